@@ -1,0 +1,25 @@
+import nextJest from 'next/jest.js'
+
+const createConfig = nextJest({ dir: './' })
+
+/** Packages published as ES modules only: Jest has to transform them. */
+const esModules = ['echarts', 'zrender', '@tanstack', '@react-pdf', 'yoga-layout', 'color-string', 'color-name', 'pdfjs-dist'].join('|')
+
+const shared = {
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/fixtures/empty.ts', '^@react-pdf/hyphenate/(.*)$': '<rootDir>/node_modules/@react-pdf/hyphenate/lib/$1' },
+  modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.slow-reed/', '<rootDir>/.slow-reed-test/'],
+}
+
+const project = async (displayName, testEnvironment, testMatch, extra = {}) => {
+  const config = await createConfig({ ...shared, displayName, testEnvironment, testMatch, ...extra })()
+  config.transformIgnorePatterns = [`/node_modules/(?!(${esModules})/)`, '^.+\\.module\\.(css|sass|scss)$']
+  return config
+}
+
+export default async () => ({
+  projects: [
+    await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts']),
+    await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], { setupFilesAfterEnv: ['<rootDir>/tests/fixtures/jest-dom.ts'] }),
+    await project('server', 'node', ['<rootDir>/tests/server/**/*.test.ts']),
+  ],
+})

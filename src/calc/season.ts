@@ -1,0 +1,112 @@
+import { z } from 'zod'
+import { openWaterEvaporationMmPerD } from '../core/season/evaporation'
+import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS, type SeasonPractice } from '../core/season/practice'
+import { daylightHours } from '../core/season/sun'
+import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
+import { defineCalculation, isoDay, numberIn } from './define'
+
+const practice = z
+  .strictObject({
+    cleanoutWater_C: z.tuple([numberIn([-1, 40]), numberIn([-1, 40])]),
+    hardFrostAir_C: numberIn([-40, 10]),
+    leafOutDegreeDays: numberIn([0, 3000]),
+    startupWater_C: numberIn([-1, 40]),
+    feedingStartWater_C: numberIn([-1, 40]),
+    feedingStopWater_C: numberIn([-1, 40]),
+    nettingLead_d: z.tuple([numberIn([0, 120]), numberIn([0, 120])]),
+    shutdownWater_C: numberIn([-1, 40]),
+    leafFallChill: numberIn([0, 50_000]),
+  })
+  .partial()
+
+const asPractice = (p: z.output<typeof practice>): SeasonPractice => ({
+  cleanoutWaterC: p.cleanoutWater_C ?? DEFAULT_SEASON_PRACTICE.cleanoutWaterC,
+  hardFrostAirC: p.hardFrostAir_C ?? DEFAULT_SEASON_PRACTICE.hardFrostAirC,
+  leafOutDegreeDays: p.leafOutDegreeDays ?? DEFAULT_SEASON_PRACTICE.leafOutDegreeDays,
+  startupWaterC: p.startupWater_C ?? DEFAULT_SEASON_PRACTICE.startupWaterC,
+  feedingStartWaterC: p.feedingStartWater_C ?? DEFAULT_SEASON_PRACTICE.feedingStartWaterC,
+  feedingStopWaterC: p.feedingStopWater_C ?? DEFAULT_SEASON_PRACTICE.feedingStopWaterC,
+  nettingLeadDays: p.nettingLead_d ?? DEFAULT_SEASON_PRACTICE.nettingLeadDays,
+  shutdownWaterC: p.shutdownWater_C ?? DEFAULT_SEASON_PRACTICE.shutdownWaterC,
+  leafFallChill: p.leafFallChill ?? DEFAULT_SEASON_PRACTICE.leafFallChill,
+})
+
+const month = z
+  .strictObject({ min_C: numberIn([-50, 45]), max_C: numberIn([-50, 55]), sd_C: numberIn([0, 15]), humidity_percent: numberIn([1, 100]), wind_m_s: numberIn([0, 40]), sunshine_h: numberIn([0, 24]), rain_mm: numberIn([0, 2000]).default(0) })
+  .refine((m) => m.max_C >= m.min_C, { path: ['max_C'], error: 'must be at least min_C' })
+
+export const SEASON_CALCULATIONS = [
+  defineCalculation({
+    name: 'season.daylight',
+    summary: 'Hours from sunrise to sunset',
+    input: z.strictObject({ latitude_deg: numberIn([-90, 90]), date: isoDay }),
+    output: z.object({ hours: z.number() }),
+    run: ({ latitude_deg, date }) => ({ hours: daylightHours(latitude_deg, date) }),
+  }),
+  defineCalculation({
+    name: 'season.openWaterEvaporation',
+    summary: 'Evaporation from open water (Penman)',
+    input: z
+      .strictObject({
+        date: isoDay,
+        latitude_deg: numberIn([-66, 66]),
+        tmin_C: numberIn([-50, 50]),
+        tmax_C: numberIn([-50, 60]),
+        rh_percent: numberIn([1, 100]),
+        wind_m_s: numberIn([0, 40]),
+        sunshine_h: numberIn([0, 24]).optional(),
+        solar_MJ_m2: numberIn([0, 45]).optional(),
+        altitude_m: numberIn([-400, 5000]),
+      })
+      .refine((v) => (v.sunshine_h === undefined) !== (v.solar_MJ_m2 === undefined), { path: ['sunshine_h'], error: 'give either sunshine_h or solar_MJ_m2' })
+      .refine((v) => v.tmax_C >= v.tmin_C, { path: ['tmax_C'], error: 'must be at least tmin_C' }),
+    output: z.object({ mm_d: z.number() }),
+    run: (d) => ({
+      mm_d: openWaterEvaporationMmPerD({
+        date: d.date,
+        latitudeDeg: d.latitude_deg,
+        minAirC: d.tmin_C,
+        maxAirC: d.tmax_C,
+        humidityPercent: d.rh_percent,
+        windMPerS: d.wind_m_s,
+        sunshineH: d.sunshine_h,
+        solarMJPerM2: d.solar_MJ_m2,
+        altitudeM: d.altitude_m,
+      }),
+    }),
+  }),
+  defineCalculation({
+    name: 'season.windows',
+    summary: "A pond's windows of the year with its water temperature band, from a station's normals",
+    input: z.strictObject({
+      pond: z.strictObject({ meanDepth_m: numberIn([0.02, 20]), shade: numberIn([0, 0.95]).default(0.2), windShare: numberIn([0.05, 1.5]).default(0.5), altitude_m: numberIn([-400, 5000]).default(0) }),
+      station: z.strictObject({ latitude_deg: numberIn([20, 66], 'northern temperate latitudes'), altitude_m: numberIn([-400, 5000]), months: z.array(month).length(12) }),
+      practice: practice.default({}),
+      year: z.int().min(1900).max(2200),
+      weatherYears: z.int().min(5).max(200).default(DEFAULT_WEATHER_YEARS),
+      seed: z.int().min(0).max(2 ** 32 - 1).default(1),
+    }),
+    output: z.object({
+      windows: z.array(z.object({ job: z.enum(WINDOW_JOBS), kind: z.enum(['span', 'turn']), earliest: z.string(), best: z.string(), latest: z.string(), likelihoodAtBest: z.number() })),
+      water_C: z.array(z.object({ p10: z.number(), p50: z.number(), p90: z.number() })),
+    }),
+    run: (input) => {
+      const season = pondSeason({
+        pond: { meanDepthM: input.pond.meanDepth_m, shade: input.pond.shade, windShare: input.pond.windShare, altitudeM: input.pond.altitude_m },
+        station: {
+          latitudeDeg: input.station.latitude_deg,
+          altitudeM: input.station.altitude_m,
+          months: input.station.months.map((m) => ({ minAirC: m.min_C, maxAirC: m.max_C, sdC: m.sd_C, humidityPercent: m.humidity_percent, windMPerS: m.wind_m_s, sunshineH: m.sunshine_h, rainMm: m.rain_mm })),
+        },
+        practice: asPractice(input.practice),
+        year: input.year,
+        weatherYears: input.weatherYears,
+        seed: input.seed,
+      })
+      return {
+        windows: season.windows.map((w) => ({ job: w.job, kind: w.kind, earliest: w.earliest, best: w.best, latest: w.latest, likelihoodAtBest: w.why.likelihood })),
+        water_C: [...season.waterC],
+      }
+    },
+  }),
+]

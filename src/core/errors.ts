@@ -1,0 +1,23 @@
+/** A caller broke a function's contract: names the parameter, its value and what is allowed. */
+export class DomainError extends Error {
+  constructor(
+    readonly parameter: string,
+    readonly value: unknown,
+    readonly allowed: string,
+  ) {
+    super(`${parameter} must be ${allowed}, got ${String(value)}`)
+    this.name = 'DomainError'
+  }
+}
+
+export type InclusiveRange = readonly [least: number, most: number]
+
+/** @throws {DomainError} value is NaN or outside the inclusive range */
+export function assertInRange(parameter: string, value: number, [least, most]: InclusiveRange): void {
+  if (!(value >= least && value <= most)) throw new DomainError(parameter, value, `between ${least} and ${most}`)
+}
+
+/** @throws {DomainError} value is NaN, infinite, zero or negative */
+export function assertPositive(parameter: string, value: number): void {
+  if (!(value > 0 && Number.isFinite(value))) throw new DomainError(parameter, value, 'a finite number above 0')
+}

@@ -1,0 +1,36 @@
+/** What the pond is for; decides shares and turnover. */
+export const POND_USES = ['wildlife', 'few-small-fish', 'many-fish', 'koi', 'swimming'] as const
+export type PondUse = (typeof POND_USES)[number]
+
+export const SCHOOLS = ['volume', 'surface', 'nitrogen', 'closedLoop'] as const
+export type School = (typeof SCHOOLS)[number]
+
+/** Rules of thumb that a firm may change. Every default names where it comes from. */
+export interface FilterPractice {
+  /** Gross bed volume as a share of pond volume. @source trade rule, mid-range per use */
+  readonly volumeShare: Readonly<Record<PondUse, number>>
+  readonly emptyBedVolumesPerH: number
+  /** Bed area as a share of pond surface. @source trade rule, mid-range per use */
+  readonly surfaceShare: Readonly<Record<PondUse, number>>
+  /** The surface share applies in full up to `fullToM2` and falls log-linearly to `leastFactor` at `leastFromM2`. */
+  readonly surfaceCurve: { readonly fullToM2: number; readonly leastFromM2: number; readonly leastFactor: number }
+  readonly hydraulicLoadingMPerH: number
+  readonly targetTanMgL: number
+  /** Whole pond through the pump once in this many hours. */
+  readonly turnoverH: Readonly<Record<PondUse, number>>
+  /** How many years of growth a filter is sized for. */
+  readonly growthYears: number
+  readonly feedProtein: number
+}
+
+export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
+  volumeShare: { wildlife: 0.05, 'few-small-fish': 0.1, 'many-fish': 0.175, koi: 0.2, swimming: 0.275 },
+  emptyBedVolumesPerH: 6,
+  surfaceShare: { wildlife: 0.1, 'few-small-fish': 0.125, 'many-fish': 0.2, koi: 0.25, swimming: 0.4 },
+  surfaceCurve: { fullToM2: 40, leastFromM2: 400, leastFactor: 0.6 },
+  hydraulicLoadingMPerH: 2.5,
+  targetTanMgL: 0.2,
+  turnoverH: { wildlife: 4, 'few-small-fish': 4, 'many-fish': 4, koi: 2, swimming: 4 },
+  growthYears: 4,
+  feedProtein: 0.35,
+}

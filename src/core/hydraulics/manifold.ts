@@ -1,0 +1,60 @@
+import { assertInRange, assertPositive, DomainError } from '../errors'
+import { bisect } from '../numeric/bisect'
+import { frictionFactor, RIGID_PVC } from './pipe'
+import { GRAVITY_M_PER_S2, kinematicViscosityM2PerS } from './water-properties'
+
+export interface Manifold {
+  readonly flowM3PerH: number
+  readonly lengthM: number
+  readonly diameterM: number
+  readonly openings: number
+  /** Open area of one slot or hole, m². */
+  readonly openingAreaM2: number
+  readonly roughnessM?: number
+}
+
+const DISCHARGE_COEFFICIENT = 0.62 // sharp-edged orifice, any hydraulics handbook
+const MOST_OPENINGS = 5000
+
+/**
+ * How evenly a slotted or drilled pipe closed at its far end feeds a bed.
+ * Orifice flow C_d·A·√(2gh) at each opening, friction and recovery of velocity head along the pipe, solved for the far-end head.
+ * @returns least ÷ most opening flow (1 = even), head at the inlet, m, and open area over pipe area
+ * @source Manifold hydraulics as in Fair, Geyer & Okun; Darcy–Weisbach between openings
+ */
+export function manifoldUniformity(manifold: Manifold): { uniformity: number; inletHeadM: number; openToPipeArea: number } {
+  const { flowM3PerH, lengthM, diameterM, openings, openingAreaM2, roughnessM = RIGID_PVC.roughnessM } = manifold
+  assertPositive('flowM3PerH', flowM3PerH)
+  assertPositive('lengthM', lengthM)
+  assertPositive('diameterM', diameterM)
+  assertPositive('openingAreaM2', openingAreaM2)
+  assertInRange('openings', openings, [1, MOST_OPENINGS])
+  if (!Number.isInteger(openings)) throw new DomainError('openings', openings, 'a whole number')
+  const pipeAreaM2 = (Math.PI * diameterM ** 2) / 4
+  const viscosity = kinematicViscosityM2PerS(20)
+  const wanted = flowM3PerH / 3600
+
+  const run = (endHeadM: number) => {
+    let head = endHeadM
+    let flow = 0
+    let least = Infinity
+    let most = 0
+    for (let i = 0; i < openings; i++) {
+      const opening = DISCHARGE_COEFFICIENT * openingAreaM2 * Math.sqrt(2 * GRAVITY_M_PER_S2 * Math.max(0, head))
+      least = Math.min(least, opening)
+      most = Math.max(most, opening)
+      const before = flow / pipeAreaM2
+      flow += opening
+      const velocity = flow / pipeAreaM2
+      const f = frictionFactor((velocity * diameterM) / viscosity, roughnessM / diameterM)
+      // upstream of an opening the water is faster, so its pressure is lower by the velocity head it later gives back
+      head += (f * (lengthM / openings / diameterM) * velocity ** 2) / (2 * GRAVITY_M_PER_S2) - (velocity ** 2 - before ** 2) / (2 * GRAVITY_M_PER_S2)
+    }
+    return { flow, head, least, most }
+  }
+  const evenHead = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
+  const velocityHead = (wanted / pipeAreaM2) ** 2 / (2 * GRAVITY_M_PER_S2)
+  const root = bisect((h) => run(h).flow - wanted, { low: 0, high: (evenHead + velocityHead) * 4 + 1e-6 }, 1e-9)
+  const { head, least, most } = run(root.x)
+  return { uniformity: most > 0 ? least / most : 0, inletHeadM: head, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
+}

@@ -1,0 +1,59 @@
+import { assertInRange, assertPositive } from '../errors'
+import { holdingTank, type FishGroup } from '../fish/load'
+import { dechlorinatorPortions, type Portions } from '../water/dechlorination'
+
+/** What a crew brings. @source house defaults, editable later per truck */
+export interface CleanoutKit {
+  readonly pumpOutM3PerH: number
+  readonly hoseM3PerH: number
+  /** Share of the pond's water that is kept in tanks and put back. */
+  readonly savedShare: number
+}
+
+export const DEFAULT_KIT: CleanoutKit = { pumpOutM3PerH: 18, hoseM3PerH: 2.2, savedShare: 0.08 }
+
+/** Taken before the tap has been tested on the day. @source usual mains water */
+export const ASSUMED_TAP_CHLORINE_MG_L = 0.6
+
+export interface CleanoutPond {
+  readonly waterM3: number
+  readonly maxDepthM: number
+  readonly fish: readonly FishGroup[]
+  /** Well and rain water need no dechlorinator. */
+  readonly sourceChlorinated: boolean
+}
+
+export interface CleanoutQuantities {
+  readonly pumpOutMinutes: number
+  readonly savedM3: number
+  readonly refillM3: number
+  readonly refillMinutes: number
+  readonly holding: { readonly volumeM3: number; readonly leastWidthM: number }
+  readonly chlorineMgL: number
+  readonly chlorineAssumed: boolean
+  readonly dechlorinator: Portions
+}
+
+/**
+ * Amounts and times of a whole-pond cleanout.
+ * @param tapChlorineMgL today's test, or null before it is done
+ */
+export function cleanoutQuantities(pond: CleanoutPond, kit: CleanoutKit, tapChlorineMgL: number | null): CleanoutQuantities {
+  assertPositive('waterM3', pond.waterM3)
+  assertPositive('pumpOutM3PerH', kit.pumpOutM3PerH)
+  assertPositive('hoseM3PerH', kit.hoseM3PerH)
+  assertInRange('savedShare', kit.savedShare, [0, 0.9])
+  const savedM3 = pond.waterM3 * kit.savedShare
+  const refillM3 = pond.waterM3 - savedM3
+  const chlorineMgL = pond.sourceChlorinated ? (tapChlorineMgL ?? ASSUMED_TAP_CHLORINE_MG_L) : 0
+  return {
+    pumpOutMinutes: (pond.waterM3 / kit.pumpOutM3PerH) * 60,
+    savedM3,
+    refillM3,
+    refillMinutes: (refillM3 / kit.hoseM3PerH) * 60,
+    holding: holdingTank(pond.fish),
+    chlorineMgL,
+    chlorineAssumed: pond.sourceChlorinated && tapChlorineMgL === null,
+    dechlorinator: dechlorinatorPortions({ volumeM3: refillM3, hoseM3PerH: kit.hoseM3PerH, riseM: pond.maxDepthM, freeChlorineMgL: chlorineMgL }),
+  }
+}

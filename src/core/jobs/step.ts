@@ -1,0 +1,40 @@
+import type { ReadingKindName } from '../water/readings'
+
+export const STEP_KINDS = ['do', 'measure', 'dose', 'timer', 'photo', 'decide', 'count-fish', 'sign'] as const
+export type StepKind = (typeof STEP_KINDS)[number]
+
+/** Figures that a step shows, worked out for this pond and visit. */
+export const STEP_QUANTITIES = ['holding-tank', 'pump-out', 'refill', 'dechlorinator', 'saved-water'] as const
+export type StepQuantity = (typeof STEP_QUANTITIES)[number]
+
+export const STEP_GATES = ['fish-back-safe'] as const
+export type StepGate = (typeof STEP_GATES)[number]
+
+/** One step of a job as data; wording is the firm's own to change. */
+export interface JobStep {
+  readonly key: string
+  readonly section: string
+  readonly kind: StepKind
+  readonly title: string
+  readonly detail?: string
+  /** What can hurt someone here. Shown with the step, never folded away. */
+  readonly safety?: string
+  readonly readings?: readonly ReadingKindName[]
+  /** Of `readings`, those that must be given to finish the step. */
+  readonly required?: readonly ReadingKindName[]
+  readonly quantity?: StepQuantity
+  readonly timerMinutes?: number
+  readonly choices?: readonly string[]
+  readonly gate?: StepGate
+}
+
+export interface JobType {
+  readonly key: string
+  readonly name: string
+  readonly version: number
+  readonly steps: readonly JobStep[]
+  /** Days after which a test should follow: earliest and latest. */
+  readonly followUpDays: readonly [number, number]
+  readonly followUpTitle: string
+  readonly customerNote: string
+}

@@ -1,0 +1,29 @@
+import { DomainError } from '../errors'
+
+/** Calendar days as ISO text ("2026-04-09"): no time zone, no clock. */
+export type IsoDate = string
+
+const DAY_MS = 86_400_000
+const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/
+
+/** Whole days since 1970-01-01. @throws {DomainError} not a real calendar day */
+export function dayNumber(date: IsoDate): number {
+  const ms = ISO_DATE.test(date) ? Date.parse(`${date}T00:00:00Z`) : Number.NaN
+  // Date.parse accepts 31 February by rolling over in some engines, so check the round trip
+  if (Number.isNaN(ms) || new Date(ms).toISOString().slice(0, 10) !== date) throw new DomainError('date', date, 'a calendar day such as 2026-04-09')
+  return ms / DAY_MS
+}
+
+export const isoDate = (day: number): IsoDate => new Date(day * DAY_MS).toISOString().slice(0, 10)
+export const addDays = (date: IsoDate, days: number): IsoDate => isoDate(dayNumber(date) + days)
+export const daysBetween = (from: IsoDate, to: IsoDate): number => dayNumber(to) - dayNumber(from)
+export const yearOf = (date: IsoDate): number => Number(date.slice(0, 4))
+
+/** 1 on 1 January. */
+export const dayOfYear = (date: IsoDate): number => daysBetween(`${date.slice(0, 4)}-01-01`, date) + 1
+
+/** 1 = Monday … 7 = Sunday, as in ISO 8601. */
+export const isoWeekday = (date: IsoDate): number => ((((dayNumber(date) + 3) % 7) + 7) % 7) + 1
+
+/** Monday of the date's week. */
+export const mondayOf = (date: IsoDate): IsoDate => addDays(date, 1 - isoWeekday(date))

@@ -1,0 +1,32 @@
+import { daylightHoursOnDay } from './sun'
+import type { WeatherDay } from './weather-year'
+
+const LEAF_FALL = { startDaylightH: 14.5, baseC: 28.5, power: 2 } as const // Delpierre et al. 2009, deciduous oak and beech
+const MIDSUMMER_DAY = 172
+
+/** Day (1..365) on which growing degree-days since 1 January reach a sum; Infinity when they do not. Base 5 °C of air. */
+export function degreeDayDate(weather: readonly WeatherDay[], sum: number, baseC = 5): number {
+  let total = 0
+  for (const [i, day] of weather.entries()) {
+    total += Math.max(0, (day.minAirC + day.maxAirC) / 2 - baseC)
+    if (total >= sum) return i + 1
+  }
+  return Infinity
+}
+
+/**
+ * Day on which the main leaf fall sets in: from the day daylight falls below 14.5 h, (28.5 − T)² · (day length/14.5)² adds up to a sum.
+ * @returns day of the year, or Infinity
+ * @source Delpierre et al. 2009 (leaf colouring of deciduous trees)
+ */
+export function leafFallDay(weather: readonly WeatherDay[], latitudeDeg: number, chillSum: number): number {
+  let total = 0
+  for (let i = MIDSUMMER_DAY; i < weather.length; i++) {
+    const hours = daylightHoursOnDay(latitudeDeg, i + 1)
+    if (hours >= LEAF_FALL.startDaylightH) continue
+    const meanC = (weather[i].minAirC + weather[i].maxAirC) / 2
+    if (meanC < LEAF_FALL.baseC) total += (LEAF_FALL.baseC - meanC) ** LEAF_FALL.power * (hours / LEAF_FALL.startDaylightH) ** 2
+    if (total >= chillSum) return i + 1
+  }
+  return Infinity
+}

@@ -1,0 +1,40 @@
+import { assertInRange } from '../errors'
+import { dayOfYear, type IsoDate } from '../numeric/calendar'
+
+const SOLAR_CONSTANT_MJ = 0.082 // MJ/m²/min
+
+const rad = (deg: number) => (deg * Math.PI) / 180
+
+/** Solar declination, rad, by day of the year. @source Allen et al. 1998 (FAO-56) eq. 24 */
+export const declinationRad = (day: number): number => 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39)
+
+/** Sunset hour angle, rad; clipped to polar night and polar day. @source FAO-56 eq. 25 */
+export function sunsetAngleRad(latitudeDeg: number, day: number): number {
+  const cosine = -Math.tan(rad(latitudeDeg)) * Math.tan(declinationRad(day))
+  return Math.acos(Math.min(1, Math.max(-1, cosine)))
+}
+
+/** Hours from sunrise to sunset (geometric) on a calendar day. @source FAO-56 eq. 34 */
+export function daylightHours(latitudeDeg: number, date: IsoDate): number {
+  assertInRange('latitudeDeg', latitudeDeg, [-90, 90])
+  return daylightHoursOnDay(latitudeDeg, dayOfYear(date))
+}
+
+/** The same by day of the year, 1 on 1 January. */
+export const daylightHoursOnDay = (latitudeDeg: number, day: number): number => (24 / Math.PI) * sunsetAngleRad(latitudeDeg, day)
+
+/** Extraterrestrial radiation on a level surface, MJ/m²/d. @source FAO-56 eq. 21 */
+export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
+  const ws = sunsetAngleRad(latitudeDeg, day)
+  const phi = rad(latitudeDeg)
+  const delta = declinationRad(day)
+  const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365)
+  return ((24 * 60) / Math.PI) * SOLAR_CONSTANT_MJ * distance * (ws * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(ws))
+}
+
+/** Solar radiation from hours of sunshine, MJ/m²/d. @source Ångström formula, FAO-56 eq. 35 with a = 0.25, b = 0.5 */
+export function solarFromSunshineMJ(latitudeDeg: number, day: number, sunshineH: number): number {
+  const hours = daylightHoursOnDay(latitudeDeg, day)
+  const share = hours > 0 ? Math.min(1, sunshineH / hours) : 0
+  return (0.25 + 0.5 * share) * extraterrestrialMJ(latitudeDeg, day)
+}

@@ -1,0 +1,85 @@
+import { assertInRange } from '../errors'
+import { saturationVapourKPa } from './evaporation'
+import { solarFromSunshineMJ } from './sun'
+import type { WeatherDay } from './weather-year'
+
+/** What makes one pond warmer or slower than another. */
+export interface ThermalPond {
+  readonly latitudeDeg: number
+  readonly meanDepthM: number
+  /** Share of the sun that trees and walls keep off, 0..0.95. */
+  readonly shade: number
+  /** Share of the station's wind that reaches the water, 0.1..1. */
+  readonly windShare: number
+}
+
+export interface WaterDay {
+  readonly waterC: number
+  readonly iceM: number
+}
+
+const WATER_HEAT_MJ = 4.186 // MJ/m³/K
+const ICE_LATENT_MJ = 306 // MJ/m³ of ice
+const ICE_CONDUCTIVITY = 2.2 // W/m/K
+const W_TO_MJ_PER_DAY = 0.0864
+const WATER_ALBEDO = 0.08
+/** Radiation lost to the sky beyond the linear term, W/m². Keeps clear winter nights cold. @source longwave balance of FAO-56 at mean cloud, rounded */
+const SKY_LOSS_W = 40
+/** Summer heat held in the bed and walls below adds to the water's own. */
+const GROUND_EXTRA_DEPTH_M = 0.15
+
+/**
+ * Surface exchange coefficient, W/m²/K: 4.5 + 0.05 T + (β + 0.47)·f(W), f(W) = 9.2 + 0.46 W².
+ * @source Edinger, Brady & Geyer 1974
+ */
+export function exchangeWPerM2K(waterC: number, dewPointC: number, windMPerS: number): number {
+  const mid = (waterC + dewPointC) / 2
+  const beta = 0.35 + 0.015 * mid + 0.0012 * mid * mid
+  const wind = 9.2 + 0.46 * windMPerS ** 2
+  return 4.5 + 0.05 * waterC + (beta + 0.47) * wind
+}
+
+/** Temperature at which air of a humidity would drip, °C. @source inverse of Tetens */
+export function dewPointC(meanAirC: number, humidityPercent: number): number {
+  const x = Math.log(Math.max(1e-3, (saturationVapourKPa(meanAirC) * humidityPercent) / 100) / 0.6108)
+  return (237.3 * x) / (17.27 - x)
+}
+
+/**
+ * Water temperature and ice day by day by the equilibrium-temperature method, dT/dt = K(T_e − T)/(ρ c h).
+ * T_e solves the linearised heat balance of sun, sky, air and evaporation. Below 0 °C further loss freezes water
+ * (latent heat), and the ice slows the loss.
+ * @param startDay day of the year of the first weather day (1 = 1 January)
+ * @source Edinger, Brady & Geyer 1974; Stefan ice growth
+ */
+export function waterTemperatures(weather: readonly WeatherDay[], pond: ThermalPond, start: WaterDay, startDay = 1): WaterDay[] {
+  assertInRange('meanDepthM', pond.meanDepthM, [0.02, 20])
+  assertInRange('shade', pond.shade, [0, 0.95])
+  assertInRange('windShare', pond.windShare, [0.05, 1.5])
+  const capacity = WATER_HEAT_MJ * (pond.meanDepthM + GROUND_EXTRA_DEPTH_M)
+  let state = start
+  return weather.map((day, i) => (state = nextDay(state, day, pond, capacity, ((startDay + i - 1) % 365) + 1)))
+}
+
+function nextDay(state: WaterDay, day: WeatherDay, pond: ThermalPond, capacityMJPerK: number, dayOfYear: number): WaterDay {
+  const airC = (day.minAirC + day.maxAirC) / 2
+  const dewC = dewPointC(airC, day.humidityPercent)
+  const open = exchangeWPerM2K(state.waterC, dewC, day.windMPerS * pond.windShare)
+  const solarW = (solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, day.sunshineH) * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY
+  // evaporation pulls toward the dew point, convection and longwave toward the air
+  const pullC = 0.55 * airC + 0.45 * dewC
+  const equilibriumC = pullC + (solarW - SKY_LOSS_W) / open
+  if (state.iceM > 0) return onIce(state, equilibriumC, open, capacityMJPerK)
+  const decay = Math.exp(-(open * W_TO_MJ_PER_DAY) / capacityMJPerK)
+  const waterC = equilibriumC + (state.waterC - equilibriumC) * decay
+  if (waterC >= 0) return { waterC, iceM: 0 }
+  return { waterC: 0, iceM: (-waterC * capacityMJPerK) / ICE_LATENT_MJ }
+}
+
+function onIce(state: WaterDay, equilibriumC: number, openW: number, capacityMJPerK: number): WaterDay {
+  const throughIce = 1 / (1 / openW + state.iceM / ICE_CONDUCTIVITY)
+  const exchange = equilibriumC < 0 ? throughIce : openW
+  const iceM = state.iceM - (exchange * equilibriumC * W_TO_MJ_PER_DAY) / ICE_LATENT_MJ
+  if (iceM > 0) return { waterC: 0, iceM }
+  return { waterC: (-iceM * ICE_LATENT_MJ) / capacityMJPerK, iceM: 0 }
+}

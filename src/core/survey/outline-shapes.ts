@@ -1,0 +1,85 @@
+import { assertInRange, DomainError } from '../errors'
+import type { Outline, Point } from './point'
+
+/** One line across the tape: offsets to the water's edge left and right of the baseline, m. */
+export interface BaselineOffset {
+  readonly stationM: number
+  readonly leftM: number
+  readonly rightM: number
+}
+
+/** How the waterline was measured. Lengths in m. */
+export type OutlineSurvey =
+  | { readonly kind: 'rectangle'; readonly lengthM: number; readonly widthM: number }
+  | { readonly kind: 'ellipse'; readonly lengthM: number; readonly widthM: number }
+  | { readonly kind: 'offsets'; readonly offsets: readonly BaselineOffset[] }
+  | { readonly kind: 'points'; readonly points: Outline }
+
+/** Inclusive input ranges; form schemas reuse them. */
+export const OUTLINE_RANGE = { sideM: [0.2, 500], offsetM: [0, 250], stationM: [0, 500] } as const
+
+export const ELLIPSE_SEGMENTS = 96 // chord error below 0.06 % of the area
+
+function rectangle(lengthM: number, widthM: number): Point[] {
+  return [
+    { xM: 0, yM: -widthM / 2 },
+    { xM: lengthM, yM: -widthM / 2 },
+    { xM: lengthM, yM: widthM / 2 },
+    { xM: 0, yM: widthM / 2 },
+  ]
+}
+
+/** Corners are pushed out so that the polygon's area is exactly the ellipse's. */
+function ellipse(lengthM: number, widthM: number): Point[] {
+  const step = (2 * Math.PI) / ELLIPSE_SEGMENTS
+  const swell = Math.sqrt(step / Math.sin(step))
+  return Array.from({ length: ELLIPSE_SEGMENTS }, (_, i) => ({
+    xM: lengthM / 2 + (lengthM / 2) * swell * Math.cos(i * step),
+    yM: (widthM / 2) * swell * Math.sin(i * step),
+  }))
+}
+
+function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
+  if (offsets.length < 2) throw new DomainError('offsets', offsets.length, 'at least two stations')
+  offsets.forEach((o, i) => {
+    assertInRange(`offsets.${i}.stationM`, o.stationM, OUTLINE_RANGE.stationM)
+    assertInRange(`offsets.${i}.leftM`, o.leftM, OUTLINE_RANGE.offsetM)
+    assertInRange(`offsets.${i}.rightM`, o.rightM, OUTLINE_RANGE.offsetM)
+    if (i > 0 && !(o.stationM > offsets[i - 1].stationM))
+      throw new DomainError(`offsets.${i}.stationM`, o.stationM, `further along the tape than ${offsets[i - 1].stationM}`)
+  })
+  const right = offsets.map((o) => ({ xM: o.stationM, yM: -o.rightM }))
+  const left = offsets.map((o) => ({ xM: o.stationM, yM: o.leftM })).reverse()
+  return withoutRepeats([...right, ...left])
+}
+
+/** Where both offsets are 0 (the tip of a pond) left and right are one point. */
+function withoutRepeats(points: Point[]): Point[] {
+  return points.filter((p, i) => {
+    const before = points[(i + points.length - 1) % points.length]
+    return p.xM !== before.xM || p.yM !== before.yM
+  })
+}
+
+/**
+ * The waterline as a closed polygon.
+ * @param survey measured figures, m
+ * @returns corner points, m; the first is not repeated at the end
+ * @throws {DomainError} a length out of OUTLINE_RANGE, stations not rising, fewer than three corners
+ */
+export function outlineOf(survey: OutlineSurvey): Point[] {
+  switch (survey.kind) {
+    case 'rectangle':
+    case 'ellipse':
+      assertInRange('lengthM', survey.lengthM, OUTLINE_RANGE.sideM)
+      assertInRange('widthM', survey.widthM, OUTLINE_RANGE.sideM)
+      return survey.kind === 'rectangle' ? rectangle(survey.lengthM, survey.widthM) : ellipse(survey.lengthM, survey.widthM)
+    case 'offsets':
+      return fromOffsets(survey.offsets)
+    case 'points': {
+      const points = withoutRepeats([...survey.points])
+      if (points.length < 3) throw new DomainError('points', points.length, 'at least three different corners')
+      return points
+    }
+  }
+}

@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import { formatQuantity } from './format'
+import { parseQuantity, quantityProblemText } from './parse'
+import { QUANTITY_KINDS, type QuantityKind } from './kinds'
+
+const read = (text: string, kind: QuantityKind, system: 'metric' | 'us' = 'metric') => {
+  const parsed = parseQuantity(text, kind, system)
+  if (!parsed.ok) throw new Error(quantityProblemText(parsed.problem, kind))
+  return parsed.value.value
+}
+
+describe('parseQuantity', () => {
+  it.each([
+    ['12 ft 6 in', 'length', 3.81],
+    [`12' 6"`, 'length', 3.81],
+    [`12'6`, 'length', 3.81],
+    ['3.8 m', 'length', 3.8],
+    ['0,5 m', 'length', 0.5],
+    ['1 1/2 in', 'length', 0.0381],
+    ['3/4"', 'length', 0.01905],
+    ['450 gal', 'volume', 1.7034353],
+    ['1,200 gal', 'volume', 4.5424941],
+    ['2 cu yd', 'volume', 1.5291098],
+    ['900 L', 'volume', 0.9],
+    ['54 F', 'temperature', 12.2222222],
+    ['-3 °C', 'temperature', -3],
+    ['4 dKH', 'hardness', 4],
+    ['71.392 ppm', 'hardness', 4],
+    ['0.25 ppm', 'concentration', 0.25],
+    ['20 gpm', 'flow', 4.5424941],
+    ['15 m³/h', 'flow', 15],
+    ['10 L/min', 'flow', 0.6],
+    ['430 sq ft', 'area', 39.9483072],
+    ['15 %', 'share', 0.15],
+    ['1.5 h', 'time', 90],
+    ['1e3', 'length', 1000],
+    ['7.4', 'ph', 7.4],
+  ] as const)('reads %s as %s', (text, kind, expected) => expect(read(text, kind)).toBeCloseTo(expected, 6))
+
+  it("takes a bare number in the person's own unit", () => {
+    expect(read('10', 'length', 'us')).toBeCloseTo(3.048)
+    expect(read('10', 'length', 'metric')).toBe(10)
+  })
+
+  it.each([
+    ["12'", 'volume', '“\'” measures a length; this field needs a volume, such as 900 gal or 3.4 m³.'],
+    ['12 furlongs', 'length', '“furlongs” is not a unit known here. Type a length, such as 12 ft 6 in or 3.8 m.'],
+    ['', 'length', 'Enter a length, such as 12 ft 6 in or 3.8 m.'],
+    ['deep', 'length', '“deep” cannot be read as a length. Type it like 12 ft 6 in or 3.8 m.'],
+    ['1.2.3 m', 'length', '“1.2.3 m” cannot be read as a length. Type it like 12 ft 6 in or 3.8 m.'],
+    ['NaN', 'flow', '“NaN” cannot be read as a flow. Type it like 20 gpm or 4.5 m³/h.'],
+    ['1e400 m', 'length', '“1e400 m” cannot be read as a length. Type it like 12 ft 6 in or 3.8 m.'],
+  ] as const)('refuses %p as %s in words', (text, kind, message) => {
+    const parsed = parseQuantity(text, kind, 'metric')
+    expect(parsed.ok ? 'accepted' : quantityProblemText(parsed.problem, kind)).toBe(message)
+  })
+
+  it('reads back what it shows, to the shown precision', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...QUANTITY_KINDS), fc.constantFrom('metric' as const, 'us' as const), fc.double({ min: 0.05, max: 5000, noNaN: true }), (kind, system, value) => {
+        const shown = formatQuantity(value, kind, system, { significant: 4 })
+        const again = parseQuantity(shown, kind, system)
+        if (!again.ok) throw new Error(`${shown}: ${again.problem.code}`)
+        const slack = kind === 'length' && system === 'us' ? 0.0128 : kind === 'temperature' || kind === 'ph' ? 0.051 : value * 0.001 + 0.051
+        expect(Math.abs(again.value.value - value)).toBeLessThanOrEqual(slack)
+      }),
+    )
+  })
+
+  it('never throws, whatever is typed', () => {
+    fc.assert(fc.property(fc.string(), fc.constantFrom(...QUANTITY_KINDS), (text, kind) => void parseQuantity(text, kind, 'us')))
+  })
+})
