@@ -1,0 +1,91 @@
+import { addDays } from '../src/core/numeric/calendar'
+import { firstDesign } from '../src/core/filter/first-design'
+import { seededRandom } from '../src/core/numeric/random'
+import { CrewId, type PondId } from '../src/domain/ids'
+import { ROLE_NAMES } from '../src/domain/roles'
+import { nextWindow } from '../src/domain/season-dates'
+import type { Actor } from '../src/server/auth/actor'
+import { findActor } from '../src/server/auth/sessions'
+import { signIn } from '../src/server/auth/sign-in'
+import { closeDatabase } from '../src/server/db/connection'
+import { todayIn } from '../src/server/today'
+import { designBench, saveDesign } from '../src/server/use-cases/designs'
+import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
+import { addPond, placesForNewPond } from '../src/server/use-cases/ponds'
+import { planningPage, planVisit } from '../src/server/use-cases/visit-planning'
+import { logTwoYears, pastCleanout, STORIES } from './history'
+import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
+import { SITES } from './sites'
+
+const SEED = 20260309
+
+/** The demo firm, made through the same use cases as the interface, from a fixed seed, relative to today. */
+async function load(): Promise<void> {
+  const random = seededRandom(SEED)
+  const [boss, ...others] = PEOPLE
+  const token = await createFirstFirm({ firmName: FIRM.name, ownerName: boss.name, email: boss.email, password: DEMO_PASSWORD }, FIRM.timeZone)
+  const owner = (await findActor(token))!
+  const crewIds = new Map<string, CrewId>()
+  for (const crew of CREWS) crewIds.set(crew, await addCrew(owner, crew))
+  for (const p of others) await addPerson(owner, { name: p.name, email: p.email, role: p.role, crewId: p.crew ? crewIds.get(p.crew)! : null, password: DEMO_PASSWORD })
+  const actorOf = async (email: string): Promise<Actor> => (await findActor(await signIn({ email, password: DEMO_PASSWORD })))!
+
+  const ponds = await addPonds(owner)
+  await saveDesigns(owner, ponds)
+
+  const today = todayIn(FIRM.timeZone)
+  const year = Number(today.slice(0, 4))
+  for (const [index, [key, story]] of Object.entries(STORIES).entries()) {
+    const crew = CREWS[index % CREWS.length]
+    const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
+    await logTwoYears(owner, ponds.get(key)!, story, today, random)
+    for (const past of [year - 1, year].map((y) => `${y}-03-${key === 'highcairn' ? '30' : '18'}`).filter((day) => day < addDays(today, -14)))
+      await pastCleanout(owner, lead, ponds.get(key)!, crewIds.get(crew)!, past, key === 'highcairn' ? 7 : 8.5, random)
+  }
+  await planAhead(owner, ponds, crewIds, today)
+}
+
+async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
+  const ponds = new Map<string, PondId>()
+  for (const s of SITES) {
+    for (const [index, { key, pond }] of s.ponds.entries()) {
+      // the second pond of a site joins the site that the first one made
+      const places = index === 0 ? null : await placesForNewPond(owner)
+      const site = places?.sites.find((found) => found.name === s.site)
+      const id = await addPond(owner, {
+        customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: '', phone: '' } },
+        site: site ? { kind: 'existing', id: site.id } : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId } },
+        pond,
+      })
+      ponds.set(key, id)
+    }
+  }
+  return ponds
+}
+
+/** Filters as built. The brewery's was sized for a goldfish pond: that is its story. */
+async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Promise<void> {
+  for (const key of ['lanternhouse', 'highcairn', 'drovers', 'swim']) {
+    const bench = await designBench(owner, ponds.get(key)!)
+    await saveDesign(owner, ponds.get(key)!, { name: 'As built', bed: bench.start, overrideReason: '' })
+  }
+  const brewery = await designBench(owner, ponds.get('brewery')!)
+  const forGoldfish = firstDesign({ ...brewery.designPond, use: 'few-small-fish', fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }] }, 'volume', brewery.practice)
+  await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
+}
+
+/** Cleanouts of the coming season, and one today at the customer's wish. */
+async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewIds: ReadonlyMap<string, CrewId>, today: string): Promise<void> {
+  await planVisit(owner, { pondId: ponds.get('hospice-court')!, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId: crewIds.get('Otter')!, note: 'Out of season at the customer’s wish: the court is repaved and the pond must be empty and clean.' })
+  const plan: [string, string, string][] = [['museum', 'Kingfisher', '08:00'], ['lanternhouse', 'Otter', '07:30'], ['drovers', 'Kingfisher', '07:00'], ['highcairn', 'Newt', '07:30']]
+  for (const [key, crew, startTime] of plan) {
+    const page = await planningPage(owner, ponds.get(key)!, 'spring-cleanout')
+    const day = page.proposals.at(-1)?.day ?? (page.window && nextWindow(page.window, today).best)
+    if (day) await planVisit(owner, { pondId: ponds.get(key)!, jobType: 'spring-cleanout', day, startTime, crewId: crewIds.get(crew)!, note: '' })
+  }
+}
+
+if (!(await hasFirms())) await load()
+const width = Math.max(...PEOPLE.map((p) => p.email.length))
+process.stdout.write(`Sign in as any of these; the password is  ${DEMO_PASSWORD}\n${PEOPLE.map((p) => `  ${p.email.padEnd(width)}  ${ROLE_NAMES[p.role]}${p.crew ? `, crew ${p.crew}` : ''}`).join('\n')}\n`)
+await closeDatabase()

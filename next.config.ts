@@ -1,0 +1,24 @@
+import type { NextConfig } from 'next'
+
+// the development server evaluates its modules as text
+const devScripts = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''
+
+const config: NextConfig = {
+  distDir: process.env.NEXT_DIST_DIR ?? '.next',
+  serverExternalPackages: ['knex', 'pg', '@node-rs/argon2', 'sharp', 'pino', '@react-pdf/renderer'],
+  sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
+  poweredByHeader: false,
+  headers: async () => [
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'X-Content-Type-Options', value: 'nosniff' },
+        { key: 'Referrer-Policy', value: 'same-origin' },
+        { key: 'X-Frame-Options', value: 'DENY' },
+        { key: 'Content-Security-Policy', value: `default-src 'self'; script-src 'self' 'unsafe-inline'${devScripts}; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'` },
+      ],
+    },
+  ],
+}
+
+export default config

@@ -1,0 +1,3 @@
+// npm run dev: the app with reloading, for working on it.
+process.argv.push('--dev')
+await import('./start.mjs')

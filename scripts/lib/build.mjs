@@ -1,0 +1,30 @@
+import { createHash } from 'node:crypto'
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { inRoot } from './paths.mjs'
+import { runOrStop } from './processes.mjs'
+import { say } from './say.mjs'
+
+const SOURCES = ['src', 'public', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
+
+function* files(path) {
+  if (!existsSync(path)) return
+  if (!statSync(path).isDirectory()) return void (yield path)
+  for (const name of readdirSync(path).sort()) yield* files(join(path, name))
+}
+
+function sourceHash() {
+  const hash = createHash('sha256')
+  for (const source of SOURCES) for (const file of files(inRoot(source))) if (!/\.test\.tsx?$/.test(file)) hash.update(file).update(readFileSync(file))
+  return hash.digest('hex')
+}
+
+/** next build into a folder, when the sources are not the ones that were built. */
+export async function ensureBuild(distDir = '.next') {
+  const stamp = inRoot(distDir, 'slow-reed-sources')
+  const wanted = sourceHash()
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
+  say('Building the app; a minute or two.')
+  await runOrStop('The build failed', process.execPath, [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'], { quiet: true, env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' } })
+  writeFileSync(stamp, wanted)
+}

@@ -1,0 +1,41 @@
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { randomBytes } from 'node:crypto'
+import { inRoot } from './paths.mjs'
+import { startPostgres } from './postgres.mjs'
+import { runOrStop } from './processes.mjs'
+import { stop } from './say.mjs'
+
+const DATABASE = 'slow_reed'
+const tsx = ['--import', 'tsx']
+
+/** Newest schema and the app's role. */
+export const migrate = (ownerUrl, appPassword) =>
+  runOrStop('The database could not be brought up to date', process.execPath, [...tsx, inRoot('scripts', 'migrate.ts')], { quiet: true, env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword } })
+
+/** Loads the demo firm into an empty database. */
+export const loadDemo = (appUrl, { weatherUrl, quiet = false }) => runOrStop('The demo data could not be loaded', process.execPath, [...tsx, inRoot('demo', 'load.ts')], { quiet, env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl } })
+
+/** The database to work on: DATABASE_URL when given, else a private cluster. Migrated either way. */
+export async function openDatabase({ reset = false } = {}) {
+  if (process.env.DATABASE_URL) {
+    const owner = process.env.DATABASE_URL
+    const password = keptAppPassword()
+    if (reset) stop('--reset does not touch a database given by DATABASE_URL. Empty it yourself first.')
+    await migrate(owner, password)
+    const app = new URL(owner)
+    app.username = 'slow_reed_app'
+    app.password = password
+    return { appUrl: process.env.APP_DATABASE_URL ?? app.href, close: async () => {} }
+  }
+  const cluster = await startPostgres('.slow-reed')
+  await cluster.ensureDatabase(DATABASE, { fresh: reset })
+  await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword)
+  return { appUrl: cluster.appUrl(DATABASE), close: cluster.stop }
+}
+
+function keptAppPassword() {
+  mkdirSync(inRoot('.slow-reed'), { recursive: true })
+  const file = inRoot('.slow-reed', 'app-password')
+  if (!existsSync(file)) writeFileSync(file, randomBytes(24).toString('hex'), { mode: 0o600 })
+  return readFileSync(file, 'utf8')
+}

@@ -1,0 +1,51 @@
+import { inRoot } from './paths.mjs'
+import { freePort, isFree, waitForHttp } from './ports.mjs'
+import { endAll, startNode } from './processes.mjs'
+import { say, stop } from './say.mjs'
+
+export const DEFAULT_PORT = 4270
+
+export async function wantedPort() {
+  const port = Number(process.env.PORT ?? DEFAULT_PORT)
+  if (!(await isFree(port))) stop(`Port ${port} is in use. Stop what uses it, or choose another:  PORT=${port + 1} npm run demo`)
+  return port
+}
+
+/** The weather desk stand-in on a free port. @returns its address */
+export async function startWeatherDesk() {
+  const port = await freePort()
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'weather-desk', 'server.ts')], { label: 'weather', env: { PORT: String(port) } })
+  await waitForHttp(`http://127.0.0.1:${port}/stations`, child)
+  return `http://127.0.0.1:${port}`
+}
+
+/** The built app, or the development server. @returns address and process once it answers */
+export async function startApp({ port, appUrl, weatherUrl, mode = 'start', distDir = '.next' }) {
+  const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
+  const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port)], {
+    label: 'app',
+    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', NEXT_DIST_DIR: distDir, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: mode === 'dev' ? 'development' : 'production' },
+  })
+  const address = `http://127.0.0.1:${port}`
+  await waitForHttp(`${address}/api/v1/health`, child)
+  return { address, child }
+}
+
+/** Keeps the script alive until Ctrl-C or the app's end, then ends everything in order. */
+export async function untilStopped(app, close) {
+  let ended = false
+  const end = async (code) => {
+    if (ended) return
+    ended = true
+    await endAll()
+    await close()
+    process.exit(code)
+  }
+  process.on('SIGINT', () => void end(0))
+  process.on('SIGTERM', () => void end(0))
+  app.child.on('close', () => {
+    if (!ended) say(`The app ended by itself:\n${app.child.tail}`)
+    void end(1)
+  })
+  await new Promise(() => {})
+}

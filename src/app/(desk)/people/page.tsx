@@ -1,0 +1,10 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { people } from '@/server/use-cases/firm'
+import { PeopleView } from '@/ui/people/people-view'
+
+export const metadata: Metadata = { title: 'People' }
+
+export default async function PeoplePage() {
+  return <PeopleView {...await forPage(people)} />
+}

@@ -1,0 +1,15 @@
+import type { Metadata } from 'next'
+import { PondId } from '@/domain/ids'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { todayIn } from '@/server/today'
+import { pondPage } from '@/server/use-cases/ponds'
+import { PondView } from '@/ui/ponds/pond-view'
+
+export const metadata: Metadata = { title: 'Pond' }
+
+export default async function PondPage({ params }: { params: Promise<{ pondId: string }> }) {
+  const id = idFrom(PondId, (await params).pondId)
+  const { data, today } = await forPage(async (actor) => ({ data: await pondPage(actor, id), today: todayIn(actor.timeZone) }))
+  return <PondView data={data} today={today} />
+}

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { PondId } from '@/domain/ids'
+import { pondForEdit } from '@/server/use-cases/ponds'
+import { EditPondForm } from '@/ui/ponds/edit-pond-form'
+
+export const metadata: Metadata = { title: 'Survey' }
+
+export default async function SurveyPage({ params }: { params: Promise<{ pondId: string }> }) {
+  const id = idFrom(PondId, (await params).pondId)
+  const pond = await forPage((actor) => pondForEdit(actor, id))
+  return (
+    <>
+      <div className="page-head">
+        <h1>Survey: {pond.name}</h1>
+        <Link href={`/ponds/${pond.id}`}>{pond.siteName}</Link>
+      </div>
+      <EditPondForm key={pond.version} pond={pond} />
+    </>
+  )
+}

@@ -1,0 +1,11 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { pondList } from '@/server/use-cases/ponds'
+import { PondList } from '@/ui/ponds/pond-list'
+
+export const metadata: Metadata = { title: 'Ponds' }
+
+export default async function PondsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const { q } = await searchParams
+  return <PondList ponds={await forPage(pondList)} query={typeof q === 'string' ? q : ''} />
+}

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { calendarDay } from '@/domain/fields'
+import { forPage } from '@/server/http/page-actor'
+import { roundsPage } from '@/server/use-cases/rounds'
+import { RoundsView } from '@/ui/rounds/rounds-view'
+
+export const metadata: Metadata = { title: 'Rounds' }
+
+export default async function RoundsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const day = calendarDay.safeParse((await searchParams).day)
+  return <RoundsView data={await forPage((actor) => roundsPage(actor, day.success ? day.data : null))} />
+}

@@ -1,0 +1,20 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { todayIn } from '@/server/today'
+import { seasonPage } from '@/server/use-cases/season-view'
+import { SeasonView } from '@/ui/season/season-view'
+
+export const metadata: Metadata = { title: 'Season' }
+
+/** From autumn on, the year that people plan for is the next one. */
+const NEXT_YEAR_FROM_MONTH = 11
+
+export default async function SeasonPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const wanted = Number((await searchParams).year)
+  const data = await forPage((actor) => {
+    const today = todayIn(actor.timeZone)
+    const usual = Number(today.slice(0, 4)) + (Number(today.slice(5, 7)) >= NEXT_YEAR_FROM_MONTH ? 1 : 0)
+    return seasonPage(actor, wanted >= 2000 && wanted <= 2100 && Number.isInteger(wanted) ? wanted : usual)
+  })
+  return <SeasonView data={data} />
+}

@@ -1,0 +1,10 @@
+import { z } from 'zod'
+import { PhotoId } from '@/domain/ids'
+import { photoImage } from '@/server/use-cases/photos'
+import { signedInRoute } from '@/server/http/route'
+
+export const GET = signedInRoute({ path: z.object({ photoId: PhotoId }) }, async ({ actor, path, request }) => {
+  const size = new URL(request.url).searchParams.get('size') === 'thumbnail' ? 'thumbnail' : 'image'
+  const bytes = await photoImage(actor, path.photoId, size)
+  return new Response(new Uint8Array(bytes), { headers: { 'content-type': 'image/jpeg', 'cache-control': 'private, max-age=31536000, immutable' } })
+})

@@ -1,0 +1,12 @@
+import { cookies } from 'next/headers'
+import { z } from 'zod'
+import { endAllSessions, endSession, SESSION_COOKIE } from '@/server/auth/sessions'
+import { signedInRoute } from '@/server/http/route'
+import { clearSessionCookie } from '@/server/http/session-cookie'
+
+export const POST = signedInRoute({ body: z.strictObject({ everywhere: z.boolean().default(false) }) }, async ({ actor, body }) => {
+  const token = (await cookies()).get(SESSION_COOKIE)?.value
+  if (body.everywhere) await endAllSessions(actor.userId)
+  else if (token) await endSession(token)
+  await clearSessionCookie()
+})

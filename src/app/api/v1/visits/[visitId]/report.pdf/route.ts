@@ -1,0 +1,9 @@
+import { z } from 'zod'
+import { VisitId } from '@/domain/ids'
+import { reportPdf } from '@/server/exchange/report-pdf'
+import { signedInRoute } from '@/server/http/route'
+
+export const GET = signedInRoute({ path: z.object({ visitId: VisitId }) }, async ({ actor, path }) => {
+  const { bytes, fileName } = await reportPdf(actor, path.visitId)
+  return new Response(new Uint8Array(bytes), { headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' } })
+})

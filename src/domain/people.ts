@@ -1,0 +1,41 @@
+import { z } from 'zod'
+import { shortText } from './fields'
+import { CrewId, type UserId } from './ids'
+import { ROLES, type Role } from './roles'
+
+export const EmailAddress = z.email({ error: 'The e-mail address is not complete.' }).trim().toLowerCase().max(200)
+export const PASSWORD_LENGTH = { least: 10, most: 200 } as const
+export const NewPassword = z
+  .string({ error: 'A password is missing.' })
+  .min(PASSWORD_LENGTH.least, { error: `A password needs at least ${PASSWORD_LENGTH.least} characters.` })
+  .max(PASSWORD_LENGTH.most, { error: `A password may have at most ${PASSWORD_LENGTH.most} characters.` })
+
+export const SignInInput = z.strictObject({ email: EmailAddress, password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most) })
+
+export const FirstFirmInput = z.strictObject({ firmName: shortText('Firm name', 80), ownerName: shortText('Your name', 80), email: EmailAddress, password: NewPassword })
+export type FirstFirmInput = z.infer<typeof FirstFirmInput>
+
+export const PersonInput = z.strictObject({ name: shortText('Name', 80), email: EmailAddress, role: z.enum(ROLES), crewId: CrewId.nullable().default(null), password: NewPassword })
+export type PersonInput = z.infer<typeof PersonInput>
+
+export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })
+
+export const UNIT_SYSTEMS = ['metric', 'us'] as const
+export const THEMES = ['light', 'dark', 'sun'] as const
+export const Preferences = z.strictObject({ units: z.enum(UNIT_SYSTEMS).default('metric'), theme: z.enum(THEMES).default('light') })
+export type Preferences = z.infer<typeof Preferences>
+
+export interface Person {
+  readonly id: UserId
+  readonly name: string
+  readonly email: string
+  readonly role: Role
+  readonly crewId: CrewId | null
+  readonly crewName: string | null
+}
+
+export interface Crew {
+  readonly id: CrewId
+  readonly name: string
+  readonly size: number
+}

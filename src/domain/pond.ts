@@ -1,0 +1,87 @@
+import { z } from 'zod'
+import { FISH_RANGE } from '../core/fish/load'
+import { FISH_SPECIES_KEYS } from '../core/fish/species'
+import { POND_USES } from '../core/filter/practice'
+import { BASIN_RANGE, MOST_ZONES } from '../core/survey/basin'
+import { OUTLINE_RANGE } from '../core/survey/outline-shapes'
+import { numberWithin, optionalText, shortText } from './fields'
+import type { PondId, SiteId } from './ids'
+
+const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
+
+export const OutlineInput = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('rectangle'), lengthM: side('Length'), widthM: side('Width') }),
+  z.strictObject({ kind: z.literal('ellipse'), lengthM: side('Length'), widthM: side('Width') }),
+  z.strictObject({
+    kind: z.literal('offsets'),
+    offsets: z
+      .array(z.strictObject({ stationM: numberWithin(OUTLINE_RANGE.stationM, 'Distance along the tape', 'm'), leftM: numberWithin(OUTLINE_RANGE.offsetM, 'Left offset', 'm'), rightM: numberWithin(OUTLINE_RANGE.offsetM, 'Right offset', 'm') }))
+      .min(3, { error: 'Give at least three stations along the tape.' })
+      .max(200),
+  }),
+])
+
+export const ZoneInput = z.strictObject({
+  name: shortText('Zone name', 40),
+  floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'Depth', 'm'),
+  surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'Share of the surface', ''),
+  sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'Side slope', '(run per rise)'),
+})
+
+export const FishInput = z.strictObject({
+  species: z.enum(FISH_SPECIES_KEYS, { error: 'Choose a species.' }),
+  count: z.int({ error: 'Fish are counted in whole numbers.' }).min(1, { error: 'Give at least one fish, or remove the line.' }).max(FISH_RANGE.count[1], { error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.` }),
+  lengthM: numberWithin(FISH_RANGE.lengthM, 'Fish length', 'm'),
+})
+
+export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
+export const WATER_SOURCE_NAMES: Readonly<Record<(typeof WATER_SOURCES)[number], string>> = { mains: 'Mains (chlorinated)', well: 'Well', rain: 'Rain store', stream: 'Stream' }
+
+export const TREE_COVER = ['none', 'some', 'many'] as const
+export const TREE_NAMES: Readonly<Record<(typeof TREE_COVER)[number], string>> = { none: 'None near', some: 'Some near', many: 'Overhanging' }
+
+/** What trees do to a pond: shade, wind and leaf litter. @source house defaults by eye */
+export const TREE_EFFECT: Readonly<Record<(typeof TREE_COVER)[number], { shade: number; windShare: number; leafKgPerM2Year: number }>> = {
+  none: { shade: 0.1, windShare: 0.7, leafKgPerM2Year: 0.05 },
+  some: { shade: 0.3, windShare: 0.5, leafKgPerM2Year: 0.25 },
+  many: { shade: 0.55, windShare: 0.35, leafKgPerM2Year: 0.6 },
+}
+
+export const POND_USE_NAMES: Readonly<Record<(typeof POND_USES)[number], string>> = {
+  wildlife: 'Wildlife',
+  'few-small-fish': 'A few small fish',
+  'many-fish': 'Larger or many fish',
+  koi: 'Koi',
+  swimming: 'Swimming',
+}
+
+/** A pond as surveyed: everything a form sends. Lengths in m, volumes in m³. */
+export const PondInput = z.strictObject({
+  name: shortText('Pond name', 80),
+  use: z.enum(POND_USES, { error: 'Choose what the pond is for.' }),
+  outline: OutlineInput,
+  zones: z.array(ZoneInput).min(1, { error: 'Give at least one depth zone.' }).max(MOST_ZONES, { error: `At most ${MOST_ZONES} depth zones.` }),
+  rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
+  /** Metered fill, when the pond was filled through a meter. */
+  meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),
+  fish: z.array(FishInput).max(40),
+  waterSource: z.enum(WATER_SOURCES),
+  altitudeM: numberWithin([-10, 3000], 'Height above sea', 'm'),
+  trees: z.enum(TREE_COVER),
+  freeboardM: numberWithin([0.01, 2], 'Freeboard', 'm'),
+  notes: optionalText('Notes'),
+})
+export type PondInput = z.infer<typeof PondInput>
+export type FishLine = z.infer<typeof FishInput>
+
+export interface Pond extends PondInput {
+  readonly id: PondId
+  readonly siteId: SiteId
+  readonly version: number
+}
+
+export interface PondInContext extends Pond {
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+}

@@ -1,0 +1,27 @@
+import { z } from 'zod'
+import { DEFAULT_FILTER_PRACTICE, SCHOOLS } from '../core/filter/practice'
+import { DEFAULT_SEASON_PRACTICE } from '../core/season/practice'
+import { numberWithin } from './fields'
+
+const waterC = (noun: string) => numberWithin([0, 30], noun, '°C')
+
+/** What a firm has decided for itself; anything it has not touched follows the defaults of the core. */
+export const HousePractice = z.strictObject({
+  school: z.enum(SCHOOLS).default('volume'),
+  growthYears: numberWithin([0, 20], 'Years of growth', 'years').default(DEFAULT_FILTER_PRACTICE.growthYears),
+  startupWaterC: waterC('Startup').default(DEFAULT_SEASON_PRACTICE.startupWaterC),
+  feedingStartWaterC: waterC('Feeding start').default(DEFAULT_SEASON_PRACTICE.feedingStartWaterC),
+  feedingStopWaterC: waterC('Feeding stop').default(DEFAULT_SEASON_PRACTICE.feedingStopWaterC),
+  shutdownWaterC: waterC('Shutdown').default(DEFAULT_SEASON_PRACTICE.shutdownWaterC),
+})
+export type HousePractice = z.infer<typeof HousePractice>
+
+export const filterPracticeOf = (practice: HousePractice) => ({ ...DEFAULT_FILTER_PRACTICE, growthYears: practice.growthYears })
+
+export const seasonPracticeOf = ({ startupWaterC, feedingStartWaterC, feedingStopWaterC, shutdownWaterC }: HousePractice) => ({
+  ...DEFAULT_SEASON_PRACTICE,
+  startupWaterC,
+  feedingStartWaterC,
+  feedingStopWaterC,
+  shutdownWaterC,
+})

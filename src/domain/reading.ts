@@ -1,0 +1,24 @@
+import type { ReadingKindName } from '../core/water/readings'
+import type { PondId, VisitId } from './ids'
+
+export interface Reading {
+  readonly pondId: PondId
+  readonly visitId: VisitId | null
+  readonly kind: ReadingKindName
+  readonly value: number
+  readonly belowStep: boolean
+  readonly method: string
+  readonly takenAt: string
+  readonly byName: string
+}
+
+export interface FollowUp {
+  readonly id: string
+  readonly pondId: PondId
+  readonly pondName: string
+  readonly siteName: string
+  readonly title: string
+  readonly dueFrom: string
+  readonly dueTo: string
+  readonly doneAt: string | null
+}

@@ -1,0 +1,25 @@
+/** Who may do what. This table is the only place; every use case names the right it needs. */
+export const ROLES = ['owner', 'office', 'designer', 'crew-lead', 'technician'] as const
+export type Role = (typeof ROLES)[number]
+
+export const ROLE_NAMES: Readonly<Record<Role, string>> = { owner: 'Owner', office: 'Office', designer: 'Designer', 'crew-lead': 'Crew lead', technician: 'Technician' }
+
+const ALL = ROLES
+const DESK = ['owner', 'office', 'designer'] as const
+
+export const RIGHTS = {
+  'ponds.read': ALL,
+  'ponds.write': DESK,
+  'designs.write': ['owner', 'designer'],
+  'visits.read': ALL,
+  'visits.plan': ['owner', 'office'],
+  'visits.log': ['owner', 'office', 'crew-lead', 'technician'],
+  'visits.override-gate': ['owner', 'crew-lead'],
+  'people.write': ['owner'],
+  'practice.write': ['owner'],
+  'calc.run': ALL,
+  'account.own': ALL,
+} as const satisfies Record<string, readonly Role[]>
+export type Right = keyof typeof RIGHTS
+
+export const may = (role: Role, right: Right): boolean => (RIGHTS[right] as readonly Role[]).includes(role)

@@ -1,0 +1,44 @@
+import type { JobStep } from '../core/jobs/step'
+import type { FishBackReadings } from '../core/jobs/fish-back-gate'
+import type { Entry, StepAnswer } from './visit'
+
+export type StepState = { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
+
+/** Where each step stands: the latest done or skipped entry counts, earlier ones stay in the log as history. */
+export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Map<string, StepState> {
+  const states = new Map<string, StepState>(steps.map((step) => [step.key, { status: 'open' }]))
+  for (const entry of [...log].sort((a, b) => a.at.localeCompare(b.at))) {
+    if (entry.kind === 'done') states.set(entry.stepKey, { status: 'done', entry })
+    if (entry.kind === 'skipped') states.set(entry.stepKey, { status: 'skipped', entry })
+  }
+  return states
+}
+
+/** The first step that nobody has answered. */
+export const nextStep = (steps: readonly JobStep[], states: ReadonlyMap<string, StepState>): JobStep | undefined => steps.find((step) => states.get(step.key)?.status === 'open')
+
+/** The last start of a step's timer, ISO time, or null. */
+export const timerStart = (log: readonly Entry[], stepKey: string): string | null => log.filter((e) => e.kind === 'timer-started' && e.stepKey === stepKey).map((e) => e.at).sort().at(-1) ?? null
+
+/** The test that decides whether fish may go back: the latest answer to the test after refilling, and nothing older. */
+export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBackReadings {
+  const test = states.get('test-refilled')
+  if (test?.status !== 'done') return {}
+  return Object.fromEntries(Object.entries(test.entry.answer.readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
+}
+
+/** Chlorine found in the tap today, mg/L, or null before it is tested. */
+export function tapChlorine(states: ReadonlyMap<string, StepState>): number | null {
+  const test = states.get('test-tap')
+  return test?.status === 'done' ? (test.entry.answer.readings?.tapChlorine?.value ?? null) : null
+}
+
+/** What a step still lacks before it can be called done. */
+export function missingFrom(step: JobStep, answer: StepAnswer, photos: number): string[] {
+  const missing: string[] = (step.required ?? []).filter((kind) => answer.readings?.[kind] === undefined)
+  if (step.kind === 'decide' && !answer.choice) missing.push('choice')
+  if (step.kind === 'count-fish' && !answer.fish) missing.push('fish')
+  if (step.kind === 'photo' && photos === 0) missing.push('photo')
+  if (step.kind === 'sign' && !answer.signedBy) missing.push('signedBy')
+  return missing
+}

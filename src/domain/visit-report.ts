@@ -1,0 +1,62 @@
+import { FISH_SPECIES } from '../core/fish/species'
+import type { FollowUp } from './reading'
+import type { StepState } from './visit-progress'
+import type { Entry, VisitInContext } from './visit'
+
+export interface ReportSection {
+  readonly title: string
+  readonly done: readonly { readonly title: string; readonly remark: string }[]
+}
+
+export interface VisitReport {
+  readonly visit: VisitInContext
+  readonly sections: readonly ReportSection[]
+  readonly leftOut: readonly { readonly title: string; readonly reason: string }[]
+  readonly notes: readonly string[]
+  readonly fishOut: number | null
+  readonly fishBack: number | null
+  readonly losses: number
+  readonly crew: readonly string[]
+  readonly overrides: readonly { readonly title: string; readonly reason: string; readonly by: string }[]
+  readonly customerNote: string
+  readonly followUp: { readonly title: string; readonly from: string; readonly to: string } | null
+}
+
+const countOf = (state: StepState | undefined): number | null => (state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null)
+
+/** Writes a visit up from its log: what was done, left out, found, and what comes next. */
+export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, StepState>, log: readonly Entry[], followUp: FollowUp | null): VisitReport {
+  const { steps } = visit.job
+  const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
+    title,
+    done: steps.filter((s) => s.section === title).flatMap((step) => {
+      const state = states.get(step.key)
+      return state?.status === 'done' ? [{ title: step.title, remark: remark(state) }] : []
+    }),
+  }))
+  return {
+    visit,
+    sections: sections.filter((s) => s.done.length > 0),
+    leftOut: steps.flatMap((step) => {
+      const state = states.get(step.key)
+      return state?.status === 'skipped' ? [{ title: step.title, reason: state.entry.reason }] : []
+    }),
+    notes: log.flatMap((e) => (e.kind === 'note' ? [e.text] : [])),
+    fishOut: countOf(states.get('fish-out')),
+    fishBack: countOf(states.get('fish-back')),
+    losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), 0),
+    crew: [...new Set(log.map((e) => e.byName))],
+    overrides: steps.flatMap((step) => {
+      const state = states.get(step.key)
+      return state?.status === 'done' && state.entry.override ? [{ title: step.title, reason: state.entry.override.reason, by: state.entry.byName }] : []
+    }),
+    customerNote: visit.job.customerNote,
+    followUp: followUp && { title: followUp.title, from: followUp.dueFrom, to: followUp.dueTo },
+  }
+}
+
+function remark(state: Extract<StepState, { status: 'done' }>): string {
+  const { answer } = state.entry
+  const fish = answer.fish?.filter((line) => line.count > 0).map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`).join(', ')
+  return [answer.choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note].filter(Boolean).join(' · ')
+}

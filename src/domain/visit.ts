@@ -1,0 +1,96 @@
+import { z } from 'zod'
+import type { CleanoutQuantities } from '../core/jobs/cleanout-quantities'
+import type { DurationEstimate } from '../core/jobs/duration'
+import type { JobType } from '../core/jobs/step'
+import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
+import { FISH_SPECIES_KEYS } from '../core/fish/species'
+import { calendarDay, optionalText } from './fields'
+import { CrewId, EntryId, PondId, type PhotoId, type SiteId, type UserId, type VisitId } from './ids'
+
+export const VISIT_STATES = ['planned', 'under-way', 'done', 'cancelled'] as const
+export type VisitState = (typeof VISIT_STATES)[number]
+
+/** Which state may follow which. */
+const NEXT: Readonly<Record<VisitState, readonly VisitState[]>> = { planned: ['under-way', 'cancelled'], 'under-way': ['done'], done: [], cancelled: ['planned'] }
+export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[from].includes(to)
+
+export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
+
+export const PlanVisitInput = z.strictObject({ pondId: PondId, jobType: z.string().max(40), day: calendarDay, startTime: clockTime, crewId: CrewId, note: optionalText('Note', 500) })
+export type PlanVisitInput = z.infer<typeof PlanVisitInput>
+
+export const MoveVisitInput = z.strictObject({ day: calendarDay, startTime: clockTime, crewId: CrewId, version: z.int().min(1) })
+
+const ReadingValue = z.strictObject({ value: z.number(), belowStep: z.boolean().default(false) })
+export const READING_METHODS = ['strip', 'drops', 'meter', 'probe'] as const
+
+export const ReadingsInput = z.partialRecord(z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]]), ReadingValue)
+
+/** What a step's answer can hold; every field is optional, the step's kind says which are needed. */
+export const StepAnswer = z.strictObject({
+  readings: ReadingsInput.optional(),
+  method: z.enum(READING_METHODS).optional(),
+  choice: z.string().max(200).optional(),
+  fish: z.array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: z.int().min(0).max(100_000) })).max(20).optional(),
+  losses: z.int().min(0).max(100_000).optional(),
+  note: optionalText('Note', 2000),
+  signedBy: z.string().trim().max(80).optional(),
+})
+export type StepAnswer = z.infer<typeof StepAnswer>
+
+/** One line of a visit's log. The id is made where it was written, so that sending it twice logs it once. */
+export const EntryInput = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('done'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }), answer: StepAnswer, confirmedUnlikely: z.boolean().default(false), override: z.strictObject({ reason: z.string().trim().max(300) }).optional() }),
+  z.strictObject({ kind: z.literal('skipped'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }), reason: z.string().trim().min(3, { error: 'Say in a few words why this step is left out.' }).max(300) }),
+  z.strictObject({ kind: z.literal('timer-started'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }) }),
+  z.strictObject({ kind: z.literal('note'), id: EntryId, stepKey: z.string().max(60).nullable(), at: z.iso.datetime({ offset: true }), text: z.string().trim().min(1, { error: 'The note is empty.' }).max(2000) }),
+])
+export type EntryInput = z.infer<typeof EntryInput>
+
+export type Entry = EntryInput & { readonly byId: UserId; readonly byName: string; readonly receivedAt: string }
+
+export interface Visit {
+  readonly id: VisitId
+  readonly pondId: PondId
+  readonly siteId: SiteId
+  readonly crewId: CrewId
+  readonly state: VisitState
+  readonly day: string
+  readonly startTime: string
+  readonly plannedMinutes: number
+  readonly job: JobType
+  readonly quantities: CleanoutQuantities
+  readonly duration: DurationEstimate
+  readonly note: string
+  readonly startedAt: string | null
+  readonly finishedAt: string | null
+  readonly version: number
+}
+
+export interface VisitInContext extends Visit {
+  readonly pondName: string
+  readonly siteName: string
+  readonly town: string
+  readonly address: string
+  readonly accessNotes: string
+  readonly customerName: string
+  readonly crewName: string
+}
+
+export interface VisitPhoto {
+  readonly id: PhotoId
+  readonly visitId: VisitId
+  readonly stepKey: string
+  readonly width: number
+  readonly height: number
+  readonly takenAt: string
+}
+
+/** Readings taken outside a planned visit. */
+export const LogReadingsInput = z.strictObject({
+  readings: ReadingsInput.refine((r) => Object.keys(r).length > 0, { error: 'Enter at least one reading.' }),
+  method: z.enum(READING_METHODS),
+  at: z.iso.datetime({ offset: true }),
+  confirmedUnlikely: z.boolean().default(false),
+})
+export type LogReadingsInput = z.infer<typeof LogReadingsInput>

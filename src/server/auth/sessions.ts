@@ -1,0 +1,43 @@
+import { createHash, randomBytes } from 'node:crypto'
+import { database } from '@/server/db/connection'
+import { Preferences } from '@/domain/people'
+import type { UserId } from '@/domain/ids'
+import type { Actor } from './actor'
+
+export const SESSION_COOKIE = 'slow_reed_session'
+export const SESSION_DAYS = 30
+
+/** Only the hash is kept: a copy of the table opens no account. */
+const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex')
+
+/** Starts a session. @returns the token for the cookie; it is stored nowhere else */
+export async function startSession(userId: UserId): Promise<string> {
+  const token = randomBytes(32).toString('base64url')
+  await database()('sessions').insert({ token_hash: hashToken(token), user_id: userId, expires_at: database().raw(`now() + interval '${SESSION_DAYS} days'`) })
+  return token
+}
+
+export async function findActor(token: string): Promise<Actor | undefined> {
+  const { rows } = await database().raw('select * from door_session(?)', [hashToken(token)])
+  const row = rows[0]
+  if (!row) return undefined
+  return {
+    userId: row.user_id,
+    firmId: row.firm_id,
+    firmName: row.firm_name,
+    timeZone: row.time_zone,
+    name: row.name,
+    email: row.email,
+    role: row.role,
+    crewId: row.crew_id,
+    preferences: Preferences.parse(row.preferences),
+  }
+}
+
+export async function endSession(token: string): Promise<void> {
+  await database()('sessions').where({ token_hash: hashToken(token) }).delete()
+}
+
+export async function endAllSessions(userId: UserId): Promise<void> {
+  await database()('sessions').where({ user_id: userId }).delete()
+}

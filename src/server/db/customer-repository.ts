@@ -1,0 +1,31 @@
+import type { Knex } from 'knex'
+import type { Customer, CustomerInput, Site, SiteInput } from '@/domain/customer'
+import type { CustomerId, FirmId, SiteId } from '@/domain/ids'
+
+export async function insertCustomer(trx: Knex.Transaction, firmId: FirmId, id: CustomerId, input: CustomerInput): Promise<void> {
+  await trx('customers').insert({ id, firm_id: firmId, ...input })
+}
+
+export async function insertSite(trx: Knex.Transaction, firmId: FirmId, id: SiteId, customerId: CustomerId, input: SiteInput): Promise<void> {
+  await trx('sites').insert({ id, firm_id: firmId, customer_id: customerId, name: input.name, address: input.address, town: input.town, access_notes: input.accessNotes, station_id: input.stationId })
+}
+
+const toSite = (r: Record<string, never>): Site => ({ id: r.id, customerId: r.customer_id, name: r.name, address: r.address, town: r.town, accessNotes: r.access_notes, stationId: r.station_id, version: r.version })
+
+export async function listCustomers(trx: Knex.Transaction): Promise<Customer[]> {
+  const rows = await trx('customers').select('id', 'name', 'email', 'phone', 'version').orderBy('name')
+  return rows as Customer[]
+}
+
+export async function listSites(trx: Knex.Transaction): Promise<Site[]> {
+  return (await trx('sites').orderBy('name')).map(toSite)
+}
+
+export async function findSite(trx: Knex.Transaction, id: SiteId): Promise<Site | undefined> {
+  const row = await trx('sites').where({ id }).first()
+  return row && toSite(row)
+}
+
+export async function customerExists(trx: Knex.Transaction, id: CustomerId): Promise<boolean> {
+  return Boolean(await trx('customers').where({ id }).first('id'))
+}

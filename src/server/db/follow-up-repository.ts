@@ -1,0 +1,22 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import type { FirmId, PondId, VisitId } from '@/domain/ids'
+import type { FollowUp } from '@/domain/reading'
+
+export async function insertFollowUp(trx: Knex.Transaction, firmId: FirmId, followUp: { pondId: PondId; visitId: VisitId; title: string; dueFrom: string; dueTo: string }): Promise<void> {
+  await trx('follow_ups').insert({ id: randomUUID(), firm_id: firmId, pond_id: followUp.pondId, visit_id: followUp.visitId, title: followUp.title, due_from: followUp.dueFrom, due_to: followUp.dueTo })
+}
+
+export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?: PondId; dueBy?: string; limit?: number } = {}): Promise<FollowUp[]> {
+  const query = trx('follow_ups as f')
+    .join('ponds as p', 'p.id', 'f.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .whereNull('f.done_at')
+    .select('f.*', 'p.name as pond_name', 's.name as site_name')
+    .orderBy('f.due_from')
+    .limit(filter.limit ?? 100)
+  if (filter.pondId) query.where('f.pond_id', filter.pondId)
+  if (filter.dueBy) query.where('f.due_from', '<=', filter.dueBy)
+  const rows = await query
+  return rows.map((r) => ({ id: r.id, pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, title: r.title, dueFrom: r.due_from, dueTo: r.due_to, doneAt: null }))
+}

@@ -1,0 +1,23 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import type { FirmId, PondId, UserId, VisitId } from '@/domain/ids'
+import type { Reading } from '@/domain/reading'
+
+export type NewReading = Omit<Reading, 'byName'> & { readonly byId: UserId }
+
+export async function insertReadings(trx: Knex.Transaction, firmId: FirmId, readings: readonly NewReading[]): Promise<void> {
+  if (readings.length === 0) return
+  await trx('readings').insert(
+    readings.map((r) => ({ id: randomUUID(), firm_id: firmId, pond_id: r.pondId, visit_id: r.visitId, kind: r.kind, value: r.value, below_step: r.belowStep, method: r.method, taken_at: r.takenAt, by_id: r.byId })),
+  )
+}
+
+/** Forgets what a visit had put on the pond, before its log is written to the pond again. */
+export async function removeVisitReadings(trx: Knex.Transaction, visitId: VisitId): Promise<void> {
+  await trx('readings').where({ visit_id: visitId }).delete()
+}
+
+export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit = 2000): Promise<Reading[]> {
+  const rows = await trx('readings as r').join('users as u', 'u.id', 'r.by_id').where('r.pond_id', pondId).select('r.*', 'u.name as by_name').orderBy('r.taken_at', 'desc').limit(limit)
+  return rows.map((r) => ({ pondId: r.pond_id, visitId: r.visit_id, kind: r.kind, value: r.value, belowStep: r.below_step, method: r.method, takenAt: r.taken_at.toISOString(), byName: r.by_name }))
+}

@@ -1,0 +1,51 @@
+import type { Knex } from 'knex'
+import type { CrewId, PondId, VisitId } from '@/domain/ids'
+import type { VisitState } from '@/domain/visit'
+
+/** A visit in one line: for lists over many, without steps and quantities. */
+export interface VisitLine {
+  readonly id: VisitId
+  readonly pondId: PondId
+  readonly crewId: CrewId
+  readonly crewName: string
+  readonly state: VisitState
+  readonly day: string
+  readonly startTime: string
+  readonly plannedMinutes: number
+  readonly jobKey: string
+  readonly jobName: string
+  readonly pondName: string
+  readonly siteName: string
+  readonly town: string
+  readonly version: number
+}
+
+export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string; jobKey?: string }): Promise<VisitLine[]> {
+  const query = trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('crews as w', 'w.id', 'v.crew_id')
+    .whereBetween('v.day', [filter.from, filter.to])
+    .whereNot('v.state', 'cancelled')
+    .select('v.id', 'v.pond_id', 'v.crew_id', 'w.name as crew_name', 'v.state', 'v.day', 'v.start_time', 'v.planned_minutes', 'v.version', 'p.name as pond_name', 's.name as site_name', 's.town')
+    .select(trx.raw(`v.job->>'key' as job_key`), trx.raw(`v.job->>'name' as job_name`))
+    .orderBy(['v.day', 'v.start_time'])
+  if (filter.jobKey) query.whereRaw(`v.job->>'key' = ?`, [filter.jobKey])
+  const rows = await query
+  return rows.map((r) => ({
+    id: r.id,
+    pondId: r.pond_id,
+    crewId: r.crew_id,
+    crewName: r.crew_name,
+    state: r.state,
+    day: r.day,
+    startTime: r.start_time,
+    plannedMinutes: r.planned_minutes,
+    jobKey: r.job_key,
+    jobName: r.job_name,
+    pondName: r.pond_name,
+    siteName: r.site_name,
+    town: r.town,
+    version: r.version,
+  }))
+}

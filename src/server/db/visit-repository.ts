@@ -1,0 +1,97 @@
+import type { Knex } from 'knex'
+import type { CrewId, FirmId, PondId, UserId, VisitId } from '@/domain/ids'
+import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visit'
+import { updateVersioned } from './versioned-update'
+
+export async function insertVisit(trx: Knex.Transaction, firmId: FirmId, visit: Omit<Visit, 'siteId' | 'startedAt' | 'finishedAt' | 'version'>): Promise<void> {
+  await trx('visits').insert({
+    id: visit.id,
+    firm_id: firmId,
+    pond_id: visit.pondId,
+    crew_id: visit.crewId,
+    state: visit.state,
+    day: visit.day,
+    start_time: visit.startTime,
+    planned_minutes: visit.plannedMinutes,
+    job: JSON.stringify(visit.job),
+    quantities: JSON.stringify(visit.quantities),
+    duration: JSON.stringify(visit.duration),
+    note: visit.note,
+  })
+}
+
+const iso = (value: Date | null): string | null => value?.toISOString() ?? null
+
+const toVisit = (r: Record<string, never>): VisitInContext => ({
+  id: r.id,
+  pondId: r.pond_id,
+  siteId: r.site_id,
+  crewId: r.crew_id,
+  state: r.state,
+  day: r.day,
+  startTime: r.start_time,
+  plannedMinutes: r.planned_minutes,
+  job: r.job,
+  quantities: r.quantities,
+  duration: r.duration,
+  note: r.note,
+  startedAt: iso(r.started_at),
+  finishedAt: iso(r.finished_at),
+  version: r.version,
+  pondName: r.pond_name,
+  siteName: r.site_name,
+  town: r.town,
+  address: r.address,
+  accessNotes: r.access_notes,
+  customerName: r.customer_name,
+  crewName: r.crew_name,
+})
+
+const withContext = (trx: Knex.Transaction) =>
+  trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .join('crews as w', 'w.id', 'v.crew_id')
+    .select('v.*', 'p.site_id', 'p.name as pond_name', 's.name as site_name', 's.town', 's.address', 's.access_notes', 'c.name as customer_name', 'w.name as crew_name')
+
+export async function findVisit(trx: Knex.Transaction, id: VisitId): Promise<VisitInContext | undefined> {
+  const row = await withContext(trx).where('v.id', id).first()
+  return row && toVisit(row)
+}
+
+export async function listVisits(trx: Knex.Transaction, filter: { from?: string; to?: string; crewId?: CrewId; pondId?: PondId }): Promise<VisitInContext[]> {
+  const query = withContext(trx).whereNot('v.state', 'cancelled').orderBy(['v.day', 'v.start_time'])
+  if (filter.from) query.where('v.day', '>=', filter.from)
+  if (filter.to) query.where('v.day', '<=', filter.to)
+  if (filter.crewId) query.where('v.crew_id', filter.crewId)
+  if (filter.pondId) query.where('v.pond_id', filter.pondId)
+  return (await query).map(toVisit)
+}
+
+export interface VisitChanges {
+  readonly state?: VisitState
+  readonly day?: string
+  readonly startTime?: string
+  readonly crewId?: CrewId
+  readonly startedAt?: string
+  readonly finishedAt?: string
+}
+
+export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: number, changes: VisitChanges): Promise<void> {
+  const row = Object.fromEntries(
+    Object.entries({ state: changes.state, day: changes.day, start_time: changes.startTime, crew_id: changes.crewId, started_at: changes.startedAt, finished_at: changes.finishedAt }).filter(([, value]) => value !== undefined),
+  )
+  await updateVersioned(trx, 'visits', id, version, row, async () => findVisit(trx, id))
+}
+
+/** Appends to a visit's log. @returns false when this entry is already there, as after a repeated send */
+export async function appendEntry(trx: Knex.Transaction, firmId: FirmId, visitId: VisitId, by: UserId, entry: EntryInput): Promise<boolean> {
+  const inserted = await trx('visit_entries').insert({ id: entry.id, firm_id: firmId, visit_id: visitId, entry: JSON.stringify(entry), by_id: by }).onConflict('id').ignore().returning('id')
+  return inserted.length > 0
+}
+
+export async function listEntries(trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> {
+  const rows = await trx('visit_entries as e').join('users as u', 'u.id', 'e.by_id').where('e.visit_id', visitId).select('e.entry', 'e.by_id', 'u.name as by_name', 'e.received_at').orderBy('e.received_at')
+  return rows.map((r) => ({ ...r.entry, byId: r.by_id, byName: r.by_name, receivedAt: r.received_at.toISOString() }))
+}

@@ -1,0 +1,136 @@
+import { Document, Font, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
+import { join } from 'node:path'
+import type { UnitSystem } from '@/core/units/systems'
+import { formatQuantity } from '@/core/units/format'
+import { longDate } from '@/domain/dates'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
+import type { ReportPage } from '@/server/use-cases/report'
+
+const fontFile = (family: string, name: string) => join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
+
+Font.register({
+  family: 'Text',
+  fonts: [
+    { src: fontFile('atkinson-hyperlegible-next', '400Regular/AtkinsonHyperlegibleNext_400Regular.ttf') },
+    { src: fontFile('atkinson-hyperlegible-next', '700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'), fontWeight: 700 },
+  ],
+})
+Font.register({ family: 'Title', src: fontFile('literata', '600SemiBold/Literata_600SemiBold.ttf') })
+Font.registerHyphenationCallback((word) => [word])
+
+const INK = '#2b2620'
+const styles = StyleSheet.create({
+  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: INK, lineHeight: 1.4 },
+  firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
+  title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, lineHeight: 1.2 },
+  under: { color: '#6a6154', marginBottom: 14 },
+  heading: { fontFamily: 'Title', fontSize: 12.5, marginTop: 14, marginBottom: 4 },
+  callout: { borderLeft: '3pt solid #3f6b3a', paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
+  row: { flexDirection: 'row', borderBottom: '0.5pt solid #d8d0c0', paddingVertical: 3 },
+  name: { width: '38%' },
+  figure: { width: '22%', textAlign: 'right', paddingRight: 12 },
+  band: { width: '18%' },
+  photos: { flexDirection: 'row', gap: 12, marginTop: 6 },
+  photo: { width: 240, height: 180, objectFit: 'cover' },
+  line: { marginBottom: 1.5 },
+  muted: { color: '#6a6154' },
+  foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: '#6a6154', fontSize: 8 },
+})
+
+export interface ReportPhotos {
+  readonly data: Buffer
+  readonly caption: string
+}
+
+/** The visit report on paper; says the same as the page. */
+export function ReportDocument({ page, photos, units }: { page: ReportPage; photos: readonly ReportPhotos[]; units: UnitSystem }) {
+  const { report, meanings, firmName } = page
+  const { visit } = report
+  const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
+  return (
+    <Document title={`${visit.job.name}, ${visit.pondName}`} author={firmName} language="en">
+      <Page size="A4" style={styles.page}>
+        <Text style={styles.firm}>{firmName}</Text>
+        <Text style={styles.title}>
+          {visit.job.name}: {visit.pondName}
+        </Text>
+        <Text style={styles.under}>
+          {visit.siteName}
+          {visit.town ? `, ${visit.town}` : ''} · {longDate(visit.day)} · {report.crew.join(', ')}
+        </Text>
+
+        <View style={styles.callout}>
+          <Text>{report.customerNote}</Text>
+          {report.followUp ? (
+            <Text>
+              Next: {report.followUp.title}, between {longDate(report.followUp.from)} and {longDate(report.followUp.to)}.
+            </Text>
+          ) : null}
+        </View>
+
+        {photos.length > 0 ? (
+          <View style={styles.photos}>
+            {photos.map((photo) => (
+              <View key={photo.caption}>
+                {/* eslint-disable-next-line jsx-a11y/alt-text -- PDF images carry no alt attribute */}
+                <Image style={styles.photo} src={{ data: photo.data, format: 'jpg' }} />
+                <Text style={styles.muted}>{photo.caption}</Text>
+              </View>
+            ))}
+          </View>
+        ) : null}
+
+        <Text style={styles.heading}>The water</Text>
+        {meanings.map((m) => (
+          <View key={m.kind} style={styles.row} wrap={false}>
+            <Text style={styles.name}>{READING_NAMES[m.kind]}</Text>
+            <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
+            <Text style={styles.figure}>{m.after === null ? '' : shown(m.kind, m.after)}</Text>
+            <Text style={styles.band}>{BAND_NAMES[m.band]}</Text>
+          </View>
+        ))}
+
+        {report.fishOut !== null || report.fishBack !== null ? (
+          <>
+            <Text style={styles.heading}>The fish</Text>
+            <Text>
+              {report.fishOut ?? 0} taken out, {report.fishBack ?? 0} put back{report.losses > 0 ? `, ${report.losses} lost` : ''}.
+            </Text>
+          </>
+        ) : null}
+
+        {report.sections.map((section) => (
+          <View key={section.title}>
+            <Text style={styles.heading} minPresenceAhead={30}>
+              {section.title}
+            </Text>
+            {section.done.map((step) => (
+              <Text key={step.title} style={styles.line}>
+                ✓ {step.title}
+                {step.remark ? `: ${step.remark}` : ''}
+              </Text>
+            ))}
+          </View>
+        ))}
+
+        {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? <Text style={styles.heading}>Noted</Text> : null}
+        {report.leftOut.map((item) => (
+          <Text key={item.title} style={styles.line}>
+            Left out: {item.title} ({item.reason})
+          </Text>
+        ))}
+        {report.overrides.map((item) => (
+          <Text key={item.title} style={styles.line}>
+            Stop passed by {item.by} at “{item.title}”: {item.reason}
+          </Text>
+        ))}
+        {report.notes.map((note) => (
+          <Text key={note} style={styles.line}>
+            {note}
+          </Text>
+        ))}
+        <Text style={styles.foot} fixed render={({ pageNumber, totalPages }) => `${firmName} · ${visit.pondName} · page ${pageNumber} of ${totalPages}`} />
+      </Page>
+    </Document>
+  )
+}

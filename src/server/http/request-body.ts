@@ -1,0 +1,33 @@
+import { problemJson } from './problem-response'
+
+export const JSON_LIMIT_BYTES = 1_000_000
+
+/** Reads at most `limit` bytes of a body. @throws {Response} 413 with the limit in words */
+export async function readLimited(request: Request, limit: number): Promise<Buffer> {
+  const tooLarge = () => problemJson({ title: `That is more than the ${limit / 1e6} MB that fit here.`, status: 413, kind: 'too-large' })
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge()
+  const chunks: Uint8Array[] = []
+  let size = 0
+  const reader = request.body?.getReader()
+  for (;;) {
+    const part = await reader?.read()
+    if (!part || part.done) break
+    size += part.value.length
+    if (size > limit) {
+      await reader!.cancel()
+      throw tooLarge()
+    }
+    chunks.push(part.value)
+  }
+  return Buffer.concat(chunks)
+}
+
+/** @throws {Response} 400 when the body is not JSON */
+export async function readJson(request: Request): Promise<unknown> {
+  const text = (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')
+  try {
+    return JSON.parse(text === '' ? '{}' : text)
+  } catch {
+    throw problemJson({ title: 'The request is not JSON.', status: 400, kind: 'bad-json' })
+  }
+}

@@ -1,0 +1,77 @@
+import { randomUUID } from 'node:crypto'
+import type { CrewId, FirmId, UserId } from '@/domain/ids'
+import type { FirstFirmInput, PersonInput, Preferences } from '@/domain/people'
+import { HousePractice } from '@/domain/practice'
+import { badField, refused } from '@/domain/problems'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { hashPassword } from '@/server/auth/passwords'
+import { startSession } from '@/server/auth/sessions'
+import { database } from '@/server/db/connection'
+import { findFirm, insertFirm, updatePractice, type Firm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { insertCrew, insertUser, listCrews, listPeople, updatePreferences } from '@/server/db/people-repository'
+
+const UNIQUE_VIOLATION = '23505'
+
+export async function hasFirms(): Promise<boolean> {
+  const { rows } = await database().raw('select door_has_firms() as has')
+  return rows[0].has
+}
+
+/** Opens the first firm on an empty database, with its owner. @returns the owner's session token */
+export async function createFirstFirm(input: FirstFirmInput, timeZone: string): Promise<string> {
+  const ids = { firm: randomUUID() as FirmId, user: randomUUID() as UserId }
+  const passwordHash = await hashPassword(input.password)
+  await inFirm(ids.firm, async (trx) => {
+    // two people on an empty database at the same moment: the second waits here and is then refused
+    await trx.raw('select pg_advisory_xact_lock(7301)')
+    const { rows } = await trx.raw('select door_has_firms() as has')
+    if (rows[0].has) throw refused('A firm has already been set up here. Sign in instead.')
+    await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone, practice: HousePractice.parse({}) })
+    await insertUser(trx, { id: ids.user, firmId: ids.firm, email: input.email, name: input.ownerName, role: 'owner', passwordHash, crewId: null, preferences: { units: 'metric', theme: 'light' } })
+  })
+  return startSession(ids.user)
+}
+
+export const people = (actor: Actor) => inFirm(actor.firmId, async (trx) => ({ people: await listPeople(trx), crews: await listCrews(trx) }))
+
+export async function addPerson(actor: Actor, input: PersonInput): Promise<UserId> {
+  assertMay(actor, 'people.write')
+  const id = randomUUID() as UserId
+  const passwordHash = await hashPassword(input.password)
+  try {
+    await inFirm(actor.firmId, async (trx) => {
+      const crews = await listCrews(trx)
+      if (input.crewId && !crews.some((crew) => crew.id === input.crewId)) throw badField('crewId', 'That crew is not here.')
+      await insertUser(trx, { id, firmId: actor.firmId, email: input.email, name: input.name, role: input.role, passwordHash, crewId: input.crewId, preferences: { units: actor.preferences.units, theme: 'light' } })
+    })
+  } catch (error) {
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw badField('email', 'Someone already signs in with this address.')
+    throw error
+  }
+  return id
+}
+
+export async function addCrew(actor: Actor, name: string): Promise<CrewId> {
+  assertMay(actor, 'people.write')
+  const id = randomUUID() as CrewId
+  try {
+    await inFirm(actor.firmId, (trx) => insertCrew(trx, { id, firmId: actor.firmId, name }))
+  } catch (error) {
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw badField('name', 'There is a crew with this name already.')
+    throw error
+  }
+  return id
+}
+
+export async function setPreferences(actor: Actor, preferences: Preferences): Promise<void> {
+  assertMay(actor, 'account.own')
+  await inFirm(actor.firmId, (trx) => updatePreferences(trx, actor.userId, preferences))
+}
+
+export const firm = (actor: Actor): Promise<Firm> => inFirm(actor.firmId, findFirm)
+
+export async function setPractice(actor: Actor, version: number, practice: HousePractice): Promise<void> {
+  assertMay(actor, 'practice.write')
+  await inFirm(actor.firmId, (trx) => updatePractice(trx, actor.firmId, version, practice))
+}

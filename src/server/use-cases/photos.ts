@@ -1,0 +1,57 @@
+import { randomUUID } from 'node:crypto'
+import sharp from 'sharp'
+import type { PhotoId, VisitId } from '@/domain/ids'
+import { badField, notFound, refused } from '@/domain/problems'
+import type { VisitPhoto } from '@/domain/visit'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findPhotoImage, insertPhoto } from '@/server/db/photo-repository'
+import { findVisit } from '@/server/db/visit-repository'
+
+export const PHOTO_LIMIT = { bytes: 25_000_000, megapixels: 60 } as const
+const KEPT_EDGE_PX = 1600
+const THUMBNAIL_EDGE_PX = 320
+const PICTURE_FORMATS = ['jpeg', 'png', 'webp', 'heif', 'gif', 'tiff']
+
+/** Turns whatever a phone sends into an upright JPEG without its metadata. The content decides, never the file's name. */
+async function develop(bytes: Buffer) {
+  const limited = () => sharp(bytes, { limitInputPixels: PHOTO_LIMIT.megapixels * 1e6, failOn: 'error' })
+  const format = await limited()
+    .metadata()
+    .then((m) => m.format as string)
+    .catch((error: Error) => {
+      throw badField('photo', /pixel limit/i.test(error.message) ? `This picture is larger than ${PHOTO_LIMIT.megapixels} megapixels. Set the camera to a smaller size.` : 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.')
+    })
+  if (!PICTURE_FORMATS.includes(format)) throw badField('photo', 'This file is not a photo. Choose a JPEG or PNG.')
+  try {
+    const upright = limited().rotate().flatten({ background: '#ffffff' })
+    const image = await upright.clone().resize({ width: KEPT_EDGE_PX, height: KEPT_EDGE_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 82 }).toBuffer({ resolveWithObject: true })
+    const thumbnail = await sharp(image.data).resize({ width: THUMBNAIL_EDGE_PX, height: THUMBNAIL_EDGE_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 76 }).toBuffer()
+    return { image: image.data, thumbnail, width: image.info.width, height: image.info.height }
+  } catch {
+    // the header was a picture's but the rest is broken off or damaged
+    throw badField('photo', 'This picture is damaged. Take the photo again.')
+  }
+}
+
+export async function addPhoto(actor: Actor, visitId: VisitId, stepKey: string, bytes: Buffer): Promise<VisitPhoto> {
+  assertMay(actor, 'visits.log')
+  if (bytes.length > PHOTO_LIMIT.bytes) throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
+  const { image, thumbnail, width, height } = await develop(bytes)
+  return inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, visitId)
+    if (!visit) throw notFound('That visit')
+    if (visit.state !== 'under-way') throw refused('Photos are added while a visit is under way.')
+    if (!visit.job.steps.some((step) => step.key === stepKey)) throw badField('stepKey', 'This visit has no such step.')
+    const photo: VisitPhoto = { id: randomUUID() as PhotoId, visitId, stepKey, width, height, takenAt: new Date().toISOString() }
+    await insertPhoto(trx, actor.firmId, photo, { image, thumbnail })
+    return photo
+  })
+}
+
+export async function photoImage(actor: Actor, id: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
+  assertMay(actor, 'visits.read')
+  const bytes = await inFirm(actor.firmId, (trx) => findPhotoImage(trx, id, size))
+  if (!bytes) throw notFound('That photo')
+  return bytes
+}

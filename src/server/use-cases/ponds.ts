@@ -1,0 +1,124 @@
+import { randomUUID } from 'node:crypto'
+import type { BasinProblem } from '@/core/survey/basin'
+import type { CustomerId, PondId, SiteId } from '@/domain/ids'
+import type { NewPondInput } from '@/domain/customer'
+import type { PondInContext, PondInput } from '@/domain/pond'
+import { pondFacts, type PondFacts } from '@/domain/pond-facts'
+import { badField, notFound } from '@/domain/problems'
+import { basinProblemText } from '@/domain/survey-problem'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { customerExists, findSite, insertCustomer, insertSite, listCustomers, listSites } from '@/server/db/customer-repository'
+import { listDesigns } from '@/server/db/design-repository'
+import { findFirm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listOpenFollowUps } from '@/server/db/follow-up-repository'
+import { findPond, insertPond, listPonds, updatePond } from '@/server/db/pond-repository'
+import { listReadings } from '@/server/db/reading-repository'
+import { listVisits } from '@/server/db/visit-repository'
+import { seasonOf } from './season'
+import { weather } from './weather'
+
+/** Least and most water that is believed; outside it a figure was mistyped. @throws {ProblemError} */
+const BELIEVABLE_M3 = [0.02, 50_000] as const
+
+function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
+  const facts = pondFacts(input)
+  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem), basinProblemText(facts.problem))
+  const volume = facts.value.basin.waterM3
+  if (volume < BELIEVABLE_M3[0] || volume > BELIEVABLE_M3[1])
+    throw badField(`${pathPrefix}outline`, `These figures make ${volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`} of water. A pond here holds between 20 litres and 50,000 m³: check the units of length and depth.`)
+  return facts.value
+}
+
+const problemPath = (problem: BasinProblem): string => {
+  switch (problem.code) {
+    case 'outline-crosses':
+      return 'outline'
+    case 'zone-not-deeper':
+      return `zones.${problem.zone}.floorDepthM`
+    case 'zone-wider-than-above':
+      return `zones.${problem.zone}.surfaceShare`
+    case 'slope-closes':
+      return `zones.${problem.zone}.sideSlope`
+  }
+}
+
+const measures = (facts: PondFacts) => ({ volumeM3: facts.adopted.volumeM3, areaM2: facts.basin.areaM2 })
+
+/** Saves a new pond, with a new customer and site where they are new. */
+export async function addPond(actor: Actor, input: NewPondInput): Promise<PondId> {
+  assertMay(actor, 'ponds.write')
+  const facts = checkedFacts(input.pond, 'pond.')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const customerId = input.customer.kind === 'existing' ? input.customer.id : (randomUUID() as CustomerId)
+    if (input.customer.kind === 'new') await insertCustomer(trx, actor.firmId, customerId, input.customer.customer)
+    else if (!(await customerExists(trx, customerId))) throw notFound('That customer')
+    const siteId = input.site.kind === 'existing' ? input.site.id : (randomUUID() as SiteId)
+    if (input.site.kind === 'new') await insertSite(trx, actor.firmId, siteId, customerId, input.site.site)
+    else {
+      const site = await findSite(trx, siteId)
+      if (!site) throw notFound('That site')
+      if (site.customerId !== customerId) throw badField('site', 'That site belongs to another customer.')
+    }
+    const pondId = randomUUID() as PondId
+    await insertPond(trx, actor.firmId, pondId, siteId, input.pond, measures(facts))
+    const pond = await findPond(trx, pondId)
+    await seasonOf(trx, actor.firmId, pond!, (await findFirm(trx)).practice, stations)
+    return pondId
+  })
+}
+
+/** Saves a changed survey. @throws {ProblemError} 'conflict' with what stands now when someone else saved first */
+export async function changePond(actor: Actor, id: PondId, version: number, input: PondInput): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  const facts = checkedFacts(input, '')
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, id))) throw notFound('That pond')
+    await updatePond(trx, id, version, input, measures(facts))
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+  })
+}
+
+export async function pondList(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, listPonds)
+}
+
+/** Customers and sites to choose from when a pond is added, and the weather stations a site can follow. */
+export async function placesForNewPond(actor: Actor) {
+  assertMay(actor, 'ponds.write')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => ({ customers: await listCustomers(trx), sites: await listSites(trx), stations: stations.map(({ id, name }) => ({ id, name })) }))
+}
+
+export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInContext> {
+  assertMay(actor, 'ponds.write')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    return pond
+  })
+}
+
+/** Everything that the pond page shows. */
+export async function pondPage(actor: Actor, id: PondId) {
+  assertMay(actor, 'ponds.read')
+  const weatherState = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    const firm = await findFirm(trx)
+    return {
+      pond,
+      practice: firm.practice,
+      season: await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations),
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+      readings: await listReadings(trx, id),
+      designs: await listDesigns(trx, id),
+      visits: await listVisits(trx, { pondId: id }),
+      followUps: await listOpenFollowUps(trx, { pondId: id }),
+    }
+  })
+}

@@ -1,0 +1,44 @@
+import { createHash } from 'node:crypto'
+import type { Knex } from 'knex'
+import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/windows'
+import type { FirmId } from '@/domain/ids'
+import { TREE_EFFECT, type PondInContext } from '@/domain/pond'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { seasonPracticeOf, type HousePractice } from '@/domain/practice'
+import { findSeason, storeSeason } from '@/server/db/season-repository'
+import { findSite } from '@/server/db/customer-repository'
+import type { WeatherStation } from '@/server/gateways/weather'
+
+/** Seasons are computed for a year without 29 February and read with any year's number. */
+export const SEASON_BASE_YEAR = 2001
+const SEED = 4711
+
+const round = (digits: number) => (_key: string, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(digits)) : value)
+
+/**
+ * The expected year of a pond: kept ready, and worked out again whenever something it hangs on has changed.
+ * @returns null when no weather station's normals are known yet
+ */
+export async function seasonOf(trx: Knex.Transaction, firmId: FirmId, pond: PondInContext, practice: HousePractice, stations: readonly WeatherStation[]): Promise<Season | null> {
+  const site = await findSite(trx, pond.siteId)
+  const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
+  if (!station) return null
+  const { basin } = savedPondFacts(pond)
+  const { shade, windShare } = TREE_EFFECT[pond.trees]
+  const input = {
+    pond: { meanDepthM: basin.meanDepthM, shade, windShare, altitudeM: pond.altitudeM },
+    station: station.normals,
+    practice: seasonPracticeOf(practice),
+    year: SEASON_BASE_YEAR,
+    weatherYears: DEFAULT_WEATHER_YEARS,
+    seed: SEED,
+  }
+  const inputHash = createHash('sha256').update(JSON.stringify(input)).digest('hex')
+  const kept = await findSeason(trx, pond.id, inputHash)
+  if (kept) return kept
+  const season = JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season
+  const weeklyC = Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)].p50)
+  const windows = season.windows.map(({ job, kind, earliest, best, latest }) => ({ job, kind, earliest, best, latest }))
+  await storeSeason(trx, firmId, { pondId: pond.id, inputHash, weeklyC, windows }, season)
+  return season
+}

@@ -1,0 +1,54 @@
+import { addDays } from '@/core/numeric/calendar'
+import { nextWindow } from '@/domain/season-dates'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listOpenFollowUps } from '@/server/db/follow-up-repository'
+import { listPonds } from '@/server/db/pond-repository'
+import { latestConcerns } from '@/server/db/concern-repository'
+import { listSeasonBriefs } from '@/server/db/season-repository'
+import { listVisitLines } from '@/server/db/visit-line-repository'
+import { todayIn } from '@/server/today'
+import { weather } from './weather'
+
+const LOOK_AHEAD_DAYS = 14
+const MOST_CONCERNS = 8
+
+/** The morning: what is under way, what must be decided, which ponds worry us, how warm the water is. */
+export async function todayPage(actor: Actor) {
+  assertMay(actor, 'visits.read')
+  const today = todayIn(actor.timeZone)
+  const weatherState = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const ponds = await listPonds(trx)
+    const briefs = new Map((await listSeasonBriefs(trx)).map((b) => [b.pondId, b]))
+    const visits = await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) })
+    const cleanouts = await listVisitLines(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
+    const week = weekIndex(today)
+    const temperatures = ponds.flatMap((p) => briefs.get(p.id)?.weeklyC[week] ?? []).sort((a, b) => a - b)
+    const cleanoutWindows = ponds.flatMap((pond) => {
+      const window = briefs.get(pond.id)?.windows.find((w) => w.job === 'spring-cleanout')
+      if (!window) return []
+      const next = nextWindow(window, today)
+      const planned = cleanouts.some((v) => v.pondId === pond.id && v.day >= addDays(next.earliest, -60) && v.day <= addDays(next.latest, 60))
+      return [{ pond, earliest: next.earliest, latest: next.latest, best: next.best, planned }]
+    })
+    return {
+      today,
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+      pondCount: ponds.length,
+      water: temperatures.length > 0 ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] } : null,
+      todays: visits.filter((v) => v.day === today),
+      coming: visits.filter((v) => v.day > today),
+      followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
+      concerns: await latestConcerns(trx, MOST_CONCERNS),
+      toPlan: cleanoutWindows.filter((w) => !w.planned).sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, 8),
+      toPlanCount: cleanoutWindows.filter((w) => !w.planned).length,
+    }
+  })
+}
+
+/** Index 0..51 of the week of the year, as the weekly temperatures are kept. */
+export function weekIndex(date: string): number {
+  const day = Math.round((Date.parse(`${date}T00:00:00Z`) - Date.parse(`${date.slice(0, 4)}-01-01T00:00:00Z`)) / 86_400_000)
+  return Math.min(51, Math.floor(day / 7))
+}

@@ -1,0 +1,125 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { cleanoutDuration } from '@/core/jobs/duration'
+import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/jobs/cleanout-quantities'
+import { jobType } from '@/core/jobs/job-types'
+import { overlapping } from '@/domain/clash'
+import type { CrewId, PondId, VisitId } from '@/domain/ids'
+import type { Crew } from '@/domain/people'
+import type { PondInContext } from '@/domain/pond'
+import { savedPondFacts, type PondFacts } from '@/domain/pond-facts'
+import { badField, notFound, refused } from '@/domain/problems'
+import { proposedDays } from '@/domain/proposed-days'
+import { nextWindow } from '@/domain/season-dates'
+import { mayBecome, type PlanVisitInput, type VisitInContext } from '@/domain/visit'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { findFirm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findCrew, listCrews } from '@/server/db/people-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { changeVisit, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
+import { todayIn } from '@/server/today'
+import { seasonOf } from './season'
+import { weather } from './weather'
+
+const PROPOSALS = 8
+
+export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPond => ({
+  waterM3: facts.adopted.volumeM3,
+  maxDepthM: facts.basin.maxDepthM,
+  fish: pond.fish,
+  sourceChlorinated: pond.waterSource === 'mains',
+})
+
+/** A crew without members still gets an estimate, for one pair of hands. */
+function estimate(pond: PondInContext, crewSize: number) {
+  const facts = savedPondFacts(pond)
+  const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
+  const fishCount = pond.fish.reduce((sum, line) => sum + line.count, 0)
+  return { quantities, duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))) }
+}
+
+/** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
+export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
+  assertMay(actor, 'visits.plan')
+  const { stations } = await weather()
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const job = jobType(jobKey)
+    if (!job) throw notFound('That kind of job')
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const { practice } = await findFirm(trx)
+    const season = await seasonOf(trx, actor.firmId, pond, practice, stations)
+    const window = season?.windows.find((w) => w.job === job.key) ?? null
+    const crews = await listCrews(trx)
+    return {
+      pond,
+      job: { key: job.key, name: job.name },
+      today,
+      window: window && nextWindow(window, today),
+      proposals: window ? proposedDays(window, today, PROPOSALS) : [],
+      crews: crews.map((crew) => ({ ...crew, ...estimate(pond, crew.size) })),
+      visits: (await listVisits(trx, { from: today })).map(brief),
+    }
+  })
+}
+
+const brief = (v: VisitInContext) => ({ id: v.id, pondId: v.pondId, crewId: v.crewId, day: v.day, startTime: v.startTime, plannedMinutes: v.plannedMinutes, pondName: v.pondName, siteName: v.siteName, jobName: v.job.name })
+export type VisitBrief = ReturnType<typeof brief>
+
+export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
+  assertMay(actor, 'visits.plan')
+  const job = jobType(input.jobType)
+  if (!job) throw badField('jobType', 'That kind of job is not known.')
+  if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, input.pondId)
+    if (!pond) throw notFound('That pond')
+    const crew = await crewOr404(trx, input.crewId)
+    const { quantities, duration } = estimate(pond, crew.size)
+    const plannedMinutes = Math.ceil(duration.totalMinutes / 5) * 5
+    await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
+    const id = randomUUID() as VisitId
+    await insertVisit(trx, actor.firmId, { id, pondId: pond.id, crewId: crew.id, state: 'planned', day: input.day, startTime: input.startTime, plannedMinutes, job, quantities, duration, note: input.note })
+    return id
+  })
+}
+
+export async function moveVisit(actor: Actor, id: VisitId, input: { day: string; startTime: string; crewId: CrewId; version: number }): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    if (visit.state !== 'planned') throw refused('Only a planned visit can be moved; this one has begun.')
+    const crew = await crewOr404(trx, input.crewId)
+    await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
+    await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId })
+  })
+}
+
+export async function cancelVisit(actor: Actor, id: VisitId, version: number): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    if (!mayBecome(visit.state, 'cancelled')) throw refused('A visit that has begun cannot be taken off the plan.')
+    await changeVisit(trx, id, version, { state: 'cancelled' })
+  })
+}
+
+async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
+  const crew = await findCrew(trx, id)
+  if (!crew) throw notFound('That crew')
+  return crew
+}
+
+/** A crew does one thing at a time. A long day is shown on the page but not refused: the office may know better. */
+async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime: string; minutes: number; crew: Crew }, except?: VisitId): Promise<void> {
+  // the crew's row is locked so that two planners cannot both find the same hours free
+  await trx('crews').where({ id: slot.crew.id }).forUpdate().first('id')
+  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter((v) => v.id !== except)
+  const [clash] = overlapping(slot, sameDay)
+  if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
+}
+

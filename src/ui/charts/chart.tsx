@@ -1,0 +1,39 @@
+'use client'
+import { useEffect, useRef } from 'react'
+import type { EChartsCoreOption } from 'echarts/core'
+
+interface ChartProps {
+  readonly option: EChartsCoreOption
+  readonly heightPx: number
+  /** What the chart shows, for those who cannot see it. */
+  readonly label: string
+}
+
+/** An ECharts drawing, loaded only where a chart is shown. */
+export function Chart({ option, heightPx, label }: ChartProps) {
+  const holder = useRef<HTMLDivElement>(null)
+  const latest = useRef(option)
+  const chart = useRef<{ setOption: (o: EChartsCoreOption, notMerge: boolean) => void; resize: () => void; dispose: () => void } | null>(null)
+  useEffect(() => {
+    let gone = false
+    let observer: ResizeObserver | undefined
+    void import('./echarts-setup').then(({ init }) => {
+      if (gone || !holder.current) return
+      chart.current = init(holder.current, undefined, { renderer: 'svg' })
+      chart.current.setOption(latest.current, true)
+      observer = new ResizeObserver(() => chart.current?.resize())
+      observer.observe(holder.current)
+    })
+    return () => {
+      gone = true
+      observer?.disconnect()
+      chart.current?.dispose()
+      chart.current = null
+    }
+  }, [])
+  useEffect(() => {
+    latest.current = option
+    chart.current?.setOption(option, true)
+  }, [option])
+  return <div ref={holder} role="img" aria-label={label} style={{ height: heightPx }} />
+}

@@ -1,0 +1,58 @@
+'use client'
+import { useMemo } from 'react'
+import type { DesignResult } from '@/core/filter/design'
+import { pumpHead } from '@/core/hydraulics/pump'
+import { fromCanonical, unitBySymbol } from '@/core/units/convert'
+import { SHOWN_UNIT } from '@/core/units/systems'
+import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
+import { Chart } from '@/ui/charts/chart'
+import { usePerson } from '@/ui/person-context'
+
+const POINTS = 40
+
+/** Pump curve and system curve with the duty point where they meet, and the range the pump is meant for. */
+export function PumpChart({ result }: { result: DesignResult }) {
+  const { preferences } = usePerson()
+  const ink = chartInk(preferences.theme)
+  const option = useMemo(() => {
+    const flowSymbol = SHOWN_UNIT[preferences.units].flow.usual
+    const headSymbol = SHOWN_UNIT[preferences.units].length.usual
+    const flow = (v: number) => Number(fromCanonical(v, unitBySymbol('flow', flowSymbol)).toFixed(3))
+    const head = (v: number) => Number(fromCanonical(v, unitBySymbol('length', headSymbol)).toFixed(3))
+    const headOf = pumpHead(result.pump.curve)
+    const last = result.pump.curve[result.pump.curve.length - 1].flowM3PerH
+    const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
+    const shutoff = result.pump.curve[0].headM * 1.25
+    const endLabel = (text: string, color: string) => ({ endLabel: { show: true, formatter: text, color, fontFamily: FONT, offset: [-8, -12], align: 'right' } })
+    return {
+      grid: { left: 46, right: 24, top: 28, bottom: 38 },
+      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${Number(v).toFixed(2)} ${headSymbol}` },
+      xAxis: { ...axis(ink, `Flow, ${flowSymbol}`), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
+      yAxis: { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Number(head(shutoff).toFixed(1)) },
+      series: [
+        {
+          name: result.pump.name,
+          type: 'line',
+          data: pump,
+          symbol: 'none',
+          lineStyle: { color: ink.ink, width: 2 },
+          markArea: { silent: true, itemStyle: { color: ink.reed, opacity: 0.12 }, data: [[{ xAxis: flow(result.pump.recommended[0]) }, { xAxis: flow(result.pump.recommended[1]) }]] },
+        },
+        { name: 'System', type: 'line', data: result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]), symbol: 'none', lineStyle: { color: ink.water, width: 2, type: 'dashed' }, ...endLabel('system', ink.water) },
+        ...(result.duty.status === 'no-flow'
+          ? []
+          : [
+              {
+                name: 'Duty',
+                type: 'scatter',
+                data: [[flow(result.duty.flowM3PerH), head(result.duty.headM)]],
+                symbolSize: 11,
+                itemStyle: { color: ink.iris },
+                label: { show: true, position: 'top', formatter: 'duty', color: ink.iris, fontFamily: FONT },
+              },
+            ]),
+      ],
+    }
+  }, [result, preferences.units, ink])
+  return <Chart option={option} heightPx={250} label={`Pump curve of ${result.pump.name} and system curve with the duty point`} />
+}

@@ -1,0 +1,62 @@
+'use client'
+import type { DesignResult } from '@/core/filter/design'
+import type { School } from '@/core/filter/practice'
+import { SCHOOL_NAMES } from '@/ui/messages/schools'
+import { useShow } from '@/ui/person-context'
+
+const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+
+interface SchoolTableProps {
+  readonly result: DesignResult
+  readonly chosen: School
+  readonly house: School
+  readonly onChoose: (school: School) => void
+}
+
+/** The four schools side by side, for the fish of today and grown up. */
+export function SchoolTable({ result, chosen, house, onChoose }: SchoolTableProps) {
+  const show = useShow()
+  const areas = result.grown.schools.map((s) => s.areaM2)
+  const spread = Math.max(...areas) / Math.max(0.01, Math.min(...areas))
+  return (
+    <>
+      <div className="table-responsive" tabIndex={0} role="region" aria-label="Four schools of sizing">
+        <table className="table table-sm align-middle mb-1">
+          <thead>
+            <tr>
+              <th>School</th>
+              <th className="text-end">Area</th>
+              <th className="text-end">Bed</th>
+              <th className="text-end">Flow</th>
+              <th className="text-end">TAN expected</th>
+              <th className="text-end">Today’s fish</th>
+              <th>Worst month</th>
+            </tr>
+          </thead>
+          <tbody>
+            {result.grown.schools.map((s, i) => (
+              <tr key={s.school} className={s.school === chosen ? 'governs' : ''}>
+                <th scope="row" className="fw-normal">
+                  <label>
+                    <input type="radio" className="form-check-input me-2" name="school" checked={s.school === chosen} onChange={() => onChoose(s.school)} />
+                    {SCHOOL_NAMES[s.school]}
+                    {s.school === house ? <span className="soft"> (house)</span> : null}
+                  </label>
+                </th>
+                <td className="text-end">{show(s.areaM2, 'area')}</td>
+                <td className="text-end">{show(s.volumeM3, 'volume')}</td>
+                <td className="text-end">{show(s.flowM3PerH, 'flow')}</td>
+                <td className="text-end">{Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}</td>
+                <td className="text-end">{show(result.now.schools[i].areaM2, 'area')}</td>
+                <td>{s.school === 'volume' || s.school === 'surface' ? '' : MONTHS[s.month]}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="soft small mb-0">
+        Sized for grown fish. The largest, {SCHOOL_NAMES[result.grown.governing].toLowerCase()}, asks {spread >= 1.05 ? `${spread >= 10 ? spread.toFixed(0) : spread.toFixed(1)} times the smallest` : 'about the same as the others'}.
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,58 @@
+'use client'
+import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
+import type { StepQuantity } from '@/core/jobs/step'
+import { duration } from '@/domain/dates'
+import { useShow } from '@/ui/person-context'
+
+/** The amounts of a step, worked out for this pond today: rate × volume = amount. */
+export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQuantity; amounts: CleanoutQuantities; sourceName: string }) {
+  const show = useShow()
+  switch (quantity) {
+    case 'holding-tank':
+      return amounts.holding.volumeM3 > 0 ? (
+        <div className="amount">
+          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')} across, for fish at {show(10, 'mass')} per {show(1, 'volume')}.
+        </div>
+      ) : (
+        <div className="amount">No fish are noted for this pond.</div>
+      )
+    case 'pump-out':
+      return (
+        <div className="amount">
+          <strong>{show(amounts.savedM3 + amounts.refillM3, 'volume')}</strong> to pump, about <strong>{duration(amounts.pumpOutMinutes)}</strong>.
+        </div>
+      )
+    case 'saved-water':
+      return (
+        <div className="amount">
+          Keep about <strong>{show(amounts.savedM3, 'volume')}</strong> of pond water.
+        </div>
+      )
+    case 'refill':
+      return (
+        <div className="amount">
+          <strong>{show(amounts.refillM3, 'volume')}</strong> from the tap, about <strong>{duration(amounts.refillMinutes)}</strong> by hose.
+        </div>
+      )
+    case 'dechlorinator':
+      return <DechlorinatorAmount amounts={amounts} sourceName={sourceName} />
+  }
+}
+
+function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantities; sourceName: string }) {
+  const show = useShow()
+  const { dechlorinator: d } = amounts
+  if (d.totalG === 0) return <div className="amount">{sourceName} water without chlorine needs no dechlorinator. Refill takes about {duration(amounts.refillMinutes)}.</div>
+  return (
+    <div className="amount" data-testid="dechlorinator">
+      <strong>
+        {d.count} portions of {show(Math.ceil(d.portionG) / 1000, 'mass', { scale: 'small' })}
+      </strong>{' '}
+      sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every {duration(d.everyMinutes)}.
+      <div className="soft mt-1">
+        {show(amounts.refillM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g = {show(d.totalG / 1000, 'mass', { scale: 'small' })} in all.
+        {amounts.chlorineAssumed ? ' The tap is not tested yet: chlorine is assumed.' : ''}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,38 @@
+import type { JobStep } from '@/core/jobs/step'
+import type { FishLine } from '@/domain/pond'
+import type { StepAnswer } from '@/domain/visit'
+import type { StepState } from '@/domain/visit-progress'
+import { EMPTY_DRAFT, type StepDraft } from './use-step-draft'
+
+/** What the form of a step begins with: what was logged before, else the pond's own fish to be counted. */
+export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft {
+  const species = Object.fromEntries(fish.map((line) => [line.species, null]))
+  if (state.status !== 'done') return { ...EMPTY_DRAFT, fish: species }
+  const { answer } = state.entry
+  return {
+    readings: Object.fromEntries(Object.entries(answer.readings ?? {}).map(([kind, r]) => [kind, r!.value])),
+    method: answer.method ?? EMPTY_DRAFT.method,
+    choice: answer.choice ?? '',
+    fish: { ...species, ...Object.fromEntries((answer.fish ?? []).map((line) => [line.species, line.count])) },
+    losses: answer.losses ?? null,
+    note: answer.note,
+    signedBy: answer.signedBy ?? '',
+    overrideReason: state.entry.override?.reason ?? '',
+  }
+}
+
+const given = <Key extends string>(values: Partial<Record<Key, number | null>>) => (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
+
+/** The answer to log: only what this step asks for and what was filled in. */
+export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
+  const counted = given(draft.fish)
+  const noFishNoted = Object.keys(draft.fish).length === 0
+  return {
+    note: draft.note,
+    ...(step.readings ? { readings: Object.fromEntries(given(draft.readings).map(([kind, value]) => [kind, { value, belowStep: false }])), method: draft.method } : {}),
+    ...(step.choices && draft.choice ? { choice: draft.choice } : {}),
+    ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
+    ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),
+    ...(step.kind === 'sign' && draft.signedBy ? { signedBy: draft.signedBy } : {}),
+  }
+}

@@ -1,0 +1,102 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { Crew, Person } from '@/domain/people'
+import { may, ROLE_NAMES, type Role } from '@/domain/roles'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+const NOBODY = { name: '', email: '', role: 'technician' as Role, crewId: '', password: '' }
+
+/** Who works here, in which crew, with which rights. */
+export function PeopleView({ people, crews }: { people: readonly Person[]; crews: readonly Crew[] }) {
+  const router = useRouter()
+  const { role } = usePerson()
+  const [crewName, setCrewName] = useState('')
+  const [person, setPerson] = useState(NOBODY)
+  const [crewProblem, setCrewProblem] = useState<SendProblem | null>(null)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  const addCrew = async () => {
+    const outcome = await send('POST', '/api/v1/crews', { name: crewName })
+    setCrewProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setCrewName('')
+    router.refresh()
+  }
+  const addPerson = async () => {
+    const outcome = await send('POST', '/api/v1/people', { ...person, crewId: person.crewId || null })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setPerson(NOBODY)
+    router.refresh()
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>People</h1>
+      </div>
+      <div className="columns wide-left">
+        <section className="sheet table-responsive">
+          <table className="table table-sm mb-0">
+            <thead>
+              <tr>
+                <th>Name</th>
+                <th>E-mail</th>
+                <th>Role</th>
+                <th>Crew</th>
+              </tr>
+            </thead>
+            <tbody>
+              {people.map((p) => (
+                <tr key={p.id}>
+                  <td>{p.name}</td>
+                  <td>{p.email}</td>
+                  <td>{ROLE_NAMES[p.role]}</td>
+                  <td>{p.crewName ?? ''}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+        {may(role, 'people.write') ? (
+          <div>
+            <form
+              className="sheet"
+              method="post"
+              onSubmit={(e) => {
+                e.preventDefault()
+                void addCrew()
+              }}
+            >
+              <h2>Crews: {crews.map((c) => c.name).join(', ') || 'none yet'}</h2>
+              <TextField label="New crew" value={crewName} onChange={(e) => setCrewName(e.target.value)} />
+              <ProblemNote problem={crewProblem} />
+              <button className="btn btn-sm btn-primary mt-2">Add the crew</button>
+            </form>
+            <form
+              className="sheet"
+              method="post"
+              onSubmit={(e) => {
+                e.preventDefault()
+                void addPerson()
+              }}
+            >
+              <h2>Add a person</h2>
+              <TextField label="Name" value={person.name} onChange={(e) => setPerson({ ...person, name: e.target.value })} error={errorOf('name')} />
+              <TextField label="E-mail" type="email" value={person.email} onChange={(e) => setPerson({ ...person, email: e.target.value })} error={errorOf('email')} />
+              <ChoiceField label="Role" value={person.role} onChange={(e) => setPerson({ ...person, role: e.target.value as Role })} options={optionsOf(ROLE_NAMES)} />
+              <ChoiceField label="Crew" value={person.crewId} onChange={(e) => setPerson({ ...person, crewId: e.target.value })} options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]} />
+              <TextField label="First password" type="password" autoComplete="new-password" value={person.password} onChange={(e) => setPerson({ ...person, password: e.target.value })} error={errorOf('password')} />
+              <ProblemNote problem={problem} />
+              <button className="btn btn-sm btn-primary mt-2">Add the person</button>
+            </form>
+          </div>
+        ) : null}
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,90 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { FormProvider, useForm, useWatch, type FieldPath } from 'react-hook-form'
+import { NewPondInput } from '@/domain/customer'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { send, type SendProblem } from '@/ui/send'
+import { PlaceFields, type Places } from './place-fields'
+import { SurveyDrawing } from './survey-drawing'
+import { SurveyFields } from './survey-fields'
+import { EMPTY_SURVEY, formPath, newPondBody, toPondInput, type PlaceValues, type SurveyFormValues } from './survey-form-values'
+import { useDraft } from './use-draft'
+
+const DRAFT_KEY = 'slow-reed:new-pond'
+
+/** A new pond from first tape measure: customer, site and survey on one page, drawn as it is typed. */
+export function NewPondForm({ places }: { places: Places }) {
+  const router = useRouter()
+  const form = useForm<SurveyFormValues>({ defaultValues: EMPTY_SURVEY })
+  const values = useWatch({ control: form.control }) as SurveyFormValues
+  const [place, setPlace] = useState<PlaceValues>({
+    customerId: 'new',
+    siteId: 'new',
+    customer: { name: '', email: '', phone: '' },
+    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '' },
+  })
+  const [placeErrors, setPlaceErrors] = useState<Record<string, string>>({})
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [restored, setRestored] = useState(false)
+  const draft = useDraft(DRAFT_KEY, { values, place }, (kept) => {
+    form.reset(kept.values)
+    setPlace(kept.place)
+    setRestored(true)
+  })
+
+  const showErrors = (fields: readonly { path: string; message: string }[]) => {
+    form.clearErrors()
+    for (const f of fields.filter((f) => f.path.startsWith('pond'))) form.setError(formPath(f.path) as FieldPath<SurveyFormValues>, { message: f.message })
+    setPlaceErrors(Object.fromEntries(fields.filter((f) => !f.path.startsWith('pond')).map((f) => [f.path, f.message])))
+  }
+  const submit = async () => {
+    const body = newPondBody(place, toPondInput(form.getValues()) as NewPondInput['pond'])
+    const read = NewPondInput.safeParse(body)
+    if (!read.success) {
+      const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
+      showErrors(fields)
+      return setProblem({ title: fields.length === 1 ? 'One thing is still missing or wrong:' : `${fields.length} things are still missing or wrong:`, status: 422, kind: 'bad-input', fields })
+    }
+    const outcome = await send<{ id: string }>('POST', '/api/v1/ponds', read.data)
+    if (!outcome.ok) {
+      showErrors(outcome.problem.fields ?? [])
+      return setProblem(outcome.problem)
+    }
+    draft.clear()
+    router.push(`/ponds/${outcome.value.id}`)
+  }
+  const startOver = () => {
+    form.reset(EMPTY_SURVEY)
+    draft.clear()
+    window.location.reload()
+  }
+  return (
+    <FormProvider {...form}>
+      <form className="columns form-and-drawing" method="post" noValidate onSubmit={(e) => void form.handleSubmit(submit)(e)}>
+        <div className="sheet">
+          {restored ? (
+            <p className="small soft">
+              Your unsaved entries are back.{' '}
+              <button type="button" className="btn btn-link btn-sm p-0" onClick={startOver}>
+                Start over
+              </button>
+            </p>
+          ) : null}
+          <PlaceFields places={places} value={place} onChange={setPlace} errors={placeErrors} />
+          <fieldset>
+            <legend>Pond</legend>
+            <SurveyFields />
+          </fieldset>
+          <ProblemNote problem={problem} />
+          <button className="btn btn-primary" disabled={form.formState.isSubmitting}>
+            Save the pond
+          </button>
+        </div>
+        <div className="sheet stick">
+          <SurveyDrawing values={values} />
+        </div>
+      </form>
+    </FormProvider>
+  )
+}

@@ -1,0 +1,70 @@
+'use client'
+import type { Customer, Site } from '@/domain/customer'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { TextField } from '@/ui/components/text-field'
+import type { PlaceValues } from './survey-form-values'
+
+export interface Places {
+  readonly customers: readonly Customer[]
+  readonly sites: readonly Site[]
+  readonly stations: readonly { readonly id: string; readonly name: string }[]
+}
+
+interface PlaceFieldsProps {
+  readonly places: Places
+  readonly value: PlaceValues
+  readonly onChange: (value: PlaceValues) => void
+  readonly errors: Readonly<Record<string, string>>
+}
+
+/** Whose pond it is and where: chosen from what exists, or entered new. */
+export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProps) {
+  const sites = places.sites.filter((s) => s.customerId === value.customerId)
+  const customer = (change: Partial<PlaceValues['customer']>) => onChange({ ...value, customer: { ...value.customer, ...change } })
+  const site = (change: Partial<PlaceValues['site']>) => onChange({ ...value, site: { ...value.site, ...change } })
+  return (
+    <>
+      <fieldset className="mt-0 border-0 pt-0">
+        <legend>Customer</legend>
+        <ChoiceField
+          label="Customer"
+          hideLabel
+          className="mb-2"
+          value={value.customerId}
+          onChange={(e) => onChange({ ...value, customerId: e.target.value as PlaceValues['customerId'], siteId: 'new' })}
+          options={[{ value: 'new', label: 'A new customer' }, ...places.customers.map((c) => ({ value: c.id, label: c.name }))]}
+          error={errors['customer']}
+        />
+        {value.customerId === 'new' ? (
+          <div className="field-grid">
+            <TextField label="Customer name" value={value.customer.name} onChange={(e) => customer({ name: e.target.value })} error={errors['customer.customer.name']} />
+            <TextField label="E-mail" type="email" value={value.customer.email} onChange={(e) => customer({ email: e.target.value })} error={errors['customer.customer.email']} />
+            <TextField label="Phone" value={value.customer.phone} onChange={(e) => customer({ phone: e.target.value })} error={errors['customer.customer.phone']} />
+          </div>
+        ) : null}
+      </fieldset>
+      <fieldset>
+        <legend>Site</legend>
+        {sites.length > 0 ? (
+          <ChoiceField
+            label="Site"
+            hideLabel
+            className="mb-2"
+            value={value.siteId}
+            onChange={(e) => onChange({ ...value, siteId: e.target.value as PlaceValues['siteId'] })}
+            options={[{ value: 'new', label: 'A new site' }, ...sites.map((s) => ({ value: s.id, label: `${s.name}, ${s.town}` }))]}
+          />
+        ) : null}
+        {value.siteId === 'new' ? (
+          <div className="field-grid">
+            <TextField label="Site name" value={value.site.name} onChange={(e) => site({ name: e.target.value })} error={errors['site.site.name']} />
+            <TextField label="Address" value={value.site.address} onChange={(e) => site({ address: e.target.value })} error={errors['site.site.address']} />
+            <TextField label="Town" value={value.site.town} onChange={(e) => site({ town: e.target.value })} error={errors['site.site.town']} />
+            <ChoiceField label="Weather station" value={value.site.stationId} onChange={(e) => site({ stationId: e.target.value })} options={places.stations.map((s) => ({ value: s.id, label: s.name }))} error={errors['site.site.stationId']} />
+            <TextField label="Access notes" value={value.site.accessNotes} onChange={(e) => site({ accessNotes: e.target.value })} error={errors['site.site.accessNotes']} />
+          </div>
+        ) : null}
+      </fieldset>
+    </>
+  )
+}

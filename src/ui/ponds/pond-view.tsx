@@ -1,0 +1,239 @@
+'use client'
+import Link from 'next/link'
+import { useMemo, type ReactNode } from 'react'
+import { dayOfYear } from '@/core/numeric/calendar'
+import { fishLoad, grownFish } from '@/core/fish/load'
+import { FISH_SPECIES } from '@/core/fish/species'
+import { instant, longDate, shortDate } from '@/domain/dates'
+import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { may } from '@/domain/roles'
+import type { pondPage } from '@/server/use-cases/ponds'
+import { PondPlan } from '@/ui/drawing/pond-plan'
+import { PondSection } from '@/ui/drawing/pond-section'
+import { WaterLegend } from '@/ui/drawing/water-legend'
+import { usePerson, useShow } from '@/ui/person-context'
+import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { LatestReadings } from './latest-readings'
+import { LogReadingsForm } from './log-readings-form'
+import { ReadingsChart } from './readings-chart'
+import { VolumeEvidenceNote } from './volume-evidence-note'
+import { WindowsList } from './windows-list'
+import { YearChart } from './year-chart'
+
+type PondPageData = Awaited<ReturnType<typeof pondPage>>
+
+const SUMMER_C = 20
+
+export function PondView({ data, today }: { data: PondPageData; today: string }) {
+  const { pond, season, readings } = data
+  const { role } = usePerson()
+  const facts = useMemo(() => savedPondFacts(pond), [pond])
+  const todayIndex = Math.min(364, dayOfYear(today) - 1)
+  const measured = readings.find((r) => r.kind === 'waterTemp')
+  const recent = measured && daysOld(measured.takenAt, today) <= 3 ? measured.value : undefined
+  const waterC = recent ?? season?.waterC[todayIndex].p50
+  return (
+    <>
+      <div className="page-head">
+        <h1>{pond.name}</h1>
+        <span className="soft">
+          {pond.siteName}, {pond.town} · {pond.customerName}
+        </span>
+        <span className="actions no-print">
+          {may(role, 'ponds.write') ? (
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/survey`}>
+              Change the survey
+            </Link>
+          ) : null}
+          <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/design`}>
+            {data.designs.length > 0 ? 'Open the filter bench' : 'Size a filter'}
+          </Link>
+          {may(role, 'visits.plan') ? (
+            <Link className="btn btn-sm btn-primary" href={`/ponds/${pond.id}/plan`}>
+              Plan the cleanout
+            </Link>
+          ) : null}
+        </span>
+      </div>
+      <div className="columns wide-left">
+        <div>
+          <section className="sheet" aria-label="Section today">
+            <PondSection basin={facts.basin} waterC={waterC} wide />
+            <div className="d-flex flex-wrap justify-content-between mt-1">
+              <WaterToday waterC={waterC} isMeasured={recent !== undefined} band={season?.waterC[todayIndex]} />
+              <WaterLegend />
+            </div>
+          </section>
+          <Sheet title="The pond’s year">
+            {season ? (
+              <>
+                <YearChart season={season} today={today} measured={readings.filter((r) => r.kind === 'waterTemp' && daysOld(r.takenAt, today) <= 365).map((r) => ({ day: dayOfYear(r.takenAt.slice(0, 10)), tempC: r.value }))} />
+                <div className="mt-2">
+                  <WindowsList season={season} practice={data.practice} today={today} planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null} />
+                </div>
+                <WeatherAge fetchedAt={data.weather.fetchedAt} reachable={data.weather.reachable} />
+              </>
+            ) : (
+              <p className="soft">No weather station has answered yet, so the year cannot be drawn. It will be as soon as the weather desk is reached.</p>
+            )}
+          </Sheet>
+          <Sheet title="Water over time">
+            <ReadingsChart readings={readings} />
+            {readings.length === 0 ? <p className="soft">Readings from visits gather here.</p> : null}
+          </Sheet>
+        </div>
+        <div>
+          <Measures data={data} facts={facts} />
+          <Sheet title="Latest tests">
+            <LatestReadings readings={readings} />
+            {may(role, 'visits.log') ? (
+              <details className="no-print">
+                <summary className="btn btn-sm btn-outline-primary">Log readings</summary>
+                <div className="mt-2">
+                  <LogReadingsForm pondId={pond.id} />
+                </div>
+              </details>
+            ) : null}
+          </Sheet>
+          <Visits data={data} />
+          <Sheet title="Filter versions">
+            {data.designs.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
+            <ul className="plain-list">
+              {data.designs.map((d) => (
+                <li key={d.id}>
+                  <Link href={`/ponds/${pond.id}/design?version=${d.number}`}>
+                    Version {d.number}: {d.name}
+                  </Link>
+                  <DesignLine areaM2={d.areaM2} flowM3PerH={d.flowM3PerH} by={d.savedByName} at={d.savedAt} />
+                </li>
+              ))}
+            </ul>
+          </Sheet>
+          {pond.notes ? <Sheet title="Notes">{pond.notes}</Sheet> : null}
+        </div>
+      </div>
+    </>
+  )
+}
+
+const daysOld = (iso: string, today: string) => (Date.parse(`${today}T23:59:59Z`) - Date.parse(iso)) / 86_400_000
+
+function Sheet({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <section className="sheet">
+      <h2>{title}</h2>
+      {children}
+    </section>
+  )
+}
+
+function WaterToday({ waterC, isMeasured, band }: { waterC?: number; isMeasured: boolean; band?: { p10: number; p90: number } }) {
+  const show = useShow()
+  if (waterC === undefined) return <span className="soft">Water temperature not known yet</span>
+  return (
+    <span>
+      Water {isMeasured ? 'measured' : 'expected'} today: <strong>{show(waterC, 'temperature')}</strong>
+      {band && !isMeasured ? (
+        <span className="soft">
+          {' '}
+          ({show(band.p10, 'temperature')} to {show(band.p90, 'temperature')} in 8 of 10 years)
+        </span>
+      ) : null}
+    </span>
+  )
+}
+
+function WeatherAge({ fetchedAt, reachable }: { fetchedAt: string | null; reachable: boolean }) {
+  const { timeZone } = usePerson()
+  if (!fetchedAt) return null
+  return (
+    <p className="soft small mb-0 mt-2">
+      From station normals of {instant(fetchedAt, timeZone)}
+      {reachable ? '' : '; the weather desk does not answer just now'}.
+    </p>
+  )
+}
+
+function Measures({ data: { pond, practice }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+  const show = useShow()
+  const now = fishLoad(pond.fish, SUMMER_C, 0.35)
+  const grown = fishLoad(grownFish(pond.fish, practice.growthYears), SUMMER_C, 0.35)
+  return (
+    <Sheet title="Measured up">
+      <PondPlan basin={facts.basin} />
+      <dl className="figures mt-2">
+        <div>
+          <dt>Water</dt>
+          <dd>
+            {show(facts.adopted.volumeM3, 'volume')} <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
+          </dd>
+        </div>
+        <div>
+          <dt>Deepest</dt>
+          <dd>{show(facts.basin.maxDepthM, 'length')}</dd>
+        </div>
+        <div>
+          <dt>Use</dt>
+          <dd>{POND_USE_NAMES[pond.use]}</dd>
+        </div>
+        <div>
+          <dt>Filled from</dt>
+          <dd>{WATER_SOURCE_NAMES[pond.waterSource]}</dd>
+        </div>
+        <div>
+          <dt>Trees</dt>
+          <dd>{TREE_NAMES[pond.trees]}</dd>
+        </div>
+        <div>
+          <dt>Above sea</dt>
+          <dd>{show(pond.altitudeM, 'length')}</dd>
+        </div>
+      </dl>
+      <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
+      {pond.fish.length > 0 ? (
+        <p className="mb-0 mt-2">
+          {pond.fish.map((f) => `${f.count} ${FISH_SPECIES[f.species].name.toLowerCase()} of ${show(f.lengthM, 'length', { scale: 'small' })}`).join(', ')}: {show(now.massKg, 'mass')}, {show(grown.massKg, 'mass')} in {practice.growthYears} years.
+        </p>
+      ) : (
+        <p className="soft mb-0 mt-2">No fish.</p>
+      )}
+    </Sheet>
+  )
+}
+
+function Visits({ data }: { data: PondPageData }) {
+  return (
+    <Sheet title="Visits and follow-ups">
+      <ul className="plain-list">
+        {data.followUps.map((f) => (
+          <li key={f.id}>
+            <span className="verdict look">Due</span> {f.title}: {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
+          </li>
+        ))}
+        {[...data.visits].reverse().map((v) => (
+          <li key={v.id}>
+            <Link href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}>
+              {v.job.name}, {longDate(v.day)}
+            </Link>
+            <span className="soft">
+              {' '}
+              · {v.crewName} · {VISIT_STATE_NAMES[v.state]}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {data.visits.length + data.followUps.length === 0 ? <p className="soft mb-0">None yet. Plan the first one from its window.</p> : null}
+    </Sheet>
+  )
+}
+
+function DesignLine({ areaM2, flowM3PerH, by, at }: { areaM2: number; flowM3PerH: number; by: string; at: string }) {
+  const show = useShow()
+  const { timeZone } = usePerson()
+  return (
+    <div className="soft small">
+      {show(areaM2, 'area')}, {show(flowM3PerH, 'flow')} · {by}, {instant(at, timeZone)}
+    </div>
+  )
+}

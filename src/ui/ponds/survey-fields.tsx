@@ -1,0 +1,198 @@
+'use client'
+import { Controller, useFieldArray, useFormContext, useWatch, type FieldPath } from 'react-hook-form'
+import { MOST_ZONES } from '@/core/survey/basin'
+import { FISH_SPECIES } from '@/core/fish/species'
+import type { QuantityKind } from '@/core/units/kinds'
+import type { QuantityScale } from '@/core/units/systems'
+import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import type { SurveyFormValues } from './survey-form-values'
+
+interface QuantityProps {
+  readonly name: FieldPath<SurveyFormValues>
+  readonly label: string
+  readonly kind: QuantityKind
+  readonly scale?: QuantityScale
+  readonly hideLabel?: boolean
+  readonly optional?: boolean
+  readonly disabled?: boolean
+  readonly hint?: string
+}
+
+function Quantity({ name, ...props }: QuantityProps) {
+  return (
+    <Controller
+      name={name}
+      render={({ field, fieldState }) => <QuantityField {...props} value={field.value as number | null} onChange={field.onChange} onBlur={field.onBlur} error={fieldState.error?.message} />}
+    />
+  )
+}
+
+export function SurveyFields() {
+  return (
+    <>
+      <Basics />
+      <OutlineFields />
+      <ZoneFields />
+      <WaterFields />
+      <FishFields />
+      <Surroundings />
+    </>
+  )
+}
+
+function Basics() {
+  const { register, formState } = useFormContext<SurveyFormValues>()
+  return (
+    <div className="field-grid">
+      <TextField label="Pond name" error={formState.errors.name?.message} {...register('name')} />
+      <ChoiceField label="What it is for" options={optionsOf(POND_USE_NAMES)} {...register('use')} />
+    </div>
+  )
+}
+
+const OUTLINE_NAMES = { rectangle: 'Rectangle', ellipse: 'Circle or ellipse', offsets: 'Baseline and offsets' } as const
+
+function OutlineFields() {
+  const { register, formState } = useFormContext<SurveyFormValues>()
+  const kind = useWatch<SurveyFormValues, 'outlineKind'>({ name: 'outlineKind' })
+  return (
+    <fieldset>
+      <legend>Waterline</legend>
+      <ChoiceField label="Measured as" className="mb-2" options={optionsOf(OUTLINE_NAMES)} error={formState.errors.outlineKind?.message} {...register('outlineKind')} />
+      {kind === 'offsets' ? (
+        <OffsetTable />
+      ) : (
+        <div className="field-grid">
+          <Quantity name="lengthM" label="Length" kind="length" />
+          <Quantity name="widthM" label="Width" kind="length" />
+        </div>
+      )}
+    </fieldset>
+  )
+}
+
+function OffsetTable() {
+  const { control, formState } = useFormContext<SurveyFormValues>()
+  const { fields, append, remove } = useFieldArray({ control, name: 'offsets' as never })
+  const listError = (formState.errors.offsets as { message?: string; root?: { message?: string } } | undefined)?.message
+  return (
+    <>
+      <p className="soft small mb-1">Lay a tape down the long axis. At each station measure left and right to the water’s edge.</p>
+      <div className="repeat-row small soft mb-0" style={{ gridTemplateColumns: '1fr 1fr 1fr 2.4rem' }}>
+        <span>Along the tape</span>
+        <span>Left</span>
+        <span>Right</span>
+      </div>
+      {fields.map((field, i) => (
+        <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 1fr 2.4rem' }}>
+          <Quantity name={`offsets.${i}.stationM`} label={`Station ${i + 1} along the tape`} kind="length" hideLabel />
+          <Quantity name={`offsets.${i}.leftM`} label={`Station ${i + 1} left`} kind="length" hideLabel />
+          <Quantity name={`offsets.${i}.rightM`} label={`Station ${i + 1} right`} kind="length" hideLabel />
+          <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove station ${i + 1}`} disabled={fields.length <= 3} onClick={() => remove(i)}>
+            ×
+          </button>
+        </div>
+      ))}
+      {listError ? <div className="field-error">{listError}</div> : null}
+      <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ stationM: null, leftM: null, rightM: null } as never)}>
+        Add a station
+      </button>
+    </>
+  )
+}
+
+function ZoneFields() {
+  const { control, register, formState } = useFormContext<SurveyFormValues>()
+  const { fields, append, remove } = useFieldArray({ control, name: 'zones' as never })
+  const columns = '1.3fr 1fr 1fr 1fr 2.4rem'
+  const errors = formState.errors.zones as unknown as { name?: { message?: string } }[] | undefined
+  return (
+    <fieldset>
+      <legend>Depth zones</legend>
+      <p className="soft small mb-1">From the top down, depths from the waterline. Slope is run per rise: 0 is a vertical wall.</p>
+      <div className="repeat-row small soft mb-0" style={{ gridTemplateColumns: columns }}>
+        <span>Zone</span>
+        <span>Floor at</span>
+        <span>Share of surface</span>
+        <span>Wall slope</span>
+      </div>
+      {fields.map((field, i) => (
+        <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: columns }}>
+          <div>
+            <input className={`form-control form-control-sm ${errors?.[i]?.name ? 'is-invalid' : ''}`} aria-label={`Zone ${i + 1} name`} {...register(`zones.${i}.name` as never)} />
+            {errors?.[i]?.name ? <div className="field-error">{errors[i].name.message}</div> : null}
+          </div>
+          <Quantity name={`zones.${i}.floorDepthM`} label={`Zone ${i + 1} floor depth`} kind="length" hideLabel />
+          <Quantity name={`zones.${i}.surfaceShare`} label={`Zone ${i + 1} share of the surface`} kind="share" hideLabel disabled={i === 0} />
+          <Quantity name={`zones.${i}.sideSlope`} label={`Zone ${i + 1} wall slope`} kind="number" hideLabel />
+          <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove zone ${i + 1}`} disabled={fields.length === 1} onClick={() => remove(i)}>
+            ×
+          </button>
+        </div>
+      ))}
+      {fields.length < MOST_ZONES ? (
+        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, sideSlope: 0.25 } as never)}>
+          Add a zone
+        </button>
+      ) : null}
+      <div className="field-grid mt-2">
+        <Quantity name="rockShare" label="Stone and gravel take" kind="share" />
+        <Quantity name="meteredFillM3" label="Metered fill" kind="volume" optional />
+        <Quantity name="freeboardM" label="Freeboard to the rim" kind="length" scale="small" />
+      </div>
+    </fieldset>
+  )
+}
+
+function WaterFields() {
+  const { register } = useFormContext<SurveyFormValues>()
+  return (
+    <fieldset>
+      <legend>Water and place</legend>
+      <div className="field-grid">
+        <ChoiceField label="Filled from" options={optionsOf(WATER_SOURCE_NAMES)} {...register('waterSource')} />
+        <Quantity name="altitudeM" label="Height above sea" kind="length" />
+        <ChoiceField label="Trees" options={optionsOf(TREE_NAMES)} {...register('trees')} />
+      </div>
+    </fieldset>
+  )
+}
+
+function FishFields() {
+  const { control, register } = useFormContext<SurveyFormValues>()
+  const { fields, append, remove } = useFieldArray({ control, name: 'fish' as never })
+  const columns = '1.5fr 1fr 1fr 2.4rem'
+  return (
+    <fieldset>
+      <legend>Fish</legend>
+      {fields.length === 0 ? <p className="soft small mb-1">None yet. Count by kind and usual length; the filter is sized for what they will grow to.</p> : null}
+      {fields.map((field, i) => (
+        <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: columns }}>
+          <ChoiceField label={`Fish ${i + 1} species`} hideLabel options={Object.entries(FISH_SPECIES).map(([value, s]) => ({ value, label: s.name }))} {...register(`fish.${i}.species` as never)} />
+          <Quantity name={`fish.${i}.count`} label={`Fish ${i + 1} count`} kind="number" hideLabel hint="how many" />
+          <Quantity name={`fish.${i}.lengthM`} label={`Fish ${i + 1} length`} kind="length" scale="small" hideLabel hint="usual length" />
+          <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove fish ${i + 1}`} onClick={() => remove(i)}>
+            ×
+          </button>
+        </div>
+      ))}
+      <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ species: 'goldfish', count: null, lengthM: null } as never)}>
+        Add fish
+      </button>
+    </fieldset>
+  )
+}
+
+function Surroundings() {
+  const { register, formState } = useFormContext<SurveyFormValues>()
+  return (
+    <fieldset>
+      <legend>Notes</legend>
+      <textarea className="form-control form-control-sm" rows={2} aria-label="Notes" {...register('notes')} />
+      {formState.errors.notes ? <div className="field-error">{formState.errors.notes.message}</div> : null}
+    </fieldset>
+  )
+}

@@ -1,0 +1,73 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { SCHOOLS } from '@/core/filter/practice'
+import { may } from '@/domain/roles'
+import type { HousePractice } from '@/domain/practice'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { SCHOOL_ARGUMENTS, SCHOOL_NAMES } from '@/ui/messages/schools'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+type Figure = Exclude<keyof HousePractice, 'school'>
+const FIGURES: readonly { key: Figure; label: string; kind: 'temperature' | 'number' }[] = [
+  { key: 'growthYears', label: 'Size filters for fish in … years', kind: 'number' },
+  { key: 'startupWaterC', label: 'Spring startup from', kind: 'temperature' },
+  { key: 'feedingStartWaterC', label: 'Start feeding from', kind: 'temperature' },
+  { key: 'feedingStopWaterC', label: 'Stop feeding below', kind: 'temperature' },
+  { key: 'shutdownWaterC', label: 'Winter shutdown below', kind: 'temperature' },
+]
+
+/** Where good contractors disagree, this firm's answers. */
+export function PracticeForm({ practice, version }: { practice: HousePractice; version: number }) {
+  const router = useRouter()
+  const { role } = usePerson()
+  const [draft, setDraft] = useState(practice)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [saved, setSaved] = useState(false)
+  const locked = !may(role, 'practice.write')
+  const save = async () => {
+    const outcome = await send('PUT', '/api/v1/practice', { version, practice: draft })
+    if (!outcome.ok) return setProblem(outcome.problem)
+    setProblem(null)
+    setSaved(true)
+    router.refresh()
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>House practice</h1>
+        <span className="soft">{locked ? 'Set by the owner.' : 'What your firm has decided where good contractors disagree.'}</span>
+      </div>
+      <form
+        onSubmit={(e) => {
+          e.preventDefault()
+          void save()
+        }}
+      >
+        <fieldset className="sheet" disabled={locked}>
+          <legend>Filter size: the house school governs</legend>
+          {SCHOOLS.map((school) => (
+            <label key={school} className="d-block mb-2">
+              <input type="radio" className="form-check-input me-2" name="school" checked={draft.school === school} onChange={() => setDraft({ ...draft, school })} />
+              <strong>{SCHOOL_NAMES[school]}</strong>
+              <span className="soft d-block ms-4">{SCHOOL_ARGUMENTS[school]}</span>
+            </label>
+          ))}
+        </fieldset>
+        <fieldset className="sheet" disabled={locked}>
+          <legend>The year</legend>
+          <div className="field-grid" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(13rem, 1fr))' }}>
+            {FIGURES.map(({ key, label, kind }) => (
+              <QuantityField key={key} label={label} kind={kind} value={draft[key]} onChange={(v) => setDraft({ ...draft, [key]: v ?? Number.NaN })} error={problem?.fields?.find((f) => f.path === `practice.${key}`)?.message} disabled={locked} />
+            ))}
+          </div>
+        </fieldset>
+        <ProblemNote problem={problem} />
+        {saved ? <p role="status">Saved. Windows and sizes follow from now on.</p> : null}
+        {locked ? null : <button className="btn btn-primary">Save the house practice</button>}
+      </form>
+    </>
+  )
+}

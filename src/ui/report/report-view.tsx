@@ -1,0 +1,127 @@
+'use client'
+import Link from 'next/link'
+import { longDate } from '@/domain/dates'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
+import type { ReportPage } from '@/server/use-cases/report'
+import { useShow } from '@/ui/person-context'
+
+/** The customer's report of a visit, written from its log. */
+export function ReportView({ page }: { page: ReportPage }) {
+  const { report, meanings, photos, firmName } = page
+  const { visit } = report
+  const show = useShow()
+  return (
+    <article className="mx-auto" style={{ maxWidth: '52rem' }}>
+      <div className="page-head">
+        <h1>
+          {visit.job.name}: {visit.pondName}
+        </h1>
+        <span className="actions no-print">
+          <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
+            Open as PDF
+          </a>
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
+            Open the pond
+          </Link>
+        </span>
+      </div>
+      <p className="soft">
+        {visit.siteName}
+        {visit.town ? `, ${visit.town}` : ''} · {longDate(visit.day)} · {report.crew.join(', ')} · {firmName}
+      </p>
+      <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
+        <p className="mb-1">{report.customerNote}</p>
+        {report.followUp ? (
+          <p className="mb-0">
+            Next: {report.followUp.title}, between {longDate(report.followUp.from)} and {longDate(report.followUp.to)}.
+          </p>
+        ) : null}
+      </section>
+      {photos.length > 0 ? (
+        <div className="d-flex flex-wrap gap-3 mb-3">
+          {photos.map((photo, i) => (
+            <figure key={photo.id} className="mb-0" style={{ width: 'min(24rem, 100%)' }}>
+              {/* photos need the session, which next/image does not send */}
+              {/* eslint-disable-next-line @next/next/no-img-element */}
+              <img src={`/api/v1/photos/${photo.id}`} alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'} style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }} />
+              <figcaption className="soft">{photos.length === 2 ? (i === 0 ? 'Before' : 'After') : 'On the day'}</figcaption>
+            </figure>
+          ))}
+        </div>
+      ) : null}
+      <section className="sheet">
+        <h2>The water</h2>
+        <table className="table table-sm mb-0">
+          <thead>
+            <tr>
+              <th>Test</th>
+              <th className="text-end">Before</th>
+              <th className="text-end">After</th>
+              <th>Meaning</th>
+            </tr>
+          </thead>
+          <tbody>
+            {meanings.map((m) => {
+              const figure = (v: number | null) => (v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) }))
+              return (
+                <tr key={m.kind}>
+                  <th scope="row" className="fw-normal">
+                    {READING_NAMES[m.kind]}
+                  </th>
+                  <td className="text-end">{figure(m.before)}</td>
+                  <td className="text-end">{figure(m.after)}</td>
+                  <td>
+                    <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
+                    {m.nh3MgL === null ? '' : ` toxic share ${show(m.nh3MgL, 'concentration')}`}
+                  </td>
+                </tr>
+              )
+            })}
+          </tbody>
+        </table>
+      </section>
+      {report.fishOut !== null || report.fishBack !== null ? (
+        <section className="sheet">
+          <h2>The fish</h2>
+          {report.fishOut ?? 0} taken out, {report.fishBack ?? 0} put back{report.losses > 0 ? `, ${report.losses} lost` : ''}.
+        </section>
+      ) : null}
+      <section className="sheet">
+        <h2>What was done</h2>
+        {report.sections.map((section) => (
+          <div key={section.title}>
+            <h3 className="mt-2 mb-1">{section.title}</h3>
+            <ul className="mb-1">
+              {section.done.map((step) => (
+                <li key={step.title}>
+                  {step.title}
+                  {step.remark ? <span className="soft">: {step.remark}</span> : null}
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </section>
+      {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? (
+        <section className="sheet">
+          <h2>Noted</h2>
+          <ul className="mb-0">
+            {report.leftOut.map((item) => (
+              <li key={item.title}>
+                Left out: {item.title} <span className="soft">({item.reason})</span>
+              </li>
+            ))}
+            {report.overrides.map((item) => (
+              <li key={item.title}>
+                Stop passed by {item.by} at “{item.title}”: {item.reason}
+              </li>
+            ))}
+            {report.notes.map((note, i) => (
+              <li key={i}>{note}</li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+    </article>
+  )
+}

@@ -1,0 +1,69 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { Crew } from '@/domain/people'
+import type { VisitLine } from '@/server/db/visit-line-repository'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { send, type SendProblem } from '@/ui/send'
+
+interface MoveVisitProps {
+  readonly visit: VisitLine
+  readonly crews: readonly Crew[]
+  readonly mayPlan: boolean
+  readonly onClose: () => void
+}
+
+/** One stop: open it, move it, or take it off the plan. */
+export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
+  const router = useRouter()
+  const [day, setDay] = useState(visit.day)
+  const [startTime, setStartTime] = useState(visit.startTime)
+  const [crewId, setCrewId] = useState(visit.crewId)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const act = async (method: 'PUT' | 'DELETE', body: unknown) => {
+    const outcome = await send(method, `/api/v1/visits/${visit.id}`, body)
+    if (!outcome.ok) return setProblem(outcome.problem)
+    onClose()
+    router.refresh()
+  }
+  const movable = mayPlan && visit.state === 'planned'
+  return (
+    <section className="sheet mt-3" aria-label="Chosen visit">
+      <div className="d-flex gap-3 align-items-baseline flex-wrap">
+        <h2 className="mb-0">
+          {visit.jobName}: {visit.siteName}, {visit.pondName}
+        </h2>
+        <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
+        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}>{visit.state === 'done' ? 'Read the report' : 'Open the field sheet'}</Link>
+        <Link href={`/ponds/${visit.pondId}`}>Open the pond</Link>
+        <button type="button" className="btn btn-sm btn-outline-secondary ms-auto" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      {movable ? (
+        <form
+          className="mt-2"
+          onSubmit={(e) => {
+            e.preventDefault()
+            void act('PUT', { day, startTime, crewId, version: visit.version })
+          }}
+        >
+          <div className="field-grid">
+            <TextField label="Day" type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+            <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+            <ChoiceField label="Crew" value={crewId} onChange={(e) => setCrewId(e.target.value as typeof crewId)} options={crews.map((c) => ({ value: c.id, label: c.name }))} />
+          </div>
+          <ProblemNote problem={problem} />
+          <button className="btn btn-sm btn-primary mt-2 me-2">Move the visit</button>
+          <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void act('DELETE', { version: visit.version })}>
+            Take it off the plan
+          </button>
+        </form>
+      ) : null}
+    </section>
+  )
+}

@@ -1,0 +1,165 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
+import { longDate, duration, shortDate } from '@/domain/dates'
+import type { planningPage } from '@/server/use-cases/visit-planning'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { PART_NAMES } from '@/ui/messages/duration-parts'
+import { useShow } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+type PlanData = Awaited<ReturnType<typeof planningPage>>
+
+/** A day from the window, a crew, and what the cleanout asks of them. */
+export function PlanForm({ data }: { data: PlanData }) {
+  const { pond, window, proposals, crews } = data
+  const router = useRouter()
+  const show = useShow()
+  const likeliest = proposals.reduce<(typeof proposals)[number] | null>((best, p) => (best && best.likelihood >= p.likelihood ? best : p), null)
+  const [day, setDay] = useState(likeliest?.day ?? data.today)
+  const [crewId, setCrewId] = useState(crews[0]?.id ?? '')
+  const [startTime, setStartTime] = useState('08:00')
+  const [note, setNote] = useState('')
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [busy, setBusy] = useState(false)
+  const crew = crews.find((c) => c.id === crewId)
+  const minutes = crew ? Math.ceil(crew.duration.totalMinutes / 5) * 5 : 0
+  const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
+  const alreadyPlanned = data.visits.filter((v) => v.pondId === pond.id)
+  const end = clockAfter(startTime, minutes)
+  const clashing = sameDay.filter((v) => v.startTime < end && startTime < clockAfter(v.startTime, v.plannedMinutes))
+
+  const plan = async () => {
+    setBusy(true)
+    const outcome = await send<{ id: string }>('POST', '/api/v1/visits', { pondId: pond.id, jobType: data.job.key, day, startTime, crewId, note })
+    setBusy(false)
+    if (!outcome.ok) return setProblem(outcome.problem)
+    router.push(`/rounds?day=${day}`)
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>{data.job.name}</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+      </div>
+      <form
+        className="columns form-and-drawing"
+        method="post"
+        onSubmit={(e) => {
+          e.preventDefault()
+          void plan()
+        }}
+      >
+        <div className="sheet">
+          {alreadyPlanned.length > 0 ? (
+            <p className="alert alert-warning py-2">
+              Already planned: {alreadyPlanned.map((v) => `${v.jobName} on ${longDate(v.day)}`).join(', ')}.
+            </p>
+          ) : null}
+          <fieldset className="mt-0 border-0 pt-0">
+            <legend>Day</legend>
+            {window ? (
+              <p className="soft mb-2">
+                The window is {shortDate(window.earliest)} to {shortDate(window.latest)} {window.latest.slice(0, 4)}, best around {shortDate(window.best)}. The share of likely years in which the job can be done on that day:
+              </p>
+            ) : (
+              <p className="soft mb-2">This pond has no window for the job; choose any day.</p>
+            )}
+            <div className="day-choice mb-2">
+              {proposals.map((p) => (
+                <label key={p.day}>
+                  <input type="radio" name="proposal" className="form-check-input me-1" checked={day === p.day} onChange={() => setDay(p.day)} />
+                  {shortDate(p.day)}
+                  <span className="soft small d-block">{Math.round(p.likelihood * 100)} % of years</span>
+                  <span className="bar-track" aria-hidden="true">
+                    <span style={{ width: `${p.likelihood * 100}%` }} />
+                  </span>
+                </label>
+              ))}
+            </div>
+            <TextField label="Day" type="date" value={day} min={data.today} onChange={(e) => setDay(e.target.value)} />
+            {window && (day < window.earliest || day > window.latest) ? <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>This day lies outside the window.</p> : null}
+          </fieldset>
+          <fieldset>
+            <legend>Crew and time</legend>
+            {crews.length === 0 ? (
+              <p>
+                There is no crew yet. <Link href="/people">Add one</Link> first.
+              </p>
+            ) : null}
+            <div className="field-grid">
+              <ChoiceField label="Crew" value={crewId} onChange={(e) => setCrewId(e.target.value as typeof crewId)} options={crews.map((c) => ({ value: c.id, label: `${c.name} (${c.size === 1 ? 'one person' : `${c.size} people`})` }))} />
+              <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+            </div>
+            <div className="mt-2" aria-live="polite">
+              {sameDay.length === 0 ? <span className="soft">{crew?.name} has nothing else that day.</span> : null}
+              {sameDay.map((v) => (
+                <div key={v.id}>
+                  {clashing.includes(v) ? <span className="verdict stop me-1">Clash</span> : null}
+                  {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.siteName}, {v.pondName}
+                </div>
+              ))}
+              {crew && endsLate({ startTime, minutes }) ? (
+                <div>
+                  <span className="verdict look me-1">Long day</span> Ends about {end}, after {DAY_ENDS}. Start earlier or send a larger crew.
+                </div>
+              ) : null}
+            </div>
+            <TextField className="mt-2" label="Note for the crew" value={note} onChange={(e) => setNote(e.target.value)} />
+          </fieldset>
+          <ProblemNote problem={problem} />
+          <button className="btn btn-primary mt-2" disabled={busy || !crew}>
+            Plan the cleanout
+          </button>
+        </div>
+        {crew ? (
+          <div className="sheet stick">
+            <h2>
+              About {duration(crew.duration.totalMinutes)}, {startTime} to {end}
+            </h2>
+            <table className="table table-sm">
+              <tbody>
+                {crew.duration.parts
+                  .filter((p) => p.minutes >= 0.5)
+                  .map((p) => (
+                    <tr key={p.part}>
+                      <th scope="row" className="fw-normal">
+                        {PART_NAMES[p.part]}
+                      </th>
+                      <td className="text-end">{duration(p.minutes)}</td>
+                      <td style={{ width: '45%' }}>
+                        <span className="bar-track d-block mt-2" aria-hidden="true">
+                          <span style={{ width: `${(p.minutes / crew.duration.totalMinutes) * 100}%`, background: p.by === 'machine' ? 'var(--water-line)' : undefined }} />
+                        </span>
+                      </td>
+                    </tr>
+                  ))}
+              </tbody>
+            </table>
+            <dl className="figures">
+              <div>
+                <dt>Pump out</dt>
+                <dd>{show(pond ? crew.quantities.refillM3 + crew.quantities.savedM3 : 0, 'volume')}</dd>
+              </div>
+              <div>
+                <dt>Refill from the tap</dt>
+                <dd>{show(crew.quantities.refillM3, 'volume')}</dd>
+              </div>
+              <div>
+                <dt>Holding tank</dt>
+                <dd>{crew.quantities.holding.volumeM3 > 0 ? show(crew.quantities.holding.volumeM3, 'volume') : 'no fish'}</dd>
+              </div>
+            </dl>
+            <p className="soft small mb-0 mt-2">Green: hands, shared by the crew. Blue: pump and hose, which take the time they take.</p>
+          </div>
+        ) : null}
+      </form>
+    </>
+  )
+}

@@ -1,0 +1,34 @@
+import type { FieldProblem } from '@/domain/problems'
+
+export interface SendProblem {
+  readonly title: string
+  readonly status: number
+  readonly kind: string
+  readonly fields?: readonly FieldProblem[]
+  readonly current?: unknown
+  readonly details?: unknown
+}
+
+export type SendOutcome<Value> = { ok: true; value: Value } | { ok: false; problem: SendProblem }
+
+const NO_ANSWER: SendProblem = { title: 'No connection. Nothing was saved; your entries are still here.', status: 0, kind: 'offline' }
+
+/** Sends JSON to the app's own API. Every outcome is a value; nothing is thrown. */
+export async function send<Value = unknown>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown = {}): Promise<SendOutcome<Value>> {
+  return answerOf(() => fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }))
+}
+
+/** Sends a file as it is. */
+export async function sendFile<Value = unknown>(path: string, file: Blob): Promise<SendOutcome<Value>> {
+  return answerOf(() => fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }))
+}
+
+async function answerOf<Value>(ask: () => Promise<Response>): Promise<SendOutcome<Value>> {
+  try {
+    const response = await ask()
+    const body = await response.json()
+    return response.ok ? { ok: true, value: body } : { ok: false, problem: body }
+  } catch {
+    return { ok: false, problem: NO_ANSWER }
+  }
+}

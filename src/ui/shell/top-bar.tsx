@@ -1,0 +1,83 @@
+'use client'
+import Link from 'next/link'
+import { usePathname, useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { THEMES, UNIT_SYSTEMS, type Preferences } from '@/domain/people'
+import { ROLE_NAMES, type Role } from '@/domain/roles'
+import { send } from '@/ui/send'
+import { usePerson } from '@/ui/person-context'
+
+const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[] = [
+  { href: '/', label: 'Today' },
+  { href: '/season', label: 'Season' },
+  { href: '/rounds', label: 'Rounds' },
+  { href: '/ponds', label: 'Ponds' },
+  { href: '/field', label: 'Field sheet' },
+  { href: '/practice', label: 'House practice', roles: ['owner', 'office', 'designer'] },
+  { href: '/people', label: 'People', roles: ['owner', 'office'] },
+]
+const THEME_NAMES = { light: 'Light', dark: 'Dark', sun: 'Sun' } as const
+const UNIT_NAMES = { metric: 'm, °C', us: 'ft, °F' } as const
+
+export function TopBar() {
+  const person = usePerson()
+  const path = usePathname()
+  const router = useRouter()
+  const [busy, setBusy] = useState(false)
+  const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
+
+  const prefer = async (change: Partial<Preferences>) => {
+    setBusy(true)
+    if (change.theme) document.documentElement.dataset.bsTheme = change.theme
+    await send('PUT', '/api/v1/preferences', { ...person.preferences, ...change })
+    setBusy(false)
+    router.refresh()
+  }
+  const signOut = async (everywhere: boolean) => {
+    await send('POST', '/api/v1/sign-out', { everywhere })
+    window.location.assign('/sign-in')
+  }
+  return (
+    <header className="top-bar">
+      <a className="skip-link" href="#main">
+        Skip to the page
+      </a>
+      <span className="firm">{person.firmName}</span>
+      <nav aria-label="Main views">
+        {VIEWS.filter((view) => !view.roles || view.roles.includes(person.role)).map((view) => (
+          <Link key={view.href} href={view.href} aria-current={here(view.href) ? 'page' : undefined}>
+            {view.label}
+          </Link>
+        ))}
+      </nav>
+      <div className="tools">
+        <select className="form-select form-select-sm w-auto" aria-label="Units" disabled={busy} value={person.preferences.units} onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}>
+          {UNIT_SYSTEMS.map((u) => (
+            <option key={u} value={u}>
+              {UNIT_NAMES[u]}
+            </option>
+          ))}
+        </select>
+        <select className="form-select form-select-sm w-auto" aria-label="Theme" disabled={busy} value={person.preferences.theme} onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}>
+          {THEMES.map((t) => (
+            <option key={t} value={t}>
+              {THEME_NAMES[t]}
+            </option>
+          ))}
+        </select>
+        <details className="dropdown">
+          <summary className="btn btn-sm btn-outline-secondary">{person.name}</summary>
+          <div className="dropdown-menu show end-0 p-2" style={{ minWidth: '13rem' }}>
+            <p className="small soft mb-2">{ROLE_NAMES[person.role]}</p>
+            <button className="btn btn-sm btn-outline-secondary w-100 mb-1" onClick={() => void signOut(false)}>
+              Sign out
+            </button>
+            <button className="btn btn-sm btn-outline-secondary w-100" onClick={() => void signOut(true)}>
+              Sign out everywhere
+            </button>
+          </div>
+        </details>
+      </div>
+    </header>
+  )
+}

@@ -1,0 +1,159 @@
+'use client'
+import Link from 'next/link'
+import { instant, longDate, shortDate } from '@/domain/dates'
+import { clockAfter } from '@/domain/clash'
+import { BAND_NAMES, READING_NAMES, readingQuantity } from '@/domain/reading-names'
+import { may } from '@/domain/roles'
+import type { todayPage } from '@/server/use-cases/today'
+import type { VisitLine } from '@/server/db/visit-line-repository'
+import { WaterLegend } from '@/ui/drawing/water-legend'
+import { waterColour } from '@/ui/drawing/water-colour'
+import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { usePerson, useShow } from '@/ui/person-context'
+
+type TodayData = Awaited<ReturnType<typeof todayPage>>
+
+export function TodayView({ data }: { data: TodayData }) {
+  const { role } = usePerson()
+  return (
+    <>
+      <div className="page-head">
+        <h1>{longDate(data.today)}</h1>
+      </div>
+      <WaterStrip data={data} />
+      <div className="columns wide-left">
+        <div>
+          <section className="sheet">
+            <h2>On the water today</h2>
+            {data.todays.length === 0 ? <p className="soft mb-0">No visits today.</p> : <VisitLines visits={data.todays} />}
+          </section>
+          <section className="sheet">
+            <h2>The next two weeks</h2>
+            {data.coming.length === 0 ? <p className="soft mb-0">Nothing planned in the next 14 days.</p> : <VisitLines visits={data.coming} withDay />}
+          </section>
+          <section className="sheet">
+            <h2>Cleanouts to decide</h2>
+            {data.toPlan.length === 0 ? (
+              <p className="soft mb-0">{data.pondCount === 0 ? 'Add the first pond, and its windows of the year appear here.' : 'Every pond whose window is known has its cleanout planned.'}</p>
+            ) : (
+              <>
+                <p className="soft small mb-1">
+                  {data.toPlanCount} {data.toPlanCount === 1 ? 'pond has' : 'ponds have'} no cleanout in the coming window; the earliest first.
+                </p>
+                <ul className="plain-list">
+                  {data.toPlan.map((w) => (
+                    <li key={w.pond.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+                      <Link href={`/ponds/${w.pond.id}`}>
+                        {w.pond.siteName}: {w.pond.name}
+                      </Link>
+                      <span className="soft">
+                        {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}, best {shortDate(w.best)}
+                      </span>
+                      {may(role, 'visits.plan') ? (
+                        <Link className="ms-auto" href={`/ponds/${w.pond.id}/plan`}>
+                          Plan the cleanout
+                        </Link>
+                      ) : null}
+                    </li>
+                  ))}
+                </ul>
+              </>
+            )}
+          </section>
+        </div>
+        <div>
+          <section className="sheet">
+            <h2>Ponds that worry us</h2>
+            <Concerns data={data} />
+          </section>
+          <section className="sheet">
+            <h2>Follow-ups</h2>
+            {data.followUps.length === 0 ? <p className="soft mb-0">None due.</p> : null}
+            <ul className="plain-list">
+              {data.followUps.map((f) => (
+                <li key={f.id}>
+                  {f.dueTo < data.today ? <span className="verdict stop me-1">Late</span> : null}
+                  <Link href={`/ponds/${f.pondId}`}>
+                    {f.siteName}: {f.pondName}
+                  </Link>
+                  <div className="soft small">
+                    {f.title}, {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
+                  </div>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+    </>
+  )
+}
+
+function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
+  const show = useShow()
+  const { timeZone } = usePerson()
+  if (!water) return <p className="sheet soft">Water temperatures appear once ponds are added and the weather desk has answered.</p>
+  const parts = [
+    ['Coldest pond', water.coldest],
+    ['Middle', water.middle],
+    ['Warmest pond', water.warmest],
+  ] as const
+  return (
+    <section className="sheet d-flex flex-wrap gap-4 align-items-center" aria-label="Water this week">
+      <strong>Water this week, as usual for the season</strong>
+      {parts.map(([label, c]) => (
+        <span key={label} className="d-inline-flex align-items-center gap-2">
+          <span style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }} aria-hidden="true" />
+          <span className="soft">{label}</span> {show(c, 'temperature')}
+        </span>
+      ))}
+      <span className="ms-auto">
+        <WaterLegend />
+      </span>
+      {!weather.reachable && weather.fetchedAt ? <span className="soft small">The weather desk does not answer; figures from {instant(weather.fetchedAt, timeZone)}.</span> : null}
+    </section>
+  )
+}
+
+function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[]; withDay?: boolean }) {
+  return (
+    <ul className="plain-list">
+      {visits.map((v) => (
+        <li key={v.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+          <span>
+            {withDay ? `${shortDate(v.day)} ` : ''}
+            {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)}
+          </span>
+          <strong>{v.crewName}</strong>
+          <Link href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}>
+            {v.jobName}: {v.siteName}, {v.pondName}
+          </Link>
+          <span className="soft">
+            {v.town} · {VISIT_STATE_NAMES[v.state]}
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function Concerns({ data }: { data: TodayData }) {
+  const show = useShow()
+  const { timeZone } = usePerson()
+  if (data.concerns.length === 0) return <p className="soft mb-0">No test of the last weeks is out of band.</p>
+  return (
+    <ul className="plain-list">
+      {data.concerns.map((c) => (
+        <li key={c.pondId}>
+          <span className={`verdict ${c.band} me-1`}>{BAND_NAMES[c.band]}</span>
+          <Link href={`/ponds/${c.pondId}`}>
+            {c.siteName}: {c.pondName}
+          </Link>
+          <div className="soft small">
+            {READING_NAMES[c.kind]} {show(c.value, readingQuantity(c.kind))}, {instant(c.takenAt, timeZone)}
+          </div>
+        </li>
+      ))}
+    </ul>
+  )
+}
