@@ -38,9 +38,10 @@ async function load(): Promise<void> {
   for (const [index, [key, story]] of Object.entries(STORIES).entries()) {
     const crew = CREWS[index % CREWS.length]
     const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
-    await logTwoYears(owner, ponds.get(key)!, story, today, random)
     for (const past of [year - 1, year].map((y) => `${y}-03-${key === 'highcairn' ? '30' : '18'}`).filter((day) => day < addDays(today, -14)))
       await pastCleanout(owner, lead, ponds.get(key)!, crewIds.get(crew)!, past, key === 'highcairn' ? 7 : 8.5, random)
+    // after the cleanouts, so that the tests answer their follow-ups
+    await logTwoYears(owner, ponds.get(key)!, story, today, random)
   }
   await planAhead(owner, ponds, crewIds, today)
 }

@@ -49,5 +49,6 @@ export const SPRING_CLEANOUT: JobType = {
   steps,
   followUpDays: [3, 7],
   followUpTitle: 'Test TAN and nitrite after the cleanout',
+  followUpReadings: ['tan', 'nitrite'],
   customerNote: 'The water will look murky for 24 to 48 hours. Please do not feed for 24 hours, then feed lightly for a week.',
 }

@@ -36,5 +36,7 @@ export interface JobType {
   /** Days after which a test should follow: earliest and latest. */
   readonly followUpDays: readonly [number, number]
   readonly followUpTitle: string
+  /** Readings that, taken together, answer the follow-up. */
+  readonly followUpReadings: readonly ReadingKindName[]
   readonly customerNote: string
 }

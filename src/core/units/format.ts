@@ -21,11 +21,19 @@ const DECIMALS: Partial<Record<QuantityKind, number>> = { temperature: 1, ph: 1 
 export function formatQuantity(value: number, kind: QuantityKind, system: UnitSystem, options: FormatOptions = {}): string {
   const { scale = 'usual', significant = 3, locale = 'en', bare = false } = options
   if (!Number.isFinite(value)) return '–'
-  const symbol = SHOWN_UNIT[system][kind][scale]
+  const symbol = shownSymbol(value, kind, system, scale, bare)
   if (kind === 'length' && symbol === 'ft' && !bare) return feetAndInches(value)
   const shown = fromCanonical(value, unitBySymbol(kind, symbol))
   const text = formatNumber(shown, locale, significant, DECIMALS[kind])
   return bare || symbol === '' ? text : `${text}\u00a0${symbol}`
+}
+
+/** Volumes of a tub or a tank read better in litres than in thousandths of a cubic metre. */
+const LITRES_BELOW_M3 = 0.5
+
+function shownSymbol(value: number, kind: QuantityKind, system: UnitSystem, scale: QuantityScale, bare: boolean): string {
+  const symbol = SHOWN_UNIT[system][kind][scale]
+  return symbol === 'm³' && !bare && value !== 0 && Math.abs(value) < LITRES_BELOW_M3 ? 'L' : symbol
 }
 
 export function formatNumber(value: number, locale = 'en', significant = 3, decimals?: number): string {

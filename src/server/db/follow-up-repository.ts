@@ -3,8 +3,8 @@ import type { Knex } from 'knex'
 import type { FirmId, PondId, VisitId } from '@/domain/ids'
 import type { FollowUp } from '@/domain/reading'
 
-export async function insertFollowUp(trx: Knex.Transaction, firmId: FirmId, followUp: { pondId: PondId; visitId: VisitId; title: string; dueFrom: string; dueTo: string }): Promise<void> {
-  await trx('follow_ups').insert({ id: randomUUID(), firm_id: firmId, pond_id: followUp.pondId, visit_id: followUp.visitId, title: followUp.title, due_from: followUp.dueFrom, due_to: followUp.dueTo })
+export async function insertFollowUp(trx: Knex.Transaction, firmId: FirmId, followUp: { pondId: PondId; visitId: VisitId; title: string; readings: readonly string[]; dueFrom: string; dueTo: string }): Promise<void> {
+  await trx('follow_ups').insert({ id: randomUUID(), firm_id: firmId, pond_id: followUp.pondId, visit_id: followUp.visitId, title: followUp.title, readings: JSON.stringify(followUp.readings), due_from: followUp.dueFrom, due_to: followUp.dueTo })
 }
 
 export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?: PondId; dueBy?: string; limit?: number } = {}): Promise<FollowUp[]> {
@@ -19,4 +19,9 @@ export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?
   if (filter.dueBy) query.where('f.due_from', '<=', filter.dueBy)
   const rows = await query
   return rows.map((r) => ({ id: r.id, pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, title: r.title, dueFrom: r.due_from, dueTo: r.due_to, doneAt: null }))
+}
+
+/** Closes a pond's open follow-ups whose readings are all among those just taken. @param day of the test; earlier due dates only */
+export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: PondId, taken: readonly string[], day: string, at: string): Promise<void> {
+  await trx('follow_ups').where({ pond_id: pondId }).whereNull('done_at').where('due_from', '<=', day).whereRaw('?::jsonb @> readings', [JSON.stringify(taken)]).update({ done_at: at })
 }

@@ -115,7 +115,7 @@ export async function finishVisit(actor: Actor, id: VisitId, now: Date = new Dat
     await insertReadings(trx, actor.firmId, pondReadings(visit, states))
     const today = todayIn(actor.timeZone, now)
     const [from, to] = visit.job.followUpDays
-    await insertFollowUp(trx, actor.firmId, { pondId: visit.pondId, visitId: id, title: visit.job.followUpTitle, dueFrom: addDays(today, from), dueTo: addDays(today, to) })
+    await insertFollowUp(trx, actor.firmId, { pondId: visit.pondId, visitId: id, title: visit.job.followUpTitle, readings: visit.job.followUpReadings, dueFrom: addDays(today, from), dueTo: addDays(today, to) })
   })
 }
 

@@ -5,7 +5,9 @@ import type { LogReadingsInput } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
+import { closeAnsweredFollowUps } from '@/server/db/follow-up-repository'
 import { insertReadings } from '@/server/db/reading-repository'
+import { todayIn } from '@/server/today'
 import { assertReadings } from './reading-rules'
 
 /** Puts readings on a pond that were taken outside a planned visit. */
@@ -21,5 +23,6 @@ export async function logReadings(actor: Actor, pondId: PondId, input: LogReadin
       actor.firmId,
       readings.map(([kind, r]) => ({ pondId, visitId: null, kind, value: r.value, belowStep: r.belowStep, method: input.method, takenAt: input.at, byId: actor.userId })),
     )
+    await closeAnsweredFollowUps(trx, pondId, Object.keys(input.readings), todayIn(actor.timeZone, new Date(input.at)), input.at)
   })
 }

@@ -1,8 +1,8 @@
 import { LineChart, ScatterChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent, MarkLineComponent, MarkPointComponent, TooltipComponent } from 'echarts/components'
-import { init, use } from 'echarts/core'
+import { init, use as register } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 
-use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, MarkPointComponent, TooltipComponent, SVGRenderer])
+register([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, MarkPointComponent, TooltipComponent, SVGRenderer])
 
 export { init }

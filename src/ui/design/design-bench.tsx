@@ -114,27 +114,27 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
               <SchoolTable result={shown.result} chosen={draft.bed.school} house={houseSchool} onChoose={(school) => setDraft({ ...draft, bed: { ...draft.bed, school } })} />
               <SizingWhy data={data} result={shown.result} />
             </section>
+            <section className="sheet">
+              <h2>
+                Bed section, <Area m2={shown.result.areaM2} />
+              </h2>
+              <BedSection lengthM={shown.bed.lengthM} layers={shown.bed.layers} manifoldDiameterM={shown.bed.manifold.diameterM} airBreakM={shown.bed.airBreakM} />
+              <Stone result={shown.result} />
+            </section>
             <div className="columns two">
-              <section className="sheet">
-                <h2>
-                  Bed section, <Area m2={shown.result.areaM2} />
-                </h2>
-                <BedSection lengthM={shown.bed.lengthM} layers={shown.bed.layers} manifoldDiameterM={shown.bed.manifold.diameterM} airBreakM={shown.bed.airBreakM} />
-                <Stone result={shown.result} />
-              </section>
               <section className="sheet">
                 <h2>{shown.result.pump.name}</h2>
                 <PumpChart result={shown.result} />
                 <HeadTable result={shown.result} />
               </section>
+              <section className="sheet" aria-label="Checks">
+                <h2>Checks</h2>
+                <CheckList checks={shown.checks} />
+              </section>
             </div>
-            <section className="sheet" aria-label="Checks">
-              <h2>Checks</h2>
-              <CheckList checks={shown.checks} />
-              <p className="soft small mb-0 mt-2">
-                The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and vaults against children.
-              </p>
-            </section>
+            <p className="soft small">
+              The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and vaults against children.
+            </p>
           </div>
         ) : (
           <p className="sheet">Mend the marked figures, and the bed is drawn here.</p>
@@ -152,7 +152,7 @@ function Area({ m2 }: { m2: number }) {
 function HeadTable({ result }: { result: DesignResult }) {
   const show = useShow()
   const { head, demand, duty } = result
-  const m = (value: number) => show(value, 'length', { scale: 'small' })
+  const m = (value: number) => show(value, 'length', { scale: Math.abs(value) < 0.1 ? 'small' : 'usual' })
   return (
     <>
       <dl className="figures">

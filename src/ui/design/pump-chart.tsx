@@ -23,22 +23,24 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const last = result.pump.curve[result.pump.curve.length - 1].flowM3PerH
     const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
     const shutoff = result.pump.curve[0].headM * 1.25
-    const endLabel = (text: string, color: string) => ({ endLabel: { show: true, formatter: text, color, fontFamily: FONT, offset: [-8, -12], align: 'right' } })
+    // curves are named where they begin: the duty point usually sits near their far end
+    const named = (points: number[][], text: string, color: string) => points.map((value, i) => (i === 0 ? { value, symbolSize: 1, label: { show: true, position: 'right', formatter: text, color, fontFamily: FONT, distance: 12, offset: [0, -10] } } : value))
     return {
       grid: { left: 46, right: 24, top: 28, bottom: 38 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${Number(v).toFixed(2)} ${headSymbol}` },
       xAxis: { ...axis(ink, `Flow, ${flowSymbol}`), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
-      yAxis: { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Number(head(shutoff).toFixed(1)) },
+      yAxis: { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
       series: [
         {
           name: result.pump.name,
           type: 'line',
-          data: pump,
-          symbol: 'none',
+          data: named(pump, result.pump.name, ink.ink),
+          symbol: 'circle',
+          symbolSize: 0,
           lineStyle: { color: ink.ink, width: 2 },
           markArea: { silent: true, itemStyle: { color: ink.reed, opacity: 0.12 }, data: [[{ xAxis: flow(result.pump.recommended[0]) }, { xAxis: flow(result.pump.recommended[1]) }]] },
         },
-        { name: 'System', type: 'line', data: result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]), symbol: 'none', lineStyle: { color: ink.water, width: 2, type: 'dashed' }, ...endLabel('system', ink.water) },
+        { name: 'System', type: 'line', data: named(result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]), 'System', ink.water), symbol: 'circle', symbolSize: 0, lineStyle: { color: ink.water, width: 2, type: 'dashed' } },
         ...(result.duty.status === 'no-flow'
           ? []
           : [

@@ -4,8 +4,8 @@ import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
 import { fitScale } from './to-scale'
 
-const FRAME = { widthPx: 640, heightPx: 300, marginPx: 30 }
-const LABEL_M_SHARE = 0.5
+const FRAME = { widthPx: 760, heightPx: 270, marginPx: 26 }
+const LABEL_M_SHARE = 0.36
 
 const PATTERN: Readonly<Record<BedMaterialKey, { size: number; radius: number }>> = {
   'levelling-gravel': { size: 9, radius: 2.6 },
@@ -27,7 +27,7 @@ interface BedSectionProps {
 export function BedSection({ lengthM, layers, manifoldDiameterM, airBreakM }: BedSectionProps) {
   const show = useShow()
   const depthM = layers.reduce((sum, l) => sum + l.thicknessM, 0)
-  const exaggerate = Math.max(1, Math.round((lengthM / Math.max(depthM, 0.2) / 2.6) * 2) / 2)
+  const exaggerate = Math.max(1, Math.round((lengthM / Math.max(depthM, 0.2) / 1.9) * 2) / 2)
   const labelM = lengthM * LABEL_M_SHARE
   const vaultM = Math.max(0.3, lengthM * 0.06)
   const scale = fitScale(FRAME, { minX: -vaultM, maxX: lengthM + labelM, minY: -0.18 * depthM, maxY: depthM * 1.06 }, { exaggerate })

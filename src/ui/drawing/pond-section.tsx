@@ -6,13 +6,16 @@ import { ScaleBar } from './scale-bar'
 import { fitScale } from './to-scale'
 import { waterColour } from './water-colour'
 
-const FRAME = { widthPx: 560, heightPx: 230, marginPx: 36 }
+const FRAME = { widthPx: 560, heightPx: 230, marginPx: 22 }
+/** Room for zone names on the left and levels on the right, px. */
+const NAMES_PX = 92
+const LEVELS_PX = 62
 const MOST_EXAGGERATION = 2.5
 
 /** A cut through the pond, to scale, with levels of every zone; the water takes the colour of its temperature when known. */
 export function PondSection({ basin, waterC, wide = false }: { basin: Basin; waterC?: number; wide?: boolean }) {
   const show = useShow()
-  const frame = wide ? { widthPx: 900, heightPx: 230, marginPx: 40 } : FRAME
+  const frame = wide ? { ...FRAME, widthPx: 780 } : FRAME
   const profile = longSection(basin)
   if (profile.length < 4) return null
   const xs = profile.map((p) => p.chainageM)
@@ -20,7 +23,9 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
   const bankM = (maxX - minX) * 0.06
   // shallow, long ponds are drawn taller than they are, and the drawing says by how much
   const exaggerate = Math.min(MOST_EXAGGERATION, Math.max(1, Math.round(((maxX - minX) / basin.maxDepthM / 5) * 2) / 2))
-  const scale = fitScale(frame, { minX: minX - bankM, maxX: maxX + bankM, minY: -0.12 * basin.maxDepthM, maxY: basin.maxDepthM * 1.08 }, { down: true, exaggerate })
+  const inner = { ...frame, widthPx: frame.widthPx - NAMES_PX - LEVELS_PX }
+  const fitted = fitScale(inner, { minX: minX - bankM, maxX: maxX + bankM, minY: -0.12 * basin.maxDepthM, maxY: basin.maxDepthM * 1.08 }, { down: true, exaggerate })
+  const scale = { ...fitted, x: (m: number) => NAMES_PX + fitted.x(m) }
   const at = (p: { chainageM: number; depthM: number }) => `${scale.x(p.chainageM).toFixed(1)} ${scale.y(p.depthM).toFixed(1)}`
   const surface = scale.y(0)
   const foot = scale.y(basin.maxDepthM * 1.08)

@@ -66,9 +66,9 @@ export function checkWords(check: Check, show: Show): CheckWords {
     case 'root-zone':
       return {
         title: 'Flow reaches the roots',
-        figure: `${percent(figure)} through the planting layer, ${mm(Number(also.planted))} deep`,
+        figure: `${percent(figure)} through the planting layer, ${show(Number(also.planted), 'length', { scale: 'small' })} deep`,
         reason: 'Plants whose roots the water passes by go pale and stunted.',
-        remedy: `Finish the bed with ${mm(Number(also.plantedLeast))} or more of fine planting stone, fed evenly from below.`,
+        remedy: `Finish the bed with ${show(Number(also.plantedLeast), 'length', { scale: 'small' })} or more of fine planting stone, fed evenly from below.`,
       }
     case 'layer-stability':
       return {
@@ -87,7 +87,7 @@ export function checkWords(check: Check, show: Show): CheckWords {
     case 'drain-back':
       return {
         title: 'Pond stays below its rim when the pump stops',
-        figure: `rises ${mm(figure / 1)}, freeboard ${mm(limit)}`,
+        figure: `rises ${mm(figure)}, freeboard ${mm(limit)}`,
         reason: `${show(Number(also.volume), 'volume')} run back down to the highest air break. A bed that drains dry loses its bacteria within hours.`,
         remedy: 'An air-break hole or breather above the bed’s water level.',
       }

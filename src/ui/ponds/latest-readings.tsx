@@ -23,8 +23,7 @@ export function LatestReadings({ readings }: { readings: readonly Reading[] }) {
                 {READING_NAMES[r.kind]}
               </th>
               <td className="text-end">
-                {r.belowStep ? 'below ' : ''}
-                {show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
+                {r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
               </td>
               <td>
                 <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>

@@ -38,7 +38,7 @@ export function YearChart({ season, today, measured }: { season: Season; today: 
         axisPointer: { label: { formatter: ({ value }: { value: number }) => dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)) } },
         splitLine: { show: false },
       },
-      yAxis: { ...axis(ink, `Water, ${symbol}`), type: 'value', min: symbol === '°F' ? 30 : -1 },
+      yAxis: { ...axis(ink, `Water, ${symbol}`), type: 'value', min: symbol === '°F' ? 32 : 0 },
       series: [
         { name: '10 % of years below', type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
         { name: '90 % of years below', type: 'line', data: line('p90'), symbol: 'none', lineStyle: { width: 1, type: 'dotted', color: ink.water }, areaStyle: { color: ink.water, opacity: 0.16, origin: 'start' } },

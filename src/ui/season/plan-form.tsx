@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { daysBetween } from '@/core/numeric/calendar'
 import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
 import { longDate, duration, shortDate } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
@@ -14,12 +15,18 @@ import { send, type SendProblem } from '@/ui/send'
 
 type PlanData = Awaited<ReturnType<typeof planningPage>>
 
+/** The likeliest proposed day; among equals the one nearest the window's best. */
+function bestDay(proposals: PlanData['proposals'], best: string): PlanData['proposals'][number] | null {
+  const off = (day: string) => Math.abs(daysBetween(best, day))
+  return [...proposals].sort((a, b) => b.likelihood - a.likelihood || off(a.day) - off(b.day))[0] ?? null
+}
+
 /** A day from the window, a crew, and what the cleanout asks of them. */
 export function PlanForm({ data }: { data: PlanData }) {
   const { pond, window, proposals, crews } = data
   const router = useRouter()
   const show = useShow()
-  const likeliest = proposals.reduce<(typeof proposals)[number] | null>((best, p) => (best && best.likelihood >= p.likelihood ? best : p), null)
+  const likeliest = window && bestDay(proposals, window.best)
   const [day, setDay] = useState(likeliest?.day ?? data.today)
   const [crewId, setCrewId] = useState(crews[0]?.id ?? '')
   const [startTime, setStartTime] = useState('08:00')
@@ -145,7 +152,7 @@ export function PlanForm({ data }: { data: PlanData }) {
             <dl className="figures">
               <div>
                 <dt>Pump out</dt>
-                <dd>{show(pond ? crew.quantities.refillM3 + crew.quantities.savedM3 : 0, 'volume')}</dd>
+                <dd>{show(crew.quantities.refillM3 + crew.quantities.savedM3, 'volume')}</dd>
               </div>
               <div>
                 <dt>Refill from the tap</dt>
@@ -153,7 +160,7 @@ export function PlanForm({ data }: { data: PlanData }) {
               </div>
               <div>
                 <dt>Holding tank</dt>
-                <dd>{crew.quantities.holding.volumeM3 > 0 ? show(crew.quantities.holding.volumeM3, 'volume') : 'no fish'}</dd>
+                <dd>{crew.quantities.holding.volumeM3 > 0 ? show(crew.quantities.holding.volumeM3, 'volume', { scale: 'small' }) : 'no fish'}</dd>
               </div>
             </dl>
             <p className="soft small mb-0 mt-2">Green: hands, shared by the crew. Blue: pump and hose, which take the time they take.</p>

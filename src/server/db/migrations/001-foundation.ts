@@ -135,6 +135,7 @@ export async function up(knex: Knex): Promise<void> {
     t.uuid('pond_id').notNullable().references('ponds.id')
     t.uuid('visit_id').references('visits.id')
     t.text('title').notNullable()
+    t.jsonb('readings').notNullable()
     t.date('due_from').notNullable()
     t.date('due_to').notNullable()
     t.timestamp('done_at', { useTz: true })

@@ -1,0 +1,17 @@
+/** The layers, as in README: core <- domain <- server, ui <- app. Types alone may flow from use cases to views. */
+const from = (path, to, name, comment, extra = {}) => ({ name, comment, severity: 'error', from: { path }, to: { path: to, ...extra } })
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    from('^src/core', '^src/(?!core)|^demo|^stand-ins|^tests', 'core-stands-alone', 'core imports nothing of ours'),
+    { name: 'core-pure', severity: 'error', comment: 'core knows no framework, database, schema library or Node', from: { path: '^src/core', pathNot: '\\.test\\.ts$' }, to: { path: 'node_modules/(react|next|knex|pg|zod|echarts|luxon)|^(fs|node:|crypto|http|path)' } },
+    from('^src/domain', '^src/(?!core|domain)', 'domain-on-core', 'domain imports core only'),
+    from('^src/calc', '^src/(?!core|calc)', 'calc-on-core', 'calc imports core only'),
+    from('^src/server', '^src/(ui|app|workers)', 'server-knows-no-view', 'server imports calc, core, domain'),
+    { name: 'views-know-no-server', comment: 'views get data as props; only types come from use cases', severity: 'error', from: { path: '^src/ui' }, to: { path: '^src/(server|app|calc)', dependencyTypesNot: ['type-only'] } },
+    { name: 'stand-ins-on-core', severity: 'error', from: { path: '^stand-ins' }, to: { path: '^src/(?!core)' } },
+    { name: 'not-to-dev', severity: 'error', comment: 'what ships does not need development packages', from: { path: '^src', pathNot: '\\.test\\.tsx?$' }, to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'] } },
+  ],
+  options: { tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' }, doNotFollow: { path: 'node_modules' }, exclude: { path: '\\.next' }, enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] } },
+}

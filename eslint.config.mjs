@@ -1,0 +1,32 @@
+import nextVitals from 'eslint-config-next/core-web-vitals'
+import nextTypescript from 'eslint-config-next/typescript'
+import prettier from 'eslint-config-prettier'
+
+const config = [
+  ...nextVitals,
+  ...nextTypescript,
+  prettier,
+  { ignores: ['.next/**', '.next-test/**', '.next-dev/**', '.slow-reed/**', '.slow-reed-test/**', 'next-env.d.ts', 'test-results/**'] },
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      // doors load the page anew on purpose: nothing of the session before may stay in memory
+      '@next/next/no-location-assign-relative-destination': 'off',
+      'import/no-anonymous-default-export': 'off',
+    },
+  },
+  {
+    files: ['src/core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core is given the time.' },
+        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core is given a seeded generator.' },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core is given the time.' },
+      ],
+    },
+  },
+]
+
+export default config

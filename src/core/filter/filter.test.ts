@@ -1,0 +1,147 @@
+import fc from 'fast-check'
+import { checkDesign } from './checks'
+import { closedLoop } from './closed-loop'
+import { flushIntervalDays } from './clogging'
+import { workOutDesign } from './design'
+import type { DesignPond } from './design-input'
+import { firstDesign } from './first-design'
+import { DEFAULT_LAYERS, layerQuantities, layerStability } from './layers'
+import { arealNitrificationGPerM2D, firstOrderRatePerD, specificSurfaceM2PerM3 } from './nitrification'
+import { DEFAULT_FILTER_PRACTICE as practice } from './practice'
+import { PUMP_CATALOGUE } from './pump-catalogue'
+import { sizeFilter, surfaceShareAt, type PondToFilter } from './sizing'
+
+const pond: PondToFilter = { volumeM3: 20, areaM2: 25, use: 'koi', feedKgPerD: 0.2, protein: 0.35, tempC: 20 }
+const bed = { depthM: 0.45, grainM: 0.02, porosity: 0.4 }
+const school = (sizing: ReturnType<typeof sizeFilter>, name: string) => sizing.schools.find((s) => s.school === name)!
+
+describe('four schools', () => {
+  const sizing = sizeFilter(pond, bed)
+  it('share of volume: 20 % for koi, six bed volumes an hour', () => expect(school(sizing, 'volume')).toMatchObject({ volumeM3: 4, flowM3PerH: 24 }))
+  it('share of surface: 25 % for koi up to 40 m², 60 % of it at 400 m² and beyond', () => {
+    expect(school(sizing, 'surface').areaM2).toBeCloseTo(6.25, 12)
+    expect(surfaceShareAt(40, 'koi', practice)).toBeCloseTo(0.25, 12)
+    expect(surfaceShareAt(400, 'koi', practice)).toBeCloseTo(0.15, 12)
+    expect(surfaceShareAt(4000, 'koi', practice)).toBeCloseTo(0.15, 12)
+    expect(surfaceShareAt(126.49, 'koi', practice)).toBeCloseTo(0.2, 4)
+  })
+  it('nitrogen: load after Timmons & Ebeling, carried by the stone’s surface at the target', () => {
+    expect(sizing.tanLoadGPerD).toBeCloseTo(200 * 0.35 * 0.092, 9)
+    const { volumeM3 } = school(sizing, 'nitrogen')
+    const meanOxygen = (0.9 * 9.0924 + 3) / 2
+    const carried = arealNitrificationGPerM2D(0.2, 20, meanOxygen) * specificSurfaceM2PerM3(0.02, 0.4) * 0.5 * volumeM3
+    expect(carried).toBeCloseTo(sizing.tanLoadGPerD, 4)
+  })
+  it('closed loop: its own bed and flow hold the pond at the target', () => expect(school(sizing, 'closedLoop').tanMgL).toBeCloseTo(0.2, 9))
+  it('oxygen flow carries 4.57 g per g TAN and 0.3 kg per kg feed', () => {
+    expect(sizing.oxygenDemandGPerD).toBeCloseTo(6.44 * 4.57 + 60, 6)
+  })
+  it('names the school with the largest bed as governing', () => expect(sizing.governing).toBe('volume'))
+  it('grows with feed where it follows the fish, and stays where it does not', () => {
+    const fed = sizeFilter({ ...pond, feedKgPerD: 0.4 }, bed)
+    expect(school(fed, 'nitrogen').areaM2).toBeCloseTo(2 * school(sizing, 'nitrogen').areaM2, 9)
+    expect(school(fed, 'closedLoop').areaM2).toBeGreaterThan(school(sizing, 'closedLoop').areaM2)
+    expect(school(fed, 'volume')).toMatchObject({ volumeM3: 4 })
+  })
+  it('needs no bed for nitrogen without fish and no tricks with infinity', () => {
+    const fishless = sizeFilter({ ...pond, feedKgPerD: 0 }, bed)
+    for (const s of fishless.schools) expect(Number.isFinite(s.areaM2 + s.flowM3PerH + s.tanMgL)).toBe(true)
+    expect(school(fishless, 'nitrogen').areaM2).toBe(0)
+  })
+  it('takes a pond of a litre and one of 100,000 m³, and refuses more', () => {
+    for (const volumeM3 of [0.001, 100_000]) expect(() => sizeFilter({ ...pond, volumeM3 }, bed)).not.toThrow()
+    expect(() => sizeFilter({ ...pond, volumeM3: 100_001 }, bed)).toThrow('volumeM3')
+    expect(() => sizeFilter({ ...pond, feedKgPerD: Number.NaN }, bed)).toThrow('feedKgPerD')
+  })
+})
+
+describe('closed loop', () => {
+  const loop = { loadGPerD: 10, flowM3PerH: 5, bedVolumeM3: 3, ratePerD: 8, tanks: 3, backgroundMgL: 0.05 }
+  it('is a mixed tank for one tank, plug flow for very many', () => {
+    const kvq = (8 * 3) / 120
+    expect(closedLoop({ ...loop, tanks: 1 }).eta).toBeCloseTo(kvq / (1 + kvq), 12)
+    expect(closedLoop({ ...loop, tanks: 1e6 }).eta).toBeCloseTo(1 - Math.exp(-kvq), 6)
+  })
+  it('removes each day what comes in', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), fc.double({ min: 0.5, max: 60, noNaN: true }), (loadGPerD, flowM3PerH) => {
+        const { eta, concentrationMgL } = closedLoop({ ...loop, loadGPerD, flowM3PerH })
+        expect((eta * flowM3PerH * 24 * (concentrationMgL - loop.backgroundMgL)) / loadGPerD).toBeCloseTo(1, 9)
+      }),
+    )
+  })
+})
+
+describe('stone', () => {
+  it('has the surface of rough spheres', () => expect(specificSurfaceM2PerM3(0.02, 0.4)).toBeCloseTo(216, 9))
+  it('nitrifies twice as fast nine degrees warmer', () => expect(firstOrderRatePerD(0.02, 0.4, 29) / firstOrderRatePerD(0.02, 0.4, 20)).toBeCloseTo(1.08 ** 9, 9))
+  it('holds the default layers stable and lets pea gravel fall into bridging stone', () => {
+    expect(layerStability(DEFAULT_LAYERS).every((pair) => pair.stable)).toBe(true)
+    expect(layerStability([{ material: 'bridging-stone', thicknessM: 0.1 }, { material: 'pea-gravel', thicknessM: 0.1 }])[0].stable).toBe(false)
+  })
+  it('weighs 1.55 t per m³', () => expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
+  it('is due for a flush sooner with more feed, and never without solids', () => {
+    const fouling = { feedKgPerYear: 40, leafKgPerYear: 5, areaM2: 8, poreM3: 1.3 }
+    expect(flushIntervalDays({ ...fouling, feedKgPerYear: 80 })).toBeLessThan(flushIntervalDays(fouling))
+    expect(flushIntervalDays({ ...fouling, feedKgPerYear: 0, leafKgPerYear: 0 })).toBe(Infinity)
+  })
+})
+
+const designPond: DesignPond = {
+  volumeM3: 20,
+  areaM2: 25,
+  use: 'koi',
+  fish: [{ species: 'koi', count: 8, lengthM: 0.4 }],
+  altitudeM: 50,
+  monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
+  leafKgPerYear: 5,
+  freeboardM: 0.08,
+}
+
+describe('a worked-out design', () => {
+  const design = firstDesign(designPond, 'volume', practice)
+  const input = { pond: designPond, design, practice, houseSchool: 'volume' as const }
+  const result = workOutDesign(input)
+  const verdict = (changes: Partial<typeof design>, id: string) => {
+    const changed = { ...design, ...changes }
+    return checkDesign(changed, designPond, workOutDesign({ ...input, design: changed }), 'volume').find((c) => c.id === id)!.verdict
+  }
+  it('begins with a bed that passes its size checks and meets its flow', () => {
+    expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2)
+    expect(result.flowM3PerH).toBeGreaterThanOrEqual(result.demand.neededM3PerH)
+    expect(checkDesign(design, designPond, result, 'volume').filter((c) => c.verdict === 'stop')).toEqual([])
+  })
+  it('splits its head so that the parts add up to the duty head', () => {
+    const { staticM, darcyM, minorM, bedM, nozzlesM, totalM } = result.head
+    expect(staticM + darcyM + minorM + bedM + nozzlesM).toBeCloseTo(totalM, 12)
+    expect(result.duty.status === 'found' && result.duty.headM).toBeCloseTo(totalM, 5)
+  })
+  it('sizes for the warm months and for the grown fish', () => {
+    const nitrogen = (sizing: typeof result.now) => sizing.schools.find((s) => s.school === 'nitrogen')!
+    expect(nitrogen(result.grown).areaM2).toBeGreaterThan(nitrogen(result.now).areaM2)
+    expect(designPond.monthlyTempC[nitrogen(result.grown).month]).toBeGreaterThanOrEqual(15)
+  })
+  it('stops a bed far too small, a pump that cannot lift, and a bed that drains over the rim', () => {
+    expect(verdict({ lengthM: 0.6, widthM: 0.5 }, 'house-size')).toBe('stop')
+    expect(verdict({ staticLiftM: 15 }, 'duty-in-range')).toBe('stop')
+    expect(verdict({ airBreakM: 0 }, 'drain-back')).not.toBe('pass')
+  })
+  it('looks twice at a bed without a planting layer', () => expect(verdict({ layers: DEFAULT_LAYERS.slice(0, 4) }, 'root-zone')).toBe('look'))
+  it('stops layers that fall through each other', () => expect(verdict({ layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] }, 'layer-stability')).toBe('stop'))
+  it('refuses a pump it does not know and a bed without stone', () => {
+    expect(() => workOutDesign({ ...input, design: { ...design, pumpId: 'none' } })).toThrow('pumpId')
+    expect(() => workOutDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } })).toThrow('layers')
+  })
+})
+
+describe('the pump catalogue', () => {
+  it.each(PUMP_CATALOGUE.map((p) => [p.name, p] as const))('%s has a falling curve, a sane range and an efficiency below 75 %%', (_, p) => {
+    p.curve.slice(1).forEach((point, i) => {
+      expect(point.flowM3PerH).toBeGreaterThan(p.curve[i].flowM3PerH)
+      expect(point.headM).toBeLessThan(p.curve[i].headM)
+    })
+    const best = Math.max(...p.curve.map((c) => (c.flowM3PerH / 3600) * c.headM * 9806.65))
+    expect(best / p.powerW).toBeLessThan(0.75)
+    expect(p.recommended[0]).toBeLessThan(p.recommended[1])
+  })
+})

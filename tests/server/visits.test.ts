@@ -1,0 +1,175 @@
+import { randomUUID } from 'node:crypto'
+import sharp from 'sharp'
+import { addDays } from '@/core/numeric/calendar'
+import type { JobStep } from '@/core/jobs/step'
+import type { CrewId, EntryId, PondId, VisitId } from '@/domain/ids'
+import type { EntryInput, StepAnswer } from '@/domain/visit'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { todayIn } from '@/server/today'
+import { fieldVisit, finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
+import { addPhoto } from '@/server/use-cases/photos'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { logReadings } from '@/server/use-cases/readings'
+import { visitReport } from '@/server/use-cases/report'
+import { reportPdf } from '@/server/exchange/report-pdf'
+import { cancelVisit, moveVisit, planVisit } from '@/server/use-cases/visit-planning'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(closeDatabase)
+
+const today = todayIn('Etc/UTC')
+const picture = () => sharp({ create: { width: 40, height: 30, channels: 3, background: '#557755' } }).jpeg().toBuffer()
+
+async function planned(name: string) {
+  const firm = await makeFirm(name)
+  const pondId = await addPond(firm.actors.owner, newPond())
+  const plan = (crewId: CrewId, startTime: string, day = today) => planVisit(firm.actors.office, { pondId, jobType: 'spring-cleanout', day, startTime, crewId, note: '' })
+  return { ...firm, pondId, plan }
+}
+
+const doneEntry = (stepKey: string, answer: Partial<StepAnswer> = {}, more: object = {}): EntryInput =>
+  ({ kind: 'done', id: randomUUID() as EntryId, stepKey, at: new Date().toISOString(), answer: { note: '', ...answer }, confirmedUnlikely: false, ...more }) as EntryInput
+
+const reading = (values: Record<string, number>) => Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep: false }]))
+const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
+
+/** Answers a step the plain way. */
+async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
+  if (step.kind === 'photo') await addPhoto(actor, visitId, step.key, await picture())
+  const readings = step.readings ? { readings: reading(step.key === 'test-refilled' ? SAFE : Object.fromEntries((step.required ?? step.readings).map((k) => [k, k.endsWith('Temp') ? 9 : k === 'ph' ? 7.4 : k === 'tankOxygen' ? 9 : 0.1]))) } : {}
+  await logEntry(actor, visitId, doneEntry(step.key, { ...readings, ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}), ...(step.kind === 'count-fish' ? { fish: [{ species: 'goldfish', count: 10 }] } : {}), ...(step.kind === 'sign' ? { signedBy: 'The customer' } : {}) }))
+}
+
+async function answerUntil(actor: Actor, visitId: VisitId, stopBefore: string | null): Promise<void> {
+  const { visit } = await fieldVisit(actor, visitId)
+  for (const step of visit.job.steps) {
+    if (step.key === stopBefore) return
+    await answer(actor, visitId, step)
+  }
+}
+
+describe('planning', () => {
+  it('refuses a crew in two places at once, and yesterday', async () => {
+    const { plan, crewId } = await planned('Maple')
+    await plan(crewId, '08:00')
+    expect((await problemOf(plan(crewId, '10:00'))).message).toContain('Heron is at Site from 08:00')
+    expect((await problemOf(plan(crewId, '08:00', addDays(today, -1)))).message).toContain('past')
+  })
+  it('moves and takes off planned visits only, and only on the version seen', async () => {
+    const { plan, crewId, actors } = await planned('Nettle')
+    const id = await plan(crewId, '08:00')
+    const target = { day: addDays(today, 3), startTime: '09:00', crewId }
+    await moveVisit(actors.office, id, { ...target, version: 1 })
+    expect((await problemOf(moveVisit(actors.office, id, { ...target, version: 1 }))).kind).toBe('conflict')
+    await startVisit(actors['crew-lead'], id)
+    expect((await problemOf(cancelVisit(actors.office, id, 3))).kind).toBe('refused')
+  })
+  it('is for the office', async () => {
+    const { pondId, crewId, actors } = await planned('Oak')
+    expect((await problemOf(planVisit(actors.technician, { pondId, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind).toBe('forbidden')
+  })
+})
+
+describe('at the water’s edge', () => {
+  it('logs an entry once however often it is sent', async () => {
+    const { plan, crewId, actors } = await planned('Pine')
+    const id = await plan(crewId, '08:00')
+    await startVisit(actors.technician, id)
+    const entry = doneEntry('kit')
+    await Promise.all([logEntry(actors.technician, id, entry), logEntry(actors.technician, id, entry), logEntry(actors.technician, id, entry)])
+    expect((await fieldVisit(actors.technician, id)).log).toHaveLength(1)
+  })
+  it('refuses readings that cannot be, asks about unusual ones, and names what is missing', async () => {
+    const { plan, crewId, actors } = await planned('Rowan')
+    const id = await plan(crewId, '08:00')
+    await startVisit(actors.technician, id)
+    const log = (readings: Record<string, number>, confirmedUnlikely = false) => logEntry(actors.technician, id, doneEntry('test-before', { readings: reading(readings) }, { confirmedUnlikely }))
+    expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1 }))).message).toContain('Water temperature cannot be 120')
+    expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1 }))).message).toContain('unusual')
+    expect((await problemOf(log({ waterTemp: 9 }))).message).toContain('ph, total ammonia')
+    await expect(log({ waterTemp: 9, ph: 10.2, tan: 0.1 }, true)).resolves.toBeUndefined()
+  })
+  it('keeps fish in the tank until the refilled pond is safe', async () => {
+    const { plan, crewId, actors } = await planned('Sedge')
+    const id = await plan(crewId, '08:00')
+    const lead = actors['crew-lead']
+    await startVisit(lead, id)
+    await answerUntil(lead, id, 'test-refilled')
+    const fishBack = (more: object = {}) => doneEntry('fish-back', { fish: [{ species: 'goldfish', count: 10 }] }, more)
+    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'not-tested' }] } })
+    await logEntry(lead, id, doneEntry('test-refilled', { readings: reading({ ...SAFE, freeChlorine: 0.4 }) }))
+    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'chlorine' }] } })
+    const reason = { override: { reason: 'Tank aerator failed, fish gasping' } }
+    expect((await problemOf(logEntry(actors.technician, id, fishBack(reason)))).message).toContain('crew lead')
+    // leaving the step out is no way round the gate
+    expect((await problemOf(logEntry(actors.technician, id, { kind: 'skipped', id: randomUUID() as EntryId, stepKey: 'fish-back', at: new Date().toISOString(), reason: 'no time left' }))).message).toContain('crew lead')
+    await expect(logEntry(lead, id, fishBack(reason))).resolves.toBeUndefined()
+  })
+  it('finishes only when every step is answered, then writes readings, follow-up and report', async () => {
+    const { plan, crewId, actors, pondId } = await planned('Tansy')
+    const id = await plan(crewId, '08:00')
+    const lead = actors['crew-lead']
+    await startVisit(lead, id)
+    await answerUntil(lead, id, 'sign')
+    expect((await problemOf(finishVisit(lead, id))).message).toContain('1 step is still open')
+    const { visit } = await fieldVisit(lead, id)
+    await answer(lead, id, visit.job.steps.find((s) => s.key === 'sign')!)
+    await finishVisit(lead, id)
+    await finishVisit(lead, id)
+
+    const page = await pondPage(actors.office, pondId)
+    expect(page.readings.filter((r) => r.kind === 'tan').map((r) => r.value)).toEqual([0.1, 0.1])
+    expect(page.readings.map((r) => r.kind)).not.toContain('tapChlorine')
+    expect(page.followUps).toMatchObject([{ dueFrom: addDays(today, 3), dueTo: addDays(today, 7) }])
+
+    const { report, photos } = await visitReport(actors.office, id)
+    expect(report).toMatchObject({ fishOut: 10, fishBack: 10, losses: 0, leftOut: [] })
+    expect(photos).toHaveLength(2)
+    const { bytes, fileName } = await reportPdf(actors.office, id)
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
+    expect(fileName).toBe(`${today}-spring-cleanout-test-pond.pdf`)
+  })
+  it('closes the follow-up when its tests are logged', async () => {
+    const { plan, crewId, actors, pondId } = await planned('Umbel')
+    const id = await plan(crewId, '08:00')
+    const lead = actors['crew-lead']
+    await startVisit(lead, id)
+    await answerUntil(lead, id, null)
+    await finishVisit(lead, id)
+    const later = new Date(Date.now() + 5 * 86_400_000)
+    const test = (readings: Record<string, number>) => logReadings(lead, pondId as PondId, { readings: reading(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
+    await test({ tan: 0.1 })
+    expect((await pondPage(lead, pondId)).followUps).toHaveLength(1)
+    await test({ tan: 0.1, nitrite: 0.05 })
+    expect((await pondPage(lead, pondId)).followUps).toHaveLength(0)
+  })
+})
+
+describe('photos', () => {
+  async function underWay(name: string) {
+    const { plan, crewId, actors } = await planned(name)
+    const id = await plan(crewId, '08:00')
+    await startVisit(actors.technician, id)
+    return (bytes: Buffer) => addPhoto(actors.technician, id, 'arrive-photos', bytes)
+  }
+  it('refuses what is no picture, whatever its name', async () => {
+    const add = await underWay('Vetch')
+    expect((await problemOf(add(Buffer.from('MZ this is no photo at all')))).message).toContain('not a picture')
+    expect((await problemOf(add(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="5" height="5"/>')))).message).toContain('not a photo')
+    const whole = await sharp({ create: { width: 900, height: 700, channels: 3, background: '#335544', noise: { type: 'gaussian', mean: 90, sigma: 40 } } }).jpeg().toBuffer()
+    expect((await problemOf(add(whole.subarray(0, whole.length / 3)))).message).toContain('damaged')
+  })
+  it('takes a 40-megapixel picture and keeps it small, upright and without its metadata', async () => {
+    const add = await underWay('Willow')
+    const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#446655' } }).withExif({ IFD0: { Artist: 'somebody' } }).withMetadata({ orientation: 6 }).png().toBuffer()
+    const photo = await add(large)
+    expect([photo.width, photo.height]).toEqual([1000, 1600])
+  })
+  it('refuses a picture of a hundred megapixels with the mend', async () => {
+    const add = await underWay('Yarrow')
+    const huge = await sharp({ create: { width: 10_000, height: 10_000, channels: 3, background: '#000' }, limitInputPixels: false }).png({ compressionLevel: 9 }).toBuffer()
+    expect((await problemOf(add(huge))).message).toContain('megapixels')
+  }, 30_000)
+})
