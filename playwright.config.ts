@@ -1,0 +1,23 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  outputDir: 'test-results',
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: false,
+  forbidOnly: true,
+  reporter: [['list'], ['json', { outputFile: '.slow-reed-test/playwright.json' }]],
+  use: {
+    baseURL: process.env.BASE_URL,
+    locale: 'en-GB',
+    timezoneId: 'Etc/GMT+3',
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+})

@@ -1,0 +1,86 @@
+// npm test: its own set-up, then lint, types, architecture, Jest and Playwright. Ends with "N passed, N failed".
+import { mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { ensureBuild } from './lib/build.mjs'
+import { migrate, loadDemo } from './lib/database.mjs'
+import { ensureDebian } from './lib/debian.mjs'
+import { assertNode, ensurePackages } from './lib/packages.mjs'
+import { inRoot } from './lib/paths.mjs'
+import { freePort } from './lib/ports.mjs'
+import { startPostgres } from './lib/postgres.mjs'
+import { endAll, run } from './lib/processes.mjs'
+import { runMain, say } from './lib/say.mjs'
+import { startApp, startWeatherDesk } from './lib/serve.mjs'
+
+const FOLDER = '.slow-reed-test'
+const DIST = '.next-test'
+const node = process.execPath
+const bin = (name) => inRoot('node_modules', '.bin', name)
+const totals = { passed: 0, failed: 0 }
+
+/** A check that passes or fails as one. */
+async function check(name, command, args, options = {}) {
+  const started = Date.now()
+  const { code, output } = await run(command, args, { quiet: true, ...options })
+  totals[code === 0 ? 'passed' : 'failed']++
+  say(`${code === 0 ? 'ok  ' : 'FAIL'} ${name} (${((Date.now() - started) / 1000).toFixed(0)} s)`)
+  if (code !== 0) process.stdout.write(output)
+}
+
+function readJson(file) {
+  try {
+    return JSON.parse(readFileSync(inRoot(FOLDER, file), 'utf8'))
+  } catch {
+    return null
+  }
+}
+
+async function jest(env) {
+  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`], { env })
+  const result = readJson('jest.json')
+  // a suite that cannot even load has no tests to count
+  totals.passed += result?.numPassedTests ?? 0
+  totals.failed += result ? result.numFailedTests + result.numRuntimeErrorTestSuites : 1
+}
+
+async function playwright(env) {
+  await run(bin('playwright'), ['test'], { env })
+  const stats = readJson('playwright.json')?.stats
+  totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
+  totals.failed += stats ? stats.unexpected + stats.skipped : 1
+}
+
+await runMain(async () => {
+  assertNode()
+  await ensureDebian(['postgresql', 'chromium', 'poppler-utils'])
+  await ensurePackages()
+  mkdirSync(inRoot(FOLDER), { recursive: true })
+  for (const file of ['jest.json', 'playwright.json']) rmSync(inRoot(FOLDER, file), { force: true })
+  const env = { NEXT_DIST_DIR: DIST, NEXT_TELEMETRY_DISABLED: '1' }
+
+  const cluster = await startPostgres(FOLDER, { durable: false })
+  try {
+    for (const name of ['unit', 'e2e', 'empty']) {
+      await cluster.ensureDatabase(name, { fresh: true })
+      await migrate(cluster.ownerUrl(name), cluster.appPassword)
+    }
+    const weatherUrl = await startWeatherDesk()
+    await ensureBuild(DIST)
+    await check('types', node, [bin('tsc'), '--noEmit'], { env })
+    await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
+    await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
+    await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
+    await jest({ ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' })
+
+    say('Loading the demo firm for the browser tests.')
+    await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
+    const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, distDir: DIST })
+    const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
+    await playwright({ ...env, BASE_URL: app.address, EMPTY_BASE_URL: empty.address, OWNER_DATABASE_URL: cluster.ownerUrl('e2e'), APP_DATABASE_URL: cluster.appUrl('e2e'), WEATHER_DESK_URL: weatherUrl })
+  } finally {
+    await endAll()
+    await cluster.stop()
+  }
+  say(`\n${totals.passed} passed, ${totals.failed} failed`)
+  if (totals.failed > 0 || totals.passed === 0) process.exitCode = 1
+})
+process.exit(process.exitCode ?? 0)

@@ -1,0 +1,96 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { expect, request, test, type APIRequestContext } from '@playwright/test'
+import knexFactory from 'knex'
+import { DEMO_PASSWORD } from '../../demo/people'
+import { ROLES, type Role } from '../../src/domain/roles'
+import { ROUTES, type Ids, type RouteRule } from './access-table'
+import { emailOf } from './drivers/sign-in'
+
+const app = join(process.cwd(), 'src', 'app')
+
+function routesOnDisk(folder = app, route: string[] = []): string[] {
+  return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    if (entry.isDirectory()) return routesOnDisk(join(folder, entry.name), entry.name.startsWith('(') ? route : [...route, entry.name])
+    if (entry.name === 'page.tsx') return [`GET ${route.join('/')}`]
+    if (entry.name !== 'route.ts') return []
+    return [...readFileSync(join(folder, entry.name), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|DELETE|PATCH)\b/g)].map((m) => `${m[1]} ${route.join('/')}`)
+  })
+}
+
+const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) => `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[name]', 'water.doSaturation')}${query}`
+
+const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
+  context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })
+
+let own: Ids
+let other: Ids
+let signedIn: Record<Role, APIRequestContext>
+
+test.beforeAll(async ({ baseURL }) => {
+  const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
+  const photo = await owner('photos as f').join('visits as v', 'v.id', 'f.visit_id').first('f.id as photoId', 'v.id as visitId', 'v.pond_id as pondId')
+  own = photo
+  // another firm with things of its own, written past the wall by the owner of the tables
+  const { rows } = await owner.raw(`
+    with f as (insert into firms (id, name, time_zone, practice) values (gen_random_uuid(), 'Other firm', 'Etc/UTC', '{}') returning id),
+      c as (insert into customers (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id, firm_id),
+      s as (insert into sites (id, firm_id, customer_id, name, station_id) select gen_random_uuid(), firm_id, id, 'Theirs', 'ferrygate' from c returning id, firm_id),
+      p as (insert into ponds (id, firm_id, site_id, name, survey, volume_m3, area_m2) select gen_random_uuid(), s.firm_id, s.id, 'Theirs', o.survey, 5, 8 from s, (select survey from ponds limit 1) o returning id, firm_id),
+      k as (insert into crews (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id),
+      v as (insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job, quantities, duration) select gen_random_uuid(), p.firm_id, p.id, k.id, 'done', '2026-01-05', '08:00', 60, o.job, o.quantities, o.duration from p, k, (select job, quantities, duration from visits limit 1) o returning id, firm_id, pond_id),
+      i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id)
+    select i.id as "photoId", v.id as "visitId", v.pond_id as "pondId" from i, v`)
+  other = rows[0]
+  await owner.destroy()
+  signedIn = Object.fromEntries(
+    await Promise.all(
+      ROLES.map(async (role) => {
+        const context = await request.newContext({ baseURL })
+        expect((await context.post('/api/v1/sign-in', { data: { email: emailOf(role), password: DEMO_PASSWORD } })).status()).toBe(200)
+        return [role, context] as const
+      }),
+    ),
+  ) as Record<Role, APIRequestContext>
+})
+
+test('every page and route is in the table, and nothing else', () => {
+  expect(routesOnDisk().sort()).toEqual(ROUTES.map((r) => `${r.method} ${r.route}`).sort())
+})
+
+for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && r.route !== 'api/v1/sign-out'))
+  test(`${rule.method} /${rule.route}: rights, sign-in and the other firm`, async ({ baseURL }) => {
+    const isApi = rule.route.startsWith('api/')
+    const stranger = await request.newContext({ baseURL })
+    const signedOut = await call(stranger, rule, own)
+    expect(signedOut.status(), 'signed out').toBe(isApi ? 401 : 307)
+    if (!isApi) expect(signedOut.headers().location).toBe('/sign-in')
+
+    for (const role of ROLES) {
+      const answer = await call(signedIn[role], rule, own)
+      const turnedAway = answer.status() === 403 || answer.headers().location === '/not-allowed'
+      const parsedBeforeRights = answer.status() === 422 && rule.route === 'api/v1/people'
+      expect(turnedAway || parsedBeforeRights, `${role}: ${answer.status()}`).toBe(!(rule.allowed as readonly Role[]).includes(role) || parsedBeforeRights)
+      expect(answer.status(), role).toBeLessThan(500)
+    }
+    if (!/\[(pond|visit|photo)Id\]/.test(rule.route)) return
+    // the one with every right must not even learn that the other firm's things exist
+    const theirs = await call(signedIn.owner, rule, other)
+    expect([404, 422], `other firm: ${theirs.status()}`).toContain(theirs.status())
+    expect(await theirs.text()).not.toContain('Theirs')
+  })
+
+test('signing out ends the session', async ({ baseURL }) => {
+  const context = await request.newContext({ baseURL })
+  await context.post('/api/v1/sign-in', { data: { email: emailOf('office'), password: DEMO_PASSWORD } })
+  expect((await context.get('/ponds', { maxRedirects: 0 })).status()).toBe(200)
+  await context.post('/api/v1/sign-out', { data: {} })
+  expect((await context.get('/ponds', { maxRedirects: 0 })).status()).toBe(307)
+})
+
+test('the session cookie is out of reach of scripts and other sites', async ({ baseURL }) => {
+  const context = await request.newContext({ baseURL })
+  const answer = await context.post('/api/v1/sign-in', { data: { email: emailOf('office'), password: DEMO_PASSWORD } })
+  expect(answer.headers()['set-cookie']).toMatch(/HttpOnly/i)
+  expect(answer.headers()['set-cookie']).toMatch(/SameSite=lax/i)
+})

@@ -1,0 +1,60 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+async function seriousOn(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
+  return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes[0].html} (${v.nodes.length})`)
+}
+
+test('the doors have nothing serious', async ({ page }) => {
+  await page.goto('/sign-in')
+  expect(await seriousOn(page)).toEqual([])
+})
+
+for (const theme of ['light', 'dark', 'sun'] as const)
+  test(`every main view has nothing serious in the ${theme} theme`, async ({ page }) => {
+    test.setTimeout(180_000)
+    const errors = watchErrors(page)
+    await signInAs(page, theme === 'light' ? 'owner' : theme === 'dark' ? 'office' : 'designer')
+    await page.request.put('/api/v1/preferences', { data: { units: theme === 'dark' ? 'us' : 'metric', theme } })
+    await page.goto('/ponds?q=lanternhouse')
+    const pond = await page.getByRole('link', { name: 'Garden pond' }).getAttribute('href')
+    await page.goto(pond!)
+    const visit = await page.getByRole('link', { name: /Spring cleanout, .* 2026|Spring cleanout, / }).last().getAttribute('href')
+    const field = visit!.replace('/visits/', '/field/visits/').replace('/report', '')
+    const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
+    if (theme !== 'sun') views.push(`${pond}/plan`)
+    if (theme !== 'dark') views.push('/ponds/new')
+    if (theme === 'light') views.push('/practice', '/people')
+    for (const view of views) {
+      await page.goto(view)
+      await page.waitForLoadState('networkidle')
+      expect(await seriousOn(page), view).toEqual([])
+    }
+    expect(errors).toEqual([])
+    await page.request.put('/api/v1/preferences', { data: { units: 'metric', theme: 'light' } })
+  })
+
+test('nothing is wider than a small phone', async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 })
+  await signInAs(page, 'owner')
+  await page.goto('/ponds?q=lanternhouse')
+  const pond = await page.getByRole('link', { name: 'Garden pond' }).getAttribute('href')
+  for (const view of ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, `${pond}/plan`, `${pond}/survey`, '/field']) {
+    await page.goto(view)
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect(over, view).toBeLessThanOrEqual(0)
+  }
+})
+
+test('units switch for the person everywhere', async ({ page }) => {
+  await signInAs(page, 'technician')
+  await page.goto('/ponds?q=lanternhouse')
+  await expect(page.getByRole('row', { name: /Lanternhouse/ })).toContainText('m³')
+  await page.getByLabel('Units').selectOption('us')
+  await expect(page.getByRole('row', { name: /Lanternhouse/ })).toContainText('gal')
+  await page.getByLabel('Units').selectOption('metric')
+  await expect(page.getByRole('row', { name: /Lanternhouse/ })).toContainText('m³')
+})
