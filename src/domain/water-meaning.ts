@@ -7,7 +7,9 @@ export interface WaterMeaning {
   readonly kind: ReadingKindName
   /** Value in the first and the last test of the visit. */
   readonly before: number | null
-  readonly after: number | null
+  readonly after: number
+  /** The last test saw nothing: less than its first step. */
+  readonly noneFound: boolean
   readonly band: WaterBand
   /** Ammonia is judged by its toxic share where pH and temperature were tested with it. */
   readonly nh3MgL: number | null
@@ -25,6 +27,6 @@ export function judgeWater(steps: readonly JobStep[], states: ReadonlyMap<string
     const last = tests.findLast((test) => test[kind])
     const ammonia = kind === 'tan' && last?.tan && last.ph && last.waterTemp ? unionisedAmmonia(last.tan.value, last.ph.value, last.waterTemp.value) : null
     const after = values[values.length - 1]
-    return { kind, before: values.length > 1 ? values[0] : null, after, band: ammonia?.band ?? readingBand(kind, after), nh3MgL: ammonia?.nh3MgL ?? null }
+    return { kind, before: values.length > 1 ? values[0] : null, after, noneFound: last?.[kind]?.belowStep ?? false, band: ammonia?.band ?? readingBand(kind, after), nh3MgL: ammonia?.nh3MgL ?? null }
   })
 }

@@ -22,7 +22,7 @@ const INK = '#2b2620'
 const styles = StyleSheet.create({
   page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: INK, lineHeight: 1.4 },
   firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
-  title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, lineHeight: 1.2 },
+  title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, marginBottom: 8, lineHeight: 1.2 },
   under: { color: '#6a6154', marginBottom: 14 },
   heading: { fontFamily: 'Title', fontSize: 12.5, marginTop: 14, marginBottom: 4 },
   callout: { borderLeft: '3pt solid #3f6b3a', paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
@@ -81,11 +81,17 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
         ) : null}
 
         <Text style={styles.heading}>The water</Text>
+        <View style={styles.row}>
+          <Text style={[styles.name, styles.muted]}>Test</Text>
+          <Text style={[styles.figure, styles.muted]}>Before</Text>
+          <Text style={[styles.figure, styles.muted]}>After</Text>
+          <Text style={[styles.band, styles.muted]}>Meaning</Text>
+        </View>
         {meanings.map((m) => (
           <View key={m.kind} style={styles.row} wrap={false}>
             <Text style={styles.name}>{READING_NAMES[m.kind]}</Text>
             <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
-            <Text style={styles.figure}>{m.after === null ? '' : shown(m.kind, m.after)}</Text>
+            <Text style={styles.figure}>{m.noneFound ? 'none found' : shown(m.kind, m.after)}</Text>
             <Text style={styles.band}>{BAND_NAMES[m.band]}</Text>
           </View>
         ))}
@@ -106,7 +112,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
             </Text>
             {section.done.map((step) => (
               <Text key={step.title} style={styles.line}>
-                ✓ {step.title}
+                • {step.title}
                 {step.remark ? `: ${step.remark}` : ''}
               </Text>
             ))}
@@ -129,7 +135,9 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
             {note}
           </Text>
         ))}
-        <Text style={styles.foot} fixed render={({ pageNumber, totalPages }) => `${firmName} · ${visit.pondName} · page ${pageNumber} of ${totalPages}`} />
+        <View style={styles.foot} fixed>
+          <Text render={({ pageNumber, totalPages }) => `${firmName} · ${visit.pondName} · page ${pageNumber} of ${totalPages}`} />
+        </View>
       </Page>
     </Document>
   )

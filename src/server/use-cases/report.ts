@@ -5,7 +5,7 @@ import { stepStates } from '@/domain/visit-progress'
 import type { VisitPhoto } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
-import { listOpenFollowUps } from '@/server/db/follow-up-repository'
+import { findFollowUpOfVisit } from '@/server/db/follow-up-repository'
 import { listPhotos } from '@/server/db/photo-repository'
 import { findVisit, listEntries } from '@/server/db/visit-repository'
 import { writeReport, type VisitReport } from '@/domain/visit-report'
@@ -28,7 +28,7 @@ export async function visitReport(actor: Actor, id: VisitId): Promise<ReportPage
     const log = await listEntries(trx, id)
     const states = stepStates(visit.job.steps, log)
     const photos = await listPhotos(trx, id)
-    const followUp = (await listOpenFollowUps(trx, { pondId: visit.pondId })).find((f) => f.title === visit.job.followUpTitle) ?? null
+    const followUp = await findFollowUpOfVisit(trx, id)
     return {
       report: writeReport(visit, states, log, followUp),
       meanings: judgeWater(visit.job.steps, states),

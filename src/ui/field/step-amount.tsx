@@ -1,4 +1,5 @@
 'use client'
+import { HOLDING_KG_PER_M3 } from '@/core/fish/load'
 import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
 import type { StepQuantity } from '@/core/jobs/step'
 import { duration } from '@/domain/dates'
@@ -11,7 +12,7 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
     case 'holding-tank':
       return amounts.holding.volumeM3 > 0 ? (
         <div className="amount">
-          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')} across, for fish at {show(10, 'mass')} per {show(1, 'volume')}.
+          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')} across, aerated: {show(HOLDING_KG_PER_M3, 'mass')} of fish to {show(1, 'volume')}.
         </div>
       ) : (
         <div className="amount">No fish are noted for this pond.</div>

@@ -5,6 +5,9 @@ import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/doma
 import type { ReportPage } from '@/server/use-cases/report'
 import { useShow } from '@/ui/person-context'
 
+/** Smaller figures say nothing to anyone. */
+const SMALLEST_SHOWN_MG_L = 0.01
+
 /** The customer's report of a visit, written from its log. */
 export function ReportView({ page }: { page: ReportPage }) {
   const { report, meanings, photos, firmName } = page
@@ -69,10 +72,10 @@ export function ReportView({ page }: { page: ReportPage }) {
                     {READING_NAMES[m.kind]}
                   </th>
                   <td className="text-end">{figure(m.before)}</td>
-                  <td className="text-end">{figure(m.after)}</td>
+                  <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
                   <td>
                     <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
-                    {m.nh3MgL === null ? '' : ` toxic share ${show(m.nh3MgL, 'concentration')}`}
+                    {m.nh3MgL === null ? '' : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
                   </td>
                 </tr>
               )
