@@ -20,7 +20,7 @@ Font.registerHyphenationCallback((word) => [word])
 
 const INK = '#2b2620'
 const styles = StyleSheet.create({
-  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: INK, lineHeight: 1.4 },
+  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: INK },
   firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
   title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, marginBottom: 8, lineHeight: 1.2 },
   under: { color: '#6a6154', marginBottom: 14 },
@@ -32,7 +32,8 @@ const styles = StyleSheet.create({
   band: { width: '18%' },
   photos: { flexDirection: 'row', gap: 12, marginTop: 6 },
   photo: { width: 240, height: 180, objectFit: 'cover' },
-  line: { marginBottom: 1.5 },
+  // not on the page: a line height there swallows the page numbers
+  line: { marginBottom: 1.5, lineHeight: 1.35 },
   muted: { color: '#6a6154' },
   foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: '#6a6154', fontSize: 8 },
 })

@@ -31,7 +31,7 @@ export function BedFields({ bed, onChange, errorOf }: BedFieldsProps) {
       <fieldset>
         <legend>Layers, top to bottom</legend>
         {fromTop.map(({ layer, index }) => (
-          <div key={index} className="repeat-row" style={{ gridTemplateColumns: '1.6fr 1fr 2.4rem' }}>
+          <div key={index} className="repeat-row" style={{ gridTemplateColumns: '2.3fr 1fr 2.4rem' }}>
             <ChoiceField label={`Layer ${index + 1} material`} hideLabel value={layer.material} onChange={(e) => setLayer(index, { material: e.target.value as BedMaterialKey })} options={BED_MATERIAL_KEYS.map((key) => ({ value: key, label: BED_MATERIALS[key].name }))} />
             <QuantityField label={`Layer ${index + 1} thickness`} hideLabel kind="length" scale="small" value={layer.thicknessM} onChange={(v) => setLayer(index, { thicknessM: orNaN(v) })} error={errorOf(`layers.${index}.thicknessM`)} />
             <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove layer ${index + 1}`} disabled={bed.layers.length === 1} onClick={() => set({ layers: bed.layers.filter((_, i) => i !== index) })}>

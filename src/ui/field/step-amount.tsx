@@ -40,6 +40,9 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
   }
 }
 
+/** Up to what a pocket scale can weigh out: half grams for small portions, whole grams above. */
+const measurable = (grams: number): number => (grams < 10 ? Math.ceil(grams * 2) / 2 : Math.ceil(grams))
+
 function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantities; sourceName: string }) {
   const show = useShow()
   const { dechlorinator: d } = amounts
@@ -47,7 +50,7 @@ function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantit
   return (
     <div className="amount" data-testid="dechlorinator">
       <strong>
-        {d.count} portions of {show(Math.ceil(d.portionG) / 1000, 'mass', { scale: 'small' })}
+        {d.count} portions of {show(measurable(d.portionG) / 1000, 'mass', { scale: 'small' })}
       </strong>{' '}
       sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every {duration(d.everyMinutes)}.
       <div className="soft mt-1">
