@@ -33,8 +33,8 @@ async function growTo500(ownerUrl) {
     insert into pond_seasons select m.pond_id, q.firm_id, q.input_hash, q.weekly_c, q.windows, q.season from made m join pond_seasons q on q.pond_id = m.from_pond;
     insert into readings (id, firm_id, pond_id, kind, value, below_step, method, taken_at, by_id)
       select gen_random_uuid(), r.firm_id, m.pond_id, r.kind, r.value, r.below_step, r.method, r.taken_at, r.by_id from made m join readings r on r.pond_id = m.from_pond;
-    insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job, quantities, duration)
-      select gen_random_uuid(), v.firm_id, m.pond_id, v.crew_id, v.state, v.day, v.start_time, v.planned_minutes, v.job, v.quantities, v.duration from made m join visits v on v.pond_id = m.from_pond;
+    insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration)
+      select gen_random_uuid(), v.firm_id, m.pond_id, v.crew_id, v.state, v.day, v.start_time, v.planned_minutes, v.job_key, v.job_name, v.job, v.quantities, v.duration from made m join visits v on v.pond_id = m.from_pond;
     analyze;`)
   const { rows } = await client.query(`select (select count(*)::int from sites) as sites, (select p.id from ponds p join designs d on d.pond_id = p.id limit 1) as pond, (select id from visits where state = 'done' limit 1) as visit`)
   await client.end()

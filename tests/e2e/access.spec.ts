@@ -38,7 +38,7 @@ test.beforeAll(async ({ baseURL }) => {
       s as (insert into sites (id, firm_id, customer_id, name, station_id) select gen_random_uuid(), firm_id, id, 'Theirs', 'ferrygate' from c returning id, firm_id),
       p as (insert into ponds (id, firm_id, site_id, name, survey, volume_m3, area_m2) select gen_random_uuid(), s.firm_id, s.id, 'Theirs', o.survey, 5, 8 from s, (select survey from ponds limit 1) o returning id, firm_id),
       k as (insert into crews (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id),
-      v as (insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job, quantities, duration) select gen_random_uuid(), p.firm_id, p.id, k.id, 'done', '2026-01-05', '08:00', 60, o.job, o.quantities, o.duration from p, k, (select job, quantities, duration from visits limit 1) o returning id, firm_id, pond_id),
+      v as (insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration) select gen_random_uuid(), p.firm_id, p.id, k.id, 'done', '2026-01-05', '08:00', 60, 'spring-cleanout', 'Spring cleanout', o.job, o.quantities, o.duration from p, k, (select job, quantities, duration from visits limit 1) o returning id, firm_id, pond_id),
       i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id)
     select i.id as "photoId", v.id as "visitId", v.pond_id as "pondId" from i, v`)
   other = rows[0]

@@ -58,7 +58,7 @@ export interface DesignResult {
   readonly worstTanMgL: number
 }
 
-const CURVE_POINTS = 40
+const CURVE_POINTS = 24
 /** Flow used for a bed's figures when its pump cannot lift at all. */
 const NO_FLOW = 1e-6
 

@@ -123,6 +123,10 @@ describe('manifolds', () => {
   it('delivers its flow through its openings and is nearly even when the pipe is wide', () => {
     expect(manifoldUniformity(manifold).uniformity).toBeGreaterThan(0.95)
   })
+  it('delivers the wanted flow: more flow asks for about the square of the head', () => {
+    const head = (flowM3PerH: number) => manifoldUniformity({ ...manifold, flowM3PerH }).inletHeadM
+    expect(head(20) / head(10)).toBeCloseTo(4, 0)
+  })
   it('grows uneven when the pipe is narrow for its slots', () => {
     expect(manifoldUniformity({ ...manifold, diameterM: 0.05 }).uniformity).toBeLessThan(manifoldUniformity(manifold).uniformity)
   })

@@ -1,5 +1,4 @@
 import { assertInRange, assertPositive, DomainError } from '../errors'
-import { bisect } from '../numeric/bisect'
 import { frictionFactor, RIGID_PVC } from './pipe'
 import { GRAVITY_M_PER_S2, kinematicViscosityM2PerS } from './water-properties'
 
@@ -15,6 +14,8 @@ export interface Manifold {
 
 const DISCHARGE_COEFFICIENT = 0.62 // sharp-edged orifice, any hydraulics handbook
 const MOST_OPENINGS = 5000
+const MOST_PASSES = 40
+const FLOW_TOLERANCE = 1e-7 // relative
 
 /**
  * How evenly a slotted or drilled pipe closed at its far end feeds a bed.
@@ -52,9 +53,13 @@ export function manifoldUniformity(manifold: Manifold): { uniformity: number; in
     }
     return { flow, head, least, most }
   }
-  const evenHead = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
-  const velocityHead = (wanted / pipeAreaM2) ** 2 / (2 * GRAVITY_M_PER_S2)
-  const root = bisect((h) => run(h).flow - wanted, { low: 0, high: (evenHead + velocityHead) * 4 + 1e-6 }, 1e-9)
-  const { head, least, most } = run(root.x)
+  // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in within a few passes
+  let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
+  for (let pass = 0; pass < MOST_PASSES; pass++) {
+    const ratio = wanted / run(endHeadM).flow
+    endHeadM *= ratio ** 2
+    if (Math.abs(ratio - 1) < FLOW_TOLERANCE) break
+  }
+  const { head, least, most } = run(endHeadM)
   return { uniformity: most > 0 ? least / most : 0, inletHeadM: head, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
 }

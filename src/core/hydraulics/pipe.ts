@@ -31,18 +31,21 @@ export const FLEXIBLE_PVC = { roughnessM: 7e-6, hazenC: 140 } as const
 const LAMINAR_BELOW = 2000
 const TURBULENT_ABOVE = 4000
 
+function swameeJain(reynolds: number, relativeRoughness: number): number {
+  return 0.25 / Math.log10(relativeRoughness / 3.7 + 5.74 / reynolds ** 0.9) ** 2
+}
+
 /**
  * Darcy friction factor.
  * Laminar 64/Re below 2000, Swamee–Jain above 4000, straight between the two where flow is unsettled.
  * @source Swamee & Jain 1976
  */
 export function frictionFactor(reynolds: number, relativeRoughness: number): number {
-  const swameeJain = (re: number) => 0.25 / Math.log10(relativeRoughness / 3.7 + 5.74 / re ** 0.9) ** 2
   if (reynolds <= 0) return 0
   if (reynolds <= LAMINAR_BELOW) return 64 / reynolds
-  if (reynolds >= TURBULENT_ABOVE) return swameeJain(reynolds)
+  if (reynolds >= TURBULENT_ABOVE) return swameeJain(reynolds, relativeRoughness)
   const share = (reynolds - LAMINAR_BELOW) / (TURBULENT_ABOVE - LAMINAR_BELOW)
-  return (1 - share) * (64 / LAMINAR_BELOW) + share * swameeJain(TURBULENT_ABOVE)
+  return (1 - share) * (64 / LAMINAR_BELOW) + share * swameeJain(TURBULENT_ABOVE, relativeRoughness)
 }
 
 /**

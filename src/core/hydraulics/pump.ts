@@ -1,5 +1,5 @@
 import { DomainError } from '../errors'
-import { bisect } from '../numeric/bisect'
+import { findRoot } from '../numeric/root'
 import { monotoneCubic } from '../numeric/interpolate'
 
 export interface PumpPoint {
@@ -31,6 +31,8 @@ export function pumpHead(curve: readonly PumpPoint[]): (flowM3PerH: number) => n
   )
 }
 
+const FLOW_TOLERANCE_M3_PER_H = 1e-8
+
 /**
  * Where a pump and a system agree: pump curve ∩ system curve.
  * @param curve catalogue points, flow rising from about 0, m³/h and m
@@ -43,6 +45,6 @@ export function dutyPoint(curve: readonly PumpPoint[], system: SystemCurve): Dut
   const excess = (flow: number) => head(flow) - system(flow)
   if (excess(first) <= 0) return { status: 'no-flow', shutoffHeadM: head(first), staticHeadM: system(first) }
   if (excess(last) > 0) return { status: 'beyond-curve', flowM3PerH: last, headM: head(last) }
-  const flowM3PerH = bisect(excess, { low: first, high: last }, 1e-9).x
+  const flowM3PerH = findRoot(excess, { low: first, high: last }, FLOW_TOLERANCE_M3_PER_H).x
   return { status: 'found', flowM3PerH, headM: head(flowM3PerH) }
 }

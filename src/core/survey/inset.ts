@@ -1,5 +1,5 @@
 import ClipperLib from 'clipper-lib'
-import { bisect } from '../numeric/bisect'
+import { findRoot } from '../numeric/root'
 import { areaM2, perimeterM } from './polygon'
 import type { Outline, Point } from './point'
 
@@ -38,5 +38,5 @@ export function insetForShare(outline: Outline, share: number): number {
   if (share >= 1) return 0
   // a shape's inradius is at most 2·area/perimeter for the convex case and never above half its smaller extent
   const high = (2 * area) / perimeterM(outline) + Math.sqrt(area)
-  return bisect((d) => insetAreaM2(outline, d) - share * area, { low: 0, high }, 1e-5).x
+  return findRoot((d) => insetAreaM2(outline, d) - share * area, { low: 0, high }, 1e-5).x
 }

@@ -61,3 +61,8 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
     .orderBy(['s.name', 'p.name'])
   return rows.map((r) => ({ id: r.id, name: r.name, siteName: r.site_name, town: r.town, customerName: r.customer_name, use: r.use, volumeM3: r.volume_m3, areaM2: r.area_m2, fishCount: Number(r.fish_count) }))
 }
+
+export async function countPonds(trx: Knex.Transaction): Promise<number> {
+  const row = await trx('ponds').count('id as count').first()
+  return Number(row?.count ?? 0)
+}

@@ -27,10 +27,9 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
     .join('crews as w', 'w.id', 'v.crew_id')
     .whereBetween('v.day', [filter.from, filter.to])
     .whereNot('v.state', 'cancelled')
-    .select('v.id', 'v.pond_id', 'v.crew_id', 'w.name as crew_name', 'v.state', 'v.day', 'v.start_time', 'v.planned_minutes', 'v.version', 'p.name as pond_name', 's.name as site_name', 's.town')
-    .select(trx.raw(`v.job->>'key' as job_key`), trx.raw(`v.job->>'name' as job_name`))
+    .select('v.id', 'v.pond_id', 'v.crew_id', 'w.name as crew_name', 'v.state', 'v.day', 'v.start_time', 'v.planned_minutes', 'v.version', 'v.job_key', 'v.job_name', 'p.name as pond_name', 's.name as site_name', 's.town')
     .orderBy(['v.day', 'v.start_time'])
-  if (filter.jobKey) query.whereRaw(`v.job->>'key' = ?`, [filter.jobKey])
+  if (filter.jobKey) query.where('v.job_key', filter.jobKey)
   const rows = await query
   return rows.map((r) => ({
     id: r.id,

@@ -13,6 +13,8 @@ export async function insertVisit(trx: Knex.Transaction, firmId: FirmId, visit: 
     day: visit.day,
     start_time: visit.startTime,
     planned_minutes: visit.plannedMinutes,
+    job_key: visit.job.key,
+    job_name: visit.job.name,
     job: JSON.stringify(visit.job),
     quantities: JSON.stringify(visit.quantities),
     duration: JSON.stringify(visit.duration),

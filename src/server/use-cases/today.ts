@@ -1,12 +1,13 @@
 import { addDays } from '@/core/numeric/calendar'
+import type { PondId } from '@/domain/ids'
 import { nextWindow } from '@/domain/season-dates'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
-import { listPonds } from '@/server/db/pond-repository'
+import { countPonds } from '@/server/db/pond-repository'
 import { latestConcerns } from '@/server/db/concern-repository'
-import { listSeasonBriefs } from '@/server/db/season-repository'
-import { listVisitLines } from '@/server/db/visit-line-repository'
+import { listPondWeeks } from '@/server/db/season-repository'
+import { listVisitLines, type VisitLine } from '@/server/db/visit-line-repository'
 import { todayIn } from '@/server/today'
 import { weather } from './weather'
 
@@ -19,23 +20,23 @@ export async function todayPage(actor: Actor) {
   const today = todayIn(actor.timeZone)
   const weatherState = await weather()
   return inFirm(actor.firmId, async (trx) => {
-    const ponds = await listPonds(trx)
-    const briefs = new Map((await listSeasonBriefs(trx)).map((b) => [b.pondId, b]))
+    const pondCount = await countPonds(trx)
+    const ponds = await listPondWeeks(trx, weekIndex(today), 'spring-cleanout')
     const visits = await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) })
     const cleanouts = await listVisitLines(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
-    const week = weekIndex(today)
-    const temperatures = ponds.flatMap((p) => briefs.get(p.id)?.weeklyC[week] ?? []).sort((a, b) => a - b)
+    const temperatures = ponds.map((p) => p.waterC).sort((a, b) => a - b)
+    const cleanoutsOf = new Map<PondId, VisitLine[]>()
+    for (const visit of cleanouts) cleanoutsOf.set(visit.pondId, [...(cleanoutsOf.get(visit.pondId) ?? []), visit])
     const cleanoutWindows = ponds.flatMap((pond) => {
-      const window = briefs.get(pond.id)?.windows.find((w) => w.job === 'spring-cleanout')
-      if (!window) return []
-      const next = nextWindow(window, today)
-      const planned = cleanouts.some((v) => v.pondId === pond.id && v.day >= addDays(next.earliest, -60) && v.day <= addDays(next.latest, 60))
+      if (!pond.window) return []
+      const next = nextWindow(pond.window, today)
+      const planned = (cleanoutsOf.get(pond.pondId) ?? []).some((v) => v.day >= addDays(next.earliest, -60) && v.day <= addDays(next.latest, 60))
       return [{ pond, earliest: next.earliest, latest: next.latest, best: next.best, planned }]
     })
     return {
       today,
       weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
-      pondCount: ponds.length,
+      pondCount,
       water: temperatures.length > 0 ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] } : null,
       todays: visits.filter((v) => v.day === today),
       coming: visits.filter((v) => v.day > today),

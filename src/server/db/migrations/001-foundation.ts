@@ -96,6 +96,9 @@ export async function up(knex: Knex): Promise<void> {
     t.date('day').notNullable()
     t.text('start_time').notNullable()
     t.integer('planned_minutes').notNullable()
+    // beside the copied steps, so that lists over many visits need not open them
+    t.text('job_key').notNullable()
+    t.text('job_name').notNullable()
     t.jsonb('job').notNullable()
     t.jsonb('quantities').notNullable()
     t.jsonb('duration').notNullable()
@@ -130,6 +133,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('taken_at', { useTz: true }).notNullable()
     t.uuid('by_id').notNullable().references('users.id')
     t.index(['pond_id', 'kind', 'taken_at'])
+    t.index(['firm_id', 'taken_at'])
   })
   await firmTable('follow_ups', (t) => {
     t.uuid('pond_id').notNullable().references('ponds.id')
