@@ -119,6 +119,7 @@ async function atTheWater(page: Page): Promise<void> {
 
   await page.getByRole('link', { name: 'Open the visit' }).last().click()
   await expect(page.getByRole('heading', { name: /Weir Cottage/ })).toBeVisible()
+  await page.waitForLoadState('networkidle')
   await page.getByRole('button', { name: 'Start the visit' }).click()
   await heading('Load the kit')
   await expect(step).toContainText(/Holding tank at least/)

@@ -1,7 +1,8 @@
 import { closeDatabase } from '@/server/db/connection'
 import { addPond, changePond, pondForEdit, pondList, pondPage } from '@/server/use-cases/ponds'
 import { designBench, saveDesign } from '@/server/use-cases/designs'
-import { makeFirm, newPond, pondInput } from '../fixtures/firm'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { pondInput } from '../fixtures/pond-input'
 import { problemOf } from '../fixtures/problem-of'
 
 afterAll(closeDatabase)

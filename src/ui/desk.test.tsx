@@ -1,0 +1,115 @@
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { checkDesign } from '@/core/filter/checks'
+import { workOutDesign } from '@/core/filter/design'
+import { firstDesign } from '@/core/filter/first-design'
+import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/practice'
+import type { planningPage } from '@/server/use-cases/visit-planning'
+import { cleanoutDuration } from '@/core/jobs/duration'
+import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { AsPerson } from '../../tests/fixtures/person'
+import { pondInput } from '../../tests/fixtures/pond-input'
+import { CheckList } from './design/check-list'
+import { SchoolTable } from './design/school-table'
+import { PlanForm } from './season/plan-form'
+import { PondList } from './ponds/pond-list'
+import { StaleSave } from './ponds/stale-save'
+import { toFormValues } from './ponds/survey-form-values'
+
+const push = jest.fn()
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => '/' }))
+
+const pond = { volumeM3: 20, areaM2: 25, use: 'koi' as const, fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }], altitudeM: 50, monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4], leafKgPerYear: 5, freeboardM: 0.08 }
+const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
+const worked = (changes: object = {}) => {
+  const changed = { ...design, ...changes }
+  const result = workOutDesign({ pond, design: changed, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+  return { result, checks: checkDesign(changed, pond, result, 'volume') }
+}
+
+describe('the bench’s tables', () => {
+  it('show four schools, mark the chosen and the house’s, and choose by one click', async () => {
+    const choose = jest.fn()
+    render(<AsPerson><SchoolTable result={worked().result} chosen="volume" house="volume" onChoose={choose} /></AsPerson>)
+    expect(screen.getAllByRole('row')).toHaveLength(5)
+    expect(screen.getByLabelText(/Share of volume/)).toBeChecked()
+    expect(screen.getByText('(house)')).toBeInTheDocument()
+    await userEvent.click(screen.getByLabelText('Nitrogen and oxygen'))
+    expect(choose).toHaveBeenCalledWith('nitrogen')
+  })
+  it('offer a remedy only where something is to be mended', () => {
+    render(<AsPerson><CheckList checks={worked({ lengthM: 0.5, widthM: 0.5 }).checks} /></AsPerson>)
+    const size = screen.getByText(/Large enough by the house school/).closest('details')!
+    expect(within(size).getByText('Stop')).toBeInTheDocument()
+    expect(within(size).getByText(/To mend it/)).toBeInTheDocument()
+    const layers = screen.getByText(/Each layer holds the finer one/).closest('details')!
+    expect(within(layers).queryByText(/To mend it/)).not.toBeInTheDocument()
+  })
+})
+
+const quantities = cleanoutQuantities({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, null)
+const planData = (size = 2) =>
+  ({
+    pond: { ...pondInput(), id: 'p1', siteName: 'Weir Cottage' },
+    job: { key: 'spring-cleanout', name: 'Spring cleanout' },
+    today: '2027-01-10',
+    window: { earliest: '2027-03-01', best: '2027-03-20', latest: '2027-04-10' },
+    proposals: [{ day: '2027-03-15', likelihood: 0.9 }, { day: '2027-03-19', likelihood: 0.9 }, { day: '2027-03-29', likelihood: 0.7 }],
+    crews: [{ id: 'c1', name: 'Otter', size, quantities, duration: cleanoutDuration(quantities, 0, 40, size) }],
+    visits: [{ id: 'v9', pondId: 'p2', crewId: 'c1', day: '2027-03-19', startTime: '09:00', plannedMinutes: 120, pondName: 'Pond', siteName: 'Lanternhouse', jobName: 'Spring cleanout' }],
+  }) as unknown as Awaited<ReturnType<typeof planningPage>>
+
+describe('planning', () => {
+  it('begins with the likeliest day nearest the best one and shows what it clashes with', () => {
+    render(<AsPerson><PlanForm data={planData()} /></AsPerson>)
+    expect(screen.getByLabelText('Day')).toHaveValue('2027-03-19')
+    expect(screen.getByText('Clash')).toBeInTheDocument()
+    expect(screen.getByText(/Lanternhouse, Pond/)).toBeInTheDocument()
+  })
+  it('warns of a day outside the window and of a long day', async () => {
+    render(<AsPerson><PlanForm data={planData(1)} /></AsPerson>)
+    await userEvent.clear(screen.getByLabelText('Day'))
+    await userEvent.type(screen.getByLabelText('Day'), '2027-05-20')
+    expect(screen.getByText('This day lies outside the window.')).toBeInTheDocument()
+    await userEvent.clear(screen.getByLabelText('Start'))
+    await userEvent.type(screen.getByLabelText('Start'), '14:00')
+    expect(screen.getByText('Long day')).toBeInTheDocument()
+  })
+  it('adds its parts up to the time it tells', () => {
+    render(<AsPerson><PlanForm data={planData()} /></AsPerson>)
+    const minutes = screen.getAllByRole('row').map((row) => {
+      const [, h, min] = /(?:(\d+) h ?)?(?:(\d+) min)?$/.exec(within(row).getAllByRole('cell')[0].textContent!)!
+      return Number(h ?? 0) * 60 + Number(min ?? 0)
+    })
+    const [, h, min] = /About (\d+) h (\d+) min/.exec(screen.getByRole('heading', { level: 2 }).textContent!)!
+    expect(Math.abs(minutes.reduce((a, b) => a + b, 0) - (Number(h) * 60 + Number(min)))).toBeLessThanOrEqual(minutes.length / 2)
+  })
+})
+
+describe('the list of ponds', () => {
+  const line = (name: string, siteName: string, volumeM3: number) => ({ id: name, name, siteName, town: 'Ferrygate', customerName: 'Someone', use: 'koi' as const, volumeM3, areaM2: 10, fishCount: 3 }) as never
+  const ponds = [line('Koi pond', 'Highcairn', 44), line('Rill', 'Ropewalk', 1), line('Court', 'Museum', 13)]
+  it('searches every word and sorts by any column', async () => {
+    render(<AsPerson><PondList ponds={ponds} query="" /></AsPerson>)
+    await userEvent.click(screen.getByRole('button', { name: /Water/ }))
+    expect(screen.getAllByRole('link').slice(1).map((a) => a.textContent)).toEqual(['Rill', 'Court', 'Koi pond'])
+    await userEvent.type(screen.getByLabelText('Search ponds'), 'ferry muse')
+    expect(screen.getByText('1 of 3 ponds')).toBeInTheDocument()
+    expect(window.location.search).toBe('?q=ferry%20muse')
+  })
+  it('offers no adding to those who may not', () => {
+    render(<AsPerson role="technician"><PondList ponds={[]} query="" /></AsPerson>)
+    expect(screen.queryByRole('link', { name: 'Add a pond' })).not.toBeInTheDocument()
+    expect(screen.getByText(/once they are measured up/)).toBeInTheDocument()
+  })
+})
+
+describe('a stale save', () => {
+  it('shows only what differs, both ways', async () => {
+    const keep = jest.fn()
+    render(<StaleSave mine={toFormValues(pondInput({ notes: 'mine' }))} theirs={toFormValues(pondInput({ notes: 'theirs', altitudeM: 31 }))} onKeepMine={keep} onTakeTheirs={() => {}} />)
+    expect(screen.getAllByRole('row').slice(1).map((r) => r.textContent)).toEqual(['Height (m)3031', 'Notesminetheirs'])
+    await userEvent.click(screen.getByRole('button', { name: 'Save mine over it' }))
+    expect(keep).toHaveBeenCalled()
+  })
+})

@@ -1,0 +1,129 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { SPRING_CLEANOUT } from '@/core/jobs/spring-cleanout'
+import { stepStates } from '@/domain/visit-progress'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { pondInput } from '../../../tests/fixtures/pond-input'
+import { FishBackGateNote } from './fish-back-gate-note'
+import { draftOf, toAnswer } from './step-answer'
+import { StepAmount } from './step-amount'
+import { StepCard } from './step-card'
+import { StepList } from './step-list'
+import type { VisitData } from './visit-sheet'
+
+const refresh = jest.fn()
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
+
+const steps = SPRING_CLEANOUT.steps
+const step = (key: string) => steps.find((s) => s.key === key)!
+const quantities = cleanoutQuantities({ waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi', count: 5, lengthM: 0.5 }], sourceChlorinated: true }, DEFAULT_KIT, null)
+const data = { visit: { id: 'v1', job: SPRING_CLEANOUT }, pond: pondInput(), log: [], photos: [], quantities, mayOverride: false, mayLog: true } as unknown as VisitData
+
+const sent: { path: string; body: Record<string, unknown> }[] = []
+function answerWith(...answers: (Response | 'no signal')[]) {
+  sent.splice(0)
+  globalThis.fetch = jest.fn(async (path: string, init: RequestInit) => {
+    sent.push({ path, body: JSON.parse(String(init.body)) })
+    const next = answers.shift() ?? { ok: true, json: async () => ({}) }
+    if (next === 'no signal') throw new TypeError('Failed to fetch')
+    return next as Response
+  }) as never
+}
+const show = (key: string, changes: Partial<VisitData> = {}, onAnswered = () => {}) =>
+  render(
+    <AsPerson>
+      <StepCard step={step(key)} data={{ ...data, ...changes }} states={stepStates(steps, changes.log ?? [])} onAnswered={onAnswered} />
+    </AsPerson>,
+  )
+
+beforeEach(() => window.localStorage.clear())
+
+describe('a step', () => {
+  it('shows its safety note and its amount before the button', () => {
+    show('kit')
+    expect(screen.getByText(/above 25 kg/)).toBeInTheDocument()
+    expect(screen.getByText(/Holding tank at least/)).toBeInTheDocument()
+  })
+  it('keeps what was typed when there is no signal, and sends the same entry again', async () => {
+    answerWith('no signal')
+    const answered = jest.fn()
+    show('test-tap', {}, answered)
+    await userEvent.type(screen.getByLabelText('Tap temperature'), '9')
+    await userEvent.type(screen.getByLabelText('Tap chlorine'), '0.4')
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect(await screen.findByText(/No connection. Nothing was saved/)).toBeInTheDocument()
+    expect(answered).not.toHaveBeenCalled()
+    expect(JSON.parse(window.localStorage.getItem('slow-reed:visit:v1:test-tap')!).readings.tapChlorine).toBe(0.4)
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect(answered).toHaveBeenCalled()
+    expect(sent.map((s) => s.body.id)).toEqual([sent[0].body.id, sent[0].body.id])
+    expect(window.localStorage.getItem('slow-reed:visit:v1:test-tap')).toBeNull()
+  })
+  it('comes back with what this device kept', async () => {
+    window.localStorage.setItem('slow-reed:visit:v1:test-tap', JSON.stringify({ readings: { tapTemp: 8.5 } }))
+    show('test-tap')
+    expect(await screen.findByDisplayValue('8.5 °C')).toBeInTheDocument()
+  })
+  it('asks for a reason before it is left out', async () => {
+    answerWith()
+    show('lights')
+    await userEvent.click(screen.getByRole('button', { name: 'Leave this step out' }))
+    expect(screen.getByRole('button', { name: 'Leave it out' })).toBeDisabled()
+    await userEvent.type(screen.getByLabelText('Why is it left out?'), 'No lights here')
+    await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+    expect(sent[0].body).toMatchObject({ kind: 'skipped', stepKey: 'lights', reason: 'No lights here' })
+  })
+  it('locks the fish in for a technician and lets a crew lead pass with a reason', async () => {
+    const { unmount } = show('fish-back')
+    expect(screen.getByText(/Only a crew lead or the owner/)).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled()
+    unmount()
+    show('fish-back', { mayOverride: true })
+    expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled()
+    await userEvent.type(screen.getByLabelText(/To pass this stop/), 'Aerator failed')
+    expect(screen.getByRole('button', { name: 'Done' })).toBeEnabled()
+  })
+})
+
+describe('amounts', () => {
+  const amount = (quantity: Parameters<typeof StepAmount>[0]['quantity'], units: 'metric' | 'us' = 'metric', amounts = quantities) =>
+    render(<AsPerson units={units}><StepAmount quantity={quantity} amounts={amounts} sourceName="Mains" /></AsPerson>).container.textContent!.replaceAll('\u00a0', ' ')
+  it('give portions that together reach the whole dose, and say that chlorine is assumed', () => {
+    const text = amount('dechlorinator')
+    const [, count, grams] = /(\d+) portions of ([\d.]+) g/.exec(text)!
+    expect(Number(count) * Number(grams)).toBeGreaterThanOrEqual(quantities.dechlorinator.totalG)
+    expect(Number(count) * Number(grams)).toBeLessThan(quantities.dechlorinator.totalG + Number(count) * 0.5)
+    expect(text).toContain('chlorine is assumed')
+  })
+  it('speak the person’s units', () => expect(amount('refill', 'us')).toMatch(/2,916 gal from the tap/))
+  it('need nothing for water without chlorine', () => {
+    const well = cleanoutQuantities({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: false }, DEFAULT_KIT, null)
+    expect(amount('dechlorinator', 'metric', well)).toContain('needs no dechlorinator')
+    expect(amount('holding-tank', 'metric', well)).toContain('No fish are noted')
+  })
+})
+
+describe('answers', () => {
+  it('hold only what the step asks for', () => {
+    const draft = { ...draftOf({ status: 'open' }, pondInput().fish), readings: { tapTemp: 9, tapChlorine: 0 }, choice: 'x', signedBy: 'y', method: 'strip' as const }
+    expect(toAnswer(step('test-tap'), draft)).toEqual({ note: '', method: 'strip', readings: { tapTemp: { value: 9, belowStep: false }, tapChlorine: { value: 0, belowStep: true } } })
+    expect(toAnswer(step('lights'), draft)).toEqual({ note: '' })
+  })
+  it('need fish to be counted, except where there are none', () => {
+    expect(toAnswer(step('fish-out'), draftOf({ status: 'open' }, pondInput().fish)).fish).toBeUndefined()
+    expect(toAnswer(step('fish-out'), draftOf({ status: 'open' }, [])).fish).toEqual([])
+  })
+})
+
+describe('the list and the gate', () => {
+  it('says of each step whether it is open, for ears too', () => {
+    render(<StepList steps={steps} states={stepStates(steps, [])} current="kit" onChoose={() => {}} />)
+    expect(screen.getByRole('button', { name: 'Load the kit, open' })).toBeInTheDocument()
+  })
+  it('shows a safe test as safe', () => {
+    render(<AsPerson><FishBackGateNote gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} /></AsPerson>)
+    expect(screen.getByText('Safe')).toBeInTheDocument()
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument()
+  })
+})

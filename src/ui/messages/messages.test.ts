@@ -1,0 +1,62 @@
+import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
+import { workOutDesign } from '@/core/filter/design'
+import { firstDesign } from '@/core/filter/first-design'
+import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/practice'
+import { fishBackGate } from '@/core/jobs/fish-back-gate'
+import { pondSeason } from '@/core/season/windows'
+import { formatQuantity } from '@/core/units/format'
+import type { QuantityKind } from '@/core/units/kinds'
+import { HousePractice, seasonPracticeOf } from '@/domain/practice'
+import { STATIONS } from '../../../stand-ins/weather-desk/stations'
+import { checkWords } from './checks'
+import { fishBackText } from './fish-back'
+import { whyThen } from './windows'
+
+const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
+const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
+
+const pond = { volumeM3: 20, areaM2: 25, use: 'koi' as const, fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }], altitudeM: 50, monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4], leafKgPerYear: 5, freeboardM: 0.08 }
+
+describe('checks in words', () => {
+  const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
+  const bad = { ...good, lengthM: 0.5, widthM: 0.5, staticLiftM: 18, airBreakM: 0, layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }] }
+  it.each([['a good design', good], ['a bad one', bad]])('are whole sentences with figures for %s', (_, design) => {
+    const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+    const words = checkDesign(design, pond, result, 'volume').map((c) => checkWords(c, show))
+    expect(words).toHaveLength(CHECK_IDS.length)
+    for (const text of words.flatMap((w) => Object.values(w))) {
+      expect(text).not.toMatch(BROKEN)
+      expect(text.length).toBeGreaterThan(3)
+    }
+  })
+  it('say what a fishless pond needs without talking of infinity', () => {
+    const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
+    const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+    for (const check of checkDesign(good, fishless, result, 'volume')) expect(Object.values(checkWords(check, show)).join(' ')).not.toMatch(BROKEN)
+  })
+})
+
+describe('why then', () => {
+  const practice = HousePractice.parse({ feedingStartWaterC: 12 })
+  const season = pondSeason({ pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 }, station: STATIONS[0].normals, practice: seasonPracticeOf(practice), year: 2001, weatherYears: 12 })
+  const temp = (c: number) => show(c, 'temperature')
+  it('answers for every window with its numbers', () => {
+    expect(season.windows).toHaveLength(6)
+    for (const window of season.windows) {
+      const words = whyThen(window, practice, season.weatherYears, temp)
+      expect(words).not.toMatch(BROKEN)
+      expect(words).toMatch(/of 12 likely years|half of 12 likely years/)
+    }
+  })
+  it('uses the house’s own trigger', () => expect(whyThen(season.windows.find((w) => w.job === 'feeding-start')!, practice, 12, temp)).toContain('12.0 °C'))
+})
+
+describe('the fish gate in words', () => {
+  it('names each reason and what ends the wait', () => {
+    const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, freeChlorine: 0.4 })]
+    const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show)) : []))
+    expect(texts).toHaveLength(5)
+    for (const text of texts) expect(text).not.toMatch(BROKEN)
+    expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), free chlorine')
+  })
+})

@@ -1,0 +1,89 @@
+import { createServer } from 'node:http'
+import type { AddressInfo } from 'node:net'
+import { closeDatabase, database } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { weatherDesk } from '@/server/gateways/weather'
+import { firm, setPractice } from '@/server/use-cases/firm'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { seasonPage } from '@/server/use-cases/season-view'
+import { todayPage, weekIndex } from '@/server/use-cases/today'
+import { planVisit, planningPage } from '@/server/use-cases/visit-planning'
+import { weather } from '@/server/use-cases/weather'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(closeDatabase)
+
+describe('a pond’s year', () => {
+  it('is kept ready and worked out again when the house practice changes', async () => {
+    const { actors, firmId } = await makeFirm('Alkanet')
+    const id = await addPond(actors.owner, newPond())
+    const hash = () => inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first()).input_hash)
+    const before = await hash()
+    await pondPage(actors.owner, id)
+    expect(await hash()).toBe(before)
+    const { practice, version } = await firm(actors.owner)
+    const feeding = async () => (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
+    const early = await feeding()
+    await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    expect((await feeding()) > early).toBe(true)
+    expect(await hash()).not.toBe(before)
+  })
+  it('lets two owners’ practice clash openly', async () => {
+    const { actors } = await makeFirm('Bistort')
+    const { practice, version } = await firm(actors.owner)
+    await setPractice(actors.owner, version, { ...practice, growthYears: 3 })
+    expect(await problemOf(setPractice(actors.owner, version, { ...practice, growthYears: 8 }))).toMatchObject({ kind: 'conflict', current: { practice: { growthYears: 3 } } })
+    expect((await problemOf(setPractice(actors.office, version, practice))).kind).toBe('forbidden')
+  })
+  it('stands in the season view with windows in the asked year and its visits', async () => {
+    const { actors, crewId } = await makeFirm('Comfrey')
+    const pondId = await addPond(actors.owner, newPond())
+    const plan = await planningPage(actors.office, pondId, 'spring-cleanout')
+    expect(plan.proposals.length).toBeGreaterThan(3)
+    expect(plan.proposals.every((p) => p.day >= plan.window!.earliest && p.day <= plan.window!.latest)).toBe(true)
+    const day = plan.proposals[0].day
+    await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' })
+    const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)))
+    expect(rows).toHaveLength(1)
+    expect(rows[0].weeklyC).toHaveLength(52)
+    expect(rows[0].visits.map((v) => v.day)).toEqual([day])
+    expect(rows[0].windows.every((w) => w.best.startsWith(day.slice(0, 4)))).toBe(true)
+  })
+})
+
+describe('the morning', () => {
+  it('counts ponds whose cleanout is not planned yet, and takes a planned one off', async () => {
+    const { actors, crewId } = await makeFirm('Daisy')
+    const pondId = await addPond(actors.owner, newPond())
+    await addPond(actors.owner, newPond({ name: 'Second' }))
+    expect(await todayPage(actors.office)).toMatchObject({ pondCount: 2, toPlanCount: 2 })
+    const { proposals } = await planningPage(actors.office, pondId, 'spring-cleanout')
+    await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day: proposals[0].day, startTime: '08:00', crewId, note: '' })
+    const morning = await todayPage(actors.office)
+    expect(morning.toPlan.map((w) => w.pond.name)).toEqual(['Second'])
+    expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)
+  })
+  it('finds the week of the year', () => expect(['2027-01-01', '2027-01-08', '2027-12-31'].map(weekIndex)).toEqual([0, 1, 51]))
+})
+
+describe('the weather source', () => {
+  it('keeps the normals it fetched and goes on with them when the desk is gone', async () => {
+    expect((await weather()).stations.length).toBeGreaterThan(2)
+    const { WEATHER_DESK_URL } = process.env
+    process.env.WEATHER_DESK_URL = 'http://127.0.0.1:9'
+    await database()('weather_stations').update({ fetched_at: new Date(Date.now() - 3 * 86_400_000) })
+    const old = await weather()
+    expect(old.reachable).toBe(false)
+    expect(old.stations.length).toBeGreaterThan(2)
+    expect(Date.now() - Date.parse(old.fetchedAt!)).toBeGreaterThan(2 * 86_400_000)
+    process.env.WEATHER_DESK_URL = WEATHER_DESK_URL
+    await database()('weather_stations').update({ fetched_at: new Date() })
+  })
+  it('refuses an answer that is not a weather desk’s', async () => {
+    const server = createServer((_, response) => response.end('{"stations":[{"id":1}]}')).listen(0, '127.0.0.1')
+    await new Promise((resolve) => server.once('listening', resolve))
+    await expect(weatherDesk(`http://127.0.0.1:${(server.address() as AddressInfo).port}`).stations()).rejects.toThrow()
+    server.close()
+  })
+})
