@@ -14,6 +14,16 @@ export interface FieldProblem {
   readonly message: string
 }
 
+/** A problem as it crosses the wire. */
+export interface ProblemBody {
+  readonly title: string
+  readonly status: number
+  readonly kind: string
+  readonly fields?: readonly FieldProblem[]
+  readonly current?: unknown
+  readonly details?: unknown
+}
+
 /** Thrown inside a transaction so that it rolls back; caught once, at the edge. */
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {

@@ -1,13 +1,7 @@
-import type { FieldProblem } from '@/domain/problems'
+import type { ProblemBody } from '@/domain/problems'
 
-export interface SendProblem {
-  readonly title: string
-  readonly status: number
-  readonly kind: string
-  readonly fields?: readonly FieldProblem[]
-  readonly current?: unknown
-  readonly details?: unknown
-}
+/** What came back instead of success; status 0 when nothing came back at all. */
+export type SendProblem = ProblemBody
 
 export type SendOutcome<Value> = { ok: true; value: Value } | { ok: false; problem: SendProblem }
 

@@ -1,19 +1,10 @@
 import { ZodError } from 'zod'
 import { DomainError } from '@/core/errors'
-import { ProblemError, type FieldProblem, type Problem } from '@/domain/problems'
+import { ProblemError, type FieldProblem, type Problem, type ProblemBody } from '@/domain/problems'
 import { isDatabaseLost } from '@/server/db/connection'
 import { logger } from '@/server/logger'
 
 const STATUS: Readonly<Record<Problem['kind'], number>> = { 'not-found': 404, forbidden: 403, 'bad-input': 422, conflict: 409, refused: 409, 'too-many': 429 }
-
-export interface ProblemBody {
-  readonly title: string
-  readonly status: number
-  readonly kind: string
-  readonly fields?: readonly FieldProblem[]
-  readonly current?: unknown
-  readonly details?: unknown
-}
 
 /** An error answer as problem+json (RFC 9457). */
 export function problemJson(body: ProblemBody, headers: Record<string, string> = {}): Response {

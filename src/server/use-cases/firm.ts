@@ -13,6 +13,16 @@ import { insertCrew, insertUser, listCrews, listPeople, updatePreferences } from
 
 const UNIQUE_VIOLATION = '23505'
 
+/** Turns the database's refusal of a second one into a problem of the field. */
+async function unlessTaken(work: Promise<void>, path: string, message: string): Promise<void> {
+  try {
+    await work
+  } catch (error) {
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw badField(path, message)
+    throw error
+  }
+}
+
 export async function hasFirms(): Promise<boolean> {
   const { rows } = await database().raw('select door_has_firms() as has')
   return rows[0].has
@@ -39,28 +49,20 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
   assertMay(actor, 'people.write')
   const id = randomUUID() as UserId
   const passwordHash = await hashPassword(input.password)
-  try {
-    await inFirm(actor.firmId, async (trx) => {
-      const crews = await listCrews(trx)
-      if (input.crewId && !crews.some((crew) => crew.id === input.crewId)) throw badField('crewId', 'That crew is not here.')
-      await insertUser(trx, { id, firmId: actor.firmId, email: input.email, name: input.name, role: input.role, passwordHash, crewId: input.crewId, preferences: { units: actor.preferences.units, theme: 'light' } })
-    })
-  } catch (error) {
-    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw badField('email', 'Someone already signs in with this address.')
-    throw error
-  }
+  const add = inFirm(actor.firmId, async (trx) => {
+    const crews = await listCrews(trx)
+    if (input.crewId && !crews.some((crew) => crew.id === input.crewId)) throw badField('crewId', 'That crew is not here.')
+    await insertUser(trx, { id, firmId: actor.firmId, email: input.email, name: input.name, role: input.role, passwordHash, crewId: input.crewId, preferences: { units: actor.preferences.units, theme: 'light' } })
+  })
+  await unlessTaken(add, 'email', 'Someone already signs in with this address.')
   return id
 }
 
 export async function addCrew(actor: Actor, name: string): Promise<CrewId> {
   assertMay(actor, 'people.write')
   const id = randomUUID() as CrewId
-  try {
-    await inFirm(actor.firmId, (trx) => insertCrew(trx, { id, firmId: actor.firmId, name }))
-  } catch (error) {
-    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw badField('name', 'There is a crew with this name already.')
-    throw error
-  }
+  const add = inFirm(actor.firmId, (trx) => insertCrew(trx, { id, firmId: actor.firmId, name }))
+  await unlessTaken(add, 'name', 'There is a crew with this name already.')
   return id
 }
 

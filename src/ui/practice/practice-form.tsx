@@ -7,7 +7,7 @@ import type { HousePractice } from '@/domain/practice'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { SCHOOL_ARGUMENTS, SCHOOL_NAMES } from '@/ui/messages/schools'
-import { usePerson } from '@/ui/person-context'
+import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
 type Figure = Exclude<keyof HousePractice, 'school'>
@@ -18,6 +18,27 @@ const FIGURES: readonly { key: Figure; label: string; kind: 'temperature' | 'num
   { key: 'feedingStopWaterC', label: 'Stop feeding below', kind: 'temperature' },
   { key: 'shutdownWaterC', label: 'Winter shutdown below', kind: 'temperature' },
 ]
+
+/** Both answers to whatever differs, after someone else saved first. */
+function SavedMeanwhile({ mine, theirs }: { mine: HousePractice; theirs: HousePractice }) {
+  const show = useShow()
+  const word = (practice: HousePractice, key: Figure) => show(practice[key], FIGURES.find((f) => f.key === key)!.kind)
+  return (
+    <ul>
+      {mine.school === theirs.school ? null : (
+        <li>
+          House school: you chose {SCHOOL_NAMES[mine.school].toLowerCase()}, saved meanwhile {SCHOOL_NAMES[theirs.school].toLowerCase()}
+        </li>
+      )}
+      {FIGURES.filter(({ key }) => mine[key] !== theirs[key]).map(({ key, label }) => (
+        <li key={key}>
+          {label}: you entered {word(mine, key)}, saved meanwhile {word(theirs, key)}
+        </li>
+      ))}
+      <li>Open this page again to go on from what is saved.</li>
+    </ul>
+  )
+}
 
 /** Where good contractors disagree, this firm's answers. */
 export function PracticeForm({ practice, version }: { practice: HousePractice; version: number }) {
@@ -65,6 +86,7 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
           </div>
         </fieldset>
         <ProblemNote problem={problem} />
+        {problem?.kind === 'conflict' ? <SavedMeanwhile mine={draft} theirs={(problem.current as { practice: HousePractice }).practice} /> : null}
         {saved ? <p role="status">Saved. Windows and sizes follow from now on.</p> : null}
         {locked ? null : <button className="btn btn-primary">Save the house practice</button>}
       </form>

@@ -2,7 +2,9 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import { shortDate } from '@/domain/dates'
 import type { Crew } from '@/domain/people'
+import type { VisitInContext } from '@/domain/visit'
 import type { VisitLine } from '@/server/db/visit-line-repository'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -15,6 +17,15 @@ interface MoveVisitProps {
   readonly crews: readonly Crew[]
   readonly mayPlan: boolean
   readonly onClose: () => void
+}
+
+/** Where a visit stands after someone else moved it first. */
+function NowStands({ visit }: { visit: VisitInContext }) {
+  return (
+    <p role="status">
+      It now stands on {shortDate(visit.day)} at {visit.startTime} with {visit.crewName}. Close this and open the stop again to move it from there.
+    </p>
+  )
 }
 
 /** One stop: open it, move it, or take it off the plan. */
@@ -58,6 +69,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
             <ChoiceField label="Crew" value={crewId} onChange={(e) => setCrewId(e.target.value as typeof crewId)} options={crews.map((c) => ({ value: c.id, label: c.name }))} />
           </div>
           <ProblemNote problem={problem} />
+          {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}
           <button className="btn btn-sm btn-primary mt-2 me-2">Move the visit</button>
           <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void act('DELETE', { version: visit.version })}>
             Take it off the plan
