@@ -6,7 +6,11 @@ const createConfig = nextJest({ dir: './' })
 const esModules = ['echarts', 'zrender', '@tanstack', '@react-pdf', 'yoga-layout', 'color-string', 'color-name', 'pdfjs-dist'].join('|')
 
 const shared = {
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/fixtures/empty.ts', '^@react-pdf/hyphenate/(.*)$': '<rootDir>/node_modules/@react-pdf/hyphenate/lib/$1' },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^server-only$': '<rootDir>/tests/fixtures/empty.ts',
+    '^@react-pdf/hyphenate/(.*)$': '<rootDir>/node_modules/@react-pdf/hyphenate/lib/$1',
+  },
   modulePathIgnorePatterns: ['<rootDir>/.next/', '<rootDir>/.slow-reed/', '<rootDir>/.slow-reed-test/'],
 }
 

@@ -54,7 +54,14 @@ export async function logTwoYears(actor: Actor, pondId: PondId, story: WaterStor
       clarityDepth: round(about((story.clarityM / worse) * (1.25 - 0.5 * season), 0.12), 2),
       dissolvedOxygen: round(about(11.5 - 4.2 * season, 0.06), 1),
     }
-    await logReadings(actor, pondId, { readings: Object.fromEntries(Object.entries(values).map(([kind, value]) => [kind, { value: Math.max(kind === 'waterTemp' ? 0 : 0, value!), belowStep: false }])), method: 'drops', at: at(day, '10:15'), confirmedUnlikely: true })
+    await logReadings(actor, pondId, {
+      readings: Object.fromEntries(
+        Object.entries(values).map(([kind, value]) => [kind, { value: Math.max(kind === 'waterTemp' ? 0 : 0, value!), belowStep: false }]),
+      ),
+      method: 'drops',
+      at: at(day, '10:15'),
+      confirmedUnlikely: true,
+    })
   }
 }
 
@@ -64,7 +71,15 @@ const workday = (day: string): string => (isoWeekday(day) > 5 ? addDays(day, 8 -
 const clockAt = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 
 /** A whole cleanout on a past day, step by step through the same door as the field sheet. */
-export async function pastCleanout(office: Actor, lead: Actor, pondId: PondId, crewId: CrewId, wantedDay: string, waterC: number, random: Random): Promise<void> {
+export async function pastCleanout(
+  office: Actor,
+  lead: Actor,
+  pondId: PondId,
+  crewId: CrewId,
+  wantedDay: string,
+  waterC: number,
+  random: Random,
+): Promise<void> {
   const day = workday(wantedDay)
   const morning = new Date(at(day, '07:30'))
   const id = await planVisit(office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' }, morning)
@@ -77,7 +92,9 @@ export async function pastCleanout(office: Actor, lead: Actor, pondId: PondId, c
     const time = at(day, clockAt(minutes))
     if (step.kind === 'photo') await addPhoto(lead, id, step.key, await paintPond(step.key === 'arrive-photos' ? 'murky' : 'clear', random))
     const entry: EntryInput =
-      step.key === 'flush' ? { kind: 'skipped', id: randomUUID() as EntryId, stepKey: step.key, at: time, reason: 'Flushed in autumn, not due yet' } : { kind: 'done', id: randomUUID() as EntryId, stepKey: step.key, at: time, answer: answerFor(step, counted, waterC, random), confirmedUnlikely: true }
+      step.key === 'flush'
+        ? { kind: 'skipped', id: randomUUID() as EntryId, stepKey: step.key, at: time, reason: 'Flushed in autumn, not due yet' }
+        : { kind: 'done', id: randomUUID() as EntryId, stepKey: step.key, at: time, answer: answerFor(step, counted, waterC, random), confirmedUnlikely: true }
     await logEntry(lead, id, entry)
   }
   await finishVisit(lead, id, new Date(at(day, clockAt(minutes + 12))))
@@ -87,13 +104,27 @@ function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, wate
   const near = (value: number, spread: number, digits = 2) => ({ value: round(Math.max(0, value + spread * normalDeviate(random)), digits), belowStep: false })
   switch (step.key) {
     case 'test-before':
-      return { readings: { waterTemp: near(waterC, 0.2, 1), ph: near(7.5, 0.1, 1), tan: near(0.15, 0.05), kh: near(5, 0.4, 1), nitrite: near(0.05, 0.02) }, method: 'drops', note: '' }
+      return {
+        readings: { waterTemp: near(waterC, 0.2, 1), ph: near(7.5, 0.1, 1), tan: near(0.15, 0.05), kh: near(5, 0.4, 1), nitrite: near(0.05, 0.02) },
+        method: 'drops',
+        note: '',
+      }
     case 'test-tap':
       return { readings: { tapTemp: near(8.5, 0.5, 1), tapChlorine: near(0.5, 0.08) }, method: 'drops', note: '' }
     case 'tank-watch':
       return { readings: { tankTemp: near(waterC, 0.3, 1), tankOxygen: near(9.4, 0.4, 1) }, method: 'meter', note: '' }
     case 'test-refilled':
-      return { readings: { waterTemp: near(waterC + 0.8, 0.2, 1), tankTemp: near(waterC + 0.2, 0.2, 1), ph: near(7.4, 0.05, 1), tan: near(0.08, 0.03), freeChlorine: { value: 0, belowStep: true } }, method: 'drops', note: '' }
+      return {
+        readings: {
+          waterTemp: near(waterC + 0.8, 0.2, 1),
+          tankTemp: near(waterC + 0.2, 0.2, 1),
+          ph: near(7.4, 0.05, 1),
+          tan: near(0.08, 0.03),
+          freeChlorine: { value: 0, belowStep: true },
+        },
+        method: 'drops',
+        note: '',
+      }
     case 'media':
       return { note: 'Top pad thin, replace next spring' }
     default:

@@ -27,7 +27,8 @@ async function load(): Promise<void> {
   const owner = (await findActor(token))!
   const crewIds = new Map<string, CrewId>()
   for (const crew of CREWS) crewIds.set(crew, await addCrew(owner, crew))
-  for (const p of others) await addPerson(owner, { name: p.name, email: p.email, role: p.role, crewId: p.crew ? crewIds.get(p.crew)! : null, password: DEMO_PASSWORD })
+  for (const p of others)
+    await addPerson(owner, { name: p.name, email: p.email, role: p.role, crewId: p.crew ? crewIds.get(p.crew)! : null, password: DEMO_PASSWORD })
   const actorOf = async (email: string): Promise<Actor> => (await findActor(await signIn({ email, password: DEMO_PASSWORD })))!
 
   const ponds = await addPonds(owner)
@@ -55,7 +56,9 @@ async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
       const site = places?.sites.find((found) => found.name === s.site)
       const id = await addPond(owner, {
         customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: '', phone: '' } },
-        site: site ? { kind: 'existing', id: site.id } : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId } },
+        site: site
+          ? { kind: 'existing', id: site.id }
+          : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId } },
         pond,
       })
       ponds.set(key, id)
@@ -71,14 +74,30 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     await saveDesign(owner, ponds.get(key)!, { name: 'As built', bed: bench.start, overrideReason: '' })
   }
   const brewery = await designBench(owner, ponds.get('brewery')!)
-  const forGoldfish = firstDesign({ ...brewery.designPond, use: 'few-small-fish', fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }] }, 'volume', brewery.practice)
+  const forGoldfish = firstDesign(
+    { ...brewery.designPond, use: 'few-small-fish', fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }] },
+    'volume',
+    brewery.practice,
+  )
   await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
 }
 
 /** Cleanouts of the coming season, and one today at the customer's wish. */
 async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewIds: ReadonlyMap<string, CrewId>, today: string): Promise<void> {
-  await planVisit(owner, { pondId: ponds.get('hospice-court')!, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId: crewIds.get('Otter')!, note: 'Out of season at the customer’s wish: the court is repaved and the pond must be empty and clean.' })
-  const plan: [string, string, string][] = [['museum', 'Kingfisher', '08:00'], ['lanternhouse', 'Otter', '07:30'], ['drovers', 'Kingfisher', '07:00'], ['highcairn', 'Newt', '07:30']]
+  await planVisit(owner, {
+    pondId: ponds.get('hospice-court')!,
+    jobType: 'spring-cleanout',
+    day: today,
+    startTime: '08:00',
+    crewId: crewIds.get('Otter')!,
+    note: 'Out of season at the customer’s wish: the court is repaved and the pond must be empty and clean.',
+  })
+  const plan: [string, string, string][] = [
+    ['museum', 'Kingfisher', '08:00'],
+    ['lanternhouse', 'Otter', '07:30'],
+    ['drovers', 'Kingfisher', '07:00'],
+    ['highcairn', 'Newt', '07:30'],
+  ]
   for (const [key, crew, startTime] of plan) {
     const page = await planningPage(owner, ponds.get(key)!, 'spring-cleanout')
     const day = page.proposals.at(-1)?.day ?? (page.window && nextWindow(page.window, today).best)
@@ -88,5 +107,7 @@ async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewI
 
 if (!(await hasFirms())) await load()
 const width = Math.max(...PEOPLE.map((p) => p.email.length))
-process.stdout.write(`Sign in as any of these; the password is  ${DEMO_PASSWORD}\n${PEOPLE.map((p) => `  ${p.email.padEnd(width)}  ${ROLE_NAMES[p.role]}${p.crew ? `, crew ${p.crew}` : ''}`).join('\n')}\n`)
+process.stdout.write(
+  `Sign in as any of these; the password is  ${DEMO_PASSWORD}\n${PEOPLE.map((p) => `  ${p.email.padEnd(width)}  ${ROLE_NAMES[p.role]}${p.crew ? `, crew ${p.crew}` : ''}`).join('\n')}\n`,
+)
 await closeDatabase()

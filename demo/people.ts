@@ -14,7 +14,12 @@ interface DemoPerson {
   readonly crew: (typeof CREWS)[number] | null
 }
 
-const person = (name: string, role: Role, crew: DemoPerson['crew'] = null): DemoPerson => ({ name, email: `${name.split(' ')[0].toLowerCase()}@tussock-tarn.example`, role, crew })
+const person = (name: string, role: Role, crew: DemoPerson['crew'] = null): DemoPerson => ({
+  name,
+  email: `${name.split(' ')[0].toLowerCase()}@tussock-tarn.example`,
+  role,
+  crew,
+})
 
 export const PEOPLE: readonly DemoPerson[] = [
   person('Maren Tolleby', 'owner'),

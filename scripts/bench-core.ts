@@ -7,7 +7,16 @@ import { DEFAULT_SEASON_PRACTICE } from '../src/core/season/practice'
 import { pondSeason } from '../src/core/season/windows'
 import { STATIONS } from '../stand-ins/weather-desk/stations'
 
-const pond = { volumeM3: 44, areaM2: 28, use: 'koi' as const, fish: [{ species: 'koi' as const, count: 20, lengthM: 0.45 }], altitudeM: 400, monthlyTempC: [2, 3, 5, 9, 14, 18, 20, 19, 15, 9, 5, 3], leafKgPerYear: 3, freeboardM: 0.1 }
+const pond = {
+  volumeM3: 44,
+  areaM2: 28,
+  use: 'koi' as const,
+  fish: [{ species: 'koi' as const, count: 20, lengthM: 0.45 }],
+  altitudeM: 400,
+  monthlyTempC: [2, 3, 5, 9, 14, 18, 20, 19, 15, 9, 5, 3],
+  leafKgPerYear: 3,
+  freeboardM: 0.1,
+}
 const WARM_UP = 50
 
 function time(name: string, n: number, work: () => void): void {
@@ -20,10 +29,19 @@ function time(name: string, n: number, work: () => void): void {
   process.stdout.write(`${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`)
 }
 
-time('filter.size_ms_p95', 2000, () => sizeFilter({ volumeM3: 44, areaM2: 28, use: 'koi', feedKgPerD: 0.5, protein: 0.35, tempC: 20 }, { depthM: 0.45, grainM: 0.02, porosity: 0.4 }))
+time('filter.size_ms_p95', 2000, () =>
+  sizeFilter({ volumeM3: 44, areaM2: 28, use: 'koi', feedKgPerD: 0.5, protein: 0.35, tempC: 20 }, { depthM: 0.45, grainM: 0.02, porosity: 0.4 }),
+)
 const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
 time('design.workOut_ms_p95', 500, () => {
   const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
   checkDesign(design, pond, result, 'volume')
 })
-time('season.pond_ms_p95', 20, () => pondSeason({ pond: { meanDepthM: 1, shade: 0.3, windShare: 0.5, altitudeM: 20 }, station: STATIONS[0].normals, practice: DEFAULT_SEASON_PRACTICE, year: 2001 }))
+time('season.pond_ms_p95', 20, () =>
+  pondSeason({
+    pond: { meanDepthM: 1, shade: 0.3, windShare: 0.5, altitudeM: 20 },
+    station: STATIONS[0].normals,
+    practice: DEFAULT_SEASON_PRACTICE,
+    year: 2001,
+  }),
+)

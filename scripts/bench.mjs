@@ -36,13 +36,19 @@ async function growTo500(ownerUrl) {
     insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration)
       select gen_random_uuid(), v.firm_id, m.pond_id, v.crew_id, v.state, v.day, v.start_time, v.planned_minutes, v.job_key, v.job_name, v.job, v.quantities, v.duration from made m join visits v on v.pond_id = m.from_pond;
     analyze;`)
-  const { rows } = await client.query(`select (select count(*)::int from sites) as sites, (select p.id from ponds p join designs d on d.pond_id = p.id limit 1) as pond, (select id from visits where state = 'done' limit 1) as visit`)
+  const { rows } = await client.query(
+    `select (select count(*)::int from sites) as sites, (select p.id from ponds p join designs d on d.pond_id = p.id limit 1) as pond, (select id from visits where state = 'done' limit 1) as visit`,
+  )
   await client.end()
   return rows[0]
 }
 
 async function signIn(address) {
-  const answer = await fetch(`${address}/api/v1/sign-in`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ email: 'maren@tussock-tarn.example', password: 'reed-and-water' }) })
+  const answer = await fetch(`${address}/api/v1/sign-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ email: 'maren@tussock-tarn.example', password: 'reed-and-water' }),
+  })
   return answer.headers.get('set-cookie').split(';')[0]
 }
 
@@ -68,7 +74,18 @@ async function scriptKb(address, path, cookie) {
 
 async function measurePages(address, views, cookie) {
   const { chromium } = await import('@playwright/test')
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
   const [name, value] = cookie.split('=')
   for (const [view, path] of Object.entries(views)) {
     print(`page.${view}.js_kB`, await scriptKb(address, path, cookie), 'kB', 1)
@@ -110,7 +127,23 @@ await runMain(async () => {
     print('http.today_p95_ms', quantile(await timeRequests(app.address, '/', cookie, 100), 0.95), 'ms', 100)
     print('http.season500_p95_ms', quantile(await timeRequests(app.address, '/season', cookie, 40), 0.95), 'ms', 40)
     print('data.sites', sites, 'sites', 1)
-    await measurePages(app.address, { people: '/people', today: '/', season: '/season', rounds: '/rounds', ponds: '/ponds', pond: `/ponds/${pond}`, survey: `/ponds/${pond}/survey`, design: `/ponds/${pond}/design`, plan: `/ponds/${pond}/plan`, field: '/field', report: `/visits/${visit}/report` }, cookie)
+    await measurePages(
+      app.address,
+      {
+        people: '/people',
+        today: '/',
+        season: '/season',
+        rounds: '/rounds',
+        ponds: '/ponds',
+        pond: `/ponds/${pond}`,
+        survey: `/ponds/${pond}/survey`,
+        design: `/ponds/${pond}/design`,
+        plan: `/ponds/${pond}/plan`,
+        field: '/field',
+        report: `/visits/${visit}/report`,
+      },
+      cookie,
+    )
   } finally {
     await endAll()
     await cluster.stop()

@@ -75,7 +75,14 @@ await runMain(async () => {
     await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, distDir: DIST })
     const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
-    await playwright({ ...env, BASE_URL: app.address, EMPTY_BASE_URL: empty.address, OWNER_DATABASE_URL: cluster.ownerUrl('e2e'), APP_DATABASE_URL: cluster.appUrl('e2e'), WEATHER_DESK_URL: weatherUrl })
+    await playwright({
+      ...env,
+      BASE_URL: app.address,
+      EMPTY_BASE_URL: empty.address,
+      OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
+      APP_DATABASE_URL: cluster.appUrl('e2e'),
+      WEATHER_DESK_URL: weatherUrl,
+    })
   } finally {
     await endAll()
     await cluster.stop()

@@ -25,6 +25,9 @@ export async function ensureBuild(distDir = '.next') {
   const wanted = sourceHash()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Building the app; a minute or two.')
-  await runOrStop('The build failed', process.execPath, [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'], { quiet: true, env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' } })
+  await runOrStop('The build failed', process.execPath, [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
+    quiet: true,
+    env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+  })
   writeFileSync(stamp, wanted)
 }

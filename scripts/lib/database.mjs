@@ -9,10 +9,17 @@ const tsx = ['--import', 'tsx']
 
 /** Newest schema and the app's role. */
 export const migrate = (ownerUrl, appPassword) =>
-  runOrStop('The database could not be brought up to date', process.execPath, [...tsx, inRoot('scripts', 'migrate.ts')], { quiet: true, env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword } })
+  runOrStop('The database could not be brought up to date', process.execPath, [...tsx, inRoot('scripts', 'migrate.ts')], {
+    quiet: true,
+    env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
+  })
 
 /** Loads the demo firm into an empty database. */
-export const loadDemo = (appUrl, { weatherUrl, quiet = false }) => runOrStop('The demo data could not be loaded', process.execPath, [...tsx, inRoot('demo', 'load.ts')], { quiet, env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl } })
+export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
+  runOrStop('The demo data could not be loaded', process.execPath, [...tsx, inRoot('demo', 'load.ts')], {
+    quiet,
+    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl },
+  })
 
 /** The database to work on: DATABASE_URL when given, else a private cluster. Migrated either way. */
 export async function openDatabase({ reset = false } = {}) {

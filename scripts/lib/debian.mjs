@@ -32,5 +32,8 @@ export async function ensureDebian(packages) {
   if (process.getuid() !== 0) stop(`Missing Debian packages. Run once:  sudo sh -c "${line}"  and start again.`)
   say(`Installing Debian packages: ${missing.join(', ')}`)
   await runOrStop('apt-get update failed', 'apt-get', ['update', '-qq'], { quiet: true })
-  await runOrStop(`apt-get could not install ${missing.join(', ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], { quiet: true, env: { DEBIAN_FRONTEND: 'noninteractive' } })
+  await runOrStop(`apt-get could not install ${missing.join(', ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], {
+    quiet: true,
+    env: { DEBIAN_FRONTEND: 'noninteractive' },
+  })
 }

@@ -5,7 +5,10 @@ import { runOrStop } from './processes.mjs'
 import { say, stop } from './say.mjs'
 
 const stamp = inRoot('node_modules', '.slow-reed-lock')
-const lockHash = () => createHash('sha256').update(readFileSync(inRoot('package-lock.json'))).digest('hex')
+const lockHash = () =>
+  createHash('sha256')
+    .update(readFileSync(inRoot('package-lock.json')))
+    .digest('hex')
 const NEEDED_GB = 3
 
 export function assertNode() {

@@ -15,7 +15,9 @@ const CLEAN_ENV = { PATH: '/usr/bin:/bin', LC_ALL: 'C.UTF-8', LANG: 'C.UTF-8' }
 /** PostgreSQL refuses to run as root: root hands it to the postgres user. */
 function serverUser() {
   if (process.getuid() !== 0) return {}
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((l) => l.startsWith('postgres:'))
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((l) => l.startsWith('postgres:'))
   if (!line) stop('There is no postgres user. Install Debian’s postgresql package and start again.')
   const [, , uid, gid] = line.split(':')
   return { uid: Number(uid), gid: Number(gid) }
@@ -33,7 +35,15 @@ async function home(folder, user) {
   make(wanted)
   const { code } = await run('/bin/sh', ['-c', `cd "${wanted}" && test -w .`], { ...user, quiet: true, cwd: '/', env: CLEAN_ENV, cleanEnv: true })
   if (code === 0) return wanted
-  return make(join('/var/tmp', `slow-reed-${createHash('sha256').update(root + folder).digest('hex').slice(0, 12)}`))
+  return make(
+    join(
+      '/var/tmp',
+      `slow-reed-${createHash('sha256')
+        .update(root + folder)
+        .digest('hex')
+        .slice(0, 12)}`,
+    ),
+  )
 }
 
 /** Server processes whose working folder is this data folder: what a killed start left behind. */
@@ -79,7 +89,11 @@ async function create(bin, data, user, password) {
   const passwordFile = `${data}.password`
   writeFileSync(passwordFile, password, { mode: 0o600 })
   if (user.uid !== undefined) chownSync(passwordFile, user.uid, user.gid)
-  const { code, output } = await run(join(bin, 'initdb'), ['-D', fresh, '-U', OWNER, '-A', 'scram-sha-256', '--pwfile', passwordFile, '-E', 'UTF8', '--locale=C.UTF-8'], { ...user, cwd: '/', env: CLEAN_ENV, cleanEnv: true, quiet: true })
+  const { code, output } = await run(
+    join(bin, 'initdb'),
+    ['-D', fresh, '-U', OWNER, '-A', 'scram-sha-256', '--pwfile', passwordFile, '-E', 'UTF8', '--locale=C.UTF-8'],
+    { ...user, cwd: '/', env: CLEAN_ENV, cleanEnv: true, quiet: true },
+  )
   rmSync(passwordFile, { force: true })
   if (code !== 0) stop(/space left/i.test(output) ? 'The disk is full: no room for the database.' : `initdb failed: ${output.trim().split('\n').at(-1)}`)
   // the rename comes last, so a half-made cluster never carries the real name
@@ -105,12 +119,27 @@ export async function startPostgres(folder, { durable = true } = {}) {
     await create(bin, data, user, passwords.owner)
   }
   const port = await freePort()
-  const settings = ['listen_addresses=127.0.0.1', `port=${port}`, 'unix_socket_directories=', 'max_connections=60', 'shared_buffers=64MB', `fsync=${durable ? 'on' : 'off'}`, `synchronous_commit=${durable ? 'on' : 'off'}`, `full_page_writes=${durable ? 'on' : 'off'}`]
+  const settings = [
+    'listen_addresses=127.0.0.1',
+    `port=${port}`,
+    'unix_socket_directories=',
+    'max_connections=60',
+    'shared_buffers=64MB',
+    `fsync=${durable ? 'on' : 'off'}`,
+    `synchronous_commit=${durable ? 'on' : 'off'}`,
+    `full_page_writes=${durable ? 'on' : 'off'}`,
+  ]
   const logFile = openSync(inRoot(folder, 'postgres.log'), 'a')
   let server
   let stopping = false
   const serve = () => {
-    server = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((s) => ['-c', s])], { ...user, cwd: '/', env: CLEAN_ENV, stdio: ['ignore', logFile, logFile], detached: true })
+    server = spawn(join(bin, 'postgres'), ['-D', data, ...settings.flatMap((s) => ['-c', s])], {
+      ...user,
+      cwd: '/',
+      env: CLEAN_ENV,
+      stdio: ['ignore', logFile, logFile],
+      detached: true,
+    })
     server.on('error', () => {})
     // killed while the app runs: start it again on the same port, it replays its log
     server.on('exit', () => {

@@ -36,7 +36,11 @@ export async function runOrStop(line, command, args, options) {
 
 /** Starts a Node.js program that ends with this one, whatever ends this one. */
 export function startNode(args, { env = {}, label, onLine } = {}) {
-  const child = spawn(process.execPath, ['--import', exitWithParent, ...args], { cwd: inRoot(), env: { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe', 'ipc'] })
+  const child = spawn(process.execPath, ['--import', exitWithParent, ...args], {
+    cwd: inRoot(),
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
+  })
   started.add(child)
   child.tail = ''
   const take = (chunk) => {

@@ -24,7 +24,13 @@ export async function startApp({ port, appUrl, weatherUrl, mode = 'start', distD
   const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
   const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port)], {
     label: 'app',
-    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', NEXT_DIST_DIR: distDir, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: mode === 'dev' ? 'development' : 'production' },
+    env: {
+      APP_DATABASE_URL: appUrl,
+      WEATHER_DESK_URL: weatherUrl ?? '',
+      NEXT_DIST_DIR: distDir,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_ENV: mode === 'dev' ? 'development' : 'production',
+    },
   })
   const address = `http://127.0.0.1:${port}`
   await waitForHttp(`${address}/api/v1/health`, child)

@@ -5,7 +5,10 @@ import '@fontsource-variable/literata'
 import './theme.scss'
 import { currentActor } from '@/server/http/page-actor'
 
-export const metadata: Metadata = { title: { default: 'Slow Reed', template: '%s · Slow Reed' }, description: 'Bog and wetland filters, and the year’s work on customers’ ponds' }
+export const metadata: Metadata = {
+  title: { default: 'Slow Reed', template: '%s · Slow Reed' },
+  description: 'Bog and wetland filters, and the year’s work on customers’ ponds',
+}
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {

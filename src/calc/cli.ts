@@ -23,7 +23,9 @@ async function batch(): Promise<number> {
     const parsed = parseJson(line)
     const call = (parsed.ok ? parsed.value : {}) as { id?: unknown; name?: unknown; input?: unknown }
     const outcome = parsed.ok ? calculate(String(call?.name), call?.input) : parsed
-    process.stdout.write(`${JSON.stringify({ id: call?.id ?? null, ...(outcome.ok ? { output: (outcome as { output: unknown }).output } : { error: outcome.error }) })}\n`)
+    process.stdout.write(
+      `${JSON.stringify({ id: call?.id ?? null, ...(outcome.ok ? { output: (outcome as { output: unknown }).output } : { error: outcome.error }) })}\n`,
+    )
   }
   return 0
 }
@@ -41,7 +43,8 @@ async function main(args: readonly string[]): Promise<number> {
     process.stdout.write(`${JSON.stringify(schema, null, 2)}\n`)
     return 0
   }
-  if (!first || first.startsWith('-')) return refuse({ code: 'usage', message: 'Say which calculation: npm run -s calc -- NAME < input.json, or --list, --schema NAME, --batch.', path: '' })
+  if (!first || first.startsWith('-'))
+    return refuse({ code: 'usage', message: 'Say which calculation: npm run -s calc -- NAME < input.json, or --list, --schema NAME, --batch.', path: '' })
   const parsed = parseJson(await text(process.stdin))
   if (!parsed.ok) return refuse(parsed.error)
   const outcome = calculate(first, parsed.value)

@@ -21,7 +21,14 @@ export const FILTER_CALCULATIONS = [
     }),
     output: z.object({ eta: z.number(), concentration_mg_L: z.number() }),
     run: (l) => {
-      const { eta, concentrationMgL } = closedLoop({ loadGPerD: l.load_g_d, flowM3PerH: l.flow_m3_h, bedVolumeM3: l.bedVolume_m3, ratePerD: l.k_d, tanks: l.tanks, backgroundMgL: l.background_mg_L })
+      const { eta, concentrationMgL } = closedLoop({
+        loadGPerD: l.load_g_d,
+        flowM3PerH: l.flow_m3_h,
+        bedVolumeM3: l.bedVolume_m3,
+        ratePerD: l.k_d,
+        tanks: l.tanks,
+        backgroundMgL: l.background_mg_L,
+      })
       return { eta, concentration_mg_L: concentrationMgL }
     },
   }),
@@ -50,7 +57,15 @@ export const FILTER_CALCULATIONS = [
     }),
     run: ({ pond, bed }) => {
       const sizing = sizeFilter(
-        { volumeM3: pond.volume_m3, areaM2: pond.area_m2, use: pond.use, feedKgPerD: pond.feed_kg_d, protein: pond.protein, tempC: pond.temp_C, targetTanMgL: pond.targetTan_mg_L },
+        {
+          volumeM3: pond.volume_m3,
+          areaM2: pond.area_m2,
+          use: pond.use,
+          feedKgPerD: pond.feed_kg_d,
+          protein: pond.protein,
+          tempC: pond.temp_C,
+          targetTanMgL: pond.targetTan_mg_L,
+        },
         { depthM: bed.depth_m, grainM: bed.grain_m, porosity: bed.porosity },
       )
       return {

@@ -14,7 +14,11 @@ export const FISH_CALCULATIONS = [
     }),
     output: z.object({ mass_kg: z.number(), feed_g_d: z.number(), tan_g_d: z.number() }),
     run: (input) => {
-      const load = fishLoad(input.fish.map((f) => ({ species: f.species, count: f.count, lengthM: f.length_m })), input.temp_C, input.protein)
+      const load = fishLoad(
+        input.fish.map((f) => ({ species: f.species, count: f.count, lengthM: f.length_m })),
+        input.temp_C,
+        input.protein,
+      )
       return { mass_kg: load.massKg, feed_g_d: load.feedGPerD, tan_g_d: load.tanGPerD }
     },
   }),

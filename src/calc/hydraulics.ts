@@ -26,7 +26,15 @@ export const HYDRAULICS_CALCULATIONS = [
     }),
     output: z.object({ darcy_m: z.number(), hazen_m: z.number(), minor_m: z.number(), velocity_m_s: z.number(), reynolds: z.number() }),
     run: (p) => {
-      const loss = pipeLoss({ flowM3PerH: p.flow_m3_h, lengthM: p.length_m, diameterM: p.diameter_m, roughnessM: p.roughness_m, hazenC: p.cHazen, fittingsK: p.k, tempC: p.temp_C })
+      const loss = pipeLoss({
+        flowM3PerH: p.flow_m3_h,
+        lengthM: p.length_m,
+        diameterM: p.diameter_m,
+        roughnessM: p.roughness_m,
+        hazenC: p.cHazen,
+        fittingsK: p.k,
+        tempC: p.temp_C,
+      })
       return { darcy_m: loss.darcyM, hazen_m: loss.hazenM, minor_m: loss.minorM, velocity_m_s: loss.velocityMPerS, reynolds: loss.reynolds }
     },
   }),
@@ -34,13 +42,19 @@ export const HYDRAULICS_CALCULATIONS = [
     name: 'hydraulics.duty',
     summary: 'Duty point of a pump on a system of static head plus resistance times flow squared',
     input: z.strictObject({
-      curve: z.array(z.strictObject({ flow_m3_h: numberIn([0, 5000]), head_m: numberIn([0, 200]) })).min(2).max(100),
+      curve: z
+        .array(z.strictObject({ flow_m3_h: numberIn([0, 5000]), head_m: numberIn([0, 200]) }))
+        .min(2)
+        .max(100),
       static_m: numberIn([-20, 200]),
       resistance: numberIn([0, 1e6], 'm of head per (m³/h)²'),
     }),
     output: z.object({ flow_m3_h: z.number(), head_m: z.number(), status: z.enum(['found', 'no-flow', 'beyond-curve']) }),
     run: ({ curve, static_m, resistance }) => {
-      const duty = dutyPoint(curve.map((p) => ({ flowM3PerH: p.flow_m3_h, headM: p.head_m })), (q) => static_m + resistance * q * q)
+      const duty = dutyPoint(
+        curve.map((p) => ({ flowM3PerH: p.flow_m3_h, headM: p.head_m })),
+        (q) => static_m + resistance * q * q,
+      )
       if (duty.status === 'no-flow') throw new DomainError('static_m', static_m, `below the pump's highest head of ${duty.shutoffHeadM} m`)
       return { flow_m3_h: duty.flowM3PerH, head_m: duty.headM, status: duty.status }
     },
@@ -48,7 +62,11 @@ export const HYDRAULICS_CALCULATIONS = [
   defineCalculation({
     name: 'hydraulics.weir',
     summary: 'Flow over a sharp-crested weir or spillway lip (Francis)',
-    input: z.strictObject({ width_m: numberIn(WEIR_RANGE.widthM), head_m: numberIn(WEIR_RANGE.headM), contractions: z.union([z.literal(0), z.literal(1), z.literal(2)]).default(2) }),
+    input: z.strictObject({
+      width_m: numberIn(WEIR_RANGE.widthM),
+      head_m: numberIn(WEIR_RANGE.headM),
+      contractions: z.union([z.literal(0), z.literal(1), z.literal(2)]).default(2),
+    }),
     output: z.object({ flow_m3_h: z.number() }),
     run: ({ width_m, head_m, contractions }) => ({ flow_m3_h: weirFlowM3PerH(width_m, head_m, contractions) }),
   }),
@@ -69,13 +87,26 @@ export const HYDRAULICS_CALCULATIONS = [
     name: 'bed.headLoss',
     summary: 'Head lost in layers of stone (Ergun)',
     input: z.strictObject({
-      layers: z.array(z.strictObject({ thickness_m: numberIn(GRANULAR_RANGE.thicknessM), grain_m: numberIn(GRANULAR_RANGE.grainM), porosity: numberIn(GRANULAR_RANGE.porosity) })).min(1).max(50),
+      layers: z
+        .array(
+          z.strictObject({
+            thickness_m: numberIn(GRANULAR_RANGE.thicknessM),
+            grain_m: numberIn(GRANULAR_RANGE.grainM),
+            porosity: numberIn(GRANULAR_RANGE.porosity),
+          }),
+        )
+        .min(1)
+        .max(50),
       velocity_m_h: numberIn(GRANULAR_RANGE.velocityMPerH),
       temp_C: waterTemp,
     }),
     output: z.object({ loss_mm: z.number(), perLayer_mm: z.array(z.number()) }),
     run: ({ layers, velocity_m_h, temp_C }) => {
-      const { lossMm, perLayerMm } = bedLossMm(layers.map((l) => ({ thicknessM: l.thickness_m, grainM: l.grain_m, porosity: l.porosity })), velocity_m_h, temp_C)
+      const { lossMm, perLayerMm } = bedLossMm(
+        layers.map((l) => ({ thicknessM: l.thickness_m, grainM: l.grain_m, porosity: l.porosity })),
+        velocity_m_h,
+        temp_C,
+      )
       return { loss_mm: lossMm, perLayer_mm: perLayerMm }
     },
   }),
@@ -83,14 +114,22 @@ export const HYDRAULICS_CALCULATIONS = [
     name: 'bed.drainBack',
     summary: 'Water that runs back when the pump stops, and how far the pond rises',
     input: z.strictObject({
-      layers: z.array(z.strictObject({ thickness_m: numberIn(GRANULAR_RANGE.thicknessM), porosity: numberIn([0.05, 1]) })).min(1).max(50),
+      layers: z
+        .array(z.strictObject({ thickness_m: numberIn(GRANULAR_RANGE.thicknessM), porosity: numberIn([0.05, 1]) }))
+        .min(1)
+        .max(50),
       area_m2: z.number().positive().max(1e5),
       drainTo_m: numberIn([0, 20], "level of the highest air break above the bed's base"),
       pondArea_m2: z.number().positive().max(1e6),
     }),
     output: z.object({ volume_m3: z.number(), pondRise_mm: z.number() }),
     run: (b) => {
-      const { volumeM3, pondRiseMm } = drainBack(b.layers.map((l) => ({ thicknessM: l.thickness_m, porosity: l.porosity })), b.area_m2, b.drainTo_m, b.pondArea_m2)
+      const { volumeM3, pondRiseMm } = drainBack(
+        b.layers.map((l) => ({ thicknessM: l.thickness_m, porosity: l.porosity })),
+        b.area_m2,
+        b.drainTo_m,
+        b.pondArea_m2,
+      )
       return { volume_m3: volumeM3, pondRise_mm: pondRiseMm }
     },
   }),

@@ -31,7 +31,13 @@ export function openApiDocument(): Record<string, unknown> {
         Problem: {
           type: 'object',
           required: ['title', 'status'],
-          properties: { type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, detail: { type: 'string' }, fields: { type: 'array', items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } } } },
+          properties: {
+            type: { type: 'string' },
+            title: { type: 'string' },
+            status: { type: 'integer' },
+            detail: { type: 'string' },
+            fields: { type: 'array', items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } } },
+          },
         },
       },
     },

@@ -8,7 +8,14 @@ import { POND_CALCULATIONS } from './pond'
 import { SEASON_CALCULATIONS } from './season'
 import { WATER_CALCULATIONS } from './water'
 
-export const CALCULATIONS: readonly Calculation[] = [...POND_CALCULATIONS, ...FISH_CALCULATIONS, ...FILTER_CALCULATIONS, ...HYDRAULICS_CALCULATIONS, ...WATER_CALCULATIONS, ...SEASON_CALCULATIONS]
+export const CALCULATIONS: readonly Calculation[] = [
+  ...POND_CALCULATIONS,
+  ...FISH_CALCULATIONS,
+  ...FILTER_CALCULATIONS,
+  ...HYDRAULICS_CALCULATIONS,
+  ...WATER_CALCULATIONS,
+  ...SEASON_CALCULATIONS,
+]
 
 export interface CalcError {
   readonly code: 'unknown-calculation' | 'bad-input' | 'out-of-range'
@@ -41,5 +48,10 @@ export function calculate(name: string, input: unknown): CalcOutcome {
 export function calculationSchema(name: string): { name: string; summary: string; input: unknown; output: unknown } | undefined {
   const calculation = CALCULATIONS.find((c) => c.name === name)
   if (!calculation) return undefined
-  return { name, summary: calculation.summary, input: z.toJSONSchema(calculation.input, { io: 'input' }), output: z.toJSONSchema(calculation.output, { io: 'output' }) }
+  return {
+    name,
+    summary: calculation.summary,
+    input: z.toJSONSchema(calculation.input, { io: 'input' }),
+    output: z.toJSONSchema(calculation.output, { io: 'output' }),
+  }
 }

@@ -32,7 +32,15 @@ const asPractice = (p: z.output<typeof practice>): SeasonPractice => ({
 })
 
 const month = z
-  .strictObject({ min_C: numberIn([-50, 45]), max_C: numberIn([-50, 55]), sd_C: numberIn([0, 15]), humidity_percent: numberIn([1, 100]), wind_m_s: numberIn([0, 40]), sunshine_h: numberIn([0, 24]), rain_mm: numberIn([0, 2000]).default(0) })
+  .strictObject({
+    min_C: numberIn([-50, 45]),
+    max_C: numberIn([-50, 55]),
+    sd_C: numberIn([0, 15]),
+    humidity_percent: numberIn([1, 100]),
+    wind_m_s: numberIn([0, 40]),
+    sunshine_h: numberIn([0, 24]),
+    rain_mm: numberIn([0, 2000]).default(0),
+  })
   .refine((m) => m.max_C >= m.min_C, { path: ['max_C'], error: 'must be at least min_C' })
 
 export const SEASON_CALCULATIONS = [
@@ -79,15 +87,37 @@ export const SEASON_CALCULATIONS = [
     name: 'season.windows',
     summary: "A pond's windows of the year with its water temperature band, from a station's normals",
     input: z.strictObject({
-      pond: z.strictObject({ meanDepth_m: numberIn([0.02, 20]), shade: numberIn([0, 0.95]).default(0.2), windShare: numberIn([0.05, 1.5]).default(0.5), altitude_m: numberIn([-400, 5000]).default(0) }),
-      station: z.strictObject({ latitude_deg: numberIn([20, 66], 'northern temperate latitudes'), altitude_m: numberIn([-400, 5000]), months: z.array(month).length(12) }),
+      pond: z.strictObject({
+        meanDepth_m: numberIn([0.02, 20]),
+        shade: numberIn([0, 0.95]).default(0.2),
+        windShare: numberIn([0.05, 1.5]).default(0.5),
+        altitude_m: numberIn([-400, 5000]).default(0),
+      }),
+      station: z.strictObject({
+        latitude_deg: numberIn([20, 66], 'northern temperate latitudes'),
+        altitude_m: numberIn([-400, 5000]),
+        months: z.array(month).length(12),
+      }),
       practice: practice.default({}),
       year: z.int().min(1900).max(2200),
       weatherYears: z.int().min(5).max(200).default(DEFAULT_WEATHER_YEARS),
-      seed: z.int().min(0).max(2 ** 32 - 1).default(1),
+      seed: z
+        .int()
+        .min(0)
+        .max(2 ** 32 - 1)
+        .default(1),
     }),
     output: z.object({
-      windows: z.array(z.object({ job: z.enum(WINDOW_JOBS), kind: z.enum(['span', 'turn']), earliest: z.string(), best: z.string(), latest: z.string(), likelihoodAtBest: z.number() })),
+      windows: z.array(
+        z.object({
+          job: z.enum(WINDOW_JOBS),
+          kind: z.enum(['span', 'turn']),
+          earliest: z.string(),
+          best: z.string(),
+          latest: z.string(),
+          likelihoodAtBest: z.number(),
+        }),
+      ),
       water_C: z.array(z.object({ p10: z.number(), p50: z.number(), p90: z.number() })),
     }),
     run: (input) => {
@@ -96,7 +126,15 @@ export const SEASON_CALCULATIONS = [
         station: {
           latitudeDeg: input.station.latitude_deg,
           altitudeM: input.station.altitude_m,
-          months: input.station.months.map((m) => ({ minAirC: m.min_C, maxAirC: m.max_C, sdC: m.sd_C, humidityPercent: m.humidity_percent, windMPerS: m.wind_m_s, sunshineH: m.sunshine_h, rainMm: m.rain_mm })),
+          months: input.station.months.map((m) => ({
+            minAirC: m.min_C,
+            maxAirC: m.max_C,
+            sdC: m.sd_C,
+            humidityPercent: m.humidity_percent,
+            windMPerS: m.wind_m_s,
+            sunshineH: m.sunshine_h,
+            rainMm: m.rain_mm,
+          })),
         },
         practice: asPractice(input.practice),
         year: input.year,
@@ -104,7 +142,14 @@ export const SEASON_CALCULATIONS = [
         seed: input.seed,
       })
       return {
-        windows: season.windows.map((w) => ({ job: w.job, kind: w.kind, earliest: w.earliest, best: w.best, latest: w.latest, likelihoodAtBest: w.why.likelihood })),
+        windows: season.windows.map((w) => ({
+          job: w.job,
+          kind: w.kind,
+          earliest: w.earliest,
+          best: w.best,
+          latest: w.latest,
+          likelihoodAtBest: w.why.likelihood,
+        })),
         water_C: [...season.waterC],
       }
     },

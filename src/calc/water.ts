@@ -1,5 +1,16 @@
 import { z } from 'zod'
-import { AMMONIA_RANGE, DOSE_RANGE, ghDoseG, khDoseG, OXYGEN_RANGE, oxygenSaturationMgL, saltDoseKg, thiosulfateDoseG, unionisedAmmonia, waterChanges } from '../core/water'
+import {
+  AMMONIA_RANGE,
+  DOSE_RANGE,
+  ghDoseG,
+  khDoseG,
+  OXYGEN_RANGE,
+  oxygenSaturationMgL,
+  saltDoseKg,
+  thiosulfateDoseG,
+  unionisedAmmonia,
+  waterChanges,
+} from '../core/water'
 import { defineCalculation, numberIn } from './define'
 
 const volume = numberIn(DOSE_RANGE.volumeM3)
@@ -8,7 +19,11 @@ const percent = numberIn(DOSE_RANGE.percent)
 const level = numberIn([0, 1e6])
 
 /** A dose only raises: the target may not be below the start. */
-const rising = (from: string, to: string) => [(v: Record<string, unknown>) => (v[to] as number) >= (v[from] as number), { path: [to] as PropertyKey[], error: `must be at least ${from}: chemicals only raise it, a water change lowers it` }] as const
+const rising = (from: string, to: string) =>
+  [
+    (v: Record<string, unknown>) => (v[to] as number) >= (v[from] as number),
+    { path: [to] as PropertyKey[], error: `must be at least ${from}: chemicals only raise it, a water change lowers it` },
+  ] as const
 
 export const WATER_CALCULATIONS = [
   defineCalculation({
@@ -38,7 +53,9 @@ export const WATER_CALCULATIONS = [
   defineCalculation({
     name: 'water.ghDose',
     summary: 'Calcium chloride and magnesium sulfate to raise general hardness',
-    input: z.strictObject({ volume_m3: volume, from_dGH: degrees, to_dGH: degrees, calciumShare: numberIn(DOSE_RANGE.calciumShare).default(1) }).refine(...rising('from_dGH', 'to_dGH')),
+    input: z
+      .strictObject({ volume_m3: volume, from_dGH: degrees, to_dGH: degrees, calciumShare: numberIn(DOSE_RANGE.calciumShare).default(1) })
+      .refine(...rising('from_dGH', 'to_dGH')),
     output: z.object({ calciumChlorideDihydrate_g: z.number(), magnesiumSulfateHeptahydrate_g: z.number() }),
     run: ({ volume_m3, from_dGH, to_dGH, calciumShare }) => {
       const dose = ghDoseG(volume_m3, from_dGH, to_dGH, calciumShare)

@@ -22,8 +22,14 @@ export type SiteInput = z.infer<typeof SiteInput>
 
 /** A new pond with its site and customer: each either chosen from those that exist or entered new. */
 export const NewPondInput = z.strictObject({
-  customer: z.discriminatedUnion('kind', [z.strictObject({ kind: z.literal('existing'), id: CustomerId }), z.strictObject({ kind: z.literal('new'), customer: CustomerInput })]),
-  site: z.discriminatedUnion('kind', [z.strictObject({ kind: z.literal('existing'), id: SiteId }), z.strictObject({ kind: z.literal('new'), site: SiteInput })]),
+  customer: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('existing'), id: CustomerId }),
+    z.strictObject({ kind: z.literal('new'), customer: CustomerInput }),
+  ]),
+  site: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('existing'), id: SiteId }),
+    z.strictObject({ kind: z.literal('new'), site: SiteInput }),
+  ]),
   pond: PondInput,
 })
 export type NewPondInput = z.infer<typeof NewPondInput>

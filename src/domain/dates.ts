@@ -3,7 +3,8 @@ import { DateTime } from 'luxon'
 const at = (date: string, locale: string) => DateTime.fromISO(date, { zone: 'utc' }).setLocale(locale)
 
 /** "Friday, 9 April 2027" from a calendar day. */
-export const longDate = (date: string, locale = 'en-GB'): string => at(date, locale).toLocaleString({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
+export const longDate = (date: string, locale = 'en-GB'): string =>
+  at(date, locale).toLocaleString({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 
 /** "Fri 9 Apr" from a calendar day. */
 export const shortDate = (date: string, locale = 'en-GB'): string => at(date, locale).toFormat('ccc d LLL')
@@ -12,7 +13,8 @@ export const shortDate = (date: string, locale = 'en-GB'): string => at(date, lo
 export const dayMonth = (date: string, locale = 'en-GB'): string => at(date, locale).toFormat('d LLL')
 
 /** "9 Apr 2027, 14:05" from an instant, in a time zone. */
-export const instant = (iso: string, timeZone: string, locale = 'en-GB'): string => DateTime.fromISO(iso, { zone: timeZone }).setLocale(locale).toFormat('d LLL yyyy, HH:mm')
+export const instant = (iso: string, timeZone: string, locale = 'en-GB'): string =>
+  DateTime.fromISO(iso, { zone: timeZone }).setLocale(locale).toFormat('d LLL yyyy, HH:mm')
 
 /** "3 h 40 min" from minutes. */
 export function duration(minutes: number): string {

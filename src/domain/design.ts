@@ -17,7 +17,10 @@ export const BedDesignInput = z.strictObject({
     .readonly(),
   manifold: z.strictObject({
     diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'Distribution pipe', 'm'),
-    slots: z.int({ error: 'Slots are counted in whole numbers.' }).min(DESIGN_RANGE.slots[0], { error: 'Give at least one slot.' }).max(DESIGN_RANGE.slots[1], { error: `At most ${DESIGN_RANGE.slots[1]} slots.` }),
+    slots: z
+      .int({ error: 'Slots are counted in whole numbers.' })
+      .min(DESIGN_RANGE.slots[0], { error: 'Give at least one slot.' })
+      .max(DESIGN_RANGE.slots[1], { error: `At most ${DESIGN_RANGE.slots[1]} slots.` }),
     slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'Slot area', 'm²'),
   }),
   delivery: z.strictObject({

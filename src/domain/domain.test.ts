@@ -29,7 +29,11 @@ describe('windows on real calendars', () => {
   })
   it('proposes working days from tomorrow on, likeliest kept', () => {
     const likelihood = Array.from({ length: 365 }, (_, i) => (i >= 70 && i <= 85 ? 0.9 : 0.4))
-    const days = proposedDays({ ...window, job: 'spring-cleanout', kind: 'span', likelihood, why: { waterC: 8, minAirC: 2, likelihood: 0.9, median: 79 } }, '2027-03-15', 5)
+    const days = proposedDays(
+      { ...window, job: 'spring-cleanout', kind: 'span', likelihood, why: { waterC: 8, minAirC: 2, likelihood: 0.9, median: 79 } },
+      '2027-03-15',
+      5,
+    )
     expect(days).toHaveLength(5)
     expect(days.every((d) => d.day > '2027-03-15' && d.likelihood === 0.9 && ![0, 6].includes(new Date(d.day).getUTCDay()))).toBe(true)
   })

@@ -12,10 +12,21 @@ export const NewPassword = z
 
 export const SignInInput = z.strictObject({ email: EmailAddress, password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most) })
 
-export const FirstFirmInput = z.strictObject({ firmName: shortText('Firm name', 80), ownerName: shortText('Your name', 80), email: EmailAddress, password: NewPassword })
+export const FirstFirmInput = z.strictObject({
+  firmName: shortText('Firm name', 80),
+  ownerName: shortText('Your name', 80),
+  email: EmailAddress,
+  password: NewPassword,
+})
 export type FirstFirmInput = z.infer<typeof FirstFirmInput>
 
-export const PersonInput = z.strictObject({ name: shortText('Name', 80), email: EmailAddress, role: z.enum(ROLES), crewId: CrewId.nullable().default(null), password: NewPassword })
+export const PersonInput = z.strictObject({
+  name: shortText('Name', 80),
+  email: EmailAddress,
+  role: z.enum(ROLES),
+  crewId: CrewId.nullable().default(null),
+  password: NewPassword,
+})
 export type PersonInput = z.infer<typeof PersonInput>
 
 export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })

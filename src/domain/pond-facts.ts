@@ -19,7 +19,8 @@ export function pondFacts(survey: SurveyFigures): Result<PondFacts, BasinProblem
   const straight = survey.outline.kind === 'rectangle' && survey.zones.every((zone) => zone.sideSlope === 0)
   const method = straight ? 'geometry-rectangle' : 'geometry-free-form'
   const evidence: VolumeEvidence[] = [{ method, volumeM3: basin.value.waterM3, sigmaM3: basin.value.waterM3 * USUAL_SIGMA_SHARE[method] }]
-  if (survey.meteredFillM3 !== null) evidence.push({ method: 'metered-fill', volumeM3: survey.meteredFillM3, sigmaM3: survey.meteredFillM3 * USUAL_SIGMA_SHARE['metered-fill'] })
+  if (survey.meteredFillM3 !== null)
+    evidence.push({ method: 'metered-fill', volumeM3: survey.meteredFillM3, sigmaM3: survey.meteredFillM3 * USUAL_SIGMA_SHARE['metered-fill'] })
   return success({ basin: basin.value, evidence, adopted: combineVolumes(evidence) })
 }
 

@@ -15,7 +15,13 @@ export const OutlineInput = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('offsets'),
     offsets: z
-      .array(z.strictObject({ stationM: numberWithin(OUTLINE_RANGE.stationM, 'Distance along the tape', 'm'), leftM: numberWithin(OUTLINE_RANGE.offsetM, 'Left offset', 'm'), rightM: numberWithin(OUTLINE_RANGE.offsetM, 'Right offset', 'm') }))
+      .array(
+        z.strictObject({
+          stationM: numberWithin(OUTLINE_RANGE.stationM, 'Distance along the tape', 'm'),
+          leftM: numberWithin(OUTLINE_RANGE.offsetM, 'Left offset', 'm'),
+          rightM: numberWithin(OUTLINE_RANGE.offsetM, 'Right offset', 'm'),
+        }),
+      )
       .min(3, { error: 'Give at least three stations along the tape.' })
       .max(200),
   }),
@@ -30,12 +36,20 @@ export const ZoneInput = z.strictObject({
 
 export const FishInput = z.strictObject({
   species: z.enum(FISH_SPECIES_KEYS, { error: 'Choose a species.' }),
-  count: z.int({ error: 'Fish are counted in whole numbers.' }).min(1, { error: 'Give at least one fish, or remove the line.' }).max(FISH_RANGE.count[1], { error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.` }),
+  count: z
+    .int({ error: 'Fish are counted in whole numbers.' })
+    .min(1, { error: 'Give at least one fish, or remove the line.' })
+    .max(FISH_RANGE.count[1], { error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.` }),
   lengthM: numberWithin(FISH_RANGE.lengthM, 'Fish length', 'm'),
 })
 
 export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
-export const WATER_SOURCE_NAMES: Readonly<Record<(typeof WATER_SOURCES)[number], string>> = { mains: 'Mains (chlorinated)', well: 'Well', rain: 'Rain store', stream: 'Stream' }
+export const WATER_SOURCE_NAMES: Readonly<Record<(typeof WATER_SOURCES)[number], string>> = {
+  mains: 'Mains (chlorinated)',
+  well: 'Well',
+  rain: 'Rain store',
+  stream: 'Stream',
+}
 
 export const TREE_COVER = ['none', 'some', 'many'] as const
 export const TREE_NAMES: Readonly<Record<(typeof TREE_COVER)[number], string>> = { none: 'None near', some: 'Some near', many: 'Overhanging' }
@@ -60,7 +74,10 @@ export const PondInput = z.strictObject({
   name: shortText('Pond name', 80),
   use: z.enum(POND_USES, { error: 'Choose what the pond is for.' }),
   outline: OutlineInput,
-  zones: z.array(ZoneInput).min(1, { error: 'Give at least one depth zone.' }).max(MOST_ZONES, { error: `At most ${MOST_ZONES} depth zones.` }),
+  zones: z
+    .array(ZoneInput)
+    .min(1, { error: 'Give at least one depth zone.' })
+    .max(MOST_ZONES, { error: `At most ${MOST_ZONES} depth zones.` }),
   rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
   /** Metered fill, when the pond was filled through a meter. */
   meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),

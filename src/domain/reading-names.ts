@@ -20,7 +20,14 @@ export const READING_NAMES: Readonly<Record<ReadingKindName, string>> = {
   sludgeDepth: 'Sludge depth',
 }
 
-const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = { tempC: 'temperature', ph: 'ph', mgL: 'concentration', dH: 'hardness', lengthM: 'length', percent: 'share' }
+const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = {
+  tempC: 'temperature',
+  ph: 'ph',
+  mgL: 'concentration',
+  dH: 'hardness',
+  lengthM: 'length',
+  percent: 'share',
+}
 
 /** The kind of quantity a reading is typed and shown as. */
 export const readingQuantity = (kind: ReadingKindName): QuantityKind => KIND_OF[READING_KINDS[kind].unit]

@@ -11,8 +11,12 @@ const steps = SPRING_CLEANOUT.steps
 let minute = 0
 const by = { byId: 'u', byName: 'Tamsy', receivedAt: '2027-03-20T18:00:00Z' }
 const at = () => new Date(Date.UTC(2027, 2, 20, 8, minute++)).toISOString()
-const done = (stepKey: string, answer: object = {}, more: object = {}): Entry => ({ kind: 'done', id: `${minute}`, stepKey, at: at(), answer: StepAnswer.parse(answer), confirmedUnlikely: false, ...more, ...by }) as unknown as Entry
-const readings = (values: Record<string, number>, belowStep = false) => ({ readings: Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep }])), method: 'drops' })
+const done = (stepKey: string, answer: object = {}, more: object = {}): Entry =>
+  ({ kind: 'done', id: `${minute}`, stepKey, at: at(), answer: StepAnswer.parse(answer), confirmedUnlikely: false, ...more, ...by }) as unknown as Entry
+const readings = (values: Record<string, number>, belowStep = false) => ({
+  readings: Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep }])),
+  method: 'drops',
+})
 const step = (key: string) => steps.find((s) => s.key === key)!
 
 describe('where a visit stands', () => {
@@ -52,8 +56,23 @@ describe('where a visit stands', () => {
 describe('the report', () => {
   const visit = { job: SPRING_CLEANOUT } as VisitInContext
   const log: Entry[] = [
-    done('fish-out', { fish: [{ species: 'koi', count: 5 }, { species: 'goldfish', count: 3 }], losses: 1 }),
-    done('fish-back', { fish: [{ species: 'koi', count: 5 }, { species: 'goldfish', count: 2 }] }, { override: { reason: 'Aerator failed' } }),
+    done('fish-out', {
+      fish: [
+        { species: 'koi', count: 5 },
+        { species: 'goldfish', count: 3 },
+      ],
+      losses: 1,
+    }),
+    done(
+      'fish-back',
+      {
+        fish: [
+          { species: 'koi', count: 5 },
+          { species: 'goldfish', count: 2 },
+        ],
+      },
+      { override: { reason: 'Aerator failed' } },
+    ),
     { kind: 'skipped', id: 's', stepKey: 'flush', at: at(), reason: 'Done in autumn', ...by } as unknown as Entry,
     { kind: 'note', id: 'n', stepKey: null, at: at(), text: 'Lid cracked', ...by } as unknown as Entry,
   ]
@@ -68,7 +87,11 @@ describe('the report', () => {
 })
 
 describe('what the tests mean', () => {
-  const log = [done('test-before', readings({ waterTemp: 20, ph: 8.6, tan: 1 })), done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 })), done('test-refilled', readings({ waterTemp: 18, ph: 7.2, tan: 0.8, tankTemp: 18, freeChlorine: 0 }))]
+  const log = [
+    done('test-before', readings({ waterTemp: 20, ph: 8.6, tan: 1 })),
+    done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 })),
+    done('test-refilled', readings({ waterTemp: 18, ph: 7.2, tan: 0.8, tankTemp: 18, freeChlorine: 0 })),
+  ]
   const meanings = judgeWater(steps, stepStates(steps, log))
   const of = (kind: string) => meanings.find((m) => m.kind === kind)!
   it('keeps first and last, and leaves tap and tank out', () => {
@@ -92,7 +115,12 @@ describe('facts from a survey', () => {
   })
   it('refuse more than four zones, no zone, half a fish and a pond without a name', () => {
     const zone = (floorDepthM: number) => ({ name: 'Z', floorDepthM, surfaceShare: 1, sideSlope: 0 })
-    const bad: Partial<PondInput>[] = [{ zones: [1, 2, 3, 4, 5].map(zone) }, { zones: [] }, { fish: [{ species: 'koi', count: 0.5, lengthM: 0.3 }] }, { name: '  ' }]
+    const bad: Partial<PondInput>[] = [
+      { zones: [1, 2, 3, 4, 5].map(zone) },
+      { zones: [] },
+      { fish: [{ species: 'koi', count: 0.5, lengthM: 0.3 }] },
+      { name: '  ' },
+    ]
     for (const changes of bad) expect(PondInput.safeParse(pondInput(changes)).success).toBe(false)
     expect(PondInput.safeParse({ ...pondInput(), surprise: 1 }).success).toBe(false)
   })

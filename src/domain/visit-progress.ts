@@ -2,7 +2,8 @@ import type { JobStep } from '../core/jobs/step'
 import type { FishBackReadings } from '../core/jobs/fish-back-gate'
 import type { Entry, StepAnswer } from './visit'
 
-export type StepState = { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
+export type StepState =
+  { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
 
 /** Where each step stands: the latest done or skipped entry counts, earlier ones stay in the log as history. */
 export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Map<string, StepState> {
@@ -15,10 +16,16 @@ export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Ma
 }
 
 /** The first step that nobody has answered. */
-export const nextStep = (steps: readonly JobStep[], states: ReadonlyMap<string, StepState>): JobStep | undefined => steps.find((step) => states.get(step.key)?.status === 'open')
+export const nextStep = (steps: readonly JobStep[], states: ReadonlyMap<string, StepState>): JobStep | undefined =>
+  steps.find((step) => states.get(step.key)?.status === 'open')
 
 /** The last start of a step's timer, ISO time, or null. */
-export const timerStart = (log: readonly Entry[], stepKey: string): string | null => log.filter((e) => e.kind === 'timer-started' && e.stepKey === stepKey).map((e) => e.at).sort().at(-1) ?? null
+export const timerStart = (log: readonly Entry[], stepKey: string): string | null =>
+  log
+    .filter((e) => e.kind === 'timer-started' && e.stepKey === stepKey)
+    .map((e) => e.at)
+    .sort()
+    .at(-1) ?? null
 
 /** The test that decides whether fish may go back: the latest answer to the test after refilling, and nothing older. */
 export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBackReadings {

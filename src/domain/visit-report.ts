@@ -22,17 +22,20 @@ export interface VisitReport {
   readonly followUp: { readonly title: string; readonly from: string; readonly to: string } | null
 }
 
-const countOf = (state: StepState | undefined): number | null => (state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null)
+const countOf = (state: StepState | undefined): number | null =>
+  state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null
 
 /** Writes a visit up from its log: what was done, left out, found, and what comes next. */
 export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, StepState>, log: readonly Entry[], followUp: FollowUp | null): VisitReport {
   const { steps } = visit.job
   const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
     title,
-    done: steps.filter((s) => s.section === title).flatMap((step) => {
-      const state = states.get(step.key)
-      return state?.status === 'done' ? [{ title: step.title, remark: remark(state) }] : []
-    }),
+    done: steps
+      .filter((s) => s.section === title)
+      .flatMap((step) => {
+        const state = states.get(step.key)
+        return state?.status === 'done' ? [{ title: step.title, remark: remark(state) }] : []
+      }),
   }))
   return {
     visit,
@@ -57,6 +60,11 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
 
 function remark(state: Extract<StepState, { status: 'done' }>): string {
   const { answer } = state.entry
-  const fish = answer.fish?.filter((line) => line.count > 0).map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`).join(', ')
-  return [answer.choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note].filter(Boolean).join(' · ')
+  const fish = answer.fish
+    ?.filter((line) => line.count > 0)
+    .map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`)
+    .join(', ')
+  return [answer.choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note]
+    .filter(Boolean)
+    .join(' · ')
 }

@@ -11,12 +11,24 @@ export const VISIT_STATES = ['planned', 'under-way', 'done', 'cancelled'] as con
 export type VisitState = (typeof VISIT_STATES)[number]
 
 /** Which state may follow which. */
-const NEXT: Readonly<Record<VisitState, readonly VisitState[]>> = { planned: ['under-way', 'cancelled'], 'under-way': ['done'], done: [], cancelled: ['planned'] }
+const NEXT: Readonly<Record<VisitState, readonly VisitState[]>> = {
+  planned: ['under-way', 'cancelled'],
+  'under-way': ['done'],
+  done: [],
+  cancelled: ['planned'],
+}
 export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[from].includes(to)
 
 export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
 
-export const PlanVisitInput = z.strictObject({ pondId: PondId, jobType: z.string().max(40), day: calendarDay, startTime: clockTime, crewId: CrewId, note: optionalText('Note', 500) })
+export const PlanVisitInput = z.strictObject({
+  pondId: PondId,
+  jobType: z.string().max(40),
+  day: calendarDay,
+  startTime: clockTime,
+  crewId: CrewId,
+  note: optionalText('Note', 500),
+})
 export type PlanVisitInput = z.infer<typeof PlanVisitInput>
 
 export const MoveVisitInput = z.strictObject({ day: calendarDay, startTime: clockTime, crewId: CrewId, version: z.int().min(1) })
@@ -31,7 +43,10 @@ export const StepAnswer = z.strictObject({
   readings: ReadingsInput.optional(),
   method: z.enum(READING_METHODS).optional(),
   choice: z.string().max(200).optional(),
-  fish: z.array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: z.int().min(0).max(100_000) })).max(20).optional(),
+  fish: z
+    .array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: z.int().min(0).max(100_000) }))
+    .max(20)
+    .optional(),
   losses: z.int().min(0).max(100_000).optional(),
   note: optionalText('Note', 2000),
   signedBy: z.string().trim().max(80).optional(),
@@ -40,10 +55,30 @@ export type StepAnswer = z.infer<typeof StepAnswer>
 
 /** One line of a visit's log. The id is made where it was written, so that sending it twice logs it once. */
 export const EntryInput = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('done'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }), answer: StepAnswer, confirmedUnlikely: z.boolean().default(false), override: z.strictObject({ reason: z.string().trim().max(300) }).optional() }),
-  z.strictObject({ kind: z.literal('skipped'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }), reason: z.string().trim().min(3, { error: 'Say in a few words why this step is left out.' }).max(300) }),
+  z.strictObject({
+    kind: z.literal('done'),
+    id: EntryId,
+    stepKey: z.string().max(60),
+    at: z.iso.datetime({ offset: true }),
+    answer: StepAnswer,
+    confirmedUnlikely: z.boolean().default(false),
+    override: z.strictObject({ reason: z.string().trim().max(300) }).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('skipped'),
+    id: EntryId,
+    stepKey: z.string().max(60),
+    at: z.iso.datetime({ offset: true }),
+    reason: z.string().trim().min(3, { error: 'Say in a few words why this step is left out.' }).max(300),
+  }),
   z.strictObject({ kind: z.literal('timer-started'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }) }),
-  z.strictObject({ kind: z.literal('note'), id: EntryId, stepKey: z.string().max(60).nullable(), at: z.iso.datetime({ offset: true }), text: z.string().trim().min(1, { error: 'The note is empty.' }).max(2000) }),
+  z.strictObject({
+    kind: z.literal('note'),
+    id: EntryId,
+    stepKey: z.string().max(60).nullable(),
+    at: z.iso.datetime({ offset: true }),
+    text: z.string().trim().min(1, { error: 'The note is empty.' }).max(2000),
+  }),
 ])
 export type EntryInput = z.infer<typeof EntryInput>
 

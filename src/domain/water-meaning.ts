@@ -27,6 +27,13 @@ export function judgeWater(steps: readonly JobStep[], states: ReadonlyMap<string
     const last = tests.findLast((test) => test[kind])
     const ammonia = kind === 'tan' && last?.tan && last.ph && last.waterTemp ? unionisedAmmonia(last.tan.value, last.ph.value, last.waterTemp.value) : null
     const after = values[values.length - 1]
-    return { kind, before: values.length > 1 ? values[0] : null, after, noneFound: last?.[kind]?.belowStep ?? false, band: ammonia?.band ?? readingBand(kind, after), nh3MgL: ammonia?.nh3MgL ?? null }
+    return {
+      kind,
+      before: values.length > 1 ? values[0] : null,
+      after,
+      noneFound: last?.[kind]?.belowStep ?? false,
+      band: ammonia?.band ?? readingBand(kind, after),
+      nh3MgL: ammonia?.nh3MgL ?? null,
+    }
   })
 }

@@ -19,7 +19,16 @@ import { toFormValues } from './ponds/survey-form-values'
 const push = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => '/' }))
 
-const pond = { volumeM3: 20, areaM2: 25, use: 'koi' as const, fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }], altitudeM: 50, monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4], leafKgPerYear: 5, freeboardM: 0.08 }
+const pond = {
+  volumeM3: 20,
+  areaM2: 25,
+  use: 'koi' as const,
+  fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }],
+  altitudeM: 50,
+  monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
+  leafKgPerYear: 5,
+  freeboardM: 0.08,
+}
 const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
 const worked = (changes: object = {}) => {
   const changed = { ...design, ...changes }
@@ -30,7 +39,11 @@ const worked = (changes: object = {}) => {
 describe('the bench’s tables', () => {
   it('show four schools, mark the chosen and the house’s, and choose by one click', async () => {
     const choose = jest.fn()
-    render(<AsPerson><SchoolTable result={worked().result} chosen="volume" house="volume" onChoose={choose} /></AsPerson>)
+    render(
+      <AsPerson>
+        <SchoolTable result={worked().result} chosen="volume" house="volume" onChoose={choose} />
+      </AsPerson>,
+    )
     expect(screen.getAllByRole('row')).toHaveLength(5)
     expect(screen.getByLabelText(/Share of volume/)).toBeChecked()
     expect(screen.getByText('(house)')).toBeInTheDocument()
@@ -38,7 +51,11 @@ describe('the bench’s tables', () => {
     expect(choose).toHaveBeenCalledWith('nitrogen')
   })
   it('offer a remedy only where something is to be mended', () => {
-    render(<AsPerson><CheckList checks={worked({ lengthM: 0.5, widthM: 0.5 }).checks} /></AsPerson>)
+    render(
+      <AsPerson>
+        <CheckList checks={worked({ lengthM: 0.5, widthM: 0.5 }).checks} />
+      </AsPerson>,
+    )
     const size = screen.getByText(/Large enough by the house school/).closest('details')!
     expect(within(size).getByText('Stop')).toBeInTheDocument()
     expect(within(size).getByText(/To mend it/)).toBeInTheDocument()
@@ -54,20 +71,44 @@ const planData = (size = 2) =>
     job: { key: 'spring-cleanout', name: 'Spring cleanout' },
     today: '2027-01-10',
     window: { earliest: '2027-03-01', best: '2027-03-20', latest: '2027-04-10' },
-    proposals: [{ day: '2027-03-15', likelihood: 0.9 }, { day: '2027-03-19', likelihood: 0.9 }, { day: '2027-03-29', likelihood: 0.7 }],
+    proposals: [
+      { day: '2027-03-15', likelihood: 0.9 },
+      { day: '2027-03-19', likelihood: 0.9 },
+      { day: '2027-03-29', likelihood: 0.7 },
+    ],
     crews: [{ id: 'c1', name: 'Otter', size, quantities, duration: cleanoutDuration(quantities, 0, 40, size) }],
-    visits: [{ id: 'v9', pondId: 'p2', crewId: 'c1', day: '2027-03-19', startTime: '09:00', plannedMinutes: 120, pondName: 'Pond', siteName: 'Lanternhouse', jobName: 'Spring cleanout' }],
+    visits: [
+      {
+        id: 'v9',
+        pondId: 'p2',
+        crewId: 'c1',
+        day: '2027-03-19',
+        startTime: '09:00',
+        plannedMinutes: 120,
+        pondName: 'Pond',
+        siteName: 'Lanternhouse',
+        jobName: 'Spring cleanout',
+      },
+    ],
   }) as unknown as Awaited<ReturnType<typeof planningPage>>
 
 describe('planning', () => {
   it('begins with the likeliest day nearest the best one and shows what it clashes with', () => {
-    render(<AsPerson><PlanForm data={planData()} /></AsPerson>)
+    render(
+      <AsPerson>
+        <PlanForm data={planData()} />
+      </AsPerson>,
+    )
     expect(screen.getByLabelText('Day')).toHaveValue('2027-03-19')
     expect(screen.getByText('Clash')).toBeInTheDocument()
     expect(screen.getByText(/Lanternhouse, Pond/)).toBeInTheDocument()
   })
   it('warns of a day outside the window and of a long day', async () => {
-    render(<AsPerson><PlanForm data={planData(1)} /></AsPerson>)
+    render(
+      <AsPerson>
+        <PlanForm data={planData(1)} />
+      </AsPerson>,
+    )
     await userEvent.clear(screen.getByLabelText('Day'))
     await userEvent.type(screen.getByLabelText('Day'), '2027-05-20')
     expect(screen.getByText('This day lies outside the window.')).toBeInTheDocument()
@@ -76,7 +117,11 @@ describe('planning', () => {
     expect(screen.getByText('Long day')).toBeInTheDocument()
   })
   it('adds its parts up to the time it tells', () => {
-    render(<AsPerson><PlanForm data={planData()} /></AsPerson>)
+    render(
+      <AsPerson>
+        <PlanForm data={planData()} />
+      </AsPerson>,
+    )
     const minutes = screen.getAllByRole('row').map((row) => {
       const [, h, min] = /(?:(\d+) h ?)?(?:(\d+) min)?$/.exec(within(row).getAllByRole('cell')[0].textContent!)!
       return Number(h ?? 0) * 60 + Number(min ?? 0)
@@ -87,18 +132,32 @@ describe('planning', () => {
 })
 
 describe('the list of ponds', () => {
-  const line = (name: string, siteName: string, volumeM3: number) => ({ id: name, name, siteName, town: 'Ferrygate', customerName: 'Someone', use: 'koi' as const, volumeM3, areaM2: 10, fishCount: 3 }) as never
+  const line = (name: string, siteName: string, volumeM3: number) =>
+    ({ id: name, name, siteName, town: 'Ferrygate', customerName: 'Someone', use: 'koi' as const, volumeM3, areaM2: 10, fishCount: 3 }) as never
   const ponds = [line('Koi pond', 'Highcairn', 44), line('Rill', 'Ropewalk', 1), line('Court', 'Museum', 13)]
   it('searches every word and sorts by any column', async () => {
-    render(<AsPerson><PondList ponds={ponds} query="" /></AsPerson>)
+    render(
+      <AsPerson>
+        <PondList ponds={ponds} query="" />
+      </AsPerson>,
+    )
     await userEvent.click(screen.getByRole('button', { name: /Water/ }))
-    expect(screen.getAllByRole('link').slice(1).map((a) => a.textContent)).toEqual(['Rill', 'Court', 'Koi pond'])
+    expect(
+      screen
+        .getAllByRole('link')
+        .slice(1)
+        .map((a) => a.textContent),
+    ).toEqual(['Rill', 'Court', 'Koi pond'])
     await userEvent.type(screen.getByLabelText('Search ponds'), 'ferry muse')
     expect(screen.getByText('1 of 3 ponds')).toBeInTheDocument()
     expect(window.location.search).toBe('?q=ferry%20muse')
   })
   it('offers no adding to those who may not', () => {
-    render(<AsPerson role="technician"><PondList ponds={[]} query="" /></AsPerson>)
+    render(
+      <AsPerson role="technician">
+        <PondList ponds={[]} query="" />
+      </AsPerson>,
+    )
     expect(screen.queryByRole('link', { name: 'Add a pond' })).not.toBeInTheDocument()
     expect(screen.getByText(/once they are measured up/)).toBeInTheDocument()
   })
@@ -107,8 +166,20 @@ describe('the list of ponds', () => {
 describe('a stale save', () => {
   it('shows only what differs, both ways', async () => {
     const keep = jest.fn()
-    render(<StaleSave mine={toFormValues(pondInput({ notes: 'mine' }))} theirs={toFormValues(pondInput({ notes: 'theirs', altitudeM: 31 }))} onKeepMine={keep} onTakeTheirs={() => {}} />)
-    expect(screen.getAllByRole('row').slice(1).map((r) => r.textContent)).toEqual(['Height (m)3031', 'Notesminetheirs'])
+    render(
+      <StaleSave
+        mine={toFormValues(pondInput({ notes: 'mine' }))}
+        theirs={toFormValues(pondInput({ notes: 'theirs', altitudeM: 31 }))}
+        onKeepMine={keep}
+        onTakeTheirs={() => {}}
+      />,
+    )
+    expect(
+      screen
+        .getAllByRole('row')
+        .slice(1)
+        .map((r) => r.textContent),
+    ).toEqual(['Height (m)3031', 'Notesminetheirs'])
     await userEvent.click(screen.getByRole('button', { name: 'Save mine over it' }))
     expect(keep).toHaveBeenCalled()
   })

@@ -23,11 +23,31 @@ const LOGGERS: readonly Role[] = ['owner', 'office', 'crew-lead', 'technician']
 const PLANNERS: readonly Role[] = ['owner', 'office']
 
 const SURVEY = {
-  name: 'Access test', use: 'wildlife', outline: { kind: 'rectangle', lengthM: 3, widthM: 2 }, zones: [{ name: 'Pool', floorDepthM: 0.6, surfaceShare: 1, sideSlope: 0 }],
-  rockShare: 0, meteredFillM3: null, fish: [], waterSource: 'rain', altitudeM: 10, trees: 'none', freeboardM: 0.1, notes: '',
+  name: 'Access test',
+  use: 'wildlife',
+  outline: { kind: 'rectangle', lengthM: 3, widthM: 2 },
+  zones: [{ name: 'Pool', floorDepthM: 0.6, surfaceShare: 1, sideSlope: 0 }],
+  rockShare: 0,
+  meteredFillM3: null,
+  fish: [],
+  waterSource: 'rain',
+  altitudeM: 10,
+  trees: 'none',
+  freeboardM: 0.1,
+  notes: '',
 }
 const LAYERS = [{ material: 'gravel-19-38', thicknessM: 0.3 }]
-const BED = { school: 'volume', lengthM: 2, widthM: 1, layers: LAYERS, manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 }, delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 }, staticLiftM: 0.5, pumpId: 'P6', airBreakM: 0.3 }
+const BED = {
+  school: 'volume',
+  lengthM: 2,
+  widthM: 1,
+  layers: LAYERS,
+  manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 },
+  delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 },
+  staticLiftM: 0.5,
+  pumpId: 'P6',
+  airBreakM: 0.3,
+}
 const AT = '2026-01-05T10:00:00Z'
 
 /** Every page and route of the app. A new file that is not listed here fails the test. */
@@ -59,16 +79,40 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/people', method: 'POST', allowed: ['owner'], body: () => ({}) },
   { route: 'api/v1/crews', method: 'POST', allowed: ['owner'], body: () => ({ name: 'Otter' }) },
   { route: 'api/v1/practice', method: 'PUT', allowed: ['owner'], body: () => ({ version: 999, practice: { school: 'volume' } }) },
-  { route: 'api/v1/ponds', method: 'POST', allowed: DESK, body: () => ({ customer: { kind: 'existing', id: '00000000-0000-4000-8000-000000000000' }, site: { kind: 'existing', id: '00000000-0000-4000-8000-000000000000' }, pond: SURVEY }) },
+  {
+    route: 'api/v1/ponds',
+    method: 'POST',
+    allowed: DESK,
+    body: () => ({
+      customer: { kind: 'existing', id: '00000000-0000-4000-8000-000000000000' },
+      site: { kind: 'existing', id: '00000000-0000-4000-8000-000000000000' },
+      pond: SURVEY,
+    }),
+  },
   { route: 'api/v1/ponds/[pondId]', method: 'PUT', allowed: DESK, body: () => ({ version: 999, pond: SURVEY }) },
   { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: ['owner', 'designer'], body: () => ({ name: 'Access test', bed: BED }) },
   { route: 'api/v1/ponds/[pondId]/readings', method: 'POST', allowed: LOGGERS, body: () => ({ readings: { ph: { value: 7.5 } }, method: 'drops', at: AT }) },
-  { route: 'api/v1/visits', method: 'POST', allowed: PLANNERS, body: ({ pondId }) => ({ pondId, jobType: 'spring-cleanout', day: '2030-03-20', startTime: '08:00', crewId: '00000000-0000-4000-8000-000000000000' }) },
-  { route: 'api/v1/visits/[visitId]', method: 'PUT', allowed: PLANNERS, body: () => ({ day: '2030-03-20', startTime: '08:00', crewId: '00000000-0000-4000-8000-000000000000', version: 999 }) },
+  {
+    route: 'api/v1/visits',
+    method: 'POST',
+    allowed: PLANNERS,
+    body: ({ pondId }) => ({ pondId, jobType: 'spring-cleanout', day: '2030-03-20', startTime: '08:00', crewId: '00000000-0000-4000-8000-000000000000' }),
+  },
+  {
+    route: 'api/v1/visits/[visitId]',
+    method: 'PUT',
+    allowed: PLANNERS,
+    body: () => ({ day: '2030-03-20', startTime: '08:00', crewId: '00000000-0000-4000-8000-000000000000', version: 999 }),
+  },
   { route: 'api/v1/visits/[visitId]', method: 'DELETE', allowed: PLANNERS, body: () => ({ version: 999 }) },
   { route: 'api/v1/visits/[visitId]/start', method: 'POST', allowed: LOGGERS },
   { route: 'api/v1/visits/[visitId]/finish', method: 'POST', allowed: LOGGERS },
-  { route: 'api/v1/visits/[visitId]/entries', method: 'POST', allowed: LOGGERS, body: () => ({ kind: 'note', id: '00000000-0000-4000-8000-000000000001', stepKey: null, at: AT, text: 'x' }) },
+  {
+    route: 'api/v1/visits/[visitId]/entries',
+    method: 'POST',
+    allowed: LOGGERS,
+    body: () => ({ kind: 'note', id: '00000000-0000-4000-8000-000000000001', stepKey: null, at: AT, text: 'x' }),
+  },
   { route: 'api/v1/visits/[visitId]/photos', method: 'POST', allowed: LOGGERS, query: '?step=arrive-photos' },
   { route: 'api/v1/visits/[visitId]/report.pdf', method: 'GET', allowed: ALL },
   { route: 'api/v1/photos/[photoId]', method: 'GET', allowed: ALL },

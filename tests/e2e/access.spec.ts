@@ -14,11 +14,14 @@ function routesOnDisk(folder = app, route: string[] = []): string[] {
     if (entry.isDirectory()) return routesOnDisk(join(folder, entry.name), entry.name.startsWith('(') ? route : [...route, entry.name])
     if (entry.name === 'page.tsx') return [`GET ${route.join('/')}`]
     if (entry.name !== 'route.ts') return []
-    return [...readFileSync(join(folder, entry.name), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|DELETE|PATCH)\b/g)].map((m) => `${m[1]} ${route.join('/')}`)
+    return [...readFileSync(join(folder, entry.name), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|DELETE|PATCH)\b/g)].map(
+      (m) => `${m[1]} ${route.join('/')}`,
+    )
   })
 }
 
-const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) => `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[name]', 'water.doSaturation')}${query}`
+const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
+  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[name]', 'water.doSaturation')}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })

@@ -22,7 +22,10 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     await page.goto('/ponds?q=lanternhouse')
     const pond = await page.getByRole('link', { name: 'Garden pond' }).getAttribute('href')
     await page.goto(pond!)
-    const visit = await page.getByRole('link', { name: /Spring cleanout, .* 2026|Spring cleanout, / }).last().getAttribute('href')
+    const visit = await page
+      .getByRole('link', { name: /Spring cleanout, .* 2026|Spring cleanout, / })
+      .last()
+      .getAttribute('href')
     const field = visit!.replace('/visits/', '/field/visits/').replace('/report', '')
     const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
     if (theme !== 'sun') views.push(`${pond}/plan`)

@@ -75,7 +75,13 @@ test.describe('bad input', () => {
   })
 
   test('unknown addresses say so', async ({ page }) => {
-    for (const path of ['/ponds/00000000-0000-4000-8000-000000000000', '/ponds/nonsense', '/visits/nonsense/report', '/field/visits/00000000-0000-4000-8000-000000000000', '/nothing']) {
+    for (const path of [
+      '/ponds/00000000-0000-4000-8000-000000000000',
+      '/ponds/nonsense',
+      '/visits/nonsense/report',
+      '/field/visits/00000000-0000-4000-8000-000000000000',
+      '/nothing',
+    ]) {
       const answer = await page.goto(path)
       expect(answer!.status(), path).toBe(404)
       await expect(page.getByRole('heading', { name: 'That is not here' })).toBeVisible()

@@ -14,7 +14,10 @@ test.beforeAll(async () => {
   database.port = String(proxy.port)
   const port = await freePort()
   address = `http://127.0.0.1:${port}`
-  app = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], { env: { ...process.env, APP_DATABASE_URL: database.href, NODE_ENV: 'production' }, stdio: 'ignore' })
+  app = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)], {
+    env: { ...process.env, APP_DATABASE_URL: database.href, NODE_ENV: 'production' },
+    stdio: 'ignore',
+  })
   await waitForHttp(`${address}/api/v1/health`, app)
 })
 

@@ -20,7 +20,12 @@ async function surveyPond(page: Page): Promise<void> {
   await page.getByLabel('What it is for').selectOption({ label: 'Koi' })
 
   await page.getByLabel('Measured as').selectOption({ label: 'Baseline and offsets' })
-  const offsets = [['0', '0', '0'], ['1.5 m', '4 ft', '1 m'], ['10 ft', '1.8 m', '6 ft'], ['5.2 m', '0', '0']]
+  const offsets = [
+    ['0', '0', '0'],
+    ['1.5 m', '4 ft', '1 m'],
+    ['10 ft', '1.8 m', '6 ft'],
+    ['5.2 m', '0', '0'],
+  ]
   for (const [i, [along, left, right]] of offsets.entries()) {
     await page.getByLabel(`Station ${i + 1} along the tape`).fill(along)
     await page.getByLabel(`Station ${i + 1} left`).fill(left)
@@ -79,7 +84,8 @@ async function sizeFilter(page: Page): Promise<void> {
 async function readTheYear(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Weir Cottage: Millstone pond' }).click()
   await expect(page.getByRole('img', { name: /Expected water temperature through the year/ }).locator('svg')).toBeVisible()
-  for (const job of ['Spring cleanout', 'Spring startup', 'Start feeding', 'Stop feeding', 'Netting on', 'Winter shutdown']) await expect(page.getByRole('listitem').filter({ hasText: job }).first()).toBeVisible()
+  for (const job of ['Spring cleanout', 'Spring startup', 'Start feeding', 'Stop feeding', 'Netting on', 'Winter shutdown'])
+    await expect(page.getByRole('listitem').filter({ hasText: job }).first()).toBeVisible()
   const cleanout = page.getByRole('listitem').filter({ hasText: 'Spring cleanout' }).first()
   await cleanout.getByText('Why then?').click()
   await expect(cleanout).toContainText(/water between 4\.0\s°C and 13\.0\s°C/)
@@ -115,7 +121,9 @@ async function atTheWater(page: Page): Promise<void> {
   const step = page.getByRole('region', { name: 'Step at hand' })
   const done = () => step.getByRole('button', { name: 'Done' }).click()
   const heading = (name: string | RegExp) => expect(step.getByRole('heading', { name })).toBeVisible()
-  const photo = await sharp({ create: { width: 1200, height: 900, channels: 3, background: '#6b8f71' } }).jpeg().toBuffer()
+  const photo = await sharp({ create: { width: 1200, height: 900, channels: 3, background: '#6b8f71' } })
+    .jpeg()
+    .toBuffer()
 
   await page.getByRole('link', { name: 'Open the visit' }).last().click()
   await expect(page.getByRole('heading', { name: /Weir Cottage/ })).toBeVisible()
@@ -269,7 +277,15 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   const file = test.info().outputPath('report.pdf')
   writeFileSync(file, await pdf.body())
   const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ')
-  for (const words of ['Spring cleanout: Millstone pond', 'Skimmer lid cracked', '4 taken out, 4 put back', 'do not feed for 24 hours', 'Test TAN and nitrite', '• Pump down']) expect(text).toContain(words)
+  for (const words of [
+    'Spring cleanout: Millstone pond',
+    'Skimmer lid cracked',
+    '4 taken out, 4 put back',
+    'do not feed for 24 hours',
+    'Test TAN and nitrite',
+    '• Pump down',
+  ])
+    expect(text).toContain(words)
 
   await phone.getByRole('link', { name: 'Open the pond' }).click()
   await expect(phone.getByText('Test TAN and nitrite after the cleanout').first()).toBeVisible()

@@ -18,7 +18,8 @@ describe('migrations', () => {
   it('can be run again on a database that has data, and change nothing', async () => {
     const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL })
     const password = new URL(process.env.APP_DATABASE_URL!).password
-    const shape = async () => (await owner.raw(`select table_name, column_name, data_type from information_schema.columns where table_schema = 'public' order by 1, 2`)).rows
+    const shape = async () =>
+      (await owner.raw(`select table_name, column_name, data_type from information_schema.columns where table_schema = 'public' order by 1, 2`)).rows
     const before = await shape()
     await migrate(process.env.OWNER_DATABASE_URL!, password)
     expect(await shape()).toEqual(before)

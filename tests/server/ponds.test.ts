@@ -21,10 +21,39 @@ describe('ponds', () => {
     expect(line.volumeM3).toBeLessThan(13.26)
   })
   it.each([
-    ['an outline that crosses itself', { outline: { kind: 'offsets', offsets: [{ stationM: 0, leftM: 1, rightM: 1 }, { stationM: 2, leftM: 0, rightM: 0 }, { stationM: 4, leftM: 1, rightM: 1 }] } }, 'pond.outline', 'crosses itself 2.00 m along the tape'],
-    ['a slope that closes the pond', { zones: [{ name: 'Bowl', floorDepthM: 2, surfaceShare: 1, sideSlope: 2 }] }, 'pond.zones.0.sideSlope', 'meet at about 0.7'],
-    ['a pond of about a litre', { outline: { kind: 'rectangle', lengthM: 0.2, widthM: 0.2 }, zones: [{ name: 'Cup', floorDepthM: 0.05, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 }, 'pond.outline', '2.0 litres'],
-    ['a pond of 100,000 m³', { outline: { kind: 'rectangle', lengthM: 200, widthM: 100 }, zones: [{ name: 'Lake', floorDepthM: 5, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 }, 'pond.outline', '100000 m³'],
+    [
+      'an outline that crosses itself',
+      {
+        outline: {
+          kind: 'offsets',
+          offsets: [
+            { stationM: 0, leftM: 1, rightM: 1 },
+            { stationM: 2, leftM: 0, rightM: 0 },
+            { stationM: 4, leftM: 1, rightM: 1 },
+          ],
+        },
+      },
+      'pond.outline',
+      'crosses itself 2.00 m along the tape',
+    ],
+    [
+      'a slope that closes the pond',
+      { zones: [{ name: 'Bowl', floorDepthM: 2, surfaceShare: 1, sideSlope: 2 }] },
+      'pond.zones.0.sideSlope',
+      'meet at about 0.7',
+    ],
+    [
+      'a pond of about a litre',
+      { outline: { kind: 'rectangle', lengthM: 0.2, widthM: 0.2 }, zones: [{ name: 'Cup', floorDepthM: 0.05, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 },
+      'pond.outline',
+      '2.0 litres',
+    ],
+    [
+      'a pond of 100,000 m³',
+      { outline: { kind: 'rectangle', lengthM: 200, widthM: 100 }, zones: [{ name: 'Lake', floorDepthM: 5, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 },
+      'pond.outline',
+      '100000 m³',
+    ],
   ])('refuses %s, naming the field', async (_, changes, path, words) => {
     const { actors } = await makeFirm('Fir')
     const problem = await problemOf(addPond(actors.owner, newPond(changes as never)))
@@ -61,7 +90,9 @@ describe('designs', () => {
     const id = await addPond(actors.owner, newPond())
     const { start } = await designBench(actors.designer, id)
     expect(await saveDesign(actors.designer, id, { name: 'One', bed: start, overrideReason: '' })).toMatchObject({ number: 1 })
-    expect(await saveDesign(actors.designer, id, { name: 'Two', bed: { ...start, lengthM: start.lengthM + 1 }, overrideReason: '' })).toMatchObject({ number: 2 })
+    expect(await saveDesign(actors.designer, id, { name: 'Two', bed: { ...start, lengthM: start.lengthM + 1 }, overrideReason: '' })).toMatchObject({
+      number: 2,
+    })
     const { designs } = await designBench(actors.designer, id)
     expect(designs.map((d) => d.name)).toEqual(['Two', 'One'])
     expect(designs[0].areaM2).toBeCloseTo((start.lengthM + 1) * start.widthM, 9)

@@ -39,6 +39,8 @@ describe('the wall between firms', () => {
   })
   it('refuses a row written for another firm', async () => {
     const [a, b] = [await makeFirm('Cedar'), await makeFirm('Dogwood')]
-    await expect(inFirm(a.firmId, (trx) => trx('crews').insert({ id: b.crewId.replace(/^./, '0'), firm_id: b.firmId, name: 'Intruder' }))).rejects.toThrow(/row-level security/)
+    await expect(inFirm(a.firmId, (trx) => trx('crews').insert({ id: b.crewId.replace(/^./, '0'), firm_id: b.firmId, name: 'Intruder' }))).rejects.toThrow(
+      /row-level security/,
+    )
   })
 })

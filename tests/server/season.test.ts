@@ -33,7 +33,10 @@ describe('a pond’s year', () => {
     const { actors } = await makeFirm('Bistort')
     const { practice, version } = await firm(actors.owner)
     await setPractice(actors.owner, version, { ...practice, growthYears: 3 })
-    expect(await problemOf(setPractice(actors.owner, version, { ...practice, growthYears: 8 }))).toMatchObject({ kind: 'conflict', current: { practice: { growthYears: 3 } } })
+    expect(await problemOf(setPractice(actors.owner, version, { ...practice, growthYears: 8 }))).toMatchObject({
+      kind: 'conflict',
+      current: { practice: { growthYears: 3 } },
+    })
     expect((await problemOf(setPractice(actors.office, version, practice))).kind).toBe('forbidden')
   })
   it('stands in the season view with windows in the asked year and its visits', async () => {

@@ -43,7 +43,9 @@ describe('signing in', () => {
   it('forgets a session that has run out', async () => {
     const { actors } = await makeFirm('Fern')
     const token = await startSession(actors.owner.userId)
-    await database()('sessions').where({ user_id: actors.owner.userId }).update({ expires_at: database().raw(`now() - interval '1 minute'`) })
+    await database()('sessions')
+      .where({ user_id: actors.owner.userId })
+      .update({ expires_at: database().raw(`now() - interval '1 minute'`) })
     expect(await findActor(token)).toBeUndefined()
   })
 })

@@ -20,17 +20,29 @@ import { problemOf } from '../fixtures/problem-of'
 afterAll(closeDatabase)
 
 const today = todayIn('Etc/UTC')
-const picture = () => sharp({ create: { width: 40, height: 30, channels: 3, background: '#557755' } }).jpeg().toBuffer()
+const picture = () =>
+  sharp({ create: { width: 40, height: 30, channels: 3, background: '#557755' } })
+    .jpeg()
+    .toBuffer()
 
 async function planned(name: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const plan = (crewId: CrewId, startTime: string, day = today) => planVisit(firm.actors.office, { pondId, jobType: 'spring-cleanout', day, startTime, crewId, note: '' })
+  const plan = (crewId: CrewId, startTime: string, day = today) =>
+    planVisit(firm.actors.office, { pondId, jobType: 'spring-cleanout', day, startTime, crewId, note: '' })
   return { ...firm, pondId, plan }
 }
 
 const doneEntry = (stepKey: string, answer: Partial<StepAnswer> = {}, more: object = {}): EntryInput =>
-  ({ kind: 'done', id: randomUUID() as EntryId, stepKey, at: new Date().toISOString(), answer: { note: '', ...answer }, confirmedUnlikely: false, ...more }) as EntryInput
+  ({
+    kind: 'done',
+    id: randomUUID() as EntryId,
+    stepKey,
+    at: new Date().toISOString(),
+    answer: { note: '', ...answer },
+    confirmedUnlikely: false,
+    ...more,
+  }) as EntryInput
 
 const reading = (values: Record<string, number>) => Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep: false }]))
 const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
@@ -38,8 +50,25 @@ const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
 /** Answers a step the plain way. */
 async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
   if (step.kind === 'photo') await addPhoto(actor, visitId, step.key, await picture())
-  const readings = step.readings ? { readings: reading(step.key === 'test-refilled' ? SAFE : Object.fromEntries((step.required ?? step.readings).map((k) => [k, k.endsWith('Temp') ? 9 : k === 'ph' ? 7.4 : k === 'tankOxygen' ? 9 : 0.1]))) } : {}
-  await logEntry(actor, visitId, doneEntry(step.key, { ...readings, ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}), ...(step.kind === 'count-fish' ? { fish: [{ species: 'goldfish', count: 10 }] } : {}), ...(step.kind === 'sign' ? { signedBy: 'The customer' } : {}) }))
+  const readings = step.readings
+    ? {
+        readings: reading(
+          step.key === 'test-refilled'
+            ? SAFE
+            : Object.fromEntries((step.required ?? step.readings).map((k) => [k, k.endsWith('Temp') ? 9 : k === 'ph' ? 7.4 : k === 'tankOxygen' ? 9 : 0.1])),
+        ),
+      }
+    : {}
+  await logEntry(
+    actor,
+    visitId,
+    doneEntry(step.key, {
+      ...readings,
+      ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}),
+      ...(step.kind === 'count-fish' ? { fish: [{ species: 'goldfish', count: 10 }] } : {}),
+      ...(step.kind === 'sign' ? { signedBy: 'The customer' } : {}),
+    }),
+  )
 }
 
 async function answerUntil(actor: Actor, visitId: VisitId, stopBefore: string | null): Promise<void> {
@@ -68,7 +97,9 @@ describe('planning', () => {
   })
   it('is for the office', async () => {
     const { pondId, crewId, actors } = await planned('Oak')
-    expect((await problemOf(planVisit(actors.technician, { pondId, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind).toBe('forbidden')
+    expect((await problemOf(planVisit(actors.technician, { pondId, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind).toBe(
+      'forbidden',
+    )
   })
 })
 
@@ -85,7 +116,8 @@ describe('at the water’s edge', () => {
     const { plan, crewId, actors } = await planned('Rowan')
     const id = await plan(crewId, '08:00')
     await startVisit(actors.technician, id)
-    const log = (readings: Record<string, number>, confirmedUnlikely = false) => logEntry(actors.technician, id, doneEntry('test-before', { readings: reading(readings) }, { confirmedUnlikely }))
+    const log = (readings: Record<string, number>, confirmedUnlikely = false) =>
+      logEntry(actors.technician, id, doneEntry('test-before', { readings: reading(readings) }, { confirmedUnlikely }))
     expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1 }))).message).toContain('Water temperature cannot be 120')
     expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1 }))).message).toContain('unusual')
     expect((await problemOf(log({ waterTemp: 9 }))).message).toContain('ph, total ammonia')
@@ -104,7 +136,19 @@ describe('at the water’s edge', () => {
     const reason = { override: { reason: 'Tank aerator failed, fish gasping' } }
     expect((await problemOf(logEntry(actors.technician, id, fishBack(reason)))).message).toContain('crew lead')
     // leaving the step out is no way round the gate
-    expect((await problemOf(logEntry(actors.technician, id, { kind: 'skipped', id: randomUUID() as EntryId, stepKey: 'fish-back', at: new Date().toISOString(), reason: 'no time left' }))).message).toContain('crew lead')
+    expect(
+      (
+        await problemOf(
+          logEntry(actors.technician, id, {
+            kind: 'skipped',
+            id: randomUUID() as EntryId,
+            stepKey: 'fish-back',
+            at: new Date().toISOString(),
+            reason: 'no time left',
+          }),
+        )
+      ).message,
+    ).toContain('crew lead')
     await expect(logEntry(lead, id, fishBack(reason))).resolves.toBeUndefined()
   })
   it('finishes only when every step is answered, then writes readings, follow-up and report', async () => {
@@ -115,7 +159,11 @@ describe('at the water’s edge', () => {
     await answerUntil(lead, id, 'sign')
     expect((await problemOf(finishVisit(lead, id))).message).toContain('1 step is still open')
     const { visit } = await fieldVisit(lead, id)
-    await answer(lead, id, visit.job.steps.find((s) => s.key === 'sign')!)
+    await answer(
+      lead,
+      id,
+      visit.job.steps.find((s) => s.key === 'sign')!,
+    )
     await finishVisit(lead, id)
     await finishVisit(lead, id)
 
@@ -139,7 +187,8 @@ describe('at the water’s edge', () => {
     await answerUntil(lead, id, null)
     await finishVisit(lead, id)
     const later = new Date(Date.now() + 5 * 86_400_000)
-    const test = (readings: Record<string, number>) => logReadings(lead, pondId as PondId, { readings: reading(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
+    const test = (readings: Record<string, number>) =>
+      logReadings(lead, pondId as PondId, { readings: reading(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
     await test({ tan: 0.1 })
     expect((await pondPage(lead, pondId)).followUps).toHaveLength(1)
     await test({ tan: 0.1, nitrite: 0.05 })
@@ -158,18 +207,26 @@ describe('photos', () => {
     const add = await underWay('Vetch')
     expect((await problemOf(add(Buffer.from('MZ this is no photo at all')))).message).toContain('not a picture')
     expect((await problemOf(add(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="5" height="5"/>')))).message).toContain('not a photo')
-    const whole = await sharp({ create: { width: 900, height: 700, channels: 3, background: '#335544', noise: { type: 'gaussian', mean: 90, sigma: 40 } } }).jpeg().toBuffer()
+    const whole = await sharp({ create: { width: 900, height: 700, channels: 3, background: '#335544', noise: { type: 'gaussian', mean: 90, sigma: 40 } } })
+      .jpeg()
+      .toBuffer()
     expect((await problemOf(add(whole.subarray(0, whole.length / 3)))).message).toContain('damaged')
   })
   it('takes a 40-megapixel picture and keeps it small, upright and without its metadata', async () => {
     const add = await underWay('Willow')
-    const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#446655' } }).withExif({ IFD0: { Artist: 'somebody' } }).withMetadata({ orientation: 6 }).png().toBuffer()
+    const large = await sharp({ create: { width: 8000, height: 5000, channels: 3, background: '#446655' } })
+      .withExif({ IFD0: { Artist: 'somebody' } })
+      .withMetadata({ orientation: 6 })
+      .png()
+      .toBuffer()
     const photo = await add(large)
     expect([photo.width, photo.height]).toEqual([1000, 1600])
   })
   it('refuses a picture of a hundred megapixels with the mend', async () => {
     const add = await underWay('Yarrow')
-    const huge = await sharp({ create: { width: 10_000, height: 10_000, channels: 3, background: '#000' }, limitInputPixels: false }).png({ compressionLevel: 9 }).toBuffer()
+    const huge = await sharp({ create: { width: 10_000, height: 10_000, channels: 3, background: '#000' }, limitInputPixels: false })
+      .png({ compressionLevel: 9 })
+      .toBuffer()
     expect((await problemOf(add(huge))).message).toContain('megapixels')
   }, 30_000)
 })

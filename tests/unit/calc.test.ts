@@ -6,15 +6,43 @@ import { calculate, calculationSchema, CALCULATIONS } from '@/calc/registry'
 /** Names that outsiders rely on, with the output keys that must be there. */
 const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'pond.volume': { input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 }, keys: ['gross_m3', 'water_m3'] },
-  'pond.outline': { input: { points: [{ x_m: 0, y_m: 0 }, { x_m: 4, y_m: 0 }, { x_m: 4, y_m: 3 }] }, keys: ['area_m2', 'perimeter_m'] },
+  'pond.outline': {
+    input: {
+      points: [
+        { x_m: 0, y_m: 0 },
+        { x_m: 4, y_m: 0 },
+        { x_m: 4, y_m: 3 },
+      ],
+    },
+    keys: ['area_m2', 'perimeter_m'],
+  },
   'pond.combineVolumes': { input: { evidence: [{ method: 'geometry', volume_m3: 10, sigma_m3: 1 }] }, keys: ['volume_m3', 'sigma_m3', 'conflicts'] },
   'fish.load': { input: { fish: [{ species: 'koi', count: 3, length_m: 0.4 }], temp_C: 20, protein: 0.35 }, keys: ['mass_kg', 'feed_g_d', 'tan_g_d'] },
-  'filter.size': { input: { pond: { volume_m3: 20, area_m2: 25, use: 'koi', feed_kg_d: 0.2, protein: 0.35, temp_C: 20 }, bed: { depth_m: 0.45, grain_m: 0.02, porosity: 0.4 } }, keys: ['schools', 'governing'] },
+  'filter.size': {
+    input: {
+      pond: { volume_m3: 20, area_m2: 25, use: 'koi', feed_kg_d: 0.2, protein: 0.35, temp_C: 20 },
+      bed: { depth_m: 0.45, grain_m: 0.02, porosity: 0.4 },
+    },
+    keys: ['schools', 'governing'],
+  },
   'wetland.closedLoop': { input: { load_g_d: 5, flow_m3_h: 5, bedVolume_m3: 2, k_d: 8, tanks: 3, background_mg_L: 0.05 }, keys: ['eta', 'concentration_mg_L'] },
   'bed.headLoss': { input: { layers: [{ thickness_m: 0.3, grain_m: 0.02, porosity: 0.4 }], velocity_m_h: 4 }, keys: ['loss_mm', 'perLayer_mm'] },
-  'bed.drainBack': { input: { layers: [{ thickness_m: 0.3, porosity: 0.4 }], area_m2: 5, drainTo_m: 0.1, pondArea_m2: 20 }, keys: ['volume_m3', 'pondRise_mm'] },
+  'bed.drainBack': {
+    input: { layers: [{ thickness_m: 0.3, porosity: 0.4 }], area_m2: 5, drainTo_m: 0.1, pondArea_m2: 20 },
+    keys: ['volume_m3', 'pondRise_mm'],
+  },
   'hydraulics.pipe': { input: { flow_m3_h: 10, length_m: 10, diameter_m: 0.06 }, keys: ['darcy_m', 'hazen_m', 'minor_m', 'velocity_m_s', 'reynolds'] },
-  'hydraulics.duty': { input: { curve: [{ flow_m3_h: 0, head_m: 4 }, { flow_m3_h: 10, head_m: 0 }], static_m: 1, resistance: 0.01 }, keys: ['flow_m3_h', 'head_m'] },
+  'hydraulics.duty': {
+    input: {
+      curve: [
+        { flow_m3_h: 0, head_m: 4 },
+        { flow_m3_h: 10, head_m: 0 },
+      ],
+      static_m: 1,
+      resistance: 0.01,
+    },
+    keys: ['flow_m3_h', 'head_m'],
+  },
   'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h'] },
   'hydraulics.outlet': { input: { diameter_m: 0.11, head_m: 0.2, length_m: 3, k: 0.5 }, keys: ['flow_m3_h'] },
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
@@ -25,9 +53,28 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'water.chlorineDose': { input: { volume_m3: 10, freeChlorine_mg_L: 0.5 }, keys: ['sodiumThiosulfatePentahydrate_g'] },
   'water.changes': { input: { current: 60, source: 5, target: 25, maxFraction: 0.33 }, keys: ['count', 'afterEach'] },
   'season.daylight': { input: { latitude_deg: 45, date: '2027-06-21' }, keys: ['hours'] },
-  'season.openWaterEvaporation': { input: { date: '2027-07-06', latitude_deg: 50, tmin_C: 12, tmax_C: 21, rh_percent: 70, wind_m_s: 2, sunshine_h: 9, altitude_m: 100 }, keys: ['mm_d'] },
+  'season.openWaterEvaporation': {
+    input: { date: '2027-07-06', latitude_deg: 50, tmin_C: 12, tmax_C: 21, rh_percent: 70, wind_m_s: 2, sunshine_h: 9, altitude_m: 100 },
+    keys: ['mm_d'],
+  },
   'season.windows': {
-    input: { pond: { meanDepth_m: 0.8 }, station: { latitude_deg: 45, altitude_m: 10, months: Array.from({ length: 12 }, (_, i) => ({ min_C: 8 - 8 * Math.cos((i * Math.PI) / 6), max_C: 15 - 9 * Math.cos((i * Math.PI) / 6), sd_C: 2.5, humidity_percent: 75, wind_m_s: 3, sunshine_h: 5 })) }, year: 2027, weatherYears: 8 },
+    input: {
+      pond: { meanDepth_m: 0.8 },
+      station: {
+        latitude_deg: 45,
+        altitude_m: 10,
+        months: Array.from({ length: 12 }, (_, i) => ({
+          min_C: 8 - 8 * Math.cos((i * Math.PI) / 6),
+          max_C: 15 - 9 * Math.cos((i * Math.PI) / 6),
+          sd_C: 2.5,
+          humidity_percent: 75,
+          wind_m_s: 3,
+          sunshine_h: 5,
+        })),
+      },
+      year: 2027,
+      weatherYears: 8,
+    },
     keys: ['windows'],
   },
 }
@@ -47,24 +94,44 @@ describe('the calculation contract', () => {
   it('names the field that is wrong', () => {
     const zones = [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: -1 }]
     expect(calculate('pond.volume', { zones })).toMatchObject({ ok: false, error: { path: 'zones.0.depth_m' } })
-    expect(calculate('fish.load', { fish: [{ species: 'koi', count: 1e9, length_m: 0.4 }], temp_C: 20, protein: 0.35 })).toMatchObject({ ok: false, error: { path: 'fish.0.count' } })
+    expect(calculate('fish.load', { fish: [{ species: 'koi', count: 1e9, length_m: 0.4 }], temp_C: 20, protein: 0.35 })).toMatchObject({
+      ok: false,
+      error: { path: 'fish.0.count' },
+    })
     expect(calculate('water.khDose', { volume_m3: 1, from_dKH: 5, to_dKH: 3 })).toMatchObject({ ok: false, error: { path: 'to_dKH' } })
   })
   it('refuses an outline that crosses itself, naming the place', () => {
-    const points = [[0, 0], [4, 4], [4, 0], [0, 4]].map(([x_m, y_m]) => ({ x_m, y_m }))
+    const points = [
+      [0, 0],
+      [4, 4],
+      [4, 0],
+      [0, 4],
+    ].map(([x_m, y_m]) => ({ x_m, y_m }))
     const outcome = calculate('pond.outline', { points })
     expect(!outcome.ok && outcome.error.message).toContain('x 2.00 m, y 2.00 m')
   })
   it('never throws and never answers with NaN, whatever numbers come', () => {
     const number = fc.oneof(fc.double(), fc.constantFrom(0, -1, Number.NaN, Infinity, 1e308, 1e-308))
     fc.assert(
-      fc.property(fc.constantFrom(...Object.keys(CONTRACT).filter((n) => n !== 'season.windows')), fc.array(number, { minLength: 30, maxLength: 30 }), (name, numbers) => {
-        let next = 0
-        const scramble = (value: unknown): unknown =>
-          typeof value === 'number' ? (numbers[next % 30] > 0.5 ? numbers[next++ % 30] : (next++, value)) : Array.isArray(value) ? value.map(scramble) : value && typeof value === 'object' ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)])) : value
-        const outcome = calculate(name, scramble(CONTRACT[name].input))
-        if (outcome.ok) expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')
-      }),
+      fc.property(
+        fc.constantFrom(...Object.keys(CONTRACT).filter((n) => n !== 'season.windows')),
+        fc.array(number, { minLength: 30, maxLength: 30 }),
+        (name, numbers) => {
+          let next = 0
+          const scramble = (value: unknown): unknown =>
+            typeof value === 'number'
+              ? numbers[next % 30] > 0.5
+                ? numbers[next++ % 30]
+                : (next++, value)
+              : Array.isArray(value)
+                ? value.map(scramble)
+                : value && typeof value === 'object'
+                  ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)]))
+                  : value
+          const outcome = calculate(name, scramble(CONTRACT[name].input))
+          if (outcome.ok) expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')
+        },
+      ),
       { numRuns: 400 },
     )
   })
@@ -76,7 +143,10 @@ describe('the command line', () => {
   it('answers one call', () => expect(JSON.parse(run(['water.doSaturation'], '{"temp_C": 20}').stdout).do_sat_mg_L).toBeCloseTo(9.09, 2))
   it('answers a batch in order, errors among results', () => {
     const { stdout, status } = run(['--batch'], '{"id":1,"name":"water.doSaturation","input":{"temp_C":0}}\nrubbish\n{"id":2,"name":"nothing","input":{}}\n')
-    const lines = stdout.trim().split('\n').map((line) => JSON.parse(line))
+    const lines = stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line))
     expect(lines[0].output.do_sat_mg_L).toBeCloseTo(14.62, 2)
     expect(lines.slice(1).map((l) => l.error.code)).toEqual(['bad-json', 'unknown-calculation'])
     expect(status).toBe(0)

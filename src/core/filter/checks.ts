@@ -5,7 +5,18 @@ import type { School } from './practice'
 
 export type Verdict = 'pass' | 'look' | 'stop'
 
-export const CHECK_IDS = ['house-size', 'nitrogen-size', 'oxygen-flow', 'upflow-velocity', 'bed-loss', 'uniformity', 'root-zone', 'layer-stability', 'duty-in-range', 'drain-back'] as const
+export const CHECK_IDS = [
+  'house-size',
+  'nitrogen-size',
+  'oxygen-flow',
+  'upflow-velocity',
+  'bed-loss',
+  'uniformity',
+  'root-zone',
+  'layer-stability',
+  'duty-in-range',
+  'drain-back',
+] as const
 export type CheckId = (typeof CHECK_IDS)[number]
 
 /** The figure against its limit, in canonical units; wording and units are the reader's. */
@@ -49,7 +60,13 @@ export function checkDesign(design: BedDesign, pond: DesignPond, result: DesignR
   const inRange = result.flowM3PerH >= result.pump.recommended[0] && result.flowM3PerH <= result.pump.recommended[1]
   const freeboardMm = pond.freeboardM * 1000
   return [
-    { id: 'house-size', verdict: atLeast(result.areaM2, result.houseAreaM2, CHECK_LIMITS.sizeStopBelow), figure: result.areaM2, limit: result.houseAreaM2, also: { school: houseSchool } },
+    {
+      id: 'house-size',
+      verdict: atLeast(result.areaM2, result.houseAreaM2, CHECK_LIMITS.sizeStopBelow),
+      figure: result.areaM2,
+      limit: result.houseAreaM2,
+      also: { school: houseSchool },
+    },
     {
       id: 'nitrogen-size',
       verdict: result.areaM2 < nitrogenNow * CHECK_LIMITS.sizeTolerance ? 'stop' : atLeast(result.areaM2, nitrogenGrown, 0),
@@ -64,7 +81,13 @@ export function checkDesign(design: BedDesign, pond: DesignPond, result: DesignR
       limit: result.demand.oxygenM3PerH,
       also: { needed: result.demand.neededM3PerH },
     },
-    { id: 'upflow-velocity', verdict: atMost(result.velocityMPerH, CHECK_LIMITS.upflowLookAboveMPerH, CHECK_LIMITS.upflowStopAboveMPerH), figure: result.velocityMPerH, limit: CHECK_LIMITS.upflowStopAboveMPerH, also: {} },
+    {
+      id: 'upflow-velocity',
+      verdict: atMost(result.velocityMPerH, CHECK_LIMITS.upflowLookAboveMPerH, CHECK_LIMITS.upflowStopAboveMPerH),
+      figure: result.velocityMPerH,
+      limit: CHECK_LIMITS.upflowStopAboveMPerH,
+      also: {},
+    },
     {
       id: 'bed-loss',
       verdict: atMost(result.cleanLossMm, CHECK_LIMITS.bedLossLookAboveMm, CHECK_LIMITS.bedLossStopAboveMm),

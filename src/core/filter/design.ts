@@ -109,7 +109,13 @@ export function workOutDesign({ pond, design, practice, houseSchool }: DesignPro
     velocityMPerH,
     cleanLossMm: bedLossMm(stone, velocityMPerH).lossMm,
     atFlushLossMm: bedLossMm(fouled(stone), velocityMPerH).lossMm,
-    uniformity: manifoldUniformity({ flowM3PerH, lengthM: design.lengthM, diameterM: design.manifold.diameterM, openings: design.manifold.slots, openingAreaM2: design.manifold.slotAreaM2 }).uniformity,
+    uniformity: manifoldUniformity({
+      flowM3PerH,
+      lengthM: design.lengthM,
+      diameterM: design.manifold.diameterM,
+      openings: design.manifold.slots,
+      openingAreaM2: design.manifold.slotAreaM2,
+    }).uniformity,
     drainBackM3: drained.volumeM3,
     pondRiseMm: drained.pondRiseMm,
     flushDays: flushIntervalDays({ feedKgPerYear: grown.feedKgPerYear, leafKgPerYear: pond.leafKgPerYear, areaM2, poreM3: treatingVolumeM3 * bed.porosity }),
@@ -126,7 +132,13 @@ function flowDemand(schoolM3PerH: number, sizing: YearSizing): FlowDemand {
     { governedBy: 'turnover' as const, flow: sizing.turnoverFlowM3PerH },
   ]
   const most = candidates.reduce((a, b) => (b.flow > a.flow ? b : a))
-  return { schoolM3PerH, oxygenM3PerH: sizing.worstOxygenFlowM3PerH, turnoverM3PerH: sizing.turnoverFlowM3PerH, neededM3PerH: most.flow, governedBy: most.governedBy }
+  return {
+    schoolM3PerH,
+    oxygenM3PerH: sizing.worstOxygenFlowM3PerH,
+    turnoverM3PerH: sizing.turnoverFlowM3PerH,
+    neededM3PerH: most.flow,
+    governedBy: most.governedBy,
+  }
 }
 
 function headFunction(design: DesignProblemInput['design'], areaM2: number): (flowM3PerH: number) => HeadBreakdown {
@@ -137,7 +149,16 @@ function headFunction(design: DesignProblemInput['design'], areaM2: number): (fl
     const bedM = bedLossMm(stone, flowM3PerH / areaM2).lossMm / 1000
     const nozzlesM =
       flowM3PerH > NO_FLOW
-        ? Math.max(0, manifoldUniformity({ flowM3PerH, lengthM: design.lengthM, diameterM: manifold.diameterM, openings: manifold.slots, openingAreaM2: manifold.slotAreaM2 }).inletHeadM)
+        ? Math.max(
+            0,
+            manifoldUniformity({
+              flowM3PerH,
+              lengthM: design.lengthM,
+              diameterM: manifold.diameterM,
+              openings: manifold.slots,
+              openingAreaM2: manifold.slotAreaM2,
+            }).inletHeadM,
+          )
         : 0
     return { ...pipe, staticM: design.staticLiftM, bedM, nozzlesM, totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM }
   }
@@ -149,12 +170,18 @@ function curveOf(system: SystemCurve, pump: CataloguePump): { flowM3PerH: number
 }
 
 const granularOnly = (layers: readonly BedLayer[]) =>
-  layers.filter((layer) => BED_MATERIALS[layer.material].granular).map((layer) => ({ thicknessM: layer.thicknessM, grainM: BED_MATERIALS[layer.material].grainM, porosity: BED_MATERIALS[layer.material].porosity }))
+  layers
+    .filter((layer) => BED_MATERIALS[layer.material].granular)
+    .map((layer) => ({ thicknessM: layer.thicknessM, grainM: BED_MATERIALS[layer.material].grainM, porosity: BED_MATERIALS[layer.material].porosity }))
 
 const fouled = (stone: ReturnType<typeof granularOnly>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
 
 function worstTan(sizing: YearSizing, flowM3PerH: number, bedVolumeM3: number, bed: { grainM: number; porosity: number }): number {
   return Math.max(
-    ...sizing.months.map((m) => closedLoop({ loadGPerD: m.tanLoadGPerD, flowM3PerH, bedVolumeM3, ratePerD: firstOrderRatePerD(bed.grainM, bed.porosity, m.tempC), ...CLOSED_LOOP }).concentrationMgL),
+    ...sizing.months.map(
+      (m) =>
+        closedLoop({ loadGPerD: m.tanLoadGPerD, flowM3PerH, bedVolumeM3, ratePerD: firstOrderRatePerD(bed.grainM, bed.porosity, m.tempC), ...CLOSED_LOOP })
+          .concentrationMgL,
+    ),
   )
 }

@@ -74,10 +74,16 @@ describe('closed loop', () => {
 
 describe('stone', () => {
   it('has the surface of rough spheres', () => expect(specificSurfaceM2PerM3(0.02, 0.4)).toBeCloseTo(216, 9))
-  it('nitrifies twice as fast nine degrees warmer', () => expect(firstOrderRatePerD(0.02, 0.4, 29) / firstOrderRatePerD(0.02, 0.4, 20)).toBeCloseTo(1.08 ** 9, 9))
+  it('nitrifies twice as fast nine degrees warmer', () =>
+    expect(firstOrderRatePerD(0.02, 0.4, 29) / firstOrderRatePerD(0.02, 0.4, 20)).toBeCloseTo(1.08 ** 9, 9))
   it('holds the default layers stable and lets pea gravel fall into bridging stone', () => {
     expect(layerStability(DEFAULT_LAYERS).every((pair) => pair.stable)).toBe(true)
-    expect(layerStability([{ material: 'bridging-stone', thicknessM: 0.1 }, { material: 'pea-gravel', thicknessM: 0.1 }])[0].stable).toBe(false)
+    expect(
+      layerStability([
+        { material: 'bridging-stone', thicknessM: 0.1 },
+        { material: 'pea-gravel', thicknessM: 0.1 },
+      ])[0].stable,
+    ).toBe(false)
   })
   it('weighs 1.55 t per m³', () => expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
   it('is due for a flush sooner with more feed, and never without solids', () => {
@@ -127,7 +133,8 @@ describe('a worked-out design', () => {
     expect(verdict({ airBreakM: 0 }, 'drain-back')).not.toBe('pass')
   })
   it('looks twice at a bed without a planting layer', () => expect(verdict({ layers: DEFAULT_LAYERS.slice(0, 4) }, 'root-zone')).toBe('look'))
-  it('stops layers that fall through each other', () => expect(verdict({ layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] }, 'layer-stability')).toBe('stop'))
+  it('stops layers that fall through each other', () =>
+    expect(verdict({ layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] }, 'layer-stability')).toBe('stop'))
   it('refuses a pump it does not know and a bed without stone', () => {
     expect(() => workOutDesign({ ...input, design: { ...design, pumpId: 'none' } })).toThrow('pumpId')
     expect(() => workOutDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } })).toThrow('layers')

@@ -44,7 +44,9 @@ export function firstDesign(pond: DesignPond, school: School, practice: FilterPr
     pumpId: PUMP_CATALOGUE[PUMP_CATALOGUE.length - 1].id,
     airBreakM: depthM,
   }
-  const enough = PUMP_CATALOGUE.find((pump) => workOutDesign({ pond, design: { ...design, pumpId: pump.id }, practice, houseSchool: school }).flowM3PerH >= flow)
+  const enough = PUMP_CATALOGUE.find(
+    (pump) => workOutDesign({ pond, design: { ...design, pumpId: pump.id }, practice, houseSchool: school }).flowM3PerH >= flow,
+  )
   return { ...design, pumpId: enough?.id ?? design.pumpId }
 }
 

@@ -45,7 +45,15 @@ export interface Sizing {
   readonly turnoverFlowM3PerH: number
 }
 
-export const SIZING_RANGE = { volumeM3: [0.001, 100_000], areaM2: [0.01, 200_000], feedKgPerD: [0, 10_000], protein: [0.05, 0.7], tempC: [0, 40], targetTanMgL: [0.01, 5], altitudeM: [-400, 5000] } as const
+export const SIZING_RANGE = {
+  volumeM3: [0.001, 100_000],
+  areaM2: [0.01, 200_000],
+  feedKgPerD: [0, 10_000],
+  protein: [0.05, 0.7],
+  tempC: [0, 40],
+  targetTanMgL: [0.01, 5],
+  altitudeM: [-400, 5000],
+} as const
 
 /** Tanks in series and background of the closed-loop school. @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see */
 export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
@@ -82,14 +90,17 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, practice: FilterP
     flowM3PerH,
     tanMgL:
       load === 0 || volumeM3 === 0
-        ? load === 0 ? CLOSED_LOOP.backgroundMgL : Infinity
+        ? load === 0
+          ? CLOSED_LOOP.backgroundMgL
+          : Infinity
         : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP }).concentrationMgL,
   })
 
   const byVolume = practice.volumeShare[pond.use] * pond.volumeM3
   const bySurface = surfaceShareAt(pond.areaM2, pond.use, practice) * pond.areaM2
   const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.leastOxygenMgL) / 2
-  const byNitrogen = load / (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) * specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+  const byNitrogen =
+    load / (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) * specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
   const nitrogenFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
   const loop = closedLoopBed(load, target, nitrogenFlow, rate)
   const schools = [

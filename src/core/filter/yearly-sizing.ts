@@ -33,7 +33,11 @@ export function sizeThroughYear(pond: DesignPond, fish: readonly FishGroup[], be
   const months = pond.monthlyTempC.map((tempC, month): MonthSizing => {
     const water = Math.max(COLDEST_WATER_C, tempC)
     const feedKgPerD = fishLoad(fish, water, practice.feedProtein).feedGPerD / 1000
-    const sizing = sizeFilter({ volumeM3: pond.volumeM3, areaM2: pond.areaM2, use: pond.use, feedKgPerD, protein: practice.feedProtein, tempC: water, altitudeM: pond.altitudeM }, bed, practice)
+    const sizing = sizeFilter(
+      { volumeM3: pond.volumeM3, areaM2: pond.areaM2, use: pond.use, feedKgPerD, protein: practice.feedProtein, tempC: water, altitudeM: pond.altitudeM },
+      bed,
+      practice,
+    )
     return { ...sizing, month, tempC: water, feedKgPerD }
   })
   const schools = months[0].schools.map(({ school }, index) => {

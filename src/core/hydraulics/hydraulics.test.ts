@@ -18,7 +18,12 @@ function colebrook(reynolds: number, relative: number): number {
 }
 
 describe('water properties', () => {
-  it.each([[0, 1.787e-6], [10, 1.307e-6], [20, 1.004e-6], [30, 0.801e-6]])('has the handbook viscosity at %d °C', (tempC, nu) => expect(kinematicViscosityM2PerS(tempC) / nu).toBeCloseTo(1, 1))
+  it.each([
+    [0, 1.787e-6],
+    [10, 1.307e-6],
+    [20, 1.004e-6],
+    [30, 0.801e-6],
+  ])('has the handbook viscosity at %d °C', (tempC, nu) => expect(kinematicViscosityM2PerS(tempC) / nu).toBeCloseTo(1, 1))
   it('is densest near 4 °C', () => {
     expect(waterDensityKgPerM3(4)).toBeCloseTo(1000, 2)
     expect(waterDensityKgPerM3(20)).toBeCloseTo(998.2, 1)
@@ -27,7 +32,8 @@ describe('water properties', () => {
 
 describe('pipes', () => {
   it('follows Colebrook–White within 3 % over the usual range', () => {
-    for (const re of [5e3, 2e4, 1e5, 5e5]) for (const rel of [1e-6, 1e-4, 1e-3]) expect(Math.abs(frictionFactor(re, rel) / colebrook(re, rel) - 1)).toBeLessThan(0.03)
+    for (const re of [5e3, 2e4, 1e5, 5e5])
+      for (const rel of [1e-6, 1e-4, 1e-3]) expect(Math.abs(frictionFactor(re, rel) / colebrook(re, rel) - 1)).toBeLessThan(0.03)
   })
   it('is 64/Re in laminar flow and continuous at both ends of the transition', () => {
     expect(frictionFactor(1000, 1e-4)).toBeCloseTo(0.064, 12)
@@ -78,7 +84,12 @@ describe('weirs and outlets', () => {
 })
 
 describe('pumps', () => {
-  const curve = [{ flowM3PerH: 0, headM: 5 }, { flowM3PerH: 5, headM: 4.2 }, { flowM3PerH: 10, headM: 2.8 }, { flowM3PerH: 14, headM: 0 }]
+  const curve = [
+    { flowM3PerH: 0, headM: 5 },
+    { flowM3PerH: 5, headM: 4.2 },
+    { flowM3PerH: 10, headM: 2.8 },
+    { flowM3PerH: 14, headM: 0 },
+  ]
   it('passes through every catalogue point and never rises', () => {
     const head = pumpHead(curve)
     for (const point of curve) expect(head(point.flowM3PerH)).toBeCloseTo(point.headM, 12)
@@ -93,7 +104,13 @@ describe('pumps', () => {
     expect(dutyPoint(curve, () => 6).status).toBe('no-flow')
     expect(dutyPoint(curve.slice(0, 3), () => 1).status).toBe('beyond-curve')
   })
-  it('refuses a curve that rises', () => expect(() => pumpHead([{ flowM3PerH: 0, headM: 2 }, { flowM3PerH: 3, headM: 3 }])).toThrow('curve.1.headM'))
+  it('refuses a curve that rises', () =>
+    expect(() =>
+      pumpHead([
+        { flowM3PerH: 0, headM: 2 },
+        { flowM3PerH: 3, headM: 3 },
+      ]),
+    ).toThrow('curve.1.headM'))
 })
 
 describe('beds', () => {
@@ -110,7 +127,10 @@ describe('beds', () => {
   })
   it('loses more as pores fill', () => expect(layerLossMm({ ...gravel, porosity: 0.36 }, 5)).toBeGreaterThan(layerLossMm(gravel, 5)))
   it('drains only what stands above the air break', () => {
-    const layers = [{ thicknessM: 0.3, porosity: 0.95 }, { thicknessM: 0.4, porosity: 0.4 }]
+    const layers = [
+      { thicknessM: 0.3, porosity: 0.95 },
+      { thicknessM: 0.4, porosity: 0.4 },
+    ]
     expect(drainBack(layers, 10, 0.7, 25)).toEqual({ volumeM3: 0, pondRiseMm: 0 })
     expect(drainBack(layers, 10, 0.5, 25).volumeM3).toBeCloseTo(0.2 * 0.4 * 10, 12)
     expect(drainBack(layers, 10, 0, 25).volumeM3).toBeCloseTo((0.3 * 0.95 + 0.4 * 0.4) * 10, 12)

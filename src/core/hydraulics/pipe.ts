@@ -23,7 +23,14 @@ export interface PipeLoss {
   readonly reynolds: number
 }
 
-export const PIPE_RANGE = { flowM3PerH: [0, 5000], lengthM: [0, 10_000], diameterM: [0.004, 2], roughnessM: [0, 0.01], hazenC: [40, 160], fittingsK: [0, 1000] } as const
+export const PIPE_RANGE = {
+  flowM3PerH: [0, 5000],
+  lengthM: [0, 10_000],
+  diameterM: [0.004, 2],
+  roughnessM: [0, 0.01],
+  hazenC: [40, 160],
+  fittingsK: [0, 1000],
+} as const
 
 export const RIGID_PVC = { roughnessM: 1.5e-6, hazenC: 150 } as const // ε 0.0015 mm, as in any pipe-flow table
 export const FLEXIBLE_PVC = { roughnessM: 7e-6, hazenC: 140 } as const

@@ -23,7 +23,8 @@ export type DutyOutcome =
  */
 export function pumpHead(curve: readonly PumpPoint[]): (flowM3PerH: number) => number {
   curve.forEach((point, i) => {
-    if (i > 0 && !(point.headM <= curve[i - 1].headM)) throw new DomainError(`curve.${i}.headM`, point.headM, `no higher than ${curve[i - 1].headM}, as flow rises`)
+    if (i > 0 && !(point.headM <= curve[i - 1].headM))
+      throw new DomainError(`curve.${i}.headM`, point.headM, `no higher than ${curve[i - 1].headM}, as flow rises`)
   })
   return monotoneCubic(
     curve.map((p) => p.flowM3PerH),

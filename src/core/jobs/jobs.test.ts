@@ -40,7 +40,8 @@ describe('cleanout quantities', () => {
     expect(cleanoutQuantities(pond, DEFAULT_KIT, null)).toMatchObject({ chlorineAssumed: true, chlorineMgL: 0.6 })
     expect(cleanoutQuantities(pond, DEFAULT_KIT, 0.3)).toMatchObject({ chlorineAssumed: false, chlorineMgL: 0.3 })
   })
-  it('needs no dechlorinator for well water', () => expect(cleanoutQuantities({ ...pond, sourceChlorinated: false }, DEFAULT_KIT, null).dechlorinator.totalG).toBe(0))
+  it('needs no dechlorinator for well water', () =>
+    expect(cleanoutQuantities({ ...pond, sourceChlorinated: false }, DEFAULT_KIT, null).dechlorinator.totalG).toBe(0))
 })
 
 describe('duration', () => {

@@ -34,7 +34,18 @@ describe('interpolation', () => {
     xs.forEach((x, i) => expect(f(x)).toBeCloseTo(ys[i], 12))
     for (let x = 0; x < 4; x += 0.05) expect(f(x + 0.05)).toBeLessThanOrEqual(f(x) + 1e-12)
   })
-  it('holds the ends of a table', () => expect([-1, 0.5, 9].map((x) => linearInTable([[0, 1], [1, 3]], x))).toEqual([1, 2, 3]))
+  it('holds the ends of a table', () =>
+    expect(
+      [-1, 0.5, 9].map((x) =>
+        linearInTable(
+          [
+            [0, 1],
+            [1, 3],
+          ],
+          x,
+        ),
+      ),
+    ).toEqual([1, 2, 3]))
 })
 
 describe('chance', () => {

@@ -11,7 +11,8 @@ import { STATIONS } from '../../../stand-ins/weather-desk/stations'
 const coast = STATIONS.find((s) => s.id === 'marrow-quay')!.normals
 const upland = STATIONS.find((s) => s.id === 'cold-ash-common')!.normals
 const pond = { meanDepthM: 0.7, shade: 0.3, windShare: 0.5, altitudeM: 20 }
-const season = (changes: Partial<Parameters<typeof pondSeason>[0]> = {}) => pondSeason({ pond, station: coast, practice: DEFAULT_SEASON_PRACTICE, year: 2027, ...changes })
+const season = (changes: Partial<Parameters<typeof pondSeason>[0]> = {}) =>
+  pondSeason({ pond, station: coast, practice: DEFAULT_SEASON_PRACTICE, year: 2027, ...changes })
 
 describe('the sun', () => {
   // FAO-56 examples 8, 9 and 10
@@ -19,7 +20,8 @@ describe('the sun', () => {
     expect(daylightHours(-20, '2001-09-03')).toBeCloseTo(11.7, 1)
     expect(extraterrestrialMJ(-20, 246)).toBeCloseTo(32.2, 1)
   })
-  it('gives the published solar radiation at 22.9° S in mid May with 7.1 h of sunshine', () => expect(solarFromSunshineMJ(-22.9, 135, 7.1)).toBeCloseTo(14.5, 1))
+  it('gives the published solar radiation at 22.9° S in mid May with 7.1 h of sunshine', () =>
+    expect(solarFromSunshineMJ(-22.9, 135, 7.1)).toBeCloseTo(14.5, 1))
   it('never sets at midsummer inside the polar circle', () => expect(daylightHours(70, '2027-06-21')).toBe(24))
   it('refuses a day that does not exist', () => expect(() => daylightHours(45, '2027-02-30')).toThrow('date'))
 })
@@ -56,15 +58,22 @@ describe('weather years', () => {
   })
   it('repeat for the same seed', () => expect(years(2)).toEqual(years(2)))
   it('hang on the day before', () => {
-    const departures = years(20).flatMap((y) => y.map((d, i) => (d.minAirC + d.maxAirC) / 2 - y.slice(Math.max(0, i - 15), i + 15).reduce((s, x) => s + (x.minAirC + x.maxAirC) / 2, 0) / Math.min(30, y.length)))
+    const departures = years(20).flatMap((y) =>
+      y.map(
+        (d, i) =>
+          (d.minAirC + d.maxAirC) / 2 - y.slice(Math.max(0, i - 15), i + 15).reduce((s, x) => s + (x.minAirC + x.maxAirC) / 2, 0) / Math.min(30, y.length),
+      ),
+    )
     const lag = departures.slice(1).reduce((s, v, i) => s + v * departures[i], 0) / departures.reduce((s, v) => s + v * v, 0)
     expect(lag).toBeGreaterThan(0.4)
   })
-  it('cool with height by 6.5 °C per km', () => expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0].minAirC).toBeCloseTo(coast.months[0].minAirC - 6.5, 9))
+  it('cool with height by 6.5 °C per km', () =>
+    expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0].minAirC).toBeCloseTo(coast.months[0].minAirC - 6.5, 9))
 })
 
 describe('water temperature', () => {
-  it('exchanges heat as Edinger and others give it', () => expect(exchangeWPerM2K(20, 10, 3)).toBeCloseTo(4.5 + 1 + (0.35 + 0.225 + 0.27 + 0.47) * (9.2 + 0.46 * 9), 6))
+  it('exchanges heat as Edinger and others give it', () =>
+    expect(exchangeWPerM2K(20, 10, 3)).toBeCloseTo(4.5 + 1 + (0.35 + 0.225 + 0.27 + 0.47) * (9.2 + 0.46 * 9), 6))
   const steady = Array.from({ length: 400 }, () => ({ minAirC: 12, maxAirC: 18, humidityPercent: 70, windMPerS: 3, sunshineH: 5 }))
   const thermal = { ...pond, latitudeDeg: 45 }
   it('forgets where it began', () => {
@@ -93,7 +102,8 @@ describe('windows', () => {
   const cold = season({ station: upland, pond: { ...pond, altitudeM: 410 } })
   const of = (s: typeof mild, job: string) => s.windows.find((w) => w.job === job)!
   it('keeps its band in order on every day', () => mild.waterC.forEach((b) => expect(b.p10 <= b.p50 && b.p50 <= b.p90).toBe(true)))
-  it('orders every window earliest, best, latest', () => [...mild.windows, ...cold.windows].forEach((w) => expect(w.earliest <= w.best && w.best <= w.latest).toBe(true)))
+  it('orders every window earliest, best, latest', () =>
+    [...mild.windows, ...cold.windows].forEach((w) => expect(w.earliest <= w.best && w.best <= w.latest).toBe(true)))
   it('comes later in spring and earlier in autumn in the uplands', () => {
     for (const job of ['spring-cleanout', 'spring-startup', 'feeding-start']) expect(of(cold, job).best > of(mild, job).best).toBe(true)
     for (const job of ['netting', 'feeding-stop', 'winter-shutdown']) expect(of(cold, job).best < of(mild, job).best).toBe(true)

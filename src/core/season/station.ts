@@ -37,7 +37,15 @@ export function normalOn(station: StationNormals, dayOfYear: number): MonthNorma
   const share = position - Math.floor(position)
   const [a, b] = [station.months[below], station.months[(below + 1) % 12]]
   const mix = (key: keyof MonthNormal) => a[key] + (b[key] - a[key]) * share
-  return { minAirC: mix('minAirC'), maxAirC: mix('maxAirC'), sdC: mix('sdC'), humidityPercent: mix('humidityPercent'), windMPerS: mix('windMPerS'), sunshineH: mix('sunshineH'), rainMm: mix('rainMm') }
+  return {
+    minAirC: mix('minAirC'),
+    maxAirC: mix('maxAirC'),
+    sdC: mix('sdC'),
+    humidityPercent: mix('humidityPercent'),
+    windMPerS: mix('windMPerS'),
+    sunshineH: mix('sunshineH'),
+    rainMm: mix('rainMm'),
+  }
 }
 
 export function assertStation(station: StationNormals): void {

@@ -132,14 +132,26 @@ function testFor(job: WindowJob, { practice, station }: SeasonInput): YearTest {
           const leafOut = degreeDayDate(weather, practice.leafOutDegreeDays)
           const iceOut = water.slice(0, MIDSUMMER).findLastIndex((d) => d.iceM > 0) + 1
           const [low, high] = practice.cleanoutWaterC
-          return byDay((i) => i < MIDSUMMER && i >= iceOut && i + 1 < leafOut && water[i].waterC >= low && water[i].waterC <= high && weather[i].minAirC > practice.hardFrostAirC)
+          return byDay(
+            (i) =>
+              i < MIDSUMMER &&
+              i >= iceOut &&
+              i + 1 < leafOut &&
+              water[i].waterC >= low &&
+              water[i].waterC <= high &&
+              weather[i].minAirC > practice.hardFrostAirC,
+          )
         },
       }
     case 'spring-startup':
       return {
         kind: 'turn',
         holds: ({ weather, water }) =>
-          turned(0, MIDSUMMER, (i) => trailing(water, i, 5) >= practice.startupWaterC && mean(weather.slice(Math.max(0, i - 6), i + 1).map((d) => d.minAirC)) > 0),
+          turned(
+            0,
+            MIDSUMMER,
+            (i) => trailing(water, i, 5) >= practice.startupWaterC && mean(weather.slice(Math.max(0, i - 6), i + 1).map((d) => d.minAirC)) > 0,
+          ),
       }
     case 'feeding-start':
       return { kind: 'turn', holds: ({ water }) => turned(0, MIDSUMMER, (i) => trailing(water, i, 3) >= practice.feedingStartWaterC) }
@@ -184,7 +196,10 @@ function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonI
 
 /** 10, 50 and 90 % of the days on which the turn comes; nothing when it comes in under half of the years. */
 function turnRange(each: readonly boolean[][]): [number, number, number] | null {
-  const days = each.map((d) => d.indexOf(true)).filter((i) => i >= 0).sort((a, b) => a - b)
+  const days = each
+    .map((d) => d.indexOf(true))
+    .filter((i) => i >= 0)
+    .sort((a, b) => a - b)
   if (days.length < each.length / 2) return null
   return [0.1, 0.5, 0.9].map((share) => Math.round(quantileOfSorted(days, share))) as [number, number, number]
 }

@@ -30,16 +30,32 @@ describe('outlines', () => {
     expect(areaM2(outlineOf({ kind: 'offsets', offsets }))).toBeCloseTo(trapezoids, 12)
   })
   it('refuses stations that do not advance along the tape, by name', () => {
-    const offsets = [{ stationM: 1, leftM: 1, rightM: 1 }, { stationM: 1, leftM: 2, rightM: 2 }, { stationM: 3, leftM: 0, rightM: 0 }]
+    const offsets = [
+      { stationM: 1, leftM: 1, rightM: 1 },
+      { stationM: 1, leftM: 2, rightM: 2 },
+      { stationM: 3, leftM: 0, rightM: 0 },
+    ]
     expect(() => outlineOf({ kind: 'offsets', offsets })).toThrow('offsets.1.stationM')
   })
   it('names the point where an outline crosses itself', () => {
-    const bowTie = [{ xM: 0, yM: 0 }, { xM: 4, yM: 4 }, { xM: 4, yM: 0 }, { xM: 0, yM: 4 }]
+    const bowTie = [
+      { xM: 0, yM: 0 },
+      { xM: 4, yM: 4 },
+      { xM: 4, yM: 0 },
+      { xM: 0, yM: 4 },
+    ]
     expect(findCrossing(bowTie)?.at).toEqual({ xM: 2, yM: 2 })
     expect(findCrossing(rectangle(5, 3))).toBeNull()
   })
   it('finds a side that folds back over its neighbour', () => {
-    expect(findCrossing([{ xM: 0, yM: 0 }, { xM: 4, yM: 0 }, { xM: 2, yM: 0 }, { xM: 2, yM: 3 }])).not.toBeNull()
+    expect(
+      findCrossing([
+        { xM: 0, yM: 0 },
+        { xM: 4, yM: 0 },
+        { xM: 2, yM: 0 },
+        { xM: 2, yM: 3 },
+      ]),
+    ).not.toBeNull()
   })
   it('never finds a crossing in a star-shaped outline', () => {
     fc.assert(
@@ -132,17 +148,27 @@ describe('basinOf', () => {
 
 describe('combineVolumes', () => {
   it('weighs by inverse variance', () => {
-    const combined = combineVolumes([{ method: 'a', volumeM3: 10, sigmaM3: 1 }, { method: 'b', volumeM3: 12, sigmaM3: 2 }])
+    const combined = combineVolumes([
+      { method: 'a', volumeM3: 10, sigmaM3: 1 },
+      { method: 'b', volumeM3: 12, sigmaM3: 2 },
+    ])
     expect(combined.volumeM3).toBeCloseTo((10 / 1 + 12 / 4) / (1 + 1 / 4), 12)
     expect(combined.sigmaM3).toBeCloseTo(Math.sqrt(1 / 1.25), 12)
     expect(combined.conflicts).toEqual([])
   })
   it('names a conflict beyond two joint sigmas and the method to distrust', () => {
-    const [conflict] = combineVolumes([{ method: 'tape', volumeM3: 16, sigmaM3: 1.5 }, { method: 'meter', volumeM3: 10, sigmaM3: 0.2 }]).conflicts
+    const [conflict] = combineVolumes([
+      { method: 'tape', volumeM3: 16, sigmaM3: 1.5 },
+      { method: 'meter', volumeM3: 10, sigmaM3: 0.2 },
+    ]).conflicts
     expect(conflict).toMatchObject({ methods: ['tape', 'meter'], distrust: 'tape' })
   })
   it('lies between its evidence and is at least as sure as the surest', () => {
-    const evidence = fc.record({ method: fc.string(), volumeM3: fc.double({ min: 1, max: 100, noNaN: true }), sigmaM3: fc.double({ min: 0.05, max: 20, noNaN: true }) })
+    const evidence = fc.record({
+      method: fc.string(),
+      volumeM3: fc.double({ min: 1, max: 100, noNaN: true }),
+      sigmaM3: fc.double({ min: 0.05, max: 20, noNaN: true }),
+    })
     fc.assert(
       fc.property(fc.array(evidence, { minLength: 1, maxLength: 6 }), (all) => {
         const { volumeM3, sigmaM3 } = combineVolumes(all)

@@ -38,7 +38,12 @@ function shownSymbol(value: number, kind: QuantityKind, system: UnitSystem, scal
 
 export function formatNumber(value: number, locale = 'en', significant = 3, decimals?: number): string {
   const whole = Math.abs(value) >= 10 ** significant
-  const options: Intl.NumberFormatOptions = decimals !== undefined ? { maximumFractionDigits: decimals, minimumFractionDigits: decimals } : whole ? { maximumFractionDigits: 0 } : { maximumSignificantDigits: significant }
+  const options: Intl.NumberFormatOptions =
+    decimals !== undefined
+      ? { maximumFractionDigits: decimals, minimumFractionDigits: decimals }
+      : whole
+        ? { maximumFractionDigits: 0 }
+        : { maximumSignificantDigits: significant }
   return new Intl.NumberFormat(locale, options).format(value === 0 ? 0 : value)
 }
 

@@ -29,7 +29,11 @@ const LENGTHS = [
 
 export const UNIT_KINDS = {
   length: LENGTHS,
-  area: [unit('m²', 'm2|sq m|sqm|square metres|square meters', 1), unit('ft²', 'ft2|sq ft|sqft|square feet', FOOT ** 2), unit('yd²', 'yd2|sq yd|square yards', (3 * FOOT) ** 2)],
+  area: [
+    unit('m²', 'm2|sq m|sqm|square metres|square meters', 1),
+    unit('ft²', 'ft2|sq ft|sqft|square feet', FOOT ** 2),
+    unit('yd²', 'yd2|sq yd|square yards', (3 * FOOT) ** 2),
+  ],
   volume: [
     unit('m³', 'm3|cu m|cubic metres|cubic meters', 1),
     unit('L', 'l|litre|litres|liter|liters', 0.001),
@@ -47,7 +51,13 @@ export const UNIT_KINDS = {
     unit('gph', 'gal/h', US_GALLON),
     unit('gpm', 'gal/min', US_GALLON * 60),
   ],
-  mass: [unit('kg', 'kilo|kilos|kilogram|kilograms', 1), unit('g', 'gram|grams', 0.001), unit('lb', 'lbs|pound|pounds', POUND), unit('oz', 'ounce|ounces', POUND / 16), unit('t', 'tonne|tonnes', 1000)],
+  mass: [
+    unit('kg', 'kilo|kilos|kilogram|kilograms', 1),
+    unit('g', 'gram|grams', 0.001),
+    unit('lb', 'lbs|pound|pounds', POUND),
+    unit('oz', 'ounce|ounces', POUND / 16),
+    unit('t', 'tonne|tonnes', 1000),
+  ],
   temperature: [unit('°C', 'c|degc|celsius', 1), unit('°F', 'f|degf|fahrenheit', 5 / 9, -160 / 9)],
   concentration: [unit('mg/L', 'mg/l|ppm|mgl', 1), unit('g/L', 'g/l', 1000)],
   hardness: [unit('°dH', 'dh|dkh|dgh|°dkh|°dgh|deg', 1), unit('mg/L CaCO₃', 'mg/l|ppm|mg/l caco3|ppm caco3', 1 / 17.848)],

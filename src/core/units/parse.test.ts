@@ -43,7 +43,7 @@ describe('parseQuantity', () => {
   })
 
   it.each([
-    ["12'", 'volume', '“\'” measures a length; this field needs a volume, such as 900 gal or 3.4 m³.'],
+    ["12'", 'volume', "“'” measures a length; this field needs a volume, such as 900 gal or 3.4 m³."],
     ['12 furlongs', 'length', '“furlongs” is not a unit known here. Type a length, such as 12 ft 6 in or 3.8 m.'],
     ['', 'length', 'Enter a length, such as 12 ft 6 in or 3.8 m.'],
     ['deep', 'length', '“deep” cannot be read as a length. Type it like 12 ft 6 in or 3.8 m.'],
@@ -57,13 +57,18 @@ describe('parseQuantity', () => {
 
   it('reads back what it shows, to the shown precision', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...QUANTITY_KINDS), fc.constantFrom('metric' as const, 'us' as const), fc.double({ min: 0.05, max: 5000, noNaN: true }), (kind, system, value) => {
-        const shown = formatQuantity(value, kind, system, { significant: 4 })
-        const again = parseQuantity(shown, kind, system)
-        if (!again.ok) throw new Error(`${shown}: ${again.problem.code}`)
-        const slack = kind === 'length' && system === 'us' ? 0.0128 : kind === 'temperature' || kind === 'ph' ? 0.051 : value * 0.001 + 0.051
-        expect(Math.abs(again.value.value - value)).toBeLessThanOrEqual(slack)
-      }),
+      fc.property(
+        fc.constantFrom(...QUANTITY_KINDS),
+        fc.constantFrom('metric' as const, 'us' as const),
+        fc.double({ min: 0.05, max: 5000, noNaN: true }),
+        (kind, system, value) => {
+          const shown = formatQuantity(value, kind, system, { significant: 4 })
+          const again = parseQuantity(shown, kind, system)
+          if (!again.ok) throw new Error(`${shown}: ${again.problem.code}`)
+          const slack = kind === 'length' && system === 'us' ? 0.0128 : kind === 'temperature' || kind === 'ph' ? 0.051 : value * 0.001 + 0.051
+          expect(Math.abs(again.value.value - value)).toBeLessThanOrEqual(slack)
+        },
+      ),
     )
   })
 

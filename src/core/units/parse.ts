@@ -21,7 +21,9 @@ const NUMBER = /^[+-]?(?:\d+\s+\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d
 const UNKNOWN_UNIT = /^[^\d\s]+(?:\s+[^\d\s+-]+)*/
 
 /** Every spelling of every unit, longest first, so that "sq ft" is not read as an unknown "sq". */
-const SPELLINGS = [...new Set(QUANTITY_KINDS.flatMap((kind) => (UNIT_KINDS[kind] as readonly Unit[]).flatMap((unit) => [unit.symbol.toLowerCase(), ...unit.names])))]
+const SPELLINGS = [
+  ...new Set(QUANTITY_KINDS.flatMap((kind) => (UNIT_KINDS[kind] as readonly Unit[]).flatMap((unit) => [unit.symbol.toLowerCase(), ...unit.names]))),
+]
   .filter((spelling) => spelling !== '')
   .sort((a, b) => b.length - a.length)
 

@@ -25,7 +25,12 @@ export function khDoseG(volumeM3: number, fromDKH: number, toDKH: number): numbe
 }
 
 /** Calcium chloride and magnesium sulfate that raise GH, g; calciumShare of the rise comes from calcium. */
-export function ghDoseG(volumeM3: number, fromDGH: number, toDGH: number, calciumShare = 1): { calciumChlorideDihydrateG: number; magnesiumSulfateHeptahydrateG: number } {
+export function ghDoseG(
+  volumeM3: number,
+  fromDGH: number,
+  toDGH: number,
+  calciumShare = 1,
+): { calciumChlorideDihydrateG: number; magnesiumSulfateHeptahydrateG: number } {
   assertInRange('volumeM3', volumeM3, DOSE_RANGE.volumeM3)
   assertInRange('fromDGH', fromDGH, DOSE_RANGE.degrees)
   assertInRange('toDGH', toDGH, DOSE_RANGE.degrees)

@@ -43,15 +43,67 @@ export type WaterBand = 'fine' | 'watch' | 'act' | 'emergency'
 
 /** Thresholds of a reading, worst first. @source trade practice (domain defaults); house practice may differ */
 const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBand][]; below?: readonly [number, WaterBand][] }>> = {
-  dissolvedOxygen: { below: [[3, 'emergency'], [5, 'act'], [7, 'watch']] },
-  nitrite: { above: [[1, 'emergency'], [0.5, 'act'], [0.1, 'watch']] },
-  tan: { above: [[2, 'emergency'], [0.5, 'act'], [0.25, 'watch']] },
-  nitrate: { above: [[100, 'act'], [50, 'watch']] },
-  kh: { below: [[2, 'act'], [5, 'watch']] },
-  ph: { below: [[6, 'act'], [6.8, 'watch']], above: [[9.5, 'act'], [8.8, 'watch']] },
-  waterTemp: { above: [[30, 'act'], [25, 'watch']] },
-  freeChlorine: { above: [[0.1, 'emergency'], [0.02, 'act']] },
-  clarityDepth: { below: [[0.2, 'act'], [0.45, 'watch']] },
+  dissolvedOxygen: {
+    below: [
+      [3, 'emergency'],
+      [5, 'act'],
+      [7, 'watch'],
+    ],
+  },
+  nitrite: {
+    above: [
+      [1, 'emergency'],
+      [0.5, 'act'],
+      [0.1, 'watch'],
+    ],
+  },
+  tan: {
+    above: [
+      [2, 'emergency'],
+      [0.5, 'act'],
+      [0.25, 'watch'],
+    ],
+  },
+  nitrate: {
+    above: [
+      [100, 'act'],
+      [50, 'watch'],
+    ],
+  },
+  kh: {
+    below: [
+      [2, 'act'],
+      [5, 'watch'],
+    ],
+  },
+  ph: {
+    below: [
+      [6, 'act'],
+      [6.8, 'watch'],
+    ],
+    above: [
+      [9.5, 'act'],
+      [8.8, 'watch'],
+    ],
+  },
+  waterTemp: {
+    above: [
+      [30, 'act'],
+      [25, 'watch'],
+    ],
+  },
+  freeChlorine: {
+    above: [
+      [0.1, 'emergency'],
+      [0.02, 'act'],
+    ],
+  },
+  clarityDepth: {
+    below: [
+      [0.2, 'act'],
+      [0.45, 'watch'],
+    ],
+  },
 }
 
 /** What one reading says on its own; TAN is only toxic with pH and temperature, so judge it with unionisedAmmonia where both are known. */

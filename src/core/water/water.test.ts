@@ -1,9 +1,29 @@
 import fc from 'fast-check'
-import { ammoniaBand, ammoniaFraction, dechlorinatorPortions, ghDoseG, GRAMS_PER_M3, judgeReading, khDoseG, oxygenSaturationMgL, readingBand, saltDoseKg, thiosulfateDoseG, unionisedAmmonia, waterChanges } from '.'
+import {
+  ammoniaBand,
+  ammoniaFraction,
+  dechlorinatorPortions,
+  ghDoseG,
+  GRAMS_PER_M3,
+  judgeReading,
+  khDoseG,
+  oxygenSaturationMgL,
+  readingBand,
+  saltDoseKg,
+  thiosulfateDoseG,
+  unionisedAmmonia,
+  waterChanges,
+} from '.'
 
 describe('ammonia', () => {
   // Emerson et al. 1975, table of percent un-ionised ammonia
-  it.each([[7, 10, 0.186], [8, 20, 3.82], [8.5, 20, 11.2], [9, 25, 36.3], [7.5, 15, 0.859]])('agrees with the published table at pH %d and %d °C', (ph, tempC, percent) => {
+  it.each([
+    [7, 10, 0.186],
+    [8, 20, 3.82],
+    [8.5, 20, 11.2],
+    [9, 25, 36.3],
+    [7.5, 15, 0.859],
+  ])('agrees with the published table at pH %d and %d °C', (ph, tempC, percent) => {
     expect(ammoniaFraction(ph, tempC) * 100).toBeCloseTo(percent, percent > 10 ? 0 : 1)
   })
   it('bands by the toxic share', () => {
@@ -26,7 +46,16 @@ describe('ammonia', () => {
 
 describe('dissolved oxygen', () => {
   // Benson & Krause 1984 as tabled in APHA 4500-O
-  it.each([[0, 14.62], [5, 12.77], [10, 11.29], [15, 10.08], [20, 9.09], [25, 8.26], [30, 7.56], [35, 6.95]])('is the tabled saturation at %d °C', (tempC, mgL) => expect(oxygenSaturationMgL(tempC)).toBeCloseTo(mgL, 2))
+  it.each([
+    [0, 14.62],
+    [5, 12.77],
+    [10, 11.29],
+    [15, 10.08],
+    [20, 9.09],
+    [25, 8.26],
+    [30, 7.56],
+    [35, 6.95],
+  ])('is the tabled saturation at %d °C', (tempC, mgL) => expect(oxygenSaturationMgL(tempC)).toBeCloseTo(mgL, 2))
   it('falls by about a tenth in 900 m', () => expect(oxygenSaturationMgL(20, 900) / oxygenSaturationMgL(20)).toBeCloseTo(0.898, 2))
 })
 
@@ -49,12 +78,17 @@ describe('doses', () => {
 describe('dechlorinator portions', () => {
   it('come at least each 100 mm of rise and each ten minutes', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 60, noNaN: true }), fc.double({ min: 0.3, max: 8, noNaN: true }), fc.double({ min: 0.1, max: 3, noNaN: true }), (volumeM3, hoseM3PerH, riseM) => {
-        const p = dechlorinatorPortions({ volumeM3, hoseM3PerH, riseM, freeChlorineMgL: 0.6 })
-        expect(p.everyRiseM).toBeLessThanOrEqual(0.1 + 1e-9)
-        expect(p.everyMinutes).toBeLessThanOrEqual(10 + 1e-6)
-        expect(p.count * p.portionG).toBeCloseTo(thiosulfateDoseG(volumeM3, 0.6), 6)
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 60, noNaN: true }),
+        fc.double({ min: 0.3, max: 8, noNaN: true }),
+        fc.double({ min: 0.1, max: 3, noNaN: true }),
+        (volumeM3, hoseM3PerH, riseM) => {
+          const p = dechlorinatorPortions({ volumeM3, hoseM3PerH, riseM, freeChlorineMgL: 0.6 })
+          expect(p.everyRiseM).toBeLessThanOrEqual(0.1 + 1e-9)
+          expect(p.everyMinutes).toBeLessThanOrEqual(10 + 1e-6)
+          expect(p.count * p.portionG).toBeCloseTo(thiosulfateDoseG(volumeM3, 0.6), 6)
+        },
+      ),
     )
   })
 })

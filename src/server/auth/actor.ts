@@ -18,5 +18,6 @@ export interface Actor {
 
 /** @throws {ProblemError} 'forbidden' when the role's row in the rights table lacks the right */
 export function assertMay(actor: Actor, right: Right): void {
-  if (!may(actor.role, right)) throw new ProblemError({ kind: 'forbidden', message: `${ROLE_NAMES[actor.role]} accounts cannot do this. Ask the owner of ${actor.firmName}.` })
+  if (!may(actor.role, right))
+    throw new ProblemError({ kind: 'forbidden', message: `${ROLE_NAMES[actor.role]} accounts cannot do this. Ask the owner of ${actor.firmName}.` })
 }

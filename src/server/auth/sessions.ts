@@ -35,7 +35,9 @@ export async function findActor(token: string): Promise<Actor | undefined> {
 }
 
 export async function endSession(token: string): Promise<void> {
-  await database()('sessions').where({ token_hash: hashToken(token) }).delete()
+  await database()('sessions')
+    .where({ token_hash: hashToken(token) })
+    .delete()
 }
 
 export async function endAllSessions(userId: UserId): Promise<void> {

@@ -20,7 +20,11 @@ export async function signIn({ email, password }: z.infer<typeof SignInInput>): 
   const right = user ? await passwordMatches(user.password_hash, password) : (await spendPasswordTime(password), false)
   if (!right) {
     await database()('sign_in_attempts').insert({ subject: email })
-    throw new ProblemError({ kind: 'bad-input', message: 'That e-mail address and password do not go together.', fields: [{ path: 'password', message: 'Check both, or ask the owner of your firm for a new password.' }] })
+    throw new ProblemError({
+      kind: 'bad-input',
+      message: 'That e-mail address and password do not go together.',
+      fields: [{ path: 'password', message: 'Check both, or ask the owner of your firm for a new password.' }],
+    })
   }
   await database()('sign_in_attempts').where({ subject: email }).delete()
   return startSession(user.id)
@@ -33,5 +37,10 @@ async function assertNotTooMany(email: string): Promise<void> {
     [SIGN_IN_LIMIT.windowS, email, SIGN_IN_LIMIT.windowS],
   )
   const { count, wait_s: waitS } = rows[0]
-  if (count >= SIGN_IN_LIMIT.attempts) throw new ProblemError({ kind: 'too-many', message: `Too many attempts. Try again in ${Math.max(1, Math.ceil(waitS / 60))} minutes.`, retryAfterS: Math.max(1, waitS) })
+  if (count >= SIGN_IN_LIMIT.attempts)
+    throw new ProblemError({
+      kind: 'too-many',
+      message: `Too many attempts. Try again in ${Math.max(1, Math.ceil(waitS / 60))} minutes.`,
+      retryAfterS: Math.max(1, waitS),
+    })
 }

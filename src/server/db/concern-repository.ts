@@ -27,7 +27,15 @@ export async function latestConcerns(trx: Knex.Transaction, most: number): Promi
     .orderBy(['r.pond_id', 'r.kind', { column: 'r.taken_at', order: 'desc' }])
   const worst = new Map<PondId, Concern>()
   for (const r of rows) {
-    const concern: Concern = { pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, kind: r.kind, value: r.value, band: readingBand(r.kind, r.value), takenAt: r.taken_at.toISOString() }
+    const concern: Concern = {
+      pondId: r.pond_id,
+      pondName: r.pond_name,
+      siteName: r.site_name,
+      kind: r.kind,
+      value: r.value,
+      band: readingBand(r.kind, r.value),
+      takenAt: r.taken_at.toISOString(),
+    }
     const before = worst.get(concern.pondId)
     if (concern.band !== 'fine' && (!before || RANK[concern.band] > RANK[before.band])) worst.set(concern.pondId, concern)
   }

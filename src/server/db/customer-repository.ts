@@ -7,10 +7,28 @@ export async function insertCustomer(trx: Knex.Transaction, firmId: FirmId, id: 
 }
 
 export async function insertSite(trx: Knex.Transaction, firmId: FirmId, id: SiteId, customerId: CustomerId, input: SiteInput): Promise<void> {
-  await trx('sites').insert({ id, firm_id: firmId, customer_id: customerId, name: input.name, address: input.address, town: input.town, access_notes: input.accessNotes, station_id: input.stationId })
+  await trx('sites').insert({
+    id,
+    firm_id: firmId,
+    customer_id: customerId,
+    name: input.name,
+    address: input.address,
+    town: input.town,
+    access_notes: input.accessNotes,
+    station_id: input.stationId,
+  })
 }
 
-const toSite = (r: Record<string, never>): Site => ({ id: r.id, customerId: r.customer_id, name: r.name, address: r.address, town: r.town, accessNotes: r.access_notes, stationId: r.station_id, version: r.version })
+const toSite = (r: Record<string, never>): Site => ({
+  id: r.id,
+  customerId: r.customer_id,
+  name: r.name,
+  address: r.address,
+  town: r.town,
+  accessNotes: r.access_notes,
+  stationId: r.station_id,
+  version: r.version,
+})
 
 export async function listCustomers(trx: Knex.Transaction): Promise<Customer[]> {
   const rows = await trx('customers').select('id', 'name', 'email', 'phone', 'version').orderBy('name')

@@ -23,16 +23,39 @@ const toDesign = (r: Record<string, never>): Design => ({
 })
 
 /** A new version of a pond's filter; versions count up from 1. */
-export async function insertDesign(trx: Knex.Transaction, firmId: FirmId, id: DesignId, pondId: PondId, by: UserId, input: DesignInput, measures: DesignMeasures): Promise<number> {
+export async function insertDesign(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: DesignId,
+  pondId: PondId,
+  by: UserId,
+  input: DesignInput,
+  measures: DesignMeasures,
+): Promise<number> {
   // the pond's row is locked so that two people saving at once get different numbers
   await trx('ponds').where({ id: pondId }).forUpdate().first('id')
   const last = await trx('designs').where({ pond_id: pondId }).max('number as number').first()
   const number = Number(last?.number ?? 0) + 1
-  await trx('designs').insert({ id, firm_id: firmId, pond_id: pondId, number, name: input.name, bed: JSON.stringify(input.bed), override_reason: input.overrideReason, area_m2: measures.areaM2, flow_m3_per_h: measures.flowM3PerH, saved_by: by })
+  await trx('designs').insert({
+    id,
+    firm_id: firmId,
+    pond_id: pondId,
+    number,
+    name: input.name,
+    bed: JSON.stringify(input.bed),
+    override_reason: input.overrideReason,
+    area_m2: measures.areaM2,
+    flow_m3_per_h: measures.flowM3PerH,
+    saved_by: by,
+  })
   return number
 }
 
 export async function listDesigns(trx: Knex.Transaction, pondId: PondId): Promise<Design[]> {
-  const rows = await trx('designs as d').join('users as u', 'u.id', 'd.saved_by').where('d.pond_id', pondId).select('d.*', 'u.name as saved_by_name').orderBy('d.number', 'desc')
+  const rows = await trx('designs as d')
+    .join('users as u', 'u.id', 'd.saved_by')
+    .where('d.pond_id', pondId)
+    .select('d.*', 'u.name as saved_by_name')
+    .orderBy('d.number', 'desc')
   return rows.map(toDesign)
 }

@@ -3,15 +3,41 @@ import type { Knex } from 'knex'
 import type { FirmId, PondId, VisitId } from '@/domain/ids'
 import type { FollowUp } from '@/domain/reading'
 
-export async function insertFollowUp(trx: Knex.Transaction, firmId: FirmId, followUp: { pondId: PondId; visitId: VisitId; title: string; readings: readonly string[]; dueFrom: string; dueTo: string }): Promise<void> {
-  await trx('follow_ups').insert({ id: randomUUID(), firm_id: firmId, pond_id: followUp.pondId, visit_id: followUp.visitId, title: followUp.title, readings: JSON.stringify(followUp.readings), due_from: followUp.dueFrom, due_to: followUp.dueTo })
+export async function insertFollowUp(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  followUp: { pondId: PondId; visitId: VisitId; title: string; readings: readonly string[]; dueFrom: string; dueTo: string },
+): Promise<void> {
+  await trx('follow_ups').insert({
+    id: randomUUID(),
+    firm_id: firmId,
+    pond_id: followUp.pondId,
+    visit_id: followUp.visitId,
+    title: followUp.title,
+    readings: JSON.stringify(followUp.readings),
+    due_from: followUp.dueFrom,
+    due_to: followUp.dueTo,
+  })
 }
 
 type FollowUpRow = Record<string, never>
 
-const toFollowUp = (r: FollowUpRow): FollowUp => ({ id: r.id, pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, title: r.title, dueFrom: r.due_from, dueTo: r.due_to, doneAt: (r.done_at as Date | null)?.toISOString() ?? null })
+const toFollowUp = (r: FollowUpRow): FollowUp => ({
+  id: r.id,
+  pondId: r.pond_id,
+  pondName: r.pond_name,
+  siteName: r.site_name,
+  title: r.title,
+  dueFrom: r.due_from,
+  dueTo: r.due_to,
+  doneAt: (r.done_at as Date | null)?.toISOString() ?? null,
+})
 
-const withContext = (trx: Knex.Transaction) => trx('follow_ups as f').join('ponds as p', 'p.id', 'f.pond_id').join('sites as s', 's.id', 'p.site_id').select('f.*', 'p.name as pond_name', 's.name as site_name')
+const withContext = (trx: Knex.Transaction) =>
+  trx('follow_ups as f')
+    .join('ponds as p', 'p.id', 'f.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .select('f.*', 'p.name as pond_name', 's.name as site_name')
 
 /** What a visit left to be done, whether it has been done since or not. */
 export async function findFollowUpOfVisit(trx: Knex.Transaction, visitId: VisitId): Promise<FollowUp | null> {
@@ -20,7 +46,10 @@ export async function findFollowUpOfVisit(trx: Knex.Transaction, visitId: VisitI
 }
 
 export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?: PondId; dueBy?: string; limit?: number } = {}): Promise<FollowUp[]> {
-  const query = withContext(trx).whereNull('f.done_at').orderBy('f.due_from').limit(filter.limit ?? 100)
+  const query = withContext(trx)
+    .whereNull('f.done_at')
+    .orderBy('f.due_from')
+    .limit(filter.limit ?? 100)
   if (filter.pondId) query.where('f.pond_id', filter.pondId)
   if (filter.dueBy) query.where('f.due_from', '<=', filter.dueBy)
   return (await query).map(toFollowUp)
@@ -28,5 +57,10 @@ export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?
 
 /** Closes a pond's open follow-ups whose readings are all among those just taken. @param day of the test; earlier due dates only */
 export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: PondId, taken: readonly string[], day: string, at: string): Promise<void> {
-  await trx('follow_ups').where({ pond_id: pondId }).whereNull('done_at').where('due_from', '<=', day).whereRaw('?::jsonb @> readings', [JSON.stringify(taken)]).update({ done_at: at })
+  await trx('follow_ups')
+    .where({ pond_id: pondId })
+    .whereNull('done_at')
+    .where('due_from', '<=', day)
+    .whereRaw('?::jsonb @> readings', [JSON.stringify(taken)])
+    .update({ done_at: at })
 }

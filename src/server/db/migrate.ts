@@ -7,7 +7,10 @@ const folder = join(dirname(fileURLToPath(import.meta.url)), 'migrations')
 
 /** Migrations as modules, so that TypeScript files run without being built first. */
 const source: Knex.MigrationSource<string> = {
-  getMigrations: async () => readdirSync(folder).filter((name) => /^\d{3}-.*\.ts$/.test(name)).sort(),
+  getMigrations: async () =>
+    readdirSync(folder)
+      .filter((name) => /^\d{3}-.*\.ts$/.test(name))
+      .sort(),
   getMigrationName: (name) => name,
   getMigration: async (name) => (await import(pathToFileURL(join(folder, name)).href)) as Knex.Migration,
 }

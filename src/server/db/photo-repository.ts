@@ -9,7 +9,17 @@ export interface PhotoImages {
 
 export async function insertPhoto(trx: Knex.Transaction, firmId: FirmId, photo: VisitPhoto, images: PhotoImages): Promise<void> {
   await trx('photos')
-    .insert({ id: photo.id, firm_id: firmId, visit_id: photo.visitId, step_key: photo.stepKey, width: photo.width, height: photo.height, taken_at: photo.takenAt, image: images.image, thumbnail: images.thumbnail })
+    .insert({
+      id: photo.id,
+      firm_id: firmId,
+      visit_id: photo.visitId,
+      step_key: photo.stepKey,
+      width: photo.width,
+      height: photo.height,
+      taken_at: photo.takenAt,
+      image: images.image,
+      thumbnail: images.thumbnail,
+    })
     .onConflict('id')
     .ignore()
 }

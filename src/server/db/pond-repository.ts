@@ -22,7 +22,10 @@ export async function updatePond(trx: Knex.Transaction, id: PondId, version: num
 }
 
 const withContext = (trx: Knex.Transaction) =>
-  trx('ponds as p').join('sites as s', 's.id', 'p.site_id').join('customers as c', 'c.id', 's.customer_id').select('p.*', 's.name as site_name', 's.town', 'c.name as customer_name')
+  trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .select('p.*', 's.name as site_name', 's.town', 'c.name as customer_name')
 
 const toPond = (r: Record<string, never>): PondInContext => ({
   ...PondInput.parse({ name: r.name, ...(r.survey as object) }),
@@ -59,7 +62,17 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
     .select('p.id', 'p.name', 'p.volume_m3', 'p.area_m2', 's.name as site_name', 's.town', 'c.name as customer_name', trx.raw(`p.survey->>'use' as use`))
     .select(trx.raw(`(select coalesce(sum((f->>'count')::int), 0) from jsonb_array_elements(p.survey->'fish') f) as fish_count`))
     .orderBy(['s.name', 'p.name'])
-  return rows.map((r) => ({ id: r.id, name: r.name, siteName: r.site_name, town: r.town, customerName: r.customer_name, use: r.use, volumeM3: r.volume_m3, areaM2: r.area_m2, fishCount: Number(r.fish_count) }))
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    siteName: r.site_name,
+    town: r.town,
+    customerName: r.customer_name,
+    use: r.use,
+    volumeM3: r.volume_m3,
+    areaM2: r.area_m2,
+    fishCount: Number(r.fish_count),
+  }))
 }
 
 export async function countPonds(trx: Knex.Transaction): Promise<number> {

@@ -8,7 +8,18 @@ export type NewReading = Omit<Reading, 'byName'> & { readonly byId: UserId }
 export async function insertReadings(trx: Knex.Transaction, firmId: FirmId, readings: readonly NewReading[]): Promise<void> {
   if (readings.length === 0) return
   await trx('readings').insert(
-    readings.map((r) => ({ id: randomUUID(), firm_id: firmId, pond_id: r.pondId, visit_id: r.visitId, kind: r.kind, value: r.value, below_step: r.belowStep, method: r.method, taken_at: r.takenAt, by_id: r.byId })),
+    readings.map((r) => ({
+      id: randomUUID(),
+      firm_id: firmId,
+      pond_id: r.pondId,
+      visit_id: r.visitId,
+      kind: r.kind,
+      value: r.value,
+      below_step: r.belowStep,
+      method: r.method,
+      taken_at: r.takenAt,
+      by_id: r.byId,
+    })),
   )
 }
 
@@ -18,6 +29,20 @@ export async function removeVisitReadings(trx: Knex.Transaction, visitId: VisitI
 }
 
 export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit = 2000): Promise<Reading[]> {
-  const rows = await trx('readings as r').join('users as u', 'u.id', 'r.by_id').where('r.pond_id', pondId).select('r.*', 'u.name as by_name').orderBy('r.taken_at', 'desc').limit(limit)
-  return rows.map((r) => ({ pondId: r.pond_id, visitId: r.visit_id, kind: r.kind, value: r.value, belowStep: r.below_step, method: r.method, takenAt: r.taken_at.toISOString(), byName: r.by_name }))
+  const rows = await trx('readings as r')
+    .join('users as u', 'u.id', 'r.by_id')
+    .where('r.pond_id', pondId)
+    .select('r.*', 'u.name as by_name')
+    .orderBy('r.taken_at', 'desc')
+    .limit(limit)
+  return rows.map((r) => ({
+    pondId: r.pond_id,
+    visitId: r.visit_id,
+    kind: r.kind,
+    value: r.value,
+    belowStep: r.below_step,
+    method: r.method,
+    takenAt: r.taken_at.toISOString(),
+    byName: r.by_name,
+  }))
 }

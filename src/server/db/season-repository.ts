@@ -13,7 +13,14 @@ export interface SeasonBrief {
 }
 
 export async function storeSeason(trx: Knex.Transaction, firmId: FirmId, brief: SeasonBrief, season: Season): Promise<void> {
-  const row = { pond_id: brief.pondId, firm_id: firmId, input_hash: brief.inputHash, weekly_c: JSON.stringify(brief.weeklyC), windows: JSON.stringify(brief.windows), season: JSON.stringify(season) }
+  const row = {
+    pond_id: brief.pondId,
+    firm_id: firmId,
+    input_hash: brief.inputHash,
+    weekly_c: JSON.stringify(brief.weeklyC),
+    windows: JSON.stringify(brief.windows),
+    season: JSON.stringify(season),
+  }
   await trx('pond_seasons').insert(row).onConflict('pond_id').merge()
 }
 

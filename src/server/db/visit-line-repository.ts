@@ -27,7 +27,22 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
     .join('crews as w', 'w.id', 'v.crew_id')
     .whereBetween('v.day', [filter.from, filter.to])
     .whereNot('v.state', 'cancelled')
-    .select('v.id', 'v.pond_id', 'v.crew_id', 'w.name as crew_name', 'v.state', 'v.day', 'v.start_time', 'v.planned_minutes', 'v.version', 'v.job_key', 'v.job_name', 'p.name as pond_name', 's.name as site_name', 's.town')
+    .select(
+      'v.id',
+      'v.pond_id',
+      'v.crew_id',
+      'w.name as crew_name',
+      'v.state',
+      'v.day',
+      'v.start_time',
+      'v.planned_minutes',
+      'v.version',
+      'v.job_key',
+      'v.job_name',
+      'p.name as pond_name',
+      's.name as site_name',
+      's.town',
+    )
     .orderBy(['v.day', 'v.start_time'])
   if (filter.jobKey) query.where('v.job_key', filter.jobKey)
   const rows = await query

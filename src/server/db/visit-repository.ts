@@ -55,7 +55,17 @@ const withContext = (trx: Knex.Transaction) =>
     .join('sites as s', 's.id', 'p.site_id')
     .join('customers as c', 'c.id', 's.customer_id')
     .join('crews as w', 'w.id', 'v.crew_id')
-    .select('v.*', 'p.site_id', 'p.name as pond_name', 's.name as site_name', 's.town', 's.address', 's.access_notes', 'c.name as customer_name', 'w.name as crew_name')
+    .select(
+      'v.*',
+      'p.site_id',
+      'p.name as pond_name',
+      's.name as site_name',
+      's.town',
+      's.address',
+      's.access_notes',
+      'c.name as customer_name',
+      'w.name as crew_name',
+    )
 
 export async function findVisit(trx: Knex.Transaction, id: VisitId): Promise<VisitInContext | undefined> {
   const row = await withContext(trx).where('v.id', id).first()
@@ -82,18 +92,33 @@ export interface VisitChanges {
 
 export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: number, changes: VisitChanges): Promise<void> {
   const row = Object.fromEntries(
-    Object.entries({ state: changes.state, day: changes.day, start_time: changes.startTime, crew_id: changes.crewId, started_at: changes.startedAt, finished_at: changes.finishedAt }).filter(([, value]) => value !== undefined),
+    Object.entries({
+      state: changes.state,
+      day: changes.day,
+      start_time: changes.startTime,
+      crew_id: changes.crewId,
+      started_at: changes.startedAt,
+      finished_at: changes.finishedAt,
+    }).filter(([, value]) => value !== undefined),
   )
   await updateVersioned(trx, 'visits', id, version, row, async () => findVisit(trx, id))
 }
 
 /** Appends to a visit's log. @returns false when this entry is already there, as after a repeated send */
 export async function appendEntry(trx: Knex.Transaction, firmId: FirmId, visitId: VisitId, by: UserId, entry: EntryInput): Promise<boolean> {
-  const inserted = await trx('visit_entries').insert({ id: entry.id, firm_id: firmId, visit_id: visitId, entry: JSON.stringify(entry), by_id: by }).onConflict('id').ignore().returning('id')
+  const inserted = await trx('visit_entries')
+    .insert({ id: entry.id, firm_id: firmId, visit_id: visitId, entry: JSON.stringify(entry), by_id: by })
+    .onConflict('id')
+    .ignore()
+    .returning('id')
   return inserted.length > 0
 }
 
 export async function listEntries(trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> {
-  const rows = await trx('visit_entries as e').join('users as u', 'u.id', 'e.by_id').where('e.visit_id', visitId).select('e.entry', 'e.by_id', 'u.name as by_name', 'e.received_at').orderBy('e.received_at')
+  const rows = await trx('visit_entries as e')
+    .join('users as u', 'u.id', 'e.by_id')
+    .where('e.visit_id', visitId)
+    .select('e.entry', 'e.by_id', 'u.name as by_name', 'e.received_at')
+    .orderBy('e.received_at')
   return rows.map((r) => ({ ...r.entry, byId: r.by_id, byName: r.by_name, receivedAt: r.received_at.toISOString() }))
 }

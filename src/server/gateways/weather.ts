@@ -12,8 +12,20 @@ export interface WeatherStation {
   readonly normals: StationNormals
 }
 
-const month = z.object({ minAirC: z.number(), maxAirC: z.number(), sdC: z.number(), humidityPercent: z.number(), windMPerS: z.number(), sunshineH: z.number(), rainMm: z.number() })
-const Answer = z.object({ stations: z.array(z.object({ id: z.string(), name: z.string(), normals: z.object({ latitudeDeg: z.number(), altitudeM: z.number(), months: z.array(month).length(12) }) })) })
+const month = z.object({
+  minAirC: z.number(),
+  maxAirC: z.number(),
+  sdC: z.number(),
+  humidityPercent: z.number(),
+  windMPerS: z.number(),
+  sunshineH: z.number(),
+  rainMm: z.number(),
+})
+const Answer = z.object({
+  stations: z.array(
+    z.object({ id: z.string(), name: z.string(), normals: z.object({ latitudeDeg: z.number(), altitudeM: z.number(), months: z.array(month).length(12) }) }),
+  ),
+})
 
 const TIMEOUT_MS = 1500
 

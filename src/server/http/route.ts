@@ -61,5 +61,6 @@ export function openRoute<Body extends z.ZodType>(body: Body, work: (body: z.out
 function assertSameOrigin(request: Request): void {
   if (request.method === 'GET' || request.method === 'HEAD') return
   const origin = request.headers.get('origin')
-  if (origin && new URL(origin).host !== request.headers.get('host')) throw problemJson({ title: 'This request came from another site.', status: 403, kind: 'forbidden' })
+  if (origin && new URL(origin).host !== request.headers.get('host'))
+    throw problemJson({ title: 'This request came from another site.', status: 403, kind: 'forbidden' })
 }

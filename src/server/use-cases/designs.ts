@@ -43,7 +43,8 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
     const { practice } = await findFirm(trx)
-    if (input.bed.school !== practice.school && input.overrideReason === '') throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
+    if (input.bed.school !== practice.school && input.overrideReason === '')
+      throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
     const forDesign = designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, practice, stations))
     const result = workOutDesign({ pond: forDesign, design: input.bed, practice: filterPracticeOf(practice), houseSchool: practice.school })
     const id = randomUUID() as DesignId

@@ -41,7 +41,15 @@ export async function fieldVisit(actor: Actor, id: VisitId) {
     const visit = await visitOr404(trx, id)
     const pond = (await findPond(trx, visit.pondId))!
     const log = await listEntries(trx, id)
-    return { visit, pond, log, photos: await listPhotos(trx, id), quantities: quantitiesToday(visit, pond, log), mayOverride: may(actor.role, 'visits.override-gate'), mayLog: may(actor.role, 'visits.log') }
+    return {
+      visit,
+      pond,
+      log,
+      photos: await listPhotos(trx, id),
+      quantities: quantitiesToday(visit, pond, log),
+      mayOverride: may(actor.role, 'visits.override-gate'),
+      mayLog: may(actor.role, 'visits.log'),
+    }
   })
 }
 
@@ -82,13 +90,22 @@ export async function logEntry(actor: Actor, id: VisitId, entry: EntryInput): Pr
   })
 }
 
-const MISSING_WORDS: Readonly<Record<string, string>> = { choice: 'a decision', fish: 'the fish count', photo: 'at least one photo', signedBy: 'the name of who was told' }
+const MISSING_WORDS: Readonly<Record<string, string>> = {
+  choice: 'a decision',
+  fish: 'the fish count',
+  photo: 'at least one photo',
+  signedBy: 'the name of who was told',
+}
 
 function assertComplete(step: JobStep, answer: StepAnswer, photos: number): void {
   const missing = missingFrom(step, answer, photos)
   if (missing.length === 0) return
   const words = missing.map((m) => MISSING_WORDS[m] ?? READING_NAMES[m as ReadingKindName].toLowerCase())
-  throw new ProblemError({ kind: 'bad-input', message: `This step still needs ${words.join(', ')}.`, fields: missing.map((m) => ({ path: READING_KINDS[m as ReadingKindName] ? `answer.readings.${m}` : `answer.${m}`, message: 'Missing.' })) })
+  throw new ProblemError({
+    kind: 'bad-input',
+    message: `This step still needs ${words.join(', ')}.`,
+    fields: missing.map((m) => ({ path: READING_KINDS[m as ReadingKindName] ? `answer.readings.${m}` : `answer.${m}`, message: 'Missing.' })),
+  })
 }
 
 /** A stop is passed only with a reason, by someone whose role may. */
@@ -109,13 +126,24 @@ export async function finishVisit(actor: Actor, id: VisitId, now: Date = new Dat
     const log = await listEntries(trx, id)
     const states = stepStates(visit.job.steps, log)
     const open = visit.job.steps.filter((step) => states.get(step.key)?.status === 'open')
-    if (open.length > 0) throw refused(`${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or leave them out with a reason.`, { open: open.map((s) => s.key) })
+    if (open.length > 0)
+      throw refused(
+        `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or leave them out with a reason.`,
+        { open: open.map((s) => s.key) },
+      )
     await changeVisit(trx, id, visit.version, { state: 'done', finishedAt: now.toISOString() })
     await removeVisitReadings(trx, id)
     await insertReadings(trx, actor.firmId, pondReadings(visit, states))
     const today = todayIn(actor.timeZone, now)
     const [from, to] = visit.job.followUpDays
-    await insertFollowUp(trx, actor.firmId, { pondId: visit.pondId, visitId: id, title: visit.job.followUpTitle, readings: visit.job.followUpReadings, dueFrom: addDays(today, from), dueTo: addDays(today, to) })
+    await insertFollowUp(trx, actor.firmId, {
+      pondId: visit.pondId,
+      visitId: id,
+      title: visit.job.followUpTitle,
+      readings: visit.job.followUpReadings,
+      dueFrom: addDays(today, from),
+      dueTo: addDays(today, to),
+    })
   })
 }
 
@@ -126,7 +154,16 @@ function pondReadings(visit: VisitInContext, states: ReadonlyMap<string, StepSta
       ? []
       : (Object.entries(state.entry.answer.readings ?? {}) as [ReadingKindName, { value: number; belowStep: boolean }][])
           .filter(([kind]) => !VISIT_ONLY_READINGS.includes(kind))
-          .map(([kind, r]) => ({ pondId: visit.pondId, visitId: visit.id, kind, value: r.value, belowStep: r.belowStep, method: state.entry.answer.method ?? '', takenAt: state.entry.at, byId: state.entry.byId })),
+          .map(([kind, r]) => ({
+            pondId: visit.pondId,
+            visitId: visit.id,
+            kind,
+            value: r.value,
+            belowStep: r.belowStep,
+            method: state.entry.answer.method ?? '',
+            takenAt: state.entry.at,
+            byId: state.entry.byId,
+          })),
   )
 }
 

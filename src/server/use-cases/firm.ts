@@ -38,7 +38,16 @@ export async function createFirstFirm(input: FirstFirmInput, timeZone: string): 
     const { rows } = await trx.raw('select door_has_firms() as has')
     if (rows[0].has) throw refused('A firm has already been set up here. Sign in instead.')
     await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone, practice: HousePractice.parse({}) })
-    await insertUser(trx, { id: ids.user, firmId: ids.firm, email: input.email, name: input.ownerName, role: 'owner', passwordHash, crewId: null, preferences: { units: 'metric', theme: 'light' } })
+    await insertUser(trx, {
+      id: ids.user,
+      firmId: ids.firm,
+      email: input.email,
+      name: input.ownerName,
+      role: 'owner',
+      passwordHash,
+      crewId: null,
+      preferences: { units: 'metric', theme: 'light' },
+    })
   })
   return startSession(ids.user)
 }
@@ -52,7 +61,16 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
   const add = inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
     if (input.crewId && !crews.some((crew) => crew.id === input.crewId)) throw badField('crewId', 'That crew is not here.')
-    await insertUser(trx, { id, firmId: actor.firmId, email: input.email, name: input.name, role: input.role, passwordHash, crewId: input.crewId, preferences: { units: actor.preferences.units, theme: 'light' } })
+    await insertUser(trx, {
+      id,
+      firmId: actor.firmId,
+      email: input.email,
+      name: input.name,
+      role: input.role,
+      passwordHash,
+      crewId: input.crewId,
+      preferences: { units: actor.preferences.units, theme: 'light' },
+    })
   })
   await unlessTaken(add, 'email', 'Someone already signs in with this address.')
   return id

@@ -20,13 +20,25 @@ async function develop(bytes: Buffer) {
     .metadata()
     .then((m) => m.format as string)
     .catch((error: Error) => {
-      throw badField('photo', /pixel limit/i.test(error.message) ? `This picture is larger than ${PHOTO_LIMIT.megapixels} megapixels. Set the camera to a smaller size.` : 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.')
+      throw badField(
+        'photo',
+        /pixel limit/i.test(error.message)
+          ? `This picture is larger than ${PHOTO_LIMIT.megapixels} megapixels. Set the camera to a smaller size.`
+          : 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.',
+      )
     })
   if (!PICTURE_FORMATS.includes(format)) throw badField('photo', 'This file is not a photo. Choose a JPEG or PNG.')
   try {
     const upright = limited().rotate().flatten({ background: '#ffffff' })
-    const image = await upright.clone().resize({ width: KEPT_EDGE_PX, height: KEPT_EDGE_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 82 }).toBuffer({ resolveWithObject: true })
-    const thumbnail = await sharp(image.data).resize({ width: THUMBNAIL_EDGE_PX, height: THUMBNAIL_EDGE_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 76 }).toBuffer()
+    const image = await upright
+      .clone()
+      .resize({ width: KEPT_EDGE_PX, height: KEPT_EDGE_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 82 })
+      .toBuffer({ resolveWithObject: true })
+    const thumbnail = await sharp(image.data)
+      .resize({ width: THUMBNAIL_EDGE_PX, height: THUMBNAIL_EDGE_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 76 })
+      .toBuffer()
     return { image: image.data, thumbnail, width: image.info.width, height: image.info.height }
   } catch {
     // the header was a picture's but the rest is broken off or damaged

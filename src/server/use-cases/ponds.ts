@@ -26,7 +26,10 @@ function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
   if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem), basinProblemText(facts.problem))
   const volume = facts.value.basin.waterM3
   if (volume < BELIEVABLE_M3[0] || volume > BELIEVABLE_M3[1])
-    throw badField(`${pathPrefix}outline`, `These figures make ${volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`} of water. A pond here holds between 20 litres and 50,000 m³: check the units of length and depth.`)
+    throw badField(
+      `${pathPrefix}outline`,
+      `These figures make ${volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`} of water. A pond here holds between 20 litres and 50,000 m³: check the units of length and depth.`,
+    )
   return facts.value
 }
 
@@ -90,7 +93,11 @@ export async function pondList(actor: Actor) {
 export async function placesForNewPond(actor: Actor) {
   assertMay(actor, 'ponds.write')
   const { stations } = await weather()
-  return inFirm(actor.firmId, async (trx) => ({ customers: await listCustomers(trx), sites: await listSites(trx), stations: stations.map(({ id, name }) => ({ id, name })) }))
+  return inFirm(actor.firmId, async (trx) => ({
+    customers: await listCustomers(trx),
+    sites: await listSites(trx),
+    stations: stations.map(({ id, name }) => ({ id, name })),
+  }))
 }
 
 export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInContext> {

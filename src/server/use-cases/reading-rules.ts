@@ -9,7 +9,12 @@ export function assertReadings(answer: Pick<StepAnswer, 'readings'>, confirmedUn
     const judgement = judgeReading(kind, reading.value)
     const { possible, likely } = READING_KINDS[kind]
     const name = READING_NAMES[kind]
-    if (judgement === 'impossible') throw badField(`${pathPrefix}readings.${kind}`, `${name} cannot be ${reading.value}. It lies between ${possible[0]} and ${possible[1]}: read it again.`)
-    if (judgement === 'unlikely' && !confirmedUnlikely) throw badField(`${pathPrefix}readings.${kind}`, `${name} ${reading.value} is unusual (mostly ${likely[0]} to ${likely[1]}). Read it again, then confirm it.`)
+    if (judgement === 'impossible')
+      throw badField(`${pathPrefix}readings.${kind}`, `${name} cannot be ${reading.value}. It lies between ${possible[0]} and ${possible[1]}: read it again.`)
+    if (judgement === 'unlikely' && !confirmedUnlikely)
+      throw badField(
+        `${pathPrefix}readings.${kind}`,
+        `${name} ${reading.value} is unusual (mostly ${likely[0]} to ${likely[1]}). Read it again, then confirm it.`,
+      )
   }
 }

@@ -21,7 +21,16 @@ export async function logReadings(actor: Actor, pondId: PondId, input: LogReadin
     await insertReadings(
       trx,
       actor.firmId,
-      readings.map(([kind, r]) => ({ pondId, visitId: null, kind, value: r.value, belowStep: r.belowStep, method: input.method, takenAt: input.at, byId: actor.userId })),
+      readings.map(([kind, r]) => ({
+        pondId,
+        visitId: null,
+        kind,
+        value: r.value,
+        belowStep: r.belowStep,
+        method: input.method,
+        takenAt: input.at,
+        byId: actor.userId,
+      })),
     )
     await closeAnsweredFollowUps(trx, pondId, Object.keys(input.readings), todayIn(actor.timeZone, new Date(input.at)), input.at)
   })

@@ -33,7 +33,15 @@ export async function seasonPage(actor: Actor, year: number) {
       weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
       rows: ponds.map((pond) => {
         const brief = byPond.get(pond.id)
-        return { id: pond.id, name: pond.name, siteName: pond.siteName, town: pond.town, weeklyC: brief?.weeklyC ?? null, windows: (brief?.windows ?? []).map((w) => windowInYear(w, year)), visits: visitsOf(pond.id) }
+        return {
+          id: pond.id,
+          name: pond.name,
+          siteName: pond.siteName,
+          town: pond.town,
+          weeklyC: brief?.weeklyC ?? null,
+          windows: (brief?.windows ?? []).map((w) => windowInYear(w, year)),
+          visits: visitsOf(pond.id),
+        }
       }),
     }
   })

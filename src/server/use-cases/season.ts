@@ -19,7 +19,13 @@ const round = (digits: number) => (_key: string, value: unknown) => (typeof valu
  * The expected year of a pond: kept ready, and worked out again whenever something it hangs on has changed.
  * @returns null when no weather station's normals are known yet
  */
-export async function seasonOf(trx: Knex.Transaction, firmId: FirmId, pond: PondInContext, practice: HousePractice, stations: readonly WeatherStation[]): Promise<Season | null> {
+export async function seasonOf(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  pond: PondInContext,
+  practice: HousePractice,
+  stations: readonly WeatherStation[],
+): Promise<Season | null> {
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   if (!station) return null

@@ -37,12 +37,18 @@ export async function todayPage(actor: Actor) {
       today,
       weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
       pondCount,
-      water: temperatures.length > 0 ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] } : null,
+      water:
+        temperatures.length > 0
+          ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] }
+          : null,
       todays: visits.filter((v) => v.day === today),
       coming: visits.filter((v) => v.day > today),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       concerns: await latestConcerns(trx, MOST_CONCERNS),
-      toPlan: cleanoutWindows.filter((w) => !w.planned).sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, 8),
+      toPlan: cleanoutWindows
+        .filter((w) => !w.planned)
+        .sort((a, b) => a.earliest.localeCompare(b.earliest))
+        .slice(0, 8),
       toPlanCount: cleanoutWindows.filter((w) => !w.planned).length,
     }
   })

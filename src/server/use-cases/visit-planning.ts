@@ -65,7 +65,17 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
   })
 }
 
-const brief = (v: VisitInContext) => ({ id: v.id, pondId: v.pondId, crewId: v.crewId, day: v.day, startTime: v.startTime, plannedMinutes: v.plannedMinutes, pondName: v.pondName, siteName: v.siteName, jobName: v.job.name })
+const brief = (v: VisitInContext) => ({
+  id: v.id,
+  pondId: v.pondId,
+  crewId: v.crewId,
+  day: v.day,
+  startTime: v.startTime,
+  plannedMinutes: v.plannedMinutes,
+  pondName: v.pondName,
+  siteName: v.siteName,
+  jobName: v.job.name,
+})
 export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
@@ -81,7 +91,19 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const plannedMinutes = Math.ceil(duration.totalMinutes / 5) * 5
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
     const id = randomUUID() as VisitId
-    await insertVisit(trx, actor.firmId, { id, pondId: pond.id, crewId: crew.id, state: 'planned', day: input.day, startTime: input.startTime, plannedMinutes, job, quantities, duration, note: input.note })
+    await insertVisit(trx, actor.firmId, {
+      id,
+      pondId: pond.id,
+      crewId: crew.id,
+      state: 'planned',
+      day: input.day,
+      startTime: input.startTime,
+      plannedMinutes,
+      job,
+      quantities,
+      duration,
+      note: input.note,
+    })
     return id
   })
 }
@@ -122,4 +144,3 @@ async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime:
   const [clash] = overlapping(slot, sameDay)
   if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
 }
-

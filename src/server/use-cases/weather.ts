@@ -33,8 +33,12 @@ export async function weather(now: Date = new Date()): Promise<WeatherState> {
       return { stations, fetchedAt: now.toISOString(), reachable: true }
     } catch (error) {
       lastFailure = now.getTime()
-      logger.warn({ error: (error as Error).message }, 'weather desk not reached; using stored normals')
+      logger.warn({ reason: (error as Error).message }, 'weather desk not reached; using stored normals')
     }
   }
-  return { stations: stored.map((r) => ({ id: r.id, name: r.name, normals: r.normals })), fetchedAt: fetchedAt?.toISOString() ?? null, reachable: Boolean(fresh) }
+  return {
+    stations: stored.map((r) => ({ id: r.id, name: r.name, normals: r.normals })),
+    fetchedAt: fetchedAt?.toISOString() ?? null,
+    reachable: Boolean(fresh),
+  }
 }

@@ -9,7 +9,10 @@ import { send, type SendProblem } from '@/ui/send'
 import { Door } from './door'
 
 export function FirstFirmForm() {
-  const { register, handleSubmit, formState } = useForm({ resolver: zodResolver(FirstFirmInput), defaultValues: { firmName: '', ownerName: '', email: '', password: '' } })
+  const { register, handleSubmit, formState } = useForm({
+    resolver: zodResolver(FirstFirmInput),
+    defaultValues: { firmName: '', ownerName: '', email: '', password: '' },
+  })
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const { errors } = formState
   const submit = handleSubmit(async (input) => {

@@ -10,8 +10,26 @@ export interface ChartInk {
   readonly water: string
 }
 
-const LIGHT: ChartInk = { ink: '#2b2620', soft: '#625949', rule: '#d3cab8', reed: '#3f6b3a', iris: '#5b4a8a', rust: '#9c3d1e', amber: '#8a5608', water: '#2f6f78' }
-const DARK: ChartInk = { ink: '#e6dfd2', soft: '#b5ab9a', rule: '#46413a', reed: '#a9cf9d', iris: '#b9a8ea', rust: '#f0a283', amber: '#eabf6f', water: '#8fc4cb' }
+const LIGHT: ChartInk = {
+  ink: '#2b2620',
+  soft: '#625949',
+  rule: '#d3cab8',
+  reed: '#3f6b3a',
+  iris: '#5b4a8a',
+  rust: '#9c3d1e',
+  amber: '#8a5608',
+  water: '#2f6f78',
+}
+const DARK: ChartInk = {
+  ink: '#e6dfd2',
+  soft: '#b5ab9a',
+  rule: '#46413a',
+  reed: '#a9cf9d',
+  iris: '#b9a8ea',
+  rust: '#f0a283',
+  amber: '#eabf6f',
+  water: '#8fc4cb',
+}
 
 export const chartInk = (theme: string): ChartInk => (theme === 'dark' ? DARK : LIGHT)
 

@@ -10,7 +10,15 @@ function Field({ kind, units }: { kind: 'length' | 'volume'; units: 'metric' | '
   const [value, setValue] = useState<number | null>(null)
   return (
     <PersonProvider person={{ name: 'A', role: 'owner', firmName: 'F', timeZone: 'Etc/UTC', preferences: { units, theme: 'light' } }}>
-      <QuantityField label="Measure" kind={kind} value={value} onChange={(v) => { seen.push(v); setValue(v) }} />
+      <QuantityField
+        label="Measure"
+        kind={kind}
+        value={value}
+        onChange={(v) => {
+          seen.push(v)
+          setValue(v)
+        }}
+      />
       <button>elsewhere</button>
     </PersonProvider>
   )

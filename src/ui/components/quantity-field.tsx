@@ -23,10 +23,24 @@ interface QuantityFieldProps {
 }
 
 /** A field for a number with a unit: takes any unit of its kind and shows what it understood. */
-export function QuantityField({ label, kind, scale = 'usual', value, onChange, onBlur, error, hideLabel = false, optional = false, disabled = false, large = false, hint }: QuantityFieldProps) {
+export function QuantityField({
+  label,
+  kind,
+  scale = 'usual',
+  value,
+  onChange,
+  onBlur,
+  error,
+  hideLabel = false,
+  optional = false,
+  disabled = false,
+  large = false,
+  hint,
+}: QuantityFieldProps) {
   const { units } = usePerson().preferences
   const id = useId()
-  const show = (canonical: number | null) => (canonical === null || Number.isNaN(canonical) ? '' : formatQuantity(canonical, kind, units, { scale, significant: 4 }).replaceAll('\u00a0', ' '))
+  const show = (canonical: number | null) =>
+    canonical === null || Number.isNaN(canonical) ? '' : formatQuantity(canonical, kind, units, { scale, significant: 4 }).replaceAll('\u00a0', ' ')
   const [typed, setTyped] = useState<string | null>(null)
   const text = typed ?? show(value)
   const parsed = text.trim() === '' ? null : parseQuantity(text, kind, units, scale)

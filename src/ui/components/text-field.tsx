@@ -13,7 +13,13 @@ export function TextField({ label, error, className = '', ...input }: TextFieldP
       <label htmlFor={id} className="form-label mb-0">
         {label}
       </label>
-      <input id={id} className={`form-control form-control-sm ${error ? 'is-invalid' : ''}`} aria-invalid={error ? true : undefined} aria-describedby={error ? `${id}-error` : undefined} {...input} />
+      <input
+        id={id}
+        className={`form-control form-control-sm ${error ? 'is-invalid' : ''}`}
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `${id}-error` : undefined}
+        {...input}
+      />
       {error ? (
         <div id={`${id}-error`} className="field-error">
           {error}

@@ -39,7 +39,11 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
   const { role } = usePerson()
   const opened = designs.find((d) => d.number === versionNumber) ?? designs[0]
   const nextNumber = (designs[0]?.number ?? 0) + 1
-  const [draft, setDraft] = useState<Draft>({ bed: opened?.bed ?? data.start, name: opened ? `Version ${nextNumber}` : 'First proposal', overrideReason: opened?.overrideReason ?? '' })
+  const [draft, setDraft] = useState<Draft>({
+    bed: opened?.bed ?? data.start,
+    name: opened ? `Version ${nextNumber}` : 'First proposal',
+    overrideReason: opened?.overrideReason ?? '',
+  })
   const kept = useDraft(`slow-reed:design:${pond.id}:${opened?.id ?? 'new'}`, draft, setDraft)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saving, setSaving] = useState(false)
@@ -60,7 +64,11 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
 
   const save = async () => {
     setSaving(true)
-    const outcome = await send<{ number: number }>('POST', `/api/v1/ponds/${pond.id}/designs`, { name: draft.name, bed: draft.bed, overrideReason: draft.overrideReason })
+    const outcome = await send<{ number: number }>('POST', `/api/v1/ponds/${pond.id}/designs`, {
+      name: draft.name,
+      bed: draft.bed,
+      overrideReason: draft.overrideReason,
+    })
     setSaving(false)
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
@@ -77,7 +85,11 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
         </Link>
         <span className="actions">
           {designs.map((d) => (
-            <Link key={d.id} className={`btn btn-sm btn-outline-secondary ${d.id === opened?.id ? 'active' : ''}`} href={`/ponds/${pond.id}/design?version=${d.number}`}>
+            <Link
+              key={d.id}
+              className={`btn btn-sm btn-outline-secondary ${d.id === opened?.id ? 'active' : ''}`}
+              href={`/ponds/${pond.id}/design?version=${d.number}`}
+            >
               Version {d.number}
             </Link>
           ))}
@@ -111,14 +123,24 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
           <div>
             <section className="sheet" aria-label="Sizing">
               <h2>Four schools, side by side</h2>
-              <SchoolTable result={shown.result} chosen={draft.bed.school} house={houseSchool} onChoose={(school) => setDraft({ ...draft, bed: { ...draft.bed, school } })} />
+              <SchoolTable
+                result={shown.result}
+                chosen={draft.bed.school}
+                house={houseSchool}
+                onChoose={(school) => setDraft({ ...draft, bed: { ...draft.bed, school } })}
+              />
               <SizingWhy data={data} result={shown.result} />
             </section>
             <section className="sheet">
               <h2>
                 Bed section, <Area m2={shown.result.areaM2} />
               </h2>
-              <BedSection lengthM={shown.bed.lengthM} layers={shown.bed.layers} manifoldDiameterM={shown.bed.manifold.diameterM} airBreakM={shown.bed.airBreakM} />
+              <BedSection
+                lengthM={shown.bed.lengthM}
+                layers={shown.bed.layers}
+                manifoldDiameterM={shown.bed.manifold.diameterM}
+                airBreakM={shown.bed.airBreakM}
+              />
               <Stone result={shown.result} />
             </section>
             <div className="columns two">
@@ -133,7 +155,9 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
               </section>
             </div>
             <p className="soft small">
-              The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and vaults against children.
+              The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed
+              electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and
+              vaults against children.
             </p>
           </div>
         ) : (
@@ -170,7 +194,8 @@ function HeadTable({ result }: { result: DesignResult }) {
         </div>
       </dl>
       <Why title={`Head ${m(head.totalM)}: how it adds up`}>
-        Lift {m(head.staticM)} + pipe friction {m(head.darcyM)} (Darcy–Weisbach; Hazen–Williams says {m(head.hazenM)}) + fittings {m(head.minorM)} + bed {m(head.bedM)} + slots {m(head.nozzlesM)}. Pipe velocity {formatNumber(head.velocityMPerS)} m/s.
+        Lift {m(head.staticM)} + pipe friction {m(head.darcyM)} (Darcy–Weisbach; Hazen–Williams says {m(head.hazenM)}) + fittings {m(head.minorM)} + bed{' '}
+        {m(head.bedM)} + slots {m(head.nozzlesM)}. Pipe velocity {formatNumber(head.velocityMPerS)} m/s.
       </Why>
     </>
   )
@@ -200,13 +225,17 @@ function SizingWhy({ data, result }: { data: BenchData; result: DesignResult }) 
     <Why>
       <ul className="mb-1 ps-3">
         <li>
-          Share of volume: {show(practice.volumeShare[designPond.use], 'share')} of {show(designPond.volumeM3, 'volume')}; {practice.emptyBedVolumesPerH} bed volumes an hour. Trade rule.
+          Share of volume: {show(practice.volumeShare[designPond.use], 'share')} of {show(designPond.volumeM3, 'volume')}; {practice.emptyBedVolumesPerH} bed
+          volumes an hour. Trade rule.
         </li>
         <li>
-          Share of surface: {show(practice.surfaceShare[designPond.use], 'share')} of {show(designPond.areaM2, 'area')}, less above {show(practice.surfaceCurve.fullToM2, 'area')}; {practice.hydraulicLoadingMPerH} m of water an hour. Trade rule.
+          Share of surface: {show(practice.surfaceShare[designPond.use], 'share')} of {show(designPond.areaM2, 'area')}, less above{' '}
+          {show(practice.surfaceCurve.fullToM2, 'area')}; {practice.hydraulicLoadingMPerH} m of water an hour. Trade rule.
         </li>
         <li>
-          Nitrogen and oxygen: {show(worst.feedKgPerD, 'mass')} feed a day at {show(worst.tempC, 'temperature')}, {show(practice.feedProtein, 'share')} protein × 0.092 = {show(worst.tanLoadGPerD / 1000, 'mass', { scale: 'small' })} ammonia a day (Timmons & Ebeling), nitrified on the stone’s surface at {show(practice.targetTanMgL, 'concentration')}; 4.57 g oxygen per g.
+          Nitrogen and oxygen: {show(worst.feedKgPerD, 'mass')} feed a day at {show(worst.tempC, 'temperature')}, {show(practice.feedProtein, 'share')} protein
+          × 0.092 = {show(worst.tanLoadGPerD / 1000, 'mass', { scale: 'small' })} ammonia a day (Timmons & Ebeling), nitrified on the stone’s surface at{' '}
+          {show(practice.targetTanMgL, 'concentration')}; 4.57 g oxygen per g.
         </li>
         <li>Closed loop: removal per pass of three tanks in series, level = background + load ÷ (flow × removal) (Kadlec & Wallace).</li>
       </ul>

@@ -24,7 +24,12 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
     const shutoff = result.pump.curve[0].headM * 1.25
     // curves are named where they begin: the duty point usually sits near their far end
-    const named = (points: number[][], text: string, color: string) => points.map((value, i) => (i === 0 ? { value, symbolSize: 1, label: { show: true, position: 'right', formatter: text, color, fontFamily: FONT, distance: 12, offset: [0, -10] } } : value))
+    const named = (points: number[][], text: string, color: string) =>
+      points.map((value, i) =>
+        i === 0
+          ? { value, symbolSize: 1, label: { show: true, position: 'right', formatter: text, color, fontFamily: FONT, distance: 12, offset: [0, -10] } }
+          : value,
+      )
     return {
       grid: { left: 46, right: 24, top: 28, bottom: 38 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${Number(v).toFixed(2)} ${headSymbol}` },
@@ -38,9 +43,24 @@ export function PumpChart({ result }: { result: DesignResult }) {
           symbol: 'circle',
           symbolSize: 0,
           lineStyle: { color: ink.ink, width: 2 },
-          markArea: { silent: true, itemStyle: { color: ink.reed, opacity: 0.12 }, data: [[{ xAxis: flow(result.pump.recommended[0]) }, { xAxis: flow(result.pump.recommended[1]) }]] },
+          markArea: {
+            silent: true,
+            itemStyle: { color: ink.reed, opacity: 0.12 },
+            data: [[{ xAxis: flow(result.pump.recommended[0]) }, { xAxis: flow(result.pump.recommended[1]) }]],
+          },
         },
-        { name: 'System', type: 'line', data: named(result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]), 'System', ink.water), symbol: 'circle', symbolSize: 0, lineStyle: { color: ink.water, width: 2, type: 'dashed' } },
+        {
+          name: 'System',
+          type: 'line',
+          data: named(
+            result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]),
+            'System',
+            ink.water,
+          ),
+          symbol: 'circle',
+          symbolSize: 0,
+          lineStyle: { color: ink.water, width: 2, type: 'dashed' },
+        },
         ...(result.duty.status === 'no-flow'
           ? []
           : [

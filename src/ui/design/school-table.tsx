@@ -55,7 +55,8 @@ export function SchoolTable({ result, chosen, house, onChoose }: SchoolTableProp
         </table>
       </div>
       <p className="soft small mb-0">
-        Sized for grown fish. The largest, {SCHOOL_NAMES[result.grown.governing].toLowerCase()}, asks {spread >= 1.05 ? `${spread >= 10 ? spread.toFixed(0) : spread.toFixed(1)} times the smallest` : 'about the same as the others'}.
+        Sized for grown fish. The largest, {SCHOOL_NAMES[result.grown.governing].toLowerCase()}, asks{' '}
+        {spread >= 1.05 ? `${spread >= 10 ? spread.toFixed(0) : spread.toFixed(1)} times the smallest` : 'about the same as the others'}.
       </p>
     </>
   )

@@ -37,7 +37,12 @@ export function BedSection({ lengthM, layers, manifoldDiameterM, airBreakM }: Be
   const pipe = Math.max(4, manifoldDiameterM * scale.pxPerMDown)
   const pipeY = base - pipe / 2 - 2
   return (
-    <svg className="drawing" viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`} role="img" aria-label={`Section of the bed, ${show(lengthM, 'length')} long, ${show(depthM, 'length')} deep, ${layers.length} layers`}>
+    <svg
+      className="drawing"
+      viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
+      role="img"
+      aria-label={`Section of the bed, ${show(lengthM, 'length')} long, ${show(depthM, 'length')} deep, ${layers.length} layers`}
+    >
       <defs>
         {(Object.keys(PATTERN) as BedMaterialKey[]).map((key) => (
           <pattern key={key} id={`stone-${key}`} width={PATTERN[key].size} height={PATTERN[key].size} patternUnits="userSpaceOnUse">
@@ -45,7 +50,14 @@ export function BedSection({ lengthM, layers, manifoldDiameterM, airBreakM }: Be
             {key === 'void-modules' ? (
               <path d={`M0 0H26V26H0Z`} fill="none" stroke="var(--water-line)" strokeOpacity="0.55" />
             ) : (
-              <circle cx={PATTERN[key].size / 2} cy={PATTERN[key].size / 2} r={PATTERN[key].radius} fill="var(--stone)" stroke="var(--ink-soft)" strokeWidth="0.6" />
+              <circle
+                cx={PATTERN[key].size / 2}
+                cy={PATTERN[key].size / 2}
+                r={PATTERN[key].radius}
+                fill="var(--stone)"
+                stroke="var(--ink-soft)"
+                strokeWidth="0.6"
+              />
             )}
           </pattern>
         ))}
@@ -72,7 +84,13 @@ export function BedSection({ lengthM, layers, manifoldDiameterM, airBreakM }: Be
       <path d={`M${scale.x(-vaultM)} ${pipeY}H${right - 6}`} stroke="var(--ink)" strokeWidth={pipe} />
       <path d={`M${scale.x(-vaultM)} ${pipeY}H${right - 6}`} stroke="var(--water-fill)" strokeWidth={Math.max(2, pipe - 2.5)} />
       {[0.2, 0.4, 0.6, 0.8].map((share) => (
-        <path key={share} d={`M${left + (right - left) * share} ${pipeY - pipe}V${top + 10}`} stroke="var(--water-line)" strokeWidth="1.6" markerEnd="url(#bed-arrow)" />
+        <path
+          key={share}
+          d={`M${left + (right - left) * share} ${pipeY - pipe}V${top + 10}`}
+          stroke="var(--water-line)"
+          strokeWidth="1.6"
+          markerEnd="url(#bed-arrow)"
+        />
       ))}
       <path d={`M${left} ${top}H${right}`} stroke="var(--water-line)" strokeWidth="2" />
       {airBreakM < depthM ? (

@@ -10,7 +10,10 @@ import { waterColour } from './water-colour'
 
 const outcome = basinOf({
   outline: { kind: 'rectangle', lengthM: 6, widthM: 3 },
-  zones: [{ name: 'Shelf', floorDepthM: 0.4, surfaceShare: 1, sideSlope: 0.2 }, { name: 'Deep', floorDepthM: 1.1, surfaceShare: 0.5, sideSlope: 0 }],
+  zones: [
+    { name: 'Shelf', floorDepthM: 0.4, surfaceShare: 1, sideSlope: 0.2 },
+    { name: 'Deep', floorDepthM: 1.1, surfaceShare: 0.5, sideSlope: 0 },
+  ],
   rockShare: 0.1,
 })
 if (!outcome.ok) throw new Error(outcome.problem.code)
@@ -21,34 +24,54 @@ const extent = (values: number[]) => Math.max(...values) - Math.min(...values)
 
 describe('the plan', () => {
   it('is to scale: as long to wide as the pond', () => {
-    const { container } = render(<AsPerson><PondPlan basin={basin} /></AsPerson>)
+    const { container } = render(
+      <AsPerson>
+        <PondPlan basin={basin} />
+      </AsPerson>,
+    )
     const points = numbers(container.querySelector('path')!.getAttribute('d')!)
     const width = extent(points.filter((_, i) => i % 2 === 0))
     const height = extent(points.filter((_, i) => i % 2 === 1))
     expect(width / height).toBeCloseTo(2, 1)
   })
   it('says its size in the reader’s units', () => {
-    render(<AsPerson units="us"><PondPlan basin={basin} /></AsPerson>)
+    render(
+      <AsPerson units="us">
+        <PondPlan basin={basin} />
+      </AsPerson>,
+    )
     expect(screen.getByRole('img')).toHaveAccessibleName(/19\sft\s8\sin by 9\sft\s10\sin, surface 194\sft²/)
   })
 })
 
 describe('the section', () => {
   it('writes the level of every floor below the waterline', () => {
-    render(<AsPerson><PondSection basin={basin} /></AsPerson>)
+    render(
+      <AsPerson>
+        <PondSection basin={basin} />
+      </AsPerson>,
+    )
     expect(screen.getByText(/−0.4/)).toBeInTheDocument()
     expect(screen.getByText(/−1.1/)).toBeInTheDocument()
     expect(screen.getByText('Deep')).toBeInTheDocument()
   })
   it('colours the water by its temperature', () => {
-    const { container } = render(<AsPerson><PondSection basin={basin} waterC={20} /></AsPerson>)
+    const { container } = render(
+      <AsPerson>
+        <PondSection basin={basin} waterC={20} />
+      </AsPerson>,
+    )
     expect([...container.querySelectorAll('path')].some((p) => p.getAttribute('fill') === waterColour(20))).toBe(true)
   })
 })
 
 describe('the bed', () => {
   it('stacks its layers in proportion and names each with its thickness', () => {
-    const { container } = render(<AsPerson><BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.8} /></AsPerson>)
+    const { container } = render(
+      <AsPerson>
+        <BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.8} />
+      </AsPerson>,
+    )
     const heights = [...container.querySelectorAll('rect[fill^="url(#stone-"]')].map((r) => Number(r.getAttribute('height')))
     expect(heights).toHaveLength(5)
     heights.forEach((h, i) => expect(h / heights[0]).toBeCloseTo(DEFAULT_LAYERS[i].thicknessM / DEFAULT_LAYERS[0].thicknessM, 5))
@@ -56,7 +79,11 @@ describe('the bed', () => {
     expect(screen.queryByText('drains back to here')).not.toBeInTheDocument()
   })
   it('marks how far it can drain', () => {
-    render(<AsPerson><BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.3} /></AsPerson>)
+    render(
+      <AsPerson>
+        <BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.3} />
+      </AsPerson>,
+    )
     expect(screen.getByText('drains back to here')).toBeInTheDocument()
   })
 })

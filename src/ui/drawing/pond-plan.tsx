@@ -18,7 +18,12 @@ export function PondPlan({ basin }: { basin: Basin }) {
   const length = (m: number) => show(m, 'length')
   const [left, right, top, bottom] = [scale.x(bounds.minX), scale.x(bounds.maxX), scale.y(bounds.maxY), scale.y(bounds.minY)]
   return (
-    <svg className="drawing" viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`} role="img" aria-label={`Plan of the pond, ${length(bounds.maxX - bounds.minX)} by ${length(bounds.maxY - bounds.minY)}, surface ${show(basin.areaM2, 'area')}`}>
+    <svg
+      className="drawing"
+      viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
+      role="img"
+      aria-label={`Plan of the pond, ${length(bounds.maxX - bounds.minX)} by ${length(bounds.maxY - bounds.minY)}, surface ${show(basin.areaM2, 'area')}`}
+    >
       <path d={pathOf([basin.outline], scale)} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="2" />
       {basin.zones.map((zone, i) => (
         <g key={`${zone.name}${i}`}>

@@ -24,7 +24,11 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
   // shallow, long ponds are drawn taller than they are, and the drawing says by how much
   const exaggerate = Math.min(MOST_EXAGGERATION, Math.max(1, Math.round(((maxX - minX) / basin.maxDepthM / 5) * 2) / 2))
   const inner = { ...frame, widthPx: frame.widthPx - NAMES_PX - LEVELS_PX }
-  const fitted = fitScale(inner, { minX: minX - bankM, maxX: maxX + bankM, minY: -0.12 * basin.maxDepthM, maxY: basin.maxDepthM * 1.08 }, { down: true, exaggerate })
+  const fitted = fitScale(
+    inner,
+    { minX: minX - bankM, maxX: maxX + bankM, minY: -0.12 * basin.maxDepthM, maxY: basin.maxDepthM * 1.08 },
+    { down: true, exaggerate },
+  )
   const scale = { ...fitted, x: (m: number) => NAMES_PX + fitted.x(m) }
   const at = (p: { chainageM: number; depthM: number }) => `${scale.x(p.chainageM).toFixed(1)} ${scale.y(p.depthM).toFixed(1)}`
   const surface = scale.y(0)
@@ -33,7 +37,10 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
   const depth = (m: number) => show(m, 'length', { significant: 3 })
   return (
     <svg className="drawing" viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`} role="img" aria-label={`Section A–A, ${depth(basin.maxDepthM)} deep at most`}>
-      <path d={`M${bankLeft} ${surface - 4}L${scale.x(minX)} ${surface - 4}L${profile.map(at).join('L')}L${scale.x(maxX)} ${surface - 4}L${bankRight} ${surface - 4}V${foot}H${bankLeft}Z`} fill="var(--earth)" />
+      <path
+        d={`M${bankLeft} ${surface - 4}L${scale.x(minX)} ${surface - 4}L${profile.map(at).join('L')}L${scale.x(maxX)} ${surface - 4}L${bankRight} ${surface - 4}V${foot}H${bankLeft}Z`}
+        fill="var(--earth)"
+      />
       <path d={`M${profile.map(at).join('L')}Z`} fill={waterC === undefined ? 'var(--water-fill)' : waterColour(waterC)} />
       <path d={`M${profile.map(at).join('L')}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
       <path d={`M${scale.x(minX)} ${surface}H${scale.x(maxX)}`} stroke="var(--water-line)" strokeWidth="1.5" />

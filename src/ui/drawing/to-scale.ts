@@ -22,7 +22,12 @@ export function fitScale(frame: Frame, m: { minX: number; maxX: number; minY: nu
   const pxPerMDown = pxPerM * exaggerate
   const left = (frame.widthPx - w * pxPerM) / 2
   const top = (frame.heightPx - h * pxPerMDown) / 2
-  return { pxPerM, pxPerMDown, x: (xM) => left + (xM - m.minX) * pxPerM, y: (yM) => (down ? top + (yM - m.minY) * pxPerMDown : top + (m.maxY - yM) * pxPerMDown) }
+  return {
+    pxPerM,
+    pxPerMDown,
+    x: (xM) => left + (xM - m.minX) * pxPerM,
+    y: (yM) => (down ? top + (yM - m.minY) * pxPerMDown : top + (m.maxY - yM) * pxPerMDown),
+  }
 }
 
 export const pathOf = (outlines: readonly Outline[], scale: Scale): string =>

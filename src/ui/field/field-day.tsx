@@ -13,7 +13,9 @@ export function FieldDay({ data }: { data: DayData }) {
   return (
     <>
       <h1 className="fs-3">{data.day === data.today ? 'Today' : longDate(data.day)}</h1>
-      {data.visits.length === 0 ? <p className="sheet">No stops {data.day === data.today ? 'today' : 'that day'}. The office plans them; they appear here by themselves.</p> : null}
+      {data.visits.length === 0 ? (
+        <p className="sheet">No stops {data.day === data.today ? 'today' : 'that day'}. The office plans them; they appear here by themselves.</p>
+      ) : null}
       {data.visits.map((visit) => (
         <Stop key={visit.id} visit={visit} />
       ))}
@@ -53,7 +55,10 @@ function Stop({ visit }: { visit: VisitInContext }) {
       </p>
       {visit.accessNotes ? <p className="soft mb-2">{visit.accessNotes}</p> : null}
       {visit.note ? <p className="mb-2">{visit.note}</p> : null}
-      <Link className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}>
+      <Link
+        className="btn btn-primary w-100 d-flex align-items-center justify-content-center"
+        href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}
+      >
         {visit.state === 'planned' ? 'Open the visit' : visit.state === 'done' ? 'Read the report' : 'Go on with the visit'}
       </Link>
     </section>

@@ -17,8 +17,20 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
 
 const steps = SPRING_CLEANOUT.steps
 const step = (key: string) => steps.find((s) => s.key === key)!
-const quantities = cleanoutQuantities({ waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi', count: 5, lengthM: 0.5 }], sourceChlorinated: true }, DEFAULT_KIT, null)
-const data = { visit: { id: 'v1', job: SPRING_CLEANOUT }, pond: pondInput(), log: [], photos: [], quantities, mayOverride: false, mayLog: true } as unknown as VisitData
+const quantities = cleanoutQuantities(
+  { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi', count: 5, lengthM: 0.5 }], sourceChlorinated: true },
+  DEFAULT_KIT,
+  null,
+)
+const data = {
+  visit: { id: 'v1', job: SPRING_CLEANOUT },
+  pond: pondInput(),
+  log: [],
+  photos: [],
+  quantities,
+  mayOverride: false,
+  mayLog: true,
+} as unknown as VisitData
 
 const sent: { path: string; body: Record<string, unknown> }[] = []
 function answerWith(...answers: (Response | 'no signal')[]) {
@@ -88,7 +100,11 @@ describe('a step', () => {
 
 describe('amounts', () => {
   const amount = (quantity: Parameters<typeof StepAmount>[0]['quantity'], units: 'metric' | 'us' = 'metric', amounts = quantities) =>
-    render(<AsPerson units={units}><StepAmount quantity={quantity} amounts={amounts} sourceName="Mains" /></AsPerson>).container.textContent!.replaceAll('\u00a0', ' ')
+    render(
+      <AsPerson units={units}>
+        <StepAmount quantity={quantity} amounts={amounts} sourceName="Mains" />
+      </AsPerson>,
+    ).container.textContent!.replaceAll('\u00a0', ' ')
   it('give portions that together reach the whole dose, and say that chlorine is assumed', () => {
     const text = amount('dechlorinator')
     const [, count, grams] = /(\d+) portions of ([\d.]+) g/.exec(text)!
@@ -106,8 +122,18 @@ describe('amounts', () => {
 
 describe('answers', () => {
   it('hold only what the step asks for', () => {
-    const draft = { ...draftOf({ status: 'open' }, pondInput().fish), readings: { tapTemp: 9, tapChlorine: 0 }, choice: 'x', signedBy: 'y', method: 'strip' as const }
-    expect(toAnswer(step('test-tap'), draft)).toEqual({ note: '', method: 'strip', readings: { tapTemp: { value: 9, belowStep: false }, tapChlorine: { value: 0, belowStep: true } } })
+    const draft = {
+      ...draftOf({ status: 'open' }, pondInput().fish),
+      readings: { tapTemp: 9, tapChlorine: 0 },
+      choice: 'x',
+      signedBy: 'y',
+      method: 'strip' as const,
+    }
+    expect(toAnswer(step('test-tap'), draft)).toEqual({
+      note: '',
+      method: 'strip',
+      readings: { tapTemp: { value: 9, belowStep: false }, tapChlorine: { value: 0, belowStep: true } },
+    })
     expect(toAnswer(step('lights'), draft)).toEqual({ note: '' })
   })
   it('need fish to be counted, except where there are none', () => {
@@ -122,7 +148,11 @@ describe('the list and the gate', () => {
     expect(screen.getByRole('button', { name: 'Load the kit, open' })).toBeInTheDocument()
   })
   it('shows a safe test as safe', () => {
-    render(<AsPerson><FishBackGateNote gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} /></AsPerson>)
+    render(
+      <AsPerson>
+        <FishBackGateNote gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} />
+      </AsPerson>,
+    )
     expect(screen.getByText('Safe')).toBeInTheDocument()
     expect(screen.queryByRole('alert')).not.toBeInTheDocument()
   })

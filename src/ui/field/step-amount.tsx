@@ -12,7 +12,8 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
     case 'holding-tank':
       return amounts.holding.volumeM3 > 0 ? (
         <div className="amount">
-          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')} across, aerated: {show(HOLDING_KG_PER_M3, 'mass')} of fish to {show(1, 'volume')}.
+          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')}{' '}
+          across, aerated: {show(HOLDING_KG_PER_M3, 'mass')} of fish to {show(1, 'volume')}.
         </div>
       ) : (
         <div className="amount">No fish are noted for this pond.</div>
@@ -46,15 +47,22 @@ const measurable = (grams: number): number => (grams < 10 ? Math.ceil(grams * 2)
 function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantities; sourceName: string }) {
   const show = useShow()
   const { dechlorinator: d } = amounts
-  if (d.totalG === 0) return <div className="amount">{sourceName} water without chlorine needs no dechlorinator. Refill takes about {duration(amounts.refillMinutes)}.</div>
+  if (d.totalG === 0)
+    return (
+      <div className="amount">
+        {sourceName} water without chlorine needs no dechlorinator. Refill takes about {duration(amounts.refillMinutes)}.
+      </div>
+    )
   return (
     <div className="amount" data-testid="dechlorinator">
       <strong>
         {d.count} portions of {show(measurable(d.portionG) / 1000, 'mass', { scale: 'small' })}
       </strong>{' '}
-      sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every {duration(d.everyMinutes)}.
+      sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every{' '}
+      {duration(d.everyMinutes)}.
       <div className="soft mt-1">
-        {show(amounts.refillM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g = {show(d.totalG / 1000, 'mass', { scale: 'small' })} in all.
+        {show(amounts.refillM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g ={' '}
+        {show(d.totalG / 1000, 'mass', { scale: 'small' })} in all.
         {amounts.chlorineAssumed ? ' The tap is not tested yet: chlorine is assumed.' : ''}
       </div>
     </div>

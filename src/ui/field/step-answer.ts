@@ -24,7 +24,8 @@ export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft 
 /** These tests show steps: nothing seen means less than the first step, not zero. */
 const STEPPED: readonly StepDraft['method'][] = ['strip', 'drops']
 
-const given = <Key extends string>(values: Partial<Record<Key, number | null>>) => (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
+const given = <Key extends string>(values: Partial<Record<Key, number | null>>) =>
+  (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
 
 /** The answer to log: only what this step asks for and what was filled in. */
 export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
@@ -32,7 +33,14 @@ export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
   const noFishNoted = Object.keys(draft.fish).length === 0
   return {
     note: draft.note,
-    ...(step.readings ? { readings: Object.fromEntries(given(draft.readings).map(([kind, value]) => [kind, { value, belowStep: value === 0 && STEPPED.includes(draft.method) }])), method: draft.method } : {}),
+    ...(step.readings
+      ? {
+          readings: Object.fromEntries(
+            given(draft.readings).map(([kind, value]) => [kind, { value, belowStep: value === 0 && STEPPED.includes(draft.method) }]),
+          ),
+          method: draft.method,
+        }
+      : {}),
     ...(step.choices && draft.choice ? { choice: draft.choice } : {}),
     ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
     ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),

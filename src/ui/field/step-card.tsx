@@ -57,7 +57,15 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
     router.refresh()
   }
   const done = (confirmedUnlikely: boolean) =>
-    log1({ kind: 'done', answer: toAnswer(step, draft), confirmedUnlikely, ...(gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}) }, true)
+    log1(
+      {
+        kind: 'done',
+        answer: toAnswer(step, draft),
+        confirmedUnlikely,
+        ...(gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}),
+      },
+      true,
+    )
   const unusual = problem?.title.includes('is unusual') ?? false
   const gated = gate?.status === 'stop' && !(data.mayOverride && draft.overrideReason.trim().length >= 5)
 
@@ -69,8 +77,12 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
       {step.detail ? <p className="mb-2">{step.detail}</p> : null}
       {step.safety ? <div className="safety-note">{step.safety}</div> : null}
       {step.quantity ? <StepAmount quantity={step.quantity} amounts={data.quantities} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
-      {step.timerMinutes ? <StepTimer minutes={step.timerMinutes} startedAt={timerStart(log, step.key)} busy={busy} onStart={() => void log1({ kind: 'timer-started' }, false)} /> : null}
-      {gate ? <FishBackGateNote gate={gate} mayOverride={data.mayOverride} reason={draft.overrideReason} onReason={(overrideReason) => change({ overrideReason })} /> : null}
+      {step.timerMinutes ? (
+        <StepTimer minutes={step.timerMinutes} startedAt={timerStart(log, step.key)} busy={busy} onStart={() => void log1({ kind: 'timer-started' }, false)} />
+      ) : null}
+      {gate ? (
+        <FishBackGateNote gate={gate} mayOverride={data.mayOverride} reason={draft.overrideReason} onReason={(overrideReason) => change({ overrideReason })} />
+      ) : null}
 
       {step.choices ? (
         <fieldset className="border-0 m-0 p-0">
@@ -98,13 +110,25 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
               error={errorOf(kind)}
             />
           ))}
-          <ChoiceField label="Tested with" value={draft.method} onChange={(e) => change({ method: e.target.value as typeof draft.method })} options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))} />
+          <ChoiceField
+            label="Tested with"
+            value={draft.method}
+            onChange={(e) => change({ method: e.target.value as typeof draft.method })}
+            options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))}
+          />
         </>
       ) : null}
       {step.kind === 'count-fish' ? (
         <>
           {(Object.keys(draft.fish) as FishSpeciesKey[]).map((species) => (
-            <QuantityField key={species} large label={FISH_SPECIES[species].name} kind="number" value={draft.fish[species] ?? null} onChange={(v) => change({ fish: { ...draft.fish, [species]: v } })} />
+            <QuantityField
+              key={species}
+              large
+              label={FISH_SPECIES[species].name}
+              kind="number"
+              value={draft.fish[species] ?? null}
+              onChange={(v) => change({ fish: { ...draft.fish, [species]: v } })}
+            />
           ))}
           {Object.keys(draft.fish).length === 0 ? <p className="soft">No fish are noted for this pond.</p> : null}
           <QuantityField large label="Lost" kind="number" value={draft.losses} onChange={(losses) => change({ losses })} optional />
@@ -140,7 +164,11 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
             Why is it left out?
             <input className="form-control" value={leaving} onChange={(e) => setLeaving(e.target.value)} />
           </label>
-          <button className="btn btn-outline-secondary w-100 mt-2" disabled={busy || leaving.trim().length < 3} onClick={() => void log1({ kind: 'skipped', reason: leaving }, true)}>
+          <button
+            className="btn btn-outline-secondary w-100 mt-2"
+            disabled={busy || leaving.trim().length < 3}
+            onClick={() => void log1({ kind: 'skipped', reason: leaving }, true)}
+          >
             Leave it out
           </button>
         </div>

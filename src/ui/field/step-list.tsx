@@ -31,7 +31,12 @@ export function StepList({ steps, states, current, onChoose }: StepListProps) {
                 const status = states.get(step.key)?.status ?? 'open'
                 return (
                   <li key={step.key}>
-                    <button className={`btn w-100 text-start ${step.key === current ? 'governs' : ''}`} disabled={!onChoose} onClick={() => onChoose?.(step.key)} aria-label={`${step.title}, ${WORD[status]}`}>
+                    <button
+                      className={`btn w-100 text-start ${step.key === current ? 'governs' : ''}`}
+                      disabled={!onChoose}
+                      onClick={() => onChoose?.(step.key)}
+                      aria-label={`${step.title}, ${WORD[status]}`}
+                    >
                       <span aria-hidden="true">{MARK[status]} </span>
                       {step.title}
                     </button>

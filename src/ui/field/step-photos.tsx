@@ -28,7 +28,14 @@ export function StepPhotos({ visitId, stepKey, photos }: { visitId: VisitId; ste
         {photos.map((photo, i) => (
           // kept photos come from the app's own API with the session; next/image cannot ask for them
           // eslint-disable-next-line @next/next/no-img-element
-          <img key={photo.id} src={`/api/v1/photos/${photo.id}?size=thumbnail`} alt={`Photo ${i + 1} of this step`} width={104} height={78} style={{ objectFit: 'cover' }} />
+          <img
+            key={photo.id}
+            src={`/api/v1/photos/${photo.id}?size=thumbnail`}
+            alt={`Photo ${i + 1} of this step`}
+            width={104}
+            height={78}
+            style={{ objectFit: 'cover' }}
+          />
         ))}
       </div>
       <label htmlFor={id} className="btn btn-outline-primary w-100 d-flex align-items-center justify-content-center">

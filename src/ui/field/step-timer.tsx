@@ -25,7 +25,9 @@ export function StepTimer({ minutes, startedAt, onStart, busy }: { minutes: numb
   const left = now === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now)
   return (
     <div className="my-2" role="timer" aria-label="Time left">
-      <div className="timer">{left === null ? '' : left === 0 ? 'Time is up' : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`}</div>
+      <div className="timer">
+        {left === null ? '' : left === 0 ? 'Time is up' : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`}
+      </div>
       {left === 0 ? (
         <button className="btn btn-outline-primary" disabled={busy} onClick={onStart}>
           Start again

@@ -46,9 +46,7 @@ export function VisitSheet({ data }: { data: VisitData }) {
         <section className="sheet">
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
-          <p className="soft">
-            {steps.length} steps. The app advises; local codes and licensed practice decide.
-          </p>
+          <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
           <ProblemNote problem={problem} />
           {data.mayLog ? (
             <button className="btn btn-primary w-100" disabled={busy} onClick={() => void act('start')}>

@@ -80,8 +80,14 @@ export function checkWords(check: Check, show: Show): CheckWords {
     case 'duty-in-range':
       return {
         title: 'Pump runs where it is meant to',
-        figure: also.status === 'no-flow' ? 'it cannot lift this high' : `${show(figure, 'flow')}, meant for ${show(Number(also.least), 'flow')} to ${show(limit, 'flow')}`,
-        reason: also.status === 'beyond-curve' ? 'The system asks for so little head that the pump runs off the end of its curve.' : 'Outside its range a pump wastes power and wears.',
+        figure:
+          also.status === 'no-flow'
+            ? 'it cannot lift this high'
+            : `${show(figure, 'flow')}, meant for ${show(Number(also.least), 'flow')} to ${show(limit, 'flow')}`,
+        reason:
+          also.status === 'beyond-curve'
+            ? 'The system asks for so little head that the pump runs off the end of its curve.'
+            : 'Outside its range a pump wastes power and wears.',
         remedy: also.status === 'no-flow' ? 'A pump with more head, or less lift.' : 'Another pump, or another pipe width.',
       }
     case 'drain-back':

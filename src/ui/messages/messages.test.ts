@@ -15,12 +15,24 @@ import { whyThen } from './windows'
 const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
 
-const pond = { volumeM3: 20, areaM2: 25, use: 'koi' as const, fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }], altitudeM: 50, monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4], leafKgPerYear: 5, freeboardM: 0.08 }
+const pond = {
+  volumeM3: 20,
+  areaM2: 25,
+  use: 'koi' as const,
+  fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }],
+  altitudeM: 50,
+  monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
+  leafKgPerYear: 5,
+  freeboardM: 0.08,
+}
 
 describe('checks in words', () => {
   const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
   const bad = { ...good, lengthM: 0.5, widthM: 0.5, staticLiftM: 18, airBreakM: 0, layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }] }
-  it.each([['a good design', good], ['a bad one', bad]])('are whole sentences with figures for %s', (_, design) => {
+  it.each([
+    ['a good design', good],
+    ['a bad one', bad],
+  ])('are whole sentences with figures for %s', (_, design) => {
     const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
     const words = checkDesign(design, pond, result, 'volume').map((c) => checkWords(c, show))
     expect(words).toHaveLength(CHECK_IDS.length)
@@ -38,7 +50,13 @@ describe('checks in words', () => {
 
 describe('why then', () => {
   const practice = HousePractice.parse({ feedingStartWaterC: 12 })
-  const season = pondSeason({ pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 }, station: STATIONS[0].normals, practice: seasonPracticeOf(practice), year: 2001, weatherYears: 12 })
+  const season = pondSeason({
+    pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 },
+    station: STATIONS[0].normals,
+    practice: seasonPracticeOf(practice),
+    year: 2001,
+    weatherYears: 12,
+  })
   const temp = (c: number) => show(c, 'temperature')
   it('answers for every window with its numbers', () => {
     expect(season.windows).toHaveLength(6)
@@ -48,7 +66,15 @@ describe('why then', () => {
       expect(words).toMatch(/of 12 likely years|half of 12 likely years/)
     }
   })
-  it('uses the house’s own trigger', () => expect(whyThen(season.windows.find((w) => w.job === 'feeding-start')!, practice, 12, temp)).toContain('12.0 °C'))
+  it('uses the house’s own trigger', () =>
+    expect(
+      whyThen(
+        season.windows.find((w) => w.job === 'feeding-start')!,
+        practice,
+        12,
+        temp,
+      ),
+    ).toContain('12.0 °C'))
 })
 
 describe('the fish gate in words', () => {

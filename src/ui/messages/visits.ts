@@ -1,3 +1,8 @@
 import type { VisitState } from '@/domain/visit'
 
-export const VISIT_STATE_NAMES: Readonly<Record<VisitState, string>> = { planned: 'planned', 'under-way': 'under way', done: 'done', cancelled: 'taken off the plan' }
+export const VISIT_STATE_NAMES: Readonly<Record<VisitState, string>> = {
+  planned: 'planned',
+  'under-way': 'under way',
+  done: 'done',
+  cancelled: 'taken off the plan',
+}

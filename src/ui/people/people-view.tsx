@@ -87,10 +87,33 @@ export function PeopleView({ people, crews }: { people: readonly Person[]; crews
             >
               <h2>Add a person</h2>
               <TextField label="Name" value={person.name} onChange={(e) => setPerson({ ...person, name: e.target.value })} error={errorOf('name')} />
-              <TextField label="E-mail" type="email" value={person.email} onChange={(e) => setPerson({ ...person, email: e.target.value })} error={errorOf('email')} />
-              <ChoiceField label="Role" value={person.role} onChange={(e) => setPerson({ ...person, role: e.target.value as Role })} options={optionsOf(ROLE_NAMES)} />
-              <ChoiceField label="Crew" value={person.crewId} onChange={(e) => setPerson({ ...person, crewId: e.target.value })} options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]} />
-              <TextField label="First password" type="password" autoComplete="new-password" value={person.password} onChange={(e) => setPerson({ ...person, password: e.target.value })} error={errorOf('password')} />
+              <TextField
+                label="E-mail"
+                type="email"
+                value={person.email}
+                onChange={(e) => setPerson({ ...person, email: e.target.value })}
+                error={errorOf('email')}
+              />
+              <ChoiceField
+                label="Role"
+                value={person.role}
+                onChange={(e) => setPerson({ ...person, role: e.target.value as Role })}
+                options={optionsOf(ROLE_NAMES)}
+              />
+              <ChoiceField
+                label="Crew"
+                value={person.crewId}
+                onChange={(e) => setPerson({ ...person, crewId: e.target.value })}
+                options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
+              />
+              <TextField
+                label="First password"
+                type="password"
+                autoComplete="new-password"
+                value={person.password}
+                onChange={(e) => setPerson({ ...person, password: e.target.value })}
+                error={errorOf('password')}
+              />
               <ProblemNote problem={problem} />
               <button className="btn btn-sm btn-primary mt-2">Add the person</button>
             </form>

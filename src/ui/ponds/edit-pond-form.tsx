@@ -12,7 +12,15 @@ import { formPath, readSurvey, toFormValues, type SurveyFormValues } from './sur
 import { StaleSave } from './stale-save'
 import { useDraft } from './use-draft'
 
-const surveyOf = ({ id: _id, siteId: _site, version: _version, siteName: _siteName, town: _town, customerName: _customer, ...survey }: PondInContext): PondInput => survey
+const surveyOf = ({
+  id: _id,
+  siteId: _site,
+  version: _version,
+  siteName: _siteName,
+  town: _town,
+  customerName: _customer,
+  ...survey
+}: PondInContext): PondInput => survey
 
 /** Changes a pond's survey; when someone else saved meanwhile, both are shown. */
 export function EditPondForm({ pond }: { pond: PondInContext }) {

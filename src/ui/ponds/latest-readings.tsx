@@ -22,9 +22,7 @@ export function LatestReadings({ readings }: { readings: readonly Reading[] }) {
               <th scope="row" className="fw-normal">
                 {READING_NAMES[r.kind]}
               </th>
-              <td className="text-end">
-                {r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
-              </td>
+              <td className="text-end">{r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}</td>
               <td>
                 <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
               </td>

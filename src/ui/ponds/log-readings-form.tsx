@@ -23,7 +23,11 @@ export function LogReadingsForm({ pondId }: { pondId: PondId }) {
   const errorOf = (kind: ReadingKindName) => problem?.fields?.find((f) => f.path === `readings.${kind}`)?.message
   const unusual = problem?.title.includes('is unusual') ?? false
   const save = async (confirmedUnlikely: boolean) => {
-    const given = Object.fromEntries(Object.entries(values).filter(([, v]) => v !== null && v !== undefined && !Number.isNaN(v)).map(([kind, value]) => [kind, { value }]))
+    const given = Object.fromEntries(
+      Object.entries(values)
+        .filter(([, v]) => v !== null && v !== undefined && !Number.isNaN(v))
+        .map(([kind, value]) => [kind, { value }]),
+    )
     const outcome = await send('POST', `/api/v1/ponds/${pondId}/readings`, { readings: given, method, at: new Date().toISOString(), confirmedUnlikely })
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
@@ -41,9 +45,22 @@ export function LogReadingsForm({ pondId }: { pondId: PondId }) {
     >
       <div className="field-grid">
         {KINDS.map((kind) => (
-          <QuantityField key={kind} label={READING_NAMES[kind]} kind={readingQuantity(kind)} scale={readingScale(kind)} value={values[kind] ?? null} onChange={(v) => setValues({ ...values, [kind]: v })} error={errorOf(kind)} />
+          <QuantityField
+            key={kind}
+            label={READING_NAMES[kind]}
+            kind={readingQuantity(kind)}
+            scale={readingScale(kind)}
+            value={values[kind] ?? null}
+            onChange={(v) => setValues({ ...values, [kind]: v })}
+            error={errorOf(kind)}
+          />
         ))}
-        <ChoiceField label="Tested with" value={method} onChange={(e) => setMethod(e.target.value as typeof method)} options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))} />
+        <ChoiceField
+          label="Tested with"
+          value={method}
+          onChange={(e) => setMethod(e.target.value as typeof method)}
+          options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))}
+        />
       </div>
       <ProblemNote problem={problem} />
       <button className="btn btn-sm btn-primary">Log the readings</button>

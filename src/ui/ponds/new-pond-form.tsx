@@ -44,7 +44,12 @@ export function NewPondForm({ places }: { places: Places }) {
     if (!read.success) {
       const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
       showErrors(fields)
-      return setProblem({ title: fields.length === 1 ? 'One thing is still missing or wrong:' : `${fields.length} things are still missing or wrong:`, status: 422, kind: 'bad-input', fields })
+      return setProblem({
+        title: fields.length === 1 ? 'One thing is still missing or wrong:' : `${fields.length} things are still missing or wrong:`,
+        status: 422,
+        kind: 'bad-input',
+        fields,
+      })
     }
     const outcome = await send<{ id: string }>('POST', '/api/v1/ponds', read.data)
     if (!outcome.ok) {

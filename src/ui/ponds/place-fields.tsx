@@ -37,9 +37,25 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
         />
         {value.customerId === 'new' ? (
           <div className="field-grid">
-            <TextField label="Customer name" value={value.customer.name} onChange={(e) => customer({ name: e.target.value })} error={errors['customer.customer.name']} />
-            <TextField label="E-mail" type="email" value={value.customer.email} onChange={(e) => customer({ email: e.target.value })} error={errors['customer.customer.email']} />
-            <TextField label="Phone" value={value.customer.phone} onChange={(e) => customer({ phone: e.target.value })} error={errors['customer.customer.phone']} />
+            <TextField
+              label="Customer name"
+              value={value.customer.name}
+              onChange={(e) => customer({ name: e.target.value })}
+              error={errors['customer.customer.name']}
+            />
+            <TextField
+              label="E-mail"
+              type="email"
+              value={value.customer.email}
+              onChange={(e) => customer({ email: e.target.value })}
+              error={errors['customer.customer.email']}
+            />
+            <TextField
+              label="Phone"
+              value={value.customer.phone}
+              onChange={(e) => customer({ phone: e.target.value })}
+              error={errors['customer.customer.phone']}
+            />
           </div>
         ) : null}
       </fieldset>
@@ -60,8 +76,19 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
             <TextField label="Site name" value={value.site.name} onChange={(e) => site({ name: e.target.value })} error={errors['site.site.name']} />
             <TextField label="Address" value={value.site.address} onChange={(e) => site({ address: e.target.value })} error={errors['site.site.address']} />
             <TextField label="Town" value={value.site.town} onChange={(e) => site({ town: e.target.value })} error={errors['site.site.town']} />
-            <ChoiceField label="Weather station" value={value.site.stationId} onChange={(e) => site({ stationId: e.target.value })} options={places.stations.map((s) => ({ value: s.id, label: s.name }))} error={errors['site.site.stationId']} />
-            <TextField label="Access notes" value={value.site.accessNotes} onChange={(e) => site({ accessNotes: e.target.value })} error={errors['site.site.accessNotes']} />
+            <ChoiceField
+              label="Weather station"
+              value={value.site.stationId}
+              onChange={(e) => site({ stationId: e.target.value })}
+              options={places.stations.map((s) => ({ value: s.id, label: s.name }))}
+              error={errors['site.site.stationId']}
+            />
+            <TextField
+              label="Access notes"
+              value={value.site.accessNotes}
+              onChange={(e) => site({ accessNotes: e.target.value })}
+              error={errors['site.site.accessNotes']}
+            />
           </div>
         ) : null}
       </fieldset>

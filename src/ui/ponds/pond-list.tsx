@@ -39,11 +39,16 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
     <>
       <div className="page-head">
         <h1>Ponds</h1>
-        <span className="soft">
-          {shown.length === ponds.length ? `${ponds.length} ponds` : `${shown.length} of ${ponds.length} ponds`}
-        </span>
+        <span className="soft">{shown.length === ponds.length ? `${ponds.length} ponds` : `${shown.length} of ${ponds.length} ponds`}</span>
         <span className="actions">
-          <input className="form-control form-control-sm" type="search" aria-label="Search ponds" placeholder="Site, customer, town, use" value={search} onChange={(e) => setSearch(e.target.value)} />
+          <input
+            className="form-control form-control-sm"
+            type="search"
+            aria-label="Search ponds"
+            placeholder="Site, customer, town, use"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-primary text-nowrap" href="/ponds/new">
               Add a pond

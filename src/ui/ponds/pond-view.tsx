@@ -68,7 +68,13 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           <Sheet title="The pond’s year">
             {season ? (
               <>
-                <YearChart season={season} today={today} measured={readings.filter((r) => r.kind === 'waterTemp' && daysOld(r.takenAt, today) <= 365).map((r) => ({ day: dayOfYear(r.takenAt.slice(0, 10)), tempC: r.value }))} />
+                <YearChart
+                  season={season}
+                  today={today}
+                  measured={readings
+                    .filter((r) => r.kind === 'waterTemp' && daysOld(r.takenAt, today) <= 365)
+                    .map((r) => ({ day: dayOfYear(r.takenAt.slice(0, 10)), tempC: r.value }))}
+                />
                 <div className="mt-2">
                   <WindowsList season={season} practice={data.practice} today={today} planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null} />
                 </div>
@@ -193,7 +199,8 @@ function Measures({ data: { pond, practice }, facts }: { data: PondPageData; fac
       <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
       {pond.fish.length > 0 ? (
         <p className="mb-0 mt-2">
-          {pond.fish.map((f) => `${f.count} ${FISH_SPECIES[f.species].name.toLowerCase()} of ${show(f.lengthM, 'length', { scale: 'small' })}`).join(', ')}: {show(now.massKg, 'mass')}, {show(grown.massKg, 'mass')} in {practice.growthYears} years.
+          {pond.fish.map((f) => `${f.count} ${FISH_SPECIES[f.species].name.toLowerCase()} of ${show(f.lengthM, 'length', { scale: 'small' })}`).join(', ')}:{' '}
+          {show(now.massKg, 'mass')}, {show(grown.massKg, 'mass')} in {practice.growthYears} years.
         </p>
       ) : (
         <p className="soft mb-0 mt-2">No fish.</p>

@@ -12,7 +12,10 @@ import { usePerson } from '@/ui/person-context'
 /** One kind of reading over time. */
 export function ReadingsChart({ readings }: { readings: readonly Reading[] }) {
   const { preferences } = usePerson()
-  const kinds = useMemo(() => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1), [readings])
+  const kinds = useMemo(
+    () => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1),
+    [readings],
+  )
   const [chosen, setChosen] = useState<ReadingKindName | null>(null)
   const kind = chosen ?? (kinds.includes('tan') ? 'tan' : kinds[0])
   const ink = chartInk(preferences.theme)

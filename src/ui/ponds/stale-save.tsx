@@ -2,7 +2,21 @@
 import type { SurveyFormValues } from './survey-form-values'
 
 const NAMES: Readonly<Partial<Record<keyof SurveyFormValues, string>>> = {
-  name: 'Pond name', use: 'Use', outlineKind: 'Waterline', lengthM: 'Length (m)', widthM: 'Width (m)', offsets: 'Offsets', zones: 'Depth zones', rockShare: 'Stone share', meteredFillM3: 'Metered fill (m³)', fish: 'Fish', waterSource: 'Water source', altitudeM: 'Height (m)', trees: 'Trees', freeboardM: 'Freeboard (m)', notes: 'Notes',
+  name: 'Pond name',
+  use: 'Use',
+  outlineKind: 'Waterline',
+  lengthM: 'Length (m)',
+  widthM: 'Width (m)',
+  offsets: 'Offsets',
+  zones: 'Depth zones',
+  rockShare: 'Stone share',
+  meteredFillM3: 'Metered fill (m³)',
+  fish: 'Fish',
+  waterSource: 'Water source',
+  altitudeM: 'Height (m)',
+  trees: 'Trees',
+  freeboardM: 'Freeboard (m)',
+  notes: 'Notes',
 }
 
 interface StaleSaveProps {

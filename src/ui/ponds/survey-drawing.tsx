@@ -25,7 +25,11 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
       </div>
     )
   const { basin, adopted, evidence } = facts.value
-  const fish = values.fish.flatMap((f) => (f.count && f.lengthM && f.count > 0 && f.count < 100_000 && f.lengthM >= 0.005 && f.lengthM <= 2 ? [{ species: f.species, count: f.count, lengthM: f.lengthM }] : []))
+  const fish = values.fish.flatMap((f) =>
+    f.count && f.lengthM && f.count > 0 && f.count < 100_000 && f.lengthM >= 0.005 && f.lengthM <= 2
+      ? [{ species: f.species, count: f.count, lengthM: f.lengthM }]
+      : [],
+  )
   const load = fishLoad(fish, SUMMER_C, 0.35)
   return (
     <>
@@ -58,6 +62,14 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
 
 /** The shape alone needs no name and no fish: draw as early as possible. */
 function surveyOnly(values: SurveyFormValues): PondInput | null {
-  const read = readSurvey({ ...values, name: values.name || 'Pond', altitudeM: 0, fish: [], freeboardM: 0.08, notes: '', zones: values.zones.map((z, i) => ({ ...z, name: z.name || `Zone ${i + 1}` })) })
+  const read = readSurvey({
+    ...values,
+    name: values.name || 'Pond',
+    altitudeM: 0,
+    fish: [],
+    freeboardM: 0.08,
+    notes: '',
+    zones: values.zones.map((z, i) => ({ ...z, name: z.name || `Zone ${i + 1}` })),
+  })
   return read.success ? read.data : null
 }

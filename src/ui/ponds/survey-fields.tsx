@@ -25,7 +25,9 @@ function Quantity({ name, ...props }: QuantityProps) {
   return (
     <Controller
       name={name}
-      render={({ field, fieldState }) => <QuantityField {...props} value={field.value as number | null} onChange={field.onChange} onBlur={field.onBlur} error={fieldState.error?.message} />}
+      render={({ field, fieldState }) => (
+        <QuantityField {...props} value={field.value as number | null} onChange={field.onChange} onBlur={field.onBlur} error={fieldState.error?.message} />
+      )}
     />
   )
 }
@@ -61,7 +63,13 @@ function OutlineFields() {
   return (
     <fieldset>
       <legend>Waterline</legend>
-      <ChoiceField label="Measured as" className="mb-2" options={optionsOf(OUTLINE_NAMES)} error={formState.errors.outlineKind?.message} {...register('outlineKind')} />
+      <ChoiceField
+        label="Measured as"
+        className="mb-2"
+        options={optionsOf(OUTLINE_NAMES)}
+        error={formState.errors.outlineKind?.message}
+        {...register('outlineKind')}
+      />
       {kind === 'offsets' ? (
         <OffsetTable />
       ) : (
@@ -91,7 +99,13 @@ function OffsetTable() {
           <Quantity name={`offsets.${i}.stationM`} label={`Station ${i + 1} along the tape`} kind="length" hideLabel />
           <Quantity name={`offsets.${i}.leftM`} label={`Station ${i + 1} left`} kind="length" hideLabel />
           <Quantity name={`offsets.${i}.rightM`} label={`Station ${i + 1} right`} kind="length" hideLabel />
-          <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove station ${i + 1}`} disabled={fields.length <= 3} onClick={() => remove(i)}>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            aria-label={`Remove station ${i + 1}`}
+            disabled={fields.length <= 3}
+            onClick={() => remove(i)}
+          >
             ×
           </button>
         </div>
@@ -122,19 +136,35 @@ function ZoneFields() {
       {fields.map((field, i) => (
         <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: columns }}>
           <div>
-            <input className={`form-control form-control-sm ${errors?.[i]?.name ? 'is-invalid' : ''}`} aria-label={`Zone ${i + 1} name`} {...register(`zones.${i}.name` as never)} />
+            <input
+              className={`form-control form-control-sm ${errors?.[i]?.name ? 'is-invalid' : ''}`}
+              aria-label={`Zone ${i + 1} name`}
+              {...register(`zones.${i}.name` as never)}
+            />
             {errors?.[i]?.name ? <div className="field-error">{errors[i].name.message}</div> : null}
           </div>
           <Quantity name={`zones.${i}.floorDepthM`} label={`Zone ${i + 1} floor depth`} kind="length" hideLabel />
           <Quantity name={`zones.${i}.surfaceShare`} label={`Zone ${i + 1} share of the surface`} kind="share" hideLabel disabled={i === 0} />
           <Quantity name={`zones.${i}.sideSlope`} label={`Zone ${i + 1} wall slope`} kind="number" hideLabel />
-          <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove zone ${i + 1}`} disabled={fields.length === 1} onClick={() => remove(i)}>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            aria-label={`Remove zone ${i + 1}`}
+            disabled={fields.length === 1}
+            onClick={() => remove(i)}
+          >
             ×
           </button>
         </div>
       ))}
       {fields.length < MOST_ZONES ? (
-        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, sideSlope: 0.25 } as never)}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary"
+          onClick={() =>
+            append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, sideSlope: 0.25 } as never)
+          }
+        >
           Add a zone
         </button>
       ) : null}
@@ -168,10 +198,17 @@ function FishFields() {
   return (
     <fieldset>
       <legend>Fish</legend>
-      {fields.length === 0 ? <p className="soft small mb-1">None yet. Count by kind and usual length; the filter is sized for what they will grow to.</p> : null}
+      {fields.length === 0 ? (
+        <p className="soft small mb-1">None yet. Count by kind and usual length; the filter is sized for what they will grow to.</p>
+      ) : null}
       {fields.map((field, i) => (
         <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: columns }}>
-          <ChoiceField label={`Fish ${i + 1} species`} hideLabel options={Object.entries(FISH_SPECIES).map(([value, s]) => ({ value, label: s.name }))} {...register(`fish.${i}.species` as never)} />
+          <ChoiceField
+            label={`Fish ${i + 1} species`}
+            hideLabel
+            options={Object.entries(FISH_SPECIES).map(([value, s]) => ({ value, label: s.name }))}
+            {...register(`fish.${i}.species` as never)}
+          />
           <Quantity name={`fish.${i}.count`} label={`Fish ${i + 1} count`} kind="number" hideLabel hint="how many" />
           <Quantity name={`fish.${i}.lengthM`} label={`Fish ${i + 1} length`} kind="length" scale="small" hideLabel hint="usual length" />
           <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Remove fish ${i + 1}`} onClick={() => remove(i)}>

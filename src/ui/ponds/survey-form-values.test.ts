@@ -4,16 +4,26 @@ import { EMPTY_SURVEY, formPath, newPondBody, readSurvey, toFormValues, toPondIn
 
 describe('the survey form', () => {
   it('gives back what it was filled from', () => {
-    const offsets = { kind: 'offsets' as const, offsets: [{ stationM: 0, leftM: 0, rightM: 1 }, { stationM: 2, leftM: 2, rightM: 1 }, { stationM: 4, leftM: 0, rightM: 0 }] }
-    for (const input of [pondInput(), pondInput({ outline: offsets }), pondInput({ meteredFillM3: 9.2, fish: [] })]) expect(toPondInput(toFormValues(input))).toEqual(input)
+    const offsets = {
+      kind: 'offsets' as const,
+      offsets: [
+        { stationM: 0, leftM: 0, rightM: 1 },
+        { stationM: 2, leftM: 2, rightM: 1 },
+        { stationM: 4, leftM: 0, rightM: 0 },
+      ],
+    }
+    for (const input of [pondInput(), pondInput({ outline: offsets }), pondInput({ meteredFillM3: 9.2, fish: [] })])
+      expect(toPondInput(toFormValues(input))).toEqual(input)
   })
   it('round-trips any figures', () => {
     const figure = fc.double({ min: 0.3, max: 9, noNaN: true })
-    fc.assert(fc.property(figure, figure, figure, (lengthM, widthM, depth) => {
-      const input = pondInput({ outline: { kind: 'ellipse', lengthM, widthM }, zones: [{ name: 'A', floorDepthM: depth, surfaceShare: 1, sideSlope: 0 }] })
-      const read = readSurvey(toFormValues(input))
-      expect(read.success && read.data).toEqual(input)
-    }))
+    fc.assert(
+      fc.property(figure, figure, figure, (lengthM, widthM, depth) => {
+        const input = pondInput({ outline: { kind: 'ellipse', lengthM, widthM }, zones: [{ name: 'A', floorDepthM: depth, surfaceShare: 1, sideSlope: 0 }] })
+        const read = readSurvey(toFormValues(input))
+        expect(read.success && read.data).toEqual(input)
+      }),
+    )
   })
   it('names every figure that is still missing', () => {
     const read = readSurvey(EMPTY_SURVEY)
@@ -25,13 +35,30 @@ describe('the survey form', () => {
     expect(!read.success && read.error.issues[0].path).toEqual(['outline', 'lengthM'])
   })
   it('drops lines of the offset table that were never filled in', () => {
-    const values = { ...toFormValues(pondInput()), outlineKind: 'offsets' as const, offsets: [{ stationM: 0, leftM: 1, rightM: 1 }, { stationM: null, leftM: null, rightM: null }, { stationM: 2, leftM: 1, rightM: 1 }, { stationM: 4, leftM: 0, rightM: 0 }] }
+    const values = {
+      ...toFormValues(pondInput()),
+      outlineKind: 'offsets' as const,
+      offsets: [
+        { stationM: 0, leftM: 1, rightM: 1 },
+        { stationM: null, leftM: null, rightM: null },
+        { stationM: 2, leftM: 1, rightM: 1 },
+        { stationM: 4, leftM: 0, rightM: 0 },
+      ],
+    }
     const read = readSurvey(values)
     expect(read.success && read.data.outline.kind === 'offsets' && read.data.outline.offsets).toHaveLength(3)
   })
   it('sends a chosen customer by id and a new one whole', () => {
-    const place = { customerId: 'new' as const, siteId: 'new' as const, customer: { name: 'A', email: '', phone: '' }, site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x' } }
+    const place = {
+      customerId: 'new' as const,
+      siteId: 'new' as const,
+      customer: { name: 'A', email: '', phone: '' },
+      site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x' },
+    }
     expect(newPondBody(place, pondInput()).customer).toEqual({ kind: 'new', customer: place.customer })
-    expect(newPondBody({ ...place, customerId: 'c' as never, siteId: 's' as never }, pondInput())).toMatchObject({ customer: { kind: 'existing', id: 'c' }, site: { kind: 'existing', id: 's' } })
+    expect(newPondBody({ ...place, customerId: 'c' as never, siteId: 's' as never }, pondInput())).toMatchObject({
+      customer: { kind: 'existing', id: 'c' },
+      site: { kind: 'existing', id: 's' },
+    })
   })
 })

@@ -75,7 +75,11 @@ function withoutMissing(value: unknown, key = ''): unknown {
 }
 
 /** Paths of the schema back to the paths of the form's fields. */
-export const formPath = (path: string): string => path.replace(/^pond\./, '').replace(/^outline\.(lengthM|widthM|offsets)/, '$1').replace(/^outline$/, 'outlineKind')
+export const formPath = (path: string): string =>
+  path
+    .replace(/^pond\./, '')
+    .replace(/^outline\.(lengthM|widthM|offsets)/, '$1')
+    .replace(/^outline$/, 'outlineKind')
 
 export const readSurvey = (values: SurveyFormValues) => PondInput.safeParse(toPondInput(values))
 

@@ -4,16 +4,31 @@ import type { CombinedVolume, VolumeEvidence } from '@/core/survey/volume-eviden
 import { Why } from '@/ui/components/why'
 import { useShow } from '@/ui/person-context'
 
-const METHOD_NAMES: Readonly<Record<string, string>> = { 'geometry-free-form': 'From the survey', 'geometry-rectangle': 'From the survey (rectangle, vertical walls)', 'metered-fill': 'Metered fill' }
+const METHOD_NAMES: Readonly<Record<string, string>> = {
+  'geometry-free-form': 'From the survey',
+  'geometry-rectangle': 'From the survey (rectangle, vertical walls)',
+  'metered-fill': 'Metered fill',
+}
 
 /** How the adopted volume came about, and whether the ways to it agree. */
-export function VolumeEvidenceNote({ evidence, adopted, basin, rockShare }: { evidence: readonly VolumeEvidence[]; adopted: CombinedVolume; basin: Basin; rockShare: number }) {
+export function VolumeEvidenceNote({
+  evidence,
+  adopted,
+  basin,
+  rockShare,
+}: {
+  evidence: readonly VolumeEvidence[]
+  adopted: CombinedVolume
+  basin: Basin
+  rockShare: number
+}) {
   const show = useShow()
   return (
     <>
       {adopted.conflicts.map((c) => (
         <div key={c.methods.join()} className="alert alert-warning py-2" role="status">
-          Survey and meter differ by {show(c.differenceM3, 'volume')}, {c.sigmas.toFixed(1)} times their joint uncertainty. Look again at: {METHOD_NAMES[c.distrust]}.
+          Survey and meter differ by {show(c.differenceM3, 'volume')}, {c.sigmas.toFixed(1)} times their joint uncertainty. Look again at:{' '}
+          {METHOD_NAMES[c.distrust]}.
         </div>
       ))}
       <Why>
@@ -43,7 +58,8 @@ export function VolumeEvidenceNote({ evidence, adopted, basin, rockShare }: { ev
             ))}
           </tbody>
         </table>
-        Prismoidal rule zone by zone, walls set in by slope × depth. Estimates are combined by inverse variance; everything that is dosed or sized uses the adopted volume.
+        Prismoidal rule zone by zone, walls set in by slope × depth. Estimates are combined by inverse variance; everything that is dosed or sized uses the
+        adopted volume.
       </Why>
     </>
   )

@@ -35,14 +35,32 @@ export function YearChart({ season, today, measured }: { season: Season; today: 
         max: 365,
         interval: 365,
         axisLabel: { show: false },
-        axisPointer: { label: { formatter: ({ value }: { value: number }) => dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)) } },
+        axisPointer: {
+          label: { formatter: ({ value }: { value: number }) => dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)) },
+        },
         splitLine: { show: false },
       },
       yAxis: { ...axis(ink, `Water, ${symbol}`), type: 'value', min: symbol === '°F' ? 32 : 0 },
       series: [
         { name: '10 % of years below', type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
-        { name: '90 % of years below', type: 'line', data: line('p90'), symbol: 'none', lineStyle: { width: 1, type: 'dotted', color: ink.water }, areaStyle: { color: ink.water, opacity: 0.16, origin: 'start' } },
-        { name: 'floor', type: 'line', data: line('p10'), symbol: 'none', silent: true, lineStyle: { width: 1, type: 'dotted', color: ink.water }, areaStyle: { color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1', opacity: 1, origin: 'start' }, tooltip: { show: false } },
+        {
+          name: '90 % of years below',
+          type: 'line',
+          data: line('p90'),
+          symbol: 'none',
+          lineStyle: { width: 1, type: 'dotted', color: ink.water },
+          areaStyle: { color: ink.water, opacity: 0.16, origin: 'start' },
+        },
+        {
+          name: 'floor',
+          type: 'line',
+          data: line('p10'),
+          symbol: 'none',
+          silent: true,
+          lineStyle: { width: 1, type: 'dotted', color: ink.water },
+          areaStyle: { color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1', opacity: 1, origin: 'start' },
+          tooltip: { show: false },
+        },
         {
           name: 'Middle year',
           type: 'line',
@@ -54,7 +72,15 @@ export function YearChart({ season, today, measured }: { season: Season; today: 
             symbol: 'none',
             label: { color: ink.iris, fontFamily: FONT, formatter: '{b}' },
             lineStyle: { color: ink.iris },
-            data: [{ name: 'today', xAxis: todayDay }, ...MONTHS.map((name, m) => ({ name, xAxis: startOf(m), lineStyle: { color: ink.rule, opacity: 0.5 }, label: { position: 'start', align: 'left', color: ink.soft, offset: [3, 0] } }))],
+            data: [
+              { name: 'today', xAxis: todayDay },
+              ...MONTHS.map((name, m) => ({
+                name,
+                xAxis: startOf(m),
+                lineStyle: { color: ink.rule, opacity: 0.5 },
+                label: { position: 'start', align: 'left', color: ink.soft, offset: [3, 0] },
+              })),
+            ],
           },
         },
         { name: 'Measured', type: 'scatter', data: measured.map((m) => [m.day, shown(m.tempC)]), symbolSize: 6, itemStyle: { color: ink.rust } },
@@ -80,9 +106,22 @@ function WindowBars({ season }: { season: Season }) {
         const right = to > 70
         return (
           <div key={w.job} style={{ position: 'relative', height: '1.25rem' }}>
-            <div style={{ position: 'absolute', left: `${from}%`, width: `${Math.max(0.6, to - from)}%`, top: 3, bottom: 3, background: waterColour(w.why.waterC), border: '1px solid var(--ink)' }} />
+            <div
+              style={{
+                position: 'absolute',
+                left: `${from}%`,
+                width: `${Math.max(0.6, to - from)}%`,
+                top: 3,
+                bottom: 3,
+                background: waterColour(w.why.waterC),
+                border: '1px solid var(--ink)',
+              }}
+            />
             <div style={{ position: 'absolute', left: `${percent(w.best)}%`, top: 0, bottom: 0, width: 2, background: 'var(--ink)' }} />
-            <span className="small" style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}>
+            <span
+              className="small"
+              style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
+            >
               {JOB_NAMES[w.job]}
             </span>
           </div>

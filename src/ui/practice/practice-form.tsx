@@ -71,7 +71,13 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
           <legend>Filter size: the house school governs</legend>
           {SCHOOLS.map((school) => (
             <label key={school} className="d-block mb-2">
-              <input type="radio" className="form-check-input me-2" name="school" checked={draft.school === school} onChange={() => setDraft({ ...draft, school })} />
+              <input
+                type="radio"
+                className="form-check-input me-2"
+                name="school"
+                checked={draft.school === school}
+                onChange={() => setDraft({ ...draft, school })}
+              />
               <strong>{SCHOOL_NAMES[school]}</strong>
               <span className="soft d-block ms-4">{SCHOOL_ARGUMENTS[school]}</span>
             </label>
@@ -81,7 +87,15 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
           <legend>The year</legend>
           <div className="field-grid" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(13rem, 1fr))' }}>
             {FIGURES.map(({ key, label, kind }) => (
-              <QuantityField key={key} label={label} kind={kind} value={draft[key]} onChange={(v) => setDraft({ ...draft, [key]: v ?? Number.NaN })} error={problem?.fields?.find((f) => f.path === `practice.${key}`)?.message} disabled={locked} />
+              <QuantityField
+                key={key}
+                label={label}
+                kind={kind}
+                value={draft[key]}
+                onChange={(v) => setDraft({ ...draft, [key]: v ?? Number.NaN })}
+                error={problem?.fields?.find((f) => f.path === `practice.${key}`)?.message}
+                disabled={locked}
+              />
             ))}
           </div>
         </fieldset>

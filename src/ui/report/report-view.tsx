@@ -46,7 +46,11 @@ export function ReportView({ page }: { page: ReportPage }) {
             <figure key={photo.id} className="mb-0" style={{ width: 'min(24rem, 100%)' }}>
               {/* photos need the session, which next/image does not send */}
               {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img src={`/api/v1/photos/${photo.id}`} alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'} style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }} />
+              <img
+                src={`/api/v1/photos/${photo.id}`}
+                alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'}
+                style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
+              />
               <figcaption className="soft">{photos.length === 2 ? (i === 0 ? 'Before' : 'After') : 'On the day'}</figcaption>
             </figure>
           ))}
@@ -75,7 +79,9 @@ export function ReportView({ page }: { page: ReportPage }) {
                   <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
                   <td>
                     <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
-                    {m.nh3MgL === null ? '' : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
+                    {m.nh3MgL === null
+                      ? ''
+                      : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
                   </td>
                 </tr>
               )

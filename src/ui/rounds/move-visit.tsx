@@ -49,7 +49,9 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           {visit.jobName}: {visit.siteName}, {visit.pondName}
         </h2>
         <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
-        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}>{visit.state === 'done' ? 'Read the report' : 'Open the field sheet'}</Link>
+        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}>
+          {visit.state === 'done' ? 'Read the report' : 'Open the field sheet'}
+        </Link>
         <Link href={`/ponds/${visit.pondId}`}>Open the pond</Link>
         <button type="button" className="btn btn-sm btn-outline-secondary ms-auto" onClick={onClose}>
           Close
@@ -66,7 +68,12 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           <div className="field-grid">
             <TextField label="Day" type="date" value={day} onChange={(e) => setDay(e.target.value)} />
             <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
-            <ChoiceField label="Crew" value={crewId} onChange={(e) => setCrewId(e.target.value as typeof crewId)} options={crews.map((c) => ({ value: c.id, label: c.name }))} />
+            <ChoiceField
+              label="Crew"
+              value={crewId}
+              onChange={(e) => setCrewId(e.target.value as typeof crewId)}
+              options={crews.map((c) => ({ value: c.id, label: c.name }))}
+            />
           </div>
           <ProblemNote problem={problem} />
           {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}

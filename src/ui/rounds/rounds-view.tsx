@@ -48,7 +48,13 @@ export function RoundsView({ data }: { data: RoundsData }) {
                 return (
                   <div key={day} className={day === data.today ? 'today' : ''}>
                     {stops.map((v) => (
-                      <button key={v.id} type="button" className={`stop-card ${v.state}`} onClick={() => setChosen(v)} aria-label={`${v.jobName} at ${v.siteName}, ${v.startTime}`}>
+                      <button
+                        key={v.id}
+                        type="button"
+                        className={`stop-card ${v.state}`}
+                        onClick={() => setChosen(v)}
+                        aria-label={`${v.jobName} at ${v.siteName}, ${v.startTime}`}
+                      >
                         <strong>
                           {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)}
                         </strong>

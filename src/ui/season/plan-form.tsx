@@ -65,15 +65,14 @@ export function PlanForm({ data }: { data: PlanData }) {
       >
         <div className="sheet">
           {alreadyPlanned.length > 0 ? (
-            <p className="alert alert-warning py-2">
-              Already planned: {alreadyPlanned.map((v) => `${v.jobName} on ${longDate(v.day)}`).join(', ')}.
-            </p>
+            <p className="alert alert-warning py-2">Already planned: {alreadyPlanned.map((v) => `${v.jobName} on ${longDate(v.day)}`).join(', ')}.</p>
           ) : null}
           <fieldset className="mt-0 border-0 pt-0">
             <legend>Day</legend>
             {window ? (
               <p className="soft mb-2">
-                The window is {shortDate(window.earliest)} to {shortDate(window.latest)} {window.latest.slice(0, 4)}, best around {shortDate(window.best)}. The share of likely years in which the job can be done on that day:
+                The window is {shortDate(window.earliest)} to {shortDate(window.latest)} {window.latest.slice(0, 4)}, best around {shortDate(window.best)}. The
+                share of likely years in which the job can be done on that day:
               </p>
             ) : (
               <p className="soft mb-2">This pond has no window for the job; choose any day.</p>
@@ -91,7 +90,11 @@ export function PlanForm({ data }: { data: PlanData }) {
               ))}
             </div>
             <TextField label="Day" type="date" value={day} min={data.today} onChange={(e) => setDay(e.target.value)} />
-            {window && (day < window.earliest || day > window.latest) ? <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>This day lies outside the window.</p> : null}
+            {window && (day < window.earliest || day > window.latest) ? (
+              <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>
+                This day lies outside the window.
+              </p>
+            ) : null}
           </fieldset>
           <fieldset>
             <legend>Crew and time</legend>
@@ -101,7 +104,12 @@ export function PlanForm({ data }: { data: PlanData }) {
               </p>
             ) : null}
             <div className="field-grid">
-              <ChoiceField label="Crew" value={crewId} onChange={(e) => setCrewId(e.target.value as typeof crewId)} options={crews.map((c) => ({ value: c.id, label: `${c.name} (${c.size === 1 ? 'one person' : `${c.size} people`})` }))} />
+              <ChoiceField
+                label="Crew"
+                value={crewId}
+                onChange={(e) => setCrewId(e.target.value as typeof crewId)}
+                options={crews.map((c) => ({ value: c.id, label: `${c.name} (${c.size === 1 ? 'one person' : `${c.size} people`})` }))}
+              />
               <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
             </div>
             <div className="mt-2" aria-live="polite">
@@ -142,7 +150,12 @@ export function PlanForm({ data }: { data: PlanData }) {
                       <td className="text-end">{duration(p.minutes)}</td>
                       <td style={{ width: '45%' }}>
                         <span className="bar-track d-block mt-2" aria-hidden="true">
-                          <span style={{ width: `${(p.minutes / crew.duration.totalMinutes) * 100}%`, background: p.by === 'machine' ? 'var(--water-line)' : undefined }} />
+                          <span
+                            style={{
+                              width: `${(p.minutes / crew.duration.totalMinutes) * 100}%`,
+                              background: p.by === 'machine' ? 'var(--water-line)' : undefined,
+                            }}
+                          />
                         </span>
                       </td>
                     </tr>

@@ -55,10 +55,18 @@ function Row({ row, job, todayAt }: { row: SeasonRow; job: WindowJob; todayAt: n
       <Link href={`/ponds/${row.id}`} className="text-truncate" title={`${row.siteName}: ${row.name}, ${row.town}`}>
         {row.siteName} <span className="soft">{row.name}</span>
       </Link>
-      <div className="season-year ribbon" style={{ background: gradient ? `linear-gradient(to right, ${gradient})` : undefined }} title={warmest === null ? 'No weather known yet' : `Warmest week ${show(warmest, 'temperature')}`}>
+      <div
+        className="season-year ribbon"
+        style={{ background: gradient ? `linear-gradient(to right, ${gradient})` : undefined }}
+        title={warmest === null ? 'No weather known yet' : `Warmest week ${show(warmest, 'temperature')}`}
+      >
         {window ? (
           <>
-            <span className="season-window" style={{ left: `${from}%`, width: `${to - from}%` }} title={`${JOB_NAMES[job]}: ${shortDate(window.earliest)} – ${shortDate(window.latest)}, best ${shortDate(window.best)}`} />
+            <span
+              className="season-window"
+              style={{ left: `${from}%`, width: `${to - from}%` }}
+              title={`${JOB_NAMES[job]}: ${shortDate(window.earliest)} – ${shortDate(window.latest)}, best ${shortDate(window.best)}`}
+            />
             <span className="season-best" style={{ left: `${percentOf(window.best)}%` }} />
           </>
         ) : null}

@@ -40,9 +40,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
       ) : (
         <SeasonRibbon rows={data.rows} year={data.year} today={data.today} job={job} />
       )}
-      <p className="soft small mt-2">
-        The outlined stretch is the window of “{JOB_NAMES[job]}”, the tick in it the best day. ● planned visit, ✓ done.
-      </p>
+      <p className="soft small mt-2">The outlined stretch is the window of “{JOB_NAMES[job]}”, the tick in it the best day. ● planned visit, ✓ done.</p>
     </>
   )
 }

@@ -51,14 +51,26 @@ export function TopBar() {
         ))}
       </nav>
       <div className="tools">
-        <select className="form-select form-select-sm w-auto" aria-label="Units" disabled={busy} value={person.preferences.units} onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}>
+        <select
+          className="form-select form-select-sm w-auto"
+          aria-label="Units"
+          disabled={busy}
+          value={person.preferences.units}
+          onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}
+        >
           {UNIT_SYSTEMS.map((u) => (
             <option key={u} value={u}>
               {UNIT_NAMES[u]}
             </option>
           ))}
         </select>
-        <select className="form-select form-select-sm w-auto" aria-label="Theme" disabled={busy} value={person.preferences.theme} onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}>
+        <select
+          className="form-select form-select-sm w-auto"
+          aria-label="Theme"
+          disabled={busy}
+          value={person.preferences.theme}
+          onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}
+        >
           {THEMES.map((t) => (
             <option key={t} value={t}>
               {THEME_NAMES[t]}

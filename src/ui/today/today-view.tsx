@@ -34,7 +34,11 @@ export function TodayView({ data }: { data: TodayData }) {
           <section className="sheet">
             <h2>Cleanouts to decide</h2>
             {data.toPlan.length === 0 ? (
-              <p className="soft mb-0">{data.pondCount === 0 ? 'Add the first pond, and its windows of the year appear here.' : 'Every pond whose window is known has its cleanout planned.'}</p>
+              <p className="soft mb-0">
+                {data.pondCount === 0
+                  ? 'Add the first pond, and its windows of the year appear here.'
+                  : 'Every pond whose window is known has its cleanout planned.'}
+              </p>
             ) : (
               <>
                 <p className="soft small mb-1">
@@ -110,7 +114,9 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       <span className="ms-auto">
         <WaterLegend />
       </span>
-      {!weather.reachable && weather.fetchedAt ? <span className="soft small">The weather desk does not answer; figures from {instant(weather.fetchedAt, timeZone)}.</span> : null}
+      {!weather.reachable && weather.fetchedAt ? (
+        <span className="soft small">The weather desk does not answer; figures from {instant(weather.fetchedAt, timeZone)}.</span>
+      ) : null}
     </section>
   )
 }

@@ -1,7 +1,20 @@
 import type { Knex } from 'knex'
 
 /** Every business table: firm_id, and rows of other firms invisible to the app's role. */
-const FIRM_TABLES = ['users', 'crews', 'customers', 'sites', 'ponds', 'pond_seasons', 'designs', 'visits', 'visit_entries', 'photos', 'readings', 'follow_ups'] as const
+const FIRM_TABLES = [
+  'users',
+  'crews',
+  'customers',
+  'sites',
+  'ponds',
+  'pond_seasons',
+  'designs',
+  'visits',
+  'visit_entries',
+  'photos',
+  'readings',
+  'follow_ups',
+] as const
 
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('firms', (t) => {
@@ -184,6 +197,23 @@ create function door_has_firms() returns boolean
 
 export async function down(knex: Knex): Promise<void> {
   await knex.raw('drop function if exists door_user_by_email, door_session, door_has_firms')
-  for (const table of ['weather_stations', 'follow_ups', 'readings', 'photos', 'visit_entries', 'visits', 'designs', 'pond_seasons', 'ponds', 'sites', 'customers', 'sign_in_attempts', 'sessions', 'users', 'crews', 'firms'])
+  for (const table of [
+    'weather_stations',
+    'follow_ups',
+    'readings',
+    'photos',
+    'visit_entries',
+    'visits',
+    'designs',
+    'pond_seasons',
+    'ponds',
+    'sites',
+    'customers',
+    'sign_in_attempts',
+    'sessions',
+    'users',
+    'crews',
+    'firms',
+  ])
     await knex.schema.dropTableIfExists(table)
 }

@@ -7,7 +7,13 @@ import { DesignBench } from '@/ui/design/design-bench'
 
 export const metadata: Metadata = { title: 'Filter bench' }
 
-export default async function DesignPage({ params, searchParams }: { params: Promise<{ pondId: string }>; searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function DesignPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ pondId: string }>
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
   const id = idFrom(PondId, (await params).pondId)
   const data = await forPage((actor) => designBench(actor, id))
   const wanted = Number((await searchParams).version)

@@ -5,4 +5,6 @@ import { PondInput } from '@/domain/pond'
 import { changePond } from '@/server/use-cases/ponds'
 import { signedInRoute } from '@/server/http/route'
 
-export const PUT = signedInRoute({ path: z.object({ pondId: PondId }), body: z.strictObject({ version, pond: PondInput }) }, ({ actor, path, body }) => changePond(actor, path.pondId, body.version, body.pond))
+export const PUT = signedInRoute({ path: z.object({ pondId: PondId }), body: z.strictObject({ version, pond: PondInput }) }, ({ actor, path, body }) =>
+  changePond(actor, path.pondId, body.version, body.pond),
+)

@@ -5,5 +5,7 @@ import { signedInRoute } from '@/server/http/route'
 
 export const GET = signedInRoute({ path: z.object({ visitId: VisitId }) }, async ({ actor, path }) => {
   const { bytes, fileName } = await reportPdf(actor, path.visitId)
-  return new Response(new Uint8Array(bytes), { headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' } })
+  return new Response(new Uint8Array(bytes), {
+    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' },
+  })
 })

@@ -1,0 +1,56 @@
+import { z } from 'zod'
+import { DomainError } from '@/core/errors'
+import { badField, notFound, ProblemError, refused } from '@/domain/problems'
+import { answerError } from '@/server/http/problem-response'
+import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/http/request-body'
+
+const post = (body: BodyInit) => new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
+
+describe('answers to what goes wrong', () => {
+  const zodError = z.strictObject({ length: z.number({ error: 'Length is missing.' }) }).safeParse({}).error!
+  it.each([
+    ['an unknown id', notFound('That pond'), 404, 'not-found'],
+    ['a wrong figure', badField('zones.0.depth', 'Too deep.'), 422, 'bad-input'],
+    ['a rule of the work', refused('Fish stay in the tank.'), 409, 'refused'],
+    ['a stale save', new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } }), 409, 'conflict'],
+    ['a missing right', new ProblemError({ kind: 'forbidden', message: 'No.' }), 403, 'forbidden'],
+    ['a shape that does not parse', zodError, 422, 'bad-input'],
+    ['a core range', new DomainError('tempC', 99, 'between 0 and 40'), 422, 'bad-input'],
+    ['a lost database', Object.assign(new Error('connect'), { code: 'ECONNREFUSED' }), 503, 'unavailable'],
+    ['anything else', new Error('secret inside: /srv/app/file.ts:3'), 500, 'unexpected'],
+  ])('%s', async (_, error, status, kind) => {
+    const answer = answerError(error)
+    const body = await answer.json()
+    expect([answer.status, body.kind]).toEqual([status, kind])
+    expect(answer.headers.get('content-type')).toBe('application/problem+json')
+    expect(JSON.stringify(body)).not.toContain('secret inside')
+  })
+  it('name the field of a shape that does not parse', async () =>
+    expect((await answerError(zodError).json()).fields).toEqual([{ path: 'length', message: 'Length is missing.' }]))
+  it('show what stands now after a stale save', async () => {
+    const error = new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } })
+    expect((await answerError(error).json()).current).toEqual({ version: 3 })
+  })
+  it('say how long to wait after too many attempts', () =>
+    expect(answerError(new ProblemError({ kind: 'too-many', message: 'Wait.', retryAfterS: 40 })).headers.get('retry-after')).toBe('40'))
+})
+
+describe('bodies', () => {
+  it('are read as JSON, an empty one as nothing given', async () => {
+    expect(await readJson(post('{"a": 1}'))).toEqual({ a: 1 })
+    expect(await readJson(post(''))).toEqual({})
+  })
+  it('that are no JSON are refused with 400', async () => expect(readJson(post('{"a": NaN}'))).rejects.toMatchObject({ status: 400 }))
+  it('beyond the limit are refused with 413, whether they say their size or not', async () => {
+    await expect(readJson(post('x'.repeat(JSON_LIMIT_BYTES + 1)))).rejects.toMatchObject({ status: 413 })
+    let sent = 0
+    const endless = new ReadableStream({
+      pull(controller) {
+        sent += 1000
+        controller.enqueue(new Uint8Array(1000))
+      },
+    })
+    await expect(readLimited(post(endless), 10_000)).rejects.toMatchObject({ status: 413 })
+    expect(sent).toBeLessThan(50_000)
+  })
+})
