@@ -83,6 +83,11 @@ describe('the weather source', () => {
     process.env.WEATHER_DESK_URL = WEATHER_DESK_URL
     await database()('weather_stations').update({ fetched_at: new Date() })
   })
+  it('hands out the same text fresh from the desk as from the table, so that ready seasons stay valid', async () => {
+    await database()('weather_stations').delete()
+    const fresh = JSON.stringify((await weather()).stations)
+    expect(JSON.stringify((await weather()).stations)).toBe(fresh)
+  })
   it('refuses an answer that is not a weather desk’s', async () => {
     const server = createServer((_, response) => response.end('{"stations":[{"id":1}]}')).listen(0, '127.0.0.1')
     await new Promise((resolve) => server.once('listening', resolve))

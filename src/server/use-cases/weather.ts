@@ -16,29 +16,36 @@ const RETRY_S = 60
 
 let lastFailure = 0
 
-/** Stations with their normals: stored ones while fresh, asked for again after a day, stored ones again when the source is down. */
+/** Always read back from the table: what is kept is one and the same text however it came, so that seasons worked out from it stay valid. */
+async function kept(): Promise<{ stations: WeatherStation[]; fetchedAt: Date | null }> {
+  const rows = await database()('weather_stations').orderBy('name')
+  return {
+    stations: rows.map((r) => ({ id: r.id, name: r.name, normals: r.normals })),
+    fetchedAt: rows.reduce((latest: Date | null, r) => (latest && latest > r.fetched_at ? latest : r.fetched_at), null),
+  }
+}
+
+/** Stations with their normals: kept ones while fresh, asked for again after a day, kept ones again when the source is down. */
 export async function weather(now: Date = new Date()): Promise<WeatherState> {
-  const stored = await database()('weather_stations').orderBy('name')
-  const fetchedAt: Date | null = stored.reduce((latest: Date | null, row) => (latest && latest > row.fetched_at ? latest : row.fetched_at), null)
-  const fresh = fetchedAt && now.getTime() - fetchedAt.getTime() < FRESH_H * 3_600_000
+  const before = await kept()
+  const fresh = before.fetchedAt !== null && now.getTime() - before.fetchedAt.getTime() < FRESH_H * 3_600_000
   const resting = now.getTime() - lastFailure < RETRY_S * 1000
   const url = process.env.WEATHER_DESK_URL
   if (!fresh && !resting && url) {
     try {
-      const stations = await weatherDesk(url).stations()
-      await database()('weather_stations')
-        .insert(stations.map((s) => ({ id: s.id, name: s.name, normals: JSON.stringify(s.normals), fetched_at: now })))
-        .onConflict('id')
-        .merge()
-      return { stations, fetchedAt: now.toISOString(), reachable: true }
+      await keep(await weatherDesk(url).stations(), now)
+      return { stations: (await kept()).stations, fetchedAt: now.toISOString(), reachable: true }
     } catch (error) {
       lastFailure = now.getTime()
       logger.warn({ reason: (error as Error).message }, 'weather desk not reached; using stored normals')
     }
   }
-  return {
-    stations: stored.map((r) => ({ id: r.id, name: r.name, normals: r.normals })),
-    fetchedAt: fetchedAt?.toISOString() ?? null,
-    reachable: Boolean(fresh),
-  }
+  return { stations: before.stations, fetchedAt: before.fetchedAt?.toISOString() ?? null, reachable: fresh }
+}
+
+async function keep(stations: readonly WeatherStation[], now: Date): Promise<void> {
+  await database()('weather_stations')
+    .insert(stations.map((s) => ({ id: s.id, name: s.name, normals: JSON.stringify(s.normals), fetched_at: now })))
+    .onConflict('id')
+    .merge()
 }
