@@ -3,7 +3,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { join } from 'node:path'
 import { inRoot } from './paths.mjs'
 import { runOrStop } from './processes.mjs'
-import { say } from './say.mjs'
+import { progress } from './say.mjs'
 
 const SOURCES = ['src', 'public', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
 
@@ -24,7 +24,7 @@ export async function ensureBuild(distDir = '.next') {
   const stamp = inRoot(distDir, 'slow-reed-sources')
   const wanted = sourceHash()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
-  say('Building the app; a minute or two.')
+  progress('Building the app; a minute or two.')
   await runOrStop('The build failed', process.execPath, [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
     quiet: true,
     env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },

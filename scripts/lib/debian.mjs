@@ -1,7 +1,7 @@
 import { existsSync, readdirSync } from 'node:fs'
 import { delimiter, join } from 'node:path'
 import { runOrStop } from './processes.mjs'
-import { say, stop } from './say.mjs'
+import { progress, stop } from './say.mjs'
 
 const onPath = (program) => (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, program)))
 
@@ -30,7 +30,7 @@ export async function ensureDebian(packages) {
   const line = `apt-get update && apt-get install -y ${missing.join(' ')}`
   if (!onPath('apt-get')) stop(`Missing: ${missing.join(', ')}. Install them with this system's package manager and start again.`)
   if (process.getuid() !== 0) stop(`Missing Debian packages. Run once:  sudo sh -c "${line}"  and start again.`)
-  say(`Installing Debian packages: ${missing.join(', ')}`)
+  progress(`Installing Debian packages: ${missing.join(', ')}`)
   await runOrStop('apt-get update failed', 'apt-get', ['update', '-qq'], { quiet: true })
   await runOrStop(`apt-get could not install ${missing.join(', ')}`, 'apt-get', ['install', '-y', '-qq', ...missing], {
     quiet: true,

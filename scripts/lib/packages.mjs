@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, readFileSync, statfsSync, writeFileSync } from 'node:fs'
 import { inRoot } from './paths.mjs'
 import { runOrStop } from './processes.mjs'
-import { say, stop } from './say.mjs'
+import { progress, stop } from './say.mjs'
 
 const stamp = inRoot('node_modules', '.slow-reed-lock')
 const lockHash = () =>
@@ -21,7 +21,7 @@ export async function ensurePackages() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lockHash()) return
   const { bavail, bsize } = statfsSync(inRoot())
   if ((bavail * bsize) / 1e9 < NEEDED_GB) stop(`The disk is nearly full: about ${NEEDED_GB} GB are needed here.`)
-  say('Installing packages (npm ci); this takes a few minutes the first time.')
+  progress('Installing packages (npm ci); this takes a few minutes the first time.')
   await runOrStop('npm ci failed', 'npm', ['ci', '--no-progress', '--include=dev'], { quiet: true, env: { NODE_ENV: '' } })
   writeFileSync(stamp, lockHash())
 }

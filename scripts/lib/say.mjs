@@ -1,6 +1,9 @@
 /** One clear line for people. */
 export const say = (line) => process.stdout.write(`${line}\n`)
 
+/** What is being done meanwhile; on stderr, so that results on stdout stay clean. */
+export const progress = (line) => process.stderr.write(`${line}\n`)
+
 /** Something only the reader can mend: one line, then stop. */
 export class Stop extends Error {}
 export const stop = (line) => {
