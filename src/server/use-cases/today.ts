@@ -1,3 +1,4 @@
+import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import type { PondId } from '@/domain/ids'
 import { nextWindow } from '@/domain/season-dates'
@@ -13,45 +14,59 @@ import { weather } from './weather'
 
 const LOOK_AHEAD_DAYS = 14
 const MOST_CONCERNS = 8
+const MOST_TO_PLAN = 8
+/** A cleanout this close to its window counts as this season's. */
+const NEAR_WINDOW_DAYS = 60
 
 /** The morning: what is under way, what must be decided, which ponds worry us, how warm the water is. */
 export async function todayPage(actor: Actor) {
   assertMay(actor, 'visits.read')
   const today = todayIn(actor.timeZone)
-  const weatherState = await weather()
-  return inFirm(actor.firmId, async (trx) => {
-    const pondCount = await countPonds(trx)
-    const ponds = await listPondWeeks(trx, weekIndex(today), 'spring-cleanout')
-    const visits = await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) })
-    const cleanouts = await listVisitLines(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
-    const temperatures = ponds.map((p) => p.waterC).sort((a, b) => a - b)
-    const cleanoutsOf = new Map<PondId, VisitLine[]>()
-    for (const visit of cleanouts) cleanoutsOf.set(visit.pondId, [...(cleanoutsOf.get(visit.pondId) ?? []), visit])
-    const cleanoutWindows = ponds.flatMap((pond) => {
-      if (!pond.window) return []
-      const next = nextWindow(pond.window, today)
-      const planned = (cleanoutsOf.get(pond.pondId) ?? []).some((v) => v.day >= addDays(next.earliest, -60) && v.day <= addDays(next.latest, 60))
-      return [{ pond, earliest: next.earliest, latest: next.latest, best: next.best, planned }]
-    })
-    return {
-      today,
-      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
-      pondCount,
-      water:
-        temperatures.length > 0
-          ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] }
-          : null,
-      todays: visits.filter((v) => v.day === today),
-      coming: visits.filter((v) => v.day > today),
+  // three readers at once: nothing here writes, and none needs what another finds
+  const [weatherState, toDecide, morning] = await Promise.all([
+    weather(),
+    inFirm(actor.firmId, (trx) => cleanoutsToDecide(trx, today)),
+    inFirm(actor.firmId, async (trx) => ({
+      pondCount: await countPonds(trx),
+      visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       concerns: await latestConcerns(trx, MOST_CONCERNS),
-      toPlan: cleanoutWindows
-        .filter((w) => !w.planned)
-        .sort((a, b) => a.earliest.localeCompare(b.earliest))
-        .slice(0, 8),
-      toPlanCount: cleanoutWindows.filter((w) => !w.planned).length,
-    }
+    })),
+  ])
+  const { visits, ...rest } = morning
+  return {
+    today,
+    weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+    ...rest,
+    ...toDecide,
+    todays: visits.filter((v) => v.day === today),
+    coming: visits.filter((v) => v.day > today),
+  }
+}
+
+/** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
+async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
+  const ponds = await listPondWeeks(trx, weekIndex(today), 'spring-cleanout')
+  const cleanouts = await listVisitLines(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
+  const cleanoutsOf = new Map<PondId, VisitLine[]>()
+  for (const visit of cleanouts) cleanoutsOf.set(visit.pondId, [...(cleanoutsOf.get(visit.pondId) ?? []), visit])
+  const unplanned = ponds.flatMap((pond) => {
+    if (!pond.window) return []
+    const { earliest, best, latest } = nextWindow(pond.window, today)
+    const planned = (cleanoutsOf.get(pond.pondId) ?? []).some(
+      (v) => v.day >= addDays(earliest, -NEAR_WINDOW_DAYS) && v.day <= addDays(latest, NEAR_WINDOW_DAYS),
+    )
+    return planned ? [] : [{ pond, earliest, latest, best }]
   })
+  const temperatures = ponds.map((p) => p.waterC).sort((a, b) => a - b)
+  return {
+    water:
+      temperatures.length > 0
+        ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] }
+        : null,
+    toPlan: unplanned.sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, MOST_TO_PLAN),
+    toPlanCount: unplanned.length,
+  }
 }
 
 /** Index 0..51 of the week of the year, as the weekly temperatures are kept. */
