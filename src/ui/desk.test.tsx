@@ -15,20 +15,11 @@ import { PlanForm } from './season/plan-form'
 import { PondList } from './ponds/pond-list'
 import { StaleSave } from './ponds/stale-save'
 import { toFormValues } from './ponds/survey-form-values'
+import { koiPond as pond } from '../../tests/fixtures/design-pond'
 
 const push = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => '/' }))
 
-const pond = {
-  volumeM3: 20,
-  areaM2: 25,
-  use: 'koi' as const,
-  fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }],
-  altitudeM: 50,
-  monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
-  leafKgPerYear: 5,
-  freeboardM: 0.08,
-}
 const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
 const worked = (changes: object = {}) => {
   const changed = { ...design, ...changes }

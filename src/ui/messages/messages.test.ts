@@ -11,20 +11,10 @@ import { STATIONS } from '../../../stand-ins/weather-desk/stations'
 import { checkWords } from './checks'
 import { fishBackText } from './fish-back'
 import { whyThen } from './windows'
+import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
-
-const pond = {
-  volumeM3: 20,
-  areaM2: 25,
-  use: 'koi' as const,
-  fish: [{ species: 'koi' as const, count: 8, lengthM: 0.4 }],
-  altitudeM: 50,
-  monthlyTempC: [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4],
-  leafKgPerYear: 5,
-  freeboardM: 0.08,
-}
 
 describe('checks in words', () => {
   const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
