@@ -29,6 +29,15 @@ describe('a pond’s year', () => {
     expect((await feeding()) > early).toBe(true)
     expect(await hash()).not.toBe(before)
   })
+  it('moves in the season view too, without anyone opening the pond', async () => {
+    const { actors } = await makeFirm('Betony')
+    await addPond(actors.owner, newPond())
+    const feeding = async () => (await seasonPage(actors.office, 2027)).rows[0].windows.find((w) => w.job === 'feeding-start')!.best
+    const early = await feeding()
+    const { practice, version } = await firm(actors.owner)
+    await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    expect((await feeding()) > early).toBe(true)
+  })
   it('lets two owners’ practice clash openly', async () => {
     const { actors } = await makeFirm('Bistort')
     const { practice, version } = await firm(actors.owner)

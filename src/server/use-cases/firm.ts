@@ -10,6 +10,9 @@ import { database } from '@/server/db/connection'
 import { findFirm, insertFirm, updatePractice, type Firm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { insertCrew, insertUser, listCrews, listPeople, updatePreferences } from '@/server/db/people-repository'
+import { findPond, listPonds } from '@/server/db/pond-repository'
+import { seasonOf } from './season'
+import { weather } from './weather'
 
 const UNIQUE_VIOLATION = '23505'
 
@@ -93,5 +96,10 @@ export const firm = (actor: Actor): Promise<Firm> => inFirm(actor.firmId, findFi
 
 export async function setPractice(actor: Actor, version: number, practice: HousePractice): Promise<void> {
   assertMay(actor, 'practice.write')
-  await inFirm(actor.firmId, (trx) => updatePractice(trx, actor.firmId, version, practice))
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    await updatePractice(trx, actor.firmId, version, practice)
+    // lists read the kept windows, so these must follow the practice at once
+    for (const { id } of await listPonds(trx)) await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, practice, stations)
+  })
 }
