@@ -56,7 +56,9 @@ test('house practice moves the windows of every pond', async ({ page }) => {
     await page.goto('/practice')
     await page.waitForLoadState('networkidle')
     await page.getByLabel('Start feeding from').fill(value)
+    const answer = page.waitForResponse((r) => r.url().endsWith('/api/v1/practice'))
     await page.getByRole('button', { name: 'Save the house practice' }).click()
+    expect((await answer).ok()).toBe(true)
     await expect(page.getByLabel('Start feeding from')).toHaveValue(value.replace(/^(\d+) C$/, '$1.0 °C'))
     await page.waitForLoadState('networkidle')
   }
