@@ -73,7 +73,7 @@ describe('the morning', () => {
     const { proposals } = await planningPage(actors.office, pondId, 'spring-cleanout')
     await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day: proposals[0].day, startTime: '08:00', crewId, note: '' })
     const morning = await todayPage(actors.office)
-    expect(morning.toPlan.map((w) => w.pond.name)).toEqual(['Second'])
+    expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
     expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)
   })
   it('finds the week of the year', () => expect(['2027-01-01', '2027-01-08', '2027-12-31'].map(weekIndex)).toEqual([0, 1, 51]))

@@ -18,12 +18,12 @@ export async function closeDatabase(): Promise<void> {
   globalForKnex.slowReedKnex = undefined
 }
 
-/** Whether an error means that the database cannot be reached just now. */
+/** Whether an error means that the database cannot be reached, or cannot write for want of disk (53100), just now. */
 export function isDatabaseLost(error: unknown): boolean {
   if (!(error instanceof Error)) return false
   const code = (error as { code?: string }).code ?? ''
   return (
-    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOTFOUND', 'ETIMEDOUT', '57P01', '57P02', '57P03', '08006', '08003', '08001'].includes(code) ||
+    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOTFOUND', 'ETIMEDOUT', '53100', '57P01', '57P02', '57P03', '08006', '08003', '08001'].includes(code) ||
     /Connection terminated|Timeout acquiring a connection|Unable to acquire a connection/.test(error.message)
   )
 }

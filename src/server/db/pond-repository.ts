@@ -79,3 +79,9 @@ export async function countPonds(trx: Knex.Transaction): Promise<number> {
   const row = await trx('ponds').count('id as count').first()
   return Number(row?.count ?? 0)
 }
+
+/** Names of a few ponds and of their sites. */
+export async function listPondNames(trx: Knex.Transaction, ids: readonly PondId[]): Promise<Map<PondId, { pondName: string; siteName: string }>> {
+  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').whereIn('p.id', ids).select('p.id', 'p.name', 's.name as site_name')
+  return new Map(rows.map((r) => [r.id, { pondName: r.name, siteName: r.site_name }]))
+}

@@ -36,20 +36,21 @@ export async function listSeasonBriefs(trx: Knex.Transaction): Promise<SeasonBri
 
 export interface PondWeek {
   readonly pondId: PondId
-  readonly name: string
-  readonly siteName: string
   /** Expected water of the asked week, °C. */
   readonly waterC: number
-  readonly window: WindowBrief | null
+  readonly window: Pick<WindowBrief, 'earliest' | 'best' | 'latest'> | null
 }
 
 /** One week's water and one job's window for every pond: only what the morning needs of 52 weeks and all windows. */
 export async function listPondWeeks(trx: Knex.Transaction, week: number, job: WindowBrief['job']): Promise<PondWeek[]> {
-  const rows = await trx('pond_seasons as q')
-    .join('ponds as p', 'p.id', 'q.pond_id')
-    .join('sites as s', 's.id', 'p.site_id')
-    .select('q.pond_id', 'p.name', 's.name as site_name')
-    .select(trx.raw('(q.weekly_c->>?::int)::double precision as water_c', [week]))
-    .select(trx.raw('(select w from jsonb_array_elements(q.windows) w where w->>\'job\' = ?) as "window"', [job]))
-  return rows.map((r) => ({ pondId: r.pond_id, name: r.name, siteName: r.site_name, waterC: r.water_c, window: r.window }))
+  const { rows } = await trx.raw(
+    `select q.pond_id, (q.weekly_c->>?::int)::double precision as water_c, w->>'earliest' as earliest, w->>'best' as best, w->>'latest' as latest
+     from pond_seasons q left join lateral jsonb_array_elements(q.windows) w on w->>'job' = ?`,
+    [week, job],
+  )
+  return rows.map((r: Record<string, string> & { water_c: number }) => ({
+    pondId: r.pond_id as PondId,
+    waterC: r.water_c,
+    window: r.earliest ? { earliest: r.earliest, best: r.best, latest: r.latest } : null,
+  }))
 }

@@ -20,8 +20,8 @@ export interface VisitLine {
   readonly version: number
 }
 
-export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string; jobKey?: string }): Promise<VisitLine[]> {
-  const query = trx('visits as v')
+export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {
+  const rows = await trx('visits as v')
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .join('crews as w', 'w.id', 'v.crew_id')
@@ -44,8 +44,6 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
       's.town',
     )
     .orderBy(['v.day', 'v.start_time'])
-  if (filter.jobKey) query.where('v.job_key', filter.jobKey)
-  const rows = await query
   return rows.map((r) => ({
     id: r.id,
     pondId: r.pond_id,
@@ -62,4 +60,15 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
     town: r.town,
     version: r.version,
   }))
+}
+
+/** Days of one job's visits by pond: what a whole firm's calendar is checked against, without names. */
+export async function listVisitDays(trx: Knex.Transaction, filter: { from: string; to: string; jobKey: string }): Promise<Map<PondId, string[]>> {
+  const rows = await trx('visits')
+    .whereBetween('day', [filter.from, filter.to])
+    .whereNot('state', 'cancelled')
+    .where('job_key', filter.jobKey)
+    .groupBy('pond_id')
+    .select('pond_id', trx.raw('array_agg(day::text) as days'))
+  return new Map(rows.map((r) => [r.pond_id, r.days]))
 }

@@ -1,16 +1,15 @@
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
-import type { PondId } from '@/domain/ids'
 import { nextWindow } from '@/domain/season-dates'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
-import { countPonds } from '@/server/db/pond-repository'
+import { countPonds, listPondNames } from '@/server/db/pond-repository'
 import { latestConcerns } from '@/server/db/concern-repository'
 import { listPondWeeks } from '@/server/db/season-repository'
-import { listVisitLines, type VisitLine } from '@/server/db/visit-line-repository'
+import { listVisitDays, listVisitLines } from '@/server/db/visit-line-repository'
 import { todayIn } from '@/server/today'
-import { weather } from './weather'
+import { weatherStatus } from './weather'
 
 const LOOK_AHEAD_DAYS = 14
 const MOST_CONCERNS = 8
@@ -24,7 +23,7 @@ export async function todayPage(actor: Actor) {
   const today = todayIn(actor.timeZone)
   // three readers at once: nothing here writes, and none needs what another finds
   const [weatherState, toDecide, morning] = await Promise.all([
-    weather(),
+    weatherStatus(),
     inFirm(actor.firmId, (trx) => cleanoutsToDecide(trx, today)),
     inFirm(actor.firmId, async (trx) => ({
       pondCount: await countPonds(trx),
@@ -36,7 +35,7 @@ export async function todayPage(actor: Actor) {
   const { visits, ...rest } = morning
   return {
     today,
-    weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+    weather: weatherState,
     ...rest,
     ...toDecide,
     todays: visits.filter((v) => v.day === today),
@@ -47,24 +46,29 @@ export async function todayPage(actor: Actor) {
 /** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
   const ponds = await listPondWeeks(trx, weekIndex(today), 'spring-cleanout')
-  const cleanouts = await listVisitLines(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
-  const cleanoutsOf = new Map<PondId, VisitLine[]>()
-  for (const visit of cleanouts) cleanoutsOf.set(visit.pondId, [...(cleanoutsOf.get(visit.pondId) ?? []), visit])
+  const cleanoutDays = await listVisitDays(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
   const unplanned = ponds.flatMap((pond) => {
     if (!pond.window) return []
     const { earliest, best, latest } = nextWindow(pond.window, today)
-    const planned = (cleanoutsOf.get(pond.pondId) ?? []).some(
-      (v) => v.day >= addDays(earliest, -NEAR_WINDOW_DAYS) && v.day <= addDays(latest, NEAR_WINDOW_DAYS),
-    )
+    const [from, to] = [addDays(earliest, -NEAR_WINDOW_DAYS), addDays(latest, NEAR_WINDOW_DAYS)]
+    const planned = (cleanoutDays.get(pond.pondId) ?? []).some((day) => day >= from && day <= to)
     return planned ? [] : [{ pond, earliest, latest, best }]
   })
   const temperatures = ponds.map((p) => p.waterC).sort((a, b) => a - b)
+  const toPlan = unplanned.sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, MOST_TO_PLAN)
+  const names = await listPondNames(
+    trx,
+    toPlan.map((p) => p.pond.pondId),
+  )
   return {
     water:
       temperatures.length > 0
         ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] }
         : null,
-    toPlan: unplanned.sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, MOST_TO_PLAN),
+    toPlan: toPlan.flatMap(({ pond, ...dates }) => {
+      const name = names.get(pond.pondId)
+      return name ? [{ pondId: pond.pondId, ...name, ...dates }] : []
+    }),
     toPlanCount: unplanned.length,
   }
 }

@@ -25,10 +25,21 @@ async function kept(): Promise<{ stations: WeatherStation[]; fetchedAt: Date | n
   }
 }
 
+/** Whether the figures are fresh, without reading the normals themselves; asks the source again when they are a day old. */
+export async function weatherStatus(now: Date = new Date()): Promise<Pick<WeatherState, 'fetchedAt' | 'reachable'>> {
+  const row = await database()('weather_stations').max('fetched_at as at').first()
+  const fetchedAt: Date | null = row?.at ?? null
+  if (fetchedAt && isFresh(fetchedAt, now)) return { fetchedAt: fetchedAt.toISOString(), reachable: true }
+  const { stations: _normals, ...status } = await weather(now)
+  return status
+}
+
+const isFresh = (fetchedAt: Date, now: Date): boolean => now.getTime() - fetchedAt.getTime() < FRESH_H * 3_600_000
+
 /** Stations with their normals: kept ones while fresh, asked for again after a day, kept ones again when the source is down. */
 export async function weather(now: Date = new Date()): Promise<WeatherState> {
   const before = await kept()
-  const fresh = before.fetchedAt !== null && now.getTime() - before.fetchedAt.getTime() < FRESH_H * 3_600_000
+  const fresh = before.fetchedAt !== null && isFresh(before.fetchedAt, now)
   const resting = now.getTime() - lastFailure < RETRY_S * 1000
   const url = process.env.WEATHER_DESK_URL
   if (!fresh && !resting && url) {

@@ -46,13 +46,17 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
   const { role } = usePerson()
   const [draft, setDraft] = useState(practice)
   const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [saved, setSaved] = useState(false)
+  const [state, setState] = useState<'open' | 'saving' | 'saved'>('open')
+  // what this form last saw; a later save by someone else is then a conflict
+  const [seenVersion, setSeenVersion] = useState(version)
   const locked = !may(role, 'practice.write')
   const save = async () => {
-    const outcome = await send('PUT', '/api/v1/practice', { version, practice: draft })
-    if (!outcome.ok) return setProblem(outcome.problem)
-    setProblem(null)
-    setSaved(true)
+    setState('saving')
+    const outcome = await send('PUT', '/api/v1/practice', { version: seenVersion, practice: draft })
+    setProblem(outcome.ok ? null : outcome.problem)
+    setState(outcome.ok ? 'saved' : 'open')
+    if (!outcome.ok) return
+    setSeenVersion(seenVersion + 1)
     router.refresh()
   }
   return (
@@ -101,8 +105,14 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
         </fieldset>
         <ProblemNote problem={problem} />
         {problem?.kind === 'conflict' ? <SavedMeanwhile mine={draft} theirs={(problem.current as { practice: HousePractice }).practice} /> : null}
-        {saved ? <p role="status">Saved. Windows and sizes follow from now on.</p> : null}
-        {locked ? null : <button className="btn btn-primary">Save the house practice</button>}
+        <p role="status" className="mb-2">
+          {state === 'saving' ? 'Saving, and working out every pond’s windows again.' : state === 'saved' ? 'Saved. Windows and sizes follow from now on.' : ''}
+        </p>
+        {locked ? null : (
+          <button className="btn btn-primary" disabled={state === 'saving'}>
+            Save the house practice
+          </button>
+        )}
       </form>
     </>
   )

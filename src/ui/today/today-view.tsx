@@ -46,15 +46,15 @@ export function TodayView({ data }: { data: TodayData }) {
                 </p>
                 <ul className="plain-list">
                   {data.toPlan.map((w) => (
-                    <li key={w.pond.pondId} className="d-flex flex-wrap gap-2 align-items-baseline">
-                      <Link href={`/ponds/${w.pond.pondId}`}>
-                        {w.pond.siteName}: {w.pond.name}
+                    <li key={w.pondId} className="d-flex flex-wrap gap-2 align-items-baseline">
+                      <Link href={`/ponds/${w.pondId}`}>
+                        {w.siteName}: {w.pondName}
                       </Link>
                       <span className="soft">
                         {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}, best {shortDate(w.best)}
                       </span>
                       {may(role, 'visits.plan') ? (
-                        <Link className="ms-auto" href={`/ponds/${w.pond.pondId}/plan`}>
+                        <Link className="ms-auto" href={`/ponds/${w.pondId}/plan`}>
                           Plan the cleanout
                         </Link>
                       ) : null}

@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: 'House practice' }
 
 export default async function PracticePage() {
   const { practice, version } = await forPage(firm)
-  return <PracticeForm key={version} practice={practice} version={version} />
+  return <PracticeForm practice={practice} version={version} />
 }
