@@ -17,7 +17,7 @@ const config: NextConfig = {
         { key: 'X-Frame-Options', value: 'DENY' },
         {
           key: 'Content-Security-Policy',
-          value: `default-src 'self'; script-src 'self' 'unsafe-inline'${devScripts}; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'`,
+          value: `default-src 'self'; script-src 'self' 'unsafe-inline' 'wasm-unsafe-eval'${devScripts}; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; connect-src 'self'; worker-src 'self' blob:; frame-ancestors 'none'; base-uri 'self'; form-action 'self'`,
         },
       ],
     },

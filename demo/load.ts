@@ -10,6 +10,7 @@ import { signIn } from '../src/server/auth/sign-in'
 import { closeDatabase } from '../src/server/db/connection'
 import { todayIn } from '../src/server/today'
 import { designBench, saveDesign } from '../src/server/use-cases/designs'
+import { makeProposal } from '../src/server/use-cases/proposals'
 import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
 import { addPond, placesForNewPond } from '../src/server/use-cases/ponds'
 import { planningPage, planVisit } from '../src/server/use-cases/visit-planning'
@@ -18,6 +19,7 @@ import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
 import { SITES } from './sites'
 
 const SEED = 20260309
+const PROPOSAL_DAYS = 30
 
 /** The demo firm, made through the same use cases as the interface, from a fixed seed, relative to today. */
 async function load(): Promise<void> {
@@ -78,8 +80,24 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     { ...brewery.designPond, use: 'few-small-fish', fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }] },
     'volume',
     brewery.practice,
+    brewery.pumps,
   )
   await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
+  const rebuilt = await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
+  await makeProposal(owner, ponds.get('brewery')!, {
+    title: 'A bed that carries your fish',
+    intro: 'The bed in your yard was built for a few goldfish. The fish you have now ask for more stone and more flow.',
+    validUntil: addDays(todayIn(FIRM.timeZone), PROPOSAL_DAYS),
+    options: [{ designId: rebuilt.id, why: 'Sized for your fish as they will be in four years.' }],
+  })
+  // the bed that starves its plants: deep, with its headers on the floor
+  const starving = await designBench(owner, ponds.get('hospice-bog')!)
+  const shallow = firstDesign(starving.designPond, starving.houseSchool, starving.practice, starving.pumps, 'horizontal-bed')
+  await saveDesign(owner, ponds.get('hospice-bog')!, {
+    name: 'As found',
+    bed: { ...shallow, layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header', airBreakM: 0.7 },
+    overrideReason: '',
+  })
 }
 
 /** Cleanouts of the coming season, and one today at the customer's wish. */

@@ -22,7 +22,7 @@ async function batch(): Promise<number> {
     if (line.trim() === '') continue
     const parsed = parseJson(line)
     const call = (parsed.ok ? parsed.value : {}) as { id?: unknown; name?: unknown; input?: unknown }
-    const outcome = parsed.ok ? calculate(String(call?.name), call?.input) : parsed
+    const outcome = parsed.ok ? await calculate(String(call?.name), call?.input) : parsed
     process.stdout.write(
       `${JSON.stringify({ id: call?.id ?? null, ...(outcome.ok ? { output: (outcome as { output: unknown }).output } : { error: outcome.error }) })}\n`,
     )
@@ -47,7 +47,7 @@ async function main(args: readonly string[]): Promise<number> {
     return refuse({ code: 'usage', message: 'Say which calculation: npm run -s calc -- NAME < input.json, or --list, --schema NAME, --batch.', path: '' })
   const parsed = parseJson(await text(process.stdin))
   if (!parsed.ok) return refuse(parsed.error)
-  const outcome = calculate(first, parsed.value)
+  const outcome = await calculate(first, parsed.value)
   if (!outcome.ok) return refuse(outcome.error)
   process.stdout.write(`${JSON.stringify(outcome.output)}\n`)
   return 0

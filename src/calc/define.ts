@@ -6,7 +6,7 @@ export interface Calculation<Input extends z.ZodType = z.ZodType, Output extends
   readonly summary: string
   readonly input: Input
   readonly output: Output
-  readonly run: (input: z.output<Input>) => z.input<Output>
+  readonly run: (input: z.output<Input>) => z.input<Output> | Promise<z.input<Output>>
 }
 
 export const defineCalculation = <Input extends z.ZodType, Output extends z.ZodType>(calculation: Calculation<Input, Output>): Calculation =>

@@ -4,6 +4,7 @@ import type { Calculation } from './define'
 import { FILTER_CALCULATIONS } from './filter'
 import { FISH_CALCULATIONS } from './fish'
 import { HYDRAULICS_CALCULATIONS } from './hydraulics'
+import { NETWORK_CALCULATIONS } from './network'
 import { POND_CALCULATIONS } from './pond'
 import { SEASON_CALCULATIONS } from './season'
 import { WATER_CALCULATIONS } from './water'
@@ -13,6 +14,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   ...FISH_CALCULATIONS,
   ...FILTER_CALCULATIONS,
   ...HYDRAULICS_CALCULATIONS,
+  ...NETWORK_CALCULATIONS,
   ...WATER_CALCULATIONS,
   ...SEASON_CALCULATIONS,
 ]
@@ -27,7 +29,7 @@ export interface CalcError {
 export type CalcOutcome = { ok: true; output: unknown } | { ok: false; error: CalcError }
 
 /** Runs one calculation of the contract by name. Bad input is a value, never thrown. */
-export function calculate(name: string, input: unknown): CalcOutcome {
+export async function calculate(name: string, input: unknown): Promise<CalcOutcome> {
   const calculation = CALCULATIONS.find((c) => c.name === name)
   if (!calculation) return { ok: false, error: { code: 'unknown-calculation', message: `There is no calculation “${name}”; --list names them all.`, path: '' } }
   const parsed = calculation.input.safeParse(input)
@@ -37,7 +39,7 @@ export function calculate(name: string, input: unknown): CalcOutcome {
     return { ok: false, error: { code: 'bad-input', message: `${path || 'input'}: ${issue.message}`, path } }
   }
   try {
-    return { ok: true, output: calculation.run(parsed.data) }
+    return { ok: true, output: await calculation.run(parsed.data) }
   } catch (error) {
     if (error instanceof DomainError) return { ok: false, error: { code: 'out-of-range', message: error.message, path: error.parameter } }
     throw error

@@ -3,13 +3,15 @@ import userEvent from '@testing-library/user-event'
 import { checkDesign } from '@/core/filter/checks'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
+import { PUMP_CATALOGUE } from '@/core/filter/pump-catalogue'
 import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/practice'
 import type { planningPage } from '@/server/use-cases/visit-planning'
 import { cleanoutDuration } from '@/core/jobs/duration'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { AsPerson } from '../../tests/fixtures/person'
 import { pondInput } from '../../tests/fixtures/pond-input'
-import { CheckList } from './design/check-list'
+import { CheckPanel } from './design/check-panel'
+import type { BenchData, BenchPart } from './design/use-bench'
 import { SchoolTable } from './design/school-table'
 import { PlanForm } from './season/plan-form'
 import { PondList } from './ponds/pond-list'
@@ -20,11 +22,11 @@ import { koiPond as pond } from '../../tests/fixtures/design-pond'
 const push = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => '/' }))
 
-const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
+const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
 const worked = (changes: object = {}) => {
   const changed = { ...design, ...changes }
-  const result = workOutDesign({ pond, design: changed, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
-  return { result, checks: checkDesign(changed, pond, result, 'volume') }
+  const result = workOutDesign({ pond, design: changed, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+  return { result, checks: checkDesign({ design: changed, pond, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }) }
 }
 
 describe('the bench’s tables', () => {
@@ -41,17 +43,37 @@ describe('the bench’s tables', () => {
     await userEvent.click(screen.getByLabelText('Nitrogen and oxygen'))
     expect(choose).toHaveBeenCalledWith('nitrogen')
   })
+  const part = (changes: object, set = jest.fn()): BenchPart => {
+    const { result, checks } = worked(changes)
+    const data = { designPond: pond, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE } as unknown as BenchData
+    const bed = { ...design, ...changes }
+    return { data, bed, shown: { bed, result, checks }, errorOf: () => undefined, set }
+  }
+  const checkCalled = (title: RegExp) => screen.getByText(title).closest('details')!
   it('offer a remedy only where something is to be mended', () => {
     render(
       <AsPerson>
-        <CheckList checks={worked({ lengthM: 0.5, widthM: 0.5 }).checks} />
+        <CheckPanel part={part({ lengthM: 0.5, widthM: 0.5 })} />
       </AsPerson>,
     )
-    const size = screen.getByText(/Large enough by the house school/).closest('details')!
+    const size = checkCalled(/Large enough by the house school/)
     expect(within(size).getByText('Stop')).toBeInTheDocument()
     expect(within(size).getByText(/To mend it/)).toBeInTheDocument()
-    const layers = screen.getByText(/Each layer holds the finer one/).closest('details')!
-    expect(within(layers).queryByText(/To mend it/)).not.toBeInTheDocument()
+    expect(within(checkCalled(/Each layer holds the finer one/)).queryByText(/To mend it/)).not.toBeInTheDocument()
+  })
+  it('apply a remedy by one click and say what it changed', async () => {
+    const set = jest.fn()
+    render(
+      <AsPerson>
+        <CheckPanel part={part({ lengthM: 1, widthM: 1 }, set)} />
+      </AsPerson>,
+    )
+    await userEvent.click(screen.getByText(/Large enough by the house school/))
+    await userEvent.click(within(checkCalled(/Large enough by the house school/)).getByRole('button', { name: 'Apply this' }))
+    const mended = set.mock.calls[0][0]
+    expect(mended.lengthM * mended.widthM).toBeGreaterThanOrEqual(worked().result.houseAreaM2)
+    expect(within(screen.getByRole('status')).getByText(/^Area:/)).toHaveTextContent('→')
+    expect(within(screen.getByRole('status')).getByText(/Large enough by the house school.*stop → pass/)).toBeInTheDocument()
   })
 })
 

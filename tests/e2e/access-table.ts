@@ -1,3 +1,5 @@
+import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
+import { upgradeDesign } from '../../src/domain/design-file'
 import type { Role } from '../../src/domain/roles'
 
 /** Ids of the demo firm (`own`) and of another firm (`other`) that addresses are filled with. */
@@ -5,6 +7,8 @@ export interface Ids {
   readonly pondId: string
   readonly visitId: string
   readonly photoId: string
+  readonly designId: string
+  readonly proposalId: string
 }
 
 export interface RouteRule {
@@ -20,6 +24,7 @@ export interface RouteRule {
 const ALL: readonly Role[] = ['owner', 'office', 'designer', 'crew-lead', 'technician']
 const DESK: readonly Role[] = ['owner', 'office', 'designer']
 const LOGGERS: readonly Role[] = ['owner', 'office', 'crew-lead', 'technician']
+const DESIGNERS: readonly Role[] = ['owner', 'designer']
 const PLANNERS: readonly Role[] = ['owner', 'office']
 
 const SURVEY = {
@@ -37,7 +42,7 @@ const SURVEY = {
   notes: '',
 }
 const LAYERS = [{ material: 'gravel-19-38', thicknessM: 0.3 }]
-const BED = {
+const BED = upgradeDesign({
   school: 'volume',
   lengthM: 2,
   widthM: 1,
@@ -47,7 +52,7 @@ const BED = {
   staticLiftM: 0.5,
   pumpId: 'P6',
   airBreakM: 0.3,
-}
+})
 const AT = '2026-01-05T10:00:00Z'
 
 /** Every page and route of the app. A new file that is not listed here fails the test. */
@@ -66,6 +71,8 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'field/visits/[visitId]', method: 'GET', allowed: ALL },
   { route: 'practice', method: 'GET', allowed: ALL },
   { route: 'people', method: 'GET', allowed: ALL },
+  { route: 'prices', method: 'GET', allowed: DESK },
+  { route: 'offer/[token]', method: 'GET', allowed: 'open' },
   { route: 'sign-in', method: 'GET', allowed: 'open' },
   { route: 'welcome', method: 'GET', allowed: 'open' },
   { route: 'not-allowed', method: 'GET', allowed: 'open' },
@@ -90,7 +97,24 @@ export const ROUTES: readonly RouteRule[] = [
     }),
   },
   { route: 'api/v1/ponds/[pondId]', method: 'PUT', allowed: DESK, body: () => ({ version: 999, pond: SURVEY }) },
-  { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: ['owner', 'designer'], body: () => ({ name: 'Access test', bed: BED }) },
+  { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: DESIGNERS, body: () => ({ name: 'Access test', bed: BED }) },
+  {
+    route: 'api/v1/ponds/[pondId]/proposals',
+    method: 'POST',
+    allowed: DESIGNERS,
+    body: ({ designId }) => ({ title: 'Access test', validUntil: '2099-01-01', options: [{ designId }] }),
+  },
+  { route: 'api/v1/designs/[designId]/state', method: 'POST', allowed: DESIGNERS, body: () => ({ state: 'approved', version: 999 }) },
+  { route: 'api/v1/proposals/[proposalId]/withdraw', method: 'POST', allowed: DESIGNERS },
+  { route: 'api/v1/proposals/[proposalId]/renew', method: 'POST', allowed: DESIGNERS },
+  { route: 'api/v1/offers/[token]', method: 'POST', allowed: 'open' },
+  { route: 'api/v1/offers/[token]/proposal.pdf', method: 'GET', allowed: 'open' },
+  { route: 'api/v1/design.schema.json', method: 'GET', allowed: 'open' },
+  { route: 'api/v1/price-book', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, book: DEFAULT_PRICE_BOOK }) },
+  { route: 'api/v1/price-book.csv', method: 'GET', allowed: DESK },
+  { route: 'api/v1/price-book.csv', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/pumps', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/pumps/[pumpId]', method: 'DELETE', allowed: PLANNERS },
   { route: 'api/v1/ponds/[pondId]/readings', method: 'POST', allowed: LOGGERS, body: () => ({ readings: { ph: { value: 7.5 } }, method: 'drops', at: AT }) },
   {
     route: 'api/v1/visits',

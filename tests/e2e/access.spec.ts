@@ -21,7 +21,7 @@ function routesOnDisk(folder = app, route: string[] = []): string[] {
 }
 
 const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
-  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[name]', 'water.doSaturation')}${query}`
+  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[designId]', ids.designId).replace('[proposalId]', ids.proposalId).replace('[pumpId]', 'own:not-there').replace('[name]', 'water.doSaturation')}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })
@@ -33,7 +33,13 @@ let signedIn: Record<Role, APIRequestContext>
 test.beforeAll(async ({ baseURL }) => {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
   const photo = await owner('photos as f').join('visits as v', 'v.id', 'f.visit_id').first('f.id as photoId', 'v.id as visitId', 'v.pond_id as pondId')
-  own = photo
+  const design = await owner('designs').first('id as designId')
+  // a proposal of our own and, below, one of the other firm
+  const { rows: made } = await owner.raw(`
+    insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by)
+    select gen_random_uuid(), d.firm_id, d.pond_id, 900, 'withdrawn', '{"title":"Access test"}', '2099-01-01', 'own', d.saved_by from designs d limit 1
+    returning id as "proposalId"`)
+  own = { ...photo, ...design, ...made[0] }
   // another firm with things of its own, written past the wall by the owner of the tables
   const { rows } = await owner.raw(`
     with f as (insert into firms (id, name, time_zone, practice) values (gen_random_uuid(), 'Other firm', 'Etc/UTC', '{}') returning id),
@@ -42,8 +48,11 @@ test.beforeAll(async ({ baseURL }) => {
       p as (insert into ponds (id, firm_id, site_id, name, survey, volume_m3, area_m2) select gen_random_uuid(), s.firm_id, s.id, 'Theirs', o.survey, 5, 8 from s, (select survey from ponds limit 1) o returning id, firm_id),
       k as (insert into crews (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id),
       v as (insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration) select gen_random_uuid(), p.firm_id, p.id, k.id, 'done', '2026-01-05', '08:00', 60, 'spring-cleanout', 'Spring cleanout', o.job, o.quantities, o.duration from p, k, (select job, quantities, duration from visits limit 1) o returning id, firm_id, pond_id),
-      i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id)
-    select i.id as "photoId", v.id as "visitId", v.pond_id as "pondId" from i, v`)
+      i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id),
+      u as (insert into users (id, firm_id, email, name, role, password_hash) select gen_random_uuid(), id, 'theirs@other.example', 'Theirs', 'owner', 'x' from f returning id),
+      d as (insert into designs (id, firm_id, pond_id, number, name, bed, area_m2, flow_m3_per_h, saved_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'Theirs', o.bed, 1, 1, u.id from p, u, (select bed from designs limit 1) o returning id),
+      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs', u.id from p, u returning id)
+    select i.id as "photoId", v.id as "visitId", v.pond_id as "pondId", d.id as "designId", q.id as "proposalId" from i, v, d, q`)
   other = rows[0]
   await owner.destroy()
   signedIn = Object.fromEntries(
@@ -76,7 +85,7 @@ for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && r.route !== 'api
       expect(turnedAway || parsedBeforeRights, `${role}: ${answer.status()}`).toBe(!(rule.allowed as readonly Role[]).includes(role) || parsedBeforeRights)
       expect(answer.status(), role).toBeLessThan(500)
     }
-    if (!/\[(pond|visit|photo)Id\]/.test(rule.route)) return
+    if (!/\[(pond|visit|photo|design|proposal)Id\]/.test(rule.route)) return
     // the one with every right must not even learn that the other firm's things exist
     const theirs = await call(signedIn.owner, rule, other)
     expect([404, 422], `other firm: ${theirs.status()}`).toContain(theirs.status())

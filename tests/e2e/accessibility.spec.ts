@@ -13,6 +13,8 @@ test('the doors have nothing serious', async ({ page }) => {
   expect(await seriousOn(page)).toEqual([])
 })
 
+const PARTS = ['bed', 'water', 'beside', 'network', 'planting', 'price', 'drawings', 'versions']
+
 for (const theme of ['light', 'dark', 'sun'] as const)
   test(`every main view has nothing serious in the ${theme} theme`, async ({ page }) => {
     test.setTimeout(180_000)
@@ -30,7 +32,7 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
     if (theme !== 'sun') views.push(`${pond}/plan`)
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme === 'light') views.push('/practice', '/people')
+    if (theme === 'light') views.push('/practice', '/people', '/prices', ...PARTS.map((part) => `${pond}/design?part=${part}`))
     for (const view of views) {
       await page.goto(view)
       await page.waitForLoadState('networkidle')
@@ -45,7 +47,19 @@ test('nothing is wider than a small phone', async ({ page }) => {
   await signInAs(page, 'owner')
   await page.goto('/ponds?q=lanternhouse')
   const pond = await page.getByRole('link', { name: 'Garden pond' }).getAttribute('href')
-  for (const view of ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, `${pond}/plan`, `${pond}/survey`, '/field']) {
+  for (const view of [
+    '/',
+    '/season',
+    '/rounds',
+    '/ponds',
+    pond!,
+    `${pond}/design`,
+    `${pond}/plan`,
+    `${pond}/survey`,
+    '/field',
+    '/prices',
+    ...PARTS.map((part) => `${pond}/design?part=${part}`),
+  ]) {
     await page.goto(view)
     const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
     expect(over, view).toBeLessThanOrEqual(0)

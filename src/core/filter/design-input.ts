@@ -1,6 +1,13 @@
 import type { FishGroup } from '../fish/load'
+import type { FittingCounts } from '../hydraulics/fittings'
+import type { PumpSet } from '../hydraulics/pump-set'
+import type { Companion } from './companions'
+import type { FlowPlan } from './flow-plan'
+import type { FilterType } from './filter-types'
 import type { BedLayer } from './layers'
+import type { PlantPatch } from '../plants/planting'
 import type { FilterPractice, PondUse, School } from './practice'
+import type { CataloguePump } from './pump-catalogue'
 
 /** What a design needs to know of the pond it serves. */
 export interface DesignPond {
@@ -17,38 +24,99 @@ export interface DesignPond {
   readonly freeboardM: number
 }
 
-/** Everything a designer decides about an upflow bed, its pipes and its pump. */
-export interface BedDesign {
+/** How water enters a bed: upflow beds through a slotted pipe or a chamber, horizontal ones through a header. */
+export const FEEDS = ['slotted-pipe', 'chamber', 'bottom-header', 'full-height-header'] as const
+export type Feed = (typeof FEEDS)[number]
+
+/** What carries the bed: ground, near a building, or a slab or roof. */
+export const STANDS = ['ground', 'near-building', 'slab-or-roof'] as const
+export type Stand = (typeof STANDS)[number]
+
+/** What someone has looked at on site; a check that hangs on it passes only then. */
+export const CONFIRMATIONS = ['electrics', 'auto-fill', 'children', 'services', 'engineer'] as const
+export type Confirmation = (typeof CONFIRMATIONS)[number]
+
+/** Everything a designer decides about a filter, its pipes and its pumps. Lengths in m. */
+export interface FilterDesign {
+  readonly type: FilterType
   readonly school: School
+  /** Size of the bed, or of one vessel; a round vessel has its diameter as length. The perimeter bog: along the shore × band width. */
   readonly lengthM: number
   readonly widthM: number
+  readonly vessels: number
+  readonly round: boolean
   readonly layers: readonly BedLayer[]
-  readonly manifold: { readonly diameterM: number; readonly slots: number; readonly slotAreaM2: number }
-  readonly delivery: { readonly lengthM: number; readonly diameterM: number; readonly fittingsK: number }
-  /** From the pond's water level to the bed's water level, m. */
+  /** Water level over the gravel's top; negative: the gravel stands dry by so much. */
+  readonly waterOverGravelM: number
+  /** How far the walls stand above the ground. */
+  readonly raisedM: number
+  readonly stand: Stand
+  readonly feed: Feed
+  readonly manifold: { readonly diameterM: number; readonly slots: number; readonly slotAreaM2: number; readonly pitchPercent: number }
+  readonly vault: { readonly diameterM: number; readonly atLowPoint: boolean; readonly valveInReach: boolean; readonly dischargeM: number } | null
+  readonly delivery: {
+    readonly flexible: boolean
+    readonly lengthM: number
+    readonly diameterM: number
+    readonly fittings: FittingCounts
+    readonly otherK: number
+  }
+  /** Bore of a dry-mounted pump's suction; null for submersible pumps. */
+  readonly suctionDiameterM: number | null
+  /** From the pond's water level to the bed's water level. */
   readonly staticLiftM: number
   readonly pumpId: string
-  /** Highest open air break above the bed's base, m: how far it can siphon back. */
+  readonly pumpSet: PumpSet
+  /** Share of the pump's flow that goes past the bed. */
+  readonly bypassShare: number
+  readonly outlet: { readonly count: number; readonly diameterM: number; readonly lengthM: number; readonly dropM: number }
+  /** Lip the water falls over on its way back; null without falls. */
+  readonly falls: { readonly widthM: number; readonly dropM: number } | null
+  /** Highest open air break above the bed's base: how far it can siphon back. */
   readonly airBreakM: number
+  readonly checkValve: boolean
+  readonly companions: readonly Companion[]
+  /** How the water is split, when one pipe to one bed is not all there is. */
+  readonly network: FlowPlan | null
+  readonly planting: readonly PlantPatch[]
+  readonly winter: 'runs' | 'drained'
+  /** North on the plan, degrees clockwise from up the page. */
+  readonly northDeg: number
+  readonly confirmed: readonly Confirmation[]
 }
 
 /** Inclusive input ranges; form schemas reuse them. */
 export const DESIGN_RANGE = {
   sideM: [0.2, 100],
-  manifoldDiameterM: [0.02, 0.4],
+  vessels: [1, 20],
+  waterOverGravelM: [-0.2, 0.6],
+  raisedM: [0, 3],
+  manifoldDiameterM: [0.015, 0.4],
   slots: [1, 2000],
   slotAreaM2: [1e-6, 0.01],
+  pitchPercent: [0, 10],
+  vaultDiameterM: [0.1, 2],
+  dischargeM: [0, 200],
   deliveryLengthM: [0.1, 500],
-  deliveryDiameterM: [0.015, 0.4],
-  fittingsK: [0, 100],
+  boreM: [0.012, 0.4],
+  otherK: [0, 100],
+  fittings: [0, 50],
   staticLiftM: [0, 20],
+  bypassShare: [0, 0.9],
+  outlets: [1, 6],
+  outletLengthM: [0.05, 100],
+  dropM: [0.005, 5],
+  fallsWidthM: [0.05, 20],
   airBreakM: [0, 5],
+  northDeg: [0, 360],
 } as const
 
 export interface DesignProblemInput {
   readonly pond: DesignPond
-  readonly design: BedDesign
+  readonly design: FilterDesign
   readonly practice: FilterPractice
   /** The firm's own school; the design's may differ with a reason. */
   readonly houseSchool: School
+  /** Pumps to choose from: the catalogue and the firm's own. */
+  readonly pumps: readonly CataloguePump[]
 }

@@ -1,187 +1,173 @@
 import { DomainError } from '../errors'
 import { grownFish } from '../fish/load'
 import { bedLossMm } from '../hydraulics/granular-bed'
-import { drainBack } from '../hydraulics/drain-back'
-import { manifoldUniformity } from '../hydraulics/manifold'
-import { pipeLoss, type PipeLoss } from '../hydraulics/pipe'
-import { dutyPoint, type DutyOutcome, type SystemCurve } from '../hydraulics/pump'
-import { closedLoop } from './closed-loop'
+import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
+import { judgePlanting, uptakeShare, type PlantingResult } from '../plants/planting'
+import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, stoneOnTheWay } from './bed-geometry'
 import { CLOGGING, flushIntervalDays } from './clogging'
-import type { DesignProblemInput } from './design-input'
-import { BED_MATERIALS, layerQuantities, layerStability, treatingGravel, type BedLayer, type LayerPair } from './layers'
-import { firstOrderRatePerD } from './nitrification'
-import { PUMP_CATALOGUE, type CataloguePump } from './pump-catalogue'
-import type { School } from './practice'
-import { CLOSED_LOOP } from './sizing'
+import { companionPowerW, solidsLeft, washWaterM3PerD } from './companions'
+import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
+import { FILTER_TYPE_FACTS } from './filter-types'
+import { flowDemand, type FlowDemand } from './flow-demand'
+import { feedUniformity } from './head'
+import { BED_MATERIALS, DEFAULT_LAYERS, layerQuantities, layerStability, treatingGravel, type LayerPair } from './layers'
+import type { FilterPractice, School } from './practice'
+import { outletCapacity, type OutletCapacity } from './outlet-capacity'
+import { pumping, type Pumping } from './pumping'
+import { pumpStop, type PumpStop } from './pump-stop'
+import { ROOT_ZONE, rootZoneShare } from './root-zone'
+import { serviceability, type Serviceability } from './serviceability'
+import type { BedToSize } from './sizing'
+import { designThrustKnPerM, weights, type Weights } from './structure'
+import { monthlyTanMgL, treatmentOf, type Treatment } from './treatment'
 import { sizeThroughYear, type YearSizing } from './yearly-sizing'
 
-export interface FlowDemand {
-  readonly schoolM3PerH: number
-  readonly oxygenM3PerH: number
-  readonly turnoverM3PerH: number
-  readonly neededM3PerH: number
-  readonly governedBy: 'school' | 'oxygen' | 'turnover'
-}
-
-export interface HeadBreakdown extends PipeLoss {
-  readonly staticM: number
-  readonly bedM: number
-  readonly nozzlesM: number
-  readonly totalM: number
-}
-
-export interface DesignResult {
+export interface DesignResult extends Pumping {
   readonly now: YearSizing
   readonly grown: YearSizing
   /** Area that the design's school asks for with grown fish, m². */
   readonly neededAreaM2: number
   readonly houseAreaM2: number
   readonly areaM2: number
-  readonly treatingVolumeM3: number
   readonly depthM: number
+  readonly treatment: Treatment
   readonly demand: FlowDemand
-  readonly pump: CataloguePump
-  readonly duty: DutyOutcome
-  readonly flowM3PerH: number
-  readonly head: HeadBreakdown
-  readonly systemCurve: readonly { flowM3PerH: number; headM: number }[]
+  readonly bedFlowM3PerH: number
   readonly velocityMPerH: number
   readonly cleanLossMm: number
   readonly atFlushLossMm: number
   readonly uniformity: number
-  readonly drainBackM3: number
-  readonly pondRiseMm: number
+  /** Share of the flow that passes the planted depth. */
+  readonly rootShare: number
+  readonly outlet: OutletCapacity
+  readonly falls: { readonly sheetM: number; readonly look: FallsLook } | null
+  readonly stop: PumpStop
   readonly flushDays: number
   readonly stability: readonly LayerPair[]
   readonly quantities: ReturnType<typeof layerQuantities>
-  /** Highest monthly TAN the pond settles at with this bed, flow and grown fish, mg/L. */
+  readonly weights: Weights
+  readonly thrustKnPerM: number
+  readonly service: Serviceability
+  readonly planting: PlantingResult
+  /** Nitrogen that the planting draws by month, g/d. */
+  readonly plantNitrogenGPerD: readonly number[]
+  readonly washWaterM3PerD: number
+  readonly companionPowerW: number
+  readonly monthlyTanMgL: readonly number[]
+  /** Highest of these, mg/L. */
   readonly worstTanMgL: number
 }
 
-const CURVE_POINTS = 24
-/** Flow used for a bed's figures when its pump cannot lift at all. */
-const NO_FLOW = 1e-6
-
 /**
- * Works a design through: four schools now and grown up, flow demand, duty point, losses, drain-back, fouling.
- * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump, no stone in the bed
+ * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads, planting.
+ * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump, no stone in a bed
  */
-export function workOutDesign({ pond, design, practice, houseSchool }: DesignProblemInput): DesignResult {
-  const pump = PUMP_CATALOGUE.find((p) => p.id === design.pumpId)
+export function workOutDesign({ pond, design, practice, houseSchool, pumps }: DesignProblemInput): DesignResult {
+  const pump = pumps.find((p) => p.id === design.pumpId)
   if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
   const bed = treatingGravel(design.layers)
-  if (bed.depthM === 0) throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
+  if (bed.depthM === 0 && design.type !== 'none') throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
+  const sizedWith: BedToSize = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
 
-  const areaM2 = design.lengthM * design.widthM
-  const now = sizeThroughYear(pond, pond.fish, bed, practice)
-  const grown = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), bed, practice)
+  const areaM2 = bedAreaM2(design)
+  const planting = judgePlanting(design.planting, plantingSite(design, pond))
+  const uptake = pond.monthlyTempC.map((tempC) => uptakeShare(tempC) * planting.nitrogenGPerD)
+  const counted = practice.plantsCounted ? uptake : undefined
+  const now = sizeThroughYear(pond, pond.fish, sizedWith, practice, counted)
+  const grown = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), sizedWith, practice, counted)
   const schoolOf = (school: School) => grown.schools.find((s) => s.school === school)!
-  const demand = flowDemand(schoolOf(design.school).flowM3PerH, grown)
+  const worked = pumping(design, pump)
+  const bedFlowM3PerH = design.type === 'none' ? 0 : worked.flowM3PerH * (1 - design.bypassShare)
 
-  const headAt = headFunction(design, areaM2)
-  const system: SystemCurve = (flow) => headAt(flow).totalM
-  const duty = dutyPoint(pump.curve, system)
-  const flowM3PerH = duty.status === 'no-flow' ? NO_FLOW : duty.flowM3PerH
-  const velocityMPerH = flowM3PerH / areaM2
-  const stone = granularOnly(design.layers)
-  const quantities = layerQuantities(design.layers, areaM2)
-  const drained = drainBack(
-    design.layers.map((layer) => ({ thicknessM: layer.thicknessM, porosity: BED_MATERIALS[layer.material].porosity })),
-    areaM2,
-    design.airBreakM,
-    pond.areaM2,
-  )
-  const treatingVolumeM3 = areaM2 * bed.depthM
+  const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
+  const stone = design.type === 'surface-wetland' ? [] : stoneOnTheWay(design)
+  const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
+  const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
+  const treatment = treatmentOf(design, sizedWith)
+  // what is in the bed's stream is treated at the bed's flow; media beside it at the pump's
+  const tan = monthlyTanMgL(grown, treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH, treatment.treatingM3, sizedWith)
   return {
+    ...worked,
     now,
     grown,
     neededAreaM2: schoolOf(design.school).areaM2,
-    houseAreaM2: schoolOf(houseSchool).areaM2,
+    houseAreaM2: schoolOf(houseSchool).areaM2 * oversize(practice),
     areaM2,
-    treatingVolumeM3,
-    depthM: design.layers.reduce((sum, layer) => sum + layer.thicknessM, 0),
-    demand,
-    pump,
-    duty,
-    flowM3PerH,
-    head: headAt(flowM3PerH),
-    systemCurve: curveOf(system, pump),
+    depthM: buildUpM(design.layers),
+    treatment,
+    demand: flowDemand(schoolOf(design.school).flowM3PerH, grown, design),
+    bedFlowM3PerH,
     velocityMPerH,
-    cleanLossMm: bedLossMm(stone, velocityMPerH).lossMm,
-    atFlushLossMm: bedLossMm(fouled(stone), velocityMPerH).lossMm,
-    uniformity: manifoldUniformity({
-      flowM3PerH,
-      lengthM: design.lengthM,
-      diameterM: design.manifold.diameterM,
-      openings: design.manifold.slots,
-      openingAreaM2: design.manifold.slotAreaM2,
-    }).uniformity,
-    drainBackM3: drained.volumeM3,
-    pondRiseMm: drained.pondRiseMm,
-    flushDays: flushIntervalDays({ feedKgPerYear: grown.feedKgPerYear, leafKgPerYear: pond.leafKgPerYear, areaM2, poreM3: treatingVolumeM3 * bed.porosity }),
+    cleanLossMm,
+    atFlushLossMm: bedLossMm(fouled(stone), Math.min(velocityMPerH, 500)).lossMm,
+    uniformity,
+    rootShare: rootShare(design, uniformity),
+    outlet: outletCapacity(design.outlet),
+    falls: design.falls ? fallsOf(worked.flowM3PerH, design.falls.widthM) : null,
+    stop: pumpStop(design, pond, bedFlowM3PerH),
+    flushDays:
+      areaM2 === 0
+        ? Infinity
+        : flushIntervalDays({
+            feedKgPerYear: grown.feedKgPerYear * solidsLeft(design.companions),
+            leafKgPerYear: pond.leafKgPerYear * solidsLeft(design.companions),
+            areaM2,
+            poreM3: treatment.stoneM3 * bed.porosity,
+          }),
     stability: layerStability(design.layers),
-    quantities,
-    worstTanMgL: worstTan(grown, flowM3PerH, treatingVolumeM3, bed),
+    quantities: layerQuantities(design.layers, areaM2),
+    weights: weights(design),
+    thrustKnPerM: designThrustKnPerM(design),
+    service: serviceability(design),
+    planting,
+    plantNitrogenGPerD: uptake,
+    washWaterM3PerD: washWaterM3PerD(design.companions),
+    companionPowerW: companionPowerW(design.companions),
+    monthlyTanMgL: tan,
+    worstTanMgL: Math.max(...tan),
   }
 }
 
-function flowDemand(schoolM3PerH: number, sizing: YearSizing): FlowDemand {
-  const candidates = [
-    { governedBy: 'school' as const, flow: schoolM3PerH },
-    { governedBy: 'oxygen' as const, flow: sizing.worstOxygenFlowM3PerH },
-    { governedBy: 'turnover' as const, flow: sizing.turnoverFlowM3PerH },
-  ]
-  const most = candidates.reduce((a, b) => (b.flow > a.flow ? b : a))
+/** "Next size up always": beds and vessels come in steps of about this. @source house switch */
+const NEXT_SIZE = 1.2
+const oversize = (practice: FilterPractice): number => (practice.oversizing === 'next-size' ? NEXT_SIZE : 1)
+
+const fallsOf = (flowM3PerH: number, widthM: number) => {
+  const thickness = sheetM(flowM3PerH, widthM)
+  return { sheetM: thickness, look: fallsLook(thickness) }
+}
+
+const fouled = (stone: ReturnType<typeof stoneOnTheWay>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
+
+/** Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots stand in the stream. */
+function rootShare(design: FilterDesign, uniformity: number): number {
+  const { path } = FILTER_TYPE_FACTS[design.type]
+  if (path !== 'along') return path === 'up' ? uniformity : 1
+  const depthM = buildUpM(design.layers)
+  return rootZoneShare({
+    lengthM: design.lengthM,
+    depthM,
+    rootDepthM: Math.min(ROOT_ZONE.depthM, depthM),
+    rootPermeability: ROOT_ZONE.permeability,
+    slottedShare: design.feed === 'full-height-header' ? 1 : Math.min(1, Math.max(0.02, design.manifold.diameterM / depthM)),
+  })
+}
+
+function plantingSite(design: FilterDesign, pond: DesignPond) {
+  const isNone = design.type === 'none'
   return {
-    schoolM3PerH,
-    oxygenM3PerH: sizing.worstOxygenFlowM3PerH,
-    turnoverM3PerH: sizing.turnoverFlowM3PerH,
-    neededM3PerH: most.flow,
-    governedBy: most.governedBy,
+    // vessels are planted alike: their areas stand side by side as one bed
+    lengthM: isNone ? Math.sqrt(pond.areaM2) : design.round ? oneBedAreaM2(design) / design.lengthM : design.lengthM,
+    widthM: isNone ? Math.sqrt(pond.areaM2) : design.round ? design.lengthM * design.vessels : design.widthM * design.vessels,
+    waterOverGravelM: design.waterOverGravelM,
+    coldestMonthC: Math.min(...pond.monthlyTempC),
+    pipeAlongMiddle:
+      FILTER_TYPE_FACTS[design.type].path === 'up' && design.feed === 'slotted-pipe' && !design.layers.some((l) => l.material === 'void-modules'),
   }
 }
 
-function headFunction(design: DesignProblemInput['design'], areaM2: number): (flowM3PerH: number) => HeadBreakdown {
-  const stone = granularOnly(design.layers)
-  const { manifold, delivery } = design
-  return (flowM3PerH) => {
-    const pipe = pipeLoss({ flowM3PerH, lengthM: delivery.lengthM, diameterM: delivery.diameterM, fittingsK: delivery.fittingsK })
-    const bedM = bedLossMm(stone, flowM3PerH / areaM2).lossMm / 1000
-    const nozzlesM =
-      flowM3PerH > NO_FLOW
-        ? Math.max(
-            0,
-            manifoldUniformity({
-              flowM3PerH,
-              lengthM: design.lengthM,
-              diameterM: manifold.diameterM,
-              openings: manifold.slots,
-              openingAreaM2: manifold.slotAreaM2,
-            }).inletHeadM,
-          )
-        : 0
-    return { ...pipe, staticM: design.staticLiftM, bedM, nozzlesM, totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM }
-  }
-}
-
-function curveOf(system: SystemCurve, pump: CataloguePump): { flowM3PerH: number; headM: number }[] {
-  const last = pump.curve[pump.curve.length - 1].flowM3PerH
-  return Array.from({ length: CURVE_POINTS + 1 }, (_, i) => ({ flowM3PerH: (last * i) / CURVE_POINTS, headM: system((last * i) / CURVE_POINTS) }))
-}
-
-const granularOnly = (layers: readonly BedLayer[]) =>
-  layers
-    .filter((layer) => BED_MATERIALS[layer.material].granular)
-    .map((layer) => ({ thicknessM: layer.thicknessM, grainM: BED_MATERIALS[layer.material].grainM, porosity: BED_MATERIALS[layer.material].porosity }))
-
-const fouled = (stone: ReturnType<typeof granularOnly>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
-
-function worstTan(sizing: YearSizing, flowM3PerH: number, bedVolumeM3: number, bed: { grainM: number; porosity: number }): number {
-  return Math.max(
-    ...sizing.months.map(
-      (m) =>
-        closedLoop({ loadGPerD: m.tanLoadGPerD, flowM3PerH, bedVolumeM3, ratePerD: firstOrderRatePerD(bed.grainM, bed.porosity, m.tempC), ...CLOSED_LOOP })
-          .concentrationMgL,
-    ),
-  )
+/** Depth of fine planting stone at the top of the bed, m. */
+export function plantedDepthM({ layers }: Pick<FilterDesign, 'layers'>): number {
+  const top = layers.at(-1)
+  return top && BED_MATERIALS[top.material].granular && BED_MATERIALS[top.material].grainM < 0.015 ? top.thicknessM : 0
 }

@@ -105,21 +105,21 @@ const designPond: DesignPond = {
 }
 
 describe('a worked-out design', () => {
-  const design = firstDesign(designPond, 'volume', practice)
-  const input = { pond: designPond, design, practice, houseSchool: 'volume' as const }
+  const design = firstDesign(designPond, 'volume', practice, PUMP_CATALOGUE)
+  const input = { pond: designPond, design, practice, houseSchool: 'volume' as const, pumps: PUMP_CATALOGUE }
   const result = workOutDesign(input)
   const verdict = (changes: Partial<typeof design>, id: string) => {
     const changed = { ...design, ...changes }
-    return checkDesign(changed, designPond, workOutDesign({ ...input, design: changed }), 'volume').find((c) => c.id === id)!.verdict
+    return checkDesign({ ...input, design: changed, result: workOutDesign({ ...input, design: changed }) }).find((c) => c.id === id)!.verdict
   }
   it('begins with a bed that passes its size checks and meets its flow', () => {
     expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2)
     expect(result.flowM3PerH).toBeGreaterThanOrEqual(result.demand.neededM3PerH)
-    expect(checkDesign(design, designPond, result, 'volume').filter((c) => c.verdict === 'stop')).toEqual([])
+    expect(checkDesign({ ...input, result }).filter((c) => c.verdict === 'stop')).toEqual([])
   })
   it('splits its head so that the parts add up to the duty head', () => {
-    const { staticM, darcyM, minorM, bedM, nozzlesM, totalM } = result.head
-    expect(staticM + darcyM + minorM + bedM + nozzlesM).toBeCloseTo(totalM, 12)
+    const { staticM, darcyM, minorM, bedM, nozzlesM, companionsM, totalM } = result.head
+    expect(staticM + darcyM + minorM + bedM + nozzlesM + companionsM).toBeCloseTo(totalM, 12)
     expect(result.duty.status === 'found' && result.duty.headM).toBeCloseTo(totalM, 5)
   })
   it('sizes for the warm months and for the grown fish', () => {

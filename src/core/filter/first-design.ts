@@ -1,56 +1,169 @@
 import { grownFish } from '../fish/load'
-import type { BedDesign, DesignPond } from './design-input'
+import { nextBoreM, PIPE_SIZES } from '../hydraulics/fittings'
+import { weirFlowM3PerH } from '../hydraulics/weir'
+import { firstPlanting } from '../plants/planting'
+import { outletCapacity } from './outlet-capacity'
+import type { DesignPond, FilterDesign } from './design-input'
 import { workOutDesign } from './design'
-import { DEFAULT_LAYERS, treatingGravel } from './layers'
+import { FILTER_TYPE_FACTS, type FilterType } from './filter-types'
+import { DEFAULT_LAYERS, treatingGravel, TYPE_LAYERS } from './layers'
 import type { FilterPractice, School } from './practice'
-import { PUMP_CATALOGUE } from './pump-catalogue'
+import type { CataloguePump } from './pump-catalogue'
 import { sizeThroughYear } from './yearly-sizing'
 
 const STEP_M = 0.25 // beds are set out in quarter metres
-const LONGER_THAN_WIDE = 2
 const SLOT_AREA_M2 = 1.5e-4 // 3 mm × 50 mm saw cut
 const SLOT_TO_PIPE_AREA = 0.45 // keeps the feed even
-const MANIFOLD_DIAMETERS_M = [0.05, 0.075, 0.1, 0.15, 0.2, 0.25, 0.3]
-const DELIVERY_DIAMETERS_M = [0.032, 0.04, 0.05, 0.063, 0.075, 0.09, 0.11, 0.16, 0.2]
 const MANIFOLD_SPEED_M_PER_S = 0.9
 const DELIVERY_SPEED_M_PER_S = 1.8
-const FITTINGS_K = 4 // two bends, a valve, an exit
+const BARREL_DIAMETER_M = 0.6
+const SHORE_BAND_M = 0.6
+const SHALLOW_WATER_M = 0.15
+/** What may run along a shallow bed; the rest goes past it. @source house default */
+const ALONG_M_PER_H = 11
+
+/** Length over width that a type is usually built with. */
+const PROPORTION: Readonly<Record<FilterType, number>> = {
+  'container-bog': 1,
+  'lined-wetland': 2,
+  'raised-trough': 4,
+  'horizontal-bed': 0.5,
+  'perimeter-bog': 10,
+  'surface-wetland': 5,
+  none: 1,
+}
+
+/** Layers that a type usually begins with. */
+export const usualLayers = (type: FilterType): FilterDesign['layers'] =>
+  type === 'lined-wetland' || type === 'raised-trough' || type === 'none' ? DEFAULT_LAYERS : TYPE_LAYERS[type]
+
+const usualFeed = (type: FilterType): FilterDesign['feed'] => (FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe')
 
 /**
- * A bed to begin with: the school's area with grown fish, set out about twice as long as wide, with pipes for its flow and the
- * smallest pump that delivers it.
+ * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and the smallest
+ * pump that delivers it.
  */
-export function firstDesign(pond: DesignPond, school: School, practice: FilterPractice): BedDesign {
-  const sizing = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), treatingGravel(DEFAULT_LAYERS), practice)
+export function firstDesign(
+  pond: DesignPond,
+  school: School,
+  practice: FilterPractice,
+  pumps: readonly CataloguePump[],
+  type: FilterType = 'lined-wetland',
+): FilterDesign {
+  const layers = usualLayers(type)
+  const sizing = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), treatingGravel(layers), practice)
   const asked = sizing.schools.find((s) => s.school === school)!
-  const areaM2 = Math.max(asked.areaM2, 0.5)
-  const widthM = Math.max(0.5, Math.ceil(Math.sqrt(areaM2 / LONGER_THAN_WIDE) / STEP_M) * STEP_M)
-  const lengthM = Math.max(0.5, Math.ceil(areaM2 / widthM / STEP_M - 1e-9) * STEP_M)
   const flow = Math.max(asked.flowM3PerH, sizing.worstOxygenFlowM3PerH, sizing.turnoverFlowM3PerH)
-  const manifoldDiameterM = diameterFor(flow, MANIFOLD_SPEED_M_PER_S, MANIFOLD_DIAMETERS_M)
-  const depthM = DEFAULT_LAYERS.reduce((sum, layer) => sum + layer.thicknessM, 0)
-  const design: BedDesign = {
+  const size = sizeFor(type, Math.max(asked.areaM2, 0.25))
+  const manifoldDiameterM = boreFor(flow / size.vessels, MANIFOLD_SPEED_M_PER_S)
+  const deliveryDiameterM = boreFor(flow, DELIVERY_SPEED_M_PER_S)
+  const depthM = layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
+  const raisedM = FILTER_TYPE_FACTS[type].walled ? depthM : 0
+  const design: FilterDesign = {
+    type,
     school,
-    lengthM,
-    widthM,
-    layers: DEFAULT_LAYERS,
+    ...size,
+    layers,
+    waterOverGravelM: type === 'surface-wetland' ? SHALLOW_WATER_M : 0,
+    raisedM,
+    stand: 'ground',
+    feed: usualFeed(type),
     manifold: {
       diameterM: manifoldDiameterM,
-      slots: Math.max(8, Math.round((SLOT_TO_PIPE_AREA * Math.PI * manifoldDiameterM ** 2) / 4 / SLOT_AREA_M2)),
-      slotAreaM2: SLOT_AREA_M2,
+      ...slotsFor(manifoldDiameterM),
+      pitchPercent: 2,
     },
-    delivery: { lengthM: 8, diameterM: diameterFor(flow, DELIVERY_SPEED_M_PER_S, DELIVERY_DIAMETERS_M), fittingsK: FITTINGS_K },
-    staticLiftM: 0.6,
-    pumpId: PUMP_CATALOGUE[PUMP_CATALOGUE.length - 1].id,
-    airBreakM: depthM,
+    vault: type === 'none' ? null : { diameterM: type === 'container-bog' ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
+    delivery: { flexible: false, lengthM: 8, diameterM: deliveryDiameterM, fittings: { 'sweep-90': 3, 'ball-valve': 1, union: 2, exit: 1 }, otherK: 0 },
+    suctionDiameterM: null,
+    staticLiftM: FILTER_TYPE_FACTS[type].walled ? Number((0.3 + raisedM).toFixed(2)) : 0.6,
+    pumpId: pumps[pumps.length - 1].id,
+    pumpSet: { arrangement: 'single', count: 1, speed: 1 },
+    bypassShare: FILTER_TYPE_FACTS[type].path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
+    outlet: outletFor(flow, deliveryDiameterM),
+    falls: FILTER_TYPE_FACTS[type].pipedOutlet || type === 'perimeter-bog' ? null : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
+    airBreakM: type === 'surface-wetland' ? depthM + SHALLOW_WATER_M : depthM,
+    checkValve: false,
+    companions: [],
+    network: null,
+    planting: type === 'none' ? [] : firstPlanting(size.round ? size.lengthM * 0.785 : size.lengthM, size.widthM * size.vessels),
+    winter: 'runs',
+    northDeg: 0,
+    confirmed: [],
   }
-  const enough = PUMP_CATALOGUE.find(
-    (pump) => workOutDesign({ pond, design: { ...design, pumpId: pump.id }, practice, houseSchool: school }).flowM3PerH >= flow,
-  )
-  return { ...design, pumpId: enough?.id ?? design.pumpId }
+  const pumpId = smallestPump(pond, design, practice, pumps, flow) ?? design.pumpId
+  // the pump brings more than was asked for, and all of it has to come back
+  const { bedFlowM3PerH } = workOutDesign({ pond, design: { ...design, pumpId }, practice, houseSchool: school, pumps })
+  return { ...design, pumpId, outlet: outletFor(Math.max(flow, bedFlowM3PerH), deliveryDiameterM) }
 }
 
-function diameterFor(flowM3PerH: number, speedMPerS: number, sizes: readonly number[]): number {
-  const wanted = Math.sqrt((4 * flowM3PerH) / 3600 / speedMPerS / Math.PI)
-  return sizes.find((size) => size >= wanted) ?? sizes[sizes.length - 1]
+/** Power that a pump in its recommended range may take over the smallest that delivers. */
+const WORTH_IN_RANGE = 1.8
+
+/** The smallest pump that brings a flow through the design's pipes; undefined when none does. */
+export function smallestPump(
+  pond: DesignPond,
+  design: FilterDesign,
+  practice: FilterPractice,
+  pumps: readonly CataloguePump[],
+  flowM3PerH: number,
+): string | undefined {
+  const enough = pumps
+    .filter((pump) => pump.curve[pump.curve.length - 1].flowM3PerH > flowM3PerH)
+    .map((pump) => workOutDesign({ pond, design: { ...design, pumpId: pump.id }, practice, houseSchool: design.school, pumps }))
+    .filter((result) => result.flowM3PerH >= flowM3PerH)
+    .sort((a, b) => a.powerW - b.powerW)
+  // one that runs in its own range is worth a little more power
+  return (enough.find((result) => result.flowM3PerH <= result.recommended[1] && result.powerW <= enough[0].powerW * WORTH_IN_RANGE) ?? enough[0])?.pump.id
 }
+
+/** Slots whose open area keeps the feed even, at least eight of them. */
+function slotsFor(pipeDiameterM: number): Pick<FilterDesign['manifold'], 'slots' | 'slotAreaM2'> {
+  const openM2 = (SLOT_TO_PIPE_AREA * Math.PI * pipeDiameterM ** 2) / 4
+  const slots = Math.max(LEAST_SLOTS, Math.round(openM2 / SLOT_AREA_M2))
+  return { slots, slotAreaM2: Math.min(SLOT_AREA_M2, openM2 / slots) }
+}
+const LEAST_SLOTS = 8
+
+const pastTheBed = (flowM3PerH: number, crossSectionM2: number): number =>
+  Number(Math.min(0.9, Math.max(0, 1 - (ALONG_M_PER_H * crossSectionM2) / flowM3PerH)).toFixed(2))
+
+const stepUp = (m: number): number => Math.max(STEP_M, Math.ceil(m / STEP_M - 1e-9) * STEP_M)
+
+/** Plan size for an area in a type's usual shape. */
+export function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
+  if (type === 'container-bog') {
+    const one = (Math.PI * BARREL_DIAMETER_M ** 2) / 4
+    return { lengthM: BARREL_DIAMETER_M, widthM: BARREL_DIAMETER_M, vessels: Math.min(20, Math.max(1, Math.ceil(areaM2 / one - 1e-9))), round: true }
+  }
+  const widthM = type === 'perimeter-bog' ? SHORE_BAND_M : Math.max(0.5, stepUp(Math.sqrt(areaM2 / PROPORTION[type])))
+  return { lengthM: Math.min(100, Math.max(0.5, stepUp(areaM2 / widthM))), widthM, vessels: 1, round: false }
+}
+
+function boreFor(flowM3PerH: number, speedMPerS: number): number {
+  const wanted = Math.sqrt((4 * flowM3PerH) / 3600 / speedMPerS / Math.PI)
+  return (PIPE_SIZES.find((size) => size.boreM >= wanted) ?? PIPE_SIZES[PIPE_SIZES.length - 1]).boreM
+}
+
+const OUTLET_RUN = { lengthM: 1.5, dropM: 0.1 } as const
+
+/** The smallest return that runs at most half full, is larger than the inlet, and carries on with one pipe blocked. */
+export function outletFor(flowM3PerH: number, inletBoreM: number): FilterDesign['outlet'] {
+  const largerThanInlet = PIPE_SIZES.filter((size) => size.boreM >= nextBoreM(inletBoreM) - 1e-9)
+  for (const count of [1, 2, 3, 4, 5, 6]) {
+    const fits = largerThanInlet.find((size) => {
+      const { halfFullM3PerH, fullM3PerH } = outletCapacity({ ...OUTLET_RUN, diameterM: size.boreM })
+      return count * halfFullM3PerH >= flowM3PerH && (count === 1 || (count - 1) * fullM3PerH >= flowM3PerH)
+    })
+    if (fits) return { count, diameterM: fits.boreM, ...OUTLET_RUN }
+  }
+  return { count: 6, diameterM: PIPE_SIZES[PIPE_SIZES.length - 1].boreM, ...OUTLET_RUN }
+}
+
+/** A lip over which the flow makes a full sheet, no wider than the bed. */
+function fallsWidth(flowM3PerH: number, bedWidthM: number): number {
+  const perMetre = weirFlowM3PerH(1, FULL_SHEET_M, 0)
+  return Number(Math.max(0.3, Math.min(bedWidthM, flowM3PerH / perMetre)).toFixed(2))
+}
+
+const FULL_SHEET_M = 0.025

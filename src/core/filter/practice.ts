@@ -21,6 +21,12 @@ export interface FilterPractice {
   /** How many years of growth a filter is sized for. */
   readonly growthYears: number
   readonly feedProtein: number
+  /** "Next size up always", or to calculation and growth. */
+  readonly oversizing: 'calculated' | 'next-size'
+  /** Plants counted on as a filter in season, or a bonus only. */
+  readonly plantsCounted: boolean
+  /** UV clarifier: always fitted, a crutch while the filter matures, or not with a bog. */
+  readonly uv: 'always' | 'crutch' | 'never'
 }
 
 export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
@@ -33,4 +39,7 @@ export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
   turnoverH: { wildlife: 4, 'few-small-fish': 4, 'many-fish': 4, koi: 2, swimming: 4 },
   growthYears: 4,
   feedProtein: 0.35,
+  oversizing: 'calculated',
+  plantsCounted: false,
+  uv: 'crutch',
 }

@@ -17,6 +17,8 @@ export interface PondToFilter {
   readonly altitudeM?: number
   /** TAN from leaves, ducks and other guests, g/d. */
   readonly otherTanGPerD?: number
+  /** Nitrogen drawn by plants that are counted on, g/d. */
+  readonly uptakeGPerD?: number
 }
 
 export interface BedToSize {
@@ -76,7 +78,7 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, practice: FilterP
   assertPond(pond)
   assertInRange('depthM', bed.depthM, GRAVEL_RANGE.depthM)
   const target = pond.targetTanMgL ?? practice.targetTanMgL
-  const load = pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0)
+  const load = Math.max(0, pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0))
   const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
   const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
   const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.leastOxygenMgL) / 24

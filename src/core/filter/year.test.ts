@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { grownFish } from '../fish/load'
 import type { DesignPond } from './design-input'
 import { workOutDesign } from './design'
+import { PUMP_CATALOGUE } from './pump-catalogue'
 import { firstDesign } from './first-design'
 import { DEFAULT_LAYERS, treatingGravel } from './layers'
 import { DEFAULT_FILTER_PRACTICE as practice, POND_USES, SCHOOLS } from './practice'
@@ -42,8 +43,8 @@ describe('sizing through the year', () => {
 
 describe('a bed to begin with', () => {
   it.each(POND_USES.flatMap((use) => SCHOOLS.map((school) => [use, school] as const)))('for %s by %s is large enough and can be built', (use, school) => {
-    const design = firstDesign({ ...pond, use }, school, practice)
-    const result = workOutDesign({ pond: { ...pond, use }, design, practice, houseSchool: school })
+    const design = firstDesign({ ...pond, use }, school, practice, PUMP_CATALOGUE)
+    const result = workOutDesign({ pond: { ...pond, use }, design, practice, houseSchool: school, pumps: PUMP_CATALOGUE })
     expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2 * 0.999)
     expect((design.lengthM * 4) % 1).toBeCloseTo(0, 9)
     expect((design.widthM * 4) % 1).toBeCloseTo(0, 9)
@@ -58,8 +59,8 @@ describe('a bed to begin with', () => {
         fc.double({ min: 0.03, max: 0.7, noNaN: true }),
         (volumeM3, areaM2, count, lengthM) => {
           const any = { ...pond, volumeM3, areaM2, fish: count > 0 ? [{ species: 'koi' as const, count, lengthM }] : [] }
-          const design = firstDesign(any, 'nitrogen', practice)
-          const result = workOutDesign({ pond: any, design, practice, houseSchool: 'volume' })
+          const design = firstDesign(any, 'nitrogen', practice, PUMP_CATALOGUE)
+          const result = workOutDesign({ pond: any, design, practice, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
           for (const figure of [
             result.areaM2,
             result.depthM,
@@ -67,7 +68,7 @@ describe('a bed to begin with', () => {
             result.head.totalM,
             result.cleanLossMm,
             result.uniformity,
-            result.drainBackM3,
+            result.stop.drainBackM3,
             result.worstTanMgL,
           ])
             expect(Number.isFinite(figure)).toBe(true)

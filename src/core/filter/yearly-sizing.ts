@@ -28,13 +28,29 @@ const COLDEST_WATER_C = 0
 /**
  * The four schools through a year: feed follows the water's temperature, and the worst month governs each school.
  * @param fish the stock to size for (today's or grown)
+ * @param uptakeGPerD nitrogen that plants draw by month, when the house counts on them, g/d
  */
-export function sizeThroughYear(pond: DesignPond, fish: readonly FishGroup[], bed: BedToSize, practice: FilterPractice): YearSizing {
+export function sizeThroughYear(
+  pond: DesignPond,
+  fish: readonly FishGroup[],
+  bed: BedToSize,
+  practice: FilterPractice,
+  uptakeGPerD?: readonly number[],
+): YearSizing {
   const months = pond.monthlyTempC.map((tempC, month): MonthSizing => {
     const water = Math.max(COLDEST_WATER_C, tempC)
     const feedKgPerD = fishLoad(fish, water, practice.feedProtein).feedGPerD / 1000
     const sizing = sizeFilter(
-      { volumeM3: pond.volumeM3, areaM2: pond.areaM2, use: pond.use, feedKgPerD, protein: practice.feedProtein, tempC: water, altitudeM: pond.altitudeM },
+      {
+        volumeM3: pond.volumeM3,
+        areaM2: pond.areaM2,
+        use: pond.use,
+        feedKgPerD,
+        protein: practice.feedProtein,
+        tempC: water,
+        altitudeM: pond.altitudeM,
+        uptakeGPerD: uptakeGPerD?.[month],
+      },
       bed,
       practice,
     )

@@ -8,7 +8,8 @@ export interface GranularLayer {
   readonly porosity: number
 }
 
-export const GRANULAR_RANGE = { thicknessM: [0, 5], grainM: [1e-4, 0.5], porosity: [0.05, 0.98], velocityMPerH: [0, 500] } as const
+/** thicknessM is the way through the stone: up a bed, or along one. */
+export const GRANULAR_RANGE = { thicknessM: [0, 100], grainM: [1e-4, 0.5], porosity: [0.05, 0.98], velocityMPerH: [0, 500] } as const
 
 /**
  * Head lost in one layer of stone, mm of water.

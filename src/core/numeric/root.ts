@@ -25,7 +25,8 @@ export function findRoot(f: (x: number) => number, bracket: Bracket, tolerance: 
   for (let step = 1; step <= MOST_STEPS; step++) {
     const lagging = step % 3 === 0 && Math.abs(b - a) > width / 2
     if (step % 3 === 0) width = Math.abs(b - a)
-    const x = lagging ? (a + b) / 2 : b - (fb * (b - a)) / (fb - fa)
+    // halving can bring both ends so near to nothing that their difference is nothing
+    const x = lagging || fb === fa ? (a + b) / 2 : b - (fb * (b - a)) / (fb - fa)
     const fx = f(x)
     if (fx === 0) return { status: 'converged', x, steps: step }
     // keep the root between a and b; the same end moved twice halves the weight of the other

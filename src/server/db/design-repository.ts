@@ -1,5 +1,7 @@
 import type { Knex } from 'knex'
-import type { Design, DesignInput } from '@/domain/design'
+import type { Design, DesignInput, DesignState } from '@/domain/design'
+import { keptDesign } from '@/domain/design-file'
+import { updateVersioned } from './versioned-update'
 import type { DesignId, FirmId, PondId, UserId } from '@/domain/ids'
 
 export interface DesignMeasures {
@@ -12,9 +14,13 @@ const toDesign = (r: Record<string, never>): Design => ({
   pondId: r.pond_id,
   number: r.number,
   name: r.name,
-  bed: r.bed,
+  bed: keptDesign(r.bed),
   overrideReason: r.override_reason,
   version: r.version,
+  state: r.state,
+  stateByName: r.state_by_name ?? null,
+  stateAt: r.state_at ? (r.state_at as Date).toISOString() : null,
+  asBuilt: r.as_built,
   savedBy: r.saved_by,
   savedByName: r.saved_by_name,
   savedAt: (r.saved_at as Date).toISOString(),
@@ -51,11 +57,23 @@ export async function insertDesign(
   return number
 }
 
-export async function listDesigns(trx: Knex.Transaction, pondId: PondId): Promise<Design[]> {
-  const rows = await trx('designs as d')
+const designRows = (trx: Knex.Transaction) =>
+  trx('designs as d')
     .join('users as u', 'u.id', 'd.saved_by')
-    .where('d.pond_id', pondId)
-    .select('d.*', 'u.name as saved_by_name')
-    .orderBy('d.number', 'desc')
-  return rows.map(toDesign)
+    .leftJoin('users as w', 'w.id', 'd.state_by')
+    .select('d.*', 'u.name as saved_by_name', 'w.name as state_by_name')
+
+export async function listDesigns(trx: Knex.Transaction, pondId: PondId): Promise<Design[]> {
+  return (await designRows(trx).where('d.pond_id', pondId).orderBy('d.number', 'desc')).map(toDesign)
+}
+
+export async function findDesign(trx: Knex.Transaction, id: DesignId): Promise<Design | undefined> {
+  const row = await designRows(trx).where('d.id', id).first()
+  return row && toDesign(row)
+}
+
+/** Moves a design on to its next state. @throws {ProblemError} 'conflict' when someone else moved it first */
+export async function moveDesign(trx: Knex.Transaction, design: Design, state: DesignState, by: UserId, asBuilt: string): Promise<void> {
+  const changes = { state, state_by: by, state_at: trx.fn.now(), as_built: asBuilt }
+  await updateVersioned(trx, 'designs', design.id, design.version, changes, () => findDesign(trx, design.id))
 }

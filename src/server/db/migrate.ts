@@ -31,7 +31,9 @@ async function grantApp(knex: Knex): Promise<void> {
   await knex.raw(`grant select, insert, update, delete on all tables in schema public to ${APP_ROLE}`)
   await knex.raw(`revoke all on knex_migrations, knex_migrations_lock from ${APP_ROLE}`)
   await knex.raw(`revoke execute on all functions in schema public from public`)
-  await knex.raw(`grant execute on function door_user_by_email(text), door_session(text), door_has_firms() to ${APP_ROLE}`)
+  await knex.raw(
+    `grant execute on function door_user_by_email(text), door_session(text), door_has_firms(), door_proposal(text), door_answer_proposal(text, text, text, int, text, date) to ${APP_ROLE}`,
+  )
 }
 
 /** Brings a database to the newest schema and gives the app's role its rights. Safe to run again. */

@@ -1,41 +1,18 @@
-import { Document, Font, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
-import { join } from 'node:path'
+import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { UnitSystem } from '@/core/units/systems'
 import { formatQuantity } from '@/core/units/format'
 import { longDate } from '@/domain/dates'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
+import { paper } from './pdf-paper'
 
-const fontFile = (family: string, name: string) => join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
-
-Font.register({
-  family: 'Text',
-  fonts: [
-    { src: fontFile('atkinson-hyperlegible-next', '400Regular/AtkinsonHyperlegibleNext_400Regular.ttf') },
-    { src: fontFile('atkinson-hyperlegible-next', '700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'), fontWeight: 700 },
-  ],
-})
-Font.register({ family: 'Title', src: fontFile('literata', '600SemiBold/Literata_600SemiBold.ttf') })
-Font.registerHyphenationCallback((word) => [word])
-
-const INK = '#2b2620'
 const styles = StyleSheet.create({
-  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: INK },
-  firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
-  title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, marginBottom: 8, lineHeight: 1.2 },
-  under: { color: '#6a6154', marginBottom: 14 },
-  heading: { fontFamily: 'Title', fontSize: 12.5, marginTop: 14, marginBottom: 4 },
-  callout: { borderLeft: '3pt solid #3f6b3a', paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
   row: { flexDirection: 'row', borderBottom: '0.5pt solid #d8d0c0', paddingVertical: 3 },
   name: { width: '38%' },
   figure: { width: '22%', textAlign: 'right', paddingRight: 12 },
   band: { width: '18%' },
   photos: { flexDirection: 'row', gap: 12, marginTop: 6 },
   photo: { width: 240, height: 180, objectFit: 'cover' },
-  // not on the page: a line height there swallows the page numbers
-  line: { marginBottom: 1.5, lineHeight: 1.35 },
-  muted: { color: '#6a6154' },
-  foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: '#6a6154', fontSize: 8 },
 })
 
 export interface ReportPhotos {
@@ -50,17 +27,17 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
   const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
     <Document title={`${visit.job.name}, ${visit.pondName}`} author={firmName} language="en">
-      <Page size="A4" style={styles.page}>
-        <Text style={styles.firm}>{firmName}</Text>
-        <Text style={styles.title}>
+      <Page size="A4" style={paper.page}>
+        <Text style={paper.firm}>{firmName}</Text>
+        <Text style={paper.title}>
           {visit.job.name}: {visit.pondName}
         </Text>
-        <Text style={styles.under}>
+        <Text style={paper.under}>
           {visit.siteName}
           {visit.town ? `, ${visit.town}` : ''} · {longDate(visit.day)} · {report.crew.join(', ')}
         </Text>
 
-        <View style={styles.callout}>
+        <View style={paper.callout}>
           <Text>{report.customerNote}</Text>
           {report.followUp ? (
             <Text>
@@ -75,18 +52,18 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
               <View key={photo.caption}>
                 {/* eslint-disable-next-line jsx-a11y/alt-text -- PDF images carry no alt attribute */}
                 <Image style={styles.photo} src={{ data: photo.data, format: 'jpg' }} />
-                <Text style={styles.muted}>{photo.caption}</Text>
+                <Text style={paper.muted}>{photo.caption}</Text>
               </View>
             ))}
           </View>
         ) : null}
 
-        <Text style={styles.heading}>The water</Text>
+        <Text style={paper.heading}>The water</Text>
         <View style={styles.row}>
-          <Text style={[styles.name, styles.muted]}>Test</Text>
-          <Text style={[styles.figure, styles.muted]}>Before</Text>
-          <Text style={[styles.figure, styles.muted]}>After</Text>
-          <Text style={[styles.band, styles.muted]}>Meaning</Text>
+          <Text style={[styles.name, paper.muted]}>Test</Text>
+          <Text style={[styles.figure, paper.muted]}>Before</Text>
+          <Text style={[styles.figure, paper.muted]}>After</Text>
+          <Text style={[styles.band, paper.muted]}>Meaning</Text>
         </View>
         {meanings.map((m) => (
           <View key={m.kind} style={styles.row} wrap={false}>
@@ -99,7 +76,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
 
         {report.fishOut !== null || report.fishBack !== null ? (
           <>
-            <Text style={styles.heading}>The fish</Text>
+            <Text style={paper.heading}>The fish</Text>
             <Text>
               {report.fishOut ?? 0} taken out, {report.fishBack ?? 0} put back{report.losses > 0 ? `, ${report.losses} lost` : ''}.
             </Text>
@@ -108,11 +85,11 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
 
         {report.sections.map((section) => (
           <View key={section.title}>
-            <Text style={styles.heading} minPresenceAhead={30}>
+            <Text style={paper.heading} minPresenceAhead={30}>
               {section.title}
             </Text>
             {section.done.map((step) => (
-              <Text key={step.title} style={styles.line}>
+              <Text key={step.title} style={paper.line}>
                 • {step.title}
                 {step.remark ? `: ${step.remark}` : ''}
               </Text>
@@ -120,23 +97,23 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ))}
 
-        {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? <Text style={styles.heading}>Noted</Text> : null}
+        {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? <Text style={paper.heading}>Noted</Text> : null}
         {report.leftOut.map((item) => (
-          <Text key={item.title} style={styles.line}>
+          <Text key={item.title} style={paper.line}>
             Left out: {item.title} ({item.reason})
           </Text>
         ))}
         {report.overrides.map((item) => (
-          <Text key={item.title} style={styles.line}>
+          <Text key={item.title} style={paper.line}>
             Stop passed by {item.by} at “{item.title}”: {item.reason}
           </Text>
         ))}
         {report.notes.map((note) => (
-          <Text key={note} style={styles.line}>
+          <Text key={note} style={paper.line}>
             {note}
           </Text>
         ))}
-        <View style={styles.foot} fixed>
+        <View style={paper.foot} fixed>
           <Text render={({ pageNumber, totalPages }) => `${firmName} · ${visit.pondName} · page ${pageNumber} of ${totalPages}`} />
         </View>
       </Page>

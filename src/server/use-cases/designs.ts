@@ -1,36 +1,61 @@
 import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
+import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/pump-catalogue'
 import type { DesignInput } from '@/domain/design'
 import type { DesignId, PondId } from '@/domain/ids'
+import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { filterPracticeOf } from '@/domain/practice'
-import { badField, notFound } from '@/domain/problems'
+import { badField, notFound, refused } from '@/domain/problems'
+import { may } from '@/domain/roles'
 import { assertMay, type Actor } from '@/server/auth/actor'
-import { insertDesign, listDesigns } from '@/server/db/design-repository'
+import { findDesign, insertDesign, listDesigns, moveDesign } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
+import { findPriceBook } from '@/server/db/price-repository'
+import { listProposals } from '@/server/db/proposal-repository'
+import { listFirmPumps } from '@/server/db/pump-repository'
+import type { WeatherStation } from '@/server/gateways/weather'
 import { designPond } from './design-pond'
 import { seasonOf } from './season'
 import { weather } from './weather'
 
-/** What the filter bench opens with: the pond, its saved versions, and a bed to begin from. */
+/** The catalogue and the firm's own pumps; an own pump stands in for one of the catalogue with the same id. */
+export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
+  const own = await listFirmPumps(trx)
+  return [...PUMP_CATALOGUE.filter((pump) => !own.some((mine) => mine.id === pump.id)), ...own]
+}
+
+/** What a design of this pond is worked out with. */
+export async function designContext(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly WeatherStation[]) {
+  const { practice } = await findFirm(trx)
+  return {
+    designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, practice, stations)),
+    houseSchool: practice.school,
+    practice: filterPracticeOf(practice),
+    pumps: await pumpsOf(trx),
+  }
+}
+
+/** What the filter bench opens with: the pond, its saved versions, prices and proposals, and a bed to begin from. */
 export async function designBench(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   const { stations } = await weather()
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
-    const { practice } = await findFirm(trx)
-    const forDesign = designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, practice, stations))
+    const context = await designContext(trx, actor, pond, stations)
+    const seesPrices = may(actor.role, 'prices.read')
     return {
       pond,
-      designPond: forDesign,
-      houseSchool: practice.school,
-      practice: filterPracticeOf(practice),
+      ...context,
       designs: await listDesigns(trx, pondId),
-      start: firstDesign(forDesign, practice.school, filterPracticeOf(practice)),
+      priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
+      proposals: seesPrices ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({ ...rest, title: content.title })) : [],
+      start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
     }
   })
 }
@@ -42,13 +67,31 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
-    const { practice } = await findFirm(trx)
-    if (input.bed.school !== practice.school && input.overrideReason === '')
+    const context = await designContext(trx, actor, pond, stations)
+    if (input.bed.school !== context.houseSchool && input.overrideReason === '')
       throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
-    const forDesign = designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, practice, stations))
-    const result = workOutDesign({ pond: forDesign, design: input.bed, practice: filterPracticeOf(practice), houseSchool: practice.school })
+    if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
+    const result = workOutDesign({ ...context, pond: context.designPond, design: input.bed })
     const id = randomUUID() as DesignId
     const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, { areaM2: result.areaM2, flowM3PerH: result.flowM3PerH })
     return { id, number }
+  })
+}
+
+/** open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says which one counts. */
+export async function moveDesignOn(
+  actor: Actor,
+  id: DesignId,
+  version: number,
+  to: { state: 'approved' } | { state: 'built'; asBuilt: string },
+): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, async (trx) => {
+    const design = await findDesign(trx, id)
+    if (!design) throw notFound('That design')
+    const from = to.state === 'approved' ? 'open' : 'approved'
+    if (design.version === version && design.state !== from)
+      throw refused(to.state === 'approved' ? 'Only an open version can be approved.' : 'Approve the version first; then it can be marked as built.')
+    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to.asBuilt : '')
   })
 }

@@ -19,10 +19,10 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const headSymbol = SHOWN_UNIT[preferences.units].length.usual
     const flow = (v: number) => Number(fromCanonical(v, unitBySymbol('flow', flowSymbol)).toFixed(3))
     const head = (v: number) => Number(fromCanonical(v, unitBySymbol('length', headSymbol)).toFixed(3))
-    const headOf = pumpHead(result.pump.curve)
-    const last = result.pump.curve[result.pump.curve.length - 1].flowM3PerH
+    const headOf = pumpHead(result.curve)
+    const last = result.curve[result.curve.length - 1].flowM3PerH
     const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
-    const shutoff = result.pump.curve[0].headM * 1.25
+    const shutoff = result.curve[0].headM * 1.25
     // curves are named where they begin: the duty point usually sits near their far end
     const named = (points: number[][], text: string, color: string) =>
       points.map((value, i) =>
@@ -46,7 +46,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
           markArea: {
             silent: true,
             itemStyle: { color: ink.reed, opacity: 0.12 },
-            data: [[{ xAxis: flow(result.pump.recommended[0]) }, { xAxis: flow(result.pump.recommended[1]) }]],
+            data: [[{ xAxis: flow(result.recommended[0]) }, { xAxis: flow(result.recommended[1]) }]],
           },
         },
         {

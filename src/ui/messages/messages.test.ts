@@ -1,6 +1,7 @@
 import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
+import { PUMP_CATALOGUE } from '@/core/filter/pump-catalogue'
 import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/practice'
 import { fishBackGate } from '@/core/jobs/fish-back-gate'
 import { pondSeason } from '@/core/season/windows'
@@ -8,6 +9,9 @@ import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { HousePractice, seasonPracticeOf } from '@/domain/practice'
 import { STATIONS } from '../../../stand-ins/weather-desk/stations'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { FILTER_TYPES } from '@/core/filter/filter-types'
+import { FILTER_TYPE_NAMES } from './filters'
 import { checkWords } from './checks'
 import { fishBackText } from './fish-back'
 import { whyThen } from './windows'
@@ -17,24 +21,44 @@ const show = (value: number, kind: QuantityKind, options?: object) => formatQuan
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
 
 describe('checks in words', () => {
-  const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE)
-  const bad = { ...good, lengthM: 0.5, widthM: 0.5, staticLiftM: 18, airBreakM: 0, layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }] }
-  it.each([
+  const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+  const skimmer = { kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
+  const bad = {
+    ...good,
+    lengthM: 0.5,
+    widthM: 0.5,
+    staticLiftM: 18,
+    airBreakM: 0,
+    layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }],
+    vault: null,
+  }
+  const checksOf = (design: FilterDesign) => {
+    const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+    return checkDesign({ design, pond, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+  }
+  const designs: [string, FilterDesign][] = [
     ['a good design', good],
     ['a bad one', bad],
-  ])('are whole sentences with figures for %s', (_, design) => {
-    const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
-    const words = checkDesign(design, pond, result, 'volume').map((c) => checkWords(c, show))
-    expect(words).toHaveLength(CHECK_IDS.length)
-    for (const text of words.flatMap((w) => Object.values(w))) {
+    ...FILTER_TYPES.map((type): [string, FilterDesign] => [
+      FILTER_TYPE_NAMES[type],
+      { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
+    ]),
+  ]
+  it.each(designs)('are whole sentences with figures for %s', (_, design) => {
+    for (const text of checksOf(design).flatMap((c) => Object.values(checkWords(c, show)))) {
       expect(text).not.toMatch(BROKEN)
       expect(text.length).toBeGreaterThan(3)
     }
   })
+  it('are all asked for by one kind of filter or another', () => {
+    const asked = new Set(designs.flatMap(([, design]) => checksOf(design).map((c) => c.id)))
+    expect([...asked].sort()).toEqual([...CHECK_IDS].sort())
+  })
   it('say what a fishless pond needs without talking of infinity', () => {
     const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
-    const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
-    for (const check of checkDesign(good, fishless, result, 'volume')) expect(Object.values(checkWords(check, show)).join(' ')).not.toMatch(BROKEN)
+    const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+    for (const check of checkDesign({ design: good, pond: fishless, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }))
+      expect(Object.values(checkWords(check, show)).join(' ')).not.toMatch(BROKEN)
   })
 })
 

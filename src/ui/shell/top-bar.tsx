@@ -13,6 +13,7 @@ const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[]
   { href: '/rounds', label: 'Rounds' },
   { href: '/ponds', label: 'Ponds' },
   { href: '/field', label: 'Field sheet' },
+  { href: '/prices', label: 'Prices', roles: ['owner', 'office', 'designer'] },
   { href: '/practice', label: 'House practice', roles: ['owner', 'office', 'designer'] },
   { href: '/people', label: 'People', roles: ['owner', 'office'] },
 ]

@@ -7,7 +7,7 @@ import { signedInRoute } from '@/server/http/route'
 
 export const POST = signedInRoute({ path: z.object({ name: z.string().max(60) }) }, async ({ actor, path, request }) => {
   assertMay(actor, 'calc.run')
-  const outcome = calculate(path.name, await readJson(request))
+  const outcome = await calculate(path.name, await readJson(request))
   if (outcome.ok) return outcome.output
   const { code, message, path: field } = outcome.error
   return problemJson({ title: message, status: code === 'unknown-calculation' ? 404 : 422, kind: code, fields: field ? [{ path: field, message }] : [] })

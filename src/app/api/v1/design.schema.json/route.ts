@@ -1,0 +1,7 @@
+import { z } from 'zod'
+import { DesignFile } from '@/domain/design-file'
+
+/** JSON Schema of a design file; holds nothing of any firm, so it needs no sign-in. */
+export function GET(): Response {
+  return Response.json(z.toJSONSchema(DesignFile, { io: 'input', unrepresentable: 'any' }))
+}

@@ -1,0 +1,15 @@
+import { z } from 'zod'
+import { optionalText, version } from '@/domain/fields'
+import { DesignId } from '@/domain/ids'
+import { moveDesignOn } from '@/server/use-cases/designs'
+import { signedInRoute } from '@/server/http/route'
+
+const Body = z.discriminatedUnion('state', [
+  z.strictObject({ state: z.literal('approved'), version }),
+  z.strictObject({ state: z.literal('built'), version, asBuilt: optionalText('What was built otherwise', 2000) }),
+])
+
+export const POST = signedInRoute({ path: z.object({ designId: DesignId }), body: Body }, ({ actor, path, body }) => {
+  const { version, ...to } = body
+  return moveDesignOn(actor, path.designId, version, to)
+})

@@ -1,0 +1,13 @@
+import { answerError } from '@/server/http/problem-response'
+import { proposalPdf } from '@/server/exchange/proposal-pdf'
+
+export async function GET(_request: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {
+  try {
+    const { bytes, fileName } = await proposalPdf((await params).token)
+    return new Response(new Uint8Array(bytes), {
+      headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' },
+    })
+  } catch (error) {
+    return answerError(error)
+  }
+}

@@ -1,0 +1,29 @@
+import type { Metadata } from 'next'
+import { whenReachable } from '@/server/http/page-actor'
+import { offer } from '@/server/use-cases/proposals'
+import { OfferView } from '@/ui/offer/offer-view'
+import { PersonProvider } from '@/ui/person-context'
+
+export const metadata: Metadata = { title: 'Proposal', robots: { index: false } }
+
+/** What a customer reads through the private link. No sign-in: the link's secret is the key. */
+export default async function OfferPage({ params }: { params: Promise<{ token: string }> }) {
+  const { token } = await params
+  const found = await whenReachable(() => offer(token))
+  const { content } = found
+  return (
+    <PersonProvider
+      person={{
+        name: content.customerName,
+        role: 'technician',
+        firmName: content.firmName,
+        timeZone: 'Etc/UTC',
+        preferences: { units: content.units, theme: 'light' },
+      }}
+    >
+      <main id="main">
+        <OfferView offer={found} token={token} />
+      </main>
+    </PersonProvider>
+  )
+}

@@ -1,0 +1,297 @@
+import { buildUpM, oneBedAreaM2 } from '../filter/bed-geometry'
+import type { FilterDesign } from '../filter/design-input'
+import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import { BED_MATERIALS } from '../filter/layers'
+import { patchRadiusM } from '../plants/planting'
+import { plantSpecies } from '../plants/species'
+import { dimension, label, rectangle, sheetOf, type DrawnPoint, type Mark, type Sheet, type WriteLength } from './sheet'
+
+const VESSEL_GAP_M = 0.25
+const CIRCLE_POINTS = 48
+
+/** Plan of the filter: bed or vessels, distribution pipe, vault, way back, plants, north. */
+export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
+  if (design.type === 'none') return sheetOf('Plan', [label(0, 0, 'No filter: plants and surface carry this pond')])
+  const { lengthM, widthM } = design
+  const pipeR = design.manifold.diameterM / 2
+  const marks: Mark[] = []
+  const step = (design.round ? lengthM : widthM) + VESSEL_GAP_M
+  for (let i = 0; i < design.vessels; i++) {
+    const y0 = i * step
+    if (design.round) marks.push({ kind: 'polygon', layer: 'OUTLINE', points: circlePoints(lengthM / 2, y0 + lengthM / 2, lengthM / 2), fill: 'gravel' })
+    else marks.push({ kind: 'polygon', layer: 'OUTLINE', points: rectangle(0, y0, lengthM, y0 + widthM), fill: 'gravel' })
+    if (design.feed !== 'chamber' && !design.round) marks.push(...feedPipes(design, y0, pipeR))
+  }
+  const spanY = (design.vessels - 1) * step + (design.round ? lengthM : widthM)
+  if (design.vault && !FILTER_TYPE_FACTS[design.type].vessels)
+    marks.push(
+      { kind: 'circle', layer: 'PIPE', centre: { xM: -design.vault.diameterM / 2, yM: widthM / 2 }, radiusM: design.vault.diameterM / 2, fill: 'water' },
+      label(-design.vault.diameterM / 2, widthM / 2 + design.vault.diameterM / 2 + 0.08, 'vault', 'middle'),
+    )
+  design.planting.forEach((patch) => {
+    const species = plantSpecies(patch.species)
+    if (!species || patch.xM > lengthM || patch.yM > spanY) return
+    const radiusM = Math.min(patchRadiusM(species, patch.count), Math.min(lengthM, spanY) / 2)
+    marks.push(
+      { kind: 'polygon', layer: 'PLANTS', points: withinBed(circlePoints(patch.xM, patch.yM, radiusM), lengthM, spanY), fill: 'plant' },
+      label(patch.xM, patch.yM, `${patch.count} ${species.common}`, 'middle', 'PLANTS'),
+    )
+  })
+  marks.push(...wayBack(design, lengthM, widthM, spanY))
+  marks.push(...northArrow(design.northDeg, lengthM + 1.1, spanY))
+  const gap = Math.max(0.25, 0.06 * Math.max(lengthM, spanY))
+  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -gap, write(lengthM)))
+  marks.push(dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: design.round ? lengthM : widthM }, -0.75, write(design.round ? lengthM : widthM)))
+  return sheetOf('Plan', marks)
+}
+
+/** A patch that reaches over the edge ends there. */
+export const withinBed = (points: readonly DrawnPoint[], lengthM: number, widthM: number): DrawnPoint[] =>
+  points.map((p) => ({ xM: Math.min(lengthM, Math.max(0, p.xM)), yM: Math.min(widthM, Math.max(0, p.yM)) }))
+
+export const circlePoints = (cx: number, cy: number, r: number) =>
+  Array.from({ length: CIRCLE_POINTS }, (_, i) => ({
+    xM: cx + r * Math.cos((2 * Math.PI * i) / CIRCLE_POINTS),
+    yM: cy + r * Math.sin((2 * Math.PI * i) / CIRCLE_POINTS),
+  }))
+
+function feedPipes(design: FilterDesign, y0: number, pipeR: number): Mark[] {
+  const { lengthM, widthM } = design
+  if (FILTER_TYPE_FACTS[design.type].path === 'along')
+    return [0.08, lengthM - 0.08].map((x) => ({
+      kind: 'line',
+      layer: 'PIPE',
+      points: [
+        { xM: x, yM: y0 + 0.05 },
+        { xM: x, yM: y0 + widthM - 0.05 },
+      ],
+    }))
+  const y = y0 + widthM / 2
+  return [
+    {
+      kind: 'line',
+      layer: 'PIPE',
+      points: [
+        { xM: 0, yM: y - pipeR },
+        { xM: lengthM - 0.1, yM: y - pipeR },
+      ],
+    },
+    {
+      kind: 'line',
+      layer: 'PIPE',
+      points: [
+        { xM: 0, yM: y + pipeR },
+        { xM: lengthM - 0.1, yM: y + pipeR },
+      ],
+    },
+  ]
+}
+
+/** Falls lip or return pipes at the far end, with the direction of flow. */
+function wayBack(design: FilterDesign, lengthM: number, widthM: number, spanY: number): Mark[] {
+  const middle = (FILTER_TYPE_FACTS[design.type].vessels ? spanY : widthM) / 2
+  const flow: Mark = {
+    kind: 'line',
+    layer: 'WATER',
+    points: [
+      { xM: lengthM + 0.05, yM: middle },
+      { xM: lengthM + 0.45, yM: middle },
+    ],
+    arrow: true,
+  }
+  if (design.falls) {
+    const half = Math.min(design.falls.widthM, spanY) / 2
+    return [
+      {
+        kind: 'line',
+        layer: 'WATER',
+        points: [
+          { xM: lengthM, yM: middle - half },
+          { xM: lengthM, yM: middle + half },
+        ],
+      },
+      flow,
+    ]
+  }
+  if (!FILTER_TYPE_FACTS[design.type].pipedOutlet) return [flow]
+  const gap = design.outlet.diameterM * 1.6
+  const pipes = Array.from({ length: design.outlet.count }, (_, i): Mark => {
+    const y = middle + (i - (design.outlet.count - 1) / 2) * gap
+    const r = design.outlet.diameterM / 2
+    return { kind: 'polygon', layer: 'PIPE', points: rectangle(lengthM, y - r, lengthM + Math.min(design.outlet.lengthM, 0.5), y + r), fill: 'water' }
+  })
+  return [...pipes, { ...flow, points: flow.points.map((p) => ({ ...p, xM: p.xM + 0.5 })) }]
+}
+
+const NORTH_M = 0.35
+
+/** An arrow to the north; degrees clockwise from up the page. */
+function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
+  const angle = (northDeg * Math.PI) / 180
+  const [dx, dy] = [Math.sin(angle) * NORTH_M, Math.cos(angle) * NORTH_M]
+  const foot = { xM, yM: yM - NORTH_M }
+  return [
+    {
+      kind: 'line',
+      layer: 'TEXT',
+      points: [
+        { xM: foot.xM - dx, yM: foot.yM - dy },
+        { xM: foot.xM + dx, yM: foot.yM + dy },
+      ],
+      arrow: true,
+    },
+    label(foot.xM + dx * 1.35, foot.yM + dy * 1.35, 'N', 'middle'),
+  ]
+}
+
+/** Long section through the middle of the bed, true to scale both ways. Level 0 is the bed's base. */
+export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
+  if (design.type === 'none') return sheetOf('Long section', [label(0, 0, 'No bed')])
+  const { lengthM } = design
+  const depthM = buildUpM(design.layers)
+  const marks: Mark[] = []
+  let base = 0
+  const nameX = lengthM + Math.max(0.5, lengthM * 0.09)
+  design.layers.forEach((layer) => {
+    const top = base + layer.thicknessM
+    const granular = BED_MATERIALS[layer.material].granular
+    marks.push(
+      { kind: 'polygon', layer: granular ? 'STONE' : 'MODULES', points: rectangle(0, base, lengthM, top), fill: granular ? layer.material : 'modules' },
+      label(nameX, (base + top) / 2, `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}`),
+    )
+    base = top
+  })
+  const water = depthM + design.waterOverGravelM
+  const ground = depthM - design.raisedM + (design.raisedM > 0 ? 0 : 0.05)
+  marks.push(
+    {
+      kind: 'line',
+      layer: 'WATER',
+      points: [
+        { xM: 0, yM: water },
+        { xM: lengthM, yM: water },
+      ],
+    },
+    label(lengthM * 0.5, water + 0.04, `water level +${write(water)}`, 'middle', 'LEVELS'),
+    {
+      kind: 'line',
+      layer: 'GROUND',
+      points: [
+        { xM: -0.5, yM: ground },
+        { xM: 0, yM: ground },
+      ],
+    },
+    label(-0.5, ground + 0.03, 'ground', 'start', 'GROUND'),
+  )
+  if (design.airBreakM < water)
+    marks.push(
+      {
+        kind: 'line',
+        layer: 'LEVELS',
+        points: [
+          { xM: 0, yM: design.airBreakM },
+          { xM: lengthM, yM: design.airBreakM },
+        ],
+        dashed: true,
+      },
+      label(0.05, design.airBreakM + 0.03, `drains back to +${write(design.airBreakM)}`, 'start', 'LEVELS'),
+    )
+  marks.push(...sectionPipes(design, depthM))
+  marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, write(lengthM)))
+  marks.push(dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: depthM }, -Math.max(0.2, lengthM * 0.035), write(depthM)))
+  return sheetOf('Long section', marks)
+}
+
+function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
+  const d = design.manifold.diameterM
+  const { lengthM } = design
+  if (FILTER_TYPE_FACTS[design.type].path === 'along') {
+    const height = design.feed === 'full-height-header' ? depthM : d
+    return [
+      ...[0, lengthM - 0.05].map((x): Mark => ({ kind: 'polygon', layer: 'PIPE', points: rectangle(x, 0, x + 0.05, height), fill: 'water' })),
+      {
+        kind: 'line',
+        layer: 'WATER',
+        points: [
+          { xM: lengthM * 0.2, yM: depthM / 2 },
+          { xM: lengthM * 0.8, yM: depthM / 2 },
+        ],
+        arrow: true,
+      },
+    ]
+  }
+  const fall = (design.manifold.pitchPercent / 100) * lengthM
+  const end = Math.min(depthM - d, 0.02 + fall)
+  const vault = design.vault && !FILTER_TYPE_FACTS[design.type].vessels ? design.vault.diameterM : 0
+  const pipe: Mark[] =
+    design.feed === 'chamber'
+      ? []
+      : [
+          {
+            kind: 'polygon',
+            layer: 'PIPE',
+            points: [
+              { xM: -vault, yM: 0.02 },
+              { xM: lengthM - 0.1, yM: end },
+              { xM: lengthM - 0.1, yM: end + d },
+              { xM: -vault, yM: 0.02 + d },
+            ],
+            fill: 'water',
+          },
+        ]
+  const shaft: Mark[] = vault
+    ? [{ kind: 'polygon', layer: 'PIPE', points: rectangle(-vault, 0, 0, depthM + 0.05), fill: 'water' }, label(-vault / 2, depthM + 0.1, 'vault', 'middle')]
+    : []
+  const arrows = [0.25, 0.5, 0.75].map((share): Mark => ({
+    kind: 'line',
+    layer: 'WATER',
+    points: [
+      { xM: lengthM * share, yM: depthM * 0.35 },
+      { xM: lengthM * share, yM: depthM * 0.85 },
+    ],
+    arrow: true,
+  }))
+  return [...pipe, ...shaft, ...arrows]
+}
+
+const DETAIL_WIDTH_M = 0.8
+
+/** One metre of bed large: layer by layer with thickness, stone and its mass on a square metre. */
+export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
+  const marks: Mark[] = []
+  let base = 0
+  design.layers.forEach((layer) => {
+    const { name, granular } = BED_MATERIALS[layer.material]
+    const top = base + layer.thicknessM
+    marks.push(
+      { kind: 'polygon', layer: granular ? 'STONE' : 'MODULES', points: rectangle(0, base, DETAIL_WIDTH_M, top), fill: granular ? layer.material : 'modules' },
+      dimension({ xM: 0, yM: base }, { xM: 0, yM: top }, 0.08, write(layer.thicknessM)),
+      label(DETAIL_WIDTH_M + 0.06, (base + top) / 2, name),
+    )
+    base = top
+  })
+  if (FILTER_TYPE_FACTS[design.type].lined)
+    marks.push(
+      {
+        kind: 'line',
+        layer: 'OUTLINE',
+        points: [
+          { xM: 0, yM: -0.01 },
+          { xM: DETAIL_WIDTH_M, yM: -0.01 },
+        ],
+      },
+      label(DETAIL_WIDTH_M + 0.06, -0.04, 'liner between two underlayments'),
+    )
+  marks.push({
+    kind: 'line',
+    layer: 'WATER',
+    points: [
+      { xM: 0, yM: base + design.waterOverGravelM },
+      { xM: DETAIL_WIDTH_M, yM: base + design.waterOverGravelM },
+    ],
+  })
+  return sheetOf('Layer detail', marks)
+}
+
+/** Area of one bed on the plan, for a test that opens the exported drawing and measures it. */
+export const drawnBedAreaM2 = (design: FilterDesign): number => oneBedAreaM2(design)

@@ -1,0 +1,93 @@
+/** A drawing in metres, y upwards, without any notion of screen, paper or file. */
+export interface DrawnPoint {
+  readonly xM: number
+  readonly yM: number
+}
+
+/** Named as on a plan set: exports keep one layer each. */
+export const DRAWING_LAYERS = ['OUTLINE', 'STONE', 'MODULES', 'WATER', 'PIPE', 'PLANTS', 'DIMENSIONS', 'LEVELS', 'TEXT', 'GROUND'] as const
+export type DrawingLayer = (typeof DRAWING_LAYERS)[number]
+
+export type Mark =
+  | { readonly kind: 'polygon'; readonly layer: DrawingLayer; readonly points: readonly DrawnPoint[]; readonly fill?: string }
+  | { readonly kind: 'line'; readonly layer: DrawingLayer; readonly points: readonly DrawnPoint[]; readonly dashed?: boolean; readonly arrow?: boolean }
+  | { readonly kind: 'circle'; readonly layer: DrawingLayer; readonly centre: DrawnPoint; readonly radiusM: number; readonly fill?: string }
+  | { readonly kind: 'text'; readonly layer: DrawingLayer; readonly at: DrawnPoint; readonly text: string; readonly anchor: 'start' | 'middle' | 'end' }
+  | {
+      readonly kind: 'dimension'
+      readonly layer: 'DIMENSIONS'
+      readonly from: DrawnPoint
+      readonly to: DrawnPoint
+      /** How far beside the measured line the dimension stands, to its left, m. */
+      readonly offsetM: number
+      readonly text: string
+    }
+
+export interface Sheet {
+  readonly title: string
+  readonly marks: readonly Mark[]
+  readonly bounds: { readonly minX: number; readonly minY: number; readonly maxX: number; readonly maxY: number }
+}
+
+/** Writes lengths in the reader's units. */
+export type WriteLength = (m: number) => string
+
+/** End points of a dimension's own line, beside what it measures. */
+export function dimensionLine(mark: Extract<Mark, { kind: 'dimension' }>): readonly [DrawnPoint, DrawnPoint] {
+  const [dx, dy] = [mark.to.xM - mark.from.xM, mark.to.yM - mark.from.yM]
+  const length = Math.hypot(dx, dy) || 1
+  const [nx, ny] = [(-dy / length) * mark.offsetM, (dx / length) * mark.offsetM]
+  return [
+    { xM: mark.from.xM + nx, yM: mark.from.yM + ny },
+    { xM: mark.to.xM + nx, yM: mark.to.yM + ny },
+  ]
+}
+
+const pointsOf = (mark: Mark): readonly DrawnPoint[] => {
+  switch (mark.kind) {
+    case 'polygon':
+    case 'line':
+      return mark.points
+    case 'circle':
+      return [
+        { xM: mark.centre.xM - mark.radiusM, yM: mark.centre.yM - mark.radiusM },
+        { xM: mark.centre.xM + mark.radiusM, yM: mark.centre.yM + mark.radiusM },
+      ]
+    case 'text':
+      return [mark.at]
+    case 'dimension':
+      return dimensionLine(mark)
+  }
+}
+
+/** A sheet whose bounds hold every mark. */
+export function sheetOf(title: string, marks: readonly Mark[]): Sheet {
+  const points = marks.flatMap(pointsOf)
+  const xs = points.map((p) => p.xM)
+  const ys = points.map((p) => p.yM)
+  return { title, marks, bounds: { minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) } }
+}
+
+export const rectangle = (minX: number, minY: number, maxX: number, maxY: number): DrawnPoint[] => [
+  { xM: minX, yM: minY },
+  { xM: maxX, yM: minY },
+  { xM: maxX, yM: maxY },
+  { xM: minX, yM: maxY },
+]
+
+export const dimension = (from: DrawnPoint, to: DrawnPoint, offsetM: number, text: string): Mark => ({
+  kind: 'dimension',
+  layer: 'DIMENSIONS',
+  from,
+  to,
+  offsetM,
+  text,
+})
+
+export const label = (xM: number, yM: number, text: string, anchor: 'start' | 'middle' | 'end' = 'start', layer: DrawingLayer = 'TEXT'): Mark => ({
+  kind: 'text',
+  layer,
+  at: { xM, yM },
+  text,
+  anchor,
+})

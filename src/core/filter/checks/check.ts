@@ -1,0 +1,99 @@
+import type { DesignResult } from '../design'
+import type { DesignPond, FilterDesign } from '../design-input'
+import type { FilterPractice, School } from '../practice'
+
+export type Verdict = 'pass' | 'look' | 'stop'
+
+/** In the order a reader wants them: size, flow, bed, pipes and pump, pump stop, upkeep, structure, planting, site. */
+export const CHECK_IDS = [
+  'house-size',
+  'nitrogen-size',
+  'type-suits',
+  'oxygen-flow',
+  'turnover',
+  'skimmer',
+  'falls-look',
+  'upflow-velocity',
+  'bed-depth',
+  'bed-loss',
+  'uniformity',
+  'root-zone',
+  'layer-stability',
+  'duty-in-range',
+  'pipe-velocity',
+  'outlet-capacity',
+  'outlet-order',
+  'drain-back',
+  'stays-wet',
+  'restart',
+  'vault',
+  'flush-interval',
+  'serviceability',
+  'wall-loads',
+  'liner',
+  'plants',
+  'uv',
+  'electrics',
+  'auto-fill',
+  'children',
+  'services',
+  'winter',
+] as const
+export type CheckId = (typeof CHECK_IDS)[number]
+
+/** The figure against its limit, in canonical units; wording and units are the reader's. */
+export interface Check {
+  readonly id: CheckId
+  readonly verdict: Verdict
+  readonly figure: number
+  readonly limit: number
+  /** Other numbers and words that its sentence needs. */
+  readonly also: Readonly<Record<string, number | string>>
+}
+
+export interface CheckContext {
+  readonly design: FilterDesign
+  readonly pond: DesignPond
+  readonly result: DesignResult
+  readonly houseSchool: School
+  readonly practice: FilterPractice
+}
+
+/** Limits that checks hold a design to. @source domain defaults */
+export const CHECK_LIMITS = {
+  /** A bed this much smaller than asked still passes: survey and rounding. */
+  sizeTolerance: 0.98,
+  sizeStopBelow: 0.7,
+  upflowLookAboveMPerH: 6,
+  upflowStopAboveMPerH: 10,
+  bedLossLookAboveMm: 50,
+  bedLossStopAboveMm: 150,
+  uniformityLeast: 0.9,
+  uniformityStopBelow: 0.7,
+  plantedDepthLeastM: 0.075,
+  freeboardShare: 0.8,
+  suctionMPerS: 1.5,
+  deliveryMPerS: 2.4,
+  velocityStopFactor: 1.5,
+  wetShareLeast: 0.5,
+  /** Skimmers and pump intakes run dry when the pond falls this far, mm. */
+  drawdownLookMm: 40,
+  drawdownStopMm: 80,
+  flushDaysLeast: 122,
+  flushDaysStop: 45,
+  /** Surface that one skimmer keeps clean, m². */
+  skimmerServesM2: 50,
+  serviceLeast: 0.99,
+  serviceStopBelow: 0.5,
+  /** Widest liner roll, m. */
+  widestRollM: 12,
+  coverLeast: 0.5,
+  iceWaterC: 2,
+} as const
+
+export const check = (id: CheckId, verdict: Verdict, figure: number, limit: number, also: Check['also'] = {}): Check => ({ id, verdict, figure, limit, also })
+
+export const atLeast = (figure: number, wanted: number, stopBelowShare: number): Verdict =>
+  figure >= wanted * CHECK_LIMITS.sizeTolerance ? 'pass' : figure >= wanted * stopBelowShare ? 'look' : 'stop'
+
+export const atMost = (figure: number, look: number, stop: number): Verdict => (figure <= look ? 'pass' : figure <= stop ? 'look' : 'stop')

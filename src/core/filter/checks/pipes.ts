@@ -1,0 +1,49 @@
+import { sizeRank } from '../../hydraulics/fittings'
+import { FILTER_TYPE_FACTS } from '../filter-types'
+import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
+
+const SECONDS_PER_H = 3600
+const velocity = (flowM3PerH: number, boreM: number): number => flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
+
+/** Pump, pipes and the way back. */
+export function pipeChecks({ design, result }: CheckContext): Check[] {
+  const inRange = result.flowM3PerH >= result.recommended[0] && result.flowM3PerH <= result.recommended[1]
+  const suction = design.suctionDiameterM === null ? 0 : velocity(result.flowM3PerH, design.suctionDiameterM)
+  // whichever side is worse against its own limit
+  const [speed, limit] =
+    suction / CHECK_LIMITS.suctionMPerS > result.head.velocityMPerS / CHECK_LIMITS.deliveryMPerS
+      ? [suction, CHECK_LIMITS.suctionMPerS]
+      : [result.head.velocityMPerS, CHECK_LIMITS.deliveryMPerS]
+  return [
+    check(
+      'duty-in-range',
+      result.duty.status === 'no-flow' ? 'stop' : result.duty.status === 'beyond-curve' || !inRange ? 'look' : 'pass',
+      result.flowM3PerH,
+      result.recommended[1],
+      { least: result.recommended[0], status: result.duty.status, clogged: result.cloggedFlowM3PerH },
+    ),
+    check('pipe-velocity', atMost(speed, limit, limit * CHECK_LIMITS.velocityStopFactor), speed, limit, {
+      side: limit === CHECK_LIMITS.suctionMPerS ? 'suction' : 'delivery',
+    }),
+    ...outletChecks({ design, result }),
+  ]
+}
+
+function outletChecks({ design, result }: Pick<CheckContext, 'design' | 'result'>): Check[] {
+  if (!FILTER_TYPE_FACTS[design.type].pipedOutlet) return []
+  const { count, diameterM } = design.outlet
+  const halfFull = count * result.outlet.halfFullM3PerH
+  // with two or more, the others must carry everything when one is blocked
+  const blocked = (count > 1 ? count - 1 : 1) * result.outlet.fullM3PerH
+  const flow = result.bedFlowM3PerH
+  return [
+    check('outlet-capacity', flow > blocked ? 'stop' : flow > halfFull ? 'look' : 'pass', flow, halfFull, { blocked, count }),
+    check(
+      'outlet-order',
+      sizeRank(diameterM) > sizeRank(design.delivery.diameterM) ? 'pass' : diameterM * Math.sqrt(count) > design.delivery.diameterM * 1.2 ? 'look' : 'stop',
+      diameterM,
+      design.delivery.diameterM,
+      { count },
+    ),
+  ]
+}

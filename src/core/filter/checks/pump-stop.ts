@@ -1,0 +1,31 @@
+import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
+
+/** What happens when the power fails, and when it comes back. */
+export function pumpStopChecks({ design, pond, result: { stop } }: CheckContext): Check[] {
+  if (design.type === 'none') return []
+  const freeboardMm = pond.freeboardM * 1000
+  const over = atMost(stop.pondRiseMm, freeboardMm * CHECK_LIMITS.freeboardShare, freeboardMm)
+  return [
+    // a check valve holds until it fouls, so it turns a stop into a look and no more
+    check('drain-back', stop.heldByValve && over === 'stop' ? 'look' : over, stop.pondRiseMm, freeboardMm, {
+      volume: stop.drainBackM3,
+      valve: stop.heldByValve ? 'yes' : 'no',
+      sludge: stop.sludgeReturns ? 'yes' : 'no',
+    }),
+    check(
+      'stays-wet',
+      stop.wetShare >= CHECK_LIMITS.wetShareLeast || stop.heldByValve ? 'pass' : stop.wetShare > 0.1 ? 'look' : 'stop',
+      stop.wetShare,
+      CHECK_LIMITS.wetShareLeast,
+    ),
+    check(
+      'restart',
+      stop.heldByValve ? 'pass' : atMost(stop.restartDrawdownMm, CHECK_LIMITS.drawdownLookMm, CHECK_LIMITS.drawdownStopMm),
+      stop.restartDrawdownMm,
+      CHECK_LIMITS.drawdownLookMm,
+      {
+        minutes: stop.refillMin,
+      },
+    ),
+  ]
+}

@@ -1,0 +1,44 @@
+import { check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
+import { confirmed } from './upkeep'
+
+/** Planting, the house's UV practice, what has to be looked at on site, and winter. */
+export function siteChecks(context: CheckContext): Check[] {
+  const { design, pond, result, practice } = context
+  const coldest = Math.min(...pond.monthlyTempC)
+  return [
+    ...(design.type === 'none' && design.planting.length === 0 ? [] : [plantsCheck(context)]),
+    uvCheck(context, practice.uv),
+    check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0),
+    check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.washWaterM3PerD, 0),
+    check('children', confirmed(context, 'children', 'look'), design.vault?.diameterM ?? 0, 0),
+    ...(design.raisedM < result.depthM && design.type !== 'container-bog' && design.type !== 'none'
+      ? [check('services', confirmed(context, 'services', 'look'), result.depthM - design.raisedM, 0)]
+      : []),
+    check('winter', winterVerdict(context, coldest), coldest, CHECK_LIMITS.iceWaterC, { plan: design.winter }),
+  ]
+}
+
+function plantsCheck({ design, result }: CheckContext): Check {
+  const { findings, coverShare, heavyKinds } = result.planting
+  const wrong = findings.filter((f) => f.problem !== 'regulated' && f.problem !== 'lily-no-filter' && f.problem !== 'tall-in-front')
+  const verdict: Verdict = wrong.length > 0 || coverShare < CHECK_LIMITS.coverLeast || heavyKinds === 0 || findings.length > 0 ? 'look' : 'pass'
+  return check('plants', verdict, coverShare, CHECK_LIMITS.coverLeast, {
+    findings: wrong.length,
+    regulated: findings.filter((f) => f.problem === 'regulated').length,
+    heavyKinds,
+    patches: design.planting.length,
+  })
+}
+
+function uvCheck({ design, practice }: CheckContext, school: CheckContext['practice']['uv']): Check {
+  const fitted = design.companions.filter((c) => c.kind === 'uv').length
+  const fits = practice.uv === 'always' ? fitted > 0 : practice.uv === 'never' ? fitted === 0 : true
+  return check('uv', fits ? 'pass' : 'look', fitted, practice.uv === 'always' ? 1 : 0, { school })
+}
+
+/** Where water freezes a running bed needs an ice watch, and a drained one a way to drain. */
+function winterVerdict({ design }: CheckContext, coldestC: number): Verdict {
+  if (coldestC > CHECK_LIMITS.iceWaterC || design.type === 'none') return 'pass'
+  if (design.winter === 'drained') return design.vault ? 'pass' : 'stop'
+  return 'look'
+}

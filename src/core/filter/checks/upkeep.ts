@@ -1,0 +1,64 @@
+import { FILTER_TYPE_FACTS } from '../filter-types'
+import { linerForBed } from '../liner'
+import { SERVICE_LIMITS } from '../serviceability'
+import { ENGINEER_ABOVE_M } from '../structure'
+import { check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
+
+/** Can it be cleaned, what carries it, what keeps it tight. */
+export function upkeepChecks(context: CheckContext): Check[] {
+  const { design, result } = context
+  if (design.type === 'none') return []
+  const { path, vessels, lined } = FILTER_TYPE_FACTS[design.type]
+  const { vault, manifold } = design
+  const vaultFine =
+    vault !== null &&
+    vault.atLowPoint &&
+    (vessels || (vault.diameterM >= SERVICE_LIMITS.vaultDiameterM && (path !== 'up' || manifold.pitchPercent >= SERVICE_LIMITS.pitchPercent)))
+  const needsEngineer = design.raisedM > ENGINEER_ABOVE_M || design.stand !== 'ground'
+  const liner = linerForBed(design)
+  return [
+    check('vault', vaultFine ? 'pass' : vault === null ? 'stop' : 'look', vault?.diameterM ?? 0, SERVICE_LIMITS.vaultDiameterM, {
+      pitch: manifold.pitchPercent,
+      low: vault?.atLowPoint ? 'yes' : 'no',
+      kind: vessels ? 'drain' : vault ? 'vault' : 'none',
+    }),
+    check(
+      'flush-interval',
+      result.flushDays >= CHECK_LIMITS.flushDaysLeast ? 'pass' : result.flushDays >= CHECK_LIMITS.flushDaysStop ? 'look' : 'stop',
+      result.flushDays,
+      CHECK_LIMITS.flushDaysLeast,
+    ),
+    check(
+      'serviceability',
+      result.service.share >= CHECK_LIMITS.serviceLeast ? 'pass' : result.service.share >= CHECK_LIMITS.serviceStopBelow ? 'look' : 'stop',
+      result.service.got.length,
+      result.service.got.length + result.service.missing.length,
+      { missing: result.service.missing.join(' ') },
+    ),
+    check(
+      'wall-loads',
+      needsEngineer ? confirmed(context, 'engineer', design.stand === 'slab-or-roof' ? 'stop' : 'look') : 'pass',
+      design.raisedM,
+      ENGINEER_ABOVE_M,
+      {
+        thrust: result.thrustKnPerM,
+        floor: result.weights.floorKnPerM2,
+        stand: design.stand,
+      },
+    ),
+    ...(lined
+      ? [
+          check(
+            'liner',
+            Math.min(liner.lengthM, liner.widthM) <= CHECK_LIMITS.widestRollM ? 'pass' : 'look',
+            Math.min(liner.lengthM, liner.widthM),
+            CHECK_LIMITS.widestRollM,
+            { length: liner.lengthM, width: liner.widthM },
+          ),
+        ]
+      : []),
+  ]
+}
+
+export const confirmed = ({ design }: CheckContext, what: CheckContext['design']['confirmed'][number], otherwise: Verdict): Verdict =>
+  design.confirmed.includes(what) ? 'pass' : otherwise

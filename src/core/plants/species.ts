@@ -1,0 +1,60 @@
+import { SPECIES_ROWS, type SpeciesRow } from './species-table'
+
+/** What a plant does in a pond or filter. */
+export const PLANT_ROLES = ['heavy', 'marginal', 'cover', 'edge', 'floating', 'oxygenator', 'lily'] as const
+export type PlantRole = (typeof PLANT_ROLES)[number]
+
+export interface PlantSpecies {
+  readonly key: string
+  readonly botanical: string
+  readonly common: string
+  readonly role: PlantRole
+  /** Water over the crown, m; negative above the water. */
+  readonly depthM: readonly [shallow: number, deep: number]
+  readonly heightM: number
+  readonly spreadM: number
+  readonly hardyToC: number
+  readonly light: SpeciesRow[9]
+  readonly spreadsBy: SpeciesRow[10]
+  /** 0 stays, 3 takes over. */
+  readonly aggressiveness: 0 | 1 | 2 | 3
+  readonly nitrogenGPerM2D: number
+  readonly phosphorusGPerM2D: number
+  /** How much its roots close gravel and pipes, 0–3. */
+  readonly clogsGravel: 0 | 1 | 2 | 3
+  readonly deadhead: boolean
+  readonly winter: SpeciesRow[16]
+  readonly toxicTo: SpeciesRow[17]
+  /** On a list of regulated plants in some state or nation: the reader checks their own. */
+  readonly regulatedSomewhere: boolean
+}
+
+const CM = 0.01
+
+export const PLANT_SPECIES: readonly PlantSpecies[] = SPECIES_ROWS.map((row) => ({
+  key: row[0],
+  botanical: row[1],
+  common: row[2],
+  role: row[3],
+  depthM: [row[4] * CM, row[5] * CM],
+  heightM: row[6] * CM,
+  spreadM: row[7] * CM,
+  hardyToC: row[8],
+  light: row[9],
+  spreadsBy: row[10],
+  aggressiveness: row[11],
+  nitrogenGPerM2D: row[12],
+  phosphorusGPerM2D: row[13],
+  clogsGravel: row[14],
+  deadhead: row[15],
+  winter: row[16],
+  toxicTo: row[17],
+  regulatedSomewhere: row[18],
+}))
+
+const BY_KEY = new Map(PLANT_SPECIES.map((species) => [species.key, species]))
+
+export const plantSpecies = (key: string): PlantSpecies | undefined => BY_KEY.get(key)
+
+/** USDA hardiness zone whose mean yearly minimum the plant stands: zone 1 begins at −51.1 °C, each zone is 5.56 °C. @source USDA map, 2012 */
+export const hardinessZone = (hardyToC: number): number => Math.min(13, Math.max(1, Math.floor((hardyToC + 51.1) / 5.556 + 1e-6) + 1))

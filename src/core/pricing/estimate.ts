@@ -1,0 +1,86 @@
+import type { FilterDesign } from '../filter/design-input'
+import type { CataloguePump } from '../filter/pump-catalogue'
+import { labourOf, materialsOf, type Need } from './materials'
+import { SUNDRIES_SHARE, type PriceBook, type PriceItem } from './price-book'
+
+export interface EstimateLine {
+  readonly key: string
+  readonly group: PriceItem['group']
+  readonly name: string
+  readonly unit: string
+  readonly exact: number
+  /** With waste, rounded up to stock. */
+  readonly quantity: number
+  readonly costMinor: number
+  readonly totalMinor: number
+}
+
+export interface Estimate {
+  readonly currency: string
+  readonly lines: readonly EstimateLine[]
+  readonly materialsMinor: number
+  readonly labourMinor: number
+  readonly labourH: number
+  readonly markupMinor: number
+  readonly netMinor: number
+  readonly taxMinor: number
+  readonly totalMinor: number
+  /** Needs that the price book does not know; a total that leaves them out says so. */
+  readonly unpriced: readonly string[]
+}
+
+/** Materials, labour and price of a design. Money is whole minor units; each line is rounded, sums are exact. */
+export function estimate(design: FilterDesign, pump: CataloguePump, book: PriceBook): Estimate {
+  const items = new Map(book.items.map((item) => [item.key, item]))
+  const materials = materialsOf(design, pump)
+  const unpriced: string[] = []
+  const priced = (need: Need): EstimateLine[] => {
+    const known = items.get(need.key)
+    if (!known && !need.own) {
+      unpriced.push(need.key)
+      return []
+    }
+    const step = known?.step ?? 1
+    const quantity = roundUp(need.quantity * (1 + (known?.waste ?? 0)), step)
+    const costMinor = known?.costMinor ?? need.own!.costMinor
+    return [
+      {
+        key: need.key,
+        group: known?.group ?? 'equipment',
+        name: known?.name ?? need.own!.name,
+        unit: known?.unit ?? need.own!.unit,
+        exact: need.quantity,
+        quantity,
+        costMinor,
+        totalMinor: Math.round(quantity * costMinor),
+      },
+    ]
+  }
+  const bought = materials.flatMap(priced)
+  const boughtMinor = bought.reduce((sum, line) => sum + line.totalMinor, 0)
+  const sundries = items.get('sundries')
+  const sundriesMinor = Math.round(boughtMinor * SUNDRIES_SHARE)
+  const materialLines: EstimateLine[] = sundries
+    ? [...bought, { ...sundries, exact: SUNDRIES_SHARE * 100, quantity: SUNDRIES_SHARE * 100, costMinor: 0, totalMinor: sundriesMinor }]
+    : bought
+  const labourLines = labourOf(design, materials).flatMap(priced)
+  const materialsMinor = materialLines.reduce((sum, line) => sum + line.totalMinor, 0)
+  const labourMinor = labourLines.reduce((sum, line) => sum + line.totalMinor, 0)
+  const markupMinor = Math.round(materialsMinor * book.markup)
+  const netMinor = materialsMinor + markupMinor + labourMinor
+  const taxMinor = Math.round(netMinor * book.tax)
+  return {
+    currency: book.currency,
+    lines: [...materialLines, ...labourLines],
+    materialsMinor,
+    labourMinor,
+    labourH: labourLines.filter((line) => line.key === 'labour').reduce((sum, line) => sum + line.quantity, 0),
+    markupMinor,
+    netMinor,
+    taxMinor,
+    totalMinor: netMinor + taxMinor,
+    unpriced,
+  }
+}
+
+const roundUp = (quantity: number, step: number): number => Number((Math.ceil(quantity / step - 1e-9) * step).toFixed(6))

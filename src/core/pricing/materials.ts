@@ -1,0 +1,94 @@
+import { bedAreaM2 } from '../filter/bed-geometry'
+import { linerForBed } from '../filter/liner'
+import type { FilterDesign } from '../filter/design-input'
+import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import { BED_MATERIALS, layerQuantities } from '../filter/layers'
+import type { CataloguePump } from '../filter/pump-catalogue'
+import { FITTING_KEYS, PIPE_SIZES } from '../hydraulics/fittings'
+import { PRODUCTION } from './price-book'
+
+/** One need of a design before rounding to stock. */
+export interface Need {
+  readonly key: string
+  readonly quantity: number
+  /** A price of its own (pumps); everything else is in the price book. */
+  readonly own?: { readonly name: string; readonly unit: string; readonly costMinor: number }
+}
+
+const MODULE_M3 = 0.115
+const UNDERLAYMENT_LAYERS = 2 // below the liner, and above it where stone goes in
+const FABRIC_WRAPS = 1.3 // around the pipe with an overlap
+
+const boreName = (boreM: number): string => (PIPE_SIZES.find((size) => Math.abs(size.boreM - boreM) < 0.002) ?? nearest(boreM)).name
+const nearest = (boreM: number) => PIPE_SIZES.reduce((a, b) => (Math.abs(b.boreM - boreM) < Math.abs(a.boreM - boreM) ? b : a))
+
+/** Everything a design is built of, exact quantities. Stone in t, pipes and spillway in m, sheets and walls in m². */
+export function materialsOf(design: FilterDesign, pump: CataloguePump): Need[] {
+  const facts = FILTER_TYPE_FACTS[design.type]
+  const areaM2 = bedAreaM2(design)
+  const liner = linerForBed(design)
+  const needs: Need[] = [
+    { key: 'liner', quantity: liner.areaM2 },
+    { key: 'underlayment', quantity: liner.areaM2 * UNDERLAYMENT_LAYERS },
+    ...layerQuantities(design.layers, areaM2).map((q) =>
+      BED_MATERIALS[q.material].granular ? { key: `stone:${q.material}`, quantity: q.massT } : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
+    ),
+    { key: `pipe:${boreName(design.delivery.diameterM)}`, quantity: design.delivery.lengthM },
+    ...FITTING_KEYS.map((key) => ({ key: `fitting:${key}`, quantity: design.delivery.fittings[key] ?? 0 })),
+    {
+      key: `pump:${pump.id}`,
+      quantity: design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count,
+      own: { name: pump.name, unit: 'each', costMinor: pump.priceMinor },
+    },
+    { key: 'controls', quantity: 1 },
+    ...design.companions.map((c) => ({ key: `companion:${c.kind}`, quantity: 1 })),
+    { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
+  ]
+  if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
+  if (design.falls) needs.push({ key: 'spillway', quantity: design.falls.widthM })
+  if (design.type !== 'none') {
+    const feedM = (facts.path === 'along' ? 2 * design.widthM : design.lengthM) * design.vessels
+    if (design.feed !== 'chamber') {
+      needs.push({ key: `pipe:${boreName(design.manifold.diameterM)}`, quantity: feedM })
+      needs.push({ key: 'fabric', quantity: feedM * Math.PI * design.manifold.diameterM * FABRIC_WRAPS })
+    }
+    if (design.vault) needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
+    if (facts.vessels) needs.push({ key: 'vessel', quantity: design.vessels })
+    if (facts.walled) needs.push({ key: 'wall', quantity: 2 * (design.lengthM + design.widthM) * design.raisedM })
+    if (facts.pipedOutlet) needs.push({ key: `pipe:${boreName(design.outlet.diameterM)}`, quantity: design.outlet.count * design.outlet.lengthM })
+  }
+  return merged(needs)
+}
+
+/** Person-hours and machine hours from production rates. */
+export function labourOf(design: FilterDesign, materials: readonly Need[]): Need[] {
+  const of = (test: (key: string) => boolean) => materials.filter((m) => test(m.key)).reduce((sum, m) => sum + m.quantity, 0)
+  const facts = FILTER_TYPE_FACTS[design.type]
+  const depthM = design.layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
+  const dugM3 = design.type === 'none' || facts.vessels ? 0 : bedAreaM2(design) * Math.max(0, depthM - design.raisedM)
+  const hours =
+    PRODUCTION.setUpH +
+    dugM3 * PRODUCTION.digHPerM3 +
+    of((k) => k === 'liner' || k === 'underlayment') * PRODUCTION.sheetHPerM2 +
+    of((k) => k === 'void-module') * PRODUCTION.moduleH +
+    of((k) => k.startsWith('stone:')) * PRODUCTION.stoneHPerT +
+    of((k) => k.startsWith('pipe:')) * PRODUCTION.pipeHPerM +
+    of((k) => k.startsWith('fitting:')) * PRODUCTION.fittingH +
+    of((k) => k === 'wall') * PRODUCTION.wallHPerM2 +
+    of((k) => k === 'vault' || k === 'drain') * PRODUCTION.vaultH +
+    of((k) => k.startsWith('pump:')) * PRODUCTION.pumpH +
+    of((k) => k.startsWith('companion:')) * PRODUCTION.companionH +
+    of((k) => k === 'plant') * PRODUCTION.plantH +
+    of((k) => k === 'spillway') * PRODUCTION.spillwayHPerM
+  return [
+    { key: 'labour', quantity: hours },
+    { key: 'digger', quantity: dugM3 / PRODUCTION.diggerM3PerH },
+  ].filter((need) => need.quantity > 0)
+}
+
+/** One line a key; nothing that is not needed. */
+function merged(needs: readonly Need[]): Need[] {
+  const lines = new Map<string, Need>()
+  for (const need of needs) lines.set(need.key, { ...need, quantity: (lines.get(need.key)?.quantity ?? 0) + need.quantity })
+  return [...lines.values()].filter((need) => need.quantity > 1e-9)
+}

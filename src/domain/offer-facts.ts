@@ -1,0 +1,26 @@
+import { checkDesign } from '../core/filter/checks'
+import { workOutDesign, type DesignResult } from '../core/filter/design'
+import type { ProposalContent } from './proposal'
+
+/** What an offered option does for the pond, worked out from what was frozen in the proposal. */
+export interface OptionFacts {
+  readonly result: DesignResult
+  /** Checks that still want a look or a stop, for the desk's eyes and the cautions. */
+  readonly open: readonly string[]
+}
+
+export function optionFacts(content: ProposalContent, index: number): OptionFacts {
+  const { pond, practice, houseSchool } = content
+  const { design, pump } = content.options[index]
+  const result = workOutDesign({ pond, design, practice, houseSchool, pumps: [pump] })
+  return { result, open: checkDesign({ design, pond, result, houseSchool, practice }).flatMap((c) => (c.verdict === 'pass' ? [] : [c.id])) }
+}
+
+/** Said once in each proposal. */
+export const PROPOSAL_CAUTIONS = [
+  'This proposal rests on measurements and usual figures; local codes and licensed practice decide.',
+  'Electrical work beside water is done by a licensed electrician with RCD/GFCI protection; an auto-fill by a licensed plumber with a backflow preventer.',
+  'Buried services are marked before digging. Walls above 0.6 m, and anything on a slab or roof, are signed by a licensed engineer.',
+  'Open ponds and vaults are a danger to children: they are covered or guarded.',
+  'Plants are checked against your state or national list before planting; fish and plants are never released outside.',
+] as const

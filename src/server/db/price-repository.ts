@@ -1,0 +1,29 @@
+import type { Knex } from 'knex'
+import { DEFAULT_PRICE_BOOK, type PriceBook } from '@/core/pricing/price-book'
+import type { FirmId } from '@/domain/ids'
+import type { KeptPriceBook } from '@/domain/pricing'
+import { ProblemError } from '@/domain/problems'
+
+/** The firm's own price book, or the defaults until it has one. Lines that are new in the program join with their default. */
+export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
+  const row = await trx('price_books').first()
+  if (!row) return { book: DEFAULT_PRICE_BOOK, version: 0 }
+  const own: PriceBook = row.book
+  const missing = DEFAULT_PRICE_BOOK.items.filter((item) => !own.items.some((mine) => mine.key === item.key))
+  return { book: { ...own, items: [...own.items, ...missing] }, version: row.version }
+}
+
+/** @throws {ProblemError} 'conflict' when someone else saved first */
+export async function storePriceBook(trx: Knex.Transaction, firmId: FirmId, book: PriceBook, version: number): Promise<void> {
+  const row = { firm_id: firmId, book: JSON.stringify(book), version: version + 1 }
+  const changed =
+    version === 0
+      ? (await trx('price_books').insert(row).onConflict('firm_id').ignore().returning('firm_id')).length
+      : await trx('price_books').where({ firm_id: firmId, version }).update(row)
+  if (changed === 0)
+    throw new ProblemError({
+      kind: 'conflict',
+      message: 'Someone else saved the price book while you were working on it. Your figures are still here: compare both and decide.',
+      current: await findPriceBook(trx),
+    })
+}

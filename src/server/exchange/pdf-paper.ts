@@ -1,0 +1,28 @@
+import { Font, StyleSheet } from '@react-pdf/renderer'
+import { join } from 'node:path'
+
+const fontFile = (family: string, name: string) => join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
+
+Font.register({
+  family: 'Text',
+  fonts: [
+    { src: fontFile('atkinson-hyperlegible-next', '400Regular/AtkinsonHyperlegibleNext_400Regular.ttf') },
+    { src: fontFile('atkinson-hyperlegible-next', '700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'), fontWeight: 700 },
+  ],
+})
+Font.register({ family: 'Title', src: fontFile('literata', '600SemiBold/Literata_600SemiBold.ttf') })
+Font.registerHyphenationCallback((word) => [word])
+
+/** Fonts and styles that everything the firm hands out on paper shares. */
+export const paper = StyleSheet.create({
+  page: { padding: 44, fontFamily: 'Text', fontSize: 10, color: '#2b2620' },
+  firm: { fontFamily: 'Title', fontSize: 11, color: '#3f6b3a' },
+  title: { fontFamily: 'Title', fontSize: 21, marginTop: 6, marginBottom: 8, lineHeight: 1.2 },
+  under: { color: '#6a6154', marginBottom: 14 },
+  heading: { fontFamily: 'Title', fontSize: 12.5, marginTop: 14, marginBottom: 4 },
+  callout: { borderLeft: '3pt solid #3f6b3a', paddingLeft: 10, paddingVertical: 4, marginTop: 4 },
+  // not on the page: a line height there swallows the page numbers
+  line: { marginBottom: 1.5, lineHeight: 1.35 },
+  muted: { color: '#6a6154' },
+  foot: { position: 'absolute', bottom: 24, left: 44, right: 44, color: '#6a6154', fontSize: 8 },
+})

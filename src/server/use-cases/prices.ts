@@ -1,0 +1,49 @@
+import type { PriceBook } from '@/core/pricing/price-book'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findPriceBook, storePriceBook } from '@/server/db/price-repository'
+import { listFirmPumps, removeFirmPump, storeFirmPumps } from '@/server/db/pump-repository'
+import { notFound } from '@/domain/problems'
+import { readPumpCsv, type PumpCsvOutcome } from '@/domain/pump-csv'
+import { readPriceCsv, type PriceCsvOutcome } from '@/domain/price-csv'
+
+export async function priceBook(actor: Actor) {
+  assertMay(actor, 'prices.read')
+  return inFirm(actor.firmId, findPriceBook)
+}
+
+export async function setPriceBook(actor: Actor, version: number, book: PriceBook): Promise<void> {
+  assertMay(actor, 'prices.write')
+  await inFirm(actor.firmId, (trx) => storePriceBook(trx, actor.firmId, book, version))
+}
+
+/** Prices from a CSV: rows that read well change their lines, the others are named. */
+export async function importPrices(actor: Actor, csv: string): Promise<Omit<PriceCsvOutcome, 'book'>> {
+  assertMay(actor, 'prices.write')
+  return inFirm(actor.firmId, async (trx) => {
+    const kept = await findPriceBook(trx)
+    const { book, ...outcome } = readPriceCsv(csv, kept.book)
+    if (outcome.changed > 0) await storePriceBook(trx, actor.firmId, book, kept.version)
+    return outcome
+  })
+}
+
+export async function firmPumps(actor: Actor) {
+  assertMay(actor, 'prices.read')
+  return inFirm(actor.firmId, listFirmPumps)
+}
+
+/** Pumps from a CSV of curve points: whole pumps that read well are kept, bad rows are named. */
+export async function importPumps(actor: Actor, csv: string): Promise<Omit<PumpCsvOutcome, 'pumps'> & { kept: number }> {
+  assertMay(actor, 'prices.write')
+  const { pumps, ...outcome } = readPumpCsv(csv)
+  await inFirm(actor.firmId, (trx) => storeFirmPumps(trx, actor.firmId, pumps))
+  return { ...outcome, kept: pumps.length }
+}
+
+export async function dropPump(actor: Actor, pumpId: string): Promise<void> {
+  assertMay(actor, 'prices.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await removeFirmPump(trx, pumpId))) throw notFound('That pump')
+  })
+}

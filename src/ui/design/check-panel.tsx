@@ -1,0 +1,117 @@
+'use client'
+import { useState } from 'react'
+import type { Check, CheckId } from '@/core/filter/checks'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { CONFIRMED_ON_SITE, remedied } from '@/core/filter/remedies'
+import { checkWords } from '@/ui/messages/checks'
+import { useShow } from '@/ui/person-context'
+import { changesBetween, type Change } from './what-changed'
+import { workThrough, type BenchPart } from './use-bench'
+
+const VERDICT_NAMES = { pass: 'Pass', look: 'Look', stop: 'Stop' } as const
+const RANK = { stop: 0, look: 1, pass: 2 } as const
+
+/** All checks of the design, what wants doing first; a remedy applies itself and says what it changed. */
+export function CheckPanel({ part }: { part: BenchPart }) {
+  const { data, shown, set } = part
+  const show = useShow()
+  const [applied, setApplied] = useState<{ title: string; changes: readonly Change[] } | null>(null)
+  const sorted = [...shown.checks].sort((a, b) => RANK[a.verdict] - RANK[b.verdict])
+  const count = (verdict: keyof typeof RANK) => shown.checks.filter((c) => c.verdict === verdict).length
+
+  const mendOf = (id: CheckId) =>
+    remedied(id, { pond: data.designPond, design: shown.bed, practice: data.practice, houseSchool: data.houseSchool, pumps: data.pumps, result: shown.result })
+  const apply = (id: CheckId, title: string) => {
+    const mended = mendOf(id)
+    const after = mended && workThrough(data, mended)
+    if (!mended || !after) return setApplied({ title, changes: [] })
+    set(mended)
+    setApplied({ title, changes: changesBetween(shown, after, show) })
+  }
+  return (
+    <section className="sheet" aria-label="Checks">
+      <h2>
+        Checks{' '}
+        <span className="soft small" data-testid="check-count">
+          {count('stop')} stop · {count('look')} look · {count('pass')} pass
+        </span>
+      </h2>
+      <div role="status" aria-live="polite">
+        {applied ? (
+          <div className="change-note">
+            <strong>{applied.title}</strong>
+            {applied.changes.length === 0 ? (
+              <p className="mb-0">No single change mends this here; see the words below.</p>
+            ) : (
+              <ul className="mb-0 ps-3">
+                {applied.changes.map((change) => (
+                  <li key={change.what}>
+                    {change.what}: {change.before} → {change.after}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </div>
+        ) : null}
+      </div>
+      <div className="checks">
+        {sorted
+          .filter((check) => check.verdict !== 'pass')
+          .map((check) => (
+            <CheckLine key={check.id} check={check} mendOf={mendOf} onApply={apply} />
+          ))}
+        <details className="passes">
+          <summary>
+            <span className="verdict pass">Pass</span> {count('pass')} checks
+          </summary>
+          {sorted
+            .filter((check) => check.verdict === 'pass')
+            .map((check) => (
+              <CheckLine key={check.id} check={check} mendOf={mendOf} onApply={apply} />
+            ))}
+        </details>
+      </div>
+    </section>
+  )
+}
+
+interface CheckLineProps {
+  readonly check: Check
+  readonly mendOf: (id: CheckId) => FilterDesign | null
+  readonly onApply: (id: CheckId, title: string) => void
+}
+
+function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
+  const show = useShow()
+  const words = checkWords(check, show)
+  const onSite = CONFIRMED_ON_SITE.includes(check.id)
+  return (
+    <details data-check={check.id}>
+      <summary>
+        <span className={`verdict ${check.verdict}`}>{VERDICT_NAMES[check.verdict]}</span>
+        <span>
+          {words.title}
+          <span className="soft d-block small">{words.figure}</span>
+        </span>
+      </summary>
+      <p className="small mb-1 mt-1">{words.reason}</p>
+      {check.verdict === 'pass' ? null : (
+        <>
+          {onSite ? null : <p className="small mb-1">To mend it: {words.remedy}</p>}
+          <Remedy label={onSite ? words.remedy : 'Apply this'} possible={() => mendOf(check.id) !== null} onApply={() => onApply(check.id, words.title)} />
+        </>
+      )}
+    </details>
+  )
+}
+
+function Remedy({ label, possible, onApply }: { label: string; possible: () => boolean; onApply: () => void }) {
+  // trying a remedy can mean trying every pump, so it is asked for only when it is pressed
+  const [none, setNone] = useState(false)
+  if (none) return <p className="small soft mb-1">No single change mends this here.</p>
+  return (
+    <button type="button" className="btn btn-sm btn-outline-primary mb-1" onClick={() => (possible() ? onApply() : setNone(true))}>
+      {label}
+    </button>
+  )
+}

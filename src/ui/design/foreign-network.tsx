@@ -1,0 +1,68 @@
+'use client'
+import { useShow } from '@/ui/person-context'
+import { useNetwork } from './use-network'
+
+/** A network from a file of someone else's: what flows in it, or why it cannot be read. */
+export function ForeignNetwork({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
+  const show = useShow()
+  const state = useNetwork(text)
+  return (
+    <section className="sheet" aria-label="Opened network">
+      <h2>{name}</h2>
+      {state.status === 'solving' ? <p className="soft">Solving.</p> : null}
+      {state.status === 'refused' ? (
+        <div className="stop-note" role="alert">
+          <p className="mb-1">{state.problem.code === 'not-readable' ? 'This INP file cannot be read.' : 'This network cannot be solved.'}</p>
+          <ul className="mb-0">
+            {state.problem.messages.map((message) => (
+              <li key={message}>{message}</li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+      {state.status === 'solved' ? (
+        <div className="columns two">
+          <table className="table table-sm">
+            <thead>
+              <tr>
+                <th>Link</th>
+                <th>From – to</th>
+                <th className="text-end">Flow</th>
+              </tr>
+            </thead>
+            <tbody>
+              {state.network.links.map((l) => (
+                <tr key={l.id}>
+                  <th scope="row">{l.id}</th>
+                  <td>
+                    {l.from} – {l.to}
+                  </td>
+                  <td className="text-end">{show(l.flowM3PerH, 'flow')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <table className="table table-sm">
+            <thead>
+              <tr>
+                <th>Node</th>
+                <th className="text-end">Head</th>
+              </tr>
+            </thead>
+            <tbody>
+              {state.network.nodes.map((n) => (
+                <tr key={n.id}>
+                  <th scope="row">{n.id}</th>
+                  <td className="text-end">{show(n.headM, 'length')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      ) : null}
+      <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onClose}>
+        Close this file
+      </button>
+    </section>
+  )
+}

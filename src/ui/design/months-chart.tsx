@@ -1,0 +1,58 @@
+'use client'
+import { useMemo } from 'react'
+import type { DesignResult } from '@/core/filter/design'
+import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
+import { Chart } from '@/ui/charts/chart'
+import { usePerson } from '@/ui/person-context'
+
+const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
+
+/** TAN the pond settles at through the year with this bed and grown fish, against the target; nitrogen given off and drawn by plants. */
+export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; targetTanMgL: number }) {
+  const { preferences } = usePerson()
+  const ink = chartInk(preferences.theme)
+  const option = useMemo(() => {
+    const tan = result.monthlyTanMgL.map((v) => (Number.isFinite(v) ? Number(v.toFixed(3)) : null))
+    const load = result.grown.months.map((m) => Number(m.tanLoadGPerD.toFixed(2)))
+    return {
+      grid: { left: 44, right: 46, top: 28, bottom: 48 },
+      tooltip: { trigger: 'axis' },
+      legend: { bottom: 0, textStyle: { color: ink.soft, fontFamily: FONT }, itemHeight: 8 },
+      xAxis: {
+        ...axis(ink, ''),
+        type: 'category',
+        data: MONTHS.map((m, i) => `${m}${' '.repeat(i)}`),
+        axisLabel: { color: ink.soft, fontFamily: FONT, formatter: (v: string) => v.trim() },
+      },
+      yAxis: [
+        { ...axis(ink, 'mg/L TAN'), type: 'value', min: 0 },
+        { ...axis(ink, 'g N a day'), type: 'value', min: 0, splitLine: { show: false } },
+      ],
+      series: [
+        { name: 'Given off', type: 'bar', yAxisIndex: 1, data: load, itemStyle: { color: ink.amber, opacity: 0.35 } },
+        {
+          name: 'Drawn by plants',
+          type: 'bar',
+          yAxisIndex: 1,
+          data: result.plantNitrogenGPerD.map((v) => Number(v.toFixed(2))),
+          itemStyle: { color: ink.reed, opacity: 0.5 },
+        },
+        {
+          name: 'TAN settles at',
+          type: 'line',
+          data: tan,
+          lineStyle: { color: ink.ink, width: 2 },
+          itemStyle: { color: ink.ink },
+          markLine: {
+            silent: true,
+            symbol: 'none',
+            lineStyle: { color: ink.rust, type: 'dashed' },
+            label: { formatter: `target ${targetTanMgL}`, position: 'insideEndTop', color: ink.rust, fontFamily: FONT },
+            data: [{ yAxis: targetTanMgL }],
+          },
+        },
+      ],
+    }
+  }, [result, targetTanMgL, ink])
+  return <Chart option={option} heightPx={230} label="Ammonia level expected month by month, with the nitrogen given off and drawn by plants" />
+}

@@ -1,0 +1,120 @@
+'use client'
+import {
+  COMPANION_FACTS,
+  COMPANION_KINDS,
+  isSkimmer,
+  mediaSurfaceM2,
+  solidsLeft,
+  washWaterM3PerD,
+  type Companion,
+  type CompanionKind,
+} from '@/core/filter/companions'
+import { COMPANION_NAMES } from '@/core/pricing/price-book'
+import { formatNumber } from '@/core/units/format'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { useShow } from '@/ui/person-context'
+import { orNaN, type BenchPart } from '../use-bench'
+
+const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = { 'falls-box': 60, pressurised: 60, 'moving-bed': 100, 'trickle-tower': 120 }
+const USUAL_MOUTH_M = 0.25
+
+/** Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in head, water and care. */
+export function BesidePart({ bed, shown, set, errorOf }: BenchPart) {
+  const show = useShow()
+  const { result } = shown
+  const add = (kind: CompanionKind) =>
+    set({
+      companions: [
+        ...bed.companions,
+        { kind, mediaL: USUAL_MEDIA_L[kind] ?? 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: isSkimmer(kind) ? USUAL_MOUTH_M : 0 },
+      ],
+    })
+  const change = (index: number, part: Partial<Companion>) =>
+    set({ companions: bed.companions.map((c, i) => (i === index ? { ...c, ...part } : c)) }, `beside${index}`)
+  return (
+    <section className="sheet">
+      <h2>Beside the bed</h2>
+      {bed.companions.length === 0 ? (
+        <p className="soft">Nothing yet. A skimmer keeps leaves from the bed, and one can be fitted to nearly any existing pond.</p>
+      ) : null}
+      {bed.companions.map((c, i) => {
+        const facts = COMPANION_FACTS[c.kind]
+        return (
+          <div key={i} className="companion">
+            <div className="d-flex gap-2 align-items-baseline">
+              <strong>{COMPANION_NAMES[c.kind]}</strong>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary ms-auto"
+                aria-label={`Remove ${COMPANION_NAMES[c.kind]}`}
+                onClick={() => set({ companions: bed.companions.filter((_, n) => n !== i) })}
+              >
+                ×
+              </button>
+            </div>
+            <div className="field-grid">
+              <QuantityField
+                label="Rated flow"
+                kind="flow"
+                value={c.ratedFlowM3PerH}
+                onChange={(v) => change(i, { ratedFlowM3PerH: orNaN(v) })}
+                error={errorOf(`companions.${i}.ratedFlowM3PerH`)}
+              />
+              {facts.mediaM2PerL > 0 ? (
+                <QuantityField
+                  label="Media"
+                  kind="volume"
+                  scale="small"
+                  value={c.mediaL / 1000}
+                  onChange={(v) => change(i, { mediaL: orNaN(v) * 1000 })}
+                  error={errorOf(`companions.${i}.mediaL`)}
+                />
+              ) : null}
+              {isSkimmer(c.kind) ? (
+                <QuantityField
+                  label="Mouth"
+                  kind="length"
+                  scale="small"
+                  value={c.weirM}
+                  onChange={(v) => change(i, { weirM: orNaN(v) })}
+                  error={errorOf(`companions.${i}.weirM`)}
+                />
+              ) : null}
+            </div>
+            <p className="soft small mb-0">
+              {[
+                facts.mediaM2PerL > 0 ? `${show(c.mediaL * facts.mediaM2PerL, 'area')} of media surface` : '',
+                facts.inline
+                  ? `${show(facts.headM * (result.flowM3PerH / c.ratedFlowM3PerH) ** 2, 'length', { scale: 'small' })} of head at this flow`
+                  : 'on its own line',
+                facts.solidsShare > 0 ? `keeps ${show(facts.solidsShare, 'share')} of the solids from the bed` : '',
+                facts.washM3 > 0 ? `washes away ${show(facts.washM3 * facts.washesPerDay, 'volume')} a day` : '',
+                facts.powerWPer10M3PerH > 0 ? `${formatNumber((facts.powerWPer10M3PerH * c.ratedFlowM3PerH) / 10)} W` : '',
+                `cared for every ${facts.serviceMonths === 1 ? 'month' : `${facts.serviceMonths} months`}`,
+                isSkimmer(c.kind) && !facts.retrofit ? 'needs a wall to stand in; a floating one fits any pond' : '',
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+          </div>
+        )
+      })}
+      <ChoiceField
+        label="Add"
+        value=""
+        onChange={(e) => e.target.value && add(e.target.value as CompanionKind)}
+        options={[{ value: '', label: 'Choose equipment…' }, ...COMPANION_KINDS.map((kind) => ({ value: kind, label: COMPANION_NAMES[kind] }))]}
+      />
+      {bed.companions.length > 0 ? (
+        <p className="mt-2 mb-0">
+          Together {show(mediaSurfaceM2(shown.bed.companions), 'area')} of media, as much as {show(result.treatment.mediaAsBedM3, 'volume')} of this bed;{' '}
+          {show(solidsLeft(shown.bed.companions), 'share')} of the solids still reach the bed.
+          {washWaterM3PerD(shown.bed.companions) > 0
+            ? ` Wash water of ${show(result.washWaterM3PerD, 'volume')} a day is topped up; from treated mains it is dechlorinated.`
+            : ''}
+        </p>
+      ) : null}
+    </section>
+  )
+}

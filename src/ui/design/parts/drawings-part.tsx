@@ -1,0 +1,141 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
+import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/core/drawing/svg'
+import { DESIGN_FORMAT, readDesignFile } from '@/domain/design-file'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { FileButton } from '@/ui/components/file-button'
+import { usePerson, useShow } from '@/ui/person-context'
+import { fileName, saveFile } from '@/ui/save-file'
+import { orNaN, type BenchPart } from '../use-bench'
+
+const SHEETS = {
+  plan: { name: 'Plan', make: planSheet },
+  section: { name: 'Long section', make: sectionSheet },
+  detail: { name: 'Layer detail', make: detailSheet },
+} as const
+type SheetKey = keyof typeof SHEETS
+
+/** Drawings computed from the design, at a true scale on paper; files in and out. */
+export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const show = useShow()
+  const { firmName } = usePerson()
+  const [key, setKey] = useState<SheetKey>('plan')
+  const [paper, setPaper] = useState<Paper>('A4')
+  const [chosenScale, setScale] = useState<number | null>(null)
+  const [fileNote, setFileNote] = useState<string | null>(null)
+  const sheet = useMemo(
+    () => SHEETS[key].make(shown.bed, (m) => show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual' }).replaceAll('\u00a0', ' ')),
+    [key, shown.bed, show],
+  )
+  const scale = chosenScale ?? fittingScale(sheet, paper)
+  const { pond } = data
+  const svg = useMemo(
+    () =>
+      sheetSvg(sheet, {
+        paper,
+        scale,
+        subtitle: `${firmName} · ${pond.customerName} · ${pond.siteName}, ${pond.name} · computed from the design; check on site`,
+      }),
+    [sheet, paper, scale, firmName, pond],
+  )
+  const [heightMm, widthMm] = PAPERS[paper]
+  const print = () => {
+    const frame = document.createElement('iframe')
+    frame.className = 'print-frame'
+    frame.srcdoc = `<!doctype html><title>${SHEETS[key].name}</title><style>@page{size:${widthMm}mm ${heightMm}mm;margin:0}body{margin:0}svg{display:block}</style>${svg}`
+    frame.onload = () => {
+      frame.contentWindow?.addEventListener('afterprint', () => frame.remove())
+      frame.contentWindow?.print()
+    }
+    document.body.append(frame)
+  }
+  const designJson = () => JSON.stringify({ format: DESIGN_FORMAT, kind: 'pond-filter-design', name: `${pond.name}`.slice(0, 60), design: shown.bed }, null, 2)
+  const open = (text: string, name: string) => {
+    const read = readDesignFile(text)
+    if (!read.ok) return setFileNote(`${name}: ${read.problem.message}`)
+    set(read.value.design)
+    setFileNote(`${name}: opened. Undo brings back what was here.`)
+  }
+  return (
+    <>
+      <section className="sheet">
+        <h2>{SHEETS[key].name}</h2>
+        <div className="d-flex flex-wrap gap-2 align-items-end mb-2">
+          <ChoiceField
+            label="Drawing"
+            value={key}
+            onChange={(e) => setKey(e.target.value as SheetKey)}
+            options={Object.entries(SHEETS).map(([value, { name }]) => ({ value, label: name }))}
+          />
+          <ChoiceField
+            label="Paper"
+            value={paper}
+            onChange={(e) => setPaper(e.target.value as Paper)}
+            options={Object.keys(PAPERS).map((p) => ({ value: p, label: `${p}, lying` }))}
+          />
+          <ChoiceField
+            label="Scale"
+            value={chosenScale === null ? 'fit' : String(chosenScale)}
+            onChange={(e) => setScale(e.target.value === 'fit' ? null : Number(e.target.value))}
+            options={[
+              { value: 'fit', label: `fits: 1 : ${fittingScale(sheet, paper)}` },
+              ...DRAWING_SCALES.map((s) => ({ value: String(s), label: `1 : ${s}` })),
+            ]}
+          />
+          {key === 'plan' ? (
+            <div style={{ width: '9rem' }}>
+              <QuantityField
+                label="North, ° from up"
+                kind="number"
+                value={bed.northDeg}
+                onChange={(v) => set({ northDeg: orNaN(v) }, 'north')}
+                error={errorOf('northDeg')}
+              />
+            </div>
+          ) : null}
+          <button type="button" className="btn btn-sm btn-primary" onClick={print}>
+            Print at 1 : {scale}
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => saveFile(fileName(`${pond.name} ${key}`, 'svg'), svg, 'image/svg+xml')}
+          >
+            Save as SVG
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() =>
+              void import('../sheet-dxf').then(({ sheetDxf }) => saveFile(fileName(`${pond.name} ${key}`, 'dxf'), sheetDxf(sheet), 'application/dxf'))
+            }
+          >
+            Save as DXF
+          </button>
+        </div>
+        {/* eslint-disable-next-line @next/next/no-img-element -- a drawing made here, not a file of the site */}
+        <img className="paper" src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`} alt={`${SHEETS[key].name} at 1 : ${scale} on ${paper}`} />
+      </section>
+      <section className="sheet">
+        <h2>Design file</h2>
+        <p className="soft">The whole design as JSON, to keep, to send, to open again; its layout is published as a JSON Schema.</p>
+        <div className="d-flex flex-wrap gap-2 align-items-center">
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => saveFile(fileName(`${pond.name} design`, 'json'), designJson(), 'application/json')}
+          >
+            Save as JSON
+          </button>
+          <FileButton label="Open a design file" accept=".json" onText={open} onTooLarge={() => setFileNote('This file is too large to be a design.')} />
+          <a href="/api/v1/design.schema.json">JSON Schema</a>
+        </div>
+        <p role="status" className="mb-0 mt-2">
+          {fileNote}
+        </p>
+      </section>
+    </>
+  )
+}

@@ -1,0 +1,131 @@
+'use client'
+import Link from 'next/link'
+import { useMemo } from 'react'
+import Papa from 'papaparse'
+import { estimate, type Estimate } from '@/core/pricing/estimate'
+import { formatNumber } from '@/core/units/format'
+import { money } from '@/domain/pricing'
+import { may } from '@/domain/roles'
+import { usePerson } from '@/ui/person-context'
+import { fileName, saveFile } from '@/ui/save-file'
+import { ProposalMaker } from '../proposal-maker'
+import type { BenchPart } from '../use-bench'
+
+const GROUP_NAMES = {
+  sheet: 'Liner and sheets',
+  stone: 'Stone, modules, walls',
+  pipe: 'Pipe and fittings',
+  equipment: 'Equipment',
+  plants: 'Plants',
+  other: 'Sundries',
+  labour: 'Labour',
+} as const
+const GROUPS = Object.keys(GROUP_NAMES) as (keyof typeof GROUP_NAMES)[]
+
+const csvOf = (price: Estimate): string =>
+  Papa.unparse(
+    price.lines.map((line) => ({
+      item: line.name,
+      quantity: line.quantity,
+      unit: line.unit,
+      cost_each: (line.costMinor / 100).toFixed(2),
+      total: (line.totalMinor / 100).toFixed(2),
+    })),
+    { escapeFormulae: true },
+  )
+
+/** Materials, labour and price of the design as drawn, and the proposals made of saved versions. */
+export function PricePart({ data, shown }: BenchPart) {
+  const { role } = usePerson()
+  const { priceBook, pond } = data
+  const price = useMemo(() => (priceBook ? estimate(shown.bed, shown.result.pump, priceBook) : null), [shown, priceBook])
+  if (!price) return <p className="sheet">Prices are shown to owners, office and designers.</p>
+  const cash = (minor: number) => money(minor, price.currency)
+  return (
+    <>
+      <section className="sheet">
+        <h2>
+          Materials and labour <span data-testid="price-total">{cash(price.totalMinor)}</span>
+        </h2>
+        {price.unpriced.length > 0 ? (
+          <p className="stop-note" role="alert">
+            The price book has no line for {price.unpriced.join(', ')}: the total leaves them out.
+          </p>
+        ) : null}
+        <div className="table-responsive" tabIndex={0} role="region" aria-label="Materials and labour">
+          <table className="table table-sm mb-1">
+            <thead>
+              <tr>
+                <th>Item</th>
+                <th className="text-end">Needed</th>
+                <th className="text-end">To order</th>
+                <th className="text-end">Cost</th>
+                <th className="text-end">Total</th>
+              </tr>
+            </thead>
+            {GROUPS.filter((group) => price.lines.some((line) => line.group === group)).map((group) => (
+              <tbody key={group}>
+                <tr>
+                  <th colSpan={5} scope="rowgroup" className="group-row">
+                    {GROUP_NAMES[group]}
+                  </th>
+                </tr>
+                {price.lines
+                  .filter((line) => line.group === group)
+                  .map((line) => (
+                    <tr key={line.key}>
+                      <th scope="row" className="fw-normal">
+                        {line.name}
+                      </th>
+                      <td className="text-end">{formatNumber(line.exact)}</td>
+                      <td className="text-end">
+                        {formatNumber(line.quantity, 'en', 4)} {line.unit === 'each' ? '' : line.unit}
+                      </td>
+                      <td className="text-end">{line.costMinor > 0 ? cash(line.costMinor) : ''}</td>
+                      <td className="text-end">{cash(line.totalMinor)}</td>
+                    </tr>
+                  ))}
+              </tbody>
+            ))}
+            <tfoot>
+              {(
+                [
+                  ['Materials', price.materialsMinor],
+                  [`Markup on materials, ${formatNumber((priceBook?.markup ?? 0) * 100)} %`, price.markupMinor],
+                  [`Labour and machines, ${formatNumber(price.labourH)} person-hours`, price.labourMinor],
+                  [`Tax, ${formatNumber((priceBook?.tax ?? 0) * 100)} %`, price.taxMinor],
+                ] as const
+              ).map(([name, minor]) => (
+                <tr key={name}>
+                  <th scope="row" colSpan={4} className="fw-normal text-end">
+                    {name}
+                  </th>
+                  <td className="text-end">{cash(minor)}</td>
+                </tr>
+              ))}
+              <tr>
+                <th scope="row" colSpan={4} className="text-end">
+                  Price
+                </th>
+                <td className="text-end">
+                  <strong>{cash(price.totalMinor)}</strong>
+                </td>
+              </tr>
+            </tfoot>
+          </table>
+        </div>
+        <div className="d-flex gap-3 align-items-center">
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => saveFile(fileName(`${pond.name} materials`, 'csv'), csvOf(price), 'text/csv')}
+          >
+            Save as CSV
+          </button>
+          <Link href="/prices">Price book</Link>
+        </div>
+      </section>
+      {may(role, 'proposals.write') ? <ProposalMaker data={data} currency={price.currency} /> : null}
+    </>
+  )
+}

@@ -1,0 +1,110 @@
+'use client'
+import { useMemo } from 'react'
+import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
+import { firstDesign } from '@/core/filter/first-design'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { SchoolTable } from '../school-table'
+import { SizingWhy } from '../sizing-why'
+import { MonthsChart } from '../months-chart'
+import { TornadoChart } from '../tornado-chart'
+import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN, STAND_NAMES } from '@/ui/messages/filters'
+import { useShow } from '@/ui/person-context'
+import { orNaN, type BenchPart } from '../use-bench'
+
+/** Which kind of filter, and how large: four schools side by side, month by month, and what the answer hangs on. */
+export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const show = useShow()
+  const facts = FILTER_TYPE_FACTS[bed.type]
+  const begin = (type: FilterType) => {
+    const fresh = firstDesign(data.designPond, bed.school, data.practice, data.pumps, type)
+    // what does not hang on the kind of bed stays as the designer had it
+    set({ ...fresh, companions: bed.companions, winter: bed.winter, confirmed: bed.confirmed })
+  }
+  const inputs = useMemo(
+    () => ({ pond: data.designPond, design: shown.bed, practice: data.practice, houseSchool: data.houseSchool, pumps: data.pumps }),
+    [data, shown.bed],
+  )
+  return (
+    <>
+      <section className="sheet">
+        <div className="columns two">
+          <div>
+            <ChoiceField
+              label="Kind of filter"
+              value={bed.type}
+              onChange={(e) => begin(e.target.value as FilterType)}
+              options={FILTER_TYPES.map((type) => ({ value: type, label: FILTER_TYPE_NAMES[type] }))}
+            />
+            <p className="soft small mb-0 mt-1">{FILTER_TYPE_WHEN[bed.type]}</p>
+          </div>
+          {bed.type === 'none' ? null : (
+            <div className="field-grid">
+              <QuantityField
+                label={bed.round ? 'Vessel diameter' : bed.type === 'perimeter-bog' ? 'Length along the shore' : 'Bed length'}
+                kind="length"
+                value={bed.lengthM}
+                onChange={(v) => set({ lengthM: orNaN(v), ...(bed.round ? { widthM: orNaN(v) } : {}) }, 'length')}
+                error={errorOf('lengthM')}
+              />
+              {bed.round ? null : (
+                <QuantityField
+                  label={bed.type === 'perimeter-bog' ? 'Width of the band' : 'Bed width'}
+                  kind="length"
+                  value={bed.widthM}
+                  onChange={(v) => set({ widthM: orNaN(v) }, 'width')}
+                  error={errorOf('widthM')}
+                />
+              )}
+              {facts.vessels ? (
+                <QuantityField
+                  label="Vessels"
+                  kind="number"
+                  value={bed.vessels}
+                  onChange={(v) => set({ vessels: orNaN(v) }, 'vessels')}
+                  error={errorOf('vessels')}
+                />
+              ) : null}
+              {facts.walled || bed.raisedM > 0 ? (
+                <QuantityField
+                  label="Walls above ground"
+                  kind="length"
+                  value={bed.raisedM}
+                  onChange={(v) => set({ raisedM: orNaN(v) }, 'raised')}
+                  error={errorOf('raisedM')}
+                />
+              ) : null}
+              <ChoiceField
+                label="Stands on"
+                value={bed.stand}
+                onChange={(e) => set({ stand: e.target.value as typeof bed.stand })}
+                options={optionsOf(STAND_NAMES)}
+              />
+            </div>
+          )}
+        </div>
+        {bed.type === 'none' ? null : (
+          <p className="mb-0">
+            <strong data-testid="bed-area">{show(shown.result.areaM2, 'area')}</strong> of bed; {FILTER_TYPE_NAMES[bed.type].toLowerCase()}; TAN settles at{' '}
+            {show(shown.result.worstTanMgL, 'concentration')} in the worst month with grown fish.
+          </p>
+        )}
+      </section>
+      <section className="sheet" aria-label="Sizing">
+        <h2>Four schools, side by side</h2>
+        <SchoolTable result={shown.result} chosen={bed.school} house={data.houseSchool} onChoose={(school) => set({ school })} />
+        <SizingWhy designPond={data.designPond} practice={data.practice} result={shown.result} />
+      </section>
+      <div className="columns two">
+        <section className="sheet">
+          <h2>Month by month</h2>
+          <MonthsChart result={shown.result} targetTanMgL={data.practice.targetTanMgL} />
+        </section>
+        <section className="sheet">
+          <h2>What moves the answer most</h2>
+          <TornadoChart input={inputs} />
+        </section>
+      </div>
+    </>
+  )
+}

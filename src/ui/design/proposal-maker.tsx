@@ -1,0 +1,136 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { addDays } from '@/core/numeric/calendar'
+import { longDate, instant } from '@/domain/dates'
+import { OPTION_LABELS } from '@/domain/proposal'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+import type { BenchData } from './use-bench'
+
+const STATE_WORDS = { sent: 'waits for an answer', accepted: 'accepted', declined: 'declined', withdrawn: 'withdrawn' } as const
+const VALID_DAYS = 30
+
+/** Puts one to three saved versions before the customer; the private link is shown once. */
+export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
+  const { pond, designs, proposals } = data
+  const { timeZone } = usePerson()
+  const router = useRouter()
+  const [title, setTitle] = useState(`A filter for ${pond.name}`)
+  const [intro, setIntro] = useState('')
+  const [validUntil, setValidUntil] = useState(() => addDays(new Date().toISOString().slice(0, 10), VALID_DAYS))
+  const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(designs[0] ? [{ designId: designs[0].id, why: '' }] : [])
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [link, setLink] = useState<{ number: number; href: string } | null>(null)
+
+  const linkOf = (token: string) => `${window.location.origin}/offer/${token}`
+  const make = async () => {
+    const outcome = await send<{ number: number; token: string }>('POST', `/api/v1/ponds/${pond.id}/proposals`, { title, intro, validUntil, options })
+    if (!outcome.ok) return setProblem(outcome.problem)
+    setProblem(null)
+    setLink({ number: outcome.value.number, href: linkOf(outcome.value.token) })
+    router.refresh()
+  }
+  const act = async (id: string, number: number, action: 'withdraw' | 'renew') => {
+    const outcome = await send<{ token?: string }>('POST', `/api/v1/proposals/${id}/${action}`, {})
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (outcome.ok && outcome.value.token) setLink({ number, href: linkOf(outcome.value.token) })
+    router.refresh()
+  }
+  const fieldError = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  return (
+    <section className="sheet" aria-label="Proposal">
+      <h2>Proposal</h2>
+      {designs.length === 0 ? (
+        <p className="soft mb-0">Save a version first; a proposal offers saved versions.</p>
+      ) : (
+        <>
+          <TextField label="Title" value={title} onChange={(e) => setTitle(e.target.value)} error={fieldError('title')} />
+          <label className="form-label mb-0 mt-1" htmlFor="proposal-intro">
+            Words to the customer
+          </label>
+          <textarea id="proposal-intro" className="form-control form-control-sm" rows={3} value={intro} onChange={(e) => setIntro(e.target.value)} />
+          <div className="field-grid mt-1">
+            <TextField label="Valid until" type="date" value={validUntil} onChange={(e) => setValidUntil(e.target.value)} error={fieldError('validUntil')} />
+          </div>
+          {options.map((option, i) => (
+            <div key={i} className="field-grid align-items-end mt-1">
+              <ChoiceField
+                label={options.length > 1 ? `${OPTION_LABELS[i]}: version` : 'Version offered'}
+                value={option.designId}
+                onChange={(e) => setOptions(options.map((o, n) => (n === i ? { ...o, designId: e.target.value } : o)))}
+                options={designs.map((d) => ({ value: d.id, label: `${d.number}: ${d.name}` }))}
+                error={fieldError(`options.${i}.designId`)}
+              />
+              <TextField
+                label="Why this one"
+                value={option.why}
+                onChange={(e) => setOptions(options.map((o, n) => (n === i ? { ...o, why: e.target.value } : o)))}
+              />
+            </div>
+          ))}
+          <div className="d-flex gap-2 mt-2">
+            {options.length < Math.min(OPTION_LABELS.length, designs.length) ? (
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                onClick={() =>
+                  setOptions([...options, { designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id, why: '' }])
+                }
+              >
+                Offer another version beside it
+              </button>
+            ) : null}
+            {options.length > 1 ? (
+              <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setOptions(options.slice(0, -1))}>
+                Take the last one out
+              </button>
+            ) : null}
+          </div>
+          <ProblemNote problem={problem} />
+          <button type="button" className="btn btn-primary mt-2" onClick={() => void make()}>
+            Make the proposal
+          </button>
+        </>
+      )}
+      {link ? (
+        <p className="change-note mt-2" role="status">
+          Proposal {link.number}: send this private link to the customer. It is shown only now.
+          <br />
+          <a href={link.href} data-testid="offer-link">
+            {link.href}
+          </a>
+        </p>
+      ) : null}
+      {proposals.length > 0 ? (
+        <ul className="plain-list mt-2">
+          {proposals.map((p) => (
+            <li key={p.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+              <strong>
+                {p.number}: {p.title}
+              </strong>
+              <span className="soft">
+                {STATE_WORDS[p.state]}
+                {p.answerName && p.answeredAt ? ` by ${p.answerName}, ${instant(p.answeredAt, timeZone)}` : `, valid until ${longDate(p.validUntil)}`}
+                {p.answerNote ? `: “${p.answerNote}”` : ''}
+              </span>
+              {p.state === 'sent' ? (
+                <span className="ms-auto d-flex gap-2">
+                  <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'renew')}>
+                    New link
+                  </button>
+                  <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'withdraw')}>
+                    Withdraw
+                  </button>
+                </span>
+              ) : null}
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </section>
+  )
+}

@@ -1,0 +1,92 @@
+'use client'
+import { useEffect, useMemo, useState } from 'react'
+import { checkDesign, type Check } from '@/core/filter/checks'
+import { workOutDesign, type DesignResult } from '@/core/filter/design'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { FilterDesignInput } from '@/domain/design'
+import { keptDesign } from '@/domain/design-file'
+import type { designBench } from '@/server/use-cases/designs'
+import { useDraft } from '@/ui/ponds/use-draft'
+import { useHistory } from './use-history'
+
+export type BenchData = Awaited<ReturnType<typeof designBench>>
+
+export interface BenchDraft {
+  readonly bed: FilterDesign
+  readonly name: string
+  readonly overrideReason: string
+}
+
+export interface Worked {
+  readonly bed: FilterDesign
+  readonly result: DesignResult
+  readonly checks: readonly Check[]
+}
+
+/** What every part of the bench gets: the design, how to change it, and what follows from it. */
+export interface BenchPart {
+  readonly data: BenchData
+  readonly bed: FilterDesign
+  readonly shown: Worked
+  readonly errorOf: (path: string) => string | undefined
+  /** Changes the design; `what` names the thing so that a drag is one step back. */
+  readonly set: (change: Partial<FilterDesign>, what?: string) => void
+}
+
+/** An emptied field becomes NaN, which the schema refuses by name; the drawing keeps the last good design meanwhile. */
+export const orNaN = (value: number | null): number => value ?? Number.NaN
+
+/** Works a design through, or says nothing while a figure is half typed. */
+export function workThrough(data: Pick<BenchData, 'designPond' | 'practice' | 'houseSchool' | 'pumps'>, bed: FilterDesign): Worked | null {
+  const { designPond: pond, practice, houseSchool, pumps } = data
+  if (!pumps.some((pump) => pump.id === bed.pumpId)) return null
+  const result = workOutDesign({ pond, design: bed, practice, houseSchool, pumps })
+  return { bed, result, checks: checkDesign({ design: bed, pond, result, houseSchool, practice }) }
+}
+
+/** State of the filter bench: the draft with its history, what is wrong in it, and what follows from it. */
+export function useBench(data: BenchData, versionNumber: number | null) {
+  const opened = data.designs.find((d) => d.number === versionNumber) ?? data.designs[0]
+  const nextNumber = (data.designs[0]?.number ?? 0) + 1
+  const history = useHistory<BenchDraft>({
+    bed: opened?.bed ?? data.start,
+    name: opened ? `Version ${nextNumber}` : 'First proposal',
+    overrideReason: opened?.overrideReason ?? '',
+  })
+  const { value: draft, change, undo, redo } = history
+  const kept = useDraft(`slow-reed:bench:${data.pond.id}:${opened?.id ?? 'new'}`, draft, (old) => change({ ...old, bed: keptDesign(old.bed) }))
+  const read = useMemo(() => FilterDesignInput.safeParse(draft.bed), [draft.bed])
+  const errors = read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]))
+  const valid = read.success ? read.data : null
+  const worked = useMemo(() => (valid ? workThrough(data, valid) : null), [valid, data])
+  // while a figure is half typed, the last good picture stays
+  const [lastWorked, setLastWorked] = useState(worked)
+  if (worked && worked !== lastWorked) setLastWorked(worked)
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+      // a field that is being typed in has an undo of its own
+      if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
+      event.preventDefault()
+      if (event.shiftKey) redo()
+      else undo()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [undo, redo])
+
+  return {
+    opened,
+    nextNumber,
+    draft,
+    history,
+    clearDraft: kept.clear,
+    errorOf: (path: string): string | undefined => errors[path],
+    firstError: Object.values(errors)[0] as string | undefined,
+    worked,
+    shown: worked ?? lastWorked,
+    set: (bed: Partial<FilterDesign>, what = '') => change((d) => ({ ...d, bed: { ...d.bed, ...bed } }), what),
+    setDraft: (part: Partial<BenchDraft>, what = '') => change((d) => ({ ...d, ...part }), what),
+  }
+}

@@ -1,0 +1,209 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { CataloguePump } from '@/core/filter/pump-catalogue'
+import type { PriceBook, PriceItem } from '@/core/pricing/price-book'
+import { money, type KeptPriceBook } from '@/domain/pricing'
+import { PUMP_CSV_COLUMNS, type CsvRowProblem } from '@/domain/pump-csv'
+import { may } from '@/domain/roles'
+import { FileButton } from '@/ui/components/file-button'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import { usePerson, useShow } from '@/ui/person-context'
+import { send, sendFile, type SendProblem } from '@/ui/send'
+
+/** The price book and the firm's own pumps: what estimates and proposals are made of. */
+export function PricesView({ kept, pumps }: { kept: KeptPriceBook; pumps: readonly CataloguePump[] }) {
+  const { role } = usePerson()
+  const locked = !may(role, 'prices.write')
+  return (
+    <>
+      <div className="page-head">
+        <h1>Prices and pumps</h1>
+        <span className="soft">
+          {locked ? 'Changed by owners and office.' : 'What estimates and proposals are made of. Proposals already made keep their price.'}
+        </span>
+      </div>
+      <OwnPumps pumps={pumps} locked={locked} />
+      <Book key={kept.version} kept={kept} locked={locked} />
+    </>
+  )
+}
+
+function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
+  const router = useRouter()
+  const [book, setBook] = useState<PriceBook>(kept.book)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [note, setNote] = useState('')
+  const [rows, setRows] = useState<readonly CsvRowProblem[]>([])
+  const change = (key: string, part: Partial<PriceItem>) =>
+    setBook({ ...book, items: book.items.map((item) => (item.key === key ? { ...item, ...part } : item)) })
+  const save = async () => {
+    const outcome = await send('PUT', '/api/v1/price-book', { version: kept.version, book })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (outcome.ok) router.refresh()
+  }
+  const load = async (text: string) => {
+    const outcome = await sendFile<{ changed: number; problems: CsvRowProblem[] }>('/api/v1/price-book.csv', new Blob([text]))
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setRows(outcome.value.problems)
+    setNote(`${outcome.value.changed} lines changed.`)
+    router.refresh()
+  }
+  return (
+    <section className="sheet">
+      <h2>Price book</h2>
+      <div className="d-flex flex-wrap gap-2 align-items-end mb-2">
+        <div style={{ width: '7rem' }}>
+          <TextField label="Currency" value={book.currency} disabled={locked} onChange={(e) => setBook({ ...book, currency: e.target.value.toUpperCase() })} />
+        </div>
+        <div style={{ width: '9rem' }}>
+          <QuantityField
+            label="Markup on materials"
+            kind="share"
+            value={book.markup}
+            disabled={locked}
+            onChange={(v) => setBook({ ...book, markup: v ?? Number.NaN })}
+          />
+        </div>
+        <div style={{ width: '7rem' }}>
+          <QuantityField label="Tax" kind="share" value={book.tax} disabled={locked} onChange={(v) => setBook({ ...book, tax: v ?? Number.NaN })} />
+        </div>
+        <a className="btn btn-sm btn-outline-primary" href="/api/v1/price-book.csv">
+          Save as CSV
+        </a>
+        {locked ? null : <FileButton label="Open a price CSV" accept=".csv,.txt" onText={(text) => void load(text)} />}
+      </div>
+      <p role="status" className="mb-1">
+        {note}
+      </p>
+      <RowProblems rows={rows} />
+      <div className="table-responsive" tabIndex={0} role="region" aria-label="Price book">
+        <table className="table table-sm align-middle">
+          <thead>
+            <tr>
+              <th>Item</th>
+              <th>Unit</th>
+              <th className="text-end">Cost</th>
+              <th className="text-end">Stock step</th>
+              <th className="text-end">Waste</th>
+            </tr>
+          </thead>
+          <tbody>
+            {book.items.map((item) => (
+              <tr key={item.key}>
+                <th scope="row" className="fw-normal">
+                  {item.name}
+                </th>
+                <td className="soft">{item.unit}</td>
+                <td style={{ width: '8rem' }}>
+                  <Cost item={item} locked={locked} onChange={(costMinor) => change(item.key, { costMinor })} />
+                </td>
+                <td className="text-end">{item.step}</td>
+                <td className="text-end">{Math.round(item.waste * 100)} %</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <ProblemNote problem={problem} />
+      {locked ? null : (
+        <button type="button" className="btn btn-primary" onClick={() => void save()}>
+          Save the price book
+        </button>
+      )}
+    </section>
+  )
+}
+
+/** A cost in the firm's money, typed as 12.50; kept in whole cents. */
+function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; onChange: (minor: number) => void }) {
+  return (
+    <QuantityField
+      label={`Cost of ${item.name}`}
+      hideLabel
+      kind="number"
+      value={item.costMinor / 100}
+      disabled={locked}
+      onChange={(v) => onChange(v === null ? Number.NaN : Math.round(v * 100))}
+    />
+  )
+}
+
+function OwnPumps({ pumps, locked }: { pumps: readonly CataloguePump[]; locked: boolean }) {
+  const show = useShow()
+  const router = useRouter()
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [note, setNote] = useState('')
+  const [rows, setRows] = useState<readonly CsvRowProblem[]>([])
+  const load = async (text: string) => {
+    const outcome = await sendFile<{ kept: number; problems: CsvRowProblem[] }>('/api/v1/pumps', new Blob([text]))
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setRows(outcome.value.problems)
+    setNote(outcome.value.kept === 1 ? '1 pump kept.' : `${outcome.value.kept} pumps kept.`)
+    router.refresh()
+  }
+  const drop = async (id: string) => {
+    const outcome = await send('DELETE', `/api/v1/pumps/${encodeURIComponent(id)}`)
+    setProblem(outcome.ok ? null : outcome.problem)
+    router.refresh()
+  }
+  return (
+    <section className="sheet">
+      <h2>Your own pumps</h2>
+      <p className="soft">
+        They stand in the pump list of the filter bench beside the catalogue. A CSV has one row for each point of a curve, with the columns{' '}
+        {PUMP_CSV_COLUMNS.join(', ')}.
+      </p>
+      {locked ? null : <FileButton label="Open a pump CSV" accept=".csv,.txt" onText={(text) => void load(text)} />}
+      <p role="status" className="mb-1">
+        {note}
+      </p>
+      <RowProblems rows={rows} />
+      <ProblemNote problem={problem} />
+      {pumps.length === 0 ? null : (
+        <ul className="plain-list">
+          {pumps.map((pump) => (
+            <li key={pump.id} className="d-flex gap-2 align-items-baseline">
+              <strong>{pump.name}</strong>
+              <span className="soft">
+                {pump.powerW} W, up to {show(pump.curve[pump.curve.length - 1].flowM3PerH, 'flow')} and {show(pump.curve[0].headM, 'length')},{' '}
+                {money(pump.priceMinor, 'EUR')}
+              </span>
+              {locked ? null : (
+                <button
+                  type="button"
+                  className="btn btn-sm btn-outline-secondary ms-auto"
+                  aria-label={`Remove ${pump.name}`}
+                  onClick={() => void drop(pump.id)}
+                >
+                  ×
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}
+
+/** Rows of a file that were left out, by line. */
+function RowProblems({ rows }: { rows: readonly CsvRowProblem[] }) {
+  if (rows.length === 0) return null
+  return (
+    <div className="stop-note" role="alert">
+      <p className="mb-1">Left out:</p>
+      <ul className="mb-0">
+        {rows.map((row, i) => (
+          <li key={i}>
+            Line {row.line}: {row.message}
+          </li>
+        ))}
+      </ul>
+    </div>
+  )
+}
