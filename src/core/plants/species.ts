@@ -56,5 +56,9 @@ const BY_KEY = new Map(PLANT_SPECIES.map((species) => [species.key, species]))
 
 export const plantSpecies = (key: string): PlantSpecies | undefined => BY_KEY.get(key)
 
-/** USDA hardiness zone whose mean yearly minimum the plant stands: zone 1 begins at −51.1 °C, each zone is 5.56 °C. @source USDA map, 2012 */
-export const hardinessZone = (hardyToC: number): number => Math.min(13, Math.max(1, Math.floor((hardyToC + 51.1) / 5.556 + 1e-6) + 1))
+/** Zones are ten degrees Fahrenheit wide from −60 °F; handbooks round to whole °C, so a quarter of a degree is let pass. */
+const ZONES = { fromC: -51.11, widthC: 5.556, roundingShare: 0.05 } as const
+
+/** USDA hardiness zone whose mean yearly minimum the plant stands, 1 to 13. @source USDA Plant Hardiness Zone Map, 2012 */
+export const hardinessZone = (hardyToC: number): number =>
+  Math.min(13, Math.max(1, Math.floor((hardyToC - ZONES.fromC) / ZONES.widthC + ZONES.roundingShare) + 1))

@@ -63,7 +63,7 @@ export function BedSection({
       ref={drawing}
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
-      role="img"
+      role={onMoveBoundary ? 'group' : 'img'}
       aria-label={`Section of the bed, ${show(lengthM, 'length')} long, ${show(depthM, 'length')} deep, ${layers.length} layers`}
     >
       <defs>

@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { koiPond as pond } from '../../../tests/fixtures/design-pond'
+import { bedAreaM2 } from '../filter/bed-geometry'
+import type { FilterDesign } from '../filter/design-input'
+import { FILTER_TYPES } from '../filter/filter-types'
+import { firstDesign } from '../filter/first-design'
+import { BED_MATERIALS } from '../filter/layers'
+import { DEFAULT_FILTER_PRACTICE } from '../filter/practice'
+import { PUMP_CATALOGUE } from '../filter/pump-catalogue'
+import { estimate } from './estimate'
+import { labourOf, materialsOf } from './materials'
+import { DEFAULT_PRICE_BOOK } from './price-book'
+
+const begin = (type: FilterDesign['type']) => firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type)
+const pump = PUMP_CATALOGUE[5]
+const wetland = begin('lined-wetland')
+
+describe('materials of a design', () => {
+  it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) => expect(estimate(begin(type), pump, DEFAULT_PRICE_BOOK).unpriced).toEqual([]))
+  it('hold the stone of the bed to the kilogram', () => {
+    const stoneT = materialsOf(wetland, pump)
+      .filter((need) => need.key.startsWith('stone:'))
+      .reduce((sum, need) => sum + need.quantity, 0)
+    const byHand = wetland.layers.reduce(
+      (sum, layer) => sum + (BED_MATERIALS[layer.material].granular ? layer.thicknessM * BED_MATERIALS[layer.material].bulkTPerM3 * bedAreaM2(wetland) : 0),
+      0,
+    )
+    expect(stoneT).toBeCloseTo(byHand, 9)
+  })
+  it('grow with the bed and name each thing once', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 0.1, max: 5, noNaN: true }), (lengthM, more) => {
+        const small = materialsOf({ ...wetland, lengthM }, pump)
+        const large = materialsOf({ ...wetland, lengthM: lengthM + more }, pump)
+        expect(new Set(small.map((n) => n.key)).size).toBe(small.length)
+        for (const need of small) expect(large.find((n) => n.key === need.key)!.quantity).toBeGreaterThanOrEqual(need.quantity - 1e-9)
+      }),
+    )
+  })
+  it('count several pumps, vessels and a check valve', () => {
+    const keys = new Map(
+      materialsOf({ ...begin('container-bog'), vessels: 4, checkValve: true, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } }, pump).map((n) => [
+        n.key,
+        n.quantity,
+      ]),
+    )
+    expect(keys.get('vessel')).toBe(4)
+    expect(keys.get('drain')).toBe(4)
+    expect(keys.get(`pump:${pump.id}`)).toBe(2)
+    expect(keys.get('fitting:check-valve')).toBe(1)
+    expect(keys.has('liner')).toBe(false)
+  })
+  it('take no digging where the bed stands on the ground', () => {
+    const raised = begin('raised-trough')
+    expect(labourOf(raised, materialsOf(raised, pump)).some((n) => n.key === 'digger')).toBe(false)
+    expect(labourOf(wetland, materialsOf(wetland, pump)).find((n) => n.key === 'digger')!.quantity).toBeGreaterThan(0)
+  })
+})
+
+describe('the price', () => {
+  const price = estimate(wetland, pump, DEFAULT_PRICE_BOOK)
+  it('is whole cents that add up', () => {
+    const lines = price.lines.reduce((sum, line) => sum + line.totalMinor, 0)
+    expect(price.materialsMinor + price.labourMinor).toBe(lines)
+    expect(price.netMinor + price.taxMinor).toBe(price.totalMinor)
+    for (const line of price.lines) expect(Number.isInteger(line.totalMinor)).toBe(true)
+  })
+  it('orders whole steps of stock, never less than is needed', () => {
+    for (const line of price.lines) {
+      const item = DEFAULT_PRICE_BOOK.items.find((i) => i.key === line.key)
+      expect(line.quantity).toBeGreaterThanOrEqual(line.exact - 1e-9)
+      if (item && item.key !== 'sundries') expect((line.quantity / item.step) % 1).toBeCloseTo(0, 6)
+    }
+  })
+  it('puts no markup on labour', () => expect(price.markupMinor).toBe(Math.round(price.materialsMinor * DEFAULT_PRICE_BOOK.markup)))
+  it('names what the book does not know and leaves it out', () => {
+    const book = { ...DEFAULT_PRICE_BOOK, items: DEFAULT_PRICE_BOOK.items.filter((i) => i.key !== 'liner') }
+    const without = estimate(wetland, pump, book)
+    expect(without.unpriced).toEqual(['liner'])
+    expect(without.totalMinor).toBeLessThan(price.totalMinor)
+  })
+})

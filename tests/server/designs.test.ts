@@ -1,0 +1,140 @@
+import { DEFAULT_PRICE_BOOK } from '@/core/pricing/price-book'
+import type { DesignId, PondId } from '@/domain/ids'
+import { optionFacts } from '@/domain/offer-facts'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { designBench, moveDesignOn, saveDesign } from '@/server/use-cases/designs'
+import { addPond } from '@/server/use-cases/ponds'
+import { firmPumps, importPrices, importPumps, priceBook, setPriceBook } from '@/server/use-cases/prices'
+import { answerOffer, makeProposal, offer, renewLink, withdrawProposal } from '@/server/use-cases/proposals'
+import { proposalPdf } from '@/server/exchange/proposal-pdf'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(closeDatabase)
+
+async function withDesign(name: string) {
+  const { actors, firmId } = await makeFirm(name)
+  const pondId = await addPond(actors.owner, newPond())
+  const bench = await designBench(actors.designer, pondId)
+  const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
+  return { actors, firmId, pondId, bench, id }
+}
+const propose = (actor: Actor, pondId: PondId, designId: DesignId, changes: object = {}) =>
+  makeProposal(actor, pondId, { title: 'A filter', intro: '', validUntil: '2099-01-01', options: [{ designId, why: '' }], ...changes })
+
+describe('design versions', () => {
+  it('go from open to approved to built, in that order, and a stale move shows what stands', async () => {
+    const { actors, pondId, id } = await withDesign('Alder')
+    expect((await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'built', asBuilt: '' }))).kind).toBe('refused')
+    await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
+    expect((await problemOf(moveDesignOn(actors.owner, id, 1, { state: 'built', asBuilt: '' }))).kind).toBe('conflict')
+    await moveDesignOn(actors.owner, id, 2, { state: 'built', asBuilt: 'The vault stands at the other end.' })
+    const [design] = (await designBench(actors.office, pondId)).designs
+    expect(design).toMatchObject({ state: 'built', asBuilt: 'The vault stands at the other end.', stateByName: 'Alder owner' })
+  })
+  it('of the first format are read as today’s', async () => {
+    const { actors, firmId, pondId, id } = await withDesign('Birch')
+    const old = {
+      school: 'volume',
+      lengthM: 4,
+      widthM: 2,
+      layers: [{ material: 'gravel-19-38', thicknessM: 0.3 }],
+      manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 },
+      delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 },
+      staticLiftM: 0.5,
+      pumpId: 'P24',
+      airBreakM: 0.3,
+    }
+    await inFirm(firmId, (trx) =>
+      trx('designs')
+        .where({ id })
+        .update({ bed: JSON.stringify(old) }),
+    )
+    const [design] = (await designBench(actors.designer, pondId)).designs
+    expect(design.bed).toMatchObject({ type: 'lined-wetland', lengthM: 4, pumpId: 'S24', planting: [] })
+  })
+  it('refuse a pump that nobody has', async () => {
+    const { actors, pondId, bench } = await withDesign('Cedar')
+    const problem = await problemOf(saveDesign(actors.designer, pondId, { name: 'X', bed: { ...bench.start, pumpId: 'own:gone' }, overrideReason: '' }))
+    expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('bed.pumpId')
+  })
+})
+
+describe('proposals', () => {
+  it('are read through the link alone, frozen, and answered once', async () => {
+    const { actors, pondId, id } = await withDesign('Elm')
+    const { token } = await propose(actors.designer, pondId, id)
+    const before = await offer(token)
+    // prices rise afterwards; what was offered stays
+    await setPriceBook(actors.owner, 0, { ...DEFAULT_PRICE_BOOK, markup: 2 })
+    expect((await offer(token)).content).toEqual(before.content)
+    expect(before.content.options[0].totalMinor).toBeGreaterThan(0)
+    expect(optionFacts(before.content, 0).result.areaM2).toBeGreaterThan(0)
+    await answerOffer(token, { answer: 'accepted', name: 'A customer', option: 0, note: 'In May, please' })
+    expect(await offer(token)).toMatchObject({ state: 'accepted', answerName: 'A customer', answerOption: 0 })
+    expect((await problemOf(answerOffer(token, { answer: 'declined', name: 'Someone else', note: '' }))).kind).toBe('refused')
+    const [listed] = (await designBench(actors.office, pondId)).proposals
+    expect(listed).toMatchObject({ state: 'accepted', answerNote: 'In May, please' })
+  })
+  it('stay shut to a wrong link, a withdrawn one and an old one', async () => {
+    const { actors, pondId, id } = await withDesign('Fir')
+    const made = await propose(actors.owner, pondId, id)
+    expect((await problemOf(offer('not-a-link'))).kind).toBe('not-found')
+    const { token } = await renewLink(actors.owner, made.id)
+    expect((await problemOf(offer(made.token))).kind).toBe('not-found')
+    expect((await offer(token)).number).toBe(1)
+    await withdrawProposal(actors.owner, made.id)
+    expect((await problemOf(offer(token))).kind).toBe('not-found')
+    expect((await problemOf(renewLink(actors.owner, made.id))).kind).toBe('refused')
+  })
+  it('cannot be accepted past their day', async () => {
+    const { actors, firmId, pondId, id } = await withDesign('Gorse')
+    const made = await propose(actors.owner, pondId, id)
+    await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
+    expect((await problemOf(answerOffer(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message).toMatch(/past its day/)
+    expect((await problemOf(propose(actors.owner, pondId, id, { validUntil: '2020-01-01' }))).kind).toBe('bad-input')
+  })
+  it('offer only versions of their own pond, to those who may', async () => {
+    const { actors, pondId } = await withDesign('Hazel')
+    const other = await withDesign('Ivy')
+    expect((await problemOf(propose(actors.owner, pondId, other.id))).kind).toBe('bad-input')
+    expect((await problemOf(propose(actors.technician, pondId, other.id))).kind).toBe('forbidden')
+    expect((await problemOf(propose(other.actors.owner, pondId, other.id))).kind).toBe('not-found')
+  })
+  it('come as a PDF with their drawings', async () => {
+    const { actors, pondId, id } = await withDesign('Juniper')
+    const { token } = await propose(actors.owner, pondId, id)
+    const { bytes, fileName } = await proposalPdf(token)
+    expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
+    expect(fileName).toBe('proposal-1.pdf')
+  })
+})
+
+describe('prices and pumps', () => {
+  it('start from the defaults, keep changes, and show a stale save what stands', async () => {
+    const { actors } = await makeFirm('Larch')
+    expect((await priceBook(actors.designer)).version).toBe(0)
+    await setPriceBook(actors.office, 0, { ...DEFAULT_PRICE_BOOK, markup: 0.5 })
+    expect(await priceBook(actors.owner)).toMatchObject({ version: 1, book: { markup: 0.5 } })
+    expect((await problemOf(setPriceBook(actors.owner, 0, DEFAULT_PRICE_BOOK))).kind).toBe('conflict')
+    expect((await problemOf(setPriceBook(actors.designer, 1, DEFAULT_PRICE_BOOK))).kind).toBe('forbidden')
+  })
+  it('take a CSV and keep what reads well', async () => {
+    const { actors } = await makeFirm('Maple')
+    expect(await importPrices(actors.owner, 'key,cost\nliner,11\nodd,1\n')).toMatchObject({ changed: 1, problems: [{ line: 3 }] })
+    expect((await priceBook(actors.owner)).book.items.find((i) => i.key === 'liner')!.costMinor).toBe(1100)
+    expect(await importPumps(actors.owner, 'name,flow_m3_h,head_m,power_W\nMill,0,4,90\nMill,8,1,\nMill,x,1,\n')).toMatchObject({
+      kept: 1,
+      problems: [{ line: 4 }],
+    })
+    expect((await firmPumps(actors.designer)).map((p) => p.name)).toEqual(['Mill'])
+  })
+  it('are their own firm’s', async () => {
+    const mine = await makeFirm('Oak')
+    const theirs = await makeFirm('Pine')
+    await importPumps(mine.actors.owner, 'name,flow_m3_h,head_m,power_W\nMine,0,4,90\nMine,8,1,\n')
+    expect(await firmPumps(theirs.actors.owner)).toEqual([])
+  })
+})
