@@ -20,7 +20,19 @@ const zone = (name: string, floorDepthM: number, surfaceShare: number, sideSlope
 
 const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInput, 'use' | 'outline' | 'zones'>): DemoPond => ({
   key,
-  pond: { name, rockShare: 0.1, meteredFillM3: null, fish: [], waterSource: 'mains', altitudeM: 20, trees: 'some', freeboardM: 0.08, notes: '', ...rest },
+  pond: {
+    name,
+    rockShare: 0.1,
+    meteredFillM3: null,
+    volumeTests: [],
+    fish: [],
+    waterSource: 'mains',
+    altitudeM: 20,
+    trees: 'some',
+    freeboardM: 0.08,
+    notes: '',
+    ...rest,
+  },
 })
 
 const WEST = { stationId: 'marrow-quay', town: 'Marrow Quay' }

@@ -3,7 +3,9 @@ import { FISH_RANGE } from '../core/fish/load'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { POND_USES } from '../core/filter/practice'
 import { BASIN_RANGE, MOST_ZONES } from '../core/survey/basin'
+import { MOST_CORNERS } from '../core/survey/geojson'
 import { OUTLINE_RANGE } from '../core/survey/outline-shapes'
+import { VOLUME_METHOD_RANGE } from '../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from './fields'
 import type { PondId, SiteId } from './ids'
 
@@ -12,6 +14,24 @@ const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
 export const OutlineInput = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rectangle'), lengthM: side('Length'), widthM: side('Width') }),
   z.strictObject({ kind: z.literal('ellipse'), lengthM: side('Length'), widthM: side('Width') }),
+  z.strictObject({
+    kind: z.literal('kidney'),
+    lengthM: side('Length'),
+    widthM: side('Width'),
+    waistM: side('Waist'),
+  }),
+  z.strictObject({
+    kind: z.literal('points'),
+    points: z
+      .array(
+        z.strictObject({
+          xM: numberWithin(OUTLINE_RANGE.cornerM, 'Corner along', 'm'),
+          yM: numberWithin(OUTLINE_RANGE.cornerM, 'Corner across', 'm'),
+        }),
+      )
+      .min(3, { error: 'Give at least three corners.' })
+      .max(MOST_CORNERS, { error: `At most ${MOST_CORNERS} corners.` }),
+  }),
   z.strictObject({
     kind: z.literal('offsets'),
     offsets: z
@@ -26,6 +46,27 @@ export const OutlineInput = z.discriminatedUnion('kind', [
       .max(200),
   }),
 ])
+
+/** Other ways to the volume than tape and meter; at most one of each. */
+export const VolumeTestInput = z.discriminatedUnion('method', [
+  z.strictObject({
+    method: z.literal('timed-fill'),
+    containerM3: numberWithin(VOLUME_METHOD_RANGE.containerM3, 'Container', 'm³'),
+    seconds: numberWithin(VOLUME_METHOD_RANGE.seconds, 'Time to fill the container', 's'),
+    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'Time to fill the pond', 'min'),
+  }),
+  z.strictObject({
+    method: z.literal('salt-dilution'),
+    saltKg: numberWithin(VOLUME_METHOD_RANGE.saltKg, 'Salt', 'kg'),
+    risePercent: numberWithin(VOLUME_METHOD_RANGE.risePercent, 'Rise of salinity', '%'),
+  }),
+  z.strictObject({
+    method: z.literal('drain-down'),
+    flowM3PerH: numberWithin(VOLUME_METHOD_RANGE.flowM3PerH, 'Pump flow', 'm³/h'),
+    minutes: numberWithin(VOLUME_METHOD_RANGE.minutes, 'Time to empty', 'min'),
+  }),
+])
+export type VolumeTest = z.infer<typeof VolumeTestInput>
 
 export const ZoneInput = z.strictObject({
   name: shortText('Zone name', 40),
@@ -81,6 +122,7 @@ export const PondInput = z.strictObject({
   rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
   /** Metered fill, when the pond was filled through a meter. */
   meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),
+  volumeTests: z.array(VolumeTestInput).max(3).default([]),
   fish: z.array(FishInput).max(40),
   waterSource: z.enum(WATER_SOURCES),
   altitudeM: numberWithin([-10, 3000], 'Height above sea', 'm'),

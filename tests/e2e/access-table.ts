@@ -72,6 +72,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'practice', method: 'GET', allowed: ALL },
   { route: 'people', method: 'GET', allowed: ALL },
   { route: 'prices', method: 'GET', allowed: DESK },
+  { route: 'cutting', method: 'GET', allowed: DESK },
   { route: 'offer/[token]', method: 'GET', allowed: 'open' },
   { route: 'sign-in', method: 'GET', allowed: 'open' },
   { route: 'welcome', method: 'GET', allowed: 'open' },

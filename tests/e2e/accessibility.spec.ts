@@ -32,7 +32,7 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
     if (theme !== 'sun') views.push(`${pond}/plan`)
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme === 'light') views.push('/practice', '/people', '/prices', ...PARTS.map((part) => `${pond}/design?part=${part}`))
+    if (theme === 'light') views.push('/practice', '/people', '/prices', '/cutting', ...PARTS.map((part) => `${pond}/design?part=${part}`))
     for (const view of views) {
       await page.goto(view)
       await page.waitForLoadState('networkidle')
@@ -58,6 +58,7 @@ test('nothing is wider than a small phone', async ({ page }) => {
     `${pond}/survey`,
     '/field',
     '/prices',
+    '/cutting',
     ...PARTS.map((part) => `${pond}/design?part=${part}`),
   ]) {
     await page.goto(view)

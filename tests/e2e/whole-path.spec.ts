@@ -36,7 +36,7 @@ async function surveyPond(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Add a zone' }).click()
   await page.getByLabel('Zone 2 floor depth').fill('1.1 m')
   await page.getByLabel('Zone 2 share of the surface').fill('45 %')
-  await expect(page.getByRole('img', { name: /Plan of the pond/ })).toBeVisible()
+  await expect(page.getByRole('group', { name: /Plan of the pond/ })).toBeVisible()
   await expect(page.getByRole('img', { name: /Section A–A/ })).toBeVisible()
   await page.getByLabel('Metered fill').fill('1,850 gal')
   await expect(page.getByText('= 7.003 m³')).toBeVisible()

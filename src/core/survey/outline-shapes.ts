@@ -12,11 +12,18 @@ export interface BaselineOffset {
 export type OutlineSurvey =
   | { readonly kind: 'rectangle'; readonly lengthM: number; readonly widthM: number }
   | { readonly kind: 'ellipse'; readonly lengthM: number; readonly widthM: number }
+  | {
+      readonly kind: 'kidney'
+      readonly lengthM: number
+      /** Across the widest place, and across the waist. */
+      readonly widthM: number
+      readonly waistM: number
+    }
   | { readonly kind: 'offsets'; readonly offsets: readonly BaselineOffset[] }
   | { readonly kind: 'points'; readonly points: Outline }
 
 /** Inclusive input ranges; form schemas reuse them. */
-export const OUTLINE_RANGE = { sideM: [0.2, 500], offsetM: [0, 250], stationM: [0, 500] } as const
+export const OUTLINE_RANGE = { sideM: [0.2, 500], offsetM: [0, 250], stationM: [0, 500], cornerM: [-1000, 1000] } as const
 
 export const ELLIPSE_SEGMENTS = 96 // chord error below 0.06 % of the area
 
@@ -37,6 +44,22 @@ function ellipse(lengthM: number, widthM: number): Point[] {
     xM: lengthM / 2 + (lengthM / 2) * swell * Math.cos(i * step),
     yM: (widthM / 2) * swell * Math.sin(i * step),
   }))
+}
+
+/** How far along the pond the waist reaches, share of the length. */
+const WAIST_REACH = 0.2
+
+/** An ellipse drawn in on one side so that its middle is as wide as the waist; a bell-shaped bay. */
+function kidney(lengthM: number, widthM: number, waistM: number): Point[] {
+  const step = (2 * Math.PI) / ELLIPSE_SEGMENTS
+  return Array.from({ length: ELLIPSE_SEGMENTS }, (_, i) => {
+    const xM = lengthM / 2 + (lengthM / 2) * Math.cos(i * step)
+    const yM = (widthM / 2) * Math.sin(i * step)
+    if (yM >= 0) return { xM, yM }
+    const bay = (widthM - waistM) * Math.exp(-(((xM - lengthM / 2) / (WAIST_REACH * lengthM)) ** 2))
+    // near the tips the bay is wider than what is left of the pond: the edge stays on the axis's own side
+    return { xM, yM: Math.min(yM + bay, (widthM / 2) * Math.abs(Math.sin(i * step)) - 0.02 * widthM * Math.abs(Math.sin(i * step))) }
+  })
 }
 
 function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
@@ -74,6 +97,12 @@ export function outlineOf(survey: OutlineSurvey): Point[] {
       assertInRange('lengthM', survey.lengthM, OUTLINE_RANGE.sideM)
       assertInRange('widthM', survey.widthM, OUTLINE_RANGE.sideM)
       return survey.kind === 'rectangle' ? rectangle(survey.lengthM, survey.widthM) : ellipse(survey.lengthM, survey.widthM)
+    case 'kidney':
+      assertInRange('lengthM', survey.lengthM, OUTLINE_RANGE.sideM)
+      assertInRange('widthM', survey.widthM, OUTLINE_RANGE.sideM)
+      assertInRange('waistM', survey.waistM, OUTLINE_RANGE.sideM)
+      if (survey.waistM > survey.widthM) throw new DomainError('waistM', survey.waistM, `no wider than the pond, ${survey.widthM}`)
+      return kidney(survey.lengthM, survey.widthM, survey.waistM)
     case 'offsets':
       return fromOffsets(survey.offsets)
     case 'points': {

@@ -1,19 +1,33 @@
 'use client'
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Basin } from '@/core/survey/basin'
 import { boundsOf } from '@/core/survey/point'
 import { cutLine } from '@/core/survey/section'
 import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
-import { fitScale, pathOf } from './to-scale'
+import { fitScale, pathOf, type Scale } from './to-scale'
 
 const FRAME = { widthPx: 560, heightPx: 300, marginPx: 34 }
 const DEEPER = [0.45, 0.62, 0.8, 1]
 
+/** A measured point that can be dragged, or moved with the arrow keys. */
+export interface PlanHandle {
+  readonly name: string
+  readonly xM: number
+  readonly yM: number
+  readonly onMove: (xM: number, yM: number) => void
+}
+
+const KEY_STEP_M = 0.05
+
 /** A pond from above, to scale: waterline, depth zones, the line of the section, size. */
-export function PondPlan({ basin }: { basin: Basin }) {
+export function PondPlan({ basin, handles = [] }: { basin: Basin; handles?: readonly PlanHandle[] }) {
   const show = useShow()
+  const drawing = useRef<SVGSVGElement>(null)
+  // while a point is dragged the scale stands still, or the pond would run away under the finger
+  const [held, setHeld] = useState<Scale | null>(null)
   const bounds = boundsOf(basin.outline)
-  const scale = fitScale(FRAME, bounds)
+  const scale = held ?? fitScale(FRAME, bounds)
   const cut = scale.y(cutLine(basin))
   const length = (m: number) => show(m, 'length')
   const [left, right, top, bottom] = [scale.x(bounds.minX), scale.x(bounds.maxX), scale.y(bounds.maxY), scale.y(bounds.minY)]
@@ -21,7 +35,8 @@ export function PondPlan({ basin }: { basin: Basin }) {
     <svg
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
-      role="img"
+      ref={drawing}
+      role={handles.length > 0 ? 'group' : 'img'}
       aria-label={`Plan of the pond, ${length(bounds.maxX - bounds.minX)} by ${length(bounds.maxY - bounds.minY)}, surface ${show(basin.areaM2, 'area')}`}
     >
       <path d={pathOf([basin.outline], scale)} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="2" />
@@ -45,7 +60,45 @@ export function PondPlan({ basin }: { basin: Basin }) {
       <text x={(left + right) / 2} y={top - 8} textAnchor="middle" className="soft-text">
         {show(basin.areaM2, 'area')}
       </text>
+      {handles.map((handle) => {
+        const [cx, cy] = [scale.x(handle.xM), scale.y(handle.yM)]
+        const move = (event: PointerEvent<SVGCircleElement>) => {
+          if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
+          const box = drawing.current!.getBoundingClientRect()
+          const dx = (((event.clientX - box.left) / box.width) * FRAME.widthPx - cx) / scale.pxPerM
+          const dy = (cy - ((event.clientY - box.top) / box.height) * FRAME.heightPx) / scale.pxPerM
+          handle.onMove(rounded(handle.xM + dx), rounded(handle.yM + dy))
+        }
+        const key = (event: KeyboardEvent) => {
+          const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
+          if (!step) return
+          event.preventDefault()
+          handle.onMove(rounded(handle.xM + step[0] * KEY_STEP_M), rounded(handle.yM + step[1] * KEY_STEP_M))
+        }
+        return (
+          <circle
+            key={handle.name}
+            className="handle point"
+            role="button"
+            tabIndex={0}
+            aria-label={`${handle.name}, ${length(handle.xM)} along, ${length(handle.yM)} across`}
+            cx={cx}
+            cy={cy}
+            r={6}
+            onPointerDown={(event) => {
+              event.currentTarget.setPointerCapture(event.pointerId)
+              setHeld(scale)
+            }}
+            onPointerMove={move}
+            onPointerUp={() => setHeld(null)}
+            onPointerCancel={() => setHeld(null)}
+            onKeyDown={key}
+          />
+        )
+      })}
       <ScaleBar scale={scale} x={8} y={FRAME.heightPx - 10} show={length} />
     </svg>
   )
 }
+
+const rounded = (m: number): number => Number(m.toFixed(3))

@@ -53,23 +53,25 @@ function Option({ offer: { content }, option, index }: { offer: Offer; option: O
     <section className="sheet">
       <h2>
         {option.label ? `${option.label}: ` : ''}
-        {FILTER_TYPE_NAMES[design.type].toLowerCase()}, {show(result.areaM2, 'area')}
-        <span className="price" data-testid={`price-${index}`}>
-          {money(option.totalMinor, content.currency)}
-        </span>
+        {option.label ? FILTER_TYPE_NAMES[design.type].toLowerCase() : FILTER_TYPE_NAMES[design.type]}, {show(result.areaM2, 'area')}
       </h2>
+      <p className="price" data-testid={`price-${index}`}>
+        {money(option.totalMinor, content.currency)}
+      </p>
       <p className="soft">{FILTER_TYPE_WHEN[design.type]}</p>
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : (
-        <BedSection
-          lengthM={design.lengthM}
-          layers={design.layers}
-          manifoldDiameterM={design.manifold.diameterM}
-          airBreakM={design.airBreakM}
-          along={FILTER_TYPE_FACTS[design.type].path === 'along' ? design.feed : null}
-          withVault={design.vault !== null && !FILTER_TYPE_FACTS[design.type].vessels}
-          rootShare={result.rootShare}
-        />
+        <div className="wide-drawing" tabIndex={0} role="region" aria-label="Drawing of the bed">
+          <BedSection
+            lengthM={design.lengthM}
+            layers={design.layers}
+            manifoldDiameterM={design.manifold.diameterM}
+            airBreakM={design.airBreakM}
+            along={FILTER_TYPE_FACTS[design.type].path === 'along' ? design.feed : null}
+            withVault={design.vault !== null && !FILTER_TYPE_FACTS[design.type].vessels}
+            rootShare={result.rootShare}
+          />
+        </div>
       )}
       <WhyThisBig content={content} result={result} design={design} />
       <p className="soft small mb-0">Price with {money(option.taxMinor, content.currency)} tax.</p>

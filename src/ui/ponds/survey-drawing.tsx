@@ -7,6 +7,7 @@ import type { PondInput } from '@/domain/pond'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
 import { VolumeEvidenceNote } from './volume-evidence-note'
+import { usePlanHandles } from './use-plan-handles'
 import { useShow } from '@/ui/person-context'
 import { readSurvey, type SurveyFormValues } from './survey-form-values'
 
@@ -14,6 +15,7 @@ const SUMMER_C = 20
 
 /** The pond as drawn from what has been typed so far, or what is still missing for a drawing. */
 export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
+  const handles = usePlanHandles(values)
   const show = useShow()
   const read = useMemo(() => surveyOnly(values), [values])
   const facts = useMemo(() => (read ? pondFacts(read) : null), [read])
@@ -33,7 +35,7 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
   const load = fishLoad(fish, SUMMER_C, 0.35)
   return (
     <>
-      <PondPlan basin={basin} />
+      <PondPlan basin={basin} handles={handles} />
       <PondSection basin={basin} />
       <dl className="figures mt-2" aria-live="polite">
         <div>

@@ -1,12 +1,15 @@
 'use client'
 import { Controller, useFieldArray, useFormContext, useWatch, type FieldPath } from 'react-hook-form'
+import { useState } from 'react'
 import { MOST_ZONES } from '@/core/survey/basin'
+import { outlineFromGeoJson, type GeoJsonProblem } from '@/core/survey/geojson'
 import { FISH_SPECIES } from '@/core/fish/species'
 import type { QuantityKind } from '@/core/units/kinds'
 import type { QuantityScale } from '@/core/units/systems'
 import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
 import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
 import { QuantityField } from '@/ui/components/quantity-field'
+import { FileButton } from '@/ui/components/file-button'
 import { TextField } from '@/ui/components/text-field'
 import type { SurveyFormValues } from './survey-form-values'
 
@@ -55,7 +58,13 @@ function Basics() {
   )
 }
 
-const OUTLINE_NAMES = { rectangle: 'Rectangle', ellipse: 'Circle or ellipse', offsets: 'Baseline and offsets' } as const
+const OUTLINE_NAMES = {
+  rectangle: 'Rectangle',
+  ellipse: 'Circle or ellipse',
+  kidney: 'Kidney',
+  offsets: 'Baseline and offsets',
+  points: 'Corner points, or a GeoJSON file',
+} as const
 
 function OutlineFields() {
   const { register, formState } = useFormContext<SurveyFormValues>()
@@ -72,10 +81,13 @@ function OutlineFields() {
       />
       {kind === 'offsets' ? (
         <OffsetTable />
+      ) : kind === 'points' ? (
+        <CornerTable />
       ) : (
         <div className="field-grid">
           <Quantity name="lengthM" label="Length" kind="length" />
           <Quantity name="widthM" label="Width" kind="length" />
+          {kind === 'kidney' ? <Quantity name="waistM" label="Width at the waist" kind="length" /> : null}
         </div>
       )}
     </fieldset>
@@ -114,6 +126,60 @@ function OffsetTable() {
       <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ stationM: null, leftM: null, rightM: null } as never)}>
         Add a station
       </button>
+    </>
+  )
+}
+
+const GEOJSON_WORDS: Readonly<Record<GeoJsonProblem, string>> = {
+  'not-json': 'That file is not JSON.',
+  'no-polygon': 'There is no polygon with an area in that file.',
+  'bad-position': 'A corner in that file is not a pair of numbers.',
+  'not-degrees': 'The corners are not longitude and latitude in degrees, as GeoJSON has them.',
+  'too-large': 'That polygon is more than a kilometre across: it cannot be a pond.',
+  'too-many-corners': 'That polygon has more corners than can be kept. Simplify it first.',
+}
+
+function CornerTable() {
+  const { control, formState, setValue } = useFormContext<SurveyFormValues>()
+  const { fields, append, remove } = useFieldArray({ control, name: 'points' as never })
+  const [fileNote, setFileNote] = useState('')
+  const listError = (formState.errors.points as { message?: string; root?: { message?: string } } | undefined)?.message
+  const open = (text: string, name: string) => {
+    const read = outlineFromGeoJson(text)
+    if (!read.ok) return setFileNote(`${name}: ${GEOJSON_WORDS[read.problem]}`)
+    setValue('points', read.value.map((p) => ({ xM: Number(p.xM.toFixed(3)), yM: Number(p.yM.toFixed(3)) })) as never)
+    setFileNote(`${name}: ${read.value.length} corners.`)
+  }
+  return (
+    <>
+      <p className="soft small mb-1">Corners in order around the pond, along and across from any fixed point. Drag them on the plan, or type.</p>
+      <div className="corner-list">
+        {fields.map((field, i) => (
+          <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 2.4rem' }}>
+            <Quantity name={`points.${i}.xM`} label={`Corner ${i + 1} along`} kind="length" hideLabel />
+            <Quantity name={`points.${i}.yM`} label={`Corner ${i + 1} across`} kind="length" hideLabel />
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary"
+              aria-label={`Remove corner ${i + 1}`}
+              disabled={fields.length <= 3}
+              onClick={() => remove(i)}
+            >
+              ×
+            </button>
+          </div>
+        ))}
+      </div>
+      {listError ? <div className="field-error">{listError}</div> : null}
+      <div className="d-flex gap-2 align-items-center">
+        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ xM: null, yM: null } as never)}>
+          Add a corner
+        </button>
+        <FileButton label="Open a GeoJSON file" accept=".geojson,.json" onText={open} />
+      </div>
+      <p role="status" className="soft small mb-0">
+        {fileNote}
+      </p>
     </>
   )
 }
@@ -173,6 +239,18 @@ function ZoneFields() {
         <Quantity name="meteredFillM3" label="Metered fill" kind="volume" optional />
         <Quantity name="freeboardM" label="Freeboard to the rim" kind="length" scale="small" />
       </div>
+      <details className="mt-1">
+        <summary>Other ways to the volume</summary>
+        <div className="field-grid mt-1">
+          <Quantity name="timedFill.containerM3" label="Timed fill: container" kind="volume" scale="small" optional />
+          <Quantity name="timedFill.seconds" label="Seconds to fill it" kind="number" optional />
+          <Quantity name="timedFill.minutes" label="Time to fill the pond" kind="time" optional />
+          <Quantity name="salt.saltKg" label="Salt dilution: salt" kind="mass" optional />
+          <Quantity name="salt.rise" label="Rise of salinity" kind="share" optional hint="0.1 % = 1 g/L; 2 mS/cm per g/L" />
+          <Quantity name="drainDown.flowM3PerH" label="Drain-down: pump flow" kind="flow" optional />
+          <Quantity name="drainDown.minutes" label="Time to empty" kind="time" optional />
+        </div>
+      </details>
     </fieldset>
   )
 }

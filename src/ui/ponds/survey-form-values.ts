@@ -1,6 +1,6 @@
 import type { CustomerInput, NewPondInput, SiteInput } from '@/domain/customer'
 import type { CustomerId, SiteId } from '@/domain/ids'
-import { PondInput } from '@/domain/pond'
+import { PondInput, type VolumeTest } from '@/domain/pond'
 
 type Num = number | null
 
@@ -8,13 +8,19 @@ type Num = number | null
 export interface SurveyFormValues {
   readonly name: string
   readonly use: PondInput['use']
-  readonly outlineKind: 'rectangle' | 'ellipse' | 'offsets'
+  readonly outlineKind: PondInput['outline']['kind']
   readonly lengthM: Num
   readonly widthM: Num
+  readonly waistM: Num
+  readonly points: readonly { xM: Num; yM: Num }[]
   readonly offsets: readonly { stationM: Num; leftM: Num; rightM: Num }[]
   readonly zones: readonly { name: string; floorDepthM: Num; surfaceShare: Num; sideSlope: Num }[]
   readonly rockShare: Num
   readonly meteredFillM3: Num
+  readonly timedFill: { containerM3: Num; seconds: Num; minutes: Num }
+  /** Rise as a share, as it is typed: 0.1 % is 0.001. */
+  readonly salt: { saltKg: Num; rise: Num }
+  readonly drainDown: { flowM3PerH: Num; minutes: Num }
   readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
   readonly waterSource: PondInput['waterSource']
   readonly altitudeM: Num
@@ -29,6 +35,12 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   outlineKind: 'rectangle',
   lengthM: null,
   widthM: null,
+  waistM: null,
+  points: [
+    { xM: 0, yM: 0 },
+    { xM: null, yM: null },
+    { xM: null, yM: null },
+  ],
   offsets: [
     { stationM: 0, leftM: 0, rightM: 0 },
     { stationM: null, leftM: null, rightM: null },
@@ -38,6 +50,9 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   zones: [{ name: 'Shelf', floorDepthM: null, surfaceShare: 1, sideSlope: 0.25 }],
   rockShare: 0.1,
   meteredFillM3: null,
+  timedFill: { containerM3: null, seconds: null, minutes: null },
+  salt: { saltKg: null, rise: null },
+  drainDown: { flowM3PerH: null, minutes: null },
   fish: [],
   waterSource: 'mains',
   altitudeM: null,
@@ -47,24 +62,52 @@ export const EMPTY_SURVEY: SurveyFormValues = {
 }
 
 export function toFormValues(pond: PondInput): SurveyFormValues {
-  const { outline, ...rest } = pond
+  const { outline, volumeTests, ...rest } = pond
+  const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
+  const test = <Method extends VolumeTest['method']>(method: Method) =>
+    volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
+  const [timed, salt, drain] = [test('timed-fill'), test('salt-dilution'), test('drain-down')]
   return {
     ...EMPTY_SURVEY,
     ...rest,
     outlineKind: outline.kind,
-    lengthM: outline.kind === 'offsets' ? null : outline.lengthM,
-    widthM: outline.kind === 'offsets' ? null : outline.widthM,
+    lengthM: sized?.lengthM ?? null,
+    widthM: sized?.widthM ?? null,
+    waistM: outline.kind === 'kidney' ? outline.waistM : null,
     offsets: outline.kind === 'offsets' ? outline.offsets : EMPTY_SURVEY.offsets,
+    points: outline.kind === 'points' ? outline.points : EMPTY_SURVEY.points,
+    timedFill: timed ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes } : EMPTY_SURVEY.timedFill,
+    salt: salt ? { saltKg: salt.saltKg, rise: salt.risePercent / 100 } : EMPTY_SURVEY.salt,
+    drainDown: drain ? { flowM3PerH: drain.flowM3PerH, minutes: drain.minutes } : EMPTY_SURVEY.drainDown,
   }
 }
 
-/** The form as the API takes it; wholly empty offset lines are dropped, and missing numbers stay out so that the schema names them. */
+/** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
 export function toPondInput(values: SurveyFormValues): unknown {
-  const { outlineKind, lengthM, widthM, offsets, ...rest } = values
-  const given = offsets.filter((o) => o.stationM !== null || o.leftM !== null || o.rightM !== null)
-  const outline = outlineKind === 'offsets' ? { kind: outlineKind, offsets: given } : { kind: outlineKind, lengthM, widthM }
-  return withoutMissing({ ...rest, outline })
+  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, ...rest } = values
+  const volumeTests = [
+    ...given(timedFill, { method: 'timed-fill', ...timedFill }),
+    ...given(salt, { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 }),
+    ...given(drainDown, { method: 'drain-down', ...drainDown }),
+  ]
+  return withoutMissing({ ...rest, volumeTests, outline: outlineInput() })
+
+  function outlineInput() {
+    switch (outlineKind) {
+      case 'offsets':
+        return { kind: outlineKind, offsets: offsets.filter((o) => o.stationM !== null || o.leftM !== null || o.rightM !== null) }
+      case 'points':
+        return { kind: outlineKind, points: points.filter((p) => p.xM !== null || p.yM !== null) }
+      case 'kidney':
+        return { kind: outlineKind, lengthM, widthM, waistM }
+      default:
+        return { kind: outlineKind, lengthM, widthM }
+    }
+  }
 }
+
+/** A test counts as soon as one of its figures is there. */
+const given = (fields: Readonly<Record<string, Num>>, input: object): object[] => (Object.values(fields).some((v) => v !== null) ? [input] : [])
 
 /** Nulls mean "not given", except the metered fill, which may be left out for good. */
 function withoutMissing(value: unknown, key = ''): unknown {
@@ -78,7 +121,7 @@ function withoutMissing(value: unknown, key = ''): unknown {
 export const formPath = (path: string): string =>
   path
     .replace(/^pond\./, '')
-    .replace(/^outline\.(lengthM|widthM|offsets)/, '$1')
+    .replace(/^outline\.(lengthM|widthM|waistM|offsets|points)/, '$1')
     .replace(/^outline$/, 'outlineKind')
 
 export const readSurvey = (values: SurveyFormValues) => PondInput.safeParse(toPondInput(values))

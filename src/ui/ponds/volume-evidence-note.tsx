@@ -8,6 +8,9 @@ const METHOD_NAMES: Readonly<Record<string, string>> = {
   'geometry-free-form': 'From the survey',
   'geometry-rectangle': 'From the survey (rectangle, vertical walls)',
   'metered-fill': 'Metered fill',
+  'timed-fill': 'Timed fill',
+  'salt-dilution': 'Salt dilution',
+  'drain-down': 'Drain-down',
 }
 
 /** How the adopted volume came about, and whether the ways to it agree. */
@@ -27,8 +30,8 @@ export function VolumeEvidenceNote({
     <>
       {adopted.conflicts.map((c) => (
         <div key={c.methods.join()} className="alert alert-warning py-2" role="status">
-          Survey and meter differ by {show(c.differenceM3, 'volume')}, {c.sigmas.toFixed(1)} times their joint uncertainty. Look again at:{' '}
-          {METHOD_NAMES[c.distrust]}.
+          {METHOD_NAMES[c.methods[0]]} and {METHOD_NAMES[c.methods[1]].toLowerCase()} differ by {show(c.differenceM3, 'volume')}, {c.sigmas.toFixed(1)} times
+          their joint uncertainty. Look again at: {METHOD_NAMES[c.distrust]}.
         </div>
       ))}
       <Why>

@@ -1,4 +1,5 @@
 'use client'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CataloguePump } from '@/core/filter/pump-catalogue'
@@ -25,6 +26,9 @@ export function PricesView({ kept, pumps }: { kept: KeptPriceBook; pumps: readon
           {locked ? 'Changed by owners and office.' : 'What estimates and proposals are made of. Proposals already made keep their price.'}
         </span>
       </div>
+      <p>
+        <Link href="/cutting">Cut liner and sheets for several ponds from rolls</Link>
+      </p>
       <OwnPumps pumps={pumps} locked={locked} />
       <Book key={kept.version} kept={kept} locked={locked} />
     </>

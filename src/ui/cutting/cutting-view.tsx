@@ -1,0 +1,135 @@
+'use client'
+import { useState } from 'react'
+import { CUTTING_RANGE, type CutPlan, type Roll } from '@/core/survey/roll-cutting'
+import type { WantedSheet } from '@/server/use-cases/cutting'
+import { CheckField } from '@/ui/components/check-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { useShow } from '@/ui/person-context'
+import { CutDrawing } from './cut-drawing'
+import { useCutPlan } from './use-cut-plan'
+
+/** Roll widths as they are usually sold; the person puts in their own. */
+const USUAL_STOCK: readonly Roll[] = [
+  { widthM: 4, lengthM: 25 },
+  { widthM: 6, lengthM: 25 },
+  { widthM: 8, lengthM: 30 },
+]
+const MOST_PIECES = 24
+
+const within = (value: number, [least, most]: readonly [number, number]): boolean => value >= least && value <= most
+
+/** Liner, underlayment or net for several ponds at once, cut from rolls with little waste. */
+export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
+  const show = useShow()
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
+  const [stock, setStock] = useState<readonly Roll[]>(USUAL_STOCK)
+  const { state, ask, stop } = useCutPlan()
+  const pieces = sheets.filter((s) => chosen.has(s.id))
+  const stockFine = stock.length > 0 && stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
+  const toggle = (id: string, on: boolean) => setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
+  return (
+    <>
+      <div className="page-head">
+        <h1>Cut sheets from rolls</h1>
+        <span className="soft">Several ponds from the same rolls, straight cuts only; what is left of one serves another.</span>
+      </div>
+      <div className="columns form-and-drawing">
+        <div>
+          <section className="sheet">
+            <h2>Sheets wanted</h2>
+            {sheets.length === 0 ? <p className="soft mb-0">Survey a pond, and its liner appears here.</p> : null}
+            {sheets.map((s) => (
+              <CheckField
+                key={s.id}
+                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}`}
+                checked={chosen.has(s.id)}
+                disabled={!chosen.has(s.id) && chosen.size >= MOST_PIECES}
+                onChange={(on) => toggle(s.id, on)}
+              />
+            ))}
+            <p className="soft small mb-0">
+              Longest way over each, twice the greatest depth and {show(0.3, 'length')} over the rim on each side. Underlayment is cut alike.
+            </p>
+          </section>
+          <section className="sheet">
+            <h2>Rolls in stock</h2>
+            {stock.map((roll, i) => (
+              <div key={i} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 2.4rem' }}>
+                <QuantityField
+                  label={`Roll ${i + 1} width`}
+                  kind="length"
+                  value={roll.widthM}
+                  onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, widthM: v ?? Number.NaN } : r)))}
+                  error={within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : 'Between 0.2 and 30 m.'}
+                />
+                <QuantityField
+                  label={`Roll ${i + 1} length`}
+                  kind="length"
+                  value={roll.lengthM}
+                  onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, lengthM: v ?? Number.NaN } : r)))}
+                  error={within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : 'Between 1 and 500 m.'}
+                />
+                <button
+                  type="button"
+                  className="btn btn-sm btn-outline-secondary align-self-center"
+                  aria-label={`Remove roll ${i + 1}`}
+                  disabled={stock.length === 1}
+                  onClick={() => setStock(stock.filter((_, n) => n !== i))}
+                >
+                  ×
+                </button>
+              </div>
+            ))}
+            <div className="d-flex gap-2">
+              <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => setStock([...stock, { widthM: 5, lengthM: 25 }])}>
+                Add a roll width
+              </button>
+              <button
+                type="button"
+                className="btn btn-sm btn-primary"
+                disabled={pieces.length === 0 || !stockFine || state.status === 'working'}
+                onClick={() => ask(pieces, stock)}
+              >
+                Plan the cuts
+              </button>
+              {state.status === 'working' ? (
+                <button type="button" className="btn btn-sm btn-outline-secondary" onClick={stop}>
+                  Stop
+                </button>
+              ) : null}
+            </div>
+          </section>
+        </div>
+        <section className="sheet" aria-label="Cut plan" aria-live="polite">
+          <h2>Cut plan</h2>
+          {state.status === 'idle' ? <p className="soft mb-0">Choose sheets, then plan the cuts.</p> : null}
+          {state.status === 'working' ? <p className="mb-0">Trying ways to cut.</p> : null}
+          {state.status === 'failed' ? <p className="stop-note mb-0">The plan could not be worked out. Check the rolls and try again.</p> : null}
+          {state.status === 'done' ? <Plan plan={state.plan} sheets={sheets} /> : null}
+        </section>
+      </div>
+    </>
+  )
+}
+
+function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] }) {
+  const show = useShow()
+  const nameOf = (id: string) => sheets.find((s) => s.id === id)?.name ?? id
+  return (
+    <>
+      <p>
+        <strong data-testid="cut-waste">{show(plan.wasteShare, 'share')}</strong> waste; {show(plan.usedM2, 'area')} cut from {plan.rolls.length}{' '}
+        {plan.rolls.length === 1 ? 'roll' : 'rolls'}.{' '}
+        <span className="soft">{plan.exact ? 'Every way of cutting was tried.' : 'The best found by search.'}</span>
+      </p>
+      {plan.unplaced.length > 0 ? (
+        <div className="stop-note" role="alert">
+          Wider than any roll, so they need a seam by someone who welds liner: {plan.unplaced.map(nameOf).join('; ')}.
+        </div>
+      ) : null}
+      {plan.rolls.map((roll, i) => (
+        <CutDrawing key={i} roll={roll} nameOf={nameOf} />
+      ))}
+    </>
+  )
+}
