@@ -13,6 +13,7 @@ import { designBench, saveDesign } from '../src/server/use-cases/designs'
 import { makeProposal } from '../src/server/use-cases/proposals'
 import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
 import { addPond, placesForNewPond } from '../src/server/use-cases/ponds'
+import { logLevel } from '../src/server/use-cases/water-loss'
 import { planningPage, planVisit } from '../src/server/use-cases/visit-planning'
 import { logTwoYears, pastCleanout, STORIES } from './history'
 import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
@@ -46,7 +47,14 @@ async function load(): Promise<void> {
     // after the cleanouts, so that the tests answer their follow-ups
     await logTwoYears(owner, ponds.get(key)!, story, today, random)
   }
+  await logLeak(owner, ponds.get('drovers')!, today)
   await planAhead(owner, ponds, crewIds, today)
+}
+
+/** The leak that looks like evaporation: only with the pump on, at a settled edge of the falls. */
+async function logLeak(owner: Actor, pondId: PondId, today: string): Promise<void> {
+  await logLevel(owner, pondId, { day: addDays(today, -3), hours: 24, dropMm: 15, bucketDropMm: 1, pumpOn: true })
+  await logLevel(owner, pondId, { day: addDays(today, -1), hours: 24, dropMm: 1, bucketDropMm: 1, pumpOn: false })
 }
 
 async function addPonds(owner: Actor): Promise<Map<string, PondId>> {

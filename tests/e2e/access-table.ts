@@ -116,6 +116,12 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/price-book.csv', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/pumps', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/pumps/[pumpId]', method: 'DELETE', allowed: PLANNERS },
+  {
+    route: 'api/v1/ponds/[pondId]/level-logs',
+    method: 'POST',
+    allowed: LOGGERS,
+    body: () => ({ day: '2026-01-05', hours: 24, dropMm: 5, bucketDropMm: null, pumpOn: true }),
+  },
   { route: 'api/v1/ponds/[pondId]/readings', method: 'POST', allowed: LOGGERS, body: () => ({ readings: { ph: { value: 7.5 } }, method: 'drops', at: AT }) },
   {
     route: 'api/v1/visits',

@@ -1,6 +1,8 @@
 import { closeDatabase } from '@/server/db/connection'
 import { addPond, changePond, pondForEdit, pondList, pondPage } from '@/server/use-cases/ponds'
 import { designBench, saveDesign } from '@/server/use-cases/designs'
+import { todayIn } from '@/server/today'
+import { logLevel } from '@/server/use-cases/water-loss'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { pondInput } from '../fixtures/pond-input'
 import { problemOf } from '../fixtures/problem-of'
@@ -105,5 +107,22 @@ describe('designs', () => {
     const problem = await problemOf(saveDesign(actors.designer, id, other))
     expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('overrideReason')
     await expect(saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' })).resolves.toMatchObject({ number: 1 })
+  })
+})
+
+describe('losing water', () => {
+  it('keeps level logs and says where to look', async () => {
+    const { actors } = await makeFirm('Reedmace')
+    const id = await addPond(actors.owner, newPond())
+    expect((await pondPage(actors.technician, id)).waterLoss!.balance.advice).toBe('no-logs')
+    const today = todayIn('Etc/UTC')
+    const log = { day: today, hours: 24, bucketDropMm: 2, pumpOn: true }
+    await logLevel(actors.technician, id, { ...log, dropMm: 30 })
+    await logLevel(actors['crew-lead'], id, { ...log, dropMm: 2, pumpOn: false })
+    const { waterLoss } = await pondPage(actors.office, id)
+    expect(waterLoss!.balance.advice).toBe('moving-water')
+    expect(waterLoss!.logs).toHaveLength(2)
+    expect((await problemOf(logLevel(actors.designer, id, { ...log, dropMm: 1 }))).kind).toBe('forbidden')
+    expect((await problemOf(logLevel(actors.owner, id, { ...log, dropMm: 1, day: '2999-01-01' }))).kind).toBe('bad-input')
   })
 })

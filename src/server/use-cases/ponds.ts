@@ -15,7 +15,9 @@ import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { findPond, insertPond, listPonds, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
 import { listVisits } from '@/server/db/visit-repository'
+import { todayIn } from '@/server/today'
 import { seasonOf } from './season'
+import { waterLoss } from './water-loss'
 import { weather } from './weather'
 
 /** Least and most water that is believed; outside it a figure was mistyped. @throws {ProblemError} */
@@ -122,6 +124,7 @@ export async function pondPage(actor: Actor, id: PondId) {
       practice: firm.practice,
       season: await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations),
       weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+      waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),
       readings: await listReadings(trx, id),
       designs: await listDesigns(trx, id),
       visits: await listVisits(trx, { pondId: id }),

@@ -2,8 +2,6 @@
 import Link from 'next/link'
 import { useMemo, type ReactNode } from 'react'
 import { dayOfYear } from '@/core/numeric/calendar'
-import { fishLoad, grownFish } from '@/core/fish/load'
-import { FISH_SPECIES } from '@/core/fish/species'
 import { instant, longDate, shortDate } from '@/domain/dates'
 import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
@@ -17,13 +15,13 @@ import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { LatestReadings } from './latest-readings'
 import { LogReadingsForm } from './log-readings-form'
 import { ReadingsChart } from './readings-chart'
+import { StockNote } from './stock-note'
 import { VolumeEvidenceNote } from './volume-evidence-note'
+import { WaterLossPanel } from './water-loss'
 import { WindowsList } from './windows-list'
 import { YearChart } from './year-chart'
 
 type PondPageData = Awaited<ReturnType<typeof pondPage>>
-
-const SUMMER_C = 20
 
 export function PondView({ data, today }: { data: PondPageData; today: string }) {
   const { pond, season, readings } = data
@@ -102,6 +100,11 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
               </details>
             ) : null}
           </Sheet>
+          {data.waterLoss ? (
+            <Sheet title="Losing water?">
+              <WaterLossPanel pond={pond} loss={data.waterLoss} today={today} />
+            </Sheet>
+          ) : null}
           <Visits data={data} />
           <Sheet title="Filter versions">
             {data.designs.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
@@ -161,10 +164,8 @@ function WeatherAge({ fetchedAt, reachable }: { fetchedAt: string | null; reacha
   )
 }
 
-function Measures({ data: { pond, practice }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+function Measures({ data: { pond, practice, season }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
   const show = useShow()
-  const now = fishLoad(pond.fish, SUMMER_C, 0.35)
-  const grown = fishLoad(grownFish(pond.fish, practice.growthYears), SUMMER_C, 0.35)
   return (
     <Sheet title="Measured up">
       <PondPlan basin={facts.basin} />
@@ -197,14 +198,13 @@ function Measures({ data: { pond, practice }, facts }: { data: PondPageData; fac
         </div>
       </dl>
       <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
-      {pond.fish.length > 0 ? (
-        <p className="mb-0 mt-2">
-          {pond.fish.map((f) => `${f.count} ${FISH_SPECIES[f.species].name.toLowerCase()} of ${show(f.lengthM, 'length', { scale: 'small' })}`).join(', ')}:{' '}
-          {show(now.massKg, 'mass')}, {show(grown.massKg, 'mass')} in {practice.growthYears} years.
-        </p>
-      ) : (
-        <p className="soft mb-0 mt-2">No fish.</p>
-      )}
+      <StockNote
+        pond={pond}
+        volumeM3={facts.adopted.volumeM3}
+        maxDepthM={facts.basin.maxDepthM}
+        years={practice.growthYears}
+        coldestMonthC={season ? Math.min(...season.monthlyMedianC) : null}
+      />
     </Sheet>
   )
 }

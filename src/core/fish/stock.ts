@@ -1,0 +1,64 @@
+import { assertPositive } from '../errors'
+import type { PondUse } from '../filter/practice'
+import { fishMassKg, grownFish, type FishGroup } from './load'
+import { FISH_SPECIES, type FishSpeciesKey } from './species'
+
+export type StockVerdict = 'fine' | 'full' | 'too-many'
+
+/** Fish mass that a system of each kind carries, kg per m³: comfortable, and at most. @source trade rules of thumb, editable */
+export const STOCK_LIMITS: Readonly<Record<PondUse, { readonly fineKgPerM3: number; readonly mostKgPerM3: number }>> = {
+  wildlife: { fineKgPerM3: 0.1, mostKgPerM3: 0.3 },
+  'few-small-fish': { fineKgPerM3: 0.5, mostKgPerM3: 1 },
+  'many-fish': { fineKgPerM3: 1.2, mostKgPerM3: 2.5 },
+  koi: { fineKgPerM3: 2, mostKgPerM3: 4 },
+  swimming: { fineKgPerM3: 0.05, mostKgPerM3: 0.15 },
+}
+
+export interface StockDensity {
+  readonly massKg: number
+  readonly kgPerM3: number
+  /** Water for each centimetre of fish, the trade's measure; Infinity without fish. */
+  readonly litresPerCm: number
+  readonly verdict: StockVerdict
+  /** Share of the fish that would have to go to come down to the most the system carries. */
+  readonly toRehome: number
+}
+
+/** How full a pond is. @param volumeM3 adopted volume of the pond */
+export function stockDensity(fish: readonly FishGroup[], volumeM3: number, use: PondUse): StockDensity {
+  assertPositive('volumeM3', volumeM3)
+  const massKg = fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0)
+  const lengthCm = fish.reduce((sum, f) => sum + f.count * f.lengthM * 100, 0)
+  const count = fish.reduce((sum, f) => sum + f.count, 0)
+  const kgPerM3 = massKg / volumeM3
+  const { fineKgPerM3, mostKgPerM3 } = STOCK_LIMITS[use]
+  return {
+    massKg,
+    kgPerM3,
+    litresPerCm: lengthCm > 0 ? (volumeM3 * 1000) / lengthCm : Infinity,
+    verdict: kgPerM3 <= fineKgPerM3 ? 'fine' : kgPerM3 <= mostKgPerM3 ? 'full' : 'too-many',
+    toRehome: kgPerM3 > mostKgPerM3 ? Math.ceil(count * (1 - mostKgPerM3 / kgPerM3)) : 0,
+  }
+}
+
+/** The same now and in some years. */
+export const stockOutlook = (fish: readonly FishGroup[], volumeM3: number, use: PondUse, years: number) => ({
+  now: stockDensity(fish, volumeM3, use),
+  grown: stockDensity(grownFish(fish, years), volumeM3, use),
+})
+
+export type WinterPlace = 'stays' | 'worry' | 'comes-in'
+
+/** Water deeper than this keeps about 3 °C at its bottom under ice when it is left unstirred. @source density maximum of water; trade rule for depth */
+export const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
+const WORRY_C = 3
+
+/** Which kinds can stay out over winter, by the coldest month's water and whether the pond has a deep refuge. */
+export function winterPlaces(fish: readonly FishGroup[], coldestMonthC: number, maxDepthM: number): { species: FishSpeciesKey; place: WinterPlace }[] {
+  const refugeC = maxDepthM >= WINTER_REFUGE.depthM ? Math.max(coldestMonthC, WINTER_REFUGE.bottomC) : coldestMonthC
+  const kinds = [...new Set(fish.filter((f) => f.count > 0).map((f) => f.species))]
+  return kinds.map((species) => {
+    const short = FISH_SPECIES[species].winterToC - refugeC
+    return { species, place: short <= 0 ? 'stays' : short <= WORRY_C ? 'worry' : 'comes-in' }
+  })
+}

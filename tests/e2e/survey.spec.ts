@@ -1,0 +1,100 @@
+import { expect, test } from '@playwright/test'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+test('corners from GeoJSON, dragged and typed; a kidney; three more ways to the volume', async ({ page }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'designer')
+  await page.goto('/ponds/new')
+  await page.getByLabel('Measured as').selectOption('points')
+  const ring = [
+    [-45, 45],
+    [-44.9999, 45],
+    [-44.9999, 45.00005],
+    [-45, 45.00005],
+    [-45, 45],
+  ]
+  const file = page.getByLabel('Open a GeoJSON file: file')
+  await file.setInputFiles({
+    name: 'utm.geojson',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"type":"Polygon","coordinates":[[[500000,1],[500009,1],[500009,9]]]}'),
+  })
+  await expect(page.getByText(/not longitude and latitude in degrees/)).toBeVisible()
+  await file.setInputFiles({
+    name: 'pond.geojson',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify({ type: 'Polygon', coordinates: [ring] })),
+  })
+  await expect(page.getByText('pond.geojson: 4 corners.')).toBeVisible()
+  await page.getByLabel('Zone 1 floor depth').fill('0.8 m')
+  const plan = page.getByRole('group', { name: /Plan of the pond/ })
+  await expect(plan).toBeVisible()
+
+  // a corner by keyboard, and by hand
+  const corner = plan.getByRole('button', { name: /Corner 3/ })
+  const across = page.getByLabel('Corner 3 across')
+  const before = await across.inputValue()
+  await corner.focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(across).not.toHaveValue(before)
+  const stepped = await across.inputValue()
+  const box = (await corner.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + 20, box.y - 25, { steps: 4 })
+  await page.mouse.up()
+  await expect(across).not.toHaveValue(stepped)
+
+  await page.getByLabel('Measured as').selectOption('kidney')
+  await page.getByLabel('Length', { exact: true }).fill('8 m')
+  await page.getByLabel('Width', { exact: true }).fill('4 m')
+  await page.getByLabel('Width at the waist').fill('5 m')
+  await page.getByLabel('Width at the waist').fill('2.5 m')
+  await expect(page.getByRole('img', { name: /Plan of the pond, 8 m by/ })).toBeVisible()
+  const surveyed = await page.getByTestId('adopted-volume').textContent()
+  await page.getByText('Other ways to the volume').click()
+  await page.getByLabel('Salt dilution: salt').fill('10 kg')
+  await page.getByLabel('Rise of salinity').fill('0.05 %')
+  await expect(page.getByTestId('adopted-volume')).not.toHaveText(surveyed!)
+  await page.getByText('How we got this').first().click()
+  await expect(page.getByRole('cell', { name: 'Salt dilution' })).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('a level log tells a leak from evaporation, and where to look', async ({ page }) => {
+  await signInAs(page, 'technician')
+  await page.goto('/ponds')
+  await page.getByRole('link', { name: 'Oak tub' }).click()
+  const panel = page.locator('section', { has: page.getByRole('heading', { name: 'Losing water?' }) })
+  await expect(panel).toContainText('top up about')
+  await panel.getByText('Log a level').click()
+  await panel.getByLabel('Hours between the looks').fill('24')
+  await panel.getByRole('button', { name: 'Keep this log' }).click()
+  await expect(panel.getByText(/Drop of the level/).first()).toBeVisible()
+  await panel.getByLabel('The pond fell').fill('40 mm')
+  await panel.getByLabel(/The bucket fell/).fill('2 mm')
+  await panel.getByRole('button', { name: 'Keep this log' }).click()
+  await expect(panel).toContainText('Leave the pump off for a day')
+  await panel.getByLabel('The pond fell').fill('39 mm')
+  await panel.getByLabel(/The bucket fell/).fill('2 mm')
+  await panel.getByLabel('Pump on meanwhile').uncheck()
+  await panel.getByRole('button', { name: 'Keep this log' }).click()
+  await expect(panel).toContainText('look at the shell')
+})
+
+test('liners of several ponds are cut from rolls, drawn, with what is too wide named', async ({ page }) => {
+  await signInAs(page, 'office')
+  await page.goto('/cutting')
+  await expect(page.getByRole('button', { name: 'Plan the cuts' })).toBeDisabled()
+  for (const name of [/Oak tub/, /Court basin/, /Court pond/, /Rill basin/]) await page.getByRole('checkbox', { name }).first().check()
+  await page.getByRole('button', { name: 'Plan the cuts' }).click()
+  await expect(page.getByTestId('cut-waste')).toContainText('%', { timeout: 30_000 })
+  await expect(page.getByText('Every way of cutting was tried.')).toBeVisible()
+  await expect(page.getByRole('img', { name: /Roll .* used: / }).first()).toBeVisible()
+  await page.getByLabel('Roll 3 width').fill('2 m')
+  await page.getByLabel('Roll 2 width').fill('2 m')
+  await page.getByLabel('Roll 1 width').fill('2 m')
+  await page.getByRole('button', { name: 'Plan the cuts' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: 'Wider than any roll' })).toContainText('Court basin', { timeout: 30_000 })
+})
