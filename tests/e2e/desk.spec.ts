@@ -85,6 +85,7 @@ test('an unsaved design survives a reload and recomputes while typing', async ({
   await page.waitForTimeout(500)
   await page.reload()
   await expect(page.getByTestId('bed-area')).toHaveText(/10\sm²/)
+  await page.getByRole('link', { name: 'Pump and pipes' }).click()
   const flow = await page.getByTestId('duty-flow').textContent()
   await page.getByLabel('Lift to the bed’s water').fill('1.5 m')
   await expect(page.getByTestId('duty-flow')).not.toHaveText(flow!)

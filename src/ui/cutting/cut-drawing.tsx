@@ -4,13 +4,16 @@ import { useShow } from '@/ui/person-context'
 
 const WIDTH_PX = 640
 const SIDE_PX = 46
+const MOST_HEIGHT_PX = 260
+
+/** One scale for all rolls of a plan, px per m. */
+export const cutScale = (rolls: readonly CutRoll[]): number =>
+  Math.min(...rolls.map((roll) => Math.min((WIDTH_PX - SIDE_PX - 10) / roll.usedM, MOST_HEIGHT_PX / roll.widthM)))
 
 /** One roll with its cuts, to scale: pieces with name and size, what is left hatched. */
-export function CutDrawing({ roll, nameOf }: { roll: CutRoll; nameOf: (id: string) => string }) {
+export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM: number; nameOf: (id: string) => string }) {
   const show = useShow()
-  const px = (WIDTH_PX - SIDE_PX - 10) / roll.usedM
-  const pxAcross = Math.min(px, 240 / roll.widthM)
-  const height = roll.widthM * pxAcross
+  const height = roll.widthM * px
   const length = (m: number) => show(m, 'length')
   return (
     <figure className="mb-3">
@@ -27,7 +30,7 @@ export function CutDrawing({ roll, nameOf }: { roll: CutRoll; nameOf: (id: strin
         </defs>
         <rect x={SIDE_PX} y={4} width={roll.usedM * px} height={height} fill="url(#waste)" stroke="var(--ink)" />
         {roll.pieces.map((p) => {
-          const [x, y, w, h] = [SIDE_PX + p.xM * px, 4 + p.yM * pxAcross, p.alongM * px, p.acrossM * pxAcross]
+          const [x, y, w, h] = [SIDE_PX + p.xM * px, 4 + p.yM * px, p.alongM * px, p.acrossM * px]
           return (
             <g key={p.id}>
               <rect x={x} y={y} width={w} height={h} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="1.5" />

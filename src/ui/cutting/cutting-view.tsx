@@ -5,7 +5,7 @@ import type { WantedSheet } from '@/server/use-cases/cutting'
 import { CheckField } from '@/ui/components/check-field'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { CutDrawing } from './cut-drawing'
+import { CutDrawing, cutScale } from './cut-drawing'
 import { useCutPlan } from './use-cut-plan'
 
 /** Roll widths as they are usually sold; the person puts in their own. */
@@ -128,7 +128,7 @@ function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] 
         </div>
       ) : null}
       {plan.rolls.map((roll, i) => (
-        <CutDrawing key={i} roll={roll} nameOf={nameOf} />
+        <CutDrawing key={i} roll={roll} pxPerM={cutScale(plan.rolls)} nameOf={nameOf} />
       ))}
     </>
   )

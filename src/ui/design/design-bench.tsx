@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
-import { useState } from 'react'
+import { useState, type MouseEvent } from 'react'
 import { may } from '@/domain/roles'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
@@ -46,6 +46,12 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
   const wanted = search.get('part')
   const active = PARTS.find((part) => part.key === wanted) ?? PARTS[0]
   const partLink = (key: string) => `${pathname}?${new URLSearchParams({ ...(versionNumber ? { version: String(versionNumber) } : {}), part: key })}`
+  // another part needs nothing from the server: only the address changes, so that links and the back button still work
+  const openPart = (event: MouseEvent, key: string) => {
+    if (event.metaKey || event.ctrlKey || event.shiftKey) return
+    event.preventDefault()
+    window.history.pushState(null, '', partLink(key))
+  }
   const overrides = draft.bed.school !== houseSchool
 
   const save = async () => {
@@ -77,9 +83,9 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
       </div>
       <nav className="bench-parts" aria-label="Parts of the design">
         {PARTS.map(({ key, name }) => (
-          <Link key={key} href={partLink(key)} scroll={false} replace aria-current={key === active.key ? 'page' : undefined}>
+          <a key={key} href={partLink(key)} onClick={(event) => openPart(event, key)} aria-current={key === active.key ? 'page' : undefined}>
             {name}
-          </Link>
+          </a>
         ))}
       </nav>
       <div className="bench-grid">

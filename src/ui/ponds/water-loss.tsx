@@ -21,6 +21,9 @@ const ADVICE: Readonly<Record<LeakAdvice, string>> = {
   'try-pump-off': 'More is lost than the weather takes. Leave the pump off for a day if the fish can bear it, and log again: that tells where to look.',
 }
 
+/** Nothing is ever quite sure from a ruler. */
+const likely = (share: number): string => (share > 0.99 ? 'more than 99 %' : share < 0.01 ? 'less than 1 %' : `${Math.round(share * 100)} %`)
+
 /** Evaporation or a leak: what the pond should lose, what its logs say, and how much to top up. */
 export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterLoss; today: string }) {
   const show = useShow()
@@ -29,8 +32,8 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
   const line = (name: string, verdict: LossVerdict | null) =>
     verdict ? (
       <li>
-        {name}: falls {mm(verdict.measuredMmPerD)} a day, {mm(verdict.expectedMmPerD)} expected; a leak is{' '}
-        <strong>{show(verdict.leakLikelihood, 'share', { significant: 2 })}</strong> likely
+        {name}: falls {mm(verdict.measuredMmPerD)} a day, {mm(verdict.expectedMmPerD)} expected; a leak is <strong>{likely(verdict.leakLikelihood)}</strong>{' '}
+        likely
       </li>
     ) : null
   return (
