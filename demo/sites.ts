@@ -25,6 +25,7 @@ const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInp
     rockShare: 0.1,
     meteredFillM3: null,
     volumeTests: [],
+    beside: [],
     fish: [],
     waterSource: 'mains',
     altitudeM: 20,

@@ -1,6 +1,7 @@
 import { workOutDesign } from '../src/core/filter/design'
 import { checkDesign } from '../src/core/filter/checks'
-import { firstFlowPlan, networkOf } from '../src/core/filter/flow-plan'
+import { networkOf } from '../src/core/filter/flow-network'
+import { firstFlowPlan } from '../src/core/filter/flow-plan'
 import { PUMP_CATALOGUE } from '../src/core/filter/pump-catalogue'
 import { writeInp } from '../src/core/hydraulics/network/inp'
 import { solveInp } from '../src/core/hydraulics/network/solve-inp'

@@ -5,6 +5,7 @@ import { POND_USES } from '../core/filter/practice'
 import { BASIN_RANGE, MOST_ZONES } from '../core/survey/basin'
 import { MOST_CORNERS } from '../core/survey/geojson'
 import { OUTLINE_RANGE } from '../core/survey/outline-shapes'
+import { SYSTEM_RANGE } from '../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from './fields'
 import type { PondId, SiteId } from './ids'
@@ -68,6 +69,19 @@ export const VolumeTestInput = z.discriminatedUnion('method', [
 ])
 export type VolumeTest = z.infer<typeof VolumeTestInput>
 
+/** Water beside the pond that a dose must treat too. */
+export const BesideInput = z.discriminatedUnion('kind', [
+  z.strictObject({
+    kind: z.literal('stream'),
+    lengthM: numberWithin(SYSTEM_RANGE.lengthM, 'Stream length', 'm'),
+    widthM: numberWithin(SYSTEM_RANGE.widthM, 'Stream width', 'm'),
+    depthM: numberWithin(SYSTEM_RANGE.depthM, 'Stream depth', 'm'),
+    fill: numberWithin(SYSTEM_RANGE.fill, 'Share of the stream that is water', ''),
+  }),
+  z.strictObject({ kind: z.literal('box'), volumeM3: numberWithin(SYSTEM_RANGE.boxM3, 'Box', 'm³') }),
+])
+export type Beside = z.infer<typeof BesideInput>
+
 export const ZoneInput = z.strictObject({
   name: shortText('Zone name', 40),
   floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'Depth', 'm'),
@@ -122,6 +136,7 @@ export const PondInput = z.strictObject({
   rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
   /** Metered fill, when the pond was filled through a meter. */
   meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),
+  beside: z.array(BesideInput).max(12).default([]),
   volumeTests: z.array(VolumeTestInput).max(3).default([]),
   fish: z.array(FishInput).max(40),
   waterSource: z.enum(WATER_SOURCES),

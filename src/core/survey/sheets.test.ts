@@ -4,6 +4,7 @@ import { outlineFromGeoJson } from './geojson'
 import { linerSize } from './liner'
 import { outlineOf } from './outline-shapes'
 import { cutPlan, layoutOf, type CutPiece, type CutPlan, type Roll } from './roll-cutting'
+import { systemVolumeM3 } from './system-volume'
 import { drainDownM3, salinityRisePercent, saltDilutionM3, timedFillM3 } from './volume-methods'
 
 describe('a kidney', () => {
@@ -63,6 +64,18 @@ describe('other ways to a volume', () => {
   })
   it('drain-down: 6 m³/h for 90 min', () => expect(drainDownM3(6, 90)).toBeCloseTo(9, 9))
 })
+
+it('the system is pond, streams, boxes and filter voids', () =>
+  expect(
+    systemVolumeM3(
+      20,
+      [
+        { kind: 'stream', lengthM: 8, widthM: 0.5, depthM: 0.1, fill: 0.5 },
+        { kind: 'box', volumeM3: 0.15 },
+      ],
+      1.2,
+    ),
+  ).toBeCloseTo(20 + 0.2 + 0.15 + 1.2, 9))
 
 it('liner of the trade rule: 5 × 3 m, 1 m deep, 0.3 m over each side', () =>
   expect(linerSize({ lengthM: 5, widthM: 3, depthM: 1 })).toMatchObject({ lengthM: 7.6, widthM: 5.6 }))

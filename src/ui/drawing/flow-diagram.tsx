@@ -1,5 +1,6 @@
 'use client'
-import { linkIds, type FlowPlan } from '@/core/filter/flow-plan'
+import { linkIds } from '@/core/filter/flow-network'
+import type { FlowPlan } from '@/core/filter/flow-plan'
 import { BRANCH_NAMES, INTAKE_NAMES } from '@/ui/messages/filters'
 import { useShow } from '@/ui/person-context'
 

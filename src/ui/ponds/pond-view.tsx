@@ -15,6 +15,7 @@ import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { LatestReadings } from './latest-readings'
 import { LogReadingsForm } from './log-readings-form'
 import { ReadingsChart } from './readings-chart'
+import { SystemVolume } from './system-volume'
 import { StockNote } from './stock-note'
 import { VolumeEvidenceNote } from './volume-evidence-note'
 import { WaterLossPanel } from './water-loss'
@@ -164,7 +165,7 @@ function WeatherAge({ fetchedAt, reachable }: { fetchedAt: string | null; reacha
   )
 }
 
-function Measures({ data: { pond, practice, season }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+function Measures({ data: { pond, practice, season, designs }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
   const show = useShow()
   return (
     <Sheet title="Measured up">
@@ -197,6 +198,7 @@ function Measures({ data: { pond, practice, season }, facts }: { data: PondPageD
           <dd>{show(pond.altitudeM, 'length')}</dd>
         </div>
       </dl>
+      <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
       <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
       <StockNote
         pond={pond}

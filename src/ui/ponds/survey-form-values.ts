@@ -21,6 +21,8 @@ export interface SurveyFormValues {
   /** Rise as a share, as it is typed: 0.1 % is 0.001. */
   readonly salt: { saltKg: Num; rise: Num }
   readonly drainDown: { flowM3PerH: Num; minutes: Num }
+  readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
+  readonly boxes: readonly { volumeM3: Num }[]
   readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
   readonly waterSource: PondInput['waterSource']
   readonly altitudeM: Num
@@ -53,6 +55,8 @@ export const EMPTY_SURVEY: SurveyFormValues = {
   timedFill: { containerM3: null, seconds: null, minutes: null },
   salt: { saltKg: null, rise: null },
   drainDown: { flowM3PerH: null, minutes: null },
+  streams: [],
+  boxes: [],
   fish: [],
   waterSource: 'mains',
   altitudeM: null,
@@ -62,7 +66,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
 }
 
 export function toFormValues(pond: PondInput): SurveyFormValues {
-  const { outline, volumeTests, ...rest } = pond
+  const { outline, volumeTests, beside, ...rest } = pond
   const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
   const test = <Method extends VolumeTest['method']>(method: Method) =>
     volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
@@ -78,19 +82,22 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     points: outline.kind === 'points' ? outline.points : EMPTY_SURVEY.points,
     timedFill: timed ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes } : EMPTY_SURVEY.timedFill,
     salt: salt ? { saltKg: salt.saltKg, rise: salt.risePercent / 100 } : EMPTY_SURVEY.salt,
+    streams: beside.flatMap(({ kind, ...stream }) => (kind === 'stream' ? [stream as SurveyFormValues['streams'][number]] : [])),
+    boxes: beside.flatMap((b) => (b.kind === 'box' ? [{ volumeM3: b.volumeM3 }] : [])),
     drainDown: drain ? { flowM3PerH: drain.flowM3PerH, minutes: drain.minutes } : EMPTY_SURVEY.drainDown,
   }
 }
 
 /** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
 export function toPondInput(values: SurveyFormValues): unknown {
-  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, ...rest } = values
+  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } = values
   const volumeTests = [
     ...given(timedFill, { method: 'timed-fill', ...timedFill }),
     ...given(salt, { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 }),
     ...given(drainDown, { method: 'drain-down', ...drainDown }),
   ]
-  return withoutMissing({ ...rest, volumeTests, outline: outlineInput() })
+  const beside = [...streams.map((s) => ({ kind: 'stream', ...s })), ...boxes.map((b) => ({ kind: 'box', ...b }))]
+  return withoutMissing({ ...rest, volumeTests, beside, outline: outlineInput() })
 
   function outlineInput() {
     switch (outlineKind) {

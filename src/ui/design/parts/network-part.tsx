@@ -1,6 +1,7 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { BRANCH_KINDS, firstFlowPlan, linkIds, networkOf, type BranchKind, type FlowBranch, type FlowIntake, type FlowPlan } from '@/core/filter/flow-plan'
+import { linkIds, networkOf } from '@/core/filter/flow-network'
+import { BRANCH_KINDS, firstFlowPlan, type BranchKind, type FlowBranch, type FlowIntake, type FlowPlan } from '@/core/filter/flow-plan'
 import { writeInp } from '@/core/hydraulics/network/inp'
 import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
