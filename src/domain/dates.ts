@@ -6,8 +6,20 @@ const at = (date: string, locale: string) => DateTime.fromISO(date, { zone: 'utc
 export const longDate = (date: string, locale = 'en-GB'): string =>
   at(date, locale).toLocaleString({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' })
 
+/** Long lists name the same few days over and over, and writing a date is slow. */
+const written = new Map<string, string>()
+const MOST_KEPT = 2000
+
 /** "Fri 9 Apr" from a calendar day. */
-export const shortDate = (date: string, locale = 'en-GB'): string => at(date, locale).toFormat('ccc d LLL')
+export function shortDate(date: string, locale = 'en-GB'): string {
+  const key = `${locale} ${date}`
+  const kept = written.get(key)
+  if (kept !== undefined) return kept
+  if (written.size >= MOST_KEPT) written.clear()
+  const text = at(date, locale).toFormat('ccc d LLL')
+  written.set(key, text)
+  return text
+}
 
 /** "9 Apr" from a calendar day. */
 export const dayMonth = (date: string, locale = 'en-GB'): string => at(date, locale).toFormat('d LLL')

@@ -12,7 +12,7 @@ import type { PondId, SiteId } from './ids'
 
 const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
 
-export const OutlineInput = z.discriminatedUnion('kind', [
+const MeasuredOutline = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rectangle'), lengthM: side('Length'), widthM: side('Width') }),
   z.strictObject({ kind: z.literal('ellipse'), lengthM: side('Length'), widthM: side('Width') }),
   z.strictObject({
@@ -47,6 +47,20 @@ export const OutlineInput = z.discriminatedUnion('kind', [
       .max(200),
   }),
 ])
+
+/** The waterline as measured; figures that each read well but cannot stand together are named here. */
+export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
+  // a figure that does not even read well has been named already
+  if (context.issues.length > 0) return
+  const say = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
+  if (outline.kind === 'kidney' && outline.waistM > outline.widthM) return say(['waistM'], 'The waist cannot be wider than the pond.')
+  if (outline.kind === 'offsets') {
+    const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1].stationM)
+    if (stuck > 0) return say(['offsets', stuck, 'stationM'], 'Each station lies further along the tape than the one before it.')
+  }
+  if (outline.kind === 'points' && new Set(outline.points.map((p) => `${p.xM} ${p.yM}`)).size < 3)
+    return say(['points'], 'Give at least three different corners.')
+})
 
 /** Other ways to the volume than tape and meter; at most one of each. */
 export const VolumeTestInput = z.discriminatedUnion('method', [

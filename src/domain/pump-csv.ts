@@ -81,12 +81,12 @@ function readRow(cells: Record<string, string>, line: number, problems: CsvRowPr
 
 function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]): CataloguePump[] {
   const points = [...rows].sort((a, b) => a.flow - b.flow)
-  const good = points.filter((row, i) => {
-    const before = points[i - 1]
-    if (!before || (row.flow > before.flow && row.head <= before.head)) return true
-    problems.push({ line: row.line, message: `${name}: the head must fall as the flow rises; this point does not fit the one before it.` })
-    return false
-  })
+  const good: Row[] = []
+  for (const row of points) {
+    const before = good[good.length - 1]
+    if (!before || (row.flow > before.flow && row.head <= before.head)) good.push(row)
+    else problems.push({ line: row.line, message: `${name}: the head must fall as the flow rises; this point does not fit the one before it.` })
+  }
   const power = rows.find((row) => row.power !== null)?.power ?? null
   const line = rows[0].line
   if (good.length < LEAST_POINTS) {

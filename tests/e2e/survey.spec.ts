@@ -49,7 +49,9 @@ test('corners from GeoJSON, dragged and typed; a kidney; three more ways to the 
   await page.getByLabel('Measured as').selectOption('kidney')
   await page.getByLabel('Length', { exact: true }).fill('8 m')
   await page.getByLabel('Width', { exact: true }).fill('4 m')
+  // wider than the pond: the drawing waits, and nothing typed is lost
   await page.getByLabel('Width at the waist').fill('5 m')
+  await expect(page.getByText(/drawn here as soon as/)).toBeVisible()
   await page.getByLabel('Width at the waist').fill('2.5 m')
   await expect(page.getByRole('img', { name: /Plan of the pond, 8 m by/ })).toBeVisible()
   const surveyed = await page.getByTestId('adopted-volume').textContent()

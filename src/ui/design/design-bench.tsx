@@ -1,35 +1,31 @@
 'use client'
+import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
-import { useState, type MouseEvent } from 'react'
+import { useState, type ComponentType, type MouseEvent } from 'react'
 import { may } from '@/domain/roles'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
 import { SCHOOL_NAMES } from '@/ui/messages/schools'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
-import { BedPart } from './parts/bed-part'
-import { BesidePart } from './parts/beside-part'
-import { DrawingsPart } from './parts/drawings-part'
-import { NetworkPart } from './parts/network-part'
-import { PlantingPart } from './parts/planting-part'
-import { PricePart } from './parts/price-part'
 import { SizePart } from './parts/size-part'
-import { VersionsPart } from './parts/versions-part'
-import { WaterPart } from './parts/water-part'
 import { CheckPanel } from './check-panel'
 import { useBench, type BenchData, type BenchPart } from './use-bench'
 
+const part = (load: () => Promise<ComponentType<BenchPart>>) => dynamic(load, { loading: () => <p className="sheet soft">Opening.</p> })
+
+/** Only the part that is looked at is loaded: the library, the drawings and the engine are large. */
 const PARTS = [
   { key: 'size', name: 'Kind and size', View: SizePart },
-  { key: 'bed', name: 'Bed', View: BedPart },
-  { key: 'water', name: 'Pump and pipes', View: WaterPart },
-  { key: 'beside', name: 'Beside the bed', View: BesidePart },
-  { key: 'network', name: 'Network', View: NetworkPart },
-  { key: 'planting', name: 'Planting', View: PlantingPart },
-  { key: 'price', name: 'Materials and price', View: PricePart },
-  { key: 'drawings', name: 'Drawings', View: DrawingsPart },
-  { key: 'versions', name: 'Versions', View: VersionsPart },
+  { key: 'bed', name: 'Bed', View: part(async () => (await import('./parts/bed-part')).BedPart) },
+  { key: 'water', name: 'Pump and pipes', View: part(async () => (await import('./parts/water-part')).WaterPart) },
+  { key: 'beside', name: 'Beside the bed', View: part(async () => (await import('./parts/beside-part')).BesidePart) },
+  { key: 'network', name: 'Network', View: part(async () => (await import('./parts/network-part')).NetworkPart) },
+  { key: 'planting', name: 'Planting', View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
+  { key: 'price', name: 'Materials and price', View: part(async () => (await import('./parts/price-part')).PricePart) },
+  { key: 'drawings', name: 'Drawings', View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
+  { key: 'versions', name: 'Versions', View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
 ] as const
 
 /** The filter bench: one part of the design at a time, its pictures, and the checks that follow every change. */
@@ -64,7 +60,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
     router.push(`${pathname}?version=${outcome.value.number}&part=${active.key}`)
     router.refresh()
   }
-  const part: BenchPart | null = shown ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set } : null
+  const given: BenchPart | null = shown ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set } : null
   return (
     <>
       <div className="page-head">
@@ -90,7 +86,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
       </nav>
       <div className="bench-grid">
         <div>
-          {part ? <active.View {...part} /> : <p className="sheet">Mend the marked figures, and the bed is drawn here.</p>}
+          {given ? <active.View {...given} /> : <p className="sheet">Mend the marked figures, and the bed is drawn here.</p>}
           <p className="soft small">
             The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed
             electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and vaults
@@ -126,7 +122,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
                   : 'A bed to begin with.'}
             </p>
           </section>
-          {part ? <CheckPanel part={part} /> : null}
+          {given ? <CheckPanel part={given} /> : null}
         </aside>
       </div>
     </>
