@@ -9,7 +9,7 @@ import { PondSection } from '@/ui/drawing/pond-section'
 import { VolumeEvidenceNote } from './volume-evidence-note'
 import { usePlanHandles } from './use-plan-handles'
 import { useShow } from '@/ui/person-context'
-import { readSurvey, type SurveyFormValues } from './survey-form-values'
+import { EMPTY_SURVEY, readSurvey, type SurveyFormValues } from './survey-form-values'
 
 const SUMMER_C = 20
 
@@ -62,6 +62,8 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
   )
 }
 
+const whole = (test: Readonly<Record<string, number | null>>): boolean => Object.values(test).every((value) => value !== null)
+
 /** The shape alone needs no name and no fish: draw as early as possible. */
 function surveyOnly(values: SurveyFormValues): PondInput | null {
   const read = readSurvey({
@@ -71,6 +73,12 @@ function surveyOnly(values: SurveyFormValues): PondInput | null {
     fish: [],
     freeboardM: 0.08,
     notes: '',
+    // what is half typed beside the shape does not take the drawing away
+    streams: [],
+    boxes: [],
+    timedFill: whole(values.timedFill) ? values.timedFill : EMPTY_SURVEY.timedFill,
+    salt: whole(values.salt) ? values.salt : EMPTY_SURVEY.salt,
+    drainDown: whole(values.drainDown) ? values.drainDown : EMPTY_SURVEY.drainDown,
     zones: values.zones.map((z, i) => ({ ...z, name: z.name || `Zone ${i + 1}` })),
   })
   return read.success ? read.data : null
