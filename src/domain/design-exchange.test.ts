@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { koiPond as pond } from '../../tests/fixtures/design-pond'
+import { oldDesign } from '../../tests/fixtures/old-design'
 import { FILTER_TYPES } from '../core/filter/filter-types'
 import { firstFlowPlan } from '../core/filter/flow-plan'
 import { firstDesign } from '../core/filter/first-design'
@@ -50,19 +51,8 @@ describe('design files', () => {
 })
 
 describe('designs of the first format', () => {
-  const old = {
-    school: 'volume',
-    lengthM: 4,
-    widthM: 2,
-    layers: [{ material: 'gravel-19-38', thicknessM: 0.3 }],
-    manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 },
-    delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 },
-    staticLiftM: 0.5,
-    pumpId: 'P24',
-    airBreakM: 0.3,
-  }
   it('read as lined wetlands that today’s schema takes', () => {
-    const read = FilterDesignInput.safeParse(upgradeDesign(old))
+    const read = FilterDesignInput.safeParse(upgradeDesign(oldDesign))
     expect(read.success && read.data).toMatchObject({ type: 'lined-wetland', lengthM: 4, delivery: { otherK: 3 }, pumpId: 'S24' })
   })
   it('leave today’s designs as they are', () => expect(keptDesign(design())).toEqual(design()))

@@ -1,4 +1,5 @@
 import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
+import { oldDesign } from '../fixtures/old-design'
 import { upgradeDesign } from '../../src/domain/design-file'
 import type { Role } from '../../src/domain/roles'
 
@@ -41,18 +42,7 @@ const SURVEY = {
   freeboardM: 0.1,
   notes: '',
 }
-const LAYERS = [{ material: 'gravel-19-38', thicknessM: 0.3 }]
-const BED = upgradeDesign({
-  school: 'volume',
-  lengthM: 2,
-  widthM: 1,
-  layers: LAYERS,
-  manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 },
-  delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 },
-  staticLiftM: 0.5,
-  pumpId: 'P6',
-  airBreakM: 0.3,
-})
+const BED = upgradeDesign({ ...oldDesign, pumpId: 'P6' })
 const AT = '2026-01-05T10:00:00Z'
 
 /** Every page and route of the app. A new file that is not listed here fails the test. */

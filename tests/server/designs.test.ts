@@ -10,6 +10,7 @@ import { firmPumps, importPrices, importPumps, priceBook, setPriceBook } from '@
 import { answerOffer, makeProposal, offer, renewLink, withdrawProposal } from '@/server/use-cases/proposals'
 import { proposalPdf } from '@/server/exchange/proposal-pdf'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { oldDesign } from '../fixtures/old-design'
 import { problemOf } from '../fixtures/problem-of'
 
 afterAll(closeDatabase)
@@ -36,21 +37,10 @@ describe('design versions', () => {
   })
   it('of the first format are read as today’s', async () => {
     const { actors, firmId, pondId, id } = await withDesign('Birch')
-    const old = {
-      school: 'volume',
-      lengthM: 4,
-      widthM: 2,
-      layers: [{ material: 'gravel-19-38', thicknessM: 0.3 }],
-      manifold: { diameterM: 0.1, slots: 20, slotAreaM2: 1e-4 },
-      delivery: { lengthM: 5, diameterM: 0.05, fittingsK: 3 },
-      staticLiftM: 0.5,
-      pumpId: 'P24',
-      airBreakM: 0.3,
-    }
     await inFirm(firmId, (trx) =>
       trx('designs')
         .where({ id })
-        .update({ bed: JSON.stringify(old) }),
+        .update({ bed: JSON.stringify(oldDesign) }),
     )
     const [design] = (await designBench(actors.designer, pondId)).designs
     expect(design.bed).toMatchObject({ type: 'lined-wetland', lengthM: 4, pumpId: 'S24', planting: [] })
