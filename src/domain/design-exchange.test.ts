@@ -33,6 +33,8 @@ describe('design files', () => {
     ['a list', '[]', 'not-a-design'],
     ['a number', '5', 'not-a-design'],
     ['a negative length', file({ design: { ...design(), lengthM: -1 } }), 'bad-field'],
+    ['a bed without stone', file({ design: { ...design(), layers: [{ material: 'void-modules', thicknessM: 0.3 }] } }), 'bad-field'],
+    ['a bed 5 cm deep', file({ design: { ...design(), layers: [{ material: 'pea-gravel', thicknessM: 0.05 }] } }), 'bad-field'],
     ['an unknown key', file({ design: { ...design(), colour: 'blue' } }), 'bad-field'],
     ['an unknown plant', file({ design: { ...design(), planting: [{ species: 'triffid', count: 1, xM: 0, yM: 0 }] } }), 'bad-field'],
   ])('refuse %s with the reason', (_, text, code) => expect(problem(text)).toMatchObject({ code }))

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import { COMPANION_KINDS, COMPANION_RANGE } from '../core/filter/companions'
 import { CONFIRMATIONS, DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../core/filter/design-input'
 import { FILTER_TYPES } from '../core/filter/filter-types'
-import { BED_MATERIAL_KEYS, LAYER_RANGE } from '../core/filter/layers'
+import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/layers'
+import { GRAVEL_RANGE } from '../core/filter/nitrification'
 import { BRANCH_KINDS, FLOW_PLAN_RANGE } from '../core/filter/flow-plan'
 import { SCHOOLS } from '../core/filter/practice'
 import { FITTING_KEYS } from '../core/hydraulics/fittings'
@@ -59,70 +60,82 @@ const FlowPlanInput = z.strictObject({
   morePumps: z.array(z.string().max(60)).max(4).readonly(),
 })
 
-export const FilterDesignInput = z.strictObject({
-  type: z.enum(FILTER_TYPES, { error: 'Choose a kind of filter.' }),
-  school: z.enum(SCHOOLS),
-  lengthM: numberWithin(DESIGN_RANGE.sideM, 'Bed length', 'm'),
-  widthM: numberWithin(DESIGN_RANGE.sideM, 'Bed width', 'm'),
-  vessels: counted(DESIGN_RANGE.vessels, 'Vessels'),
-  round: z.boolean(),
-  layers: z
-    .array(z.strictObject({ material: z.enum(BED_MATERIAL_KEYS), thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'Layer thickness', 'm') }))
-    .min(1, { error: 'A bed needs at least one layer.' })
-    .max(10)
-    .readonly(),
-  waterOverGravelM: numberWithin(DESIGN_RANGE.waterOverGravelM, 'Water over the gravel', 'm'),
-  raisedM: numberWithin(DESIGN_RANGE.raisedM, 'Walls above ground', 'm'),
-  stand: z.enum(STANDS),
-  feed: z.enum(FEEDS),
-  manifold: z.strictObject({
-    diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'Distribution pipe', 'm'),
-    slots: counted(DESIGN_RANGE.slots, 'Slots'),
-    slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'Slot area', 'm²'),
-    pitchPercent: numberWithin(DESIGN_RANGE.pitchPercent, 'Pipe pitch', '%'),
-  }),
-  vault: z
-    .strictObject({
-      diameterM: numberWithin(DESIGN_RANGE.vaultDiameterM, 'Vault or drain', 'm'),
-      atLowPoint: z.boolean(),
-      valveInReach: z.boolean(),
-      dischargeM: numberWithin(DESIGN_RANGE.dischargeM, 'Way to the discharge', 'm'),
-    })
-    .nullable(),
-  delivery: z.strictObject({
-    flexible: z.boolean(),
-    lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'Delivery pipe length', 'm'),
-    diameterM: numberWithin(DESIGN_RANGE.boreM, 'Delivery pipe bore', 'm'),
-    fittings: z.partialRecord(z.enum(FITTING_KEYS), counted(DESIGN_RANGE.fittings, 'Fittings')),
-    otherK: numberWithin(DESIGN_RANGE.otherK, 'Other fittings', 'K'),
-  }),
-  suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'Suction bore', 'm').nullable(),
-  staticLiftM: numberWithin(DESIGN_RANGE.staticLiftM, 'Lift', 'm'),
-  pumpId: z.string().min(1, { error: 'Choose a pump.' }).max(60),
-  pumpSet: z.strictObject({
-    arrangement: z.enum(['single', 'parallel', 'series']),
-    count: counted(PUMP_SET_RANGE.count, 'Pumps'),
-    speed: numberWithin(PUMP_SET_RANGE.speed, 'Speed', ''),
-  }),
-  bypassShare: numberWithin(DESIGN_RANGE.bypassShare, 'Share past the bed', ''),
-  outlet: z.strictObject({
-    count: counted(DESIGN_RANGE.outlets, 'Return pipes'),
-    diameterM: numberWithin(DESIGN_RANGE.boreM, 'Return bore', 'm'),
-    lengthM: numberWithin(DESIGN_RANGE.outletLengthM, 'Return length', 'm'),
-    dropM: numberWithin(DESIGN_RANGE.dropM, 'Return fall', 'm'),
-  }),
-  falls: z
-    .strictObject({ widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'Falls width', 'm'), dropM: numberWithin(DESIGN_RANGE.dropM, 'Falls drop', 'm') })
-    .nullable(),
-  airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'Air break height', 'm'),
-  checkValve: z.boolean(),
-  companions: z.array(CompanionInput).max(20).readonly(),
-  network: FlowPlanInput.nullable(),
-  planting: z.array(PatchInput).max(60).readonly(),
-  winter: z.enum(['runs', 'drained']),
-  northDeg: numberWithin(DESIGN_RANGE.northDeg, 'North', '°'),
-  confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
-}) satisfies z.ZodType<FilterDesign>
+export const FilterDesignInput = z
+  .strictObject({
+    type: z.enum(FILTER_TYPES, { error: 'Choose a kind of filter.' }),
+    school: z.enum(SCHOOLS),
+    lengthM: numberWithin(DESIGN_RANGE.sideM, 'Bed length', 'm'),
+    widthM: numberWithin(DESIGN_RANGE.sideM, 'Bed width', 'm'),
+    vessels: counted(DESIGN_RANGE.vessels, 'Vessels'),
+    round: z.boolean(),
+    layers: z
+      .array(z.strictObject({ material: z.enum(BED_MATERIAL_KEYS), thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'Layer thickness', 'm') }))
+      .min(1, { error: 'A bed needs at least one layer.' })
+      .max(10)
+      .readonly(),
+    waterOverGravelM: numberWithin(DESIGN_RANGE.waterOverGravelM, 'Water over the gravel', 'm'),
+    raisedM: numberWithin(DESIGN_RANGE.raisedM, 'Walls above ground', 'm'),
+    stand: z.enum(STANDS),
+    feed: z.enum(FEEDS),
+    manifold: z.strictObject({
+      diameterM: numberWithin(DESIGN_RANGE.manifoldDiameterM, 'Distribution pipe', 'm'),
+      slots: counted(DESIGN_RANGE.slots, 'Slots'),
+      slotAreaM2: numberWithin(DESIGN_RANGE.slotAreaM2, 'Slot area', 'm²'),
+      pitchPercent: numberWithin(DESIGN_RANGE.pitchPercent, 'Pipe pitch', '%'),
+    }),
+    vault: z
+      .strictObject({
+        diameterM: numberWithin(DESIGN_RANGE.vaultDiameterM, 'Vault or drain', 'm'),
+        atLowPoint: z.boolean(),
+        valveInReach: z.boolean(),
+        dischargeM: numberWithin(DESIGN_RANGE.dischargeM, 'Way to the discharge', 'm'),
+      })
+      .nullable(),
+    delivery: z.strictObject({
+      flexible: z.boolean(),
+      lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'Delivery pipe length', 'm'),
+      diameterM: numberWithin(DESIGN_RANGE.boreM, 'Delivery pipe bore', 'm'),
+      fittings: z.partialRecord(z.enum(FITTING_KEYS), counted(DESIGN_RANGE.fittings, 'Fittings')),
+      otherK: numberWithin(DESIGN_RANGE.otherK, 'Other fittings', 'K'),
+    }),
+    suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'Suction bore', 'm').nullable(),
+    staticLiftM: numberWithin(DESIGN_RANGE.staticLiftM, 'Lift', 'm'),
+    pumpId: z.string().min(1, { error: 'Choose a pump.' }).max(60),
+    pumpSet: z.strictObject({
+      arrangement: z.enum(['single', 'parallel', 'series']),
+      count: counted(PUMP_SET_RANGE.count, 'Pumps'),
+      speed: numberWithin(PUMP_SET_RANGE.speed, 'Speed', ''),
+    }),
+    bypassShare: numberWithin(DESIGN_RANGE.bypassShare, 'Share past the bed', ''),
+    outlet: z.strictObject({
+      count: counted(DESIGN_RANGE.outlets, 'Return pipes'),
+      diameterM: numberWithin(DESIGN_RANGE.boreM, 'Return bore', 'm'),
+      lengthM: numberWithin(DESIGN_RANGE.outletLengthM, 'Return length', 'm'),
+      dropM: numberWithin(DESIGN_RANGE.dropM, 'Return fall', 'm'),
+    }),
+    falls: z
+      .strictObject({ widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'Falls width', 'm'), dropM: numberWithin(DESIGN_RANGE.dropM, 'Falls drop', 'm') })
+      .nullable(),
+    airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'Air break height', 'm'),
+    checkValve: z.boolean(),
+    companions: z.array(CompanionInput).max(20).readonly(),
+    network: FlowPlanInput.nullable(),
+    planting: z.array(PatchInput).max(60).readonly(),
+    winter: z.enum(['runs', 'drained']),
+    northDeg: numberWithin(DESIGN_RANGE.northDeg, 'North', '°'),
+    confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
+  })
+  .superRefine(({ type, layers }, context) => {
+    if (context.issues.length > 0 || type === 'none') return
+    const [least, most] = GRAVEL_RANGE.depthM
+    const { depthM } = treatingGravel(layers)
+    if (depthM < least - 1e-9 || depthM > most + 1e-9)
+      context.addIssue({
+        code: 'custom',
+        path: ['layers'],
+        message: `The stone of the bed must be between ${least} and ${most} m deep in all, levelling gravel and modules not counted.`,
+      })
+  }) satisfies z.ZodType<FilterDesign>
 
 export const DesignInput = z.strictObject({
   name: shortText('Version name', 60),

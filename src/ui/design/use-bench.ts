@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react'
 import { checkDesign, type Check } from '@/core/filter/checks'
 import { workOutDesign, type DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
+import { DomainError } from '@/core/errors'
 import { FilterDesignInput } from '@/domain/design'
 import { keptDesign } from '@/domain/design-file'
 import type { designBench } from '@/server/use-cases/designs'
@@ -23,6 +24,8 @@ export interface Worked {
   readonly checks: readonly Check[]
 }
 
+const CANNOT_STAND = 'These figures do not go together, so the last good design is shown. Undo, or look at depth, pump and pipes.'
+
 /** What every part of the bench gets: the design, how to change it, and what follows from it. */
 export interface BenchPart {
   readonly data: BenchData
@@ -36,12 +39,18 @@ export interface BenchPart {
 /** An emptied field becomes NaN, which the schema refuses by name; the drawing keeps the last good design meanwhile. */
 export const orNaN = (value: number | null): number => value ?? Number.NaN
 
-/** Works a design through, or says nothing while a figure is half typed. */
+/** Works a design through, or says nothing when it cannot stand as it is: half typed, no such pump, figures that do not go together. */
 export function workThrough(data: Pick<BenchData, 'designPond' | 'practice' | 'houseSchool' | 'pumps'>, bed: FilterDesign): Worked | null {
   const { designPond: pond, practice, houseSchool, pumps } = data
   if (!pumps.some((pump) => pump.id === bed.pumpId)) return null
-  const result = workOutDesign({ pond, design: bed, practice, houseSchool, pumps })
-  return { bed, result, checks: checkDesign({ design: bed, pond, result, houseSchool, practice }) }
+  try {
+    const result = workOutDesign({ pond, design: bed, practice, houseSchool, pumps })
+    return { bed, result, checks: checkDesign({ design: bed, pond, result, houseSchool, practice }) }
+  } catch (error) {
+    // each figure may be in its range and the whole still not buildable; the page must not break on it
+    if (error instanceof DomainError) return null
+    throw error
+  }
 }
 
 /** State of the filter bench: the draft with its history, what is wrong in it, and what follows from it. */
@@ -83,7 +92,7 @@ export function useBench(data: BenchData, versionNumber: number | null) {
     history,
     clearDraft: kept.clear,
     errorOf: (path: string): string | undefined => errors[path],
-    firstError: Object.values(errors)[0] as string | undefined,
+    firstError: (Object.values(errors)[0] as string | undefined) ?? (worked ? undefined : CANNOT_STAND),
     worked,
     shown: worked ?? lastWorked,
     set: (bed: Partial<FilterDesign>, what = '') => change((d) => ({ ...d, bed: { ...d.bed, ...bed } }), what),

@@ -29,7 +29,7 @@ export function PricesView({ kept, pumps }: { kept: KeptPriceBook; pumps: readon
       <p>
         <Link href="/cutting">Cut liner and sheets for several ponds from rolls</Link>
       </p>
-      <OwnPumps pumps={pumps} locked={locked} />
+      <OwnPumps pumps={pumps} currency={kept.book.currency} locked={locked} />
       <Book key={kept.version} kept={kept} locked={locked} />
     </>
   )
@@ -136,7 +136,7 @@ function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; on
   )
 }
 
-function OwnPumps({ pumps, locked }: { pumps: readonly CataloguePump[]; locked: boolean }) {
+function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]; currency: string; locked: boolean }) {
   const show = useShow()
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -175,7 +175,7 @@ function OwnPumps({ pumps, locked }: { pumps: readonly CataloguePump[]; locked: 
               <strong>{pump.name}</strong>
               <span className="soft">
                 {pump.powerW} W, up to {show(pump.curve[pump.curve.length - 1].flowM3PerH, 'flow')} and {show(pump.curve[0].headM, 'length')},{' '}
-                {money(pump.priceMinor, 'EUR')}
+                {money(pump.priceMinor, currency)}
               </span>
               {locked ? null : (
                 <button
