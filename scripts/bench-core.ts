@@ -56,7 +56,7 @@ time('design.recompute_ms_p95', 500, () => {
   const given = { pond, design: dragged, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' as const, pumps: PUMP_CATALOGUE }
   checkDesign({ ...given, result: workOutDesign(given) })
 })
-const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE))
+const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_PRACTICE.tables))
 await timeAsync('network.solve_ms_p95', 200, () => solveInp(network))
 time('season.pond_ms_p95', 20, () =>
   pondSeason({

@@ -71,13 +71,16 @@ const SINCE_FORMAT_1 = {
   network: null,
   planting: [],
   winter: 'runs',
+  heatToC: null,
   northDeg: 0,
   confirmed: [],
 } as const
 
 /** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
 export function upgradeDesign(raw: unknown): unknown {
-  if (typeof raw !== 'object' || raw === null || 'type' in raw) return raw
+  if (typeof raw !== 'object' || raw === null) return raw
+  // heating came later within the second format: a design without the word is unheated
+  if ('type' in raw) return { heatToC: null, ...raw }
   const old = raw as Record<string, unknown> & { manifold?: object; delivery?: Record<string, unknown>; pumpId?: string }
   const { fittingsK, ...delivery } = old.delivery ?? {}
   return {

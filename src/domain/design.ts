@@ -6,11 +6,12 @@ import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../core/filter/l
 import { GRAVEL_RANGE } from '../core/filter/nitrification'
 import { BRANCH_KINDS, FLOW_PLAN_RANGE } from '../core/filter/flow-plan'
 import { SCHOOLS } from '../core/filter/practice'
-import { FITTING_KEYS } from '../core/hydraulics/fittings'
+import { HEAT_RANGE_C } from '../core/filter/heater'
 import { PUMP_SET_RANGE } from '../core/hydraulics/pump-set'
 import { PATCH_RANGE } from '../core/plants/planting'
 import { plantSpecies } from '../core/plants/species'
 import { numberWithin, optionalText, shortText } from './fields'
+import { FITTING_KEY } from './house-tables'
 import type { DesignId, PondId, UserId } from './ids'
 
 const counted = ([least, most]: readonly [number, number], noun: string) =>
@@ -95,7 +96,7 @@ export const FilterDesignInput = z
       flexible: z.boolean(),
       lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'Delivery pipe length', 'm'),
       diameterM: numberWithin(DESIGN_RANGE.boreM, 'Delivery pipe bore', 'm'),
-      fittings: z.partialRecord(z.enum(FITTING_KEYS), counted(DESIGN_RANGE.fittings, 'Fittings')),
+      fittings: z.record(z.string().regex(FITTING_KEY, { error: 'Fittings are named by their key in the table.' }), counted(DESIGN_RANGE.fittings, 'Fittings')),
       otherK: numberWithin(DESIGN_RANGE.otherK, 'Other fittings', 'K'),
     }),
     suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'Suction bore', 'm').nullable(),
@@ -122,6 +123,7 @@ export const FilterDesignInput = z
     network: FlowPlanInput.nullable(),
     planting: z.array(PatchInput).max(60).readonly(),
     winter: z.enum(['runs', 'drained']),
+    heatToC: numberWithin(HEAT_RANGE_C, 'Heated to', '°C').nullable(),
     northDeg: numberWithin(DESIGN_RANGE.northDeg, 'North', '°'),
     confirmed: z.array(z.enum(CONFIRMATIONS)).max(CONFIRMATIONS.length).readonly(),
   })
@@ -160,6 +162,8 @@ export interface Design extends DesignInput {
   readonly stateAt: string | null
   /** What was built otherwise than drawn; empty until built. */
   readonly asBuilt: string
+  /** The figures as built; null when they are as drawn, or it is not built yet. */
+  readonly builtBed: FilterDesign | null
   readonly savedBy: UserId
   readonly savedByName: string
   readonly savedAt: string

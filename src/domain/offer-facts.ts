@@ -1,5 +1,7 @@
 import { checkDesign } from '../core/filter/checks'
 import { workOutDesign, type DesignResult } from '../core/filter/design'
+import { DEFAULT_FILTER_PRACTICE } from '../core/filter/practice'
+import { keptDesign } from './design-file'
 import type { ProposalContent } from './proposal'
 
 /** What an offered option does for the pond, worked out from what was frozen in the proposal. */
@@ -10,8 +12,11 @@ export interface OptionFacts {
 }
 
 export function optionFacts(content: ProposalContent, index: number): OptionFacts {
-  const { pond, practice, houseSchool } = content
-  const { design, pump } = content.options[index]
+  const { pond, houseSchool } = content
+  // frozen before a rule or a figure existed: the default of it held then
+  const practice = { ...DEFAULT_FILTER_PRACTICE, ...content.practice }
+  const { pump } = content.options[index]
+  const design = keptDesign(content.options[index].design)
   const result = workOutDesign({ pond, design, practice, houseSchool, pumps: [pump] })
   return { result, open: checkDesign({ design, pond, result, houseSchool, practice }).flatMap((c) => (c.verdict === 'pass' ? [] : [c.id])) }
 }

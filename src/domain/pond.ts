@@ -8,6 +8,7 @@ import { OUTLINE_RANGE } from '../core/survey/outline-shapes'
 import { SYSTEM_RANGE } from '../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from './fields'
+import type { OwnPractice } from './practice'
 import type { PondId, SiteId } from './ids'
 
 const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
@@ -166,6 +167,7 @@ export interface Pond extends PondInput {
   readonly id: PondId
   readonly siteId: SiteId
   readonly version: number
+  readonly ownPractice: OwnPractice
 }
 
 export interface PondInContext extends Pond {

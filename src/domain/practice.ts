@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { DEFAULT_FILTER_PRACTICE, SCHOOLS, type FilterPractice } from '../core/filter/practice'
+import type { HydraulicTables } from '../core/hydraulics/fittings'
 import { DEFAULT_SEASON_PRACTICE } from '../core/season/practice'
-import { numberWithin } from './fields'
+import { numberWithin, shortText } from './fields'
 
 const waterC = (noun: string) => numberWithin([0, 30], noun, '°C')
 
@@ -19,12 +20,33 @@ export const HousePractice = z.strictObject({
 })
 export type HousePractice = z.infer<typeof HousePractice>
 
-export const filterPracticeOf = ({ growthYears, oversizing, plantsCounted, uv }: HousePractice): FilterPractice => ({
+/** Where one pond goes another way than the house, each with its reason. */
+export type OwnPractice = { readonly [K in keyof HousePractice]?: { readonly value: HousePractice[K]; readonly reason: string } }
+
+export const PRACTICE_KEYS = Object.keys(HousePractice.shape) as (keyof HousePractice)[]
+
+export const OwnPractice = z.strictObject(
+  Object.fromEntries(
+    PRACTICE_KEYS.map((key) => [
+      key,
+      z.strictObject({ value: HousePractice.shape[key].unwrap(), reason: shortText('Why this pond is different', 300) }).optional(),
+    ]),
+  ),
+) as unknown as z.ZodType<OwnPractice>
+
+/** What holds at one pond: its own answers where it has any, the house's elsewhere. */
+export function practiceAt(house: HousePractice, own: OwnPractice): HousePractice {
+  const answers = Object.entries(own).flatMap(([key, answer]) => (answer ? [[key, answer.value]] : []))
+  return { ...house, ...Object.fromEntries(answers) }
+}
+
+export const filterPracticeOf = ({ growthYears, oversizing, plantsCounted, uv }: HousePractice, tables: HydraulicTables): FilterPractice => ({
   ...DEFAULT_FILTER_PRACTICE,
   growthYears,
   oversizing,
   plantsCounted,
   uv,
+  tables,
 })
 
 export const seasonPracticeOf = ({ startupWaterC, feedingStartWaterC, feedingStopWaterC, shutdownWaterC }: HousePractice) => ({

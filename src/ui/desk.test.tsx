@@ -4,7 +4,7 @@ import { checkDesign } from '@/core/filter/checks'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE } from '@/core/filter/pump-catalogue'
-import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/practice'
+import { DEFAULT_FILTER_PRACTICE, SCHOOLS } from '@/core/filter/practice'
 import type { planningPage } from '@/server/use-cases/visit-planning'
 import { cleanoutDuration } from '@/core/jobs/duration'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
@@ -34,7 +34,14 @@ describe('the bench’s tables', () => {
     const choose = jest.fn()
     render(
       <AsPerson>
-        <SchoolTable result={worked().result} chosen="volume" house="volume" onChoose={choose} />
+        <SchoolTable
+          result={worked().result}
+          chosen="volume"
+          house="volume"
+          costs={SCHOOLS.map((school) => ({ school, pumpName: 'S24', totalMinor: 812345 }))}
+          currency="EUR"
+          onChoose={choose}
+        />
       </AsPerson>,
     )
     expect(screen.getAllByRole('row')).toHaveLength(5)

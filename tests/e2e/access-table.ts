@@ -1,5 +1,6 @@
 import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
+import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-tables'
 import { upgradeDesign } from '../../src/domain/design-file'
 import type { Role } from '../../src/domain/roles'
 
@@ -55,6 +56,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'ponds/[pondId]', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/survey', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]/design', method: 'GET', allowed: ALL },
+  { route: 'ponds/[pondId]/practice', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/plan', method: 'GET', allowed: PLANNERS },
   { route: 'visits/[visitId]/report', method: 'GET', allowed: ALL },
   { route: 'field', method: 'GET', allowed: ALL },
@@ -88,6 +90,15 @@ export const ROUTES: readonly RouteRule[] = [
     }),
   },
   { route: 'api/v1/ponds/[pondId]', method: 'PUT', allowed: DESK, body: () => ({ version: 999, pond: SURVEY }) },
+  { route: 'api/v1/ponds/[pondId]/practice', method: 'PUT', allowed: DESIGNERS, body: () => ({ version: 999, own: {} }) },
+  {
+    route: 'api/v1/ponds/[pondId]/bench-draft',
+    method: 'PUT',
+    allowed: DESIGNERS,
+    body: () => ({ fromVersion: null, draft: { bed: BED, name: '', overrideReason: '' } }),
+  },
+  { route: 'api/v1/ponds/[pondId]/bench-draft', method: 'DELETE', allowed: DESIGNERS },
+  { route: 'api/v1/house-tables', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, tables: DEFAULT_HOUSE_TABLES }) },
   { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: DESIGNERS, body: () => ({ name: 'Access test', bed: BED }) },
   {
     route: 'api/v1/ponds/[pondId]/proposals',

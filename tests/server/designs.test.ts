@@ -27,13 +27,18 @@ const propose = (actor: Actor, pondId: PondId, designId: DesignId, changes: obje
 
 describe('design versions', () => {
   it('go from open to approved to built, in that order, and a stale move shows what stands', async () => {
-    const { actors, pondId, id } = await withDesign('Alder')
-    expect((await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'built', asBuilt: '' }))).kind).toBe('refused')
+    const { actors, pondId, id, bench } = await withDesign('Alder')
+    expect((await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind).toBe('refused')
     await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
-    expect((await problemOf(moveDesignOn(actors.owner, id, 1, { state: 'built', asBuilt: '' }))).kind).toBe('conflict')
-    await moveDesignOn(actors.owner, id, 2, { state: 'built', asBuilt: 'The vault stands at the other end.' })
+    expect((await problemOf(moveDesignOn(actors.owner, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind).toBe('conflict')
+    await moveDesignOn(actors.owner, id, 2, {
+      state: 'built',
+      asBuilt: 'The vault stands at the other end.',
+      builtBed: { ...bench.start, lengthM: bench.start.lengthM + 0.5 },
+    })
     const [design] = (await designBench(actors.office, pondId)).designs
     expect(design).toMatchObject({ state: 'built', asBuilt: 'The vault stands at the other end.', stateByName: 'Alder owner' })
+    expect(design.builtBed?.lengthM).toBe(design.bed.lengthM + 0.5)
   })
   it('of the first format are read as today’s', async () => {
     const { actors, firmId, pondId, id } = await withDesign('Birch')

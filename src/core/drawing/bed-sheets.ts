@@ -126,7 +126,7 @@ function wayBack(design: FilterDesign, lengthM: number, widthM: number, spanY: n
 const NORTH_M = 0.35
 
 /** An arrow to the north; degrees clockwise from up the page. */
-function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
+export function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
   const angle = (northDeg * Math.PI) / 180
   const [dx, dy] = [Math.sin(angle) * NORTH_M, Math.cos(angle) * NORTH_M]
   const foot = { xM, yM: yM - NORTH_M }

@@ -26,6 +26,8 @@ export type Mark =
 export interface Sheet {
   readonly title: string
   readonly marks: readonly Mark[]
+  /** A diagram, not a drawing: no scale is written on it. */
+  readonly notToScale?: boolean
   readonly bounds: { readonly minX: number; readonly minY: number; readonly maxX: number; readonly maxY: number }
 }
 

@@ -66,6 +66,12 @@ export function sheetSvg(
   const body = sheet.marks.map((mark) => markSvg(mark, place, mm, colours)).join('\n')
   const barM = [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
   const y = heightMm - MARGIN_MM - 4
+  const endNote = (words: string) => `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${colours.ink}">${words}</text>`
+  const scaleBar = () => [
+    `<g id="scale-bar"><path d="M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y)}h${n(barM * mm)}m0 -1.5v3M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y - 1.5)}v3" stroke="${colours.ink}" stroke-width="0.3"/>`,
+    endNote(`1 : ${scale}, bar ${barM} m`),
+    '</g>',
+  ]
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(widthMm)}mm" height="${n(heightMm)}mm" viewBox="0 0 ${n(widthMm)} ${n(heightMm)}" font-family="sans-serif" font-size="${TEXT_MM}" fill="none" stroke-linejoin="round">`,
     `<title>${escape(sheet.title)}</title>`,
@@ -75,8 +81,8 @@ export function sheetSvg(
     `<g id="title"><path d="M${MARGIN_MM} ${n(heightMm - MARGIN_MM - TITLE_MM + 4)}H${n(widthMm - MARGIN_MM)}" stroke="${colours.ink}" stroke-width="0.3"/>`,
     `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM - 5)}" fill="${colours.ink}" font-size="4.6">${escape(sheet.title)}</text>`,
     `<text x="${MARGIN_MM}" y="${n(heightMm - MARGIN_MM)}" fill="${colours.soft}">${escape(subtitle)}</text>`,
-    `<g id="scale-bar"><path d="M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y)}h${n(barM * mm)}m0 -1.5v3M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y - 1.5)}v3" stroke="${colours.ink}" stroke-width="0.3"/>`,
-    `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${colours.ink}">1 : ${scale}, bar ${barM} m</text></g></g>`,
+    ...(sheet.notToScale ? [endNote('not to scale')] : scaleBar()),
+    '</g>',
     '</svg>',
   ].join('\n')
 }

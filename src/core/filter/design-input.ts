@@ -80,6 +80,8 @@ export interface FilterDesign {
   readonly network: FlowPlan | null
   readonly planting: readonly PlantPatch[]
   readonly winter: 'runs' | 'drained'
+  /** Least water temperature that a heater holds, °C; null unheated. */
+  readonly heatToC: number | null
   /** North on the plan, degrees clockwise from up the page. */
   readonly northDeg: number
   readonly confirmed: readonly Confirmation[]

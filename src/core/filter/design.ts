@@ -10,6 +10,7 @@ import type { DesignPond, DesignProblemInput, FilterDesign } from './design-inpu
 import { FILTER_TYPE_FACTS } from './filter-types'
 import { flowDemand, type FlowDemand } from './flow-demand'
 import { feedUniformity } from './head'
+import { heating, type Heating } from './heater'
 import { BED_MATERIALS, DEFAULT_LAYERS, layerQuantities, layerStability, treatingGravel, type LayerPair } from './layers'
 import type { FilterPractice, School } from './practice'
 import { outletCapacity, type OutletCapacity } from './outlet-capacity'
@@ -53,6 +54,8 @@ export interface DesignResult extends Pumping {
   readonly plantNitrogenGPerD: readonly number[]
   readonly washWaterM3PerD: number
   readonly companionPowerW: number
+  /** null unheated. */
+  readonly heating: Heating | null
   readonly monthlyTanMgL: readonly number[]
   /** Highest of these, mg/L. */
   readonly worstTanMgL: number
@@ -60,7 +63,7 @@ export interface DesignResult extends Pumping {
 
 /**
  * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads, planting.
- * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump, no stone in a bed
+ * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */
 export function workOutDesign({ pond, design, practice, houseSchool, pumps }: DesignProblemInput): DesignResult {
   const pump = pumps.find((p) => p.id === design.pumpId)
@@ -76,7 +79,7 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
   const now = sizeThroughYear(pond, pond.fish, sizedWith, practice, counted)
   const grown = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), sizedWith, practice, counted)
   const schoolOf = (school: School) => grown.schools.find((s) => s.school === school)!
-  const worked = pumping(design, pump)
+  const worked = pumping(design, pump, practice.tables)
   const bedFlowM3PerH = design.type === 'none' ? 0 : worked.flowM3PerH * (1 - design.bypassShare)
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
@@ -123,6 +126,7 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
     plantNitrogenGPerD: uptake,
     washWaterM3PerD: washWaterM3PerD(design.companions),
     companionPowerW: companionPowerW(design.companions),
+    heating: design.heatToC === null ? null : heating(pond, design.heatToC),
     monthlyTanMgL: tan,
     worstTanMgL: Math.max(...tan),
   }

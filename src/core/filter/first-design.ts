@@ -1,5 +1,5 @@
 import { grownFish } from '../fish/load'
-import { nextBoreM, PIPE_SIZES } from '../hydraulics/fittings'
+import { nextBoreM, type PipeSize } from '../hydraulics/fittings'
 import { weirFlowM3PerH } from '../hydraulics/weir'
 import { firstPlanting } from '../plants/planting'
 import { outletCapacity } from './outlet-capacity'
@@ -51,12 +51,13 @@ export function firstDesign(
   type: FilterType = 'lined-wetland',
 ): FilterDesign {
   const layers = usualLayers(type)
+  const { pipes } = practice.tables
   const sizing = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), treatingGravel(layers), practice)
   const asked = sizing.schools.find((s) => s.school === school)!
   const flow = Math.max(asked.flowM3PerH, sizing.worstOxygenFlowM3PerH, sizing.turnoverFlowM3PerH)
   const size = sizeFor(type, Math.max(asked.areaM2, 0.25))
-  const manifoldDiameterM = boreFor(flow / size.vessels, MANIFOLD_SPEED_M_PER_S)
-  const deliveryDiameterM = boreFor(flow, DELIVERY_SPEED_M_PER_S)
+  const manifoldDiameterM = boreFor(flow / size.vessels, MANIFOLD_SPEED_M_PER_S, pipes)
+  const deliveryDiameterM = boreFor(flow, DELIVERY_SPEED_M_PER_S, pipes)
   const depthM = layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
   const raisedM = FILTER_TYPE_FACTS[type].walled ? depthM : 0
   const design: FilterDesign = {
@@ -80,7 +81,7 @@ export function firstDesign(
     pumpId: pumps[pumps.length - 1].id,
     pumpSet: { arrangement: 'single', count: 1, speed: 1 },
     bypassShare: FILTER_TYPE_FACTS[type].path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
-    outlet: outletFor(flow, deliveryDiameterM),
+    outlet: outletFor(flow, deliveryDiameterM, pipes),
     falls: FILTER_TYPE_FACTS[type].pipedOutlet || type === 'perimeter-bog' ? null : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
     airBreakM: type === 'surface-wetland' ? depthM + SHALLOW_WATER_M : depthM,
     checkValve: false,
@@ -88,13 +89,14 @@ export function firstDesign(
     network: null,
     planting: type === 'none' ? [] : firstPlanting(size.round ? size.lengthM * 0.785 : size.lengthM, size.widthM * size.vessels),
     winter: 'runs',
+    heatToC: null,
     northDeg: 0,
     confirmed: [],
   }
   const pumpId = smallestPump(pond, design, practice, pumps, flow) ?? design.pumpId
   // the pump brings more than was asked for, and all of it has to come back
   const { bedFlowM3PerH } = workOutDesign({ pond, design: { ...design, pumpId }, practice, houseSchool: school, pumps })
-  return { ...design, pumpId, outlet: outletFor(Math.max(flow, bedFlowM3PerH), deliveryDiameterM) }
+  return { ...design, pumpId, outlet: outletFor(Math.max(flow, bedFlowM3PerH), deliveryDiameterM, pipes) }
 }
 
 /** Power that a pump in its recommended range may take over the smallest that delivers. */
@@ -140,16 +142,16 @@ export function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'l
   return { lengthM: Math.min(100, Math.max(0.5, stepUp(areaM2 / widthM))), widthM, vessels: 1, round: false }
 }
 
-function boreFor(flowM3PerH: number, speedMPerS: number): number {
+function boreFor(flowM3PerH: number, speedMPerS: number, pipes: readonly PipeSize[]): number {
   const wanted = Math.sqrt((4 * flowM3PerH) / 3600 / speedMPerS / Math.PI)
-  return (PIPE_SIZES.find((size) => size.boreM >= wanted) ?? PIPE_SIZES[PIPE_SIZES.length - 1]).boreM
+  return (pipes.find((size) => size.boreM >= wanted) ?? pipes[pipes.length - 1]).boreM
 }
 
 const OUTLET_RUN = { lengthM: 1.5, dropM: 0.1 } as const
 
 /** The smallest return that runs at most half full, is larger than the inlet, and carries on with one pipe blocked. */
-export function outletFor(flowM3PerH: number, inletBoreM: number): FilterDesign['outlet'] {
-  const largerThanInlet = PIPE_SIZES.filter((size) => size.boreM >= nextBoreM(inletBoreM) - 1e-9)
+export function outletFor(flowM3PerH: number, inletBoreM: number, pipes: readonly PipeSize[]): FilterDesign['outlet'] {
+  const largerThanInlet = pipes.filter((size) => size.boreM >= nextBoreM(inletBoreM, pipes) - 1e-9)
   for (const count of [1, 2, 3, 4, 5, 6]) {
     const fits = largerThanInlet.find((size) => {
       const { halfFullM3PerH, fullM3PerH } = outletCapacity({ ...OUTLET_RUN, diameterM: size.boreM })
@@ -157,7 +159,7 @@ export function outletFor(flowM3PerH: number, inletBoreM: number): FilterDesign[
     })
     if (fits) return { count, diameterM: fits.boreM, ...OUTLET_RUN }
   }
-  return { count: 6, diameterM: PIPE_SIZES[PIPE_SIZES.length - 1].boreM, ...OUTLET_RUN }
+  return { count: 6, diameterM: pipes[pipes.length - 1].boreM, ...OUTLET_RUN }
 }
 
 /** A lip over which the flow makes a full sheet, no wider than the bed. */

@@ -1,4 +1,4 @@
-import { fittingsK } from '../hydraulics/fittings'
+import { fittingsK, type HydraulicTables } from '../hydraulics/fittings'
 import { bedLossMm } from '../hydraulics/granular-bed'
 import type { FlowNetwork, NetworkPipe } from '../hydraulics/network/inp'
 import { FLEXIBLE_PVC, RIGID_PVC } from '../hydraulics/pipe'
@@ -24,7 +24,13 @@ export const linkIds = {
 } as const
 
 /** The network of a design and its flow plan in one season. */
-export function networkOf(design: FilterDesign, plan: FlowPlan, season: 'summer' | 'winter', pumps: readonly CataloguePump[]): FlowNetwork {
+export function networkOf(
+  design: FilterDesign,
+  plan: FlowPlan,
+  season: 'summer' | 'winter',
+  pumps: readonly CataloguePump[],
+  tables: HydraulicTables,
+): FlowNetwork {
   const wall = design.delivery.flexible ? FLEXIBLE_PVC.roughnessM : RIGID_PVC.roughnessM
   const own = pumps.find((p) => p.id === design.pumpId)
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
@@ -55,7 +61,7 @@ export function networkOf(design: FilterDesign, plan: FlowPlan, season: 'summer'
       pipe('delivery', 'PRESSURE', 'SPLIT', {
         lengthM: design.delivery.lengthM,
         boreM: design.delivery.diameterM,
-        k: fittingsK(design.delivery.fittings) + design.delivery.otherK,
+        k: fittingsK(design.delivery.fittings, tables.fittings) + design.delivery.otherK,
       }),
       // a branch lets water out over its level: nothing comes back in
       ...open.map((b) =>
@@ -70,16 +76,16 @@ export function networkOf(design: FilterDesign, plan: FlowPlan, season: 'summer'
       id: `end${plan.branches.indexOf(b) + 1}`,
       from: `valve${plan.branches.indexOf(b) + 1}`,
       to: `out${plan.branches.indexOf(b) + 1}`,
-      curve: endLoss(b.kind, design, mostFlow),
+      curve: endLoss(b.kind, design, mostFlow, tables),
     })),
   }
 }
 
 /** Head lost where a branch ends, as a curve of flow: the bed's stone and slots, a tower's spray bar, a heater, an open end. */
-function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number) {
+function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number, tables: HydraulicTables) {
   const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (mostFlow * i) / CURVE_STEPS)
   if (kind === 'bed' && design.type !== 'none') {
-    const slots = headFunction({ ...design, bypassShare: 0 })
+    const slots = headFunction({ ...design, bypassShare: 0 }, tables)
     const stone = stoneOnTheWay(design)
     const area = flowAreaM2(design)
     return flows.map((flowM3PerH) => ({ flowM3PerH, headM: bedLossMm(stone, Math.min(500, flowM3PerH / area)).lossMm / 1000 + slots(flowM3PerH).nozzlesM }))

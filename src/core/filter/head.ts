@@ -1,5 +1,5 @@
 import { bedLossMm } from '../hydraulics/granular-bed'
-import { fittingsK } from '../hydraulics/fittings'
+import { fittingsK, type HydraulicTables } from '../hydraulics/fittings'
 import { manifoldUniformity } from '../hydraulics/manifold'
 import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../hydraulics/water-properties'
@@ -18,12 +18,12 @@ export interface HeadBreakdown extends PipeLoss {
 }
 
 /** Head asked for at a flow of the pump. @param clogging share of every way that is closed, 0 clean */
-export function headFunction(design: FilterDesign, clogging = 0): (flowM3PerH: number) => HeadBreakdown {
+export function headFunction(design: FilterDesign, { fittings }: HydraulicTables, clogging = 0): (flowM3PerH: number) => HeadBreakdown {
   const stone = stoneOnTheWay(design)
   const area = flowAreaM2(design)
   const { delivery } = design
   const pipeKind = delivery.flexible ? FLEXIBLE_PVC : RIGID_PVC
-  const k = fittingsK(delivery.fittings) + delivery.otherK
+  const k = fittingsK(delivery.fittings, fittings) + delivery.otherK
   // a way that is closed by a quarter loses as if the flow were a third more
   const asIf = 1 / (1 - clogging)
   return (pumpFlow) => {

@@ -1,3 +1,5 @@
+import { DEFAULT_TABLES, type HydraulicTables } from '../hydraulics/fittings'
+
 /** What the pond is for; decides shares and turnover. */
 export const POND_USES = ['wildlife', 'few-small-fish', 'many-fish', 'koi', 'swimming'] as const
 export type PondUse = (typeof POND_USES)[number]
@@ -27,6 +29,8 @@ export interface FilterPractice {
   readonly plantsCounted: boolean
   /** UV clarifier: always fitted, a crutch while the filter matures, or not with a bog. */
   readonly uv: 'always' | 'crutch' | 'never'
+  /** Pipes and fittings that designs are picked from. */
+  readonly tables: HydraulicTables
 }
 
 export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
@@ -42,4 +46,5 @@ export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
   oversizing: 'calculated',
   plantsCounted: false,
   uv: 'crutch',
+  tables: DEFAULT_TABLES,
 }

@@ -1,5 +1,6 @@
 import { dutyPoint, type DutyOutcome, type PumpPoint } from '../hydraulics/pump'
 import { pumpSetCurve, pumpSetPowerW, pumpSetRange } from '../hydraulics/pump-set'
+import type { HydraulicTables } from '../hydraulics/fittings'
 import type { FilterDesign } from './design-input'
 import { headFunction, type HeadBreakdown } from './head'
 import type { CataloguePump } from './pump-catalogue'
@@ -26,11 +27,11 @@ export interface Pumping {
 }
 
 /** Where the design's pumps and pipes agree, clean and clogged, and what that costs in energy. */
-export function pumping(design: FilterDesign, pump: CataloguePump): Pumping {
+export function pumping(design: FilterDesign, pump: CataloguePump, tables: HydraulicTables): Pumping {
   const curve = pumpSetCurve(pump.curve, design.pumpSet)
-  const headAt = headFunction(design)
+  const headAt = headFunction(design, tables)
   const duty = dutyPoint(curve, (flow) => headAt(flow).totalM)
-  const cloggedHead = headFunction(design, CLOGGING_CASE)
+  const cloggedHead = headFunction(design, tables, CLOGGING_CASE)
   const clogged = dutyPoint(curve, (flow) => cloggedHead(flow).totalM)
   const flowM3PerH = flowOf(duty)
   const last = curve[curve.length - 1].flowM3PerH

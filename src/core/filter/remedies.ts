@@ -58,10 +58,10 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     result.demand.schoolM3PerH < result.flowM3PerH
       ? { ...design, bypassShare: Number(Math.min(0.9, 1 - result.demand.schoolM3PerH / result.flowM3PerH).toFixed(2)) }
       : enlarge(design, result.areaM2 * 1.25, result.areaM2),
-  uniformity: ({ design }) => ({
+  uniformity: ({ design, practice }) => ({
     ...design,
     feed: design.feed === 'chamber' ? 'slotted-pipe' : design.feed,
-    manifold: { ...design.manifold, diameterM: nextBoreM(design.manifold.diameterM) },
+    manifold: { ...design.manifold, diameterM: nextBoreM(design.manifold.diameterM, practice.tables.pipes) },
   }),
   'root-zone': ({ design }) => {
     if (FILTER_TYPE_FACTS[design.type].path === 'along') return shallower({ ...design, feed: 'full-height-header' })
@@ -76,9 +76,15 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     return { ...design, layers: design.layers.toSpliced(at, 0, { material: 'gravel-19-38', thicknessM: 0.1 }), airBreakM: design.airBreakM + 0.1 }
   },
   'duty-in-range': (context) => withPump(context, context.result.demand.neededM3PerH),
-  'pipe-velocity': ({ design }) => ({ ...design, delivery: { ...design.delivery, diameterM: nextBoreM(design.delivery.diameterM) } }),
-  'outlet-capacity': ({ design, result }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM) }),
-  'outlet-order': ({ design, result }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM) }),
+  'pipe-velocity': ({ design, practice }) => ({
+    ...design,
+    delivery: { ...design.delivery, diameterM: nextBoreM(design.delivery.diameterM, practice.tables.pipes) },
+  }),
+  'outlet-capacity': ({ design, result, practice }) => ({
+    ...design,
+    outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, practice.tables.pipes),
+  }),
+  'outlet-order': ({ design, result, practice }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, practice.tables.pipes) }),
   'drain-back': ({ design }) => raisedBreak(design),
   'stays-wet': ({ design }) => raisedBreak(design),
   restart: ({ design }) => raisedBreak(design),

@@ -1,4 +1,4 @@
-import { FITTINGS, fittingsK, nextBoreM, PIPE_SIZES, sizeRank } from './fittings'
+import { DEFAULT_TABLES, fittingsK, nearestSize, nextBoreM, sizeRank } from './fittings'
 import { fallsLook, fallsReaeration, sheetM } from './falls'
 import { partFullFlowM3PerH } from './manning'
 import { writeInp, type FlowNetwork } from './network/inp'
@@ -29,11 +29,14 @@ describe('falls', () => {
 })
 
 describe('fittings and sizes', () => {
-  it('sum K by count', () => expect(fittingsK({ 'elbow-90': 2, exit: 1 })).toBeCloseTo(2 * FITTINGS['elbow-90'].k + 1, 12))
+  const { pipes } = DEFAULT_TABLES
+  it('sum K by count', () => expect(fittingsK({ 'elbow-90': 2, exit: 1 }, DEFAULT_TABLES.fittings)).toBeCloseTo(2 * 0.9 + 1, 12))
+  it('name a fitting that the table does not hold', () => expect(() => fittingsK({ 'long-bend': 1 }, DEFAULT_TABLES.fittings)).toThrow(/long-bend/))
   it('go up one size at a time and stop at the largest', () => {
-    expect(nextBoreM(0.045)).toBe(0.057)
-    expect(nextBoreM(1)).toBe(PIPE_SIZES[PIPE_SIZES.length - 1].boreM)
-    expect(sizeRank(0.057)).toBe(sizeRank(0.045) + 1)
+    expect(nextBoreM(0.045, pipes)).toBe(0.057)
+    expect(nextBoreM(1, pipes)).toBe(pipes[pipes.length - 1].boreM)
+    expect(sizeRank(0.057, pipes)).toBe(sizeRank(0.045, pipes) + 1)
+    expect(nearestSize(0.058, pipes).name).toBe('63 mm')
   })
 })
 

@@ -1,4 +1,5 @@
 import type { FilterDesign } from '../filter/design-input'
+import type { PipeSize } from '../hydraulics/fittings'
 import type { CataloguePump } from '../filter/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
 import { SUNDRIES_SHARE, type PriceBook, type PriceItem } from './price-book'
@@ -30,9 +31,13 @@ export interface Estimate {
 }
 
 /** Materials, labour and price of a design. Money is whole minor units; each line is rounded, sums are exact. */
-export function estimate(design: FilterDesign, pump: CataloguePump, book: PriceBook): Estimate {
+export function estimate(
+  design: FilterDesign,
+  book: PriceBook,
+  { pumps, pipes }: { readonly pumps: readonly CataloguePump[]; readonly pipes: readonly PipeSize[] },
+): Estimate {
   const items = new Map(book.items.map((item) => [item.key, item]))
-  const materials = materialsOf(design, pump)
+  const materials = materialsOf(design, pumps, pipes)
   const unpriced: string[] = []
   const priced = (need: Need): EstimateLine[] => {
     const known = items.get(need.key)

@@ -2,9 +2,10 @@ import { bedAreaM2 } from '../filter/bed-geometry'
 import { linerForBed } from '../filter/liner'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import type { FlowPlan } from '../filter/flow-plan'
 import { BED_MATERIALS, layerQuantities } from '../filter/layers'
 import type { CataloguePump } from '../filter/pump-catalogue'
-import { FITTING_KEYS, PIPE_SIZES } from '../hydraulics/fittings'
+import { nearestSize, type PipeSize } from '../hydraulics/fittings'
 import { PRODUCTION } from './price-book'
 
 /** One need of a design before rounding to stock. */
@@ -19,11 +20,9 @@ const MODULE_M3 = 0.115
 const UNDERLAYMENT_LAYERS = 2 // below the liner, and above it where stone goes in
 const FABRIC_WRAPS = 1.3 // around the pipe with an overlap
 
-const boreName = (boreM: number): string => (PIPE_SIZES.find((size) => Math.abs(size.boreM - boreM) < 0.002) ?? nearest(boreM)).name
-const nearest = (boreM: number) => PIPE_SIZES.reduce((a, b) => (Math.abs(b.boreM - boreM) < Math.abs(a.boreM - boreM) ? b : a))
-
 /** Everything a design is built of, exact quantities. Stone in t, pipes and spillway in m, sheets and walls in m². */
-export function materialsOf(design: FilterDesign, pump: CataloguePump): Need[] {
+export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[], pipes: readonly PipeSize[]): Need[] {
+  const pipe = (boreM: number, quantity: number): Need => ({ key: `pipe:${nearestSize(boreM, pipes).name}`, quantity })
   const facts = FILTER_TYPE_FACTS[design.type]
   const areaM2 = bedAreaM2(design)
   const liner = linerForBed(design)
@@ -33,31 +32,44 @@ export function materialsOf(design: FilterDesign, pump: CataloguePump): Need[] {
     ...layerQuantities(design.layers, areaM2).map((q) =>
       BED_MATERIALS[q.material].granular ? { key: `stone:${q.material}`, quantity: q.massT } : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
     ),
-    { key: `pipe:${boreName(design.delivery.diameterM)}`, quantity: design.delivery.lengthM },
-    ...FITTING_KEYS.map((key) => ({ key: `fitting:${key}`, quantity: design.delivery.fittings[key] ?? 0 })),
-    {
-      key: `pump:${pump.id}`,
-      quantity: design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count,
-      own: { name: pump.name, unit: 'each', costMinor: pump.priceMinor },
-    },
+    pipe(design.delivery.diameterM, design.delivery.lengthM),
+    ...Object.entries(design.delivery.fittings).map(([key, quantity]) => ({ key: `fitting:${key}`, quantity })),
+    ...pumpNeed(design.pumpId, design.pumpSet.arrangement === 'single' ? 1 : design.pumpSet.count, pumps),
     { key: 'controls', quantity: 1 },
     ...design.companions.map((c) => ({ key: `companion:${c.kind}`, quantity: 1 })),
     { key: 'plant', quantity: design.planting.reduce((sum, patch) => sum + patch.count, 0) },
   ]
+  if (design.network) needs.push(...networkNeeds(design.network, pipe, pumps))
   if (design.checkValve) needs.push({ key: 'fitting:check-valve', quantity: 1 })
   if (design.falls) needs.push({ key: 'spillway', quantity: design.falls.widthM })
   if (design.type !== 'none') {
     const feedM = (facts.path === 'along' ? 2 * design.widthM : design.lengthM) * design.vessels
     if (design.feed !== 'chamber') {
-      needs.push({ key: `pipe:${boreName(design.manifold.diameterM)}`, quantity: feedM })
+      needs.push(pipe(design.manifold.diameterM, feedM))
       needs.push({ key: 'fabric', quantity: feedM * Math.PI * design.manifold.diameterM * FABRIC_WRAPS })
     }
     if (design.vault) needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
     if (facts.vessels) needs.push({ key: 'vessel', quantity: design.vessels })
     if (facts.walled) needs.push({ key: 'wall', quantity: 2 * (design.lengthM + design.widthM) * design.raisedM })
-    if (facts.pipedOutlet) needs.push({ key: `pipe:${boreName(design.outlet.diameterM)}`, quantity: design.outlet.count * design.outlet.lengthM })
+    if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
   }
   return merged(needs)
+}
+
+function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[]): Need[] {
+  const pump = pumps.find((p) => p.id === id)
+  return pump ? [{ key: `pump:${id}`, quantity, own: { name: pump.name, unit: 'each', costMinor: pump.priceMinor } }] : []
+}
+
+/** What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps. */
+function networkNeeds(plan: FlowPlan, pipe: (boreM: number, lengthM: number) => Need, pumps: readonly CataloguePump[]): Need[] {
+  const runs = [...plan.intakes, ...plan.branches]
+  return [
+    ...runs.map((run) => pipe(run.boreM, run.lengthM)),
+    { key: 'fitting:ball-valve', quantity: runs.length },
+    { key: 'fitting:tee-branch', quantity: Math.max(0, plan.intakes.length - 1) + Math.max(0, plan.branches.length - 1) },
+    ...plan.morePumps.flatMap((id) => pumpNeed(id, 1, pumps)),
+  ]
 }
 
 /** Person-hours and machine hours from production rates. */

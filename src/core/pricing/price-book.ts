@@ -1,6 +1,6 @@
 import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/layers'
 import { COMPANION_KINDS, type CompanionKind } from '../filter/companions'
-import { FITTING_KEYS, FITTINGS, PIPE_SIZES } from '../hydraulics/fittings'
+import { DEFAULT_TABLES } from '../hydraulics/fittings'
 
 /** What one unit of something costs the firm. Money in minor units of the firm's currency. */
 export interface PriceItem {
@@ -84,8 +84,8 @@ export const DEFAULT_PRICE_BOOK: PriceBook = {
     ...BED_MATERIAL_KEYS.filter((key) => BED_MATERIALS[key].granular).map((key) =>
       item(`stone:${key}`, 'stone', BED_MATERIALS[key].name, 't', STONE_MINOR_PER_T[key], 0.5, 0.05),
     ),
-    ...PIPE_SIZES.map((size, i) => item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05)),
-    ...FITTING_KEYS.map((key, i) => item(`fitting:${key}`, 'pipe', FITTINGS[key].name, 'each', 650 + 150 * (i % 5))),
+    ...DEFAULT_TABLES.pipes.map((size, i) => item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05)),
+    ...DEFAULT_TABLES.fittings.map(({ key, name }, i) => item(`fitting:${key}`, 'pipe', name, 'each', 650 + 150 * (i % 5))),
     item('vault', 'equipment', 'Cleanout vault with lid', 'each', 28500),
     item('drain', 'equipment', 'Bottom drain with valve', 'each', 6200),
     item('vessel', 'equipment', 'Vessel, food grade and UV stable', 'each', 7800),

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { bedAreaM2 } from '../filter/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
+import { firstFlowPlan } from '../filter/flow-plan'
 import { FILTER_TYPES } from '../filter/filter-types'
 import { firstDesign } from '../filter/first-design'
 import { BED_MATERIALS } from '../filter/layers'
@@ -14,11 +15,13 @@ import { DEFAULT_PRICE_BOOK } from './price-book'
 const begin = (type: FilterDesign['type']) => firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type)
 const pump = PUMP_CATALOGUE[5]
 const wetland = begin('lined-wetland')
+const { pipes } = DEFAULT_FILTER_PRACTICE.tables
+const stock = { pumps: PUMP_CATALOGUE, pipes }
 
 describe('materials of a design', () => {
-  it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) => expect(estimate(begin(type), pump, DEFAULT_PRICE_BOOK).unpriced).toEqual([]))
+  it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) => expect(estimate(begin(type), DEFAULT_PRICE_BOOK, stock).unpriced).toEqual([]))
   it('hold the stone of the bed to the kilogram', () => {
-    const stoneT = materialsOf(wetland, pump)
+    const stoneT = materialsOf(wetland, PUMP_CATALOGUE, pipes)
       .filter((need) => need.key.startsWith('stone:'))
       .reduce((sum, need) => sum + need.quantity, 0)
     const byHand = wetland.layers.reduce(
@@ -30,8 +33,8 @@ describe('materials of a design', () => {
   it('grow with the bed and name each thing once', () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 0.1, max: 5, noNaN: true }), (lengthM, more) => {
-        const small = materialsOf({ ...wetland, lengthM }, pump)
-        const large = materialsOf({ ...wetland, lengthM: lengthM + more }, pump)
+        const small = materialsOf({ ...wetland, lengthM }, PUMP_CATALOGUE, pipes)
+        const large = materialsOf({ ...wetland, lengthM: lengthM + more }, PUMP_CATALOGUE, pipes)
         expect(new Set(small.map((n) => n.key)).size).toBe(small.length)
         for (const need of small) expect(large.find((n) => n.key === need.key)!.quantity).toBeGreaterThanOrEqual(need.quantity - 1e-9)
       }),
@@ -39,10 +42,11 @@ describe('materials of a design', () => {
   })
   it('count several pumps, vessels and a check valve', () => {
     const keys = new Map(
-      materialsOf({ ...begin('container-bog'), vessels: 4, checkValve: true, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } }, pump).map((n) => [
-        n.key,
-        n.quantity,
-      ]),
+      materialsOf(
+        { ...begin('container-bog'), pumpId: pump.id, vessels: 4, checkValve: true, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } },
+        PUMP_CATALOGUE,
+        pipes,
+      ).map((n) => [n.key, n.quantity]),
     )
     expect(keys.get('vessel')).toBe(4)
     expect(keys.get('drain')).toBe(4)
@@ -52,13 +56,28 @@ describe('materials of a design', () => {
   })
   it('take no digging where the bed stands on the ground', () => {
     const raised = begin('raised-trough')
-    expect(labourOf(raised, materialsOf(raised, pump)).some((n) => n.key === 'digger')).toBe(false)
-    expect(labourOf(wetland, materialsOf(wetland, pump)).find((n) => n.key === 'digger')!.quantity).toBeGreaterThan(0)
+    expect(labourOf(raised, materialsOf(raised, PUMP_CATALOGUE, pipes)).some((n) => n.key === 'digger')).toBe(false)
+    expect(labourOf(wetland, materialsOf(wetland, PUMP_CATALOGUE, pipes)).find((n) => n.key === 'digger')!.quantity).toBeGreaterThan(0)
+  })
+})
+
+describe('a split flow', () => {
+  it('adds its pipes, valves, tees and further pumps to the list', () => {
+    const split = { ...wetland, network: { ...firstFlowPlan(wetland), morePumps: [PUMP_CATALOGUE[0].id] } }
+    const of = (design: FilterDesign, test: (key: string) => boolean) =>
+      materialsOf(design, PUMP_CATALOGUE, pipes)
+        .filter((n) => test(n.key))
+        .reduce((sum, n) => sum + n.quantity, 0)
+    const pipeM = (key: string) => key.startsWith('pipe:')
+    const runsM = [...split.network.intakes, ...split.network.branches].reduce((sum, run) => sum + run.lengthM, 0)
+    expect(of(split, pipeM) - of(wetland, pipeM)).toBeCloseTo(runsM, 9)
+    expect(of(split, (k) => k === 'fitting:ball-valve') - of(wetland, (k) => k === 'fitting:ball-valve')).toBe(4)
+    expect(of(split, (k) => k.startsWith('pump:'))).toBe(of(wetland, (k) => k.startsWith('pump:')) + 1)
   })
 })
 
 describe('the price', () => {
-  const price = estimate(wetland, pump, DEFAULT_PRICE_BOOK)
+  const price = estimate(wetland, DEFAULT_PRICE_BOOK, stock)
   it('is whole cents that add up', () => {
     const lines = price.lines.reduce((sum, line) => sum + line.totalMinor, 0)
     expect(price.materialsMinor + price.labourMinor).toBe(lines)
@@ -75,7 +94,7 @@ describe('the price', () => {
   it('puts no markup on labour', () => expect(price.markupMinor).toBe(Math.round(price.materialsMinor * DEFAULT_PRICE_BOOK.markup)))
   it('names what the book does not know and leaves it out', () => {
     const book = { ...DEFAULT_PRICE_BOOK, items: DEFAULT_PRICE_BOOK.items.filter((i) => i.key !== 'liner') }
-    const without = estimate(wetland, pump, book)
+    const without = estimate(wetland, book, stock)
     expect(without.unpriced).toEqual(['liner'])
     expect(without.totalMinor).toBeLessThan(price.totalMinor)
   })

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import type { FilterDesign } from '@/core/filter/design-input'
 import type { Design, DesignInput, DesignState } from '@/domain/design'
 import { keptDesign } from '@/domain/design-file'
 import { updateVersioned } from './versioned-update'
@@ -21,6 +22,7 @@ const toDesign = (r: Record<string, never>): Design => ({
   stateByName: r.state_by_name ?? null,
   stateAt: r.state_at ? (r.state_at as Date).toISOString() : null,
   asBuilt: r.as_built,
+  builtBed: r.built_bed ? keptDesign(r.built_bed) : null,
   savedBy: r.saved_by,
   savedByName: r.saved_by_name,
   savedAt: (r.saved_at as Date).toISOString(),
@@ -73,7 +75,19 @@ export async function findDesign(trx: Knex.Transaction, id: DesignId): Promise<D
 }
 
 /** Moves a design on to its next state. @throws {ProblemError} 'conflict' when someone else moved it first */
-export async function moveDesign(trx: Knex.Transaction, design: Design, state: DesignState, by: UserId, asBuilt: string): Promise<void> {
-  const changes = { state, state_by: by, state_at: trx.fn.now(), as_built: asBuilt }
+export async function moveDesign(
+  trx: Knex.Transaction,
+  design: Design,
+  state: DesignState,
+  by: UserId,
+  built: { readonly asBuilt: string; readonly builtBed: FilterDesign | null } = { asBuilt: '', builtBed: null },
+): Promise<void> {
+  const changes = {
+    state,
+    state_by: by,
+    state_at: trx.fn.now(),
+    as_built: built.asBuilt,
+    built_bed: built.builtBed ? JSON.stringify(built.builtBed) : null,
+  }
   await updateVersioned(trx, 'designs', design.id, design.version, changes, () => findDesign(trx, design.id))
 }

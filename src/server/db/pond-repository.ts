@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import type { FirmId, PondId, SiteId } from '@/domain/ids'
 import { PondInput, type PondInContext } from '@/domain/pond'
+import { OwnPractice } from '@/domain/practice'
 import { updateVersioned } from './versioned-update'
 
 export interface PondMeasures {
@@ -21,6 +22,10 @@ export async function updatePond(trx: Knex.Transaction, id: PondId, version: num
   await updateVersioned(trx, 'ponds', id, version, columns(input, measures), async () => findPond(trx, id))
 }
 
+export async function updateOwnPractice(trx: Knex.Transaction, id: PondId, version: number, own: OwnPractice): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, { own_practice: JSON.stringify(own) }, async () => findPond(trx, id))
+}
+
 const withContext = (trx: Knex.Transaction) =>
   trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
@@ -32,6 +37,7 @@ const toPond = (r: Record<string, never>): PondInContext => ({
   id: r.id,
   siteId: r.site_id,
   version: r.version,
+  ownPractice: OwnPractice.parse(r.own_practice),
   siteName: r.site_name,
   town: r.town,
   customerName: r.customer_name,

@@ -1,15 +1,19 @@
 import type { Knex } from 'knex'
 import { DEFAULT_PRICE_BOOK, type PriceBook } from '@/core/pricing/price-book'
+import { tablePriceItems } from '@/domain/house-tables'
 import type { FirmId } from '@/domain/ids'
 import type { KeptPriceBook } from '@/domain/pricing'
 import { ProblemError } from '@/domain/problems'
+import { findHouseTables } from './house-tables-repository'
 
 /** The firm's own price book, or the defaults until it has one. Lines that are new in the program join with their default. */
 export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
   const row = await trx('price_books').first()
-  if (!row) return { book: DEFAULT_PRICE_BOOK, version: 0 }
+  const { tables } = await findHouseTables(trx)
+  const usual = [...DEFAULT_PRICE_BOOK.items, ...tablePriceItems(tables)]
+  if (!row) return { book: { ...DEFAULT_PRICE_BOOK, items: usual }, version: 0 }
   const own: PriceBook = row.book
-  const missing = DEFAULT_PRICE_BOOK.items.filter((item) => !own.items.some((mine) => mine.key === item.key))
+  const missing = usual.filter((item) => !own.items.some((mine) => mine.key === item.key))
   return { book: { ...own, items: [...own.items, ...missing] }, version: row.version }
 }
 

@@ -1,23 +1,28 @@
 import { linerForBed } from '@/core/filter/liner'
 import { boundsOf } from '@/core/survey/point'
 import { linerSize } from '@/core/survey/liner'
+import { netTent } from '@/core/survey/net-tent'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { listDesigns } from '@/server/db/design-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond, listPonds } from '@/server/db/pond-repository'
 
+export const SHEET_KINDS = ['liner', 'underlayment', 'net'] as const
+export type SheetKind = (typeof SHEET_KINDS)[number]
+
 /** A sheet that some pond or bed asks for. */
 export interface WantedSheet {
   readonly id: string
   readonly name: string
+  readonly kind: SheetKind
   readonly lengthM: number
   readonly widthM: number
 }
 
 const cm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100
 
-/** Liners of all ponds, by the longest way over each, and of the beds of their newest designs. */
+/** Liner and underlayment of all ponds, by the longest way over each, and of the beds of their newest designs; leaf nets as tents over the ponds. */
 export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
   assertMay(actor, 'prices.read')
   return inFirm(actor.firmId, async (trx) => {
@@ -26,12 +31,20 @@ export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
       const pond = (await findPond(trx, id))!
       const { basin } = savedPondFacts(pond)
       const { minX, maxX, minY, maxY } = boundsOf(basin.outline)
-      const own = linerSize({ lengthM: maxX - minX, widthM: maxY - minY, depthM: basin.maxDepthM })
-      sheets.push({ id: `pond:${id}`, name: `${pond.siteName}, ${pond.name}`, lengthM: cm(own.lengthM), widthM: cm(own.widthM) })
+      const span = { lengthM: maxX - minX, widthM: maxY - minY }
+      const add = (of: 'pond' | 'bed', kind: SheetKind, name: string, size: { lengthM: number; widthM: number }) =>
+        sheets.push({ id: `${of}:${kind}:${id}`, kind, name, lengthM: cm(size.lengthM), widthM: cm(size.widthM) })
+      const pondName = `${pond.siteName}, ${pond.name}`
+      const own = linerSize({ ...span, depthM: basin.maxDepthM })
+      add('pond', 'liner', pondName, own)
+      add('pond', 'underlayment', pondName, own)
+      add('pond', 'net', pondName, netTent({ ...span, freeboardM: pond.freeboardM }).net)
       const [design] = await listDesigns(trx, id)
       const bed = design && linerForBed(design.bed)
-      if (bed && bed.areaM2 > 0)
-        sheets.push({ id: `bed:${id}`, name: `${pond.siteName}, bed of ${pond.name}`, lengthM: cm(bed.lengthM), widthM: cm(bed.widthM) })
+      if (!bed || bed.areaM2 === 0) continue
+      const bedName = `${pond.siteName}, bed of ${pond.name}`
+      add('bed', 'liner', bedName, bed)
+      add('bed', 'underlayment', bedName, bed)
     }
     return sheets
   })

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
+import type { FilterDesign } from '@/core/filter/design-input'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/pump-catalogue'
@@ -7,11 +8,15 @@ import type { DesignInput } from '@/domain/design'
 import type { DesignId, PondId } from '@/domain/ids'
 import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
-import { filterPracticeOf } from '@/domain/practice'
+import type { BenchDraft } from '@/domain/bench-draft'
+import { hydraulicTables } from '@/domain/house-tables'
+import { filterPracticeOf, practiceAt } from '@/domain/practice'
 import { badField, notFound, refused } from '@/domain/problems'
 import { may } from '@/domain/roles'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findDesign, insertDesign, listDesigns, moveDesign } from '@/server/db/design-repository'
+import { dropBenchDraft, findBenchDraft, storeBenchDraft } from '@/server/db/bench-draft-repository'
+import { findHouseTables } from '@/server/db/house-tables-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
@@ -31,11 +36,12 @@ export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
 
 /** What a design of this pond is worked out with. */
 export async function designContext(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly WeatherStation[]) {
-  const { practice } = await findFirm(trx)
+  const house = (await findFirm(trx)).practice
+  const practice = practiceAt(house, pond.ownPractice)
   return {
-    designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, practice, stations)),
+    designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, house, stations)),
     houseSchool: practice.school,
-    practice: filterPracticeOf(practice),
+    practice: filterPracticeOf(practice, hydraulicTables((await findHouseTables(trx)).tables)),
     pumps: await pumpsOf(trx),
   }
 }
@@ -53,6 +59,7 @@ export async function designBench(actor: Actor, pondId: PondId) {
       pond,
       ...context,
       designs: await listDesigns(trx, pondId),
+      left: await findBenchDraft(trx, pondId, actor.userId),
       priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
       proposals: seesPrices ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({ ...rest, title: content.title })) : [],
       start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
@@ -71,9 +78,12 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
     if (input.bed.school !== context.houseSchool && input.overrideReason === '')
       throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
     if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
+    const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.practice.tables.fittings.some((f) => f.key === key))
+    if (unknown) throw badField(`bed.delivery.fittings.${unknown}`, `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`)
     const result = workOutDesign({ ...context, pond: context.designPond, design: input.bed })
     const id = randomUUID() as DesignId
     const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, { areaM2: result.areaM2, flowM3PerH: result.flowM3PerH })
+    await dropBenchDraft(trx, pondId, actor.userId)
     return { id, number }
   })
 }
@@ -83,7 +93,7 @@ export async function moveDesignOn(
   actor: Actor,
   id: DesignId,
   version: number,
-  to: { state: 'approved' } | { state: 'built'; asBuilt: string },
+  to: { state: 'approved' } | { state: 'built'; asBuilt: string; builtBed: FilterDesign | null },
 ): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {
@@ -92,6 +102,20 @@ export async function moveDesignOn(
     const from = to.state === 'approved' ? 'open' : 'approved'
     if (design.version === version && design.state !== from)
       throw refused(to.state === 'approved' ? 'Only an open version can be approved.' : 'Approve the version first; then it can be marked as built.')
-    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to.asBuilt : '')
+    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined)
   })
+}
+
+/** Keeps what someone has on a pond's bench, so that it is there on the next machine too. */
+export async function keepBenchDraft(actor: Actor, pondId: PondId, draft: BenchDraft): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    await storeBenchDraft(trx, actor.firmId, pondId, actor.userId, draft)
+  })
+}
+
+export async function discardBenchDraft(actor: Actor, pondId: PondId): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, (trx) => dropBenchDraft(trx, pondId, actor.userId))
 }

@@ -4,6 +4,7 @@ import type { CustomerId, PondId, SiteId } from '@/domain/ids'
 import type { NewPondInput } from '@/domain/customer'
 import type { PondInContext, PondInput } from '@/domain/pond'
 import { pondFacts, type PondFacts } from '@/domain/pond-facts'
+import { practiceAt, type OwnPractice } from '@/domain/practice'
 import { badField, notFound } from '@/domain/problems'
 import { basinProblemText } from '@/domain/survey-problem'
 import { assertMay, type Actor } from '@/server/auth/actor'
@@ -12,7 +13,7 @@ import { listDesigns } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
-import { findPond, insertPond, listPonds, updatePond } from '@/server/db/pond-repository'
+import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
 import { listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
@@ -111,6 +112,26 @@ export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInConte
   })
 }
 
+/** The house's answers and where this pond goes another way. */
+export async function pondPractice(actor: Actor, id: PondId) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    return { pond, house: (await findFirm(trx)).practice }
+  })
+}
+
+export async function setPondPractice(actor: Actor, id: PondId, version: number, own: OwnPractice): Promise<void> {
+  assertMay(actor, 'designs.write')
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, id))) throw notFound('That pond')
+    await updateOwnPractice(trx, id, version, own)
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+  })
+}
+
 /** Everything that the pond page shows. */
 export async function pondPage(actor: Actor, id: PondId) {
   assertMay(actor, 'ponds.read')
@@ -121,7 +142,7 @@ export async function pondPage(actor: Actor, id: PondId) {
     const firm = await findFirm(trx)
     return {
       pond,
-      practice: firm.practice,
+      practice: practiceAt(firm.practice, pond.ownPractice),
       season: await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations),
       weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
       waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),

@@ -1,9 +1,11 @@
 import type { PriceBook } from '@/core/pricing/price-book'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
+import { findHouseTables, storeHouseTables } from '@/server/db/house-tables-repository'
 import { findPriceBook, storePriceBook } from '@/server/db/price-repository'
 import { listFirmPumps, removeFirmPump, storeFirmPumps } from '@/server/db/pump-repository'
-import { notFound } from '@/domain/problems'
+import type { HouseTables } from '@/domain/house-tables'
+import { badField, notFound } from '@/domain/problems'
 import { readPumpCsv, type PumpCsvOutcome } from '@/domain/pump-csv'
 import { readPriceCsv, type PriceCsvOutcome } from '@/domain/price-csv'
 
@@ -25,6 +27,22 @@ export async function importPrices(actor: Actor, csv: string): Promise<Omit<Pric
     const { book, ...outcome } = readPriceCsv(csv, kept.book)
     if (outcome.changed > 0) await storePriceBook(trx, actor.firmId, book, kept.version)
     return outcome
+  })
+}
+
+export async function houseTables(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, findHouseTables)
+}
+
+/** Changes the firm's fittings and pipes. Rows of fittings stay: saved designs count them. */
+export async function setHouseTables(actor: Actor, version: number, tables: HouseTables): Promise<void> {
+  assertMay(actor, 'prices.write')
+  await inFirm(actor.firmId, async (trx) => {
+    const kept = await findHouseTables(trx)
+    const gone = kept.tables.fittings.find((row) => !tables.fittings.some((now) => now.key === row.key))
+    if (gone) throw badField('tables.fittings', `“${gone.name}” is used by saved designs and cannot be taken out. Change its name or K instead.`)
+    await storeHouseTables(trx, actor.firmId, tables, version)
   })
 }
 

@@ -32,7 +32,7 @@ export async function makeProposal(actor: Actor, pondId: PondId, input: Proposal
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, 'That version is not of this pond.')
       const { pump } = workOutDesign({ ...context, pond: context.designPond, design: design.bed })
-      const price = estimate(design.bed, pump, book)
+      const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.practice.tables.pipes })
       return {
         label: input.options.length === 1 ? '' : OPTION_LABELS[i],
         why,

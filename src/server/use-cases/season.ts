@@ -4,7 +4,7 @@ import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/wi
 import type { FirmId } from '@/domain/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
-import { seasonPracticeOf, type HousePractice } from '@/domain/practice'
+import { practiceAt, seasonPracticeOf, type HousePractice } from '@/domain/practice'
 import { findSeason, storeSeason } from '@/server/db/season-repository'
 import { findSite } from '@/server/db/customer-repository'
 import type { WeatherStation } from '@/server/gateways/weather'
@@ -23,7 +23,7 @@ export async function seasonOf(
   trx: Knex.Transaction,
   firmId: FirmId,
   pond: PondInContext,
-  practice: HousePractice,
+  house: HousePractice,
   stations: readonly WeatherStation[],
 ): Promise<Season | null> {
   const site = await findSite(trx, pond.siteId)
@@ -34,7 +34,7 @@ export async function seasonOf(
   const input = {
     pond: { meanDepthM: basin.meanDepthM, shade, windShare, altitudeM: pond.altitudeM },
     station: station.normals,
-    practice: seasonPracticeOf(practice),
+    practice: seasonPracticeOf(practiceAt(house, pond.ownPractice)),
     year: SEASON_BASE_YEAR,
     weatherYears: DEFAULT_WEATHER_YEARS,
     seed: SEED,

@@ -9,6 +9,7 @@ import type { Crew } from '@/domain/people'
 import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts, type PondFacts } from '@/domain/pond-facts'
 import { badField, notFound, refused } from '@/domain/problems'
+import { systemVolumeOf } from '@/domain/system-volume'
 import { proposedDays } from '@/domain/proposed-days'
 import { nextWindow } from '@/domain/season-dates'
 import { mayBecome, type PlanVisitInput, type VisitInContext } from '@/domain/visit'
@@ -25,7 +26,8 @@ import { weather } from './weather'
 const PROPOSALS = 8
 
 export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPond => ({
-  waterM3: facts.adopted.volumeM3,
+  // streams and boxes empty and fill with the pond; a bed keeps its water unless it is flushed
+  waterM3: systemVolumeOf(pond, facts.adopted.volumeM3, []).totalM3,
   maxDepthM: facts.basin.maxDepthM,
   fish: pond.fish,
   sourceChlorinated: pond.waterSource === 'mains',

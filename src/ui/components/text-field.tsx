@@ -3,14 +3,15 @@ import { useId, type ComponentProps } from 'react'
 interface TextFieldProps extends Omit<ComponentProps<'input'>, 'id'> {
   readonly label: string
   readonly error?: string
+  readonly hideLabel?: boolean
 }
 
 /** A labelled line of text with its own error. */
-export function TextField({ label, error, className = '', ...input }: TextFieldProps) {
+export function TextField({ label, error, hideLabel = false, className = '', ...input }: TextFieldProps) {
   const id = useId()
   return (
     <div className={className}>
-      <label htmlFor={id} className="form-label mb-0">
+      <label htmlFor={id} className={hideLabel ? 'visually-hidden' : 'form-label mb-0'}>
         {label}
       </label>
       <input

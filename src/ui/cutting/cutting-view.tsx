@@ -1,7 +1,10 @@
 'use client'
 import { useState } from 'react'
+import { LINER_OVERLAP_M } from '@/core/survey/liner'
+import { NET_RULES } from '@/core/survey/net-tent'
 import { CUTTING_RANGE, type CutPlan, type Roll } from '@/core/survey/roll-cutting'
-import type { WantedSheet } from '@/server/use-cases/cutting'
+import type { SheetKind, WantedSheet } from '@/server/use-cases/cutting'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
 import { CheckField } from '@/ui/components/check-field'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { useShow } from '@/ui/person-context'
@@ -15,6 +18,7 @@ const USUAL_STOCK: readonly Roll[] = [
   { widthM: 8, lengthM: 30 },
 ]
 const MOST_PIECES = 24
+const SHEET_NAMES: Readonly<Record<SheetKind, string>> = { liner: 'Liner', underlayment: 'Underlayment', net: 'Leaf nets' }
 
 const within = (value: number, [least, most]: readonly [number, number]): boolean => value >= least && value <= most
 
@@ -24,7 +28,9 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [stock, setStock] = useState<readonly Roll[]>(USUAL_STOCK)
   const { state, ask, stop } = useCutPlan()
-  const pieces = sheets.filter((s) => chosen.has(s.id))
+  const [kind, setKind] = useState<SheetKind>('liner')
+  const shownSheets = sheets.filter((s) => s.kind === kind)
+  const pieces = shownSheets.filter((s) => chosen.has(s.id))
   const stockFine = stock.length > 0 && stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
   const toggle = (id: string, on: boolean) => setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
   return (
@@ -37,18 +43,21 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
         <div>
           <section className="sheet">
             <h2>Sheets wanted</h2>
+            <ChoiceField label="Cut" value={kind} onChange={(e) => setKind(e.target.value as SheetKind)} options={optionsOf(SHEET_NAMES)} className="mb-2" />
             {sheets.length === 0 ? <p className="soft mb-0">Survey a pond, and its liner appears here.</p> : null}
-            {sheets.map((s) => (
+            {shownSheets.map((s) => (
               <CheckField
                 key={s.id}
                 label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}`}
                 checked={chosen.has(s.id)}
-                disabled={!chosen.has(s.id) && chosen.size >= MOST_PIECES}
+                disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
                 onChange={(on) => toggle(s.id, on)}
               />
             ))}
             <p className="soft small mb-0">
-              Longest way over each, twice the greatest depth and {show(0.3, 'length')} over the rim on each side. Underlayment is cut alike.
+              {kind === 'net'
+                ? `As a tent: over the ridge, with slack, and ${show(NET_RULES.turnDownM, 'length')} turned down on each side.`
+                : `Longest way over each, twice the greatest depth and ${show(LINER_OVERLAP_M, 'length')} over the rim on each side.${kind === 'underlayment' ? ' One layer; a second goes on top where stone lies.' : ''}`}
             </p>
           </section>
           <section className="sheet">

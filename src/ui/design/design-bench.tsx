@@ -12,6 +12,7 @@ import { send, type SendProblem } from '@/ui/send'
 import { SizePart } from './parts/size-part'
 import { CheckPanel } from './check-panel'
 import { useBench, type BenchData, type BenchPart } from './use-bench'
+import type { KeepState } from './use-kept-draft'
 
 const part = (load: () => Promise<ComponentType<BenchPart>>) => dynamic(load, { loading: () => <p className="sheet soft">Opening.</p> })
 
@@ -28,6 +29,13 @@ const PARTS = [
   { key: 'versions', name: 'Versions', View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
 ] as const
 
+const KEEP_WORDS: Readonly<Record<KeepState, string>> = {
+  idle: 'Changes are kept until you save a version.',
+  keeping: 'Keeping your changes.',
+  kept: 'Your changes are kept, here and on your other machines, until you save a version.',
+  offline: 'No connection: your changes are kept in this browser until you save a version.',
+}
+
 /** The filter bench: one part of the design at a time, its pictures, and the checks that follow every change. */
 export function DesignBench({ data, versionNumber }: { data: BenchData; versionNumber: number | null }) {
   const { pond, houseSchool } = data
@@ -35,7 +43,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
   const pathname = usePathname()
   const search = useSearchParams()
   const { role } = usePerson()
-  const bench = useBench(data, versionNumber)
+  const bench = useBench(data, versionNumber, may(role, 'designs.write'))
   const { draft, history, shown } = bench
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saving, setSaving] = useState(false)
@@ -69,6 +77,9 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
           {pond.siteName}: {pond.name}
         </Link>
         <span className="actions">
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/practice`}>
+            Practice at this pond
+          </Link>
           <button type="button" className="btn btn-sm btn-outline-secondary" disabled={!history.canUndo} onClick={history.undo} title="Ctrl+Z">
             Undo
           </button>
@@ -114,12 +125,13 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
             ) : (
               <p className="soft mt-2 mb-0">Designers and owners save versions; you can try figures here.</p>
             )}
-            <p className="soft small mb-0 mt-1">
-              {history.canUndo
-                ? 'Changes are kept in this browser until you save a version.'
-                : bench.opened
-                  ? `Opened from version ${bench.opened.number}.`
-                  : 'A bed to begin with.'}
+            {history.canUndo ? (
+              <button type="button" className="btn btn-sm btn-outline-secondary mt-2" onClick={bench.startOver}>
+                Drop these changes
+              </button>
+            ) : null}
+            <p className="soft small mb-0 mt-1" role="status">
+              {history.canUndo ? KEEP_WORDS[bench.keeping] : bench.opened ? `Opened from version ${bench.opened.number}.` : 'A bed to begin with.'}
             </p>
           </section>
           {given ? <CheckPanel part={given} /> : null}

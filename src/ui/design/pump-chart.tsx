@@ -1,7 +1,7 @@
 'use client'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
-import { pumpHead } from '@/core/hydraulics/pump'
+import { pumpEfficiency, pumpHead } from '@/core/hydraulics/pump'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
@@ -31,10 +31,13 @@ export function PumpChart({ result }: { result: DesignResult }) {
           : value,
       )
     return {
-      grid: { left: 46, right: 24, top: 28, bottom: 38 },
-      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${Number(v).toFixed(2)} ${headSymbol}` },
+      grid: { left: 46, right: 42, top: 28, bottom: 38 },
+      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => Number(v).toFixed(2) },
       xAxis: { ...axis(ink, `Flow, ${flowSymbol}`), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
-      yAxis: { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
+      yAxis: [
+        { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
+        { ...axis(ink, 'Efficiency, %'), type: 'value', min: 0, splitLine: { show: false } },
+      ],
       series: [
         {
           name: result.pump.name,
@@ -60,6 +63,22 @@ export function PumpChart({ result }: { result: DesignResult }) {
           symbol: 'circle',
           symbolSize: 0,
           lineStyle: { color: ink.water, width: 2, type: 'dashed' },
+        },
+        {
+          name: 'Efficiency',
+          type: 'line',
+          yAxisIndex: 1,
+          data: named(
+            Array.from({ length: POINTS + 1 }, (_, i) => {
+              const at = (last * i) / POINTS
+              return [flow(at), Number((100 * pumpEfficiency(at, headOf(at), result.powerW)).toFixed(1))]
+            }),
+            'efficiency',
+            ink.reed,
+          ),
+          symbol: 'circle',
+          symbolSize: 0,
+          lineStyle: { color: ink.reed, width: 1.5, type: 'dotted' },
         },
         ...(result.duty.status === 'no-flow'
           ? []

@@ -1,6 +1,8 @@
 'use client'
 import type { DesignResult } from '@/core/filter/design'
+import type { SchoolCost } from '@/core/filter/school-costs'
 import type { School } from '@/core/filter/practice'
+import { money } from '@/domain/pricing'
 import { SCHOOL_NAMES } from '@/ui/messages/schools'
 import { useShow } from '@/ui/person-context'
 
@@ -11,10 +13,16 @@ interface SchoolTableProps {
   readonly chosen: School
   readonly house: School
   readonly onChoose: (school: School) => void
+  /** What the bed each school would begin with takes: its pump, and its price where the reader may see prices. */
+  readonly costs: readonly SchoolCost[]
+  readonly currency: string | null
 }
 
+/** A first price is worth two figures. */
+const roundMoney = (minor: number): number => Number(minor.toPrecision(2))
+
 /** The four schools side by side, for the fish of today and grown up. */
-export function SchoolTable({ result, chosen, house, onChoose }: SchoolTableProps) {
+export function SchoolTable({ result, chosen, house, onChoose, costs, currency }: SchoolTableProps) {
   const show = useShow()
   const areas = result.grown.schools.map((s) => s.areaM2)
   const spread = Math.max(...areas) / Math.max(0.01, Math.min(...areas))
@@ -28,6 +36,8 @@ export function SchoolTable({ result, chosen, house, onChoose }: SchoolTableProp
               <th className="text-end">Area</th>
               <th className="text-end">Bed</th>
               <th className="text-end">Flow</th>
+              <th>Pump to begin with</th>
+              {currency ? <th className="text-end">Price about</th> : null}
               <th className="text-end">TAN expected</th>
               <th className="text-end">Today’s fish</th>
               <th>Worst month</th>
@@ -46,6 +56,8 @@ export function SchoolTable({ result, chosen, house, onChoose }: SchoolTableProp
                 <td className="text-end">{show(s.areaM2, 'area')}</td>
                 <td className="text-end">{show(s.volumeM3, 'volume')}</td>
                 <td className="text-end">{show(s.flowM3PerH, 'flow')}</td>
+                <td>{costs[i].pumpName}</td>
+                {currency ? <td className="text-end">{money(roundMoney(costs[i].totalMinor!), currency)}</td> : null}
                 <td className="text-end">{Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}</td>
                 <td className="text-end">{show(result.now.schools[i].areaM2, 'area')}</td>
                 <td>{s.school === 'volume' || s.school === 'surface' ? '' : MONTHS[s.month]}</td>

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { checkDesign, type Check } from '@/core/filter/checks'
 import { workOutDesign, type DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
@@ -8,7 +8,9 @@ import { FilterDesignInput } from '@/domain/design'
 import { keptDesign } from '@/domain/design-file'
 import type { designBench } from '@/server/use-cases/designs'
 import { useDraft } from '@/ui/ponds/use-draft'
+import { send } from '@/ui/send'
 import { useHistory } from './use-history'
+import { useKeptDraft } from './use-kept-draft'
 
 export type BenchData = Awaited<ReturnType<typeof designBench>>
 
@@ -54,16 +56,26 @@ export function workThrough(data: Pick<BenchData, 'designPond' | 'practice' | 'h
 }
 
 /** State of the filter bench: the draft with its history, what is wrong in it, and what follows from it. */
-export function useBench(data: BenchData, versionNumber: number | null) {
+export function useBench(data: BenchData, versionNumber: number | null, mayWrite: boolean) {
   const opened = data.designs.find((d) => d.number === versionNumber) ?? data.designs[0]
   const nextNumber = (data.designs[0]?.number ?? 0) + 1
-  const history = useHistory<BenchDraft>({
+  const first: BenchDraft = {
     bed: opened?.bed ?? data.start,
     name: opened ? `Version ${nextNumber}` : 'First proposal',
     overrideReason: opened?.overrideReason ?? '',
-  })
+  }
+  const history = useHistory<BenchDraft>(first)
   const { value: draft, change, undo, redo } = history
+  const fromVersion = opened?.number ?? null
+  // left here on another machine: what this browser kept itself goes before it
+  const left = data.left?.fromVersion === fromVersion ? data.left : null
   const kept = useDraft(`slow-reed:bench:${data.pond.id}:${opened?.id ?? 'new'}`, draft, (old) => change({ ...old, bed: keptDesign(old.bed) }))
+  const leftOnce = useRef(left)
+  useEffect(() => {
+    const found = leftOnce.current
+    if (found && !kept.found()) change({ ...found.draft, bed: keptDesign(found.draft.bed) })
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the bench opens
+  }, [])
   const read = useMemo(() => FilterDesignInput.safeParse(draft.bed), [draft.bed])
   const errors = read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]))
   const valid = read.success ? read.data : null
@@ -85,12 +97,20 @@ export function useBench(data: BenchData, versionNumber: number | null) {
     return () => window.removeEventListener('keydown', onKey)
   }, [undo, redo])
 
+  const keeping = useKeptDraft(data.pond.id, mayWrite && history.canUndo && worked ? { fromVersion, draft: { ...draft, bed: worked.bed } } : null)
+
   return {
     opened,
+    keeping,
     nextNumber,
     draft,
     history,
     clearDraft: kept.clear,
+    /** Back to what was opened; what was kept of the changes is gone. */
+    startOver: () => {
+      history.reset(first)
+      void send('DELETE', `/api/v1/ponds/${data.pond.id}/bench-draft`)
+    },
     errorOf: (path: string): string | undefined => errors[path],
     firstError: (Object.values(errors)[0] as string | undefined) ?? (worked ? undefined : CANNOT_STAND),
     worked,

@@ -37,5 +37,7 @@ export function useHistory<Value>(first: Value) {
     () => setHistory((h) => (h.future.length === 0 ? h : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), what: '', at: 0 })),
     [],
   )
-  return { value: history.present, change, undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 }
+  /** Back to a value with nothing to undo. */
+  const reset = useCallback((value: Value) => setHistory({ past: [], present: value, future: [], what: '', at: 0 }), [])
+  return { value: history.present, change, undo, redo, reset, canUndo: history.past.length > 0, canRedo: history.future.length > 0 }
 }

@@ -18,6 +18,8 @@ import { ReadingsChart } from './readings-chart'
 import { SystemVolume } from './system-volume'
 import { StockNote } from './stock-note'
 import { VolumeEvidenceNote } from './volume-evidence-note'
+import { NetNote } from './net-note'
+import { OwnPracticeNote } from './own-practice-note'
 import { WaterLossPanel } from './water-loss'
 import { WindowsList } from './windows-list'
 import { YearChart } from './year-chart'
@@ -40,6 +42,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           {pond.siteName}, {pond.town} · {pond.customerName}
         </span>
         <span className="actions no-print">
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/practice`}>
+            Practice here
+          </Link>
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/survey`}>
               Change the survey
@@ -199,6 +204,8 @@ function Measures({ data: { pond, practice, season, designs }, facts }: { data: 
         </div>
       </dl>
       <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
+      <NetNote pond={pond} basin={facts.basin} />
+      <OwnPracticeNote own={pond.ownPractice} />
       <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
       <StockNote
         pond={pond}

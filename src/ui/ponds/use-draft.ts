@@ -4,8 +4,9 @@ import { useEffect, useRef } from 'react'
 const SAVE_AFTER_MS = 300
 
 /** Keeps a form's values in this browser until they are saved, so that a reload loses nothing. */
-export function useDraft<Values>(key: string, values: Values, restore: (kept: Values) => void): { clear: () => void } {
+export function useDraft<Values>(key: string, values: Values, restore: (kept: Values) => void): { clear: () => void; found: () => boolean } {
   const ready = useRef(false)
+  const held = useRef(false)
   const cleared = useRef(false)
   const restoreOnce = useRef(restore)
   useEffect(() => {
@@ -13,6 +14,7 @@ export function useDraft<Values>(key: string, values: Values, restore: (kept: Va
     if (kept) {
       try {
         restoreOnce.current(JSON.parse(kept) as Values)
+        held.current = true
       } catch {
         // written by an older form or cut short: worth nothing any more
         window.localStorage.removeItem(key)
@@ -27,6 +29,8 @@ export function useDraft<Values>(key: string, values: Values, restore: (kept: Va
     return () => clearTimeout(timer)
   }, [key, values])
   return {
+    /** Whether this browser held anything when the form opened; known after the first effects. */
+    found: () => held.current,
     clear: () => {
       cleared.current = true
       window.localStorage.removeItem(key)

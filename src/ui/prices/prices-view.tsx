@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CataloguePump } from '@/core/filter/pump-catalogue'
 import type { PriceBook, PriceItem } from '@/core/pricing/price-book'
+import type { KeptTables } from '@/domain/house-tables'
 import { money, type KeptPriceBook } from '@/domain/pricing'
 import { PUMP_CSV_COLUMNS, type CsvRowProblem } from '@/domain/pump-csv'
 import { may } from '@/domain/roles'
@@ -13,9 +14,10 @@ import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, sendFile, type SendProblem } from '@/ui/send'
+import { HouseTablesEditor } from './house-tables'
 
-/** The price book and the firm's own pumps: what estimates and proposals are made of. */
-export function PricesView({ kept, pumps }: { kept: KeptPriceBook; pumps: readonly CataloguePump[] }) {
+/** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
+export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps: readonly CataloguePump[]; tables: KeptTables }) {
   const { role } = usePerson()
   const locked = !may(role, 'prices.write')
   return (
@@ -30,7 +32,8 @@ export function PricesView({ kept, pumps }: { kept: KeptPriceBook; pumps: readon
         <Link href="/cutting">Cut liner and sheets for several ponds from rolls</Link>
       </p>
       <OwnPumps pumps={pumps} currency={kept.book.currency} locked={locked} />
-      <Book key={kept.version} kept={kept} locked={locked} />
+      <HouseTablesEditor key={tables.version} kept={tables} locked={locked} />
+      <Book key={`${kept.version}:${tables.version}`} kept={kept} locked={locked} />
     </>
   )
 }
@@ -105,8 +108,26 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
                 <td style={{ width: '8rem' }}>
                   <Cost item={item} locked={locked} onChange={(costMinor) => change(item.key, { costMinor })} />
                 </td>
-                <td className="text-end">{item.step}</td>
-                <td className="text-end">{Math.round(item.waste * 100)} %</td>
+                <td style={{ width: '6rem' }}>
+                  <QuantityField
+                    label={`Stock step of ${item.name}`}
+                    hideLabel
+                    kind="number"
+                    value={item.step}
+                    disabled={locked}
+                    onChange={(v) => change(item.key, { step: v ?? Number.NaN })}
+                  />
+                </td>
+                <td style={{ width: '6rem' }}>
+                  <QuantityField
+                    label={`Waste of ${item.name}`}
+                    hideLabel
+                    kind="share"
+                    value={item.waste}
+                    disabled={locked}
+                    onChange={(v) => change(item.key, { waste: v ?? Number.NaN })}
+                  />
+                </td>
               </tr>
             ))}
           </tbody>

@@ -6,7 +6,7 @@ const SECONDS_PER_H = 3600
 const velocity = (flowM3PerH: number, boreM: number): number => flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
 
 /** Pump, pipes and the way back. */
-export function pipeChecks({ design, result }: CheckContext): Check[] {
+export function pipeChecks({ design, result, practice }: CheckContext): Check[] {
   const inRange = result.flowM3PerH >= result.recommended[0] && result.flowM3PerH <= result.recommended[1]
   const suction = design.suctionDiameterM === null ? 0 : velocity(result.flowM3PerH, design.suctionDiameterM)
   // whichever side is worse against its own limit
@@ -25,11 +25,11 @@ export function pipeChecks({ design, result }: CheckContext): Check[] {
     check('pipe-velocity', atMost(speed, limit, limit * CHECK_LIMITS.velocityStopFactor), speed, limit, {
       side: limit === CHECK_LIMITS.suctionMPerS ? 'suction' : 'delivery',
     }),
-    ...outletChecks({ design, result }),
+    ...outletChecks({ design, result, practice }),
   ]
 }
 
-function outletChecks({ design, result }: Pick<CheckContext, 'design' | 'result'>): Check[] {
+function outletChecks({ design, result, practice: { tables } }: Pick<CheckContext, 'design' | 'result' | 'practice'>): Check[] {
   if (!FILTER_TYPE_FACTS[design.type].pipedOutlet) return []
   const { count, diameterM } = design.outlet
   const halfFull = count * result.outlet.halfFullM3PerH
@@ -40,7 +40,11 @@ function outletChecks({ design, result }: Pick<CheckContext, 'design' | 'result'
     check('outlet-capacity', flow > blocked ? 'stop' : flow > halfFull ? 'look' : 'pass', flow, halfFull, { blocked, count }),
     check(
       'outlet-order',
-      sizeRank(diameterM) > sizeRank(design.delivery.diameterM) ? 'pass' : diameterM * Math.sqrt(count) > design.delivery.diameterM * 1.2 ? 'look' : 'stop',
+      sizeRank(diameterM, tables.pipes) > sizeRank(design.delivery.diameterM, tables.pipes)
+        ? 'pass'
+        : diameterM * Math.sqrt(count) > design.delivery.diameterM * 1.2
+          ? 'look'
+          : 'stop',
       diameterM,
       design.delivery.diameterM,
       { count },

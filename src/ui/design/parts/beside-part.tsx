@@ -9,6 +9,7 @@ import {
   type Companion,
   type CompanionKind,
 } from '@/core/filter/companions'
+import { CHECK_LIMITS } from '@/core/filter/checks/check'
 import { COMPANION_NAMES } from '@/core/pricing/price-book'
 import { formatNumber } from '@/core/units/format'
 import { ChoiceField } from '@/ui/components/choice-field'
@@ -18,9 +19,12 @@ import { orNaN, type BenchPart } from '../use-bench'
 
 const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = { 'falls-box': 60, pressurised: 60, 'moving-bed': 100, 'trickle-tower': 120 }
 const USUAL_MOUTH_M = 0.25
+const SKIMMER_SERVES_M2 = CHECK_LIMITS.skimmerServesM2
+const SKIMMER_FITS =
+  'Into an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating one on the suction line, or one with its own pump, needs no hole at all.'
 
 /** Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in head, water and care. */
-export function BesidePart({ bed, shown, set, errorOf }: BenchPart) {
+export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
   const show = useShow()
   const { result } = shown
   const add = (kind: CompanionKind) =>
@@ -92,7 +96,6 @@ export function BesidePart({ bed, shown, set, errorOf }: BenchPart) {
                 facts.washM3 > 0 ? `washes away ${show(facts.washM3 * facts.washesPerDay, 'volume')} a day` : '',
                 facts.powerWPer10M3PerH > 0 ? `${formatNumber((facts.powerWPer10M3PerH * c.ratedFlowM3PerH) / 10)} W` : '',
                 `cared for every ${facts.serviceMonths === 1 ? 'month' : `${facts.serviceMonths} months`}`,
-                isSkimmer(c.kind) && !facts.retrofit ? 'needs a wall to stand in; a floating one fits any pond' : '',
               ]
                 .filter(Boolean)
                 .join(' · ')}
@@ -100,6 +103,12 @@ export function BesidePart({ bed, shown, set, errorOf }: BenchPart) {
           </div>
         )
       })}
+      {bed.companions.some((c) => isSkimmer(c.kind)) ? (
+        <p className="soft small mb-1">
+          {SKIMMER_FITS} A skimmer serves about {show(SKIMMER_SERVES_M2, 'area')} of surface: this pond asks for{' '}
+          {Math.max(1, Math.ceil(data.designPond.areaM2 / SKIMMER_SERVES_M2))}.
+        </p>
+      ) : null}
       <ChoiceField
         label="Add"
         value=""

@@ -1,21 +1,29 @@
 'use client'
 import { useMemo, useState } from 'react'
 import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
+import { flowSheet } from '@/core/drawing/flow-sheet'
+import { perimeterPlanSheet } from '@/core/drawing/perimeter-sheet'
 import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/core/drawing/svg'
+import { networkOf } from '@/core/filter/flow-network'
+import { writeInp } from '@/core/hydraulics/network/inp'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { BRANCH_NAMES, INTAKE_NAMES } from '@/ui/messages/filters'
 import { DESIGN_FORMAT, readDesignFile } from '@/domain/design-file'
-import { ChoiceField } from '@/ui/components/choice-field'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { FileButton } from '@/ui/components/file-button'
 import { usePerson, useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
+import { useNetwork } from '../use-network'
 import { orNaN, type BenchPart } from '../use-bench'
 
-const SHEETS = {
-  plan: { name: 'Plan', make: planSheet },
-  section: { name: 'Long section', make: sectionSheet },
-  detail: { name: 'Layer detail', make: detailSheet },
+const SHEET_NAMES = {
+  plan: 'Plan',
+  section: 'Long section',
+  detail: 'Layer detail',
+  flow: 'Flow diagram',
 } as const
-type SheetKey = keyof typeof SHEETS
+type SheetKey = keyof typeof SHEET_NAMES
 
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
 export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
@@ -25,10 +33,35 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   const [paper, setPaper] = useState<Paper>('A4')
   const [chosenScale, setScale] = useState<number | null>(null)
   const [fileNote, setFileNote] = useState<string | null>(null)
-  const sheet = useMemo(
-    () => SHEETS[key].make(shown.bed, (m) => show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual' }).replaceAll('\u00a0', ' ')),
-    [key, shown.bed, show],
+  const network = useNetwork(
+    useMemo(() => {
+      const plan = shown.bed.network
+      return key === 'flow' && plan ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.practice.tables)) : null
+    }, [key, shown.bed, data]),
   )
+  const sheet = useMemo(() => {
+    const plain = (words: string) => words.replaceAll('\u00a0', ' ')
+    const write = (m: number) => plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual' }))
+    const { bed, result } = shown
+    switch (key) {
+      case 'plan':
+        return bed.type === 'perimeter-bog' ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, write) : planSheet(bed, write)
+      case 'section':
+        return sectionSheet(bed, write)
+      case 'detail':
+        return detailSheet(bed, write)
+      case 'flow':
+        return flowSheet({
+          design: bed,
+          pumpNames: [bed.pumpId, ...(bed.network?.morePumps ?? [])].map((id) => data.pumps.find((p) => p.id === id)?.name ?? id),
+          flowM3PerH: result.flowM3PerH,
+          bedFlowM3PerH: result.bedFlowM3PerH,
+          flowOf: (id) => (network.status === 'solved' ? (network.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null),
+          write: (flow) => plain(show(flow, 'flow')),
+          names: { branch: BRANCH_NAMES, intake: INTAKE_NAMES },
+        })
+    }
+  }, [key, shown, show, data, network])
   const scale = chosenScale ?? fittingScale(sheet, paper)
   const { pond } = data
   const svg = useMemo(
@@ -44,7 +77,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   const print = () => {
     const frame = document.createElement('iframe')
     frame.className = 'print-frame'
-    frame.srcdoc = `<!doctype html><title>${SHEETS[key].name}</title><style>@page{size:${widthMm}mm ${heightMm}mm;margin:0}body{margin:0}svg{display:block}</style>${svg}`
+    frame.srcdoc = `<!doctype html><title>${SHEET_NAMES[key]}</title><style>@page{size:${widthMm}mm ${heightMm}mm;margin:0}body{margin:0}svg{display:block}</style>${svg}`
     frame.onload = () => {
       frame.contentWindow?.addEventListener('afterprint', () => frame.remove())
       frame.contentWindow?.print()
@@ -61,14 +94,9 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   return (
     <>
       <section className="sheet">
-        <h2>{SHEETS[key].name}</h2>
+        <h2>{SHEET_NAMES[key]}</h2>
         <div className="d-flex flex-wrap gap-2 align-items-end mb-2">
-          <ChoiceField
-            label="Drawing"
-            value={key}
-            onChange={(e) => setKey(e.target.value as SheetKey)}
-            options={Object.entries(SHEETS).map(([value, { name }]) => ({ value, label: name }))}
-          />
+          <ChoiceField label="Drawing" value={key} onChange={(e) => setKey(e.target.value as SheetKey)} options={optionsOf(SHEET_NAMES)} />
           <ChoiceField
             label="Paper"
             value={paper}
@@ -96,7 +124,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
             </div>
           ) : null}
           <button type="button" className="btn btn-sm btn-primary" onClick={print}>
-            Print at 1 : {scale}
+            {sheet.notToScale ? 'Print' : `Print at 1 : ${scale}`}
           </button>
           <button
             type="button"
@@ -116,7 +144,11 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
           </button>
         </div>
         {/* eslint-disable-next-line @next/next/no-img-element -- a drawing made here, not a file of the site */}
-        <img className="paper" src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`} alt={`${SHEETS[key].name} at 1 : ${scale} on ${paper}`} />
+        <img
+          className="paper"
+          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`}
+          alt={sheet.notToScale ? `${SHEET_NAMES[key]} on ${paper}` : `${SHEET_NAMES[key]} at 1 : ${scale} on ${paper}`}
+        />
       </section>
       <section className="sheet">
         <h2>Design file</h2>

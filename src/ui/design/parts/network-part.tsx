@@ -13,6 +13,7 @@ import { useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
 import { orNaN, type BenchPart } from '../use-bench'
+import { HeaterPanel } from '../heater-panel'
 import { ForeignNetwork } from '../foreign-network'
 
 /** Network mode: intakes, pumps and branches solved together, drawn with the flows on them. */
@@ -41,6 +42,7 @@ export function NetworkPart(part: BenchPart) {
           <FileButton label="Open an INP file" accept=".inp,.txt" onText={(text, name) => setForeign({ name, text })} />
         </div>
       </section>
+      <HeaterPanel {...part} />
       {foreign ? <ForeignNetwork name={foreign.name} text={foreign.text} onClose={() => setForeign(null)} /> : null}
       {plan ? <PlanEditor {...part} plan={plan} pumps={data.pumps} /> : null}
     </>
@@ -52,7 +54,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
   const [season, setSeason] = useState<'summer' | 'winter'>('summer')
   // the last plan that reads well is solved, so that a half typed figure does not empty the picture
   const good = shown.bed.network
-  const inp = useMemo(() => (good ? writeInp(networkOf(shown.bed, good, season, pumps)) : null), [shown.bed, good, season, pumps])
+  const inp = useMemo(() => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.practice.tables)) : null), [shown.bed, good, season, pumps, data])
   const state = useNetwork(inp)
   const change = (next: Partial<FlowPlan>, what: string) => set({ network: { ...plan, ...next } }, what)
   const branch = (i: number, next: Partial<FlowBranch>) => change({ branches: plan.branches.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `branch${i}`)

@@ -38,7 +38,10 @@ const csvOf = (price: Estimate): string =>
 export function PricePart({ data, shown }: BenchPart) {
   const { role } = usePerson()
   const { priceBook, pond } = data
-  const price = useMemo(() => (priceBook ? estimate(shown.bed, shown.result.pump, priceBook) : null), [shown, priceBook])
+  const price = useMemo(
+    () => (priceBook ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.practice.tables.pipes }) : null),
+    [shown, priceBook, data],
+  )
   if (!price) return <p className="sheet">Prices are shown to owners, office and designers.</p>
   const cash = (minor: number) => money(minor, price.currency)
   return (

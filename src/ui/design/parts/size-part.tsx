@@ -2,6 +2,7 @@
 import { useMemo } from 'react'
 import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
 import { firstDesign } from '@/core/filter/first-design'
+import { schoolCosts } from '@/core/filter/school-costs'
 import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { SchoolTable } from '../school-table'
@@ -21,6 +22,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
     // what does not hang on the kind of bed stays as the designer had it
     set({ ...fresh, companions: bed.companions, winter: bed.winter, confirmed: bed.confirmed })
   }
+  const costs = useMemo(() => schoolCosts(data.designPond, shown.bed.type, data.practice, data.pumps, data.priceBook), [data, shown.bed.type])
   const inputs = useMemo(
     () => ({ pond: data.designPond, design: shown.bed, practice: data.practice, houseSchool: data.houseSchool, pumps: data.pumps }),
     [data, shown.bed],
@@ -92,7 +94,14 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
       </section>
       <section className="sheet" aria-label="Sizing">
         <h2>Four schools, side by side</h2>
-        <SchoolTable result={shown.result} chosen={bed.school} house={data.houseSchool} onChoose={(school) => set({ school })} />
+        <SchoolTable
+          result={shown.result}
+          chosen={bed.school}
+          house={data.houseSchool}
+          onChoose={(school) => set({ school })}
+          costs={costs}
+          currency={data.priceBook?.currency ?? null}
+        />
         <SizingWhy designPond={data.designPond} practice={data.practice} result={shown.result} />
       </section>
       <div className="columns two">

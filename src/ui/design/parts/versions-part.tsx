@@ -3,10 +3,12 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { estimate } from '@/core/pricing/estimate'
+import type { FilterDesign } from '@/core/filter/design-input'
 import { instant } from '@/domain/dates'
-import type { Design } from '@/domain/design'
+import { FilterDesignInput, type Design } from '@/domain/design'
 import { money } from '@/domain/pricing'
 import { may } from '@/domain/roles'
+import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
@@ -23,7 +25,7 @@ const NOW = 'now'
 
 /** Saved versions: which one counts, what was built, and two of them side by side. */
 export function VersionsPart(part: BenchPart) {
-  const { data } = part
+  const { data, shown } = part
   const pathname = usePathname()
   const { timeZone } = usePerson()
   return (
@@ -43,10 +45,11 @@ export function VersionsPart(part: BenchPart) {
                   {d.savedByName}, {instant(d.savedAt, timeZone)}
                   {d.stateByName && d.stateAt ? `; ${STATE_NAMES[d.state]} by ${d.stateByName}, ${instant(d.stateAt, timeZone)}` : ''}
                 </span>
-                <MoveOn design={d} />
+                <MoveOn design={d} bench={shown.bed} />
               </div>
               {d.overrideReason ? <div className="soft small">Other school because: {d.overrideReason}</div> : null}
               {d.asBuilt ? <div className="small">Built otherwise: {d.asBuilt}</div> : null}
+              {d.builtBed ? <AsBuilt design={d} built={d.builtBed} data={data} /> : null}
             </li>
           ))}
         </ul>
@@ -57,10 +60,15 @@ export function VersionsPart(part: BenchPart) {
   )
 }
 
-function MoveOn({ design }: { design: Design }) {
+/** Two designs of the same figures read alike, in whatever order they were stored. */
+const canonical = (bed: FilterDesign): string => JSON.stringify(FilterDesignInput.safeParse(bed).data ?? bed)
+
+function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
   const router = useRouter()
   const { role } = usePerson()
   const [asBuilt, setAsBuilt] = useState<string | null>(null)
+  const [figures, setFigures] = useState(false)
+  const differs = canonical(design.bed) !== canonical(bench)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   if (!may(role, 'designs.write') || design.state === 'built') return null
   const move = async (body: unknown) => {
@@ -81,20 +89,46 @@ function MoveOn({ design }: { design: Design }) {
           Mark version {design.number} as built
         </button>
       ) : (
-        <span className="d-flex gap-2 align-items-end w-100">
+        <span className="d-flex flex-wrap gap-2 align-items-end w-100">
           <TextField
             className="flex-grow-1"
             label="What was built otherwise than drawn (leave empty if nothing)"
             value={asBuilt}
             onChange={(e) => setAsBuilt(e.target.value)}
           />
-          <button type="button" className="btn btn-sm btn-primary" onClick={() => void move({ state: 'built', version: design.version, asBuilt })}>
+          <CheckField label="The figures on the bench now are what was built" checked={differs && figures} disabled={!differs} onChange={setFigures} />
+          <button
+            type="button"
+            className="btn btn-sm btn-primary"
+            onClick={() => void move({ state: 'built', version: design.version, asBuilt, builtBed: differs && figures ? bench : null })}
+          >
             It is built
           </button>
         </span>
       )}
       <ProblemNote problem={problem} />
     </>
+  )
+}
+
+/** Drawn against built, only what came out differently. */
+function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign; data: BenchPart['data'] }) {
+  const show = useShow()
+  const rows = useMemo(() => {
+    const [drawn, stands] = [workThrough(data, design.bed), workThrough(data, built)]
+    return drawn && stands ? comparison(drawn, stands, data, show).filter(([, a, b]) => a !== b) : []
+  }, [data, design, built, show])
+  return (
+    <details className="small">
+      <summary>As built: {rows.length === 1 ? '1 figure differs' : `${rows.length} figures differ`}</summary>
+      <ul className="mb-0">
+        {rows.map(([what, a, b]) => (
+          <li key={what}>
+            {what}: drawn {a}, built {b}
+          </li>
+        ))}
+      </ul>
+    </details>
   )
 }
 
@@ -171,7 +205,7 @@ function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnT
     row('Flush due every', (w) => (Number.isFinite(w.result.flushDays) ? `${Math.round(w.result.flushDays / 30.4)} months` : 'few years')),
     row('Stone', (w) => show(w.result.weights.stoneT * 1000, 'mass')),
     row('Plants', (w) => String(w.result.planting.plants)),
-    ...(book ? [row('Price', (w) => money(estimate(w.bed, w.result.pump, book).totalMinor, book.currency))] : []),
+    ...(book ? [row('Price', (w) => money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.practice.tables.pipes }).totalMinor, book.currency))] : []),
     ...a.checks.flatMap((check): [string, string, string][] => {
       const other = b.checks.find((c) => c.id === check.id)
       return other && other.verdict !== check.verdict ? [[checkWords(check, show).title, check.verdict, other.verdict]] : []

@@ -1,5 +1,5 @@
 'use client'
-import { FITTING_KEYS, FITTINGS, fittingsK, PIPE_SIZES } from '@/core/hydraulics/fittings'
+import { fittingsK, type PipeSize } from '@/core/hydraulics/fittings'
 import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
 import { fallsReaeration } from '@/core/hydraulics/falls'
 import { formatNumber } from '@/core/units/format'
@@ -13,8 +13,8 @@ import { useShow } from '@/ui/person-context'
 import { PumpChart } from '../pump-chart'
 import { orNaN, type BenchPart } from '../use-bench'
 
-const boreOptions = (boreM: number) => {
-  const sizes = PIPE_SIZES.map((size) => ({ value: String(size.boreM), label: `${size.name} (bore ${Math.round(size.boreM * 1000)} mm)` }))
+const boreOptions = (boreM: number, pipes: readonly PipeSize[]) => {
+  const sizes = pipes.map((size) => ({ value: String(size.boreM), label: `${size.name} (bore ${Math.round(size.boreM * 1000)} mm)` }))
   return sizes.some((size) => Number(size.value) === boreM) ? sizes : [{ value: String(boreM), label: `bore ${Math.round(boreM * 1000)} mm` }, ...sizes]
 }
 
@@ -24,6 +24,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
   const { result } = shown
   const { duty, demand, head } = result
   const facts = FILTER_TYPE_FACTS[bed.type]
+  const { tables } = data.practice
   const m = (value: number) => show(value, 'length', { scale: Math.abs(value) < 0.1 ? 'small' : 'usual' })
   const delivery = (change: Partial<typeof bed.delivery>, what: string) => set({ delivery: { ...bed.delivery, ...change } }, what)
   const outlet = (change: Partial<typeof bed.outlet>, what: string) => set({ outlet: { ...bed.outlet, ...change } }, what)
@@ -120,7 +121,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               label="Pipe size"
               value={String(bed.delivery.diameterM)}
               onChange={(e) => delivery({ diameterM: Number(e.target.value) }, 'bore')}
-              options={boreOptions(bed.delivery.diameterM)}
+              options={boreOptions(bed.delivery.diameterM, tables.pipes)}
             />
             <QuantityField
               label="Length"
@@ -141,16 +142,16 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               label="Suction pipe"
               value={String(bed.suctionDiameterM)}
               onChange={(e) => set({ suctionDiameterM: Number(e.target.value) })}
-              options={boreOptions(bed.suctionDiameterM)}
+              options={boreOptions(bed.suctionDiameterM, tables.pipes)}
             />
           )}
           <details className="mt-2">
-            <summary>Fittings, K = {formatNumber(fittingsK(bed.delivery.fittings) + bed.delivery.otherK)} in all</summary>
+            <summary>Fittings, K = {formatNumber(fittingsK(shown.bed.delivery.fittings, tables.fittings) + shown.bed.delivery.otherK)} in all</summary>
             <div className="field-grid mt-1">
-              {FITTING_KEYS.map((key) => (
+              {tables.fittings.map(({ key, name, k }) => (
                 <QuantityField
                   key={key}
-                  label={`${FITTINGS[key].name} (${FITTINGS[key].k})`}
+                  label={`${name} (${k})`}
                   kind="number"
                   value={bed.delivery.fittings[key] ?? 0}
                   onChange={(v) => delivery({ fittings: { ...bed.delivery.fittings, [key]: orNaN(v) } }, key)}
@@ -184,7 +185,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
                 label="Return size"
                 value={String(bed.outlet.diameterM)}
                 onChange={(e) => outlet({ diameterM: Number(e.target.value) }, 'outletBore')}
-                options={boreOptions(bed.outlet.diameterM)}
+                options={boreOptions(bed.outlet.diameterM, tables.pipes)}
               />
               <QuantityField
                 label="Return length"

@@ -1,12 +1,18 @@
 import { z } from 'zod'
 import { optionalText, version } from '@/domain/fields'
+import { FilterDesignInput } from '@/domain/design'
 import { DesignId } from '@/domain/ids'
 import { moveDesignOn } from '@/server/use-cases/designs'
 import { signedInRoute } from '@/server/http/route'
 
 const Body = z.discriminatedUnion('state', [
   z.strictObject({ state: z.literal('approved'), version }),
-  z.strictObject({ state: z.literal('built'), version, asBuilt: optionalText('What was built otherwise', 2000) }),
+  z.strictObject({
+    state: z.literal('built'),
+    version,
+    asBuilt: optionalText('What was built otherwise', 2000),
+    builtBed: FilterDesignInput.nullable().default(null),
+  }),
 ])
 
 export const POST = signedInRoute({ path: z.object({ designId: DesignId }), body: Body }, ({ actor, path, body }) => {

@@ -1,0 +1,25 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { PondId } from '@/domain/ids'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { pondPractice } from '@/server/use-cases/ponds'
+import { OwnPracticeForm } from '@/ui/practice/own-practice-form'
+
+export const metadata: Metadata = { title: 'Practice at this pond' }
+
+export default async function PondPracticePage({ params }: { params: Promise<{ pondId: string }> }) {
+  const id = idFrom(PondId, (await params).pondId)
+  const { pond, house } = await forPage((actor) => pondPractice(actor, id))
+  return (
+    <>
+      <div className="page-head">
+        <h1>Practice at this pond</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+      </div>
+      <OwnPracticeForm key={pond.version} pond={pond} house={house} />
+    </>
+  )
+}

@@ -1,0 +1,10 @@
+import { z } from 'zod'
+import { BenchDraft } from '@/domain/bench-draft'
+import { PondId } from '@/domain/ids'
+import { signedInRoute } from '@/server/http/route'
+import { discardBenchDraft, keepBenchDraft } from '@/server/use-cases/designs'
+
+const path = z.object({ pondId: PondId })
+
+export const PUT = signedInRoute({ path, body: BenchDraft }, ({ actor, path, body }) => keepBenchDraft(actor, path.pondId, body))
+export const DELETE = signedInRoute({ path }, ({ actor, path }) => discardBenchDraft(actor, path.pondId))

@@ -1,0 +1,66 @@
+import { koiPond as pond } from '../../../tests/fixtures/design-pond'
+import { firstDesign } from '../filter/first-design'
+import { linkIds } from '../filter/flow-network'
+import { firstFlowPlan } from '../filter/flow-plan'
+import { DEFAULT_FILTER_PRACTICE } from '../filter/practice'
+import { PUMP_CATALOGUE } from '../filter/pump-catalogue'
+import { areaM2 } from '../survey/polygon'
+import { flowSheet, type FlowSheetInput } from './flow-sheet'
+import { perimeterPlanSheet, shoreStations } from './perimeter-sheet'
+import type { Mark } from './sheet'
+import { sheetSvg } from './svg'
+
+const write = (m: number) => `${m.toFixed(2)} m`
+const square = [
+  { xM: 0, yM: 0 },
+  { xM: 6, yM: 0 },
+  { xM: 6, yM: 6 },
+  { xM: 0, yM: 6 },
+]
+const bog = { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, 'perimeter-bog'), lengthM: 24, widthM: 0.6 }
+const bandOf = (marks: readonly Mark[]) => marks.find((m) => m.kind === 'polygon' && m.layer === 'OUTLINE') as Extract<Mark, { kind: 'polygon' }>
+
+describe('the plan of a perimeter bog', () => {
+  it('runs a ring of its width around the whole shore', () => {
+    const band = bandOf(perimeterPlanSheet(bog, square, write).marks)
+    // a ring drawn as out and back: (6 + 1.2)² − 6²
+    expect(areaM2(band.points)).toBeCloseTo(7.2 ** 2 - 36, 6)
+  })
+  it('lies outside the water whichever way the shore was walked', () => {
+    const outside = perimeterPlanSheet(bog, [...square].reverse(), write).bounds
+    expect(outside.minX).toBeLessThanOrEqual(-0.6 + 1e-9)
+  })
+  it('ends where its length ends', () => {
+    const last = shoreStations(square, 9).at(-1)!
+    expect(last.at).toEqual({ xM: 6, yM: 3 })
+    expect(last.out).toEqual({ xM: 1, yM: -0 })
+  })
+})
+
+describe('the flow diagram', () => {
+  const input = (design: FlowSheetInput['design'], flowOf: FlowSheetInput['flowOf'] = () => null): FlowSheetInput => ({
+    design,
+    pumpNames: ['S24'],
+    flowM3PerH: 12,
+    bedFlowM3PerH: 9,
+    flowOf,
+    write: (flow) => `${flow} m³/h`,
+    names: {
+      branch: { bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' },
+      intake: { 'bottom-drain': 'Bottom drain', 'mid-water': 'Mid-water', skimmer: 'Skimmer' },
+    },
+  })
+  const words = (input: FlowSheetInput) => flowSheet(input).marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []))
+  const bed = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+  it('shows what goes through the bed and what goes past it', () =>
+    expect(words(input(bed))).toEqual(expect.arrayContaining(['12 m³/h', '9 m³/h', '3 m³/h', 'Bypass'])))
+  it('shows the solved flow of every intake and branch', () => {
+    const split = { ...bed, network: firstFlowPlan(bed) }
+    expect(words(input(split, (id) => (id === linkIds.branch(1) ? 2.5 : 1)))).toEqual(expect.arrayContaining(['Bottom drain', 'Bypass', '2.5 m³/h']))
+  })
+  it('says that it is not to scale', () => {
+    const svg = sheetSvg(flowSheet(input(bed)), { paper: 'A4', scale: 50, subtitle: '' })
+    expect(svg).toContain('not to scale')
+    expect(svg).not.toContain('1 : 50')
+  })
+})

@@ -1,0 +1,10 @@
+'use client'
+import { PRACTICE_KEYS, type OwnPractice } from '@/domain/practice'
+import { PRACTICE_LABELS } from '@/ui/practice/switches'
+
+/** Where this pond goes another way than the house, and why. */
+export function OwnPracticeNote({ own }: { own: OwnPractice }) {
+  const differing = PRACTICE_KEYS.filter((key) => own[key])
+  if (differing.length === 0) return null
+  return <p className="mb-1">Another way than the house: {differing.map((key) => `${PRACTICE_LABELS[key]} (${own[key]!.reason})`).join('; ')}.</p>
+}

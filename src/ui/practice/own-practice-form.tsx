@@ -1,0 +1,147 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { SCHOOLS } from '@/core/filter/practice'
+import type { HousePractice, OwnPractice } from '@/domain/practice'
+import type { PondInContext } from '@/domain/pond'
+import { may } from '@/domain/roles'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import { SCHOOL_NAMES } from '@/ui/messages/schools'
+import { usePerson, useShow } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+import { FIGURES, SWITCHES } from './switches'
+
+type Key = keyof HousePractice
+
+interface Question {
+  readonly key: Key
+  readonly label: string
+  /** null: a figure, typed. */
+  readonly options: readonly { readonly value: string; readonly label: string }[] | null
+  readonly kind: 'temperature' | 'number'
+}
+
+const QUESTIONS: readonly Question[] = [
+  { key: 'school', label: 'Filter size', options: SCHOOLS.map((value) => ({ value, label: SCHOOL_NAMES[value] })), kind: 'number' },
+  ...SWITCHES.map(({ key, label, options }) => ({
+    key,
+    label,
+    options: options.map((o) => ({ value: String(o.value), label: o.name })),
+    kind: 'number' as const,
+  })),
+  ...FIGURES.map(({ key, label, kind }) => ({ key, label, options: null, kind })),
+]
+
+/** Where this pond goes another way than the house: each answer with its reason, the house's beside it. */
+export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: HousePractice }) {
+  const router = useRouter()
+  const { role } = usePerson()
+  const [own, setOwn] = useState<OwnPractice>(pond.ownPractice)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [saved, setSaved] = useState(false)
+  const locked = !may(role, 'designs.write')
+  const change = (next: OwnPractice) => {
+    setSaved(false)
+    setOwn(next)
+  }
+  const save = async () => {
+    const outcome = await send('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: pond.version, own })
+    setProblem(outcome.ok ? null : outcome.problem)
+    setSaved(outcome.ok)
+    if (outcome.ok) router.refresh()
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        void save()
+      }}
+    >
+      <p className="soft">
+        {locked
+          ? 'Set by owners and designers.'
+          : 'The house practice holds unless this pond has a reason to go another way. Sizes and windows follow at once.'}
+      </p>
+      {QUESTIONS.map((question) => (
+        <Answer
+          key={question.key}
+          question={question}
+          house={house}
+          own={own[question.key]}
+          locked={locked}
+          errorOf={(part) => problem?.fields?.find((f) => f.path === `own.${question.key}.${part}`)?.message}
+          onChange={(answer) => {
+            const { [question.key]: _dropped, ...others } = own
+            change(answer === null ? others : { ...others, [question.key]: answer })
+          }}
+        />
+      ))}
+      <ProblemNote problem={problem} />
+      <p role="status" className="mb-2">
+        {saved ? 'Saved. Sizes and windows of this pond follow from now on.' : ''}
+      </p>
+      {locked ? null : <button className="btn btn-primary">Save this pond’s practice</button>}
+    </form>
+  )
+}
+
+interface AnswerProps {
+  readonly question: Question
+  readonly house: HousePractice
+  readonly own: OwnPractice[Key]
+  readonly locked: boolean
+  readonly errorOf: (part: 'value' | 'reason') => string | undefined
+  readonly onChange: (answer: { value: unknown; reason: string } | null) => void
+}
+
+function Answer({ question: { key, label, options, kind }, house, own, locked, errorOf, onChange }: AnswerProps) {
+  const show = useShow()
+  const houseWords = options
+    ? options.find((o) => o.value === String(house[key]))!.label.toLowerCase()
+    : kind === 'number'
+      ? `${house[key] as number}`
+      : show(house[key] as number, kind)
+  const reason = own?.reason ?? ''
+  // switches of yes and no cross the form as words
+  const read = (text: string) => (text === 'true' ? true : text === 'false' ? false : text)
+  return (
+    <fieldset className="sheet" disabled={locked}>
+      <legend>{label}</legend>
+      <label className="d-block">
+        <input
+          type="checkbox"
+          className="form-check-input me-2"
+          checked={own !== undefined}
+          onChange={(e) => onChange(e.target.checked ? { value: house[key], reason: '' } : null)}
+        />
+        Different at this pond <span className="soft">(house: {houseWords})</span>
+      </label>
+      {own ? (
+        <div className="field-grid mt-2">
+          {options ? (
+            <ChoiceField
+              label={`${label} here`}
+              value={String(own.value)}
+              onChange={(e) => onChange({ value: read(e.target.value), reason })}
+              options={options}
+              error={errorOf('value')}
+            />
+          ) : (
+            <QuantityField
+              label={`${label} here`}
+              kind={kind}
+              value={own.value as number}
+              onChange={(v) => onChange({ value: v ?? Number.NaN, reason })}
+              error={errorOf('value')}
+              disabled={locked}
+            />
+          )}
+          <TextField label="Why" value={reason} onChange={(e) => onChange({ value: own.value, reason: e.target.value })} error={errorOf('reason')} />
+        </div>
+      ) : null}
+    </fieldset>
+  )
+}
