@@ -13,6 +13,15 @@ import { startApp, startWeatherDesk } from './lib/serve.mjs'
 
 const FOLDER = '.slow-reed-bench'
 const SITES = 500
+const CHROMIUM_ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 const print = (name, value, unit, n) => process.stdout.write(`${JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n })}\n`)
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 
@@ -76,15 +85,7 @@ async function measurePages(address, views, cookie) {
   const { chromium } = await import('@playwright/test')
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
+    args: CHROMIUM_ARGS,
   })
   const [name, value] = cookie.split('=')
   for (const [view, path] of Object.entries(views)) {
@@ -103,6 +104,41 @@ async function measurePages(address, views, cookie) {
     print(`page.${view}.ready_ms`, quantile(times, 0.5), 'ms', times.length)
   }
   await browser.close()
+}
+
+/** Long frames while the bed's length is changed forty times and a layer boundary is dragged: each answers within one interaction. */
+async function measureDrag(address, path, cookie) {
+  const { chromium } = await import('@playwright/test')
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })
+  const context = await browser.newContext()
+  const [name, value] = cookie.split('=')
+  await context.addCookies([{ name, value, url: address }])
+  const page = await context.newPage()
+  await page.goto(`${address}${path}?part=bed`, { waitUntil: 'networkidle' })
+  const grip = page.locator('[role=slider] .grip').nth(2)
+  await grip.waitFor()
+  await page.evaluate(() => {
+    window.slowest = []
+    new PerformanceObserver((list) => window.slowest.push(...list.getEntries().map((e) => e.duration))).observe({
+      type: 'event',
+      durationThreshold: 16,
+      buffered: false,
+    })
+  })
+  await grip.scrollIntoViewIfNeeded()
+  const box = await grip.boundingBox()
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  for (let i = 0; i < 60; i++) await page.mouse.move(x, y - 12 * Math.sin(i / 6))
+  await page.mouse.up()
+  const slider = page.locator('[role=slider]').nth(2)
+  await slider.focus()
+  for (let i = 0; i < 20; i++) await page.keyboard.press(i % 2 ? 'ArrowDown' : 'ArrowUp')
+  await page.waitForTimeout(500)
+  const slowest = await page.evaluate(() => window.slowest)
+  await browser.close()
+  print('design.interaction_max_ms', Math.max(16, ...slowest), 'ms', 80)
 }
 
 await runMain(async () => {
@@ -127,6 +163,7 @@ await runMain(async () => {
     print('http.today_p95_ms', quantile(await timeRequests(app.address, '/', cookie, 100), 0.95), 'ms', 100)
     print('http.season500_p95_ms', quantile(await timeRequests(app.address, '/season', cookie, 40), 0.95), 'ms', 40)
     print('data.sites', sites, 'sites', 1)
+    await measureDrag(app.address, `/ponds/${pond}/design`, cookie)
     await measurePages(
       app.address,
       {

@@ -5,8 +5,8 @@ import type { BranchKind, FlowIntake } from '../filter/flow-plan'
 import { label, rectangle, sheetOf, type Mark, type Sheet } from './sheet'
 
 /** Sizes of the diagram's boxes; it shows what is joined to what and is not to scale. */
-const BOX = { widthM: 1.5, heightM: 0.5 } as const
-const COLUMN_M = 2.6
+const BOX = { widthM: 1.3, heightM: 0.5 } as const
+const COLUMN_M = 2.1
 const ROW_M = 0.9
 
 export interface FlowSheetInput {
@@ -44,7 +44,7 @@ export function flowSheet(input: FlowSheetInput): Sheet {
     )
   }
   const middle = -(rows * ROW_M) / 2
-  const join = (fromX: number, fromY: number, toX: number, toY: number) => {
+  const join = (fromX: number, fromY: number, toX: number, toY: number, arrow: boolean) => {
     const bend = (fromX + toX) / 2
     marks.push({
       kind: 'line',
@@ -55,7 +55,7 @@ export function flowSheet(input: FlowSheetInput): Sheet {
         { xM: bend, yM: toY },
         { xM: toX, yM: toY },
       ],
-      arrow: true,
+      arrow,
     })
   }
   const layout = [intakes, pumps, ends]
@@ -63,8 +63,8 @@ export function flowSheet(input: FlowSheetInput): Sheet {
   // every column meets in one header before the next
   layout.slice(1).forEach((nodes, column) => {
     const header = column * COLUMN_M + (BOX.widthM + COLUMN_M) / 2
-    layout[column].forEach((_, i) => join(column * COLUMN_M + BOX.widthM, y(i, layout[column].length), header, middle))
-    nodes.forEach((_, i) => join(header, middle, (column + 1) * COLUMN_M, y(i, nodes.length)))
+    layout[column].forEach((_, i) => join(column * COLUMN_M + BOX.widthM, y(i, layout[column].length), header, middle, false))
+    nodes.forEach((_, i) => join(header, middle, (column + 1) * COLUMN_M, y(i, nodes.length), true))
   })
   marks.push(label(2 * COLUMN_M + BOX.widthM / 2, -rows * ROW_M - 0.15, 'all back to the pond', 'middle'))
   return { ...sheetOf('Flow diagram', marks), notToScale: true }

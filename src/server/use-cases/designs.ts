@@ -117,5 +117,8 @@ export async function keepBenchDraft(actor: Actor, pondId: PondId, draft: BenchD
 
 export async function discardBenchDraft(actor: Actor, pondId: PondId): Promise<void> {
   assertMay(actor, 'designs.write')
-  await inFirm(actor.firmId, (trx) => dropBenchDraft(trx, pondId, actor.userId))
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    await dropBenchDraft(trx, pondId, actor.userId)
+  })
 }

@@ -126,7 +126,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
               <p className="soft mt-2 mb-0">Designers and owners save versions; you can try figures here.</p>
             )}
             {history.canUndo ? (
-              <button type="button" className="btn btn-sm btn-outline-secondary mt-2" onClick={bench.startOver}>
+              <button type="button" className="btn btn-sm btn-outline-secondary mt-2 ms-2" onClick={bench.startOver}>
                 Drop these changes
               </button>
             ) : null}

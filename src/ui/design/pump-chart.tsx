@@ -24,9 +24,9 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
     const shutoff = result.curve[0].headM * 1.25
     // curves are named where they begin: the duty point usually sits near their far end
-    const named = (points: number[][], text: string, color: string) =>
+    const named = (points: number[][], text: string, color: string, at = 0) =>
       points.map((value, i) =>
-        i === 0
+        i === at
           ? { value, symbolSize: 1, label: { show: true, position: 'right', formatter: text, color, fontFamily: FONT, distance: 12, offset: [0, -10] } }
           : value,
       )
@@ -75,6 +75,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
             }),
             'efficiency',
             ink.reed,
+            Math.round(POINTS * 0.55),
           ),
           symbol: 'circle',
           symbolSize: 0,

@@ -69,7 +69,10 @@ export function useBench(data: BenchData, versionNumber: number | null, mayWrite
   const fromVersion = opened?.number ?? null
   // left here on another machine: what this browser kept itself goes before it
   const left = data.left?.fromVersion === fromVersion ? data.left : null
-  const kept = useDraft(`slow-reed:bench:${data.pond.id}:${opened?.id ?? 'new'}`, draft, (old) => change({ ...old, bed: keptDesign(old.bed) }))
+  const kept = useDraft(`slow-reed:bench:${data.pond.id}:${opened?.id ?? 'new'}`, draft, (old) => {
+    // opened and left without a change is no draft
+    if (JSON.stringify(old) !== JSON.stringify(first)) change({ ...old, bed: keptDesign(old.bed) })
+  })
   const leftOnce = useRef(left)
   useEffect(() => {
     const found = leftOnce.current

@@ -42,16 +42,20 @@ export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: H
   const [own, setOwn] = useState<OwnPractice>(pond.ownPractice)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saved, setSaved] = useState(false)
+  // what this form last saw; a later save by someone else is then a conflict
+  const [seenVersion, setSeenVersion] = useState(pond.version)
   const locked = !may(role, 'designs.write')
   const change = (next: OwnPractice) => {
     setSaved(false)
     setOwn(next)
   }
   const save = async () => {
-    const outcome = await send('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: pond.version, own })
+    const outcome = await send('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: seenVersion, own })
     setProblem(outcome.ok ? null : outcome.problem)
     setSaved(outcome.ok)
-    if (outcome.ok) router.refresh()
+    if (!outcome.ok) return
+    setSeenVersion(seenVersion + 1)
+    router.refresh()
   }
   return (
     <form
@@ -120,7 +124,7 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
         Different at this pond <span className="soft">(house: {houseWords})</span>
       </label>
       {own ? (
-        <div className="field-grid mt-2">
+        <div className="field-grid mt-2" style={{ gridTemplateColumns: 'minmax(12rem, 1fr) 3fr' }}>
           {options ? (
             <ChoiceField
               label={`${label} here`}

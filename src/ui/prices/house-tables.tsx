@@ -16,6 +16,8 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
   const [tables, setTables] = useState<HouseTables>(kept.tables)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saved, setSaved] = useState(false)
+  // what this form last saw; a later save by someone else is then a conflict
+  const [seenVersion, setSeenVersion] = useState(kept.version)
   const errorOf = (path: string) => problem?.fields?.find((f) => f.path === `tables.${path}`)?.message
   const put = (next: HouseTables) => {
     setSaved(false)
@@ -26,10 +28,12 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
   // a new row's key follows its name until it has been saved once; designs count by it from then on
   const known = new Set(kept.tables.fittings.map((f) => f.key))
   const save = async () => {
-    const outcome = await send('PUT', '/api/v1/house-tables', { version: kept.version, tables })
+    const outcome = await send('PUT', '/api/v1/house-tables', { version: seenVersion, tables })
     setProblem(outcome.ok ? null : outcome.problem)
     setSaved(outcome.ok)
-    if (outcome.ok) router.refresh()
+    if (!outcome.ok) return
+    setSeenVersion(seenVersion + 1)
+    router.refresh()
   }
   const costField = (label: string, value: number | undefined, onChange: (minor: number | undefined) => void) => (
     <QuantityField
@@ -54,7 +58,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
         </summary>
         <div className="columns two mt-2">
           <div className="table-responsive" tabIndex={0} role="region" aria-label="Fittings">
-            <table className="table table-sm align-middle">
+            <table className="table table-sm align-top">
               <thead>
                 <tr>
                   <th>Fitting</th>
@@ -93,7 +97,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
             </table>
           </div>
           <div className="table-responsive" tabIndex={0} role="region" aria-label="Pipe sizes">
-            <table className="table table-sm align-middle">
+            <table className="table table-sm align-top">
               <thead>
                 <tr>
                   <th>Pipe</th>

@@ -32,7 +32,7 @@ export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps
         <Link href="/cutting">Cut liner and sheets for several ponds from rolls</Link>
       </p>
       <OwnPumps pumps={pumps} currency={kept.book.currency} locked={locked} />
-      <HouseTablesEditor key={tables.version} kept={tables} locked={locked} />
+      <HouseTablesEditor kept={tables} locked={locked} />
       <Book key={`${kept.version}:${tables.version}`} kept={kept} locked={locked} />
     </>
   )

@@ -19,7 +19,7 @@ export default async function PondPracticePage({ params }: { params: Promise<{ p
           {pond.siteName}: {pond.name}
         </Link>
       </div>
-      <OwnPracticeForm key={pond.version} pond={pond} house={house} />
+      <OwnPracticeForm pond={pond} house={house} />
     </>
   )
 }

@@ -1,0 +1,95 @@
+import { DEFAULT_HOUSE_TABLES } from '@/domain/house-tables'
+import { OwnPractice } from '@/domain/practice'
+import { closeDatabase } from '@/server/db/connection'
+import { wantedSheets } from '@/server/use-cases/cutting'
+import { designBench, discardBenchDraft, keepBenchDraft, saveDesign } from '@/server/use-cases/designs'
+import { addPond, pondPage, setPondPractice } from '@/server/use-cases/ponds'
+import { houseTables, priceBook, setHouseTables } from '@/server/use-cases/prices'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(closeDatabase)
+
+async function withPond(name: string) {
+  const { actors } = await makeFirm(name)
+  return { actors, pondId: await addPond(actors.owner, newPond()) }
+}
+
+describe('a pond’s own practice', () => {
+  it('governs its bench and its windows, and no other pond’s', async () => {
+    const { actors, pondId } = await withPond('Sedge')
+    const other = await addPond(actors.owner, newPond())
+    const own = { school: { value: 'nitrogen', reason: 'Four large koi in little water.' }, startupWaterC: { value: 9, reason: 'Shaded until noon.' } } as const
+    await setPondPractice(actors.designer, pondId, 1, own)
+    expect((await designBench(actors.designer, pondId)).houseSchool).toBe('nitrogen')
+    expect((await designBench(actors.designer, other)).houseSchool).toBe('volume')
+    expect((await pondPage(actors.office, pondId)).practice.startupWaterC).toBe(9)
+    expect((await pondPage(actors.office, other)).practice.startupWaterC).toBe(7)
+  })
+  it('is not taken without a reason, nor twice from the same page', async () => {
+    const { actors, pondId } = await withPond('Rush')
+    expect(OwnPractice.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual(['uv', 'reason'])
+    expect(OwnPractice.safeParse({ uv: { value: 'sometimes', reason: 'x' } }).success).toBe(false)
+    await setPondPractice(actors.owner, pondId, 1, { uv: { value: 'always', reason: 'Full sun.' } })
+    expect((await problemOf(setPondPractice(actors.designer, pondId, 1, {}))).kind).toBe('conflict')
+    expect((await problemOf(setPondPractice(actors.technician, pondId, 2, {}))).kind).toBe('forbidden')
+  })
+})
+
+describe('the firm’s own pipes and fittings', () => {
+  const own = { key: 'long-bend', name: 'Long bend', k: 0.2, costMinor: 990 }
+  it('are computed with, priced, and kept as long as designs may count them', async () => {
+    const { actors, pondId } = await withPond('Cane')
+    await setHouseTables(actors.office, 0, { ...DEFAULT_HOUSE_TABLES, fittings: [...DEFAULT_HOUSE_TABLES.fittings, own] })
+    const bench = await designBench(actors.designer, pondId)
+    expect(bench.practice.tables.fittings.at(-1)).toEqual({ key: 'long-bend', name: 'Long bend', k: 0.2 })
+    expect((await priceBook(actors.office)).book.items.find((i) => i.key === 'fitting:long-bend')?.costMinor).toBe(990)
+    const bed = { ...bench.start, delivery: { ...bench.start.delivery, fittings: { 'long-bend': 4 } } }
+    await saveDesign(actors.designer, pondId, { name: 'With bends', bed, overrideReason: '' })
+    const gone = await problemOf(setHouseTables(actors.office, 1, DEFAULT_HOUSE_TABLES))
+    expect(gone).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('Long bend') })
+    expect((await houseTables(actors.technician)).version).toBe(1)
+  })
+  it('are named when a design counts one that is not there', async () => {
+    const { actors, pondId } = await withPond('Flag')
+    const { start } = await designBench(actors.designer, pondId)
+    const bed = { ...start, delivery: { ...start.delivery, fittings: { 'somebody-elses-bend': 1 } } }
+    const problem = await problemOf(saveDesign(actors.designer, pondId, { name: 'Foreign', bed, overrideReason: '' }))
+    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'bed.delivery.fittings.somebody-elses-bend' }] })
+  })
+})
+
+describe('work left on the bench', () => {
+  it('is found again by the same person, by nobody else, until a version is saved', async () => {
+    const { actors, pondId } = await withPond('Mint')
+    const { start } = await designBench(actors.designer, pondId)
+    const draft = { bed: { ...start, lengthM: 7.25 }, name: 'Half done', overrideReason: '' }
+    await keepBenchDraft(actors.designer, pondId, { fromVersion: null, draft })
+    expect((await designBench(actors.designer, pondId)).left?.draft.bed.lengthM).toBe(7.25)
+    expect((await designBench(actors.owner, pondId)).left).toBeNull()
+    await saveDesign(actors.designer, pondId, draft)
+    expect((await designBench(actors.designer, pondId)).left).toBeNull()
+    await keepBenchDraft(actors.designer, pondId, { fromVersion: 1, draft })
+    await discardBenchDraft(actors.designer, pondId)
+    expect((await designBench(actors.designer, pondId)).left).toBeNull()
+  })
+})
+
+describe('sheets to cut', () => {
+  it('are liner, underlayment and net of each pond, and liner and underlayment of its bed', async () => {
+    const { actors, pondId } = await withPond('Iris')
+    const { start } = await designBench(actors.designer, pondId)
+    await saveDesign(actors.designer, pondId, { name: 'First', bed: start, overrideReason: '' })
+    const sheets = await wantedSheets(actors.office)
+    expect(sheets.map((s) => s.id.split(':').slice(0, 2).join(' ')).sort()).toEqual([
+      'bed liner',
+      'bed underlayment',
+      'pond liner',
+      'pond net',
+      'pond underlayment',
+    ])
+    const [liner, net] = ['liner', 'net'].map((kind) => sheets.find((s) => s.kind === kind && s.id.startsWith('pond'))!)
+    expect(net.lengthM).toBeGreaterThan(0)
+    expect(net.lengthM).not.toBe(liner.lengthM)
+  })
+})
