@@ -101,6 +101,8 @@ export const ZoneInput = z.strictObject({
   name: shortText('Zone name', 40),
   floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'Depth', 'm'),
   surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'Share of the surface', ''),
+  /** A shelf of this width all round, instead of a share. */
+  insetM: numberWithin(BASIN_RANGE.insetM, 'Width of the shelf around it', 'm').nullish(),
   sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'Side slope', '(run per rise)'),
 })
 

@@ -12,6 +12,6 @@ export function basinProblemText(problem: BasinProblem): string {
     case 'zone-wider-than-above':
       return `Zone ${problem.zone + 1} cannot be wider than the floor above it, which is ${Math.floor(problem.shareAbove * 100)} % of the surface.`
     case 'slope-closes':
-      return `The walls of zone ${problem.zone + 1} meet at about ${metres(problem.reachedM)}, before its floor. Make the slope steeper, the zone shallower, or its share of the surface larger.`
+      return `The walls of zone ${problem.zone + 1} meet at about ${metres(problem.reachedM)}, before its floor. Make the slope steeper, the zone shallower, its share of the surface larger, or the shelf around it narrower.`
   }
 }

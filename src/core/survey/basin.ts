@@ -9,12 +9,14 @@ import { pondVolumeM3, type ZoneAreas } from './prismoid'
  * A depth zone: from the floor of the zone above (or the waterline) down to its own floor.
  * - floorDepthM: its floor below the waterline, m
  * - surfaceShare: its upper edge encloses this share of the pond's surface, 0..1 (the first zone: 1)
+ * - insetM: or its upper edge lies this far inside the waterline all round, m; goes before the share
  * - sideSlope: run per rise of its wall, 0 = vertical
  */
 export interface DepthZone {
   readonly name: string
   readonly floorDepthM: number
   readonly surfaceShare: number
+  readonly insetM?: number | null
   readonly sideSlope: number
 }
 
@@ -24,7 +26,7 @@ export interface BasinSurvey {
   readonly rockShare: number
 }
 
-export const BASIN_RANGE = { floorDepthM: [0.05, 15], surfaceShare: [0.01, 1], sideSlope: [0, 6], rockShare: [0, 0.6] } as const
+export const BASIN_RANGE = { floorDepthM: [0.05, 15], surfaceShare: [0.01, 1], insetM: [0, 50], sideSlope: [0, 6], rockShare: [0, 0.6] } as const
 export const MOST_ZONES = 4
 
 export type BasinProblem =
@@ -76,14 +78,15 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
     const topDepthM = above?.floorDepthM ?? 0
     if (zone.floorDepthM <= topDepthM) return failure({ code: 'zone-not-deeper', zone: index, aboveM: topDepthM })
     const shareAbove = above ? above.bottomAreaM2 / surfaceM2 : 1
-    const share = index === 0 ? 1 : zone.surfaceShare
+    const givenInsetM = index === 0 ? 0 : (zone.insetM ?? null)
+    const share = givenInsetM === null ? zone.surfaceShare : insetAreaM2(outline, givenInsetM) / surfaceM2
     if (share > shareAbove + 1e-9) return failure({ code: 'zone-wider-than-above', zone: index, shareAbove })
     const depthM = zone.floorDepthM - topDepthM
-    const topInsetM = insetForShare(outline, share)
+    const topInsetM = givenInsetM ?? insetForShare(outline, share)
     const floorInsetM = topInsetM + zone.sideSlope * depthM
     const bottomAreaM2 = insetAreaM2(outline, floorInsetM)
     if (bottomAreaM2 < LEAST_FLOOR_SHARE * surfaceM2)
-      return failure({ code: 'slope-closes', zone: index, reachedM: topDepthM + reachOf(outline, topInsetM) / zone.sideSlope })
+      return failure({ code: 'slope-closes', zone: index, reachedM: topDepthM + (zone.sideSlope > 0 ? reachOf(outline, topInsetM) / zone.sideSlope : 0) })
     zones.push({
       name: zone.name,
       topDepthM,

@@ -180,3 +180,21 @@ describe('combineVolumes', () => {
   })
   it('refuses no evidence', () => expect(() => combineVolumes([])).toThrow('evidence'))
 })
+
+describe('a shelf of one width', () => {
+  it('begins the next zone that far inside the waterline, and goes before the share', () => {
+    const outline = { kind: 'rectangle', lengthM: 6, widthM: 4 } as const
+    const deep = { name: 'Deep', floorDepthM: 1.2, surfaceShare: 0.9, sideSlope: 0 }
+    const basin = basinOf({ outline, zones: [zone(0.4, 1, 0), { ...deep, insetM: 0.5 }], rockShare: 0 })
+    // 6 × 4 at 0.4 m, then 5 × 3 for the other 0.8 m
+    expect(basin.ok && basin.value.grossM3).toBeCloseTo(6 * 4 * 0.4 + 5 * 3 * 0.8, 3)
+  })
+  it('that is wider than the pond leaves nothing, and says so', () => {
+    const basin = basinOf({
+      outline: { kind: 'rectangle', lengthM: 6, widthM: 4 },
+      zones: [zone(0.4, 1, 0), { name: 'Deep', floorDepthM: 1.2, surfaceShare: 0.9, insetM: 3, sideSlope: 0 }],
+      rockShare: 0,
+    })
+    expect(!basin.ok && basin.problem.code).toBe('slope-closes')
+  })
+})

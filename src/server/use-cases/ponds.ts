@@ -26,7 +26,7 @@ const BELIEVABLE_M3 = [0.02, 50_000] as const
 
 function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
   const facts = pondFacts(input)
-  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem), basinProblemText(facts.problem))
+  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem, input.zones), basinProblemText(facts.problem))
   const volume = facts.value.basin.waterM3
   if (volume < BELIEVABLE_M3[0] || volume > BELIEVABLE_M3[1])
     throw badField(
@@ -36,14 +36,14 @@ function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
   return facts.value
 }
 
-const problemPath = (problem: BasinProblem): string => {
+const problemPath = (problem: BasinProblem, zones: PondInput['zones']): string => {
   switch (problem.code) {
     case 'outline-crosses':
       return 'outline'
     case 'zone-not-deeper':
       return `zones.${problem.zone}.floorDepthM`
     case 'zone-wider-than-above':
-      return `zones.${problem.zone}.surfaceShare`
+      return `zones.${problem.zone}.${zones[problem.zone].insetM == null ? 'surfaceShare' : 'insetM'}`
     case 'slope-closes':
       return `zones.${problem.zone}.sideSlope`
   }

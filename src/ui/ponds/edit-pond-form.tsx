@@ -16,6 +16,7 @@ const surveyOf = ({
   id: _id,
   siteId: _site,
   version: _version,
+  ownPractice: _ownPractice,
   siteName: _siteName,
   town: _town,
   customerName: _customer,

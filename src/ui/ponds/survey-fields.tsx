@@ -36,16 +36,20 @@ function Basics() {
 function ZoneFields() {
   const { control, register, formState } = useFormContext<SurveyFormValues>()
   const { fields, append, remove } = useFieldArray({ control, name: 'zones' as never })
-  const columns = '1.3fr 1fr 1fr 1fr 2.4rem'
+  const columns = '1.3fr 1fr 1fr 1fr 1fr 2.4rem'
   const errors = formState.errors.zones as unknown as { name?: { message?: string } }[] | undefined
   return (
     <fieldset>
       <legend>Depth zones</legend>
-      <p className="soft small mb-1">From the top down, depths from the waterline. Slope is run per rise: 0 is a vertical wall.</p>
+      <p className="soft small mb-1">
+        From the top down, depths from the waterline. A zone begins at a share of the surface, or inside a shelf of one width all round, which goes before the
+        share. Slope is run per rise: 0 is a vertical wall.
+      </p>
       <div className="repeat-row small soft mb-0" style={{ gridTemplateColumns: columns }}>
         <span>Zone</span>
         <span>Floor at</span>
         <span>Share of surface</span>
+        <span>or shelf width</span>
         <span>Wall slope</span>
       </div>
       {fields.map((field, i) => (
@@ -60,6 +64,7 @@ function ZoneFields() {
           </div>
           <Quantity name={`zones.${i}.floorDepthM`} label={`Zone ${i + 1} floor depth`} kind="length" hideLabel />
           <Quantity name={`zones.${i}.surfaceShare`} label={`Zone ${i + 1} share of the surface`} kind="share" hideLabel disabled={i === 0} />
+          <Quantity name={`zones.${i}.insetM`} label={`Zone ${i + 1} shelf width around it`} kind="length" hideLabel optional disabled={i === 0} />
           <Quantity name={`zones.${i}.sideSlope`} label={`Zone ${i + 1} wall slope`} kind="number" hideLabel />
           <button
             type="button"
@@ -77,7 +82,7 @@ function ZoneFields() {
           type="button"
           className="btn btn-sm btn-outline-primary"
           onClick={() =>
-            append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, sideSlope: 0.25 } as never)
+            append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, insetM: null, sideSlope: 0.25 } as never)
           }
         >
           Add a zone

@@ -14,7 +14,7 @@ export interface SurveyFormValues {
   readonly waistM: Num
   readonly points: readonly { xM: Num; yM: Num }[]
   readonly offsets: readonly { stationM: Num; leftM: Num; rightM: Num }[]
-  readonly zones: readonly { name: string; floorDepthM: Num; surfaceShare: Num; sideSlope: Num }[]
+  readonly zones: readonly { name: string; floorDepthM: Num; surfaceShare: Num; insetM: Num; sideSlope: Num }[]
   readonly rockShare: Num
   readonly meteredFillM3: Num
   readonly timedFill: { containerM3: Num; seconds: Num; minutes: Num }
@@ -49,7 +49,7 @@ export const EMPTY_SURVEY: SurveyFormValues = {
     { stationM: null, leftM: null, rightM: null },
     { stationM: null, leftM: 0, rightM: 0 },
   ],
-  zones: [{ name: 'Shelf', floorDepthM: null, surfaceShare: 1, sideSlope: 0.25 }],
+  zones: [{ name: 'Shelf', floorDepthM: null, surfaceShare: 1, insetM: null, sideSlope: 0.25 }],
   rockShare: 0.1,
   meteredFillM3: null,
   timedFill: { containerM3: null, seconds: null, minutes: null },
@@ -74,6 +74,7 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
   return {
     ...EMPTY_SURVEY,
     ...rest,
+    zones: rest.zones.map((zone) => ({ ...zone, insetM: zone.insetM ?? null })),
     outlineKind: outline.kind,
     lengthM: sized?.lengthM ?? null,
     widthM: sized?.widthM ?? null,
