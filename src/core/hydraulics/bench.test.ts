@@ -1,3 +1,5 @@
+import { manifoldUniformity } from './manifold'
+import fc from 'fast-check'
 import { DEFAULT_TABLES, fittingsK, nearestSize, nextBoreM, sizeRank } from './fittings'
 import { fallsLook, fallsReaeration, sheetM } from './falls'
 import { partFullFlowM3PerH } from './manning'
@@ -129,4 +131,17 @@ describe('networks', () => {
     expect(reportMessages('Page 1\n  Error 203: undefined node X in [PIPES] section:\n   p1 J X\n\n  Error 200: one or more')).toEqual([
       'Error 203: undefined node X in [PIPES] section: “p1 J X”',
     ]))
+})
+
+describe('a slotted pipe next to standing water', () => {
+  it('has a head at every flow, however small', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -12, max: 1, noNaN: true }), (power) => {
+        const { inletHeadM, uniformity } = manifoldUniformity({ flowM3PerH: 10 ** power, lengthM: 0.5, diameterM: 0.1, openings: 20, openingAreaM2: 1.5e-4 })
+        expect(Number.isFinite(inletHeadM)).toBe(true)
+        expect(uniformity).toBeGreaterThan(0)
+      }),
+      { numRuns: 500 },
+    )
+  })
 })

@@ -14,6 +14,7 @@ export interface Manifold {
 
 const DISCHARGE_COEFFICIENT = 0.62 // sharp-edged orifice, any hydraulics handbook
 const MOST_OPENINGS = 5000
+const CREEPING_M_PER_S = 1e-5
 const MOST_PASSES = 40
 const FLOW_TOLERANCE = 1e-7 // relative
 
@@ -34,6 +35,8 @@ export function manifoldUniformity(manifold: Manifold): { uniformity: number; in
   const pipeAreaM2 = (Math.PI * diameterM ** 2) / 4
   const viscosity = kinematicViscosityM2PerS(20)
   const wanted = flowM3PerH / 3600
+  // next to standing water: creeping flow leaves no head to speak of, and the root law below no longer holds
+  if (wanted / pipeAreaM2 < CREEPING_M_PER_S) return { uniformity: 1, inletHeadM: 0, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
 
   const run = (endHeadM: number) => {
     let head = endHeadM

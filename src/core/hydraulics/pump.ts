@@ -1,7 +1,6 @@
-import { assertPositive, DomainError } from '../errors'
+import { DomainError } from '../errors'
 import { findRoot } from '../numeric/root'
 import { monotoneCubic } from '../numeric/interpolate'
-import { GRAVITY_M_PER_S2 } from './water-properties'
 
 export interface PumpPoint {
   readonly flowM3PerH: number
@@ -49,17 +48,4 @@ export function dutyPoint(curve: readonly PumpPoint[], system: SystemCurve): Dut
   if (excess(last) > 0) return { status: 'beyond-curve', flowM3PerH: last, headM: head(last) }
   const flowM3PerH = findRoot(excess, { low: first, high: last }, FLOW_TOLERANCE_M3_PER_H).x
   return { status: 'found', flowM3PerH, headM: head(flowM3PerH) }
-}
-
-const WATER_KG_PER_M3 = 1000
-
-/**
- * Wire-to-water efficiency: power given to the water over power drawn.
- * @param powerW electric power of the pump, W; taken as the same all along the curve
- * @returns share, 0 at no flow
- * @source ρ·g·Q·H / P
- */
-export function pumpEfficiency(flowM3PerH: number, headM: number, powerW: number): number {
-  assertPositive('powerW', powerW)
-  return (WATER_KG_PER_M3 * GRAVITY_M_PER_S2 * (flowM3PerH / 3600) * Math.max(0, headM)) / powerW
 }

@@ -1,7 +1,8 @@
 'use client'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
-import { pumpEfficiency, pumpHead } from '@/core/hydraulics/pump'
+import { pumpEfficiency } from '@/core/filter/pump-catalogue'
+import { pumpHead } from '@/core/hydraulics/pump'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
@@ -71,7 +72,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
           data: named(
             Array.from({ length: POINTS + 1 }, (_, i) => {
               const at = (last * i) / POINTS
-              return [flow(at), Number((100 * pumpEfficiency(at, headOf(at), result.powerW)).toFixed(1))]
+              return [flow(at), Number((100 * pumpEfficiency({ curve: result.curve, powerW: result.powerW }, at)).toFixed(1))]
             }),
             'efficiency',
             ink.reed,

@@ -1,0 +1,40 @@
+import type { IsoDate } from '../../numeric/calendar'
+import { minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
+
+/** A visit's place in the plan. */
+export interface Assignment {
+  readonly visit: string
+  readonly crew: string
+  readonly day: IsoDate
+  /** Place in the crew's day, from 0. */
+  readonly order: number
+  readonly startMin: number
+  readonly endMin: number
+  /** Travel to it from the stop before or the depot. */
+  readonly travelMin: number
+}
+
+export interface DayTimes {
+  readonly stops: readonly Assignment[]
+  readonly travelMin: number
+  /** Back at the depot, minutes of the day. */
+  readonly homeMin: number
+}
+
+/** A crew's day from its visits in order: as early as travel and opening times let each be. */
+export function dayTimes({ travel, locations }: Pick<PlanInput, 'travel' | 'locations'>, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
+  let clock = crew.startMin
+  let here = crew.depot
+  let sum = 0
+  const stops = visits.map((visit, order): Assignment => {
+    const travelMin = travel[here * locations + visit.location]
+    const startMin = Math.max(clock + travelMin, visit.opensMin)
+    const endMin = startMin + minutesWith(visit, crew.size)
+    sum += travelMin
+    clock = endMin
+    here = visit.location
+    return { visit: visit.id, crew: crew.id, day, order, startMin, endMin, travelMin }
+  })
+  const home = visits.length === 0 ? 0 : travel[here * locations + crew.depot]
+  return { stops, travelMin: sum + home, homeMin: clock + home }
+}

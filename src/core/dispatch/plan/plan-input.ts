@@ -1,0 +1,97 @@
+import type { IsoDate } from '../../numeric/calendar'
+
+export interface PlanCrew {
+  readonly id: string
+  readonly size: number
+  readonly skills: readonly string[]
+  readonly kit: readonly string[]
+  /** Location that its day begins and ends at. */
+  readonly depot: number
+  /** Minutes of the day; the break is taken off the end. */
+  readonly startMin: number
+  readonly endMin: number
+  readonly breakMin: number
+  /** What its truck carries a day, in whatever the visits' loads are counted in. */
+  readonly capacity: number
+  readonly daysOff: readonly IsoDate[]
+}
+
+export interface PlanAfter {
+  readonly visit: string
+  readonly minDays: number
+  readonly maxDays: number
+  /** Makes no sense unless the other one is planned. */
+  readonly requires: boolean
+}
+
+export interface Placement {
+  readonly crew: string
+  readonly day: IsoDate
+  readonly startMin: number
+}
+
+/** One stop at one site for one or more jobs. */
+export interface PlanVisit {
+  readonly id: string
+  readonly location: number
+  /** Minutes of handwork for one person, shared by the crew. */
+  readonly handsMin: number
+  /** Minutes that take their time whoever is there: pumping, filling, waiting. */
+  readonly fixedMin: number
+  readonly earliest: IsoDate
+  readonly best: IsoDate
+  readonly latest: IsoDate
+  /** Share of years in which conditions hold, by day; days that are not named count as certain. */
+  readonly likelihood: Readonly<Record<IsoDate, number>>
+  /** Work may begin from here and until there, minutes of the day. */
+  readonly opensMin: number
+  readonly closesMin: number
+  readonly closedDays: readonly IsoDate[]
+  readonly skills: readonly string[]
+  readonly kit: readonly string[]
+  readonly load: number
+  /** What it is worth, 1 for an ordinary visit. */
+  readonly value: number
+  readonly after: readonly PlanAfter[]
+  readonly preferredCrew: string | null
+  /** Where the published plan has it. */
+  readonly published: Placement | null
+  /** Promised or under way: stays on its crew and day. */
+  readonly locked: boolean
+}
+
+/** Prices in minutes of travel. @source house defaults */
+export interface PlanWeights {
+  /** A day off the best day, for a visit of value 1. */
+  readonly offBestPerDay: number
+  /** A day on which conditions surely fail. */
+  readonly unlikely: number
+  readonly unplaced: number
+  readonly movedDay: number
+  readonly movedCrew: number
+  readonly otherCrew: number
+}
+
+export const DEFAULT_PLAN_WEIGHTS: PlanWeights = { offBestPerDay: 0.8, unlikely: 40, unplaced: 1500, movedDay: 25, movedCrew: 10, otherCrew: 12 }
+
+export interface PlanInput {
+  /** Working days, rising. */
+  readonly days: readonly IsoDate[]
+  readonly crews: readonly PlanCrew[]
+  readonly visits: readonly PlanVisit[]
+  readonly locations: number
+  /** Minutes from each location to each other, row by row. */
+  readonly travel: Float64Array
+  readonly weights: PlanWeights
+}
+
+export const PLAN_RANGE = { minutes: [0, 24 * 60], crewSize: [1, 12], value: [0, 100], days: 400, visits: 20_000, crews: 60 } as const
+
+/** Two people do not work twice as fast as one. @source house default, as in the duration of a cleanout */
+const CREW_EFFICIENCY = 0.85
+
+/** Minutes on site with a crew of a size. */
+export const minutesWith = ({ handsMin, fixedMin }: Pick<PlanVisit, 'handsMin' | 'fixedMin'>, size: number): number =>
+  fixedMin + handsMin / (size <= 1 ? 1 : size * CREW_EFFICIENCY)
+
+export const hasAll = (wanted: readonly string[], there: readonly string[]): boolean => wanted.every((w) => there.includes(w))

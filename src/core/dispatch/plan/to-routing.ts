@@ -1,0 +1,145 @@
+import { DomainError } from '../../errors'
+import { dayNumber, type IsoDate } from '../../numeric/calendar'
+import type { Link, RoutingProblem, StopOptions, Vehicle } from '../routing/problem'
+import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
+
+/** A crew on a working day. */
+export interface CrewDay {
+  readonly crew: PlanCrew
+  readonly day: IsoDate
+}
+
+export interface PlanRouting {
+  readonly problem: RoutingProblem
+  readonly crewDays: readonly CrewDay[]
+  /** Published routes, as far as they still can be driven one by one. */
+  readonly start: readonly (readonly number[])[]
+  readonly locked: readonly number[]
+}
+
+/** Worth of a day's distance in minutes of travel, when the search looks for visits near each other. */
+const DAY_WEIGHT = 3
+
+/**
+ * The plan as routes: every crew on every working day is one vehicle, and a visit may go where window, skills, kit and site allow.
+ * @throws {DomainError} more than PLAN_RANGE allows, an id twice, or a visit after one that is not there
+ */
+export function toRouting(input: PlanInput): PlanRouting {
+  assertPlan(input)
+  const { days, crews, visits, weights } = input
+  const crewDays = days.flatMap((day) => crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })))
+  const numbers = new Map(days.map((day) => [day, dayNumber(day)]))
+  const vehicles = crewDays.map(({ crew, day }, kind): Vehicle => ({
+    start: crew.startMin,
+    end: Math.max(crew.startMin, crew.endMin - crew.breakMin),
+    depot: crew.depot,
+    capacity: crew.capacity,
+    day: numbers.get(day)!,
+    kind,
+  }))
+  const byDay = new Map<IsoDate, number[]>()
+  crewDays.forEach(({ day }, v) => byDay.set(day, [...(byDay.get(day) ?? []), v]))
+  const index = new Map(visits.map((visit, i) => [visit.id, i]))
+  const stops = visits.map((visit) => ({
+    location: visit.location,
+    demand: visit.load,
+    ready: visit.opensMin,
+    due: visit.closesMin,
+    options: optionsOf(visit, input, crewDays, byDay),
+    unplacedCost: weights.unplaced * visit.value,
+    when: dayNumber(visit.published?.day ?? visit.best),
+  }))
+  const links = visits.flatMap((visit, after): Link[] =>
+    visit.after.map(({ visit: before, minDays, maxDays, requires }) => ({ before: index.get(before)!, after, minDays, maxDays, requires })),
+  )
+  const problem = { locations: input.locations, travel: input.travel, vehicles, stops, links, dayWeight: DAY_WEIGHT }
+  return { problem, crewDays, ...published(input, crewDays, problem) }
+}
+
+/** Days and crews a visit may go on, each with its price. A locked one has just its own. */
+function optionsOf(visit: PlanVisit, { days, weights }: PlanInput, crewDays: readonly CrewDay[], byDay: ReadonlyMap<IsoDate, number[]>): StopOptions {
+  const found: { vehicle: number; cost: number; service: number }[] = []
+  const pinned = visit.locked ? visit.published : null
+  for (const day of days) {
+    if (pinned ? day !== pinned.day : day < visit.earliest || day > visit.latest || visit.closedDays.includes(day)) continue
+    for (const vehicle of byDay.get(day) ?? []) {
+      const { crew } = crewDays[vehicle]
+      if (pinned ? crew.id !== pinned.crew : !hasAll(visit.skills, crew.skills) || !hasAll(visit.kit, crew.kit)) continue
+      found.push({ vehicle, cost: pinned ? 0 : priceOf(visit, crew, day, weights), service: minutesWith(visit, crew.size) })
+    }
+  }
+  found.sort((a, b) => a.cost - b.cost || a.vehicle - b.vehicle)
+  return {
+    vehicles: Int32Array.from(found, (f) => f.vehicle),
+    costs: Float32Array.from(found, (f) => f.cost),
+    service: Float64Array.from(found, (f) => f.service),
+  }
+}
+
+/** What a crew and a day cost beside the way there, in minutes of travel. */
+export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights: PlanInput['weights']): number {
+  const off = Math.abs(dayNumber(day) - dayNumber(visit.best)) * weights.offBestPerDay
+  const unlikely = (1 - (visit.likelihood[day] ?? 1)) * weights.unlikely
+  const moved = visit.published ? (visit.published.day === day ? 0 : weights.movedDay) + (visit.published.crew === crew.id ? 0 : weights.movedCrew) : 0
+  const other = visit.preferredCrew !== null && visit.preferredCrew !== crew.id ? weights.otherCrew : 0
+  return visit.value * (off + unlikely) + moved + other
+}
+
+/** Published visits by crew-day in their order; one that has no place there any more is left for the search. */
+function published({ visits }: PlanInput, crewDays: readonly CrewDay[], { stops, vehicles, travel, locations }: RoutingProblem) {
+  const at = new Map(crewDays.map(({ crew, day }, v) => [`${crew.id} ${day}`, v]))
+  const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
+  visits.forEach(({ published: place }, stop) => {
+    const vehicle = place ? at.get(`${place.crew} ${place.day}`) : undefined
+    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: place!.startMin })
+  })
+  const locked: number[] = []
+  const start = routes.map((route, v) => {
+    // what is locked is laid first, so that nothing else pushes it off its day
+    const ordered = route.sort((a, b) => Number(visits[b.stop].locked) - Number(visits[a.stop].locked) || a.startMin - b.startMin)
+    const kept: number[] = []
+    for (const { stop, startMin } of ordered) {
+      const next = [...kept, stop].sort((a, b) => startOf(a) - startOf(b))
+      if (drivable(next, v)) kept.splice(0, kept.length, ...next)
+      function startOf(s: number): number {
+        return s === stop ? startMin : route.find((r) => r.stop === s)!.startMin
+      }
+    }
+    for (const stop of kept) if (visits[stop].locked) locked.push(stop)
+    return kept
+  })
+  return { start, locked }
+
+  function drivable(route: readonly number[], v: number): boolean {
+    let clock = vehicles[v].start
+    let here = vehicles[v].depot
+    let load = 0
+    for (const s of route) {
+      const { location, ready, due, options, demand } = stops[s]
+      clock = Math.max(clock + travel[here * locations + location], ready)
+      if (clock > due) return false
+      clock += options.service[options.vehicles.indexOf(v)]
+      load += demand
+      here = location
+    }
+    return clock + travel[here * locations + vehicles[v].depot] <= vehicles[v].end && load <= vehicles[v].capacity
+  }
+}
+
+function assertPlan({ days, crews, visits }: PlanInput): void {
+  const few = (name: string, count: number, most: number) => {
+    if (count > most) throw new DomainError(name, count, `at most ${most}`)
+  }
+  few('days', days.length, PLAN_RANGE.days)
+  few('crews', crews.length, PLAN_RANGE.crews)
+  few('visits', visits.length, PLAN_RANGE.visits)
+  if (days.some((day, i) => i > 0 && day <= days[i - 1])) throw new DomainError('days', 'a day that is not after the one before', 'rising days')
+  const ids = new Set(visits.map((v) => v.id))
+  if (ids.size !== visits.length) throw new DomainError('visits', 'an id twice', 'each visit once')
+  if (new Set(crews.map((c) => c.id)).size !== crews.length) throw new DomainError('crews', 'an id twice', 'each crew once')
+  visits.forEach((visit, i) => {
+    if (visit.earliest > visit.latest) throw new DomainError(`visits.${i}.latest`, visit.latest, `not before its earliest day ${visit.earliest}`)
+    const stray = visit.after.find((after) => !ids.has(after.visit))
+    if (stray) throw new DomainError(`visits.${i}.after`, stray.visit, 'a visit of this plan')
+  })
+}

@@ -1,0 +1,87 @@
+import type { Random } from '../../numeric/random'
+import { NOWHERE, TIME_EPSILON, type RoutingState } from './state'
+
+/** The best place found for a stop; reused between calls so that the search makes no garbage. */
+export interface Place {
+  vehicle: number
+  position: number
+  option: number
+  cost: number
+}
+
+export const newPlace = (): Place => ({ vehicle: NOWHERE, position: 0, option: 0, cost: Infinity })
+
+/** Whether the days of linked stops allow this one on a vehicle. */
+export function linksAllow(state: RoutingState, stop: number, vehicle: number): boolean {
+  const links = state.linksOf[stop]
+  if (links.length === 0) return true
+  const { vehicles } = state.problem
+  const { day } = vehicles[vehicle]
+  for (const link of links) {
+    const isLater = link.after === stop
+    const other = state.at[isLater ? link.before : link.after]
+    if (other === NOWHERE) {
+      if (isLater && link.requires) return false
+      continue
+    }
+    const gap = isLater ? day - vehicles[other].day : vehicles[other].day - day
+    if (gap < link.minDays || gap > link.maxDays) return false
+  }
+  return true
+}
+
+/**
+ * The cheapest place of a stop over all its vehicles.
+ * @param blink share of places that are overlooked, so that the search does not always do the same
+ */
+export function findPlace(state: RoutingState, stop: number, place: Place, blink: number, random: Random): void {
+  place.vehicle = NOWHERE
+  place.cost = Infinity
+  const { problem, routes, begin, latest, service, load } = state
+  const { travel, locations, stops, vehicles } = problem
+  const { location, ready, due, demand, options } = stops[stop]
+  let emptyKind = -1
+  for (let o = 0; o < options.vehicles.length; o++) {
+    const v = options.vehicles[o]
+    const optionCost = options.costs[o]
+    // options come cheapest first
+    if (optionCost >= place.cost) break
+    const vehicle = vehicles[v]
+    const route = routes[v]
+    if (route.length === 0) {
+      if (vehicle.kind === emptyKind) continue
+      emptyKind = vehicle.kind
+    }
+    if (load[v] + demand > vehicle.capacity + TIME_EPSILON || !linksAllow(state, stop, v)) continue
+    const minutes = options.service[o]
+    let from = vehicle.depot
+    let free = vehicle.start
+    for (let position = 0; position <= route.length; position++) {
+      const atEnd = position === route.length
+      const to = atEnd ? vehicle.depot : stops[route[position]].location
+      const limit = atEnd ? vehicle.end : latest[route[position]]
+      const out = travel[from * locations + location]
+      const start = Math.max(free + out, ready)
+      // later places begin later still
+      if (start > due + TIME_EPSILON) break
+      const on = travel[location * locations + to]
+      if (start + minutes + on <= limit + TIME_EPSILON) {
+        const cost = optionCost + out + on - (route.length === 0 ? 0 : travel[from * locations + to])
+        if (cost < place.cost && (blink === 0 || random() >= blink)) {
+          place.cost = cost
+          place.vehicle = v
+          place.position = position
+          place.option = o
+        }
+      }
+      if (atEnd) break
+      from = to
+      free = begin[route[position]] + service[route[position]]
+    }
+  }
+}
+
+export function insertAt(state: RoutingState, stop: number, { vehicle, position, option }: Place): void {
+  const { costs, service } = state.problem.stops[stop].options
+  state.insert(stop, vehicle, position, costs[option], service[option])
+}

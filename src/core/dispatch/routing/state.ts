@@ -1,0 +1,162 @@
+import type { Link, RoutingProblem, RoutingSolution } from './problem'
+
+/** Where a stop is not on any route. */
+export const NOWHERE = -1
+/** Slack for sums of fractions of minutes. */
+export const TIME_EPSILON = 1e-9
+
+/** Routes under change, with what is needed to test an insertion in constant time. Changes since a mark can be taken back. */
+export class RoutingState {
+  readonly routes: number[][]
+  /** Vehicle of each stop, or NOWHERE. */
+  readonly at: Int32Array
+  /** Earliest begin of service, and latest that still lets the rest of its route be in time. */
+  readonly begin: Float64Array
+  readonly latest: Float64Array
+  readonly service: Float64Array
+  readonly optionCost: Float64Array
+  readonly load: Float64Array
+  readonly routeTravel: Float64Array
+  readonly linksOf: readonly (readonly Link[])[]
+  cost = 0
+  travelSum = 0
+  unplaced = 0
+  /** Routes as they were at the mark, by vehicle. */
+  private readonly before = new Map<number, number[]>()
+  /** Vehicles changed since the caller last asked. */
+  readonly touched = new Set<number>()
+
+  constructor(readonly problem: RoutingProblem) {
+    const { stops, vehicles } = problem
+    this.routes = vehicles.map(() => [])
+    this.at = new Int32Array(stops.length).fill(NOWHERE)
+    this.begin = new Float64Array(stops.length)
+    this.latest = new Float64Array(stops.length)
+    this.service = new Float64Array(stops.length)
+    this.optionCost = new Float64Array(stops.length)
+    this.load = new Float64Array(vehicles.length)
+    this.routeTravel = new Float64Array(vehicles.length)
+    this.linksOf = linksByStop(stops.length, problem.links)
+    this.unplaced = stops.length
+    for (const stop of stops) this.cost += stop.unplacedCost
+  }
+
+  /** From now on changes can be taken back. */
+  mark(): void {
+    this.before.clear()
+  }
+
+  /** Takes back everything since the mark. */
+  undo(): void {
+    for (const vehicle of this.before.keys()) this.take(vehicle)
+    for (const [vehicle, route] of this.before) this.lay(vehicle, route)
+    this.before.clear()
+  }
+
+  insert(stop: number, vehicle: number, position: number, cost: number, service: number): void {
+    this.keep(vehicle)
+    this.routes[vehicle].splice(position, 0, stop)
+    this.place(stop, vehicle, cost, service)
+    this.refresh(vehicle)
+  }
+
+  remove(stop: number): void {
+    const vehicle = this.at[stop]
+    this.keep(vehicle)
+    this.routes[vehicle].splice(this.routes[vehicle].indexOf(stop), 1)
+    this.lift(stop)
+    this.refresh(vehicle)
+  }
+
+  /** Sets a whole route, as when a saved plan is taken up; every stop must have an option for the vehicle. */
+  setRoute(vehicle: number, route: readonly number[]): void {
+    this.keep(vehicle)
+    this.take(vehicle)
+    this.lay(vehicle, route)
+  }
+
+  solution(): RoutingSolution {
+    const unplaced: number[] = []
+    for (let s = 0; s < this.at.length; s++) if (this.at[s] === NOWHERE) unplaced.push(s)
+    return { routes: this.routes.map((route) => [...route]), unplaced, cost: this.cost, travel: this.travelSum }
+  }
+
+  private keep(vehicle: number): void {
+    this.touched.add(vehicle)
+    if (!this.before.has(vehicle)) this.before.set(vehicle, [...this.routes[vehicle]])
+  }
+
+  private place(stop: number, vehicle: number, cost: number, service: number): void {
+    this.at[stop] = vehicle
+    this.service[stop] = service
+    this.optionCost[stop] = cost
+    this.cost += cost - this.problem.stops[stop].unplacedCost
+    this.load[vehicle] += this.problem.stops[stop].demand
+    this.unplaced--
+  }
+
+  private lift(stop: number): void {
+    this.load[this.at[stop]] -= this.problem.stops[stop].demand
+    this.cost += this.problem.stops[stop].unplacedCost - this.optionCost[stop]
+    this.at[stop] = NOWHERE
+    this.unplaced++
+  }
+
+  private take(vehicle: number): void {
+    for (const stop of this.routes[vehicle]) this.lift(stop)
+    this.routes[vehicle] = []
+    this.refresh(vehicle)
+  }
+
+  private lay(vehicle: number, route: readonly number[]): void {
+    this.touched.add(vehicle)
+    this.routes[vehicle] = [...route]
+    for (const stop of route) {
+      const { vehicles, costs, service } = this.problem.stops[stop].options
+      const option = vehicles.indexOf(vehicle)
+      this.place(stop, vehicle, costs[option], service[option])
+    }
+    this.refresh(vehicle)
+  }
+
+  /** Times forward and slack backward along one route, and its travel. */
+  private refresh(vehicle: number): void {
+    const { problem, begin, latest, service } = this
+    const { travel, locations, stops } = problem
+    const route = this.routes[vehicle]
+    const { start, end, depot } = problem.vehicles[vehicle]
+    let time = start
+    let from = depot
+    let sum = 0
+    for (let i = 0; i < route.length; i++) {
+      const stop = stops[route[i]]
+      const leg = travel[from * locations + stop.location]
+      sum += leg
+      time = Math.max(time + leg, stop.ready)
+      begin[route[i]] = time
+      time += service[route[i]]
+      from = stop.location
+    }
+    if (route.length > 0) sum += travel[from * locations + depot]
+    let limit = end
+    let to = depot
+    for (let i = route.length - 1; i >= 0; i--) {
+      const stop = stops[route[i]]
+      limit = Math.min(stop.due, limit - travel[stop.location * locations + to] - service[route[i]])
+      latest[route[i]] = limit
+      to = stop.location
+    }
+    this.cost += sum - this.routeTravel[vehicle]
+    this.travelSum += sum - this.routeTravel[vehicle]
+    this.routeTravel[vehicle] = sum
+  }
+}
+
+function linksByStop(stops: number, links: readonly Link[]): Link[][] {
+  const of: Link[][] = Array.from({ length: stops }, () => [])
+  for (const link of links) {
+    of[link.before].push(link)
+    of[link.after].push(link)
+  }
+  return of
+}
