@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { DomainError } from '../core/errors'
 import type { Calculation } from './define'
+import { DISPATCH_CALCULATIONS } from './dispatch'
 import { FILTER_CALCULATIONS } from './filter'
 import { FISH_CALCULATIONS } from './fish'
 import { HYDRAULICS_CALCULATIONS } from './hydraulics'
@@ -17,6 +18,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   ...NETWORK_CALCULATIONS,
   ...WATER_CALCULATIONS,
   ...SEASON_CALCULATIONS,
+  ...DISPATCH_CALCULATIONS,
 ]
 
 export interface CalcError {

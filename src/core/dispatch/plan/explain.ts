@@ -3,7 +3,7 @@ import { seededRandom } from '../../numeric/random'
 import { findPlace, linksAllow, newPlace } from '../routing/insertion'
 import { NOWHERE, RoutingState } from '../routing/state'
 import { hasAll, minutesWith, type PlanInput, type PlanVisit } from './plan-input'
-import { toRouting, type PlanRouting } from './to-routing'
+import { crewDaysByDay, optionsOf, type PlanRouting } from './to-routing'
 
 /** What keeps a visit from being planned. */
 export type BlockedBy =
@@ -35,14 +35,16 @@ const MOST_EXPLAINED = 200
 
 /** For each visit that found no place: the constraints that block it, and the smallest relaxations that would let it in as the plan stands. */
 export function whyUnplaced(input: PlanInput, routing: PlanRouting, routes: readonly (readonly number[])[], unplaced: readonly number[]): UnplacedVisit[] {
-  return unplaced.map((stop, i) => {
-    const visit = input.visits[stop]
-    const reasons = blockedBy(input, routing, routes, stop)
-    return { visit: visit.id, reasons, relaxations: i < MOST_EXPLAINED ? relaxationsOf(input, routes, routing, visit) : [] }
-  })
+  const tries = unplaced.length === 0 ? null : new RelaxedPlan(input, routing, routes)
+  const state = stateOf(routing.problem, routes)
+  return unplaced.map((stop, i) => ({
+    visit: input.visits[stop].id,
+    reasons: blockedBy(input, routing, state, stop),
+    relaxations: tries && i < MOST_EXPLAINED ? relaxationsOf(tries, input.visits[stop], stop) : [],
+  }))
 }
 
-function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, routes: readonly (readonly number[])[], stop: number): BlockedBy[] {
+function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: RoutingState, stop: number): BlockedBy[] {
   const visit = input.visits[stop]
   const skilled = input.crews.filter((crew) => hasAll(visit.skills, crew.skills))
   if (skilled.length === 0) return [{ code: 'no-crew-skill', skills: visit.skills.filter((s) => !input.crews.some((c) => c.skills.includes(s))) }]
@@ -56,10 +58,8 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, routes:
     const crew = able.reduce((a, b) => (alone(input, visit, b) < alone(input, visit, a) ? b : a))
     return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: crew.endMin - crew.breakMin - crew.startMin }]
   }
-  const placed = new Set(routes.flat())
-  const waiting = visit.after.find((after) => after.requires && !placed.has(input.visits.findIndex((v) => v.id === after.visit)))
-  if (waiting) return [{ code: 'waits-for', visit: waiting.visit }]
-  const state = stateOf(problem, routes)
+  const waiting = state.linksOf[stop].find((link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE)
+  if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before].id }]
   const spaced = problem.stops[stop].options.vehicles.some((vehicle) => linksAllow(state, stop, vehicle))
   return [spaced ? { code: 'days-full' } : { code: 'spacing' }]
 }
@@ -70,45 +70,61 @@ function alone({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanInp
   return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]
 }
 
-function relaxationsOf(input: PlanInput, routes: readonly (readonly number[])[], routing: PlanRouting, visit: PlanVisit): Relaxation[] {
+function relaxationsOf(tries: RelaxedPlan, visit: PlanVisit, stop: number): Relaxation[] {
   const found: Relaxation[] = []
-  const tryWith = (change: Partial<PlanVisit>, more = 0) => placeFor(input, routing, routes, { ...visit, ...change }, more)
   for (const days of LONGER_DAYS) {
-    const place = tryWith({ earliest: addDays(visit.earliest, -days), latest: addDays(visit.latest, days) })
+    const place = tries.placeFor(stop, { ...visit, earliest: addDays(visit.earliest, -days), latest: addDays(visit.latest, days) }, 0)
     if (place) {
       found.push({ code: 'longer-window', days, ...place })
       break
     }
   }
   for (const minutes of LONGER_MINUTES) {
-    const place = tryWith({}, minutes)
+    const place = tries.placeFor(stop, visit, minutes)
     if (place) {
       found.push({ code: 'longer-day', minutes, ...place })
       break
     }
   }
-  const open = visit.closedDays.length > 0 ? tryWith({ closedDays: [] }) : null
+  const open = visit.closedDays.length > 0 ? tries.placeFor(stop, { ...visit, closedDays: [] }, 0) : null
   if (open) found.push({ code: 'open-site', ...open })
   return found
 }
 
-/** Where a changed visit would go in the plan as it stands, with days longer by some minutes. */
-function placeFor(input: PlanInput, routing: PlanRouting, routes: readonly (readonly number[])[], visit: PlanVisit, longerMin: number) {
-  const crews = longerMin > 0 ? input.crews.map((crew) => ({ ...crew, endMin: crew.endMin + longerMin })) : input.crews
-  const own = toRouting({ ...input, crews, visits: [{ ...visit, after: [] }] })
-  // the visit stands at the end of the stops, with the options that its relaxed form has
-  const stop = input.visits.length
-  const links = routing.problem.links.flatMap((link) => {
-    const at = input.visits.findIndex((v) => v.id === visit.id)
-    return link.before === at ? [{ ...link, before: stop }] : link.after === at ? [{ ...link, after: stop }] : [link]
-  })
-  const problem = { ...routing.problem, vehicles: own.problem.vehicles, stops: [...routing.problem.stops, own.problem.stops[0]], links }
-  const state = stateOf(problem, routes)
-  const place = newPlace()
-  findPlace(state, stop, place, 0, seededRandom(0))
-  if (place.vehicle === NOWHERE) return null
-  const { crew, day } = routing.crewDays[place.vehicle]
-  return { crew: crew.id, day }
+/** The plan as it stands, once for each length of day, to try visits on whose rules are loosened. */
+class RelaxedPlan {
+  private readonly states = new Map<number, RoutingState>()
+  private readonly byDay: ReturnType<typeof crewDaysByDay>
+  constructor(
+    private readonly input: PlanInput,
+    private readonly routing: PlanRouting,
+    private readonly routes: readonly (readonly number[])[],
+  ) {
+    this.byDay = crewDaysByDay(routing.crewDays)
+  }
+
+  placeFor(stop: number, visit: PlanVisit, longerMin: number): { crew: string; day: IsoDate } | null {
+    const state = this.stateWith(longerMin)
+    const stops = state.problem.stops as PlanRouting['problem']['stops'][number][]
+    const own = stops[stop]
+    stops[stop] = { ...own, options: optionsOf(visit, this.input, this.routing.crewDays, this.byDay) }
+    const place = newPlace()
+    findPlace(state, stop, place, 0, seededRandom(0))
+    stops[stop] = own
+    if (place.vehicle === NOWHERE) return null
+    const { crew, day } = this.routing.crewDays[place.vehicle]
+    return { crew: crew.id, day }
+  }
+
+  private stateWith(longerMin: number): RoutingState {
+    const known = this.states.get(longerMin)
+    if (known) return known
+    const { problem } = this.routing
+    const vehicles = longerMin === 0 ? problem.vehicles : problem.vehicles.map((v) => ({ ...v, end: v.end + longerMin }))
+    const state = stateOf({ ...problem, vehicles, stops: [...problem.stops] }, this.routes)
+    this.states.set(longerMin, state)
+    return state
+  }
 }
 
 function stateOf(problem: PlanRouting['problem'], routes: readonly (readonly number[])[]): RoutingState {

@@ -37,8 +37,7 @@ export function toRouting(input: PlanInput): PlanRouting {
     day: numbers.get(day)!,
     kind,
   }))
-  const byDay = new Map<IsoDate, number[]>()
-  crewDays.forEach(({ day }, v) => byDay.set(day, [...(byDay.get(day) ?? []), v]))
+  const byDay = crewDaysByDay(crewDays)
   const index = new Map(visits.map((visit, i) => [visit.id, i]))
   const stops = visits.map((visit) => ({
     location: visit.location,
@@ -56,8 +55,20 @@ export function toRouting(input: PlanInput): PlanRouting {
   return { problem, crewDays, ...published(input, crewDays, problem) }
 }
 
+/** Vehicles of each day. */
+export function crewDaysByDay(crewDays: readonly CrewDay[]): Map<IsoDate, number[]> {
+  const byDay = new Map<IsoDate, number[]>()
+  crewDays.forEach(({ day }, v) => byDay.set(day, [...(byDay.get(day) ?? []), v]))
+  return byDay
+}
+
 /** Days and crews a visit may go on, each with its price. A locked one has just its own. */
-function optionsOf(visit: PlanVisit, { days, weights }: PlanInput, crewDays: readonly CrewDay[], byDay: ReadonlyMap<IsoDate, number[]>): StopOptions {
+export function optionsOf(
+  visit: PlanVisit,
+  { days, weights }: Pick<PlanInput, 'days' | 'weights'>,
+  crewDays: readonly CrewDay[],
+  byDay: ReadonlyMap<IsoDate, number[]>,
+): StopOptions {
   const found: { vehicle: number; cost: number; service: number }[] = []
   const pinned = visit.locked ? visit.published : null
   for (const day of days) {

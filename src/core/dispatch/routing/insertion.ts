@@ -37,7 +37,7 @@ export function linksAllow(state: RoutingState, stop: number, vehicle: number): 
 export function findPlace(state: RoutingState, stop: number, place: Place, blink: number, random: Random): void {
   place.vehicle = NOWHERE
   place.cost = Infinity
-  const { problem, routes, begin, latest, service, load } = state
+  const { problem, routes, begin, latest, service, load, spare } = state
   const { travel, locations, stops, vehicles } = problem
   const { location, ready, due, demand, options } = stops[stop]
   let emptyKind = -1
@@ -52,8 +52,9 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
       if (vehicle.kind === emptyKind) continue
       emptyKind = vehicle.kind
     }
-    if (load[v] + demand > vehicle.capacity + TIME_EPSILON || !linksAllow(state, stop, v)) continue
     const minutes = options.service[o]
+    // one more stop never shortens the way, so a day without the minutes has no place
+    if (spare[v] < minutes - TIME_EPSILON || load[v] + demand > vehicle.capacity + TIME_EPSILON || !linksAllow(state, stop, v)) continue
     let from = vehicle.depot
     let free = vehicle.start
     for (let position = 0; position <= route.length; position++) {

@@ -8,7 +8,7 @@ import { NOWHERE, RoutingState } from './state'
 /** Share of places overlooked while putting stops back. @source Christiaens & Vanden Berghe 2020 */
 const BLINK = 0.01
 /** Unplaced stops tried again in one step beside those just taken out. */
-const RETRIED = 12
+const RETRIED = 5
 const CHECK_EVERY = 64
 /** Annealing temperatures as shares of the mean leg. */
 const HOT = 1.2

@@ -17,7 +17,9 @@ export class RoutingState {
   readonly optionCost: Float64Array
   readonly load: Float64Array
   readonly routeTravel: Float64Array
-  readonly linksOf: readonly (readonly Link[])[]
+  /** Minutes of each vehicle's day that are left beside travel and service; waiting is not counted. */
+  readonly spare: Float64Array
+  readonly linksOf: (readonly Link[])[]
   cost = 0
   travelSum = 0
   unplaced = 0
@@ -36,6 +38,7 @@ export class RoutingState {
     this.optionCost = new Float64Array(stops.length)
     this.load = new Float64Array(vehicles.length)
     this.routeTravel = new Float64Array(vehicles.length)
+    this.spare = Float64Array.from(vehicles, (v) => v.end - v.start)
     this.linksOf = linksByStop(stops.length, problem.links)
     this.unplaced = stops.length
     for (const stop of stops) this.cost += stop.unplacedCost
@@ -128,6 +131,7 @@ export class RoutingState {
     let time = start
     let from = depot
     let sum = 0
+    let worked = 0
     for (let i = 0; i < route.length; i++) {
       const stop = stops[route[i]]
       const leg = travel[from * locations + stop.location]
@@ -135,9 +139,11 @@ export class RoutingState {
       time = Math.max(time + leg, stop.ready)
       begin[route[i]] = time
       time += service[route[i]]
+      worked += service[route[i]]
       from = stop.location
     }
     if (route.length > 0) sum += travel[from * locations + depot]
+    this.spare[vehicle] = end - start - sum - worked
     let limit = end
     let to = depot
     for (let i = route.length - 1; i >= 0; i--) {

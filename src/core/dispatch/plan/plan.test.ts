@@ -1,0 +1,216 @@
+import fc from 'fast-check'
+import { addDays, daysBetween, isoWeekday } from '../../numeric/calendar'
+import { seededRandom } from '../../numeric/random'
+import { checkRoutes } from '../routing/check'
+import { judgeMove } from './judge-move'
+import { makePlan } from './make-plan'
+import { DEFAULT_PLAN_WEIGHTS, minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
+import { toRouting } from './to-routing'
+
+const MONDAY = '2027-03-01'
+const days = Array.from({ length: 28 }, (_, i) => addDays(MONDAY, i)).filter((day) => isoWeekday(day) <= 5)
+/** Depot at 0, places ten minutes apart in a row. */
+const PLACES = 8
+const travel = Float64Array.from({ length: PLACES ** 2 }, (_, i) => 10 * Math.abs(Math.floor(i / PLACES) - (i % PLACES)))
+
+const crew = (id: string, over: Partial<PlanCrew> = {}): PlanCrew => ({
+  id,
+  size: 2,
+  skills: ['fish'],
+  kit: ['tank'],
+  depot: 0,
+  startMin: 450,
+  endMin: 990,
+  breakMin: 30,
+  capacity: 1000,
+  daysOff: [],
+  ...over,
+})
+const visit = (id: string, over: Partial<PlanVisit> = {}): PlanVisit => ({
+  id,
+  location: 1,
+  handsMin: 170,
+  fixedMin: 20,
+  earliest: MONDAY,
+  best: addDays(MONDAY, 9),
+  latest: addDays(MONDAY, 20),
+  likelihood: {},
+  opensMin: 0,
+  closesMin: 1440,
+  closedDays: [],
+  skills: [],
+  kit: [],
+  load: 0,
+  value: 1,
+  after: [],
+  preferredCrew: null,
+  published: null,
+  locked: false,
+  ...over,
+})
+const input = (visits: readonly PlanVisit[], over: Partial<PlanInput> = {}): PlanInput => ({
+  days,
+  crews: [crew('Otter'), crew('Newt', { size: 1, skills: [], kit: [] })],
+  visits,
+  locations: PLACES,
+  travel,
+  weights: DEFAULT_PLAN_WEIGHTS,
+  ...over,
+})
+const plan = (given: PlanInput, iterations = 600, seed = 3) => makePlan(given, { random: seededRandom(seed), iterations })
+const at = (outcome: ReturnType<typeof plan>, id: string) => outcome.assignments.find((a) => a.visit === id)!
+
+describe('a plan', () => {
+  it('puts a visit on its best day, with the times of the day', () => {
+    const outcome = plan(input([visit('a', { location: 3 })]))
+    // two people share 170 minutes of handwork at 1.7 pairs of hands; half an hour's way out
+    expect(at(outcome, 'a')).toEqual({ visit: 'a', crew: 'Otter', day: addDays(MONDAY, 9), order: 0, startMin: 480, endMin: 600, travelMin: 30 })
+    expect(outcome).toMatchObject({ feasible: true, travelMin: 60, unplaced: [] })
+  })
+  it('gives fish to those who may handle them, and waits for the site to open', () => {
+    const outcome = plan(input([visit('a', { skills: ['fish'], kit: ['tank'], opensMin: 660 })]))
+    expect(at(outcome, 'a')).toMatchObject({ crew: 'Otter', startMin: 660 })
+  })
+  it('keeps days between visits and the order of jobs', () => {
+    const chain = [
+      visit('net'),
+      visit('clean', { after: [{ visit: 'net', minDays: 1, maxDays: 30, requires: true }] }),
+      visit('test', { earliest: addDays(MONDAY, 3), latest: addDays(MONDAY, 26), after: [{ visit: 'clean', minDays: 3, maxDays: 7, requires: true }] }),
+    ]
+    const outcome = plan(input(chain))
+    expect(daysBetween(at(outcome, 'net').day, at(outcome, 'clean').day)).toBeGreaterThanOrEqual(1)
+    const gap = daysBetween(at(outcome, 'clean').day, at(outcome, 'test').day)
+    expect(gap).toBeGreaterThanOrEqual(3)
+    expect(gap).toBeLessThanOrEqual(7)
+  })
+  it('leaves locked visits where they are and moves published ones only for a gain', () => {
+    const published = { crew: 'Newt', day: addDays(MONDAY, 2), startMin: 480 }
+    const outcome = plan(input([visit('a', { published, locked: true }), visit('b', { published: { ...published, day: addDays(MONDAY, 8) } })]))
+    expect(at(outcome, 'a')).toMatchObject({ crew: 'Newt', day: addDays(MONDAY, 2) })
+    // one day off the best is cheaper than a move
+    expect(at(outcome, 'b')).toMatchObject({ crew: 'Newt', day: addDays(MONDAY, 8) })
+  })
+  it('avoids days on which the weather will hardly allow it', () => {
+    const best = addDays(MONDAY, 9)
+    expect(at(plan(input([visit('a', { likelihood: { [best]: 0.05 } })])), 'a').day).not.toBe(best)
+  })
+  it('goes to neighbours on one way', () => {
+    const outcome = plan(input([visit('a', { location: 6 }), visit('b', { location: 6 }), visit('c', { location: 7 })], { crews: [crew('Otter')] }), 1500)
+    expect(new Set(outcome.assignments.map((a) => a.day)).size).toBe(1)
+    expect(outcome.travelMin).toBe(140)
+  })
+  it('is the same for the same seed, and stops when told with the best so far', () => {
+    const given = input(Array.from({ length: 12 }, (_, i) => visit(`v${i}`, { location: 1 + (i % 7) })))
+    expect(plan(given)).toEqual(plan(given))
+    const stopped = makePlan(given, { random: seededRandom(1), iterations: 1e9, shouldStop: () => true })
+    expect(stopped).toMatchObject({ status: 'stopped', feasible: true, unplaced: [] })
+  })
+})
+
+describe('what finds no place', () => {
+  const why = (given: PlanInput) => plan(given, 200).unplaced[0]
+  it.each<[string, PlanInput, unknown]>([
+    ['a skill nobody has', input([visit('a', { skills: ['pesticide'] })]), { code: 'no-crew-skill', skills: ['pesticide'] }],
+    ['kit that no skilled crew carries', input([visit('a', { skills: ['fish'], kit: ['washer'] })]), { code: 'no-crew-kit', kit: ['washer'] }],
+    [
+      'a window without a working day',
+      input([visit('a', { earliest: addDays(MONDAY, 5), best: addDays(MONDAY, 5), latest: addDays(MONDAY, 6) })]),
+      { code: 'no-working-day' },
+    ],
+    ['a customer who is away', input([visit('a', { closedDays: days })]), { code: 'site-closed' }],
+    ['work longer than a day', input([visit('a', { fixedMin: 600 })]), { code: 'too-long', minutes: 700, dayMinutes: 510 }],
+  ])('says: %s', (_, given, reason) => expect(why(given).reasons).toEqual([reason]))
+  it('waits for what must come first', () => {
+    const given = input([visit('clean', { skills: ['pesticide'] }), visit('test', { after: [{ visit: 'clean', minDays: 1, maxDays: 9, requires: true }] })])
+    expect(plan(given, 200).unplaced.find((u) => u.visit === 'test')!.reasons).toEqual([{ code: 'waits-for', visit: 'clean' }])
+  })
+  it('says that the days are full, and how little more would do', () => {
+    const one = { earliest: MONDAY, best: MONDAY, latest: MONDAY, handsMin: 0, fixedMin: 300 }
+    const given = input([visit('a', one), visit('b', { ...one, value: 0.5 })], { crews: [crew('Otter')] })
+    const { visit: id, reasons, relaxations } = why(given)
+    expect(id).toBe('b')
+    expect(reasons).toEqual([{ code: 'days-full' }])
+    expect(relaxations).toEqual([
+      { code: 'longer-window', days: 3, crew: 'Otter', day: addDays(MONDAY, 1) },
+      { code: 'longer-day', minutes: 120, crew: 'Otter', day: MONDAY },
+    ])
+  })
+})
+
+describe('any plan', () => {
+  it('passes the checker, loses no visit and respects every window', () => {
+    const someVisit = fc.record({
+      location: fc.integer({ min: 1, max: PLACES - 1 }),
+      handsMin: fc.integer({ min: 0, max: 500 }),
+      first: fc.integer({ min: 0, max: 20 }),
+      span: fc.integer({ min: 0, max: 12 }),
+      fish: fc.boolean(),
+      opensMin: fc.constantFrom(0, 600, 780),
+      chained: fc.boolean(),
+    })
+    fc.assert(
+      fc.property(fc.array(someVisit, { minLength: 1, maxLength: 25 }), fc.integer(), (list, seed) => {
+        const visits = list.map((v, i) => {
+          const earliest = addDays(MONDAY, v.first)
+          return visit(`v${i}`, {
+            location: v.location,
+            handsMin: v.handsMin,
+            earliest,
+            best: earliest,
+            latest: addDays(earliest, v.span),
+            skills: v.fish ? ['fish'] : [],
+            opensMin: v.opensMin,
+            after: v.chained && i > 0 ? [{ visit: `v${i - 1}`, minDays: 1, maxDays: 60, requires: true }] : [],
+          })
+        })
+        const given = input(visits)
+        const outcome = plan(given, 150, seed)
+        expect(outcome.violations).toEqual([])
+        expect([...outcome.assignments.map((a) => a.visit), ...outcome.unplaced.map((u) => u.visit)].sort()).toEqual(visits.map((v) => v.id).sort())
+        for (const a of outcome.assignments) {
+          const v = visits.find((w) => w.id === a.visit)!
+          expect(a.day >= v.earliest && a.day <= v.latest).toBe(true)
+          expect(a.startMin).toBeGreaterThanOrEqual(v.opensMin)
+          expect(a.endMin - a.startMin).toBeCloseTo(minutesWith(v, given.crews.find((c) => c.id === a.crew)!.size), 9)
+        }
+        for (const u of outcome.unplaced) expect(u.reasons.length).toBeGreaterThan(0)
+      }),
+      { numRuns: 40 },
+    )
+  })
+})
+
+describe('the checker of plans', () => {
+  const { problem } = toRouting(input([visit('a'), visit('b', { skills: ['fish'], after: [{ visit: 'a', minDays: 2, maxDays: 9, requires: true }] })]))
+  const on = (vehicle: number, stops: number[]) => problem.vehicles.map((_, v) => (v === vehicle ? stops : []))
+  it.each<[string, number[][], string]>([
+    ['days between', problem.vehicles.map((_, v) => (v === 0 ? [0] : v === 2 ? [1] : [])), 'too-close'],
+    ['what must come first', on(0, [1]), 'without'],
+    ['a crew without the skill', on(1, [1]), 'not-allowed'],
+    ['a stop twice', problem.vehicles.map((_, v) => (v < 2 ? [0] : [])), 'twice'],
+  ])('sees %s', (_, routes, code) => expect(checkRoutes(problem, routes).violations.map((v) => v.code)).toContain(code))
+})
+
+describe('moving one visit by hand', () => {
+  const given = input([visit('a', { location: 2 }), visit('b', { location: 4, skills: ['fish'] })])
+  const outcome = plan(given)
+  it('costs nothing where it already is', () => {
+    const { crew, day, order } = at(outcome, 'a')
+    expect(judgeMove(given, outcome.assignments, { visit: 'a', crew, day, order })).toMatchObject({ problems: [], costMin: expect.closeTo(0, 9) })
+  })
+  it('says what it breaks', () => {
+    const late = addDays(MONDAY, 25)
+    expect(judgeMove(given, outcome.assignments, { visit: 'b', crew: 'Newt', day: late, order: 0 }).problems).toEqual([
+      { code: 'outside-window', earliest: MONDAY, latest: addDays(MONDAY, 20) },
+      { code: 'skill', missing: ['fish'] },
+    ])
+  })
+  it('says what it costs: travel, and days off the best', () => {
+    const day = addDays(MONDAY, 14)
+    const moved = judgeMove(given, outcome.assignments, { visit: 'b', crew: 'Otter', day, order: 0 })
+    expect(moved.problems).toEqual([])
+    // its own way of 80 minutes, less what the old day is spared (80 − 40), and five days off the best
+    expect(moved.costMin).toBeCloseTo(80 - 40 + 5 * DEFAULT_PLAN_WEIGHTS.offBestPerDay, 6)
+    expect(moved.day).toMatchObject([{ visit: 'b', startMin: 490 }])
+  })
+})
