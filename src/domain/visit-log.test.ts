@@ -1,4 +1,4 @@
-import { SPRING_CLEANOUT } from '../core/jobs/spring-cleanout'
+import { SPRING_CLEANOUT } from '../core/jobs/types/spring-cleanout'
 import { judgeWater } from './water-meaning'
 import { fishBackReadings, missingFrom, nextStep, stepStates, tapChlorine, timerStart } from './visit-progress'
 import { writeReport } from './visit-report'

@@ -4,7 +4,7 @@ import { FISH_SPECIES } from '../fish/species'
 import { cleanoutQuantities, DEFAULT_KIT } from './cleanout-quantities'
 import { cleanoutDuration } from './duration'
 import { fishBackGate } from './fish-back-gate'
-import { SPRING_CLEANOUT } from './spring-cleanout'
+import { SPRING_CLEANOUT } from './types/spring-cleanout'
 
 const pond = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
 

@@ -136,6 +136,8 @@ export async function finishVisit(actor: Actor, id: VisitId, now: Date = new Dat
     await insertReadings(trx, actor.firmId, pondReadings(visit, states))
     const today = todayIn(actor.timeZone, now)
     const [from, to] = visit.job.followUpDays
+    // most kinds of visits ask for nothing afterwards
+    if (visit.job.followUpReadings.length === 0) return
     await insertFollowUp(trx, actor.firmId, {
       pondId: visit.pondId,
       visitId: id,

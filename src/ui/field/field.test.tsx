@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
-import { SPRING_CLEANOUT } from '@/core/jobs/spring-cleanout'
+import { SPRING_CLEANOUT } from '@/core/jobs/types/spring-cleanout'
 import { stepStates } from '@/domain/visit-progress'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'

@@ -1,4 +1,4 @@
-import type { JobStep, JobType } from './step'
+import type { JobStep, JobType } from '../step'
 
 const BASE = 'Before leaving base'
 const ARRIVE = 'Arrive and test'

@@ -1,0 +1,54 @@
+/** What planning needs to know of a kind of job beside its steps. */
+export interface JobPlanning {
+  readonly skills: readonly string[]
+  readonly kit: readonly string[]
+  /** Worth against an ordinary visit: what a season cannot do without counts more. */
+  readonly value: number
+  /** Follows a window of the pond's year, or comes round every so many days between two dates. */
+  readonly timing: 'window' | 'interval'
+  /** Person-minutes: a base, and more for each m² of water surface. Cleanouts are worked out part by part instead. */
+  readonly hands: { readonly baseMin: number; readonly perM2Min: number } | null
+  /** Other jobs that are done with it when both fall due. */
+  readonly covers: readonly string[]
+  /** Jobs that must come before it in the same season, with days between. */
+  readonly after: readonly { readonly job: string; readonly minDays: number; readonly maxDays: number }[]
+}
+
+export const SKILLS = ['fish', 'electrics', 'pesticide'] as const
+export const KIT = ['tank', 'washer', 'flush-pump', 'net-poles'] as const
+
+/** @source house defaults; logged times correct the minutes */
+export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
+  'spring-cleanout': {
+    skills: ['fish'],
+    kit: ['tank', 'washer'],
+    value: 4,
+    timing: 'window',
+    hands: null,
+    covers: ['spring-startup', 'wetland-flush'],
+    after: [],
+  },
+  'spring-startup': { skills: [], kit: [], value: 3, timing: 'window', hands: { baseMin: 130, perM2Min: 1 }, covers: [], after: [] },
+  routine: { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 60, perM2Min: 0.8 }, covers: [], after: [] },
+  'plant-care': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 50, perM2Min: 1.2 }, covers: [], after: [] },
+  'wetland-flush': {
+    skills: [],
+    kit: ['flush-pump'],
+    value: 2,
+    timing: 'interval',
+    hands: { baseMin: 120, perM2Min: 0.6 },
+    covers: [],
+    after: [{ job: 'spring-startup', minDays: 7, maxDays: 365 }],
+  },
+  netting: { skills: [], kit: ['net-poles'], value: 2, timing: 'window', hands: { baseMin: 60, perM2Min: 2.2 }, covers: [], after: [] },
+  'winter-shutdown': {
+    skills: [],
+    kit: [],
+    value: 3,
+    timing: 'window',
+    hands: { baseMin: 150, perM2Min: 1.1 },
+    covers: [],
+    after: [{ job: 'netting', minDays: 1, maxDays: 365 }],
+  },
+  'winter-check': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 40, perM2Min: 0.1 }, covers: [], after: [] },
+}
