@@ -5,7 +5,7 @@ const devScripts = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : '
 
 const config: NextConfig = {
   distDir: process.env.NEXT_DIST_DIR ?? '.next',
-  serverExternalPackages: ['knex', 'pg', '@node-rs/argon2', 'sharp', 'pino', '@react-pdf/renderer'],
+  serverExternalPackages: ['knex', 'pg', 'pg-boss', '@node-rs/argon2', 'sharp', 'pino', '@react-pdf/renderer'],
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
   poweredByHeader: false,
   headers: async () => [

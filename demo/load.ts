@@ -3,6 +3,7 @@ import { firstDesign } from '../src/core/filter/first-design'
 import { seededRandom } from '../src/core/numeric/random'
 import { CrewId, type PondId } from '../src/domain/ids'
 import { ROLE_NAMES } from '../src/domain/roles'
+import { SERVICE_TEMPLATES } from '../src/domain/service-plan'
 import { nextWindow } from '../src/domain/season-dates'
 import type { Actor } from '../src/server/auth/actor'
 import { findActor } from '../src/server/auth/sessions'
@@ -12,12 +13,15 @@ import { todayIn } from '../src/server/today'
 import { designBench, saveDesign } from '../src/server/use-cases/designs'
 import { makeProposal } from '../src/server/use-cases/proposals'
 import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
+import { setServicePlan } from '../src/server/use-cases/planning/service-plans'
 import { addPond, placesForNewPond } from '../src/server/use-cases/ponds'
 import { logLevel } from '../src/server/use-cases/water-loss'
 import { planningPage, planVisit } from '../src/server/use-cases/visit-planning'
 import { logTwoYears, pastCleanout, STORIES } from './history'
 import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
-import { SITES } from './sites'
+import { placeOf } from './map'
+import { SITES } from './all-sites'
+import type { DemoSite } from './sites'
 
 const SEED = 20260309
 const PROPOSAL_DAYS = 30
@@ -48,6 +52,7 @@ async function load(): Promise<void> {
     await logTwoYears(owner, ponds.get(key)!, story, today, random)
   }
   await logLeak(owner, ponds.get('drovers')!, today)
+  await agreeServices(owner, ponds)
   await planAhead(owner, ponds, crewIds, today)
 }
 
@@ -68,7 +73,7 @@ async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
         customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: '', phone: '' } },
         site: site
           ? { kind: 'existing', id: site.id }
-          : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId } },
+          : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId, ...placeOf(s) } },
         pond,
       })
       ponds.set(key, id)
@@ -106,6 +111,18 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     bed: { ...shallow, layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header', airBreakM: 0.7 },
     overrideReason: '',
   })
+}
+
+/** What each customer has agreed to: full care where there are many fish, light care elsewhere, wetland care for the wild ones. */
+async function agreeServices(owner: Actor, ponds: ReadonlyMap<string, PondId>): Promise<void> {
+  const lines = (key: string) => SERVICE_TEMPLATES.find((t) => t.key === key)!.lines
+  const byUse: Partial<Record<DemoSite['ponds'][number]['pond']['use'], string>> = {
+    koi: 'full',
+    'many-fish': 'full',
+    wildlife: 'wetland',
+    swimming: 'wetland',
+  }
+  for (const { key, pond } of SITES.flatMap((s) => s.ponds)) await setServicePlan(owner, ponds.get(key)!, 0, lines(byUse[pond.use] ?? 'light'))
 }
 
 /** Cleanouts of the coming season, and one today at the customer's wish. */

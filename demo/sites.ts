@@ -15,10 +15,10 @@ export interface DemoSite {
   readonly ponds: readonly DemoPond[]
 }
 
-const fish = (species: FishLine['species'], count: number, lengthM: number): FishLine => ({ species, count, lengthM })
-const zone = (name: string, floorDepthM: number, surfaceShare: number, sideSlope: number) => ({ name, floorDepthM, surfaceShare, sideSlope })
+export const fish = (species: FishLine['species'], count: number, lengthM: number): FishLine => ({ species, count, lengthM })
+export const zone = (name: string, floorDepthM: number, surfaceShare: number, sideSlope: number) => ({ name, floorDepthM, surfaceShare, sideSlope })
 
-const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInput, 'use' | 'outline' | 'zones'>): DemoPond => ({
+export const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInput, 'use' | 'outline' | 'zones'>): DemoPond => ({
   key,
   pond: {
     name,
@@ -39,8 +39,8 @@ const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInp
 const WEST = { stationId: 'marrow-quay', town: 'Marrow Quay' }
 const UPLAND = { stationId: 'cold-ash-common', town: 'Cold Ash Common' }
 
-/** The customers of the invented island. Add sites here; everything else follows. */
-export const SITES: readonly DemoSite[] = [
+/** Customers with a story each; everyday ones are in more-sites. */
+export const STORY_SITES: readonly DemoSite[] = [
   {
     customer: 'Brannoch family',
     site: 'Lanternhouse',

@@ -7,7 +7,7 @@ import { endAll } from './lib/processes.mjs'
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { inRoot } from './lib/paths.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startWeatherDesk, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 /** Stands while the demo data is loaded: a start that finds it begins again from empty. */
 const loading = inRoot('.slow-reed', 'demo-loading')
@@ -25,6 +25,7 @@ await runMain(async () => {
     writeFileSync(loading, '')
     const signIns = await loadDemo(database.appUrl, { weatherUrl, quiet: true })
     rmSync(loading)
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl: await startRoads() })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl })
     say(`\nSlow Reed is at  ${app.address}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)

@@ -5,7 +5,7 @@ import { ensureDebian } from './lib/debian.mjs'
 import { openDatabase } from './lib/database.mjs'
 import { endAll } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startWeatherDesk, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 const dev = process.argv.includes('--dev')
 
@@ -18,6 +18,7 @@ await runMain(async () => {
   const database = await openDatabase()
   try {
     const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl: process.env.ROADS_URL ?? (await startRoads()) })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' })
     say(`\nSlow Reed is at  ${app.address}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)

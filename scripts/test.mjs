@@ -9,7 +9,7 @@ import { freePort } from './lib/ports.mjs'
 import { startPostgres } from './lib/postgres.mjs'
 import { endAll, run } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startWeatherDesk } from './lib/serve.mjs'
+import { startApp, startRoads, startWeatherDesk, startWorker } from './lib/serve.mjs'
 
 const FOLDER = '.slow-reed-test'
 const DIST = '.next-test'
@@ -73,11 +73,14 @@ await runMain(async () => {
 
     say('Loading the demo firm for the browser tests.')
     await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
+    const roadsUrl = await startRoads()
+    await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl })
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, distDir: DIST })
     const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
     await playwright({
       ...env,
       BASE_URL: app.address,
+      ROADS_URL: roadsUrl,
       EMPTY_BASE_URL: empty.address,
       OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
       APP_DATABASE_URL: cluster.appUrl('e2e'),

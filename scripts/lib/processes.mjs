@@ -54,6 +54,15 @@ export function startNode(args, { env = {}, label, onLine } = {}) {
   return child
 }
 
+/** Waits until a program has said a line, or ended without it. */
+export async function waitForLine(child, line, seconds = 60) {
+  const until = Date.now() + seconds * 1000
+  while (!child.tail.includes(line)) {
+    if (child.exitCode !== null || Date.now() > until) throw new Error(`“${line}” was not said:\n${child.tail}`)
+    await new Promise((resolve) => setTimeout(resolve, 50))
+  }
+}
+
 /** Ends everything that this script started, by its id: asks first, insists after 5 s. */
 export async function endAll() {
   await Promise.all(

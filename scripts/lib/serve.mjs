@@ -1,6 +1,6 @@
 import { inRoot } from './paths.mjs'
 import { freePort, isFree, waitForHttp } from './ports.mjs'
-import { endAll, startNode } from './processes.mjs'
+import { endAll, startNode, waitForLine } from './processes.mjs'
 import { say, stop } from './say.mjs'
 
 export const DEFAULT_PORT = 4270
@@ -17,6 +17,24 @@ export async function startWeatherDesk() {
   const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'weather-desk', 'server.ts')], { label: 'weather', env: { PORT: String(port) } })
   await waitForHttp(`http://127.0.0.1:${port}/stations`, child)
   return `http://127.0.0.1:${port}`
+}
+
+/** The roads stand-in on a free port. @returns its address */
+export async function startRoads() {
+  const port = await freePort()
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'roads', 'server.ts')], { label: 'roads', env: { PORT: String(port) } })
+  await waitForHttp(`http://127.0.0.1:${port}/roads.geojson`, child)
+  return `http://127.0.0.1:${port}`
+}
+
+/** A worker that takes jobs from the queue. @returns its process once it listens */
+export async function startWorker({ appUrl, weatherUrl, roadsUrl }) {
+  const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {
+    label: 'worker',
+    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', ROADS_URL: roadsUrl ?? '', NODE_ENV: 'production' },
+  })
+  await waitForLine(child, 'worker ready')
+  return child
 }
 
 /** The built app, or the development server. @returns address and process once it answers */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { optionalText, shortText } from './fields'
+import { numberWithin, optionalText, shortText } from './fields'
 import { CustomerId, SiteId } from './ids'
 import { PondInput } from './pond'
 
@@ -17,6 +17,9 @@ export const SiteInput = z.strictObject({
   accessNotes: optionalText('Access notes', 500),
   /** Weather station that this site follows; the height difference is corrected per pond. */
   stationId: shortText('Weather station', 40),
+  /** Place on the map; both or neither. */
+  lat: numberWithin([-90, 90], 'Latitude', '°').nullable().default(null),
+  lon: numberWithin([-180, 180], 'Longitude', '°').nullable().default(null),
 })
 export type SiteInput = z.infer<typeof SiteInput>
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { CrewSetup } from './crew-setup'
 import { shortText } from './fields'
 import { CrewId, type UserId } from './ids'
 import { ROLES, type Role } from './roles'
@@ -49,4 +50,6 @@ export interface Crew {
   readonly id: CrewId
   readonly name: string
   readonly size: number
+  readonly setup: CrewSetup
+  readonly version: number
 }

@@ -11,6 +11,8 @@ export interface Ids {
   readonly photoId: string
   readonly designId: string
   readonly proposalId: string
+  readonly runId: string
+  readonly crewId: string
 }
 
 export interface RouteRule {
@@ -51,12 +53,14 @@ export const ROUTES: readonly RouteRule[] = [
   { route: '', method: 'GET', allowed: ALL },
   { route: 'season', method: 'GET', allowed: ALL },
   { route: 'rounds', method: 'GET', allowed: ALL },
+  { route: 'planning', method: 'GET', allowed: PLANNERS },
   { route: 'ponds', method: 'GET', allowed: ALL },
   { route: 'ponds/new', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/survey', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]/design', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/practice', method: 'GET', allowed: ALL },
+  { route: 'ponds/[pondId]/service', method: 'GET', allowed: PLANNERS },
   { route: 'ponds/[pondId]/plan', method: 'GET', allowed: PLANNERS },
   { route: 'visits/[visitId]/report', method: 'GET', allowed: ALL },
   { route: 'field', method: 'GET', allowed: ALL },
@@ -98,6 +102,12 @@ export const ROUTES: readonly RouteRule[] = [
     body: () => ({ fromVersion: null, draft: { bed: BED, name: '', overrideReason: '' } }),
   },
   { route: 'api/v1/ponds/[pondId]/bench-draft', method: 'DELETE', allowed: DESIGNERS },
+  { route: 'api/v1/ponds/[pondId]/service-plan', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, lines: [] }) },
+  { route: 'api/v1/crews/[crewId]', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, setup: {} }) },
+  { route: 'api/v1/plans', method: 'POST', allowed: PLANNERS, body: () => ({ from: '2020-01-01', to: '2020-02-01' }) },
+  { route: 'api/v1/plans/[runId]', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/plans/[runId]/stop', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/plans/[runId]/accept', method: 'POST', allowed: PLANNERS, body: () => ({ keys: ['none'] }) },
   { route: 'api/v1/house-tables', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, tables: DEFAULT_HOUSE_TABLES }) },
   { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: DESIGNERS, body: () => ({ name: 'Access test', bed: BED }) },
   {

@@ -21,7 +21,7 @@ function routesOnDisk(folder = app, route: string[] = []): string[] {
 }
 
 const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
-  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[designId]', ids.designId).replace('[proposalId]', ids.proposalId).replace('[pumpId]', 'own:not-there').replace('[name]', 'water.doSaturation')}${query}`
+  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[designId]', ids.designId).replace('[proposalId]', ids.proposalId).replace('[runId]', ids.runId).replace('[crewId]', ids.crewId).replace('[pumpId]', 'own:not-there').replace('[name]', 'water.doSaturation')}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })
@@ -39,7 +39,11 @@ test.beforeAll(async ({ baseURL }) => {
     insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by)
     select gen_random_uuid(), d.firm_id, d.pond_id, 900, 'withdrawn', '{"title":"Access test"}', '2099-01-01', 'own', d.saved_by from designs d limit 1
     returning id as "proposalId"`)
-  own = { ...photo, ...design, ...made[0] }
+  const { rows: runs } = await owner.raw(`
+    insert into plan_runs (id, firm_id, state, wish, asked_by, asked_at)
+    select gen_random_uuid(), d.firm_id, 'stopped', '{}', d.saved_by, '2020-01-01' from designs d limit 1 returning id as "runId"`)
+  const crew = await owner('crews').first('id as crewId')
+  own = { ...photo, ...design, ...made[0], ...runs[0], ...crew }
   // another firm with things of its own, written past the wall by the owner of the tables
   const { rows } = await owner.raw(`
     with f as (insert into firms (id, name, time_zone, practice) values (gen_random_uuid(), 'Other firm', 'Etc/UTC', '{}') returning id),
@@ -51,8 +55,9 @@ test.beforeAll(async ({ baseURL }) => {
       i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id),
       u as (insert into users (id, firm_id, email, name, role, password_hash) select gen_random_uuid(), id, 'theirs@other.example', 'Theirs', 'owner', 'x' from f returning id),
       d as (insert into designs (id, firm_id, pond_id, number, name, bed, area_m2, flow_m3_per_h, saved_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'Theirs', o.bed, 1, 1, u.id from p, u, (select bed from designs limit 1) o returning id),
-      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs', u.id from p, u returning id)
-    select i.id as "photoId", v.id as "visitId", v.pond_id as "pondId", d.id as "designId", q.id as "proposalId" from i, v, d, q`)
+      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs', u.id from p, u returning id),
+      r as (insert into plan_runs (id, firm_id, state, wish, asked_by) select gen_random_uuid(), p.firm_id, 'stopped', '{}', u.id from p, u returning id)
+    select r.id as "runId", k.id as "crewId", i.id as "photoId", v.id as "visitId", v.pond_id as "pondId", d.id as "designId", q.id as "proposalId" from i, v, d, q, r, k`)
   other = rows[0]
   await owner.destroy()
   signedIn = Object.fromEntries(

@@ -3,6 +3,8 @@ import type { AddressInfo } from 'node:net'
 import { closeDatabase, database } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { weatherDesk } from '@/server/gateways/weather'
+import { closeQueue } from '@/server/jobs/queue'
+import { windowsOfPonds } from '@/server/jobs/windows-of-ponds'
 import { firm, setPractice } from '@/server/use-cases/firm'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { seasonPage } from '@/server/use-cases/season-view'
@@ -12,7 +14,10 @@ import { weather } from '@/server/use-cases/weather'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
-afterAll(closeDatabase)
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
 
 describe('a pond’s year', () => {
   it('is kept ready and worked out again when the house practice changes', async () => {
@@ -26,6 +31,8 @@ describe('a pond’s year', () => {
     const feeding = async () => (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
     const early = await feeding()
     await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    // what a worker does with the job
+    await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
     expect(await hash()).not.toBe(before)
   })
@@ -36,6 +43,8 @@ describe('a pond’s year', () => {
     const early = await feeding()
     const { practice, version } = await firm(actors.owner)
     await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    // what a worker does with the job
+    await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
   })
   it('lets two owners’ practice clash openly', async () => {

@@ -1,5 +1,5 @@
 import { CREWS, PEOPLE } from '../../demo/people'
-import { SITES } from '../../demo/sites'
+import { SITES } from '../../demo/all-sites'
 import { STORIES } from '../../demo/history'
 import { NewPondInput } from '@/domain/customer'
 import { PersonInput } from '@/domain/people'

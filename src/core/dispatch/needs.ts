@@ -104,7 +104,7 @@ function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: IsoDate):
       .at(-1)
     let due = before ? later(addDays(before, every), start) : start
     if (due < from) due = from
-    for (let n = 0; due <= earlier(end, to); n++, due = addDays(due, every)) {
+    for (; due <= earlier(end, to); due = addDays(due, every)) {
       const met = visits.some((day) => day >= from && Math.abs(daysBetween(day, due)) <= Math.floor(every * REPEAT_LEAST))
       if (met) continue
       const id = `${work.pondId}:${line.job}:${due}`

@@ -16,6 +16,8 @@ export async function insertSite(trx: Knex.Transaction, firmId: FirmId, id: Site
     town: input.town,
     access_notes: input.accessNotes,
     station_id: input.stationId,
+    lat: input.lat,
+    lon: input.lon,
   })
 }
 
@@ -27,6 +29,8 @@ const toSite = (r: Record<string, never>): Site => ({
   town: r.town,
   accessNotes: r.access_notes,
   stationId: r.station_id,
+  lat: r.lat,
+  lon: r.lon,
   version: r.version,
 })
 

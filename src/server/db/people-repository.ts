@@ -1,7 +1,9 @@
 import type { Knex } from 'knex'
+import { CrewSetup } from '@/domain/crew-setup'
 import type { CrewId, FirmId, UserId } from '@/domain/ids'
 import type { Crew, Person, Preferences } from '@/domain/people'
 import type { Role } from '@/domain/roles'
+import { updateVersioned } from './versioned-update'
 
 export async function insertUser(
   trx: Knex.Transaction,
@@ -41,10 +43,14 @@ export async function listCrews(trx: Knex.Transaction): Promise<Crew[]> {
   const rows = await trx('crews as c')
     .leftJoin('users as u', 'u.crew_id', 'c.id')
     .groupBy('c.id')
-    .select('c.id', 'c.name')
+    .select('c.id', 'c.name', 'c.setup', 'c.version')
     .count('u.id as size')
     .orderBy('c.name')
-  return rows.map((r) => ({ id: r.id as CrewId, name: String(r.name), size: Number(r.size) }))
+  return rows.map((r) => ({ id: r.id as CrewId, name: String(r.name), size: Number(r.size), setup: CrewSetup.parse(r.setup), version: Number(r.version) }))
+}
+
+export async function updateCrewSetup(trx: Knex.Transaction, id: CrewId, version: number, setup: CrewSetup): Promise<void> {
+  await updateVersioned(trx, 'crews', id, version, { setup: JSON.stringify(setup) }, async () => findCrew(trx, id))
 }
 
 export async function findCrew(trx: Knex.Transaction, id: CrewId): Promise<Crew | undefined> {

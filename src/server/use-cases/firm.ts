@@ -1,18 +1,17 @@
 import { randomUUID } from 'node:crypto'
+import type { CrewSetup } from '@/domain/crew-setup'
 import type { CrewId, FirmId, UserId } from '@/domain/ids'
 import type { FirstFirmInput, PersonInput, Preferences } from '@/domain/people'
 import { HousePractice } from '@/domain/practice'
-import { badField, refused } from '@/domain/problems'
+import { badField, notFound, refused } from '@/domain/problems'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { hashPassword } from '@/server/auth/passwords'
 import { startSession } from '@/server/auth/sessions'
 import { database } from '@/server/db/connection'
 import { findFirm, insertFirm, updatePractice, type Firm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
-import { insertCrew, insertUser, listCrews, listPeople, updatePreferences } from '@/server/db/people-repository'
-import { findPond, listPonds } from '@/server/db/pond-repository'
-import { seasonOf } from './season'
-import { weather } from './weather'
+import { findCrew, insertCrew, insertUser, listCrews, listPeople, updateCrewSetup, updatePreferences } from '@/server/db/people-repository'
+import { sendJob } from '@/server/jobs/queue'
 
 const UNIQUE_VIOLATION = '23505'
 
@@ -87,6 +86,14 @@ export async function addCrew(actor: Actor, name: string): Promise<CrewId> {
   return id
 }
 
+export async function setCrewSetup(actor: Actor, id: CrewId, version: number, setup: CrewSetup): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findCrew(trx, id))) throw notFound('That crew')
+    await updateCrewSetup(trx, id, version, setup)
+  })
+}
+
 export async function setPreferences(actor: Actor, preferences: Preferences): Promise<void> {
   assertMay(actor, 'account.own')
   await inFirm(actor.firmId, (trx) => updatePreferences(trx, actor.userId, preferences))
@@ -96,10 +103,7 @@ export const firm = (actor: Actor): Promise<Firm> => inFirm(actor.firmId, findFi
 
 export async function setPractice(actor: Actor, version: number, practice: HousePractice): Promise<void> {
   assertMay(actor, 'practice.write')
-  const { stations } = await weather()
-  await inFirm(actor.firmId, async (trx) => {
-    await updatePractice(trx, actor.firmId, version, practice)
-    // lists read the kept windows, so these must follow the practice at once
-    for (const { id } of await listPonds(trx)) await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, practice, stations)
-  })
+  await inFirm(actor.firmId, (trx) => updatePractice(trx, actor.firmId, version, practice))
+  // lists read the kept windows: they follow in the background; a page of one pond follows at once
+  await sendJob('windows-of-ponds', { firmId: actor.firmId })
 }

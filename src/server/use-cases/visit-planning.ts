@@ -34,7 +34,7 @@ export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPon
 })
 
 /** A crew without members still gets an estimate, for one pair of hands. */
-function estimate(pond: PondInContext, crewSize: number) {
+export function estimateCleanout(pond: PondInContext, crewSize: number) {
   const facts = savedPondFacts(pond)
   const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
   const fishCount = pond.fish.reduce((sum, line) => sum + line.count, 0)
@@ -61,7 +61,7 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       today,
       window: window && nextWindow(window, today),
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
-      crews: crews.map((crew) => ({ ...crew, ...estimate(pond, crew.size) })),
+      crews: crews.map((crew) => ({ ...crew, ...estimateCleanout(pond, crew.size) })),
       visits: (await listVisits(trx, { from: today })).map(brief),
     }
   })
@@ -89,7 +89,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const pond = await findPond(trx, input.pondId)
     if (!pond) throw notFound('That pond')
     const crew = await crewOr404(trx, input.crewId)
-    const { quantities, duration } = estimate(pond, crew.size)
+    const { quantities, duration } = estimateCleanout(pond, crew.size)
     const plannedMinutes = Math.ceil(duration.totalMinutes / 5) * 5
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
     const id = randomUUID() as VisitId

@@ -8,6 +8,7 @@ import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
+import { CrewSetupForm } from './crew-setup-form'
 
 const NOBODY = { name: '', email: '', role: 'technician' as Role, crewId: '', password: '' }
 
@@ -77,6 +78,14 @@ export function PeopleView({ people, crews }: { people: readonly Person[]; crews
               <ProblemNote problem={crewProblem} />
               <button className="btn btn-sm btn-primary mt-2">Add the crew</button>
             </form>
+            {crews.length > 0 ? (
+              <section className="sheet" aria-label="What crews do">
+                <h2>What crews do and when</h2>
+                {crews.map((crew) => (
+                  <CrewSetupForm key={crew.id} crew={crew} />
+                ))}
+              </section>
+            ) : null}
             <form
               className="sheet"
               method="post"

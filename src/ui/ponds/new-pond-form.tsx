@@ -22,7 +22,7 @@ export function NewPondForm({ places }: { places: Places }) {
     customerId: 'new',
     siteId: 'new',
     customer: { name: '', email: '', phone: '' },
-    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '' },
+    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '', lat: null, lon: null },
   })
   const [placeErrors, setPlaceErrors] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState<SendProblem | null>(null)

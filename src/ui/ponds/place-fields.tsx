@@ -1,6 +1,7 @@
 'use client'
 import type { Customer, Site } from '@/domain/customer'
 import { ChoiceField } from '@/ui/components/choice-field'
+import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import type { PlaceValues } from './survey-form-values'
 
@@ -89,6 +90,8 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
               onChange={(e) => site({ accessNotes: e.target.value })}
               error={errors['site.site.accessNotes']}
             />
+            <QuantityField label="Latitude, °" kind="number" value={value.site.lat} onChange={(lat) => site({ lat })} error={errors['site.site.lat']} />
+            <QuantityField label="Longitude, °" kind="number" value={value.site.lon} onChange={(lon) => site({ lon })} error={errors['site.site.lon']} />
           </div>
         ) : null}
       </fieldset>

@@ -54,6 +54,11 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             {data.designs.length > 0 ? 'Open the filter bench' : 'Size a filter'}
           </Link>
           {may(role, 'visits.plan') ? (
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/service`}>
+              Service plan
+            </Link>
+          ) : null}
+          {may(role, 'visits.plan') ? (
             <Link className="btn btn-sm btn-primary" href={`/ponds/${pond.id}/plan`}>
               Plan the cleanout
             </Link>

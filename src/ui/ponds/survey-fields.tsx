@@ -82,7 +82,13 @@ function ZoneFields() {
           type="button"
           className="btn btn-sm btn-outline-primary"
           onClick={() =>
-            append({ name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`, floorDepthM: null, surfaceShare: 0.5, insetM: null, sideSlope: 0.25 } as never)
+            append({
+              name: fields.length === 1 ? 'Deep' : `Zone ${fields.length + 1}`,
+              floorDepthM: null,
+              surfaceShare: 0.5,
+              insetM: null,
+              sideSlope: 0.25,
+            } as never)
           }
         >
           Add a zone

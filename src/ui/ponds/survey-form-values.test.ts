@@ -53,7 +53,7 @@ describe('the survey form', () => {
       customerId: 'new' as const,
       siteId: 'new' as const,
       customer: { name: 'A', email: '', phone: '' },
-      site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x' },
+      site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x', lat: null, lon: null },
     }
     expect(newPondBody(place, pondInput()).customer).toEqual({ kind: 'new', customer: place.customer })
     expect(newPondBody({ ...place, customerId: 'c' as never, siteId: 's' as never }, pondInput())).toMatchObject({

@@ -121,7 +121,7 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
         <ProblemNote problem={problem} />
         {problem?.kind === 'conflict' ? <SavedMeanwhile mine={draft} theirs={(problem.current as { practice: HousePractice }).practice} /> : null}
         <p role="status" className="mb-2">
-          {state === 'saving' ? 'Saving, and working out every pond’s windows again.' : state === 'saved' ? 'Saved. Windows and sizes follow from now on.' : ''}
+          {state === 'saving' ? 'Saving.' : state === 'saved' ? 'Saved. Sizes follow at once; every pond’s windows follow within a minute.' : ''}
         </p>
         {locked ? null : (
           <button className="btn btn-primary" disabled={state === 'saving'}>

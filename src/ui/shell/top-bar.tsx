@@ -10,6 +10,7 @@ import { usePerson } from '@/ui/person-context'
 const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[] = [
   { href: '/', label: 'Today' },
   { href: '/season', label: 'Season' },
+  { href: '/planning', label: 'Plan', roles: ['owner', 'office'] },
   { href: '/rounds', label: 'Rounds' },
   { href: '/ponds', label: 'Ponds' },
   { href: '/field', label: 'Field sheet' },

@@ -1,0 +1,66 @@
+import { fish, pond, zone, type DemoSite } from './sites'
+
+/** Customer, site, town, street, pond, long and wide, depth, goldfish, trees. */
+type Row = readonly [string, string, string, string, string, number, number, number, number, 'none' | 'some' | 'many']
+
+const ROWS: readonly Row[] = [
+  ['Nessa Quillfeather', 'Lark House', 'Marrow Quay', 'Signal Brae 3', 'Lark pool', 6.5, 4.2, 1.1, 24, 'some'],
+  ['Bram Ottersley', 'Kelp Cottage', 'Marrow Quay', 'Net Loft 8', 'Walled pool', 4.2, 3, 0.9, 12, 'none'],
+  ['Harbour Guild', 'Guild Hall', 'Marrow Quay', 'Capstan Row', 'Guild basin', 7.5, 3.5, 0.8, 30, 'none'],
+  ['Isolde Penhallon', 'Gannet End', 'Marrow Quay', 'Cliff Walk 21', 'Cliff pond', 5.4, 3.6, 1, 16, 'some'],
+  ['Corin Ashgrove', 'Sallow Mill', 'Upper Sallow', 'Mill Lane 2', 'Mill pond', 11, 6, 1.4, 60, 'many'],
+  ['Sallow Parish', 'Parish garden', 'Upper Sallow', 'Church Rise', 'Parish pond', 6, 4, 0.9, 18, 'many'],
+  ['Greta Wolstan', 'Hazel Bank', 'Upper Sallow', 'Hazel Bank 5', 'Hazel pond', 5, 3.4, 1, 14, 'many'],
+  ['Rufus Tamble', 'Bellwether', 'Upper Sallow', 'Drove Head 1', 'Sheepwash', 8, 4.5, 0.9, 0, 'some'],
+  ['Tinker’s Works', 'Works canteen', 'Tinker’s Reach', 'Foundry Street', 'Canteen pond', 9, 5, 1.1, 40, 'none'],
+  ['Odile Marchant', 'Sixpenny House', 'Tinker’s Reach', 'Sixpenny Row 6', 'Sixpenny pool', 4.6, 3.2, 0.9, 10, 'some'],
+  ['Per Holmstrand', 'Boathouse', 'Tinker’s Reach', 'Slipway 14', 'Slip pond', 6.8, 4.4, 1.2, 28, 'some'],
+  ['Reach Bowls Club', 'Bowls green', 'Tinker’s Reach', 'Green Side', 'Club pond', 7, 4, 1, 22, 'none'],
+  ['Ash Common Inn', 'Common Inn', 'Cold Ash Common', 'Drovers’ Cross', 'Inn pond', 8.5, 5, 1.2, 36, 'some'],
+  ['Ulric Thornby', 'Fell Farm', 'Cold Ash Common', 'Fell Road 9', 'Yard dew pond', 10, 7, 1.3, 0, 'none'],
+  ['Maude Ketteridge', 'Thimble Hall', 'Cold Ash Common', 'Thimble Lane', 'Thimble pond', 5.8, 4, 1.1, 20, 'many'],
+  ['Lowen Carew', 'Weir House', 'Ferrygate', 'Weir Steps 4', 'Weir garden pond', 7.2, 4.8, 1.2, 32, 'many'],
+  ['Ferry Company', 'Ferry offices', 'Ferrygate', 'Toll Square', 'Toll basin', 6, 3, 0.7, 15, 'none'],
+  ['Sabeth Orme', 'Lantern Row', 'Ferrygate', 'Lantern Row 11', 'Row pond', 4.4, 3, 0.9, 12, 'some'],
+  ['Ede Marlowe', 'Osier Bank', 'Ferrygate', 'Osier Bank 2', 'Osier pond', 6.4, 4.2, 1, 18, 'many'],
+  ['Plover Nursery', 'Plant nursery', 'Plover Green', 'Glasshouse Way', 'Stock pond', 12, 6, 1, 0, 'none'],
+  ['Jory Penrose', 'Dune End', 'Plover Green', 'Dune End 7', 'Dune pool', 5, 3.6, 1, 16, 'none'],
+  ['Wynne Abbot', 'Chantry', 'Plover Green', 'Chantry Close', 'Chantry pond', 6.6, 4.4, 1.1, 26, 'some'],
+]
+
+const STATION: Readonly<Record<string, string>> = {
+  'Marrow Quay': 'marrow-quay',
+  'Upper Sallow': 'ferrygate',
+  'Tinker’s Reach': 'ferrygate',
+  'Cold Ash Common': 'cold-ash-common',
+  Ferrygate: 'ferrygate',
+  'Plover Green': 'plover-green',
+}
+const HEIGHT: Readonly<Record<string, number>> = {
+  'Marrow Quay': 15,
+  'Upper Sallow': 130,
+  'Tinker’s Reach': 60,
+  'Cold Ash Common': 400,
+  Ferrygate: 80,
+  'Plover Green': 35,
+}
+
+/** The everyday customers of the firm: no stories, only work. */
+export const MORE_SITES: readonly DemoSite[] = ROWS.map(([customer, site, town, address, name, lengthM, widthM, depthM, goldfish, trees]) => ({
+  customer,
+  site,
+  address,
+  town,
+  stationId: STATION[town],
+  access: '',
+  ponds: [
+    pond(site.toLowerCase().replaceAll(' ', '-'), name, {
+      use: goldfish === 0 ? 'wildlife' : goldfish > 20 ? 'many-fish' : 'few-small-fish',
+      outline: { kind: 'ellipse', lengthM, widthM },
+      zones: [zone('Shelf', 0.35, 1, 0.3), zone('Deep', depthM, 0.55, 0.2)],
+      fish: goldfish === 0 ? [] : [fish('goldfish', goldfish, 0.13)],
+      altitudeM: HEIGHT[town],
+      trees,
+    }),
+  ],
+}))

@@ -1,0 +1,25 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { PondId } from '@/domain/ids'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { servicePlan } from '@/server/use-cases/planning/service-plans'
+import { ServicePlanForm } from '@/ui/planning/service-plan-form'
+
+export const metadata: Metadata = { title: 'Service plan' }
+
+export default async function ServicePage({ params }: { params: Promise<{ pondId: string }> }) {
+  const id = idFrom(PondId, (await params).pondId)
+  const { pond, kept, currency } = await forPage((actor) => servicePlan(actor, id))
+  return (
+    <>
+      <div className="page-head">
+        <h1>Service plan</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+      </div>
+      <ServicePlanForm pondId={pond.id} kept={kept} currency={currency} />
+    </>
+  )
+}

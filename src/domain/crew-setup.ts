@@ -1,0 +1,24 @@
+import { z } from 'zod'
+import { KIT, SKILLS } from '../core/jobs/planning-facts'
+import { calendarDay } from './fields'
+
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
+
+/** What a crew can do, carries and when it works; a crew without an entry has the usual one. */
+export const CrewSetup = z
+  .strictObject({
+    skills: z.array(z.enum(SKILLS)).max(SKILLS.length).default(['fish']),
+    kit: z
+      .array(z.enum(KIT))
+      .max(KIT.length)
+      .default([...KIT]),
+    starts: clock.default('07:30'),
+    ends: clock.default('16:30'),
+    breakMin: z.int().min(0).max(180).default(30),
+    daysOff: z.array(calendarDay).max(400).default([]),
+  })
+  .refine(({ starts, ends }) => starts < ends, { error: 'The day ends before it begins.', path: ['ends'] })
+export type CrewSetup = z.infer<typeof CrewSetup>
+
+export const minutesOfDay = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
+export const clockOf = (minutes: number): string => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(Math.floor(minutes % 60)).padStart(2, '0')}`

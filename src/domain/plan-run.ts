@@ -1,0 +1,93 @@
+import { z } from 'zod'
+import type { BlockedBy, Relaxation } from '../core/dispatch/plan/explain'
+import { daysBetween } from '../core/numeric/calendar'
+import { calendarDay } from './fields'
+import { PlanRunId, type CrewId, type PondId, type VisitId } from './ids'
+
+/** queued → running → done | stopped | failed; a run whose worker died is queued again. */
+export const PLAN_RUN_STATES = ['queued', 'running', 'done', 'stopped', 'failed'] as const
+export type PlanRunState = (typeof PLAN_RUN_STATES)[number]
+
+/** What a plan is asked for: days, and what-ifs that change nothing by themselves. */
+export const PlanWish = z
+  .strictObject({
+    from: calendarDay,
+    to: calendarDay,
+    /** Windows later by so many days, as in a late spring. */
+    lateByDays: z.int().min(0).max(60).default(0),
+    crewsAway: z.array(z.uuid()).max(60).default([]),
+    /** Visits to move only if it is worth much; 0 leaves every published visit where it is. */
+    mayMove: z.boolean().default(true),
+  })
+  .refine(({ from, to }) => from <= to, { error: 'The plan ends before it begins.', path: ['to'] })
+  .refine(({ from, to }) => daysBetween(from, to) <= 366, { error: 'Plan at most a year at once.', path: ['to'] })
+export type PlanWish = z.infer<typeof PlanWish>
+
+/** Ends the key of the day after a cleanout that takes two; the two are taken over together. */
+export const SECOND_DAY_SUFFIX = ':second-day'
+
+export const withOtherDay = (key: string): string => (key.endsWith(SECOND_DAY_SUFFIX) ? key.slice(0, -SECOND_DAY_SUFFIX.length) : `${key}${SECOND_DAY_SUFFIX}`)
+
+/** A visit that the plan adds or moves. */
+export interface PlanChange {
+  readonly key: string
+  readonly kind: 'new' | 'moved'
+  readonly visitId: VisitId | null
+  readonly visitVersion: number | null
+  readonly pondId: PondId
+  readonly pondName: string
+  readonly siteName: string
+  readonly town: string
+  readonly job: string
+  readonly with: readonly string[]
+  readonly crewId: CrewId
+  readonly day: string
+  readonly startTime: string
+  readonly minutes: number
+  readonly window: { readonly earliest: string; readonly best: string; readonly latest: string }
+  readonly late: boolean
+  readonly was: { readonly crewId: CrewId; readonly day: string; readonly startTime: string } | null
+}
+
+export interface PlanLeftOver {
+  readonly pondId: PondId
+  readonly pondName: string
+  readonly siteName: string
+  readonly job: string
+  readonly window: { readonly earliest: string; readonly best: string; readonly latest: string }
+  readonly reasons: readonly BlockedBy[]
+  readonly relaxations: readonly Relaxation[]
+}
+
+/** Hours needed against hours there, by week. */
+export interface CrunchWeek {
+  readonly monday: string
+  readonly plannedMin: number
+  readonly wantedMin: number
+  readonly crewMin: number
+}
+
+export interface PlanResult {
+  readonly changes: readonly PlanChange[]
+  readonly kept: number
+  readonly unplaced: readonly PlanLeftOver[]
+  readonly missed: readonly { readonly pondName: string; readonly siteName: string; readonly job: string; readonly latest: string }[]
+  readonly crunch: readonly CrunchWeek[]
+  readonly travelMin: number
+  readonly feasible: boolean
+  readonly roads: 'roads' | 'crow'
+  readonly notOnMap: readonly string[]
+}
+
+export interface PlanRun {
+  readonly id: PlanRunId
+  readonly state: PlanRunState
+  readonly wish: PlanWish
+  readonly share: number
+  readonly result: PlanResult | null
+  readonly problem: string
+  readonly askedAt: string
+  readonly finishedAt: string | null
+}
+
+export const AcceptPlanInput = z.strictObject({ keys: z.array(z.string().max(200)).min(1, { error: 'Choose at least one visit.' }).max(20_000) })

@@ -1,0 +1,62 @@
+import type { Knex } from 'knex'
+import type { FirmId, PlanRunId, UserId } from '@/domain/ids'
+import type { PlanResult, PlanRun, PlanRunState, PlanWish } from '@/domain/plan-run'
+import { database } from './connection'
+
+const toRun = (r: Record<string, never>): PlanRun => ({
+  id: r.id,
+  state: r.state,
+  wish: r.wish,
+  share: r.share,
+  result: r.result,
+  problem: r.problem,
+  askedAt: (r.asked_at as Date).toISOString(),
+  finishedAt: r.finished_at ? (r.finished_at as Date).toISOString() : null,
+})
+
+export async function insertPlanRun(trx: Knex.Transaction, firmId: FirmId, id: PlanRunId, by: UserId, wish: PlanWish): Promise<void> {
+  await trx('plan_runs').insert({ id, firm_id: firmId, state: 'queued', wish: JSON.stringify(wish), asked_by: by })
+}
+
+export async function findPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<PlanRun | undefined> {
+  const row = await trx('plan_runs').where({ id }).first()
+  return row && toRun(row)
+}
+
+export async function latestPlanRun(trx: Knex.Transaction): Promise<PlanRun | undefined> {
+  const row = await trx('plan_runs').orderBy('asked_at', 'desc').first()
+  return row && toRun(row)
+}
+
+/** Asks a run to stop; a queued one never starts. */
+export async function cancelPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<void> {
+  await trx('plan_runs').where({ id, state: 'running' }).update({ cancel: true })
+  await trx('plan_runs').where({ id, state: 'queued' }).update({ state: 'stopped', finished_at: trx.fn.now() })
+}
+
+/** Takes a queued run on. @returns false when it is no longer queued: stopped, or another worker has it */
+export async function claimPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {
+  return (await trx('plan_runs').where({ id, state: 'queued' }).update({ state: 'running', heartbeat: trx.fn.now(), share: 0 })) > 0
+}
+
+/** Signs of life from the worker. @returns whether the run was asked to stop */
+export async function beatPlanRun(trx: Knex.Transaction, id: PlanRunId, share: number): Promise<boolean> {
+  const rows = await trx('plan_runs').where({ id, state: 'running' }).update({ share, heartbeat: trx.fn.now() }).returning('cancel')
+  return rows.length === 0 || rows[0].cancel
+}
+
+export async function finishPlanRun(trx: Knex.Transaction, id: PlanRunId, state: PlanRunState, result: PlanResult | null, problem = ''): Promise<void> {
+  await trx('plan_runs')
+    .where({ id, state: 'running' })
+    .update({ state, share: 1, problem, finished_at: trx.fn.now(), ...(result ? { result: JSON.stringify(result) } : {}) })
+}
+
+export async function requeuePlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {
+  return (await trx('plan_runs').where({ id, state: 'running' }).update({ state: 'queued' })) > 0
+}
+
+/** Runs of any firm whose worker has not been heard of for a while. */
+export async function stalePlanRuns(olderThanS: number): Promise<{ id: PlanRunId; firmId: FirmId }[]> {
+  const { rows } = await database().raw(`select id, firm_id from door_stale_plan_runs(make_interval(secs => ?))`, [olderThanS])
+  return rows.map((r: { id: PlanRunId; firm_id: FirmId }) => ({ id: r.id, firmId: r.firm_id }))
+}

@@ -1,0 +1,110 @@
+import type { Knex } from 'knex'
+import { ProblemError } from '@/domain/problems'
+import { ServicePlan } from '@/domain/service-plan'
+import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/ids'
+import type { VisitState } from '@/domain/visit'
+
+/** What planning reads of a pond: where it is, what was agreed, when its windows are. */
+export interface PlanningPond {
+  readonly pondId: PondId
+  readonly siteId: SiteId
+  readonly name: string
+  readonly siteName: string
+  readonly town: string
+  readonly areaM2: number
+  readonly lat: number | null
+  readonly lon: number | null
+  readonly opens: string
+  readonly closes: string
+  readonly closedDays: readonly string[]
+  readonly lines: ServicePlan
+  /** Windows of the base year with the share of years that allow each of its 365 days. */
+  readonly windows: readonly { job: string; kind: string; earliest: string; best: string; latest: string; likelihood: readonly number[] }[]
+}
+
+export async function listPlanningPonds(trx: Knex.Transaction): Promise<PlanningPond[]> {
+  const rows = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .leftJoin('service_plans as a', 'a.pond_id', 'p.id')
+    .leftJoin('pond_seasons as q', 'q.pond_id', 'p.id')
+    .select('p.id', 'p.site_id', 'p.name', 'p.area_m2', 's.name as site_name', 's.town', 's.lat', 's.lon', 's.opens', 's.closes', 's.closed_days', 'a.lines')
+    .select(trx.raw(`q.season->'windows' as windows`))
+    .orderBy(['s.name', 'p.name'])
+  return rows.map((r) => ({
+    pondId: r.id,
+    siteId: r.site_id,
+    name: r.name,
+    siteName: r.site_name,
+    town: r.town,
+    areaM2: r.area_m2,
+    lat: r.lat,
+    lon: r.lon,
+    opens: r.opens,
+    closes: r.closes,
+    closedDays: r.closed_days,
+    lines: r.lines ? ServicePlan.parse(r.lines) : [],
+    windows: r.windows ?? [],
+  }))
+}
+
+export interface PlanningVisit {
+  readonly id: VisitId
+  readonly pondId: PondId
+  readonly crewId: CrewId
+  readonly state: VisitState
+  readonly day: string
+  readonly startTime: string
+  readonly plannedMinutes: number
+  readonly job: string
+  readonly jobName: string
+  readonly locked: boolean
+  readonly version: number
+}
+
+export async function listPlanningVisits(trx: Knex.Transaction, from: string): Promise<PlanningVisit[]> {
+  const rows = await trx('visits')
+    .where('day', '>=', from)
+    .whereNot('state', 'cancelled')
+    .select('id', 'pond_id', 'crew_id', 'state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'locked', 'version')
+    .orderBy(['day', 'start_time'])
+  return rows.map((r) => ({
+    id: r.id,
+    pondId: r.pond_id,
+    crewId: r.crew_id,
+    state: r.state,
+    day: r.day,
+    startTime: r.start_time,
+    plannedMinutes: r.planned_minutes,
+    job: r.job_key,
+    jobName: r.job_name,
+    locked: r.locked,
+    version: r.version,
+  }))
+}
+
+export interface KeptServicePlan {
+  readonly lines: ServicePlan
+  /** 0 while nothing has been agreed. */
+  readonly version: number
+}
+
+export async function findServicePlan(trx: Knex.Transaction, pondId: PondId): Promise<KeptServicePlan> {
+  const row = await trx('service_plans').where({ pond_id: pondId }).first()
+  return row ? { lines: ServicePlan.parse(row.lines), version: row.version } : { lines: [], version: 0 }
+}
+
+/** @throws {ProblemError} 'conflict' when someone else saved first */
+export async function storeServicePlan(trx: Knex.Transaction, firmId: FirmId, pondId: PondId, version: number, lines: ServicePlan): Promise<void> {
+  const row = { pond_id: pondId, firm_id: firmId, lines: JSON.stringify(lines) }
+  // a first plan is written unless another was first; then the usual conflict answers
+  if (version === 0 && (await trx('service_plans').insert(row).onConflict('pond_id').ignore().returning('pond_id')).length > 0) return
+  const changed = await trx('service_plans')
+    .where({ pond_id: pondId, version })
+    .update({ lines: row.lines, version: version + 1 })
+  if (changed === 0)
+    throw new ProblemError({
+      kind: 'conflict',
+      message: 'Someone else saved this service plan while you were working on it. Open the page again to go on from what is saved.',
+      current: await findServicePlan(trx, pondId),
+    })
+}

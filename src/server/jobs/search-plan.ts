@@ -1,0 +1,42 @@
+import { Worker } from 'node:worker_threads'
+import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
+import type { PlanInput } from '@/core/dispatch/plan/plan-input'
+import type { PlanThreadData } from './plan-thread'
+
+/** Steps that a plan of so many visits is given: 500 sites take well under a minute, 2,000 a few. */
+export const planIterations = (visits: number): number => Math.min(200_000, 20_000 + 20 * visits)
+
+export interface RunningSearch {
+  readonly outcome: Promise<PlanOutcome>
+  readonly share: () => number
+  /** Ends the search with the best so far. */
+  readonly stop: () => void
+  /** Ends it at once, without a result. */
+  readonly abandon: () => void
+}
+
+type Message = { readonly kind: 'progress'; readonly share: number } | { readonly kind: 'done'; readonly outcome: PlanOutcome }
+
+/** Starts a search in its own thread. */
+export function searchPlan(input: PlanInput, seed: number, iterations = planIterations(input.visits.length)): RunningSearch {
+  const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
+  const data: PlanThreadData = { input, iterations, seed, stop }
+  // a thread does not take over how this process reads TypeScript, so it registers that first
+  const entry = JSON.stringify(new URL('./plan-thread.ts', import.meta.url).href)
+  const thread = new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${entry}) })`, { eval: true, workerData: data })
+  let share = 0
+  const outcome = new Promise<PlanOutcome>((resolve, reject) => {
+    thread.on('message', (message: Message) => {
+      if (message.kind === 'progress') share = message.share
+      else resolve(message.outcome)
+    })
+    thread.on('error', reject)
+    thread.on('exit', (code) => reject(new Error(`The search ended by itself (${code})`)))
+  })
+  return {
+    outcome,
+    share: () => share,
+    stop: () => Atomics.store(new Int32Array(stop), 0, 1),
+    abandon: () => void thread.terminate(),
+  }
+}

@@ -1,0 +1,34 @@
+import type { FirmId, PlanRunId } from '@/domain/ids'
+import { closeDatabase } from '@/server/db/connection'
+import { logger } from '@/server/logger'
+import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
+import { closeQueue, queue } from './queue'
+import type { QueueName, QueuePayload } from './queues'
+import { windowsOfPonds } from './windows-of-ponds'
+
+const POLL_S = 0.5
+const REVIVE_MS = 4000
+
+/** Takes jobs from the queue until told to end; any number of these may run, on any machine. */
+const boss = await queue()
+const take = <Name extends QueueName>(name: Name, work: (payload: QueuePayload[Name]) => Promise<void>) =>
+  boss.work<QueuePayload[Name]>(name, { pollingIntervalSeconds: POLL_S, batchSize: 1 }, async (jobs) => {
+    for (const job of jobs) await work(job.data)
+  })
+await take('plan-season', ({ firmId, runId }) => planSeason(firmId as FirmId, runId as PlanRunId))
+await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
+const revive = setInterval(
+  () => void reviveStalePlans().catch((error: Error) => logger.warn({ reason: error.message }, 'stale plans could not be looked for')),
+  REVIVE_MS,
+)
+process.stdout.write('worker ready\n')
+
+const end = async () => {
+  clearInterval(revive)
+  await handBackPlans()
+  await closeQueue()
+  await closeDatabase()
+  process.exit(0)
+}
+process.on('SIGTERM', () => void end())
+process.on('SIGINT', () => void end())

@@ -1,0 +1,96 @@
+import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
+import { minutesWith } from '@/core/dispatch/plan/plan-input'
+import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
+import { clockOf, minutesOfDay } from '@/domain/crew-setup'
+import type { CrewId, PondId } from '@/domain/ids'
+import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/plan-run'
+import { stepUp, type PlanContext } from './gather'
+
+/** A change of its start by less than this is not worth a call to the customer, minutes. */
+const SAME_TIME_MIN = 10
+
+/** A plan as changes to what stands: visits new and moved, and what found no place, with names. */
+export function proposalOf(context: PlanContext, outcome: PlanOutcome): PlanResult {
+  const { input, needs, published, ponds, missed } = context
+  const byId = new Map(input.visits.map((v) => [v.id, v]))
+  const changes: PlanChange[] = []
+  let kept = 0
+  for (const a of outcome.assignments) {
+    const visit = byId.get(a.visit)!
+    const need = needs.get(a.visit)
+    const stands = published.get(a.visit)
+    const moved = stands && (stands.day !== a.day || stands.crewId !== a.crew || Math.abs(minutesOfDay(stands.startTime) - a.startMin) >= SAME_TIME_MIN)
+    if (stands && !moved) {
+      kept++
+      continue
+    }
+    const pond = ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
+    changes.push({
+      key: a.visit,
+      kind: stands ? 'moved' : 'new',
+      visitId: stands?.id ?? null,
+      visitVersion: stands?.version ?? null,
+      pondId: pond.pondId,
+      pondName: pond.name,
+      siteName: pond.siteName,
+      town: pond.town,
+      job: need?.job ?? stands!.job,
+      with: need?.with ?? [],
+      crewId: a.crew as CrewId,
+      day: a.day,
+      startTime: clockOf(a.startMin),
+      minutes: stepUp(a.endMin - a.startMin),
+      window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
+      late: need?.late ?? false,
+      was: stands ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
+    })
+  }
+  changes.sort((a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime))
+  const unplaced = outcome.unplaced.map(({ visit: id, reasons, relaxations }): PlanLeftOver => {
+    const visit = byId.get(id)!
+    const need = needs.get(id)
+    const pond = ponds.get((need?.pondId ?? published.get(id)!.pondId) as PondId)!
+    return {
+      pondId: pond.pondId,
+      pondName: pond.name,
+      siteName: pond.siteName,
+      job: need?.job ?? published.get(id)!.job,
+      window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
+      reasons,
+      relaxations,
+    }
+  })
+  return {
+    changes,
+    kept,
+    unplaced,
+    missed: missed.map(({ pondId, job, latest }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job, latest })),
+    crunch: crunchOf(context, outcome),
+    travelMin: outcome.travelMin,
+    feasible: outcome.feasible,
+    roads: context.roads,
+    notOnMap: context.notOnMap,
+  }
+}
+
+/** By week: minutes of work the plan holds, minutes wanted around their best day, and the crews' minutes. */
+function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
+  const weeks = new Map<string, { plannedMin: number; wantedMin: number; crewMin: number }>()
+  const week = (day: string) => {
+    const monday = mondayOf(day)
+    const known = weeks.get(monday) ?? { plannedMin: 0, wantedMin: 0, crewMin: 0 }
+    weeks.set(monday, known)
+    return known
+  }
+  for (const day of input.days)
+    for (const crew of input.crews) if (!crew.daysOff.includes(day)) week(day).crewMin += crew.endMin - crew.breakMin - crew.startMin
+  for (const a of outcome.assignments) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
+  const usual = input.crews.length === 0 ? 1 : input.crews.reduce((sum, c) => sum + c.size, 0) / input.crews.length
+  const last = input.days.at(-1)
+  for (const visit of input.visits) {
+    // a best day at the weekend counts for the week it ends
+    const day = isoWeekday(visit.best) > 5 ? addDays(visit.best, 5 - isoWeekday(visit.best)) : visit.best
+    if (last && day <= last && day >= input.days[0]) week(day).wantedMin += minutesWith(visit, usual)
+  }
+  return [...weeks].map(([monday, figures]) => ({ monday, ...figures })).sort((a, b) => a.monday.localeCompare(b.monday))
+}

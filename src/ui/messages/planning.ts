@@ -1,0 +1,45 @@
+import type { BlockedBy, Relaxation } from '@/core/dispatch/plan/explain'
+import { jobType } from '@/core/jobs/job-types'
+import { duration, shortDate } from '@/domain/dates'
+
+export const SKILL_NAMES = { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' } as const
+export const KIT_NAMES = { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' } as const
+
+const nameOf = (key: string): string => ({ ...SKILL_NAMES, ...KIT_NAMES })[key as keyof typeof SKILL_NAMES] ?? key
+
+export const jobName = (key: string): string => jobType(key)?.name ?? key
+
+/** Why a visit found no place. */
+export function blockedWords(reason: BlockedBy): string {
+  switch (reason.code) {
+    case 'no-crew-skill':
+      return `no crew has ${reason.skills.map(nameOf).join(' and ')}`
+    case 'no-crew-kit':
+      return `no crew that may do it carries ${reason.kit.map(nameOf).join(' and ')}`
+    case 'no-working-day':
+      return 'no working day of an able crew lies in its window'
+    case 'site-closed':
+      return 'the site is closed on every day of its window'
+    case 'too-long':
+      return `it takes ${duration(reason.minutes)}, longer than any day allows with the way there`
+    case 'waits-for':
+      return 'it waits for another visit that found no place'
+    case 'spacing':
+      return 'it would come too close to the visit before or after it'
+    case 'days-full':
+      return 'every day of its window is full'
+  }
+}
+
+/** The least that would let it in. */
+export function relaxationWords(relaxation: Relaxation, crewName: (id: string) => string): string {
+  const where = `${crewName(relaxation.crew)}, ${shortDate(relaxation.day)}`
+  switch (relaxation.code) {
+    case 'longer-window':
+      return `${relaxation.days} days more of window: ${where}`
+    case 'longer-day':
+      return `${relaxation.minutes} minutes longer day: ${where}`
+    case 'open-site':
+      return `with the customer’s leave on a closed day: ${where}`
+  }
+}

@@ -1,0 +1,92 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { KIT, SKILLS } from '@/core/jobs/planning-facts'
+import type { CrewSetup } from '@/domain/crew-setup'
+import type { Crew } from '@/domain/people'
+import { CheckField } from '@/ui/components/check-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import { KIT_NAMES, SKILL_NAMES } from '@/ui/messages/planning'
+import { send, type SendProblem } from '@/ui/send'
+
+/** What a crew can do, carries and when it works: plans go by it. */
+export function CrewSetupForm({ crew }: { crew: Crew }) {
+  const router = useRouter()
+  const [setup, setSetup] = useState<CrewSetup>(crew.setup)
+  const [version, setVersion] = useState(crew.version)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [saved, setSaved] = useState(false)
+  const change = (part: Partial<CrewSetup>) => {
+    setSaved(false)
+    setSetup({ ...setup, ...part })
+  }
+  const errorOf = (path: string) => problem?.fields?.find((f) => f.path.startsWith(`setup.${path}`))?.message
+  const save = async () => {
+    const outcome = await send('PUT', `/api/v1/crews/${crew.id}`, { version, setup })
+    setProblem(outcome.ok ? null : outcome.problem)
+    setSaved(outcome.ok)
+    if (!outcome.ok) return
+    setVersion(version + 1)
+    router.refresh()
+  }
+  const toggled = <Word extends string>(list: readonly Word[], word: Word, on: boolean): Word[] => (on ? [...list, word] : list.filter((w) => w !== word))
+  return (
+    <details className="mb-2">
+      <summary>
+        <strong>{crew.name}</strong>{' '}
+        <span className="soft">
+          {setup.starts}–{setup.ends}, {setup.skills.map((s) => SKILL_NAMES[s]).join(', ') || 'no special skills'}
+        </span>
+      </summary>
+      <div className="d-flex flex-wrap gap-4 mt-1">
+        <fieldset>
+          <legend className="fs-6 mb-0">May do</legend>
+          {SKILLS.map((skill) => (
+            <CheckField
+              key={skill}
+              label={SKILL_NAMES[skill]}
+              checked={setup.skills.includes(skill)}
+              onChange={(on) => change({ skills: toggled(setup.skills, skill, on) })}
+            />
+          ))}
+        </fieldset>
+        <fieldset>
+          <legend className="fs-6 mb-0">Carries</legend>
+          {KIT.map((kit) => (
+            <CheckField key={kit} label={KIT_NAMES[kit]} checked={setup.kit.includes(kit)} onChange={(on) => change({ kit: toggled(setup.kit, kit, on) })} />
+          ))}
+        </fieldset>
+        <div>
+          <TextField
+            label={`${crew.name} starts`}
+            type="time"
+            value={setup.starts}
+            onChange={(e) => change({ starts: e.target.value })}
+            error={errorOf('starts')}
+          />
+          <TextField label={`${crew.name} ends`} type="time" value={setup.ends} onChange={(e) => change({ ends: e.target.value })} error={errorOf('ends')} />
+          <QuantityField
+            label={`${crew.name}: break, minutes`}
+            kind="number"
+            value={setup.breakMin}
+            onChange={(v) => change({ breakMin: v ?? Number.NaN })}
+            error={errorOf('breakMin')}
+          />
+        </div>
+        <TextField
+          label={`${crew.name}: days off, as 2027-04-09 with commas`}
+          value={setup.daysOff.join(', ')}
+          onChange={(e) => change({ daysOff: e.target.value.split(/[,\s]+/).filter(Boolean) })}
+          error={errorOf('daysOff')}
+        />
+      </div>
+      <ProblemNote problem={problem} />
+      <button type="button" className="btn btn-sm btn-primary" onClick={() => void save()}>
+        Save {crew.name}
+      </button>{' '}
+      <span role="status">{saved ? 'Saved.' : ''}</span>
+    </details>
+  )
+}

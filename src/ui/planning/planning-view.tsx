@@ -1,0 +1,189 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { addDays } from '@/core/numeric/calendar'
+import { duration, shortDate } from '@/domain/dates'
+import type { PlanResult, PlanRun } from '@/domain/plan-run'
+import type { planningBoard } from '@/server/use-cases/planning/runs'
+import { CheckField } from '@/ui/components/check-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { blockedWords, jobName, relaxationWords } from '@/ui/messages/planning'
+import { send } from '@/ui/send'
+import { CrunchChart } from './crunch-chart'
+import { PlanChanges } from './plan-changes'
+import { usePlanRun } from './use-plan-run'
+
+type Board = Awaited<ReturnType<typeof planningBoard>>
+
+/** A whole round of the seasons. */
+const USUAL_DAYS = 360
+
+/** The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in part. */
+export function PlanningView({ data }: { data: Board }) {
+  const { today, crews } = data
+  const router = useRouter()
+  const { run, problem, ask, stop, drop, setProblem } = usePlanRun(data.run)
+  const [from, setFrom] = useState(addDays(today, 1))
+  const [to, setTo] = useState(addDays(today, USUAL_DAYS))
+  const [late, setLate] = useState(0)
+  const [away, setAway] = useState<readonly string[]>([])
+  const [mayMove, setMayMove] = useState(true)
+  const [taken, setTaken] = useState('')
+  const busy = run?.state === 'queued' || run?.state === 'running'
+  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  const crewName = useMemo(() => {
+    const names = new Map<string, string>(crews.map((c) => [c.id, c.name]))
+    return (id: string) => names.get(id) ?? 'another crew'
+  }, [crews])
+  const accept = async (keys: readonly string[]) => {
+    const outcome = await send<{ taken: number }>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setTaken(outcome.value.taken === 1 ? '1 visit taken over.' : `${outcome.value.taken} visits taken over.`)
+    drop()
+    router.refresh()
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>Plan the season</h1>
+        <span className="soft">From service plans, windows and follow-ups to days, crews and times. Nothing changes until you take it over.</span>
+      </div>
+      <section className="sheet" aria-label="What to plan">
+        <div className="field-grid">
+          <TextField label="From" type="date" value={from} onChange={(e) => setFrom(e.target.value)} error={errorOf('from')} />
+          <TextField label="To" type="date" value={to} onChange={(e) => setTo(e.target.value)} error={errorOf('to')} />
+          <QuantityField
+            label="What if: windows later by days"
+            kind="number"
+            value={late}
+            onChange={(v) => setLate(v ?? Number.NaN)}
+            error={errorOf('lateByDays')}
+          />
+        </div>
+        <div className="d-flex flex-wrap gap-3 align-items-center mt-2">
+          {crews.map((crew) => (
+            <CheckField
+              key={crew.id}
+              label={`What if: without ${crew.name}`}
+              checked={away.includes(crew.id)}
+              onChange={(on) => setAway(on ? [...away, crew.id] : away.filter((id) => id !== crew.id))}
+            />
+          ))}
+          <CheckField label="Planned visits may move" checked={mayMove} onChange={setMayMove} />
+          <button
+            type="button"
+            className="btn btn-primary ms-auto"
+            disabled={busy || crews.length === 0}
+            onClick={() => {
+              setTaken('')
+              void ask({ from, to, lateByDays: late, crewsAway: [...away], mayMove })
+            }}
+          >
+            Work out a plan
+          </button>
+        </div>
+        {errorOf('crewsAway') ? <div className="field-error">{errorOf('crewsAway')}</div> : null}
+        {crews.length === 0 ? <p className="mb-0 mt-2">Add a crew under People first.</p> : null}
+        <ProblemNote problem={problem} />
+        <p role="status" className="mb-0 mt-2">
+          {taken}
+        </p>
+        {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
+        {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
+      </section>
+      {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
+    </>
+  )
+}
+
+function Progress({ run, onStop }: { run: PlanRun; onStop: () => void }) {
+  const percent = Math.round(run.share * 100)
+  return (
+    <div className="d-flex gap-3 align-items-center mt-2">
+      <div className="progress flex-grow-1" role="progressbar" aria-label="Plan" aria-valuenow={percent} aria-valuemin={0} aria-valuemax={100}>
+        <div className="progress-bar" style={{ width: `${percent}%` }} />
+      </div>
+      <span className="soft small">{run.state === 'queued' ? 'Waiting for a worker.' : `${percent} %`}</span>
+      <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onStop}>
+        Stop, and show the best so far
+      </button>
+    </div>
+  )
+}
+
+interface ResultProps {
+  readonly run: PlanRun
+  readonly result: PlanResult
+  readonly crewName: (id: string) => string
+  readonly onAccept: (keys: readonly string[]) => Promise<void>
+}
+
+function Result({ run, result, crewName, onAccept }: ResultProps) {
+  const { changes, unplaced, missed, crunch, kept } = result
+  return (
+    <>
+      <section className="sheet" aria-label="The plan">
+        <h2>
+          {changes.length === 0
+            ? 'Nothing to change'
+            : `${changes.filter((c) => c.kind === 'new').length} new visits, ${changes.filter((c) => c.kind === 'moved').length} moved`}
+        </h2>
+        <p className="soft mb-2">
+          {shortDate(run.wish.from)} – {shortDate(run.wish.to)} {run.wish.to.slice(0, 4)}; {kept} planned visits stay; {duration(result.travelMin)} on the road
+          {result.roads === 'crow' ? ' by straight lines, since the roads service did not answer' : ''}.
+          {run.state === 'stopped' ? ' Stopped early: the best plan so far.' : ''} Checked by itself before it was shown.
+          {result.notOnMap.length > 0 ? ` Not on the map, so counted as at the yard: ${result.notOnMap.join(', ')}.` : ''}
+          {run.wish.lateByDays > 0 || run.wish.crewsAway.length > 0 ? (
+            <strong>
+              {' '}
+              A what-if{run.wish.lateByDays > 0 ? `: windows ${run.wish.lateByDays} days later` : ''}
+              {run.wish.crewsAway.length > 0 ? `${run.wish.lateByDays > 0 ? ',' : ':'} without ${run.wish.crewsAway.map(crewName).join(', ')}` : ''}.
+            </strong>
+          ) : null}
+        </p>
+        <CrunchChart weeks={crunch} />
+      </section>
+      {unplaced.length > 0 ? (
+        <section className="sheet" aria-label="Without a place">
+          <h2>
+            Without a place <span className="soft">{unplaced.length}</span>
+          </h2>
+          <ul className="plain-list">
+            {unplaced.map((u, i) => (
+              <li key={i}>
+                <strong>{jobName(u.job)}</strong>,{' '}
+                <Link href={`/ponds/${u.pondId}`}>
+                  {u.siteName}: {u.pondName}
+                </Link>{' '}
+                <span className="soft">
+                  ({shortDate(u.window.earliest)} – {shortDate(u.window.latest)})
+                </span>
+                : {u.reasons.map(blockedWords).join('; ')}.
+                {u.relaxations.length > 0 ? (
+                  <span className="soft"> It would go with {u.relaxations.map((r) => relaxationWords(r, crewName)).join('; or ')}.</span>
+                ) : null}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      {missed.length > 0 ? (
+        <section className="sheet" aria-label="Missed">
+          <h2>Missed this season</h2>
+          <ul className="plain-list">
+            {missed.map((m, i) => (
+              <li key={i}>
+                {jobName(m.job)}, {m.siteName}: {m.pondName}; its window ended {shortDate(m.latest)}.
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      {changes.length > 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
+    </>
+  )
+}

@@ -1,0 +1,182 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { makePlan } from '@/core/dispatch/plan/make-plan'
+import { addDays } from '@/core/numeric/calendar'
+import { seededRandom } from '@/core/numeric/random'
+import type { CrewId, FirmId, PlanRunId, PondId } from '@/domain/ids'
+import { PlanWish, type PlanChange, type PlanResult } from '@/domain/plan-run'
+import { ServicePlan } from '@/domain/service-plan'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findPlanRun } from '@/server/db/plan-run-repository'
+import { closeQueue } from '@/server/jobs/queue'
+import { setCrewSetup, people } from '@/server/use-cases/firm'
+import { gatherPlan } from '@/server/use-cases/planning/gather'
+import { proposalOf } from '@/server/use-cases/planning/propose'
+import { acceptPlan, askPlan, planningBoard, planRun, stopPlan } from '@/server/use-cases/planning/runs'
+import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+const workers: ChildProcess[] = []
+afterAll(async () => {
+  for (const worker of workers) worker.kill('SIGKILL')
+  await closeQueue()
+  await closeDatabase()
+})
+
+const YEAR = new Date().getUTCFullYear() + 1
+const TODAY = `${YEAR}-01-10`
+const wish = (over: Partial<PlanWish> = {}): PlanWish => PlanWish.parse({ from: TODAY, to: `${YEAR}-12-20`, ...over })
+const line = (job: string, everyDays: number | null = null) => ({
+  job,
+  everyDays,
+  from: everyDays ? '05-01' : null,
+  to: everyDays ? '09-30' : null,
+  priceMinor: null,
+})
+const FULL = ServicePlan.parse([line('spring-cleanout'), line('routine', 28), line('netting')])
+
+async function withPlan(name: string, lines: ServicePlan = FULL) {
+  const firm = await makeFirm(name)
+  const pondId = await addPond(firm.actors.owner, newPond())
+  await setServicePlan(firm.actors.office, pondId, 0, lines)
+  return { ...firm, pondId }
+}
+
+/** What a worker does, without its thread. */
+const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
+  inFirm(firmId, async (trx) => {
+    const context = await gatherPlan(trx, of, TODAY, undefined)
+    return proposalOf(context, makePlan(context.input, { random: seededRandom(1), iterations: 400 }))
+  })
+
+/** A finished run, as a worker leaves it. */
+async function finishedRun(actor: Actor, result: PlanResult): Promise<PlanRunId> {
+  const id = crypto.randomUUID() as PlanRunId
+  await inFirm(actor.firmId, (trx) =>
+    trx('plan_runs').insert({ id, firm_id: actor.firmId, state: 'done', wish: JSON.stringify(wish()), result: JSON.stringify(result), asked_by: actor.userId }),
+  )
+  return id
+}
+const keysOf = (changes: readonly PlanChange[]) => changes.map((c) => c.key)
+
+describe('a service plan', () => {
+  it('is agreed line by line, and a line that cannot be is named', () => {
+    expect(ServicePlan.safeParse([{ job: 'routine' }]).error!.issues[0].path).toEqual([0, 'everyDays'])
+    expect(ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0].path).toEqual([0, 'to'])
+    expect(ServicePlan.safeParse([line('netting'), line('netting')]).error!.issues[0].path).toEqual([1, 'job'])
+  })
+  it('is kept once, and a stale save is a conflict', async () => {
+    const { actors, pondId } = await withPlan('Sora')
+    expect((await problemOf(setServicePlan(actors.office, pondId, 0, []))).kind).toBe('conflict')
+    await setServicePlan(actors.office, pondId, 1, [])
+    expect((await problemOf(setServicePlan(actors.technician, pondId, 2, []))).kind).toBe('forbidden')
+  })
+})
+
+describe('a plan', () => {
+  it('holds every agreed visit in its window, is taken over, and then asks for nothing more', async () => {
+    const { actors, firmId, pondId } = await withPlan('Rail')
+    const result = await workOut(firmId)
+    const jobs = result.changes.map((c) => c.job)
+    expect(jobs.filter((j) => j === 'spring-cleanout')).toHaveLength(1)
+    expect(jobs.filter((j) => j === 'netting')).toHaveLength(1)
+    expect(jobs.filter((j) => j === 'routine').length).toBeGreaterThanOrEqual(5)
+    expect(result).toMatchObject({ unplaced: [], feasible: true, roads: 'crow', notOnMap: ['Site'] })
+    for (const c of result.changes) expect(c.day >= c.window.earliest && c.day <= c.window.latest).toBe(true)
+
+    const id = await finishedRun(actors.office, result)
+    await acceptPlan(actors.office, id, keysOf(result.changes))
+    const planned = (await pondPage(actors.office, pondId)).visits.filter((v) => v.state === 'planned')
+    expect(planned).toHaveLength(result.changes.length)
+    const again = await workOut(firmId)
+    expect(again.changes).toEqual([])
+    expect(again.kept).toBe(result.changes.length)
+  })
+  it('is taken over in part, and never twice', async () => {
+    const { actors, firmId } = await withPlan('Crake')
+    const result = await workOut(firmId)
+    const id = await finishedRun(actors.office, result)
+    const [first] = keysOf(result.changes)
+    // the pond fills longer than a crew can wait: the cleanout and the day after it go together
+    expect(await acceptPlan(actors.office, id, [first])).toEqual({ taken: 2 })
+    expect(await problemOf(acceptPlan(actors.office, id, [first]))).toMatchObject({ kind: 'refused', message: expect.stringContaining('planned meanwhile') })
+    expect((await problemOf(acceptPlan(actors.office, id, ['nothing']))).kind).toBe('refused')
+    expect((await workOut(firmId)).changes).toHaveLength(result.changes.length - 2)
+  })
+  it('goes by what crews can do: without fish handling the cleanout has no place, and says why', async () => {
+    const { actors, firmId, crewId } = await withPlan('Bittern')
+    const { crews } = await people(actors.owner)
+    await setCrewSetup(actors.office, crewId, crews[0].version, { ...crews[0].setup, skills: [] })
+    const { unplaced } = await workOut(firmId)
+    expect(unplaced[0]).toMatchObject({ job: 'spring-cleanout', reasons: [{ code: 'no-crew-skill', skills: ['fish'] }] })
+    expect(unplaced[1].reasons[0].code).toBe('waits-for')
+    expect((await problemOf(setCrewSetup(actors.office, crewId, crews[0].version, crews[0].setup))).kind).toBe('conflict')
+  })
+  it('of a late spring moves the windows, and of an absent crew leaves nothing', async () => {
+    const { actors, firmId, crewId } = await withPlan('Grebe', ServicePlan.parse([line('spring-cleanout')]))
+    const [usual] = (await workOut(firmId)).changes
+    const [late] = (await workOut(firmId, wish({ lateByDays: 21 }))).changes
+    expect(late.window.best).toBe(addDays(usual.window.best, 21))
+    expect((await problemOf(askPlan(actors.office, wish({ crewsAway: [crewId as CrewId] })))).kind).toBe('bad-input')
+    expect((await problemOf(askPlan(actors.technician, wish()))).kind).toBe('forbidden')
+  })
+})
+
+describe('workers', () => {
+  const startWorker = async (): Promise<ChildProcess> => {
+    const worker = spawn(process.execPath, ['--import', 'tsx', 'src/server/jobs/worker.ts'], { stdio: ['ignore', 'pipe', 'inherit'], env: process.env })
+    workers.push(worker)
+    await new Promise<void>((resolve, reject) => {
+      worker.stdout!.on('data', (text) => (String(text).includes('worker ready') ? resolve() : process.stderr.write(text)))
+      worker.on('exit', (code) => reject(new Error(`The worker ended with ${code}`)))
+    })
+    return worker
+  }
+  const until = async (actor: Actor, id: PlanRunId, done: (state: string) => boolean) => {
+    for (let i = 0; i < 200; i++) {
+      const run = await planRun(actor, id)
+      if (done(run.state)) return run
+      await new Promise((resolve) => setTimeout(resolve, 100))
+    }
+    throw new Error('The run did not come to an end')
+  }
+  const over = (state: string) => state === 'done' || state === 'failed' || state === 'stopped'
+
+  it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
+    const { actors, firmId, pondId } = await withPlan('Teal')
+    await Promise.all([startWorker(), startWorker()])
+    const first = await askPlan(actors.office, wish())
+    const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
+    for (const { id } of [first, second]) {
+      const run = await until(actors.office, id, over)
+      expect(run.state).toBe('done')
+      expect(run.result!.changes.some((c) => c.pondId === (pondId as PondId))).toBe(true)
+    }
+    expect((await planningBoard(actors.office)).run?.id).toBe(second.id)
+
+    // one that died left its run marked as running, and no sign of life since
+    const left = crypto.randomUUID() as PlanRunId
+    await inFirm(firmId, (trx) =>
+      trx('plan_runs').insert({
+        id: left,
+        firm_id: firmId,
+        state: 'running',
+        wish: JSON.stringify(wish()),
+        asked_by: actors.office.userId,
+        heartbeat: '2020-01-01',
+      }),
+    )
+    expect((await until(actors.office, left, over)).state).toBe('done')
+
+    // stopped before any worker has it: nothing is worked out
+    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
+    const stopped = await askPlan(actors.office, wish())
+    await stopPlan(actors.office, stopped.id)
+    await startWorker()
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
+  }, 60_000)
+})
