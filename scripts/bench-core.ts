@@ -1,3 +1,12 @@
+import { seasonPlanInput } from '../tests/fixtures/season-plan-input'
+import { VRPTW_BEST_KNOWN, vrptwText } from '../tests/fixtures/vrptw-instance'
+import type { Assignment } from '../src/core/dispatch/plan/day-times'
+import { makePlan } from '../src/core/dispatch/plan/make-plan'
+import { planIterations } from '../src/core/dispatch/plan/plan-input'
+import { checkVrptw } from '../src/core/dispatch/vrptw/check'
+import { readVrptw } from '../src/core/dispatch/vrptw/instance'
+import { solveVrptw } from '../src/core/dispatch/vrptw/solve'
+import { seededRandom } from '../src/core/numeric/random'
 import { workOutDesign } from '../src/core/filter/design'
 import { checkDesign } from '../src/core/filter/checks'
 import { networkOf } from '../src/core/filter/flow-network'
@@ -66,3 +75,50 @@ time('season.pond_ms_p95', 20, () =>
     year: 2001,
   }),
 )
+
+const print = (name: string, value: number, unit: string, n: number) =>
+  process.stdout.write(`${JSON.stringify({ name, value: Number(value.toFixed(3)), unit, n })}\n`)
+
+/** Routes of made-up instances in the classic style against the best of long runs. */
+const SECONDS = 30
+const gaps = VRPTW_BEST_KNOWN.map(({ style, seed, distance }) => {
+  const instance = readVrptw(vrptwText(style, seed))
+  const started = performance.now()
+  const found = solveVrptw(instance, { random: seededRandom(1), iterations: 1e12, spent: () => (performance.now() - started) / 1000 / SECONDS })
+  if (!checkVrptw(instance, found.routes).feasible) throw new Error(`${style} ${seed}: the routes cannot be driven`)
+  return (found.distance / distance - 1) * 100
+})
+print('route.100_gap_percent_30s', Math.max(...gaps), '% over the best known, worst of all', gaps.length)
+
+/** A year of a firm, eight needs a site, planned and checked. */
+for (const sites of [500, 2000]) {
+  const input = seasonPlanInput(sites, 5)
+  const started = performance.now()
+  const plan = makePlan(input, { random: seededRandom(1), iterations: planIterations(input.visits.length) })
+  if (!plan.feasible) throw new Error(`The plan of ${sites} sites cannot be driven`)
+  print(`plan.season${sites}_s`, (performance.now() - started) / 1000, 's', input.visits.length)
+  print(`plan.season${sites}_placed_percent`, (100 * plan.assignments.length) / input.visits.length, '%', input.visits.length)
+}
+print('plan.memory_MB', process.memoryUsage().rss / 1e6, 'MB', 1)
+
+const byCrewDay = (assignments: readonly Assignment[]) => {
+  const days = new Map<string, Assignment[]>()
+  for (const a of assignments) days.set(`${a.crew} ${a.day}`, [...(days.get(`${a.crew} ${a.day}`) ?? []), a])
+  return days
+}
+
+/** One crew's day worked out anew, everything else locked where it is. */
+const whole = seasonPlanInput(80, 7)
+const year = makePlan(whole, { random: seededRandom(1), iterations: 4000 })
+const busiest = [...byCrewDay(year.assignments).values()].sort((a, b) => b.length - a.length)[0]
+const dayStarted = performance.now()
+const [{ day }] = busiest
+makePlan(
+  {
+    ...whole,
+    days: [day],
+    visits: whole.visits.filter((v) => busiest.some((a) => a.visit === v.id)).map((v) => ({ ...v, earliest: day, latest: day, after: [] })),
+  },
+  { random: seededRandom(2), iterations: 20_000 },
+)
+print('plan.replanDay_s', (performance.now() - dayStarted) / 1000, 's', busiest.length)

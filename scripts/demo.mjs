@@ -25,8 +25,9 @@ await runMain(async () => {
     writeFileSync(loading, '')
     const signIns = await loadDemo(database.appUrl, { weatherUrl, quiet: true })
     rmSync(loading)
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl: await startRoads() })
-    const app = await startApp({ port, appUrl: database.appUrl, weatherUrl })
+    const roadsUrl = await startRoads()
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl })
+    const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
     say(`\nSlow Reed is at  ${app.address}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)
   } catch (error) {

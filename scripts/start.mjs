@@ -18,8 +18,9 @@ await runMain(async () => {
   const database = await openDatabase()
   try {
     const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl: process.env.ROADS_URL ?? (await startRoads()) })
-    const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' })
+    const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl })
+    const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl, mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' })
     say(`\nSlow Reed is at  ${app.address}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)
   } catch (error) {

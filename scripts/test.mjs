@@ -75,7 +75,7 @@ await runMain(async () => {
     await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
     const roadsUrl = await startRoads()
     await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl })
-    const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, distDir: DIST })
+    const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
     const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
     await playwright({
       ...env,

@@ -38,13 +38,14 @@ export async function startWorker({ appUrl, weatherUrl, roadsUrl }) {
 }
 
 /** The built app, or the development server. @returns address and process once it answers */
-export async function startApp({ port, appUrl, weatherUrl, mode = 'start', distDir = '.next' }) {
+export async function startApp({ port, appUrl, weatherUrl, roadsUrl, mode = 'start', distDir = '.next' }) {
   const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
   const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port)], {
     label: 'app',
     env: {
       APP_DATABASE_URL: appUrl,
       WEATHER_DESK_URL: weatherUrl ?? '',
+      ROADS_URL: roadsUrl ?? '',
       NEXT_DIST_DIR: distDir,
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: mode === 'dev' ? 'development' : 'production',

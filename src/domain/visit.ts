@@ -5,7 +5,7 @@ import type { JobType } from '../core/jobs/step'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { calendarDay, optionalText } from './fields'
-import { CrewId, EntryId, PondId, type PhotoId, type SiteId, type UserId, type VisitId } from './ids'
+import { CrewId, EntryId, PondId, VisitId, type PhotoId, type SiteId, type UserId } from './ids'
 
 export const VISIT_STATES = ['planned', 'under-way', 'done', 'cancelled'] as const
 export type VisitState = (typeof VISIT_STATES)[number]
@@ -32,6 +32,14 @@ export const PlanVisitInput = z.strictObject({
 export type PlanVisitInput = z.infer<typeof PlanVisitInput>
 
 export const MoveVisitInput = z.strictObject({ day: calendarDay, startTime: clockTime, crewId: CrewId, version: z.int().min(1) })
+
+export const ArrangeInput = z.strictObject({
+  moves: z
+    .array(z.strictObject({ id: VisitId, version: z.int().min(1), day: calendarDay, startTime: clockTime, crewId: CrewId }))
+    .min(1)
+    .max(100),
+})
+export type VisitMove = z.infer<typeof ArrangeInput>['moves'][number]
 
 const ReadingValue = z.strictObject({ value: z.number(), belowStep: z.boolean().default(false) })
 export const READING_METHODS = ['strip', 'drops', 'meter', 'probe'] as const

@@ -141,6 +141,12 @@ export const ROUTES: readonly RouteRule[] = [
     body: ({ pondId }) => ({ pondId, jobType: 'spring-cleanout', day: '2030-03-20', startTime: '08:00', crewId: '00000000-0000-4000-8000-000000000000' }),
   },
   {
+    route: 'api/v1/visits/arrange',
+    method: 'PUT',
+    allowed: PLANNERS,
+    body: ({ visitId, crewId }) => ({ moves: [{ id: visitId, version: 999, day: '2030-03-20', startTime: '08:00', crewId }] }),
+  },
+  {
     route: 'api/v1/visits/[visitId]',
     method: 'PUT',
     allowed: PLANNERS,

@@ -14,6 +14,7 @@ const WINDOWS = [
 const work = (lines: readonly ServiceLine[], over: Partial<PondWork> = {}): PondWork => ({
   pondId: 'p',
   lines,
+  since: '2020-01-01',
   windows: WINDOWS,
   visits: [],
   followUps: [],
@@ -40,6 +41,15 @@ describe('what a pond needs', () => {
   it('is caught up on for a month after its window, and named as missed later', () => {
     expect(year(work([line('spring-startup')]), '2027-05-01').needs).toMatchObject([{ late: true, earliest: '2027-05-01', latest: '2027-05-15' }])
     expect(year(work([line('spring-startup')]), '2027-07-01').missed).toEqual([{ job: 'spring-startup', latest: '2027-04-20' }])
+    expect(year(work([line('spring-startup')], { since: '2027-06-01' }), '2027-07-01').missed).toEqual([])
+  })
+  it('may end after New Year when everything comes late', () => {
+    const late = [{ job: 'winter-shutdown', earliest: '2001-12-10', best: '2001-12-28', latest: '2002-01-14' }]
+    expect(needsOf(work([line('winter-shutdown')], { windows: late }), '2027-11-01', '2028-02-01').needs[0]).toMatchObject({
+      earliest: '2027-12-10',
+      best: '2027-12-28',
+      latest: '2028-01-14',
+    })
   })
   it('puts the net up before the shutdown', () => {
     const { needs } = year(work([line('netting'), line('winter-shutdown')]))

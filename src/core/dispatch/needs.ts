@@ -14,6 +14,8 @@ export interface ServiceLine {
 export interface PondWork {
   readonly pondId: string
   readonly lines: readonly ServiceLine[]
+  /** Nothing was agreed before this day. */
+  readonly since: IsoDate
   /** Windows of the pond's year, dated in any one year. */
   readonly windows: readonly { readonly job: string; readonly earliest: IsoDate; readonly best: IsoDate; readonly latest: IsoDate }[]
   /** Done and planned visits of the last and coming year. */
@@ -78,14 +80,16 @@ function windowNeeds(work: PondWork, line: ServiceLine, from: IsoDate, to: IsoDa
   const window = work.windows.find((w) => w.job === line.job)
   if (!window) return
   for (let year = Number(from.slice(0, 4)); year <= Number(to.slice(0, 4)); year++) {
-    const [earliest, best, latest] = [inYear(window.earliest, year), inYear(window.best, year), inYear(window.latest, year)]
+    // a late window may end after New Year
+    const earliest = inYear(window.earliest, year)
+    const [best, latest] = [window.best, window.latest].map((day) => addDays(earliest, daysBetween(window.earliest, day)))
     const near = (day: IsoDate) => day >= addDays(earliest, -NEAR_WINDOW_DAYS) && day <= addDays(latest, NEAR_WINDOW_DAYS)
     if (earliest > to || work.visits.some((v) => v.job === line.job && near(v.day))) continue
     const base = { id: `${work.pondId}:${line.job}:${year}`, pondId: work.pondId, job: line.job, with: [], after: [] }
     if (latest >= from) needs.push({ ...base, earliest: later(earliest, from), best: earlier(later(best, from), to), latest: earlier(latest, to), late: false })
     else if (addDays(latest, CATCH_UP_DAYS) >= from)
       needs.push({ ...base, earliest: from, best: from, latest: earlier(addDays(from, LATE_WINDOW_DAYS), to), late: true })
-    else missed.push({ job: line.job, latest })
+    else if (latest >= work.since) missed.push({ job: line.job, latest })
   }
 }
 

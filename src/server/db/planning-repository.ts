@@ -18,6 +18,8 @@ export interface PlanningPond {
   readonly closes: string
   readonly closedDays: readonly string[]
   readonly lines: ServicePlan
+  /** The day on which anything was first agreed. */
+  readonly since: string | null
   /** Windows of the base year with the share of years that allow each of its 365 days. */
   readonly windows: readonly { job: string; kind: string; earliest: string; best: string; latest: string; likelihood: readonly number[] }[]
 }
@@ -27,7 +29,21 @@ export async function listPlanningPonds(trx: Knex.Transaction): Promise<Planning
     .join('sites as s', 's.id', 'p.site_id')
     .leftJoin('service_plans as a', 'a.pond_id', 'p.id')
     .leftJoin('pond_seasons as q', 'q.pond_id', 'p.id')
-    .select('p.id', 'p.site_id', 'p.name', 'p.area_m2', 's.name as site_name', 's.town', 's.lat', 's.lon', 's.opens', 's.closes', 's.closed_days', 'a.lines')
+    .select(
+      'p.id',
+      'p.site_id',
+      'p.name',
+      'p.area_m2',
+      's.name as site_name',
+      's.town',
+      's.lat',
+      's.lon',
+      's.opens',
+      's.closes',
+      's.closed_days',
+      'a.lines',
+      'a.since',
+    )
     .select(trx.raw(`q.season->'windows' as windows`))
     .orderBy(['s.name', 'p.name'])
   return rows.map((r) => ({
@@ -43,6 +59,7 @@ export async function listPlanningPonds(trx: Knex.Transaction): Promise<Planning
     closes: r.closes,
     closedDays: r.closed_days,
     lines: r.lines ? ServicePlan.parse(r.lines) : [],
+    since: r.since ?? null,
     windows: r.windows ?? [],
   }))
 }

@@ -1,10 +1,7 @@
 import { Worker } from 'node:worker_threads'
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
-import type { PlanInput } from '@/core/dispatch/plan/plan-input'
+import { planIterations, type PlanInput } from '@/core/dispatch/plan/plan-input'
 import type { PlanThreadData } from './plan-thread'
-
-/** Steps that a plan of so many visits is given: 500 sites take well under a minute, 2,000 a few. */
-export const planIterations = (visits: number): number => Math.min(200_000, 20_000 + 20 * visits)
 
 export interface RunningSearch {
   readonly outcome: Promise<PlanOutcome>

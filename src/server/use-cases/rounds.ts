@@ -3,6 +3,7 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listCrews } from '@/server/db/people-repository'
 import { listVisitLines } from '@/server/db/visit-line-repository'
+import { boardInput } from './planning/board'
 import { todayIn } from '@/server/today'
 import { may } from '@/domain/roles'
 
@@ -11,12 +12,16 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
   assertMay(actor, 'visits.read')
   const today = todayIn(actor.timeZone)
   const monday = mondayOf(dayInWeek ?? today)
+  const days = Array.from({ length: 7 }, (_, i) => addDays(monday, i))
+  const mayPlan = may(actor.role, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => ({
     today,
     monday,
-    days: Array.from({ length: 7 }, (_, i) => addDays(monday, i)),
+    days,
     crews: await listCrews(trx),
     visits: await listVisitLines(trx, { from: monday, to: addDays(monday, 6) }),
-    mayPlan: may(actor.role, 'visits.plan'),
+    mayPlan,
+    // what moves are judged by; those who may not move anything need none of it
+    board: mayPlan ? await boardInput(trx, days, process.env.ROADS_URL) : null,
   }))
 }

@@ -12,7 +12,7 @@ import { badField, notFound, refused } from '@/domain/problems'
 import { systemVolumeOf } from '@/domain/system-volume'
 import { proposedDays } from '@/domain/proposed-days'
 import { nextWindow } from '@/domain/season-dates'
-import { mayBecome, type PlanVisitInput, type VisitInContext } from '@/domain/visit'
+import { mayBecome, type PlanVisitInput, type VisitInContext, type VisitMove } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -20,6 +20,7 @@ import { findCrew, listCrews } from '@/server/db/people-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { changeVisit, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { assertNoOverlap, lockCrews } from './planning/no-overlap'
 import { seasonOf } from './season'
 import { weather } from './weather'
 
@@ -119,6 +120,26 @@ export async function moveVisit(actor: Actor, id: VisitId, input: { day: string;
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
     await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId })
+  })
+}
+
+/** Moves several visits at once, as a drag on the board does: all of them or none. @throws {ProblemError} changed meanwhile, begun, or in two places */
+export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const crews = await listCrews(trx)
+    await lockCrews(
+      trx,
+      crews.map((c) => c.id),
+    )
+    for (const { id, version, ...to } of moves) {
+      const visit = await findVisit(trx, id)
+      if (!visit) throw notFound('That visit')
+      if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('That crew')
+      if (visit.state !== 'planned') throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
+      await changeVisit(trx, id, version, to)
+    }
+    await assertNoOverlap(trx, moves, 'Put one of them elsewhere.')
   })
 }
 

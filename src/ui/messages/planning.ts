@@ -1,3 +1,4 @@
+import type { MoveProblem } from '@/core/dispatch/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/dispatch/plan/explain'
 import { jobType } from '@/core/jobs/job-types'
 import { duration, shortDate } from '@/domain/dates'
@@ -8,6 +9,34 @@ export const KIT_NAMES = { tank: 'holding tank', washer: 'pressure washer', 'flu
 const nameOf = (key: string): string => ({ ...SKILL_NAMES, ...KIT_NAMES })[key as keyof typeof SKILL_NAMES] ?? key
 
 export const jobName = (key: string): string => jobType(key)?.name ?? key
+
+/** What a move by hand would break. */
+export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string): string {
+  switch (problem.code) {
+    case 'outside-window':
+      return `outside its window, ${shortDate(problem.earliest)} – ${shortDate(problem.latest)}`
+    case 'site-closed':
+      return 'the site is closed that day'
+    case 'crew-off':
+      return 'the crew is off that day'
+    case 'locked':
+      return 'promised: it stays where it is'
+    case 'skill':
+      return `the crew lacks ${problem.missing.map(nameOf).join(' and ')}`
+    case 'kit':
+      return `the crew does not carry ${problem.missing.map(nameOf).join(' and ')}`
+    case 'late':
+      return `${siteOf(problem.visit)} would begin ${duration(problem.minutes)} too late`
+    case 'day-over':
+      return `the day would run ${duration(problem.minutes)} over`
+    case 'overloaded':
+      return 'the truck would be overloaded'
+    case 'spacing':
+      return `too close to, or too far from, the visit at ${siteOf(problem.visit)}`
+    case 'without':
+      return 'what must come before it is not planned'
+  }
+}
 
 /** Why a visit found no place. */
 export function blockedWords(reason: BlockedBy): string {

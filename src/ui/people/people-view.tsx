@@ -63,71 +63,73 @@ export function PeopleView({ people, crews }: { people: readonly Person[]; crews
             </tbody>
           </table>
         </section>
-        {may(role, 'people.write') ? (
-          <div>
-            <form
-              className="sheet"
-              method="post"
-              onSubmit={(e) => {
-                e.preventDefault()
-                void addCrew()
-              }}
-            >
-              <h2>Crews: {crews.map((c) => c.name).join(', ') || 'none yet'}</h2>
-              <TextField label="New crew" value={crewName} onChange={(e) => setCrewName(e.target.value)} />
-              <ProblemNote problem={crewProblem} />
-              <button className="btn btn-sm btn-primary mt-2">Add the crew</button>
-            </form>
-            {crews.length > 0 ? (
-              <section className="sheet" aria-label="What crews do">
-                <h2>What crews do and when</h2>
-                {crews.map((crew) => (
-                  <CrewSetupForm key={crew.id} crew={crew} />
-                ))}
-              </section>
-            ) : null}
-            <form
-              className="sheet"
-              method="post"
-              onSubmit={(e) => {
-                e.preventDefault()
-                void addPerson()
-              }}
-            >
-              <h2>Add a person</h2>
-              <TextField label="Name" value={person.name} onChange={(e) => setPerson({ ...person, name: e.target.value })} error={errorOf('name')} />
-              <TextField
-                label="E-mail"
-                type="email"
-                value={person.email}
-                onChange={(e) => setPerson({ ...person, email: e.target.value })}
-                error={errorOf('email')}
-              />
-              <ChoiceField
-                label="Role"
-                value={person.role}
-                onChange={(e) => setPerson({ ...person, role: e.target.value as Role })}
-                options={optionsOf(ROLE_NAMES)}
-              />
-              <ChoiceField
-                label="Crew"
-                value={person.crewId}
-                onChange={(e) => setPerson({ ...person, crewId: e.target.value })}
-                options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
-              />
-              <TextField
-                label="First password"
-                type="password"
-                autoComplete="new-password"
-                value={person.password}
-                onChange={(e) => setPerson({ ...person, password: e.target.value })}
-                error={errorOf('password')}
-              />
-              <ProblemNote problem={problem} />
-              <button className="btn btn-sm btn-primary mt-2">Add the person</button>
-            </form>
-          </div>
-        ) : null}
+        <div>
+          {crews.length > 0 && may(role, 'visits.plan') ? (
+            <section className="sheet" aria-label="What crews do">
+              <h2>What crews do and when</h2>
+              {crews.map((crew) => (
+                <CrewSetupForm key={crew.id} crew={crew} />
+              ))}
+            </section>
+          ) : null}
+          {may(role, 'people.write') ? (
+            <>
+              <form
+                className="sheet"
+                method="post"
+                onSubmit={(e) => {
+                  e.preventDefault()
+                  void addCrew()
+                }}
+              >
+                <h2>Crews: {crews.map((c) => c.name).join(', ') || 'none yet'}</h2>
+                <TextField label="New crew" value={crewName} onChange={(e) => setCrewName(e.target.value)} />
+                <ProblemNote problem={crewProblem} />
+                <button className="btn btn-sm btn-primary mt-2">Add the crew</button>
+              </form>
+              <form
+                className="sheet"
+                method="post"
+                onSubmit={(e) => {
+                  e.preventDefault()
+                  void addPerson()
+                }}
+              >
+                <h2>Add a person</h2>
+                <TextField label="Name" value={person.name} onChange={(e) => setPerson({ ...person, name: e.target.value })} error={errorOf('name')} />
+                <TextField
+                  label="E-mail"
+                  type="email"
+                  value={person.email}
+                  onChange={(e) => setPerson({ ...person, email: e.target.value })}
+                  error={errorOf('email')}
+                />
+                <ChoiceField
+                  label="Role"
+                  value={person.role}
+                  onChange={(e) => setPerson({ ...person, role: e.target.value as Role })}
+                  options={optionsOf(ROLE_NAMES)}
+                />
+                <ChoiceField
+                  label="Crew"
+                  value={person.crewId}
+                  onChange={(e) => setPerson({ ...person, crewId: e.target.value })}
+                  options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
+                />
+                <TextField
+                  label="First password"
+                  type="password"
+                  autoComplete="new-password"
+                  value={person.password}
+                  onChange={(e) => setPerson({ ...person, password: e.target.value })}
+                  error={errorOf('password')}
+                />
+                <ProblemNote problem={problem} />
+                <button className="btn btn-sm btn-primary mt-2">Add the person</button>
+              </form>
+            </>
+          ) : null}
+        </div>
       </div>
     </>
   )

@@ -15,8 +15,8 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
   const tightest = weeks.reduce<CrunchWeek | null>((worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w), null)
   const option = useMemo(
     () => ({
-      grid: { left: 46, right: 16, top: 34, bottom: 30 },
-      legend: { top: 0, textStyle: { color: ink.ink } },
+      grid: { left: 46, right: 16, top: 40, bottom: 30 },
+      legend: { top: 0, right: 0, textStyle: { color: ink.ink } },
       tooltip: { trigger: 'axis' },
       xAxis: { ...axis(ink, ''), type: 'category', data: weeks.map((w) => shortDate(w.monday)) },
       yAxis: { ...axis(ink, 'Crew hours'), type: 'value', min: 0 },

@@ -93,6 +93,7 @@ export function PlanningView({ data }: { data: Board }) {
           {taken}
         </p>
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
+        {run?.state === 'stopped' && !run.result ? <p className="mb-0">Stopped before it began.</p> : null}
         {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
       </section>
       {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
@@ -173,7 +174,9 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
       ) : null}
       {missed.length > 0 ? (
         <section className="sheet" aria-label="Missed">
-          <h2>Missed this season</h2>
+          <h2>
+            Missed this season <span className="soft">{missed.length}</span>
+          </h2>
           <ul className="plain-list">
             {missed.map((m, i) => (
               <li key={i}>

@@ -1,19 +1,51 @@
 'use client'
+import { DndContext, KeyboardSensor, MouseSensor, TouchSensor, useSensor, useSensors, type DragEndEvent, type DragOverEvent } from '@dnd-kit/core'
 import Link from 'next/link'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { clockAfter } from '@/domain/clash'
-import { duration, shortDate } from '@/domain/dates'
+import { shortDate } from '@/domain/dates'
 import type { roundsPage } from '@/server/use-cases/rounds'
 import type { VisitLine } from '@/server/db/visit-line-repository'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { moveProblemWords } from '@/ui/messages/planning'
+import { DayCell } from './day-cell'
 import { MoveVisit } from './move-visit'
+import { toNextCell } from './to-next-cell'
+import { cellId, cellOf, useBoard, type Judged } from './use-board'
 
 type RoundsData = Awaited<ReturnType<typeof roundsPage>>
 
-/** Crews × days of a week, each stop with its times; a planned stop can be moved or taken off. */
+/** Crews × days of a week, each stop with its times; a planned stop is dragged, moved by its form, or taken off. */
 export function RoundsView({ data }: { data: RoundsData }) {
   const [chosen, setChosen] = useState<VisitLine | null>(null)
-  const minutesOf = (visits: readonly VisitLine[]) => visits.reduce((sum, v) => sum + v.plannedMinutes, 0)
+  const board = useBoard(data.board, data.visits)
+  const [over, setOver] = useState<string | null>(null)
+  const [judged, setJudged] = useState<Judged | null>(null)
+  const siteOf = (id: string) => data.visits.find((v) => v.id === id)?.siteName ?? 'another site'
+  // a short way or a short hold tells a drag from a click, with mouse, finger and keyboard
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
+    useSensor(KeyboardSensor, { keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] }, coordinateGetter: toNextCell }),
+  )
+  const hang = (event: DragOverEvent) => {
+    const id = event.over ? String(event.over.id) : null
+    setOver(id)
+    setJudged(id ? board.judge(String(event.active.id), cellOf(id)) : null)
+  }
+  const letGo = () => {
+    setOver(null)
+    setJudged(null)
+  }
+  const drop = (event: DragEndEvent) => {
+    const found = event.over ? board.judge(String(event.active.id), cellOf(String(event.over.id))) : null
+    letGo()
+    if (!found || found.moves.length === 0) return
+    const words = found.problems.map((p) => moveProblemWords(p, siteOf)).join('; ')
+    // the office may know better, but not by a slip of the hand
+    if (words && !window.confirm(`This breaks: ${words}. Move it all the same?`)) return
+    void board.place(found)
+  }
   return (
     <>
       <div className="page-head">
@@ -31,48 +63,44 @@ export function RoundsView({ data }: { data: RoundsData }) {
             Week after ›
           </Link>
         </span>
+        {board.canUndo ? (
+          <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void board.undo()}>
+            Undo the move
+          </button>
+        ) : null}
       </div>
       {data.crews.length === 0 ? <p className="sheet">Crews stand here, one row each, with their days. Add the first crew under People.</p> : null}
+      <ProblemNote problem={board.problem} />
       {data.crews.length > 0 ? (
-        <div className="rounds" role="region" aria-label="Crews and days" tabIndex={0}>
-          <div />
-          {data.days.map((day) => (
-            <div key={day} className={day === data.today ? 'today' : ''}>
-              <strong>{shortDate(day)}</strong>
-            </div>
-          ))}
-          {data.crews.map((crew) => (
-            <CrewRow key={crew.id} name={crew.name} size={crew.size}>
-              {data.days.map((day) => {
-                const stops = data.visits.filter((v) => v.crewId === crew.id && v.day === day)
-                return (
-                  <div key={day} className={day === data.today ? 'today' : ''}>
-                    {stops.map((v) => (
-                      <button
-                        key={v.id}
-                        type="button"
-                        className={`stop-card ${v.state}`}
-                        onClick={() => setChosen(v)}
-                        aria-label={`${v.jobName} at ${v.siteName}, ${v.startTime}`}
-                      >
-                        <strong>
-                          {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)}
-                        </strong>
-                        <br />
-                        {v.siteName}
-                        <br />
-                        <span className="soft">
-                          {v.jobName} · {v.town}
-                        </span>
-                      </button>
-                    ))}
-                    {stops.length > 0 ? <span className="soft small">{duration(minutesOf(stops))} on site</span> : null}
-                  </div>
-                )
-              })}
-            </CrewRow>
-          ))}
-        </div>
+        <DndContext id="rounds" sensors={sensors} onDragOver={hang} onDragEnd={drop} onDragCancel={letGo}>
+          <div className="rounds" role="region" aria-label="Crews and days" tabIndex={0}>
+            <div />
+            {data.days.map((day) => (
+              <div key={day} className={day === data.today ? 'today' : ''}>
+                <strong>{shortDate(day)}</strong>
+              </div>
+            ))}
+            {data.crews.map((crew) => (
+              <CrewRow key={crew.id} name={crew.name} size={crew.size}>
+                {data.days.map((day) => {
+                  const cell = { crewId: crew.id, day }
+                  return (
+                    <DayCell
+                      key={day}
+                      cell={cell}
+                      isToday={day === data.today}
+                      stops={data.visits.filter((v) => v.crewId === crew.id && v.day === day)}
+                      movable={data.mayPlan}
+                      judged={over === cellId(cell) ? judged : null}
+                      siteOf={siteOf}
+                      onChoose={setChosen}
+                    />
+                  )
+                })}
+              </CrewRow>
+            ))}
+          </div>
+        </DndContext>
       ) : null}
       {chosen ? <MoveVisit key={chosen.id} visit={chosen} crews={data.crews} mayPlan={data.mayPlan} onClose={() => setChosen(null)} /> : null}
     </>

@@ -20,6 +20,8 @@ export async function up(knex: Knex): Promise<void> {
     t.uuid('pond_id').primary().references('ponds.id').onDelete('CASCADE')
     t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE').index()
     t.jsonb('lines').notNullable()
+    // before this day nothing was agreed, so nothing can have been missed
+    t.date('since').notNullable().defaultTo(knex.raw('current_date'))
     t.integer('version').notNullable().defaultTo(1)
   })
   await knex.schema.createTable('plan_runs', (t) => {

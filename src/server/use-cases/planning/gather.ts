@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 import { needsOf, type Need } from '@/core/dispatch/needs'
-import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit } from '@/core/dispatch/plan/plan-input'
+import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/dispatch/plan/plan-input'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { cleanoutDuration, type DurationPart } from '@/core/jobs/duration'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
@@ -20,13 +20,11 @@ import { cleanoutPond } from '../visit-planning'
 
 /** Done visits that repeats count from. */
 const LOOK_BACK_DAYS = 400
-/** Times are set out in steps of so many minutes. */
-export const STEP_MIN = 5
 /** A published visit without a window of its own may move this far. */
 const LOOSE_DAYS = 10
 const WHOLE_DAY = [0, 24 * 60] as const
-
-export const stepUp = (minutes: number): number => Math.ceil(minutes / STEP_MIN - 1e-9) * STEP_MIN
+/** A visit that takes this share of a day leaves no room for the way there and another one. */
+const WHOLE_DAY_SHARE = 0.8
 
 export interface PlanContext {
   readonly input: PlanInput
@@ -48,7 +46,11 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const crews = (await listCrews(trx)).filter((crew) => !wish.crewsAway.includes(crew.id))
   const visits = await listPlanningVisits(trx, addDays(from, -LOOK_BACK_DAYS))
   const followUps = await listOpenFollowUps(trx, { dueBy: wish.to })
-  const published = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
+  const coming = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
+  // longer than its crew's day: it stays as the office put it, and takes that whole day
+  const longest = new Map(crews.map((c) => [c.id, minutesOfDay(c.setup.ends) - minutesOfDay(c.setup.starts) - c.setup.breakMin]))
+  const wholeDay = coming.filter((v) => v.plannedMinutes > (longest.get(v.crewId) ?? Infinity) * WHOLE_DAY_SHARE)
+  const published = coming.filter((v) => !wholeDay.includes(v))
 
   let needs: Need[] = []
   const missed: { pondId: PondId; job: string; latest: string }[] = []
@@ -57,6 +59,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
       {
         pondId: pond.pondId,
         lines: pond.lines,
+        since: pond.since ?? today,
         windows: pond.windows.map((w) => delayed(w, wish.lateByDays)),
         visits: visits.filter((v) => v.pondId === pond.pondId),
         followUps: followUps.filter((f) => f.pondId === pond.pondId).map((f) => ({ id: f.id, title: f.title, from: f.dueFrom, to: f.dueTo })),
@@ -83,10 +86,15 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   return {
     input: {
       days,
-      crews: crews.map(planCrew),
+      crews: crews.map((crew) =>
+        planCrew(
+          crew,
+          wholeDay.filter((v) => v.crewId === crew.id).map((v) => v.day),
+        ),
+      ),
       visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
       locations: places.points.length,
-      travel: table.minutes.map(stepUp),
+      travel: table.minutes.map(wholeSteps),
       weights: DEFAULT_PLAN_WEIGHTS,
     },
     needs: new Map(needs.map((n) => [n.id, n])),
@@ -109,7 +117,7 @@ function workingDays(from: string, to: string): string[] {
 }
 
 /** The yard first, in the middle of all sites that are on the map; then one place for each site. */
-function locate(ponds: readonly PlanningPond[]) {
+export function locate(ponds: readonly PlanningPond[]) {
   const onMap = ponds.filter((p) => p.lat !== null && p.lon !== null)
   const mean = (of: (p: PlanningPond) => number) => (onMap.length === 0 ? 0 : onMap.reduce((sum, p) => sum + of(p), 0) / onMap.length)
   const points: MapPoint[] = [{ lat: mean((p) => p.lat!), lon: mean((p) => p.lon!) }]
@@ -127,7 +135,7 @@ function locate(ponds: readonly PlanningPond[]) {
   }
 }
 
-const planCrew = ({ id, size, setup }: Crew): PlanCrew => ({
+export const planCrew = ({ id, size, setup }: Crew, taken: readonly string[]): PlanCrew => ({
   id,
   size: Math.max(1, size),
   skills: setup.skills,
@@ -137,7 +145,7 @@ const planCrew = ({ id, size, setup }: Crew): PlanCrew => ({
   endMin: minutesOfDay(setup.ends),
   breakMin: setup.breakMin,
   capacity: Number.MAX_SAFE_INTEGER,
-  daysOff: setup.daysOff,
+  daysOff: [...setup.daysOff, ...taken],
 })
 
 /** A refill longer than this runs on after the crew has left, and the fish go back on the next working day. @source house default */
@@ -226,7 +234,7 @@ function neededVisit(need: Need, pond: PlanningPond, location: number, hands: { 
 }
 
 /** A visit that is planned already keeps its length, and may move within its job's window. */
-function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, year: number): PlanVisit {
+export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, year: number): PlanVisit {
   const facts = JOB_PLANNING[visit.job]
   const window = pond.windows.find((w) => w.job === visit.job)
   const own = window && [year, year + 1].map((y) => windowInYear(window, y)).find((w) => visit.day >= w.earliest && visit.day <= w.latest)

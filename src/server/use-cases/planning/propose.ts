@@ -4,7 +4,7 @@ import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId, PondId } from '@/domain/ids'
 import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/plan-run'
-import { stepUp, type PlanContext } from './gather'
+import type { PlanContext } from './gather'
 
 /** A change of its start by less than this is not worth a call to the customer, minutes. */
 const SAME_TIME_MIN = 10
@@ -39,7 +39,7 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome): PlanResu
       crewId: a.crew as CrewId,
       day: a.day,
       startTime: clockOf(a.startMin),
-      minutes: stepUp(a.endMin - a.startMin),
+      minutes: a.endMin - a.startMin,
       window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
       late: need?.late ?? false,
       was: stands ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,

@@ -3,10 +3,9 @@ import type { Knex } from 'knex'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { jobType } from '@/core/jobs/job-types'
 import { addDays } from '@/core/numeric/calendar'
-import type { CrewId, PlanRunId, VisitId } from '@/domain/ids'
+import type { PlanRunId, VisitId } from '@/domain/ids'
 import { withOtherDay, type PlanChange, type PlanWish } from '@/domain/plan-run'
 import { badField, notFound, refused } from '@/domain/problems'
-import { clockAfter, overlapping } from '@/domain/clash'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listCrews } from '@/server/db/people-repository'
@@ -16,6 +15,7 @@ import { changeVisit, insertVisit, listVisits } from '@/server/db/visit-reposito
 import { sendJob } from '@/server/jobs/queue'
 import { todayIn } from '@/server/today'
 import { estimateCleanout } from '../visit-planning'
+import { assertNoOverlap, lockCrews } from './no-overlap'
 
 /** The planning page: the last run with what it found, and the crews it speaks of. */
 export async function planningBoard(actor: Actor) {
@@ -71,31 +71,32 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
     const chosen = run.result.changes.filter((change) => wanted.has(change.key))
     if (chosen.length === 0) throw refused('None of these visits is in this plan any more.')
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
-    // the crews' rows are locked so that two planners cannot both find the same hours free
-    await trx('crews')
-      .whereIn('id', [...crews.keys()])
-      .orderBy('id')
-      .forUpdate()
-      .select('id')
+    await lockCrews(trx, [...crews.keys()])
+    // before anything is written: visits of one and the same plan may lie close
+    for (const change of chosen) if (change.kind === 'new') await assertNotPlanned(trx, change)
     for (const change of chosen) {
       if (change.kind === 'moved')
         await changeVisit(trx, change.visitId!, change.visitVersion!, { day: change.day, startTime: change.startTime, crewId: change.crewId })
       else await plan(trx, actor, change, crews.get(change.crewId)?.size ?? 1)
     }
-    await assertNoOverlap(trx, chosen)
+    await assertNoOverlap(trx, chosen, 'Take the changes of that day over together, or leave both.')
     return { taken: chosen.length }
   })
+}
+
+/** @throws {ProblemError} the job has been planned by someone else since the plan was made */
+async function assertNotPlanned(trx: Knex.Transaction, change: PlanChange): Promise<void> {
+  // once a year in its window; what comes round, not again on the same days
+  const once = JOB_PLANNING[change.job].timing === 'window'
+  const [from, to] = once ? [change.window.earliest, change.window.latest] : [addDays(change.day, -1), addDays(change.day, 1)]
+  const twice = (await listVisits(trx, { pondId: change.pondId, from, to })).some((v) => v.job.key === change.job)
+  if (twice) throw refused(`${change.siteName}: ${jobType(change.job)!.name.toLowerCase()} has been planned meanwhile. Work out a new plan.`)
 }
 
 async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number): Promise<void> {
   const pond = await findPond(trx, change.pondId)
   const job = jobType(change.job)
   if (!pond || !job) throw refused(`${change.siteName}: this pond or job is not here any more. Work out a new plan.`)
-  // once a year in its window; what comes round, not again on the same days
-  const once = JOB_PLANNING[change.job].timing === 'window'
-  const [from, to] = once ? [change.window.earliest, change.window.latest] : [addDays(change.day, -1), addDays(change.day, 1)]
-  const twice = (await listVisits(trx, { pondId: change.pondId, from, to })).some((v) => v.job.key === change.job)
-  if (twice) throw refused(`${change.siteName}: ${job.name.toLowerCase()} has been planned meanwhile. Work out a new plan.`)
   const { quantities, duration } = estimateCleanout(pond, crewSize)
   await insertVisit(trx, actor.firmId, {
     id: randomUUID() as VisitId,
@@ -110,20 +111,4 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
     duration: change.job === 'spring-cleanout' ? duration : { parts: [], totalMinutes: change.minutes },
     note: change.with.join('; '),
   })
-}
-
-/** No crew in two places, on every day that was touched. */
-async function assertNoOverlap(trx: Knex.Transaction, chosen: readonly PlanChange[]): Promise<void> {
-  const days = new Map(chosen.map((c) => [`${c.crewId} ${c.day}`, c]))
-  for (const { crewId, day } of days.values()) {
-    const visits = await listVisits(trx, { from: day, to: day, crewId: crewId as CrewId })
-    for (const visit of visits) {
-      const others = visits.filter((v) => v.id !== visit.id)
-      const [clash] = overlapping({ startTime: visit.startTime, minutes: visit.plannedMinutes }, others)
-      if (clash)
-        throw refused(
-          `On ${day} ${visit.crewName} would be at ${visit.siteName} until ${clockAfter(visit.startTime, visit.plannedMinutes)} and at ${clash.siteName} from ${clash.startTime}. Take the changes of that day over together, or leave both.`,
-        )
-    }
-  }
 }

@@ -1,0 +1,117 @@
+import { expect, test } from '@playwright/test'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+test('from a service plan to a season that is worked out, looked at, and taken over', async ({ page }) => {
+  test.setTimeout(180_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+
+  // what the customer agrees to: begun from a usual plan, changed, a mistake named
+  await page.goto('/ponds')
+  await page.getByRole('link', { name: 'Lark pool', exact: true }).click()
+  await page.getByRole('link', { name: 'Service plan' }).click()
+  await page.getByRole('button', { name: 'Full care' }).click()
+  await page.getByLabel('Visit 2: to, month-day').fill('02-15')
+  await page.getByRole('button', { name: 'Save the service plan' }).click()
+  await expect(page.getByText('It ends before it begins. A job over New Year is two lines.').first()).toBeVisible()
+  await page.getByLabel('Visit 2: to, month-day').fill('10-01')
+  await page.getByLabel('Visit 2: every so many days').fill('21')
+  await page.getByRole('button', { name: 'Save the service plan' }).click()
+  await expect(page.getByText('Saved. The next plan reckons with it.')).toBeVisible()
+
+  // a plan of the year, worked out by a worker
+  await page.goto('/planning')
+  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  const plan = page.getByRole('region', { name: 'The plan' })
+  await expect(plan).toBeVisible({ timeout: 90_000 })
+  await expect(plan.getByRole('heading')).toHaveText(/\d+ new visits, \d+ moved/)
+  await expect(plan.getByText(/Checked by itself before it was shown/)).toBeVisible()
+  await expect(plan.getByText(/by straight lines/)).toHaveCount(0)
+  await expect(plan.getByRole('img', { name: /Hours of work against crew hours by week/ }).locator('svg')).toBeVisible()
+
+  // one week is left out, the rest taken over
+  const changes = page.getByRole('region', { name: 'Changes', exact: true })
+  const all = Number(/(\d+) new visits/.exec((await plan.getByRole('heading').textContent())!)![1])
+  await changes
+    .getByRole('checkbox', { name: /^All of the week of/ })
+    .first()
+    .uncheck()
+  const take = changes.getByRole('button', { name: /^Take over \d+ visits?$/ })
+  await expect(take).toBeVisible()
+  await take.click()
+  const told = page.getByText(/^\d+ visits? taken over\.$/)
+  await expect(told).toBeVisible({ timeout: 30_000 })
+  expect(Number(/\d+/.exec((await told.textContent())!)![0])).toBeLessThanOrEqual(all + 50)
+
+  // what was taken over is planned: asked again, only what was left out is new
+  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await expect(plan).toBeVisible({ timeout: 90_000 })
+  const again = /(\d+) new visits/.exec((await plan.getByRole('heading').textContent()) ?? '')
+  expect(again ? Number(again[1]) : 0).toBeLessThan(all / 2)
+  expect(errors).toEqual([])
+})
+
+test('what-ifs: a late spring and a crew away, stopped early with the best so far', async ({ page }) => {
+  test.setTimeout(120_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  await page.goto('/planning')
+  await page.getByLabel('What if: windows later by days').fill('14')
+  for (const crew of ['Otter', 'Newt', 'Kingfisher']) await page.getByLabel(`What if: without ${crew}`).check()
+  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await expect(page.getByText('No crew is left to plan for.').first()).toBeVisible()
+  await page.getByLabel('What if: without Otter').uncheck()
+  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  // once a worker has it
+  await expect(page.getByText(/^\d+ %$/)).toBeVisible({ timeout: 30_000 })
+  await page.getByRole('button', { name: 'Stop, and show the best so far' }).click()
+  const plan = page.getByRole('region', { name: 'The plan' })
+  await expect(plan.getByText(/A what-if: windows 14 days later, without/)).toBeVisible({ timeout: 60_000 })
+  expect(errors).toEqual([])
+})
+
+test('what a crew may do is set under People', async ({ page }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+  await page.goto('/people')
+  await page.getByRole('region', { name: 'What crews do' }).getByText('Newt', { exact: true }).click()
+  await page.getByLabel('Newt: days off, as 2027-04-09 with commas').fill('2027-13-01')
+  await page.getByRole('button', { name: 'Save Newt' }).click()
+  await expect(page.getByText('That day does not exist.').first()).toBeVisible()
+  await page.getByLabel('Newt: days off, as 2027-04-09 with commas').fill('2027-04-09')
+  await page.getByRole('button', { name: 'Save Newt' }).click()
+  await expect(page.getByText('Saved.')).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('a visit is dragged to another day, judged while it hangs, and taken back', async ({ page }) => {
+  test.setTimeout(90_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+  await page.goto('/rounds?day=2027-03-29')
+  const card = page.locator('.stop-card.planned').first()
+  const name = (await card.getAttribute('aria-label'))!
+  const from = (await card.locator('xpath=..').getAttribute('data-cell'))!
+  const target = page.locator(`[data-cell^="${from.slice(0, 36)} "]`).nth(4)
+  const to = (await target.getAttribute('data-cell'))!
+  await card.hover()
+  await page.mouse.down()
+  const box = (await target.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + 20, { steps: 12 })
+  await expect(target.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
+  page.on('dialog', (dialog) => void dialog.accept())
+  await page.mouse.up()
+  await expect(page.locator(`[data-cell="${to}"]`).getByRole('button', { name: name.split(',')[0] }).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Undo the move' }).click()
+  await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
+
+  // by keyboard alone: lift, carry one day on, put down, or back with Escape
+  await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).focus()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
+  expect(errors).toEqual([])
+})
