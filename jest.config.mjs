@@ -20,7 +20,11 @@ const project = async (displayName, testEnvironment, testMatch, extra = {}) => {
   return config
 }
 
+/** Two cores may have more to do than these tests. */
+const PATIENCE_MS = 30_000
+
 export default async () => ({
+  testTimeout: PATIENCE_MS,
   projects: [
     await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts']),
     await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], { setupFilesAfterEnv: ['<rootDir>/tests/fixtures/jest-dom.ts'] }),

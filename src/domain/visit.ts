@@ -31,7 +31,14 @@ export const PlanVisitInput = z.strictObject({
 })
 export type PlanVisitInput = z.infer<typeof PlanVisitInput>
 
-export const MoveVisitInput = z.strictObject({ day: calendarDay, startTime: clockTime, crewId: CrewId, version: z.int().min(1) })
+export const MoveVisitInput = z.strictObject({
+  day: calendarDay,
+  startTime: clockTime,
+  crewId: CrewId,
+  /** Promised to the customer: plans leave it where it is. */
+  locked: z.boolean().optional(),
+  version: z.int().min(1),
+})
 
 export const ArrangeInput = z.strictObject({
   moves: z

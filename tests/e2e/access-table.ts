@@ -54,6 +54,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'season', method: 'GET', allowed: ALL },
   { route: 'rounds', method: 'GET', allowed: ALL },
   { route: 'planning', method: 'GET', allowed: PLANNERS },
+  { route: 'rounds/[crewId]/[day]', method: 'GET', allowed: ALL },
   { route: 'ponds', method: 'GET', allowed: ALL },
   { route: 'ponds/new', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]', method: 'GET', allowed: ALL },

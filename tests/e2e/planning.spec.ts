@@ -102,7 +102,12 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   await expect(target.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
   page.on('dialog', (dialog) => void dialog.accept())
   await page.mouse.up()
-  await expect(page.locator(`[data-cell="${to}"]`).getByRole('button', { name: name.split(',')[0] }).first()).toBeVisible()
+  await expect(
+    page
+      .locator(`[data-cell="${to}"]`)
+      .getByRole('button', { name: name.split(',')[0] })
+      .first(),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Undo the move' }).click()
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 

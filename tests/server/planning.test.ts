@@ -15,6 +15,7 @@ import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan, askPlan, planningBoard, planRun, stopPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { moveVisit } from '@/server/use-cases/visit-planning'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
@@ -94,6 +95,18 @@ describe('a plan', () => {
     const again = await workOut(firmId)
     expect(again.changes).toEqual([])
     expect(again.kept).toBe(result.changes.length)
+  })
+  it('leaves what was promised where it is, whatever else would be better', async () => {
+    const { actors, firmId, pondId, crewId } = await withPlan('Coot', ServicePlan.parse([line('netting')]))
+    const [netting] = (await workOut(firmId)).changes
+    const id = await finishedRun(actors.office, { ...(await workOut(firmId)) })
+    await acceptPlan(actors.office, id, [netting.key])
+    const [visit] = (await pondPage(actors.office, pondId)).visits
+    const late = addDays(visit.day, 6)
+    await moveVisit(actors.office, visit.id, { day: late, startTime: '13:00', crewId, locked: true, version: visit.version })
+    expect(await workOut(firmId)).toMatchObject({ changes: [], kept: 1 })
+    await moveVisit(actors.office, visit.id, { day: late, startTime: '13:00', crewId, locked: false, version: visit.version + 1 })
+    expect((await workOut(firmId)).changes.every((c) => c.kind === 'moved')).toBe(true)
   })
   it('is taken over in part, and never twice', async () => {
     const { actors, firmId } = await withPlan('Crake')

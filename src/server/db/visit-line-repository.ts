@@ -18,6 +18,7 @@ export interface VisitLine {
   readonly siteName: string
   readonly town: string
   readonly version: number
+  readonly locked: boolean
 }
 
 export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {
@@ -37,6 +38,7 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
       'v.start_time',
       'v.planned_minutes',
       'v.version',
+      'v.locked',
       'v.job_key',
       'v.job_name',
       'p.name as pond_name',
@@ -59,6 +61,7 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
     siteName: r.site_name,
     town: r.town,
     version: r.version,
+    locked: r.locked,
   }))
 }
 

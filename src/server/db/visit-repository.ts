@@ -86,6 +86,7 @@ export interface VisitChanges {
   readonly day?: string
   readonly startTime?: string
   readonly crewId?: CrewId
+  readonly locked?: boolean
   readonly startedAt?: string
   readonly finishedAt?: string
 }
@@ -97,6 +98,7 @@ export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: n
       day: changes.day,
       start_time: changes.startTime,
       crew_id: changes.crewId,
+      locked: changes.locked,
       started_at: changes.startedAt,
       finished_at: changes.finishedAt,
     }).filter(([, value]) => value !== undefined),

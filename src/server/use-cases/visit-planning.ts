@@ -111,7 +111,11 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
   })
 }
 
-export async function moveVisit(actor: Actor, id: VisitId, input: { day: string; startTime: string; crewId: CrewId; version: number }): Promise<void> {
+export async function moveVisit(
+  actor: Actor,
+  id: VisitId,
+  input: { day: string; startTime: string; crewId: CrewId; locked?: boolean; version: number },
+): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
@@ -119,7 +123,7 @@ export async function moveVisit(actor: Actor, id: VisitId, input: { day: string;
     if (visit.state !== 'planned') throw refused('Only a planned visit can be moved; this one has begun.')
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
-    await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId })
+    await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId, locked: input.locked })
   })
 }
 

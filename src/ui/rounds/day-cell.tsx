@@ -1,5 +1,6 @@
 'use client'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
+import Link from 'next/link'
 import { clockAfter } from '@/domain/clash'
 import { duration } from '@/domain/dates'
 import { moveProblemWords } from '@/ui/messages/planning'
@@ -25,7 +26,11 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
       {stops.map((visit) => (
         <StopCard key={visit.id} visit={visit} movable={movable && visit.state === 'planned'} onChoose={onChoose} />
       ))}
-      {stops.length > 0 ? <span className="soft small">{duration(stops.reduce((sum, v) => sum + v.plannedMinutes, 0))} on site</span> : null}
+      {stops.length > 0 ? (
+        <Link className="small" href={`/rounds/${cell.crewId}/${cell.day}`} aria-label={`Day sheet, ${cell.day}`}>
+          {duration(stops.reduce((sum, v) => sum + v.plannedMinutes, 0))} on site
+        </Link>
+      ) : null}
       {judged ? (
         <span className="small d-block">
           {judged.problems.length === 0 ? `Fits; ${cost(judged.costMin)}.` : `Breaks: ${judged.problems.map((p) => moveProblemWords(p, siteOf)).join('; ')}.`}
@@ -62,6 +67,7 @@ function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boo
       <br />
       <span className="soft">
         {visit.jobName} · {visit.town}
+        {visit.locked ? ' · promised' : ''}
       </span>
     </button>
   )

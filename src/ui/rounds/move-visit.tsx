@@ -6,6 +6,7 @@ import { shortDate } from '@/domain/dates'
 import type { Crew } from '@/domain/people'
 import type { VisitInContext } from '@/domain/visit'
 import type { VisitLine } from '@/server/db/visit-line-repository'
+import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
@@ -34,6 +35,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
   const [day, setDay] = useState(visit.day)
   const [startTime, setStartTime] = useState(visit.startTime)
   const [crewId, setCrewId] = useState(visit.crewId)
+  const [locked, setLocked] = useState(visit.locked)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const act = async (method: 'PUT' | 'DELETE', body: unknown) => {
     const outcome = await send(method, `/api/v1/visits/${visit.id}`, body)
@@ -62,7 +64,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           className="mt-2"
           onSubmit={(e) => {
             e.preventDefault()
-            void act('PUT', { day, startTime, crewId, version: visit.version })
+            void act('PUT', { day, startTime, crewId, locked, version: visit.version })
           }}
         >
           <div className="field-grid">
@@ -75,6 +77,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
             />
           </div>
+          <CheckField label="Promised to the customer: plans leave it where it is" checked={locked} onChange={setLocked} />
           <ProblemNote problem={problem} />
           {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}
           <button className="btn btn-sm btn-primary mt-2 me-2">Move the visit</button>

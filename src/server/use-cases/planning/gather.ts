@@ -238,6 +238,10 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
   const facts = JOB_PLANNING[visit.job]
   const window = pond.windows.find((w) => w.job === visit.job)
   const own = window && [year, year + 1].map((y) => windowInYear(window, y)).find((w) => visit.day >= w.earliest && visit.day <= w.latest)
+  const locked = visit.locked || visit.state === 'under-way' || !wish.mayMove
+  // what is promised keeps its hour too
+  const start = minutesOfDay(visit.startTime)
+  const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond)
   const [earliest, latest] = own ? [own.earliest, own.latest] : [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)]
   return {
     id: visit.id,
@@ -248,15 +252,15 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     best: own?.best ?? visit.day,
     latest,
     likelihood: likelihoodOf(pond, visit.job, earliest, latest),
-    ...opening(pond),
+    ...hours,
     skills: facts?.skills ?? [],
     kit: facts?.kit ?? [],
     load: 0,
     value: facts?.value ?? 1,
     after: [],
     preferredCrew: visit.crewId,
-    published: { crew: visit.crewId, day: visit.day, startMin: minutesOfDay(visit.startTime) },
-    locked: visit.locked || visit.state === 'under-way' || !wish.mayMove,
+    published: { crew: visit.crewId, day: visit.day, startMin: start },
+    locked,
   }
 }
 

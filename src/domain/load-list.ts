@@ -1,0 +1,27 @@
+import { JOB_PLANNING } from '../core/jobs/planning-facts'
+import type { VisitInContext } from './visit'
+
+export interface LoadList {
+  /** Keys of kit that any stop needs. */
+  readonly kit: readonly string[]
+  /** Largest holding tank that a stop asks for, m³ and least width, m; null without fish to hold. */
+  readonly tank: { readonly volumeM3: number; readonly leastWidthM: number } | null
+  /** Sodium thiosulfate pentahydrate for all refills, g; for tap water as tested or assumed. */
+  readonly dechlorinatorG: number
+  /** Tap water that the day's refills take, m³. */
+  readonly tapWaterM3: number
+}
+
+/** What a truck carries for a day, summed over its stops. Amounts of a cleanout come from its own quantities; other jobs dose by the label on site. */
+export function loadList(visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state'>[]): LoadList {
+  const toDo = visits.filter((v) => v.state !== 'done')
+  const cleanouts = toDo.filter((v) => v.job.key === 'spring-cleanout')
+  const tanks = cleanouts.map((v) => v.quantities.holding).filter((t) => t.volumeM3 > 0)
+  return {
+    kit: [...new Set(toDo.flatMap((v) => JOB_PLANNING[v.job.key]?.kit ?? []))],
+    // one tank serves the stops of a day one after the other
+    tank: tanks.length === 0 ? null : { volumeM3: Math.max(...tanks.map((t) => t.volumeM3)), leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)) },
+    dechlorinatorG: cleanouts.reduce((sum, v) => sum + v.quantities.dechlorinator.totalG, 0),
+    tapWaterM3: cleanouts.reduce((sum, v) => sum + v.quantities.refillM3, 0),
+  }
+}
