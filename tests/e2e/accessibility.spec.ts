@@ -30,9 +30,12 @@ for (const theme of ['light', 'dark', 'sun'] as const)
       .getAttribute('href')
     const field = visit!.replace('/visits/', '/field/visits/').replace('/report', '')
     const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
-    if (theme !== 'sun') views.push(`${pond}/plan`)
+    if (theme !== 'sun') views.push(`${pond}/plan`, `${pond}/service`, '/planning')
+    // a day sheet, from the rounds of today
+    await page.goto('/rounds')
+    views.push((await page.getByRole('link', { name: /^Day sheet/ }).first().getAttribute('href'))!)
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme === 'light') views.push('/practice', '/people', '/prices', '/cutting', ...PARTS.map((part) => `${pond}/design?part=${part}`))
+    if (theme === 'light') views.push('/practice', `${pond}/practice`, '/people', '/prices', '/cutting', ...PARTS.map((part) => `${pond}/design?part=${part}`))
     for (const view of views) {
       await page.goto(view)
       await page.waitForLoadState('networkidle')
