@@ -33,7 +33,12 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     if (theme !== 'sun') views.push(`${pond}/plan`, `${pond}/service`, '/planning')
     // a day sheet, from the rounds of today
     await page.goto('/rounds')
-    views.push((await page.getByRole('link', { name: /^Day sheet/ }).first().getAttribute('href'))!)
+    views.push(
+      (await page
+        .getByRole('link', { name: /^Day sheet/ })
+        .first()
+        .getAttribute('href'))!,
+    )
     if (theme !== 'dark') views.push('/ponds/new')
     if (theme === 'light') views.push('/practice', `${pond}/practice`, '/people', '/prices', '/cutting', ...PARTS.map((part) => `${pond}/design?part=${part}`))
     for (const view of views) {
