@@ -7,6 +7,8 @@ import { calculate, calculationSchema, CALCULATIONS } from '@/calc/registry'
 const NETWORK =
   '[RESERVOIRS]\n P 0\n O 2\n[JUNCTIONS]\n J 0 0\n[PIPES]\n p1 J O 50 100 150 0 Open\n[PUMPS]\n pu P J HEAD c\n[CURVES]\n c 0 6\n c 20 5\n c 40 2\n[OPTIONS]\n Units CMH\n Headloss D-W\n[END]\n'
 
+const ROUTES = 'T\n2 10\n0 0 0 0 0 100 0\n1 10 0 4 0 60 5\n2 20 0 4 0 60 5\n'
+
 const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'pond.volume': { input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 }, keys: ['gross_m3', 'water_m3'] },
   'pond.outline': {
@@ -51,6 +53,23 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
   'water.doSaturation': { input: { temp_C: 20 }, keys: ['do_sat_mg_L'] },
   'hydraulics.network': { input: { inp: NETWORK }, keys: ['links', 'nodes'] },
+  'route.vrptw': { input: { text: ROUTES, seconds: 0.2, seed: 1 }, keys: ['routes', 'distance', 'vehicles'] },
+  'route.check': { input: { text: ROUTES, routes: [[1, 2]] }, keys: ['feasible', 'distance', 'violations'] },
+  'plan.rounds': {
+    input: {
+      crews: [{ id: 'Otter', depot: 0 }],
+      visits: [{ id: 'a', location: 1, hands_min: 90, earliest: '2027-03-01', latest: '2027-03-05' }],
+      days: ['2027-03-01', '2027-03-02'],
+      travel: {
+        minutes: [
+          [0, 20],
+          [20, 0],
+        ],
+      },
+      iterations: 64,
+    },
+    keys: ['assignments', 'unplaced', 'cost', 'feasible'],
+  },
   'water.khDose': { input: { volume_m3: 10, from_dKH: 3, to_dKH: 5 }, keys: ['sodiumBicarbonate_g'] },
   'water.ghDose': { input: { volume_m3: 10, from_dGH: 3, to_dGH: 5 }, keys: ['calciumChlorideDihydrate_g', 'magnesiumSulfateHeptahydrate_g'] },
   'water.saltDose': { input: { volume_m3: 10, from_percent: 0, to_percent: 0.1 }, keys: ['salt_kg'] },
@@ -165,5 +184,24 @@ describe('the command line', () => {
   it('lists and describes', () => {
     expect(run(['--list']).stdout.split('\n').filter(Boolean)).toHaveLength(CALCULATIONS.length)
     expect(JSON.parse(run(['--schema', 'pond.volume']).stdout)).toHaveProperty('input.properties.zones')
+  })
+})
+
+describe('routes and rounds by name', () => {
+  it('a route is checked for what it claims', async () => {
+    expect(await calculate('route.check', { text: ROUTES, routes: [[2]] })).toMatchObject({
+      ok: true,
+      output: { feasible: false, distance: 40, violations: ['customer 1 is not visited'] },
+    })
+    expect(await calculate('route.vrptw', { text: ROUTES, seconds: 0.2, seed: 5 })).toMatchObject({
+      ok: true,
+      output: { distance: 40, vehicles: 1, unvisited: [] },
+    })
+  })
+  it('what cannot be read names the place', async () => {
+    expect(await calculate('route.vrptw', { text: 'T\n2 10\n1 0 0' })).toMatchObject({ ok: false, error: { path: 'text' } })
+    const rounds = CONTRACT['plan.rounds'].input as object
+    expect(await calculate('plan.rounds', { ...rounds, travel: { minutes: [[0, 1], [1]] } })).toMatchObject({ ok: false, error: { path: 'travel.minutes.1' } })
+    expect(await calculate('plan.rounds', { ...rounds, wishes: [] })).toMatchObject({ ok: false, error: { code: 'bad-input' } })
   })
 })
