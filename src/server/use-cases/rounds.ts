@@ -13,7 +13,7 @@ import { listVisitLines } from '@/server/db/visit-line-repository'
 import { listVisits } from '@/server/db/visit-repository'
 import { travelTable } from '@/server/gateways/roads'
 import { boardInput } from './planning/board'
-import { locate } from './planning/gather'
+import { locate } from './planning/places'
 import { todayIn } from '@/server/today'
 import { may } from '@/domain/roles'
 

@@ -5,7 +5,8 @@ import { PlanWish } from '@/domain/plan-run'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits } from '@/server/db/planning-repository'
 import { travelTable } from '@/server/gateways/roads'
-import { locate, planCrew, publishedVisit } from './gather'
+import { planCrew, publishedVisit } from './gather'
+import { locate } from './places'
 
 /** What a move on the board is judged by; the travel table crosses to the browser as plain numbers. */
 export type BoardInput = Omit<PlanInput, 'travel'> & { readonly travel: readonly number[] }

@@ -1,22 +1,19 @@
 import type { Knex } from 'knex'
 import { needsOf, type Need } from '@/core/dispatch/needs'
 import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/dispatch/plan/plan-input'
-import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
-import { cleanoutDuration, type DurationPart } from '@/core/jobs/duration'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { addDays, dayOfYear, isoWeekday } from '@/core/numeric/calendar'
 import { minutesOfDay } from '@/domain/crew-setup'
 import type { PondId } from '@/domain/ids'
 import type { Crew } from '@/domain/people'
-import { SECOND_DAY_SUFFIX, withOtherDay, type PlanWish } from '@/domain/plan-run'
-import { savedPondFacts } from '@/domain/pond-facts'
+import type { PlanWish } from '@/domain/plan-run'
 import { windowInYear } from '@/domain/season-dates'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/db/planning-repository'
-import { findPond } from '@/server/db/pond-repository'
-import { travelTable, type MapPoint } from '@/server/gateways/roads'
-import { cleanoutPond } from '../visit-planning'
+import { travelTable } from '@/server/gateways/roads'
+import { handsOf, minutesOf, secondDay } from './hands'
+import { locate } from './places'
 
 /** Done visits that repeats count from. */
 const LOOK_BACK_DAYS = 400
@@ -116,25 +113,6 @@ function workingDays(from: string, to: string): string[] {
   return days
 }
 
-/** The yard first, in the middle of all sites that are on the map; then one place for each site. */
-export function locate(ponds: readonly PlanningPond[]) {
-  const onMap = ponds.filter((p) => p.lat !== null && p.lon !== null)
-  const mean = (of: (p: PlanningPond) => number) => (onMap.length === 0 ? 0 : onMap.reduce((sum, p) => sum + of(p), 0) / onMap.length)
-  const points: MapPoint[] = [{ lat: mean((p) => p.lat!), lon: mean((p) => p.lon!) }]
-  const at = new Map<string, number>()
-  for (const pond of onMap)
-    if (!at.has(pond.siteId)) {
-      at.set(pond.siteId, points.length)
-      points.push({ lat: pond.lat!, lon: pond.lon! })
-    }
-  const siteOf = new Map(ponds.map((p) => [p.pondId, p.siteId]))
-  return {
-    points,
-    of: (pondId: PondId): number => at.get(siteOf.get(pondId) ?? '') ?? 0,
-    missing: [...new Set(ponds.filter((p) => !at.has(p.siteId)).map((p) => p.siteName))],
-  }
-}
-
 export const planCrew = ({ id, size, setup }: Crew, taken: readonly string[]): PlanCrew => ({
   id,
   size: Math.max(1, size),
@@ -147,62 +125,6 @@ export const planCrew = ({ id, size, setup }: Crew, taken: readonly string[]): P
   capacity: Number.MAX_SAFE_INTEGER,
   daysOff: [...setup.daysOff, ...taken],
 })
-
-/** A refill longer than this runs on after the crew has left, and the fish go back on the next working day. @source house default */
-const LONGEST_REFILL_WAIT_MIN = 150
-const MOST_DAYS_IN_TANKS = 1
-export const SECOND_DAY = 'Second day of the cleanout: refill finished, test, fish back'
-
-interface Hands {
-  readonly handsMin: number
-  readonly fixedMin: number
-  /** Handwork left for a second day; 0 when one day does. */
-  readonly secondDayMin: number
-}
-
-/** Person-minutes and machine minutes of each need; a cleanout from its pond's own quantities. */
-async function handsOf(trx: Knex.Transaction, needs: readonly Need[], ponds: ReadonlyMap<PondId, PlanningPond>): Promise<Map<string, Hands>> {
-  const found = new Map<string, Hands>()
-  for (const need of needs) {
-    const { hands } = JOB_PLANNING[need.job]
-    if (hands) {
-      found.set(need.id, { handsMin: hands.baseMin + hands.perM2Min * ponds.get(need.pondId as PondId)!.areaM2, fixedMin: 0, secondDayMin: 0 })
-      continue
-    }
-    const pond = (await findPond(trx, need.pondId as PondId))!
-    const facts = savedPondFacts(pond)
-    const fish = pond.fish.reduce((sum, line) => sum + line.count, 0)
-    const { parts } = cleanoutDuration(cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null), fish, facts.basin.wettedAreaM2, 1)
-    const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
-    const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, 0)
-    const two = of('refill') > LONGEST_REFILL_WAIT_MIN
-    const later = of('tests') + of('fish-back') + of('pack-up')
-    found.set(
-      need.id,
-      two
-        ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later }
-        : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0 },
-    )
-  }
-  return found
-}
-
-/** The day after a cleanout whose pond fills longer than a crew can wait. */
-const secondDay = (need: Need): Need => ({
-  ...need,
-  id: `${need.id}${SECOND_DAY_SUFFIX}`,
-  job: 'routine',
-  earliest: addDays(need.earliest, 1),
-  best: addDays(need.best, 1),
-  latest: addDays(need.latest, MOST_DAYS_IN_TANKS + 2),
-  with: [SECOND_DAY],
-  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true }],
-})
-
-const minutesOf = (need: Need, hands: ReadonlyMap<string, Hands>): { handsMin: number; fixedMin: number } =>
-  need.id.endsWith(SECOND_DAY_SUFFIX)
-    ? { handsMin: hands.get(withOtherDay(need.id))!.secondDayMin, fixedMin: 0 }
-    : { handsMin: hands.get(need.id)!.handsMin, fixedMin: hands.get(need.id)!.fixedMin }
 
 /** When work may begin at a site. */
 const opening = ({ opens, closes, closedDays }: PlanningPond) => ({
