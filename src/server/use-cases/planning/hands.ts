@@ -1,0 +1,68 @@
+import type { Knex } from 'knex'
+import type { Need } from '@/core/dispatch/needs'
+import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { cleanoutDuration, type DurationPart } from '@/core/jobs/duration'
+import { JOB_PLANNING } from '@/core/jobs/planning-facts'
+import { addDays } from '@/core/numeric/calendar'
+import type { PondId } from '@/domain/ids'
+import { SECOND_DAY_SUFFIX, withOtherDay } from '@/domain/plan-run'
+import { savedPondFacts } from '@/domain/pond-facts'
+import type { PlanningPond } from '@/server/db/planning-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { cleanoutPond } from '../visit-planning'
+
+/** A refill longer than this runs on after the crew has left, and the fish go back on the next working day. @source house default */
+const LONGEST_REFILL_WAIT_MIN = 150
+const MOST_DAYS_IN_TANKS = 1
+const SECOND_DAY = 'Second day of the cleanout: refill finished, test, fish back (tanks aerated, covered and watched overnight)'
+
+interface Hands {
+  readonly handsMin: number
+  readonly fixedMin: number
+  /** Handwork left for a second day; 0 when one day does. */
+  readonly secondDayMin: number
+}
+
+/** Person-minutes and machine minutes of each need; a cleanout from its pond's own quantities. */
+export async function handsOf(trx: Knex.Transaction, needs: readonly Need[], ponds: ReadonlyMap<PondId, PlanningPond>): Promise<Map<string, Hands>> {
+  const found = new Map<string, Hands>()
+  for (const need of needs) {
+    const { hands } = JOB_PLANNING[need.job]
+    if (hands) {
+      found.set(need.id, { handsMin: hands.baseMin + hands.perM2Min * ponds.get(need.pondId as PondId)!.areaM2, fixedMin: 0, secondDayMin: 0 })
+      continue
+    }
+    const pond = (await findPond(trx, need.pondId as PondId))!
+    const facts = savedPondFacts(pond)
+    const fish = pond.fish.reduce((sum, line) => sum + line.count, 0)
+    const { parts } = cleanoutDuration(cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null), fish, facts.basin.wettedAreaM2, 1)
+    const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
+    const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, 0)
+    const two = of('refill') > LONGEST_REFILL_WAIT_MIN
+    const later = of('tests') + of('fish-back') + of('pack-up')
+    found.set(
+      need.id,
+      two
+        ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later }
+        : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0 },
+    )
+  }
+  return found
+}
+
+/** The day after a cleanout whose pond fills longer than a crew can wait. */
+export const secondDay = (need: Need): Need => ({
+  ...need,
+  id: `${need.id}${SECOND_DAY_SUFFIX}`,
+  job: 'routine',
+  earliest: addDays(need.earliest, 1),
+  best: addDays(need.best, 1),
+  latest: addDays(need.latest, MOST_DAYS_IN_TANKS + 2),
+  with: [SECOND_DAY],
+  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true }],
+})
+
+export const minutesOf = (need: Need, hands: ReadonlyMap<string, Hands>): { handsMin: number; fixedMin: number } =>
+  need.id.endsWith(SECOND_DAY_SUFFIX)
+    ? { handsMin: hands.get(withOtherDay(need.id))!.secondDayMin, fixedMin: 0 }
+    : { handsMin: hands.get(need.id)!.handsMin, fixedMin: hands.get(need.id)!.fixedMin }
