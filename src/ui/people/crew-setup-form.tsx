@@ -83,7 +83,7 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
         />
       </div>
       <ProblemNote problem={problem} />
-      <button type="button" className="btn btn-sm btn-primary" onClick={() => void save()}>
+      <button type="button" className="btn btn-sm btn-primary mt-2" onClick={() => void save()}>
         Save {crew.name}
       </button>{' '}
       <span role="status">{saved ? 'Saved.' : ''}</span>

@@ -31,9 +31,11 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
         <section className="sheet" aria-label="Load">
           <h2>Load before leaving</h2>
           <ul className="mb-1">
-            {load.kit.map((key) => (
-              <li key={key}>{KIT_NAMES[key as keyof typeof KIT_NAMES]}</li>
-            ))}
+            {load.kit
+              .filter((key) => !(key === 'tank' && load.tank))
+              .map((key) => (
+                <li key={key}>{KIT_NAMES[key as keyof typeof KIT_NAMES]}</li>
+              ))}
             {load.tank ? (
               <li>
                 Holding tank of at least {show(load.tank.volumeM3, 'volume', { scale: 'small' })}, {show(load.tank.leastWidthM, 'length')} across, with cover
@@ -51,7 +53,7 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
           <p className="soft small mb-0">Lift with two people or a machine above 25 kg. Chemicals are carried closed, apart, and never mixed.</p>
         </section>
       ) : null}
-      <ol className="plain-list">
+      <ol className="list-unstyled">
         {visits.map((v, i) => (
           <li key={v.id} className="sheet">
             <div className="soft small">{ways[i] === null ? 'way not known: the site is not on the map' : `${duration(ways[i]!)} on the way`}</div>
