@@ -2,7 +2,7 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays } from '@/core/numeric/calendar'
 import { seededRandom } from '@/core/numeric/random'
-import type { CrewId, FirmId, PlanRunId, PondId } from '@/domain/ids'
+import type { CrewId, EntryId, FirmId, PlanRunId, PondId } from '@/domain/ids'
 import { PlanWish, type PlanChange, type PlanResult } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import type { Actor } from '@/server/auth/actor'
@@ -10,6 +10,8 @@ import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPlanRun } from '@/server/db/plan-run-repository'
 import { closeQueue } from '@/server/jobs/queue'
+import { finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
+import { visitReport } from '@/server/use-cases/report'
 import { setCrewSetup, people } from '@/server/use-cases/firm'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
@@ -135,6 +137,27 @@ describe('a plan', () => {
     expect(late.window.best).toBe(addDays(usual.window.best, 21))
     expect((await problemOf(askPlan(actors.office, wish({ crewsAway: [crewId as CrewId] })))).kind).toBe('bad-input')
     expect((await problemOf(askPlan(actors.technician, wish()))).kind).toBe('forbidden')
+  })
+})
+
+describe('a visit that a plan made', () => {
+  it('is carried out to its report, and a kind that asks for nothing afterwards leaves no follow-up', async () => {
+    const { actors, firmId, pondId } = await withPlan('Dipper', ServicePlan.parse([line('routine', 28)]))
+    const result = await workOut(firmId)
+    await acceptPlan(actors.office, await finishedRun(actors.office, result), keysOf(result.changes).slice(0, 1))
+    const [visit] = (await pondPage(actors.office, pondId)).visits
+    await startVisit(actors.technician, visit.id)
+    for (const step of visit.job.steps)
+      await logEntry(actors.technician, visit.id, {
+        kind: 'skipped',
+        id: crypto.randomUUID() as EntryId,
+        stepKey: step.key,
+        at: new Date().toISOString(),
+        reason: 'Nobody at home',
+      })
+    await finishVisit(actors.technician, visit.id)
+    expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
+    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({ followUp: null, visit: { state: 'done' } })
   })
 })
 

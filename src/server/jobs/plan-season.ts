@@ -19,33 +19,32 @@ const running = new Map<PlanRunId, { firmId: FirmId; search: RunningSearch }>()
 
 /** Works one plan out: claims it, reads everything, searches in a thread while beating, writes what it found. Safe to be called twice. */
 export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void> {
-  const context = await inFirm(firmId, async (trx) => {
-    if (!(await claimPlanRun(trx, runId))) return null
-    const { timeZone } = await findFirm(trx)
-    const run = (await findPlanRun(trx, runId))!
-    return gatherPlan(trx, run.wish, todayIn(timeZone), process.env.ROADS_URL)
-  })
-  if (!context) return
-  const search = searchPlan(context.input, SEED)
-  running.set(runId, { firmId, search })
+  // claimed in a transaction of its own, so that beats are seen while a large firm is still being read
+  if (!(await inFirm(firmId, (trx) => claimPlanRun(trx, runId)))) return
+  let search: RunningSearch | null = null
   let asked = false
   const beat = setInterval(() => {
-    inFirm(firmId, (trx) => beatPlanRun(trx, runId, search.share())).then(
+    inFirm(firmId, (trx) => beatPlanRun(trx, runId, search?.share() ?? 0)).then(
       (stop) => {
-        if (stop && !asked) {
-          asked = true
-          search.stop()
-        }
+        asked ||= stop
+        if (asked) search?.stop()
       },
       (error: unknown) => logger.warn({ reason: (error as Error).message }, 'a plan could not beat'),
     )
   }, BEAT_MS)
   try {
+    const context = await inFirm(firmId, async (trx) => {
+      const { timeZone } = await findFirm(trx)
+      return gatherPlan(trx, (await findPlanRun(trx, runId))!.wish, todayIn(timeZone), process.env.ROADS_URL)
+    })
+    search = searchPlan(context.input, SEED)
+    running.set(runId, { firmId, search })
     const outcome = await search.outcome
     if (!outcome.feasible) throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)
     await inFirm(firmId, (trx) => finishPlanRun(trx, runId, outcome.status === 'stopped' ? 'stopped' : 'done', proposalOf(context, outcome)))
   } catch (error) {
-    if (!running.has(runId)) return
+    // handed back to the queue: the next worker answers for it
+    if (search && !running.has(runId)) return
     logger.error({ reason: (error as Error).message, runId }, 'a plan failed')
     await inFirm(firmId, (trx) => finishPlanRun(trx, runId, 'failed', null, 'The plan could not be worked out. Nothing was changed; try again.'))
   } finally {
