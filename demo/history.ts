@@ -10,6 +10,14 @@ import { addPhoto } from '../src/server/use-cases/photos'
 import { fieldVisit, finishVisit, logEntry, startVisit } from '../src/server/use-cases/field'
 import { logReadings } from '../src/server/use-cases/readings'
 import { planVisit } from '../src/server/use-cases/visit-planning'
+import { pondPage } from '../src/server/use-cases/ponds'
+import { thermalPond } from '../src/server/use-cases/season'
+import type { ThermalFit } from '../src/core/season/calibrate'
+import { waterTemperatures } from '../src/core/season/water-temperature'
+import { plainDayOfYear, weatherAtHeight } from '../src/core/season/weather-ahead'
+import { actualDays } from '../stand-ins/weather-desk/actual'
+import { STATIONS } from '../stand-ins/weather-desk/stations'
+import { SITES } from './all-sites'
 import { paintPond } from './pictures'
 
 /** How a pond's water has been; the stories of the scenario. */
@@ -20,17 +28,58 @@ export interface WaterStory {
   readonly ph: number
   readonly kh: number
   readonly clarityM: number
-  /** Warmest and coldest water of the year, °C. */
-  readonly warmC: number
-  readonly coldC: number
+  /** How this pond's water truly answers to the weather; its survey guesses otherwise. */
+  readonly thermal: ThermalFit
   /** Share by which figures worsen over the two years. */
   readonly trend: number
 }
 
 export const STORIES: Readonly<Record<string, WaterStory>> = {
-  lanternhouse: { tan: 0.08, nitrite: 0.03, nitrate: 9, ph: 7.6, kh: 6, clarityM: 0.95, warmC: 20.5, coldC: 3.5, trend: 0 },
-  brewery: { tan: 0.35, nitrite: 0.16, nitrate: 38, ph: 7.9, kh: 5, clarityM: 0.45, warmC: 22, coldC: 2, trend: 0.6 },
-  highcairn: { tan: 0.12, nitrite: 0.05, nitrate: 22, ph: 7.8, kh: 6.5, clarityM: 1.3, warmC: 20, coldC: 0.5, trend: 0.1 },
+  lanternhouse: {
+    tan: 0.08,
+    nitrite: 0.03,
+    nitrate: 9,
+    ph: 7.6,
+    kh: 6,
+    clarityM: 0.95,
+    thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 },
+    trend: 0,
+  },
+  brewery: {
+    tan: 0.35,
+    nitrite: 0.16,
+    nitrate: 38,
+    ph: 7.9,
+    kh: 5,
+    clarityM: 0.45,
+    thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 },
+    trend: 0.6,
+  },
+  highcairn: {
+    tan: 0.12,
+    nitrite: 0.05,
+    nitrate: 22,
+    ph: 7.8,
+    kh: 6.5,
+    clarityM: 1.3,
+    thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 },
+    trend: 0.1,
+  },
+}
+
+/** The water a pond truly had, by the weather that truly came and what the story says of the pond. */
+async function trueWater(actor: Actor, pondId: PondId, thermal: ThermalFit, today: string): Promise<(day: string) => number> {
+  const { pond } = await pondPage(actor, pondId)
+  const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === pond.siteName)!.stationId)!
+  const from = addDays(today, -HISTORY_DAYS - 60)
+  const weather = weatherAtHeight(actualDays(station.id, from, today), station.normals.altitudeM, pond.altitudeM)
+  const water = waterTemperatures(
+    weather,
+    { ...thermalPond(pond), ...thermal, latitudeDeg: station.normals.latitudeDeg },
+    { waterC: 5, iceM: 0 },
+    plainDayOfYear(from),
+  )
+  return (day) => water[daysBetween(from, day)].waterC
 }
 
 const TEST_EVERY_DAYS = 21
@@ -40,12 +89,13 @@ const at = (day: string, clock: string) => `${day}T${clock}:00-03:00`
 
 /** Tests every three weeks for two years, season and story in them. */
 export async function logTwoYears(actor: Actor, pondId: PondId, story: WaterStory, today: string, random: Random): Promise<void> {
+  const water = await trueWater(actor, pondId, story.thermal, today)
   for (let day = addDays(today, -HISTORY_DAYS); day < today; day = addDays(day, TEST_EVERY_DAYS)) {
     const season = (1 - Math.cos((2 * Math.PI * (dayOfYear(day) - 30)) / 365)) / 2
     const worse = 1 + story.trend * (1 - daysBetween(day, today) / HISTORY_DAYS)
     const about = (value: number, spread: number) => Math.max(0, value * (1 + spread * normalDeviate(random)))
     const values: Partial<Record<ReadingKindName, number>> = {
-      waterTemp: round(story.coldC + (story.warmC - story.coldC) * season + 0.8 * normalDeviate(random), 1),
+      waterTemp: round(Math.max(0, water(day) + 0.5 * normalDeviate(random)), 1),
       ph: round(story.ph + 0.25 * season + 0.1 * normalDeviate(random), 1),
       tan: round(about(story.tan * worse * (0.5 + season), 0.25), 2),
       nitrite: round(about(story.nitrite * worse * (0.4 + season), 0.3), 2),
@@ -55,9 +105,7 @@ export async function logTwoYears(actor: Actor, pondId: PondId, story: WaterStor
       dissolvedOxygen: round(about(11.5 - 4.2 * season, 0.06), 1),
     }
     await logReadings(actor, pondId, {
-      readings: Object.fromEntries(
-        Object.entries(values).map(([kind, value]) => [kind, { value: Math.max(kind === 'waterTemp' ? 0 : 0, value!), belowStep: false }]),
-      ),
+      readings: Object.fromEntries(Object.entries(values).map(([kind, value]) => [kind, { value: value!, belowStep: false }])),
       method: 'drops',
       at: at(day, '10:15'),
       confirmedUnlikely: true,

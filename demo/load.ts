@@ -1,10 +1,14 @@
 import { addDays } from '../src/core/numeric/calendar'
 import { firstDesign } from '../src/core/filter/first-design'
 import { seededRandom } from '../src/core/numeric/random'
-import { CrewId, type PondId } from '../src/domain/ids'
+import { ALWAYS_OPEN } from '../src/domain/customer'
+import { CrewId, type FirmId, type PondId } from '../src/domain/ids'
+import { equipmentKind } from '../src/core/jobs/equipment-care'
+import { windowsOfPonds } from '../src/server/jobs/windows-of-ponds'
+import { addEquipment } from '../src/server/use-cases/tasks'
+import { fetchWeatherNews } from '../src/server/use-cases/weather'
 import { ROLE_NAMES } from '../src/domain/roles'
 import { SERVICE_TEMPLATES } from '../src/domain/service-plan'
-import { nextWindow } from '../src/domain/season-dates'
 import type { Actor } from '../src/server/auth/actor'
 import { findActor } from '../src/server/auth/sessions'
 import { signIn } from '../src/server/auth/sign-in'
@@ -52,7 +56,9 @@ async function load(): Promise<void> {
     await logTwoYears(owner, ponds.get(key)!, story, today, random)
   }
   await logLeak(owner, ponds.get('drovers')!, today)
+  await fitEquipment(owner, ponds, today)
   await agreeServices(owner, ponds)
+  await readWeather(owner.firmId)
   await planAhead(owner, ponds, crewIds, today)
 }
 
@@ -60,6 +66,17 @@ async function load(): Promise<void> {
 async function logLeak(owner: Actor, pondId: PondId, today: string): Promise<void> {
   await logLevel(owner, pondId, { day: addDays(today, -3), hours: 24, dropMm: 15, bucketDropMm: 1, pumpOn: true })
   await logLevel(owner, pondId, { day: addDays(today, -1), hours: 24, dropMm: 1, bucketDropMm: 1, pumpOn: false })
+}
+
+/** Most customers write letters of this kind; every sixth or so has no address on file. */
+function mailOf(customer: string): string {
+  const word = customer
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[^a-z ]/g, '')
+    .trim()
+    .replaceAll(' ', '.')
+  return word.length % 6 === 0 ? '' : `${word}@hask.example`
 }
 
 async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
@@ -70,10 +87,22 @@ async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
       const places = index === 0 ? null : await placesForNewPond(owner)
       const site = places?.sites.find((found) => found.name === s.site)
       const id = await addPond(owner, {
-        customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: '', phone: '' } },
+        customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: mailOf(s.customer), phone: '' } },
         site: site
           ? { kind: 'existing', id: site.id }
-          : { kind: 'new', site: { name: s.site, address: s.address, town: s.town, accessNotes: s.access, stationId: s.stationId, ...placeOf(s) } },
+          : {
+              kind: 'new',
+              site: {
+                name: s.site,
+                address: s.address,
+                town: s.town,
+                accessNotes: s.access,
+                stationId: s.stationId,
+                ...placeOf(s),
+                ...ALWAYS_OPEN,
+                ...(s.hours ?? {}),
+              },
+            },
         pond,
       })
       ponds.set(key, id)
@@ -143,9 +172,37 @@ async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewI
   ]
   for (const [key, crew, startTime] of plan) {
     const page = await planningPage(owner, ponds.get(key)!, 'spring-cleanout')
-    const day = page.proposals.at(-1)?.day ?? (page.window && nextWindow(page.window, today).best)
+    const day = page.proposals.at(-1)?.day ?? page.window?.best
     if (day) await planVisit(owner, { pondId: ponds.get(key)!, jobType: 'spring-cleanout', day, startTime, crewId: crewIds.get(crew)!, note: '' })
   }
+}
+
+/** Lamps, pads and pumps with their dates; the brewery's lamp is the one nobody remembered. */
+async function fitEquipment(owner: Actor, ponds: ReadonlyMap<string, PondId>, today: string): Promise<void> {
+  const pieces: [string, string, string, number][] = [
+    ['lanternhouse', 'uv-lamp', 'Clarifier in the pump vault', 240],
+    ['lanternhouse', 'pump', 'Pump in the skimmer', 500],
+    ['brewery', 'uv-lamp', 'Clarifier behind the barrels', 610],
+    ['brewery', 'filter-pads', 'Pads of the box', 700],
+    ['highcairn', 'de-icer', 'Floating de-icer', 340],
+    ['museum', 'dosing-unit', 'Dosing unit at the spout', 25],
+    ['drovers', 'aerator', 'Winter aerator', 200],
+  ]
+  for (const [key, kind, name, daysAgo] of pieces)
+    await addEquipment(owner, ponds.get(key)!, {
+      kind,
+      name,
+      fittedOn: addDays(today, -daysAgo),
+      everyDays: equipmentKind(kind)!.everyDays,
+      doneOn: null,
+      retired: false,
+    })
+}
+
+/** The weather up to now, and every pond's year with it, so that the first look finds them ready. */
+async function readWeather(firmId: FirmId): Promise<void> {
+  await fetchWeatherNews()
+  await windowsOfPonds(firmId)
 }
 
 if (!(await hasFirms())) await load()

@@ -26,7 +26,27 @@ const ROWS: readonly Row[] = [
   ['Plover Nursery', 'Plant nursery', 'Plover Green', 'Glasshouse Way', 'Stock pond', 12, 6, 1, 0, 'none'],
   ['Jory Penrose', 'Dune End', 'Plover Green', 'Dune End 7', 'Dune pool', 5, 3.6, 1, 16, 'none'],
   ['Wynne Abbot', 'Chantry', 'Plover Green', 'Chantry Close', 'Chantry pond', 6.6, 4.4, 1.1, 26, 'some'],
+  ['Tamsin Grayling', 'Saltings', 'Plover Green', 'Saltings 1', 'Saltings pool', 5.6, 3.8, 1, 20, 'none'],
+  ['Ferrygate Library', 'Reading garden', 'Ferrygate', 'Toll Square 6', 'Reading pond', 6.2, 3.2, 0.8, 14, 'some'],
 ]
+
+/** Second ponds at some of these sites: name, long and wide, depth, goldfish. */
+const SECOND: Readonly<Record<string, readonly [string, number, number, number, number]>> = {
+  'Sallow Mill': ['Tail pool', 5, 3, 0.8, 10],
+  'Common Inn': ['Yard trough', 2.4, 1.1, 0.6, 4],
+  'Plant nursery': ['Sales basin', 4, 2.5, 0.7, 18],
+  'Weir House': ['Upper basin', 3.6, 2.4, 0.8, 8],
+  'Thimble Hall': ['Kitchen pond', 3.2, 2.6, 0.9, 6],
+  Boathouse: ['Dock basin', 4.5, 2.2, 1, 12],
+}
+
+/** Sites that let nobody in at any hour. */
+const HOURS: Readonly<Record<string, DemoSite['hours']>> = {
+  'Works canteen': { opens: '07:00', closes: '10:30' },
+  'Bowls green': { closedDays: ['wed', 'sat', 'sun'] },
+  'Guild Hall': { closedDays: ['mon'] },
+  'Common Inn': { closes: '11:00' },
+}
 
 const STATION: Readonly<Record<string, string>> = {
   'Marrow Quay': 'marrow-quay',
@@ -45,6 +65,22 @@ const HEIGHT: Readonly<Record<string, number>> = {
   'Plover Green': 35,
 }
 
+function secondPond(site: string, town: string, trees: Row[9]) {
+  const second = SECOND[site]
+  if (!second) return []
+  const [name, lengthM, widthM, depthM, goldfish] = second
+  return [
+    pond(`${site.toLowerCase().replaceAll(' ', '-')}-2`, name, {
+      use: 'few-small-fish',
+      outline: { kind: 'ellipse', lengthM, widthM },
+      zones: [zone('Basin', depthM, 1, 0.2)],
+      fish: [fish('goldfish', goldfish, 0.11)],
+      altitudeM: HEIGHT[town],
+      trees,
+    }),
+  ]
+}
+
 /** The everyday customers of the firm: no stories, only work. */
 export const MORE_SITES: readonly DemoSite[] = ROWS.map(([customer, site, town, address, name, lengthM, widthM, depthM, goldfish, trees]) => ({
   customer,
@@ -53,6 +89,7 @@ export const MORE_SITES: readonly DemoSite[] = ROWS.map(([customer, site, town, 
   town,
   stationId: STATION[town],
   access: '',
+  hours: HOURS[site],
   ponds: [
     pond(site.toLowerCase().replaceAll(' ', '-'), name, {
       use: goldfish === 0 ? 'wildlife' : goldfish > 20 ? 'many-fish' : 'few-small-fish',
@@ -62,5 +99,6 @@ export const MORE_SITES: readonly DemoSite[] = ROWS.map(([customer, site, town, 
       altitudeM: HEIGHT[town],
       trees,
     }),
+    ...secondPond(site, town, trees),
   ],
 }))

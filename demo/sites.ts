@@ -1,3 +1,4 @@
+import type { SiteInput } from '../src/domain/customer'
 import type { FishLine, PondInput } from '../src/domain/pond'
 
 export interface DemoPond {
@@ -12,6 +13,8 @@ export interface DemoSite {
   readonly town: string
   readonly stationId: string
   readonly access: string
+  /** When the customer lets anyone in; any time when left out. */
+  readonly hours?: Partial<Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts'>>
   readonly ponds: readonly DemoPond[]
 }
 

@@ -7,7 +7,7 @@ import { endAll } from './lib/processes.mjs'
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { inRoot } from './lib/paths.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startOutbox, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 /** Stands while the demo data is loaded: a start that finds it begins again from empty. */
 const loading = inRoot('.slow-reed', 'demo-loading')
@@ -26,9 +26,10 @@ await runMain(async () => {
     const signIns = await loadDemo(database.appUrl, { weatherUrl, quiet: true })
     rmSync(loading)
     const roadsUrl = await startRoads()
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl })
+    const mailUrl = await startOutbox()
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
-    say(`\nSlow Reed is at  ${app.address}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
+    say(`\nSlow Reed is at  ${app.address}\nLetters to customers end in the outbox at  ${mailUrl}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)
   } catch (error) {
     await endAll()

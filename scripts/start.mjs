@@ -5,7 +5,7 @@ import { ensureDebian } from './lib/debian.mjs'
 import { openDatabase } from './lib/database.mjs'
 import { endAll } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startOutbox, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 const dev = process.argv.includes('--dev')
 
@@ -19,7 +19,8 @@ await runMain(async () => {
   try {
     const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
     const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl })
+    const mailUrl = process.env.MAIL_URL ?? (await startOutbox())
+    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl, mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' })
     say(`\nSlow Reed is at  ${app.address}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)

@@ -9,7 +9,7 @@ import { freePort } from './lib/ports.mjs'
 import { startPostgres } from './lib/postgres.mjs'
 import { endAll, run } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startRoads, startWeatherDesk, startWorker } from './lib/serve.mjs'
+import { startApp, startOutbox, startRoads, startWeatherDesk, startWorker } from './lib/serve.mjs'
 
 const FOLDER = '.slow-reed-test'
 const DIST = '.next-test'
@@ -74,7 +74,8 @@ await runMain(async () => {
     say('Loading the demo firm for the browser tests.')
     await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
     const roadsUrl = await startRoads()
-    await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl })
+    const mailUrl = await startOutbox()
+    await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
     const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
     await playwright({
@@ -85,6 +86,7 @@ await runMain(async () => {
       OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
       APP_DATABASE_URL: cluster.appUrl('e2e'),
       WEATHER_DESK_URL: weatherUrl,
+      MAIL_URL: mailUrl,
     })
   } finally {
     await endAll()

@@ -27,11 +27,19 @@ export async function startRoads() {
   return `http://127.0.0.1:${port}`
 }
 
+/** The outbox stand-in on a free port: letters are kept there to be looked at. @returns its address */
+export async function startOutbox() {
+  const port = await freePort()
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'outbox', 'server.ts')], { label: 'outbox', env: { PORT: String(port) } })
+  await waitForHttp(`http://127.0.0.1:${port}/`, child)
+  return `http://127.0.0.1:${port}`
+}
+
 /** A worker that takes jobs from the queue. @returns its process once it listens */
-export async function startWorker({ appUrl, weatherUrl, roadsUrl }) {
+export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl }) {
   const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {
     label: 'worker',
-    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', ROADS_URL: roadsUrl ?? '', NODE_ENV: 'production' },
+    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', ROADS_URL: roadsUrl ?? '', MAIL_URL: mailUrl ?? '', MAIL_FROM: process.env.MAIL_FROM ?? '', NODE_ENV: 'production' },
   })
   await waitForLine(child, 'worker ready')
   return child

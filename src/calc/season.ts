@@ -5,31 +5,66 @@ import { daylightHours } from '../core/season/sun'
 import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
 import { defineCalculation, isoDay, numberIn } from './define'
 
+const temp = numberIn([-1, 40])
+const days = numberIn([0, 120])
+
+/** Keys of the practice as the contract has them, with where each goes. */
 const practice = z
   .strictObject({
-    cleanoutWater_C: z.tuple([numberIn([-1, 40]), numberIn([-1, 40])]),
+    spring: z.enum(['full-yearly', 'when-needed', 'never-drain']),
+    winter: z.enum(['shutdown', 'run-on']),
+    bacteria: z.enum(['regular', 'after-disturbance', 'none']),
+    cleanoutWater_C: z.tuple([temp, temp]),
     hardFrostAir_C: numberIn([-40, 10]),
     leafOutDegreeDays: numberIn([0, 3000]),
-    startupWater_C: numberIn([-1, 40]),
-    feedingStartWater_C: numberIn([-1, 40]),
-    feedingStopWater_C: numberIn([-1, 40]),
-    nettingLead_d: z.tuple([numberIn([0, 120]), numberIn([0, 120])]),
-    shutdownWater_C: numberIn([-1, 40]),
+    startupWater_C: temp,
+    coldBacteriaFrom_C: temp,
+    bacteriaWater_C: temp,
+    feedingStartWater_C: temp,
+    feedingNormalWater_C: temp,
+    feedingStopWater_C: temp,
+    tenderPlantsWater_C: temp,
+    highSummerWater_C: temp,
+    shadeDownWater_C: temp,
+    flushWater_C: temp,
+    spawningWater_C: z.tuple([temp, temp]),
+    killingFrostAir_C: numberIn([-40, 10]),
+    nettingLead_d: z.tuple([days, days]),
+    nettingOff_d: z.tuple([days, days]),
+    shutdownWater_C: temp,
+    deicerLead_d: z.tuple([days, days]),
     leafFallChill: numberIn([0, 50_000]),
   })
   .partial()
 
-const asPractice = (p: z.output<typeof practice>): SeasonPractice => ({
-  cleanoutWaterC: p.cleanoutWater_C ?? DEFAULT_SEASON_PRACTICE.cleanoutWaterC,
-  hardFrostAirC: p.hardFrostAir_C ?? DEFAULT_SEASON_PRACTICE.hardFrostAirC,
-  leafOutDegreeDays: p.leafOutDegreeDays ?? DEFAULT_SEASON_PRACTICE.leafOutDegreeDays,
-  startupWaterC: p.startupWater_C ?? DEFAULT_SEASON_PRACTICE.startupWaterC,
-  feedingStartWaterC: p.feedingStartWater_C ?? DEFAULT_SEASON_PRACTICE.feedingStartWaterC,
-  feedingStopWaterC: p.feedingStopWater_C ?? DEFAULT_SEASON_PRACTICE.feedingStopWaterC,
-  nettingLeadDays: p.nettingLead_d ?? DEFAULT_SEASON_PRACTICE.nettingLeadDays,
-  shutdownWaterC: p.shutdownWater_C ?? DEFAULT_SEASON_PRACTICE.shutdownWaterC,
-  leafFallChill: p.leafFallChill ?? DEFAULT_SEASON_PRACTICE.leafFallChill,
-})
+const asPractice = (p: z.output<typeof practice>): SeasonPractice => {
+  const given: Partial<SeasonPractice> = {
+    spring: p.spring,
+    winter: p.winter,
+    bacteria: p.bacteria,
+    cleanoutWaterC: p.cleanoutWater_C,
+    hardFrostAirC: p.hardFrostAir_C,
+    leafOutDegreeDays: p.leafOutDegreeDays,
+    startupWaterC: p.startupWater_C,
+    coldBacteriaFromC: p.coldBacteriaFrom_C,
+    bacteriaWaterC: p.bacteriaWater_C,
+    feedingStartWaterC: p.feedingStartWater_C,
+    feedingNormalWaterC: p.feedingNormalWater_C,
+    feedingStopWaterC: p.feedingStopWater_C,
+    tenderPlantsWaterC: p.tenderPlantsWater_C,
+    highSummerWaterC: p.highSummerWater_C,
+    shadeDownWaterC: p.shadeDownWater_C,
+    flushWaterC: p.flushWater_C,
+    spawningWaterC: p.spawningWater_C,
+    killingFrostAirC: p.killingFrostAir_C,
+    nettingLeadDays: p.nettingLead_d,
+    nettingOffDays: p.nettingOff_d,
+    shutdownWaterC: p.shutdownWater_C,
+    deicerLeadDays: p.deicerLead_d,
+    leafFallChill: p.leafFallChill,
+  }
+  return { ...DEFAULT_SEASON_PRACTICE, ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
+}
 
 const month = z
   .strictObject({

@@ -1,5 +1,3 @@
-import type { VisitInContext } from './visit'
-
 export interface Slot {
   readonly startTime: string
   readonly minutes: number
@@ -17,7 +15,10 @@ export function clockAfter(clock: string, minutes: number): string {
 export const DAY_ENDS = '18:00'
 
 /** Visits of the same crew and day whose times overlap a slot. */
-export function overlapping(slot: Slot, sameDay: readonly VisitInContext[]): VisitInContext[] {
+export function overlapping<Planned extends { readonly startTime: string; readonly plannedMinutes: number }>(
+  slot: Slot,
+  sameDay: readonly Planned[],
+): Planned[] {
   const [from, to] = [minuteOf(slot.startTime), minuteOf(slot.startTime) + slot.minutes]
   return sameDay.filter((visit) => {
     const start = minuteOf(visit.startTime)

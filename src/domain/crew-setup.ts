@@ -2,6 +2,9 @@ import { z } from 'zod'
 import { KIT, SKILLS } from '../core/jobs/planning-facts'
 import { calendarDay } from './fields'
 
+export const SKILL_NAMES = { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' } as const
+export const KIT_NAMES = { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' } as const
+
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
 
 /** What a crew can do, carries and when it works; a crew without an entry has the usual one. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { numberWithin, optionalText, shortText } from './fields'
+import { calendarDay, numberWithin, optionalText, shortText } from './fields'
 import { CustomerId, SiteId } from './ids'
 import { PondInput } from './pond'
 
@@ -10,7 +10,17 @@ export const CustomerInput = z.strictObject({
 })
 export type CustomerInput = z.infer<typeof CustomerInput>
 
-export const SiteInput = z.strictObject({
+/** Days of the week, Monday first, as closed days are kept. */
+export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
+
+const openingHour = z.union([z.literal(''), z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })])
+
+/** Days on which a customer wants nobody. */
+export const Blackout = z
+  .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('Why', 120) })
+  .refine((b) => b.from <= b.to, { path: ['to'], error: 'It ends before it begins.' })
+
+const SiteFields = z.strictObject({
   name: shortText('Site name'),
   address: optionalText('Address', 200),
   town: optionalText('Town', 80),
@@ -20,8 +30,23 @@ export const SiteInput = z.strictObject({
   /** Place on the map; both or neither. */
   lat: numberWithin([-90, 90], 'Latitude', '°').nullable().default(null),
   lon: numberWithin([-180, 180], 'Longitude', '°').nullable().default(null),
+  /** Work may begin from and until here; empty: whenever the crew works. */
+  opens: openingHour.default(''),
+  closes: openingHour.default(''),
+  closedDays: z.array(z.enum(WEEKDAYS)).max(7).default([]),
+  blackouts: z.array(Blackout).max(60).default([]),
+})
+
+export const SiteInput = SiteFields.superRefine((site, context) => {
+  if (context.issues.length > 0) return
+  if ((site.lat === null) !== (site.lon === null))
+    context.addIssue({ code: 'custom', path: [site.lat === null ? 'lat' : 'lon'], message: 'A place on the map needs both latitude and longitude.' })
+  if (site.opens && site.closes && site.opens >= site.closes) context.addIssue({ code: 'custom', path: ['closes'], message: 'It closes before it opens.' })
 })
 export type SiteInput = z.infer<typeof SiteInput>
+
+/** Hours of a site that never closes. */
+export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts'> = { opens: '', closes: '', closedDays: [], blackouts: [] }
 
 /** A new pond with its site and customer: each either chosen from those that exist or entered new. */
 export const NewPondInput = z.strictObject({

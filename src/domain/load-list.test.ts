@@ -4,7 +4,14 @@ import { loadList } from './load-list'
 
 const pond = { waterM3: 8, maxDepthM: 1.1, fish: [{ species: 'goldfish' as const, count: 20, lengthM: 0.14 }], sourceChlorinated: true }
 const quantities = cleanoutQuantities(pond, DEFAULT_KIT, 0.6)
-const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({ job: jobType(key)!, quantities, state })
+const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
+  job: jobType(key)!,
+  quantities,
+  state,
+  also: [] as string[],
+  tasks: [] as { id: string; title: string }[],
+  siteName: 'Lark House',
+})
 
 describe('the load list', () => {
   it('sums what refills take and carries one tank for the largest of the day', () => {
@@ -15,6 +22,15 @@ describe('the load list', () => {
     expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])
   })
   it('leaves out what is done, and doses nothing for visits that dose by the label on site', () => {
-    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({ kit: [], tank: null, dechlorinatorG: 0, tapWaterM3: 0 })
+    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({ kit: [], tank: null, dechlorinatorG: 0, tapWaterM3: 0, parts: [] })
+  })
+  it('names what tasks bring along, and the kit of a second job', () => {
+    const tasks = [
+      { id: 'e-1', title: 'Renew the UV lamp: clarifier' },
+      { id: 'f-1', title: 'Look at the edge' },
+    ]
+    const list = loadList([{ ...visit('routine'), tasks, also: ['wetland-flush'] }])
+    expect(list.parts).toEqual(['For Lark House: renew the uv lamp: clarifier'])
+    expect(list.kit).toEqual(['flush-pump'])
   })
 })

@@ -10,18 +10,24 @@ export interface LoadList {
   readonly dechlorinatorG: number
   /** Tap water that the day's refills take, m³. */
   readonly tapWaterM3: number
+  /** Lamps, pads and packs that tasks of the day ask for. */
+  readonly parts: readonly string[]
 }
 
+/** Tasks that bring something along say so. */
+const NEEDS_PART = /renew|new |clean or renew/i
+
 /** What a truck carries for a day, summed over its stops. Amounts of a cleanout come from its own quantities; other jobs dose by the label on site. */
-export function loadList(visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state'>[]): LoadList {
+export function loadList(visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state' | 'tasks' | 'also' | 'siteName'>[]): LoadList {
   const toDo = visits.filter((v) => v.state !== 'done')
   const cleanouts = toDo.filter((v) => v.job.key === 'spring-cleanout')
   const tanks = cleanouts.map((v) => v.quantities.holding).filter((t) => t.volumeM3 > 0)
   return {
-    kit: [...new Set(toDo.flatMap((v) => JOB_PLANNING[v.job.key]?.kit ?? []))],
+    kit: [...new Set(toDo.flatMap((v) => [v.job.key, ...v.also].flatMap((key) => JOB_PLANNING[key]?.kit ?? [])))],
     // one tank serves the stops of a day one after the other
     tank: tanks.length === 0 ? null : { volumeM3: Math.max(...tanks.map((t) => t.volumeM3)), leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)) },
     dechlorinatorG: cleanouts.reduce((sum, v) => sum + v.quantities.dechlorinator.totalG, 0),
+    parts: toDo.flatMap((v) => v.tasks.filter((task) => NEEDS_PART.test(task.title)).map((task) => `For ${v.siteName}: ${task.title.toLowerCase()}`)),
     tapWaterM3: cleanouts.reduce((sum, v) => sum + v.quantities.refillM3, 0),
   }
 }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { BlockedBy, Relaxation } from '../core/dispatch/plan/explain'
 import { daysBetween } from '../core/numeric/calendar'
 import { calendarDay } from './fields'
+import type { VisitTask } from './visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from './ids'
 
 /** queued → running → done | stopped | failed; a run whose worker died is queued again. */
@@ -16,6 +17,19 @@ export const PlanWish = z
     /** Windows later by so many days, as in a late spring. */
     lateByDays: z.int().min(0).max(60).default(0),
     crewsAway: z.array(z.uuid()).max(60).default([]),
+    /** As many customers more, each like one there is; such a plan is looked at, never taken over. */
+    newCustomers: z.int().min(0).max(200).default(0),
+    /** Crews that are away on some days: sick, at a course. */
+    absent: z
+      .array(z.strictObject({ crewId: z.uuid(), from: calendarDay, to: calendarDay }))
+      .max(60)
+      .default([]),
+    /** Crews whose truck stands broken: they work without kit. */
+    withoutKit: z.array(z.uuid()).max(60).default([]),
+    /** Days on which nobody works outside: rain, storm, lightning. */
+    lostDays: z.array(calendarDay).max(60).default([]),
+    /** What the plan was asked for, in the asker's words. */
+    reason: z.string().trim().max(120).default(''),
     /** Visits to move only if it is worth much; 0 leaves every published visit where it is. */
     mayMove: z.boolean().default(true),
   })
@@ -26,12 +40,14 @@ export type PlanWish = z.infer<typeof PlanWish>
 /** Ends the key of the day after a cleanout that takes two; the two are taken over together. */
 export const SECOND_DAY_SUFFIX = ':second-day'
 
+export const SECOND_DAY_TASK = 'second-day'
+
 export const withOtherDay = (key: string): string => (key.endsWith(SECOND_DAY_SUFFIX) ? key.slice(0, -SECOND_DAY_SUFFIX.length) : `${key}${SECOND_DAY_SUFFIX}`)
 
-/** A visit that the plan adds or moves. */
+/** A visit that the plan adds, moves, or gives something to take along. */
 export interface PlanChange {
   readonly key: string
-  readonly kind: 'new' | 'moved'
+  readonly kind: 'new' | 'moved' | 'joined'
   readonly visitId: VisitId | null
   readonly visitVersion: number | null
   readonly pondId: PondId
@@ -39,11 +55,15 @@ export interface PlanChange {
   readonly siteName: string
   readonly town: string
   readonly job: string
-  readonly with: readonly string[]
+  /** Other jobs of the same visit, and tasks taken along. */
+  readonly also: readonly string[]
+  readonly tasks: readonly VisitTask[]
   readonly crewId: CrewId
   readonly day: string
   readonly startTime: string
   readonly minutes: number
+  /** Logged visits have taught to reckon so many times the plain estimate. */
+  readonly learntFactor: number
   readonly window: { readonly earliest: string; readonly best: string; readonly latest: string }
   readonly late: boolean
   readonly was: { readonly crewId: CrewId; readonly day: string; readonly startTime: string } | null
@@ -72,6 +92,8 @@ export interface PlanResult {
   readonly kept: number
   readonly unplaced: readonly PlanLeftOver[]
   readonly missed: readonly { readonly pondName: string; readonly siteName: string; readonly job: string; readonly latest: string }[]
+  /** Agreed, but its window does not come at this pond. */
+  readonly noWindow: readonly { readonly pondName: string; readonly siteName: string; readonly job: string }[]
   readonly crunch: readonly CrunchWeek[]
   readonly travelMin: number
   readonly feasible: boolean

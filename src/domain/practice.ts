@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { DEFAULT_FILTER_PRACTICE, SCHOOLS, type FilterPractice } from '../core/filter/practice'
 import type { HydraulicTables } from '../core/hydraulics/fittings'
-import { DEFAULT_SEASON_PRACTICE } from '../core/season/practice'
+import { DEFAULT_SEASON_PRACTICE, type SeasonPractice } from '../core/season/practice'
 import { numberWithin, shortText } from './fields'
 
 const waterC = (noun: string) => numberWithin([0, 30], noun, '°C')
@@ -13,6 +13,14 @@ export const HousePractice = z.strictObject({
   oversizing: z.enum(['calculated', 'next-size']).default(DEFAULT_FILTER_PRACTICE.oversizing),
   plantsCounted: z.boolean().default(DEFAULT_FILTER_PRACTICE.plantsCounted),
   uv: z.enum(['always', 'crutch', 'never']).default(DEFAULT_FILTER_PRACTICE.uv),
+  spring: z.enum(['full-yearly', 'when-needed', 'never-drain']).default(DEFAULT_SEASON_PRACTICE.spring),
+  winter: z.enum(['shutdown', 'run-on']).default(DEFAULT_SEASON_PRACTICE.winter),
+  bacteria: z.enum(['regular', 'after-disturbance', 'none']).default(DEFAULT_SEASON_PRACTICE.bacteria),
+  cleanoutMaxWaterC: waterC('Cleanout').default(DEFAULT_SEASON_PRACTICE.cleanoutWaterC[1]),
+  bacteriaWaterC: waterC('Ordinary bacteria').default(DEFAULT_SEASON_PRACTICE.bacteriaWaterC),
+  feedingNormalWaterC: waterC('Normal feed').default(DEFAULT_SEASON_PRACTICE.feedingNormalWaterC),
+  tenderPlantsWaterC: waterC('Tender plants').default(DEFAULT_SEASON_PRACTICE.tenderPlantsWaterC),
+  highSummerWaterC: waterC('High summer').default(DEFAULT_SEASON_PRACTICE.highSummerWaterC),
   startupWaterC: waterC('Startup').default(DEFAULT_SEASON_PRACTICE.startupWaterC),
   feedingStartWaterC: waterC('Feeding start').default(DEFAULT_SEASON_PRACTICE.feedingStartWaterC),
   feedingStopWaterC: waterC('Feeding stop').default(DEFAULT_SEASON_PRACTICE.feedingStopWaterC),
@@ -49,10 +57,15 @@ export const filterPracticeOf = ({ growthYears, oversizing, plantsCounted, uv }:
   tables,
 })
 
-export const seasonPracticeOf = ({ startupWaterC, feedingStartWaterC, feedingStopWaterC, shutdownWaterC }: HousePractice) => ({
-  ...DEFAULT_SEASON_PRACTICE,
-  startupWaterC,
-  feedingStartWaterC,
-  feedingStopWaterC,
-  shutdownWaterC,
-})
+/** The year's triggers by a practice; what it does not name follows the defaults. */
+export function seasonPracticeOf(practice: HousePractice): SeasonPractice {
+  const { spring, winter, bacteria, startupWaterC, bacteriaWaterC, feedingStartWaterC, feedingNormalWaterC, feedingStopWaterC } = practice
+  return {
+    ...DEFAULT_SEASON_PRACTICE,
+    ...{ spring, winter, bacteria, startupWaterC, bacteriaWaterC, feedingStartWaterC, feedingNormalWaterC, feedingStopWaterC },
+    cleanoutWaterC: [Math.min(DEFAULT_SEASON_PRACTICE.cleanoutWaterC[0], practice.cleanoutMaxWaterC), practice.cleanoutMaxWaterC],
+    tenderPlantsWaterC: practice.tenderPlantsWaterC,
+    highSummerWaterC: practice.highSummerWaterC,
+    shutdownWaterC: practice.shutdownWaterC,
+  }
+}

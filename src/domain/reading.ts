@@ -20,5 +20,6 @@ export interface FollowUp {
   readonly title: string
   readonly dueFrom: string
   readonly dueTo: string
+  readonly minutes: number
   readonly doneAt: string | null
 }

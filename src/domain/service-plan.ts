@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { JOB_TYPES } from '../core/jobs/job-types'
 import { JOB_PLANNING } from '../core/jobs/planning-facts'
-import { numberWithin } from './fields'
+import { calendarDay, numberWithin } from './fields'
 
 const JOB_KEYS = JOB_TYPES.map((job) => job.key) as [string, ...string[]]
 const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
@@ -12,12 +12,19 @@ export const ServiceLineInput = z
     everyDays: z.int().min(3, { error: 'At least 3 days apart.' }).max(366, { error: 'At most a year apart.' }).nullable().default(null),
     from: monthDay.nullable().default(null),
     to: monthDay.nullable().default(null),
+    /** Agreed from this day and until that one. */
+    starts: calendarDay.nullable().default(null),
+    ends: calendarDay.nullable().default(null),
     priceMinor: numberWithin([0, 100_000_000], 'Price', 'cents').nullable().default(null),
   })
   .superRefine((line, context) => {
     if (context.issues.length > 0) return
     const comesRound = JOB_PLANNING[line.job].timing === 'interval'
-    if (comesRound && line.everyDays === null) context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })
+    // plants may be cared for as they grow
+    if (comesRound && line.everyDays === null && line.job !== 'plant-care')
+      context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })
+    if (line.starts !== null && line.ends !== null && line.starts > line.ends)
+      context.addIssue({ code: 'custom', path: ['ends'], message: 'It ends before it begins.' })
     if (line.from !== null && line.to !== null && line.from > line.to)
       context.addIssue({ code: 'custom', path: ['to'], message: 'It ends before it begins. A job over New Year is two lines.' })
   })
@@ -33,35 +40,37 @@ export const ServicePlan = z
 export type ServiceLine = z.infer<typeof ServiceLineInput>
 export type ServicePlan = z.infer<typeof ServicePlan>
 
+const OPEN = { starts: null, ends: null, priceMinor: null } as const
+
 /** Plans that most customers begin with. */
 export const SERVICE_TEMPLATES: readonly { readonly key: string; readonly name: string; readonly lines: ServicePlan }[] = [
   {
     key: 'full',
     name: 'Full care',
     lines: [
-      { job: 'spring-cleanout', everyDays: null, from: null, to: null, priceMinor: null },
-      { job: 'routine', everyDays: 28, from: '04-20', to: '10-15', priceMinor: null },
-      { job: 'netting', everyDays: null, from: null, to: null, priceMinor: null },
-      { job: 'winter-shutdown', everyDays: null, from: null, to: null, priceMinor: null },
+      { job: 'spring-cleanout', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'routine', everyDays: 28, from: '04-20', to: '10-15', ...OPEN },
+      { job: 'netting', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'winter-shutdown', everyDays: null, from: null, to: null, ...OPEN },
     ],
   },
   {
     key: 'light',
     name: 'Startup and a few visits',
     lines: [
-      { job: 'spring-startup', everyDays: null, from: null, to: null, priceMinor: null },
-      { job: 'routine', everyDays: 56, from: '05-01', to: '10-01', priceMinor: null },
-      { job: 'netting', everyDays: null, from: null, to: null, priceMinor: null },
+      { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'routine', everyDays: 56, from: '05-01', to: '10-01', ...OPEN },
+      { job: 'netting', everyDays: null, from: null, to: null, ...OPEN },
     ],
   },
   {
     key: 'wetland',
     name: 'Wetland with running winter',
     lines: [
-      { job: 'spring-startup', everyDays: null, from: null, to: null, priceMinor: null },
-      { job: 'wetland-flush', everyDays: 180, from: '05-01', to: '11-01', priceMinor: null },
-      { job: 'plant-care', everyDays: 28, from: '05-01', to: '09-30', priceMinor: null },
-      { job: 'winter-check', everyDays: 28, from: '01-01', to: '03-01', priceMinor: null },
+      { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'wetland-flush', everyDays: 180, from: '05-01', to: '11-01', ...OPEN },
+      { job: 'plant-care', everyDays: null, from: '05-01', to: '09-30', ...OPEN },
+      { job: 'winter-check', everyDays: 28, from: '01-01', to: '03-01', ...OPEN },
     ],
   },
 ]

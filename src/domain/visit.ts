@@ -99,6 +99,12 @@ export type EntryInput = z.infer<typeof EntryInput>
 
 export type Entry = EntryInput & { readonly byId: UserId; readonly byName: string; readonly receivedAt: string }
 
+/** Something taken along on a visit: a follow-up, a lamp, a wish. */
+export interface VisitTask {
+  readonly id: string
+  readonly title: string
+}
+
 export interface Visit {
   readonly id: VisitId
   readonly pondId: PondId
@@ -112,6 +118,11 @@ export interface Visit {
   readonly quantities: CleanoutQuantities
   readonly duration: DurationEstimate
   readonly note: string
+  /** Keys of other jobs done on the same visit. */
+  readonly also: readonly string[]
+  readonly tasks: readonly VisitTask[]
+  /** Planned minutes are so many times the plain estimate. */
+  readonly learntFactor: number
   readonly startedAt: string | null
   readonly finishedAt: string | null
   readonly version: number

@@ -1,6 +1,6 @@
 import { createServer } from 'node:http'
 import { JUNCTIONS, ROADS } from './hask-roads'
-import { drivingTable } from './shortest'
+import { drivingTable, drivingWay } from './shortest'
 
 const MOST_POINTS = 3000
 
@@ -14,8 +14,8 @@ const geojson = JSON.stringify({
   })),
 })
 
-function pointsIn(path: string): [number, number][] | null {
-  const match = /^\/table\/v1\/driving\/([-\d.,;e]+)$/i.exec(path)
+function pointsIn(path: string, service: 'table' | 'route'): [number, number][] | null {
+  const match = new RegExp(`^/${service}/v1/driving/([-\\d.,;e]+)$`, 'i').exec(path)
   if (!match) return null
   const points = match[1].split(';').map((pair) => pair.split(',').map(Number) as [number, number])
   return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MOST_POINTS ? points : null
@@ -29,7 +29,12 @@ const server = createServer((request, response) => {
   }
   const path = decodeURIComponent(new URL(request.url ?? '/', 'http://roads').pathname)
   if (path === '/roads.geojson') return answer(200, geojson)
-  const points = pointsIn(path)
+  const way = pointsIn(path, 'route')
+  if (way && way.length >= 2) {
+    const coordinates = way.slice(1).flatMap((to, i) => drivingWay(way[i], to).slice(i === 0 ? 0 : 1))
+    return answer(200, { code: 'Ok', routes: [{ geometry: { type: 'LineString', coordinates } }] })
+  }
+  const points = pointsIn(path, 'table')
   if (!points) return answer(404, { code: 'InvalidUrl', message: 'GET /table/v1/driving/lon,lat;lon,lat or /roads.geojson' })
   answer(200, { code: 'Ok', durations: drivingTable(points) })
 })

@@ -2,6 +2,7 @@ import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
 import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-tables'
 import { upgradeDesign } from '../../src/domain/design-file'
+import { DEFAULT_TEMPLATES } from '../../src/domain/notice'
 import type { Role } from '../../src/domain/roles'
 
 /** Ids of the demo firm (`own`) and of another firm (`other`) that addresses are filled with. */
@@ -55,6 +56,10 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'rounds', method: 'GET', allowed: ALL },
   { route: 'planning', method: 'GET', allowed: PLANNERS },
   { route: 'rounds/[crewId]/[day]', method: 'GET', allowed: ALL },
+  { route: 'map', method: 'GET', allowed: ALL },
+  { route: 'letters', method: 'GET', allowed: PLANNERS },
+  { route: 'exchange', method: 'GET', allowed: PLANNERS },
+  { route: 'customers', method: 'GET', allowed: PLANNERS },
   { route: 'ponds', method: 'GET', allowed: ALL },
   { route: 'ponds/new', method: 'GET', allowed: DESK },
   { route: 'ponds/[pondId]', method: 'GET', allowed: ALL },
@@ -166,5 +171,56 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/visits/[visitId]/report.pdf', method: 'GET', allowed: ALL },
   { route: 'api/v1/photos/[photoId]', method: 'GET', allowed: ALL },
   { route: 'api/v1/calc/[name]', method: 'POST', allowed: ALL, body: () => ({ temp_C: 20 }) },
+  {
+    route: 'api/v1/ponds/[pondId]/equipment',
+    method: 'POST',
+    allowed: LOGGERS,
+    body: () => ({ kind: 'uv-lamp', name: 'Access test', fittedOn: '2026-01-05', everyDays: 365 }),
+  },
+  {
+    route: 'api/v1/ponds/[pondId]/one-offs',
+    method: 'POST',
+    allowed: PLANNERS,
+    body: () => ({ title: 'Access test', from: '2020-01-05', to: '2020-01-06' }),
+  },
+  {
+    route: 'api/v1/equipment/[equipmentId]',
+    method: 'PUT',
+    allowed: LOGGERS,
+    body: () => ({ version: 999, equipment: { kind: 'uv-lamp', name: 'Access test', fittedOn: '2026-01-05', everyDays: 365 } }),
+  },
+  { route: 'api/v1/follow-ups/[followUpId]/close', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/durations/forget', method: 'POST', allowed: PLANNERS, body: () => ({ job: 'not-a-job' }) },
+  { route: 'api/v1/notices', method: 'POST', allowed: PLANNERS, body: () => ({ visits: ['00000000-0000-4000-8000-000000000000'] }) },
+  { route: 'api/v1/notices/[noticeId]/again', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/notice-templates', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, templates: DEFAULT_TEMPLATES }) },
+  { route: 'api/v1/visits/[visitId]/tell', method: 'POST', allowed: LOGGERS, body: () => ({ kind: 'on-the-way', time: '09:00' }) },
+  { route: 'api/v1/visits/[visitId]/days', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/calendar-feeds', method: 'POST', allowed: PLANNERS, body: () => ({ scope: 'crew', crewId: '00000000-0000-4000-8000-000000000000' }) },
+  { route: 'api/v1/calendar-feeds/[feedId]', method: 'DELETE', allowed: PLANNERS },
+  { route: 'api/v1/calendars/[file]', method: 'GET', allowed: 'open' },
+  { route: 'api/v1/crews/[crewId]/busy', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/crews/[crewId]/busy', method: 'DELETE', allowed: PLANNERS, body: () => ({ source: 'not there' }) },
+  { route: 'api/v1/crews/[crewId]/day-sheet.pdf', method: 'GET', allowed: ALL, query: '?day=2030-03-20' },
+  { route: 'api/v1/weather/[stationId]', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/sites.csv', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/sites.csv', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/sites.geojson', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/sites.geojson', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/service-plans.csv', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/service-plans.csv', method: 'POST', allowed: PLANNERS },
+  { route: 'api/v1/visits.csv', method: 'GET', allowed: PLANNERS, query: '?from=2030-01-01&to=2030-01-31' },
+  {
+    route: 'api/v1/customers/[customerId]',
+    method: 'PUT',
+    allowed: PLANNERS,
+    body: () => ({ version: 999, customer: { name: 'Access test' } }),
+  },
+  {
+    route: 'api/v1/sites/[siteId]',
+    method: 'PUT',
+    allowed: PLANNERS,
+    body: () => ({ version: 999, site: { name: 'Access test', stationId: 'ferrygate' } }),
+  },
   { route: 'api/v1/sign-out', method: 'POST', allowed: ALL },
 ]

@@ -21,7 +21,20 @@ function routesOnDisk(folder = app, route: string[] = []): string[] {
 }
 
 const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
-  `/${route.replace('[pondId]', ids.pondId).replace('[visitId]', ids.visitId).replace('[photoId]', ids.photoId).replace('[designId]', ids.designId).replace('[proposalId]', ids.proposalId).replace('[runId]', ids.runId).replace('[day]', '2030-03-20').replace('[crewId]', ids.crewId).replace('[pumpId]', 'own:not-there').replace('[name]', 'water.doSaturation')}${query}`
+  `/${route
+    .replace('[pondId]', ids.pondId)
+    .replace('[visitId]', ids.visitId)
+    .replace('[photoId]', ids.photoId)
+    .replace('[designId]', ids.designId)
+    .replace('[proposalId]', ids.proposalId)
+    .replace('[runId]', ids.runId)
+    .replace('[day]', '2030-03-20')
+    .replace('[crewId]', ids.crewId)
+    .replace('[pumpId]', 'own:not-there')
+    .replace('[name]', 'water.doSaturation')
+    .replace('[file]', 'guess.ics')
+    .replace('[stationId]', 'ferrygate')
+    .replace(/\[(equipment|followUp|notice|feed|customer|site)Id\]/, '00000000-0000-4000-8000-000000000000')}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })

@@ -17,7 +17,7 @@ const PARTS = ['bed', 'water', 'beside', 'network', 'planting', 'price', 'drawin
 
 for (const theme of ['light', 'dark', 'sun'] as const)
   test(`every main view has nothing serious in the ${theme} theme`, async ({ page }) => {
-    test.setTimeout(180_000)
+    test.setTimeout(300_000)
     const errors = watchErrors(page)
     await signInAs(page, theme === 'light' ? 'owner' : theme === 'dark' ? 'office' : 'designer')
     await page.request.put('/api/v1/preferences', { data: { units: theme === 'dark' ? 'us' : 'metric', theme } })
@@ -40,7 +40,19 @@ for (const theme of ['light', 'dark', 'sun'] as const)
         .getAttribute('href'))!,
     )
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme === 'light') views.push('/practice', `${pond}/practice`, '/people', '/prices', '/cutting', ...PARTS.map((part) => `${pond}/design?part=${part}`))
+    if (theme !== 'sun') views.push('/map')
+    if (theme === 'light')
+      views.push(
+        '/letters',
+        '/exchange',
+        '/customers',
+        '/practice',
+        `${pond}/practice`,
+        '/people',
+        '/prices',
+        '/cutting',
+        ...PARTS.map((part) => `${pond}/design?part=${part}`),
+      )
     for (const view of views) {
       await page.goto(view)
       await page.waitForLoadState('networkidle')
@@ -67,6 +79,11 @@ test('nothing is wider than a small phone', async ({ page }) => {
     '/field',
     '/prices',
     '/cutting',
+    '/map',
+    '/letters',
+    '/exchange',
+    '/customers',
+    '/planning',
     ...PARTS.map((part) => `${pond}/design?part=${part}`),
   ]) {
     await page.goto(view)

@@ -101,7 +101,7 @@ test('a finished year shows its visits, and the theme and sign-out follow the pe
     .first()
     .click()
   await expect(page.getByRole('link', { name: /Spring cleanout at Lanternhouse.*done/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Netting on' }).click()
+  await page.getByLabel('Window shown').selectOption('netting')
   await expect(page.getByText('The outlined stretch is the window of “Netting on”')).toBeVisible()
   await page.getByLabel('Theme').selectOption('sun')
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'sun')
@@ -120,6 +120,8 @@ test('a finished year shows its visits, and the theme and sign-out follow the pe
 
 test('people see only what their role may do', async ({ page }) => {
   await signInAs(page, 'technician')
+  await page.locator('nav summary', { hasText: 'More' }).click()
+  await expect(page.getByRole('link', { name: 'Map' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0)
   await openPond(page, 'lanternhouse', 'Garden pond')
   await expect(page.getByRole('link', { name: 'Plan the cleanout' })).toHaveCount(0)

@@ -18,6 +18,7 @@ test('an empty database asks for the firm, then works from nothing to a planned 
   await expect(page.getByText('No visits today.')).toBeVisible()
   await expect(page.getByText('Add the first pond')).toBeVisible()
 
+  await page.locator('nav summary', { hasText: 'More' }).click()
   await page.getByRole('link', { name: 'People' }).click()
   await page.getByLabel('New crew').fill('Moorhen')
   await page.getByRole('button', { name: 'Add the crew' }).click()

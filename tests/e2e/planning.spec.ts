@@ -41,7 +41,7 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   await expect(take).toBeVisible()
   await take.click()
   const told = page.getByText(/^\d+ visits? taken over\.$/)
-  await expect(told).toBeVisible({ timeout: 30_000 })
+  await expect(told).toBeVisible({ timeout: 60_000 })
   expect(Number(/\d+/.exec((await told.textContent())!)![0])).toBeLessThanOrEqual(all + 50)
 
   // what was taken over is planned: asked again, only what was left out is new

@@ -112,7 +112,8 @@ async function planCleanout(page: Page): Promise<string> {
   await expect(page.getByRole('button', { name: 'Spring cleanout at Weir Cottage, 15:00' })).toBeVisible()
   await page.getByRole('link', { name: 'Season' }).click()
   await page.goto(`/season?year=${today.slice(0, 4)}`)
-  await expect(page.getByRole('link', { name: /Spring cleanout at Weir Cottage/ })).toBeVisible()
+  await page.getByLabel('Find').fill('Weir Cottage')
+  await expect(page.getByRole('button', { name: /Spring cleanout at Weir Cottage/ })).toBeVisible()
   await page.getByRole('link', { name: 'Today' }).click()
   await expect(page.getByRole('link', { name: /Weir Cottage, Millstone pond/ })).toBeVisible()
   return today

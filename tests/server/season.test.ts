@@ -39,7 +39,7 @@ describe('a pond’s year', () => {
   it('moves in the season view too, without anyone opening the pond', async () => {
     const { actors } = await makeFirm('Betony')
     await addPond(actors.owner, newPond())
-    const feeding = async () => (await seasonPage(actors.office, 2027)).rows[0].windows.find((w) => w.job === 'feeding-start')!.best
+    const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0].window![1]
     const early = await feeding()
     const { practice, version } = await firm(actors.owner)
     await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
@@ -65,11 +65,12 @@ describe('a pond’s year', () => {
     expect(plan.proposals.every((p) => p.day >= plan.window!.earliest && p.day <= plan.window!.latest)).toBe(true)
     const day = plan.proposals[0].day
     await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' })
-    const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)))
+    const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)), 'spring-cleanout')
     expect(rows).toHaveLength(1)
     expect(rows[0].weeklyC).toHaveLength(52)
-    expect(rows[0].visits.map((v) => v.day)).toEqual([day])
-    expect(rows[0].windows.every((w) => w.best.startsWith(day.slice(0, 4)))).toBe(true)
+    expect(rows[0].visits.map(([, visitDay]) => visitDay)).toEqual([day])
+    expect(rows[0].window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
+    expect(rows[0].agreed).toBe(false)
   })
 })
 

@@ -8,8 +8,10 @@ export interface JobPlanning {
   readonly timing: 'window' | 'interval'
   /** Person-minutes: a base, and more for each m² of water surface. Cleanouts are worked out part by part instead. */
   readonly hands: { readonly baseMin: number; readonly perM2Min: number } | null
-  /** Other jobs that are done with it when both fall due. */
+  /** Other jobs of the season that it makes needless. */
   readonly covers: readonly string[]
+  /** Other jobs that the same visit does when both fall due. */
+  readonly takesAlong: readonly string[]
   /** Jobs that must come before it in the same season, with days between. */
   readonly after: readonly { readonly job: string; readonly minDays: number; readonly maxDays: number }[]
 }
@@ -26,11 +28,12 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     timing: 'window',
     hands: null,
     covers: ['spring-startup', 'wetland-flush'],
+    takesAlong: [],
     after: [],
   },
-  'spring-startup': { skills: [], kit: [], value: 3, timing: 'window', hands: { baseMin: 130, perM2Min: 1 }, covers: [], after: [] },
-  routine: { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 60, perM2Min: 0.8 }, covers: [], after: [] },
-  'plant-care': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 50, perM2Min: 1.2 }, covers: [], after: [] },
+  'spring-startup': { skills: [], kit: [], value: 3, timing: 'window', hands: { baseMin: 130, perM2Min: 1 }, covers: [], takesAlong: [], after: [] },
+  routine: { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 60, perM2Min: 0.8 }, covers: [], takesAlong: ['plant-care'], after: [] },
+  'plant-care': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 50, perM2Min: 1.2 }, covers: [], takesAlong: [], after: [] },
   'wetland-flush': {
     skills: [],
     kit: ['flush-pump'],
@@ -38,9 +41,19 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     timing: 'interval',
     hands: { baseMin: 120, perM2Min: 0.6 },
     covers: [],
+    takesAlong: ['routine', 'plant-care'],
     after: [{ job: 'spring-startup', minDays: 7, maxDays: 365 }],
   },
-  netting: { skills: [], kit: ['net-poles'], value: 2, timing: 'window', hands: { baseMin: 60, perM2Min: 2.2 }, covers: [], after: [] },
+  netting: {
+    skills: [],
+    kit: ['net-poles'],
+    value: 2,
+    timing: 'window',
+    hands: { baseMin: 60, perM2Min: 2.2 },
+    covers: [],
+    takesAlong: ['routine', 'plant-care'],
+    after: [],
+  },
   'winter-shutdown': {
     skills: [],
     kit: [],
@@ -48,7 +61,11 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     timing: 'window',
     hands: { baseMin: 150, perM2Min: 1.1 },
     covers: [],
+    takesAlong: ['routine'],
     after: [{ job: 'netting', minDays: 1, maxDays: 365 }],
   },
-  'winter-check': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 40, perM2Min: 0.1 }, covers: [], after: [] },
+  'winter-check': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 40, perM2Min: 0.1 }, covers: [], takesAlong: [], after: [] },
 }
+
+/** Getting ready and packing up, which a second job on the same visit does not need again, person-minutes. @source house default */
+export const SHARED_SETUP_MIN = 30

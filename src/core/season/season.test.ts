@@ -74,7 +74,7 @@ describe('weather years', () => {
 describe('water temperature', () => {
   it('exchanges heat as Edinger and others give it', () =>
     expect(exchangeWPerM2K(20, 10, 3)).toBeCloseTo(4.5 + 1 + (0.35 + 0.225 + 0.27 + 0.47) * (9.2 + 0.46 * 9), 6))
-  const steady = Array.from({ length: 400 }, () => ({ minAirC: 12, maxAirC: 18, humidityPercent: 70, windMPerS: 3, sunshineH: 5 }))
+  const steady = Array.from({ length: 400 }, () => ({ minAirC: 12, maxAirC: 18, humidityPercent: 70, windMPerS: 3, sunshineH: 5, rainMm: 0 }))
   const thermal = { ...pond, latitudeDeg: 45 }
   it('forgets where it began', () => {
     const from = (waterC: number) => waterTemperatures(steady, thermal, { waterC, iceM: 0 })[120].waterC
@@ -86,7 +86,7 @@ describe('water temperature', () => {
     expect(after({ shade: 0.8 })).toBeLessThan(after({ shade: 0 }))
   })
   it('freezes at 0 °C, thickens, and thaws before it warms', () => {
-    const cold = Array.from({ length: 30 }, () => ({ minAirC: -12, maxAirC: -6, humidityPercent: 75, windMPerS: 2, sunshineH: 1 }))
+    const cold = Array.from({ length: 30 }, () => ({ minAirC: -12, maxAirC: -6, humidityPercent: 75, windMPerS: 2, sunshineH: 1, rainMm: 0 }))
     const frozen = waterTemperatures(cold, thermal, { waterC: 3, iceM: 0 }, 1)
     expect(frozen.at(-1)!.iceM).toBeGreaterThan(0.05)
     expect(Math.min(...frozen.map((d) => d.waterC))).toBe(0)

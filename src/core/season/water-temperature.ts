@@ -11,6 +11,10 @@ export interface ThermalPond {
   readonly shade: number
   /** Share of the station's wind that reaches the water, 0.1..1. */
   readonly windShare: number
+  /** How much warmer than the station the air at the pond is, °C; a walled court or a frost hollow. */
+  readonly airOffsetC?: number
+  /** Depth that takes part, as a share of the mean depth: a deep cold layer does not, a warm floor does. */
+  readonly depthShare?: number
 }
 
 export interface WaterDay {
@@ -56,13 +60,13 @@ export function waterTemperatures(weather: readonly WeatherDay[], pond: ThermalP
   assertInRange('meanDepthM', pond.meanDepthM, [0.02, 20])
   assertInRange('shade', pond.shade, [0, 0.95])
   assertInRange('windShare', pond.windShare, [0.05, 1.5])
-  const capacity = WATER_HEAT_MJ * (pond.meanDepthM + GROUND_EXTRA_DEPTH_M)
+  const capacity = WATER_HEAT_MJ * (pond.meanDepthM * (pond.depthShare ?? 1) + GROUND_EXTRA_DEPTH_M)
   let state = start
   return weather.map((day, i) => (state = nextDay(state, day, pond, capacity, ((startDay + i - 1) % 365) + 1)))
 }
 
 function nextDay(state: WaterDay, day: WeatherDay, pond: ThermalPond, capacityMJPerK: number, dayOfYear: number): WaterDay {
-  const airC = (day.minAirC + day.maxAirC) / 2
+  const airC = (day.minAirC + day.maxAirC) / 2 + (pond.airOffsetC ?? 0)
   const dewC = dewPointC(airC, day.humidityPercent)
   const open = exchangeWPerM2K(state.waterC, dewC, day.windMPerS * pond.windShare)
   const solarW = (solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, day.sunshineH) * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY

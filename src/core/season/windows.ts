@@ -1,11 +1,12 @@
-import { addDays, type IsoDate } from '../numeric/calendar'
+import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { quantileOfSorted } from '../numeric/quantile'
-import { seededRandom } from '../numeric/random'
-import { degreeDayDate, leafFallDay } from './phenology'
+import { seededRandom, type Random } from '../numeric/random'
 import { WINDOW_JOBS, type SeasonPractice, type WindowJob } from './practice'
-import { assertStation, normalsAtHeight, type StationNormals } from './station'
+import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
+import { plainDayOfYear, possibleWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear, type WeatherDay } from './weather-year'
+import { DAYS, windowRule, type PossibleYear } from './window-rules'
 
 export interface SeasonPond extends Omit<ThermalPond, 'latitudeDeg'> {
   readonly altitudeM: number
@@ -19,6 +20,10 @@ export interface SeasonInput {
   readonly year: number
   readonly weatherYears?: number
   readonly seed?: number
+  /** What is known of this year's weather, at the site's height; without it the year is any year. */
+  readonly known?: KnownWeather
+  /** The newest water reading: the model goes on from it. */
+  readonly reading?: { readonly date: IsoDate; readonly waterC: number }
 }
 
 export interface DayBand {
@@ -56,15 +61,9 @@ export const dayToDate = (year: number, day: number): IsoDate => {
   return leap && day > 59 ? addDays(date, 1) : date
 }
 
-const DAYS = 365
 export const DEFAULT_WEATHER_YEARS = 30
 /** A window is open while at least this share of years allows the job. */
 const OPEN_SHARE = 0.3
-
-interface PossibleYear {
-  readonly weather: readonly WeatherDay[]
-  readonly water: readonly WaterDay[]
-}
 
 /**
  * A pond's year: water temperature with its 10/50/90 % band and the windows of the year's jobs, from many possible weather years.
@@ -77,14 +76,17 @@ export function pondSeason(input: SeasonInput): Season {
   const station = normalsAtHeight(input.station, input.pond.altitudeM)
   const thermal: ThermalPond = { ...input.pond, latitudeDeg: station.latitudeDeg }
   const random = seededRandom(seed)
-  const years = Array.from({ length: weatherYears }, () => possibleYear(weatherYear(station, random), thermal))
+  const { known } = input
+  const normals = dailyNormals(station)
+  const draw = known ? thisYear(known, station, thermal, input) : (from: Random) => possibleYear(weatherYear(station, from, normals), thermal)
+  const years = Array.from({ length: weatherYears }, () => draw(random))
   const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i].waterC)))
   const dateOf = (day: number) => dayToDate(input.year, day)
   return {
     waterC,
     iceChance: Array.from({ length: DAYS }, (_, i) => years.filter((y) => y.water[i].iceM > 0).length / years.length),
     monthlyMedianC: monthly(waterC.map((b) => b.p50)),
-    windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, input, station, dateOf)),
+    windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, input, dateOf)),
     weatherYears,
   }
 }
@@ -93,6 +95,33 @@ export function pondSeason(input: SeasonInput): Season {
 function possibleYear(weather: WeatherDay[], pond: ThermalPond): PossibleYear {
   const before = waterTemperatures(weather, pond, { waterC: 4, iceM: 0 })
   return { weather, water: waterTemperatures(weather, pond, before[DAYS - 1]) }
+}
+
+/** How much of a reading the modelled water takes over: a spot in a pond is not its mean. @source house default */
+const READING_WEIGHT = 0.7
+/** Days run before New Year so that January begins with the right chill. */
+const RUN_IN_DAYS = 75
+
+/** This year as far as it is known, and likely ways on. A 29 February is run through and left out. */
+function thisYear(known: KnownWeather, station: StationNormals, pond: ThermalPond, { year, reading }: SeasonInput): (random: Random) => PossibleYear {
+  const from = addDays(`${year}-01-01`, -RUN_IN_DAYS)
+  const days = RUN_IN_DAYS + daysBetween(`${year}-01-01`, `${year + 1}-01-01`)
+  const drawWeather = possibleWeather(known, station, from, days)
+  const readAt = reading ? daysBetween(from, reading.date) : -1
+  const startDay = plainDayOfYear(from)
+  const leapDay = addDays(`${year}-02-28`, 1).endsWith('-29') ? RUN_IN_DAYS + 59 : -1
+  const plain = <Day>(all: readonly Day[]) => all.filter((_, i) => i >= RUN_IN_DAYS && i !== leapDay)
+  return (random) => {
+    const weather = drawWeather(random)
+    const start: WaterDay = { waterC: Math.max(0, (weather[0].minAirC + weather[0].maxAirC) / 2), iceM: 0 }
+    let water = waterTemperatures(weather, pond, start, startDay)
+    if (reading && readAt >= 0 && readAt < days - 1) {
+      const there = water[readAt]
+      const met: WaterDay = { waterC: there.waterC + READING_WEIGHT * (reading.waterC - there.waterC), iceM: reading.waterC > 2 ? 0 : there.iceM }
+      water = [...water.slice(0, readAt), met, ...waterTemperatures(weather.slice(readAt + 1), pond, met, plainDayOfYear(addDays(reading.date, 1)))]
+    }
+    return { weather: plain(weather), water: plain(water) }
+  }
 }
 
 const band = (values: number[]): DayBand => {
@@ -109,78 +138,13 @@ function monthly(daily: readonly number[]): number[] {
   })
 }
 
-type YearTest = { kind: 'span' | 'turn'; holds: (year: PossibleYear) => boolean[] }
-
-const MIDSUMMER = 196
 const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
-const trailing = (water: readonly WaterDay[], i: number, days: number) => mean(water.slice(Math.max(0, i - days + 1), i + 1).map((d) => d.waterC))
-const byDay = (test: (i: number) => boolean): boolean[] => Array.from({ length: DAYS }, (_, i) => test(i))
 
-/** From the first day that a test holds and stays until midsummer (spring) or the year's end (autumn). */
-function turned(from: number, to: number, test: (i: number) => boolean): boolean[] {
-  let last = to
-  for (let i = to - 1; i >= from && test(i); i--) last = i
-  return byDay((i) => i >= last && i < to)
-}
-
-function testFor(job: WindowJob, { practice, station }: SeasonInput): YearTest {
-  switch (job) {
-    case 'spring-cleanout':
-      return {
-        kind: 'span',
-        holds: ({ weather, water }) => {
-          const leafOut = degreeDayDate(weather, practice.leafOutDegreeDays)
-          const iceOut = water.slice(0, MIDSUMMER).findLastIndex((d) => d.iceM > 0) + 1
-          const [low, high] = practice.cleanoutWaterC
-          return byDay(
-            (i) =>
-              i < MIDSUMMER &&
-              i >= iceOut &&
-              i + 1 < leafOut &&
-              water[i].waterC >= low &&
-              water[i].waterC <= high &&
-              weather[i].minAirC > practice.hardFrostAirC,
-          )
-        },
-      }
-    case 'spring-startup':
-      return {
-        kind: 'turn',
-        holds: ({ weather, water }) =>
-          turned(
-            0,
-            MIDSUMMER,
-            (i) => trailing(water, i, 5) >= practice.startupWaterC && mean(weather.slice(Math.max(0, i - 6), i + 1).map((d) => d.minAirC)) > 0,
-          ),
-      }
-    case 'feeding-start':
-      return { kind: 'turn', holds: ({ water }) => turned(0, MIDSUMMER, (i) => trailing(water, i, 3) >= practice.feedingStartWaterC) }
-    case 'feeding-stop':
-      return { kind: 'turn', holds: ({ water }) => turned(MIDSUMMER, DAYS, (i) => trailing(water, i, 3) < practice.feedingStopWaterC) }
-    case 'netting':
-      return {
-        kind: 'span',
-        holds: ({ weather }) => {
-          const fall = leafFallDay(weather, station.latitudeDeg, practice.leafFallChill)
-          const [lead, close] = practice.nettingLeadDays
-          return byDay((i) => i + 1 >= fall - lead && i + 1 <= fall - close)
-        },
-      }
-    case 'winter-shutdown':
-      return {
-        kind: 'span',
-        holds: ({ weather, water }) => {
-          const cold = turned(MIDSUMMER, DAYS, (i) => trailing(water, i, 5) < practice.shutdownWaterC)
-          const freeze = weather.findIndex((d, i) => i > MIDSUMMER && cold[i] && d.minAirC <= practice.hardFrostAirC)
-          return byDay((i) => cold[i] && (freeze === -1 || i < freeze))
-        },
-      }
-  }
-}
-
-function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonInput, station: StationNormals, dateOf: (day: number) => IsoDate): JobWindow[] {
-  const { kind, holds } = testFor(job, { ...input, station })
-  const each = years.map(holds)
+function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonInput, dateOf: (day: number) => IsoDate): JobWindow[] {
+  const rule = windowRule(job, input.practice, input.station.latitudeDeg)
+  if (!rule) return []
+  const { kind } = rule
+  const each = years.map(rule.holds)
   const likelihood = Array.from({ length: DAYS }, (_, i) => each.filter((days) => days[i]).length / years.length)
   const range = kind === 'turn' ? turnRange(each) : spanRange(likelihood)
   if (!range) return []

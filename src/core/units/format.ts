@@ -12,7 +12,7 @@ export interface FormatOptions {
 }
 
 /** Fixed decimals read better than significant figures for these. */
-const DECIMALS: Partial<Record<QuantityKind, number>> = { temperature: 1, ph: 1 }
+const DECIMALS: Partial<Record<QuantityKind, number>> = { temperature: 1, temperatureStep: 1, ph: 1 }
 
 /**
  * A quantity in words: number and unit in the person's system, "3.42 m³", "904 gal", "12 ft 6 in".

@@ -59,6 +59,8 @@ export const UNIT_KINDS = {
     unit('t', 'tonne|tonnes', 1000),
   ],
   temperature: [unit('°C', 'c|degc|celsius', 1), unit('°F', 'f|degf|fahrenheit', 5 / 9, -160 / 9)],
+  /** A difference of temperatures: no offset. */
+  temperatureStep: [unit('°C', 'c|k|degc|celsius', 1), unit('°F', 'f|degf|fahrenheit', 5 / 9)],
   concentration: [unit('mg/L', 'mg/l|ppm|mgl', 1), unit('g/L', 'g/l', 1000)],
   hardness: [unit('°dH', 'dh|dkh|dgh|°dkh|°dgh|deg', 1), unit('mg/L CaCO₃', 'mg/l|ppm|mg/l caco3|ppm caco3', 1 / 17.848)],
   share: [unit('%', 'percent', 0.01)],
@@ -78,6 +80,7 @@ export const KIND_EXAMPLES: Readonly<Record<QuantityKind, { noun: string; exampl
   flow: { noun: 'a flow', example: '20 gpm or 4.5 m³/h' },
   mass: { noun: 'a mass', example: '450 g or 1 lb' },
   temperature: { noun: 'a temperature', example: '54 F or 12 °C' },
+  temperatureStep: { noun: 'a difference of temperatures', example: '2 °C or 4 F' },
   concentration: { noun: 'a concentration', example: '0.25 mg/L' },
   hardness: { noun: 'a hardness', example: '4 dKH or 70 ppm' },
   share: { noun: 'a share', example: '12 %' },

@@ -1,24 +1,36 @@
 import type { Knex } from 'knex'
 import type { Customer, CustomerInput, Site, SiteInput } from '@/domain/customer'
 import type { CustomerId, FirmId, SiteId } from '@/domain/ids'
+import { updateVersioned } from './versioned-update'
 
 export async function insertCustomer(trx: Knex.Transaction, firmId: FirmId, id: CustomerId, input: CustomerInput): Promise<void> {
   await trx('customers').insert({ id, firm_id: firmId, ...input })
 }
 
 export async function insertSite(trx: Knex.Transaction, firmId: FirmId, id: SiteId, customerId: CustomerId, input: SiteInput): Promise<void> {
-  await trx('sites').insert({
-    id,
-    firm_id: firmId,
-    customer_id: customerId,
-    name: input.name,
-    address: input.address,
-    town: input.town,
-    access_notes: input.accessNotes,
-    station_id: input.stationId,
-    lat: input.lat,
-    lon: input.lon,
-  })
+  await trx('sites').insert({ id, firm_id: firmId, customer_id: customerId, ...siteRow(input) })
+}
+
+const siteRow = (input: SiteInput) => ({
+  name: input.name,
+  address: input.address,
+  town: input.town,
+  access_notes: input.accessNotes,
+  station_id: input.stationId,
+  lat: input.lat,
+  lon: input.lon,
+  opens: input.opens,
+  closes: input.closes,
+  closed_days: JSON.stringify(input.closedDays),
+  blackouts: JSON.stringify(input.blackouts),
+})
+
+export async function updateSite(trx: Knex.Transaction, id: SiteId, version: number, input: SiteInput): Promise<void> {
+  await updateVersioned(trx, 'sites', id, version, siteRow(input), async () => findSite(trx, id))
+}
+
+export async function updateCustomer(trx: Knex.Transaction, id: CustomerId, version: number, input: CustomerInput): Promise<void> {
+  await updateVersioned(trx, 'customers', id, version, { ...input }, async () => (await listCustomers(trx)).find((c) => c.id === id))
 }
 
 const toSite = (r: Record<string, never>): Site => ({
@@ -31,6 +43,10 @@ const toSite = (r: Record<string, never>): Site => ({
   stationId: r.station_id,
   lat: r.lat,
   lon: r.lon,
+  opens: r.opens,
+  closes: r.closes,
+  closedDays: r.closed_days,
+  blackouts: r.blackouts,
   version: r.version,
 })
 

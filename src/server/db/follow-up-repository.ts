@@ -6,7 +6,7 @@ import type { FollowUp } from '@/domain/reading'
 export async function insertFollowUp(
   trx: Knex.Transaction,
   firmId: FirmId,
-  followUp: { pondId: PondId; visitId: VisitId; title: string; readings: readonly string[]; dueFrom: string; dueTo: string },
+  followUp: { pondId: PondId; visitId: VisitId | null; title: string; readings: readonly string[]; dueFrom: string; dueTo: string; minutes?: number },
 ): Promise<void> {
   await trx('follow_ups').insert({
     id: randomUUID(),
@@ -17,6 +17,7 @@ export async function insertFollowUp(
     readings: JSON.stringify(followUp.readings),
     due_from: followUp.dueFrom,
     due_to: followUp.dueTo,
+    ...(followUp.minutes === undefined ? {} : { minutes: followUp.minutes }),
   })
 }
 
@@ -30,6 +31,7 @@ const toFollowUp = (r: FollowUpRow): FollowUp => ({
   title: r.title,
   dueFrom: r.due_from,
   dueTo: r.due_to,
+  minutes: r.minutes,
   doneAt: (r.done_at as Date | null)?.toISOString() ?? null,
 })
 
@@ -55,12 +57,19 @@ export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?
   return (await query).map(toFollowUp)
 }
 
+/** @returns false when it is closed already, or not there */
+export async function closeFollowUp(trx: Knex.Transaction, id: string): Promise<boolean> {
+  return (await trx('follow_ups').where({ id }).whereNull('done_at').update({ done_at: trx.fn.now() })) > 0
+}
+
 /** Closes a pond's open follow-ups whose readings are all among those just taken. @param day of the test; earlier due dates only */
 export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: PondId, taken: readonly string[], day: string, at: string): Promise<void> {
   await trx('follow_ups')
     .where({ pond_id: pondId })
     .whereNull('done_at')
     .where('due_from', '<=', day)
+    // a wish without tests is closed by hand or by its visit, never by a reading
+    .whereRaw(`readings <> '[]'::jsonb`)
     .whereRaw('?::jsonb @> readings', [JSON.stringify(taken)])
     .update({ done_at: at })
 }

@@ -1,6 +1,8 @@
 import type { Knex } from 'knex'
+import type { MakePlanOptions } from '@/core/dispatch/plan/make-plan'
 import type { FirmId, PlanRunId, UserId } from '@/domain/ids'
-import type { PlanResult, PlanRun, PlanRunState, PlanWish } from '@/domain/plan-run'
+import { PlanWish, type CrunchWeek, type PlanResult, type PlanRun, type PlanRunState } from '@/domain/plan-run'
+import { figuresOf, type PlanSummary } from '@/domain/plan-summary'
 import { database } from './connection'
 
 const toRun = (r: Record<string, never>): PlanRun => ({
@@ -28,6 +30,23 @@ export async function latestPlanRun(trx: Knex.Transaction): Promise<PlanRun | un
   return row && toRun(row)
 }
 
+/** Hours wanted and there by week, from the newest plan that is no what-if. */
+export async function latestCrunch(trx: Knex.Transaction): Promise<readonly CrunchWeek[]> {
+  const row = await trx('plan_runs')
+    .whereNotNull('summary')
+    .whereRaw(`coalesce((wish->>'lateByDays')::int, 0) = 0 and coalesce(wish->'crewsAway', '[]') = '[]' and coalesce((wish->>'newCustomers')::int, 0) = 0`)
+    .orderBy('asked_at', 'desc')
+    .first(trx.raw(`summary->'crunch' as crunch`))
+  return row?.crunch ?? []
+}
+
+/** The last runs that found something, newest first, in their figures. */
+export async function listPlanSummaries(trx: Knex.Transaction, limit: number): Promise<PlanSummary[]> {
+  const rows = await trx('plan_runs').whereNotNull('summary').orderBy('asked_at', 'desc').limit(limit).select('id', 'wish', 'summary', 'asked_at')
+  // wishes of an older day lack what could not be wished then
+  return rows.map((r) => ({ id: r.id, wish: PlanWish.parse(r.wish), askedAt: r.asked_at.toISOString(), ...r.summary }))
+}
+
 /** Asks a run to stop; a queued one never starts. */
 export async function cancelPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<void> {
   await trx('plan_runs').where({ id, state: 'running' }).update({ cancel: true })
@@ -40,15 +59,31 @@ export async function claimPlanRun(trx: Knex.Transaction, id: PlanRunId): Promis
 }
 
 /** Signs of life from the worker. @returns whether the run was asked to stop */
-export async function beatPlanRun(trx: Knex.Transaction, id: PlanRunId, share: number): Promise<boolean> {
-  const rows = await trx('plan_runs').where({ id, state: 'running' }).update({ share, heartbeat: trx.fn.now() }).returning('cancel')
+export async function beatPlanRun(trx: Knex.Transaction, id: PlanRunId, share: number, best: readonly unknown[] | null): Promise<boolean> {
+  const rows = await trx('plan_runs')
+    .where({ id, state: 'running' })
+    .update({ share, heartbeat: trx.fn.now(), ...(best ? { best: JSON.stringify(best) } : {}) })
+    .returning('cancel')
   return rows.length === 0 || rows[0].cancel
 }
 
 export async function finishPlanRun(trx: Knex.Transaction, id: PlanRunId, state: PlanRunState, result: PlanResult | null, problem = ''): Promise<void> {
   await trx('plan_runs')
     .where({ id, state: 'running' })
-    .update({ state, share: 1, problem, finished_at: trx.fn.now(), ...(result ? { result: JSON.stringify(result) } : {}) })
+    .update({
+      state,
+      share: 1,
+      best: null,
+      problem,
+      finished_at: trx.fn.now(),
+      ...(result ? { result: JSON.stringify(result), summary: JSON.stringify(figuresOf(result)) } : {}),
+    })
+}
+
+/** Where the last worker of a run had got to. */
+export async function bestSoFar(trx: Knex.Transaction, id: PlanRunId): Promise<NonNullable<MakePlanOptions['resume']>> {
+  const row = await trx('plan_runs').where({ id }).first('best')
+  return row?.best ?? []
 }
 
 export async function requeuePlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {

@@ -1,8 +1,19 @@
 import type { Knex } from 'knex'
+import { plantSpecies } from '@/core/plants/species'
 import { ProblemError } from '@/domain/problems'
 import { ServicePlan } from '@/domain/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/ids'
+import type { PondWindows } from '@/domain/season-dates'
 import type { VisitState } from '@/domain/visit'
+
+export interface PlanningWindow {
+  readonly job: string
+  readonly kind: string
+  readonly earliest: string
+  readonly best: string
+  readonly latest: string
+  readonly likelihood: readonly number[]
+}
 
 /** What planning reads of a pond: where it is, what was agreed, when its windows are. */
 export interface PlanningPond {
@@ -18,14 +29,20 @@ export interface PlanningPond {
   readonly closes: string
   readonly closedDays: readonly string[]
   readonly lines: ServicePlan
+  readonly blackouts: readonly { readonly from: string; readonly to: string }[]
+  /** Expected water of the 52 weeks of any year, °C; null while no season is known. */
+  readonly weeklyC: readonly number[] | null
+  /** Whether something that takes over is planted here. */
+  readonly aggressivePlants: boolean
   /** The day on which anything was first agreed. */
   readonly since: string | null
-  /** Windows of the base year with the share of years that allow each of its 365 days. */
-  readonly windows: readonly { job: string; kind: string; earliest: string; best: string; latest: string; likelihood: readonly number[] }[]
+  /** With the share of years that allow the job on each of 365 days. */
+  readonly windows: PondWindows<PlanningWindow>
 }
 
-export async function listPlanningPonds(trx: Knex.Transaction): Promise<PlanningPond[]> {
-  const rows = await trx('ponds as p')
+/** All ponds, or only some. */
+export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly PondId[]): Promise<PlanningPond[]> {
+  const query = trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
     .leftJoin('service_plans as a', 'a.pond_id', 'p.id')
     .leftJoin('pond_seasons as q', 'q.pond_id', 'p.id')
@@ -41,12 +58,19 @@ export async function listPlanningPonds(trx: Knex.Transaction): Promise<Planning
       's.opens',
       's.closes',
       's.closed_days',
+      's.blackouts',
+      'q.weekly_c',
       'a.lines',
       'a.since',
     )
-    .select(trx.raw(`q.season->'windows' as windows`))
+    .select(
+      trx.raw(`q.season->'windows' as windows, q.live->'windows' as live_windows, q.live_year,
+      (select jsonb_agg(patch->>'species') from (select coalesce(d.built_bed, d.bed) as bed from designs d where d.pond_id = p.id order by d.number desc limit 1) newest,
+       jsonb_array_elements(newest.bed->'planting') patch) as planted`),
+    )
     .orderBy(['s.name', 'p.name'])
-  return rows.map((r) => ({
+  if (only) query.whereIn('p.id', only)
+  return (await query).map((r) => ({
     pondId: r.id,
     siteId: r.site_id,
     name: r.name,
@@ -58,9 +82,12 @@ export async function listPlanningPonds(trx: Knex.Transaction): Promise<Planning
     opens: r.opens,
     closes: r.closes,
     closedDays: r.closed_days,
+    blackouts: r.blackouts,
+    weeklyC: r.weekly_c ?? null,
+    aggressivePlants: (r.planted ?? []).some((key: string) => plantSpecies(key)?.aggressiveness === 3),
     lines: r.lines ? ServicePlan.parse(r.lines) : [],
     since: r.since ?? null,
-    windows: r.windows ?? [],
+    windows: { anyYear: r.windows ?? [], live: r.live_year ? { year: r.live_year, windows: r.live_windows } : null },
   }))
 }
 
@@ -74,6 +101,9 @@ export interface PlanningVisit {
   readonly plannedMinutes: number
   readonly job: string
   readonly jobName: string
+  /** Other jobs and tasks of the same visit. */
+  readonly also: readonly string[]
+  readonly taskIds: readonly string[]
   readonly locked: boolean
   readonly version: number
 }
@@ -82,7 +112,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
   const rows = await trx('visits')
     .where('day', '>=', from)
     .whereNot('state', 'cancelled')
-    .select('id', 'pond_id', 'crew_id', 'state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'locked', 'version')
+    .select('id', 'pond_id', 'crew_id', 'state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks', 'locked', 'version')
     .orderBy(['day', 'start_time'])
   return rows.map((r) => ({
     id: r.id,
@@ -94,6 +124,8 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     plannedMinutes: r.planned_minutes,
     job: r.job_key,
     jobName: r.job_name,
+    also: r.also,
+    taskIds: r.tasks.map((task: { id: string }) => task.id),
     locked: r.locked,
     version: r.version,
   }))

@@ -28,6 +28,16 @@ export async function removeVisitReadings(trx: Knex.Transaction, visitId: VisitI
   await trx('readings').where({ visit_id: visitId }).delete()
 }
 
+/** Water temperatures of a pond since a day, oldest first, each on its calendar day in the firm's time zone. */
+export async function listWaterTemps(trx: Knex.Transaction, pondId: PondId, since: string, timeZone: string): Promise<{ date: string; waterC: number }[]> {
+  const rows = await trx('readings')
+    .where({ pond_id: pondId, kind: 'waterTemp' })
+    .where('taken_at', '>=', since)
+    .orderBy('taken_at')
+    .select('value', trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]))
+  return rows.map((r) => ({ date: r.day, waterC: r.value }))
+}
+
 export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit = 2000): Promise<Reading[]> {
   const rows = await trx('readings as r')
     .join('users as u', 'u.id', 'r.by_id')

@@ -21,12 +21,11 @@ export interface VisitLine {
   readonly locked: boolean
 }
 
-export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {
-  const rows = await trx('visits as v')
+const lines = (trx: Knex.Transaction) =>
+  trx('visits as v')
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .join('crews as w', 'w.id', 'v.crew_id')
-    .whereBetween('v.day', [filter.from, filter.to])
     .whereNot('v.state', 'cancelled')
     .select(
       'v.id',
@@ -46,23 +45,32 @@ export async function listVisitLines(trx: Knex.Transaction, filter: { from: stri
       's.town',
     )
     .orderBy(['v.day', 'v.start_time'])
-  return rows.map((r) => ({
-    id: r.id,
-    pondId: r.pond_id,
-    crewId: r.crew_id,
-    crewName: r.crew_name,
-    state: r.state,
-    day: r.day,
-    startTime: r.start_time,
-    plannedMinutes: r.planned_minutes,
-    jobKey: r.job_key,
-    jobName: r.job_name,
-    pondName: r.pond_name,
-    siteName: r.site_name,
-    town: r.town,
-    version: r.version,
-    locked: r.locked,
-  }))
+
+const toLine = (r: Record<string, never>): VisitLine => ({
+  id: r.id,
+  pondId: r.pond_id,
+  crewId: r.crew_id,
+  crewName: r.crew_name,
+  state: r.state,
+  day: r.day,
+  startTime: r.start_time,
+  plannedMinutes: r.planned_minutes,
+  jobKey: r.job_key,
+  jobName: r.job_name,
+  pondName: r.pond_name,
+  siteName: r.site_name,
+  town: r.town,
+  version: r.version,
+  locked: r.locked,
+})
+
+export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {
+  return (await lines(trx).whereBetween('v.day', [filter.from, filter.to])).map(toLine)
+}
+
+export async function findVisitLine(trx: Knex.Transaction, id: VisitId): Promise<VisitLine | undefined> {
+  const row = await lines(trx).where('v.id', id).first()
+  return row && toLine(row)
 }
 
 /** Days of one job's visits by pond: what a whole firm's calendar is checked against, without names. */

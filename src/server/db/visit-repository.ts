@@ -19,6 +19,9 @@ export async function insertVisit(trx: Knex.Transaction, firmId: FirmId, visit: 
     quantities: JSON.stringify(visit.quantities),
     duration: JSON.stringify(visit.duration),
     note: visit.note,
+    also: JSON.stringify(visit.also),
+    tasks: JSON.stringify(visit.tasks),
+    learnt_factor: visit.learntFactor,
   })
 }
 
@@ -37,6 +40,9 @@ const toVisit = (r: Record<string, never>): VisitInContext => ({
   quantities: r.quantities,
   duration: r.duration,
   note: r.note,
+  also: r.also,
+  tasks: r.tasks,
+  learntFactor: r.learnt_factor,
   startedAt: iso(r.started_at),
   finishedAt: iso(r.finished_at),
   version: r.version,
@@ -87,6 +93,9 @@ export interface VisitChanges {
   readonly startTime?: string
   readonly crewId?: CrewId
   readonly locked?: boolean
+  readonly plannedMinutes?: number
+  readonly tasks?: Visit['tasks']
+  readonly job?: Visit['job']
   readonly startedAt?: string
   readonly finishedAt?: string
 }
@@ -99,11 +108,14 @@ export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: n
       start_time: changes.startTime,
       crew_id: changes.crewId,
       locked: changes.locked,
+      planned_minutes: changes.plannedMinutes,
+      tasks: changes.tasks && JSON.stringify(changes.tasks),
+      job: changes.job && JSON.stringify(changes.job),
       started_at: changes.startedAt,
       finished_at: changes.finishedAt,
     }).filter(([, value]) => value !== undefined),
   )
-  await updateVersioned(trx, 'visits', id, version, row, async () => findVisit(trx, id))
+  await updateVersioned(trx, 'visits', id, version, { ...row, changed_at: trx.fn.now() }, async () => findVisit(trx, id))
 }
 
 /** Appends to a visit's log. @returns false when this entry is already there, as after a repeated send */

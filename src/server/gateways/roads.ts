@@ -49,6 +49,28 @@ export async function travelTable(points: readonly MapPoint[], baseUrl: string |
   }
 }
 
+const Shape = z.object({
+  code: z.literal('Ok'),
+  routes: z.array(z.object({ geometry: z.object({ coordinates: z.array(z.tuple([z.number(), z.number()])) }) })).min(1),
+})
+
+/**
+ * The way through points along the roads, as longitude and latitude, from a service of the same family (GET /route/v1/driving/…);
+ * straight lines when it cannot be had.
+ */
+export async function routeShape(points: readonly MapPoint[], baseUrl: string | undefined): Promise<[lon: number, lat: number][]> {
+  const straight = points.map((p): [number, number] => [p.lon, p.lat])
+  if (!baseUrl || points.length < 2) return straight
+  try {
+    const place = points.map((p) => `${p.lon.toFixed(6)},${p.lat.toFixed(6)}`).join(';')
+    const response = await fetch(new URL(`/route/v1/driving/${place}?geometries=geojson&overview=full`, baseUrl), { signal: AbortSignal.timeout(TIMEOUT_MS) })
+    if (!response.ok) return straight
+    return Shape.parse(await response.json()).routes[0].geometry.coordinates
+  } catch {
+    return straight
+  }
+}
+
 async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: Float64Array): Promise<Float64Array> {
   const n = points.length
   const minutes = new Float64Array(n * n)

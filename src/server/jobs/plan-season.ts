@@ -1,7 +1,7 @@
 import type { FirmId, PlanRunId } from '@/domain/ids'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findFirm } from '@/server/db/firm-repository'
-import { beatPlanRun, claimPlanRun, findPlanRun, finishPlanRun, requeuePlanRun, stalePlanRuns } from '@/server/db/plan-run-repository'
+import { beatPlanRun, bestSoFar, claimPlanRun, findPlanRun, finishPlanRun, requeuePlanRun, stalePlanRuns } from '@/server/db/plan-run-repository'
 import { logger } from '@/server/logger'
 import { todayIn } from '@/server/today'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
@@ -24,7 +24,7 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
   let search: RunningSearch | null = null
   let asked = false
   const beat = setInterval(() => {
-    inFirm(firmId, (trx) => beatPlanRun(trx, runId, search?.share() ?? 0)).then(
+    inFirm(firmId, (trx) => beatPlanRun(trx, runId, search?.share() ?? 0, search?.takeBest() ?? null)).then(
       (stop) => {
         asked ||= stop
         if (asked) search?.stop()
@@ -33,11 +33,12 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
     )
   }, BEAT_MS)
   try {
-    const context = await inFirm(firmId, async (trx) => {
+    const { context, best } = await inFirm(firmId, async (trx) => {
       const { timeZone } = await findFirm(trx)
-      return gatherPlan(trx, (await findPlanRun(trx, runId))!.wish, todayIn(timeZone), process.env.ROADS_URL)
+      const context = await gatherPlan(trx, (await findPlanRun(trx, runId))!.wish, todayIn(timeZone), process.env.ROADS_URL)
+      return { context, best: await bestSoFar(trx, runId) }
     })
-    search = searchPlan(context.input, SEED)
+    search = searchPlan(context.input, SEED, best)
     running.set(runId, { firmId, search })
     const outcome = await search.outcome
     if (!outcome.feasible) throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)

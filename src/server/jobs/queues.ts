@@ -1,14 +1,19 @@
 /** The queue library's own schema. */
 export const QUEUE_SCHEMA = 'queue'
 
+/** How often a letter is handed in before it is shown as failed. */
+export const NOTICE_TRIES = 4
+
 /** Queues of the app, made when the database is brought up to date. A job whose worker vanished is tried again. */
 export const QUEUES = {
   'plan-season': { retryLimit: 3, retryDelay: 1, expireInSeconds: 900 },
   'windows-of-ponds': { retryLimit: 3, retryDelay: 5, expireInSeconds: 900 },
+  'send-notice': { retryLimit: NOTICE_TRIES - 1, retryDelay: 3, retryBackoff: true, expireInSeconds: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
 
 export interface QueuePayload {
   readonly 'plan-season': { readonly firmId: string; readonly runId: string }
   readonly 'windows-of-ponds': { readonly firmId: string }
+  readonly 'send-notice': { readonly firmId: string; readonly noticeId: string }
 }

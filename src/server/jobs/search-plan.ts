@@ -1,30 +1,37 @@
 import { Worker } from 'node:worker_threads'
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
 import { planIterations, type PlanInput } from '@/core/dispatch/plan/plan-input'
-import type { PlanThreadData } from './plan-thread'
+import type { PlanStart, PlanThreadData } from './plan-thread'
 
 export interface RunningSearch {
   readonly outcome: Promise<PlanOutcome>
   readonly share: () => number
+  /** The newest plan so far, once; null when there is none newer. */
+  readonly takeBest: () => PlanStart | null
   /** Ends the search with the best so far. */
   readonly stop: () => void
   /** Ends it at once, without a result. */
   readonly abandon: () => void
 }
 
-type Message = { readonly kind: 'progress'; readonly share: number } | { readonly kind: 'done'; readonly outcome: PlanOutcome }
+type Message =
+  | { readonly kind: 'best'; readonly best: PlanStart }
+  | { readonly kind: 'progress'; readonly share: number }
+  | { readonly kind: 'done'; readonly outcome: PlanOutcome }
 
 /** Starts a search in its own thread. */
-export function searchPlan(input: PlanInput, seed: number, iterations = planIterations(input.visits.length)): RunningSearch {
+export function searchPlan(input: PlanInput, seed: number, resume: PlanStart, iterations = planIterations(input.visits.length)): RunningSearch {
   const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
-  const data: PlanThreadData = { input, iterations, seed, stop }
+  const data: PlanThreadData = { input, iterations, seed, stop, resume }
   // a thread does not take over how this process reads TypeScript, so it registers that first
   const entry = JSON.stringify(new URL('./plan-thread.ts', import.meta.url).href)
   const thread = new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${entry}) })`, { eval: true, workerData: data })
   let share = 0
+  let best: PlanStart | null = null
   const outcome = new Promise<PlanOutcome>((resolve, reject) => {
     thread.on('message', (message: Message) => {
       if (message.kind === 'progress') share = message.share
+      else if (message.kind === 'best') best = message.best
       else resolve(message.outcome)
     })
     thread.on('error', reject)
@@ -33,6 +40,11 @@ export function searchPlan(input: PlanInput, seed: number, iterations = planIter
   return {
     outcome,
     share: () => share,
+    takeBest: () => {
+      const found = best
+      best = null
+      return found
+    },
     stop: () => Atomics.store(new Int32Array(stop), 0, 1),
     abandon: () => void thread.terminate(),
   }

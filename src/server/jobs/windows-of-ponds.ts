@@ -1,16 +1,21 @@
 import type { FirmId } from '@/domain/ids'
+import { database } from '@/server/db/connection'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond, listPonds } from '@/server/db/pond-repository'
-import { seasonOf } from '@/server/use-cases/season'
+import { listStations } from '@/server/db/weather-repository'
+import { todayIn } from '@/server/today'
+import { renewPond } from '@/server/use-cases/live-season'
 import { weather } from '@/server/use-cases/weather'
 
-/** Brings the kept windows of all ponds up to the house practice of now, a pond at a time. Ponds that are up to date cost next to nothing. */
+/** Brings the kept windows of all ponds up to the house practice, the weather and the readings of now, a pond at a time. */
 export async function windowsOfPonds(firmId: FirmId): Promise<void> {
-  const { stations } = await weather()
+  await weather()
+  const stations = await listStations(database())
   for (const { id } of await inFirm(firmId, listPonds))
     await inFirm(firmId, async (trx) => {
       const pond = await findPond(trx, id)
-      if (pond) await seasonOf(trx, firmId, pond, (await findFirm(trx)).practice, stations)
+      const { practice, timeZone } = await findFirm(trx)
+      if (pond) await renewPond(trx, pond, { firmId, house: practice, timeZone, stations, today: todayIn(timeZone) })
     })
 }

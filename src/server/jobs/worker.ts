@@ -3,11 +3,14 @@ import { closeDatabase } from '@/server/db/connection'
 import { logger } from '@/server/logger'
 import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
 import { closeQueue, queue } from './queue'
-import type { QueueName, QueuePayload } from './queues'
+import { sendNotice } from '@/server/use-cases/notices'
+import { NOTICE_TRIES, type QueueName, type QueuePayload } from './queues'
+import { weatherWatch } from './weather-watch'
 import { windowsOfPonds } from './windows-of-ponds'
 
 const POLL_S = 0.5
 const REVIVE_MS = 4000
+const WEATHER_MS = 5 * 60_000
 
 /** Takes jobs from the queue until told to end; any number of these may run, on any machine. */
 const boss = await queue()
@@ -17,14 +20,21 @@ const take = <Name extends QueueName>(name: Name, work: (payload: QueuePayload[N
   })
 await take('plan-season', ({ firmId, runId }) => planSeason(firmId as FirmId, runId as PlanRunId))
 await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
+await boss.work<QueuePayload['send-notice']>('send-notice', { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true }, async ([job]) =>
+  sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
+)
 const revive = setInterval(
   () => void reviveStalePlans().catch((error: Error) => logger.warn({ reason: error.message }, 'stale plans could not be looked for')),
   REVIVE_MS,
 )
+const askWeather = () => void weatherWatch().catch((error: Error) => logger.warn({ reason: error.message }, 'no news from the weather desk'))
+const watch = setInterval(askWeather, WEATHER_MS)
+askWeather()
 process.stdout.write('worker ready\n')
 
 const end = async () => {
   clearInterval(revive)
+  clearInterval(watch)
   await handBackPlans()
   await closeQueue()
   await closeDatabase()

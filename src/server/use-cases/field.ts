@@ -21,6 +21,7 @@ import { appendEntry, changeVisit, findVisit, listEntries, listVisits } from '@/
 import { todayIn } from '@/server/today'
 import { assertReadings } from './reading-rules'
 import { cleanoutPond } from './visit-planning'
+import { closeVisitTasks } from './tasks'
 
 /** The day of one crew, or of all for people who belong to none. */
 export async function fieldDay(actor: Actor, day?: string) {
@@ -47,6 +48,7 @@ export async function fieldVisit(actor: Actor, id: VisitId) {
       log,
       photos: await listPhotos(trx, id),
       quantities: quantitiesToday(visit, pond, log),
+      today: todayIn(actor.timeZone),
       mayOverride: may(actor.role, 'visits.override-gate'),
       mayLog: may(actor.role, 'visits.log'),
     }
@@ -135,6 +137,7 @@ export async function finishVisit(actor: Actor, id: VisitId, now: Date = new Dat
     await removeVisitReadings(trx, id)
     await insertReadings(trx, actor.firmId, pondReadings(visit, states))
     const today = todayIn(actor.timeZone, now)
+    await closeVisitTasks(trx, visit, states, today)
     const [from, to] = visit.job.followUpDays
     // most kinds of visits ask for nothing afterwards
     if (visit.job.followUpReadings.length === 0) return

@@ -13,10 +13,12 @@ import { listDesigns } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
+import { listEquipment } from '@/server/db/equipment-repository'
 import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
 import { listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { findCalibration, findLiveSeason } from '@/server/db/season-repository'
 import { seasonOf } from './season'
 import { waterLoss } from './water-loss'
 import { weather } from './weather'
@@ -140,16 +142,22 @@ export async function pondPage(actor: Actor, id: PondId) {
     const pond = await findPond(trx, id)
     if (!pond) throw notFound('That pond')
     const firm = await findFirm(trx)
+    const season = await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations)
+    const live = await findLiveSeason(trx, id)
     return {
       pond,
       practice: practiceAt(firm.practice, pond.ownPractice),
-      season: await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations),
-      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
+      season,
+      /** This year with the weather known so far; null until a worker has seen to it. */
+      live: live && { year: live.year, season: live.season, at: live.at },
+      calibration: await findCalibration(trx, id),
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
       waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),
       readings: await listReadings(trx, id),
       designs: await listDesigns(trx, id),
       visits: await listVisits(trx, { pondId: id }),
       followUps: await listOpenFollowUps(trx, { pondId: id }),
+      equipment: await listEquipment(trx, id),
     }
   })
 }

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex'
+import { DateTime } from 'luxon'
+import { liveDay, type LiveDay } from '@/core/dispatch/live-day'
 import { wholeSteps } from '@/core/dispatch/plan/plan-input'
 import { addDays, mondayOf } from '@/core/numeric/calendar'
+import { minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId } from '@/domain/ids'
 import { loadList } from '@/domain/load-list'
 import { notFound } from '@/domain/problems'
@@ -11,7 +14,7 @@ import { findCrew, listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds } from '@/server/db/planning-repository'
 import { listVisitLines } from '@/server/db/visit-line-repository'
 import { listVisits } from '@/server/db/visit-repository'
-import { travelTable } from '@/server/gateways/roads'
+import { routeShape, travelTable } from '@/server/gateways/roads'
 import { boardInput } from './planning/board'
 import { locate } from './planning/places'
 import { todayIn } from '@/server/today'
@@ -36,6 +39,35 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
   }))
 }
 
+/** Every crew's day on the map: stops in their order, and the way between them. */
+export async function mapPage(actor: Actor, asked: string | null) {
+  assertMay(actor, 'visits.read')
+  const today = todayIn(actor.timeZone)
+  const day = asked ?? today
+  return inFirm(actor.firmId, async (trx) => {
+    const ponds = await listPlanningPonds(trx)
+    const sites = new Map(
+      ponds.map((p) => [p.siteId as string, { id: p.siteId as string, name: p.siteName, town: p.town, lat: p.lat, lon: p.lon, pondId: p.pondId as string }]),
+    )
+    const { points } = locate(ponds)
+    const visits = await listVisitLines(trx, { from: day, to: day })
+    const siteOf = new Map(ponds.map((p) => [p.pondId, p.siteId as string]))
+    const crews = await listCrews(trx)
+    const rounds = []
+    for (const crew of crews) {
+      const stops = visits
+        .filter((v) => v.crewId === crew.id)
+        .flatMap((v) => {
+          const site = sites.get(siteOf.get(v.pondId) ?? '')
+          return site && site.lat !== null && site.lon !== null ? [{ ...v, lat: site.lat, lon: site.lon }] : []
+        })
+      const way = stops.length === 0 ? [] : await routeShape([points[0], ...stops, points[0]], process.env.ROADS_URL)
+      rounds.push({ crew: { id: crew.id, name: crew.name }, stops, way })
+    }
+    return { today, day, yard: points[0], sites: [...sites.values()], rounds }
+  })
+}
+
 /** A crew's day in its order: stops, the way to each in minutes, and what to load. */
 export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
   assertMay(actor, 'visits.read')
@@ -43,8 +75,35 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
     const crew = await findCrew(trx, crewId)
     if (!crew) throw notFound('That crew')
     const visits = await listVisits(trx, { from: day, to: day, crewId })
-    return { crew, day, visits, ways: await waysOf(trx, visits), load: loadList(visits) }
+    const ways = await waysOf(trx, visits)
+    return {
+      crew,
+      day,
+      today: todayIn(actor.timeZone),
+      visits,
+      ways,
+      load: loadList(visits),
+      live: liveOf(visits, ways, actor.timeZone, day),
+      mayTell: may(actor.role, 'visits.log'),
+    }
   })
+}
+
+/** How the day goes on from what was logged, minutes of the day; only its own day has a now. */
+function liveOf(visits: readonly VisitInContext[], ways: readonly (number | null)[], timeZone: string, day: string): LiveDay {
+  const minuteOf = (iso: string | null): number | null => {
+    if (!iso) return null
+    const at = DateTime.fromISO(iso, { zone: timeZone })
+    return at.toISODate() === day ? at.hour * 60 + at.minute : null
+  }
+  const stops = visits.map((v) => ({
+    id: v.id,
+    plannedStartMin: minutesOfDay(v.startTime),
+    minutes: v.plannedMinutes,
+    startedMin: minuteOf(v.startedAt),
+    finishedMin: minuteOf(v.finishedAt),
+  }))
+  return liveDay(stops, [...ways.map((w) => w ?? 0), 0], minuteOf(new Date().toISOString()))
 }
 
 /** Minutes from the yard to the first stop and on from stop to stop; null where a place is not on the map. */

@@ -1,49 +1,74 @@
-import type { PondId } from '@/domain/ids'
-import { windowInYear } from '@/domain/season-dates'
+import type { WindowJob } from '@/core/season/practice'
+import type { CrunchWeek } from '@/domain/plan-run'
+import { may } from '@/domain/roles'
+import { windowsIn } from '@/domain/season-dates'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
-import { findPond, listPonds } from '@/server/db/pond-repository'
-import { listSeasonBriefs } from '@/server/db/season-repository'
-import { listVisitLines } from '@/server/db/visit-line-repository'
+import { latestCrunch } from '@/server/db/plan-run-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { listSeasonRows, listSeasonVisits, type SeasonRowRecord, type SeasonVisit } from '@/server/db/season-row-repository'
 import { todayIn } from '@/server/today'
 import { seasonOf } from './season'
 import { weather } from './weather'
 
-/** All ponds over the weeks of one year. Ponds whose year is not ready yet are worked out first. */
-export async function seasonPage(actor: Actor, year: number) {
+/** Ponds without a season that are worked out while the page waits; the others follow from the worker. */
+const MOST_AT_ONCE = 40
+
+export interface SeasonRow {
+  readonly id: string
+  readonly name: string
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+  readonly weeklyC: readonly number[] | null
+  /** Earliest, best, latest day of the job's window in this year. */
+  readonly window: readonly [string, string, string] | null
+  readonly agreed: boolean
+  readonly visits: readonly SeasonVisit[]
+}
+
+/** All ponds over the weeks of one year, with one job's windows: the water, what is planned, what is done. */
+export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
   assertMay(actor, 'visits.read')
   const weatherState = await weather()
   return inFirm(actor.firmId, async (trx) => {
-    const ponds = await listPonds(trx)
-    let briefs = await listSeasonBriefs(trx)
-    const ready = new Set(briefs.map((b) => b.pondId))
-    const missing = ponds.filter((pond) => !ready.has(pond.id))
+    let rows = await listSeasonRows(trx, year, job)
+    const missing = rows.filter((row) => row.weeklyC === null).slice(0, MOST_AT_ONCE)
     if (missing.length > 0 && weatherState.stations.length > 0) {
       const { practice } = await findFirm(trx)
-      for (const pond of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, pond.id))!, practice, weatherState.stations)
-      briefs = await listSeasonBriefs(trx)
+      for (const row of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, practice, weatherState.stations)
+      rows = await listSeasonRows(trx, year, job)
     }
-    const byPond = new Map(briefs.map((b) => [b.pondId, b]))
-    const visits = await listVisitLines(trx, { from: `${year}-01-01`, to: `${year}-12-31` })
-    const visitsOf = (id: PondId) => visits.filter((v) => v.pondId === id)
+    const { jobs, crews, byPond } = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)
+    const mayPlan = may(actor.role, 'visits.plan')
     return {
       year,
+      job,
       today: todayIn(actor.timeZone),
-      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable },
-      rows: ponds.map((pond) => {
-        const brief = byPond.get(pond.id)
-        return {
-          id: pond.id,
-          name: pond.name,
-          siteName: pond.siteName,
-          town: pond.town,
-          weeklyC: brief?.weeklyC ?? null,
-          windows: (brief?.windows ?? []).map((w) => windowInYear(w, year)),
-          visits: visitsOf(pond.id),
-        }
-      }),
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
+      jobs,
+      crews,
+      mayPlan,
+      crunch: mayPlan ? crunchIn(year, await latestCrunch(trx)) : [],
+      rows: rows.map((row): SeasonRow => ({
+        id: row.id,
+        name: row.name,
+        siteName: row.siteName,
+        town: row.town,
+        customerName: row.customerName,
+        weeklyC: row.weeklyC?.map((c) => Math.round(c * 10) / 10) ?? null,
+        window: windowOf(row, year),
+        agreed: row.agreed,
+        visits: byPond.get(row.id) ?? [],
+      })),
     }
   })
 }
-export type SeasonRow = Awaited<ReturnType<typeof seasonPage>>['rows'][number]
+
+function windowOf({ anyYear, live, liveYear }: SeasonRowRecord, year: number): SeasonRow['window'] {
+  const [window] = windowsIn({ anyYear: anyYear ? [anyYear] : [], live: liveYear === null ? null : { year: liveYear, windows: live ? [live] : [] } }, year)
+  return window ? [window.earliest, window.best, window.latest] : null
+}
+
+const crunchIn = (year: number, weeks: readonly CrunchWeek[]): CrunchWeek[] => weeks.filter((w) => w.monday.startsWith(String(year)))

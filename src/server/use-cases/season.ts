@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
-import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/windows'
+import { DEFAULT_WEATHER_YEARS, pondSeason, type Season, type SeasonPond } from '@/core/season/windows'
 import type { FirmId } from '@/domain/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { practiceAt, seasonPracticeOf, type HousePractice } from '@/domain/practice'
-import { findSeason, storeSeason } from '@/server/db/season-repository'
+import { findCalibration, findSeason, storeSeason } from '@/server/db/season-repository'
 import { findSite } from '@/server/db/customer-repository'
 import type { WeatherStation } from '@/server/gateways/weather'
 
@@ -13,7 +13,7 @@ import type { WeatherStation } from '@/server/gateways/weather'
 export const SEASON_BASE_YEAR = 2001
 const SEED = 4711
 
-const round = (digits: number) => (_key: string, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(digits)) : value)
+export const round = (digits: number) => (_key: string, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(digits)) : value)
 
 /**
  * The expected year of a pond: kept ready, and worked out again whenever something it hangs on has changed.
@@ -29,10 +29,8 @@ export async function seasonOf(
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   if (!station) return null
-  const { basin } = savedPondFacts(pond)
-  const { shade, windShare } = TREE_EFFECT[pond.trees]
   const input = {
-    pond: { meanDepthM: basin.meanDepthM, shade, windShare, altitudeM: pond.altitudeM },
+    pond: { ...thermalPond(pond), ...(await findCalibration(trx, pond.id))?.fit },
     station: station.normals,
     practice: seasonPracticeOf(practiceAt(house, pond.ownPractice)),
     year: SEASON_BASE_YEAR,
@@ -43,8 +41,18 @@ export async function seasonOf(
   const kept = await findSeason(trx, pond.id, inputHash)
   if (kept) return kept
   const season = JSON.parse(JSON.stringify(pondSeason(input), round(3))) as Season
-  const weeklyC = Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)].p50)
-  const windows = season.windows.map(({ job, kind, earliest, best, latest }) => ({ job, kind, earliest, best, latest }))
-  await storeSeason(trx, firmId, { pondId: pond.id, inputHash, weeklyC, windows }, season)
+  await storeSeason(trx, firmId, { pondId: pond.id, inputHash, ...briefOf(season) }, season)
   return season
+}
+
+/** The middle of each week's water, and each window's dates: what lists over many ponds read. */
+export const briefOf = (season: Season) => ({
+  weeklyC: Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)].p50),
+  windows: season.windows.map(({ job, kind, earliest, best, latest }) => ({ job, kind, earliest, best, latest })),
+})
+
+/** A pond as the survey and its trees have it meet the weather. */
+export function thermalPond(pond: PondInContext): SeasonPond {
+  const { shade, windShare } = TREE_EFFECT[pond.trees]
+  return { meanDepthM: savedPondFacts(pond).basin.meanDepthM, shade, windShare, altitudeM: pond.altitudeM }
 }

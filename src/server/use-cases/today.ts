@@ -45,11 +45,12 @@ export async function todayPage(actor: Actor) {
 
 /** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
-  const ponds = await listPondWeeks(trx, weekIndex(today), 'spring-cleanout')
+  const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekIndex(today), 'spring-cleanout')
   const cleanoutDays = await listVisitDays(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
   const unplanned = ponds.flatMap((pond) => {
-    if (!pond.window) return []
-    const { earliest, best, latest } = nextWindow(pond.window, today)
+    const window = nextWindow(pond.windows, 'spring-cleanout', today)
+    if (!window) return []
+    const { earliest, best, latest } = window
     const [from, to] = [addDays(earliest, -NEAR_WINDOW_DAYS), addDays(latest, NEAR_WINDOW_DAYS)]
     const planned = (cleanoutDays.get(pond.pondId) ?? []).some((day) => day >= from && day <= to)
     return planned ? [] : [{ pond, earliest, latest, best }]

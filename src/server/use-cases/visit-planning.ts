@@ -2,7 +2,10 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { cleanoutDuration } from '@/core/jobs/duration'
 import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/jobs/cleanout-quantities'
+import { minutesWith } from '@/core/dispatch/plan/plan-input'
+import { factorFor } from '@/core/jobs/learn-duration'
 import { jobType } from '@/core/jobs/job-types'
+import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { overlapping } from '@/domain/clash'
 import type { CrewId, PondId, VisitId } from '@/domain/ids'
 import type { Crew } from '@/domain/people'
@@ -18,8 +21,10 @@ import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findCrew, listCrews } from '@/server/db/people-repository'
 import { findPond } from '@/server/db/pond-repository'
+import { findLiveSeason } from '@/server/db/season-repository'
 import { changeVisit, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { durationLessons } from './durations'
 import { assertNoOverlap, lockCrews } from './planning/no-overlap'
 import { seasonOf } from './season'
 import { weather } from './weather'
@@ -42,6 +47,12 @@ export function estimateCleanout(pond: PondInContext, crewSize: number) {
   return { quantities, duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))) }
 }
 
+/** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
+function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
+  const { hands } = JOB_PLANNING[jobKey]
+  return hands ? minutesWith({ handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 }, Math.max(1, crewSize)) : cleanoutMin
+}
+
 /** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
   assertMay(actor, 'visits.plan')
@@ -54,13 +65,17 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
     if (!pond) throw notFound('That pond')
     const { practice } = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, practice, stations)
-    const window = season?.windows.find((w) => w.job === job.key) ?? null
+    const live = await findLiveSeason(trx, pondId)
+    const window = season && nextWindow({ anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }, job.key, today)
     const crews = await listCrews(trx)
+    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
     return {
       pond,
+      /** Logged visits have taught to reckon so many times the plain estimate. */
+      learntFactor,
       job: { key: job.key, name: job.name },
       today,
-      window: window && nextWindow(window, today),
+      window,
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
       crews: crews.map((crew) => ({ ...crew, ...estimateCleanout(pond, crew.size) })),
       visits: (await listVisits(trx, { from: today })).map(brief),
@@ -91,7 +106,8 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     if (!pond) throw notFound('That pond')
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateCleanout(pond, crew.size)
-    const plannedMinutes = Math.ceil(duration.totalMinutes / 5) * 5
+    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
+    const plannedMinutes = Math.ceil((plainMinutes(job.key, pond, duration.totalMinutes, crew.size) * learntFactor) / 5) * 5
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
     const id = randomUUID() as VisitId
     await insertVisit(trx, actor.firmId, {
@@ -104,8 +120,11 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       plannedMinutes,
       job,
       quantities,
-      duration,
+      duration: job.key === 'spring-cleanout' ? duration : { parts: [], totalMinutes: plannedMinutes },
       note: input.note,
+      also: [],
+      tasks: [],
+      learntFactor,
     })
     return id
   })

@@ -7,6 +7,7 @@ import { nextStep, stepStates } from '@/domain/visit-progress'
 import type { fieldVisit } from '@/server/use-cases/field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { send, type SendProblem } from '@/ui/send'
+import { TellArrival } from '@/ui/rounds/tell-arrival'
 import { QuickNote } from './quick-note'
 import { StepCard } from './step-card'
 import { StepList } from './step-list'
@@ -48,6 +49,7 @@ export function VisitSheet({ data }: { data: VisitData }) {
           {visit.note ? <p>{visit.note}</p> : null}
           <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
           <ProblemNote problem={problem} />
+          {data.mayLog && visit.day === data.today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
           {data.mayLog ? (
             <button className="btn btn-primary w-100" disabled={busy} onClick={() => void act('start')}>
               Start the visit

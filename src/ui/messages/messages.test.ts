@@ -73,7 +73,7 @@ describe('why then', () => {
   })
   const temp = (c: number) => show(c, 'temperature')
   it('answers for every window with its numbers', () => {
-    expect(season.windows).toHaveLength(6)
+    expect(season.windows.length).toBeGreaterThanOrEqual(14)
     for (const window of season.windows) {
       const words = whyThen(window, practice, season.weatherYears, temp)
       expect(words).not.toMatch(BROKEN)

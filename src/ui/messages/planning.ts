@@ -1,10 +1,8 @@
 import type { MoveProblem } from '@/core/dispatch/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/dispatch/plan/explain'
 import { jobType } from '@/core/jobs/job-types'
+import { KIT_NAMES, SKILL_NAMES } from '@/domain/crew-setup'
 import { duration, shortDate } from '@/domain/dates'
-
-export const SKILL_NAMES = { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' } as const
-export const KIT_NAMES = { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' } as const
 
 const nameOf = (key: string): string => ({ ...SKILL_NAMES, ...KIT_NAMES })[key as keyof typeof SKILL_NAMES] ?? key
 

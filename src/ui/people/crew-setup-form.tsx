@@ -3,12 +3,12 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { KIT, SKILLS } from '@/core/jobs/planning-facts'
 import type { CrewSetup } from '@/domain/crew-setup'
+import { KIT_NAMES, SKILL_NAMES } from '@/domain/crew-setup'
 import type { Crew } from '@/domain/people'
 import { CheckField } from '@/ui/components/check-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
-import { KIT_NAMES, SKILL_NAMES } from '@/ui/messages/planning'
 import { send, type SendProblem } from '@/ui/send'
 
 /** What a crew can do, carries and when it works: plans go by it. */

@@ -95,14 +95,16 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
                     </td>
                     <td>{crewName(c.crewId)}</td>
                     <td>
-                      {jobName(c.job)}, {c.siteName} <span className="soft">{c.town}</span>
-                      {c.with.length > 0 ? <div className="small">with {c.with.join('; ')}</div> : null}
+                      {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName} <span className="soft">{c.town}</span>
+                      {c.tasks.length > 0 ? <div className="small">taking along: {c.tasks.map((t) => t.title).join('; ')}</div> : null}
                     </td>
                     <td className="text-nowrap soft">
                       {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
                     </td>
                     <td>
-                      {c.was ? (
+                      {c.kind === 'joined' ? (
+                        <span className="verdict pass">stays, with more to do</span>
+                      ) : c.was ? (
                         <>
                           <span className="verdict look">moved</span>{' '}
                           <span className="soft small">

@@ -5,30 +5,39 @@ import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { duration, shortDate } from '@/domain/dates'
 import type { PlanResult, PlanRun } from '@/domain/plan-run'
+import type { durationsPage } from '@/server/use-cases/durations'
 import type { planningBoard } from '@/server/use-cases/planning/runs'
 import { CheckField } from '@/ui/components/check-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
 import { QuantityField } from '@/ui/components/quantity-field'
+import type { WindowJob } from '@/core/season/practice'
+import { MISSED_ADVICE } from '@/ui/messages/windows'
 import { blockedWords, jobName, relaxationWords } from '@/ui/messages/planning'
 import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
+import { CameUp } from './came-up'
+import { EMPTY_WISH } from './empty-wish'
+import { LearntDurations } from './learnt-durations'
+import { SideBySide, wishWords } from './side-by-side'
 import { PlanChanges } from './plan-changes'
 import { usePlanRun } from './use-plan-run'
 
 type Board = Awaited<ReturnType<typeof planningBoard>>
+type Lessons = Awaited<ReturnType<typeof durationsPage>>
 
 /** A whole round of the seasons. */
 const USUAL_DAYS = 360
 
 /** The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in part. */
-export function PlanningView({ data }: { data: Board }) {
+export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons }) {
   const { today, crews } = data
   const router = useRouter()
   const { run, problem, ask, stop, drop, setProblem } = usePlanRun(data.run)
   const [from, setFrom] = useState(addDays(today, 1))
   const [to, setTo] = useState(addDays(today, USUAL_DAYS))
   const [late, setLate] = useState(0)
+  const [more, setMore] = useState(0)
   const [away, setAway] = useState<readonly string[]>([])
   const [mayMove, setMayMove] = useState(true)
   const [taken, setTaken] = useState('')
@@ -56,13 +65,8 @@ export function PlanningView({ data }: { data: Board }) {
         <div className="field-grid">
           <TextField label="From" type="date" value={from} onChange={(e) => setFrom(e.target.value)} error={errorOf('from')} />
           <TextField label="To" type="date" value={to} onChange={(e) => setTo(e.target.value)} error={errorOf('to')} />
-          <QuantityField
-            label="What if: windows later by days"
-            kind="number"
-            value={late}
-            onChange={(v) => setLate(v ?? Number.NaN)}
-            error={errorOf('lateByDays')}
-          />
+          <QuantityField label="What if: windows later by days" kind="number" value={late} onChange={(v) => setLate(v ?? 0)} error={errorOf('lateByDays')} />
+          <QuantityField label="What if: customers more" kind="number" value={more} onChange={(v) => setMore(v ?? 0)} error={errorOf('newCustomers')} />
         </div>
         <div className="d-flex flex-wrap gap-3 align-items-center mt-2">
           {crews.map((crew) => (
@@ -80,7 +84,7 @@ export function PlanningView({ data }: { data: Board }) {
             disabled={busy || crews.length === 0}
             onClick={() => {
               setTaken('')
-              void ask({ from, to, lateByDays: late, crewsAway: [...away], mayMove })
+              void ask({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })
             }}
           >
             Work out a plan
@@ -96,6 +100,18 @@ export function PlanningView({ data }: { data: Board }) {
         {run?.state === 'stopped' && !run.result ? <p className="mb-0">Stopped before it began.</p> : null}
         {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
       </section>
+      <CameUp
+        today={today}
+        crews={crews}
+        ponds={data.ponds}
+        busy={busy}
+        onAsk={(wish) => {
+          setTaken('')
+          void ask(wish)
+        }}
+      />
+      <SideBySide key={data.runs.map((r) => r.id).join()} runs={data.runs} crewName={crewName} />
+      <LearntDurations lessons={lessons} />
       {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
     </>
   )
@@ -125,26 +141,27 @@ interface ResultProps {
 
 function Result({ run, result, crewName, onAccept }: ResultProps) {
   const { changes, unplaced, missed, crunch, kept } = result
+  const joined = changes.filter((c) => c.kind === 'joined').length
   return (
     <>
       <section className="sheet" aria-label="The plan">
         <h2>
           {changes.length === 0
             ? 'Nothing to change'
-            : `${changes.filter((c) => c.kind === 'new').length} new visits, ${changes.filter((c) => c.kind === 'moved').length} moved`}
+            : `${changes.filter((c) => c.kind === 'new').length} new visits, ${changes.filter((c) => c.kind === 'moved').length} moved${joined > 0 ? `, ${joined} with more to do` : ''}`}
         </h2>
         <p className="soft mb-2">
           {shortDate(run.wish.from)} – {shortDate(run.wish.to)} {run.wish.to.slice(0, 4)}; {kept} planned visits stay; {duration(result.travelMin)} on the road
           {result.roads === 'crow' ? ' by straight lines, since the roads service did not answer' : ''}.
           {run.state === 'stopped' ? ' Stopped early: the best plan so far.' : ''} Checked by itself before it was shown.
           {result.notOnMap.length > 0 ? ` Not on the map, so counted as at the yard: ${result.notOnMap.join(', ')}.` : ''}
-          {run.wish.lateByDays > 0 || run.wish.crewsAway.length > 0 ? (
+          {wishWords(run.wish, crewName) === 'as it is' ? null : (
             <strong>
               {' '}
-              A what-if{run.wish.lateByDays > 0 ? `: windows ${run.wish.lateByDays} days later` : ''}
-              {run.wish.crewsAway.length > 0 ? `${run.wish.lateByDays > 0 ? ',' : ':'} without ${run.wish.crewsAway.map(crewName).join(', ')}` : ''}.
+              {run.wish.reason ? '' : 'A what-if: '}
+              {wishWords(run.wish, crewName)}.
             </strong>
-          ) : null}
+          )}
         </p>
         <CrunchChart weeks={crunch} />
       </section>
@@ -153,7 +170,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <h2>
             Without a place <span className="soft">{unplaced.length}</span>
           </h2>
-          <ul className="plain-list">
+          <ul className="plain-list among-words">
             {unplaced.map((u, i) => (
               <li key={i}>
                 <strong>{jobName(u.job)}</strong>,{' '}
@@ -177,16 +194,34 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <h2>
             Missed this season <span className="soft">{missed.length}</span>
           </h2>
-          <ul className="plain-list">
+          <ul className="plain-list among-words">
             {missed.map((m, i) => (
               <li key={i}>
-                {jobName(m.job)}, {m.siteName}: {m.pondName}; its window ended {shortDate(m.latest)}.
+                {jobName(m.job)}, {m.siteName}: {m.pondName}; its window ended {shortDate(m.latest)}.{' '}
+                <span className="soft">{MISSED_ADVICE[m.job as WindowJob] ?? ''}</span>
               </li>
             ))}
           </ul>
         </section>
       ) : null}
-      {changes.length > 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
+      {result.noWindow?.length > 0 ? (
+        <section className="sheet" aria-label="Agreed without a window">
+          <h2>
+            Agreed, but it does not come there <span className="soft">{result.noWindow.length}</span>
+          </h2>
+          <p className="soft">
+            By the house practice or the climate these jobs have no window at these ponds. Agree something else there, or change the practice.
+          </p>
+          <ul className="plain-list among-words">
+            {result.noWindow.map((n, i) => (
+              <li key={i}>
+                {jobName(n.job)}, {n.siteName}: {n.pondName}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+      {changes.length > 0 && run.wish.newCustomers === 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
     </>
   )
 }

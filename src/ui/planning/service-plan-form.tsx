@@ -1,5 +1,4 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { JOB_TYPES } from '@/core/jobs/job-types'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
@@ -9,50 +8,45 @@ import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
-import { send, type SendProblem } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 const JOBS = JOB_TYPES.map((job) => ({ value: job.key, label: job.name }))
 const comesRound = (job: string): boolean => JOB_PLANNING[job].timing === 'interval'
 const lineOf = (job: string): ServiceLine => ({
   job,
-  everyDays: comesRound(job) ? 28 : null,
+  everyDays: comesRound(job) && job !== 'plant-care' ? 28 : null,
   from: comesRound(job) ? '04-15' : null,
   to: comesRound(job) ? '10-15' : null,
+  starts: null,
+  ends: null,
   priceMinor: null,
 })
 
 /** What a customer has agreed to for a pond: kinds of visits, how often, between which dates, at which price. */
 export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; kept: KeptServicePlan; currency: string }) {
-  const router = useRouter()
   const [lines, setLines] = useState<readonly ServiceLine[]>(kept.lines)
   const [seenVersion, setSeenVersion] = useState(kept.version)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [saved, setSaved] = useState(false)
-  const errorOf = (i: number, part: string) => problem?.fields?.find((f) => f.path === `lines.${i}.${part}`)?.message
+  const { problem, saved, errorOf: errorAt, touched, save } = useSave('lines')
+  const errorOf = (i: number, part: string) => errorAt(`${i}.${part}`)
   const put = (next: readonly ServiceLine[]) => {
-    setSaved(false)
+    touched()
     setLines(next)
   }
   const change = (at: number, part: Partial<ServiceLine>) => put(lines.map((line, i) => (i === at ? { ...line, ...part } : line)))
-  const save = async () => {
-    const outcome = await send('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines })
-    setProblem(outcome.ok ? null : outcome.problem)
-    setSaved(outcome.ok)
-    if (!outcome.ok) return
-    setSeenVersion(seenVersion + 1)
-    router.refresh()
+  const keep = async () => {
+    if (await save('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines })) setSeenVersion(seenVersion + 1)
   }
   return (
     <form
       className="sheet"
       onSubmit={(e) => {
         e.preventDefault()
-        void save()
+        void keep()
       }}
     >
       {lines.length === 0 ? <p className="soft">Nothing agreed yet. Begin from a usual plan, or add visits one by one.</p> : null}
       {lines.map((line, i) => (
-        <div key={i} className="repeat-row" style={{ gridTemplateColumns: '2fr 1fr 1fr 1fr 1fr 2.4rem' }}>
+        <div key={i} className="repeat-row" style={{ gridTemplateColumns: 'minmax(11rem, 2fr) repeat(6, minmax(7rem, 1fr)) 2.4rem' }}>
           <ChoiceField
             label={`Visit ${i + 1}`}
             value={line.job}
@@ -65,6 +59,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
               <QuantityField
                 label={`Visit ${i + 1}: every so many days`}
                 kind="number"
+                optional={line.job === 'plant-care'}
                 value={line.everyDays}
                 onChange={(everyDays) => change(i, { everyDays })}
                 error={errorOf(i, 'everyDays')}
@@ -94,6 +89,20 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
             onChange={(v) => change(i, { priceMinor: v === null ? null : Math.round(v * 100) })}
             error={errorOf(i, 'priceMinor')}
           />
+          <TextField
+            label={`Visit ${i + 1}: agreed from`}
+            type="date"
+            value={line.starts ?? ''}
+            onChange={(e) => change(i, { starts: e.target.value || null })}
+            error={errorOf(i, 'starts')}
+          />
+          <TextField
+            label={`Visit ${i + 1}: agreed until`}
+            type="date"
+            value={line.ends ?? ''}
+            onChange={(e) => change(i, { ends: e.target.value || null })}
+            error={errorOf(i, 'ends')}
+          />
           <button
             type="button"
             className="btn btn-sm btn-outline-secondary align-self-center"
@@ -104,6 +113,11 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
           </button>
         </div>
       ))}
+      {lines.some((line) => line.job === 'plant-care' && line.everyDays === null) ? (
+        <p className="soft small mb-0">
+          Plant care without days comes as the plants grow: every one to four weeks by the warmth of the water and by what is planted.
+        </p>
+      ) : null}
       <div className="d-flex flex-wrap gap-2 mt-2">
         <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => put([...lines, lineOf('routine')])}>
           Add a kind of visit

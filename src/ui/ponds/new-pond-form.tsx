@@ -1,4 +1,5 @@
 'use client'
+import { ALWAYS_OPEN } from '@/domain/customer'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { FormProvider, useForm, useWatch, type FieldPath } from 'react-hook-form'
@@ -22,7 +23,7 @@ export function NewPondForm({ places }: { places: Places }) {
     customerId: 'new',
     siteId: 'new',
     customer: { name: '', email: '', phone: '' },
-    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '', lat: null, lon: null },
+    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '', lat: null, lon: null, ...ALWAYS_OPEN },
   })
   const [placeErrors, setPlaceErrors] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState<SendProblem | null>(null)

@@ -2,7 +2,7 @@
 import Link from 'next/link'
 import { useMemo, type ReactNode } from 'react'
 import { dayOfYear } from '@/core/numeric/calendar'
-import { instant, longDate, shortDate } from '@/domain/dates'
+import { instant, longDate } from '@/domain/dates'
 import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { may } from '@/domain/roles'
@@ -19,6 +19,10 @@ import { SystemVolume } from './system-volume'
 import { StockNote } from './stock-note'
 import { VolumeEvidenceNote } from './volume-evidence-note'
 import { NetNote } from './net-note'
+import { EquipmentSheet } from './equipment-sheet'
+import { FollowUpsSheet } from './follow-ups-sheet'
+import { TenDays } from './ten-days'
+import { YearSource } from './year-source'
 import { OwnPracticeNote } from './own-practice-note'
 import { WaterLossPanel } from './water-loss'
 import { WindowsList } from './windows-list'
@@ -33,7 +37,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
   const todayIndex = Math.min(364, dayOfYear(today) - 1)
   const measured = readings.find((r) => r.kind === 'waterTemp')
   const recent = measured && daysOld(measured.takenAt, today) <= 3 ? measured.value : undefined
-  const waterC = recent ?? season?.waterC[todayIndex].p50
+  // this year as it goes, where the weather so far has been read
+  const shown = data.live?.year === Number(today.slice(0, 4)) ? data.live.season : season
+  const waterC = recent ?? shown?.waterC[todayIndex].p50
   return (
     <>
       <div className="page-head">
@@ -70,24 +76,32 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           <section className="sheet" aria-label="Section today">
             <PondSection basin={facts.basin} waterC={waterC} wide />
             <div className="d-flex flex-wrap justify-content-between mt-1">
-              <WaterToday waterC={waterC} isMeasured={recent !== undefined} band={season?.waterC[todayIndex]} />
+              <WaterToday waterC={waterC} isMeasured={recent !== undefined} band={shown?.waterC[todayIndex]} />
               <WaterLegend />
             </div>
           </section>
           <Sheet title="The pond’s year">
             {season ? (
               <>
+                {data.live ? <TenDays live={data.live} today={today} /> : null}
                 <YearChart
-                  season={season}
+                  season={shown!}
+                  usual={data.live ? season : null}
                   today={today}
                   measured={readings
                     .filter((r) => r.kind === 'waterTemp' && daysOld(r.takenAt, today) <= 365)
                     .map((r) => ({ day: dayOfYear(r.takenAt.slice(0, 10)), tempC: r.value }))}
                 />
                 <div className="mt-2">
-                  <WindowsList season={season} practice={data.practice} today={today} planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null} />
+                  <WindowsList
+                    season={season}
+                    live={data.live}
+                    practice={data.practice}
+                    today={today}
+                    planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null}
+                  />
                 </div>
-                <WeatherAge fetchedAt={data.weather.fetchedAt} reachable={data.weather.reachable} />
+                <YearSource weather={data.weather} liveAt={data.live?.at ?? null} calibration={data.calibration} today={today} />
               </>
             ) : (
               <p className="soft">No weather station has answered yet, so the year cannot be drawn. It will be as soon as the weather desk is reached.</p>
@@ -116,7 +130,10 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
               <WaterLossPanel pond={pond} loss={data.waterLoss} today={today} />
             </Sheet>
           ) : null}
-          <Visits data={data} />
+          <Sheet title="Equipment">
+            <EquipmentSheet pondId={pond.id} equipment={data.equipment} today={today} />
+          </Sheet>
+          <Visits data={data} today={today} />
           <Sheet title="Filter versions">
             {data.designs.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
             <ul className="plain-list">
@@ -161,17 +178,6 @@ function WaterToday({ waterC, isMeasured, band }: { waterC?: number; isMeasured:
         </span>
       ) : null}
     </span>
-  )
-}
-
-function WeatherAge({ fetchedAt, reachable }: { fetchedAt: string | null; reachable: boolean }) {
-  const { timeZone } = usePerson()
-  if (!fetchedAt) return null
-  return (
-    <p className="soft small mb-0 mt-2">
-      From station normals of {instant(fetchedAt, timeZone)}
-      {reachable ? '' : '; the weather desk does not answer just now'}.
-    </p>
   )
 }
 
@@ -223,15 +229,11 @@ function Measures({ data: { pond, practice, season, designs }, facts }: { data: 
   )
 }
 
-function Visits({ data }: { data: PondPageData }) {
+function Visits({ data, today }: { data: PondPageData; today: string }) {
   return (
     <Sheet title="Visits and follow-ups">
+      <FollowUpsSheet pondId={data.pond.id} followUps={data.followUps} today={today} />
       <ul className="plain-list">
-        {data.followUps.map((f) => (
-          <li key={f.id}>
-            <span className="verdict look">Due</span> {f.title}: {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
-          </li>
-        ))}
         {[...data.visits].reverse().map((v) => (
           <li key={v.id}>
             <Link href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}>

@@ -1,3 +1,4 @@
+import { ALWAYS_OPEN } from '@/domain/customer'
 import fc from 'fast-check'
 import { pondInput } from '../../../tests/fixtures/pond-input'
 import { EMPTY_SURVEY, formPath, newPondBody, readSurvey, toFormValues, toPondInput } from './survey-form-values'
@@ -53,7 +54,7 @@ describe('the survey form', () => {
       customerId: 'new' as const,
       siteId: 'new' as const,
       customer: { name: 'A', email: '', phone: '' },
-      site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x', lat: null, lon: null },
+      site: { name: 'B', address: '', town: '', accessNotes: '', stationId: 'x', lat: null, lon: null, ...ALWAYS_OPEN },
     }
     expect(newPondBody(place, pondInput()).customer).toEqual({ kind: 'new', customer: place.customer })
     expect(newPondBody({ ...place, customerId: 'c' as never, siteId: 's' as never }, pondInput())).toMatchObject({

@@ -1,5 +1,4 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { LeakAdvice, LossVerdict } from '@/core/season/water-balance'
 import { shortDate } from '@/domain/dates'
@@ -11,7 +10,7 @@ import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
+import { useSave } from '@/ui/use-save'
 
 const ADVICE: Readonly<Record<LeakAdvice, string>> = {
   'no-logs': 'Log how far the level falls in a day, with a bucket of pond water standing in the pond beside it, once with the pump on and once off.',
@@ -72,30 +71,25 @@ const EMPTY = { hours: 24 as number | null, dropM: null as number | null, bucket
 const inMm = (m: number | null): number | null => (m === null ? null : m * 1000)
 
 function LevelForm({ pond, today }: { pond: Pond; today: string }) {
-  const router = useRouter()
   const [day, setDay] = useState(today)
   const [values, setValues] = useState(EMPTY)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
-  const save = async () => {
-    const outcome = await send('POST', `/api/v1/ponds/${pond.id}/level-logs`, {
+  const { problem, errorOf, save } = useSave()
+  const keep = async () => {
+    const kept = await save('POST', `/api/v1/ponds/${pond.id}/level-logs`, {
       day,
       hours: values.hours ?? undefined,
       dropMm: inMm(values.dropM) ?? undefined,
       bucketDropMm: inMm(values.bucketM),
       pumpOn: values.pumpOn,
     })
-    setProblem(outcome.ok ? null : outcome.problem)
-    if (!outcome.ok) return
-    setValues(EMPTY)
-    router.refresh()
+    if (kept) setValues(EMPTY)
   }
   return (
     <form
       className="mt-2"
       onSubmit={(e) => {
         e.preventDefault()
-        void save()
+        void keep()
       }}
     >
       <div className="field-grid">

@@ -1,5 +1,6 @@
 'use client'
 import { useMemo } from 'react'
+import { MAIN_WINDOW_JOBS } from '@/core/season/practice'
 import type { Season } from '@/core/season/windows'
 import { dayOfYear } from '@/core/numeric/calendar'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
@@ -16,7 +17,15 @@ const BASE_YEAR = 2001
 const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
 
 /** Expected water temperature through the year with its 10/50/90 % band, today's place in it, and the windows as bars below. */
-export function YearChart({ season, today, measured }: { season: Season; today: string; measured: readonly { day: number; tempC: number }[] }) {
+interface YearChartProps {
+  readonly season: Season
+  /** Any year, drawn beside this one. */
+  readonly usual: Season | null
+  readonly today: string
+  readonly measured: readonly { day: number; tempC: number }[]
+}
+
+export function YearChart({ season, usual, today, measured }: YearChartProps) {
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = SHOWN_UNIT[preferences.units].temperature.usual
@@ -62,7 +71,7 @@ export function YearChart({ season, today, measured }: { season: Season; today: 
           tooltip: { show: false },
         },
         {
-          name: 'Middle year',
+          name: usual ? 'This year, middle' : 'Middle year',
           type: 'line',
           data: line('p50'),
           symbol: 'none',
@@ -83,10 +92,21 @@ export function YearChart({ season, today, measured }: { season: Season; today: 
             ],
           },
         },
+        ...(usual
+          ? [
+              {
+                name: 'Usual year',
+                type: 'line',
+                data: usual.waterC.map((b, i) => [i + 1, shown(b.p50)]),
+                symbol: 'none',
+                lineStyle: { width: 1.2, type: 'dashed', color: ink.soft },
+              },
+            ]
+          : []),
         { name: 'Measured', type: 'scatter', data: measured.map((m) => [m.day, shown(m.tempC)]), symbolSize: 6, itemStyle: { color: ink.rust } },
       ],
     }
-  }, [season, today, measured, symbol, ink, preferences.theme])
+  }, [season, usual, today, measured, symbol, ink, preferences.theme])
   return (
     <div>
       <Chart option={option} heightPx={230} label="Expected water temperature through the year: middle year and the band between 10 and 90 % of years" />
@@ -101,32 +121,34 @@ const percent = (date: string) => ((dayOfYear(`${BASE_YEAR}${date.slice(4)}`) - 
 function WindowBars({ season }: { season: Season }) {
   return (
     <div style={{ margin: '0 14px 0 46px' }} aria-hidden="true">
-      {season.windows.map((w) => {
-        const [from, to] = [percent(w.earliest), percent(w.latest)]
-        const right = to > 70
-        return (
-          <div key={w.job} style={{ position: 'relative', height: '1.25rem' }}>
-            <div
-              style={{
-                position: 'absolute',
-                left: `${from}%`,
-                width: `${Math.max(0.6, to - from)}%`,
-                top: 3,
-                bottom: 3,
-                background: waterColour(w.why.waterC),
-                border: '1px solid var(--ink)',
-              }}
-            />
-            <div style={{ position: 'absolute', left: `${percent(w.best)}%`, top: 0, bottom: 0, width: 2, background: 'var(--ink)' }} />
-            <span
-              className="small"
-              style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
-            >
-              {JOB_NAMES[w.job]}
-            </span>
-          </div>
-        )
-      })}
+      {season.windows
+        .filter((w) => MAIN_WINDOW_JOBS.includes(w.job))
+        .map((w) => {
+          const [from, to] = [percent(w.earliest), percent(w.latest)]
+          const right = to > 70
+          return (
+            <div key={w.job} style={{ position: 'relative', height: '1.25rem' }}>
+              <div
+                style={{
+                  position: 'absolute',
+                  left: `${from}%`,
+                  width: `${Math.max(0.6, to - from)}%`,
+                  top: 3,
+                  bottom: 3,
+                  background: waterColour(w.why.waterC),
+                  border: '1px solid var(--ink)',
+                }}
+              />
+              <div style={{ position: 'absolute', left: `${percent(w.best)}%`, top: 0, bottom: 0, width: 2, background: 'var(--ink)' }} />
+              <span
+                className="small"
+                style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
+              >
+                {JOB_NAMES[w.job]}
+              </span>
+            </div>
+          )
+        })}
     </div>
   )
 }

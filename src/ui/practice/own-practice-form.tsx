@@ -1,5 +1,4 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { SCHOOLS } from '@/core/filter/practice'
 import type { HousePractice, OwnPractice } from '@/domain/practice'
@@ -11,8 +10,8 @@ import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import { SCHOOL_NAMES } from '@/ui/messages/schools'
 import { usePerson, useShow } from '@/ui/person-context'
-import { send, type SendProblem } from '@/ui/send'
 import { FIGURES, SWITCHES } from './switches'
+import { useSave } from '@/ui/use-save'
 
 type Key = keyof HousePractice
 
@@ -37,31 +36,24 @@ const QUESTIONS: readonly Question[] = [
 
 /** Where this pond goes another way than the house: each answer with its reason, the house's beside it. */
 export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: HousePractice }) {
-  const router = useRouter()
   const { role } = usePerson()
   const [own, setOwn] = useState<OwnPractice>(pond.ownPractice)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [saved, setSaved] = useState(false)
+  const { problem, saved, errorOf, touched, save } = useSave('own')
   // what this form last saw; a later save by someone else is then a conflict
   const [seenVersion, setSeenVersion] = useState(pond.version)
   const locked = !may(role, 'designs.write')
   const change = (next: OwnPractice) => {
-    setSaved(false)
+    touched()
     setOwn(next)
   }
-  const save = async () => {
-    const outcome = await send('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: seenVersion, own })
-    setProblem(outcome.ok ? null : outcome.problem)
-    setSaved(outcome.ok)
-    if (!outcome.ok) return
-    setSeenVersion(seenVersion + 1)
-    router.refresh()
+  const keep = async () => {
+    if (await save('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: seenVersion, own })) setSeenVersion(seenVersion + 1)
   }
   return (
     <form
       onSubmit={(e) => {
         e.preventDefault()
-        void save()
+        void keep()
       }}
     >
       <p className="soft">
@@ -76,7 +68,7 @@ export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: H
           house={house}
           own={own[question.key]}
           locked={locked}
-          errorOf={(part) => problem?.fields?.find((f) => f.path === `own.${question.key}.${part}`)?.message}
+          errorOf={(part) => errorOf(`${question.key}.${part}`)}
           onChange={(answer) => {
             const { [question.key]: _dropped, ...others } = own
             change(answer === null ? others : { ...others, [question.key]: answer })

@@ -1,10 +1,25 @@
 import type { HousePractice } from '@/domain/practice'
 
-export type Figure = 'growthYears' | 'startupWaterC' | 'feedingStartWaterC' | 'feedingStopWaterC' | 'shutdownWaterC'
+export type Figure =
+  | 'growthYears'
+  | 'cleanoutMaxWaterC'
+  | 'startupWaterC'
+  | 'bacteriaWaterC'
+  | 'feedingStartWaterC'
+  | 'feedingNormalWaterC'
+  | 'tenderPlantsWaterC'
+  | 'highSummerWaterC'
+  | 'feedingStopWaterC'
+  | 'shutdownWaterC'
 export const FIGURES: readonly { key: Figure; label: string; kind: 'temperature' | 'number' }[] = [
   { key: 'growthYears', label: 'Size filters for fish in … years', kind: 'number' },
+  { key: 'cleanoutMaxWaterC', label: 'Spring cleanout up to', kind: 'temperature' },
   { key: 'startupWaterC', label: 'Spring startup from', kind: 'temperature' },
+  { key: 'bacteriaWaterC', label: 'Ordinary bacteria from', kind: 'temperature' },
   { key: 'feedingStartWaterC', label: 'Start feeding from', kind: 'temperature' },
+  { key: 'feedingNormalWaterC', label: 'Normal feed from', kind: 'temperature' },
+  { key: 'tenderPlantsWaterC', label: 'Tender plants in from', kind: 'temperature' },
+  { key: 'highSummerWaterC', label: 'High-summer watch from', kind: 'temperature' },
   { key: 'feedingStopWaterC', label: 'Stop feeding below', kind: 'temperature' },
   { key: 'shutdownWaterC', label: 'Winter shutdown below', kind: 'temperature' },
 ]
@@ -48,8 +63,42 @@ export const SWITCHES = [
       { value: 'never', name: 'Not with a bog', argument: 'A bed of the right size clears water by itself; a lamp only hides that it is too small.' },
     ],
   },
+  {
+    key: 'spring',
+    label: 'Spring',
+    options: [
+      { value: 'full-yearly', name: 'Full cleanout every year', argument: 'Sludge is out before it feeds the summer, and every part is seen once a year.' },
+      {
+        value: 'when-needed',
+        name: 'Full cleanout when sediment or clarity ask for it',
+        argument: 'A settled pond keeps the life that clears it. Agree a cleanout for the ponds that need one, a startup for the others.',
+      },
+      {
+        value: 'never-drain',
+        name: 'Never drained: light startup and flush',
+        argument: 'Draining sets the pond back by weeks. Cleanouts are not planned at all; agree a startup instead.',
+      },
+    ],
+  },
+  {
+    key: 'winter',
+    label: 'Winter',
+    options: [
+      { value: 'shutdown', name: 'Shut down, drain, store', argument: 'Nothing can freeze full, and the pump rests dry of ice.' },
+      { value: 'run-on', name: 'Run on with ice watch', argument: 'A running bed keeps its life, but somebody must look for ice dams after every frost.' },
+    ],
+  },
+  {
+    key: 'bacteria',
+    label: 'Bacteria additions',
+    options: [
+      { value: 'regular', name: 'At start and regularly', argument: 'They bring a young or cold pond over the weeks before its own film is there.' },
+      { value: 'after-disturbance', name: 'Only after a disturbance', argument: 'After a cleanout, a power cut or a treatment; a settled pond has its own.' },
+      { value: 'none', name: 'None', argument: 'The film that grows by itself is the one that fits.' },
+    ],
+  },
 ] as const satisfies readonly {
-  key: 'oversizing' | 'plantsCounted' | 'uv'
+  key: 'oversizing' | 'plantsCounted' | 'uv' | 'spring' | 'winter' | 'bacteria'
   label: string
   options: readonly { value: string | boolean; name: string; argument: string }[]
 }[]

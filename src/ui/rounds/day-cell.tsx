@@ -5,10 +5,11 @@ import { clockAfter } from '@/domain/clash'
 import { duration } from '@/domain/dates'
 import { moveProblemWords } from '@/ui/messages/planning'
 import type { VisitLine } from '@/server/db/visit-line-repository'
-import { cellId, type Cell, type Judged } from './use-board'
+import type { BoardCell, Judged } from '@/domain/board-moves'
+import { cellId } from './use-board'
 
 interface DayCellProps {
-  readonly cell: Cell
+  readonly cell: BoardCell
   readonly isToday: boolean
   readonly stops: readonly VisitLine[]
   readonly movable: boolean

@@ -3,14 +3,18 @@ import Link from 'next/link'
 import { clockAfter } from '@/domain/clash'
 import { duration, longDate } from '@/domain/dates'
 import type { daySheet } from '@/server/use-cases/rounds'
-import { KIT_NAMES } from '@/ui/messages/planning'
+import { clockOf } from '@/domain/crew-setup'
+import { LOAD_CAUTION, loadLines } from '@/domain/load-words'
+import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/dispatch/live-day'
+import { TellArrival } from './tell-arrival'
 import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { useShow } from '@/ui/person-context'
 
 /** A crew's day on one sheet: order, times, ways, access, and what to load. Made to be printed and kept in the cab. */
 export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof daySheet>> }) {
   const show = useShow()
-  const { crew, day, visits, ways, load } = data
+  const { crew, day, visits, ways, load, live } = data
+  const late = live.stops.filter((s) => s.state === 'to-come' && s.lateMin >= TELL_LATE_FROM_MIN)
   return (
     <>
       <div className="page-head">
@@ -21,36 +25,33 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
           <Link className="btn btn-sm btn-outline-secondary" href={`/rounds?day=${day}`}>
             All crews
           </Link>
+          <a className="btn btn-sm btn-outline-secondary" href={`/api/v1/crews/${crew.id}/day-sheet.pdf?day=${day}`}>
+            PDF
+          </a>
+          <Link className="btn btn-sm btn-outline-secondary" href={`/map?day=${day}`}>
+            Map
+          </Link>
           <button type="button" className="btn btn-sm btn-primary" onClick={() => window.print()}>
             Print
           </button>
         </span>
       </div>
+      {late.length > 0 ? (
+        <p className="sheet" role="status">
+          <span className="verdict look me-1">Running late</span>
+          {late.map((s) => `${visits.find((v) => v.id === s.id)!.siteName} about ${duration(s.lateMin)}`).join(', ')}. Back about {clockOf(live.backMin)}.
+        </p>
+      ) : null}
       {visits.length === 0 ? <p className="sheet">Nothing planned for this crew on this day.</p> : null}
       {visits.length > 0 ? (
         <section className="sheet" aria-label="Load">
           <h2>Load before leaving</h2>
           <ul className="mb-1">
-            {load.kit
-              .filter((key) => !(key === 'tank' && load.tank))
-              .map((key) => (
-                <li key={key}>{KIT_NAMES[key as keyof typeof KIT_NAMES]}</li>
-              ))}
-            {load.tank ? (
-              <li>
-                Holding tank of at least {show(load.tank.volumeM3, 'volume', { scale: 'small' })}, {show(load.tank.leastWidthM, 'length')} across, with cover
-                net and aerator
-              </li>
-            ) : null}
-            {load.dechlorinatorG > 0 ? (
-              <li>
-                Sodium thiosulfate (5 H₂O) {show(load.dechlorinatorG / 1000, 'mass', { scale: 'small' })} for {show(load.tapWaterM3, 'volume')} of tap water, by
-                the chlorine tested last or usual; the test on site decides
-              </li>
-            ) : null}
-            <li>First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, life line; labels and safety data sheets of what is carried</li>
+            {loadLines(load, show).map((line) => (
+              <li key={line}>{line}</li>
+            ))}
           </ul>
-          <p className="soft small mb-0">Lift with two people or a machine above 25 kg. Chemicals are carried closed, apart, and never mixed.</p>
+          <p className="soft small mb-0">{LOAD_CAUTION}</p>
         </section>
       ) : null}
       <ol className="list-unstyled">
@@ -64,6 +65,11 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
               <strong>{v.siteName}</strong>, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.{' '}
               <span className="soft">{VISIT_STATE_NAMES[v.state]}</span>
             </p>
+            <LiveLine stop={live.stops[i]} />
+            {data.mayTell && v.state === 'planned' && day === data.today ? (
+              <TellArrival visitId={v.id} siteName={v.siteName} time={clockOf(live.stops[i].startMin)} late={live.stops[i].lateMin >= TELL_LATE_FROM_MIN} />
+            ) : null}
+            {v.tasks.length > 0 ? <p className="mb-1">While there: {v.tasks.map((task) => task.title).join('; ')}</p> : null}
             {v.accessNotes ? <p className="mb-1">Access: {v.accessNotes}</p> : null}
             {v.note ? <p className="mb-1">Note: {v.note}</p> : null}
             <Link className="no-print" href={`/field/visits/${v.id}`}>
@@ -73,5 +79,27 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
         ))}
       </ol>
     </>
+  )
+}
+
+/** How this stop goes, once something has been logged. */
+function LiveLine({ stop }: { stop: StopEstimate }) {
+  if (stop.state === 'done')
+    return (
+      <p className="mb-1 soft">
+        Done {clockOf(stop.startMin)}–{clockOf(stop.endMin)}.
+      </p>
+    )
+  if (stop.state === 'under-way')
+    return (
+      <p className="mb-1">
+        Under way since {clockOf(stop.startMin)}, expected to end about {clockOf(stop.endMin)}.
+      </p>
+    )
+  if (Math.abs(stop.lateMin) < 1) return null
+  return (
+    <p className="mb-1">
+      <span className="verdict look me-1">later</span>expected about {clockOf(stop.startMin)}, {duration(stop.lateMin)} after the plan
+    </p>
   )
 }

@@ -11,7 +11,8 @@ import { moveProblemWords } from '@/ui/messages/planning'
 import { DayCell } from './day-cell'
 import { MoveVisit } from './move-visit'
 import { toNextCell } from './to-next-cell'
-import { cellId, cellOf, useBoard, type Judged } from './use-board'
+import type { Judged } from '@/domain/board-moves'
+import { cellId, cellOf, useBoard } from './use-board'
 
 type RoundsData = Awaited<ReturnType<typeof roundsPage>>
 

@@ -1,89 +1,100 @@
 'use client'
 import Link from 'next/link'
-import { dayOfYear } from '@/core/numeric/calendar'
-import type { WindowJob } from '@/core/season/practice'
+import { memo } from 'react'
+import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/dates'
 import type { SeasonRow } from '@/server/use-cases/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
-import { JOB_NAMES } from '@/ui/messages/windows'
-import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { useShow } from '@/ui/person-context'
+import { percentAt, type TimeAxis } from './time-axis'
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
-const percentOf = (date: string) => ((dayOfYear(date) - 1) / 365) * 100
+const STATE_WORDS = { p: 'planned', u: 'under way', d: 'done' } as const
+const STATE_SIGNS = { p: '●', u: '▶', d: '✓' } as const
 
-interface SeasonRibbonProps {
-  readonly rows: readonly SeasonRow[]
-  readonly year: number
+interface RibbonProps {
+  readonly row: SeasonRow
+  readonly axis: TimeAxis
+  readonly jobLabel: string
+  readonly missed: boolean
   readonly today: string
-  readonly job: WindowJob
+  readonly nameOf: (job: number) => string
+  readonly crewOf: (crew: number) => string
+  /** Day over which this row's dragged visit hangs. */
+  readonly hanging: { readonly visitId: string; readonly day: string; readonly bad: boolean } | null
+  readonly onGrab: ((visitId: string, day: string, pointer: React.PointerEvent<HTMLElement> | null) => void) | null
 }
 
-/** One ribbon per pond. The weeks are one gradient, so that hundreds of rows stay light. */
-export function SeasonRibbon({ rows, year, today, job }: SeasonRibbonProps) {
-  const todayAt = today.startsWith(String(year)) ? percentOf(today) : null
-  return (
-    <div className="season sheet p-2" role="region" aria-label="Season ribbons" tabIndex={0} style={{ overflowX: 'auto' }}>
-      <div style={{ minWidth: '56rem' }}>
-        <div className="season-row">
-          <span />
-          <span className="season-year soft small">
-            {MONTHS.map((m, i) => (
-              <span key={m} style={{ position: 'absolute', left: `${percentOf(`${year}-${String(i + 1).padStart(2, '0')}-01`)}%` }}>
-                {m}
-              </span>
-            ))}
-          </span>
-        </div>
-        {rows.map((row) => (
-          <Row key={row.id} row={row} job={job} todayAt={todayAt} />
-        ))}
-      </div>
-    </div>
-  )
-}
-
-function Row({ row, job, todayAt }: { row: SeasonRow; job: WindowJob; todayAt: number | null }) {
+/** One pond's year: its water as one gradient, the job's window, its visits. Light enough for hundreds. */
+export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today, nameOf, crewOf, hanging, onGrab }: RibbonProps) {
   const show = useShow()
-  const window = row.windows.find((w) => w.job === job)
+  // the gradient covers the whole year; a zoom shows a part of it
+  const yearFrom = percentAt(axis, `${axis.year}-01-01`)
+  const yearWidth = percentAt(axis, `${axis.year + 1}-01-01`) - yearFrom
   const gradient = row.weeklyC?.map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`).join(',')
-  const from = window ? percentOf(window.earliest) : 0
-  const to = window ? Math.max(from + 0.6, percentOf(window.latest)) : 0
-  const warmest = row.weeklyC ? Math.max(...row.weeklyC) : null
+  const [earliest, best, latest] = row.window ?? []
+  const zoomed = axis.days <= 31
   return (
     <div className="season-row">
-      <Link href={`/ponds/${row.id}`} className="text-truncate" title={`${row.siteName}: ${row.name}, ${row.town}`}>
+      <Link href={`/ponds/${row.id}`} prefetch={false} className="text-truncate" title={`${row.siteName}: ${row.name}, ${row.town}`}>
         {row.siteName} <span className="soft">{row.name}</span>
       </Link>
       <div
         className="season-year ribbon"
-        style={{ background: gradient ? `linear-gradient(to right, ${gradient})` : undefined }}
-        title={warmest === null ? 'No weather known yet' : `Warmest week ${show(warmest, 'temperature')}`}
+        data-ribbon
+        title={row.weeklyC ? `Warmest week ${show(Math.max(...row.weeklyC), 'temperature')}` : 'No weather known yet'}
       >
-        {window ? (
+        {gradient ? (
+          <span className="season-water" style={{ left: `${yearFrom}%`, width: `${yearWidth}%`, background: `linear-gradient(to right, ${gradient})` }} />
+        ) : null}
+        {earliest && best && latest ? (
           <>
             <span
               className="season-window"
-              style={{ left: `${from}%`, width: `${to - from}%` }}
-              title={`${JOB_NAMES[job]}: ${shortDate(window.earliest)} – ${shortDate(window.latest)}, best ${shortDate(window.best)}`}
+              style={{ left: `${percentAt(axis, earliest)}%`, width: `${Math.max(0.6, percentAt(axis, addDays(latest, 1)) - percentAt(axis, earliest))}%` }}
+              title={`${jobLabel}: ${shortDate(earliest)} – ${shortDate(latest)}, best ${shortDate(best)}`}
             />
-            <span className="season-best" style={{ left: `${percentOf(window.best)}%` }} />
+            <span className="season-best" style={{ left: `${percentAt(axis, best)}%` }} />
           </>
         ) : null}
-        {todayAt === null ? null : <span className="season-today" style={{ left: `${todayAt}%` }} />}
-        {row.visits.map((v) => (
-          <Link
-            key={v.id}
-            href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}
-            className="season-visit"
-            style={{ left: `${percentOf(v.day)}%` }}
-            aria-label={`${v.jobName} at ${v.siteName}, ${shortDate(v.day)}, ${v.crewName}, ${VISIT_STATE_NAMES[v.state]}`}
-            title={`${v.jobName}, ${shortDate(v.day)}, ${v.crewName}, ${VISIT_STATE_NAMES[v.state]}`}
-          >
-            {v.state === 'done' ? '✓' : '●'}
-          </Link>
-        ))}
+        {missed && latest ? (
+          <span className="season-missed" style={{ left: `${percentAt(axis, latest)}%` }} title={`${jobLabel} missed: its window ended ${shortDate(latest)}`}>
+            ✕<span className="visually-hidden"> missed</span>
+          </span>
+        ) : null}
+        {today.startsWith(String(axis.year)) ? <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} /> : null}
+        {row.visits.map(([id, day, state, job, crew, promised]) => {
+          const at = hanging?.visitId === id ? hanging.day : day
+          const percent = percentAt(axis, at)
+          if (percent < -2 || percent > 102) return null
+          const words = `${nameOf(job)} at ${row.siteName}, ${shortDate(at)}, ${crewOf(crew)}, ${STATE_WORDS[state]}${promised ? ', promised' : ''}`
+          const shared = {
+            className: `season-visit ${state} ${hanging?.visitId === id ? `hanging ${hanging.bad ? 'bad' : ''}` : ''} ${zoomed ? 'wide' : ''}`,
+            style: { left: `${percent}%`, ...(zoomed ? { width: `${100 / axis.days}%` } : {}) },
+            title: words,
+          }
+          const sign = zoomed ? `${STATE_SIGNS[state]} ${crewOf(crew)}` : promised && state === 'p' ? '◆' : STATE_SIGNS[state]
+          return onGrab && state === 'p' ? (
+            <button
+              key={id}
+              type="button"
+              {...shared}
+              aria-label={words}
+              onPointerDown={(e) => onGrab(id, day, e)}
+              onKeyDown={(e) => {
+                if (e.key !== ' ' || hanging) return
+                e.preventDefault()
+                onGrab(id, day, null)
+              }}
+            >
+              {sign}
+            </button>
+          ) : (
+            <Link key={id} prefetch={false} href={state === 'd' ? `/visits/${id}/report` : `/field/visits/${id}`} {...shared} aria-label={words}>
+              {sign}
+            </Link>
+          )
+        })}
       </div>
     </div>
   )
-}
+})

@@ -1,46 +1,279 @@
 'use client'
 import Link from 'next/link'
-import { useState } from 'react'
-import type { WindowJob } from '@/core/season/practice'
+import { useRouter } from 'next/navigation'
+import { useCallback, useEffect, useMemo, useState } from 'react'
+import { flushSync } from 'react-dom'
+import { WINDOW_JOBS } from '@/core/season/practice'
+import { longDate, shortDate } from '@/domain/dates'
 import type { seasonPage } from '@/server/use-cases/season-view'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { CheckField } from '@/ui/components/check-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
 import { WaterLegend } from '@/ui/drawing/water-legend'
+import { moveProblemWords } from '@/ui/messages/planning'
 import { JOB_NAMES } from '@/ui/messages/windows'
-import { SeasonRibbon } from './season-ribbon'
+import { CrunchStrip } from './crunch-strip'
+import { SeasonList } from './season-list'
+import { Ribbon } from './season-ribbon'
+import { holds, linesOf, SHOW_NAMES, SHOWS, SORT_NAMES, SORTS, sortRows, standingOf, type Show, type Sort } from './season-rows'
+import { axisAround, dayAtPercent, marksOf, percentAt, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
+import { SETTLE_EVENT, useVisitDrag, verdictOf, type VisitDrag } from './use-visit-drag'
 
 type SeasonData = Awaited<ReturnType<typeof seasonPage>>
 
-/** All ponds over the weeks of a year: water temperature, one job's windows, planned and done visits. */
+const wordsOf = (drag: VisitDrag): string => {
+  const verdict = verdictOf(drag)
+  if (!verdict || !('verdicts' in drag)) return ''
+  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? 'another site')).join('; ')
+}
+
+/** All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it gets tight. */
 export function SeasonView({ data }: { data: SeasonData }) {
-  const [job, setJob] = useState<WindowJob>('spring-cleanout')
+  const router = useRouter()
+  const [text, setText] = useState('')
+  const [sort, setSort] = useState<Sort>('site')
+  const [show, setShow] = useState<Show>('all')
+  const [grouped, setGrouped] = useState(false)
+  const [zoom, setZoom] = useState<Zoom>('year')
+  const [axis, setAxis] = useState<TimeAxis>(() => axisAround(data.year, 'year', `${data.year}-01-01`))
+  const [printing, setPrinting] = useState(false)
+  const moving = useVisitDrag(wordsOf)
+  const { drag } = moving
+
+  const jobNumbers = useMemo(() => new Set(data.jobs.flatMap((j, i) => (j.key === data.job ? [i] : []))), [data.jobs, data.job])
+  const standing = useMemo(() => new Map(data.rows.map((row) => [row.id, standingOf(row, jobNumbers, data.today)])), [data.rows, jobNumbers, data.today])
+  const lines = useMemo(
+    () =>
+      linesOf(
+        sortRows(
+          data.rows.filter((row) => holds(row, text) && (show === 'all' || standing.get(row.id) === show)),
+          sort,
+        ),
+        grouped,
+      ),
+    [data.rows, text, show, standing, sort, grouped],
+  )
+  const nameOf = useCallback((job: number) => data.jobs[job]?.name ?? 'Visit', [data.jobs])
+  const crewOf = useCallback((crew: number) => data.crews[crew]?.name ?? '', [data.crews])
+  const hanging = useMemo(
+    () => (drag.state === 'idle' ? null : { visitId: drag.visitId, day: drag.day, bad: (verdictOf(drag)?.problems.length ?? 0) > 0 }),
+    [drag],
+  )
+  const hangingRow = useMemo(
+    () => (hanging ? (data.rows.find((row) => row.visits.some(([id]) => id === hanging.visitId))?.id ?? null) : null),
+    [data.rows, hanging],
+  )
+
+  useEffect(() => {
+    // paper shows every row, however the print was asked for; it must stand before the browser takes its picture
+    const whole = () => flushSync(() => setPrinting(true))
+    const part = () => setPrinting(false)
+    window.addEventListener('beforeprint', whole)
+    window.addEventListener('afterprint', part)
+    return () => {
+      window.removeEventListener('beforeprint', whole)
+      window.removeEventListener('afterprint', part)
+    }
+  }, [])
+
+  const { begin, over, drop, cancel, step } = moving
+  const grab = useCallback(
+    (visitId: string, day: string, pointer: React.PointerEvent<HTMLElement> | null) => {
+      if (!pointer) return void begin(visitId, day)
+      if (pointer.button !== 0) return
+      const ribbon = pointer.currentTarget.closest<HTMLElement>('[data-ribbon]')!
+      const from = pointer.clientX
+      let moved = false
+      const move = (e: PointerEvent) => {
+        // a short way tells a drag from a click
+        if (!moved && Math.abs(e.clientX - from) < 5) return
+        if (!moved) void begin(visitId, day)
+        moved = true
+        const box = ribbon.getBoundingClientRect()
+        over(dayAtPercent(axis, ((e.clientX - box.left) / box.width) * 100))
+      }
+      const end = () => {
+        window.removeEventListener('pointermove', move)
+        window.removeEventListener('pointerup', end)
+        if (moved) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
+        else router.push(`/field/visits/${visitId}`)
+      }
+      window.addEventListener('pointermove', move)
+      window.addEventListener('pointerup', end)
+    },
+    [axis, begin, over, router],
+  )
+  useEffect(() => {
+    // the drop is answered by the newest state, not by the one in which the drag began
+    const letGo = () => void drop()
+    document.addEventListener(SETTLE_EVENT, letGo)
+    return () => document.removeEventListener(SETTLE_EVENT, letGo)
+  }, [drop])
+  const keys = (e: React.KeyboardEvent) => {
+    if (drag.state === 'idle') return
+    if (e.key === 'Escape') cancel()
+    else if (e.key === 'ArrowRight') step(e.shiftKey ? 7 : 1)
+    else if (e.key === 'ArrowLeft') step(e.shiftKey ? -7 : -1)
+    else if (e.key === 'Enter' || e.key === ' ') void drop()
+    else return
+    e.preventDefault()
+  }
+  const zoomTo = (next: Zoom, day = data.today.startsWith(String(data.year)) ? data.today : `${data.year}-04-01`) => {
+    setZoom(next)
+    setAxis(axisAround(data.year, next, zoom === 'year' ? day : axis.from.startsWith(String(data.year)) ? axis.from : day))
+  }
   return (
-    <>
+    <div onKeyDown={keys}>
       <div className="page-head">
         <h1>Season {data.year}</h1>
-        <span className="btn-group btn-group-sm">
-          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year - 1}`} aria-label={`Season ${data.year - 1}`}>
+        <span className="btn-group btn-group-sm no-print">
+          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year - 1}&job=${data.job}`} aria-label={`Season ${data.year - 1}`}>
             ‹ {data.year - 1}
           </Link>
-          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year + 1}`} aria-label={`Season ${data.year + 1}`}>
+          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year + 1}&job=${data.job}`} aria-label={`Season ${data.year + 1}`}>
             {data.year + 1} ›
           </Link>
         </span>
+        <span className="btn-group btn-group-sm no-print" role="group" aria-label="Zoom">
+          {ZOOMS.map((z) => (
+            <button
+              key={z}
+              type="button"
+              className={`btn btn-outline-secondary ${z === zoom ? 'active' : ''}`}
+              aria-pressed={z === zoom}
+              onClick={() => zoomTo(z)}
+            >
+              {ZOOM_NAMES[z]}
+            </button>
+          ))}
+        </span>
+        {zoom === 'year' ? null : <Shift axis={axis} zoom={zoom} onShift={setAxis} />}
         <span className="actions align-items-center flex-wrap">
           <WaterLegend />
+          {moving.canUndo ? (
+            <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => void moving.takeBack()}>
+              Undo the move
+            </button>
+          ) : null}
+          <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => window.print()}>
+            Print
+          </button>
         </span>
       </div>
-      <div className="btn-group btn-group-sm flex-wrap mb-2 no-print" role="group" aria-label="Window shown">
-        {(Object.keys(JOB_NAMES) as WindowJob[]).map((j) => (
-          <button key={j} className={`btn btn-outline-secondary ${j === job ? 'active' : ''}`} aria-pressed={j === job} onClick={() => setJob(j)}>
-            {JOB_NAMES[j]}
-          </button>
-        ))}
+      <div className="d-flex flex-wrap gap-2 align-items-end mb-2 no-print">
+        <ChoiceField
+          label="Window shown"
+          value={data.job}
+          onChange={(e) => router.push(`/season?year=${data.year}&job=${e.target.value}`)}
+          options={WINDOW_JOBS.map((job) => ({ value: job, label: JOB_NAMES[job] }))}
+        />
+        <TextField label="Find" placeholder="Site, customer, town" value={text} onChange={(e) => setText(e.target.value)} />
+        <ChoiceField
+          label="Show"
+          value={show}
+          onChange={(e) => setShow(e.target.value as Show)}
+          options={SHOWS.map((s) => ({ value: s, label: SHOW_NAMES[s] }))}
+        />
+        <ChoiceField
+          label="Order"
+          value={sort}
+          onChange={(e) => setSort(e.target.value as Sort)}
+          options={SORTS.map((s) => ({ value: s, label: SORT_NAMES[s] }))}
+        />
+        <CheckField label="By town" checked={grouped} onChange={setGrouped} />
+        <span className="soft ms-auto">
+          {lines.filter((l) => l.kind === 'row').length} of {data.rows.length} ponds
+        </span>
       </div>
+      <ProblemNote problem={moving.problem} />
+      <p className="drag-note" role="status">
+        {dragWords(drag)}
+      </p>
       {data.rows.length === 0 ? (
         <p className="sheet">Every pond gets a ribbon here: its water through the year, its windows and its visits. Add the first pond to begin.</p>
       ) : (
-        <SeasonRibbon rows={data.rows} year={data.year} today={data.today} job={job} />
+        <SeasonList lines={lines} whole={printing} head={<Head axis={axis} zoom={zoom} crunch={data.crunch} />}>
+          {(line) =>
+            line.kind === 'group' ? (
+              <div className="season-row fw-bold">
+                {line.name} <span className="soft fw-normal">{line.count}</span>
+              </div>
+            ) : (
+              <Ribbon
+                row={line.row}
+                axis={axis}
+                jobLabel={JOB_NAMES[data.job]}
+                missed={standing.get(line.row.id) === 'missed'}
+                today={data.today}
+                nameOf={nameOf}
+                crewOf={crewOf}
+                hanging={hangingRow === line.row.id ? hanging : null}
+                onGrab={data.mayPlan ? grab : null}
+              />
+            )
+          }
+        </SeasonList>
       )}
-      <p className="soft small mt-2">The outlined stretch is the window of “{JOB_NAMES[job]}”, the tick in it the best day. ● planned visit, ✓ done.</p>
+      <p className="soft small mt-2">
+        The outlined stretch is the window of “{JOB_NAMES[data.job]}”, the tick in it the best day. ● planned, ◆ promised, ✓ done, ✕ missed.
+        {data.mayPlan
+          ? ' Drag a planned visit along its ribbon, or press Space on it and use the arrow keys (with Shift: weeks), Enter to drop, Escape to leave it.'
+          : ''}
+        {data.crunch.length === 0 && data.mayPlan ? (
+          <>
+            {' '}
+            <Link href="/planning" className="text-decoration-underline">
+              Work out a plan
+            </Link>{' '}
+            to see which weeks get tight.
+          </>
+        ) : null}
+      </p>
+    </div>
+  )
+}
+
+function dragWords(drag: VisitDrag): string {
+  if (drag.state === 'idle') return ''
+  if (drag.state === 'asking') return 'Looking at the days around it.'
+  const verdict = verdictOf(drag)
+  const day = longDate(drag.day)
+  if (!verdict) return `${day}: too far, or past.`
+  const cost = verdict.costMin === 0 ? 'costs nothing' : verdict.costMin > 0 ? `costs ${verdict.costMin} min` : `saves ${-verdict.costMin} min`
+  const words = wordsOf(drag)
+  return words ? `${day}: ${words}; ${cost}.` : `${day}: fits, ${cost}.`
+}
+
+function Shift({ axis, zoom, onShift }: { axis: TimeAxis; zoom: Zoom; onShift: (axis: TimeAxis) => void }) {
+  const [before, after] = [shifted(axis, zoom, -1), shifted(axis, zoom, 1)]
+  return (
+    <span className="btn-group btn-group-sm no-print">
+      <button type="button" className="btn btn-outline-secondary" disabled={!before} onClick={() => before && onShift(before)} aria-label="Earlier">
+        ‹
+      </button>
+      <span className="btn btn-outline-secondary disabled">from {shortDate(axis.from)}</span>
+      <button type="button" className="btn btn-outline-secondary" disabled={!after} onClick={() => after && onShift(after)} aria-label="Later">
+        ›
+      </button>
+    </span>
+  )
+}
+
+function Head({ axis, zoom, crunch }: { axis: TimeAxis; zoom: Zoom; crunch: SeasonData['crunch'] }) {
+  return (
+    <>
+      <CrunchStrip weeks={crunch} axis={axis} />
+      <div className="season-row">
+        <span />
+        <span className="season-year soft small" style={{ overflow: 'hidden' }}>
+          {marksOf(axis, zoom).map(({ day, label }) => (
+            <span key={day} style={{ position: 'absolute', left: `${percentAt(axis, day)}%`, whiteSpace: 'nowrap' }}>
+              {label}
+            </span>
+          ))}
+        </span>
+      </div>
     </>
   )
 }

@@ -14,6 +14,13 @@ const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[]
   { href: '/rounds', label: 'Rounds' },
   { href: '/ponds', label: 'Ponds' },
   { href: '/field', label: 'Field sheet' },
+  { href: '/customers', label: 'Customers', roles: ['owner', 'office'] },
+]
+/** Looked into now and then: behind one button. */
+const MORE: typeof VIEWS = [
+  { href: '/map', label: 'Map' },
+  { href: '/letters', label: 'Letters', roles: ['owner', 'office'] },
+  { href: '/exchange', label: 'Exchange', roles: ['owner', 'office'] },
   { href: '/prices', label: 'Prices', roles: ['owner', 'office', 'designer'] },
   { href: '/practice', label: 'House practice', roles: ['owner', 'office', 'designer'] },
   { href: '/people', label: 'People', roles: ['owner', 'office'] },
@@ -27,6 +34,8 @@ export function TopBar() {
   const router = useRouter()
   const [busy, setBusy] = useState(false)
   const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
+
+  const mine = (view: (typeof VIEWS)[number]) => !view.roles || view.roles.includes(person.role)
 
   const prefer = async (change: Partial<Preferences>) => {
     setBusy(true)
@@ -46,11 +55,22 @@ export function TopBar() {
       </a>
       <span className="firm">{person.firmName}</span>
       <nav aria-label="Main views">
-        {VIEWS.filter((view) => !view.roles || view.roles.includes(person.role)).map((view) => (
+        {VIEWS.filter(mine).map((view) => (
           <Link key={view.href} href={view.href} aria-current={here(view.href) ? 'page' : undefined}>
             {view.label}
           </Link>
         ))}
+        {/* a new page closes it */}
+        <details key={path} className="more" data-here={MORE.some((view) => here(view.href))}>
+          <summary>More</summary>
+          <div>
+            {MORE.filter(mine).map((view) => (
+              <Link key={view.href} href={view.href} aria-current={here(view.href) ? 'page' : undefined}>
+                {view.label}
+              </Link>
+            ))}
+          </div>
+        </details>
       </nav>
       <div className="tools">
         <select

@@ -104,7 +104,7 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
   ] as const
   return (
     <section className="sheet d-flex flex-wrap gap-4 align-items-center" aria-label="Water this week">
-      <strong>Water this week, as usual for the season</strong>
+      <strong>Water this week</strong>
       {parts.map(([label, c]) => (
         <span key={label} className="d-inline-flex align-items-center gap-2">
           <span style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }} aria-hidden="true" />
@@ -114,6 +114,12 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       <span className="ms-auto">
         <WaterLegend />
       </span>
+      {weather.now.length > 0 ? (
+        <span className="soft small w-100">
+          Air at {weather.now[0].at.slice(11)} UTC:{' '}
+          {weather.now.map((n) => `${n.station.replace(/ \(.*/, '')} ${show(n.airC, 'temperature')}, wind ${n.windMPerS.toFixed(0)} m/s`).join(' · ')}
+        </span>
+      ) : null}
       {!weather.reachable && weather.fetchedAt ? (
         <span className="soft small">The weather desk does not answer; figures from {instant(weather.fetchedAt, timeZone)}.</span>
       ) : null}

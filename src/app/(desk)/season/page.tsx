@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { forPage } from '@/server/http/page-actor'
 import { todayIn } from '@/server/today'
+import { WINDOW_JOBS, type WindowJob } from '@/core/season/practice'
 import { seasonPage } from '@/server/use-cases/season-view'
 import { SeasonView } from '@/ui/season/season-view'
 
@@ -10,11 +11,13 @@ export const metadata: Metadata = { title: 'Season' }
 const NEXT_YEAR_FROM_MONTH = 11
 
 export default async function SeasonPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
-  const wanted = Number((await searchParams).year)
+  const asked = await searchParams
+  const wanted = Number(asked.year)
+  const job = WINDOW_JOBS.find((j) => j === asked.job) ?? ('spring-cleanout' satisfies WindowJob)
   const data = await forPage((actor) => {
     const today = todayIn(actor.timeZone)
     const usual = Number(today.slice(0, 4)) + (Number(today.slice(5, 7)) >= NEXT_YEAR_FROM_MONTH ? 1 : 0)
-    return seasonPage(actor, wanted >= 2000 && wanted <= 2100 && Number.isInteger(wanted) ? wanted : usual)
+    return seasonPage(actor, wanted >= 2000 && wanted <= 2100 && Number.isInteger(wanted) ? wanted : usual, job)
   })
-  return <SeasonView data={data} />
+  return <SeasonView key={`${data.year}`} data={data} />
 }

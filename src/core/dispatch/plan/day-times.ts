@@ -21,14 +21,30 @@ export interface DayTimes {
   readonly homeMin: number
 }
 
+type Ways = Pick<PlanInput, 'travel' | 'locations'>
+
 /** A crew's day from its visits in order: as early as travel and opening times let each be. */
-export function dayTimes({ travel, locations }: Pick<PlanInput, 'travel' | 'locations'>, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
+export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes =>
+  laidOut(ways, crew, day, visits, (v) => v.opensMin)
+
+/**
+ * The same, but a visit that is published for this crew and day is not called earlier than its customer was told, where the day can bear that;
+ * where it cannot, as early as can be.
+ */
+export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
+  const told = ({ published }: PlanVisit) => (published && published.crew === crew.id && published.day === day ? published.startMin : 0)
+  const steady = laidOut(ways, crew, day, visits, (v) => Math.max(v.opensMin, told(v)))
+  const fits = steady.stops.every((stop, i) => stop.startMin <= visits[i].closesMin) && steady.homeMin <= crew.endMin - crew.breakMin
+  return fits ? steady : dayTimes(ways, crew, day, visits)
+}
+
+function laidOut({ travel, locations }: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
   let clock = crew.startMin
   let here = crew.depot
   let sum = 0
   const stops = visits.map((visit, order): Assignment => {
     const travelMin = travel[here * locations + visit.location]
-    const startMin = Math.max(clock + travelMin, visit.opensMin)
+    const startMin = Math.max(clock + travelMin, notBefore(visit))
     const endMin = startMin + minutesWith(visit, crew.size)
     sum += travelMin
     clock = endMin

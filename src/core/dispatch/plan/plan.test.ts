@@ -71,6 +71,50 @@ describe('a plan', () => {
     const outcome = plan(input([visit('a', { skills: ['fish'], kit: ['tank'], opensMin: 660 })]))
     expect(at(outcome, 'a')).toMatchObject({ crew: 'Otter', startMin: 660 })
   })
+  it('does not call earlier than the customer was told, unless the day needs it', () => {
+    const told = visit('told', { published: { crew: 'Otter', day: addDays(MONDAY, 9), startMin: 600 } })
+    expect(at(plan(input([told])), 'told')).toMatchObject({ day: addDays(MONDAY, 9), startMin: 600 })
+    // told so late that the day would run over: then as early as can be
+    const tooLate = visit('told', { published: { crew: 'Otter', day: addDays(MONDAY, 9), startMin: 940 } })
+    expect(at(plan(input([tooLate])), 'told').startMin).toBe(460)
+  })
+  it('of nothing is there at once', () => expect(plan(input([]))).toMatchObject({ feasible: true, assignments: [], unplaced: [], travelMin: 0 }))
+  it('goes on from where another search had got to', () => {
+    const many = Array.from({ length: 24 }, (_, i) => visit(`v${i}`, { location: 1 + (i % 7) }))
+    const first = plan(input(many), 3000)
+    const resumed = makePlan(input(many), { random: seededRandom(9), iterations: 0, resume: first.assignments })
+    expect(resumed.cost).toBeCloseTo(first.cost, 6)
+    expect(plan(input(many), 0).cost).toBeGreaterThan(first.cost)
+  })
+  it('offers the best so far while it searches, and shows times that can be driven', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 0, max: 27 }), fc.integer({ min: 450, max: 900 })), { maxLength: 14 }),
+        (rows) => {
+          const given = input(
+            rows.map(([location, dayAt, startMin], i) =>
+              visit(`v${i}`, { location, published: i % 2 === 0 ? { crew: i % 4 === 0 ? 'Otter' : 'Newt', day: addDays(MONDAY, dayAt), startMin } : null }),
+            ),
+          )
+          let best = 0
+          const outcome = makePlan(given, { random: seededRandom(2), iterations: 130, onBest: (take) => (best = take().length) })
+          expect(best).toBe(rows.length === 0 ? 0 : outcome.assignments.length)
+          const byDay = new Map<string, (typeof outcome.assignments)[number][]>()
+          for (const a of outcome.assignments) byDay.set(`${a.crew} ${a.day}`, [...(byDay.get(`${a.crew} ${a.day}`) ?? []), a])
+          for (const stops of byDay.values()) {
+            let [clock, here] = [450, 0]
+            for (const a of stops) {
+              const { location } = given.visits.find((v) => v.id === a.visit)!
+              expect(a.startMin).toBeGreaterThanOrEqual(clock + 10 * Math.abs(location - here) - 1e-9)
+              ;[clock, here] = [a.endMin, location]
+            }
+            expect(clock + 10 * here).toBeLessThanOrEqual(960)
+          }
+        },
+      ),
+      { numRuns: 25 },
+    )
+  })
   it('keeps days between visits and the order of jobs', () => {
     const chain = [
       visit('net'),

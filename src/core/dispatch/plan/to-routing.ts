@@ -1,7 +1,7 @@
 import { DomainError } from '../../errors'
 import { dayNumber, type IsoDate } from '../../numeric/calendar'
 import type { Link, RoutingProblem, StopOptions, Vehicle } from '../routing/problem'
-import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
+import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit, type Placement } from './plan-input'
 
 /** A crew on a working day. */
 export interface CrewDay {
@@ -24,7 +24,7 @@ const DAY_WEIGHT = 3
  * The plan as routes: every crew on every working day is one vehicle, and a visit may go where window, skills, kit and site allow.
  * @throws {DomainError} more than PLAN_RANGE allows, an id twice, or a visit after one that is not there
  */
-export function toRouting(input: PlanInput): PlanRouting {
+export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placement> = new Map()): PlanRouting {
   assertPlan(input)
   const { days, crews, visits, weights } = input
   const crewDays = days.flatMap((day) => crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })))
@@ -52,7 +52,7 @@ export function toRouting(input: PlanInput): PlanRouting {
     visit.after.map(({ visit: before, minDays, maxDays, requires }) => ({ before: index.get(before)!, after, minDays, maxDays, requires })),
   )
   const problem = { locations: input.locations, travel: input.travel, vehicles, stops, links, dayWeight: DAY_WEIGHT }
-  return { problem, crewDays, ...published(input, crewDays, problem) }
+  return { problem, crewDays, ...published(input, resume, crewDays, problem) }
 }
 
 /** Vehicles of each day. */
@@ -97,10 +97,16 @@ export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights:
 }
 
 /** Published visits by crew-day in their order; one that has no place there any more is left for the search. */
-function published({ visits }: PlanInput, crewDays: readonly CrewDay[], { stops, vehicles, travel, locations }: RoutingProblem) {
+function published(
+  { visits }: PlanInput,
+  resume: ReadonlyMap<string, Placement>,
+  crewDays: readonly CrewDay[],
+  { stops, vehicles, travel, locations }: RoutingProblem,
+) {
   const at = new Map(crewDays.map(({ crew, day }, v) => [`${crew.id} ${day}`, v]))
   const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
-  visits.forEach(({ published: place }, stop) => {
+  visits.forEach(({ id, published: stands, locked }, stop) => {
+    const place = locked ? stands : (resume.get(id) ?? stands)
     const vehicle = place ? at.get(`${place.crew} ${place.day}`) : undefined
     if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: place!.startMin })
   })

@@ -14,13 +14,21 @@ const CHECK_EVERY = 64
 const HOT = 1.2
 const COLD = 0.012
 
+export interface SearchProgress {
+  readonly share: number
+  readonly cost: number
+  readonly unplaced: number
+  /** The best routes so far; good until the search goes on. */
+  readonly routes: () => readonly (readonly number[])[]
+}
+
 export interface SearchOptions {
   readonly random: Random
   readonly iterations: number
   /** Share of the budget that is spent, 0..1, when it is not counted in iterations (wall time). */
   readonly spent?: () => number
   readonly shouldStop?: () => boolean
-  readonly onProgress?: (progress: { readonly share: number; readonly cost: number; readonly unplaced: number }) => void
+  readonly onProgress?: (progress: SearchProgress) => void
   /** A plan to begin from, such as the published one; stops that no longer fit are left out and put back. */
   readonly start?: readonly (readonly number[])[]
   /** Stops that stay where `start` has them. */
@@ -40,7 +48,9 @@ export interface SearchOutcome extends RoutingSolution {
  */
 export function searchRoutes(problem: RoutingProblem, options: SearchOptions): SearchOutcome {
   assertProblem(problem)
-  const { random, iterations, shouldStop, onProgress } = options
+  const { random, shouldStop, onProgress } = options
+  // a firm with nothing to do has its plan at once
+  const iterations = problem.stops.length === 0 ? 0 : options.iterations
   const state = new RoutingState(problem)
   const movable = new Uint8Array(problem.stops.length).fill(1)
   for (const stop of options.locked ?? []) movable[stop] = 0
@@ -62,6 +72,7 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
   putBack(everything, 0)
 
   const best = new BestSoFar(state)
+  const routes = () => best.solution().routes
   const hot = HOT * meanLeg(problem)
   const cold = COLD * meanLeg(problem)
   let share = 0
@@ -75,7 +86,7 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
         stopped = true
         break
       }
-      onProgress?.({ share, cost: best.cost, unplaced: best.unplaced })
+      onProgress?.({ share, cost: best.cost, unplaced: best.unplaced, routes })
     }
     const before = state.cost
     state.mark()

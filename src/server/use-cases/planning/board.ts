@@ -1,33 +1,39 @@
 import type { Knex } from 'knex'
-import type { PlanInput } from '@/core/dispatch/plan/plan-input'
-import { DEFAULT_PLAN_WEIGHTS, wholeSteps } from '@/core/dispatch/plan/plan-input'
+import { DEFAULT_PLAN_WEIGHTS, wholeSteps, type PlanInput } from '@/core/dispatch/plan/plan-input'
 import { PlanWish } from '@/domain/plan-run'
+import { listBusy } from '@/server/db/busy-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits } from '@/server/db/planning-repository'
 import { travelTable } from '@/server/gateways/roads'
+import { busyVisits } from './busy'
 import { planCrew, publishedVisit } from './gather'
 import { locate } from './places'
 
 /** What a move on the board is judged by; the travel table crosses to the browser as plain numbers. */
 export type BoardInput = Omit<PlanInput, 'travel'> & { readonly travel: readonly number[] }
 
-/** Crews, visits and ways of some days, for judging moves by hand. */
-export async function boardInput(trx: Knex.Transaction, days: readonly string[], roadsUrl: string | undefined): Promise<BoardInput> {
-  const visits = (await listPlanningVisits(trx, days[0])).filter((v) => v.day <= days[days.length - 1])
+/** Crews, visits and ways of some days, for judging moves by hand; of one crew alone where only its days are asked about. */
+export async function boardInput(trx: Knex.Transaction, days: readonly string[], roadsUrl: string | undefined, crewId?: string): Promise<BoardInput> {
+  const [from, to] = [days[0], days[days.length - 1]]
+  const visits = (await listPlanningVisits(trx, from)).filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
   const concerned = new Set(visits.map((v) => v.pondId))
-  const ponds = (await listPlanningPonds(trx)).filter((p) => concerned.has(p.pondId))
+  const ponds = (await listPlanningPonds(trx, [...concerned])).filter((p) => concerned.has(p.pondId))
   const byId = new Map(ponds.map((p) => [p.pondId, p]))
   const places = locate(ponds)
   const table = await travelTable(places.points, roadsUrl)
-  const wish = PlanWish.parse({ from: days[0], to: days[days.length - 1] })
+  const wish = PlanWish.parse({ from, to })
+  const crews = (await listCrews(trx)).filter((crew) => crewId === undefined || crew.id === crewId)
+  const busy = busyVisits(
+    (await listBusy(trx, from, to)).filter((b) => crewId === undefined || b.crewId === crewId),
+    crews,
+  )
   return {
     days,
-    crews: (await listCrews(trx)).map((crew) => planCrew(crew, [])),
-    visits: visits.map((v) => ({
-      ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, Number(days[0].slice(0, 4))),
-      preferredCrew: null,
-      published: null,
-    })),
+    crews: crews.map((crew) => planCrew(crew, busy.wholeDays.get(crew.id) ?? [])),
+    visits: [
+      ...visits.map((v) => ({ ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, days), preferredCrew: null, published: null })),
+      ...busy.visits,
+    ],
     locations: places.points.length,
     travel: [...table.minutes.map(wholeSteps)],
     weights: DEFAULT_PLAN_WEIGHTS,

@@ -1,11 +1,12 @@
 import type { Knex } from 'knex'
-import type { Need } from '@/core/dispatch/needs'
+import type { Need } from '@/core/dispatch/needs/pond-work'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { cleanoutDuration, type DurationPart } from '@/core/jobs/duration'
-import { JOB_PLANNING } from '@/core/jobs/planning-facts'
+import { factorFor, type DurationLessons } from '@/core/jobs/learn-duration'
+import { JOB_PLANNING, SHARED_SETUP_MIN } from '@/core/jobs/planning-facts'
 import { addDays } from '@/core/numeric/calendar'
 import type { PondId } from '@/domain/ids'
-import { SECOND_DAY_SUFFIX, withOtherDay } from '@/domain/plan-run'
+import { SECOND_DAY_SUFFIX, SECOND_DAY_TASK, withOtherDay } from '@/domain/plan-run'
 import { savedPondFacts } from '@/domain/pond-facts'
 import type { PlanningPond } from '@/server/db/planning-repository'
 import { findPond } from '@/server/db/pond-repository'
@@ -21,15 +22,27 @@ interface Hands {
   readonly fixedMin: number
   /** Handwork left for a second day; 0 when one day does. */
   readonly secondDayMin: number
+  /** What logged visits have taught, in the minutes already. */
+  readonly learntFactor: number
 }
 
 /** Person-minutes and machine minutes of each need; a cleanout from its pond's own quantities. */
-export async function handsOf(trx: Knex.Transaction, needs: readonly Need[], ponds: ReadonlyMap<PondId, PlanningPond>): Promise<Map<string, Hands>> {
+export async function handsOf(
+  trx: Knex.Transaction,
+  needs: readonly Need[],
+  ponds: ReadonlyMap<PondId, PlanningPond>,
+  lessons: DurationLessons,
+): Promise<Map<string, Hands>> {
   const found = new Map<string, Hands>()
+  const learnt = (need: Need, { handsMin, fixedMin, secondDayMin }: Omit<Hands, 'learntFactor'>): Hands => {
+    const learntFactor = factorFor(lessons, need.job, need.pondId)
+    return { handsMin: handsMin * learntFactor, fixedMin: fixedMin * learntFactor, secondDayMin: secondDayMin * learntFactor, learntFactor }
+  }
   for (const need of needs) {
     const { hands } = JOB_PLANNING[need.job]
     if (hands) {
-      found.set(need.id, { handsMin: hands.baseMin + hands.perM2Min * ponds.get(need.pondId as PondId)!.areaM2, fixedMin: 0, secondDayMin: 0 })
+      const { areaM2 } = ponds.get(need.pondId as PondId)!
+      found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0 }))
       continue
     }
     const pond = (await findPond(trx, need.pondId as PondId))!
@@ -37,17 +50,29 @@ export async function handsOf(trx: Knex.Transaction, needs: readonly Need[], pon
     const fish = pond.fish.reduce((sum, line) => sum + line.count, 0)
     const { parts } = cleanoutDuration(cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null), fish, facts.basin.wettedAreaM2, 1)
     const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
-    const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, 0)
+    const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, alongMin(need, facts.basin.areaM2))
     const two = of('refill') > LONGEST_REFILL_WAIT_MIN
     const later = of('tests') + of('fish-back') + of('pack-up')
     found.set(
       need.id,
-      two
-        ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later }
-        : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0 },
+      learnt(
+        need,
+        two
+          ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later }
+          : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0 },
+      ),
     )
   }
   return found
+}
+
+/** What other jobs and tasks add to a visit, person-minutes. */
+function alongMin(need: Need, areaM2: number): number {
+  const jobs = need.also.reduce((sum, job) => {
+    const { hands } = JOB_PLANNING[job]
+    return sum + Math.max(0, (hands?.baseMin ?? 0) - SHARED_SETUP_MIN) + (hands?.perM2Min ?? 0) * areaM2
+  }, 0)
+  return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)
 }
 
 /** The day after a cleanout whose pond fills longer than a crew can wait. */
@@ -58,7 +83,8 @@ export const secondDay = (need: Need): Need => ({
   earliest: addDays(need.earliest, 1),
   best: addDays(need.best, 1),
   latest: addDays(need.latest, MOST_DAYS_IN_TANKS + 2),
-  with: [SECOND_DAY],
+  also: [],
+  tasks: [{ id: SECOND_DAY_TASK, title: SECOND_DAY, from: need.earliest, to: need.latest, minutes: 0, prefers: [] }],
   after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true }],
 })
 

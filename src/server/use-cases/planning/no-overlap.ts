@@ -1,8 +1,7 @@
 import type { Knex } from 'knex'
 import { clockAfter, overlapping } from '@/domain/clash'
-import type { CrewId } from '@/domain/ids'
 import { refused } from '@/domain/problems'
-import { listVisits } from '@/server/db/visit-repository'
+import { listVisitLines, type VisitLine } from '@/server/db/visit-line-repository'
 
 /** Locks crews so that two planners cannot both find the same hours free. */
 export async function lockCrews(trx: Knex.Transaction, crewIds: readonly string[]): Promise<void> {
@@ -15,9 +14,20 @@ export async function assertNoOverlap(
   touched: readonly { readonly crewId: string; readonly day: string }[],
   mend: string,
 ): Promise<void> {
+  if (touched.length === 0) return
   const days = new Map(touched.map((t) => [`${t.crewId} ${t.day}`, t]))
-  for (const { crewId, day } of days.values()) {
-    const visits = await listVisits(trx, { from: day, to: day, crewId: crewId as CrewId })
+  const dates = touched.map((t) => t.day).sort()
+  // one question for all days: a whole season is taken over at once
+  const lines = await listVisitLines(trx, { from: dates[0], to: dates[dates.length - 1] })
+  const byDay = new Map<string, VisitLine[]>()
+  for (const line of lines) {
+    const key = `${line.crewId} ${line.day}`
+    const there = byDay.get(key)
+    if (there) there.push(line)
+    else byDay.set(key, [line])
+  }
+  for (const [key, { day }] of days) {
+    const visits = byDay.get(key) ?? []
     for (const visit of visits) {
       const others = visits.filter((v) => v.id !== visit.id)
       const [clash] = overlapping({ startTime: visit.startTime, minutes: visit.plannedMinutes }, others)

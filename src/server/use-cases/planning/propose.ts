@@ -4,7 +4,8 @@ import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId, PondId } from '@/domain/ids'
 import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/plan-run'
-import type { PlanContext } from './gather'
+import { BUSY_PREFIX } from './busy'
+import { NEW_CUSTOMER_PREFIX, type PlanContext } from './gather'
 
 /** A change of its start by less than this is not worth a call to the customer, minutes. */
 const SAME_TIME_MIN = 10
@@ -16,55 +17,62 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome): PlanResu
   const changes: PlanChange[] = []
   let kept = 0
   for (const a of outcome.assignments) {
+    if (a.visit.startsWith(BUSY_PREFIX)) continue
     const visit = byId.get(a.visit)!
     const need = needs.get(a.visit)
     const stands = published.get(a.visit)
     const moved = stands && (stands.day !== a.day || stands.crewId !== a.crew || Math.abs(minutesOfDay(stands.startTime) - a.startMin) >= SAME_TIME_MIN)
-    if (stands && !moved) {
+    const joined = context.joins.get(a.visit) ?? []
+    if (stands && !moved && joined.length === 0) {
       kept++
       continue
     }
     const pond = ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
     changes.push({
       key: a.visit,
-      kind: stands ? 'moved' : 'new',
+      kind: !stands ? 'new' : moved ? 'moved' : 'joined',
       visitId: stands?.id ?? null,
       visitVersion: stands?.version ?? null,
       pondId: pond.pondId,
       pondName: pond.name,
-      siteName: pond.siteName,
+      siteName: a.visit.startsWith(NEW_CUSTOMER_PREFIX) ? `A new customer like ${pond.siteName}` : pond.siteName,
       town: pond.town,
       job: need?.job ?? stands!.job,
-      with: need?.with ?? [],
+      also: need?.also ?? [],
+      tasks: (need?.tasks ?? joined).map(({ id, title }) => ({ id, title })),
       crewId: a.crew as CrewId,
       day: a.day,
       startTime: clockOf(a.startMin),
       minutes: a.endMin - a.startMin,
+      learntFactor: need ? (context.learnt.get(need.id) ?? 1) : 1,
       window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
       late: need?.late ?? false,
-      was: stands ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
+      was: stands && moved ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
     })
   }
   changes.sort((a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime))
-  const unplaced = outcome.unplaced.map(({ visit: id, reasons, relaxations }): PlanLeftOver => {
-    const visit = byId.get(id)!
-    const need = needs.get(id)
-    const pond = ponds.get((need?.pondId ?? published.get(id)!.pondId) as PondId)!
-    return {
-      pondId: pond.pondId,
-      pondName: pond.name,
-      siteName: pond.siteName,
-      job: need?.job ?? published.get(id)!.job,
-      window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
-      reasons,
-      relaxations,
-    }
-  })
+  const unplaced = outcome.unplaced
+    .filter(({ visit }) => !visit.startsWith(BUSY_PREFIX))
+    .map(({ visit: id, reasons, relaxations }): PlanLeftOver => {
+      const visit = byId.get(id)!
+      const need = needs.get(id)
+      const pond = ponds.get((need?.pondId ?? published.get(id)!.pondId) as PondId)!
+      return {
+        pondId: pond.pondId,
+        pondName: pond.name,
+        siteName: pond.siteName,
+        job: need?.job ?? published.get(id)!.job,
+        window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
+        reasons,
+        relaxations,
+      }
+    })
   return {
     changes,
     kept,
     unplaced,
     missed: missed.map(({ pondId, job, latest }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job, latest })),
+    noWindow: context.noWindow.map(({ pondId, job }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job })),
     crunch: crunchOf(context, outcome),
     travelMin: outcome.travelMin,
     feasible: outcome.feasible,
@@ -84,10 +92,14 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
   }
   for (const day of input.days)
     for (const crew of input.crews) if (!crew.daysOff.includes(day)) week(day).crewMin += crew.endMin - crew.breakMin - crew.startMin
-  for (const a of outcome.assignments) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
+  for (const a of outcome.assignments) if (!a.visit.startsWith(BUSY_PREFIX)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
   const usual = input.crews.length === 0 ? 1 : input.crews.reduce((sum, c) => sum + c.size, 0) / input.crews.length
   const last = input.days.at(-1)
   for (const visit of input.visits) {
+    if (visit.id.startsWith(BUSY_PREFIX)) {
+      week(visit.best).crewMin -= visit.fixedMin
+      continue
+    }
     // a best day at the weekend counts for the week it ends
     const day = isoWeekday(visit.best) > 5 ? addDays(visit.best, 5 - isoWeekday(visit.best)) : visit.best
     if (last && day <= last && day >= input.days[0]) week(day).wantedMin += minutesWith(visit, usual)

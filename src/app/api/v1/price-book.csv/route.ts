@@ -1,13 +1,12 @@
 import { priceCsv } from '@/domain/price-csv'
+import { fileResponse } from '@/server/http/file-response'
 import { importPrices, priceBook } from '@/server/use-cases/prices'
 import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 
 export const GET = signedInRoute({}, async ({ actor }) => {
   const { book } = await priceBook(actor)
-  return new Response(priceCsv(book), {
-    headers: { 'content-type': 'text/csv; charset=utf-8', 'content-disposition': 'attachment; filename="price-book.csv"', 'cache-control': 'no-store' },
-  })
+  return fileResponse(priceCsv(book), 'text/csv', 'price-book.csv')
 })
 
 /** The body is the CSV itself. */

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { calendarDay } from '@/domain/fields'
+import { forPage } from '@/server/http/page-actor'
+import { mapPage } from '@/server/use-cases/rounds'
+import { MapView } from '@/ui/map/map-view'
+
+export const metadata: Metadata = { title: 'Map' }
+
+export default async function MapPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+  const day = calendarDay.safeParse((await searchParams).day)
+  return <MapView data={await forPage((actor) => mapPage(actor, day.success ? day.data : null))} />
+}

@@ -1,0 +1,5 @@
+import { z } from 'zod'
+import { signedInRoute } from '@/server/http/route'
+import { forgetDurations } from '@/server/use-cases/durations'
+
+export const POST = signedInRoute({ body: z.strictObject({ job: z.string().max(40) }) }, ({ actor, body }) => forgetDurations(actor, body.job))

@@ -1,0 +1,5 @@
+import { SendNoticesInput } from '@/domain/notice'
+import { signedInRoute } from '@/server/http/route'
+import { tellCustomers } from '@/server/use-cases/notices'
+
+export const POST = signedInRoute({ body: SendNoticesInput }, ({ actor, body }) => tellCustomers(actor, body.visits))

@@ -1,0 +1,164 @@
+import { degreeDayDate, leafFallDay } from './phenology'
+import type { SeasonPractice, WindowJob } from './practice'
+import type { WaterDay } from './water-temperature'
+import type { WeatherDay } from './weather-year'
+
+/** One way a year may go, 365 days from 1 January. */
+export interface PossibleYear {
+  readonly weather: readonly WeatherDay[]
+  readonly water: readonly WaterDay[]
+}
+
+/** 'span': the days on which a job may be done. 'turn': the day from which something has come to pass. */
+export interface WindowRule {
+  readonly kind: 'span' | 'turn'
+  readonly holds: (year: PossibleYear) => boolean[]
+}
+
+export const DAYS = 365
+const MIDSUMMER = 196
+const WEEK = 7
+
+const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
+/** Mean of a day and the ones before it, without copies: this is asked for a million times a year of ponds. */
+function trailing(water: readonly WaterDay[], i: number, days: number): number {
+  const from = Math.max(0, i - days + 1)
+  let sum = 0
+  for (let k = from; k <= i; k++) sum += water[k].waterC
+  return sum / (i - from + 1)
+}
+const byDay = (test: (i: number) => boolean): boolean[] => Array.from({ length: DAYS }, (_, i) => test(i))
+const iceOutDay = (water: readonly WaterDay[]) => water.slice(0, MIDSUMMER).findLastIndex((d) => d.iceM > 0) + 1
+/** First day of ice of the coming winter; Infinity when this year stays open. */
+const firstIceDay = (water: readonly WaterDay[]) => {
+  const at = water.findIndex((d, i) => i > MIDSUMMER && d.iceM > 0)
+  return at === -1 ? Infinity : at
+}
+
+/** From the first day that a test holds and stays until a day: midsummer for spring, the year's end for autumn. */
+function turned(from: number, to: number, test: (i: number) => boolean): boolean[] {
+  let last = to
+  for (let i = to - 1; i >= from && test(i); i--) last = i
+  return byDay((i) => i >= last && i < to)
+}
+
+/** From the first day after a day on which something happens once. */
+function happened(from: number, test: (i: number) => boolean): boolean[] {
+  let come = false
+  return byDay((i) => (come ||= i >= from && test(i)))
+}
+
+/** Spring water that has reached a temperature for good, by its mean over some days. */
+const warmedTo = (water: readonly WaterDay[], waterC: number, days: number) => turned(0, MIDSUMMER, (i) => trailing(water, i, days) >= waterC)
+const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number) => turned(MIDSUMMER, DAYS, (i) => trailing(water, i, days) < waterC)
+
+/**
+ * When a job may be done, by the house's practice.
+ * @returns null where the practice has no such job
+ */
+export function windowRule(job: WindowJob, practice: SeasonPractice, latitudeDeg: number): WindowRule | null {
+  switch (job) {
+    case 'spring-cleanout':
+      return practice.spring === 'never-drain' ? null : { kind: 'span', holds: (year) => cleanoutDays(year, practice) }
+    case 'cold-bacteria':
+      return practice.bacteria !== 'regular' ? null : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, practice) }
+    case 'bacteria':
+      return practice.bacteria !== 'regular' ? null : { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.bacteriaWaterC, 3) }
+    case 'spring-startup':
+      return {
+        kind: 'turn',
+        holds: ({ weather, water }) =>
+          turned(
+            0,
+            MIDSUMMER,
+            (i) => trailing(water, i, 5) >= practice.startupWaterC && mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
+          ),
+      }
+    case 'dividing':
+      return {
+        kind: 'span',
+        holds: ({ weather, water }) => {
+          const [iceOut, leafOut] = [iceOutDay(water), degreeDayDate(weather, practice.leafOutDegreeDays)]
+          return byDay((i) => i < MIDSUMMER && i >= iceOut && trailing(water, i, WEEK) >= practice.startupWaterC && i + 1 < leafOut + 2 * WEEK)
+        },
+      }
+    case 'feeding-start':
+      return { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.feedingStartWaterC, 3) }
+    case 'feeding-normal':
+      return { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.feedingNormalWaterC, 3) }
+    case 'wetland-flush':
+      return { kind: 'span', holds: ({ water }) => flushDays(water, practice) }
+    case 'tender-planting':
+      return {
+        kind: 'turn',
+        holds: ({ weather, water }) => {
+          const lastFrost = weather.slice(0, MIDSUMMER).findLastIndex((d) => d.minAirC <= 0)
+          return turned(0, MIDSUMMER, (i) => i > lastFrost && trailing(water, i, 3) >= practice.tenderPlantsWaterC)
+        },
+      }
+    case 'high-summer':
+      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i].waterC >= practice.highSummerWaterC) }
+    case 'shade-down':
+      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, practice.shadeDownWaterC, WEEK) }
+    case 'feeding-stop':
+      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, practice.feedingStopWaterC, 3) }
+    case 'cut-back':
+      return { kind: 'turn', holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= practice.killingFrostAirC) }
+    case 'netting': {
+      const [lead, close] = practice.nettingLeadDays
+      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, practice, -lead, -close) }
+    }
+    case 'netting-off': {
+      const [bare, latest] = practice.nettingOffDays
+      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, practice, bare, latest) }
+    }
+    case 'winter-shutdown':
+      return practice.winter !== 'shutdown' ? null : { kind: 'span', holds: (year) => shutdownDays(year, practice) }
+    case 'deicer-on': {
+      const [from, to] = practice.deicerLeadDays
+      return {
+        kind: 'span',
+        holds: ({ water }) => {
+          const ice = firstIceDay(water)
+          return byDay((i) => i >= ice - from && i <= ice - to)
+        },
+      }
+    }
+    case 'winter-running':
+      return practice.winter !== 'run-on' ? null : { kind: 'turn', holds: ({ water }) => byDay((i) => i >= firstIceDay(water)) }
+  }
+}
+
+function cleanoutDays({ weather, water }: PossibleYear, practice: SeasonPractice): boolean[] {
+  const leafOut = degreeDayDate(weather, practice.leafOutDegreeDays)
+  const iceOut = iceOutDay(water)
+  const [low, high] = practice.cleanoutWaterC
+  return byDay(
+    (i) => i < MIDSUMMER && i >= iceOut && i + 1 < leafOut && water[i].waterC >= low && water[i].waterC <= high && weather[i].minAirC > practice.hardFrostAirC,
+  )
+}
+
+/** After the ice, too cold for ordinary strains. */
+function coldBacteriaDays(water: readonly WaterDay[], practice: SeasonPractice): boolean[] {
+  const iceOut = iceOutDay(water)
+  const warm = warmedTo(water, practice.bacteriaWaterC, 3)
+  return byDay((i) => i < MIDSUMMER && i >= iceOut && !warm[i] && trailing(water, i, 3) >= practice.coldBacteriaFromC)
+}
+
+/** Warm enough for the bed to come back, and not while fish spawn as the water warms. */
+function flushDays(water: readonly WaterDay[], practice: SeasonPractice): boolean[] {
+  const [low, high] = practice.spawningWaterC
+  const spawning = (i: number) => i < MIDSUMMER && trailing(water, i, 3) >= low && trailing(water, i, 3) <= high
+  return byDay((i) => trailing(water, i, WEEK) >= practice.flushWaterC && !spawning(i))
+}
+
+function aroundLeafFall(weather: readonly WeatherDay[], latitudeDeg: number, practice: SeasonPractice, from: number, to: number): boolean[] {
+  const fall = leafFallDay(weather, latitudeDeg, practice.leafFallChill)
+  return byDay((i) => i + 1 >= fall + from && i + 1 <= fall + to)
+}
+
+function shutdownDays({ weather, water }: PossibleYear, practice: SeasonPractice): boolean[] {
+  const cold = cooledBelow(water, practice.shutdownWaterC, 5)
+  const freeze = weather.findIndex((d, i) => i > MIDSUMMER && cold[i] && d.minAirC <= practice.hardFrostAirC)
+  return byDay((i) => cold[i] && (freeze === -1 || i < freeze))
+}

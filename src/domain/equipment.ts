@@ -1,0 +1,41 @@
+import { z } from 'zod'
+import { EQUIPMENT_KINDS, EQUIPMENT_SLACK } from '../core/jobs/equipment-care'
+import { addDays } from '../core/numeric/calendar'
+import { calendarDay, shortText } from './fields'
+import type { PondId } from './ids'
+
+export const EquipmentInput = z
+  .strictObject({
+    kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]], { error: 'Choose what it is.' }),
+    name: shortText('Name', 80),
+    fittedOn: calendarDay,
+    everyDays: z.int({ error: 'Give whole days.' }).min(3, { error: 'At least 3 days apart.' }).max(3660, { error: 'At most ten years apart.' }),
+    doneOn: calendarDay.nullable().default(null),
+    retired: z.boolean().default(false),
+  })
+  .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, { path: ['doneOn'], error: 'It was seen to before it was fitted.' })
+export type EquipmentInput = z.infer<typeof EquipmentInput>
+
+export interface Equipment extends EquipmentInput {
+  readonly id: string
+  readonly pondId: PondId
+  readonly version: number
+}
+
+/** The day on which a piece wants attention, and the days around it that do as well. */
+export function equipmentDue({ fittedOn, doneOn, everyDays }: Pick<Equipment, 'fittedOn' | 'doneOn' | 'everyDays'>) {
+  const due = addDays(doneOn ?? fittedOn, everyDays)
+  const slack = (share: number) => Math.min(EQUIPMENT_SLACK.mostDays, Math.max(1, Math.round(share * everyDays)))
+  return { due, from: addDays(due, -slack(EQUIPMENT_SLACK.before)), to: addDays(due, slack(EQUIPMENT_SLACK.after)) }
+}
+
+/** Something a customer or the office asks for, once. */
+export const OneOffInput = z
+  .strictObject({
+    title: shortText('What is to be done', 160),
+    from: calendarDay,
+    to: calendarDay,
+    minutes: z.int({ error: 'Give whole minutes.' }).min(0).max(600, { error: 'Longer than ten hours is a job of its own.' }).default(15),
+  })
+  .refine((t) => t.from <= t.to, { path: ['to'], error: 'It ends before it begins.' })
+export type OneOffInput = z.infer<typeof OneOffInput>

@@ -1,0 +1,36 @@
+import { DEFAULT_TEMPLATES, fillTemplate, NoticeTemplates, noticeDue } from './notice'
+
+const planned = { state: 'planned', day: '2027-04-02', startTime: '08:00' }
+const told = { kind: 'visit-planned' as const, day: '2027-04-02', startTime: '08:00' }
+
+describe('what a customer still has to be told', () => {
+  it.each([
+    ['a visit nobody told of', planned, null, 'visit-planned'],
+    ['a visit they know', planned, told, null],
+    ['another day', { ...planned, day: '2027-04-03' }, told, 'visit-moved'],
+    ['an hour later', { ...planned, startTime: '09:00' }, told, 'visit-moved'],
+    ['ten minutes later', { ...planned, startTime: '08:10' }, told, null],
+    ['a visit called off', { ...planned, state: 'cancelled' }, told, 'visit-cancelled'],
+    ['a visit called off before anyone was told', { ...planned, state: 'cancelled' }, null, null],
+    ['one called off and planned again', planned, { ...told, kind: 'visit-cancelled' as const }, 'visit-planned'],
+    ['a visit under way', { ...planned, state: 'under-way' }, null, null],
+  ])('%s', (_name, visit, last, kind) => expect(noticeDue(visit, last)).toBe(kind))
+})
+
+describe('templates', () => {
+  const words = { customer: 'Nessa', site: 'Lark House', job: 'routine visit', day: 'Friday', time: '08:00', was: 'Thursday', firm: 'The firm' }
+  it('are filled without leaving a brace', () => {
+    for (const template of Object.values(DEFAULT_TEMPLATES)) {
+      const { subject, body } = fillTemplate(template, words)
+      expect(`${subject} ${body}`).not.toMatch(/[{}]/)
+      expect(body).toContain('Nessa')
+    }
+  })
+  it('do not let a customer’s name bring in words of its own', () =>
+    expect(fillTemplate(DEFAULT_TEMPLATES['on-the-way'], { ...words, customer: '{firm}' }).body).toContain('Dear {firm}'))
+  it('refuse words that nothing fills', () => {
+    const bad = { ...DEFAULT_TEMPLATES, 'on-the-way': { subject: 'Hello', body: 'At {hour}' } }
+    expect(NoticeTemplates.safeParse(bad).error!.issues[0].path).toEqual(['on-the-way', 'body'])
+    expect(NoticeTemplates.safeParse(DEFAULT_TEMPLATES).success).toBe(true)
+  })
+})

@@ -1,0 +1,96 @@
+import ICAL from 'ical.js'
+import { DateTime } from 'luxon'
+
+/** Part of a day on which a crew is not there. */
+export interface BusyTime {
+  readonly uid: string
+  readonly title: string
+  readonly day: string
+  readonly startMin: number
+  readonly endMin: number
+}
+
+export interface BusyOutcome {
+  readonly busy: readonly BusyTime[]
+  readonly problems: readonly string[]
+}
+
+const DAY_MIN = 24 * 60
+/** Repeating events are followed so far, and no event more often than this. */
+const MOST_REPEATS = 800
+const MOST_TIMES = 5000
+
+/**
+ * Busy times out of an iCalendar file between two days, in a firm's time zone. Repeats are followed, cancelled and free events left out;
+ * an event over midnight takes its part of each day. Times without a zone are the firm's own.
+ */
+export function readBusyTimes(text: string, from: string, to: string, timeZone: string): BusyOutcome {
+  let component: ICAL.Component
+  try {
+    component = new ICAL.Component(ICAL.parse(text))
+  } catch {
+    return { busy: [], problems: ['This is not an iCalendar file (.ics).'] }
+  }
+  const zones = new Map(component.getAllSubcomponents('vtimezone').map((zone) => [String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone)]))
+  const instantOf = (time: ICAL.Time): DateTime => {
+    if (time.isDate || time.zone === ICAL.Timezone.localTimezone) {
+      const local = DateTime.fromObject({ year: time.year, month: time.month, day: time.day, hour: time.hour, minute: time.minute }, { zone: timeZone })
+      return local
+    }
+    return DateTime.fromJSDate(time.toJSDate(), { zone: timeZone })
+  }
+  const busy: BusyTime[] = []
+  const problems: string[] = []
+  for (const event of component.getAllSubcomponents('vevent')) {
+    const uid = String(event.getFirstPropertyValue('uid') ?? '')
+    const title = String(event.getFirstPropertyValue('summary') ?? '')
+    if (
+      String(event.getFirstPropertyValue('status')).toUpperCase() === 'CANCELLED' ||
+      String(event.getFirstPropertyValue('transp')).toUpperCase() === 'TRANSPARENT'
+    )
+      continue
+    try {
+      for (const name of ['dtstart', 'dtend']) {
+        const property = event.getFirstProperty(name)
+        const zone = property && zones.get(String(property.getParameter('tzid')))
+        if (property && zone) (property.getFirstValue() as ICAL.Time).zone = zone
+      }
+      const whole = new ICAL.Event(event)
+      for (const [start, end] of occurrences(whole)) {
+        const [first, last] = [instantOf(start), instantOf(end)]
+        if (first.toISODate()! > to) break
+        busy.push(...daysOf(uid, title, first, last).filter((b) => b.day >= from && b.day <= to))
+        if (busy.length > MOST_TIMES) return { busy: busy.slice(0, MOST_TIMES), problems: [`Only the first ${MOST_TIMES} busy times were read.`] }
+      }
+    } catch (error) {
+      problems.push(`“${title || uid}” could not be read: ${(error as Error).message}`)
+    }
+  }
+  return { busy, problems }
+}
+
+function* occurrences(event: ICAL.Event): Generator<[ICAL.Time, ICAL.Time]> {
+  if (!event.isRecurring()) {
+    yield [event.startDate, event.endDate]
+    return
+  }
+  const iterator = event.iterator()
+  for (let n = 0; n < MOST_REPEATS; n++) {
+    const next = iterator.next()
+    if (!next) return
+    const { startDate, endDate } = event.getOccurrenceDetails(next)
+    yield [startDate, endDate]
+  }
+}
+
+/** The parts of each day that a span takes; one of no length takes nothing. */
+function daysOf(uid: string, title: string, start: DateTime, end: DateTime): BusyTime[] {
+  const found: BusyTime[] = []
+  for (let day = start.startOf('day'); day < end; day = day.plus({ days: 1 })) {
+    const minutesFrom = (at: DateTime) => at.hour * 60 + at.minute
+    const startMin = day < start ? minutesFrom(start) : 0
+    const endMin = day.plus({ days: 1 }) <= end ? DAY_MIN : minutesFrom(end)
+    if (endMin > startMin) found.push({ uid, title, day: day.toISODate()!, startMin, endMin })
+  }
+  return found
+}

@@ -1,0 +1,45 @@
+import type { CustomerInput, SiteInput } from '@/domain/customer'
+import type { CustomerId, SiteId } from '@/domain/ids'
+import { badField, notFound } from '@/domain/problems'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { customerExists, findSite, listCustomers, listSites, updateCustomer, updateSite } from '@/server/db/customer-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listPlanningPonds } from '@/server/db/planning-repository'
+import { listStations } from '@/server/db/weather-repository'
+
+/** Customers with their sites, ponds and what they have agreed to. */
+export async function customersPage(actor: Actor) {
+  assertMay(actor, 'visits.plan')
+  return inFirm(actor.firmId, async (trx) => {
+    const [sites, ponds] = [await listSites(trx), await listPlanningPonds(trx)]
+    return {
+      stations: (await listStations(trx)).map(({ id, name }) => ({ id, name })),
+      customers: (await listCustomers(trx)).map((customer) => ({
+        ...customer,
+        sites: sites
+          .filter((s) => s.customerId === customer.id)
+          .map((site) => ({
+            ...site,
+            ponds: ponds.filter((p) => p.siteId === site.id).map((p) => ({ id: p.pondId, name: p.name, jobs: p.lines.map((line) => line.job) })),
+          })),
+      })),
+    }
+  })
+}
+
+export async function changeCustomer(actor: Actor, id: CustomerId, version: number, input: CustomerInput): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await customerExists(trx, id))) throw notFound('That customer')
+    await updateCustomer(trx, id, version, input)
+  })
+}
+
+export async function changeSite(actor: Actor, id: SiteId, version: number, input: SiteInput): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findSite(trx, id))) throw notFound('That site')
+    if (!(await listStations(trx)).some((s) => s.id === input.stationId)) throw badField('site.stationId', 'Choose a weather station.')
+    await updateSite(trx, id, version, input)
+  })
+}

@@ -1,0 +1,25 @@
+import Papa from 'papaparse'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listVisitLines } from '@/server/db/visit-line-repository'
+
+/** Visits of some days as CSV, for a spreadsheet. */
+export async function visitsAsCsv(actor: Actor, from: string, to: string): Promise<string> {
+  assertMay(actor, 'visits.plan')
+  const lines = await inFirm(actor.firmId, (trx) => listVisitLines(trx, { from, to }))
+  return `${Papa.unparse(
+    lines.map((v) => ({
+      day: v.day,
+      start: v.startTime,
+      minutes: v.plannedMinutes,
+      crew: v.crewName,
+      job: v.jobName,
+      site: v.siteName,
+      pond: v.pondName,
+      town: v.town,
+      state: v.state,
+      promised: v.locked ? 'yes' : '',
+    })),
+    { columns: ['day', 'start', 'minutes', 'crew', 'job', 'site', 'pond', 'town', 'state', 'promised'], escapeFormulae: true },
+  )}\n`
+}

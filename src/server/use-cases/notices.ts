@@ -1,0 +1,145 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { addDays } from '@/core/numeric/calendar'
+import type { FirmId, VisitId } from '@/domain/ids'
+import { dayAndTime, fillTemplate, noticeDue, type NoticeKind, type NoticeTemplates } from '@/domain/notice'
+import { longDate } from '@/domain/dates'
+import { notFound, refused } from '@/domain/problems'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { findFirm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import {
+  claimNotice,
+  endNotice,
+  findTemplates,
+  insertNotice,
+  listNotices,
+  listVisitsWithNotices,
+  storeTemplates,
+  type NoticeVisit,
+} from '@/server/db/notice-repository'
+import { mailGateway } from '@/server/gateways/mail'
+import { sendJob } from '@/server/jobs/queue'
+import { todayIn } from '@/server/today'
+
+const LATEST = 100
+/** Visits this far ahead are offered for telling first. */
+const LOOK_AHEAD_DAYS = 42
+
+/** Who has to be told what, and what was sent lately. */
+export async function noticeBoard(actor: Actor) {
+  assertMay(actor, 'visits.plan')
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const visits = await listVisitsWithNotices(trx, today)
+    const due = visits.flatMap((visit) => {
+      const kind = noticeDue(visit, visit.told)
+      return kind ? [{ ...visit, kind }] : []
+    })
+    return {
+      today,
+      soonUntil: addDays(today, LOOK_AHEAD_DAYS),
+      due,
+      sent: await listNotices(trx, LATEST),
+      ...(await findTemplates(trx)),
+    }
+  })
+}
+
+/** Puts letters for chosen visits into the queue; visits whose customers know already are passed over. */
+export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[]): Promise<{ queued: number; withoutAddress: number }> {
+  assertMay(actor, 'visits.plan')
+  const ids = await inFirm(actor.firmId, async (trx) => {
+    // two people may press at once: the second finds nothing left to tell
+    await trx('visits').whereIn('id', visitIds).orderBy('id').forUpdate().select('id')
+    const visits = await listVisitsWithNotices(trx, todayIn(actor.timeZone), visitIds)
+    const made: string[] = []
+    let withoutAddress = 0
+    for (const visit of visits) {
+      const kind = noticeDue(visit, visit.told)
+      if (!kind) continue
+      if (visit.email === '') withoutAddress++
+      else made.push(await makeNotice(trx, actor.firmId, visit, kind, { time: visit.startTime }))
+    }
+    return { made, withoutAddress }
+  })
+  for (const noticeId of ids.made) await sendJob('send-notice', { firmId: actor.firmId, noticeId })
+  return { queued: ids.made.length, withoutAddress: ids.withoutAddress }
+}
+
+/** Tells one customer that the crew is on the way, or late, with the time it is expected. */
+export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-way' | 'running-late', time: string): Promise<void> {
+  assertMay(actor, 'visits.log')
+  const noticeId = await inFirm(actor.firmId, async (trx) => {
+    const [visit] = await listVisitsWithNotices(trx, addDays(todayIn(actor.timeZone), -1), [visitId])
+    if (!visit) throw notFound('That visit')
+    if (visit.state !== 'planned') throw refused('This visit has begun or is over; there is nothing to tell.')
+    if (visit.email === '') throw refused(`${visit.customerName} has no e-mail address on file. Call instead.`)
+    return makeNotice(trx, actor.firmId, visit, kind, { time })
+  })
+  await sendJob('send-notice', { firmId: actor.firmId, noticeId })
+}
+
+async function makeNotice(trx: Knex.Transaction, firmId: FirmId, visit: NoticeVisit, kind: NoticeKind, { time }: { time: string }): Promise<string> {
+  const { templates } = await findTemplates(trx)
+  const was = kind === 'running-late' ? visit.startTime : visit.told ? dayAndTime(visit.told.day, visit.told.startTime) : dayAndTime(visit.day, visit.startTime)
+  const words = {
+    customer: visit.customerName,
+    site: visit.siteName,
+    job: visit.jobName.toLowerCase(),
+    day: longDate(visit.day),
+    time,
+    was,
+    firm: (await findFirm(trx)).name,
+  }
+  const id = randomUUID()
+  const { subject, body } = fillTemplate(templates[kind], words)
+  const first = subject.charAt(0).toUpperCase() + subject.slice(1)
+  await insertNotice(trx, firmId, {
+    id,
+    visitId: visit.visitId,
+    kind,
+    day: visit.day,
+    startTime: visit.startTime,
+    recipient: visit.email,
+    subject: first,
+    body,
+  })
+  return id
+}
+
+/** Hands one letter to the outbox; a failure leaves it to be tried again. Safe to be called twice. @throws the outbox did not take it */
+export async function sendNotice(firmId: FirmId, noticeId: string, lastTry: boolean): Promise<void> {
+  const taken = await inFirm(firmId, async (trx) => {
+    const notice = await claimNotice(trx, noticeId)
+    return notice && { notice, firm: await findFirm(trx) }
+  })
+  if (!taken) return
+  const { notice, firm } = taken
+  const outbox = mailGateway(process.env.MAIL_URL)
+  try {
+    if (!outbox) throw new Error('No way out for letters is set (MAIL_URL).')
+    await outbox.send({
+      id: notice.id,
+      from: `"${firm.name.replaceAll('"', '')}" <${process.env.MAIL_FROM || 'office@localhost'}>`,
+      to: notice.recipient,
+      subject: notice.subject,
+      text: notice.body,
+    })
+    await inFirm(firmId, (trx) => endNotice(trx, noticeId, 'sent'))
+  } catch (error) {
+    const reason = (error as Error).message
+    await inFirm(firmId, (trx) => endNotice(trx, noticeId, lastTry ? 'failed' : 'queued', reason))
+    throw error
+  }
+}
+
+export async function sendAgain(actor: Actor, noticeId: string): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await sendJob('send-notice', { firmId: actor.firmId, noticeId })
+}
+
+export async function setTemplates(actor: Actor, version: number, templates: NoticeTemplates): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, (trx) => storeTemplates(trx, actor.firmId, version, templates))
+}

@@ -1,0 +1,83 @@
+'use client'
+import Link from 'next/link'
+import { useState } from 'react'
+import type { customersPage } from '@/server/use-cases/customers'
+import { Unfold } from '@/ui/components/unfold'
+import { TextField } from '@/ui/components/text-field'
+import { jobName } from '@/ui/messages/planning'
+import { CustomerForm } from './customer-form'
+import { SiteForm } from './site-form'
+
+export type CustomersData = Awaited<ReturnType<typeof customersPage>>
+type CustomerRow = CustomersData['customers'][number]
+
+const holds = (customer: CustomerRow, text: string): boolean =>
+  [customer.name, customer.email, ...customer.sites.flatMap((s) => [s.name, s.town, s.address])].some((field) =>
+    field.toLowerCase().includes(text.toLowerCase()),
+  )
+
+/** Customers with how to reach them, their sites with hours and days off, and what is agreed for each pond. */
+export function CustomersView({ data }: { data: CustomersData }) {
+  const [text, setText] = useState('')
+  const shown = data.customers.filter((c) => holds(c, text))
+  return (
+    <>
+      <div className="page-head">
+        <h1>Customers and plans</h1>
+        <span className="soft">
+          {data.customers.length} {data.customers.length === 1 ? 'customer' : 'customers'}
+        </span>
+        <span className="actions no-print">
+          <TextField label="Search customers" hideLabel placeholder="Name, site, town" value={text} onChange={(e) => setText(e.target.value)} />
+        </span>
+      </div>
+      {data.customers.length === 0 ? <p className="sheet">Customers come with their first pond.</p> : null}
+      {shown.map((customer) => (
+        <Customer key={customer.id} customer={customer} stations={data.stations} />
+      ))}
+    </>
+  )
+}
+
+function Customer({ customer, stations }: { customer: CustomerRow; stations: CustomersData['stations'] }) {
+  return (
+    <section className="sheet py-2">
+      <div className="d-flex flex-wrap gap-3 align-items-baseline">
+        <h2 className="mb-0">{customer.name}</h2>
+        <span className="soft">
+          {customer.email || 'no e-mail'}
+          {customer.phone ? ` · ${customer.phone}` : ''}
+        </span>
+        <Unfold label={`Change ${customer.name}`} className="ms-auto w-auto">
+          <CustomerForm customer={customer} />
+        </Unfold>
+      </div>
+      {customer.sites.map((site) => (
+        <div key={site.id} className="mt-1">
+          <strong>{site.name}</strong> <span className="soft">{[site.address, site.town].filter(Boolean).join(', ')}</span>
+          {site.lat === null ? <span className="verdict look ms-2">not on the map</span> : null}
+          {site.closedDays.length > 0 || site.opens || site.closes ? (
+            <span className="soft small ms-2">
+              {site.opens || site.closes ? `${site.opens || 'any time'}–${site.closes || 'any time'}` : ''}
+              {site.closedDays.length > 0 ? ` closed ${site.closedDays.join(', ')}` : ''}
+            </span>
+          ) : null}
+          <ul className="mb-1">
+            {site.ponds.map((pond) => (
+              <li key={pond.id} className="among-words">
+                <Link href={`/ponds/${pond.id}`}>{pond.name}</Link>{' '}
+                <span className="soft">{pond.jobs.length === 0 ? 'nothing agreed' : [...new Set(pond.jobs)].map(jobName).join(', ')}</span>{' '}
+                <Link href={`/ponds/${pond.id}/service`} aria-label={`Service plan of ${pond.name}`}>
+                  Service plan
+                </Link>
+              </li>
+            ))}
+          </ul>
+          <Unfold label={`Hours, days off and place of ${site.name}`}>
+            <SiteForm site={site} stations={stations} />
+          </Unfold>
+        </div>
+      ))}
+    </section>
+  )
+}

@@ -1,0 +1,26 @@
+'use client'
+import type { exchangePage } from '@/server/use-cases/exchange/page'
+import { BusyPart } from './busy-part'
+import { FeedsPart } from './feeds-part'
+import { FilePart } from './file-part'
+
+export type ExchangeData = Awaited<ReturnType<typeof exchangePage>>
+
+/** What comes in and goes out in open formats. */
+export function ExchangeView({ data }: { data: ExchangeData }) {
+  return (
+    <>
+      <div className="page-head">
+        <h1>Exchange</h1>
+        <span className="soft">Calendars, tables and maps, in and out. Nothing is locked in.</span>
+      </div>
+      <div className="columns">
+        <div>
+          <FeedsPart data={data} />
+          <BusyPart data={data} />
+        </div>
+        <FilePart data={data} />
+      </div>
+    </>
+  )
+}

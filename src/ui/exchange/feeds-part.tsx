@@ -1,0 +1,85 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { instant } from '@/domain/dates'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+import type { ExchangeData } from './exchange-view'
+
+const FIRM = 'firm'
+
+/** Calendar links: made for the firm, a crew or a customer; each opens without signing in, until it is revoked. */
+export function FeedsPart({ data }: { data: ExchangeData }) {
+  const router = useRouter()
+  const { timeZone } = usePerson()
+  const [forWhom, setForWhom] = useState(FIRM)
+  const [link, setLink] = useState('')
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const make = async () => {
+    const [scope, id] = forWhom.split(':')
+    const outcome = await send<{ token: string }>('POST', '/api/v1/calendar-feeds', {
+      scope,
+      ...(scope === 'crew' ? { crewId: id } : {}),
+      ...(scope === 'customer' ? { customerId: id } : {}),
+    })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setLink(`${window.location.origin}/api/v1/calendars/${outcome.value.token}.ics`)
+    router.refresh()
+  }
+  const revoke = async (id: string) => {
+    const outcome = await send('DELETE', `/api/v1/calendar-feeds/${id}`)
+    setProblem(outcome.ok ? null : outcome.problem)
+    setLink('')
+    if (outcome.ok) router.refresh()
+  }
+  return (
+    <section className="sheet">
+      <h2>Calendar links</h2>
+      <p className="soft">
+        A calendar program that follows a link shows the visits and their moves by itself. Whoever has the link can read it: revoke it when a phone is lost.
+      </p>
+      <div className="d-flex flex-wrap gap-2 align-items-end">
+        <ChoiceField
+          label="Calendar of"
+          value={forWhom}
+          onChange={(e) => setForWhom(e.target.value)}
+          options={[
+            { value: FIRM, label: 'The whole firm' },
+            ...data.crews.map((c) => ({ value: `crew:${c.id}`, label: `Crew ${c.name}` })),
+            ...data.customers.map((c) => ({ value: `customer:${c.id}`, label: c.name })),
+          ]}
+        />
+        <button className="btn btn-sm btn-primary" onClick={() => void make()}>
+          Make a link
+        </button>
+      </div>
+      {link ? (
+        <label className="d-block mt-2">
+          Copy this link now; it is shown only once.
+          <input className="form-control form-control-sm" readOnly value={link} onFocus={(e) => e.target.select()} aria-label="New calendar link" />
+        </label>
+      ) : null}
+      <ProblemNote problem={problem} />
+      <ul className="plain-list mt-2">
+        {data.feeds.map((feed) => (
+          <li key={feed.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+            <strong>{feed.scope === 'firm' ? 'The whole firm' : feed.scope === 'crew' ? `Crew ${feed.forName}` : feed.forName}</strong>
+            <span className="soft small">
+              made {instant(feed.madeAt, timeZone)}, {feed.readAt ? `last read ${instant(feed.readAt, timeZone)}` : 'not read yet'}
+            </span>
+            <button
+              className="btn btn-sm btn-outline-secondary ms-auto"
+              onClick={() => void revoke(feed.id)}
+              aria-label={`Revoke the link of ${feed.forName || 'the whole firm'}`}
+            >
+              Revoke
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,179 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { addDays } from '@/core/numeric/calendar'
+import { clockAfter } from '@/domain/clash'
+import { longDate } from '@/domain/dates'
+import type { mapPage } from '@/server/use-cases/rounds'
+import { CheckField } from '@/ui/components/check-field'
+import { TextField } from '@/ui/components/text-field'
+import { fit, pathOf, type LonLat } from './projection'
+import { useRegion } from './use-region'
+
+type MapData = Awaited<ReturnType<typeof mapPage>>
+
+const WIDTH = 1000
+/** Crews are told apart by dash and number as well as colour. */
+const LINES = [
+  { colour: 'var(--iris)', dash: '' },
+  { colour: 'var(--rust)', dash: '10 4' },
+  { colour: 'var(--reed)', dash: '3 4' },
+  { colour: 'var(--water-line)', dash: '14 4 3 4' },
+  { colour: 'var(--amber)', dash: '6 6' },
+] as const
+const SCALE_KM = 5
+
+/** The region with all sites, and each crew's round of a day. */
+export function MapView({ data }: { data: MapData }) {
+  const router = useRouter()
+  const region = useRegion()
+  const [hidden, setHidden] = useState<readonly string[]>([])
+  const placed = useMemo(() => data.sites.flatMap((s) => (s.lat === null || s.lon === null ? [] : [{ ...s, lat: s.lat, lon: s.lon }])), [data.sites])
+  const missing = data.sites.length - placed.length
+  const projection = useMemo(() => {
+    const land = region.flatMap((f) => (f.geometry.type === 'Polygon' ? f.geometry.coordinates.flat() : []))
+    const sites = placed.map((s): LonLat => [s.lon, s.lat])
+    // the region's file may be of another country than the sites
+    const near = land.length > 0 && sites.every(([lon, lat]) => land.some((p) => Math.abs(p[0] - lon) < 1 && Math.abs(p[1] - lat) < 1))
+    const points = near ? land : sites
+    return points.length > 0 ? { ...fit(points, WIDTH), near } : null
+  }, [region, placed])
+  const rounds = data.rounds.filter((r) => r.stops.length > 0)
+  return (
+    <>
+      <div className="page-head">
+        <h1>Map</h1>
+        <span className="btn-group btn-group-sm no-print">
+          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, -1)}`} aria-label="The day before">
+            ‹
+          </Link>
+          <Link className="btn btn-outline-secondary" href="/map">
+            Today
+          </Link>
+          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, 1)}`} aria-label="The day after">
+            ›
+          </Link>
+        </span>
+        <TextField label="Day" hideLabel type="date" value={data.day} onChange={(e) => e.target.value && router.push(`/map?day=${e.target.value}`)} />
+        <span className="soft">{longDate(data.day)}</span>
+      </div>
+      <div className="columns wide-left">
+        <section className="sheet p-2">
+          {projection ? (
+            <svg
+              viewBox={`0 0 ${projection.width} ${projection.height.toFixed(0)}`}
+              width="100%"
+              role="img"
+              aria-label={`Map of ${placed.length} sites; ${rounds.length} ${rounds.length === 1 ? 'crew has' : 'crews have'} a round on ${longDate(data.day)}`}
+              className="region-map"
+            >
+              {projection.near
+                ? region.map((f, i) =>
+                    f.geometry.type === 'Polygon' ? (
+                      <path key={i} className="land" d={f.geometry.coordinates.map((ring) => pathOf(projection, ring, true)).join('')} />
+                    ) : f.geometry.type === 'LineString' ? (
+                      <path key={i} className={`${f.properties.kind} ${f.properties.class ?? ''}`} d={pathOf(projection, f.geometry.coordinates)} />
+                    ) : (
+                      <text
+                        key={i}
+                        className="town"
+                        x={projection.at(f.geometry.coordinates)[0]}
+                        y={projection.at(f.geometry.coordinates)[1] - 9}
+                        textAnchor="middle"
+                      >
+                        {f.properties.name}
+                      </text>
+                    ),
+                  )
+                : null}
+              {placed.map((s) => {
+                const [x, y] = projection.at([s.lon, s.lat])
+                return (
+                  <circle key={s.id} className="site" cx={x} cy={y} r={4}>
+                    <title>{`${s.name}, ${s.town}`}</title>
+                  </circle>
+                )
+              })}
+              {data.rounds.map((round, n) => {
+                if (round.stops.length === 0 || hidden.includes(round.crew.id)) return null
+                const { colour, dash } = LINES[n % LINES.length]
+                return (
+                  <g key={round.crew.id}>
+                    <path d={pathOf(projection, round.way)} fill="none" stroke={colour} strokeWidth={3.5} strokeDasharray={dash} strokeLinejoin="round" />
+                    {round.stops.map((stop, i) => {
+                      const [x, y] = projection.at([stop.lon, stop.lat])
+                      return (
+                        <g key={stop.id}>
+                          <circle cx={x} cy={y} r={11} fill={colour} stroke="var(--sheet)" strokeWidth={2} />
+                          <text x={x} y={y + 4.5} textAnchor="middle" fontSize={13} fontWeight={700} fill="#fff">
+                            {i + 1}
+                          </text>
+                          <title>{`${round.crew.name} ${i + 1}: ${stop.siteName}, ${stop.startTime}`}</title>
+                        </g>
+                      )
+                    })}
+                  </g>
+                )
+              })}
+              <rect
+                x={projection.at([data.yard.lon, data.yard.lat])[0] - 6}
+                y={projection.at([data.yard.lon, data.yard.lat])[1] - 6}
+                width={12}
+                height={12}
+                className="yard"
+              >
+                <title>The yard</title>
+              </rect>
+              <g transform={`translate(24 ${projection.height - 20})`} className="scale">
+                <path d={`M0 -5V0H${(SCALE_KM * projection.perKm).toFixed(1)}V-5`} fill="none" stroke="var(--ink)" />
+                <text x={(SCALE_KM * projection.perKm) / 2} y={-6} textAnchor="middle" fontSize={13}>
+                  {SCALE_KM} km
+                </text>
+              </g>
+            </svg>
+          ) : (
+            <p className="m-2">
+              Sites stand here once they have a place: give latitude and longitude under Customers, or read them from a file under Exchange.
+            </p>
+          )}
+        </section>
+        <div>
+          {rounds.length === 0 ? <p className="sheet">No crew has a round on this day.</p> : null}
+          {data.rounds.map((round, n) =>
+            round.stops.length === 0 ? null : (
+              <section key={round.crew.id} className="sheet">
+                <div className="d-flex justify-content-between align-items-baseline gap-2">
+                  <h2 className="mb-1">
+                    <svg width="34" height="8" aria-hidden="true">
+                      <path d="M0 4H34" stroke={LINES[n % LINES.length].colour} strokeWidth="4" strokeDasharray={LINES[n % LINES.length].dash} />
+                    </svg>{' '}
+                    {round.crew.name}
+                  </h2>
+                  <CheckField
+                    label="on the map"
+                    checked={!hidden.includes(round.crew.id)}
+                    onChange={(on) => setHidden(on ? hidden.filter((id) => id !== round.crew.id) : [...hidden, round.crew.id])}
+                  />
+                </div>
+                <ol className="mb-1">
+                  {round.stops.map((stop) => (
+                    <li key={stop.id}>
+                      {stop.startTime}–{clockAfter(stop.startTime, stop.plannedMinutes)} {stop.siteName} <span className="soft">{stop.jobName}</span>
+                    </li>
+                  ))}
+                </ol>
+                <Link href={`/rounds/${round.crew.id}/${data.day}`}>Day sheet</Link>
+              </section>
+            ),
+          )}
+          {missing > 0 ? (
+            <p className="soft small">
+              {missing} {missing === 1 ? 'site is' : 'sites are'} not on the map; <Link href="/customers">give them a place</Link>.
+            </p>
+          ) : null}
+        </div>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,49 @@
+'use client'
+import { useState } from 'react'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { send, type SendProblem } from '@/ui/send'
+
+interface TellArrivalProps {
+  readonly visitId: string
+  readonly siteName: string
+  /** When the crew is expected, such as 09:40. */
+  readonly time: string
+  readonly late: boolean
+}
+
+/** One press tells a customer that the crew is on the way, or late. */
+export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps) {
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [told, setTold] = useState('')
+  const tell = async (kind: 'on-the-way' | 'running-late') => {
+    const outcome = await send('POST', `/api/v1/visits/${visitId}/tell`, { kind, time })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (outcome.ok) setTold(kind === 'on-the-way' ? `Told: on the way, there about ${time}.` : `Told: later, about ${time}.`)
+  }
+  return (
+    <div className="no-print my-1">
+      <button
+        type="button"
+        className="btn btn-sm btn-outline-primary me-2"
+        onClick={() => void tell('on-the-way')}
+        aria-label={`Tell ${siteName} that we are on the way`}
+      >
+        Tell them we are on the way
+      </button>
+      {late ? (
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-secondary"
+          onClick={() => void tell('running-late')}
+          aria-label={`Tell ${siteName} that we are late`}
+        >
+          Tell them we are late
+        </button>
+      ) : null}
+      <ProblemNote problem={problem} />
+      <span role="status" className="ms-2">
+        {told}
+      </span>
+    </div>
+  )
+}

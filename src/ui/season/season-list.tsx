@@ -1,0 +1,48 @@
+'use client'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useRef } from 'react'
+import type { SeasonLine } from './season-rows'
+
+const ROW_PX = 28
+const OVERSCAN = 12
+
+interface SeasonListProps {
+  readonly lines: readonly SeasonLine[]
+  /** Everything at once, for paper. */
+  readonly whole: boolean
+  readonly head: React.ReactNode
+  readonly children: (line: SeasonLine) => React.ReactNode
+}
+
+/** A long list of which only what is on the screen is drawn. */
+export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
+  const box = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised on what it returns
+  const virtual = useVirtualizer({
+    count: lines.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => ROW_PX,
+    overscan: whole ? lines.length : OVERSCAN,
+    // the first drawing on the server has no height to go by
+    initialRect: { width: 1200, height: 600 },
+  })
+  useEffect(() => virtual.measure(), [virtual, lines])
+  return (
+    <div ref={box} className="season sheet p-2" role="region" aria-label="Season ribbons" tabIndex={0}>
+      <div style={{ minWidth: '56rem' }}>
+        <div className="season-head">{head}</div>
+        {whole ? (
+          lines.map((line, i) => <div key={i}>{children(line)}</div>)
+        ) : (
+          <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
+            {virtual.getVirtualItems().map((item) => (
+              <div key={item.key} style={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_PX, transform: `translateY(${item.start}px)` }}>
+                {children(lines[item.index])}
+              </div>
+            ))}
+          </div>
+        )}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,56 @@
+import { addDays } from '@/core/numeric/calendar'
+import type { SeasonRow } from '@/server/use-cases/season-view'
+
+export const SORTS = ['site', 'window', 'town', 'warmth'] as const
+export type Sort = (typeof SORTS)[number]
+export const SORT_NAMES: Readonly<Record<Sort, string>> = { site: 'Site', window: 'Window, earliest first', town: 'Town', warmth: 'Warmest first' }
+
+export const SHOWS = ['all', 'open', 'planned', 'done', 'missed'] as const
+export type Show = (typeof SHOWS)[number]
+export const SHOW_NAMES: Readonly<Record<Show, string>> = { all: 'All ponds', open: 'Agreed, not planned', planned: 'Planned', done: 'Done', missed: 'Missed' }
+
+/** A visit this close to a window belongs to it. */
+const NEAR_DAYS = 60
+
+/** How one job stands at a pond this year. */
+export function standingOf(row: SeasonRow, jobNames: ReadonlySet<number>, today: string): Show {
+  const [earliest, , latest] = row.window ?? ['', '', '']
+  const near = row.visits.filter(
+    ([, day, , job]) => jobNames.has(job) && (!row.window || (day >= addDays(earliest, -NEAR_DAYS) && day <= addDays(latest, NEAR_DAYS))),
+  )
+  if (near.some(([, , state]) => state === 'd')) return 'done'
+  if (near.length > 0) return 'planned'
+  if (!row.agreed) return 'all'
+  return row.window && latest < today ? 'missed' : 'open'
+}
+
+const warmth = (row: SeasonRow): number => (row.weeklyC ? Math.max(...row.weeklyC) : -99)
+
+export function sortRows(rows: readonly SeasonRow[], sort: Sort): SeasonRow[] {
+  const bySite = (a: SeasonRow, b: SeasonRow) => a.siteName.localeCompare(b.siteName) || a.name.localeCompare(b.name)
+  const compare: Record<Sort, (a: SeasonRow, b: SeasonRow) => number> = {
+    site: bySite,
+    town: (a, b) => a.town.localeCompare(b.town) || bySite(a, b),
+    window: (a, b) => (a.window?.[0] ?? '9').localeCompare(b.window?.[0] ?? '9') || bySite(a, b),
+    warmth: (a, b) => warmth(b) - warmth(a) || bySite(a, b),
+  }
+  return [...rows].sort(compare[sort])
+}
+
+export const holds = (row: SeasonRow, text: string): boolean =>
+  text === '' || [row.siteName, row.name, row.town, row.customerName].some((field) => field.toLowerCase().includes(text.toLowerCase()))
+
+/** A line of the list: a pond, or the heading of a group. */
+export type SeasonLine = { readonly kind: 'row'; readonly row: SeasonRow } | { readonly kind: 'group'; readonly name: string; readonly count: number }
+
+export function linesOf(rows: readonly SeasonRow[], grouped: boolean): SeasonLine[] {
+  if (!grouped) return rows.map((row) => ({ kind: 'row', row }))
+  const groups = new Map<string, SeasonRow[]>()
+  for (const row of rows) groups.set(row.town, [...(groups.get(row.town) ?? []), row])
+  return [...groups]
+    .sort(([a], [b]) => a.localeCompare(b))
+    .flatMap(([name, members]) => [
+      { kind: 'group' as const, name: name || 'No town', count: members.length },
+      ...members.map((row) => ({ kind: 'row' as const, row })),
+    ])
+}

@@ -1,0 +1,62 @@
+import { addDays, dayNumber, daysBetween, mondayOf } from '@/core/numeric/calendar'
+
+export const ZOOMS = ['year', 'quarter', 'month', 'week'] as const
+export type Zoom = (typeof ZOOMS)[number]
+export const ZOOM_NAMES: Readonly<Record<Zoom, string>> = { year: 'Year', quarter: 'Quarter', month: 'Month', week: 'Week' }
+
+/** The stretch of days that is shown. */
+export interface TimeAxis {
+  readonly year: number
+  readonly from: string
+  readonly days: number
+}
+
+const lastDay = (year: number) => `${year}-12-31`
+
+/** The stretch of a zoom around a day, within its year. */
+export function axisAround(year: number, zoom: Zoom, day: string): TimeAxis {
+  const month = Number(day.slice(5, 7))
+  const monthStart = (m: number) => `${year}-${String(m).padStart(2, '0')}-01`
+  const until = (from: string, to: string): TimeAxis => ({ year, from, days: daysBetween(from, to) + 1 })
+  switch (zoom) {
+    case 'year':
+      return until(`${year}-01-01`, lastDay(year))
+    case 'quarter': {
+      const first = Math.floor((month - 1) / 3) * 3 + 1
+      return until(monthStart(first), first === 10 ? lastDay(year) : addDays(monthStart(first + 3), -1))
+    }
+    case 'month':
+      return until(monthStart(month), month === 12 ? lastDay(year) : addDays(monthStart(month + 1), -1))
+    case 'week':
+      return { year, from: mondayOf(day), days: 7 }
+  }
+}
+
+/** The stretch before or after. */
+export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1): TimeAxis | null {
+  if (zoom === 'year') return null
+  const day = by === 1 ? addDays(axis.from, axis.days) : addDays(axis.from, -1)
+  return Number(day.slice(0, 4)) === axis.year || (zoom === 'week' && axis.from.startsWith(String(axis.year))) ? axisAround(axis.year, zoom, day) : null
+}
+
+/** Where a day begins on the axis, percent of its width; may lie outside 0..100. */
+export const percentAt = (axis: TimeAxis, day: string): number => ((dayNumber(day) - dayNumber(axis.from)) / axis.days) * 100
+
+export const dayAtPercent = (axis: TimeAxis, percent: number): string =>
+  addDays(axis.from, Math.min(axis.days - 1, Math.max(0, Math.floor((percent / 100) * axis.days))))
+
+/** Marks along the axis: months in a year, weeks in a quarter, days below that. */
+export function marksOf(axis: TimeAxis, zoom: Zoom): { day: string; label: string }[] {
+  const days = Array.from({ length: axis.days }, (_, i) => addDays(axis.from, i))
+  const named = (day: string, options: Intl.DateTimeFormatOptions) => new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { timeZone: 'UTC', ...options })
+  switch (zoom) {
+    case 'year':
+      return days.filter((d) => d.endsWith('-01')).map((day) => ({ day, label: named(day, { month: 'short' }) }))
+    case 'quarter':
+      return days.filter((d) => mondayOf(d) === d).map((day) => ({ day, label: named(day, { day: 'numeric', month: 'short' }) }))
+    case 'month':
+      return days.map((day) => ({ day, label: String(Number(day.slice(8))) }))
+    case 'week':
+      return days.map((day) => ({ day, label: named(day, { weekday: 'short', day: 'numeric', month: 'short' }) }))
+  }
+}

@@ -1,0 +1,88 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useRef, useState } from 'react'
+import { addDays } from '@/core/numeric/calendar'
+import { takenBack } from '@/domain/board-moves'
+import type { VisitMove } from '@/domain/visit'
+import type { DayVerdicts } from '@/server/use-cases/planning/day-verdicts'
+import { send, type SendProblem } from '@/ui/send'
+
+/** idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle */
+export type VisitDrag =
+  | { readonly state: 'idle' }
+  | { readonly state: 'asking'; readonly visitId: string; readonly day: string }
+  | { readonly state: 'hanging'; readonly visitId: string; readonly day: string; readonly verdicts: DayVerdicts }
+  | { readonly state: 'settling'; readonly visitId: string; readonly day: string; readonly verdicts: DayVerdicts }
+
+/** Asks the newest state, not the one in which a drag began, to put the visit down. */
+export const SETTLE_EVENT = 'season-drop'
+
+export const verdictOf = (drag: VisitDrag) => ('verdicts' in drag ? (drag.verdicts.days.find((d) => d.day === drag.day) ?? null) : null)
+
+/** A visit being moved along its ribbon: what each day would break is asked for once, then answered at once. */
+export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
+  const router = useRouter()
+  const [drag, setDrag] = useState<VisitDrag>({ state: 'idle' })
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
+  const wanted = useRef<string | null>(null)
+  // put down before the answer was there: it is settled as soon as it is
+  const early = useRef(false)
+
+  const begin = async (visitId: string, day: string) => {
+    wanted.current = visitId
+    early.current = false
+    setDrag({ state: 'asking', visitId, day })
+    const answer = await fetch(`/api/v1/visits/${visitId}/days`).catch(() => null)
+    const body: unknown = answer ? await answer.json().catch(() => null) : null
+    if (wanted.current !== visitId) return
+    if (!answer?.ok) {
+      setDrag({ state: 'idle' })
+      setProblem((body as SendProblem | null) ?? { title: 'No connection. The visit stays where it is.', status: 0, kind: 'offline' })
+      return
+    }
+    const verdicts = body as DayVerdicts
+    setDrag((now) => ({ state: 'hanging', visitId, day: now.state === 'idle' ? day : now.day, verdicts }))
+    if (early.current) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
+  }
+  const over = (day: string) => setDrag((now) => (now.state === 'asking' || now.state === 'hanging' ? { ...now, day } : now))
+  const step = (by: number) => setDrag((now) => (now.state === 'hanging' ? { ...now, day: addDays(now.day, by) } : now))
+  const cancel = () => {
+    wanted.current = null
+    setDrag({ state: 'idle' })
+  }
+  const drop = async () => {
+    if (drag.state === 'asking') {
+      early.current = true
+      return
+    }
+    const verdict = verdictOf(drag)
+    if (drag.state !== 'hanging' || !verdict || drag.day === drag.verdicts.visit.day) return cancel()
+    const words = wordsOf(drag)
+    // the office may know better, but not by a slip of the hand
+    if (verdict.problems.length > 0 && !window.confirm(`This breaks: ${words}. Move it all the same?`)) return cancel()
+    setDrag({ ...drag, state: 'settling' })
+    const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
+    setProblem(outcome.ok ? null : outcome.problem)
+    // only the dragged visit is put back; what made room for it stays
+    const { visit } = drag.verdicts
+    setUndo(
+      outcome.ok
+        ? takenBack(
+            verdict.moves.filter((m) => m.id === visit.id),
+            [visit],
+          )
+        : null,
+    )
+    cancel()
+    router.refresh()
+  }
+  const takeBack = async () => {
+    if (!undo) return
+    const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: undo })
+    setProblem(outcome.ok ? null : outcome.problem)
+    setUndo(null)
+    router.refresh()
+  }
+  return { drag, begin, over, step, drop, cancel, problem, canUndo: undo !== null, takeBack }
+}

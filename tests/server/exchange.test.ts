@@ -1,0 +1,98 @@
+import { addDays } from '@/core/numeric/calendar'
+import { ServicePlan } from '@/domain/service-plan'
+import { closeDatabase } from '@/server/db/connection'
+import { listSites } from '@/server/db/customer-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { closeQueue } from '@/server/jobs/queue'
+import { changeSite, customersPage } from '@/server/use-cases/customers'
+import { forgetBusy, importBusy } from '@/server/use-cases/exchange/busy'
+import { exchangePage } from '@/server/use-cases/exchange/page'
+import { importServicePlans, servicePlansAsCsv } from '@/server/use-cases/exchange/service-plan-file'
+import { importSites, sitesAsCsv, sitesAsGeoJson } from '@/server/use-cases/exchange/sites'
+import { visitsAsCsv } from '@/server/use-cases/exchange/visit-file'
+import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { addPond } from '@/server/use-cases/ponds'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+const today = new Date().toISOString().slice(0, 10)
+
+describe('sites', () => {
+  it('go out and come back as CSV and GeoJSON without a change', async () => {
+    const { actors, firmId } = await makeFirm('Avocet')
+    await addPond(actors.owner, newPond())
+    const [site] = await inFirm(firmId, listSites)
+    const { id: _id, customerId: _c, version, ...input } = site
+    await changeSite(actors.office, site.id, version, { ...input, lat: 45.1, lon: -45.2, opens: '08:00', closedDays: ['wed'] })
+    const before = (await inFirm(firmId, listSites))[0]
+    expect(await importSites(actors.office, 'csv', await sitesAsCsv(actors.office))).toEqual({ added: 0, changed: 1, problems: [] })
+    expect(await importSites(actors.office, 'geojson', JSON.stringify(await sitesAsGeoJson(actors.office)))).toEqual({ added: 0, changed: 1, problems: [] })
+    expect((await inFirm(firmId, listSites))[0]).toEqual({ ...before, version: before.version + 2 })
+  })
+  it('are added with their customers; rows that do not read are named', async () => {
+    const { actors } = await makeFirm('Stilt')
+    await addPond(actors.owner, newPond())
+    const csv = 'customer,site,lat,lon,station\nLowen Carew,Weir House,45.0,-45.0,ferrygate\n,Nameless,,,\nPer Holm,Boathouse,45.0,,\nEde M,Bank,45,-45,nowhere'
+    const { added, problems } = await importSites(actors.office, 'csv', csv)
+    expect(added).toBe(1)
+    expect(problems.map((p) => p.line).sort()).toEqual([3, 4, 5])
+    expect((await customersPage(actors.office)).customers.map((c) => c.name)).toContain('Lowen Carew')
+    expect((await problemOf(importSites(actors.technician, 'csv', csv))).kind).toBe('forbidden')
+    expect((await importSites(actors.office, 'geojson', '[]')).problems[0].message).toContain('feature collection')
+  })
+})
+
+describe('service plans as CSV', () => {
+  it('go out and come back; a line that does not read leaves its pond alone', async () => {
+    const { actors } = await makeFirm('Phalarope')
+    const pondId = await addPond(actors.owner, newPond())
+    await setServicePlan(
+      actors.office,
+      pondId,
+      0,
+      ServicePlan.parse([
+        { job: 'netting', priceMinor: 12_050 },
+        { job: 'routine', everyDays: 28, from: '04-20', to: '10-15' },
+      ]),
+    )
+    const csv = await servicePlansAsCsv(actors.office)
+    expect(csv).toContain('routine,28,04-20,10-15')
+    expect(await importServicePlans(actors.office, csv)).toEqual({ changed: 0, problems: [] })
+    expect(await importServicePlans(actors.office, csv.replace(',28,', ',14,'))).toEqual({ changed: 1, problems: [] })
+    const bad = await importServicePlans(actors.office, csv.replace(',28,', ',1,'))
+    expect(bad.changed).toBe(0)
+    expect(bad.problems[0]).toMatchObject({ line: 3, message: expect.stringContaining('everyDays') })
+    expect((await importServicePlans(actors.office, 'site,pond,job\nElsewhere,Pool,netting')).problems[0].message).toContain('no pond')
+  })
+})
+
+describe('visits as CSV', () => {
+  it('hold what is planned', async () => {
+    const { actors, crewId } = await makeFirm('Jacana')
+    const pondId = await addPond(actors.owner, newPond())
+    await planVisit(actors.office, { pondId, jobType: 'routine', day: addDays(today, 9), startTime: '10:00', crewId, note: '' })
+    expect(await visitsAsCsv(actors.office, today, addDays(today, 20))).toContain(`${addDays(today, 9)},10:00,`)
+  })
+})
+
+describe('busy times', () => {
+  const ics = (day: string) =>
+    `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//t//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nSUMMARY:Course\r\nDTSTART:${day.replaceAll('-', '')}T080000\r\nDTEND:${day.replaceAll('-', '')}T110000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`
+  it('of the same calendar replace each other and can be forgotten', async () => {
+    const { actors, crewId } = await makeFirm('Egret')
+    expect(await importBusy(actors.office, crewId, 'crew.ics', ics(addDays(today, 5)))).toEqual({ times: 1, problems: [] })
+    await importBusy(actors.office, crewId, 'crew.ics', ics(addDays(today, 8)))
+    expect((await exchangePage(actors.office)).busy).toEqual([{ crewId, source: 'crew.ics', times: 1, next: addDays(today, 8) }])
+    await forgetBusy(actors.office, crewId, 'crew.ics')
+    expect((await exchangePage(actors.office)).busy).toEqual([])
+  })
+  it('that are no calendar are refused by name', async () => {
+    const { actors, crewId } = await makeFirm('Ibis')
+    expect(await problemOf(importBusy(actors.office, crewId, 'x', 'hello'))).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('.ics') })
+  })
+})
