@@ -14,7 +14,9 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Etc/GMT+3',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // a trace of every step costs a third of the run: asked for when a failure is hunted
+    trace: process.env.TRACE ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

@@ -1,4 +1,5 @@
 // npm test: its own set-up, then lint, types, architecture, Jest and Playwright. Ends with "N passed, N failed".
+// A part alone while working: npm test -- checks | jest [pattern…] | browser [spec…]
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { ensureBuild } from './lib/build.mjs'
 import { migrate, loadDemo } from './lib/database.mjs'
@@ -16,6 +17,8 @@ const DIST = '.next-test'
 const node = process.execPath
 const bin = (name) => inRoot('node_modules', '.bin', name)
 const totals = { passed: 0, failed: 0 }
+const [part, ...patterns] = process.argv.slice(2)
+const asked = (name) => part === undefined || part === name
 
 /** A check that passes or fails as one. */
 async function check(name, command, args, options = {}) {
@@ -35,7 +38,7 @@ function readJson(file) {
 }
 
 async function jest(env) {
-  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`], { env })
+  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], { env })
   const result = readJson('jest.json')
   // a suite that cannot even load has no tests to count
   totals.passed += result?.numPassedTests ?? 0
@@ -43,14 +46,45 @@ async function jest(env) {
 }
 
 async function playwright(env) {
-  await run(bin('playwright'), ['test'], { env })
+  await run(bin('playwright'), ['test', ...patterns], { env })
   const stats = readJson('playwright.json')?.stats
   totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
   totals.failed += stats ? stats.unexpected + stats.skipped : 1
 }
 
+/** The demo firm, the stand-ins, a worker and two apps (one on an empty database), then the browser tests. */
+async function browser(cluster, weatherUrl, env) {
+  say('Loading the demo firm for the browser tests.')
+  await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
+  const roadsUrl = await startRoads()
+  const mailUrl = await startOutbox()
+  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
+  const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
+  const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
+  await playwright({
+    ...env,
+    BASE_URL: app.address,
+    ROADS_URL: roadsUrl,
+    EMPTY_BASE_URL: empty.address,
+    OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
+    APP_DATABASE_URL: cluster.appUrl('e2e'),
+    WEATHER_DESK_URL: weatherUrl,
+    MAIL_URL: mailUrl,
+  })
+}
+
+/** Types, lint and the order of the folders. */
+async function checks(env) {
+  await check('types', node, [bin('tsc'), '--noEmit'], { env })
+  await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
+  await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
+  await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
+}
+
 await runMain(async () => {
   assertNode()
+  if (part !== undefined && !['checks', 'jest', 'browser'].includes(part))
+    throw new Error(`There is no part "${part}": say checks, jest or browser, or nothing for all of them.`)
   await ensureDebian(['postgresql', 'chromium', 'poppler-utils'])
   await ensurePackages()
   mkdirSync(inRoot(FOLDER), { recursive: true })
@@ -65,29 +99,10 @@ await runMain(async () => {
     }
     const weatherUrl = await startWeatherDesk()
     await ensureBuild(DIST)
-    await check('types', node, [bin('tsc'), '--noEmit'], { env })
-    await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
-    await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
-    await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
-    await jest({ ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' })
-
-    say('Loading the demo firm for the browser tests.')
-    await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
-    const roadsUrl = await startRoads()
-    const mailUrl = await startOutbox()
-    await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
-    const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
-    const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
-    await playwright({
-      ...env,
-      BASE_URL: app.address,
-      ROADS_URL: roadsUrl,
-      EMPTY_BASE_URL: empty.address,
-      OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
-      APP_DATABASE_URL: cluster.appUrl('e2e'),
-      WEATHER_DESK_URL: weatherUrl,
-      MAIL_URL: mailUrl,
-    })
+    if (asked('checks')) await checks(env)
+    if (asked('jest'))
+      await jest({ ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' })
+    if (asked('browser')) await browser(cluster, weatherUrl, env)
   } finally {
     await endAll()
     await cluster.stop()
