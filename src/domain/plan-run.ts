@@ -69,6 +69,19 @@ export interface PlanChange {
   readonly was: { readonly crewId: CrewId; readonly day: string; readonly startTime: string } | null
 }
 
+/** A chosen change that could not be taken over, and why. */
+export interface LeftChange {
+  readonly key: string
+  readonly siteName: string
+  readonly job: string
+  readonly why: string
+}
+
+export interface AcceptOutcome {
+  readonly taken: number
+  readonly left: readonly LeftChange[]
+}
+
 export interface PlanLeftOver {
   readonly pondId: PondId
   readonly pondName: string

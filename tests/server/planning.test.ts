@@ -15,11 +15,13 @@ import { visitReport } from '@/server/use-cases/report'
 import { setCrewSetup, people } from '@/server/use-cases/firm'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
-import { acceptPlan, askPlan, planningBoard, planRun, stopPlan } from '@/server/use-cases/planning/runs'
+import { acceptPlan } from '@/server/use-cases/planning/accept'
+import { askPlan, planningBoard, planRun, stopPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { moveVisit } from '@/server/use-cases/visit-planning'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { finishedRun as keptRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
 
 const workers: ChildProcess[] = []
@@ -56,13 +58,7 @@ const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
   })
 
 /** A finished run, as a worker leaves it. */
-async function finishedRun(actor: Actor, result: PlanResult): Promise<PlanRunId> {
-  const id = crypto.randomUUID() as PlanRunId
-  await inFirm(actor.firmId, (trx) =>
-    trx('plan_runs').insert({ id, firm_id: actor.firmId, state: 'done', wish: JSON.stringify(wish()), result: JSON.stringify(result), asked_by: actor.userId }),
-  )
-  return id
-}
+const finishedRun = (actor: Actor, result: PlanResult) => keptRun(actor, result, wish())
 const keysOf = (changes: readonly PlanChange[]) => changes.map((c) => c.key)
 
 describe('a service plan', () => {
@@ -116,7 +112,7 @@ describe('a plan', () => {
     const id = await finishedRun(actors.office, result)
     const [first] = keysOf(result.changes)
     // the pond fills longer than a crew can wait: the cleanout and the day after it go together
-    expect(await acceptPlan(actors.office, id, [first])).toEqual({ taken: 2 })
+    expect(await acceptPlan(actors.office, id, [first])).toEqual({ taken: 2, left: [] })
     expect(await problemOf(acceptPlan(actors.office, id, [first]))).toMatchObject({ kind: 'refused', message: expect.stringContaining('planned meanwhile') })
     expect((await problemOf(acceptPlan(actors.office, id, ['nothing']))).kind).toBe('refused')
     expect((await workOut(firmId)).changes).toHaveLength(result.changes.length - 2)

@@ -1,7 +1,7 @@
 import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { seededRandom } from '@/core/numeric/random'
-import type { EntryId, FirmId, PlanRunId, VisitId } from '@/domain/ids'
+import type { EntryId, FirmId, VisitId } from '@/domain/ids'
 import { PlanWish, type PlanResult } from '@/domain/plan-run'
 import { figuresOf } from '@/domain/plan-summary'
 import { ServicePlan } from '@/domain/service-plan'
@@ -14,13 +14,14 @@ import { importBusy } from '@/server/use-cases/exchange/busy'
 import { fieldVisit, finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
-import { acceptPlan } from '@/server/use-cases/planning/runs'
+import { acceptPlan } from '@/server/use-cases/planning/accept'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { daySheet } from '@/server/use-cases/rounds'
 import { addEquipment, addOneOff } from '@/server/use-cases/tasks'
 import { moveVisit, planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { finishedRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
 
 afterAll(async () => {
@@ -100,17 +101,7 @@ describe('what came up', () => {
     await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 7 }]))
     const [few, more] = [await workOut(firmId), await workOut(firmId, wish({ newCustomers: 3 }))]
     expect(figuresOf(more).visits).toBeGreaterThan(figuresOf(few).visits)
-    const id = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id,
-        firm_id: firmId,
-        state: 'done',
-        wish: JSON.stringify(wish({ newCustomers: 3 })),
-        result: JSON.stringify(more),
-        asked_by: actors.office.userId,
-      }),
-    )
+    const id = await finishedRun(actors.office, more, wish({ newCustomers: 3 }))
     expect(
       (
         await problemOf(
@@ -133,21 +124,7 @@ describe('two diffs', () => {
     const result = await workOut(firmId)
     const [first] = result.changes
     const moved = { ...result, changes: [{ ...first, day: first.day < first.window.latest ? addDays(first.day, 3) : first.window.earliest }] }
-    const run = async (of: PlanResult) => {
-      const id = crypto.randomUUID() as PlanRunId
-      await inFirm(firmId, (trx) =>
-        trx('plan_runs').insert({
-          id,
-          firm_id: firmId,
-          state: 'done',
-          wish: JSON.stringify(wish()),
-          result: JSON.stringify(of),
-          asked_by: actors.office.userId,
-        }),
-      )
-      return id
-    }
-    const [a, b] = [await run(result), await run(moved)]
+    const [a, b] = [await finishedRun(actors.office, result, wish()), await finishedRun(actors.office, moved, wish())]
     const outcomes = await Promise.allSettled([acceptPlan(actors.office, a, [first.key]), acceptPlan(actors.owner, b, [first.key])])
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
     expect((await pondPage(actors.office, pondId)).visits).toHaveLength(1)
@@ -203,17 +180,7 @@ describe('tasks', () => {
     const result = await workOut(firmId)
     const host = result.changes.find((c) => c.tasks.length > 0)!
     expect(host.tasks.map((t) => t.title).sort()).toEqual(['Renew the UV lamp: Clarifier', 'Reset the edge stone'])
-    const id = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id,
-        firm_id: firmId,
-        state: 'done',
-        wish: JSON.stringify(wish()),
-        result: JSON.stringify(result),
-        asked_by: actors.office.userId,
-      }),
-    )
+    const id = await finishedRun(actors.office, result, wish())
     await acceptPlan(actors.office, id, [host.key])
     // what a visit has taken along is not planned again
     expect((await workOut(firmId)).changes.flatMap((c) => c.tasks)).toEqual([])
@@ -233,17 +200,7 @@ describe('a wish after the season was planned', () => {
     await addOneOff(actors.office, pondId, { title: 'Photograph the iris', from: today, to: addDays(today, 60), minutes: 20 })
     const result = await workOut(firmId)
     expect(result.changes).toMatchObject([{ kind: 'joined', visitId, tasks: [{ title: 'Photograph the iris' }] }])
-    const id = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id,
-        firm_id: firmId,
-        state: 'done',
-        wish: JSON.stringify(wish()),
-        result: JSON.stringify(result),
-        asked_by: actors.office.userId,
-      }),
-    )
+    const id = await finishedRun(actors.office, result, wish())
     await acceptPlan(actors.office, id, [visitId])
     const [after] = (await pondPage(actors.office, pondId)).visits
     expect(after).toMatchObject({ day: before.day, startTime: before.startTime, plannedMinutes: before.plannedMinutes + 20 })

@@ -94,6 +94,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
 export interface PlanningVisit {
   readonly id: VisitId
   readonly pondId: PondId
+  readonly siteName: string
   readonly crewId: CrewId
   readonly state: VisitState
   readonly day: string
@@ -109,14 +110,18 @@ export interface PlanningVisit {
 }
 
 export async function listPlanningVisits(trx: Knex.Transaction, from: string): Promise<PlanningVisit[]> {
-  const rows = await trx('visits')
-    .where('day', '>=', from)
-    .whereNot('state', 'cancelled')
-    .select('id', 'pond_id', 'crew_id', 'state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks', 'locked', 'version')
+  const rows = await trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .where('v.day', '>=', from)
+    .whereNot('v.state', 'cancelled')
+    .select('v.id', 'pond_id', 's.name as site_name', 'crew_id', 'v.state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks')
+    .select('v.locked', 'v.version')
     .orderBy(['day', 'start_time'])
   return rows.map((r) => ({
     id: r.id,
     pondId: r.pond_id,
+    siteName: r.site_name,
     crewId: r.crew_id,
     state: r.state,
     day: r.day,

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { duration, shortDate } from '@/domain/dates'
-import type { PlanResult, PlanRun } from '@/domain/plan-run'
+import type { AcceptOutcome, LeftChange, PlanResult, PlanRun, PlanWish } from '@/domain/plan-run'
 import type { durationsPage } from '@/server/use-cases/durations'
 import type { planningBoard } from '@/server/use-cases/planning/runs'
 import { CheckField } from '@/ui/components/check-field'
@@ -41,17 +41,24 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
   const [away, setAway] = useState<readonly string[]>([])
   const [mayMove, setMayMove] = useState(true)
   const [taken, setTaken] = useState('')
+  const [left, setLeft] = useState<readonly LeftChange[]>([])
   const busy = run?.state === 'queued' || run?.state === 'running'
   const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const crewName = useMemo(() => {
     const names = new Map<string, string>(crews.map((c) => [c.id, c.name]))
     return (id: string) => names.get(id) ?? 'another crew'
   }, [crews])
+  const begin = (wish: PlanWish) => {
+    setTaken('')
+    setLeft([])
+    void ask(wish)
+  }
   const accept = async (keys: readonly string[]) => {
-    const outcome = await send<{ taken: number }>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
+    const outcome = await send<AcceptOutcome>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setTaken(outcome.value.taken === 1 ? '1 visit taken over.' : `${outcome.value.taken} visits taken over.`)
+    setLeft(outcome.value.left)
     drop()
     router.refresh()
   }
@@ -82,10 +89,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
             type="button"
             className="btn btn-primary ms-auto"
             disabled={busy || crews.length === 0}
-            onClick={() => {
-              setTaken('')
-              void ask({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })
-            }}
+            onClick={() => begin({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })}
           >
             Work out a plan
           </button>
@@ -96,24 +100,31 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
         <p role="status" className="mb-0 mt-2">
           {taken}
         </p>
+        {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
         {run?.state === 'stopped' && !run.result ? <p className="mb-0">Stopped before it began.</p> : null}
         {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
       </section>
-      <CameUp
-        today={today}
-        crews={crews}
-        ponds={data.ponds}
-        busy={busy}
-        onAsk={(wish) => {
-          setTaken('')
-          void ask(wish)
-        }}
-      />
+      <CameUp today={today} crews={crews} ponds={data.ponds} busy={busy} onAsk={begin} />
       <SideBySide key={data.runs.map((r) => r.id).join()} runs={data.runs} crewName={crewName} />
       <LearntDurations lessons={lessons} />
       {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
     </>
+  )
+}
+
+function LeftOut({ left }: { left: readonly LeftChange[] }) {
+  return (
+    <div className="stop-note mt-2">
+      <strong>{left.length === 1 ? '1 visit was left as it is' : `${left.length} visits were left as they are`}</strong>
+      <ul className="plain-list mb-0">
+        {left.map((l) => (
+          <li key={l.key}>
+            {jobName(l.job)}, {l.siteName}: {l.why}.
+          </li>
+        ))}
+      </ul>
+    </div>
   )
 }
 
