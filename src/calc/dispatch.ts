@@ -28,6 +28,9 @@ function clockOf(seconds: number): () => number {
   return () => (performance.now() - started) / 1000 / seconds
 }
 
+/** The contract's crews know neither overtime nor tanks, and work at any hour they say. */
+const PLAIN_CREW = { overtimeMin: 0, tankM3: Number.MAX_SAFE_INTEGER, daylightOnly: false }
+
 const Crew = z.strictObject({
   id: z.string().max(60),
   size: numberIn(PLAN_RANGE.crewSize).default(2),
@@ -136,9 +139,16 @@ export const DISPATCH_CALCULATIONS = [
       const found = makePlan(
         {
           days: [...i.days].sort(),
-          crews: i.crews.map(({ start_min, end_min, break_min, ...crew }) => ({ ...crew, startMin: start_min, endMin: end_min, breakMin: break_min })),
+          crews: i.crews.map(({ start_min, end_min, break_min, ...crew }) => ({
+            ...crew,
+            startMin: start_min,
+            endMin: end_min,
+            breakMin: break_min,
+            ...PLAIN_CREW,
+          })),
           visits: i.visits.map(({ hands_min, fixed_min, opens_min, closes_min, published, best, ...visit }) => ({
             ...visit,
+            tankM3: 0,
             best: best ?? visit.earliest,
             handsMin: hands_min,
             fixedMin: fixed_min,
@@ -148,6 +158,7 @@ export const DISPATCH_CALCULATIONS = [
           })),
           locations,
           travel: Float64Array.from(i.travel.minutes.flat()),
+          light: {},
           weights: DEFAULT_PLAN_WEIGHTS,
         },
         {

@@ -20,6 +20,9 @@ export const Blackout = z
   .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('Why', 120) })
   .refine((b) => b.from <= b.to, { path: ['to'], error: 'It ends before it begins.' })
 
+/** Schools want the work done while the children are away; a camp site does not. */
+export const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
+
 const SiteFields = z.strictObject({
   name: shortText('Site name'),
   address: optionalText('Address', 200),
@@ -35,6 +38,8 @@ const SiteFields = z.strictObject({
   closes: openingHour.default(''),
   closedDays: z.array(z.enum(WEEKDAYS)).max(7).default([]),
   blackouts: z.array(Blackout).max(60).default([]),
+  /** Whether visits are wanted in school holidays. */
+  schoolHolidays: z.enum(SCHOOL_HOLIDAYS).default('any'),
 })
 
 export const SiteInput = SiteFields.superRefine((site, context) => {
@@ -46,7 +51,13 @@ export const SiteInput = SiteFields.superRefine((site, context) => {
 export type SiteInput = z.infer<typeof SiteInput>
 
 /** Hours of a site that never closes. */
-export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts'> = { opens: '', closes: '', closedDays: [], blackouts: [] }
+export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays'> = {
+  opens: '',
+  closes: '',
+  closedDays: [],
+  blackouts: [],
+  schoolHolidays: 'any',
+}
 
 /** A new pond with its site and customer: each either chosen from those that exist or entered new. */
 export const NewPondInput = z.strictObject({

@@ -92,6 +92,15 @@ export interface PlanLeftOver {
   readonly relaxations: readonly Relaxation[]
 }
 
+/** Agreed, and due only after the days of the plan. */
+export interface WaitingNeed {
+  readonly pondName: string
+  readonly siteName: string
+  readonly job: string
+  readonly earliest: string
+  readonly latest: string
+}
+
 /** Hours needed against hours there, by week. */
 export interface CrunchWeek {
   readonly monday: string
@@ -107,6 +116,7 @@ export interface PlanResult {
   readonly missed: readonly { readonly pondName: string; readonly siteName: string; readonly job: string; readonly latest: string }[]
   /** Agreed, but its window does not come at this pond. */
   readonly noWindow: readonly { readonly pondName: string; readonly siteName: string; readonly job: string }[]
+  readonly waiting: readonly WaitingNeed[]
   readonly crunch: readonly CrunchWeek[]
   readonly travelMin: number
   readonly feasible: boolean

@@ -2,7 +2,20 @@ import Papa from 'papaparse'
 import { SiteInput, type Customer, type Site } from './customer'
 import type { CsvRowProblem } from './pump-csv'
 
-export const SITE_CSV_COLUMNS = ['customer', 'site', 'address', 'town', 'access_notes', 'station', 'lat', 'lon', 'opens', 'closes', 'closed_days'] as const
+export const SITE_CSV_COLUMNS = [
+  'customer',
+  'site',
+  'address',
+  'town',
+  'access_notes',
+  'station',
+  'lat',
+  'lon',
+  'opens',
+  'closes',
+  'closed_days',
+  'school_holidays',
+] as const
 
 /** One site of a file, with its customer's name; the row or feature it stands in is named when something is wrong with it. */
 export interface SiteRow {
@@ -35,6 +48,7 @@ const cellsOf = (s: SiteOfCustomer) => ({
   opens: s.opens,
   closes: s.closes,
   closed_days: s.closedDays.join(' '),
+  school_holidays: s.schoolHolidays,
 })
 
 export const sitesCsv = (sites: readonly SiteOfCustomer[]): string =>
@@ -104,6 +118,7 @@ function collect(entries: readonly (readonly [number, Record<string, string>])[]
       closes: cell('closes'),
       closedDays: cell('closed_days').split(/\s+/).filter(Boolean),
       blackouts: [],
+      schoolHolidays: cell('school_holidays') || 'any',
     })
     if (customer === '') problems.push({ line, message: 'customer: missing.' })
     else if (!read.success) problems.push({ line, message: read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' ') })

@@ -54,7 +54,7 @@ async function withPlan(name: string, lines: ServicePlan = FULL) {
 const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
   inFirm(firmId, async (trx) => {
     const context = await gatherPlan(trx, of, TODAY, undefined)
-    return proposalOf(context, makePlan(context.input, { random: seededRandom(1), iterations: 400 }))
+    return proposalOf(context, makePlan(context.input, { random: seededRandom(1), iterations: 400 }), of.to)
   })
 
 /** A finished run, as a worker leaves it. */

@@ -43,7 +43,7 @@ const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
     const context = await gatherPlan(trx, of, today, undefined)
     const outcome = makePlan(context.input, { random: seededRandom(1), iterations: 400 })
     expect(outcome.violations).toEqual([])
-    return proposalOf(context, outcome)
+    return proposalOf(context, outcome, of.to)
   })
 
 async function withVisit(name: string, jobType = 'routine') {

@@ -8,6 +8,10 @@ export interface JobPlanning {
   readonly timing: 'window' | 'interval'
   /** Person-minutes: a base, and more for each m² of water surface. Cleanouts are worked out part by part instead. */
   readonly hands: { readonly baseMin: number; readonly perM2Min: number } | null
+  /** What the truck takes away, m³: a base, and more for each m² of water surface. */
+  readonly spoil: { readonly baseM3: number; readonly perM2M3: number }
+  /** Fills the pond from the mains, so that it cannot be done while that is restricted. */
+  readonly fills: boolean
   /** Other jobs of the season that it makes needless. */
   readonly covers: readonly string[]
   /** Other jobs that the same visit does when both fall due. */
@@ -27,19 +31,56 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     value: 4,
     timing: 'window',
     hands: null,
+    spoil: { baseM3: 0.3, perM2M3: 0.012 },
+    fills: true,
     covers: ['spring-startup', 'wetland-flush'],
     takesAlong: [],
     after: [],
   },
-  'spring-startup': { skills: [], kit: [], value: 3, timing: 'window', hands: { baseMin: 130, perM2Min: 1 }, covers: [], takesAlong: [], after: [] },
-  routine: { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 60, perM2Min: 0.8 }, covers: [], takesAlong: ['plant-care'], after: [] },
-  'plant-care': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 50, perM2Min: 1.2 }, covers: [], takesAlong: [], after: [] },
+  'spring-startup': {
+    skills: [],
+    kit: [],
+    value: 3,
+    timing: 'window',
+    hands: { baseMin: 130, perM2Min: 1 },
+    spoil: { baseM3: 0.1, perM2M3: 0.004 },
+    fills: false,
+    covers: [],
+    takesAlong: [],
+    after: [],
+  },
+  routine: {
+    skills: [],
+    kit: [],
+    value: 1,
+    timing: 'interval',
+    hands: { baseMin: 60, perM2Min: 0.8 },
+    spoil: { baseM3: 0.05, perM2M3: 0.001 },
+    fills: false,
+    covers: [],
+    takesAlong: ['plant-care'],
+    after: [],
+  },
+  'plant-care': {
+    skills: [],
+    kit: [],
+    value: 1,
+    timing: 'interval',
+    hands: { baseMin: 50, perM2Min: 1.2 },
+    spoil: { baseM3: 0.1, perM2M3: 0.004 },
+    fills: false,
+    covers: [],
+    takesAlong: [],
+    after: [],
+  },
   'wetland-flush': {
     skills: [],
     kit: ['flush-pump'],
     value: 2,
     timing: 'interval',
     hands: { baseMin: 120, perM2Min: 0.6 },
+    spoil: { baseM3: 0.05, perM2M3: 0 },
+    fills: false,
     covers: [],
     takesAlong: ['routine', 'plant-care'],
     after: [{ job: 'spring-startup', minDays: 7, maxDays: 365 }],
@@ -50,6 +91,8 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     value: 2,
     timing: 'window',
     hands: { baseMin: 60, perM2Min: 2.2 },
+    spoil: { baseM3: 0.05, perM2M3: 0.002 },
+    fills: false,
     covers: [],
     takesAlong: ['routine', 'plant-care'],
     after: [],
@@ -60,11 +103,24 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     value: 3,
     timing: 'window',
     hands: { baseMin: 150, perM2Min: 1.1 },
+    spoil: { baseM3: 0.15, perM2M3: 0.006 },
+    fills: true,
     covers: [],
     takesAlong: ['routine'],
     after: [{ job: 'netting', minDays: 1, maxDays: 365 }],
   },
-  'winter-check': { skills: [], kit: [], value: 1, timing: 'interval', hands: { baseMin: 40, perM2Min: 0.1 }, covers: [], takesAlong: [], after: [] },
+  'winter-check': {
+    skills: [],
+    kit: [],
+    value: 1,
+    timing: 'interval',
+    hands: { baseMin: 40, perM2Min: 0.1 },
+    spoil: { baseM3: 0.01, perM2M3: 0 },
+    fills: false,
+    covers: [],
+    takesAlong: [],
+    after: [],
+  },
 }
 
 /** Getting ready and packing up, which a second job on the same visit does not need again, person-minutes. @source house default */

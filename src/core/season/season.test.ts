@@ -2,7 +2,7 @@ import { seededRandom } from '../numeric/random'
 import { openWaterEvaporationMmPerD } from './evaporation'
 import { DEFAULT_SEASON_PRACTICE } from './practice'
 import { normalsAtHeight } from './station'
-import { daylightHours, extraterrestrialMJ, solarFromSunshineMJ } from './sun'
+import { daylightHours, equationOfTimeMin, extraterrestrialMJ, solarFromSunshineMJ, sunMinutes } from './sun'
 import { exchangeWPerM2K, waterTemperatures } from './water-temperature'
 import { weatherYear } from './weather-year'
 import { dayToDate, pondSeason } from './windows'
@@ -23,6 +23,22 @@ describe('the sun', () => {
   it('gives the published solar radiation at 22.9° S in mid May with 7.1 h of sunshine', () =>
     expect(solarFromSunshineMJ(-22.9, 135, 7.1)).toBeCloseTo(14.5, 1))
   it('never sets at midsummer inside the polar circle', () => expect(daylightHours(70, '2027-06-21')).toBe(24))
+  it('has the sun ahead of the clock in November and behind it in February, as almanacs say', () => {
+    expect(equationOfTimeMin(307)).toBeCloseTo(16.4, 0)
+    expect(equationOfTimeMin(42)).toBeCloseTo(-14.2, 0)
+  })
+  it('rises and sets by the clock of a place', () => {
+    // published for 51.48° N on the meridian, less the six minutes or so that refraction and the sun's edge give
+    const [rise, set] = sunMinutes(51.48, 0, '2026-06-21', 0)
+    expect(Math.abs(rise - (3 * 60 + 43 + 6))).toBeLessThan(4)
+    expect(Math.abs(set - (20 * 60 + 21 - 6))).toBeLessThan(4)
+    // three hours west on a clock three hours behind: the same hours of the day
+    expect(sunMinutes(51.48, -45, '2026-06-21', -180)[0]).toBeCloseTo(rise, 6)
+    expect([sunMinutes(80, 0, '2026-06-21', 0), sunMinutes(80, 0, '2026-12-21', 0)]).toEqual([
+      [0, 1440],
+      [0, 0],
+    ])
+  })
   it('refuses a day that does not exist', () => expect(() => daylightHours(45, '2027-02-30')).toThrow('date'))
 })
 

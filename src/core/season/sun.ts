@@ -23,6 +23,30 @@ export function daylightHours(latitudeDeg: number, date: IsoDate): number {
 /** The same by day of the year, 1 on 1 January. */
 export const daylightHoursOnDay = (latitudeDeg: number, day: number): number => (24 / Math.PI) * sunsetAngleRad(latitudeDeg, day)
 
+/**
+ * Equation of time, minutes by which the sun is ahead of the clock.
+ * @source usual two-term approximation, good to half a minute
+ */
+export function equationOfTimeMin(day: number): number {
+  const b = (2 * Math.PI * (day - 81)) / 364
+  return 9.87 * Math.sin(2 * b) - 7.53 * Math.cos(b) - 1.5 * Math.sin(b)
+}
+
+/**
+ * Sunrise and sunset (geometric), minutes of the day on a clock so many minutes ahead of UTC.
+ * @returns [0, 0] in polar night, [0, 1440] in polar day
+ */
+export function sunMinutes(latitudeDeg: number, longitudeDeg: number, date: IsoDate, utcOffsetMin: number): [number, number] {
+  assertInRange('latitudeDeg', latitudeDeg, [-90, 90])
+  assertInRange('longitudeDeg', longitudeDeg, [-180, 180])
+  const day = dayOfYear(date)
+  const half = (daylightHoursOnDay(latitudeDeg, day) * 60) / 2
+  if (half <= 0) return [0, 0]
+  if (half >= 720) return [0, 1440]
+  const noon = 720 - 4 * longitudeDeg - equationOfTimeMin(day) + utcOffsetMin
+  return [noon - half, noon + half]
+}
+
 /** Extraterrestrial radiation on a level surface, MJ/m²/d. @source FAO-56 eq. 21 */
 export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
   const ws = sunsetAngleRad(latitudeDeg, day)

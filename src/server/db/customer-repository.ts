@@ -23,6 +23,7 @@ const siteRow = (input: SiteInput) => ({
   closes: input.closes,
   closed_days: JSON.stringify(input.closedDays),
   blackouts: JSON.stringify(input.blackouts),
+  school_holidays: input.schoolHolidays,
 })
 
 export async function updateSite(trx: Knex.Transaction, id: SiteId, version: number, input: SiteInput): Promise<void> {
@@ -47,6 +48,7 @@ const toSite = (r: Record<string, never>): Site => ({
   closes: r.closes,
   closedDays: r.closed_days,
   blackouts: r.blackouts,
+  schoolHolidays: r.school_holidays,
   version: r.version,
 })
 

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex'
+import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { plantSpecies } from '@/core/plants/species'
+import type { SiteInput } from '@/domain/customer'
 import { ProblemError } from '@/domain/problems'
 import { ServicePlan } from '@/domain/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/ids'
@@ -30,6 +32,7 @@ export interface PlanningPond {
   readonly closedDays: readonly string[]
   readonly lines: ServicePlan
   readonly blackouts: readonly { readonly from: string; readonly to: string }[]
+  readonly schoolHolidays: SiteInput['schoolHolidays']
   /** Expected water of the 52 weeks of any year, °C; null while no season is known. */
   readonly weeklyC: readonly number[] | null
   /** Whether something that takes over is planted here. */
@@ -59,6 +62,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       's.closes',
       's.closed_days',
       's.blackouts',
+      's.school_holidays',
       'q.weekly_c',
       'a.lines',
       'a.since',
@@ -83,6 +87,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     closes: r.closes,
     closedDays: r.closed_days,
     blackouts: r.blackouts,
+    schoolHolidays: r.school_holidays,
     weeklyC: r.weekly_c ?? null,
     aggressivePlants: (r.planted ?? []).some((key: string) => plantSpecies(key)?.aggressiveness === 3),
     lines: r.lines ? ServicePlan.parse(r.lines) : [],
@@ -105,6 +110,8 @@ export interface PlanningVisit {
   /** Other jobs and tasks of the same visit. */
   readonly also: readonly string[]
   readonly taskIds: readonly string[]
+  /** Holding tanks that its fish need, m³. */
+  readonly tankM3: number
   readonly locked: boolean
   readonly version: number
 }
@@ -116,7 +123,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     .where('v.day', '>=', from)
     .whereNot('v.state', 'cancelled')
     .select('v.id', 'pond_id', 's.name as site_name', 'crew_id', 'v.state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks')
-    .select('v.locked', 'v.version')
+    .select('v.locked', 'v.version', trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`))
     .orderBy(['day', 'start_time'])
   return rows.map((r) => ({
     id: r.id,
@@ -131,6 +138,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     jobName: r.job_name,
     also: r.also,
     taskIds: r.tasks.map((task: { id: string }) => task.id),
+    tankM3: JOB_PLANNING[r.job_key]?.kit.includes('tank') ? (r.tank_m3 ?? 0) : 0,
     locked: r.locked,
     version: r.version,
   }))

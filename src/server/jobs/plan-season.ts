@@ -33,16 +33,17 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
     )
   }, BEAT_MS)
   try {
-    const { context, best } = await inFirm(firmId, async (trx) => {
+    const { context, best, wish } = await inFirm(firmId, async (trx) => {
       const { timeZone } = await findFirm(trx)
-      const context = await gatherPlan(trx, (await findPlanRun(trx, runId))!.wish, todayIn(timeZone), process.env.ROADS_URL)
-      return { context, best: await bestSoFar(trx, runId) }
+      const { wish } = (await findPlanRun(trx, runId))!
+      const context = await gatherPlan(trx, wish, todayIn(timeZone), process.env.ROADS_URL)
+      return { context, wish, best: await bestSoFar(trx, runId) }
     })
     search = searchPlan(context.input, SEED, best)
     running.set(runId, { firmId, search })
     const outcome = await search.outcome
     if (!outcome.feasible) throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)
-    await inFirm(firmId, (trx) => finishPlanRun(trx, runId, outcome.status === 'stopped' ? 'stopped' : 'done', proposalOf(context, outcome)))
+    await inFirm(firmId, (trx) => finishPlanRun(trx, runId, outcome.status === 'stopped' ? 'stopped' : 'done', proposalOf(context, outcome, wish.to)))
   } catch (error) {
     // handed back to the queue: the next worker answers for it
     if (search && !running.has(runId)) return

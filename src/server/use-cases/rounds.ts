@@ -7,6 +7,7 @@ import { minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId } from '@/domain/ids'
 import { loadList } from '@/domain/load-list'
 import { notFound } from '@/domain/problems'
+import type { Crew } from '@/domain/people'
 import type { VisitInContext } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -49,10 +50,10 @@ export async function mapPage(actor: Actor, asked: string | null) {
     const sites = new Map(
       ponds.map((p) => [p.siteId as string, { id: p.siteId as string, name: p.siteName, town: p.town, lat: p.lat, lon: p.lon, pondId: p.pondId as string }]),
     )
-    const { points } = locate(ponds)
     const visits = await listVisitLines(trx, { from: day, to: day })
     const siteOf = new Map(ponds.map((p) => [p.pondId, p.siteId as string]))
     const crews = await listCrews(trx)
+    const { points, yardOf } = locate(ponds, crews)
     const rounds = []
     for (const crew of crews) {
       const stops = visits
@@ -61,8 +62,8 @@ export async function mapPage(actor: Actor, asked: string | null) {
           const site = sites.get(siteOf.get(v.pondId) ?? '')
           return site && site.lat !== null && site.lon !== null ? [{ ...v, lat: site.lat, lon: site.lon }] : []
         })
-      const way = stops.length === 0 ? [] : await routeShape([points[0], ...stops, points[0]], process.env.ROADS_URL)
-      rounds.push({ crew: { id: crew.id, name: crew.name }, stops, way })
+      const way = stops.length === 0 ? [] : await routeShape([points[yardOf(crew.id)], ...stops, points[yardOf(crew.id)]], process.env.ROADS_URL)
+      rounds.push({ crew: { id: crew.id, name: crew.name }, yard: points[yardOf(crew.id)], stops, way })
     }
     return { today, day, yard: points[0], sites: [...sites.values()], rounds }
   })
@@ -75,7 +76,7 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
     const crew = await findCrew(trx, crewId)
     if (!crew) throw notFound('That crew')
     const visits = await listVisits(trx, { from: day, to: day, crewId })
-    const ways = await waysOf(trx, visits)
+    const ways = await waysOf(trx, visits, crew)
     return {
       crew,
       day,
@@ -107,15 +108,15 @@ function liveOf(visits: readonly VisitInContext[], ways: readonly (number | null
 }
 
 /** Minutes from the yard to the first stop and on from stop to stop; null where a place is not on the map. */
-async function waysOf(trx: Knex.Transaction, visits: readonly VisitInContext[]): Promise<(number | null)[]> {
-  const { points, of, missing } = locate(await listPlanningPonds(trx))
+async function waysOf(trx: Knex.Transaction, visits: readonly VisitInContext[], crew: Pick<Crew, 'id' | 'setup'>): Promise<(number | null)[]> {
+  const { points, of, yardOf, missing } = locate(await listPlanningPonds(trx), [crew])
   const at = visits.map((v) => (missing.includes(v.siteName) ? null : of(v.pondId)))
-  const used = [0, ...at.filter((place) => place !== null)]
+  const used = [yardOf(crew.id), ...at.filter((place) => place !== null)]
   const table = await travelTable(
     used.map((place) => points[place]),
     process.env.ROADS_URL,
   )
-  let from = 0
+  let from = yardOf(crew.id)
   return at.map((place) => {
     if (place === null) return null
     const [row, column] = [used.indexOf(from), used.indexOf(place)]

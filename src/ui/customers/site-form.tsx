@@ -23,6 +23,7 @@ const inputOf = (site: Site): SiteInput => ({
   closes: site.closes,
   closedDays: site.closedDays,
   blackouts: site.blackouts,
+  schoolHolidays: site.schoolHolidays,
 })
 
 interface SiteFormProps {
@@ -62,6 +63,16 @@ export function SiteForm({ site, stations }: SiteFormProps) {
         <QuantityField label="Longitude" kind="number" optional value={draft.lon} onChange={(lon) => put({ lon })} error={errorOf('lon')} />
         <TextField label="Work may begin from" type="time" value={draft.opens} onChange={(e) => put({ opens: e.target.value })} error={errorOf('opens')} />
         <TextField label="Work may begin until" type="time" value={draft.closes} onChange={(e) => put({ closes: e.target.value })} error={errorOf('closes')} />
+        <ChoiceField
+          label="In school holidays"
+          value={draft.schoolHolidays}
+          onChange={(e) => put({ schoolHolidays: e.target.value as SiteInput['schoolHolidays'] })}
+          options={[
+            { value: 'any', label: 'as at other times' },
+            { value: 'only', label: 'visits only then' },
+            { value: 'never', label: 'no visits then' },
+          ]}
+        />
       </div>
       <fieldset>
         <legend>Closed on</legend>

@@ -40,6 +40,7 @@ export function MapView({ data }: { data: MapData }) {
     return points.length > 0 ? { ...fit(points, WIDTH), near } : null
   }, [region, placed])
   const rounds = data.rounds.filter((r) => r.stops.length > 0)
+  const yards = [data.yard, ...rounds.map((r) => r.yard).filter((y) => y !== data.yard && (y.lat !== data.yard.lat || y.lon !== data.yard.lon))]
   return (
     <>
       <div className="page-head">
@@ -116,15 +117,14 @@ export function MapView({ data }: { data: MapData }) {
                   </g>
                 )
               })}
-              <rect
-                x={projection.at([data.yard.lon, data.yard.lat])[0] - 6}
-                y={projection.at([data.yard.lon, data.yard.lat])[1] - 6}
-                width={12}
-                height={12}
-                className="yard"
-              >
-                <title>The yard</title>
-              </rect>
+              {yards.map(({ lat, lon }, i) => {
+                const [x, y] = projection.at([lon, lat])
+                return (
+                  <rect key={i} x={x - 6} y={y - 6} width={12} height={12} className="yard">
+                    <title>{i === 0 ? 'The yard' : 'A crew’s own yard'}</title>
+                  </rect>
+                )
+              })}
               <g transform={`translate(24 ${projection.height - 20})`} className="scale">
                 <path d={`M0 -5V0H${(SCALE_KM * projection.perKm).toFixed(1)}V-5`} fill="none" stroke="var(--ink)" />
                 <text x={(SCALE_KM * projection.perKm) / 2} y={-6} textAnchor="middle" fontSize={13}>

@@ -6,6 +6,8 @@ import { duration, shortDate } from '@/domain/dates'
 
 const nameOf = (key: string): string => ({ ...SKILL_NAMES, ...KIT_NAMES })[key as keyof typeof SKILL_NAMES] ?? key
 
+const tanks = (m3: number): string => `${m3 >= 10 ? m3.toFixed(0) : m3.toFixed(1)} m³`
+
 export const jobName = (key: string): string => jobType(key)?.name ?? key
 
 /** What a move by hand would break. */
@@ -14,7 +16,7 @@ export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) =
     case 'outside-window':
       return `outside its window, ${shortDate(problem.earliest)} – ${shortDate(problem.latest)}`
     case 'site-closed':
-      return 'the site is closed that day'
+      return 'the site is closed that day, or may not be filled'
     case 'crew-off':
       return 'the crew is off that day'
     case 'locked':
@@ -23,12 +25,14 @@ export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) =
       return `the crew lacks ${problem.missing.map(nameOf).join(' and ')}`
     case 'kit':
       return `the crew does not carry ${problem.missing.map(nameOf).join(' and ')}`
+    case 'tank':
+      return `its fish need ${tanks(problem.needsM3)} of holding tanks, the crew carries ${tanks(problem.hasM3)}`
     case 'late':
       return `${siteOf(problem.visit)} would begin ${duration(problem.minutes)} too late`
     case 'day-over':
       return `the day would run ${duration(problem.minutes)} over`
     case 'overloaded':
-      return 'the truck would be overloaded'
+      return 'the truck could not take all of it away'
     case 'spacing':
       return `too close to, or too far from, the visit at ${siteOf(problem.visit)}`
     case 'without':
@@ -43,10 +47,12 @@ export function blockedWords(reason: BlockedBy): string {
       return `no crew has ${reason.skills.map(nameOf).join(' and ')}`
     case 'no-crew-kit':
       return `no crew that may do it carries ${reason.kit.map(nameOf).join(' and ')}`
+    case 'no-crew-tank':
+      return `its fish need ${tanks(reason.needsM3)} of holding tanks, and no able crew carries more than ${tanks(reason.hasM3)}`
     case 'no-working-day':
       return 'no working day of an able crew lies in its window'
     case 'site-closed':
-      return 'the site is closed on every day of its window'
+      return 'the site is closed, or may not be filled, on every day of its window'
     case 'too-long':
       return `it takes ${duration(reason.minutes)}, longer than any day allows with the way there`
     case 'waits-for':

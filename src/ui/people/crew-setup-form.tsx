@@ -74,6 +74,53 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
             onChange={(v) => change({ breakMin: v ?? Number.NaN })}
             error={errorOf('breakMin')}
           />
+          <QuantityField
+            label={`${crew.name}: overtime at most, minutes`}
+            kind="number"
+            value={setup.overtimeMin}
+            onChange={(v) => change({ overtimeMin: v ?? Number.NaN })}
+            error={errorOf('overtimeMin')}
+          />
+          <CheckField label="outdoors only in daylight" checked={setup.daylightOnly} onChange={(daylightOnly) => change({ daylightOnly })} />
+        </div>
+        <div>
+          <QuantityField
+            label={`${crew.name}: takes away a day`}
+            kind="volume"
+            value={setup.carriesM3}
+            onChange={(v) => change({ carriesM3: v ?? Number.NaN })}
+            error={errorOf('carriesM3')}
+          />
+          <QuantityField
+            label={`${crew.name}: holding tanks`}
+            kind="volume"
+            value={setup.tankM3}
+            onChange={(v) => change({ tankM3: v ?? Number.NaN })}
+            error={errorOf('tankM3')}
+          />
+          <CheckField
+            label="sets out from a yard of its own"
+            checked={setup.yard !== null}
+            onChange={(on) => change({ yard: on ? { lat: 0, lon: 0 } : null })}
+          />
+          {setup.yard ? (
+            <>
+              <QuantityField
+                label={`${crew.name}: yard latitude`}
+                kind="number"
+                value={setup.yard.lat}
+                onChange={(v) => change({ yard: { ...setup.yard!, lat: v ?? Number.NaN } })}
+                error={errorOf('yard.lat')}
+              />
+              <QuantityField
+                label={`${crew.name}: yard longitude`}
+                kind="number"
+                value={setup.yard.lon}
+                onChange={(v) => change({ yard: { ...setup.yard!, lon: v ?? Number.NaN } })}
+                error={errorOf('yard.lon')}
+              />
+            </>
+          ) : null}
         </div>
         <TextField
           label={`${crew.name}: days off, as 2027-04-09 with commas`}

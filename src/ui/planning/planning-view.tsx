@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { duration, shortDate } from '@/domain/dates'
-import type { AcceptOutcome, LeftChange, PlanResult, PlanRun, PlanWish } from '@/domain/plan-run'
+import type { AcceptOutcome, LeftChange, PlanResult, PlanRun, PlanWish, WaitingNeed } from '@/domain/plan-run'
 import type { durationsPage } from '@/server/use-cases/durations'
 import type { planningBoard } from '@/server/use-cases/planning/runs'
 import { CheckField } from '@/ui/components/check-field'
@@ -18,6 +18,7 @@ import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
 import { CameUp } from './came-up'
 import { EMPTY_WISH } from './empty-wish'
+import { FirmPeriods } from './firm-periods'
 import { LearntDurations } from './learnt-durations'
 import { SideBySide, wishWords } from './side-by-side'
 import { PlanChanges } from './plan-changes'
@@ -107,9 +108,46 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
       </section>
       <CameUp today={today} crews={crews} ponds={data.ponds} busy={busy} onAsk={begin} />
       <SideBySide key={data.runs.map((r) => r.id).join()} runs={data.runs} crewName={crewName} />
+      <FirmPeriods periods={data.periods} />
       <LearntDurations lessons={lessons} />
       {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
     </>
+  )
+}
+
+/** By job: it is long, and nobody has to act on it yet. */
+function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
+  const jobs = [...new Set(waiting.map((w) => w.job))]
+  return (
+    <section className="sheet" aria-label="Waiting for its window">
+      <h2>
+        Waiting for its window <span className="soft">{waiting.length}</span>
+      </h2>
+      <p className="soft">Agreed, and due only after the days of this plan.</p>
+      {jobs.map((job) => {
+        const list = waiting.filter((w) => w.job === job)
+        return (
+          <details key={job}>
+            <summary>
+              <strong>{jobName(job)}</strong>{' '}
+              <span className="soft">
+                {list.length} {list.length === 1 ? 'pond' : 'ponds'}, from {shortDate(list[0].earliest)} {list[0].earliest.slice(0, 4)}
+              </span>
+            </summary>
+            <ul className="plain-list">
+              {list.map((w) => (
+                <li key={`${w.siteName} ${w.pondName}`}>
+                  {w.siteName}: {w.pondName}{' '}
+                  <span className="soft">
+                    {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </details>
+        )
+      })}
+    </section>
   )
 }
 
@@ -232,6 +270,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           </ul>
         </section>
       ) : null}
+      {result.waiting?.length > 0 ? <Waiting waiting={result.waiting} /> : null}
       {changes.length > 0 && run.wish.newCustomers === 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
     </>
   )

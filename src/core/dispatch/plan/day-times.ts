@@ -1,4 +1,5 @@
 import type { IsoDate } from '../../numeric/calendar'
+import { crewHours } from './crew-hours'
 import { minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
 
 /** A visit's place in the plan. */
@@ -21,7 +22,7 @@ export interface DayTimes {
   readonly homeMin: number
 }
 
-type Ways = Pick<PlanInput, 'travel' | 'locations'>
+type Ways = Pick<PlanInput, 'travel' | 'locations' | 'light'>
 
 /** A crew's day from its visits in order: as early as travel and opening times let each be. */
 export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes =>
@@ -34,12 +35,13 @@ export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: reado
 export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
   const told = ({ published }: PlanVisit) => (published && published.crew === crew.id && published.day === day ? published.startMin : 0)
   const steady = laidOut(ways, crew, day, visits, (v) => Math.max(v.opensMin, told(v)))
-  const fits = steady.stops.every((stop, i) => stop.startMin <= visits[i].closesMin) && steady.homeMin <= crew.endMin - crew.breakMin
+  const fits = steady.stops.every((stop, i) => stop.startMin <= visits[i].closesMin) && steady.homeMin <= crewHours(ways, crew, day).latestMin
   return fits ? steady : dayTimes(ways, crew, day, visits)
 }
 
-function laidOut({ travel, locations }: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
-  let clock = crew.startMin
+function laidOut(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
+  const { travel, locations } = ways
+  let clock = crewHours(ways, crew, day).startMin
   let here = crew.depot
   let sum = 0
   const stops = visits.map((visit, order): Assignment => {

@@ -2,13 +2,15 @@ import { addDays, type IsoDate } from '../../numeric/calendar'
 import { seededRandom } from '../../numeric/random'
 import { findPlace, linksAllow, newPlace } from '../routing/insertion'
 import { NOWHERE, RoutingState } from '../routing/state'
+import { crewHours } from './crew-hours'
 import { hasAll, minutesWith, type PlanInput, type PlanVisit } from './plan-input'
-import { crewDaysByDay, optionsOf, type PlanRouting } from './to-routing'
+import { crewDaysByDay, optionsOf, type CrewDay, type PlanRouting } from './to-routing'
 
 /** What keeps a visit from being planned. */
 export type BlockedBy =
   | { readonly code: 'no-crew-skill'; readonly skills: readonly string[] }
   | { readonly code: 'no-crew-kit'; readonly kit: readonly string[] }
+  | { readonly code: 'no-crew-tank'; readonly needsM3: number; readonly hasM3: number }
   | { readonly code: 'no-working-day' }
   | { readonly code: 'site-closed' }
   | { readonly code: 'too-long'; readonly minutes: number; readonly dayMinutes: number }
@@ -48,15 +50,18 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
   const visit = input.visits[stop]
   const skilled = input.crews.filter((crew) => hasAll(visit.skills, crew.skills))
   if (skilled.length === 0) return [{ code: 'no-crew-skill', skills: visit.skills.filter((s) => !input.crews.some((c) => c.skills.includes(s))) }]
-  const able = skilled.filter((crew) => hasAll(visit.kit, crew.kit))
+  const kitted = skilled.filter((crew) => hasAll(visit.kit, crew.kit))
+  const able = kitted.filter((crew) => visit.tankM3 <= crew.tankM3)
+  if (kitted.length > 0 && able.length === 0) return [{ code: 'no-crew-tank', needsM3: visit.tankM3, hasM3: Math.max(...kitted.map((c) => c.tankM3)) }]
   if (able.length === 0) return [{ code: 'no-crew-kit', kit: visit.kit.filter((k) => !skilled.some((c) => c.kit.includes(k))) }]
   const inWindow = crewDays.filter(({ crew, day }) => able.includes(crew) && day >= visit.earliest && day <= visit.latest)
   if (inWindow.length === 0) return [{ code: 'no-working-day' }]
   if (problem.stops[stop].options.vehicles.length === 0) return [{ code: 'site-closed' }]
-  const fits = able.some((crew) => alone(input, visit, crew) <= crew.endMin - crew.breakMin)
+  const fits = inWindow.some((on) => alone(input, visit, on) <= crewHours(input, on.crew, on.day).latestMin)
   if (!fits) {
-    const crew = able.reduce((a, b) => (alone(input, visit, b) < alone(input, visit, a) ? b : a))
-    return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: crew.endMin - crew.breakMin - crew.startMin }]
+    const { crew, day } = inWindow.reduce((a, b) => (alone(input, visit, b) < alone(input, visit, a) ? b : a))
+    const { startMin, latestMin } = crewHours(input, crew, day)
+    return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: latestMin - startMin }]
   }
   const waiting = state.linksOf[stop].find((link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE)
   if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before].id }]
@@ -65,8 +70,9 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
 }
 
 /** When a crew would be back from this visit alone, minutes of the day. */
-function alone({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanInput['crews'][number]): number {
-  const begin = Math.max(crew.startMin + travel[crew.depot * locations + visit.location], visit.opensMin)
+function alone(input: PlanInput, visit: PlanVisit, { crew, day }: CrewDay): number {
+  const { travel, locations } = input
+  const begin = Math.max(crewHours(input, crew, day).startMin + travel[crew.depot * locations + visit.location], visit.opensMin)
   return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]
 }
 

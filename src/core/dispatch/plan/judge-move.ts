@@ -1,4 +1,5 @@
 import { daysBetween, type IsoDate } from '../../numeric/calendar'
+import { crewHours } from './crew-hours'
 import { dayTimes, type Assignment, type DayTimes } from './day-times'
 import type { PlanCrew, PlanInput, PlanVisit } from './plan-input'
 import { priceOf } from './to-routing'
@@ -11,6 +12,7 @@ export type MoveProblem =
   | { readonly code: 'locked' }
   | { readonly code: 'skill'; readonly missing: readonly string[] }
   | { readonly code: 'kit'; readonly missing: readonly string[] }
+  | { readonly code: 'tank'; readonly needsM3: number; readonly hasM3: number }
   | { readonly code: 'late'; readonly visit: string; readonly minutes: number }
   | { readonly code: 'day-over'; readonly minutes: number }
   | { readonly code: 'overloaded'; readonly by: number }
@@ -49,9 +51,14 @@ export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: M
   const before = dayTimes(input, crew, move.day, sameDay ? visitsOf(plan, move, visits) : there)
   const spared = was && leaves && !sameDay ? travelSpared(input, plan, was, leaves, visits) : 0
   const price = priceOf(visit, crew, move.day, input.weights) - (was && leaves ? priceOf(visit, leaves, was.day, input.weights) : 0)
+  const overtime = ({ homeMin }: DayTimes) => input.weights.overtimePerMin * Math.max(0, homeMin - crewHours(input, crew, move.day).endMin)
   return {
-    problems: [...problemsOfPlace(input, visit, crew, move, was), ...problemsOfDay(after, would, crew), ...problemsOfLinks(input, visit, move.day, others)],
-    costMin: after.travelMin - before.travelMin - spared + price,
+    problems: [
+      ...problemsOfPlace(input, visit, crew, move, was),
+      ...problemsOfDay(input, after, would, crew, move.day),
+      ...problemsOfLinks(input, visit, move.day, others),
+    ],
+    costMin: after.travelMin - before.travelMin - spared + price + overtime(after) - overtime(before),
     day: after.stops,
   }
 }
@@ -77,16 +84,17 @@ function problemsOfPlace({ days }: PlanInput, visit: PlanVisit, crew: PlanCrew, 
   if (crew.daysOff.includes(day) || !days.includes(day)) problems.push({ code: 'crew-off' })
   if (missing(visit.skills, crew.skills).length > 0) problems.push({ code: 'skill', missing: missing(visit.skills, crew.skills) })
   if (missing(visit.kit, crew.kit).length > 0) problems.push({ code: 'kit', missing: missing(visit.kit, crew.kit) })
+  if (visit.tankM3 > crew.tankM3) problems.push({ code: 'tank', needsM3: visit.tankM3, hasM3: crew.tankM3 })
   return problems
 }
 
-function problemsOfDay(times: DayTimes, visits: readonly PlanVisit[], crew: PlanCrew): MoveProblem[] {
+function problemsOfDay(input: PlanInput, times: DayTimes, visits: readonly PlanVisit[], crew: PlanCrew, day: IsoDate): MoveProblem[] {
   const problems: MoveProblem[] = []
   visits.forEach((visit, i) => {
     const late = times.stops[i].startMin - visit.closesMin
     if (late > 1e-6) problems.push({ code: 'late', visit: visit.id, minutes: late })
   })
-  const over = times.homeMin - (crew.endMin - crew.breakMin)
+  const over = times.homeMin - crewHours(input, crew, day).latestMin
   if (over > 1e-6) problems.push({ code: 'day-over', minutes: over })
   const load = visits.reduce((sum, v) => sum + v.load, 0) - crew.capacity
   if (load > 1e-6) problems.push({ code: 'overloaded', by: load })

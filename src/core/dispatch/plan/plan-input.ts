@@ -11,8 +11,14 @@ export interface PlanCrew {
   readonly startMin: number
   readonly endMin: number
   readonly breakMin: number
-  /** What its truck carries a day, in whatever the visits' loads are counted in. */
+  /** Minutes that it may be out longer, at the price of overtime. */
+  readonly overtimeMin: number
+  /** What its truck can carry away a day, m³ or whatever else the visits' loads are counted in. */
   readonly capacity: number
+  /** Fish can be held in so much water at one time, m³. */
+  readonly tankM3: number
+  /** Outdoor work only while there is light. */
+  readonly daylightOnly: boolean
   readonly daysOff: readonly IsoDate[]
 }
 
@@ -50,6 +56,8 @@ export interface PlanVisit {
   readonly skills: readonly string[]
   readonly kit: readonly string[]
   readonly load: number
+  /** Holding tanks that its fish need, m³; 0 where none are needed. */
+  readonly tankM3: number
   /** What it is worth, 1 for an ordinary visit. */
   readonly value: number
   readonly after: readonly PlanAfter[]
@@ -70,9 +78,22 @@ export interface PlanWeights {
   readonly movedDay: number
   readonly movedCrew: number
   readonly otherCrew: number
+  /** A minute of overtime. */
+  readonly overtimePerMin: number
+  /** One crew's week full beside another's empty one. */
+  readonly unfair: number
 }
 
-export const DEFAULT_PLAN_WEIGHTS: PlanWeights = { offBestPerDay: 0.8, unlikely: 40, unplaced: 1500, movedDay: 25, movedCrew: 10, otherCrew: 12 }
+export const DEFAULT_PLAN_WEIGHTS: PlanWeights = {
+  offBestPerDay: 0.8,
+  unlikely: 40,
+  unplaced: 1500,
+  movedDay: 25,
+  movedCrew: 10,
+  otherCrew: 12,
+  overtimePerMin: 1.5,
+  unfair: 200,
+}
 
 export interface PlanInput {
   /** Working days, rising. */
@@ -82,6 +103,8 @@ export interface PlanInput {
   readonly locations: number
   /** Minutes from each location to each other, row by row. */
   readonly travel: Float64Array
+  /** From when until when there is light to work by, minutes of the day; days that are not named are light enough. */
+  readonly light: Readonly<Record<IsoDate, readonly [number, number]>>
   readonly weights: PlanWeights
 }
 

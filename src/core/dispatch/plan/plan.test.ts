@@ -1,62 +1,13 @@
 import fc from 'fast-check'
+import { crew, days, input, MONDAY, PLACES, travel, visit } from '../../../../tests/fixtures/plan-world'
 import { addDays, daysBetween, isoWeekday } from '../../numeric/calendar'
 import { seededRandom } from '../../numeric/random'
 import { checkRoutes } from '../routing/check'
 import { judgeMove } from './judge-move'
 import { makePlan } from './make-plan'
-import { DEFAULT_PLAN_WEIGHTS, minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
+import { DEFAULT_PLAN_WEIGHTS, minutesWith, type PlanInput } from './plan-input'
 import { toRouting } from './to-routing'
 
-const MONDAY = '2027-03-01'
-const days = Array.from({ length: 28 }, (_, i) => addDays(MONDAY, i)).filter((day) => isoWeekday(day) <= 5)
-/** Depot at 0, places ten minutes apart in a row. */
-const PLACES = 8
-const travel = Float64Array.from({ length: PLACES ** 2 }, (_, i) => 10 * Math.abs(Math.floor(i / PLACES) - (i % PLACES)))
-
-const crew = (id: string, over: Partial<PlanCrew> = {}): PlanCrew => ({
-  id,
-  size: 2,
-  skills: ['fish'],
-  kit: ['tank'],
-  depot: 0,
-  startMin: 450,
-  endMin: 990,
-  breakMin: 30,
-  capacity: 1000,
-  daysOff: [],
-  ...over,
-})
-const visit = (id: string, over: Partial<PlanVisit> = {}): PlanVisit => ({
-  id,
-  location: 1,
-  handsMin: 170,
-  fixedMin: 20,
-  earliest: MONDAY,
-  best: addDays(MONDAY, 9),
-  latest: addDays(MONDAY, 20),
-  likelihood: {},
-  opensMin: 0,
-  closesMin: 1440,
-  closedDays: [],
-  skills: [],
-  kit: [],
-  load: 0,
-  value: 1,
-  after: [],
-  preferredCrew: null,
-  published: null,
-  locked: false,
-  ...over,
-})
-const input = (visits: readonly PlanVisit[], over: Partial<PlanInput> = {}): PlanInput => ({
-  days,
-  crews: [crew('Otter'), crew('Newt', { size: 1, skills: [], kit: [] })],
-  visits,
-  locations: PLACES,
-  travel,
-  weights: DEFAULT_PLAN_WEIGHTS,
-  ...over,
-})
 const plan = (given: PlanInput, iterations = 600, seed = 3) => makePlan(given, { random: seededRandom(seed), iterations })
 const at = (outcome: ReturnType<typeof plan>, id: string) => outcome.assignments.find((a) => a.visit === id)!
 

@@ -1,6 +1,7 @@
 import { DomainError } from '../../errors'
-import { dayNumber, type IsoDate } from '../../numeric/calendar'
-import type { Link, RoutingProblem, StopOptions, Vehicle } from '../routing/problem'
+import { dayNumber, mondayOf, type IsoDate } from '../../numeric/calendar'
+import type { Balance, Link, RoutingProblem, StopOptions, Vehicle } from '../routing/problem'
+import { crewHours } from './crew-hours'
 import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit, type Placement } from './plan-input'
 
 /** A crew on a working day. */
@@ -29,14 +30,20 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
   const { days, crews, visits, weights } = input
   const crewDays = days.flatMap((day) => crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })))
   const numbers = new Map(days.map((day) => [day, dayNumber(day)]))
-  const vehicles = crewDays.map(({ crew, day }, kind): Vehicle => ({
-    start: crew.startMin,
-    end: Math.max(crew.startMin, crew.endMin - crew.breakMin),
-    depot: crew.depot,
-    capacity: crew.capacity,
-    day: numbers.get(day)!,
-    kind,
-  }))
+  const { balance, groupOf } = crewWeeks(input, crewDays)
+  const vehicles = crewDays.map(({ crew, day }, kind): Vehicle => {
+    const { startMin, endMin, latestMin } = crewHours(input, crew, day)
+    return {
+      start: startMin,
+      end: latestMin,
+      depot: crew.depot,
+      capacity: crew.capacity,
+      day: numbers.get(day)!,
+      kind,
+      ...(latestMin > endMin ? { overtimeFrom: endMin } : {}),
+      group: groupOf[kind],
+    }
+  })
   const byDay = crewDaysByDay(crewDays)
   const index = new Map(visits.map((visit, i) => [visit.id, i]))
   const stops = visits.map((visit) => ({
@@ -51,8 +58,35 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
   const links = visits.flatMap((visit, after): Link[] =>
     visit.after.map(({ visit: before, minDays, maxDays, requires }) => ({ before: index.get(before)!, after, minDays, maxDays, requires })),
   )
-  const problem = { locations: input.locations, travel: input.travel, vehicles, stops, links, dayWeight: DAY_WEIGHT }
+  const problem = {
+    locations: input.locations,
+    travel: input.travel,
+    vehicles,
+    stops,
+    links,
+    dayWeight: DAY_WEIGHT,
+    overtimeRate: weights.overtimePerMin,
+    balance,
+  }
   return { problem, crewDays, ...published(input, resume, crewDays, problem) }
+}
+
+/** Each crew's week, with the minutes it has: what work is shared over. */
+function crewWeeks(input: PlanInput, crewDays: readonly CrewDay[]): { balance: Balance; groupOf: number[] } {
+  const weeks = new Map<string, number>()
+  const index = new Map<string, number>()
+  const groups: { period: number; capacity: number }[] = []
+  const groupOf = crewDays.map(({ crew, day }) => {
+    const week = mondayOf(day)
+    if (!weeks.has(week)) weeks.set(week, weeks.size)
+    const key = `${crew.id} ${week}`
+    if (!index.has(key)) index.set(key, groups.push({ period: weeks.get(week)!, capacity: 0 }) - 1)
+    const group = index.get(key)!
+    const { startMin, endMin } = crewHours(input, crew, day)
+    groups[group] = { ...groups[group], capacity: groups[group].capacity + endMin - startMin }
+    return group
+  })
+  return { balance: { weight: input.weights.unfair, groups }, groupOf }
 }
 
 /** Vehicles of each day. */
@@ -75,7 +109,7 @@ export function optionsOf(
     if (pinned ? day !== pinned.day : day < visit.earliest || day > visit.latest || visit.closedDays.includes(day)) continue
     for (const vehicle of byDay.get(day) ?? []) {
       const { crew } = crewDays[vehicle]
-      if (pinned ? crew.id !== pinned.crew : !hasAll(visit.skills, crew.skills) || !hasAll(visit.kit, crew.kit)) continue
+      if (pinned ? crew.id !== pinned.crew : !hasAll(visit.skills, crew.skills) || !hasAll(visit.kit, crew.kit) || visit.tankM3 > crew.tankM3) continue
       found.push({ vehicle, cost: pinned ? 0 : priceOf(visit, crew, day, weights), service: minutesWith(visit, crew.size) })
     }
   }

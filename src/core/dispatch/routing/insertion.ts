@@ -40,12 +40,14 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
   const { problem, routes, begin, latest, service, load, spare } = state
   const { travel, locations, stops, vehicles } = problem
   const { location, ready, due, demand, options } = stops[stop]
+  const rate = problem.overtimeRate ?? 0
+  const gain = options.service.length === 0 ? 0 : state.evenness.mostGain(options.service[0])
   let emptyKind = -1
   for (let o = 0; o < options.vehicles.length; o++) {
     const v = options.vehicles[o]
     const optionCost = options.costs[o]
     // options come cheapest first
-    if (optionCost >= place.cost) break
+    if (optionCost - gain >= place.cost) break
     const vehicle = vehicles[v]
     const route = routes[v]
     if (route.length === 0) {
@@ -55,6 +57,9 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
     const minutes = options.service[o]
     // one more stop never shortens the way, so a day without the minutes has no place
     if (spare[v] < minutes - TIME_EPSILON || load[v] + demand > vehicle.capacity + TIME_EPSILON || !linksAllow(state, stop, v)) continue
+    // minutes that are left before overtime, waiting not counted
+    const regular = vehicle.overtimeFrom === undefined ? Infinity : spare[v] - (vehicle.end - vehicle.overtimeFrom)
+    const uneven = state.evenness.wouldAdd(vehicle.group, minutes)
     let from = vehicle.depot
     let free = vehicle.start
     for (let position = 0; position <= route.length; position++) {
@@ -67,7 +72,9 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
       if (start > due + TIME_EPSILON) break
       const on = travel[location * locations + to]
       if (start + minutes + on <= limit + TIME_EPSILON) {
-        const cost = optionCost + out + on - (route.length === 0 ? 0 : travel[from * locations + to])
+        const way = out + on - (route.length === 0 ? 0 : travel[from * locations + to])
+        const overtime = regular === Infinity ? 0 : rate * (Math.max(0, minutes + way - regular) - Math.max(0, -regular))
+        const cost = optionCost + way + overtime + uneven
         if (cost < place.cost && (blink === 0 || random() >= blink)) {
           place.cost = cost
           place.vehicle = v

@@ -11,6 +11,17 @@ export interface Vehicle {
   readonly day: number
   /** Vehicles of one kind are alike while empty; only one empty one of a kind is tried. */
   readonly kind: number
+  /** Being out later than this costs overtime; its end where there is none. */
+  readonly overtimeFrom?: number
+  /** Whose work is compared with whose: an index into `balance.groups`. */
+  readonly group?: number
+}
+
+/** Work of one period shared evenly: each group is a crew in a week, say. */
+export interface Balance {
+  /** Price of one full group beside an empty one, roughly, in the unit of travel. */
+  readonly weight: number
+  readonly groups: readonly { readonly period: number; readonly capacity: number }[]
 }
 
 /** Where and at what cost a stop may go, cheapest first. */
@@ -55,6 +66,9 @@ export interface RoutingProblem {
   readonly links: readonly Link[]
   /** Worth of a day's distance in minutes of travel, when looking for stops that lie near each other. */
   readonly dayWeight: number
+  /** Price of a minute of overtime. */
+  readonly overtimeRate?: number
+  readonly balance?: Balance
 }
 
 export interface RoutingSolution {
@@ -71,6 +85,8 @@ export function assertProblem({ locations, travel, vehicles, stops, links }: Rou
   if (travel.some((t) => !(t >= 0))) throw new DomainError('travel', 'a figure below zero or none', 'minutes from 0')
   vehicles.forEach((v, i) => {
     assertInRange(`vehicles.${i}.depot`, v.depot, [0, locations - 1])
+    if (v.overtimeFrom !== undefined && !(v.overtimeFrom <= v.end))
+      throw new DomainError(`vehicles.${i}.overtimeFrom`, v.overtimeFrom, `at or before its end ${v.end}`)
     if (!(v.end >= v.start)) throw new DomainError(`vehicles.${i}.end`, v.end, `at or after its start ${v.start}`)
   })
   stops.forEach((s, i) => {

@@ -1,3 +1,4 @@
+import { Evenness } from './evenness'
 import type { Link, RoutingProblem, RoutingSolution } from './problem'
 
 /** Where a stop is not on any route. */
@@ -19,6 +20,11 @@ export class RoutingState {
   readonly routeTravel: Float64Array
   /** Minutes of each vehicle's day that are left beside travel and service; waiting is not counted. */
   readonly spare: Float64Array
+  /** Price of each vehicle's overtime. */
+  private readonly overtime: Float64Array
+  /** Minutes of work and travel of each route. */
+  private readonly busy: Float64Array
+  readonly evenness: Evenness
   readonly linksOf: (readonly Link[])[]
   cost = 0
   travelSum = 0
@@ -39,6 +45,9 @@ export class RoutingState {
     this.load = new Float64Array(vehicles.length)
     this.routeTravel = new Float64Array(vehicles.length)
     this.spare = Float64Array.from(vehicles, (v) => v.end - v.start)
+    this.overtime = new Float64Array(vehicles.length)
+    this.busy = new Float64Array(vehicles.length)
+    this.evenness = new Evenness(problem)
     this.linksOf = linksByStop(stops.length, problem.links)
     this.unplaced = stops.length
     for (const stop of stops) this.cost += stop.unplacedCost
@@ -127,7 +136,7 @@ export class RoutingState {
     const { problem, begin, latest, service } = this
     const { travel, locations, stops } = problem
     const route = this.routes[vehicle]
-    const { start, end, depot } = problem.vehicles[vehicle]
+    const { start, end, depot, overtimeFrom, group } = problem.vehicles[vehicle]
     let time = start
     let from = depot
     let sum = 0
@@ -142,7 +151,12 @@ export class RoutingState {
       worked += service[route[i]]
       from = stop.location
     }
-    if (route.length > 0) sum += travel[from * locations + depot]
+    const home = route.length > 0 ? travel[from * locations + depot] : 0
+    sum += home
+    const overtime = overtimeFrom === undefined ? 0 : (problem.overtimeRate ?? 0) * Math.max(0, time + home - overtimeFrom)
+    this.cost += overtime - this.overtime[vehicle] + this.evenness.add(group, sum + worked - this.busy[vehicle])
+    this.overtime[vehicle] = overtime
+    this.busy[vehicle] = sum + worked
     this.spare[vehicle] = end - start - sum - worked
     let limit = end
     let to = depot

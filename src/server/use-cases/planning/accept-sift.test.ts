@@ -39,6 +39,7 @@ const visit = (id: string, over: Partial<PlanningVisit> = {}): PlanningVisit => 
   jobName: 'Routine visit',
   also: [],
   taskIds: [],
+  tankM3: 0,
   locked: false,
   version: 1,
   ...over,

@@ -1,13 +1,18 @@
 import type { Knex } from 'knex'
 import { DEFAULT_PLAN_WEIGHTS, wholeSteps, type PlanInput } from '@/core/dispatch/plan/plan-input'
 import { PlanWish } from '@/domain/plan-run'
+import { inPeriod } from '@/domain/firm-period'
 import { listBusy } from '@/server/db/busy-repository'
+import { listFirmPeriods } from '@/server/db/firm-period-repository'
+import { findFirm } from '@/server/db/firm-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits } from '@/server/db/planning-repository'
 import { travelTable } from '@/server/gateways/roads'
 import { busyVisits } from './busy'
-import { planCrew, publishedVisit } from './gather'
+import { planCrew } from './gather'
+import { lightOf } from './light'
 import { locate } from './places'
+import { publishedVisit } from './plan-visits'
 
 /** What a move on the board is judged by; the travel table crosses to the browser as plain numbers. */
 export type BoardInput = Omit<PlanInput, 'travel'> & { readonly travel: readonly number[] }
@@ -19,23 +24,26 @@ export async function boardInput(trx: Knex.Transaction, days: readonly string[],
   const concerned = new Set(visits.map((v) => v.pondId))
   const ponds = (await listPlanningPonds(trx, [...concerned])).filter((p) => concerned.has(p.pondId))
   const byId = new Map(ponds.map((p) => [p.pondId, p]))
-  const places = locate(ponds)
-  const table = await travelTable(places.points, roadsUrl)
   const wish = PlanWish.parse({ from, to })
   const crews = (await listCrews(trx)).filter((crew) => crewId === undefined || crew.id === crewId)
+  const places = locate(ponds, crews)
+  const table = await travelTable(places.points, roadsUrl)
+  const periods = await listFirmPeriods(trx, from)
+  const open = { days, periods }
   const busy = busyVisits(
     (await listBusy(trx, from, to)).filter((b) => crewId === undefined || b.crewId === crewId),
     crews,
   )
   return {
-    days,
-    crews: crews.map((crew) => planCrew(crew, busy.wholeDays.get(crew.id) ?? [])),
+    days: days.filter((day) => !inPeriod(periods, 'closed', day)),
+    crews: crews.map((crew) => planCrew(crew, places.yardOf(crew.id), busy.wholeDays.get(crew.id) ?? [])),
     visits: [
-      ...visits.map((v) => ({ ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, days), preferredCrew: null, published: null })),
+      ...visits.map((v) => ({ ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, open), preferredCrew: null, published: null })),
       ...busy.visits,
     ],
     locations: places.points.length,
     travel: [...table.minutes.map(wholeSteps)],
+    light: lightOf(places.points[0], (await findFirm(trx)).timeZone, days),
     weights: DEFAULT_PLAN_WEIGHTS,
   }
 }

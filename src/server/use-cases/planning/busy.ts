@@ -62,6 +62,7 @@ function stayingAway(crew: Crew, day: string, from: number, to: number): PlanVis
     skills: [],
     kit: [],
     load: 0,
+    tankM3: 0,
     value: 1,
     after: [],
     preferredCrew: crew.id,

@@ -26,7 +26,7 @@ export async function dayVerdicts(actor: Actor, visitId: VisitId) {
     const days: string[] = []
     for (let day = from < visit.day ? from : visit.day; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1)) days.push(day)
     const board = await boardInput(trx, days, process.env.ROADS_URL, visit.crewId)
-    const input = { ...board, days: days.filter((day) => isoWeekday(day) <= 5), travel: Float64Array.from(board.travel) }
+    const input = { ...board, days: board.days.filter((day) => isoWeekday(day) <= 5), travel: Float64Array.from(board.travel) }
     const visits = (await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })).filter((v) => v.crewId === visit.crewId)
     const plan = assignmentsOf(visits)
     return {

@@ -1,33 +1,33 @@
 import type { Knex } from 'knex'
 import { needsOf } from '@/core/dispatch/needs/needs-of'
-import type { Need, PondTask } from '@/core/dispatch/needs/pond-work'
+import type { Need, PondTask, PondWork } from '@/core/dispatch/needs/pond-work'
 import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/dispatch/plan/plan-input'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
-import { plainDayOfYear } from '@/core/season/weather-ahead'
 import { minutesOfDay } from '@/domain/crew-setup'
+import { inPeriod, type FirmPeriod } from '@/domain/firm-period'
 import type { PondId } from '@/domain/ids'
 import type { Crew } from '@/domain/people'
 import type { PlanWish } from '@/domain/plan-run'
 import { windowsIn } from '@/domain/season-dates'
-import { WEEKDAYS } from '@/domain/customer'
 import { listBusy } from '@/server/db/busy-repository'
+import { listFirmPeriods } from '@/server/db/firm-period-repository'
+import { findFirm } from '@/server/db/firm-repository'
 import { listCrews } from '@/server/db/people-repository'
-import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit, type PlanningWindow } from '@/server/db/planning-repository'
+import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/db/planning-repository'
 import { travelTable } from '@/server/gateways/roads'
 import { handsOf, minutesOf, secondDay } from './hands'
 import { durationLessons } from '../durations'
 import { dueTasks } from '../tasks'
 import { busyVisits } from './busy'
+import { lightOf } from './light'
 import { locate } from './places'
+import { neededVisit, publishedVisit } from './plan-visits'
 
 /** Marks what a customer would need who is not there. */
 export const NEW_CUSTOMER_PREFIX = 'new-customer-'
 /** Done visits that repeats count from. */
 const LOOK_BACK_DAYS = 400
-/** A published visit without a window of its own may move this far. */
-const LOOSE_DAYS = 10
-const WHOLE_DAY = [0, 24 * 60] as const
 /** Water of a temperate year, where a pond has no season yet. */
 const USUAL_WEEKS = Array.from({ length: 52 }, (_, week) => 11 - 9 * Math.cos((2 * Math.PI * (week - 3)) / 52))
 /** A visit that takes this share of a day leaves no room for the way there and another one. */
@@ -45,6 +45,8 @@ export interface PlanContext {
   readonly noWindow: readonly { readonly pondId: PondId; readonly job: string }[]
   /** Tasks that visits which stand take along. */
   readonly joins: ReadonlyMap<string, readonly PondTask[]>
+  /** What each pond's needs were made from. */
+  readonly works: readonly PondWork[]
   readonly roads: 'roads' | 'crow'
   /** Sites without a place on the map: counted as at the yard. */
   readonly notOnMap: readonly string[]
@@ -52,6 +54,7 @@ export interface PlanContext {
 
 /** Everything a plan is made from, read at one moment. */
 export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, roadsUrl: string | undefined): Promise<PlanContext> {
+  const { timeZone } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
   const ponds = new Map(allPonds.map((p) => [p.pondId, p]))
@@ -61,7 +64,8 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const taken = new Set(visits.filter((v) => v.state !== 'done' && v.day >= today).flatMap((v) => v.taskIds))
   const tasks = (await dueTasks(trx, wish.to)).filter((task) => !taken.has(task.id))
   const coming = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
-  const days = workingDays(from, wish.to, wish.lostDays)
+  const periods = await listFirmPeriods(trx, from)
+  const days = workingDays(from, wish.to, wish.lostDays, periods)
   const absentDays = new Map(crews.map((c) => [c.id as string, new Set(absences(wish, c.id, days))]))
   // whose crew is away, or whose day is lost, cannot stay where it is
   const stands = (v: PlanningVisit) =>
@@ -77,22 +81,21 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const missed: { pondId: PondId; job: string; latest: string }[] = []
   const noWindow: { pondId: PondId; job: string }[] = []
   const joins = new Map<string, PondTask[]>()
+  const works: PondWork[] = []
   for (const pond of allPonds) {
-    const found = needsOf(
-      {
-        pondId: pond.pondId,
-        lines: pond.lines,
-        since: pond.since ?? today,
-        windowsIn: (year) => windowsIn(pond.windows, year).map((w) => delayed(w, wish.lateByDays)),
-        weeklyWaterC: pond.weeklyC ?? USUAL_WEEKS,
-        aggressivePlants: pond.aggressivePlants,
-        visits: visits.filter((v) => v.pondId === pond.pondId).flatMap((v) => [v.job, ...v.also].map((job) => ({ job, day: v.day }))),
-        planned: published.filter((v) => v.pondId === pond.pondId && v.state === 'planned'),
-        tasks: tasks.filter((task) => task.pondId === pond.pondId),
-      },
-      from,
-      wish.to,
-    )
+    const work: PondWork = {
+      pondId: pond.pondId,
+      lines: pond.lines,
+      since: pond.since ?? today,
+      windowsIn: (year) => windowsIn(pond.windows, year).map((w) => delayed(w, wish.lateByDays)),
+      weeklyWaterC: pond.weeklyC ?? USUAL_WEEKS,
+      aggressivePlants: pond.aggressivePlants,
+      visits: visits.filter((v) => v.pondId === pond.pondId).flatMap((v) => [v.job, ...v.also].map((job) => ({ job, day: v.day }))),
+      planned: published.filter((v) => v.pondId === pond.pondId && v.state === 'planned'),
+      tasks: tasks.filter((task) => task.pondId === pond.pondId),
+    }
+    works.push(work)
+    const found = needsOf(work, from, wish.to)
     needs.push(...found.needs)
     for (const { visit, task } of found.joins) joins.set(visit, [...(joins.get(visit) ?? []), task])
     missed.push(...found.missed.map((m) => ({ ...m, pondId: pond.pondId })))
@@ -100,7 +103,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   }
 
   needs.push(...newCustomerNeeds(needs, allPonds, wish.newCustomers))
-  const places = locate(allPonds)
+  const places = locate(allPonds, crews)
   const table = await travelTable(places.points, roadsUrl)
   const hands = await handsOf(trx, needs, ponds, await durationLessons(trx))
   needs = needs.flatMap((need) => (hands.get(need.id)!.secondDayMin > 0 ? [need, secondDay(need)] : [need]))
@@ -109,8 +112,10 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     crews,
   )
   const planVisits = [
-    ...published.map((v) => withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, days, stands(v)), joins.get(v.id) ?? [])),
-    ...needs.map((need) => neededVisit(need, ponds.get(need.pondId as PondId)!, places.of(need.pondId as PondId), minutesOf(need, hands), days)),
+    ...published.map((v) =>
+      withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, stands(v)), joins.get(v.id) ?? []),
+    ),
+    ...needs.map((need) => neededVisit(need, ponds.get(need.pondId as PondId)!, places.of(need.pondId as PondId), minutesOf(need, hands), { days, periods })),
     ...busy.visits,
   ]
   const known = new Set(planVisits.map((v) => v.id))
@@ -118,7 +123,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     input: {
       days,
       crews: crews.map((crew) =>
-        planCrew(wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew, [
+        planCrew(wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew, places.yardOf(crew.id), [
           ...absences(wish, crew.id, days),
           ...wholeDay.filter((v) => v.crewId === crew.id).map((v) => v.day),
           ...(busy.wholeDays.get(crew.id) ?? []),
@@ -127,6 +132,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
       visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
       locations: places.points.length,
       travel: table.minutes.map(wholeSteps),
+      light: lightOf(places.points[0], timeZone, days),
       weights: DEFAULT_PLAN_WEIGHTS,
     },
     needs: new Map(needs.map((n) => [n.id, n])),
@@ -137,6 +143,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     missed,
     noWindow,
     joins,
+    works,
     roads: table.source,
     notOnMap: places.missing,
   }
@@ -145,10 +152,10 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
 const delayed = <W extends { job: string; earliest: string; best: string; latest: string }>(window: W, days: number): W =>
   days === 0 ? window : { ...window, earliest: addDays(window.earliest, days), best: addDays(window.best, days), latest: addDays(window.latest, days) }
 
-/** Days on which the firm works: no weekends, and not those that are lost to the weather. */
-function workingDays(from: string, to: string, lost: readonly string[]): string[] {
+/** Days on which the firm works: no weekends, no days on which it is closed, and not those that are lost to the weather. */
+function workingDays(from: string, to: string, lost: readonly string[], periods: readonly FirmPeriod[]): string[] {
   const days: string[] = []
-  for (let day = from; day <= to; day = addDays(day, 1)) if (isoWeekday(day) <= 5 && !lost.includes(day)) days.push(day)
+  for (let day = from; day <= to; day = addDays(day, 1)) if (isoWeekday(day) <= 5 && !lost.includes(day) && !inPeriod(periods, 'closed', day)) days.push(day)
   return days
 }
 
@@ -175,101 +182,18 @@ function newCustomerNeeds(needs: readonly Need[], ponds: readonly PlanningPond[]
 const absences = (wish: PlanWish, crewId: string, days: readonly string[]): string[] =>
   days.filter((day) => wish.absent.some((a) => a.crewId === crewId && day >= a.from && day <= a.to))
 
-export const planCrew = ({ id, size, setup }: Crew, taken: readonly string[]): PlanCrew => ({
+export const planCrew = ({ id, size, setup }: Crew, depot: number, taken: readonly string[]): PlanCrew => ({
   id,
   size: Math.max(1, size),
   skills: setup.skills,
   kit: setup.kit,
-  depot: 0,
+  depot,
   startMin: minutesOfDay(setup.starts),
   endMin: minutesOfDay(setup.ends),
   breakMin: setup.breakMin,
-  capacity: Number.MAX_SAFE_INTEGER,
+  overtimeMin: setup.overtimeMin,
+  capacity: setup.carriesM3,
+  tankM3: setup.tankM3,
+  daylightOnly: setup.daylightOnly,
   daysOff: [...setup.daysOff, ...taken],
 })
-
-/** When work may begin at a site. */
-const opening = ({ opens, closes, closedDays, blackouts }: PlanningPond, days: readonly string[]) => ({
-  opensMin: opens ? minutesOfDay(opens) : WHOLE_DAY[0],
-  closesMin: closes ? minutesOfDay(closes) : WHOLE_DAY[1],
-  closedDays:
-    closedDays.length + blackouts.length === 0
-      ? []
-      : days.filter((day) => closedDays.includes(WEEKDAYS[isoWeekday(day) - 1]) || blackouts.some((b) => day >= b.from && day <= b.to)),
-})
-
-function neededVisit(need: Need, pond: PlanningPond, location: number, hands: { handsMin: number; fixedMin: number }, days: readonly string[]): PlanVisit {
-  const facts = JOB_PLANNING[need.job]
-  const also = need.also.map((job) => JOB_PLANNING[job])
-  return {
-    id: need.id,
-    location,
-    ...hands,
-    earliest: need.earliest,
-    best: need.best,
-    latest: need.latest,
-    likelihood: likelihoodOf(pond, need.job, need.earliest, need.latest),
-    ...opening(pond, days),
-    skills: [...new Set([facts, ...also].flatMap((f) => f.skills))],
-    kit: [...new Set([facts, ...also].flatMap((f) => f.kit))],
-    load: 0,
-    value: (facts.value + also.reduce((sum, f) => sum + f.value, 0) / 2) * (need.late ? 2 : 1),
-    after: need.after.map((a) => ({ visit: a.need, minDays: a.minDays, maxDays: a.maxDays, requires: a.requires })),
-    preferredCrew: null,
-    published: null,
-    locked: false,
-  }
-}
-
-/** A visit that is planned already keeps its length, and may move within its job's window. */
-export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, days: readonly string[], stands = true): PlanVisit {
-  const facts = JOB_PLANNING[visit.job]
-  const year = Number(visit.day.slice(0, 4))
-  // a window may run over New Year
-  const own = [year, year - 1].flatMap((y) => windowsIn(pond.windows, y)).find((w) => w.job === visit.job && visit.day >= w.earliest && visit.day <= w.latest)
-  const locked = stands && (visit.locked || visit.state === 'under-way' || !wish.mayMove)
-  // what is promised keeps its hour too
-  const start = minutesOfDay(visit.startTime)
-  const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond, days)
-  const loose = [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)] as const
-  // several jobs on one visit: it was placed where all of them fell due, and stays near there
-  const shared = visit.also.length > 0
-  const earliest = own ? (shared && loose[0] > own.earliest ? loose[0] : own.earliest) : loose[0]
-  const ends = own ? (shared && loose[1] < own.latest ? loose[1] : own.latest) : loose[1]
-  // what has to move may run a little over its window rather than fall out
-  const latest = stands || ends > loose[1] ? ends : loose[1]
-  return {
-    id: visit.id,
-    location,
-    handsMin: 0,
-    fixedMin: visit.plannedMinutes,
-    earliest,
-    best: shared ? visit.day : (own?.best ?? visit.day),
-    latest,
-    likelihood: likelihoodOf(pond, visit.job, earliest, latest),
-    ...hours,
-    skills: facts?.skills ?? [],
-    kit: facts?.kit ?? [],
-    load: 0,
-    value: facts?.value ?? 1,
-    after: [],
-    preferredCrew: visit.crewId,
-    published: { crew: visit.crewId, day: visit.day, startMin: start },
-    locked,
-  }
-}
-
-/** Share of years that allow the job on each day, for jobs that hang on conditions of the day. */
-function likelihoodOf(pond: PlanningPond, job: string, earliest: string, latest: string): Record<string, number> {
-  const found: Record<string, number> = {}
-  let window: PlanningWindow | undefined
-  let year = 0
-  for (let day = earliest; day <= latest; day = addDays(day, 1)) {
-    if (Number(day.slice(0, 4)) !== year) {
-      year = Number(day.slice(0, 4))
-      window = windowsIn(pond.windows, year).find((w) => w.job === job && w.kind === 'span')
-    }
-    if (window) found[day] = window.likelihood[plainDayOfYear(day) - 1] ?? 1
-  }
-  return found
-}

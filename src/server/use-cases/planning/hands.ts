@@ -24,6 +24,8 @@ interface Hands {
   readonly secondDayMin: number
   /** What logged visits have taught, in the minutes already. */
   readonly learntFactor: number
+  /** Holding tanks that its fish need, m³. */
+  readonly tankM3: number
 }
 
 /** Person-minutes and machine minutes of each need; a cleanout from its pond's own quantities. */
@@ -34,21 +36,23 @@ export async function handsOf(
   lessons: DurationLessons,
 ): Promise<Map<string, Hands>> {
   const found = new Map<string, Hands>()
-  const learnt = (need: Need, { handsMin, fixedMin, secondDayMin }: Omit<Hands, 'learntFactor'>): Hands => {
+  const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
     const learntFactor = factorFor(lessons, need.job, need.pondId)
-    return { handsMin: handsMin * learntFactor, fixedMin: fixedMin * learntFactor, secondDayMin: secondDayMin * learntFactor, learntFactor }
+    return { handsMin: handsMin * learntFactor, fixedMin: fixedMin * learntFactor, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
   }
   for (const need of needs) {
     const { hands } = JOB_PLANNING[need.job]
     if (hands) {
       const { areaM2 } = ponds.get(need.pondId as PondId)!
-      found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0 }))
+      found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0, tankM3: 0 }))
       continue
     }
     const pond = (await findPond(trx, need.pondId as PondId))!
     const facts = savedPondFacts(pond)
     const fish = pond.fish.reduce((sum, line) => sum + line.count, 0)
-    const { parts } = cleanoutDuration(cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null), fish, facts.basin.wettedAreaM2, 1)
+    const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
+    const tankM3 = quantities.holding.volumeM3
+    const { parts } = cleanoutDuration(quantities, fish, facts.basin.wettedAreaM2, 1)
     const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
     const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, alongMin(need, facts.basin.areaM2))
     const two = of('refill') > LONGEST_REFILL_WAIT_MIN
@@ -58,8 +62,8 @@ export async function handsOf(
       learnt(
         need,
         two
-          ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later }
-          : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0 },
+          ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later, tankM3 }
+          : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0, tankM3 },
       ),
     )
   }
@@ -88,7 +92,8 @@ export const secondDay = (need: Need): Need => ({
   after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true }],
 })
 
-export const minutesOf = (need: Need, hands: ReadonlyMap<string, Hands>): { handsMin: number; fixedMin: number } =>
-  need.id.endsWith(SECOND_DAY_SUFFIX)
-    ? { handsMin: hands.get(withOtherDay(need.id))!.secondDayMin, fixedMin: 0 }
-    : { handsMin: hands.get(need.id)!.handsMin, fixedMin: hands.get(need.id)!.fixedMin }
+export function minutesOf(need: Need, hands: ReadonlyMap<string, Hands>): { handsMin: number; fixedMin: number; tankM3: number } {
+  if (need.id.endsWith(SECOND_DAY_SUFFIX)) return { handsMin: hands.get(withOtherDay(need.id))!.secondDayMin, fixedMin: 0, tankM3: 0 }
+  const { handsMin, fixedMin, tankM3 } = hands.get(need.id)!
+  return { handsMin, fixedMin, tankM3 }
+}

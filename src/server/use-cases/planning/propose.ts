@@ -1,4 +1,5 @@
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
+import { crewHours } from '@/core/dispatch/plan/crew-hours'
 import { minutesWith } from '@/core/dispatch/plan/plan-input'
 import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/crew-setup'
@@ -6,12 +7,13 @@ import type { CrewId, PondId } from '@/domain/ids'
 import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/plan-run'
 import { BUSY_PREFIX } from './busy'
 import { NEW_CUSTOMER_PREFIX, type PlanContext } from './gather'
+import { waitingNeeds } from './waiting'
 
 /** A change of its start by less than this is not worth a call to the customer, minutes. */
 const SAME_TIME_MIN = 10
 
 /** A plan as changes to what stands: visits new and moved, and what found no place, with names. */
-export function proposalOf(context: PlanContext, outcome: PlanOutcome): PlanResult {
+export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: string): PlanResult {
   const { input, needs, published, ponds, missed } = context
   const byId = new Map(input.visits.map((v) => [v.id, v]))
   const changes: PlanChange[] = []
@@ -73,6 +75,7 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome): PlanResu
     unplaced,
     missed: missed.map(({ pondId, job, latest }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job, latest })),
     noWindow: context.noWindow.map(({ pondId, job }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job })),
+    waiting: waitingNeeds(context, outcome, lastDay),
     crunch: crunchOf(context, outcome),
     travelMin: outcome.travelMin,
     feasible: outcome.feasible,
@@ -91,7 +94,11 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
     return known
   }
   for (const day of input.days)
-    for (const crew of input.crews) if (!crew.daysOff.includes(day)) week(day).crewMin += crew.endMin - crew.breakMin - crew.startMin
+    for (const crew of input.crews) {
+      if (crew.daysOff.includes(day)) continue
+      const { startMin, endMin } = crewHours(input, crew, day)
+      week(day).crewMin += endMin - startMin
+    }
   for (const a of outcome.assignments) if (!a.visit.startsWith(BUSY_PREFIX)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
   const usual = input.crews.length === 0 ? 1 : input.crews.reduce((sum, c) => sum + c.size, 0) / input.crews.length
   const last = input.days.at(-1)

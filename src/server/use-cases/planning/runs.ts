@@ -4,6 +4,7 @@ import type { PlanWish } from '@/domain/plan-run'
 import { badField, notFound } from '@/domain/problems'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
+import { listFirmPeriods } from '@/server/db/firm-period-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { cancelPlanRun, findPlanRun, insertPlanRun, latestPlanRun, listPlanSummaries } from '@/server/db/plan-run-repository'
 import { listPonds } from '@/server/db/pond-repository'
@@ -21,6 +22,7 @@ export async function planningBoard(actor: Actor) {
     crews: await listCrews(trx),
     run: (await latestPlanRun(trx)) ?? null,
     runs: await listPlanSummaries(trx, MOST_RUNS),
+    periods: await listFirmPeriods(trx, todayIn(actor.timeZone)),
     ponds: (await listPonds(trx)).map((p) => ({ id: p.id as string, name: `${p.siteName}: ${p.name}` })),
   }))
 }

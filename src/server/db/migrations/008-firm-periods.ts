@@ -1,0 +1,27 @@
+import type { Knex } from 'knex'
+
+/** Days on which the firm's work is different: closed, filling restricted, school holidays; and what a site wants of school holidays. */
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.createTable('firm_periods', (t) => {
+    t.uuid('id').primary()
+    t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE').index()
+    t.text('name').notNullable()
+    t.date('from').notNullable()
+    t.date('to').notNullable()
+    // closed, no-filling or school-holidays
+    t.text('effect').notNullable()
+    t.timestamp('created_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
+  })
+  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
+  await knex.raw('alter table firm_periods enable row level security')
+  await knex.raw(`create policy own_firm on firm_periods using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await knex.schema.alterTable('sites', (t) => {
+    // any, only or never: whether visits are wanted in school holidays
+    t.text('school_holidays').notNullable().defaultTo('any')
+  })
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('sites', (t) => t.dropColumn('school_holidays'))
+  await knex.schema.dropTableIfExists('firm_periods')
+}

@@ -1,0 +1,124 @@
+import type { Need } from '@/core/dispatch/needs/pond-work'
+import type { PlanVisit } from '@/core/dispatch/plan/plan-input'
+import { JOB_PLANNING } from '@/core/jobs/planning-facts'
+import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { plainDayOfYear } from '@/core/season/weather-ahead'
+import { minutesOfDay } from '@/domain/crew-setup'
+import { WEEKDAYS } from '@/domain/customer'
+import { inPeriod, type FirmPeriod } from '@/domain/firm-period'
+import type { PlanWish } from '@/domain/plan-run'
+import { windowsIn } from '@/domain/season-dates'
+import type { PlanningPond, PlanningVisit, PlanningWindow } from '@/server/db/planning-repository'
+
+/** A published visit without a window of its own may move this far. */
+const LOOSE_DAYS = 10
+const WHOLE_DAY = [0, 24 * 60] as const
+
+/** Days of a plan, and what is special about some. */
+export interface OpenDays {
+  readonly days: readonly string[]
+  readonly periods: readonly FirmPeriod[]
+}
+
+/** When work may begin at a site. */
+const opening = ({ opens, closes, closedDays, blackouts, schoolHolidays }: PlanningPond, jobs: readonly string[], { days, periods }: OpenDays) => ({
+  opensMin: opens ? minutesOfDay(opens) : WHOLE_DAY[0],
+  closesMin: closes ? minutesOfDay(closes) : WHOLE_DAY[1],
+  closedDays:
+    closedDays.length + blackouts.length + periods.length === 0
+      ? []
+      : days.filter(
+          (day) =>
+            closedDays.includes(WEEKDAYS[isoWeekday(day) - 1]) ||
+            blackouts.some((b) => day >= b.from && day <= b.to) ||
+            (schoolHolidays !== 'any' && inPeriod(periods, 'school-holidays', day) === (schoolHolidays === 'never')) ||
+            (inPeriod(periods, 'no-filling', day) && jobs.some((job) => JOB_PLANNING[job]?.fills)),
+        ),
+})
+
+/** What the truck takes away from some jobs at a pond, m³. */
+const spoilOf = (jobs: readonly string[], areaM2: number): number =>
+  jobs.reduce((sum, job) => sum + (JOB_PLANNING[job] ? JOB_PLANNING[job].spoil.baseM3 + JOB_PLANNING[job].spoil.perM2M3 * areaM2 : 0), 0)
+
+export function neededVisit(
+  need: Need,
+  pond: PlanningPond,
+  location: number,
+  hands: { handsMin: number; fixedMin: number; tankM3: number },
+  open: OpenDays,
+): PlanVisit {
+  const facts = JOB_PLANNING[need.job]
+  const also = need.also.map((job) => JOB_PLANNING[job])
+  return {
+    id: need.id,
+    location,
+    ...hands,
+    earliest: need.earliest,
+    best: need.best,
+    latest: need.latest,
+    likelihood: likelihoodOf(pond, need.job, need.earliest, need.latest),
+    ...opening(pond, [need.job, ...need.also], open),
+    skills: [...new Set([facts, ...also].flatMap((f) => f.skills))],
+    kit: [...new Set([facts, ...also].flatMap((f) => f.kit))],
+    load: spoilOf([need.job, ...need.also], pond.areaM2),
+    value: (facts.value + also.reduce((sum, f) => sum + f.value, 0) / 2) * (need.late ? 2 : 1),
+    after: need.after.map((a) => ({ visit: a.need, minDays: a.minDays, maxDays: a.maxDays, requires: a.requires })),
+    preferredCrew: null,
+    published: null,
+    locked: false,
+  }
+}
+
+/** A visit that is planned already keeps its length, and may move within its job's window. */
+export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, stands = true): PlanVisit {
+  const facts = JOB_PLANNING[visit.job]
+  const year = Number(visit.day.slice(0, 4))
+  // a window may run over New Year
+  const own = [year, year - 1].flatMap((y) => windowsIn(pond.windows, y)).find((w) => w.job === visit.job && visit.day >= w.earliest && visit.day <= w.latest)
+  const locked = stands && (visit.locked || visit.state === 'under-way' || !wish.mayMove)
+  // what is promised keeps its hour too
+  const start = minutesOfDay(visit.startTime)
+  const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond, [visit.job, ...visit.also], open)
+  const loose = [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)] as const
+  // several jobs on one visit: it was placed where all of them fell due, and stays near there
+  const shared = visit.also.length > 0
+  const earliest = own ? (shared && loose[0] > own.earliest ? loose[0] : own.earliest) : loose[0]
+  const ends = own ? (shared && loose[1] < own.latest ? loose[1] : own.latest) : loose[1]
+  // what has to move may run a little over its window rather than fall out
+  const latest = stands || ends > loose[1] ? ends : loose[1]
+  return {
+    id: visit.id,
+    location,
+    handsMin: 0,
+    fixedMin: visit.plannedMinutes,
+    earliest,
+    best: shared ? visit.day : (own?.best ?? visit.day),
+    latest,
+    likelihood: likelihoodOf(pond, visit.job, earliest, latest),
+    ...hours,
+    skills: facts?.skills ?? [],
+    kit: facts?.kit ?? [],
+    load: spoilOf([visit.job, ...visit.also], pond.areaM2),
+    tankM3: visit.tankM3,
+    value: facts?.value ?? 1,
+    after: [],
+    preferredCrew: visit.crewId,
+    published: { crew: visit.crewId, day: visit.day, startMin: start },
+    locked,
+  }
+}
+
+/** Share of years that allow the job on each day, for jobs that hang on conditions of the day. */
+function likelihoodOf(pond: PlanningPond, job: string, earliest: string, latest: string): Record<string, number> {
+  const found: Record<string, number> = {}
+  let window: PlanningWindow | undefined
+  let year = 0
+  for (let day = earliest; day <= latest; day = addDays(day, 1)) {
+    if (Number(day.slice(0, 4)) !== year) {
+      year = Number(day.slice(0, 4))
+      window = windowsIn(pond.windows, year).find((w) => w.job === job && w.kind === 'span')
+    }
+    if (window) found[day] = window.likelihood[plainDayOfYear(day) - 1] ?? 1
+  }
+  return found
+}
