@@ -13,6 +13,7 @@ import { startApp, startWeatherDesk } from './lib/serve.mjs'
 
 const FOLDER = '.slow-reed-bench'
 const SITES = 500
+const MANY_SITES = 2000
 const CHROMIUM_ARGS = [
   '--no-sandbox',
   '--disable-gpu',
@@ -25,16 +26,16 @@ const CHROMIUM_ARGS = [
 const print = (name, value, unit, n) => process.stdout.write(`${JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n })}\n`)
 const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 
-/** Copies the demo's ponds, seasons, visits and readings until the firm has 500 sites. */
-async function growTo500(ownerUrl) {
+/** Copies the demo's ponds, seasons, visits and readings until the firm has so many sites. */
+async function growTo(ownerUrl, wanted) {
   const { default: pg } = await import('pg')
   const client = new pg.Client({ connectionString: ownerUrl })
   await client.connect()
   await client.query(`
     create temp table made as
       select gen_random_uuid() as site_id, gen_random_uuid() as pond_id, p.id as from_pond, s.id as from_site, n
-      from generate_series(1, ${SITES} - (select count(*)::int from sites)) n
-      join lateral (select * from ponds order by md5(id::text || n) limit 1) p on true join sites s on s.id = p.site_id;
+      from generate_series((select count(*)::int from sites) + 1, ${wanted}) n
+      join lateral (select * from ponds where not name ~ '[0-9]$' order by md5(id::text || n) limit 1) p on true join sites s on s.id = p.site_id;
     insert into sites (id, firm_id, customer_id, name, address, town, access_notes, station_id)
       select m.site_id, s.firm_id, s.customer_id, s.name || ' ' || m.n, s.address, s.town, s.access_notes, s.station_id from made m join sites s on s.id = m.from_site;
     insert into ponds (id, firm_id, site_id, name, survey, volume_m3, area_m2)
@@ -106,6 +107,39 @@ async function measurePages(address, views, cookie) {
   await browser.close()
 }
 
+/** A visit carried along its ribbon by keys and mouse: the slowest answer to a step, once its verdicts are there. */
+async function measureVisitDrag(address, cookie) {
+  const { chromium } = await import('@playwright/test')
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  const [name, value] = cookie.split('=')
+  await context.addCookies([{ name, value, url: address }])
+  const page = await context.newPage()
+  await page.goto(`${address}/season?year=${new Date().getUTCFullYear() + 1}`, { waitUntil: 'networkidle' })
+  const visit = page.locator('[role=button][aria-label*=" at "], button[aria-label*=" at "]').first()
+  await visit.focus()
+  await page.keyboard.press('Space')
+  await page.keyboard.press('ArrowRight')
+  await page.locator('.drag-note', { hasText: /fits|costs|saves|window|breaks/ }).waitFor()
+  await watchInteractions(page)
+  for (let i = 0; i < 40; i++) await page.keyboard.press(i % 3 === 2 ? 'ArrowLeft' : 'ArrowRight')
+  await page.waitForTimeout(500)
+  const slowest = await page.evaluate(() => window.slowest)
+  await browser.close()
+  print('season.drag_feedback_max_ms', Math.max(16, ...slowest), 'ms', 40)
+}
+
+/** From now on the page keeps how long each input took to show. */
+const watchInteractions = (page) =>
+  page.evaluate(() => {
+    window.slowest = []
+    new PerformanceObserver((list) => window.slowest.push(...list.getEntries().map((e) => e.duration))).observe({
+      type: 'event',
+      durationThreshold: 16,
+      buffered: false,
+    })
+  })
+
 /** Long frames while the bed's length is changed forty times and a layer boundary is dragged: each answers within one interaction. */
 async function measureDrag(address, path, cookie) {
   const { chromium } = await import('@playwright/test')
@@ -117,14 +151,7 @@ async function measureDrag(address, path, cookie) {
   await page.goto(`${address}${path}?part=bed`, { waitUntil: 'networkidle' })
   const grip = page.locator('[role=slider] .grip').nth(2)
   await grip.waitFor()
-  await page.evaluate(() => {
-    window.slowest = []
-    new PerformanceObserver((list) => window.slowest.push(...list.getEntries().map((e) => e.duration))).observe({
-      type: 'event',
-      durationThreshold: 16,
-      buffered: false,
-    })
-  })
+  await watchInteractions(page)
   await grip.scrollIntoViewIfNeeded()
   const box = await grip.boundingBox()
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
@@ -156,7 +183,7 @@ await runMain(async () => {
     await migrate(cluster.ownerUrl('bench'), cluster.appPassword)
     const weatherUrl = await startWeatherDesk()
     await loadDemo(cluster.appUrl('bench'), { weatherUrl, quiet: true })
-    const { sites, pond, visit } = await growTo500(cluster.ownerUrl('bench'))
+    const { sites, pond, visit } = await growTo(cluster.ownerUrl('bench'), SITES)
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('bench'), weatherUrl })
     const cookie = await signIn(app.address)
     await timeRequests(app.address, '/', cookie, 10)
@@ -181,6 +208,10 @@ await runMain(async () => {
       },
       cookie,
     )
+    await measureVisitDrag(app.address, cookie)
+    await growTo(cluster.ownerUrl('bench'), MANY_SITES)
+    await timeRequests(app.address, '/season', cookie, 3)
+    print('http.season2000_p95_ms', quantile(await timeRequests(app.address, '/season', cookie, 40), 0.95), 'ms', 40)
   } finally {
     await endAll()
     await cluster.stop()

@@ -60,11 +60,15 @@ async function browser(cluster, weatherUrl, env) {
   const mailUrl = await startOutbox()
   await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
   const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
+  // as if on another machine: same database, another app and another worker
+  const twin = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
+  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
   const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
   await playwright({
     ...env,
     BASE_URL: app.address,
     ROADS_URL: roadsUrl,
+    TWIN_BASE_URL: twin.address,
     EMPTY_BASE_URL: empty.address,
     OWNER_DATABASE_URL: cluster.ownerUrl('e2e'),
     APP_DATABASE_URL: cluster.appUrl('e2e'),

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
+import { addDays, mondayOf } from '../../src/core/numeric/calendar'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
@@ -49,6 +50,76 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   await expect(plan).toBeVisible({ timeout: 90_000 })
   const again = /(\d+) new visits/.exec((await plan.getByRole('heading').textContent()) ?? '')
   expect(again ? Number(again[1]) : 0).toBeLessThan(all / 2)
+  // what is agreed and due later is not silently dropped
+  await expect(
+    page.getByRole('region', { name: 'Waiting for its window' }).getByRole('listitem').or(page.getByText('Agreed, and due only after')).first(),
+  ).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+/** Everything that stands on the rounds of a week: its card's name by the day it lies on. */
+async function stopsOf(page: Page, monday: string): Promise<string[]> {
+  await page.goto(`/rounds?day=${monday}`)
+  await expect(page.locator('[data-cell]').first()).toBeVisible()
+  return page
+    .locator('[data-cell]')
+    .evaluateAll((cells) =>
+      cells.flatMap((cell) =>
+        [...cell.querySelectorAll('.stop-card.planned')].map((card) => `${cell.getAttribute('data-cell')} ${card.getAttribute('aria-label')}`),
+      ),
+    )
+}
+
+test('ten dates promised in February stay where they are when a crew falls sick in April', async ({ page }) => {
+  test.setTimeout(240_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+  // the season stands already; the week of it with the most visits
+  const year = new Date().getUTCFullYear() + 1
+  const weeks = [`${year}-04-05`, `${year}-04-12`, `${year}-04-19`, `${year}-04-26`].map((day) => mondayOf(day))
+  let week = { monday: '', stops: [] as string[] }
+  for (const monday of weeks) {
+    const stops = await stopsOf(page, monday)
+    if (stops.length > week.stops.length) week = { monday, stops }
+  }
+  expect(week.stops.length).toBeGreaterThanOrEqual(10)
+
+  // promised one by one
+  const promised = week.stops.slice(0, 10)
+  await page.goto(`/rounds?day=${week.monday}`)
+  const chosen = page.getByRole('region', { name: 'Chosen visit' })
+  for (const stop of promised) {
+    const [crewId, day, ...name] = stop.split(' ')
+    const card = page.locator(`[data-cell="${crewId} ${day}"]`).getByRole('button', { name: name.join(' ') })
+    await card.click()
+    await chosen.getByLabel('Promised to the customer').check()
+    await chosen.getByRole('button', { name: 'Move the visit' }).click()
+    await expect(chosen).toHaveCount(0)
+    await expect(card).toContainText('promised')
+  }
+
+  // the crew of the first one that was not promised is away all week
+  const others = week.stops.slice(10)
+  const away = (others[0] ?? promised[0]).split(' ')[0]
+  await page.goto('/planning')
+  await page.getByText('Something came up').click()
+  await page.getByLabel('What', { exact: true }).selectOption({ label: 'A crew is away' })
+  await page.getByLabel('Which crew').selectOption(away)
+  await page.getByLabel('First day').fill(week.monday)
+  await page.getByLabel('Last day').fill(addDays(week.monday, 4))
+  await page.getByRole('button', { name: 'Re-plan' }).click()
+  const plan = page.getByRole('region', { name: 'The plan' })
+  await expect(plan.getByText(/ away\./)).toBeVisible({ timeout: 90_000 })
+  const changes = page.getByRole('region', { name: 'Changes', exact: true })
+  if ((await changes.count()) > 0) {
+    await changes.getByRole('button', { name: /^Take over (all|\d+) visits?$/ }).click()
+    await expect(page.getByText(/^\d+ visits? taken over\.$/)).toBeVisible({ timeout: 60_000 })
+  }
+
+  // what was promised with another crew is where it was; of the sick crew's nothing is left there
+  const after = await stopsOf(page, week.monday)
+  for (const stop of promised) if (!stop.startsWith(away)) expect(after).toContain(stop)
+  expect(after.filter((stop) => stop.startsWith(away)).length).toBeLessThan(Math.max(1, week.stops.filter((stop) => stop.startsWith(away)).length))
   expect(errors).toEqual([])
 })
 

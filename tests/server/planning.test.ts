@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process'
+import type { ChildProcess } from 'node:child_process'
 import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays } from '@/core/numeric/calendar'
 import { seededRandom } from '@/core/numeric/random'
@@ -16,13 +16,14 @@ import { setCrewSetup, people } from '@/server/use-cases/firm'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
-import { askPlan, planningBoard, planRun, stopPlan } from '@/server/use-cases/planning/runs'
+import { askPlan, planningBoard, stopPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { moveVisit } from '@/server/use-cases/visit-planning'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun as keptRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
+import { isOver, runWhen, startWorker } from '../fixtures/worker'
 
 const workers: ChildProcess[] = []
 afterAll(async () => {
@@ -158,32 +159,13 @@ describe('a visit that a plan made', () => {
 })
 
 describe('workers', () => {
-  const startWorker = async (): Promise<ChildProcess> => {
-    const worker = spawn(process.execPath, ['--import', 'tsx', 'src/server/jobs/worker.ts'], { stdio: ['ignore', 'pipe', 'inherit'], env: process.env })
-    workers.push(worker)
-    await new Promise<void>((resolve, reject) => {
-      worker.stdout!.on('data', (text) => (String(text).includes('worker ready') ? resolve() : process.stderr.write(text)))
-      worker.on('exit', (code) => reject(new Error(`The worker ended with ${code}`)))
-    })
-    return worker
-  }
-  const until = async (actor: Actor, id: PlanRunId, done: (state: string) => boolean) => {
-    for (let i = 0; i < 200; i++) {
-      const run = await planRun(actor, id)
-      if (done(run.state)) return run
-      await new Promise((resolve) => setTimeout(resolve, 100))
-    }
-    throw new Error('The run did not come to an end')
-  }
-  const over = (state: string) => state === 'done' || state === 'failed' || state === 'stopped'
-
   it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
     const { actors, firmId, pondId } = await withPlan('Teal')
-    await Promise.all([startWorker(), startWorker()])
+    workers.push(...(await Promise.all([startWorker(), startWorker()])))
     const first = await askPlan(actors.office, wish())
     const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
     for (const { id } of [first, second]) {
-      const run = await until(actors.office, id, over)
+      const run = await runWhen(actors.office, id, isOver)
       expect(run.state).toBe('done')
       expect(run.result!.changes.some((c) => c.pondId === (pondId as PondId))).toBe(true)
     }
@@ -201,13 +183,13 @@ describe('workers', () => {
         heartbeat: '2020-01-01',
       }),
     )
-    expect((await until(actors.office, left, over)).state).toBe('done')
+    expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
 
     // stopped before any worker has it: nothing is worked out
     for (const worker of workers.splice(0)) worker.kill('SIGTERM')
     const stopped = await askPlan(actors.office, wish())
     await stopPlan(actors.office, stopped.id)
-    await startWorker()
+    workers.push(await startWorker())
     await new Promise((resolve) => setTimeout(resolve, 1500))
     expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
   }, 60_000)
