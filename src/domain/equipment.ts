@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { EQUIPMENT_KINDS, EQUIPMENT_SLACK } from '../core/jobs/equipment-care'
+import { dueAfterRunning, EQUIPMENT_KINDS, EQUIPMENT_SLACK, type Rest } from '../core/jobs/equipment-care'
 import { addDays } from '../core/numeric/calendar'
 import { calendarDay, shortText } from './fields'
 import type { PondId } from './ids'
@@ -16,15 +16,23 @@ export const EquipmentInput = z
   .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, { path: ['doneOn'], error: 'It was seen to before it was fitted.' })
 export type EquipmentInput = z.infer<typeof EquipmentInput>
 
+/** With the day on which it is due. */
+export interface EquipmentDue extends Equipment {
+  readonly due: string
+}
+
 export interface Equipment extends EquipmentInput {
   readonly id: string
   readonly pondId: PondId
   readonly version: number
 }
 
-/** The day on which a piece wants attention, and the days around it that do as well. */
-export function equipmentDue({ fittedOn, doneOn, everyDays }: Pick<Equipment, 'fittedOn' | 'doneOn' | 'everyDays'>) {
-  const due = addDays(doneOn ?? fittedOn, everyDays)
+/**
+ * The day on which a piece wants attention, and the days around it that do as well.
+ * @param lampRest when lamps count only the days they run, and stand still for a part of the year
+ */
+export function equipmentDue({ kind, fittedOn, doneOn, everyDays }: Pick<Equipment, 'kind' | 'fittedOn' | 'doneOn' | 'everyDays'>, lampRest: Rest | null) {
+  const due = dueAfterRunning(doneOn ?? fittedOn, everyDays, kind === 'uv-lamp' ? lampRest : null)
   const slack = (share: number) => Math.min(EQUIPMENT_SLACK.mostDays, Math.max(1, Math.round(share * everyDays)))
   return { due, from: addDays(due, -slack(EQUIPMENT_SLACK.before)), to: addDays(due, slack(EQUIPMENT_SLACK.after)) }
 }

@@ -15,6 +15,7 @@ export const HousePractice = z.strictObject({
   uv: z.enum(['always', 'crutch', 'never']).default(DEFAULT_FILTER_PRACTICE.uv),
   spring: z.enum(['full-yearly', 'when-needed', 'never-drain']).default(DEFAULT_SEASON_PRACTICE.spring),
   winter: z.enum(['shutdown', 'run-on']).default(DEFAULT_SEASON_PRACTICE.winter),
+  lamp: z.enum(['calendar', 'running']).default('calendar'),
   bacteria: z.enum(['regular', 'after-disturbance', 'none']).default(DEFAULT_SEASON_PRACTICE.bacteria),
   cleanoutMaxWaterC: waterC('Cleanout').default(DEFAULT_SEASON_PRACTICE.cleanoutWaterC[1]),
   bacteriaWaterC: waterC('Ordinary bacteria').default(DEFAULT_SEASON_PRACTICE.bacteriaWaterC),

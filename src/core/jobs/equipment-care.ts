@@ -1,3 +1,5 @@
+import { addDays, type IsoDate } from '../numeric/calendar'
+
 /** What wears out at a pond: how often it wants attention, how long that takes, and which visit it fits best. */
 export interface EquipmentKind {
   readonly key: string
@@ -38,3 +40,29 @@ export const equipmentKind = (key: string): EquipmentKind | undefined => EQUIPME
 
 /** Attention is given this long before it is due, and may wait as long after it, as a share of its interval. @source house default */
 export const EQUIPMENT_SLACK = { before: 0.12, after: 0.08, mostDays: 45 } as const
+
+/** A part of every year in which something stands still, month and day, both included; it may run over New Year. */
+export interface Rest {
+  readonly from: string
+  readonly to: string
+}
+
+const rests = ({ from, to }: Rest, day: IsoDate): boolean => {
+  const monthDay = day.slice(5)
+  return from <= to ? monthDay >= from && monthDay <= to : monthDay >= from || monthDay <= to
+}
+
+/** Longest that is looked ahead for something that hardly ever runs, days. */
+const MOST_AHEAD_DAYS = 7320
+
+/** The day on which something fitted on a day has run for so many days, its rest not counted. */
+export function dueAfterRunning(fitted: IsoDate, days: number, rest: Rest | null): IsoDate {
+  if (!rest) return addDays(fitted, days)
+  let day = fitted
+  let run = 0
+  for (let ahead = 0; run < days && ahead < MOST_AHEAD_DAYS; ahead++) {
+    if (!rests(rest, day)) run++
+    day = addDays(day, 1)
+  }
+  return day
+}

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { plantSpecies } from '@/core/plants/species'
 import type { SiteInput } from '@/domain/customer'
+import { OwnPractice } from '@/domain/practice'
 import { ProblemError } from '@/domain/problems'
 import { ServicePlan } from '@/domain/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/ids'
@@ -30,6 +31,7 @@ export interface PlanningPond {
   readonly opens: string
   readonly closes: string
   readonly closedDays: readonly string[]
+  readonly ownPractice: OwnPractice
   readonly lines: ServicePlan
   readonly blackouts: readonly { readonly from: string; readonly to: string }[]
   readonly schoolHolidays: SiteInput['schoolHolidays']
@@ -54,6 +56,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       'p.site_id',
       'p.name',
       'p.area_m2',
+      'p.own_practice',
       's.name as site_name',
       's.town',
       's.lat',
@@ -81,6 +84,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     siteName: r.site_name,
     town: r.town,
     areaM2: r.area_m2,
+    ownPractice: OwnPractice.parse(r.own_practice),
     lat: r.lat,
     lon: r.lon,
     opens: r.opens,

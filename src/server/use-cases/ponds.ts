@@ -13,6 +13,8 @@ import { listDesigns } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
+import { equipmentDue, type EquipmentDue } from '@/domain/equipment'
+import { lampRest } from '@/domain/lamp-rest'
 import { listEquipment } from '@/server/db/equipment-repository'
 import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
@@ -144,9 +146,11 @@ export async function pondPage(actor: Actor, id: PondId) {
     const firm = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations)
     const live = await findLiveSeason(trx, id)
+    const practice = practiceAt(firm.practice, pond.ownPractice)
+    const rest = lampRest(practice, season?.windows ?? [])
     return {
       pond,
-      practice: practiceAt(firm.practice, pond.ownPractice),
+      practice,
       season,
       /** This year with the weather known so far; null until a worker has seen to it. */
       live: live && { year: live.year, season: live.season, at: live.at },
@@ -157,7 +161,7 @@ export async function pondPage(actor: Actor, id: PondId) {
       designs: await listDesigns(trx, id),
       visits: await listVisits(trx, { pondId: id }),
       followUps: await listOpenFollowUps(trx, { pondId: id }),
-      equipment: await listEquipment(trx, id),
+      equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
     }
   })
 }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { PondTask } from '@/core/dispatch/needs/pond-work'
-import { equipmentKind } from '@/core/jobs/equipment-care'
+import { equipmentKind, type Rest } from '@/core/jobs/equipment-care'
 import { taskStepKey } from '@/core/jobs/compose-job'
 import { equipmentDue, type EquipmentInput, type OneOffInput } from '@/domain/equipment'
 import type { PondId } from '@/domain/ids'
@@ -19,8 +19,11 @@ import { todayIn } from '@/server/today'
 const FOLLOW_UP = 'f-'
 const EQUIPMENT = 'e-'
 
-/** Everything that falls due at the firm's ponds until a day, beside agreed jobs. */
-export async function dueTasks(trx: Knex.Transaction, until: string): Promise<(PondTask & { pondId: PondId })[]> {
+/**
+ * Everything that falls due at the firm's ponds until a day, beside agreed jobs.
+ * @param lampRests when the lamps of each pond stand still, where their age is counted by running time
+ */
+export async function dueTasks(trx: Knex.Transaction, until: string, lampRests: ReadonlyMap<PondId, Rest | null>): Promise<(PondTask & { pondId: PondId })[]> {
   const followUps = (await listOpenFollowUps(trx, { dueBy: until, limit: 5000 })).map((f) => ({
     id: `${FOLLOW_UP}${f.id}`,
     pondId: f.pondId,
@@ -32,7 +35,7 @@ export async function dueTasks(trx: Knex.Transaction, until: string): Promise<(P
   }))
   const pieces = (await listEquipment(trx)).flatMap((piece) => {
     const kind = equipmentKind(piece.kind)!
-    const { from, to } = equipmentDue(piece)
+    const { from, to } = equipmentDue(piece, lampRests.get(piece.pondId) ?? null)
     return from > until
       ? []
       : [{ id: `${EQUIPMENT}${piece.id}`, pondId: piece.pondId, title: `${kind.task}: ${piece.name}`, from, to, minutes: kind.minutes, prefers: kind.prefers }]

@@ -140,10 +140,16 @@ export async function moveVisit(
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
     if (visit.state !== 'planned') throw refused('Only a planned visit can be moved; this one has begun.')
+    assertNotPast(actor, visit.day, input.day)
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
     await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId, locked: input.locked })
   })
+}
+
+/** A visit that was forgotten may keep its day, but none is moved to a day that is over. */
+function assertNotPast(actor: Actor, was: string, day: string): void {
+  if (day !== was && day < todayIn(actor.timeZone)) throw badField('day', 'This day is past. Choose today or a day to come.')
 }
 
 /** Moves several visits at once, as a drag on the board does: all of them or none. @throws {ProblemError} changed meanwhile, begun, or in two places */
@@ -160,6 +166,7 @@ export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): 
       if (!visit) throw notFound('That visit')
       if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('That crew')
       if (visit.state !== 'planned') throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
+      assertNotPast(actor, visit.day, to.day)
       await changeVisit(trx, id, version, to)
     }
     await assertNoOverlap(trx, moves, 'Put one of them elsewhere.')

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { EQUIPMENT_KINDS, equipmentKind } from '@/core/jobs/equipment-care'
 import { shortDate } from '@/domain/dates'
-import { equipmentDue, type Equipment, type EquipmentInput } from '@/domain/equipment'
+import type { EquipmentDue, EquipmentInput } from '@/domain/equipment'
 import { may } from '@/domain/roles'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -13,7 +13,7 @@ import { useSave } from '@/ui/use-save'
 
 interface EquipmentSheetProps {
   readonly pondId: string
-  readonly equipment: readonly Equipment[]
+  readonly equipment: readonly EquipmentDue[]
   readonly today: string
 }
 
@@ -21,14 +21,14 @@ interface EquipmentSheetProps {
 export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps) {
   const { role } = usePerson()
   const { problem, save } = useSave()
-  const put = ({ id, pondId: _pond, version, ...piece }: Equipment, changes: Partial<EquipmentInput>) =>
+  const put = ({ id, pondId: _pond, version, due: _due, ...piece }: EquipmentDue, changes: Partial<EquipmentInput>) =>
     save('PUT', `/api/v1/equipment/${id}`, { version, equipment: { ...piece, ...changes } })
   return (
     <>
       {equipment.length === 0 ? <p className="soft">Lamps, pads, probes and pumps with their dates: what falls due is taken along on a visit.</p> : null}
       <ul className="plain-list">
         {equipment.map((piece) => {
-          const { due } = equipmentDue(piece)
+          const { due } = piece
           return (
             <li key={piece.id}>
               <div className="d-flex flex-wrap gap-2 align-items-baseline">

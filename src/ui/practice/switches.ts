@@ -89,6 +89,18 @@ export const SWITCHES = [
     ],
   },
   {
+    key: 'lamp',
+    label: 'Age of UV lamps',
+    options: [
+      { value: 'calendar', name: 'By the calendar', argument: 'A lamp that was forgotten is worse than one renewed early; everybody remembers a spring.' },
+      {
+        value: 'running',
+        name: 'By the days it has run',
+        argument: 'Where the pump rests in winter so does the lamp, and it lasts into a second season before it fades.',
+      },
+    ],
+  },
+  {
     key: 'bacteria',
     label: 'Bacteria additions',
     options: [
@@ -98,7 +110,7 @@ export const SWITCHES = [
     ],
   },
 ] as const satisfies readonly {
-  key: 'oversizing' | 'plantsCounted' | 'uv' | 'spring' | 'winter' | 'bacteria'
+  key: 'oversizing' | 'plantsCounted' | 'uv' | 'spring' | 'winter' | 'lamp' | 'bacteria'
   label: string
   options: readonly { value: string | boolean; name: string; argument: string }[]
 }[]

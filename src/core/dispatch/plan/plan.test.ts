@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { crew, days, input, MONDAY, PLACES, travel, visit } from '../../../../tests/fixtures/plan-world'
-import { addDays, daysBetween, isoWeekday } from '../../numeric/calendar'
+import { crew, days, input, MONDAY, PLACES, visit } from '../../../../tests/fixtures/plan-world'
+import { addDays, daysBetween } from '../../numeric/calendar'
 import { seededRandom } from '../../numeric/random'
 import { checkRoutes } from '../routing/check'
 import { judgeMove } from './judge-move'

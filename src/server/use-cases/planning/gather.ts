@@ -5,6 +5,8 @@ import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wh
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { minutesOfDay } from '@/domain/crew-setup'
+import { lampRest } from '@/domain/lamp-rest'
+import { practiceAt } from '@/domain/practice'
 import { inPeriod, type FirmPeriod } from '@/domain/firm-period'
 import type { PondId } from '@/domain/ids'
 import type { Crew } from '@/domain/people'
@@ -54,7 +56,7 @@ export interface PlanContext {
 
 /** Everything a plan is made from, read at one moment. */
 export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, roadsUrl: string | undefined): Promise<PlanContext> {
-  const { timeZone } = await findFirm(trx)
+  const { timeZone, practice: house } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
   const ponds = new Map(allPonds.map((p) => [p.pondId, p]))
@@ -62,7 +64,9 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const visits = await listPlanningVisits(trx, addDays(from, -LOOK_BACK_DAYS))
   // a visit that was never made holds nothing
   const taken = new Set(visits.filter((v) => v.state !== 'done' && v.day >= today).flatMap((v) => v.taskIds))
-  const tasks = (await dueTasks(trx, wish.to)).filter((task) => !taken.has(task.id))
+  const tasks = (await dueTasks(trx, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)])))).filter(
+    (task) => !taken.has(task.id),
+  )
   const coming = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
   const periods = await listFirmPeriods(trx, from)
   const days = workingDays(from, wish.to, wish.lostDays, periods)
