@@ -1,14 +1,12 @@
-import type { ChildProcess } from 'node:child_process'
 import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays } from '@/core/numeric/calendar'
 import { seededRandom } from '@/core/numeric/random'
-import type { CrewId, EntryId, FirmId, PlanRunId, PondId } from '@/domain/ids'
+import type { CrewId, EntryId, FirmId } from '@/domain/ids'
 import { PlanWish, type PlanChange, type PlanResult } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
-import { findPlanRun } from '@/server/db/plan-run-repository'
 import { closeQueue } from '@/server/jobs/queue'
 import { finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
 import { visitReport } from '@/server/use-cases/report'
@@ -16,18 +14,15 @@ import { setCrewSetup, people } from '@/server/use-cases/firm'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
-import { askPlan, planningBoard, stopPlan } from '@/server/use-cases/planning/runs'
+import { askPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { moveVisit } from '@/server/use-cases/visit-planning'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun as keptRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
-import { isOver, runWhen, startWorker } from '../fixtures/worker'
 
-const workers: ChildProcess[] = []
 afterAll(async () => {
-  for (const worker of workers) worker.kill('SIGKILL')
   await closeQueue()
   await closeDatabase()
 })
@@ -156,41 +151,4 @@ describe('a visit that a plan made', () => {
     expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
     expect((await visitReport(actors.office, visit.id)).report).toMatchObject({ followUp: null, visit: { state: 'done' } })
   })
-})
-
-describe('workers', () => {
-  it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
-    const { actors, firmId, pondId } = await withPlan('Teal')
-    workers.push(...(await Promise.all([startWorker(), startWorker()])))
-    const first = await askPlan(actors.office, wish())
-    const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
-    for (const { id } of [first, second]) {
-      const run = await runWhen(actors.office, id, isOver)
-      expect(run.state).toBe('done')
-      expect(run.result!.changes.some((c) => c.pondId === (pondId as PondId))).toBe(true)
-    }
-    expect((await planningBoard(actors.office)).run?.id).toBe(second.id)
-
-    // one that died left its run marked as running, and no sign of life since
-    const left = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id: left,
-        firm_id: firmId,
-        state: 'running',
-        wish: JSON.stringify(wish()),
-        asked_by: actors.office.userId,
-        heartbeat: '2020-01-01',
-      }),
-    )
-    expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
-
-    // stopped before any worker has it: nothing is worked out
-    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
-    const stopped = await askPlan(actors.office, wish())
-    await stopPlan(actors.office, stopped.id)
-    workers.push(await startWorker())
-    await new Promise((resolve) => setTimeout(resolve, 1500))
-    expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
-  }, 60_000)
 })

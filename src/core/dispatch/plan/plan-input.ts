@@ -117,7 +117,7 @@ const CREW_EFFICIENCY = 0.85
 export const PLAN_STEP_MIN = 5
 
 /** Rounded up to a whole step. */
-export const wholeSteps = (minutes: number): number => Math.ceil(minutes / PLAN_STEP_MIN - 1e-9) * PLAN_STEP_MIN
+export const wholeSteps = (minutes: number): number => Math.max(0, Math.ceil(minutes / PLAN_STEP_MIN - 1e-9) * PLAN_STEP_MIN)
 
 /** Minutes on site with a crew of a size, in whole steps. */
 export const minutesWith = ({ handsMin, fixedMin }: Pick<PlanVisit, 'handsMin' | 'fixedMin'>, size: number): number =>

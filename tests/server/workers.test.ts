@@ -1,0 +1,99 @@
+import type { ChildProcess } from 'node:child_process'
+import { addDays } from '@/core/numeric/calendar'
+import type { PlanRunId } from '@/domain/ids'
+import { PlanWish } from '@/domain/plan-run'
+import { ServicePlan } from '@/domain/service-plan'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { bestSoFar, findPlanRun } from '@/server/db/plan-run-repository'
+import { closeQueue } from '@/server/jobs/queue'
+import { askPlan, planningBoard, stopPlan } from '@/server/use-cases/planning/runs'
+import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { isOver, runWhen, startWorker } from '../fixtures/worker'
+
+/** All tests with workers stand in this file: they share one queue, and one at a time has it. */
+const workers: ChildProcess[] = []
+afterEach(() => {
+  for (const worker of workers.splice(0)) worker.kill('SIGKILL')
+})
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const from = addDays(new Date().toISOString().slice(0, 10), 5)
+const wish = (over: Partial<PlanWish> = {}) => PlanWish.parse({ from, to: addDays(from, 300), ...over })
+/** Enough work for a search of many seconds. */
+const PONDS = 40
+
+describe('workers', () => {
+  it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
+    const { actors, firmId } = await makeFirm('Teal')
+    const pondId = await addPond(actors.owner, newPond())
+    await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 28 }]))
+    workers.push(...(await Promise.all([startWorker(), startWorker()])))
+    const first = await askPlan(actors.office, wish())
+    const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
+    for (const { id } of [first, second]) {
+      const run = await runWhen(actors.office, id, isOver)
+      expect(run.state).toBe('done')
+      expect(run.result!.changes.some((c) => c.pondId === pondId)).toBe(true)
+    }
+    expect((await planningBoard(actors.office)).run?.id).toBe(second.id)
+
+    // one that died left its run marked as running, and no sign of life since
+    const left = crypto.randomUUID() as PlanRunId
+    await inFirm(firmId, (trx) =>
+      trx('plan_runs').insert({
+        id: left,
+        firm_id: firmId,
+        state: 'running',
+        wish: JSON.stringify(wish()),
+        asked_by: actors.office.userId,
+        heartbeat: '2020-01-01',
+      }),
+    )
+    expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
+
+    // stopped before any worker has it: nothing is worked out
+    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
+    const stopped = await askPlan(actors.office, wish())
+    await stopPlan(actors.office, stopped.id)
+    workers.push(await startWorker())
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
+  }, 60_000)
+
+  it('a worker killed in the middle of a plan: the next one goes on from the best so far, and what stands is untouched until it is taken over', async () => {
+    const { actors, firmId, crewId } = await makeFirm('Gadwall')
+    const ponds = []
+    for (let i = 0; i < PONDS; i++) {
+      const pondId = await addPond(actors.owner, newPond({ name: `Pond ${i}` }))
+      await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 7 }]))
+      ponds.push(pondId)
+    }
+    const standing = await planVisit(actors.office, { pondId: ponds[0], jobType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
+    const { id } = await askPlan(actors.office, wish())
+
+    workers.push(await startWorker())
+    await runWhen(actors.office, id, (run) => inFirm(firmId, async (trx) => run.state === 'running' && (await bestSoFar(trx, id)).length > 0))
+    workers.pop()!.kill('SIGKILL')
+    const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
+    expect(best.length).toBeGreaterThan(PONDS)
+    expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+
+    // as if the silence had been long enough
+    await inFirm(firmId, (trx) => trx('plan_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
+    workers.push(await startWorker())
+    // stopped as soon as it has it, the next worker still knows what the dead one had found
+    await runWhen(actors.office, id, (run) => run.state === 'running' && run.share > 0)
+    await stopPlan(actors.office, id)
+    const run = await runWhen(actors.office, id, isOver)
+    expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
+    expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
+    expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+  }, 120_000)
+})
