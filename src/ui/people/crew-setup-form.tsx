@@ -31,6 +31,7 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
     setVersion(version + 1)
     router.refresh()
   }
+  const shown = (value: number) => (Number.isFinite(value) ? value : null)
   const toggled = <Word extends string>(list: readonly Word[], word: Word, on: boolean): Word[] => (on ? [...list, word] : list.filter((w) => w !== word))
   return (
     <details className="mb-2">
@@ -58,7 +59,15 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
             <CheckField key={kit} label={KIT_NAMES[kit]} checked={setup.kit.includes(kit)} onChange={(on) => change({ kit: toggled(setup.kit, kit, on) })} />
           ))}
         </fieldset>
-        <div>
+        <div className="d-flex flex-wrap gap-4 w-100">
+          <CheckField label="outdoors only in daylight" checked={setup.daylightOnly} onChange={(daylightOnly) => change({ daylightOnly })} />
+          <CheckField
+            label="sets out from a yard of its own"
+            checked={setup.yard !== null}
+            onChange={(on) => change({ yard: on ? { lat: Number.NaN, lon: Number.NaN } : null })}
+          />
+        </div>
+        <div className="field-grid w-100">
           <TextField
             label={`${crew.name} starts`}
             type="time"
@@ -81,9 +90,6 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
             onChange={(v) => change({ overtimeMin: v ?? Number.NaN })}
             error={errorOf('overtimeMin')}
           />
-          <CheckField label="outdoors only in daylight" checked={setup.daylightOnly} onChange={(daylightOnly) => change({ daylightOnly })} />
-        </div>
-        <div>
           <QuantityField
             label={`${crew.name}: takes away a day`}
             kind="volume"
@@ -98,24 +104,19 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
             onChange={(v) => change({ tankM3: v ?? Number.NaN })}
             error={errorOf('tankM3')}
           />
-          <CheckField
-            label="sets out from a yard of its own"
-            checked={setup.yard !== null}
-            onChange={(on) => change({ yard: on ? { lat: 0, lon: 0 } : null })}
-          />
           {setup.yard ? (
             <>
               <QuantityField
                 label={`${crew.name}: yard latitude`}
                 kind="number"
-                value={setup.yard.lat}
+                value={shown(setup.yard.lat)}
                 onChange={(v) => change({ yard: { ...setup.yard!, lat: v ?? Number.NaN } })}
                 error={errorOf('yard.lat')}
               />
               <QuantityField
                 label={`${crew.name}: yard longitude`}
                 kind="number"
-                value={setup.yard.lon}
+                value={shown(setup.yard.lon)}
                 onChange={(v) => change({ yard: { ...setup.yard!, lon: v ?? Number.NaN } })}
                 error={errorOf('yard.lon')}
               />

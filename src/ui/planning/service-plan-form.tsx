@@ -46,7 +46,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
     >
       {lines.length === 0 ? <p className="soft">Nothing agreed yet. Begin from a usual plan, or add visits one by one.</p> : null}
       {lines.map((line, i) => (
-        <div key={i} className="repeat-row" style={{ gridTemplateColumns: 'minmax(11rem, 2fr) repeat(6, minmax(7rem, 1fr)) 2.4rem' }}>
+        <div key={i} className="repeat-row service-line">
           <ChoiceField
             label={`Visit ${i + 1}`}
             value={line.job}
@@ -78,7 +78,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
               />
             </>
           ) : (
-            <span className="soft align-self-center" style={{ gridColumn: 'span 3' }}>
+            <span className="soft align-self-center once">
               once a year, in the pond’s own window
             </span>
           )}
