@@ -153,7 +153,14 @@ function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, wate
   switch (step.key) {
     case 'test-before':
       return {
-        readings: { waterTemp: near(waterC, 0.2, 1), ph: near(7.5, 0.1, 1), tan: near(0.15, 0.05), kh: near(5, 0.4, 1), nitrite: near(0.05, 0.02) },
+        readings: {
+          waterTemp: near(waterC, 0.2, 1),
+          ph: near(7.5, 0.1, 1),
+          tan: near(0.15, 0.05),
+          kh: near(5, 0.4, 1),
+          nitrite: near(0.05, 0.02),
+          dissolvedOxygen: near(10.4, 0.4, 1),
+        },
         method: 'drops',
         note: '',
       }
@@ -174,7 +181,7 @@ function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, wate
         note: '',
       }
     case 'media':
-      return { note: 'Top pad thin, replace next spring' }
+      return { note: 'Top pad thin, replace next spring', choice: step.choices![0], figures: { mediaShare: 1, padThicknessM: 0.02 } }
     default:
       return {
         note: '',

@@ -18,6 +18,9 @@ export const READING_NAMES: Readonly<Record<ReadingKindName, string>> = {
   tapChlorine: 'Tap chlorine',
   clarityDepth: 'Clarity depth',
   sludgeDepth: 'Sludge depth',
+  orthophosphate: 'Orthophosphate',
+  totalChlorine: 'Total chlorine',
+  salinity: 'Salt',
 }
 
 const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = {

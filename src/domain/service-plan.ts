@@ -3,7 +3,9 @@ import { JOB_TYPES } from '../core/jobs/job-types'
 import { JOB_PLANNING } from '../core/jobs/planning-facts'
 import { calendarDay, numberWithin } from './fields'
 
-const JOB_KEYS = JOB_TYPES.map((job) => job.key) as [string, ...string[]]
+/** What a customer can agree to; the rest is planned by hand, once. */
+export const SERVICE_JOBS = JOB_TYPES.filter((job) => JOB_PLANNING[job.key].timing !== 'by-hand')
+const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
 const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
 
 export const ServiceLineInput = z

@@ -43,7 +43,7 @@ describe('where a visit stands', () => {
     expect(timerStart([], 'acclimate')).toBeNull()
   })
   it.each([
-    ['test-before', {}, 0, ['waterTemp', 'ph', 'tan']],
+    ['test-before', {}, 0, ['waterTemp', 'ph', 'tan', 'dissolvedOxygen']],
     ['saved-water', {}, 0, ['choice']],
     ['fish-out', {}, 0, ['fish']],
     ['arrive-photos', {}, 0, ['photo']],

@@ -1,5 +1,6 @@
 import type { JobStep } from '../core/jobs/step'
 import type { FishBackReadings } from '../core/jobs/fish-back-gate'
+import type { GateContext } from '../core/jobs/gates/gate'
 import type { Entry, StepAnswer } from './visit'
 
 export type StepState =
@@ -34,10 +35,42 @@ export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBa
   return Object.fromEntries(Object.entries(test.entry.answer.readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
 }
 
+/** What is known of the pond for judging gates, beside what this visit has logged. */
+export type GateFacts = Pick<GateContext, 'systemM3' | 'planted' | 'hoursSinceChange'>
+
+/** What a step's gate judges by: the newest readings of this visit, and what the step is about to do. */
+export function gateContext(
+  states: ReadonlyMap<string, StepState>,
+  answer: Pick<StepAnswer, 'readings' | 'figures' | 'choice'>,
+  facts: GateFacts,
+): GateContext {
+  const done = [...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])).sort((a, b) => a.at.localeCompare(b.at))
+  const valuesOf = (readings: StepAnswer['readings']) =>
+    Object.fromEntries(Object.entries(readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
+  const fishOut = states.get('fish-out')
+  return {
+    ...facts,
+    readings: Object.assign({}, ...done.map((entry) => valuesOf(entry.answer.readings)), valuesOf(answer.readings)),
+    refilled: fishBackReadings(states),
+    figures: answer.figures ?? {},
+    choice: answer.choice ?? null,
+    fishOut: fishOut?.status === 'done' && states.get('fish-back')?.status === 'open',
+  }
+}
+
 /** Chlorine found in the tap today, mg/L, or null before it is tested. */
 export function tapChlorine(states: ReadonlyMap<string, StepState>): number | null {
   const test = states.get('test-tap')
   return test?.status === 'done' ? (test.entry.answer.readings?.tapChlorine?.value ?? null) : null
+}
+
+/** Carbonate hardness tested on this visit, °dH, or null before. */
+export function khToday(states: ReadonlyMap<string, StepState>): number | null {
+  const values = [...states.values()].flatMap((s) =>
+    s.status === 'done' && s.entry.answer.readings?.kh ? [{ at: s.entry.at, ...s.entry.answer.readings.kh }] : [],
+  )
+  const newest = values.sort((a, b) => a.at.localeCompare(b.at)).at(-1)
+  return newest ? (newest.belowStep ? 0 : newest.value) : null
 }
 
 /** What a step still lacks before it can be called done. */

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { CleanoutQuantities } from '../core/jobs/cleanout-quantities'
 import type { DurationEstimate } from '../core/jobs/duration'
 import type { JobType } from '../core/jobs/step'
+import { STEP_FIGURE_NAMES } from '../core/jobs/figures'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { calendarDay, optionalText } from './fields'
@@ -57,6 +58,7 @@ export const ReadingsInput = z.partialRecord(z.enum(Object.keys(READING_KINDS) a
 export const StepAnswer = z.strictObject({
   readings: ReadingsInput.optional(),
   method: z.enum(READING_METHODS).optional(),
+  figures: z.partialRecord(z.enum(STEP_FIGURE_NAMES), z.number()).optional(),
   choice: z.string().max(200).optional(),
   fish: z
     .array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: z.int().min(0).max(100_000) }))

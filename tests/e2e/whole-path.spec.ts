@@ -155,6 +155,7 @@ async function atTheWater(page: Page): Promise<void> {
   await step.getByLabel('Water temperature').fill('510 F')
   await step.getByLabel('pH').fill('7.4')
   await step.getByLabel(/Total ammonia/).fill('0.25 ppm')
+  await step.getByLabel('Dissolved oxygen').fill('9.4')
   await done()
   await expect(step).toContainText('Water temperature cannot be')
   await step.getByLabel('Water temperature').fill('51 F')
@@ -192,10 +193,19 @@ async function atTheWater(page: Page): Promise<void> {
   await step.getByLabel('Tank temperature').fill('10')
   await step.getByLabel('Tank oxygen').fill('9')
   await done()
-  for (const title of ['Finish draining', 'Rinse from the top', 'Skimmer', 'Waterfall box']) {
+  for (const title of ['Finish draining', 'Rinse from the top', 'Skimmer']) {
     await heading(new RegExp(title))
     await done()
   }
+  // with the fish out all media may be rinsed, but not in tap water
+  await heading(/Waterfall box/)
+  await step.getByLabel('Share of the biological media cleaned').fill('100')
+  await step.getByLabel('In tap water, as a reset').check()
+  await expect(step.getByRole('alert')).toContainText('Tap water kills what lives on the media')
+  await expect(step.getByRole('button', { name: 'Done' })).toBeDisabled()
+  await step.getByLabel('In pond water').check()
+  await expect(step.getByRole('alert')).toHaveCount(0)
+  await done()
   await heading(/Flush the wetland/)
   await step.getByLabel('Sludge depth').fill('1 1/2 in')
   await done()

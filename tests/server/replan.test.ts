@@ -21,6 +21,7 @@ import { daySheet } from '@/server/use-cases/rounds'
 import { addEquipment, addOneOff } from '@/server/use-cases/tasks'
 import { moveVisit, planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { plainAnswer } from '../fixtures/plain-answer'
 import { finishedRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -147,15 +148,7 @@ async function carryOut(firm: Awaited<ReturnType<typeof makeFirm>>, visitId: Vis
             kind: 'done',
             ...base,
             confirmedUnlikely: true,
-            answer: {
-              note: '',
-              ...(step.required
-                ? { readings: Object.fromEntries(step.required.map((kind) => [kind, { value: kind === 'waterTemp' ? 12 : 7, belowStep: false }])) }
-                : {}),
-              ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}),
-              ...(step.kind === 'count-fish' ? { fish: [], losses: 0 } : {}),
-              ...(step.kind === 'sign' ? { signedBy: 'Customer' } : {}),
-            },
+            answer: plainAnswer(step),
           },
     )
   }

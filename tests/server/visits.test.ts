@@ -15,6 +15,7 @@ import { visitReport } from '@/server/use-cases/report'
 import { reportPdf } from '@/server/exchange/report-pdf'
 import { cancelVisit, moveVisit, planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
+import { plainAnswer, readingsOf } from '../fixtures/plain-answer'
 import { problemOf } from '../fixtures/problem-of'
 
 afterAll(closeDatabase)
@@ -44,31 +45,13 @@ const doneEntry = (stepKey: string, answer: Partial<StepAnswer> = {}, more: obje
     ...more,
   }) as EntryInput
 
-const reading = (values: Record<string, number>) => Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep: false }]))
 const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
 
 /** Answers a step the plain way. */
 async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
   if (step.kind === 'photo') await addPhoto(actor, visitId, step.key, await picture())
-  const readings = step.readings
-    ? {
-        readings: reading(
-          step.key === 'test-refilled'
-            ? SAFE
-            : Object.fromEntries((step.required ?? step.readings).map((k) => [k, k.endsWith('Temp') ? 9 : k === 'ph' ? 7.4 : k === 'tankOxygen' ? 9 : 0.1])),
-        ),
-      }
-    : {}
-  await logEntry(
-    actor,
-    visitId,
-    doneEntry(step.key, {
-      ...readings,
-      ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}),
-      ...(step.kind === 'count-fish' ? { fish: [{ species: 'goldfish', count: 10 }] } : {}),
-      ...(step.kind === 'sign' ? { signedBy: 'The customer' } : {}),
-    }),
-  )
+  const plain = plainAnswer(step)
+  await logEntry(actor, visitId, doneEntry(step.key, step.key === 'test-refilled' ? { ...plain, readings: readingsOf(SAFE) } : plain))
 }
 
 async function answerUntil(actor: Actor, visitId: VisitId, stopBefore: string | null): Promise<void> {
@@ -117,11 +100,11 @@ describe('at the water’s edge', () => {
     const id = await plan(crewId, '08:00')
     await startVisit(actors.technician, id)
     const log = (readings: Record<string, number>, confirmedUnlikely = false) =>
-      logEntry(actors.technician, id, doneEntry('test-before', { readings: reading(readings) }, { confirmedUnlikely }))
-    expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1 }))).message).toContain('Water temperature cannot be 120')
-    expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1 }))).message).toContain('unusual')
+      logEntry(actors.technician, id, doneEntry('test-before', { readings: readingsOf(readings) }, { confirmedUnlikely }))
+    expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain('Water temperature cannot be 120')
+    expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain('unusual')
     expect((await problemOf(log({ waterTemp: 9 }))).message).toContain('ph, total ammonia')
-    await expect(log({ waterTemp: 9, ph: 10.2, tan: 0.1 }, true)).resolves.toBeUndefined()
+    await expect(log({ waterTemp: 9, ph: 10.2, tan: 0.1, dissolvedOxygen: 9 }, true)).resolves.toBeUndefined()
   })
   it('keeps fish in the tank until the refilled pond is safe', async () => {
     const { plan, crewId, actors } = await planned('Sedge')
@@ -131,7 +114,7 @@ describe('at the water’s edge', () => {
     await answerUntil(lead, id, 'test-refilled')
     const fishBack = (more: object = {}) => doneEntry('fish-back', { fish: [{ species: 'goldfish', count: 10 }] }, more)
     expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'not-tested' }] } })
-    await logEntry(lead, id, doneEntry('test-refilled', { readings: reading({ ...SAFE, freeChlorine: 0.4 }) }))
+    await logEntry(lead, id, doneEntry('test-refilled', { readings: readingsOf({ ...SAFE, freeChlorine: 0.4 }) }))
     expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'chlorine' }] } })
     const reason = { override: { reason: 'Tank aerator failed, fish gasping' } }
     expect((await problemOf(logEntry(actors.technician, id, fishBack(reason)))).message).toContain('crew lead')
@@ -188,7 +171,7 @@ describe('at the water’s edge', () => {
     await finishVisit(lead, id)
     const later = new Date(Date.now() + 5 * 86_400_000)
     const test = (readings: Record<string, number>) =>
-      logReadings(lead, pondId as PondId, { readings: reading(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
+      logReadings(lead, pondId as PondId, { readings: readingsOf(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
     await test({ tan: 0.1 })
     expect((await pondPage(lead, pondId)).followUps).toHaveLength(1)
     await test({ tan: 0.1, nitrite: 0.05 })

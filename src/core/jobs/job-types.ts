@@ -1,6 +1,8 @@
 import type { JobType } from './step'
-import { PLANT_CARE, ROUTINE_VISIT, WETLAND_FLUSH } from './types/regular'
-import { AUTUMN_NETTING, SPRING_STARTUP, WINTER_CHECK, WINTER_SHUTDOWN } from './types/seasonal'
+import { COMMISSIONING, FILTER_BUILD } from './types/new-filter'
+import { PLANT_CARE, ROUTINE_VISIT, TUB_CARE, WETLAND_FLUSH } from './types/regular'
+import { RESCUE_STAGES } from './types/rescue'
+import { AUTUMN_NETTING, SPRING_STARTUP, WINTER_CHECK, WINTER_SETUP, WINTER_SHUTDOWN } from './types/seasonal'
 import { SPRING_CLEANOUT } from './types/spring-cleanout'
 
 /** Job types that can be planned. A visit keeps a copy of the steps it began with. */
@@ -12,7 +14,12 @@ export const JOB_TYPES: readonly JobType[] = [
   WETLAND_FLUSH,
   AUTUMN_NETTING,
   WINTER_SHUTDOWN,
+  WINTER_SETUP,
   WINTER_CHECK,
+  TUB_CARE,
+  ...RESCUE_STAGES,
+  FILTER_BUILD,
+  COMMISSIONING,
 ]
 
 export const jobType = (key: string): JobType | undefined => JOB_TYPES.find((job) => job.key === key)

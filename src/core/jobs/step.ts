@@ -1,16 +1,20 @@
+import type { StepFigure } from './figures'
 import type { ReadingKindName } from '../water/readings'
 
 export const STEP_KINDS = ['do', 'measure', 'dose', 'timer', 'photo', 'decide', 'count-fish', 'sign'] as const
 export type StepKind = (typeof STEP_KINDS)[number]
 
 /** Figures that a step shows, worked out for this pond and visit. */
-export const STEP_QUANTITIES = ['holding-tank', 'pump-out', 'refill', 'dechlorinator', 'saved-water'] as const
+export const STEP_QUANTITIES = ['holding-tank', 'pump-out', 'refill', 'dechlorinator', 'saved-water', 'partial-change', 'winter-salt', 'kh-rise'] as const
 export type StepQuantity = (typeof STEP_QUANTITIES)[number]
 
-export const STEP_GATES = ['fish-back-safe'] as const
+export const STEP_GATES = ['fish-back-safe', 'fish-handling', 'raise-kh', 'water-change', 'salt', 'media-clean', 'algae-treatment', 'deep-sludge'] as const
 export type StepGate = (typeof STEP_GATES)[number]
 
-/** One step of a job as data; wording is the firm's own to change. */
+/**
+ * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and are shown in the
+ * units of who reads them.
+ */
 export interface JobStep {
   readonly key: string
   readonly section: string
@@ -22,6 +26,8 @@ export interface JobStep {
   readonly readings?: readonly ReadingKindName[]
   /** Of `readings`, those that must be given to finish the step. */
   readonly required?: readonly ReadingKindName[]
+  /** What was done, in numbers. */
+  readonly figures?: readonly StepFigure[]
   readonly quantity?: StepQuantity
   readonly timerMinutes?: number
   readonly choices?: readonly string[]

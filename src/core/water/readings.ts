@@ -23,6 +23,10 @@ export const READING_KINDS = {
   tapChlorine: { unit: 'mgL', possible: [0, 20], likely: [0, 3] },
   clarityDepth: { unit: 'lengthM', possible: [0, 30], likely: [0, 4] },
   sludgeDepth: { unit: 'lengthM', possible: [0, 3], likely: [0, 0.4] },
+  orthophosphate: { unit: 'mgL', possible: [0, 50], likely: [0, 5] },
+  totalChlorine: { unit: 'mgL', possible: [0, 20], likely: [0, 4] },
+  /** As a share of the water: 0.001 is 0.1 %. */
+  salinity: { unit: 'percent', possible: [0, 0.05], likely: [0, 0.006] },
 } as const satisfies Record<string, ReadingKind>
 
 export type ReadingKindName = keyof typeof READING_KINDS

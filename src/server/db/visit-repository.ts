@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import type { StepFigure } from '@/core/jobs/figures'
 import type { CrewId, FirmId, PondId, UserId, VisitId } from '@/domain/ids'
 import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visit'
 import { updateVersioned } from './versioned-update'
@@ -126,6 +127,18 @@ export async function appendEntry(trx: Knex.Transaction, firmId: FirmId, visitId
     .ignore()
     .returning('id')
   return inserted.length > 0
+}
+
+/** The last time that a figure was written down at a pond, on another visit than this one. */
+export async function lastFigure(trx: Knex.Transaction, pondId: PondId, figure: StepFigure, notOn: VisitId): Promise<{ value: number; at: string } | null> {
+  const row = await trx('visit_entries as e')
+    .join('visits as v', 'v.id', 'e.visit_id')
+    .where('v.pond_id', pondId)
+    .whereNot('v.id', notOn)
+    .whereRaw(`(e.entry->'answer'->'figures'->>?)::float > 0`, [figure])
+    .orderByRaw(`e.entry->>'at' desc`)
+    .first(trx.raw(`(e.entry->'answer'->'figures'->>?)::float as value, e.entry->>'at' as at`, [figure]))
+  return row ?? null
 }
 
 export async function listEntries(trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> {

@@ -1,23 +1,29 @@
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
-import { cleanoutQuantities, DEFAULT_KIT, type CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
-import { fishBackGate } from '@/core/jobs/fish-back-gate'
+import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { figurePossible, STEP_FIGURES, type StepFigure } from '@/core/jobs/figures'
+import { GATES_THAT_HOLD, judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
+import { visitAmounts, type VisitAmounts } from '@/core/jobs/visit-amounts'
 import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
 import type { VisitId } from '@/domain/ids'
 import { savedPondFacts } from '@/domain/pond-facts'
+import { systemVolumeOf } from '@/domain/system-volume'
 import { badField, notFound, ProblemError, refused } from '@/domain/problems'
 import { READING_NAMES } from '@/domain/reading-names'
 import { may } from '@/domain/roles'
-import { fishBackReadings, missingFrom, stepStates, tapChlorine, type StepState } from '@/domain/visit-progress'
+import { FIGURE_NAMES } from '@/domain/figure-names'
+import { gateContext, khToday, missingFrom, stepStates, tapChlorine, type GateFacts, type StepState } from '@/domain/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { insertFollowUp } from '@/server/db/follow-up-repository'
 import { listPhotos } from '@/server/db/photo-repository'
+import { listDesigns } from '@/server/db/design-repository'
+import type { PondInContext } from '@/domain/pond'
 import { findPond } from '@/server/db/pond-repository'
 import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
-import { appendEntry, changeVisit, findVisit, listEntries, listVisits } from '@/server/db/visit-repository'
+import { appendEntry, changeVisit, findVisit, lastFigure, listEntries, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { assertReadings } from './reading-rules'
 import { cleanoutPond } from './visit-planning'
@@ -42,12 +48,14 @@ export async function fieldVisit(actor: Actor, id: VisitId) {
     const visit = await visitOr404(trx, id)
     const pond = (await findPond(trx, visit.pondId))!
     const log = await listEntries(trx, id)
+    const facts = await gateFacts(trx, visit, pond)
     return {
       visit,
       pond,
       log,
       photos: await listPhotos(trx, id),
-      quantities: quantitiesToday(visit, pond, log),
+      quantities: amountsToday(visit, pond, log, facts),
+      gateFacts: facts,
       today: todayIn(actor.timeZone),
       mayOverride: may(actor.role, 'visits.override-gate'),
       mayLog: may(actor.role, 'visits.log'),
@@ -55,8 +63,26 @@ export async function fieldVisit(actor: Actor, id: VisitId) {
   })
 }
 
-export function quantitiesToday(visit: VisitInContext, pond: Parameters<typeof cleanoutPond>[0], log: readonly Entry[]): CleanoutQuantities {
-  return cleanoutQuantities(cleanoutPond(pond, savedPondFacts(pond)), DEFAULT_KIT, tapChlorine(stepStates(visit.job.steps, log)))
+function amountsToday(visit: VisitInContext, pond: PondInContext, log: readonly Entry[], { systemM3, planted }: GateFacts): VisitAmounts {
+  const states = stepStates(visit.job.steps, log)
+  return visitAmounts(cleanoutPond(pond, savedPondFacts(pond)), DEFAULT_KIT, {
+    tapChlorineMgL: tapChlorine(states),
+    khDH: khToday(states),
+    systemM3,
+    planted,
+  })
+}
+
+/** What gates need to know of the pond: its whole water, whether plants grow in it, and when water was last changed. */
+async function gateFacts(trx: Knex.Transaction, visit: VisitInContext, pond: PondInContext): Promise<GateFacts> {
+  const designs = await listDesigns(trx, pond.id)
+  const last = await lastFigure(trx, pond.id, 'changedM3', visit.id)
+  return {
+    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs).totalM3,
+    // a bed is planted; other ponds are taken to be, since salt harms what it meets
+    planted: true,
+    hoursSinceChange: last && last.value > 0 ? (Date.now() - new Date(last.at).getTime()) / 3_600_000 : null,
+  }
 }
 
 export async function startVisit(actor: Actor, id: VisitId, now: Date = new Date()): Promise<void> {
@@ -85,9 +111,10 @@ export async function logEntry(actor: Actor, id: VisitId, entry: EntryInput): Pr
       const photos = (await listPhotos(trx, id)).filter((photo) => photo.stepKey === entry.stepKey).length
       assertComplete(step!, entry.answer, photos)
       assertReadings(entry.answer, entry.confirmedUnlikely)
-      if (step!.gate === 'fish-back-safe') assertFishBack(actor, stepStates(visit.job.steps, await listEntries(trx, id)), entry.override?.reason ?? '')
+      assertFigures(entry.answer)
+      if (step!.gate) await assertGate(trx, actor, visit, step!, entry.answer, entry.override?.reason ?? '')
     }
-    if (entry.kind === 'skipped' && step!.gate) assertFishBack(actor, stepStates(visit.job.steps, await listEntries(trx, id)), entry.reason)
+    if (entry.kind === 'skipped' && step!.gate && GATES_THAT_HOLD.includes(step!.gate)) await assertGate(trx, actor, visit, step!, { note: '' }, entry.reason)
     await appendEntry(trx, actor.firmId, id, actor.userId, entry)
   })
 }
@@ -110,11 +137,28 @@ function assertComplete(step: JobStep, answer: StepAnswer, photos: number): void
   })
 }
 
+/** @throws {ProblemError} a figure that cannot be true */
+function assertFigures({ figures }: StepAnswer): void {
+  for (const [figure, value] of Object.entries(figures ?? {}) as [StepFigure, number][]) {
+    const [least, most] = STEP_FIGURES[figure].possible
+    if (!figurePossible(figure, value))
+      throw badField(`answer.figures.${figure}`, `${FIGURE_NAMES[figure]} cannot be so. It lies between ${least} and ${most} in SI units.`)
+  }
+}
+
 /** A stop is passed only with a reason, by someone whose role may. */
-function assertFishBack(actor: Actor, states: ReadonlyMap<string, StepState>, reason: string): void {
-  const gate = fishBackGate(fishBackReadings(states))
+async function assertGate(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, step: JobStep, answer: StepAnswer, reason: string): Promise<void> {
+  const states = stepStates(visit.job.steps, await listEntries(trx, visit.id))
+  const pond = (await findPond(trx, visit.pondId))!
+  const gate = judgeGate(step.gate!, gateContext(states, answer, await gateFacts(trx, visit, pond)))
   if (gate.status === 'safe') return
-  if (reason.trim().length < 5) throw refused('Fish stay in the tank until the test of the refilled pond is safe.', { gate: gate.reasons })
+  if (reason.trim().length < 5)
+    throw refused(
+      step.gate === 'fish-back-safe'
+        ? 'Fish stay in the tank until the test of the refilled pond is safe.'
+        : `“${step.title}” has to wait. Read why, or pass the stop with a reason.`,
+      { gate: gate.reasons },
+    )
   if (!may(actor.role, 'visits.override-gate')) throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })
 }
 

@@ -1,11 +1,12 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { visitAmounts } from '@/core/jobs/visit-amounts'
 import { SPRING_CLEANOUT } from '@/core/jobs/types/spring-cleanout'
 import { stepStates } from '@/domain/visit-progress'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
-import { FishBackGateNote } from './fish-back-gate-note'
+import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepCard } from './step-card'
@@ -17,10 +18,11 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
 
 const steps = SPRING_CLEANOUT.steps
 const step = (key: string) => steps.find((s) => s.key === key)!
-const quantities = cleanoutQuantities(
+const TODAY = { tapChlorineMgL: null, khDH: 3, systemM3: 15, planted: true }
+const quantities = visitAmounts(
   { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi', count: 5, lengthM: 0.5 }], sourceChlorinated: true },
   DEFAULT_KIT,
-  null,
+  TODAY,
 )
 const data = {
   visit: { id: 'v1', job: SPRING_CLEANOUT },
@@ -28,6 +30,7 @@ const data = {
   log: [],
   photos: [],
   quantities,
+  gateFacts: { systemM3: 15, planted: true, hoursSinceChange: null },
   mayOverride: false,
   mayLog: true,
 } as unknown as VisitData
@@ -54,7 +57,7 @@ beforeEach(() => window.localStorage.clear())
 describe('a step', () => {
   it('shows its safety note and its amount before the button', () => {
     show('kit')
-    expect(screen.getByText(/above 25 kg/)).toBeInTheDocument()
+    expect(screen.getByText(/above 25\skg/)).toBeInTheDocument()
     expect(screen.getByText(/Holding tank at least/)).toBeInTheDocument()
   })
   it('keeps what was typed when there is no signal, and sends the same entry again', async () => {
@@ -113,8 +116,24 @@ describe('amounts', () => {
     expect(text).toContain('chlorine is assumed')
   })
   it('speak the person’s units', () => expect(amount('refill', 'us')).toMatch(/2,916 gal from the tap/))
+  it('of a part change are at most a third of the whole system, with portions of its own', () => {
+    const text = amount('partial-change')
+    expect(text).toContain('At most 5 m³ of 15 m³')
+    const [, count, grams] = /(\d+) portions of ([\d.]+) g/.exec(text)!
+    // 5 m³ at 0.6 mg/L × 7 g per g
+    expect(Number(count) * Number(grams)).toBeGreaterThanOrEqual(21)
+    expect(Number(count) * Number(grams)).toBeLessThan(21 + Number(count))
+  })
+  it('of bicarbonate go as far as one day allows, and none where KH is well', () => {
+    // 15 m³ × 2 °dH × 29.96 g
+    expect(amount('kh-rise')).toMatch(/^899 g of sodium bicarbonate raise KH by 2 °dH today/)
+    expect(
+      amount('kh-rise', 'metric', visitAmounts({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, { ...TODAY, khDH: 6 })),
+    ).toContain('none needed')
+    expect(amount('winter-salt')).toContain('At most 15 kg of salt')
+  })
   it('need nothing for water without chlorine', () => {
-    const well = cleanoutQuantities({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: false }, DEFAULT_KIT, null)
+    const well = visitAmounts({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: false }, DEFAULT_KIT, TODAY)
     expect(amount('dechlorinator', 'metric', well)).toContain('needs no dechlorinator')
     expect(amount('holding-tank', 'metric', well)).toContain('No fish are noted')
   })
@@ -150,7 +169,7 @@ describe('the list and the gate', () => {
   it('shows a safe test as safe', () => {
     render(
       <AsPerson>
-        <FishBackGateNote gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} />
+        <GateNote kind="fish-back-safe" gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} />
       </AsPerson>,
     )
     expect(screen.getByText('Safe')).toBeInTheDocument()

@@ -1,12 +1,13 @@
 'use client'
 import { HOLDING_KG_PER_M3 } from '@/core/fish/load'
-import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
+import type { VisitAmounts } from '@/core/jobs/visit-amounts'
+import type { Portions } from '@/core/water/dechlorination'
 import type { StepQuantity } from '@/core/jobs/step'
 import { duration } from '@/domain/dates'
 import { useShow } from '@/ui/person-context'
 
 /** The amounts of a step, worked out for this pond today: rate × volume = amount. */
-export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQuantity; amounts: CleanoutQuantities; sourceName: string }) {
+export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQuantity; amounts: VisitAmounts; sourceName: string }) {
   const show = useShow()
   switch (quantity) {
     case 'holding-tank':
@@ -37,22 +38,63 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
         </div>
       )
     case 'dechlorinator':
-      return <DechlorinatorAmount amounts={amounts} sourceName={sourceName} />
+      return <DechlorinatorAmount amounts={amounts} portions={amounts.dechlorinator} volumeM3={amounts.refillM3} sourceName={sourceName} />
+    case 'partial-change':
+      return (
+        <>
+          <div className="amount">
+            At most <strong>{show(amounts.partialChange.volumeM3, 'volume')}</strong> of {show(amounts.systemM3, 'volume')}: about{' '}
+            {duration(amounts.partialChange.outMinutes)} out and {duration(amounts.partialChange.inMinutes)} in by hose.
+          </div>
+          <DechlorinatorAmount
+            amounts={amounts}
+            portions={amounts.partialChange.dechlorinator}
+            volumeM3={amounts.partialChange.volumeM3}
+            sourceName={sourceName}
+          />
+        </>
+      )
+    case 'winter-salt':
+      return (
+        <div className="amount">
+          At most <strong>{show(amounts.winterSalt.kg, 'mass')}</strong> of salt: {show(amounts.systemM3, 'volume')} × {show(amounts.winterSalt.share, 'share')}
+          . Less by what is in the water already.
+        </div>
+      )
+    case 'kh-rise':
+      return <KhAmount amounts={amounts} />
   }
 }
 
 /** Up to what a pocket scale can weigh out: half grams for small portions, whole grams above. */
 const measurable = (grams: number): number => (grams < 10 ? Math.ceil(grams * 2) / 2 : Math.ceil(grams))
 
-function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantities; sourceName: string }) {
+function KhAmount({ amounts: { khRise, systemM3 } }: { amounts: VisitAmounts }) {
   const show = useShow()
-  const { dechlorinator: d } = amounts
-  if (d.totalG === 0)
-    return (
-      <div className="amount">
-        {sourceName} water without chlorine needs no dechlorinator. Refill takes about {duration(amounts.refillMinutes)}.
+  if (!khRise) return <div className="amount">KH is not tested yet.</div>
+  if (khRise.riseDH === 0) return <div className="amount">KH is {show(khRise.fromDH, 'hardness')}: none needed.</div>
+  return (
+    <div className="amount">
+      <strong>{show(measurable(khRise.bicarbonateG) / 1000, 'mass', { scale: 'small' })}</strong> of sodium bicarbonate raise KH by{' '}
+      {show(khRise.riseDH, 'hardness')} today.
+      <div className="soft mt-1">
+        {show(systemM3, 'volume')} × {show(khRise.riseDH, 'hardness')} × 29.96 g per m³ and degree; from {show(khRise.fromDH, 'hardness')} toward{' '}
+        {show(khRise.targetDH, 'hardness')}.
       </div>
-    )
+    </div>
+  )
+}
+
+interface DechlorinatorProps {
+  readonly amounts: VisitAmounts
+  readonly portions: Portions
+  readonly volumeM3: number
+  readonly sourceName: string
+}
+
+function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: DechlorinatorProps) {
+  const show = useShow()
+  if (d.totalG === 0) return <div className="amount">{sourceName} water without chlorine needs no dechlorinator.</div>
   return (
     <div className="amount" data-testid="dechlorinator">
       <strong>
@@ -61,8 +103,8 @@ function DechlorinatorAmount({ amounts, sourceName }: { amounts: CleanoutQuantit
       sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every{' '}
       {duration(d.everyMinutes)}.
       <div className="soft mt-1">
-        {show(amounts.refillM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g ={' '}
-        {show(d.totalG / 1000, 'mass', { scale: 'small' })} in all.
+        {show(volumeM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g = {show(d.totalG / 1000, 'mass', { scale: 'small' })}{' '}
+        in all.
         {amounts.chlorineAssumed ? ' The tap is not tested yet: chlorine is assumed.' : ''}
       </div>
     </div>

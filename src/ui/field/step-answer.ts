@@ -12,6 +12,7 @@ export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft 
   return {
     readings: Object.fromEntries(Object.entries(answer.readings ?? {}).map(([kind, r]) => [kind, r!.value])),
     method: answer.method ?? EMPTY_DRAFT.method,
+    figures: answer.figures ?? {},
     choice: answer.choice ?? '',
     fish: { ...species, ...Object.fromEntries((answer.fish ?? []).map((line) => [line.species, line.count])) },
     losses: answer.losses ?? null,
@@ -41,6 +42,7 @@ export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
           method: draft.method,
         }
       : {}),
+    ...(step.figures ? { figures: Object.fromEntries(given(draft.figures).filter(([figure]) => step.figures!.includes(figure))) } : {}),
     ...(step.choices && draft.choice ? { choice: draft.choice } : {}),
     ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
     ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),

@@ -1,12 +1,14 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
-import { fishBackGate } from '@/core/jobs/fish-back-gate'
+import { STEP_FIGURES } from '@/core/jobs/figures'
+import { judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
 import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
-import { fishBackReadings, timerStart, type StepState } from '@/domain/visit-progress'
+import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
+import { gateContext, timerStart, type StepState } from '@/domain/visit-progress'
 import { READING_METHODS } from '@/domain/visit'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -14,7 +16,9 @@ import { QuantityField } from '@/ui/components/quantity-field'
 import { newId } from '@/ui/new-id'
 import { METHOD_NAMES } from '@/ui/ponds/log-readings-form'
 import { send, type SendProblem } from '@/ui/send'
-import { FishBackGateNote } from './fish-back-gate-note'
+import { inUnits } from '@/ui/messages/in-units'
+import { useShow } from '@/ui/person-context'
+import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepPhotos } from './step-photos'
@@ -40,8 +44,9 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
   const [leaving, setLeaving] = useState<string | null>(null)
   // one id per answer: a second send after a lost reply logs it once
   const entryId = useRef(newId())
-  const gate = step.gate ? fishBackGate(fishBackReadings(states)) : null
-  const errorOf = (kind: string) => problem?.fields?.find((f) => f.path === `answer.readings.${kind}`)?.message
+  const show = useShow()
+  const gate = step.gate ? judgeGate(step.gate, gateContext(states, toAnswer(step, draft), data.gateFacts)) : null
+  const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields?.find((f) => f.path === `answer.${part}.${kind}`)?.message
 
   const log1 = async (entry: Record<string, unknown>, closes: boolean) => {
     setBusy(true)
@@ -74,14 +79,11 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
       {state.status === 'skipped' ? <p className="soft">Left out: {state.entry.reason}</p> : null}
-      {step.detail ? <p className="mb-2">{step.detail}</p> : null}
-      {step.safety ? <div className="safety-note">{step.safety}</div> : null}
+      {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
+      {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
       {step.quantity ? <StepAmount quantity={step.quantity} amounts={data.quantities} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
       {step.timerMinutes ? (
         <StepTimer minutes={step.timerMinutes} startedAt={timerStart(log, step.key)} busy={busy} onStart={() => void log1({ kind: 'timer-started' }, false)} />
-      ) : null}
-      {gate ? (
-        <FishBackGateNote gate={gate} mayOverride={data.mayOverride} reason={draft.overrideReason} onReason={(overrideReason) => change({ overrideReason })} />
       ) : null}
 
       {step.choices ? (
@@ -107,7 +109,7 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
               scale={readingScale(kind)}
               value={draft.readings[kind] ?? null}
               onChange={(v) => change({ readings: { ...draft.readings, [kind]: v } })}
-              error={errorOf(kind)}
+              error={errorOf('readings', kind)}
             />
           ))}
           <ChoiceField
@@ -117,6 +119,28 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
             options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))}
           />
         </>
+      ) : null}
+      {step.figures?.map((figure) => (
+        <QuantityField
+          key={figure}
+          large
+          label={FIGURE_NAMES[figure]}
+          optional={!step.gate}
+          kind={STEP_FIGURES[figure].quantity}
+          scale={figureScale(figure)}
+          value={draft.figures[figure] ?? null}
+          onChange={(v) => change({ figures: { ...draft.figures, [figure]: v } })}
+          error={errorOf('figures', figure)}
+        />
+      ))}
+      {gate ? (
+        <GateNote
+          kind={step.gate!}
+          gate={gate}
+          mayOverride={data.mayOverride}
+          reason={draft.overrideReason}
+          onReason={(overrideReason) => change({ overrideReason })}
+        />
       ) : null}
       {step.kind === 'count-fish' ? (
         <>

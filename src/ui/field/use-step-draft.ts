@@ -1,5 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
+import type { StepFigure } from '@/core/jobs/figures'
 import type { ReadingKindName } from '@/core/water/readings'
 import type { FishSpeciesKey } from '@/core/fish/species'
 import type { READING_METHODS } from '@/domain/visit'
@@ -7,6 +8,7 @@ import type { READING_METHODS } from '@/domain/visit'
 export interface StepDraft {
   readonly readings: Readonly<Partial<Record<ReadingKindName, number | null>>>
   readonly method: (typeof READING_METHODS)[number]
+  readonly figures: Readonly<Partial<Record<StepFigure, number | null>>>
   readonly choice: string
   readonly fish: Readonly<Partial<Record<FishSpeciesKey, number | null>>>
   readonly losses: number | null
@@ -15,7 +17,17 @@ export interface StepDraft {
   readonly overrideReason: string
 }
 
-export const EMPTY_DRAFT: StepDraft = { readings: {}, method: 'drops', choice: '', fish: {}, losses: null, note: '', signedBy: '', overrideReason: '' }
+export const EMPTY_DRAFT: StepDraft = {
+  readings: {},
+  method: 'drops',
+  figures: {},
+  choice: '',
+  fish: {},
+  losses: null,
+  note: '',
+  signedBy: '',
+  overrideReason: '',
+}
 
 /** What is typed for a step stays on this device until the step is logged, through reload and restart. */
 export function useStepDraft(visitId: string, stepKey: string, initial: StepDraft): [StepDraft, (change: Partial<StepDraft>) => void, () => void] {

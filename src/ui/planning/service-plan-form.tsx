@@ -1,8 +1,7 @@
 'use client'
 import { useState } from 'react'
-import { JOB_TYPES } from '@/core/jobs/job-types'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
-import { SERVICE_TEMPLATES, type ServiceLine } from '@/domain/service-plan'
+import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/service-plan'
 import type { KeptServicePlan } from '@/server/db/planning-repository'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -10,7 +9,7 @@ import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import { useSave } from '@/ui/use-save'
 
-const JOBS = JOB_TYPES.map((job) => ({ value: job.key, label: job.name }))
+const JOBS = SERVICE_JOBS.map((job) => ({ value: job.key, label: job.name }))
 const comesRound = (job: string): boolean => JOB_PLANNING[job].timing === 'interval'
 const lineOf = (job: string): ServiceLine => ({
   job,
@@ -78,9 +77,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
               />
             </>
           ) : (
-            <span className="soft align-self-center once">
-              once a year, in the pond’s own window
-            </span>
+            <span className="soft align-self-center once">once a year, in the pond’s own window</span>
           )}
           <QuantityField
             label={`Visit ${i + 1}: price, ${currency}`}

@@ -1,3 +1,5 @@
+import { ALGAE_ANSWERS } from '../gates/algae-treatment'
+import { MEDIA_WATER } from '../gates/media-clean'
 import type { JobStep } from '../step'
 
 /** Steps that open and close most visits. */
@@ -32,12 +34,84 @@ export const TEST: JobStep = {
   section: 'Arrive',
   kind: 'measure',
   title: 'Test the pond',
-  readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'kh', 'dissolvedOxygen', 'clarityDepth'],
+  detail: 'Before anything is stirred up.',
+  readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'nitrate', 'kh', 'gh', 'dissolvedOxygen', 'clarityDepth'],
   required: ['waterTemp'],
+}
+
+export const TEST_TAP: JobStep = {
+  key: 'test-tap',
+  section: 'Arrive',
+  kind: 'measure',
+  title: 'Test the water that goes in',
+  detail: 'The chlorine found here sets the portions of dechlorinator, its temperature how fast it may run in.',
+  readings: ['tapTemp', 'tapChlorine'],
+  required: ['tapTemp', 'tapChlorine'],
+}
+
+export const CHANGE_WATER: JobStep = {
+  key: 'change-water',
+  section: 'Water',
+  kind: 'dose',
+  title: 'Part of the water out, treated water in',
+  detail: 'At most a third. Dechlorinator goes in by portions as the water comes, not afterwards. Write down how much was changed; 0 if none.',
+  quantity: 'partial-change',
+  figures: ['changedM3'],
+  gate: 'water-change',
+  safety: 'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
+}
+
+export const RINSE_MEDIA: JobStep = {
+  key: 'media',
+  section: 'Filter',
+  kind: 'decide',
+  title: 'Pads and media: rinse part by part',
+  detail: 'Half of the biological media at most while fish are in the pond. Low pressure, in saved pond water. Note pads that are thin and what was replaced.',
+  figures: ['mediaShare', 'padThicknessM'],
+  choices: [...MEDIA_WATER],
+  gate: 'media-clean',
+}
+
+export const TREAT_ALGAE: JobStep = {
+  key: 'treat-algae',
+  section: 'Life',
+  kind: 'decide',
+  title: 'Algae killers: only if the practice uses them',
+  detail: 'Oxygen has to last the night. Never on a day on which algae die off by themselves.',
+  choices: [...ALGAE_ANSWERS],
+  gate: 'algae-treatment',
+  safety: 'Pesticide law: a licensed applicator where it says so. The label governs; gloves and goggles.',
+}
+
+export const BACTERIA: JobStep = {
+  key: 'bacteria',
+  section: 'Life',
+  kind: 'dose',
+  title: 'Bacteria by the water’s temperature',
+  detail: 'Cold-water culture below {10|temperature}, the ordinary one above and rising. New pack in the dosing unit if it is empty.',
+  safety: 'The label governs the amount.',
+}
+
+export const LOOK_AT_FISH: JobStep = {
+  key: 'fish',
+  section: 'Life',
+  kind: 'count-fish',
+  title: 'Look the fish over, count losses',
+  detail: 'Red fin tips, raised scales, clamped fins, cloudy skin, gasping, hiding.',
+  safety: 'Signs of disease are for a vet or fish-health specialist; nothing is treated by guess.',
 }
 
 export const FINISH: readonly JobStep[] = [
   { key: 'after-photos', section: 'Finish', kind: 'photo', title: 'Photograph the pond as left' },
   { key: 'tools', section: 'Finish', kind: 'do', title: 'Count the tools, leave the site clean' },
-  { key: 'sign', section: 'Finish', kind: 'sign', title: 'Sign the visit' },
+  {
+    key: 'sign',
+    section: 'Finish',
+    kind: 'sign',
+    title: 'Tell the customer and sign off',
+    detail: 'What was found, what was done, what comes next, what they should do until then.',
+  },
 ]
+
+export const NO_FOLLOW_UP = { followUpDays: [0, 0], followUpTitle: '', followUpReadings: [] } as const
+export const TEST_AFTER = { followUpDays: [3, 7], followUpTitle: 'Test after the visit', followUpReadings: ['tan', 'nitrite'] } as const

@@ -1,3 +1,4 @@
+import { MEDIA_WATER } from '../gates/media-clean'
 import type { JobStep, JobType } from '../step'
 
 const BASE = 'Before leaving base'
@@ -18,7 +19,7 @@ const steps: readonly JobStep[] = [
     detail:
       'Waders, gloves, holding tanks with cover nets and aerator, fish nets and a water-carrying sling, clean-out pumps and hose, pressure washer, wet vacuum, foam, fertiliser tablets, dechlorinator, bacteria, spare pads, lamp if due.',
     quantity: 'holding-tank',
-    safety: 'Lift with two people or a machine above 25 kg.',
+    safety: 'Lift with two people or a machine above {25|mass}.',
   },
   {
     key: 'arrive-photos',
@@ -50,7 +51,7 @@ const steps: readonly JobStep[] = [
     title: 'Test the pond',
     detail: 'Before anything is stirred up.',
     readings: ['waterTemp', 'ph', 'tan', 'kh', 'nitrite', 'dissolvedOxygen', 'clarityDepth'],
-    required: ['waterTemp', 'ph', 'tan'],
+    required: ['waterTemp', 'ph', 'tan', 'dissolvedOxygen'],
   },
   {
     key: 'test-tap',
@@ -90,7 +91,7 @@ const steps: readonly JobStep[] = [
     section: FISH,
     kind: 'do',
     title: 'Pump down with the intake guarded',
-    detail: 'To planting beds where allowed. Stop at about 0.3 m.',
+    detail: 'To planting beds where allowed. Stop at about {0.3|length}.',
     quantity: 'pump-out',
     safety: 'Not to storm drains or streams unless the local rules allow it.',
   },
@@ -99,6 +100,7 @@ const steps: readonly JobStep[] = [
     section: FISH,
     kind: 'count-fish',
     title: 'Net, move and count the fish',
+    gate: 'fish-handling',
     detail: 'Largest first, always supported in water, in the sling. Look for red fin tips, raised scales, cloudy skin. Measure a few. Cover the tank.',
   },
   {
@@ -124,9 +126,12 @@ const steps: readonly JobStep[] = [
   {
     key: 'media',
     section: RINSE,
-    kind: 'do',
+    kind: 'decide',
     title: 'Waterfall box: media and pads',
-    detail: 'Rinse in saved pond water at low pressure. Never chlorinated water, never high pressure. Note pads that are thin.',
+    detail: 'Rinse in saved pond water at low pressure. Never chlorinated water, never high pressure. Note pads that are thin and what was replaced.',
+    figures: ['mediaShare', 'padThicknessM'],
+    choices: [...MEDIA_WATER],
+    gate: 'media-clean',
   },
   {
     key: 'flush',
@@ -143,9 +148,15 @@ const steps: readonly JobStep[] = [
     kind: 'do',
     title: 'Liner edges, stones, foam and levels',
     detail: 'Edges covered, stones reset, gaps foamed so that water runs over and not around, falls lip slightly forward.',
-    safety: 'Two people or a machine for stones above 25 kg.',
+    safety: 'Two people or a machine for stones above {25|mass}.',
   },
-  { key: 'lights', section: EMPTY, kind: 'do', title: 'Lights cleaned, aimed, replaced' },
+  {
+    key: 'lights',
+    section: EMPTY,
+    kind: 'do',
+    title: 'Lights cleaned, aimed, replaced',
+    detail: 'Warranty noted for what was changed; ioniser probe gap clean, wiring hidden.',
+  },
   {
     key: 'plants',
     section: EMPTY,
@@ -202,7 +213,7 @@ const steps: readonly JobStep[] = [
     section: BACK,
     kind: 'do',
     title: 'Bacteria by the water’s temperature',
-    detail: 'Cold-water culture below 10 °C, ordinary above. New pack in the dosing unit.',
+    detail: 'Cold-water culture below {10|temperature}, ordinary above. New pack in the dosing unit.',
     safety: 'The label governs the amount.',
   },
   { key: 'after-photos', section: FINISH, kind: 'photo', title: 'Photograph the finished pond' },
@@ -219,7 +230,7 @@ const steps: readonly JobStep[] = [
 export const SPRING_CLEANOUT: JobType = {
   key: 'spring-cleanout',
   name: 'Spring cleanout',
-  version: 1,
+  version: 2,
   steps,
   followUpDays: [3, 7],
   followUpTitle: 'Test TAN and nitrite after the cleanout',

@@ -115,11 +115,22 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     (await listBusy(trx, from, wish.to)).filter((b) => days.includes(b.day)),
     crews,
   )
+  // customers like to see the faces they know
+  const knownCrews = new Map(visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]))
   const planVisits = [
     ...published.map((v) =>
       withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, stands(v)), joins.get(v.id) ?? []),
     ),
-    ...needs.map((need) => neededVisit(need, ponds.get(need.pondId as PondId)!, places.of(need.pondId as PondId), minutesOf(need, hands), { days, periods })),
+    ...needs.map((need) =>
+      neededVisit(
+        need,
+        ponds.get(need.pondId as PondId)!,
+        places.of(need.pondId as PondId),
+        minutesOf(need, hands),
+        { days, periods },
+        knownCrews.get(need.pondId) ?? null,
+      ),
+    ),
     ...busy.visits,
   ]
   const known = new Set(planVisits.map((v) => v.id))

@@ -40,12 +40,14 @@ const opening = ({ opens, closes, closedDays, blackouts, schoolHolidays }: Plann
 const spoilOf = (jobs: readonly string[], areaM2: number): number =>
   jobs.reduce((sum, job) => sum + (JOB_PLANNING[job] ? JOB_PLANNING[job].spoil.baseM3 + JOB_PLANNING[job].spoil.perM2M3 * areaM2 : 0), 0)
 
+/** @param knownCrew who was at this pond last, and is sent again where that costs little */
 export function neededVisit(
   need: Need,
   pond: PlanningPond,
   location: number,
   hands: { handsMin: number; fixedMin: number; tankM3: number },
   open: OpenDays,
+  knownCrew: string | null,
 ): PlanVisit {
   const facts = JOB_PLANNING[need.job]
   const also = need.also.map((job) => JOB_PLANNING[job])
@@ -63,7 +65,7 @@ export function neededVisit(
     load: spoilOf([need.job, ...need.also], pond.areaM2),
     value: (facts.value + also.reduce((sum, f) => sum + f.value, 0) / 2) * (need.late ? 2 : 1),
     after: need.after.map((a) => ({ visit: a.need, minDays: a.minDays, maxDays: a.maxDays, requires: a.requires })),
-    preferredCrew: null,
+    preferredCrew: knownCrew,
     published: null,
     locked: false,
   }

@@ -1,0 +1,51 @@
+import type { FishBackReadings, FishBackReason } from '../fish-back-gate'
+import type { StepFigure } from '../figures'
+import type { ReadingKindName } from '../../water/readings'
+
+/** Why a step has to wait. Every stop can be passed by a crew lead with a reason, and never silently. */
+export type GateReason =
+  | FishBackReason
+  | { readonly code: 'needs-test'; readonly missing: readonly ReadingKindName[] }
+  | { readonly code: 'needs-figure'; readonly missing: readonly StepFigure[] }
+  | { readonly code: 'ammonia-after'; readonly nh3MgL: number; readonly limitMgL: number; readonly phAfter: number }
+  | { readonly code: 'rise-too-steep'; readonly riseDH: number; readonly mostDH: number }
+  | { readonly code: 'ph-too-steep'; readonly risePh: number; readonly mostPh: number }
+  | { readonly code: 'too-much-at-once'; readonly share: number; readonly mostShare: number }
+  | { readonly code: 'too-soon'; readonly hours: number; readonly leastHours: number }
+  | { readonly code: 'inlet-temperature'; readonly differenceC: number; readonly limitC: number }
+  | { readonly code: 'too-salty'; readonly share: number; readonly mostShare: number }
+  | { readonly code: 'media-at-once'; readonly share: number; readonly mostShare: number }
+  | { readonly code: 'media-tap-water' }
+  | { readonly code: 'oxygen'; readonly mgL: number; readonly leastMgL: number }
+  | { readonly code: 'night-oxygen'; readonly mgL: number; readonly leastMgL: number }
+  | { readonly code: 'no-licence' }
+  | { readonly code: 'die-off' }
+  | { readonly code: 'sulfide-smell' }
+  | { readonly code: 'gasping' }
+
+export type GateOutcome = { readonly status: 'safe'; readonly nh3MgL?: number } | { readonly status: 'stop'; readonly reasons: readonly GateReason[] }
+
+/** What gates judge by: today's tests, what the step is about to do, and the pond. */
+export interface GateContext {
+  /** Latest reading of each kind on this visit. */
+  readonly readings: Partial<Readonly<Record<ReadingKindName, number>>>
+  /** Readings of the test after refilling; nothing older. */
+  readonly refilled: FishBackReadings
+  readonly figures: Partial<Readonly<Record<StepFigure, number>>>
+  readonly choice: string | null
+  /** Pond, streams, boxes and the filter's voids, m³. */
+  readonly systemM3: number
+  /** Whether plants grow here that salt would harm. */
+  readonly planted: boolean
+  /** Hours since a part of the water was last changed here; null: never, as far as is known. */
+  readonly hoursSinceChange: number | null
+  /** Fish are out in tanks, as on a whole-pond cleanout. */
+  readonly fishOut: boolean
+}
+
+export const SAFE: GateOutcome = { status: 'safe' }
+export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome => (reasons.length === 0 ? SAFE : { status: 'stop', reasons })
+
+/** Readings that must be there; the ones that are missing. */
+export const missingReadings = (readings: GateContext['readings'], needed: readonly ReadingKindName[]): ReadingKindName[] =>
+  needed.filter((kind) => readings[kind] === undefined)

@@ -1,0 +1,129 @@
+import fc from 'fast-check'
+import { unionisedAmmonia } from '../../water/ammonia'
+import { STEP_GATES, type StepGate } from '../step'
+import { judgeGate } from '.'
+import { ALGAE_ANSWERS, dawnOxygen } from './algae-treatment'
+import { SLUDGE_SIGNS } from './deep-sludge'
+import type { GateContext } from './gate'
+import { MEDIA_WATER } from './media-clean'
+import { phAfterKhRise } from './raise-kh'
+
+const GOOD: GateContext = {
+  readings: { waterTemp: 15, tapTemp: 13, ph: 7.4, tan: 0.1, kh: 4, dissolvedOxygen: 9 },
+  refilled: { waterTemp: 10, tankTemp: 9, ph: 7.4, tan: 0.1, freeChlorine: 0 },
+  figures: { khRiseDH: 1, changedM3: 3, saltKg: 0, mediaShare: 0.5 },
+  choice: null,
+  systemM3: 12,
+  planted: true,
+  hoursSinceChange: null,
+  fishOut: false,
+}
+type Over = Partial<Omit<GateContext, 'readings' | 'figures'>> & { readings?: GateContext['readings']; figures?: GateContext['figures'] }
+const given = ({ readings, figures, ...over }: Over): GateContext => ({
+  ...GOOD,
+  ...over,
+  readings: { ...GOOD.readings, ...readings },
+  figures: { ...GOOD.figures, ...figures },
+})
+const codes = (gate: StepGate, over: Over = {}) => {
+  const outcome = judgeGate(gate, given(over))
+  return outcome.status === 'safe' ? [] : outcome.reasons.map((r) => r.code)
+}
+
+it.each(STEP_GATES)('%s lets a good day through', (gate) => expect(codes(gate)).toEqual([]))
+
+describe('raising KH', () => {
+  it.each<[string, Over, string[]]>([
+    ['needs its tests', { readings: { tan: undefined, kh: undefined } }, ['needs-test']],
+    ['needs to be told how far', { figures: { khRiseDH: undefined } }, ['needs-figure']],
+    // TAN 1 mg/L at pH 8.4 and 20 °C is 0.09 mg/L of NH3 already
+    ['waits for ammonia that would turn toxic', { readings: { tan: 1, ph: 8.4, waterTemp: 20 } }, ['ammonia-after']],
+    ['passes the same ammonia in cold, sour water', { readings: { tan: 1, ph: 6.8, waterTemp: 8 } }, []],
+    ['passes little ammonia at any pH', { readings: { tan: 0.2, ph: 9, waterTemp: 25 } }, []],
+    ['goes two degrees a day at most', { readings: { kh: 8 }, figures: { khRiseDH: 3 } }, ['rise-too-steep']],
+    // from 1 to 3 °dH pH rises by log10(3) = 0.48
+    ['minds the pH of a soft pond', { readings: { kh: 1 }, figures: { khRiseDH: 2 } }, ['ph-too-steep']],
+    ['allows one degree in it', { readings: { kh: 1 }, figures: { khRiseDH: 1 } }, []],
+  ])('%s', (_, over, expected) => expect(codes('raise-kh', over)).toEqual(expected))
+  it('reckons pH with carbon dioxide as it is: twice the KH is 0.30 more', () => expect(phAfterKhRise(7, 4, 4)).toBeCloseTo(7.301, 3))
+  it('never passes what would be toxic after the rise', () => {
+    const within = (lo: number, hi: number) => fc.double({ min: lo, max: hi, noNaN: true })
+    fc.assert(
+      fc.property(within(0.25, 5), within(6, 9.5), within(0.5, 12), within(4, 28), within(0, 2), (tan, ph, kh, waterTemp, khRiseDH) => {
+        const safe = judgeGate('raise-kh', given({ readings: { tan, ph, kh, waterTemp }, figures: { khRiseDH } })).status === 'safe'
+        if (safe) expect(unionisedAmmonia(tan, phAfterKhRise(ph, kh, khRiseDH), waterTemp).nh3MgL).toBeLessThanOrEqual(0.05 + 1e-9)
+      }),
+    )
+  })
+})
+
+describe('a water change', () => {
+  it.each<[string, Over, string[]]>([
+    ['is at most a third: 4 of 12 m³ pass', { figures: { changedM3: 4 } }, []],
+    ['5 of 12 m³ do not', { figures: { changedM3: 5 } }, ['too-much-at-once']],
+    ['waits a day after the last', { hoursSinceChange: 20 }, ['too-soon']],
+    ['goes on after a day', { hoursSinceChange: 25 }, []],
+    ['minds the inlet: 15 °C against 11', { readings: { tapTemp: 11 } }, ['inlet-temperature']],
+    ['needs the tap tested', { readings: { tapTemp: undefined } }, ['needs-test']],
+    ['asks nothing where none is changed', { figures: { changedM3: 0 }, readings: { tapTemp: undefined } }, []],
+    ['says all at once', { figures: { changedM3: 8 }, hoursSinceChange: 2, readings: { tapTemp: 5 } }, ['too-much-at-once', 'too-soon', 'inlet-temperature']],
+  ])('%s', (_, over, expected) => expect(codes('water-change', over)).toEqual(expected))
+})
+
+describe('salt', () => {
+  it.each<[string, Over, string[]]>([
+    ['12 kg in 12 m³ are 0.1 %, which plants stand', { figures: { saltKg: 12 } }, []],
+    ['20 kg are too much for them', { figures: { saltKg: 20 } }, ['too-salty']],
+    ['but not for a pond without plants', { figures: { saltKg: 20 }, planted: false }, []],
+    ['what is in the water already counts', { figures: { saltKg: 12 }, readings: { salinity: 0.0005 } }, ['too-salty']],
+    ['none asks nothing', { figures: { saltKg: 0 }, readings: { salinity: 0.004 } }, []],
+  ])('%s', (_, over, expected) => expect(codes('salt', over)).toEqual(expected))
+})
+
+describe('rinsing media', () => {
+  it.each<[string, Over, string[]]>([
+    ['half with fish in the pond', { figures: { mediaShare: 0.5 }, choice: MEDIA_WATER[0] }, []],
+    ['not all of it', { figures: { mediaShare: 1 }, choice: MEDIA_WATER[0] }, ['media-at-once']],
+    ['all of it with the fish out', { figures: { mediaShare: 1 }, choice: MEDIA_WATER[0], fishOut: true }, []],
+    ['never in tap water by the way', { figures: { mediaShare: 0.3 }, choice: MEDIA_WATER[1] }, ['media-tap-water']],
+  ])('%s', (_, over, expected) => expect(codes('media-clean', over)).toEqual(expected))
+})
+
+describe('handling fish', () => {
+  it.each<[string, Over, string[]]>([
+    ['not in water of 3 °C', { readings: { waterTemp: 3 } }, ['too-cold-or-hot']],
+    ['nor of 25', { readings: { waterTemp: 25 } }, ['too-cold-or-hot']],
+    ['not with 5.5 mg/L of oxygen', { readings: { dissolvedOxygen: 5.5 } }, ['oxygen']],
+    ['not untested', { readings: { dissolvedOxygen: undefined } }, ['needs-test']],
+    ['at 6 mg/L and 24 °C', { readings: { dissolvedOxygen: 6, waterTemp: 24 } }, []],
+  ])('%s', (_, over, expected) => expect(codes('fish-handling', over)).toEqual(expected))
+})
+
+describe('treating algae', () => {
+  const [none, licensed, without, dying] = ALGAE_ANSWERS
+  it.each<[string, Over, string[]]>([
+    ['asks nothing where nobody treats', { choice: none, readings: { dissolvedOxygen: undefined } }, []],
+    ['passes licensed with oxygen for the night', { choice: licensed }, []],
+    ['not with a warm night that uses it up', { choice: licensed, readings: { dissolvedOxygen: 7, waterTemp: 25 } }, ['night-oxygen']],
+    ['not without a licence', { choice: without }, ['no-licence']],
+    ['never on a day of dying off', { choice: dying }, ['die-off']],
+  ])('%s', (_, over, expected) => expect(codes('algae-treatment', over)).toEqual(expected))
+  it('takes three mg/L off in a night at 20 °C, more in warmth, never below nothing', () => {
+    expect(dawnOxygen(9, 20)).toBeCloseTo(6, 9)
+    expect(dawnOxygen(9, 28)).toBeLessThan(dawnOxygen(9, 20))
+    expect(dawnOxygen(1, 25)).toBe(0)
+  })
+})
+
+describe('deep sediment', () => {
+  it('stops at the smell and at gasping fish', () => {
+    expect(SLUDGE_SIGNS.map((choice) => codes('deep-sludge', { choice }))).toEqual([[], ['sulfide-smell'], ['gasping']])
+  })
+})
+
+describe('fish going back', () => {
+  it('goes by the test after the refill alone, whatever was read before', () => {
+    expect(codes('fish-back-safe', { refilled: {} })).toEqual(['not-tested'])
+    expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, freeChlorine: 0.3 } })).toEqual(['chlorine'])
+  })
+})

@@ -1,0 +1,62 @@
+import type { GateReason } from '@/core/jobs/gates/gate'
+import type { StepGate } from '@/core/jobs/step'
+import type { QuantityKind } from '@/core/units/kinds'
+import { FIGURE_NAMES } from '@/domain/figure-names'
+import { READING_NAMES } from '@/domain/reading-names'
+import { fishBackText } from './fish-back'
+
+type Show = (value: number, kind: QuantityKind) => string
+
+/** What a stop means, before its reasons. */
+export const GATE_HEADINGS: Readonly<Record<StepGate, string>> = {
+  'fish-back-safe': 'Stop: fish stay in the tank.',
+  'fish-handling': 'Stop: leave the fish where they are.',
+  'raise-kh': 'Stop: do not raise KH yet.',
+  'water-change': 'Stop: not this change.',
+  salt: 'Stop: no salt, or less.',
+  'media-clean': 'Stop: leave the media as they are.',
+  'algae-treatment': 'Stop: do not treat.',
+  'deep-sludge': 'Stop: leave the sediment alone, air on, step back.',
+}
+
+/** Why a step has to wait, and what ends the wait. */
+export function gateText(reason: GateReason, show: Show): string {
+  switch (reason.code) {
+    case 'needs-test':
+      return `Test first. Missing: ${reason.missing.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ')}.`
+    case 'needs-figure':
+      return `Write down first: ${reason.missing.map((figure) => FIGURE_NAMES[figure].toLowerCase()).join(', ')}. 0 if none.`
+    case 'ammonia-after':
+      return `pH would come to ${show(reason.phAfter, 'ph')} and toxic ammonia to ${show(reason.nh3MgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}. Change a part of the water first.`
+    case 'rise-too-steep':
+      return `KH by ${show(reason.riseDH, 'hardness')} in one day; at most ${show(reason.mostDH, 'hardness')}. Do the rest another day.`
+    case 'ph-too-steep':
+      return `pH would rise by ${show(reason.risePh, 'ph')}; at most ${show(reason.mostPh, 'ph')} a day. Raise KH by one degree or less.`
+    case 'too-much-at-once':
+      return `${show(reason.share, 'share')} of the water at once; at most ${show(reason.mostShare, 'share')}. Do the rest a day later.`
+    case 'too-soon':
+      return `Water was changed ${Math.round(reason.hours)} hours ago; leave ${reason.leastHours} hours between changes.`
+    case 'inlet-temperature':
+      return `The water that goes in differs by ${show(reason.differenceC, 'temperatureStep')}; at most ${show(reason.limitC, 'temperatureStep')}. Mix it, or let it stand.`
+    case 'too-salty':
+      return `Salt would come to ${show(reason.share, 'share')}; the pond stands ${show(reason.mostShare, 'share')}. It leaves only with water.`
+    case 'media-at-once':
+      return `${show(reason.share, 'share')} of the biological media at once with fish in the pond; at most ${show(reason.mostShare, 'share')}. The other half another week.`
+    case 'media-tap-water':
+      return 'Tap water kills what lives on the media. Use pond water; after a reset with tap water treat it as a new filter.'
+    case 'oxygen':
+      return `Oxygen is ${show(reason.mgL, 'concentration')}; fish are handled from ${show(reason.leastMgL, 'concentration')} on. Air on, test again.`
+    case 'night-oxygen':
+      return `Oxygen may fall to ${show(reason.mgL, 'concentration')} by dawn; ${show(reason.leastMgL, 'concentration')} must be left. Aerate, and treat on a better day.`
+    case 'no-licence':
+      return 'The law may ask for a licensed applicator. Leave it to somebody who is.'
+    case 'die-off':
+      return 'Algae that die off already use up the oxygen of the night. Aerate and wait.'
+    case 'sulfide-smell':
+      return 'Hydrogen sulfide: stop, leave, ventilate. It numbs the nose before it harms.'
+    case 'gasping':
+      return 'Fish gasp: air on at once, stop stirring, test oxygen, ammonia and nitrite.'
+    default:
+      return fishBackText(reason, show)
+  }
+}
