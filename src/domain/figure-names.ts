@@ -1,4 +1,6 @@
-import type { StepFigure } from '../core/jobs/figures'
+import { STEP_FIGURES, type StepFigure } from '../core/jobs/figures'
+import type { FormatOptions } from '../core/units/format'
+import type { QuantityKind } from '../core/units/kinds'
 import type { QuantityScale } from '../core/units/systems'
 
 export const FIGURE_NAMES: Readonly<Record<StepFigure, string>> = {
@@ -20,5 +22,11 @@ export const FIGURE_NAMES: Readonly<Record<StepFigure, string>> = {
 }
 
 const SMALL: readonly StepFigure[] = ['levelDropM', 'padThicknessM', 'leakM']
+type Show = (value: number, kind: QuantityKind, options?: FormatOptions) => string
+
+/** "Water changed 2.4 m³", in the units of who reads it. */
+export const figureWords = (figure: StepFigure, value: number, show: Show): string =>
+  `${FIGURE_NAMES[figure].toLowerCase()} ${show(value, STEP_FIGURES[figure].quantity, { scale: figureScale(figure) })}`
+
 /** Short lengths are told in millimetres or inches. */
 export const figureScale = (figure: StepFigure): QuantityScale => (SMALL.includes(figure) ? 'small' : 'usual')

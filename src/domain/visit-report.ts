@@ -1,11 +1,12 @@
 import { FISH_SPECIES } from '../core/fish/species'
+import type { StepFigure } from '../core/jobs/figures'
 import type { FollowUp } from './reading'
 import type { StepState } from './visit-progress'
 import type { Entry, VisitInContext } from './visit'
 
 export interface ReportSection {
   readonly title: string
-  readonly done: readonly { readonly title: string; readonly remark: string }[]
+  readonly done: readonly { readonly title: string; readonly remark: string; readonly figures: readonly (readonly [StepFigure, number])[] }[]
 }
 
 export interface VisitReport {
@@ -34,7 +35,7 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
       .filter((s) => s.section === title)
       .flatMap((step) => {
         const state = states.get(step.key)
-        return state?.status === 'done' ? [{ title: step.title, remark: remark(state) }] : []
+        return state?.status === 'done' ? [{ title: step.title, remark: remark(state), figures: figuresOf(state) }] : []
       }),
   }))
   return {
@@ -57,6 +58,10 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
     followUp: followUp && { title: followUp.title, from: followUp.dueFrom, to: followUp.dueTo },
   }
 }
+
+/** What was done in numbers; nothing of what was not. */
+const figuresOf = (state: Extract<StepState, { status: 'done' }>): (readonly [StepFigure, number])[] =>
+  (Object.entries(state.entry.answer.figures ?? {}) as [StepFigure, number][]).filter(([, value]) => value !== 0)
 
 function remark(state: Extract<StepState, { status: 'done' }>): string {
   const { answer } = state.entry

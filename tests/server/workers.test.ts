@@ -95,5 +95,5 @@ describe('workers', () => {
     expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
     expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
     expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
-  }, 120_000)
+  }, 300_000)
 })

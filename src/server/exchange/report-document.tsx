@@ -1,6 +1,8 @@
 import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { UnitSystem } from '@/core/units/systems'
-import { formatQuantity } from '@/core/units/format'
+import { formatQuantity, type FormatOptions } from '@/core/units/format'
+import type { QuantityKind } from '@/core/units/kinds'
+import { figureWords } from '@/domain/figure-names'
 import { longDate } from '@/domain/dates'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
@@ -24,6 +26,7 @@ export interface ReportPhotos {
 export function ReportDocument({ page, photos, units }: { page: ReportPage; photos: readonly ReportPhotos[]; units: UnitSystem }) {
   const { report, meanings, firmName } = page
   const { visit } = report
+  const show = (value: number, kind: QuantityKind, options?: FormatOptions) => formatQuantity(value, kind, units, options)
   const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
     <Document title={`${visit.job.name}, ${visit.pondName}`} author={firmName} language="en">
@@ -92,6 +95,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
               <Text key={step.title} style={paper.line}>
                 • {step.title}
                 {step.remark ? `: ${step.remark}` : ''}
+                {step.figures.length > 0 ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show)).join(', ')})` : ''}
               </Text>
             ))}
           </View>

@@ -1,6 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { longDate } from '@/domain/dates'
+import { figureWords } from '@/domain/figure-names'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
 import { useShow } from '@/ui/person-context'
@@ -105,6 +106,7 @@ export function ReportView({ page }: { page: ReportPage }) {
                 <li key={step.title}>
                   {step.title}
                   {step.remark ? <span className="soft">: {step.remark}</span> : null}
+                  {step.figures.length > 0 ? <span> ({step.figures.map(([figure, value]) => figureWords(figure, value, show)).join(', ')})</span> : null}
                 </li>
               ))}
             </ul>

@@ -41,6 +41,7 @@ export const ROUTINE_VISIT: JobType = {
     },
     {
       ...CHANGE_WATER,
+      readings: ['tapTemp', 'tapChlorine'],
       detail: 'Only where the practice or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Write down how much; 0 if none.',
     },
     {
