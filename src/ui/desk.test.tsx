@@ -89,6 +89,10 @@ const planData = (size = 2) =>
   ({
     pond: { ...pondInput(), id: 'p1', siteName: 'Weir Cottage' },
     job: { key: 'spring-cleanout', name: 'Spring cleanout' },
+    jobs: [
+      { key: 'spring-cleanout', name: 'Spring cleanout' },
+      { key: 'routine', name: 'Routine visit' },
+    ],
     today: '2027-01-10',
     window: { earliest: '2027-03-01', best: '2027-03-20', latest: '2027-04-10' },
     proposals: [

@@ -179,6 +179,54 @@ describe('at the water’s edge', () => {
   })
 })
 
+describe('gates at the water’s edge', () => {
+  /** A routine visit of a pond, answered up to a step. */
+  async function routine(firm: Awaited<ReturnType<typeof planned>>, startTime: string, until: string) {
+    const id = await planVisit(firm.actors.office, { pondId: firm.pondId, jobType: 'routine', day: today, startTime, crewId: firm.crewId, note: '' })
+    await startVisit(firm.actors.technician, id)
+    await answerUntil(firm.actors.technician, id, until)
+    return id
+  }
+  const change = (changedM3: number, more: object = {}) =>
+    doneEntry('change-water', { figures: { changedM3 }, readings: readingsOf({ tapTemp: 9, tapChlorine: 0.2 }) }, more)
+
+  it('a change of water is judged by its share, by the tap, and by the last one at this pond', async () => {
+    const firm = await planned('Yarrow')
+    const { technician } = firm.actors
+    const lead = firm.actors['crew-lead']
+    const first = await routine(firm, '06:00', 'change-water')
+    const { systemM3, partialChange } = (await fieldVisit(technician, first)).quantities
+    expect(partialChange.volumeM3).toBeCloseTo(systemM3 / 3, 6)
+    const gateOf = async (id: VisitId, entry: EntryInput) => (await problemOf(logEntry(technician, id, entry))) as { details?: { gate: { code: string }[] } }
+    expect((await gateOf(first, doneEntry('change-water', {}))).details!.gate).toMatchObject([{ code: 'needs-figure' }])
+    expect((await gateOf(first, doneEntry('change-water', { figures: { changedM3: 1 } }))).details!.gate).toMatchObject([
+      { code: 'needs-test', missing: ['tapTemp'] },
+    ])
+    expect((await gateOf(first, change(systemM3 / 2))).details!.gate).toMatchObject([{ code: 'too-much-at-once' }])
+    await logEntry(technician, first, change(systemM3 / 4))
+
+    // the same pond again on the same day
+    const second = await routine(firm, '12:00', 'change-water')
+    expect((await gateOf(second, change(systemM3 / 4))).details!.gate).toMatchObject([{ code: 'too-soon' }])
+    const why = { override: { reason: 'Ammonia still high, fish at the surface' } }
+    expect((await problemOf(logEntry(technician, second, change(systemM3 / 4, why)))).message).toContain('crew lead')
+    await logEntry(lead, second, change(systemM3 / 4, why))
+    await answerUntil(lead, second, null)
+    await finishVisit(lead, second)
+    const { report } = await visitReport(firm.actors.office, second)
+    expect(report.overrides).toEqual([expect.objectContaining({ reason: why.override.reason })])
+  })
+  it('a figure that cannot be is refused by name; leaving a dose out needs no leave', async () => {
+    const firm = await planned('Zinnia')
+    const id = await routine(firm, '06:00', 'level')
+    const problem = await problemOf(logEntry(firm.actors.technician, id, doneEntry('level', { figures: { levelDropM: 9 } })))
+    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'answer.figures.levelDropM' }] })
+    await answerUntil(firm.actors.technician, id, 'change-water')
+    const skip = { kind: 'skipped', id: randomUUID() as EntryId, stepKey: 'change-water', at: new Date().toISOString(), reason: 'Tests are clean' } as const
+    await expect(logEntry(firm.actors.technician, id, skip)).resolves.toBeUndefined()
+  })
+})
+
 describe('photos', () => {
   async function underWay(name: string) {
     const { plan, crewId, actors } = await planned(name)

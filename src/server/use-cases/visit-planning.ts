@@ -4,7 +4,7 @@ import { cleanoutDuration } from '@/core/jobs/duration'
 import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/jobs/cleanout-quantities'
 import { minutesWith } from '@/core/dispatch/plan/plan-input'
 import { factorFor } from '@/core/jobs/learn-duration'
-import { jobType } from '@/core/jobs/job-types'
+import { JOB_TYPES, jobType } from '@/core/jobs/job-types'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { overlapping } from '@/domain/clash'
 import type { CrewId, PondId, VisitId } from '@/domain/ids'
@@ -53,6 +53,13 @@ function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, 
   return hands ? minutesWith({ handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 }, Math.max(1, crewSize)) : cleanoutMin
 }
 
+/** What a crew would take for a kind of job; only a cleanout's time has parts. */
+function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): ReturnType<typeof estimateCleanout> {
+  const cleanout = estimateCleanout(pond, crewSize)
+  if (!JOB_PLANNING[jobKey].hands) return cleanout
+  return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
+}
+
 /** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
   assertMay(actor, 'visits.plan')
@@ -74,10 +81,11 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       /** Logged visits have taught to reckon so many times the plain estimate. */
       learntFactor,
       job: { key: job.key, name: job.name },
+      jobs: JOB_TYPES.map(({ key, name }) => ({ key, name })),
       today,
       window,
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
-      crews: crews.map((crew) => ({ ...crew, ...estimateCleanout(pond, crew.size) })),
+      crews: crews.map((crew) => ({ ...crew, ...estimateOf(job.key, pond, crew.size) })),
       visits: (await listVisits(trx, { from: today })).map(brief),
     }
   })

@@ -168,7 +168,7 @@ export function MapView({ data }: { data: MapData }) {
             ),
           )}
           {missing > 0 ? (
-            <p className="soft small">
+            <p className="soft small among-words">
               {missing} {missing === 1 ? 'site is' : 'sites are'} not on the map; <Link href="/customers">give them a place</Link>.
             </p>
           ) : null}

@@ -69,6 +69,11 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
               Plan the cleanout
             </Link>
           ) : null}
+          {may(role, 'visits.plan') ? (
+            <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=routine`}>
+              Plan another visit
+            </Link>
+          ) : null}
         </span>
       </div>
       <div className="columns wide-left">

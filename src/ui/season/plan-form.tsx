@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { daysBetween } from '@/core/numeric/calendar'
+import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
 import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
 import { longDate, duration, shortDate } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
@@ -21,11 +22,10 @@ function bestDay(proposals: PlanData['proposals'], best: string): PlanData['prop
   return [...proposals].sort((a, b) => b.likelihood - a.likelihood || off(a.day) - off(b.day))[0] ?? null
 }
 
-/** A day from the window, a crew, and what the cleanout asks of them. */
+/** A day from the window, a crew, and what the visit asks of them. */
 export function PlanForm({ data }: { data: PlanData }) {
   const { pond, window, proposals, crews } = data
   const router = useRouter()
-  const show = useShow()
   const likeliest = window && bestDay(proposals, window.best)
   const [day, setDay] = useState(likeliest?.day ?? data.today)
   const [crewId, setCrewId] = useState(crews[0]?.id ?? '')
@@ -33,6 +33,7 @@ export function PlanForm({ data }: { data: PlanData }) {
   const [note, setNote] = useState('')
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [busy, setBusy] = useState(false)
+  const isCleanout = data.job.key === 'spring-cleanout'
   const crew = crews.find((c) => c.id === crewId)
   const minutes = crew ? Math.ceil(crew.duration.totalMinutes / 5) * 5 : 0
   const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
@@ -51,6 +52,13 @@ export function PlanForm({ data }: { data: PlanData }) {
     <>
       <div className="page-head">
         <h1>{data.job.name}</h1>
+        <ChoiceField
+          label="Kind of visit"
+          hideLabel
+          value={data.job.key}
+          onChange={(e) => router.push(`/ponds/${pond.id}/plan?job=${e.target.value}`)}
+          options={data.jobs.map((job) => ({ value: job.key, label: job.name }))}
+        />
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>
@@ -130,7 +138,7 @@ export function PlanForm({ data }: { data: PlanData }) {
           </fieldset>
           <ProblemNote problem={problem} />
           <button className="btn btn-primary mt-2" disabled={busy || !crew}>
-            Plan the cleanout
+            {isCleanout ? 'Plan the cleanout' : 'Plan the visit'}
           </button>
         </div>
         {crew ? (
@@ -162,24 +170,33 @@ export function PlanForm({ data }: { data: PlanData }) {
                   ))}
               </tbody>
             </table>
-            <dl className="figures">
-              <div>
-                <dt>Pump out</dt>
-                <dd>{show(crew.quantities.refillM3 + crew.quantities.savedM3, 'volume')}</dd>
-              </div>
-              <div>
-                <dt>Refill from the tap</dt>
-                <dd>{show(crew.quantities.refillM3, 'volume')}</dd>
-              </div>
-              <div>
-                <dt>Holding tank</dt>
-                <dd>{crew.quantities.holding.volumeM3 > 0 ? show(crew.quantities.holding.volumeM3, 'volume', { scale: 'small' }) : 'no fish'}</dd>
-              </div>
-            </dl>
-            <p className="soft small mb-0 mt-2">Green: hands, shared by the crew. Blue: pump and hose, which take the time they take.</p>
+            {isCleanout ? <CleanoutFigures quantities={crew.quantities} /> : null}
           </div>
         ) : null}
       </form>
+    </>
+  )
+}
+
+function CleanoutFigures({ quantities }: { quantities: CleanoutQuantities }) {
+  const show = useShow()
+  return (
+    <>
+      <dl className="figures">
+        <div>
+          <dt>Pump out</dt>
+          <dd>{show(quantities.refillM3 + quantities.savedM3, 'volume')}</dd>
+        </div>
+        <div>
+          <dt>Refill from the tap</dt>
+          <dd>{show(quantities.refillM3, 'volume')}</dd>
+        </div>
+        <div>
+          <dt>Holding tank</dt>
+          <dd>{quantities.holding.volumeM3 > 0 ? show(quantities.holding.volumeM3, 'volume', { scale: 'small' }) : 'no fish'}</dd>
+        </div>
+      </dl>
+      <p className="soft small mb-0 mt-2">Green: hands, shared by the crew. Blue: pump and hose, which take the time they take.</p>
     </>
   )
 }

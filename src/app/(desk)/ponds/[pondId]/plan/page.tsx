@@ -5,9 +5,16 @@ import { idFrom } from '@/server/http/page-id'
 import { planningPage } from '@/server/use-cases/visit-planning'
 import { PlanForm } from '@/ui/season/plan-form'
 
-export const metadata: Metadata = { title: 'Plan the cleanout' }
+export const metadata: Metadata = { title: 'Plan a visit' }
 
-export default async function PlanPage({ params }: { params: Promise<{ pondId: string }> }) {
+interface PlanPageProps {
+  readonly params: Promise<{ pondId: string }>
+  readonly searchParams: Promise<{ job?: string | string[] }>
+}
+
+export default async function PlanPage({ params, searchParams }: PlanPageProps) {
   const id = idFrom(PondId, (await params).pondId)
-  return <PlanForm data={await forPage((actor) => planningPage(actor, id, 'spring-cleanout'))} />
+  const { job } = await searchParams
+  const key = typeof job === 'string' ? job : 'spring-cleanout'
+  return <PlanForm key={key} data={await forPage((actor) => planningPage(actor, id, key))} />
 }
