@@ -39,7 +39,14 @@ export async function startOutbox() {
 export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl }) {
   const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {
     label: 'worker',
-    env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl ?? '', ROADS_URL: roadsUrl ?? '', MAIL_URL: mailUrl ?? '', MAIL_FROM: process.env.MAIL_FROM ?? '', NODE_ENV: 'production' },
+    env: {
+      APP_DATABASE_URL: appUrl,
+      WEATHER_DESK_URL: weatherUrl ?? '',
+      ROADS_URL: roadsUrl ?? '',
+      MAIL_URL: mailUrl ?? '',
+      MAIL_FROM: process.env.MAIL_FROM ?? '',
+      NODE_ENV: 'production',
+    },
   })
   await waitForLine(child, 'worker ready')
   return child

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { BlockedBy, Relaxation } from '../core/dispatch/plan/explain'
+import type { MoveProblem } from '../core/dispatch/plan/judge-move'
 import { daysBetween } from '../core/numeric/calendar'
 import { calendarDay } from './fields'
 import type { VisitTask } from './visit'
@@ -67,6 +68,10 @@ export interface PlanChange {
   readonly window: { readonly earliest: string; readonly best: string; readonly latest: string }
   readonly late: boolean
   readonly was: { readonly crewId: CrewId; readonly day: string; readonly startTime: string } | null
+  /** Of a moved visit: what staying would break, and what it would cost, minutes of travel. */
+  readonly why: { readonly breaks: readonly MoveProblem[]; readonly costMin: number } | null
+  /** Of a moved visit: who was told of another day or hour. */
+  readonly tell: { readonly customer: string; readonly byLetter: boolean; readonly phone: string } | null
 }
 
 /** A chosen change that could not be taken over, and why. */

@@ -50,10 +50,12 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
     fishBack: countOf(states.get('fish-back')),
     losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), 0),
     crew: [...new Set(log.map((e) => e.byName))],
-    overrides: steps.flatMap((step) => {
-      const state = states.get(step.key)
-      return state?.status === 'done' && state.entry.override ? [{ title: step.title, reason: state.entry.override.reason, by: state.entry.byName }] : []
-    }),
+    // a stop that was passed stays in the report, also where its step was corrected afterwards
+    overrides: log.flatMap((entry) =>
+      entry.kind === 'done' && entry.override
+        ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', reason: entry.override.reason, by: entry.byName }]
+        : [],
+    ),
     customerNote: visit.job.customerNote,
     followUp: followUp && { title: followUp.title, from: followUp.dueFrom, to: followUp.dueTo },
   }

@@ -12,6 +12,11 @@ export async function send<Value = unknown>(method: 'POST' | 'PUT' | 'DELETE', p
   return answerOf(() => fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }))
 }
 
+/** Reads JSON from the app's own API. */
+export async function fetchJson<Value>(path: string): Promise<SendOutcome<Value>> {
+  return answerOf(() => fetch(path))
+}
+
 /** Sends a file as it is. */
 export async function sendFile<Value = unknown>(path: string, file: Blob): Promise<SendOutcome<Value>> {
   return answerOf(() => fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }))

@@ -196,6 +196,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/notice-templates', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, templates: DEFAULT_TEMPLATES }) },
   { route: 'api/v1/visits/[visitId]/tell', method: 'POST', allowed: LOGGERS, body: () => ({ kind: 'on-the-way', time: '09:00' }) },
   { route: 'api/v1/visits/[visitId]/days', method: 'GET', allowed: PLANNERS },
+  { route: 'api/v1/visits/[visitId]/why', method: 'GET', allowed: PLANNERS },
   { route: 'api/v1/calendar-feeds', method: 'POST', allowed: PLANNERS, body: () => ({ scope: 'crew', crewId: '00000000-0000-4000-8000-000000000000' }) },
   { route: 'api/v1/calendar-feeds/[feedId]', method: 'DELETE', allowed: PLANNERS },
   { route: 'api/v1/firm-periods', method: 'POST', allowed: PLANNERS },

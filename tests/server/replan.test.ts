@@ -15,6 +15,8 @@ import { fieldVisit, finishVisit, logEntry, startVisit } from '@/server/use-case
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
+import { whyVisit } from '@/server/use-cases/planning/why-visit'
+import { insertNotice } from '@/server/db/notice-repository'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { daySheet } from '@/server/use-cases/rounds'
@@ -53,6 +55,19 @@ async function withVisit(name: string, jobType = 'routine') {
   const visitId = await planVisit(firm.actors.office, { pondId, jobType, day: DAY, startTime: '08:00', crewId: firm.crewId, note: '' })
   return { ...firm, pondId, visitId }
 }
+const EMPTY_RESULT: PlanResult = {
+  changes: [],
+  kept: 0,
+  unplaced: [],
+  missed: [],
+  noWindow: [],
+  waiting: [],
+  crunch: [],
+  travelMin: 0,
+  feasible: true,
+  roads: 'crow',
+  notOnMap: [],
+}
 async function secondCrew(firmId: FirmId) {
   const id = crypto.randomUUID() as never
   await inFirm(firmId, (trx) => insertCrew(trx, { id, firmId, name: 'Stork' }))
@@ -70,6 +85,54 @@ describe('what came up', () => {
     expect(kept).toBe(1)
     expect(changes).toMatchObject([{ kind: 'moved', pondId, was: { day: DAY } }])
     expect(changes[0].day > addDays(DAY, 1)).toBe(true)
+  })
+  it('says why a visit moves and which customer knows of the old day', async () => {
+    const { firmId, actors, crewId, visitId } = await withVisit('Fieldfare')
+    await inFirm(firmId, (trx) =>
+      insertNotice(trx, firmId, {
+        id: crypto.randomUUID(),
+        visitId,
+        kind: 'visit-planned',
+        day: DAY,
+        startTime: '08:00',
+        recipient: 'a@b.example',
+        subject: 's',
+        body: 'b',
+      }),
+    )
+    const [rained] = (await workOut(firmId, wish({ lostDays: [DAY] }))).changes
+    expect(rained).toMatchObject({ why: { breaks: [{ code: 'crew-off' }] }, tell: { customer: 'Customer', byLetter: false, phone: '' } })
+    const stork = await secondCrew(firmId)
+    const [sick] = (await workOut(firmId, wish({ absent: [{ crewId, from: DAY, to: addDays(DAY, 30) }] }))).changes
+    expect(sick).toMatchObject({ crewId: stork, why: { breaks: [{ code: 'crew-off' }] } })
+    expect(await whyVisit(actors.office, visitId)).toMatchObject({ crewId, day: DAY, ableCrews: expect.arrayContaining([crewId, stork]), detourMin: 0 })
+    expect((await problemOf(whyVisit(actors.technician, visitId))).kind).toBe('forbidden')
+  })
+  it('two planners who take over two plans at once do not put a crew in two places', async () => {
+    const { firmId, actors, visitId } = await withVisit('Redwing')
+    const [first, second] = [
+      (await workOut(firmId, wish({ lostDays: [DAY] }))).changes,
+      (await workOut(firmId, wish({ lostDays: [DAY, addDays(DAY, 1)] }))).changes,
+    ]
+    const ids = await Promise.all([first, second].map((changes) => finishedRun(actors.office, { ...EMPTY_RESULT, changes }, wish())))
+    const outcomes = await Promise.allSettled(ids.map((id) => acceptPlan(actors.office, id, [visitId])))
+    expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
+    const [refused] = outcomes.flatMap((o) => (o.status === 'rejected' ? [o.reason.message] : []))
+    expect(refused).toContain('changed meanwhile')
+  })
+  it.each([
+    ['over a change of the clocks', '2027-03-26', '2027-03-31'],
+    ['over a leap day', '2028-02-25', '2028-03-03'],
+  ])('%s: rain moves the visit to a working day with its hours whole', async (_, from, to) => {
+    const { firmId, actors, crewId } = await makeFirm(`Clock ${from}`)
+    await inFirm(firmId, (trx) => trx('firms').where({ id: firmId }).update({ time_zone: 'Europe/Berlin' }))
+    const pondId = await addPond(actors.owner, newPond())
+    await planVisit(actors.office, { pondId, jobType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
+    const { changes } = await workOut(firmId, wish({ from, to, lostDays: [from] }))
+    expect(changes).toMatchObject([{ kind: 'moved', was: { day: from, startTime: '08:00' } }])
+    const [{ day, startTime, minutes }] = changes
+    expect(day > from && day <= to && isoWeekday(day) <= 5).toBe(true)
+    expect(startTime >= '07:00' && startTime < '16:00' && minutes > 30).toBe(true)
   })
   it('a sick crew: its visits of those days go to another crew or another day', async () => {
     const { firmId, crewId } = await withVisit('Swallow')

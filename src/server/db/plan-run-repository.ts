@@ -5,12 +5,18 @@ import { PlanWish, type CrunchWeek, type PlanResult, type PlanRun, type PlanRunS
 import { figuresOf, type PlanSummary } from '@/domain/plan-summary'
 import { database } from './connection'
 
+/** Plans of an older day do not say why a visit moved, nor who knows of it. */
+const completed = (result: PlanResult): PlanResult => ({
+  ...result,
+  changes: result.changes.map((change) => ({ ...change, why: change.why ?? null, tell: change.tell ?? null })),
+})
+
 const toRun = (r: Record<string, never>): PlanRun => ({
   id: r.id,
   state: r.state,
   wish: r.wish,
   share: r.share,
-  result: r.result,
+  result: r.result && completed(r.result),
   problem: r.problem,
   askedAt: (r.asked_at as Date).toISOString(),
   finishedAt: r.finished_at ? (r.finished_at as Date).toISOString() : null,

@@ -24,6 +24,7 @@ export interface PlanningPond {
   readonly siteId: SiteId
   readonly name: string
   readonly siteName: string
+  readonly customer: { readonly name: string; readonly email: string; readonly phone: string }
   readonly town: string
   readonly areaM2: number
   readonly lat: number | null
@@ -49,6 +50,7 @@ export interface PlanningPond {
 export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly PondId[]): Promise<PlanningPond[]> {
   const query = trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
     .leftJoin('service_plans as a', 'a.pond_id', 'p.id')
     .leftJoin('pond_seasons as q', 'q.pond_id', 'p.id')
     .select(
@@ -58,6 +60,9 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       'p.area_m2',
       'p.own_practice',
       's.name as site_name',
+      'c.name as customer_name',
+      'c.email',
+      'c.phone',
       's.town',
       's.lat',
       's.lon',
@@ -82,6 +87,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     siteId: r.site_id,
     name: r.name,
     siteName: r.site_name,
+    customer: { name: r.customer_name, email: r.email, phone: r.phone },
     town: r.town,
     areaM2: r.area_m2,
     ownPractice: OwnPractice.parse(r.own_practice),

@@ -1,3 +1,4 @@
+import type { PlanChange } from '@/domain/plan-run'
 import type { MoveProblem } from '@/core/dispatch/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/dispatch/plan/explain'
 import { jobType } from '@/core/jobs/job-types'
@@ -76,3 +77,14 @@ export function relaxationWords(relaxation: Relaxation, crewName: (id: string) =
       return `with the customer’s leave on a closed day: ${where}`
   }
 }
+
+/** Why a plan moves a visit that stands: what staying would break, or cost. */
+export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']>): string {
+  if (breaks.length > 0)
+    return `staying: ${breaks.map((b) => (b.code === 'crew-off' ? 'the crew is not out that day' : moveProblemWords(b, () => 'another stop'))).join('; ')}`
+  return costMin >= 1 ? `staying would cost ${duration(costMin)} of travel and days off the best` : 'makes room for others'
+}
+
+/** How a customer who knows of another day is reached. */
+export const tellWords = ({ customer, byLetter, phone }: NonNullable<PlanChange['tell']>): string =>
+  `${customer}, ${byLetter ? 'by letter' : phone === '' ? 'no address and no number on file' : `by phone ${phone}`}`

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/dates'
 import type { PlanChange } from '@/domain/plan-run'
-import { jobName } from '@/ui/messages/planning'
+import { jobName, tellWords, whyMovedWords } from '@/ui/messages/planning'
 import { mondayOf } from '@/core/numeric/calendar'
 
 interface PlanChangesProps {
@@ -32,6 +32,7 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
     setLeft(next)
   }
   const chosen = changes.filter((c) => !left.has(c.key))
+  const toTell = new Set(chosen.flatMap((c) => c.tell?.customer ?? [])).size
   const accept = async () => {
     setSaving(true)
     await onAccept(chosen.map((c) => c.key))
@@ -41,6 +42,11 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
     <section className="sheet" aria-label="Changes">
       <div className="d-flex flex-wrap gap-3 align-items-baseline">
         <h2>Changes</h2>
+        {toTell > 0 ? (
+          <span className="soft">
+            {toTell === 1 ? '1 customer knows' : `${toTell} customers know`} of another day: to be told under Letters once taken over.
+          </span>
+        ) : null}
         <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>
           Take over {chosen.length === changes.length ? 'all' : chosen.length} {chosen.length === 1 ? 'visit' : 'visits'}
         </button>
@@ -109,7 +115,9 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
                           <span className="verdict look">moved</span>{' '}
                           <span className="soft small">
                             from {crewName(c.was.crewId)}, {shortDate(c.was.day)} {c.was.startTime}
+                            {c.why ? `; ${whyMovedWords(c.why)}` : ''}
                           </span>
+                          {c.tell ? <div className="small">To be told: {tellWords(c.tell)}</div> : null}
                         </>
                       ) : (
                         <span className="verdict pass">{c.late ? 'new, late' : 'new'}</span>

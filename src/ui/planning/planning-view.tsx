@@ -100,6 +100,14 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
         <ProblemNote problem={problem} />
         <p role="status" className="mb-0 mt-2">
           {taken}
+          {taken ? (
+            <>
+              {' '}
+              <Link href="/letters" className="text-decoration-underline">
+                Tell the customers
+              </Link>
+            </>
+          ) : null}
         </p>
         {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}

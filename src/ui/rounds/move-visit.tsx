@@ -8,10 +8,12 @@ import type { VisitInContext } from '@/domain/visit'
 import type { VisitLine } from '@/server/db/visit-line-repository'
 import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
+import { Unfold } from '@/ui/components/unfold'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
 import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { send, type SendProblem } from '@/ui/send'
+import { WhyVisitNote } from './why-visit'
 
 interface MoveVisitProps {
   readonly visit: VisitLine
@@ -77,6 +79,9 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
             />
           </div>
+          <Unfold label="Why here, why then" className="my-2">
+            <WhyVisitNote visitId={visit.id} crewName={(id) => crews.find((c) => c.id === id)?.name ?? 'another crew'} />
+          </Unfold>
           <CheckField label="Promised to the customer: plans leave it where it is" checked={locked} onChange={setLocked} />
           <ProblemNote problem={problem} />
           {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}

@@ -24,6 +24,8 @@ const change = (key: string, over: Partial<PlanChange> = {}): PlanChange => ({
   window: WINDOW,
   late: false,
   was: null,
+  why: null,
+  tell: null,
   ...over,
 })
 const visit = (id: string, over: Partial<PlanningVisit> = {}): PlanningVisit => ({

@@ -17,6 +17,7 @@ import { listFirmPeriods } from '@/server/db/firm-period-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/db/planning-repository'
+import { listVisitsWithNotices, type NoticeVisit } from '@/server/db/notice-repository'
 import { travelTable } from '@/server/gateways/roads'
 import { handsOf, minutesOf, secondDay } from './hands'
 import { durationLessons } from '../durations'
@@ -42,6 +43,8 @@ export interface PlanContext {
   readonly learnt: ReadonlyMap<string, number>
   readonly published: ReadonlyMap<string, PlanningVisit>
   readonly ponds: ReadonlyMap<PondId, PlanningPond>
+  /** The day and hour that the customers of published visits know of. */
+  readonly told: ReadonlyMap<string, NoticeVisit['told']>
   readonly crews: readonly Crew[]
   readonly missed: readonly { readonly pondId: PondId; readonly job: string; readonly latest: string }[]
   readonly noWindow: readonly { readonly pondId: PondId; readonly job: string }[]
@@ -154,6 +157,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     learnt: new Map([...hands].map(([id, h]) => [id, h.learntFactor])),
     published: new Map(published.map((v) => [v.id as string, v])),
     ponds,
+    told: new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.told])),
     crews,
     missed,
     noWindow,

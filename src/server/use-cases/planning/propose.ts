@@ -1,10 +1,13 @@
+import { judgeMove } from '@/core/dispatch/plan/judge-move'
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
 import { crewHours } from '@/core/dispatch/plan/crew-hours'
 import { minutesWith } from '@/core/dispatch/plan/plan-input'
 import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId, PondId } from '@/domain/ids'
+import { noticeDue } from '@/domain/notice'
 import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/plan-run'
+import type { PlanningVisit } from '@/server/db/planning-repository'
 import { BUSY_PREFIX } from './busy'
 import { NEW_CUSTOMER_PREFIX, type PlanContext } from './gather'
 import { waitingNeeds } from './waiting'
@@ -50,6 +53,8 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
       window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
       late: need?.late ?? false,
       was: stands && moved ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
+      why: stands && moved ? whyMoved(context, outcome, stands) : null,
+      tell: stands && moved ? whoIsTold(context, stands, { day: a.day, startTime: clockOf(a.startMin) }) : null,
     })
   }
   changes.sort((a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime))
@@ -82,6 +87,22 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
     roads: context.roads,
     notOnMap: context.notOnMap,
   }
+}
+
+/** What it would break and cost to leave a visit where it stands, all else as in the plan. */
+function whyMoved({ input }: PlanContext, { assignments }: PlanOutcome, { id, crewId, day, startTime }: PlanningVisit): PlanChange['why'] {
+  // its crew or its day is not in the plan at all: away, or lost
+  if (!input.crews.some((c) => c.id === crewId) || !input.days.includes(day)) return { breaks: [{ code: 'crew-off' }], costMin: 0 }
+  const order = assignments.filter((a) => a.crew === crewId && a.day === day && a.visit !== id && a.startMin < minutesOfDay(startTime)).length
+  const { problems, costMin } = judgeMove(input, assignments, { visit: id, crew: crewId, day, order })
+  return { breaks: problems, costMin }
+}
+
+/** Who knows of another day or hour, and how they are reached; nobody when the customer was never told. */
+function whoIsTold({ told, ponds }: PlanContext, { id, pondId }: PlanningVisit, to: { day: string; startTime: string }): PlanChange['tell'] {
+  if (noticeDue({ state: 'planned', ...to }, told.get(id) ?? null) !== 'visit-moved') return null
+  const { name, email, phone } = ponds.get(pondId)!.customer
+  return { customer: name, byLetter: email !== '', phone }
 }
 
 /** By week: minutes of work the plan holds, minutes wanted around their best day, and the crews' minutes. */
