@@ -199,7 +199,12 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/visits/[visitId]/why', method: 'GET', allowed: PLANNERS },
   { route: 'api/v1/calendar-feeds', method: 'POST', allowed: PLANNERS, body: () => ({ scope: 'crew', crewId: '00000000-0000-4000-8000-000000000000' }) },
   { route: 'api/v1/calendar-feeds/[feedId]', method: 'DELETE', allowed: PLANNERS },
-  { route: 'api/v1/firm-periods', method: 'POST', allowed: PLANNERS },
+  {
+    route: 'api/v1/firm-periods',
+    method: 'POST',
+    allowed: PLANNERS,
+    body: () => ({ name: 'Far off', from: '2099-01-01', to: '2099-01-02', effect: 'school-holidays' }),
+  },
   { route: 'api/v1/firm-periods/[periodId]', method: 'DELETE', allowed: PLANNERS },
   { route: 'api/v1/calendars/[file]', method: 'GET', allowed: 'open' },
   { route: 'api/v1/crews/[crewId]/busy', method: 'POST', allowed: PLANNERS },

@@ -34,7 +34,7 @@ const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
     .replace('[name]', 'water.doSaturation')
     .replace('[file]', 'guess.ics')
     .replace('[stationId]', 'ferrygate')
-    .replace(/\[(equipment|followUp|notice|feed|customer|site)Id\]/, '00000000-0000-4000-8000-000000000000')}${query}`
+    .replace(/\[(equipment|followUp|notice|feed|customer|site|period)Id\]/, '00000000-0000-4000-8000-000000000000')}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })
@@ -47,10 +47,12 @@ test.beforeAll(async ({ baseURL }) => {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
   const photo = await owner('photos as f').join('visits as v', 'v.id', 'f.visit_id').first('f.id as photoId', 'v.id as visitId', 'v.pond_id as pondId')
   const design = await owner('designs').first('id as designId')
+  // after a failure these are made anew, beside what the first run made
+  const number = 900 + (Date.now() % 1_000_000)
   // a proposal of our own and, below, one of the other firm
   const { rows: made } = await owner.raw(`
     insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by)
-    select gen_random_uuid(), d.firm_id, d.pond_id, 900, 'withdrawn', '{"title":"Access test"}', '2099-01-01', 'own', d.saved_by from designs d limit 1
+    select gen_random_uuid(), d.firm_id, d.pond_id, ${number}, 'withdrawn', '{"title":"Access test"}', '2099-01-01', 'own-${number}', d.saved_by from designs d limit 1
     returning id as "proposalId"`)
   const { rows: runs } = await owner.raw(`
     insert into plan_runs (id, firm_id, state, wish, asked_by, asked_at)
@@ -66,9 +68,9 @@ test.beforeAll(async ({ baseURL }) => {
       k as (insert into crews (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id),
       v as (insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration) select gen_random_uuid(), p.firm_id, p.id, k.id, 'done', '2026-01-05', '08:00', 60, 'spring-cleanout', 'Spring cleanout', o.job, o.quantities, o.duration from p, k, (select job, quantities, duration from visits limit 1) o returning id, firm_id, pond_id),
       i as (insert into photos (id, firm_id, visit_id, step_key, width, height, image, thumbnail, taken_at) select gen_random_uuid(), firm_id, id, 'arrive-photos', 1, 1, '\\x00', '\\x00', now() from v returning id, visit_id),
-      u as (insert into users (id, firm_id, email, name, role, password_hash) select gen_random_uuid(), id, 'theirs@other.example', 'Theirs', 'owner', 'x' from f returning id),
+      u as (insert into users (id, firm_id, email, name, role, password_hash) select gen_random_uuid(), id, 'theirs-${number}@other.example', 'Theirs', 'owner', 'x' from f returning id),
       d as (insert into designs (id, firm_id, pond_id, number, name, bed, area_m2, flow_m3_per_h, saved_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'Theirs', o.bed, 1, 1, u.id from p, u, (select bed from designs limit 1) o returning id),
-      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs', u.id from p, u returning id),
+      q as (insert into proposals (id, firm_id, pond_id, number, state, content, valid_until, token_hash, made_by) select gen_random_uuid(), p.firm_id, p.id, 1, 'sent', '{"title":"Theirs"}', '2099-01-01', 'theirs-${number}', u.id from p, u returning id),
       r as (insert into plan_runs (id, firm_id, state, wish, asked_by) select gen_random_uuid(), p.firm_id, 'stopped', '{}', u.id from p, u returning id)
     select r.id as "runId", k.id as "crewId", i.id as "photoId", v.id as "visitId", v.pond_id as "pondId", d.id as "designId", q.id as "proposalId" from i, v, d, q, r, k`)
   other = rows[0]

@@ -3,7 +3,7 @@ import { makePlan, type MakePlanOptions } from '../../core/dispatch/plan/make-pl
 import type { PlanInput } from '../../core/dispatch/plan/plan-input'
 import { seededRandom } from '../../core/numeric/random'
 
-/** The best so far is handed out this often, so that a dead worker costs no more than this. */
+/** The best so far is handed out at once and then this often, so that a dead worker costs no more than this. */
 const KEEP_EVERY_MS = 3000
 
 export type PlanStart = NonNullable<MakePlanOptions['resume']>
@@ -22,7 +22,7 @@ export interface PlanThreadData {
 const { input, iterations, seed, stop, resume } = workerData as PlanThreadData
 const flag = new Int32Array(stop)
 let told = 0
-let kept = Date.now()
+let kept = 0
 const outcome = makePlan(input, {
   random: seededRandom(seed),
   iterations,
