@@ -3,11 +3,12 @@ import { addDays, dayOfYear, daysBetween, isoWeekday } from '../src/core/numeric
 import { normalDeviate, type Random } from '../src/core/numeric/random'
 import type { JobStep } from '../src/core/jobs/step'
 import type { ReadingKindName } from '../src/core/water/readings'
-import type { CrewId, EntryId, PondId } from '../src/domain/ids'
+import type { CrewId, EntryId, PhotoId, PondId } from '../src/domain/ids'
 import type { EntryInput, StepAnswer } from '../src/domain/visit'
 import type { Actor } from '../src/server/auth/actor'
 import { addPhoto } from '../src/server/use-cases/photos'
-import { fieldVisit, finishVisit, logEntry, startVisit } from '../src/server/use-cases/field'
+import { logEntry } from '../src/server/use-cases/field/log'
+import { fieldVisit } from '../src/server/use-cases/field/pack'
 import { logReadings } from '../src/server/use-cases/readings'
 import { planVisit } from '../src/server/use-cases/visit-planning'
 import { pondPage } from '../src/server/use-cases/ponds'
@@ -131,21 +132,27 @@ export async function pastCleanout(
   const day = workday(wantedDay)
   const morning = new Date(at(day, '07:30'))
   const id = await planVisit(office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' }, morning)
-  await startVisit(lead, id, new Date(at(day, '08:04')))
+  const begun = new Date(at(day, '08:04'))
+  await logEntry(lead, id, { kind: 'started', id: randomUUID() as EntryId, at: begun.toISOString() }, begun)
   const { visit, pond } = await fieldVisit(lead, id)
   const counted = pond.fish.map((line) => ({ species: line.species, count: line.count }))
   let minutes = 8 * 60 + 5
   for (const step of visit.job.steps) {
     minutes += 9
     const time = at(day, clockAt(minutes))
-    if (step.kind === 'photo') await addPhoto(lead, id, step.key, await paintPond(step.key === 'arrive-photos' ? 'murky' : 'clear', random))
+    if (step.kind === 'photo') {
+      const photo = { id: randomUUID() as PhotoId, stepKey: step.key, takenAt: new Date(time).toISOString(), pairOf: null, sketchOf: null }
+      await addPhoto(lead, id, photo, await paintPond(step.key === 'arrive-photos' ? 'murky' : 'clear', random))
+    }
+    const line = { id: randomUUID() as EntryId, stepKey: step.key, at: time, replaces: null }
     const entry: EntryInput =
       step.key === 'flush'
-        ? { kind: 'skipped', id: randomUUID() as EntryId, stepKey: step.key, at: time, reason: 'Flushed in autumn, not due yet' }
-        : { kind: 'done', id: randomUUID() as EntryId, stepKey: step.key, at: time, answer: answerFor(step, counted, waterC, random), confirmedUnlikely: true }
+        ? { kind: 'skipped', ...line, reason: 'Flushed in autumn, not due yet' }
+        : { kind: 'done', ...line, answer: answerFor(step, counted, waterC, random), confirmedUnlikely: true }
     await logEntry(lead, id, entry)
   }
-  await finishVisit(lead, id, new Date(at(day, clockAt(minutes + 12))))
+  const over = new Date(at(day, clockAt(minutes + 12)))
+  await logEntry(lead, id, { kind: 'finished', id: randomUUID() as EntryId, at: over.toISOString(), ending: 'done', reason: '' }, over)
 }
 
 function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, waterC: number, random: Random): StepAnswer {

@@ -196,6 +196,7 @@ async function fitEquipment(owner: Actor, ponds: ReadonlyMap<string, PondId>, to
       everyDays: equipmentKind(kind)!.everyDays,
       doneOn: null,
       retired: false,
+      warrantyUntil: null,
     })
 }
 

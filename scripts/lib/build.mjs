@@ -4,8 +4,9 @@ import { join } from 'node:path'
 import { inRoot } from './paths.mjs'
 import { runOrStop } from './processes.mjs'
 import { progress } from './say.mjs'
+import { buildServiceWorker } from './service-worker.mjs'
 
-const SOURCES = ['src', 'public', 'next.config.ts', 'package-lock.json', 'tsconfig.json']
+const SOURCES = ['src', 'public', 'next.config.ts', 'scripts/lib/service-worker.mjs', 'package-lock.json', 'tsconfig.json']
 
 function* files(path) {
   if (!existsSync(path)) return
@@ -29,5 +30,6 @@ export async function ensureBuild(distDir = '.next') {
     quiet: true,
     env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
   })
+  await buildServiceWorker(distDir)
   writeFileSync(stamp, wanted)
 }

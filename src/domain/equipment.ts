@@ -12,6 +12,7 @@ export const EquipmentInput = z
     everyDays: z.int({ error: 'Give whole days.' }).min(3, { error: 'At least 3 days apart.' }).max(3660, { error: 'At most ten years apart.' }),
     doneOn: calendarDay.nullable().default(null),
     retired: z.boolean().default(false),
+    warrantyUntil: calendarDay.nullable().default(null),
   })
   .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, { path: ['doneOn'], error: 'It was seen to before it was fitted.' })
 export type EquipmentInput = z.infer<typeof EquipmentInput>

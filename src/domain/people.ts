@@ -46,6 +46,14 @@ export interface Person {
   readonly crewName: string | null
 }
 
+/** A browser in which someone of the firm is signed in. */
+export interface SignedInDevice {
+  readonly id: string
+  readonly device: string
+  readonly person: string
+  readonly seenAt: string
+}
+
 export interface Crew {
   readonly id: CrewId
   readonly name: string

@@ -76,7 +76,7 @@ describe('the report', () => {
     { kind: 'skipped', id: 's', stepKey: 'flush', at: at(), reason: 'Done in autumn', ...by } as unknown as Entry,
     { kind: 'note', id: 'n', stepKey: null, at: at(), text: 'Lid cracked', ...by } as unknown as Entry,
   ]
-  const report = writeReport(visit, stepStates(steps, log), log, null)
+  const report = writeReport(visit, stepStates(steps, log), log, [])
   it('counts fish, losses, what was left out, noted and passed', () => {
     expect(report).toMatchObject({ fishOut: 8, fishBack: 7, losses: 1, notes: ['Lid cracked'], crew: ['Tamsy'] })
     expect(report.leftOut).toEqual([{ title: 'Flush the wetland if due', reason: 'Done in autumn' }])

@@ -6,14 +6,34 @@ import type { Entry, StepAnswer } from './visit'
 export type StepState =
   { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
 
+/** By the time things were done, the same on every device: equal times go by id. */
+export const inOrder = <Line extends { readonly at: string; readonly id: string }>(lines: readonly Line[]): Line[] =>
+  [...lines].sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
+
 /** Where each step stands: the latest done or skipped entry counts, earlier ones stay in the log as history. */
 export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Map<string, StepState> {
   const states = new Map<string, StepState>(steps.map((step) => [step.key, { status: 'open' }]))
-  for (const entry of [...log].sort((a, b) => a.at.localeCompare(b.at))) {
+  for (const entry of inOrder(log)) {
     if (entry.kind === 'done') states.set(entry.stepKey, { status: 'done', entry })
     if (entry.kind === 'skipped') states.set(entry.stepKey, { status: 'skipped', entry })
   }
   return states
+}
+
+type Answered = Extract<Entry, { kind: 'done' | 'skipped' }>
+
+/**
+ * Answers of a step that its standing answer did not know of: two people answered the same step, each without the other's.
+ * Both are kept; the later one counts until somebody answers again having seen both.
+ */
+export function unseenAnswers(log: readonly Entry[], stepKey: string): Answered[] {
+  const answers = inOrder(log.filter((e): e is Answered => (e.kind === 'done' || e.kind === 'skipped') && e.stepKey === stepKey))
+  const standing = answers.at(-1)
+  if (!standing) return []
+  const byId = new Map(answers.map((a) => [a.id, a]))
+  const seen = new Set<string>()
+  for (let at: Answered | undefined = standing; at && !seen.has(at.id); at = at.replaces ? byId.get(at.replaces) : undefined) seen.add(at.id)
+  return answers.filter((a) => !seen.has(a.id) && a.byId !== standing.byId)
 }
 
 /** The first step that nobody has answered. */
@@ -25,7 +45,7 @@ export const timerStart = (log: readonly Entry[], stepKey: string): string | nul
   log
     .filter((e) => e.kind === 'timer-started' && e.stepKey === stepKey)
     .map((e) => e.at)
-    .sort()
+    .sort((a, b) => Date.parse(a) - Date.parse(b))
     .at(-1) ?? null
 
 /** The test that decides whether fish may go back: the latest answer to the test after refilling, and nothing older. */
@@ -36,20 +56,31 @@ export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBa
 }
 
 /** What is known of the pond for judging gates, beside what this visit has logged. */
-export type GateFacts = Pick<GateContext, 'systemM3' | 'planted' | 'hoursSinceChange'>
+export interface GateFacts extends Pick<GateContext, 'systemM3' | 'planted'> {
+  /** When a part of the water was last changed on another visit, ISO time; null: never, as far as is known. */
+  readonly lastChangeAt: string | null
+}
 
-/** What a step's gate judges by: the newest readings of this visit, and what the step is about to do. */
+const HOUR_MS = 3_600_000
+
+/**
+ * What a step's gate judges by: the newest readings of this visit, and what the step is about to do.
+ * @param atMs when it is done, ms since 1970
+ */
 export function gateContext(
   states: ReadonlyMap<string, StepState>,
   answer: Pick<StepAnswer, 'readings' | 'figures' | 'choice'>,
-  facts: GateFacts,
+  { systemM3, planted, lastChangeAt }: GateFacts,
+  atMs: number,
 ): GateContext {
-  const done = [...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])).sort((a, b) => a.at.localeCompare(b.at))
+  const done = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])))
   const valuesOf = (readings: StepAnswer['readings']) =>
     Object.fromEntries(Object.entries(readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
   const fishOut = states.get('fish-out')
   return {
-    ...facts,
+    systemM3,
+    planted,
+    hoursSinceChange: lastChangeAt === null ? null : (atMs - Date.parse(lastChangeAt)) / HOUR_MS,
     readings: Object.assign({}, ...done.map((entry) => valuesOf(entry.answer.readings)), valuesOf(answer.readings)),
     refilled: fishBackReadings(states),
     figures: answer.figures ?? {},
@@ -67,9 +98,9 @@ export function tapChlorine(states: ReadonlyMap<string, StepState>): number | nu
 /** Carbonate hardness tested on this visit, °dH, or null before. */
 export function khToday(states: ReadonlyMap<string, StepState>): number | null {
   const values = [...states.values()].flatMap((s) =>
-    s.status === 'done' && s.entry.answer.readings?.kh ? [{ at: s.entry.at, ...s.entry.answer.readings.kh }] : [],
+    s.status === 'done' && s.entry.answer.readings?.kh ? [{ at: s.entry.at, id: s.entry.id, ...s.entry.answer.readings.kh }] : [],
   )
-  const newest = values.sort((a, b) => a.at.localeCompare(b.at)).at(-1)
+  const newest = inOrder(values).at(-1)
   return newest ? (newest.belowStep ? 0 : newest.value) : null
 }
 
@@ -78,7 +109,7 @@ export function missingFrom(step: JobStep, answer: StepAnswer, photos: number): 
   const missing: string[] = (step.required ?? []).filter((kind) => answer.readings?.[kind] === undefined)
   if (step.kind === 'decide' && !answer.choice) missing.push('choice')
   if (step.kind === 'count-fish' && !answer.fish) missing.push('fish')
-  if (step.kind === 'photo' && photos === 0) missing.push('photo')
+  if (step.kind === 'photo' && photos === 0 && (answer.photos ?? []).length === 0) missing.push('photo')
   if (step.kind === 'sign' && !answer.signedBy) missing.push('signedBy')
   return missing
 }

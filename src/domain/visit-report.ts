@@ -1,8 +1,9 @@
 import { FISH_SPECIES } from '../core/fish/species'
 import type { StepFigure } from '../core/jobs/figures'
 import type { FollowUp } from './reading'
-import type { StepState } from './visit-progress'
-import type { Entry, VisitInContext } from './visit'
+import { timeWorked } from './field-log'
+import { unseenAnswers, type StepState } from './visit-progress'
+import type { Entry, FindingUse, VisitInContext } from './visit'
 
 export interface ReportSection {
   readonly title: string
@@ -19,15 +20,22 @@ export interface VisitReport {
   readonly losses: number
   readonly crew: readonly string[]
   readonly overrides: readonly { readonly title: string; readonly reason: string; readonly by: string }[]
+  /** Done without signal, while what others had tested meanwhile said stop. */
+  readonly disputes: readonly { readonly title: string; readonly by: string }[]
+  /** Steps that two people answered, neither knowing of the other: both are kept. */
+  readonly twice: readonly { readonly title: string; readonly by: string; readonly said: string }[]
+  readonly findings: readonly { readonly text: string; readonly becomes: FindingUse }[]
+  readonly parts: readonly { readonly name: string; readonly warrantyUntil: string | null }[]
+  readonly time: readonly { readonly name: string; readonly minutes: number | null }[]
   readonly customerNote: string
-  readonly followUp: { readonly title: string; readonly from: string; readonly to: string } | null
+  readonly followUps: readonly { readonly title: string; readonly from: string; readonly to: string }[]
 }
 
 const countOf = (state: StepState | undefined): number | null =>
   state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null
 
 /** Writes a visit up from its log: what was done, left out, found, and what comes next. */
-export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, StepState>, log: readonly Entry[], followUp: FollowUp | null): VisitReport {
+export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, StepState>, log: readonly Entry[], followUps: readonly FollowUp[]): VisitReport {
   const { steps } = visit.job
   const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
     title,
@@ -56,8 +64,21 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
         ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', reason: entry.override.reason, by: entry.byName }]
         : [],
     ),
-    customerNote: visit.job.customerNote,
-    followUp: followUp && { title: followUp.title, from: followUp.dueFrom, to: followUp.dueTo },
+    disputes: log.flatMap((entry) =>
+      'disputed' in entry && entry.disputed && 'stepKey' in entry ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', by: entry.byName }] : [],
+    ),
+    twice: steps.flatMap((step) =>
+      unseenAnswers(log, step.key).map((entry) => ({
+        title: step.title,
+        by: entry.byName,
+        said: entry.kind === 'done' ? remark({ status: 'done', entry }) : entry.reason,
+      })),
+    ),
+    findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
+    parts: log.flatMap((e) => (e.kind === 'part' ? [{ name: e.name, warrantyUntil: e.warrantyUntil }] : [])),
+    time: timeWorked(log),
+    customerNote: visit.state === 'given-up' ? `We could not do the ${visit.job.name.toLowerCase()} this time: ${visit.endingReason}` : visit.job.customerNote,
+    followUps: followUps.map((f) => ({ title: f.title, from: f.dueFrom, to: f.dueTo })),
   }
 }
 

@@ -2,21 +2,25 @@ import { z } from 'zod'
 import type { CleanoutQuantities } from '../core/jobs/cleanout-quantities'
 import type { DurationEstimate } from '../core/jobs/duration'
 import type { JobType } from '../core/jobs/step'
+import type { GateReason } from '../core/jobs/gates/gate'
 import { STEP_FIGURE_NAMES } from '../core/jobs/figures'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { calendarDay, optionalText } from './fields'
-import { CrewId, EntryId, PondId, VisitId, type PhotoId, type SiteId, type UserId } from './ids'
+import { CrewId, EntryId, PhotoId, PondId, VisitId, type SiteId, type UserId } from './ids'
 
-export const VISIT_STATES = ['planned', 'under-way', 'done', 'cancelled'] as const
+/** given-up: a crew was there, or on its way, and could not do the job; it is wanted still. */
+export const VISIT_STATES = ['planned', 'under-way', 'done', 'given-up', 'cancelled'] as const
 export type VisitState = (typeof VISIT_STATES)[number]
 
 /** Which state may follow which. */
 const NEXT: Readonly<Record<VisitState, readonly VisitState[]>> = {
   planned: ['under-way', 'cancelled'],
-  'under-way': ['done'],
+  'under-way': ['done', 'given-up'],
   done: [],
-  cancelled: ['planned'],
+  'given-up': ['under-way', 'done'],
+  // a crew without signal may have begun what the office called off meanwhile: what was done counts
+  cancelled: ['planned', 'under-way'],
 }
 export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[from].includes(to)
 
@@ -65,41 +69,98 @@ export const StepAnswer = z.strictObject({
     .max(20)
     .optional(),
   losses: z.int().min(0).max(100_000).optional(),
+  /** Photos of this step, which may come after its words. */
+  photos: z.array(PhotoId).max(60).optional(),
   note: optionalText('Note', 2000),
   signedBy: z.string().trim().max(80).optional(),
 })
 export type StepAnswer = z.infer<typeof StepAnswer>
 
+const at = z.iso.datetime({ offset: true })
+const stepKey = z.string().max(60)
+/** What the device's own judgement of the gate was, from all it knew. */
+const gateSeen = z.enum(['safe', 'stop']).optional()
+
+/** How a visit ends: done, or given up for a reason. */
+export const ENDINGS = ['done', 'nobody-there', 'no-access', 'weather', 'other'] as const
+export type Ending = (typeof ENDINGS)[number]
+export const ENDING_NAMES: Readonly<Record<Ending, string>> = {
+  done: 'Done',
+  'nobody-there': 'Nobody there',
+  'no-access': 'No way in',
+  weather: 'Stopped by the weather',
+  other: 'Could not be done',
+}
+
+/** What becomes of something that was found. */
+export const FINDING_USES = ['follow-up', 'quote', 'next-season'] as const
+export type FindingUse = (typeof FINDING_USES)[number]
+
 /** One line of a visit's log. The id is made where it was written, so that sending it twice logs it once. */
 export const EntryInput = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('started'), id: EntryId, at }),
   z.strictObject({
     kind: z.literal('done'),
     id: EntryId,
-    stepKey: z.string().max(60),
-    at: z.iso.datetime({ offset: true }),
+    stepKey,
+    at,
     answer: StepAnswer,
     confirmedUnlikely: z.boolean().default(false),
     override: z.strictObject({ reason: z.string().trim().max(300) }).optional(),
+    gateSeen,
+    /** The answer that stood when this one was written; null when there was none. */
+    replaces: EntryId.nullable().default(null),
   }),
   z.strictObject({
     kind: z.literal('skipped'),
     id: EntryId,
-    stepKey: z.string().max(60),
-    at: z.iso.datetime({ offset: true }),
+    stepKey,
+    at,
     reason: z.string().trim().min(3, { error: 'Say in a few words why this step is left out.' }).max(300),
+    gateSeen,
+    replaces: EntryId.nullable().default(null),
   }),
-  z.strictObject({ kind: z.literal('timer-started'), id: EntryId, stepKey: z.string().max(60), at: z.iso.datetime({ offset: true }) }),
+  z.strictObject({ kind: z.literal('timer-started'), id: EntryId, stepKey, at }),
   z.strictObject({
     kind: z.literal('note'),
     id: EntryId,
-    stepKey: z.string().max(60).nullable(),
-    at: z.iso.datetime({ offset: true }),
+    stepKey: stepKey.nullable(),
+    at,
     text: z.string().trim().min(1, { error: 'The note is empty.' }).max(2000),
   }),
+  z.strictObject({
+    kind: z.literal('finding'),
+    id: EntryId,
+    stepKey: stepKey.nullable(),
+    at,
+    text: z.string().trim().min(3, { error: 'Say in a few words what was found.' }).max(300),
+    becomes: z.enum(FINDING_USES),
+  }),
+  z.strictObject({
+    kind: z.literal('part'),
+    id: EntryId,
+    at,
+    /** The piece that was renewed; null for one that is new here. */
+    equipmentId: z.uuid().nullable(),
+    equipmentKind: z.string().max(40),
+    name: z.string().trim().min(1, { error: 'Name the part.' }).max(80),
+    warrantyUntil: calendarDay.nullable().default(null),
+  }),
+  /** A person leaves before the others. */
+  z.strictObject({ kind: z.literal('left'), id: EntryId, at }),
+  z
+    .strictObject({ kind: z.literal('finished'), id: EntryId, at, ending: z.enum(ENDINGS), reason: z.string().trim().max(300).default('') })
+    .refine(({ ending, reason }) => ending === 'done' || reason.length >= 3, { path: ['reason'], error: 'Say in a few words what happened.' }),
 ])
 export type EntryInput = z.infer<typeof EntryInput>
 
-export type Entry = EntryInput & { readonly byId: UserId; readonly byName: string; readonly receivedAt: string }
+export type Entry = EntryInput & {
+  readonly byId: UserId
+  readonly byName: string
+  readonly receivedAt: string
+  /** The gate said stop by what the server knew, while the device knew of no reason. */
+  readonly disputed?: readonly GateReason[]
+}
 
 /** Something taken along on a visit: a follow-up, a lamp, a wish. */
 export interface VisitTask {
@@ -127,6 +188,8 @@ export interface Visit {
   readonly learntFactor: number
   readonly startedAt: string | null
   readonly finishedAt: string | null
+  readonly ending: Ending | null
+  readonly endingReason: string
   readonly version: number
 }
 
@@ -147,6 +210,10 @@ export interface VisitPhoto {
   readonly width: number
   readonly height: number
   readonly takenAt: string
+  /** The photo from before that this one is the counterpart of. */
+  readonly pairOf: PhotoId | null
+  /** The photo that was drawn on. */
+  readonly sketchOf: PhotoId | null
 }
 
 /** Readings taken outside a planned visit. */

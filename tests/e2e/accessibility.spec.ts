@@ -32,7 +32,7 @@ for (const theme of ['light', 'dark', 'sun'] as const)
       .getByRole('link', { name: /Spring cleanout, .* 2026|Spring cleanout, / })
       .last()
       .getAttribute('href')
-    const field = visit!.replace('/visits/', '/field/visits/').replace('/report', '')
+    const field = visit!.replace('/visits/', '/field?visit=').replace('/report', '')
     const views = ['/', '/season', '/rounds', '/ponds', pond!, `${pond}/design`, visit!, '/field', field]
     if (theme !== 'sun') views.push(`${pond}/plan`, `${pond}/service`, '/planning')
     // a day sheet, from the rounds of today

@@ -59,7 +59,7 @@ test.describe('bad input', () => {
       post('/api/v1/calc/water.doSaturation', '{"temp_C": 1e400}'),
       post('/api/v1/calc/water.doSaturation', '{"temp_C": NaN}'),
       post('/api/v1/calc/nothing.here', '{}'),
-      post('/api/v1/visits/not-an-id/start', '{}'),
+      post('/api/v1/visits/not-an-id/tell', '{}'),
       post('/api/v1/ponds', JSON.stringify({ filler: 'x'.repeat(10_000_000) })),
       post('/api/v1/calc/pond.volume', '{"zones":[{"topArea_m2":1,"midArea_m2":1,"bottomArea_m2":1,"depth_m":0}]}'),
     ])
@@ -75,17 +75,13 @@ test.describe('bad input', () => {
   })
 
   test('unknown addresses say so', async ({ page }) => {
-    for (const path of [
-      '/ponds/00000000-0000-4000-8000-000000000000',
-      '/ponds/nonsense',
-      '/visits/nonsense/report',
-      '/field/visits/00000000-0000-4000-8000-000000000000',
-      '/nothing',
-    ]) {
+    for (const path of ['/ponds/00000000-0000-4000-8000-000000000000', '/ponds/nonsense', '/visits/nonsense/report', '/nothing']) {
       const answer = await page.goto(path)
       expect(answer!.status(), path).toBe(404)
       await expect(page.getByRole('heading', { name: 'That is not here' })).toBeVisible()
     }
+    await page.goto('/field?visit=00000000-0000-4000-8000-000000000000')
+    await expect(page.getByText('That visit is not here.')).toBeVisible()
   })
 
   test('a foreign page cannot post', async ({ page }) => {

@@ -1,14 +1,14 @@
 import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays } from '@/core/numeric/calendar'
 import { seededRandom } from '@/core/numeric/random'
-import type { CrewId, EntryId, FirmId } from '@/domain/ids'
+import type { CrewId, FirmId } from '@/domain/ids'
 import { PlanWish, type PlanChange, type PlanResult } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
-import { finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
+import { logEntry } from '@/server/use-cases/field/log'
 import { visitReport } from '@/server/use-cases/report'
 import { setCrewSetup, people } from '@/server/use-cases/firm'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
@@ -18,6 +18,7 @@ import { askPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { moveVisit } from '@/server/use-cases/visit-planning'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun as keptRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
@@ -139,16 +140,9 @@ describe('a visit that a plan made', () => {
     await acceptPlan(actors.office, await finishedRun(actors.office, result), keysOf(result.changes).slice(0, 1))
     const [visit] = (await pondPage(actors.office, pondId)).visits
     await startVisit(actors.technician, visit.id)
-    for (const step of visit.job.steps)
-      await logEntry(actors.technician, visit.id, {
-        kind: 'skipped',
-        id: crypto.randomUUID() as EntryId,
-        stepKey: step.key,
-        at: new Date().toISOString(),
-        reason: 'Nobody at home',
-      })
+    for (const step of visit.job.steps) await logEntry(actors.technician, visit.id, skipped(step.key, 'Nobody at home'))
     await finishVisit(actors.technician, visit.id)
     expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
-    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({ followUp: null, visit: { state: 'done' } })
+    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({ followUps: [], visit: { state: 'done' } })
   })
 })

@@ -11,7 +11,8 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
 import { durationsPage, forgetDurations } from '@/server/use-cases/durations'
 import { importBusy } from '@/server/use-cases/exchange/busy'
-import { fieldVisit, finishVisit, logEntry, startVisit } from '@/server/use-cases/field'
+import { logEntry } from '@/server/use-cases/field/log'
+import { fieldVisit } from '@/server/use-cases/field/pack'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
@@ -22,6 +23,7 @@ import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { daySheet } from '@/server/use-cases/rounds'
 import { addEquipment, addOneOff } from '@/server/use-cases/tasks'
 import { moveVisit, planVisit } from '@/server/use-cases/visit-planning'
+import { finishVisit, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer } from '../fixtures/plain-answer'
 import { finishedRun } from '../fixtures/plan-run'
@@ -201,7 +203,7 @@ async function carryOut(firm: Awaited<ReturnType<typeof makeFirm>>, visitId: Vis
   await startVisit(lead, visitId, startedAt)
   const { visit } = await fieldVisit(lead, visitId)
   for (const step of visit.job.steps) {
-    const base = { id: crypto.randomUUID() as EntryId, stepKey: step.key, at: startedAt.toISOString() }
+    const base = { id: crypto.randomUUID() as EntryId, stepKey: step.key, at: startedAt.toISOString(), replaces: null }
     await logEntry(
       lead,
       visitId,
@@ -231,6 +233,7 @@ describe('tasks', () => {
       everyDays: 365,
       doneOn: null,
       retired: false,
+      warrantyUntil: null,
     })
     await addOneOff(actors.office, pondId, { title: 'Reset the edge stone', from: today, to: addDays(today, 60), minutes: 20 })
     const result = await workOut(firmId)

@@ -1,16 +1,8 @@
 import type { ReactNode } from 'react'
 import { pageActor } from '@/server/http/page-actor'
-import { PersonProvider } from '@/ui/person-context'
-import { FieldBar } from '@/ui/field/field-bar'
 
+/** The page is for who is signed in, but says nothing of them: it is kept on devices. What it shows comes from there. */
 export default async function FieldLayout({ children }: { children: ReactNode }) {
-  const { name, role, firmName, timeZone, preferences } = await pageActor()
-  return (
-    <PersonProvider person={{ name, role, firmName, timeZone, preferences }}>
-      <FieldBar />
-      <main id="main" className="field-page">
-        {children}
-      </main>
-    </PersonProvider>
-  )
+  await pageActor()
+  return children
 }

@@ -10,17 +10,28 @@ export const SESSION_DAYS = 30
 /** Only the hash is kept: a copy of the table opens no account. */
 const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex')
 
-/** Starts a session. @returns the token for the cookie; it is stored nowhere else */
-export async function startSession(userId: UserId): Promise<string> {
+/**
+ * Starts a session.
+ * @param device what it is on, for people who look over the list of devices
+ * @returns the token for the cookie; it is stored nowhere else
+ */
+export async function startSession(userId: UserId, device = ''): Promise<string> {
   const token = randomBytes(32).toString('base64url')
-  await database()('sessions').insert({ token_hash: hashToken(token), user_id: userId, expires_at: database().raw(`now() + interval '${SESSION_DAYS} days'`) })
+  await database()('sessions').insert({
+    token_hash: hashToken(token),
+    user_id: userId,
+    device,
+    expires_at: database().raw(`now() + interval '${SESSION_DAYS} days'`),
+  })
   return token
 }
 
-export async function findActor(token: string): Promise<Actor | undefined> {
+/** Who a token stands for; 'shut-out' for a device that was shut out, so that it can be told to forget what it holds. */
+export async function findSession(token: string): Promise<Actor | 'shut-out' | undefined> {
   const { rows } = await database().raw('select * from door_session(?)', [hashToken(token)])
   const row = rows[0]
   if (!row) return undefined
+  if (row.revoked) return 'shut-out'
   return {
     userId: row.user_id,
     firmId: row.firm_id,
@@ -32,6 +43,11 @@ export async function findActor(token: string): Promise<Actor | undefined> {
     crewId: row.crew_id,
     preferences: Preferences.parse(row.preferences),
   }
+}
+
+export async function findActor(token: string): Promise<Actor | undefined> {
+  const found = await findSession(token)
+  return found === 'shut-out' ? undefined : found
 }
 
 export async function endSession(token: string): Promise<void> {

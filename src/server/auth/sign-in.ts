@@ -13,7 +13,7 @@ export const SIGN_IN_LIMIT = { attempts: 8, windowS: 300 } as const
  * @returns the session token
  * @throws {ProblemError} 'too-many' with the wait, or 'bad-input' that does not tell which of the two was wrong
  */
-export async function signIn({ email, password }: z.infer<typeof SignInInput>): Promise<string> {
+export async function signIn({ email, password }: z.infer<typeof SignInInput>, device = ''): Promise<string> {
   await assertNotTooMany(email)
   const { rows } = await database().raw('select * from door_user_by_email(?)', [email])
   const user = rows[0]
@@ -27,7 +27,7 @@ export async function signIn({ email, password }: z.infer<typeof SignInInput>): 
     })
   }
   await database()('sign_in_attempts').where({ subject: email }).delete()
-  return startSession(user.id)
+  return startSession(user.id, device)
 }
 
 async function assertNotTooMany(email: string): Promise<void> {

@@ -12,6 +12,7 @@ const toEquipment = (r: Record<string, never>): Equipment => ({
   everyDays: r.every_days,
   doneOn: r.done_on,
   retired: r.retired,
+  warrantyUntil: r.warranty_until,
   version: r.version,
 })
 const toRow = (input: EquipmentInput) => ({
@@ -21,6 +22,7 @@ const toRow = (input: EquipmentInput) => ({
   every_days: input.everyDays,
   done_on: input.doneOn,
   retired: input.retired,
+  warranty_until: input.warrantyUntil,
 })
 
 export async function insertEquipment(trx: Knex.Transaction, firmId: FirmId, id: string, pondId: PondId, input: EquipmentInput): Promise<void> {
@@ -41,6 +43,11 @@ export async function listEquipment(trx: Knex.Transaction, pondId?: PondId): Pro
   const query = trx('equipment').where({ retired: false }).orderBy(['kind', 'name'])
   if (pondId) query.where({ pond_id: pondId })
   return (await query).map(toEquipment)
+}
+
+/** A new part in the old one's place: its life begins again. */
+export async function renewEquipment(trx: Knex.Transaction, id: string, day: string, name: string, warrantyUntil: string | null): Promise<void> {
+  await trx('equipment').where({ id }).update({ fitted_on: day, done_on: null, name, warranty_until: warrantyUntil }).increment('version', 1)
 }
 
 /** Someone has seen to it on a day. */

@@ -6,10 +6,19 @@ import type { FollowUp } from '@/domain/reading'
 export async function insertFollowUp(
   trx: Knex.Transaction,
   firmId: FirmId,
-  followUp: { pondId: PondId; visitId: VisitId | null; title: string; readings: readonly string[]; dueFrom: string; dueTo: string; minutes?: number },
+  followUp: {
+    id?: string
+    pondId: PondId
+    visitId: VisitId | null
+    title: string
+    readings: readonly string[]
+    dueFrom: string
+    dueTo: string
+    minutes?: number
+  },
 ): Promise<void> {
   await trx('follow_ups').insert({
-    id: randomUUID(),
+    id: followUp.id ?? randomUUID(),
     firm_id: firmId,
     pond_id: followUp.pondId,
     visit_id: followUp.visitId,
@@ -42,9 +51,8 @@ const withContext = (trx: Knex.Transaction) =>
     .select('f.*', 'p.name as pond_name', 's.name as site_name')
 
 /** What a visit left to be done, whether it has been done since or not. */
-export async function findFollowUpOfVisit(trx: Knex.Transaction, visitId: VisitId): Promise<FollowUp | null> {
-  const row = await withContext(trx).where('f.visit_id', visitId).first()
-  return row ? toFollowUp(row) : null
+export async function listFollowUpsOfVisit(trx: Knex.Transaction, visitId: VisitId): Promise<FollowUp[]> {
+  return (await withContext(trx).where('f.visit_id', visitId).orderBy('f.due_from')).map(toFollowUp)
 }
 
 export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?: PondId; dueBy?: string; limit?: number } = {}): Promise<FollowUp[]> {

@@ -17,6 +17,8 @@ export async function insertPhoto(trx: Knex.Transaction, firmId: FirmId, photo: 
       width: photo.width,
       height: photo.height,
       taken_at: photo.takenAt,
+      pair_of: photo.pairOf,
+      sketch_of: photo.sketchOf,
       image: images.image,
       thumbnail: images.thumbnail,
     })
@@ -24,10 +26,25 @@ export async function insertPhoto(trx: Knex.Transaction, firmId: FirmId, photo: 
     .ignore()
 }
 
-export async function listPhotos(trx: Knex.Transaction, visitId: VisitId): Promise<VisitPhoto[]> {
-  const rows = await trx('photos').where({ visit_id: visitId }).select('id', 'visit_id', 'step_key', 'width', 'height', 'taken_at').orderBy('taken_at')
-  return rows.map((r) => ({ id: r.id, visitId: r.visit_id, stepKey: r.step_key, width: r.width, height: r.height, takenAt: r.taken_at.toISOString() }))
+/** Photos of visits in the order they were taken, without their images. */
+export async function listPhotosOf(trx: Knex.Transaction, visitIds: readonly VisitId[]): Promise<VisitPhoto[]> {
+  const rows = await trx('photos')
+    .whereIn('visit_id', visitIds)
+    .select('id', 'visit_id', 'step_key', 'width', 'height', 'taken_at', 'pair_of', 'sketch_of')
+    .orderBy(['taken_at', 'id'])
+  return rows.map((r) => ({
+    id: r.id,
+    visitId: r.visit_id,
+    stepKey: r.step_key,
+    width: r.width,
+    height: r.height,
+    takenAt: r.taken_at.toISOString(),
+    pairOf: r.pair_of,
+    sketchOf: r.sketch_of,
+  }))
 }
+
+export const listPhotos = (trx: Knex.Transaction, visitId: VisitId): Promise<VisitPhoto[]> => listPhotosOf(trx, [visitId])
 
 export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: keyof PhotoImages): Promise<Buffer | undefined> {
   const row = await trx('photos').where({ id }).first(size)

@@ -131,7 +131,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .where('v.day', '>=', from)
-    .whereNot('v.state', 'cancelled')
+    .whereNotIn('v.state', ['cancelled', 'given-up'])
     .select('v.id', 'pond_id', 's.name as site_name', 'crew_id', 'v.state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks')
     .select('v.locked', 'v.version', trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`))
     .orderBy(['day', 'start_time'])

@@ -56,3 +56,18 @@ export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit 
     byName: r.by_name,
   }))
 }
+
+/** The newest reading of each kind at some ponds. */
+export async function listLastReadings(
+  trx: Knex.Transaction,
+  pondIds: readonly PondId[],
+): Promise<Map<PondId, { kind: string; value: number; belowStep: boolean; takenAt: string }[]>> {
+  const found = new Map<PondId, { kind: string; value: number; belowStep: boolean; takenAt: string }[]>(pondIds.map((id) => [id, []]))
+  const rows = await trx('readings')
+    .distinctOn('pond_id', 'kind')
+    .whereIn('pond_id', pondIds)
+    .orderBy([{ column: 'pond_id' }, { column: 'kind' }, { column: 'taken_at', order: 'desc' }])
+    .select('pond_id', 'kind', 'value', 'below_step', 'taken_at')
+  for (const r of rows) found.get(r.pond_id)!.push({ kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() })
+  return found
+}

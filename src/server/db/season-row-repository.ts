@@ -61,7 +61,7 @@ export async function listSeasonVisits(trx: Knex.Transaction, from: string, to: 
   const crewAt = new Map(crews.map((c, i) => [c.id, i]))
   const rows = await trx('visits')
     .whereBetween('day', [from, to])
-    .whereNot('state', 'cancelled')
+    .whereNotIn('state', ['cancelled', 'given-up'])
     .select('id', 'pond_id', 'day', 'state', 'job_key', 'job_name', 'crew_id', 'locked')
   const jobs: { key: string; name: string }[] = []
   const jobAt = new Map<string, number>()

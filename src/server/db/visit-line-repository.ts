@@ -26,7 +26,7 @@ const lines = (trx: Knex.Transaction) =>
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .join('crews as w', 'w.id', 'v.crew_id')
-    .whereNot('v.state', 'cancelled')
+    .whereNotIn('v.state', ['cancelled', 'given-up'])
     .select(
       'v.id',
       'v.pond_id',
@@ -77,7 +77,7 @@ export async function findVisitLine(trx: Knex.Transaction, id: VisitId): Promise
 export async function listVisitDays(trx: Knex.Transaction, filter: { from: string; to: string; jobKey: string }): Promise<Map<PondId, string[]>> {
   const rows = await trx('visits')
     .whereBetween('day', [filter.from, filter.to])
-    .whereNot('state', 'cancelled')
+    .whereNotIn('state', ['cancelled', 'given-up'])
     .where('job_key', filter.jobKey)
     .groupBy('pond_id')
     .select('pond_id', trx.raw('array_agg(day::text) as days'))

@@ -4,7 +4,11 @@ import type { CrewId, FirmId, PondId, UserId, VisitId } from '@/domain/ids'
 import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visit'
 import { updateVersioned } from './versioned-update'
 
-export async function insertVisit(trx: Knex.Transaction, firmId: FirmId, visit: Omit<Visit, 'siteId' | 'startedAt' | 'finishedAt' | 'version'>): Promise<void> {
+export async function insertVisit(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  visit: Omit<Visit, 'siteId' | 'startedAt' | 'finishedAt' | 'ending' | 'endingReason' | 'version'>,
+): Promise<void> {
   await trx('visits').insert({
     id: visit.id,
     firm_id: firmId,
@@ -46,6 +50,8 @@ const toVisit = (r: Record<string, never>): VisitInContext => ({
   learntFactor: r.learnt_factor,
   startedAt: iso(r.started_at),
   finishedAt: iso(r.finished_at),
+  ending: r.ending,
+  endingReason: r.ending_reason,
   version: r.version,
   pondName: r.pond_name,
   siteName: r.site_name,
@@ -88,6 +94,13 @@ export async function listVisits(trx: Knex.Transaction, filter: { from?: string;
   return (await query).map(toVisit)
 }
 
+/** Visits that are under way, of whichever day. */
+export async function listOpenVisits(trx: Knex.Transaction, crewId?: CrewId): Promise<VisitInContext[]> {
+  const query = withContext(trx).where('v.state', 'under-way').orderBy(['v.day', 'v.start_time'])
+  if (crewId) query.where('v.crew_id', crewId)
+  return (await query).map(toVisit)
+}
+
 export interface VisitChanges {
   readonly state?: VisitState
   readonly day?: string
@@ -99,6 +112,8 @@ export interface VisitChanges {
   readonly job?: Visit['job']
   readonly startedAt?: string
   readonly finishedAt?: string
+  readonly ending?: Visit['ending']
+  readonly endingReason?: string
 }
 
 export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: number, changes: VisitChanges): Promise<void> {
@@ -114,19 +129,39 @@ export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: n
       job: changes.job && JSON.stringify(changes.job),
       started_at: changes.startedAt,
       finished_at: changes.finishedAt,
+      ending: changes.ending,
+      ending_reason: changes.endingReason,
     }).filter(([, value]) => value !== undefined),
   )
   await updateVersioned(trx, 'visits', id, version, { ...row, changed_at: trx.fn.now() }, async () => findVisit(trx, id))
 }
 
-/** Appends to a visit's log. @returns false when this entry is already there, as after a repeated send */
-export async function appendEntry(trx: Knex.Transaction, firmId: FirmId, visitId: VisitId, by: UserId, entry: EntryInput): Promise<boolean> {
-  const inserted = await trx('visit_entries')
-    .insert({ id: entry.id, firm_id: firmId, visit_id: visitId, entry: JSON.stringify(entry), by_id: by })
-    .onConflict('id')
-    .ignore()
-    .returning('id')
-  return inserted.length > 0
+/** Locks a visit, so that two devices log to it one after the other. */
+export async function lockVisit(trx: Knex.Transaction, id: VisitId): Promise<void> {
+  await trx('visits').where({ id }).forUpdate().first('id')
+}
+
+export async function appendEntry(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  visitId: VisitId,
+  by: UserId,
+  entry: EntryInput,
+  disputed: Entry['disputed'],
+): Promise<void> {
+  await trx('visit_entries').insert({
+    id: entry.id,
+    firm_id: firmId,
+    visit_id: visitId,
+    entry: JSON.stringify(entry),
+    by_id: by,
+    disputed: disputed ? JSON.stringify(disputed) : null,
+  })
+}
+
+/** Whether a line is in a log already, be it another visit's. */
+export async function hasEntry(trx: Knex.Transaction, id: string): Promise<boolean> {
+  return (await trx('visit_entries').where({ id }).first('id')) !== undefined
 }
 
 /** The last time that a figure was written down at a pond, on another visit than this one. */
@@ -141,11 +176,23 @@ export async function lastFigure(trx: Knex.Transaction, pondId: PondId, figure: 
   return row ?? null
 }
 
-export async function listEntries(trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> {
+/** The logs of visits, each in the order in which it came in. */
+export async function listEntriesOf(trx: Knex.Transaction, visitIds: readonly VisitId[]): Promise<Map<VisitId, Entry[]>> {
   const rows = await trx('visit_entries as e')
     .join('users as u', 'u.id', 'e.by_id')
-    .where('e.visit_id', visitId)
-    .select('e.entry', 'e.by_id', 'u.name as by_name', 'e.received_at')
+    .whereIn('e.visit_id', visitIds)
+    .select('e.visit_id', 'e.entry', 'e.by_id', 'u.name as by_name', 'e.received_at', 'e.disputed')
     .orderBy('e.received_at')
-  return rows.map((r) => ({ ...r.entry, byId: r.by_id, byName: r.by_name, receivedAt: r.received_at.toISOString() }))
+  const logs = new Map<VisitId, Entry[]>(visitIds.map((id) => [id, []]))
+  for (const r of rows)
+    logs.get(r.visit_id)!.push({
+      ...r.entry,
+      byId: r.by_id,
+      byName: r.by_name,
+      receivedAt: r.received_at.toISOString(),
+      ...(r.disputed ? { disputed: r.disputed } : {}),
+    })
+  return logs
 }
+
+export const listEntries = async (trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> => (await listEntriesOf(trx, [visitId])).get(visitId)!

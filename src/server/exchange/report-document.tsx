@@ -4,6 +4,7 @@ import { formatQuantity, type FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { figureWords } from '@/domain/figure-names'
 import { longDate } from '@/domain/dates'
+import { notedLines, partWords } from '@/domain/report-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
 import { paper } from './pdf-paper'
@@ -26,6 +27,7 @@ export interface ReportPhotos {
 export function ReportDocument({ page, photos, units }: { page: ReportPage; photos: readonly ReportPhotos[]; units: UnitSystem }) {
   const { report, meanings, firmName } = page
   const { visit } = report
+  const noted = notedLines(report)
   const show = (value: number, kind: QuantityKind, options?: FormatOptions) => formatQuantity(value, kind, units, options)
   const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
@@ -42,11 +44,11 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
 
         <View style={paper.callout}>
           <Text>{report.customerNote}</Text>
-          {report.followUp ? (
-            <Text>
-              Next: {report.followUp.title}, between {longDate(report.followUp.from)} and {longDate(report.followUp.to)}.
+          {report.followUps.map((next) => (
+            <Text key={next.title}>
+              Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
             </Text>
-          ) : null}
+          ))}
         </View>
 
         {photos.length > 0 ? (
@@ -101,20 +103,16 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ))}
 
-        {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? <Text style={paper.heading}>Noted</Text> : null}
-        {report.leftOut.map((item) => (
-          <Text key={item.title} style={paper.line}>
-            Left out: {item.title} ({item.reason})
+        {report.parts.length > 0 ? <Text style={paper.heading}>Parts renewed</Text> : null}
+        {report.parts.map((part) => (
+          <Text key={part.name} style={paper.line}>
+            • {partWords(part)}
           </Text>
         ))}
-        {report.overrides.map((item) => (
-          <Text key={item.title} style={paper.line}>
-            Stop passed by {item.by} at “{item.title}”: {item.reason}
-          </Text>
-        ))}
-        {report.notes.map((note) => (
-          <Text key={note} style={paper.line}>
-            {note}
+        {noted.length > 0 ? <Text style={paper.heading}>Noted</Text> : null}
+        {noted.map((line) => (
+          <Text key={line} style={paper.line}>
+            {line}
           </Text>
         ))}
         <View style={paper.foot} fixed>

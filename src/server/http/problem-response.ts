@@ -1,10 +1,9 @@
 import { ZodError } from 'zod'
 import { DomainError } from '@/core/errors'
-import { ProblemError, type FieldProblem, type Problem, type ProblemBody } from '@/domain/problems'
+import { problemBody, zodFields } from '@/domain/problem-body'
+import { ProblemError, type ProblemBody } from '@/domain/problems'
 import { isDatabaseLost } from '@/server/db/connection'
 import { logger } from '@/server/logger'
-
-const STATUS: Readonly<Record<Problem['kind'], number>> = { 'not-found': 404, forbidden: 403, 'bad-input': 422, conflict: 409, refused: 409, 'too-many': 429 }
 
 /** An error answer as problem+json (RFC 9457). */
 export function problemJson(body: ProblemBody, headers: Record<string, string> = {}): Response {
@@ -14,24 +13,12 @@ export function problemJson(body: ProblemBody, headers: Record<string, string> =
   })
 }
 
-export function zodFields(error: ZodError): FieldProblem[] {
-  return error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }))
-}
-
 /** One place that turns whatever went wrong into an answer; nothing of the program's inside is shown. */
 export function answerError(error: unknown): Response {
   if (error instanceof ProblemError) {
     const { problem } = error
-    const extra =
-      problem.kind === 'bad-input'
-        ? { fields: problem.fields }
-        : problem.kind === 'conflict'
-          ? { current: problem.current }
-          : problem.kind === 'refused'
-            ? { details: problem.details }
-            : {}
     const headers: Record<string, string> = problem.kind === 'too-many' ? { 'retry-after': String(problem.retryAfterS) } : {}
-    return problemJson({ title: problem.message, status: STATUS[problem.kind], kind: problem.kind, ...extra }, headers)
+    return problemJson(problemBody(problem), headers)
   }
   if (error instanceof ZodError) {
     const fields = zodFields(error)

@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers'
 import type { z } from 'zod'
 import type { Actor } from '@/server/auth/actor'
-import { findActor, SESSION_COOKIE } from '@/server/auth/sessions'
+import { findSession, SESSION_COOKIE } from '@/server/auth/sessions'
 import { answerError, problemJson } from './problem-response'
 import { readJson } from './request-body'
 
@@ -31,7 +31,8 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
     try {
       assertSameOrigin(request)
       const token = (await cookies()).get(SESSION_COOKIE)?.value
-      const actor = token ? await findActor(token) : undefined
+      const actor = token ? await findSession(token) : undefined
+      if (actor === 'shut-out') return problemJson({ title: 'This device has been shut out. Sign in again.', status: 401, kind: 'shut-out' })
       if (!actor) return problemJson({ title: 'Sign in first.', status: 401, kind: 'signed-out' })
       const path = options.path?.safeParse(await context.params)
       if (path && !path.success) return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
@@ -45,11 +46,14 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
 }
 
 /** The same for the doors: sign-in and first run. */
-export function openRoute<Body extends z.ZodType>(body: Body, work: (body: z.output<Body>) => Promise<unknown>): (request: Request) => Promise<Response> {
+export function openRoute<Body extends z.ZodType>(
+  body: Body,
+  work: (body: z.output<Body>, request: Request) => Promise<unknown>,
+): (request: Request) => Promise<Response> {
   return async (request) => {
     try {
       assertSameOrigin(request)
-      const outcome = await work(body.parse(await readJson(request)))
+      const outcome = await work(body.parse(await readJson(request)), request)
       return outcome instanceof Response ? outcome : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
     } catch (error) {
       return error instanceof Response ? error : answerError(error)

@@ -4,6 +4,7 @@ import type { CrewId, FirmId, UserId } from '@/domain/ids'
 import type { FirstFirmInput, PersonInput, Preferences } from '@/domain/people'
 import { HousePractice } from '@/domain/practice'
 import { badField, notFound, refused } from '@/domain/problems'
+import { may } from '@/domain/roles'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { hashPassword } from '@/server/auth/passwords'
 import { startSession } from '@/server/auth/sessions'
@@ -11,6 +12,7 @@ import { database } from '@/server/db/connection'
 import { findFirm, insertFirm, updatePractice, type Firm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findCrew, insertCrew, insertUser, listCrews, listPeople, updateCrewSetup, updatePreferences } from '@/server/db/people-repository'
+import { listDevices, revokeDevice } from '@/server/db/session-repository'
 import { sendJob } from '@/server/jobs/queue'
 
 const UNIQUE_VIOLATION = '23505'
@@ -54,7 +56,20 @@ export async function createFirstFirm(input: FirstFirmInput, timeZone: string): 
   return startSession(ids.user)
 }
 
-export const people = (actor: Actor) => inFirm(actor.firmId, async (trx) => ({ people: await listPeople(trx), crews: await listCrews(trx) }))
+export const people = (actor: Actor) =>
+  inFirm(actor.firmId, async (trx) => ({
+    people: await listPeople(trx),
+    crews: await listCrews(trx),
+    devices: may(actor.role, 'people.write') ? await listDevices(trx) : [],
+  }))
+
+/** Shuts a lost device out: it forgets its rounds when it is next heard of, and nothing it sends is taken. */
+export async function shutOutDevice(actor: Actor, id: string): Promise<void> {
+  assertMay(actor, 'people.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await revokeDevice(trx, id))) throw notFound('That device')
+  })
+}
 
 export async function addPerson(actor: Actor, input: PersonInput): Promise<UserId> {
   assertMay(actor, 'people.write')

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
 import type { PhotoId, VisitId } from '@/domain/ids'
 import { badField, notFound, refused } from '@/domain/problems'
@@ -46,16 +45,26 @@ async function develop(bytes: Buffer) {
   }
 }
 
-export async function addPhoto(actor: Actor, visitId: VisitId, stepKey: string, bytes: Buffer): Promise<VisitPhoto> {
+/** What a device says of a photo; its id is made there, so that sending it twice keeps it once. */
+export interface PhotoFacts {
+  readonly id: PhotoId
+  readonly stepKey: string
+  readonly takenAt: string
+  readonly pairOf: PhotoId | null
+  readonly sketchOf: PhotoId | null
+}
+
+/** Keeps a photo of a visit; it may come after the visit is over. */
+export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts, bytes: Buffer): Promise<VisitPhoto> {
   assertMay(actor, 'visits.log')
   if (bytes.length > PHOTO_LIMIT.bytes) throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
   const { image, thumbnail, width, height } = await develop(bytes)
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, visitId)
     if (!visit) throw notFound('That visit')
-    if (visit.state !== 'under-way') throw refused('Photos are added while a visit is under way.')
-    if (!visit.job.steps.some((step) => step.key === stepKey)) throw badField('stepKey', 'This visit has no such step.')
-    const photo: VisitPhoto = { id: randomUUID() as PhotoId, visitId, stepKey, width, height, takenAt: new Date().toISOString() }
+    if (visit.state === 'planned') throw refused('Start the visit first.')
+    if (!visit.job.steps.some((step) => step.key === facts.stepKey)) throw badField('stepKey', 'This visit has no such step.')
+    const photo: VisitPhoto = { ...facts, visitId, width, height }
     await insertPhoto(trx, actor.firmId, photo, { image, thumbnail })
     return photo
   })

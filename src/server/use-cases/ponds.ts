@@ -12,6 +12,7 @@ import { customerExists, findSite, insertCustomer, insertSite, listCustomers, li
 import { listDesigns } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
+import { listFindings } from '@/server/db/finding-repository'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { equipmentDue, type EquipmentDue } from '@/domain/equipment'
 import { lampRest } from '@/domain/lamp-rest'
@@ -161,6 +162,7 @@ export async function pondPage(actor: Actor, id: PondId) {
       designs: await listDesigns(trx, id),
       visits: await listVisits(trx, { pondId: id }),
       followUps: await listOpenFollowUps(trx, { pondId: id }),
+      findings: await listFindings(trx, id),
       equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
     }
   })

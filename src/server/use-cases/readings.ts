@@ -1,6 +1,7 @@
 import type { ReadingKindName } from '@/core/water/readings'
 import type { PondId } from '@/domain/ids'
-import { badField, notFound } from '@/domain/problems'
+import { badField, notFound, ProblemError } from '@/domain/problems'
+import { readingsProblem } from '@/domain/step-check'
 import type { LogReadingsInput } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -8,12 +9,12 @@ import { findPond } from '@/server/db/pond-repository'
 import { closeAnsweredFollowUps } from '@/server/db/follow-up-repository'
 import { insertReadings } from '@/server/db/reading-repository'
 import { todayIn } from '@/server/today'
-import { assertReadings } from './reading-rules'
 
 /** Puts readings on a pond that were taken outside a planned visit. */
 export async function logReadings(actor: Actor, pondId: PondId, input: LogReadingsInput, now: Date = new Date()): Promise<void> {
   assertMay(actor, 'visits.log')
-  assertReadings(input, input.confirmedUnlikely, '')
+  const wrong = readingsProblem(input.readings, input.confirmedUnlikely)
+  if (wrong) throw new ProblemError({ kind: 'bad-input', ...wrong })
   if (Date.parse(input.at) > now.getTime() + 3_600_000) throw badField('at', 'This time is still to come. Enter when the water was tested.')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')

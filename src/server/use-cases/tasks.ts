@@ -11,6 +11,7 @@ import type { StepState } from '@/domain/visit-progress'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findEquipment, insertEquipment, listEquipment, markEquipmentDone, updateEquipment } from '@/server/db/equipment-repository'
 import { inFirm } from '@/server/db/firm-transaction'
+import { settleFinding } from '@/server/db/finding-repository'
 import { closeFollowUp, insertFollowUp, listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { todayIn } from '@/server/today'
@@ -87,6 +88,14 @@ export async function addOneOff(actor: Actor, pondId: PondId, input: OneOffInput
       dueTo: input.to,
       minutes: input.minutes,
     })
+  })
+}
+
+/** A finding is settled: the quote is written, or the note heeded. */
+export async function settle(actor: Actor, id: string): Promise<void> {
+  assertMay(actor, 'visits.log')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await settleFinding(trx, id))) throw notFound('That finding')
   })
 }
 

@@ -1,31 +1,55 @@
 'use client'
-import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import type { Preferences } from '@/domain/people'
 import { usePerson } from '@/ui/person-context'
+import type { SyncOutcome } from './device/sync-device'
+import type { VisitView } from './device/device-view'
+import { FieldLink } from './field-link'
+import { syncWords } from './sync-words'
+import { useRoom } from './use-room'
 
-/** The slim bar of the field sheet: whose day, whether there is signal, the way back. */
-export function FieldBar() {
-  const { firmName, name } = usePerson()
-  const [online, setOnline] = useState(true)
-  useEffect(() => {
-    const look = () => setOnline(navigator.onLine)
-    look()
-    window.addEventListener('online', look)
-    window.addEventListener('offline', look)
-    return () => {
-      window.removeEventListener('online', look)
-      window.removeEventListener('offline', look)
-    }
-  }, [])
+interface FieldBarProps {
+  readonly views: readonly VisitView[]
+  readonly outcome: SyncOutcome | null
+  readonly busy: boolean
+  readonly heardAt: string
+  readonly theme: Preferences['theme']
+  readonly onTheme: () => void
+}
+
+const THEME_WORDS: Readonly<Record<Preferences['theme'], string>> = { light: 'Light', dark: 'Dark', sun: 'Sun' }
+
+/** The slim bar of the field sheet: whose day, what waits to be sent, light or sun, the way back. */
+export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme }: FieldBarProps) {
+  const { name, timeZone } = usePerson()
+  const waiting = views.reduce((sum, view) => sum + view.waiting, 0)
+  const refused = views.reduce((sum, view) => sum + view.refused.length + view.refusedPhotos.length, 0)
+  const room = useRoom()
+  const { text, good } = syncWords({ outcome, busy, waiting, refused, heardAt, timeZone })
   return (
-    <header className="top-bar justify-content-between">
-      <Link href="/field" className="firm">
-        {name.split(' ')[0]}’s day
-      </Link>
-      <span role="status" className={online ? 'soft small' : 'verdict look'}>
-        {online ? firmName : 'No signal'}
-      </span>
-      <Link href="/">Office</Link>
-    </header>
+    <>
+      <header className="top-bar justify-content-between">
+        <FieldLink href="/field" className="firm">
+          {name.split(' ')[0]}’s day
+        </FieldLink>
+        <span className="d-flex gap-2 align-items-center">
+          <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onTheme} aria-label={`Theme: ${THEME_WORDS[theme]}. Change it`}>
+            {THEME_WORDS[theme]}
+          </button>
+          {/* the office is another page, not kept on this device */}
+          {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
+          <a href="/" className="office-link">
+            Office
+          </a>
+        </span>
+      </header>
+      <p role="status" className={`sync-line ${good ? 'soft' : 'verdict look'}`}>
+        {text}
+      </p>
+      {room !== null && room > 0.8 ? (
+        <p className="sync-line verdict look">
+          This device is {Math.round(room * 100)} % full. What is kept stays; new photos may not fit. Find signal so that they can go out, or free some room.
+        </p>
+      ) : null}
+    </>
   )
 }

@@ -1,32 +1,47 @@
 'use client'
-import Link from 'next/link'
+import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/clash'
 import { longDate, shortDate } from '@/domain/dates'
-import type { VisitInContext } from '@/domain/visit'
-import type { fieldDay } from '@/server/use-cases/field'
+import { fieldHref } from '@/domain/field-href'
 import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { runningTimers, type VisitView } from './device/device-view'
+import { FieldLink } from './field-link'
+import { useField } from './field-context'
+import { TimeLeft } from './step-timer'
 
-type DayData = Awaited<ReturnType<typeof fieldDay>>
+/** Days of coming rounds that are listed. */
+const AHEAD_DAYS = 14
 
 /** The stops of a day in order, large enough for gloves. */
-export function FieldDay({ data }: { data: DayData }) {
+export function FieldDay({ views, today }: { views: readonly VisitView[]; today: string }) {
+  const { person } = useField()
+  const open = views.filter((v) => v.visit.state === 'under-way' && v.visit.day < today)
+  const stops = views.filter((v) => v.visit.day === today && v.visit.state !== 'cancelled')
+  const later = views.filter((v) => v.visit.day > today && v.visit.day <= addDays(today, AHEAD_DAYS) && v.visit.state === 'planned')
   return (
     <>
-      <h1 className="fs-3">{data.day === data.today ? 'Today' : longDate(data.day)}</h1>
-      {data.visits.length === 0 ? (
-        <p className="sheet">No stops {data.day === data.today ? 'today' : 'that day'}. The office plans them; they appear here by themselves.</p>
-      ) : null}
-      {data.visits.map((visit) => (
-        <Stop key={visit.id} visit={visit} />
+      <h1 className="fs-3">{longDate(today).replace(/ \d{4}$/, '')}</h1>
+      {open.length > 0 ? <h2>Still open</h2> : null}
+      {open.map((view) => (
+        <Stop key={view.visit.id} view={view} />
       ))}
-      {data.later.length > 0 ? <h2 className="mt-4">Coming up</h2> : null}
+      {open.length > 0 ? <h2>Today</h2> : null}
+      {stops.length === 0 ? <p className="sheet">No stops today. The office plans them; they appear here by themselves.</p> : null}
+      {stops.map((view) => (
+        <Stop key={view.visit.id} view={view} />
+      ))}
+      {later.length > 0 ? <h2 className="mt-4">Coming up</h2> : null}
       <ul className="plain-list">
-        {data.later.map((v) => (
+        {later.map(({ visit: v }) => (
           <li key={v.id}>
-            <Link href={`/field/visits/${v.id}`}>
+            <FieldLink href={fieldHref(v.id)} className="coming-up">
               {shortDate(v.day)} {v.startTime} {v.siteName}
-            </Link>
-            <span className="soft"> {v.job.name}</span>
+              <span className="soft">
+                {' '}
+                {v.job.name}
+                {person.role === 'owner' || person.role === 'office' ? `, ${v.crewName}` : ''}
+              </span>
+            </FieldLink>
           </li>
         ))}
       </ul>
@@ -34,9 +49,11 @@ export function FieldDay({ data }: { data: DayData }) {
   )
 }
 
-function Stop({ visit }: { visit: VisitInContext }) {
+function Stop({ view }: { view: VisitView }) {
+  const { visit } = view
+  const over = visit.state === 'done' || visit.state === 'given-up'
   return (
-    <section className="sheet">
+    <section className="sheet" aria-label={`${visit.startTime} ${visit.siteName}`}>
       <div className="d-flex justify-content-between">
         <strong>
           {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)}
@@ -55,12 +72,18 @@ function Stop({ visit }: { visit: VisitInContext }) {
       </p>
       {visit.accessNotes ? <p className="soft mb-2">{visit.accessNotes}</p> : null}
       {visit.note ? <p className="mb-2">{visit.note}</p> : null}
-      <Link
-        className="btn btn-primary w-100 d-flex align-items-center justify-content-center"
-        href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}
-      >
-        {visit.state === 'planned' ? 'Open the visit' : visit.state === 'done' ? 'Read the report' : 'Go on with the visit'}
-      </Link>
+      {over
+        ? null
+        : runningTimers(view).map((timer) => (
+            <p key={timer.stepKey} className="mb-1">
+              {timer.title}: <TimeLeft startedAt={timer.startedAt} minutes={timer.minutes} />
+            </p>
+          ))}
+      {view.waiting > 0 ? <p className="soft mb-1">{view.waiting} kept on this device, not sent yet.</p> : null}
+      {view.refused.length + view.refusedPhotos.length > 0 ? <p className="verdict look mb-1">Something was not taken by the office.</p> : null}
+      <FieldLink className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={fieldHref(visit.id)}>
+        {visit.state === 'planned' ? 'Open the visit' : over ? 'Look at the visit' : 'Go on with the visit'}
+      </FieldLink>
     </section>
   )
 }

@@ -3,56 +3,53 @@ import userEvent from '@testing-library/user-event'
 import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { visitAmounts } from '@/core/jobs/visit-amounts'
 import { SPRING_CLEANOUT } from '@/core/jobs/types/spring-cleanout'
+import type { Entry } from '@/domain/visit'
 import { stepStates } from '@/domain/visit-progress'
-import { AsPerson } from '../../../tests/fixtures/person'
+import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
 import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepCard } from './step-card'
 import { StepList } from './step-list'
-import type { VisitData } from './visit-sheet'
-
-const refresh = jest.fn()
-jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh }) }))
+import type { VisitView } from './device/device-view'
+import type { NewEntry } from './device/field-device'
+import { FieldProvider, type Field } from './field-context'
 
 const steps = SPRING_CLEANOUT.steps
 const step = (key: string) => steps.find((s) => s.key === key)!
 const TODAY = { tapChlorineMgL: null, khDH: 3, systemM3: 15, planted: true }
-const quantities = visitAmounts(
-  { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi', count: 5, lengthM: 0.5 }], sourceChlorinated: true },
-  DEFAULT_KIT,
-  TODAY,
-)
-const data = {
-  visit: { id: 'v1', job: SPRING_CLEANOUT },
+const CLEANOUT = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
+const quantities = visitAmounts(CLEANOUT, DEFAULT_KIT, TODAY)
+const view = {
+  visit: { id: 'v1', job: SPRING_CLEANOUT, state: 'under-way' },
   pond: pondInput(),
   log: [],
   photos: [],
-  quantities,
-  gateFacts: { systemM3: 15, planted: true, hoursSinceChange: null },
-  mayOverride: false,
-  mayLog: true,
-} as unknown as VisitData
+  cleanout: CLEANOUT,
+  gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
+} as unknown as VisitView
 
-const sent: { path: string; body: Record<string, unknown> }[] = []
-function answerWith(...answers: (Response | 'no signal')[]) {
-  sent.splice(0)
-  globalThis.fetch = jest.fn(async (path: string, init: RequestInit) => {
-    sent.push({ path, body: JSON.parse(String(init.body)) })
-    const next = answers.shift() ?? { ok: true, json: async () => ({}) }
-    if (next === 'no signal') throw new TypeError('Failed to fetch')
-    return next as Response
-  }) as never
-}
-const show = (key: string, changes: Partial<VisitData> = {}, onAnswered = () => {}) =>
+const logged = jest.fn<Promise<void>, [string, NewEntry]>()
+const field = (mayOverride: boolean): Field => ({
+  person: { ...FIELD_PERSON, mayOverride },
+  today: '2027-03-20',
+  log: logged,
+  sync: async () => 'synced',
+})
+const show = (key: string, { mayOverride = false, log = [] as readonly Entry[] } = {}, onAnswered = () => {}) =>
   render(
     <AsPerson>
-      <StepCard step={step(key)} data={{ ...data, ...changes }} states={stepStates(steps, changes.log ?? [])} onAnswered={onAnswered} />
+      <FieldProvider value={field(mayOverride)}>
+        <StepCard step={step(key)} view={{ ...view, log }} states={stepStates(steps, log)} onAnswered={onAnswered} />
+      </FieldProvider>
     </AsPerson>,
   )
 
-beforeEach(() => window.localStorage.clear())
+beforeEach(() => {
+  window.localStorage.clear()
+  logged.mockReset().mockResolvedValue()
+})
 
 describe('a step', () => {
   it('shows its safety note and its amount before the button', () => {
@@ -60,20 +57,33 @@ describe('a step', () => {
     expect(screen.getByText(/above 25\skg/)).toBeInTheDocument()
     expect(screen.getByText(/Holding tank at least/)).toBeInTheDocument()
   })
-  it('keeps what was typed when there is no signal, and sends the same entry again', async () => {
-    answerWith('no signal')
+  it('is kept on the device with what it asked for, and forgets what was typed', async () => {
     const answered = jest.fn()
     show('test-tap', {}, answered)
     await userEvent.type(screen.getByLabelText('Tap temperature'), '9')
     await userEvent.type(screen.getByLabelText('Tap chlorine'), '0.4')
-    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
-    expect(await screen.findByText(/No connection. Nothing was saved/)).toBeInTheDocument()
-    expect(answered).not.toHaveBeenCalled()
     expect(JSON.parse(window.localStorage.getItem('slow-reed:visit:v1:test-tap')!).readings.tapChlorine).toBe(0.4)
     await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ kind: 'done', stepKey: 'test-tap', replaces: null }))
     expect(answered).toHaveBeenCalled()
-    expect(sent.map((s) => s.body.id)).toEqual([sent[0].body.id, sent[0].body.id])
     expect(window.localStorage.getItem('slow-reed:visit:v1:test-tap')).toBeNull()
+  })
+  it('names what is missing, what cannot be, and what is unusual, without asking anybody', async () => {
+    show('test-before')
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect(await screen.findByText(/This step still needs water temperature/)).toBeInTheDocument()
+    await userEvent.type(screen.getByLabelText('Water temperature'), '95')
+    await userEvent.type(screen.getByLabelText('pH'), '10.2')
+    await userEvent.type(screen.getByLabelText(/Total ammonia/), '0.1')
+    await userEvent.type(screen.getByLabelText('Dissolved oxygen'), '9')
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect((await screen.findAllByText(/Water temperature cannot be 95/))[0]).toBeInTheDocument()
+    await userEvent.clear(screen.getByLabelText('Water temperature'))
+    await userEvent.type(screen.getByLabelText('Water temperature'), '9')
+    await userEvent.click(screen.getByRole('button', { name: 'Done' }))
+    expect(logged).not.toHaveBeenCalled()
+    await userEvent.click(await screen.findByRole('button', { name: 'Read again: it is right' }))
+    expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ confirmedUnlikely: true }))
   })
   it('comes back with what this device kept', async () => {
     window.localStorage.setItem('slow-reed:visit:v1:test-tap', JSON.stringify({ readings: { tapTemp: 8.5 } }))
@@ -81,13 +91,12 @@ describe('a step', () => {
     expect(await screen.findByDisplayValue('8.5 °C')).toBeInTheDocument()
   })
   it('asks for a reason before it is left out', async () => {
-    answerWith()
     show('lights')
     await userEvent.click(screen.getByRole('button', { name: 'Leave this step out' }))
     expect(screen.getByRole('button', { name: 'Leave it out' })).toBeDisabled()
     await userEvent.type(screen.getByLabelText('Why is it left out?'), 'No lights here')
     await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
-    expect(sent[0].body).toMatchObject({ kind: 'skipped', stepKey: 'lights', reason: 'No lights here' })
+    expect(logged).toHaveBeenCalledWith('v1', { kind: 'skipped', stepKey: 'lights', reason: 'No lights here', replaces: null })
   })
   it('locks the fish in for a technician and lets a crew lead pass with a reason', async () => {
     const { unmount } = show('fish-back')
@@ -98,6 +107,16 @@ describe('a step', () => {
     expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled()
     await userEvent.type(screen.getByLabelText(/To pass this stop/), 'Aerator failed')
     expect(screen.getByRole('button', { name: 'Done' })).toBeEnabled()
+  })
+  it('says that someone else answered too, and an answer that has seen it settles that', () => {
+    const line = (id: string, byId: string, at: string, replaces: string | null = null) =>
+      ({ kind: 'skipped', id, stepKey: 'lights', at, reason: `by ${byId}`, replaces, byId, byName: byId, receivedAt: at }) as unknown as Entry
+    const both = [line('a', 'Bo', '2027-03-20T10:00:00Z'), line('b', 'Cleo', '2027-03-20T10:01:00Z')]
+    const { unmount } = show('lights', { log: both })
+    expect(screen.getByText(/Bo answered this too/)).toBeInTheDocument()
+    unmount()
+    show('lights', { log: [...both, line('c', 'Bo', '2027-03-20T10:05:00Z', 'b')] })
+    expect(screen.queryByText(/Cleo answered this too/)).not.toBeInTheDocument()
   })
 })
 

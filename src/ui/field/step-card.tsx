@@ -1,89 +1,93 @@
 'use client'
-import { useRouter } from 'next/navigation'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/jobs/figures'
 import { judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
+import { amountsToday } from '@/domain/field-pack'
 import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
-import { gateContext, timerStart, type StepState } from '@/domain/visit-progress'
+import { answerProblem, type AnswerProblem } from '@/domain/step-check'
+import { gateContext, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
 import { READING_METHODS } from '@/domain/visit'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
-import { newId } from '@/ui/new-id'
 import { METHOD_NAMES } from '@/ui/ponds/log-readings-form'
-import { send, type SendProblem } from '@/ui/send'
 import { inUnits } from '@/ui/messages/in-units'
 import { useShow } from '@/ui/person-context'
+import type { VisitView } from './device/device-view'
+import { useField } from './field-context'
 import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepPhotos } from './step-photos'
 import { StepTimer } from './step-timer'
+import { useNow } from './use-now'
 import { useStepDraft } from './use-step-draft'
-import type { VisitData } from './visit-sheet'
 
 interface StepCardProps {
   readonly step: JobStep
-  readonly data: VisitData
+  readonly view: VisitView
   readonly states: ReadonlyMap<string, StepState>
   readonly onAnswered: () => void
 }
 
 /** The step at hand: what to do, how much, what is dangerous, what to write down. */
-export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
-  const { visit, pond, log } = data
-  const router = useRouter()
+export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
+  const { visit, pond, log } = view
+  const { person, log: keep } = useField()
   const state = states.get(step.key)!
   const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(state, pond.fish))
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [busy, setBusy] = useState(false)
+  const [problem, setProblem] = useState<AnswerProblem | null>(null)
   const [leaving, setLeaving] = useState<string | null>(null)
-  // one id per answer: a second send after a lost reply logs it once
-  const entryId = useRef(newId())
   const show = useShow()
-  const gate = step.gate ? judgeGate(step.gate, gateContext(states, toAnswer(step, draft), data.gateFacts)) : null
-  const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields?.find((f) => f.path === `answer.${part}.${kind}`)?.message
+  const now = useNow()
+  const photos = view.photos.filter((p) => p.stepKey === step.key)
+  const answer = { ...toAnswer(step, draft), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
+  const gate = step.gate ? judgeGate(step.gate, gateContext(states, answer, view.gateFacts, now)) : null
+  const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
+  const others = unseenAnswers(log, step.key)
+  const replaces = state.status === 'open' ? null : state.entry.id
+  const seen = gate ? { gateSeen: gate.status } : {}
 
-  const log1 = async (entry: Record<string, unknown>, closes: boolean) => {
-    setBusy(true)
-    const outcome = await send('POST', `/api/v1/visits/${visit.id}/entries`, { id: entryId.current, stepKey: step.key, at: new Date().toISOString(), ...entry })
-    setBusy(false)
-    if (!outcome.ok) return setProblem(outcome.problem)
-    entryId.current = newId()
-    setProblem(null)
-    if (closes) {
-      forget()
-      onAnswered()
-    }
-    router.refresh()
+  const done = async (confirmedUnlikely: boolean) => {
+    const wrong = answerProblem(step, answer, photos.length, confirmedUnlikely)
+    setProblem(wrong)
+    if (wrong) return
+    const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
+    await keep(visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely, replaces, ...seen, ...override })
+    forget()
+    onAnswered()
   }
-  const done = (confirmedUnlikely: boolean) =>
-    log1(
-      {
-        kind: 'done',
-        answer: toAnswer(step, draft),
-        confirmedUnlikely,
-        ...(gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}),
-      },
-      true,
-    )
-  const unusual = problem?.title.includes('is unusual') ?? false
-  const gated = gate?.status === 'stop' && !(data.mayOverride && draft.overrideReason.trim().length >= 5)
+  const leaveOut = async (reason: string) => {
+    await keep(visit.id, { kind: 'skipped', stepKey: step.key, reason, replaces, ...seen })
+    forget()
+    onAnswered()
+  }
+  const gated = gate?.status === 'stop' && !(person.mayOverride && draft.overrideReason.trim().length >= 5)
 
   return (
     <section className="step-now" aria-label="Step at hand">
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
       {state.status === 'skipped' ? <p className="soft">Left out: {state.entry.reason}</p> : null}
+      {others.map((other) => (
+        <p key={other.id} className="verdict look">
+          {other.byName} answered this too, without seeing this answer{other.kind === 'done' ? '' : `: left out, ${other.reason}`}. Both are kept. Look at it
+          together and press “Correct it”.
+        </p>
+      ))}
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={data.quantities} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
+      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amountsToday(view, states)} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
       {step.timerMinutes ? (
-        <StepTimer minutes={step.timerMinutes} startedAt={timerStart(log, step.key)} busy={busy} onStart={() => void log1({ kind: 'timer-started' }, false)} />
+        <StepTimer
+          minutes={step.timerMinutes}
+          startedAt={timerStart(log, step.key)}
+          onStart={() => void keep(visit.id, { kind: 'timer-started', stepKey: step.key })}
+        />
       ) : null}
 
       {step.choices ? (
@@ -137,7 +141,7 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
         <GateNote
           kind={step.gate!}
           gate={gate}
-          mayOverride={data.mayOverride}
+          mayOverride={person.mayOverride}
           reason={draft.overrideReason}
           onReason={(overrideReason) => change({ overrideReason })}
         />
@@ -158,7 +162,7 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
           <QuantityField large label="Lost" kind="number" value={draft.losses} onChange={(losses) => change({ losses })} optional />
         </>
       ) : null}
-      {step.kind === 'photo' ? <StepPhotos visitId={visit.id} stepKey={step.key} photos={data.photos.filter((p) => p.stepKey === step.key)} /> : null}
+      {step.kind === 'photo' ? <StepPhotos view={view} step={step} /> : null}
       {step.kind === 'sign' ? (
         <label className="d-block mb-2">
           Who was told
@@ -169,13 +173,13 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
         <span className="soft">Note</span>
         <input className="form-control" value={draft.note} onChange={(e) => change({ note: e.target.value })} />
       </label>
-      <ProblemNote problem={problem} />
-      {unusual ? (
-        <button className="btn btn-outline-secondary w-100 mt-2" disabled={busy} onClick={() => void done(true)}>
+      <ProblemNote problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }} />
+      {problem?.unusual ? (
+        <button className="btn btn-outline-secondary w-100 mt-2" onClick={() => void done(true)}>
           Read again: it is right
         </button>
       ) : null}
-      <button className="btn btn-primary w-100 mt-2" disabled={busy || gated} onClick={() => void done(false)}>
+      <button className="btn btn-primary w-100 mt-2" disabled={gated} onClick={() => void done(false)}>
         {state.status === 'done' ? 'Correct it' : 'Done'}
       </button>
       {leaving === null ? (
@@ -188,11 +192,7 @@ export function StepCard({ step, data, states, onAnswered }: StepCardProps) {
             Why is it left out?
             <input className="form-control" value={leaving} onChange={(e) => setLeaving(e.target.value)} />
           </label>
-          <button
-            className="btn btn-outline-secondary w-100 mt-2"
-            disabled={busy || leaving.trim().length < 3}
-            onClick={() => void log1({ kind: 'skipped', reason: leaving }, true)}
-          >
+          <button className="btn btn-outline-secondary w-100 mt-2" disabled={leaving.trim().length < 3} onClick={() => void leaveOut(leaving)}>
             Leave it out
           </button>
         </div>

@@ -1,48 +1,112 @@
 'use client'
-import { useRouter } from 'next/navigation'
 import { useId, useState } from 'react'
-import type { VisitId } from '@/domain/ids'
-import type { VisitPhoto } from '@/domain/visit'
+import type { JobStep } from '@/core/jobs/step'
 import { ProblemNote } from '@/ui/components/problem-note'
-import { sendFile, type SendProblem } from '@/ui/send'
+import { dropPhoto, keepPhoto, type PhotoTrouble } from './device/field-device'
+import type { VisitView } from './device/device-view'
+import { useField } from './field-context'
+import { PhotoSketch } from './photo-sketch'
+import { PhotoThumb } from './photo-thumb'
 
-/** Photos of one step: take or choose, shown once they are kept. */
-export function StepPhotos({ visitId, stepKey, photos }: { visitId: VisitId; stepKey: string; photos: readonly VisitPhoto[] }) {
-  const router = useRouter()
-  const id = useId()
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [sending, setSending] = useState(0)
-  const add = async (files: FileList | null) => {
-    setProblem(null)
+const TROUBLE: Readonly<Record<PhotoTrouble, string>> = {
+  'no-picture': 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.',
+  'device-full':
+    'This device has no room for another photo. Nothing that is kept is lost. Find signal so that photos can go out, or free some room, then take it again.',
+}
+
+type Photo = VisitView['photos'][number]
+
+/** Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the same place. */
+export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
+  const { person, sync } = useField()
+  const [trouble, setTrouble] = useState<PhotoTrouble | null>(null)
+  const [keeping, setKeeping] = useState(0)
+  const [drawing, setDrawing] = useState<Photo | null>(null)
+  const photos = view.photos.filter((p) => p.stepKey === step.key)
+  // views of earlier steps that have no counterpart yet
+  const before = view.photos.filter((p) => p.stepKey !== step.key && p.sketchOf === null && p.pairOf === null && !view.photos.some((q) => q.pairOf === p.id))
+  const isAfter = step.key.includes('after')
+  const add = async (files: FileList | null, pairOf?: string) => {
+    setTrouble(null)
     for (const file of files ?? []) {
-      setSending((n) => n + 1)
-      const outcome = await sendFile(`/api/v1/visits/${visitId}/photos?step=${encodeURIComponent(stepKey)}`, file)
-      setSending((n) => n - 1)
-      if (!outcome.ok) setProblem(outcome.problem)
+      setKeeping((n) => n + 1)
+      const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, pairOf }, file)
+      setKeeping((n) => n - 1)
+      if ('trouble' in outcome) setTrouble(outcome.trouble)
     }
-    router.refresh()
+    void sync()
   }
   return (
     <div className="my-2">
       <div className="d-flex flex-wrap gap-2 mb-2">
         {photos.map((photo, i) => (
-          // kept photos come from the app's own API with the session; next/image cannot ask for them
-          // eslint-disable-next-line @next/next/no-img-element
-          <img
-            key={photo.id}
-            src={`/api/v1/photos/${photo.id}?size=thumbnail`}
-            alt={`Photo ${i + 1} of this step`}
-            width={104}
-            height={78}
-            style={{ objectFit: 'cover' }}
-          />
+          <div key={photo.id} className="photo-kept">
+            <PhotoThumb photo={photo} alt={`Photo ${i + 1} of this step`} />
+            <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setDrawing(photo)} aria-label={`Draw on photo ${i + 1}`}>
+              Draw
+            </button>
+            {photo.own?.state === 'waiting' ? (
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                onClick={() => void dropPhoto(photo.id)}
+                aria-label={`Take photo ${i + 1} away`}
+              >
+                Away
+              </button>
+            ) : null}
+          </div>
         ))}
       </div>
-      <label htmlFor={id} className="btn btn-outline-primary w-100 d-flex align-items-center justify-content-center">
-        {sending > 0 ? 'Keeping the photo…' : 'Take a photo'}
-      </label>
-      <input id={id} type="file" accept="image/*" multiple className="visually-hidden" onChange={(e) => void add(e.target.files)} />
-      <ProblemNote problem={problem} />
+      <Camera label={keeping > 0 ? 'Keeping the photo…' : 'Take a photo'} multiple onFiles={(files) => void add(files)} />
+      {isAfter && before.length > 0 ? (
+        <div className="mt-2">
+          <p className="soft mb-1">The same view again, to lay beside how it was found:</p>
+          {before.map((photo, i) => (
+            <div key={photo.id} className="d-flex gap-2 align-items-center mb-1">
+              <PhotoThumb photo={photo} alt={`View ${i + 1} as found`} />
+              <Camera label={`Take view ${i + 1} again`} onFiles={(files) => void add(files, photo.id)} />
+            </div>
+          ))}
+        </div>
+      ) : null}
+      <ProblemNote problem={trouble && { title: TROUBLE[trouble], status: 0, kind: trouble }} />
+      {drawing ? (
+        <PhotoSketch
+          photo={drawing}
+          onClose={() => setDrawing(null)}
+          onKeep={async (sketch) => {
+            const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, sketchOf: drawing.id }, sketch)
+            setTrouble('trouble' in outcome ? outcome.trouble : null)
+            setDrawing(null)
+            void sync()
+          }}
+        />
+      ) : null}
     </div>
+  )
+}
+
+function Camera({ label, multiple = false, onFiles }: { label: string; multiple?: boolean; onFiles: (files: FileList | null) => void }) {
+  const id = useId()
+  return (
+    <span className="flex-grow-1 d-block">
+      <label htmlFor={id} className="btn btn-outline-primary w-100 d-flex align-items-center justify-content-center">
+        {label}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        multiple={multiple}
+        className="visually-hidden"
+        aria-label={label}
+        onChange={(e) => {
+          onFiles(e.target.files)
+          // the same file may be chosen again
+          e.target.value = ''
+        }}
+      />
+    </span>
   )
 }

@@ -5,14 +5,14 @@ describe('a step’s timer', () => {
   beforeEach(() => jest.useFakeTimers({ now: new Date('2027-03-20T10:05:00Z') }))
   afterEach(() => jest.useRealTimers())
   it('counts from the logged start, however long the phone was closed', () => {
-    render(<StepTimer minutes={15} startedAt="2027-03-20T10:00:00Z" onStart={() => {}} busy={false} />)
+    render(<StepTimer minutes={15} startedAt="2027-03-20T10:00:00Z" onStart={() => {}} />)
     act(() => void jest.advanceTimersByTime(1000))
     expect(screen.getByRole('timer')).toHaveTextContent('09:59')
     act(() => void jest.advanceTimersByTime(10 * 60_000))
     expect(screen.getByRole('timer')).toHaveTextContent('Time is up')
   })
   it('asks to be started', () => {
-    render(<StepTimer minutes={20} startedAt={null} onStart={() => {}} busy={false} />)
+    render(<StepTimer minutes={20} startedAt={null} onStart={() => {}} />)
     expect(screen.getByRole('button')).toHaveTextContent('Start the 20-minute timer')
   })
 })

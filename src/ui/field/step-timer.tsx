@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react'
 const TICK_MS = 500
 const two = (n: number) => String(n).padStart(2, '0')
 
-/** Counts down from the logged start, so that a closed phone loses nothing. */
-export function StepTimer({ minutes, startedAt, onStart, busy }: { minutes: number; startedAt: string | null; onStart: () => void; busy: boolean }) {
+/** Milliseconds left of a logged start; null until the browser has told the time. */
+function useLeft(startedAt: string | null, minutes: number): number | null {
   const [now, setNow] = useState<number | null>(null)
   useEffect(() => {
     const tick = () => setNow(Date.now())
@@ -16,20 +16,31 @@ export function StepTimer({ minutes, startedAt, onStart, busy }: { minutes: numb
       clearInterval(timer)
     }
   }, [])
+  return now === null || startedAt === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now)
+}
+
+const leftWords = (left: number | null): string =>
+  left === null ? '' : left === 0 ? 'Time is up' : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
+
+/** What is left of a running timer, in a line. */
+export function TimeLeft({ startedAt, minutes }: { startedAt: string; minutes: number }) {
+  return <strong>{leftWords(useLeft(startedAt, minutes))}</strong>
+}
+
+/** Counts down from the logged start, so that a closed phone loses nothing. */
+export function StepTimer({ minutes, startedAt, onStart }: { minutes: number; startedAt: string | null; onStart: () => void }) {
+  const left = useLeft(startedAt, minutes)
   if (!startedAt)
     return (
-      <button className="btn btn-outline-primary w-100 my-2" disabled={busy} onClick={onStart}>
+      <button className="btn btn-outline-primary w-100 my-2" onClick={onStart}>
         Start the {minutes}-minute timer
       </button>
     )
-  const left = now === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now)
   return (
     <div className="my-2" role="timer" aria-label="Time left">
-      <div className="timer">
-        {left === null ? '' : left === 0 ? 'Time is up' : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`}
-      </div>
+      <div className="timer">{leftWords(left)}</div>
       {left === 0 ? (
-        <button className="btn btn-outline-primary" disabled={busy} onClick={onStart}>
+        <button className="btn btn-outline-primary" onClick={onStart}>
           Start again
         </button>
       ) : null}

@@ -1,57 +1,59 @@
 'use client'
-import Link from 'next/link'
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { duration, longDate } from '@/domain/dates'
 import { nextStep, stepStates } from '@/domain/visit-progress'
-import type { fieldVisit } from '@/server/use-cases/field'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { send, type SendProblem } from '@/ui/send'
 import { TellArrival } from '@/ui/rounds/tell-arrival'
-import { QuickNote } from './quick-note'
+import type { VisitView } from './device/device-view'
+import { useField } from './field-context'
+import { FieldLink } from './field-link'
+import { goTo } from './use-field-place'
+import { NotTaken } from './not-taken'
 import { StepCard } from './step-card'
 import { StepList } from './step-list'
-
-export type VisitData = Awaited<ReturnType<typeof fieldVisit>>
+import { VisitExtras } from './visit-extras'
 
 /** One visit at the water's edge: the step at hand large, the rest folded. */
-export function VisitSheet({ data }: { data: VisitData }) {
-  const { visit, log } = data
-  const router = useRouter()
+export function VisitSheet({ view }: { view: VisitView }) {
+  const { visit, log } = view
+  const { person, today, log: keep, sync } = useField()
   const [chosen, setChosen] = useState<string | null>(null)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
-  const [busy, setBusy] = useState(false)
   const { steps } = visit.job
   const states = stepStates(steps, log)
   const answered = steps.filter((s) => states.get(s.key)?.status !== 'open').length
-  const step = steps.find((s) => s.key === chosen) ?? nextStep(steps, states)
+  const underWay = visit.state === 'under-way'
+  const over = visit.state === 'done' || visit.state === 'given-up'
+  // what is over is corrected only where it is asked for
+  const step = steps.find((s) => s.key === chosen) ?? (underWay ? nextStep(steps, states) : undefined)
 
-  const act = async (verb: 'start' | 'finish') => {
-    setBusy(true)
-    const outcome = await send('POST', `/api/v1/visits/${visit.id}/${verb}`)
-    setBusy(false)
-    if (!outcome.ok) return setProblem(outcome.problem)
-    setProblem(null)
-    if (verb === 'finish') router.push(`/visits/${visit.id}/report`)
-    else router.refresh()
+  const finish = async () => {
+    await keep(visit.id, { kind: 'finished', ending: 'done', reason: '' })
+    if ((await sync()) === 'synced') window.location.assign(`/visits/${visit.id}/report`)
+    else goTo('/field')
   }
   return (
     <>
+      <p className="mb-0">
+        <FieldLink href="/field" className="back-link">
+          ‹ All stops
+        </FieldLink>
+      </p>
       <h1 className="fs-4 mb-0">
         {visit.siteName}: {visit.pondName}
       </h1>
       <p className="soft mb-2">
         {visit.job.name} · {longDate(visit.day)} · about {duration(visit.plannedMinutes)}
       </p>
-      {visit.state === 'planned' ? (
+      <NotTaken view={view} />
+      {visit.state === 'planned' || visit.state === 'cancelled' ? (
         <section className="sheet">
+          {visit.state === 'cancelled' ? <p className="verdict look">The office has called this visit off.</p> : null}
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
+          <Heeds heeds={view.heeds} />
           <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
-          <ProblemNote problem={problem} />
-          {data.mayLog && visit.day === data.today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
-          {data.mayLog ? (
-            <button className="btn btn-primary w-100" disabled={busy} onClick={() => void act('start')}>
+          {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
+          {person.mayLog ? (
+            <button className="btn btn-primary w-100" onClick={() => void keep(visit.id, { kind: 'started' })}>
               Start the visit
             </button>
           ) : (
@@ -59,36 +61,62 @@ export function VisitSheet({ data }: { data: VisitData }) {
           )}
         </section>
       ) : null}
-      {visit.state === 'done' ? (
-        <Link className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={`/visits/${visit.id}/report`}>
-          Read the report
-        </Link>
-      ) : null}
-      {visit.state === 'under-way' ? (
-        <>
-          <div className="d-flex align-items-center gap-2 mb-2" aria-label={`${answered} of ${steps.length} steps done`}>
-            <div className="bar-track flex-grow-1" style={{ height: '0.6rem' }}>
-              <span style={{ width: `${(answered / steps.length) * 100}%` }} />
-            </div>
-            <span>
-              {answered} of {steps.length}
-            </span>
+      {over ? <Over view={view} /> : null}
+      {underWay ? (
+        <div className="d-flex align-items-center gap-2 mb-2" aria-label={`${answered} of ${steps.length} steps done`}>
+          <div className="bar-track flex-grow-1" style={{ height: '0.6rem' }}>
+            <span style={{ width: `${(answered / steps.length) * 100}%` }} />
           </div>
-          {step ? <StepCard key={step.key} step={step} data={data} states={states} onAnswered={() => setChosen(null)} /> : null}
-          {!step ? (
-            <section className="step-now">
-              <h2>All steps are answered</h2>
-              <p>Finishing writes the report, puts the readings on the pond and sets the follow-up test.</p>
-              <ProblemNote problem={problem} />
-              <button className="btn btn-primary w-100" disabled={busy} onClick={() => void act('finish')}>
-                Finish the visit
-              </button>
-            </section>
-          ) : null}
-          <QuickNote visitId={visit.id} />
-        </>
+          <span>
+            {answered} of {steps.length}
+          </span>
+        </div>
       ) : null}
-      <StepList steps={steps} states={states} current={step?.key ?? null} onChoose={visit.state === 'under-way' ? setChosen : null} />
+      {underWay ? <Heeds heeds={view.heeds} /> : null}
+      {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} states={states} onAnswered={() => setChosen(null)} /> : null}
+      {underWay && !step ? (
+        <section className="step-now">
+          <h2>All steps are answered</h2>
+          <p>Finishing writes the report, puts the readings on the pond and sets the follow-up test.</p>
+          <button className="btn btn-primary w-100" onClick={() => void finish()}>
+            Finish the visit
+          </button>
+        </section>
+      ) : null}
+      {(underWay || visit.state === 'planned') && person.mayLog ? <VisitExtras view={view} /> : null}
+      <StepList steps={steps} states={states} current={step?.key ?? null} onChoose={(underWay || over) && person.mayLog ? setChosen : null} />
     </>
+  )
+}
+
+/** What an earlier visit asks this one to heed. */
+function Heeds({ heeds }: { heeds: readonly string[] }) {
+  if (heeds.length === 0) return null
+  return (
+    <div className="amount">
+      <strong>Noted for this season</strong>
+      <ul className="mb-0 ps-3">
+        {heeds.map((heed) => (
+          <li key={heed}>{heed}</li>
+        ))}
+      </ul>
+    </div>
+  )
+}
+
+function Over({ view: { visit, waiting } }: { view: VisitView }) {
+  return (
+    <section className="sheet">
+      <p>
+        {visit.state === 'done' ? 'This visit is finished.' : `This visit could not be done${visit.endingReason ? `: ${visit.endingReason}` : ''}.`}{' '}
+        {waiting > 0 ? 'It goes to the office as soon as there is signal.' : ''}
+      </p>
+      {waiting === 0 ? (
+        <a className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={`/visits/${visit.id}/report`}>
+          Read the report
+        </a>
+      ) : null}
+      <p className="soft mt-2 mb-0">A step below can still be corrected; the earlier answer is kept.</p>
+    </section>
   )
 }

@@ -4,5 +4,6 @@ export const VISIT_STATE_NAMES: Readonly<Record<VisitState, string>> = {
   planned: 'planned',
   'under-way': 'under way',
   done: 'done',
+  'given-up': 'could not be done',
   cancelled: 'taken off the plan',
 }

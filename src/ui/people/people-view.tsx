@@ -1,7 +1,7 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import type { Crew, Person } from '@/domain/people'
+import type { Crew, Person, SignedInDevice } from '@/domain/people'
 import { may, ROLE_NAMES, type Role } from '@/domain/roles'
 import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -9,11 +9,18 @@ import { TextField } from '@/ui/components/text-field'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { CrewSetupForm } from './crew-setup-form'
+import { Devices } from './devices'
 
 const NOBODY = { name: '', email: '', role: 'technician' as Role, crewId: '', password: '' }
 
+interface PeopleViewProps {
+  readonly people: readonly Person[]
+  readonly crews: readonly Crew[]
+  readonly devices: readonly SignedInDevice[]
+}
+
 /** Who works here, in which crew, with which rights. */
-export function PeopleView({ people, crews }: { people: readonly Person[]; crews: readonly Crew[] }) {
+export function PeopleView({ people, crews, devices }: PeopleViewProps) {
   const router = useRouter()
   const { role } = usePerson()
   const [crewName, setCrewName] = useState('')
@@ -127,6 +134,7 @@ export function PeopleView({ people, crews }: { people: readonly Person[]; crews
                 <ProblemNote problem={problem} />
                 <button className="btn btn-sm btn-primary mt-2">Add the person</button>
               </form>
+              <Devices devices={devices} />
             </>
           ) : null}
         </div>

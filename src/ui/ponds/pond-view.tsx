@@ -6,6 +6,7 @@ import { instant, longDate } from '@/domain/dates'
 import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { may } from '@/domain/roles'
+import { fieldHref } from '@/domain/field-href'
 import type { pondPage } from '@/server/use-cases/ponds'
 import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
@@ -20,6 +21,7 @@ import { StockNote } from './stock-note'
 import { VolumeEvidenceNote } from './volume-evidence-note'
 import { NetNote } from './net-note'
 import { EquipmentSheet } from './equipment-sheet'
+import { FindingsSheet } from './findings-sheet'
 import { FollowUpsSheet } from './follow-ups-sheet'
 import { TenDays } from './ten-days'
 import { YearSource } from './year-source'
@@ -238,10 +240,11 @@ function Visits({ data, today }: { data: PondPageData; today: string }) {
   return (
     <Sheet title="Visits and follow-ups">
       <FollowUpsSheet pondId={data.pond.id} followUps={data.followUps} today={today} />
+      <FindingsSheet findings={data.findings} />
       <ul className="plain-list">
         {[...data.visits].reverse().map((v) => (
           <li key={v.id}>
-            <Link href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}>
+            <Link href={v.state === 'done' ? `/visits/${v.id}/report` : fieldHref(v.id)}>
               {v.job.name}, {longDate(v.day)}
             </Link>
             <span className="soft">

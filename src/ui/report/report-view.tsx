@@ -2,6 +2,7 @@
 import Link from 'next/link'
 import { longDate } from '@/domain/dates'
 import { figureWords } from '@/domain/figure-names'
+import { notedLines, officeLines, partWords } from '@/domain/report-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
 import { useShow } from '@/ui/person-context'
@@ -35,11 +36,11 @@ export function ReportView({ page }: { page: ReportPage }) {
       </p>
       <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
         <p className="mb-1">{report.customerNote}</p>
-        {report.followUp ? (
-          <p className="mb-0">
-            Next: {report.followUp.title}, between {longDate(report.followUp.from)} and {longDate(report.followUp.to)}.
+        {report.followUps.map((next) => (
+          <p className="mb-0" key={next.title}>
+            Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
           </p>
-        ) : null}
+        ))}
       </section>
       {photos.length > 0 ? (
         <div className="d-flex flex-wrap gap-3 mb-3">
@@ -113,26 +114,23 @@ export function ReportView({ page }: { page: ReportPage }) {
           </div>
         ))}
       </section>
-      {report.leftOut.length + report.notes.length + report.overrides.length > 0 ? (
-        <section className="sheet">
-          <h2>Noted</h2>
-          <ul className="mb-0">
-            {report.leftOut.map((item) => (
-              <li key={item.title}>
-                Left out: {item.title} <span className="soft">({item.reason})</span>
-              </li>
-            ))}
-            {report.overrides.map((item) => (
-              <li key={item.title}>
-                Stop passed by {item.by} at “{item.title}”: {item.reason}
-              </li>
-            ))}
-            {report.notes.map((note, i) => (
-              <li key={i}>{note}</li>
-            ))}
-          </ul>
-        </section>
-      ) : null}
+      <Lines title="Parts renewed" lines={report.parts.map(partWords)} />
+      <Lines title="Noted" lines={notedLines(report)} />
+      <Lines title="For the office" lines={officeLines(report)} className="no-print" />
     </article>
+  )
+}
+
+function Lines({ title, lines, className = '' }: { title: string; lines: readonly string[]; className?: string }) {
+  if (lines.length === 0) return null
+  return (
+    <section className={`sheet ${className}`}>
+      <h2>{title}</h2>
+      <ul className="mb-0">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
   )
 }

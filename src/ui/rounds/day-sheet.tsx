@@ -5,6 +5,7 @@ import { duration, longDate } from '@/domain/dates'
 import type { daySheet } from '@/server/use-cases/rounds'
 import { clockOf } from '@/domain/crew-setup'
 import { LOAD_CAUTION, loadLines } from '@/domain/load-words'
+import { fieldHref } from '@/domain/field-href'
 import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/dispatch/live-day'
 import { TellArrival } from './tell-arrival'
 import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
@@ -72,7 +73,7 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
             {v.tasks.length > 0 ? <p className="mb-1">While there: {v.tasks.map((task) => task.title).join('; ')}</p> : null}
             {v.accessNotes ? <p className="mb-1">Access: {v.accessNotes}</p> : null}
             {v.note ? <p className="mb-1">Note: {v.note}</p> : null}
-            <Link className="no-print" href={`/field/visits/${v.id}`}>
+            <Link className="no-print" href={fieldHref(v.id)}>
               Field sheet
             </Link>
           </li>

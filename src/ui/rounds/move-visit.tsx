@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { shortDate } from '@/domain/dates'
 import type { Crew } from '@/domain/people'
 import type { VisitInContext } from '@/domain/visit'
+import { fieldHref } from '@/domain/field-href'
 import type { VisitLine } from '@/server/db/visit-line-repository'
 import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
@@ -53,7 +54,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           {visit.jobName}: {visit.siteName}, {visit.pondName}
         </h2>
         <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
-        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : `/field/visits/${visit.id}`}>
+        <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : fieldHref(visit.id)}>
           {visit.state === 'done' ? 'Read the report' : 'Open the field sheet'}
         </Link>
         <Link href={`/ponds/${visit.pondId}`}>Open the pond</Link>

@@ -3,6 +3,7 @@ import Link from 'next/link'
 import { memo } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/dates'
+import { fieldHref } from '@/domain/field-href'
 import type { SeasonRow } from '@/server/use-cases/season-view'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
@@ -89,7 +90,7 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
               {sign}
             </button>
           ) : (
-            <Link key={id} prefetch={false} href={state === 'd' ? `/visits/${id}/report` : `/field/visits/${id}`} {...shared} aria-label={words}>
+            <Link key={id} prefetch={false} href={state === 'd' ? `/visits/${id}/report` : fieldHref(id)} {...shared} aria-label={words}>
               {sign}
             </Link>
           )

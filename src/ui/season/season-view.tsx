@@ -5,6 +5,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { WINDOW_JOBS } from '@/core/season/practice'
 import { longDate, shortDate } from '@/domain/dates'
+import { fieldHref } from '@/domain/field-href'
 import type { seasonPage } from '@/server/use-cases/season-view'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { CheckField } from '@/ui/components/check-field'
@@ -97,7 +98,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
         window.removeEventListener('pointermove', move)
         window.removeEventListener('pointerup', end)
         if (moved) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
-        else router.push(`/field/visits/${visitId}`)
+        else router.push(fieldHref(visitId))
       }
       window.addEventListener('pointermove', move)
       window.addEventListener('pointerup', end)

@@ -45,7 +45,13 @@ export function TopBar() {
     router.refresh()
   }
   const signOut = async (everywhere: boolean) => {
+    // the device's store is loaded for this alone
+    const { forgetDevice, unsent } = await import('@/ui/field/device/field-device')
+    const left = await unsent().catch(() => 0)
+    if (left > 0 && !window.confirm(`${left} things of the field sheet are not sent yet. Signing out forgets them. Sign out all the same?`)) return
     await send('POST', '/api/v1/sign-out', { everywhere })
+    // nothing of the firm stays on a device that is signed out
+    await forgetDevice().catch(() => undefined)
     window.location.assign('/sign-in')
   }
   return (

@@ -4,6 +4,7 @@ import { instant, longDate, shortDate } from '@/domain/dates'
 import { clockAfter } from '@/domain/clash'
 import { BAND_NAMES, READING_NAMES, readingQuantity } from '@/domain/reading-names'
 import { may } from '@/domain/roles'
+import { fieldHref } from '@/domain/field-href'
 import type { todayPage } from '@/server/use-cases/today'
 import type { VisitLine } from '@/server/db/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
@@ -137,7 +138,7 @@ function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[];
             {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)}
           </span>
           <strong>{v.crewName}</strong>
-          <Link href={v.state === 'done' ? `/visits/${v.id}/report` : `/field/visits/${v.id}`}>
+          <Link href={v.state === 'done' ? `/visits/${v.id}/report` : fieldHref(v.id)}>
             {v.jobName}: {v.siteName}, {v.pondName}
           </Link>
           <span className="soft">

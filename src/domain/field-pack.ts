@@ -1,0 +1,62 @@
+import { DEFAULT_KIT, type CleanoutPond } from '../core/jobs/cleanout-quantities'
+import { visitAmounts, type VisitAmounts } from '../core/jobs/visit-amounts'
+import type { JobStep } from '../core/jobs/step'
+import type { EquipmentDue } from './equipment'
+import type { Preferences } from './people'
+import type { PondInContext } from './pond'
+import type { Role } from './roles'
+import type { Entry, VisitInContext, VisitPhoto } from './visit'
+import { khToday, tapChlorine, type GateFacts, type StepState } from './visit-progress'
+
+/** The newest reading of a kind that was taken before this visit. */
+export interface LastReading {
+  readonly kind: string
+  readonly value: number
+  readonly belowStep: boolean
+  readonly takenAt: string
+}
+
+/** All that the field sheet needs of one visit, so that it works without signal. */
+export interface FieldVisit {
+  readonly visit: VisitInContext
+  readonly pond: PondInContext
+  readonly log: readonly Entry[]
+  readonly photos: readonly VisitPhoto[]
+  readonly gateFacts: GateFacts
+  readonly cleanout: CleanoutPond
+  readonly lastReadings: readonly LastReading[]
+  readonly equipment: readonly EquipmentDue[]
+  /** Notes that an earlier visit left for this season. */
+  readonly heeds: readonly string[]
+}
+
+/** Who the device belongs to at the moment. */
+export interface FieldPerson {
+  readonly userId: string
+  readonly name: string
+  readonly role: Role
+  readonly firmName: string
+  readonly timeZone: string
+  readonly preferences: Preferences
+  readonly mayOverride: boolean
+  readonly mayLog: boolean
+}
+
+/** A person's rounds, as their device keeps them. */
+export interface FieldPack {
+  readonly person: FieldPerson
+  readonly today: string
+  readonly madeAt: string
+  readonly visits: readonly FieldVisit[]
+}
+
+/** The amounts of a visit by what has been tested on it so far. */
+export const amountsToday = ({ cleanout, gateFacts }: Pick<FieldVisit, 'cleanout' | 'gateFacts'>, states: ReadonlyMap<string, StepState>): VisitAmounts =>
+  visitAmounts(cleanout, DEFAULT_KIT, {
+    tapChlorineMgL: tapChlorine(states),
+    khDH: khToday(states),
+    systemM3: gateFacts.systemM3,
+    planted: gateFacts.planted,
+  })
+
+export const photosOf = (photos: readonly VisitPhoto[], step: JobStep): VisitPhoto[] => photos.filter((photo) => photo.stepKey === step.key)

@@ -1,0 +1,125 @@
+import type { Knex } from 'knex'
+import { addDays } from '@/core/numeric/calendar'
+import { equipmentKind } from '@/core/jobs/equipment-care'
+import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
+import { stepStates, type StepState } from '@/domain/visit-progress'
+import { ENDING_NAMES, type Entry, type EntryInput, type VisitInContext } from '@/domain/visit'
+import type { Actor } from '@/server/auth/actor'
+import { insertEquipment, renewEquipment } from '@/server/db/equipment-repository'
+import { insertFinding } from '@/server/db/finding-repository'
+import { closeAnsweredFollowUps, insertFollowUp } from '@/server/db/follow-up-repository'
+import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
+import { todayIn } from '@/server/today'
+import { closeVisitTasks } from '../tasks'
+
+/** What was found is looked at again within so many days. @source house default */
+const FINDING_DAYS = [3, 28] as const
+const FINDING_MIN = 20
+/** A visit that could not be done is wanted again within so many days. @source house default */
+const COME_BACK_DAYS = [1, 14] as const
+
+/** What a new line of a log brings with it elsewhere: follow-ups, findings, parts, and what the end of a visit means for its pond. */
+export async function whatFollows(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<void> {
+  const day = todayIn(actor.timeZone, new Date(entry.at))
+  if (entry.kind === 'finding') await found(trx, actor, visit, entry, day)
+  if (entry.kind === 'part') await fitted(trx, actor, visit, entry, day)
+  const over = visit.state === 'done' || visit.state === 'given-up'
+  // lines that come in after the end correct what it had written to the pond
+  if (over) await toThePond(trx, actor, visit, log, day)
+  if (entry.kind === 'finished') await afterTheEnd(trx, actor, visit, entry, day)
+}
+
+async function found(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'finding' }>, day: string): Promise<void> {
+  const { id, text, becomes } = entry
+  if (becomes !== 'follow-up') return insertFinding(trx, actor.firmId, { id, pondId: visit.pondId, visitId: visit.id, becomes, text, foundOn: day })
+  await insertFollowUp(trx, actor.firmId, {
+    id,
+    pondId: visit.pondId,
+    visitId: visit.id,
+    title: text,
+    readings: [],
+    dueFrom: addDays(day, FINDING_DAYS[0]),
+    dueTo: addDays(day, FINDING_DAYS[1]),
+    minutes: FINDING_MIN,
+  })
+}
+
+async function fitted(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'part' }>, day: string): Promise<void> {
+  const { id, equipmentId, equipmentKind: kind, name, warrantyUntil } = entry
+  if (equipmentId) return renewEquipment(trx, equipmentId, day, name, warrantyUntil)
+  const known = equipmentKind(kind)
+  if (!known) return
+  await insertEquipment(trx, actor.firmId, id, visit.pondId, {
+    kind,
+    name,
+    fittedOn: day,
+    everyDays: known.everyDays,
+    doneOn: null,
+    retired: false,
+    warrantyUntil,
+  })
+}
+
+/** Readings and closed tasks of a visit that is over, as its log stands now. */
+async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], day: string): Promise<void> {
+  const states = stepStates(visit.job.steps, log)
+  const readings = pondReadings(visit, states)
+  await removeVisitReadings(trx, visit.id)
+  await insertReadings(trx, actor.firmId, readings)
+  await closeVisitTasks(trx, visit, states, day)
+  const taken = [...new Set(readings.map((r) => r.kind))]
+  if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
+}
+
+async function afterTheEnd(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  entry: Extract<EntryInput, { kind: 'finished' }>,
+  day: string,
+): Promise<void> {
+  const { job, pondId, id: visitId } = visit
+  if (entry.ending !== 'done')
+    return insertFollowUp(trx, actor.firmId, {
+      id: entry.id,
+      pondId,
+      visitId,
+      title: `Come back for: ${job.name.toLowerCase()} (${ENDING_NAMES[entry.ending].toLowerCase()}: ${entry.reason})`,
+      readings: [],
+      dueFrom: addDays(day, COME_BACK_DAYS[0]),
+      dueTo: addDays(day, COME_BACK_DAYS[1]),
+      minutes: visit.plannedMinutes,
+    })
+  // most kinds of visits ask for nothing afterwards
+  if (job.followUpReadings.length === 0) return
+  const [from, to] = job.followUpDays
+  await insertFollowUp(trx, actor.firmId, {
+    id: entry.id,
+    pondId,
+    visitId,
+    title: job.followUpTitle,
+    readings: job.followUpReadings,
+    dueFrom: addDays(day, from),
+    dueTo: addDays(day, to),
+  })
+}
+
+/** The readings of a log that describe the pond; tap and tank belong to the visit only. */
+function pondReadings(visit: VisitInContext, states: ReadonlyMap<string, StepState>): NewReading[] {
+  return [...states.values()].flatMap((state) =>
+    state.status !== 'done'
+      ? []
+      : (Object.entries(state.entry.answer.readings ?? {}) as [ReadingKindName, { value: number; belowStep: boolean }][])
+          .filter(([kind]) => READING_KINDS[kind] && !VISIT_ONLY_READINGS.includes(kind))
+          .map(([kind, r]) => ({
+            pondId: visit.pondId,
+            visitId: visit.id,
+            kind,
+            value: r.value,
+            belowStep: r.belowStep,
+            method: state.entry.answer.method ?? '',
+            takenAt: state.entry.at,
+            byId: state.entry.byId,
+          })),
+  )
+}

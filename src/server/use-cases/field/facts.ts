@@ -1,0 +1,20 @@
+import type { Knex } from 'knex'
+import type { PondInContext } from '@/domain/pond'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { systemVolumeOf } from '@/domain/system-volume'
+import type { VisitId } from '@/domain/ids'
+import type { GateFacts } from '@/domain/visit-progress'
+import { listDesigns } from '@/server/db/design-repository'
+import { lastFigure } from '@/server/db/visit-repository'
+
+/** What gates need to know of the pond: its whole water, whether plants grow in it, and when water was last changed. */
+export async function gateFacts(trx: Knex.Transaction, visitId: VisitId, pond: PondInContext): Promise<GateFacts> {
+  const designs = await listDesigns(trx, pond.id)
+  const last = await lastFigure(trx, pond.id, 'changedM3', visitId)
+  return {
+    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs).totalM3,
+    // a bed is planted; other ponds are taken to be, since salt harms what it meets
+    planted: true,
+    lastChangeAt: last?.at ?? null,
+  }
+}

@@ -1,0 +1,112 @@
+import type { Knex } from 'knex'
+import { GATES_THAT_HOLD, judgeGate } from '@/core/jobs/gates'
+import type { GateReason } from '@/core/jobs/gates/gate'
+import type { JobStep } from '@/core/jobs/step'
+import type { VisitId } from '@/domain/ids'
+import { badField, notFound, ProblemError, refused } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import { stateAfter } from '@/domain/field-log'
+import { answerProblem } from '@/domain/step-check'
+import { gateContext, stepStates } from '@/domain/visit-progress'
+import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visit'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listPhotos } from '@/server/db/photo-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { appendEntry, changeVisit, findVisit, hasEntry, listEntries, lockVisit } from '@/server/db/visit-repository'
+import { whatFollows } from './consequences'
+import { gateFacts } from './facts'
+
+/**
+ * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later when a device
+ * has signal again. The same line twice is logged once. What happened is kept, also when the office called the visit off meanwhile,
+ * or someone else ended it.
+ * @returns 'already' when the line was there before
+ * @throws {ProblemError} something the step needs is missing, a reading cannot be true, the gate says stop, or steps are still open
+ */
+export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now: Date = new Date()): Promise<'kept' | 'already'> {
+  assertMay(actor, 'visits.log')
+  return inFirm(actor.firmId, async (trx) => {
+    await lockVisit(trx, id)
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    if (await hasEntry(trx, input.id)) return 'already'
+    // a device whose clock runs ahead must not outrank everybody who answers later
+    const entry: EntryInput = Date.parse(input.at) > now.getTime() ? { ...input, at: now.toISOString() } : input
+    if (entry.kind !== 'started' && visit.state === 'planned') throw refused('Start the visit first.')
+    if (entry.kind === 'finished' && visit.state === 'done') return 'already'
+    const log = await listEntries(trx, id)
+    const disputed = await judged(trx, actor, visit, log, entry)
+    await appendEntry(trx, actor.firmId, id, actor.userId, entry, disputed)
+    const state = stateAfter(visit.state, entry)
+    if (state !== visit.state)
+      await changeVisit(trx, id, visit.version, {
+        state,
+        ...(entry.kind === 'started' && visit.startedAt === null ? { startedAt: entry.at } : {}),
+        ...(entry.kind === 'finished' ? { finishedAt: entry.at, ending: entry.ending, endingReason: entry.reason } : {}),
+      })
+    await whatFollows(trx, actor, { ...visit, state }, await listEntries(trx, id), entry)
+    return 'kept'
+  })
+}
+
+/** Whether the line may be logged. @returns the gate's reasons where the device knew of none, to be kept beside the line */
+async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<Entry['disputed']> {
+  const { steps } = visit.job
+  if (entry.kind === 'finished') {
+    if (entry.ending === 'done') assertAllAnswered(steps, log)
+    return undefined
+  }
+  if (entry.kind === 'started' || entry.kind === 'left' || entry.kind === 'part' || !('stepKey' in entry) || entry.stepKey === null) return undefined
+  const step = steps.find((s) => s.key === entry.stepKey)
+  if (!step) throw badField('stepKey', 'This visit has no such step.')
+  if (entry.kind === 'done') {
+    const photos = (await listPhotos(trx, visit.id)).filter((photo) => photo.stepKey === step.key).length
+    const wrong = answerProblem(step, entry.answer, photos, entry.confirmedUnlikely)
+    if (wrong) throw new ProblemError({ kind: 'bad-input', message: wrong.message, fields: wrong.fields })
+    return step.gate ? gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '') : undefined
+  }
+  if (entry.kind === 'skipped' && step.gate && GATES_THAT_HOLD.includes(step.gate))
+    return gateVerdict(trx, actor, visit, log, step, { note: '' }, entry, entry.reason)
+  return undefined
+}
+
+function assertAllAnswered(steps: readonly JobStep[], log: readonly Entry[]): void {
+  const states = stepStates(steps, log)
+  const open = steps.filter((step) => states.get(step.key)?.status === 'open')
+  if (open.length > 0)
+    throw refused(
+      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or leave them out with a reason.`,
+      { open: open.map((s) => s.key) },
+    )
+}
+
+/** A stop is passed only with a reason, by someone whose role may; what a device without signal could not know is written down. */
+async function gateVerdict(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  step: JobStep,
+  answer: StepAnswer,
+  entry: { readonly at: string; readonly gateSeen?: 'safe' | 'stop' },
+  reason: string,
+): Promise<readonly GateReason[] | undefined> {
+  // only what was known by then counts, whenever it arrived
+  const states = stepStates(
+    visit.job.steps,
+    log.filter((e) => Date.parse(e.at) <= Date.parse(entry.at)),
+  )
+  const pond = (await findPond(trx, visit.pondId))!
+  const gate = judgeGate(step.gate!, gateContext(states, answer, await gateFacts(trx, visit.id, pond), Date.parse(entry.at)))
+  if (gate.status === 'safe') return undefined
+  if (reason.trim().length >= 5 && may(actor.role, 'visits.override-gate')) return undefined
+  if (entry.gateSeen === 'safe') return gate.reasons
+  if (reason.trim().length >= 5) throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })
+  throw refused(
+    step.gate === 'fish-back-safe'
+      ? 'Fish stay in the tank until the test of the refilled pond is safe.'
+      : `“${step.title}” has to wait. Read why, or pass the stop with a reason.`,
+    { gate: gate.reasons },
+  )
+}

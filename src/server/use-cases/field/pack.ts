@@ -1,0 +1,98 @@
+import type { Knex } from 'knex'
+import { addDays } from '@/core/numeric/calendar'
+import { equipmentDue } from '@/domain/equipment'
+import type { FieldPack, FieldPerson, FieldVisit } from '@/domain/field-pack'
+import type { PondId, VisitId } from '@/domain/ids'
+import type { PondInContext } from '@/domain/pond'
+import { lampRest } from '@/domain/lamp-rest'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { practiceAt } from '@/domain/practice'
+import { notFound } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import type { VisitInContext } from '@/domain/visit'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { listEquipment } from '@/server/db/equipment-repository'
+import { listFindings } from '@/server/db/finding-repository'
+import { findFirm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { listPhotosOf } from '@/server/db/photo-repository'
+import { listPlanningPonds } from '@/server/db/planning-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { listLastReadings } from '@/server/db/reading-repository'
+import { findVisit, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
+import { todayIn } from '@/server/today'
+import { cleanoutPond } from '../visit-planning'
+import { gateFacts } from './facts'
+
+/** A crew's device holds this many days; people of no crew see everybody's, so fewer of them. */
+const CREW_DAYS_AHEAD = 14
+const ALL_DAYS_AHEAD = 2
+
+/** A person's rounds with all that their visits need: what the device keeps for a day without signal. */
+export async function fieldPack(actor: Actor, now: Date = new Date()): Promise<FieldPack> {
+  assertMay(actor, 'visits.read')
+  const today = todayIn(actor.timeZone, now)
+  const to = addDays(today, actor.crewId ? CREW_DAYS_AHEAD : ALL_DAYS_AHEAD)
+  return inFirm(actor.firmId, async (trx) => {
+    const near = await listVisits(trx, { from: addDays(today, -1), to, crewId: actor.crewId ?? undefined })
+    const open = await listOpenVisits(trx, actor.crewId ?? undefined)
+    const visits = [...open.filter((v) => !near.some((n) => n.id === v.id)), ...near]
+    return { person: personOf(actor), today, madeAt: now.toISOString(), visits: await withAll(trx, visits) }
+  })
+}
+
+/** One visit, whenever and whoever's it is. */
+export async function fieldVisit(actor: Actor, id: VisitId): Promise<FieldVisit> {
+  assertMay(actor, 'visits.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    return (await withAll(trx, [visit]))[0]
+  })
+}
+
+const personOf = ({ userId, name, role, firmName, timeZone, preferences }: Actor): FieldPerson => ({
+  userId,
+  name,
+  role,
+  firmName,
+  timeZone,
+  preferences,
+  mayOverride: may(role, 'visits.override-gate'),
+  mayLog: may(role, 'visits.log'),
+})
+
+async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[]): Promise<FieldVisit[]> {
+  const ids = visits.map((v) => v.id)
+  const pondIds = [...new Set(visits.map((v) => v.pondId))]
+  const { practice: house } = await findFirm(trx)
+  const rests = new Map((await listPlanningPonds(trx, pondIds)).map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)]))
+  const [logs, photos, last, equipment, findings] = [
+    await listEntriesOf(trx, ids),
+    await listPhotosOf(trx, ids),
+    await listLastReadings(trx, pondIds),
+    await listEquipment(trx),
+    await listFindings(trx),
+  ]
+  const ponds = new Map<PondId, PondInContext>()
+  for (const id of pondIds) ponds.set(id, (await findPond(trx, id))!)
+  const packed: FieldVisit[] = []
+  // one after the other: a transaction answers one question at a time
+  for (const visit of visits) {
+    const pond = ponds.get(visit.pondId)!
+    packed.push({
+      visit,
+      pond,
+      log: logs.get(visit.id)!,
+      photos: photos.filter((photo) => photo.visitId === visit.id),
+      gateFacts: await gateFacts(trx, visit.id, pond),
+      cleanout: cleanoutPond(pond, savedPondFacts(pond)),
+      lastReadings: last.get(visit.pondId)!,
+      equipment: equipment
+        .filter((piece) => piece.pondId === visit.pondId)
+        .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),
+      heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
+    })
+  }
+  return packed
+}

@@ -1,0 +1,47 @@
+import { stateAfter } from '@/domain/field-log'
+import type { FieldVisit } from '@/domain/field-pack'
+import type { Entry, VisitPhoto } from '@/domain/visit'
+import { inOrder } from '@/domain/visit-progress'
+import type { DevicePhoto, KeptVisit, WaitingLine } from './device-db'
+import { ownEntry } from './sync-device'
+
+/** A visit as this device sees it: what the office has, and what still waits here. */
+export interface VisitView extends FieldVisit {
+  readonly photos: readonly (VisitPhoto & { readonly own: DevicePhoto | null })[]
+  /** Lines and photos that the office has not taken yet. */
+  readonly waiting: number
+  readonly refused: readonly WaitingLine[]
+  readonly refusedPhotos: readonly DevicePhoto[]
+}
+
+/** Lays what waits on this device over what the office has. */
+export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: readonly DevicePhoto[], byName: string): VisitView {
+  const own = lines.filter((line) => line.visitId === kept.id).sort((a, b) => a.seq - b.seq)
+  const waiting = own.filter((line) => line.state === 'waiting')
+  const taken = photos.filter((photo) => photo.visitId === kept.id)
+  const state = waiting.reduce((at, line) => stateAfter(at, line.entry), kept.visit.state)
+  const here = new Map<string, DevicePhoto>(taken.map((photo) => [photo.id, photo]))
+  const log: Entry[] = [...kept.log, ...waiting.map((line) => ownEntry(line, byName))]
+  return {
+    ...kept,
+    visit: { ...kept.visit, state },
+    log,
+    photos: [
+      ...kept.photos.map((photo) => ({ ...photo, own: here.get(photo.id) ?? null })),
+      ...taken.filter((photo) => photo.state !== 'refused' && !kept.photos.some((p) => p.id === photo.id)).map((photo) => ({ ...photo, own: photo })),
+    ],
+    waiting: waiting.length + taken.filter((photo) => photo.state === 'waiting').length,
+    refused: own.filter((line) => line.state === 'refused'),
+    refusedPhotos: taken.filter((photo) => photo.state === 'refused'),
+  }
+}
+
+/** Timers that run at a moment, wherever they were started: they outlive a closed app. */
+export function runningTimers(view: VisitView): { readonly stepKey: string; readonly title: string; readonly startedAt: string; readonly minutes: number }[] {
+  const answered = new Set(view.log.flatMap((e) => (e.kind === 'done' || e.kind === 'skipped' ? [e.stepKey] : [])))
+  return view.visit.job.steps.flatMap((step) => {
+    if (!step.timerMinutes || answered.has(step.key)) return []
+    const last = inOrder(view.log.filter((e) => e.kind === 'timer-started' && e.stepKey === step.key)).at(-1)
+    return last ? [{ stepKey: step.key, title: step.title, startedAt: last.at, minutes: step.timerMinutes }] : []
+  })
+}

@@ -1,0 +1,67 @@
+import type { LineOutcome } from '@/domain/field-log'
+import type { FieldPack, FieldVisit } from '@/domain/field-pack'
+import type { ProblemBody } from '@/domain/problems'
+import type { DevicePhoto, WaitingLine } from './device-db'
+
+/** What a device says to the office and hears from it. Everything but `NoAnswer` is an answer. */
+export interface Office {
+  send(userId: string, lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[]): Promise<LineOutcome[]>
+  /** @returns null once it is kept, else why it cannot be */
+  sendPhoto(photo: DevicePhoto): Promise<ProblemBody | null>
+  /** @returns null while nothing has changed since `tag` */
+  pack(tag: string | null): Promise<{ pack: FieldPack; tag: string } | null>
+  visit(id: string): Promise<FieldVisit>
+}
+
+/** Why the office did not answer as wished. */
+export class NoAnswer extends Error {
+  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found') {
+    super(why)
+    this.name = 'NoAnswer'
+  }
+}
+
+const TIMEOUT_MS = 20_000
+/** Photos on a slow link take their time. */
+const PHOTO_TIMEOUT_MS = 120_000
+
+async function ask(path: string, init: RequestInit = {}, timeoutMs = TIMEOUT_MS): Promise<Response> {
+  let response: Response
+  try {
+    response = await fetch(path, { ...init, signal: AbortSignal.timeout(timeoutMs) })
+  } catch {
+    throw new NoAnswer('no-signal')
+  }
+  if (response.status === 401) {
+    const body = (await response.json().catch(() => null)) as ProblemBody | null
+    throw new NoAnswer(body?.kind === 'shut-out' ? 'shut-out' : 'signed-out')
+  }
+  if (response.status === 404) throw new NoAnswer('not-found')
+  // a server that is starting or has lost its database: later
+  if (response.status >= 500) throw new NoAnswer('no-signal')
+  return response
+}
+
+/** The office by way of the app's own API. */
+export const httpOffice: Office = {
+  async send(userId, lines) {
+    const body = JSON.stringify({ userId, lines: lines.map(({ visitId, entry }) => ({ visitId, entry })) })
+    const response = await ask('/api/v1/field/sync', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    if (!response.ok) throw new NoAnswer('other-person')
+    return ((await response.json()) as { results: LineOutcome[] }).results
+  },
+  async sendPhoto({ id, visitId, stepKey, takenAt, pairOf, sketchOf, image }) {
+    const facts = new URLSearchParams({ step: stepKey, at: takenAt, ...(pairOf ? { pairOf } : {}), ...(sketchOf ? { sketchOf } : {}) })
+    const headers = { 'content-type': 'application/octet-stream' }
+    const response = await ask(`/api/v1/visits/${visitId}/photos/${id}?${facts}`, { method: 'PUT', headers, body: image }, PHOTO_TIMEOUT_MS)
+    return response.ok ? null : ((await response.json()) as ProblemBody)
+  },
+  async pack(tag) {
+    const response = await ask('/api/v1/field/pack', { headers: tag ? { 'if-none-match': tag } : {} })
+    if (response.status === 304) return null
+    return { pack: (await response.json()) as FieldPack, tag: response.headers.get('etag') ?? '' }
+  },
+  async visit(id) {
+    return (await (await ask(`/api/v1/field/visits/${id}`)).json()) as FieldVisit
+  },
+}

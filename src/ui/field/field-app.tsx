@@ -1,0 +1,113 @@
+'use client'
+import { useEffect, useMemo, useState } from 'react'
+import { PersonProvider } from '@/ui/person-context'
+import { deviceDb, keepLine, openVisit } from './device/field-device'
+import { useLive } from './device/use-live'
+import { FieldBar } from './field-bar'
+import { FieldProvider, type Field } from './field-context'
+import { FieldDay } from './field-day'
+import { goTo, useFieldPlace } from './use-field-place'
+import { useFieldTheme } from './use-field-theme'
+import { useSync } from './use-sync'
+import { useViews } from './use-views'
+import { VisitSheet } from './visit-sheet'
+
+/** The field sheet: works from what this device keeps, with or without signal. */
+export function FieldApp() {
+  const { visitId } = useFieldPlace()
+  const { outcome, busy, sync } = useSync()
+  const facts = useLive(async () => (await deviceDb().facts.get('device')) ?? null, 'facts')
+  const views = useViews(facts?.person.name ?? '')
+  const [theme, nextTheme] = useFieldTheme(facts?.person.preferences.theme)
+  const view = visitId ? views?.find((v) => v.visit.id === visitId) : undefined
+  const missing = useOpened(visitId, facts != null && views !== undefined && view === undefined)
+
+  useEffect(() => {
+    // the pages and programs of the field sheet stay on the device, and what it keeps is not cleared away for room
+    void navigator.serviceWorker?.register('/sw.js', { scope: '/field' }).catch(() => undefined)
+    void navigator.storage?.persist?.()
+  }, [])
+
+  const field = useMemo<Field | null>(
+    () =>
+      facts
+        ? {
+            person: facts.person,
+            today: facts.today,
+            sync,
+            log: async (id, entry) => {
+              await keepLine(facts.person.userId, id, entry)
+              void sync()
+            },
+          }
+        : null,
+    [facts, sync],
+  )
+  if (facts === undefined || views === undefined || (facts === null && outcome === null))
+    return <p className="field-page soft p-3">Looking at what this device keeps.</p>
+  if (facts === null || !field) return <Nothing why={outcome!} />
+  return (
+    <PersonProvider person={facts.person}>
+      <FieldProvider value={field}>
+        <FieldBar views={views} outcome={outcome} busy={busy} heardAt={facts.heardAt} theme={theme} onTheme={nextTheme} />
+        <main id="main" className="field-page">
+          {visitId === null ? <FieldDay views={views} today={facts.today} /> : view ? <VisitSheet key={visitId} view={view} /> : <Absent missing={missing} />}
+        </main>
+      </FieldProvider>
+    </PersonProvider>
+  )
+}
+
+/** Asks for a visit that is not among the rounds. @returns why it cannot be shown, null while it is asked for */
+function useOpened(visitId: string | null, wanted: boolean): string | null {
+  const [missing, setMissing] = useState<{ id: string; why: string } | null>(null)
+  useEffect(() => {
+    if (!wanted || !visitId) return
+    let current = true
+    void openVisit(visitId).then((why) => current && why && setMissing({ id: visitId, why }))
+    return () => {
+      current = false
+    }
+  }, [visitId, wanted])
+  return missing?.id === visitId ? missing.why : null
+}
+
+function Absent({ missing }: { missing: string | null }) {
+  return (
+    <section className="sheet">
+      <p>
+        {missing === null
+          ? 'Asking the office for this visit.'
+          : missing === 'no-signal'
+            ? 'This visit is not on this device, and there is no signal to ask for it.'
+            : missing === 'not-found'
+              ? 'That visit is not here. It may have been removed, or the link is incomplete.'
+              : 'Sign in again to see this visit.'}
+      </p>
+      <button type="button" className="btn btn-outline-primary" onClick={() => goTo('/field')}>
+        To the day’s stops
+      </button>
+    </section>
+  )
+}
+
+const NOTHING_WORDS: Readonly<Record<string, string>> = {
+  'no-signal': 'This device keeps no rounds yet, and there is no signal. Open the field sheet once where there is signal.',
+  'shut-out': 'This device has been shut out by the office. Its rounds are gone from it; what was not sent waits until its people sign in again.',
+}
+
+function Nothing({ why }: { why: string }) {
+  return (
+    <main id="main" className="field-page">
+      <section className="sheet">
+        <h1 className="fs-3">Field sheet</h1>
+        <p>{NOTHING_WORDS[why] ?? 'Sign in to see your rounds here.'}</p>
+        {why === 'no-signal' ? null : (
+          <a className="btn btn-primary" href="/sign-in">
+            Sign in
+          </a>
+        )}
+      </section>
+    </main>
+  )
+}

@@ -1,0 +1,23 @@
+'use client'
+import { createContext, useContext } from 'react'
+import type { FieldPerson } from '@/domain/field-pack'
+import type { NewEntry } from './device/field-device'
+import type { SyncOutcome } from './device/sync-device'
+
+/** What every part of the field sheet may ask for. */
+export interface Field {
+  readonly person: FieldPerson
+  readonly today: string
+  /** Keeps a line of a visit's log on this device; sent when there is signal. */
+  readonly log: (visitId: string, entry: NewEntry) => Promise<void>
+  readonly sync: () => Promise<SyncOutcome>
+}
+
+const FieldContext = createContext<Field | null>(null)
+export const FieldProvider = FieldContext.Provider
+
+export function useField(): Field {
+  const field = useContext(FieldContext)
+  if (!field) throw new Error('useField needs a FieldProvider above it')
+  return field
+}

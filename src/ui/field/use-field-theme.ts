@@ -1,0 +1,27 @@
+'use client'
+import { useEffect, useState } from 'react'
+import { THEMES, type Preferences } from '@/domain/people'
+
+type Theme = Preferences['theme']
+const KEY = 'slow-reed:field-theme'
+
+/** This device's own theme, the person's until another is chosen: sunlight changes faster than preferences. */
+export function useFieldTheme(preferred: Theme | undefined): [Theme, () => void] {
+  const [own, setOwn] = useState<Theme | null>(null)
+  useEffect(() => {
+    const kept = window.localStorage.getItem(KEY)
+    // only the browser knows what this device keeps
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    if (THEMES.includes(kept as Theme)) setOwn(kept as Theme)
+  }, [])
+  const theme = own ?? preferred ?? 'light'
+  useEffect(() => {
+    document.documentElement.dataset.bsTheme = theme
+  }, [theme])
+  const next = () => {
+    const following = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]
+    window.localStorage.setItem(KEY, following)
+    setOwn(following)
+  }
+  return [theme, next]
+}

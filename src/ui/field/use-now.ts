@@ -1,0 +1,14 @@
+'use client'
+import { useEffect, useState } from 'react'
+
+const EVERY_MS = 30_000
+
+/** The time, near enough for what counts in hours. */
+export function useNow(): number {
+  const [now, setNow] = useState(() => Date.now())
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), EVERY_MS)
+    return () => clearInterval(timer)
+  }, [])
+  return now
+}

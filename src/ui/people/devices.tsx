@@ -1,0 +1,39 @@
+'use client'
+import { instant } from '@/domain/dates'
+import type { SignedInDevice } from '@/domain/people'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { usePerson } from '@/ui/person-context'
+import { useSave } from '@/ui/use-save'
+
+/** Where people of the firm are signed in; a lost phone is shut out here. */
+export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
+  const { timeZone } = usePerson()
+  const { problem, save } = useSave()
+  const shutOut = (device: SignedInDevice) => {
+    if (!window.confirm(`Shut out ${device.device} of ${device.person}? It forgets its rounds when it next has signal, and must sign in again.`)) return
+    void save('POST', `/api/v1/devices/${device.id}/shut-out`, {})
+  }
+  return (
+    <section className="sheet" aria-label="Devices">
+      <h2>Devices that are signed in</h2>
+      <ul className="plain-list">
+        {devices.map((device) => (
+          <li key={device.id} className="d-flex gap-2 flex-wrap align-items-baseline">
+            <span>
+              {device.person}: {device.device || 'unknown device'} <span className="soft">seen {instant(device.seenAt, timeZone)}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-danger ms-auto"
+              onClick={() => shutOut(device)}
+              aria-label={`Shut out ${device.device} of ${device.person}`}
+            >
+              Shut out
+            </button>
+          </li>
+        ))}
+      </ul>
+      <ProblemNote problem={problem} />
+    </section>
+  )
+}

@@ -1,0 +1,66 @@
+import { expect, type Locator, type Page } from '@playwright/test'
+
+export const PHONE = { width: 390, height: 844 } as const
+
+/** The step at hand of a visit on a phone, spoken to in the crew's words. */
+export class StepAtHand {
+  readonly card: Locator
+  constructor(readonly page: Page) {
+    this.card = page.getByRole('region', { name: 'Step at hand' })
+  }
+
+  async is(title: string | RegExp): Promise<void> {
+    await expect(this.card.getByRole('heading', { level: 2 })).toHaveText(title)
+  }
+
+  async title(): Promise<string> {
+    return (await this.card.getByRole('heading', { level: 2 }).textContent()) ?? ''
+  }
+
+  async done(): Promise<void> {
+    await this.card.getByRole('button', { name: /^(Done|Correct it)$/ }).click()
+  }
+
+  async leaveOut(reason: string): Promise<void> {
+    await this.card.getByRole('button', { name: 'Leave this step out' }).click()
+    await this.card.getByLabel('Why is it left out?').fill(reason)
+    await this.card.getByRole('button', { name: 'Leave it out' }).click()
+  }
+
+  /** Takes a photo; `image` is what the camera gives. */
+  async photo(image: Buffer): Promise<void> {
+    await this.card.getByLabel('Take a photo').setInputFiles({ name: 'p.jpg', mimeType: 'image/jpeg', buffer: image })
+    await expect(this.card.getByRole('img', { name: /^Photo \d+ of this step/ }).first()).toBeVisible()
+  }
+
+  /** Goes on until a step of this title is at hand: photos are taken, the rest is left out. */
+  async passUntil(title: string | RegExp, image: Buffer): Promise<void> {
+    const wanted = (text: string) => (typeof title === 'string' ? text === title : title.test(text))
+    for (let i = 0; i < 60; i++) {
+      const now = await this.title()
+      if (wanted(now)) return
+      if ((await this.card.getByLabel('Take a photo').count()) > 0) {
+        await this.photo(image)
+        await this.done()
+      } else await this.leaveOut('Not part of this test')
+      await expect(this.card.getByRole('heading', { level: 2 }).or(this.page.getByText('All steps are answered'))).not.toHaveText(now)
+    }
+    throw new Error(`No step “${String(title)}” came`)
+  }
+}
+
+/** The field sheet is kept by the service worker, so that it opens without signal. */
+export async function keptOnDevice(page: Page): Promise<void> {
+  await page.goto('/field')
+  await expect(page.getByText(/^All sent/)).toBeVisible()
+  await page.evaluate(async () => {
+    await navigator.serviceWorker.ready
+    for (let i = 0; i < 100; i++) {
+      const names = await caches.keys()
+      const shell = names.find((n) => n.startsWith('field-shell-'))
+      if (shell && (await (await caches.open(shell)).match('/field'))) return
+      await new Promise((r) => setTimeout(r, 100))
+    }
+    throw new Error('The field sheet was not kept')
+  })
+}

@@ -1,0 +1,176 @@
+import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
+import sharp from 'sharp'
+import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+let photo: Buffer
+test.beforeAll(async () => {
+  photo = await sharp({ create: { width: 2400, height: 1800, channels: 3, background: { r: 90, g: 130, b: 120 } } })
+    .jpeg()
+    .toBuffer()
+})
+
+const phoneOf = async (browser: Browser, baseURL: string | undefined): Promise<BrowserContext> =>
+  browser.newContext({ baseURL, viewport: PHONE, hasTouch: true, serviceWorkers: 'allow' })
+
+/** A visit of today for the crew of the crew lead, planned by the office. @returns its address on the field sheet */
+async function planToday(page: Page, jobType: string, startTime: string, pond: string): Promise<string> {
+  await page.goto(`/ponds?q=${pond}`)
+  const href = (await page.locator('a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!
+  const people = await page.request.get('/api/v1/field/pack')
+  const { today } = await people.json()
+  await page.goto('/rounds')
+  const crewId = (await page
+    .getByRole('link', { name: /^Day sheet/ })
+    .first()
+    .getAttribute('href'))!.split('/')[2]
+  const answer = await page.request.post('/api/v1/visits', {
+    data: { pondId: href.split('/')[2], jobType, day: today, startTime, crewId, note: '' },
+  })
+  expect(answer.status(), await answer.text()).toBe(200)
+  return `/field?visit=${(await answer.json()).id}`
+}
+
+test('a flush without signal for the whole visit: through reload and restart, and handed in once', async ({ browser, baseURL }) => {
+  test.setTimeout(180_000)
+  const desk = await (await browser.newContext({ baseURL })).newPage()
+  await signInAs(desk, 'office')
+  const visit = await planToday(desk, 'wetland-flush', '05:00', 'lanternhouse')
+
+  const context = await phoneOf(browser, baseURL)
+  const page = await context.newPage()
+  const errors = watchErrors(page)
+  await signInAs(page, 'crew-lead')
+  await keptOnDevice(page)
+
+  await context.setOffline(true)
+  await page.goto(visit)
+  await page.getByRole('button', { name: 'Start the visit' }).click()
+  const step = new StepAtHand(page)
+  await step.is('Photograph the pond as found')
+  // nothing comes of a step without what it needs
+  await step.done()
+  await expect(step.card.getByRole('alert')).toContainText('at least one photo')
+  await step.photo(photo)
+  await step.done()
+  await expect(page.getByText(/things kept on this device/).first()).toBeVisible()
+
+  // the phone is closed and opened again, still without signal
+  await page.close()
+  const again = await context.newPage()
+  errors.push(...watchErrors(again))
+  await again.goto('/field')
+  await expect(again.getByText(/No signal/)).toBeVisible()
+  await expect(again.getByText(/kept on this device, not sent yet/).first()).toBeVisible()
+  await again
+    .getByRole('region', { name: /^05:00/ })
+    .getByRole('link', { name: 'Go on with the visit' })
+    .click()
+  const now = new StepAtHand(again)
+  await expect(now.card).toBeVisible()
+  await again.getByText('Something was found').click()
+  await again.getByLabel('What was found').fill('Breather valve fouled')
+  await again.getByRole('button', { name: 'Keep the finding' }).click()
+  await expect(again.getByRole('list', { name: 'Findings' })).toContainText('Breather valve fouled')
+  for (let i = 0; i < 40; i++) {
+    if (await again.getByText('All steps are answered').isVisible()) break
+    const title = await now.title()
+    if ((await now.card.getByLabel('Take a photo').count()) > 0) {
+      await now.photo(photo)
+      await now.done()
+    } else await now.leaveOut('Nothing to do here')
+    await expect(now.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
+  }
+  await again.getByRole('button', { name: 'Finish the visit' }).click()
+  await expect(again.getByRole('region', { name: /^05:00/ })).toContainText('done')
+
+  // signal: it goes out by itself
+  await context.setOffline(false)
+  await expect(again.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
+  await again
+    .getByRole('region', { name: /^05:00/ })
+    .getByRole('link', { name: 'Look at the visit' })
+    .click()
+  await again.getByRole('link', { name: 'Read the report' }).click()
+  await expect(again.getByText(/Found, and we come back for it: Breather valve fouled/)).toBeVisible()
+  await expect(again.getByRole('img', { name: 'The pond after' })).toBeVisible()
+  expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
+  await context.close()
+})
+
+test('two phones on one visit: both answers are kept and shown, and one settles them', async ({ browser, baseURL }) => {
+  test.setTimeout(120_000)
+  const desk = await (await browser.newContext({ baseURL })).newPage()
+  await signInAs(desk, 'office')
+  const visit = await planToday(desk, 'winter-check', '04:00', 'highcairn')
+  const contexts = await Promise.all([phoneOf(browser, baseURL), phoneOf(browser, baseURL)])
+  const [lead, tech] = await Promise.all(contexts.map((c) => c.newPage()))
+  await signInAs(lead, 'crew-lead')
+  await signInAs(tech, 'technician')
+  for (const phone of [lead, tech]) await keptOnDevice(phone)
+  await lead.goto(visit)
+  await lead.getByRole('button', { name: 'Start the visit' }).click()
+  await expect(lead.getByText(/^All sent/)).toBeVisible()
+  await tech.goto(visit)
+  await expect(new StepAtHand(tech).card).toBeVisible()
+
+  // both without signal, both leave the same step out
+  for (const context of contexts) await context.setOffline(true)
+  for (const [phone, why] of [
+    [lead, 'Lead: no camera'],
+    [tech, 'Tech: too dark'],
+  ] as const) {
+    const step = new StepAtHand(phone)
+    await step.is('Photograph the pond as found')
+    await step.leaveOut(why)
+  }
+  for (const context of contexts) await context.setOffline(false)
+  for (const phone of [lead, tech, lead]) {
+    await phone.reload()
+    await expect(phone.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
+  }
+  await lead
+    .getByText(/^Arrive/)
+    .first()
+    .click()
+  await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
+  await expect(new StepAtHand(lead).card.getByText(/answered this too/)).toBeVisible()
+  await new StepAtHand(lead).leaveOut('Both: no light')
+  await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
+  await expect(new StepAtHand(lead).card.getByText(/answered this too/)).toHaveCount(0)
+
+  // who was there, and an end that is not the usual one
+  await lead.getByText('The visit cannot be done').click()
+  await lead.getByLabel('Why', { exact: true }).selectOption({ label: 'Stopped by the weather' })
+  await lead.getByLabel('What happened').fill('Lightning over the hill')
+  await lead.getByRole('button', { name: 'End the visit here' }).click()
+  await expect(lead.getByRole('region', { name: /^04:00/ })).toContainText('could not be done')
+  for (const context of contexts) await context.close()
+})
+
+test('a lost phone is shut out: it forgets its rounds when it is next heard of', async ({ browser, baseURL }) => {
+  test.setTimeout(90_000)
+  const context = await phoneOf(browser, baseURL)
+  const page = await context.newPage()
+  await signInAs(page, 'technician')
+  await keptOnDevice(page)
+  const desk = await (await browser.newContext({ baseURL })).newPage()
+  await signInAs(desk, 'owner')
+  await desk.goto('/people')
+  desk.on('dialog', (dialog) => void dialog.accept())
+  const devices = desk.getByRole('region', { name: 'Devices' })
+  const before = await devices.getByRole('button', { name: /^Shut out/ }).count()
+  // the technician's, last seen first
+  await devices.getByRole('listitem').filter({ hasText: /Linux/ }).first().getByRole('button').click({ trial: true })
+  const own = await page.evaluate(async () => (await (await fetch('/api/v1/field/pack')).json()).person.name as string)
+  await devices
+    .getByRole('button', { name: new RegExp(`of ${own}$`) })
+    .first()
+    .click()
+  await expect(devices.getByRole('button', { name: /^Shut out/ })).toHaveCount(before - 1)
+  await page.reload()
+  await expect(page.getByText(/This device has been shut out/)).toBeVisible()
+  expect(await page.evaluate(async () => (await indexedDB.databases()).map((d) => d.name))).toContain('slow-reed-field')
+  await context.close()
+})
