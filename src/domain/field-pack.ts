@@ -4,6 +4,7 @@ import type { JobStep } from '../core/jobs/step'
 import type { EquipmentDue } from './equipment'
 import type { Preferences } from './people'
 import type { PondInContext } from './pond'
+import type { ProductBook } from './product-book'
 import type { Role } from './roles'
 import type { Entry, VisitInContext, VisitPhoto } from './visit'
 import { khToday, tapChlorine, type GateFacts, type StepState } from './visit-progress'
@@ -47,6 +48,7 @@ export interface FieldPack {
   readonly person: FieldPerson
   readonly today: string
   readonly madeAt: string
+  readonly products: ProductBook
   readonly visits: readonly FieldVisit[]
 }
 

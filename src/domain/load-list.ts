@@ -1,4 +1,5 @@
 import { JOB_PLANNING } from '../core/jobs/planning-facts'
+import type { ProductNeed } from './product-needs'
 import type { VisitInContext } from './visit'
 
 export interface LoadList {
@@ -6,8 +7,8 @@ export interface LoadList {
   readonly kit: readonly string[]
   /** Largest holding tank that a stop asks for, m³ and least width, m; null without fish to hold. */
   readonly tank: { readonly volumeM3: number; readonly leastWidthM: number } | null
-  /** Sodium thiosulfate pentahydrate for all refills, g; for tap water as tested or assumed. */
-  readonly dechlorinatorG: number
+  /** Products for the day's steps, by their labels and the water expected. */
+  readonly products: readonly { readonly name: string; readonly amount: number; readonly unit: string }[]
   /** Tap water that the day's refills take, m³. */
   readonly tapWaterM3: number
   /** Lamps, pads and packs that tasks of the day ask for. */
@@ -17,8 +18,11 @@ export interface LoadList {
 /** Tasks that bring something along say so. */
 const NEEDS_PART = /renew|new |clean or renew/i
 
-/** What a truck carries for a day, summed over its stops. Amounts of a cleanout come from its own quantities; other jobs dose by the label on site. */
-export function loadList(visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state' | 'tasks' | 'also' | 'siteName'>[]): LoadList {
+/** What a truck carries for a day, summed over its stops. @param needs products that its steps will take */
+export function loadList(
+  visits: readonly Pick<VisitInContext, 'job' | 'quantities' | 'state' | 'tasks' | 'also' | 'siteName'>[],
+  needs: readonly ProductNeed[] = [],
+): LoadList {
   const toDo = visits.filter((v) => v.state !== 'done')
   const cleanouts = toDo.filter((v) => v.job.key === 'spring-cleanout')
   const tanks = cleanouts.map((v) => v.quantities.holding).filter((t) => t.volumeM3 > 0)
@@ -26,7 +30,7 @@ export function loadList(visits: readonly Pick<VisitInContext, 'job' | 'quantiti
     kit: [...new Set(toDo.flatMap((v) => [v.job.key, ...v.also].flatMap((key) => JOB_PLANNING[key]?.kit ?? [])))],
     // one tank serves the stops of a day one after the other
     tank: tanks.length === 0 ? null : { volumeM3: Math.max(...tanks.map((t) => t.volumeM3)), leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)) },
-    dechlorinatorG: cleanouts.reduce((sum, v) => sum + v.quantities.dechlorinator.totalG, 0),
+    products: needs.map(({ product, amount }) => ({ name: product.name, amount, unit: product.unit })),
     parts: toDo.flatMap((v) => v.tasks.filter((task) => NEEDS_PART.test(task.title)).map((task) => `For ${v.siteName}: ${task.title.toLowerCase()}`)),
     tapWaterM3: cleanouts.reduce((sum, v) => sum + v.quantities.refillM3, 0),
   }

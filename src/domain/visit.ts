@@ -69,6 +69,18 @@ export const StepAnswer = z.strictObject({
     .max(20)
     .optional(),
   losses: z.int().min(0).max(100_000).optional(),
+  /** What was given, each in its product's unit. */
+  doses: z
+    .array(
+      z.strictObject({
+        productKey: z.string().max(40),
+        name: z.string().max(80),
+        amount: z.number().min(0).max(1e7),
+        unit: z.string().max(8),
+      }),
+    )
+    .max(20)
+    .optional(),
   /** Photos of this step, which may come after its words. */
   photos: z.array(PhotoId).max(60).optional(),
   note: optionalText('Note', 2000),

@@ -1,4 +1,5 @@
 import type { StepFigure } from './figures'
+import type { ProductPurpose } from '../water/products'
 import type { ReadingKindName } from '../water/readings'
 
 export const STEP_KINDS = ['do', 'measure', 'dose', 'timer', 'photo', 'decide', 'count-fish', 'sign'] as const
@@ -29,6 +30,8 @@ export interface JobStep {
   /** What was done, in numbers. */
   readonly figures?: readonly StepFigure[]
   readonly quantity?: StepQuantity
+  /** Products of the firm's book that may be given here, by what they are for. */
+  readonly products?: readonly ProductPurpose[]
   readonly timerMinutes?: number
   readonly choices?: readonly string[]
   readonly gate?: StepGate

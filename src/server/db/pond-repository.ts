@@ -48,6 +48,10 @@ export async function findPond(trx: Knex.Transaction, id: PondId): Promise<PondI
   return row && toPond(row)
 }
 
+export async function findPonds(trx: Knex.Transaction, ids: readonly PondId[]): Promise<PondInContext[]> {
+  return (await withContext(trx).whereIn('p.id', ids)).map(toPond)
+}
+
 export interface PondSummary {
   readonly id: PondId
   readonly name: string

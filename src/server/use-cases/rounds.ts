@@ -6,6 +6,7 @@ import { addDays, mondayOf } from '@/core/numeric/calendar'
 import { minutesOfDay } from '@/domain/crew-setup'
 import type { CrewId } from '@/domain/ids'
 import { loadList } from '@/domain/load-list'
+import { productNeeds } from '@/domain/product-needs'
 import { notFound } from '@/domain/problems'
 import type { Crew } from '@/domain/people'
 import type { VisitInContext } from '@/domain/visit'
@@ -18,7 +19,9 @@ import { listVisits } from '@/server/db/visit-repository'
 import { routeShape, travelTable } from '@/server/gateways/roads'
 import { boardInput } from './planning/board'
 import { locate } from './planning/places'
+import { findProducts } from '@/server/db/product-repository'
 import { todayIn } from '@/server/today'
+import { comingVisits } from './stores'
 import { may } from '@/domain/roles'
 
 /** Crews × the seven days of a week. */
@@ -83,7 +86,16 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
       today: todayIn(actor.timeZone),
       visits,
       ways,
-      load: loadList(visits),
+      load: loadList(
+        visits,
+        productNeeds(
+          await comingVisits(
+            trx,
+            visits.filter((v) => v.state === 'planned'),
+          ),
+          (await findProducts(trx)).products,
+        ),
+      ),
       live: liveOf(visits, ways, actor.timeZone, day),
       mayTell: may(actor.role, 'visits.log'),
     }

@@ -34,6 +34,7 @@ export function FieldApp() {
         ? {
             person: facts.person,
             today: facts.today,
+            products: facts.products,
             sync,
             log: async (id, entry) => {
               await keepLine(facts.person.userId, id, entry)

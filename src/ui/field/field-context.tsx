@@ -1,6 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import type { FieldPerson } from '@/domain/field-pack'
+import type { ProductBook } from '@/domain/product-book'
 import type { NewEntry } from './device/field-device'
 import type { SyncOutcome } from './device/sync-device'
 
@@ -8,6 +9,7 @@ import type { SyncOutcome } from './device/sync-device'
 export interface Field {
   readonly person: FieldPerson
   readonly today: string
+  readonly products: ProductBook
   /** Keeps a line of a visit's log on this device; sent when there is signal. */
   readonly log: (visitId: string, entry: NewEntry) => Promise<void>
   readonly sync: () => Promise<SyncOutcome>

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event'
 import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { visitAmounts } from '@/core/jobs/visit-amounts'
 import { SPRING_CLEANOUT } from '@/core/jobs/types/spring-cleanout'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
 import type { Entry } from '@/domain/visit'
 import { stepStates } from '@/domain/visit-progress'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
@@ -25,6 +26,7 @@ const view = {
   visit: { id: 'v1', job: SPRING_CLEANOUT, state: 'under-way' },
   pond: pondInput(),
   log: [],
+  lastReadings: [],
   photos: [],
   cleanout: CLEANOUT,
   gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
@@ -34,6 +36,7 @@ const logged = jest.fn<Promise<void>, [string, NewEntry]>()
 const field = (mayOverride: boolean): Field => ({
   person: { ...FIELD_PERSON, mayOverride },
   today: '2027-03-20',
+  products: DEFAULT_PRODUCT_BOOK,
   log: logged,
   sync: async () => 'synced',
 })

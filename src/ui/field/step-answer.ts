@@ -1,6 +1,7 @@
 import type { JobStep } from '@/core/jobs/step'
 import type { FishLine } from '@/domain/pond'
 import type { StepAnswer } from '@/domain/visit'
+import type { ProductBook } from '@/domain/product-book'
 import type { StepState } from '@/domain/visit-progress'
 import { EMPTY_DRAFT, type StepDraft } from './use-step-draft'
 
@@ -16,6 +17,7 @@ export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft 
     choice: answer.choice ?? '',
     fish: { ...species, ...Object.fromEntries((answer.fish ?? []).map((line) => [line.species, line.count])) },
     losses: answer.losses ?? null,
+    doses: Object.fromEntries((answer.doses ?? []).map((d) => [d.productKey, d.amount])),
     note: answer.note,
     signedBy: answer.signedBy ?? '',
     overrideReason: state.entry.override?.reason ?? '',
@@ -29,7 +31,7 @@ const given = <Key extends string>(values: Partial<Record<Key, number | null>>) 
   (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
 
 /** The answer to log: only what this step asks for and what was filled in. */
-export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
+export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook = []): StepAnswer {
   const counted = given(draft.fish)
   const noFishNoted = Object.keys(draft.fish).length === 0
   return {
@@ -46,6 +48,13 @@ export function toAnswer(step: JobStep, draft: StepDraft): StepAnswer {
     ...(step.choices && draft.choice ? { choice: draft.choice } : {}),
     ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
     ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),
+    ...(step.products ? { doses: given(draft.doses).flatMap(([key, amount]) => dosesOf(products, step, key, amount)) } : {}),
     ...(step.kind === 'sign' && draft.signedBy ? { signedBy: draft.signedBy } : {}),
   }
+}
+
+/** Given amounts of products that this step may give. */
+function dosesOf(products: ProductBook, step: JobStep, key: string, amount: number): NonNullable<StepAnswer['doses']> {
+  const product = products.find((p) => p.key === key && step.products?.includes(p.purpose))
+  return product && amount > 0 ? [{ productKey: key, name: product.name, amount, unit: product.unit }] : []
 }

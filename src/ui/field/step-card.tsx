@@ -4,6 +4,7 @@ import { STEP_FIGURES } from '@/core/jobs/figures'
 import { judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
+import { givenBefore, overLabel, stepDoses, waterToday } from '@/domain/dosing'
 import { amountsToday } from '@/domain/field-pack'
 import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
@@ -22,6 +23,7 @@ import { useField } from './field-context'
 import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
+import { StepDoses } from './step-doses'
 import { StepPhotos } from './step-photos'
 import { StepTimer } from './step-timer'
 import { useNow } from './use-now'
@@ -37,7 +39,7 @@ interface StepCardProps {
 /** The step at hand: what to do, how much, what is dangerous, what to write down. */
 export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
   const { visit, pond, log } = view
-  const { person, log: keep } = useField()
+  const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
   const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(state, pond.fish))
   const [problem, setProblem] = useState<AnswerProblem | null>(null)
@@ -45,15 +47,18 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
   const show = useShow()
   const now = useNow()
   const photos = view.photos.filter((p) => p.stepKey === step.key)
-  const answer = { ...toAnswer(step, draft), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
+  const answer = { ...toAnswer(step, draft, products), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
   const gate = step.gate ? judgeGate(step.gate, gateContext(states, answer, view.gateFacts, now)) : null
   const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
   const others = unseenAnswers(log, step.key)
+  const amounts = amountsToday(view, states)
+  const lastWater = view.lastReadings.find((r) => r.kind === 'waterTemp')?.value ?? null
+  const dosing = { amounts, waterC: waterToday(log) ?? lastWater, recent: givenBefore(states, products, step.key, now) }
   const replaces = state.status === 'open' ? null : state.entry.id
   const seen = gate ? { gateSeen: gate.status } : {}
 
   const done = async (confirmedUnlikely: boolean) => {
-    const wrong = answerProblem(step, answer, photos.length, confirmedUnlikely)
+    const wrong = answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
     setProblem(wrong)
     if (wrong) return
     const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
@@ -81,7 +86,7 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
       ))}
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amountsToday(view, states)} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
+      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
       {step.timerMinutes ? (
         <StepTimer
           minutes={step.timerMinutes}
@@ -137,6 +142,14 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
           error={errorOf('figures', figure)}
         />
       ))}
+      {step.products ? (
+        <StepDoses
+          doses={stepDoses(step, products, dosing, answer)}
+          given={draft.doses}
+          onGive={(doses) => change({ doses })}
+          error={problem?.fields.find((f) => f.path.startsWith('answer.doses'))?.message}
+        />
+      ) : null}
       {gate ? (
         <GateNote
           kind={step.gate!}

@@ -12,6 +12,8 @@ export interface StepDraft {
   readonly choice: string
   readonly fish: Readonly<Partial<Record<FishSpeciesKey, number | null>>>
   readonly losses: number | null
+  /** Amounts given, by product. */
+  readonly doses: Readonly<Record<string, number | null>>
   readonly note: string
   readonly signedBy: string
   readonly overrideReason: string
@@ -24,6 +26,7 @@ export const EMPTY_DRAFT: StepDraft = {
   choice: '',
   fish: {},
   losses: null,
+  doses: {},
   note: '',
   signedBy: '',
   overrideReason: '',

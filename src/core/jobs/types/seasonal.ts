@@ -109,6 +109,7 @@ export const WINTER_SHUTDOWN: JobType = {
       title: 'Winter salt, where the practice says so and the plants allow',
       detail: 'Write down what went in; 0 for none. It leaves only with water.',
       quantity: 'winter-salt',
+      products: ['salt'],
       figures: ['saltKg'],
       readings: ['salinity'],
       gate: 'salt',

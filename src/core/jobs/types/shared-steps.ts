@@ -57,6 +57,7 @@ export const CHANGE_WATER: JobStep = {
   detail: 'At most a third. Dechlorinator goes in by portions as the water comes, not afterwards. Write down how much was changed; 0 if none.',
   quantity: 'partial-change',
   figures: ['changedM3'],
+  products: ['dechlorinator'],
   gate: 'water-change',
   safety: 'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
 }
@@ -76,6 +77,7 @@ export const TREAT_ALGAE: JobStep = {
   key: 'treat-algae',
   section: 'Life',
   kind: 'decide',
+  products: ['algae'],
   title: 'Algae treatment',
   detail: 'Only if the practice uses algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
   choices: [...ALGAE_ANSWERS],
@@ -87,6 +89,7 @@ export const BACTERIA: JobStep = {
   key: 'bacteria',
   section: 'Life',
   kind: 'dose',
+  products: ['cold-bacteria', 'bacteria'],
   title: 'Bacteria by the water’s temperature',
   detail: 'Cold-water culture below {10|temperature}, the ordinary one above and rising. New pack in the dosing unit if it is empty.',
   safety: 'The label governs the amount.',

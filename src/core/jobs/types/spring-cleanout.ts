@@ -161,6 +161,7 @@ const steps: readonly JobStep[] = [
     key: 'plants',
     section: EMPTY,
     kind: 'do',
+    products: ['plant-food'],
     title: 'Divide and repot overgrown plants',
     detail: 'Fertiliser tablets in the baskets, never loose in the bed.',
   },
@@ -172,6 +173,7 @@ const steps: readonly JobStep[] = [
     title: 'Refill: saved water first, then tap with dechlorinator in portions',
     detail: 'Dose each portion as the water comes in, not afterwards.',
     quantity: 'dechlorinator',
+    products: ['dechlorinator'],
     safety: 'Gloves and goggles. The label governs: never more than it allows, never mix products.',
   },
   {
@@ -211,7 +213,8 @@ const steps: readonly JobStep[] = [
   {
     key: 'bacteria',
     section: BACK,
-    kind: 'do',
+    kind: 'dose',
+    products: ['cold-bacteria', 'bacteria'],
     title: 'Bacteria by the water’s temperature',
     detail: 'Cold-water culture below {10|temperature}, ordinary above. New pack in the dosing unit.',
     safety: 'The label governs the amount.',

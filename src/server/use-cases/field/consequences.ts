@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import { equipmentKind } from '@/core/jobs/equipment-care'
+import { courseDays } from '@/core/water/products'
 import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
 import { stepStates, type StepState } from '@/domain/visit-progress'
 import { ENDING_NAMES, type Entry, type EntryInput, type VisitInContext } from '@/domain/visit'
@@ -8,7 +9,9 @@ import type { Actor } from '@/server/auth/actor'
 import { insertEquipment, renewEquipment } from '@/server/db/equipment-repository'
 import { insertFinding } from '@/server/db/finding-repository'
 import { closeAnsweredFollowUps, insertFollowUp } from '@/server/db/follow-up-repository'
+import { findProducts } from '@/server/db/product-repository'
 import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
+import { insertMoves, listStock, removeVisitMoves } from '@/server/db/stock-repository'
 import { todayIn } from '@/server/today'
 import { closeVisitTasks } from '../tasks'
 
@@ -26,7 +29,9 @@ export async function whatFollows(trx: Knex.Transaction, actor: Actor, visit: Vi
   const over = visit.state === 'done' || visit.state === 'given-up'
   // lines that come in after the end correct what it had written to the pond
   if (over) await toThePond(trx, actor, visit, log, day)
-  if (entry.kind === 'finished') await afterTheEnd(trx, actor, visit, entry, day)
+  if (entry.kind !== 'finished') return
+  await afterTheEnd(trx, actor, visit, entry, day)
+  if (entry.ending === 'done') await goOn(trx, actor, visit, log, day)
 }
 
 async function found(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'finding' }>, day: string): Promise<void> {
@@ -67,6 +72,7 @@ async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInCont
   await removeVisitReadings(trx, visit.id)
   await insertReadings(trx, actor.firmId, readings)
   await closeVisitTasks(trx, visit, states, day)
+  await bookUse(trx, actor, visit, states, log)
   const taken = [...new Set(readings.map((r) => r.kind))]
   if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
 }
@@ -102,6 +108,52 @@ async function afterTheEnd(
     dueFrom: addDays(day, from),
     dueTo: addDays(day, to),
   })
+}
+
+/** What the visit took from the stores, as its log stands now. */
+async function bookUse(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  states: ReadonlyMap<string, StepState>,
+  log: readonly Entry[],
+): Promise<void> {
+  const stock = await listStock(trx)
+  const doses = [...states.values()].flatMap((state) => (state.status === 'done' ? (state.entry.answer.doses ?? []) : []))
+  const parts = log.flatMap((e) => (e.kind === 'part' ? [e.equipmentKind] : []))
+  const taken = stock.flatMap((item) => {
+    const given = doses.filter((d) => item.productKey !== null && d.productKey === item.productKey).reduce((sum, d) => sum + d.amount, 0)
+    const fittedHere = parts.filter((kind) => item.equipmentKind !== null && kind === item.equipmentKind).length
+    const amount = given + fittedHere
+    return amount > 0 ? [{ itemId: item.id, amount: -amount, move: 'used', note: `${visit.job.name}, ${visit.siteName}`, visitId: visit.id }] : []
+  })
+  await removeVisitMoves(trx, visit.id)
+  await insertMoves(trx, actor.firmId, actor.userId, taken)
+}
+
+/** Days on which what was begun on the visit goes on become follow-ups, so that a course is not broken off. */
+async function goOn(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], day: string): Promise<void> {
+  const { products } = await findProducts(trx)
+  const states = stepStates(visit.job.steps, log)
+  const given = [...states.values()].flatMap((state) => (state.status === 'done' ? (state.entry.answer.doses ?? []) : []))
+  for (const dose of given) {
+    const product = products.find((p) => p.key === dose.productKey)
+    if (!product || dose.amount <= 0) continue
+    const days = courseDays(product, day)
+    for (const [i, due] of days.entries())
+      await insertFollowUp(trx, actor.firmId, {
+        pondId: visit.pondId,
+        visitId: visit.id,
+        title: `${product.name}: ${Number(dose.amount.toPrecision(3))} ${product.unit === 'each' ? '' : product.unit} (${i + 2} of ${days.length + 1})`.replace(
+          '  ',
+          ' ',
+        ),
+        readings: [],
+        dueFrom: due,
+        dueTo: addDays(due, Math.max(1, Math.floor(product.repeats!.everyDays / 2))),
+        minutes: 10,
+      })
+  }
 }
 
 /** The readings of a log that describe the pond; tap and tank belong to the visit only. */

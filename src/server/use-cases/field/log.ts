@@ -5,7 +5,10 @@ import type { JobStep } from '@/core/jobs/step'
 import type { VisitId } from '@/domain/ids'
 import { badField, notFound, ProblemError, refused } from '@/domain/problems'
 import { may } from '@/domain/roles'
+import { overLabel } from '@/domain/dosing'
+import { amountsToday } from '@/domain/field-pack'
 import { stateAfter } from '@/domain/field-log'
+import { savedPondFacts } from '@/domain/pond-facts'
 import { answerProblem } from '@/domain/step-check'
 import { gateContext, stepStates } from '@/domain/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visit'
@@ -13,7 +16,9 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listPhotos } from '@/server/db/photo-repository'
 import { findPond } from '@/server/db/pond-repository'
+import { findProducts } from '@/server/db/product-repository'
 import { appendEntry, changeVisit, findVisit, hasEntry, listEntries, lockVisit } from '@/server/db/visit-repository'
+import { cleanoutPond } from '../visit-planning'
 import { whatFollows } from './consequences'
 import { gateFacts } from './facts'
 
@@ -64,11 +69,22 @@ async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
     const photos = (await listPhotos(trx, visit.id)).filter((photo) => photo.stepKey === step.key).length
     const wrong = answerProblem(step, entry.answer, photos, entry.confirmedUnlikely)
     if (wrong) throw new ProblemError({ kind: 'bad-input', message: wrong.message, fields: wrong.fields })
+    await assertLabels(trx, visit, log, step, entry.answer)
     return step.gate ? gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '') : undefined
   }
   if (entry.kind === 'skipped' && step.gate && GATES_THAT_HOLD.includes(step.gate))
     return gateVerdict(trx, actor, visit, log, step, { note: '' }, entry, entry.reason)
   return undefined
+}
+
+/** Quantity over the label is refused, whoever gives it. */
+async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: readonly Entry[], step: JobStep, answer: StepAnswer): Promise<void> {
+  if ((answer.doses ?? []).length === 0) return
+  const pond = (await findPond(trx, visit.pondId))!
+  const sheet = { cleanout: cleanoutPond(pond, savedPondFacts(pond)), gateFacts: await gateFacts(trx, visit.id, pond) }
+  const amounts = amountsToday(sheet, stepStates(visit.job.steps, log))
+  const over = overLabel(step, (await findProducts(trx)).products, amounts, answer)
+  if (over) throw new ProblemError({ kind: 'bad-input', message: over.message, fields: over.fields })
 }
 
 function assertAllAnswered(steps: readonly JobStep[], log: readonly Entry[]): void {

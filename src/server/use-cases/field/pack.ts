@@ -2,8 +2,7 @@ import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import { equipmentDue } from '@/domain/equipment'
 import type { FieldPack, FieldPerson, FieldVisit } from '@/domain/field-pack'
-import type { PondId, VisitId } from '@/domain/ids'
-import type { PondInContext } from '@/domain/pond'
+import type { VisitId } from '@/domain/ids'
 import { lampRest } from '@/domain/lamp-rest'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { practiceAt } from '@/domain/practice'
@@ -17,7 +16,8 @@ import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listPhotosOf } from '@/server/db/photo-repository'
 import { listPlanningPonds } from '@/server/db/planning-repository'
-import { findPond } from '@/server/db/pond-repository'
+import { findPonds } from '@/server/db/pond-repository'
+import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
 import { findVisit, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
@@ -37,7 +37,7 @@ export async function fieldPack(actor: Actor, now: Date = new Date()): Promise<F
     const near = await listVisits(trx, { from: addDays(today, -1), to, crewId: actor.crewId ?? undefined })
     const open = await listOpenVisits(trx, actor.crewId ?? undefined)
     const visits = [...open.filter((v) => !near.some((n) => n.id === v.id)), ...near]
-    return { person: personOf(actor), today, madeAt: now.toISOString(), visits: await withAll(trx, visits) }
+    return { person: personOf(actor), today, madeAt: now.toISOString(), products: (await findProducts(trx)).products, visits: await withAll(trx, visits) }
   })
 }
 
@@ -74,8 +74,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[])
     await listEquipment(trx),
     await listFindings(trx),
   ]
-  const ponds = new Map<PondId, PondInContext>()
-  for (const id of pondIds) ponds.set(id, (await findPond(trx, id))!)
+  const ponds = new Map((await findPonds(trx, pondIds)).map((pond) => [pond.id, pond]))
   const packed: FieldVisit[] = []
   // one after the other: a transaction answers one question at a time
   for (const visit of visits) {

@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
 import type { FieldPerson, FieldVisit } from '@/domain/field-pack'
+import type { ProductBook } from '@/domain/product-book'
 import type { ProblemBody } from '@/domain/problems'
 import type { EntryInput, VisitPhoto } from '@/domain/visit'
 
@@ -34,6 +35,7 @@ export interface DeviceFacts {
   readonly key: 'device'
   readonly person: FieldPerson
   readonly today: string
+  readonly products: ProductBook
   readonly packTag: string | null
   /** When the office was last heard. */
   readonly heardAt: string

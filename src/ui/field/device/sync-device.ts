@@ -96,7 +96,7 @@ export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Prom
     await db.visits.bulkDelete(gone)
     await db.photos.where('visitId').anyOf(gone).delete()
     await db.visits.bulkPut(pack.visits.map((found) => merged(before.get(found.visit.id), found, false)))
-    await db.facts.put({ key: 'device', person: pack.person, today: pack.today, packTag: tag, heardAt: pack.madeAt })
+    await db.facts.put({ key: 'device', person: pack.person, today: pack.today, products: pack.products, packTag: tag, heardAt: pack.madeAt })
   })
 }
 

@@ -1,0 +1,10 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { storesPage } from '@/server/use-cases/stores'
+import { StoresView } from '@/ui/stores/stores-view'
+
+export const metadata: Metadata = { title: 'Stores' }
+
+export default async function StoresPage() {
+  return <StoresView data={await forPage(storesPage)} />
+}

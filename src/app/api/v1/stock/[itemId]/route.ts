@@ -1,0 +1,10 @@
+import { z } from 'zod'
+import { StockItemInput } from '@/domain/stores'
+import { signedInRoute } from '@/server/http/route'
+import { changeStockItem } from '@/server/use-cases/stores'
+
+const Body = z.strictObject({ version: z.int().min(1), item: StockItemInput })
+
+export const PUT = signedInRoute({ path: z.object({ itemId: z.uuid() }), body: Body }, ({ actor, path, body }) =>
+  changeStockItem(actor, path.itemId, body.version, body.item),
+)

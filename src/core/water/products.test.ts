@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import { courseDays, DEFAULT_PRODUCTS, doseProblems, mixedTempC, portionTimeline, productDose, type Product } from './products'
+
+const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
+const ask = (over: Partial<Parameters<typeof productDose>[1]> = {}) => ({ volumeM3: 10, steps: 1, waterC: 12, recent: [], ...over })
+
+describe('a dose by the label', () => {
+  it('is rate × volume × what is to be brought about, against amounts worked out by hand', () => {
+    // 10 m³ of tap water with 0.5 mg/L of chlorine: 7 g per gram of chlorine
+    expect(productDose(product('thiosulfate'), ask({ steps: 0.5 })).exact).toBeCloseTo(35, 9)
+    // 10 m³ by 2 °dH: 599.2 g of bicarbonate
+    expect(productDose(product('bicarbonate'), ask({ steps: 2 })).exact).toBeCloseTo(599.2, 6)
+    // 0.1 % of salt in 10 m³ is 10 kg
+    expect(productDose(product('salt'), ask())).toMatchObject({ amount: 10_000, measures: 1 })
+    // a rate by volume does not read the steps
+    expect(productDose(product('culture'), ask({ steps: 9 })).exact).toBe(100)
+  })
+  it('is rounded up to what can be measured: half scoops, whole tablets, two figures on the scale', () => {
+    expect(productDose(product('thiosulfate'), ask({ steps: 0.5 }))).toMatchObject({ amount: 37.5, measures: 2.5 })
+    expect(productDose(product('bicarbonate'), ask({ steps: 2 })).amount).toBe(600)
+    expect(productDose(product('tablets'), ask({ volumeM3: 5 })).amount).toBe(3)
+    expect(productDose(product('bicarbonate'), ask({ steps: 0 }))).toMatchObject({ amount: 0, problems: [] })
+  })
+  it('never exceeds the label for the sake of a full scoop, and says when the label itself is exceeded', () => {
+    const tiny = { ...product('binder'), rate: 20, mostPerM3: 24 }
+    // 2 m³: 40 g exact, a scoop holds 50 g, the label allows 48 g
+    expect(productDose(tiny, ask({ volumeM3: 2 }))).toMatchObject({ amount: 40, problems: [] })
+    expect(productDose({ ...tiny, rate: 30 }, ask({ volumeM3: 2 })).problems).toMatchObject([{ code: 'over-label', mostPerM3: 24 }])
+  })
+  it.each([
+    ['too cold', 'culture', { waterC: 6 }, { code: 'too-cold', fromC: 10 }],
+    ['too warm', 'cold-culture', { waterC: 14 }, { code: 'too-warm', toC: 10 }],
+    ['the same hour as a flocculant', 'culture', { recent: [{ purpose: 'flocculant' as const, hoursAgo: 1 }] }, { code: 'too-close', hours: 24 }],
+  ])('speaks up when it is %s', (_, key, over, problem) => expect(productDose(product(key), ask(over)).problems).toMatchObject([problem]))
+  it('says nothing where nothing is against it, or the temperature is not known', () => {
+    expect(productDose(product('culture'), ask({ waterC: null })).problems).toEqual([])
+    expect(productDose(product('culture'), ask({ recent: [{ purpose: 'flocculant', hoursAgo: 30 }] })).problems).toEqual([])
+    expect(productDose({ ...product('flocculant'), licence: true }, ask()).problems).toEqual([{ code: 'licence' }])
+  })
+  it('grows with the volume and stays within the label whenever the exact amount does', () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...DEFAULT_PRODUCTS),
+        fc.double({ min: 0.05, max: 500, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (p, volumeM3, steps) => {
+          const { amount, exact } = productDose(p, ask({ volumeM3, steps }))
+          if (exact <= p.mostPerM3 * volumeM3) expect(amount).toBeLessThanOrEqual(p.mostPerM3 * volumeM3 * (1 + 1e-9))
+          expect(amount + 1e-9).toBeGreaterThanOrEqual(exact)
+          expect(productDose(p, ask({ volumeM3: volumeM3 * 2, steps })).exact).toBeCloseTo(exact * 2, 6)
+        },
+      ),
+    ))
+  it('refuses what is no volume', () => expect(() => productDose(product('culture'), ask({ volumeM3: Number.NaN }))).toThrow('volumeM3'))
+  it('has nothing to say against nothing', () => expect(doseProblems(product('culture'), 0, ask({ waterC: 1 }))).toEqual([]))
+})
+
+describe('around a dose', () => {
+  it('a course goes on at its interval', () => {
+    expect(courseDays(product('culture'), '2027-04-01')).toEqual(['2027-04-08', '2027-04-15', '2027-04-22'])
+    expect(courseDays(product('salt'), '2027-04-01')).toEqual([])
+  })
+  it('portions add up and keep their time', () =>
+    expect(portionTimeline(30, 3, 10)).toEqual([
+      { atMinute: 0, amount: 10 },
+      { atMinute: 10, amount: 10 },
+      { atMinute: 20, amount: 10 },
+    ]))
+  it('mixed water lies between the two, nearer the larger', () => {
+    expect(mixedTempC([9, 1], [20, 10])).toBeCloseTo(19, 9)
+    expect(mixedTempC([0, 0], [20, 10])).toBeNaN()
+  })
+})

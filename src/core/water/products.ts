@@ -1,0 +1,281 @@
+import { assertInRange } from '../errors'
+import { addDays, type IsoDate } from '../numeric/calendar'
+import { GRAMS_PER_M3 } from './doses'
+
+export const PRODUCT_PURPOSES = ['dechlorinator', 'cold-bacteria', 'bacteria', 'kh', 'gh', 'salt', 'binder', 'flocculant', 'algae', 'plant-food'] as const
+export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
+
+/** What a rate is for beside the volume: each mg/L of chlorine, each °dH, each 0.1 % of salt; 'volume': nothing else. */
+export const RATE_BASES = ['volume', 'chlorine', 'hardness', 'salt'] as const
+export type RateBasis = (typeof RATE_BASES)[number]
+
+export const PRODUCT_UNITS = ['g', 'mL', 'each'] as const
+export type ProductUnit = (typeof PRODUCT_UNITS)[number]
+
+/** A product of the firm with the rates of its label: the label governs. */
+export interface Product {
+  readonly key: string
+  readonly name: string
+  readonly purpose: ProductPurpose
+  readonly unit: ProductUnit
+  /** Units per m³ and per step of the basis. */
+  readonly rate: number
+  readonly basis: RateBasis
+  /** The most that the label allows at once, units per m³. */
+  readonly mostPerM3: number
+  /** A refill dose treats the new water, a pond dose the whole system. */
+  readonly treats: 'new-water' | 'system'
+  /** Water temperatures between which it works, °C. */
+  readonly waterC: readonly [number, number]
+  /** What it is measured with at the water's edge, and how much that holds; null: weighed. */
+  readonly measure: { readonly name: string; readonly holds: number } | null
+  readonly repeats: { readonly times: number; readonly everyDays: number } | null
+  /** Purposes that it must not meet within so many hours. */
+  readonly apart: { readonly purposes: readonly ProductPurpose[]; readonly hours: number } | null
+  readonly licence: boolean
+  readonly safety: string
+}
+
+export const PRODUCT_RANGE = { rate: [1e-4, 5000], mostPerM3: [1e-4, 20_000], waterC: [-1, 45], holds: [0.01, 10_000] } as const
+
+const GLOVES = 'Gloves and goggles; never mix with another product.'
+
+/** A book to begin with. @source chemistry of ./doses; rates of cultures, binder and flocculant are placeholders until the firm enters its own labels */
+export const DEFAULT_PRODUCTS: readonly Product[] = [
+  {
+    key: 'thiosulfate',
+    name: 'Sodium thiosulfate, crystals',
+    purpose: 'dechlorinator',
+    unit: 'g',
+    rate: GRAMS_PER_M3.thiosulfatePentahydratePerGramChlorine,
+    basis: 'chlorine',
+    mostPerM3: 60,
+    treats: 'new-water',
+    waterC: [0, 40],
+    measure: { name: 'scoop', holds: 15 },
+    repeats: null,
+    apart: null,
+    licence: false,
+    safety: `${GLOVES} Chloramine leaves ammonia behind: test.`,
+  },
+  {
+    key: 'bicarbonate',
+    name: 'Sodium bicarbonate',
+    purpose: 'kh',
+    unit: 'g',
+    rate: GRAMS_PER_M3.sodiumBicarbonatePerDKH,
+    basis: 'hardness',
+    mostPerM3: 120,
+    treats: 'system',
+    waterC: [0, 40],
+    measure: null,
+    repeats: null,
+    apart: null,
+    licence: false,
+    safety: 'Dissolve first; spread over the falls.',
+  },
+  {
+    key: 'calcium-chloride',
+    name: 'Calcium chloride, flakes',
+    purpose: 'gh',
+    unit: 'g',
+    rate: GRAMS_PER_M3.calciumChlorideDihydratePerDGH,
+    basis: 'hardness',
+    mostPerM3: 120,
+    treats: 'system',
+    waterC: [0, 40],
+    measure: null,
+    repeats: null,
+    apart: null,
+    licence: false,
+    safety: `Grows hot as it dissolves: into water, never water onto it. ${GLOVES}`,
+  },
+  {
+    key: 'salt',
+    name: 'Pond salt without additives',
+    purpose: 'salt',
+    unit: 'g',
+    rate: 1000,
+    basis: 'salt',
+    mostPerM3: 3000,
+    treats: 'system',
+    waterC: [0, 40],
+    measure: { name: 'bag', holds: 10_000 },
+    repeats: null,
+    apart: null,
+    licence: false,
+    safety: 'Never over plants. A bag is lifted by two.',
+  },
+  {
+    key: 'cold-culture',
+    name: 'Cold-water bacteria, dry',
+    purpose: 'cold-bacteria',
+    unit: 'g',
+    rate: 8,
+    basis: 'volume',
+    mostPerM3: 25,
+    treats: 'system',
+    waterC: [1, 10],
+    measure: { name: 'scoop', holds: 20 },
+    repeats: { times: 3, everyDays: 7 },
+    apart: { purposes: ['flocculant', 'algae'], hours: 24 },
+    licence: false,
+    safety: 'Do not breathe the dust.',
+  },
+  {
+    key: 'culture',
+    name: 'Pond bacteria, liquid',
+    purpose: 'bacteria',
+    unit: 'mL',
+    rate: 10,
+    basis: 'volume',
+    mostPerM3: 40,
+    treats: 'system',
+    waterC: [10, 35],
+    measure: { name: 'pump stroke', holds: 30 },
+    repeats: { times: 3, everyDays: 7 },
+    apart: { purposes: ['flocculant', 'algae'], hours: 24 },
+    licence: false,
+    safety: 'Wash hands afterwards.',
+  },
+  {
+    key: 'binder',
+    name: 'Ammonia and nitrite binder',
+    purpose: 'binder',
+    unit: 'g',
+    rate: 12,
+    basis: 'volume',
+    mostPerM3: 24,
+    treats: 'system',
+    waterC: [0, 35],
+    measure: { name: 'scoop', holds: 50 },
+    repeats: { times: 6, everyDays: 1 },
+    apart: null,
+    licence: false,
+    safety: `${GLOVES} Aerate while it works.`,
+  },
+  {
+    key: 'flocculant',
+    name: 'Clay flocculant',
+    purpose: 'flocculant',
+    unit: 'g',
+    rate: 50,
+    basis: 'volume',
+    mostPerM3: 100,
+    treats: 'system',
+    waterC: [4, 35],
+    measure: { name: 'scoop', holds: 100 },
+    repeats: null,
+    apart: { purposes: ['cold-bacteria', 'bacteria'], hours: 24 },
+    licence: false,
+    safety: `${GLOVES} Watch KH: some flocculants use it up.`,
+  },
+  {
+    key: 'tablets',
+    name: 'Fertiliser tablets for baskets',
+    purpose: 'plant-food',
+    unit: 'each',
+    rate: 0.5,
+    basis: 'volume',
+    mostPerM3: 2,
+    treats: 'system',
+    waterC: [12, 40],
+    measure: null,
+    repeats: null,
+    apart: null,
+    licence: false,
+    safety: 'Into the soil of baskets, never loose in the bed.',
+  },
+]
+
+/** Why a product should not be given now. 'over-label' is never passed. */
+export type DoseProblem =
+  | { readonly code: 'over-label'; readonly perM3: number; readonly mostPerM3: number }
+  | { readonly code: 'too-cold'; readonly waterC: number; readonly fromC: number }
+  | { readonly code: 'too-warm'; readonly waterC: number; readonly toC: number }
+  | { readonly code: 'too-close'; readonly purpose: ProductPurpose; readonly hours: number; readonly hoursAgo: number }
+  | { readonly code: 'licence' }
+
+export interface DoseQuestion {
+  /** The water that is treated, m³. */
+  readonly volumeM3: number
+  /** Steps of the basis: mg/L of chlorine, °dH to rise, tenths of a percent of salt; not read for a rate by volume. */
+  readonly steps: number
+  readonly waterC: number | null
+  /** What was given before, hours ago. */
+  readonly recent: readonly { readonly purpose: ProductPurpose; readonly hoursAgo: number }[]
+}
+
+export interface Dose {
+  /** In the product's unit, rounded up to what can be measured, unless that would break the label. */
+  readonly amount: number
+  /** As worked out: rate × volume × steps. */
+  readonly exact: number
+  /** How many of its measures; null where it is weighed. */
+  readonly measures: number | null
+  readonly problems: readonly DoseProblem[]
+}
+
+/** Measures are filled to the half. */
+const HALF = 0.5
+/** Weighed amounts are rounded to this many significant figures. */
+const WEIGHED_FIGURES = 2
+
+/**
+ * How much of a product a volume of water takes by its label.
+ * @throws {DomainError} volume or steps negative or NaN
+ */
+export function productDose(product: Product, { volumeM3, steps, waterC, recent }: DoseQuestion): Dose {
+  assertInRange('volumeM3', volumeM3, [0, 1e6])
+  assertInRange('steps', steps, [0, 1000])
+  const exact = product.rate * volumeM3 * (product.basis === 'volume' ? 1 : steps)
+  const most = product.mostPerM3 * volumeM3
+  const { measure } = product
+  const inMeasures = measure ? Math.max(0, Math.ceil(exact / measure.holds / HALF - 1e-9)) * HALF : null
+  const rounded = measure ? inMeasures! * measure.holds : product.unit === 'each' ? Math.ceil(exact - 1e-9) : roundedUp(exact)
+  // half a scoop over the label is over the label
+  const amount = rounded <= most || exact > most ? rounded : exact
+  return {
+    amount,
+    exact,
+    measures: measure && amount > 0 ? amount / measure.holds : null,
+    problems: doseProblems(product, amount, { volumeM3, waterC, recent }),
+  }
+}
+
+function roundedUp(value: number): number {
+  if (value <= 0) return 0
+  const step = 10 ** (Math.floor(Math.log10(value)) - WEIGHED_FIGURES + 1)
+  return Number((Math.ceil(value / step - 1e-9) * step).toPrecision(12))
+}
+
+/** What speaks against giving an amount now. */
+export function doseProblems(product: Product, amount: number, { volumeM3, waterC, recent }: Omit<DoseQuestion, 'steps'>): DoseProblem[] {
+  if (amount <= 0) return []
+  const problems: DoseProblem[] = []
+  const perM3 = volumeM3 > 0 ? amount / volumeM3 : Infinity
+  if (perM3 > product.mostPerM3 * (1 + 1e-9)) problems.push({ code: 'over-label', perM3, mostPerM3: product.mostPerM3 })
+  const [fromC, toC] = product.waterC
+  if (waterC !== null && waterC < fromC) problems.push({ code: 'too-cold', waterC, fromC })
+  if (waterC !== null && waterC > toC) problems.push({ code: 'too-warm', waterC, toC })
+  for (const { purpose, hoursAgo } of recent)
+    if (product.apart?.purposes.includes(purpose) && hoursAgo < product.apart.hours)
+      problems.push({ code: 'too-close', purpose, hours: product.apart.hours, hoursAgo })
+  if (product.licence) problems.push({ code: 'licence' })
+  return problems
+}
+
+/** Days on which a course goes on after a first dose. */
+export const courseDays = ({ repeats }: Pick<Product, 'repeats'>, first: IsoDate): IsoDate[] =>
+  repeats ? Array.from({ length: repeats.times }, (_, i) => addDays(first, (i + 1) * repeats.everyDays)) : []
+
+/** A refill's dose split so that no water stays untreated for long: equal portions with their minutes. */
+export function portionTimeline(amount: number, count: number, everyMinutes: number): { readonly atMinute: number; readonly amount: number }[] {
+  return Array.from({ length: count }, (_, i) => ({ atMinute: i * everyMinutes, amount: amount / count }))
+}
+
+/** Temperature of two waters mixed, °C: the volumes' weighted mean. */
+export function mixedTempC(volumesM3: readonly [number, number], temperaturesC: readonly [number, number]): number {
+  const total = volumesM3[0] + volumesM3[1]
+  return total > 0 ? (volumesM3[0] * temperaturesC[0] + volumesM3[1] * temperaturesC[1]) / total : Number.NaN
+}

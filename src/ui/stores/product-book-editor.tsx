@@ -1,0 +1,236 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { PRODUCT_PURPOSES, PRODUCT_UNITS, RATE_BASES, type Product } from '@/core/water/products'
+import { BASIS_NAMES, productKeyOf, PURPOSE_NAMES, type ProductBook, type ProductCsvOutcome } from '@/domain/product-book'
+import { CheckField } from '@/ui/components/check-field'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { FileButton } from '@/ui/components/file-button'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import { useSave } from '@/ui/use-save'
+import { sendFile, type SendProblem } from '@/ui/send'
+
+const NEW: Product = {
+  key: '',
+  name: '',
+  purpose: 'bacteria',
+  unit: 'mL',
+  rate: 10,
+  basis: 'volume',
+  mostPerM3: 20,
+  treats: 'system',
+  waterC: [10, 35],
+  measure: null,
+  repeats: null,
+  apart: null,
+  licence: false,
+  safety: '',
+}
+
+/** The firm's products with the rates of their labels: what doses on visits and in the planner are worked out from. */
+export function ProductBookEditor({ products: kept, version, locked }: { products: ProductBook; version: number; locked: boolean }) {
+  const router = useRouter()
+  const { problem, errorOf, save, saved, touched } = useSave('products')
+  const [products, setProducts] = useState<ProductBook>(kept)
+  const [seen, setSeen] = useState(version)
+  const [read, setRead] = useState<Omit<ProductCsvOutcome, 'products'> | null>(null)
+  const [fileProblem, setFileProblem] = useState<SendProblem | null>(null)
+  const known = new Set(kept.map((p) => p.key))
+  const put = (next: ProductBook) => {
+    touched()
+    setProducts(next)
+  }
+  const change = (at: number, part: Partial<Product>) => put(products.map((p, i) => (i === at ? { ...p, ...part } : p)))
+  const keep = async () => {
+    if (await save('PUT', '/api/v1/products', { version: seen, products })) setSeen(seen + 1)
+  }
+  const readFile = async (text: string) => {
+    const answer = await sendFile<Omit<ProductCsvOutcome, 'products'>>('/api/v1/products.csv', new Blob([text]))
+    setFileProblem(answer.ok ? null : answer.problem)
+    if (!answer.ok) return
+    setRead(answer.value)
+    router.refresh()
+  }
+  return (
+    <section className="sheet" aria-label="Product book">
+      <div className="d-flex gap-2 flex-wrap align-items-baseline">
+        <h2>Product book</h2>
+        <span className="soft">Enter the rates of your own labels: the label governs.</span>
+        <span className="ms-auto d-flex gap-2 flex-wrap">
+          <a className="btn btn-sm btn-outline-secondary" href="/api/v1/products.csv" download>
+            As CSV
+          </a>
+          {locked ? null : <FileButton label="Read products (CSV)" accept=".csv,text/csv" onText={readFile} />}
+        </span>
+      </div>
+      <ProblemNote problem={fileProblem} />
+      {read ? (
+        <p role="status">
+          {read.read} products read.{' '}
+          {read.problems.map((p) => (
+            <span key={p.row} className="d-block">
+              Row {p.row}: {p.message}
+            </span>
+          ))}
+        </p>
+      ) : null}
+      {products.map((product, i) => (
+        <ProductFields
+          key={i}
+          product={product}
+          at={i}
+          locked={locked}
+          errorOf={(path) => errorOf(`${i}.${path}`)}
+          // a new product's key follows its name until it has been saved once
+          onChange={(part) => change(i, part.name !== undefined && !known.has(product.key) ? { ...part, key: productKeyOf(part.name) } : part)}
+          onRemove={() => put(products.filter((_, n) => n !== i))}
+        />
+      ))}
+      {locked ? null : (
+        <div className="d-flex gap-2 mt-2 align-items-center">
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-primary"
+            onClick={() => put([...products, { ...NEW, key: productKeyOf(`own ${products.length + 1}`) }])}
+          >
+            Add a product
+          </button>
+          <button type="button" className="btn btn-sm btn-primary" onClick={() => void keep()}>
+            Save the product book
+          </button>
+          <span role="status" className="soft">
+            {saved ? 'Saved.' : ''}
+          </span>
+        </div>
+      )}
+      <ProblemNote problem={problem} />
+    </section>
+  )
+}
+
+interface ProductFieldsProps {
+  readonly product: Product
+  readonly at: number
+  readonly locked: boolean
+  readonly errorOf: (path: string) => string | undefined
+  readonly onChange: (part: Partial<Product>) => void
+  readonly onRemove: () => void
+}
+
+function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: ProductFieldsProps) {
+  const figure = (label: string, value: number | undefined, put: (v: number) => void, path: string, kind: 'number' | 'temperature' = 'number') => (
+    <QuantityField label={label} kind={kind} value={value ?? null} disabled={locked} onChange={(v) => put(v ?? Number.NaN)} error={errorOf(path)} />
+  )
+  return (
+    <details className="border-bottom" open={product.name === ''}>
+      <summary>
+        <strong>{product.name || `Product ${at + 1}`}</strong>{' '}
+        <span className="soft">
+          {PURPOSE_NAMES[product.purpose].toLowerCase()}, {Number(product.rate.toPrecision(4))} {product.unit} {BASIS_NAMES[product.basis]}
+        </span>
+      </summary>
+      <div className="field-grid my-2">
+        <TextField label="Name" value={product.name} disabled={locked} onChange={(e) => onChange({ name: e.target.value })} error={errorOf('name')} />
+        <ChoiceField
+          label="For"
+          value={product.purpose}
+          disabled={locked}
+          onChange={(e) => onChange({ purpose: e.target.value as Product['purpose'] })}
+          options={PRODUCT_PURPOSES.map((p) => ({ value: p, label: PURPOSE_NAMES[p] }))}
+        />
+        <ChoiceField
+          label="Unit"
+          value={product.unit}
+          disabled={locked}
+          onChange={(e) => onChange({ unit: e.target.value as Product['unit'] })}
+          options={PRODUCT_UNITS.map((u) => ({ value: u, label: u }))}
+        />
+        {figure('Rate', product.rate, (rate) => onChange({ rate }), 'rate')}
+        <ChoiceField
+          label="Rate is"
+          value={product.basis}
+          disabled={locked}
+          onChange={(e) => onChange({ basis: e.target.value as Product['basis'] })}
+          options={RATE_BASES.map((b) => ({ value: b, label: BASIS_NAMES[b] }))}
+        />
+        {figure('Most by the label, per m³', product.mostPerM3, (mostPerM3) => onChange({ mostPerM3 }), 'mostPerM3')}
+        <ChoiceField
+          label="Treats"
+          value={product.treats}
+          disabled={locked}
+          onChange={(e) => onChange({ treats: e.target.value as Product['treats'] })}
+          options={[
+            { value: 'system', label: 'The whole system' },
+            { value: 'new-water', label: 'The new water only' },
+          ]}
+        />
+        {figure('Coldest water', product.waterC[0], (c) => onChange({ waterC: [c, product.waterC[1]] }), 'waterC.0', 'temperature')}
+        {figure('Warmest water', product.waterC[1], (c) => onChange({ waterC: [product.waterC[0], c] }), 'waterC.1', 'temperature')}
+        <TextField
+          label="Measure (scoop, pump stroke)"
+          value={product.measure?.name ?? ''}
+          disabled={locked}
+          onChange={(e) => onChange({ measure: e.target.value === '' ? null : { name: e.target.value, holds: product.measure?.holds ?? 10 } })}
+          error={errorOf('measure.name')}
+        />
+        {product.measure
+          ? figure(
+              `A ${product.measure.name} holds, ${product.unit}`,
+              product.measure.holds,
+              (holds) => onChange({ measure: { ...product.measure!, holds } }),
+              'measure.holds',
+            )
+          : null}
+        <QuantityField
+          label="Repeat, times more"
+          kind="number"
+          value={product.repeats?.times ?? null}
+          disabled={locked}
+          optional
+          onChange={(v) => onChange({ repeats: v ? { times: v, everyDays: product.repeats?.everyDays ?? 7 } : null })}
+          error={errorOf('repeats.times')}
+        />
+        {product.repeats
+          ? figure(
+              'Repeat every so many days',
+              product.repeats.everyDays,
+              (everyDays) => onChange({ repeats: { ...product.repeats!, everyDays } }),
+              'repeats.everyDays',
+            )
+          : null}
+        <TextField
+          label="Safety note"
+          value={product.safety}
+          disabled={locked}
+          onChange={(e) => onChange({ safety: e.target.value })}
+          error={errorOf('safety')}
+        />
+      </div>
+      <fieldset disabled={locked}>
+        <legend>Never within so many hours of</legend>
+        <div className="d-flex gap-3 flex-wrap align-items-end">
+          {PRODUCT_PURPOSES.filter((p) => p !== product.purpose).map((p) => (
+            <CheckField
+              key={p}
+              label={PURPOSE_NAMES[p]}
+              checked={product.apart?.purposes.includes(p) ?? false}
+              onChange={(on) => {
+                const purposes = on ? [...(product.apart?.purposes ?? []), p] : (product.apart?.purposes ?? []).filter((q) => q !== p)
+                onChange({ apart: purposes.length === 0 ? null : { purposes, hours: product.apart?.hours ?? 24 } })
+              }}
+            />
+          ))}
+          {product.apart ? figure('Hours', product.apart.hours, (hours) => onChange({ apart: { ...product.apart!, hours } }), 'apart.hours') : null}
+          <CheckField label="Only by a licensed applicator" checked={product.licence} onChange={(licence) => onChange({ licence })} />
+        </div>
+      </fieldset>
+      {locked ? null : (
+        <button type="button" className="btn btn-sm btn-outline-danger my-2" onClick={onRemove} aria-label={`Take ${product.name} out of the book`}>
+          Take it out of the book
+        </button>
+      )}
+    </details>
+  )
+}

@@ -1,0 +1,86 @@
+'use client'
+import { useState } from 'react'
+import { EQUIPMENT_KINDS } from '@/core/jobs/equipment-care'
+import type { ProductBook } from '@/domain/product-book'
+import { STOCK_KIND_NAMES, STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { QuantityField } from '@/ui/components/quantity-field'
+import { TextField } from '@/ui/components/text-field'
+import { useSave } from '@/ui/use-save'
+
+const EMPTY: StockItemInput = { name: '', kind: 'product', unit: 'g', least: 0, productKey: null, equipmentKind: null, place: '' }
+
+/** A shelf of the stores: a new one, or one that is changed. */
+export function StockItemForm({ products, item }: { products: ProductBook; item?: StockItem }) {
+  const { problem, errorOf, save, saved } = useSave(item ? 'item' : '')
+  const [input, setInput] = useState<StockItemInput>(
+    item
+      ? {
+          name: item.name,
+          kind: item.kind,
+          unit: item.unit,
+          least: item.least,
+          productKey: item.productKey,
+          equipmentKind: item.equipmentKind,
+          place: item.place,
+        }
+      : EMPTY,
+  )
+  const put = (part: Partial<StockItemInput>) => setInput({ ...input, ...part })
+  const keep = async () => {
+    const kept = item ? await save('PUT', `/api/v1/stock/${item.id}`, { version: item.version, item: input }) : await save('POST', '/api/v1/stock', input)
+    if (kept && !item) setInput(EMPTY)
+  }
+  return (
+    <form
+      className={item ? 'mt-2' : 'sheet'}
+      aria-label={item ? `Change ${item.name}` : 'New item'}
+      onSubmit={(e) => {
+        e.preventDefault()
+        void keep()
+      }}
+    >
+      {item ? null : <h2>Add to the shelf</h2>}
+      <ChoiceField
+        label="Kind"
+        value={input.kind}
+        onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null })}
+        options={STOCK_KINDS.map((kind) => ({ value: kind, label: STOCK_KIND_NAMES[kind] }))}
+        error={errorOf('kind')}
+      />
+      {input.kind === 'product' ? (
+        <ChoiceField
+          label="Of the product book"
+          value={input.productKey ?? ''}
+          onChange={(e) => {
+            const product = products.find((p) => p.key === e.target.value)
+            put(
+              product
+                ? { productKey: product.key, name: input.name || product.name, unit: product.unit === 'each' ? 'pieces' : product.unit }
+                : { productKey: null },
+            )
+          }}
+          options={[{ value: '', label: 'None' }, ...products.map((p) => ({ value: p.key, label: p.name }))]}
+        />
+      ) : null}
+      {input.kind === 'part' ? (
+        <ChoiceField
+          label="Part for"
+          value={input.equipmentKind ?? ''}
+          onChange={(e) => put({ equipmentKind: e.target.value || null, unit: 'pieces' })}
+          options={[{ value: '', label: 'Nothing in particular' }, ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))]}
+        />
+      ) : null}
+      <TextField label="Name" value={input.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+      <TextField label="Unit" value={input.unit} onChange={(e) => put({ unit: e.target.value })} error={errorOf('unit')} />
+      <QuantityField label="Keep at least" kind="number" value={input.least} onChange={(v) => put({ least: v ?? 0 })} error={errorOf('least')} />
+      <TextField label="Where it is kept" value={input.place} onChange={(e) => put({ place: e.target.value })} error={errorOf('place')} />
+      <ProblemNote problem={problem} />
+      <button className="btn btn-sm btn-primary mt-2">{item ? 'Save the item' : 'Add the item'}</button>{' '}
+      <span role="status" className="soft">
+        {saved ? 'Kept.' : ''}
+      </span>
+    </form>
+  )
+}

@@ -1,0 +1,124 @@
+'use client'
+import { useState } from 'react'
+import { instant, shortDate } from '@/domain/dates'
+import { amountWords } from '@/domain/load-words'
+import { STOCK_KIND_NAMES, STOCK_KINDS, type StockNeed } from '@/domain/stores'
+import type { storesPage } from '@/server/use-cases/stores'
+import { usePerson } from '@/ui/person-context'
+import { ProductBookEditor } from './product-book-editor'
+import { MoveForm } from './move-form'
+import { StockItemForm } from './stock-item-form'
+
+type Stores = Awaited<ReturnType<typeof storesPage>>
+
+const figure = (value: number, unit: string): string =>
+  unit === 'g' || unit === 'mL' ? amountWords(Math.abs(value), unit) : `${Number(Math.abs(value).toPrecision(4))} ${unit}`
+const signed = (value: number, unit: string): string => `${value < 0 ? '−' : ''}${figure(value, unit)}`
+
+/** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */
+export function StoresView({ data }: { data: Stores }) {
+  const { timeZone } = usePerson()
+  const [chosen, setChosen] = useState<string | null>(null)
+  const short = data.items.filter((item) => item.order > 0)
+  const item = data.items.find((i) => i.id === chosen)
+  return (
+    <>
+      <div className="page-head">
+        <h1>Stores</h1>
+        <span className="soft">
+          {data.visits} planned visits until {shortDate(data.until)} are reckoned with.
+        </span>
+      </div>
+      <div className="columns wide-left">
+        <div>
+          <section className="sheet" aria-label="On the shelf">
+            {data.items.length === 0 ? (
+              <p>Nothing is on the shelf yet. Add what the trucks are loaded from: products, lamps, pads, nets. Visits then book what they use.</p>
+            ) : (
+              <div className="table-responsive" tabIndex={0} role="region" aria-label="Stock">
+                <table className="table table-sm align-middle mb-0">
+                  <thead>
+                    <tr>
+                      <th>Item</th>
+                      <th className="text-end">There</th>
+                      <th className="text-end">Coming weeks</th>
+                      <th className="text-end">Keep at least</th>
+                      <th className="text-end">Order</th>
+                    </tr>
+                  </thead>
+                  {STOCK_KINDS.filter((kind) => data.items.some((i) => i.kind === kind)).map((kind) => (
+                    <tbody key={kind}>
+                      <tr>
+                        <th colSpan={5} className="soft small">
+                          {STOCK_KIND_NAMES[kind]}
+                        </th>
+                      </tr>
+                      {data.items
+                        .filter((i) => i.kind === kind)
+                        .map((i) => (
+                          <Row key={i.id} item={i} chosen={i.id === chosen} onChoose={() => setChosen(i.id === chosen ? null : i.id)} />
+                        ))}
+                    </tbody>
+                  ))}
+                </table>
+              </div>
+            )}
+          </section>
+          {item && data.mayMove ? <MoveForm key={item.id} item={item} mayWrite={data.mayWrite} products={data.products} /> : null}
+          <section className="sheet" aria-label="Movements">
+            <h2>Last movements</h2>
+            {data.moves.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
+            <ul className="plain-list">
+              {data.moves.map((m) => (
+                <li key={m.id}>
+                  {m.item}: <strong>{signed(m.amount, m.unit)}</strong>{' '}
+                  <span className="soft small">
+                    {m.move}
+                    {m.note ? `, ${m.note}` : ''} · {m.by}, {instant(m.at, timeZone)}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+        <div>
+          <section className="sheet" aria-label="To order">
+            <h2>To order</h2>
+            {short.length === 0 ? <p className="soft mb-0">Nothing: the coming weeks leave enough of everything on the shelf.</p> : null}
+            <ul className="plain-list">
+              {short.map((i) => (
+                <li key={i.id}>
+                  {i.name}: <strong>{figure(i.order, i.unit)}</strong>
+                </li>
+              ))}
+              {data.unstocked.map(({ product, amount }) => (
+                <li key={product.key}>
+                  {product.name}: {amountWords(amount, product.unit)} needed, and on no shelf
+                </li>
+              ))}
+            </ul>
+          </section>
+          {data.mayWrite ? <StockItemForm products={data.products} /> : null}
+        </div>
+      </div>
+      <ProductBookEditor products={data.products} version={data.productsVersion} locked={!data.mayWrite} />
+    </>
+  )
+}
+
+function Row({ item, chosen, onChoose }: { item: StockNeed; chosen: boolean; onChoose: () => void }) {
+  return (
+    <tr className={chosen ? 'governs' : ''}>
+      <td>
+        <button type="button" className="btn btn-link p-0 text-start" aria-pressed={chosen} onClick={onChoose}>
+          {item.name}
+        </button>
+        {item.place ? <div className="soft small">{item.place}</div> : null}
+      </td>
+      <td className="text-end">{signed(item.onHand, item.unit)}</td>
+      <td className="text-end">{item.needed > 0 ? figure(item.needed, item.unit) : ''}</td>
+      <td className="text-end">{figure(item.least, item.unit)}</td>
+      <td className="text-end">{item.order > 0 ? <span className="verdict look">{figure(item.order, item.unit)}</span> : ''}</td>
+    </tr>
+  )
+}

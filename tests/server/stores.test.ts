@@ -1,0 +1,129 @@
+import type { EntryId, VisitId } from '@/domain/ids'
+import { StockItemInput } from '@/domain/stores'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { closeQueue } from '@/server/jobs/queue'
+import { fieldPack, fieldVisit } from '@/server/use-cases/field/pack'
+import { logEntry } from '@/server/use-cases/field/log'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { exportProducts, importProducts, setProducts } from '@/server/use-cases/products'
+import { addStockItem, changeStockItem, moveStock, storesPage } from '@/server/use-cases/stores'
+import { addEquipment } from '@/server/use-cases/tasks'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { finishVisit, skipped, startVisit } from '../fixtures/field'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const today = new Date().toISOString().slice(0, 10)
+const item = (over: object) => StockItemInput.parse({ name: 'Culture', kind: 'product', unit: 'mL', least: 500, productKey: 'culture', ...over })
+
+async function withVisit(name: string, jobType: string) {
+  const firm = await makeFirm(name)
+  const pondId = await addPond(firm.actors.owner, newPond())
+  const visitId = await planVisit(firm.actors.office, { pondId, jobType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  return { ...firm, pondId, visitId }
+}
+const give = (actor: Actor, visitId: VisitId, amount: number) =>
+  logEntry(actor, visitId, {
+    kind: 'done',
+    id: crypto.randomUUID() as EntryId,
+    stepKey: 'bacteria',
+    at: new Date().toISOString(),
+    answer: { note: '', doses: [{ productKey: 'culture', name: 'Pond bacteria, liquid', amount, unit: 'mL' }] },
+    confirmedUnlikely: false,
+    replaces: null,
+  })
+/** Ends a visit; everything that was not answered is left out. */
+async function finish(actor: Actor, visitId: VisitId) {
+  const { visit, log } = await fieldVisit(actor, visitId)
+  const answered = new Set(log.flatMap((e) => ('stepKey' in e && e.kind !== 'timer-started' ? [e.stepKey] : [])))
+  for (const step of visit.job.steps) if (!answered.has(step.key)) await logEntry(actor, visitId, skipped(step.key, 'not today'))
+  await finishVisit(actor, visitId)
+}
+
+describe('the stores', () => {
+  it('know what is there: received, taken out, counted', async () => {
+    const { actors } = await makeFirm('Bracken')
+    const { id } = await addStockItem(actors.office, item({}))
+    await moveStock(actors.office, id, { move: 'received', amount: 2000, note: 'Delivery' })
+    await moveStock(actors.technician, id, { move: 'used', amount: 300, note: '' })
+    await moveStock(actors.office, id, { move: 'counted', amount: 1500, note: 'One bottle broke' })
+    const { items, moves } = await storesPage(actors.office)
+    expect(items).toMatchObject([{ name: 'Culture', onHand: 1500, order: 0 }])
+    expect(moves.map((m) => m.amount)).toEqual([-200, -300, 2000])
+    expect((await problemOf(addStockItem(actors.technician, item({ name: 'x' })))).kind).toBe('forbidden')
+    await changeStockItem(actors.office, id, 1, item({ least: 1800 }))
+    expect((await storesPage(actors.office)).items).toMatchObject([{ order: 300 }])
+    expect((await problemOf(changeStockItem(actors.office, id, 1, item({})))).kind).toBe('conflict')
+  })
+  it('order what coming visits and equipment that falls due will take', async () => {
+    const { actors, pondId } = await withVisit('Sallow', 'spring-cleanout')
+    await addStockItem(actors.office, item({ name: 'Thiosulfate', unit: 'g', productKey: 'thiosulfate', least: 0 }))
+    await addStockItem(actors.office, item({ name: 'Lamps', kind: 'part', unit: 'pieces', least: 1, productKey: null, equipmentKind: 'uv-lamp' }))
+    const lamp = { kind: 'uv-lamp', name: 'Clarifier', fittedOn: '2020-01-01', everyDays: 365, doneOn: null, retired: false, warrantyUntil: null }
+    await addEquipment(actors.owner, pondId, lamp)
+    const { items } = await storesPage(actors.office)
+    const of = (name: string) => items.find((i) => i.name === name)!
+    expect(of('Thiosulfate').needed).toBeGreaterThan(0)
+    expect(of('Thiosulfate').order).toBe(of('Thiosulfate').needed)
+    // one falls due, one is to stay on the shelf
+    expect(of('Lamps')).toMatchObject({ needed: 1, order: 2 })
+  })
+  it('are booked by a visit once, as its log stands, and a course goes on as follow-ups', async () => {
+    const { actors, visitId, pondId } = await withVisit('Alder', 'spring-startup')
+    const { id } = await addStockItem(actors.office, item({}))
+    await moveStock(actors.office, id, { move: 'received', amount: 1000, note: '' })
+    await startVisit(actors.technician, visitId)
+    await give(actors.technician, visitId, 120)
+    await finish(actors.technician, visitId)
+    const onHand = async () => (await storesPage(actors.office)).items[0].onHand
+    expect(await onHand()).toBe(880)
+    const courses = (await pondPage(actors.office, pondId)).followUps.filter((f) => f.title.startsWith('Pond bacteria'))
+    expect(courses.map((f) => f.title)).toEqual([
+      'Pond bacteria, liquid: 120 mL (2 of 4)',
+      'Pond bacteria, liquid: 120 mL (3 of 4)',
+      'Pond bacteria, liquid: 120 mL (4 of 4)',
+    ])
+    // corrected afterwards: the stores follow
+    await give(actors.technician, visitId, 100)
+    expect(await onHand()).toBe(900)
+  })
+})
+
+describe('the product book', () => {
+  it('is kept, and a stale save is a conflict; a product on a shelf stays', async () => {
+    const { actors } = await makeFirm('Osier')
+    const changed = DEFAULT_PRODUCT_BOOK.map((p) => (p.key === 'culture' ? { ...p, rate: 7 } : p))
+    await setProducts(actors.office, 0, changed)
+    expect((await fieldPack(actors.technician)).products.find((p) => p.key === 'culture')!.rate).toBe(7)
+    expect((await problemOf(setProducts(actors.office, 0, changed))).kind).toBe('conflict')
+    await addStockItem(actors.office, item({}))
+    expect(
+      (
+        await problemOf(
+          setProducts(
+            actors.office,
+            1,
+            changed.filter((p) => p.key !== 'culture'),
+          ),
+        )
+      ).message,
+    ).toContain('in the stores')
+    expect((await problemOf(setProducts(actors.technician, 1, changed))).kind).toBe('forbidden')
+    expect(await importProducts(actors.office, await exportProducts(actors.technician))).toEqual({ read: changed.length, problems: [] })
+  })
+  it('refuses an amount over the label, whoever gives it, and lets the label’s own amount through', async () => {
+    const { actors, visitId } = await withVisit('Willow', 'spring-startup')
+    await startVisit(actors['crew-lead'], visitId)
+    const { gateFacts } = await fieldVisit(actors['crew-lead'], visitId)
+    const over = await problemOf(give(actors['crew-lead'], visitId, gateFacts.systemM3 * 41))
+    expect(over).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('label allows at most'), fields: [{ path: 'answer.doses.0' }] })
+    expect(await give(actors['crew-lead'], visitId, gateFacts.systemM3 * 40)).toBe('kept')
+  })
+})
