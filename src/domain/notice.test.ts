@@ -18,7 +18,17 @@ describe('what a customer still has to be told', () => {
 })
 
 describe('templates', () => {
-  const words = { customer: 'Nessa', site: 'Lark House', job: 'routine visit', day: 'Friday', time: '08:00', was: 'Thursday', firm: 'The firm' }
+  const words = {
+    customer: 'Nessa',
+    site: 'Lark House',
+    job: 'routine visit',
+    day: 'Friday',
+    time: '08:00',
+    was: 'Thursday',
+    firm: 'The firm',
+    report: 'All well.',
+    link: '',
+  }
   it('are filled without leaving a brace', () => {
     for (const template of Object.values(DEFAULT_TEMPLATES)) {
       const { subject, body } = fillTemplate(template, words)

@@ -3,7 +3,7 @@ import { longDate } from './dates'
 import type { VisitId } from './ids'
 
 /** What a customer is told about a visit. */
-export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 'on-the-way', 'running-late'] as const
+export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 'on-the-way', 'running-late', 'visit-report'] as const
 export type NoticeKind = (typeof NOTICE_KINDS)[number]
 
 export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed'] as const
@@ -15,10 +15,11 @@ export const NOTICE_NAMES: Readonly<Record<NoticeKind, string>> = {
   'visit-cancelled': 'Visit called off',
   'on-the-way': 'On the way',
   'running-late': 'Running late',
+  'visit-report': 'Report of a visit',
 }
 
 /** Words in braces that a template may use. */
-export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'firm'] as const
+export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'firm', 'report', 'link'] as const
 export type NoticeWords = Readonly<Record<(typeof NOTICE_WORDS)[number], string>>
 
 const known = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word))
@@ -32,6 +33,7 @@ const template = (most: number) =>
 
 const NoticeTemplate = z.strictObject({ subject: template(120), body: template(4000) })
 export type NoticeTemplate = z.infer<typeof NoticeTemplate>
+/** Kept templates of an older day lack the kinds that came later: those have the usual words. */
 export const NoticeTemplates = z.strictObject(
   Object.fromEntries(NOTICE_KINDS.map((kind) => [kind, NoticeTemplate])) as Record<NoticeKind, typeof NoticeTemplate>,
 )
@@ -57,6 +59,10 @@ export const DEFAULT_TEMPLATES: NoticeTemplates = {
   'running-late': {
     subject: 'We will be later at {site} today',
     body: 'Dear {customer},\n\nthe stop before yours takes longer than planned. We expect to be at {site} at about {time} instead of {was}.\n\n{firm}',
+  },
+  'visit-report': {
+    subject: '{job} at {site}: what was done',
+    body: 'Dear {customer},\n\nwe were at {site} on {day}.\n\n{report}\n\n{link}\n\n{firm}',
   },
 }
 
@@ -89,6 +95,7 @@ const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock
  * @returns null when they know
  */
 export function noticeDue(visit: VisitToTell, told: Told | null): NoticeKind | null {
+  if (visit.state === 'done') return told?.kind === 'visit-report' ? null : 'visit-report'
   const knows = told !== null && told.kind !== 'visit-cancelled'
   if (visit.state === 'cancelled') return knows ? 'visit-cancelled' : null
   if (visit.state !== 'planned') return null

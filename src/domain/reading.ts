@@ -22,4 +22,6 @@ export interface FollowUp {
   readonly dueTo: string
   readonly minutes: number
   readonly doneAt: string | null
+  /** Asked for by the customer on their own page. */
+  readonly askedByCustomer: boolean
 }

@@ -57,15 +57,15 @@ describe('letters', () => {
     const { actors, visitId, crewId } = await firmWithVisit('Curlew')
     const due = async () => (await noticeBoard(actors.office)).due.map((d) => d.kind)
     expect(await due()).toEqual(['visit-planned'])
-    expect(await tellCustomers(actors.office, [visitId])).toEqual({ queued: 1, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 1, withoutAddress: 0 })
     expect(await due()).toEqual([])
-    expect(await tellCustomers(actors.office, [visitId])).toEqual({ queued: 0, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 0, withoutAddress: 0 })
     await move(actors.office, visitId, day(22), 1, crewId)
     expect(await due()).toEqual(['visit-moved'])
-    await tellCustomers(actors.office, [visitId])
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await cancelVisit(actors.office, visitId, 2)
     expect(await due()).toEqual(['visit-cancelled'])
-    await tellCustomers(actors.office, [visitId])
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await sendAll(actors.office)
     await sendAll(actors.office)
     const letters = (await lettersAt(process.env.MAIL_URL)).filter((m) => m.to === 'nessa@customer.example')
@@ -77,7 +77,7 @@ describe('letters', () => {
     const url = await outbox()
     process.env.MAIL_URL = url
     const { actors, visitId } = await firmWithVisit('Godwit')
-    await tellCustomers(actors.office, [visitId])
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await fetch(`${url}/outage?seconds=60`, { method: 'POST' })
     const [notice] = (await noticeBoard(actors.office)).sent
     await expect(sendNotice(actors.office.firmId, notice.id, false)).rejects.toThrow('503')
@@ -93,7 +93,7 @@ describe('letters', () => {
   })
   it('are not written to a customer without an address, who is named instead', async () => {
     const { actors, visitId } = await firmWithVisit('Dunlin', '')
-    expect(await tellCustomers(actors.office, [visitId])).toEqual({ queued: 0, withoutAddress: 1 })
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 0, withoutAddress: 1 })
     expect((await problemOf(tellArrival(actors.technician, visitId, 'on-the-way', '09:10'))).message).toContain('Call instead')
   })
   it('use the firm’s own words; a stale save is a conflict; others may not', async () => {
@@ -108,7 +108,10 @@ describe('letters', () => {
   })
   it('two people who press at once tell the customer once', async () => {
     const { actors, visitId } = await firmWithVisit('Turnstone')
-    const both = await Promise.all([tellCustomers(actors.office, [visitId]), tellCustomers(actors.owner, [visitId])])
+    const both = await Promise.all([
+      tellCustomers(actors.office, [visitId], 'http://firm.example'),
+      tellCustomers(actors.owner, [visitId], 'http://firm.example'),
+    ])
     expect(both.map((b) => b.queued).sort()).toEqual([0, 1])
   })
 })

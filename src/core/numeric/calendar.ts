@@ -19,6 +19,9 @@ export const addDays = (date: IsoDate, days: number): IsoDate => isoDate(dayNumb
 export const daysBetween = (from: IsoDate, to: IsoDate): number => dayNumber(to) - dayNumber(from)
 export const yearOf = (date: IsoDate): number => Number(date.slice(0, 4))
 
+/** 1 in January. */
+export const monthOf = (date: IsoDate): number => Number(date.slice(5, 7))
+
 /** 1 on 1 January. */
 export const dayOfYear = (date: IsoDate): number => daysBetween(`${date.slice(0, 4)}-01-01`, date) + 1
 

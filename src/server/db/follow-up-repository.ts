@@ -15,6 +15,7 @@ export async function insertFollowUp(
     dueFrom: string
     dueTo: string
     minutes?: number
+    askedByCustomer?: boolean
   },
 ): Promise<void> {
   await trx('follow_ups').insert({
@@ -26,6 +27,7 @@ export async function insertFollowUp(
     readings: JSON.stringify(followUp.readings),
     due_from: followUp.dueFrom,
     due_to: followUp.dueTo,
+    asked_by_customer: followUp.askedByCustomer ?? false,
     ...(followUp.minutes === undefined ? {} : { minutes: followUp.minutes }),
   })
 }
@@ -42,6 +44,7 @@ const toFollowUp = (r: FollowUpRow): FollowUp => ({
   dueTo: r.due_to,
   minutes: r.minutes,
   doneAt: (r.done_at as Date | null)?.toISOString() ?? null,
+  askedByCustomer: r.asked_by_customer,
 })
 
 const withContext = (trx: Knex.Transaction) =>
@@ -80,4 +83,10 @@ export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: Pond
     .whereRaw(`readings <> '[]'::jsonb`)
     .whereRaw('?::jsonb @> readings', [JSON.stringify(taken)])
     .update({ done_at: at })
+}
+
+/** Wishes of a customer that are still open. */
+export async function countOpenRequests(trx: Knex.Transaction, pondIds: readonly PondId[]): Promise<number> {
+  const row = await trx('follow_ups').whereIn('pond_id', pondIds).whereNull('done_at').where({ asked_by_customer: true }).count('id as count').first()
+  return Number(row?.count ?? 0)
 }

@@ -27,7 +27,7 @@ export async function listVisitsWithNotices(trx: Knex.Transaction, from: string,
     .join('crews as w', 'w.id', 'v.crew_id')
     .joinRaw(
       `left join lateral (select n.kind, n.day, n.start_time, n.state from notices n
-         where n.visit_id = v.id and n.kind in ('visit-planned', 'visit-moved', 'visit-cancelled') and n.state <> 'failed'
+         where n.visit_id = v.id and n.kind in ('visit-planned', 'visit-moved', 'visit-cancelled', 'visit-report') and n.state <> 'failed'
          order by n.created_at desc limit 1) told on true`,
     )
     .where('v.day', '>=', from)
@@ -115,7 +115,9 @@ export async function endNotice(trx: Knex.Transaction, id: string, state: 'sent'
 
 export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {
   const row = await trx('notice_templates').first()
-  return row ? { templates: NoticeTemplates.parse(row.templates), version: row.version } : { templates: DEFAULT_TEMPLATES, version: 0 }
+  return row
+    ? { templates: NoticeTemplates.parse({ ...DEFAULT_TEMPLATES, ...row.templates }), version: row.version }
+    : { templates: DEFAULT_TEMPLATES, version: 0 }
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import type { FirmId, PondId, SiteId } from '@/domain/ids'
+import type { CustomerId, FirmId, PondId, SiteId } from '@/domain/ids'
 import { PondInput, type PondInContext } from '@/domain/pond'
 import { OwnPractice } from '@/domain/practice'
 import { updateVersioned } from './versioned-update'
@@ -83,6 +83,12 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
     areaM2: r.area_m2,
     fishCount: Number(r.fish_count),
   }))
+}
+
+/** Ponds of a customer's sites. */
+export async function listPondIdsOf(trx: Knex.Transaction, customerId: CustomerId): Promise<PondId[]> {
+  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').where('s.customer_id', customerId).orderBy(['s.name', 'p.name']).select('p.id')
+  return rows.map((r) => r.id)
 }
 
 export async function countPonds(trx: Knex.Transaction): Promise<number> {

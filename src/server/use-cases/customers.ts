@@ -2,6 +2,7 @@ import type { CustomerInput, SiteInput } from '@/domain/customer'
 import type { CustomerId, SiteId } from '@/domain/ids'
 import { badField, notFound } from '@/domain/problems'
 import { assertMay, type Actor } from '@/server/auth/actor'
+import { listCustomerLinks } from '@/server/db/customer-link-repository'
 import { customerExists, findSite, listCustomers, listSites, updateCustomer, updateSite } from '@/server/db/customer-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listPlanningPonds } from '@/server/db/planning-repository'
@@ -12,10 +13,13 @@ export async function customersPage(actor: Actor) {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const [sites, ponds] = [await listSites(trx), await listPlanningPonds(trx)]
+    const links = await listCustomerLinks(trx)
     return {
       stations: (await listStations(trx)).map(({ id, name }) => ({ id, name })),
       customers: (await listCustomers(trx)).map((customer) => ({
         ...customer,
+        /** The secret of the link to their own page, where there is one. */
+        link: links.get(customer.id) ?? null,
         sites: sites
           .filter((s) => s.customerId === customer.id)
           .map((site) => ({

@@ -4,8 +4,10 @@ import { addDays } from '@/core/numeric/calendar'
 import type { FirmId, VisitId } from '@/domain/ids'
 import { dayAndTime, fillTemplate, noticeDue, type NoticeKind, type NoticeTemplates } from '@/domain/notice'
 import { longDate } from '@/domain/dates'
+import { reportLetter } from '@/domain/report-letter'
 import { notFound, refused } from '@/domain/problems'
 import { assertMay, type Actor } from '@/server/auth/actor'
+import { listCustomerLinks } from '@/server/db/customer-link-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import {
@@ -18,22 +20,30 @@ import {
   storeTemplates,
   type NoticeVisit,
 } from '@/server/db/notice-repository'
+import { findVisit } from '@/server/db/visit-repository'
 import { mailGateway } from '@/server/gateways/mail'
 import { sendJob } from '@/server/jobs/queue'
+import { reportOf } from './report'
 import { todayIn } from '@/server/today'
 
 const LATEST = 100
 /** Visits this far ahead are offered for telling first. */
 const LOOK_AHEAD_DAYS = 42
 
+/** Reports of visits are offered for so many days; older ones stand on the customer's page. */
+const REPORT_DAYS = 14
+
+/** A plan that was never carried out is nothing to tell of. */
+const dueNow = (visit: NoticeVisit, today: string): NoticeKind | null => (visit.day >= today || visit.state === 'done' ? noticeDue(visit, visit.told) : null)
+
 /** Who has to be told what, and what was sent lately. */
 export async function noticeBoard(actor: Actor) {
   assertMay(actor, 'visits.plan')
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
-    const visits = await listVisitsWithNotices(trx, today)
+    const visits = await listVisitsWithNotices(trx, addDays(today, -REPORT_DAYS))
     const due = visits.flatMap((visit) => {
-      const kind = noticeDue(visit, visit.told)
+      const kind = dueNow(visit, today)
       return kind ? [{ ...visit, kind }] : []
     })
     return {
@@ -46,20 +56,25 @@ export async function noticeBoard(actor: Actor) {
   })
 }
 
-/** Puts letters for chosen visits into the queue; visits whose customers know already are passed over. */
-export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[]): Promise<{ queued: number; withoutAddress: number }> {
+/**
+ * Puts letters for chosen visits into the queue; visits whose customers know already are passed over.
+ * @param baseUrl address of the app as customers reach it, for the link to their own page
+ */
+export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[], baseUrl: string): Promise<{ queued: number; withoutAddress: number }> {
   assertMay(actor, 'visits.plan')
   const ids = await inFirm(actor.firmId, async (trx) => {
     // two people may press at once: the second finds nothing left to tell
     await trx('visits').whereIn('id', visitIds).orderBy('id').forUpdate().select('id')
-    const visits = await listVisitsWithNotices(trx, todayIn(actor.timeZone), visitIds)
+    const today = todayIn(actor.timeZone)
+    const visits = await listVisitsWithNotices(trx, addDays(today, -REPORT_DAYS), visitIds)
+    const links = await listCustomerLinks(trx)
     const made: string[] = []
     let withoutAddress = 0
     for (const visit of visits) {
-      const kind = noticeDue(visit, visit.told)
+      const kind = dueNow(visit, today)
       if (!kind) continue
       if (visit.email === '') withoutAddress++
-      else made.push(await makeNotice(trx, actor.firmId, visit, kind, { time: visit.startTime }))
+      else made.push(await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: pageOf(links.get(visit.customerId), baseUrl) }))
     }
     return { made, withoutAddress }
   })
@@ -75,12 +90,27 @@ export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-
     if (!visit) throw notFound('That visit')
     if (visit.state !== 'planned') throw refused('This visit has begun or is over; there is nothing to tell.')
     if (visit.email === '') throw refused(`${visit.customerName} has no e-mail address on file. Call instead.`)
-    return makeNotice(trx, actor.firmId, visit, kind, { time })
+    return makeNotice(trx, actor, visit, kind, { time, page: null })
   })
   await sendJob('send-notice', { firmId: actor.firmId, noticeId })
 }
 
-async function makeNotice(trx: Knex.Transaction, firmId: FirmId, visit: NoticeVisit, kind: NoticeKind, { time }: { time: string }): Promise<string> {
+const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/garden/${token}` : null)
+
+/** The plain words of a visit's report, for a letter. */
+async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<string> {
+  const { report, meanings } = await reportOf(trx, (await findVisit(trx, visitId))!, actor.firmName)
+  return reportLetter(report, meanings, actor.preferences.units)
+}
+
+async function makeNotice(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: NoticeVisit,
+  kind: NoticeKind,
+  { time, page }: { time: string; page: string | null },
+): Promise<string> {
+  const { firmId } = actor
   const { templates } = await findTemplates(trx)
   const was = kind === 'running-late' ? visit.startTime : visit.told ? dayAndTime(visit.told.day, visit.told.startTime) : dayAndTime(visit.day, visit.startTime)
   const words = {
@@ -91,6 +121,8 @@ async function makeNotice(trx: Knex.Transaction, firmId: FirmId, visit: NoticeVi
     time,
     was,
     firm: (await findFirm(trx)).name,
+    report: kind === 'visit-report' ? await reportWords(trx, actor, visit.visitId) : '',
+    link: page ? `Your own page, with photos and what to do this week: ${page}` : '',
   }
   const id = randomUUID()
   const { subject, body } = fillTemplate(templates[kind], words)

@@ -1,8 +1,9 @@
+import type { Knex } from 'knex'
 import { judgeWater, type WaterMeaning } from '@/domain/water-meaning'
 import type { VisitId } from '@/domain/ids'
 import { notFound, refused } from '@/domain/problems'
 import { stepStates } from '@/domain/visit-progress'
-import type { VisitPhoto } from '@/domain/visit'
+import type { VisitInContext, VisitPhoto } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listFollowUpsOfVisit } from '@/server/db/follow-up-repository'
@@ -33,15 +34,18 @@ export async function visitReport(actor: Actor, id: VisitId): Promise<ReportPage
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
     if (visit.state !== 'done' && visit.state !== 'given-up') throw refused('The report is written when the visit is finished.')
-    const log = await listEntries(trx, id)
-    const states = stepStates(visit.job.steps, log)
-    const photos = await listPhotos(trx, id)
-    const followUps = await listFollowUpsOfVisit(trx, id)
-    return {
-      report: writeReport(visit, states, log, followUps),
-      meanings: judgeWater(visit.job.steps, states),
-      photos: bestTwo(photos),
-      firmName: actor.firmName,
-    }
+    return reportOf(trx, visit, actor.firmName)
   })
+}
+
+/** The report of a visit that is over. */
+export async function reportOf(trx: Knex.Transaction, visit: VisitInContext, firmName: string): Promise<ReportPage> {
+  const log = await listEntries(trx, visit.id)
+  const states = stepStates(visit.job.steps, log)
+  return {
+    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id)),
+    meanings: judgeWater(visit.job.steps, states),
+    photos: bestTwo(await listPhotos(trx, visit.id)),
+    firmName,
+  }
 }

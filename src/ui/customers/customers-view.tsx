@@ -6,6 +6,7 @@ import { Unfold } from '@/ui/components/unfold'
 import { TextField } from '@/ui/components/text-field'
 import { jobName } from '@/ui/messages/planning'
 import { CustomerForm } from './customer-form'
+import { OwnPageLink } from './own-page-link'
 import { SiteForm } from './site-form'
 
 export type CustomersData = Awaited<ReturnType<typeof customersPage>>
@@ -52,6 +53,7 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
           <CustomerForm customer={customer} />
         </Unfold>
       </div>
+      <OwnPageLink customerId={customer.id} name={customer.name} link={customer.link} />
       {customer.sites.map((site) => (
         <div key={site.id} className="mt-1">
           <strong>{site.name}</strong> <span className="soft">{[site.address, site.town].filter(Boolean).join(', ')}</span>

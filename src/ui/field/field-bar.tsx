@@ -27,7 +27,7 @@ export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme }: Fiel
   const { text, good } = syncWords({ outcome, busy, waiting, refused, heardAt, timeZone })
   return (
     <>
-      <header className="top-bar justify-content-between">
+      <header className="top-bar field-bar justify-content-between">
         <FieldLink href="/field" className="firm">
           {name.split(' ')[0]}’s day
         </FieldLink>

@@ -10,8 +10,13 @@ import { useShow } from '@/ui/person-context'
 /** Smaller figures say nothing to anyone. */
 const SMALLEST_SHOWN_MG_L = 0.01
 
+/** Where a customer's own page keeps its photos; given when the reader is the customer. */
+interface GardenBase {
+  readonly photos: string
+}
+
 /** The customer's report of a visit, written from its log. */
-export function ReportView({ page }: { page: ReportPage }) {
+export function ReportView({ page, garden = null }: { page: ReportPage; garden?: GardenBase | null }) {
   const { report, meanings, photos, firmName } = page
   const { visit } = report
   const show = useShow()
@@ -21,14 +26,16 @@ export function ReportView({ page }: { page: ReportPage }) {
         <h1>
           {visit.job.name}: {visit.pondName}
         </h1>
-        <span className="actions no-print">
-          <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
-            Open as PDF
-          </a>
-          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
-            Open the pond
-          </Link>
-        </span>
+        {garden ? null : (
+          <span className="actions no-print">
+            <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
+              Open as PDF
+            </a>
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
+              Open the pond
+            </Link>
+          </span>
+        )}
       </div>
       <p className="soft">
         {visit.siteName}
@@ -49,7 +56,7 @@ export function ReportView({ page }: { page: ReportPage }) {
               {/* photos need the session, which next/image does not send */}
               {/* eslint-disable-next-line @next/next/no-img-element */}
               <img
-                src={`/api/v1/photos/${photo.id}`}
+                src={garden ? `${garden.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
                 alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'}
                 style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
               />
@@ -116,7 +123,7 @@ export function ReportView({ page }: { page: ReportPage }) {
       </section>
       <Lines title="Parts renewed" lines={report.parts.map(partWords)} />
       <Lines title="Noted" lines={notedLines(report)} />
-      <Lines title="For the office" lines={officeLines(report)} className="no-print" />
+      {garden ? null : <Lines title="For the office" lines={officeLines(report)} className="no-print" />}
     </article>
   )
 }

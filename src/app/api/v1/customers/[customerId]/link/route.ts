@@ -1,0 +1,9 @@
+import { z } from 'zod'
+import { CustomerId } from '@/domain/ids'
+import { signedInRoute } from '@/server/http/route'
+import { endCustomerLink, makeCustomerLink } from '@/server/use-cases/customer-page'
+
+const path = z.object({ customerId: CustomerId })
+
+export const POST = signedInRoute({ path }, ({ actor, path }) => makeCustomerLink(actor, path.customerId))
+export const DELETE = signedInRoute({ path }, ({ actor, path }) => endCustomerLink(actor, path.customerId))

@@ -1,0 +1,18 @@
+import type { Metadata } from 'next'
+import { whenReachable } from '@/server/http/page-actor'
+import { garden } from '@/server/use-cases/customer-page'
+import { AsCustomer } from '@/ui/garden/as-customer'
+import { GardenView } from '@/ui/garden/garden-view'
+
+export const metadata: Metadata = { title: 'Your ponds', robots: { index: false } }
+
+/** A customer's own page. No sign-in: the link's secret is the key. */
+export default async function GardenPage({ params }: { params: Promise<{ token: string }> }) {
+  const { token } = await params
+  const found = await whenReachable(() => garden(token))
+  return (
+    <AsCustomer name={found.customerName} firmName={found.firmName} timeZone={found.timeZone}>
+      <GardenView garden={found} token={token} />
+    </AsCustomer>
+  )
+}

@@ -1,0 +1,11 @@
+import { z } from 'zod'
+import { calendarDay } from './fields'
+import { PondId } from './ids'
+
+/** What a customer asks for on their own page. */
+export const CustomerRequestInput = z.strictObject({
+  pondId: PondId,
+  text: z.string().trim().min(5, { error: 'Say in a few words what you need.' }).max(300, { error: 'At most 300 characters.' }),
+  from: calendarDay.nullable().default(null),
+})
+export type CustomerRequestInput = z.infer<typeof CustomerRequestInput>

@@ -1,0 +1,34 @@
+import { formatQuantity } from '../core/units/format'
+import type { UnitSystem } from '../core/units/systems'
+import { longDate } from './dates'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from './reading-names'
+import { notedLines, partWords } from './report-words'
+import type { VisitReport } from './visit-report'
+import type { WaterMeaning } from './water-meaning'
+
+/** The report of a visit as a letter says it: what was done, how the water is, what was noted, what comes next. */
+export function reportLetter(report: VisitReport, meanings: readonly WaterMeaning[], units: UnitSystem): string {
+  const water = meanings.map((m) => {
+    const figure = m.noneFound ? 'none found' : formatQuantity(m.after, readingQuantity(m.kind), units, { scale: readingScale(m.kind) })
+    return `${READING_NAMES[m.kind]}: ${figure} (${BAND_NAMES[m.band].toLowerCase()})`
+  })
+  const block = (title: string, lines: readonly string[]) => (lines.length === 0 ? [] : [[title, ...lines.map((line) => `– ${line}`)].join('\n')])
+  return [
+    report.customerNote,
+    ...block(
+      'What was done',
+      report.sections.map((section) => `${section.title}: ${section.done.map((step) => lowerFirst(step.title)).join('; ')}`),
+    ),
+    ...block('The water', water),
+    ...block('Parts renewed', report.parts.map(partWords)),
+    ...block('Noted', notedLines(report)),
+    ...block(
+      'Next',
+      report.followUps.map((next) => `${next.title}, between ${longDate(next.from)} and ${longDate(next.to)}`),
+    ),
+  ]
+    .join('\n\n')
+    .replaceAll('\u00a0', ' ')
+}
+
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)

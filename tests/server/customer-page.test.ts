@@ -1,0 +1,109 @@
+import sharp from 'sharp'
+import { addDays } from '@/core/numeric/calendar'
+import type { CustomerId, PondId, VisitId } from '@/domain/ids'
+import { ServicePlan } from '@/domain/service-plan'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { closeQueue } from '@/server/jobs/queue'
+import { askForVisit, endCustomerLink, garden, gardenPhoto, gardenReport, makeCustomerLink } from '@/server/use-cases/customer-page'
+import { customersPage } from '@/server/use-cases/customers'
+import { fieldVisit } from '@/server/use-cases/field/pack'
+import { logEntry } from '@/server/use-cases/field/log'
+import { noticeBoard, tellCustomers } from '@/server/use-cases/notices'
+import { addPhoto } from '@/server/use-cases/photos'
+import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { logReadings } from '@/server/use-cases/readings'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { finishVisit, photoOf, skipped, startVisit } from '../fixtures/field'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const today = new Date().toISOString().slice(0, 10)
+
+/** A customer with a finished visit and its photo. */
+async function served(name: string, email = '') {
+  const firm = await makeFirm(name)
+  const pondId = await addPond(firm.actors.owner, newPond())
+  const visitId = await planVisit(firm.actors.office, { pondId, jobType: 'routine', day: today, startTime: '08:00', crewId: firm.crewId, note: 'mind the dog' })
+  const { technician, office } = firm.actors
+  await startVisit(technician, visitId)
+  const picture = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#357' } })
+    .jpeg()
+    .toBuffer()
+  const photo = await addPhoto(technician, visitId, photoOf('arrive-photos'), picture)
+  const { visit } = await fieldVisit(technician, visitId)
+  for (const step of visit.job.steps) await logEntry(technician, visitId, skipped(step.key, 'not today'))
+  await finishVisit(technician, visitId)
+  const { customers } = await customersPage(office)
+  const customerId = customers[0].id as CustomerId
+  await inFirm(firm.firmId, (trx) => trx('customers').where({ id: customerId }).update({ email }))
+  const { token } = await makeCustomerLink(office, customerId)
+  return { ...firm, pondId, visitId, photo, customerId, token }
+}
+
+describe('a customer’s own page', () => {
+  it('shows what was done, what comes, how the water is, and what to do this week', async () => {
+    const { actors, token, pondId, visitId, photo } = await served('Plover')
+    await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'netting', everyDays: null, from: null, to: null, priceMinor: null }]))
+    const readings = { waterTemp: { value: 8, belowStep: false }, tan: { value: 0.1, belowStep: false } }
+    await logReadings(actors.technician, pondId, { readings, method: 'drops', at: new Date().toISOString(), confirmedUnlikely: false })
+    const page = await garden(token)
+    expect(page).toMatchObject({ firmName: 'Plover', customerName: 'Customer' })
+    expect(page.ponds[0]).toMatchObject({ waterC: 8, measured: true, visits: [{ id: visitId, done: true }], next: null, photo: photo.id })
+    expect(page.ponds[0].coming.map((c) => c.jobName)).toEqual(['Autumn netting'])
+    expect(page.ponds[0].advice.map((a) => a.code)).toContain('no-feed-cold')
+    // nothing of how the firm works
+    expect(JSON.stringify(page)).not.toMatch(/mind the dog|Heron|technician/)
+    expect((await gardenReport(token, visitId)).report.visit.id).toBe(visitId)
+    expect((await gardenPhoto(token, photo.id, 'thumbnail')).length).toBeGreaterThan(100)
+  })
+  it('opens nothing of other customers, of other firms, or after it was ended', async () => {
+    const [mine, theirs] = [await served('Godwit'), await served('Curlew')]
+    for (const ask of [
+      () => gardenReport(mine.token, theirs.visitId),
+      () => gardenPhoto(mine.token, theirs.photo.id, 'image'),
+      () => askForVisit(mine.token, { pondId: theirs.pondId, text: 'Please come by', from: null }),
+      () => garden('a-guess'),
+    ])
+      expect((await problemOf(ask())).kind).toBe('not-found')
+    // a neighbour of the same firm
+    const neighbour = await addPond(mine.actors.owner, { ...newPond(), customer: { kind: 'new', customer: { name: 'Neighbour', email: '', phone: '' } } })
+    const other = await planVisit(mine.actors.office, { pondId: neighbour, jobType: 'routine', day: today, startTime: '13:00', crewId: mine.crewId, note: '' })
+    expect((await problemOf(gardenReport(mine.token, other as VisitId))).kind).toBe('not-found')
+    expect((await garden(mine.token)).ponds.map((p) => p.id)).toEqual([mine.pondId])
+    const again = await makeCustomerLink(mine.actors.office, mine.customerId)
+    expect((await problemOf(garden(mine.token))).kind).toBe('not-found')
+    expect((await garden(again.token)).ponds).toHaveLength(1)
+    await endCustomerLink(mine.actors.office, mine.customerId)
+    expect((await problemOf(garden(again.token))).kind).toBe('not-found')
+    expect((await problemOf(makeCustomerLink(mine.actors.technician, mine.customerId))).kind).toBe('forbidden')
+  })
+  it('takes a wish, which the next plan sees, and not more than it can bear', async () => {
+    const { actors, token, pondId } = await served('Turnstone')
+    await askForVisit(token, { pondId, text: 'The falls are quiet', from: addDays(today, 3) })
+    expect((await pondPage(actors.office, pondId)).followUps).toMatchObject([
+      { title: 'The customer asks: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
+    ])
+    expect((await garden(token)).ponds[0].asked).toHaveLength(1)
+    const more = await Promise.allSettled(
+      Array.from({ length: 6 }, (_, i) => askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null })),
+    )
+    expect(more.filter((m) => m.status === 'fulfilled')).toHaveLength(4)
+  })
+  it('is in the letter with the report of the visit, once', async () => {
+    const { actors, token, visitId } = await served('Sanderling', 'mo@customer.example')
+    expect((await noticeBoard(actors.office)).due).toMatchObject([{ kind: 'visit-report', visitId }])
+    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({ queued: 1, withoutAddress: 0 })
+    const { due, sent } = await noticeBoard(actors.office)
+    expect(due).toEqual([])
+    expect(sent[0].body).toContain(`https://ponds.example/garden/${token}`)
+    expect(sent[0].body).toContain('Left out: ')
+    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({ queued: 0, withoutAddress: 0 })
+  })
+})
