@@ -76,6 +76,11 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
               Plan another visit
             </Link>
           ) : null}
+          {may(role, 'visits.plan') ? (
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/rescue`}>
+              Plan a rescue
+            </Link>
+          ) : null}
         </span>
       </div>
       <div className="columns wide-left">

@@ -1,0 +1,86 @@
+import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { planRescue, type RescuePlan } from '@/core/jobs/rescue-plan'
+import type { PondId } from '@/domain/ids'
+import { inPeriod, type FirmPeriod } from '@/domain/firm-period'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { badField, notFound, ProblemError } from '@/domain/problems'
+import { stageNote, type RescueInput } from '@/domain/rescue'
+import { systemVolumeOf } from '@/domain/system-volume'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { listDesigns } from '@/server/db/design-repository'
+import { listFirmPeriods } from '@/server/db/firm-period-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { insertFollowUp } from '@/server/db/follow-up-repository'
+import { listCrews } from '@/server/db/people-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { listLastReadings } from '@/server/db/reading-repository'
+import { todayIn } from '@/server/today'
+import { planVisit } from './visit-planning'
+
+/** A full day is passed over; looked for so many days. */
+const MOST_DAYS_ON = 14
+
+/** What a rescue is planned from: the pond, its last tests, the crews, days on which nobody works. */
+export async function rescuePage(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'visits.plan')
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    return {
+      pond,
+      today,
+      systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pondId)).totalM3,
+      readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
+      crews: (await listCrews(trx)).map(({ id, name }) => ({ id, name })),
+      periods: await listFirmPeriods(trx, today),
+    }
+  })
+}
+
+/** The next day on which the firm works. */
+export const workingDay =
+  (periods: readonly FirmPeriod[]) =>
+  (day: string): string => {
+    let at = day
+    while (isoWeekday(at) > 5 || inPeriod(periods, 'closed', at)) at = addDays(at, 1)
+    return at
+  }
+
+/** Plans a rescue's visits, each with what it is to do and what stops it, and the two tests that end it. */
+export async function startRescue(actor: Actor, pondId: PondId, input: RescueInput): Promise<{ visits: number; first: string; last: string }> {
+  const { pond, systemM3, periods, today } = await rescuePage(actor, pondId)
+  if (input.first < today) throw badField('first', 'This day is past. Choose today or later.')
+  const { first, crewId, startTime, ...tests } = input
+  const plan: RescuePlan = planRescue({ ...tests, systemM3, hasFish: pond.fish.length > 0 }, first, workingDay(periods))
+  let before = ''
+  const days: string[] = []
+  for (const [i, stage] of plan.stages.entries()) {
+    let day = stage.day > before ? stage.day : workingDay(periods)(addDays(before, 1))
+    for (let tries = 0; ; tries++) {
+      try {
+        await planVisit(actor, { pondId, jobType: stage.jobKey, day, startTime, crewId, note: stageNote(stage, i, plan.stages.length) })
+        break
+      } catch (error) {
+        // the crew is elsewhere at that hour: the next working day
+        const taken = error instanceof ProblemError && error.problem.kind === 'bad-input' && error.problem.fields[0]?.path === 'startTime'
+        if (!taken || tries >= MOST_DAYS_ON) throw error
+        day = workingDay(periods)(addDays(day, 1))
+      }
+    }
+    days.push(day)
+    before = day
+  }
+  await inFirm(actor.firmId, async (trx) => {
+    for (const [i, due] of plan.finalTests.entries())
+      await insertFollowUp(trx, actor.firmId, {
+        pondId,
+        visitId: null,
+        title: `Test after the rescue (${i + 1} of ${plan.finalTests.length}): two clean ones end it`,
+        readings: ['tan', 'nitrite'],
+        dueFrom: due,
+        dueTo: addDays(due, 3),
+      })
+  })
+  return { visits: days.length, first: days[0], last: days[days.length - 1] }
+}
