@@ -35,6 +35,15 @@ export async function startOutbox() {
   return `http://127.0.0.1:${port}`
 }
 
+/** Probes in some ponds on a free port; they post to the app with a key. @returns its address */
+export async function startProbes({ appAddress, apiKey, ponds }) {
+  const port = await freePort()
+  const env = { PORT: String(port), APP_ADDRESS: appAddress, API_KEY: apiKey, PONDS: ponds.join(',') }
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'pond-probes', 'server.ts')], { label: 'probes', env })
+  await waitForHttp(`http://127.0.0.1:${port}/`, child)
+  return `http://127.0.0.1:${port}`
+}
+
 /** A worker that takes jobs from the queue. @returns its process once it listens */
 export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl }) {
   const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {

@@ -23,6 +23,29 @@ export async function insertReadings(trx: Knex.Transaction, firmId: FirmId, read
   )
 }
 
+/** Readings of probes: one moment of one kind counts once, however often it is sent. @returns how many were new */
+export async function insertProbeReadings(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  readings: readonly Omit<NewReading, 'visitId' | 'method' | 'belowStep'>[],
+): Promise<number> {
+  if (readings.length === 0) return 0
+  const rows = readings.map((r) => ({
+    id: randomUUID(),
+    firm_id: firmId,
+    pond_id: r.pondId,
+    visit_id: null,
+    kind: r.kind,
+    value: r.value,
+    below_step: false,
+    method: 'probe',
+    taken_at: r.takenAt,
+    by_id: r.byId,
+  }))
+  const { rows: kept } = await trx.raw('? on conflict do nothing returning id', [trx('readings').insert(rows)])
+  return kept.length
+}
+
 /** Forgets what a visit had put on the pond, before its log is written to the pond again. */
 export async function removeVisitReadings(trx: Knex.Transaction, visitId: VisitId): Promise<void> {
   await trx('readings').where({ visit_id: visitId }).delete()

@@ -3,6 +3,7 @@ import type { exchangePage } from '@/server/use-cases/exchange/page'
 import { BusyPart } from './busy-part'
 import { FeedsPart } from './feeds-part'
 import { FilePart } from './file-part'
+import { KeysPart } from './keys-part'
 
 export type ExchangeData = Awaited<ReturnType<typeof exchangePage>>
 
@@ -18,6 +19,7 @@ export function ExchangeView({ data }: { data: ExchangeData }) {
         <div>
           <FeedsPart data={data} />
           <BusyPart data={data} />
+          {data.keys ? <KeysPart keys={data.keys} /> : null}
         </div>
         <FilePart data={data} />
       </div>

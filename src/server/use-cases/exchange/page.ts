@@ -1,4 +1,6 @@
 import { assertMay, type Actor } from '@/server/auth/actor'
+import { may } from '@/domain/roles'
+import { listApiKeys } from '@/server/db/api-key-repository'
 import { listBusySources } from '@/server/db/busy-repository'
 import { listCustomers } from '@/server/db/customer-repository'
 import { listFeeds } from '@/server/db/feed-repository'
@@ -18,6 +20,7 @@ export async function exchangePage(actor: Actor) {
       crews: (await listCrews(trx)).map(({ id, name }) => ({ id, name })),
       customers: (await listCustomers(trx)).map(({ id, name }) => ({ id, name })),
       feeds: await listFeeds(trx),
+      keys: may(actor.role, 'people.write') ? await listApiKeys(trx) : null,
       busy: await listBusySources(trx, today),
       stations: (await listStations(trx)).map(({ id, name }) => ({ id, name, own: own.get(id) ?? null })),
     }

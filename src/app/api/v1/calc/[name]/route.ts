@@ -1,14 +1,34 @@
 import { z } from 'zod'
 import { calculate } from '@/calc/registry'
 import { assertMay } from '@/server/auth/actor'
-import { problemJson } from '@/server/http/problem-response'
+import { answerError, problemJson } from '@/server/http/problem-response'
 import { readJson } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
+import { keyFor } from '@/server/use-cases/api-keys'
 
-export const POST = signedInRoute({ path: z.object({ name: z.string().max(60) }) }, async ({ actor, path, request }) => {
+type Params = { params: Promise<Record<string, string>> }
+
+const signedIn = signedInRoute({ path: z.object({ name: z.string().max(60) }) }, ({ actor, path, request }) => {
   assertMay(actor, 'calc.run')
-  const outcome = await calculate(path.name, await readJson(request))
+  return answer(path.name, request)
+})
+
+/** Signed in, or with a key that may run calculations. */
+export async function POST(request: Request, context: Params): Promise<Response> {
+  if (!request.headers.has('authorization')) return signedIn(request, context)
+  try {
+    if (!(await keyFor('calc', request.headers.get('authorization'))))
+      return problemJson({ title: 'Send a key that may run calculations: Authorization: Bearer …', status: 401, kind: 'no-key' })
+    const outcome = await answer((await context.params).name, request)
+    return outcome instanceof Response ? outcome : Response.json(outcome, { headers: { 'cache-control': 'no-store' } })
+  } catch (error) {
+    return error instanceof Response ? error : answerError(error)
+  }
+}
+
+async function answer(name: string, request: Request): Promise<unknown> {
+  const outcome = await calculate(name, await readJson(request))
   if (outcome.ok) return outcome.output
   const { code, message, path: field } = outcome.error
   return problemJson({ title: message, status: code === 'unknown-calculation' ? 404 : 422, kind: code, fields: field ? [{ path: field, message }] : [] })
-})
+}

@@ -1,0 +1,85 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { KEY_SCOPE_NAMES, KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/api-key'
+import { instant } from '@/domain/dates'
+import { ChoiceField } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+/** Keys with which probes post readings and programs run calculations. */
+export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
+  const router = useRouter()
+  const { timeZone } = usePerson()
+  const [name, setName] = useState('')
+  const [scope, setScope] = useState<KeyScope>('readings')
+  const [token, setToken] = useState('')
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const make = async () => {
+    const outcome = await send<{ token: string }>('POST', '/api/v1/api-keys', { name, scope })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    setToken(outcome.value.token)
+    setName('')
+    router.refresh()
+  }
+  const end = async (id: string) => {
+    const outcome = await send('DELETE', `/api/v1/api-keys/${id}`)
+    setProblem(outcome.ok ? null : outcome.problem)
+    setToken('')
+    if (outcome.ok) router.refresh()
+  }
+  return (
+    <section className="sheet" aria-label="Keys">
+      <h2>Keys for probes and programs</h2>
+      <p className="soft">
+        A probe posts SenML to <code>/api/v1/readings</code>, named by the pond’s id and the kind; a program runs <code>/api/v1/calc/…</code>. Both send the key
+        as a bearer token.
+      </p>
+      <div className="d-flex flex-wrap gap-2 align-items-end">
+        <TextField
+          label="What it is for"
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          error={problem?.fields?.find((f) => f.path === 'name')?.message}
+        />
+        <ChoiceField
+          label="It may"
+          value={scope}
+          onChange={(e) => setScope(e.target.value as KeyScope)}
+          options={KEY_SCOPES.map((s) => ({ value: s, label: KEY_SCOPE_NAMES[s] }))}
+        />
+        <button type="button" className="btn btn-sm btn-primary" onClick={() => void make()}>
+          Make a key
+        </button>
+      </div>
+      {token ? (
+        <label className="d-block mt-2">
+          Copy this key now; it is shown only once.
+          <input className="form-control form-control-sm" readOnly value={token} onFocus={(e) => e.target.select()} aria-label="New key" />
+        </label>
+      ) : null}
+      <ProblemNote problem={problem} />
+      <ul className="plain-list mt-2">
+        {keys.map((key) => (
+          <li key={key.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+            <strong>{key.name}</strong>
+            <span className="soft small">
+              {KEY_SCOPE_NAMES[key.scope].toLowerCase()}, {key.usedAt ? `last used ${instant(key.usedAt, timeZone)}` : 'not used yet'}
+            </span>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary ms-auto"
+              onClick={() => void end(key.id)}
+              aria-label={`Revoke the key ${key.name}`}
+            >
+              Revoke
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
