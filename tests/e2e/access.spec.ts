@@ -32,6 +32,7 @@ const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
     .replace('[crewId]', ids.crewId)
     .replace('[pumpId]', 'own:not-there')
     .replace('[name]', 'water.doSaturation')
+    .replace('[key]', 'netting')
     .replace('[file]', 'guess.ics')
     .replace('[stationId]', 'ferrygate')
     .replace(/\[(equipment|followUp|notice|feed|customer|site|period|finding|device|item|key)Id\]/, '00000000-0000-4000-8000-000000000000')}${query}`

@@ -20,6 +20,7 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findCrew, listCrews } from '@/server/db/people-repository'
+import { findJobAt } from '@/server/db/own-job-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { findLiveSeason } from '@/server/db/season-repository'
 import { changeVisit, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
@@ -106,12 +107,12 @@ export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')
-  const job = jobType(input.jobType)
-  if (!job) throw badField('jobType', 'That kind of job is not known.')
+  if (!jobType(input.jobType)) throw badField('jobType', 'That kind of job is not known.')
   if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, input.pondId)
     if (!pond) throw notFound('That pond')
+    const job = (await findJobAt(trx, input.jobType, pond.ownPractice))!
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateCleanout(pond, crew.size)
     const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)

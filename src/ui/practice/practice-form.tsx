@@ -1,4 +1,5 @@
 'use client'
+import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { SCHOOLS } from '@/core/filter/practice'
@@ -61,6 +62,9 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
       <div className="page-head">
         <h1>House practice</h1>
         <span className="soft">{locked ? 'Set by the owner.' : 'What your firm has decided where good contractors disagree.'}</span>
+        <Link href="/practice/jobs" className="btn btn-sm btn-outline-secondary ms-auto">
+          Steps of visits
+        </Link>
       </div>
       <form
         onSubmit={(e) => {

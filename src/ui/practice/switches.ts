@@ -109,8 +109,75 @@ export const SWITCHES = [
       { value: 'none', name: 'None', argument: 'The film that grows by itself is the one that fits.' },
     ],
   },
+  {
+    key: 'rinsing',
+    label: 'Rinsing stone',
+    options: [
+      { value: 'hose', name: 'Hose only', argument: 'The film on the stones is half the filter; a hose leaves it where it is.' },
+      { value: 'pressure', name: 'Pressure washer', argument: 'Customers see clean stone, and years of sludge come out of the gaps.' },
+    ],
+  },
+  {
+    key: 'mediaRinse',
+    label: 'Rinsing media',
+    options: [
+      { value: 'pond-water', name: 'In pond water only', argument: 'Chlorine kills in minutes what took weeks to grow.' },
+      {
+        value: 'tap-reset',
+        name: 'Tap water as a reset',
+        argument: 'Media clogged beyond hope come clean under pressure, and are then treated as a new filter.',
+      },
+    ],
+  },
+  {
+    key: 'winterSalt',
+    label: 'Salt in winter',
+    options: [
+      { value: 'none', name: 'None', argument: 'It leaves only with water, and plants pay for it in spring.' },
+      { value: 'tenth-percent', name: 'A tenth of a percent', argument: 'It eases the fish through cold water and keeps nitrite off their gills.' },
+    ],
+  },
+  {
+    key: 'winterIntake',
+    label: 'Intake in winter',
+    options: [
+      { value: 'upper', name: 'Raised to upper or mid water', argument: 'The warmer water at the bottom stays still, and the fish in it.' },
+      { value: 'unchanged', name: 'Left where it is', argument: 'Less to forget in spring; where the pump rests it makes no difference.' },
+    ],
+  },
+  {
+    key: 'stringAlgae',
+    label: 'String algae',
+    options: [
+      { value: 'by-place', name: 'Tolerated by place', argument: 'In the wetland and on spillway sides they filter; on falls faces they hide the stone.' },
+      { value: 'ioniser', name: 'Ioniser', argument: 'It works by itself, as long as copper is tested and the probe is clean.' },
+      { value: 'hand', name: 'By hand only', argument: 'What is taken out takes its nutrients along, and nothing else is harmed.' },
+      { value: 'treat', name: 'Treated where it must be', argument: 'For a wedding next week; by a licensed applicator, and with oxygen for the night.' },
+    ],
+  },
+  {
+    key: 'waterChanges',
+    label: 'Water changes',
+    options: [
+      { value: 'routine', name: 'A tenth and more by routine', argument: 'Nitrate, salts and colour leave only with water.' },
+      { value: 'top-up', name: 'Top-up only', argument: 'A well-sized bog keeps the water; each change brings chlorine and cold.' },
+    ],
+  },
 ] as const satisfies readonly {
-  key: 'oversizing' | 'plantsCounted' | 'uv' | 'spring' | 'winter' | 'lamp' | 'bacteria'
+  key:
+    | 'oversizing'
+    | 'plantsCounted'
+    | 'uv'
+    | 'spring'
+    | 'winter'
+    | 'lamp'
+    | 'bacteria'
+    | 'rinsing'
+    | 'mediaRinse'
+    | 'winterSalt'
+    | 'winterIntake'
+    | 'stringAlgae'
+    | 'waterChanges'
   label: string
   options: readonly { value: string | boolean; name: string; argument: string }[]
 }[]

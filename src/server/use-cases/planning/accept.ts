@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { composeJob } from '@/core/jobs/compose-job'
-import { jobType } from '@/core/jobs/job-types'
+import type { JobType } from '@/core/jobs/step'
 import { addDays } from '@/core/numeric/calendar'
 import type { PlanRunId, VisitId } from '@/domain/ids'
 import { withOtherDay, type AcceptOutcome, type PlanChange, type PlanWish } from '@/domain/plan-run'
@@ -11,6 +11,7 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { listCrews } from '@/server/db/people-repository'
 import { findPlanRun } from '@/server/db/plan-run-repository'
 import { listPlanningVisits } from '@/server/db/planning-repository'
+import { findJobAt } from '@/server/db/own-job-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { changeVisit, findVisit, insertVisit } from '@/server/db/visit-repository'
 import { estimateCleanout } from '../visit-planning'
@@ -65,8 +66,13 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
 
 async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number): Promise<void> {
   const pond = await findPond(trx, change.pondId)
-  const job = jobType(change.job)
+  const job = pond && (await findJobAt(trx, change.job, pond.ownPractice))
   if (!pond || !job) throw refused(`${change.siteName}: this pond or job is not here any more. Work out a new plan.`)
+  const also: JobType[] = []
+  for (const key of change.also) {
+    const other = await findJobAt(trx, key, pond.ownPractice)
+    if (other) also.push(other)
+  }
   const { quantities, duration } = estimateCleanout(pond, crewSize)
   await insertVisit(trx, actor.firmId, {
     id: randomUUID() as VisitId,
@@ -77,11 +83,7 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
     startTime: change.startTime,
     plannedMinutes: change.minutes,
     learntFactor: change.learntFactor ?? 1,
-    job: composeJob(
-      job,
-      change.also.flatMap((key) => jobType(key) ?? []),
-      change.tasks,
-    ),
+    job: composeJob(job, also, change.tasks),
     quantities,
     duration: change.job === 'spring-cleanout' ? duration : { parts: [], totalMinutes: change.minutes },
     note: '',

@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { jobPage } from '@/server/use-cases/own-jobs'
+import { JobEditor } from '@/ui/jobs/job-editor'
+
+export const metadata: Metadata = { title: 'Steps of a visit' }
+
+export default async function JobPage({ params }: { params: Promise<{ key: string }> }) {
+  const { key } = await params
+  const data = await forPage((actor) => jobPage(actor, key))
+  return <JobEditor key={data.version} data={data} />
+}

@@ -1,0 +1,22 @@
+import type { Knex } from 'knex'
+
+/** A firm's own copies of kinds of visits; every version is kept, and a visit keeps the copy it was planned with. */
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.createTable('own_jobs', (t) => {
+    t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE')
+    t.text('key').notNullable()
+    t.integer('version').notNullable()
+    // null: back to the usual kind
+    t.jsonb('job')
+    t.uuid('saved_by').notNullable().references('users.id')
+    t.timestamp('saved_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
+    t.primary(['firm_id', 'key', 'version'])
+  })
+  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
+  await knex.raw('alter table own_jobs enable row level security')
+  await knex.raw(`create policy own_firm on own_jobs using (firm_id = ${own}) with check (firm_id = ${own})`)
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.dropTableIfExists('own_jobs')
+}
