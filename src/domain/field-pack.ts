@@ -2,6 +2,7 @@ import { DEFAULT_KIT, type CleanoutPond } from '../core/jobs/cleanout-quantities
 import { visitAmounts, type VisitAmounts } from '../core/jobs/visit-amounts'
 import type { JobStep } from '../core/jobs/step'
 import type { EquipmentDue } from './equipment'
+import type { Gear } from './gear'
 import type { Preferences } from './people'
 import type { PondInContext } from './pond'
 import type { ProductBook } from './product-book'
@@ -27,6 +28,7 @@ export interface FieldVisit {
   readonly cleanout: CleanoutPond
   readonly lastReadings: readonly LastReading[]
   readonly equipment: readonly EquipmentDue[]
+  readonly gear: readonly Gear[]
   /** Notes that an earlier visit left for this season. */
   readonly heeds: readonly string[]
 }

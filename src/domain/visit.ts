@@ -7,6 +7,7 @@ import { STEP_FIGURE_NAMES } from '../core/jobs/figures'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { calendarDay, optionalText } from './fields'
+import { GEAR_KINDS, GEAR_STATES } from './gear'
 import { CrewId, EntryId, PhotoId, PondId, VisitId, type SiteId, type UserId } from './ids'
 
 /** given-up: a crew was there, or on its way, and could not do the job; it is wanted still. */
@@ -157,6 +158,17 @@ export const EntryInput = z.discriminatedUnion('kind', [
     equipmentKind: z.string().max(40),
     name: z.string().trim().min(1, { error: 'Name the part.' }).max(80),
     warrantyUntil: calendarDay.nullable().default(null),
+  }),
+  z.strictObject({
+    kind: z.literal('gear'),
+    id: EntryId,
+    at,
+    /** What was there already; null for what is new here. */
+    gearId: z.uuid().nullable(),
+    gearKind: z.enum(GEAR_KINDS),
+    name: z.string().trim().min(1, { error: 'Name it.' }).max(80),
+    state: z.enum(GEAR_STATES),
+    place: z.string().trim().max(120).default(''),
   }),
   /** A person leaves before the others. */
   z.strictObject({ kind: z.literal('left'), id: EntryId, at }),

@@ -258,6 +258,33 @@ describe('findings and parts', () => {
   })
 })
 
+describe('seasonal gear', () => {
+  it('is where the newest line says, whatever order lines come in', async () => {
+    const { actors, visitId, pondId } = await withVisit('Redpoll')
+    await startVisit(actors.technician, visitId, new Date(Date.now() - 60_000))
+    const gearOf = async () => (await pondPage(actors.office, pondId)).gear
+    const line = (more: object, ago: number) =>
+      logEntry(actors.technician, visitId, {
+        kind: 'gear',
+        id: crypto.randomUUID(),
+        at: new Date(Date.now() - ago).toISOString(),
+        gearId: null,
+        gearKind: 'net',
+        name: 'Leaf net 6 × 8',
+        state: 'on-pond',
+        place: '',
+        ...more,
+      } as never)
+    await line({}, 50_000)
+    const [net] = await gearOf()
+    expect(net).toMatchObject({ name: 'Leaf net 6 × 8', state: 'on-pond' })
+    await line({ gearId: net.id, state: 'stored', place: 'Shed, left wall' }, 10_000)
+    await line({ gearId: net.id, state: 'on-pond', place: 'late word' }, 40_000)
+    expect(await gearOf()).toMatchObject([{ id: net.id, state: 'stored', place: 'Shed, left wall' }])
+    expect((await fieldVisit(actors.technician, visitId)).gear).toHaveLength(1)
+  })
+})
+
 describe('two devices, whatever the link does', () => {
   const act = fc.oneof(
     { weight: 6, arbitrary: fc.record({ do: fc.constant('write' as const), who: fc.nat(1), what: fc.nat(4), step: fc.nat(20), ago: fc.nat(300) }) },

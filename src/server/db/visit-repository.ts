@@ -176,6 +176,19 @@ export async function lastFigure(trx: Knex.Transaction, pondId: PondId, figure: 
   return row ?? null
 }
 
+/** A figure summed over a pond's visits since a day, each step's last answer counting. */
+export async function figureThisYear(trx: Knex.Transaction, pondId: PondId, figure: StepFigure, since: string): Promise<number> {
+  const { rows } = await trx.raw(
+    `select coalesce(sum(value), 0)::float as sum from (
+       select distinct on (e.visit_id, e.entry->>'stepKey') (e.entry->'answer'->'figures'->>?)::float as value
+       from visit_entries e join visits v on v.id = e.visit_id
+       where v.pond_id = ? and v.day >= ? and e.entry->>'kind' in ('done', 'skipped')
+       order by e.visit_id, e.entry->>'stepKey', e.entry->>'at' desc) last`,
+    [figure, pondId, since],
+  )
+  return rows[0].sum
+}
+
 /** The logs of visits, each in the order in which it came in. */
 export async function listEntriesOf(trx: Knex.Transaction, visitIds: readonly VisitId[]): Promise<Map<VisitId, Entry[]>> {
   const rows = await trx('visit_entries as e')

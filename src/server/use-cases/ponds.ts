@@ -12,6 +12,7 @@ import { customerExists, findSite, insertCustomer, insertSite, listCustomers, li
 import { listDesigns } from '@/server/db/design-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
+import { listGear } from '@/server/db/gear-repository'
 import { listFindings } from '@/server/db/finding-repository'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { equipmentDue, type EquipmentDue } from '@/domain/equipment'
@@ -19,7 +20,7 @@ import { lampRest } from '@/domain/lamp-rest'
 import { listEquipment } from '@/server/db/equipment-repository'
 import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
-import { listVisits } from '@/server/db/visit-repository'
+import { figureThisYear, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { findCalibration, findLiveSeason } from '@/server/db/season-repository'
 import { seasonOf } from './season'
@@ -163,6 +164,8 @@ export async function pondPage(actor: Actor, id: PondId) {
       visits: await listVisits(trx, { pondId: id }),
       followUps: await listOpenFollowUps(trx, { pondId: id }),
       findings: await listFindings(trx, id),
+      gear: await listGear(trx, id),
+      cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
       equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
     }
   })

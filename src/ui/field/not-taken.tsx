@@ -9,6 +9,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   note: 'Note',
   finding: 'Finding',
   part: 'Part',
+  gear: 'Seasonal gear',
   left: 'Leaving',
   'timer-started': 'Timer',
 }

@@ -5,7 +5,9 @@ import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/dates'
 import { FINDING_USE_NAMES } from '@/domain/finding'
 import { ENDING_NAMES, ENDINGS, FINDING_USES, type Ending, type FindingUse } from '@/domain/visit'
+import { GEAR_KIND_NAMES, GEAR_KINDS, GEAR_STATE_NAMES, GEAR_STATES, type Gear, type GearKind, type GearState } from '@/domain/gear'
 import { timeWorked } from '@/domain/field-log'
+import { inOrder } from '@/domain/visit-progress'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { TextField } from '@/ui/components/text-field'
 import type { VisitView } from './device/device-view'
@@ -20,6 +22,7 @@ export function VisitExtras({ view }: { view: VisitView }) {
       {underWay ? <Note view={view} /> : null}
       {underWay ? <FindingForm view={view} /> : null}
       {underWay ? <PartForm view={view} /> : null}
+      {underWay ? <GearForm view={view} /> : null}
       {underWay ? <People view={view} /> : null}
       <EarlyEnd view={view} />
     </div>
@@ -166,6 +169,77 @@ function PartForm({ view }: { view: VisitView }) {
       </ul>
     </Fold>
   )
+}
+
+function GearForm({ view }: { view: VisitView }) {
+  const { log } = useField()
+  const gear = gearNow(view)
+  const [which, setWhich] = useState<string>(gear[0]?.id ?? NEW_PIECE)
+  const [kind, setKind] = useState<GearKind>('net')
+  const [name, setName] = useState('')
+  const [state, setState] = useState<GearState>('stored')
+  const [place, setPlace] = useState('')
+  const known = gear.find((g) => g.id === which)
+  const words = known?.name ?? name.trim()
+  return (
+    <Fold title="Net, de-icer and the like: on the pond or stored">
+      <ul className="plain-list" aria-label="Seasonal gear">
+        {gear.map((g) => (
+          <li key={g.id}>
+            {g.name}{' '}
+            <span className="soft">
+              {GEAR_STATE_NAMES[g.state]}
+              {g.place ? `, ${g.place}` : ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <ChoiceField
+        label="What"
+        value={which}
+        onChange={(e) => setWhich(e.target.value)}
+        options={[...gear.map((g) => ({ value: g.id, label: g.name })), { value: NEW_PIECE, label: 'Something new here' }]}
+      />
+      {known ? null : (
+        <>
+          <ChoiceField
+            label="Kind of gear"
+            value={kind}
+            onChange={(e) => setKind(e.target.value as GearKind)}
+            options={GEAR_KINDS.map((k) => ({ value: k, label: GEAR_KIND_NAMES[k] }))}
+          />
+          <TextField label="Its name on the label" value={name} onChange={(e) => setName(e.target.value)} />
+        </>
+      )}
+      <ChoiceField
+        label="Where it is now"
+        value={state}
+        onChange={(e) => setState(e.target.value as GearState)}
+        options={GEAR_STATES.map((s) => ({ value: s, label: GEAR_STATE_NAMES[s] }))}
+      />
+      <TextField label="The place, so that the next crew finds it" value={place} onChange={(e) => setPlace(e.target.value)} />
+      <button
+        className="btn btn-outline-primary w-100 my-2"
+        disabled={words === ''}
+        onClick={() =>
+          void log(view.visit.id, { kind: 'gear', gearId: known?.id ?? null, gearKind: known?.kind ?? kind, name: words, state, place }).then(() => {
+            setName('')
+            setPlace('')
+          })
+        }
+      >
+        Keep where it is
+      </button>
+    </Fold>
+  )
+}
+
+/** Gear as it stands with what this visit has said of it. */
+function gearNow(view: VisitView): Pick<Gear, 'id' | 'name' | 'kind' | 'state' | 'place'>[] {
+  const now = new Map<string, Pick<Gear, 'id' | 'name' | 'kind' | 'state' | 'place'>>(view.gear.map((g) => [g.id, g]))
+  for (const e of inOrder(view.log))
+    if (e.kind === 'gear') now.set(e.gearId ?? e.id, { id: e.gearId ?? e.id, name: e.name, kind: e.gearKind, state: e.state, place: e.place })
+  return [...now.values()]
 }
 
 function People({ view }: { view: VisitView }) {

@@ -22,6 +22,7 @@ import { VolumeEvidenceNote } from './volume-evidence-note'
 import { NetNote } from './net-note'
 import { EquipmentSheet } from './equipment-sheet'
 import { FindingsSheet } from './findings-sheet'
+import { GearSheet } from './gear-sheet'
 import { FollowUpsSheet } from './follow-ups-sheet'
 import { TenDays } from './ten-days'
 import { YearSource } from './year-source'
@@ -144,6 +145,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           ) : null}
           <Sheet title="Equipment">
             <EquipmentSheet pondId={pond.id} equipment={data.equipment} today={today} />
+          </Sheet>
+          <Sheet title="Seasonal gear">
+            <GearSheet gear={data.gear} cuttingBuckets={data.cuttingBuckets} />
           </Sheet>
           <Visits data={data} today={today} />
           <Sheet title="Filter versions">

@@ -9,6 +9,7 @@ import type { Actor } from '@/server/auth/actor'
 import { insertEquipment, renewEquipment } from '@/server/db/equipment-repository'
 import { insertFinding } from '@/server/db/finding-repository'
 import { closeAnsweredFollowUps, insertFollowUp } from '@/server/db/follow-up-repository'
+import { putGear } from '@/server/db/gear-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
 import { insertMoves, listStock, removeVisitMoves } from '@/server/db/stock-repository'
@@ -26,6 +27,10 @@ export async function whatFollows(trx: Knex.Transaction, actor: Actor, visit: Vi
   const day = todayIn(actor.timeZone, new Date(entry.at))
   if (entry.kind === 'finding') await found(trx, actor, visit, entry, day)
   if (entry.kind === 'part') await fitted(trx, actor, visit, entry, day)
+  if (entry.kind === 'gear') {
+    const { id, gearId, gearKind, name, state, place, at } = entry
+    await putGear(trx, actor.firmId, { id: gearId ?? id, pondId: visit.pondId, kind: gearKind, name, state, place, since: at })
+  }
   const over = visit.state === 'done' || visit.state === 'given-up'
   // lines that come in after the end correct what it had written to the pond
   if (over) await toThePond(trx, actor, visit, log, day)

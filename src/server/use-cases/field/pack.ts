@@ -17,6 +17,7 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { listPhotosOf } from '@/server/db/photo-repository'
 import { listPlanningPonds } from '@/server/db/planning-repository'
 import { findPonds } from '@/server/db/pond-repository'
+import { listGear } from '@/server/db/gear-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
 import { findVisit, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
@@ -67,11 +68,12 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[])
   const pondIds = [...new Set(visits.map((v) => v.pondId))]
   const { practice: house } = await findFirm(trx)
   const rests = new Map((await listPlanningPonds(trx, pondIds)).map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)]))
-  const [logs, photos, last, equipment, findings] = [
+  const [logs, photos, last, equipment, gear, findings] = [
     await listEntriesOf(trx, ids),
     await listPhotosOf(trx, ids),
     await listLastReadings(trx, pondIds),
     await listEquipment(trx),
+    await listGear(trx),
     await listFindings(trx),
   ]
   const ponds = new Map((await findPonds(trx, pondIds)).map((pond) => [pond.id, pond]))
@@ -90,6 +92,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[])
       equipment: equipment
         .filter((piece) => piece.pondId === visit.pondId)
         .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),
+      gear: gear.filter((g) => g.pondId === visit.pondId),
       heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
     })
   }
