@@ -67,6 +67,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'ponds/[pondId]/design', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/practice', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/service', method: 'GET', allowed: PLANNERS },
+  { route: 'ponds/[pondId]/doses', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/plan', method: 'GET', allowed: PLANNERS },
   { route: 'ponds/[pondId]/rescue', method: 'GET', allowed: PLANNERS },
   {

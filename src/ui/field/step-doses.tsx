@@ -1,8 +1,8 @@
 'use client'
-import type { DoseProblem } from '@/core/water/products'
 import type { StepDose } from '@/domain/dosing'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/product-book'
 import { QuantityField } from '@/ui/components/quantity-field'
+import { doseProblemWords } from '@/ui/messages/doses'
 import { useShow } from '@/ui/person-context'
 
 interface StepDosesProps {
@@ -69,19 +69,4 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
       {error ? <div className="field-error">{error}</div> : null}
     </div>
   )
-}
-
-function doseProblemWords(problem: DoseProblem, show: ReturnType<typeof useShow>): string {
-  switch (problem.code) {
-    case 'over-label':
-      return `Over the label: at most ${figure(problem.mostPerM3)} per m³.`
-    case 'too-cold':
-      return `The water is ${show(problem.waterC, 'temperature')}; this works from ${show(problem.fromC, 'temperature')}.`
-    case 'too-warm':
-      return `The water is ${show(problem.waterC, 'temperature')}; this is for up to ${show(problem.toC, 'temperature')}.`
-    case 'too-close':
-      return `${PURPOSE_NAMES[problem.purpose]} was given ${figure(problem.hoursAgo)} h ago; wait ${figure(problem.hours)} h.`
-    case 'licence':
-      return 'Only by a licensed applicator where the law says so.'
-  }
 }

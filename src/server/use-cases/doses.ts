@@ -1,0 +1,34 @@
+import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import type { PondId } from '@/domain/ids'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { notFound } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import { systemVolumeOf } from '@/domain/system-volume'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { listDesigns } from '@/server/db/design-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findPond } from '@/server/db/pond-repository'
+import { findProducts } from '@/server/db/product-repository'
+import { listLastReadings } from '@/server/db/reading-repository'
+import { todayIn } from '@/server/today'
+
+/** What doses and water changes of a pond are worked out from. */
+export async function dosesPage(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const facts = savedPondFacts(pond)
+    return {
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName, mains: pond.waterSource === 'mains' },
+      today: todayIn(actor.timeZone),
+      system: systemVolumeOf(pond, facts.adopted.volumeM3, await listDesigns(trx, pondId)),
+      maxDepthM: facts.basin.maxDepthM,
+      hoseM3PerH: DEFAULT_KIT.hoseM3PerH,
+      products: (await findProducts(trx)).products,
+      readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
+      mayPlan: may(actor.role, 'visits.plan'),
+    }
+  })
+}
+export type DosesData = Awaited<ReturnType<typeof dosesPage>>
