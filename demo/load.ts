@@ -1,6 +1,6 @@
 import { addDays } from '../src/core/numeric/calendar'
 import { firstDesign } from '../src/core/filter/first-design'
-import { seededRandom } from '../src/core/numeric/random'
+import { seededRandom, type Random } from '../src/core/numeric/random'
 import { ALWAYS_OPEN } from '../src/domain/customer'
 import { CrewId, type FirmId, type PondId } from '../src/domain/ids'
 import { equipmentKind } from '../src/core/jobs/equipment-care'
@@ -21,11 +21,13 @@ import { setServicePlan } from '../src/server/use-cases/planning/service-plans'
 import { addPond, placesForNewPond } from '../src/server/use-cases/ponds'
 import { logLevel } from '../src/server/use-cases/water-loss'
 import { planningPage, planVisit } from '../src/server/use-cases/visit-planning'
+import { pastNetting } from './autumn'
 import { logTwoYears, pastCleanout, STORIES } from './history'
 import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
 import { placeOf } from './map'
 import { SITES } from './all-sites'
 import type { DemoSite } from './sites'
+import { stockShelves } from './stores'
 
 const SEED = 20260309
 const PROPOSAL_DAYS = 30
@@ -57,9 +59,31 @@ async function load(): Promise<void> {
   }
   await logLeak(owner, ponds.get('drovers')!, today)
   await fitEquipment(owner, ponds, today)
+  await stockShelves(owner)
+  await netPonds(owner, actorOf, ponds, crewIds, today, random)
   await agreeServices(owner, ponds)
   await readWeather(owner.firmId)
   await planAhead(owner, ponds, crewIds, today)
+}
+
+/** Nets of the last autumn, by the crews that usually come. */
+async function netPonds(
+  owner: Actor,
+  actorOf: (email: string) => Promise<Actor>,
+  ponds: ReadonlyMap<string, PondId>,
+  crewIds: ReadonlyMap<string, CrewId>,
+  today: string,
+  random: Random,
+): Promise<void> {
+  const nets: [string, string, string, string, string | undefined][] = [
+    ['lanternhouse', 'Otter', '09:00', 'Leaf net, 6 by 8 m', 'Top pad thin: bring a new one in spring'],
+    ['brewery', 'Kingfisher', '09:00', 'Leaf net, 5 by 5 m', undefined],
+    ['museum', 'Newt', '09:00', 'Leaf net, 4 by 9 m', 'Edge stone by the steps is loose'],
+  ]
+  for (const [i, [key, crew, start, net, found]] of nets.entries()) {
+    const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
+    await pastNetting(owner, lead, { pondId: ponds.get(key)!, crewId: crewIds.get(crew)!, day: addDays(today, -40 + i), start, net, found }, random)
+  }
 }
 
 /** The leak that looks like evaporation: only with the pump on, at a settled edge of the falls. */

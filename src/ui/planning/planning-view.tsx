@@ -99,7 +99,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
         {crews.length === 0 ? <p className="mb-0 mt-2">Add a crew under People first.</p> : null}
         <ProblemNote problem={problem} />
         <p role="status" className="mb-0 mt-2">
-          {taken}
+          <span>{taken}</span>
           {taken ? (
             <>
               {' '}

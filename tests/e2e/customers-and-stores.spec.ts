@@ -1,0 +1,157 @@
+import { expect, test } from '@playwright/test'
+import { PHONE } from './drivers/field'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+test('a customer’s own page: made, read on a phone, a visit asked for, and ended', async ({ page, browser, baseURL }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+  await page.goto('/customers')
+  await page.getByLabel('Search customers').fill('Highcairn')
+  await page
+    .getByRole('button', { name: /^Make a page for/ })
+    .first()
+    .click()
+  const link = await page
+    .getByLabel(/^Link to the page of/)
+    .first()
+    .inputValue()
+
+  const phone = await (await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })).newPage()
+  errors.push(...watchErrors(phone))
+  await phone.goto(link)
+  await expect(phone.getByRole('heading', { name: 'This week' }).first()).toBeVisible()
+  await expect(phone.getByRole('heading', { name: 'What comes next' }).first()).toBeVisible()
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+  await phone.getByText('Ask for a visit').first().click()
+  await phone.getByLabel('What do you need?').first().fill('hm')
+  await phone
+    .getByRole('button', { name: /^Send to/ })
+    .first()
+    .click()
+  await expect(phone.getByText('Say in a few words what you need.').first()).toBeVisible()
+  await phone.getByLabel('What do you need?').first().fill('The falls have gone quiet')
+  await phone
+    .getByRole('button', { name: /^Send to/ })
+    .first()
+    .click()
+  await expect(phone.getByText('With us already').first()).toBeVisible()
+  const report = phone.getByRole('link', { name: /Spring cleanout/ }).first()
+  if ((await report.count()) > 0) {
+    await report.click()
+    await expect(phone.getByRole('heading', { name: 'What was done' })).toBeVisible()
+    await expect(phone.getByText('For the office')).toHaveCount(0)
+  }
+
+  // the office sees the wish, and ends the link
+  await page.reload()
+  await page.getByLabel('Search customers').fill('Highcairn')
+  await page
+    .getByRole('button', { name: /^End the link of/ })
+    .first()
+    .click()
+  await expect(page.getByRole('button', { name: /^Make a page for/ }).first()).toBeVisible()
+  expect((await phone.goto(link))!.status()).toBe(404)
+  expect(errors).toEqual([])
+})
+
+test('the stores: an item with its product, what came in, what is to order; the product book keeps its labels', async ({ page }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'office')
+  await page.goto('/stores')
+  const form = page.getByRole('form', { name: 'New item' })
+  await form.getByLabel('Of the product book').selectOption({ label: 'Clay flocculant' })
+  await expect(form.getByLabel('Name')).toHaveValue('Clay flocculant')
+  await form.getByLabel('Keep at least').fill('2000')
+  await form.getByRole('button', { name: 'Add the item' }).click()
+  const row = page.getByRole('row', { name: /Clay flocculant/ })
+  await expect(row).toContainText('2 kg')
+  await page.getByRole('button', { name: 'Clay flocculant' }).click()
+  const move = page.getByRole('region', { name: 'Clay flocculant' })
+  await move.getByLabel('Amount, g').fill('500')
+  await move.getByRole('button', { name: 'Book it' }).click()
+  await expect(move.getByText('Booked.')).toBeVisible()
+  await expect(row).toContainText('1.5 kg')
+  await expect(page.getByRole('region', { name: 'Movements' })).toContainText('Clay flocculant: 500 g')
+
+  const book = page.getByRole('region', { name: 'Product book' })
+  await book.getByText('Pond bacteria, liquid').click()
+  const product = book.locator('details').filter({ hasText: 'Pond bacteria, liquid' })
+  await product.getByLabel('Warmest water').fill('5')
+  await book.getByRole('button', { name: 'Save the product book' }).click()
+  await expect(book.getByText('The coldest water must be colder than the warmest.').first()).toBeVisible()
+  await product.getByLabel('Warmest water').fill('34')
+  await book.getByRole('button', { name: 'Save the product book' }).click()
+  await expect(book.getByText('Saved.')).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('a rescue in stages from its tests, doses for a pond, and steps in the firm’s own words', async ({ page }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  await page.goto('/ponds?q=drovers')
+  const pond = (await page.locator('main a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!
+  await page.goto(`${pond}/rescue`)
+  await page.getByLabel('Total ammonia (TAN)').fill('1.5')
+  await page.getByLabel('KH').fill('2')
+  await page.getByLabel('First visit').fill('2027-05-03')
+  await page.getByLabel('Start').fill('05:00')
+  const stages = page.getByRole('list', { name: 'Stages' })
+  await expect(stages.getByText('Rescue: open floor and first change')).toBeVisible()
+  await expect(stages.getByText(/sodium bicarbonate/).first()).toBeVisible()
+  await expect(stages.getByText('Rescue: half of the biological media')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Plan these visits' }).click()
+  await page.waitForURL('**/rounds?day=2027-05-0*')
+  await page.goto(pond)
+  await expect(page.getByText('Rescue: half of the biological media').first()).toBeVisible()
+
+  await page.goto(`${pond}/doses`)
+  const dose = page.getByRole('region', { name: 'Dose' })
+  await dose.getByLabel('Product').selectOption({ label: 'Sodium bicarbonate' })
+  await dose.getByLabel('Rise wanted').fill('4')
+  await expect(dose.getByRole('alert')).toContainText('Stop: do not raise KH yet.')
+  await dose.getByLabel('Product').selectOption({ label: 'Sodium thiosulfate, crystals' })
+  await dose.getByLabel('New water').fill('3')
+  await dose.getByLabel('Chlorine in the new water').fill('0.5')
+  // 3 m³ × 0.5 mg/L × 7 g: 10.5 g, a whole scoop of 15 g
+  await expect(dose.getByText('1 × scoop')).toBeVisible()
+  await expect(dose.getByText(/^after \d+ min/).first()).toBeVisible()
+  const changes = page.getByRole('region', { name: 'Water changes' })
+  await changes.getByLabel('In the pond now').fill('80')
+  await changes.getByLabel('In the new water').fill('5')
+  await changes.getByLabel('Wanted').fill('40')
+  // 80 → 55 → 38.3 by thirds
+  await expect(changes.getByText('2 changes')).toBeVisible()
+
+  await page.goto('/practice')
+  await page.getByRole('link', { name: 'Steps of visits' }).click()
+  await page.getByRole('link', { name: 'Winter check' }).click()
+  await page.getByRole('button', { name: 'Add a step here' }).click()
+  await page.getByRole('region', { name: 'Chosen step' }).getByLabel('Title').fill('Ring the bell')
+  await expect(page.getByRole('region', { name: 'As the crew sees it' }).getByRole('heading', { name: 'Ring the bell' })).toBeVisible()
+  await page.getByRole('button', { name: 'Save the steps' }).click()
+  await expect(page.getByText('your own, version 1')).toBeVisible()
+  await page.getByRole('button', { name: 'Back to the usual steps' }).click()
+  await expect(page.getByText('the usual steps')).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('a key for probes is made, posts readings once, and is revoked', async ({ page, request }) => {
+  await signInAs(page, 'owner')
+  await page.goto('/exchange')
+  const keys = page.getByRole('region', { name: 'Keys' })
+  await keys.getByLabel('What it is for').fill('Probe in the walled pool')
+  await keys.getByRole('button', { name: 'Make a key' }).click()
+  const key = await keys.getByLabel('New key').inputValue()
+  await page.goto('/ponds?q=kelp')
+  const pond = (await page.locator('main a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!.split('/')[2]
+  const pack = [{ n: `${pond}/waterTemp`, u: 'Cel', v: 7.25, t: -60 }]
+  const post = () => request.post('/api/v1/readings', { data: pack, headers: { authorization: `Bearer ${key}` } })
+  expect(await (await post()).json()).toMatchObject({ kept: 1, refused: [] })
+  const calc = { data: { temp_C: 20 }, headers: { authorization: `Bearer ${key}` } }
+  expect((await request.post('/api/v1/calc/water.doSaturation', calc)).status()).toBe(401)
+  await page.goto('/exchange')
+  await keys.getByRole('button', { name: 'Revoke the key Probe in the walled pool' }).click()
+  await expect(keys.getByText('Probe in the walled pool')).toHaveCount(0)
+  expect((await post()).status()).toBe(401)
+})
