@@ -38,7 +38,9 @@ function readJson(file) {
 }
 
 async function jest(env) {
-  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], { env })
+  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--maxWorkers=2', '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], {
+    env,
+  })
   const result = readJson('jest.json')
   // a suite that cannot even load has no tests to count
   totals.passed += result?.numPassedTests ?? 0

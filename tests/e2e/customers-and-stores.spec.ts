@@ -89,7 +89,7 @@ test('the stores: an item with its product, what came in, what is to order; the 
 test('a rescue in stages from its tests, doses for a pond, and steps in the firm’s own words', async ({ page }) => {
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
-  await page.goto('/ponds?q=drovers')
+  await page.goto('/ponds?q=ropewalk')
   const pond = (await page.locator('main a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!
   await page.goto(`${pond}/rescue`)
   await page.getByLabel('Total ammonia (TAN)').fill('1.5')
@@ -111,15 +111,15 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   await dose.getByLabel('Rise wanted').fill('4')
   await expect(dose.getByRole('alert')).toContainText('Stop: do not raise KH yet.')
   await dose.getByLabel('Product').selectOption({ label: 'Sodium thiosulfate, crystals' })
-  await dose.getByLabel('New water').fill('3')
+  await dose.getByLabel('New water', { exact: true }).fill('3')
   await dose.getByLabel('Chlorine in the new water').fill('0.5')
   // 3 m³ × 0.5 mg/L × 7 g: 10.5 g, a whole scoop of 15 g
   await expect(dose.getByText('1 × scoop')).toBeVisible()
   await expect(dose.getByText(/^after \d+ min/).first()).toBeVisible()
   const changes = page.getByRole('region', { name: 'Water changes' })
   await changes.getByLabel('In the pond now').fill('80')
-  await changes.getByLabel('In the new water').fill('5')
-  await changes.getByLabel('Wanted').fill('40')
+  await changes.getByLabel('In the new water', { exact: true }).fill('5')
+  await changes.getByLabel('Wanted', { exact: true }).fill('40')
   // 80 → 55 → 38.3 by thirds
   await expect(changes.getByText('2 changes')).toBeVisible()
 

@@ -207,14 +207,6 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   await page.getByRole('button', { name: 'Undo the move' }).click()
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 
-  // why it stands where it does
-  await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).click()
-  await page.getByText('Why here, why then').click()
-  const why = page.getByRole('list', { name: 'Why here, why then' })
-  await expect(why.getByText(/^Window \d+ \w+ – \d+ \w+; /)).toBeVisible()
-  await expect(why.getByText(/^It (could begin up to|adds) /).first()).toBeVisible()
-  await page.getByRole('region', { name: 'Chosen visit' }).getByRole('button', { name: 'Close' }).click()
-
   // by keyboard alone: lift, carry one day on, put down, or back with Escape
   await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).focus()
   await page.keyboard.press('Space')
@@ -222,5 +214,13 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   await expect(page.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
+
+  // why it stands where it does
+  await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).click()
+  await page.getByText('Why here, why then').click()
+  const why = page.getByRole('list', { name: 'Why here, why then' })
+  await expect(why.getByText(/^Window \d+ \w+ – \d+ \w+; /)).toBeVisible()
+  await expect(why.getByText(/^It (could begin up to|adds) /).first()).toBeVisible()
+  await page.getByRole('region', { name: 'Chosen visit' }).getByRole('button', { name: 'Close' }).click()
   expect(errors).toEqual([])
 })
