@@ -38,7 +38,7 @@ export interface Product {
 
 export const PRODUCT_RANGE = { rate: [1e-4, 5000], mostPerM3: [1e-4, 20_000], waterC: [-1, 45], holds: [0.01, 10_000] } as const
 
-const GLOVES = 'Gloves and goggles; never mix with another product.'
+const GLOVES = 'Gloves and goggles.'
 
 /** A book to begin with. @source chemistry of ./doses; rates of cultures, binder and flocculant are placeholders until the firm enters its own labels */
 export const DEFAULT_PRODUCTS: readonly Product[] = [

@@ -49,7 +49,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
                 {doseProblemWords(problem, show)}
               </p>
             ))}
-            <p className="small mb-1">{product.safety} The label governs.</p>
+            <p className="small mb-1">{product.safety} The label governs; never mix products.</p>
             <QuantityField
               large
               label={`${product.name}: given, ${unit}`}

@@ -21,7 +21,7 @@ export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps)
     if (outcome.ok) setTold(kind === 'on-the-way' ? `Told: on the way, there about ${time}.` : `Told: later, about ${time}.`)
   }
   return (
-    <div className="no-print my-1">
+    <div className="no-print my-2">
       <button
         type="button"
         className="btn btn-sm btn-outline-primary me-2"

@@ -12,7 +12,7 @@ import { StockItemForm } from './stock-item-form'
 type Stores = Awaited<ReturnType<typeof storesPage>>
 
 const figure = (value: number, unit: string): string =>
-  unit === 'g' || unit === 'mL' ? amountWords(Math.abs(value), unit) : `${Number(Math.abs(value).toPrecision(4))} ${unit}`
+  unit === 'g' || unit === 'mL' ? amountWords(Math.abs(value), unit) : `${Number(Math.abs(value).toPrecision(4))} ${unit === 'pieces' && Math.abs(value) === 1 ? 'piece' : unit}`
 const signed = (value: number, unit: string): string => `${value < 0 ? '−' : ''}${figure(value, unit)}`
 
 /** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */
@@ -26,7 +26,7 @@ export function StoresView({ data }: { data: Stores }) {
       <div className="page-head">
         <h1>Stores</h1>
         <span className="soft">
-          {data.visits} planned visits until {shortDate(data.until)} are reckoned with.
+          Reckoned with: {data.visits} planned {data.visits === 1 ? 'visit' : 'visits'} until {shortDate(data.until)}.
         </span>
       </div>
       <div className="columns wide-left">

@@ -80,7 +80,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
   return (
     <section className="sheet" aria-label="Dose">
       <h2>A dose</h2>
-      <div className="field-grid">
+      <div className="field-grid roomy">
         <ChoiceField
           label="Product"
           value={key}
@@ -163,7 +163,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
             label allows {figure(product.mostPerM3 * volumeM3)} {product.unit}. {PURPOSE_NAMES[product.purpose]},{' '}
             {product.treats === 'new-water' ? 'new water only' : 'whole system'}. Rates are those of the product book; {longDate(data.today)}.
           </Why>
-          <p className="mb-0">{product.safety} Never mix products.</p>
+          <p className="mb-0">{product.safety} The label governs; never mix products.</p>
         </>
       ) : (
         <p className="soft">Enter how much water and what is wanted.</p>
