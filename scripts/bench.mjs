@@ -1,5 +1,7 @@
 // npm run -s bench: one JSON object per line. Its own database and app, 500 sites; numbers are this machine's.
+// A part alone: npm run -s bench -- core | pages | field
 import { gzipSync } from 'node:zlib'
+import { measureField } from './lib/bench-field.mjs'
 import { ensureBuild } from './lib/build.mjs'
 import { migrate, loadDemo } from './lib/database.mjs'
 import { ensureDebian } from './lib/debian.mjs'
@@ -53,11 +55,11 @@ async function growTo(ownerUrl, wanted) {
   return rows[0]
 }
 
-async function signIn(address) {
+async function signIn(address, who = 'maren') {
   const answer = await fetch(`${address}/api/v1/sign-in`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ email: 'maren@tussock-tarn.example', password: 'reed-and-water' }),
+    body: JSON.stringify({ email: `${who}@tussock-tarn.example`, password: 'reed-and-water' }),
   })
   return answer.headers.get('set-cookie').split(';')[0]
 }
@@ -169,14 +171,73 @@ async function measureDrag(address, path, cookie) {
   print('design.interaction_max_ms', Math.max(16, ...slowest), 'ms', 80)
 }
 
+const [part] = process.argv.slice(2)
+const asked = (name) => part === undefined || part === name
+
+async function benchCore() {
+  const core = await run(process.execPath, ['--import', 'tsx', inRoot('scripts', 'bench-core.ts')], { quiet: true })
+  process.stdout.write(core.output)
+  if (core.code !== 0) throw new Error('The core bench failed')
+}
+
+async function benchPages(address, cluster, { sites, pond, visit }) {
+  const cookie = await signIn(address)
+  await timeRequests(address, '/', cookie, 10)
+  print('http.today_p95_ms', quantile(await timeRequests(address, '/', cookie, 100), 0.95), 'ms', 100)
+  print('http.season500_p95_ms', quantile(await timeRequests(address, '/season', cookie, 40), 0.95), 'ms', 40)
+  print('data.sites', sites, 'sites', 1)
+  await measureDrag(address, `/ponds/${pond}/design`, cookie)
+  await measurePages(
+    address,
+    {
+      people: '/people',
+      today: '/',
+      season: '/season',
+      rounds: '/rounds',
+      ponds: '/ponds',
+      pond: `/ponds/${pond}`,
+      survey: `/ponds/${pond}/survey`,
+      design: `/ponds/${pond}/design`,
+      plan: `/ponds/${pond}/plan`,
+      field: '/field',
+      report: `/visits/${visit}/report`,
+    },
+    cookie,
+  )
+  await measureVisitDrag(address, cookie)
+  await growTo(cluster.ownerUrl('bench'), MANY_SITES)
+  await timeRequests(address, '/season', cookie, 3)
+  print('http.season2000_p95_ms', quantile(await timeRequests(address, '/season', cookie, 40), 0.95), 'ms', 40)
+}
+
+/** Twelve more visits of the day for the crew that is measured. */
+async function growDay(ownerUrl) {
+  const { default: pg } = await import('pg')
+  const client = new pg.Client({ connectionString: ownerUrl })
+  await client.connect()
+  await client.query(`
+    insert into visits (id, firm_id, pond_id, crew_id, state, day, start_time, planned_minutes, job_key, job_name, job, quantities, duration)
+      select gen_random_uuid(), v.firm_id, p.id, v.crew_id, v.state, v.day, v.start_time, v.planned_minutes, v.job_key, v.job_name, v.job, v.quantities, v.duration
+      from (select * from visits where state = 'planned' and day = current_date limit 1) v cross join (select id from ponds limit 12) p`)
+  await client.end()
+}
+
+async function benchField(address, ownerUrl) {
+  await growDay(ownerUrl)
+  const { chromium } = await import('@playwright/test')
+  const launch = () => chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })
+  const { openMs, syncMs, lines } = await measureField(launch, address, await signIn(address, 'hale'))
+  print('field.offlineOpen_ms', quantile(openMs, 0.5), 'ms', openMs.length)
+  print('sync.day12_s', syncMs / 1000, 's', lines)
+}
+
 await runMain(async () => {
   assertNode()
   await ensureDebian(['postgresql', 'chromium'])
   await ensurePackages()
   await ensureBuild()
-  const core = await run(process.execPath, ['--import', 'tsx', inRoot('scripts', 'bench-core.ts')], { quiet: true })
-  process.stdout.write(core.output)
-  if (core.code !== 0) throw new Error('The core bench failed')
+  if (asked('core')) await benchCore()
+  if (part === 'core') return
 
   const cluster = await startPostgres(FOLDER)
   try {
@@ -186,33 +247,8 @@ await runMain(async () => {
     await loadDemo(cluster.appUrl('bench'), { weatherUrl, quiet: true })
     const { sites, pond, visit } = await growTo(cluster.ownerUrl('bench'), SITES)
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('bench'), weatherUrl })
-    const cookie = await signIn(app.address)
-    await timeRequests(app.address, '/', cookie, 10)
-    print('http.today_p95_ms', quantile(await timeRequests(app.address, '/', cookie, 100), 0.95), 'ms', 100)
-    print('http.season500_p95_ms', quantile(await timeRequests(app.address, '/season', cookie, 40), 0.95), 'ms', 40)
-    print('data.sites', sites, 'sites', 1)
-    await measureDrag(app.address, `/ponds/${pond}/design`, cookie)
-    await measurePages(
-      app.address,
-      {
-        people: '/people',
-        today: '/',
-        season: '/season',
-        rounds: '/rounds',
-        ponds: '/ponds',
-        pond: `/ponds/${pond}`,
-        survey: `/ponds/${pond}/survey`,
-        design: `/ponds/${pond}/design`,
-        plan: `/ponds/${pond}/plan`,
-        field: '/field',
-        report: `/visits/${visit}/report`,
-      },
-      cookie,
-    )
-    await measureVisitDrag(app.address, cookie)
-    await growTo(cluster.ownerUrl('bench'), MANY_SITES)
-    await timeRequests(app.address, '/season', cookie, 3)
-    print('http.season2000_p95_ms', quantile(await timeRequests(app.address, '/season', cookie, 40), 0.95), 'ms', 40)
+    if (asked('field')) await benchField(app.address, cluster.ownerUrl('bench'))
+    if (asked('pages')) await benchPages(app.address, cluster, { sites, pond, visit })
   } finally {
     await endAll()
     await cluster.stop()

@@ -36,13 +36,21 @@ export function stopRuleWords(rule: StopRule): string {
   }
 }
 
+const KH_WAITS = {
+  nothing: '',
+  tests: 'Only after ammonia and pH are tested and its gate lets it through: ',
+  ammonia: 'Not while ammonia would turn toxic by it; once its gate lets it through: ',
+} as const
+
 /** What a stage is to do, in lines: the same for the page and for the crew's note. */
 export function stageLines(stage: RescueStage): string[] {
   const { tan, nitrite } = stage.expected
   const left = [tan === null ? '' : `ammonia ${figure(tan)}`, nitrite === null ? '' : `nitrite ${figure(nitrite)}`].filter(Boolean).join(', ')
   return [
     `Change at most ${figure(stage.changeM3)} m³${left ? `; that leaves about ${left} mg/L` : ''}`,
-    ...(stage.kh ? [`KH up by ${figure(stage.kh.riseDH)} °dH: ${figure(stage.kh.bicarbonateG)} g of sodium bicarbonate`] : []),
+    ...(stage.kh
+      ? [`${KH_WAITS[stage.kh.waitsFor ?? 'nothing']}KH up by ${figure(stage.kh.riseDH)} °dH: ${figure(stage.kh.bicarbonateG)} g of sodium bicarbonate`]
+      : []),
     ...(stage.binder ? ['Ammonia and nitrite binder, daily by its label until two tests are clean'] : []),
     ...stage.stopRules.map(stopRuleWords),
   ]

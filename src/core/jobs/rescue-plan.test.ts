@@ -32,9 +32,18 @@ describe('a rescue', () => {
     expect(floor.expected.tan).toBeCloseTo(0.8, 9)
     expect(strainers.expected.nitrite).toBeCloseTo(0.4 * (2 / 3) ** 2, 9)
     // soft water: one degree a day, 12 m³ × 29.96 g
-    expect(floor.kh).toEqual({ riseDH: 1, bicarbonateG: expect.closeTo(359.52, 6) })
+    expect(floor.kh).toEqual({ riseDH: 1, bicarbonateG: expect.closeTo(359.52, 6), waitsFor: null })
     expect(planRescue(pond({ khDH: 6 }), FIRST).stages[0].kh).toBeNull()
     expect(planRescue(pond({ khDH: 4, ph: 7.5 }), FIRST).stages[0].kh!.riseDH).toBeCloseTo(1, 9)
+  })
+  it('holds carbonate hardness back while ammonia would turn toxic by it, or is not known', () => {
+    const held = (over: Partial<NeglectedPond>) => planRescue(pond(over), FIRST).stages.map((s) => s.kh?.waitsFor)
+    expect(held({ tan: 6, ph: 8.2, khDH: 3 }).slice(0, 2)).toEqual(['ammonia', 'ammonia'])
+    expect(held({ ph: null })[0]).toBe('tests')
+    expect(held({ tan: null })[0]).toBe('tests')
+    // what is held back is not counted as done: the next stage begins from the same hardness
+    const [floor, strainers] = planRescue(pond({ tan: 6, ph: 8.2, khDH: 3 }), FIRST).stages
+    expect(strainers.kh!.bicarbonateG).toBeCloseTo(floor.kh!.bicarbonateG, 9)
   })
   it('binds while there are fish and something to bind, and says what stops each visit', () => {
     const { stages } = planRescue(pond(), FIRST)

@@ -1,7 +1,7 @@
 import { assertPositive } from '../errors'
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { khDoseG } from '../water/doses'
-import { phAfterKhRise, RAISE_KH_LIMITS } from './gates/raise-kh'
+import { phAfterKhRise, RAISE_KH_LIMITS, raiseKhGate } from './gates/raise-kh'
 import { WATER_CHANGE_LIMITS } from './gates/water-change'
 import { KH_TARGET_DH } from './visit-amounts'
 
@@ -35,6 +35,8 @@ export const RESCUE_RULES = {
   cleanTan: 0.25,
   cleanNitrite: 0.1,
   finalTestsDays: [7, 14],
+  /** Toxic ammonia is foretold for water this warm, °C: the tests of the day decide. */
+  warmestC: 24,
 } as const
 
 export type StopRule =
@@ -50,8 +52,8 @@ export interface RescueStage {
   /** The most of the water that is changed on it, m³. */
   readonly changeM3: number
   readonly binder: boolean
-  /** Rise of carbonate hardness and the bicarbonate for it; null where it stands well or is not known. */
-  readonly kh: { readonly riseDH: number; readonly bicarbonateG: number } | null
+  /** Rise of carbonate hardness and the bicarbonate for it, by what the gate is expected to say on the day; null where it stands well or is not known. */
+  readonly kh: { readonly riseDH: number; readonly bicarbonateG: number; readonly waitsFor: 'tests' | 'ammonia' | null } | null
   /** What the change alone leaves, with clean water in, mg/L; null where it was not tested. */
   readonly expected: { readonly tan: number | null; readonly nitrite: number | null }
   readonly stopRules: readonly StopRule[]
@@ -95,8 +97,8 @@ export function planRescue(pond: NeglectedPond, first: IsoDate, onWorkingDay: (d
     const binder = pond.hasFish && ((tan ?? 0) >= rules.binderAboveTan || (nitrite ?? 0) >= rules.binderAboveNitrite)
     tan = tan === null ? null : tan * (1 - WATER_CHANGE_LIMITS.share)
     nitrite = nitrite === null ? null : nitrite * (1 - WATER_CHANGE_LIMITS.share)
-    const kh = khStep(pond.systemM3, khDH, ph, jobKey)
-    if (kh && khDH !== null) {
+    const kh = khStep(pond.systemM3, { khDH, ph, tan }, jobKey)
+    if (kh && kh.waitsFor === null && khDH !== null) {
       ph = ph === null ? null : Math.min(12, phAfterKhRise(ph, khDH, kh.riseDH))
       khDH += kh.riseDH
     }
@@ -122,11 +124,14 @@ export function planRescue(pond: NeglectedPond, first: IsoDate, onWorkingDay: (d
 }
 
 /** Only stages whose steps raise it do: the floor and the strainers. */
-function khStep(systemM3: number, khDH: number | null, ph: number | null, jobKey: RescueStage['jobKey']): RescueStage['kh'] {
+function khStep(systemM3: number, { khDH, ph, tan }: Readonly<Record<'khDH' | 'ph' | 'tan', number | null>>, jobKey: RescueStage['jobKey']): RescueStage['kh'] {
   if (khDH === null || khDH >= KH_TARGET_DH || (jobKey !== 'rescue-floor' && jobKey !== 'rescue-strainers')) return null
-  const most = ph !== null && phAfterKhRise(ph, khDH, RAISE_KH_LIMITS.riseDH) - ph > RAISE_KH_LIMITS.risePh ? 1 : RAISE_KH_LIMITS.riseDH
-  const riseDH = Math.min(most, KH_TARGET_DH - khDH)
-  return { riseDH, bicarbonateG: khDoseG(systemM3, khDH, khDH + riseDH) }
+  const steep = ph === null || phAfterKhRise(ph, khDH, RAISE_KH_LIMITS.riseDH) - ph > RAISE_KH_LIMITS.risePh
+  const riseDH = Math.min(steep ? 1 : RAISE_KH_LIMITS.riseDH, KH_TARGET_DH - khDH)
+  const dose = { riseDH, bicarbonateG: khDoseG(systemM3, khDH, khDH + riseDH) }
+  if (tan === null || ph === null) return { ...dose, waitsFor: 'tests' }
+  const gate = raiseKhGate({ readings: { tan, ph, kh: khDH, waterTemp: RESCUE_RULES.warmestC }, figures: { khRiseDH: riseDH } })
+  return { ...dose, waitsFor: gate.status === 'stop' ? 'ammonia' : null }
 }
 
 function stopRules(jobKey: RescueStage['jobKey'], hasFish: boolean): StopRule[] {

@@ -17,7 +17,7 @@ export function useSync(): SyncState & { readonly sync: () => Promise<SyncOutcom
   const running = useRef<Promise<SyncOutcome> | null>(null)
   const again = useRef(false)
   const sync = useCallback(async (): Promise<SyncOutcome> => {
-    // what was kept while a sync was under way goes out with one more
+    // what was kept, or a signal that came back, while a sync was under way: one more
     if (running.current) {
       again.current = true
       return running.current
@@ -28,7 +28,7 @@ export function useSync(): SyncState & { readonly sync: () => Promise<SyncOutcom
       do {
         again.current = false
         outcome = await syncNow()
-      } while (again.current && outcome === 'synced')
+      } while (again.current)
       return outcome
     })()
     running.current = work

@@ -12,7 +12,9 @@ import { StockItemForm } from './stock-item-form'
 type Stores = Awaited<ReturnType<typeof storesPage>>
 
 const figure = (value: number, unit: string): string =>
-  unit === 'g' || unit === 'mL' ? amountWords(Math.abs(value), unit) : `${Number(Math.abs(value).toPrecision(4))} ${unit === 'pieces' && Math.abs(value) === 1 ? 'piece' : unit}`
+  unit === 'g' || unit === 'mL'
+    ? amountWords(Math.abs(value), unit)
+    : `${Number(Math.abs(value).toPrecision(4))} ${unit === 'pieces' && Math.abs(value) === 1 ? 'piece' : unit}`
 const signed = (value: number, unit: string): string => `${value < 0 ? '−' : ''}${figure(value, unit)}`
 
 /** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */

@@ -13,7 +13,7 @@ export const phAfterKhRise = (ph: number, khDH: number, riseDH: number): number 
 /**
  * KH goes up only with little ammonia, or where what becomes toxic stays under the act band; and only so far in one day.
  */
-export function raiseKhGate({ readings, figures }: GateContext): GateOutcome {
+export function raiseKhGate({ readings, figures }: Pick<GateContext, 'readings' | 'figures'>): GateOutcome {
   const missing = missingReadings(readings, ['tan', 'ph', 'kh', 'waterTemp'])
   if (missing.length > 0) return outcomeOf([{ code: 'needs-test', missing }])
   if (figures.khRiseDH === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['khRiseDH'] }])

@@ -42,6 +42,16 @@ async function ask(path: string, init: RequestInit = {}, timeoutMs = TIMEOUT_MS)
   return response
 }
 
+async function unpacked(response: Response): Promise<FieldPack> {
+  const gzipped = response.headers.get('content-type') === 'application/gzip' && response.body
+  try {
+    return (await (gzipped ? new Response(response.body.pipeThrough(new DecompressionStream('gzip'))) : response).json()) as FieldPack
+  } catch {
+    // the link broke off in the middle
+    throw new NoAnswer('no-signal')
+  }
+}
+
 /** The office by way of the app's own API. */
 export const httpOffice: Office = {
   async send(userId, lines) {
@@ -57,9 +67,11 @@ export const httpOffice: Office = {
     return response.ok ? null : ((await response.json()) as ProblemBody)
   },
   async pack(tag) {
-    const response = await ask('/api/v1/field/pack', { headers: tag ? { 'if-none-match': tag } : {} })
+    const small = 'DecompressionStream' in globalThis
+    const headers = { accept: small ? 'application/gzip' : 'application/json', ...(tag ? { 'if-none-match': tag } : {}) }
+    const response = await ask('/api/v1/field/pack', { headers })
     if (response.status === 304) return null
-    return { pack: (await response.json()) as FieldPack, tag: response.headers.get('etag') ?? '' }
+    return { pack: await unpacked(response), tag: response.headers.get('etag') ?? '' }
   },
   async visit(id) {
     return (await (await ask(`/api/v1/field/visits/${id}`)).json()) as FieldVisit

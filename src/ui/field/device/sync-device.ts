@@ -4,7 +4,7 @@ import type { DeviceDb, KeptVisit, WaitingLine } from './device-db'
 import { NoAnswer, type Office } from './office'
 
 /** Lines go out this many at a time, so that a slow link that breaks off has moved something. */
-const BATCH = 40
+const BATCH = 100
 
 export type SyncOutcome = 'synced' | NoAnswer['why']
 
