@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { addDays, isoWeekday } from '../core/numeric/calendar'
 import { calendarDay, shortText } from './fields'
 
 /** What days do to the work: nobody works; ponds may not be filled from the mains; schools are out. */
@@ -28,3 +29,12 @@ export interface FirmPeriod extends FirmPeriodInput {
 /** Whether a day lies in a period of a kind. */
 export const inPeriod = (periods: readonly FirmPeriod[], effect: PeriodEffect, day: string): boolean =>
   periods.some((p) => p.effect === effect && day >= p.from && day <= p.to)
+
+/** The next day on which the firm works, from a day on. */
+export const workingDay =
+  (periods: readonly FirmPeriod[]) =>
+  (day: string): string => {
+    let at = day
+    while (isoWeekday(at) > 5 || inPeriod(periods, 'closed', at)) at = addDays(at, 1)
+    return at
+  }

@@ -1,7 +1,9 @@
+import { gunzipSync } from 'node:zlib'
 import { z } from 'zod'
 import { DomainError } from '@/core/errors'
 import { badField, notFound, ProblemError, refused } from '@/domain/problems'
 import { answerError } from '@/server/http/problem-response'
+import { smallJson } from '@/server/http/small-json'
 import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/http/request-body'
 
 const post = (body: BodyInit) => new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
@@ -52,5 +54,23 @@ describe('bodies', () => {
     })
     await expect(readLimited(post(endless), 10_000)).rejects.toMatchObject({ status: 413 })
     expect(sent).toBeLessThan(50_000)
+  })
+})
+
+describe('JSON for poor links', () => {
+  const asked = (accept: string) => new Request('http://app.example/', { headers: { accept } })
+  const body = { visits: Array.from({ length: 50 }, () => ({ title: 'Photograph the pond as found' })) }
+  it('is gzipped for those who say that they unpack it', async () => {
+    const answer = await smallJson(asked('application/gzip'), body, { etag: '"t"' })
+    const bytes = Buffer.from(await answer.arrayBuffer())
+    expect(answer.headers.get('content-type')).toBe('application/gzip')
+    expect(JSON.parse(gunzipSync(bytes).toString())).toEqual(body)
+    expect(bytes.length).toBeLessThan(JSON.stringify(body).length / 5)
+    expect(answer.headers.get('etag')).toBe('"t"')
+  })
+  it('is plain for everybody else, and caches keep the two apart', async () => {
+    const answer = await smallJson(asked('application/json'), body, {})
+    expect(await answer.json()).toEqual(body)
+    expect(answer.headers.get('vary')).toBe('accept')
   })
 })

@@ -1,7 +1,7 @@
-import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { addDays } from '@/core/numeric/calendar'
 import { planRescue, type RescuePlan } from '@/core/jobs/rescue-plan'
 import type { PondId } from '@/domain/ids'
-import { inPeriod, type FirmPeriod } from '@/domain/firm-period'
+import { workingDay } from '@/domain/firm-period'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { badField, notFound, ProblemError } from '@/domain/problems'
 import { stageNote, type RescueInput } from '@/domain/rescue'
@@ -37,15 +37,6 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
     }
   })
 }
-
-/** The next day on which the firm works. */
-export const workingDay =
-  (periods: readonly FirmPeriod[]) =>
-  (day: string): string => {
-    let at = day
-    while (isoWeekday(at) > 5 || inPeriod(periods, 'closed', at)) at = addDays(at, 1)
-    return at
-  }
 
 /** Plans a rescue's visits, each with what it is to do and what stops it, and the two tests that end it. */
 export async function startRescue(actor: Actor, pondId: PondId, input: RescueInput): Promise<{ visits: number; first: string; last: string }> {

@@ -4,9 +4,9 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { jobType } from '@/core/jobs/job-types'
 import { planRescue } from '@/core/jobs/rescue-plan'
-import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { addDays } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/dates'
-import { inPeriod } from '@/domain/firm-period'
+import { workingDay } from '@/domain/firm-period'
 import { missingWords, stageLines, type RescueInput } from '@/domain/rescue'
 import type { rescuePage } from '@/server/use-cases/rescue'
 import { CheckField } from '@/ui/components/check-field'
@@ -26,7 +26,7 @@ export function RescueForm({ data }: { data: RescueData }) {
   const show = useShow()
   const tested = (kind: string): number | null => data.readings.find((r) => r.kind === kind)?.value ?? null
   const [input, setInput] = useState<Omit<RescueInput, 'crewId'> & { crewId: string }>({
-    first: addDays(today, 1),
+    first: workingDay(periods)(addDays(today, 1)),
     crewId: crews[0]?.id ?? '',
     startTime: '08:00',
     tan: tested('tan'),
@@ -43,11 +43,6 @@ export function RescueForm({ data }: { data: RescueData }) {
   const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const plan = useMemo(() => {
     const known = (v: number | null) => (v === null || Number.isNaN(v) ? null : v)
-    const working = (day: string) => {
-      let at = day
-      while (isoWeekday(at) > 5 || inPeriod(periods, 'closed', at)) at = addDays(at, 1)
-      return at
-    }
     if (!/^\d{4}-\d{2}-\d{2}$/.test(input.first)) return null
     return planRescue(
       {
@@ -62,7 +57,7 @@ export function RescueForm({ data }: { data: RescueData }) {
         rockSections: input.rockSections,
       },
       input.first,
-      working,
+      workingDay(periods),
     )
   }, [data.systemM3, input, periods, pond.fish.length])
   const start = async () => {

@@ -1,0 +1,92 @@
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
+import { withNeed, type StockItem } from '@/domain/stores'
+import type { storesPage } from '@/server/use-cases/stores'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { send } from '../send'
+import { StoresView } from './stores-view'
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
+jest.mock('../send', () => ({ send: jest.fn() }))
+const sent = jest.mocked(send)
+
+type Data = Awaited<ReturnType<typeof storesPage>>
+const item = (over: Partial<StockItem>, needed = 0) =>
+  withNeed(
+    {
+      id: 'i1',
+      version: 1,
+      name: 'Culture',
+      kind: 'product',
+      unit: 'mL',
+      least: 500,
+      productKey: 'culture',
+      equipmentKind: null,
+      place: 'Cool shelf',
+      onHand: 7500,
+      ...over,
+    },
+    needed,
+  )
+const stores = (over: Partial<Data> = {}): Data => ({
+  today: '2027-03-20',
+  until: '2027-05-01',
+  visits: 4,
+  items: [item({}, 900), item({ id: 'i2', name: 'Lamps', kind: 'part', unit: 'pieces', least: 2, productKey: null, onHand: 1 }, 1)],
+  unstocked: [],
+  moves: [],
+  products: DEFAULT_PRODUCT_BOOK,
+  productsVersion: 0,
+  mayWrite: true,
+  mayMove: true,
+  ...over,
+})
+const show = (over: Partial<Data> = {}) =>
+  render(
+    <AsPerson>
+      <StoresView data={stores(over)} />
+    </AsPerson>,
+  )
+const cellsOf = (name: RegExp) =>
+  within(screen.getByRole('row', { name }))
+    .getAllByRole('cell')
+    .map((c) => c.textContent!.trim())
+
+beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} } as never))
+
+describe('the stores', () => {
+  it('say what is there, what the coming weeks take, and what to order for it', () => {
+    show()
+    expect(screen.getByText(/4 planned visits until/)).toBeInTheDocument()
+    expect(cellsOf(/^Culture/).slice(-4)).toEqual(['7.5 L', '900 mL', '500 mL', ''])
+    // one is there, one is needed, two are to stay
+    expect(cellsOf(/^Lamps/).slice(-4)).toEqual(['1 piece', '1 piece', '2 pieces', '2 pieces'])
+    expect(within(screen.getByRole('region', { name: 'To order' })).getAllByRole('listitem')).toHaveLength(1)
+  })
+  it('name what is needed and on no shelf', () => {
+    show({ items: [], unstocked: [{ amount: 1200, product: DEFAULT_PRODUCT_BOOK[0] }] })
+    expect(screen.getByText(/Nothing is on the shelf yet/)).toBeInTheDocument()
+    expect(screen.getByRole('region', { name: 'To order' })).toHaveTextContent('1.2 kg needed, and on no shelf')
+  })
+  it('book what came in on the item that was chosen', async () => {
+    show()
+    await userEvent.click(screen.getByRole('button', { name: /Culture/ }))
+    const form = screen.getByRole('region', { name: 'Culture' })
+    await userEvent.type(within(form).getByLabelText('Amount, mL'), '2000')
+    await userEvent.click(within(form).getByRole('button', { name: 'Book it' }))
+    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/stock/i1/move', { move: 'received', amount: 2000, note: '' })
+    expect(await within(form).findByText('Booked.')).toBeInTheDocument()
+    expect(within(form).getByLabelText('Amount, mL')).toHaveValue('')
+  })
+  it('are only read by those who may not book', async () => {
+    show({ mayWrite: false, mayMove: false })
+    expect(screen.queryByRole('button', { name: 'Add the item' })).not.toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: /Culture/ }))
+    expect(screen.queryByRole('button', { name: 'Book it' })).not.toBeInTheDocument()
+  })
+  it('show movements with a true minus, who and why', () => {
+    show({ moves: [{ id: 'm1', item: 'Culture', unit: 'mL', amount: -300, move: 'used', note: 'spilt', by: 'Tamsy', at: '2027-03-20T08:00:00Z' }] as never })
+    expect(screen.getByRole('region', { name: 'Movements' })).toHaveTextContent(/Culture: −300 mL used, spilt · Tamsy/)
+  })
+})
