@@ -16,7 +16,7 @@ test.beforeAll(async () => {
 const KINDS = [
   ['netting', '01:00', 'lark'],
   ['winter-shutdown', '10:45', 'kelp'],
-  ['tub-care', '20:30', 'museum'],
+  ['tub-care', '22:00', 'museum'],
 ] as const
 
 async function plan(desk: Page, jobType: string, startTime: string, pond: string): Promise<string> {
