@@ -27,6 +27,7 @@ import { CREWS, DEMO_PASSWORD, FIRM, PEOPLE } from './people'
 import { placeOf } from './map'
 import { SITES } from './all-sites'
 import type { DemoSite } from './sites'
+import { plantGroups } from './plants'
 import { stockShelves } from './stores'
 
 const SEED = 20260309
@@ -63,6 +64,7 @@ async function load(): Promise<void> {
   await netPonds(owner, actorOf, ponds, crewIds, today, random)
   await agreeServices(owner, ponds)
   await readWeather(owner.firmId)
+  await plantGroups(owner, ponds, today)
   await planAhead(owner, ponds, crewIds, today)
 }
 

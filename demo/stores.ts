@@ -14,7 +14,8 @@ const SHELVES: readonly [string, StockItemInput['kind'], string, number, number,
   ['Dosing packs', 'part', 'pieces', 6, 5, { equipmentKind: 'dosing-unit', place: 'Cool shelf' }],
   ['Leaf net, 8 m roll', 'net', 'm', 20, 46, { place: 'Loft' }],
   ['Ridge posts', 'net', 'pieces', 12, 31, { place: 'Loft' }],
-  ['Rooted sedge cuttings', 'plant', 'pots', 0, 24, { place: 'Holding bed' }],
+  ['Tufted sedge, rooted pieces', 'plant', 'pieces', 0, 24, { speciesKey: 'carex-elata', place: 'Holding bed' }],
+  ['Pickerelweed, rooted pieces', 'plant', 'pieces', 0, 9, { speciesKey: 'pontederia-cordata', place: 'Holding bed' }],
 ]
 
 /** Fills the shelves as after a stocktaking. */

@@ -28,6 +28,24 @@ export const dayMonth = (date: string, locale = 'en-GB'): string => at(date, loc
 export const instant = (iso: string, timeZone: string, locale = 'en-GB'): string =>
   DateTime.fromISO(iso, { zone: timeZone }).setLocale(locale).toFormat('d LLL yyyy, HH:mm')
 
+/** The calendar day of an instant in a time zone. */
+export const dayIn = (iso: string, timeZone: string): string => DateTime.fromISO(iso, { zone: timeZone }).toISODate()!
+
+/**
+ * When something was done that is written down by its day alone: now for today, else about noon, later lines after earlier ones.
+ * @returns ISO instant
+ */
+export function instantOn(day: string, timeZone: string, now: Date): string {
+  if (dayIn(now.toISOString(), timeZone) === day) return now.toISOString()
+  const noon = DateTime.fromISO(`${day}T12:00`, { zone: timeZone })
+  return noon
+    .plus({ milliseconds: now.getTime() % HOUR_MS })
+    .toUTC()
+    .toISO()!
+}
+
+const HOUR_MS = 3_600_000
+
 /** "3 h 40 min" from minutes. */
 export function duration(minutes: number): string {
   const whole = Math.round(minutes)

@@ -1,8 +1,10 @@
 import { DEFAULT_KIT, type CleanoutPond } from '../core/jobs/cleanout-quantities'
 import { visitAmounts, type VisitAmounts } from '../core/jobs/visit-amounts'
+import type { CareTask } from '../core/plants/care-rules'
 import type { JobStep } from '../core/jobs/step'
 import type { EquipmentDue } from './equipment'
 import type { Gear } from './gear'
+import type { PatchNow } from './plants'
 import type { Preferences } from './people'
 import type { PondInContext } from './pond'
 import type { ProductBook } from './product-book'
@@ -29,6 +31,9 @@ export interface FieldVisit {
   readonly lastReadings: readonly LastReading[]
   readonly equipment: readonly EquipmentDue[]
   readonly gear: readonly Gear[]
+  /** Groups of plants with what they ask for this year. */
+  readonly plants: readonly PatchNow[]
+  readonly care: readonly CareTask[]
   /** Notes that an earlier visit left for this season. */
   readonly heeds: readonly string[]
 }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { STEP_FIGURE_NAMES } from '../core/jobs/figures'
 import { jobType } from '../core/jobs/job-types'
 import { STEP_GATES, STEP_KINDS, STEP_QUANTITIES, type JobStep, type JobType } from '../core/jobs/step'
+import { CARE_ACTIONS } from '../core/plants/care-rules'
 import { PRODUCT_PURPOSES } from '../core/water/products'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { shortText } from './fields'
@@ -24,6 +25,7 @@ const Step = z.strictObject({
   timerMinutes: z.int().min(1, { error: 'At least a minute.' }).max(1440, { error: 'At most a day.' }).optional(),
   choices: z.array(shortText('Answer', 80)).max(10).optional(),
   gate: z.enum(STEP_GATES).optional(),
+  plants: z.array(z.enum(CARE_ACTIONS)).max(CARE_ACTIONS.length).optional(),
 })
 
 /** A firm's own copy of a kind of visit: its words and its order; what protects people and fish stays. */

@@ -19,6 +19,7 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   fishOut: 8,
   fishBack: 8,
   losses: 0,
+  plants: [{ action: 'divide', species: ['Sweet flag', 'Soft rush'] }],
   crew: ['Tamsy'],
   overrides: [{ title: 'Fish back', reason: 'Tank too warm', by: 'Hale' }],
   disputes: [{ title: 'Raise KH', by: 'Tamsy' }],
@@ -40,7 +41,16 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   followUps: [{ title: 'Test ammonia', from: '2027-03-27', to: '2027-04-03' }],
   ...over,
 })
-const nothing = { sections: [], leftOut: [], notes: [], overrides: [], findings: [], parts: [], followUps: [] }
+const nothing = {
+  plants: [],
+  sections: [],
+  leftOut: [],
+  notes: [],
+  overrides: [],
+  findings: [],
+  parts: [],
+  followUps: [],
+}
 const meaning = (over: Partial<WaterMeaning> = {}) => ({ kind: 'tan', after: 0.3, noneFound: false, band: 'watch', ...over }) as unknown as WaterMeaning
 
 describe('what a report notes', () => {
@@ -48,6 +58,7 @@ describe('what a report notes', () => {
     expect(notedLines(report())).toEqual([
       'Left out: Foam (None wanted)',
       'Stop passed by Hale at “Fish back”: Tank too warm',
+      'Plants divided: Sweet flag, Soft rush',
       'Found, and we come back for it: Breather valve fouled',
       'We suggest: A second skimmer',
       'For next season: Divide the iris',

@@ -1,4 +1,5 @@
 import { duration, longDate } from './dates'
+import { PLANT_DONE_NAMES } from './plants'
 import type { FindingUse } from './visit'
 import type { VisitReport } from './visit-report'
 
@@ -8,6 +9,7 @@ const FOUND: Readonly<Record<FindingUse, string>> = { 'follow-up': 'Found, and w
 export const notedLines = (report: VisitReport): string[] => [
   ...report.leftOut.map((item) => `Left out: ${item.title} (${item.reason})`),
   ...report.overrides.map((item) => `Stop passed by ${item.by} at “${item.title}”: ${item.reason}`),
+  ...report.plants.map((item) => `Plants ${PLANT_DONE_NAMES[item.action].toLowerCase()}: ${item.species.join(', ')}`),
   ...report.findings.map((item) => `${FOUND[item.becomes]}: ${item.text}`),
   ...report.notes,
 ]

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { EQUIPMENT_KINDS } from '../core/jobs/equipment-care'
 import { numberWithin, optionalText, shortText } from './fields'
+import { speciesKey } from './plants'
 
 export const STOCK_KINDS = ['product', 'part', 'net', 'plant', 'other'] as const
 export type StockKind = (typeof STOCK_KINDS)[number]
@@ -25,6 +26,8 @@ export const StockItemInput = z.strictObject({
     .enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]])
     .nullable()
     .default(null),
+  /** The plant whose rooted pieces these are, or null. */
+  speciesKey: speciesKey.nullable().default(null),
   /** Where it is kept. */
   place: optionalText('Where it is kept', 80),
 })

@@ -1,5 +1,6 @@
 import { FISH_SPECIES } from '../core/fish/species'
 import type { StepFigure } from '../core/jobs/figures'
+import { speciesName, type PlantAction } from './plants'
 import type { FollowUp } from './reading'
 import { timeWorked } from './field-log'
 import { unseenAnswers, type StepState } from './visit-progress'
@@ -25,6 +26,8 @@ export interface VisitReport {
   /** Steps that two people answered, neither knowing of the other: both are kept. */
   readonly twice: readonly { readonly title: string; readonly by: string; readonly said: string }[]
   readonly findings: readonly { readonly text: string; readonly becomes: FindingUse }[]
+  /** What was done to which plants. */
+  readonly plants: readonly { readonly action: PlantAction; readonly species: readonly string[] }[]
   readonly parts: readonly { readonly name: string; readonly warrantyUntil: string | null }[]
   readonly time: readonly { readonly name: string; readonly minutes: number | null }[]
   readonly customerNote: string
@@ -75,11 +78,19 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
       })),
     ),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
+    plants: plantsDone(log),
     parts: log.flatMap((e) => (e.kind === 'part' ? [{ name: e.name, warrantyUntil: e.warrantyUntil }] : [])),
     time: timeWorked(log),
     customerNote: visit.state === 'given-up' ? `We could not do the ${visit.job.name.toLowerCase()} this time: ${visit.endingReason}` : visit.job.customerNote,
     followUps: followUps.map((f) => ({ title: f.title, from: f.dueFrom, to: f.dueTo })),
   }
+}
+
+/** By what was done, in the order of the first; a look alone is no work. */
+function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
+  const done = new Map<PlantAction, Set<string>>()
+  for (const e of log) if (e.kind === 'plant' && e.action !== 'look') done.set(e.action, (done.get(e.action) ?? new Set()).add(speciesName(e.species)))
+  return [...done].map(([action, species]) => ({ action, species: [...species] }))
 }
 
 /** What was done in numbers; nothing of what was not. */

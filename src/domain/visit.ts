@@ -8,6 +8,7 @@ import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { FISH_SPECIES_KEYS } from '../core/fish/species'
 import { calendarDay, optionalText } from './fields'
 import { GEAR_KINDS, GEAR_STATES } from './gear'
+import { PATCH_PLACES, PlantLine, speciesKey } from './plants'
 import { CrewId, EntryId, PhotoId, PondId, VisitId, type SiteId, type UserId } from './ids'
 
 /** given-up: a crew was there, or on its way, and could not do the job; it is wanted still. */
@@ -90,7 +91,7 @@ export const StepAnswer = z.strictObject({
 export type StepAnswer = z.infer<typeof StepAnswer>
 
 const at = z.iso.datetime({ offset: true })
-const stepKey = z.string().max(60)
+const stepKey = z.string().max(80)
 /** What the device's own judgement of the gate was, from all it knew. */
 const gateSeen = z.enum(['safe', 'stop']).optional()
 
@@ -169,6 +170,15 @@ export const EntryInput = z.discriminatedUnion('kind', [
     name: z.string().trim().min(1, { error: 'Name it.' }).max(80),
     state: z.enum(GEAR_STATES),
     place: z.string().trim().max(120).default(''),
+  }),
+  PlantLine.extend({
+    kind: z.literal('plant'),
+    id: EntryId,
+    at,
+    /** A group that is written down already; null for one that is new here. */
+    patchId: z.uuid().nullable(),
+    place: z.enum(PATCH_PLACES).default('bed'),
+    species: speciesKey,
   }),
   /** A person leaves before the others. */
   z.strictObject({ kind: z.literal('left'), id: EntryId, at }),

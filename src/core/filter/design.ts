@@ -2,7 +2,7 @@ import { DomainError } from '../errors'
 import { grownFish } from '../fish/load'
 import { bedLossMm } from '../hydraulics/granular-bed'
 import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
-import { judgePlanting, uptakeShare, type PlantingResult } from '../plants/planting'
+import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
 import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, stoneOnTheWay } from './bed-geometry'
 import { CLOGGING, flushIntervalDays } from './clogging'
 import { companionPowerW, solidsLeft, washWaterM3PerD } from './companions'
@@ -157,7 +157,8 @@ function rootShare(design: FilterDesign, uniformity: number): number {
   })
 }
 
-function plantingSite(design: FilterDesign, pond: DesignPond) {
+/** The bed as its plants meet it. @param pond its area, m², and expected water by month or week, °C */
+export function plantingSite(design: FilterDesign, pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>): PlantingSite {
   const isNone = design.type === 'none'
   return {
     // vessels are planted alike: their areas stand side by side as one bed

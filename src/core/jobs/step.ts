@@ -1,3 +1,4 @@
+import type { CareAction } from '../plants/care-rules'
 import type { StepFigure } from './figures'
 import type { ProductPurpose } from '../water/products'
 import type { ReadingKindName } from '../water/readings'
@@ -35,6 +36,8 @@ export interface JobStep {
   readonly timerMinutes?: number
   readonly choices?: readonly string[]
   readonly gate?: StepGate
+  /** Care of plants that is noted here, group by group. */
+  readonly plants?: readonly CareAction[]
 }
 
 export interface JobType {

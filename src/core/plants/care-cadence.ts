@@ -1,8 +1,7 @@
-import { DomainError } from '../errors'
+import { assertWeeks, warmthOf, WEEKS } from './warmth'
 
 /** Plants grow with the warmth of their water: degree-days over a base until they want a hand again, and how often that may be. @source trade cadence (weekly for spreaders at peak, others every two to four weeks), put into degree-days */
 export const CARE_CADENCE = {
-  baseC: 8,
   aggressive: { degreeDays: 70, leastDays: 7 },
   others: { degreeDays: 170, leastDays: 14 },
   mostDays: 28,
@@ -13,13 +12,14 @@ export const CARE_CADENCE = {
  * @param weeklyWaterC expected water of 52 weeks, °C
  * @param week index 0..51 to begin with
  * @returns 7 or 14 to 28 days
+ * @throws {DomainError} when there are not 52 weeks
  */
 export function careGapDays(weeklyWaterC: readonly number[], week: number, aggressive: boolean): number {
-  if (weeklyWaterC.length !== 52) throw new DomainError('weeklyWaterC', weeklyWaterC.length, '52 weeks')
+  assertWeeks(weeklyWaterC)
   const { degreeDays, leastDays } = aggressive ? CARE_CADENCE.aggressive : CARE_CADENCE.others
   let sum = 0
   for (let day = 1; day <= CARE_CADENCE.mostDays; day++) {
-    sum += Math.max(0, weeklyWaterC[(week + Math.floor(day / 7)) % 52] - CARE_CADENCE.baseC)
+    sum += warmthOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS])
     if (sum >= degreeDays && day >= leastDays) return day
   }
   return CARE_CADENCE.mostDays

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import type { FirmId, PhotoId, VisitId } from '@/domain/ids'
+import type { FirmId, PhotoId, PondId, VisitId } from '@/domain/ids'
 import type { VisitPhoto } from '@/domain/visit'
 
 export interface PhotoImages {
@@ -50,3 +50,18 @@ export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: k
   const row = await trx('photos').where({ id }).first(size)
   return row?.[size]
 }
+
+/** Photos of a pond's plant care visits: how it looked over time, the newest last. */
+export async function listPlantPhotos(trx: Knex.Transaction, pondId: PondId): Promise<{ id: PhotoId; takenAt: string }[]> {
+  const rows = await trx('photos as f')
+    .join('visits as v', 'v.id', 'f.visit_id')
+    .where('v.pond_id', pondId)
+    .where((q) => q.where('v.job_key', 'plant-care').orWhereRaw(`v.also @> '["plant-care"]'::jsonb`))
+    .whereNull('f.sketch_of')
+    .orderBy('f.taken_at', 'desc')
+    .limit(PLANT_PHOTOS)
+    .select('f.id', 'f.taken_at')
+  return rows.map((r) => ({ id: r.id, takenAt: r.taken_at.toISOString() })).reverse()
+}
+
+const PLANT_PHOTOS = 12

@@ -78,7 +78,8 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     .select(
       trx.raw(`q.season->'windows' as windows, q.live->'windows' as live_windows, q.live_year,
       (select jsonb_agg(patch->>'species') from (select coalesce(d.built_bed, d.bed) as bed from designs d where d.pond_id = p.id order by d.number desc limit 1) newest,
-       jsonb_array_elements(newest.bed->'planting') patch) as planted`),
+       jsonb_array_elements(newest.bed->'planting') patch) as planted,
+      (select jsonb_agg(g.species) from plant_patches g where g.pond_id = p.id) as growing`),
     )
     .orderBy(['s.name', 'p.name'])
   if (only) query.whereIn('p.id', only)
@@ -99,7 +100,8 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     blackouts: r.blackouts,
     schoolHolidays: r.school_holidays,
     weeklyC: r.weekly_c ?? null,
-    aggressivePlants: (r.planted ?? []).some((key: string) => plantSpecies(key)?.aggressiveness === 3),
+    // what was written down of the pond itself counts before what a design meant to plant
+    aggressivePlants: (r.growing ?? r.planted ?? []).some((key: string) => plantSpecies(key)?.aggressiveness === 3),
     lines: r.lines ? ServicePlan.parse(r.lines) : [],
     since: r.since ?? null,
     windows: { anyYear: r.windows ?? [], live: r.live_year ? { year: r.live_year, windows: r.live_windows } : null },

@@ -11,6 +11,7 @@ const toRow = (input: StockItemInput) => ({
   least: input.least,
   product_key: input.productKey,
   equipment_kind: input.equipmentKind,
+  species_key: input.speciesKey,
   place: input.place,
 })
 
@@ -25,6 +26,7 @@ const toItem = (r: Record<string, never>): StockItem => ({
   least: r.least,
   productKey: r.product_key,
   equipmentKind: r.equipment_kind,
+  speciesKey: r.species_key,
   place: r.place,
   version: r.version,
   onHand: r.on_hand,

@@ -15,6 +15,8 @@ import { settleFinding } from '@/server/db/finding-repository'
 import { closeFollowUp, insertFollowUp, listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { todayIn } from '@/server/today'
+import type { DayHere } from './plants/plants-of'
+import { closePlantTask, duePlantTasks, PLANT_TASK } from './plants/plant-tasks'
 
 /** A task's id says what it comes from. */
 const FOLLOW_UP = 'f-'
@@ -22,9 +24,15 @@ const EQUIPMENT = 'e-'
 
 /**
  * Everything that falls due at the firm's ponds until a day, beside agreed jobs.
+ * @param here plants count from this day
  * @param lampRests when the lamps of each pond stand still, where their age is counted by running time
  */
-export async function dueTasks(trx: Knex.Transaction, until: string, lampRests: ReadonlyMap<PondId, Rest | null>): Promise<(PondTask & { pondId: PondId })[]> {
+export async function dueTasks(
+  trx: Knex.Transaction,
+  here: DayHere,
+  until: string,
+  lampRests: ReadonlyMap<PondId, Rest | null>,
+): Promise<(PondTask & { pondId: PondId })[]> {
   const followUps = (await listOpenFollowUps(trx, { dueBy: until, limit: 5000 })).map((f) => ({
     id: `${FOLLOW_UP}${f.id}`,
     pondId: f.pondId,
@@ -41,15 +49,23 @@ export async function dueTasks(trx: Knex.Transaction, until: string, lampRests: 
       ? []
       : [{ id: `${EQUIPMENT}${piece.id}`, pondId: piece.pondId, title: `${kind.task}: ${piece.name}`, from, to, minutes: kind.minutes, prefers: kind.prefers }]
   })
-  return [...followUps, ...pieces]
+  return [...followUps, ...pieces, ...(await duePlantTasks(trx, here, until))]
 }
 
 /** A finished visit closes the tasks that were done on it; what was left out stays due. */
-export async function closeVisitTasks(trx: Knex.Transaction, visit: VisitInContext, states: ReadonlyMap<string, StepState>, today: string): Promise<void> {
+export async function closeVisitTasks(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  states: ReadonlyMap<string, StepState>,
+  today: string,
+): Promise<void> {
   for (const task of visit.tasks) {
-    if (states.get(taskStepKey(task.id))?.status !== 'done') continue
+    const state = states.get(taskStepKey(task.id))
+    if (state?.status !== 'done') continue
     const id = task.id.slice(2)
-    if (task.id.startsWith(EQUIPMENT)) await markEquipmentDone(trx, id, today)
+    if (task.id.startsWith(PLANT_TASK)) await closePlantTask(trx, actor, visit, task.id, state.entry)
+    else if (task.id.startsWith(EQUIPMENT)) await markEquipmentDone(trx, id, today)
     else await closeFollowUp(trx, id)
   }
 }

@@ -1,50 +1,34 @@
 'use client'
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
-import { circlePoints, withinBed } from '@/core/drawing/bed-sheets'
+import { withinBed } from '@/core/drawing/bed-sheets'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
-import { patchRadiusM } from '@/core/plants/planting'
-import { plantSpecies } from '@/core/plants/species'
 import { useShow } from '@/ui/person-context'
+import { PlantMarks, type PlantMark } from './plant-marks'
 import { ScaleBar } from './scale-bar'
-import { fitScale, pathOf } from './to-scale'
+import { fitScale } from './to-scale'
 
 const FRAME = { widthPx: 760, heightPx: 260, marginPx: 30 }
-const KEY_STEP_M = 0.1
 
 interface PlantingPlanProps {
   readonly bed: FilterDesign
+  /** What stands in it; as designed where left out. */
+  readonly groups?: readonly PlantMark[]
   readonly picked: number | null
   readonly onPick: (index: number) => void
-  readonly onMove: (index: number, xM: number, yM: number) => void
+  readonly onMove: ((index: number, xM: number, yM: number) => void) | null
+  readonly onDrop?: (index: number) => void
 }
 
-/** The bed from above with its plants: drag a patch, or focus it and use the arrow keys. */
-export function PlantingPlan({ bed, picked, onPick, onMove }: PlantingPlanProps) {
+/** The bed from above with its plants. */
+export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMove, onDrop }: PlantingPlanProps) {
   const show = useShow()
-  const drawing = useRef<SVGSVGElement>(null)
   const [lengthM, widthM] = [bed.lengthM, bed.round ? bed.lengthM : bed.widthM]
-  const scale = fitScale(FRAME, { minX: 0, maxX: lengthM, minY: 0, maxY: widthM })
+  const bounds = { minX: 0, maxX: lengthM, minY: 0, maxY: widthM }
+  const scale = fitScale(FRAME, bounds)
   const [left, right, top, bottom] = [scale.x(0), scale.x(lengthM), scale.y(widthM), scale.y(0)]
-  const within = (value: number, most: number) => Math.min(most, Math.max(0, value))
-  const drag = (index: number) => (event: PointerEvent<SVGGElement>) => {
-    if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
-    const box = drawing.current!.getBoundingClientRect()
-    const x = ((event.clientX - box.left) / box.width) * FRAME.widthPx
-    const y = ((event.clientY - box.top) / box.height) * FRAME.heightPx
-    onMove(index, within((x - left) / scale.pxPerM, lengthM), within((bottom - y) / scale.pxPerM, widthM))
-  }
-  const key = (index: number) => (event: KeyboardEvent) => {
-    const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
-    if (!step) return
-    event.preventDefault()
-    const { xM, yM } = bed.planting[index]
-    onMove(index, within(xM + step[0] * KEY_STEP_M, lengthM), within(yM + step[1] * KEY_STEP_M, widthM))
-  }
   const pipeY = scale.y(widthM / 2)
   return (
     <svg
-      ref={drawing}
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       role="group"
@@ -66,33 +50,17 @@ export function PlantingPlan({ bed, picked, onPick, onMove }: PlantingPlanProps)
       <text x={right + 5} y={(top + bottom) / 2} className="soft-text">
         out
       </text>
-      {bed.planting.map((patch, i) => {
-        const species = plantSpecies(patch.species)
-        if (!species) return null
-        const r = Math.max(0.08, Math.min(patchRadiusM(species, patch.count), Math.min(lengthM, widthM) / 2))
-        return (
-          <g
-            key={i}
-            className={`handle plant ${picked === i ? 'picked' : ''}`}
-            role="button"
-            tabIndex={0}
-            aria-label={`${patch.count} ${species.common}, ${show(patch.xM, 'length')} along, ${show(patch.yM, 'length')} across`}
-            aria-pressed={picked === i}
-            onPointerDown={(event) => {
-              event.currentTarget.setPointerCapture(event.pointerId)
-              onPick(i)
-            }}
-            onPointerMove={drag(i)}
-            onKeyDown={key(i)}
-            onFocus={() => onPick(i)}
-          >
-            <path d={pathOf([bed.round ? circlePoints(patch.xM, patch.yM, r) : withinBed(circlePoints(patch.xM, patch.yM, r), lengthM, widthM)], scale)} />
-            <text x={scale.x(patch.xM)} y={scale.y(patch.yM) + 4} textAnchor="middle">
-              {patch.count} {species.common}
-            </text>
-          </g>
-        )
-      })}
+      <PlantMarks
+        marks={groups}
+        frame={FRAME}
+        scale={scale}
+        bounds={bounds}
+        clip={(points) => (bed.round ? points : withinBed(points, lengthM, widthM))}
+        picked={picked}
+        onPick={onPick}
+        onMove={onMove}
+        onDrop={onDrop}
+      />
       <ScaleBar scale={scale} x={6} y={FRAME.heightPx - 8} show={(m) => show(m, 'length')} />
     </svg>
   )

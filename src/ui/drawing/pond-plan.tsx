@@ -1,11 +1,11 @@
 'use client'
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { useId, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import type { Basin } from '@/core/survey/basin'
 import { boundsOf } from '@/core/survey/point'
 import { cutLine } from '@/core/survey/section'
 import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
-import { fitScale, pathOf, type Scale } from './to-scale'
+import { fitScale, pathOf, type Frame, type Scale } from './to-scale'
 
 const FRAME = { widthPx: 560, heightPx: 300, marginPx: 34 }
 const DEEPER = [0.45, 0.62, 0.8, 1]
@@ -20,12 +20,20 @@ export interface PlanHandle {
 
 const KEY_STEP_M = 0.05
 
+interface PondPlanProps {
+  readonly basin: Basin
+  readonly handles?: readonly PlanHandle[]
+  /** What is drawn over the pond, in its scale. */
+  readonly children?: (on: { frame: Frame; scale: Scale; bounds: ReturnType<typeof boundsOf>; clipPath: string }) => ReactNode
+}
+
 /** A pond from above, to scale: waterline, depth zones, the line of the section, size. */
-export function PondPlan({ basin, handles = [] }: { basin: Basin; handles?: readonly PlanHandle[] }) {
+export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
   const show = useShow()
   const drawing = useRef<SVGSVGElement>(null)
   // while a point is dragged the scale stands still, or the pond would run away under the finger
   const [held, setHeld] = useState<Scale | null>(null)
+  const clip = useId()
   const bounds = boundsOf(basin.outline)
   const scale = held ?? fitScale(FRAME, bounds)
   const cut = scale.y(cutLine(basin))
@@ -36,7 +44,7 @@ export function PondPlan({ basin, handles = [] }: { basin: Basin; handles?: read
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       ref={drawing}
-      role={handles.length > 0 ? 'group' : 'img'}
+      role={handles.length > 0 || children ? 'group' : 'img'}
       aria-label={`Plan of the pond, ${length(bounds.maxX - bounds.minX)} by ${length(bounds.maxY - bounds.minY)}, surface ${show(basin.areaM2, 'area')}`}
     >
       <path d={pathOf([basin.outline], scale)} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="2" />
@@ -96,6 +104,14 @@ export function PondPlan({ basin, handles = [] }: { basin: Basin; handles?: read
           />
         )
       })}
+      {children ? (
+        <>
+          <clipPath id={clip}>
+            <path d={pathOf([basin.outline], scale)} />
+          </clipPath>
+          {children({ frame: FRAME, scale, bounds, clipPath: `url(#${clip})` })}
+        </>
+      ) : null}
       <ScaleBar scale={scale} x={8} y={FRAME.heightPx - 10} show={length} />
     </svg>
   )

@@ -25,6 +25,7 @@ import { draftOf, toAnswer } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepDoses } from './step-doses'
 import { StepPhotos } from './step-photos'
+import { StepPlants } from './step-plants'
 import { StepTimer } from './step-timer'
 import { useNow } from './use-now'
 import { useStepDraft } from './use-step-draft'
@@ -142,6 +143,7 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
           error={errorOf('figures', figure)}
         />
       ))}
+      {step.plants ? <StepPlants step={step} view={view} /> : null}
       {step.products ? (
         <StepDoses
           doses={stepDoses(step, products, dosing, answer)}

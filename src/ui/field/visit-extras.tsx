@@ -12,6 +12,8 @@ import { ChoiceField } from '@/ui/components/choice-field'
 import { TextField } from '@/ui/components/text-field'
 import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
+import { Fold } from './fold'
+import { PlantForm } from './plant-form'
 import { goTo } from './use-field-place'
 
 /** What belongs to a visit and to no step: notes, findings, parts, people coming and going, and an early end. */
@@ -21,20 +23,12 @@ export function VisitExtras({ view }: { view: VisitView }) {
     <div className="mt-2">
       {underWay ? <Note view={view} /> : null}
       {underWay ? <FindingForm view={view} /> : null}
+      {underWay ? <PlantForm view={view} /> : null}
       {underWay ? <PartForm view={view} /> : null}
       {underWay ? <GearForm view={view} /> : null}
       {underWay ? <People view={view} /> : null}
       <EarlyEnd view={view} />
     </div>
-  )
-}
-
-function Fold({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <details className="border-bottom">
-      <summary>{title}</summary>
-      <div className="pb-2">{children}</div>
-    </details>
   )
 }
 

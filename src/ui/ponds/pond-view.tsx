@@ -150,6 +150,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             <EquipmentSheet pondId={pond.id} equipment={data.equipment} today={today} />
           </Sheet>
           <Sheet title="Seasonal gear">
+            <Link className="btn btn-sm btn-outline-secondary mb-2 no-print" href={`/ponds/${pond.id}/plants`}>
+              Plants
+            </Link>
             <GearSheet gear={data.gear} cuttingBuckets={data.cuttingBuckets} />
           </Sheet>
           <Visits data={data} today={today} />

@@ -19,6 +19,7 @@ const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[]
 /** Looked into now and then: behind one button. */
 const MORE: typeof VIEWS = [
   { href: '/map', label: 'Map' },
+  { href: '/plants', label: 'Plants' },
   { href: '/stores', label: 'Stores' },
   { href: '/letters', label: 'Letters', roles: ['owner', 'office'] },
   { href: '/exchange', label: 'Exchange', roles: ['owner', 'office'] },

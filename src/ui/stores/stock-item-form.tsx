@@ -9,7 +9,7 @@ import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
 import { useSave } from '@/ui/use-save'
 
-const EMPTY: StockItemInput = { name: '', kind: 'product', unit: 'g', least: 0, productKey: null, equipmentKind: null, place: '' }
+const EMPTY: StockItemInput = { name: '', kind: 'product', unit: 'g', least: 0, productKey: null, equipmentKind: null, speciesKey: null, place: '' }
 
 /** A shelf of the stores: a new one, or one that is changed. */
 export function StockItemForm({ products, item }: { products: ProductBook; item?: StockItem }) {
@@ -23,6 +23,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
           least: item.least,
           productKey: item.productKey,
           equipmentKind: item.equipmentKind,
+          speciesKey: item.speciesKey,
           place: item.place,
         }
       : EMPTY,

@@ -23,6 +23,7 @@ const item = (over: Partial<StockItem>, needed = 0) =>
       least: 500,
       productKey: 'culture',
       equipmentKind: null,
+      speciesKey: null,
       place: 'Cool shelf',
       onHand: 7500,
       ...over,

@@ -1,6 +1,7 @@
 import { JOB_PLANNING } from '../../jobs/planning-facts'
-import { addDays, daysBetween, dayOfYear, yearOf, type IsoDate } from '../../numeric/calendar'
+import { addDays, daysBetween, yearOf, type IsoDate } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
+import { weekOf } from '../../plants/warmth'
 import { earlier, later, type Need, type PondWork, type ServiceLine } from './pond-work'
 
 /** A repeat may lie this share of its interval off its due day; two repeats no closer than this share. */
@@ -47,7 +48,7 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
 
 /** Days until the next one: as agreed, or as the plants grow at that time of the year. */
 const gapFrom = (work: PondWork, line: ServiceLine, day: IsoDate): number =>
-  line.everyDays ?? careGapDays(work.weeklyWaterC, Math.min(51, Math.floor((dayOfYear(day) - 1) / 7)), work.aggressivePlants)
+  line.everyDays ?? careGapDays(work.weeklyWaterC, weekOf(day), work.aggressivePlants)
 
 interface Range {
   readonly earliest: IsoDate

@@ -5,7 +5,7 @@ import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLO
 export const ROUTINE_VISIT: JobType = {
   key: 'routine',
   name: 'Routine visit',
-  version: 2,
+  version: 3,
   steps: [
     ...ARRIVE,
     TEST,
@@ -50,6 +50,7 @@ export const ROUTINE_VISIT: JobType = {
       kind: 'do',
       title: 'Plants: deadhead, thin, yellow leaves out',
       figures: ['cuttingBuckets'],
+      plants: ['deadhead', 'pull-back', 'thin', 'tidy', 'feed'],
       detail: 'Clear {0.15|length} around skimmer mouths and screens; floating plants to half of the water. Count the buckets taken away.',
     },
     {
@@ -83,7 +84,7 @@ export const ROUTINE_VISIT: JobType = {
 export const PLANT_CARE: JobType = {
   key: 'plant-care',
   name: 'Plant care',
-  version: 2,
+  version: 3,
   steps: [
     ...ARRIVE,
     {
@@ -92,6 +93,7 @@ export const PLANT_CARE: JobType = {
       kind: 'do',
       title: 'Spreaders cut back from inlets, screens and edges',
       detail: 'Ground covers off screens and spillways, {0.15|length} clear at skimmer mouths, nothing aggressive beside pipes.',
+      plants: ['pull-back'],
     },
     {
       key: 'deadhead',
@@ -100,6 +102,7 @@ export const PLANT_CARE: JobType = {
       title: 'Deadhead before seed falls; dead leaves out of the water',
       detail:
         'Tall sedges and similar seeders every week in the growing season: at the base, before flowers drop seed. Leave the big-leaved heavy feeders standing.',
+      plants: ['deadhead', 'tidy'],
       safety: 'Waders only in known depth; a second person at the edge.',
     },
     {
@@ -108,6 +111,7 @@ export const PLANT_CARE: JobType = {
       kind: 'measure',
       title: 'Thin floating plants to half of the water',
       figures: ['coverShare'],
+      plants: ['thin'],
       detail: 'Write down the cover as found.',
     },
     {
@@ -115,6 +119,7 @@ export const PLANT_CARE: JobType = {
       section: 'Plants',
       kind: 'do',
       title: 'Divide crowded crowns, replant bare patches',
+      plants: ['divide', 'plant-out'],
       detail: 'In spring, before growth. Rooted pieces fill gaps; the rest is composted or bagged away from waterways.',
       safety: 'Never release plants outside. Lists of regulated plants are checked before any are taken along.',
     },
@@ -123,6 +128,7 @@ export const PLANT_CARE: JobType = {
       section: 'Plants',
       kind: 'dose',
       title: 'Feed lilies and lotus in their baskets',
+      plants: ['feed'],
       detail: 'Monthly while the water is above {18|temperature}: one or two tablets pushed into the soil of each basket, never loose in the bed.',
     },
     {
@@ -131,6 +137,7 @@ export const PLANT_CARE: JobType = {
       kind: 'decide',
       title: 'How does the bed look?',
       detail: 'Pale or stunted where the rest is green: water may be running under the roots. Dig a hand deep and look whether they stand wet.',
+      plants: ['look-at-roots'],
       choices: ['Green and even', 'Pale or stunted, roots wet', 'Pale or stunted, roots dry', 'Rampant'],
     },
     {
@@ -211,7 +218,7 @@ export const WETLAND_FLUSH: JobType = {
 export const TUB_CARE: JobType = {
   key: 'tub-care',
   name: 'Patio tub care',
-  version: 1,
+  version: 2,
   steps: [
     ...ARRIVE,
     { ...TEST, readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'kh', 'clarityDepth'] },
@@ -223,7 +230,7 @@ export const TUB_CARE: JobType = {
       title: 'Change a part of the water',
       detail: 'Daily for the first days of a new tub, then as the tests say. Treated, and of the same temperature. Write down how much; 0 if none.',
     },
-    { key: 'tub-plants', section: 'Tub', kind: 'measure', title: 'Thin floating plants to half cover', figures: ['coverShare'] },
+    { key: 'tub-plants', section: 'Tub', kind: 'measure', title: 'Thin floating plants to half cover', figures: ['coverShare'], plants: ['thin', 'tidy'] },
     { key: 'tub-algae', section: 'Tub', kind: 'do', title: 'Algae out by hand' },
     { key: 'mosquito', section: 'Tub', kind: 'decide', title: 'Mosquito larvae?', choices: ['None', 'A few, fish take them', 'Many: skimmed off'] },
     LOOK_AT_FISH,

@@ -4,7 +4,7 @@ import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLO
 export const SPRING_STARTUP: JobType = {
   key: 'spring-startup',
   name: 'Spring startup',
-  version: 2,
+  version: 3,
   steps: [
     ...ARRIVE,
     ISOLATE,
@@ -43,6 +43,7 @@ export const SPRING_STARTUP: JobType = {
       section: 'Start',
       kind: 'do',
       title: 'Plants cut back, divided and fed',
+      plants: ['divide', 'cut-back', 'plant-out'],
       detail: 'Before growth; tablets into baskets, never loose in the bed.',
       figures: ['cuttingBuckets'],
     },
@@ -57,14 +58,21 @@ export const SPRING_STARTUP: JobType = {
 export const AUTUMN_NETTING: JobType = {
   key: 'netting',
   name: 'Autumn netting',
-  version: 2,
+  version: 3,
   steps: [
     ...ARRIVE,
     { ...TEST, readings: ['waterTemp', 'ph', 'tan', 'kh', 'clarityDepth'] },
     TEST_TAP,
     { key: 'shade', section: 'Autumn', kind: 'do', title: 'Shade cloth down, dried and stored' },
-    { key: 'cut-back', section: 'Autumn', kind: 'do', title: 'Cut back, thin, take away before it rots', figures: ['cuttingBuckets'] },
-    { key: 'lift', section: 'Autumn', kind: 'do', title: 'Lift tender plants, label, store frost-free' },
+    {
+      key: 'cut-back',
+      section: 'Autumn',
+      kind: 'do',
+      title: 'Cut back, thin, take away before it rots',
+      figures: ['cuttingBuckets'],
+      plants: ['cut-back', 'thin', 'tidy'],
+    },
+    { key: 'lift', section: 'Autumn', kind: 'do', title: 'Lift tender plants, label, store frost-free', plants: ['lift'] },
     { key: 'leaves', section: 'Autumn', kind: 'do', title: 'Leaves out of the pond and the skimmer' },
     { ...CHANGE_WATER, section: 'Autumn' },
     { ...BACTERIA, section: 'Autumn', title: 'Cold-water bacteria', detail: 'Where the practice adds any, and below {10|temperature}.' },

@@ -162,6 +162,7 @@ const steps: readonly JobStep[] = [
     section: EMPTY,
     kind: 'do',
     products: ['plant-food'],
+    plants: ['divide', 'cut-back', 'plant-out', 'feed'],
     title: 'Divide and repot overgrown plants',
     detail: 'Fertiliser tablets in the baskets, never loose in the bed.',
   },
@@ -233,7 +234,7 @@ const steps: readonly JobStep[] = [
 export const SPRING_CLEANOUT: JobType = {
   key: 'spring-cleanout',
   name: 'Spring cleanout',
-  version: 2,
+  version: 3,
   steps,
   followUpDays: [3, 7],
   followUpTitle: 'Test TAN and nitrite after the cleanout',

@@ -10,10 +10,12 @@ import { insertEquipment, renewEquipment } from '@/server/db/equipment-repositor
 import { insertFinding } from '@/server/db/finding-repository'
 import { closeAnsweredFollowUps, insertFollowUp } from '@/server/db/follow-up-repository'
 import { putGear } from '@/server/db/gear-repository'
+import { findPatch, insertPatch, insertPlantEvents } from '@/server/db/plant-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
 import { insertMoves, listStock, removeVisitMoves } from '@/server/db/stock-repository'
 import { todayIn } from '@/server/today'
+import { cuttingsMoves } from '../plants/cuttings'
 import { closeVisitTasks } from '../tasks'
 
 /** What was found is looked at again within so many days. @source house default */
@@ -31,6 +33,7 @@ export async function whatFollows(trx: Knex.Transaction, actor: Actor, visit: Vi
     const { id, gearId, gearKind, name, state, place, at } = entry
     await putGear(trx, actor.firmId, { id: gearId ?? id, pondId: visit.pondId, kind: gearKind, name, state, place, since: at })
   }
+  if (entry.kind === 'plant') await seenOrDone(trx, actor, visit, entry)
   const over = visit.state === 'done' || visit.state === 'given-up'
   // lines that come in after the end correct what it had written to the pond
   if (over) await toThePond(trx, actor, visit, log, day)
@@ -70,13 +73,29 @@ async function fitted(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
   })
 }
 
+/** A line about plants goes to its group; a group that is new here, or that the office has taken away meanwhile, is written down anew. */
+async function seenOrDone(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'plant' }>): Promise<void> {
+  const { id, patchId, place, species, action, condition, count, kept, note, at } = entry
+  const known = patchId ? await findPatch(trx, patchId) : undefined
+  const group = known?.pondId === visit.pondId ? known.id : id
+  if (group === id)
+    await insertPatch(trx, actor.firmId, id, visit.pondId, {
+      place,
+      species,
+      xM: null,
+      yM: null,
+      plantedOn: action === 'planted' ? todayIn(actor.timeZone, new Date(at)) : null,
+    })
+  await insertPlantEvents(trx, actor.firmId, [{ id, patchId: group, action, condition, count, kept, note, at, byId: actor.userId, visitId: visit.id }])
+}
+
 /** Readings and closed tasks of a visit that is over, as its log stands now. */
 async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], day: string): Promise<void> {
   const states = stepStates(visit.job.steps, log)
   const readings = pondReadings(visit, states)
   await removeVisitReadings(trx, visit.id)
   await insertReadings(trx, actor.firmId, readings)
-  await closeVisitTasks(trx, visit, states, day)
+  await closeVisitTasks(trx, actor, visit, states, day)
   await bookUse(trx, actor, visit, states, log)
   const taken = [...new Set(readings.map((r) => r.kind))]
   if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
@@ -126,6 +145,7 @@ async function bookUse(
   const stock = await listStock(trx)
   const doses = [...states.values()].flatMap((state) => (state.status === 'done' ? (state.entry.answer.doses ?? []) : []))
   const parts = log.flatMap((e) => (e.kind === 'part' ? [e.equipmentKind] : []))
+  const cuttings = log.flatMap((e) => (e.kind === 'plant' ? [{ species: e.species, amount: e.kept - (e.action === 'planted' ? (e.count ?? 0) : 0) }] : []))
   const taken = stock.flatMap((item) => {
     const given = doses.filter((d) => item.productKey !== null && d.productKey === item.productKey).reduce((sum, d) => sum + d.amount, 0)
     const fittedHere = parts.filter((kind) => item.equipmentKind !== null && kind === item.equipmentKind).length
@@ -133,7 +153,8 @@ async function bookUse(
     return amount > 0 ? [{ itemId: item.id, amount: -amount, move: 'used', note: `${visit.job.name}, ${visit.siteName}`, visitId: visit.id }] : []
   })
   await removeVisitMoves(trx, visit.id)
-  await insertMoves(trx, actor.firmId, actor.userId, taken)
+  const pieces = await cuttingsMoves(trx, actor.firmId, cuttings, `${visit.job.name}, ${visit.siteName}`, visit.id)
+  await insertMoves(trx, actor.firmId, actor.userId, [...taken, ...pieces])
 }
 
 /** Days on which what was begun on the visit goes on become follow-ups, so that a course is not broken off. */

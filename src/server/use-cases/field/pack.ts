@@ -23,6 +23,7 @@ import { listLastReadings } from '@/server/db/reading-repository'
 import { findVisit, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { cleanoutPond } from '../visit-planning'
+import { plantsOf, type DayHere } from '../plants/plants-of'
 import { gateFacts } from './facts'
 
 /** A crew's device holds this many days; people of no crew see everybody's, so fewer of them. */
@@ -38,7 +39,13 @@ export async function fieldPack(actor: Actor, now: Date = new Date()): Promise<F
     const near = await listVisits(trx, { from: addDays(today, -1), to, crewId: actor.crewId ?? undefined })
     const open = await listOpenVisits(trx, actor.crewId ?? undefined)
     const visits = [...open.filter((v) => !near.some((n) => n.id === v.id)), ...near]
-    return { person: personOf(actor), today, madeAt: now.toISOString(), products: (await findProducts(trx)).products, visits: await withAll(trx, visits) }
+    return {
+      person: personOf(actor),
+      today,
+      madeAt: now.toISOString(),
+      products: (await findProducts(trx)).products,
+      visits: await withAll(trx, visits, { today, timeZone: actor.timeZone }),
+    }
   })
 }
 
@@ -48,7 +55,7 @@ export async function fieldVisit(actor: Actor, id: VisitId): Promise<FieldVisit>
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
-    return (await withAll(trx, [visit]))[0]
+    return (await withAll(trx, [visit], { today: todayIn(actor.timeZone), timeZone: actor.timeZone }))[0]
   })
 }
 
@@ -63,11 +70,13 @@ const personOf = ({ userId, name, role, firmName, timeZone, preferences }: Actor
   mayLog: may(role, 'visits.log'),
 })
 
-async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[]): Promise<FieldVisit[]> {
+async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[], here: DayHere): Promise<FieldVisit[]> {
   const ids = visits.map((v) => v.id)
   const pondIds = [...new Set(visits.map((v) => v.pondId))]
   const { practice: house } = await findFirm(trx)
-  const rests = new Map((await listPlanningPonds(trx, pondIds)).map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)]))
+  const planning = await listPlanningPonds(trx, pondIds)
+  const rests = new Map(planning.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)]))
+  const plants = new Map((await plantsOf(trx, here, planning)).map((p) => [p.pond.pondId, p]))
   const [logs, photos, last, equipment, gear, findings] = [
     await listEntriesOf(trx, ids),
     await listPhotosOf(trx, ids),
@@ -93,6 +102,8 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[])
         .filter((piece) => piece.pondId === visit.pondId)
         .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),
       gear: gear.filter((g) => g.pondId === visit.pondId),
+      plants: plants.get(visit.pondId)!.patches,
+      care: plants.get(visit.pondId)!.tasks,
       heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
     })
   }

@@ -4,6 +4,7 @@ import type { Need, PondTask, PondWork } from '@/core/dispatch/needs/pond-work'
 import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/dispatch/plan/plan-input'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { USUAL_WEEKS } from '@/core/season/usual-water'
 import { minutesOfDay } from '@/domain/crew-setup'
 import { lampRest } from '@/domain/lamp-rest'
 import { practiceAt } from '@/domain/practice'
@@ -31,8 +32,6 @@ import { neededVisit, publishedVisit } from './plan-visits'
 export const NEW_CUSTOMER_PREFIX = 'new-customer-'
 /** Done visits that repeats count from. */
 const LOOK_BACK_DAYS = 400
-/** Water of a temperate year, where a pond has no season yet. */
-const USUAL_WEEKS = Array.from({ length: 52 }, (_, week) => 11 - 9 * Math.cos((2 * Math.PI * (week - 3)) / 52))
 /** A visit that takes this share of a day leaves no room for the way there and another one. */
 const WHOLE_DAY_SHARE = 0.8
 
@@ -67,9 +66,9 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const visits = await listPlanningVisits(trx, addDays(from, -LOOK_BACK_DAYS))
   // a visit that was never made holds nothing
   const taken = new Set(visits.filter((v) => v.state !== 'done' && v.day >= today).flatMap((v) => v.taskIds))
-  const tasks = (await dueTasks(trx, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)])))).filter(
-    (task) => !taken.has(task.id),
-  )
+  const tasks = (
+    await dueTasks(trx, { today, timeZone }, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)])))
+  ).filter((task) => !taken.has(task.id))
   const coming = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
   const periods = await listFirmPeriods(trx, from)
   const days = workingDays(from, wish.to, wish.lostDays, periods)

@@ -56,5 +56,12 @@ export class DeviceDb extends Dexie {
       photos: 'id, visitId, [userId+state]',
       facts: 'key',
     })
+    // visits that were kept before groups of plants were: they come with the next rounds
+    this.version(2).upgrade((trx) =>
+      trx
+        .table<KeptVisit>('visits')
+        .toCollection()
+        .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [] })),
+    )
   }
 }

@@ -1,0 +1,10 @@
+import type { Metadata } from 'next'
+import { forPage } from '@/server/http/page-actor'
+import { allPlants } from '@/server/use-cases/plants/all-plants'
+import { AllPlantsView } from '@/ui/plants/all-plants-view'
+
+export const metadata: Metadata = { title: 'Plants' }
+
+export default async function PlantsPage() {
+  return <AllPlantsView data={await forPage(allPlants)} />
+}

@@ -1,0 +1,13 @@
+import type { Metadata } from 'next'
+import { PondId } from '@/domain/ids'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { pondPlants } from '@/server/use-cases/plants/pond-plants'
+import { PondPlantsView } from '@/ui/plants/pond-plants-view'
+
+export const metadata: Metadata = { title: 'Plants' }
+
+export default async function PondPlantsPage({ params }: { params: Promise<{ pondId: string }> }) {
+  const id = idFrom(PondId, (await params).pondId)
+  return <PondPlantsView data={await forPage((actor) => pondPlants(actor, id))} />
+}

@@ -1,0 +1,42 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import type { FirmId, VisitId } from '@/domain/ids'
+import { speciesName } from '@/domain/plants'
+import { StockItemInput, type StockItem } from '@/domain/stores'
+import { insertStockItem, listStock, type NewMove } from '@/server/db/stock-repository'
+
+/** Rooted pieces of one kind that came to the holding bed, or went out of it. */
+export interface CuttingsMove {
+  readonly species: string
+  readonly amount: number
+}
+
+const shelf = (species: string): StockItemInput =>
+  StockItemInput.parse({ name: `${speciesName(species)}, rooted pieces`, kind: 'plant', unit: 'pieces', least: 0, speciesKey: species, place: 'Holding bed' })
+
+/**
+ * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; one that has none gives nothing out: the
+ * plants were bought.
+ */
+export async function cuttingsMoves(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  moves: readonly CuttingsMove[],
+  note: string,
+  visitId: VisitId | null,
+): Promise<NewMove[]> {
+  const net = new Map<string, number>()
+  for (const { species, amount } of moves) net.set(species, (net.get(species) ?? 0) + amount)
+  const shelves = new Map((await listStock(trx)).flatMap((item): [string, StockItem][] => (item.speciesKey ? [[item.speciesKey, item]] : [])))
+  const booked: NewMove[] = []
+  for (const [species, amount] of net) {
+    if (amount === 0) continue
+    let itemId = shelves.get(species)?.id
+    if (!itemId && amount > 0) {
+      itemId = randomUUID()
+      await insertStockItem(trx, firmId, itemId, shelf(species))
+    }
+    if (itemId) booked.push({ itemId, amount, move: amount > 0 ? 'received' : 'used', note, visitId })
+  }
+  return booked
+}

@@ -1,0 +1,74 @@
+'use client'
+import type { CareTask } from '@/core/plants/care-rules'
+import { addDays } from '@/core/numeric/calendar'
+import { shortDate } from '@/domain/dates'
+import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName } from '@/domain/plants'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { CARE_WHY } from '@/ui/messages/plants'
+import { useSave } from '@/ui/use-save'
+
+interface CareListProps {
+  readonly tasks: readonly CareTask[]
+  readonly patches: readonly { readonly id: string; readonly species: string }[]
+  readonly today: string
+  readonly mayLog: boolean
+  readonly onPick?: (id: string) => void
+}
+
+/** What groups of plants ask for: now, in a few days, and later this year. */
+export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProps) {
+  const { problem, save } = useSave()
+  const near = addDays(today, CARE_AHEAD_DAYS)
+  const name = (task: CareTask) => speciesName(patches.find((p) => p.id === task.patchId)!.species)
+  const [now, later] = [tasks.filter((t) => t.due <= near), tasks.filter((t) => t.due > near)]
+  const done = (task: CareTask) => save('POST', `/api/v1/plants/${task.patchId}/log`, { line: { action: task.action }, on: today })
+  if (tasks.length === 0) return <p className="soft mb-0">Nothing more this year.</p>
+  return (
+    <>
+      {now.length === 0 ? <p className="soft">Nothing in the coming days.</p> : null}
+      <ul className="plain-list">
+        {now.map((task) => (
+          <li key={`${task.patchId}${task.action}`} className="d-flex gap-2 align-items-start">
+            <span className="flex-grow-1">
+              <strong>{PLANT_ACTION_NAMES[task.action]}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
+              <span className="soft small d-block">
+                {task.due < today ? 'since' : 'from'} {shortDate(task.due)}
+                {task.latest < today ? <span className="verdict look ms-1">late</span> : `, until ${shortDate(task.latest)}`}; {CARE_WHY[task.why]}
+              </span>
+            </span>
+            {mayLog ? (
+              <button
+                className="btn btn-sm btn-outline-primary text-nowrap no-print"
+                aria-label={`${PLANT_ACTION_NAMES[task.action]}: ${name(task)}, done today`}
+                onClick={() => void done(task)}
+              >
+                Done today
+              </button>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+      <ProblemNote problem={problem} />
+      {later.length > 0 ? (
+        <details>
+          <summary className="soft">Later this year ({later.length})</summary>
+          <ul className="plain-list">
+            {later.map((task) => (
+              <li key={`${task.patchId}${task.action}`}>
+                {shortDate(task.due)}: {PLANT_ACTION_NAMES[task.action].toLowerCase()}, {name(task)}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
+    </>
+  )
+}
+
+function PickLink({ task, name, onPick }: { task: CareTask; name: string; onPick: (id: string) => void }) {
+  return (
+    <button className="btn btn-link p-0 align-baseline" onClick={() => onPick(task.patchId)}>
+      {name}
+    </button>
+  )
+}

@@ -1,0 +1,99 @@
+'use client'
+import { useState } from 'react'
+import type { Basin } from '@/core/survey/basin'
+import { shortDate } from '@/domain/dates'
+import { PATCH_PLACE_NAMES, PLANT_CONDITION_NAMES, speciesName, type PatchNow, type PatchPlace } from '@/domain/plants'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { PlantMarks, type PlantMark } from '@/ui/drawing/plant-marks'
+import { PlantingPlan } from '@/ui/drawing/planting-plan'
+import { PondPlan } from '@/ui/drawing/pond-plan'
+import { useSave } from '@/ui/use-save'
+import type { PondPlantsData } from './pond-plants-view'
+
+interface PatchPlansProps {
+  readonly data: PondPlantsData
+  readonly basin: Basin
+  readonly picked: string | null
+  readonly onPick: (id: string) => void
+}
+
+type Placed = PatchNow & { readonly xM: number; readonly yM: number }
+const isPlaced = (p: PatchNow): p is Placed => p.xM !== null && p.yM !== null
+
+const markOf = (p: Placed): PlantMark => ({
+  ...p,
+  looks: p.stored
+    ? { words: 'stored', className: 'stored' }
+    : { words: PLANT_CONDITION_NAMES[p.condition].toLowerCase(), className: p.condition === 'good' ? '' : `looks-${p.condition}` },
+})
+
+/** Groups on the plan of the bed and of the pond, and all of them as a list. */
+export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, onPick }: PatchPlansProps) {
+  const { problem, save } = useSave('patch')
+  // where a group is dragged to, until it is kept
+  const [moved, setMoved] = useState<Readonly<Record<string, { xM: number; yM: number; from: number }>>>({})
+  const at = (p: Placed): Placed => (moved[p.id]?.from === p.version ? { ...p, ...moved[p.id], xM: moved[p.id].xM, yM: moved[p.id].yM } : p)
+  const of = (place: PatchPlace): Placed[] =>
+    patches
+      .filter((p) => p.place === place && p.count > 0)
+      .filter(isPlaced)
+      .map(at)
+  const hold = (p: Placed, xM: number, yM: number) => setMoved({ ...moved, [p.id]: { xM: Number(xM.toFixed(2)), yM: Number(yM.toFixed(2)), from: p.version } })
+  const drop = async (p: Placed) => {
+    const to = moved[p.id]
+    if (!to || to.from !== p.version) return
+    await save('PUT', `/api/v1/plants/${p.id}`, {
+      version: p.version,
+      patch: { place: p.place, species: p.species, xM: to.xM, yM: to.yM, plantedOn: p.plantedOn },
+    })
+  }
+  const planProps = (groups: readonly Placed[]) => ({
+    picked: groups.findIndex((p) => p.id === picked),
+    onPick: (i: number) => onPick(groups[i].id),
+    onMove: mayWrite ? (i: number, xM: number, yM: number) => hold(groups[i], xM, yM) : null,
+    onDrop: (i: number) => void drop(groups[i]),
+  })
+  const [inBed, inPond] = [of('bed'), of('pond')]
+  return (
+    <section className="sheet" aria-label="What grows where">
+      <h2>What grows where</h2>
+      {patches.length === 0 ? (
+        <p className="soft">Nothing is written down yet. Add the groups that stand here, or let the crew do it on its next visit.</p>
+      ) : null}
+      {bed && bed.type !== 'none' ? <PlantingPlan bed={bed} groups={inBed.map(markOf)} {...planProps(inBed)} /> : null}
+      <PondPlan basin={basin}>{(on) => <PlantMarks marks={inPond.map(markOf)} {...on} {...planProps(inPond)} />}</PondPlan>
+      <ProblemNote problem={problem} />
+      <div className="table-responsive" tabIndex={0} role="region" aria-label="Groups of plants">
+        <table className="table table-sm align-middle mb-0">
+          <thead>
+            <tr>
+              <th>Group</th>
+              <th>Where</th>
+              <th className="text-end">Plants</th>
+              <th>Looks</th>
+              <th>Last</th>
+            </tr>
+          </thead>
+          <tbody>
+            {patches.map((p) => (
+              <tr key={p.id} className={p.id === picked ? 'table-active' : undefined}>
+                <th scope="row" className="fw-normal">
+                  <button className="btn btn-link p-0 text-start" onClick={() => onPick(p.id)} aria-pressed={p.id === picked}>
+                    {speciesName(p.species)}
+                  </button>
+                </th>
+                <td>
+                  {PATCH_PLACE_NAMES[p.place]}
+                  {isPlaced(p) ? '' : ', not on the plan yet'}
+                </td>
+                <td className="text-end">{p.count}</td>
+                <td>{p.count === 0 ? 'Gone' : p.stored ? 'Stored' : PLANT_CONDITION_NAMES[p.condition]}</td>
+                <td className="soft">{p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}

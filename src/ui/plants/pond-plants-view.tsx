@@ -1,0 +1,124 @@
+'use client'
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import { nutrientsOut } from '@/core/plants/cuttings'
+import { shortDate } from '@/domain/dates'
+import { savedPondFacts } from '@/domain/pond-facts'
+import type { pondPlants } from '@/server/use-cases/plants/pond-plants'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { useShow } from '@/ui/person-context'
+import { useSave } from '@/ui/use-save'
+import { CareList } from './care-list'
+import { NewPatchForm } from './new-patch-form'
+import { PatchPlans } from './patch-plans'
+import { PatchSheet } from './patch-sheet'
+import { ReplantList } from './replant-list'
+
+export type PondPlantsData = Awaited<ReturnType<typeof pondPlants>>
+
+/** What grows where on one pond, how it looks, what it asks for and where cuttings may go. */
+export function PondPlantsView({ data }: { data: PondPlantsData }) {
+  const { pond, patches, tasks, bed, today } = data
+  const basin = useMemo(() => savedPondFacts(pond).basin, [pond])
+  const [picked, setPicked] = useState<string | null>(null)
+  const chosen = patches.find((p) => p.id === picked)
+  const growing = patches.filter((p) => p.count > 0)
+  return (
+    <>
+      <div className="page-head">
+        <h1>Plants of {pond.name}</h1>
+        <span className="soft">
+          <Link href={`/ponds/${pond.id}`}>
+            {pond.siteName}, {pond.town}
+          </Link>{' '}
+          · {growing.length} {growing.length === 1 ? 'group' : 'groups'}, {growing.reduce((sum, p) => sum + p.count, 0)} plants
+        </span>
+        <span className="actions no-print">
+          <Link className="btn btn-sm btn-outline-secondary" href="/plants">
+            All ponds’ plants
+          </Link>
+        </span>
+      </div>
+      <div className="columns wide-left">
+        <div>
+          {data.mayWrite && bed && bed.planting.length > 0 && !patches.some((p) => p.place === 'bed') ? (
+            <TakeOver pondId={pond.id} version={data.bedVersion!} groups={bed.planting.length} />
+          ) : null}
+          <PatchPlans data={data} basin={basin} picked={picked} onPick={setPicked} />
+          {data.mayWrite ? <NewPatchForm pond={pond} basin={basin} bed={bed} /> : null}
+          {data.photos.length > 0 ? (
+            <section className="sheet" aria-label="Over time">
+              <h2>Over time</h2>
+              <div className="photo-row">
+                {data.photos.map((photo) => (
+                  <figure key={photo.id}>
+                    {/* eslint-disable-next-line @next/next/no-img-element -- kept in the firm's own database, already small */}
+                    <img
+                      src={`/api/v1/photos/${photo.id}?size=thumbnail`}
+                      alt={`Plants on ${shortDate(photo.takenAt.slice(0, 10))} ${photo.takenAt.slice(0, 4)}`}
+                    />
+                    <figcaption className="soft small">
+                      {shortDate(photo.takenAt.slice(0, 10))} {photo.takenAt.slice(0, 4)}
+                    </figcaption>
+                  </figure>
+                ))}
+              </div>
+            </section>
+          ) : null}
+        </div>
+        <div>
+          {chosen ? (
+            <PatchSheet key={`${chosen.id}:${chosen.version}`} patch={chosen} tasks={tasks.filter((t) => t.patchId === chosen.id)} data={data} />
+          ) : (
+            <p className="sheet soft">Choose a group on the plan or in the list to see how it does and to write down what was done.</p>
+          )}
+          <section className="sheet" aria-label="Care due">
+            <h2>What they ask for</h2>
+            <CareList tasks={tasks} patches={patches} today={today} mayLog={data.mayLog} onPick={setPicked} />
+          </section>
+          <ReplantList data={data} onPick={setPicked} />
+          <Exported buckets={data.cuttingBuckets} />
+        </div>
+      </div>
+    </>
+  )
+}
+
+function TakeOver({ pondId, version, groups }: { pondId: string; version: number; groups: number }) {
+  const { problem, errorOf, save } = useSave()
+  const [plantedOn, setPlantedOn] = useState('')
+  return (
+    <section className="sheet">
+      <p>
+        Version {version} of the filter has {groups} groups of plants on its plan. Nothing is written down yet of what grows in the bed.
+      </p>
+      <TextField label="Planted on (if known)" type="date" value={plantedOn} onChange={(e) => setPlantedOn(e.target.value)} error={errorOf('plantedOn')} />
+      <button
+        className="btn btn-sm btn-primary mt-2"
+        onClick={() => void save('POST', `/api/v1/ponds/${pondId}/plants/take-over`, { plantedOn: plantedOn || null })}
+      >
+        They were planted so
+      </button>
+      <ProblemNote problem={problem} />
+    </section>
+  )
+}
+
+function Exported({ buckets }: { buckets: number }) {
+  const show = useShow()
+  const out = nutrientsOut(buckets)
+  return (
+    <section className="sheet" aria-label="Carried out">
+      <h2>Carried out this year</h2>
+      {buckets === 0 ? (
+        <p className="soft mb-0">No cuttings are counted yet. Crews count the buckets on their visits.</p>
+      ) : (
+        <p className="mb-0">
+          {buckets} buckets of cuttings: about {show(out.nitrogenG / 1000, 'mass', { scale: 'small' })} of nitrogen and{' '}
+          {show(out.phosphorusG / 1000, 'mass', { scale: 'small' })} of phosphorus.
+        </p>
+      )}
+    </section>
+  )
+}
