@@ -226,8 +226,11 @@ async function benchField(address, ownerUrl) {
   await growDay(ownerUrl)
   const { chromium } = await import('@playwright/test')
   const launch = () => chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })
-  const { openMs, syncMs, lines } = await measureField(launch, address, await signIn(address, 'hale'))
+  const { openMs, answerMs, photoMs, photosMs, syncMs, lines } = await measureField(launch, address, await signIn(address, 'hale'))
   print('field.offlineOpen_ms', quantile(openMs, 0.5), 'ms', openMs.length)
+  print('field.answer_p95_ms', quantile(answerMs, 0.95), 'ms', answerMs.length)
+  print('field.photo_ms', photoMs, 'ms', 40)
+  print('sync.photos40_s', photosMs / 1000, 's', 40)
   print('sync.day12_s', syncMs / 1000, 's', lines)
 }
 

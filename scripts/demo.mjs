@@ -2,15 +2,17 @@
 import { assertNode, ensurePackages } from './lib/packages.mjs'
 import { ensureBuild } from './lib/build.mjs'
 import { ensureDebian } from './lib/debian.mjs'
-import { loadDemo, openDatabase } from './lib/database.mjs'
+import { demoProbes, loadDemo, openDatabase } from './lib/database.mjs'
 import { endAll } from './lib/processes.mjs'
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { inRoot } from './lib/paths.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startOutbox, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startOutbox, startProbes, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 /** Stands while the demo data is loaded: a start that finds it begins again from empty. */
 const loading = inRoot('.slow-reed', 'demo-loading')
+
+const PROBE_HOURS = 48
 
 await runMain(async () => {
   assertNode()
@@ -29,6 +31,9 @@ await runMain(async () => {
     const mailUrl = await startOutbox()
     await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
+    const probesUrl = await startProbes({ appAddress: app.address, ...(await demoProbes(database.appUrl)) })
+    // what they gathered before the app was there
+    await fetch(`${probesUrl}/send?hours=${PROBE_HOURS}`, { method: 'POST' })
     say(`\nSlow Reed is at  ${app.address}\nLetters to customers end in the outbox at  ${mailUrl}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)
   } catch (error) {

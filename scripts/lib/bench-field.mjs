@@ -1,4 +1,8 @@
 // How the field sheet does without signal and on a slow link, measured in the browser of a phone.
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+
 const VISITS = 12
 const LINES_EACH = 30
 /** A poor mobile link: bytes a second each way, and milliseconds until an answer begins. */
@@ -6,7 +10,12 @@ const SLOW_LINK = { offline: false, latency: 400, downloadThroughput: 50_000, up
 const SLOW_CPU = 4
 const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true }
 
-/** @returns milliseconds of each opening without signal, and of the sync of a day's log */
+const PHOTOS = 40
+/** What a phone's camera gives. */
+const CAMERA = { width: 4000, height: 3000 }
+const ANSWERS = 20
+
+/** @returns milliseconds of each opening without signal, until each answer is kept, of each photo, and of the syncs of photos and of a day's log */
 export async function measureField(chromium, address, cookie, { openings = 5 } = {}) {
   const browser = await chromium()
   try {
@@ -14,6 +23,7 @@ export async function measureField(chromium, address, cookie, { openings = 5 } =
     const [name, value] = cookie.split('=')
     await context.addCookies([{ name, value, url: address }])
     const page = await context.newPage()
+    await page.addInitScript(noteKeeping)
     await page.goto(`${address}/field`)
     await page.getByText(/^All sent/).waitFor()
     await page.evaluate(shellIsKept)
@@ -31,7 +41,15 @@ export async function measureField(chromium, address, cookie, { openings = 5 } =
         .waitFor()
       openMs.push(performance.now() - started)
     }
+    const answerMs = await measureAnswers(page)
     await device.send('Emulation.setCPUThrottlingRate', { rate: 1 })
+    const photoMs = await measurePhotos(page)
+    await context.setOffline(false)
+    const photosStarted = performance.now()
+    await page.evaluate(() => window.dispatchEvent(new Event('online')))
+    await page.getByText(/^All sent/).waitFor({ timeout: 120_000 })
+    const photosMs = performance.now() - photosStarted
+    await context.setOffline(true)
     const lines = await page.evaluate(keepDay, { visits: VISITS, linesEach: LINES_EACH })
     await page.reload()
     await page.getByText(/No signal/).waitFor()
@@ -43,9 +61,65 @@ export async function measureField(chromium, address, cookie, { openings = 5 } =
     // a page that is watched like this is told nothing of the signal by the browser
     await page.evaluate(() => window.dispatchEvent(new Event('online')))
     await page.getByText(/^All sent/).waitFor({ timeout: 120_000 })
-    return { openMs, syncMs: performance.now() - started, lines }
+    return { openMs, answerMs, photoMs, photosMs, syncMs: performance.now() - started, lines }
   } finally {
     await browser.close()
+  }
+}
+
+/** In the page: when something is pressed, and when the device has written a line of the log down. */
+function noteKeeping() {
+  document.addEventListener('click', () => (window.pressedAt = performance.now()), true)
+  const open = IDBDatabase.prototype.transaction
+  IDBDatabase.prototype.transaction = function (stores, mode, ...rest) {
+    const transaction = open.call(this, stores, mode, ...rest)
+    if (mode === 'readwrite' && [stores].flat().includes('lines'))
+      transaction.addEventListener('complete', () => {
+        window.keptMs = performance.now() - window.pressedAt
+      })
+    return transaction
+  }
+}
+
+/** Starts the first visit of the day and leaves its steps out one by one, on the slow processor. */
+async function measureAnswers(page) {
+  await page.getByRole('link', { name: 'Open the visit' }).first().click()
+  await page.getByRole('button', { name: 'Start the visit' }).click()
+  const answerMs = []
+  const heading = page.getByRole('region', { name: 'Step at hand' }).getByRole('heading', { level: 2 })
+  for (let i = 0; i < ANSWERS; i++) {
+    const title = await heading.textContent()
+    await page.getByRole('button', { name: 'Leave this step out' }).click()
+    await page.getByLabel('Why is it left out?').fill('Measured')
+    await page.evaluate(() => (window.keptMs = undefined))
+    await page.getByRole('button', { name: 'Leave it out' }).click()
+    answerMs.push(await (await page.waitForFunction(() => window.keptMs)).jsonValue())
+    await page.waitForFunction((was) => document.querySelector('[aria-label="Step at hand"] h2')?.textContent !== was, title)
+  }
+  return answerMs
+}
+
+/** Forty photos of the first step, as large as a camera makes them. */
+async function measurePhotos(page) {
+  const { default: sharp } = await import('sharp')
+  const folder = mkdtempSync(join(tmpdir(), 'bench-photos-'))
+  try {
+    const noise = await sharp({ create: { ...CAMERA, channels: 3, noise: { type: 'gaussian', mean: 128, sigma: 30 } } })
+      .jpeg({ quality: 80 })
+      .toBuffer()
+    const files = Array.from({ length: PHOTOS }, (_, i) => join(folder, `${i}.jpg`))
+    for (const file of files) writeFileSync(file, noise)
+    await page
+      .getByText(/^Arrive/)
+      .first()
+      .click()
+    await page.getByRole('button', { name: /^Photograph the pond as found/ }).click()
+    const started = performance.now()
+    await page.getByLabel('Take a photo').first().setInputFiles(files)
+    await page.getByRole('img', { name: `Photo ${PHOTOS} of this step` }).waitFor({ timeout: 300_000 })
+    return (performance.now() - started) / PHOTOS
+  } finally {
+    rmSync(folder, { recursive: true, force: true })
   }
 }
 

@@ -21,6 +21,15 @@ export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
     env: { APP_DATABASE_URL: appUrl, WEATHER_DESK_URL: weatherUrl },
   })
 
+/** A key for the demo's probes, and the ponds they hang in. */
+export async function demoProbes(appUrl) {
+  const output = await runOrStop('The probes of the demo got no key', process.execPath, [...tsx, inRoot('demo', 'probes.ts')], {
+    quiet: true,
+    env: { APP_DATABASE_URL: appUrl },
+  })
+  return JSON.parse(output.slice(output.indexOf('{')))
+}
+
 /** The database to work on: DATABASE_URL when given, else a private cluster. Migrated either way. */
 export async function openDatabase({ reset = false } = {}) {
   if (process.env.DATABASE_URL) {

@@ -1,3 +1,4 @@
+import { addDays } from '../core/numeric/calendar'
 import type { JobStep } from '../core/jobs/step'
 import type { VisitAmounts } from '../core/jobs/visit-amounts'
 import { doseProblems, productDose, type Dose, type DoseProblem, type Product } from '../core/water/products'
@@ -34,6 +35,22 @@ function stepsOf(product: Product, amounts: VisitAmounts, answer: Pick<StepAnswe
       return answer.figures?.khRiseDH ?? amounts.khRise?.riseDH ?? 0
     case 'salt':
       return amounts.winterSalt.share * 1000
+  }
+}
+
+/** Tests older than this say nothing of the water a dose goes into. @source house default */
+export const GATE_TEST_DAYS = 2
+
+/** Tests that are young enough for a gate, and the day of the oldest of them. @param today the firm's day */
+export function youngTests(
+  readings: readonly { readonly kind: string; readonly value: number; readonly takenAt: string }[],
+  kinds: readonly string[],
+  today: string,
+): { readonly values: Readonly<Record<string, number>>; readonly since: string | null } {
+  const young = readings.filter((r) => kinds.includes(r.kind) && r.takenAt.slice(0, 10) >= addDays(today, -GATE_TEST_DAYS))
+  return {
+    values: Object.fromEntries(young.map((r) => [r.kind, r.value])),
+    since: young.map((r) => r.takenAt.slice(0, 10)).sort()[0] ?? null,
   }
 }
 

@@ -25,6 +25,7 @@ const Step = z.strictObject({
   timerMinutes: z.int().min(1, { error: 'At least a minute.' }).max(1440, { error: 'At most a day.' }).optional(),
   choices: z.array(shortText('Answer', 80)).max(10).optional(),
   gate: z.enum(STEP_GATES).optional(),
+  onceAtStop: z.boolean().optional(),
   plants: z.array(z.enum(CARE_ACTIONS)).max(CARE_ACTIONS.length).optional(),
 })
 

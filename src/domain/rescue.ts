@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { RescuePlan, RescueStage, StopRule } from '../core/jobs/rescue-plan'
 import { calendarDay, numberWithin } from './fields'
 import { CrewId } from './ids'
-import { clockTime } from './visit'
+import { clockTime, VISIT_NOTE_LENGTH } from './visit'
 
 /** What is asked before a rescue is planned; tests that were not made stay empty. */
 export const RescueInput = z.strictObject({
@@ -31,6 +31,8 @@ export function stopRuleWords(rule: StopRule): string {
       return 'Stop at a smell of bad eggs: ventilate, leave'
     case 'ammonia-waits':
       return `Wait a week while total ammonia is above ${rule.mgL} mg/L`
+    case 'cold-water':
+      return `Water of about ${Math.round(rule.waterC)} °C is to be expected: the bacteria sleep, so living media wait until it has ${rule.leastC} °C`
     case 'nitrite-waits':
       return `Wait a week while nitrite is above ${rule.mgL} mg/L`
   }
@@ -65,7 +67,5 @@ const MISSING_NAMES: Readonly<Record<RescuePlan['missing'][number], string>> = {
 }
 export const missingWords = (missing: RescuePlan['missing']): string => missing.map((m) => MISSING_NAMES[m]).join(', ')
 
-/** The crew reads at most so much before a visit. */
-const NOTE_LENGTH = 500
 export const stageNote = (stage: RescueStage, at: number, of: number): string =>
-  [`Rescue, stage ${at + 1} of ${of}`, ...stageLines(stage)].join('. ').slice(0, NOTE_LENGTH)
+  [`Rescue, stage ${at + 1} of ${of}`, ...stageLines(stage)].join('. ').slice(0, VISIT_NOTE_LENGTH)

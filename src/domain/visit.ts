@@ -28,13 +28,16 @@ export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[fro
 
 export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
 
+/** The crew reads at most so much before a visit. */
+export const VISIT_NOTE_LENGTH = 1000
+
 export const PlanVisitInput = z.strictObject({
   pondId: PondId,
   jobType: z.string().max(40),
   day: calendarDay,
   startTime: clockTime,
   crewId: CrewId,
-  note: optionalText('Note', 500),
+  note: optionalText('Note', VISIT_NOTE_LENGTH),
 })
 export type PlanVisitInput = z.infer<typeof PlanVisitInput>
 

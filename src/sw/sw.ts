@@ -1,7 +1,15 @@
 /// <reference lib="webworker" />
+import { SYNC_TAG, syncNow } from '@/ui/field/device/sync-now'
 import { CacheFirst, CacheableResponsePlugin, ExpirationPlugin, Serwist, type PrecacheEntry } from 'serwist'
 
 declare const self: ServiceWorkerGlobalScope
+
+/** Not yet among the types of web workers. */
+interface SyncEvent extends ExtendableEvent {
+  readonly tag: string
+  readonly lastChance: boolean
+}
+
 /** Files of the built app that the field sheet needs; put in when the app is built. */
 declare const FIELD_FILES: readonly string[]
 /** Changes with every build, so that a new program brings its new page with it. */
@@ -60,6 +68,16 @@ self.addEventListener('activate', (event) => {
       const old = (await caches.keys()).filter((name) => /^field-(shell|parts)-/.test(name) && !name.endsWith(BUILD))
       await Promise.all(old.map((name) => caches.delete(name)))
     })(),
+  )
+})
+self.addEventListener('sync', (event) => {
+  const { tag } = event as SyncEvent
+  if (tag !== SYNC_TAG) return
+  ;(event as SyncEvent).waitUntil(
+    syncNow().then((outcome) => {
+      // the browser tries again later
+      if (outcome === 'no-signal') throw new Error('no signal')
+    }),
   )
 })
 serwist.addEventListeners()

@@ -87,6 +87,7 @@ export const ROUTES: readonly RouteRule[] = [
       rockSections: 0,
     }),
   },
+  { route: 'visits/[visitId]/sheet', method: 'GET', allowed: ALL },
   { route: 'visits/[visitId]/report', method: 'GET', allowed: ALL },
   { route: 'field', method: 'GET', allowed: ALL },
   { route: 'practice', method: 'GET', allowed: ALL },

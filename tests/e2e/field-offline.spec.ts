@@ -1,6 +1,7 @@
-import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test'
+import { expect, test, type Browser, type BrowserContext } from '@playwright/test'
 import sharp from 'sharp'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
+import { planToday } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
@@ -13,24 +14,6 @@ test.beforeAll(async () => {
 
 const phoneOf = async (browser: Browser, baseURL: string | undefined): Promise<BrowserContext> =>
   browser.newContext({ baseURL, viewport: PHONE, hasTouch: true, serviceWorkers: 'allow' })
-
-/** A visit of today for the crew of the crew lead, planned by the office. @returns its address on the field sheet */
-async function planToday(page: Page, jobType: string, startTime: string, pond: string): Promise<string> {
-  await page.goto(`/ponds?q=${pond}`)
-  const href = (await page.locator('a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!
-  const people = await page.request.get('/api/v1/field/pack')
-  const { today } = await people.json()
-  await page.goto('/rounds')
-  const crewId = (await page
-    .getByRole('link', { name: /^Day sheet/ })
-    .first()
-    .getAttribute('href'))!.split('/')[2]
-  const answer = await page.request.post('/api/v1/visits', {
-    data: { pondId: href.split('/')[2], jobType, day: today, startTime, crewId, note: '' },
-  })
-  expect(answer.status(), await answer.text()).toBe(200)
-  return `/field?visit=${(await answer.json()).id}`
-}
 
 test('a flush without signal for the whole visit: through reload and restart, and handed in once', async ({ browser, baseURL }) => {
   test.setTimeout(180_000)

@@ -8,7 +8,9 @@ import { KEY_LIMIT } from '@/domain/api-key'
 import { closeDatabase } from '@/server/db/connection'
 import { closeQueue } from '@/server/jobs/queue'
 import { endApiKey, keyFor, makeApiKey } from '@/server/use-cases/api-keys'
+import { inFirm } from '@/server/db/firm-transaction'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { logReadings } from '@/server/use-cases/readings'
 import { takeProbeReadings } from '@/server/use-cases/probes'
 import { readingsOf } from '../../stand-ins/pond-probes/readings'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -26,7 +28,15 @@ async function probed(name: string) {
   const pondId = await addPond(firm.actors.owner, newPond())
   const { id, token } = await makeApiKey(firm.actors.owner, { name: 'Probe', scope: 'readings' })
   const key = (await keyFor('readings', `Bearer ${token}`))!
-  const readings = async () => (await pondPage(firm.actors.owner, pondId)).readings
+  /** All that is kept, beside what the pond's page shows of it. */
+  const readings = () =>
+    inFirm(firm.firmId, async (trx) =>
+      (await trx('readings').where({ pond_id: pondId })).map((r) => ({
+        kind: r.kind as string,
+        method: r.method as string,
+        takenAt: r.taken_at.toISOString() as string,
+      })),
+    )
   return { ...firm, pondId, keyId: id, token, key, readings }
 }
 const NOW = Date.UTC(2026, 5, 1, 12) / 1000
@@ -42,6 +52,23 @@ describe('probes', () => {
     const kept = await readings()
     expect(kept).toHaveLength(49)
     expect(kept.every((r) => r.method === 'probe')).toBe(true)
+  })
+  it('do not crowd out what people tested: older days are thinned to their lowest oxygen', async () => {
+    const { actors, key, pondId } = await probed('Probe four')
+    await logReadings(actors.technician, pondId, {
+      readings: { dissolvedOxygen: { value: 9, belowStep: false } },
+      method: 'drops',
+      at: new Date(NOW * 1000).toISOString(),
+      confirmedUnlikely: false,
+    })
+    const pack = readingsOf([pondId], NOW, 6, false)
+    await takeProbeReadings(key, pack, new Date(NOW * 1000))
+    const shown = (await pondPage(actors.owner, pondId)).readings.filter((r) => r.kind === 'dissolvedOxygen')
+    const lowest = Math.min(...pack.filter((r) => r.n.endsWith('dissolvedOxygen')).map((r) => r.v))
+    expect(shown.map((r) => [r.method, r.value]).sort()).toEqual([
+      ['drops', 9],
+      ['probe', lowest],
+    ])
   })
   it('whatever the order and the cuts, the same readings stand in the end', async () => {
     const { key, readings, pondId } = await probed('Probe two')

@@ -8,7 +8,7 @@ import { windowsOfPonds } from '@/server/jobs/windows-of-ponds'
 import { firm, setPractice } from '@/server/use-cases/firm'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { seasonPage } from '@/server/use-cases/season-view'
-import { todayPage, weekIndex } from '@/server/use-cases/today'
+import { todayPage } from '@/server/use-cases/today'
 import { planVisit, planningPage } from '@/server/use-cases/visit-planning'
 import { weather } from '@/server/use-cases/weather'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -86,7 +86,6 @@ describe('the morning', () => {
     expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
     expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)
   })
-  it('finds the week of the year', () => expect(['2027-01-01', '2027-01-08', '2027-12-31'].map(weekIndex)).toEqual([0, 1, 51]))
 })
 
 describe('the weather source', () => {

@@ -34,6 +34,8 @@ export const RESCUE_RULES = {
   waitTan: 1,
   cleanTan: 0.25,
   cleanNitrite: 0.1,
+  /** Below it nitrifiers hardly grow: media that were rinsed do not come back, °C. @source nitrification is slight below 8 to 10 °C */
+  leastMediaC: 8,
   finalTestsDays: [7, 14],
   /** Toxic ammonia is foretold for water this warm, °C: the tests of the day decide. */
   warmestC: 24,
@@ -44,6 +46,7 @@ export type StopRule =
   | { readonly code: 'sludge-smell' }
   | { readonly code: 'gasping' }
   | { readonly code: 'ammonia-waits'; readonly mgL: number }
+  | { readonly code: 'cold-water'; readonly waterC: number; readonly leastC: number }
   | { readonly code: 'nitrite-waits'; readonly mgL: number }
 
 export interface RescueStage {
@@ -72,9 +75,15 @@ export interface RescuePlan {
  * Mends a neglected pond in three to five visits, never everything at once: loose dirt and part of the water, then strainers, then half the
  * living media, the other half, and stones a section at a time.
  * @param onWorkingDay moves a day to the next one on which the firm works
+ * @param expectedC the water that is to be expected on a day, °C, or null
  * @throws {DomainError} systemM3 not above 0
  */
-export function planRescue(pond: NeglectedPond, first: IsoDate, onWorkingDay: (day: IsoDate) => IsoDate = (day) => day): RescuePlan {
+export function planRescue(
+  pond: NeglectedPond,
+  first: IsoDate,
+  onWorkingDay: (day: IsoDate) => IsoDate = (day) => day,
+  expectedC: (day: IsoDate) => number | null = () => null,
+): RescuePlan {
   assertPositive('systemM3', pond.systemM3)
   const rules = RESCUE_RULES
   const days: [RescueStage['jobKey'], number][] = [
@@ -109,7 +118,7 @@ export function planRescue(pond: NeglectedPond, first: IsoDate, onWorkingDay: (d
       binder,
       kh,
       expected: { tan, nitrite },
-      stopRules: stopRules(jobKey, pond.hasFish),
+      stopRules: [...stopRules(jobKey, pond.hasFish), ...coldRule(jobKey, expectedC(day))],
     }
   })
   const end = stages[stages.length - 1].day
@@ -133,6 +142,9 @@ function khStep(systemM3: number, { khDH, ph, tan }: Readonly<Record<'khDH' | 'p
   const gate = raiseKhGate({ readings: { tan, ph, kh: khDH, waterTemp: RESCUE_RULES.warmestC }, figures: { khRiseDH: riseDH } })
   return { ...dose, waitsFor: gate.status === 'stop' ? 'ammonia' : null }
 }
+
+const coldRule = (jobKey: RescueStage['jobKey'], waterC: number | null): StopRule[] =>
+  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.leastMediaC ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.leastMediaC }] : []
 
 function stopRules(jobKey: RescueStage['jobKey'], hasFish: boolean): StopRule[] {
   const rules: StopRule[] = []

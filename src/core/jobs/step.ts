@@ -36,6 +36,8 @@ export interface JobStep {
   readonly timerMinutes?: number
   readonly choices?: readonly string[]
   readonly gate?: StepGate
+  /** Done once for all ponds of a stop. */
+  readonly onceAtStop?: boolean
   /** Care of plants that is noted here, group by group. */
   readonly plants?: readonly CareAction[]
 }

@@ -30,3 +30,6 @@ export const isoWeekday = (date: IsoDate): number => ((((dayNumber(date) + 3) % 
 
 /** Monday of the date's week. */
 export const mondayOf = (date: IsoDate): IsoDate => addDays(date, 1 - isoWeekday(date))
+
+/** Index 0–51 of a day's week in its year; the last week is a day or two longer. */
+export const weekOf = (date: IsoDate): number => Math.min(51, Math.floor((dayOfYear(date) - 1) / 7))

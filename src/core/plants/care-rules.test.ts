@@ -1,9 +1,9 @@
 import fc from 'fast-check'
-import { addDays, yearOf } from '../numeric/calendar'
+import { addDays, weekOf, yearOf } from '../numeric/calendar'
 import { USUAL_WEEKS } from '../season/usual-water'
 import { CARE_ACTIONS, CARE_RULES, careTasks, PLANT_CONDITIONS, type CareYear, type GrowingPatch } from './care-rules'
 import { PLANT_SPECIES } from './species'
-import { warmthDay, warmthOf, weekOf } from './warmth'
+import { warmthDay, warmthOf } from './warmth'
 
 const patch = (species: string, over: Partial<GrowingPatch> = {}): GrowingPatch => ({
   id: 'p1',

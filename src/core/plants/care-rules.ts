@@ -1,7 +1,7 @@
-import { addDays, daysBetween, yearOf, type IsoDate } from '../numeric/calendar'
+import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../numeric/calendar'
 import { CARE_CADENCE } from './care-cadence'
 import { plantSpecies, type PlantSpecies } from './species'
-import { warmthDay, warmthOf, weekOf } from './warmth'
+import { warmthDay, warmthOf } from './warmth'
 
 /** What is done to plants through the year, in the order it usually comes. */
 export const CARE_ACTIONS = ['divide', 'plant-out', 'deadhead', 'pull-back', 'thin', 'feed', 'tidy', 'look-at-roots', 'lift', 'cut-back'] as const

@@ -1,5 +1,5 @@
 import { DomainError } from '../errors'
-import { addDays, dayOfYear, yearOf, type IsoDate } from '../numeric/calendar'
+import { addDays, weekOf, yearOf, type IsoDate } from '../numeric/calendar'
 
 export const WEEKS = 52
 /** Below it the plants of ponds stand still, °C. @source usual base of temperate emergent plants */
@@ -9,9 +9,6 @@ export const WARMTH_BASE_C = 8
 export function assertWeeks(weeklyWaterC: readonly number[]): void {
   if (weeklyWaterC.length !== WEEKS) throw new DomainError('weeklyWaterC', weeklyWaterC.length, '52 weeks')
 }
-
-/** Index of a day's week, the last one a day or two longer. */
-export const weekOf = (day: IsoDate): number => Math.min(WEEKS - 1, Math.floor((dayOfYear(day) - 1) / 7))
 
 /** Warmth over the base that a week's water brings in a day, °C·d. */
 export const warmthOf = (waterC: number): number => Math.max(0, waterC - WARMTH_BASE_C)

@@ -110,6 +110,13 @@ const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBa
   },
 }
 
+/** Where a kind of reading begins to ask for something, the mildest first; none where it is judged by nothing but its course. */
+export function thresholdsOf(kind: ReadingKindName): { readonly value: number; readonly side: 'above' | 'below'; readonly band: WaterBand }[] {
+  const { above = [], below = [] } = BANDS[kind] ?? {}
+  const of = (side: 'above' | 'below', edges: readonly [number, WaterBand][]) => edges.map(([value, band]) => ({ value, side, band })).reverse()
+  return [...of('above', above), ...of('below', below)]
+}
+
 /** What one reading says on its own; TAN is only toxic with pH and temperature, so judge it with unionisedAmmonia where both are known. */
 export function readingBand(kind: ReadingKindName, value: number): WaterBand {
   const bands = BANDS[kind]

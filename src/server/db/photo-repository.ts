@@ -3,7 +3,8 @@ import type { FirmId, PhotoId, PondId, VisitId } from '@/domain/ids'
 import type { VisitPhoto } from '@/domain/visit'
 
 export interface PhotoImages {
-  readonly image: Buffer
+  /** The image itself, or the name under which the photo store has it. */
+  readonly image: Buffer | { readonly storedAs: string }
   readonly thumbnail: Buffer
 }
 
@@ -19,7 +20,7 @@ export async function insertPhoto(trx: Knex.Transaction, firmId: FirmId, photo: 
       taken_at: photo.takenAt,
       pair_of: photo.pairOf,
       sketch_of: photo.sketchOf,
-      image: images.image,
+      ...('storedAs' in images.image ? { stored_as: images.image.storedAs } : { image: images.image }),
       thumbnail: images.thumbnail,
     })
     .onConflict('id')
@@ -46,9 +47,10 @@ export async function listPhotosOf(trx: Knex.Transaction, visitIds: readonly Vis
 
 export const listPhotos = (trx: Knex.Transaction, visitId: VisitId): Promise<VisitPhoto[]> => listPhotosOf(trx, [visitId])
 
-export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: keyof PhotoImages): Promise<Buffer | undefined> {
-  const row = await trx('photos').where({ id }).first(size)
-  return row?.[size]
+/** The bytes of a photo, or where its image lies. */
+export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: keyof PhotoImages): Promise<PhotoImages['image'] | undefined> {
+  const row = await trx('photos').where({ id }).first(size, 'stored_as')
+  return row && (row[size] ?? { storedAs: row.stored_as })
 }
 
 /** Photos of a pond's plant care visits: how it looked over time, the newest last. */

@@ -56,15 +56,34 @@ export async function listWaterTemps(trx: Knex.Transaction, pondId: PondId, sinc
   const rows = await trx('readings')
     .where({ pond_id: pondId, kind: 'waterTemp' })
     .where('taken_at', '>=', since)
-    .orderBy('taken_at')
-    .select('value', trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]))
+    .groupBy('day')
+    .orderBy('day')
+    .select(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]))
+    .avg('value as value')
   return rows.map((r) => ({ date: r.day, waterC: r.value }))
 }
 
+/** Probes report four times an hour: their days are thinned, so that they do not crowd out what people tested. */
+const PROBE_HOURLY_DAYS = 7
+
+/** A pond's readings, the newest first. Of probes one an hour for a week and one a day before it: the lowest oxygen, else the last. */
 export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit = 2000): Promise<Reading[]> {
-  const rows = await trx('readings as r')
+  const thinned = trx('readings')
+    .where('pond_id', pondId)
+    .distinctOn('kind', 'part')
+    .select('*')
+    .select(
+      trx.raw(
+        `case when method <> 'probe' or visit_id is not null then id::text
+              when taken_at > now() - make_interval(days => ?) then date_trunc('hour', taken_at)::text
+              else date_trunc('day', taken_at)::text end as part`,
+        [PROBE_HOURLY_DAYS],
+      ),
+    )
+    .orderByRaw(`kind, part, case when kind = 'dissolvedOxygen' then value else 0 end, taken_at desc`)
+  const rows = await trx
+    .from(thinned.as('r'))
     .join('users as u', 'u.id', 'r.by_id')
-    .where('r.pond_id', pondId)
     .select('r.*', 'u.name as by_name')
     .orderBy('r.taken_at', 'desc')
     .limit(limit)

@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto'
 import type { Knex } from 'knex'
 import { jobType } from '@/core/jobs/job-types'
-import { addDays, daysBetween, monthOf } from '@/core/numeric/calendar'
+import { addDays, daysBetween, monthOf, weekOf } from '@/core/numeric/calendar'
 import { customerAdvice, REQUEST_LIMIT, type Advice } from '@/domain/customer-advice'
 import type { CustomerRequestInput } from '@/domain/customer-request'
 import type { CustomerId, FirmId, PhotoId, PondId, VisitId } from '@/domain/ids'
@@ -23,8 +23,8 @@ import { findPonds, listPondIdsOf } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
 import { findVisit, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { photoBytes } from './photos'
 import { reportOf, type ReportPage } from './report'
-import { weekIndex } from './today'
 import { waterLoss } from './water-loss'
 import { weather } from './weather'
 
@@ -106,7 +106,7 @@ export async function garden(token: string): Promise<Garden> {
       const plan = planning.get(pond.id)!
       const practice = practiceAt(firm.practice, pond.ownPractice)
       const tested = readings.find((r) => r.kind === 'waterTemp' && daysBetween(r.takenAt.slice(0, 10), today) <= FRESH_READING_DAYS)
-      const waterC = tested?.value ?? plan.weeklyC?.[weekIndex(today)] ?? null
+      const waterC = tested?.value ?? plan.weeklyC?.[weekOf(today)] ?? null
       const loss = await waterLoss(trx, pond, stations, today)
       const cleaned = visits.filter((v) => v.state === 'done' && v.job.key === 'spring-cleanout').at(-1)
       const weeklyLossMm = loss ? loss.expectedMmPerD * 7 : null
@@ -180,13 +180,14 @@ export async function gardenReport(token: string, visitId: VisitId): Promise<Rep
 }
 
 export async function gardenPhoto(token: string, photoId: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
-  return behind(token, async (trx, _, __, ponds) => {
+  const image = await behind(token, async (trx, _, __, ponds) => {
     const visit = await trx('photos').where({ id: photoId }).first('visit_id')
     const found = visit && (await findVisit(trx, visit.visit_id))
     const bytes = found && ponds.some((p) => p.id === found.pondId) ? await findPhotoImage(trx, photoId, size) : undefined
     if (!bytes) throw notFound('That photo')
     return bytes
   })
+  return photoBytes(image)
 }
 
 /** The customer asks for a visit: it becomes a wish that the next plan takes along. */

@@ -4,6 +4,10 @@ import { linerSize } from '@/core/survey/liner'
 import { netTent } from '@/core/survey/net-tent'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { assertMay, type Actor } from '@/server/auth/actor'
+import type { PondId } from '@/domain/ids'
+import { GEAR_STATE_NAMES } from '@/domain/gear'
+import { listGear } from '@/server/db/gear-repository'
+import { listPlanningPonds } from '@/server/db/planning-repository'
 import { listDesigns } from '@/server/db/design-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond, listPonds } from '@/server/db/pond-repository'
@@ -18,6 +22,10 @@ export interface WantedSheet {
   readonly kind: SheetKind
   readonly lengthM: number
   readonly widthM: number
+  /** Nets: what the pond has already, '' where nothing is written down; null for other sheets. */
+  readonly there: string | null
+  /** Nets: whether netting is agreed with the customer. */
+  readonly agreed: boolean
 }
 
 const cm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100
@@ -27,13 +35,25 @@ export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
   assertMay(actor, 'prices.read')
   return inFirm(actor.firmId, async (trx) => {
     const sheets: WantedSheet[] = []
+    const nets = new Map<PondId, string[]>()
+    for (const g of await listGear(trx))
+      if (g.kind === 'net') nets.set(g.pondId, [...(nets.get(g.pondId) ?? []), `${g.name}, ${GEAR_STATE_NAMES[g.state]}${g.place ? `: ${g.place}` : ''}`])
+    const netted = new Set((await listPlanningPonds(trx)).filter((p) => p.lines.some((line) => line.job === 'netting')).map((p) => p.pondId))
     for (const { id } of await listPonds(trx)) {
       const pond = (await findPond(trx, id))!
       const { basin } = savedPondFacts(pond)
       const { minX, maxX, minY, maxY } = boundsOf(basin.outline)
       const span = { lengthM: maxX - minX, widthM: maxY - minY }
       const add = (of: 'pond' | 'bed', kind: SheetKind, name: string, size: { lengthM: number; widthM: number }) =>
-        sheets.push({ id: `${of}:${kind}:${id}`, kind, name, lengthM: cm(size.lengthM), widthM: cm(size.widthM) })
+        sheets.push({
+          id: `${of}:${kind}:${id}`,
+          kind,
+          name,
+          lengthM: cm(size.lengthM),
+          widthM: cm(size.widthM),
+          there: kind === 'net' ? (nets.get(id)?.join('; ') ?? '') : null,
+          agreed: kind === 'net' && netted.has(id),
+        })
       const pondName = `${pond.siteName}, ${pond.name}`
       const own = linerSize({ ...span, depthM: basin.maxDepthM })
       add('pond', 'liner', pondName, own)

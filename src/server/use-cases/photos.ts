@@ -1,11 +1,12 @@
 import sharp from 'sharp'
 import type { PhotoId, VisitId } from '@/domain/ids'
 import { badField, notFound, refused } from '@/domain/problems'
-import type { VisitPhoto } from '@/domain/visit'
+import type { VisitInContext, VisitPhoto } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
-import { findPhotoImage, insertPhoto } from '@/server/db/photo-repository'
+import { findPhotoImage, insertPhoto, type PhotoImages } from '@/server/db/photo-repository'
 import { findVisit } from '@/server/db/visit-repository'
+import { photoStore } from '@/server/gateways/photo-store'
 
 export const PHOTO_LIMIT = { bytes: 25_000_000, megapixels: 60 } as const
 const KEPT_EDGE_PX = 1600
@@ -59,20 +60,41 @@ export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts
   assertMay(actor, 'visits.log')
   if (bytes.length > PHOTO_LIMIT.bytes) throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
   const { image, thumbnail, width, height } = await develop(bytes)
+  await inFirm(actor.firmId, async (trx) => assertTakesPhoto(await findVisit(trx, visitId), facts))
+  // the store is asked outside of the transaction: what it has and the database not is written over by the next try
+  const kept = await keepImage(`${actor.firmId}/${visitId}/${facts.id}.jpg`, image)
   return inFirm(actor.firmId, async (trx) => {
-    const visit = await findVisit(trx, visitId)
-    if (!visit) throw notFound('That visit')
-    if (visit.state === 'planned') throw refused('Start the visit first.')
-    if (!visit.job.steps.some((step) => step.key === facts.stepKey)) throw badField('stepKey', 'This visit has no such step.')
+    assertTakesPhoto(await findVisit(trx, visitId), facts)
     const photo: VisitPhoto = { ...facts, visitId, width, height }
-    await insertPhoto(trx, actor.firmId, photo, { image, thumbnail })
+    await insertPhoto(trx, actor.firmId, photo, { image: kept, thumbnail })
     return photo
   })
 }
 
+function assertTakesPhoto(visit: VisitInContext | undefined, { stepKey }: PhotoFacts): void {
+  if (!visit) throw notFound('That visit')
+  if (visit.state === 'planned') throw refused('Start the visit first.')
+  if (!visit.job.steps.some((step) => step.key === stepKey)) throw badField('stepKey', 'This visit has no such step.')
+}
+
+async function keepImage(name: string, image: Buffer): Promise<PhotoImages['image']> {
+  const store = photoStore()
+  if (!store) return image
+  await store.put(name, image)
+  return { storedAs: name }
+}
+
+/** The bytes of a photo, wherever they lie. */
+export const photoBytes = async (found: PhotoImages['image']): Promise<Buffer> => {
+  if (Buffer.isBuffer(found)) return found
+  const store = photoStore()
+  if (!store) throw new Error('A photo lies in a store that is not set here (PHOTOS_S3_URL).')
+  return store.get((found as { storedAs: string }).storedAs)
+}
+
 export async function photoImage(actor: Actor, id: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
   assertMay(actor, 'visits.read')
-  const bytes = await inFirm(actor.firmId, (trx) => findPhotoImage(trx, id, size))
-  if (!bytes) throw notFound('That photo')
-  return bytes
+  const found = await inFirm(actor.firmId, (trx) => findPhotoImage(trx, id, size))
+  if (!found) throw notFound('That photo')
+  return photoBytes(found)
 }

@@ -1,4 +1,4 @@
-import { addDays } from '@/core/numeric/calendar'
+import { addDays, weekOf } from '@/core/numeric/calendar'
 import { planRescue, type RescuePlan } from '@/core/jobs/rescue-plan'
 import type { PondId } from '@/domain/ids'
 import { workingDay } from '@/domain/firm-period'
@@ -12,6 +12,7 @@ import { listFirmPeriods } from '@/server/db/firm-period-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { insertFollowUp } from '@/server/db/follow-up-repository'
 import { listCrews } from '@/server/db/people-repository'
+import { listPlanningPonds } from '@/server/db/planning-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
 import { todayIn } from '@/server/today'
@@ -34,16 +35,23 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
       readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
       crews: (await listCrews(trx)).map(({ id, name }) => ({ id, name })),
       periods: await listFirmPeriods(trx, today),
+      /** Expected water of the weeks of the year, °C; null while no season is known. */
+      weeklyC: (await listPlanningPonds(trx, [pondId]))[0].weeklyC,
     }
   })
 }
 
 /** Plans a rescue's visits, each with what it is to do and what stops it, and the two tests that end it. */
 export async function startRescue(actor: Actor, pondId: PondId, input: RescueInput): Promise<{ visits: number; first: string; last: string }> {
-  const { pond, systemM3, periods, today } = await rescuePage(actor, pondId)
+  const { pond, systemM3, periods, today, weeklyC } = await rescuePage(actor, pondId)
   if (input.first < today) throw badField('first', 'This day is past. Choose today or later.')
   const { first, crewId, startTime, ...tests } = input
-  const plan: RescuePlan = planRescue({ ...tests, systemM3, hasFish: pond.fish.length > 0 }, first, workingDay(periods))
+  const plan: RescuePlan = planRescue(
+    { ...tests, systemM3, hasFish: pond.fish.length > 0 },
+    first,
+    workingDay(periods),
+    (day) => weeklyC?.[weekOf(day)] ?? null,
+  )
   let before = ''
   const days: string[] = []
   for (const [i, stage] of plan.stages.entries()) {

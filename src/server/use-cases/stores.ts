@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
 import { visitAmounts } from '@/core/jobs/visit-amounts'
-import { addDays } from '@/core/numeric/calendar'
+import { addDays, weekOf } from '@/core/numeric/calendar'
 import { equipmentDue } from '@/domain/equipment'
 import type { PondId } from '@/domain/ids'
 import { savedPondFacts } from '@/domain/pond-facts'
@@ -21,7 +21,6 @@ import { findStockItem, insertMoves, insertStockItem, listMoves, listStock, upda
 import { listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { cleanoutPond } from './visit-planning'
-import { weekIndex } from './today'
 
 /** Orders look this far ahead. @source house default */
 const AHEAD_DAYS = 42
@@ -69,7 +68,7 @@ export async function comingVisits(trx: Knex.Transaction, visits: readonly Visit
     if (!pond) return []
     const cleanout = cleanoutPond(pond, savedPondFacts(pond))
     const amounts = visitAmounts(cleanout, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: cleanout.waterM3, planted: true })
-    return [{ job: visit.job, amounts, waterC: weeks.get(visit.pondId)?.[weekIndex(visit.day)] ?? null }]
+    return [{ job: visit.job, amounts, waterC: weeks.get(visit.pondId)?.[weekOf(visit.day)] ?? null }]
   })
 }
 

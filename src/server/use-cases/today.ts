@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { addDays } from '@/core/numeric/calendar'
+import { addDays, weekOf } from '@/core/numeric/calendar'
 import { nextWindow } from '@/domain/season-dates'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -45,7 +45,7 @@ export async function todayPage(actor: Actor) {
 
 /** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
-  const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekIndex(today), 'spring-cleanout')
+  const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekOf(today), 'spring-cleanout')
   const cleanoutDays = await listVisitDays(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
   const unplanned = ponds.flatMap((pond) => {
     const window = nextWindow(pond.windows, 'spring-cleanout', today)
@@ -72,10 +72,4 @@ async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
     }),
     toPlanCount: unplanned.length,
   }
-}
-
-/** Index 0..51 of the week of the year, as the weekly temperatures are kept. */
-export function weekIndex(date: string): number {
-  const day = Math.round((Date.parse(`${date}T00:00:00Z`) - Date.parse(`${date.slice(0, 4)}-01-01T00:00:00Z`)) / 86_400_000)
-  return Math.min(51, Math.floor(day / 7))
 }

@@ -30,6 +30,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const { state, ask, stop } = useCutPlan()
   const [kind, setKind] = useState<SheetKind>('liner')
   const shownSheets = sheets.filter((s) => s.kind === kind)
+  const toCut = shownSheets.filter((s) => s.agreed && s.there === '')
   const pieces = shownSheets.filter((s) => chosen.has(s.id))
   const stockFine = stock.length > 0 && stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
   const toggle = (id: string, on: boolean) => setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
@@ -45,10 +46,28 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
             <h2>Sheets wanted</h2>
             <ChoiceField label="Cut" value={kind} onChange={(e) => setKind(e.target.value as SheetKind)} options={optionsOf(SHEET_NAMES)} className="mb-2" />
             {sheets.length === 0 ? <p className="soft mb-0">Survey a pond, and its liner appears here.</p> : null}
+            {kind === 'net' ? (
+              <p className="mb-1">
+                {toCut.length === 0
+                  ? 'Every pond with netting agreed has its net.'
+                  : `${toCut.length} ${toCut.length === 1 ? 'pond has' : 'ponds have'} netting agreed and no net yet.`}{' '}
+                {toCut.length > 0 ? (
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline-primary"
+                    onClick={() =>
+                      setChosen(new Set([...chosen].filter((id) => !shownSheets.some((s) => s.id === id)).concat(toCut.slice(0, MOST_PIECES).map((s) => s.id))))
+                    }
+                  >
+                    Choose {toCut.length > MOST_PIECES ? `the first ${MOST_PIECES}` : toCut.length === 1 ? 'it' : 'these'}
+                  </button>
+                ) : null}
+              </p>
+            ) : null}
             {shownSheets.map((s) => (
               <CheckField
                 key={s.id}
-                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}`}
+                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${s.there ? ` (there: ${s.there})` : s.agreed ? ', netting agreed' : ''}`}
                 checked={chosen.has(s.id)}
                 disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
                 onChange={(on) => toggle(s.id, on)}

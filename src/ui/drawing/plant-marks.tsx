@@ -32,7 +32,7 @@ interface PlantMarksProps {
   /** Null where groups stand still. */
   readonly onMove: ((index: number, xM: number, yM: number) => void) | null
   /** A group was let go where it was dragged to. */
-  readonly onDrop?: (index: number) => void
+  readonly onDrop?: (index: number, xM: number, yM: number) => void
 }
 
 const KEY_STEP_M = 0.1
@@ -43,20 +43,20 @@ export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => poi
   const show = useShow()
   const { minX, maxX, minY, maxY } = bounds
   const within = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value))
-  const move = (index: number, xM: number, yM: number) => onMove?.(index, within(xM, minX, maxX), within(yM, minY, maxY))
   const drag = (index: number) => (event: PointerEvent<SVGGElement>) => {
     if (!event.currentTarget.hasPointerCapture(event.pointerId)) return
     const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect()
     const x = ((event.clientX - box.left) / box.width) * frame.widthPx
     const y = ((event.clientY - box.top) / box.height) * frame.heightPx
-    move(index, minX + (x - scale.x(minX)) / scale.pxPerM, minY + (scale.y(minY) - y) / scale.pxPerM)
+    onMove?.(index, within(minX + (x - scale.x(minX)) / scale.pxPerM, minX, maxX), within(minY + (scale.y(minY) - y) / scale.pxPerM, minY, maxY))
   }
   const key = (index: number) => (event: KeyboardEvent) => {
     const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
     if (!step || !onMove) return
     event.preventDefault()
-    move(index, marks[index].xM + step[0] * KEY_STEP_M, marks[index].yM + step[1] * KEY_STEP_M)
-    onDrop?.(index)
+    const [xM, yM] = [within(marks[index].xM + step[0] * KEY_STEP_M, minX, maxX), within(marks[index].yM + step[1] * KEY_STEP_M, minY, maxY)]
+    onMove(index, xM, yM)
+    onDrop?.(index, xM, yM)
   }
   return marks.map(({ species: speciesKey, count, xM, yM, looks }, i) => {
     const species = plantSpecies(speciesKey)
@@ -75,7 +75,10 @@ export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => poi
           onPick(i)
         }}
         onPointerMove={drag(i)}
-        onPointerUp={() => onDrop?.(i)}
+        onPointerUp={(event) => {
+          // the drawing follows the pointer, so that it stands where it was let go
+          if (event.currentTarget.hasPointerCapture(event.pointerId)) onDrop?.(i, xM, yM)
+        }}
         onKeyDown={key(i)}
         onFocus={() => onPick(i)}
       >

@@ -16,7 +16,7 @@ interface PlantingPlanProps {
   readonly picked: number | null
   readonly onPick: (index: number) => void
   readonly onMove: ((index: number, xM: number, yM: number) => void) | null
-  readonly onDrop?: (index: number) => void
+  readonly onDrop?: (index: number, xM: number, yM: number) => void
 }
 
 /** The bed from above with its plants. */

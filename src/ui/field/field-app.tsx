@@ -1,7 +1,8 @@
 'use client'
 import { useEffect, useMemo, useState } from 'react'
 import { PersonProvider } from '@/ui/person-context'
-import { deviceDb, keepLine, openVisit } from './device/field-device'
+import { keepLine, openVisit } from './device/field-device'
+import { deviceDb } from './device/sync-now'
 import { useLive } from './device/use-live'
 import { FieldBar } from './field-bar'
 import { FieldProvider, type Field } from './field-context'
@@ -10,6 +11,7 @@ import { goTo, useFieldPlace } from './use-field-place'
 import { useFieldTheme } from './use-field-theme'
 import { useSync } from './use-sync'
 import { useViews } from './use-views'
+import { othersAtStop } from './stop-ponds'
 import { VisitSheet } from './visit-sheet'
 
 /** The field sheet: works from what this device keeps, with or without signal. */
@@ -52,7 +54,13 @@ export function FieldApp() {
       <FieldProvider value={field}>
         <FieldBar views={views} outcome={outcome} busy={busy} heardAt={facts.heardAt} theme={theme} onTheme={nextTheme} />
         <main id="main" className="field-page">
-          {visitId === null ? <FieldDay views={views} today={facts.today} /> : view ? <VisitSheet key={visitId} view={view} /> : <Absent missing={missing} />}
+          {visitId === null ? (
+            <FieldDay views={views} today={facts.today} />
+          ) : view ? (
+            <VisitSheet key={visitId} view={view} others={othersAtStop(view, views)} />
+          ) : (
+            <Absent missing={missing} />
+          )}
         </main>
       </FieldProvider>
     </PersonProvider>

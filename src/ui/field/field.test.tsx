@@ -44,7 +44,7 @@ const show = (key: string, { mayOverride = false, log = [] as readonly Entry[] }
   render(
     <AsPerson>
       <FieldProvider value={field(mayOverride)}>
-        <StepCard step={step(key)} view={{ ...view, log }} states={stepStates(steps, log)} onAnswered={onAnswered} />
+        <StepCard step={step(key)} others={[]} view={{ ...view, log }} states={stepStates(steps, log)} onAnswered={onAnswered} />
       </FieldProvider>
     </AsPerson>,
   )

@@ -10,7 +10,7 @@ import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
 import { answerProblem, type AnswerProblem } from '@/domain/step-check'
-import { gateContext, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
+import { gateContext, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
 import { READING_METHODS } from '@/domain/visit'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -33,25 +33,32 @@ import { useStepDraft } from './use-step-draft'
 interface StepCardProps {
   readonly step: JobStep
   readonly view: VisitView
+  /** The other ponds of this stop. */
+  readonly others: readonly VisitView[]
   readonly states: ReadonlyMap<string, StepState>
   readonly onAnswered: () => void
 }
 
+const isOpenThere = ({ visit, log }: VisitView, stepKey: string): boolean =>
+  visit.state === 'under-way' && visit.job.steps.some((s) => s.key === stepKey) && stepStates(visit.job.steps, log).get(stepKey)?.status === 'open'
+
 /** The step at hand: what to do, how much, what is dangerous, what to write down. */
-export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
+export function StepCard({ step, view, others, states, onAnswered }: StepCardProps) {
   const { visit, pond, log } = view
   const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
   const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(state, pond.fish))
   const [problem, setProblem] = useState<AnswerProblem | null>(null)
+  const [forAll, setForAll] = useState(true)
   const [leaving, setLeaving] = useState<string | null>(null)
   const show = useShow()
   const now = useNow()
   const photos = view.photos.filter((p) => p.stepKey === step.key)
   const answer = { ...toAnswer(step, draft, products), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
   const gate = step.gate ? judgeGate(step.gate, gateContext(states, answer, view.gateFacts, now)) : null
+  const alsoOpen = step.onceAtStop && state.status === 'open' ? others.filter((o) => isOpenThere(o, step.key)) : []
   const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
-  const others = unseenAnswers(log, step.key)
+  const unseen = unseenAnswers(log, step.key)
   const amounts = amountsToday(view, states)
   const lastWater = view.lastReadings.find((r) => r.kind === 'waterTemp')?.value ?? null
   const dosing = { amounts, waterC: waterToday(log) ?? lastWater, recent: givenBefore(states, products, step.key, now) }
@@ -64,6 +71,7 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
     if (wrong) return
     const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
     await keep(visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely, replaces, ...seen, ...override })
+    if (forAll) for (const o of alsoOpen) await keep(o.visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely: false, replaces: null })
     forget()
     onAnswered()
   }
@@ -79,7 +87,7 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
       {state.status === 'skipped' ? <p className="soft">Left out: {state.entry.reason}</p> : null}
-      {others.map((other) => (
+      {unseen.map((other) => (
         <p key={other.id} className="verdict look">
           {other.byName} answered this too, without seeing this answer{other.kind === 'done' ? '' : `: left out, ${other.reason}`}. Both are kept. Look at it
           together and press “Correct it”.
@@ -188,6 +196,12 @@ export function StepCard({ step, view, states, onAnswered }: StepCardProps) {
         <span className="soft">Note</span>
         <input className="form-control" value={draft.note} onChange={(e) => change({ note: e.target.value })} />
       </label>
+      {alsoOpen.length > 0 ? (
+        <label className="d-flex gap-2 align-items-center py-2">
+          <input type="checkbox" className="form-check-input" checked={forAll} onChange={(e) => setForAll(e.target.checked)} />
+          Counts for {alsoOpen.map((o) => o.visit.pondName).join(', ')} too
+        </label>
+      ) : null}
       <ProblemNote problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }} />
       {problem?.unusual ? (
         <button className="btn btn-outline-secondary w-100 mt-2" onClick={() => void done(true)}>

@@ -1,6 +1,6 @@
 'use client'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { syncNow } from './device/field-device'
+import { syncNow } from './device/sync-now'
 import type { SyncOutcome } from './device/sync-device'
 
 const EVERY_MS = 30_000

@@ -1,6 +1,6 @@
 'use client'
 import { useMemo } from 'react'
-import { deviceDb } from './device/field-device'
+import { deviceDb } from './device/sync-now'
 import { viewOf, type VisitView } from './device/device-view'
 import { useLive } from './device/use-live'
 

@@ -2,18 +2,20 @@
 import { useState } from 'react'
 import { duration, longDate } from '@/domain/dates'
 import { nextStep, stepStates } from '@/domain/visit-progress'
+import { fieldHref } from '@/domain/field-href'
 import { TellArrival } from '@/ui/rounds/tell-arrival'
 import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
 import { FieldLink } from './field-link'
 import { goTo } from './use-field-place'
 import { NotTaken } from './not-taken'
+import { StopPonds } from './stop-ponds'
 import { StepCard } from './step-card'
 import { StepList } from './step-list'
 import { VisitExtras } from './visit-extras'
 
 /** One visit at the water's edge: the step at hand large, the rest folded. */
-export function VisitSheet({ view }: { view: VisitView }) {
+export function VisitSheet({ view, others }: { view: VisitView; others: readonly VisitView[] }) {
   const { visit, log } = view
   const { person, today, log: keep, sync } = useField()
   const [chosen, setChosen] = useState<string | null>(null)
@@ -25,8 +27,15 @@ export function VisitSheet({ view }: { view: VisitView }) {
   // what is over is corrected only where it is asked for
   const step = steps.find((s) => s.key === chosen) ?? (underWay ? nextStep(steps, states) : undefined)
 
+  const waiting = others.filter((o) => o.visit.state === 'planned')
+  const startAll = async () => {
+    for (const { visit: v } of [view, ...waiting]) await keep(v.id, { kind: 'started' })
+  }
   const finish = async () => {
     await keep(visit.id, { kind: 'finished', ending: 'done', reason: '' })
+    // the stop goes on at its next pond
+    const next = others.find((o) => o.visit.state === 'under-way' || o.visit.state === 'planned')
+    if (next) return goTo(fieldHref(next.visit.id))
     if ((await sync()) === 'synced') window.location.assign(`/visits/${visit.id}/report`)
     else goTo('/field')
   }
@@ -43,6 +52,7 @@ export function VisitSheet({ view }: { view: VisitView }) {
       <p className="soft mb-2">
         {visit.job.name} · {longDate(visit.day)} · about {duration(visit.plannedMinutes)}
       </p>
+      <StopPonds view={view} others={others} />
       <NotTaken view={view} />
       {visit.state === 'planned' || visit.state === 'cancelled' ? (
         <section className="sheet">
@@ -53,9 +63,16 @@ export function VisitSheet({ view }: { view: VisitView }) {
           <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
           {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
           {person.mayLog ? (
-            <button className="btn btn-primary w-100" onClick={() => void keep(visit.id, { kind: 'started' })}>
-              Start the visit
-            </button>
+            <>
+              <button className="btn btn-primary w-100" onClick={() => void keep(visit.id, { kind: 'started' })}>
+                Start the visit
+              </button>
+              {waiting.length > 0 ? (
+                <button className="btn btn-outline-primary w-100 mt-2" onClick={() => void startAll()}>
+                  Start all {waiting.length + 1} ponds of this stop
+                </button>
+              ) : null}
+            </>
           ) : (
             <p className="soft mb-0">Crews log this visit.</p>
           )}
@@ -73,7 +90,7 @@ export function VisitSheet({ view }: { view: VisitView }) {
         </div>
       ) : null}
       {underWay ? <Heeds heeds={view.heeds} /> : null}
-      {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} states={states} onAnswered={() => setChosen(null)} /> : null}
+      {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
       {underWay && !step ? (
         <section className="step-now">
           <h2>All steps are answered</h2>

@@ -92,6 +92,12 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
           {errorOf('choices') ? <span className="field-error">{errorOf('choices')}</span> : null}
         </label>
       ) : null}
+      <CheckField
+        label="Counts for all ponds of a stop"
+        checked={step.onceAtStop ?? false}
+        disabled={locked}
+        onChange={(on) => onChange({ onceAtStop: on || undefined })}
+      />
       <details className="mt-1">
         <summary>Tests, figures and products</summary>
         {errorOf('readings') ? <div className="field-error">{errorOf('readings')}</div> : null}

@@ -101,20 +101,37 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
             ))}
           </section>
         </div>
-        <section className="sheet" aria-label="Cuttings kept">
-          <h2>Cuttings kept</h2>
-          {data.cuttings.length === 0 ? <p className="soft">None. Crews keep rooted pieces when they divide and thin, and gaps name them.</p> : null}
-          <ul className="plain-list">
-            {data.cuttings.map((c) => (
-              <li key={c.id}>
-                {c.onHand} {speciesName(c.speciesKey!)} <span className="soft small">{c.place}</span>
-              </li>
-            ))}
-          </ul>
-          <Link className="btn btn-sm btn-outline-secondary no-print" href="/stores">
-            In the stores
-          </Link>
-        </section>
+        <div>
+          <section className="sheet" aria-label="Cuttings kept">
+            <h2>Cuttings kept</h2>
+            {data.cuttings.length === 0 ? <p className="soft">None. Crews keep rooted pieces when they divide and thin, and gaps name them.</p> : null}
+            <ul className="plain-list">
+              {data.cuttings.map((c) => (
+                <li key={c.id}>
+                  {c.onHand} {speciesName(c.speciesKey!)} <span className="soft small">{c.place}</span>
+                </li>
+              ))}
+            </ul>
+            <Link className="btn btn-sm btn-outline-secondary no-print" href="/stores">
+              In the stores
+            </Link>
+          </section>
+          {data.replanting.length > 0 ? (
+            <section className="sheet" aria-label="Where they may go">
+              <h2>Where they may go</h2>
+              <ul className="plain-list">
+                {data.replanting.map((place) => (
+                  <li key={place.pondId}>
+                    <Link href={`/ponds/${place.pondId}/plants`}>{place.name}</Link>
+                    <span className="soft small d-block">
+                      {place.replanting.map((r) => `${r.count} ${speciesName(r.species)}${r.patchId ? '' : ' between the groups'}`).join(', ')}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          ) : null}
+        </div>
       </div>
     </>
   )

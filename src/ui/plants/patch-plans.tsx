@@ -1,14 +1,13 @@
 'use client'
-import { useState } from 'react'
 import type { Basin } from '@/core/survey/basin'
 import { shortDate } from '@/domain/dates'
-import { PATCH_PLACE_NAMES, PLANT_CONDITION_NAMES, speciesName, type PatchNow, type PatchPlace } from '@/domain/plants'
+import { PATCH_PLACE_NAMES, PLANT_CONDITION_NAMES, speciesName, type PatchPlace } from '@/domain/plants'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { PlantMarks, type PlantMark } from '@/ui/drawing/plant-marks'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { PondPlan } from '@/ui/drawing/pond-plan'
-import { useSave } from '@/ui/use-save'
 import type { PondPlantsData } from './pond-plants-view'
+import { isPlaced, useMovedPatches, type Placed } from './use-moved-patches'
 
 interface PatchPlansProps {
   readonly data: PondPlantsData
@@ -16,9 +15,6 @@ interface PatchPlansProps {
   readonly picked: string | null
   readonly onPick: (id: string) => void
 }
-
-type Placed = PatchNow & { readonly xM: number; readonly yM: number }
-const isPlaced = (p: PatchNow): p is Placed => p.xM !== null && p.yM !== null
 
 const markOf = (p: Placed): PlantMark => ({
   ...p,
@@ -29,29 +25,17 @@ const markOf = (p: Placed): PlantMark => ({
 
 /** Groups on the plan of the bed and of the pond, and all of them as a list. */
 export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, onPick }: PatchPlansProps) {
-  const { problem, save } = useSave('patch')
-  // where a group is dragged to, until it is kept
-  const [moved, setMoved] = useState<Readonly<Record<string, { xM: number; yM: number; from: number }>>>({})
-  const at = (p: Placed): Placed => (moved[p.id]?.from === p.version ? { ...p, ...moved[p.id], xM: moved[p.id].xM, yM: moved[p.id].yM } : p)
+  const { problem, at, hold, drop } = useMovedPatches()
   const of = (place: PatchPlace): Placed[] =>
     patches
       .filter((p) => p.place === place && p.count > 0)
       .filter(isPlaced)
       .map(at)
-  const hold = (p: Placed, xM: number, yM: number) => setMoved({ ...moved, [p.id]: { xM: Number(xM.toFixed(2)), yM: Number(yM.toFixed(2)), from: p.version } })
-  const drop = async (p: Placed) => {
-    const to = moved[p.id]
-    if (!to || to.from !== p.version) return
-    await save('PUT', `/api/v1/plants/${p.id}`, {
-      version: p.version,
-      patch: { place: p.place, species: p.species, xM: to.xM, yM: to.yM, plantedOn: p.plantedOn },
-    })
-  }
   const planProps = (groups: readonly Placed[]) => ({
     picked: groups.findIndex((p) => p.id === picked),
     onPick: (i: number) => onPick(groups[i].id),
     onMove: mayWrite ? (i: number, xM: number, yM: number) => hold(groups[i], xM, yM) : null,
-    onDrop: (i: number) => void drop(groups[i]),
+    onDrop: (i: number, xM: number, yM: number) => drop(groups[i], xM, yM),
   })
   const [inBed, inPond] = [of('bed'), of('pond')]
   return (

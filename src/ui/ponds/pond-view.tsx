@@ -37,6 +37,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
   const { pond, season, readings } = data
   const { role } = usePerson()
   const facts = useMemo(() => savedPondFacts(pond), [pond])
+  const events = useMemo(() => data.visits.filter((v) => v.state === 'done').map((v) => ({ day: v.day, name: v.job.name })), [data.visits])
   const todayIndex = Math.min(364, dayOfYear(today) - 1)
   const measured = readings.find((r) => r.kind === 'waterTemp')
   const recent = measured && daysOld(measured.takenAt, today) <= 3 ? measured.value : undefined
@@ -121,7 +122,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             )}
           </Sheet>
           <Sheet title="Water over time">
-            <ReadingsChart readings={readings} />
+            <ReadingsChart readings={readings} events={events} />
             {readings.length === 0 ? <p className="soft">Readings from visits gather here.</p> : null}
           </Sheet>
         </div>
@@ -266,6 +267,14 @@ function Visits({ data, today }: { data: PondPageData; today: string }) {
               {' '}
               · {v.crewName} · {VISIT_STATE_NAMES[v.state]}
             </span>
+            {v.state === 'planned' ? (
+              <>
+                {' '}
+                <Link className="small no-print" href={`/visits/${v.id}/sheet`} aria-label={`${v.job.name}, ${longDate(v.day)}, on paper`}>
+                  on paper
+                </Link>
+              </>
+            ) : null}
           </li>
         ))}
       </ul>

@@ -2,15 +2,24 @@
 import { useMemo, useState } from 'react'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { READING_KINDS, type ReadingKindName } from '@/core/water/readings'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
+import { READING_KINDS, thresholdsOf, type ReadingKindName } from '@/core/water/readings'
+import { shortDate } from '@/domain/dates'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { Reading } from '@/domain/reading'
-import { axis, chartInk } from '@/ui/charts/chart-style'
+import { axis, chartInk, FONT, type ChartInk } from '@/ui/charts/chart-style'
 import { Chart } from '@/ui/charts/chart'
 import { usePerson } from '@/ui/person-context'
 
-/** One kind of reading over time. */
-export function ReadingsChart({ readings }: { readings: readonly Reading[] }) {
+/** Something that was done at the pond. */
+export interface PondEvent {
+  readonly day: string
+  readonly name: string
+}
+
+const EVENTS_SHOWN = 40
+
+/** One kind of reading over time, with its thresholds and what was done at the pond. */
+export function ReadingsChart({ readings, events }: { readings: readonly Reading[]; events: readonly PondEvent[] }) {
   const { preferences } = usePerson()
   const kinds = useMemo(
     () => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1),
@@ -28,14 +37,32 @@ export function ReadingsChart({ readings }: { readings: readonly Reading[] }) {
       .filter((r) => r.kind === kind)
       .map((r) => [r.takenAt, Number(fromCanonical(r.value, unit).toFixed(3))])
       .reverse()
+    const values = readings.filter((r) => r.kind === kind).map((r) => r.value)
+    const first = String(data[0]?.[0] ?? '')
+    const shown = events.filter((e) => `${e.day}T23:59` >= first).slice(-EVENTS_SHOWN)
     return {
       grid: { left: 50, right: 14, top: 26, bottom: 26 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${String(v)} ${symbol}` },
       xAxis: { ...axis(ink, ''), type: 'time', splitLine: { show: false } },
       yAxis: { ...axis(ink, symbol || READING_NAMES[kind]), type: 'value', scale: kind === 'ph' },
-      series: [{ name: READING_NAMES[kind], type: 'line', data, symbolSize: 5, itemStyle: { color: ink.reed }, lineStyle: { width: 1.6, color: ink.reed } }],
+      series: [
+        {
+          name: READING_NAMES[kind],
+          type: 'line',
+          data,
+          symbolSize: 5,
+          itemStyle: { color: ink.reed },
+          lineStyle: { width: 1.6, color: ink.reed },
+          markLine: {
+            silent: true,
+            symbol: 'none',
+            animation: false,
+            data: [...limitLines(values, kind, (v) => fromCanonical(v, unit), ink), ...eventLines(shown, ink)],
+          },
+        },
+      ],
     }
-  }, [kind, readings, preferences.units, ink])
+  }, [kind, readings, events, preferences.units, ink])
   if (!kind) return null
   return (
     <>
@@ -46,7 +73,42 @@ export function ReadingsChart({ readings }: { readings: readonly Reading[] }) {
           </button>
         ))}
       </div>
-      <Chart option={option} heightPx={200} label={`${READING_NAMES[kind]} over time`} />
+      <Chart option={option} heightPx={220} label={`${READING_NAMES[kind]} over time${limits(kind)}`} />
+      {events.length > 0 ? (
+        <details className="soft small">
+          <summary>What was done meanwhile ({events.length})</summary>
+          <ul className="plain-list">
+            {[...events].reverse().map((e) => (
+              <li key={`${e.day}${e.name}`}>
+                {shortDate(e.day)} {e.day.slice(0, 4)}: {e.name}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
     </>
   )
 }
+
+const limits = (kind: ReadingKindName): string => {
+  const said = thresholdsOf(kind).map((t) => `${BAND_NAMES[t.band].toLowerCase()} ${t.side} ${t.value}`)
+  return said.length > 0 ? `; ${said.join(', ')}` : ''
+}
+
+/** A limit far beyond all readings would flatten them: it is left off until they come near. */
+const NEAR = 2
+
+function limitLines(values: readonly number[], kind: ReadingKindName, shownAs: (value: number) => number, ink: ChartInk) {
+  const [least, most] = [Math.min(...values), Math.max(...values)]
+  const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
+  return thresholdsOf(kind)
+    .filter((t) => (t.side === 'above' ? t.value <= Math.max(most * NEAR, thresholdsOf(kind)[0].value) : t.value >= least / NEAR))
+    .map((t) => ({
+      yAxis: Number(shownAs(t.value).toFixed(3)),
+      lineStyle: { color: colours[t.band], type: t.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
+      label: { formatter: BAND_NAMES[t.band], position: 'insideEndTop' as const, color: colours[t.band], fontFamily: FONT, fontSize: 11 },
+    }))
+}
+
+const eventLines = (events: readonly PondEvent[], ink: ChartInk) =>
+  events.map((e) => ({ xAxis: `${e.day}T12:00:00Z`, lineStyle: { color: ink.iris, type: 'dotted' as const, width: 1 }, label: { show: false } }))

@@ -22,6 +22,7 @@ const data = (over: object = {}): Data =>
       { id: 'c2', name: 'Newt' },
     ],
     periods: [],
+    weeklyC: null,
     ...over,
   }) as unknown as Data
 const show = (over: object = {}) =>

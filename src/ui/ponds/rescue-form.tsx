@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { jobType } from '@/core/jobs/job-types'
 import { planRescue } from '@/core/jobs/rescue-plan'
-import { addDays } from '@/core/numeric/calendar'
+import { addDays, weekOf } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/dates'
 import { workingDay } from '@/domain/firm-period'
 import { missingWords, stageLines, type RescueInput } from '@/domain/rescue'
@@ -58,8 +58,9 @@ export function RescueForm({ data }: { data: RescueData }) {
       },
       input.first,
       workingDay(periods),
+      (day) => data.weeklyC?.[weekOf(day)] ?? null,
     )
-  }, [data.systemM3, input, periods, pond.fish.length])
+  }, [data.systemM3, data.weeklyC, input, periods, pond.fish.length])
   const start = async () => {
     setBusy(true)
     const outcome = await send<{ first: string }>('POST', `/api/v1/ponds/${pond.id}/rescue`, input)

@@ -73,8 +73,11 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
             {v.tasks.length > 0 ? <p className="mb-1">While there: {v.tasks.map((task) => task.title).join('; ')}</p> : null}
             {v.accessNotes ? <p className="mb-1">Access: {v.accessNotes}</p> : null}
             {v.note ? <p className="mb-1">Note: {v.note}</p> : null}
-            <Link className="no-print" href={fieldHref(v.id)}>
+            <Link className="no-print me-3" href={fieldHref(v.id)}>
               Field sheet
+            </Link>
+            <Link className="no-print" href={`/visits/${v.id}/sheet`}>
+              On paper
             </Link>
           </li>
         ))}

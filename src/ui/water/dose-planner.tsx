@@ -4,6 +4,7 @@ import { judgeGate } from '@/core/jobs/gates'
 import { dechlorinatorPortions } from '@/core/water/dechlorination'
 import { courseDays, portionTimeline, productDose, type Product } from '@/core/water/products'
 import { longDate, shortDate } from '@/domain/dates'
+import { youngTests } from '@/domain/dosing'
 import { amountWords } from '@/domain/load-words'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/product-book'
 import type { DosesData } from '@/server/use-cases/doses'
@@ -54,10 +55,11 @@ export function DosePlanner({ data }: { data: DosesData }) {
           freeChlorineMgL: Math.min(20, Math.max(0, wanted)),
         })
       : null
+  const tests = youngTests(data.readings, ['tan', 'ph', 'kh', 'waterTemp'], data.today)
   const gate =
     product.purpose === 'kh'
       ? judgeGate('raise-kh', {
-          readings: Object.fromEntries(data.readings.map((r) => [r.kind, r.value])),
+          readings: tests.values,
           refilled: {},
           figures: { khRiseDH: wanted },
           choice: null,
@@ -122,6 +124,12 @@ export function DosePlanner({ data }: { data: DosesData }) {
                 ))}
               </ul>
             </div>
+          ) : null}
+          {gate ? (
+            <p className="soft">
+              {tests.since ? `Judged by tests since ${shortDate(tests.since)}.` : 'No tests of the last days are known.'} On the day the crew tests again, and
+              its step judges by that.
+            </p>
           ) : null}
           {portions ? (
             <>

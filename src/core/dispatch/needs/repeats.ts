@@ -1,7 +1,6 @@
 import { JOB_PLANNING } from '../../jobs/planning-facts'
-import { addDays, daysBetween, yearOf, type IsoDate } from '../../numeric/calendar'
+import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
-import { weekOf } from '../../plants/warmth'
 import { earlier, later, type Need, type PondWork, type ServiceLine } from './pond-work'
 
 /** A repeat may lie this share of its interval off its due day; two repeats no closer than this share. */

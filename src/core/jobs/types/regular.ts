@@ -119,9 +119,18 @@ export const PLANT_CARE: JobType = {
       section: 'Plants',
       kind: 'do',
       title: 'Divide crowded crowns, replant bare patches',
-      plants: ['divide', 'plant-out'],
+      plants: ['divide'],
       detail: 'In spring, before growth. Rooted pieces fill gaps; the rest is composted or bagged away from waterways.',
       safety: 'Never release plants outside. Lists of regulated plants are checked before any are taken along.',
+    },
+    {
+      key: 'season',
+      section: 'Plants',
+      kind: 'do',
+      title: 'Tender plants in or out, dead growth away, by the season',
+      detail:
+        'Before the killing frost lifted, labelled, stored frost-free, and where is written down; after it the rest cut back before it rots in the water.',
+      plants: ['lift', 'cut-back', 'plant-out'],
     },
     {
       key: 'feed',

@@ -16,6 +16,7 @@ export const ARRIVE: readonly JobStep[] = [
     section: 'Arrive',
     kind: 'do',
     title: 'Walk the site for hazards',
+    onceAtStop: true,
     safety: 'Open water and open vaults are drowning hazards: cover or guard them whenever children may come near. Three points of contact on wet stone.',
   },
 ]
@@ -106,12 +107,13 @@ export const LOOK_AT_FISH: JobStep = {
 
 export const FINISH: readonly JobStep[] = [
   { key: 'after-photos', section: 'Finish', kind: 'photo', title: 'Photograph the pond as left' },
-  { key: 'tools', section: 'Finish', kind: 'do', title: 'Count the tools, leave the site clean' },
+  { key: 'tools', section: 'Finish', kind: 'do', title: 'Count the tools, leave the site clean', onceAtStop: true },
   {
     key: 'sign',
     section: 'Finish',
     kind: 'sign',
     title: 'Tell the customer and sign off',
+    onceAtStop: true,
     detail: 'What was found, what was done, what comes next, what they should do until then.',
   },
 ]

@@ -6,6 +6,7 @@ import type { VisitId } from '@/domain/ids'
 import { lampRest } from '@/domain/lamp-rest'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { practiceAt } from '@/domain/practice'
+import type { ProductBook } from '@/domain/product-book'
 import { notFound } from '@/domain/problems'
 import { may } from '@/domain/roles'
 import type { VisitInContext } from '@/domain/visit'
@@ -57,6 +58,12 @@ export async function fieldVisit(actor: Actor, id: VisitId): Promise<FieldVisit>
     if (!visit) throw notFound('That visit')
     return (await withAll(trx, [visit], { today: todayIn(actor.timeZone), timeZone: actor.timeZone }))[0]
   })
+}
+
+/** One visit with the product book, to be taken along on paper. */
+export async function paperSheet(actor: Actor, id: VisitId): Promise<{ field: FieldVisit; products: ProductBook }> {
+  const field = await fieldVisit(actor, id)
+  return { field, products: await inFirm(actor.firmId, async (trx) => (await findProducts(trx)).products) }
 }
 
 const personOf = ({ userId, name, role, firmName, timeZone, preferences }: Actor): FieldPerson => ({

@@ -1,11 +1,14 @@
+import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import { plantSpecies } from '@/core/plants/species'
 import { CARE_AHEAD_DAYS } from '@/domain/plants'
 import { plantsCsv, type SeasonalPlant } from '@/domain/plants-csv'
 import { assertMay, type Actor } from '@/server/auth/actor'
+import { listDesigns } from '@/server/db/design-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listStock } from '@/server/db/stock-repository'
 import { todayIn } from '@/server/today'
+import { bedOf, keptCuttings, pondGaps } from './gaps'
 import { plantsOf, type PondPlants } from './plants-of'
 
 /** Care of all ponds that falls due soon, the tender plants with where they are, and the cuttings that are kept. */
@@ -26,6 +29,7 @@ export async function allPlants(actor: Actor) {
           tasks: tasks.map((task) => ({ ...task, species: patches.find((p) => p.id === task.patchId)!.species })),
         })),
       seasonal: ponds.flatMap(tender).sort((a, b) => (a.by < b.by ? -1 : 1)),
+      replanting: await replantingOf(trx, ponds),
       cuttings: (await listStock(trx)).filter((item) => item.speciesKey !== null && item.onHand > 0),
       groups: ponds.reduce((sum, p) => sum + p.patches.filter((patch) => patch.count > 0).length, 0),
     }
@@ -34,6 +38,20 @@ export async function allPlants(actor: Actor) {
 
 export async function seasonalCsv(actor: Actor): Promise<string> {
   return plantsCsv((await allPlants(actor)).seasonal)
+}
+
+/** Ponds where kept cuttings may close a gap. Each is told of all that is kept: who plants first takes it. */
+async function replantingOf(trx: Knex.Transaction, ponds: readonly PondPlants[]) {
+  const cuttings = await keptCuttings(trx)
+  if (cuttings.every((c) => c.onHand <= 0)) return []
+  const found = []
+  for (const plants of ponds) {
+    // only where something is missing, so that hundreds of green beds are not read
+    if (!plants.patches.some((p) => p.count < p.planned || p.condition === 'thin' || p.condition === 'bare')) continue
+    const { replanting } = pondGaps(plants, bedOf(await listDesigns(trx, plants.pond.pondId)), cuttings)
+    if (replanting.length > 0) found.push({ pondId: plants.pond.pondId, name: `${plants.pond.siteName}, ${plants.pond.name}`, replanting })
+  }
+  return found
 }
 
 /** Plants that do not winter outside, with the day by which they are lifted or set out again. */

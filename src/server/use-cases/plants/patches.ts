@@ -13,6 +13,7 @@ import { findPond } from '@/server/db/pond-repository'
 import { insertMoves } from '@/server/db/stock-repository'
 import { todayIn } from '@/server/today'
 import { cuttingsMoves } from './cuttings'
+import { bedOf } from './gaps'
 
 const PLANTED: PlantLine = { action: 'planted', condition: null, count: null, kept: 0, note: '' }
 
@@ -47,8 +48,7 @@ async function plant(trx: Knex.Transaction, actor: Actor, pondId: PondId, patch:
 export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: string | null): Promise<{ patches: number }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
-    const [design] = await listDesigns(trx, pondId)
-    const planting = (design?.builtBed ?? design?.bed)?.planting ?? []
+    const planting = bedOf(await listDesigns(trx, pondId))?.planting ?? []
     if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
     // two people at once: the second finds the first one's groups
     await trx('ponds').where({ id: pondId }).forUpdate().first('id')

@@ -5,19 +5,8 @@ import { newId } from '@/ui/new-id'
 import { DeviceDb, type DevicePhoto } from './device-db'
 import { httpOffice, NoAnswer } from './office'
 import { resizePhoto } from './resize-photo'
-import { keepVisit, syncDevice, type SyncOutcome } from './sync-device'
-
-let opened: DeviceDb | null = null
-/** This browser's store, opened when it is first asked for. */
-export const deviceDb = (): DeviceDb => (opened ??= new DeviceDb())
-
-/** Tabs and the service worker take turns, so that lines go out in their order. */
-const LOCK = 'slow-reed-field-sync'
-
-export async function syncNow(): Promise<SyncOutcome> {
-  const work = () => syncDevice(deviceDb(), httpOffice)
-  return navigator.locks ? navigator.locks.request(LOCK, work) : work()
-}
+import { keepVisit } from './sync-device'
+import { closeDeviceDb, deviceDb, sendInBackground } from './sync-now'
 
 /** An entry without what the device adds: its id and the time. */
 export type NewEntry = EntryInput extends infer Line ? (Line extends EntryInput ? Omit<Line, 'id' | 'at'> : never) : never
@@ -27,6 +16,7 @@ export async function keepLine(userId: string, visitId: string, entry: NewEntry)
   const id = newId()
   const line = { ...entry, id, at: new Date().toISOString() } as EntryInput
   await deviceDb().lines.add({ id, visitId, userId, entry: line, state: 'waiting', problem: null })
+  void sendInBackground()
   return id
 }
 
@@ -72,6 +62,7 @@ export async function keepPhoto({ userId, visitId, stepKey, pairOf, sketchOf }: 
     if (!isFull(error)) throw error
     return { trouble: 'device-full' }
   }
+  void sendInBackground()
   return { id: photo.id }
 }
 
@@ -101,8 +92,7 @@ export async function unsent(): Promise<number> {
 
 /** Forgets everything on this device, as on signing out. */
 export async function forgetDevice(): Promise<void> {
-  opened?.close()
-  opened = null
+  closeDeviceDb()
   await new DeviceDb().delete()
   if ('caches' in window) for (const name of await caches.keys()) if (name.startsWith('field-')) await caches.delete(name)
 }

@@ -1,3 +1,4 @@
+import { stateAfter } from '@/domain/field-log'
 import type { FieldPack, FieldVisit } from '@/domain/field-pack'
 import type { Entry } from '@/domain/visit'
 import type { DeviceDb, KeptVisit, WaitingLine } from './device-db'
@@ -57,7 +58,12 @@ async function sendLines(db: DeviceDb, office: Office, userId: string): Promise<
 /** From the waiting lines into the kept log, in one step, so that it is never missing from what is seen. */
 async function taken(db: DeviceDb, line: WaitingLine, byName: string): Promise<void> {
   const kept = await db.visits.get(line.visitId)
-  if (kept) await db.visits.update(line.visitId, { log: withLine(kept.log, ownEntry(line, byName)) })
+  // its state goes along: until the rounds come anew, the visit would fall back to before this line
+  if (kept)
+    await db.visits.update(line.visitId, {
+      log: withLine(kept.log, ownEntry(line, byName)),
+      visit: { ...kept.visit, state: stateAfter(kept.visit.state, line.entry) },
+    })
   await db.lines.delete(line.seq)
 }
 

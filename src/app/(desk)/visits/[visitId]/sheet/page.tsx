@@ -1,0 +1,13 @@
+import type { Metadata } from 'next'
+import { VisitId } from '@/domain/ids'
+import { forPage } from '@/server/http/page-actor'
+import { idFrom } from '@/server/http/page-id'
+import { paperSheet } from '@/server/use-cases/field/pack'
+import { PaperSheet } from '@/ui/visits/paper-sheet'
+
+export const metadata: Metadata = { title: 'Field sheet on paper' }
+
+export default async function PaperSheetPage({ params }: { params: Promise<{ visitId: string }> }) {
+  const id = idFrom(VisitId, (await params).visitId)
+  return <PaperSheet {...await forPage((actor) => paperSheet(actor, id))} />
+}

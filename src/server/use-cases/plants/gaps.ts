@@ -1,0 +1,35 @@
+import type { Knex } from 'knex'
+import { plantingSite } from '@/core/filter/design'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { plantGaps, replant, type Cuttings, type PlantGap, type Replanting } from '@/core/plants/replant'
+import { toFill } from '@/domain/plants'
+import type { Design } from '@/domain/design'
+import { listStock } from '@/server/db/stock-repository'
+import type { PondPlants } from './plants-of'
+
+/** The bed as it was built, or as the newest version has it. */
+export const bedOf = (designs: readonly Design[]): FilterDesign | null => designs[0]?.builtBed ?? designs[0]?.bed ?? null
+
+/** Rooted pieces in the stores, by kind. */
+export const keptCuttings = async (trx: Knex.Transaction): Promise<Cuttings[]> =>
+  (await listStock(trx)).flatMap((item) => (item.speciesKey ? [{ species: item.speciesKey, onHand: item.onHand }] : []))
+
+export interface PondGaps {
+  readonly gaps: readonly PlantGap[]
+  readonly replanting: readonly Replanting[]
+}
+
+/** Where plants are missing at a pond, and which cuttings may close the gaps. */
+export function pondGaps(
+  { pond, patches, year }: Pick<PondPlants, 'pond' | 'patches' | 'year'>,
+  bed: FilterDesign | null,
+  cuttings: readonly Cuttings[],
+): PondGaps {
+  const site = bed && plantingSite(bed, { areaM2: pond.areaM2, monthlyTempC: year.weeklyWaterC })
+  const [inBed, inPond] = [toFill(patches, 'bed'), toFill(patches, 'pond')]
+  const gaps = { bed: inBed.length === 0 ? [] : plantGaps(inBed, site), pond: plantGaps(inPond, null) }
+  return {
+    gaps: [...gaps.bed, ...gaps.pond],
+    replanting: [...replant(gaps.bed, inBed, cuttings, site), ...replant(gaps.pond, inPond, cuttings, null)],
+  }
+}

@@ -1,0 +1,34 @@
+'use client'
+import { fieldHref } from '@/domain/field-href'
+import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import type { VisitView } from './device/device-view'
+import { FieldLink } from './field-link'
+
+/** Visits that one crew makes at one site on one day: one stop with several ponds. The visit itself is not among them. */
+export const othersAtStop = (view: VisitView, views: readonly VisitView[]): VisitView[] =>
+  views.filter(
+    ({ visit }) =>
+      visit.id !== view.visit.id &&
+      visit.siteId === view.visit.siteId &&
+      visit.day === view.visit.day &&
+      visit.crewId === view.visit.crewId &&
+      visit.state !== 'cancelled',
+  )
+
+/** The other ponds of this stop, a tap away. */
+export function StopPonds({ view, others }: { view: VisitView; others: readonly VisitView[] }) {
+  if (others.length === 0) return null
+  const all = [view, ...others].sort((a, b) => a.visit.startTime.localeCompare(b.visit.startTime) || a.visit.pondName.localeCompare(b.visit.pondName))
+  return (
+    <nav aria-label="Ponds of this stop" className="stop-ponds">
+      {all.map(({ visit }) => (
+        <FieldLink key={visit.id} href={fieldHref(visit.id)} className="btn btn-outline-secondary" current={visit.id === view.visit.id}>
+          {visit.pondName}
+          <span className="soft small d-block">
+            {visit.job.name}, {VISIT_STATE_NAMES[visit.state]}
+          </span>
+        </FieldLink>
+      ))}
+    </nav>
+  )
+}

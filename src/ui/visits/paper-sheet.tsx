@@ -1,0 +1,164 @@
+'use client'
+import Link from 'next/link'
+import { FISH_SPECIES } from '@/core/fish/species'
+import { STEP_FIGURES } from '@/core/jobs/figures'
+import type { JobStep } from '@/core/jobs/step'
+import { SHOWN_UNIT } from '@/core/units/systems'
+import { duration, longDate } from '@/domain/dates'
+import { stepDoses } from '@/domain/dosing'
+import { amountsToday, type FieldVisit } from '@/domain/field-pack'
+import { fieldHref } from '@/domain/field-href'
+import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
+import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants'
+import { WATER_SOURCE_NAMES } from '@/domain/pond'
+import type { ProductBook } from '@/domain/product-book'
+import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
+import { GATE_ON_PAPER } from '@/ui/messages/gates-on-paper'
+import { inUnits } from '@/ui/messages/in-units'
+import { StepAmount } from '@/ui/field/step-amount'
+import { usePerson, useShow } from '@/ui/person-context'
+
+/** A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device comes along. */
+export function PaperSheet({ field, products }: { field: FieldVisit; products: ProductBook }) {
+  const { visit, pond } = field
+  const sections = [...new Set(visit.job.steps.map((s) => s.section))]
+  return (
+    <article className="paper-sheet">
+      <div className="page-head">
+        <h1>
+          {visit.job.name}: {visit.siteName}, {visit.pondName}
+        </h1>
+        <span className="actions no-print">
+          <a className="btn btn-sm btn-outline-secondary" href={fieldHref(visit.id)}>
+            Field sheet
+          </a>
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}`}>
+            The pond
+          </Link>
+          <button type="button" className="btn btn-sm btn-primary" onClick={() => window.print()}>
+            Print
+          </button>
+        </span>
+      </div>
+      <section className="sheet">
+        <p className="mb-1">
+          {longDate(visit.day)}, {visit.startTime}, about {duration(visit.plannedMinutes)} · {visit.crewName} · {visit.customerName}
+        </p>
+        <p className="mb-1">
+          {[visit.address, visit.town].filter(Boolean).join(', ')}
+          {visit.accessNotes ? `. ${visit.accessNotes}` : ''}
+        </p>
+        {visit.note ? <p className="mb-1">{visit.note}</p> : null}
+        {field.heeds.length > 0 ? <p className="mb-1">Noted for this season: {field.heeds.join('; ')}</p> : null}
+        <p className="mb-0">
+          Began <Blank /> Ended <Blank /> People <Blank wide />
+        </p>
+        <p className="soft small mb-0">
+          Amounts are for this pond as it is known today; test first, and write the visit into the field sheet afterwards. The label governs every product.
+          Local codes and licensed practice decide.
+        </p>
+      </section>
+      {sections.map((section) => (
+        <section key={section} className="sheet">
+          <h2>{section}</h2>
+          {visit.job.steps
+            .filter((s) => s.section === section)
+            .map((step) => (
+              <PaperStep key={step.key} step={step} field={field} products={products} />
+            ))}
+        </section>
+      ))}
+      <section className="sheet">
+        <h2>Found, parts renewed, notes</h2>
+        <div className="paper-lines" />
+      </section>
+    </article>
+  )
+}
+
+const Blank = ({ wide = false }: { wide?: boolean }) => <span className={`paper-blank ${wide ? 'wide' : ''}`} />
+const Box = () => <span className="paper-box" aria-hidden="true" />
+
+function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit; products: ProductBook }) {
+  const show = useShow()
+  const { units } = usePerson().preferences
+  const { pond } = field
+  const amounts = amountsToday(field, new Map())
+  const waterC = field.lastReadings.find((r) => r.kind === 'waterTemp')?.value ?? null
+  const doses = step.products ? stepDoses(step, products, { amounts, waterC, recent: [] }, {}) : []
+  const care = field.care.filter((task) => step.plants?.includes(task.action) && task.due <= field.visit.day)
+  return (
+    <div className="paper-step">
+      <p className="mb-0">
+        <Box /> <strong>{step.title}</strong>
+      </p>
+      {step.detail ? <p className="mb-1">{inUnits(step.detail, show)}</p> : null}
+      {step.safety ? <p className="safety-note mb-1">{inUnits(step.safety, show)}</p> : null}
+      {step.gate ? (
+        <p className="stop-note mb-1">
+          <strong>Stop:</strong> {GATE_ON_PAPER[step.gate](show)} In doubt call the crew lead.
+        </p>
+      ) : null}
+      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
+      {doses.map(({ product, amount }) => (
+        <p key={product.key} className="mb-1">
+          {product.name}: {amount > 0 ? `${Number(amount.toPrecision(3))} ${product.unit === 'each' ? 'pieces' : product.unit}` : 'by the tests'}, given{' '}
+          <Blank />
+        </p>
+      ))}
+      {step.choices ? (
+        <p className="mb-1">
+          {step.choices.map((choice) => (
+            <span key={choice} className="me-3">
+              <Box /> {choice}
+            </span>
+          ))}
+        </p>
+      ) : null}
+      {step.readings || step.figures ? (
+        <p className="mb-1 paper-fields">
+          {step.readings?.map((kind) => (
+            <span key={kind}>
+              {READING_NAMES[kind]} <Blank /> {SHOWN_UNIT[units][readingQuantity(kind)][readingScale(kind)]}
+            </span>
+          ))}
+          {step.figures?.map((figure) => (
+            <span key={figure}>
+              {FIGURE_NAMES[figure]} <Blank /> {SHOWN_UNIT[units][STEP_FIGURES[figure].quantity][figureScale(figure)]}
+            </span>
+          ))}
+        </p>
+      ) : null}
+      {care.map((task) => {
+        const patch = field.plants.find((p) => p.id === task.patchId)
+        return patch ? (
+          <p key={`${task.patchId}${task.action}`} className="mb-1">
+            <Box /> {PLANT_ACTION_NAMES[task.action]}: {patch.count} {speciesName(patch.species)}
+          </p>
+        ) : null
+      })}
+      {step.timerMinutes ? (
+        <p className="mb-1">
+          {duration(step.timerMinutes)}: from <Blank /> to <Blank />
+        </p>
+      ) : null}
+      {step.kind === 'count-fish' ? (
+        <p className="mb-1 paper-fields">
+          {[...new Set(pond.fish.map((f) => f.species))].map((species) => (
+            <span key={species}>
+              {FISH_SPECIES[species].name} <Blank />
+            </span>
+          ))}
+          <span>
+            Lost <Blank />
+          </span>
+        </p>
+      ) : null}
+      {step.kind === 'sign' ? (
+        <p className="mb-1">
+          Told <Blank wide />
+        </p>
+      ) : null}
+    </div>
+  )
+}
