@@ -115,12 +115,16 @@ test('several ponds of one stop: started together, what counts for all is done o
   expect(await smallTargets(page)).toEqual([])
   await step.done()
   await step.is('Is the hole in the ice open, the aerator on?')
-  await ponds.getByRole('link', { name: /Slip pond/ }).click()
+  const goTo = async (pond: RegExp) => {
+    await ponds.getByRole('link', { name: pond }).click()
+    await expect(ponds.getByRole('link', { name: pond })).toHaveAttribute('aria-current', 'page')
+  }
+  await goTo(/Slip pond/)
   await step.is('Photograph the pond as found')
   await step.leaveOut('Too dark')
   // the hazards were walked for both
   await step.is('Is the hole in the ice open, the aerator on?')
-  await ponds.getByRole('link', { name: /Dock basin/ }).click()
+  await goTo(/Dock basin/)
   for (let i = 0; i < 12; i++) {
     await expect(step.card.or(page.getByText('All steps are answered')).first()).toBeVisible()
     if (await page.getByText('All steps are answered').isVisible()) break

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import sharp from 'sharp'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, VisitId } from '@/domain/ids'
+import type { PatchNow } from '@/domain/plants'
 import { stepStates, unseenAnswers } from '@/domain/visit-progress'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
@@ -10,12 +11,14 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
 import { fieldPack, fieldVisit } from '@/server/use-cases/field/pack'
 import { syncField } from '@/server/use-cases/field/sync'
+import { addPatch } from '@/server/use-cases/plants/patches'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { visitReport } from '@/server/use-cases/report'
 import { cancelVisit, planVisit } from '@/server/use-cases/visit-planning'
 import { DeviceDb } from '@/ui/field/device/device-db'
 import { viewOf } from '@/ui/field/device/device-view'
 import { syncDevice } from '@/ui/field/device/sync-device'
+import { plantsAtHand } from '@/ui/field/plants-at-hand'
 import { PatchyOffice, writeLine, type Fault } from '../fixtures/device'
 import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -103,11 +106,11 @@ describe('a device without signal', () => {
       sketchOf: null,
       width: 60,
       height: 40,
-      image: bytes.buffer,
       thumbnail: bytes.buffer,
       state: 'waiting',
       problem: null,
     })
+    await db.images.add({ id: photo, bytes: bytes.buffer })
     const answer = { note: '', photos: [photo] }
     await writeLine(db, actors.technician, visitId, { kind: 'done', stepKey: 'arrive-photos', answer, confirmedUnlikely: false, replaces: null })
     // the words arrive, the photo does not, and the phone goes off
@@ -124,7 +127,8 @@ describe('a device without signal', () => {
     await syncDevice(again, office)
     expect((await fieldVisit(actors.office, visitId)).photos).toMatchObject([{ id: photo, stepKey: 'arrive-photos' }])
     // its image is gone from the device, what is looked at stays
-    expect(await again.photos.get(photo)).toMatchObject({ state: 'sent', image: null })
+    expect(await again.photos.get(photo)).toMatchObject({ state: 'sent' })
+    expect(await again.images.count()).toBe(0)
   })
   it('is told why a line cannot be taken, and the lines behind it go through', async () => {
     const { actors, visitId } = await withVisit('Siskin')
@@ -287,7 +291,7 @@ describe('seasonal gear', () => {
 
 describe('two devices, whatever the link does', () => {
   const act = fc.oneof(
-    { weight: 6, arbitrary: fc.record({ do: fc.constant('write' as const), who: fc.nat(1), what: fc.nat(4), step: fc.nat(20), ago: fc.nat(300) }) },
+    { weight: 6, arbitrary: fc.record({ do: fc.constant('write' as const), who: fc.nat(1), what: fc.nat(5), step: fc.nat(20), ago: fc.nat(300) }) },
     {
       weight: 5,
       arbitrary: fc.record({ do: fc.constant('sync' as const), who: fc.nat(1), fault: fc.constantFrom<Fault>('none', 'none', 'lost', 'cut', 'mute') }),
@@ -299,6 +303,11 @@ describe('two devices, whatever the link does', () => {
   it('come to the same log, in which no line is lost or doubled', async () => {
     const { actors, pondId, crewId } = await withVisit('Martin')
     const people: Actor[] = [actors.technician, actors['crew-lead']]
+    const { id: patchId } = await addPatch(actors.owner, pondId, {
+      patch: { place: 'pond', species: 'iris-versicolor', xM: 1, yM: 1, plantedOn: addDays(today, -400) },
+      count: 9,
+    })
+    const standing = ({ id, count, planned, condition }: PatchNow) => ({ id, count, planned, condition })
     let day = today
     await fc.assert(
       fc.asyncProperty(fc.array(act, { minLength: 5, maxLength: 28 }), async (acts) => {
@@ -338,6 +347,7 @@ describe('two devices, whatever the link does', () => {
               { kind: 'timer-started', stepKey },
               { kind: 'finding', stepKey: null, text: `found ${a.step}`, becomes: 'next-season' },
               { kind: 'finished', ending: 'other', reason: 'rain' },
+              { kind: 'plant', patchId, place: 'pond', species: 'iris-versicolor', action: 'look', condition: 'thin', count: a.step, kept: 0, note: '' },
             ]
             written.add(await writeLine(db, person, visitId, lines[a.what], new Date(Date.now() - a.ago * 1000)))
           }
@@ -356,6 +366,8 @@ describe('two devices, whatever the link does', () => {
           expect(here.log.map((e) => e.id as string).sort()).toEqual([...ids].sort())
           expect(here.visit.state).toBe(server.visit.state)
           expect(stepStates(steps, here.log)).toEqual(stepStates(steps, server.log))
+          // plants stand the same on each device and in the office, in whatever order their lines came in
+          expect(plantsAtHand(here, 'Etc/UTC').map(standing)).toEqual(server.plants.map(standing))
         }
       }),
       { numRuns: 12 },

@@ -1,6 +1,7 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
 import type { VisitView } from './device/device-view'
+import { imageOf } from './device/field-device'
 import { useObjectUrl } from './photo-thumb'
 
 interface PhotoSketchProps {
@@ -21,8 +22,12 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
   const [ready, setReady] = useState(false)
   const [keeping, setKeeping] = useState(false)
   const drawing = useRef<[number, number][] | null>(null)
-  const own = useObjectUrl(photo.own?.image ?? photo.own?.thumbnail)
-  const src = photo.own?.image ? own : `/api/v1/photos/${photo.id}`
+  const [image, setImage] = useState<ArrayBuffer | null | undefined>(photo.own ? undefined : null)
+  const own = useObjectUrl(image)
+  const src = image === undefined ? null : image ? own : `/api/v1/photos/${photo.id}`
+  useEffect(() => {
+    if (photo.own) void imageOf(photo.id).then(setImage)
+  }, [photo])
 
   useEffect(() => {
     if (!src) return

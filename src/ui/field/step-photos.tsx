@@ -26,9 +26,9 @@ export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
   // views of earlier steps that have no counterpart yet
   const before = view.photos.filter((p) => p.stepKey !== step.key && p.sketchOf === null && p.pairOf === null && !view.photos.some((q) => q.pairOf === p.id))
   const isAfter = step.key.includes('after')
-  const add = async (files: FileList | null, pairOf?: string) => {
+  const add = async (files: readonly File[], pairOf?: string) => {
     setTrouble(null)
-    for (const file of files ?? []) {
+    for (const file of files) {
       setKeeping((n) => n + 1)
       const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, pairOf }, file)
       setKeeping((n) => n - 1)
@@ -87,7 +87,7 @@ export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
   )
 }
 
-function Camera({ label, multiple = false, onFiles }: { label: string; multiple?: boolean; onFiles: (files: FileList | null) => void }) {
+function Camera({ label, multiple = false, onFiles }: { label: string; multiple?: boolean; onFiles: (files: readonly File[]) => void }) {
   const id = useId()
   return (
     <span className="flex-grow-1 d-block">
@@ -102,7 +102,8 @@ function Camera({ label, multiple = false, onFiles }: { label: string; multiple?
         className="visually-hidden"
         aria-label={label}
         onChange={(e) => {
-          onFiles(e.target.files)
+          // a list of its own: the input's empties with it
+          onFiles([...(e.target.files ?? [])])
           // the same file may be chosen again
           e.target.value = ''
         }}

@@ -32,6 +32,8 @@ const viewOf = (over: object = {}): VisitView =>
     log: [],
     equipment: [LAMP],
     gear: [NET],
+    plants: [],
+    care: [],
     refused: [],
     refusedPhotos: [],
     ...over,

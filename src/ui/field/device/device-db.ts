@@ -15,13 +15,18 @@ export interface WaitingLine {
   readonly problem: ProblemBody | null
 }
 
-/** A photo taken on this device. Its image goes once the office has it; the thumbnail stays to be looked at. */
+/** A photo taken on this device; its thumbnail stays to be looked at. */
 export interface DevicePhoto extends VisitPhoto {
   readonly userId: string
-  readonly image: ArrayBuffer | null
   readonly thumbnail: ArrayBuffer
   readonly state: 'waiting' | 'sent' | 'refused'
   readonly problem: ProblemBody | null
+}
+
+/** The image of a photo that the office has not taken yet. It lies apart: lists of photos are read at every change, images when they go. */
+export interface DeviceImage {
+  readonly id: string
+  readonly bytes: ArrayBuffer
 }
 
 export interface KeptVisit extends FieldVisit {
@@ -46,6 +51,7 @@ export class DeviceDb extends Dexie {
   visits!: EntityTable<KeptVisit, 'id'>
   lines!: Table<WaitingLine, number, Omit<WaitingLine, 'seq'>>
   photos!: EntityTable<DevicePhoto, 'id'>
+  images!: EntityTable<DeviceImage, 'id'>
   facts!: EntityTable<DeviceFacts, 'key'>
 
   constructor(name = 'slow-reed-field') {
@@ -56,12 +62,22 @@ export class DeviceDb extends Dexie {
       photos: 'id, visitId, [userId+state]',
       facts: 'key',
     })
-    // visits that were kept before groups of plants were: they come with the next rounds
-    this.version(2).upgrade((trx) =>
-      trx
-        .table<KeptVisit>('visits')
-        .toCollection()
-        .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [] })),
-    )
+    // visits that were kept before groups of plants were: they come with the next rounds; images move to a store of their own
+    this.version(2)
+      .stores({ images: 'id' })
+      .upgrade(async (trx) => {
+        await trx
+          .table<KeptVisit>('visits')
+          .toCollection()
+          .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [] }))
+        const photos = await trx.table<DevicePhoto & { image?: ArrayBuffer | null }>('photos').toArray()
+        await trx.table<DeviceImage>('images').bulkAdd(photos.flatMap(({ id, image }) => (image ? [{ id, bytes: image }] : [])))
+        await trx
+          .table('photos')
+          .toCollection()
+          .modify((photo) => {
+            delete photo.image
+          })
+      })
   }
 }

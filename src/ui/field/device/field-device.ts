@@ -52,12 +52,18 @@ export async function keepPhoto({ userId, visitId, stepKey, pairOf, sketchOf }: 
     takenAt: new Date().toISOString(),
     pairOf: (pairOf ?? null) as PhotoId | null,
     sketchOf: (sketchOf ?? null) as PhotoId | null,
-    ...resized,
+    width: resized.width,
+    height: resized.height,
+    thumbnail: resized.thumbnail,
     state: 'waiting',
     problem: null,
   }
   try {
-    await deviceDb().photos.add(photo)
+    const db = deviceDb()
+    await db.transaction('rw', db.photos, db.images, async () => {
+      await db.images.add({ id: photo.id, bytes: resized.image })
+      await db.photos.add(photo)
+    })
   } catch (error) {
     if (!isFull(error)) throw error
     return { trouble: 'device-full' }
@@ -70,8 +76,15 @@ const isFull = (error: unknown): boolean => error instanceof Error && (error.nam
 
 /** Takes a photo away again while it is on this device only. */
 export async function dropPhoto(id: string): Promise<void> {
-  await deviceDb().photos.delete(id as PhotoId)
+  const db = deviceDb()
+  await db.transaction('rw', db.photos, db.images, async () => {
+    await db.photos.delete(id as PhotoId)
+    await db.images.delete(id)
+  })
 }
+
+/** The image of a photo that is still on this device only. */
+export const imageOf = async (id: string): Promise<ArrayBuffer | null> => (await deviceDb().images.get(id))?.bytes ?? null
 
 /** Opens a visit that is not among the person's rounds. @returns why it cannot be opened, or null */
 export async function openVisit(id: string): Promise<NoAnswer['why'] | null> {

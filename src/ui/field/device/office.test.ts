@@ -21,7 +21,6 @@ const photo = {
   takenAt: '2027-03-20T08:00:00Z',
   pairOf: null,
   sketchOf: 'ph0',
-  image: new ArrayBuffer(4),
 } as unknown as DevicePhoto
 
 describe('rounds from the office', () => {
@@ -76,7 +75,7 @@ describe('what goes out', () => {
   })
   it('is a photo under its own id, with what it belongs to', async () => {
     answers('{}')
-    expect(await httpOffice.sendPhoto(photo)).toBeNull()
+    expect(await httpOffice.sendPhoto(photo, new ArrayBuffer(4))).toBeNull()
     const [path, init] = fetched.mock.calls[0]
     const url = new URL(path, 'http://app.example')
     expect(url.pathname).toBe('/api/v1/visits/v1/photos/ph1')
@@ -85,6 +84,6 @@ describe('what goes out', () => {
   })
   it('is a photo that cannot be kept with the reason', async () => {
     answers('{"title":"That is no picture.","status":422,"kind":"bad-input"}', { status: 422 })
-    expect(await httpOffice.sendPhoto(photo)).toMatchObject({ title: 'That is no picture.' })
+    expect(await httpOffice.sendPhoto(photo, new ArrayBuffer(4))).toMatchObject({ title: 'That is no picture.' })
   })
 })

@@ -7,7 +7,7 @@ import type { DevicePhoto, WaitingLine } from './device-db'
 export interface Office {
   send(userId: string, lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[]): Promise<LineOutcome[]>
   /** @returns null once it is kept, else why it cannot be */
-  sendPhoto(photo: DevicePhoto): Promise<ProblemBody | null>
+  sendPhoto(photo: DevicePhoto, image: ArrayBuffer): Promise<ProblemBody | null>
   /** @returns null while nothing has changed since `tag` */
   pack(tag: string | null): Promise<{ pack: FieldPack; tag: string } | null>
   visit(id: string): Promise<FieldVisit>
@@ -60,7 +60,7 @@ export const httpOffice: Office = {
     if (!response.ok) throw new NoAnswer('other-person')
     return ((await response.json()) as { results: LineOutcome[] }).results
   },
-  async sendPhoto({ id, visitId, stepKey, takenAt, pairOf, sketchOf, image }) {
+  async sendPhoto({ id, visitId, stepKey, takenAt, pairOf, sketchOf }, image) {
     const facts = new URLSearchParams({ step: stepKey, at: takenAt, ...(pairOf ? { pairOf } : {}), ...(sketchOf ? { sketchOf } : {}) })
     const headers = { 'content-type': 'application/octet-stream' }
     const response = await ask(`/api/v1/visits/${visitId}/photos/${id}?${facts}`, { method: 'PUT', headers, body: image }, PHOTO_TIMEOUT_MS)

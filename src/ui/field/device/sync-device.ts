@@ -77,7 +77,8 @@ async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise
   const ids = await db.photos.where({ userId, state: 'waiting' }).primaryKeys()
   for (const id of ids) {
     const photo = await db.photos.get(id)
-    if (!photo?.image) continue
+    const image = await db.images.get(id)
+    if (!photo || !image) continue
     // its visit may have to be started there first
     if (
       (await db.lines
@@ -86,21 +87,24 @@ async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise
         .count()) > 0
     )
       continue
-    const problem = await office.sendPhoto(photo)
-    await db.photos.update(id, problem ? { state: 'refused', problem } : { state: 'sent', image: null })
+    const problem = await office.sendPhoto(photo, image.bytes)
+    await db.photos.update(id, problem ? { state: 'refused', problem } : { state: 'sent' })
+    if (!problem) await db.images.delete(id)
   }
 }
 
 /** Takes the rounds over as the office has them. Logs only ever grow: a line that was heard of once stays. */
 export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Promise<void> {
-  await db.transaction('rw', db.visits, db.lines, db.photos, db.facts, async () => {
+  await db.transaction('rw', [db.visits, db.lines, db.photos, db.images, db.facts], async () => {
     const before = new Map((await db.visits.toArray()).map((v) => [v.id, v]))
     const wanted = new Set<string>(pack.visits.map((v) => v.visit.id))
     const needed = new Set((await db.lines.toArray()).map((line) => line.visitId))
     await db.photos.filter((photo) => photo.state !== 'sent').each((photo) => needed.add(photo.visitId))
     const gone = [...before.keys()].filter((id) => !wanted.has(id) && !needed.has(id) && !before.get(id)!.opened)
     await db.visits.bulkDelete(gone)
-    await db.photos.where('visitId').anyOf(gone).delete()
+    const goneImages = await db.photos.where('visitId').anyOf(gone).primaryKeys()
+    await db.photos.bulkDelete(goneImages)
+    await db.images.bulkDelete(goneImages)
     await db.visits.bulkPut(pack.visits.map((found) => merged(before.get(found.visit.id), found, false)))
     await db.facts.put({ key: 'device', person: pack.person, today: pack.today, products: pack.products, packTag: tag, heardAt: pack.madeAt })
   })

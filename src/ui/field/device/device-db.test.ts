@@ -1,0 +1,34 @@
+import 'fake-indexeddb/auto'
+import Dexie from 'dexie'
+import { DeviceDb } from './device-db'
+
+/** A device's store as the first version of the field sheet made it. */
+async function oldStore(name: string): Promise<void> {
+  const old = new Dexie(name)
+  old.version(1).stores({ visits: 'id', lines: '++seq, &id, visitId, [userId+state]', photos: 'id, visitId, [userId+state]', facts: 'key' })
+  await old.table('visits').add({ id: 'v1', visit: { id: 'v1' }, log: [] })
+  await old.table('lines').add({ id: 'l1', visitId: 'v1', userId: 'u', entry: { kind: 'started' }, state: 'waiting', problem: null })
+  await old.table('photos').bulkAdd([
+    { id: 'waiting', visitId: 'v1', userId: 'u', state: 'waiting', image: new Uint8Array([1, 2, 3]).buffer, thumbnail: new ArrayBuffer(1) },
+    { id: 'sent', visitId: 'v1', userId: 'u', state: 'sent', image: null, thumbnail: new ArrayBuffer(1) },
+  ])
+  old.close()
+}
+
+describe('the device’s store', () => {
+  it('takes over what an older program kept: nothing that waits is lost', async () => {
+    await oldStore('old')
+    const db = new DeviceDb('old')
+    expect(await db.lines.toArray()).toMatchObject([{ id: 'l1', state: 'waiting' }])
+    expect(await db.visits.get('v1')).toMatchObject({ plants: [], care: [] })
+    expect((await db.images.toArray()).map((i) => [i.id, [...new Uint8Array(i.bytes)]])).toEqual([['waiting', [1, 2, 3]]])
+    // lists of photos are read at every change: without their images
+    expect((await db.photos.toArray()).every((photo) => !('image' in photo))).toBe(true)
+    db.close()
+  })
+  it('begins empty on a new device', async () => {
+    const db = new DeviceDb('new')
+    expect(await db.images.count()).toBe(0)
+    db.close()
+  })
+})

@@ -1,0 +1,80 @@
+import { render, screen, within } from '@testing-library/react'
+import { jobType } from '@/core/jobs/job-types'
+import { patchesNow } from '@/domain/plants'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
+import type { FieldVisit } from '@/domain/field-pack'
+import type { PondId } from '@/domain/ids'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { pondInput } from '../../../tests/fixtures/pond-input'
+import { GATE_ON_PAPER } from '../messages/gates-on-paper'
+import { PaperSheet } from './paper-sheet'
+
+const plants = patchesNow(
+  [{ id: 'canna', pondId: 'p1' as PondId, place: 'pond', species: 'canna-hybrids', xM: 1, yM: 1, plantedOn: null, version: 1 }],
+  [{ id: 'e', patchId: 'canna', at: '2026-05-01T10:00:00Z', byName: 'x', action: 'planted', condition: null, count: 4, kept: 0, note: '' }],
+  'Etc/UTC',
+)
+const field = (key: string, over: object = {}): FieldVisit =>
+  ({
+    visit: {
+      id: 'v1',
+      day: '2026-11-20',
+      startTime: '08:00',
+      plannedMinutes: 130,
+      siteName: 'Tarn House',
+      pondName: 'Pool',
+      crewName: 'Otter',
+      customerName: 'The Reeves',
+      address: '4 Gull Stair',
+      town: 'Ferrygate',
+      accessNotes: 'Side gate',
+      note: 'Mind the dog',
+      job: jobType(key),
+    },
+    pond: { ...pondInput(), id: 'p1' },
+    gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
+    cleanout: { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'goldfish', count: 10, lengthM: 0.12 }], sourceChlorinated: true },
+    lastReadings: [],
+    heeds: ['Loose edge stone'],
+    plants,
+    care: [{ patchId: 'canna', action: 'lift', due: '2026-11-10', latest: '2026-12-01', why: 'frost-comes' }],
+    ...over,
+  }) as unknown as FieldVisit
+const show = (key: string, units: 'metric' | 'us' = 'metric') =>
+  render(
+    <AsPerson units={units}>
+      <PaperSheet field={field(key)} products={DEFAULT_PRODUCT_BOOK} />
+    </AsPerson>,
+  )
+
+describe('a visit on paper', () => {
+  it('says where, when, who, and what to heed', () => {
+    show('netting')
+    expect(screen.getByText(/^Friday, 20 November 2026, 08:00, about 2 h 10 min · Otter · The Reeves/)).toBeInTheDocument()
+    expect(screen.getByText('4 Gull Stair, Ferrygate. Side gate')).toBeInTheDocument()
+    expect(screen.getByText('Noted for this season: Loose edge stone')).toBeInTheDocument()
+  })
+  it('holds every step, with its caution beside it', () => {
+    show('netting')
+    for (const step of jobType('netting')!.steps) expect(screen.getByText(step.title)).toBeInTheDocument()
+    expect(screen.getByText('Ladders on firm ground only; no lone work over deep water.')).toBeInTheDocument()
+  })
+  it('names the groups of plants that are due, at their step only', () => {
+    show('netting')
+    expect(screen.getAllByText(/Lift and store frost-free: 4 Water canna/)).toHaveLength(1)
+  })
+  it('works amounts out, and writes the stop of each gate in words', () => {
+    show('spring-cleanout')
+    expect(screen.getAllByText(/^Holding tank at least/).length).toBeGreaterThan(0)
+    expect(screen.getByText(/Fish go back only with toxic ammonia at 0\.05\smg\/L or less/)).toBeInTheDocument()
+  })
+  it('leaves room for tests in the reader’s units', () => {
+    show('winter-shutdown', 'us')
+    const test = screen.getByText('Test the pond').closest('.paper-step') as HTMLElement
+    expect(within(test).getByText(/Water temperature/)).toHaveTextContent('°F')
+  })
+  it('knows a rule for every gate', () => {
+    const show = (value: number) => String(value)
+    for (const [gate, words] of Object.entries(GATE_ON_PAPER)) expect([gate, words(show).length > 20]).toEqual([gate, true])
+  })
+})
