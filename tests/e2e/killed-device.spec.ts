@@ -7,8 +7,9 @@ import sharp from 'sharp'
 import playwrightConfig from '../../playwright.config'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { planToday } from './drivers/plan-today'
-import { signInAs } from './drivers/sign-in'
+import { leadOf, signInAs, signInWith } from './drivers/sign-in'
 
+const CREW = 'Kingfisher'
 let folder: string
 test.beforeEach(() => {
   folder = mkdtempSync(join(tmpdir(), 'killed-device-'))
@@ -45,11 +46,11 @@ test('a device that dies between a photo and its sending has the photo when it s
   test.setTimeout(120_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
-  const visit = await planToday(desk, 'winter-check', '03:20', 'museum')
+  const visit = await planToday(desk, 'winter-check', '03:20', 'bellwether', CREW)
 
   let context = await phone(baseURL)
   let page = context.pages()[0]
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   await page.goto(visit)
   await page.getByRole('button', { name: 'Start the visit' }).click()
@@ -76,7 +77,7 @@ test('a device that dies between a photo and its sending has the photo when it s
     await route.fetch()
     arrived()
   })
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   const cookies = await context.cookies()
   await page.goto(visit)
   // by the page, or by the service worker that the browser woke first
@@ -99,10 +100,10 @@ test('what was kept goes out in the background, after the field sheet was closed
   test.setTimeout(120_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
-  const visit = await planToday(desk, 'winter-check', '23:10', 'brewery')
+  const visit = await planToday(desk, 'winter-check', '23:10', 'bowls', CREW)
   const context = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })
   const page = await context.newPage()
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   const cdp = await context.newCDPSession(page)
   const registration = new Promise<string>((resolve) =>

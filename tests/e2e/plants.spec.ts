@@ -3,8 +3,10 @@ import { expect, test } from '@playwright/test'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { seriousOn, smallTargets } from './drivers/field-checks'
 import { planToday, pondHref } from './drivers/plan-today'
-import { signInAs } from './drivers/sign-in'
+import { leadOf, signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+
+const CREW = 'Newt'
 
 test('plants of a pond: taken over, set down, moved, seen to at the water without signal, and their cuttings planted', async ({ browser, baseURL }) => {
   test.setTimeout(180_000)
@@ -44,11 +46,11 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   expect((await new AxeBuilder({ page: desk }).analyze()).violations.filter((v) => v.impact === 'serious' || v.impact === 'critical')).toEqual([])
 
   // the crew does it without signal, thins the lily and keeps pieces
-  const visit = await planToday(desk, 'plant-care', '06:10', 'inn%20terrace')
+  const visit = await planToday(desk, 'plant-care', '06:10', 'inn%20terrace', CREW)
   const context = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })
   const page = await context.newPage()
   errors.push(...watchErrors(page))
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   await context.setOffline(true)
   await page.goto(visit)
@@ -97,11 +99,11 @@ test('several ponds of one stop: started together, what counts for all is done o
   test.setTimeout(120_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
-  const basin = await planToday(desk, 'winter-check', '21:00', 'dock basin')
-  await planToday(desk, 'winter-check', '21:30', 'slip pond')
+  const basin = await planToday(desk, 'winter-check', '21:00', 'dock basin', CREW)
+  await planToday(desk, 'winter-check', '21:30', 'slip pond', CREW)
   const context = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })
   const page = await context.newPage()
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   await page.goto(basin)
   const ponds = page.getByRole('navigation', { name: 'Ponds of this stop' })

@@ -3,9 +3,10 @@ import sharp from 'sharp'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { seriousOn, smallTargets } from './drivers/field-checks'
 import { crewOf, pondHref } from './drivers/plan-today'
-import { signInAs } from './drivers/sign-in'
+import { leadOf, signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
+const CREW = 'Kingfisher'
 /** Tests of a pond that was left alone for years, stage by stage as it mends. */
 const STAGES = [
   { 'Total ammonia (TAN)': '1.6', Nitrite: '0.4', KH: '2', pH: '7.6', 'Dissolved oxygen': '5.6' },
@@ -21,9 +22,9 @@ test('the neglected pond is mended over three visits without signal, with its st
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
   const pond = await pondHref(desk, 'foxholt')
-  const { crewId, today } = await crewOf(desk)
+  const { crewId, today } = await crewOf(desk, CREW)
   const planned = await desk.request.post(`/api/v1${pond}/rescue`, {
-    data: { first: today, crewId, startTime: '02:10', tan: 1.6, nitrite: 0.4, ph: 7.6, khDH: 2, oxygenMgL: 5.6, hasMedia: false, rockSections: 1 },
+    data: { first: today, crewId, startTime: '09:00', tan: 1.6, nitrite: 0.4, ph: 7.6, khDH: 2, oxygenMgL: 5.6, hasMedia: false, rockSections: 1 },
   })
   expect(planned.status(), await planned.text()).toBe(200)
   expect(await planned.json()).toMatchObject({ visits: 3 })
@@ -31,7 +32,7 @@ test('the neglected pond is mended over three visits without signal, with its st
   const context = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })
   const page = await context.newPage()
   const errors = watchErrors(page)
-  await signInAs(page, 'crew-lead')
+  await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   const { visits } = await (await page.request.get('/api/v1/field/pack')).json()
   const stages = visits

@@ -1,14 +1,13 @@
 'use client'
 import Link from 'next/link'
 import { useState } from 'react'
-import { readingBand } from '@/core/water/readings'
 import { ADVICE_WORDS } from '@/domain/customer-advice'
 import { longDate, shortDate } from '@/domain/dates'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { Garden, GardenPond } from '@/server/use-cases/customer-page'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { useShow } from '@/ui/person-context'
+import { ReadingsTable } from '@/ui/water/readings-table'
 import { AskForm } from './ask-form'
 
 const VISITS_SHOWN = 6
@@ -104,30 +103,11 @@ function Next({ pond: { next, coming } }: { pond: GardenPond }) {
 }
 
 function Water({ pond: { readings } }: { pond: GardenPond }) {
-  const show = useShow()
   if (readings.length === 0) return null
   return (
     <>
       <h3>The water, as last tested</h3>
-      <table className="table table-sm">
-        <tbody>
-          {readings.map((r) => {
-            const band = readingBand(r.kind, r.value)
-            return (
-              <tr key={r.kind}>
-                <th scope="row" className="fw-normal">
-                  {READING_NAMES[r.kind]}
-                </th>
-                <td className="text-end">{r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}</td>
-                <td>
-                  <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
-                </td>
-                <td className="soft small">{shortDate(r.takenAt.slice(0, 10))}</td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
+      <ReadingsTable readings={readings} when={(takenAt) => shortDate(takenAt.slice(0, 10))} />
     </>
   )
 }

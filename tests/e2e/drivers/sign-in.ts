@@ -4,9 +4,14 @@ import type { Role } from '../../../src/domain/roles'
 
 export const emailOf = (role: Role): string => PEOPLE.find((p) => p.role === role)!.email
 
-export async function signInAs(page: Page, role: Role): Promise<void> {
+/** The lead of a crew: tests that need the same hour of the day take different crews. */
+export const leadOf = (crew: string): string => PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email
+
+export const signInAs = (page: Page, role: Role): Promise<void> => signInWith(page, emailOf(role))
+
+export async function signInWith(page: Page, email: string): Promise<void> {
   await page.goto('/sign-in')
-  await page.getByLabel('E-mail').fill(emailOf(role))
+  await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password').fill(DEMO_PASSWORD)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await page.waitForURL('/')
