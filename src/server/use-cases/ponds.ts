@@ -18,11 +18,13 @@ import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { equipmentDue, type EquipmentDue } from '@/domain/equipment'
 import { lampRest } from '@/domain/lamp-rest'
 import { listEquipment } from '@/server/db/equipment-repository'
+import { listPlanningPonds } from '@/server/db/planning-repository'
 import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/db/pond-repository'
 import { listReadings } from '@/server/db/reading-repository'
 import { figureThisYear, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { findCalibration, findLiveSeason } from '@/server/db/season-repository'
+import { plantsOf, type PondPlants } from './plants/plants-of'
 import { seasonOf } from './season'
 import { waterLoss } from './water-loss'
 import { weather } from './weather'
@@ -138,6 +140,11 @@ export async function setPondPractice(actor: Actor, id: PondId, version: number,
   })
 }
 
+const plantsBrief = ([{ patches, tasks, year }]: readonly PondPlants[]) => ({
+  groups: patches.filter((p) => p.count > 0).length,
+  due: tasks.filter((t) => t.due <= year.today).length,
+})
+
 /** Everything that the pond page shows. */
 export async function pondPage(actor: Actor, id: PondId) {
   assertMay(actor, 'ponds.read')
@@ -165,6 +172,7 @@ export async function pondPage(actor: Actor, id: PondId) {
       followUps: await listOpenFollowUps(trx, { pondId: id }),
       findings: await listFindings(trx, id),
       gear: await listGear(trx, id),
+      plants: plantsBrief(await plantsOf(trx, { today: todayIn(actor.timeZone), timeZone: actor.timeZone }, await listPlanningPonds(trx, [id]))),
       cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
       equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
     }

@@ -1,5 +1,5 @@
 'use client'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { duration, longDate } from '@/domain/dates'
 import { nextStep, stepStates } from '@/domain/visit-progress'
 import { fieldHref } from '@/domain/field-href'
@@ -19,6 +19,11 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
   const { visit, log } = view
   const { person, today, log: keep, sync } = useField()
   const [chosen, setChosen] = useState<string | null>(null)
+  const atHand = useRef<HTMLDivElement>(null)
+  // the list lies far below: what is chosen there is brought to where it is answered
+  useEffect(() => {
+    if (chosen) atHand.current?.focus()
+  }, [chosen])
   const { steps } = visit.job
   const states = stepStates(steps, log)
   const answered = steps.filter((s) => states.get(s.key)?.status !== 'open').length
@@ -90,7 +95,9 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
         </div>
       ) : null}
       {underWay ? <Heeds heeds={view.heeds} /> : null}
-      {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
+      <div ref={atHand} tabIndex={-1} className="step-at-hand">
+        {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
+      </div>
       {underWay && !step ? (
         <section className="step-now">
           <h2>All steps are answered</h2>

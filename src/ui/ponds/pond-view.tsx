@@ -150,10 +150,17 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           <Sheet title="Equipment">
             <EquipmentSheet pondId={pond.id} equipment={data.equipment} today={today} />
           </Sheet>
-          <Sheet title="Seasonal gear">
-            <Link className="btn btn-sm btn-outline-secondary mb-2 no-print" href={`/ponds/${pond.id}/plants`}>
-              Plants
+          <Sheet title="Plants">
+            <p>
+              {data.plants.groups === 0
+                ? 'Nothing is written down yet of what grows here.'
+                : `${data.plants.groups} ${data.plants.groups === 1 ? 'group' : 'groups'}${data.plants.due > 0 ? `; ${data.plants.due} ${data.plants.due === 1 ? 'thing' : 'things'} to do` : ''}.`}
+            </p>
+            <Link className="btn btn-sm btn-outline-secondary no-print" href={`/ponds/${pond.id}/plants`}>
+              What grows where
             </Link>
+          </Sheet>
+          <Sheet title="Seasonal gear">
             <GearSheet gear={data.gear} cuttingBuckets={data.cuttingBuckets} />
           </Sheet>
           <Visits data={data} today={today} />

@@ -40,11 +40,19 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
     const values = readings.filter((r) => r.kind === kind).map((r) => r.value)
     const first = String(data[0]?.[0] ?? '')
     const shown = events.filter((e) => `${e.day}T23:59` >= first).slice(-EVENTS_SHOWN)
+    const limitLines = linesOf(values, kind, (v) => fromCanonical(v, unit), ink)
     return {
       grid: { left: 50, right: 14, top: 26, bottom: 26 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${String(v)} ${symbol}` },
       xAxis: { ...axis(ink, ''), type: 'time', splitLine: { show: false } },
-      yAxis: { ...axis(ink, symbol || READING_NAMES[kind]), type: 'value', scale: kind === 'ph' },
+      yAxis: {
+        ...axis(ink, symbol || READING_NAMES[kind]),
+        type: 'value',
+        scale: kind === 'ph',
+        // the next limits stay in sight, also while all is well
+        max: ({ max }: { max: number }) => Math.max(max, ...limitLines.map((l) => l.yAxis)),
+        min: ({ min }: { min: number }) => (kind === 'ph' ? Math.min(min, ...limitLines.map((l) => l.yAxis)) : Math.min(0, min)),
+      },
       series: [
         {
           name: READING_NAMES[kind],
@@ -57,7 +65,7 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
             silent: true,
             symbol: 'none',
             animation: false,
-            data: [...limitLines(values, kind, (v) => fromCanonical(v, unit), ink), ...eventLines(shown, ink)],
+            data: [...limitLines, ...eventLines(shown, ink)],
           },
         },
       ],
@@ -98,7 +106,7 @@ const limits = (kind: ReadingKindName): string => {
 /** A limit far beyond all readings would flatten them: it is left off until they come near. */
 const NEAR = 2
 
-function limitLines(values: readonly number[], kind: ReadingKindName, shownAs: (value: number) => number, ink: ChartInk) {
+function linesOf(values: readonly number[], kind: ReadingKindName, shownAs: (value: number) => number, ink: ChartInk) {
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholdsOf(kind)
