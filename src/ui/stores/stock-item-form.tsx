@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/jobs/equipment-care'
 import type { ProductBook } from '@/domain/product-book'
+import { SPECIES_BY_NAME } from '@/domain/plants'
 import { STOCK_KIND_NAMES, STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
@@ -46,7 +47,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
       <ChoiceField
         label="Kind"
         value={input.kind}
-        onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null })}
+        onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null, speciesKey: null })}
         options={STOCK_KINDS.map((kind) => ({ value: kind, label: STOCK_KIND_NAMES[kind] }))}
         error={errorOf('kind')}
       />
@@ -71,6 +72,16 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
           value={input.equipmentKind ?? ''}
           onChange={(e) => put({ equipmentKind: e.target.value || null, unit: 'pieces' })}
           options={[{ value: '', label: 'Nothing in particular' }, ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))]}
+        />
+      ) : null}
+      {input.kind === 'plant' ? (
+        <ChoiceField
+          label="Rooted pieces of"
+          value={input.speciesKey ?? ''}
+          onChange={(e) =>
+            put({ speciesKey: e.target.value || null, unit: 'pieces', name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '' })
+          }
+          options={[{ value: '', label: 'Nothing in particular' }, ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common }))]}
         />
       ) : null}
       <TextField label="Name" value={input.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />

@@ -91,3 +91,17 @@ describe('the stores', () => {
     expect(screen.getByRole('region', { name: 'Movements' })).toHaveTextContent(/Culture: −300 mL used, spilt · Tamsy/)
   })
 })
+
+it('a shelf of rooted pieces says of which plant, so that visits and gaps find it', async () => {
+  sent.mockReset().mockResolvedValue({ ok: true, value: {} })
+  render(
+    <AsPerson>
+      <StoresView data={stores()} />
+    </AsPerson>,
+  )
+  const form = screen.getByRole('form', { name: 'New item' })
+  await userEvent.selectOptions(within(form).getByLabelText('Kind'), 'plant')
+  await userEvent.selectOptions(within(form).getByLabelText('Rooted pieces of'), 'caltha-palustris')
+  await userEvent.click(within(form).getByRole('button', { name: 'Add the item' }))
+  expect(sent).toHaveBeenCalledWith('POST', '/api/v1/stock', expect.objectContaining({ kind: 'plant', speciesKey: 'caltha-palustris', unit: 'pieces' }))
+})
