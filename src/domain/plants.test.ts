@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { PLANT_CONDITIONS } from '../core/plants/care-rules'
 import { dayIn, instantOn } from './dates'
 import type { PondId } from './ids'
-import { careYear, NewPatchInput, patchesNow, PLANT_ACTIONS, PlantLine, toFill, type Patch, type PlantEvent } from './plants'
+import { careYear, forVisit, NewPatchInput, patchesNow, PLANT_ACTIONS, PlantLine, toFill, withLines, type Patch, type PlantEvent } from './plants'
 import { plantsCsv } from './plants-csv'
 
 const patch: Patch = { id: 'p', pondId: 'x' as PondId, place: 'bed', species: 'iris-versicolor', xM: 1, yM: 1, plantedOn: null, version: 1 }
@@ -16,6 +16,7 @@ const event = (at: string, over: Partial<PlantEvent> = {}): PlantEvent => ({
   count: null,
   kept: 0,
   note: '',
+  visitId: null,
   ...over,
 })
 const now = (events: readonly PlantEvent[], zone = 'Etc/UTC') => patchesNow([patch], events, zone)[0]
@@ -58,6 +59,17 @@ describe('a group of plants', () => {
         expect(now(events).planned).toBeGreaterThanOrEqual(now(events).count)
       }),
     )
+  })
+  it('goes on from how it stands: a device needs no more than the newest lines', () => {
+    const lines = Array.from({ length: 9 }, (_, i) =>
+      event(`2026-06-0${i + 1}T10:00:00Z`, { action: i === 0 ? 'planted' : 'deadhead', count: 10 - i, visitId: i === 2 ? 'v1' : null }),
+    )
+    const taken = forVisit(now(lines.slice(0, 8)), 'v1')
+    // five newest, and the visit's own
+    expect(taken.history.map((e) => e.count)).toEqual([3, 4, 5, 6, 7, 8].map((n) => n))
+    const { history: _, ...whole } = now(lines)
+    const { history: __, ...resumed } = withLines([taken], lines.slice(8), 'Etc/UTC')[0]
+    expect(resumed).toEqual(whole)
   })
   it('is filled place by place', () => {
     const two = patchesNow([patch, { ...patch, id: 'q', place: 'pond' }], [], 'Etc/UTC')

@@ -101,6 +101,8 @@ export interface PlantEvent extends PlantLine {
   readonly patchId: string
   readonly at: string
   readonly byName: string
+  /** The visit on which it was written down; null at the desk. */
+  readonly visitId: string | null
 }
 
 interface DatedEvent extends PlantEvent {
@@ -114,19 +116,28 @@ export interface PatchNow extends Patch, Omit<GrowingPatch, 'species' | 'planted
   readonly history: readonly DatedEvent[]
 }
 
+/** A group of which nothing is written down yet. */
+const UNSEEN = { count: 0, planned: 0, condition: 'good', conditionOn: null, stored: false, lastDone: {}, history: [] } as const
+
 /** How groups of plants stand after all that has been written down, in the order in which it happened, whatever came in first. */
-export function patchesNow(patches: readonly Patch[], events: readonly PlantEvent[], timeZone: string): PatchNow[] {
-  const of = new Map<string, DatedEvent[]>()
-  for (const event of inOrder(events)) of.set(event.patchId, [...(of.get(event.patchId) ?? []), { ...event, day: dayIn(event.at, timeZone) }])
-  return patches.map((patch) => patchAfter(patch, of.get(patch.id) ?? []))
+export const patchesNow = (patches: readonly Patch[], events: readonly PlantEvent[], timeZone: string): PatchNow[] =>
+  withLines(
+    patches.map((patch) => ({ ...patch, ...UNSEEN })),
+    events,
+    timeZone,
+  )
+
+/** Groups that stand as they do, and what has been written down since. */
+export function withLines(patches: readonly PatchNow[], events: readonly PlantEvent[], timeZone: string): PatchNow[] {
+  const of = new Map<string, DatedEvent[]>(patches.map((p) => [p.id, []]))
+  for (const event of inOrder(events)) of.get(event.patchId)?.push({ ...event, day: dayIn(event.at, timeZone) })
+  return patches.map((patch) => patchAfter(patch, of.get(patch.id)!))
 }
 
-function patchAfter(patch: Patch, history: readonly DatedEvent[]): PatchNow {
-  let [plants, planned, stored] = [0, 0, false]
-  let condition: PatchNow['condition'] = 'good'
-  let conditionOn: IsoDate | null = null
-  const lastDone: Partial<Record<CareAction, IsoDate>> = {}
-  for (const { action, condition: seen, count: counted, day } of history) {
+function patchAfter(start: PatchNow, lines: readonly DatedEvent[]): PatchNow {
+  let { count: plants, planned, stored, condition, conditionOn } = start
+  const lastDone: Partial<Record<CareAction, IsoDate>> = { ...start.lastDone }
+  for (const { action, condition: seen, count: counted, day } of lines) {
     if (action === 'planted') plants += counted ?? 0
     else if (counted !== null) plants = counted
     planned = Math.max(planned, plants)
@@ -135,8 +146,15 @@ function patchAfter(patch: Patch, history: readonly DatedEvent[]): PatchNow {
     if (action !== 'look' && action !== 'planted') lastDone[action] = day
     if (seen) [condition, conditionOn] = [seen, day]
   }
-  return { ...patch, count: plants, planned, condition, conditionOn, stored, lastDone, history: [...history].reverse() }
+  return { ...start, count: plants, planned, condition, conditionOn, stored, lastDone, history: [...[...lines].reverse(), ...start.history] }
 }
+
+/** A group as a device takes it along: as it stands, with its newest lines and those of one visit. */
+export const forVisit = (patch: PatchNow, visitId: string): PatchNow => ({
+  ...patch,
+  history: patch.history.filter((line, i) => i < LINES_TAKEN_ALONG || line.visitId === visitId),
+})
+const LINES_TAKEN_ALONG = 5
 
 /** The plants' year of a pond, from its expected water and its windows. */
 export function careYear(

@@ -128,6 +128,9 @@ describe('plants on a visit', () => {
     expect(await kept()).toEqual([['iris-versicolor', 5]])
     await logEntry(lead, visitId, plantEntry({ patchId: id, species: 'iris-versicolor', action: 'planted', count: 2 }))
     expect(await kept()).toEqual([['iris-versicolor', 3]])
+    // more than lies there was bought elsewhere
+    await logEntry(lead, visitId, plantEntry({ patchId: id, species: 'iris-versicolor', action: 'planted', count: 90 }))
+    expect(await kept()).toEqual([['iris-versicolor', 0]])
   })
 
   it('a group that the office has taken away meanwhile is written down anew', async () => {

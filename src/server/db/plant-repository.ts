@@ -74,7 +74,7 @@ export async function insertPlantEvents(trx: Knex.Transaction, firmId: FirmId, e
     .ignore()
 }
 
-export async function listPlantEvents(trx: Knex.Transaction, pondIds?: readonly PondId[]): Promise<(PlantEvent & { visitId: VisitId | null })[]> {
+export async function listPlantEvents(trx: Knex.Transaction, pondIds?: readonly PondId[]): Promise<PlantEvent[]> {
   const query = trx('plant_events as e').join('users as u', 'u.id', 'e.by_id').select('e.*', 'u.name as by_name').orderBy(['e.at', 'e.id'])
   if (pondIds) query.whereIn('e.patch_id', trx('plant_patches').whereIn('pond_id', pondIds).select('id'))
   return (await query).map((r) => ({

@@ -37,6 +37,7 @@ const planted = (patchId: string, count: number) => ({
   count,
   kept: 0,
   note: '',
+  visitId: null,
 })
 const PLANTS = patchesNow([patch('flag', 'iris-versicolor'), patch('sedge', 'carex-elata')], [planted('flag', 8), planted('sedge', 4)], 'Etc/UTC')
 const task = (patchId: string, action: CareTask['action'], due: string): CareTask => ({ patchId, action, due, latest: due, why: 'warmth' })

@@ -38,6 +38,7 @@ const event = (patchId: string, at: string, over: Partial<PlantEvent> = {}): Pla
   count: 5,
   kept: 0,
   note: '',
+  visitId: null,
   ...over,
 })
 const patches = patchesNow(

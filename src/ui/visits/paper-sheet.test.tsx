@@ -11,7 +11,7 @@ import { PaperSheet } from './paper-sheet'
 
 const plants = patchesNow(
   [{ id: 'canna', pondId: 'p1' as PondId, place: 'pond', species: 'canna-hybrids', xM: 1, yM: 1, plantedOn: null, version: 1 }],
-  [{ id: 'e', patchId: 'canna', at: '2026-05-01T10:00:00Z', byName: 'x', action: 'planted', condition: null, count: 4, kept: 0, note: '' }],
+  [{ id: 'e', patchId: 'canna', at: '2026-05-01T10:00:00Z', byName: 'x', action: 'planted', condition: null, count: 4, kept: 0, note: '', visitId: null }],
   'Etc/UTC',
 )
 const field = (key: string, over: object = {}): FieldVisit =>

@@ -6,6 +6,7 @@ import type { VisitId } from '@/domain/ids'
 import { lampRest } from '@/domain/lamp-rest'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { practiceAt } from '@/domain/practice'
+import { forVisit } from '@/domain/plants'
 import type { ProductBook } from '@/domain/product-book'
 import { notFound } from '@/domain/problems'
 import { may } from '@/domain/roles'
@@ -109,7 +110,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
         .filter((piece) => piece.pondId === visit.pondId)
         .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),
       gear: gear.filter((g) => g.pondId === visit.pondId),
-      plants: plants.get(visit.pondId)!.patches,
+      plants: plants.get(visit.pondId)!.patches.map((patch) => forVisit(patch, visit.id)),
       care: plants.get(visit.pondId)!.tasks,
       heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
     })

@@ -15,7 +15,7 @@ const shelf = (species: string): StockItemInput =>
   StockItemInput.parse({ name: `${speciesName(species)}, rooted pieces`, kind: 'plant', unit: 'pieces', least: 0, speciesKey: species, place: 'Holding bed' })
 
 /**
- * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; one that has none gives nothing out: the
+ * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; no more goes out than lies there: the other
  * plants were bought.
  */
 export async function cuttingsMoves(
@@ -31,12 +31,14 @@ export async function cuttingsMoves(
   const booked: NewMove[] = []
   for (const [species, amount] of net) {
     if (amount === 0) continue
-    let itemId = shelves.get(species)?.id
+    const there = shelves.get(species)
+    let itemId = there?.id
     if (!itemId && amount > 0) {
       itemId = randomUUID()
       await insertStockItem(trx, firmId, itemId, shelf(species))
     }
-    if (itemId) booked.push({ itemId, amount, move: amount > 0 ? 'received' : 'used', note, visitId })
+    const moved = amount > 0 ? amount : Math.max(amount, -Math.max(0, there?.onHand ?? 0))
+    if (itemId && moved !== 0) booked.push({ itemId, amount: moved, move: amount > 0 ? 'received' : 'used', note, visitId })
   }
   return booked
 }
