@@ -1,4 +1,5 @@
 'use client'
+import Link from 'next/link'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type CareTask } from '@/core/plants/care-rules'
 import { hardinessZone, plantSpecies } from '@/core/plants/species'
@@ -46,6 +47,12 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
           {ROLE_OF_PLANT[species.role]}, {show(species.heightM, 'length')} high, zone {hardinessZone(species.hardyToC)}; {WINTER_OF_PLANT[species.winter]}.
           {species.toxicTo === 'none' ? '' : ` Toxic to ${species.toxicTo === 'people' ? 'people and pets' : 'livestock'}: gloves.`}
           {species.regulatedSomewhere ? ' Regulated in some places: check your state or national list before any is taken along.' : ''}
+        </p>
+      ) : null}
+      {patch.condition === 'pale' && patch.place === 'bed' ? (
+        <p className="stop-note">
+          Pale or stunted: dig a hand deep. Roots wet: they are crowded, shaded, or the water holds too little to feed on. Roots dry: the water runs under them;
+          the <Link href={`/ponds/${data.pond.id}/design`}>filter bench</Link> says how much of the flow passes where roots are, and what mends it.
         </p>
       ) : null}
       {data.mayLog ? (

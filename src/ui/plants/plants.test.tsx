@@ -1,4 +1,4 @@
-import { render, screen, waitFor, within } from '@testing-library/react'
+import { act, render, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { CareTask } from '@/core/plants/care-rules'
 import type { PondId } from '@/domain/ids'
@@ -109,9 +109,15 @@ describe('plants of a pond', () => {
     await userEvent.click(screen.getAllByRole('button', { name: 'White water lily' })[0])
     expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent('Looked at: thinned out, 3 plants (Eaten?)')
   })
+  it('lead from pale plants of the bed to its root zone', async () => {
+    const pale = patchesNow([patch('flag', 'iris-versicolor', { place: 'bed' })], [event('flag', '2026-06-01', { condition: 'pale' })], 'Etc/UTC')
+    show({ patches: pale, tasks: [], gaps: [], replanting: [] })
+    await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
+    expect(screen.getByRole('link', { name: 'filter bench' })).toHaveAttribute('href', '/ponds/p1/design')
+  })
   it('are moved with the arrow keys and kept where they come to lie', async () => {
     show()
-    screen.getByRole('button', { name: /^3 White water lily/ }).focus()
+    act(() => screen.getByRole('button', { name: /^3 White water lily/ }).focus())
     await userEvent.keyboard('{ArrowRight}')
     await userEvent.keyboard('{ArrowRight}')
     // several presses are one change
