@@ -3,7 +3,7 @@ import { SPRING_CLEANOUT } from '../core/jobs/types/spring-cleanout'
 import type { JobStep } from '../core/jobs/step'
 import { visitAmounts } from '../core/jobs/visit-amounts'
 import { DEFAULT_PRODUCTS, type Product } from '../core/water/products'
-import { givenBefore, overLabel, stepDoses, treatedM3, waterToday } from './dosing'
+import { givenBefore, givenEarlier, overLabel, stepDoses, treatedM3, waterToday } from './dosing'
 import { productNeeds } from './product-needs'
 import { StepAnswer, type Entry } from './visit'
 import type { StepState } from './visit-progress'
@@ -76,6 +76,12 @@ describe('what a visit knows', () => {
     const now = Date.parse('2027-05-03T10:30:00Z')
     expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([{ purpose: 'flocculant', hoursAgo: 2.5 }])
     expect(givenBefore(states, DEFAULT_PRODUCTS, 'floc', now)).toEqual([])
+    // what another visit gave counts as well; products that are no more in the book say nothing
+    const earlier = [
+      { productKey: 'flocculant', at: '2027-05-02T10:30:00Z' },
+      { productKey: 'no-more', at: '2027-05-02T10:30:00Z' },
+    ]
+    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([{ purpose: 'flocculant', hoursAgo: 24 }])
   })
   it('is the newest water temperature, by when it was measured', () => {
     const reading = (value: number) => ({ method: 'meter', readings: { waterTemp: { value, belowStep: false } } })

@@ -85,6 +85,22 @@ export function givenBefore(states: ReadonlyMap<string, StepState>, products: re
   )
 }
 
+/** A dose of another visit at the same pond. */
+export interface EarlierDose {
+  readonly productKey: string
+  readonly at: string
+}
+
+/** Doses further back say nothing any more: no product keeps apart longer. @source house default */
+export const EARLIER_DOSE_DAYS = 7
+
+/** What was given on other visits, and how long ago. */
+export const givenEarlier = (doses: readonly EarlierDose[], products: readonly Product[], atMs: number): DosingFacts['recent'] =>
+  doses.flatMap(({ productKey, at }) => {
+    const purpose = products.find((p) => p.key === productKey)?.purpose
+    return purpose ? [{ purpose, hoursAgo: (atMs - Date.parse(at)) / HOUR_MS }] : []
+  })
+
 /** The newest water temperature that was tested on this visit, °C. */
 export function waterToday(log: readonly Entry[]): number | null {
   const tested = inOrder(log.filter((e): e is Extract<Entry, { kind: 'done' }> => e.kind === 'done' && e.answer.readings?.waterTemp !== undefined))

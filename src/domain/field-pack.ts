@@ -2,6 +2,7 @@ import { DEFAULT_KIT, type CleanoutPond } from '../core/jobs/cleanout-quantities
 import { visitAmounts, type VisitAmounts } from '../core/jobs/visit-amounts'
 import type { CareTask } from '../core/plants/care-rules'
 import type { JobStep } from '../core/jobs/step'
+import type { EarlierDose } from './dosing'
 import type { EquipmentDue } from './equipment'
 import type { Gear } from './gear'
 import type { PatchNow } from './plants'
@@ -29,6 +30,8 @@ export interface FieldVisit {
   readonly gateFacts: GateFacts
   readonly cleanout: CleanoutPond
   readonly lastReadings: readonly LastReading[]
+  /** Doses of the last days on other visits: products that must not meet are told apart by them. */
+  readonly recentDoses: readonly EarlierDose[]
   readonly equipment: readonly EquipmentDue[]
   readonly gear: readonly Gear[]
   /** Groups of plants with what they ask for this year. */

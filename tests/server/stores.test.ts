@@ -6,6 +6,7 @@ import { closeDatabase } from '@/server/db/connection'
 import { closeQueue } from '@/server/jobs/queue'
 import { fieldPack, fieldVisit } from '@/server/use-cases/field/pack'
 import { logEntry } from '@/server/use-cases/field/log'
+import { dosesPage } from '@/server/use-cases/doses'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { exportProducts, importProducts, setProducts } from '@/server/use-cases/products'
 import { addStockItem, changeStockItem, moveStock, storesPage } from '@/server/use-cases/stores'
@@ -125,5 +126,21 @@ describe('the product book', () => {
     const over = await problemOf(give(actors['crew-lead'], visitId, gateFacts.systemM3 * 41))
     expect(over).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('label allows at most'), fields: [{ path: 'answer.doses.0' }] })
     expect(await give(actors['crew-lead'], visitId, gateFacts.systemM3 * 40)).toBe('kept')
+  })
+})
+
+describe('doses of other visits', () => {
+  it('are told to the next one and to the desk, as they stand after corrections', async () => {
+    const { actors, pondId, crewId, visitId } = await withVisit('Yarrow', 'routine')
+    const lead = actors['crew-lead']
+    const next = await planVisit(actors.office, { pondId, jobType: 'winter-check', day: today, startTime: '15:00', crewId, note: '' })
+    const told = async () => (await fieldVisit(lead, next)).recentDoses.map((d) => d.productKey)
+    await startVisit(lead, visitId)
+    await give(lead, visitId, 40)
+    expect(await told()).toEqual(['culture'])
+    expect((await fieldVisit(lead, visitId)).recentDoses).toEqual([])
+    expect((await dosesPage(actors.owner, pondId)).recentDoses).toHaveLength(1)
+    await logEntry(lead, visitId, skipped('bacteria', 'Bottle was empty'))
+    expect(await told()).toEqual([])
   })
 })

@@ -176,6 +176,25 @@ export async function lastFigure(trx: Knex.Transaction, pondId: PondId, figure: 
   return row ?? null
 }
 
+/** Doses given at some ponds since a moment, with the visit they were given on; of each step its last answer. */
+export async function listDosesSince(
+  trx: Knex.Transaction,
+  pondIds: readonly PondId[],
+  since: string,
+): Promise<{ pondId: PondId; visitId: VisitId; productKey: string; at: string }[]> {
+  const { rows } = await trx.raw(
+    `select last.pond_id, last.visit_id, last.at, dose->>'productKey' as product_key
+     from (select distinct on (e.visit_id, e.entry->>'stepKey') v.pond_id, e.visit_id, e.entry->>'at' as at, e.entry->'answer'->'doses' as doses
+           from visit_entries e join visits v on v.id = e.visit_id
+           where v.pond_id = any(?) and e.entry->>'kind' in ('done', 'skipped') and (e.entry->>'at')::timestamptz >= ?
+           order by e.visit_id, e.entry->>'stepKey', (e.entry->>'at')::timestamptz desc) last,
+          jsonb_array_elements(last.doses) dose
+     where jsonb_typeof(last.doses) = 'array' and (dose->>'amount')::float > 0`,
+    [[...pondIds] as string[], since],
+  )
+  return rows.map((r: Record<string, never>) => ({ pondId: r.pond_id, visitId: r.visit_id, productKey: r.product_key, at: r.at }))
+}
+
 /** A figure summed over a pond's visits since a day, each step's last answer counting. */
 export async function figureThisYear(trx: Knex.Transaction, pondId: PondId, figure: StepFigure, since: string): Promise<number> {
   const { rows } = await trx.raw(

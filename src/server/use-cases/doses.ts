@@ -1,4 +1,5 @@
 import { DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
+import { EARLIER_DOSE_DAYS } from '@/domain/dosing'
 import type { PondId } from '@/domain/ids'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { notFound } from '@/domain/problems'
@@ -10,6 +11,7 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
+import { listDosesSince } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 
 /** What doses and water changes of a pond are worked out from. */
@@ -27,6 +29,8 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
       hoseM3PerH: DEFAULT_KIT.hoseM3PerH,
       products: (await findProducts(trx)).products,
       readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
+      recentDoses: await listDosesSince(trx, [pondId], new Date(Date.now() - EARLIER_DOSE_DAYS * 86_400_000).toISOString()),
+      now: new Date().toISOString(),
       mayPlan: may(actor.role, 'visits.plan'),
     }
   })

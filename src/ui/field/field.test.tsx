@@ -27,6 +27,7 @@ const view = {
   pond: pondInput(),
   log: [],
   lastReadings: [],
+  recentDoses: [],
   photos: [],
   cleanout: CLEANOUT,
   gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },

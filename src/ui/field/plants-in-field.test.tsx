@@ -48,6 +48,7 @@ const view = (over: object = {}): VisitView =>
     log: [],
     photos: [],
     lastReadings: [],
+    recentDoses: [],
     gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
     cleanout: { waterM3: 12, maxDepthM: 1.1, fish: [], sourceChlorinated: true },
     plants: PLANTS,

@@ -4,7 +4,7 @@ import { STEP_FIGURES } from '@/core/jobs/figures'
 import { judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
-import { givenBefore, overLabel, stepDoses, waterToday } from '@/domain/dosing'
+import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/dosing'
 import { amountsToday } from '@/domain/field-pack'
 import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
@@ -61,7 +61,11 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const unseen = unseenAnswers(log, step.key)
   const amounts = amountsToday(view, states)
   const lastWater = view.lastReadings.find((r) => r.kind === 'waterTemp')?.value ?? null
-  const dosing = { amounts, waterC: waterToday(log) ?? lastWater, recent: givenBefore(states, products, step.key, now) }
+  const dosing = {
+    amounts,
+    waterC: waterToday(log) ?? lastWater,
+    recent: [...givenBefore(states, products, step.key, now), ...givenEarlier(view.recentDoses, products, now)],
+  }
   const replaces = state.status === 'open' ? null : state.entry.id
   const seen = gate ? { gateSeen: gate.status } : {}
 

@@ -35,6 +35,7 @@ const field = (key: string, over: object = {}): FieldVisit =>
     gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
     cleanout: { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'goldfish', count: 10, lengthM: 0.12 }], sourceChlorinated: true },
     lastReadings: [],
+    recentDoses: [],
     heeds: ['Loose edge stone'],
     plants,
     care: [{ patchId: 'canna', action: 'lift', due: '2026-11-10', latest: '2026-12-01', why: 'frost-comes' }],

@@ -4,7 +4,7 @@ import { judgeGate } from '@/core/jobs/gates'
 import { dechlorinatorPortions } from '@/core/water/dechlorination'
 import { courseDays, portionTimeline, productDose, type Product } from '@/core/water/products'
 import { longDate, shortDate } from '@/domain/dates'
-import { youngTests } from '@/domain/dosing'
+import { givenEarlier, youngTests } from '@/domain/dosing'
 import { amountWords } from '@/domain/load-words'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/product-book'
 import type { DosesData } from '@/server/use-cases/doses'
@@ -40,10 +40,10 @@ export function DosePlanner({ data }: { data: DosesData }) {
             volumeM3,
             steps: product.basis === 'salt' ? wanted * 1000 : wanted,
             waterC: waterC !== null && Number.isNaN(waterC) ? null : waterC,
-            recent: [],
+            recent: givenEarlier(data.recentDoses, data.products, Date.parse(data.now)),
           })
         : null,
-    [product, volumeM3, wanted, waterC],
+    [product, volumeM3, wanted, waterC, data],
   )
   if (!product) return <section className="sheet">The product book is empty. Enter your products under Stores.</section>
   const portions =

@@ -19,6 +19,8 @@ const doses = (over: Partial<DosesData> = {}, readings: Record<string, number> =
     maxDepthM: 1,
     hoseM3PerH: 2,
     products: DEFAULT_PRODUCT_BOOK,
+    recentDoses: [],
+    now: '2027-05-02T12:00:00Z',
     readings: Object.entries(readings).map(([kind, value]) => ({ kind, value, belowStep: false, takenAt: '2027-05-02T08:00:00Z' })),
     mayPlan: true,
     ...over,

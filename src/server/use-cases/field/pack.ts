@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
+import { EARLIER_DOSE_DAYS } from '@/domain/dosing'
 import { equipmentDue } from '@/domain/equipment'
 import type { FieldPack, FieldPerson, FieldVisit } from '@/domain/field-pack'
 import type { VisitId } from '@/domain/ids'
@@ -22,7 +23,7 @@ import { findPonds } from '@/server/db/pond-repository'
 import { listGear } from '@/server/db/gear-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
-import { findVisit, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
+import { findVisit, listDosesSince, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { cleanoutPond } from '../visit-planning'
 import { plantsOf, type DayHere } from '../plants/plants-of'
@@ -31,6 +32,7 @@ import { gateFacts } from './facts'
 /** A crew's device holds this many days; people of no crew see everybody's, so fewer of them. */
 const CREW_DAYS_AHEAD = 14
 const ALL_DAYS_AHEAD = 2
+const DAY_MS = 86_400_000
 
 /** A person's rounds with all that their visits need: what the device keeps for a day without signal. */
 export async function fieldPack(actor: Actor, now: Date = new Date()): Promise<FieldPack> {
@@ -93,6 +95,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
     await listGear(trx),
     await listFindings(trx),
   ]
+  const doses = await listDosesSince(trx, pondIds, new Date(Date.now() - EARLIER_DOSE_DAYS * DAY_MS).toISOString())
   const ponds = new Map((await findPonds(trx, pondIds)).map((pond) => [pond.id, pond]))
   const packed: FieldVisit[] = []
   // one after the other: a transaction answers one question at a time
@@ -106,6 +109,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
       gateFacts: await gateFacts(trx, visit.id, pond),
       cleanout: cleanoutPond(pond, savedPondFacts(pond)),
       lastReadings: last.get(visit.pondId)!,
+      recentDoses: doses.filter((d) => d.pondId === visit.pondId && d.visitId !== visit.id).map(({ productKey, at }) => ({ productKey, at })),
       equipment: equipment
         .filter((piece) => piece.pondId === visit.pondId)
         .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),

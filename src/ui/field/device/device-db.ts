@@ -62,14 +62,14 @@ export class DeviceDb extends Dexie {
       photos: 'id, visitId, [userId+state]',
       facts: 'key',
     })
-    // visits that were kept before groups of plants were: they come with the next rounds; images move to a store of their own
+    // visits that were kept before groups of plants and doses of other visits were: they come with the next rounds; images move to a store of their own
     this.version(2)
       .stores({ images: 'id' })
       .upgrade(async (trx) => {
         await trx
           .table<KeptVisit>('visits')
           .toCollection()
-          .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [] }))
+          .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [], recentDoses: visit.recentDoses ?? [] }))
         const photos = await trx.table<DevicePhoto & { image?: ArrayBuffer | null }>('photos').toArray()
         await trx.table<DeviceImage>('images').bulkAdd(photos.flatMap(({ id, image }) => (image ? [{ id, bytes: image }] : [])))
         await trx
