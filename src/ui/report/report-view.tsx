@@ -65,39 +65,41 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
           ))}
         </div>
       ) : null}
-      <section className="sheet">
-        <h2>The water</h2>
-        <table className="table table-sm mb-0">
-          <thead>
-            <tr>
-              <th>Test</th>
-              <th className="text-end">Before</th>
-              <th className="text-end">After</th>
-              <th>Meaning</th>
-            </tr>
-          </thead>
-          <tbody>
-            {meanings.map((m) => {
-              const figure = (v: number | null) => (v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) }))
-              return (
-                <tr key={m.kind}>
-                  <th scope="row" className="fw-normal">
-                    {READING_NAMES[m.kind]}
-                  </th>
-                  <td className="text-end">{figure(m.before)}</td>
-                  <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
-                  <td>
-                    <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
-                    {m.nh3MgL === null
-                      ? ''
-                      : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
-                  </td>
-                </tr>
-              )
-            })}
-          </tbody>
-        </table>
-      </section>
+      {meanings.length > 0 ? (
+        <section className="sheet">
+          <h2>The water</h2>
+          <table className="table table-sm mb-0">
+            <thead>
+              <tr>
+                <th>Test</th>
+                <th className="text-end">Before</th>
+                <th className="text-end">After</th>
+                <th>Meaning</th>
+              </tr>
+            </thead>
+            <tbody>
+              {meanings.map((m) => {
+                const figure = (v: number | null) => (v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) }))
+                return (
+                  <tr key={m.kind}>
+                    <th scope="row" className="fw-normal">
+                      {READING_NAMES[m.kind]}
+                    </th>
+                    <td className="text-end">{figure(m.before)}</td>
+                    <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
+                    <td>
+                      <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
+                      {m.nh3MgL === null
+                        ? ''
+                        : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
+                    </td>
+                  </tr>
+                )
+              })}
+            </tbody>
+          </table>
+        </section>
+      ) : null}
       {report.fishOut !== null || report.fishBack !== null ? (
         <section className="sheet">
           <h2>The fish</h2>

@@ -1,0 +1,85 @@
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { CrewSetup } from '@/domain/crew-setup'
+import type { CrewId, UserId } from '@/domain/ids'
+import type { Crew, Person, SignedInDevice } from '@/domain/people'
+import type { Role } from '@/domain/roles'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { send } from '../send'
+import { PeopleView } from './people-view'
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
+jest.mock('../send', () => ({ send: jest.fn() }))
+const sent = jest.mocked(send)
+beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
+
+const otter = { id: 'c1' as CrewId, name: 'Otter', setup: CrewSetup.parse({}), version: 3 } as unknown as Crew
+const person = { id: 'u1' as UserId, name: 'Hale', email: 'hale@x.example', role: 'crew-lead', crewName: 'Otter' } as unknown as Person
+const phone = { id: 'd1', person: 'Hale', device: 'Phone', seenAt: '2027-03-20T08:00:00Z' } as unknown as SignedInDevice
+const show = (role: Role = 'owner') =>
+  render(
+    <AsPerson role={role}>
+      <PeopleView people={[person]} crews={[otter]} devices={[phone]} />
+    </AsPerson>,
+  )
+
+describe('people', () => {
+  it('are listed with role and crew', () => {
+    show()
+    expect(screen.getByRole('row', { name: /Hale/ })).toHaveTextContent('Hale'.concat('hale@x.example', 'Crew lead', 'Otter'))
+  })
+  it('are added; what was typed stays when something is wrong, and is gone once kept', async () => {
+    sent.mockResolvedValueOnce({
+      ok: false,
+      problem: { title: 'This e-mail is taken.', status: 422, kind: 'bad-input', fields: [{ path: 'email', message: 'This e-mail is taken.' }] },
+    })
+    show()
+    const name = screen.getByLabelText('Name')
+    await userEvent.type(name, 'Wilka')
+    await userEvent.type(screen.getByLabelText('E-mail'), 'hale@x.example')
+    await userEvent.selectOptions(screen.getByLabelText('Crew'), 'Otter')
+    await userEvent.click(screen.getByRole('button', { name: 'Add the person' }))
+    expect(screen.getAllByText('This e-mail is taken.').length).toBeGreaterThan(0)
+    expect(name).toHaveValue('Wilka')
+    await userEvent.click(screen.getByRole('button', { name: 'Add the person' }))
+    expect(sent.mock.lastCall![2]).toMatchObject({ name: 'Wilka', role: 'technician', crewId: 'c1' })
+    expect(name).toHaveValue('')
+  })
+  it('are the owner’s to change', () => {
+    show('office')
+    expect(screen.queryByRole('button', { name: 'Add the person' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('region', { name: 'Devices' })).not.toBeInTheDocument()
+    // the office sets crews up, since it plans with them
+    expect(screen.getByRole('region', { name: 'What crews do' })).toBeInTheDocument()
+  })
+})
+
+describe('a lost device', () => {
+  it('is shut out once that is confirmed', async () => {
+    const confirm = jest.spyOn(window, 'confirm').mockReturnValueOnce(false).mockReturnValueOnce(true)
+    show()
+    const button = screen.getByRole('button', { name: 'Shut out Phone of Hale' })
+    await userEvent.click(button)
+    expect(sent).not.toHaveBeenCalled()
+    await userEvent.click(button)
+    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/devices/d1/shut-out', {})
+    confirm.mockRestore()
+  })
+})
+
+describe('a crew', () => {
+  it('keeps what it may do, carries and when it works, one version after the other', async () => {
+    show()
+    const crews = screen.getByRole('region', { name: 'What crews do' })
+    await userEvent.click(within(crews).getByText('Otter'))
+    const before = otter.setup.skills.length
+    await userEvent.click(within(crews).getAllByRole('checkbox')[0])
+    await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
+    const [, path, body] = sent.mock.lastCall!
+    expect(path).toBe('/api/v1/crews/c1')
+    expect(body).toMatchObject({ version: 3 })
+    expect((body as { setup: { skills: string[] } }).setup.skills.length).not.toBe(before)
+    await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
+    expect(sent.mock.lastCall![2]).toMatchObject({ version: 4 })
+  })
+})
