@@ -89,6 +89,7 @@ describe('groups of plants at the desk', () => {
     const stranger = await withPond('Birch’s neighbour')
     expect((await problemOf(logPlant(stranger.actors.owner, id, { on: today, line: line({}) }))).kind).toBe('not-found')
     expect((await problemOf(pondPlants(stranger.actors.owner, pondId))).kind).toBe('not-found')
+    expect((await problemOf(takeOverPlanting(stranger.actors.owner, pondId, null))).kind).toBe('not-found')
   })
 
   it('are taken over from the filter’s plan once', async () => {

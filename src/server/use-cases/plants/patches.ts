@@ -48,6 +48,7 @@ async function plant(trx: Knex.Transaction, actor: Actor, pondId: PondId, patch:
 export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: string | null): Promise<{ patches: number }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
     const planting = bedOf(await listDesigns(trx, pondId))?.planting ?? []
     if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
     // two people at once: the second finds the first one's groups

@@ -1,0 +1,88 @@
+import { render, screen, within } from '@testing-library/react'
+import type { todayPage } from '@/server/use-cases/today'
+import type { Role } from '@/domain/roles'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { TodayView } from './today-view'
+
+type Data = Awaited<ReturnType<typeof todayPage>>
+const visit = (id: string, over: object = {}) => ({
+  id,
+  state: 'planned',
+  day: '2027-03-20',
+  startTime: '08:00',
+  plannedMinutes: 150,
+  crewName: 'Otter',
+  jobName: 'Spring cleanout',
+  siteName: 'Tarn',
+  pondName: 'Pool',
+  town: 'Ferrygate',
+  ...over,
+})
+const today = (over: object = {}): Data =>
+  ({
+    today: '2027-03-20',
+    todays: [visit('v1'), visit('v2', { state: 'done', startTime: '13:00', plannedMinutes: 30, jobName: 'Routine visit' })],
+    coming: [visit('v3', { day: '2027-03-23' })],
+    toPlan: [{ pondId: 'p1', siteName: 'Mill', pondName: 'Pond', earliest: '2027-03-22', best: '2027-04-02', latest: '2027-04-20' }],
+    toPlanCount: 1,
+    pondCount: 9,
+    concerns: [{ pondId: 'p2', siteName: 'Yard', pondName: 'Basin', kind: 'nitrite', value: 0.6, band: 'act', takenAt: '2027-03-19T09:00:00Z' }],
+    followUps: [
+      { id: 'f1', pondId: 'p2', siteName: 'Yard', pondName: 'Basin', title: 'Test again', dueFrom: '2027-03-10', dueTo: '2027-03-15' },
+      { id: 'f2', pondId: 'p3', siteName: 'Inn', pondName: 'Pond', title: 'Lamp', dueFrom: '2027-03-18', dueTo: '2027-03-28' },
+    ],
+    water: { coldest: 3.1, middle: 6.2, warmest: 9 },
+    weather: { reachable: true, fetchedAt: '2027-03-20T05:00:00Z', now: [] },
+    ...over,
+  }) as unknown as Data
+const show = (over: object = {}, role: Role = 'office') =>
+  render(
+    <AsPerson role={role}>
+      <TodayView data={today(over)} />
+    </AsPerson>,
+  )
+
+describe('the day at a glance', () => {
+  it('leads to the field sheet of what is to be done, and to the report of what is done', () => {
+    show()
+    expect(screen.getByText('08:00–10:30')).toBeInTheDocument()
+    expect(screen.getAllByRole('link', { name: 'Spring cleanout: Tarn, Pool' })[0]).toHaveAttribute('href', '/field?visit=v1')
+    expect(screen.getByRole('link', { name: 'Routine visit: Tarn, Pool' })).toHaveAttribute('href', '/visits/v2/report')
+    expect(screen.getByText(/Tue 23 Mar/)).toBeInTheDocument()
+  })
+  it('names ponds that worry with the test that says so', () => {
+    show()
+    const worry = screen.getByRole('heading', { name: 'Ponds that worry us' }).closest('section')!
+    expect(worry).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
+  })
+  it('says what is late, and only that', () => {
+    show()
+    const list = within(screen.getByRole('heading', { name: 'Follow-ups' }).closest('section')!).getAllByRole('listitem')
+    expect(list.map((item) => item.textContent!.startsWith('Late'))).toEqual([true, false])
+  })
+  it('asks the office, not the crew, to plan what has no day yet', () => {
+    show()
+    expect(screen.getByText('1 pond has no cleanout in the coming window; the earliest first.')).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: 'Plan the cleanout' })).toHaveAttribute('href', '/ponds/p1/plan')
+  })
+  it('shows a crew the same without what is not theirs', () => {
+    show({}, 'technician')
+    expect(screen.queryByRole('link', { name: 'Plan the cleanout' })).not.toBeInTheDocument()
+  })
+  it('tells a newcomer what is still missing', () => {
+    show({ todays: [], coming: [], toPlan: [], toPlanCount: 0, pondCount: 0, concerns: [], followUps: [], water: null })
+    for (const words of [
+      'No visits today.',
+      'Nothing planned in the next 14 days.',
+      'Add the first pond, and its windows of the year appear here.',
+      'No test of the last weeks is out of band.',
+      'None due.',
+      'Water temperatures appear once ponds are added and the weather desk has answered.',
+    ])
+      expect(screen.getByText(words)).toBeInTheDocument()
+  })
+  it('says how old its weather is when the desk is silent', () => {
+    show({ weather: { reachable: false, fetchedAt: '2027-03-18T05:00:00Z', now: [] } })
+    expect(screen.getByText('The weather desk does not answer; figures from 18 Mar 2027, 05:00.')).toBeInTheDocument()
+  })
+})
