@@ -48,6 +48,9 @@ async function withVisit(name: string, jobType = 'routine') {
   return { ...firm, pondId, visitId }
 }
 
+/** Lines that the office has not taken; those it has stay a moment longer. */
+const linesHere = (db: DeviceDb) => db.lines.filter((line) => line.state !== 'taken').count()
+
 const seenOn = async (db: DeviceDb, visitId: VisitId, name: string) =>
   viewOf((await db.visits.get(visitId))!, await db.lines.toArray(), await db.photos.toArray(), name)
 
@@ -78,7 +81,7 @@ describe('a device without signal', () => {
     await syncDevice(db, office)
     office.fault = 'none'
     expect(await syncDevice(db, office)).toBe('synced')
-    expect(await db.lines.count()).toBe(0)
+    expect(await linesHere(db)).toBe(0)
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(visit.state).toBe('done')
     expect(log).toHaveLength(job.steps.length + 2)
@@ -155,10 +158,10 @@ describe('a device without signal', () => {
     // the lead has signed in on this phone: the technician's line waits
     await db.facts.update('device', { person: { ...(await db.facts.get('device'))!.person, userId: actors['crew-lead'].userId } })
     await syncDevice(db, new PatchyOffice(actors['crew-lead']))
-    expect(await db.lines.count()).toBe(1)
+    expect(await linesHere(db)).toBe(1)
     await syncDevice(db, new PatchyOffice(actors.technician))
     await syncDevice(db, new PatchyOffice(actors.technician))
-    expect(await db.lines.count()).toBe(0)
+    expect(await linesHere(db)).toBe(0)
     expect((await fieldVisit(actors.office, visitId)).log).toMatchObject([{ kind: 'started', byId: actors.technician.userId }])
   })
 })
@@ -362,7 +365,7 @@ describe('two devices, whatever the link does', () => {
         expect([...ids].sort()).toEqual([...written].sort())
         for (const [i, db] of dbs.entries()) {
           const here = await seenOn(db, visitId, people[i].name)
-          expect(await db.lines.count()).toBe(0)
+          expect(await linesHere(db)).toBe(0)
           expect(here.log.map((e) => e.id as string).sort()).toEqual([...ids].sort())
           expect(here.visit.state).toBe(server.visit.state)
           expect(stepStates(steps, here.log)).toEqual(stepStates(steps, server.log))

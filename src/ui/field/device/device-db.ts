@@ -11,8 +11,11 @@ export interface WaitingLine {
   readonly visitId: string
   readonly userId: string
   readonly entry: EntryInput
-  readonly state: 'waiting' | 'refused'
+  /** taken: the office has it and so has the kept log; it stays here a moment, so that views which read both never miss it between the two. */
+  readonly state: 'waiting' | 'refused' | 'taken'
   readonly problem: ProblemBody | null
+  /** When the office had taken it, ms since 1970. */
+  readonly takenAt?: number
 }
 
 /** A photo taken on this device; its thumbnail stays to be looked at. */

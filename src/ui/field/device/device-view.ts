@@ -18,10 +18,13 @@ export interface VisitView extends FieldVisit {
 export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: readonly DevicePhoto[], byName: string): VisitView {
   const own = lines.filter((line) => line.visitId === kept.id).sort((a, b) => a.seq - b.seq)
   const waiting = own.filter((line) => line.state === 'waiting')
+  const inLog = new Set<string>(kept.log.map((e) => e.id))
+  // taken lines count until the log that was read has them
+  const ahead = own.filter((line) => line.state !== 'refused' && !inLog.has(line.id))
   const taken = photos.filter((photo) => photo.visitId === kept.id)
-  const state = waiting.reduce((at, line) => stateAfter(at, line.entry), kept.visit.state)
+  const state = ahead.reduce((at, line) => stateAfter(at, line.entry), kept.visit.state)
   const here = new Map<string, DevicePhoto>(taken.map((photo) => [photo.id, photo]))
-  const log: Entry[] = [...kept.log, ...waiting.map((line) => ownEntry(line, byName))]
+  const log: Entry[] = [...kept.log, ...ahead.map((line) => ownEntry(line, byName))]
   return {
     ...kept,
     visit: { ...kept.visit, state },

@@ -100,7 +100,7 @@ export async function openVisit(id: string): Promise<NoAnswer['why'] | null> {
 /** Lines and photos of a person that the office does not have yet. */
 export async function unsent(): Promise<number> {
   const db = deviceDb()
-  return (await db.lines.count()) + (await db.photos.filter((photo) => photo.state === 'waiting').count())
+  return (await db.lines.filter((line) => line.state !== 'taken').count()) + (await db.photos.filter((photo) => photo.state === 'waiting').count())
 }
 
 /** Forgets everything on this device, as on signing out. */

@@ -15,6 +15,7 @@ export type SyncOutcome = 'synced' | NoAnswer['why']
  */
 export async function syncDevice(db: DeviceDb, office: Office): Promise<SyncOutcome> {
   try {
+    await forgetTaken(db)
     const facts = await db.facts.get('device')
     if (facts) {
       await sendLines(db, office, facts.person.userId).catch(otherPersonIsLearntFromThePack)
@@ -64,8 +65,13 @@ async function taken(db: DeviceDb, line: WaitingLine, byName: string): Promise<v
       log: withLine(kept.log, ownEntry(line, byName)),
       visit: { ...kept.visit, state: stateAfter(kept.visit.state, line.entry) },
     })
-  await db.lines.delete(line.seq)
+  await db.lines.update(line.seq, { state: 'taken', takenAt: Date.now() })
 }
+
+/** Views have long read the log by then. */
+const TAKEN_STAYS_MS = 10_000
+
+const forgetTaken = (db: DeviceDb) => db.lines.filter((line) => line.state === 'taken' && (line.takenAt ?? 0) < Date.now() - TAKEN_STAYS_MS).delete()
 
 export const ownEntry = ({ entry, userId }: WaitingLine, byName: string): Entry =>
   ({ ...entry, byId: userId, byName, receivedAt: new Date().toISOString() }) as Entry
@@ -98,7 +104,7 @@ export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Prom
   await db.transaction('rw', [db.visits, db.lines, db.photos, db.images, db.facts], async () => {
     const before = new Map((await db.visits.toArray()).map((v) => [v.id, v]))
     const wanted = new Set<string>(pack.visits.map((v) => v.visit.id))
-    const needed = new Set((await db.lines.toArray()).map((line) => line.visitId))
+    const needed = new Set((await db.lines.toArray()).filter((line) => line.state !== 'taken').map((line) => line.visitId))
     await db.photos.filter((photo) => photo.state !== 'sent').each((photo) => needed.add(photo.visitId))
     const gone = [...before.keys()].filter((id) => !wanted.has(id) && !needed.has(id) && !before.get(id)!.opened)
     await db.visits.bulkDelete(gone)
