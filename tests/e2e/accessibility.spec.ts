@@ -43,6 +43,7 @@ for (const theme of ['light', 'dark', 'sun'] as const)
         .first()
         .getAttribute('href'))!,
     )
+    if (theme !== 'sun') views.push('/plants', `${pond}/plants`)
     if (theme !== 'dark') views.push('/ponds/new')
     if (theme !== 'sun') views.push('/map')
     if (theme === 'light')

@@ -50,7 +50,7 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
         </p>
       ) : null}
       {patch.condition === 'pale' && patch.place === 'bed' ? (
-        <p className="stop-note">
+        <p className="stop-note among-words">
           Pale or stunted: dig a hand deep. Roots wet: they are crowded, shaded, or the water holds too little to feed on. Roots dry: the water runs under them;
           the <Link href={`/ponds/${data.pond.id}/design`}>filter bench</Link> says how much of the flow passes where roots are, and what mends it.
         </p>
