@@ -30,6 +30,14 @@ describe('a group of plants', () => {
     ]
     expect(now(events)).toMatchObject({ count: 9, planned: 10, condition: 'thin', conditionOn: '2026-08-01' })
   })
+  it('looks well again after the work that its looks asked for, and after no other', () => {
+    const after = (condition: PlantEvent['condition'], action: PlantEvent['action']) =>
+      now([event('2026-05-01T10:00:00Z', { action: 'planted', count: 2, condition }), event('2026-05-02T10:00:00Z', { action })]).condition
+    expect(after('crowded', 'divide')).toBe('good')
+    expect(after('yellow', 'tidy')).toBe('good')
+    expect(after('pale', 'deadhead')).toBe('pale')
+    expect(after('thin', 'divide')).toBe('thin')
+  })
   it('is stored from lifting until it is set out', () => {
     const lifted = [event('2026-05-01T10:00:00Z', { action: 'planted', count: 2 }), event('2026-10-20T10:00:00Z', { action: 'lift', note: 'Cellar' })]
     expect(now(lifted)).toMatchObject({ stored: true, lastDone: { lift: '2026-10-20' } })

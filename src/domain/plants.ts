@@ -134,6 +134,9 @@ export function withLines(patches: readonly PatchNow[], events: readonly PlantEv
   return patches.map((patch) => patchAfter(patch, of.get(patch.id)!))
 }
 
+/** Work after which a group no longer looks so; pale plants stay pale for a while. */
+const ANSWERED: Readonly<Partial<Record<PlantAction, PatchNow['condition']>>> = { divide: 'crowded', 'pull-back': 'rampant', tidy: 'yellow' }
+
 function patchAfter(start: PatchNow, lines: readonly DatedEvent[]): PatchNow {
   let { count: plants, planned, stored, condition, conditionOn } = start
   const lastDone: Partial<Record<CareAction, IsoDate>> = { ...start.lastDone }
@@ -144,7 +147,9 @@ function patchAfter(start: PatchNow, lines: readonly DatedEvent[]): PatchNow {
     if (action === 'lift') stored = true
     if (action === 'plant-out' || action === 'planted') stored = false
     if (action !== 'look' && action !== 'planted') lastDone[action] = day
+    // what was done answers how it looked, unless somebody looked again
     if (seen) [condition, conditionOn] = [seen, day]
+    else if (ANSWERED[action] === condition) [condition, conditionOn] = ['good', day]
   }
   return { ...start, count: plants, planned, condition, conditionOn, stored, lastDone, history: [...[...lines].reverse(), ...start.history] }
 }

@@ -39,7 +39,7 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
                       place: patch.place,
                       species: patch.species,
                       action,
-                      condition: patch.condition === 'good' ? null : 'good',
+                      condition: null,
                       count: null,
                       kept: 0,
                       note: '',

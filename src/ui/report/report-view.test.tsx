@@ -48,7 +48,7 @@ describe('the report of a visit', () => {
   })
   it('says what was done in figures of the reader’s units, to plants too, and keeps a stop that was passed', () => {
     show()
-    expect(screen.getByText(/Level/).closest('li')).toHaveTextContent(/Level: topped up \(.*20\smm|0\.02\sm/)
+    expect(screen.getByText(/Level/).closest('li')).toHaveTextContent(/Level: topped up \(.*20\smm|0\.02\sm\)/)
     expect(screen.getByText('Plants deadheaded: Tufted sedge')).toBeInTheDocument()
     expect(screen.getByText('Stop passed by Hale at “Fish back”: Tank too warm')).toBeInTheDocument()
   })
