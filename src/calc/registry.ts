@@ -8,6 +8,7 @@ import { HYDRAULICS_CALCULATIONS } from './hydraulics'
 import { NETWORK_CALCULATIONS } from './network'
 import { POND_CALCULATIONS } from './pond'
 import { SEASON_CALCULATIONS } from './season'
+import { SIM_CALCULATIONS } from './sim'
 import { WATER_CALCULATIONS } from './water'
 
 export const CALCULATIONS: readonly Calculation[] = [
@@ -19,6 +20,7 @@ export const CALCULATIONS: readonly Calculation[] = [
   ...WATER_CALCULATIONS,
   ...SEASON_CALCULATIONS,
   ...DISPATCH_CALCULATIONS,
+  ...SIM_CALCULATIONS,
 ]
 
 export interface CalcError {

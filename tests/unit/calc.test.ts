@@ -9,6 +9,57 @@ const NETWORK =
 
 const ROUTES = 'T\n2 10\n0 0 0 0 0 100 0\n1 10 0 4 0 60 5\n2 20 0 4 0 60 5\n'
 
+const NITRIFICATION = {
+  parameters: {
+    mu1: 0.75,
+    theta1: 1.09,
+    K1: 0.6,
+    KO1: 0.5,
+    mu2: 0.95,
+    theta2: 1.07,
+    K2: 0.5,
+    KO2: 0.6,
+    Y1: 0.14,
+    Y2: 0.07,
+    b1: 0.1,
+    b2: 0.1,
+    thetab: 1.05,
+    D: 0.03,
+    Sin1: 0.1,
+    Sin3: 1,
+    U: 0.15,
+    KU: 1,
+    DO: 8,
+    kLa: 6,
+    Osat: 9.1,
+    R: 2,
+    T_mean: 17,
+    T_slope: 0,
+    T_amp: 0,
+    T_period: 365,
+    L0: 0.5,
+    L1: 0.9,
+    t_step: null,
+    S1_0: 0.2,
+    S2_0: 0.05,
+    S3_0: 1,
+    X1_0: 0.01,
+    X2_0: 0.004,
+    O_0: 8,
+    oxygen_mode: 'dynamic',
+    events: [{ day: 3, fraction: 0.3 }],
+  },
+  days: [0, 1, 3],
+}
+const POND_RUN = {
+  pond: { latitude_deg: 45, volume_m3: 20, area_m2: 25, fish: { mass_kg: 8 } },
+  filter: { stone_m3: 2, area_m2: 4, flow_m3_h: 8 },
+  weather: Array.from({ length: 3 }, () => ({ min_C: 10, max_C: 20, sunshine_h: 7 })),
+  startDay: 150,
+  days: 3,
+  events: [{ kind: 'pump', day: 1, running: false }],
+}
+
 const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'pond.volume': { input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 }, keys: ['gross_m3', 'water_m3'] },
   'pond.outline': {
@@ -23,6 +74,8 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   },
   'pond.combineVolumes': { input: { evidence: [{ method: 'geometry', volume_m3: 10, sigma_m3: 1 }] }, keys: ['volume_m3', 'sigma_m3', 'conflicts'] },
   'fish.load': { input: { fish: [{ species: 'koi', count: 3, length_m: 0.4 }], temp_C: 20, protein: 0.35 }, keys: ['mass_kg', 'feed_g_d', 'tan_g_d'] },
+  'sim.nitrification': { input: NITRIFICATION, keys: ['tan', 'nitrite', 'nitrate', 'x1', 'x2', 'oxygen'] },
+  'sim.run': { input: POND_RUN, keys: ['series', 'budget'] },
   'filter.size': {
     input: {
       pond: { volume_m3: 20, area_m2: 25, use: 'koi', feed_kg_d: 0.2, protein: 0.35, temp_C: 20 },

@@ -30,13 +30,17 @@ export const saturationVapourKPa = (tempC: number): number => 0.6108 * Math.exp(
  * @source Penman 1948 in the form of Shuttleworth 1993; radiation terms as FAO-56 with albedo 0.08
  */
 export function openWaterEvaporationMmPerD(day: EvaporationDay): number {
+  return openWaterEvaporationOnDay(day, dayOfYear(day.date))
+}
+
+/** The same by day of the year, 1 on 1 January. */
+export function openWaterEvaporationOnDay(day: Omit<EvaporationDay, 'date'>, n: number): number {
   assertInRange('latitudeDeg', day.latitudeDeg, [-66, 66])
   assertInRange('minAirC', day.minAirC, [-50, 50])
   assertInRange('maxAirC', day.maxAirC, [day.minAirC, 60])
   assertInRange('humidityPercent', day.humidityPercent, [1, 100])
   assertInRange('windMPerS', day.windMPerS, [0, 40])
   assertInRange('altitudeM', day.altitudeM, [-400, 5000])
-  const n = dayOfYear(day.date)
   const solar = solarMJ(day, n)
   const meanC = (day.minAirC + day.maxAirC) / 2
   const es = (saturationVapourKPa(day.minAirC) + saturationVapourKPa(day.maxAirC)) / 2
@@ -54,7 +58,7 @@ export function openWaterEvaporationMmPerD(day: EvaporationDay): number {
   return Math.max(0, (delta * netMJ + drying) / (latentMJPerKg * (delta + gamma)))
 }
 
-function solarMJ(day: EvaporationDay, dayNumber: number): number {
+function solarMJ(day: Omit<EvaporationDay, 'date'>, dayNumber: number): number {
   if (day.solarMJPerM2 !== undefined) {
     assertInRange('solarMJPerM2', day.solarMJPerM2, [0, 45])
     return day.solarMJPerM2

@@ -60,30 +60,54 @@ export function waterTemperatures(weather: readonly WeatherDay[], pond: ThermalP
   assertInRange('meanDepthM', pond.meanDepthM, [0.02, 20])
   assertInRange('shade', pond.shade, [0, 0.95])
   assertInRange('windShare', pond.windShare, [0.05, 1.5])
-  const capacity = WATER_HEAT_MJ * (pond.meanDepthM * (pond.depthShare ?? 1) + GROUND_EXTRA_DEPTH_M)
+  const capacity = heatCapacityMJPerK(pond)
   let state = start
   return weather.map((day, i) => (state = nextDay(state, day, pond, capacity, ((startDay + i - 1) % 365) + 1)))
 }
 
 function nextDay(state: WaterDay, day: WeatherDay, pond: ThermalPond, capacityMJPerK: number, dayOfYear: number): WaterDay {
   const airC = (day.minAirC + day.maxAirC) / 2 + (pond.airOffsetC ?? 0)
-  const dewC = dewPointC(airC, day.humidityPercent)
-  const open = exchangeWPerM2K(state.waterC, dewC, day.windMPerS * pond.windShare)
-  const solarW = (solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, day.sunshineH) * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY
+  const air = {
+    airC,
+    dewC: dewPointC(airC, day.humidityPercent),
+    windMPerS: day.windMPerS * pond.windShare,
+    solarW: absorbedSolarW(pond, solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, day.sunshineH)),
+  }
+  return heatStep(state, air, capacityMJPerK, 1)
+}
+
+/** Heat that takes part per °C, MJ per m² of surface: the water's and the ground's. */
+export const heatCapacityMJPerK = (pond: ThermalPond): number => WATER_HEAT_MJ * (pond.meanDepthM * (pond.depthShare ?? 1) + GROUND_EXTRA_DEPTH_M)
+
+/** Sun that the water takes in, mean W/m² over the day, from a day's radiation on open ground, MJ/m². */
+export const absorbedSolarW = (pond: ThermalPond, solarMJ: number): number => (solarMJ * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY
+
+/** Air over a pond in one step. */
+export interface AirOverWater {
+  readonly airC: number
+  readonly dewC: number
+  readonly windMPerS: number
+  /** Sun taken in, W/m². */
+  readonly solarW: number
+}
+
+/** Water and ice some time on under air that stays the same. @param days length of the step */
+export function heatStep(state: WaterDay, air: AirOverWater, capacityMJPerK: number, days: number): WaterDay {
+  const open = exchangeWPerM2K(state.waterC, air.dewC, air.windMPerS)
   // evaporation pulls toward the dew point, convection and longwave toward the air
-  const pullC = 0.55 * airC + 0.45 * dewC
-  const equilibriumC = pullC + (solarW - SKY_LOSS_W) / open
-  if (state.iceM > 0) return onIce(state, equilibriumC, open, capacityMJPerK)
-  const decay = Math.exp(-(open * W_TO_MJ_PER_DAY) / capacityMJPerK)
+  const pullC = 0.55 * air.airC + 0.45 * air.dewC
+  const equilibriumC = pullC + (air.solarW - SKY_LOSS_W) / open
+  if (state.iceM > 0) return onIce(state, equilibriumC, open, capacityMJPerK, days)
+  const decay = Math.exp(-(open * W_TO_MJ_PER_DAY * days) / capacityMJPerK)
   const waterC = equilibriumC + (state.waterC - equilibriumC) * decay
   if (waterC >= 0) return { waterC, iceM: 0 }
   return { waterC: 0, iceM: (-waterC * capacityMJPerK) / ICE_LATENT_MJ }
 }
 
-function onIce(state: WaterDay, equilibriumC: number, openW: number, capacityMJPerK: number): WaterDay {
+function onIce(state: WaterDay, equilibriumC: number, openW: number, capacityMJPerK: number, days: number): WaterDay {
   const throughIce = 1 / (1 / openW + state.iceM / ICE_CONDUCTIVITY)
   const exchange = equilibriumC < 0 ? throughIce : openW
-  const iceM = state.iceM - (exchange * equilibriumC * W_TO_MJ_PER_DAY) / ICE_LATENT_MJ
+  const iceM = state.iceM - (exchange * equilibriumC * W_TO_MJ_PER_DAY * days) / ICE_LATENT_MJ
   if (iceM > 0) return { waterC: 0, iceM }
   return { waterC: (-iceM * ICE_LATENT_MJ) / capacityMJPerK, iceM: 0 }
 }

@@ -1,0 +1,152 @@
+import type { Ledger } from './ledger'
+import type { ParameterValues } from './parameters'
+import type { EcoPond } from './pond'
+import type { PondEvent } from './events'
+import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
+import type { Running } from './running'
+import { COMPOSITION, DISSOLVED, STATE, turnoverOf } from './states'
+
+/** What rinsing takes off the media that are rinsed. @source trade experience; chlorinated tap water kills what the jet leaves */
+export const RINSE = {
+  pond: { bacteria: 0.25, film: 0.5, sludge: 0.6 },
+  tap: { bacteria: 0.93, film: 0.95, sludge: 0.8 },
+} as const
+/** What a dose of flocculant brings down. @source product-neutral, wide range */
+const FLOCCULANT = { silt: 0.9, cells: 0.6, seston: 0.7 } as const
+const DYING_ALGAE = turnoverOf(COMPOSITION.algae)
+/** mg/L CaCO3 per degree. */
+const MG_PER_DKH = 17.848
+
+/** One event done to the pond: states change at once and the ledger books what came and went; what runs or is fed is set in `running`. */
+export function applyEvent(event: PondEvent, y: Float64Array, running: Running, pond: EcoPond, p: ParameterValues, ledger: Ledger): void {
+  const take = (name: Parameters<Ledger['change']>[1], share: number) => ledger.change(y, name, -share * y[STATE[name]], 'takenOut')
+  switch (event.kind) {
+    case 'feed':
+      running.feedFactor = event.factor ?? running.feedFactor
+      running.protein = event.protein ?? running.protein
+      running.feedFromC = event.feedFromC ?? running.feedFromC
+      if (event.lowProteinBelowC !== undefined) running.lowProteinBelowC = event.lowProteinBelowC
+      return
+    case 'fish':
+      running.fishMassKg = Math.max(0, running.fishMassKg + event.massKg)
+      return
+    case 'pump':
+      running.pump = event.running
+      return
+    case 'uv':
+      running.uv = event.on
+      return
+    case 'aerator':
+      running.aeratorGPerD = event.gPerD
+      return
+    case 'ice-hole':
+      running.iceHole = event.open
+      return
+    case 'net':
+      running.leafKeptShare = event.keptShare
+      return
+    case 'rinse-media': {
+      const { bacteria, film, sludge } = RINSE[event.water]
+      y[STATE.bedAmmoniaOxidisers] *= 1 - event.share * bacteria
+      y[STATE.bedNitriteOxidisers] *= 1 - event.share * bacteria
+      y[STATE.bedMaturity] *= 1 - event.share * film
+      take('bedSludge', event.share * sludge)
+      y[STATE.bedMineral] *= 1 - event.share * sludge
+      return
+    }
+    case 'flush':
+      take('bedSludge', event.share)
+      y[STATE.bedMineral] *= 1 - event.share
+      return
+    case 'water-change':
+      changeWater(event.fraction, event.dechlorinated, y, running, pond, ledger)
+      return
+    case 'vacuum':
+      take('sediment', event.share)
+      take('muck', event.share)
+      take('leaves', event.share)
+      return
+    case 'cut':
+      take(event.plants, event.share)
+      if (event.plants === 'marginals') take('straw', event.share)
+      return
+    case 'pull-string-algae':
+      take('filamentous', event.share)
+      return
+    case 'raise-kh':
+      y[STATE.alkalinity] += event.byDKH * MG_PER_DKH * running.volumeM3
+      // bicarbonate brings its carbon: 12 g C per 50 g CaCO3
+      y[STATE.inorganicCarbon] += event.byDKH * MG_PER_DKH * running.volumeM3 * 0.24
+      return
+    case 'salt':
+      y[STATE.salt] += event.kg * 1000
+      return
+    case 'dechlorinate':
+      y[STATE.chlorine] = 0
+      return
+    case 'seed-bacteria': {
+      const most = mostOxidisers(p, bedSurfaceM2(p, pond))
+      y[STATE.bedAmmoniaOxidisers] = Math.min(most.ammonia, y[STATE.bedAmmoniaOxidisers] + event.share * most.ammonia)
+      y[STATE.bedNitriteOxidisers] = Math.min(most.nitrite, y[STATE.bedNitriteOxidisers] + event.share * most.nitrite)
+      return
+    }
+    case 'flocculant': {
+      const cells = FLOCCULANT.cells * y[STATE.phytoplankton]
+      y[STATE.silt] *= 1 - FLOCCULANT.silt
+      sinkCells(y, cells)
+      const flocs = FLOCCULANT.seston * y[STATE.seston]
+      y[STATE.seston] -= flocs
+      y[STATE.sediment] += flocs
+      return
+    }
+    case 'kill-algae':
+      killCells(y, event.share)
+      return
+    case 'storm':
+      y[STATE.silt] += event.siltGPerM3 * running.volumeM3
+      return
+    case 'heatwave':
+      return
+  }
+}
+
+function changeWater(fraction: number, dechlorinated: boolean, y: Float64Array, running: Running, pond: EcoPond, ledger: Ledger): void {
+  for (const name of DISSOLVED) ledger.change(y, name, -fraction * y[STATE[name]], 'overflow')
+  fillWith(fraction * running.volumeM3, dechlorinated ? 0 : pond.source.chlorineMgL, y, pond, ledger)
+  running.waterC += fraction * (pond.source.tempC - running.waterC)
+}
+
+/** Water from the tap or well, with what it brings. */
+export function fillWith(volumeM3: number, chlorineMgL: number, y: Float64Array, pond: EcoPond, ledger: Ledger): void {
+  const { source } = pond
+  ledger.change(y, 'tan', source.tanMgL * volumeM3, 'water')
+  ledger.change(y, 'nitrate', source.nitrateMgL * volumeM3, 'water')
+  ledger.change(y, 'phosphate', source.phosphateMgL * volumeM3, 'water')
+  y[STATE.alkalinity] += source.alkalinityMgL * volumeM3
+  // tap water as it comes: a little more CO2 than in balance with air
+  y[STATE.inorganicCarbon] += source.alkalinityMgL * 0.26 * volumeM3
+  y[STATE.oxygen] += 9 * volumeM3
+  y[STATE.chlorine] += chlorineMgL * volumeM3
+}
+
+/** Cells that sink at once, with what their richer make-up sets free. */
+function sinkCells(y: Float64Array, cellsG: number): void {
+  y[STATE.phytoplankton] -= cellsG
+  y[STATE.sediment] += cellsG
+  release(y, cellsG)
+}
+
+function killCells(y: Float64Array, share: number): void {
+  const cells = share * y[STATE.phytoplankton]
+  const tufts = share * y[STATE.filamentous]
+  y[STATE.phytoplankton] -= cells
+  y[STATE.filamentous] -= tufts
+  y[STATE.seston] += cells
+  y[STATE.sediment] += tufts
+  release(y, cells + tufts)
+}
+
+function release(y: Float64Array, algaeG: number): void {
+  y[STATE.tan] += algaeG * DYING_ALGAE.nitrogen
+  y[STATE.phosphate] += algaeG * DYING_ALGAE.phosphorus
+}

@@ -1,0 +1,131 @@
+import type { Environment } from './environment'
+import type { ParameterValues } from './parameters'
+import type { EcoPond } from './pond'
+import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
+import type { Running } from './running'
+import { STATE, STATE_COUNT } from './states'
+
+/** What a run reports, and how a day's figure is made from its hours: the worst where one hour can hurt. */
+export const OUTPUTS = {
+  waterC: 'mean',
+  iceM: 'mean',
+  levelMm: 'mean',
+  tan: 'mean', // mg N/L
+  nh3: 'most', // mg N/L un-ionised
+  nitrite: 'mean', // mg N/L
+  nitrate: 'mean', // mg N/L
+  phosphate: 'mean', // mg P/L
+  oxygen: 'least', // mg/L
+  ph: 'mean',
+  khDH: 'mean',
+  carbonDioxide: 'mean', // mg/L
+  clarityM: 'mean',
+  chlorophyll: 'mean', // µg/L
+  filamentousGM2: 'mean', // g dry/m² of pond
+  bacteriaShare: 'mean', // ammonia oxidisers of the bed, of the most it holds
+  nitriteBacteriaShare: 'mean',
+  poreLoss: 'mean',
+  floorGM2: 'mean', // organic matter on the floor, g dry/m²
+  plantsG: 'mean', // all plants, g dry
+  leafCover: 'mean',
+  colour: 'mean', // mg Pt/L
+  chlorine: 'most', // mg/L
+} as const
+export type OutputName = keyof typeof OUTPUTS
+export const OUTPUT_NAMES = Object.keys(OUTPUTS) as readonly OutputName[]
+export type Series = Readonly<Record<OutputName, Float64Array>>
+
+const MG_PER_DKH = 17.848
+const CO2_PER_CARBON = 44.01 / 12.011
+/** Secchi depth times extinction. @source Poole & Atkins 1929 */
+export const SECCHI = 1.7
+
+const hoursPerRow = { hour: 1, day: 24 } as const
+export type Every = keyof typeof hoursPerRow
+
+/** Collects a run's outputs hour by hour or day by day. */
+export class Recorder {
+  readonly series: Series
+  private readonly columns: readonly Float64Array[]
+  private readonly fold: readonly ('mean' | 'least' | 'most')[]
+  private readonly now = new Float64Array(OUTPUT_NAMES.length)
+  private readonly between = new Float64Array(STATE_COUNT)
+  private readonly per: number
+  private readonly most: { ammonia: number; nitrite: number }
+
+  constructor(
+    private readonly pond: EcoPond,
+    private readonly p: ParameterValues,
+    days: number,
+    every: Every,
+  ) {
+    this.per = hoursPerRow[every]
+    const rows = (days * 24) / this.per
+    this.columns = OUTPUT_NAMES.map(() => new Float64Array(rows))
+    this.fold = OUTPUT_NAMES.map((name) => OUTPUTS[name])
+    this.series = Object.fromEntries(OUTPUT_NAMES.map((name, i) => [name, this.columns[i]])) as unknown as Series
+    this.most = mostOxidisers(p, bedSurfaceM2(p, pond))
+  }
+
+  /** The state at the end of an hour, between two states. @param share 1 at the later one */
+  record(hour: number, before: Float64Array, after: Float64Array, share: number, env: Environment, running: Running): void {
+    const row = Math.floor(hour / this.per)
+    const first = hour % this.per === 0
+    if (share < 1) {
+      const { between } = this
+      for (let i = 0; i < between.length; i++) between[i] = before[i] + share * (after[i] - before[i])
+      this.read(between, env, running)
+    } else this.read(after, env, running)
+    for (let i = 0; i < this.columns.length; i++) {
+      const column = this.columns[i]
+      const value = this.now[i]
+      const fold = this.fold[i]
+      if (fold === 'mean') column[row] += value / this.per
+      else if (first || (fold === 'least' ? value < column[row] : value > column[row])) column[row] = value
+    }
+  }
+
+  /** Order as in OUTPUTS. */
+  private read(y: Float64Array, env: Environment, running: Running): void {
+    const { now, p, pond } = this
+    const per = env.perM3
+    const tan = y[STATE.tan] * per
+    now[0] = env.waterC
+    now[1] = env.iceM
+    now[2] = running.levelMm
+    now[3] = tan
+    now[4] = tan * unionisedShare(env.ph, env.waterC)
+    now[5] = y[STATE.nitrite] * per
+    now[6] = y[STATE.nitrate] * per
+    now[7] = y[STATE.phosphate] * per
+    now[8] = y[STATE.oxygen] * per
+    now[9] = env.ph
+    now[10] = (y[STATE.alkalinity] * per) / MG_PER_DKH
+    now[11] = y[STATE.inorganicCarbon] * per * env.carbonDioxideShare * CO2_PER_CARBON
+    now[12] = SECCHI / env.extinctionPerM
+    now[13] = y[STATE.phytoplankton] * per * p.chlorophyllShare * 1000
+    now[14] = y[STATE.filamentous] / pond.areaM2
+    now[15] = this.most.ammonia > 0 ? y[STATE.bedAmmoniaOxidisers] / this.most.ammonia : 0
+    now[16] = this.most.nitrite > 0 ? y[STATE.bedNitriteOxidisers] / this.most.nitrite : 0
+    now[17] = env.poreLoss
+    now[18] = (y[STATE.sediment] + y[STATE.muck] + y[STATE.leaves]) / pond.areaM2
+    now[19] = y[STATE.marginals] + y[STATE.straw] + y[STATE.floating] + y[STATE.lilies] + y[STATE.submerged]
+    now[20] = env.leafCover
+    now[21] = y[STATE.tannin] * per
+    now[22] = y[STATE.chlorine] * per
+  }
+}
+
+/** As ammoniaFraction, without its checks: this runs every hour of every run. @source Emerson et al. 1975 */
+const unionisedShare = (ph: number, tempC: number): number => 1 / (1 + Math.exp(Math.LN10 * (0.09018 + 2729.92 / (tempC + 273.15) - ph)))
+
+/** Extinction of light from what floats in the water, 1/m. @param perM3 1/volume */
+export function extinctionPerM(y: Float64Array, perM3: number, p: ParameterValues): number {
+  return (
+    p.waterExtinction +
+    p.chlorophyllExtinction * y[STATE.phytoplankton] * perM3 * p.chlorophyllShare * 1000 +
+    p.sestonExtinction * y[STATE.seston] * perM3 +
+    p.siltExtinction * y[STATE.silt] * perM3 +
+    p.colourExtinction * y[STATE.tannin] * perM3
+  )
+}

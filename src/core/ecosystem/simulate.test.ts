@@ -1,0 +1,121 @@
+import { seededRandom } from '../numeric/random'
+import { weatherYear } from '../season/weather-year'
+import type { PondEvent } from './events'
+import { OUTPUT_NAMES } from './outputs'
+import { simulate, type EcoRun } from './simulate'
+import { STATE } from './states'
+import { SAMPLE_POND, SAMPLE_STATION } from './trials/sample-pond'
+
+const year = weatherYear(SAMPLE_STATION, seededRandom(3))
+const RUN: EcoRun = { pond: SAMPLE_POND, weather: [...year, ...year], startDay: 1, days: 365, events: [], start: { kind: 'settled' }, every: 'day' }
+
+const BUSY: PondEvent[] = [
+  { day: 75, kind: 'water-change', fraction: 0.9, dechlorinated: true },
+  { day: 75, kind: 'vacuum', share: 0.8 },
+  { day: 80, kind: 'rinse-media', share: 0.5, water: 'pond' },
+  { day: 110, kind: 'fish', massKg: 4 },
+  { day: 120.5, kind: 'pump', running: false },
+  { day: 121.6, kind: 'pump', running: true },
+  { day: 140, kind: 'feed', factor: 2.2, protein: 0.45 },
+  { day: 150, kind: 'heatwave', days: 6, warmerC: 7 },
+  { day: 160, kind: 'storm', rainMm: 60, siltGPerM3: 40 },
+  { day: 161, kind: 'flocculant' },
+  { day: 170, kind: 'kill-algae', share: 0.8 },
+  { day: 180, kind: 'water-change', fraction: 0.25, dechlorinated: false },
+  { day: 190, kind: 'cut', plants: 'marginals', share: 0.5 },
+  { day: 195, kind: 'pull-string-algae', share: 0.7 },
+  { day: 200, kind: 'flush', share: 0.8 },
+  { day: 210, kind: 'seed-bacteria', share: 0.05 },
+  { day: 220, kind: 'raise-kh', byDKH: 2 },
+  { day: 221, kind: 'salt', kg: 20 },
+  { day: 280, kind: 'net', keptShare: 0.95 },
+  { day: 320, kind: 'aerator', gPerD: 80 },
+  { day: 321, kind: 'ice-hole', open: true },
+]
+
+describe('a year of a pond', () => {
+  const quiet = simulate(RUN)
+  const busy = simulate({ ...RUN, events: BUSY, pond: { ...SAMPLE_POND, source: { ...SAMPLE_POND.source, chlorineMgL: 0.4 }, leakMmPerD: 3 } })
+
+  it.each([
+    ['quiet', quiet],
+    ['busy', busy],
+  ])('closes its budgets of nitrogen and phosphorus: %s', (_name, result) => {
+    expect(result.status).toBe('done')
+    expect(result.nitrogen.error).toBeLessThan(1e-3)
+    expect(result.phosphorus.error).toBeLessThan(1e-3)
+    for (const budget of [result.nitrogen, result.phosphorus]) {
+      const held = Object.values(budget.held).reduce((a, b) => a + b, 0)
+      expect(held).toBeCloseTo(budget.end, 6)
+    }
+  })
+
+  it('accounts for nitrogen where keepers look for it', () => {
+    expect(quiet.nitrogen.in.feed).toBeGreaterThan(500)
+    expect(quiet.nitrogen.out.air).toBeGreaterThan(0)
+    expect(quiet.nitrogen.out.takenOut).toBe(0)
+    expect(busy.nitrogen.out.takenOut).toBeGreaterThan(20)
+  })
+
+  it('stays within what a pond can be', () => {
+    for (const { series } of [quiet, busy]) {
+      for (const name of OUTPUT_NAMES) expect(series[name].every((value) => Number.isFinite(value) && (name === 'levelMm' || value >= 0))).toBe(true)
+      expect(Math.max(...series.waterC)).toBeLessThan(36)
+      expect(Math.max(...series.ph)).toBeLessThan(11)
+      expect(Math.min(...series.ph)).toBeGreaterThan(5)
+      expect(Math.max(...series.oxygen)).toBeLessThan(20)
+    }
+    expect(Math.max(...quiet.series.iceM)).toBeGreaterThan(0.02)
+  })
+
+  it('is the same each time', () => expect(simulate(RUN).series.tan).toEqual(quiet.series.tan))
+
+  it('goes on from where an earlier run ended as if it had never stopped', () => {
+    const first = simulate({ ...RUN, days: 120 })
+    const second = simulate({ ...RUN, weather: RUN.weather.slice(120), startDay: 121, days: 60, start: first.end })
+    const whole = simulate({ ...RUN, days: 180 })
+    expect(second.series.tan.at(-1)! / whole.series.tan.at(-1)!).toBeCloseTo(1, 3)
+    expect(second.series.chlorophyll.at(-1)).toBeCloseTo(whole.series.chlorophyll.at(-1)!, 2)
+    // the run it went on from is left as it was
+    expect(first.end.y[STATE.tan]).toBe(simulate({ ...RUN, days: 120 }).end.y[STATE.tan])
+  })
+
+  it('hardly changes when its steps are halved', () => {
+    const fine = simulate({ ...RUN, stepH: 1 })
+    const mean = (values: Float64Array) => values.reduce((a, b) => a + b, 0) / values.length
+    for (const name of ['waterC', 'tan', 'nitrite', 'nitrate', 'phosphate', 'oxygen', 'ph', 'clarityM', 'bacteriaShare'] as const) {
+      expect(mean(fine.series[name]) / mean(quiet.series[name])).toBeCloseTo(1, 1)
+      expect(Math.abs(mean(fine.series[name]) / mean(quiet.series[name]) - 1)).toBeLessThan(0.03)
+    }
+  })
+
+  it('reports hours that a day’s figures are made of', () => {
+    const hours = simulate({ ...RUN, days: 200, every: 'hour' })
+    const day = hours.series.oxygen.slice(180 * 24, 181 * 24)
+    expect(quiet.series.oxygen[180]).toBeCloseTo(Math.min(...day), 9)
+    expect(quiet.series.nh3[180]).toBeCloseTo(Math.max(...hours.series.nh3.slice(180 * 24, 181 * 24)), 9)
+    expect(quiet.series.waterC[180]).toBeCloseTo(hours.series.waterC.slice(180 * 24, 181 * 24).reduce((a, b) => a + b, 0) / 24, 6)
+  })
+
+  it('stops when told to', () => {
+    let asked = 0
+    const stopped = simulate({ ...RUN, shouldStop: () => ++asked > 10 })
+    expect(stopped.status).toBe('stopped')
+    expect(stopped.series.nitrate[9]).toBeGreaterThan(0)
+    expect(stopped.series.nitrate[10]).toBe(0)
+  })
+
+  it('leaves an emptied and a bedless pond standing', () => {
+    const bare = { ...SAMPLE_POND, filter: { ...SAMPLE_POND.filter, stoneM3: 0, areaM2: 0, flowM3PerH: 0 }, autoFill: false, topUpAtMm: 2000, leakMmPerD: 30 }
+    const result = simulate({ ...RUN, pond: bare, events: [{ day: 50, kind: 'water-change', fraction: 1, dechlorinated: false }] })
+    expect(result.status).toBe('done')
+    expect(result.nitrogen.error).toBeLessThan(1e-3)
+  })
+
+  it('refuses weather that is too short and figures that cannot be, by name', () => {
+    expect(() => simulate({ ...RUN, weather: year.slice(0, 100) })).toThrow(/weather/)
+    expect(() => simulate({ ...RUN, events: [{ day: 400, kind: 'flocculant' }] })).toThrow(/events.0.day/)
+    expect(() => simulate({ ...RUN, events: [{ day: 4, kind: 'flush', share: 1.4 }] })).toThrow(/events.0.share/)
+    expect(() => simulate({ ...RUN, pond: { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, massKg: Number.NaN } } })).toThrow(/fish.massKg/)
+  })
+})
