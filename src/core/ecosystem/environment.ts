@@ -35,6 +35,8 @@ export class Environment {
   /** Share of the stone's pores that sludge fills. */
   poreLoss = 0
   uvFlowM3PerD = 0
+  /** Fine matter that the bed takes out of the pond's water, 1/d. */
+  capturePerD = 0
   aeratorGPerD = 0
   fishMassKg = 0
   /** Feed eaten and left over, g/d, and its protein. */

@@ -5,6 +5,6 @@ import type { Environment } from './environment'
  * What one process takes from a state it gives to others, by the contents of states.ts, so that nitrogen and phosphorus balance.
  */
 export interface Process {
-  hour(environment: Environment, y: Float64Array): void
+  hour(environment: Environment): void
   rates(y: Float64Array, dy: Float64Array): void
 }

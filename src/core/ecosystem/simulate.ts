@@ -12,6 +12,7 @@ import { Ledger, type NutrientBudget } from './ledger'
 import { extinctionPerM, Recorder, type Every, type Series } from './outputs'
 import { parameterValues, type ParameterValues } from './parameters'
 import { assertEcoPond, type EcoPond } from './pond'
+import { captureShare } from './processes/bed-capture'
 import { OPEN_IN_ICE } from './processes/gas'
 import { leafCover } from './processes/plants'
 import { startRunning, type Running } from './running'
@@ -78,15 +79,24 @@ export function simulate(run: EcoRun): EcoResult {
   assertInRange('startDay', run.startDay, RUN_RANGE.startDay)
   if (run.weather.length < run.days) throw new DomainError('weather', run.weather.length, `at least ${run.days} days`)
   assertEvents(run.events, run.days)
-  return new Simulation(run).go()
+  const simulation = new Simulation(run)
+  const result = simulation.go()
+  lastSystem = simulation.system
+  return result
 }
+
+/**
+ * The processes of the last run, held and never read. JavaScript engines drop what they have optimised when the last object of its kind
+ * is gone; hundreds of short runs in a row would be optimised anew every few runs.
+ */
+export let lastSystem: PondSystem | undefined
 
 class Simulation {
   private readonly p: ParameterValues
   private readonly y: Float64Array
   private readonly running: Running
   private readonly env = new Environment()
-  private readonly system: PondSystem
+  readonly system: PondSystem
   private readonly integrator: EmbeddedPair
   private readonly ledger: Ledger
   private readonly recorder: Recorder
@@ -168,7 +178,7 @@ class Simulation {
     this.heat(day, middle, sun)
     this.level(day)
     this.look(day, hour, hourOfDay, sun)
-    this.system.hour(env, y)
+    this.system.hour(env)
     this.bookForcing()
     for (let i = 0; i < STATE_COUNT; i++) before[i] = y[i]
     if (this.integrator.advance(y, hour / 24, (hour + this.stepH) / 24) !== 'done') return false
@@ -252,6 +262,7 @@ class Simulation {
     env.iceHole = running.iceHole && running.iceM > 0
     env.leafCover = leafCover(y, p, pond)
     env.lightW = day.lightW * sun * (1 - 0.7 * env.iceShare)
+    env.capturePerD = captureShare(p, pond, env, y) * env.bedFlowM3PerD * env.perM3
     env.extinctionPerM = extinctionPerM(y, env.perM3, p)
     env.leavesGPerD = day.leavesG * (1 - running.leafKeptShare)
     this.feed()

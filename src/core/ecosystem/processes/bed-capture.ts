@@ -1,6 +1,5 @@
 import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
-import { captureShare } from './phytoplankton'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { STATE } from '../states'
@@ -21,14 +20,11 @@ export class BedCapture implements Process {
   private dying = 0
   private siltSettles = 0
 
-  constructor(
-    private readonly p: ParameterValues,
-    private readonly pond: EcoPond,
-  ) {}
+  constructor(private readonly p: ParameterValues) {}
 
-  hour(env: Environment, y: Float64Array): void {
+  hour(env: Environment): void {
     const { p } = this
-    this.held = captureShare(p, this.pond, env, y) * env.bedFlowM3PerD * env.perM3
+    this.held = env.capturePerD
     const warmth = FILM_WARMTH.at(env.waterC)
     this.maturing = env.bedFlowM3PerD > 0 ? p.maturing * warmth : 0
     this.dying = env.bedRunning ? 0 : p.nitrifierDecay * warmth * (1 + (p.dryDecay - 1) * (1 - env.bedWetShare))
@@ -46,4 +42,11 @@ export class BedCapture implements Process {
     const room = film < 1 ? 1 - film : 0
     dy[bedMaturity] += this.maturing * (film + FIRST_FILM) * room - this.dying * film
   }
+}
+
+/** Share of fine matter that one pass through the bed holds back. */
+export function captureShare(p: ParameterValues, pond: EcoPond, env: Environment, y: Float64Array): number {
+  if (env.bedFlowM3PerD <= 0 || pond.filter.stoneM3 <= 0) return 0
+  const emptyBedH = (pond.filter.stoneM3 / env.bedFlowM3PerD) * 24
+  return 1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]) * Math.max(0.2, 1 - env.poreLoss))
 }

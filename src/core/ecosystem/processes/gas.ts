@@ -39,8 +39,8 @@ export class GasExchange implements Process {
   hour(env: Environment): void {
     const { p, pond } = this
     const waterC = Math.max(0, env.waterC)
-    // saturation changes slowly: worked out anew when the water has moved by a twentieth of a degree
-    if (!(Math.abs(waterC - this.satAt) < 0.05)) {
+    // saturation changes slowly: worked out anew when the water has moved by a tenth of a degree
+    if (!(Math.abs(waterC - this.satAt) < 0.1)) {
       this.satAt = waterC
       this.oxygenSat = oxygenSaturationMgL(Math.min(40, waterC), pond.altitudeM)
       this.carbonSat = CARBON_DIOXIDE.at20MgL * Math.exp(CARBON_DIOXIDE.enthalpyK * (1 / (waterC + 273.15) - 1 / 293.15))

@@ -1,6 +1,5 @@
 import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
-import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { takeNutrients, nutrientShare } from './nutrients'
@@ -28,14 +27,11 @@ export class Phytoplankton implements Process {
   private readonly warmth: Warmth
   private perM3 = 1
 
-  constructor(
-    private readonly p: ParameterValues,
-    private readonly pond: EcoPond,
-  ) {
+  constructor(private readonly p: ParameterValues) {
     this.warmth = new Warmth(p.algaeTheta)
   }
 
-  hour(env: Environment, y: Float64Array): void {
+  hour(env: Environment): void {
     const { p } = this
     const theta = this.warmth.at(env.waterC)
     // warm-blooded as they are, single cells stop at about 36 °C
@@ -45,7 +41,7 @@ export class Phytoplankton implements Process {
     const grazers = p.algaeGrazing * (env.fishMassKg > 0 ? p.grazingWithFish : 1)
     this.death = (p.algaeDeath + grazers * Math.min(1, Math.max(0, env.waterC / 18))) * theta
     this.settle = p.algaeSettling / env.depthM
-    this.capture = captureShare(p, this.pond, env, y) * p.algaeCapture * env.bedFlowM3PerD * env.perM3
+    this.capture = p.algaeCapture * env.capturePerD
     this.lamp = p.uvKill * env.uvFlowM3PerD * env.perM3
     this.strays = STRAYS * env.areaM2
     this.perM3 = env.perM3
@@ -81,11 +77,4 @@ export function lightShare(env: Environment, halfW: number): number {
   if (surface <= 0) return 0
   const optical = env.extinctionPerM * env.depthM
   return Math.log((halfW + surface) / (halfW + surface * Math.exp(-optical))) / optical
-}
-
-/** Share of fine matter that one pass through the bed holds back. */
-export function captureShare(p: ParameterValues, pond: EcoPond, env: Environment, y: Float64Array): number {
-  if (env.bedFlowM3PerD <= 0 || pond.filter.stoneM3 <= 0) return 0
-  const emptyBedH = (pond.filter.stoneM3 / env.bedFlowM3PerD) * 24
-  return 1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]) * Math.max(0.2, 1 - env.poreLoss))
 }
