@@ -2,6 +2,7 @@ import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
 import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-tables'
 import { upgradeDesign } from '../../src/domain/design-file'
+import { newWay } from '../../src/domain/what-if'
 import { DEFAULT_TEMPLATES } from '../../src/domain/notice'
 import type { Role } from '../../src/domain/roles'
 
@@ -48,6 +49,7 @@ const SURVEY = {
 }
 const BED = upgradeDesign({ ...oldDesign, pumpId: 'P6' })
 const AT = '2026-01-05T10:00:00Z'
+const WHAT_IF = { name: 'Access test', from: '2026-01-05', days: 30, start: 'settled', members: 20, ways: [newWay('As it is')] }
 
 /** Every page and route of the app. A new file that is not listed here fails the test. */
 export const ROUTES: readonly RouteRule[] = [
@@ -96,6 +98,9 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/jobs/[key]', method: 'PUT', allowed: ['owner'], body: () => ({ version: 999, job: null }) },
   { route: 'people', method: 'GET', allowed: ALL },
   { route: 'stores', method: 'GET', allowed: ALL },
+  { route: 'ponds/[pondId]/what-if', method: 'GET', allowed: ALL },
+  { route: 'api/v1/ponds/[pondId]/what-ifs', method: 'POST', allowed: DESK, body: () => WHAT_IF },
+  { route: 'api/v1/what-ifs/[whatIfId]', method: 'DELETE', allowed: DESK },
   { route: 'plants', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/plants', method: 'GET', allowed: ALL },
   { route: 'api/v1/plants.csv', method: 'GET', allowed: ALL },

@@ -3,6 +3,7 @@ import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
 import type { Running } from './running'
+import { SECCHI } from './secchi'
 import { STATE, STATE_COUNT } from './states'
 
 /** What a run reports, and how a day's figure is made from its hours: the worst where one hour can hurt. */
@@ -37,9 +38,6 @@ export type Series = Readonly<Record<OutputName, Float64Array>>
 
 const MG_PER_DKH = 17.848
 const CO2_PER_CARBON = 44.01 / 12.011
-/** Secchi depth times extinction. @source Poole & Atkins 1929 */
-export const SECCHI = 1.7
-
 const hoursPerRow = { hour: 1, day: 24 } as const
 export type Every = keyof typeof hoursPerRow
 

@@ -20,6 +20,12 @@ export interface Running {
   iceM: number
 }
 
+/** Where a run ended: another can go on from here. */
+export interface PondState {
+  readonly y: Float64Array
+  readonly running: Running
+}
+
 export const startRunning = (pond: EcoPond, waterC: number): Running => ({
   feedFactor: pond.fish.feedFactor,
   protein: pond.fish.protein,

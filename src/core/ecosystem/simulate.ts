@@ -15,7 +15,7 @@ import { assertEcoPond, type EcoPond } from './pond'
 import { captureShare } from './processes/bed-capture'
 import { OPEN_IN_ICE } from './processes/gas'
 import { leafCover } from './processes/plants'
-import { startRunning, type Running } from './running'
+import { startRunning, type PondState, type Running } from './running'
 import { startState, type KnownWater, type StartKind } from './start'
 import { COMPOSITION, DISSOLVED, STATE, STATE_COUNT } from './states'
 import { PondSystem } from './system'
@@ -36,12 +36,6 @@ export interface EcoRun {
   readonly stepH?: 1 | 2
   /** Asked at the start of every day; a run that is told to stop reports what it has. */
   readonly shouldStop?: () => boolean
-}
-
-/** Where a run ended: another can go on from here. */
-export interface PondState {
-  readonly y: Float64Array
-  readonly running: Running
 }
 
 export interface EcoResult {

@@ -4,6 +4,8 @@ import type { ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import { bedSurfaceM2, mostOxidisers, wallSurfaceM2 } from './processes/nitrification'
 import { CROWNS, fullStands } from './processes/plants'
+import { SECCHI } from './secchi'
+import type { PondState } from './running'
 import { STATE, STATE_COUNT, type StateName } from './states'
 
 /** What the water is known to be at the start, mg/L; what is not given is guessed from the kind of start. */
@@ -86,4 +88,29 @@ export function startState(pond: EcoPond, p: ParameterValues, kind: StartKind, d
   const summer = dayOfYear > 120 && dayOfYear < 300 ? 1 : 0
   for (const stand of fullStands(p, pond)) y[stand.state] = (CROWNS + summer * Math.max(0, start.plants - CROWNS)) * stand.mostG
   return y
+}
+
+/** A pond's state with what has been read put in its place; the rest stays as the run-in left it. */
+export function takeKnownWater(state: PondState, known: KnownWater, pond: EcoPond, p: ParameterValues): PondState {
+  const y = state.y.slice()
+  const v = state.running.volumeM3
+  const waterC = known.waterC ?? state.running.waterC
+  const put = (name: StateName, mgL: number | undefined) => {
+    if (mgL !== undefined) y[STATE[name]] = mgL * v
+  }
+  put('tan', known.tan)
+  put('nitrite', known.nitrite)
+  put('nitrate', known.nitrate)
+  put('phosphate', known.phosphate)
+  put('oxygen', known.oxygen)
+  put('alkalinity', known.alkalinity)
+  put('salt', known.saltMgL)
+  put('phytoplankton', known.chlorophyll === undefined ? undefined : known.chlorophyll / 1000 / p.chlorophyllShare)
+  if (known.ph !== undefined) y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity] / v, known.ph, Math.max(0, waterC)) * v
+  return { y, running: { ...state.running, waterC, iceM: waterC > 1 ? 0 : state.running.iceM } }
+}
+
+/** Chlorophyll that explains how deep a hand is seen, µg/L; 0 in water clearer than the model's own. */
+export function chlorophyllOfClarity(clarityM: number, p: ParameterValues): number {
+  return Math.max(0, (SECCHI / clarityM - p.waterExtinction) / p.chlorophyllExtinction)
 }

@@ -160,7 +160,7 @@ describe('nitrification', () => {
 })
 
 describe('algae', () => {
-  const growth = (env: Partial<Environment>, y = water()) => rate(ratesOf(new Phytoplankton(p, pond), summer(env), y), 'phytoplankton')
+  const growth = (env: Partial<Environment>, y = water()) => rate(ratesOf(new Phytoplankton(p), summer(env), y), 'phytoplankton')
   it('grow by day and shrink by night', () => {
     expect(growth({ capturePerD: 0 })).toBeGreaterThan(0)
     expect(growth({ lightW: 0 })).toBeLessThan(0)

@@ -1,0 +1,53 @@
+import { randomUUID } from 'node:crypto'
+import type { PondId, WhatIfId } from '@/domain/ids'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { notFound } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import type { WhatIfInput } from '@/domain/what-if'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { database } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findPond } from '@/server/db/pond-repository'
+import { listStations } from '@/server/db/weather-repository'
+import { deleteWhatIf, insertWhatIf, listWhatIfs } from '@/server/db/what-if-repository'
+import { todayIn } from '@/server/today'
+import { weather } from '../weather'
+import { labPond } from './lab-pond'
+
+/** The what-if bench of one pond. */
+export async function whatIfBench(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  await weather()
+  const stations = await listStations(database())
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    return {
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
+      basin: savedPondFacts(pond).basin,
+      today,
+      lab: await labPond(trx, actor, pond, stations, today),
+      saved: await listWhatIfs(trx, pondId),
+      maySave: may(actor.role, 'ponds.write'),
+    }
+  })
+}
+export type WhatIfBenchData = Awaited<ReturnType<typeof whatIfBench>>
+
+export async function saveWhatIf(actor: Actor, pondId: PondId, whatIf: WhatIfInput): Promise<{ id: WhatIfId }> {
+  assertMay(actor, 'ponds.write')
+  return inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    const id = randomUUID() as WhatIfId
+    await insertWhatIf(trx, actor.firmId, id, pondId, actor.userId, whatIf)
+    return { id }
+  })
+}
+
+export async function dropWhatIf(actor: Actor, id: WhatIfId): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await deleteWhatIf(trx, id))) throw notFound('That what-if')
+  })
+}

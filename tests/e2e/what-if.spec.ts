@@ -1,0 +1,71 @@
+import { expect, test, type Page } from '@playwright/test'
+import { seriousOn } from './drivers/field-checks'
+import { pondHref } from './drivers/plan-today'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+/** From now on the page keeps how long it was blocked at most, ms. */
+const watchBlocking = (page: Page) =>
+  page.evaluate(() => {
+    const kept = window as unknown as { blockedMs: number }
+    kept.blockedMs = 0
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries()) kept.blockedMs = Math.max(kept.blockedMs, entry.duration)
+    }).observe({ type: 'longtask' })
+  })
+const blockedMs = (page: Page) => page.evaluate(() => (window as unknown as { blockedMs: number }).blockedMs)
+
+test('staged and all-at-once cleaning of the neglected pond side by side, kept, shown again by its address, and a long run stopped', async ({ page }) => {
+  test.setTimeout(120_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  const pond = await pondHref(page, 'foxholt')
+  await page.goto(pond)
+  await page.getByRole('link', { name: 'What if', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'What if' })).toBeVisible()
+
+  // begun from the ready-made question, with a finer look at few runs
+  await page.getByLabel('Runs of each').selectOption({ label: '20, quickly' })
+  await page.getByRole('button', { name: 'Run them' }).click()
+  const verdict = page.getByRole('region', { name: 'The verdict' })
+  await expect(verdict).toContainText(/better\s+ammonia peaks lower/, { timeout: 60_000 })
+  await expect(verdict).toContainText(/better\s+more of the bed’s bacteria live on/)
+  await expect(verdict).toContainText('20 runs of each way')
+  await expect(page.getByRole('region', { name: 'Where the nitrogen went' })).toContainText('taken out: plants, sludge, algae')
+
+  // the eye's view follows the day
+  const eye = page.getByRole('region', { name: 'What the eye sees' })
+  await expect(eye.getByRole('img')).toHaveCount(2)
+  await expect(eye.getByText(/\(day 21\)/)).toBeVisible()
+  await eye.getByRole('slider').fill('40')
+  await expect(eye.getByText(/\(day 41\)/)).toBeVisible()
+  expect(await seriousOn(page)).toEqual([])
+
+  // an event that cannot be is named, and nothing is lost
+  await page.getByLabel('Day', { exact: true }).first().fill('900')
+  await page.getByRole('button', { name: 'Run them' }).click()
+  await expect(page.getByText('Day must be between 0 and 730.')).toBeVisible()
+  await page.getByLabel('Day', { exact: true }).first().fill('4')
+
+  // kept under a name, found again by its own address
+  await page.getByRole('region', { name: 'Kept what-ifs' }).getByLabel('Name').fill('Rinse in April')
+  await page.getByRole('button', { name: 'Keep this what-if' }).click()
+  const link = page.getByRole('link', { name: 'Rinse in April' })
+  await expect(link).toBeVisible()
+  await page.goto((await link.getAttribute('href'))!)
+  await expect(page.getByLabel('Day', { exact: true }).first()).toHaveValue('4')
+
+  // a long run leaves the page free and can be stopped; what was done is shown as rough
+  await page.getByLabel('For', { exact: true }).selectOption({ label: 'two years' })
+  await page.getByLabel('Runs of each').selectOption({ label: '500' })
+  await watchBlocking(page)
+  await page.getByRole('button', { name: 'Run them' }).click()
+  await expect(page.getByText(/^[1-9]\d* of 500 runs$/)).toBeVisible({ timeout: 30_000 })
+  await expect.poll(async () => Number((await page.getByText(/of 500 runs/).textContent())!.split(' ')[0]), { timeout: 60_000 }).toBeGreaterThan(12)
+  expect(await blockedMs(page)).toBeLessThan(100)
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  await expect(page.getByText(/Stopped early: \d+ runs of each/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take away: Rinse in April' }).click()
+  await expect(page.getByText('None kept yet.')).toBeVisible()
+  expect(errors).toEqual([])
+})
