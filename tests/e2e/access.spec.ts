@@ -35,7 +35,10 @@ const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
     .replace('[key]', 'netting')
     .replace('[file]', 'guess.ics')
     .replace('[stationId]', 'ferrygate')
-    .replace(/\[(equipment|followUp|notice|feed|customer|site|period|finding|device|item|key|patch|whatIf)Id\]/, '00000000-0000-4000-8000-000000000000')}${query}`
+    .replace(
+      /\[(equipment|followUp|notice|feed|customer|site|period|finding|device|item|key|patch|whatIf)Id\]/,
+      '00000000-0000-4000-8000-000000000000',
+    )}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
   context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })

@@ -1,12 +1,15 @@
 import type { ChildProcess } from 'node:child_process'
 import { addDays } from '@/core/numeric/calendar'
-import type { PlanRunId } from '@/domain/ids'
+import type { ForecastRun } from '@/domain/forecast'
+import type { PlanRunId, PondId } from '@/domain/ids'
 import { PlanWish } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { bestSoFar, findPlanRun } from '@/server/db/plan-run-repository'
 import { closeQueue } from '@/server/jobs/queue'
+import { askForecast, forecastRun, pondOutlook, stopForecast, waterLab } from '@/server/use-cases/lab/forecasts'
+import { logReadings } from '@/server/use-cases/readings'
 import { askPlan, planningBoard, stopPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
@@ -28,6 +31,7 @@ const from = addDays(new Date().toISOString().slice(0, 10), 5)
 const wish = (over: Partial<PlanWish> = {}) => PlanWish.parse({ from, to: addDays(from, 300), ...over })
 /** Enough work for a search of many seconds. */
 const PONDS = 12
+const FORECAST_PONDS = 10
 
 describe('workers', () => {
   it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
@@ -96,4 +100,56 @@ describe('workers', () => {
     expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
     expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
   }, 300_000)
+
+  it('a worker killed in the middle of a forecast: what it had worked out is kept, and the next one does the rest', async () => {
+    const { actors, firmId } = await makeFirm('Garganey')
+    const ponds: PondId[] = []
+    for (let i = 0; i < FORECAST_PONDS; i++) ponds.push(await addPond(actors.owner, newPond({ name: `Pond ${i}` })))
+    await logReadings(actors.owner, ponds[0], {
+      at: new Date(Date.now() - 3 * 86_400_000).toISOString(),
+      method: 'drops',
+      readings: { tan: { value: 0.2, belowStep: false } },
+      confirmedUnlikely: false,
+    })
+    const { id } = await askForecast(actors.owner)
+    // asked twice, begun once
+    expect((await askForecast(actors.office)).id).toBe(id)
+    workers.push(await startWorker())
+    const forecastWhen = async (ready: (run: ForecastRun) => boolean) => {
+      for (let tries = 0; tries < 400; tries++) {
+        const run = await forecastRun(actors.owner, id)
+        if (ready(run)) return run
+        await new Promise((resolve) => setTimeout(resolve, 100))
+      }
+      throw new Error(`the forecast never came to it: ${JSON.stringify(await forecastRun(actors.owner, id))}`)
+    }
+    await forecastWhen((run) => run.state === 'running' && run.done > 0 && run.done < FORECAST_PONDS)
+    workers.pop()!.kill('SIGKILL')
+    const kept = await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id', 'made_at'))
+    expect(kept.length).toBeGreaterThan(0)
+    expect(kept.length).toBeLessThan(FORECAST_PONDS)
+
+    // as if the silence had been long enough
+    await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
+    workers.push(await startWorker())
+    expect(await forecastWhen((run) => run.state === 'done')).toMatchObject({ done: FORECAST_PONDS, ponds: FORECAST_PONDS })
+    expect(await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id'))).toHaveLength(FORECAST_PONDS)
+    const { forecast } = await pondOutlook(actors.owner, ponds[0])
+    expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
+    expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
+
+    // what the filter had read is remembered, and nobody else's ponds are seen
+    const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
+    expect(row.filter.lastRead.tan.value).toBe(0.2)
+    const stranger = await makeFirm('Smew')
+    expect((await waterLab(stranger.actors.owner)).ponds).toBe(0)
+    await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })
+    await expect(askForecast(stranger.actors.technician)).rejects.toMatchObject({ problem: { kind: 'forbidden' } })
+
+    // stopped when asked
+    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
+    const again = await askForecast(actors.owner)
+    await stopForecast(actors.owner, again.id)
+    expect((await forecastRun(actors.owner, again.id)).state).toBe('stopped')
+  }, 120_000)
 })

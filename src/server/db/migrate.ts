@@ -37,7 +37,7 @@ async function grantApp(knex: Knex): Promise<void> {
   await knex.raw(`revoke all on knex_migrations, knex_migrations_lock from ${APP_ROLE}`)
   await knex.raw(`revoke execute on all functions in schema public from public`)
   await knex.raw(
-    `grant execute on function door_user_by_email(text), door_session(text), door_has_firms(), door_proposal(text), door_answer_proposal(text, text, text, int, text, date), door_stale_plan_runs(interval), door_firm_ids(), door_calendar_feed(text), door_customer_link(text), door_api_key(text) to ${APP_ROLE}`,
+    `grant execute on function door_user_by_email(text), door_session(text), door_has_firms(), door_proposal(text), door_answer_proposal(text, text, text, int, text, date), door_stale_plan_runs(interval), door_stale_forecast_runs(interval), door_firm_ids(), door_calendar_feed(text), door_customer_link(text), door_api_key(text) to ${APP_ROLE}`,
   )
 }
 

@@ -113,3 +113,20 @@ export async function listLastReadings(
   for (const r of rows) found.get(r.pond_id)!.push({ kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() })
   return found
 }
+
+/** One figure a day and kind in the firm's days: the mean of what was read, of oxygen the least. */
+export async function listDailyReadings(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  since: string,
+  timeZone: string,
+): Promise<{ day: string; kind: string; value: number }[]> {
+  const rows = await trx('readings')
+    .where('pond_id', pondId)
+    .where('taken_at', '>=', since)
+    .groupByRaw('1, 2')
+    .orderByRaw('1, 2')
+    .select(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]), 'kind')
+    .select(trx.raw(`case when kind = 'dissolvedOxygen' then min(value) else avg(value) end as value`))
+  return rows.map((r) => ({ day: r.day, kind: r.kind, value: r.value }))
+}

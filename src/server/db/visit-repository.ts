@@ -228,3 +228,9 @@ export async function listEntriesOf(trx: Knex.Transaction, visitIds: readonly Vi
 }
 
 export const listEntries = async (trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> => (await listEntriesOf(trx, [visitId])).get(visitId)!
+
+/** Finished visits of a pond from a day on: what was done when. */
+export async function listDoneVisitDays(trx: Knex.Transaction, pondId: PondId, from: string): Promise<{ day: string; jobKey: string }[]> {
+  const rows = await trx('visits').where({ pond_id: pondId, state: 'done' }).where('day', '>=', from).orderBy('day').select('day', 'job_key')
+  return rows.map((r) => ({ day: r.day, jobKey: r.job_key }))
+}

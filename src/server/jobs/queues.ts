@@ -8,6 +8,7 @@ export const NOTICE_TRIES = 4
 export const QUEUES = {
   'plan-season': { retryLimit: 3, retryDelay: 1, expireInSeconds: 900 },
   'windows-of-ponds': { retryLimit: 3, retryDelay: 5, expireInSeconds: 900 },
+  'forecast-ponds': { retryLimit: 3, retryDelay: 1, expireInSeconds: 1800 },
   'send-notice': { retryLimit: NOTICE_TRIES - 1, retryDelay: 3, retryBackoff: true, expireInSeconds: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
@@ -15,5 +16,6 @@ export type QueueName = keyof typeof QUEUES
 export interface QueuePayload {
   readonly 'plan-season': { readonly firmId: string; readonly runId: string }
   readonly 'windows-of-ponds': { readonly firmId: string }
+  readonly 'forecast-ponds': { readonly firmId: string; readonly runId: string }
   readonly 'send-notice': { readonly firmId: string; readonly noticeId: string }
 }

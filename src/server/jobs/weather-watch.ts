@@ -1,11 +1,29 @@
 import { database } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { findFirm } from '@/server/db/firm-repository'
+import { listStations } from '@/server/db/weather-repository'
+import type { FirmId } from '@/domain/ids'
+import { nightlyForecast } from '@/server/use-cases/lab/forecasts'
 import { fetchWeatherNews } from '@/server/use-cases/weather'
 import { sendJob } from './queue'
 
 /** Asks for news of the weather; when some came, every firm's windows are worked out again. */
 export async function weatherWatch(now: Date = new Date()): Promise<boolean> {
   if (!(await fetchWeatherNews(now))) return false
-  const { rows } = await database().raw('select id from door_firm_ids()')
-  for (const { id } of rows as { id: string }[]) await sendJob('windows-of-ponds', { firmId: id })
+  for (const firmId of await firmIds()) await sendJob('windows-of-ponds', { firmId })
   return true
+}
+
+/** Every firm's ponds are forecast once a day, as soon as the day's weather is there. */
+export async function forecastWatch(now: Date = new Date()): Promise<void> {
+  if ((await listStations(database())).length === 0) return
+  for (const firmId of await firmIds()) {
+    const { timeZone } = await inFirm(firmId, findFirm)
+    await nightlyForecast(firmId, timeZone, now)
+  }
+}
+
+async function firmIds(): Promise<FirmId[]> {
+  const { rows } = await database().raw('select id from door_firm_ids()')
+  return (rows as { id: FirmId }[]).map((r) => r.id)
 }

@@ -1,11 +1,12 @@
-import type { FirmId, PlanRunId } from '@/domain/ids'
+import type { FirmId, ForecastRunId, PlanRunId } from '@/domain/ids'
 import { closeDatabase } from '@/server/db/connection'
 import { logger } from '@/server/logger'
+import { forecastPonds, handBackForecasts, reviveStaleForecasts } from './forecast-ponds'
 import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
 import { closeQueue, queue } from './queue'
 import { sendNotice } from '@/server/use-cases/notices'
 import { NOTICE_TRIES, type QueueName, type QueuePayload } from './queues'
-import { weatherWatch } from './weather-watch'
+import { forecastWatch, weatherWatch } from './weather-watch'
 import { windowsOfPonds } from './windows-of-ponds'
 
 const POLL_S = 0.5
@@ -20,14 +21,21 @@ const take = <Name extends QueueName>(name: Name, work: (payload: QueuePayload[N
   })
 await take('plan-season', ({ firmId, runId }) => planSeason(firmId as FirmId, runId as PlanRunId))
 await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
+await take('forecast-ponds', ({ firmId, runId }) => forecastPonds(firmId as FirmId, runId as ForecastRunId))
 await boss.work<QueuePayload['send-notice']>('send-notice', { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true }, async ([job]) =>
   sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
 )
 const revive = setInterval(
-  () => void reviveStalePlans().catch((error: Error) => logger.warn({ reason: error.message }, 'stale plans could not be looked for')),
+  () =>
+    void Promise.all([reviveStalePlans(), reviveStaleForecasts()]).catch((error: Error) =>
+      logger.warn({ reason: error.message }, 'stale runs could not be looked for'),
+    ),
   REVIVE_MS,
 )
-const askWeather = () => void weatherWatch().catch((error: Error) => logger.warn({ reason: error.message }, 'no news from the weather desk'))
+const askWeather = () =>
+  void weatherWatch()
+    .then(() => forecastWatch())
+    .catch((error: Error) => logger.warn({ reason: error.message }, 'no news from the weather desk'))
 const watch = setInterval(askWeather, WEATHER_MS)
 askWeather()
 process.stdout.write('worker ready\n')
@@ -36,6 +44,7 @@ const end = async () => {
   clearInterval(revive)
   clearInterval(watch)
   await handBackPlans()
+  await handBackForecasts()
   await closeQueue()
   await closeDatabase()
   process.exit(0)

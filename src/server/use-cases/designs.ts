@@ -35,7 +35,7 @@ export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
 }
 
 /** What a design of this pond is worked out with. */
-export async function designContext(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly WeatherStation[]) {
+export async function designContext(trx: Knex.Transaction, actor: Pick<Actor, 'firmId'>, pond: PondInContext, stations: readonly WeatherStation[]) {
   const house = (await findFirm(trx)).practice
   const practice = practiceAt(house, pond.ownPractice)
   return {

@@ -6,13 +6,16 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { countPonds, listPondNames } from '@/server/db/pond-repository'
 import { latestConcerns } from '@/server/db/concern-repository'
+import { listWorries } from '@/server/db/forecast-repository'
 import { listPondWeeks } from '@/server/db/season-repository'
 import { listVisitDays, listVisitLines } from '@/server/db/visit-line-repository'
 import { todayIn } from '@/server/today'
+import { forecastsSince } from './lab/forecasts'
 import { weatherStatus } from './weather'
 
 const LOOK_AHEAD_DAYS = 14
 const MOST_CONCERNS = 8
+const MOST_WORRIES = 6
 const MOST_TO_PLAN = 8
 /** A cleanout this close to its window counts as this season's. */
 const NEAR_WINDOW_DAYS = 60
@@ -30,6 +33,7 @@ export async function todayPage(actor: Actor) {
       visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       concerns: await latestConcerns(trx, MOST_CONCERNS),
+      worries: await listWorries(trx, forecastsSince(), MOST_WORRIES),
     })),
   ])
   const { visits, ...rest } = morning

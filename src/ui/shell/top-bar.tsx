@@ -18,6 +18,7 @@ const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[]
 ]
 /** Looked into now and then: behind one button. */
 const MORE: typeof VIEWS = [
+  { href: '/water', label: 'Water lab' },
   { href: '/map', label: 'Map' },
   { href: '/plants', label: 'Plants' },
   { href: '/stores', label: 'Stores' },

@@ -9,6 +9,7 @@ import type { todayPage } from '@/server/use-cases/today'
 import type { VisitLine } from '@/server/db/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
+import { WorryLines } from '@/ui/lab/worry-lines'
 import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
 import { usePerson, useShow } from '@/ui/person-context'
 
@@ -70,6 +71,13 @@ export function TodayView({ data }: { data: TodayData }) {
           <section className="sheet">
             <h2>Ponds that worry us</h2>
             <Concerns data={data} />
+            {data.worries.length > 0 ? (
+              <>
+                <h3 className="mt-3">In the coming three weeks</h3>
+                <WorryLines lines={data.worries} mayPlan={may(role, 'visits.plan')} />
+              </>
+            ) : null}
+            <Link href="/water">All forecasts</Link>
           </section>
           <section className="sheet">
             <h2>Follow-ups</h2>

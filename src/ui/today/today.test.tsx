@@ -26,6 +26,7 @@ const today = (over: object = {}): Data =>
     toPlan: [{ pondId: 'p1', siteName: 'Mill', pondName: 'Pond', earliest: '2027-03-22', best: '2027-04-02', latest: '2027-04-20' }],
     toPlanCount: 1,
     pondCount: 9,
+    worries: [],
     concerns: [{ pondId: 'p2', siteName: 'Yard', pondName: 'Basin', kind: 'nitrite', value: 0.6, band: 'act', takenAt: '2027-03-19T09:00:00Z' }],
     followUps: [
       { id: 'f1', pondId: 'p2', siteName: 'Yard', pondName: 'Basin', title: 'Test again', dueFrom: '2027-03-10', dueTo: '2027-03-15' },

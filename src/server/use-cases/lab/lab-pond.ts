@@ -31,7 +31,7 @@ const FORECAST_COUNTS_DAYS = 4
 /** A pond as the simulator takes it, with its filters, weather and last readings. @returns null while no weather is known */
 export async function labPond(
   trx: Knex.Transaction,
-  actor: Actor,
+  actor: Pick<Actor, 'firmId' | 'timeZone'>,
   pond: PondInContext,
   stations: readonly KeptStation[],
   today: string,

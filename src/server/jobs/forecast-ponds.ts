@@ -1,0 +1,114 @@
+import { worriesOf, worryOf } from '@/domain/forecast'
+import type { FirmId, ForecastRunId, PondId } from '@/domain/ids'
+import { database } from '@/server/db/connection'
+import { findFirm } from '@/server/db/firm-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { beatForecastRun, claimForecastRun, finishForecastRun, requeueForecastRun, staleForecastRuns, storeForecast } from '@/server/db/forecast-repository'
+import { findPond, listPonds } from '@/server/db/pond-repository'
+import { listStations } from '@/server/db/weather-repository'
+import { logger } from '@/server/logger'
+import { todayIn } from '@/server/today'
+import { forecastTask, keptFilter } from '@/server/use-cases/lab/forecast-task'
+import { weather } from '@/server/use-cases/weather'
+import { ForecastPool } from './forecast-pool'
+import { sendJob } from './queue'
+
+const THREADS = 2
+const BEAT_MS = 1000
+/** A run not heard of for so long has lost its worker. */
+const STALE_S = 12
+
+/** Runs under way in this process, to be put back when it is told to end. */
+const running = new Map<ForecastRunId, { firmId: FirmId; stop: () => void }>()
+
+/**
+ * Forecasts every pond of a firm: claims the run, then pond by pond reads, works out in a thread, and keeps.
+ * What is kept stays kept: a run whose worker died is taken up again, and ponds that are already up to today cost little.
+ */
+export async function forecastPonds(firmId: FirmId, runId: ForecastRunId): Promise<void> {
+  const ponds = await inFirm(firmId, listPonds)
+  if (!(await inFirm(firmId, (trx) => claimForecastRun(trx, runId, ponds.length)))) return
+  const pool = new ForecastPool(THREADS)
+  let [done, asked, handedBack] = [0, false, false]
+  running.set(runId, {
+    firmId,
+    stop: () => {
+      handedBack = true
+      void pool.end()
+    },
+  })
+  const beat = setInterval(() => {
+    inFirm(firmId, (trx) => beatForecastRun(trx, runId, done)).then(
+      (stop) => (asked ||= stop),
+      (error: unknown) => logger.warn({ reason: (error as Error).message }, 'a forecast could not beat'),
+    )
+  }, BEAT_MS)
+  try {
+    await weather()
+    const stations = await listStations(database())
+    const left = ponds.map((p) => p.id)
+    // as many hands as threads: each reads its next pond while the other computes
+    await Promise.all(
+      Array.from({ length: THREADS }, async () => {
+        for (let id = left.shift(); id && !asked && !handedBack; id = left.shift()) {
+          await onePond(firmId, id, stations, pool)
+          done++
+        }
+      }),
+    )
+    if (handedBack) return
+    await inFirm(firmId, (trx) => beatForecastRun(trx, runId, done))
+    await inFirm(firmId, (trx) => finishForecastRun(trx, runId, asked ? 'stopped' : 'done'))
+  } catch (error) {
+    if (handedBack) return
+    logger.error({ reason: (error as Error).message, runId }, 'a forecast failed')
+    await inFirm(firmId, (trx) => finishForecastRun(trx, runId, 'failed', 'The forecast broke off. What was worked out before is kept; try again.'))
+  } finally {
+    clearInterval(beat)
+    running.delete(runId)
+    await pool.end()
+  }
+}
+
+async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<typeof listStations>>, pool: ForecastPool): Promise<void> {
+  const read = await inFirm(firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    const { timeZone } = await findFirm(trx)
+    const task = pond && (await forecastTask(trx, pond, { firmId, timeZone, stations, today: todayIn(timeZone) }))
+    return pond && task ? { pond, ...task } : null
+  })
+  if (!read) return
+  try {
+    const { filter, outlook } = await pool.run(read.task)
+    const worries = worriesOf(outlook, read.pond)
+    await inFirm(firmId, (trx) =>
+      storeForecast(trx, firmId, {
+        pondId: id,
+        pondHash: read.pondHash,
+        filter: keptFilter(filter),
+        scores: filter.scores,
+        outlook,
+        worries,
+        worry: worryOf(worries),
+      }),
+    )
+  } catch (error) {
+    // one pond that cannot be worked out does not keep the others from it
+    logger.warn({ reason: (error as Error).message, pondId: id }, 'a pond could not be forecast')
+  }
+}
+
+/** Puts runs whose worker died back into the queue. */
+export async function reviveStaleForecasts(olderThanS = STALE_S): Promise<number> {
+  const stale = await staleForecastRuns(olderThanS)
+  for (const { id, firmId } of stale) if (await inFirm(firmId, (trx) => requeueForecastRun(trx, id))) await sendJob('forecast-ponds', { firmId, runId: id })
+  return stale.length
+}
+
+/** Hands everything under way back to the queue, for another worker. */
+export async function handBackForecasts(): Promise<void> {
+  for (const [runId, { firmId, stop }] of [...running]) {
+    stop()
+    if (await inFirm(firmId, (trx) => requeueForecastRun(trx, runId))) await sendJob('forecast-ponds', { firmId, runId })
+  }
+}

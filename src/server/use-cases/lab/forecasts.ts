@@ -1,0 +1,109 @@
+import { randomUUID } from 'node:crypto'
+import { OBSERVED_KINDS } from '@/core/ecosystem/observed'
+import { skillOf, type ForecastRun } from '@/domain/forecast'
+import type { FirmId, ForecastRunId, PondId } from '@/domain/ids'
+import { notFound } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { inFirm } from '@/server/db/firm-transaction'
+import {
+  cancelForecastRun,
+  findForecast,
+  findForecastRun,
+  insertForecastRun,
+  latestForecastRun,
+  listScores,
+  listWorries,
+} from '@/server/db/forecast-repository'
+import { countPonds, findPond } from '@/server/db/pond-repository'
+import { sendJob } from '@/server/jobs/queue'
+import { todayIn } from '@/server/today'
+
+/** A forecast older than this no longer says how the coming weeks will be. */
+const COUNTS_DAYS = 3
+const MOST_LINES = 60
+
+export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * 86_400_000)
+
+/** The water lab's first page: ponds by worry, and how forecasts have done. */
+export async function waterLab(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const scores = await listScores(trx)
+    const all = OBSERVED_KINDS.map((kind) => {
+      const sum = (of: 'readings' | 'model' | 'sameAsLast') => scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
+      const total = { readings: sum('readings'), model: sum('model'), sameAsLast: sum('sameAsLast') }
+      return { kind, ...total, ...skillOf({ [kind]: total } as never, [kind]) }
+    })
+    return {
+      today: todayIn(actor.timeZone),
+      run: await latestForecastRun(trx),
+      lines: await listWorries(trx, forecastsSince(), MOST_LINES),
+      scores: all.filter((s) => s.readings > 0),
+      ponds: scores.length,
+      mayPlan: may(actor.role, 'visits.plan'),
+      mayRun: may(actor.role, 'ponds.write'),
+    }
+  })
+}
+export type WaterLabData = Awaited<ReturnType<typeof waterLab>>
+
+/** One pond's outlook. */
+export async function pondOutlook(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    return {
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
+      forecast: await findForecast(trx, pondId),
+      mayPlan: may(actor.role, 'visits.plan'),
+    }
+  })
+}
+export type PondOutlookData = Awaited<ReturnType<typeof pondOutlook>>
+
+/** Puts a forecast of all ponds into the queue. One that is under way is not begun twice. */
+export async function askForecast(actor: Actor): Promise<{ id: ForecastRunId }> {
+  assertMay(actor, 'ponds.write')
+  return queueForecast(actor.firmId, actor)
+}
+
+async function queueForecast(firmId: FirmId, by: Actor | null): Promise<{ id: ForecastRunId }> {
+  const id = randomUUID() as ForecastRunId
+  const under = await inFirm(firmId, async (trx) => {
+    const latest = await latestForecastRun(trx)
+    if (latest && (latest.state === 'queued' || latest.state === 'running')) return latest.id
+    await insertForecastRun(trx, firmId, id, by?.userId ?? null)
+    return null
+  })
+  if (under) return { id: under }
+  await sendJob('forecast-ponds', { firmId, runId: id })
+  return { id }
+}
+
+/** Once a day by the clock, when nobody has asked. @returns whether one was begun */
+export async function nightlyForecast(firmId: FirmId, timeZone: string, now: Date = new Date()): Promise<boolean> {
+  const { latest, ponds } = await inFirm(firmId, async (trx) => ({ latest: await latestForecastRun(trx), ponds: await countPonds(trx) }))
+  if (ponds === 0) return false
+  if (latest && todayIn(timeZone, new Date(latest.askedAt)) === todayIn(timeZone, now)) return false
+  await queueForecast(firmId, null)
+  return true
+}
+
+export async function forecastRun(actor: Actor, id: ForecastRunId): Promise<ForecastRun> {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const run = await findForecastRun(trx, id)
+    if (!run) throw notFound('That forecast')
+    return run
+  })
+}
+
+export async function stopForecast(actor: Actor, id: ForecastRunId): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findForecastRun(trx, id))) throw notFound('That forecast')
+    await cancelForecastRun(trx, id)
+  })
+}
