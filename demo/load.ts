@@ -14,7 +14,7 @@ import { findActor } from '../src/server/auth/sessions'
 import { signIn } from '../src/server/auth/sign-in'
 import { closeDatabase } from '../src/server/db/connection'
 import { todayIn } from '../src/server/today'
-import { designBench, saveDesign } from '../src/server/use-cases/designs'
+import { designBench, moveDesignOn, saveDesign } from '../src/server/use-cases/designs'
 import { makeProposal } from '../src/server/use-cases/proposals'
 import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
 import { setServicePlan } from '../src/server/use-cases/planning/service-plans'
@@ -150,7 +150,10 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     brewery.practice,
     brewery.pumps,
   )
-  await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
+  const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
+  // this one stands: forecasts and what-ifs begin from it
+  await moveDesignOn(owner, found.id, 1, { state: 'approved' })
+  await moveDesignOn(owner, found.id, 2, { state: 'built', asBuilt: 'Found so; measured with a tape.', builtBed: null })
   const rebuilt = await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
   await makeProposal(owner, ponds.get('brewery')!, {
     title: 'A bed that carries your fish',

@@ -1,5 +1,5 @@
 // npm run -s bench: one JSON object per line. Its own database and app, 500 sites; numbers are this machine's.
-// A part alone: npm run -s bench -- core | pages | field
+// A part alone: npm run -s bench -- core | ecosystem | pages | field
 import { gzipSync } from 'node:zlib'
 import { measureField } from './lib/bench-field.mjs'
 import { ensureBuild } from './lib/build.mjs'
@@ -10,6 +10,7 @@ import { inRoot } from './lib/paths.mjs'
 import { freePort } from './lib/ports.mjs'
 import { startPostgres } from './lib/postgres.mjs'
 import { endAll, run } from './lib/processes.mjs'
+import { runBundled } from './lib/run-bundled.mjs'
 import { runMain } from './lib/say.mjs'
 import { startApp, startWeatherDesk } from './lib/serve.mjs'
 
@@ -174,6 +175,12 @@ async function measureDrag(address, path, cookie) {
 const [part] = process.argv.slice(2)
 const asked = (name) => part === undefined || part === name
 
+async function benchEcosystem() {
+  const { code, output } = await runBundled('scripts/bench-ecosystem.ts', [], { quiet: true })
+  process.stdout.write(output)
+  if (code !== 0) throw new Error('The bench of the simulator failed')
+}
+
 async function benchCore() {
   const core = await run(process.execPath, ['--import', 'tsx', inRoot('scripts', 'bench-core.ts')], { quiet: true })
   process.stdout.write(core.output)
@@ -240,8 +247,9 @@ await runMain(async () => {
   await ensureDebian(['postgresql', 'chromium'])
   await ensurePackages()
   await ensureBuild()
+  if (asked('ecosystem')) await benchEcosystem()
   if (asked('core')) await benchCore()
-  if (part === 'core') return
+  if (part === 'core' || part === 'ecosystem') return
 
   const cluster = await startPostgres(FOLDER)
   try {

@@ -13,7 +13,7 @@ const OF_FISH: readonly Hazard[] = ['oxygen', 'ammonia', 'nitrite', 'heat']
 /** Where looks are what the customer pays for, murk weighs more. */
 const MURK_MATTERS: Partial<Record<Pond['use'], number>> = { swimming: 3, koi: 1.5 }
 /** Below this a risk is not worth a line. */
-const WORTH_A_LINE = 0.15
+const WORTH_A_LINE = 0.3
 
 /** Job that helps against each. */
 const HELP: Readonly<Record<Hazard, string>> = {

@@ -64,8 +64,8 @@ export interface MemberRun {
 /** A year with the usual parameters, then some weeks with the member's own, so that the start is the pond's and not the table's. */
 const LONG_RUN_IN = 365
 const SHORT_RUN_IN = 45
-/** A new pond has no past. */
-const hasPast = (kind: StartKind): boolean => kind !== 'new'
+/** A pond as it usually is gets there by itself; a new, a green or a neglected one is put there. */
+const hasPast = (kind: StartKind): boolean => kind === 'settled'
 
 const MEMBER_SEED = 7919
 

@@ -21,6 +21,7 @@ export function SavedWhatIfs({ data, onOpen }: SavedProps) {
         {data.saved.map((kept) => (
           <li key={kept.id}>
             <a
+              className="text-decoration-underline"
               href={`/ponds/${data.pond.id}/what-if?saved=${kept.id}`}
               onClick={(e) => {
                 e.preventDefault()

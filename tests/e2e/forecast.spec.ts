@@ -1,0 +1,39 @@
+import { expect, test } from '@playwright/test'
+import { pondHref } from './drivers/plan-today'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+test('all ponds forecast on demand, followed to the end; the worst leads to its outlook, and from there to a visit', async ({ page }) => {
+  test.setTimeout(180_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  await page.goto('/water')
+  const run = page.getByRole('region', { name: 'The forecast', exact: true })
+  const ask = run.getByRole('button', { name: 'Forecast all ponds now' })
+  // the night's own may still be under way
+  await expect(ask).toBeVisible({ timeout: 120_000 })
+  await ask.click()
+  await expect(run.getByRole('progressbar', { name: 'Ponds forecast' })).toBeVisible()
+  await expect(run.getByText(/^Made .* \d+ of \d+ ponds\.$/)).toBeVisible({ timeout: 120_000 })
+  const [, done, of] = /(\d+) of (\d+) ponds/.exec((await run.textContent())!)!
+  expect(Number(of)).toBeGreaterThan(40)
+  expect(done).toBe(of)
+
+  // the brewery's filter, built for goldfish, is among the worries, and Today names it too
+  const worries = page.getByRole('region', { name: 'Ponds that the forecast worries about' })
+  await expect(worries).toContainText('Brewery yard: Yard pond')
+  await expect(worries).toContainText(/in \d+ of 10 runs/)
+  await expect(page.getByRole('region', { name: 'How far to believe it' })).toContainText('Water temperature')
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'In the coming three weeks' })).toBeVisible()
+  await page.getByRole('link', { name: 'Brewery yard: Yard pond' }).last().click()
+
+  await expect(page.getByRole('heading', { level: 1, name: 'Outlook' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Bands of the coming weeks' }).locator('figure')).toHaveCount(7)
+  await page.getByRole('link', { name: 'Plan a visit' }).click()
+  await expect(page).toHaveURL(/\/plan\?job=/)
+  await page.goto(await pondHref(page, 'lanternhouse'))
+  await page.getByRole('link', { name: 'Outlook', exact: true }).click()
+  await expect(page.getByRole('region', { name: 'Reasons to worry' })).toBeVisible()
+  expect(errors).toEqual([])
+})
