@@ -145,7 +145,7 @@ export function nextTime(monthDay: string, today: string): string {
 export const TEMPLATES: readonly {
   readonly key: string
   readonly name: string
-  /** Day of the year it is usually asked for, MM-DD. */
+  /** Day of the year it is usually asked for, MM-DD; 'built': the day the pond's filter was built, else in spring. */
   readonly season: string
   readonly days: number
   readonly start?: WhatIfInput['start']
@@ -162,6 +162,30 @@ export const TEMPLATES: readonly {
         events: [
           { kind: 'rinse-media', day: 5, share: 0.5, water: 'pond' },
           { kind: 'rinse-media', day: 26, share: 0.5, water: 'pond' },
+        ],
+      }),
+    ],
+  },
+  {
+    key: 'new-filter',
+    name: 'A new filter settles in',
+    season: 'built',
+    days: 90,
+    start: 'new',
+    ways: [newWay('By itself'), newWay('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] })],
+  },
+  {
+    key: 'sterile',
+    name: 'Recovery after a sterile clean',
+    season: '04-20',
+    days: 60,
+    ways: [
+      newWay('Left to itself', { events: [{ kind: 'rinse-media', day: 1, share: 1, water: 'tap' }] }),
+      newWay('Seeded, and half the feed', {
+        feed: 0.5,
+        events: [
+          { kind: 'rinse-media', day: 1, share: 1, water: 'tap' },
+          { kind: 'seed-bacteria', day: 2, share: 0.05 },
         ],
       }),
     ],

@@ -17,7 +17,7 @@ test('the doors have nothing serious', async ({ page }) => {
   expect(await seriousOn(page)).toEqual([])
 })
 
-const PARTS = ['bed', 'water', 'beside', 'network', 'planting', 'price', 'drawings', 'versions']
+const PARTS = ['bed', 'water', 'beside', 'network', 'planting', 'outlook', 'price', 'drawings', 'versions']
 
 for (const theme of ['light', 'dark', 'sun'] as const)
   test(`every main view has nothing serious in the ${theme} theme`, async ({ page }) => {

@@ -77,7 +77,7 @@ type Foretold = Readonly<Record<OutlookOutput, readonly number[]>>
 
 /** A run's outputs with the pond's own bias taken off. */
 function corrected(series: Series, bias: PondFilter['bias']): Foretold {
-  const tanShare = Array.from(series.tan, (tan, d) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
+  const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
   return Object.fromEntries(
     OUTLOOK_OUTPUTS.map((output) => {
       const kind = READ_AS[output]

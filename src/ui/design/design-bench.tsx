@@ -24,6 +24,7 @@ const PARTS = [
   { key: 'beside', name: 'Beside the bed', View: part(async () => (await import('./parts/beside-part')).BesidePart) },
   { key: 'network', name: 'Network', View: part(async () => (await import('./parts/network-part')).NetworkPart) },
   { key: 'planting', name: 'Planting', View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
+  { key: 'outlook', name: 'Clarity outlook', View: part(async () => (await import('./parts/clarity-part')).ClarityPart) },
   { key: 'price', name: 'Materials and price', View: part(async () => (await import('./parts/price-part')).PricePart) },
   { key: 'drawings', name: 'Drawings', View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
   { key: 'versions', name: 'Versions', View: part(async () => (await import('./parts/versions-part')).VersionsPart) },

@@ -24,6 +24,8 @@ interface ShownChart {
   readonly output: ShownOutput
   readonly title: string
   readonly length?: boolean
+  /** Kind of reading that measures it. */
+  readonly test?: string
   readonly lines: readonly Line[]
 }
 
@@ -33,9 +35,9 @@ const linesOf = (kind: 'dissolvedOxygen' | 'nitrite' | 'tan' | 'nitrate'): Line[
 
 /** What the bench draws, the look of the water first. */
 const CHARTS: readonly ShownChart[] = [
-  { output: 'clarityM', title: 'How deep a hand is seen', length: true, lines: [{ value: CLEAR_M, name: 'clear', bad: false }] },
-  { output: 'oxygen', title: 'Least oxygen of the day, mg/L', lines: linesOf('dissolvedOxygen') },
-  { output: 'tan', title: 'Ammonia (TAN), mg/L', lines: linesOf('tan') },
+  { output: 'clarityM', title: 'How deep a hand is seen', length: true, test: 'clarityDepth', lines: [{ value: CLEAR_M, name: 'clear', bad: false }] },
+  { output: 'oxygen', title: 'Least oxygen of the day, mg/L', test: 'dissolvedOxygen', lines: linesOf('dissolvedOxygen') },
+  { output: 'tan', title: 'Ammonia (TAN), mg/L', test: 'tan', lines: linesOf('tan') },
   {
     output: 'nh3',
     title: 'Toxic ammonia, most of the day, mg/L',
@@ -44,29 +46,49 @@ const CHARTS: readonly ShownChart[] = [
       { value: AMMONIA_BANDS.actAboveMgL, name: 'act', bad: true },
     ],
   },
-  { output: 'nitrite', title: 'Nitrite, mg/L', lines: linesOf('nitrite') },
-  { output: 'nitrate', title: 'Nitrate, mg/L', lines: linesOf('nitrate') },
+  { output: 'nitrite', title: 'Nitrite, mg/L', test: 'nitrite', lines: linesOf('nitrite') },
+  { output: 'nitrate', title: 'Nitrate, mg/L', test: 'nitrate', lines: linesOf('nitrate') },
 ]
 
+interface LabChartsProps {
+  readonly result: ComparisonRuns
+  readonly names: readonly string[]
+  readonly day: number
+  /** Only some of the charts. */
+  readonly outputs?: readonly ShownOutput[]
+  /** Tests of this pond, one a day and kind, drawn where they fall into the run. */
+  readonly tests?: readonly DayTest[]
+}
+
+/** One figure that was read. */
+export interface DayTest {
+  readonly day: string
+  readonly kind: string
+  readonly value: number
+}
+
 /** Bands and middles of every way, one chart a figure. */
-export function LabCharts({ result, names, day }: { result: ComparisonRuns; names: readonly string[]; day: number }) {
+export function LabCharts({ result, names, day, outputs, tests = NO_TESTS }: LabChartsProps) {
   return (
     <div className="lab-charts">
-      {CHARTS.map((chart) => (
-        <LabChart key={chart.output} chart={chart} result={result} names={names} day={day} />
+      {CHARTS.filter((chart) => !outputs || outputs.includes(chart.output)).map((chart) => (
+        <LabChart key={chart.output} chart={chart} result={result} names={names} day={day} tests={tests} />
       ))}
     </div>
   )
 }
 
-function LabChart({ chart, result, names, day }: { chart: ShownChart; result: ComparisonRuns; names: readonly string[]; day: number }) {
+const NO_TESTS: readonly DayTest[] = []
+
+function LabChart({ chart, result, names, day, tests }: LabChartsProps & { readonly chart: ShownChart; readonly tests: readonly DayTest[] }) {
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = chart.length ? SHOWN_UNIT[preferences.units].length.usual : ''
   const option = useMemo(() => {
     const shownAs = (value: number) => Number((chart.length ? fromCanonical(value, unitBySymbol('length', symbol)) : value).toPrecision(4))
     const bands = result.runs.map((runs) => bandOf(runs, chart.output, result.days))
-    const top = Math.max(...bands.flatMap((b) => b.p90)) * 1.05
+    const read = tests.filter((t) => t.kind === chart.test && t.day >= result.from && t.day < addDays(result.from, result.days))
+    const top = Math.max(...bands.flatMap((b) => b.p90), ...read.map((t) => t.value)) * 1.05
     const dates = Array.from({ length: result.days }, (_, d) => addDays(result.from, d))
     return {
       grid: { left: 44, right: 12, top: 12, bottom: 24 },
@@ -79,11 +101,14 @@ function LabChart({ chart, result, names, day }: { chart: ShownChart; result: Co
         splitLine: { show: false },
       },
       yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, leastTop(chart, top)))) },
-      series: bands.flatMap((band, way) =>
-        bandSeries(band, way, names[way], ink, shownAs, way === 0 ? marks(chart, shownAs, ink, dates[day], top) : undefined),
-      ),
+      series: [
+        ...bands.flatMap((band, way) => bandSeries(band, way, names[way], ink, shownAs, way === 0 ? marks(chart, shownAs, ink, dates[day], top) : undefined)),
+        ...(read.length > 0
+          ? [{ type: 'scatter', name: 'tested', symbolSize: 8, itemStyle: { color: ink.ink }, data: read.map((t) => [t.day, shownAs(t.value)]) }]
+          : []),
+      ],
     }
-  }, [chart, result, names, ink, symbol, day])
+  }, [chart, result, names, ink, symbol, day, tests])
   return (
     <figure className="mb-0">
       <figcaption>

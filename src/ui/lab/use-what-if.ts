@@ -6,9 +6,16 @@ import type { WhatIfBenchData } from '@/server/use-cases/lab/what-ifs'
 
 const USUAL_MEMBERS = 60
 
-const templateOf = (key: string, today: string): WhatIfInput => {
+const templateOf = (key: string, { today, built }: Pick<WhatIfBenchData, 'today' | 'built'>): WhatIfInput => {
   const { name, season, days, start, ways } = TEMPLATES.find((t) => t.key === key) ?? TEMPLATES[0]
-  return { name, from: nextTime(season, today), days, start: start ?? 'settled', members: USUAL_MEMBERS, ways: [...ways] }
+  return {
+    name,
+    from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
+    days,
+    start: start ?? 'settled',
+    members: USUAL_MEMBERS,
+    ways: [...ways],
+  }
 }
 
 /** The what-if on the bench: begun from a saved one, a template or a design, changed by the editors. */
@@ -17,9 +24,13 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
     const kept = data.saved.find((s) => s.id === saved)
     if (kept) return kept.whatIf
     const filter = data.lab?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
-    if (filter) return { ...templateOf('bigger', data.today), name: filter.name, ways: [newWay('As it is'), newWay(filter.name, { filter: filter.key })] }
-    return templateOf(begin ?? 'staged', data.today)
+    if (filter) return { ...templateOf('bigger', data), name: filter.name, ways: [newWay('As it is'), newWay(filter.name, { filter: filter.key })] }
+    return templateOf(begin ?? 'staged', data)
   })
+  /** Ready-made question it was begun from; '' for one of the firm's own. */
+  const [template, setTemplate] = useState(() =>
+    data.saved.some((s) => s.id === saved) ? '' : TEMPLATES.some((t) => t.key === begin) ? begin! : begin ? '' : 'staged',
+  )
   const [chosen, setChosen] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
   const changeWay = (index: number, changes: Partial<Way>) =>
@@ -32,11 +43,14 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
     choose: setChosen,
     change,
     changeWay,
+    template,
     begin: (template: string) => {
-      setWhatIf({ ...templateOf(template, data.today), members: whatIf.members })
+      setTemplate(template)
+      setWhatIf({ ...templateOf(template, data), members: whatIf.members })
       setChosen(0)
     },
     open: (kept: WhatIfInput) => {
+      setTemplate('')
       setWhatIf(kept)
       setChosen(0)
     },

@@ -17,17 +17,21 @@ export function WaterLabView({ data }: { data: WaterLabData }) {
         <span className="soft">Three weeks ahead for every pond, from its readings, its filter and the weather.</span>
       </div>
       <div className="columns wide-left">
-        <section className="sheet" aria-label="Ponds that the forecast worries about">
-          <h2>The coming three weeks</h2>
-          {data.lines.length === 0 ? (
-            <p className="soft mb-0">{data.ponds === 0 ? 'No pond is forecast yet. Ask for a forecast beside.' : 'No pond comes near a line that matters.'}</p>
-          ) : (
-            <>
-              <p className="soft small mb-1">Ranked by how likely it is, how bad it would be, and what is at stake in the pond.</p>
-              <WorryLines lines={data.lines} mayPlan={data.mayPlan} />
-            </>
-          )}
-        </section>
+        <div>
+          <section className="sheet" aria-label="Ponds that the forecast worries about">
+            <h2>The coming three weeks</h2>
+            {data.lines.length === 0 ? (
+              <p className="soft mb-0">
+                {data.ponds === 0 ? 'No pond is forecast yet. Ask for a forecast beside.' : 'No pond comes near a line that matters.'}
+              </p>
+            ) : (
+              <>
+                <p className="soft small mb-1">Ranked by how likely it is, how bad it would be, and what is at stake in the pond.</p>
+                <WorryLines lines={data.lines} mayPlan={data.mayPlan} />
+              </>
+            )}
+          </section>
+        </div>
         <div>
           <RunSheet data={data} />
           <ScoreSheet data={data} />

@@ -65,8 +65,11 @@ export function WhatIfBench({ data, saved, begin }: { data: WhatIfBenchData; sav
             <section className="sheet" aria-label="The question">
               <ChoiceField
                 label="Begin from"
-                options={TEMPLATES.map((t) => ({ value: t.key, label: t.name }))}
-                defaultValue={begin ?? 'staged'}
+                options={[
+                  ...(state.template === '' ? [{ value: '', label: 'A question of our own' }] : []),
+                  ...TEMPLATES.map((t) => ({ value: t.key, label: t.name })),
+                ]}
+                value={state.template}
                 onChange={(e) => state.begin(e.target.value)}
               />
               <div className="field-grid tight mt-2">
@@ -194,8 +197,8 @@ function Results({ result, names, data, stopped }: { result: ComparisonRuns; nam
       </section>
       <section className="sheet" aria-label="The water, day by day">
         <h2>The water, day by day</h2>
-        <p className="soft small mb-1">The line is the middle of the runs, the band holds eight of ten.</p>
-        <LabCharts result={result} names={names} day={at} />
+        <p className="soft small mb-1">The line is the middle of the runs, the band holds eight of ten; dots are tests of this pond that fall into the time.</p>
+        <LabCharts result={result} names={names} day={at} tests={data.tests} />
       </section>
       <BudgetView result={result} names={names} of="nitrogen" />
       <BudgetView result={result} names={names} of="phosphorus" />

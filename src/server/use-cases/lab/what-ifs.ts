@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { addDays } from '@/core/numeric/calendar'
 import type { PondId, WhatIfId } from '@/domain/ids'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { notFound } from '@/domain/problems'
@@ -6,13 +7,18 @@ import { may } from '@/domain/roles'
 import type { WhatIfInput } from '@/domain/what-if'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { database } from '@/server/db/connection'
+import { listDesigns } from '@/server/db/design-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
+import { listDailyReadings } from '@/server/db/reading-repository'
 import { listStations } from '@/server/db/weather-repository'
 import { deleteWhatIf, insertWhatIf, listWhatIfs } from '@/server/db/what-if-repository'
 import { todayIn } from '@/server/today'
 import { weather } from '../weather'
 import { labPond } from './lab-pond'
+
+/** Tests of so long ago are held beside runs that begin in the past. */
+const TESTS_DAYS = 800
 
 /** The what-if bench of one pond. */
 export async function whatIfBench(actor: Actor, pondId: PondId) {
@@ -29,6 +35,8 @@ export async function whatIfBench(actor: Actor, pondId: PondId) {
       today,
       lab: await labPond(trx, actor, pond, stations, today),
       saved: await listWhatIfs(trx, pondId),
+      tests: await listDailyReadings(trx, pondId, addDays(today, -TESTS_DAYS), actor.timeZone),
+      built: (await listDesigns(trx, pondId)).find((d) => d.state === 'built')?.stateAt?.slice(0, 10) ?? null,
       maySave: may(actor.role, 'ponds.write'),
     }
   })

@@ -1,0 +1,79 @@
+'use client'
+import { useEffect, useMemo, useState } from 'react'
+import { ecoFilterOf, fallOf } from '@/domain/eco-pond'
+import { comparisonOf, newWay, nextTime, type WhatIfInput } from '@/domain/what-if'
+import type { WhatIfBenchData } from '@/server/use-cases/lab/what-ifs'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { EyeView } from '@/ui/lab/eye-view'
+import { LabCharts } from '@/ui/lab/lab-charts'
+import { useComparison } from '@/ui/lab/use-comparison'
+import { Verdict } from '@/ui/lab/verdict'
+import { fetchJson, type SendProblem } from '@/ui/send'
+import type { BenchPart } from '../use-bench'
+
+/** Stands for the design on the bench among the filters that can be run. */
+const ON_THE_BENCH = '00000000-0000-4000-8000-000000000001'
+const MEMBERS = 24
+const DAYS = 90
+/** A change is run when the figures have stood still for so long, ms. */
+const SETTLED_MS = 500
+const NAMES = ['As it is', 'This design']
+
+/** What this design does for the look of the water: from a green pond in early summer, beside the filter that stands. */
+export function ClarityPart({ data, shown }: BenchPart) {
+  const [loaded, setLoaded] = useState<WhatIfBenchData | null>(null)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [day, setDay] = useState(21)
+  const { state, run } = useComparison()
+  useEffect(() => {
+    let here = true
+    void fetchJson<WhatIfBenchData>(`/api/v1/ponds/${data.pond.id}/lab`).then((answer) => {
+      if (!here) return
+      if (answer.ok) setLoaded(answer.value)
+      else setProblem(answer.problem)
+    })
+    return () => {
+      here = false
+    }
+  }, [data.pond.id])
+  const { filter, fallM } = useMemo(() => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }), [shown])
+  useEffect(() => {
+    const lab = loaded?.lab
+    if (!loaded || !lab) return
+    const timer = setTimeout(() => {
+      const whatIf: WhatIfInput = {
+        name: 'Clarity outlook',
+        from: nextTime('05-20', loaded.today),
+        days: DAYS,
+        start: 'green',
+        members: MEMBERS,
+        ways: [newWay(NAMES[0]), newWay(NAMES[1], { filter: ON_THE_BENCH })],
+      }
+      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: ON_THE_BENCH, name: NAMES[1], filter, fallM }] }), MEMBERS)
+    }, SETTLED_MS)
+    return () => clearTimeout(timer)
+  }, [loaded, filter, fallM, run])
+  const result = state.status === 'done' ? state.result : null
+  return (
+    <section className="sheet" aria-label="Clarity outlook">
+      <h2>Clarity outlook</h2>
+      <p className="soft">
+        {MEMBERS} runs of the pond as a green soup on a May morning, with the filter as it is
+        {loaded?.lab?.filterAssumed ? ' (taken as the house would size one)' : ''} and with this design. More choices side by side:{' '}
+        <a href={`/ponds/${data.pond.id}/what-if`}>What if</a>.
+      </p>
+      <ProblemNote problem={problem} />
+      {loaded?.lab === null ? <p className="soft">No weather is known for this pond yet.</p> : null}
+      {state.status === 'failed' ? <p className="field-error">The runs broke off. Change a figure, and they begin anew.</p> : null}
+      {result && loaded ? (
+        <>
+          <Verdict result={result} names={NAMES} />
+          <EyeView result={result} names={NAMES} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
+          <LabCharts result={result} names={NAMES} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
+        </>
+      ) : (
+        <p role="status">{problem || loaded?.lab === null ? '' : 'Running.'}</p>
+      )}
+    </section>
+  )
+}
