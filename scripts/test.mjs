@@ -85,7 +85,7 @@ async function checks(env) {
   await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
   await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
   await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
-  await check('pond simulator: behaviours over the priors', node, [inRoot('scripts', 'ecosystem-report.mjs'), '30', 'dry'], { env })
+  await check('pond simulator: behaviours over the priors', node, [inRoot('scripts', 'ecosystem-report.mjs'), '16', 'dry'], { env })
 }
 
 await runMain(async () => {

@@ -45,7 +45,7 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     )
     if (theme !== 'sun') views.push('/plants', `${pond}/plants`)
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme !== 'sun') views.push('/map', '/water', `${pond}/outlook`, `${pond}/what-if`)
+    if (theme !== 'sun') views.push('/map', '/water', `${pond}/outlook`, `${pond}/what-if`, `${pond}/diagnosis`)
     if (theme === 'light')
       views.push(
         '/letters',
@@ -94,6 +94,7 @@ test('nothing is wider than a small phone', async ({ page }) => {
     '/water',
     `${pond}/outlook`,
     `${pond}/what-if`,
+    `${pond}/diagnosis`,
     ...PARTS.map((part) => `${pond}/design?part=${part}`),
   ]) {
     await page.goto(view)

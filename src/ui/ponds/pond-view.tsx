@@ -130,6 +130,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           <Measures data={data} facts={facts} />
           <Sheet title="Latest tests">
             <LatestReadings readings={readings} />
+            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/diagnosis`}>
+              What is wrong?
+            </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/outlook`}>
               Outlook
             </Link>

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 
-const FIRM_TABLES = ['what_ifs', 'pond_forecasts', 'forecast_runs'] as const
+const FIRM_TABLES = ['what_ifs', 'pond_forecasts', 'forecast_runs', 'diagnoses'] as const
 
 /** What-ifs that somebody keeps, the outlook of every pond with what its filter has learnt, and runs that bring them up to today. */
 export async function up(knex: Knex): Promise<void> {
@@ -39,6 +39,22 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('asked_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
     t.timestamp('finished_at', { useTz: true })
     t.index(['firm_id', 'asked_at'])
+  })
+  await knex.schema.createTable('diagnoses', (t) => {
+    t.uuid('id').primary()
+    t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE').index()
+    t.uuid('pond_id').notNullable().references('ponds.id').onDelete('CASCADE').index()
+    t.text('cause').notNullable()
+    t.double('likelihood').notNullable()
+    t.jsonb('findings').notNullable()
+    t.date('made_on').notNullable()
+    // when it should look better; null when it does not by itself
+    t.date('better_from')
+    t.date('better_to')
+    // what was seen later; null until somebody has looked
+    t.text('outcome')
+    t.uuid('made_by').notNullable().references('users.id')
+    t.timestamp('made_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
   })
   const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
   for (const table of FIRM_TABLES) {

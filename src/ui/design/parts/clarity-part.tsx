@@ -60,7 +60,10 @@ export function ClarityPart({ data, shown }: BenchPart) {
       <p className="soft">
         {MEMBERS} runs of the pond as a green soup on a May morning, with the filter as it is
         {loaded?.lab?.filterAssumed ? ' (taken as the house would size one)' : ''} and with this design. More choices side by side:{' '}
-        <a href={`/ponds/${data.pond.id}/what-if`}>What if</a>.
+        <a className="text-decoration-underline" href={`/ponds/${data.pond.id}/what-if`}>
+          What if
+        </a>
+        .
       </p>
       <ProblemNote problem={problem} />
       {loaded?.lab === null ? <p className="soft">No weather is known for this pond yet.</p> : null}

@@ -1,0 +1,130 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { causeOf } from '@/core/diagnosis/causes'
+import { diagnose } from '@/core/diagnosis/diagnose'
+import { workOutDesign } from '@/core/filter/design'
+import { stockDensity } from '@/core/fish/stock'
+import { jobType } from '@/core/jobs/job-types'
+import { addDays } from '@/core/numeric/calendar'
+import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type KeptDiagnosis } from '@/domain/diagnosis'
+import { equipmentDue } from '@/domain/equipment'
+import type { DiagnosisId, PondId } from '@/domain/ids'
+import type { PondInContext } from '@/domain/pond'
+import { savedPondFacts } from '@/domain/pond-facts'
+import { notFound } from '@/domain/problems'
+import { may } from '@/domain/roles'
+import { assertMay, type Actor } from '@/server/auth/actor'
+import { database } from '@/server/db/connection'
+import { findSite } from '@/server/db/customer-repository'
+import { listDesigns } from '@/server/db/design-repository'
+import { insertDiagnosis, listDiagnoses, setOutcome } from '@/server/db/diagnosis-repository'
+import { listEquipment } from '@/server/db/equipment-repository'
+import { inFirm } from '@/server/db/firm-transaction'
+import { insertFollowUp } from '@/server/db/follow-up-repository'
+import { findPond } from '@/server/db/pond-repository'
+import { listLastReadings } from '@/server/db/reading-repository'
+import { listDoneVisitDays, listDosesSince } from '@/server/db/visit-repository'
+import { listStations, listWeatherDays, type KeptStation } from '@/server/db/weather-repository'
+import { todayIn } from '@/server/today'
+import { designContext } from '../designs'
+import { waterLoss } from '../water-loss'
+import { weather } from '../weather'
+
+const VISITS_SINCE_DAYS = 200
+const WEATHER_DAYS = 7
+const DOSES_SINCE_DAYS = 14
+/** Work of one step of a remedy, minutes. @source house default */
+const STEP_MINUTES = 20
+
+/** What a diagnosis of a pond opens with: what the file already knows, and what was found before. */
+export async function diagnosisPage(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  await weather()
+  const stations = await listStations(database())
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    return {
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
+      today,
+      known: knownFindings(await factsOf(trx, actor, pond, stations, today)),
+      kept: await listDiagnoses(trx, pondId),
+      mayPlan: may(actor.role, 'visits.plan'),
+      mayLog: may(actor.role, 'visits.log'),
+    }
+  })
+}
+export type DiagnosisData = Awaited<ReturnType<typeof diagnosisPage>>
+
+async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly KeptStation[], today: string): Promise<DiagnosisFacts> {
+  const facts = savedPondFacts(pond)
+  const context = await designContext(trx, actor, pond, stations)
+  const designs = await listDesigns(trx, pond.id)
+  const standing = designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]
+  const bed = standing && (standing.builtBed ?? standing.bed)
+  const result =
+    bed && workOutDesign({ pond: context.designPond, design: bed, practice: context.practice, houseSchool: context.houseSchool, pumps: context.pumps })
+  const equipment = (await listEquipment(trx)).filter((e) => e.pondId === pond.id && !e.retired)
+  const lamps = equipment.filter((e) => e.kind === 'uv-lamp')
+  const companions = bed?.companions.map((c) => c.kind) ?? []
+  const site = await findSite(trx, pond.siteId)
+  const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
+  const loss = await waterLoss(trx, pond, stations, today)
+  const doses = await listDosesSince(trx, [pond.id], `${addDays(today, -DOSES_SINCE_DAYS)}T00:00:00Z`)
+  const verdict = loss?.balance.on ?? loss?.balance.off ?? null
+  return {
+    today,
+    readings: Object.fromEntries(((await listLastReadings(trx, [pond.id])).get(pond.id) ?? []).map((r) => [r.kind, { value: r.value, takenAt: r.takenAt }])),
+    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({ ...v, jobName: jobType(v.jobKey)?.name ?? v.jobKey })),
+    builtOn: standing?.state === 'built' ? (standing.stateAt?.slice(0, 10) ?? null) : null,
+    bed: result ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare } : null,
+    tooManyFish: stockDensity(pond.fish, facts.adopted.volumeM3, pond.use).verdict === 'too-many',
+    overhangingTrees: pond.trees === 'many',
+    lamp: { fitted: lamps.length > 0 || companions.includes('uv'), overdue: lamps.some((lamp) => equipmentDue(lamp, null).due < today) },
+    ioniser: companions.includes('ioniser') || equipment.some((e) => e.kind.includes('ioniser')),
+    weather: station ? await listWeatherDays(trx, station.id, addDays(today, -WEATHER_DAYS)) : [],
+    dosedOn:
+      doses
+        .map((d) => d.at.slice(0, 10))
+        .sort()
+        .at(-1) ?? null,
+    loss: verdict && {
+      mmPerD: verdict.measuredMmPerD,
+      leakLikely: verdict.leakLikelihood > 0.5,
+      pumpOffToo: loss?.balance.off ? loss.balance.off.leakLikelihood > 0.5 : null,
+    },
+  }
+}
+
+/** Acts on a diagnosis: keeps it with the days on which it should look better, and puts its steps among what is due at the pond. */
+export async function actOnDiagnosis(actor: Actor, pondId: PondId, { findings, cause }: DiagnosisInput): Promise<{ id: DiagnosisId }> {
+  assertMay(actor, 'visits.plan')
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    const id = randomUUID() as DiagnosisId
+    const { betterDays } = causeOf(cause)
+    await insertDiagnosis(trx, actor.firmId, {
+      id,
+      pondId,
+      cause,
+      likelihood: diagnose(findings).ranked.find((r) => r.cause === cause)!.likelihood,
+      findings,
+      madeOn: today,
+      betterFrom: betterDays && addDays(today, betterDays[0]),
+      betterTo: betterDays && addDays(today, betterDays[1]),
+      byId: actor.userId,
+    })
+    for (const { title, from, to } of remedyPlan(cause, today))
+      await insertFollowUp(trx, actor.firmId, { pondId, visitId: null, title, readings: [], dueFrom: from, dueTo: to, minutes: STEP_MINUTES })
+    return { id }
+  })
+}
+
+export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: KeptDiagnosis['outcome']): Promise<void> {
+  assertMay(actor, 'visits.log')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await setOutcome(trx, id, outcome))) throw notFound('That diagnosis')
+  })
+}

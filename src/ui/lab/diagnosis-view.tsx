@@ -1,0 +1,225 @@
+'use client'
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import { causeOf, type CauseKey } from '@/core/diagnosis/causes'
+import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
+import { FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
+import { addDays } from '@/core/numeric/calendar'
+import { jobType } from '@/core/jobs/job-types'
+import { longDate, shortDate } from '@/domain/dates'
+import { allFindings, OUTCOME_NAMES, remedyPlan, DIAGNOSIS_OUTCOMES } from '@/domain/diagnosis'
+import type { DiagnosisData } from '@/server/use-cases/lab/diagnosis'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { Why } from '@/ui/components/why'
+import { useSave } from '@/ui/use-save'
+import { FindingQuestion } from './finding-question'
+
+const SHOWN = 5
+const LEAST_SHOWN = 0.02
+/** Under this the first cause is a guess among others. */
+const FAIRLY_SURE = 0.6
+const PARTS: readonly { readonly kind: FindingKind; readonly title: string }[] = [
+  { kind: 'seen', title: 'What is seen' },
+  { kind: 'test', title: 'What is tested' },
+  { kind: 'known', title: 'What is known' },
+]
+
+/** What is wrong with this water: questions beside causes that follow every answer. */
+export function DiagnosisView({ data }: { data: DiagnosisData }) {
+  const [told, setTold] = useState<Findings>({})
+  const [chosen, setChosen] = useState<CauseKey | null>(null)
+  const findings = useMemo(() => allFindings(data.known, told), [data.known, told])
+  const { ranked, next } = useMemo(() => diagnose(findings), [findings])
+  const say = (key: FindingKey, found: boolean | undefined) =>
+    setTold((before) => {
+      const { [key]: _, ...rest } = before
+      return found === undefined ? rest : { ...rest, [key]: found }
+    })
+  const asked = (finding: FindingKey, isNext = false) => (
+    <FindingQuestion key={finding} finding={finding} told={told[finding]} known={data.known[finding]} onSay={(found) => say(finding, found)} next={isNext} />
+  )
+  const anythingTold = Object.keys(told).length > 0
+  const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
+  const cause = chosen ?? ranked[0].cause
+  return (
+    <>
+      <div className="page-head">
+        <h1>What is wrong?</h1>
+        <Link href={`/ponds/${data.pond.id}`}>
+          {data.pond.siteName}: {data.pond.name}
+        </Link>
+        <span className="soft">Say what you see; the file answers what it can.</span>
+      </div>
+      <div className="diagnosis">
+        <div className="next-question">
+          <section className="sheet" aria-label="Next question">
+            <h2>{next ? 'What would tell most now' : 'Enough is told'}</h2>
+            {next ? asked(next.finding, true) : <p className="soft mb-0">No further question would change much.</p>}
+            {next && FINDINGS[next.finding].minutes > 1 ? (
+              <p className="soft small mb-0">About {FINDINGS[next.finding].minutes} minutes at the water.</p>
+            ) : null}
+          </section>
+        </div>
+        <div className="causes">
+          <section className="sheet" aria-label="Likely causes">
+            <h2>Likely causes</h2>
+            {anythingTold ? null : <p className="soft">Nothing is said of the pond itself yet; this is how common things are, and what the file knows.</p>}
+            <ol className="cause-list">
+              {likely.map((r) => (
+                <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
+              ))}
+            </ol>
+            {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">No cause stands out yet: answer what would tell most.</p> : null}
+            <Why>
+              Each cause shows each finding with a chance that practitioners have set; Bayes’ rule weighs them. Findings are taken as independent, so
+              likelihoods are a ranking rather than a measure. The next question is the one expected to settle most for its effort.
+            </Why>
+          </section>
+          <RemedySheet data={data} cause={cause} findings={findings} />
+          <KeptSheet data={data} />
+        </div>
+        <div className="questions">
+          {PARTS.map(({ kind, title }) => (
+            <section key={kind} className="sheet" aria-label={title}>
+              <h2>{title}</h2>
+              {FINDING_KEYS.filter((key) => FINDINGS[key].kind === kind).map((key) => asked(key))}
+            </section>
+          ))}
+        </div>
+      </div>
+      <p className="soft">
+        The app advises; fish disease is for a vet or fish-health specialist, wiring for a licensed electrician. The label of a product governs its dose. Local
+        codes and licensed practice decide.
+      </p>
+    </>
+  )
+}
+
+function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: boolean; onChoose: () => void }) {
+  const cause = causeOf(ranked.cause)
+  const percent = Math.round(100 * ranked.likelihood)
+  return (
+    <li className={chosen ? 'chosen' : ''}>
+      <button type="button" className="btn btn-link p-0 text-start" aria-pressed={chosen} onClick={onChoose}>
+        {cause.name}
+      </button>
+      <span className="likelihood" aria-hidden="true">
+        <span style={{ width: `${percent}%` }} />
+      </span>
+      <span className="soft small">{percent} in 100</span>
+      <EvidenceWords title="For" list={ranked.for} />
+      <EvidenceWords title="Against" list={ranked.against} />
+    </li>
+  )
+}
+
+const EVIDENCE_SHOWN = 3
+
+function EvidenceWords({ title, list }: { title: string; list: readonly Evidence[] }) {
+  if (list.length === 0) return null
+  return (
+    <div className="small">
+      <strong>{title}:</strong>{' '}
+      {list.slice(0, EVIDENCE_SHOWN).map((e, i) => (
+        <span key={e.finding}>
+          {i > 0 ? ' · ' : ''}
+          {FINDINGS[e.finding].question} <em>{e.found ? 'yes' : 'no'}</em>
+        </span>
+      ))}
+    </div>
+  )
+}
+
+function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: CauseKey; findings: Findings }) {
+  const { problem, save, saved } = useSave()
+  const { name, urgent, specialist, betterDays } = causeOf(cause)
+  const plan = remedyPlan(cause, data.today)
+  return (
+    <section className="sheet" aria-label="What to do">
+      <h2>What to do</h2>
+      <p className="mb-1">{name}</p>
+      {urgent ? <p className="verdict stop d-block text-start">{urgent}</p> : null}
+      {specialist ? (
+        <p className="mb-1">
+          {specialist === 'vet'
+            ? 'A vet or fish-health specialist must look.'
+            : 'Wiring and lamps: isolate, prove dead; a licensed electrician for anything fixed.'}
+        </p>
+      ) : null}
+      <ol className="mb-2">
+        {plan.map((step) => (
+          <li key={step.title}>
+            {step.title}{' '}
+            <span className="soft small">
+              {shortDate(step.from)} – {shortDate(step.to)}
+            </span>{' '}
+            {step.jobKey && data.mayPlan ? (
+              <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
+                Plan: {jobType(step.jobKey)?.name.toLowerCase()}
+              </Link>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+      <p>
+        {betterDays
+          ? `It should look better between ${longDate(addDays(data.today, betterDays[0]))} and ${longDate(addDays(data.today, betterDays[1]))}.`
+          : 'It will not get better by itself.'}{' '}
+        <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>
+          Doses and changes
+        </Link>
+      </p>
+      <ProblemNote problem={problem} />
+      {data.mayPlan ? (
+        <button className="btn btn-primary" disabled={saved} onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}>
+          Put these steps on the pond
+        </button>
+      ) : null}
+      {saved ? (
+        <p role="status" className="mb-0 mt-2">
+          On the pond’s list, and with the next plan of the season.
+        </p>
+      ) : null}
+    </section>
+  )
+}
+
+/** What was found before, and whether it came true. */
+function KeptSheet({ data }: { data: DiagnosisData }) {
+  const { problem, save } = useSave()
+  if (data.kept.length === 0) return null
+  return (
+    <section className="sheet" aria-label="Found before">
+      <h2>Found before</h2>
+      <ProblemNote problem={problem} />
+      <ul className="plain-list">
+        {data.kept.map((kept) => (
+          <li key={kept.id}>
+            {causeOf(kept.cause).name}
+            <div className="soft small">
+              {kept.madeByName}, {longDate(kept.madeOn)}
+              {kept.betterFrom && kept.betterTo ? `; better between ${shortDate(kept.betterFrom)} and ${shortDate(kept.betterTo)}` : ''}
+            </div>
+            {data.mayLog ? (
+              <span className="btn-group btn-group-sm mt-1" role="group" aria-label="What came of it">
+                {DIAGNOSIS_OUTCOMES.map((outcome) => (
+                  <button
+                    key={outcome}
+                    type="button"
+                    className={`btn btn-outline-secondary ${kept.outcome === outcome ? 'active' : ''}`}
+                    aria-pressed={kept.outcome === outcome}
+                    onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
+                  >
+                    {OUTCOME_NAMES[outcome]}
+                  </button>
+                ))}
+              </span>
+            ) : kept.outcome ? (
+              <span className="verdict">{OUTCOME_NAMES[kept.outcome]}</span>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test'
+import { seriousOn } from './drivers/field-checks'
+import { pondHref } from './drivers/plan-today'
+import { signInAs } from './drivers/sign-in'
+import { watchErrors } from './drivers/watch-errors'
+
+test('green water on the undersized filter: diagnosed, acted on, its steps on the pond, and a visit of it on the season', async ({ page }) => {
+  test.setTimeout(120_000)
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  const pond = await pondHref(page, 'brewery')
+  await page.goto(pond)
+  await page.getByRole('link', { name: 'What is wrong?' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'What is wrong?' })).toBeVisible()
+
+  // the file knows already that the filter is too small, and how old its word is
+  const known = page.getByRole('group', { name: 'Is the filter smaller than the house school asks?' })
+  await expect(known).toContainText('yes, by the saved filter')
+  // what is seen at the water decides
+  const answer = (question: string, word: 'Yes' | 'No') => page.getByRole('group', { name: question }).last().getByRole('button', { name: word }).click()
+  await answer('Is the water green?', 'Yes')
+  await answer('Is more fed than the fish eat in a few minutes?', 'No')
+  await answer('Is the filter newer than ten weeks?', 'No')
+  // the file counts the lamp's hours; it was changed yesterday
+  await answer('Is its lamp past its hours?', 'No')
+  await answer('Were all media cleaned, or the pond drained, in the last six weeks?', 'No')
+  const causes = page.getByRole('region', { name: 'Likely causes' })
+  await expect(causes.getByRole('listitem').first()).toContainText('the filter is too small')
+  await expect(causes.getByRole('listitem').first()).toContainText('Is the water green? yes')
+  await expect(page.getByRole('region', { name: 'Next question' })).toBeVisible()
+  expect(await seriousOn(page)).toEqual([])
+
+  // acted on: dated steps, a date by which it should look better, and the steps on the pond's own list
+  const todo = page.getByRole('region', { name: 'What to do' })
+  await expect(todo).toContainText('It should look better between')
+  await todo.getByRole('button', { name: 'Put these steps on the pond' }).click()
+  await expect(todo.getByRole('status')).toContainText('On the pond’s list')
+  await page.getByRole('button', { name: 'Partly' }).click()
+  await expect(page.getByRole('button', { name: 'Partly' })).toHaveAttribute('aria-pressed', 'true')
+  const flush = (await todo.getByRole('link', { name: 'Plan: wetland flush' }).getAttribute('href'))!
+  await page.goto(pond)
+  await expect(page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae')).toBeVisible()
+
+  // a visit for it, planned from the step, stands on the season
+  await page.goto(flush)
+  await page.getByLabel('Day', { exact: true }).fill(`${new Date().getUTCFullYear() + 1}-05-20`)
+  await page.getByRole('button', { name: 'Plan the visit' }).click()
+  await expect(page).not.toHaveURL(/plan\?job/, { timeout: 15_000 })
+  await page.goto(`/season?year=${new Date().getUTCFullYear() + 1}`)
+  await page.getByLabel('Find').fill('Brewery')
+  await expect(page.getByRole('button', { name: /^Wetland flush at Brewery yard/ }).first()).toBeVisible()
+  expect(errors).toEqual([])
+})
