@@ -45,7 +45,8 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     )
     if (theme !== 'sun') views.push('/plants', `${pond}/plants`)
     if (theme !== 'dark') views.push('/ponds/new')
-    if (theme !== 'sun') views.push('/map', '/water', `${pond}/outlook`, `${pond}/what-if`, `${pond}/diagnosis`)
+    if (theme !== 'sun') views.push('/map', `${pond}/what-if`, `${pond}/diagnosis`)
+    if (theme === 'light') views.push('/water', `${pond}/outlook`)
     if (theme === 'light')
       views.push(
         '/letters',

@@ -166,11 +166,11 @@ describe('algae', () => {
     expect(growth({ lightW: 0 })).toBeLessThan(0)
   })
   it('are held back by a bed, a lamp, shade and want of phosphorus', () => {
-    const free = growth({ bedFlowM3PerD: 0 })
+    const free = growth({ capturePerD: 0 })
     expect(growth({})).toBeLessThan(free)
     expect(growth({ capturePerD: 0, uvFlowM3PerD: 192 })).toBeLessThan(0)
-    expect(growth({ bedFlowM3PerD: 0, leafCover: 0.8 })).toBeLessThan(free)
-    expect(growth({ bedFlowM3PerD: 0 }, water({ phosphate: 0 }))).toBeLessThan(0)
+    expect(growth({ capturePerD: 0, leafCover: 0.8 })).toBeLessThan(free)
+    expect(growth({ capturePerD: 0 }, water({ phosphate: 0 }))).toBeLessThan(0)
   })
 })
 
