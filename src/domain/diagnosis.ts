@@ -30,8 +30,8 @@ export interface DiagnosisFacts {
   /** Weather of the last days, the newest last. */
   readonly weather: readonly { readonly date: string; readonly maxAirC: number; readonly rainMm: number }[]
   readonly dosedOn: string | null
-  /** Most of a day's fall of level that the logs show, with and without the pump, and whether a leak is likely; null without logs. */
-  readonly loss: { readonly mmPerD: number; readonly leakLikely: boolean; readonly pumpOffToo: boolean | null } | null
+  /** Fall of level that the logs show, and whether it goes on with the pump off; null without logs. */
+  readonly loss: { readonly mmPerD: number; readonly pumpOffToo: boolean | null } | null
 }
 
 const RECENT_TEST_DAYS = 10

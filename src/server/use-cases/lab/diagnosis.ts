@@ -6,6 +6,7 @@ import { workOutDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
 import { jobType } from '@/core/jobs/job-types'
 import { addDays } from '@/core/numeric/calendar'
+import { standingDesign } from '@/domain/design'
 import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type KeptDiagnosis } from '@/domain/diagnosis'
 import { equipmentDue } from '@/domain/equipment'
 import type { DiagnosisId, PondId } from '@/domain/ids'
@@ -61,7 +62,7 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
   const facts = savedPondFacts(pond)
   const context = await designContext(trx, actor, pond, stations)
   const designs = await listDesigns(trx, pond.id)
-  const standing = designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]
+  const standing = standingDesign(designs)
   const bed = standing && (standing.builtBed ?? standing.bed)
   const result =
     bed && workOutDesign({ pond: context.designPond, design: bed, practice: context.practice, houseSchool: context.houseSchool, pumps: context.pumps })
@@ -91,7 +92,6 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
         .at(-1) ?? null,
     loss: verdict && {
       mmPerD: verdict.measuredMmPerD,
-      leakLikely: verdict.leakLikelihood > 0.5,
       pumpOffToo: loss?.balance.off ? loss.balance.off.leakLikelihood > 0.5 : null,
     },
   }

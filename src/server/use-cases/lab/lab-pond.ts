@@ -5,6 +5,7 @@ import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { normalsAtHeight } from '@/core/season/station'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import type { ReadingKindName } from '@/core/water/readings'
+import { standingDesign } from '@/domain/design'
 import { ecoFilterOf, ecoPondOf, fallOf, knownWaterOf, type LastReading } from '@/domain/eco-pond'
 import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
@@ -44,8 +45,7 @@ export async function labPond(
   const designs = await listDesigns(trx, pond.id)
   const worked = (design: (typeof designs)[number]['bed']) =>
     workOutDesign({ pond: context.designPond, design, practice: context.practice, houseSchool: context.houseSchool, pumps: context.pumps })
-  // what was built or approved stands; else the newest draft is the best guess there is
-  const standing = designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]
+  const standing = standingDesign(designs)
   const bed = standing ? (standing.builtBed ?? standing.bed) : firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps)
   const result = worked(bed)
   const eco = ecoPondOf({
