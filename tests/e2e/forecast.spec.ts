@@ -26,7 +26,7 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   await expect(page.getByRole('region', { name: 'How far to believe it' })).toContainText('Water temperature')
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'In the coming three weeks' })).toBeVisible()
-  await page.getByRole('link', { name: 'Brewery yard: Yard pond' }).last().click()
+  await page.locator('a[href$="/outlook"]', { hasText: 'Brewery yard: Yard pond' }).click()
 
   await expect(page.getByRole('heading', { level: 1, name: 'Outlook' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Bands of the coming weeks' }).locator('figure')).toHaveCount(7)
