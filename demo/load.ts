@@ -151,9 +151,8 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     brewery.pumps,
   )
   const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
-  // this one stands: forecasts and what-ifs begin from it
+  // this one stands: forecasts and what-ifs begin from it; when it was built nobody knows
   await moveDesignOn(owner, found.id, 1, { state: 'approved' })
-  await moveDesignOn(owner, found.id, 2, { state: 'built', asBuilt: 'Found so; measured with a tape.', builtBed: null })
   const rebuilt = await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
   await makeProposal(owner, ponds.get('brewery')!, {
     title: 'A bed that carries your fish',
