@@ -3,20 +3,16 @@
  * its figures overwritten every hour, so that a year costs no memory.
  */
 export class Environment {
-  /** Hours since the run's start; hour of the day 0..23; day of the year 1..365. */
-  hour = 0
-  hourOfDay = 0
+  /** 1..365. */
   dayOfYear = 1
   dayLengthH = 12
   daysShorten = false
-  airC = 10
   waterC = 10
   iceM = 0
   windMPerS = 2
   /** Photosynthetic light just under the open surface, W/m². */
   lightW = 0
-  volumeM3 = 1
-  /** 1/volume. */
+  /** 1/volume of the pond's water, 1/m³. */
   perM3 = 1
   areaM2 = 1
   depthM = 1

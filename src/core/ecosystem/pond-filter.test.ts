@@ -61,7 +61,7 @@ describe('the filter of a pond', () => {
     expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeGreaterThan(0.6)
     expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeLessThan(1.6)
   })
-  it('comes nearer to the truth than one that has read nothing', () => {
+  it('is no further from the truth than one that has read nothing', () => {
     const blind = advanceFilter(start, { ...input, readings: [] }, to)
     const error = (filter: typeof learnt) => {
       const { bands } = outlookOf(filter, SAMPLE_POND, SAMPLE_STATION, { today: to, observed: [], forecast: weather.slice(118) })

@@ -171,7 +171,7 @@ class Simulation {
     const sun = sunAt(day, middle)
     this.heat(day, middle, sun)
     this.level(day)
-    this.look(day, hour, hourOfDay, sun)
+    this.look(day, sun)
     this.system.hour(env)
     this.bookForcing()
     for (let i = 0; i < STATE_COUNT; i++) before[i] = y[i]
@@ -185,12 +185,11 @@ class Simulation {
   }
 
   private heat(day: EcoDay, hourOfDay: number, sun: number): void {
-    const { running, env } = this
+    const { running } = this
     const air = { airC: airAt(day, hourOfDay), dewC: day.dewC, windMPerS: day.windMPerS, solarW: day.solarW * sun }
     const next = heatStep({ waterC: running.waterC, iceM: running.iceM }, air, this.capacity, this.stepH / 24)
     running.waterC = next.waterC
     running.iceM = next.iceM
-    env.airC = air.airC
   }
 
   /** Rain, evaporation, leak and filling; what rises over the brim leaves with what is in it. */
@@ -228,7 +227,7 @@ class Simulation {
   }
 
   /** Everything the processes ask of this hour. */
-  private look(day: EcoDay, hour: number, hourOfDay: number, sun: number): void {
+  private look(day: EcoDay, sun: number): void {
     const { env, running, y, p } = this
     const { pond } = this.run
     const drained = pond.filter.winter === 'drained' && running.waterC < DRAINED_BELOW_C && (day.dayOfYear > 270 || day.dayOfYear < 120)
@@ -237,11 +236,8 @@ class Simulation {
     this.wasRunning = pump
     const sludge = ((y[STATE.bedSludge] + y[STATE.bedMineral]) * SLUDGE.inStone) / SLUDGE.gPerM3
     const pores = pond.filter.stoneM3 * pond.filter.porosity
-    env.hour = hour
-    env.hourOfDay = hourOfDay
     env.waterC = running.waterC
     env.iceM = running.iceM
-    env.volumeM3 = running.volumeM3
     env.perM3 = 1 / running.volumeM3
     env.areaM2 = pond.areaM2
     env.depthM = running.volumeM3 / pond.areaM2

@@ -75,7 +75,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
               likelihoods are a ranking rather than a measure. The next question is the one expected to settle most for its effort.
             </Why>
           </section>
-          <RemedySheet data={data} cause={cause} findings={findings} />
+          <RemedySheet key={cause} data={data} cause={cause} findings={findings} />
           <KeptSheet data={data} />
         </div>
         <div className="questions">

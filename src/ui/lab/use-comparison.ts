@@ -63,7 +63,9 @@ export function useComparison() {
           finish()
         },
         () => {
-          if (running.current === mine) setState({ status: 'failed' })
+          if (running.current !== mine) return
+          end()
+          setState({ status: 'failed' })
         },
       )
     },

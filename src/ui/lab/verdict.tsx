@@ -1,5 +1,5 @@
 'use client'
-import { usePerson, useShow } from '@/ui/person-context'
+import { useShow } from '@/ui/person-context'
 import { verdictLines } from '@/ui/messages/what-if'
 import type { ComparisonRuns } from './use-comparison'
 import { Swatch } from './way-ink'
@@ -7,7 +7,6 @@ import { Swatch } from './way-ink'
 /** What the ways differ in, in words: each against the first. */
 export function Verdict({ result, names }: { result: ComparisonRuns; names: readonly string[] }) {
   const show = useShow()
-  usePerson()
   const measures = result.runs.map((runs) => runs.map((r) => r.measures))
   const members = result.runs[0].length
   if (names.length < 2) return <p className="soft">One way only: add another to compare it with.</p>

@@ -42,7 +42,6 @@ function summer(changes: Partial<Environment> = {}): Environment {
     daysShorten: true,
     waterC: 21,
     lightW: 180,
-    volumeM3: pond.volumeM3,
     perM3: 1 / pond.volumeM3,
     areaM2: pond.areaM2,
     depthM: 0.8,
