@@ -28,6 +28,7 @@ import { placeOf } from './map'
 import { SITES } from './all-sites'
 import type { DemoSite } from './sites'
 import { plantGroups } from './plants'
+import { playPractice } from './practice-games'
 import { stockShelves } from './stores'
 
 const SEED = 20260309
@@ -66,6 +67,7 @@ async function load(): Promise<void> {
   await readWeather(owner.firmId)
   await plantGroups(owner, ponds, today)
   await planAhead(owner, ponds, crewIds, today)
+  await playPractice(actorOf)
 }
 
 /** Nets of the last autumn, by the crews that usually come. */

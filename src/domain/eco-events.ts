@@ -1,10 +1,8 @@
-import type { PondEvent } from '../core/ecosystem/events'
+import type { PondDeed, PondEvent } from '../core/ecosystem/events'
 import { daysBetween } from '../core/numeric/calendar'
 
-type Deed = PondEvent extends infer E ? (E extends PondEvent ? Omit<E, 'day'> : never) : never
-
 /** What a finished visit of each kind did to the water, for the simulator. @source the kinds' own steps, usual amounts */
-const DEEDS: Readonly<Record<string, readonly Deed[]>> = {
+const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
   'spring-cleanout': [
     { kind: 'water-change', fraction: 0.85, dechlorinated: true },
     { kind: 'vacuum', share: 0.85 },

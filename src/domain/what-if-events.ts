@@ -15,6 +15,7 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('ice-hole'), day, open: z.boolean() }),
   z.strictObject({ kind: z.literal('rinse-media'), day, share: share('Media rinsed'), water: z.enum(['pond', 'tap']) }),
   z.strictObject({ kind: z.literal('flush'), day, share: share('Sludge flushed out') }),
+  z.strictObject({ kind: z.literal('wash-surfaces'), day, share: share('Stones washed') }),
   z.strictObject({ kind: z.literal('water-change'), day, fraction: share('Water changed'), dechlorinated: z.boolean() }),
   z.strictObject({ kind: z.literal('vacuum'), day, share: share('Sludge lifted') }),
   z.strictObject({ kind: z.literal('cut'), day, plants: z.enum(CUT_PLANTS), share: share('Plants cut') }),
@@ -33,6 +34,7 @@ export type WhatIfEvent = z.infer<typeof WhatIfEvent>
 export const EVENT_NAMES: Readonly<Record<WhatIfEvent['kind'], string>> = {
   'rinse-media': 'Media rinsed',
   flush: 'Bed flushed',
+  'wash-surfaces': 'Stones and liner washed by pressure',
   'water-change': 'Water changed',
   vacuum: 'Sludge lifted off the floor',
   pump: 'Pump stopped or started',
@@ -56,6 +58,7 @@ export const EVENT_NAMES: Readonly<Record<WhatIfEvent['kind'], string>> = {
 export const USUAL_EVENT: { readonly [Kind in WhatIfEvent['kind']]: Omit<Extract<WhatIfEvent, { kind: Kind }>, 'day'> } = {
   'rinse-media': { kind: 'rinse-media', share: 0.5, water: 'pond' },
   flush: { kind: 'flush', share: 0.7 },
+  'wash-surfaces': { kind: 'wash-surfaces', share: 1 },
   'water-change': { kind: 'water-change', fraction: 0.3, dechlorinated: true },
   vacuum: { kind: 'vacuum', share: 0.7 },
   pump: { kind: 'pump', running: false },

@@ -11,6 +11,8 @@ export const RINSE = {
   pond: { bacteria: 0.25, film: 0.5, sludge: 0.6 },
   tap: { bacteria: 0.93, film: 0.95, sludge: 0.8 },
 } as const
+/** Bacteria that a pressure washer takes off a surface. @source house default */
+const WASHED_OFF = 0.9
 /** What a dose of flocculant brings down. @source product-neutral, wide range */
 const FLOCCULANT = { silt: 0.9, cells: 0.6, seston: 0.7 } as const
 const DYING_ALGAE = turnoverOf(COMPOSITION.algae)
@@ -57,6 +59,11 @@ export function applyEvent(event: PondEvent, y: Float64Array, running: Running, 
     case 'flush':
       take('bedSludge', event.share)
       y[STATE.bedMineral] *= 1 - event.share
+      return
+    case 'wash-surfaces':
+      y[STATE.pondAmmoniaOxidisers] *= 1 - event.share * WASHED_OFF
+      y[STATE.pondNitriteOxidisers] *= 1 - event.share * WASHED_OFF
+      take('filamentous', event.share)
       return
     case 'water-change':
       changeWater(event.fraction, event.dechlorinated, y, running, pond, ledger)

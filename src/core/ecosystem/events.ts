@@ -16,6 +16,8 @@ export type PondEvent = { readonly day: number } & (
   | { readonly kind: 'ice-hole'; readonly open: boolean }
   | { readonly kind: 'rinse-media'; readonly share: number; readonly water: 'pond' | 'tap' }
   | { readonly kind: 'flush'; readonly share: number }
+  /** Stones and liner washed by pressure, with what lives on them. */
+  | { readonly kind: 'wash-surfaces'; readonly share: number }
   | { readonly kind: 'water-change'; readonly fraction: number; readonly dechlorinated: boolean }
   /** Sediment, muck and leaves lifted off the floor. */
   | { readonly kind: 'vacuum'; readonly share: number }
@@ -35,6 +37,9 @@ export type PondEvent = { readonly day: number } & (
   | { readonly kind: 'storm'; readonly rainMm: number; readonly siltGPerM3: number }
 )
 export type PondEventKind = PondEvent['kind']
+
+/** What is done, without its time. */
+export type PondDeed = PondEvent extends infer E ? (E extends PondEvent ? Omit<E, 'day'> : never) : never
 
 const RANGES: Readonly<Record<string, readonly [number, number]>> = {
   factor: [0, 10],
@@ -76,7 +81,7 @@ export function weatherWithEvents(weather: readonly WeatherDay[], events: readon
           ...changed,
           minAirC: changed.minAirC + event.warmerC,
           maxAirC: changed.maxAirC + event.warmerC,
-          sunshineH: changed.sunshineH * (event.warmerC > 0 ? 1.3 : 0.7),
+          sunshineH: Math.min(24, changed.sunshineH * (event.warmerC > 0 ? 1.3 : 0.7)),
         }
       }
       if (event.kind === 'storm' && Math.floor(event.day) === i) changed = { ...changed, rainMm: changed.rainMm + event.rainMm }

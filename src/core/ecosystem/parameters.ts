@@ -64,6 +64,7 @@ export const ECOSYSTEM_PARAMETERS = {
   algaeDeath: row(0.04, 0.03, 0.055, '1/d', LAKE),
   algaeGrazing: row(0.1, 0.06, 0.15, '1/d', 'water fleas in fishless ponds, wide range'),
   grazingWithFish: row(0.25, 0.15, 0.4, 'share', 'fish eat the grazers'),
+  algaeStopPh: row(9.7, 9.4, 10, 'pH', 'pH at which the carbon of the water is half out of reach (Goldman et al. 1982)'),
   algaeSettling: row(0.06, 0.04, 0.09, 'm/d', LAKE),
   chlorophyllShare: row(0.012, 0.01, 0.0145, 'g chl/g dry', LAKE),
   // filamentous algae
@@ -89,7 +90,7 @@ export const ECOSYSTEM_PARAMETERS = {
   captureRate: row(0.45, 0.4, 0.51, '1/h of empty-bed time', 'fine matter in upflow gravel, wide range'),
   algaeCapture: row(0.75, 0.68, 0.83, 'of seston', 'single cells slip through more easily'),
   maturing: row(0.12, 0.095, 0.15, '1/d', 'biofilm on new gravel in 3–6 weeks'),
-  uvKill: row(0.5, 0.35, 0.7, 'share per pass at rated flow', 'clarifiers at 10–20 mJ/cm² on single cells'),
+  uvKill: row(0.09, 0.07, 0.115, 'share per pass at rated flow', 'set by what a clarifier of 10–20 mJ/cm² does to a green pond: clear in 3–10 days'),
   // gas
   stillReaeration: row(0.35, 0.2, 0.55, 'm/d', 'small sheltered ponds, Chapra 1997'),
   windReaeration: row(0.06, 0.03, 0.1, 'm/d per (m/s)²', 'Wanninkhof 1992, sheltered'),

@@ -6,11 +6,11 @@ import type { Basin } from '@/core/survey/basin'
 import { longSection } from '@/core/survey/section'
 import { longDate } from '@/domain/dates'
 import { useShow } from '@/ui/person-context'
-import type { ComparisonRuns } from './use-comparison'
+import type { ComparedRuns } from './use-comparison'
 import { Swatch, wayVar } from './way-ink'
 
 interface EyeViewProps {
-  readonly result: ComparisonRuns
+  readonly result: ComparedRuns
   readonly names: readonly string[]
   readonly basin: Basin
   readonly day: number

@@ -11,7 +11,7 @@ import { CLEAR_M } from '@/core/ecosystem/measures'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/charts/chart-style'
 import { Chart } from '@/ui/charts/chart'
 import { usePerson } from '@/ui/person-context'
-import type { ComparisonRuns } from './use-comparison'
+import type { ComparedRuns } from './use-comparison'
 import { DASHES, wayInk } from './way-ink'
 
 interface Line {
@@ -48,10 +48,11 @@ const CHARTS: readonly ShownChart[] = [
   },
   { output: 'nitrite', title: 'Nitrite, mg/L', test: 'nitrite', lines: linesOf('nitrite') },
   { output: 'nitrate', title: 'Nitrate, mg/L', test: 'nitrate', lines: linesOf('nitrate') },
+  { output: 'bacteriaShare', title: 'Bacteria of the bed, share of its room', lines: [] },
 ]
 
 interface LabChartsProps {
-  readonly result: ComparisonRuns
+  readonly result: ComparedRuns
   readonly names: readonly string[]
   readonly day: number
   /** Only some of the charts. */
@@ -133,7 +134,7 @@ function niceTop(value: number): number {
   return Number((step * power).toPrecision(3))
 }
 
-const said = (result: ComparisonRuns, output: ShownOutput, way: number): string => {
+const said = (result: ComparedRuns, output: ShownOutput, way: number): string => {
   const { p50 } = bandOf(result.runs[way], output, result.days)
   return `between ${Math.min(...p50).toPrecision(2)} and ${Math.max(...p50).toPrecision(2)}`
 }

@@ -4,10 +4,15 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Comparison, MemberRun } from '@/core/ecosystem/comparison'
 import type { ComparisonWorker } from '@/workers/comparison.worker'
 
-/** Members' runs of each scenario: runs[scenario][member]. */
-export interface ComparisonRuns {
+/** What charts and verdicts take: runs[scenario][member]. */
+export interface ComparedRuns {
   readonly days: number
   readonly from: string
+  readonly runs: readonly (readonly Pick<MemberRun, 'daily' | 'measures'>[])[]
+}
+
+/** Members' runs of each scenario, with their budgets. */
+export interface ComparisonRuns extends ComparedRuns {
   readonly runs: readonly (readonly MemberRun[])[]
 }
 

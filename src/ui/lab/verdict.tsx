@@ -1,11 +1,11 @@
 'use client'
 import { useShow } from '@/ui/person-context'
 import { verdictLines } from '@/ui/messages/what-if'
-import type { ComparisonRuns } from './use-comparison'
+import type { ComparedRuns } from './use-comparison'
 import { Swatch } from './way-ink'
 
 /** What the ways differ in, in words: each against the first. */
-export function Verdict({ result, names }: { result: ComparisonRuns; names: readonly string[] }) {
+export function Verdict({ result, names }: { result: ComparedRuns; names: readonly string[] }) {
   const show = useShow()
   const measures = result.runs.map((runs) => runs.map((r) => r.measures))
   const members = result.runs[0].length

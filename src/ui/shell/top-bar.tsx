@@ -19,6 +19,7 @@ const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[]
 /** Looked into now and then: behind one button. */
 const MORE: typeof VIEWS = [
   { href: '/water', label: 'Water lab' },
+  { href: '/practice-pond', label: 'Practice pond' },
   { href: '/map', label: 'Map' },
   { href: '/plants', label: 'Plants' },
   { href: '/stores', label: 'Stores' },
@@ -36,7 +37,7 @@ export function TopBar() {
   const path = usePathname()
   const router = useRouter()
   const [busy, setBusy] = useState(false)
-  const here = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
+  const here = (href: string) => (href === '/' ? path === '/' : path === href || path.startsWith(`${href}/`))
 
   const mine = (view: (typeof VIEWS)[number]) => !view.roles || view.roles.includes(person.role)
 

@@ -3,6 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { nutrientShare, takeNutrients } from './nutrients'
+import { carbonReach } from './phytoplankton'
 import { Warmth } from '../warmth'
 
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, filamentous, sediment } = STATE
@@ -33,7 +34,7 @@ export class Filamentous implements Process {
     // likes cool bright water: best near 18 °C, nothing below 3 or above 32
     const warmth = Math.max(0, Math.min(1, (env.waterC - 3) / 12, (32 - env.waterC) / 8))
     const area = SHALLOW.share * env.areaM2
-    this.growth = p.filamentGrowth * warmth * (light / (LIGHT_HALF_W + light))
+    this.growth = p.filamentGrowth * warmth * (light / (LIGHT_HALF_W + light)) * carbonReach(env.ph, p.algaeStopPh)
     this.respiration = p.filamentRespiration * RESPIRATION_WARMTH.at(env.waterC)
     this.slough = p.filamentSlough * (env.waterC < 5 ? 3 : env.waterC > 26 ? 2 : 1)
     this.most = p.filamentMost * area

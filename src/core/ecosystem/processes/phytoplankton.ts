@@ -36,7 +36,7 @@ export class Phytoplankton implements Process {
     const theta = this.warmth.at(env.waterC)
     // warm-blooded as they are, single cells stop at about 36 °C
     const heat = env.waterC > 32 ? Math.max(0, (38 - env.waterC) / 6) : 1
-    this.growth = p.algaeGrowth * theta * heat * lightShare(env, p.algaeLightHalf)
+    this.growth = p.algaeGrowth * theta * heat * lightShare(env, p.algaeLightHalf) * carbonReach(env.ph, p.algaeStopPh)
     this.respiration = p.algaeRespiration * theta
     const grazers = p.algaeGrazing * (env.fishMassKg > 0 ? p.grazingWithFish : 1)
     this.death = (p.algaeDeath + grazers * Math.min(1, Math.max(0, env.waterC / 18))) * theta
@@ -70,6 +70,9 @@ export class Phytoplankton implements Process {
     dy[bedSludge] += held
   }
 }
+
+/** Share of full growth that a pH leaves: carbon turns into carbonate, which algae do not take up. */
+export const carbonReach = (ph: number, stopPh: number): number => 1 / (1 + Math.exp(Math.LN10 * (ph - stopPh)))
 
 /** Mean over the depth of light/(half + light) with Beer–Lambert loss, 0..1. */
 export function lightShare(env: Environment, halfW: number): number {

@@ -164,12 +164,15 @@ describe('algae', () => {
     expect(growth({ capturePerD: 0 })).toBeGreaterThan(0)
     expect(growth({ lightW: 0 })).toBeLessThan(0)
   })
-  it('are held back by a bed, a lamp, shade and want of phosphorus', () => {
+  it('are held back by a bed, a lamp, shade, want of phosphorus and a pH that locks carbon away', () => {
     const free = growth({ capturePerD: 0 })
     expect(growth({})).toBeLessThan(free)
-    expect(growth({ capturePerD: 0, uvFlowM3PerD: 192 })).toBeLessThan(0)
+    expect(growth({ capturePerD: 0, uvFlowM3PerD: 192 })).toBeLessThan(free)
+    // at ten turnovers an hour nothing outgrows the lamp
+    expect(growth({ capturePerD: 0, uvFlowM3PerD: 4800 })).toBeLessThan(0)
     expect(growth({ capturePerD: 0, leafCover: 0.8 })).toBeLessThan(free)
     expect(growth({ capturePerD: 0 }, water({ phosphate: 0 }))).toBeLessThan(0)
+    expect(growth({ capturePerD: 0, ph: 10.5 })).toBeLessThan(0.3 * growth({ capturePerD: 0, ph: 8 }))
   })
 })
 

@@ -111,8 +111,8 @@ const greenWater: Behaviour = {
         figures.wellClearDay <= 30 &&
         figures.halfClarityDay28M < 0.7 &&
         figures.wellClarityDay28M > 1.3 * figures.halfClarityDay28M &&
-        figures.lampClearDay >= 0 &&
-        figures.lampClearDay <= 11 &&
+        figures.lampClearDay >= 3 &&
+        figures.lampClearDay <= 10 &&
         figures.lampPhosphateDay20 > 0.1,
     }
   },

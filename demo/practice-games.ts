@@ -1,0 +1,33 @@
+import { playBy } from '../src/core/practice-pond/debrief'
+import { practiceScenario, type ScenarioKey } from '../src/core/practice-pond/scenarios'
+import type { Policy } from '../src/core/practice-pond/scenario'
+import { worldOf } from '../src/core/practice-pond/world'
+import type { Actor } from '../src/server/auth/actor'
+import { keepWeeks, startPracticeGame } from '../src/server/use-cases/lab/practice-games'
+import { PEOPLE } from './people'
+
+/** How a made-up player plays: as the house, as what tempts, or as the house in most weeks. */
+type Habit = 'house' | 'temptation' | 'skips-weeks'
+
+const SEASONS: readonly { readonly player: string; readonly scenario: ScenarioKey; readonly seed: number; readonly habit: Habit }[] = [
+  { player: 'Hale Underbrook', scenario: 'first-season', seed: 311, habit: 'house' },
+  { player: 'Tamsy Weir', scenario: 'neglected', seed: 87, habit: 'skips-weeks' },
+  { player: 'Tamsy Weir', scenario: 'winter', seed: 402, habit: 'house' },
+  { player: 'Perrin Slade', scenario: 'neglected', seed: 190, habit: 'temptation' },
+]
+const SKIPPED_EVERY = 3
+
+/** Seasons that the crews have played on the practice pond. */
+export async function playPractice(actorOf: (email: string) => Promise<Actor>): Promise<void> {
+  for (const { player, scenario, seed, habit } of SEASONS) {
+    const actor = await actorOf(PEOPLE.find((p) => p.name === player)!.email)
+    const { id } = await startPracticeGame(actor, { scenario, seed })
+    await keepWeeks(actor, id, playBy(worldOf(practiceScenario(scenario), seed), policyOf(scenario, habit)).choices)
+  }
+}
+
+function policyOf(scenario: ScenarioKey, habit: Habit): Policy {
+  const { house, temptation } = practiceScenario(scenario)
+  if (habit !== 'skips-weeks') return habit === 'house' ? house.policy : temptation.policy
+  return (view, test, past) => (view.week % SKIPPED_EVERY === SKIPPED_EVERY - 1 ? { tasks: [], why: 'Busy elsewhere.' } : house.policy(view, test, past))
+}

@@ -1,0 +1,104 @@
+import type { PracticeScenario } from '../scenario'
+import { done, feedAt, firstAid, NO_LAMP, PRACTICE_POND, sees, task, weeksSince } from './parts'
+
+const WEEKS = 22
+const CYCLING_WEEKS = 12
+
+/** A bed without bacteria, fish that came too early, and a customer who likes to feed. */
+export const firstSeason: PracticeScenario = {
+  title: 'A new pond’s first season',
+  brief:
+    'The crew filled this pond last week: 20 m³, a planted upflow bed, everything clean and new. The customer could not wait and has put in twelve goldfish and carp already. You look in every week until the leaves turn.',
+  wish: '“Keep them all alive, please. The children have named them. And I would like to see them when I feed them.”',
+  startsOn: '04-25',
+  weeks: WEEKS,
+  minutesPerWeek: 120,
+  pond: {
+    ...PRACTICE_POND,
+    shade: 0.05,
+    filter: { ...PRACTICE_POND.filter, stoneM3: 1.4, areaM2: 2.8, flowM3PerH: 5, uvFlowM3PerH: 5 },
+    fish: { ...PRACTICE_POND.fish, massKg: 9, feedFromC: 8 },
+  },
+  fish: 12,
+  start: 'new',
+  handedOver: [NO_LAMP],
+  surprises: [
+    {
+      key: 'gift',
+      chance: 0.6,
+      weeks: [5, 10],
+      told: '“My brother moved house. His five koi live here now, is that all right?”',
+      deeds: [{ kind: 'fish', massKg: 3, day: 3 }],
+    },
+    {
+      key: 'feeding',
+      chance: 0.6,
+      weeks: [3, 12],
+      told: '“The neighbour’s boy fed them while we were away. He emptied the bucket.”',
+      deeds: [
+        { kind: 'feed', factor: 3, day: 1 },
+        { kind: 'feed', factor: 1, day: 6 },
+      ],
+    },
+    { key: 'heat', chance: 0.7, weeks: [9, 15], told: 'A week of heat lies over the island.', deeds: [{ kind: 'heatwave', days: 8, warmerC: 6, day: 0 }] },
+    {
+      key: 'power',
+      chance: 0.4,
+      weeks: [8, 16],
+      told: '“The power was out from Wednesday noon until Thursday night.”',
+      deeds: [
+        { kind: 'pump', running: false, day: 2.5 },
+        { kind: 'pump', running: true, day: 3.9 },
+      ],
+    },
+  ],
+  weights: { fish: 40, safe: 20, clear: 15, fed: 10, thrift: 15 },
+  house: {
+    name: 'As the house does it',
+    policy: (view, test, past) => {
+      const aid = firstAid(view)
+      if (view.week === 0)
+        return {
+          tasks: [...aid, task('bacteria', 'media'), ...feedAt(view, 0.5), task('feed-kind', 'light')],
+          why: 'Nothing lives in the bed yet. Mature media bring what it lacks; little feed keeps ammonia low until it works.',
+        }
+      if (view.week > CYCLING_WEEKS && !sees(view, 'fish-uneasy', 'fish-gasping', 'fish-at-falls', 'fish-dead') && view.told.length === 0)
+        return {
+          tasks: [...aid, ...feedAt(view, 1), ...(sees(view, 'string-algae-much') ? [task('string-algae', 'most')] : [])],
+          why: 'The bed carries the pond now. Look, pull what grows too much, and leave the rest alone.',
+        }
+      const [tan, nitrite] = [test('tan'), test('nitrite')]
+      const worst = Math.max(tan / 1, nitrite / 0.5)
+      if (worst >= 1)
+        return {
+          tasks: [
+            ...aid,
+            ...feedAt(view, worst >= 2 ? 0 : 0.5),
+            task('water-change', 'third'),
+            ...(nitrite >= 1 && !done(past, 'salt') ? [task('salt', 'tenth')] : []),
+          ],
+          why: 'Ammonia or nitrite is past the line: water out and in, less feed; salt where nitrite is high.',
+        }
+      return {
+        tasks: [
+          ...aid,
+          ...feedAt(view, tan <= 0.5 && nitrite <= 0.25 && view.week > 2 ? 1 : 0.5),
+          ...(sees(view, 'string-algae-much') && weeksSince(past, 'string-algae') > 2 ? [task('string-algae', 'most')] : []),
+        ],
+        why: 'Tests say how much the bed can carry: feed follows them, not the calendar.',
+      }
+    },
+  },
+  temptation: {
+    name: 'Feed well and keep it spotless',
+    policy: (view) => ({
+      tasks: [
+        ...firstAid(view),
+        ...feedAt(view, 1),
+        ...(view.week % 4 === 3 ? [task('rinse-media', 'tap')] : []),
+        ...(view.week % 4 === 1 ? [task('water-change', 'third-tap')] : []),
+      ],
+      why: 'A clean pond is a healthy pond, is it not?',
+    }),
+  },
+}

@@ -1,0 +1,102 @@
+'use client'
+import { proxy } from 'comlink'
+import { useState } from 'react'
+import { DEBRIEF_WAYS, type DebriefWay } from '@/core/practice-pond/debrief'
+import type { WeekChoice } from '@/core/practice-pond/play'
+import { practiceScenario } from '@/core/practice-pond/scenarios'
+import type { PracticeGame } from '@/domain/practice-game'
+import { Verdict } from '@/ui/lab/verdict'
+import { Swatch } from '@/ui/lab/way-ink'
+import { luckWords } from '@/ui/messages/practice-pond'
+import type { PracticePondOf } from './use-season'
+
+const YEARS = 20
+
+type Years = Awaited<ReturnType<ReturnType<PracticePondOf>['otherYears']>>
+
+interface OtherYearsProps {
+  readonly game: PracticeGame
+  readonly choices: readonly WeekChoice[]
+  readonly pond: PracticePondOf
+  readonly names: Readonly<Record<DebriefWay, string>>
+  readonly points: number
+}
+
+/** Judgement or luck: the same choices through years with other weather, other biology and other surprises. */
+export function OtherYears({ game, choices, pond, names, points }: OtherYearsProps) {
+  const [done, setDone] = useState<number | null>(null)
+  const [years, setYears] = useState<Years | null>(null)
+  const run = async () => {
+    if (done !== null) return
+    setDone(0)
+    setYears(
+      await pond().otherYears(
+        game.scenario,
+        choices,
+        YEARS,
+        proxy((year: number) => setDone(year)),
+      ),
+    )
+  }
+  return (
+    <section className="sheet" aria-label="Judgement or luck">
+      <h2>Judgement or luck?</h2>
+      {years ? (
+        <>
+          <p>{luckWords(points, years.yours.middle, years.house.middle)}</p>
+          <ul className="plain-list mb-2">
+            {DEBRIEF_WAYS.map((way, i) => (
+              <li key={way} className="year-line">
+                <span>
+                  <Swatch index={i} /> {names[way]}
+                </span>
+                <Range {...years[way]} />
+                <span className="text-nowrap">
+                  {Math.round(years[way].middle)}{' '}
+                  <span className="soft">
+                    ({years[way].least} to {years[way].most})
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ul>
+          <Verdict
+            result={{
+              days: practiceScenario(game.scenario).weeks * 7,
+              from: '2001-01-01',
+              runs: DEBRIEF_WAYS.map((way) => years[way].measures.map((measures) => ({ measures, daily: new Float32Array() }))),
+            }}
+            names={DEBRIEF_WAYS.map((way) => names[way])}
+          />
+        </>
+      ) : done === null ? (
+        <>
+          <p className="mb-2">
+            Another year would have brought other weather, another pond’s biology and other surprises. The same choices can be held against {YEARS} of them.
+          </p>
+          <button className="btn btn-outline-secondary" onClick={() => void run()}>
+            Try {YEARS} other years
+          </button>
+        </>
+      ) : (
+        <div className="lab-run">
+          <div className="progress" role="progressbar" aria-label="Years done" aria-valuenow={done} aria-valuemin={0} aria-valuemax={YEARS}>
+            <div className="progress-bar" style={{ width: `${(100 * done) / YEARS}%` }} />
+          </div>
+          <span>
+            {done} of {YEARS} years
+          </span>
+        </div>
+      )}
+    </section>
+  )
+}
+
+/** Points from 0 to 100: least to most as a line, the middle as a mark. */
+const Range = ({ least, middle, most }: { least: number; middle: number; most: number }) => (
+  <svg width="100%" height="14" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true">
+    <path d="M0 7H100" stroke="var(--rule)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+    <path d={`M${least} 7H${most}`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+    <path d={`M${middle} 1V13`} stroke="var(--iris)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+  </svg>
+)

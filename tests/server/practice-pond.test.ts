@@ -1,0 +1,83 @@
+import { playBy } from '@/core/practice-pond/debrief'
+import { NOTHING, type WeekChoice } from '@/core/practice-pond/play'
+import { practiceScenario } from '@/core/practice-pond/scenarios'
+import { worldOf } from '@/core/practice-pond/world'
+import type { PracticeGameId } from '@/domain/ids'
+import { WeeksInput } from '@/domain/practice-game'
+import { closeDatabase } from '@/server/db/connection'
+import { closeQueue } from '@/server/jobs/queue'
+import { dropPracticeGame, keepWeeks, practiceGame, practicePond, startPracticeGame } from '@/server/use-cases/lab/practice-games'
+import { makeFirm } from '../fixtures/firm'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const SEED = 7
+const scenario = practiceScenario('spring-rush')
+const house = playBy(worldOf(scenario, SEED), scenario.house.policy).choices
+
+describe('seasons on the practice pond', () => {
+  it('are kept week by week, scored at their end by the server, and shown to the person and the team', async () => {
+    const { actors } = await makeFirm('Sedge')
+    const { id } = await startPracticeGame(actors.technician, { scenario: 'spring-rush', seed: SEED })
+    expect(await keepWeeks(actors.technician, id, house.slice(0, 2))).toEqual({ points: null })
+    expect((await practicePond(actors.technician)).games).toMatchObject([{ scenario: 'spring-rush', week: 2, points: null }])
+    const { points } = await keepWeeks(actors.technician, id, house)
+    expect(points).toBeGreaterThan(60)
+    const { game, bestBefore } = await practiceGame(actors.technician, id)
+    expect(game).toMatchObject({ points, seed: SEED })
+    expect(game.finishedAt).not.toBeNull()
+    expect(bestBefore).toBeNull()
+    // the others see how far someone has come, not their games
+    expect((await practicePond(actors.owner)).team).toEqual([
+      { name: actors.technician.name, scenario: 'spring-rush', seasons: 1, best: points, reeds: game.reeds },
+    ])
+    expect((await practicePond(actors.owner)).games).toEqual([])
+    const again = await startPracticeGame(actors.technician, { scenario: 'spring-rush', seed: SEED })
+    expect((await practiceGame(actors.technician, again.id)).bestBefore).toBe(points)
+  })
+
+  it('cannot be done otherwise afterwards, played past their end, or done in ways there is no time for', async () => {
+    const { actors } = await makeFirm('Rush')
+    const { id } = await startPracticeGame(actors.office, { scenario: 'spring-rush', seed: SEED })
+    await keepWeeks(actors.office, id, house.slice(0, 2))
+    const otherwise: WeekChoice[] = [NOTHING, ...house.slice(1, 3)]
+    expect(await problemOf(keepWeeks(actors.office, id, otherwise))).toMatchObject({ kind: 'conflict' })
+    expect(await problemOf(keepWeeks(actors.office, id, house.slice(0, 1)))).toMatchObject({ kind: 'conflict' })
+    const overhaul: WeekChoice = { ...NOTHING, tasks: [{ task: 'overhaul', option: 'day' }] }
+    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), overhaul]))).toMatchObject({ kind: 'refused' })
+    const madeUp: WeekChoice = { ...NOTHING, tasks: [{ task: 'net', option: 'gold' }] }
+    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), madeUp]))).toMatchObject({ kind: 'refused' })
+    expect(await problemOf(keepWeeks(actors.office, id, [...house, NOTHING]))).toMatchObject({ kind: 'refused' })
+    // what was kept still stands
+    expect((await practiceGame(actors.office, id)).game.choices).toHaveLength(2)
+    await keepWeeks(actors.office, id, house)
+    expect(await problemOf(keepWeeks(actors.office, id, house))).toMatchObject({ kind: 'conflict' })
+  })
+
+  it('are one at a time and scenario, and nobody else’s, of the firm or of another', async () => {
+    const [{ actors }, other] = [await makeFirm('Iris'), await makeFirm('Flag')]
+    const first = await startPracticeGame(actors.designer, { scenario: 'winter', seed: null })
+    const { id } = await startPracticeGame(actors.designer, { scenario: 'winter', seed: null })
+    expect(await problemOf(practiceGame(actors.designer, first.id))).toMatchObject({ kind: 'not-found' })
+    for (const stranger of [actors.owner, other.actors.owner]) {
+      expect(await problemOf(practiceGame(stranger, id))).toMatchObject({ kind: 'not-found' })
+      expect(await problemOf(keepWeeks(stranger, id, [NOTHING]))).toMatchObject({ kind: 'not-found' })
+      expect(await problemOf(dropPracticeGame(stranger, id))).toMatchObject({ kind: 'not-found' })
+    }
+    await dropPracticeGame(actors.designer, id)
+    expect((await practicePond(actors.designer)).games).toEqual([])
+    expect(await problemOf(dropPracticeGame(actors.designer, id as PracticeGameId))).toMatchObject({ kind: 'not-found' })
+  })
+
+  it('name what is wrong with weeks that are none', () => {
+    const message = (choices: unknown) => WeeksInput.safeParse({ choices }).error?.issues[0].message
+    expect(message([{ tests: ['ph', 'ph'], tasks: [], asked: false }])).toBe('A test is named twice in one week.')
+    expect(message(Array(61).fill(NOTHING))).toBe('At most 60 weeks.')
+    expect(message([{ tests: ['gold'], tasks: [], asked: false }])).toBeDefined()
+    expect(message([NOTHING])).toBeUndefined()
+  })
+})
