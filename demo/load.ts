@@ -8,6 +8,7 @@ import { windowsOfPonds } from '../src/server/jobs/windows-of-ponds'
 import { addEquipment } from '../src/server/use-cases/tasks'
 import { fetchWeatherNews } from '../src/server/use-cases/weather'
 import { ROLE_NAMES } from '../src/domain/roles'
+import { newWay, nextTime } from '../src/domain/what-if'
 import { SERVICE_TEMPLATES } from '../src/domain/service-plan'
 import type { Actor } from '../src/server/auth/actor'
 import { findActor } from '../src/server/auth/sessions'
@@ -15,6 +16,7 @@ import { signIn } from '../src/server/auth/sign-in'
 import { closeDatabase } from '../src/server/db/connection'
 import { todayIn } from '../src/server/today'
 import { designBench, moveDesignOn, saveDesign } from '../src/server/use-cases/designs'
+import { saveWhatIf } from '../src/server/use-cases/lab/what-ifs'
 import { makeProposal } from '../src/server/use-cases/proposals'
 import { addCrew, addPerson, createFirstFirm, hasFirms } from '../src/server/use-cases/firm'
 import { setServicePlan } from '../src/server/use-cases/planning/service-plans'
@@ -67,6 +69,7 @@ async function load(): Promise<void> {
   await readWeather(owner.firmId)
   await plantGroups(owner, ponds, today)
   await planAhead(owner, ponds, crewIds, today)
+  await offerBrewery(owner, ponds.get('brewery')!, today)
   await playPractice(actorOf)
 }
 
@@ -155,13 +158,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
   // this one stands: forecasts and what-ifs begin from it; when it was built nobody knows
   await moveDesignOn(owner, found.id, 1, { state: 'approved' })
-  const rebuilt = await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
-  await makeProposal(owner, ponds.get('brewery')!, {
-    title: 'A bed that carries your fish',
-    intro: 'The bed in your yard was built for a few goldfish. The fish you have now ask for more stone and more flow.',
-    validUntil: addDays(todayIn(FIRM.timeZone), PROPOSAL_DAYS),
-    options: [{ designId: rebuilt.id, why: 'Sized for your fish as they will be in four years.' }],
-  })
+  await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
   // the bed that starves its plants: deep, with its headers on the floor
   const starving = await designBench(owner, ponds.get('hospice-bog')!)
   const shallow = firstDesign(starving.designPond, starving.houseSchool, starving.practice, starving.pumps, 'horizontal-bed')
@@ -169,6 +166,26 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     name: 'As found',
     bed: { ...shallow, layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header', airBreakM: 0.7 },
     overrideReason: '',
+  })
+}
+
+/** The rebuilt bed before the customer, with what it would do for the water: a what-if that anyone can open again. */
+async function offerBrewery(owner: Actor, pondId: PondId, today: string): Promise<void> {
+  const [rebuilt] = (await designBench(owner, pondId)).designs.filter((d) => d.state === 'open')
+  const { id: whatIfId } = await saveWhatIf(owner, pondId, {
+    name: 'A green spring, with the bed as it is and rebuilt',
+    from: nextTime('05-10', today),
+    days: 90,
+    start: 'green',
+    members: 60,
+    ways: [newWay('As it is'), newWay('Rebuilt', { filter: rebuilt.id })],
+  })
+  await makeProposal(owner, pondId, {
+    title: 'A bed that carries your fish',
+    intro: 'The bed in your yard was built for a few goldfish. The fish you have now ask for more stone and more flow.',
+    validUntil: addDays(today, PROPOSAL_DAYS),
+    options: [{ designId: rebuilt.id, why: 'Sized for your fish as they will be in four years.' }],
+    whatIfId,
   })
 }
 

@@ -81,11 +81,17 @@ async function browser(cluster, weatherUrl, env) {
 
 /** Types, lint and the order of the folders. */
 async function checks(env) {
-  await check('types', node, [bin('tsc'), '--noEmit'], { env })
-  await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
-  await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
-  await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
-  await check('pond simulator: behaviours over the priors', node, [inRoot('scripts', 'ecosystem-report.mjs'), '16', 'dry'], { env })
+  const types = async () => {
+    await check('types', node, [bin('tsc'), '--noEmit'], { env })
+    await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
+    await check('pond simulator: behaviours over the priors', node, [inRoot('scripts', 'ecosystem-report.mjs'), '16', 'dry'], { env })
+  }
+  const style = async () => {
+    await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
+    await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
+  }
+  // each has one thread: two at a time
+  await Promise.all([types(), style()])
 }
 
 await runMain(async () => {

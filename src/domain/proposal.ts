@@ -1,9 +1,11 @@
 import { z } from 'zod'
+import type { FrozenComparison } from '../core/ecosystem/frozen-comparison'
+import type { Basin } from '../core/survey/basin'
 import type { FilterDesign, DesignPond } from '../core/filter/design-input'
 import type { FilterPractice, School } from '../core/filter/practice'
 import type { CataloguePump } from '../core/filter/pump-catalogue'
 import { calendarDay, optionalText, shortText } from './fields'
-import { DesignId, type PondId, type ProposalId } from './ids'
+import { DesignId, WhatIfId, type PondId, type ProposalId } from './ids'
 
 /** sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be accepted. */
 export const PROPOSAL_STATES = ['sent', 'accepted', 'declined', 'withdrawn'] as const
@@ -19,6 +21,8 @@ export const ProposalInput = z.strictObject({
     .array(z.strictObject({ designId: DesignId, why: optionalText('Why this one', 500) }))
     .min(1, { error: 'Choose at least one version to offer.' })
     .max(OPTION_LABELS.length, { error: 'At most three options: good, better, best.' }),
+  /** A kept what-if whose outcome goes with it. */
+  whatIfId: WhatIfId.nullable().default(null),
 })
 export type ProposalInput = z.infer<typeof ProposalInput>
 
@@ -38,6 +42,14 @@ export interface OfferedOption {
   readonly taxMinor: number
 }
 
+/** What a what-if says of the water, worked out on the day of the proposal. */
+export interface OfferedOutlook extends FrozenComparison {
+  readonly question: string
+  /** In the order of the ways. */
+  readonly names: readonly string[]
+  readonly basin: Basin
+}
+
 /** Everything a customer reads, frozen on the day it was made. */
 export interface ProposalContent {
   readonly title: string
@@ -52,6 +64,8 @@ export interface ProposalContent {
   readonly practice: FilterPractice
   readonly houseSchool: School
   readonly options: readonly OfferedOption[]
+  /** Missing where no what-if goes with it. */
+  readonly outlook?: OfferedOutlook
 }
 
 export interface Proposal {

@@ -1,16 +1,7 @@
-import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { seriousOn } from './drivers/field-checks'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
-
-/** What another theme can break: colours. The rest of a view is the same in all of them. */
-const COLOUR_RULES = ['color-contrast', 'link-in-text-block']
-
-async function seriousOn(page: Page, coloursOnly = false): Promise<string[]> {
-  const axe = new AxeBuilder({ page })
-  const { violations } = await (coloursOnly ? axe.withRules(COLOUR_RULES) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])).analyze()
-  return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes[0].html} (${v.nodes.length})`)
-}
 
 test('the doors have nothing serious', async ({ page }) => {
   await page.goto('/sign-in')
@@ -47,8 +38,9 @@ for (const theme of ['light', 'dark', 'sun'] as const)
     )
     if (theme !== 'sun') views.push('/plants', `${pond}/plants`)
     if (theme === 'light') views.push('/ponds/new')
-    if (theme !== 'sun') views.push('/map', `${pond}/what-if`, `${pond}/diagnosis`)
-    if (theme === 'light') views.push('/water', `${pond}/outlook`)
+    // the water lab's and the practice pond's own tests look at them in the light
+    if (theme !== 'sun') views.push('/map')
+    if (theme === 'dark') views.push(`${pond}/what-if`, `${pond}/diagnosis`, '/practice-pond')
     if (theme === 'light')
       views.push(
         '/letters',
@@ -98,6 +90,7 @@ test('nothing is wider than a small phone', async ({ page }) => {
     `${pond}/outlook`,
     `${pond}/what-if`,
     `${pond}/diagnosis`,
+    '/practice-pond',
     ...PARTS.map((part) => `${pond}/design?part=${part}`),
   ]) {
     await page.goto(view)

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
@@ -24,12 +25,14 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   await expect(worries).toContainText('Brewery yard: Yard pond')
   await expect(worries).toContainText(/in \d+ of 10 runs/)
   await expect(page.getByRole('region', { name: 'How far to believe it' })).toContainText('Water temperature')
+  expect(await seriousOn(page)).toEqual([])
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'In the coming three weeks' })).toBeVisible()
   await page.locator('a[href$="/outlook"]', { hasText: 'Brewery yard: Yard pond' }).click()
 
   await expect(page.getByRole('heading', { level: 1, name: 'Outlook' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Bands of the coming weeks' }).locator('figure')).toHaveCount(7)
+  expect(await seriousOn(page)).toEqual([])
   await page.getByRole('link', { name: 'Plan a visit' }).click()
   await expect(page).toHaveURL(/\/plan\?job=/)
   await page.goto(await pondHref(page, 'lanternhouse'))

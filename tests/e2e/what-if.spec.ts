@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { PHONE } from './drivers/field'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
@@ -67,5 +68,27 @@ test('staged and all-at-once cleaning of the neglected pond side by side, kept, 
   await expect(page.getByText(/Stopped early: \d+ runs of each/)).toBeVisible()
   await page.getByRole('button', { name: 'Take away: Rinse in April' }).click()
   await expect(page.getByText('None kept yet.')).toBeVisible()
+  expect(errors).toEqual([])
+})
+
+test('a kept what-if goes with a proposal, and the customer turns its days on a phone', async ({ page, browser, baseURL }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'designer')
+  await page.goto(`${await pondHref(page, 'brewery')}/design?part=price`)
+  const maker = page.getByRole('region', { name: 'Proposal' })
+  await maker.getByLabel('What-if that goes with it').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
+  await maker.getByRole('button', { name: 'Make the proposal' }).click()
+  const link = await page.getByTestId('offer-link').getAttribute('href', { timeout: 30_000 })
+  const phone = await (await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })).newPage()
+  await phone.goto(link!)
+  const outlook = phone.getByRole('region', { name: 'What the water would do' })
+  await expect(outlook).toContainText('A green spring, with the bed as it is and rebuilt')
+  await expect(outlook.getByRole('img')).toHaveCount(2)
+  await expect(outlook.getByRole('status')).toContainText('20 runs of each way')
+  await expect(outlook.getByText(/\(day 29\)/)).toBeVisible()
+  await outlook.getByRole('slider').fill('60')
+  await expect(outlook.getByText(/\(day 61\)/)).toBeVisible()
+  expect(await seriousOn(phone)).toEqual([])
+  expect(await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
   expect(errors).toEqual([])
 })

@@ -1,13 +1,17 @@
+import { execFileSync } from 'node:child_process'
 import { DEFAULT_PRICE_BOOK } from '@/core/pricing/price-book'
 import type { DesignId, PondId } from '@/domain/ids'
 import { optionFacts } from '@/domain/offer-facts'
+import { newWay } from '@/domain/what-if'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { designBench, moveDesignOn, saveDesign } from '@/server/use-cases/designs'
+import { dropWhatIf, saveWhatIf } from '@/server/use-cases/lab/what-ifs'
 import { addPond } from '@/server/use-cases/ponds'
 import { firmPumps, importPrices, importPumps, priceBook, setPriceBook } from '@/server/use-cases/prices'
 import { answerOffer, makeProposal, offer, renewLink, withdrawProposal } from '@/server/use-cases/proposals'
+import { fetchWeatherNews } from '@/server/use-cases/weather'
 import { proposalPdf } from '@/server/exchange/proposal-pdf'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { oldDesign } from '../fixtures/old-design'
@@ -23,7 +27,7 @@ async function withDesign(name: string) {
   return { actors, firmId, pondId, bench, id }
 }
 const propose = (actor: Actor, pondId: PondId, designId: DesignId, changes: object = {}) =>
-  makeProposal(actor, pondId, { title: 'A filter', intro: '', validUntil: '2099-01-01', options: [{ designId, why: '' }], ...changes })
+  makeProposal(actor, pondId, { title: 'A filter', intro: '', validUntil: '2099-01-01', options: [{ designId, why: '' }], whatIfId: null, ...changes })
 
 describe('design versions', () => {
   it('go from open to approved to built, in that order, and a stale move shows what stands', async () => {
@@ -58,6 +62,37 @@ describe('design versions', () => {
 })
 
 describe('proposals', () => {
+  it('take a what-if with them as it stood that day, and none of another pond', async () => {
+    const { actors, pondId, id } = await withDesign('Aspen')
+    await fetchWeatherNews()
+    const way = newWay('Rebuilt', { filter: id })
+    const whatIf = {
+      name: 'A green spring',
+      from: '2027-05-10',
+      days: 40,
+      start: 'green' as const,
+      members: 20,
+      ways: [newWay('As it is', { filterSize: 0.4 }), way],
+    }
+    const { id: whatIfId } = await saveWhatIf(actors.designer, pondId, whatIf)
+    expect((await designBench(actors.designer, pondId)).whatIfs).toEqual([{ id: whatIfId, name: 'A green spring' }])
+    const { token } = await propose(actors.designer, pondId, id, { whatIfId })
+    const { outlook } = (await offer(token)).content
+    expect(outlook).toMatchObject({ question: 'A green spring', names: ['As it is', 'Rebuilt'], days: 40, from: '2027-05-10' })
+    const [small, rebuilt] = outlook!.ways
+    expect(rebuilt.clarity.p50).toHaveLength(40)
+    expect(rebuilt.clarity.p50[35]).toBeGreaterThan(small.clarity.p50[35])
+    // it stays when the what-if is taken away, and says so on paper
+    await dropWhatIf(actors.designer, whatIfId)
+    expect((await offer(token)).content.outlook).toEqual(outlook)
+    const { bytes } = await proposalPdf(token)
+    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain('What the water would do')
+    const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
+    expect(gone.kind === 'bad-input' && gone.fields[0].path).toBe('whatIfId')
+    const other = await addPond(actors.owner, newPond())
+    const { id: elsewhere } = await saveWhatIf(actors.designer, other, whatIf)
+    expect((await problemOf(propose(actors.designer, pondId, id, { whatIfId: elsewhere }))).kind).toBe('bad-input')
+  })
   it('are read through the link alone, frozen, and answered once', async () => {
     const { actors, pondId, id } = await withDesign('Elm')
     const { token } = await propose(actors.designer, pondId, id)

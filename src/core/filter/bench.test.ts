@@ -133,7 +133,7 @@ describe('properties of any bed', () => {
         const { duty, head } = work(build(a)).result
         if (duty.status === 'found') expect(Math.abs(duty.headM - head.totalM)).toBeLessThanOrEqual(0.001 * duty.headM)
       }),
-      { numRuns: 20 },
+      { numRuns: 8 },
     ))
   it('more flow past the bed never raises its velocity, and a deeper bed never does either', () =>
     fc.assert(
@@ -142,7 +142,7 @@ describe('properties of any bed', () => {
         expect(work(build({ ...a, bypass: Math.min(0.9, a.bypass + 0.1) })).result.velocityMPerH).toBeLessThanOrEqual(velocity + 1e-9)
         expect(work(build({ ...a, thicknessM: a.thicknessM + 0.3 })).result.velocityMPerH).toBeLessThanOrEqual(velocity + 1e-9)
       }),
-      { numRuns: 20 },
+      { numRuns: 8 },
     ))
   it('clogging never brings more water, and half speed brings at most half', () =>
     fc.assert(
@@ -153,7 +153,7 @@ describe('properties of any bed', () => {
         expect(slow.flowM3PerH).toBeLessThanOrEqual((full.flowM3PerH / 2) * 1.001)
         expect(slow.powerW).toBeCloseTo(full.powerW / 8, 6)
       }),
-      { numRuns: 20 },
+      { numRuns: 8 },
     ))
 })
 

@@ -24,6 +24,12 @@ export async function listWhatIfs(trx: Knex.Transaction, pondId: PondId): Promis
   return rows.map((r) => ({ id: r.id, pondId: r.pond_id, whatIf: r.what_if, savedByName: r.by_name, savedAt: (r.saved_at as Date).toISOString() }))
 }
 
+/** One of a pond's. */
+export async function findWhatIf(trx: Knex.Transaction, id: WhatIfId, pondId: PondId): Promise<WhatIfInput | undefined> {
+  const row = await trx('what_ifs').where({ id, pond_id: pondId }).first('what_if')
+  return row?.what_if
+}
+
 /** @returns whether there was one */
 export async function deleteWhatIf(trx: Knex.Transaction, id: WhatIfId): Promise<boolean> {
   return (await trx('what_ifs').where({ id }).delete()) > 0

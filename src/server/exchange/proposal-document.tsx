@@ -6,6 +6,8 @@ import type { QuantityKind } from '@/core/units/kinds'
 import { longDate } from '@/domain/dates'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/offer-facts'
 import { money } from '@/domain/pricing'
+import type { OfferedOutlook } from '@/domain/proposal'
+import { verdictLines } from '@/domain/what-if-words'
 import type { Offer } from '@/server/use-cases/proposals'
 import { paper } from './pdf-paper'
 import { SheetPdf } from './sheet-pdf'
@@ -64,6 +66,7 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
             </View>
           )
         })}
+        {content.outlook ? <OutlookText outlook={content.outlook} show={show} /> : null}
         <Text style={paper.heading} minPresenceAhead={60}>
           Good to know
         </Text>
@@ -82,5 +85,31 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
         </View>
       </Page>
     </Document>
+  )
+}
+
+/** The outcome of the what-if in words: paper has no day to turn. */
+function OutlookText({ outlook, show }: { outlook: OfferedOutlook; show: (value: number, kind: QuantityKind) => string }) {
+  const { names, ways, days } = outlook
+  const lines = ways
+    .slice(1)
+    .flatMap(({ measures }, i) =>
+      verdictLines(ways[0].measures, measures, days, show).map((line) => `${names[i + 1]}, against ${names[0]}: ${line.text} (${line.sure}).`),
+    )
+  return (
+    <View>
+      <Text style={paper.heading} minPresenceAhead={60}>
+        What the water would do
+      </Text>
+      <Text style={[paper.line, paper.muted]}>
+        {outlook.question}, from {longDate(outlook.from)} for {days} days. A model of your pond, run {ways[0].measures.length} times with other weather.
+      </Text>
+      {lines.length === 0 ? <Text style={paper.line}>No difference that these runs could tell from chance.</Text> : null}
+      {lines.map((line) => (
+        <Text key={line} style={paper.line}>
+          • {line}
+        </Text>
+      ))}
+    </View>
   )
 }

@@ -23,6 +23,7 @@ import { findPond } from '@/server/db/pond-repository'
 import { findPriceBook } from '@/server/db/price-repository'
 import { listProposals } from '@/server/db/proposal-repository'
 import { listFirmPumps } from '@/server/db/pump-repository'
+import { listWhatIfs } from '@/server/db/what-if-repository'
 import type { WeatherStation } from '@/server/gateways/weather'
 import { designPond } from './design-pond'
 import { seasonOf } from './season'
@@ -61,6 +62,7 @@ export async function designBench(actor: Actor, pondId: PondId) {
       designs: await listDesigns(trx, pondId),
       left: await findBenchDraft(trx, pondId, actor.userId),
       priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
+      whatIfs: (await listWhatIfs(trx, pondId)).map(({ id, whatIf }) => ({ id, name: whatIf.name })),
       proposals: seesPrices ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({ ...rest, title: content.title })) : [],
       start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
     }

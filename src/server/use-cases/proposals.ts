@@ -13,6 +13,7 @@ import { findPriceBook } from '@/server/db/price-repository'
 import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } from '@/server/db/proposal-repository'
 import { todayIn } from '@/server/today'
 import { designContext } from './designs'
+import { offeredOutlook } from './lab/offered-outlook'
 import { weather } from './weather'
 
 const newToken = (): string => randomBytes(24).toString('base64url')
@@ -22,6 +23,8 @@ export async function makeProposal(actor: Actor, pondId: PondId, input: Proposal
   assertMay(actor, 'proposals.write')
   if (input.validUntil < todayIn(actor.timeZone)) throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
   const { stations } = await weather()
+  // the runs take a second or so: before anything is locked
+  const outlook = input.whatIfId ? await offeredOutlook(actor, pondId, input.whatIfId) : undefined
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
@@ -56,6 +59,7 @@ export async function makeProposal(actor: Actor, pondId: PondId, input: Proposal
       practice: context.practice,
       houseSchool: context.houseSchool,
       options,
+      outlook,
     }
     const token = newToken()
     const id = randomUUID() as ProposalId

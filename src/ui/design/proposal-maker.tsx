@@ -16,19 +16,29 @@ const VALID_DAYS = 30
 
 /** Puts one to three saved versions before the customer; the private link is shown once. */
 export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
-  const { pond, designs, proposals } = data
+  const { pond, designs, proposals, whatIfs } = data
   const { timeZone } = usePerson()
   const router = useRouter()
   const [title, setTitle] = useState(`A filter for ${pond.name}`)
   const [intro, setIntro] = useState('')
   const [validUntil, setValidUntil] = useState(() => addDays(new Date().toISOString().slice(0, 10), VALID_DAYS))
   const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(designs[0] ? [{ designId: designs[0].id, why: '' }] : [])
+  const [whatIfId, setWhatIfId] = useState('')
+  const [busy, setBusy] = useState(false)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [link, setLink] = useState<{ number: number; href: string } | null>(null)
 
   const linkOf = (token: string) => `${window.location.origin}/offer/${token}`
   const make = async () => {
-    const outcome = await send<{ number: number; token: string }>('POST', `/api/v1/ponds/${pond.id}/proposals`, { title, intro, validUntil, options })
+    setBusy(true)
+    const outcome = await send<{ number: number; token: string }>('POST', `/api/v1/ponds/${pond.id}/proposals`, {
+      title,
+      intro,
+      validUntil,
+      options,
+      whatIfId: whatIfId || null,
+    })
+    setBusy(false)
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
     setLink({ number: outcome.value.number, href: linkOf(outcome.value.token) })
@@ -90,9 +100,21 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
               </button>
             ) : null}
           </div>
+          {whatIfs.length > 0 ? (
+            <ChoiceField
+              className="mt-2"
+              label="What-if that goes with it"
+              value={whatIfId}
+              onChange={(e) => setWhatIfId(e.target.value)}
+              options={[{ value: '', label: 'none' }, ...whatIfs.map((w) => ({ value: w.id as string, label: w.name }))]}
+              error={fieldError('whatIfId')}
+            />
+          ) : (
+            <p className="soft small mt-2 mb-0">A what-if that is kept for this pond can go with a proposal: it shows what the water would do.</p>
+          )}
           <ProblemNote problem={problem} />
-          <button type="button" className="btn btn-primary mt-2" onClick={() => void make()}>
-            Make the proposal
+          <button type="button" className="btn btn-primary mt-2" disabled={busy} onClick={() => void make()}>
+            {busy ? 'Working it out' : 'Make the proposal'}
           </button>
         </>
       )}

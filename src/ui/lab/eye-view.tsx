@@ -1,38 +1,37 @@
 'use client'
 import { useId } from 'react'
-import { bandOf } from '@/core/ecosystem/comparison'
+import type { Band } from '@/core/ecosystem/comparison'
 import { addDays } from '@/core/numeric/calendar'
 import type { Basin } from '@/core/survey/basin'
 import { longSection } from '@/core/survey/section'
 import { longDate } from '@/domain/dates'
 import { useShow } from '@/ui/person-context'
-import type { ComparedRuns } from './use-comparison'
 import { Swatch, wayVar } from './way-ink'
 
 interface EyeViewProps {
-  readonly result: ComparedRuns
-  readonly names: readonly string[]
+  readonly from: string
+  readonly days: number
+  readonly ways: readonly { readonly name: string; readonly clarity: Band }[]
   readonly basin: Basin
   readonly day: number
   readonly onDay: (day: number) => void
 }
 
 /** What the eye sees in the pond's section on a day, way by way: how deep a hand stays visible. */
-export function EyeView({ result, names, basin, day, onDay }: EyeViewProps) {
+export function EyeView({ from, days, ways, basin, day, onDay }: EyeViewProps) {
   const id = useId()
   return (
     <div className="eye-view">
       <div className="eye-day">
         <label htmlFor={id}>
-          On {longDate(addDays(result.from, day))} (day {day + 1})
+          On {longDate(addDays(from, day))} (day {day + 1})
         </label>
-        <input id={id} type="range" min={0} max={result.days - 1} value={day} onChange={(e) => onDay(Number(e.target.value))} />
+        <input id={id} type="range" min={0} max={days - 1} value={day} onChange={(e) => onDay(Number(e.target.value))} />
       </div>
       <div className="eye-row">
-        {names.map((name, way) => {
-          const { p10, p50, p90 } = bandOf(result.runs[way], 'clarityM', result.days)
-          return <Eye key={`${name}${way}`} way={way} name={name} basin={basin} clarityM={p50[day]} bandM={[p10[day], p90[day]]} />
-        })}
+        {ways.map(({ name, clarity: { p10, p50, p90 } }, way) => (
+          <Eye key={`${name}${way}`} way={way} name={name} basin={basin} clarityM={p50[day]} bandM={[p10[day], p90[day]]} />
+        ))}
       </div>
     </div>
   )

@@ -1,7 +1,7 @@
 'use client'
 import { proxy, wrap } from 'comlink'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import type { Comparison, MemberRun } from '@/core/ecosystem/comparison'
+import { bandOf, type Comparison, type MemberRun } from '@/core/ecosystem/comparison'
 import type { ComparisonWorker } from '@/workers/comparison.worker'
 
 /** What charts and verdicts take: runs[scenario][member]. */
@@ -86,6 +86,13 @@ export function useComparison() {
 
   return { state, run, stop }
 }
+
+/** Measures of every way, for the verdict. */
+export const measuresOfRuns = ({ runs }: ComparedRuns) => runs.map((members) => members.map((run) => run.measures))
+
+/** Clarity of every way, for the eye's view. */
+export const clarityOf = ({ days, runs }: ComparedRuns, names: readonly string[]) =>
+  names.map((name, way) => ({ name, clarity: bandOf(runs[way], 'clarityM', days) }))
 
 function resultOf({ scenarios, days, from }: Comparison, members: ReadonlyMap<number, MemberRun[]>): ComparisonRuns {
   const inOrder = [...members].sort(([a], [b]) => a - b).map(([, runs]) => runs)

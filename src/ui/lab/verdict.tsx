@@ -1,19 +1,18 @@
 'use client'
 import { useShow } from '@/ui/person-context'
-import { verdictLines } from '@/ui/messages/what-if'
-import type { ComparedRuns } from './use-comparison'
+import { verdictLines } from '@/domain/what-if-words'
+import type { Measures } from '@/core/ecosystem/measures'
 import { Swatch } from './way-ink'
 
 /** What the ways differ in, in words: each against the first. */
-export function Verdict({ result, names }: { result: ComparedRuns; names: readonly string[] }) {
+export function Verdict({ days, measures, names }: { days: number; measures: readonly (readonly Measures[])[]; names: readonly string[] }) {
   const show = useShow()
-  const measures = result.runs.map((runs) => runs.map((r) => r.measures))
-  const members = result.runs[0].length
+  const members = measures[0].length
   if (names.length < 2) return <p className="soft">One way only: add another to compare it with.</p>
   return (
     <div className="lab-verdict" role="status">
       {names.slice(1).map((name, i) => {
-        const lines = verdictLines(measures[0], measures[i + 1], result.days, (value, kind) => show(value, kind, { significant: 2 }))
+        const lines = verdictLines(measures[0], measures[i + 1], days, (value, kind) => show(value, kind, { significant: 2 }))
         return (
           <div key={`${name}${i}`}>
             <p className="mb-1">

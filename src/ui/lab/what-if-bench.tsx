@@ -11,7 +11,7 @@ import { BudgetView } from './budget-view'
 import { EyeView } from './eye-view'
 import { LabCharts } from './lab-charts'
 import { SavedWhatIfs } from './saved-what-ifs'
-import { useComparison, type ComparisonRuns } from './use-comparison'
+import { clarityOf, measuresOfRuns, useComparison, type ComparisonRuns } from './use-comparison'
 import { useWhatIf, type WhatIfState } from './use-what-if'
 import { Verdict } from './verdict'
 import { WayEditor } from './way-editor'
@@ -189,11 +189,11 @@ function Results({ result, names, data, stopped }: { result: ComparisonRuns; nam
       <section className="sheet" aria-label="The verdict">
         <h2>The verdict</h2>
         {stopped ? <p className="verdict look">Stopped early: {result.runs[0].length} runs of each. Bands are rough.</p> : null}
-        <Verdict result={result} names={names} />
+        <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
       </section>
       <section className="sheet" aria-label="What the eye sees">
         <h2>What the eye sees</h2>
-        <EyeView result={result} names={names} basin={data.basin} day={at} onDay={setDay} />
+        <EyeView from={result.from} days={result.days} ways={clarityOf(result, names)} basin={data.basin} day={at} onDay={setDay} />
       </section>
       <section className="sheet" aria-label="The water, day by day">
         <h2>The water, day by day</h2>

@@ -13,6 +13,7 @@ import { BedSection } from '@/ui/drawing/bed-section'
 import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN } from '@/ui/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
+import { WaterOutlook } from './water-outlook'
 import { WhyThisBig } from './why-this-big'
 
 /** A proposal as the customer reads it, and their answer. */
@@ -29,6 +30,7 @@ export function OfferView({ offer, token }: { offer: Offer; token: string }) {
       {content.options.map((option, i) => (
         <Option key={i} offer={offer} option={option} index={i} />
       ))}
+      {content.outlook ? <WaterOutlook outlook={content.outlook} /> : null}
       <section className="sheet">
         <h2>Good to know</h2>
         <ul className="mb-0">

@@ -61,11 +61,8 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
             ))}
           </ul>
           <Verdict
-            result={{
-              days: practiceScenario(game.scenario).weeks * 7,
-              from: '2001-01-01',
-              runs: DEBRIEF_WAYS.map((way) => years[way].measures.map((measures) => ({ measures, daily: new Float32Array() }))),
-            }}
+            days={practiceScenario(game.scenario).weeks * 7}
+            measures={DEBRIEF_WAYS.map((way) => years[way].measures)}
             names={DEBRIEF_WAYS.map((way) => names[way])}
           />
         </>

@@ -6,7 +6,7 @@ import type { WhatIfBenchData } from '@/server/use-cases/lab/what-ifs'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { EyeView } from '@/ui/lab/eye-view'
 import { LabCharts } from '@/ui/lab/lab-charts'
-import { useComparison } from '@/ui/lab/use-comparison'
+import { clarityOf, measuresOfRuns, useComparison } from '@/ui/lab/use-comparison'
 import { Verdict } from '@/ui/lab/verdict'
 import { fetchJson, type SendProblem } from '@/ui/send'
 import type { BenchPart } from '../use-bench'
@@ -70,8 +70,8 @@ export function ClarityPart({ data, shown }: BenchPart) {
       {state.status === 'failed' ? <p className="field-error">The runs broke off. Change a figure, and they begin anew.</p> : null}
       {result && loaded ? (
         <>
-          <Verdict result={result} names={NAMES} />
-          <EyeView result={result} names={NAMES} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
+          <Verdict days={result.days} measures={measuresOfRuns(result)} names={NAMES} />
+          <EyeView from={result.from} days={result.days} ways={clarityOf(result, NAMES)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
           <LabCharts result={result} names={NAMES} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
         </>
       ) : (

@@ -1,4 +1,4 @@
-import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '@/core/ecosystem/measures'
+import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '../core/ecosystem/measures'
 
 type Show = (value: number, kind: 'concentration' | 'length' | 'number') => string
 

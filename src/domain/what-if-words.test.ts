@@ -1,5 +1,5 @@
 import type { Measures } from '@/core/ecosystem/measures'
-import { verdictLines } from './what-if'
+import { verdictLines } from './what-if-words'
 
 const measures = (changes: Partial<Measures>): Measures => ({
   peakTan: 0.3,
