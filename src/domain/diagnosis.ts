@@ -2,10 +2,10 @@ import { z } from 'zod'
 import { CAUSE_KEYS, causeOf, type CauseKey } from '../core/diagnosis/causes'
 import { FINDING_KEYS, type FindingKey, type Findings } from '../core/diagnosis/findings'
 import { addDays, daysBetween } from '../core/numeric/calendar'
-import { ammoniaBand, ammoniaFraction } from '../core/water/ammonia'
 import type { ReadingKindName } from '../core/water/readings'
 import { shortDate } from './dates'
 import type { DiagnosisId, PondId } from './ids'
+import { settledBy, TEST_FINDINGS } from './test-findings'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
@@ -55,25 +55,10 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     const reading = facts.readings[kind]
     return reading && age(reading.takenAt) <= RECENT_TEST_DAYS ? { value: reading.value, source: `test of ${shortDate(reading.takenAt.slice(0, 10))}` } : null
   }
-  const below = (key: FindingKey, kind: ReadingKindName, edge: number) => {
-    const reading = recent(kind)
-    if (reading) say(key, reading.value < edge, reading.source)
-  }
-  const above = (key: FindingKey, kind: ReadingKindName, edge: number) => {
-    const reading = recent(kind)
-    if (reading) say(key, reading.value > edge, reading.source)
-  }
-  below('oxygen-low', 'dissolvedOxygen', 5)
-  above('nitrite-high', 'nitrite', 0.5)
-  below('nitrate-low', 'nitrate', 1)
-  above('ph-high', 'ph', 8.8)
-  below('kh-low', 'kh', 2)
-  above('sludge-deep', 'sludgeDepth', 0.05)
-  below('water-cold', 'waterTemp', 12)
-  const [tan, ph, water] = [recent('tan'), recent('ph'), recent('waterTemp')]
-  if (tan && ph && water) {
-    const band = ammoniaBand(tan.value * ammoniaFraction(ph.value, water.value))
-    say('ammonia-high', band === 'act' || band === 'emergency', tan.source)
+  for (const rule of TEST_FINDINGS) {
+    const tests = rule.kinds.map((kind) => [kind, recent(kind)] as const)
+    const found = settledBy(rule, Object.fromEntries(tests.flatMap(([kind, test]) => (test ? [[kind, test.value]] : []))))
+    if (found !== undefined) say(rule.finding, found, tests[0][1]!.source)
   }
   if (facts.builtOn) say('filter-new', age(facts.builtOn) <= NEW_FILTER_DAYS, `built ${shortDate(facts.builtOn)}`)
   const cleaned = facts.visits.findLast((v) => STERILE_JOBS.includes(v.jobKey))
@@ -146,8 +131,9 @@ export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
 }
 
 export const DIAGNOSIS_OUTCOMES = ['better', 'partly', 'not'] as const
+export type DiagnosisOutcome = (typeof DIAGNOSIS_OUTCOMES)[number]
 export const OutcomeInput = z.strictObject({ outcome: z.enum(DIAGNOSIS_OUTCOMES) })
-export const OUTCOME_NAMES: Readonly<Record<(typeof DIAGNOSIS_OUTCOMES)[number], string>> = { better: 'It looks better', partly: 'Partly', not: 'Not better' }
+export const OUTCOME_NAMES: Readonly<Record<DiagnosisOutcome, string>> = { better: 'It looks better', partly: 'Partly', not: 'Not better' }
 
 /** A diagnosis as it was acted on. */
 export interface KeptDiagnosis {
@@ -158,6 +144,7 @@ export interface KeptDiagnosis {
   readonly madeOn: string
   readonly betterFrom: string | null
   readonly betterTo: string | null
-  readonly outcome: (typeof DIAGNOSIS_OUTCOMES)[number] | null
+  readonly findings: Findings
+  readonly outcome: DiagnosisOutcome | null
   readonly madeByName: string
 }

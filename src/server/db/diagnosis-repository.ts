@@ -1,12 +1,11 @@
 import type { Knex } from 'knex'
-import type { Findings } from '@/core/diagnosis/findings'
 import type { KeptDiagnosis } from '@/domain/diagnosis'
 import type { DiagnosisId, FirmId, PondId, UserId } from '@/domain/ids'
 
 export async function insertDiagnosis(
   trx: Knex.Transaction,
   firmId: FirmId,
-  made: Omit<KeptDiagnosis, 'madeByName' | 'outcome'> & { readonly findings: Findings; readonly byId: UserId },
+  made: Omit<KeptDiagnosis, 'madeByName' | 'outcome'> & { readonly byId: UserId },
 ): Promise<void> {
   await trx('diagnoses').insert({
     id: made.id,
@@ -37,6 +36,7 @@ export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Prom
     madeOn: r.made_on,
     betterFrom: r.better_from,
     betterTo: r.better_to,
+    findings: r.findings,
     outcome: r.outcome,
     madeByName: r.by_name,
   }))

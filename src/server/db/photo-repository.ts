@@ -54,7 +54,7 @@ export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: k
 }
 
 /** Photos of a pond's plant care visits: how it looked over time, the newest last. */
-export async function listPlantPhotos(trx: Knex.Transaction, pondId: PondId): Promise<{ id: PhotoId; takenAt: string }[]> {
+export async function listPlantPhotos(trx: Knex.Transaction, pondId: PondId): Promise<PondPhoto[]> {
   const rows = await trx('photos as f')
     .join('visits as v', 'v.id', 'f.visit_id')
     .where('v.pond_id', pondId)
@@ -64,6 +64,31 @@ export async function listPlantPhotos(trx: Knex.Transaction, pondId: PondId): Pr
     .limit(PLANT_PHOTOS)
     .select('f.id', 'f.taken_at')
   return rows.map((r) => ({ id: r.id, takenAt: r.taken_at.toISOString() })).reverse()
+}
+
+/** The last photo of a pond up to a day, and the newest after it: before and since. Drawings on photos are none. */
+export async function findPhotosAround(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  day: string,
+  timeZone: string,
+): Promise<{ readonly before: PondPhoto | null; readonly since: PondPhoto | null }> {
+  const newest = async (side: '<=' | '>') => {
+    const row = await trx('photos as f')
+      .join('visits as v', 'v.id', 'f.visit_id')
+      .where('v.pond_id', pondId)
+      .whereNull('f.sketch_of')
+      .whereRaw(`(f.taken_at at time zone ?)::date ${side} ?::date`, [timeZone, day])
+      .orderBy('f.taken_at', 'desc')
+      .first('f.id', 'f.taken_at')
+    return row ? { id: row.id, takenAt: row.taken_at.toISOString() } : null
+  }
+  return { before: await newest('<='), since: await newest('>') }
+}
+
+export interface PondPhoto {
+  readonly id: PhotoId
+  readonly takenAt: string
 }
 
 const PLANT_PHOTOS = 12

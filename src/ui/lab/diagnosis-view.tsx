@@ -7,12 +7,13 @@ import { FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Finding
 import { addDays } from '@/core/numeric/calendar'
 import { jobType } from '@/core/jobs/job-types'
 import { longDate, shortDate } from '@/domain/dates'
-import { allFindings, OUTCOME_NAMES, remedyPlan, DIAGNOSIS_OUTCOMES } from '@/domain/diagnosis'
+import { allFindings, remedyPlan } from '@/domain/diagnosis'
 import type { DiagnosisData } from '@/server/use-cases/lab/diagnosis'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { Why } from '@/ui/components/why'
 import { useSave } from '@/ui/use-save'
 import { FindingQuestion } from './finding-question'
+import { KeptDiagnoses } from './kept-diagnoses'
 
 const SHOWN = 5
 const LEAST_SHOWN = 0.02
@@ -76,7 +77,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
             </Why>
           </section>
           <RemedySheet key={cause} data={data} cause={cause} findings={findings} />
-          <KeptSheet data={data} />
+          <KeptDiagnoses data={data} />
         </div>
         <div className="questions">
           {PARTS.map(({ kind, title }) => (
@@ -185,41 +186,3 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
 }
 
 /** What was found before, and whether it came true. */
-function KeptSheet({ data }: { data: DiagnosisData }) {
-  const { problem, save } = useSave()
-  if (data.kept.length === 0) return null
-  return (
-    <section className="sheet" aria-label="Found before">
-      <h2>Found before</h2>
-      <ProblemNote problem={problem} />
-      <ul className="plain-list">
-        {data.kept.map((kept) => (
-          <li key={kept.id}>
-            {causeOf(kept.cause).name}
-            <div className="soft small">
-              {kept.madeByName}, {longDate(kept.madeOn)}
-              {kept.betterFrom && kept.betterTo ? `; better between ${shortDate(kept.betterFrom)} and ${shortDate(kept.betterTo)}` : ''}
-            </div>
-            {data.mayLog ? (
-              <span className="btn-group btn-group-sm mt-1" role="group" aria-label="What came of it">
-                {DIAGNOSIS_OUTCOMES.map((outcome) => (
-                  <button
-                    key={outcome}
-                    type="button"
-                    className={`btn btn-outline-secondary ${kept.outcome === outcome ? 'active' : ''}`}
-                    aria-pressed={kept.outcome === outcome}
-                    onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
-                  >
-                    {OUTCOME_NAMES[outcome]}
-                  </button>
-                ))}
-              </span>
-            ) : kept.outcome ? (
-              <span className="verdict">{OUTCOME_NAMES[kept.outcome]}</span>
-            ) : null}
-          </li>
-        ))}
-      </ul>
-    </section>
-  )
-}

@@ -7,6 +7,7 @@ import { stockDensity } from '@/core/fish/stock'
 import { jobType } from '@/core/jobs/job-types'
 import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design'
+import { checkDiagnosis } from '@/domain/diagnosis-check'
 import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type KeptDiagnosis } from '@/domain/diagnosis'
 import { equipmentDue } from '@/domain/equipment'
 import type { DiagnosisId, PondId } from '@/domain/ids'
@@ -23,7 +24,8 @@ import { listEquipment } from '@/server/db/equipment-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { insertFollowUp } from '@/server/db/follow-up-repository'
 import { findPond } from '@/server/db/pond-repository'
-import { listLastReadings } from '@/server/db/reading-repository'
+import { findPhotosAround } from '@/server/db/photo-repository'
+import { listDailyReadings, listLastReadings } from '@/server/db/reading-repository'
 import { listDoneVisitDays, listDosesSince } from '@/server/db/visit-repository'
 import { listStations, listWeatherDays, type KeptStation } from '@/server/db/weather-repository'
 import { todayIn } from '@/server/today'
@@ -50,12 +52,26 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       today,
       known: knownFindings(await factsOf(trx, actor, pond, stations, today)),
-      kept: await listDiagnoses(trx, pondId),
+      kept: await checked(trx, actor, pondId, today),
       mayPlan: may(actor.role, 'visits.plan'),
       mayLog: may(actor.role, 'visits.log'),
     }
   })
 }
+/** Tests before a diagnosis that it may have been made from. */
+const TESTS_BEFORE_DAYS = 30
+
+/** Earlier diagnoses held against the tests and photos that came after them. */
+async function checked(trx: Knex.Transaction, actor: Actor, pondId: PondId, today: string) {
+  const kept = await listDiagnoses(trx, pondId)
+  const first = kept.reduce((day, k) => (k.madeOn < day ? k.madeOn : day), today)
+  const tests = kept.length > 0 ? await listDailyReadings(trx, pondId, addDays(first, -TESTS_BEFORE_DAYS), actor.timeZone) : []
+  const photos: Awaited<ReturnType<typeof findPhotosAround>>[] = []
+  for (const { madeOn } of kept) photos.push(await findPhotosAround(trx, pondId, madeOn, actor.timeZone))
+  return kept.map((k, i) => ({ ...k, check: checkDiagnosis(k, tests), photos: photos[i] }))
+}
+export type CheckedDiagnosis = Awaited<ReturnType<typeof checked>>[number]
+
 export type DiagnosisData = Awaited<ReturnType<typeof diagnosisPage>>
 
 async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly KeptStation[], today: string): Promise<DiagnosisFacts> {

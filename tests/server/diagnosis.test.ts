@@ -1,0 +1,94 @@
+import sharp from 'sharp'
+import { addDays } from '@/core/numeric/calendar'
+import type { PhotoId, PondId } from '@/domain/ids'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { closeQueue } from '@/server/jobs/queue'
+import { actOnDiagnosis, diagnosisPage, sayOutcome } from '@/server/use-cases/lab/diagnosis'
+import { addPhoto } from '@/server/use-cases/photos'
+import { addPond } from '@/server/use-cases/ponds'
+import { logReadings } from '@/server/use-cases/readings'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { photoOf, startVisit } from '../fixtures/field'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const today = new Date().toISOString().slice(0, 10)
+const MADE = addDays(today, -20)
+
+const test = (actor: Actor, pondId: PondId, day: string, readings: Record<string, number>) =>
+  logReadings(actor, pondId, {
+    at: `${day}T06:00:00Z`,
+    readings: Object.fromEntries(Object.entries(readings).map(([kind, value]) => [kind, { value, belowStep: false }])),
+    method: 'drops',
+    confirmedUnlikely: true,
+  })
+
+/** A pond found green three weeks ago; the diagnosis is dated back, as only time can. */
+async function foundGreen(name: string) {
+  const { actors, firmId, crewId } = await makeFirm(name)
+  const pondId = await addPond(actors.owner, newPond())
+  await test(actors.technician, pondId, addDays(MADE, -1), { clarityDepth: 0.2, nitrite: 0.8 })
+  const { id } = await actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'water-green': true, 'nitrite-high': true } })
+  await inFirm(firmId, (trx) =>
+    trx('diagnoses')
+      .where({ id })
+      .update({ made_on: MADE, better_from: addDays(MADE, 7), better_to: addDays(MADE, 17) }),
+  )
+  return { actors, firmId, crewId, pondId, id }
+}
+const first = async (actor: Actor, pondId: PondId) => (await diagnosisPage(actor, pondId)).kept[0]
+
+describe('a diagnosis that was acted on', () => {
+  it('asks for tests until there are some, then says what they say, and leaves the last word to people', async () => {
+    const { actors, pondId, id } = await foundGreen('Moss')
+    expect((await first(actors.owner, pondId)).check).toMatchObject({
+      verdict: null,
+      lines: [
+        { what: 'nitrite-high', before: 0.8 },
+        { what: 'clarity', before: 0.2 },
+      ],
+    })
+    await test(actors.technician, pondId, addDays(MADE, 8), { clarityDepth: 0.35, nitrite: 0.3 })
+    expect((await first(actors.owner, pondId)).check.verdict).toBe('partly')
+    await test(actors.technician, pondId, addDays(MADE, 15), { clarityDepth: 1.1 })
+    expect((await first(actors.owner, pondId)).check.verdict).toBe('better')
+    await sayOutcome(actors.technician, id, 'partly')
+    expect(await first(actors.owner, pondId)).toMatchObject({ outcome: 'partly', check: { verdict: 'better' } })
+  })
+
+  it('shows the newest photo since beside the last before', async () => {
+    const { actors, pondId, crewId } = await foundGreen('Fern')
+    const visitId = await planVisit(actors.owner, { pondId, jobType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
+    await startVisit(actors.technician, visitId)
+    const picture = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#456' } })
+      .jpeg()
+      .toBuffer()
+    const take = (daysAgo: number) =>
+      addPhoto(
+        actors.technician,
+        visitId,
+        { ...photoOf('arrive-photos'), id: crypto.randomUUID() as PhotoId, takenAt: `${addDays(today, -daysAgo)}T08:00:00Z` },
+        picture,
+      )
+    expect((await first(actors.owner, pondId)).photos).toEqual({ before: null, since: null })
+    await take(40)
+    const before = await take(21)
+    await take(10)
+    const since = await take(2)
+    expect((await first(actors.owner, pondId)).photos).toMatchObject({ before: { id: before.id }, since: { id: since.id } })
+  })
+
+  it('is the firm’s own, and planned only by those who plan', async () => {
+    const [{ actors, pondId, id }, stranger] = [await foundGreen('Lichen'), await makeFirm('Peat')]
+    expect((await problemOf(diagnosisPage(stranger.actors.owner, pondId))).kind).toBe('not-found')
+    expect((await problemOf(sayOutcome(stranger.actors.owner, id, 'better'))).kind).toBe('not-found')
+    expect((await problemOf(actOnDiagnosis(actors.technician, pondId, { cause: 'duckweed', findings: {} }))).kind).toBe('forbidden')
+  })
+})
