@@ -113,6 +113,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/forecasts/[runId]', method: 'DELETE', allowed: DESK },
   { route: 'api/v1/ponds/[pondId]/lab', method: 'GET', allowed: ALL },
   { route: 'ponds/[pondId]/what-if', method: 'GET', allowed: ALL },
+  { route: 'ponds/[pondId]/settling', method: 'GET', allowed: ALL },
   { route: 'api/v1/ponds/[pondId]/what-ifs', method: 'POST', allowed: DESK, body: () => WHAT_IF },
   { route: 'api/v1/what-ifs/[whatIfId]', method: 'DELETE', allowed: DESK },
   { route: 'plants', method: 'GET', allowed: ALL },

@@ -89,6 +89,7 @@ test('nothing is wider than a small phone', async ({ page }) => {
     '/water',
     `${pond}/outlook`,
     `${pond}/what-if`,
+    `${pond}/settling`,
     `${pond}/diagnosis`,
     '/practice-pond',
     ...PARTS.map((part) => `${pond}/design?part=${part}`),

@@ -3,6 +3,8 @@ import { seriousOn } from './drivers/field-checks'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
+const KNOWN_YEAR = 2
+
 const goHome = async (page: Page, week: number, of: number) => {
   await page.getByRole('button', { name: 'Go home: a week passes' }).click()
   if (week < of) await expect(page.getByText(`Week ${week + 1} of ${of}`)).toBeVisible()
@@ -17,6 +19,10 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   const scenario = page.getByRole('region', { name: 'The spring rush on one pond' })
   await expect(scenario).toContainText('not played to its end yet')
   await scenario.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByText('Week 1 of 13')).toBeVisible()
+  // begun anew in a year that is known: no ice in its first week
+  const begun = await page.request.post('/api/v1/practice-games', { data: { scenario: 'spring-rush', seed: KNOWN_YEAR } })
+  await page.goto(`/practice-pond/${(await begun.json()).id}`)
 
   // the first morning: only what an eye sees
   const pond = page.getByRole('region', { name: 'The pond' })

@@ -8,11 +8,13 @@ import { watchErrors } from './drivers/watch-errors'
 /** From now on the page keeps how long it was blocked at most, ms. */
 const watchBlocking = (page: Page) =>
   page.evaluate(() => {
-    const kept = window as unknown as { blockedMs: number }
+    const kept = window as unknown as { blockedMs: number; watching?: PerformanceObserver }
+    kept.watching?.disconnect()
     kept.blockedMs = 0
-    new PerformanceObserver((list) => {
+    kept.watching = new PerformanceObserver((list) => {
       for (const entry of list.getEntries()) kept.blockedMs = Math.max(kept.blockedMs, entry.duration)
-    }).observe({ type: 'longtask' })
+    })
+    kept.watching.observe({ type: 'longtask' })
   })
 const blockedMs = (page: Page) => page.evaluate(() => (window as unknown as { blockedMs: number }).blockedMs)
 
@@ -59,11 +61,16 @@ test('staged and all-at-once cleaning of the neglected pond side by side, kept, 
   // a long run leaves the page free and can be stopped; what was done is shown as rough
   await page.getByLabel('For', { exact: true }).selectOption({ label: 'two years' })
   await page.getByLabel('Runs of each').selectOption({ label: '500' })
-  await watchBlocking(page)
   await page.getByRole('button', { name: 'Run them' }).click()
   await expect(page.getByText(/^[1-9]\d* of 500 runs$/)).toBeVisible({ timeout: 30_000 })
-  await expect.poll(async () => Number((await page.getByText(/of 500 runs/).textContent())!.split(' ')[0]), { timeout: 60_000 }).toBeGreaterThan(12)
-  expect(await blockedMs(page)).toBeLessThan(100)
+  const runsDone = async () => Number((await page.getByText(/of 500 runs/).textContent())!.split(' ')[0])
+  await expect.poll(runsDone, { timeout: 60_000 }).toBeGreaterThan(12)
+  // a machine that is busy with other things blocks a page now and then; runs that block it do so every time
+  await expect(async () => {
+    const [before] = [await runsDone(), await watchBlocking(page)]
+    await expect.poll(runsDone, { timeout: 30_000 }).toBeGreaterThan(before + 5)
+    expect(await blockedMs(page)).toBeLessThan(50)
+  }).toPass({ timeout: 60_000 })
   await page.getByRole('button', { name: 'Stop', exact: true }).click()
   await expect(page.getByText(/Stopped early: \d+ runs of each/)).toBeVisible()
   await page.getByRole('button', { name: 'Take away: Rinse in April' }).click()
@@ -76,6 +83,8 @@ test('a kept what-if goes with a proposal, and the customer turns its days on a 
   await signInAs(page, 'designer')
   await page.goto(`${await pondHref(page, 'brewery')}/design?part=price`)
   const maker = page.getByRole('region', { name: 'Proposal' })
+  // the bench takes its draft up from the browser first
+  await page.waitForLoadState('networkidle')
   await maker.getByLabel('What-if that goes with it').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
   await maker.getByRole('button', { name: 'Make the proposal' }).click()
   const link = await page.getByTestId('offer-link').getAttribute('href', { timeout: 30_000 })
@@ -90,5 +99,33 @@ test('a kept what-if goes with a proposal, and the customer turns its days on a 
   await expect(outlook.getByText(/\(day 61\)/)).toBeVisible()
   expect(await seriousOn(phone)).toEqual([])
   expect(await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0)
+  expect(errors).toEqual([])
+})
+
+test('a new filter settles in: what tests should show, and a test that is higher says so', async ({ page }) => {
+  const errors = watchErrors(page)
+  await signInAs(page, 'owner')
+  const pond = await pondHref(page, 'foxholt')
+  const ago = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString()
+  const logged = await page.request.post(`/api/v1${pond}/readings`, {
+    data: { at: ago(5), method: 'drops', confirmedUnlikely: true, readings: { tan: { value: 6, belowStep: false } } },
+  })
+  expect(logged.ok()).toBe(true)
+  await page.goto(pond)
+  await page.getByRole('link', { name: 'Settling in' }).click()
+  await page.getByLabel('After').selectOption({ label: 'a new filter' })
+  await page.getByLabel('On', { exact: true }).fill(ago(60).slice(0, 10))
+  const tests = page.getByRole('region', { name: 'Tests beside it' })
+  await expect(tests.getByRole('listitem').filter({ hasText: 'higher' })).toContainText('total ammonia (tan) 6 mg/L', { timeout: 30_000 })
+  const expected = page.getByRole('region', { name: 'What to expect' })
+  await expect(expected).toContainText('The newest is higher')
+  await expect(expected.getByRole('row')).toHaveCount(14)
+  await expect(page.getByRole('region', { name: 'Day by day' }).getByRole('img', { name: /Bacteria of the bed/ })).toBeVisible()
+  await page.getByLabel('After').selectOption({ label: 'a stop of the pump' })
+  await page.getByLabel('For, hours').fill('0')
+  await expect(page.getByText('Hours must be between 1 and 240.')).toBeVisible()
+  await page.getByLabel('For, hours').fill('30')
+  await expect(expected.getByRole('row')).toHaveCount(9, { timeout: 30_000 })
+  expect(await seriousOn(page)).toEqual([])
   expect(errors).toEqual([])
 })

@@ -1,6 +1,6 @@
 'use client'
 import { proxy, wrap } from 'comlink'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import { bandOf, type Comparison, type MemberRun } from '@/core/ecosystem/comparison'
 import type { ComparisonWorker } from '@/workers/comparison.worker'
 
@@ -18,9 +18,30 @@ export interface ComparisonRuns extends ComparedRuns {
 
 export type ComparisonState =
   | { readonly status: 'idle' }
-  | { readonly status: 'running'; readonly done: number; readonly of: number }
+  | { readonly status: 'running'; readonly progress: Progress }
   | { readonly status: 'done' | 'stopped'; readonly result: ComparisonRuns }
   | { readonly status: 'failed' }
+
+/** How far runs have come. Apart from the page's state, so that only what shows it is drawn anew, many times a second. */
+class Progress {
+  private shown = 0
+  private readonly listeners = new Set<() => void>()
+
+  constructor(readonly of: number) {}
+
+  readonly done = (): number => this.shown
+  readonly subscribe = (listener: () => void) => {
+    this.listeners.add(listener)
+    return () => void this.listeners.delete(listener)
+  }
+  tell(done: number): void {
+    this.shown = done
+    for (const listener of this.listeners) listener()
+  }
+}
+
+/** @returns runs done so far */
+export const useProgress = (progress: Progress): number => useSyncExternalStore(progress.subscribe, progress.done, progress.done)
 
 const WORKERS = 2
 /** Fewer members than this make no band worth showing. */
@@ -45,7 +66,8 @@ export function useComparison() {
       const workers = Array.from({ length: WORKERS }, () => new Worker(new URL('../../workers/comparison.worker.ts', import.meta.url), { type: 'module' }))
       const mine = { workers, members: new Map<number, MemberRun[]>(), comparison }
       running.current = mine
-      setState({ status: 'running', done: 0, of: members })
+      const progress = new Progress(members)
+      setState({ status: 'running', progress })
       let told = 0
       const take = (member: number, runs: MemberRun[]) => {
         if (running.current !== mine) return
@@ -53,7 +75,7 @@ export function useComparison() {
         const now = performance.now()
         if (now - told < TELL_EVERY_MS) return
         told = now
-        setState({ status: 'running', done: mine.members.size, of: members })
+        progress.tell(mine.members.size)
       }
       const shares = workers.map((_, w) => Array.from({ length: members }, (_, m) => m).filter((m) => m % WORKERS === w))
       Promise.all(workers.map((worker, w) => wrap<ComparisonWorker>(worker).runMembers(comparison, shares[w], proxy(take)))).then(

@@ -11,7 +11,7 @@ import { BudgetView } from './budget-view'
 import { EyeView } from './eye-view'
 import { LabCharts } from './lab-charts'
 import { SavedWhatIfs } from './saved-what-ifs'
-import { clarityOf, measuresOfRuns, useComparison, type ComparisonRuns } from './use-comparison'
+import { clarityOf, measuresOfRuns, useComparison, useProgress, type ComparisonRuns } from './use-comparison'
 import { useWhatIf, type WhatIfState } from './use-what-if'
 import { Verdict } from './verdict'
 import { WayEditor } from './way-editor'
@@ -152,12 +152,7 @@ function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof us
     <div className="lab-run">
       {state.status === 'running' ? (
         <>
-          <div className="progress" role="progressbar" aria-label="Runs done" aria-valuenow={state.done} aria-valuemin={0} aria-valuemax={state.of}>
-            <div className="progress-bar" style={{ width: `${(100 * state.done) / state.of}%` }} />
-          </div>
-          <span>
-            {state.done} of {state.of} runs
-          </span>
+          <RunProgress progress={state.progress} />
           <button className="btn btn-outline-secondary" onClick={comparison.stop}>
             Stop
           </button>
@@ -178,6 +173,20 @@ function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof us
         </span>
       ) : null}
     </div>
+  )
+}
+
+function RunProgress({ progress }: { progress: Parameters<typeof useProgress>[0] }) {
+  const done = useProgress(progress)
+  return (
+    <>
+      <div className="progress" role="progressbar" aria-label="Runs done" aria-valuenow={done} aria-valuemin={0} aria-valuemax={progress.of}>
+        <div className="progress-bar" style={{ width: `${(100 * done) / progress.of}%` }} />
+      </div>
+      <span>
+        {done} of {progress.of} runs
+      </span>
+    </>
   )
 }
 

@@ -139,6 +139,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/what-if`}>
               What if
             </Link>
+            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/settling`}>
+              Settling in
+            </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 no-print" href={`/ponds/${pond.id}/doses`}>
               Doses and changes
             </Link>

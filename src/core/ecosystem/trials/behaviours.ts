@@ -3,6 +3,7 @@ import type { WeatherDay } from '../../season/weather-year'
 import type { PondEvent } from '../events'
 import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
+import { settledDay } from '../settling'
 import { simulate, type EcoResult, type EcoRun } from '../simulate'
 import { SAMPLE_POND, SAMPLE_STATION } from './sample-pond'
 import { steadyWeather } from './steady-weather'
@@ -43,11 +44,7 @@ const firstDay = (values: Float64Array, past: (value: number) => boolean): numbe
   const at = values.findIndex(past)
   return at < 0 ? Infinity : at
 }
-/** Day after which ammonia and nitrite stay at what a strip calls none or a trace. */
-function settledDay({ series }: EcoResult): number {
-  for (let d = series.tan.length - 1; d >= 0; d--) if (series.tan[d] > 0.35 || series.nitrite[d] > 0.35) return d + 1
-  return 0
-}
+const settled = ({ series }: EcoResult): number => settledDay(series.tan, series.nitrite)
 const withFilter = (share: number, pond: EcoPond = SAMPLE_POND): EcoPond => ({
   ...pond,
   filter: { ...FILTER, stoneM3: FILTER.stoneM3 * share, areaM2: FILTER.areaM2 * share, flowM3PerH: FILTER.flowM3PerH * share },
@@ -70,9 +67,9 @@ const cycling: Behaviour = {
     const figures = {
       tanPeakDay: dayOfMost(warm.series.tan),
       nitritePeakDay: dayOfMost(warm.series.nitrite),
-      settledDay: settledDay(warm),
-      seededSettledDay: settledDay(seeded),
-      coldSettledDay: settledDay(cold),
+      settledDay: settled(warm),
+      seededSettledDay: settled(seeded),
+      coldSettledDay: settled(cold),
     }
     return {
       figures,

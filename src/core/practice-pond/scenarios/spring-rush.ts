@@ -12,10 +12,10 @@ export const springRush: PracticeScenario = {
   startsOn: '03-10',
   weeks: 13,
   minutesPerWeek: 60,
-  pond: { ...PRACTICE_POND, fish: { ...PRACTICE_POND.fish, feedFromC: 7 } },
+  pond: { ...PRACTICE_POND, fish: { ...PRACTICE_POND.fish, massKg: 24, feedFromC: 7 } },
   fish: 16,
   start: 'settled',
-  handedOver: [NO_LAMP, { kind: 'pump', running: false, daysBefore: 115 }],
+  handedOver: [NO_LAMP, { kind: 'pump', running: false, daysBefore: 115 }, { kind: 'ice-hole', open: true, daysBefore: 115 }],
   surprises: [
     {
       key: 'feeding',
