@@ -27,7 +27,7 @@ export function TestKit({ season, view }: { season: Season; view: WeekView }) {
             </div>
           ) : (
             <button key={test} className="btn btn-outline-secondary" disabled={minutesLeft < KIT[test].minutes} onClick={() => season.test(test)}>
-              {READING_NAMES[test]} <span className="soft">{KIT[test].minutes} min</span>
+              <span>{READING_NAMES[test]}</span> <span className="soft">{KIT[test].minutes} min</span>
             </button>
           ),
         )}
