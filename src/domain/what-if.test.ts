@@ -1,7 +1,8 @@
 import { EVENT_KINDS, USUAL_EVENT, WhatIfEvent } from './what-if-events'
 import { assertEvents } from '../core/ecosystem/events'
 import { SAMPLE_POND, SAMPLE_STATION } from '../core/ecosystem/trials/sample-pond'
-import { eventsOfVisits } from './eco-events'
+import { eventsOfPlants, eventsOfVisits } from './eco-events'
+import type { PatchNow, PlantAction } from './plants'
 import { AS_IT_IS, comparisonOf, newWay, nextTime, scenarioOf, TEMPLATES, WhatIfInput, type LabPond } from './what-if'
 
 const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
@@ -80,5 +81,21 @@ describe('events', () => {
       '2027-04-01',
     )
     expect(events).toEqual([{ kind: 'flush', share: 0.7, day: 2.5 }])
+  })
+  it('of plant care cut a group’s share of its stand, on days that count', () => {
+    const patch = (species: string, place: 'bed' | 'pond', count: number, ...history: [PlantAction, string][]): PatchNow =>
+      ({ species, place, count, history: history.map(([action, day]) => ({ action, day })) }) as unknown as PatchNow
+    const events = eventsOfPlants(
+      [
+        patch('carex-elata', 'bed', 30, ['cut-back', '2027-04-11'], ['look', '2027-04-12'], ['cut-back', '2027-01-02']),
+        patch('carex-elata', 'bed', 10),
+        patch('carex-elata', 'pond', 10, ['cut-back', '2027-04-11']),
+      ],
+      '2027-04-01',
+      '2027-05-01',
+    )
+    // three quarters of the bed's cover, four fifths of it; what grows at the pond's edge is no stand of the simulator
+    expect(events).toEqual([{ kind: 'cut', plants: 'marginals', share: expect.closeTo(0.6, 9), day: 10.5 }])
+    expect(() => assertEvents(events, 30)).not.toThrow()
   })
 })

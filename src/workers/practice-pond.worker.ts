@@ -35,14 +35,12 @@ const api = {
     return { from: played.from, ways, weeks: weekStories(played, ways.yours.result, ways.house.result) }
   },
 
-  /** The same ways through other years, told of one by one. */
-  otherYears(scenario: ScenarioKey, choices: readonly WeekChoice[], years: number, onYear: (done: number) => void) {
+  /** The same ways through other years, told of one by one; ends early when told not to go on. */
+  async otherYears(scenario: ScenarioKey, choices: readonly WeekChoice[], years: number, onYear: (done: number) => Promise<boolean>) {
     const random = seededRandom(OTHER_YEARS_SEED)
-    const seasons = Array.from({ length: years }, (_, i) => {
-      const season = otherYear(practiceScenario(scenario), random, choices)
-      onYear(i + 1)
-      return season
-    })
+    const seasons: ReturnType<typeof otherYear>[] = []
+    do seasons.push(otherYear(practiceScenario(scenario), random, choices))
+    while (seasons.length < years && (await onYear(seasons.length)))
     const of = (way: DebriefWay) => {
       const points = seasons.map((season) => season[way].score.points).sort((a, b) => a - b)
       return { middle: middle(points), least: points[0], most: points[points.length - 1], measures: seasons.map((season) => season[way].result.measures) }

@@ -1,6 +1,6 @@
 import { seededRandom } from '../numeric/random'
 import { weatherYear } from '../season/weather-year'
-import type { PondEvent } from './events'
+import { weatherWithEvents, type PondEvent } from './events'
 import { OUTPUT_NAMES } from './outputs'
 import { simulate, type EcoRun } from './simulate'
 import { STATE } from './states'
@@ -24,6 +24,7 @@ const BUSY: PondEvent[] = [
   { day: 180, kind: 'water-change', fraction: 0.25, dechlorinated: false },
   { day: 190, kind: 'cut', plants: 'marginals', share: 0.5 },
   { day: 195, kind: 'pull-string-algae', share: 0.7 },
+  { day: 197, kind: 'wash-surfaces', share: 0.5 },
   { day: 200, kind: 'flush', share: 0.8 },
   { day: 210, kind: 'seed-bacteria', share: 0.05 },
   { day: 220, kind: 'raise-kh', byDKH: 2 },
@@ -117,5 +118,19 @@ describe('a year of a pond', () => {
     expect(() => simulate({ ...RUN, events: [{ day: 400, kind: 'flocculant' }] })).toThrow(/events.0.day/)
     expect(() => simulate({ ...RUN, events: [{ day: 4, kind: 'flush', share: 1.4 }] })).toThrow(/events.0.share/)
     expect(() => simulate({ ...RUN, pond: { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, massKg: Number.NaN } } })).toThrow(/fish.massKg/)
+  })
+})
+
+describe('events', () => {
+  it('washing stones takes the bacteria that live on them, and leaves the bed’s', () => {
+    const [left, washed] = [[], [{ day: 9, kind: 'wash-surfaces', share: 1 } as const]].map(
+      (events) => simulate({ ...RUN, startDay: 170, days: 10, events }).end.y,
+    )
+    expect(washed[STATE.pondAmmoniaOxidisers]).toBeLessThan(0.3 * left[STATE.pondAmmoniaOxidisers])
+    expect(washed[STATE.bedAmmoniaOxidisers]).toBeGreaterThan(0.9 * left[STATE.bedAmmoniaOxidisers])
+  })
+  it('a heatwave on the longest of days makes no day longer than a day', () => {
+    const sunny = year.map((day) => ({ ...day, sunshineH: 20 }))
+    for (const day of weatherWithEvents(sunny, [{ day: 0, kind: 'heatwave', days: 30, warmerC: 8 }])) expect(day.sunshineH).toBeLessThanOrEqual(24)
   })
 })

@@ -1,6 +1,6 @@
 'use client'
 import { proxy } from 'comlink'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { DEBRIEF_WAYS, type DebriefWay } from '@/core/practice-pond/debrief'
 import type { WeekChoice } from '@/core/practice-pond/play'
 import { practiceScenario } from '@/core/practice-pond/scenarios'
@@ -25,16 +25,21 @@ interface OtherYearsProps {
 /** Judgement or luck: the same choices through years with other weather, other biology and other surprises. */
 export function OtherYears({ game, choices, pond, names, points }: OtherYearsProps) {
   const [done, setDone] = useState<number | null>(null)
+  const goOn = useRef(true)
   const [years, setYears] = useState<Years | null>(null)
   const run = async () => {
     if (done !== null) return
+    goOn.current = true
     setDone(0)
     setYears(
       await pond().otherYears(
         game.scenario,
         choices,
         YEARS,
-        proxy((year: number) => setDone(year)),
+        proxy(async (year: number) => {
+          setDone(year)
+          return goOn.current
+        }),
       ),
     )
   }
@@ -83,6 +88,9 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
           <span>
             {done} of {YEARS} years
           </span>
+          <button className="btn btn-sm btn-outline-secondary" onClick={() => (goOn.current = false)}>
+            Stop
+          </button>
         </div>
       )}
     </section>

@@ -5,12 +5,14 @@ import { OBSERVED_KINDS, type ObservedKind } from '@/core/ecosystem/observed'
 import type { PondFilter } from '@/core/ecosystem/pond-filter'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
-import { eventsOfVisits } from '@/domain/eco-events'
+import { eventsOfPlants, eventsOfVisits } from '@/domain/eco-events'
 import type { FirmId } from '@/domain/ids'
+import { patchesNow } from '@/domain/plants'
 import type { PondInContext } from '@/domain/pond'
 import type { LabPond } from '@/domain/what-if'
 import { findSite } from '@/server/db/customer-repository'
 import { findFilter } from '@/server/db/forecast-repository'
+import { listPatches, listPlantEvents } from '@/server/db/plant-repository'
 import { listDailyReadings } from '@/server/db/reading-repository'
 import { listDoneVisitDays } from '@/server/db/visit-repository'
 import { listWeatherDays, type KeptStation } from '@/server/db/weather-repository'
@@ -60,10 +62,13 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
         .filter((r) => (OBSERVED_KINDS as readonly string[]).includes(r.kind))
         .map((r) => ({ ...r, kind: r.kind as ObservedKind }))
         .filter((r) => r.day >= from && r.day < today),
-      events: eventsOfVisits(
-        (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day < today),
-        from,
-      ),
+      events: [
+        ...eventsOfVisits(
+          (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day < today),
+          from,
+        ),
+        ...eventsOfPlants(patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone), from, today),
+      ],
       particles: FORECAST_PARTICLES,
     },
   }
