@@ -14,7 +14,7 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   test.setTimeout(180_000)
   const errors = watchErrors(page)
   await signInAs(page, 'technician')
-  await page.getByText('More').click()
+  await page.getByText('More', { exact: true }).click()
   await page.getByRole('link', { name: 'Practice pond' }).click()
   const scenario = page.getByRole('region', { name: 'The spring rush on one pond' })
   await expect(scenario).toContainText('not played to its end yet')
