@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { CAUSE_KEYS, causeOf, type CauseKey } from '../core/diagnosis/causes'
+import { CAUSE_KEYS, causeOf, type CauseKey, type RemedyDose } from '../core/diagnosis/causes'
 import { FINDING_KEYS, type FindingKey, type Findings } from '../core/diagnosis/findings'
 import { addDays, daysBetween } from '../core/numeric/calendar'
 import type { ReadingKindName } from '../core/water/readings'
@@ -111,6 +111,7 @@ export interface PlanStep {
   readonly from: string
   readonly to: string
   readonly jobKey: string | null
+  readonly dose: RemedyDose | null
 }
 
 /** Days around a step's own that do as well. */
@@ -121,13 +122,13 @@ const LOOK_AFTER_DAYS = 3
 /** The remedy as dated tasks, with a look at the end whether it worked. */
 export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
   const { remedies, betterDays, name } = causeOf(cause)
-  const steps = remedies.map(({ text, jobKey, afterDays }): PlanStep => {
+  const steps = remedies.map(({ text, jobKey, afterDays, dose }): PlanStep => {
     const from = addDays(today, afterDays)
-    return { title: text, from, to: addDays(from, STEP_SLACK_DAYS), jobKey: jobKey ?? null }
+    return { title: text, from, to: addDays(from, STEP_SLACK_DAYS), jobKey: jobKey ?? null, dose: dose ?? null }
   })
   if (!betterDays) return steps
   const look = addDays(today, betterDays[1])
-  return [...steps, { title: `Look whether it is better: ${name}`, from: look, to: addDays(look, LOOK_AFTER_DAYS), jobKey: 'routine' }]
+  return [...steps, { title: `Look whether it is better: ${name}`, from: look, to: addDays(look, LOOK_AFTER_DAYS), jobKey: 'routine', dose: null }]
 }
 
 export const DIAGNOSIS_OUTCOMES = ['better', 'partly', 'not'] as const

@@ -1,13 +1,14 @@
 import sharp from 'sharp'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, PondId } from '@/domain/ids'
+import { remedyAmounts, remedyAmountWords } from '@/domain/remedy-doses'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
 import { actOnDiagnosis, diagnosisPage, sayOutcome } from '@/server/use-cases/lab/diagnosis'
 import { addPhoto } from '@/server/use-cases/photos'
-import { addPond } from '@/server/use-cases/ponds'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { logReadings } from '@/server/use-cases/readings'
 import { planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -83,6 +84,17 @@ describe('a diagnosis that was acted on', () => {
     await take(10)
     const since = await take(2)
     expect((await first(actors.owner, pondId)).photos).toMatchObject({ before: { id: before.id }, since: { id: since.id } })
+  })
+
+  it('puts amounts of the firm’s own products into its steps, by the whole system’s water', async () => {
+    const { actors } = await makeFirm('Brook')
+    const pondId = await addPond(actors.owner, newPond())
+    const { dosing } = await diagnosisPage(actors.owner, pondId)
+    const [salt] = remedyAmounts('salt', dosing)
+    expect(salt.amount).toBeGreaterThanOrEqual(1000 * dosing.systemM3)
+    await actOnDiagnosis(actors.owner, pondId, { cause: 'nitrite-poisoning', findings: { 'nitrite-high': true } })
+    const titles = (await pondPage(actors.owner, pondId)).followUps.map((f) => f.title)
+    expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(`(${remedyAmountWords(salt)}; the test on site decides)`)
   })
 
   it('is the firm’s own, and planned only by those who plan', async () => {

@@ -7,7 +7,12 @@ export interface Remedy {
   readonly jobKey?: string
   /** Days after the diagnosis. */
   readonly afterDays: number
+  /** What is given with it, worked out for the pond by the firm's own products. */
+  readonly dose?: RemedyDose
 }
+
+export const REMEDY_DOSES = ['bacteria', 'flocculant', 'salt'] as const
+export type RemedyDose = (typeof REMEDY_DOSES)[number]
 
 export interface Cause {
   readonly name: string
@@ -25,6 +30,7 @@ export interface Cause {
 }
 
 const step = (text: string, afterDays = 0, jobKey?: string): Remedy => ({ text, afterDays, ...(jobKey ? { jobKey } : {}) })
+const dosed = (dose: RemedyDose, remedy: Remedy): Remedy => ({ ...remedy, dose })
 const GREEN = { 'water-green': 0.97, 'glass-stays-green': 0.97, 'water-muddy': 0.05, 'glass-settles': 0.05 } as const
 const FISH_CALM = { 'fish-gasp': 0.03 } as const
 
@@ -55,7 +61,7 @@ export const CAUSES = {
     name: 'Green water: cleaned too well, the bacteria are gone',
     weight: 2,
     shows: { ...GREEN, 'cleaned-lately': 0.96, 'filter-new': 0.04, 'filter-small': 0.12, 'water-milky': 0.1 },
-    remedies: [step('Seed bacteria, feed little, clean nothing more', 0, 'routine'), step('Test ammonia and nitrite', 7, 'routine')],
+    remedies: [dosed('bacteria', step('Seed bacteria, feed little, clean nothing more', 0, 'routine')), step('Test ammonia and nitrite', 7, 'routine')],
     betterDays: [21, 42],
   },
   'green-overfed': {
@@ -119,21 +125,24 @@ export const CAUSES = {
     name: 'Muddy water: fish dig the floor up',
     weight: 1.2,
     shows: { 'water-muddy': 0.96, 'fish-dig': 0.95, 'glass-settles': 0.9, 'rain-lately': 0.15, 'stone-new': 0.03, 'bank-washes-in': 0.04 },
-    remedies: [step('Cover soil and loose floor with stone', 3, 'routine'), step('A bog does not clear mud: flocculant if it must be quick', 1, 'routine')],
+    remedies: [
+      step('Cover soil and loose floor with stone', 3, 'routine'),
+      dosed('flocculant', step('A bog does not clear mud: flocculant if it must be quick', 1, 'routine')),
+    ],
     betterDays: [2, 7],
   },
   'mud-runoff': {
     name: 'Muddy water: soil washes in',
     weight: 1.2,
     shows: { 'water-muddy': 0.96, 'rain-lately': 0.93, 'bank-washes-in': 0.85, 'glass-settles': 0.9, 'fish-dig': 0.08, 'stone-new': 0.04 },
-    remedies: [step('Raise the edge, lead water away from it', 3), step('Flocculant, once, by its label', 1, 'routine')],
+    remedies: [step('Raise the edge, lead water away from it', 3), dosed('flocculant', step('Flocculant, once, by its label', 1, 'routine'))],
     betterDays: [1, 4],
   },
   'mud-stone': {
     name: 'Muddy water: dust of new stone',
     weight: 1,
     shows: { 'water-muddy': 0.85, 'water-milky': 0.2, 'stone-new': 0.97, 'glass-settles': 0.9, 'fish-dig': 0.05, 'rain-lately': 0.15 },
-    remedies: [step('Let it settle for two days; flocculant if it does not', 2, 'routine')],
+    remedies: [dosed('flocculant', step('Let it settle for two days; flocculant if it does not', 2, 'routine'))],
     betterDays: [1, 4],
   },
   'milky-bloom': {
@@ -230,7 +239,10 @@ export const CAUSES = {
     name: 'Gasping or limp fish: nitrite',
     weight: 1,
     shows: { 'fish-gasp': 0.8, 'gasp-at-dawn': 0.1, 'nitrite-high': 0.97, 'oxygen-low': 0.08, 'filter-new': 0.4, 'cleaned-lately': 0.4, 'outage-lately': 0.25 },
-    remedies: [step('Change up to a third of the water; salt where plants stand it; no feed', 0, 'routine'), step('Test every second day', 2, 'routine')],
+    remedies: [
+      dosed('salt', step('Change up to a third of the water; salt where plants stand it; no feed', 0, 'routine')),
+      step('Test every second day', 2, 'routine'),
+    ],
     betterDays: [1, 21],
     urgent: 'No feed; change water in thirds, a day apart.',
   },
@@ -250,7 +262,7 @@ export const CAUSES = {
       'outage-lately': 0.3,
       'one-fish-only': 0.02,
     },
-    remedies: [step('Change up to a third of the water; no feed; bacteria', 0, 'routine'), step('Test every day', 1, 'routine')],
+    remedies: [dosed('bacteria', step('Change up to a third of the water; no feed; bacteria', 0, 'routine')), step('Test every day', 1, 'routine')],
     betterDays: [1, 42],
     urgent: 'No feed; raise no pH or KH before ammonia is down.',
   },
@@ -365,7 +377,7 @@ export const CAUSES = {
       'fins-clamped': 0.12,
       'water-green': 0.15,
     },
-    remedies: [step('Feed little; seed bacteria; change water by the tests', 0, 'routine'), step('Test every third day', 3, 'routine')],
+    remedies: [dosed('bacteria', step('Feed little; seed bacteria; change water by the tests', 0, 'routine')), step('Test every third day', 3, 'routine')],
     betterDays: [21, 42],
   },
 } as const satisfies Record<string, Cause>

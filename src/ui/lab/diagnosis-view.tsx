@@ -1,16 +1,19 @@
 'use client'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
-import { causeOf, type CauseKey } from '@/core/diagnosis/causes'
+import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
 import { FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
 import { jobType } from '@/core/jobs/job-types'
 import { longDate, shortDate } from '@/domain/dates'
 import { allFindings, remedyPlan } from '@/domain/diagnosis'
+import { remedyAmounts, remedyAmountWords } from '@/domain/remedy-doses'
 import type { DiagnosisData } from '@/server/use-cases/lab/diagnosis'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { Why } from '@/ui/components/why'
+import { doseProblemWords } from '@/ui/messages/doses'
+import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import { FindingQuestion } from './finding-question'
 import { KeptDiagnoses } from './kept-diagnoses'
@@ -131,6 +134,27 @@ function EvidenceWords({ title, list }: { title: string; list: readonly Evidence
   )
 }
 
+/** How much of the firm's products a step asks for here, and what speaks against it now. */
+function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
+  const show = useShow()
+  const { systemM3, waterC } = data.dosing
+  return (
+    <ul className="small mb-1">
+      {remedyAmounts(dose, data.dosing).map((amount) => (
+        <li key={amount.product.key}>
+          <strong>{remedyAmountWords(amount)}</strong> for {show(systemM3, 'volume')}
+          {waterC === null ? '; the water’s warmth is not known' : ''}. {amount.product.safety}{' '}
+          {amount.problems.map((p) => (
+            <span key={p.code} className="verdict look">
+              {doseProblemWords(p, show)}
+            </span>
+          ))}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
 function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: CauseKey; findings: Findings }) {
   const { problem, save, saved } = useSave()
   const { name, urgent, specialist, betterDays } = causeOf(cause)
@@ -159,6 +183,7 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
                 Plan: {jobType(step.jobKey)?.name.toLowerCase()}
               </Link>
             ) : null}
+            {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}
           </li>
         ))}
       </ol>
@@ -184,5 +209,3 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
     </section>
   )
 }
-
-/** What was found before, and whether it came true. */

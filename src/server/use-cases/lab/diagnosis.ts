@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { causeOf } from '@/core/diagnosis/causes'
+import { causeOf, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose } from '@/core/diagnosis/diagnose'
 import { workOutDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
@@ -9,12 +9,15 @@ import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design'
 import { checkDiagnosis } from '@/domain/diagnosis-check'
 import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type KeptDiagnosis } from '@/domain/diagnosis'
+import { EARLIER_DOSE_DAYS, givenEarlier, youngTests } from '@/domain/dosing'
 import { equipmentDue } from '@/domain/equipment'
 import type { DiagnosisId, PondId } from '@/domain/ids'
 import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { notFound } from '@/domain/problems'
+import { remedyAmounts, remedyAmountWords, type RemedyDosingFacts } from '@/domain/remedy-doses'
 import { may } from '@/domain/roles'
+import { systemVolumeOf } from '@/domain/system-volume'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { database } from '@/server/db/connection'
 import { findSite } from '@/server/db/customer-repository'
@@ -24,6 +27,7 @@ import { listEquipment } from '@/server/db/equipment-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { insertFollowUp } from '@/server/db/follow-up-repository'
 import { findPond } from '@/server/db/pond-repository'
+import { findProducts } from '@/server/db/product-repository'
 import { findPhotosAround } from '@/server/db/photo-repository'
 import { listDailyReadings, listLastReadings } from '@/server/db/reading-repository'
 import { listDoneVisitDays, listDosesSince } from '@/server/db/visit-repository'
@@ -52,12 +56,26 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       today,
       known: knownFindings(await factsOf(trx, actor, pond, stations, today)),
+      dosing: await dosingFacts(trx, pond, today),
       kept: await checked(trx, actor, pondId, today),
       mayPlan: may(actor.role, 'visits.plan'),
       mayLog: may(actor.role, 'visits.log'),
     }
   })
 }
+/** What doses of a remedy are worked out from. */
+async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: string): Promise<RemedyDosingFacts> {
+  const { products } = await findProducts(trx)
+  const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
+  const now = Date.now()
+  return {
+    products,
+    systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pond.id)).totalM3,
+    waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
+    recent: givenEarlier(await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * 86_400_000).toISOString()), products, now),
+  }
+}
+
 /** Tests before a diagnosis that it may have been made from. */
 const TESTS_BEFORE_DAYS = 30
 
@@ -118,7 +136,9 @@ export async function actOnDiagnosis(actor: Actor, pondId: PondId, { findings, c
   assertMay(actor, 'visits.plan')
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
-    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const dosing = await dosingFacts(trx, pond, today)
     const id = randomUUID() as DiagnosisId
     const { betterDays } = causeOf(cause)
     await insertDiagnosis(trx, actor.firmId, {
@@ -132,10 +152,24 @@ export async function actOnDiagnosis(actor: Actor, pondId: PondId, { findings, c
       betterTo: betterDays && addDays(today, betterDays[1]),
       byId: actor.userId,
     })
-    for (const { title, from, to } of remedyPlan(cause, today))
-      await insertFollowUp(trx, actor.firmId, { pondId, visitId: null, title, readings: [], dueFrom: from, dueTo: to, minutes: STEP_MINUTES })
+    for (const { title, from, to, dose } of remedyPlan(cause, today))
+      await insertFollowUp(trx, actor.firmId, {
+        pondId,
+        visitId: null,
+        title: withAmount(title, dose, dosing),
+        readings: [],
+        dueFrom: from,
+        dueTo: to,
+        minutes: STEP_MINUTES,
+      })
     return { id }
   })
+}
+
+/** A step as the crew reads it, with how much of the first product that fits. */
+function withAmount(title: string, dose: RemedyDose | null, dosing: RemedyDosingFacts): string {
+  const [amount] = dose ? remedyAmounts(dose, dosing) : []
+  return amount ? `${title} (${remedyAmountWords(amount)}; the test on site decides)` : title
 }
 
 export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: KeptDiagnosis['outcome']): Promise<void> {
