@@ -38,8 +38,7 @@ function readJson(file) {
 }
 
 async function jest(env) {
-  // one more than cores: a test of workers that die mostly waits
-  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--maxWorkers=3', '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], {
+  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--maxWorkers=2', '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], {
     env,
   })
   const result = readJson('jest.json')

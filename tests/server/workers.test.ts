@@ -116,7 +116,7 @@ describe('workers', () => {
     expect((await askForecast(actors.office)).id).toBe(id)
     workers.push(await startWorker())
     const forecastWhen = async (ready: (run: ForecastRun) => boolean) => {
-      for (let tries = 0; tries < 400; tries++) {
+      for (let tries = 0; tries < 900; tries++) {
         const run = await forecastRun(actors.owner, id)
         if (ready(run)) return run
         await new Promise((resolve) => setTimeout(resolve, 100))
@@ -151,5 +151,5 @@ describe('workers', () => {
     const again = await askForecast(actors.owner)
     await stopForecast(actors.owner, again.id)
     expect((await forecastRun(actors.owner, again.id)).state).toBe('stopped')
-  }, 120_000)
+  }, 240_000)
 })
