@@ -105,10 +105,10 @@ test('a kept what-if goes with a proposal, and the customer turns its days on a 
 test('a new filter settles in: what tests should show, and a test that is higher says so', async ({ page }) => {
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
-  const pond = await pondHref(page, 'foxholt')
+  const pond = await pondHref(page, 'sheepwash')
   const ago = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString()
   const logged = await page.request.post(`/api/v1${pond}/readings`, {
-    data: { at: ago(5), method: 'drops', confirmedUnlikely: true, readings: { tan: { value: 6, belowStep: false } } },
+    data: { at: ago(0.05), method: 'drops', confirmedUnlikely: true, readings: { tan: { value: 6, belowStep: false } } },
   })
   expect(logged.ok()).toBe(true)
   await page.goto(pond)
@@ -117,7 +117,7 @@ test('a new filter settles in: what tests should show, and a test that is higher
   await page.getByLabel('After', { exact: true }).selectOption({ label: 'a new filter' })
   await page.getByLabel('On', { exact: true }).fill(ago(60).slice(0, 10))
   const tests = page.getByRole('region', { name: 'Tests beside it' })
-  await expect(tests.getByRole('listitem').filter({ hasText: 'higher' })).toContainText('total ammonia (tan) 6 mg/L', { timeout: 30_000 })
+  await expect(tests.getByRole('listitem').filter({ hasText: 'total ammonia (tan) 6 mg/L' })).toContainText('higher', { timeout: 30_000 })
   const expected = page.getByRole('region', { name: 'What to expect' })
   await expect(expected).toContainText('The newest is higher')
   await expect(expected.getByRole('row')).toHaveCount(14)
