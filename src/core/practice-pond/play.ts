@@ -12,7 +12,7 @@ import { seededRandom } from '../numeric/random'
 import { plainDayOfYear } from '../season/weather-ahead'
 import { shoalAfterDay, stressOf, type Shoal } from './fish-health'
 import { KIT, KIT_TESTS, readKit, type KitTest } from './kit'
-import { optionOf, practiceTask, type TaskChoice } from './tasks'
+import { optionOf, practiceTask, type PracticeTaskKey, type TaskChoice } from './tasks'
 import { sightsOf } from './sights'
 import type { Scene, WeekView } from './view'
 import type { PracticeWorld } from './world'
@@ -44,7 +44,7 @@ export function refusalsOf(choice: WeekChoice, view: Pick<WeekView, 'scene'>, mi
   const seen = new Set<string>()
   for (const done of choice.tasks) {
     if (!optionOf(done)) refusals.push({ code: 'unknown', task: done.task })
-    else if (practiceTask(done.task).openWater && view.scene.iceM > CARRIES_ICE_M) refusals.push({ code: 'ice', task: done.task })
+    else if (underIce(done.task, view)) refusals.push({ code: 'ice', task: done.task })
     if (seen.has(done.task)) refusals.push({ code: 'twice', task: done.task })
     seen.add(done.task)
   }
@@ -52,7 +52,14 @@ export function refusalsOf(choice: WeekChoice, view: Pick<WeekView, 'scene'>, mi
 }
 
 /** Ice that closes the pond to nets, forks and hoses, m. */
-const CARRIES_ICE_M = 0.01
+const CLOSING_ICE_M = 0.01
+
+/** Whether a task cannot be done today because of ice. */
+export const underIce = (task: PracticeTaskKey, { scene }: Pick<WeekView, 'scene'>): boolean =>
+  practiceTask(task).openWater === true && scene.iceM > CLOSING_ICE_M
+
+/** Edges at which fish begin to look unwell, mg/L and share of full health. @source usual behaviour of carp and goldfish; house defaults for the trainer */
+const FISH_SHOW = { gaspOxygen: 2.8, atFallsOxygen: 4.5, uneasyNh3: 0.1, uneasyNitrite: 1, uneasyCondition: 0.6 } as const
 /** Visits are in the morning; what is done works from noon on. */
 const AT_NOON = 0.5
 const AERATED_FROM_G_PER_D = 1
@@ -251,9 +258,10 @@ export class Play {
   /** Fish show what is wrong before it kills. */
   private fishLook(): Scene['fish'] {
     const oxygen = this.now('oxygen')
-    if (oxygen < 2.8) return 'gasping'
-    if (oxygen < 4.5) return 'at-falls'
-    if (this.now('nh3') > 0.1 || this.now('nitrite') > 1 || this.shoal.condition < 0.6) return 'uneasy'
+    if (oxygen < FISH_SHOW.gaspOxygen) return 'gasping'
+    if (oxygen < FISH_SHOW.atFallsOxygen) return 'at-falls'
+    if (this.now('nh3') > FISH_SHOW.uneasyNh3 || this.now('nitrite') > FISH_SHOW.uneasyNitrite || this.shoal.condition < FISH_SHOW.uneasyCondition)
+      return 'uneasy'
     return this.now('waterC') < COLD_C ? 'still' : 'calm'
   }
 }

@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import { underIce } from '@/core/practice-pond/play'
 import { changesNothing, optionOf, PRACTICE_TASK_KEYS, practiceTask, TASK_GROUPS, type PracticeTaskKey, type TaskGroup } from '@/core/practice-pond/tasks'
 import type { WeekView } from '@/core/practice-pond/view'
 import { money } from '@/domain/pricing'
@@ -62,12 +63,10 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
   )
 }
 
-const ICE_M = 0.01
-
 function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: PracticeTaskKey }) {
-  const { name, options, caution, openWater } = practiceTask(task)
+  const { name, options, caution } = practiceTask(task)
   const chosen = season.visit.tasks.find((t) => t.task === task)?.option ?? null
-  const iced = openWater === true && view.scene.iceM > ICE_M
+  const iced = underIce(task, view)
   const open = Object.entries(options).filter(([, option]) => !changesNothing(option, view.fittings))
   return (
     <div className="task-line" role="group" aria-label={name}>
