@@ -5,7 +5,10 @@ const createConfig = nextJest({ dir: './' })
 /** Packages published as ES modules only: Jest has to transform them. */
 const esModules = ['echarts', 'zrender', '@tanstack', '@react-pdf', 'yoga-layout', 'color-string', 'color-name', 'pdfjs-dist'].join('|')
 
+const PROPERTY_SEED = '<rootDir>/tests/fixtures/property-seed.ts'
+
 const shared = {
+  setupFilesAfterEnv: [PROPERTY_SEED],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/tests/fixtures/empty.ts',
@@ -27,7 +30,9 @@ export default async () => ({
   testTimeout: PATIENCE_MS,
   projects: [
     await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts']),
-    await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], { setupFilesAfterEnv: ['<rootDir>/tests/fixtures/jest-dom.ts'] }),
+    await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], {
+      setupFilesAfterEnv: [PROPERTY_SEED, '<rootDir>/tests/fixtures/jest-dom.ts'],
+    }),
     await project('server', 'node', ['<rootDir>/tests/server/**/*.test.ts']),
   ],
 })

@@ -14,6 +14,8 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'Etc/GMT+3',
     viewport: { width: 1280, height: 800 },
+    // what moves for the eye's sake is drawn by the processor here, and costs the tests their time
+    contextOptions: { reducedMotion: 'reduce' },
     // a trace of every step costs a third of the run: asked for when a failure is hunted
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',

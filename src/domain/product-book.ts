@@ -36,7 +36,7 @@ export const ProductInput = z
     licence: z.boolean(),
     safety: optionalText('Safety note', 300),
   })
-  .refine(({ waterC }) => waterC[0] < waterC[1], { path: ['waterC'], error: 'The coldest water must be colder than the warmest.' })
+  .refine(({ waterC }) => waterC[0] < waterC[1], { path: ['waterC', 1], error: 'The coldest water must be colder than the warmest.' })
 
 export const ProductBook = z
   .array(ProductInput)

@@ -35,6 +35,7 @@ test.describe('bad input', () => {
     await page.goto('/ponds?q=museum')
     await page.getByRole('link', { name: 'Court basin' }).click()
     await page.getByRole('link', { name: 'Change the survey' }).click()
+    await page.waitForURL(/\/survey$/)
     const other = await (await browser.newContext({ baseURL })).newPage()
     await signInAs(other, 'designer')
     await other.goto(page.url())

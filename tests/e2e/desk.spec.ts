@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { signInAs } from './drivers/sign-in'
+import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 
 const openPond = async (page: Page, search: string, name: string) => {
   await page.goto(`/ponds?q=${search}`)
@@ -119,7 +119,7 @@ test('a finished year shows its visits, and the theme and sign-out follow the pe
 })
 
 test('people see only what their role may do', async ({ page }) => {
-  await signInAs(page, 'technician')
+  await signInByForm(page, emailOf('technician'))
   await page.locator('nav summary', { hasText: 'More' }).click()
   await expect(page.getByRole('link', { name: 'Map' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0)

@@ -7,7 +7,7 @@ import sharp from 'sharp'
 import playwrightConfig from '../../playwright.config'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { planToday } from './drivers/plan-today'
-import { leadOf, signInAs, signInWith } from './drivers/sign-in'
+import { leadOf, signInAs, signInByForm, signInWith } from './drivers/sign-in'
 
 const CREW = 'Kingfisher'
 let folder: string
@@ -62,8 +62,9 @@ test('a device that dies between a photo and its sending has the photo when it s
   await kill(context)
   expect(await keptPhotos(visit)).toBe(0)
 
-  // it starts again where there is signal: all is there, and the browser had not yet written down who was signed in
+  // it starts again where there is signal: all is there, but who was signed in, which a browser writes down only now and then
   context = await phone(baseURL)
+  await context.clearCookies()
   page = context.pages()[0]
   await page.goto(visit)
   await expect(page.getByText(/2 things kept on this device\. Sign in again to send/)).toBeVisible()
@@ -77,7 +78,7 @@ test('a device that dies between a photo and its sending has the photo when it s
     await route.fetch()
     arrived()
   })
-  await signInWith(page, leadOf(CREW))
+  await signInByForm(page, leadOf(CREW))
   const cookies = await context.cookies()
   await page.goto(visit)
   // by the page, or by the service worker that the browser woke first

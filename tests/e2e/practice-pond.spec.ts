@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { seriousOn } from './drivers/field-checks'
-import { signInAs } from './drivers/sign-in'
+import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
 const KNOWN_YEAR = 2
@@ -13,7 +13,7 @@ const goHome = async (page: Page, week: number, of: number) => {
 test('a technician plays the spring rush to its debrief: looks, tests, chooses, asks, is told no, comes back, and plays the year again', async ({ page }) => {
   test.setTimeout(180_000)
   const errors = watchErrors(page)
-  await signInAs(page, 'technician')
+  await signInByForm(page, emailOf('technician'))
   await page.getByText('More', { exact: true }).click()
   await page.getByRole('link', { name: 'Practice pond' }).click()
   const scenario = page.getByRole('region', { name: 'The spring rush on one pond' })
@@ -50,6 +50,14 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   await expect(page.getByRole('region', { name: 'The foreman' })).toContainText('First the pump')
   await page.getByRole('button', { name: 'Put the visit together like that' }).click()
   await expect(page.getByRole('list', { name: 'Chosen for this visit' })).toContainText('Pump: started')
+
+  // loaded anew, nothing is lost and nothing is unasked: tests, tasks and the question stay with this visit
+  const keptVisit = async () => (await page.evaluate(() => JSON.stringify(window.localStorage))).includes('pump')
+  await expect.poll(keptVisit).toBe(true)
+  await page.reload()
+  await expect(page.getByRole('list', { name: 'Chosen for this visit' })).toContainText('Pump: started')
+  await expect(page.getByRole('region', { name: 'The foreman' })).toContainText('Hearing it again costs nothing.')
+  await expect(tests.getByText(/mg\/L/).first()).toBeVisible()
   await goHome(page, 1, 13)
   await expect(pond.getByRole('img', { name: /water falls from the bed/ })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Notebook' })).toContainText('pump: started')

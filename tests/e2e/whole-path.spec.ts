@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import sharp from 'sharp'
-import { signInAs } from './drivers/sign-in'
+import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
 const PHONE = { width: 390, height: 844 }
@@ -265,7 +265,7 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   test.setTimeout(300_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   const errors = watchErrors(desk)
-  await signInAs(desk, 'owner')
+  await signInByForm(desk, emailOf('owner'))
   await surveyPond(desk)
   await sizeFilter(desk)
   await readTheYear(desk)

@@ -32,7 +32,8 @@ interface NewProposal {
 
 /** @returns the proposal's number, counting up within the firm */
 export async function insertProposal(trx: Knex.Transaction, made: NewProposal): Promise<number> {
-  await trx('firms').forUpdate().first('id')
+  // one number at a time; other rows of the firm may still be written meanwhile
+  await trx('firms').forNoKeyUpdate().first('id')
   const last = await trx('proposals').max('number as number').first()
   const number = Number(last?.number ?? 0) + 1
   await trx('proposals').insert({

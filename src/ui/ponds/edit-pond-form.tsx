@@ -10,7 +10,7 @@ import { SurveyDrawing } from './survey-drawing'
 import { SurveyFields } from './survey-fields'
 import { formPath, readSurvey, toFormValues, type SurveyFormValues } from './survey-form-values'
 import { StaleSave } from './stale-save'
-import { useDraft } from './use-draft'
+import { useDraft } from '@/ui/use-draft'
 
 const surveyOf = ({
   id: _id,

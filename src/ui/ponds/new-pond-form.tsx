@@ -10,7 +10,7 @@ import { PlaceFields, type Places } from './place-fields'
 import { SurveyDrawing } from './survey-drawing'
 import { SurveyFields } from './survey-fields'
 import { EMPTY_SURVEY, formPath, newPondBody, toPondInput, type PlaceValues, type SurveyFormValues } from './survey-form-values'
-import { useDraft } from './use-draft'
+import { useDraft } from '@/ui/use-draft'
 
 const DRAFT_KEY = 'slow-reed:new-pond'
 

@@ -1,14 +1,17 @@
 'use client'
 import { wrap, type Remote } from 'comlink'
 import { useRouter } from 'next/navigation'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { z } from 'zod'
 import { practiceScenario } from '@/core/practice-pond/scenarios'
 import { minutesOf, NOTHING, refusalsOf, type WeekChoice } from '@/core/practice-pond/play'
 import type { KitTest } from '@/core/practice-pond/kit'
 import type { PracticeTaskKey } from '@/core/practice-pond/tasks'
 import type { WeekView } from '@/core/practice-pond/view'
+import { WeekChoiceInput } from '@/domain/practice-game'
 import type { PracticeGameData } from '@/server/use-cases/lab/practice-games'
 import { send, type SendProblem } from '@/ui/send'
+import { useDraft } from '@/ui/use-draft'
 import type { PracticePondWorker } from '@/workers/practice-pond.worker'
 
 /** @returns hands out the worker that runs the pond, begun when it is first asked for and ended with the page */
@@ -31,6 +34,9 @@ export function usePracticeWorker(): () => Remote<PracticePondWorker> {
 }
 export type PracticePondOf = ReturnType<typeof usePracticeWorker>
 
+/** A visit that is being put together, and the week it is for. */
+const KeptVisit = z.object({ week: z.int(), visit: WeekChoiceInput })
+
 interface Advice {
   readonly choice: WeekChoice
   readonly why: string
@@ -48,6 +54,12 @@ export function useSeason(data: PracticeGameData) {
   const [advice, setAdvice] = useState<Advice | null>(null)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [busy, setBusy] = useState(false)
+  // tests made and questions asked stay made through a reload: what was seen cannot be unseen
+  const keptVisit = useMemo(() => ({ week: choices.length, visit }), [choices.length, visit])
+  const kept = useDraft(`slow-reed:practice:${game.id}`, keptVisit, (old) => {
+    const read = KeptVisit.safeParse(old)
+    if (read.success && read.data.week === game.choices.length) setVisit(read.data.visit)
+  })
 
   useEffect(() => {
     let here = true
@@ -79,8 +91,9 @@ export function useSeason(data: PracticeGameData) {
     setVisit(NOTHING)
     setAdvice(null)
     setChoices(weeks)
-    if (weeks.length >= scenario.weeks) router.refresh()
-    else window.scrollTo({ top: 0 })
+    if (weeks.length < scenario.weeks) return window.scrollTo({ top: 0 })
+    kept.clear()
+    router.refresh()
   }
 
   const test = (kind: KitTest) => setVisit((v) => (v.tests.includes(kind) ? v : { ...v, tests: [...v.tests, kind] }))

@@ -85,7 +85,9 @@ export function WeekSheet({ data, season, view }: { data: PracticeGameData; seas
               <button className="btn btn-sm btn-outline-secondary" onClick={() => void season.ask()}>
                 Ask the foreman
               </button>{' '}
-              <span className="soft small">He knows the house’s way. Each question costs two points.</span>
+              <span className="soft small">
+                He knows the house’s way. {visit.asked ? 'Hearing it again costs nothing.' : 'Each question costs two points.'}
+              </span>
             </>
           )}
         </section>
