@@ -6,7 +6,7 @@ describe('the product book', () => {
     const [first] = DEFAULT_PRODUCT_BOOK
     const of = (changes: object) => ProductBook.safeParse([{ ...first, ...changes }]).error!.issues[0]
     expect(of({ rate: 0 }).path).toEqual([0, 'rate'])
-    expect(of({ waterC: [20, 10] })).toMatchObject({ path: [0, 'waterC'] })
+    expect(of({ waterC: [20, 10] })).toMatchObject({ path: [0, 'waterC', 1] })
     expect(ProductBook.safeParse([first, { ...first, key: 'other' }]).error!.issues[0].message).toContain('this name')
   })
   it('goes out as CSV and comes back without a change', () => {

@@ -29,6 +29,12 @@ const NEW: Product = {
   safety: '',
 }
 
+const SAVE_FIRST: SendProblem = {
+  title: 'Save the product book first: what you changed here is not kept yet, and a file would go over it.',
+  status: 409,
+  kind: 'refused',
+}
+
 /** The firm's products with the rates of their labels: what doses on visits and in the planner are worked out from. */
 export function ProductBookEditor({ products: kept, version, locked }: { products: ProductBook; version: number; locked: boolean }) {
   const router = useRouter()
@@ -37,20 +43,33 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
   const [seen, setSeen] = useState(version)
   const [read, setRead] = useState<Omit<ProductCsvOutcome, 'products'> | null>(null)
   const [fileProblem, setFileProblem] = useState<SendProblem | null>(null)
+  const [unsaved, setUnsaved] = useState(false)
+  // a file that was read has changed the book on the server: what comes back from there is shown, and gone on from
+  const [comesAnew, setComesAnew] = useState(false)
+  if (comesAnew && version !== seen) {
+    setComesAnew(false)
+    setSeen(version)
+    setProducts(kept)
+  }
   const known = new Set(kept.map((p) => p.key))
   const put = (next: ProductBook) => {
     touched()
+    setUnsaved(true)
     setProducts(next)
   }
   const change = (at: number, part: Partial<Product>) => put(products.map((p, i) => (i === at ? { ...p, ...part } : p)))
   const keep = async () => {
-    if (await save('PUT', '/api/v1/products', { version: seen, products })) setSeen(seen + 1)
+    if (!(await save('PUT', '/api/v1/products', { version: seen, products }))) return
+    setSeen(seen + 1)
+    setUnsaved(false)
   }
   const readFile = async (text: string) => {
+    if (unsaved) return setFileProblem(SAVE_FIRST)
     const answer = await sendFile<Omit<ProductCsvOutcome, 'products'>>('/api/v1/products.csv', new Blob([text]))
     setFileProblem(answer.ok ? null : answer.problem)
     if (!answer.ok) return
     setRead(answer.value)
+    setComesAnew(answer.value.read > 0)
     router.refresh()
   }
   return (

@@ -4,12 +4,16 @@ import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
 import { withNeed, type StockItem } from '@/domain/stores'
 import type { storesPage } from '@/server/use-cases/stores'
 import { AsPerson } from '../../../tests/fixtures/person'
-import { send } from '../send'
+import { send, sendFile } from '../send'
 import { StoresView } from './stores-view'
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
-jest.mock('../send', () => ({ send: jest.fn() }))
+jest.mock('../send', () => ({ send: jest.fn(), sendFile: jest.fn() }))
 const sent = jest.mocked(send)
+const sentFile = jest.mocked(sendFile)
+
+/** Two products are a book; every one more costs each test its time. */
+const BOOK = DEFAULT_PRODUCT_BOOK.slice(0, 2)
 
 type Data = Awaited<ReturnType<typeof storesPage>>
 const item = (over: Partial<StockItem>, needed = 0) =>
@@ -37,7 +41,7 @@ const stores = (over: Partial<Data> = {}): Data => ({
   items: [item({}, 900), item({ id: 'i2', name: 'Lamps', kind: 'part', unit: 'pieces', least: 2, productKey: null, onHand: 1 }, 1)],
   unstocked: [],
   moves: [],
-  products: DEFAULT_PRODUCT_BOOK,
+  products: BOOK,
   productsVersion: 0,
   mayWrite: true,
   mayMove: true,
@@ -66,7 +70,7 @@ describe('the stores', () => {
     expect(within(screen.getByRole('region', { name: 'To order' })).getAllByRole('listitem')).toHaveLength(1)
   })
   it('name what is needed and on no shelf', () => {
-    show({ items: [], unstocked: [{ amount: 1200, product: DEFAULT_PRODUCT_BOOK[0] }] })
+    show({ items: [], unstocked: [{ amount: 1200, product: BOOK[0] }] })
     expect(screen.getByText(/Nothing is on the shelf yet/)).toBeInTheDocument()
     expect(screen.getByRole('region', { name: 'To order' })).toHaveTextContent('1.2 kg needed, and on no shelf')
   })
@@ -89,6 +93,48 @@ describe('the stores', () => {
   it('show movements with a true minus, who and why', () => {
     show({ moves: [{ id: 'm1', item: 'Culture', unit: 'mL', amount: -300, move: 'used', note: 'spilt', by: 'Tamsy', at: '2027-03-20T08:00:00Z' }] as never })
     expect(screen.getByRole('region', { name: 'Movements' })).toHaveTextContent(/Culture: −300 mL used, spilt · Tamsy/)
+  })
+})
+
+describe('the product book', () => {
+  const CSV = new File(['key,name'], 'book.csv', { type: 'text/csv' })
+  const book = () => within(screen.getByRole('region', { name: 'Product book' }))
+  const renamed = BOOK.map((p, i) => (i === 0 ? { ...p, name: 'Renamed in the file' } : p))
+  const view = (over: Partial<Data> = {}) => (
+    <AsPerson>
+      <StoresView data={stores(over)} />
+    </AsPerson>
+  )
+  const readCsv = () => userEvent.upload(book().getByLabelText('Read products (CSV): file'), CSV)
+  beforeEach(() => {
+    File.prototype.text = () => Promise.resolve('key,name')
+    sentFile.mockReset().mockResolvedValue({ ok: true, value: { read: 1, problems: [] } })
+  })
+
+  it('shows what a file changed, and is saved on from there', async () => {
+    const { rerender } = render(view({ productsVersion: 4 }))
+    await readCsv()
+    rerender(view({ productsVersion: 5, products: renamed }))
+    expect(await book().findByText('Renamed in the file')).toBeInTheDocument()
+    await userEvent.click(book().getByRole('button', { name: 'Save the product book' }))
+    expect(sent).toHaveBeenCalledWith('PUT', '/api/v1/products', { version: 5, products: renamed })
+  })
+  it('reads no file over changes that are not saved', async () => {
+    render(view())
+    await userEvent.click(book().getByRole('button', { name: 'Add a product' }))
+    await readCsv()
+    expect(sentFile).not.toHaveBeenCalled()
+    expect(book().getByText(/Save the product book first/)).toBeInTheDocument()
+    await userEvent.click(book().getByRole('button', { name: 'Save the product book' }))
+    await readCsv()
+    expect(sentFile).toHaveBeenCalledTimes(1)
+  })
+  it('keeps what is being changed when somebody else has saved meanwhile', async () => {
+    const { rerender } = render(view({ productsVersion: 4 }))
+    await userEvent.click(book().getByRole('button', { name: 'Add a product' }))
+    rerender(view({ productsVersion: 5, products: renamed }))
+    expect(book().queryByText('Renamed in the file')).not.toBeInTheDocument()
+    expect(book().getByText(`Product ${BOOK.length + 1}`)).toBeInTheDocument()
   })
 })
 
