@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto'
-import { addDays, dayOfYear, daysBetween, isoWeekday } from '../src/core/numeric/calendar'
+import { addDays, isoWeekday } from '../src/core/numeric/calendar'
 import { normalDeviate, type Random } from '../src/core/numeric/random'
+import { asRead, type ObservedKind } from '../src/core/ecosystem/observed'
 import type { JobStep } from '../src/core/jobs/step'
-import type { ReadingKindName } from '../src/core/water/readings'
 import type { CrewId, EntryId, PhotoId, PondId } from '../src/domain/ids'
 import type { EntryInput, StepAnswer } from '../src/domain/visit'
 import type { Actor } from '../src/server/auth/actor'
@@ -11,106 +11,44 @@ import { logEntry } from '../src/server/use-cases/field/log'
 import { fieldVisit } from '../src/server/use-cases/field/pack'
 import { logReadings } from '../src/server/use-cases/readings'
 import { planVisit } from '../src/server/use-cases/visit-planning'
-import { pondPage } from '../src/server/use-cases/ponds'
-import { thermalPond } from '../src/server/use-cases/season'
-import type { ThermalFit } from '../src/core/season/calibrate'
-import { waterTemperatures } from '../src/core/season/water-temperature'
-import { plainDayOfYear, weatherAtHeight } from '../src/core/season/weather-ahead'
-import { actualDays } from '../stand-ins/weather-desk/actual'
-import { STATIONS } from '../stand-ins/weather-desk/stations'
-import { SITES } from './all-sites'
 import { paintPond } from './pictures'
+import { HISTORY_DAYS, trueWater, type PondNature } from './true-water'
 
-/** How a pond's water has been; the stories of the scenario. */
-export interface WaterStory {
-  readonly tan: number
-  readonly nitrite: number
-  readonly nitrate: number
-  readonly ph: number
-  readonly kh: number
-  readonly clarityM: number
-  /** How this pond's water truly answers to the weather; its survey guesses otherwise. */
-  readonly thermal: ThermalFit
-  /** Share by which figures worsen over the two years. */
-  readonly trend: number
-}
-
-export const STORIES: Readonly<Record<string, WaterStory>> = {
-  lanternhouse: {
-    tan: 0.08,
-    nitrite: 0.03,
-    nitrate: 9,
-    ph: 7.6,
-    kh: 6,
-    clarityM: 0.95,
-    thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 },
-    trend: 0,
-  },
-  brewery: {
-    tan: 0.35,
-    nitrite: 0.16,
-    nitrate: 38,
-    ph: 7.9,
-    kh: 5,
-    clarityM: 0.45,
-    thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 },
-    trend: 0.6,
-  },
-  highcairn: {
-    tan: 0.12,
-    nitrite: 0.05,
-    nitrate: 22,
-    ph: 7.8,
-    kh: 6.5,
-    clarityM: 1.3,
-    thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 },
-    trend: 0.1,
-  },
-}
-
-/** The water a pond truly had, by the weather that truly came and what the story says of the pond. */
-async function trueWater(actor: Actor, pondId: PondId, thermal: ThermalFit, today: string): Promise<(day: string) => number> {
-  const { pond } = await pondPage(actor, pondId)
-  const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === pond.siteName)!.stationId)!
-  const from = addDays(today, -HISTORY_DAYS - 60)
-  const weather = weatherAtHeight(actualDays(station.id, from, today), station.normals.altitudeM, pond.altitudeM)
-  const water = waterTemperatures(
-    weather,
-    { ...thermalPond(pond), ...thermal, latitudeDeg: station.normals.latitudeDeg },
-    { waterC: 5, iceM: 0 },
-    plainDayOfYear(from),
-  )
-  return (day) => water[daysBetween(from, day)].waterC
+/** The stories of the scenario, in what each pond is truly like. */
+export const STORIES: Readonly<Record<string, PondNature>> = {
+  lanternhouse: { seed: 11, thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 }, start: 'settled', fed: [0.8, 0.8] },
+  // overfed goldfish that became many and large, on a bed for a few: a little worse every year
+  brewery: { seed: 23, thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 }, start: 'green', fed: [0.4, 0.7] },
+  highcairn: { seed: 35, thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 }, start: 'settled', fed: [0.9, 1] },
 }
 
 const TEST_EVERY_DAYS = 21
-const HISTORY_DAYS = 730
 const round = (value: number, digits: number) => Number(value.toFixed(digits))
 const at = (day: string, clock: string) => `${day}T${clock}:00-03:00`
 
-/** Tests every three weeks for two years, season and story in them. */
-export async function logTwoYears(actor: Actor, pondId: PondId, story: WaterStory, today: string, random: Random): Promise<void> {
-  const water = await trueWater(actor, pondId, story.thermal, today)
+/** How a kit, a meter or a disc tells what is in the water: its digits, and how far two tests of one water part. */
+const TESTED: Readonly<Partial<Record<ObservedKind, { readonly digits: number; readonly off: number; readonly share?: true }>>> = {
+  waterTemp: { digits: 1, off: 0.3 },
+  ph: { digits: 1, off: 0.08 },
+  tan: { digits: 2, off: 0.12, share: true },
+  nitrite: { digits: 2, off: 0.12, share: true },
+  nitrate: { digits: 0, off: 0.12, share: true },
+  kh: { digits: 1, off: 0.05, share: true },
+  clarityDepth: { digits: 2, off: 0.08, share: true },
+  dissolvedOxygen: { digits: 1, off: 0.25 },
+}
+
+/** Tests every three weeks for two years, of the water that was truly there. */
+export async function logTwoYears(actor: Actor, pondId: PondId, nature: PondNature, today: string, random: Random): Promise<void> {
+  const water = await trueWater(actor, pondId, nature, today)
   for (let day = addDays(today, -HISTORY_DAYS); day < today; day = addDays(day, TEST_EVERY_DAYS)) {
-    const season = (1 - Math.cos((2 * Math.PI * (dayOfYear(day) - 30)) / 365)) / 2
-    const worse = 1 + story.trend * (1 - daysBetween(day, today) / HISTORY_DAYS)
-    const about = (value: number, spread: number) => Math.max(0, value * (1 + spread * normalDeviate(random)))
-    const values: Partial<Record<ReadingKindName, number>> = {
-      waterTemp: round(Math.max(0, water(day) + 0.5 * normalDeviate(random)), 1),
-      ph: round(story.ph + 0.25 * season + 0.1 * normalDeviate(random), 1),
-      tan: round(about(story.tan * worse * (0.5 + season), 0.25), 2),
-      nitrite: round(about(story.nitrite * worse * (0.4 + season), 0.3), 2),
-      nitrate: round(about(story.nitrate * worse, 0.15), 0),
-      kh: round(about(story.kh, 0.08), 1),
-      clarityDepth: round(about((story.clarityM / worse) * (1.25 - 0.5 * season), 0.12), 2),
-      dissolvedOxygen: round(about(11.5 - 4.2 * season, 0.06), 1),
-    }
-    await logReadings(actor, pondId, {
-      readings: Object.fromEntries(Object.entries(values).map(([kind, value]) => [kind, { value: value!, belowStep: false }])),
-      method: 'drops',
-      at: at(day, '10:15'),
-      confirmedUnlikely: true,
+    const readings = Object.entries(TESTED).map(([kind, { digits, off, share }]) => {
+      const truth = water.at(day, kind as ObservedKind)
+      const tested = Math.max(0, truth + (share ? truth : 1) * off * normalDeviate(random))
+      const value = round(asRead(kind as ObservedKind, tested, water.deepestM), digits)
+      return [kind, { value, belowStep: false }]
     })
+    await logReadings(actor, pondId, { readings: Object.fromEntries(readings), method: 'drops', at: at(day, '10:15'), confirmedUnlikely: true })
   }
 }
 

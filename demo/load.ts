@@ -51,6 +51,8 @@ async function load(): Promise<void> {
   const ponds = await addPonds(owner)
   await saveDesigns(owner, ponds)
 
+  // the weather first: what a pond's water was like hangs on it
+  await fetchWeatherNews()
   const today = todayIn(FIRM.timeZone)
   const year = Number(today.slice(0, 4))
   for (const [index, [key, story]] of Object.entries(STORIES).entries()) {
@@ -66,7 +68,8 @@ async function load(): Promise<void> {
   await stockShelves(owner)
   await netPonds(owner, actorOf, ponds, crewIds, today, random)
   await agreeServices(owner, ponds)
-  await readWeather(owner.firmId)
+  // every pond's year with the weather and the readings up to now, so that the first look finds it ready
+  await windowsOfPonds(owner.firmId)
   await plantGroups(owner, ponds, today)
   await planAhead(owner, ponds, crewIds, today)
   await offerBrewery(owner, ponds.get('brewery')!, today)
@@ -150,7 +153,14 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   }
   const brewery = await designBench(owner, ponds.get('brewery')!)
   const forGoldfish = firstDesign(
-    { ...brewery.designPond, use: 'few-small-fish', fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }] },
+    // for a third of the pond there is now
+    {
+      ...brewery.designPond,
+      volumeM3: brewery.designPond.volumeM3 / 3,
+      areaM2: brewery.designPond.areaM2 / 3,
+      use: 'few-small-fish',
+      fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }],
+    },
     'volume',
     brewery.practice,
     brewery.pumps,
@@ -245,12 +255,6 @@ async function fitEquipment(owner: Actor, ponds: ReadonlyMap<string, PondId>, to
       retired: false,
       warrantyUntil: null,
     })
-}
-
-/** The weather up to now, and every pond's year with it, so that the first look finds them ready. */
-async function readWeather(firmId: FirmId): Promise<void> {
-  await fetchWeatherNews()
-  await windowsOfPonds(firmId)
 }
 
 if (!(await hasFirms())) await load()

@@ -34,6 +34,7 @@ const comparison: Comparison = {
 }
 const taskFor = (filter: ForecastTask['filter']): ForecastTask => ({
   pond: SAMPLE_POND,
+  deepestM: 1.2,
   station: SAMPLE_STATION,
   known: { ...known, today: filter ? addDays(FROM, 1) : FROM },
   from: FROM,

@@ -1,7 +1,10 @@
-import { checkDiagnosis, type DayTest } from './diagnosis-check'
+import { checkDiagnosis as check, type DayTest } from './diagnosis-check'
 
 const on = (day: string, kind: string, value: number): DayTest => ({ day, kind, value })
 const made = (findings: Parameters<typeof checkDiagnosis>[0]['findings']) => ({ findings, madeOn: '2027-06-10' })
+
+const DEEPEST_M = 1.2
+const checkDiagnosis = (kept: Parameters<typeof check>[0], tests: readonly DayTest[]) => check(kept, tests, DEEPEST_M)
 
 describe('a diagnosis held against later tests', () => {
   it('says nothing before anyone has tested, but what would tell', () => {
@@ -34,6 +37,11 @@ describe('a diagnosis held against later tests', () => {
     expect(checkDiagnosis(green, [from, on('2027-06-20', 'clarityDepth', 0.22)]).verdict).toBe('not')
     expect(checkDiagnosis(green, [from, on('2027-06-20', 'clarityDepth', 0.4)]).verdict).toBe('partly')
     expect(checkDiagnosis(green, [from, on('2027-06-20', 'clarityDepth', 0.9)]).verdict).toBe('better')
+  })
+  it('calls a shallow pond clear when its floor is seen', () => {
+    const tests = [on('2027-06-08', 'clarityDepth', 0.15), on('2027-06-20', 'clarityDepth', 0.35)]
+    expect(check(made({ 'water-green': true }), tests, 0.35).verdict).toBe('better')
+    expect(check(made({ 'water-green': true }), tests, 0.8).verdict).toBe('partly')
   })
   it('needs pH and temperature to clear ammonia', () => {
     const toxic = made({ 'ammonia-high': true })

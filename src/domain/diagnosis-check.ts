@@ -1,5 +1,6 @@
 import type { FindingKey, Findings } from '../core/diagnosis/findings'
 import { CLEAR_M } from '../core/ecosystem/measures'
+import { seenToFloor } from '../core/ecosystem/observed'
 import type { ReadingKindName } from '../core/water/readings'
 import type { DiagnosisOutcome } from './diagnosis'
 import { settledBy, TEST_FINDINGS } from './test-findings'
@@ -39,8 +40,14 @@ const MENDING = 1.5
 /**
  * A diagnosis held against what was tested after it was made. Tests of the day itself are what it was made from.
  * @param tests of the pond, at most one a day and kind
+ * @param deepestM the pond's deepest water, m: one that is seen to its floor is clear, however shallow
  */
-export function checkDiagnosis({ findings, madeOn }: { readonly findings: Findings; readonly madeOn: string }, tests: readonly DayTest[]): DiagnosisCheck {
+export function checkDiagnosis(
+  { findings, madeOn }: { readonly findings: Findings; readonly madeOn: string },
+  tests: readonly DayTest[],
+  deepestM: number,
+): DiagnosisCheck {
+  const murky = ({ value }: DayTest) => value < CLEAR_M && !seenToFloor(value, deepestM)
   const newest = (kind: ReadingKindName, after: boolean) =>
     tests.filter((t) => t.kind === kind && (after ? t.day > madeOn : t.day <= madeOn)).reduce<DayTest | null>((a, t) => (a && a.day >= t.day ? a : t), null)
   const lines: CheckLine[] = TEST_FINDINGS.filter(({ finding }) => findings[finding] === true).map((rule) => {
@@ -60,13 +67,13 @@ export function checkDiagnosis({ findings, madeOn }: { readonly findings: Findin
     const [before, since] = [newest('clarityDepth', false), newest('clarityDepth', true)]
     lines.push({
       what: 'clarity',
-      stillSo: since ? since.value < CLEAR_M : null,
+      stillSo: since ? murky(since) : null,
       on: since?.day ?? null,
       tests: ['clarityDepth'],
       before: before?.value ?? null,
       since: since?.value ?? null,
     })
-    if (before && since && since.value < CLEAR_M) mending.push(since.value >= MENDING * before.value)
+    if (before && since && murky(since)) mending.push(since.value >= MENDING * before.value)
   }
   return { lines, verdict: verdictOf(lines, mending.includes(true)) }
 }

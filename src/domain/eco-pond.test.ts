@@ -87,11 +87,17 @@ describe('readings', () => {
     const water = knownWaterOf(
       { tan: read(0.4, '2027-05-25'), dissolvedOxygen: read(8, '2027-05-25'), kh: read(5, '2027-04-20'), clarityDepth: read(0.4, '2027-05-30') },
       '2027-06-01',
+      1.1,
     )
     expect(water.tan).toBe(0.4)
     expect(water.oxygen).toBeUndefined()
     expect(water.alkalinity).toBeCloseTo(89.2, 1)
     expect(water.chlorophyll).toBeGreaterThan(50)
   })
-  it('of the time after the run’s first day do not', () => expect(knownWaterOf({ tan: read(1, '2027-06-20') }, '2027-06-01').tan).toBeUndefined())
+  it('of the time after the run’s first day do not', () => expect(knownWaterOf({ tan: read(1, '2027-06-20') }, '2027-06-01', 1.1).tan).toBeUndefined())
+  it('of the floor, seen through clear water, say "at least so clear"', () => {
+    const water = knownWaterOf({ clarityDepth: read(1.08, '2027-05-30') }, '2027-06-01', 1.1)
+    expect(water.chlorophyll).toBeUndefined()
+    expect(water.chlorophyllAtMost).toBeGreaterThan(3)
+  })
 })

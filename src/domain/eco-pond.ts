@@ -1,4 +1,5 @@
 import type { EcoFilter, EcoPond, EcoSource } from '../core/ecosystem/pond'
+import { seenToFloor } from '../core/ecosystem/observed'
 import { chlorophyllOfClarity, type KnownWater } from '../core/ecosystem/start'
 import { parameterValues } from '../core/ecosystem/parameters'
 import type { FilterDesign } from '../core/filter/design-input'
@@ -148,8 +149,8 @@ const COUNTS_DAYS: Partial<Record<ReadingKindName, number>> = {
   salinity: 120,
 }
 
-/** What readings tell of the water a run begins from. @param before the run's first day */
-export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReading | null>>, before: string): KnownWater {
+/** What readings tell of the water a run begins from. @param before the run's first day @param deepestM the pond's deepest water, m */
+export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReading | null>>, before: string, deepestM: number): KnownWater {
   const value = (kind: ReadingKindName): number | undefined => {
     const reading = readings[kind]
     if (!reading) return undefined
@@ -167,6 +168,9 @@ export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReadi
     ph: value('ph'),
     alkalinity: kh === undefined ? undefined : kh * MG_PER_DKH,
     saltMgL: salinity === undefined ? undefined : salinity * 1e6,
-    chlorophyll: clarity === undefined ? undefined : chlorophyllOfClarity(clarity, parameterValues()),
+    // a hand that is seen down to the floor says "at least so clear"
+    ...(clarity === undefined
+      ? {}
+      : { [seenToFloor(clarity, deepestM) ? 'chlorophyllAtMost' : 'chlorophyll']: chlorophyllOfClarity(Math.min(clarity, deepestM), parameterValues()) }),
   }
 }

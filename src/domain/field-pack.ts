@@ -4,6 +4,7 @@ import type { CareTask } from '../core/plants/care-rules'
 import type { JobStep } from '../core/jobs/step'
 import type { EarlierDose } from './dosing'
 import type { EquipmentDue } from './equipment'
+import type { Foretold } from './forecast'
 import type { Gear } from './gear'
 import type { PatchNow } from './plants'
 import type { Preferences } from './people'
@@ -39,6 +40,8 @@ export interface FieldVisit {
   readonly care: readonly CareTask[]
   /** Notes that an earlier visit left for this season. */
   readonly heeds: readonly string[]
+  /** What the last forecast worries about; null when there is none that still counts. */
+  readonly foretold: Foretold | null
 }
 
 /** Who the device belongs to at the moment. */

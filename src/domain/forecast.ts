@@ -38,6 +38,12 @@ export interface Worry {
   readonly jobKey: string
 }
 
+/** What a forecast worried about when it was made. */
+export interface Foretold {
+  readonly madeAt: string
+  readonly worries: readonly Worry[]
+}
+
 /** A pond's reasons to worry, the heaviest first. */
 export function worriesOf(outlook: Outlook, pond: Pick<Pond, 'use' | 'fish'>): Worry[] {
   const hasFish = pond.fish.some((f) => f.count > 0)

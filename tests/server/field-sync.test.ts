@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import fc from 'fast-check'
 import sharp from 'sharp'
+import { noScores } from '@/core/ecosystem/pond-filter'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, VisitId } from '@/domain/ids'
 import type { PatchNow } from '@/domain/plants'
@@ -8,6 +9,7 @@ import { stepStates, unseenAnswers } from '@/domain/visit-progress'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
+import { storeForecast } from '@/server/db/forecast-repository'
 import { closeQueue } from '@/server/jobs/queue'
 import { fieldPack, fieldVisit } from '@/server/use-cases/field/pack'
 import { syncField } from '@/server/use-cases/field/sync'
@@ -262,6 +264,20 @@ describe('findings and parts', () => {
         .update({ found_on: addDays(today, -30) }),
     )
     expect((await fieldVisit(actors.technician, visitId)).heeds).toEqual(['Pads thin'])
+  })
+  it('carries what the last forecast worries about, and nothing of an old or an easy one', async () => {
+    const { firmId, actors, visitId, pondId } = await withVisit('Wigeon')
+    const worries = [{ hazard: 'nitrite' as const, week: 0.6, whole: 0.8, day: '2027-03-23', weight: 0.4, jobKey: 'routine' }]
+    const keep = (of: typeof worries, worry: number) =>
+      inFirm(firmId, (trx) => storeForecast(trx, firmId, { pondId, pondHash: 'h', filter: {}, scores: noScores(), outlook: {} as never, worries: of, worry }))
+    const told = async () => (await fieldVisit(actors.technician, visitId)).foretold
+    expect(await told()).toBeNull()
+    await keep(worries, 0.4)
+    expect((await fieldPack(actors.technician)).visits.find((v) => v.visit.id === visitId)?.foretold).toMatchObject({ worries })
+    await inFirm(firmId, (trx) => trx('pond_forecasts').update({ made_at: new Date(Date.now() - 10 * 86_400_000) }))
+    expect(await told()).toBeNull()
+    await keep([], 0)
+    expect(await told()).toBeNull()
   })
 })
 

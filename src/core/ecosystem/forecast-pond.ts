@@ -3,7 +3,7 @@ import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
 import type { PondEvent } from './events'
 import { outlookOf, type Outlook } from './outlook'
-import { advanceFilter, startFilter, type DatedReading, type PondFilter } from './pond-filter'
+import { advanceFilter, startFilter, type DatedReading, type PondFilter, type Scores } from './pond-filter'
 import type { EcoPond } from './pond'
 import type { PondState } from './running'
 import { simulate } from './simulate'
@@ -11,6 +11,8 @@ import { simulate } from './simulate'
 /** Everything that a pond's forecast hangs on. */
 export interface ForecastTask {
   readonly pond: EcoPond
+  /** The pond's deepest water, m. */
+  readonly deepestM: number
   readonly station: StationNormals
   /** Observed days from `from` on, and the forecast. */
   readonly known: KnownWeather
@@ -18,6 +20,7 @@ export interface ForecastTask {
   readonly from: IsoDate
   /** null: begin anew. */
   readonly filter: PondFilter | null
+  /** From `from` to today. */
   readonly readings: readonly DatedReading[]
   /** Days counted from `from`. */
   readonly events: readonly PondEvent[]
@@ -25,19 +28,36 @@ export interface ForecastTask {
 }
 
 export interface ForecastMade {
+  /** To be kept: a few days back, so that tests which come in late from the field are still learnt. */
   readonly filter: PondFilter
+  /** How forecasts did, up to the newest test. */
+  readonly scores: Scores
   readonly outlook: Outlook
 }
 
+/** Tests may come in so late, days. @source house default: a device without signal over a long weekend */
+export const LATE_DAYS = 3
 const RUN_IN_DAYS = 365
 
-/** Brings a pond's filter up to today and looks three weeks ahead. */
+/**
+ * Brings a pond's filter up to today and looks three weeks ahead: from today, or from tomorrow where the pond was tested today.
+ * What is kept for the next time stands some days back.
+ */
 export function forecastPond(task: ForecastTask): ForecastMade {
-  const { pond, station, known, readings, events } = task
-  const start = task.filter ?? startFilter(runIn(task), task.from, task.particles)
-  const weather = withNormals(known.observed, station, start.day, known.today)
-  const filter = advanceFilter(start, { pond, weather, readings, events }, known.today)
-  return { filter, outlook: outlookOf(filter, pond, station, known) }
+  const { pond, deepestM, station, known } = task
+  const { today } = known
+  const begin = task.filter ?? startFilter(runIn(task), task.from, task.particles)
+  const weather = withNormals([...known.observed, ...known.forecast], station, begin.day, addDays(today, 1))
+  const advance = (filter: PondFilter, to: IsoDate): PondFilter => {
+    const gone = daysBetween(begin.day, filter.day)
+    const events = task.events.filter((e) => e.day >= gone).map((e) => ({ ...e, day: e.day - gone }))
+    return advanceFilter(filter, { pond, deepestM, weather: weather.slice(gone), readings: task.readings, events }, to)
+  }
+  const settled = addDays(today, -LATE_DAYS)
+  const kept = begin.day < settled ? advance(begin, settled) : begin
+  const testedToday = task.readings.some((r) => r.day === today)
+  const now = advance(kept, testedToday ? addDays(today, 1) : today)
+  return { filter: kept, scores: now.scores, outlook: outlookOf(now, { pond, deepestM, station, known }) }
 }
 
 /** A usual year before the filter's first day. */

@@ -9,7 +9,7 @@ import { simulate } from './simulate'
 import type { Band } from './comparison'
 import type { OutputName, Series } from './outputs'
 import type { EcoPond } from './pond'
-import { withoutBias, type ObservedKind } from './observed'
+import { asRead, seenToFloor, withoutBias, type ObservedKind } from './observed'
 import { parametersOf, type PondFilter } from './pond-filter'
 
 export const OUTLOOK_DAYS = 21
@@ -46,8 +46,16 @@ export interface Outlook {
 const WEEK = 7
 const SEED = 90_001
 
+export interface OutlookInput {
+  readonly pond: EcoPond
+  /** The pond's deepest water, m: a hand is seen no deeper. */
+  readonly deepestM: number
+  readonly station: StationNormals
+  readonly known: KnownWeather
+}
+
 /** The coming three weeks of a pond from its filter, through weathers that go on from the forecast. */
-export function outlookOf(filter: PondFilter, pond: EcoPond, station: StationNormals, known: KnownWeather): Outlook {
+export function outlookOf(filter: PondFilter, { pond, deepestM, station, known }: OutlookInput): Outlook {
   const draw = possibleWeather(known, station, filter.day, OUTLOOK_DAYS)
   const runs = filter.particles
     .map((particle, i) => {
@@ -56,11 +64,11 @@ export function outlookOf(filter: PondFilter, pond: EcoPond, station: StationNor
       return simulate({ pond, weather, startDay, days: OUTLOOK_DAYS, events: [], start: particle.state, parameters: parametersOf(particle), every: 'day' })
         .series
     })
-    .map((series) => corrected(series, filter.bias))
+    .map((series) => corrected(series, filter.bias, deepestM))
   return {
     from: filter.day,
     bands: Object.fromEntries(OUTLOOK_OUTPUTS.map((output) => [output, bandOver(runs, output)])) as unknown as Outlook['bands'],
-    risks: Object.fromEntries(HAZARD_KEYS.map((hazard) => [hazard, riskOf(runs, hazard)])) as unknown as Outlook['risks'],
+    risks: Object.fromEntries(HAZARD_KEYS.map((hazard) => [hazard, riskOf(runs, hazard, deepestM)])) as unknown as Outlook['risks'],
   }
 }
 
@@ -75,14 +83,16 @@ const READ_AS: Readonly<Partial<Record<OutlookOutput, ObservedKind>>> = {
 
 type Foretold = Readonly<Record<OutlookOutput, readonly number[]>>
 
-/** A run's outputs with the pond's own bias taken off. */
-function corrected(series: Series, bias: PondFilter['bias']): Foretold {
+/** A run's outputs as they would be read, with the pond's own bias taken off. */
+function corrected(series: Series, bias: PondFilter['bias'], deepestM: number): Foretold {
   const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
   return Object.fromEntries(
     OUTLOOK_OUTPUTS.map((output) => {
       const kind = READ_AS[output]
       if (output === 'nh3') return [output, Array.from(series.nh3, (value, d) => value * tanShare[d])]
-      return [output, Array.from(series[output], (value) => (kind ? Math.max(0, withoutBias(kind, value, bias[kind] ?? 0)) : value))]
+      if (!kind) return [output, Array.from(series[output])]
+      const told = (value: number) => asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
+      return [output, Array.from(series[output], told)]
     }),
   ) as unknown as Foretold
 }
@@ -93,10 +103,12 @@ function bandOver(runs: readonly Foretold[], output: OutlookOutput): Band {
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
 }
 
-function riskOf(runs: readonly Foretold[], hazard: Hazard): Risk {
+function riskOf(runs: readonly Foretold[], hazard: Hazard, deepestM: number): Risk {
   const { output, side, line } = HAZARDS[hazard]
+  // a shallow pond that is seen to its floor is not murky
+  const crosses = (value: number) => (side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM)))
   const crossings = runs
-    .map((run) => run[output].findIndex((value) => (side === 'above' ? value > line : value < line)))
+    .map((run) => run[output].findIndex(crosses))
     .filter((day) => day >= 0)
     .sort((a, b) => a - b)
   return {

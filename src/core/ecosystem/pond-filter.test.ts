@@ -8,6 +8,7 @@ import { HAZARDS, OUTLOOK_DAYS, outlookOf } from './outlook'
 import { parameterValues } from './parameters'
 import { advanceFilter, resample, startFilter, type DatedReading, type FilterInput } from './pond-filter'
 import { simulate } from './simulate'
+import { STATE } from './states'
 import { SAMPLE_POND, SAMPLE_STATION } from './trials/sample-pond'
 
 const FROM = '2027-05-01'
@@ -31,7 +32,7 @@ const readings: DatedReading[] = Array.from({ length: 11 }, (_, i) => 5 + i * 10
   { day: addDays(FROM, d), kind: 'waterTemp' as const, value: truth.waterC[d] },
   { day: addDays(FROM, d), kind: 'nitrate' as const, value: truth.nitrate[d] },
 ])
-const input: FilterInput = { pond: SAMPLE_POND, weather, readings, events: [] }
+const input: FilterInput = { pond: SAMPLE_POND, deepestM: 9, weather, readings, events: [] }
 const to = addDays(FROM, 118)
 const start = startFilter(before, FROM, 16)
 const learnt = advanceFilter(start, input, to)
@@ -57,14 +58,56 @@ describe('the filter of a pond', () => {
     }))
     const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, readings: murkier }, addDays(FROM, 50))
     expect(filter.bias.clarityDepth).toBeGreaterThan(0.5)
-    const { bands } = outlookOf(filter, SAMPLE_POND, SAMPLE_STATION, { today: addDays(FROM, 50), observed: [], forecast: [] })
+    const { bands } = outlookOf(filter, {
+      pond: SAMPLE_POND,
+      deepestM: 9,
+      station: SAMPLE_STATION,
+      known: { today: addDays(FROM, 50), observed: [], forecast: [] },
+    })
     expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeGreaterThan(0.6)
     expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeLessThan(1.6)
+  })
+  it('takes a floor that is seen for "at least so clear": no bias, no drift, nothing to fear', () => {
+    const deepestM = 0.9
+    const days = Array.from({ length: 6 }, (_, i) => 4 + i * 8)
+    // the stick says a little more or less; this water is clear far beyond it
+    expect(Math.min(...days.map((d) => truth.clarityM[d]))).toBeGreaterThan(1.5 * deepestM)
+    const toFloor = days.map((d, i) => ({ day: addDays(FROM, d), kind: 'clarityDepth' as const, value: deepestM + (i % 2 ? 0 : 0.4) }))
+    const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: toFloor }, addDays(FROM, 50))
+    const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: [] }, addDays(FROM, 50))
+    expect(filter.bias.clarityDepth).toBeCloseTo(0, 9)
+    expect(filter.scores.clarityDepth).toEqual({ readings: 5, model: 0, sameAsLast: 0 })
+    // cells are what the particles make them, not what a floor at 0.9 m would allow
+    expect(filter.particles[0].state.y[STATE.phytoplankton] / blind.particles[0].state.y[STATE.phytoplankton]).toBeCloseTo(1, 2)
+    const { bands, risks } = outlookOf(filter, {
+      pond: SAMPLE_POND,
+      deepestM,
+      station: SAMPLE_STATION,
+      known: { today: filter.day, observed: [], forecast: [] },
+    })
+    expect(bands.clarityM.p50[0]).toBe(deepestM)
+    expect(Math.max(...bands.clarityM.p90)).toBe(deepestM)
+    expect(risks.murk.week).toBe(0)
+    // nor in a rill that is shallower than the line of murk
+    const rill = outlookOf(blind, { pond: SAMPLE_POND, deepestM: 0.25, station: SAMPLE_STATION, known: { today: blind.day, observed: [], forecast: [] } })
+    expect(rill.risks.murk.whole).toBe(0)
+  })
+  it('believes murk where the model sees the floor', () => {
+    const murk = [10, 11, 12].map((d) => ({ day: addDays(FROM, d), kind: 'clarityDepth' as const, value: 0.3 }))
+    const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM: 0.9, readings: murk }, addDays(FROM, 13))
+    const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM: 0.9, readings: [] }, addDays(FROM, 13))
+    expect(filter.bias.clarityDepth).toBeGreaterThan(0)
+    expect(filter.particles[0].state.y[STATE.phytoplankton]).toBeGreaterThan(2 * blind.particles[0].state.y[STATE.phytoplankton])
   })
   it('is no further from the truth than one that has read nothing', () => {
     const blind = advanceFilter(start, { ...input, readings: [] }, to)
     const error = (filter: typeof learnt) => {
-      const { bands } = outlookOf(filter, SAMPLE_POND, SAMPLE_STATION, { today: to, observed: [], forecast: weather.slice(118) })
+      const { bands } = outlookOf(filter, {
+        pond: SAMPLE_POND,
+        deepestM: 9,
+        station: SAMPLE_STATION,
+        known: { today: to, observed: [], forecast: weather.slice(118) },
+      })
       return Math.abs(misfit('tan', bands.tan.p50[0], truth.tan[118]))
     }
     expect(error(learnt)).toBeLessThanOrEqual(error(blind) + 0.05)
@@ -108,7 +151,7 @@ describe('resampling', () => {
 
 describe('the outlook', () => {
   const known = { today: to, observed: [], forecast: [] }
-  const outlook = outlookOf(learnt, SAMPLE_POND, SAMPLE_STATION, known)
+  const outlook = outlookOf(learnt, { pond: SAMPLE_POND, deepestM: 9, station: SAMPLE_STATION, known: known })
   it('has bands in order for three weeks, wider at the end', () => {
     for (const { p10, p50, p90 } of Object.values(outlook.bands)) {
       expect(p50).toHaveLength(OUTLOOK_DAYS)
@@ -129,7 +172,7 @@ describe('the outlook', () => {
       ...learnt,
       particles: learnt.particles.map((p) => ({ ...p, state: { ...p.state, running: { ...p.state.running, pump: false, fishMassKg: 60 } } })),
     }
-    const { risks } = outlookOf(state, crowded, SAMPLE_STATION, known)
+    const { risks } = outlookOf(state, { pond: crowded, deepestM: 9, station: SAMPLE_STATION, known: known })
     expect(risks.oxygen.week + risks.ammonia.whole).toBeGreaterThan(0.5)
   })
   it('names a line for everything that can go wrong', () => expect(Object.values(HAZARDS).every((h) => Number.isFinite(h.line))).toBe(true))

@@ -3,7 +3,7 @@ import { seededRandom, type Random } from '../numeric/random'
 import { plainDayOfYear, type DatedWeather } from '../season/weather-ahead'
 import { drawParameters } from './draw-parameters'
 import type { PondEvent } from './events'
-import { misfit, OBSERVED, OBSERVED_KINDS, withoutBias, type ObservedKind } from './observed'
+import { asRead, misfit, OBSERVED, OBSERVED_KINDS, seenToFloor, withoutBias, type ObservedKind } from './observed'
 import { parameterValues, type ParameterValues } from './parameters'
 import type { EcoPond } from './pond'
 import type { PondState } from './running'
@@ -63,6 +63,8 @@ const SEED = 51_001
 
 export interface FilterInput {
   readonly pond: EcoPond
+  /** The pond's deepest water, m: clarity is read no deeper. */
+  readonly deepestM: number
   /** Observed days from the filter's day on, in order without gaps. */
   readonly weather: readonly DatedWeather[]
   readonly readings: readonly DatedReading[]
@@ -77,17 +79,19 @@ export interface FilterInput {
  * Before a reading counts, the model's middle is scored against it beside the last reading of its kind.
  * @source Gordon, Salmond & Smith 1993; Kitagawa 1996
  */
-export function advanceFilter(filter: PondFilter, { pond, weather, readings, events }: FilterInput, to: IsoDate): PondFilter {
+export function advanceFilter(filter: PondFilter, input: FilterInput, to: IsoDate): PondFilter {
+  const { weather, events, deepestM } = input
+  const readings = input.readings.map((r) => ({ ...r, value: asRead(r.kind, r.value, deepestM) }))
   let now = filter
   const days = [...new Set(readings.filter((r) => r.day >= filter.day && r.day < to).map((r) => r.day))].sort()
   for (const day of [...days, null]) {
     const stop = day === null ? to : addDays(day, 1)
     const span = daysBetween(now.day, stop)
-    if (span > 0) now = run(now, pond, weather.slice(daysBetween(filter.day, now.day)), eventsWithin(events, daysBetween(filter.day, now.day), span), span)
+    if (span > 0) now = run(now, input, weather.slice(daysBetween(filter.day, now.day)), eventsWithin(events, daysBetween(filter.day, now.day), span), span)
     if (day !== null)
       now = learn(
         now,
-        pond,
+        input,
         readings.filter((r) => r.day === day),
       )
   }
@@ -95,11 +99,11 @@ export function advanceFilter(filter: PondFilter, { pond, weather, readings, eve
 }
 
 interface Ran extends PondFilter {
-  /** Each particle's outputs of the last day run. */
+  /** Each particle's outputs of the last day run, as far as they can be read. */
   readonly last?: readonly Readonly<Record<ObservedKind, number>>[]
 }
 
-function run(filter: PondFilter, pond: EcoPond, weather: readonly DatedWeather[], events: readonly PondEvent[], days: number): Ran {
+function run(filter: PondFilter, { pond, deepestM }: FilterInput, weather: readonly DatedWeather[], events: readonly PondEvent[], days: number): Ran {
   const last: Record<ObservedKind, number>[] = []
   const particles = filter.particles.map((particle) => {
     const result = simulate({
@@ -112,13 +116,14 @@ function run(filter: PondFilter, pond: EcoPond, weather: readonly DatedWeather[]
       parameters: parametersOf(particle),
       every: 'day',
     })
-    last.push(Object.fromEntries(OBSERVED_KINDS.map((kind) => [kind, result.series[OBSERVED[kind].output][days - 1]])) as Record<ObservedKind, number>)
+    const value = (kind: ObservedKind) => asRead(kind, result.series[OBSERVED[kind].output][days - 1], deepestM)
+    last.push(Object.fromEntries(OBSERVED_KINDS.map((kind) => [kind, value(kind)])) as Record<ObservedKind, number>)
     return { seed: particle.seed, state: result.end }
   })
   return { ...filter, day: addDays(filter.day, days), particles, last }
 }
 
-function learn(filter: Ran, pond: EcoPond, readings: readonly DatedReading[]): PondFilter {
+function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly DatedReading[]): PondFilter {
   const { last } = filter
   if (!last) return filter
   const scores = { ...filter.scores }
@@ -149,7 +154,7 @@ function learn(filter: Ran, pond: EcoPond, readings: readonly DatedReading[]): P
   const particles = chosen.map((i, n) => {
     const seed = n >= chosen.length - fresh ? filter.drawn + n : filter.particles[i].seed
     const parameters = parametersOf({ seed })
-    return { seed, state: takeKnownWater(filter.particles[i].state, drawnTo(readings, last[i], bias, parameters), pond, parameters) }
+    return { seed, state: takeKnownWater(filter.particles[i].state, drawnTo(readings, last[i], { bias, parameters, deepestM }), pond, parameters) }
   })
   return { ...filter, particles, scores, bias, lastRead, drawn: filter.drawn + chosen.length }
 }
@@ -171,10 +176,16 @@ export function resample(weights: readonly number[], random: Random): number[] {
 }
 
 /** Water between the model and what it would have to say for the reading, by the gain: the bias stays in the model's own water. */
-function drawnTo(readings: readonly DatedReading[], model: Readonly<Record<ObservedKind, number>>, bias: PondFilter['bias'], p: ParameterValues): KnownWater {
+function drawnTo(
+  readings: readonly DatedReading[],
+  model: Readonly<Record<ObservedKind, number>>,
+  { bias, parameters, deepestM }: { readonly bias: PondFilter['bias']; readonly parameters: ParameterValues; readonly deepestM: number },
+): KnownWater {
   const toward = (kind: ObservedKind): number | undefined => {
     const reading = readings.find((r) => r.kind === kind)
     if (!reading) return undefined
+    // both see the floor: how clear the water is beyond that, the reading does not tell
+    if (kind === 'clarityDepth' && seenToFloor(reading.value, deepestM) && seenToFloor(model.clarityDepth, deepestM)) return undefined
     const wanted = withoutBias(kind, reading.value, -(bias[kind] ?? 0))
     return Math.max(0, model[kind] + GAIN * (wanted - model[kind]))
   }
@@ -187,7 +198,7 @@ function drawnTo(readings: readonly DatedReading[], model: Readonly<Record<Obser
     phosphate: toward('orthophosphate'),
     ph: toward('ph'),
     alkalinity: kh === undefined ? undefined : kh * 17.848,
-    chlorophyll: clarity === undefined ? undefined : chlorophyllOfClarity(clarity, p),
+    chlorophyll: clarity === undefined ? undefined : chlorophyllOfClarity(clarity, parameters),
   }
 }
 

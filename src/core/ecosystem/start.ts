@@ -21,6 +21,8 @@ export interface KnownWater {
   readonly saltMgL?: number
   /** µg/L; from a clarity depth where one was read. */
   readonly chlorophyll?: number
+  /** Where the floor was seen: at most so much, µg/L. */
+  readonly chlorophyllAtMost?: number
 }
 
 export const START_KINDS = ['new', 'settled', 'green', 'neglected'] as const
@@ -68,7 +70,7 @@ export function startState(pond: EcoPond, p: ParameterValues, kind: StartKind, d
   set('oxygen', (known.oxygen ?? 0.92 * oxygenSaturationMgL(Math.min(40, Math.max(0, waterC)), pond.altitudeM)) * v)
   set('alkalinity', alkalinity * v)
   set('inorganicCarbon', inorganicCarbonMgL(alkalinity, known.ph ?? SETTLED_PH, Math.max(0, waterC)) * v)
-  set('phytoplankton', (known.chlorophyll === undefined ? start.cells : known.chlorophyll / 1000 / p.chlorophyllShare) * v)
+  set('phytoplankton', cellsKnown(start.cells, known, p) * v)
   set('filamentous', start.tufts * pond.areaM2)
   set('seston', 0.5 * v)
   set('sediment', start.floor * pond.areaM2)
@@ -105,9 +107,16 @@ export function takeKnownWater(state: PondState, known: KnownWater, pond: EcoPon
   put('oxygen', known.oxygen)
   put('alkalinity', known.alkalinity)
   put('salt', known.saltMgL)
-  put('phytoplankton', known.chlorophyll === undefined ? undefined : known.chlorophyll / 1000 / p.chlorophyllShare)
+  y[STATE.phytoplankton] = cellsKnown(y[STATE.phytoplankton] / v, known, p) * v
   if (known.ph !== undefined) y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity] / v, known.ph, Math.max(0, waterC)) * v
   return { y, running: { ...state.running, waterC, iceM: waterC > 1 ? 0 : state.running.iceM } }
+}
+
+/** Cells by what is known of them, else as they were taken to be, mg/L. */
+function cellsKnown(taken: number, { chlorophyll, chlorophyllAtMost }: KnownWater, p: ParameterValues): number {
+  const cells = (microgramsL: number) => microgramsL / 1000 / p.chlorophyllShare
+  if (chlorophyll !== undefined) return cells(chlorophyll)
+  return chlorophyllAtMost === undefined ? taken : Math.min(taken, cells(chlorophyllAtMost))
 }
 
 /** Chlorophyll that explains how deep a hand is seen, µg/L; 0 in water clearer than the model's own. */

@@ -1,6 +1,7 @@
 import type { PondEvent } from '../ecosystem/events'
 import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison'
 import { measuresOf, type Measures } from '../ecosystem/measures'
+import { asRead } from '../ecosystem/observed'
 import { OUTPUT_NAMES, type OutputName, type Series } from '../ecosystem/outputs'
 import { fullStands } from '../ecosystem/processes/plants'
 import type { PondState } from '../ecosystem/running'
@@ -15,7 +16,7 @@ import { KIT, KIT_TESTS, readKit, type KitTest } from './kit'
 import { optionOf, practiceTask, type PracticeTaskKey, type TaskChoice } from './tasks'
 import { sightsOf } from './sights'
 import type { Scene, WeekView } from './view'
-import type { PracticeWorld } from './world'
+import { PRACTICE_DEPTH_M, type PracticeWorld } from './world'
 
 /** What the player did on one visit. */
 export interface WeekChoice {
@@ -147,7 +148,10 @@ export class Play {
       fish: { alive: Math.round(this.shoal.alive), lostThisWeek: this.lostThisWeek },
       fittings,
       scene,
-      kit: Object.fromEntries(KIT_TESTS.map((test) => [test, readKit(test, this.now(KIT[test].output), random)])) as Record<KitTest, number>,
+      kit: Object.fromEntries(KIT_TESTS.map((test) => [test, asRead(test, readKit(test, this.now(KIT[test].output), random), PRACTICE_DEPTH_M)])) as Record<
+        KitTest,
+        number
+      >,
     }
   }
 

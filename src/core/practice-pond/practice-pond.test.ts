@@ -6,7 +6,8 @@ import { KIT, KIT_TESTS, readKit } from './kit'
 import { minutesOf, NOTHING, Play, refusalsOf, type WeekChoice } from './play'
 import { PRACTICE_SCENARIOS, practiceScenario, SCENARIO_KEYS } from './scenarios'
 import { PRACTICE_TASK_KEYS, practiceTask, type TaskChoice } from './tasks'
-import { worldOf } from './world'
+import type { WeekView } from './view'
+import { PRACTICE_DEPTH_M, worldOf } from './world'
 
 const SEEDS = [11, 33]
 
@@ -155,6 +156,18 @@ describe('a test kit', () => {
       if (Math.abs(steps.indexOf(read) - steps.indexOf(0.5)) === 0) near++
     }
     expect(near).toBeGreaterThan(180)
+  })
+
+  it('reads a hand no deeper than the pond, however clear the water', () => {
+    const world = worldOf(practiceScenario('winter'), 4)
+    const play = new Play(world)
+    const seen: WeekView[] = []
+    while (!play.over) {
+      seen.push(play.view())
+      play.advance(NOTHING)
+    }
+    expect(Math.max(...seen.map((view) => view.scene.clarityM))).toBeGreaterThan(PRACTICE_DEPTH_M)
+    expect(Math.max(...seen.map((view) => view.kit.clarityDepth))).toBe(PRACTICE_DEPTH_M)
   })
 
   it('never reads below nothing', () => {

@@ -23,6 +23,9 @@ export interface PracticeWorld {
   readonly surprises: readonly { readonly week: number; readonly told: string; readonly events: readonly PondEvent[] }[]
 }
 
+/** The practice pond's deepest water, m. */
+export const PRACTICE_DEPTH_M = 0.95
+
 /** A year without 29 February; the trainer shows days and months only. */
 const YEAR = '2001'
 /** Days that a pond is run before it is handed over: a pond with a past has a year behind it. */

@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 import type { PondFilter } from '@/core/ecosystem/pond-filter'
-import type { ForecastRun, PondForecast, Worry } from '@/domain/forecast'
+import type { ForecastRun, Foretold, PondForecast, Worry } from '@/domain/forecast'
 import type { FirmId, ForecastRunId, PondId, UserId } from '@/domain/ids'
 import { database } from './connection'
 
@@ -116,6 +116,16 @@ export async function listWorries(trx: Knex.Transaction, since: Date, most: numb
     .limit(most)
     .select('f.pond_id', 'f.worry', 'f.worries', 'p.name as pond_name', 's.name as site_name')
   return rows.map((r) => ({ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, worries: r.worries, worry: r.worry }))
+}
+
+/** What forecasts of some ponds worry about, by pond. @param since older forecasts say nothing any more */
+export async function listForetold(trx: Knex.Transaction, pondIds: readonly PondId[], since: Date): Promise<Map<PondId, Foretold>> {
+  const rows = await trx('pond_forecasts')
+    .whereIn('pond_id', pondIds)
+    .where('made_at', '>=', since)
+    .where('worry', '>', 0)
+    .select('pond_id', 'worries', 'made_at')
+  return new Map(rows.map((r) => [r.pond_id, { madeAt: (r.made_at as Date).toISOString(), worries: r.worries }]))
 }
 
 export async function listScores(trx: Knex.Transaction): Promise<PondForecast['scores'][]> {

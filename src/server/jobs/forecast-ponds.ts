@@ -79,14 +79,14 @@ async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<
   })
   if (!read) return
   try {
-    const { filter, outlook } = await pool.run(read.task)
+    const { filter, scores, outlook } = await pool.run(read.task)
     const worries = worriesOf(outlook, read.pond)
     await inFirm(firmId, (trx) =>
       storeForecast(trx, firmId, {
         pondId: id,
         pondHash: read.pondHash,
         filter: keptFilter(filter),
-        scores: filter.scores,
+        scores,
         outlook,
         worries,
         worry: worryOf(worries),

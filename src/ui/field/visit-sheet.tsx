@@ -7,6 +7,7 @@ import { TellArrival } from '@/ui/rounds/tell-arrival'
 import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
 import { FieldLink } from './field-link'
+import { ForetoldNote } from './foretold-note'
 import { goTo } from './use-field-place'
 import { NotTaken } from './not-taken'
 import { StopPonds } from './stop-ponds'
@@ -65,6 +66,7 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
           <Heeds heeds={view.heeds} />
+          <ForetoldNote foretold={view.foretold} />
           <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
           {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
           {person.mayLog ? (
@@ -95,6 +97,7 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
         </div>
       ) : null}
       {underWay ? <Heeds heeds={view.heeds} /> : null}
+      {underWay ? <ForetoldNote foretold={view.foretold} /> : null}
       <div ref={atHand} tabIndex={-1} className="step-at-hand">
         {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
       </div>

@@ -12,7 +12,7 @@ import type { PondOutlookData } from '@/server/use-cases/lab/forecasts'
 import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
 import { Chart } from '@/ui/charts/chart'
 import { usePerson } from '@/ui/person-context'
-import { WorryText } from './worry-lines'
+import { WorryText } from './worry-text'
 
 interface Shown {
   readonly output: OutlookOutput
@@ -82,7 +82,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
             </p>
             <div className="lab-charts">
               {SHOWN.map((shown) => (
-                <OutlookChart key={shown.output} shown={shown} forecast={forecast} />
+                <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
               ))}
             </div>
           </section>
@@ -93,7 +93,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
   )
 }
 
-function OutlookChart({ shown, forecast }: { shown: Shown; forecast: PondForecast }) {
+function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: PondForecast; deepestM: number }) {
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = shown.kind ? SHOWN_UNIT[preferences.units][shown.kind.quantity][shown.kind.scale] : ''
@@ -104,6 +104,11 @@ function OutlookChart({ shown, forecast }: { shown: Shown; forecast: PondForecas
     const line = Object.values(HAZARDS).find((h) => h.output === shown.output)
     const [least, most] = [Math.min(...p10), Math.max(...p90)]
     const near = line && line.line > least - 2 * (most - least) && line.line < most + 2 * (most - least) + Math.abs(line.line) * 0.5
+    const mark = (value: number, name: string, colour: string) => ({
+      yAxis: shownAs(value),
+      lineStyle: { color: colour, type: 'dashed' },
+      label: { formatter: name, position: 'insideEndTop', color: colour, fontFamily: FONT, fontSize: 11 },
+    })
     const plain = { type: 'line', symbol: 'none', animation: false, silent: true, tooltip: { show: false } }
     return {
       grid: { left: 44, right: 12, top: 12, bottom: 24 },
@@ -138,20 +143,13 @@ function OutlookChart({ shown, forecast }: { shown: Shown; forecast: PondForecas
             silent: true,
             symbol: 'none',
             animation: false,
-            data: near
-              ? [
-                  {
-                    yAxis: shownAs(line.line),
-                    lineStyle: { color: ink.rust, type: 'dashed' },
-                    label: { formatter: 'act', position: 'insideEndTop', color: ink.rust, fontFamily: FONT, fontSize: 11 },
-                  },
-                ]
-              : [],
+            // no hand is seen below the floor
+            data: [...(near ? [mark(line.line, 'act', ink.rust)] : []), ...(shown.output === 'clarityM' ? [mark(deepestM, 'floor', ink.soft)] : [])],
           },
         },
       ],
     }
-  }, [shown, forecast, ink, symbol, p10, p50, p90])
+  }, [shown, forecast, deepestM, ink, symbol, p10, p50, p90])
   return (
     <figure className="mb-0">
       <figcaption>

@@ -1,9 +1,10 @@
 'use client'
 import { useId } from 'react'
 import type { WeekView } from '@/core/practice-pond/view'
+import { PRACTICE_DEPTH_M } from '@/core/practice-pond/world'
 import { BedAndPlants } from './scene-bed'
 import { Fish, SceneFish } from './scene-fish'
-import { DEPTH_M, depthPx, FLOOR, HEIGHT, SKY, PROFILE, RIM, spread, WIDTH } from './scene-geometry'
+import { depthPx, FLOOR, HEIGHT, SKY, PROFILE, RIM, spread, WIDTH } from './scene-geometry'
 
 /** Beyond this many more pads or strands tell nothing. */
 const MOST_PADS = 14
@@ -18,8 +19,8 @@ export function PondScene({ view }: { view: WeekView }) {
   const { scene, fittings, fish } = view
   const iced = scene.iceM > ICE_M
   const open = fittings.iceHole || fittings.pump
-  const surface = RIM + Math.max(0, (-scene.levelMm / 1000 / DEPTH_M) * depthPx(DEPTH_M))
-  const murk = Math.min(1, Math.exp(-1.7) * (DEPTH_M / scene.clarityM))
+  const surface = RIM + Math.max(0, (-scene.levelMm / 1000 / PRACTICE_DEPTH_M) * depthPx(PRACTICE_DEPTH_M))
+  const murk = Math.min(1, Math.exp(-1.7) * (PRACTICE_DEPTH_M / scene.clarityM))
   const colour = mixed(scene.murk)
   const outline = PROFILE.map(([x, y]) => `${x} ${y}`).join('L')
   return (
@@ -30,7 +31,7 @@ export function PondScene({ view }: { view: WeekView }) {
         </clipPath>
         <linearGradient id={`${id}m`} x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor={colour} stopOpacity={0.04 + 0.55 * murk} />
-          <stop offset={Math.min(1, scene.clarityM / DEPTH_M)} stopColor={colour} stopOpacity={0.05 + 0.85 * murk} />
+          <stop offset={Math.min(1, scene.clarityM / PRACTICE_DEPTH_M)} stopColor={colour} stopOpacity={0.05 + 0.85 * murk} />
           <stop offset="1" stopColor={colour} stopOpacity={0.05 + 0.93 * murk} />
         </linearGradient>
       </defs>
@@ -105,7 +106,7 @@ function sceneWords({ scene, fish, fittings }: WeekView): string {
       ? fittings.iceHole || fittings.pump
         ? 'ice with an opening'
         : 'closed ice'
-      : scene.clarityM >= DEPTH_M
+      : scene.clarityM >= PRACTICE_DEPTH_M
         ? 'clear to the floor'
         : 'murky water',
     `${fish.alive} fish`,

@@ -1,3 +1,4 @@
+import { PRACTICE_DEPTH_M } from '@/core/practice-pond/world'
 import { seededRandom } from '@/core/numeric/random'
 
 /** The drawing of the practice pond; heights are stretched two and a half times against lengths. */
@@ -7,7 +8,6 @@ export const HEIGHT = 270
 export const SKY = 16
 /** The edge of the water when it stands full. */
 export const RIM = 112
-export const DEPTH_M = 0.95
 export const FLOOR = 250
 
 /** Shelves left and right, the deep in the middle. */
@@ -24,8 +24,8 @@ export const PROFILE: readonly (readonly [number, number])[] = [
   [614, RIM],
 ]
 
-export const depthPx = (depthM: number): number => (depthM / DEPTH_M) * (FLOOR - RIM)
-export const depthAt = (y: number): number => (Math.max(0, y - RIM) / (FLOOR - RIM)) * DEPTH_M
+export const depthPx = (depthM: number): number => (depthM / PRACTICE_DEPTH_M) * (FLOOR - RIM)
+export const depthAt = (y: number): number => (Math.max(0, y - RIM) / (FLOOR - RIM)) * PRACTICE_DEPTH_M
 
 /** So many places in the unit square, the same every time. */
 export function spread(count: number, salt: number): (readonly [number, number])[] {

@@ -1,5 +1,6 @@
 'use client'
 import { KIT, KIT_TESTS, type KitTest } from '@/core/practice-pond/kit'
+import { PRACTICE_DEPTH_M } from '@/core/practice-pond/world'
 import type { WeekView } from '@/core/practice-pond/view'
 import { READING_NAMES, readingQuantity } from '@/domain/reading-names'
 import { useShow } from '@/ui/person-context'
@@ -8,7 +9,7 @@ import type { Season } from './use-season'
 /** A test's result in the person's units. */
 export function useKitWords(): (test: KitTest, value: number) => string {
   const show = useShow()
-  return (test, value) => show(value, readingQuantity(test), { significant: 2 })
+  return (test, value) => (test === 'clarityDepth' && value >= PRACTICE_DEPTH_M ? 'to the floor' : show(value, readingQuantity(test), { significant: 2 }))
 }
 
 /** The tests in the bag: each takes its time, and shows what it can show. */

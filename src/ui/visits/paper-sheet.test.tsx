@@ -37,6 +37,13 @@ const field = (key: string, over: object = {}): FieldVisit =>
     lastReadings: [],
     recentDoses: [],
     heeds: ['Loose edge stone'],
+    foretold: {
+      madeAt: '2026-11-19T03:00:00Z',
+      worries: [
+        { hazard: 'nitrite', week: 0.6, whole: 0.8, day: '2026-11-23', weight: 0.5, jobKey: 'routine' },
+        { hazard: 'murk', week: 0.1, whole: 0.4, day: '2026-12-01', weight: 0.1, jobKey: 'wetland-flush' },
+      ],
+    },
     plants,
     care: [{ patchId: 'canna', action: 'lift', due: '2026-11-10', latest: '2026-12-01', why: 'frost-comes' }],
     ...over,
@@ -54,6 +61,9 @@ describe('a visit on paper', () => {
     expect(screen.getByText(/^Friday, 20 November 2026, 08:00, about 2 h 10 min · Otter · The Reeves/)).toBeInTheDocument()
     expect(screen.getByText('4 Gull Stair, Ferrygate. Side gate')).toBeInTheDocument()
     expect(screen.getByText('Noted for this season: Loose edge stone')).toBeInTheDocument()
+    expect(screen.getByText(/^Foretold 19 Nov 2026/)).toHaveTextContent(
+      /likely Nitrite: above 0\.5 mg\/L in 8 of 10 runs, about Mon 23 Nov; maybe Turns murky: .* in 4 of 10 runs/,
+    )
   })
   it('holds every step, with its caution beside it', () => {
     show('netting')

@@ -1,10 +1,11 @@
 'use client'
 import Link from 'next/link'
+import { Fragment } from 'react'
 import { FISH_SPECIES } from '@/core/fish/species'
 import { STEP_FIGURES } from '@/core/jobs/figures'
 import type { JobStep } from '@/core/jobs/step'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { duration, longDate } from '@/domain/dates'
+import { duration, instant, longDate } from '@/domain/dates'
 import { stepDoses } from '@/domain/dosing'
 import { amountsToday, type FieldVisit } from '@/domain/field-pack'
 import { fieldHref } from '@/domain/field-href'
@@ -16,10 +17,12 @@ import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-n
 import { GATE_ON_PAPER } from '@/ui/messages/gates-on-paper'
 import { inUnits } from '@/ui/messages/in-units'
 import { StepAmount } from '@/ui/field/step-amount'
+import { WorryText } from '@/ui/lab/worry-text'
 import { usePerson, useShow } from '@/ui/person-context'
 
 /** A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device comes along. */
 export function PaperSheet({ field, products }: { field: FieldVisit; products: ProductBook }) {
+  const { timeZone } = usePerson()
   const { visit, pond } = field
   const sections = [...new Set(visit.job.steps.map((s) => s.section))]
   return (
@@ -49,6 +52,17 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
           {visit.accessNotes ? `. ${visit.accessNotes}` : ''}
         </p>
         {visit.note ? <p className="mb-1">{visit.note}</p> : null}
+        {field.foretold ? (
+          <p className="mb-1">
+            Foretold {instant(field.foretold.madeAt, timeZone)}:{' '}
+            {field.foretold.worries.map((worry, i) => (
+              <Fragment key={worry.hazard}>
+                {i > 0 ? '; ' : null}
+                <WorryText worry={worry} />
+              </Fragment>
+            ))}
+          </p>
+        ) : null}
         {field.heeds.length > 0 ? <p className="mb-1">Noted for this season: {field.heeds.join('; ')}</p> : null}
         <p className="mb-0">
           Began <Blank /> Ended <Blank /> People <Blank wide />

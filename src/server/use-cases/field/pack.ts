@@ -14,6 +14,7 @@ import { may } from '@/domain/roles'
 import type { VisitInContext } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { listEquipment } from '@/server/db/equipment-repository'
+import { listForetold } from '@/server/db/forecast-repository'
 import { listFindings } from '@/server/db/finding-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -25,6 +26,7 @@ import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
 import { findVisit, listDosesSince, listEntriesOf, listOpenVisits, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { forecastsSince } from '../lab/forecasts'
 import { cleanoutPond } from '../visit-planning'
 import { plantsOf, type DayHere } from '../plants/plants-of'
 import { gateFacts } from './facts'
@@ -96,6 +98,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
     await listFindings(trx),
   ]
   const doses = await listDosesSince(trx, pondIds, new Date(Date.now() - EARLIER_DOSE_DAYS * DAY_MS).toISOString())
+  const foretold = await listForetold(trx, pondIds, forecastsSince())
   const ponds = new Map((await findPonds(trx, pondIds)).map((pond) => [pond.id, pond]))
   const packed: FieldVisit[] = []
   // one after the other: a transaction answers one question at a time
@@ -117,6 +120,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
       plants: plants.get(visit.pondId)!.patches.map((patch) => forVisit(patch, visit.id)),
       care: plants.get(visit.pondId)!.tasks,
       heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
+      foretold: foretold.get(visit.pondId) ?? null,
     })
   }
   return packed

@@ -57,7 +57,7 @@ export async function diagnosisPage(actor: Actor, pondId: PondId) {
       today,
       known: knownFindings(await factsOf(trx, actor, pond, stations, today)),
       dosing: await dosingFacts(trx, pond, today),
-      kept: await checked(trx, actor, pondId, today),
+      kept: await checked(trx, actor, pond, today),
       mayPlan: may(actor.role, 'visits.plan'),
       mayLog: may(actor.role, 'visits.log'),
     }
@@ -80,13 +80,15 @@ async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: st
 const TESTS_BEFORE_DAYS = 30
 
 /** Earlier diagnoses held against the tests and photos that came after them. */
-async function checked(trx: Knex.Transaction, actor: Actor, pondId: PondId, today: string) {
+async function checked(trx: Knex.Transaction, actor: Actor, pond: PondInContext, today: string) {
+  const pondId = pond.id
+  const { maxDepthM } = savedPondFacts(pond).basin
   const kept = await listDiagnoses(trx, pondId)
   const first = kept.reduce((day, k) => (k.madeOn < day ? k.madeOn : day), today)
   const tests = kept.length > 0 ? await listDailyReadings(trx, pondId, addDays(first, -TESTS_BEFORE_DAYS), actor.timeZone) : []
   const photos: Awaited<ReturnType<typeof findPhotosAround>>[] = []
   for (const { madeOn } of kept) photos.push(await findPhotosAround(trx, pondId, madeOn, actor.timeZone))
-  return kept.map((k, i) => ({ ...k, check: checkDiagnosis(k, tests), photos: photos[i] }))
+  return kept.map((k, i) => ({ ...k, check: checkDiagnosis(k, tests, maxDepthM), photos: photos[i] }))
 }
 export type CheckedDiagnosis = Awaited<ReturnType<typeof checked>>[number]
 

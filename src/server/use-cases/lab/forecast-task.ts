@@ -9,6 +9,7 @@ import { eventsOfPlants, eventsOfVisits } from '@/domain/eco-events'
 import type { FirmId } from '@/domain/ids'
 import { patchesNow } from '@/domain/plants'
 import type { PondInContext } from '@/domain/pond'
+import { savedPondFacts } from '@/domain/pond-facts'
 import type { LabPond } from '@/domain/what-if'
 import { findSite } from '@/server/db/customer-repository'
 import { findFilter } from '@/server/db/forecast-repository'
@@ -42,7 +43,8 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
   const { firmId, timeZone, stations, today } = setting
   const lab = await labPond(trx, { firmId, timeZone }, pond, stations, today)
   if (!lab) return null
-  const pondHash = hashOf(lab)
+  const { maxDepthM } = savedPondFacts(pond).basin
+  const pondHash = hashOf(lab, maxDepthM)
   const kept = await findFilter(trx, pond.id)
   const goesOn = kept !== null && kept.pondHash === pondHash && kept.filter.day <= today && daysBetween(kept.filter.day, today) <= STALE_DAYS
   const from = goesOn ? kept.filter.day : addDays(today, -LEARN_DAYS)
@@ -54,6 +56,7 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
     pondHash,
     task: {
       pond: lab.eco,
+      deepestM: maxDepthM,
       station: lab.station,
       known: { ...lab.known, observed },
       from,
@@ -61,13 +64,13 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
       readings: readings
         .filter((r) => (OBSERVED_KINDS as readonly string[]).includes(r.kind))
         .map((r) => ({ ...r, kind: r.kind as ObservedKind }))
-        .filter((r) => r.day >= from && r.day < today),
+        .filter((r) => r.day >= from && r.day <= today),
       events: [
         ...eventsOfVisits(
-          (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day < today),
+          (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day <= today),
           from,
         ),
-        ...eventsOfPlants(patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone), from, today),
+        ...eventsOfPlants(patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone), from, addDays(today, 1)),
       ],
       particles: FORECAST_PARTICLES,
     },
@@ -75,10 +78,10 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
 }
 
 /** What particles hang on: another survey, filter or stock begins anew. */
-const hashOf = ({ eco }: LabPond): string => {
+const hashOf = ({ eco }: LabPond, deepestM: number): string => {
   const { volumeM3, areaM2, filter, fish, plants } = eco
   return createHash('sha256')
-    .update(JSON.stringify([volumeM3, areaM2, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v))))
+    .update(JSON.stringify([volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v))))
     .digest('hex')
 }
 

@@ -1,3 +1,4 @@
+import { savedPondFacts } from '@/domain/pond-facts'
 import { randomUUID } from 'node:crypto'
 import { OBSERVED_KINDS } from '@/core/ecosystem/observed'
 import { skillOf, type ForecastRun } from '@/domain/forecast'
@@ -55,7 +56,7 @@ export async function pondOutlook(actor: Actor, pondId: PondId) {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
     return {
-      pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName, deepestM: savedPondFacts(pond).basin.maxDepthM },
       forecast: await findForecast(trx, pondId),
       mayPlan: may(actor.role, 'visits.plan'),
     }

@@ -85,7 +85,7 @@ export async function labPond(
           ? weatherAtHeight(forecast.days, normals.altitudeM, pond.altitudeM).filter((d) => d.date >= today)
           : [],
     },
-    water: knownWaterOf(await lastReadings(trx, pond), today),
+    water: knownWaterOf(await lastReadings(trx, pond), today, facts.basin.maxDepthM),
   }
 }
 

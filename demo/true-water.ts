@@ -1,0 +1,80 @@
+import { drawParameters } from '../src/core/ecosystem/draw-parameters'
+import type { PondEvent } from '../src/core/ecosystem/events'
+import { OBSERVED, type ObservedKind } from '../src/core/ecosystem/observed'
+import type { EcoPond } from '../src/core/ecosystem/pond'
+import { simulate } from '../src/core/ecosystem/simulate'
+import type { StartKind } from '../src/core/ecosystem/start'
+import { addDays, daysBetween, type IsoDate } from '../src/core/numeric/calendar'
+import { seededRandom } from '../src/core/numeric/random'
+import type { ThermalFit } from '../src/core/season/calibrate'
+import { plainDayOfYear, weatherAtHeight } from '../src/core/season/weather-ahead'
+import { eventsOfVisits } from '../src/domain/eco-events'
+import type { PondId } from '../src/domain/ids'
+import { savedPondFacts } from '../src/domain/pond-facts'
+import type { Actor } from '../src/server/auth/actor'
+import { database } from '../src/server/db/connection'
+import { inFirm } from '../src/server/db/firm-transaction'
+import { findPond } from '../src/server/db/pond-repository'
+import { listDoneVisitDays } from '../src/server/db/visit-repository'
+import { listStations } from '../src/server/db/weather-repository'
+import { labPond } from '../src/server/use-cases/lab/lab-pond'
+import { actualDays } from '../stand-ins/weather-desk/actual'
+import { STATIONS } from '../stand-ins/weather-desk/stations'
+import { SITES } from './all-sites'
+
+/** What a pond is truly like: nobody at the firm knows, and no forecast is told. */
+export interface PondNature {
+  /** Picks the pond's own parameters out of what ponds may be. */
+  readonly seed: number
+  /** How this pond's water truly answers to the weather; its survey guesses otherwise. */
+  readonly thermal: ThermalFit
+  readonly start: StartKind
+  /** Feed given as a multiple of the fish's ration: at the beginning of the two years, and today. */
+  readonly fed: readonly [number, number]
+}
+
+export const HISTORY_DAYS = 730
+/** Before anyone tests, the pond has lived a year. */
+const RUN_IN_DAYS = 365
+const FEED_CHANGES_DAYS = 30
+/** Tests are made in the middle of the morning. */
+const TESTED_AT_H = 10
+
+export interface TrueWater {
+  /** What is in the water at test time on a day. */
+  readonly at: (day: IsoDate, kind: ObservedKind) => number
+  /** No hand is seen deeper, m. */
+  readonly deepestM: number
+}
+
+/** The water that a pond truly had over the last two years: by the weather that truly came, what was done at it, and its nature. */
+export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature, today: IsoDate): Promise<TrueWater> {
+  const from = addDays(today, -HISTORY_DAYS - RUN_IN_DAYS)
+  const days = daysBetween(from, today)
+  const { pond, deepestM, siteName, altitudeM, visits } = await inFirm(actor.firmId, async (trx) => {
+    const found = (await findPond(trx, pondId))!
+    const lab = (await labPond(trx, actor, found, await listStations(database()), today))!
+    const { maxDepthM: deepestM } = savedPondFacts(found).basin
+    return { pond: lab.eco, deepestM, siteName: found.siteName, altitudeM: found.altitudeM, visits: await listDoneVisitDays(trx, pondId, from) }
+  })
+  const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === siteName)!.stationId)!
+  const { series } = simulate({
+    pond: { ...pond, ...nature.thermal, fish: { ...pond.fish, feedFactor: nature.fed[0] } } satisfies EcoPond,
+    weather: weatherAtHeight(actualDays(station.id, from, today), station.normals.altitudeM, altitudeM),
+    startDay: plainDayOfYear(from),
+    days,
+    events: [...feedings(nature, days), ...eventsOfVisits(visits, from)],
+    start: { kind: nature.start },
+    parameters: drawParameters(seededRandom(nature.seed)),
+    every: 'hour',
+  })
+  return { at: (day, kind) => series[OBSERVED[kind].output][daysBetween(from, day) * 24 + TESTED_AT_H], deepestM }
+}
+
+/** Fish grow and are given more, a little every month. */
+const feedings = ({ fed: [then, now] }: PondNature, days: number): PondEvent[] =>
+  Array.from({ length: Math.floor(HISTORY_DAYS / FEED_CHANGES_DAYS) }, (_, i) => ({
+    kind: 'feed',
+    day: days - HISTORY_DAYS + i * FEED_CHANGES_DAYS,
+    factor: then + ((now - then) * i * FEED_CHANGES_DAYS) / HISTORY_DAYS,
+  }))

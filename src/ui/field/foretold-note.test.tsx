@@ -1,0 +1,35 @@
+import { render, screen } from '@testing-library/react'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
+import type { Foretold } from '@/domain/forecast'
+import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
+import { FieldProvider } from './field-context'
+import { ForetoldNote } from './foretold-note'
+
+const show = (foretold: Foretold | null, units: 'metric' | 'us' = 'metric') =>
+  render(
+    <AsPerson units={units}>
+      <FieldProvider
+        value={{ person: FIELD_PERSON, today: '2027-07-02', products: DEFAULT_PRODUCT_BOOK, log: async () => undefined, sync: async () => 'synced' }}
+      >
+        <ForetoldNote foretold={foretold} />
+      </FieldProvider>
+    </AsPerson>,
+  )
+
+describe('what is foretold, at the water', () => {
+  it('says what, how likely, when, and when it was foretold; the model is not believed before a test', () => {
+    show({ madeAt: '2027-07-01T04:10:00Z', worries: [{ hazard: 'oxygen', week: 0.7, whole: 0.92, day: '2027-07-05', weight: 0.8, jobKey: 'routine' }] })
+    const note = screen.getByRole('region', { name: 'Foretold' })
+    expect(note).toHaveTextContent(/1 Jul 2027/)
+    expect(note).toHaveTextContent(/likely Oxygen runs low: below 5 mg\/L at night in 9 of 10 runs, about Mon 5 Jul/)
+    expect(note).toHaveTextContent('Test before you act on it.')
+  })
+  it('speaks the person’s units', () => {
+    show({ madeAt: '2027-07-01T04:10:00Z', worries: [{ hazard: 'heat', week: 0.1, whole: 0.4, day: '2027-07-15', weight: 0.2, jobKey: 'routine' }] }, 'us')
+    expect(screen.getByRole('region', { name: 'Foretold' })).toHaveTextContent(/maybe Too warm for fish: above 86\.0\s°F/)
+  })
+  it('is not there when nothing worries', () => {
+    show(null)
+    expect(screen.queryByRole('region', { name: 'Foretold' })).not.toBeInTheDocument()
+  })
+})

@@ -1,0 +1,24 @@
+'use client'
+import { instant } from '@/domain/dates'
+import type { Foretold } from '@/domain/forecast'
+import { WorryText } from '@/ui/lab/worry-text'
+import { useField } from './field-context'
+
+/** What the last forecast worries about at this pond: what to test before anything else. */
+export function ForetoldNote({ foretold }: { foretold: Foretold | null }) {
+  const { person } = useField()
+  if (foretold === null) return null
+  return (
+    <section className="amount" aria-label="Foretold">
+      <strong>Foretold</strong> <span className="soft">{instant(foretold.madeAt, person.timeZone)}</span>
+      <ul className="mb-1 ps-3">
+        {foretold.worries.map((worry) => (
+          <li key={worry.hazard}>
+            <WorryText worry={worry} />
+          </li>
+        ))}
+      </ul>
+      <p className="soft mb-0">A model advises. Test before you act on it.</p>
+    </section>
+  )
+}
