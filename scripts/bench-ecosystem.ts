@@ -32,12 +32,14 @@ const comparison: Comparison = {
   water: {},
   seed: 3,
 }
+/** So long a pond has been followed before the night that is timed. */
+const LEARNT_DAYS = 10
 const taskFor = (filter: ForecastTask['filter']): ForecastTask => ({
   pond: SAMPLE_POND,
   deepestM: 1.2,
   station: SAMPLE_STATION,
-  known: { ...known, today: filter ? addDays(FROM, 1) : FROM },
-  from: FROM,
+  known: { ...known, today: addDays(FROM, filter ? LEARNT_DAYS + 1 : LEARNT_DAYS) },
+  from: filter?.day ?? FROM,
   filter,
   readings: [],
   events: [],
@@ -52,7 +54,7 @@ function work(of: Work): void {
     for (const member of of.members) runner.member(member)
     return
   }
-  // what a night costs: a filter that stands at yesterday is brought forward a day and looks three weeks ahead
+  // what a night costs: a kept filter is brought forward a day, then through the days that tests may still come for, and three weeks ahead
   const { filter } = forecastPond(taskFor(null))
   parentPort!.postMessage('ready')
   for (let i = 0; i < of.ponds; i++) forecastPond(taskFor(filter))
