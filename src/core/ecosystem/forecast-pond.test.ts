@@ -39,6 +39,9 @@ describe('a pond’s forecast', () => {
     const { outlook, filter, scores } = forecastPond(task({ readings: [nitrite(addDays(TODAY, -20), 0.1), nitrite(TODAY, 1.5)] }))
     expect(outlook.from).toBe(addDays(TODAY, 1))
     expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(3 * untested.outlook.bands.nitrite.p50[1])
+    // neither shrugged off nor overdone
+    expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(0.6)
+    expect(outlook.bands.nitrite.p50[0]).toBeLessThan(2)
     // shown as scored already, kept only when its day is settled
     expect(scores.nitrite.readings).toBe(1)
     expect(filter.scores.nitrite.readings).toBe(0)

@@ -131,11 +131,12 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
   const bias = { ...filter.bias }
   const off = (r: DatedReading, i: number) => misfit(r.kind, withoutBias(r.kind, last[i][r.kind], filter.bias[r.kind] ?? 0), r.value)
   const weights = filter.particles.map((_, i) => Math.exp(-0.5 * readings.reduce((sum, r) => sum + off(r, i) ** 2, 0)))
+  const random = seededRandom(SEED + filter.drawn)
+  const chosen = resample(weights, random)
   for (const { kind, value, day } of readings) {
     const before = lastRead[kind]
-    const plain = middleOf(last.map((l) => l[kind]))
     if (before) {
-      const model = withoutBias(kind, plain, filter.bias[kind] ?? 0)
+      const model = withoutBias(kind, middleOf(last.map((l) => l[kind])), filter.bias[kind] ?? 0)
       const score = scores[kind]
       scores[kind] = {
         readings: score.readings + 1,
@@ -144,12 +145,11 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
       }
     }
     lastRead[kind] = { day, value }
-    const residual = misfit(kind, plain, value)
+    // what the particles that were chosen for their fit still leave: a bias is not learnt twice
+    const residual = misfit(kind, middleOf(chosen.map((i) => last[i][kind])), value)
     const known = filter.bias[kind]
     bias[kind] = known === undefined ? residual : known + BIAS_RATE * (residual - known)
   }
-  const random = seededRandom(SEED + filter.drawn)
-  const chosen = resample(weights, random)
   const fresh = Math.floor(FRESH_SHARE * chosen.length)
   const particles = chosen.map((i, n) => {
     const seed = n >= chosen.length - fresh ? filter.drawn + n : filter.particles[i].seed
