@@ -30,6 +30,7 @@ import { placeOf } from './map'
 import { SITES } from './all-sites'
 import type { DemoSite } from './sites'
 import { plantGroups } from './plants'
+import { powerCut } from './power-cut'
 import { playPractice } from './practice-games'
 import { stockShelves } from './stores'
 
@@ -63,6 +64,7 @@ async function load(): Promise<void> {
     // after the cleanouts, so that the tests answer their follow-ups
     await logTwoYears(owner, ponds.get(key)!, story, today, random)
   }
+  await powerCut(owner, ponds.get('works-canteen')!, today)
   await logLeak(owner, ponds.get('drovers')!, today)
   await fitEquipment(owner, ponds, today)
   await stockShelves(owner)
