@@ -6,6 +6,8 @@ export default defineConfig({
   timeout: 90_000,
   expect: { timeout: 15_000 },
   workers: 2,
+  // two cores that others use too: what fails once for want of time is tried again, and named as such
+  retries: 1,
   fullyParallel: false,
   forbidOnly: true,
   reporter: [['list'], ['json', { outputFile: '.slow-reed-test/playwright.json' }]],

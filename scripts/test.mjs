@@ -52,6 +52,7 @@ async function playwright(env) {
   const stats = readJson('playwright.json')?.stats
   totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
   totals.failed += stats ? stats.unexpected + stats.skipped : 1
+  if (stats?.flaky) say(`${stats.flaky} of the browser tests needed a second try: look at them above before the next change.`)
 }
 
 /** The demo firm, the stand-ins, a worker and two apps (one on an empty database), then the browser tests. */

@@ -1,5 +1,5 @@
-import Papa from 'papaparse'
 import { plantSpecies } from '../core/plants/species'
+import { csvOf } from './csv'
 import type { PondId } from './ids'
 
 /** A group of plants that does not winter outside. */
@@ -21,7 +21,7 @@ export interface SeasonalPlant {
 
 /** The list that goes along in autumn and comes out again in spring. */
 export const plantsCsv = (plants: readonly SeasonalPlant[]): string =>
-  `${Papa.unparse(
+  csvOf(
     plants.map((p) => ({
       site: p.site,
       pond: p.pond,
@@ -34,5 +34,5 @@ export const plantsCsv = (plants: readonly SeasonalPlant[]): string =>
       from: p.from,
       by: p.by,
     })),
-    { columns: ['site', 'pond', 'plant', 'botanical', 'plants', 'state', 'place', 'next', 'from', 'by'], escapeFormulae: true },
-  )}\n`
+    ['site', 'pond', 'plant', 'botanical', 'plants', 'state', 'place', 'next', 'from', 'by'],
+  )

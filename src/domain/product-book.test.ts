@@ -20,7 +20,7 @@ describe('the product book', () => {
     expect(read).toBe(2)
     expect(products.find((p) => p.key === 'flocculant')).toMatchObject({ rate: 35, mostPerM3: 70, waterC: [4, 35] })
     expect(products.at(-1)).toMatchObject({ key: 'own-culture', basis: 'volume' })
-    expect(problems).toEqual([{ row: 4, message: expect.stringContaining('rate') }])
+    expect(problems).toEqual([{ line: 4, message: expect.stringContaining('rate') }])
     expect(readProductCsv('a,b\n1,2', DEFAULT_PRODUCT_BOOK).problems[0].message).toContain('name, purpose')
   })
 })

@@ -1,4 +1,3 @@
-import Papa from 'papaparse'
 import { z } from 'zod'
 import {
   DEFAULT_PRODUCTS,
@@ -10,6 +9,7 @@ import {
   type ProductPurpose,
   type RateBasis,
 } from '../core/water/products'
+import { csvNumber, csvOf, readCsv, type CsvRowProblem } from './csv'
 import { numberWithin, optionalText, shortText } from './fields'
 
 const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
@@ -103,43 +103,40 @@ const COLUMNS = [
 ] as const
 
 export const productCsv = (products: ProductBook): string =>
-  Papa.unparse({
-    fields: [...COLUMNS],
-    data: products.map((p) => [
-      p.name,
-      p.purpose,
-      p.unit,
-      p.rate,
-      p.basis,
-      p.mostPerM3,
-      p.treats,
-      p.waterC[0],
-      p.waterC[1],
-      p.measure?.name ?? '',
-      p.measure?.holds ?? '',
-      p.repeats?.times ?? '',
-      p.repeats?.everyDays ?? '',
-      p.safety,
-    ]),
-  })
+  csvOf(
+    products.map((p) => ({
+      name: p.name,
+      purpose: p.purpose,
+      unit: p.unit,
+      rate: p.rate,
+      basis: p.basis,
+      most_per_m3: p.mostPerM3,
+      treats: p.treats,
+      from_c: p.waterC[0],
+      to_c: p.waterC[1],
+      measure: p.measure?.name ?? '',
+      measure_holds: p.measure?.holds ?? '',
+      repeats: p.repeats?.times ?? '',
+      every_days: p.repeats?.everyDays ?? '',
+      safety: p.safety,
+    })),
+    COLUMNS,
+  )
 
 export interface ProductCsvOutcome {
   readonly products: ProductBook
   readonly read: number
-  readonly problems: readonly { readonly row: number; readonly message: string }[]
+  readonly problems: readonly CsvRowProblem[]
 }
 
 /** Products from a CSV: a row changes the product of its name or adds one; rows that do not read are named and leave their product alone. */
 export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutcome {
-  const { data, meta } = Papa.parse<Record<string, string>>(csv.trim(), { header: true, skipEmptyLines: true, transformHeader: (h) => h.trim().toLowerCase() })
-  const missing = ['name', 'purpose', 'unit', 'rate', 'most_per_m3'].filter((c) => !(meta.fields ?? []).includes(c))
-  if (missing.length > 0) return { products: before, read: 0, problems: [{ row: 1, message: `The first row must name the columns ${missing.join(', ')}.` }] }
+  const file = readCsv(csv, COLUMNS, ['name', 'purpose', 'unit', 'rate', 'most_per_m3'])
   const products = [...before]
-  const problems: { row: number; message: string }[] = []
+  const problems = [...file.problems]
   let read = 0
-  data.forEach((cells, i) => {
-    const text = (column: string) => (cells[column] ?? '').trim()
-    const figure = (column: string, usual = Number.NaN) => (text(column) === '' ? usual : Number(text(column)))
+  for (const { line, cell: text } of file.rows) {
+    const figure = (column: string, usual = Number.NaN) => csvNumber(text(column)) ?? usual
     const at = products.findIndex((p) => p.name.toLowerCase() === text('name').toLowerCase())
     const old = at >= 0 ? products[at] : undefined
     const parsed = ProductInput.safeParse({
@@ -159,12 +156,12 @@ export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutc
       safety: text('safety'),
     })
     if (!parsed.success) {
-      problems.push({ row: i + 2, message: `${parsed.error.issues[0].path.join('.')}: ${parsed.error.issues[0].message}` })
-      return
+      problems.push({ line, message: `${parsed.error.issues[0].path.join('.')}: ${parsed.error.issues[0].message}` })
+      continue
     }
     read++
     if (at >= 0) products[at] = parsed.data
     else products.push(parsed.data)
-  })
+  }
   return { products, read, problems }
 }

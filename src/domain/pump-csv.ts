@@ -1,14 +1,8 @@
-import Papa from 'papaparse'
 import { PUMP_RANGE, type CataloguePump } from '../core/filter/pump-catalogue'
+import { csvNumber, readCsv, type CsvRow, type CsvRowProblem } from './csv'
 
 /** One row a curve point; the first row of a pump carries its power, price and outlet. */
 export const PUMP_CSV_COLUMNS = ['name', 'flow_m3_h', 'head_m', 'power_W', 'price', 'outlet_mm'] as const
-
-export interface CsvRowProblem {
-  /** Line of the file, counting the heading as 1. */
-  readonly line: number
-  readonly message: string
-}
 
 export interface PumpCsvOutcome {
   readonly pumps: readonly CataloguePump[]
@@ -29,53 +23,39 @@ const LEAST_POINTS = 2
 const MOST_PUMPS = 500
 const RECOMMENDED = [0.33, 0.83] as const
 
-/** A number with a point or a decimal comma; null when the cell is empty, NaN when it is something else. */
-export function csvNumber(cell: string | undefined): number | null {
-  const text = (cell ?? '').trim()
-  if (text === '') return null
-  return /^-?\d+([.,]\d+)?(e[+-]?\d+)?$/i.test(text) ? Number(text.replace(',', '.')) : Number.NaN
-}
-
 /** Reads pump curves from a CSV. Bad rows are named by line and left out; a pump with fewer than two good points is left out and named. */
 export function readPumpCsv(text: string): PumpCsvOutcome {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim(),
-  })
-  const missing = (['name', 'flow_m3_h', 'head_m'] as const).filter((column) => !parsed.meta.fields?.includes(column))
-  if (missing.length > 0)
-    return { pumps: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${PUMP_CSV_COLUMNS.join(', ')}.` }] }
-  const problems: CsvRowProblem[] = []
-  const rows = parsed.data.flatMap((cells, i) => readRow(cells, i + 2, problems))
+  const file = readCsv(text, PUMP_CSV_COLUMNS, ['name', 'flow_m3_h', 'head_m'])
+  const problems = [...file.problems]
+  const rows = file.rows.flatMap((row) => readRow(row, problems))
   const byName = new Map<string, Row[]>()
   for (const row of rows) byName.set(row.name, [...(byName.get(row.name) ?? []), row])
   const pumps = [...byName].slice(0, MOST_PUMPS).flatMap(([name, own]) => buildPump(name, own, problems))
   return { pumps, problems: problems.sort((a, b) => a.line - b.line) }
 }
 
-function readRow(cells: Record<string, string>, line: number, problems: CsvRowProblem[]): Row[] {
-  const name = (cells.name ?? '').trim()
+function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
+  const name = cell('name')
   const say = (message: string): Row[] => {
     problems.push({ line, message })
     return []
   }
   if (name === '' || name.length > 60) return say('name: give each point the name of its pump, at most 60 letters.')
   const within = (column: string, [least, most]: readonly [number, number], factor = 1) => {
-    const value = csvNumber(cells[column])
+    const value = csvNumber(cell(column))
     if (value === null) return null
     return value * factor >= least && value * factor <= most ? value * factor : Number.NaN
   }
   const flow = within('flow_m3_h', PUMP_RANGE.flowM3PerH)
   const head = within('head_m', PUMP_RANGE.headM)
-  if (flow === null || Number.isNaN(flow)) return say(`flow_m3_h: “${cells.flow_m3_h ?? ''}” is not a flow between 0 and ${PUMP_RANGE.flowM3PerH[1]} m³/h.`)
-  if (head === null || Number.isNaN(head)) return say(`head_m: “${cells.head_m ?? ''}” is not a head between 0 and ${PUMP_RANGE.headM[1]} m.`)
+  if (flow === null || Number.isNaN(flow)) return say(`flow_m3_h: “${cell('flow_m3_h')}” is not a flow between 0 and ${PUMP_RANGE.flowM3PerH[1]} m³/h.`)
+  if (head === null || Number.isNaN(head)) return say(`head_m: “${cell('head_m')}” is not a head between 0 and ${PUMP_RANGE.headM[1]} m.`)
   const power = within('power_W', PUMP_RANGE.powerW)
   const price = within('price', PUMP_RANGE.priceMinor, 100)
   const outlet = within('outlet_mm', PUMP_RANGE.outletM, 0.001)
-  if (Number.isNaN(power)) return say(`power_W: “${cells.power_W}” is not a power between 1 and 100 000 W.`)
-  if (Number.isNaN(price)) return say(`price: “${cells.price}” is not a price.`)
-  if (Number.isNaN(outlet)) return say(`outlet_mm: “${cells.outlet_mm}” is not a bore between 10 and 500 mm.`)
+  if (Number.isNaN(power)) return say(`power_W: “${cell('power_W')}” is not a power between 1 and 100 000 W.`)
+  if (Number.isNaN(price)) return say(`price: “${cell('price')}” is not a price.`)
+  if (Number.isNaN(outlet)) return say(`outlet_mm: “${cell('outlet_mm')}” is not a bore between 10 and 500 mm.`)
   return [{ line, name, flow, head, power, price, outlet }]
 }
 

@@ -1,6 +1,4 @@
-import Papa from 'papaparse'
-import type { CsvRowProblem } from './pump-csv'
-import { csvNumber } from './pump-csv'
+import { csvNumber, csvOf, readCsv, type CsvRowProblem } from './csv'
 import { ServicePlan, type ServiceLine } from './service-plan'
 
 export const SERVICE_CSV_COLUMNS = ['site', 'pond', 'job', 'every_days', 'from', 'to', 'starts', 'ends', 'price'] as const
@@ -12,7 +10,7 @@ export interface PondPlan {
 }
 
 export const servicePlansCsv = (plans: readonly PondPlan[]): string =>
-  `${Papa.unparse(
+  csvOf(
     plans.flatMap(({ site, pond, lines }) =>
       lines.map((line) => ({
         site,
@@ -26,25 +24,17 @@ export const servicePlansCsv = (plans: readonly PondPlan[]): string =>
         price: line.priceMinor === null ? '' : (line.priceMinor / 100).toFixed(2),
       })),
     ),
-    { columns: [...SERVICE_CSV_COLUMNS], escapeFormulae: true },
-  )}\n`
+    SERVICE_CSV_COLUMNS,
+  )
 
 /**
  * Service plans out of a CSV: all lines of one pond together make its plan.
  * A pond with a line that does not read keeps what it has, and the line is named.
  */
 export function readServicePlansCsv(text: string): { plans: PondPlan[]; problems: CsvRowProblem[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
-  })
-  const missing = ['site', 'pond', 'job'].filter((name) => !parsed.meta.fields?.includes(name))
-  if (missing.length > 0)
-    return { plans: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${SERVICE_CSV_COLUMNS.join(', ')}.` }] }
+  const file = readCsv(text, SERVICE_CSV_COLUMNS, ['site', 'pond', 'job'])
   const groups = new Map<string, { site: string; pond: string; lines: { line: number; value: Record<keyof ServiceLine, unknown> }[] }>()
-  parsed.data.forEach((cells, i) => {
-    const cell = (name: string) => (cells[name] ?? '').trim()
+  for (const { line, cell } of file.rows) {
     const price = csvNumber(cell('price'))
     const every = csvNumber(cell('every_days'))
     const value = {
@@ -58,11 +48,11 @@ export function readServicePlansCsv(text: string): { plans: PondPlan[]; problems
     }
     const key = `${cell('site')}\u0000${cell('pond')}`
     const group = groups.get(key) ?? { site: cell('site'), pond: cell('pond'), lines: [] }
-    group.lines.push({ line: i + 2, value })
+    group.lines.push({ line, value })
     groups.set(key, group)
-  })
+  }
   const plans: PondPlan[] = []
-  const problems: CsvRowProblem[] = []
+  const problems: CsvRowProblem[] = [...file.problems]
   for (const { site, pond, lines } of groups.values()) {
     const read = ServicePlan.safeParse(lines.map((l) => l.value))
     if (read.success) plans.push({ site, pond, lines: read.data })

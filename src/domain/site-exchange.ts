@@ -1,6 +1,5 @@
-import Papa from 'papaparse'
 import { SiteInput, type Customer, type Site } from './customer'
-import type { CsvRowProblem } from './pump-csv'
+import { csvOf, readCsv, type CsvRow, type CsvRowProblem } from './csv'
 
 export const SITE_CSV_COLUMNS = [
   'customer',
@@ -51,8 +50,7 @@ const cellsOf = (s: SiteOfCustomer) => ({
   school_holidays: s.schoolHolidays,
 })
 
-export const sitesCsv = (sites: readonly SiteOfCustomer[]): string =>
-  `${Papa.unparse(sites.map(cellsOf), { columns: [...SITE_CSV_COLUMNS], escapeFormulae: true })}\n`
+export const sitesCsv = (sites: readonly SiteOfCustomer[]): string => csvOf(sites.map(cellsOf), SITE_CSV_COLUMNS)
 
 /** Sites with a place as points; the others are not in it. */
 export const sitesGeoJson = (sites: readonly SiteOfCustomer[]) => ({
@@ -64,18 +62,9 @@ export const sitesGeoJson = (sites: readonly SiteOfCustomer[]) => ({
 })
 
 export function readSitesCsv(text: string, station: string): SiteFile {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
-  })
-  const missing = ['customer', 'site'].filter((name) => !parsed.meta.fields?.includes(name))
-  if (missing.length > 0)
-    return { rows: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(' and ')}. Columns: ${SITE_CSV_COLUMNS.join(', ')}.` }] }
-  return collect(
-    parsed.data.map((cells, i) => [i + 2, cells] as const),
-    station,
-  )
+  const { rows, problems } = readCsv(text, SITE_CSV_COLUMNS, ['customer', 'site'])
+  const read = collect(rows, station)
+  return { rows: read.rows, problems: [...problems, ...read.problems] }
 }
 
 /** Points of a GeoJSON feature collection; properties carry the columns of the CSV. */
@@ -93,17 +82,17 @@ export function readSitesGeoJson(text: string, station: string): SiteFile {
     features.map((feature: { geometry?: { type?: string; coordinates?: unknown }; properties?: Record<string, unknown> }, i) => {
       const point = feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates) ? feature.geometry.coordinates : []
       const texts = Object.fromEntries(Object.entries(feature?.properties ?? {}).map(([key, value]) => [key, value === null ? '' : String(value)]))
-      return [i + 1, { ...texts, lon: String(point[0] ?? ''), lat: String(point[1] ?? '') }] as const
+      const cells: Record<string, string> = { ...texts, lon: String(point[0] ?? ''), lat: String(point[1] ?? '') }
+      return { line: i + 1, cell: (column: string) => (cells[column] ?? '').trim() }
     }),
     station,
   )
 }
 
-function collect(entries: readonly (readonly [number, Record<string, string>])[], station: string): SiteFile {
+function collect(entries: readonly CsvRow[], station: string): SiteFile {
   const rows: SiteRow[] = []
   const problems: CsvRowProblem[] = []
-  for (const [line, cells] of entries) {
-    const cell = (name: string) => (cells[name] ?? '').trim()
+  for (const { line, cell } of entries) {
     const number = (name: string) => (cell(name) === '' ? null : Number(cell(name).replace(',', '.')))
     const customer = cell('customer')
     const read = SiteInput.safeParse({

@@ -1,7 +1,6 @@
-import Papa from 'papaparse'
 import { dayNumber } from '../core/numeric/calendar'
 import type { DatedWeather } from '../core/season/weather-ahead'
-import { csvNumber, type CsvRowProblem } from './pump-csv'
+import { csvNumber, readCsv, type CsvRowProblem } from './csv'
 
 export const WEATHER_CSV_COLUMNS = ['date', 'min', 'max', 'rain', 'wind', 'humidity', 'sun'] as const
 
@@ -26,25 +25,17 @@ const isDay = (text: string): boolean => {
 
 /** Observed days out of a CSV; rows that do not read are named by their line and left out. Only date, min and max are needed. */
 export function readWeatherCsv(text: string, today: string): { days: DatedWeather[]; problems: CsvRowProblem[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
-  })
-  const missing = ['date', 'min', 'max'].filter((name) => !parsed.meta.fields?.includes(name))
-  if (missing.length > 0)
-    return { days: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${WEATHER_CSV_COLUMNS.join(', ')}.` }] }
-  const problems: CsvRowProblem[] = []
+  const file = readCsv(text, WEATHER_CSV_COLUMNS, ['date', 'min', 'max'])
+  const problems = [...file.problems]
   const days = new Map<string, DatedWeather>()
-  parsed.data.forEach((cells, i) => {
-    const line = i + 2
-    const date = (cells.date ?? '').trim()
+  file.rows.forEach(({ line, cell }) => {
+    const date = cell('date')
     const say = (message: string) => problems.push({ line, message })
     if (!isDay(date)) return say(`date: “${date}” is not a day such as 2026-04-09.`)
     if (date >= today) return say(`date: ${date} is not over yet.`)
     const value = (name: keyof typeof COLUMNS): number | null => {
       const { range, instead } = COLUMNS[name]
-      const text = (cells[name] ?? '').trim()
+      const text = cell(name)
       if (text === '' && instead !== null) return instead
       const number = csvNumber(text)
       if (number === null || !(number >= range[0] && number <= range[1])) {

@@ -89,8 +89,8 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
         <p role="status">
           {read.read} products read.{' '}
           {read.problems.map((p) => (
-            <span key={p.row} className="d-block">
-              Row {p.row}: {p.message}
+            <span key={p.line} className="d-block">
+              Line {p.line}: {p.message}
             </span>
           ))}
         </p>

@@ -1,4 +1,4 @@
-import Papa from 'papaparse'
+import { csvOf } from '@/domain/csv'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listVisitLines } from '@/server/db/visit-line-repository'
@@ -7,7 +7,7 @@ import { listVisitLines } from '@/server/db/visit-line-repository'
 export async function visitsAsCsv(actor: Actor, from: string, to: string): Promise<string> {
   assertMay(actor, 'visits.plan')
   const lines = await inFirm(actor.firmId, (trx) => listVisitLines(trx, { from, to }))
-  return `${Papa.unparse(
+  return csvOf(
     lines.map((v) => ({
       day: v.day,
       start: v.startTime,
@@ -20,6 +20,6 @@ export async function visitsAsCsv(actor: Actor, from: string, to: string): Promi
       state: v.state,
       promised: v.locked ? 'yes' : '',
     })),
-    { columns: ['day', 'start', 'minutes', 'crew', 'job', 'site', 'pond', 'town', 'state', 'promised'], escapeFormulae: true },
-  )}\n`
+    ['day', 'start', 'minutes', 'crew', 'job', 'site', 'pond', 'town', 'state', 'promised'],
+  )
 }

@@ -1,9 +1,9 @@
 'use client'
 import Link from 'next/link'
 import { useMemo } from 'react'
-import Papa from 'papaparse'
 import { estimate, type Estimate } from '@/core/pricing/estimate'
 import { formatNumber } from '@/core/units/format'
+import { csvOf } from '@/domain/csv'
 import { money } from '@/domain/pricing'
 import { may } from '@/domain/roles'
 import { usePerson } from '@/ui/person-context'
@@ -22,8 +22,8 @@ const GROUP_NAMES = {
 } as const
 const GROUPS = Object.keys(GROUP_NAMES) as (keyof typeof GROUP_NAMES)[]
 
-const csvOf = (price: Estimate): string =>
-  Papa.unparse(
+const materialsCsv = (price: Estimate): string =>
+  csvOf(
     price.lines.map((line) => ({
       item: line.name,
       quantity: line.quantity,
@@ -31,7 +31,7 @@ const csvOf = (price: Estimate): string =>
       cost_each: (line.costMinor / 100).toFixed(2),
       total: (line.totalMinor / 100).toFixed(2),
     })),
-    { escapeFormulae: true },
+    ['item', 'quantity', 'unit', 'cost_each', 'total'],
   )
 
 /** Materials, labour and price of the design as drawn, and the proposals made of saved versions. */
@@ -121,7 +121,7 @@ export function PricePart({ data, shown }: BenchPart) {
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
-            onClick={() => saveFile(fileName(`${pond.name} materials`, 'csv'), csvOf(price), 'text/csv')}
+            onClick={() => saveFile(fileName(`${pond.name} materials`, 'csv'), materialsCsv(price), 'text/csv')}
           >
             Save as CSV
           </button>
