@@ -106,7 +106,7 @@ describe('workers', () => {
     const ponds: PondId[] = []
     for (let i = 0; i < FORECAST_PONDS; i++) ponds.push(await addPond(actors.owner, newPond({ name: `Pond ${i}` })))
     await logReadings(actors.owner, ponds[0], {
-      at: new Date(Date.now() - 3 * 86_400_000).toISOString(),
+      at: new Date(Date.now() - 5 * 86_400_000).toISOString(),
       method: 'drops',
       readings: { tan: { value: 0.2, belowStep: false } },
       confirmedUnlikely: false,
@@ -138,7 +138,7 @@ describe('workers', () => {
     expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
     expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
 
-    // what the filter had read is remembered, and nobody else's ponds are seen
+    // what the filter had read on settled days is remembered, and nobody else's ponds are seen
     const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
     expect(row.filter.lastRead.tan.value).toBe(0.2)
     const stranger = await makeFirm('Smew')
