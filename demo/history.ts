@@ -17,7 +17,7 @@ import { HISTORY_DAYS, trueWater, type PondNature } from './true-water'
 /** The stories of the scenario, in what each pond is truly like. */
 export const STORIES: Readonly<Record<string, PondNature>> = {
   lanternhouse: { seed: 11, thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 }, start: 'settled', fed: [0.8, 0.8] },
-  // overfed goldfish that became many and large, on a bed for a few: a little worse every year
+  // koi and sturgeon on a bed that was built for a few goldfish, and guests who feed more every year
   brewery: { seed: 23, thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 }, start: 'green', fed: [0.4, 0.7] },
   highcairn: { seed: 35, thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 }, start: 'settled', fed: [0.9, 1] },
 }

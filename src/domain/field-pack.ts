@@ -40,8 +40,8 @@ export interface FieldVisit {
   readonly care: readonly CareTask[]
   /** Notes that an earlier visit left for this season. */
   readonly heeds: readonly string[]
-  /** What the last forecast worries about; null when there is none that still counts. */
-  readonly foretold: Foretold | null
+  /** What the last forecast worries about; null when there is none that still counts, missing in what a device kept from before there were any. */
+  readonly foretold?: Foretold | null
 }
 
 /** Who the device belongs to at the moment. */

@@ -48,6 +48,10 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   // and the crew that goes there has it on the field sheet
   await page.goto(await planToday(page, 'winter-check', '01:10', 'weir%20garden', 'Newt'))
   await expect(page.getByRole('region', { name: 'Foretold' })).toContainText(/Nitrite: above/)
+  for (const theme of ['light', 'dark', 'sun']) {
+    await page.evaluate((t) => (document.documentElement.dataset.bsTheme = t), theme)
+    expect(await seriousOn(page, theme !== 'light'), theme).toEqual([])
+  }
   await page.goto(await pondHref(page, 'lanternhouse'))
   await page.getByRole('link', { name: 'Outlook', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Reasons to worry' })).toBeVisible()

@@ -23,7 +23,7 @@ const running = new Map<ForecastRunId, { firmId: FirmId; stop: () => void }>()
 
 /**
  * Forecasts every pond of a firm: claims the run, then pond by pond reads, works out in a thread, and keeps.
- * What is kept stays kept: a run whose worker died is taken up again, and ponds that are already up to today cost little.
+ * What is kept stays kept: a run whose worker died is taken up again, and ponds that were worked out before it died are only brought forward from what was kept.
  */
 export async function forecastPonds(firmId: FirmId, runId: ForecastRunId): Promise<void> {
   const ponds = await inFirm(firmId, listPonds)

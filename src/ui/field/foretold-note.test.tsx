@@ -5,7 +5,7 @@ import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { FieldProvider } from './field-context'
 import { ForetoldNote } from './foretold-note'
 
-const show = (foretold: Foretold | null, units: 'metric' | 'us' = 'metric') =>
+const show = (foretold: Foretold | null | undefined, units: 'metric' | 'us' = 'metric') =>
   render(
     <AsPerson units={units}>
       <FieldProvider
@@ -28,8 +28,8 @@ describe('what is foretold, at the water', () => {
     show({ madeAt: '2027-07-01T04:10:00Z', worries: [{ hazard: 'heat', week: 0.1, whole: 0.4, day: '2027-07-15', weight: 0.2, jobKey: 'routine' }] }, 'us')
     expect(screen.getByRole('region', { name: 'Foretold' })).toHaveTextContent(/maybe Too warm for fish: above 86\.0\s°F/)
   })
-  it('is not there when nothing worries', () => {
-    show(null)
+  it.each([null, undefined])('is not there when nothing worries, nor in a visit kept from before there were forecasts', (none) => {
+    show(none)
     expect(screen.queryByRole('region', { name: 'Foretold' })).not.toBeInTheDocument()
   })
 })

@@ -5,9 +5,9 @@ import { WorryText } from '@/ui/lab/worry-text'
 import { useField } from './field-context'
 
 /** What the last forecast worries about at this pond: what to test before anything else. */
-export function ForetoldNote({ foretold }: { foretold: Foretold | null }) {
+export function ForetoldNote({ foretold }: { foretold: Foretold | null | undefined }) {
   const { person } = useField()
-  if (foretold === null) return null
+  if (!foretold) return null
   return (
     <section className="amount" aria-label="Foretold">
       <strong>Foretold</strong> <span className="soft">{instant(foretold.madeAt, person.timeZone)}</span>

@@ -20,7 +20,7 @@ describe('the device’s store', () => {
     await oldStore('old')
     const db = new DeviceDb('old')
     expect(await db.lines.toArray()).toMatchObject([{ id: 'l1', state: 'waiting' }])
-    expect(await db.visits.get('v1')).toMatchObject({ plants: [], care: [], recentDoses: [], foretold: null })
+    expect(await db.visits.get('v1')).toMatchObject({ plants: [], care: [], recentDoses: [] })
     expect((await db.images.toArray()).map((i) => [i.id, [...new Uint8Array(i.bytes)]])).toEqual([['waiting', [1, 2, 3]]])
     // lists of photos are read at every change: without their images
     expect((await db.photos.toArray()).every((photo) => !('image' in photo))).toBe(true)

@@ -82,14 +82,5 @@ export class DeviceDb extends Dexie {
             delete photo.image
           })
       })
-    // visits that were kept before forecasts came with them
-    this.version(3)
-      .stores({})
-      .upgrade((trx) =>
-        trx
-          .table<KeptVisit>('visits')
-          .toCollection()
-          .modify((visit) => Object.assign(visit, { foretold: visit.foretold ?? null })),
-      )
   }
 }
