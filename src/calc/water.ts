@@ -10,6 +10,12 @@ import {
   thiosulfateDoseG,
   unionisedAmmonia,
   waterChanges,
+  waterVerdict,
+  CHLORIDE_MGL_PER_SALT_SHARE,
+  READING_KINDS,
+  type ReadingKindName,
+  type WaterBand,
+  type WaterSample,
 } from '../core/water'
 import { defineCalculation, numberIn } from './define'
 
@@ -17,6 +23,7 @@ const volume = numberIn(DOSE_RANGE.volumeM3)
 const degrees = numberIn(DOSE_RANGE.degrees)
 const percent = numberIn(DOSE_RANGE.percent)
 const level = numberIn([0, 1e6])
+const MAX_CHLORIDE_MGL = READING_KINDS.salinity.possible[1] * CHLORIDE_MGL_PER_SALT_SHARE
 
 /** A dose only raises: the target may not be below the start. */
 const rising = (from: string, to: string) =>
@@ -25,7 +32,66 @@ const rising = (from: string, to: string) =>
     { path: [to] as PropertyKey[], error: `must be at least ${from}: chemicals only raise it, a water change lowers it` },
   ] as const
 
+const BAND = z.enum(['fine', 'watch', 'act', 'emergency'])
+
+/** Names of the contract, each with the reading it is and what that is in canonical units. */
+const SAMPLE_KEYS = {
+  temp_C: 'waterTemp',
+  ph: 'ph',
+  tan_mg_L: 'tan',
+  nitrite_mg_L: 'nitrite',
+  nitrate_mg_L: 'nitrate',
+  kh_dKH: 'kh',
+  gh_dGH: 'gh',
+  do_mg_L: 'dissolvedOxygen',
+  chlorine_mg_L: 'freeChlorine',
+  chloride_mg_L: 'salinity',
+  clarity_m: 'clarityDepth',
+} as const satisfies Record<string, ReadingKindName>
+type SampleKey = keyof typeof SAMPLE_KEYS
+const KEY_OF = new Map(Object.entries(SAMPLE_KEYS).map(([key, kind]) => [kind as ReadingKindName, key as SampleKey]))
+const possibleOf = (key: SampleKey): z.ZodOptional<z.ZodNumber> =>
+  numberIn(key === 'chloride_mg_L' ? [0, MAX_CHLORIDE_MGL] : READING_KINDS[SAMPLE_KEYS[key]].possible).optional()
+
+/** Readings of one water as the contract names them. */
+export const SAMPLE_INPUT = z.strictObject(
+  Object.fromEntries((Object.keys(SAMPLE_KEYS) as SampleKey[]).map((key) => [key, possibleOf(key)])) as Record<SampleKey, z.ZodOptional<z.ZodNumber>>,
+)
+
+/** The sample in canonical units, by kind of reading. */
+export const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =>
+  Object.fromEntries(
+    (Object.entries(readings) as [SampleKey, number | undefined][]).flatMap(([key, value]) =>
+      value === undefined ? [] : [[SAMPLE_KEYS[key], key === 'chloride_mg_L' ? value / CHLORIDE_MGL_PER_SALT_SHARE : value]],
+    ),
+  )
+
 export const WATER_CALCULATIONS = [
+  defineCalculation({
+    name: 'water.verdict',
+    summary: 'What water tests mean: ammonia by NH3, every reading in its band, and what is missing to judge',
+    input: z.strictObject({ readings: SAMPLE_INPUT, altitude_m: numberIn(OXYGEN_RANGE.altitudeM).default(0) }),
+    output: z.object({
+      nh3_mg_L: z.number().optional(),
+      co2_mg_L: z.number().optional(),
+      doSaturation_percent: z.number().optional(),
+      ammoniaBasis: z.enum(['nh3', 'tan-alone']).optional(),
+      verdicts: z.record(z.string(), BAND),
+      missing: z.array(z.string()),
+    }),
+    run: ({ readings, altitude_m }) => {
+      const { bands, nh3MgL, co2MgL, oxygenSaturation, ammoniaBasis, missing } = waterVerdict(sampleOf(readings), altitude_m)
+      const verdicts = Object.fromEntries((Object.entries(bands) as [ReadingKindName, WaterBand][]).map(([kind, band]) => [KEY_OF.get(kind)!, band]))
+      return {
+        ...(nh3MgL === null ? {} : { nh3_mg_L: nh3MgL }),
+        ...(co2MgL === null ? {} : { co2_mg_L: co2MgL }),
+        ...(oxygenSaturation === null ? {} : { doSaturation_percent: oxygenSaturation * 100 }),
+        ...(ammoniaBasis === null ? {} : { ammoniaBasis }),
+        verdicts: { ...verdicts, ...(bands.tan ? { ammonia: bands.tan } : {}) },
+        missing: missing.map((kind) => KEY_OF.get(kind)!),
+      }
+    },
+  }),
   defineCalculation({
     name: 'water.ammonia',
     summary: 'Un-ionised ammonia from total ammonia, pH and temperature, with its band',

@@ -3,7 +3,7 @@ import { CLEAR_M } from '../core/ecosystem/measures'
 import { seenToFloor } from '../core/ecosystem/observed'
 import type { ReadingKindName } from '../core/water/readings'
 import type { DiagnosisOutcome } from './diagnosis'
-import { settledBy, TEST_FINDINGS } from './test-findings'
+import { settledBy, TEST_FINDINGS, testsOf } from './test-findings'
 
 /** One test of the pond on one day. */
 export interface DayTest {
@@ -51,13 +51,13 @@ export function checkDiagnosis(
   const newest = (kind: ReadingKindName, after: boolean) =>
     tests.filter((t) => t.kind === kind && (after ? t.day > madeOn : t.day <= madeOn)).reduce<DayTest | null>((a, t) => (a && a.day >= t.day ? a : t), null)
   const lines: CheckLine[] = TEST_FINDINGS.filter(({ finding }) => findings[finding] === true).map((rule) => {
-    const since = rule.kinds.map((kind) => newest(kind, true))
+    const since = testsOf(rule).map((kind) => newest(kind, true))
     const settled = settledBy(rule, Object.fromEntries(since.flatMap((t) => (t ? [[t.kind, t.value]] : []))))
     return {
       what: rule.finding,
       stillSo: settled ?? null,
       on: since[0]?.day ?? null,
-      tests: rule.kinds,
+      tests: testsOf(rule),
       before: newest(rule.kinds[0], false)?.value ?? null,
       since: since[0]?.value ?? null,
     }

@@ -25,8 +25,9 @@ describe('what the file knows', () => {
     expect(known['kh-low']?.found).toBe(false)
   })
   it('is not taken from old tests', () => expect(knownFindings(facts({ readings: { nitrite: read(0.8, '2027-05-01') } }))['nitrite-high']).toBeUndefined())
-  it('judges ammonia only with pH and temperature', () => {
-    expect(knownFindings(facts({ readings: { tan: read(1.5) } }))['ammonia-high']).toBeUndefined()
+  it('rules ammonia out only with pH and temperature', () => {
+    expect(knownFindings(facts({ readings: { tan: read(0.4) } }))['ammonia-high']).toBeUndefined()
+    expect(knownFindings(facts({ readings: { tan: read(1.5) } }))['ammonia-high']?.found).toBe(true)
     expect(knownFindings(facts({ readings: { tan: read(1.5), ph: read(8.6), waterTemp: read(24) } }))['ammonia-high']?.found).toBe(true)
     expect(knownFindings(facts({ readings: { tan: read(1.5), ph: read(7), waterTemp: read(12) } }))['ammonia-high']?.found).toBe(false)
   })

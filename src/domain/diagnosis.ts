@@ -5,7 +5,7 @@ import { addDays, daysBetween } from '../core/numeric/calendar'
 import type { ReadingKindName } from '../core/water/readings'
 import { shortDate } from './dates'
 import type { DiagnosisId, PondId } from './ids'
-import { settledBy, TEST_FINDINGS } from './test-findings'
+import { settledBy, TEST_FINDINGS, testsOf } from './test-findings'
 
 /** A finding that the file already answers, and where it says so. */
 export interface KnownFinding {
@@ -56,7 +56,7 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     return reading && age(reading.takenAt) <= RECENT_TEST_DAYS ? { value: reading.value, source: `test of ${shortDate(reading.takenAt.slice(0, 10))}` } : null
   }
   for (const rule of TEST_FINDINGS) {
-    const tests = rule.kinds.map((kind) => [kind, recent(kind)] as const)
+    const tests = testsOf(rule).map((kind) => [kind, recent(kind)] as const)
     const found = settledBy(rule, Object.fromEntries(tests.flatMap(([kind, test]) => (test ? [[kind, test.value]] : []))))
     if (found !== undefined) say(rule.finding, found, tests[0][1]!.source)
   }

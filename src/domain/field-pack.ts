@@ -2,6 +2,7 @@ import { DEFAULT_KIT, type CleanoutPond } from '../core/jobs/cleanout-quantities
 import { visitAmounts, type VisitAmounts } from '../core/jobs/visit-amounts'
 import type { CareTask } from '../core/plants/care-rules'
 import type { JobStep } from '../core/jobs/step'
+import type { ReadingKindName } from '../core/water/readings'
 import type { EarlierDose } from './dosing'
 import type { EquipmentDue } from './equipment'
 import type { Foretold } from './forecast'
@@ -16,7 +17,7 @@ import { khToday, tapChlorine, type GateFacts, type StepState } from './visit-pr
 
 /** The newest reading of a kind that was taken before this visit. */
 export interface LastReading {
-  readonly kind: string
+  readonly kind: ReadingKindName
   readonly value: number
   readonly belowStep: boolean
   readonly takenAt: string

@@ -1,5 +1,6 @@
 import { formatQuantity } from '../core/units/format'
 import type { UnitSystem } from '../core/units/systems'
+import { ammoniaWords } from './ammonia-words'
 import { longDate } from './dates'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from './reading-names'
 import { notedLines, partWords } from './report-words'
@@ -10,7 +11,8 @@ import type { WaterMeaning } from './water-meaning'
 export function reportLetter(report: VisitReport, meanings: readonly WaterMeaning[], units: UnitSystem): string {
   const water = meanings.map((m) => {
     const figure = m.noneFound ? 'none found' : formatQuantity(m.after, readingQuantity(m.kind), units, { scale: readingScale(m.kind) })
-    return `${READING_NAMES[m.kind]}: ${figure} (${BAND_NAMES[m.band].toLowerCase()})`
+    const ammonia = m.kind === 'tan' ? ammoniaWords(m, units) : ''
+    return `${READING_NAMES[m.kind]}: ${figure} (${BAND_NAMES[m.band].toLowerCase()}${ammonia ? `, ${ammonia}` : ''})`
   })
   const block = (title: string, lines: readonly string[]) => (lines.length === 0 ? [] : [[title, ...lines.map((line) => `– ${line}`)].join('\n')])
   return [

@@ -1,6 +1,6 @@
 import type { FindingKey } from '../core/diagnosis/findings'
-import { ammoniaBand, ammoniaFraction } from '../core/water/ammonia'
 import type { ReadingKindName } from '../core/water/readings'
+import { waterVerdict } from '../core/water/verdict'
 
 type Values = Readonly<Partial<Record<ReadingKindName, number>>>
 
@@ -9,6 +9,8 @@ interface TestFinding {
   readonly finding: FindingKey
   /** Tests it takes, the one that names its day first. */
   readonly kinds: readonly [ReadingKindName, ...ReadingKindName[]]
+  /** Tests that sharpen it where they are there. */
+  readonly alsoKinds?: readonly ReadingKindName[]
   readonly holds: (values: Required<Values>) => boolean
 }
 
@@ -26,12 +28,21 @@ export const TEST_FINDINGS: readonly TestFinding[] = [
   below('water-cold', 'waterTemp', 12),
   {
     finding: 'ammonia-high',
-    kinds: ['tan', 'ph', 'waterTemp'],
-    holds: ({ tan, ph, waterTemp }) => ['act', 'emergency'].includes(ammoniaBand(tan * ammoniaFraction(ph, waterTemp))),
+    kinds: ['tan'],
+    alsoKinds: ['ph', 'waterTemp'],
+    holds: ({ tan, ph, waterTemp }) => ['act', 'emergency'].includes(waterVerdict({ tan, ph, waterTemp }).bands.tan ?? 'fine'),
   },
 ]
 
-/** Whether a finding holds by these values; undefined while one of its tests is missing. */
-export function settledBy({ kinds, holds }: TestFinding, values: Values): boolean | undefined {
-  return kinds.every((kind) => values[kind] !== undefined) ? holds(values as Required<Values>) : undefined
+/** All tests a finding goes by. */
+export const testsOf = ({ kinds, alsoKinds = [] }: TestFinding): readonly ReadingKindName[] => [...kinds, ...alsoKinds]
+
+/**
+ * Whether a finding holds by these values; undefined while a test that it takes is missing. With only some of the sharpening tests
+ * it can be found, but not be ruled out.
+ */
+export function settledBy(rule: TestFinding, values: Values): boolean | undefined {
+  if (rule.kinds.some((kind) => values[kind] === undefined)) return undefined
+  const found = rule.holds(values as Required<Values>)
+  return found || testsOf(rule).every((kind) => values[kind] !== undefined) ? found : undefined
 }

@@ -92,7 +92,7 @@ describe('what the tests mean', () => {
     done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 })),
     done('test-refilled', readings({ waterTemp: 18, ph: 7.2, tan: 0.8, tankTemp: 18, freeChlorine: 0 })),
   ]
-  const meanings = judgeWater(steps, stepStates(steps, log))
+  const meanings = judgeWater(stepStates(steps, log))
   const of = (kind: string) => meanings.find((m) => m.kind === kind)!
   it('keeps first and last, and leaves tap and tank out', () => {
     expect(of('tan')).toMatchObject({ before: 1, after: 0.8 })

@@ -1,7 +1,6 @@
-import type { JobStep } from '../core/jobs/step'
-import { unionisedAmmonia } from '../core/water/ammonia'
-import { readingBand, VISIT_ONLY_READINGS, type ReadingKindName, type WaterBand } from '../core/water/readings'
-import type { StepState } from './visit-progress'
+import { VISIT_ONLY_READINGS, type ReadingKindName, type WaterBand } from '../core/water/readings'
+import { verdictOfLatest, type DatedReading } from '../core/water/verdict'
+import { inOrder, type StepState } from './visit-progress'
 
 export interface WaterMeaning {
   readonly kind: ReadingKindName
@@ -11,29 +10,37 @@ export interface WaterMeaning {
   /** The last test saw nothing: less than its first step. */
   readonly noneFound: boolean
   readonly band: WaterBand
-  /** Ammonia is judged by its toxic share where pH and temperature were tested with it. */
+  /** Ammonia's toxic share, mg/L; null for other readings, and where pH or temperature was not tested on the visit. */
   readonly nh3MgL: number | null
+  /** What should have been tested to judge ammonia. */
+  readonly missing: readonly ReadingKindName[]
 }
 
-/** What the visit's tests mean, kind by kind, the last test counting. */
-export function judgeWater(steps: readonly JobStep[], states: ReadonlyMap<string, StepState>): WaterMeaning[] {
-  const tests = steps.flatMap((step) => {
-    const state = states.get(step.key)
-    return state?.status === 'done' && state.entry.answer.readings ? [state.entry.answer.readings] : []
-  })
-  const kinds = [...new Set(tests.flatMap((test) => Object.keys(test) as ReadingKindName[]))].filter((kind) => !VISIT_ONLY_READINGS.includes(kind))
-  return kinds.map((kind) => {
-    const values = tests.flatMap((test) => (test[kind] ? [test[kind].value] : []))
-    const last = tests.findLast((test) => test[kind])
-    const ammonia = kind === 'tan' && last?.tan && last.ph && last.waterTemp ? unionisedAmmonia(last.tan.value, last.ph.value, last.waterTemp.value) : null
-    const after = values[values.length - 1]
+/** The visit's tests of the pond so far, in the order in which they were taken. */
+export function visitTests(states: ReadonlyMap<string, StepState>): DatedReading[] {
+  const entries = inOrder([...states.values()].flatMap((state) => (state.status === 'done' && state.entry.answer.readings ? [state.entry] : [])))
+  return entries.flatMap((entry) =>
+    (Object.entries(entry.answer.readings!) as [ReadingKindName, { value: number; belowStep: boolean }][])
+      .filter(([kind]) => !VISIT_ONLY_READINGS.includes(kind))
+      .map(([kind, reading]) => ({ kind, ...reading, takenAt: entry.at })),
+  )
+}
+
+/** What the visit's tests mean, kind by kind: before and after are told apart by when they were taken. */
+export function judgeWater(states: ReadonlyMap<string, StepState>): WaterMeaning[] {
+  const tests = visitTests(states)
+  const verdict = verdictOfLatest(tests)
+  return [...new Set(tests.map((test) => test.kind))].map((kind) => {
+    const own = tests.filter((test) => test.kind === kind)
+    const last = own[own.length - 1]
     return {
       kind,
-      before: values.length > 1 ? values[0] : null,
-      after,
-      noneFound: last?.[kind]?.belowStep ?? false,
-      band: ammonia?.band ?? readingBand(kind, after),
-      nh3MgL: ammonia?.nh3MgL ?? null,
+      before: own.length > 1 ? own[0].value : null,
+      after: last.value,
+      noneFound: last.belowStep ?? false,
+      band: verdict.bands[kind] ?? 'fine',
+      nh3MgL: kind === 'tan' ? verdict.nh3MgL : null,
+      missing: kind === 'tan' ? verdict.missing : [],
     }
   })
 }

@@ -103,6 +103,7 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   },
   'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h'] },
   'hydraulics.outlet': { input: { diameter_m: 0.11, head_m: 0.2, length_m: 3, k: 0.5 }, keys: ['flow_m3_h'] },
+  'water.verdict': { input: { readings: { tan_mg_L: 0.5, ph: 9.3, temp_C: 26 } }, keys: ['nh3_mg_L', 'verdicts', 'missing'] },
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
   'water.doSaturation': { input: { temp_C: 20 }, keys: ['do_sat_mg_L'] },
   'hydraulics.network': { input: { inp: NETWORK }, keys: ['links', 'nodes'] },

@@ -25,6 +25,14 @@ export function unionisedAmmonia(tanMgL: number, ph: number, tempC: number): { f
   return { fraction, nh3MgL, band: ammoniaBand(nh3MgL) }
 }
 
+/** Total ammonia at which its toxic share meets each line, mg/L, the mildest first: what a chart of TAN can draw. @throws {DomainError} out of AMMONIA_RANGE */
+export function tanThresholds(ph: number, tempC: number): { readonly value: number; readonly side: 'above'; readonly band: AmmoniaBand }[] {
+  const fraction = ammoniaFraction(ph, tempC)
+  const { watchFromMgL, actAboveMgL, emergencyAboveMgL } = AMMONIA_BANDS
+  const at = (nh3MgL: number, band: AmmoniaBand) => ({ value: nh3MgL / fraction, side: 'above' as const, band })
+  return [at(watchFromMgL, 'watch'), at(actAboveMgL, 'act'), at(emergencyAboveMgL, 'emergency')]
+}
+
 export function ammoniaBand(nh3MgL: number): AmmoniaBand {
   if (nh3MgL > AMMONIA_BANDS.emergencyAboveMgL) return 'emergency'
   if (nh3MgL > AMMONIA_BANDS.actAboveMgL) return 'act'

@@ -29,6 +29,9 @@ export const READING_KINDS = {
   salinity: { unit: 'percent', possible: [0, 0.05], likely: [0, 0.006] },
 } as const satisfies Record<string, ReadingKind>
 
+/** Chloride in water of which all is common salt, mg/L. @source molar masses: 35.45 of 58.44 */
+export const CHLORIDE_MGL_PER_SALT_SHARE = (35.45 / 58.44) * 1e6
+
 export type ReadingKindName = keyof typeof READING_KINDS
 
 /** These describe the tap or the holding tank on one visit, not the pond. */
@@ -80,6 +83,12 @@ const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBa
       [5, 'watch'],
     ],
   },
+  gh: {
+    below: [
+      [3, 'act'],
+      [8, 'watch'],
+    ],
+  },
   ph: {
     below: [
       [6, 'act'],
@@ -117,7 +126,7 @@ export function thresholdsOf(kind: ReadingKindName): { readonly value: number; r
   return [...of('above', above), ...of('below', below)]
 }
 
-/** What one reading says on its own; TAN is only toxic with pH and temperature, so judge it with unionisedAmmonia where both are known. */
+/** What one reading says on its own. Water as a whole is judged by `waterVerdict`, which knows when total ammonia is toxic. */
 export function readingBand(kind: ReadingKindName, value: number): WaterBand {
   const bands = BANDS[kind]
   const low = bands?.below?.find(([edge]) => value < edge)

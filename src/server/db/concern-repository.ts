@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import type { PondId } from '@/domain/ids'
-import { readingBand, type ReadingKindName, type WaterBand } from '@/core/water/readings'
+import type { ReadingKindName, WaterBand } from '@/core/water/readings'
+import { verdictOfLatest } from '@/core/water/verdict'
 
 export interface Concern {
   readonly pondId: PondId
@@ -9,6 +10,10 @@ export interface Concern {
   readonly kind: ReadingKindName
   readonly value: number
   readonly band: WaterBand
+  /** Of ammonia: its toxic share, mg/L; null where pH or temperature is missing. */
+  readonly nh3MgL: number | null
+  /** What to test for a verdict on ammonia that does not go by the total alone. */
+  readonly missing: readonly ReadingKindName[]
   readonly takenAt: string
 }
 
@@ -16,31 +21,54 @@ const RANK: Readonly<Record<WaterBand, number>> = { emergency: 3, act: 2, watch:
 /** Older tests no longer say how the water is. */
 const RECENT_DAYS = 45
 
-/** Ponds whose latest tests are out of band, worst first; one line per pond. */
-export async function latestConcerns(trx: Knex.Transaction, most: number): Promise<Concern[]> {
-  // every pond's latest tests are judged, but names and times are fetched only for those shown
-  const latest = await trx('readings')
+interface LatestTest {
+  readonly id: string
+  readonly pondId: PondId
+  readonly kind: ReadingKindName
+  readonly value: number
+  readonly belowStep: boolean
+  readonly takenAt: string
+}
+
+/** Ponds whose latest tests are out of band, worst first; one line per pond. @returns the worst `limit` of them, and how many there are */
+export async function latestConcerns(trx: Knex.Transaction, limit: number): Promise<{ shown: Concern[]; count: number }> {
+  // every pond's latest tests are judged, but names are fetched only for those shown
+  const rows = await trx('readings')
     .where('taken_at', '>', trx.raw(`now() - make_interval(days => ${RECENT_DAYS})`))
     .distinctOn('pond_id', 'kind')
-    .select('id', 'pond_id', 'kind', 'value')
+    .select('id', 'pond_id', 'kind', 'value', 'below_step', 'taken_at')
     .orderBy(['pond_id', 'kind', { column: 'taken_at', order: 'desc' }])
-  const worst = new Map<PondId, { id: string; band: WaterBand }>()
-  for (const r of latest) {
-    const band = readingBand(r.kind, r.value)
-    const before = worst.get(r.pond_id)
-    if (band !== 'fine' && (!before || RANK[band] > RANK[before.band])) worst.set(r.pond_id, { id: r.id, band })
+  const byPond = new Map<PondId, LatestTest[]>()
+  for (const r of rows) {
+    const test = { id: r.id, pondId: r.pond_id, kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() }
+    byPond.set(test.pondId, [...(byPond.get(test.pondId) ?? []), test])
   }
-  const shown = [...worst.values()].sort((a, b) => RANK[b.band] - RANK[a.band]).slice(0, most)
-  const rows = await trx('readings as r')
-    .join('ponds as p', 'p.id', 'r.pond_id')
+  const found = [...byPond.values()].flatMap((tests) => worstOf(tests) ?? []).sort((a, b) => RANK[b.band] - RANK[a.band])
+  const shown = found.slice(0, limit)
+  const names = await trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
     .whereIn(
-      'r.id',
-      shown.map((s) => s.id),
+      'p.id',
+      shown.map((c) => c.pondId),
     )
-    .select('r.id', 'r.pond_id', 'r.kind', 'r.value', 'r.taken_at', 'p.name as pond_name', 's.name as site_name')
-  return shown.flatMap(({ id, band }) => {
-    const r = rows.find((row) => row.id === id)
-    return r ? [{ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, kind: r.kind, value: r.value, band, takenAt: r.taken_at.toISOString() }] : []
-  })
+    .select('p.id', 'p.name as pond_name', 's.name as site_name')
+  const nameOf = new Map(names.map((n) => [n.id as PondId, n]))
+  return {
+    shown: shown.flatMap((c) => {
+      const name = nameOf.get(c.pondId)
+      return name ? [{ ...c, pondName: name.pond_name, siteName: name.site_name }] : []
+    }),
+    count: found.length,
+  }
+}
+
+/** The reading that speaks worst of a pond; null where all is fine. */
+function worstOf(tests: readonly LatestTest[]): Omit<Concern, 'pondName' | 'siteName'> | null {
+  const verdict = verdictOfLatest(tests)
+  const bandOf = (kind: ReadingKindName): WaterBand => verdict.bands[kind] ?? 'fine'
+  const worst = tests.reduce((a, b) => (RANK[bandOf(b.kind)] > RANK[bandOf(a.kind)] ? b : a))
+  const band = bandOf(worst.kind)
+  if (band === 'fine') return null
+  const ammonia = worst.kind === 'tan' ? { nh3MgL: verdict.nh3MgL, missing: verdict.missing } : { nh3MgL: null, missing: [] }
+  return { pondId: worst.pondId, kind: worst.kind, value: worst.value, band, takenAt: worst.takenAt, ...ammonia }
 }

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
+import type { LastReading } from '@/domain/field-pack'
 import type { FirmId, PondId, UserId, VisitId } from '@/domain/ids'
 import type { Reading } from '@/domain/reading'
 
@@ -100,11 +101,8 @@ export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit 
 }
 
 /** The newest reading of each kind at some ponds. */
-export async function listLastReadings(
-  trx: Knex.Transaction,
-  pondIds: readonly PondId[],
-): Promise<Map<PondId, { kind: string; value: number; belowStep: boolean; takenAt: string }[]>> {
-  const found = new Map<PondId, { kind: string; value: number; belowStep: boolean; takenAt: string }[]>(pondIds.map((id) => [id, []]))
+export async function listLastReadings(trx: Knex.Transaction, pondIds: readonly PondId[]): Promise<Map<PondId, LastReading[]>> {
+  const found = new Map<PondId, LastReading[]>(pondIds.map((id) => [id, []]))
   const rows = await trx('readings')
     .distinctOn('pond_id', 'kind')
     .whereIn('pond_id', pondIds)

@@ -2,6 +2,7 @@ import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/render
 import type { UnitSystem } from '@/core/units/systems'
 import { formatQuantity, type FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
+import { ammoniaWords } from '@/domain/ammonia-words'
 import { figureWords } from '@/domain/figure-names'
 import { longDate } from '@/domain/dates'
 import { notedLines, partWords } from '@/domain/report-words'
@@ -11,9 +12,9 @@ import { paper } from './pdf-paper'
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', borderBottom: '0.5pt solid #d8d0c0', paddingVertical: 3 },
-  name: { width: '38%' },
-  figure: { width: '22%', textAlign: 'right', paddingRight: 12 },
-  band: { width: '18%' },
+  name: { width: '32%' },
+  figure: { width: '17%', textAlign: 'right', paddingRight: 12 },
+  meaning: { width: '34%' },
   photos: { flexDirection: 'row', gap: 12, marginTop: 6 },
   photo: { width: 240, height: 180, objectFit: 'cover' },
 })
@@ -68,14 +69,14 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           <Text style={[styles.name, paper.muted]}>Test</Text>
           <Text style={[styles.figure, paper.muted]}>Before</Text>
           <Text style={[styles.figure, paper.muted]}>After</Text>
-          <Text style={[styles.band, paper.muted]}>Meaning</Text>
+          <Text style={[styles.meaning, paper.muted]}>Meaning</Text>
         </View>
         {meanings.map((m) => (
           <View key={m.kind} style={styles.row} wrap={false}>
             <Text style={styles.name}>{READING_NAMES[m.kind]}</Text>
             <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
             <Text style={styles.figure}>{m.noneFound ? 'none found' : shown(m.kind, m.after)}</Text>
-            <Text style={styles.band}>{BAND_NAMES[m.band]}</Text>
+            <Text style={styles.meaning}>{[BAND_NAMES[m.band], m.kind === 'tan' ? ammoniaWords(m, units) : ''].filter(Boolean).join(', ')}</Text>
           </View>
         ))}
 

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import type { Knex } from 'knex'
+import { newestOfEach } from '@/core/water/verdict'
 import { jobType } from '@/core/jobs/job-types'
 import { addDays, daysBetween, monthOf, weekOf } from '@/core/numeric/calendar'
 import { customerAdvice, REQUEST_LIMIT, type Advice } from '@/domain/customer-advice'
@@ -132,7 +133,7 @@ export async function garden(token: string): Promise<Garden> {
           practice,
         }),
         topUpM3: weeklyLossMm === null ? null : (weeklyLossMm / 1000) * savedPondFacts(pond).basin.areaM2,
-        readings: newestOfEach(readings),
+        readings: newestReadings(readings),
         visits: visits
           .filter((v) => v.state === 'done' || v.day >= today)
           .map((v) => ({ id: v.id, day: v.day, jobName: v.job.name, done: v.state === 'done' }))
@@ -148,11 +149,8 @@ export async function garden(token: string): Promise<Garden> {
   })
 }
 
-const newestOfEach = (readings: readonly Reading[]): GardenPond['readings'] => {
-  const newest = new Map<string, Reading>()
-  for (const r of readings) if (!newest.has(r.kind)) newest.set(r.kind, r)
-  return [...newest.values()].map(({ kind, value, belowStep, takenAt }) => ({ kind, value, belowStep, takenAt }))
-}
+const newestReadings = (readings: readonly Reading[]): GardenPond['readings'] =>
+  [...newestOfEach(readings).values()].map(({ kind, value, belowStep, takenAt }) => ({ kind, value, belowStep, takenAt }))
 
 /** Jobs that are agreed, have no planned visit, and whose next window is known. */
 function comingWindows(

@@ -44,7 +44,7 @@ export async function reportOf(trx: Knex.Transaction, visit: VisitInContext, fir
   const states = stepStates(visit.job.steps, log)
   return {
     report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id)),
-    meanings: judgeWater(visit.job.steps, states),
+    meanings: judgeWater(states),
     photos: bestTwo(await listPhotos(trx, visit.id)),
     firmName,
   }

@@ -32,15 +32,17 @@ export async function todayPage(actor: Actor) {
       pondCount: await countPonds(trx),
       visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
-      concerns: await latestConcerns(trx, MOST_CONCERNS),
+      found: await latestConcerns(trx, MOST_CONCERNS),
       worries: await listWorries(trx, forecastsSince(), MOST_WORRIES),
     })),
   ])
-  const { visits, ...rest } = morning
+  const { visits, found, ...rest } = morning
   return {
     today,
     weather: weatherState,
     ...rest,
+    concerns: found.shown,
+    concernCount: found.count,
     ...toDecide,
     todays: visits.filter((v) => v.day === today),
     coming: visits.filter((v) => v.day > today),

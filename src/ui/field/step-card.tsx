@@ -11,7 +11,8 @@ import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-n
 import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
 import { answerProblem, type AnswerProblem } from '@/domain/step-check'
 import { gateContext, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
-import { READING_METHODS } from '@/domain/visit'
+import { READING_METHODS, type StepAnswer } from '@/domain/visit'
+import { visitTests } from '@/domain/water-meaning'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
@@ -22,6 +23,7 @@ import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
 import { GateNote } from './gate-note'
 import { draftOf, toAnswer } from './step-answer'
+import { ReadingsMeaning } from './readings-meaning'
 import { StepAmount } from './step-amount'
 import { StepDoses } from './step-doses'
 import { StepPhotos } from './step-photos'
@@ -38,6 +40,8 @@ interface StepCardProps {
   readonly states: ReadonlyMap<string, StepState>
   readonly onAnswered: () => void
 }
+
+const tested = ({ readings }: StepAnswer) => Object.fromEntries(Object.entries(readings ?? {}).map(([kind, r]) => [kind, r!.belowStep ? 0 : r!.value]))
 
 const isOpenThere = ({ visit, log }: VisitView, stepKey: string): boolean =>
   visit.state === 'under-way' && visit.job.steps.some((s) => s.key === stepKey) && stepStates(visit.job.steps, log).get(stepKey)?.status === 'open'
@@ -134,6 +138,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
               error={errorOf('readings', kind)}
             />
           ))}
+          <ReadingsMeaning typed={tested(answer)} before={[...view.lastReadings, ...visitTests(states)]} nowMs={now} />
           <ChoiceField
             label="Tested with"
             value={draft.method}

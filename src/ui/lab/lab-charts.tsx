@@ -30,14 +30,14 @@ interface ShownChart {
 }
 
 const NAMES = { watch: 'watch', act: 'act', emergency: 'emergency', fine: '' } as const
-const linesOf = (kind: 'dissolvedOxygen' | 'nitrite' | 'tan' | 'nitrate'): Line[] =>
+const linesOf = (kind: 'dissolvedOxygen' | 'nitrite' | 'nitrate'): Line[] =>
   thresholdsOf(kind).map(({ value, band }) => ({ value, name: NAMES[band], bad: band !== 'watch' }))
 
 /** What the bench draws, the look of the water first. */
 const CHARTS: readonly ShownChart[] = [
   { output: 'clarityM', title: 'How deep a hand is seen', length: true, test: 'clarityDepth', lines: [{ value: CLEAR_M, name: 'clear', bad: false }] },
   { output: 'oxygen', title: 'Least oxygen of the day, mg/L', test: 'dissolvedOxygen', lines: linesOf('dissolvedOxygen') },
-  { output: 'tan', title: 'Ammonia (TAN), mg/L', test: 'tan', lines: linesOf('tan') },
+  { output: 'tan', title: 'Ammonia (TAN), mg/L', test: 'tan', lines: [] },
   {
     output: 'nh3',
     title: 'Toxic ammonia, most of the day, mg/L',

@@ -2,7 +2,10 @@
 import { useMemo, useState } from 'react'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { READING_KINDS, thresholdsOf, type ReadingKindName } from '@/core/water/readings'
+import { tanThresholds } from '@/core/water/ammonia'
+import { READING_KINDS, thresholdsOf, type ReadingKindName, type WaterBand } from '@/core/water/readings'
+import { newestOfEach, TOGETHER_DAYS } from '@/core/water/verdict'
+import { daysBetween } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/dates'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { Reading } from '@/domain/reading'
@@ -40,7 +43,7 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
     const values = readings.filter((r) => r.kind === kind).map((r) => r.value)
     const first = String(data[0]?.[0] ?? '')
     const shown = events.filter((e) => `${e.day}T23:59` >= first).slice(-EVENTS_SHOWN)
-    const limitLines = linesOf(values, kind, (v) => fromCanonical(v, unit), ink)
+    const limitLines = linesOf(values, thresholdsHere(kind, readings), (v) => fromCanonical(v, unit), ink)
     return {
       grid: { left: 50, right: 14, top: 26, bottom: 26 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${String(v)} ${symbol}` },
@@ -81,7 +84,7 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
           </button>
         ))}
       </div>
-      <Chart option={option} heightPx={220} label={`${READING_NAMES[kind]} over time${limits(kind)}`} />
+      <Chart option={option} heightPx={220} label={`${READING_NAMES[kind]} over time${limits(thresholdsHere(kind, readings))}`} />
       {events.length > 0 ? (
         <details className="soft small">
           <summary>What was done meanwhile ({events.length})</summary>
@@ -98,19 +101,34 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
   )
 }
 
-const limits = (kind: ReadingKindName): string => {
-  const said = thresholdsOf(kind).map((t) => `${BAND_NAMES[t.band].toLowerCase()} ${t.side} ${t.value}`)
+interface Threshold {
+  readonly value: number
+  readonly side: 'above' | 'below'
+  readonly band: WaterBand
+}
+
+/** Total ammonia has its lines where its toxic share meets them at the pH and temperature of the newest tests; else those of the total alone. */
+function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): readonly Threshold[] {
+  const newest = newestOfEach(readings)
+  const [tan, ph, temp] = [newest.get('tan'), newest.get('ph'), newest.get('waterTemp')]
+  if (kind !== 'tan' || !tan || !ph || !temp) return thresholdsOf(kind)
+  const together = [ph, temp].every((r) => Math.abs(daysBetween(r.takenAt.slice(0, 10), tan.takenAt.slice(0, 10))) <= TOGETHER_DAYS)
+  return together ? tanThresholds(ph.value, temp.value) : thresholdsOf(kind)
+}
+
+const limits = (thresholds: readonly Threshold[]): string => {
+  const said = thresholds.map((t) => `${BAND_NAMES[t.band].toLowerCase()} ${t.side} ${Number(t.value.toPrecision(2))}`)
   return said.length > 0 ? `; ${said.join(', ')}` : ''
 }
 
 /** A limit far beyond all readings would flatten them: it is left off until they come near. */
 const NEAR = 2
 
-function linesOf(values: readonly number[], kind: ReadingKindName, shownAs: (value: number) => number, ink: ChartInk) {
+function linesOf(values: readonly number[], thresholds: readonly Threshold[], shownAs: (value: number) => number, ink: ChartInk) {
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
-  return thresholdsOf(kind)
-    .filter((t) => (t.side === 'above' ? t.value <= Math.max(most * NEAR, thresholdsOf(kind)[0].value) : t.value >= least / NEAR))
+  return thresholds
+    .filter((t) => (t.side === 'above' ? t.value <= Math.max(most * NEAR, thresholds[0].value) : t.value >= least / NEAR))
     .map((t) => ({
       yAxis: Number(shownAs(t.value).toFixed(3)),
       lineStyle: { color: colours[t.band], type: t.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },

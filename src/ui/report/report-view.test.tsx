@@ -60,12 +60,12 @@ describe('the report of a visit', () => {
   it('tells the water with its meaning, toxic ammonia by its share', () => {
     show({
       meanings: [
-        { kind: 'tan', before: 0.5, after: 0.25, noneFound: false, band: 'watch', nh3MgL: 0.004 },
-        { kind: 'freeChlorine', before: null, after: 0, noneFound: true, band: 'fine', nh3MgL: null },
+        { kind: 'tan', before: 0.5, after: 0.25, noneFound: false, band: 'watch', nh3MgL: 0.004, missing: [] },
+        { kind: 'freeChlorine', before: null, after: 0, noneFound: true, band: 'fine', nh3MgL: null, missing: [] },
       ],
     })
     const tan = screen.getByRole('row', { name: /Total ammonia/ })
-    expect(tan).toHaveTextContent(/0\.5\smg\/L.*0\.25\smg\/L.*Watch toxic share below 0\.01\smg\/L/)
+    expect(tan).toHaveTextContent(/0\.5\smg\/L.*0\.25\smg\/L.*Watch NH₃ below 0\.01\smg\/L/)
     expect(within(screen.getByRole('row', { name: /Free chlorine/ })).getByText('none found')).toBeInTheDocument()
   })
   it('counts fish out and back', () => {

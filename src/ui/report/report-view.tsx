@@ -1,14 +1,12 @@
 'use client'
 import Link from 'next/link'
+import { ammoniaWords } from '@/domain/ammonia-words'
 import { longDate } from '@/domain/dates'
 import { figureWords } from '@/domain/figure-names'
 import { notedLines, officeLines, partWords } from '@/domain/report-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
-import { useShow } from '@/ui/person-context'
-
-/** Smaller figures say nothing to anyone. */
-const SMALLEST_SHOWN_MG_L = 0.01
+import { usePerson, useShow } from '@/ui/person-context'
 
 /** Where a customer's own page keeps its photos; given when the reader is the customer. */
 interface GardenBase {
@@ -20,6 +18,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
   const { report, meanings, photos, firmName } = page
   const { visit } = report
   const show = useShow()
+  const { preferences } = usePerson()
   return (
     <article className="mx-auto" style={{ maxWidth: '52rem' }}>
       <div className="page-head">
@@ -89,9 +88,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
                     <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
                     <td>
                       <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
-                      {m.nh3MgL === null
-                        ? ''
-                        : ` toxic share ${m.nh3MgL < SMALLEST_SHOWN_MG_L ? `below ${show(SMALLEST_SHOWN_MG_L, 'concentration')}` : show(m.nh3MgL, 'concentration', { significant: 2 })}`}
+                      {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units)}` : ''}
                     </td>
                   </tr>
                 )

@@ -1,5 +1,6 @@
 'use client'
 import Link from 'next/link'
+import { ammoniaWords } from '@/domain/ammonia-words'
 import { instant, longDate, shortDate } from '@/domain/dates'
 import { clockAfter } from '@/domain/clash'
 import { BAND_NAMES, READING_NAMES, readingQuantity } from '@/domain/reading-names'
@@ -69,7 +70,7 @@ export function TodayView({ data }: { data: TodayData }) {
         </div>
         <div>
           <section className="sheet">
-            <h2>Ponds that worry us</h2>
+            <h2>Ponds that worry us{data.concernCount > 0 ? ` (${data.concernCount})` : ''}</h2>
             <Concerns data={data} />
             {data.worries.length > 0 ? (
               <>
@@ -160,7 +161,7 @@ function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[];
 
 function Concerns({ data }: { data: TodayData }) {
   const show = useShow()
-  const { timeZone } = usePerson()
+  const { timeZone, preferences } = usePerson()
   if (data.concerns.length === 0) return <p className="soft mb-0">No test of the last weeks is out of band.</p>
   return (
     <ul className="plain-list">
@@ -171,7 +172,8 @@ function Concerns({ data }: { data: TodayData }) {
             {c.siteName}: {c.pondName}
           </Link>
           <div className="soft small">
-            {READING_NAMES[c.kind]} {show(c.value, readingQuantity(c.kind))}, {instant(c.takenAt, timeZone)}
+            {READING_NAMES[c.kind]} {show(c.value, readingQuantity(c.kind))}
+            {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units)}` : ''}, {instant(c.takenAt, timeZone)}
           </div>
         </li>
       ))}

@@ -27,7 +27,20 @@ const today = (over: object = {}): Data =>
     toPlanCount: 1,
     pondCount: 9,
     worries: [],
-    concerns: [{ pondId: 'p2', siteName: 'Yard', pondName: 'Basin', kind: 'nitrite', value: 0.6, band: 'act', takenAt: '2027-03-19T09:00:00Z' }],
+    concerns: [
+      {
+        pondId: 'p2',
+        siteName: 'Yard',
+        pondName: 'Basin',
+        kind: 'nitrite',
+        value: 0.6,
+        band: 'act',
+        nh3MgL: null,
+        missing: [],
+        takenAt: '2027-03-19T09:00:00Z',
+      },
+    ],
+    concernCount: 1,
     followUps: [
       { id: 'f1', pondId: 'p2', siteName: 'Yard', pondName: 'Basin', title: 'Test again', dueFrom: '2027-03-10', dueTo: '2027-03-15' },
       { id: 'f2', pondId: 'p3', siteName: 'Inn', pondName: 'Pond', title: 'Lamp', dueFrom: '2027-03-18', dueTo: '2027-03-28' },
@@ -53,7 +66,7 @@ describe('the day at a glance', () => {
   })
   it('names ponds that worry with the test that says so', () => {
     show()
-    const worry = screen.getByRole('heading', { name: 'Ponds that worry us' }).closest('section')!
+    const worry = screen.getByRole('heading', { name: 'Ponds that worry us (1)' }).closest('section')!
     expect(worry).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
   })
   it('says what is late, and only that', () => {

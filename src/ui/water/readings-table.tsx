@@ -1,7 +1,9 @@
 'use client'
-import { readingBand, type ReadingKindName } from '@/core/water/readings'
+import type { ReadingKindName } from '@/core/water/readings'
+import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
+import { ammoniaWords } from '@/domain/ammonia-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
-import { useShow } from '@/ui/person-context'
+import { usePerson, useShow } from '@/ui/person-context'
 
 interface TestedReading {
   readonly kind: ReadingKindName
@@ -10,14 +12,16 @@ interface TestedReading {
   readonly takenAt: string
 }
 
-/** One reading of each kind with its meaning. @param when writes the moment it was taken */
+/** The newest reading of each kind with its meaning. @param when writes the moment it was taken */
 export function ReadingsTable({ readings, when }: { readings: readonly TestedReading[]; when: (takenAt: string) => string }) {
   const show = useShow()
+  const { preferences } = usePerson()
+  const verdict = verdictOfLatest(readings)
   return (
     <table className="table table-sm mb-2">
       <tbody>
-        {readings.map((r) => {
-          const band = readingBand(r.kind, r.value)
+        {[...newestOfEach(readings).values()].map((r) => {
+          const band = verdict.bands[r.kind] ?? 'fine'
           return (
             <tr key={r.kind}>
               <th scope="row" className="fw-normal">
@@ -26,6 +30,7 @@ export function ReadingsTable({ readings, when }: { readings: readonly TestedRea
               <td className="text-end">{r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}</td>
               <td>
                 <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
+                {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units)}</span> : null}
               </td>
               <td className="soft small">{when(r.takenAt)}</td>
             </tr>
