@@ -120,17 +120,19 @@ function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, wate
           tankTemp: near(waterC + 0.2, 0.2, 1),
           ph: near(7.4, 0.05, 1),
           tan: near(0.08, 0.03),
+          nitrite: near(0.04, 0.02),
+          dissolvedOxygen: near(9.2, 0.4, 1),
           freeChlorine: { value: 0, belowStep: true },
         },
         method: 'drops',
         note: '',
       }
     case 'media':
-      return { note: 'Top pad thin, replace next spring', choice: step.choices![0], figures: { mediaShare: 1, padThicknessM: 0.02 } }
+      return { note: 'Top pad thin, replace next spring', choice: step.choices![0].code, figures: { mediaShare: 1, padThicknessM: 0.02 } }
     default:
       return {
         note: '',
-        ...(step.kind === 'decide' ? { choice: step.choices![0] } : {}),
+        ...(step.kind === 'decide' ? { choice: step.choices![0].code } : {}),
         ...(step.kind === 'count-fish' ? { fish: counted } : {}),
         ...(step.kind === 'sign' ? { signedBy: 'the customer' } : {}),
       }

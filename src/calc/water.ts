@@ -4,6 +4,13 @@ import {
   DOSE_RANGE,
   ghDoseG,
   khDoseG,
+  judgeWaterChange,
+  measuredDose,
+  MEASURED_DOSE_RANGE,
+  MIXING_RANGE,
+  portions,
+  PORTION_RANGE,
+  type MeasuringUnit,
   OXYGEN_RANGE,
   oxygenSaturationMgL,
   saltDoseKg,
@@ -17,6 +24,7 @@ import {
   type WaterBand,
   type WaterSample,
 } from '../core/water'
+import { CARBONATE_RANGE } from '../core/water/carbonate'
 import { defineCalculation, numberIn } from './define'
 
 const volume = numberIn(DOSE_RANGE.volumeM3)
@@ -66,7 +74,62 @@ export const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =
     ),
   )
 
+const measuringUnit = z.strictObject({
+  name: z.string().min(1).max(60),
+  weight_g: numberIn(MEASURED_DOSE_RANGE.weightG),
+  smallestShare: numberIn(MEASURED_DOSE_RANGE.smallestShare),
+})
+const unitOf = ({ name, weight_g, smallestShare }: z.output<typeof measuringUnit>): MeasuringUnit => ({ name, weightG: weight_g, smallestShare })
+const poured = { ph: numberIn(CARBONATE_RANGE.ph), kh_dKH: numberIn(MIXING_RANGE.khDH), temp_C: numberIn([0, 45]) }
+
 export const WATER_CALCULATIONS = [
+  defineCalculation({
+    name: 'water.measuredDose',
+    summary: 'An amount as a hand can measure it: in the largest measure within the tolerance, else weighed to the gram',
+    input: z.strictObject({
+      wanted_g: numberIn(MEASURED_DOSE_RANGE.wantedG),
+      units: z.array(measuringUnit).max(50),
+      tolerance: numberIn(MEASURED_DOSE_RANGE.tolerance).default(0.05),
+      roundUpOnly: z.boolean().default(false),
+    }),
+    output: z.object({ given_g: z.number(), unit: z.string(), count: z.number() }),
+    run: ({ wanted_g, units, tolerance, roundUpOnly }) => {
+      const { givenG, unit, count } = measuredDose(wanted_g, units.map(unitOf), { tolerance, roundUpOnly })
+      return { given_g: givenG, unit, count }
+    },
+  }),
+  defineCalculation({
+    name: 'water.portions',
+    summary: 'A dose for water that runs in, split so that each portion is ahead of the water it treats',
+    input: z.strictObject({
+      dose_g: numberIn(PORTION_RANGE.doseG),
+      rise_mm: numberIn(PORTION_RANGE.riseMm),
+      fill_min: numberIn(PORTION_RANGE.fillMin),
+      unit: measuringUnit.optional(),
+    }),
+    output: z.object({ portions: z.array(z.object({ after_mm: z.number(), after_min: z.number(), amount_g: z.number() })) }),
+    run: ({ dose_g, rise_mm, fill_min, unit }) => ({
+      portions: portions(dose_g, rise_mm, fill_min, unit && unitOf(unit)).map((p) => ({ after_mm: p.afterMm, after_min: p.afterMin, amount_g: p.amountG })),
+    }),
+  }),
+  defineCalculation({
+    name: 'water.waterChangeGate',
+    summary: 'Whether a part of the water may be changed: share, inlet temperature, chlorine, and what ammonia becomes of it',
+    input: z.strictObject({
+      pond: z.strictObject({ ...poured, tan_mg_L: numberIn(AMMONIA_RANGE.tanMgL) }),
+      fill: z.strictObject({ ...poured, chlorine_mg_L: numberIn(DOSE_RANGE.freeChlorineMgL).optional() }),
+      fraction: numberIn(MIXING_RANGE.fraction),
+    }),
+    output: z.object({ passes: z.boolean(), reasons: z.array(z.string()), nh3After_mg_L: z.number() }),
+    run: ({ pond, fill, fraction }) => {
+      const { reasons, nh3AfterMgL } = judgeWaterChange(
+        { ph: pond.ph, tanMgL: pond.tan_mg_L, khDH: pond.kh_dKH, tempC: pond.temp_C },
+        { ph: fill.ph, khDH: fill.kh_dKH, tempC: fill.temp_C, chlorineMgL: fill.chlorine_mg_L },
+        fraction,
+      )
+      return { passes: reasons.length === 0, reasons: reasons.map((r) => r.code), nh3After_mg_L: nh3AfterMgL }
+    },
+  }),
   defineCalculation({
     name: 'water.verdict',
     summary: 'What water tests mean: ammonia by NH3, every reading in its band, and what is missing to judge',

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { READING_KINDS } from '../core/water/readings'
 import { calendarDay, numberWithin, optionalText, shortText } from './fields'
 import { CustomerId, SiteId } from './ids'
 import { PondInput } from './pond'
@@ -23,6 +24,9 @@ export const Blackout = z
 /** Schools want the work done while the children are away; a camp site does not. */
 export const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
 
+/** Fill water that nobody has tested yet. */
+const UNTESTED_FILL = { ph: null, khDH: null, chlorineMgL: null }
+
 const SiteFields = z.strictObject({
   name: shortText('Site name'),
   address: optionalText('Address', 200),
@@ -38,6 +42,14 @@ const SiteFields = z.strictObject({
   closes: openingHour.default(''),
   closedDays: z.array(z.enum(WEEKDAYS)).max(7).default([]),
   blackouts: z.array(Blackout).max(60).default([]),
+  /** What runs into the ponds here, as last tested. */
+  fill: z
+    .strictObject({
+      ph: numberWithin(READING_KINDS.tapPh.possible, 'pH of the fill water', '').nullable(),
+      khDH: numberWithin(READING_KINDS.tapKh.possible, 'KH of the fill water', '°dH').nullable(),
+      chlorineMgL: numberWithin(READING_KINDS.tapChlorine.possible, 'Chlorine of the fill water', 'mg/L').nullable(),
+    })
+    .default(UNTESTED_FILL),
   /** Whether visits are wanted in school holidays. */
   schoolHolidays: z.enum(SCHOOL_HOLIDAYS).default('any'),
 })
@@ -50,8 +62,9 @@ export const SiteInput = SiteFields.superRefine((site, context) => {
 })
 export type SiteInput = z.infer<typeof SiteInput>
 
-/** Hours of a site that never closes. */
-export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays'> = {
+/** A site that never closes, and whose water nobody has tested yet. */
+export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays' | 'fill'> = {
+  fill: UNTESTED_FILL,
   opens: '',
   closes: '',
   closedDays: [],

@@ -74,14 +74,14 @@ describe('what a visit knows', () => {
       ['open', { status: 'open' }],
     ])
     const now = Date.parse('2027-05-03T10:30:00Z')
-    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([{ purpose: 'flocculant', hoursAgo: 2.5 }])
+    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 2.5 }])
     expect(givenBefore(states, DEFAULT_PRODUCTS, 'floc', now)).toEqual([])
     // what another visit gave counts as well; products that are no more in the book say nothing
     const earlier = [
       { productKey: 'flocculant', at: '2027-05-02T10:30:00Z' },
       { productKey: 'no-more', at: '2027-05-02T10:30:00Z' },
     ]
-    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([{ purpose: 'flocculant', hoursAgo: 24 }])
+    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 24 }])
   })
   it('is the newest water temperature, by when it was measured', () => {
     const reading = (value: number) => ({ method: 'meter', readings: { waterTemp: { value, belowStep: false } } })

@@ -1,7 +1,7 @@
 import { addDays } from '../core/numeric/calendar'
 import type { JobStep } from '../core/jobs/step'
 import type { VisitAmounts } from '../core/jobs/visit-amounts'
-import { doseProblems, productDose, type Dose, type DoseProblem, type Product } from '../core/water/products'
+import { doseProblems, productDose, type Dose, type DoseProblem, type GivenDose, type Product } from '../core/water/products'
 import type { AnswerProblem } from './step-check'
 import type { Entry, StepAnswer } from './visit'
 import { inOrder, type StepState } from './visit-progress'
@@ -13,7 +13,7 @@ export interface DosingFacts {
   readonly amounts: VisitAmounts
   /** Newest water temperature of this visit, or the last before it, °C. */
   readonly waterC: number | null
-  readonly recent: readonly { readonly purpose: Product['purpose']; readonly hoursAgo: number }[]
+  readonly recent: readonly GivenDose[]
 }
 
 /** The water that a step treats with a product, m³. */
@@ -80,7 +80,7 @@ export function givenBefore(states: ReadonlyMap<string, StepState>, products: re
       ? []
       : (state.entry.answer.doses ?? []).flatMap((dose) => {
           const purpose = products.find((p) => p.key === dose.productKey)?.purpose
-          return purpose && dose.amount > 0 ? [{ purpose, hoursAgo: (atMs - Date.parse(state.entry.at)) / HOUR_MS }] : []
+          return purpose && dose.amount > 0 ? [{ productKey: dose.productKey, purpose, hoursAgo: (atMs - Date.parse(state.entry.at)) / HOUR_MS }] : []
         }),
   )
 }
@@ -91,14 +91,14 @@ export interface EarlierDose {
   readonly at: string
 }
 
-/** Doses further back say nothing any more: no product keeps apart longer. @source house default */
-export const EARLIER_DOSE_DAYS = 7
+/** Doses further back say nothing any more: no product keeps apart longer, and no usual course runs longer. @source house default */
+export const EARLIER_DOSE_DAYS = 120
 
 /** What was given on other visits, and how long ago. */
 export const givenEarlier = (doses: readonly EarlierDose[], products: readonly Product[], atMs: number): DosingFacts['recent'] =>
   doses.flatMap(({ productKey, at }) => {
     const purpose = products.find((p) => p.key === productKey)?.purpose
-    return purpose ? [{ purpose, hoursAgo: (atMs - Date.parse(at)) / HOUR_MS }] : []
+    return purpose ? [{ productKey, purpose, hoursAgo: (atMs - Date.parse(at)) / HOUR_MS }] : []
   })
 
 /** The newest water temperature that was tested on this visit, °C. */

@@ -73,6 +73,7 @@ export const amountsToday = ({ cleanout, gateFacts }: Pick<FieldVisit, 'cleanout
     khDH: khToday(states),
     systemM3: gateFacts.systemM3,
     planted: gateFacts.planted,
+    salinity: gateFacts.salinity,
   })
 
 export const photosOf = (photos: readonly VisitPhoto[], step: JobStep): VisitPhoto[] => photos.filter((photo) => photo.stepKey === step.key)

@@ -6,6 +6,7 @@ import { CARE_ACTIONS } from '../core/plants/care-rules'
 import { PRODUCT_PURPOSES } from '../core/water/products'
 import { READING_KINDS, type ReadingKindName } from '../core/water/readings'
 import { shortText } from './fields'
+import { guardedStep } from './job-upgrade'
 
 const readingKind = z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]])
 const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
@@ -23,7 +24,10 @@ const Step = z.strictObject({
   quantity: z.enum(STEP_QUANTITIES).optional(),
   products: z.array(z.enum(PRODUCT_PURPOSES)).max(10).optional(),
   timerMinutes: z.int().min(1, { error: 'At least a minute.' }).max(1440, { error: 'At most a day.' }).optional(),
-  choices: z.array(shortText('Answer', 80)).max(10).optional(),
+  choices: z
+    .array(z.strictObject({ code: z.string().regex(KEY, { error: 'A code is small letters, digits and hyphens.' }), label: shortText('Answer', 80) }))
+    .max(10)
+    .optional(),
   gate: z.enum(STEP_GATES).optional(),
   onceAtStop: z.boolean().optional(),
   plants: z.array(z.enum(CARE_ACTIONS)).max(CARE_ACTIONS.length).optional(),
@@ -42,6 +46,8 @@ export const OwnJob = z
       const say = (path: string, message: string) => context.addIssue({ code: 'custom', path: ['steps', i, path], message })
       if (keys.indexOf(step.key) !== i) say('key', 'Two steps have this key.')
       if (step.kind === 'decide' && (step.choices ?? []).length < 2) say('choices', 'A decision needs at least two answers.')
+      const codes = (step.choices ?? []).map((c) => c.code)
+      if (codes.some((code, n) => codes.indexOf(code) !== n)) say('choices', 'Two answers have the same code.')
       if (step.kind === 'timer' && step.timerMinutes === undefined) say('timerMinutes', 'Say how long the timer runs.')
       if (step.kind === 'measure' && (step.readings ?? []).length + (step.figures ?? []).length === 0) say('readings', 'Choose what is measured.')
     })
@@ -52,8 +58,14 @@ export type OwnJob = z.infer<typeof OwnJob>
 export interface KeptPart {
   readonly stepKey: string
   readonly title: string
-  readonly why: 'safety' | 'gate' | 'missing'
+  readonly why: 'safety' | 'gate' | 'missing' | 'answers'
 }
+
+const codesOf = ({ choices = [] }: JobStep): string =>
+  choices
+    .map((c) => c.code)
+    .sort()
+    .join()
 
 /** Safety notes and gates of the usual steps that a copy has lost: wording is free, they are not. Steps with a gate must stay. */
 export function lostParts(key: string, steps: readonly JobStep[]): KeptPart[] {
@@ -63,10 +75,25 @@ export function lostParts(key: string, steps: readonly JobStep[]): KeptPart[] {
     const lost = (why: KeptPart['why']): KeptPart[] => [{ stepKey: step.key, title: step.title, why }]
     if (!own) return step.gate ? lost('missing') : []
     if (step.gate && own.gate !== step.gate) return lost('gate')
+    // a gate decides by the codes of the answers: their words are free, the codes are not
+    if (step.gate && codesOf(own) !== codesOf(step)) return lost('answers')
     return step.safety && !own.safety ? lost('safety') : []
   })
 }
 
 /** The firm's copy over the usual kind: what it does not name, such as follow-ups, follows the usual one. */
 export const withOwn = (job: JobType, own: OwnJob | undefined, version: number): JobType =>
-  own ? { ...job, name: own.name, customerNote: own.customerNote, steps: own.steps, version: job.version * 1000 + version } : job
+  own
+    ? {
+        ...job,
+        name: own.name,
+        customerNote: own.customerNote,
+        steps: own.steps.map((step) =>
+          guardedStep(
+            step,
+            job.steps.find((s) => s.key === step.key),
+          ),
+        ),
+        version: job.version * 1000 + version,
+      }
+    : job

@@ -12,6 +12,8 @@ export type Problem =
 export interface FieldProblem {
   readonly path: string
   readonly message: string
+  /** What is decided by: nothing is there, or a value is asked about and may be confirmed. */
+  readonly code?: 'missing' | 'unusual'
 }
 
 /** A problem as it crosses the wire. */

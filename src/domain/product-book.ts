@@ -25,7 +25,13 @@ export const ProductInput = z
     mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'Most by the label', 'per m³'),
     treats: z.enum(['new-water', 'system'], { error: 'Choose which water it treats.' }),
     waterC: z.tuple([numberWithin(PRODUCT_RANGE.waterC, 'Coldest water', '°C'), numberWithin(PRODUCT_RANGE.waterC, 'Warmest water', '°C')]),
-    measure: z.strictObject({ name: shortText('Measure', 30), holds: numberWithin(PRODUCT_RANGE.holds, 'What the measure holds', '') }).nullable(),
+    measure: z
+      .strictObject({
+        name: shortText('Measure', 30),
+        holds: numberWithin(PRODUCT_RANGE.holds, 'What the measure holds', ''),
+        smallestShare: numberWithin([0.001, 1], 'Smallest part of the measure', '').optional(),
+      })
+      .nullable(),
     repeats: z
       .strictObject({
         times: z.int({ error: 'Give whole times.' }).min(1, { error: 'At least once more.' }).max(60),
@@ -97,6 +103,7 @@ const COLUMNS = [
   'to_c',
   'measure',
   'measure_holds',
+  'measure_part',
   'repeats',
   'every_days',
   'safety',
@@ -116,12 +123,15 @@ export const productCsv = (products: ProductBook): string =>
       to_c: p.waterC[1],
       measure: p.measure?.name ?? '',
       measure_holds: p.measure?.holds ?? '',
+      measure_part: p.measure?.smallestShare ?? '',
       repeats: p.repeats?.times ?? '',
       every_days: p.repeats?.everyDays ?? '',
       safety: p.safety,
     })),
     COLUMNS,
   )
+
+const measureOf = (name: string, holds: number, smallestShare: number) => ({ name, holds, ...(Number.isNaN(smallestShare) ? {} : { smallestShare }) })
 
 export interface ProductCsvOutcome {
   readonly products: ProductBook
@@ -149,7 +159,7 @@ export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutc
       mostPerM3: figure('most_per_m3'),
       treats: text('treats') || (old?.treats ?? 'system'),
       waterC: [figure('from_c', old?.waterC[0] ?? 0), figure('to_c', old?.waterC[1] ?? 40)],
-      measure: text('measure') === '' ? null : { name: text('measure'), holds: figure('measure_holds') },
+      measure: text('measure') === '' ? null : measureOf(text('measure'), figure('measure_holds'), figure('measure_part', old?.measure?.smallestShare)),
       repeats: text('repeats') === '' ? null : { times: figure('repeats'), everyDays: figure('every_days') },
       apart: old?.apart ?? null,
       licence: old?.licence ?? false,

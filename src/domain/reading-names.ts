@@ -5,6 +5,8 @@ import { READING_KINDS, type ReadingKind, type ReadingKindName, type WaterBand }
 export const READING_NAMES: Readonly<Record<ReadingKindName, string>> = {
   waterTemp: 'Water temperature',
   tapTemp: 'Tap temperature',
+  tapPh: 'Fill water pH',
+  tapKh: 'Fill water KH',
   tankTemp: 'Tank temperature',
   ph: 'pH',
   tan: 'Total ammonia (TAN)',

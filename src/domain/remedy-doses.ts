@@ -1,5 +1,5 @@
 import type { RemedyDose } from '../core/diagnosis/causes'
-import { productDose, type Dose, type Product, type ProductPurpose } from '../core/water/products'
+import { productDose, type Dose, type GivenDose, type Product, type ProductPurpose } from '../core/water/products'
 import { amountWords } from './load-words'
 
 /** What is known of a pond for the doses of a remedy. */
@@ -9,7 +9,7 @@ export interface RemedyDosingFacts {
   readonly systemM3: number
   /** A test of the last days, °C; null without one. */
   readonly waterC: number | null
-  readonly recent: readonly { readonly purpose: ProductPurpose; readonly hoursAgo: number }[]
+  readonly recent: readonly GivenDose[]
 }
 
 export interface RemedyAmount extends Dose {

@@ -26,7 +26,12 @@ const MISSING_WORDS: Readonly<Record<string, string>> = {
  * @param photos photos of the step that are kept already
  */
 export function answerProblem(step: JobStep, answer: StepAnswer, photos: number, confirmedUnlikely: boolean): AnswerProblem | null {
-  return missingProblem(step, answer, photos) ?? readingsProblem(answer.readings, confirmedUnlikely, 'answer.') ?? figuresProblem(answer)
+  return (
+    missingProblem(step, answer, photos) ??
+    choiceProblem(step, answer) ??
+    readingsProblem(answer.readings, confirmedUnlikely, 'answer.') ??
+    figuresProblem(answer)
+  )
 }
 
 function missingProblem(step: JobStep, answer: StepAnswer, photos: number): AnswerProblem | null {
@@ -35,9 +40,20 @@ function missingProblem(step: JobStep, answer: StepAnswer, photos: number): Answ
   const words = missing.map((m) => MISSING_WORDS[m] ?? READING_NAMES[m as ReadingKindName].toLowerCase())
   return {
     message: `This step still needs ${words.join(', ')}.`,
-    fields: missing.map((m) => ({ path: READING_KINDS[m as ReadingKindName] ? `answer.readings.${m}` : `answer.${m}`, message: 'Missing.' })),
+    fields: missing.map((m) => ({
+      path: READING_KINDS[m as ReadingKindName] ? `answer.readings.${m}` : `answer.${m}`,
+      message: 'Missing.',
+      code: 'missing' as const,
+    })),
     unusual: false,
   }
+}
+
+/** A choice is one of the step's codes, never a sentence. */
+function choiceProblem(step: JobStep, { choice }: StepAnswer): AnswerProblem | null {
+  if (choice === undefined || step.choices?.some((c) => c.code === choice)) return null
+  const message = `This step has no answer “${choice}”. Choose one of ${(step.choices ?? []).map((c) => c.code).join(', ') || 'none: it asks for no decision'}.`
+  return { message, fields: [{ path: 'answer.choice', message }], unusual: false }
 }
 
 /** Readings that cannot be true are refused, unusual ones asked about. */
@@ -46,7 +62,11 @@ export function readingsProblem(readings: StepAnswer['readings'], confirmedUnlik
     const judgement = judgeReading(kind, reading.value)
     const { possible, likely } = READING_KINDS[kind]
     const name = READING_NAMES[kind]
-    const say = (message: string, unusual: boolean) => ({ message, fields: [{ path: `${pathPrefix}readings.${kind}`, message }], unusual })
+    const say = (message: string, unusual: boolean) => ({
+      message,
+      fields: [{ path: `${pathPrefix}readings.${kind}`, message, ...(unusual ? { code: 'unusual' as const } : {}) }],
+      unusual,
+    })
     if (judgement === 'impossible') return say(`${name} cannot be ${reading.value}. It lies between ${possible[0]} and ${possible[1]}: read it again.`, false)
     if (judgement === 'unlikely' && !confirmedUnlikely)
       return say(`${name} ${reading.value} is unusual (mostly ${likely[0]} to ${likely[1]}). Read it again, then confirm it.`, true)

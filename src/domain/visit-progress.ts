@@ -1,6 +1,6 @@
 import type { JobStep } from '../core/jobs/step'
 import type { FishBackReadings } from '../core/jobs/fish-back-gate'
-import type { GateContext } from '../core/jobs/gates/gate'
+import type { FillWater, GateContext } from '../core/jobs/gates/gate'
 import type { Entry, StepAnswer } from './visit'
 
 export type StepState =
@@ -59,6 +59,9 @@ export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBa
 export interface GateFacts extends Pick<GateContext, 'systemM3' | 'planted'> {
   /** When a part of the water was last changed on another visit, ISO time; null: never, as far as is known. */
   readonly lastChangeAt: string | null
+  /** Fill water of the site and salt last found in the pond; missing in what a device kept from before they were known. */
+  readonly fill?: FillWater | null
+  readonly salinity?: number | null
 }
 
 const HOUR_MS = 3_600_000
@@ -70,7 +73,7 @@ const HOUR_MS = 3_600_000
 export function gateContext(
   states: ReadonlyMap<string, StepState>,
   answer: Pick<StepAnswer, 'readings' | 'figures' | 'choice'>,
-  { systemM3, planted, lastChangeAt }: GateFacts,
+  { systemM3, planted, lastChangeAt, fill = null, salinity = null }: GateFacts,
   atMs: number,
 ): GateContext {
   const done = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])))
@@ -81,7 +84,9 @@ export function gateContext(
     systemM3,
     planted,
     hoursSinceChange: lastChangeAt === null ? null : (atMs - Date.parse(lastChangeAt)) / HOUR_MS,
-    readings: Object.assign({}, ...done.map((entry) => valuesOf(entry.answer.readings)), valuesOf(answer.readings)),
+    fill,
+    // salt leaves only with water: what was found last counts until it is tested again
+    readings: Object.assign(salinity === null ? {} : { salinity }, ...done.map((entry) => valuesOf(entry.answer.readings)), valuesOf(answer.readings)),
     refilled: fishBackReadings(states),
     figures: answer.figures ?? {},
     choice: answer.choice ?? null,

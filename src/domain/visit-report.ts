@@ -1,5 +1,6 @@
 import { FISH_SPECIES } from '../core/fish/species'
 import type { StepFigure } from '../core/jobs/figures'
+import type { JobStep } from '../core/jobs/step'
 import { speciesName, type PlantAction } from './plants'
 import type { FollowUp } from './reading'
 import { timeWorked } from './field-log'
@@ -46,7 +47,7 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
       .filter((s) => s.section === title)
       .flatMap((step) => {
         const state = states.get(step.key)
-        return state?.status === 'done' ? [{ title: step.title, remark: remark(state), figures: figuresOf(state) }] : []
+        return state?.status === 'done' ? [{ title: step.title, remark: remark(step, state), figures: figuresOf(state) }] : []
       }),
   }))
   return {
@@ -74,7 +75,7 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
       unseenAnswers(log, step.key).map((entry) => ({
         title: step.title,
         by: entry.byName,
-        said: entry.kind === 'done' ? remark({ status: 'done', entry }) : entry.reason,
+        said: entry.kind === 'done' ? remark(step, { status: 'done', entry }) : entry.reason,
       })),
     ),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
@@ -97,13 +98,12 @@ function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
 const figuresOf = (state: Extract<StepState, { status: 'done' }>): (readonly [StepFigure, number])[] =>
   (Object.entries(state.entry.answer.figures ?? {}) as [StepFigure, number][]).filter(([, value]) => value !== 0)
 
-function remark(state: Extract<StepState, { status: 'done' }>): string {
+function remark(step: JobStep, state: Extract<StepState, { status: 'done' }>): string {
   const { answer } = state.entry
   const fish = answer.fish
     ?.filter((line) => line.count > 0)
     .map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`)
     .join(', ')
-  return [answer.choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note]
-    .filter(Boolean)
-    .join(' · ')
+  const choice = step.choices?.find((c) => c.code === answer.choice)?.label
+  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note].filter(Boolean).join(' · ')
 }

@@ -68,6 +68,7 @@ export const StepAnswer = z.strictObject({
   readings: ReadingsInput.optional(),
   method: z.enum(READING_METHODS).optional(),
   figures: z.partialRecord(z.enum(STEP_FIGURE_NAMES), z.number()).optional(),
+  /** Code of the answer; of devices that know no codes yet its words. */
   choice: z.string().max(200).optional(),
   fish: z
     .array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: z.int().min(0).max(100_000) }))

@@ -68,7 +68,7 @@ describe('a firm’s own steps', () => {
   it('that cannot be carried out are named', () => {
     const bad = (step: object) =>
       OwnJob.safeParse({ name: 'X y', customerNote: 'Note', steps: [{ key: 'a', section: 'S', title: 'Title', ...step }] }).error!.issues[0].path
-    expect(bad({ kind: 'decide', choices: ['one'] })).toEqual(['steps', 0, 'choices'])
+    expect(bad({ kind: 'decide', choices: [{ code: 'one', label: 'One' }] })).toEqual(['steps', 0, 'choices'])
     expect(bad({ kind: 'timer' })).toEqual(['steps', 0, 'timerMinutes'])
     expect(bad({ kind: 'measure' })).toEqual(['steps', 0, 'readings'])
     expect(bad({ kind: 'dance' })).toEqual(['steps', 0, 'kind'])

@@ -49,7 +49,7 @@ const doneEntry = (stepKey: string, answer: Partial<StepAnswer> = {}, more: obje
     ...more,
   }) as EntryInput
 
-const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
+const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, nitrite: 0.05, dissolvedOxygen: 9, freeChlorine: 0 }
 
 /** Answers a step the plain way. */
 async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
@@ -180,7 +180,7 @@ describe('gates at the water’s edge', () => {
     return id
   }
   const change = (changedM3: number, more: object = {}) =>
-    doneEntry('change-water', { figures: { changedM3 }, readings: readingsOf({ tapTemp: 9, tapChlorine: 0.2 }) }, more)
+    doneEntry('change-water', { figures: { changedM3 }, readings: readingsOf({ tapTemp: 9, tapChlorine: 0.2, tan: 0.1 }) }, more)
 
   it('a change of water is judged by its share, by the tap, and by the last one at this pond', async () => {
     const firm = await planned('Yarrow')

@@ -104,6 +104,12 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h'] },
   'hydraulics.outlet': { input: { diameter_m: 0.11, head_m: 0.2, length_m: 3, k: 0.5 }, keys: ['flow_m3_h'] },
   'water.verdict': { input: { readings: { tan_mg_L: 0.5, ph: 9.3, temp_C: 26 } }, keys: ['nh3_mg_L', 'verdicts', 'missing'] },
+  'water.measuredDose': { input: { wanted_g: 2070, units: [{ name: 'bag', weight_g: 10_000, smallestShare: 0.5 }] }, keys: ['given_g', 'unit', 'count'] },
+  'water.portions': { input: { dose_g: 78, rise_mm: 1200, fill_min: 390 }, keys: ['portions'] },
+  'water.waterChangeGate': {
+    input: { pond: { ph: 6.2, tan_mg_L: 4, kh_dKH: 0.5, temp_C: 20 }, fill: { ph: 8, kh_dKH: 14, temp_C: 19 }, fraction: 0.3 },
+    keys: ['passes', 'reasons', 'nh3After_mg_L'],
+  },
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
   'water.doSaturation': { input: { temp_C: 20 }, keys: ['do_sat_mg_L'] },
   'hydraulics.network': { input: { inp: NETWORK }, keys: ['links', 'nodes'] },

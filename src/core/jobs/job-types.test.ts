@@ -43,7 +43,7 @@ it('gates stand where their figures are asked for', () => {
     if (figure) expect(step.figures).toContain(figure)
   }
   expect(new Set(all.flatMap(({ step }) => step.gate ?? []))).toEqual(
-    new Set<StepGate>(['fish-back-safe', 'fish-handling', 'raise-kh', 'water-change', 'salt', 'media-clean', 'algae-treatment', 'deep-sludge']),
+    new Set<StepGate>(['fish-back-safe', 'fish-handling', 'raise-kh', 'water-change', 'salt', 'media-clean', 'algae-treatment', 'deep-sludge', 'feeding']),
   )
 })
 

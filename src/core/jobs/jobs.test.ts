@@ -64,7 +64,7 @@ describe('duration', () => {
 })
 
 describe('the gate before fish go back', () => {
-  const safe = { waterTemp: 10, tankTemp: 9, ph: 7.4, tan: 0.1, freeChlorine: 0 }
+  const safe = { waterTemp: 10, tankTemp: 9, ph: 7.4, tan: 0.1, nitrite: 0.1, dissolvedOxygen: 9, freeChlorine: 0 }
   const codes = (changes: object) => {
     const gate = fishBackGate({ ...safe, ...changes })
     return gate.status === 'safe' ? [] : gate.reasons.map((r) => r.code)

@@ -1,4 +1,3 @@
-import { MEDIA_WATER } from './gates/media-clean'
 import type { JobStep, JobType } from './step'
 
 /** House answers that change what is done on visits. @source domain switches; each has both its arguments in the house practice */
@@ -31,13 +30,13 @@ const RULES: readonly StepRule[] = [
   (step, _, { stringAlgae }) => {
     if (step.gate === 'algae-treatment') return stringAlgae === 'treat' ? step : null
     if (step.key !== 'algae') return step
-    if (stringAlgae === 'hand') return { ...step, choices: step.choices?.filter((c) => !c.startsWith('Left')), detail: 'Removed by hand wherever it stands.' }
+    if (stringAlgae === 'hand') return { ...step, choices: step.choices?.filter((c) => c.code !== 'left'), detail: 'Removed by hand wherever it stands.' }
     return stringAlgae === 'ioniser' ? saying(step, 'Ioniser: gap of the probe clean, setting and tested copper written down.') : step
   },
   // a rescue or a startup changes water because it must; a routine visit only where the house does it by routine
   (step, job, { waterChanges }) => (waterChanges === 'top-up' && step.gate === 'water-change' && job.key === 'routine' ? null : step),
   (step, _, { mediaRinse }) =>
-    step.gate === 'media-clean' && mediaRinse === 'pond-water' ? { ...step, choices: step.choices?.filter((choice) => choice !== MEDIA_WATER[1]) } : step,
+    step.gate === 'media-clean' && mediaRinse === 'pond-water' ? { ...step, choices: step.choices?.filter((choice) => choice.code !== 'tap-water') } : step,
   (step, _, { winterIntake }) => (step.key === 'intake' && winterIntake === 'unchanged' ? null : step),
   (step, _, { rinsing }) => {
     if (step.key !== 'rinse-stone') return step

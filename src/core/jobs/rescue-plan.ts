@@ -2,7 +2,7 @@ import { assertPositive } from '../errors'
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { khDoseG } from '../water/doses'
 import { phAfterKhRise, RAISE_KH_LIMITS, raiseKhGate } from './gates/raise-kh'
-import { WATER_CHANGE_LIMITS } from './gates/water-change'
+import { WATER_CHANGE_LIMITS } from '../water/water-change-gate'
 import { KH_TARGET_DH } from './visit-amounts'
 
 /** What is known of a neglected pond before the first hand is put to it. */

@@ -10,8 +10,24 @@ export type StepKind = (typeof STEP_KINDS)[number]
 export const STEP_QUANTITIES = ['holding-tank', 'pump-out', 'refill', 'dechlorinator', 'saved-water', 'partial-change', 'winter-salt', 'kh-rise'] as const
 export type StepQuantity = (typeof STEP_QUANTITIES)[number]
 
-export const STEP_GATES = ['fish-back-safe', 'fish-handling', 'raise-kh', 'water-change', 'salt', 'media-clean', 'algae-treatment', 'deep-sludge'] as const
+export const STEP_GATES = [
+  'fish-back-safe',
+  'fish-handling',
+  'raise-kh',
+  'water-change',
+  'salt',
+  'media-clean',
+  'algae-treatment',
+  'deep-sludge',
+  'feeding',
+] as const
 export type StepGate = (typeof STEP_GATES)[number]
+
+/** One answer of a step that decides. */
+export interface StepChoice {
+  readonly code: string
+  readonly label: string
+}
 
 /**
  * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and are shown in the
@@ -34,7 +50,8 @@ export interface JobStep {
   /** Products of the firm's book that may be given here, by what they are for. */
   readonly products?: readonly ProductPurpose[]
   readonly timerMinutes?: number
-  readonly choices?: readonly string[]
+  /** What can be answered. Codes decide, labels are read: a firm may word them as it likes. */
+  readonly choices?: readonly StepChoice[]
   readonly gate?: StepGate
   /** Done once for all ponds of a stop. */
   readonly onceAtStop?: boolean

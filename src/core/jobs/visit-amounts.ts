@@ -2,7 +2,7 @@ import { khDoseG } from '../water/doses'
 import { dechlorinatorPortions, type Portions } from '../water/dechlorination'
 import { cleanoutQuantities, type CleanoutKit, type CleanoutPond, type CleanoutQuantities } from './cleanout-quantities'
 import { RAISE_KH_LIMITS } from './gates/raise-kh'
-import { WATER_CHANGE_LIMITS } from './gates/water-change'
+import { WATER_CHANGE_LIMITS } from '../water/water-change-gate'
 import { SALT_LIMITS } from './gates/salt'
 
 /** KH that ponds are brought to, °dH. @source house default, the lower end of 5–8 */
@@ -16,6 +16,8 @@ export interface AmountsToday {
   /** Pond, streams, boxes and the filter's voids, m³. */
   readonly systemM3: number
   readonly planted: boolean
+  /** Salt that the water holds already, as a share of it; null or missing: none is known of. */
+  readonly salinity?: number | null
 }
 
 export interface VisitAmounts extends CleanoutQuantities {
@@ -32,7 +34,9 @@ export interface VisitAmounts extends CleanoutQuantities {
 export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: AmountsToday): VisitAmounts {
   const cleanout = cleanoutQuantities(pond, kit, today.tapChlorineMgL)
   const volumeM3 = today.systemM3 * WATER_CHANGE_LIMITS.share
-  const saltShare = today.planted ? SALT_LIMITS.planted : SALT_LIMITS.bare
+  const plantsStand = today.planted ? SALT_LIMITS.planted : SALT_LIMITS.bare
+  // salt leaves only with water: what is in it counts
+  const saltShare = Math.max(0, Math.min(plantsStand, SALT_LIMITS.planted) - (today.salinity ?? 0))
   const riseDH = today.khDH === null ? 0 : Math.max(0, Math.min(RAISE_KH_LIMITS.riseDH, KH_TARGET_DH - today.khDH))
   return {
     ...cleanout,
@@ -48,7 +52,7 @@ export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: Amount
         freeChlorineMgL: cleanout.chlorineMgL,
       }),
     },
-    winterSalt: { kg: today.systemM3 * KG_PER_M3 * Math.min(saltShare, SALT_LIMITS.planted), share: Math.min(saltShare, SALT_LIMITS.planted) },
+    winterSalt: { kg: today.systemM3 * KG_PER_M3 * saltShare, share: saltShare },
     khRise:
       today.khDH === null
         ? null

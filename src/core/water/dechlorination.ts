@@ -1,8 +1,6 @@
 import { assertInRange, assertPositive } from '../errors'
 import { thiosulfateDoseG } from './doses'
-
-/** While filling, a portion is due at least at each of these. @source house practice: treat water as it comes in, not after */
-export const PORTION_RULE = { riseM: 0.1, minutes: 10 } as const
+import { portions } from './portions'
 
 export interface RefillPlan {
   readonly volumeM3: number
@@ -12,6 +10,7 @@ export interface RefillPlan {
   readonly freeChlorineMgL: number
 }
 
+/** Dechlorinator of a refill as chemistry asks for it; the firm's product and its measure say how it is given. */
 export interface Portions {
   readonly count: number
   readonly everyMinutes: number
@@ -22,7 +21,6 @@ export interface Portions {
 
 /**
  * Dechlorinator for tap water in portions as the pond fills, so that no fill is untreated for long.
- * @returns equal portions: one at least each PORTION_RULE.riseM of rise and each PORTION_RULE.minutes
  * @throws {DomainError} volume, hose flow or rise not above 0, chlorine out of range
  */
 export function dechlorinatorPortions(plan: RefillPlan): Portions {
@@ -31,6 +29,6 @@ export function dechlorinatorPortions(plan: RefillPlan): Portions {
   assertInRange('freeChlorineMgL', plan.freeChlorineMgL, [0, 20])
   const totalG = thiosulfateDoseG(plan.volumeM3, plan.freeChlorineMgL)
   const minutes = (plan.volumeM3 / plan.hoseM3PerH) * 60
-  const count = Math.max(1, Math.ceil(plan.riseM / PORTION_RULE.riseM - 1e-9), Math.ceil(minutes / PORTION_RULE.minutes - 1e-9))
+  const count = Math.max(1, portions(totalG, plan.riseM * 1000, Math.min(minutes, 20_000)).length)
   return { count, everyMinutes: minutes / count, everyRiseM: plan.riseM / count, portionG: totalG / count, totalG }
 }

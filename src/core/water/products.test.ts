@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { courseDays, DEFAULT_PRODUCTS, doseProblems, mixedTempC, portionTimeline, productDose, type Product } from './products'
+import { courseDays, DEFAULT_PRODUCTS, DOSE_RULES, doseProblems, mixedTempC, productDose, type Product } from './products'
 
 const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
 const ask = (over: Partial<Parameters<typeof productDose>[1]> = {}) => ({ volumeM3: 10, steps: 1, waterC: 12, recent: [], ...over })
@@ -15,9 +15,10 @@ describe('a dose by the label', () => {
     // a rate by volume does not read the steps
     expect(productDose(product('culture'), ask({ steps: 9 })).exact).toBe(100)
   })
-  it('is rounded up to what can be measured: half scoops, whole tablets, two figures on the scale', () => {
+  it('salt of 2.07 m³ for 0.1 % is 2 kg, not half a 10 kg bag', () => expect(productDose(product('salt'), ask({ volumeM3: 2.07 })).amount).toBe(2000))
+  it('is rounded to what can be measured: half scoops up, whole tablets, grams on the scale', () => {
     expect(productDose(product('thiosulfate'), ask({ steps: 0.5 }))).toMatchObject({ amount: 37.5, measures: 2.5 })
-    expect(productDose(product('bicarbonate'), ask({ steps: 2 })).amount).toBe(600)
+    expect(productDose(product('bicarbonate'), ask({ steps: 2 })).amount).toBe(599)
     expect(productDose(product('tablets'), ask({ volumeM3: 5 })).amount).toBe(3)
     expect(productDose(product('bicarbonate'), ask({ steps: 0 }))).toMatchObject({ amount: 0, problems: [] })
   })
@@ -30,11 +31,16 @@ describe('a dose by the label', () => {
   it.each([
     ['too cold', 'culture', { waterC: 6 }, { code: 'too-cold', fromC: 10 }],
     ['too warm', 'cold-culture', { waterC: 14 }, { code: 'too-warm', toC: 10 }],
-    ['the same hour as a flocculant', 'culture', { recent: [{ purpose: 'flocculant' as const, hoursAgo: 1 }] }, { code: 'too-close', hours: 24 }],
+    [
+      'the same hour as a flocculant',
+      'culture',
+      { recent: [{ productKey: 'flocculant', purpose: 'flocculant' as const, hoursAgo: 1 }] },
+      { code: 'too-close', hours: 24 },
+    ],
   ])('speaks up when it is %s', (_, key, over, problem) => expect(productDose(product(key), ask(over)).problems).toMatchObject([problem]))
   it('says nothing where nothing is against it, or the temperature is not known', () => {
     expect(productDose(product('culture'), ask({ waterC: null })).problems).toEqual([])
-    expect(productDose(product('culture'), ask({ recent: [{ purpose: 'flocculant', hoursAgo: 30 }] })).problems).toEqual([])
+    expect(productDose(product('culture'), ask({ recent: [{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 30 }] })).problems).toEqual([])
     expect(productDose({ ...product('flocculant'), licence: true }, ask()).problems).toEqual([{ code: 'licence' }])
   })
   it('grows with the volume and stays within the label whenever the exact amount does', () =>
@@ -46,12 +52,24 @@ describe('a dose by the label', () => {
         (p, volumeM3, steps) => {
           const { amount, exact } = productDose(p, ask({ volumeM3, steps }))
           if (exact <= p.mostPerM3 * volumeM3) expect(amount).toBeLessThanOrEqual(p.mostPerM3 * volumeM3 * (1 + 1e-9))
-          // rounding up forgives one part in 10⁹ of what is counted: measures, pieces or the amount itself
-          expect(amount).toBeGreaterThanOrEqual(exact - 1e-9 * Math.max(1, p.measure?.holds ?? 0, exact))
+          const { tolerance, roundUpOnly } = DOSE_RULES[p.purpose]
+          // a gram of the scale is as near as it comes
+          expect(amount).toBeGreaterThanOrEqual(exact * (1 - (roundUpOnly ? 1e-9 : tolerance)) - 1)
+          expect(amount).toBeLessThanOrEqual(exact * (1 + tolerance) + 1)
           expect(productDose(p, ask({ volumeM3: volumeM3 * 2, steps })).exact).toBeCloseTo(exact * 2, 6)
         },
       ),
     ))
+  it('the same product within its gap is a stop, and so is one over its course', () => {
+    const binder = (hoursAgo: number) => ({ productKey: 'binder', purpose: 'binder' as const, hoursAgo })
+    expect(productDose(product('binder'), ask({ recent: [binder(3)] })).problems).toMatchObject([{ code: 'too-soon', hours: 24, hoursAgo: 3 }])
+    // a daily course is given at about the same hour
+    expect(productDose(product('binder'), ask({ recent: [binder(20)] })).problems).toEqual([])
+    const course = Array.from({ length: 7 }, (_, i) => binder((i + 1) * 23))
+    expect(productDose(product('binder'), ask({ recent: course })).problems).toMatchObject([{ code: 'course-over', times: 7 }])
+    // another product is another label
+    expect(productDose(product('binder'), ask({ recent: [{ ...binder(3), productKey: 'other' }] })).problems).toEqual([])
+  })
   it('refuses what is no volume', () => expect(() => productDose(product('culture'), ask({ volumeM3: Number.NaN }))).toThrow('volumeM3'))
   it('has nothing to say against nothing', () => expect(doseProblems(product('culture'), 0, ask({ waterC: 1 }))).toEqual([]))
 })
@@ -61,12 +79,6 @@ describe('around a dose', () => {
     expect(courseDays(product('culture'), '2027-04-01')).toEqual(['2027-04-08', '2027-04-15', '2027-04-22'])
     expect(courseDays(product('salt'), '2027-04-01')).toEqual([])
   })
-  it('portions add up and keep their time', () =>
-    expect(portionTimeline(30, 3, 10)).toEqual([
-      { atMinute: 0, amount: 10 },
-      { atMinute: 10, amount: 10 },
-      { atMinute: 20, amount: 10 },
-    ]))
   it('mixed water lies between the two, nearer the larger', () => {
     expect(mixedTempC([9, 1], [20, 10])).toBeCloseTo(19, 9)
     expect(mixedTempC([0, 0], [20, 10])).toBeNaN()

@@ -1,6 +1,7 @@
 import { assertInRange } from '../errors'
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { GRAMS_PER_M3 } from './doses'
+import { measuredDose, SCALE } from './measured-dose'
 
 export const PRODUCT_PURPOSES = ['dechlorinator', 'cold-bacteria', 'bacteria', 'kh', 'gh', 'salt', 'binder', 'flocculant', 'algae', 'plant-food'] as const
 export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
@@ -11,6 +12,19 @@ export type RateBasis = (typeof RATE_BASES)[number]
 
 export const PRODUCT_UNITS = ['g', 'mL', 'each'] as const
 export type ProductUnit = (typeof PRODUCT_UNITS)[number]
+
+/** What a product is measured with at the water's edge. */
+export interface Measure {
+  readonly name: string
+  /** In the product's unit. */
+  readonly holds: number
+  /** The smallest part of it that can be told; without it half, of a bag a tenth. */
+  readonly smallestShare?: number
+}
+
+/** From this size on a measure is a bag or a canister, of which a tenth is weighed out, g or mL. @source house default */
+const BAG_HOLDS = 1000
+export const smallestShareOf = ({ holds, smallestShare }: Measure): number => smallestShare ?? (holds >= BAG_HOLDS ? 0.1 : 0.5)
 
 /** A product of the firm with the rates of its label: the label governs. */
 export interface Product {
@@ -28,7 +42,7 @@ export interface Product {
   /** Water temperatures between which it works, °C. */
   readonly waterC: readonly [number, number]
   /** What it is measured with at the water's edge, and how much that holds; null: weighed. */
-  readonly measure: { readonly name: string; readonly holds: number } | null
+  readonly measure: Measure | null
   readonly repeats: { readonly times: number; readonly everyDays: number } | null
   /** Purposes that it must not meet within so many hours. */
   readonly apart: { readonly purposes: readonly ProductPurpose[]; readonly hours: number } | null
@@ -100,7 +114,7 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     mostPerM3: 3000,
     treats: 'system',
     waterC: [0, 40],
-    measure: { name: 'bag', holds: 10_000 },
+    measure: { name: 'bag', holds: 10_000, smallestShare: 0.1 },
     repeats: null,
     apart: null,
     licence: false,
@@ -132,7 +146,7 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
     mostPerM3: 40,
     treats: 'system',
     waterC: [10, 35],
-    measure: { name: 'pump stroke', holds: 30 },
+    measure: { name: 'pump stroke', holds: 30, smallestShare: 1 },
     repeats: { times: 3, everyDays: 7 },
     apart: { purposes: ['flocculant', 'algae'], hours: 24 },
     licence: false,
@@ -188,13 +202,41 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
   },
 ]
 
+/** How near the wanted amount a measured dose has to be. @source house rules: chemistry to a twentieth, cultures by the scoop, dechlorinator never short */
+const CHEMISTRY = { tolerance: 0.05, roundUpOnly: false } as const
+const CULTURE = { tolerance: 0.5, roundUpOnly: true } as const
+export const DOSE_RULES: Readonly<Record<ProductPurpose, { readonly tolerance: number; readonly roundUpOnly: boolean }>> = {
+  dechlorinator: { tolerance: 0.25, roundUpOnly: true },
+  'cold-bacteria': CULTURE,
+  bacteria: CULTURE,
+  kh: CHEMISTRY,
+  gh: CHEMISTRY,
+  salt: CHEMISTRY,
+  binder: CHEMISTRY,
+  flocculant: CHEMISTRY,
+  algae: CHEMISTRY,
+  'plant-food': { tolerance: 1, roundUpOnly: true },
+}
+
+/** What was given at a pond before. */
+export interface GivenDose {
+  readonly productKey: string
+  readonly purpose: ProductPurpose
+  readonly hoursAgo: number
+}
+
 /** Why a product should not be given now. 'over-label' is never passed. */
 export type DoseProblem =
   | { readonly code: 'over-label'; readonly perM3: number; readonly mostPerM3: number }
   | { readonly code: 'too-cold'; readonly waterC: number; readonly fromC: number }
   | { readonly code: 'too-warm'; readonly waterC: number; readonly toC: number }
   | { readonly code: 'too-close'; readonly purpose: ProductPurpose; readonly hours: number; readonly hoursAgo: number }
+  | { readonly code: 'too-soon'; readonly hours: number; readonly hoursAgo: number }
+  | { readonly code: 'course-over'; readonly times: number; readonly days: number }
   | { readonly code: 'licence' }
+
+/** These are stops: they are passed by a crew lead with a reason, over the label by nobody. */
+export const DOSE_STOPS: readonly DoseProblem['code'][] = ['over-label', 'too-close', 'too-soon', 'course-over']
 
 export interface DoseQuestion {
   /** The water that is treated, m³. */
@@ -203,23 +245,18 @@ export interface DoseQuestion {
   readonly steps: number
   readonly waterC: number | null
   /** What was given before, hours ago. */
-  readonly recent: readonly { readonly purpose: ProductPurpose; readonly hoursAgo: number }[]
+  readonly recent: readonly GivenDose[]
 }
 
 export interface Dose {
-  /** In the product's unit, rounded up to what can be measured, unless that would break the label. */
+  /** In the product's unit, as its measure or a scale can give it; within the label whenever the exact amount is. */
   readonly amount: number
   /** As worked out: rate × volume × steps. */
   readonly exact: number
-  /** How many of its measures; null where it is weighed. */
+  /** How many of its measures; null where it is weighed or counted. */
   readonly measures: number | null
   readonly problems: readonly DoseProblem[]
 }
-
-/** Measures are filled to the half. */
-const HALF = 0.5
-/** Weighed amounts are rounded to this many significant figures. */
-const WEIGHED_FIGURES = 2
 
 /**
  * How much of a product a volume of water takes by its label.
@@ -229,24 +266,39 @@ export function productDose(product: Product, { volumeM3, steps, waterC, recent 
   assertInRange('volumeM3', volumeM3, [0, 1e6])
   assertInRange('steps', steps, [0, 1000])
   const exact = product.rate * volumeM3 * (product.basis === 'volume' ? 1 : steps)
-  const most = product.mostPerM3 * volumeM3
-  const { measure } = product
-  const inMeasures = measure ? Math.max(0, Math.ceil(exact / measure.holds / HALF - 1e-9)) * HALF : null
-  const rounded = measure ? inMeasures! * measure.holds : product.unit === 'each' ? Math.ceil(exact - 1e-9) : roundedUp(exact)
-  // half a scoop over the label is over the label
-  const amount = rounded <= most || exact > most ? rounded : exact
-  return {
-    amount,
-    exact,
-    measures: measure && amount > 0 ? amount / measure.holds : null,
-    problems: doseProblems(product, amount, { volumeM3, waterC, recent }),
-  }
+  const { amount, measures } = measured(product, exact, product.mostPerM3 * volumeM3)
+  return { amount, exact, measures, problems: doseProblems(product, amount, { volumeM3, waterC, recent }) }
 }
 
-function roundedUp(value: number): number {
-  if (value <= 0) return 0
-  const step = 10 ** (Math.floor(Math.log10(value)) - WEIGHED_FIGURES + 1)
-  return Number((Math.ceil(value / step - 1e-9) * step).toPrecision(12))
+/** An amount as a hand can give it. */
+function measured({ purpose, unit, measure }: Product, exact: number, max: number): Pick<Dose, 'amount' | 'measures'> {
+  if (exact <= 0) return { amount: 0, measures: null }
+  if (unit === 'each') {
+    const whole = Math.ceil(exact - 1e-9)
+    return { amount: whole <= max || exact > max ? whole : exact, measures: null }
+  }
+  const units = measure ? [{ name: measure.name, weightG: measure.holds, smallestShare: smallestShareOf(measure) }] : []
+  const given = measuredDose(exact, units, { ...DOSE_RULES[purpose], ...(exact <= max ? { maxG: max } : {}) })
+  // what is too little for the scale is given as it was worked out
+  if (given.unit === SCALE.name) return { amount: given.givenG > 0 ? given.givenG : exact, measures: null }
+  return { amount: given.givenG, measures: given.count }
+}
+
+/** A daily course is given at about the same hour of the day: a label's gap counts so many hours less. @source house default */
+const GAP_SLACK_H = 6
+
+/** Same product again: the label's gap and number of repeats hold across visits. */
+function repeatProblems({ key, repeats }: Product, recent: readonly GivenDose[]): DoseProblem[] {
+  if (!repeats) return []
+  const own = recent.filter((given) => given.productKey === key)
+  const gapH = repeats.everyDays * 24
+  const last = Math.min(...own.map((given) => given.hoursAgo))
+  const courseDaysLong = repeats.everyDays * (repeats.times + 1)
+  const inCourse = own.filter((given) => given.hoursAgo < courseDaysLong * 24).length
+  return [
+    ...(last < gapH - GAP_SLACK_H ? [{ code: 'too-soon' as const, hours: gapH, hoursAgo: last }] : []),
+    ...(inCourse > repeats.times ? [{ code: 'course-over' as const, times: repeats.times + 1, days: courseDaysLong }] : []),
+  ]
 }
 
 /** What speaks against giving an amount now. */
@@ -261,6 +313,7 @@ export function doseProblems(product: Product, amount: number, { volumeM3, water
   for (const { purpose, hoursAgo } of recent)
     if (product.apart?.purposes.includes(purpose) && hoursAgo < product.apart.hours)
       problems.push({ code: 'too-close', purpose, hours: product.apart.hours, hoursAgo })
+  problems.push(...repeatProblems(product, recent))
   if (product.licence) problems.push({ code: 'licence' })
   return problems
 }
@@ -268,11 +321,6 @@ export function doseProblems(product: Product, amount: number, { volumeM3, water
 /** Days on which a course goes on after a first dose. */
 export const courseDays = ({ repeats }: Pick<Product, 'repeats'>, first: IsoDate): IsoDate[] =>
   repeats ? Array.from({ length: repeats.times }, (_, i) => addDays(first, (i + 1) * repeats.everyDays)) : []
-
-/** A refill's dose split so that no water stays untreated for long: equal portions with their minutes. */
-export function portionTimeline(amount: number, count: number, everyMinutes: number): { readonly atMinute: number; readonly amount: number }[] {
-  return Array.from({ length: count }, (_, i) => ({ atMinute: i * everyMinutes, amount: amount / count }))
-}
 
 /** Temperature of two waters mixed, °C: the volumes' weighted mean. */
 export function mixedTempC(volumesM3: readonly [number, number], temperaturesC: readonly [number, number]): number {

@@ -10,6 +10,8 @@ export interface ReadingKind {
 export const READING_KINDS = {
   waterTemp: { unit: 'tempC', possible: [-0.5, 45], likely: [0, 32] },
   tapTemp: { unit: 'tempC', possible: [0, 45], likely: [2, 25] },
+  tapPh: { unit: 'ph', possible: [3, 12], likely: [6, 9.5] },
+  tapKh: { unit: 'dH', possible: [0, 60], likely: [0, 30] },
   tankTemp: { unit: 'tempC', possible: [-0.5, 45], likely: [0, 32] },
   ph: { unit: 'ph', possible: [3, 12], likely: [6, 9.5] },
   tan: { unit: 'mgL', possible: [0, 100], likely: [0, 5] },
@@ -35,7 +37,7 @@ export const CHLORIDE_MGL_PER_SALT_SHARE = (35.45 / 58.44) * 1e6
 export type ReadingKindName = keyof typeof READING_KINDS
 
 /** These describe the tap or the holding tank on one visit, not the pond. */
-export const VISIT_ONLY_READINGS: readonly ReadingKindName[] = ['tapTemp', 'tapChlorine', 'tankTemp', 'tankOxygen']
+export const VISIT_ONLY_READINGS: readonly ReadingKindName[] = ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh', 'tankTemp', 'tankOxygen']
 
 export type ReadingJudgement = 'possible' | 'unlikely' | 'impossible'
 

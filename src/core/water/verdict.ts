@@ -1,5 +1,6 @@
 import { AMMONIA_RANGE, unionisedAmmonia } from './ammonia'
 import { carbonDioxideMgL, CARBONATE_RANGE } from './carbonate'
+import { CACO3_MGL_PER_DKH } from './mixing'
 import { OXYGEN_RANGE, oxygenSaturationMgL } from './dissolved-oxygen'
 import { readingBand, type ReadingKindName, type WaterBand } from './readings'
 
@@ -23,8 +24,6 @@ export interface WaterVerdict {
 }
 
 const within = (value: number | undefined, [min, max]: readonly [number, number]): value is number => value !== undefined && value >= min && value <= max
-/** One degree of carbonate hardness as CaCO3. */
-const CACO3_MGL_PER_DKH = 17.848
 
 /**
  * What water tests mean, the one verdict for pond page, Today, phone, report, customer's page, forecasts and diagnosis.

@@ -24,6 +24,9 @@ const siteRow = (input: SiteInput) => ({
   closed_days: JSON.stringify(input.closedDays),
   blackouts: JSON.stringify(input.blackouts),
   school_holidays: input.schoolHolidays,
+  fill_ph: input.fill.ph,
+  fill_kh: input.fill.khDH,
+  fill_chlorine: input.fill.chlorineMgL,
 })
 
 export async function updateSite(trx: Knex.Transaction, id: SiteId, version: number, input: SiteInput): Promise<void> {
@@ -49,6 +52,7 @@ const toSite = (r: Record<string, never>): Site => ({
   closedDays: r.closed_days,
   blackouts: r.blackouts,
   schoolHolidays: r.school_holidays,
+  fill: { ph: r.fill_ph, khDH: r.fill_kh, chlorineMgL: r.fill_chlorine },
   version: r.version,
 })
 
@@ -64,6 +68,16 @@ export async function listSites(trx: Knex.Transaction): Promise<Site[]> {
 export async function findSite(trx: Knex.Transaction, id: SiteId): Promise<Site | undefined> {
   const row = await trx('sites').where({ id }).first()
   return row && toSite(row)
+}
+
+/** What was found of the fill water goes to the site's file; what was not tested stays as it is. */
+export async function noteFillWater(trx: Knex.Transaction, id: SiteId, found: Partial<Site['fill']>): Promise<void> {
+  const row = {
+    ...(found.ph === undefined ? {} : { fill_ph: found.ph }),
+    ...(found.khDH === undefined ? {} : { fill_kh: found.khDH }),
+    ...(found.chlorineMgL === undefined ? {} : { fill_chlorine: found.chlorineMgL }),
+  }
+  if (Object.keys(row).length > 0) await trx('sites').where({ id }).update(row)
 }
 
 export async function customerExists(trx: Knex.Transaction, id: CustomerId): Promise<boolean> {

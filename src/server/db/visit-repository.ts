@@ -165,11 +165,16 @@ export async function hasEntry(trx: Knex.Transaction, id: string): Promise<boole
 }
 
 /** The last time that a figure was written down at a pond, on another visit than this one. */
-export async function lastFigure(trx: Knex.Transaction, pondId: PondId, figure: StepFigure, notOn: VisitId): Promise<{ value: number; at: string } | null> {
+export async function lastFigure(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  figure: StepFigure,
+  notOn: VisitId | null,
+): Promise<{ value: number; at: string } | null> {
   const row = await trx('visit_entries as e')
     .join('visits as v', 'v.id', 'e.visit_id')
     .where('v.pond_id', pondId)
-    .whereNot('v.id', notOn)
+    .modify((q) => (notOn === null ? q : q.whereNot('v.id', notOn)))
     .whereRaw(`(e.entry->'answer'->'figures'->>?)::float > 0`, [figure])
     .orderByRaw(`e.entry->>'at' desc`)
     .first(trx.raw(`(e.entry->'answer'->'figures'->>?)::float as value, e.entry->>'at' as at`, [figure]))

@@ -13,6 +13,7 @@ import { findProducts } from '@/server/db/product-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
 import { listDosesSince } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
+import { gateFacts } from './field/facts'
 
 /** What doses and water changes of a pond are worked out from. */
 export async function dosesPage(actor: Actor, pondId: PondId) {
@@ -30,6 +31,7 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
       products: (await findProducts(trx)).products,
       readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
       recentDoses: await listDosesSince(trx, [pondId], new Date(Date.now() - EARLIER_DOSE_DAYS * 86_400_000).toISOString()),
+      gateFacts: await gateFacts(trx, null, pond),
       now: new Date().toISOString(),
       mayPlan: may(actor.role, 'visits.plan'),
     }

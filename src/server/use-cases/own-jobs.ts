@@ -29,6 +29,7 @@ export async function jobPage(actor: Actor, key: string) {
 const LOST_WORDS = {
   safety: 'keeps a safety note: word it as you like, but keep one',
   gate: 'keeps its stop',
+  answers: 'keeps the answers its stop decides by: word them as you like, but keep them all',
   missing: 'has a stop that protects fish or people and stays in',
 } as const
 

@@ -3,7 +3,7 @@ import type { SendProblem } from '@/ui/send'
 /** What went wrong and how to mend it, announced to screen readers too. */
 export function ProblemNote({ problem }: { problem: SendProblem | null }) {
   if (!problem) return null
-  const more = problem.fields?.filter((f) => f.message !== problem.title && f.message !== 'Missing.') ?? []
+  const more = problem.fields?.filter((f) => f.message !== problem.title && f.code !== 'missing') ?? []
   return (
     <div className="alert alert-danger py-2" role="alert">
       {problem.title}

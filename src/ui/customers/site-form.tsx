@@ -24,6 +24,7 @@ const inputOf = (site: Site): SiteInput => ({
   closedDays: site.closedDays,
   blackouts: site.blackouts,
   schoolHolidays: site.schoolHolidays,
+  fill: site.fill,
 })
 
 interface SiteFormProps {
@@ -74,6 +75,38 @@ export function SiteForm({ site, stations }: SiteFormProps) {
           ]}
         />
       </div>
+      <fieldset>
+        <legend>Fill water</legend>
+        <p className="soft small mb-1">
+          What runs into the ponds here. Water changes and KH rises are judged by it; visits that test the tap keep it up to date.
+        </p>
+        <div className="field-grid">
+          <QuantityField
+            label="pH"
+            kind="ph"
+            optional
+            value={draft.fill.ph}
+            onChange={(ph) => put({ fill: { ...draft.fill, ph } })}
+            error={errorOf('fill.ph')}
+          />
+          <QuantityField
+            label="KH"
+            kind="hardness"
+            optional
+            value={draft.fill.khDH}
+            onChange={(khDH) => put({ fill: { ...draft.fill, khDH } })}
+            error={errorOf('fill.khDH')}
+          />
+          <QuantityField
+            label="Chlorine"
+            kind="concentration"
+            optional
+            value={draft.fill.chlorineMgL}
+            onChange={(chlorineMgL) => put({ fill: { ...draft.fill, chlorineMgL } })}
+            error={errorOf('fill.chlorineMgL')}
+          />
+        </div>
+      </fieldset>
       <fieldset>
         <legend>Closed on</legend>
         <div className="d-flex flex-wrap gap-3">

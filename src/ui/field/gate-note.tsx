@@ -1,11 +1,11 @@
 'use client'
 import type { GateOutcome } from '@/core/jobs/gates/gate'
-import type { StepGate } from '@/core/jobs/step'
+import type { StopKind } from '@/domain/step-gate'
 import { GATE_HEADINGS, gateText } from '@/ui/messages/gates'
 import { useShow } from '@/ui/person-context'
 
 interface GateNoteProps {
-  readonly kind: StepGate
+  readonly kind: StopKind
   readonly gate: GateOutcome
   readonly mayOverride: boolean
   readonly reason: string
@@ -25,14 +25,14 @@ export function GateNote({ kind, gate, mayOverride, reason, onReason }: GateNote
       </p>
     )
   // what is only not filled in yet is asked for, not warned of
-  const asked = gate.reasons.every((r) => r.code === 'needs-figure')
+  const asked = gate.reasons.every((r) => r.code === 'needs-figure' || r.code === 'needs-answer')
   if (asked) return <p className="soft">{gate.reasons.map((r) => gateText(r, show)).join(' ')}</p>
   return (
     <div className="safety-note" role="alert">
       <strong>{GATE_HEADINGS[kind]}</strong>
       <ul className="mb-2 ps-3">
         {gate.reasons.map((r) => (
-          <li key={r.code}>{gateText(r, show)}</li>
+          <li key={`${r.code}${'product' in r ? r.product : ''}`}>{gateText(r, show)}</li>
         ))}
       </ul>
       {mayOverride ? (

@@ -2,6 +2,9 @@
 import { HOLDING_KG_PER_M3 } from '@/core/fish/load'
 import type { VisitAmounts } from '@/core/jobs/visit-amounts'
 import type { Portions } from '@/core/water/dechlorination'
+import { measuredDose } from '@/core/water/measured-dose'
+import { portions } from '@/core/water/portions'
+import { DOSE_RULES } from '@/core/water/products'
 import type { StepQuantity } from '@/core/jobs/step'
 import { duration } from '@/domain/dates'
 import { useShow } from '@/ui/person-context'
@@ -58,7 +61,7 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
       return (
         <div className="amount">
           At most <strong>{show(amounts.winterSalt.kg, 'mass')}</strong> of salt: {show(amounts.systemM3, 'volume')} × {show(amounts.winterSalt.share, 'share')}
-          . Less by what is in the water already.
+          . What is known to be in the water already is taken off.
         </div>
       )
     case 'kh-rise':
@@ -66,16 +69,13 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
   }
 }
 
-/** Up to what a pocket scale can weigh out: half grams for small portions, whole grams above. */
-const measurable = (grams: number): number => (grams < 10 ? Math.ceil(grams * 2) / 2 : Math.ceil(grams))
-
 function KhAmount({ amounts: { khRise, systemM3 } }: { amounts: VisitAmounts }) {
   const show = useShow()
   if (!khRise) return <div className="amount">KH is not tested yet.</div>
   if (khRise.riseDH === 0) return <div className="amount">KH is {show(khRise.fromDH, 'hardness')}: none needed.</div>
   return (
     <div className="amount">
-      <strong>{show(measurable(khRise.bicarbonateG) / 1000, 'mass', { scale: 'small' })}</strong> of sodium bicarbonate raise KH by{' '}
+      <strong>{show(measuredDose(khRise.bicarbonateG, [], DOSE_RULES.kh).givenG / 1000, 'mass', { scale: 'small' })}</strong> of sodium bicarbonate raise KH by{' '}
       {show(khRise.riseDH, 'hardness')} today.
       <div className="soft mt-1">
         {show(systemM3, 'volume')} × {show(khRise.riseDH, 'hardness')} × 29.96 g per m³ and degree; from {show(khRise.fromDH, 'hardness')} toward{' '}
@@ -92,16 +92,26 @@ interface DechlorinatorProps {
   readonly sourceName: string
 }
 
+/** What chemistry asks for: the firm's own product and its measure stand below, with the tally. */
 function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: DechlorinatorProps) {
   const show = useShow()
   if (d.totalG === 0) return <div className="amount">{sourceName} water without chlorine needs no dechlorinator.</div>
+  const { givenG } = measuredDose(d.totalG, [], DOSE_RULES.dechlorinator)
+  const parts = portions(givenG, d.everyRiseM * d.count * 1000, d.everyMinutes * d.count)
   return (
     <div className="amount" data-testid="dechlorinator">
       <strong>
-        {d.count} portions of {show(measurable(d.portionG) / 1000, 'mass', { scale: 'small' })}
+        {parts.length} portions, {show(givenG / 1000, 'mass', { scale: 'small' })}
       </strong>{' '}
-      sodium thiosulfate (pentahydrate): one at the start and each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every{' '}
+      of sodium thiosulfate (pentahydrate) in all: one before any water, then one each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every{' '}
       {duration(d.everyMinutes)}.
+      <ol className="mb-0 mt-1" aria-label="Portions">
+        {parts.map((p) => (
+          <li key={p.afterMin}>
+            {show(p.amountG / 1000, 'mass', { scale: 'small' })} {p.afterMin === 0 ? 'before any water' : `after ${duration(p.afterMin)}`}
+          </li>
+        ))}
+      </ol>
       <div className="soft mt-1">
         {show(volumeM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g = {show(d.totalG / 1000, 'mass', { scale: 'small' })}{' '}
         in all.

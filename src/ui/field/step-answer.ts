@@ -45,7 +45,7 @@ export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook 
         }
       : {}),
     ...(step.figures ? { figures: Object.fromEntries(given(draft.figures).filter(([figure]) => step.figures!.includes(figure))) } : {}),
-    ...(step.choices && draft.choice ? { choice: draft.choice } : {}),
+    ...(step.choices?.some((c) => c.code === draft.choice) ? { choice: draft.choice } : {}),
     ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
     ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),
     ...(step.products ? { doses: given(draft.doses).flatMap(([key, amount]) => dosesOf(products, step, key, amount)) } : {}),

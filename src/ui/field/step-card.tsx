@@ -1,7 +1,6 @@
 'use client'
 import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/jobs/figures'
-import { judgeGate } from '@/core/jobs/gates'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
 import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/dosing'
@@ -10,6 +9,7 @@ import { WATER_SOURCE_NAMES } from '@/domain/pond'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
 import { answerProblem, type AnswerProblem } from '@/domain/step-check'
+import { judgeStep } from '@/domain/step-gate'
 import { gateContext, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
 import { READING_METHODS, type StepAnswer } from '@/domain/visit'
 import { visitTests } from '@/domain/water-meaning'
@@ -59,7 +59,6 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const now = useNow()
   const photos = view.photos.filter((p) => p.stepKey === step.key)
   const answer = { ...toAnswer(step, draft, products), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
-  const gate = step.gate ? judgeGate(step.gate, gateContext(states, answer, view.gateFacts, now)) : null
   const alsoOpen = step.onceAtStop && state.status === 'open' ? others.filter((o) => isOpenThere(o, step.key)) : []
   const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
   const unseen = unseenAnswers(log, step.key)
@@ -70,6 +69,8 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
     waterC: waterToday(log) ?? lastWater,
     recent: [...givenBefore(states, products, step.key, now), ...givenEarlier(view.recentDoses, products, now)],
   }
+  const stop = judgeStep(step, gateContext(states, answer, view.gateFacts, now), answer, products, dosing.recent)
+  const gate = stop?.gate ?? null
   const replaces = state.status === 'open' ? null : state.entry.id
   const seen = gate ? { gateSeen: gate.status } : {}
 
@@ -116,9 +117,15 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         <fieldset className="border-0 m-0 p-0">
           <legend className="visually-hidden">{step.title}</legend>
           {step.choices.map((choice) => (
-            <label key={choice} className="d-flex gap-2 align-items-center py-2">
-              <input type="radio" className="form-check-input" name={step.key} checked={draft.choice === choice} onChange={() => change({ choice })} />
-              {choice}
+            <label key={choice.code} className="d-flex gap-2 align-items-center py-2">
+              <input
+                type="radio"
+                className="form-check-input"
+                name={step.key}
+                checked={draft.choice === choice.code}
+                onChange={() => change({ choice: choice.code })}
+              />
+              {choice.label}
             </label>
           ))}
         </fieldset>
@@ -169,10 +176,10 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
           error={problem?.fields.find((f) => f.path.startsWith('answer.doses'))?.message}
         />
       ) : null}
-      {gate ? (
+      {stop ? (
         <GateNote
-          kind={step.gate!}
-          gate={gate}
+          kind={stop.kind}
+          gate={stop.gate}
           mayOverride={person.mayOverride}
           reason={draft.overrideReason}
           onReason={(overrideReason) => change({ overrideReason })}

@@ -1,4 +1,5 @@
 'use client'
+import { DOSE_STOPS } from '@/core/water/products'
 import type { StepDose } from '@/domain/dosing'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/product-book'
 import { QuantityField } from '@/ui/components/quantity-field'
@@ -45,7 +46,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
               )}
             </p>
             {problems.map((problem) => (
-              <p key={problem.code} className="verdict look mb-1">
+              <p key={problem.code} className={`verdict ${DOSE_STOPS.includes(problem.code) ? 'stop' : 'look'} mb-1`}>
                 {doseProblemWords(problem, show)}
               </p>
             ))}

@@ -10,6 +10,7 @@ import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { QuantityField } from '@/ui/components/quantity-field'
 import { TextField } from '@/ui/components/text-field'
+import { ChoiceFields } from './choice-fields'
 
 const KIND_NAMES: Readonly<Record<StepKind, string>> = {
   do: 'Do',
@@ -80,17 +81,13 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
         />
       ) : null}
       {step.kind === 'decide' ? (
-        <label className="d-block mb-2">
-          Answers, one a line
-          <textarea
-            className="form-control"
-            rows={4}
-            disabled={locked || usual?.gate !== undefined}
-            value={(step.choices ?? []).join('\n')}
-            onChange={(e) => onChange({ choices: e.target.value.split('\n') })}
-          />
-          {errorOf('choices') ? <span className="field-error">{errorOf('choices')}</span> : null}
-        </label>
+        <ChoiceFields
+          choices={step.choices ?? []}
+          locked={locked}
+          fixed={usual?.gate !== undefined}
+          error={errorOf('choices')}
+          onChange={(choices) => onChange({ choices })}
+        />
       ) : null}
       <CheckField
         label="Counts for all ponds of a stop"

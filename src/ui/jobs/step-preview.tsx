@@ -16,9 +16,9 @@ export function StepPreview({ step }: { step: JobStep }) {
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
       {step.timerMinutes ? <p className="soft">A timer of {step.timerMinutes} minutes.</p> : null}
-      {(step.choices ?? []).filter(Boolean).map((choice) => (
-        <p key={choice} className="mb-1">
-          ○ {choice}
+      {(step.choices ?? []).map((choice) => (
+        <p key={choice.code} className="mb-1">
+          ○ {choice.label}
         </p>
       ))}
       {asked.length > 0 ? <p className="mb-1">Asks for: {asked.join(', ')}</p> : null}

@@ -15,6 +15,10 @@ export function doseProblemWords(problem: DoseProblem, show: (value: number, kin
       return `The water is ${show(problem.waterC, 'temperature')}; this is for up to ${show(problem.toC, 'temperature')}.`
     case 'too-close':
       return `${PURPOSE_NAMES[problem.purpose]} was given ${figure(problem.hoursAgo)} h ago; wait ${figure(problem.hours)} h.`
+    case 'too-soon':
+      return `Given ${figure(problem.hoursAgo)} h ago; the label leaves ${figure(problem.hours)} h between doses.`
+    case 'course-over':
+      return `Given ${figure(problem.times)} times in ${figure(problem.days)} days: the label’s course is over.`
     case 'licence':
       return 'Only by a licensed applicator where the law says so.'
   }

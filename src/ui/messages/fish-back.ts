@@ -11,6 +11,10 @@ export function fishBackText(reason: FishBackReason, show: Show): string {
       return `Test the refilled pond first. Missing: ${reason.missing.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ')}.`
     case 'ammonia':
       return `Toxic ammonia is ${show(reason.nh3MgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}. Change part of the water, do not raise pH or KH, test again.`
+    case 'nitrite':
+      return `Nitrite is ${show(reason.mgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}. Change part of the water, test again.`
+    case 'oxygen':
+      return `Oxygen is ${show(reason.mgL, 'concentration')}; fish go back from ${show(reason.leastMgL, 'concentration')} on. Air on, test again.`
     case 'chlorine':
       return `Free chlorine is ${show(reason.mgL, 'concentration')}. Add the missing dechlorinator portion, mix ten minutes, test again.`
     case 'temperature-step':

@@ -1,6 +1,6 @@
 import type { GateReason } from '@/core/jobs/gates/gate'
-import type { StepGate } from '@/core/jobs/step'
 import type { QuantityKind } from '@/core/units/kinds'
+import type { StopKind } from '@/domain/step-gate'
 import { FIGURE_NAMES } from '@/domain/figure-names'
 import { READING_NAMES } from '@/domain/reading-names'
 import { fishBackText } from './fish-back'
@@ -8,7 +8,7 @@ import { fishBackText } from './fish-back'
 type Show = (value: number, kind: QuantityKind) => string
 
 /** What a stop means, before its reasons. */
-export const GATE_HEADINGS: Readonly<Record<StepGate, string>> = {
+export const GATE_HEADINGS: Readonly<Record<StopKind, string>> = {
   'fish-back-safe': 'Stop: fish stay in the tank.',
   'fish-handling': 'Stop: leave the fish where they are.',
   'raise-kh': 'Stop: do not raise KH yet.',
@@ -16,6 +16,8 @@ export const GATE_HEADINGS: Readonly<Record<StepGate, string>> = {
   salt: 'Stop: no salt, or less.',
   'media-clean': 'Stop: leave the media as they are.',
   'algae-treatment': 'Stop: do not treat.',
+  feeding: 'Stop: not so much food.',
+  dose: 'Stop: not this product now.',
   'deep-sludge': 'Stop: leave the sediment alone, air on, step back.',
 }
 
@@ -45,7 +47,21 @@ export function gateText(reason: GateReason, show: Show): string {
     case 'media-tap-water':
       return 'Tap water kills what lives on the media. Use pond water; after a reset with tap water treat it as a new filter.'
     case 'oxygen':
-      return `Oxygen is ${show(reason.mgL, 'concentration')}; fish are handled from ${show(reason.leastMgL, 'concentration')} on. Air on, test again.`
+      return `Oxygen is ${show(reason.mgL, 'concentration')}; it takes ${show(reason.leastMgL, 'concentration')} or more. Air on, test again.`
+    case 'needs-answer':
+      return 'Choose one of the answers.'
+    case 'chlorine-in':
+      return `The new water holds ${show(reason.mgL, 'concentration')} of chlorine; dechlorinate it as it runs in.`
+    case 'feed-ammonia':
+      return `Ammonia (TAN) is ${show(reason.mgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}: the bacteria cannot take that feed yet.`
+    case 'feed-nitrite':
+      return `Nitrite is ${show(reason.mgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}: the bacteria cannot take that feed yet.`
+    case 'kh-low':
+      return `KH is ${show(reason.khDH, 'hardness')}; flocculants use it up and pH falls. Raise KH to ${show(reason.minDH, 'hardness')} first.`
+    case 'dose-too-soon':
+      return `${reason.product} was given ${Math.round(reason.hoursAgo)} hours ago; the label leaves ${Math.round(reason.hours)} hours between doses.`
+    case 'dose-course-over':
+      return `${reason.product} was given ${reason.times} times in ${reason.days} days: that is the label’s course. Test before another one.`
     case 'night-oxygen':
       return `Oxygen may fall to ${show(reason.mgL, 'concentration')} by dawn; ${show(reason.leastMgL, 'concentration')} must be left. Aerate, and treat on a better day.`
     case 'no-licence':

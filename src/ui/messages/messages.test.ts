@@ -93,10 +93,10 @@ describe('why then', () => {
 
 describe('the fish gate in words', () => {
   it('names each reason and what ends the wait', () => {
-    const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, freeChlorine: 0.4 })]
+    const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, nitrite: 1, dissolvedOxygen: 3, freeChlorine: 0.4 })]
     const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show)) : []))
-    expect(texts).toHaveLength(5)
+    expect(texts).toHaveLength(7)
     for (const text of texts) expect(text).not.toMatch(BROKEN)
-    expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), free chlorine')
+    expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), nitrite, dissolved oxygen, free chlorine')
   })
 })

@@ -21,7 +21,7 @@ export function LogReadingsForm({ pondId }: { pondId: PondId }) {
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saved, setSaved] = useState(0)
   const errorOf = (kind: ReadingKindName) => problem?.fields?.find((f) => f.path === `readings.${kind}`)?.message
-  const unusual = problem?.title.includes('is unusual') ?? false
+  const unusual = problem?.fields?.some((f) => f.code === 'unusual') ?? false
   const save = async (confirmedUnlikely: boolean) => {
     const given = Object.fromEntries(
       Object.entries(values)

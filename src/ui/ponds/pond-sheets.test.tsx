@@ -139,7 +139,12 @@ describe('readings between visits', () => {
   it('are logged, and an unusual one is asked about once more', async () => {
     sent.mockResolvedValueOnce({
       ok: false,
-      problem: { title: 'pH 9.8 is unusual.', status: 422, kind: 'bad-input', fields: [{ path: 'readings.ph', message: 'pH 9.8 is unusual.' }] },
+      problem: {
+        title: 'pH 9.8 is unusual.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'readings.ph', message: 'pH 9.8 is unusual.', code: 'unusual' }],
+      },
     })
     as('technician', <LogReadingsForm pondId={pondId} />)
     await userEvent.type(screen.getByLabelText('pH'), '9.8')

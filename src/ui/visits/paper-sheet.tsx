@@ -123,8 +123,8 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
       {step.choices ? (
         <p className="mb-1">
           {step.choices.map((choice) => (
-            <span key={choice} className="me-3">
-              <Box /> {choice}
+            <span key={choice.code} className="me-3">
+              <Box /> {choice.label}
             </span>
           ))}
         </p>

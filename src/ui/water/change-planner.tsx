@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { WATER_CHANGE_LIMITS } from '@/core/jobs/gates/water-change'
+import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
 import { waterChanges } from '@/core/water/water-changes'
 import { DomainError } from '@/core/errors'
 import { duration } from '@/domain/dates'

@@ -1,9 +1,9 @@
 'use client'
 import { useMemo, useState } from 'react'
-import { judgeGate } from '@/core/jobs/gates'
-import { dechlorinatorPortions } from '@/core/water/dechlorination'
-import { courseDays, portionTimeline, productDose, type Product } from '@/core/water/products'
+import { portions } from '@/core/water/portions'
+import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } from '@/core/water/products'
 import { longDate, shortDate } from '@/domain/dates'
+import { DESK_TESTS, deskStop } from '@/domain/desk-dose'
 import { givenEarlier, youngTests } from '@/domain/dosing'
 import { amountWords } from '@/domain/load-words'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/product-book'
@@ -46,29 +46,25 @@ export function DosePlanner({ data }: { data: DosesData }) {
     [product, volumeM3, wanted, waterC, data],
   )
   if (!product) return <section className="sheet">The product book is empty. Enter your products under Stores.</section>
-  const portions =
+  const riseM = Math.max(0.02, data.maxDepthM * Math.min(1, volumeM3 / data.system.totalM3))
+  const inPortions =
     product.treats === 'new-water' && dose && dose.amount > 0
-      ? dechlorinatorPortions({
-          volumeM3,
-          hoseM3PerH: data.hoseM3PerH,
-          riseM: Math.max(0.02, data.maxDepthM * Math.min(1, volumeM3 / data.system.totalM3)),
-          freeChlorineMgL: Math.min(20, Math.max(0, wanted)),
-        })
-      : null
-  const tests = youngTests(data.readings, ['tan', 'ph', 'kh', 'waterTemp'], data.today)
-  const gate =
-    product.purpose === 'kh'
-      ? judgeGate('raise-kh', {
-          readings: tests.values,
-          refilled: {},
-          figures: { khRiseDH: wanted },
-          choice: null,
-          systemM3: data.system.totalM3,
-          planted: true,
-          hoursSinceChange: null,
-          fishOut: false,
-        })
-      : null
+      ? portions(dose.amount, Math.min(20_000, riseM * 1000), Math.min(20_000, (volumeM3 / data.hoseM3PerH) * 60), measuringUnit(product))
+      : []
+  const needed = DESK_TESTS[product.purpose] ?? []
+  const tests = youngTests(data.readings, needed, data.today)
+  const stop =
+    dose &&
+    deskStop({
+      purpose: product.purpose,
+      amount: dose.amount,
+      riseDH: wanted,
+      // salt leaves only with water: what was found last counts, however long ago
+      readings: { ...(data.gateFacts.salinity == null ? {} : { salinity: data.gateFacts.salinity }), ...tests.values },
+      systemM3: data.system.totalM3,
+      planted: data.gateFacts.planted,
+    })
+  const stopped = stop?.gate.status === 'stop' || (dose?.problems.some((p) => DOSE_STOPS.includes(p.code)) ?? false)
   const course = courseDays(product, data.today)
   const planCourse = async () => {
     for (const day of course) {
@@ -111,33 +107,36 @@ export function DosePlanner({ data }: { data: DosesData }) {
             {dose.measures === null ? null : ` (${amountWords(dose.amount, product.unit)})`}
           </p>
           {dose.problems.map((p) => (
-            <p key={p.code} className={`verdict ${p.code === 'over-label' ? 'stop' : 'look'}`}>
+            <p key={p.code} className={`verdict ${DOSE_STOPS.includes(p.code) ? 'stop' : 'look'}`}>
               {doseProblemWords(p, show)}
             </p>
           ))}
-          {gate?.status === 'stop' ? (
+          {stop?.gate.status === 'stop' ? (
             <div className="stop-note" role="alert">
-              <strong>{GATE_HEADINGS['raise-kh']}</strong>
+              <strong>{GATE_HEADINGS[stop.kind]}</strong>
               <ul className="mb-0">
-                {gate.reasons.map((r) => (
+                {stop.gate.reasons.map((r) => (
                   <li key={r.code}>{gateText(r, show)}</li>
                 ))}
               </ul>
             </div>
           ) : null}
-          {gate ? (
+          {stop ? (
             <p className="soft">
               {tests.since ? `Judged by tests since ${shortDate(tests.since)}.` : 'No tests of the last days are known.'} On the day the crew tests again, and
               its step judges by that.
             </p>
           ) : null}
-          {portions ? (
+          {inPortions.length > 0 ? (
             <>
               <h3>Portions as it fills</h3>
               <ol className="dose-portions">
-                {portionTimeline(dose.amount, portions.count, portions.everyMinutes).map((p) => (
-                  <li key={p.atMinute}>
-                    after {Math.round(p.atMinute)} min: {amountWords(p.amount, product.unit)}
+                {inPortions.map((p) => (
+                  <li key={p.afterMin}>
+                    {p.afterMin === 0
+                      ? 'before any water'
+                      : `at ${show(p.afterMm / 1000, 'length', { scale: 'small' })} of rise, about ${Math.round(p.afterMin)} min`}
+                    : {amountWords(p.amountG, product.unit)}
                   </li>
                 ))}
               </ol>
@@ -152,7 +151,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
                   <button
                     type="button"
                     className="btn btn-sm btn-outline-primary ms-2"
-                    disabled={planned !== '' || dose.amount === 0}
+                    disabled={planned !== '' || dose.amount === 0 || stopped}
                     onClick={() => void planCourse()}
                   >
                     Put these days on the list
@@ -179,6 +178,8 @@ export function DosePlanner({ data }: { data: DosesData }) {
     </section>
   )
 }
+
+const measuringUnit = ({ measure }: Product) => (measure ? { name: measure.name, weightG: measure.holds, smallestShare: smallestShareOf(measure) } : undefined)
 
 /** What is usually wanted of a product, until something else is typed. */
 function usualSteps(product: Product | undefined): number {

@@ -20,6 +20,7 @@ const doses = (over: Partial<DosesData> = {}, readings: Record<string, number> =
     hoseM3PerH: 2,
     products: DEFAULT_PRODUCT_BOOK,
     recentDoses: [],
+    gateFacts: { systemM3: 12, planted: true, lastChangeAt: null },
     now: '2027-05-02T12:00:00Z',
     readings: Object.entries(readings).map(([kind, value]) => ({ kind, value, belowStep: false, takenAt: '2027-05-02T08:00:00Z' })),
     mayPlan: true,
@@ -64,6 +65,22 @@ describe('a dose at the desk', () => {
     expect(screen.queryByRole('alert')).not.toBeInTheDocument()
     // 12 m³ by 1 °dH, rounded up on the scale
     expect(screen.getByText('360 g')).toBeInTheDocument()
+  })
+  it('of salt knows the plants’ limit and what is in the water already', async () => {
+    planner(doses({ gateFacts: { systemM3: 12, planted: true, lastChangeAt: null, salinity: 0.0008 } } as never))
+    await choose('Pond salt without additives')
+    expect(screen.getByRole('alert')).toHaveTextContent('Stop: no salt, or less.')
+  })
+  it('of the same product within its gap is a stop, and its course cannot be put on the list', async () => {
+    planner(doses({ recentDoses: [{ productKey: 'culture', at: '2027-05-01T12:00:00Z' }] as never }, { waterTemp: 14 }))
+    await choose('Pond bacteria, liquid')
+    expect(screen.getByText(/Given 24 h ago; the label leaves 168 h between doses/)).toHaveClass('stop')
+    expect(screen.getByRole('button', { name: 'Put these days on the list' })).toBeDisabled()
+  })
+  it('of flocculant waits for KH', async () => {
+    planner(doses({}, { kh: 2 }))
+    await choose('Clay flocculant')
+    expect(screen.getByRole('alert')).toHaveTextContent('flocculants use it up')
   })
   it('says when the water is too cold for it, and when the label would be exceeded', async () => {
     planner(doses({}, { waterTemp: 5 }))

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { WATER_CHANGE_LIMITS } from '@/core/jobs/gates/water-change'
+import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
 import { mixedTempC } from '@/core/water/products'
 import type { DosesData } from '@/server/use-cases/doses'
 import { QuantityField } from '@/ui/components/quantity-field'

@@ -1,11 +1,17 @@
-import { outcomeOf, type GateContext, type GateOutcome } from './gate'
+import type { StepChoice } from '../step'
+import { isAnswer, outcomeOf, type GateContext, type GateOutcome } from './gate'
 
 /** Answers of steps that stir deep sediment. */
-export const SLUDGE_SIGNS = ['No smell, fish calm', 'Smell of rotten eggs', 'Fish gasp at the surface'] as const
+export const SLUDGE_SIGNS = [
+  { code: 'calm', label: 'No smell, fish calm' },
+  { code: 'rotten-eggs', label: 'Smell of rotten eggs' },
+  { code: 'gasping', label: 'Fish gasp at the surface' },
+] as const satisfies readonly StepChoice[]
 
 /** Deep sediment is stirred a section at a time; a smell of rotten eggs or gasping fish is a stop: air on, ventilate. */
 export function deepSludgeGate({ choice }: GateContext): GateOutcome {
-  if (choice === SLUDGE_SIGNS[1]) return outcomeOf([{ code: 'sulfide-smell' }])
-  if (choice === SLUDGE_SIGNS[2]) return outcomeOf([{ code: 'gasping' }])
+  if (!isAnswer(SLUDGE_SIGNS, choice)) return outcomeOf([{ code: 'needs-answer' }])
+  if (choice === 'rotten-eggs') return outcomeOf([{ code: 'sulfide-smell' }])
+  if (choice === 'gasping') return outcomeOf([{ code: 'gasping' }])
   return outcomeOf([])
 }

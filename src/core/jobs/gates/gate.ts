@@ -1,27 +1,32 @@
 import type { FishBackReadings, FishBackReason } from '../fish-back-gate'
 import type { StepFigure } from '../figures'
+import type { StepChoice } from '../step'
+import type { WaterChangeReason } from '../../water/water-change-gate'
 import type { ReadingKindName } from '../../water/readings'
 
 /** Why a step has to wait. Every stop can be passed by a crew lead with a reason, and never silently. */
 export type GateReason =
   | FishBackReason
+  | WaterChangeReason
   | { readonly code: 'needs-test'; readonly missing: readonly ReadingKindName[] }
   | { readonly code: 'needs-figure'; readonly missing: readonly StepFigure[] }
-  | { readonly code: 'ammonia-after'; readonly nh3MgL: number; readonly limitMgL: number; readonly phAfter: number }
   | { readonly code: 'rise-too-steep'; readonly riseDH: number; readonly mostDH: number }
   | { readonly code: 'ph-too-steep'; readonly risePh: number; readonly mostPh: number }
-  | { readonly code: 'too-much-at-once'; readonly share: number; readonly mostShare: number }
   | { readonly code: 'too-soon'; readonly hours: number; readonly leastHours: number }
-  | { readonly code: 'inlet-temperature'; readonly differenceC: number; readonly limitC: number }
   | { readonly code: 'too-salty'; readonly share: number; readonly mostShare: number }
   | { readonly code: 'media-at-once'; readonly share: number; readonly mostShare: number }
   | { readonly code: 'media-tap-water' }
-  | { readonly code: 'oxygen'; readonly mgL: number; readonly leastMgL: number }
   | { readonly code: 'night-oxygen'; readonly mgL: number; readonly leastMgL: number }
   | { readonly code: 'no-licence' }
   | { readonly code: 'die-off' }
   | { readonly code: 'sulfide-smell' }
   | { readonly code: 'gasping' }
+  | { readonly code: 'needs-answer' }
+  | { readonly code: 'feed-ammonia'; readonly mgL: number; readonly limitMgL: number }
+  | { readonly code: 'feed-nitrite'; readonly mgL: number; readonly limitMgL: number }
+  | { readonly code: 'kh-low'; readonly khDH: number; readonly minDH: number }
+  | { readonly code: 'dose-too-soon'; readonly product: string; readonly hours: number; readonly hoursAgo: number }
+  | { readonly code: 'dose-course-over'; readonly product: string; readonly times: number; readonly days: number }
 
 export type GateOutcome = { readonly status: 'safe'; readonly nh3MgL?: number } | { readonly status: 'stop'; readonly reasons: readonly GateReason[] }
 
@@ -41,7 +46,19 @@ export interface GateContext {
   readonly hoursSinceChange: number | null
   /** Fish are out in tanks, as on a whole-pond cleanout. */
   readonly fishOut: boolean
+  /** The site's fill water as its file has it; null where it was never tested. Today's tests of the tap go before it. */
+  readonly fill: FillWater | null
 }
+
+/** Water that goes into the ponds of a site. */
+export interface FillWater {
+  readonly ph: number | null
+  readonly khDH: number | null
+  readonly chlorineMgL: number | null
+}
+
+/** Whether a choice is one of a gate's codes; nothing chosen yet is asked for elsewhere. */
+export const isAnswer = (choices: readonly StepChoice[], choice: string | null): boolean => choice === null || choices.some((c) => c.code === choice)
 
 export const SAFE: GateOutcome = { status: 'safe' }
 export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome => (reasons.length === 0 ? SAFE : { status: 'stop', reasons })

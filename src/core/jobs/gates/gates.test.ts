@@ -5,18 +5,18 @@ import { judgeGate } from '.'
 import { ALGAE_ANSWERS, dawnOxygen } from './algae-treatment'
 import { SLUDGE_SIGNS } from './deep-sludge'
 import type { GateContext } from './gate'
-import { MEDIA_WATER } from './media-clean'
 import { phAfterKhRise } from './raise-kh'
 
 const GOOD: GateContext = {
   readings: { waterTemp: 15, tapTemp: 13, ph: 7.4, tan: 0.1, kh: 4, dissolvedOxygen: 9 },
-  refilled: { waterTemp: 10, tankTemp: 9, ph: 7.4, tan: 0.1, freeChlorine: 0 },
+  refilled: { waterTemp: 10, tankTemp: 9, ph: 7.4, tan: 0.1, nitrite: 0.1, dissolvedOxygen: 9, freeChlorine: 0 },
   figures: { khRiseDH: 1, changedM3: 3, saltKg: 0, mediaShare: 0.5 },
   choice: null,
   systemM3: 12,
   planted: true,
   hoursSinceChange: null,
   fishOut: false,
+  fill: null,
 }
 type Over = Partial<Omit<GateContext, 'readings' | 'figures'>> & { readings?: GateContext['readings']; figures?: GateContext['figures'] }
 const given = ({ readings, figures, ...over }: Over): GateContext => ({
@@ -66,6 +66,19 @@ describe('a water change', () => {
     ['minds the inlet: 15 °C against 11', { readings: { tapTemp: 11 } }, ['inlet-temperature']],
     ['needs the tap tested', { readings: { tapTemp: undefined } }, ['needs-test']],
     ['asks nothing where none is changed', { figures: { changedM3: 0 }, readings: { tapTemp: undefined } }, []],
+    ['needs ammonia tested', { readings: { tan: undefined } }, ['needs-test']],
+    ['needs the fill water known once there is ammonia', { readings: { tan: 2 } }, ['needs-test']],
+    // an acid pond full of ammonia, hard tap: harmless before, toxic after
+    [
+      'with hard tap on an acid, ammonia-rich pond is a stop',
+      { figures: { changedM3: 4 }, readings: { tan: 5, ph: 6.2, kh: 0.5 }, fill: { ph: 8, khDH: 14, chlorineMgL: 0 } },
+      ['ammonia-after'],
+    ],
+    [
+      'goes by today’s test of the tap before the site’s file',
+      { figures: { changedM3: 4 }, readings: { tan: 5, ph: 6.2, kh: 0.5, tapPh: 6.2, tapKh: 0.5 }, fill: { ph: 8, khDH: 14, chlorineMgL: 0 } },
+      [],
+    ],
     ['says all at once', { figures: { changedM3: 8 }, hoursSinceChange: 2, readings: { tapTemp: 5 } }, ['too-much-at-once', 'too-soon', 'inlet-temperature']],
   ])('%s', (_, over, expected) => expect(codes('water-change', over)).toEqual(expected))
 })
@@ -82,10 +95,10 @@ describe('salt', () => {
 
 describe('rinsing media', () => {
   it.each<[string, Over, string[]]>([
-    ['half with fish in the pond', { figures: { mediaShare: 0.5 }, choice: MEDIA_WATER[0] }, []],
-    ['not all of it', { figures: { mediaShare: 1 }, choice: MEDIA_WATER[0] }, ['media-at-once']],
-    ['all of it with the fish out', { figures: { mediaShare: 1 }, choice: MEDIA_WATER[0], fishOut: true }, []],
-    ['never in tap water by the way', { figures: { mediaShare: 0.3 }, choice: MEDIA_WATER[1] }, ['media-tap-water']],
+    ['half with fish in the pond', { figures: { mediaShare: 0.5 }, choice: 'pond-water' }, []],
+    ['not all of it', { figures: { mediaShare: 1 }, choice: 'pond-water' }, ['media-at-once']],
+    ['all of it with the fish out', { figures: { mediaShare: 1 }, choice: 'pond-water', fishOut: true }, []],
+    ['never in tap water by the way', { figures: { mediaShare: 0.3 }, choice: 'tap-water' }, ['media-tap-water']],
   ])('%s', (_, over, expected) => expect(codes('media-clean', over)).toEqual(expected))
 })
 
@@ -100,7 +113,7 @@ describe('handling fish', () => {
 })
 
 describe('treating algae', () => {
-  const [none, licensed, without, dying] = ALGAE_ANSWERS
+  const [none, licensed, without, dying] = ALGAE_ANSWERS.map((c) => c.code)
   it.each<[string, Over, string[]]>([
     ['asks nothing where nobody treats', { choice: none, readings: { dissolvedOxygen: undefined } }, []],
     ['passes licensed with oxygen for the night', { choice: licensed }, []],
@@ -117,11 +130,33 @@ describe('treating algae', () => {
 
 describe('deep sediment', () => {
   it('stops at the smell and at gasping fish', () => {
-    expect(SLUDGE_SIGNS.map((choice) => codes('deep-sludge', { choice }))).toEqual([[], ['sulfide-smell'], ['gasping']])
+    expect(SLUDGE_SIGNS.map(({ code }) => codes('deep-sludge', { choice: code }))).toEqual([[], ['sulfide-smell'], ['gasping']])
   })
 })
 
+describe('feeding a new filter', () => {
+  it.each<[string, Over, string[]]>([
+    ['full with ammonia over watch is a stop', { choice: 'full-feed', readings: { tan: 0.3, nitrite: 0.05 } }, ['feed-ammonia']],
+    ['full with nitrite over watch is a stop', { choice: 'full-feed', readings: { tan: 0.1, nitrite: 0.2 } }, ['feed-nitrite']],
+    ['a quarter goes on under the act line', { choice: 'quarter-feed', readings: { tan: 0.3, nitrite: 0.2 } }, []],
+    ['but not above it', { choice: 'half-feed', readings: { tan: 0.6, nitrite: 0.6 } }, ['feed-ammonia', 'feed-nitrite']],
+    ['none asks nothing', { choice: 'no-feed', readings: { tan: 5 } }, []],
+    ['some asks for its tests', { choice: 'full-feed', readings: { tan: 0.1 } }, ['needs-test']],
+  ])('%s', (_, over, expected) => expect(codes('feeding', over)).toEqual(expected))
+})
+
 describe('fish going back', () => {
+  it.each([
+    ['oxygen of 4.9', { dissolvedOxygen: 4.9 }, ['oxygen']],
+    ['nitrite at act', { nitrite: 0.6 }, ['nitrite']],
+    ['toxic ammonia', { tan: 1, ph: 8.8 }, ['ammonia']],
+    ['four degrees between tank and pond', { tankTemp: 5 }, ['temperature-step']],
+    ['nothing of these', {}, []],
+  ])('%s', (_, over, expected) => expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, ...over } })).toEqual(expected))
+  it.each(['waterTemp', 'tankTemp', 'ph', 'tan', 'nitrite', 'dissolvedOxygen', 'freeChlorine'])('waits for %s, and names it', (kind) => {
+    const outcome = judgeGate('fish-back-safe', given({ refilled: { ...GOOD.refilled, [kind]: undefined } }))
+    expect(outcome).toEqual({ status: 'stop', reasons: [{ code: 'not-tested', missing: [kind] }] })
+  })
   it('goes by the test after the refill alone, whatever was read before', () => {
     expect(codes('fish-back-safe', { refilled: {} })).toEqual(['not-tested'])
     expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, freeChlorine: 0.3 } })).toEqual(['chlorine'])

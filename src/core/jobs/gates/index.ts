@@ -2,6 +2,7 @@ import { fishBackGate } from '../fish-back-gate'
 import type { StepGate } from '../step'
 import { algaeTreatmentGate } from './algae-treatment'
 import { deepSludgeGate } from './deep-sludge'
+import { feedingGate } from './feeding'
 import { fishHandlingGate } from './fish-handling'
 import type { GateContext, GateOutcome } from './gate'
 import { mediaCleanGate } from './media-clean'
@@ -18,6 +19,7 @@ const GATES: Readonly<Record<StepGate, (given: GateContext) => GateOutcome>> = {
   'media-clean': mediaCleanGate,
   'algae-treatment': algaeTreatmentGate,
   'deep-sludge': deepSludgeGate,
+  feeding: feedingGate,
 }
 
 /** Whether a step may be done now: safe, or every reason to wait. */

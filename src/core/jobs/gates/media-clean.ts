@@ -1,15 +1,20 @@
-import { outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
+import type { StepChoice } from '../step'
+import { isAnswer, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 
 /** Share of the biological media that may be cleaned on one visit while fish are in the pond. @source house default */
 export const MEDIA_LIMIT_SHARE = 0.5
 /** Answers of steps that rinse media. */
-export const MEDIA_WATER = ['In pond water', 'In tap water, as a reset'] as const
+export const MEDIA_WATER = [
+  { code: 'pond-water', label: 'In pond water' },
+  { code: 'tap-water', label: 'In tap water, as a reset' },
+] as const satisfies readonly StepChoice[]
 
 /** Never all media at once with fish in the pond, and in pond water; tap water only as a reset that makes it a new filter. */
 export function mediaCleanGate({ figures, choice, fishOut }: GateContext): GateOutcome {
   if (figures.mediaShare === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['mediaShare'] }])
   const reasons: GateReason[] = []
   if (!fishOut && figures.mediaShare > MEDIA_LIMIT_SHARE) reasons.push({ code: 'media-at-once', share: figures.mediaShare, mostShare: MEDIA_LIMIT_SHARE })
-  if (choice === MEDIA_WATER[1] && figures.mediaShare > 0) reasons.push({ code: 'media-tap-water' })
+  if (!isAnswer(MEDIA_WATER, choice)) reasons.push({ code: 'needs-answer' })
+  else if (choice === 'tap-water' && figures.mediaShare > 0) reasons.push({ code: 'media-tap-water' })
   return outcomeOf(reasons)
 }

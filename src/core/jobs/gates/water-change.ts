@@ -1,22 +1,28 @@
+import { ammoniaReasons, inletReasons, shareReasons, WATER_CHANGE_LIMITS } from '../../water/water-change-gate'
 import { missingReadings, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
+import { RAISE_KH_LIMITS } from './raise-kh'
 
-/** @source house defaults */
-export const WATER_CHANGE_LIMITS = { share: 1 / 3, hoursBetween: 24, inletStepC: 3 } as const
-
-/** At most a third of the water at once, a day between changes, and water of nearly the same temperature at the inlet. */
-export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange }: GateContext): GateOutcome {
+/** At most a third of the water at once, a day between changes, nearly the same temperature at the inlet, and no ammonia made toxic by it. */
+export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange, fill }: GateContext): GateOutcome {
   if (figures.changedM3 === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['changedM3'] }])
   if (figures.changedM3 === 0) return outcomeOf([])
   const missing = missingReadings(readings, ['waterTemp', 'tapTemp'])
   if (missing.length > 0) return outcomeOf([{ code: 'needs-test', missing }])
-  const reasons: GateReason[] = []
   const share = figures.changedM3 / systemM3
-  // half a percent for what a hose can be measured to
-  if (share > WATER_CHANGE_LIMITS.share + 0.005) reasons.push({ code: 'too-much-at-once', share, mostShare: WATER_CHANGE_LIMITS.share })
+  const reasons: GateReason[] = shareReasons(share)
   if (hoursSinceChange !== null && hoursSinceChange < WATER_CHANGE_LIMITS.hoursBetween)
     reasons.push({ code: 'too-soon', hours: hoursSinceChange, leastHours: WATER_CHANGE_LIMITS.hoursBetween })
-  // what runs in cools or warms the whole pond by its share; at the inlet fish meet it unmixed
-  const differenceC = Math.abs(readings.tapTemp! - readings.waterTemp!)
-  if (differenceC > WATER_CHANGE_LIMITS.inletStepC) reasons.push({ code: 'inlet-temperature', differenceC, limitC: WATER_CHANGE_LIMITS.inletStepC })
+  reasons.push(...inletReasons(readings.waterTemp!, readings.tapTemp!), ...ammoniaAfter({ readings, fill }, Math.min(1, share)))
   return outcomeOf(reasons)
+}
+
+/** With ammonia in the pond the change is judged by what it would become; the fill water's pH and KH are asked once per site. */
+function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>, share: number): GateReason[] {
+  if (readings.tan === undefined) return [{ code: 'needs-test', missing: ['tan'] }]
+  if (readings.tan < RAISE_KH_LIMITS.tanMgL) return []
+  const known = { ...readings, tapPh: readings.tapPh ?? fill?.ph ?? undefined, tapKh: readings.tapKh ?? fill?.khDH ?? undefined }
+  const missing = missingReadings(known, ['ph', 'kh', 'tapPh', 'tapKh'])
+  if (missing.length > 0) return [{ code: 'needs-test', missing }]
+  const pond = { ph: known.ph!, tanMgL: known.tan!, khDH: known.kh!, tempC: known.waterTemp! }
+  return ammoniaReasons(pond, { ph: known.tapPh!, khDH: known.tapKh!, tempC: known.tapTemp! }, share).reasons
 }

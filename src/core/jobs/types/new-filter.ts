@@ -1,3 +1,4 @@
+import { FEEDING_ANSWERS } from '../gates/feeding'
 import type { JobType } from '../step'
 import { ARRIVE, FINISH, NO_FOLLOW_UP, TEST, TEST_TAP } from './shared-steps'
 
@@ -100,7 +101,8 @@ export const COMMISSIONING: JobType = {
       kind: 'decide',
       title: 'Feeding and stocking until the next test',
       detail: 'Up only after two clean tests in a row; ammonia or nitrite showing means none.',
-      choices: ['No fish yet', 'No feed', 'A quarter of the feed', 'Half of the feed', 'Full feed'],
+      choices: [...FEEDING_ANSWERS],
+      gate: 'feeding',
     },
     { key: 'flow', section: 'Start', kind: 'do', title: 'Flow, level, plants in the flow' },
     ...FINISH,

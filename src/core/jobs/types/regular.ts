@@ -41,7 +41,7 @@ export const ROUTINE_VISIT: JobType = {
     },
     {
       ...CHANGE_WATER,
-      readings: ['tapTemp', 'tapChlorine'],
+      readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
       detail: 'Only where the practice or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Write down how much; 0 if none.',
     },
     {
@@ -60,7 +60,11 @@ export const ROUTINE_VISIT: JobType = {
       title: 'String algae',
       detail:
         'Tolerate in the wetland, on spillway sides and stream gravel; take away from falls faces, where it blocks flow, and where the stone is to be seen.',
-      choices: ['None to speak of', 'Left where it does no harm', 'Removed by hand'],
+      choices: [
+        { code: 'none', label: 'None to speak of' },
+        { code: 'left', label: 'Left where it does no harm' },
+        { code: 'removed', label: 'Removed by hand' },
+      ],
     },
     TREAT_ALGAE,
     {
@@ -147,7 +151,12 @@ export const PLANT_CARE: JobType = {
       title: 'How does the bed look?',
       detail: 'Pale or stunted where the rest is green: water may be running under the roots. Dig a hand deep and look whether they stand wet.',
       plants: ['look-at-roots'],
-      choices: ['Green and even', 'Pale or stunted, roots wet', 'Pale or stunted, roots dry', 'Rampant'],
+      choices: [
+        { code: 'green', label: 'Green and even' },
+        { code: 'pale-wet', label: 'Pale or stunted, roots wet' },
+        { code: 'pale-dry', label: 'Pale or stunted, roots dry' },
+        { code: 'rampant', label: 'Rampant' },
+      ],
     },
     {
       key: 'cuttings',
@@ -200,7 +209,17 @@ export const WETLAND_FLUSH: JobType = {
       detail: 'The bed must not stand empty for more than an hour: that is what this timer is for. Rinse with pond water, never with chlorinated water.',
       safety: 'Not to storm drains or streams unless the local rules allow it.',
     },
-    { key: 'colour', section: 'Flush', kind: 'decide', title: 'Colour of the sludge', choices: ['Brown, earthy', 'Dark, peaty', 'Black, smelling'] },
+    {
+      key: 'colour',
+      section: 'Flush',
+      kind: 'decide',
+      title: 'Colour of the sludge',
+      choices: [
+        { code: 'brown', label: 'Brown, earthy' },
+        { code: 'dark', label: 'Dark, peaty' },
+        { code: 'black', label: 'Black, smelling' },
+      ],
+    },
     {
       key: 'check',
       section: 'Flush',
@@ -241,7 +260,17 @@ export const TUB_CARE: JobType = {
     },
     { key: 'tub-plants', section: 'Tub', kind: 'measure', title: 'Thin floating plants to half cover', figures: ['coverShare'], plants: ['thin', 'tidy'] },
     { key: 'tub-algae', section: 'Tub', kind: 'do', title: 'Algae out by hand' },
-    { key: 'mosquito', section: 'Tub', kind: 'decide', title: 'Mosquito larvae?', choices: ['None', 'A few, fish take them', 'Many: skimmed off'] },
+    {
+      key: 'mosquito',
+      section: 'Tub',
+      kind: 'decide',
+      title: 'Mosquito larvae?',
+      choices: [
+        { code: 'none', label: 'None' },
+        { code: 'few', label: 'A few, fish take them' },
+        { code: 'many', label: 'Many: skimmed off' },
+      ],
+    },
     LOOK_AT_FISH,
     {
       key: 'cover',

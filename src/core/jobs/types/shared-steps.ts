@@ -45,8 +45,9 @@ export const TEST_TAP: JobStep = {
   section: 'Arrive',
   kind: 'measure',
   title: 'Test the water that goes in',
-  detail: 'The chlorine found here sets the portions of dechlorinator, its temperature how fast it may run in.',
-  readings: ['tapTemp', 'tapChlorine'],
+  detail:
+    'The chlorine found here sets the portions of dechlorinator, its temperature how fast it may run in. Its pH and KH are kept for the site: once is enough while the source stays the same.',
+  readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
   required: ['tapTemp', 'tapChlorine'],
 }
 

@@ -1,3 +1,4 @@
+import { FISH_BACK_READINGS } from '../fish-back-gate'
 import { MEDIA_WATER } from '../gates/media-clean'
 import type { JobStep, JobType } from '../step'
 
@@ -59,7 +60,7 @@ const steps: readonly JobStep[] = [
     kind: 'measure',
     title: 'Test the tap',
     detail: 'The chlorine found here sets the dechlorinator portions.',
-    readings: ['tapTemp', 'tapChlorine'],
+    readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
     required: ['tapTemp', 'tapChlorine'],
   },
   {
@@ -76,7 +77,10 @@ const steps: readonly JobStep[] = [
     title: 'Is the pond water clean enough to keep?',
     detail: 'Fill the holding tanks with good pond water first. If it is green or foul use a little and top up with dechlorinated tap water.',
     quantity: 'saved-water',
-    choices: ['Clean: tanks filled with pond water', 'Green or foul: mostly treated tap water'],
+    choices: [
+      { code: 'pond-water', label: 'Clean: tanks filled with pond water' },
+      { code: 'tap-water', label: 'Green or foul: mostly treated tap water' },
+    ],
   },
   {
     key: 'tanks-ready',
@@ -192,8 +196,8 @@ const steps: readonly JobStep[] = [
     kind: 'measure',
     title: 'Test the refilled pond and the tank',
     detail: 'The fish stay in the tank until this test is safe.',
-    readings: ['waterTemp', 'tankTemp', 'ph', 'tan', 'freeChlorine'],
-    required: ['waterTemp', 'tankTemp', 'ph', 'tan', 'freeChlorine'],
+    readings: [...FISH_BACK_READINGS],
+    required: [...FISH_BACK_READINGS],
   },
   {
     key: 'acclimate',

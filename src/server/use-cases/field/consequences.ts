@@ -3,9 +3,10 @@ import { addDays } from '@/core/numeric/calendar'
 import { equipmentKind } from '@/core/jobs/equipment-care'
 import { courseDays } from '@/core/water/products'
 import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
-import { stepStates, type StepState } from '@/domain/visit-progress'
+import { inOrder, stepStates, type StepState } from '@/domain/visit-progress'
 import { ENDING_NAMES, type Entry, type EntryInput, type VisitInContext } from '@/domain/visit'
 import type { Actor } from '@/server/auth/actor'
+import { noteFillWater } from '@/server/db/customer-repository'
 import { insertEquipment, renewEquipment } from '@/server/db/equipment-repository'
 import { insertFinding } from '@/server/db/finding-repository'
 import { closeAnsweredFollowUps, insertFollowUp } from '@/server/db/follow-up-repository'
@@ -97,6 +98,7 @@ async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInCont
   await insertReadings(trx, actor.firmId, readings)
   await closeVisitTasks(trx, actor, visit, states, day)
   await bookUse(trx, actor, visit, states, log)
+  await noteFillWater(trx, visit.siteId, fillWaterOf(states))
   const taken = [...new Set(readings.map((r) => r.kind))]
   if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
 }
@@ -180,6 +182,14 @@ async function goOn(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, 
         minutes: 10,
       })
   }
+}
+
+/** What the visit found of the water that goes in. */
+function fillWaterOf(states: ReadonlyMap<string, StepState>): Partial<Record<'ph' | 'khDH' | 'chlorineMgL', number>> {
+  const last = (kind: ReadingKindName): number | undefined =>
+    inOrder([...states.values()].flatMap((s) => (s.status === 'done' && s.entry.answer.readings?.[kind] ? [s.entry] : []))).at(-1)?.answer.readings?.[kind]
+      ?.value
+  return { ph: last('tapPh'), khDH: last('tapKh'), chlorineMgL: last('tapChlorine') }
 }
 
 /** The readings of a log that describe the pond; tap and tank belong to the visit only. */

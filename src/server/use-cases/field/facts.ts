@@ -4,17 +4,22 @@ import { savedPondFacts } from '@/domain/pond-facts'
 import { systemVolumeOf } from '@/domain/system-volume'
 import type { VisitId } from '@/domain/ids'
 import type { GateFacts } from '@/domain/visit-progress'
+import { findSite } from '@/server/db/customer-repository'
 import { listDesigns } from '@/server/db/design-repository'
+import { listLastReadings } from '@/server/db/reading-repository'
 import { lastFigure } from '@/server/db/visit-repository'
 
 /** What gates need to know of the pond: its whole water, whether plants grow in it, and when water was last changed. */
-export async function gateFacts(trx: Knex.Transaction, visitId: VisitId, pond: PondInContext): Promise<GateFacts> {
+export async function gateFacts(trx: Knex.Transaction, visitId: VisitId | null, pond: PondInContext): Promise<GateFacts> {
   const designs = await listDesigns(trx, pond.id)
   const last = await lastFigure(trx, pond.id, 'changedM3', visitId)
+  const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
   return {
     systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, designs).totalM3,
     // a bed is planted; other ponds are taken to be, since salt harms what it meets
     planted: true,
     lastChangeAt: last?.at ?? null,
+    fill: (await findSite(trx, pond.siteId))?.fill ?? null,
+    salinity: readings.find((r) => r.kind === 'salinity')?.value ?? null,
   }
 }

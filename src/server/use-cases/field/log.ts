@@ -1,15 +1,17 @@
 import type { Knex } from 'knex'
-import { GATES_THAT_HOLD, judgeGate } from '@/core/jobs/gates'
+import { GATES_THAT_HOLD } from '@/core/jobs/gates'
 import type { GateReason } from '@/core/jobs/gates/gate'
 import type { JobStep } from '@/core/jobs/step'
 import type { VisitId } from '@/domain/ids'
 import { badField, notFound, ProblemError, refused } from '@/domain/problems'
 import { may } from '@/domain/roles'
-import { overLabel } from '@/domain/dosing'
+import { EARLIER_DOSE_DAYS, givenBefore, givenEarlier, overLabel } from '@/domain/dosing'
 import { amountsToday } from '@/domain/field-pack'
 import { stateAfter } from '@/domain/field-log'
 import { savedPondFacts } from '@/domain/pond-facts'
+import { upgradeEntry } from '@/domain/job-upgrade'
 import { answerProblem } from '@/domain/step-check'
+import { judgeStep } from '@/domain/step-gate'
 import { gateContext, stepStates } from '@/domain/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
@@ -17,10 +19,12 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { listPhotos } from '@/server/db/photo-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { findProducts } from '@/server/db/product-repository'
-import { appendEntry, changeVisit, findVisit, hasEntry, listEntries, lockVisit } from '@/server/db/visit-repository'
+import { appendEntry, changeVisit, findVisit, hasEntry, listDosesSince, listEntries, lockVisit } from '@/server/db/visit-repository'
 import { cleanoutPond } from '../visit-planning'
 import { whatFollows } from './consequences'
 import { gateFacts } from './facts'
+
+const DAY_MS = 86_400_000
 
 /**
  * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later when a device
@@ -37,7 +41,9 @@ export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now
     if (!visit) throw notFound('That visit')
     if (await hasEntry(trx, input.id)) return 'already'
     // a device whose clock runs ahead must not outrank everybody who answers later
-    const entry: EntryInput = Date.parse(input.at) > now.getTime() ? { ...input, at: now.toISOString() } : input
+    const dated: EntryInput = Date.parse(input.at) > now.getTime() ? { ...input, at: now.toISOString() } : input
+    // a device that was away since before answers had codes says them by their words
+    const entry = upgradeEntry(dated, visit.job.steps)
     if (entry.kind !== 'started' && visit.state === 'planned') throw refused('Start the visit first.')
     if (entry.kind === 'finished' && visit.state === 'done') return 'already'
     const log = await listEntries(trx, id)
@@ -70,7 +76,7 @@ async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
     const wrong = answerProblem(step, entry.answer, photos, entry.confirmedUnlikely)
     if (wrong) throw new ProblemError({ kind: 'bad-input', message: wrong.message, fields: wrong.fields })
     await assertLabels(trx, visit, log, step, entry.answer)
-    return step.gate ? gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '') : undefined
+    return gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '')
   }
   if (entry.kind === 'skipped' && step.gate && GATES_THAT_HOLD.includes(step.gate))
     return gateVerdict(trx, actor, visit, log, step, { note: '' }, entry, entry.reason)
@@ -108,14 +114,28 @@ async function gateVerdict(
   entry: { readonly at: string; readonly gateSeen?: 'safe' | 'stop' },
   reason: string,
 ): Promise<readonly GateReason[] | undefined> {
+  // most steps decide nothing
+  if (!step.gate && (answer.doses ?? []).length === 0) return undefined
   // only what was known by then counts, whenever it arrived
   const states = stepStates(
     visit.job.steps,
     log.filter((e) => Date.parse(e.at) <= Date.parse(entry.at)),
   )
   const pond = (await findPond(trx, visit.pondId))!
-  const gate = judgeGate(step.gate!, gateContext(states, answer, await gateFacts(trx, visit.id, pond), Date.parse(entry.at)))
-  if (gate.status === 'safe') return undefined
+  const atMs = Date.parse(entry.at)
+  const { products } = await findProducts(trx)
+  const earlier = await listDosesSince(trx, [visit.pondId], new Date(atMs - EARLIER_DOSE_DAYS * DAY_MS).toISOString())
+  const recent = [
+    ...givenBefore(states, products, step.key, atMs),
+    ...givenEarlier(
+      earlier.filter((dose) => dose.visitId !== visit.id && Date.parse(dose.at) <= atMs),
+      products,
+      atMs,
+    ),
+  ]
+  const verdict = judgeStep(step, gateContext(states, answer, await gateFacts(trx, visit.id, pond), atMs), answer, products, recent)
+  if (!verdict || verdict.gate.status === 'safe') return undefined
+  const { gate } = verdict
   if (reason.trim().length >= 5 && may(actor.role, 'visits.override-gate')) return undefined
   if (entry.gateSeen === 'safe') return gate.reasons
   if (reason.trim().length >= 5) throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })

@@ -6,7 +6,10 @@ import { DeviceDb } from './device-db'
 async function oldStore(name: string): Promise<void> {
   const old = new Dexie(name)
   old.version(1).stores({ visits: 'id', lines: '++seq, &id, visitId, [userId+state]', photos: 'id, visitId, [userId+state]', facts: 'key' })
-  await old.table('visits').add({ id: 'v1', visit: { id: 'v1' }, log: [] })
+  const media = { key: 'media', section: 'S', kind: 'decide', title: 'Media', gate: 'media-clean', choices: ['In pond water', 'In tap water, as a reset'] }
+  const entry = (id: string, choice: string) => ({ kind: 'done', id, stepKey: 'media', at: '2026-05-01T10:00:00Z', answer: { choice, note: '' } })
+  await old.table('visits').add({ id: 'v1', visit: { id: 'v1', job: { key: 'spring-startup', steps: [media] } }, log: [entry('e1', 'In pond water')] })
+  await old.table('lines').add({ id: 'l0', visitId: 'v1', userId: 'u', entry: entry('l0', 'In tap water, as a reset'), state: 'waiting', problem: null })
   await old.table('lines').add({ id: 'l1', visitId: 'v1', userId: 'u', entry: { kind: 'started' }, state: 'waiting', problem: null })
   await old.table('photos').bulkAdd([
     { id: 'waiting', visitId: 'v1', userId: 'u', state: 'waiting', image: new Uint8Array([1, 2, 3]).buffer, thumbnail: new ArrayBuffer(1) },
@@ -19,7 +22,14 @@ describe('the device’s store', () => {
   it('takes over what an older program kept: nothing that waits is lost', async () => {
     await oldStore('old')
     const db = new DeviceDb('old')
-    expect(await db.lines.toArray()).toMatchObject([{ id: 'l1', state: 'waiting' }])
+    // answers were kept by their words: they have codes now
+    expect(await db.lines.toArray()).toMatchObject([
+      { id: 'l0', entry: { answer: { choice: 'tap-water' } } },
+      { id: 'l1', state: 'waiting' },
+    ])
+    const kept = (await db.visits.get('v1'))!
+    expect(kept.visit.job.steps[0].choices!.map((c) => c.code)).toEqual(['pond-water', 'tap-water'])
+    expect(kept.log[0]).toMatchObject({ answer: { choice: 'pond-water' } })
     expect(await db.visits.get('v1')).toMatchObject({ plants: [], care: [], recentDoses: [] })
     expect((await db.images.toArray()).map((i) => [i.id, [...new Uint8Array(i.bytes)]])).toEqual([['waiting', [1, 2, 3]]])
     // lists of photos are read at every change: without their images

@@ -1,4 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
+import type { JobStep } from '@/core/jobs/step'
+import { upgradeEntry, upgradeJob } from '@/domain/job-upgrade'
 import type { FieldPerson, FieldVisit } from '@/domain/field-pack'
 import type { ProductBook } from '@/domain/product-book'
 import type { ProblemBody } from '@/domain/problems'
@@ -80,6 +82,26 @@ export class DeviceDb extends Dexie {
           .toCollection()
           .modify((photo) => {
             delete photo.image
+          })
+      })
+    // answers had no codes before: kept visits, their logs and what waits to be sent are brought along
+    this.version(3)
+      .stores({})
+      .upgrade(async (trx) => {
+        const steps = new Map<string, readonly JobStep[]>()
+        await trx
+          .table<KeptVisit>('visits')
+          .toCollection()
+          .modify((kept) => {
+            const job = upgradeJob(kept.visit.job)
+            steps.set(kept.id, job.steps)
+            Object.assign(kept, { visit: { ...kept.visit, job }, log: kept.log.map((entry) => upgradeEntry(entry, job.steps)) })
+          })
+        await trx
+          .table<WaitingLine>('lines')
+          .toCollection()
+          .modify((line) => {
+            Object.assign(line, { entry: upgradeEntry(line.entry, steps.get(line.visitId) ?? []) })
           })
       })
   }

@@ -1,0 +1,79 @@
+import { jobType } from '../core/jobs/job-types'
+import type { JobStep, JobType, StepChoice } from '../core/jobs/step'
+
+/**
+ * Steps as they were stored before answers had codes: a choice was the sentence that people read.
+ * Kept visits, a firm's own visit types and what devices hold are brought to today's shape by what stands here.
+ */
+interface StoredStep extends Omit<JobStep, 'choices'> {
+  readonly choices?: readonly (string | StepChoice)[]
+}
+
+/** Letters and digits only: commas, blanks and capitals of a sentence do not make it another answer. */
+const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '')
+
+/** A code of its own for an answer that only this firm has. */
+export const ownChoiceCode = (label: string, taken: readonly string[]): string => {
+  const slug = plain(label).slice(0, 24) || 'answer'
+  const code = slug.normalize('NFKD').replace(/[^a-z0-9]/g, '') || 'answer'
+  if (!taken.includes(code)) return code
+  return `${code}-${Array.from({ length: taken.length + 2 }, (_, i) => i + 2).find((n) => !taken.includes(`${code}-${n}`))}`
+}
+
+/** Answers of a stored step with their codes: those of the usual step by what they say or, where a gate decides by them, by their place. */
+function codedChoices(step: StoredStep, usual: JobStep | undefined): readonly StepChoice[] | undefined {
+  const { choices } = step
+  if (!choices) return undefined
+  const coded: StepChoice[] = []
+  choices.forEach((choice, i) => {
+    if (typeof choice !== 'string') return coded.push(choice)
+    const known = usual?.choices?.find((c) => plain(c.label) === plain(choice)) ?? (usual?.gate ? usual.choices?.[i] : undefined)
+    const taken = coded.map((c) => c.code)
+    const code = known && !taken.includes(known.code) ? known.code : ownChoiceCode(choice, [...taken, ...(usual?.choices ?? []).map((c) => c.code)])
+    return coded.push({ code, label: choice })
+  })
+  return coded
+}
+
+/** A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes by. */
+export function guardedStep<Step extends Pick<JobStep, 'gate' | 'readings' | 'required' | 'key'>>(step: Step, usual: JobStep | undefined): Step {
+  if (!usual) return step
+  const needed = usual.key === 'test-refilled' ? (usual.required ?? []) : []
+  const more = (list: JobStep['readings']) => (needed.length > 0 ? [...new Set([...(list ?? []), ...needed])] : list)
+  const gated = usual.gate && step.gate !== usual.gate ? { ...step, gate: usual.gate } : step
+  return needed.length > 0 ? { ...gated, readings: more(step.readings), required: more(step.required) } : gated
+}
+
+/** Steps of a visit type in today's shape. @param key the visit type */
+export function upgradeSteps(key: string, steps: readonly StoredStep[]): JobStep[] {
+  const usual = new Map((jobType(key)?.steps ?? []).map((step) => [step.key, step]))
+  return steps.map((step) => {
+    const { choices, ...rest } = step
+    const coded = codedChoices(step, usual.get(step.key))
+    return guardedStep(coded ? { ...rest, choices: coded } : rest, usual.get(step.key))
+  })
+}
+
+export const upgradeJob = (job: JobType): JobType => ({ ...job, steps: upgradeSteps(job.key, job.steps) })
+
+/** A logged answer by its code; one that no answer of the step says is kept among the notes. */
+export function upgradeAnswer<Answer extends { readonly choice?: string; readonly note?: string }>(answer: Answer, step: JobStep | undefined): Answer {
+  const { choice, ...rest } = answer
+  if (choice === undefined || step?.choices?.some((c) => c.code === choice)) return answer
+  const known = step?.choices?.find((c) => plain(c.label) === plain(choice))
+  if (known) return { ...answer, choice: known.code }
+  return { ...rest, note: [choice, answer.note].filter(Boolean).join(': ') } as unknown as Answer
+}
+
+/** A line of a log in today's shape. */
+export function upgradeEntry<Line extends object>(entry: Line, steps: readonly JobStep[]): Line {
+  const { kind, stepKey, answer } = entry as { kind?: unknown; stepKey?: unknown; answer?: { choice?: string; note?: string } }
+  if (kind !== 'done' || !answer || typeof answer !== 'object') return entry
+  return {
+    ...entry,
+    answer: upgradeAnswer(
+      answer,
+      steps.find((s) => s.key === stepKey),
+    ),
+  }
+}

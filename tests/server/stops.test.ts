@@ -1,0 +1,169 @@
+import { randomUUID } from 'node:crypto'
+import knexFactory from 'knex'
+import { jobType } from '@/core/jobs/job-types'
+import type { EntryId, VisitId } from '@/domain/ids'
+import type { EntryInput, StepAnswer } from '@/domain/visit'
+import { stepStates } from '@/domain/visit-progress'
+import { HousePractice } from '@/domain/practice'
+import { setPractice } from '@/server/use-cases/firm'
+import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
+import { codeAnswers } from '@/server/db/migrations/019-codes'
+import { findOwnJob, storeOwnJob } from '@/server/db/own-job-repository'
+import { closeQueue } from '@/server/jobs/queue'
+import { dosesPage } from '@/server/use-cases/doses'
+import { logEntry } from '@/server/use-cases/field/log'
+import { fieldVisit } from '@/server/use-cases/field/pack'
+import { syncField } from '@/server/use-cases/field/sync'
+import { customersPage } from '@/server/use-cases/customers'
+import { addPond } from '@/server/use-cases/ponds'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { finishVisit, skipped, startVisit } from '../fixtures/field'
+import { makeFirm, newPond } from '../fixtures/firm'
+import { readingsOf } from '../fixtures/plain-answer'
+import { problemOf } from '../fixtures/problem-of'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const today = new Date().toISOString().slice(0, 10)
+const done = (stepKey: string, answer: Partial<StepAnswer>, more: object = {}): EntryInput =>
+  ({
+    kind: 'done',
+    id: randomUUID() as EntryId,
+    stepKey,
+    at: new Date().toISOString(),
+    answer: { note: '', ...answer },
+    confirmedUnlikely: true,
+    replaces: null,
+    ...more,
+  }) as EntryInput
+
+async function withVisit(name: string, jobKey: string) {
+  const firm = await makeFirm(name)
+  const pondId = await addPond(firm.actors.owner, newPond())
+  const visit = async (startTime: string, key = jobKey) => {
+    const id = await planVisit(firm.actors.office, { pondId, jobType: key, day: today, startTime, crewId: firm.crewId, note: '' })
+    await startVisit(firm.actors['crew-lead'], id)
+    return id
+  }
+  return { ...firm, pondId, visit, visitId: await visit('08:00') }
+}
+const gateCodes = async (attempt: Promise<unknown>): Promise<string[]> => {
+  const problem = await problemOf(attempt)
+  return ((problem as { details?: { gate?: { code: string }[] } }).details?.gate ?? []).map((r) => r.code)
+}
+
+describe('the same product again', () => {
+  it('within its gap is a stop on the phone, also on another visit, and is passed by a crew lead with a reason', async () => {
+    const { actors, visit, visitId, pondId } = await withVisit('Twice', 'rescue-floor')
+    const binder = (id: VisitId, more: object = {}) =>
+      logEntry(actors['crew-lead'], id, done('binder', { doses: [{ productKey: 'binder', name: 'Binder', amount: 100, unit: 'g' }] }, more))
+    expect(await binder(visitId)).toBe('kept')
+    const second = await visit('13:00')
+    expect(await gateCodes(binder(second))).toEqual(['dose-too-soon'])
+    expect(await binder(second, { override: { reason: 'Ammonia is back after the siphon' } })).toBe('kept')
+    const desk = await dosesPage(actors.office, pondId)
+    expect(desk.recentDoses.filter((d) => d.productKey === 'binder')).toHaveLength(2)
+  })
+})
+
+describe('what the phone refuses', () => {
+  it('an answer that is no code of the step', async () => {
+    const { actors, visitId } = await withVisit('No code', 'rescue-floor')
+    const problem = await problemOf(logEntry(actors['crew-lead'], visitId, done('siphon', { choice: 'All is well' })))
+    // the words of no answer are kept as a note, and the decision is asked for again
+    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'answer.choice', code: 'missing' }] })
+  })
+  it('fish going back without oxygen and nitrite tested', async () => {
+    const { actors, visitId } = await withVisit('Untested', 'spring-cleanout')
+    const tests = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
+    const problem = await problemOf(logEntry(actors['crew-lead'], visitId, done('test-refilled', { readings: readingsOf(tests), method: 'drops' })))
+    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'answer.readings.nitrite' }, { path: 'answer.readings.dissolvedOxygen' }] })
+    expect(await gateCodes(logEntry(actors['crew-lead'], visitId, done('fish-back', { fish: [] })))).toEqual(['not-tested'])
+  })
+  it('salt over the plants’ limit, also when it is only written down as a product', async () => {
+    const { actors, visit } = await withVisit('Salty', 'routine')
+    await setPractice(actors.owner, 1, HousePractice.parse({ winterSalt: 'tenth-percent' }))
+    const visitId = await visit('13:00', 'winter-shutdown')
+    const { gateFacts } = await fieldVisit(actors.office, visitId)
+    const grams = gateFacts.systemM3 * 1000 * 2
+    const give = (amount: number) =>
+      logEntry(actors['crew-lead'], visitId, done('salt', { figures: { saltKg: 0 }, doses: [{ productKey: 'salt', name: 'Salt', amount, unit: 'g' }] }))
+    expect(await gateCodes(give(grams))).toEqual(['too-salty'])
+    expect(await give(grams / 2)).toBe('kept')
+  })
+})
+
+describe('the fill water of a site', () => {
+  it('is asked once: what a visit tests is on file for the next one', async () => {
+    const { actors, visit, visitId } = await withVisit('Hard tap', 'rescue-floor')
+    const lead = actors['crew-lead']
+    const pond = { waterTemp: 15, ph: 6.2, tan: 5, kh: 0.5, nitrite: 0.1, dissolvedOxygen: 8 }
+    await logEntry(lead, visitId, done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3, tapPh: 8, tapKh: 14 }), method: 'drops' }))
+    for (const step of jobType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap')) await logEntry(lead, visitId, skipped(step.key, 'not today'))
+    await finishVisit(lead, visitId)
+    const site = (await customersPage(actors.office)).customers[0].sites[0]
+    expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
+
+    const next = await visit('13:00')
+    const { gateFacts } = await fieldVisit(actors.office, next)
+    expect(gateFacts.fill).toEqual(site.fill)
+    await logEntry(lead, next, done('test', { readings: readingsOf({ ...pond, nitrate: 10 }), method: 'drops' }))
+    await logEntry(lead, next, done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3 }), method: 'drops' }))
+    const change = done('change-water', { figures: { changedM3: gateFacts.systemM3 * 0.33 } })
+    expect(await gateCodes(logEntry(lead, next, change))).toEqual(['ammonia-after'])
+  })
+})
+
+describe('what was stored before answers had codes', () => {
+  const words = (text: object): string => JSON.stringify(text)
+  /** A visit, its log and an own visit type as they were. */
+  async function inOldShape() {
+    const made = await withVisit('Old shape', 'rescue-floor')
+    const { actors, firmId, visitId } = made
+    const lead = actors['crew-lead']
+    await logEntry(lead, visitId, done('siphon', { choice: 'calm' }))
+    const own = { name: 'Our rescue', customerNote: 'Note', steps: jobType('rescue-floor')!.steps }
+    await inFirm(firmId, (trx) => storeOwnJob(trx, firmId, 'rescue-floor', 0, own as never, actors.owner.userId))
+    const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
+    const spoken = (steps: readonly { choices?: readonly { label: string }[] }[]) =>
+      steps.map((s) => (s.choices ? { ...s, choices: s.choices.map((c) => c.label) } : s))
+    const { job } = await owner('visits').where({ id: visitId }).first('job')
+    await owner('visits')
+      .where({ id: visitId })
+      .update({ job: words({ ...job, steps: spoken(job.steps) }) })
+    await owner('own_jobs')
+      .where({ firm_id: firmId })
+      .update({ job: words({ ...own, steps: spoken(own.steps) }) })
+    await owner.raw(
+      `update visit_entries set entry = jsonb_set(entry, '{answer,choice}', '"No smell, fish calm"') where visit_id = ? and entry->>'stepKey' = 'siphon'`,
+      [visitId],
+    )
+    return { ...made, owner, lead }
+  }
+  it('visits, logs and own visit types are brought along', async () => {
+    const { owner, visitId, firmId, actors } = await inOldShape()
+    try {
+      await codeAnswers(owner)
+    } finally {
+      await owner.destroy()
+    }
+    const { visit, log } = await fieldVisit(actors.office, visitId)
+    expect(visit.job.steps.find((s) => s.key === 'siphon')!.choices!.map((c) => c.code)).toEqual(['calm', 'rotten-eggs', 'gasping'])
+    expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })
+    const { job } = await inFirm(firmId, (trx) => findOwnJob(trx, 'rescue-floor'))
+    expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(jobType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices)
+  })
+  it('a device that was away says its answers by their words, and a stop still stops', async () => {
+    const { actors, visitId } = await withVisit('Old device', 'rescue-floor')
+    const lead = actors['crew-lead']
+    const line = (choice: string, seen: string) => ({ visitId, entry: done('siphon', { choice }, { gateSeen: seen }) })
+    const { results } = await syncField(lead, { userId: lead.userId, lines: [line('Smell of rotten eggs', 'stop'), line('No smell, fish calm', 'safe')] })
+    expect(results.map((r) => r.outcome)).toEqual(['refused', 'kept'])
+    const { visit, log } = await fieldVisit(actors.office, visitId)
+    expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })
+  })
+})
