@@ -6,7 +6,8 @@ import type { VisitId } from './ids'
 export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 'on-the-way', 'running-late', 'visit-report'] as const
 export type NoticeKind = (typeof NOTICE_KINDS)[number]
 
-export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed'] as const
+/** told: not by letter, but by telephone or at the gate. */
+export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed', 'told'] as const
 export type NoticeState = (typeof NOTICE_STATES)[number]
 
 export const NOTICE_NAMES: Readonly<Record<NoticeKind, string>> = {

@@ -276,6 +276,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/follow-ups/[followUpId]/close', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/durations/forget', method: 'POST', allowed: PLANNERS, body: () => ({ job: 'not-a-job' }) },
   { route: 'api/v1/notices', method: 'POST', allowed: PLANNERS, body: () => ({ visits: ['00000000-0000-4000-8000-000000000000'] }) },
+  { route: 'api/v1/notices/told', method: 'POST', allowed: PLANNERS, body: () => ({ visits: ['00000000-0000-4000-8000-000000000000'] }) },
   { route: 'api/v1/notices/[noticeId]/again', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/notice-templates', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, templates: DEFAULT_TEMPLATES }) },
   { route: 'api/v1/visits/[visitId]/tell', method: 'POST', allowed: LOGGERS, body: () => ({ kind: 'on-the-way', time: '09:00' }) },

@@ -8,7 +8,7 @@ import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
 import { calendarOf, endFeed, makeFeed } from '@/server/use-cases/calendar-feeds'
-import { noticeBoard, sendNotice, setTemplates, tellArrival, tellCustomers } from '@/server/use-cases/notices'
+import { markTold, noticeBoard, sendAgain, sendNotice, setTemplates, tellArrival, tellCustomers } from '@/server/use-cases/notices'
 import { addPond } from '@/server/use-cases/ponds'
 import { cancelVisit, moveVisit, planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -48,7 +48,7 @@ async function firmWithVisit(name: string, email = 'nessa@customer.example') {
 const move = async (actor: Actor, visitId: VisitId, to: string, version: number, crewId: string) =>
   moveVisit(actor, visitId, { day: to, startTime: '08:00', crewId: crewId as never, version })
 const sendAll = async (actor: Actor) => {
-  for (const n of (await noticeBoard(actor)).sent) if (n.state !== 'sent') await sendNotice(actor.firmId, n.id, false)
+  for (const n of (await noticeBoard(actor)).sent) if (n.state === 'queued') await sendNotice(actor.firmId, n.id, false)
 }
 
 describe('letters', () => {
@@ -88,8 +88,46 @@ describe('letters', () => {
     // what failed was not told
     expect(board.due).toHaveLength(1)
     await fetch(`${url}/outage?seconds=0`, { method: 'POST' })
+    // given up: only "again" takes it on once more
+    await sendNotice(actors.office.firmId, notice.id, false)
+    expect((await noticeBoard(actors.office)).sent[0].state).toBe('failed')
+    await sendAgain(actors.office, notice.id)
     await sendNotice(actors.office.firmId, notice.id, false)
     expect((await noticeBoard(actors.office)).sent[0].state).toBe('sent')
+    expect((await problemOf(sendAgain(actors.office, notice.id))).kind).toBe('refused')
+  })
+  it.each(['queued', 'sending', 'failed'])('that got stuck as %s go out by "again"', async (state) => {
+    const url = await outbox()
+    process.env.MAIL_URL = url
+    const { actors, visitId, firmId } = await firmWithVisit(`Stuck ${state}`)
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
+    const [notice] = (await noticeBoard(actors.office)).sent
+    await inFirm(firmId, (trx) => trx('notices').where({ id: notice.id }).update({ state }))
+    await sendAgain(actors.office, notice.id)
+    await sendNotice(firmId, notice.id, false)
+    expect((await noticeBoard(actors.office)).sent[0].state).toBe('sent')
+    expect(await lettersAt(url)).toHaveLength(1)
+  })
+  it('are claimed by their state: two senders send one letter', async () => {
+    const url = await outbox()
+    process.env.MAIL_URL = url
+    const { actors, visitId, firmId } = await firmWithVisit('Two senders')
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
+    const [{ id }] = (await noticeBoard(actors.office)).sent
+    await Promise.all([sendNotice(firmId, id, false), sendNotice(firmId, id, false)])
+    expect(await lettersAt(url)).toHaveLength(1)
+  })
+  it('customers without mail can be marked as told, and then they know', async () => {
+    const { actors, visitId, crewId } = await firmWithVisit('By phone', '')
+    expect((await noticeBoard(actors.office)).due).toHaveLength(1)
+    expect(await markTold(actors.office, [visitId])).toEqual({ told: 1 })
+    const board = await noticeBoard(actors.office)
+    expect(board.due).toEqual([])
+    expect(board.sent[0]).toMatchObject({ state: 'told', customerName: 'Nessa Quill' })
+    expect(await markTold(actors.office, [visitId])).toEqual({ told: 0 })
+    await move(actors.office, visitId, day(22), 1, crewId)
+    expect((await noticeBoard(actors.office)).due.map((d) => d.kind)).toEqual(['visit-moved'])
+    expect((await problemOf(markTold(actors.technician, [visitId]))).kind).toBe('forbidden')
   })
   it('are not written to a customer without an address, who is named instead', async () => {
     const { actors, visitId } = await firmWithVisit('Dunlin', '')

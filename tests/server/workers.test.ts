@@ -1,14 +1,17 @@
 import type { ChildProcess } from 'node:child_process'
 import { addDays } from '@/core/numeric/calendar'
+import knexFactory, { type Knex } from 'knex'
 import type { ForecastRun } from '@/domain/forecast'
-import type { PlanRunId, PondId } from '@/domain/ids'
+import type { ForecastRunId, PlanRunId, PondId } from '@/domain/ids'
 import { PlanWish } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import { closeDatabase } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { bestSoFar, findPlanRun } from '@/server/db/plan-run-repository'
-import { closeQueue } from '@/server/jobs/queue'
-import { askForecast, forecastRun, pondOutlook, stopForecast, waterLab } from '@/server/use-cases/lab/forecasts'
+import type { Actor } from '@/server/auth/actor'
+import { closeQueue, sendJobIn } from '@/server/jobs/queue'
+import { noticeBoard, reviveLostNotices, tellCustomers } from '@/server/use-cases/notices'
+import { askForecast, forecastRun, nightlyForecast, pondOutlook, stopForecast, waterLab } from '@/server/use-cases/lab/forecasts'
 import { logReadings } from '@/server/use-cases/readings'
 import { askPlan, planningBoard, stopPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
@@ -32,6 +35,78 @@ const wish = (over: Partial<PlanWish> = {}) => PlanWish.parse({ from, to: addDay
 /** Enough work for a search of many seconds. */
 const PONDS = 12
 const FORECAST_PONDS = 10
+
+/** A database connection of the queue's owner, as a worker that takes a job and dies leaves it behind. */
+async function asOwner<Value>(work: (knex: Knex) => Promise<Value>): Promise<Value> {
+  const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
+  try {
+    return await work(owner)
+  } finally {
+    await owner.destroy()
+  }
+}
+
+const forecastIs = async (actor: Actor, id: ForecastRunId, state: ForecastRun['state']): Promise<ForecastRun> => {
+  for (let tries = 0; tries < 600; tries++) {
+    const run = await forecastRun(actor, id)
+    if (run.state === state) return run
+    await new Promise((resolve) => setTimeout(resolve, 100))
+  }
+  throw new Error(`the forecast never was ${state}: ${JSON.stringify(await forecastRun(actor, id))}`)
+}
+
+describe('what is asked for is never lost', () => {
+  it('a forecast whose job a dying worker had taken, but not begun, is worked out by the next one', async () => {
+    const { actors, firmId } = await makeFirm('Shoveler')
+    await addPond(actors.owner, newPond())
+    const { id } = await askForecast(actors.owner)
+    // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is nobody's
+    const taken = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }))
+    expect(taken).toBe(1)
+    await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ waits_since: '2020-01-01' }))
+    workers.push(await startWorker())
+    expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
+  }, 90_000)
+
+  it('a forecast that somebody waits for does not stand behind those of the night', async () => {
+    const crowd = await makeFirm('Pochard')
+    for (let i = 0; i < 6; i++) await addPond(crowd.actors.owner, newPond({ name: `Pond ${i}` }))
+    const { actors } = await makeFirm('Scaup')
+    await addPond(actors.owner, newPond())
+    expect(await nightlyForecast(crowd.firmId, 'Etc/UTC')).toBe(true)
+    // one of the night that still waits goes ahead too, once somebody asks for it
+    expect(await nightlyForecast(actors.owner.firmId, 'Etc/UTC')).toBe(true)
+    const { id } = await askForecast(actors.owner)
+    const queues = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).pluck('name'))
+    expect(queues.sort()).toEqual(['forecast-asked', 'forecast-ponds'])
+    workers.push(await startWorker())
+    expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
+  }, 90_000)
+
+  it('a letter whose sender died is sent by the next one, under the same id', async () => {
+    const { actors, firmId, crewId } = await makeFirm('Wigeon')
+    const pondId = await addPond(actors.owner, { ...newPond(), customer: { kind: 'new', customer: { name: 'Nessa', email: 'n@customer.example', phone: '' } } })
+    const visitId = await planVisit(actors.office, { pondId, jobType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
+    await tellCustomers(actors.office, [visitId], 'http://firm.example')
+    await inFirm(firmId, (trx) => trx('notices').update({ state: 'sending', claimed_at: '2020-01-01' }))
+    await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [firmId]).delete())
+    expect(await reviveLostNotices()).toBeGreaterThan(0)
+    const [notice] = (await noticeBoard(actors.office)).sent
+    expect(notice.state).toBe('queued')
+    expect(await asOwner((knex) => knex('queue.job').whereRaw(`data->>'noticeId' = ?`, [notice.id]).pluck('name'))).toEqual(['send-notice'])
+  })
+
+  it('a run and its job are there together or not at all', async () => {
+    const { actors, firmId } = await makeFirm('Goldeneye')
+    await expect(
+      inFirm(firmId, async (trx) => {
+        await sendJobIn(trx, 'windows-of-ponds', { firmId })
+        throw new Error('refused after all')
+      }),
+    ).rejects.toThrow('refused after all')
+    expect(await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [actors.owner.firmId]).pluck('name'))).toEqual([])
+  })
+})
 
 describe('workers', () => {
   it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
@@ -62,6 +137,20 @@ describe('workers', () => {
     )
     expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
 
+    // its job was lost between the row and the queue, or with a worker that had just taken it: it waits with nobody to come
+    const orphan = crypto.randomUUID() as PlanRunId
+    await inFirm(firmId, (trx) =>
+      trx('plan_runs').insert({
+        id: orphan,
+        firm_id: firmId,
+        state: 'queued',
+        wish: JSON.stringify(wish()),
+        asked_by: actors.office.userId,
+        waits_since: '2020-01-01',
+      }),
+    )
+    expect((await runWhen(actors.office, orphan, isOver)).state).toBe('done')
+
     // stopped before any worker has it: nothing is worked out
     for (const worker of workers.splice(0)) worker.kill('SIGTERM')
     const stopped = await askPlan(actors.office, wish())
@@ -91,10 +180,9 @@ describe('workers', () => {
 
     // as if the silence had been long enough
     await inFirm(firmId, (trx) => trx('plan_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
-    workers.push(await startWorker())
-    // stopped as soon as it has it, the next worker still knows what the dead one had found
-    await runWhen(actors.office, id, (run) => run.state === 'running' && run.share > 0)
+    // told to stop before the next worker has it, that one still knows what the dead one had found
     await stopPlan(actors.office, id)
+    workers.push(await startWorker())
     const run = await runWhen(actors.office, id, isOver)
     expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
     expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)

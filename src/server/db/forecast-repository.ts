@@ -2,7 +2,6 @@ import type { Knex } from 'knex'
 import type { PondFilter } from '@/core/ecosystem/pond-filter'
 import type { ForecastRun, Foretold, PondForecast, Worry } from '@/domain/forecast'
 import type { FirmId, ForecastRunId, PondId, UserId } from '@/domain/ids'
-import { database } from './connection'
 
 const toRun = (r: Record<string, never> & { asked_at: Date; finished_at: Date | null }): ForecastRun => ({
   id: r.id,
@@ -28,6 +27,16 @@ export async function latestForecastRun(trx: Knex.Transaction): Promise<Forecast
   return row ? toRun(row) : null
 }
 
+/** Whether somebody waits for it: those of the night were asked for by nobody. */
+export async function wasAsked(trx: Knex.Transaction, id: ForecastRunId): Promise<boolean> {
+  return (await trx('forecast_runs').where({ id }).first('asked_by'))?.asked_by != null
+}
+
+/** Somebody waits now for a run of the night. */
+export async function askedNow(trx: Knex.Transaction, id: ForecastRunId, by: UserId): Promise<void> {
+  await trx('forecast_runs').where({ id, asked_by: null }).update({ asked_by: by })
+}
+
 /** Asks a run to stop; a queued one never starts. */
 export async function cancelForecastRun(trx: Knex.Transaction, id: ForecastRunId): Promise<void> {
   await trx('forecast_runs').where({ id, state: 'running' }).update({ cancel: true })
@@ -50,13 +59,7 @@ export async function finishForecastRun(trx: Knex.Transaction, id: ForecastRunId
 }
 
 export async function requeueForecastRun(trx: Knex.Transaction, id: ForecastRunId): Promise<boolean> {
-  return (await trx('forecast_runs').where({ id, state: 'running' }).update({ state: 'queued' })) > 0
-}
-
-/** Runs of any firm whose worker has not been heard of for a while. */
-export async function staleForecastRuns(olderThanS: number): Promise<{ id: ForecastRunId; firmId: FirmId }[]> {
-  const { rows } = await database().raw('select id, firm_id from door_stale_forecast_runs(make_interval(secs => ?))', [olderThanS])
-  return rows.map((r: { id: ForecastRunId; firm_id: FirmId }) => ({ id: r.id, firmId: r.firm_id }))
+  return (await trx('forecast_runs').where({ id }).whereIn('state', ['running', 'queued']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
 }
 
 export interface KeptFilter {

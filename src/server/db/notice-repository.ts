@@ -67,7 +67,12 @@ export interface Notice {
   readonly sentAt: string | null
 }
 
-export async function insertNotice(trx: Knex.Transaction, firmId: FirmId, notice: Omit<Notice, 'state' | 'problem' | 'madeAt' | 'sentAt'>): Promise<void> {
+export async function insertNotice(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  notice: Omit<Notice, 'state' | 'problem' | 'madeAt' | 'sentAt'>,
+  state: 'queued' | 'told' = 'queued',
+): Promise<void> {
   await trx('notices').insert({
     id: notice.id,
     firm_id: firmId,
@@ -78,7 +83,8 @@ export async function insertNotice(trx: Knex.Transaction, firmId: FirmId, notice
     recipient: notice.recipient,
     subject: notice.subject,
     body: notice.body,
-    state: 'queued',
+    state,
+    ...(state === 'told' ? { sent_at: trx.fn.now() } : {}),
   })
 }
 
@@ -97,20 +103,33 @@ const toNotice = (r: Record<string, never>): Notice => ({
   sentAt: (r.sent_at as Date | null)?.toISOString() ?? null,
 })
 
-export async function listNotices(trx: Knex.Transaction, limit: number): Promise<Notice[]> {
-  return (await trx('notices').orderBy('created_at', 'desc').limit(limit)).map(toNotice)
+export async function listNotices(trx: Knex.Transaction, limit: number): Promise<(Notice & { readonly customerName: string })[]> {
+  const rows = await trx('notices as n')
+    .join('visits as v', 'v.id', 'n.visit_id')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .orderBy('n.created_at', 'desc')
+    .limit(limit)
+    .select('n.*', 'c.name as customer_name')
+  return rows.map((r) => ({ ...toNotice(r), customerName: r.customer_name }))
 }
 
-/** Takes a notice on for sending. @returns undefined when it is on its way or sent already */
+/** Takes a waiting notice on for sending, by its state: no two senders have it. @returns undefined when it is on its way, sent, or not to be sent any more */
 export async function claimNotice(trx: Knex.Transaction, id: string): Promise<Notice | undefined> {
-  const rows = await trx('notices').where({ id }).whereNot('state', 'sent').update({ state: 'sending' }).returning('*')
+  const rows = await trx('notices').where({ id, state: 'queued' }).update({ state: 'sending', claimed_at: trx.fn.now() }).returning('*')
   return rows[0] && toNotice(rows[0])
 }
 
 export async function endNotice(trx: Knex.Transaction, id: string, state: 'sent' | 'failed' | 'queued', problem = ''): Promise<void> {
   await trx('notices')
     .where({ id })
-    .update({ state, problem, ...(state === 'sent' ? { sent_at: trx.fn.now() } : {}) })
+    .update({ state, problem, ...(state === 'sent' ? { sent_at: trx.fn.now() } : {}), ...(state === 'queued' ? { waits_since: trx.fn.now() } : {}) })
+}
+
+/** Puts a notice back to wait, whatever it had got stuck in. @returns false where it is sent, or told in another way */
+export async function requeueNotice(trx: Knex.Transaction, id: string): Promise<boolean> {
+  return (await trx('notices').where({ id }).whereNotIn('state', ['sent', 'told']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
 }
 
 export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {

@@ -3,7 +3,6 @@ import type { MakePlanOptions } from '@/core/dispatch/plan/make-plan'
 import type { FirmId, PlanRunId, UserId } from '@/domain/ids'
 import { PlanWish, type CrunchWeek, type PlanResult, type PlanRun, type PlanRunState } from '@/domain/plan-run'
 import { figuresOf, type PlanSummary } from '@/domain/plan-summary'
-import { database } from './connection'
 
 /** Plans of an older day do not say why a visit moved, nor who knows of it. */
 const completed = (result: PlanResult): PlanResult => ({
@@ -93,11 +92,5 @@ export async function bestSoFar(trx: Knex.Transaction, id: PlanRunId): Promise<N
 }
 
 export async function requeuePlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {
-  return (await trx('plan_runs').where({ id, state: 'running' }).update({ state: 'queued' })) > 0
-}
-
-/** Runs of any firm whose worker has not been heard of for a while. */
-export async function stalePlanRuns(olderThanS: number): Promise<{ id: PlanRunId; firmId: FirmId }[]> {
-  const { rows } = await database().raw(`select id, firm_id from door_stale_plan_runs(make_interval(secs => ?))`, [olderThanS])
-  return rows.map((r: { id: PlanRunId; firm_id: FirmId }) => ({ id: r.id, firmId: r.firm_id }))
+  return (await trx('plan_runs').where({ id }).whereIn('state', ['running', 'queued']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
 }

@@ -15,6 +15,8 @@ export interface MailGateway {
 }
 
 const TIMEOUT_MS = 4000
+/** A mail server may think about a letter; a claim lasts longer. */
+const SMTP_TIMEOUT_MS = 30_000
 
 /** An outbox over HTTP: POST /messages. */
 export const httpOutbox = (baseUrl: string): MailGateway => ({
@@ -29,12 +31,16 @@ export const httpOutbox = (baseUrl: string): MailGateway => ({
   },
 })
 
+/** A message id is unique by the sender's own domain (RFC 5322, 3.6.4). */
+const domainOf = (from: string): string => /@([a-z0-9.-]+)>?$/i.exec(from.trim())?.[1] ?? 'localhost'
+
 /** A mail server by SMTP; the message id lets it and the reader see a repeat. */
 export const smtpMail = (url: string): MailGateway => {
-  const transport = createTransport(url)
+  const transport = createTransport(url, { connectionTimeout: SMTP_TIMEOUT_MS, greetingTimeout: SMTP_TIMEOUT_MS, socketTimeout: SMTP_TIMEOUT_MS } as never)
   return {
     send: async ({ id, ...message }) => {
-      await transport.sendMail({ ...message, messageId: `<${id}@slow-reed>` })
+      // the same letter has the same id in every try, so that a repeat is seen as one
+      await transport.sendMail({ ...message, messageId: `<${id}@${domainOf(message.from)}>` })
     },
   }
 }

@@ -3,7 +3,7 @@ import type { FirmId, ForecastRunId, PondId } from '@/domain/ids'
 import { database } from '@/server/db/connection'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
-import { beatForecastRun, claimForecastRun, finishForecastRun, requeueForecastRun, staleForecastRuns, storeForecast } from '@/server/db/forecast-repository'
+import { beatForecastRun, claimForecastRun, finishForecastRun, requeueForecastRun, storeForecast, wasAsked } from '@/server/db/forecast-repository'
 import { findPond, listPonds } from '@/server/db/pond-repository'
 import { listStations } from '@/server/db/weather-repository'
 import { logger } from '@/server/logger'
@@ -11,7 +11,8 @@ import { todayIn } from '@/server/today'
 import { forecastTask, keptFilter } from '@/server/use-cases/lab/forecast-task'
 import { weather } from '@/server/use-cases/weather'
 import { ForecastPool } from './forecast-pool'
-import { sendJob } from './queue'
+import { lostRows } from './lost'
+import { sendJobIn } from './queue'
 
 const THREADS = 2
 const BEAT_MS = 1000
@@ -98,17 +99,22 @@ async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<
   }
 }
 
-/** Puts runs whose worker died back into the queue. */
+const backToQueue = (firmId: FirmId, runId: ForecastRunId): Promise<void> =>
+  inFirm(firmId, async (trx) => {
+    if (await requeueForecastRun(trx, runId)) await sendJobIn(trx, (await wasAsked(trx, runId)) ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })
+  })
+
+/** Puts runs whose worker died, or whose job was lost, back into the queue. */
 export async function reviveStaleForecasts(olderThanS = STALE_S): Promise<number> {
-  const stale = await staleForecastRuns(olderThanS)
-  for (const { id, firmId } of stale) if (await inFirm(firmId, (trx) => requeueForecastRun(trx, id))) await sendJob('forecast-ponds', { firmId, runId: id })
-  return stale.length
+  const lost = await lostRows<ForecastRunId>('forecast_runs', olderThanS)
+  for (const { id, firmId } of lost) await backToQueue(firmId, id)
+  return lost.length
 }
 
 /** Hands everything under way back to the queue, for another worker. */
 export async function handBackForecasts(): Promise<void> {
   for (const [runId, { firmId, stop }] of [...running]) {
     stop()
-    if (await inFirm(firmId, (trx) => requeueForecastRun(trx, runId))) await sendJob('forecast-ponds', { firmId, runId })
+    await backToQueue(firmId, runId)
   }
 }

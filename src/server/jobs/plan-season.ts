@@ -1,12 +1,13 @@
 import type { FirmId, PlanRunId } from '@/domain/ids'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findFirm } from '@/server/db/firm-repository'
-import { beatPlanRun, bestSoFar, claimPlanRun, findPlanRun, finishPlanRun, requeuePlanRun, stalePlanRuns } from '@/server/db/plan-run-repository'
+import { beatPlanRun, bestSoFar, claimPlanRun, findPlanRun, finishPlanRun, requeuePlanRun } from '@/server/db/plan-run-repository'
 import { logger } from '@/server/logger'
 import { todayIn } from '@/server/today'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
-import { sendJob } from './queue'
+import { lostRows } from './lost'
+import { sendJobIn } from './queue'
 import { searchPlan, type RunningSearch } from './search-plan'
 
 const BEAT_MS = 1000
@@ -41,6 +42,8 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
     })
     search = searchPlan(context.input, SEED, best)
     running.set(runId, { firmId, search })
+    // asked to stop while everything was still being read: what is known so far counts
+    if (asked) search.stop()
     const outcome = await search.outcome
     if (!outcome.feasible) throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)
     await inFirm(firmId, (trx) => finishPlanRun(trx, runId, outcome.status === 'stopped' ? 'stopped' : 'done', proposalOf(context, outcome, wish.to)))
@@ -55,11 +58,16 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
   }
 }
 
-/** Puts runs whose worker died back into the queue. */
+const backToQueue = (firmId: FirmId, runId: PlanRunId): Promise<void> =>
+  inFirm(firmId, async (trx) => {
+    if (await requeuePlanRun(trx, runId)) await sendJobIn(trx, 'plan-season', { firmId, runId })
+  })
+
+/** Puts runs whose worker died, or whose job was lost, back into the queue. */
 export async function reviveStalePlans(olderThanS = STALE_S): Promise<number> {
-  const stale = await stalePlanRuns(olderThanS)
-  for (const { id, firmId } of stale) if (await inFirm(firmId, (trx) => requeuePlanRun(trx, id))) await sendJob('plan-season', { firmId, runId: id })
-  return stale.length
+  const lost = await lostRows<PlanRunId>('plan_runs', olderThanS)
+  for (const { id, firmId } of lost) await backToQueue(firmId, id)
+  return lost.length
 }
 
 /** Hands everything under way back to the queue, for another worker. */
@@ -67,6 +75,6 @@ export async function handBackPlans(): Promise<void> {
   for (const [runId, { firmId, search }] of [...running]) {
     running.delete(runId)
     search.abandon()
-    if (await inFirm(firmId, (trx) => requeuePlanRun(trx, runId))) await sendJob('plan-season', { firmId, runId })
+    await backToQueue(firmId, runId)
   }
 }

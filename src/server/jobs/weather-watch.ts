@@ -16,7 +16,8 @@ export async function weatherWatch(now: Date = new Date()): Promise<boolean> {
 
 /** Every firm's ponds are forecast once a day, as soon as the day's weather is there. */
 export async function forecastWatch(now: Date = new Date()): Promise<void> {
-  if ((await listStations(database())).length === 0) return
+  // without a weather desk nothing is new by night: forecasts are made when somebody asks
+  if (!process.env.WEATHER_DESK_URL || (await listStations(database())).length === 0) return
   for (const firmId of await firmIds()) {
     const { timeZone } = await inFirm(firmId, findFirm)
     await nightlyForecast(firmId, timeZone, now)

@@ -3,9 +3,9 @@ import { closeDatabase } from '@/server/db/connection'
 import { logger } from '@/server/logger'
 import { forecastPonds, handBackForecasts, reviveStaleForecasts } from './forecast-ponds'
 import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
-import { closeQueue, queue } from './queue'
-import { sendNotice } from '@/server/use-cases/notices'
-import { NOTICE_TRIES, type QueueName, type QueuePayload } from './queues'
+import { closeQueue, openForWork } from './queue'
+import { reviveLostNotices, sendNotice } from '@/server/use-cases/notices'
+import { NOTICE_TRIES, QUEUES, type QueueName, type QueuePayload } from './queues'
 import { forecastWatch, weatherWatch } from './weather-watch'
 import { windowsOfPonds } from './windows-of-ponds'
 
@@ -14,21 +14,22 @@ const REVIVE_MS = 4000
 const WEATHER_MS = 5 * 60_000
 
 /** Takes jobs from the queue until told to end; any number of these may run, on any machine. */
-const boss = await queue()
+const boss = await openForWork()
 const take = <Name extends QueueName>(name: Name, work: (payload: QueuePayload[Name]) => Promise<void>) =>
   boss.work<QueuePayload[Name]>(name, { pollingIntervalSeconds: POLL_S, batchSize: 1 }, async (jobs) => {
     for (const job of jobs) await work(job.data)
   })
 await take('plan-season', ({ firmId, runId }) => planSeason(firmId as FirmId, runId as PlanRunId))
 await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
-await take('forecast-ponds', ({ firmId, runId }) => forecastPonds(firmId as FirmId, runId as ForecastRunId))
+for (const name of ['forecast-ponds', 'forecast-asked'] as const)
+  await take(name, ({ firmId, runId }) => forecastPonds(firmId as FirmId, runId as ForecastRunId))
 await boss.work<QueuePayload['send-notice']>('send-notice', { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true }, async ([job]) =>
   sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
 )
 const revive = setInterval(
   () =>
-    void Promise.all([reviveStalePlans(), reviveStaleForecasts()]).catch((error: Error) =>
-      logger.warn({ reason: error.message }, 'stale runs could not be looked for'),
+    void Promise.all([reviveStalePlans(), reviveStaleForecasts(), reviveLostNotices()]).catch((error: Error) =>
+      logger.warn({ reason: error.message }, 'what was lost could not be looked for'),
     ),
   REVIVE_MS,
 )
@@ -43,6 +44,8 @@ process.stdout.write('worker ready\n')
 const end = async () => {
   clearInterval(revive)
   clearInterval(watch)
+  // nothing new is taken while what is under way goes back: it would be taken here again
+  await Promise.all((Object.keys(QUEUES) as QueueName[]).map((name) => boss.offWork(name)))
   await handBackPlans()
   await handBackForecasts()
   await closeQueue()

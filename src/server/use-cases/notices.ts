@@ -17,12 +17,14 @@ import {
   insertNotice,
   listNotices,
   listVisitsWithNotices,
+  requeueNotice,
   storeTemplates,
   type NoticeVisit,
 } from '@/server/db/notice-repository'
 import { findVisit } from '@/server/db/visit-repository'
 import { mailGateway } from '@/server/gateways/mail'
-import { sendJob } from '@/server/jobs/queue'
+import { lostRows } from '@/server/jobs/lost'
+import { sendJobIn } from '@/server/jobs/queue'
 import { reportOf } from './report'
 import { todayIn } from '@/server/today'
 
@@ -48,6 +50,7 @@ export async function noticeBoard(actor: Actor) {
     })
     return {
       today,
+      nowMs: Date.now(),
       soonUntil: addDays(today, LOOK_AHEAD_DAYS),
       due,
       sent: await listNotices(trx, LATEST),
@@ -62,37 +65,55 @@ export async function noticeBoard(actor: Actor) {
  */
 export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[], baseUrl: string): Promise<{ queued: number; withoutAddress: number }> {
   assertMay(actor, 'visits.plan')
-  const ids = await inFirm(actor.firmId, async (trx) => {
+  return inFirm(actor.firmId, async (trx) => {
     // two people may press at once: the second finds nothing left to tell
     await trx('visits').whereIn('id', visitIds).orderBy('id').forUpdate().select('id')
     const today = todayIn(actor.timeZone)
     const visits = await listVisitsWithNotices(trx, addDays(today, -REPORT_DAYS), visitIds)
     const links = await listCustomerLinks(trx)
-    const made: string[] = []
-    let withoutAddress = 0
+    let [queued, withoutAddress] = [0, 0]
     for (const visit of visits) {
       const kind = dueNow(visit, today)
       if (!kind) continue
       if (visit.email === '') withoutAddress++
-      else made.push(await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: pageOf(links.get(visit.customerId), baseUrl) }))
+      else {
+        const noticeId = await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: pageOf(links.get(visit.customerId), baseUrl) })
+        await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
+        queued++
+      }
     }
-    return { made, withoutAddress }
+    return { queued, withoutAddress }
   })
-  for (const noticeId of ids.made) await sendJob('send-notice', { firmId: actor.firmId, noticeId })
-  return { queued: ids.made.length, withoutAddress: ids.withoutAddress }
+}
+
+/** Notes that customers were told in another way, by telephone or at the gate; those who know already are passed over. */
+export async function markTold(actor: Actor, visitIds: readonly VisitId[]): Promise<{ told: number }> {
+  assertMay(actor, 'visits.plan')
+  return inFirm(actor.firmId, async (trx) => {
+    await trx('visits').whereIn('id', visitIds).orderBy('id').forUpdate().select('id')
+    const today = todayIn(actor.timeZone)
+    let told = 0
+    for (const visit of await listVisitsWithNotices(trx, addDays(today, -REPORT_DAYS), visitIds)) {
+      const kind = dueNow(visit, today)
+      if (!kind) continue
+      await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: null }, 'told')
+      told++
+    }
+    return { told }
+  })
 }
 
 /** Tells one customer that the crew is on the way, or late, with the time it is expected. */
 export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-way' | 'running-late', time: string): Promise<void> {
   assertMay(actor, 'visits.log')
-  const noticeId = await inFirm(actor.firmId, async (trx) => {
+  await inFirm(actor.firmId, async (trx) => {
     const [visit] = await listVisitsWithNotices(trx, addDays(todayIn(actor.timeZone), -1), [visitId])
     if (!visit) throw notFound('That visit')
     if (visit.state !== 'planned') throw refused('This visit has begun or is over; there is nothing to tell.')
     if (visit.email === '') throw refused(`${visit.customerName} has no e-mail address on file. Call instead.`)
-    return makeNotice(trx, actor, visit, kind, { time, page: null })
+    const noticeId = await makeNotice(trx, actor, visit, kind, { time, page: null })
+    await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
   })
-  await sendJob('send-notice', { firmId: actor.firmId, noticeId })
 }
 
 const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/garden/${token}` : null)
@@ -109,6 +130,7 @@ async function makeNotice(
   visit: NoticeVisit,
   kind: NoticeKind,
   { time, page }: { time: string; page: string | null },
+  state: 'queued' | 'told' = 'queued',
 ): Promise<string> {
   const { firmId } = actor
   const { templates } = await findTemplates(trx)
@@ -127,16 +149,8 @@ async function makeNotice(
   const id = randomUUID()
   const { subject, body } = fillTemplate(templates[kind], words)
   const first = subject.charAt(0).toUpperCase() + subject.slice(1)
-  await insertNotice(trx, firmId, {
-    id,
-    visitId: visit.visitId,
-    kind,
-    day: visit.day,
-    startTime: visit.startTime,
-    recipient: visit.email,
-    subject: first,
-    body,
-  })
+  const letter = { id, visitId: visit.visitId, kind, day: visit.day, startTime: visit.startTime, recipient: visit.email, subject: first, body }
+  await insertNotice(trx, firmId, letter, state)
   return id
 }
 
@@ -166,9 +180,26 @@ export async function sendNotice(firmId: FirmId, noticeId: string, lastTry: bool
   }
 }
 
+/** Sends a letter that got stuck once more, whatever it got stuck in. */
 export async function sendAgain(actor: Actor, noticeId: string): Promise<void> {
   assertMay(actor, 'visits.plan')
-  await sendJob('send-notice', { firmId: actor.firmId, noticeId })
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await requeueNotice(trx, noticeId))) throw refused('This letter was sent already, or is none of yours.')
+    await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
+  })
+}
+
+/** A letter on its way for so long has lost its sender. */
+const STUCK_S = 120
+
+/** Letters that wait with no job for them, or whose sender died, go out after all. */
+export async function reviveLostNotices(olderThanS = STUCK_S): Promise<number> {
+  const lost = await lostRows<string>('notices', olderThanS)
+  for (const { id, firmId } of lost)
+    await inFirm(firmId, async (trx) => {
+      if (await requeueNotice(trx, id)) await sendJobIn(trx, 'send-notice', { firmId, noticeId: id })
+    })
+  return lost.length
 }
 
 export async function setTemplates(actor: Actor, version: number, templates: NoticeTemplates): Promise<void> {

@@ -46,6 +46,12 @@ function ToTell({ data }: { data: LetterData }) {
     setSaid(`${outcome.value.queued} ${outcome.value.queued === 1 ? 'letter is' : 'letters are'} on the way.`)
     router.refresh()
   }
+  const told = async (visitId: string) => {
+    const outcome = await send('POST', '/api/v1/notices/told', { visits: [visitId] })
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (outcome.ok) setSaid('Noted as told.')
+    router.refresh()
+  }
   return (
     <section className="sheet">
       <h2>To tell</h2>
@@ -85,6 +91,14 @@ function ToTell({ data }: { data: LetterData }) {
                   <td>
                     {d.customerName}
                     {d.email === '' ? <span className="verdict look ms-1">no e-mail: call</span> : <div className="soft small">{d.email}</div>}
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-link p-0 ms-1"
+                      aria-label={`Mark as told: ${d.customerName}, ${shortDate(d.day)}`}
+                      onClick={() => void told(d.visitId)}
+                    >
+                      Mark as told
+                    </button>
                   </td>
                   <td>
                     {d.jobName} <span className="soft">{d.siteName}</span>
@@ -128,15 +142,21 @@ function ToTell({ data }: { data: LetterData }) {
   )
 }
 
-const STATE_WORDS = { queued: 'waiting', sending: 'on the way', sent: 'sent', failed: 'not sent' } as const
+const STATE_WORDS = { queued: 'waiting', sending: 'on the way', sent: 'sent', failed: 'not sent', told: 'told' } as const
+/** A letter that waits for longer has got stuck somewhere, and can be sent again. */
+const STUCK_MS = 120_000
 
 function Sent({ data }: { data: LetterData }) {
   const router = useRouter()
   const { timeZone } = usePerson()
+  const [problem, setProblem] = useState<SendProblem | null>(null)
   const again = async (id: string) => {
-    await send('POST', `/api/v1/notices/${id}/again`)
+    const outcome = await send('POST', `/api/v1/notices/${id}/again`)
+    setProblem(outcome.ok ? null : outcome.problem)
     router.refresh()
   }
+  const stuck = ({ state, problem: why, madeAt }: LetterData['sent'][number]) =>
+    state === 'failed' || ((state === 'queued' || state === 'sending') && (why !== '' || data.nowMs - Date.parse(madeAt) > STUCK_MS))
   return (
     <section className="sheet">
       <div className="d-flex justify-content-between align-items-baseline">
@@ -145,30 +165,31 @@ function Sent({ data }: { data: LetterData }) {
           Look again
         </button>
       </div>
+      <ProblemNote problem={problem} />
       {data.sent.length === 0 ? <p className="soft mb-0">Nothing yet.</p> : null}
       <ul className="plain-list">
         {data.sent.map((n) => (
           <li key={n.id}>
             <details>
               <summary>
-                <span className={`verdict ${n.state === 'sent' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>{STATE_WORDS[n.state]}</span>
+                <span className={`verdict ${n.state === 'sent' || n.state === 'told' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>
+                  {STATE_WORDS[n.state]}
+                </span>
                 {n.subject}{' '}
                 <span className="soft">
-                  to {n.recipient}, {instant(n.sentAt ?? n.madeAt, timeZone)}
+                  {n.state === 'told' ? n.customerName : `to ${n.recipient}`}, {instant(n.sentAt ?? n.madeAt, timeZone)}
                 </span>
               </summary>
               <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>
                 {n.body}
               </p>
             </details>
-            {n.problem && n.state !== 'sent' ? (
+            {stuck(n) ? (
               <span className="small">
                 {n.problem}{' '}
-                {n.state === 'failed' ? (
-                  <button className="btn btn-sm btn-outline-primary" onClick={() => void again(n.id)} aria-label={`Send again: ${n.subject}`}>
-                    Send again
-                  </button>
-                ) : null}
+                <button className="btn btn-sm btn-outline-primary" onClick={() => void again(n.id)} aria-label={`Send again: ${n.subject}`}>
+                  Send again
+                </button>
               </span>
             ) : null}
           </li>

@@ -8,6 +8,7 @@ import { may } from '@/domain/roles'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import {
+  askedNow,
   cancelForecastRun,
   findForecast,
   findForecastRun,
@@ -17,7 +18,7 @@ import {
   listWorries,
 } from '@/server/db/forecast-repository'
 import { countPonds, findPond } from '@/server/db/pond-repository'
-import { sendJob } from '@/server/jobs/queue'
+import { sendJobIn } from '@/server/jobs/queue'
 import { todayIn } from '@/server/today'
 
 /** A forecast older than this no longer says how the coming weeks will be. */
@@ -71,16 +72,16 @@ export async function askForecast(actor: Actor): Promise<{ id: ForecastRunId }> 
 }
 
 async function queueForecast(firmId: FirmId, by: Actor | null): Promise<{ id: ForecastRunId }> {
-  const id = randomUUID() as ForecastRunId
-  const under = await inFirm(firmId, async (trx) => {
+  return inFirm(firmId, async (trx) => {
     const latest = await latestForecastRun(trx)
-    if (latest && (latest.state === 'queued' || latest.state === 'running')) return latest.id
-    await insertForecastRun(trx, firmId, id, by?.userId ?? null)
-    return null
+    const under = latest && (latest.state === 'queued' || latest.state === 'running') ? latest : null
+    const runId = under?.id ?? (randomUUID() as ForecastRunId)
+    if (!under) await insertForecastRun(trx, firmId, runId, by?.userId ?? null)
+    // one of the night that still waits goes ahead of the others once somebody asks for it; a run is claimed once, whichever job comes first
+    if (under?.state === 'queued' && by) await askedNow(trx, runId, by.userId)
+    if (!under || (under.state === 'queued' && by)) await sendJobIn(trx, by ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })
+    return { id: runId }
   })
-  if (under) return { id: under }
-  await sendJob('forecast-ponds', { firmId, runId: id })
-  return { id }
 }
 
 /** Once a day by the clock, when nobody has asked. @returns whether one was begun */

@@ -8,7 +8,7 @@ import { listFirmPeriods } from '@/server/db/firm-period-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { cancelPlanRun, findPlanRun, insertPlanRun, latestPlanRun, listPlanSummaries } from '@/server/db/plan-run-repository'
 import { listPonds } from '@/server/db/pond-repository'
-import { sendJob } from '@/server/jobs/queue'
+import { sendJobIn } from '@/server/jobs/queue'
 import { todayIn } from '@/server/today'
 
 /** Plans that can be laid side by side. */
@@ -47,8 +47,8 @@ export async function askPlan(actor: Actor, wish: PlanWish): Promise<{ id: PlanR
     if (strangers.length > 0) throw notFound('That crew')
     if (crews.every((crew) => wish.crewsAway.includes(crew.id))) throw badField('crewsAway', 'No crew is left to plan for.')
     await insertPlanRun(trx, actor.firmId, id, actor.userId, wish)
+    await sendJobIn(trx, 'plan-season', { firmId: actor.firmId, runId: id })
   })
-  await sendJob('plan-season', { firmId: actor.firmId, runId: id })
   return { id }
 }
 
