@@ -5,6 +5,8 @@ import type { EntryInput, VisitState } from './visit'
 
 /** One line of a visit's log on its way from a device; what it says is parsed line by line, so that a bad one holds up no other. */
 export const SyncInput = z.strictObject({
+  /** What the device's clock says as it sends: its lines are dated by the office's clock. */
+  sentAt: z.iso.datetime({ offset: true }).optional(),
   /** Who wrote the lines: they are not taken as somebody else's. */
   userId: z.uuid(),
   lines: z
@@ -13,6 +15,15 @@ export const SyncInput = z.strictObject({
     .max(200),
 })
 export type SyncInput = z.infer<typeof SyncInput>
+
+/** Clocks this close agree; the link takes its time too. */
+export const CLOCK_SLACK_MS = 120_000
+
+/** How far the office's clock is ahead of a device's, ms; 0 where they agree. */
+export function clockOffset(sentAt: string | undefined, nowMs: number): number {
+  const offset = sentAt === undefined ? 0 : nowMs - Date.parse(sentAt)
+  return Math.abs(offset) <= CLOCK_SLACK_MS ? 0 : offset
+}
 
 /** kept: logged now. already: logged before. refused: it cannot be logged, and why. */
 export interface LineOutcome {

@@ -36,11 +36,15 @@ function codedChoices(step: StoredStep, usual: JobStep | undefined): readonly St
 }
 
 /** A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes by. */
-export function guardedStep<Step extends Pick<JobStep, 'gate' | 'readings' | 'required' | 'key'>>(step: Step, usual: JobStep | undefined): Step {
+export function guardedStep<Step extends Pick<JobStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>>(
+  step: Step,
+  usual: JobStep | undefined,
+): Step {
   if (!usual) return step
   const needed = usual.key === 'test-refilled' ? (usual.required ?? []) : []
   const more = (list: JobStep['readings']) => (needed.length > 0 ? [...new Set([...(list ?? []), ...needed])] : list)
-  const gated = usual.gate && step.gate !== usual.gate ? { ...step, gate: usual.gate } : step
+  const timed = { ...(usual.waits && step.timerMinutes ? { waits: true } : {}), ...(usual.again ? { again: true } : {}) }
+  const gated = { ...step, ...timed, ...(usual.gate ? { gate: usual.gate } : {}) }
   return needed.length > 0 ? { ...gated, readings: more(step.readings), required: more(step.required) } : gated
 }
 

@@ -24,6 +24,8 @@ const Step = z.strictObject({
   quantity: z.enum(STEP_QUANTITIES).optional(),
   products: z.array(z.enum(PRODUCT_PURPOSES)).max(10).optional(),
   timerMinutes: z.int().min(1, { error: 'At least a minute.' }).max(1440, { error: 'At most a day.' }).optional(),
+  waits: z.boolean().optional(),
+  again: z.boolean().optional(),
   choices: z
     .array(z.strictObject({ code: z.string().regex(KEY, { error: 'A code is small letters, digits and hyphens.' }), label: shortText('Answer', 80) }))
     .max(10)

@@ -3,6 +3,7 @@ import { outcomeOf, type GateContext, type GateOutcome, type GateReason } from '
 import type { JobStep } from '../core/jobs/step'
 import { doseProblems, type GivenDose, type Product } from '../core/water/products'
 import type { StepAnswer } from './visit'
+import type { StepState } from './visit-progress'
 
 /** Below this a flocculant takes what is left of the buffer, °dH. @source house default */
 export const FLOCCULANT_MIN_KH = 3
@@ -49,7 +50,7 @@ function withSalt(context: GateContext, answer: Pick<StepAnswer, 'doses'>, produ
 }
 
 /** What a step's stop is about, where it has one; products have theirs wherever they are given. */
-export type StopKind = NonNullable<JobStep['gate']> | 'dose'
+export type StopKind = NonNullable<JobStep['gate']> | 'dose' | 'timer' | 'count'
 
 /**
  * Whether a step may be done now: its own gate, and what its products ask for.
@@ -59,13 +60,51 @@ export type StopKind = NonNullable<JobStep['gate']> | 'dose'
 export function judgeStep(
   step: JobStep,
   context: GateContext,
-  answer: Pick<StepAnswer, 'doses'>,
+  answer: Pick<StepAnswer, 'doses' | 'fish' | 'losses'>,
   products: readonly Product[],
   recent: readonly GivenDose[],
+  visit: VisitSoFar,
 ): { readonly kind: StopKind; readonly gate: GateOutcome } | null {
   const doses = doseReasons(answer, products, recent, context.readings)
-  if (!step.gate) return doses.length > 0 ? { kind: 'dose', gate: outcomeOf(doses) } : null
+  const waiting = timerReasons(step, visit)
+  const counted = countReasons(step, answer, visit)
+  const more = [...waiting, ...counted, ...doses]
+  if (!step.gate) {
+    const kind = waiting.length > 0 ? 'timer' : counted.length > 0 ? 'count' : 'dose'
+    return more.length > 0 || step.waits ? { kind: step.waits ? 'timer' : kind, gate: outcomeOf(more) } : null
+  }
   const gate = judgeGate(step.gate, withSalt(context, answer, products))
-  if (doses.length === 0) return { kind: step.gate, gate }
-  return { kind: step.gate, gate: outcomeOf([...(gate.status === 'stop' ? gate.reasons : []), ...doses]) }
+  if (more.length === 0) return { kind: step.gate, gate }
+  return { kind: step.gate, gate: outcomeOf([...(gate.status === 'stop' ? gate.reasons : []), ...more]) }
+}
+
+/** What has happened on the visit that stops go by, beside its tests. */
+export interface VisitSoFar {
+  readonly states: ReadonlyMap<string, StepState>
+  /** When this step's timer was last started, ISO time. */
+  readonly timerStartedAt: string | null
+  /** ms since 1970 */
+  readonly atMs: number
+}
+
+const MINUTE_MS = 60_000
+
+/** A step that waits is not done before its timer has run out. */
+function timerReasons({ waits, timerMinutes }: JobStep, { timerStartedAt, atMs }: VisitSoFar): GateReason[] {
+  if (!waits || !timerMinutes) return []
+  if (timerStartedAt === null) return [{ code: 'timer-not-started', minutes: timerMinutes }]
+  const leftMin = timerMinutes - (atMs - Date.parse(timerStartedAt)) / MINUTE_MS
+  return leftMin > 0 ? [{ code: 'timer-running', leftMin }] : []
+}
+
+/** As many fish come back as went out, but for those that are written down as lost. */
+function countReasons(step: JobStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states }: VisitSoFar): GateReason[] {
+  const went = states.get('fish-out')
+  if (step.key !== 'fish-back' || !answer.fish || went?.status !== 'done' || !went.entry.answer.fish) return []
+  const total = (fish: readonly { readonly count: number }[]) => fish.reduce((sum, line) => sum + line.count, 0)
+  const [out, back] = [total(went.entry.answer.fish), total(answer.fish)]
+  // lost on the way out or back; those lost in between are written down at either
+  const lost = (answer.losses ?? 0) + (went.entry.answer.losses ?? 0)
+  const accounted = back + (answer.losses ?? 0)
+  return accounted === out || back + lost === out ? [] : [{ code: 'fish-missing', out, back, lost: answer.losses ?? 0 }]
 }

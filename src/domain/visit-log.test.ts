@@ -1,6 +1,6 @@
 import { SPRING_CLEANOUT } from '../core/jobs/types/spring-cleanout'
 import { judgeWater } from './water-meaning'
-import { fishBackReadings, missingFrom, nextStep, stepStates, tapChlorine, timerStart } from './visit-progress'
+import { fishBackReadings, missingFrom, nextStep, stepStates, tapChlorine, timerStart, unseenAnswers } from './visit-progress'
 import { writeReport } from './visit-report'
 import { StepAnswer, type Entry, type VisitInContext } from './visit'
 import { pondFacts } from './pond-facts'
@@ -30,6 +30,29 @@ describe('where a visit stands', () => {
     const first = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }))
     const second = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }))
     expect(tapChlorine(stepStates(steps, [second, first]))).toBe(0.4)
+  })
+  it('a correction wins over what it replaces, whatever the clocks say', () => {
+    // a phone a day ahead wrote first; the correction carries the right, earlier time
+    const ahead = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }), { id: 'ahead', at: '2027-03-21T09:00:00Z' })
+    const right = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), { id: 'right', at: '2027-03-20T09:00:00Z', replaces: 'ahead' })
+    const again = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.3 }), { id: 'again', at: '2027-03-20T08:00:00Z', replaces: 'right' })
+    for (const log of [
+      [ahead, right, again],
+      [again, right, ahead],
+      [right, again, ahead],
+    ])
+      expect(tapChlorine(stepStates(steps, log))).toBe(0.3)
+    expect(tapChlorine(stepStates(steps, [ahead, right]))).toBe(0.4)
+  })
+  it('of two corrections that knew nothing of each other the later one stands, and both are told', () => {
+    const first = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }), { id: 'a', at: '2027-03-20T09:00:00Z' })
+    const mine = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), { id: 'b', at: '2027-03-20T10:00:00Z', replaces: 'a' })
+    const theirs = {
+      ...done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.2 }), { id: 'c', at: '2027-03-20T09:30:00Z', replaces: 'a' }),
+      byId: 'v',
+    } as Entry
+    expect(tapChlorine(stepStates(steps, [first, theirs, mine]))).toBe(0.4)
+    expect(unseenAnswers([first, theirs, mine], 'test-tap').map((e) => e.id)).toEqual(['c'])
   })
   it('counts only the test of the refilled pond for the fish', () => {
     const before = done('test-before', readings({ waterTemp: 9, ph: 7, tan: 0.1 }))

@@ -10,25 +10,41 @@ export type StepState =
 export const inOrder = <Line extends { readonly at: string; readonly id: string }>(lines: readonly Line[]): Line[] =>
   [...lines].sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
 
-/** Where each step stands: the latest done or skipped entry counts, earlier ones stay in the log as history. */
+type Answered = Extract<Entry, { kind: 'done' | 'skipped' }>
+
+const answersOf = (log: readonly Entry[], stepKey: string): Answered[] =>
+  inOrder(log.filter((e): e is Answered => (e.kind === 'done' || e.kind === 'skipped') && e.stepKey === stepKey))
+
+/**
+ * The answer that stands: one that was corrected never comes back, whatever clocks say, since a correction names what it replaces.
+ * Between answers that knew nothing of each other the later one counts until somebody answers again having seen both.
+ * @param answers of one step, in order
+ */
+function standingAnswer(answers: readonly Answered[]): Answered | undefined {
+  const replaced = new Set(answers.flatMap((a) => (a.replaces ? [a.replaces as string] : [])))
+  const ends = answers.filter((a) => !replaced.has(a.id))
+  // every answer replaced by another is a ring that no device writes: then the order alone is left
+  return (ends.length > 0 ? ends : answers).at(-1)
+}
+
+/** Where each step stands; earlier answers stay in the log as history. */
 export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Map<string, StepState> {
   const states = new Map<string, StepState>(steps.map((step) => [step.key, { status: 'open' }]))
-  for (const entry of inOrder(log)) {
-    if (entry.kind === 'done') states.set(entry.stepKey, { status: 'done', entry })
-    if (entry.kind === 'skipped') states.set(entry.stepKey, { status: 'skipped', entry })
+  const keys = new Set(log.flatMap((e) => (e.kind === 'done' || e.kind === 'skipped' ? [e.stepKey] : [])))
+  for (const key of keys) {
+    const entry = standingAnswer(answersOf(log, key))
+    if (entry) states.set(key, entry.kind === 'done' ? { status: 'done', entry } : { status: 'skipped', entry })
   }
   return states
 }
 
-type Answered = Extract<Entry, { kind: 'done' | 'skipped' }>
-
 /**
  * Answers of a step that its standing answer did not know of: two people answered the same step, each without the other's.
- * Both are kept; the later one counts until somebody answers again having seen both.
+ * Both are kept; the standing one counts until somebody answers again having seen both.
  */
 export function unseenAnswers(log: readonly Entry[], stepKey: string): Answered[] {
-  const answers = inOrder(log.filter((e): e is Answered => (e.kind === 'done' || e.kind === 'skipped') && e.stepKey === stepKey))
-  const standing = answers.at(-1)
+  const answers = answersOf(log, stepKey)
+  const standing = standingAnswer(answers)
   if (!standing) return []
   const byId = new Map(answers.map((a) => [a.id, a]))
   const seen = new Set<string>()

@@ -71,13 +71,15 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
     disputes: log.flatMap((entry) =>
       'disputed' in entry && entry.disputed && 'stepKey' in entry ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', by: entry.byName }] : [],
     ),
-    twice: steps.flatMap((step) =>
-      unseenAnswers(log, step.key).map((entry) => ({
-        title: step.title,
-        by: entry.byName,
-        said: entry.kind === 'done' ? remark(step, { status: 'done', entry }) : entry.reason,
-      })),
-    ),
+    twice: steps
+      .filter((step) => !step.again)
+      .flatMap((step) =>
+        unseenAnswers(log, step.key).map((entry) => ({
+          title: step.title,
+          by: entry.byName,
+          said: entry.kind === 'done' ? remark(step, { status: 'done', entry }) : entry.reason,
+        })),
+      ),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
     plants: plantsDone(log),
     parts: log.flatMap((e) => (e.kind === 'part' ? [{ name: e.name, warrantyUntil: e.warrantyUntil }] : [])),

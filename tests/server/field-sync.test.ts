@@ -149,6 +149,57 @@ describe('a device without signal', () => {
     expect(refused[0].problem!.title).toContain('no such step')
     expect(log.map((e) => e.id)).toContain(good)
   })
+  it('a line with U+0000 or half of a character blocks nothing: it is kept without it, and so are the others', async () => {
+    const { actors, visitId } = await withVisit('Bad line')
+    const [db, office] = [device(), new PatchyOffice(actors.technician)]
+    await syncDevice(db, office)
+    await writeLine(db, actors.technician, visitId, { kind: 'started' })
+    await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text: 'pump\u0000 hums' })
+    await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text: 'koi \uD83D' })
+    await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text: 'all well' })
+    expect(await syncDevice(db, office)).toBe('synced')
+    expect(await linesHere(db)).toBe(0)
+    const { log } = await fieldVisit(actors.office, visitId)
+    expect(log.flatMap((e) => (e.kind === 'note' ? [e.text] : []))).toEqual(['pump hums', 'koi \uFFFD', 'all well'])
+  })
+  it('lines that are too much together go in parts, down to the one that is too much by itself', async () => {
+    const { actors, visitId } = await withVisit('Too much')
+    const [db, office] = [device(), new PatchyOffice(actors.technician)]
+    await syncDevice(db, office)
+    office.takesAtMost = 2
+    office.neverTakes = 'too long'
+    await writeLine(db, actors.technician, visitId, { kind: 'started' })
+    for (const text of ['one', 'two', 'too long', 'three']) await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text })
+    expect(await syncDevice(db, office)).toBe('synced')
+    const { log } = await fieldVisit(actors.office, visitId)
+    expect(log.flatMap((e) => (e.kind === 'note' ? [e.text] : []))).toEqual(['one', 'two', 'three'])
+    expect(await db.lines.filter((l) => l.state === 'refused').toArray()).toMatchObject([{ entry: { text: 'too long' }, problem: { kind: 'too-large' } }])
+  })
+  it('a phone a day ahead reverts no correction, and is told of its clock', async () => {
+    const { actors, visitId } = await withVisit('Day ahead')
+    const DAY = 86_400_000
+    const [ahead, right] = [device(), device()]
+    const [aheadOffice, rightOffice] = [new PatchyOffice(actors.technician), new PatchyOffice(actors['crew-lead'])]
+    aheadOffice.clockAheadMs = DAY
+    await syncDevice(ahead, aheadOffice)
+    await syncDevice(right, rightOffice)
+    const reading = (value: number) => ({ readings: { waterTemp: { value, belowStep: false } }, method: 'meter', note: '' })
+    const line = (value: number, replaces: string | null) => ({ kind: 'done', stepKey: 'test', answer: reading(value), confirmedUnlikely: true, replaces })
+    await writeLine(ahead, actors.technician, visitId, { kind: 'started' }, new Date(Date.now() + DAY))
+    const first = await writeLine(ahead, actors.technician, visitId, line(9, null), new Date(Date.now() + DAY))
+    await syncDevice(ahead, aheadOffice)
+    await syncDevice(right, rightOffice)
+    await writeLine(right, actors['crew-lead'], visitId, line(11, first))
+    await syncDevice(right, rightOffice)
+    await syncDevice(ahead, aheadOffice)
+    const { visit, log } = await fieldVisit(actors.office, visitId)
+    expect(stepStates(visit.job.steps, log).get('test')).toMatchObject({ entry: { answer: { readings: { waterTemp: { value: 11 } } } } })
+    // what it wrote is dated by the office's clock, on the device too
+    expect(Math.abs(Date.parse(log.find((e) => e.id === first)!.at) - Date.now())).toBeLessThan(60_000)
+    const { clockOffsetMs } = (await ahead.facts.get('device'))!
+    expect(Math.abs(clockOffsetMs! + DAY)).toBeLessThan(60_000)
+    expect((await right.facts.get('device'))!.clockOffsetMs).toBe(0)
+  })
   it('does not send one person’s lines as another’s', async () => {
     const { actors, visitId } = await withVisit('Linnet')
     const db = device()

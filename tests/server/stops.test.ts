@@ -97,6 +97,52 @@ describe('what the phone refuses', () => {
   })
 })
 
+describe('fish on their way back', () => {
+  it('wait for the acclimation’s timer', async () => {
+    const { actors, visitId } = await withVisit('Acclimate', 'spring-cleanout')
+    const lead = actors['crew-lead']
+    const acclimate = (more: object = {}) => logEntry(lead, visitId, done('acclimate', {}, more))
+    const started = (minutesAgo: number): EntryInput => ({
+      kind: 'timer-started',
+      id: randomUUID() as EntryId,
+      stepKey: 'acclimate',
+      at: new Date(Date.now() - minutesAgo * 60_000).toISOString(),
+    })
+    expect(await gateCodes(acclimate())).toEqual(['timer-not-started'])
+    await logEntry(lead, visitId, started(5))
+    expect(await gateCodes(acclimate())).toEqual(['timer-running'])
+    expect(await acclimate({ override: { reason: 'Tank and pond are one water already' } })).toBe('kept')
+    const { visitId: later } = await withVisit('Acclimated', 'spring-cleanout').then(async (made) => {
+      await logEntry(made.actors['crew-lead'], made.visitId, started(21))
+      expect(await logEntry(made.actors['crew-lead'], made.visitId, done('acclimate', {}))).toBe('kept')
+      return made
+    })
+    expect(later).toBeDefined()
+  })
+  it('are counted against those that went out', async () => {
+    const { actors, visitId } = await withVisit('Counted', 'spring-cleanout')
+    const lead = actors['crew-lead']
+    const pass = { override: { reason: 'Tests are on the truck' } }
+    const fish = (count: number, losses = 0) => ({ fish: [{ species: 'goldfish' as const, count }], ...(losses ? { losses } : {}) })
+    await logEntry(lead, visitId, done('fish-out', fish(12), pass))
+    const safe = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, nitrite: 0.05, dissolvedOxygen: 9, freeChlorine: 0 }
+    await logEntry(lead, visitId, done('test-refilled', { readings: readingsOf(safe), method: 'drops' }))
+    expect(await gateCodes(logEntry(lead, visitId, done('fish-back', fish(11))))).toEqual(['fish-missing'])
+    expect(await gateCodes(logEntry(lead, visitId, done('fish-back', fish(13))))).toEqual(['fish-missing'])
+    expect(await logEntry(lead, visitId, done('fish-back', fish(11, 1)))).toBe('kept')
+  })
+  it('are watched again and again: each round is a line of its own', async () => {
+    const { actors, visitId } = await withVisit('Rounds', 'spring-cleanout')
+    const lead = actors['crew-lead']
+    for (const tankOxygen of [9, 8.5, 8])
+      await logEntry(lead, visitId, done('tank-watch', { readings: readingsOf({ tankTemp: 9, tankOxygen }), method: 'meter' }))
+    const { visit, log } = await fieldVisit(actors.office, visitId)
+    expect(visit.job.steps.find((s) => s.key === 'tank-watch')!.again).toBe(true)
+    expect(log.filter((e) => e.kind === 'done' && e.stepKey === 'tank-watch')).toHaveLength(3)
+    expect(stepStates(visit.job.steps, log).get('tank-watch')).toMatchObject({ entry: { answer: { readings: { tankOxygen: { value: 8 } } } } })
+  })
+})
+
 describe('the fill water of a site', () => {
   it('is asked once: what a visit tests is on file for the next one', async () => {
     const { actors, visit, visitId } = await withVisit('Hard tap', 'rescue-floor')

@@ -55,6 +55,10 @@ const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, nitrite: 0.05, dis
 async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
   if (step.kind === 'photo') await addPhoto(actor, visitId, photoOf(step.key), await picture())
   const plain = plainAnswer(step)
+  if (step.waits) {
+    const at = new Date(Date.now() - (step.timerMinutes! + 1) * 60_000).toISOString()
+    await logEntry(actor, visitId, { kind: 'timer-started', id: randomUUID() as EntryId, stepKey: step.key, at })
+  }
   await logEntry(actor, visitId, doneEntry(step.key, step.key === 'test-refilled' ? { ...plain, readings: readingsOf(SAFE) } : plain))
 }
 

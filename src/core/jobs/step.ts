@@ -50,6 +50,10 @@ export interface JobStep {
   /** Products of the firm's book that may be given here, by what they are for. */
   readonly products?: readonly ProductPurpose[]
   readonly timerMinutes?: number
+  /** Not done before its timer has run out. */
+  readonly waits?: boolean
+  /** Done again and again: each round is a line of its own. */
+  readonly again?: boolean
   /** What can be answered. Codes decide, labels are read: a firm may word them as it likes. */
   readonly choices?: readonly StepChoice[]
   readonly gate?: StepGate

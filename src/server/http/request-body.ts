@@ -1,3 +1,4 @@
+import { unstorablePath } from '@/domain/clean-text'
 import { problemJson } from './problem-response'
 
 export const JSON_LIMIT_BYTES = 1_000_000
@@ -22,12 +23,22 @@ export async function readLimited(request: Request, limit: number): Promise<Buff
   return Buffer.concat(chunks)
 }
 
-/** @throws {Response} 400 when the body is not JSON */
-export async function readJson(request: Request): Promise<unknown> {
+/**
+ * @param cleaned the use case makes its texts storable itself
+ * @throws {Response} 400 when the body is not JSON, 422 where a text in it cannot be stored
+ */
+export async function readJson(request: Request, cleaned = false): Promise<unknown> {
   const text = (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')
+  let body: unknown
   try {
-    return JSON.parse(text === '' ? '{}' : text)
+    body = JSON.parse(text === '' ? '{}' : text)
   } catch {
     throw problemJson({ title: 'The request is not JSON.', status: 400, kind: 'bad-json' })
   }
+  const wrong = cleaned ? null : unstorablePath(body)
+  if (wrong) {
+    const message = 'This text holds a character that cannot be kept (U+0000, or half of one). Take it out.'
+    throw problemJson({ title: message, status: 422, kind: 'bad-input', fields: [{ path: wrong.join('.'), message }] })
+  }
+  return body
 }

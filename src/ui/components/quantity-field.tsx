@@ -3,7 +3,8 @@ import { useId, useState } from 'react'
 import type { QuantityKind } from '@/core/units/kinds'
 import { formatQuantity } from '@/core/units/format'
 import { parseQuantity, quantityProblemText } from '@/core/units/parse'
-import type { QuantityScale } from '@/core/units/systems'
+import { success } from '@/core/result'
+import { SHOWN_UNIT, type QuantityScale } from '@/core/units/systems'
 import { usePerson } from '@/ui/person-context'
 
 interface QuantityFieldProps {
@@ -12,7 +13,10 @@ interface QuantityFieldProps {
   readonly scale?: QuantityScale
   /** Canonical value; null when empty, NaN when what is typed cannot be read. */
   readonly value: number | null
-  readonly onChange: (value: number | null) => void
+  /** @param typed the text as it stands in the field */
+  readonly onChange: (value: number | null, typed: string) => void
+  /** Reads texts that are no quantity but mean one, such as "none"; null where it does not know them. */
+  readonly special?: (text: string) => number | null
   readonly onBlur?: () => void
   readonly error?: string
   readonly hideLabel?: boolean
@@ -36,6 +40,7 @@ export function QuantityField({
   disabled = false,
   large = false,
   hint,
+  special,
 }: QuantityFieldProps) {
   const { units } = usePerson().preferences
   const id = useId()
@@ -43,20 +48,28 @@ export function QuantityField({
     canonical === null || Number.isNaN(canonical) ? '' : formatQuantity(canonical, kind, units, { scale, significant: 4 }).replaceAll('\u00a0', ' ')
   const [typed, setTyped] = useState<string | null>(null)
   const text = typed ?? show(value)
-  const parsed = text.trim() === '' ? null : parseQuantity(text, kind, units, scale)
+  const read = (said: string) => {
+    const meant = special?.(said) ?? null
+    return meant === null ? parseQuantity(said, kind, units, scale) : success({ value: meant, units: [] })
+  }
+  const parsed = text.trim() === '' ? null : read(text)
+  const symbol = SHOWN_UNIT[units][kind][scale]
   const unreadable = parsed && !parsed.ok ? quantityProblemText(parsed.problem, kind) : undefined
   const message = unreadable ?? error
-  const understood = typed !== null && parsed?.ok ? `= ${formatQuantity(parsed.value.value, kind, units, { scale, significant: 4 })}` : (hint ?? '')
+  const understood =
+    typed !== null && parsed?.ok
+      ? `= ${formatQuantity(parsed.value.value, kind, units, { scale, significant: 4 })}`
+      : (hint ?? (text === '' && symbol ? `in ${symbol}` : ''))
 
   const change = (next: string) => {
     setTyped(next)
-    if (next.trim() === '') return onChange(null)
-    const read = parseQuantity(next, kind, units, scale)
-    onChange(read.ok ? read.value.value : Number.NaN)
+    if (next.trim() === '') return onChange(null, next)
+    const found = read(next)
+    onChange(found.ok ? found.value.value : Number.NaN, next)
   }
   const leave = () => {
     // an unreadable text stays to be mended; a readable one is shown the way the rest of the page shows it
-    if (parsed === null || parsed.ok) setTyped(null)
+    if (parsed === null || (parsed.ok && (special?.(text) ?? null) === null)) setTyped(null)
     onBlur?.()
   }
   return (

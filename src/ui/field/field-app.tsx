@@ -1,7 +1,7 @@
 'use client'
 import { useEffect, useMemo, useState } from 'react'
 import { PersonProvider } from '@/ui/person-context'
-import { keepLine, openVisit } from './device/field-device'
+import { isFull, keepLine, openVisit } from './device/field-device'
 import { deviceDb } from './device/sync-now'
 import { useLive } from './device/use-live'
 import { FieldBar } from './field-bar'
@@ -19,7 +19,8 @@ export function FieldApp() {
   const { visitId } = useFieldPlace()
   const { outcome, busy, sync } = useSync()
   const facts = useLive(async () => (await deviceDb().facts.get('device')) ?? null, 'facts')
-  const views = useViews(facts?.person.name ?? '')
+  const views = useViews(facts?.person.name ?? '', facts?.clockOffsetMs ?? 0)
+  const [full, setFull] = useState(false)
   const [theme, nextTheme] = useFieldTheme(facts?.person.preferences.theme)
   const view = visitId ? views?.find((v) => v.visit.id === visitId) : undefined
   const missing = useOpened(visitId, facts != null && views !== undefined && view === undefined)
@@ -37,9 +38,17 @@ export function FieldApp() {
             person: facts.person,
             today: facts.today,
             products: facts.products,
+            clockOffsetMs: facts.clockOffsetMs ?? 0,
             sync,
             log: async (id, entry) => {
-              await keepLine(facts.person.userId, id, entry)
+              try {
+                await keepLine(facts.person.userId, id, entry)
+                setFull(false)
+              } catch (error) {
+                // what was typed stays in its form: said aloud, it can be kept once there is room
+                setFull(isFull(error))
+                throw error
+              }
               void sync()
             },
           }
@@ -52,7 +61,16 @@ export function FieldApp() {
   return (
     <PersonProvider person={facts.person}>
       <FieldProvider value={field}>
-        <FieldBar views={views} outcome={outcome} busy={busy} heardAt={facts.heardAt} theme={theme} onTheme={nextTheme} />
+        <FieldBar
+          views={views}
+          outcome={outcome}
+          busy={busy}
+          heardAt={facts.heardAt}
+          theme={theme}
+          onTheme={nextTheme}
+          full={full}
+          clockOffsetMs={facts.clockOffsetMs ?? 0}
+        />
         <main id="main" className="field-page">
           {visitId === null ? (
             <FieldDay views={views} today={facts.today} />

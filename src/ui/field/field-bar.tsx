@@ -4,7 +4,7 @@ import { usePerson } from '@/ui/person-context'
 import type { SyncOutcome } from './device/sync-device'
 import type { VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
-import { syncWords } from './sync-words'
+import { clockWords, syncWords } from './sync-words'
 import { useRoom } from './use-room'
 
 interface FieldBarProps {
@@ -14,12 +14,15 @@ interface FieldBarProps {
   readonly heardAt: string
   readonly theme: Preferences['theme']
   readonly onTheme: () => void
+  /** The last thing written down did not fit on this device. */
+  readonly full?: boolean
+  readonly clockOffsetMs?: number
 }
 
 const THEME_WORDS: Readonly<Record<Preferences['theme'], string>> = { light: 'Light', dark: 'Dark', sun: 'Sun' }
 
 /** The slim bar of the field sheet: whose day, what waits to be sent, light or sun, the way back. */
-export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme }: FieldBarProps) {
+export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme, full = false, clockOffsetMs = 0 }: FieldBarProps) {
   const { name, timeZone } = usePerson()
   const waiting = views.reduce((sum, view) => sum + view.waiting, 0)
   const refused = views.reduce((sum, view) => sum + view.refused.length + view.refusedPhotos.length, 0)
@@ -45,6 +48,13 @@ export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme }: Fiel
       <p role="status" className={`sync-line ${good ? 'soft' : 'verdict look'}`}>
         {text}
       </p>
+      {full ? (
+        <p className="sync-line verdict stop" role="alert">
+          This device is full: the last thing was not kept. It still stands in its form. Find signal so that photos can go out, or free some room, then press
+          again.
+        </p>
+      ) : null}
+      {clockOffsetMs !== 0 ? <p className="sync-line verdict look">{clockWords(clockOffsetMs)}</p> : null}
       {room !== null && room > 0.8 ? (
         <p className="sync-line verdict look">
           This device is {Math.round(room * 100)} % full. What is kept stays; new photos may not fit. Find signal so that they can go out, or free some room.

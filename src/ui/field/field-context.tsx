@@ -13,10 +13,15 @@ export interface Field {
   /** Keeps a line of a visit's log on this device; sent when there is signal. */
   readonly log: (visitId: string, entry: NewEntry) => Promise<void>
   readonly sync: () => Promise<SyncOutcome>
+  /** How far the office's clock is ahead of this device's, ms. */
+  readonly clockOffsetMs?: number
 }
 
 const FieldContext = createContext<Field | null>(null)
 export const FieldProvider = FieldContext.Provider
+
+/** How far the office's clock is ahead of this device's, ms; 0 outside the field sheet. */
+export const useClockOffset = (): number => useContext(FieldContext)?.clockOffsetMs ?? 0
 
 export function useField(): Field {
   const field = useContext(FieldContext)

@@ -9,7 +9,7 @@ import { stepStates } from '@/domain/visit-progress'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
 import { GateNote } from './gate-note'
-import { draftOf, toAnswer } from './step-answer'
+import { draftOf, toAnswer, unreadable } from './step-answer'
 import { StepAmount } from './step-amount'
 import { StepCard } from './step-card'
 import { StepList } from './step-list'
@@ -169,6 +169,17 @@ describe('amounts', () => {
 })
 
 describe('answers', () => {
+  it('that cannot be read hold the step, and say which they are', () => {
+    const draft = { ...draftOf({ status: 'open' }, []), readings: { tapTemp: 9, tapChlorine: Number.NaN } }
+    expect(unreadable(step('test-tap'), draft)?.fields).toMatchObject([{ path: 'answer.readings.tapChlorine' }])
+    expect(unreadable(step('test-tap'), { ...draft, readings: { tapTemp: 9, tapChlorine: null } })).toBeNull()
+    // what another step left behind is not asked for here
+    expect(unreadable(step('lights'), draft)).toBeNull()
+  })
+  it('keep what a test did not see as that, with every method', () => {
+    const draft = { ...draftOf({ status: 'open' }, []), readings: { tapTemp: 9, tapChlorine: 0 }, below: { tapChlorine: true }, method: 'meter' as const }
+    expect(toAnswer(step('test-tap'), draft).readings).toEqual({ tapTemp: { value: 9, belowStep: false }, tapChlorine: { value: 0, belowStep: true } })
+  })
   it('hold only what the step asks for', () => {
     const draft = {
       ...draftOf({ status: 'open' }, pondInput().fish),

@@ -2,6 +2,7 @@ import type { JobStep } from '@/core/jobs/step'
 import type { FishLine } from '@/domain/pond'
 import type { StepAnswer } from '@/domain/visit'
 import type { ProductBook } from '@/domain/product-book'
+import type { AnswerProblem } from '@/domain/step-check'
 import type { StepState } from '@/domain/visit-progress'
 import { EMPTY_DRAFT, type StepDraft } from './use-step-draft'
 
@@ -12,6 +13,7 @@ export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft 
   const { answer } = state.entry
   return {
     readings: Object.fromEntries(Object.entries(answer.readings ?? {}).map(([kind, r]) => [kind, r!.value])),
+    below: Object.fromEntries(Object.entries(answer.readings ?? {}).map(([kind, r]) => [kind, r!.belowStep])),
     method: answer.method ?? EMPTY_DRAFT.method,
     figures: answer.figures ?? {},
     choice: answer.choice ?? '',
@@ -30,6 +32,22 @@ const STEPPED: readonly StepDraft['method'][] = ['strip', 'drops']
 const given = <Key extends string>(values: Partial<Record<Key, number | null>>) =>
   (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
 
+/** Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left out of it. */
+export function unreadable(step: JobStep, draft: StepDraft): AnswerProblem | null {
+  const within = (part: string, values: Readonly<Record<string, number | null | undefined>>, asked: (key: string) => boolean) =>
+    Object.entries(values).flatMap(([key, value]) => (asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : []))
+  const paths = [
+    ...within('readings', draft.readings, (kind) => step.readings?.includes(kind as never) ?? false),
+    ...within('figures', draft.figures, (figure) => step.figures?.includes(figure as never) ?? false),
+    ...within('fish', draft.fish, () => step.kind === 'count-fish'),
+    ...within('losses', { count: draft.losses }, () => step.kind === 'count-fish'),
+    ...within('doses', draft.doses, () => step.products !== undefined),
+  ]
+  if (paths.length === 0) return null
+  const message = 'Something here cannot be read. Mend it, or empty the field.'
+  return { message, fields: paths.map((path) => ({ path, message: 'This cannot be read. Mend it, or empty the field.' })), unusual: false }
+}
+
 /** The answer to log: only what this step asks for and what was filled in. */
 export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook = []): StepAnswer {
   const counted = given(draft.fish)
@@ -39,7 +57,10 @@ export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook 
     ...(step.readings
       ? {
           readings: Object.fromEntries(
-            given(draft.readings).map(([kind, value]) => [kind, { value, belowStep: value === 0 && STEPPED.includes(draft.method) }]),
+            given(draft.readings).map(([kind, value]) => [
+              kind,
+              { value, belowStep: value === 0 && (STEPPED.includes(draft.method) || draft.below[kind] === true) },
+            ]),
           ),
           method: draft.method,
         }

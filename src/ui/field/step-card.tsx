@@ -3,26 +3,27 @@ import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/jobs/figures'
 import type { JobStep } from '@/core/jobs/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
+import { clockTimeOf } from '@/domain/dates'
 import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/dosing'
 import { amountsToday } from '@/domain/field-pack'
 import { WATER_SOURCE_NAMES } from '@/domain/pond'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import { FIGURE_NAMES, figureScale } from '@/domain/figure-names'
 import { answerProblem, type AnswerProblem } from '@/domain/step-check'
 import { judgeStep } from '@/domain/step-gate'
-import { gateContext, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
+import { gateContext, inOrder, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visit-progress'
 import { READING_METHODS, type StepAnswer } from '@/domain/visit'
 import { visitTests } from '@/domain/water-meaning'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { QuantityField } from '@/ui/components/quantity-field'
+import { ReadingField } from '@/ui/components/reading-field'
 import { METHOD_NAMES } from '@/ui/ponds/log-readings-form'
 import { inUnits } from '@/ui/messages/in-units'
 import { useShow } from '@/ui/person-context'
 import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
 import { GateNote } from './gate-note'
-import { draftOf, toAnswer } from './step-answer'
+import { draftOf, toAnswer, unreadable } from './step-answer'
 import { ReadingsMeaning } from './readings-meaning'
 import { StepAmount } from './step-amount'
 import { StepDoses } from './step-doses'
@@ -51,7 +52,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const { visit, pond, log } = view
   const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
-  const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(state, pond.fish))
+  const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(step.again ? { status: 'open' } : state, pond.fish))
   const [problem, setProblem] = useState<AnswerProblem | null>(null)
   const [forAll, setForAll] = useState(true)
   const [leaving, setLeaving] = useState<string | null>(null)
@@ -61,7 +62,8 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const answer = { ...toAnswer(step, draft, products), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
   const alsoOpen = step.onceAtStop && state.status === 'open' ? others.filter((o) => isOpenThere(o, step.key)) : []
   const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
-  const unseen = unseenAnswers(log, step.key)
+  const rounds = step.again ? inOrder(log.filter((e) => e.kind === 'done' && e.stepKey === step.key)) : []
+  const unseen = step.again ? [] : unseenAnswers(log, step.key)
   const amounts = amountsToday(view, states)
   const lastWater = view.lastReadings.find((r) => r.kind === 'waterTemp')?.value ?? null
   const dosing = {
@@ -69,13 +71,18 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
     waterC: waterToday(log) ?? lastWater,
     recent: [...givenBefore(states, products, step.key, now), ...givenEarlier(view.recentDoses, products, now)],
   }
-  const stop = judgeStep(step, gateContext(states, answer, view.gateFacts, now), answer, products, dosing.recent)
+  const stop = judgeStep(step, gateContext(states, answer, view.gateFacts, now), answer, products, dosing.recent, {
+    states,
+    timerStartedAt: timerStart(log, step.key),
+    atMs: now,
+  })
   const gate = stop?.gate ?? null
-  const replaces = state.status === 'open' ? null : state.entry.id
+  // each round stands for itself
+  const replaces = state.status === 'open' || step.again ? null : state.entry.id
   const seen = gate ? { gateSeen: gate.status } : {}
 
   const done = async (confirmedUnlikely: boolean) => {
-    const wrong = answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
+    const wrong = unreadable(step, draft) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
     setProblem(wrong)
     if (wrong) return
     const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
@@ -113,6 +120,11 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         />
       ) : null}
 
+      {rounds.length > 0 ? (
+        <p className="soft">
+          {rounds.length} {rounds.length === 1 ? 'round is' : 'rounds are'} logged, the last {clockTimeOf(rounds.at(-1)!.at, person.timeZone)}.
+        </p>
+      ) : null}
       {step.choices ? (
         <fieldset className="border-0 m-0 p-0">
           <legend className="visually-hidden">{step.title}</legend>
@@ -133,15 +145,14 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
       {step.readings ? (
         <>
           {step.readings.map((kind) => (
-            <QuantityField
+            <ReadingField
               key={kind}
               large
-              label={READING_NAMES[kind]}
+              kind={kind}
               optional={!(step.required ?? []).includes(kind)}
-              kind={readingQuantity(kind)}
-              scale={readingScale(kind)}
               value={draft.readings[kind] ?? null}
-              onChange={(v) => change({ readings: { ...draft.readings, [kind]: v } })}
+              deepestM={view.cleanout.maxDepthM}
+              onChange={(v, belowStep) => change({ readings: { ...draft.readings, [kind]: v }, below: { ...draft.below, [kind]: belowStep } })}
               error={errorOf('readings', kind)}
             />
           ))}
@@ -225,7 +236,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         </button>
       ) : null}
       <button className="btn btn-primary w-100 mt-2" disabled={gated} onClick={() => void done(false)}>
-        {state.status === 'done' ? 'Correct it' : 'Done'}
+        {step.again ? (rounds.length > 0 ? 'Log another round' : 'Log this round') : state.status === 'done' ? 'Correct it' : 'Done'}
       </button>
       {leaving === null ? (
         <button className="btn btn-link w-100 mt-1" onClick={() => setLeaving('')}>

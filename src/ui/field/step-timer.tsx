@@ -1,11 +1,13 @@
 'use client'
 import { useEffect, useState } from 'react'
+import { useClockOffset } from './field-context'
 
 const TICK_MS = 500
 const two = (n: number) => String(n).padStart(2, '0')
 
 /** Milliseconds left of a logged start; null until the browser has told the time. */
 function useLeft(startedAt: string | null, minutes: number): number | null {
+  const offsetMs = useClockOffset()
   const [now, setNow] = useState<number | null>(null)
   useEffect(() => {
     const tick = () => setNow(Date.now())
@@ -16,7 +18,7 @@ function useLeft(startedAt: string | null, minutes: number): number | null {
       clearInterval(timer)
     }
   }, [])
-  return now === null || startedAt === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now)
+  return now === null || startedAt === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now - offsetMs)
 }
 
 const leftWords = (left: number | null): string =>

@@ -12,6 +12,20 @@ interface SyncFacts {
 
 const things = (count: number): string => (count === 1 ? '1 thing' : `${count} things`)
 
+const HOUR_MS = 3_600_000
+
+/** A clock that is wrong is said, though its times are put right. @param offsetMs how far the office's clock is ahead of this one */
+export function clockWords(offsetMs: number): string {
+  const apart = Math.abs(offsetMs)
+  const by =
+    apart >= 36 * HOUR_MS
+      ? `${Math.round(apart / (24 * HOUR_MS))} days`
+      : apart >= 2 * HOUR_MS
+        ? `${Math.round(apart / HOUR_MS)} hours`
+        : `${Math.round(apart / 60_000)} minutes`
+  return `This device’s clock is ${by} ${offsetMs > 0 ? 'behind' : 'ahead'}. Its times are put right here; set the clock.`
+}
+
 /** What the bar says of sending: how much is kept here, and whether anything needs a person. */
 export function syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }: SyncFacts): { text: string; good: boolean } {
   const kept = waiting === 0 ? '' : `${things(waiting)} kept on this device. `

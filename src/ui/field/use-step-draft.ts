@@ -7,6 +7,8 @@ import type { READING_METHODS } from '@/domain/visit'
 
 export interface StepDraft {
   readonly readings: Readonly<Partial<Record<ReadingKindName, number | null>>>
+  /** Tests that saw nothing, by their own words: "<0.25". */
+  readonly below: Readonly<Partial<Record<ReadingKindName, boolean>>>
   readonly method: (typeof READING_METHODS)[number]
   readonly figures: Readonly<Partial<Record<StepFigure, number | null>>>
   readonly choice: string
@@ -21,6 +23,7 @@ export interface StepDraft {
 
 export const EMPTY_DRAFT: StepDraft = {
   readings: {},
+  below: {},
   method: 'drops',
   figures: {},
   choice: '',
@@ -52,7 +55,11 @@ export function useStepDraft(visitId: string, stepKey: string, initial: StepDraf
   const change = (part: Partial<StepDraft>) => {
     const next = { ...draft, ...part }
     setDraft(next)
-    window.localStorage.setItem(key, JSON.stringify(next))
+    // what cannot be read is no value and does not survive as one; JSON would make it "not tested"
+    window.localStorage.setItem(
+      key,
+      JSON.stringify(next, (_, value: unknown) => (Number.isNaN(value) ? undefined : value)),
+    )
   }
   return [draft, change, () => window.localStorage.removeItem(key)]
 }

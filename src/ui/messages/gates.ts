@@ -18,6 +18,8 @@ export const GATE_HEADINGS: Readonly<Record<StopKind, string>> = {
   'algae-treatment': 'Stop: do not treat.',
   feeding: 'Stop: not so much food.',
   dose: 'Stop: not this product now.',
+  timer: 'Stop: wait for the timer.',
+  count: 'Stop: the fish do not add up.',
   'deep-sludge': 'Stop: leave the sediment alone, air on, step back.',
 }
 
@@ -48,6 +50,14 @@ export function gateText(reason: GateReason, show: Show): string {
       return 'Tap water kills what lives on the media. Use pond water; after a reset with tap water treat it as a new filter.'
     case 'oxygen':
       return `Oxygen is ${show(reason.mgL, 'concentration')}; it takes ${show(reason.leastMgL, 'concentration')} or more. Air on, test again.`
+    case 'timer-not-started':
+      return `Start the ${Math.round(reason.minutes)}-minute timer, and wait until it has run out.`
+    case 'timer-running':
+      return `The timer still runs for ${Math.ceil(reason.leftMin)} minutes.`
+    case 'fish-missing':
+      return reason.back + reason.lost > reason.out
+        ? `${reason.out} fish went out, ${reason.back} come back${reason.lost > 0 ? ` and ${reason.lost} are lost` : ''}: more than went out. Count again.`
+        : `${reason.out} fish went out, ${reason.back} come back${reason.lost > 0 ? `, ${reason.lost} are lost` : ''}: ${reason.out - reason.back - reason.lost} are missing. Look in tanks, nets and skimmer, count again, or write down how many are lost.`
     case 'needs-answer':
       return 'Choose one of the answers.'
     case 'chlorine-in':

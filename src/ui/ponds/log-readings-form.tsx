@@ -3,35 +3,44 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { VISIT_ONLY_READINGS, READING_KINDS, type ReadingKindName } from '@/core/water/readings'
 import type { PondId } from '@/domain/ids'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import { READING_METHODS } from '@/domain/visit'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
-import { QuantityField } from '@/ui/components/quantity-field'
+import { ReadingField } from '@/ui/components/reading-field'
 import { send, type SendProblem } from '@/ui/send'
 
 const KINDS = (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => !VISIT_ONLY_READINGS.includes(kind) && kind !== 'sludgeDepth')
 export const METHOD_NAMES = { strip: 'Strip', drops: 'Drops', meter: 'Meter', probe: 'Probe' } as const
 
 /** Readings taken between visits. */
-export function LogReadingsForm({ pondId }: { pondId: PondId }) {
+export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM: number | null }) {
   const router = useRouter()
   const [values, setValues] = useState<Partial<Record<ReadingKindName, number | null>>>({})
+  const [below, setBelow] = useState<Partial<Record<ReadingKindName, boolean>>>({})
   const [method, setMethod] = useState<(typeof READING_METHODS)[number]>('drops')
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [saved, setSaved] = useState(0)
   const errorOf = (kind: ReadingKindName) => problem?.fields?.find((f) => f.path === `readings.${kind}`)?.message
   const unusual = problem?.fields?.some((f) => f.code === 'unusual') ?? false
   const save = async (confirmedUnlikely: boolean) => {
+    const wrong = Object.keys(values).filter((kind) => Number.isNaN(values[kind as ReadingKindName]))
+    if (wrong.length > 0)
+      return setProblem({
+        title: 'Something here cannot be read. Mend it, or empty the field; nothing was logged.',
+        status: 422,
+        kind: 'bad-input',
+        fields: wrong.map((kind) => ({ path: `readings.${kind}`, message: 'This cannot be read.' })),
+      })
     const given = Object.fromEntries(
       Object.entries(values)
-        .filter(([, v]) => v !== null && v !== undefined && !Number.isNaN(v))
-        .map(([kind, value]) => [kind, { value }]),
+        .filter(([, v]) => v !== null && v !== undefined)
+        .map(([kind, value]) => [kind, { value, belowStep: below[kind as ReadingKindName] ?? false }]),
     )
     const outcome = await send('POST', `/api/v1/ponds/${pondId}/readings`, { readings: given, method, at: new Date().toISOString(), confirmedUnlikely })
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
     setValues({})
+    setBelow({})
     setSaved((n) => n + 1)
     router.refresh()
   }
@@ -45,13 +54,15 @@ export function LogReadingsForm({ pondId }: { pondId: PondId }) {
     >
       <div className="field-grid">
         {KINDS.map((kind) => (
-          <QuantityField
+          <ReadingField
             key={kind}
-            label={READING_NAMES[kind]}
-            kind={readingQuantity(kind)}
-            scale={readingScale(kind)}
+            kind={kind}
             value={values[kind] ?? null}
-            onChange={(v) => setValues({ ...values, [kind]: v })}
+            deepestM={deepestM}
+            onChange={(v, belowStep) => {
+              setValues({ ...values, [kind]: v })
+              setBelow({ ...below, [kind]: belowStep })
+            }}
             error={errorOf(kind)}
           />
         ))}

@@ -146,7 +146,7 @@ describe('readings between visits', () => {
         fields: [{ path: 'readings.ph', message: 'pH 9.8 is unusual.', code: 'unusual' }],
       },
     })
-    as('technician', <LogReadingsForm pondId={pondId} />)
+    as('technician', <LogReadingsForm deepestM={1.4} pondId={pondId} />)
     await userEvent.type(screen.getByLabelText('pH'), '9.8')
     await userEvent.selectOptions(screen.getByLabelText('Tested with'), 'meter')
     await userEvent.click(screen.getByRole('button', { name: 'Log the readings' }))

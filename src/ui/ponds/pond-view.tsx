@@ -149,7 +149,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
               <details className="no-print">
                 <summary className="btn btn-sm btn-outline-primary">Log readings</summary>
                 <div className="mt-2">
-                  <LogReadingsForm pondId={pond.id} />
+                  <LogReadingsForm pondId={pond.id} deepestM={facts.basin.maxDepthM} />
                 </div>
               </details>
             ) : null}

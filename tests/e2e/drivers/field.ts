@@ -32,7 +32,7 @@ export class StepAtHand {
   }
 
   async done(): Promise<void> {
-    await this.card.getByRole('button', { name: /^(Done|Correct it)$/ }).click()
+    await this.card.getByRole('button', { name: /^(Done|Correct it|Log this round|Log another round)$/ }).click()
   }
 
   async leaveOut(reason: string): Promise<void> {
@@ -62,7 +62,7 @@ export class StepAtHand {
     for (const field of await this.card.getByLabel(/^(Koi|Goldfish|Shubunkin|Orfe|Sturgeon|Tench|Rudd|Small|Rice)/).all()) await field.fill('3')
     const told = this.card.getByLabel('Who was told')
     if ((await told.count()) > 0) await told.fill('The customer')
-    const done = this.card.getByRole('button', { name: 'Done', exact: true })
+    const done = this.card.getByRole('button', { name: /^(Done|Log this round)$/ })
     if (await done.isEnabled()) {
       await done.click()
       const again = this.card.getByRole('button', { name: 'Read again: it is right' })

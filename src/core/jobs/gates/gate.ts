@@ -22,6 +22,9 @@ export type GateReason =
   | { readonly code: 'sulfide-smell' }
   | { readonly code: 'gasping' }
   | { readonly code: 'needs-answer' }
+  | { readonly code: 'timer-not-started'; readonly minutes: number }
+  | { readonly code: 'timer-running'; readonly leftMin: number }
+  | { readonly code: 'fish-missing'; readonly out: number; readonly back: number; readonly lost: number }
   | { readonly code: 'feed-ammonia'; readonly mgL: number; readonly limitMgL: number }
   | { readonly code: 'feed-nitrite'; readonly mgL: number; readonly limitMgL: number }
   | { readonly code: 'kh-low'; readonly khDH: number; readonly minDH: number }

@@ -114,6 +114,7 @@ const steps: readonly JobStep[] = [
     title: 'Watch the holding tank',
     detail: 'Oxygen and temperature every 15 minutes while fish are in it.',
     timerMinutes: 15,
+    again: true,
     readings: ['tankTemp', 'tankOxygen'],
     required: ['tankTemp', 'tankOxygen'],
   },
@@ -206,6 +207,7 @@ const steps: readonly JobStep[] = [
     title: 'Acclimate: mix pond water into the tank step by step',
     detail: 'About a quarter of the tank every five minutes.',
     timerMinutes: 20,
+    waits: true,
   },
   {
     key: 'fish-back',

@@ -12,7 +12,7 @@ import { savedPondFacts } from '@/domain/pond-facts'
 import { upgradeEntry } from '@/domain/job-upgrade'
 import { answerProblem } from '@/domain/step-check'
 import { judgeStep } from '@/domain/step-gate'
-import { gateContext, stepStates } from '@/domain/visit-progress'
+import { gateContext, stepStates, timerStart } from '@/domain/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -115,7 +115,7 @@ async function gateVerdict(
   reason: string,
 ): Promise<readonly GateReason[] | undefined> {
   // most steps decide nothing
-  if (!step.gate && (answer.doses ?? []).length === 0) return undefined
+  if (!step.gate && !step.waits && (answer.doses ?? []).length === 0) return undefined
   // only what was known by then counts, whenever it arrived
   const states = stepStates(
     visit.job.steps,
@@ -133,7 +133,11 @@ async function gateVerdict(
       atMs,
     ),
   ]
-  const verdict = judgeStep(step, gateContext(states, answer, await gateFacts(trx, visit.id, pond), atMs), answer, products, recent)
+  const verdict = judgeStep(step, gateContext(states, answer, await gateFacts(trx, visit.id, pond), atMs), answer, products, recent, {
+    states,
+    timerStartedAt: timerStart(log, step.key),
+    atMs,
+  })
   if (!verdict || verdict.gate.status === 'safe') return undefined
   const { gate } = verdict
   if (reason.trim().length >= 5 && may(actor.role, 'visits.override-gate')) return undefined

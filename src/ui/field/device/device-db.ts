@@ -47,6 +47,8 @@ export interface DeviceFacts {
   readonly today: string
   readonly products: ProductBook
   readonly packTag: string | null
+  /** How far the office's clock is ahead of this device's, ms; missing or 0 where they agree. */
+  readonly clockOffsetMs?: number
   /** When the office was last heard. */
   readonly heardAt: string
 }

@@ -15,7 +15,7 @@ export interface VisitView extends FieldVisit {
 }
 
 /** Lays what waits on this device over what the office has. */
-export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: readonly DevicePhoto[], byName: string): VisitView {
+export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: readonly DevicePhoto[], byName: string, offsetMs = 0): VisitView {
   const own = lines.filter((line) => line.visitId === kept.id).sort((a, b) => a.seq - b.seq)
   const waiting = own.filter((line) => line.state === 'waiting')
   const inLog = new Set<string>(kept.log.map((e) => e.id))
@@ -24,7 +24,7 @@ export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: r
   const taken = photos.filter((photo) => photo.visitId === kept.id)
   const state = ahead.reduce((at, line) => stateAfter(at, line.entry), kept.visit.state)
   const here = new Map<string, DevicePhoto>(taken.map((photo) => [photo.id, photo]))
-  const log: Entry[] = [...kept.log, ...ahead.map((line) => ownEntry(line, byName))]
+  const log: Entry[] = [...kept.log, ...ahead.map((line) => ownEntry(line, byName, offsetMs))]
   return {
     ...kept,
     visit: { ...kept.visit, state },
@@ -43,8 +43,10 @@ export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: r
 export function runningTimers(view: VisitView): { readonly stepKey: string; readonly title: string; readonly startedAt: string; readonly minutes: number }[] {
   const answered = new Set(view.log.flatMap((e) => (e.kind === 'done' || e.kind === 'skipped' ? [e.stepKey] : [])))
   return view.visit.job.steps.flatMap((step) => {
-    if (!step.timerMinutes || answered.has(step.key)) return []
-    const last = inOrder(view.log.filter((e) => e.kind === 'timer-started' && e.stepKey === step.key)).at(-1)
+    if (!step.timerMinutes || (answered.has(step.key) && !step.again)) return []
+    // of what is done again and again the timer runs until the next round is logged
+    const own = inOrder(view.log.filter((e) => 'stepKey' in e && e.stepKey === step.key && (e.kind === 'timer-started' || e.kind === 'done')))
+    const last = own.at(-1)?.kind === 'timer-started' ? own.at(-1) : undefined
     return last ? [{ stepKey: step.key, title: step.title, startedAt: last.at, minutes: step.timerMinutes }] : []
   })
 }

@@ -72,7 +72,9 @@ export async function keepPhoto({ userId, visitId, stepKey, pairOf, sketchOf }: 
   return { id: photo.id }
 }
 
-const isFull = (error: unknown): boolean => error instanceof Error && (error.name === 'QuotaExceededError' || /quota/i.test(`${error.name} ${error.message}`))
+/** Whether something could not be kept because the device has no room left. */
+export const isFull = (error: unknown): boolean =>
+  error instanceof Error && (error.name === 'QuotaExceededError' || /quota/i.test(`${error.name} ${error.message}`))
 
 /** Takes a photo away again while it is on this device only. */
 export async function dropPhoto(id: string): Promise<void> {

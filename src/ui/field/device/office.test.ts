@@ -63,6 +63,11 @@ describe('no answer', () => {
     expect(await why(httpOffice.visit('v1'))).toBe('not-found')
     answers('{}', { status: 409 })
     expect(await why(httpOffice.send('u', []))).toBe('other-person')
+    // what is too much together is sent in parts
+    for (const status of [413, 422]) {
+      answers('{}', { status })
+      expect(await why(httpOffice.send('u', []))).toBe('too-much')
+    }
   })
 })
 
@@ -70,8 +75,12 @@ describe('what goes out', () => {
   it('is lines as they were written, without what the device notes beside them', async () => {
     answers('{"results":[{"id":"a","outcome":"kept"}]}')
     const line = { seq: 7, id: 'a', visitId: 'v1', userId: 'u', state: 'waiting', problem: null, entry: { kind: 'started', id: 'a', at: 'x' } }
-    expect(await httpOffice.send('u', [line as never])).toEqual([{ id: 'a', outcome: 'kept' }])
-    expect(JSON.parse(fetched.mock.calls[0][1].body as string)).toEqual({ userId: 'u', lines: [{ visitId: 'v1', entry: line.entry }] })
+    expect(await httpOffice.send('u', [line as never])).toEqual({ results: [{ id: 'a', outcome: 'kept' }] })
+    expect(JSON.parse(fetched.mock.calls[0][1].body as string)).toEqual({
+      sentAt: expect.any(String),
+      userId: 'u',
+      lines: [{ visitId: 'v1', entry: line.entry }],
+    })
   })
   it('is a photo under its own id, with what it belongs to', async () => {
     answers('{}')

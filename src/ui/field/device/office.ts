@@ -5,7 +5,8 @@ import type { DevicePhoto, WaitingLine } from './device-db'
 
 /** What a device says to the office and hears from it. Everything but `NoAnswer` is an answer. */
 export interface Office {
-  send(userId: string, lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[]): Promise<LineOutcome[]>
+  /** @throws {NoAnswer} 'too-much' where the lines cannot be taken together */
+  send(userId: string, lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[]): Promise<{ results: LineOutcome[]; clockOffsetMs?: number }>
   /** @returns null once it is kept, else why it cannot be */
   sendPhoto(photo: DevicePhoto, image: ArrayBuffer): Promise<ProblemBody | null>
   /** @returns null while nothing has changed since `tag` */
@@ -15,7 +16,7 @@ export interface Office {
 
 /** Why the office did not answer as wished. */
 export class NoAnswer extends Error {
-  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found') {
+  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found' | 'too-much') {
     super(why)
     this.name = 'NoAnswer'
   }
@@ -55,10 +56,12 @@ async function unpacked(response: Response): Promise<FieldPack> {
 /** The office by way of the app's own API. */
 export const httpOffice: Office = {
   async send(userId, lines) {
-    const body = JSON.stringify({ userId, lines: lines.map(({ visitId, entry }) => ({ visitId, entry })) })
+    const body = JSON.stringify({ userId, sentAt: new Date().toISOString(), lines: lines.map(({ visitId, entry }) => ({ visitId, entry })) })
     const response = await ask('/api/v1/field/sync', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    // too large, or not understood as a whole: in smaller parts the one that is wrong can be told
+    if (response.status === 413 || response.status === 422 || response.status === 400) throw new NoAnswer('too-much')
     if (!response.ok) throw new NoAnswer('other-person')
-    return ((await response.json()) as { results: LineOutcome[] }).results
+    return (await response.json()) as { results: LineOutcome[]; clockOffsetMs: number }
   },
   async sendPhoto({ id, visitId, stepKey, takenAt, pairOf, sketchOf }, image) {
     const facts = new URLSearchParams({ step: stepKey, at: takenAt, ...(pairOf ? { pairOf } : {}), ...(sketchOf ? { sketchOf } : {}) })

@@ -41,14 +41,17 @@ async function sendLines(db: DeviceDb, office: Office, userId: string): Promise<
     const waiting = await db.lines.where({ userId, state: 'waiting' }).sortBy('seq')
     if (waiting.length === 0) return
     const batch = waiting.slice(0, BATCH)
-    const outcomes = new Map((await office.send(userId, batch)).map((o) => [o.id, o]))
+    const { results, clockOffsetMs } = await sendParts(office, userId, batch)
+    if (clockOffsetMs !== undefined) await db.facts.update('device', { clockOffsetMs })
+    const outcomes = new Map(results.map((o) => [o.id, o]))
     await db.transaction('rw', db.lines, db.visits, db.facts, async () => {
-      const name = (await db.facts.get('device'))?.person.name ?? ''
+      const facts = await db.facts.get('device')
+      const [name, offsetMs] = [facts?.person.name ?? '', facts?.clockOffsetMs ?? 0]
       for (const line of batch) {
         const outcome = outcomes.get(line.id)
         if (!outcome) continue
         if (outcome.outcome === 'refused') await db.lines.update(line.seq, { state: 'refused', problem: outcome.problem ?? null })
-        else await taken(db, line, name)
+        else await taken(db, line, name, offsetMs)
       }
     })
     // an office that answers for none of them would be asked for ever
@@ -56,13 +59,29 @@ async function sendLines(db: DeviceDb, office: Office, userId: string): Promise<
   }
 }
 
+const TOO_MUCH = { title: 'The office cannot take this line: it is too long, or not understood there.', status: 413, kind: 'too-large' } as const
+
+/** Sends lines together; where they cannot be taken so, in halves, down to the one that is refused by itself. */
+async function sendParts(office: Office, userId: string, batch: readonly WaitingLine[]): ReturnType<Office['send']> {
+  try {
+    return await office.send(userId, batch)
+  } catch (error) {
+    if (!(error instanceof NoAnswer && error.why === 'too-much')) throw error
+    if (batch.length === 1) return { results: [{ id: batch[0].id, outcome: 'refused', problem: TOO_MUCH }] }
+    const middle = Math.ceil(batch.length / 2)
+    const first = await sendParts(office, userId, batch.slice(0, middle))
+    const rest = await sendParts(office, userId, batch.slice(middle))
+    return { results: [...first.results, ...rest.results], clockOffsetMs: rest.clockOffsetMs ?? first.clockOffsetMs }
+  }
+}
+
 /** From the waiting lines into the kept log, in one step, so that it is never missing from what is seen. */
-async function taken(db: DeviceDb, line: WaitingLine, byName: string): Promise<void> {
+async function taken(db: DeviceDb, line: WaitingLine, byName: string, offsetMs: number): Promise<void> {
   const kept = await db.visits.get(line.visitId)
   // its state goes along: until the rounds come anew, the visit would fall back to before this line
   if (kept)
     await db.visits.update(line.visitId, {
-      log: withLine(kept.log, ownEntry(line, byName)),
+      log: withLine(kept.log, ownEntry(line, byName, offsetMs)),
       visit: { ...kept.visit, state: stateAfter(kept.visit.state, line.entry) },
     })
   await db.lines.update(line.seq, { state: 'taken', takenAt: Date.now() })
@@ -73,8 +92,15 @@ const TAKEN_STAYS_MS = 10_000
 
 const forgetTaken = (db: DeviceDb) => db.lines.filter((line) => line.state === 'taken' && (line.takenAt ?? 0) < Date.now() - TAKEN_STAYS_MS).delete()
 
-export const ownEntry = ({ entry, userId }: WaitingLine, byName: string): Entry =>
-  ({ ...entry, byId: userId, byName, receivedAt: new Date().toISOString() }) as Entry
+/** A line of this device as a log has it, dated by the office's clock. @param offsetMs how far that is ahead of this device's */
+export const ownEntry = ({ entry, userId }: WaitingLine, byName: string, offsetMs: number): Entry =>
+  ({
+    ...entry,
+    at: offsetMs === 0 ? entry.at : new Date(Date.parse(entry.at) + offsetMs).toISOString(),
+    byId: userId,
+    byName,
+    receivedAt: new Date(Date.now() + offsetMs).toISOString(),
+  }) as Entry
 
 const withLine = (log: readonly Entry[], entry: Entry): readonly Entry[] => (log.some((e) => e.id === entry.id) ? log : [...log, entry])
 
@@ -93,7 +119,11 @@ async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise
         .count()) > 0
     )
       continue
-    const problem = await office.sendPhoto(photo, image.bytes)
+    const offsetMs = (await db.facts.get('device'))?.clockOffsetMs ?? 0
+    const problem = await office.sendPhoto(
+      { ...photo, takenAt: offsetMs === 0 ? photo.takenAt : new Date(Date.parse(photo.takenAt) + offsetMs).toISOString() },
+      image.bytes,
+    )
     await db.photos.update(id, problem ? { state: 'refused', problem } : { state: 'sent' })
     if (!problem) await db.images.delete(id)
   }
@@ -112,7 +142,8 @@ export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Prom
     await db.photos.bulkDelete(goneImages)
     await db.images.bulkDelete(goneImages)
     await db.visits.bulkPut(pack.visits.map((found) => merged(before.get(found.visit.id), found, false)))
-    await db.facts.put({ key: 'device', person: pack.person, today: pack.today, products: pack.products, packTag: tag, heardAt: pack.madeAt })
+    const { clockOffsetMs } = (await db.facts.get('device')) ?? {}
+    await db.facts.put({ key: 'device', clockOffsetMs, person: pack.person, today: pack.today, products: pack.products, packTag: tag, heardAt: pack.madeAt })
   })
 }
 

@@ -2,4 +2,4 @@ import { SyncInput } from '@/domain/field-log'
 import { signedInRoute } from '@/server/http/route'
 import { syncField } from '@/server/use-cases/field/sync'
 
-export const POST = signedInRoute({ body: SyncInput }, ({ actor, body }) => syncField(actor, body))
+export const POST = signedInRoute({ body: SyncInput, cleaned: true }, ({ actor, body }) => syncField(actor, body))
