@@ -58,7 +58,28 @@ export function upgradeSteps(key: string, steps: readonly StoredStep[]): JobStep
   })
 }
 
-export const upgradeJob = (job: JobType): JobType => ({ ...job, steps: upgradeSteps(job.key, job.steps) })
+/**
+ * Notes for the customer that used to say what was done, whatever the log held. A note only advises now; what was done is told from the log.
+ */
+const CLAIMING_NOTES: Readonly<Record<string, string>> = {
+  'The pond is running again. Feed lightly and only once the water is warm enough.': 'Feed lightly, and only once the water is warm enough.',
+  'The net keeps leaves out of the water. Shake it off when it is full; do not walk on it. Feed less as the water cools.':
+    'Shake the net off when it is full; do not walk on it. Feed less as the water cools.',
+  'The pond is wintering as it should.': 'Keep a hole in the ice open; never break it with blows. Call us when fish lie at the surface.',
+  'The pond runs through the winter. Look for ice dams after every frost and call us when water leaves the falls.':
+    'Look for ice dams after every frost, and call us when water leaves the falls.',
+  'The water will look murky for 24 to 48 hours. Please do not feed for 24 hours, then feed lightly for a week.':
+    'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
+  'Everything was looked over. Feed by the temperature, and top up when the level falls.':
+    'Feed by the temperature of the water, and top up when the level falls.',
+  'Plants were cut back before they seed; the cuttings carried nutrients out of the pond.':
+    'Take dead leaves off the water when you see them: what rots in it feeds algae.',
+  'The sludge of the season is out of the filter; the water may be a little cloudy for a day.': 'The water may be a little cloudy for a day.',
+}
+
+export const upgradeNote = (note: string): string => CLAIMING_NOTES[note] ?? note
+
+export const upgradeJob = (job: JobType): JobType => ({ ...job, customerNote: upgradeNote(job.customerNote), steps: upgradeSteps(job.key, job.steps) })
 
 /** A logged answer by its code; one that no answer of the step says is kept among the notes. */
 export function upgradeAnswer<Answer extends { readonly choice?: string; readonly note?: string }>(answer: Answer, step: JobStep | undefined): Answer {

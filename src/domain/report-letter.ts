@@ -3,7 +3,7 @@ import type { UnitSystem } from '../core/units/systems'
 import { ammoniaWords } from './ammonia-words'
 import { longDate } from './dates'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from './reading-names'
-import { notedLines, partWords } from './report-words'
+import { customerWords, doseLines, fishWords, notedLines, partWords } from './report-words'
 import type { VisitReport } from './visit-report'
 import type { WaterMeaning } from './water-meaning'
 
@@ -16,12 +16,14 @@ export function reportLetter(report: VisitReport, meanings: readonly WaterMeanin
   })
   const block = (title: string, lines: readonly string[]) => (lines.length === 0 ? [] : [[title, ...lines.map((line) => `– ${line}`)].join('\n')])
   return [
-    report.customerNote,
+    ...customerWords(report, meanings, units),
     ...block(
       'What was done',
       report.sections.map((section) => `${section.title}: ${section.done.map((step) => lowerFirst(step.title)).join('; ')}`),
     ),
     ...block('The water', water),
+    ...block('Given', doseLines(report)),
+    ...block('The fish', [fishWords(report) ?? ''].filter(Boolean)),
     ...block('Parts renewed', report.parts.map(partWords)),
     ...block('Noted', notedLines(report)),
     ...block(

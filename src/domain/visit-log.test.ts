@@ -99,13 +99,18 @@ describe('the report', () => {
     { kind: 'skipped', id: 's', stepKey: 'flush', at: at(), reason: 'Done in autumn', ...by } as unknown as Entry,
     { kind: 'note', id: 'n', stepKey: null, at: at(), text: 'Lid cracked', ...by } as unknown as Entry,
   ]
-  const report = writeReport(visit, stepStates(steps, log), log, [])
+  const report = writeReport(visit, stepStates(steps, log), log, [], 'Etc/UTC')
   it('counts fish, losses, what was left out, noted and passed', () => {
     expect(report).toMatchObject({ fishOut: 8, fishBack: 7, losses: 1, notes: ['Lid cracked'], crew: ['Tamsy'] })
     expect(report.leftOut).toEqual([{ title: 'Flush the wetland if due', reason: 'Done in autumn' }])
     expect(report.overrides).toEqual([{ title: 'Fish back, gently', reason: 'Aerator failed', by: 'Tamsy' }])
   })
   it('tells only of sections in which something was done', () => expect(report.sections.map((s) => s.title)).toEqual(['Drain down and fish out', 'Fish back']))
+  it('tells the day on which it was done, not the one it was planned for', () => {
+    const moved = { ...visit, day: '2027-03-20', startedAt: '2027-03-23T22:30:00Z', finishedAt: '2027-03-23T23:30:00Z' } as VisitInContext
+    expect(writeReport(moved, stepStates(steps, log), log, [], 'Etc/UTC').day).toBe('2027-03-23')
+    expect(writeReport(moved, stepStates(steps, log), log, [], 'Europe/Berlin').day).toBe('2027-03-24')
+  })
   it('puts remarks in plain words', () => expect(report.sections[0].done[0].remark).toBe('5 koi, 3 goldfish · 1 lost'))
 })
 

@@ -4,22 +4,33 @@ import type { JobStep } from '../core/jobs/step'
 import { speciesName, type PlantAction } from './plants'
 import type { FollowUp } from './reading'
 import { timeWorked } from './field-log'
-import { unseenAnswers, type StepState } from './visit-progress'
-import type { Entry, FindingUse, VisitInContext } from './visit'
+import { dayIn } from './dates'
+import { inOrder, unseenAnswers, type StepState } from './visit-progress'
+import type { Ending, Entry, FindingUse, VisitInContext } from './visit'
 
 export interface ReportSection {
   readonly title: string
-  readonly done: readonly { readonly title: string; readonly remark: string; readonly figures: readonly (readonly [StepFigure, number])[] }[]
+  /** remark: for everybody; said: what the crew wrote beside it, for the office. */
+  readonly done: readonly {
+    readonly title: string
+    readonly remark: string
+    readonly said: string
+    readonly figures: readonly (readonly [StepFigure, number])[]
+  }[]
 }
 
 export interface VisitReport {
   readonly visit: VisitInContext
+  /** The firm's day on which it was done, whatever day it was planned for. */
+  readonly day: string
   readonly sections: readonly ReportSection[]
   readonly leftOut: readonly { readonly title: string; readonly reason: string }[]
   readonly notes: readonly string[]
   readonly fishOut: number | null
   readonly fishBack: number | null
   readonly losses: number
+  /** What was given, product by product. */
+  readonly doses: readonly { readonly name: string; readonly amount: number; readonly unit: string }[]
   readonly crew: readonly string[]
   readonly overrides: readonly { readonly title: string; readonly reason: string; readonly by: string }[]
   /** Done without signal, while what others had tested meanwhile said stop. */
@@ -31,7 +42,10 @@ export interface VisitReport {
   readonly plants: readonly { readonly action: PlantAction; readonly species: readonly string[] }[]
   readonly parts: readonly { readonly name: string; readonly warrantyUntil: string | null }[]
   readonly time: readonly { readonly name: string; readonly minutes: number | null }[]
-  readonly customerNote: string
+  /** How it ended, where it was not done. */
+  readonly ending: Ending | null
+  /** What the firm advises after a visit of this kind. */
+  readonly advice: string
   readonly followUps: readonly { readonly title: string; readonly from: string; readonly to: string }[]
 }
 
@@ -39,7 +53,13 @@ const countOf = (state: StepState | undefined): number | null =>
   state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null
 
 /** Writes a visit up from its log: what was done, left out, found, and what comes next. */
-export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, StepState>, log: readonly Entry[], followUps: readonly FollowUp[]): VisitReport {
+export function writeReport(
+  visit: VisitInContext,
+  states: ReadonlyMap<string, StepState>,
+  log: readonly Entry[],
+  followUps: readonly FollowUp[],
+  timeZone: string,
+): VisitReport {
   const { steps } = visit.job
   const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
     title,
@@ -47,11 +67,13 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
       .filter((s) => s.section === title)
       .flatMap((step) => {
         const state = states.get(step.key)
-        return state?.status === 'done' ? [{ title: step.title, remark: remark(step, state), figures: figuresOf(state) }] : []
+        return state?.status === 'done' ? [{ title: step.title, remark: remark(step, state), said: state.entry.answer.note, figures: figuresOf(state) }] : []
       }),
   }))
+  const raw = new Set<string>(log.flatMap((e) => (e.kind === 'finding' || (e.kind === 'finished' && e.ending !== 'done') ? [e.id] : [])))
   return {
     visit,
+    day: realDay(visit, timeZone),
     sections: sections.filter((s) => s.done.length > 0),
     leftOut: steps.flatMap((step) => {
       const state = states.get(step.key)
@@ -61,6 +83,7 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
     fishOut: countOf(states.get('fish-out')),
     fishBack: countOf(states.get('fish-back')),
     losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), 0),
+    doses: dosesOf(states),
     crew: [...new Set(log.map((e) => e.byName))],
     // a stop that was passed stays in the report, also where its step was corrected afterwards
     overrides: log.flatMap((entry) =>
@@ -77,16 +100,33 @@ export function writeReport(visit: VisitInContext, states: ReadonlyMap<string, S
         unseenAnswers(log, step.key).map((entry) => ({
           title: step.title,
           by: entry.byName,
-          said: entry.kind === 'done' ? remark(step, { status: 'done', entry }) : entry.reason,
+          said: entry.kind === 'done' ? [remark(step, { status: 'done', entry }), entry.answer.note].filter(Boolean).join(' · ') : entry.reason,
         })),
       ),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
     plants: plantsDone(log),
     parts: log.flatMap((e) => (e.kind === 'part' ? [{ name: e.name, warrantyUntil: e.warrantyUntil }] : [])),
     time: timeWorked(log),
-    customerNote: visit.state === 'given-up' ? `We could not do the ${visit.job.name.toLowerCase()} this time: ${visit.endingReason}` : visit.job.customerNote,
-    followUps: followUps.map((f) => ({ title: f.title, from: f.dueFrom, to: f.dueTo })),
+    ending: visit.state === 'given-up' ? visit.ending : null,
+    advice: visit.state === 'given-up' ? '' : visit.job.customerNote,
+    // what was found is put into words by the office before a customer reads it
+    followUps: followUps.filter((f) => !raw.has(f.id)).map((f) => ({ title: f.title, from: f.dueFrom, to: f.dueTo })),
   }
+}
+
+/** The day on which work ended, or began, or was to be. */
+function realDay({ startedAt, finishedAt, day }: VisitInContext, timeZone: string): string {
+  const at = finishedAt ?? startedAt
+  return at ? dayIn(at, timeZone) : day
+}
+
+/** Given doses summed by product, in the order in which they were first given. */
+function dosesOf(states: ReadonlyMap<string, StepState>): VisitReport['doses'] {
+  const given = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : []))).flatMap((entry) => entry.answer.doses ?? [])
+  const sums = new Map<string, { name: string; amount: number; unit: string }>()
+  for (const { productKey, name, amount, unit } of given)
+    if (amount > 0) sums.set(productKey, { name, unit, amount: (sums.get(productKey)?.amount ?? 0) + amount })
+  return [...sums.values()]
 }
 
 /** By what was done, in the order of the first; a look alone is no work. */
@@ -107,5 +147,5 @@ function remark(step: JobStep, state: Extract<StepState, { status: 'done' }>): s
     .map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`)
     .join(', ')
   const choice = step.choices?.find((c) => c.code === answer.choice)?.label
-  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '', answer.note].filter(Boolean).join(' · ')
+  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : ''].filter(Boolean).join(' · ')
 }

@@ -280,7 +280,7 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   await expect(phone.getByRole('heading', { name: 'Spring cleanout: Millstone pond' })).toBeVisible()
   await expect(phone.getByText('Skimmer lid cracked, order one')).toBeVisible()
   await expect(phone.getByText('4 taken out, 4 put back')).toBeVisible()
-  await expect(phone.getByText(/Left out: Net, de-icer/)).toBeVisible()
+  await expect(phone.getByText(/Not done this time: Net, de-icer/)).toBeVisible()
   await expect(phone.getByRole('row', { name: /Total ammonia/ })).toContainText('Fine')
 
   const link = await phone.getByRole('link', { name: 'Open as PDF' }).getAttribute('href')

@@ -103,7 +103,7 @@ describe('a customer’s own page', () => {
     const { due, sent } = await noticeBoard(actors.office)
     expect(due).toEqual([])
     expect(sent[0].body).toContain(`https://ponds.example/garden/${token}`)
-    expect(sent[0].body).toContain('Left out: ')
+    expect(sent[0].body).toContain('Not done this time: ')
     expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({ queued: 0, withoutAddress: 0 })
   })
 })

@@ -5,6 +5,7 @@ import { noScores } from '@/core/ecosystem/pond-filter'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, VisitId } from '@/domain/ids'
 import type { PatchNow } from '@/domain/plants'
+import { officeLines } from '@/domain/report-words'
 import { stepStates, unseenAnswers } from '@/domain/visit-progress'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
@@ -275,7 +276,9 @@ describe('an end that is not the usual one', () => {
     expect(page.visits).toMatchObject([{ state: 'given-up', ending: 'nobody-there' }])
     expect(page.followUps).toMatchObject([{ title: expect.stringContaining('Gate locked'), dueFrom: addDays(today, 1) }])
     const { report } = await visitReport(actors.office, visitId)
-    expect(report.customerNote).toContain('Gate locked')
+    // how it ended is the customer's to know, in plain words; what the crew wrote of it is the office's
+    expect(report).toMatchObject({ ending: 'nobody-there', advice: '', followUps: [] })
+    expect(officeLines(report)).toContain('Why it ended: Gate locked, no answer')
   })
   it('asks for words', async () => {
     const { actors, visitId } = await withVisit('Wren')

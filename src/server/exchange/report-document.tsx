@@ -5,7 +5,7 @@ import type { QuantityKind } from '@/core/units/kinds'
 import { ammoniaWords } from '@/domain/ammonia-words'
 import { figureWords } from '@/domain/figure-names'
 import { longDate } from '@/domain/dates'
-import { notedLines, partWords } from '@/domain/report-words'
+import { customerWords, doseLines, fishWords, notedLines, partWords } from '@/domain/report-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
 import { paper } from './pdf-paper'
@@ -29,6 +29,8 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
   const { report, meanings, firmName } = page
   const { visit } = report
   const noted = notedLines(report)
+  const given = doseLines(report)
+  const fish = fishWords(report)
   const show = (value: number, kind: QuantityKind, options?: FormatOptions) => formatQuantity(value, kind, units, options)
   const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
@@ -40,11 +42,13 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
         </Text>
         <Text style={paper.under}>
           {visit.siteName}
-          {visit.town ? `, ${visit.town}` : ''} · {longDate(visit.day)} · {report.crew.join(', ')}
+          {visit.town ? `, ${visit.town}` : ''} · {longDate(report.day)} · {report.crew.join(', ')}
         </Text>
 
         <View style={paper.callout}>
-          <Text>{report.customerNote}</Text>
+          {customerWords(report, meanings, units).map((words) => (
+            <Text key={words}>{words}</Text>
+          ))}
           {report.followUps.map((next) => (
             <Text key={next.title}>
               Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
@@ -80,12 +84,10 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ))}
 
-        {report.fishOut !== null || report.fishBack !== null ? (
+        {fish ? (
           <>
             <Text style={paper.heading}>The fish</Text>
-            <Text>
-              {report.fishOut ?? 0} taken out, {report.fishBack ?? 0} put back{report.losses > 0 ? `, ${report.losses} lost` : ''}.
-            </Text>
+            <Text>{fish}</Text>
           </>
         ) : null}
 
@@ -104,6 +106,12 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ))}
 
+        {given.length > 0 ? <Text style={paper.heading}>Given</Text> : null}
+        {given.map((line) => (
+          <Text key={line} style={paper.line}>
+            • {line}
+          </Text>
+        ))}
         {report.parts.length > 0 ? <Text style={paper.heading}>Parts renewed</Text> : null}
         {report.parts.map((part) => (
           <Text key={part.name} style={paper.line}>

@@ -118,10 +118,10 @@ export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-
 
 const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/garden/${token}` : null)
 
-/** The plain words of a visit's report, for a letter. */
-async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<string> {
+/** The plain words of a visit's report, for a letter, and the day it tells of. */
+async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<{ text: string; day: string }> {
   const { report, meanings } = await reportOf(trx, (await findVisit(trx, visitId))!, actor.firmName)
-  return reportLetter(report, meanings, actor.preferences.units)
+  return { text: reportLetter(report, meanings, actor.preferences.units), day: report.day }
 }
 
 async function makeNotice(
@@ -135,15 +135,16 @@ async function makeNotice(
   const { firmId } = actor
   const { templates } = await findTemplates(trx)
   const was = kind === 'running-late' ? visit.startTime : visit.told ? dayAndTime(visit.told.day, visit.told.startTime) : dayAndTime(visit.day, visit.startTime)
+  const report = kind === 'visit-report' ? await reportWords(trx, actor, visit.visitId) : null
   const words = {
     customer: visit.customerName,
     site: visit.siteName,
     job: visit.jobName.toLowerCase(),
-    day: longDate(visit.day),
+    day: longDate(report?.day ?? visit.day),
     time,
     was,
     firm: (await findFirm(trx)).name,
-    report: kind === 'visit-report' ? await reportWords(trx, actor, visit.visitId) : '',
+    report: report?.text ?? '',
     link: page ? `Your own page, with photos and what to do this week: ${page}` : '',
   }
   const id = randomUUID()

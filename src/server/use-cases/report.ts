@@ -6,6 +6,7 @@ import { stepStates } from '@/domain/visit-progress'
 import type { VisitInContext, VisitPhoto } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
+import { findFirm } from '@/server/db/firm-repository'
 import { listFollowUpsOfVisit } from '@/server/db/follow-up-repository'
 import { listPhotos } from '@/server/db/photo-repository'
 import { findVisit, listEntries } from '@/server/db/visit-repository'
@@ -19,10 +20,11 @@ export interface ReportPage {
   readonly firmName: string
 }
 
-/** A view and its counterpart say most; else the first and the last. */
-function bestTwo(photos: readonly VisitPhoto[]): readonly VisitPhoto[] {
+/** A view and its counterpart say most; else the first and the last, by when they were taken. */
+function bestTwo(kept: readonly VisitPhoto[]): readonly VisitPhoto[] {
+  const photos = [...kept].sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt))
   const after = photos.findLast((photo) => photo.pairOf !== null && photos.some((p) => p.id === photo.pairOf))
-  if (after) return [photos.find((p) => p.id === after.pairOf)!, after]
+  if (after) return [photos.find((p) => p.id === after.pairOf)!, after].sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt))
   const plain = photos.filter((p) => p.sketchOf === null)
   return plain.length > 2 ? [plain[0], plain[plain.length - 1]] : plain
 }
@@ -43,7 +45,7 @@ export async function reportOf(trx: Knex.Transaction, visit: VisitInContext, fir
   const log = await listEntries(trx, visit.id)
   const states = stepStates(visit.job.steps, log)
   return {
-    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id)),
+    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id), (await findFirm(trx)).timeZone),
     meanings: judgeWater(states),
     photos: bestTwo(await listPhotos(trx, visit.id)),
     firmName,

@@ -14,12 +14,14 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
     day: '2027-03-20',
     job: { name: 'Routine visit' },
   } as VisitReport['visit'],
-  sections: [{ title: 'Water', done: [{ title: 'Level', remark: 'topped up', figures: [['levelDropM', 0.02]] }] }],
+  day: '2027-03-22',
+  sections: [{ title: 'Water', done: [{ title: 'Level', remark: 'topped up', said: '', figures: [['levelDropM', 0.02]] }] }],
   leftOut: [],
   notes: [],
   fishOut: null,
   fishBack: null,
   losses: 0,
+  doses: [],
   crew: ['Hale', 'Tamsy'],
   overrides: [{ title: 'Fish back', reason: 'Tank too warm', by: 'Hale' }],
   disputes: [],
@@ -28,7 +30,8 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   plants: [{ action: 'deadhead', species: ['Tufted sedge'] }],
   parts: [],
   time: [{ name: 'Hale', minutes: 70 }],
-  customerNote: 'Feed by the temperature.',
+  ending: null,
+  advice: 'Feed by the temperature.',
   followUps: [{ title: 'Test again', from: '2027-03-23', to: '2027-03-27' }],
   ...over,
 })
@@ -44,7 +47,7 @@ describe('the report of a visit', () => {
     show()
     expect(screen.getByText('Feed by the temperature.')).toBeInTheDocument()
     expect(screen.getByText('Next: Test again, between Tuesday, 23 March 2027 and Saturday, 27 March 2027.')).toBeInTheDocument()
-    expect(screen.getByText(/Tarn, Ferrygate · Saturday, 20 March 2027 · Hale, Tamsy · Rushlight Ponds/)).toBeInTheDocument()
+    expect(screen.getByText(/Tarn, Ferrygate · Monday, 22 March 2027 · Hale, Tamsy · Rushlight Ponds/)).toBeInTheDocument()
   })
   it('says what was done in figures of the reader’s units, to plants too, and keeps a stop that was passed', () => {
     show()

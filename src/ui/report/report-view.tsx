@@ -3,7 +3,7 @@ import Link from 'next/link'
 import { ammoniaWords } from '@/domain/ammonia-words'
 import { longDate } from '@/domain/dates'
 import { figureWords } from '@/domain/figure-names'
-import { notedLines, officeLines, partWords } from '@/domain/report-words'
+import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from '@/domain/report-words'
 import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
 import type { ReportPage } from '@/server/use-cases/report'
 import { usePerson, useShow } from '@/ui/person-context'
@@ -17,6 +17,7 @@ interface GardenBase {
 export function ReportView({ page, garden = null }: { page: ReportPage; garden?: GardenBase | null }) {
   const { report, meanings, photos, firmName } = page
   const { visit } = report
+  const fish = fishWords(report)
   const show = useShow()
   const { preferences } = usePerson()
   return (
@@ -38,10 +39,14 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
       </div>
       <p className="soft">
         {visit.siteName}
-        {visit.town ? `, ${visit.town}` : ''} · {longDate(visit.day)} · {report.crew.join(', ')} · {firmName}
+        {visit.town ? `, ${visit.town}` : ''} · {longDate(report.day)} · {report.crew.join(', ')} · {firmName}
       </p>
       <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
-        <p className="mb-1">{report.customerNote}</p>
+        {customerWords(report, meanings, preferences.units).map((words) => (
+          <p className="mb-1" key={words}>
+            {words}
+          </p>
+        ))}
         {report.followUps.map((next) => (
           <p className="mb-0" key={next.title}>
             Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
@@ -97,10 +102,10 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
           </table>
         </section>
       ) : null}
-      {report.fishOut !== null || report.fishBack !== null ? (
+      {fish ? (
         <section className="sheet">
           <h2>The fish</h2>
-          {report.fishOut ?? 0} taken out, {report.fishBack ?? 0} put back{report.losses > 0 ? `, ${report.losses} lost` : ''}.
+          {fish}
         </section>
       ) : null}
       <section className="sheet">
@@ -120,6 +125,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
           </div>
         ))}
       </section>
+      <Lines title="Given" lines={doseLines(report)} />
       <Lines title="Parts renewed" lines={report.parts.map(partWords)} />
       <Lines title="Noted" lines={notedLines(report)} />
       {garden ? null : <Lines title="For the office" lines={officeLines(report)} className="no-print" />}

@@ -82,7 +82,7 @@ export const ROUTINE_VISIT: JobType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Everything was looked over. Feed by the temperature, and top up when the level falls.',
+  customerNote: 'Feed by the temperature of the water, and top up when the level falls.',
 }
 
 export const PLANT_CARE: JobType = {
@@ -169,7 +169,7 @@ export const PLANT_CARE: JobType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Plants were cut back before they seed; the cuttings carried nutrients out of the pond.',
+  customerNote: 'Take dead leaves off the water when you see them: what rots in it feeds algae.',
 }
 
 export const WETLAND_FLUSH: JobType = {
@@ -239,7 +239,7 @@ export const WETLAND_FLUSH: JobType = {
   followUpDays: [3, 7],
   followUpTitle: 'Test after the flush',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote: 'The sludge of the season is out of the filter; the water may be a little cloudy for a day.',
+  customerNote: 'The water may be a little cloudy for a day.',
 }
 
 /** Patio tubs and other ponds without a pump. */

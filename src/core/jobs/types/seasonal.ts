@@ -56,7 +56,7 @@ export const SPRING_STARTUP: JobType = {
     ...FINISH,
   ],
   ...TEST_AFTER,
-  customerNote: 'The pond is running again. Feed lightly and only once the water is warm enough.',
+  customerNote: 'Feed lightly, and only once the water is warm enough.',
 }
 
 export const AUTUMN_NETTING: JobType = {
@@ -95,7 +95,7 @@ export const AUTUMN_NETTING: JobType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'The net keeps leaves out of the water. Shake it off when it is full; do not walk on it. Feed less as the water cools.',
+  customerNote: 'Shake the net off when it is full; do not walk on it. Feed less as the water cools.',
 }
 
 export const WINTER_SHUTDOWN: JobType = {
@@ -200,7 +200,7 @@ export const WINTER_CHECK: JobType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'The pond is wintering as it should.',
+  customerNote: 'Keep a hole in the ice open; never break it with blows. Call us when fish lie at the surface.',
 }
 
 /** For ponds whose filter runs through the winter. */
@@ -239,5 +239,5 @@ export const WINTER_SETUP: JobType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'The pond runs through the winter. Look for ice dams after every frost and call us when water leaves the falls.',
+  customerNote: 'Look for ice dams after every frost, and call us when water leaves the falls.',
 }

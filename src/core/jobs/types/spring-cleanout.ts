@@ -245,5 +245,5 @@ export const SPRING_CLEANOUT: JobType = {
   followUpDays: [3, 7],
   followUpTitle: 'Test TAN and nitrite after the cleanout',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote: 'The water will look murky for 24 to 48 hours. Please do not feed for 24 hours, then feed lightly for a week.',
+  customerNote: 'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
 }

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { upgradeEntry, upgradeJob, upgradeSteps } from '../../../domain/job-upgrade'
+import { upgradeEntry, upgradeJob, upgradeNote, upgradeSteps } from '../../../domain/job-upgrade'
 
 const BATCH = 500
 
@@ -44,7 +44,7 @@ export async function codeAnswers(knex: Knex): Promise<void> {
   for (const { firm_id, key, version, job } of own)
     await knex('own_jobs')
       .where({ firm_id, key, version })
-      .update({ job: JSON.stringify({ ...job, steps: upgradeSteps(key, job.steps) }) })
+      .update({ job: JSON.stringify({ ...job, customerNote: upgradeNote(job.customerNote), steps: upgradeSteps(key, job.steps) }) })
 }
 
 export async function down(knex: Knex): Promise<void> {
