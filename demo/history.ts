@@ -76,6 +76,10 @@ export async function pastCleanout(
   const counted = pond.fish.map((line) => ({ species: line.species, count: line.count }))
   let minutes = 8 * 60 + 5
   for (const step of visit.job.steps) {
+    if (step.waits && step.timerMinutes) {
+      await logEntry(lead, id, { kind: 'timer-started', id: randomUUID() as EntryId, stepKey: step.key, at: at(day, clockAt(minutes)) })
+      minutes += step.timerMinutes
+    }
     minutes += 9
     const time = at(day, clockAt(minutes))
     if (step.kind === 'photo') {

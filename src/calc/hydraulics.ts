@@ -5,7 +5,8 @@ import { OUTLET_RANGE, outletFlowM3PerH } from '../core/hydraulics/outlet'
 import { PIPE_RANGE, pipeLoss } from '../core/hydraulics/pipe'
 import { dutyPoint } from '../core/hydraulics/pump'
 import { WATER_TEMPERATURE_RANGE } from '../core/hydraulics/water-properties'
-import { weirFlowM3PerH, WEIR_RANGE } from '../core/hydraulics/weir'
+import { fallsLook, FALLS_LOOKS, sheetM } from '../core/hydraulics/falls'
+import { francisFlowM3PerH, francisHolds, weirFlowM3PerH, WEIR_RANGE } from '../core/hydraulics/weir'
 import { DomainError } from '../core/errors'
 import { defineCalculation, numberIn } from './define'
 
@@ -61,14 +62,27 @@ export const HYDRAULICS_CALCULATIONS = [
   }),
   defineCalculation({
     name: 'hydraulics.weir',
-    summary: 'Flow over a sharp-crested weir or spillway lip (Francis)',
+    summary: 'Flow over a weir or spillway lip: Francis where it is at least three heads wide, else Kindsvater and Carter',
     input: z.strictObject({
       width_m: numberIn(WEIR_RANGE.widthM),
       head_m: numberIn(WEIR_RANGE.headM),
       contractions: z.union([z.literal(0), z.literal(1), z.literal(2)]).default(2),
     }),
-    output: z.object({ flow_m3_h: z.number() }),
-    run: ({ width_m, head_m, contractions }) => ({ flow_m3_h: weirFlowM3PerH(width_m, head_m, contractions) }),
+    output: z.object({ flow_m3_h: z.number(), method: z.enum(['francis', 'kindsvater-carter']) }),
+    run: ({ width_m, head_m, contractions }) =>
+      francisHolds(width_m, head_m)
+        ? { flow_m3_h: francisFlowM3PerH(width_m, head_m, contractions), method: 'francis' as const }
+        : { flow_m3_h: weirFlowM3PerH(width_m, head_m, contractions === 0 ? 'lip' : 'notch'), method: 'kindsvater-carter' as const },
+  }),
+  defineCalculation({
+    name: 'hydraulics.fallsSheet',
+    summary: 'Thickness of the sheet that a flow makes over a spillway lip, and how it looks',
+    input: z.strictObject({ flow_m3_h: numberIn([0, 1e5]), width_m: numberIn(WEIR_RANGE.widthM) }),
+    output: z.object({ sheet_mm: z.number(), look: z.enum(FALLS_LOOKS.map((step) => step.look)) }),
+    run: ({ flow_m3_h, width_m }) => {
+      const thicknessM = sheetM(flow_m3_h, width_m)
+      return { sheet_mm: thicknessM * 1000, look: fallsLook(thicknessM) }
+    },
   }),
   defineCalculation({
     name: 'hydraulics.outlet',

@@ -4,7 +4,7 @@ import { chlorophyllOfClarity, type KnownWater } from '../core/ecosystem/start'
 import { parameterValues } from '../core/ecosystem/parameters'
 import type { FilterDesign } from '../core/filter/design-input'
 import type { DesignResult } from '../core/filter/design'
-import { solidsLeft } from '../core/filter/companions'
+import { litterLeft } from '../core/filter/companions'
 import { NITRIFICATION, specificSurfaceM2PerM3 } from '../core/filter/nitrification'
 import { treatingGravel, DEFAULT_LAYERS } from '../core/filter/layers'
 import { fishMassKg } from '../core/fish/load'
@@ -57,7 +57,7 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
   const { shade, windShare } = TREE_EFFECT[pond.trees]
   const { areaM2, meanDepthM } = facts.basin
   const onPond = (kind: Gear['kind']) => gear.some((g) => g.kind === kind && g.state === 'on-pond')
-  const kept = 1 - (onPond('net') ? 1 - LEAVES_KEPT.net : 1 - LEAVES_KEPT.hands) * solidsLeft(of.design.companions)
+  const kept = 1 - (onPond('net') ? 1 - LEAVES_KEPT.net : 1 - LEAVES_KEPT.hands) * litterLeft(of.design.companions)
   return {
     latitudeDeg: of.latitudeDeg,
     altitudeM: pond.altitudeM,

@@ -101,7 +101,8 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     },
     keys: ['flow_m3_h', 'head_m'],
   },
-  'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h'] },
+  'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h', 'method'] },
+  'hydraulics.fallsSheet': { input: { flow_m3_h: 5, width_m: 0.06 }, keys: ['sheet_mm', 'look'] },
   'hydraulics.outlet': { input: { diameter_m: 0.11, head_m: 0.2, length_m: 3, k: 0.5 }, keys: ['flow_m3_h'] },
   'water.verdict': { input: { readings: { tan_mg_L: 0.5, ph: 9.3, temp_C: 26 } }, keys: ['nh3_mg_L', 'verdicts', 'missing'] },
   'water.measuredDose': { input: { wanted_g: 2070, units: [{ name: 'bag', weight_g: 10_000, smallestShare: 0.5 }] }, keys: ['given_g', 'unit', 'count'] },
@@ -161,6 +162,21 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     keys: ['windows'],
   },
 }
+
+describe('pipe networks', () => {
+  it('in cubic metres a second give the flows of the same network in cubic metres an hour', async () => {
+    const flows = async (units: string, scale: number) => {
+      const inp = NETWORK.replace('Units CMH', `Units ${units}`)
+        .replace(' c 20 5', ` c ${20 * scale} 5`)
+        .replace(' c 40 2', ` c ${40 * scale} 2`)
+      const outcome = await calculate('hydraulics.network', { inp })
+      if (!outcome.ok) throw new Error(outcome.error.message)
+      return (outcome.output as { links: { flow_m3_h: number }[] }).links.map((l) => l.flow_m3_h)
+    }
+    const [hours, seconds] = [await flows('CMH', 1), await flows('CMS', 1 / 3600)]
+    seconds.forEach((flow, i) => expect(flow / hours[i]).toBeCloseTo(1, 3))
+  })
+})
 
 describe('the calculation contract', () => {
   it('has every promised name and no unlisted one', () => expect(CALCULATIONS.map((c) => c.name).sort()).toEqual(Object.keys(CONTRACT).sort()))

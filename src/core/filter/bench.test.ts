@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { checkDesign, CHECK_IDS } from './checks'
-import { COMPANION_FACTS, mediaSurfaceM2, solidsLeft } from './companions'
+import { COMPANION_FACTS, inlineHeadM, litterLeft, mediaSurfaceM2, solidsLeft } from './companions'
 import { workOutDesign } from './design'
 import type { FilterDesign } from './design-input'
 import { FILTER_TYPES } from './filter-types'
@@ -26,7 +26,7 @@ describe('kinds of filters', () => {
   it.each(FILTER_TYPES)('%s begins with a design that no check stops but its own nature', (type) => {
     const stopped = work(begin(type)).checks.filter((c) => c.verdict === 'stop')
     // without any filter the ammonia of koi is not treated: that is the point of the check
-    expect(stopped.map((c) => c.id)).toEqual(type === 'none' ? ['nitrogen-size'] : [])
+    expect(stopped.map((c) => c.id)).toEqual(type === 'none' ? ['nitrogen-size', 'tan-target'] : [])
   })
   it('without a filter asks nothing of a bed', () => {
     const ids = work(begin('none')).checks.map((c) => c.id)
@@ -164,8 +164,28 @@ describe('companions, walls, service', () => {
     expect(mediaSurfaceM2(helped.given.design.companions)).toBeCloseTo(200 * COMPANION_FACTS['moving-bed'].mediaM2PerL, 9)
     expect(helped.result.worstTanMgL).toBeLessThan(alone.result.worstTanMgL)
     const skimmed = { ...begin(), companions: [{ kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 20, weirM: 0.5 }] }
-    expect(solidsLeft(skimmed.companions)).toBeCloseTo(0.6, 9)
-    expect(work(skimmed).result.flushDays).toBeCloseTo(work(begin()).result.flushDays / 0.6, 3)
+    // skimmers keep what floats: leaves, and nothing of what fish leave
+    expect(litterLeft(skimmed.companions)).toBeCloseTo(0.6, 9)
+    expect(solidsLeft(skimmed.companions)).toBe(1)
+    expect(work(skimmed).result.flushDays).toBeGreaterThan(work(begin()).result.flushDays)
+  })
+  it('two skimmers stand side by side: they keep as much litter as one, and share the flow', () => {
+    const skimmer = { kind: 'skimmer-wall' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
+    expect(litterLeft([skimmer, skimmer])).toBeCloseTo(litterLeft([skimmer]), 9)
+    // each takes half the flow, which costs a quarter of the head
+    expect(inlineHeadM([skimmer, skimmer], 10)).toBeCloseTo(inlineHeadM([skimmer], 10) / 4, 9)
+    const drum = { kind: 'drum' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0 }
+    expect(inlineHeadM([skimmer, drum], 10)).toBeCloseTo(inlineHeadM([skimmer], 10) + inlineHeadM([drum], 10), 9)
+  })
+  it('a bed that drinks the pond, TAN over its target and a flow under the need are stops', () => {
+    const verdict = (checks: ReturnType<typeof work>['checks'], id: string) => checks.find((c) => c.id === id)!.verdict
+    const good = work(begin()).checks
+    expect(['bed-water', 'tan-target', 'flow-needed'].map((id) => verdict(good, id))).not.toContain('stop')
+    expect(verdict(work({ ...begin(), lengthM: 25, widthM: 12 }).checks, 'bed-water')).toBe('stop')
+    expect(verdict(work({ ...begin(), lengthM: 0.4, widthM: 0.4 }).checks, 'tan-target')).toBe('stop')
+    const weak = work({ ...begin(), staticLiftM: 3.5 })
+    expect(weak.result.flowM3PerH).toBeLessThan(weak.result.demand.neededM3PerH)
+    expect(verdict(weak.checks, 'flow-needed')).toBe('stop')
   })
   it('a wall of water pushes with ½ρgh²', () => {
     expect(wallThrustKnPerM(1, 0)).toBeCloseTo(4.903, 3)

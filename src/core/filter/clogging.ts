@@ -17,11 +17,15 @@ export interface Fouling {
   readonly areaM2: number
   /** Water held in the treating gravel's pores when clean, m³. */
   readonly poreM3: number
+  /** Whether solids have a sediment chamber to settle in. */
+  readonly chamber: boolean
 }
 
 /** Days until a flush is due: chamber sludge at its limit or pore loss at its limit, whichever comes first; Infinity without solids. */
-export function flushIntervalDays({ feedKgPerYear, leafKgPerYear, areaM2, poreM3 }: Fouling): number {
+export function flushIntervalDays({ feedKgPerYear, leafKgPerYear, areaM2, poreM3, chamber }: Fouling): number {
   const sludgeM3PerYear = (feedKgPerYear * CLOGGING.solidsPerFeed + leafKgPerYear) / CLOGGING.sludgeDryKgPerM3
+  // without a chamber what it would have caught stays in the pores: months, not years
+  if (!chamber) return ((CLOGGING.flushAtPoreLoss * poreM3) / (sludgeM3PerYear * (CLOGGING.chamberShare + CLOGGING.gravelShare))) * 365
   const chamberYears = (CLOGGING.flushAtChamberSludgeM * areaM2) / (sludgeM3PerYear * CLOGGING.chamberShare)
   const poreYears = (CLOGGING.flushAtPoreLoss * poreM3) / (sludgeM3PerYear * CLOGGING.gravelShare)
   return Math.min(chamberYears, poreYears) * 365

@@ -83,12 +83,27 @@ export const SKIMMER_M3_PER_H_PER_M = { least: 20, most: 60 } as const
 export const mediaSurfaceM2 = (companions: readonly Companion[]): number =>
   companions.reduce((sum, c) => sum + c.mediaL * COMPANION_FACTS[c.kind].mediaM2PerL, 0)
 
-/** Head lost in the companions that sit in the bed's feed line, m, at a flow. */
-export const inlineHeadM = (companions: readonly Companion[], flowM3PerH: number): number =>
-  companions.reduce((sum, c) => sum + (COMPANION_FACTS[c.kind].inline ? COMPANION_FACTS[c.kind].headM * (flowM3PerH / c.ratedFlowM3PerH) ** 2 : 0), 0)
+/** Head lost in the companions that sit in the bed's feed line, m, at a flow; skimmers stand side by side and share it. */
+export function inlineHeadM(companions: readonly Companion[], flowM3PerH: number): number {
+  const inline = companions.filter((c) => COMPANION_FACTS[c.kind].inline)
+  const inSeries = inline.filter((c) => !isSkimmer(c.kind)).reduce((sum, c) => sum + COMPANION_FACTS[c.kind].headM * (flowM3PerH / c.ratedFlowM3PerH) ** 2, 0)
+  // parallel branches lose the same head: h = (Q / Σ q√(1/h₀))², each skimmer losing h₀ at its rated q
+  const share = inline.filter((c) => isSkimmer(c.kind)).reduce((sum, c) => sum + c.ratedFlowM3PerH / Math.sqrt(COMPANION_FACTS[c.kind].headM), 0)
+  return inSeries + (share > 0 ? (flowM3PerH / share) ** 2 : 0)
+}
 
-/** Share of solids that still reaches the bed after everything before it. */
-export const solidsLeft = (companions: readonly Companion[]): number => companions.reduce((left, c) => left * (1 - COMPANION_FACTS[c.kind].solidsShare), 1)
+const passing = (companions: readonly Companion[]): number => companions.reduce((left, c) => left * (1 - COMPANION_FACTS[c.kind].solidsShare), 1)
+
+/** Share of what fish leave that still reaches the bed: skimmers keep what floats, not faeces. */
+export const solidsLeft = (companions: readonly Companion[]): number => passing(companions.filter((c) => !isSkimmer(c.kind)))
+
+/** Share of leaf litter that still reaches the bed: skimmers side by side each clean their part of the surface, so they keep as much as one. */
+export function litterLeft(companions: readonly Companion[]): number {
+  const skimmers = companions.filter((c) => isSkimmer(c.kind))
+  const flow = skimmers.reduce((sum, c) => sum + c.ratedFlowM3PerH, 0)
+  const kept = flow > 0 ? skimmers.reduce((sum, c) => sum + COMPANION_FACTS[c.kind].solidsShare * (c.ratedFlowM3PerH / flow), 0) : 0
+  return solidsLeft(companions) * (1 - kept)
+}
 
 /** Water washed away by backwash and drum cycles, m³ a day: it must be topped up, and treated. */
 export const washWaterM3PerD = (companions: readonly Companion[]): number =>

@@ -5,7 +5,7 @@ import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
 import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
 import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, stoneOnTheWay } from './bed-geometry'
 import { CLOGGING, flushIntervalDays } from './clogging'
-import { companionPowerW, solidsLeft, washWaterM3PerD } from './companions'
+import { companionPowerW, litterLeft, solidsLeft, washWaterM3PerD } from './companions'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
 import { FILTER_TYPE_FACTS } from './filter-types'
 import { flowDemand, type FlowDemand } from './flow-demand'
@@ -113,9 +113,10 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
         ? Infinity
         : flushIntervalDays({
             feedKgPerYear: grown.feedKgPerYear * solidsLeft(design.companions),
-            leafKgPerYear: pond.leafKgPerYear * solidsLeft(design.companions),
+            leafKgPerYear: pond.leafKgPerYear * litterLeft(design.companions),
             areaM2,
             poreM3: treatment.stoneM3 * bed.porosity,
+            chamber: design.layers.some((layer) => layer.material === 'void-modules'),
           }),
     stability: layerStability(design.layers),
     quantities: layerQuantities(design.layers, areaM2),

@@ -86,8 +86,15 @@ describe('stone', () => {
     ).toBe(false)
   })
   it('weighs 1.55 t per m³', () => expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
+  it('without a chamber clogs in its pores: months, not years', () => {
+    const small = { feedKgPerYear: 6, leafKgPerYear: 1, areaM2: 2, poreM3: 0.3 }
+    const days = flushIntervalDays({ ...small, chamber: false })
+    // 2.5 kg of solids a year, 85 % kept, 40 kg/m³, a tenth of 300 L
+    expect(days).toBeCloseTo((0.03 / ((2.5 / 40) * 0.85)) * 365, 6)
+    expect(days).toBeLessThan(flushIntervalDays({ ...small, chamber: true }))
+  })
   it('is due for a flush sooner with more feed, and never without solids', () => {
-    const fouling = { feedKgPerYear: 40, leafKgPerYear: 5, areaM2: 8, poreM3: 1.3 }
+    const fouling = { feedKgPerYear: 40, leafKgPerYear: 5, areaM2: 8, poreM3: 1.3, chamber: true }
     expect(flushIntervalDays({ ...fouling, feedKgPerYear: 80 })).toBeLessThan(flushIntervalDays(fouling))
     expect(flushIntervalDays({ ...fouling, feedKgPerYear: 0, leafKgPerYear: 0 })).toBe(Infinity)
   })

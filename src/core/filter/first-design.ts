@@ -164,7 +164,7 @@ export function outletFor(flowM3PerH: number, inletBoreM: number, pipes: readonl
 
 /** A lip over which the flow makes a full sheet, no wider than the bed. */
 function fallsWidth(flowM3PerH: number, bedWidthM: number): number {
-  const perMetre = weirFlowM3PerH(1, FULL_SHEET_M, 0)
+  const perMetre = weirFlowM3PerH(1, FULL_SHEET_M)
   return Number(Math.max(0.3, Math.min(bedWidthM, flowM3PerH / perMetre)).toFixed(2))
 }
 

@@ -45,6 +45,7 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     const depth = result.treatment.stoneM3 / Math.max(result.areaM2, 1e-9)
     return enlarge(design, asked - (depth > 0 ? result.treatment.mediaAsBedM3 / depth : 0), result.areaM2)
   },
+  'flow-needed': (context) => withPump(context, context.result.demand.neededM3PerH),
   'oxygen-flow': (context) => withPump(context, context.result.demand.neededM3PerH),
   turnover: (context) => withPump(context, context.result.demand.neededM3PerH),
   'falls-look': ({ design, result }) =>

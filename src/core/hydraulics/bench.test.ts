@@ -22,7 +22,14 @@ describe('part-full pipes', () => {
 })
 
 describe('falls', () => {
-  it('invert Francis’ weir', () => expect(sheetM(weirFlowM3PerH(0.8, 0.03), 0.8)).toBeCloseTo(0.03, 5))
+  it('invert the weir', () => expect(sheetM(weirFlowM3PerH(0.8, 0.03), 0.8)).toBeCloseTo(0.03, 5))
+  it('of a narrow lip are as thick as the flow makes them: 5 m³/h over 60 mm', () => {
+    const thickness = sheetM(5, 0.06)
+    expect(weirFlowM3PerH(0.06, thickness)).toBeCloseTo(5, 4)
+    expect(fallsLook(thickness)).toBe('torrent')
+  })
+  it('are a film below 5 mm, a curtain to 15, full to 40, a torrent above', () =>
+    expect([0.0049, 0.005, 0.0149, 0.015, 0.0399, 0.04].map(fallsLook)).toEqual(['trickle', 'curtain', 'curtain', 'full', 'full', 'torrent']))
   it('are named from dry to torrent', () => expect([0, 0.004, 0.01, 0.03, 0.08].map(fallsLook)).toEqual(['dry', 'trickle', 'curtain', 'full', 'torrent']))
   it('bring more air the higher they are', () => {
     expect(fallsReaeration(0, 20)).toBe(0)

@@ -1,25 +1,30 @@
 import { findRoot } from '../numeric/root'
 import { weirFlowM3PerH, WEIR_RANGE } from './weir'
 
-/** How a sheet of water over stone looks, by its thickness at the lip. @source house default by eye, editable */
+/** How a sheet of water over stone looks, by its thickness at the lip: a thin film clings to the stone. @source house default by eye, editable */
 export const FALLS_LOOKS = [
   { look: 'dry', fromM: 0 },
-  { look: 'trickle', fromM: 0.002 },
-  { look: 'curtain', fromM: 0.008 },
-  { look: 'full', fromM: 0.02 },
-  { look: 'torrent', fromM: 0.045 },
+  { look: 'trickle', fromM: 0.0005 },
+  { look: 'curtain', fromM: 0.005 },
+  { look: 'full', fromM: 0.015 },
+  { look: 'torrent', fromM: 0.04 },
 ] as const
 export type FallsLook = (typeof FALLS_LOOKS)[number]['look']
+
+/** Thinner sheets are not told apart from a wet stone, m. */
+const THINNEST_M = 1e-5
 
 /** Sheet that reads as an even curtain, m. @source house default */
 export const WANTED_SHEET_M = 0.01
 
-/** Thickness of the sheet over a lip, m: Francis solved for the head. Beyond the weir's range the range's end is given. */
+/** Thickness of the sheet over a lip, m: Kindsvater and Carter solved for the head. Beyond the weir's range the range's end is given. */
 export function sheetM(flowM3PerH: number, widthM: number): number {
   const [low, high] = WEIR_RANGE.headM
   if (flowM3PerH <= 0) return 0
   const excess = (headM: number) => weirFlowM3PerH(widthM, headM) - flowM3PerH
   if (excess(high) <= 0) return high
+  // less than surface tension lets over: a film of no thickness that could be told
+  if (excess(THINNEST_M) >= 0) return 0
   return findRoot(excess, { low, high }, 1e-7).x
 }
 

@@ -6,7 +6,7 @@ import { outletFlowM3PerH } from './outlet'
 import { frictionFactor, pipeLoss } from './pipe'
 import { dutyPoint, pumpHead } from './pump'
 import { kinematicViscosityM2PerS, waterDensityKgPerM3 } from './water-properties'
-import { weirFlowM3PerH } from './weir'
+import { francisFlowM3PerH, weirFlowM3PerH } from './weir'
 
 const G = 9.80665
 
@@ -65,9 +65,29 @@ describe('pipes', () => {
 
 describe('weirs and outlets', () => {
   it('follows Francis: 1 m wide, 100 mm of head', () => {
-    expect(weirFlowM3PerH(1, 0.1, 0)).toBeCloseTo(1.84 * 0.1 ** 1.5 * 3600, 9)
-    expect(weirFlowM3PerH(1, 0.1, 2)).toBeCloseTo(1.84 * 0.98 * 0.1 ** 1.5 * 3600, 9)
+    expect(francisFlowM3PerH(1, 0.1, 0)).toBeCloseTo(1.84 * 0.1 ** 1.5 * 3600, 9)
+    expect(francisFlowM3PerH(1, 0.1, 2)).toBeCloseTo(1.84 * 0.98 * 0.1 ** 1.5 * 3600, 9)
   })
+  it('holds for lips narrower than the sheet is deep, where Francis turns negative: 20 mm wide, 200 mm of head', () => {
+    // Kindsvater and Carter by hand: 2/3 · 0.602 · √(2g) · (0.02 − 0.0009) · 0.201^1.5
+    expect(weirFlowM3PerH(0.02, 0.2) / 3600).toBeCloseTo((2 / 3) * 0.602 * Math.sqrt(2 * 9.80665) * 0.0191 * 0.201 ** 1.5, 9)
+    expect(() => francisFlowM3PerH(0.02, 0.2)).toThrow('widthM')
+  })
+  it('agrees with Francis within a twentieth where both hold', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.3, max: 5, noNaN: true }), fc.double({ min: 0.02, max: 0.1, noNaN: true }), (width, head) => {
+        const ratio = weirFlowM3PerH(width, head) / francisFlowM3PerH(width, head, 0)
+        expect(ratio).toBeGreaterThan(0.93)
+        expect(ratio).toBeLessThan(1.06)
+      }),
+    ))
+  it('grows with width and head', () =>
+    fc.assert(
+      fc.property(fc.double({ min: 0.02, max: 10, noNaN: true }), fc.double({ min: 0.001, max: 0.4, noNaN: true }), (width, head) => {
+        expect(weirFlowM3PerH(width * 1.1, head)).toBeGreaterThan(weirFlowM3PerH(width, head))
+        expect(weirFlowM3PerH(width, head * 1.1)).toBeGreaterThan(weirFlowM3PerH(width, head))
+      }),
+    ))
   it('runs dry at no head and refuses NaN', () => {
     expect(weirFlowM3PerH(1, 0)).toBe(0)
     expect(() => weirFlowM3PerH(1, Number.NaN)).toThrow('headM')

@@ -51,6 +51,27 @@ export function checkWords(check: Check, show: Show): CheckWords {
         reason: `${Number.isFinite(Number(also.tan)) ? `With grown fish TAN would settle at ${show(Number(also.tan), 'concentration')} in the worst month.` : 'As it stands nothing treats the ammonia of the fish.'}${Number(also.media) > 0.01 ? ` Media beside the bed count as ${show(Number(also.media), 'area')} of it.` : ''}`,
         remedy: 'Enlarge the bed, use smaller stone below the planting layer, add media beside it, or keep fewer fish.',
       }
+    case 'tan-target':
+      return {
+        title: 'Ammonia stays under its target',
+        figure: `${Number.isFinite(figure) ? show(figure, 'concentration') : 'no limit'} in the worst month; target ${show(limit, 'concentration')}`,
+        reason: 'With grown fish, as the bed and its flow treat it through the year.',
+        remedy: 'Enlarge the bed, send more of the flow through it, add media beside it, or keep fewer fish.',
+      }
+    case 'flow-needed':
+      return {
+        title: 'The pump delivers what is needed',
+        figure: `${show(figure, 'flow')} of ${show(limit, 'flow')}`,
+        reason: `What asks for most: ${DEMAND_NAMES[also.governedBy as DemandSource]}.`,
+        remedy: 'A larger pump, a wider delivery pipe, or less lift.',
+      }
+    case 'bed-water':
+      return {
+        title: 'The pond has water to fill the bed',
+        figure: `${show(figure, 'volume')} in the bed; at most ${show(limit, 'volume')}`,
+        reason: `The stone’s voids take ${percent(Number(also.share))} of the pond’s water when the bed fills.`,
+        remedy: 'A smaller or shallower bed, less void modules, or fill it by hose and not from the pond.',
+      }
     case 'type-suits':
       return {
         title: 'This kind of filter suits the pond',

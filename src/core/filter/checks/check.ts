@@ -8,9 +8,11 @@ export type Verdict = 'pass' | 'look' | 'stop'
 export const CHECK_IDS = [
   'house-size',
   'nitrogen-size',
+  'tan-target',
   'type-suits',
   'oxygen-flow',
   'turnover',
+  'flow-needed',
   'skimmer',
   'falls-look',
   'upflow-velocity',
@@ -26,6 +28,7 @@ export const CHECK_IDS = [
   'drain-back',
   'stays-wet',
   'restart',
+  'bed-water',
   'vault',
   'flush-interval',
   'serviceability',
@@ -79,6 +82,9 @@ export const CHECK_LIMITS = {
   /** Skimmers and pump intakes run dry when the pond falls this far, mm. */
   drawdownLookMm: 40,
   drawdownStopMm: 80,
+  /** A bed may take this share of the pond's water. */
+  bedWaterStopShare: 1 / 3,
+  bedWaterLookShare: 0.2,
   flushDaysLeast: 122,
   flushDaysStop: 45,
   /** Surface that one skimmer keeps clean, m². */

@@ -1,8 +1,9 @@
 import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 /** What happens when the power fails, and when it comes back. */
-export function pumpStopChecks({ design, pond, result: { stop } }: CheckContext): Check[] {
+export function pumpStopChecks({ design, pond, result: { stop, quantities } }: CheckContext): Check[] {
   if (design.type === 'none') return []
+  const voids = quantities.reduce((sum, layer) => sum + layer.voidM3, 0)
   const freeboardMm = pond.freeboardM * 1000
   const over = atMost(stop.pondRiseMm, freeboardMm * CHECK_LIMITS.freeboardShare, freeboardMm)
   return [
@@ -25,6 +26,15 @@ export function pumpStopChecks({ design, pond, result: { stop } }: CheckContext)
       CHECK_LIMITS.drawdownLookMm,
       {
         minutes: stop.refillMin,
+      },
+    ),
+    check(
+      'bed-water',
+      atMost(voids / pond.volumeM3, CHECK_LIMITS.bedWaterLookShare, CHECK_LIMITS.bedWaterStopShare),
+      voids,
+      pond.volumeM3 * CHECK_LIMITS.bedWaterStopShare,
+      {
+        share: voids / pond.volumeM3,
       },
     ),
   ]

@@ -4,7 +4,8 @@ import type { School } from '../practice'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 /** Is it large enough, and does enough water go through it. */
-export function sizeAndFlowChecks({ design, pond, result, houseSchool }: CheckContext): Check[] {
+export function sizeAndFlowChecks({ design, pond, result, houseSchool, practice }: CheckContext): Check[] {
+  const target = practice.targetTanMgL
   const area = (sizing: typeof result.now, school: School) => sizing.schools.find((s) => s.school === school)!.areaM2
   const [nitrogenNow, nitrogenGrown] = [area(result.now, 'nitrogen'), area(result.grown, 'nitrogen')]
   const noFlow = result.duty.status === 'no-flow'
@@ -25,6 +26,7 @@ export function sizeAndFlowChecks({ design, pond, result, houseSchool }: CheckCo
       tan: result.worstTanMgL,
       media: withMedia - result.areaM2,
     }),
+    check('tan-target', result.worstTanMgL <= target / CHECK_LIMITS.sizeTolerance ? 'pass' : 'stop', result.worstTanMgL, target),
     check(
       'type-suits',
       pond.volumeM3 >= facts.pondM3[0] && pond.volumeM3 <= facts.pondM3[1] ? 'pass' : 'look',
@@ -42,6 +44,13 @@ export function sizeAndFlowChecks({ design, pond, result, houseSchool }: CheckCo
     check('turnover', noFlow ? 'stop' : atLeast(result.flowM3PerH, result.demand.turnoverM3PerH, 0.5), result.flowM3PerH, result.demand.turnoverM3PerH, {
       hours: result.flowM3PerH > 0 ? pond.volumeM3 / result.flowM3PerH : Infinity,
     }),
+    check(
+      'flow-needed',
+      !noFlow && result.flowM3PerH >= result.demand.neededM3PerH * CHECK_LIMITS.sizeTolerance ? 'pass' : 'stop',
+      result.flowM3PerH,
+      result.demand.neededM3PerH,
+      { governedBy: result.demand.governedBy },
+    ),
     ...skimmerCheck({ design, pond, result }),
     ...(result.falls && design.falls
       ? [

@@ -25,6 +25,9 @@ const SHEET_NAMES = {
 } as const
 type SheetKey = keyof typeof SHEET_NAMES
 
+/** Enough for millimetres on anything that fits a garden. */
+const DIMENSION_FIGURES = 6
+
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
 export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   const show = useShow()
@@ -41,7 +44,8 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   )
   const sheet = useMemo(() => {
     const plain = (words: string) => words.replaceAll('\u00a0', ' ')
-    const write = (m: number) => plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual' }))
+    // a dimension is what was typed, to the millimetre: 12.25 m is never 12.3 m
+    const write = (m: number) => plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES }))
     const { bed, result } = shown
     switch (key) {
       case 'plan':
