@@ -169,7 +169,8 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   )
   const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
   // this one stands: forecasts and what-ifs begin from it; when it was built nobody knows
-  await moveDesignOn(owner, found.id, 1, { state: 'approved' })
+  const stopReason = 'Stands so since before it was ours to look after; the rebuilt bed is offered'
+  await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
   await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
   // the bed that starves its plants: deep, with its headers on the floor
   const starving = await designBench(owner, ponds.get('hospice-bog')!)

@@ -7,5 +7,7 @@ export const CustomerRequestInput = z.strictObject({
   pondId: PondId,
   text: z.string().trim().min(5, { error: 'Say in a few words what you need.' }).max(300, { error: 'At most 300 characters.' }),
   from: calendarDay.nullable().default(null),
+  /** Fish in trouble, water running away: it cannot wait for the next round. */
+  urgent: z.boolean().default(false),
 })
 export type CustomerRequestInput = z.infer<typeof CustomerRequestInput>

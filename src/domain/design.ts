@@ -158,6 +158,9 @@ export interface Design extends DesignInput {
   readonly number: number
   readonly version: number
   readonly state: DesignState
+  /** Checks that said stop when it was approved or built all the same, and why. */
+  readonly stops: readonly string[]
+  readonly stopReason: string
   readonly stateByName: string | null
   readonly stateAt: string | null
   /** What was built otherwise than drawn; empty until built. */

@@ -23,6 +23,8 @@ export const ProposalInput = z.strictObject({
     .max(OPTION_LABELS.length, { error: 'At most three options: good, better, best.' }),
   /** A kept what-if whose outcome goes with it. */
   whatIfId: WhatIfId.nullable().default(null),
+  /** Why a version that a check stops is offered all the same; for the firm, not for the customer. */
+  stopReason: optionalText('Why it is right all the same', 500),
 })
 export type ProposalInput = z.infer<typeof ProposalInput>
 

@@ -68,7 +68,7 @@ describe('a customer’s own page', () => {
     for (const ask of [
       () => gardenReport(mine.token, theirs.visitId),
       () => gardenPhoto(mine.token, theirs.photo.id, 'image'),
-      () => askForVisit(mine.token, { pondId: theirs.pondId, text: 'Please come by', from: null }),
+      () => askForVisit(mine.token, { pondId: theirs.pondId, text: 'Please come by', from: null, urgent: false }),
       () => garden('a-guess'),
     ])
       expect((await problemOf(ask())).kind).toBe('not-found')
@@ -86,13 +86,13 @@ describe('a customer’s own page', () => {
   })
   it('takes a wish, which the next plan sees, and not more than it can bear', async () => {
     const { actors, token, pondId } = await served('Turnstone')
-    await askForVisit(token, { pondId, text: 'The falls are quiet', from: addDays(today, 3) })
+    await askForVisit(token, { pondId, text: 'The falls are quiet', from: addDays(today, 3), urgent: false })
     expect((await pondPage(actors.office, pondId)).followUps).toMatchObject([
       { title: 'The customer asks: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
     ])
     expect((await garden(token)).ponds[0].asked).toHaveLength(1)
     const more = await Promise.allSettled(
-      Array.from({ length: 6 }, (_, i) => askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null })),
+      Array.from({ length: 6 }, (_, i) => askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null, urgent: false })),
     )
     expect(more.filter((m) => m.status === 'fulfilled')).toHaveLength(4)
   })

@@ -5,6 +5,8 @@ import { optionFacts } from '@/domain/offer-facts'
 import { newWay } from '@/domain/what-if'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
+import { dosesPage } from '@/server/use-cases/doses'
+import { todayPage } from '@/server/use-cases/today'
 import { inFirm } from '@/server/db/firm-transaction'
 import { designBench, moveDesignOn, saveDesign } from '@/server/use-cases/designs'
 import { dropWhatIf, saveWhatIf } from '@/server/use-cases/lab/what-ifs'
@@ -43,6 +45,43 @@ describe('design versions', () => {
     const [design] = (await designBench(actors.office, pondId)).designs
     expect(design).toMatchObject({ state: 'built', asBuilt: 'The vault stands at the other end.', stateByName: 'Alder owner' })
     expect(design.builtBed?.lengthM).toBe(design.bed.lengthM + 0.5)
+  })
+  it('are approved one at a time, and only the built one counts for doses', async () => {
+    const { actors, pondId, id, bench } = await withDesign('One at a time')
+    const second = await saveDesign(actors.designer, pondId, {
+      name: 'Second',
+      bed: { ...bench.start, lengthM: bench.start.lengthM + 0.25 },
+      overrideReason: '',
+    })
+    const states = async () => (await designBench(actors.office, pondId)).designs.map((d) => d.state)
+    const volume = async () => (await dosesPage(actors.office, pondId)).system
+    await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
+    expect((await volume()).filterVoidsM3).toBe(0)
+    await moveDesignOn(actors.designer, id, 2, { state: 'built', asBuilt: '', builtBed: null })
+    const built = (await volume()).filterVoidsM3
+    expect(built).toBeGreaterThan(0)
+    // a newer version that is only approved holds no water
+    await moveDesignOn(actors.designer, second.id, 1, { state: 'approved' })
+    expect((await volume()).filterVoidsM3).toBe(built)
+    const third = await saveDesign(actors.designer, pondId, { name: 'Third', bed: bench.start, overrideReason: '' })
+    await moveDesignOn(actors.designer, third.id, 1, { state: 'approved' })
+    expect(await states()).toEqual(['approved', 'open', 'built'])
+  })
+  it('with an open stop are approved, built or offered only with a reason', async () => {
+    const { actors, pondId, bench } = await withDesign('Stopped')
+    const bed = { ...bench.start, lengthM: 0.6, widthM: 0.6 }
+    const { id } = await saveDesign(actors.designer, pondId, { name: 'Far too small', bed, overrideReason: '' })
+    const refusal = await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'approved' }))
+    expect(refusal).toMatchObject({ kind: 'bad-input', fields: [{ path: 'stopReason' }] })
+    expect(await problemOf(propose(actors.designer, pondId, id))).toMatchObject({ kind: 'bad-input', fields: [{ path: 'stopReason' }] })
+    const stopReason = 'The customer takes the fish out before it is built'
+    await moveDesignOn(actors.designer, id, 1, { state: 'approved', stopReason })
+    // what was said of the drawing holds for what is built by it
+    await moveDesignOn(actors.designer, id, 2, { state: 'built', asBuilt: '', builtBed: null })
+    const [design] = (await designBench(actors.office, pondId)).designs
+    expect(design).toMatchObject({ state: 'built', stopReason })
+    expect(design.stops).toContain('house-size')
+    expect((await propose(actors.designer, pondId, id, { stopReason })).number).toBeGreaterThan(0)
   })
   it('of the first format are read as today’s', async () => {
     const { actors, firmId, pondId, id } = await withDesign('Birch')
@@ -92,6 +131,37 @@ describe('proposals', () => {
     const other = await addPond(actors.owner, newPond())
     const { id: elsewhere } = await saveWhatIf(actors.designer, other, whatIf)
     expect((await problemOf(propose(actors.designer, pondId, id, { whatIfId: elsewhere }))).kind).toBe('bad-input')
+  })
+  it('one that is accepted closes its siblings, and Today says which option it was', async () => {
+    const { actors, pondId, id } = await withDesign('Siblings')
+    const [first, second] = [
+      await propose(actors.designer, pondId, id),
+      await propose(actors.designer, pondId, id, {
+        options: [
+          { designId: id, why: '' },
+          { designId: id, why: 'Larger' },
+        ],
+      }),
+    ]
+    await answerOffer(second.token, { answer: 'accepted', name: 'Nessa Quill', option: 1, note: '' })
+    expect((await problemOf(answerOffer(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' }))).kind).toBe('not-found')
+    const { answers } = await todayPage(actors.office)
+    expect(answers).toMatchObject([{ number: second.number, state: 'accepted', option: 'Better', answerName: 'Nessa Quill', madeByName: 'Siblings designer' }])
+    expect((await designBench(actors.owner, pondId)).proposals.map((p) => [p.state, p.acceptedOption])).toEqual([
+      ['accepted', 'Better'],
+      ['withdrawn', null],
+    ])
+    const { bytes } = await proposalPdf(second.token)
+    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toMatch(/Accepted \(option Better\) by\s+Nessa Quill/)
+  })
+  it('past their day get a new one with a renewed link', async () => {
+    const { actors, pondId, id, firmId } = await withDesign('Past its day')
+    const made = await propose(actors.designer, pondId, id)
+    await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
+    expect((await offer(made.token)).expired).toBe(true)
+    const { token } = await renewLink(actors.designer, made.id)
+    expect((await offer(token)).expired).toBe(false)
+    await answerOffer(token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' })
   })
   it('are read through the link alone, frozen, and answered once', async () => {
     const { actors, pondId, id } = await withDesign('Elm')

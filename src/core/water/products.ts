@@ -206,7 +206,8 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
 const CHEMISTRY = { tolerance: 0.05, roundUpOnly: false } as const
 const CULTURE = { tolerance: 0.5, roundUpOnly: true } as const
 export const DOSE_RULES: Readonly<Record<ProductPurpose, { readonly tolerance: number; readonly roundUpOnly: boolean }>> = {
-  dechlorinator: { tolerance: 0.25, roundUpOnly: true },
+  // up to what the label allows: too much of it harms less than too little
+  dechlorinator: { tolerance: 0.5, roundUpOnly: true },
   'cold-bacteria': CULTURE,
   bacteria: CULTURE,
   kh: CHEMISTRY,

@@ -20,6 +20,8 @@ const toDesign = (r: Record<string, never>): Design => ({
   version: r.version,
   state: r.state,
   stateByName: r.state_by_name ?? null,
+  stopReason: r.stop_reason,
+  stops: r.stops,
   stateAt: r.state_at ? (r.state_at as Date).toISOString() : null,
   asBuilt: r.as_built,
   builtBed: r.built_bed ? keptDesign(r.built_bed) : null,
@@ -74,6 +76,14 @@ export async function findDesign(trx: Knex.Transaction, id: DesignId): Promise<D
   return row && toDesign(row)
 }
 
+/** One version is approved at a time: the others of its pond are open again. */
+export async function reopenOthers(trx: Knex.Transaction, pondId: PondId, except: DesignId): Promise<void> {
+  await trx('designs')
+    .where({ pond_id: pondId, state: 'approved' })
+    .whereNot('id', except)
+    .update({ state: 'open', version: trx.raw('version + 1') })
+}
+
 /** Moves a design on to its next state. @throws {ProblemError} 'conflict' when someone else moved it first */
 export async function moveDesign(
   trx: Knex.Transaction,
@@ -81,9 +91,11 @@ export async function moveDesign(
   state: DesignState,
   by: UserId,
   built: { readonly asBuilt: string; readonly builtBed: FilterDesign | null } = { asBuilt: '', builtBed: null },
+  stopped: { readonly reason: string; readonly stops: readonly string[] } = { reason: '', stops: [] },
 ): Promise<void> {
   const changes = {
     state,
+    ...(stopped.stops.length > 0 ? { stop_reason: stopped.reason, stops: JSON.stringify(stopped.stops) } : {}),
     state_by: by,
     state_at: trx.fn.now(),
     as_built: built.asBuilt,

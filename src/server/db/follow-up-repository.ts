@@ -16,6 +16,7 @@ export async function insertFollowUp(
     dueTo: string
     minutes?: number
     askedByCustomer?: boolean
+    urgent?: boolean
   },
 ): Promise<void> {
   await trx('follow_ups').insert({
@@ -28,6 +29,7 @@ export async function insertFollowUp(
     due_from: followUp.dueFrom,
     due_to: followUp.dueTo,
     asked_by_customer: followUp.askedByCustomer ?? false,
+    urgent: followUp.urgent ?? false,
     ...(followUp.minutes === undefined ? {} : { minutes: followUp.minutes }),
   })
 }

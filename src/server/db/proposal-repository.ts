@@ -28,6 +28,7 @@ interface NewProposal {
   readonly content: ProposalContent
   readonly validUntil: string
   readonly token: string
+  readonly stopReason: string
 }
 
 /** @returns the proposal's number, counting up within the firm */
@@ -45,6 +46,7 @@ export async function insertProposal(trx: Knex.Transaction, made: NewProposal): 
     content: JSON.stringify(made.content),
     valid_until: made.validUntil,
     token_hash: hashLink(made.token),
+    stop_reason: made.stopReason,
     made_by: made.by,
   })
   return number
@@ -52,6 +54,55 @@ export async function insertProposal(trx: Knex.Transaction, made: NewProposal): 
 
 export const listProposals = async (trx: Knex.Transaction, pondId: PondId): Promise<Proposal[]> =>
   (await trx('proposals').where({ pond_id: pondId }).orderBy('number', 'desc')).map(toProposal)
+
+export interface ProposalAnswer {
+  readonly id: ProposalId
+  readonly pondId: PondId
+  readonly number: number
+  readonly title: string
+  readonly siteName: string
+  readonly state: ProposalState
+  readonly answerName: string
+  /** Label of the accepted option; null where there was one, or none was accepted. */
+  readonly option: string | null
+  readonly answeredAt: string
+  readonly madeByName: string
+}
+
+/** Answers of customers since a moment, the newest first. */
+export async function listAnswers(trx: Knex.Transaction, since: Date): Promise<ProposalAnswer[]> {
+  const rows = await trx('proposals as r')
+    .join('ponds as p', 'p.id', 'r.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .leftJoin('users as u', 'u.id', 'r.made_by')
+    .whereIn('r.state', ['accepted', 'declined'])
+    .where('r.answered_at', '>=', since)
+    .orderBy('r.answered_at', 'desc')
+    .select(
+      'r.id',
+      'r.pond_id',
+      'r.number',
+      'r.state',
+      'r.content',
+      'r.answer_name',
+      'r.answer_option',
+      'r.answered_at',
+      's.name as site_name',
+      'u.name as by_name',
+    )
+  return rows.map((r) => ({
+    id: r.id,
+    pondId: r.pond_id,
+    number: r.number,
+    title: r.content.title,
+    siteName: r.site_name,
+    state: r.state,
+    answerName: r.answer_name ?? '',
+    option: r.content.options[r.answer_option]?.label || null,
+    answeredAt: r.answered_at.toISOString(),
+    madeByName: r.by_name ?? '',
+  }))
+}
 
 export async function findProposal(trx: Knex.Transaction, id: ProposalId): Promise<Proposal | undefined> {
   const row = await trx('proposals').where({ id }).first()
@@ -63,7 +114,15 @@ export const moveProposal = async (trx: Knex.Transaction, id: ProposalId, from: 
   (await trx('proposals').where({ id, state: from }).update({ state: to })) > 0
 
 /** A new secret for the link; the old one opens nothing any more. */
-export const replaceLink = async (trx: Knex.Transaction, id: ProposalId, token: string): Promise<boolean> =>
+export const replaceLink = async (
+  trx: Knex.Transaction,
+  id: ProposalId,
+  token: string,
+  renewed: { readonly today: string; readonly until: string },
+): Promise<boolean> =>
   (await trx('proposals')
     .where({ id, state: 'sent' })
-    .update({ token_hash: hashLink(token) })) > 0
+    .update({
+      token_hash: hashLink(token),
+      valid_until: trx.raw('case when valid_until < ? then ?::date else valid_until end', [renewed.today, renewed.until]),
+    })) > 0

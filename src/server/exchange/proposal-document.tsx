@@ -59,7 +59,7 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
                 • {show(result.bedFlowM3PerH, 'flow')} pass the bed, moved by {result.pump.name} with {Math.round(result.powerW)} W (
                 {Math.round(result.energyKWhPerYear)} kWh a year).
               </Text>
-              {Number.isFinite(result.worstTanMgL) ? (
+              {result.worstTanMgL <= content.practice.targetTanMgL ? (
                 <Text style={paper.line}>• Ammonia is expected to stay at or below {show(result.worstTanMgL, 'concentration')} all year.</Text>
               ) : null}
               <Text style={[paper.line, paper.muted]}>Price with {money(option.taxMinor, content.currency)} tax.</Text>
@@ -77,7 +77,8 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
         ))}
         {offer.state === 'accepted' || offer.state === 'declined' ? (
           <Text style={[paper.line, { marginTop: 8 }]}>
-            {offer.state === 'accepted' ? 'Accepted' : 'Declined'} by {offer.answerName}, {offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : ''}.
+            {offer.state === 'accepted' ? `Accepted${acceptedLabel(offer)}` : 'Declined'} by {offer.answerName},{' '}
+            {offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : ''}.
           </Text>
         ) : null}
         <View style={paper.foot} fixed>
@@ -86,6 +87,12 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
       </Page>
     </Document>
   )
+}
+
+/** Which of several options was accepted: ", option Better,". */
+const acceptedLabel = ({ content, answerOption }: Offer): string => {
+  const label = answerOption === null ? '' : content.options[answerOption]?.label
+  return label ? ` (option ${label})` : ''
 }
 
 /** The outcome of the what-if in words: paper has no day to turn. */

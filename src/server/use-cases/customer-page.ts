@@ -213,6 +213,7 @@ export async function askForVisit(token: string, input: CustomerRequestInput): P
       dueTo: addDays(from, REQUEST_DAYS),
       minutes: 30,
       askedByCustomer: true,
+      urgent: input.urgent,
     })
   })
 }

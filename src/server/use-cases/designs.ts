@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FilterDesign } from '@/core/filter/design-input'
+import { checkDesign, type CheckId } from '@/core/filter/checks'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/pump-catalogue'
@@ -11,10 +12,10 @@ import { savedPondFacts } from '@/domain/pond-facts'
 import type { BenchDraft } from '@/domain/bench-draft'
 import { hydraulicTables } from '@/domain/house-tables'
 import { filterPracticeOf, practiceAt } from '@/domain/practice'
-import { badField, notFound, refused } from '@/domain/problems'
+import { badField, notFound, ProblemError, refused } from '@/domain/problems'
 import { may } from '@/domain/roles'
 import { assertMay, type Actor } from '@/server/auth/actor'
-import { findDesign, insertDesign, listDesigns, moveDesign } from '@/server/db/design-repository'
+import { findDesign, insertDesign, listDesigns, moveDesign, reopenOthers } from '@/server/db/design-repository'
 import { dropBenchDraft, findBenchDraft, storeBenchDraft } from '@/server/db/bench-draft-repository'
 import { findHouseTables } from '@/server/db/house-tables-repository'
 import { findFirm } from '@/server/db/firm-repository'
@@ -63,7 +64,13 @@ export async function designBench(actor: Actor, pondId: PondId) {
       left: await findBenchDraft(trx, pondId, actor.userId),
       priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
       whatIfs: (await listWhatIfs(trx, pondId)).map(({ id, whatIf }) => ({ id, name: whatIf.name })),
-      proposals: seesPrices ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({ ...rest, title: content.title })) : [],
+      proposals: seesPrices
+        ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({
+            ...rest,
+            title: content.title,
+            acceptedOption: rest.answerOption === null ? null : content.options[rest.answerOption]?.label || null,
+          }))
+        : [],
       start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
     }
   })
@@ -90,22 +97,46 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
   })
 }
 
-/** open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says which one counts. */
-export async function moveDesignOn(
-  actor: Actor,
-  id: DesignId,
-  version: number,
-  to: { state: 'approved' } | { state: 'built'; asBuilt: string; builtBed: FilterDesign | null },
-): Promise<void> {
+type MoveOn = { readonly stopReason?: string } & (
+  { readonly state: 'approved' } | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
+)
+
+/**
+ * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says which one counts,
+ * and one does at a time. One that a check stops goes on only with a reason.
+ */
+export async function moveDesignOn(actor: Actor, id: DesignId, version: number, to: MoveOn): Promise<void> {
   assertMay(actor, 'designs.write')
+  const { stations } = await weather()
   await inFirm(actor.firmId, async (trx) => {
     const design = await findDesign(trx, id)
     if (!design) throw notFound('That design')
     const from = to.state === 'approved' ? 'open' : 'approved'
     if (design.version === version && design.state !== from)
       throw refused(to.state === 'approved' ? 'Only an open version can be approved.' : 'Approve the version first; then it can be marked as built.')
-    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined)
+    const pond = (await findPond(trx, design.pondId))!
+    const stops = openStops(await designContext(trx, actor, pond, stations), to.state === 'built' ? (to.builtBed ?? design.bed) : design.bed)
+    // a reason that was given for the drawing holds for what is built by it
+    const reason = (to.stopReason ?? '') || (stops.every((stop) => design.stops.includes(stop)) ? design.stopReason : '')
+    if (stops.length > 0 && reason.length < STOP_REASON_LENGTH) throw needsReason(stops)
+    if (to.state === 'approved') await reopenOthers(trx, design.pondId, id)
+    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined, { reason, stops })
   })
+}
+
+/** Fewer letters are no reason. */
+export const STOP_REASON_LENGTH = 5
+
+/** Checks that say stop of a design. */
+export function openStops(context: Awaited<ReturnType<typeof designContext>>, bed: FilterDesign): CheckId[] {
+  const problem = { ...context, pond: context.designPond, design: bed }
+  return checkDesign({ ...problem, result: workOutDesign(problem) }).flatMap((c) => (c.verdict === 'stop' ? [c.id] : []))
+}
+
+/** A stop is passed with a reason, and never silently. */
+export function needsReason(stops: readonly CheckId[]): ProblemError {
+  const message = `${stops.length === 1 ? 'One check says' : `${stops.length} checks say`} stop. Mend the design, or say why it is right all the same.`
+  return new ProblemError({ kind: 'bad-input', message, fields: [{ path: 'stopReason', message }] })
 }
 
 /** Keeps what someone has on a pond's bench, so that it is there on the next machine too. */

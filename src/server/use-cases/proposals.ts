@@ -1,4 +1,5 @@
 import { randomBytes, randomUUID } from 'node:crypto'
+import { addDays } from '@/core/numeric/calendar'
 import { workOutDesign } from '@/core/filter/design'
 import { estimate } from '@/core/pricing/estimate'
 import type { PondId, ProposalId } from '@/domain/ids'
@@ -12,14 +13,20 @@ import { findPond } from '@/server/db/pond-repository'
 import { findPriceBook } from '@/server/db/price-repository'
 import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } from '@/server/db/proposal-repository'
 import { todayIn } from '@/server/today'
-import { designContext } from './designs'
+import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from './designs'
 import { offeredOutlook } from './lab/offered-outlook'
 import { weather } from './weather'
 
 const newToken = (): string => randomBytes(24).toString('base64url')
 
+type Offered = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
+
 /** Makes a proposal of one to three saved versions, priced today. @returns the secret of its private link; it is stored nowhere else */
-export async function makeProposal(actor: Actor, pondId: PondId, input: ProposalInput): Promise<{ id: ProposalId; number: number; token: string }> {
+export async function makeProposal(
+  actor: Actor,
+  pondId: PondId,
+  { stopReason = '', ...input }: Offered,
+): Promise<{ id: ProposalId; number: number; token: string }> {
   assertMay(actor, 'proposals.write')
   if (input.validUntil < todayIn(actor.timeZone)) throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
   const { stations } = await weather()
@@ -30,6 +37,8 @@ export async function makeProposal(actor: Actor, pondId: PondId, input: Proposal
     if (!pond) throw notFound('That pond')
     const context = await designContext(trx, actor, pond, stations)
     const designs = await listDesigns(trx, pondId)
+    const stops = new Set(input.options.flatMap(({ designId }) => designs.find((d) => d.id === designId) ?? []).flatMap((d) => openStops(context, d.bed)))
+    if (stops.size > 0 && stopReason.length < STOP_REASON_LENGTH) throw needsReason([...stops])
     const { book } = await findPriceBook(trx)
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
@@ -63,7 +72,7 @@ export async function makeProposal(actor: Actor, pondId: PondId, input: Proposal
     }
     const token = newToken()
     const id = randomUUID() as ProposalId
-    const number = await insertProposal(trx, { id, firmId: actor.firmId, pondId, by: actor.userId, content, validUntil: input.validUntil, token })
+    const number = await insertProposal(trx, { id, firmId: actor.firmId, pondId, by: actor.userId, content, validUntil: input.validUntil, stopReason, token })
     return { id, number, token }
   })
 }
@@ -76,13 +85,18 @@ export async function withdrawProposal(actor: Actor, id: ProposalId): Promise<vo
   })
 }
 
-/** A fresh private link; the old one stops working. */
+/** A renewed link is good for so many days where the proposal's own day is past. */
+const RENEWED_DAYS = 30
+
+/** A fresh private link; the old one stops working. One that is past its day gets a new day too. */
 export async function renewLink(actor: Actor, id: ProposalId): Promise<{ token: string }> {
   assertMay(actor, 'proposals.write')
   const token = newToken()
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findProposal(trx, id))) throw notFound('That proposal')
-    if (!(await replaceLink(trx, id, token))) throw refused('Only a proposal that waits for an answer has a link.')
+    const today = todayIn(actor.timeZone)
+    if (!(await replaceLink(trx, id, token, { today, until: addDays(today, RENEWED_DAYS) })))
+      throw refused('Only a proposal that waits for an answer has a link.')
   })
   return { token }
 }

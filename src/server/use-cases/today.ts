@@ -6,6 +6,9 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { listOpenFollowUps } from '@/server/db/follow-up-repository'
 import { countPonds, listPondNames } from '@/server/db/pond-repository'
 import { latestConcerns } from '@/server/db/concern-repository'
+import { listAnswers } from '@/server/db/proposal-repository'
+import { may } from '@/domain/roles'
+import { countFollowUpsDue, listRequests, listUnlogged } from '@/server/db/today-repository'
 import { listWorries } from '@/server/db/forecast-repository'
 import { listPondWeeks } from '@/server/db/season-repository'
 import { listVisitDays, listVisitLines } from '@/server/db/visit-line-repository'
@@ -14,6 +17,8 @@ import { forecastsSince } from './lab/forecasts'
 import { weatherStatus } from './weather'
 
 const LOOK_AHEAD_DAYS = 14
+/** Answers of customers stay on Today for so long. */
+const ANSWERS_DAYS = 14
 const MOST_CONCERNS = 8
 const MOST_WORRIES = 6
 const MOST_TO_PLAN = 8
@@ -34,6 +39,10 @@ export async function todayPage(actor: Actor) {
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       found: await latestConcerns(trx, MOST_CONCERNS),
       worries: await listWorries(trx, forecastsSince(), MOST_WORRIES),
+      answers: may(actor.role, 'prices.read') ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * 86_400_000)) : [],
+      requests: await listRequests(trx),
+      unlogged: await listUnlogged(trx, today),
+      followUpCount: await countFollowUpsDue(trx, addDays(today, LOOK_AHEAD_DAYS)),
     })),
   ])
   const { visits, found, ...rest } = morning

@@ -24,6 +24,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
   const [validUntil, setValidUntil] = useState(() => addDays(new Date().toISOString().slice(0, 10), VALID_DAYS))
   const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(designs[0] ? [{ designId: designs[0].id, why: '' }] : [])
   const [whatIfId, setWhatIfId] = useState('')
+  const [stopReason, setStopReason] = useState('')
   const [busy, setBusy] = useState(false)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [link, setLink] = useState<{ number: number; href: string } | null>(null)
@@ -37,6 +38,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
       validUntil,
       options,
       whatIfId: whatIfId || null,
+      stopReason,
     })
     setBusy(false)
     if (!outcome.ok) return setProblem(outcome.problem)
@@ -112,6 +114,14 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
           ) : (
             <p className="soft small mt-2 mb-0">A what-if that is kept for this pond can go with a proposal: it shows what the water would do.</p>
           )}
+          {fieldError('stopReason') || stopReason ? (
+            <TextField
+              label="Why it is right although checks say stop (for the firm)"
+              value={stopReason}
+              onChange={(e) => setStopReason(e.target.value)}
+              error={fieldError('stopReason')}
+            />
+          ) : null}
           <ProblemNote problem={problem} />
           <button type="button" className="btn btn-primary mt-2" disabled={busy} onClick={() => void make()}>
             {busy ? 'Working it out' : 'Make the proposal'}
@@ -136,6 +146,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
               </strong>
               <span className="soft">
                 {STATE_WORDS[p.state]}
+                {p.acceptedOption ? ` (${p.acceptedOption})` : ''}
                 {p.answerName && p.answeredAt ? ` by ${p.answerName}, ${instant(p.answeredAt, timeZone)}` : `, valid until ${longDate(p.validUntil)}`}
                 {p.answerNote ? `: “${p.answerNote}”` : ''}
               </span>

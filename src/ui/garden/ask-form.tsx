@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import { CheckField } from '@/ui/components/check-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
 import { send, type SendProblem } from '@/ui/send'
@@ -17,15 +18,17 @@ interface AskFormProps {
 export function AskForm({ pondId, already, token, firmName, today }: AskFormProps) {
   const [text, setText] = useState('')
   const [from, setFrom] = useState('')
+  const [urgent, setUrgent] = useState(false)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [asked, setAsked] = useState<readonly string[]>(already)
   const ask = async () => {
-    const outcome = await send('POST', `/api/v1/garden/${token}/requests`, { pondId, text, from: from === '' ? null : from })
+    const outcome = await send('POST', `/api/v1/garden/${token}/requests`, { pondId, text, from: from === '' ? null : from, urgent })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setAsked([...asked, text])
     setText('')
     setFrom('')
+    setUrgent(false)
   }
   return (
     <details className="my-2">
@@ -44,6 +47,7 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
           error={problem?.fields?.find((f) => f.path === 'text')?.message}
         />
         <TextField label="Not before (may stay empty)" type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
+        <CheckField label="Urgent: fish in trouble, or water running away" checked={urgent} onChange={setUrgent} />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-2">Send to {firmName}</button>
       </form>

@@ -82,7 +82,7 @@ describe('a customer’s page', () => {
     expect(await screen.findByText(/No connection/)).toBeInTheDocument()
     expect(screen.getByLabelText('What do you need?')).toHaveValue('Duckweed everywhere')
     await userEvent.click(screen.getByRole('button', { name: /^Send to/ }))
-    expect(sent.mock.calls[1]).toEqual(['POST', '/api/v1/garden/t0ken/requests', { pondId: 'p1', text: 'Duckweed everywhere', from: null }])
+    expect(sent.mock.calls[1]).toEqual(['POST', '/api/v1/garden/t0ken/requests', { pondId: 'p1', text: 'Duckweed everywhere', from: null, urgent: false }])
     expect(screen.getByLabelText('What do you need?')).toHaveValue('')
     expect(screen.getByText(/Duckweed everywhere/)).toBeInTheDocument()
   })

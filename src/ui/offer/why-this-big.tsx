@@ -42,7 +42,7 @@ export function WhyThisBig({
             and {show(result.bedFlowM3PerH, 'flow')} pass slowly up through its stone and roots.
           </li>
         )}
-        {Number.isFinite(result.worstTanMgL) && count > 0 ? (
+        {result.worstTanMgL <= practice.targetTanMgL && count > 0 ? (
           <li>Ammonia is then expected to stay at or below {show(result.worstTanMgL, 'concentration')} all year.</li>
         ) : null}
         <li>

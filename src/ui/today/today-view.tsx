@@ -26,6 +26,7 @@ export function TodayView({ data }: { data: TodayData }) {
       <WaterStrip data={data} />
       <div className="columns wide-left">
         <div>
+          <Unlogged data={data} />
           <section className="sheet">
             <h2>On the water today</h2>
             {data.todays.length === 0 ? <p className="soft mb-0">No visits today.</p> : <VisitLines visits={data.todays} />}
@@ -69,6 +70,7 @@ export function TodayView({ data }: { data: TodayData }) {
           </section>
         </div>
         <div>
+          <Requests data={data} />
           <section className="sheet">
             <h2>Ponds that worry us{data.concernCount > 0 ? ` (${data.concernCount})` : ''}</h2>
             <Concerns data={data} />
@@ -80,8 +82,9 @@ export function TodayView({ data }: { data: TodayData }) {
             ) : null}
             <Link href="/water">All forecasts</Link>
           </section>
+          <Answers data={data} />
           <section className="sheet">
-            <h2>Follow-ups</h2>
+            <h2>Follow-ups{data.followUpCount > 0 ? ` (${data.followUpCount})` : ''}</h2>
             {data.followUps.length === 0 ? <p className="soft mb-0">None due.</p> : null}
             <ul className="plain-list">
               {data.followUps.map((f) => (
@@ -178,5 +181,74 @@ function Concerns({ data }: { data: TodayData }) {
         </li>
       ))}
     </ul>
+  )
+}
+
+/** What customers ask for, the urgent first. */
+function Requests({ data: { requests } }: { data: TodayData }) {
+  if (requests.count === 0) return null
+  return (
+    <section className="sheet">
+      <h2>Customers’ requests ({requests.count})</h2>
+      <ul className="plain-list">
+        {requests.lines.map((r) => (
+          <li key={r.id}>
+            {r.urgent ? <span className="verdict emergency me-1">Urgent</span> : null}
+            <Link href={`/ponds/${r.pondId}`}>
+              {r.siteName}: {r.pondName}
+            </Link>
+            <div className="soft small">
+              {r.title}, by {shortDate(r.dueTo)}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** Visits of past days of which nobody has said how they ended. */
+function Unlogged({ data: { unlogged } }: { data: TodayData }) {
+  if (unlogged.count === 0) return null
+  return (
+    <section className="sheet">
+      <h2>Visits never logged ({unlogged.count})</h2>
+      <ul className="plain-list">
+        {unlogged.lines.map((v) => (
+          <li key={v.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+            <span>{shortDate(v.day)}</span>
+            <strong>{v.crewName}</strong>
+            <Link href={fieldHref(v.id)}>
+              {v.jobName}: {v.siteName}, {v.pondName}
+            </Link>
+            <span className="soft">{VISIT_STATE_NAMES[v.state]}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+/** What customers answered to proposals. */
+function Answers({ data: { answers } }: { data: TodayData }) {
+  if (answers.length === 0) return null
+  return (
+    <section className="sheet">
+      <h2>Answers to proposals ({answers.length})</h2>
+      <ul className="plain-list">
+        {answers.map((a) => (
+          <li key={a.id}>
+            <span className={`verdict ${a.state === 'accepted' ? 'pass' : 'look'} me-1`}>{a.state === 'accepted' ? 'Accepted' : 'Declined'}</span>
+            <Link href={`/ponds/${a.pondId}/design?part=price`}>
+              {a.siteName}: {a.title}
+            </Link>
+            <div className="soft small">
+              {a.option ? `Option ${a.option}, by ` : 'By '}
+              {a.answerName}, {shortDate(a.answeredAt.slice(0, 10))}; made by {a.madeByName}
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

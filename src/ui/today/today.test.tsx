@@ -41,6 +41,10 @@ const today = (over: object = {}): Data =>
       },
     ],
     concernCount: 1,
+    followUpCount: 2,
+    answers: [],
+    requests: { count: 0, lines: [] },
+    unlogged: { count: 0, lines: [] },
     followUps: [
       { id: 'f1', pondId: 'p2', siteName: 'Yard', pondName: 'Basin', title: 'Test again', dueFrom: '2027-03-10', dueTo: '2027-03-15' },
       { id: 'f2', pondId: 'p3', siteName: 'Inn', pondName: 'Pond', title: 'Lamp', dueFrom: '2027-03-18', dueTo: '2027-03-28' },
@@ -69,9 +73,37 @@ describe('the day at a glance', () => {
     const worry = screen.getByRole('heading', { name: 'Ponds that worry us (1)' }).closest('section')!
     expect(worry).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
   })
+  it('counts all that waits, customers’ urgent requests before all else', () => {
+    const request = (id: string, urgent: boolean) => ({
+      id,
+      pondId: 'p1',
+      siteName: 'Mill',
+      pondName: 'Pond',
+      title: `Wish ${id}`,
+      urgent,
+      dueTo: '2027-03-24',
+    })
+    const late = { id: 'v9', day: '2027-03-18', state: 'planned', jobName: 'Routine visit', crewName: 'Newt', siteName: 'Inn', pondName: 'Pool' }
+    const answer = {
+      id: 'a1',
+      pondId: 'p1',
+      number: 4,
+      title: 'A bed',
+      siteName: 'Mill',
+      state: 'accepted',
+      answerName: 'Nessa',
+      option: 'Better',
+      answeredAt: '2027-03-19T10:00:00Z',
+      madeByName: 'Sunnet',
+    }
+    show({ requests: { count: 12, lines: [request('1', true), request('2', false)] }, unlogged: { count: 3, lines: [late] }, answers: [answer] })
+    expect(screen.getByRole('heading', { name: 'Customers’ requests (12)' }).closest('section')).toHaveTextContent(/Urgent.*Wish 1.*Wish 2/)
+    expect(screen.getByRole('heading', { name: 'Visits never logged (3)' }).closest('section')).toHaveTextContent(/18 Mar.*Newt.*Routine visit: Inn, Pool/)
+    expect(screen.getByRole('heading', { name: 'Answers to proposals (1)' }).closest('section')).toHaveTextContent('Option Better, by Nessa')
+  })
   it('says what is late, and only that', () => {
     show()
-    const list = within(screen.getByRole('heading', { name: 'Follow-ups' }).closest('section')!).getAllByRole('listitem')
+    const list = within(screen.getByRole('heading', { name: 'Follow-ups (2)' }).closest('section')!).getAllByRole('listitem')
     expect(list.map((item) => item.textContent!.startsWith('Late'))).toEqual([true, false])
   })
   it('asks the office, not the crew, to plan what has no day yet', () => {

@@ -48,6 +48,11 @@ export function VersionsPart(part: BenchPart) {
                 <MoveOn design={d} bench={shown.bed} />
               </div>
               {d.overrideReason ? <div className="soft small">Other school because: {d.overrideReason}</div> : null}
+              {d.stops.length > 0 && d.stopReason ? (
+                <div className="small">
+                  <span className="verdict stop">{d.stops.length === 1 ? '1 stop passed' : `${d.stops.length} stops passed`}</span> {d.stopReason}
+                </div>
+              ) : null}
               {d.asBuilt ? <div className="small">Built otherwise: {d.asBuilt}</div> : null}
               {d.builtBed ? <AsBuilt design={d} built={d.builtBed} data={data} /> : null}
             </li>
@@ -70,9 +75,11 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
   const [figures, setFigures] = useState(false)
   const differs = canonical(design.bed) !== canonical(bench)
   const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [stopReason, setStopReason] = useState('')
+  const stopped = problem?.fields?.find((f) => f.path === 'stopReason')?.message
   if (!may(role, 'designs.write') || design.state === 'built') return null
-  const move = async (body: unknown) => {
-    const outcome = await send('POST', `/api/v1/designs/${design.id}/state`, body)
+  const move = async (body: object) => {
+    const outcome = await send('POST', `/api/v1/designs/${design.id}/state`, { ...body, stopReason })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setAsBuilt(null)
@@ -106,6 +113,15 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
           </button>
         </span>
       )}
+      {stopped || stopReason ? (
+        <TextField
+          className="w-100"
+          label={`Why version ${design.number} is right although checks say stop`}
+          value={stopReason}
+          onChange={(e) => setStopReason(e.target.value)}
+          error={stopped}
+        />
+      ) : null}
       <ProblemNote problem={problem} />
     </>
   )

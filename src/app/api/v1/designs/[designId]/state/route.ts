@@ -5,11 +5,14 @@ import { DesignId } from '@/domain/ids'
 import { moveDesignOn } from '@/server/use-cases/designs'
 import { signedInRoute } from '@/server/http/route'
 
+const stopReason = optionalText('Why it is right all the same', 500)
+
 const Body = z.discriminatedUnion('state', [
-  z.strictObject({ state: z.literal('approved'), version }),
+  z.strictObject({ state: z.literal('approved'), version, stopReason }),
   z.strictObject({
     state: z.literal('built'),
     version,
+    stopReason,
     asBuilt: optionalText('What was built otherwise', 2000),
     builtBed: FilterDesignInput.nullable().default(null),
   }),
