@@ -30,6 +30,15 @@ export const PersonInput = z.strictObject({
 })
 export type PersonInput = z.infer<typeof PersonInput>
 
+export const ChangePersonInput = PersonInput.pick({ role: true, crewId: true })
+export type ChangePersonInput = z.infer<typeof ChangePersonInput>
+
+export const OwnPasswordInput = z.strictObject({
+  current: z.string().min(1, { error: 'Enter the password you have now.' }).max(PASSWORD_LENGTH.most),
+  next: NewPassword,
+})
+export type OwnPasswordInput = z.infer<typeof OwnPasswordInput>
+
 export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })
 
 export const UNIT_SYSTEMS = ['metric', 'us'] as const
@@ -44,6 +53,8 @@ export interface Person {
   readonly role: Role
   readonly crewId: CrewId | null
   readonly crewName: string | null
+  /** Somebody who has left signs in no more. */
+  readonly active: boolean
 }
 
 /** A browser in which someone of the firm is signed in. */

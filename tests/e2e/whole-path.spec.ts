@@ -122,7 +122,7 @@ async function planCleanout(page: Page): Promise<string> {
 /** What the technician writes at the steps that ask for something. */
 async function atTheWater(page: Page): Promise<void> {
   const step = page.getByRole('region', { name: 'Step at hand' })
-  const done = () => step.getByRole('button', { name: 'Done' }).click()
+  const done = () => step.getByRole('button', { name: /^(Done|Log this round)$/ }).click()
   const heading = (name: string | RegExp) => expect(step.getByRole('heading', { name })).toBeVisible()
   const photo = await sharp({ create: { width: 1200, height: 900, channels: 3, background: '#6b8f71' } })
     .jpeg()
@@ -213,7 +213,7 @@ async function atTheWater(page: Page): Promise<void> {
     await done()
   }
   await heading(/Refill: saved water first/)
-  await expect(page.getByTestId('dechlorinator')).toContainText(/portions of .* sodium thiosulfate/)
+  await expect(page.getByTestId('dechlorinator')).toContainText(/[2-8] portions, .* sodium thiosulfate/)
   await expect(page.getByTestId('dechlorinator')).not.toContainText('assumed')
   await done()
   await heading(/Pump on, find leaks/)
@@ -224,11 +224,18 @@ async function atTheWater(page: Page): Promise<void> {
   await step.getByLabel('Tank temperature').fill('10')
   await step.getByLabel('pH').fill('7.3')
   await step.getByLabel(/Total ammonia/).fill('0.1')
+  await expect(step.getByRole('group', { name: 'What the readings mean' })).toContainText('Fine Total ammonia (TAN): NH₃ below 0.01')
+  await step.getByLabel('Nitrite').fill('<0.05')
+  await step.getByLabel('Dissolved oxygen').fill('9')
   await step.getByLabel('Free chlorine').fill('0.3')
   await done()
   await heading(/Acclimate/)
   await step.getByRole('button', { name: 'Start the 20-minute timer' }).click()
   await expect(step.getByRole('timer')).toContainText(/19:5\d/)
+  // the fish wait until it has run out, or a crew lead says why they need not
+  await expect(step.getByRole('alert')).toContainText('The timer still runs for 20 minutes.')
+  await expect(step.getByRole('button', { name: 'Done', exact: true })).toBeDisabled()
+  await step.getByLabel('To pass this stop as crew lead, say why:').fill('Tank and pond are one water already')
   await done()
 
   // the gate: chlorine keeps the fish in the tank

@@ -1,7 +1,9 @@
 import { closeDatabase, database } from '@/server/db/connection'
 import { endAllSessions, findActor, startSession } from '@/server/auth/sessions'
-import { hashPassword } from '@/server/auth/passwords'
-import { signIn, SIGN_IN_LIMIT } from '@/server/auth/sign-in'
+import type { ProblemError } from '@/domain/problems'
+import { hashPassword, HASHING } from '@/server/auth/passwords'
+import { delayS } from '@/server/auth/throttle'
+import { signIn } from '@/server/auth/sign-in'
 import { makeFirm, PASSWORD } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -27,12 +29,23 @@ describe('signing in', () => {
     const unknown = await problemOf(signIn({ email: 'nobody@firm.example', password: 'not this one' }))
     expect(wrong).toEqual(unknown)
   })
-  it('makes the next attempt wait after too many, and says how long', async () => {
+  it('makes the next attempt wait, longer each time, and says how long', async () => {
     const { actors } = await makeFirm('Dock')
-    const attempt = (password: string) => signIn({ email: actors.owner.email, password })
-    for (let i = 0; i < SIGN_IN_LIMIT.attempts; i++) await problemOf(attempt('wrong password'))
-    const problem = await problemOf(attempt(PASSWORD))
-    expect(problem).toMatchObject({ kind: 'too-many', message: 'Too many attempts. Try again in 5 minutes.' })
+    const attempt = (password: string, address = '10.0.0.1') => signIn({ email: actors.owner.email, password }, '', address)
+    for (let i = 0; i < 5; i++) expect((await problemOf(attempt('wrong password'))).kind).toBe('bad-input')
+    expect(await problemOf(attempt(PASSWORD))).toMatchObject({ kind: 'too-many', message: 'Too many attempts. Try again in 1 seconds.' })
+    // whoever tries it from somewhere else locks nobody out
+    expect(await attempt(PASSWORD, '10.0.0.2')).toBeTruthy()
+  })
+  it('waits twice as long after each failure, up to a quarter of an hour', () =>
+    expect([4, 5, 6, 10, 40].map((failures) => delayS(failures, { free: 5, maxS: 900 }))).toEqual([0, 1, 2, 32, 900]))
+  it('hashes a few at a time, and turns away what is too much', async () => {
+    const all = await Promise.allSettled(Array.from({ length: HASHING.atOnce + HASHING.inLine + 8 }, () => hashPassword('x')))
+    const refused = all.filter((one) => one.status === 'rejected')
+    expect(refused).toHaveLength(8)
+    expect(refused.every((one) => one.status === 'rejected' && (one.reason as ProblemError).problem.kind === 'too-many')).toBe(true)
+    // and goes on as before
+    expect(await hashPassword('x')).toMatch(/^\$argon2id/)
   })
   it('signs out everywhere', async () => {
     const { actors } = await makeFirm('Eyebright')

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto'
+import type { Knex } from 'knex'
 import { database } from '@/server/db/connection'
 import { Preferences } from '@/domain/people'
 import type { UserId } from '@/domain/ids'
@@ -54,6 +55,14 @@ export async function endSession(token: string): Promise<void> {
   await database()('sessions')
     .where({ token_hash: hashToken(token) })
     .delete()
+}
+
+/** Ends sessions of a person: their devices are told to forget what they hold. @param keep token of one that goes on */
+export async function revokeSessionsOf(trx: Knex.Transaction, userId: UserId, keep?: string): Promise<void> {
+  await trx('sessions')
+    .where({ user_id: userId, revoked_at: null })
+    .modify((q) => (keep ? q.whereNot('token_hash', hashToken(keep)) : q))
+    .update({ revoked_at: trx.fn.now() })
 }
 
 export async function endAllSessions(userId: UserId): Promise<void> {

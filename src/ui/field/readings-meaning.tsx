@@ -22,7 +22,7 @@ export function ReadingsMeaning({ typed, before, nowMs }: ReadingsMeaningProps) 
   const verdict = verdictOfLatest([...before, ...kinds.map((kind) => ({ kind, value: typed[kind]!, takenAt }))])
   const said = kinds.filter((kind) => kind === 'tan' || (verdict.bands[kind] ?? 'fine') !== 'fine')
   return (
-    <div aria-live="polite" aria-label="What the readings mean">
+    <div role="group" aria-live="polite" aria-label="What the readings mean">
       {said.map((kind) => {
         const band = verdict.bands[kind] ?? 'fine'
         return (

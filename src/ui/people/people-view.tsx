@@ -10,6 +10,8 @@ import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { CrewSetupForm } from './crew-setup-form'
 import { Devices } from './devices'
+import { OwnPassword } from './own-password'
+import { PersonRow } from './person-row'
 
 const NOBODY = { name: '', email: '', role: 'technician' as Role, crewId: '', password: '' }
 
@@ -56,21 +58,22 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                 <th>E-mail</th>
                 <th>Role</th>
                 <th>Crew</th>
+                {may(role, 'people.write') ? (
+                  <th>
+                    <span className="visually-hidden">Edit</span>
+                  </th>
+                ) : null}
               </tr>
             </thead>
             <tbody>
               {people.map((p) => (
-                <tr key={p.id}>
-                  <td>{p.name}</td>
-                  <td>{p.email}</td>
-                  <td>{ROLE_NAMES[p.role]}</td>
-                  <td>{p.crewName ?? ''}</td>
-                </tr>
+                <PersonRow key={p.id} person={p} crews={crews} mayWrite={may(role, 'people.write')} />
               ))}
             </tbody>
           </table>
         </section>
         <div>
+          <OwnPassword />
           {crews.length > 0 && may(role, 'visits.plan') ? (
             <section className="sheet" aria-label="What crews do">
               <h2>What crews do and when</h2>

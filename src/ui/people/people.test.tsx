@@ -14,7 +14,15 @@ const sent = jest.mocked(send)
 beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
 
 const otter = { id: 'c1' as CrewId, name: 'Otter', setup: CrewSetup.parse({}), version: 3 } as unknown as Crew
-const person = { id: 'u1' as UserId, name: 'Hale', email: 'hale@x.example', role: 'crew-lead', crewName: 'Otter' } as unknown as Person
+const person = {
+  id: 'u1' as UserId,
+  name: 'Hale',
+  email: 'hale@x.example',
+  role: 'crew-lead',
+  crewId: 'c1',
+  crewName: 'Otter',
+  active: true,
+} as unknown as Person
 const phone = { id: 'd1', person: 'Hale', device: 'Phone', seenAt: '2027-03-20T08:00:00Z' } as unknown as SignedInDevice
 const show = (role: Role = 'owner') =>
   render(
@@ -26,7 +34,7 @@ const show = (role: Role = 'owner') =>
 describe('people', () => {
   it('are listed with role and crew', () => {
     show()
-    expect(screen.getByRole('row', { name: /Hale/ })).toHaveTextContent('Hale'.concat('hale@x.example', 'Crew lead', 'Otter'))
+    expect(screen.getByRole('row', { name: /Hale/ })).toHaveTextContent(/Hale\s*hale@x.exampleCrew leadOtter/)
   })
   it('are added; what was typed stays when something is wrong, and is gone once kept', async () => {
     sent.mockResolvedValueOnce({
@@ -81,5 +89,32 @@ describe('a crew', () => {
     expect((body as { setup: { skills: string[] } }).setup.skills.length).not.toBe(before)
     await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
     expect(sent.mock.lastCall![2]).toMatchObject({ version: 4 })
+  })
+})
+
+describe('a person', () => {
+  it('is changed, sent a password link, or deactivated by the owner', async () => {
+    show()
+    await userEvent.click(screen.getByRole('button', { name: 'Edit Hale' }))
+    sent.mockResolvedValueOnce({ ok: true, value: { token: 's3cret' } } as never)
+    await userEvent.click(screen.getByRole('button', { name: 'Password link' }))
+    expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/people/u1/password-link', {})
+    expect(screen.getByRole('link', { name: /set-password\/s3cret/ })).toBeInTheDocument()
+    sent.mockResolvedValueOnce({ ok: false, problem: { title: 'This is the last owner.', status: 409, kind: 'refused' } } as never)
+    await userEvent.click(screen.getByRole('button', { name: 'Deactivate' }))
+    expect(screen.getByText('This is the last owner.')).toBeInTheDocument()
+    sent.mockResolvedValueOnce({ ok: true, value: {} } as never)
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/people/u1', { role: 'crew-lead', crewId: 'c1' })
+  })
+  it('changes the own password, and nobody but the owner sees more', async () => {
+    show('technician')
+    expect(screen.queryByRole('button', { name: 'Edit Hale' })).not.toBeInTheDocument()
+    sent.mockResolvedValueOnce({ ok: true, value: {} } as never)
+    await userEvent.type(screen.getByLabelText('Password now'), 'old one here')
+    await userEvent.type(screen.getByLabelText('New password'), 'new one here 1')
+    await userEvent.click(screen.getByRole('button', { name: 'Change password' }))
+    expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/password', { current: 'old one here', next: 'new one here 1' })
+    expect(screen.getByText('Saved. Your other devices are signed out.')).toBeInTheDocument()
   })
 })

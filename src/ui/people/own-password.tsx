@@ -1,0 +1,55 @@
+'use client'
+import { useState } from 'react'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { TextField } from '@/ui/components/text-field'
+import { send, type SendProblem } from '@/ui/send'
+
+/** The own password; other devices are signed out by it. */
+export function OwnPassword() {
+  const [current, setCurrent] = useState('')
+  const [next, setNext] = useState('')
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [saved, setSaved] = useState(false)
+  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  const save = async () => {
+    const outcome = await send('POST', '/api/v1/password', { current, next })
+    setProblem(outcome.ok ? null : outcome.problem)
+    setSaved(outcome.ok)
+    if (!outcome.ok) return
+    setCurrent('')
+    setNext('')
+  }
+  return (
+    <form
+      className="sheet"
+      method="post"
+      onSubmit={(e) => {
+        e.preventDefault()
+        void save()
+      }}
+    >
+      <h2>Your password</h2>
+      <TextField
+        label="Password now"
+        type="password"
+        autoComplete="current-password"
+        value={current}
+        onChange={(e) => setCurrent(e.target.value)}
+        error={errorOf('current')}
+      />
+      <TextField
+        label="New password"
+        type="password"
+        autoComplete="new-password"
+        value={next}
+        onChange={(e) => setNext(e.target.value)}
+        error={errorOf('next')}
+      />
+      <ProblemNote problem={problem} />
+      <p role="status" className="soft small mb-1">
+        {saved ? 'Saved. Your other devices are signed out.' : ''}
+      </p>
+      <button className="btn btn-sm btn-primary mt-2">Change password</button>
+    </form>
+  )
+}

@@ -1,0 +1,83 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { Crew, Person } from '@/domain/people'
+import { ROLE_NAMES, type Role } from '@/domain/roles'
+import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
+import { ProblemNote } from '@/ui/components/problem-note'
+import { send, type SendProblem } from '@/ui/send'
+
+/** One person, with what the owner may change of them. */
+export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: readonly Crew[]; mayWrite: boolean }) {
+  const router = useRouter()
+  const [editing, setEditing] = useState(false)
+  const [role, setRole] = useState<Role>(person.role)
+  const [crewId, setCrewId] = useState<string>(person.crewId ?? '')
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [link, setLink] = useState<string | null>(null)
+  const act = async (method: 'PUT' | 'POST', path: string, body: object = {}) => {
+    const outcome = await send<{ token?: string }>(method, `/api/v1/people/${person.id}${path}`, body)
+    setProblem(outcome.ok ? null : outcome.problem)
+    if (!outcome.ok) return
+    if (outcome.value.token) setLink(`${window.location.origin}/set-password/${outcome.value.token}`)
+    else setEditing(false)
+    router.refresh()
+  }
+  return (
+    <tr className={person.active ? undefined : 'soft'}>
+      <td>
+        {person.name} {person.active ? null : <span className="verdict look">has left</span>}
+      </td>
+      <td>{person.email}</td>
+      <td>{ROLE_NAMES[person.role]}</td>
+      <td>{person.crewName ?? ''}</td>
+      {mayWrite ? (
+        <td>
+          {editing ? (
+            <div className="d-grid gap-1" style={{ minWidth: '13rem' }}>
+              <ChoiceField label="Role" value={role} onChange={(e) => setRole(e.target.value as Role)} options={optionsOf(ROLE_NAMES)} />
+              <ChoiceField
+                label="Crew"
+                value={crewId}
+                onChange={(e) => setCrewId(e.target.value)}
+                options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id as string, label: c.name }))]}
+              />
+              <ProblemNote problem={problem} />
+              <div className="d-flex flex-wrap gap-1">
+                <button type="button" className="btn btn-sm btn-primary" onClick={() => void act('PUT', '', { role, crewId: crewId || null })}>
+                  Save
+                </button>
+                {person.active ? (
+                  <>
+                    <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/password-link')}>
+                      Password link
+                    </button>
+                    <button type="button" className="btn btn-sm btn-outline-danger" onClick={() => void act('POST', '/deactivate')}>
+                      Deactivate
+                    </button>
+                  </>
+                ) : (
+                  <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/reactivate')}>
+                    Reactivate
+                  </button>
+                )}
+                <button type="button" className="btn btn-sm btn-link" onClick={() => setEditing(false)}>
+                  Cancel
+                </button>
+              </div>
+              {link ? (
+                <p className="change-note small mb-0" role="status">
+                  Give this private link to {person.name}. It is shown only now, works once, for two days: <a href={link}>{link}</a>
+                </p>
+              ) : null}
+            </div>
+          ) : (
+            <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Edit ${person.name}`} onClick={() => setEditing(true)}>
+              Edit
+            </button>
+          )}
+        </td>
+      ) : null}
+    </tr>
+  )
+}
