@@ -41,7 +41,7 @@ const PROPOSAL_DAYS = 30
 async function load(): Promise<void> {
   const random = seededRandom(SEED)
   const [boss, ...others] = PEOPLE
-  const token = await createFirstFirm({ firmName: FIRM.name, ownerName: boss.name, email: boss.email, password: DEMO_PASSWORD }, FIRM.timeZone)
+  const token = await createFirstFirm({ firmName: FIRM.name, ownerName: boss.name, email: boss.email, password: DEMO_PASSWORD, timeZone: FIRM.timeZone })
   const owner = (await findActor(token))!
   const crewIds = new Map<string, CrewId>()
   for (const crew of CREWS) crewIds.set(crew, await addCrew(owner, crew))

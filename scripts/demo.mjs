@@ -7,7 +7,7 @@ import { endAll } from './lib/processes.mjs'
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { inRoot } from './lib/paths.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startOutbox, startProbes, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startOutbox, startProbes, startRoads, startWeatherDesk, keepWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 /** Stands while the demo data is loaded: a start that finds it begins again from empty. */
 const loading = inRoot('.slow-reed', 'demo-loading')
@@ -29,7 +29,7 @@ await runMain(async () => {
     rmSync(loading)
     const roadsUrl = await startRoads()
     const mailUrl = await startOutbox()
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
+    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
     const probesUrl = await startProbes({ appAddress: app.address, ...(await demoProbes(database.appUrl)) })
     // what they gathered before the app was there

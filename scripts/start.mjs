@@ -5,7 +5,7 @@ import { ensureDebian } from './lib/debian.mjs'
 import { openDatabase } from './lib/database.mjs'
 import { endAll } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startOutbox, startRoads, startWeatherDesk, startWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import { startApp, startOutbox, startRoads, startWeatherDesk, keepWorker, untilStopped, wantedPort } from './lib/serve.mjs'
 
 const dev = process.argv.includes('--dev')
 
@@ -20,9 +20,21 @@ await runMain(async () => {
     const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
     const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
     const mailUrl = process.env.MAIL_URL ?? (await startOutbox())
-    await startWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
-    const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl, mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' })
-    say(`\nSlow Reed is at  ${app.address}\n\nCtrl-C stops it.`)
+    const simulated = ['WEATHER_DESK_URL', 'ROADS_URL', 'MAIL_URL'].filter((name) => !process.env[name] && process.env[name] !== '')
+    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, toStdout: true })
+    const app = await startApp({
+      port,
+      appUrl: database.appUrl,
+      weatherUrl,
+      roadsUrl,
+      mode: dev ? 'dev' : 'start',
+      distDir: dev ? '.next-dev' : '.next',
+      simulated,
+      toStdout: true,
+    })
+    const outbox = process.env.MAIL_URL ? '' : `\nLetters to customers are not sent: they end in the outbox at  ${mailUrl}`
+    const words = simulated.length > 0 ? `\nSimulated until they are set: ${simulated.join(', ')} (see README)` : ''
+    say(`\nSlow Reed is at  ${app.address}${outbox}${words}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)
   } catch (error) {
     await endAll()

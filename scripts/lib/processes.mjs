@@ -35,7 +35,7 @@ export async function runOrStop(line, command, args, options) {
 }
 
 /** Starts a Node.js program that ends with this one, whatever ends this one. */
-export function startNode(args, { env = {}, label, onLine } = {}) {
+export function startNode(args, { env = {}, label, onLine, toStdout = false } = {}) {
   const child = spawn(process.execPath, ['--import', exitWithParent, ...args], {
     cwd: inRoot(),
     env: { ...process.env, ...env },
@@ -46,7 +46,7 @@ export function startNode(args, { env = {}, label, onLine } = {}) {
   const take = (chunk) => {
     child.tail = (child.tail + chunk).slice(-4000)
     onLine?.(String(chunk))
-    if (process.env.SLOW_REED_VERBOSE) process.stdout.write(`[${label}] ${chunk}`)
+    if (toStdout || process.env.SLOW_REED_VERBOSE) process.stdout.write(`[${label}] ${chunk}`)
   }
   child.stdout.on('data', take)
   child.stderr.on('data', take)
@@ -63,8 +63,13 @@ export async function waitForLine(child, line, seconds = 60) {
   }
 }
 
+let ending = false
+/** Whether everything is being ended: what dies now dies on purpose. */
+export const isEnding = () => ending
+
 /** Ends everything that this script started, by its id: asks first, insists after 5 s. */
 export async function endAll() {
+  ending = true
   await Promise.all(
     [...started].map(
       (child) =>

@@ -1,6 +1,6 @@
 import { inRoot } from './paths.mjs'
 import { freePort, isFree, waitForHttp } from './ports.mjs'
-import { endAll, startNode, waitForLine } from './processes.mjs'
+import { endAll, isEnding, startNode, waitForLine } from './processes.mjs'
 import { say, stop } from './say.mjs'
 
 export const DEFAULT_PORT = 4270
@@ -45,9 +45,10 @@ export async function startProbes({ appAddress, apiKey, ponds }) {
 }
 
 /** A worker that takes jobs from the queue. @returns its process once it listens */
-export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl }) {
+export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, toStdout = false }) {
   const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {
     label: 'worker',
+    toStdout,
     env: {
       APP_DATABASE_URL: appUrl,
       WEATHER_DESK_URL: weatherUrl ?? '',
@@ -61,12 +62,31 @@ export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl }) {
   return child
 }
 
+/** A worker that is started again when it dies, sooner or later, until everything ends. */
+export async function keepWorker(options) {
+  const child = await startWorker(options)
+  child.on('close', () => void again(options, 1))
+}
+
+const MOST_WAIT_S = 60
+
+async function again(options, waitS) {
+  if (isEnding()) return
+  say(`The worker ended by itself; it is started again in ${waitS} s.`)
+  await new Promise((resolve) => setTimeout(resolve, waitS * 1000))
+  if (isEnding()) return
+  await keepWorker(options).catch(() => again(options, Math.min(MOST_WAIT_S, waitS * 2)))
+}
+
 /** The built app, or the development server. @returns address and process once it answers */
-export async function startApp({ port, appUrl, weatherUrl, roadsUrl, mode = 'start', distDir = '.next' }) {
+export async function startApp({ port, appUrl, weatherUrl, roadsUrl, mode = 'start', distDir = '.next', simulated = [], toStdout = false }) {
   const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
   const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port)], {
     label: 'app',
+    toStdout,
     env: {
+      APP_ADDRESS: `http://127.0.0.1:${port}`,
+      SIMULATED: simulated.join(','),
       APP_DATABASE_URL: appUrl,
       WEATHER_DESK_URL: weatherUrl ?? '',
       ROADS_URL: roadsUrl ?? '',

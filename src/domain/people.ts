@@ -13,11 +13,28 @@ export const NewPassword = z
 
 export const SignInInput = z.strictObject({ email: EmailAddress, password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most) })
 
+/** A zone of the time zone database, such as Europe/Lisbon. */
+export const TimeZone = z
+  .string()
+  .max(60)
+  .refine((zone) => isTimeZone(zone), { error: 'That time zone is not known. Give one such as Europe/Lisbon.' })
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone })
+    return true
+  } catch {
+    return false
+  }
+}
+
 export const FirstFirmInput = z.strictObject({
   firmName: shortText('Firm name', 80),
   ownerName: shortText('Your name', 80),
   email: EmailAddress,
   password: NewPassword,
+  /** The browser's guess; every "today" goes by it. */
+  timeZone: TimeZone.default('Etc/UTC'),
 })
 export type FirstFirmInput = z.infer<typeof FirstFirmInput>
 

@@ -158,6 +158,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/people/[userId]/deactivate', method: 'POST', allowed: ['owner'] },
   { route: 'api/v1/people/[userId]/reactivate', method: 'POST', allowed: ['owner'] },
   { route: 'api/v1/people/[userId]/password-link', method: 'POST', allowed: ['owner'] },
+  { route: 'api/v1/firm/time-zone', method: 'PUT', allowed: ['owner'], body: () => ({ timeZone: 'Not/AZone' }) },
   { route: 'api/v1/password', method: 'POST', allowed: ALL, body: () => ({ current: 'not this one', next: 'a long enough one' }) },
   { route: 'api/v1/password-links/[token]', method: 'POST', allowed: 'open', body: () => ({ password: 'a long enough one' }) },
   { route: 'set-password/[token]', method: 'GET', allowed: 'open' },

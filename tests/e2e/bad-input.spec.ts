@@ -93,12 +93,14 @@ test.describe('bad input', () => {
 
 test('too many wrong passwords must wait', async ({ page }) => {
   await page.goto('/sign-in')
-  for (let i = 0; i < 9; i++) {
+  // each failure makes the next wait twice as long: before long somebody who types as fast as this has to wait
+  const tooMany = page.locator('.alert').getByText(/Too many attempts. Try again in \d+ (seconds|minutes)/)
+  for (let i = 0; i < 14 && !(await tooMany.isVisible()); i++) {
     await page.getByLabel('E-mail').fill('perrin@tussock-tarn.example')
     await page.getByLabel('Password').fill(`wrong ${i}`)
     await page.getByRole('button', { name: 'Sign in' }).click()
     await expect(page.getByRole('button', { name: 'Sign in' })).toBeEnabled()
     await expect(page.locator('.alert')).toBeVisible()
   }
-  await expect(page.locator('.alert')).toContainText(/Too many attempts. Try again in \d minutes/)
+  await expect(tooMany).toBeVisible()
 })

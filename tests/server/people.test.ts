@@ -40,8 +40,8 @@ describe('the first firm', () => {
   it('is opened only while there is none', async () => {
     await makeFirm('Figwort')
     expect(await hasFirms()).toBe(true)
-    expect((await problemOf(createFirstFirm({ firmName: 'Late', ownerName: 'L', email: 'l@late.example', password: PASSWORD }, 'Etc/UTC'))).message).toContain(
-      'already been set up',
-    )
+    expect(
+      (await problemOf(createFirstFirm({ firmName: 'Late', ownerName: 'L', email: 'l@late.example', password: PASSWORD, timeZone: 'Etc/UTC' }))).message,
+    ).toContain('already been set up')
   })
 })

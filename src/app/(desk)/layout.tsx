@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
 import { pageActor } from '@/server/http/page-actor'
 import { PersonProvider } from '@/ui/person-context'
+import { SimulatedNote } from '@/ui/shell/simulated-note'
 import { TopBar } from '@/ui/shell/top-bar'
 
 export default async function DeskLayout({ children }: { children: ReactNode }) {
@@ -8,6 +9,7 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   return (
     <PersonProvider person={{ name, role, firmName, timeZone, preferences }}>
       <TopBar />
+      {role === 'owner' ? <SimulatedNote simulated={(process.env.SIMULATED ?? '').split(',').filter(Boolean)} /> : null}
       <main id="main">{children}</main>
     </PersonProvider>
   )

@@ -52,11 +52,11 @@ export function readSenml(pack: readonly SenmlRecord[], nowS: number): ProbeOutc
     const name = bn + (record.n ?? '')
     const at = name.lastIndexOf('/')
     const [pondId, kind] = [name.slice(0, at), name.slice(at + 1)]
-    if (at <= 0 || !(kind in READING_KINDS)) return { ok: false, message: `“${name}” is not a pond’s id, a slash and a kind such as waterTemp.` }
+    if (at <= 0 || !Object.hasOwn(READING_KINDS, kind)) return { ok: false, message: `“${name}” is not a pond’s id, a slash and a kind such as waterTemp.` }
     if (typeof record.v !== 'number' || !Number.isFinite(record.v)) return { ok: false, message: `${name} has no number in v.` }
     const units = UNITS[READING_KINDS[kind as ReadingKindName].unit]
     const unit = record.u ?? bu
-    const own = units[unit]
+    const own = Object.hasOwn(units, unit) ? units[unit] : undefined
     if (!own) return { ok: false, message: `${name}: the unit “${unit}” is not known here; use ${Object.keys(units).join(' or ')}.` }
     const time = bt + (record.t ?? 0)
     const atS = time < RELATIVE_BELOW_S ? nowS + time : time

@@ -20,6 +20,10 @@ export async function insertFirm(trx: Knex.Transaction, firm: Omit<Firm, 'versio
   await trx('firms').insert({ id: firm.id, name: firm.name, time_zone: firm.timeZone, practice: JSON.stringify(firm.practice) })
 }
 
+export async function updateTimeZone(trx: Knex.Transaction, firmId: FirmId, timeZone: string): Promise<void> {
+  await trx('firms').where({ id: firmId }).update({ time_zone: timeZone })
+}
+
 export async function updatePractice(trx: Knex.Transaction, firmId: FirmId, version: number, practice: HousePractice): Promise<void> {
   await updateVersioned(trx, 'firms', firmId, version, { practice: JSON.stringify(practice) }, async () => findFirm(trx))
 }

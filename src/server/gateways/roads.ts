@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { askJson } from './ask'
 
 export interface MapPoint {
   readonly lat: number
@@ -63,9 +64,8 @@ export async function routeShape(points: readonly MapPoint[], baseUrl: string | 
   if (!baseUrl || points.length < 2) return straight
   try {
     const place = points.map((p) => `${p.lon.toFixed(6)},${p.lat.toFixed(6)}`).join(';')
-    const response = await fetch(new URL(`/route/v1/driving/${place}?geometries=geojson&overview=full`, baseUrl), { signal: AbortSignal.timeout(TIMEOUT_MS) })
-    if (!response.ok) return straight
-    return Shape.parse(await response.json()).routes[0].geometry.coordinates
+    const url = new URL(`/route/v1/driving/${place}?geometries=geojson&overview=full`, baseUrl)
+    return Shape.parse(await askJson(url, { timeoutMs: TIMEOUT_MS })).routes[0].geometry.coordinates
   } catch {
     return straight
   }
@@ -95,7 +95,6 @@ async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: F
 
 async function ask(points: readonly MapPoint[], baseUrl: string): Promise<(number | null)[][]> {
   const place = points.map((p) => `${p.lon.toFixed(6)},${p.lat.toFixed(6)}`).join(';')
-  const response = await fetch(new URL(`/table/v1/driving/${place}?annotations=duration`, baseUrl), { signal: AbortSignal.timeout(TIMEOUT_MS) })
-  if (!response.ok) throw new Error(`The roads service answered ${response.status}`)
-  return Answer.parse(await response.json()).durations
+  const url = new URL(`/table/v1/driving/${place}?annotations=duration`, baseUrl)
+  return Answer.parse(await askJson(url, { timeoutMs: TIMEOUT_MS })).durations
 }

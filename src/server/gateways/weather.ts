@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { askJson } from './ask'
 import { calendarDay } from '@/domain/fields'
 import type { StationNormals } from '@/core/season/station'
 import type { DatedWeather } from '@/core/season/weather-ahead'
@@ -54,9 +55,7 @@ const TIMEOUT_MS = 1500
 /** The weather desk over HTTP; any service that answers these addresses in this shape will do. */
 export function weatherDesk(baseUrl: string): WeatherSource {
   const ask = async <Schema extends z.ZodType>(path: string, schema: Schema): Promise<z.output<Schema>> => {
-    const response = await fetch(new URL(path, baseUrl), { signal: AbortSignal.timeout(TIMEOUT_MS) })
-    if (!response.ok) throw new Error(`The weather desk answered ${response.status}`)
-    return schema.parse(await response.json())
+    return schema.parse(await askJson(new URL(path, baseUrl), { timeoutMs: TIMEOUT_MS }))
   }
   const at = (stationId: string) => `/stations/${encodeURIComponent(stationId)}`
   return {

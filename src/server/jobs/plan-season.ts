@@ -4,7 +4,8 @@ import { findFirm } from '@/server/db/firm-repository'
 import { beatPlanRun, bestSoFar, claimPlanRun, findPlanRun, finishPlanRun, requeuePlanRun } from '@/server/db/plan-run-repository'
 import { logger } from '@/server/logger'
 import { todayIn } from '@/server/today'
-import { gatherPlan } from '@/server/use-cases/planning/gather'
+import { travelTable } from '@/server/gateways/roads'
+import { gatherPlan, planPoints } from '@/server/use-cases/planning/gather'
 import { proposalOf } from '@/server/use-cases/planning/propose'
 import { lostRows } from './lost'
 import { sendJobIn } from './queue'
@@ -34,10 +35,12 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
     )
   }, BEAT_MS)
   try {
+    const points = await inFirm(firmId, async (trx) => planPoints(trx, (await findPlanRun(trx, runId))!.wish))
+    const travel = await travelTable(points, process.env.ROADS_URL)
     const { context, best, wish } = await inFirm(firmId, async (trx) => {
       const { timeZone } = await findFirm(trx)
       const { wish } = (await findPlanRun(trx, runId))!
-      const context = await gatherPlan(trx, wish, todayIn(timeZone), process.env.ROADS_URL)
+      const context = await gatherPlan(trx, wish, todayIn(timeZone), travel)
       return { context, wish, best: await bestSoFar(trx, runId) }
     })
     search = searchPlan(context.input, SEED, best)

@@ -1,6 +1,7 @@
 import type { FirmId, ForecastRunId, PlanRunId } from '@/domain/ids'
 import { closeDatabase } from '@/server/db/connection'
 import { logger } from '@/server/logger'
+import { beat, BEAT_EVERY_MS, endBeat } from './beats'
 import { forecastPonds, handBackForecasts, reviveStaleForecasts } from './forecast-ponds'
 import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
 import { closeQueue, openForWork } from './queue'
@@ -37,6 +38,8 @@ const askWeather = () =>
   void weatherWatch()
     .then(() => forecastWatch())
     .catch((error: Error) => logger.warn({ reason: error.message }, 'no news from the weather desk'))
+const beating = setInterval(() => void beat().catch((error: Error) => logger.warn({ reason: error.message }, 'no sign of life could be given')), BEAT_EVERY_MS)
+await beat()
 const watch = setInterval(askWeather, WEATHER_MS)
 askWeather()
 process.stdout.write('worker ready\n')
@@ -44,6 +47,8 @@ process.stdout.write('worker ready\n')
 const end = async () => {
   clearInterval(revive)
   clearInterval(watch)
+  clearInterval(beating)
+  await endBeat().catch(() => undefined)
   // nothing new is taken while what is under way goes back: it would be taken here again
   await Promise.all((Object.keys(QUEUES) as QueueName[]).map((name) => boss.offWork(name)))
   await handBackPlans()

@@ -9,7 +9,7 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { hashPassword } from '@/server/auth/passwords'
 import { startSession } from '@/server/auth/sessions'
 import { database } from '@/server/db/connection'
-import { findFirm, insertFirm, updatePractice, type Firm } from '@/server/db/firm-repository'
+import { findFirm, insertFirm, updatePractice, type Firm, updateTimeZone } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findCrew, insertCrew, insertUser, listCrews, listPeople, updateCrewSetup, updatePreferences } from '@/server/db/people-repository'
 import { listDevices, revokeDevice } from '@/server/db/session-repository'
@@ -33,7 +33,7 @@ export async function hasFirms(): Promise<boolean> {
 }
 
 /** Opens the first firm on an empty database, with its owner. @returns the owner's session token */
-export async function createFirstFirm(input: FirstFirmInput, timeZone: string): Promise<string> {
+export async function createFirstFirm(input: FirstFirmInput): Promise<string> {
   const ids = { firm: randomUUID() as FirmId, user: randomUUID() as UserId }
   const passwordHash = await hashPassword(input.password)
   await inFirm(ids.firm, async (trx) => {
@@ -41,7 +41,7 @@ export async function createFirstFirm(input: FirstFirmInput, timeZone: string): 
     await trx.raw('select pg_advisory_xact_lock(7301)')
     const { rows } = await trx.raw('select door_has_firms() as has')
     if (rows[0].has) throw refused('A firm has already been set up here. Sign in instead.')
-    await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone, practice: HousePractice.parse({}) })
+    await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone: input.timeZone, practice: HousePractice.parse({}) })
     await insertUser(trx, {
       id: ids.user,
       firmId: ids.firm,
@@ -115,6 +115,12 @@ export async function setPreferences(actor: Actor, preferences: Preferences): Pr
 }
 
 export const firm = (actor: Actor): Promise<Firm> => inFirm(actor.firmId, findFirm)
+
+/** The zone that every day of the firm is counted in. */
+export async function setTimeZone(actor: Actor, timeZone: string): Promise<void> {
+  assertMay(actor, 'people.write')
+  await inFirm(actor.firmId, (trx) => updateTimeZone(trx, actor.firmId, timeZone))
+}
 
 export async function setPractice(actor: Actor, version: number, practice: HousePractice): Promise<void> {
   assertMay(actor, 'practice.write')

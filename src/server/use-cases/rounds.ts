@@ -16,8 +16,8 @@ import { findCrew, listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds } from '@/server/db/planning-repository'
 import { listVisitLines } from '@/server/db/visit-line-repository'
 import { listVisits } from '@/server/db/visit-repository'
-import { routeShape, travelTable } from '@/server/gateways/roads'
-import { boardInput } from './planning/board'
+import { routeShape, travelTable, type MapPoint } from '@/server/gateways/roads'
+import { boardFacts, withTravel } from './planning/board'
 import { locate } from './planning/places'
 import { findProducts } from '@/server/db/product-repository'
 import { todayIn } from '@/server/today'
@@ -31,7 +31,7 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
   const monday = mondayOf(dayInWeek ?? today)
   const days = Array.from({ length: 7 }, (_, i) => addDays(monday, i))
   const mayPlan = may(actor.role, 'visits.plan')
-  return inFirm(actor.firmId, async (trx) => ({
+  const { facts, ...page } = await inFirm(actor.firmId, async (trx) => ({
     today,
     monday,
     days,
@@ -39,8 +39,9 @@ export async function roundsPage(actor: Actor, dayInWeek: string | null) {
     visits: await listVisitLines(trx, { from: monday, to: addDays(monday, 6) }),
     mayPlan,
     // what moves are judged by; those who may not move anything need none of it
-    board: mayPlan ? await boardInput(trx, days, process.env.ROADS_URL) : null,
+    facts: mayPlan ? await boardFacts(trx, days) : null,
   }))
+  return { ...page, board: facts && (await withTravel(facts)) }
 }
 
 /** Every crew's day on the map: stops in their order, and the way between them. */
@@ -48,7 +49,7 @@ export async function mapPage(actor: Actor, asked: string | null) {
   assertMay(actor, 'visits.read')
   const today = todayIn(actor.timeZone)
   const day = asked ?? today
-  return inFirm(actor.firmId, async (trx) => {
+  const read = await inFirm(actor.firmId, async (trx) => {
     const ponds = await listPlanningPonds(trx)
     const sites = new Map(
       ponds.map((p) => [p.siteId as string, { id: p.siteId as string, name: p.siteName, town: p.town, lat: p.lat, lon: p.lon, pondId: p.pondId as string }]),
@@ -65,27 +66,28 @@ export async function mapPage(actor: Actor, asked: string | null) {
           const site = sites.get(siteOf.get(v.pondId) ?? '')
           return site && site.lat !== null && site.lon !== null ? [{ ...v, lat: site.lat, lon: site.lon }] : []
         })
-      const way = stops.length === 0 ? [] : await routeShape([points[yardOf(crew.id)], ...stops, points[yardOf(crew.id)]], process.env.ROADS_URL)
-      rounds.push({ crew: { id: crew.id, name: crew.name }, yard: points[yardOf(crew.id)], stops, way })
+      rounds.push({ crew: { id: crew.id, name: crew.name }, yard: points[yardOf(crew.id)], stops })
     }
     return { today, day, yard: points[0], sites: [...sites.values()], rounds }
   })
+  // roads are asked when the database is free again, all rounds at once
+  const wayOf = ({ yard, stops }: (typeof read.rounds)[number]) => (stops.length === 0 ? [] : routeShape([yard, ...stops, yard], process.env.ROADS_URL))
+  return { ...read, rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await wayOf(round) }))) }
 }
 
 /** A crew's day in its order: stops, the way to each in minutes, and what to load. */
 export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
   assertMay(actor, 'visits.read')
-  return inFirm(actor.firmId, async (trx) => {
+  const { places, ...sheet } = await inFirm(actor.firmId, async (trx) => {
     const crew = await findCrew(trx, crewId)
     if (!crew) throw notFound('That crew')
     const visits = await listVisits(trx, { from: day, to: day, crewId })
-    const ways = await waysOf(trx, visits, crew)
     return {
+      places: await placesOf(trx, visits, crew),
       crew,
       day,
       today: todayIn(actor.timeZone),
       visits,
-      ways,
       load: loadList(
         visits,
         productNeeds(
@@ -96,10 +98,11 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
           (await findProducts(trx)).products,
         ),
       ),
-      live: liveOf(visits, ways, actor.timeZone, day),
       mayTell: may(actor.role, 'visits.log'),
     }
   })
+  const ways = await waysBetween(places)
+  return { ...sheet, ways, live: liveOf(sheet.visits, ways, actor.timeZone, day) }
 }
 
 /** How the day goes on from what was logged, minutes of the day; only its own day has a now. */
@@ -119,20 +122,28 @@ function liveOf(visits: readonly VisitInContext[], ways: readonly (number | null
   return liveDay(stops, [...ways.map((w) => w ?? 0), 0], minuteOf(new Date().toISOString()))
 }
 
-/** Minutes from the yard to the first stop and on from stop to stop; null where a place is not on the map. */
-async function waysOf(trx: Knex.Transaction, visits: readonly VisitInContext[], crew: Pick<Crew, 'id' | 'setup'>): Promise<(number | null)[]> {
+interface RoundPlaces {
+  /** The yard, then each stop that is on the map. */
+  readonly points: readonly MapPoint[]
+  /** Place of each stop among the points; null where it is not on the map. */
+  readonly at: readonly (number | null)[]
+}
+
+async function placesOf(trx: Knex.Transaction, visits: readonly VisitInContext[], crew: Pick<Crew, 'id' | 'setup'>): Promise<RoundPlaces> {
   const { points, of, yardOf, missing } = locate(await listPlanningPonds(trx), [crew])
   const at = visits.map((v) => (missing.includes(v.siteName) ? null : of(v.pondId)))
   const used = [yardOf(crew.id), ...at.filter((place) => place !== null)]
-  const table = await travelTable(
-    used.map((place) => points[place]),
-    process.env.ROADS_URL,
-  )
-  let from = yardOf(crew.id)
+  return { points: used.map((place) => points[place]), at: at.map((place) => (place === null ? null : used.indexOf(place))) }
+}
+
+/** Minutes from the yard to the first stop and on from stop to stop; null where a place is not on the map. */
+async function waysBetween({ points, at }: RoundPlaces): Promise<(number | null)[]> {
+  const table = await travelTable(points, process.env.ROADS_URL)
+  let from = 0
   return at.map((place) => {
     if (place === null) return null
-    const [row, column] = [used.indexOf(from), used.indexOf(place)]
+    const minutes = table.minutes[from * points.length + place]
     from = place
-    return wholeSteps(table.minutes[row * used.length + column])
+    return wholeSteps(minutes)
   })
 }

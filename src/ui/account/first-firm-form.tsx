@@ -11,7 +11,7 @@ import { Door } from './door'
 export function FirstFirmForm() {
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(FirstFirmInput),
-    defaultValues: { firmName: '', ownerName: '', email: '', password: '' },
+    defaultValues: { firmName: '', ownerName: '', email: '', password: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone },
   })
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const { errors } = formState
@@ -28,6 +28,7 @@ export function FirstFirmForm() {
         <TextField label="Your name" autoComplete="name" error={errors.ownerName?.message} {...register('ownerName')} />
         <TextField label="E-mail" type="email" autoComplete="username" error={errors.email?.message} {...register('email')} />
         <TextField label="Password" type="password" autoComplete="new-password" error={errors.password?.message} {...register('password')} />
+        <TextField label="Time zone of the firm" error={errors.timeZone?.message} {...register('timeZone')} />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
           Open the firm

@@ -10,6 +10,7 @@ import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { CrewSetupForm } from './crew-setup-form'
 import { Devices } from './devices'
+import { FirmTimeZone } from './firm-time-zone'
 import { OwnPassword } from './own-password'
 import { PersonRow } from './person-row'
 
@@ -137,6 +138,7 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                 <ProblemNote problem={problem} />
                 <button className="btn btn-sm btn-primary mt-2">Add the person</button>
               </form>
+              <FirmTimeZone />
               <Devices devices={devices} />
             </>
           ) : null}

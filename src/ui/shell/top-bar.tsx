@@ -27,7 +27,7 @@ const MORE: typeof VIEWS = [
   { href: '/exchange', label: 'Exchange', roles: ['owner', 'office'] },
   { href: '/prices', label: 'Prices', roles: ['owner', 'office', 'designer'] },
   { href: '/practice', label: 'House practice', roles: ['owner', 'office', 'designer'] },
-  { href: '/people', label: 'People', roles: ['owner', 'office'] },
+  { href: '/people', label: 'People' },
 ]
 const THEME_NAMES = { light: 'Light', dark: 'Dark', sun: 'Sun' } as const
 const UNIT_NAMES = { metric: 'm, °C', us: 'ft, °F' } as const

@@ -7,7 +7,7 @@ import { listFirmPeriods } from '@/server/db/firm-period-repository'
 import { findFirm } from '@/server/db/firm-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits } from '@/server/db/planning-repository'
-import { travelTable } from '@/server/gateways/roads'
+import { travelTable, type MapPoint } from '@/server/gateways/roads'
 import { busyVisits } from './busy'
 import { planCrew } from './gather'
 import { lightOf } from './light'
@@ -17,8 +17,20 @@ import { publishedVisit } from './plan-visits'
 /** What a move on the board is judged by; the travel table crosses to the browser as plain numbers. */
 export type BoardInput = Omit<PlanInput, 'travel'> & { readonly travel: readonly number[] }
 
-/** Crews, visits and ways of some days, for judging moves by hand; of one crew alone where only its days are asked about. */
-export async function boardInput(trx: Knex.Transaction, days: readonly string[], roadsUrl: string | undefined, crewId?: string): Promise<BoardInput> {
+/** A board without its ways: those are asked for outside the transaction that read the rest. */
+export interface BoardFacts {
+  readonly board: Omit<BoardInput, 'travel'>
+  readonly points: readonly MapPoint[]
+}
+
+/** The ways between a board's places. Called outside any transaction: roads are an outside service. */
+export async function withTravel({ board, points }: BoardFacts): Promise<BoardInput> {
+  const table = await travelTable(points, process.env.ROADS_URL)
+  return { ...board, travel: [...table.minutes.map(wholeSteps)] }
+}
+
+/** Crews, visits and places of some days, for judging moves by hand; of one crew alone where only its days are asked about. */
+export async function boardFacts(trx: Knex.Transaction, days: readonly string[], crewId?: string): Promise<BoardFacts> {
   const [from, to] = [days[0], days[days.length - 1]]
   const visits = (await listPlanningVisits(trx, from)).filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
   const concerned = new Set(visits.map((v) => v.pondId))
@@ -27,14 +39,13 @@ export async function boardInput(trx: Knex.Transaction, days: readonly string[],
   const wish = PlanWish.parse({ from, to })
   const crews = (await listCrews(trx)).filter((crew) => crewId === undefined || crew.id === crewId)
   const places = locate(ponds, crews)
-  const table = await travelTable(places.points, roadsUrl)
   const periods = await listFirmPeriods(trx, from)
   const open = { days, periods }
   const busy = busyVisits(
     (await listBusy(trx, from, to)).filter((b) => crewId === undefined || b.crewId === crewId),
     crews,
   )
-  return {
+  const board = {
     days: days.filter((day) => !inPeriod(periods, 'closed', day)),
     crews: crews.map((crew) => planCrew(crew, places.yardOf(crew.id), busy.wholeDays.get(crew.id) ?? [])),
     visits: [
@@ -42,8 +53,8 @@ export async function boardInput(trx: Knex.Transaction, days: readonly string[],
       ...busy.visits,
     ],
     locations: places.points.length,
-    travel: [...table.minutes.map(wholeSteps)],
     light: lightOf(places.points[0], (await findFirm(trx)).timeZone, days),
     weights: DEFAULT_PLAN_WEIGHTS,
   }
+  return { board, points: places.points }
 }

@@ -19,7 +19,7 @@ import { findFirm } from '@/server/db/firm-repository'
 import { listCrews } from '@/server/db/people-repository'
 import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/db/planning-repository'
 import { listVisitsWithNotices, type NoticeVisit } from '@/server/db/notice-repository'
-import { travelTable } from '@/server/gateways/roads'
+import { crowTable, type MapPoint, type TravelTable } from '@/server/gateways/roads'
 import { handsOf, minutesOf, secondDay } from './hands'
 import { durationLessons } from '../durations'
 import { dueTasks } from '../tasks'
@@ -56,8 +56,14 @@ export interface PlanContext {
   readonly notOnMap: readonly string[]
 }
 
-/** Everything a plan is made from, read at one moment. */
-export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, roadsUrl: string | undefined): Promise<PlanContext> {
+/** The places a plan drives between: its ways are asked for before everything else is read. */
+export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise<readonly MapPoint[]> {
+  const crews = (await listCrews(trx)).filter((crew) => !wish.crewsAway.includes(crew.id))
+  return locate(await listPlanningPonds(trx), crews).points
+}
+
+/** Everything a plan is made from, read at one moment. @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
+export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined): Promise<PlanContext> {
   const { timeZone, practice: house } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
@@ -110,7 +116,8 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
 
   needs.push(...newCustomerNeeds(needs, allPonds, wish.newCustomers))
   const places = locate(allPonds, crews)
-  const table = await travelTable(places.points, roadsUrl)
+  // a site that came in between the two readings has no ways yet
+  const table = travel && travel.minutes.length === places.points.length ** 2 ? travel : crowTable(places.points)
   const hands = await handsOf(trx, needs, ponds, await durationLessons(trx))
   needs = needs.flatMap((need) => (hands.get(need.id)!.secondDayMin > 0 ? [need, secondDay(need)] : [need]))
   const busy = busyVisits(

@@ -7,7 +7,7 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findVisitLine, listVisitLines } from '@/server/db/visit-line-repository'
 import { todayIn } from '@/server/today'
-import { boardInput } from './board'
+import { boardFacts, withTravel } from './board'
 
 /** Other days are looked for this far on either side. */
 const REACH_DAYS = 28
@@ -16,7 +16,7 @@ const REACH_DAYS = 28
 export async function whyVisit(actor: Actor, visitId: VisitId) {
   assertMay(actor, 'visits.plan')
   const today = todayIn(actor.timeZone)
-  return inFirm(actor.firmId, async (trx) => {
+  const { visit, lines, facts } = await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisitLine(trx, visitId)
     if (!visit) throw notFound('That visit')
     if (visit.state !== 'planned' || visit.day < today) throw refused('This visit has begun or is over: it stays where it is.')
@@ -24,11 +24,12 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
     const days: string[] = []
     for (let day = first > today ? first : today; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
       if (isoWeekday(day) <= 5 || day === visit.day) days.push(day)
-    const board = await boardInput(trx, days, process.env.ROADS_URL)
     const lines = await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })
-    const why = whyHere({ ...board, travel: Float64Array.from(board.travel) }, assignmentsOf(lines), visitId)
-    if (!why) throw notFound('That visit')
-    return { ...why, crewId: visit.crewId, day: visit.day, sites: Object.fromEntries(lines.map((v) => [v.id, v.siteName])) }
+    return { visit, lines, facts: await boardFacts(trx, days) }
   })
+  const board = await withTravel(facts)
+  const why = whyHere({ ...board, travel: Float64Array.from(board.travel) }, assignmentsOf(lines), visitId)
+  if (!why) throw notFound('That visit')
+  return { ...why, crewId: visit.crewId, day: visit.day, sites: Object.fromEntries(lines.map((v) => [v.id, v.siteName])) }
 }
 export type WhyVisit = Awaited<ReturnType<typeof whyVisit>>

@@ -6,7 +6,7 @@ import { DeviceDb, type DevicePhoto } from './device-db'
 import { httpOffice, NoAnswer } from './office'
 import { resizePhoto } from './resize-photo'
 import { keepVisit } from './sync-device'
-import { closeDeviceDb, deviceDb, sendInBackground } from './sync-now'
+import { closeDeviceDb, deviceDb, dropCaches, sendInBackground } from './sync-now'
 
 /** An entry without what the device adds: its id and the time. */
 export type NewEntry = EntryInput extends infer Line ? (Line extends EntryInput ? Omit<Line, 'id' | 'at'> : never) : never
@@ -109,7 +109,7 @@ export async function unsent(): Promise<number> {
 export async function forgetDevice(): Promise<void> {
   closeDeviceDb()
   await new DeviceDb().delete()
-  if ('caches' in window) for (const name of await caches.keys()) if (name.startsWith('field-')) await caches.delete(name)
+  await dropCaches()
 }
 
 /** Share of this device's room that is used, 0–1; null where the browser does not tell. */

@@ -15,8 +15,18 @@ export function closeDeviceDb(): void {
 /** Tabs and the service worker take turns, so that lines go out in their order. */
 const LOCK = 'slow-reed-field-sync'
 
+/** Forgets the pages and pictures that the field sheet keeps for work without signal. */
+export async function dropCaches(): Promise<void> {
+  if ('caches' in globalThis) for (const name of await caches.keys()) if (name.startsWith('field-')) await caches.delete(name)
+}
+
 export async function syncNow(): Promise<SyncOutcome> {
-  const work = () => syncDevice(deviceDb(), httpOffice)
+  const work = async () => {
+    const outcome = await syncDevice(deviceDb(), httpOffice)
+    // a device that was shut out keeps nothing of the firm: its pages and pictures go with its rounds
+    if (outcome === 'shut-out') await dropCaches()
+    return outcome
+  }
   return navigator.locks ? navigator.locks.request(LOCK, work) : work()
 }
 

@@ -4,5 +4,5 @@ import { openRoute } from '@/server/http/route'
 import { setSessionCookie } from '@/server/http/session-cookie'
 
 export const POST = openRoute(FirstFirmInput, async (input) => {
-  await setSessionCookie(await createFirstFirm(input, Intl.DateTimeFormat().resolvedOptions().timeZone))
+  await setSessionCookie(await createFirstFirm(input))
 })

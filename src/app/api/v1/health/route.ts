@@ -1,10 +1,10 @@
-import { database } from '@/server/db/connection'
+import { workerIsUp } from '@/server/jobs/beats'
 
-/** Whether the app and its database are up. Tells nothing else, so it needs no sign-in. */
+/** Whether the app, its database and a worker are up. Tells nothing else, so it needs no sign-in. */
 export async function GET(): Promise<Response> {
   try {
-    await database().raw('select 1')
-    return Response.json({ ok: true }, { headers: { 'cache-control': 'no-store' } })
+    const worker = (await workerIsUp()) ? 'up' : 'down'
+    return Response.json({ ok: true, worker }, { headers: { 'cache-control': 'no-store' } })
   } catch {
     return Response.json({ ok: false }, { status: 503, headers: { 'cache-control': 'no-store' } })
   }

@@ -3,4 +3,4 @@ import { publicUrl } from '@/server/http/public-url'
 import { signedInRoute } from '@/server/http/route'
 import { tellCustomers } from '@/server/use-cases/notices'
 
-export const POST = signedInRoute({ body: SendNoticesInput }, ({ actor, body, request }) => tellCustomers(actor, body.visits, publicUrl(request)))
+export const POST = signedInRoute({ body: SendNoticesInput }, ({ actor, body }) => tellCustomers(actor, body.visits, publicUrl()))
