@@ -1,3 +1,4 @@
+import { diagnose } from '../core/diagnosis/diagnose'
 import { allFindings, DiagnosisInput, knownFindings, remedyPlan, type DiagnosisFacts } from './diagnosis'
 
 const facts = (changes: Partial<DiagnosisFacts> = {}): DiagnosisFacts => ({
@@ -51,6 +52,21 @@ describe('what the file knows', () => {
       true,
     ])
     expect(known['plants-few']?.found).toBe(false)
+  })
+  it('takes the leak evidence of the pond page: 6 mm a day past evaporation is a fall, though less than 10 mm', () => {
+    const known = knownFindings(facts({ loss: { mmPerD: 9, leakLikelihood: 0.93, leakLikelihoodPumpOff: 0.05 } }))
+    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']?.found]).toEqual([true, false, false])
+    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('leak-moving-water')
+  })
+  it('blames evaporation for what evaporation explains, and says neither where the logs do not', () => {
+    const known = knownFindings(facts({ loss: { mmPerD: 12, leakLikelihood: 0.04, leakLikelihoodPumpOff: null } }))
+    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']]).toEqual([true, true, undefined])
+    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('evaporation')
+    expect(knownFindings(facts({ loss: { mmPerD: 5, leakLikelihood: 0.35, leakLikelihoodPumpOff: null } }))['bucket-falls']).toBeUndefined()
+  })
+  it('sees KH of 1 and a pH of 6.2, and the cause with them', () => {
+    const known = knownFindings(facts({ readings: { kh: read(1), ph: read(6.2) } }))
+    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('ph-crash')
   })
   it('gives way to what is said at the pond', () =>
     expect(allFindings({ 'filter-new': { found: false, source: 'x' }, 'fish-many': { found: true, source: 'y' } }, { 'filter-new': true })).toEqual({

@@ -14,6 +14,14 @@ export interface KnownFinding {
 }
 export type KnownFindings = Readonly<Partial<Record<FindingKey, KnownFinding>>>
 
+/** The level logs held against a bucket or the evaporation, as on the pond page. */
+export interface LossEvidence {
+  readonly mmPerD: number
+  readonly leakLikelihood: number
+  /** Likelihood of a leak with the pump off; null where no log was taken so. */
+  readonly leakLikelihoodPumpOff: number | null
+}
+
 /** What the file knows of a pond that a diagnosis may ask. */
 export interface DiagnosisFacts {
   readonly today: string
@@ -30,8 +38,8 @@ export interface DiagnosisFacts {
   /** Weather of the last days, the newest last. */
   readonly weather: readonly { readonly date: string; readonly maxAirC: number; readonly rainMm: number }[]
   readonly dosedOn: string | null
-  /** Fall of level that the logs show, and whether it goes on with the pump off; null without logs. */
-  readonly loss: { readonly mmPerD: number; readonly pumpOffToo: boolean | null } | null
+  /** What the pond page says of the level: null without logs. */
+  readonly loss: LossEvidence | null
 }
 
 const RECENT_TEST_DAYS = 10
@@ -44,6 +52,8 @@ const STERILE_JOBS = ['spring-cleanout', 'rescue-media']
 const SMALL_SHARE = 0.75
 const FEW_PLANTS = 0.3
 const LEVEL_FALLS_MM = 10
+/** A leak is held likelier than not from here, and ruled out under the other. */
+const LEAK = { likely: 0.5, unlikely: 0.2 } as const
 const DOSED_DAYS = 7
 
 /** Findings that need nobody at the pond: from tests, visits, design, equipment and weather. */
@@ -87,8 +97,11 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
   }
   say('treated-lately', facts.dosedOn !== null && age(facts.dosedOn) <= DOSED_DAYS, facts.dosedOn ? `dosed ${shortDate(facts.dosedOn)}` : 'no dose on file')
   if (facts.loss) {
-    say('level-falls', facts.loss.mmPerD > LEVEL_FALLS_MM, 'level logs')
-    if (facts.loss.pumpOffToo !== null) say('falls-pump-off', facts.loss.pumpOffToo, 'level logs')
+    const { mmPerD, leakLikelihood, leakLikelihoodPumpOff } = facts.loss
+    const leaks = leakLikelihood > LEAK.likely
+    say('level-falls', leaks || mmPerD > LEVEL_FALLS_MM, 'level logs')
+    if (leaks || leakLikelihood < LEAK.unlikely) say('bucket-falls', !leaks, 'level logs against evaporation')
+    if (leakLikelihoodPumpOff !== null) say('falls-pump-off', leakLikelihoodPumpOff > LEAK.likely, 'level logs')
   }
   return known
 }

@@ -23,6 +23,7 @@ export const TEST_FINDINGS: readonly TestFinding[] = [
   above('nitrite-high', 'nitrite', 0.5),
   below('nitrate-low', 'nitrate', 1),
   above('ph-high', 'ph', 8.8),
+  below('ph-low', 'ph', 6.5),
   below('kh-low', 'kh', 2),
   above('sludge-deep', 'sludgeDepth', 0.05),
   below('water-cold', 'waterTemp', 12),

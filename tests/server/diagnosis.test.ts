@@ -10,6 +10,7 @@ import { actOnDiagnosis, diagnosisPage, sayOutcome } from '@/server/use-cases/la
 import { addPhoto } from '@/server/use-cases/photos'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { logReadings } from '@/server/use-cases/readings'
+import { logLevel } from '@/server/use-cases/water-loss'
 import { planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { photoOf, startVisit } from '../fixtures/field'
@@ -95,6 +96,25 @@ describe('a diagnosis that was acted on', () => {
     await actOnDiagnosis(actors.owner, pondId, { cause: 'nitrite-poisoning', findings: { 'nitrite-high': true } })
     const titles = (await pondPage(actors.owner, pondId)).followUps.map((f) => f.title)
     expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(`(${remedyAmountWords(salt)}; the test on site decides)`)
+  })
+
+  it('goes by the leak evidence of the pond page, below ten millimetres a day too', async () => {
+    const { actors } = await makeFirm('Rill')
+    const pondId = await addPond(actors.owner, newPond())
+    const log = { day: addDays(today, -1), hours: 24, bucketDropMm: 1 }
+    await logLevel(actors.technician, pondId, { ...log, dropMm: 9, pumpOn: true })
+    await logLevel(actors.technician, pondId, { ...log, dropMm: 1, pumpOn: false })
+    const page = await pondPage(actors.owner, pondId)
+    expect(page.waterLoss?.balance.advice).toBe('moving-water')
+    const { known } = await diagnosisPage(actors.owner, pondId)
+    expect(known).toMatchObject({ 'level-falls': { found: true }, 'bucket-falls': { found: false }, 'falls-pump-off': { found: false } })
+  })
+
+  it('is refused while nothing wrong was seen or tested', async () => {
+    const { actors } = await makeFirm('Ford')
+    const pondId = await addPond(actors.owner, newPond())
+    const problem = await problemOf(actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'filter-small': true } }))
+    expect(JSON.stringify(problem)).toMatch(/findings.*Say what is seen or tested first/)
   })
 
   it('is the firm’s own, and planned only by those who plan', async () => {

@@ -137,4 +137,19 @@ export const WRITTEN_CASES: readonly WrittenCase[] = [
     ['ammonia-high', 'outage-lately'],
     ['fish-gasp', 'fins-clamped', 'water-green'],
   ),
+  call('KH of one after a wet winter; nothing looks wrong yet', 'ph-crash', ['kh-low', 'rain-lately'], ['ph-low', 'fish-gasp', 'ammonia-high', 'nitrite-high']),
+  call('pH of six, KH gone, fish hang with clamped fins', 'ph-crash', ['kh-low', 'ph-low', 'fins-clamped'], ['ammonia-high', 'nitrite-high', 'oxygen-low']),
+  call('pH has slid to 6.2', 'ph-crash', ['ph-low'], ['water-green'], ['kh-low']),
+  call(
+    'Ammonia past the line in August, nothing was cleaned, no power cut, the filter is years old',
+    'ammonia-overload',
+    ['ammonia-high'],
+    ['filter-new', 'cleaned-lately', 'outage-lately', 'fish-gasp', 'fins-clamped'],
+  ),
+  call(
+    'Nitrite and ammonia in a crowded old pond, forty carp, fed by the scoop',
+    'ammonia-overload',
+    ['ammonia-high', 'nitrite-high', 'fish-many', 'fed-much'],
+    ['filter-new', 'cleaned-lately', 'outage-lately', 'water-green', 'fish-gasp'],
+  ),
 ]

@@ -3,7 +3,7 @@ import { jobType } from '../jobs/job-types'
 import { WRITTEN_CASES, type WrittenCase } from './cases'
 import { CAUSE_KEYS, CAUSES, causeOf } from './causes'
 import { diagnose } from './diagnose'
-import { FINDING_KEYS, FINDINGS, type FindingKey, type Findings } from './findings'
+import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type Findings } from './findings'
 
 const findingsOf = ({ yes, no }: Pick<WrittenCase, 'yes' | 'no'>): Findings => ({
   ...Object.fromEntries(no.map((key) => [key, false])),
@@ -23,6 +23,19 @@ describe('written cases', () => {
   it.each(WRITTEN_CASES.map((c) => [c.words, c] as const))('among the first three: %s', (_words, written) => expect(placeOf(written)).toBeLessThan(3))
   it.each(WRITTEN_CASES.filter((c) => c.separating.length > 0).map((c) => [c.words, c] as const))('asks what separates it next: %s', (_words, written) => {
     expect(written.separating).toContain(diagnose(findingsOf(written)).next?.finding)
+  })
+})
+
+describe('something wrong', () => {
+  it('is what is seen or tested', () => {
+    expect(anythingWrong({ 'water-green': true })).toBe(true)
+    expect(anythingWrong({ 'kh-low': true })).toBe(true)
+    expect(anythingWrong({ 'level-falls': true, 'hot-days': true })).toBe(true)
+  })
+  it('is not how a pond lies, is stocked or was kept, nor what was denied', () => {
+    expect(anythingWrong({})).toBe(false)
+    expect(anythingWrong({ 'filter-small': true, 'fish-many': true, 'cleaned-lately': true, 'leaves-in': true, 'nitrate-low': true })).toBe(false)
+    expect(anythingWrong({ 'water-green': false, 'ammonia-high': false })).toBe(false)
   })
 })
 

@@ -55,6 +55,7 @@ export const FINDINGS = {
   'nitrite-high': test('Is nitrite above 0.5 mg/L?', 0.07, 4),
   'nitrate-low': test('Is nitrate below 1 mg/L?', 0.2, 5),
   'ph-high': test('Is the pH above 8.8?', 0.12, 3),
+  'ph-low': test('Is the pH below 6.5?', 0.05, 3),
   'kh-low': test('Is KH below 2 °dH?', 0.1, 4),
   // history and surroundings
   'filter-new': known('Is the filter newer than ten weeks?', 0.1),
@@ -79,9 +80,9 @@ export const FINDINGS = {
   'ioniser-low': test('Does the ioniser’s probe show less than it should?', 0.05, 5),
   'bird-seen': seen('Was a heron or another bird seen, or its tracks?', 0.06),
   // level and flow
-  'level-falls': seen('Does the level fall more than 10 mm a day?', 0.12),
+  'level-falls': seen('Does the level fall more than it should, or more than 10 mm a day?', 0.12),
   'falls-pump-off': test('Does it fall as fast with the pump off overnight?', 0.05, 10),
-  'bucket-falls': test('Does a bucket standing in the pond lose as much?', 0.1, 5),
+  'bucket-falls': test('Does a bucket standing in the pond lose as much, or evaporation explain it?', 0.1, 5),
   'wet-ground': seen('Is the ground wet beside falls, stream or bed?', 0.05),
   'flow-less': seen('Is there less flow over the falls?', 0.12),
   'basket-full': test('Is the basket, skimmer or strainer full?', 0.12, 5),
@@ -97,3 +98,10 @@ export const FINDING_KEYS = Object.keys(FINDINGS) as FindingKey[]
 
 /** What has been found out: true, false, or not looked at. */
 export type Findings = Readonly<Partial<Record<FindingKey, boolean>>>
+
+/** Seen or tested, but how a pond lies and is kept rather than anything wrong with it. */
+const CIRCUMSTANCES: readonly FindingKey[] = ['leaves-in', 'wood-in', 'bank-washes-in', 'fish-dig', 'bird-seen', 'nitrate-low']
+
+/** Whether anything wrong was seen or tested. What is only known of a pond (a small filter, heat, a recent clean) is no complaint. */
+export const anythingWrong = (findings: Findings): boolean =>
+  FINDING_KEYS.some((key) => findings[key] === true && FINDINGS[key].kind !== 'known' && !CIRCUMSTANCES.includes(key))

@@ -14,6 +14,14 @@ describe('how full a pond is', () => {
     expect(crowded.verdict).toBe('too-many')
     expect(stockDensity(koi(60 - crowded.toRehome), 20, 'koi').verdict).not.toBe('too-many')
   })
+  it('counts length where many small fish weigh little', () => {
+    const small = [{ species: 'goldfish' as const, count: 200, lengthM: 0.05 }]
+    const density = stockDensity(small, 5, 'few-small-fish')
+    expect(density.kgPerM3).toBeLessThan(1)
+    expect(density.litresPerCm).toBeCloseTo(5, 9)
+    expect(density).toMatchObject({ verdict: 'too-many', toRehome: 134 })
+    expect(stockDensity([{ ...small[0], count: 200 - density.toRehome }], 5, 'few-small-fish').verdict).not.toBe('too-many')
+  })
   it('is never emptier when the fish have grown', () => {
     const { now, grown } = stockOutlook(koi(8, 0.2), 20, 'koi', 4)
     expect(grown.massKg).toBeGreaterThan(now.massKg)

@@ -5,13 +5,24 @@ import { FISH_SPECIES, type FishSpeciesKey } from './species'
 
 export type StockVerdict = 'fine' | 'full' | 'too-many'
 
-/** Fish mass that a system of each kind carries, kg per m³: comfortable, and at most. @source trade rules of thumb, editable */
-export const STOCK_LIMITS: Readonly<Record<PondUse, { readonly fineKgPerM3: number; readonly mostKgPerM3: number }>> = {
-  wildlife: { fineKgPerM3: 0.1, mostKgPerM3: 0.3 },
-  'few-small-fish': { fineKgPerM3: 0.5, mostKgPerM3: 1 },
-  'many-fish': { fineKgPerM3: 1.2, mostKgPerM3: 2.5 },
-  koi: { fineKgPerM3: 2, mostKgPerM3: 4 },
-  swimming: { fineKgPerM3: 0.05, mostKgPerM3: 0.15 },
+interface StockLimit {
+  readonly fineKgPerM3: number
+  readonly mostKgPerM3: number
+  readonly fineLitresPerCm: number
+  readonly leastLitresPerCm: number
+}
+
+/**
+ * Fish that a system of each kind carries: kg per m³, comfortable and at most, and water for each centimetre of fish, comfortable and
+ * at least. Mass tells for large fish, length for many small ones.
+ * @source trade rules of thumb
+ */
+export const STOCK_LIMITS: Readonly<Record<PondUse, StockLimit>> = {
+  wildlife: { fineKgPerM3: 0.1, mostKgPerM3: 0.3, fineLitresPerCm: 100, leastLitresPerCm: 50 },
+  'few-small-fish': { fineKgPerM3: 0.5, mostKgPerM3: 1, fineLitresPerCm: 30, leastLitresPerCm: 15 },
+  'many-fish': { fineKgPerM3: 1.2, mostKgPerM3: 2.5, fineLitresPerCm: 20, leastLitresPerCm: 10 },
+  koi: { fineKgPerM3: 2, mostKgPerM3: 4, fineLitresPerCm: 20, leastLitresPerCm: 10 },
+  swimming: { fineKgPerM3: 0.05, mostKgPerM3: 0.15, fineLitresPerCm: 200, leastLitresPerCm: 100 },
 }
 
 export interface StockDensity {
@@ -24,20 +35,23 @@ export interface StockDensity {
   readonly toRehome: number
 }
 
-/** How full a pond is. @param volumeM3 adopted volume of the pond */
+/** How full a pond is, by mass and by length: the worse of the two counts. @param volumeM3 adopted volume of the pond */
 export function stockDensity(fish: readonly FishGroup[], volumeM3: number, use: PondUse): StockDensity {
   assertPositive('volumeM3', volumeM3)
   const massKg = fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0)
   const lengthCm = fish.reduce((sum, f) => sum + f.count * f.lengthM * 100, 0)
   const count = fish.reduce((sum, f) => sum + f.count, 0)
   const kgPerM3 = massKg / volumeM3
-  const { fineKgPerM3, mostKgPerM3 } = STOCK_LIMITS[use]
+  const litresPerCm = lengthCm > 0 ? (volumeM3 * 1000) / lengthCm : Infinity
+  const { fineKgPerM3, mostKgPerM3, fineLitresPerCm, leastLitresPerCm } = STOCK_LIMITS[use]
+  const full = Math.max(kgPerM3 / fineKgPerM3, fineLitresPerCm / litresPerCm)
+  const over = Math.max(kgPerM3 / mostKgPerM3, leastLitresPerCm / litresPerCm)
   return {
     massKg,
     kgPerM3,
-    litresPerCm: lengthCm > 0 ? (volumeM3 * 1000) / lengthCm : Infinity,
-    verdict: kgPerM3 <= fineKgPerM3 ? 'fine' : kgPerM3 <= mostKgPerM3 ? 'full' : 'too-many',
-    toRehome: kgPerM3 > mostKgPerM3 ? Math.ceil(count * (1 - mostKgPerM3 / kgPerM3)) : 0,
+    litresPerCm,
+    verdict: full <= 1 ? 'fine' : over <= 1 ? 'full' : 'too-many',
+    toRehome: over > 1 ? Math.ceil(count * (1 - 1 / over)) : 0,
   }
 }
 

@@ -3,7 +3,7 @@ import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
-import { FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
+import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
 import { jobType } from '@/core/jobs/job-types'
 import { longDate, shortDate } from '@/domain/dates'
@@ -42,7 +42,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
   const asked = (finding: FindingKey, isNext = false) => (
     <FindingQuestion key={finding} finding={finding} told={told[finding]} known={data.known[finding]} onSay={(found) => say(finding, found)} next={isNext} />
   )
-  const anythingTold = Object.keys(told).length > 0
+  const wrong = anythingWrong(findings)
   const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
   const cause = chosen ?? ranked[0].cause
   return (
@@ -67,19 +67,24 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
         <div className="causes">
           <section className="sheet" aria-label="Likely causes">
             <h2>Likely causes</h2>
-            {anythingTold ? null : <p className="soft">Nothing is said of the pond itself yet; this is how common things are, and what the file knows.</p>}
-            <ol className="cause-list">
-              {likely.map((r) => (
-                <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
-              ))}
-            </ol>
-            {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">No cause stands out yet: answer what would tell most.</p> : null}
+            {wrong ? (
+              <>
+                <ol className="cause-list">
+                  {likely.map((r) => (
+                    <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
+                  ))}
+                </ol>
+                {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">No cause stands out yet: answer what would tell most.</p> : null}
+              </>
+            ) : (
+              <p className="soft">Nothing wrong is reported and no test on file points to a cause, so nothing is suggested. Say what is seen.</p>
+            )}
             <Why>
               Each cause shows each finding with a chance that practitioners have set; Bayes’ rule weighs them. Findings are taken as independent, so
               likelihoods are a ranking rather than a measure. The next question is the one expected to settle most for its effort.
             </Why>
           </section>
-          <RemedySheet key={cause} data={data} cause={cause} findings={findings} />
+          {wrong ? <RemedySheet key={cause} data={data} cause={cause} findings={findings} /> : null}
           <KeptDiagnoses data={data} />
         </div>
         <div className="questions">

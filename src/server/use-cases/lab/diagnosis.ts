@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { causeOf, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose } from '@/core/diagnosis/diagnose'
+import { anythingWrong } from '@/core/diagnosis/findings'
 import { workOutDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
 import { jobType } from '@/core/jobs/job-types'
@@ -14,7 +15,7 @@ import { equipmentDue } from '@/domain/equipment'
 import type { DiagnosisId, PondId } from '@/domain/ids'
 import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
-import { notFound } from '@/domain/problems'
+import { badField, notFound } from '@/domain/problems'
 import { remedyAmounts, remedyAmountWords, type RemedyDosingFacts } from '@/domain/remedy-doses'
 import { may } from '@/domain/roles'
 import { systemVolumeOf } from '@/domain/system-volume'
@@ -128,7 +129,8 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
         .at(-1) ?? null,
     loss: verdict && {
       mmPerD: verdict.measuredMmPerD,
-      pumpOffToo: loss?.balance.off ? loss.balance.off.leakLikelihood > 0.5 : null,
+      leakLikelihood: verdict.leakLikelihood,
+      leakLikelihoodPumpOff: loss?.balance.off?.leakLikelihood ?? null,
     },
   }
 }
@@ -136,6 +138,7 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
 /** Acts on a diagnosis: keeps it with the days on which it should look better, and puts its steps among what is due at the pond. */
 export async function actOnDiagnosis(actor: Actor, pondId: PondId, { findings, cause }: DiagnosisInput): Promise<{ id: DiagnosisId }> {
   assertMay(actor, 'visits.plan')
+  if (!anythingWrong(findings)) throw badField('findings', 'Say what is seen or tested first: a cause needs something that is wrong.')
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
