@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { PLANT_CONDITIONS } from '../core/plants/care-rules'
+import { plantGaps } from '../core/plants/replant'
 import { dayIn, instantOn } from './dates'
 import type { PondId } from './ids'
 import { careYear, forVisit, NewPatchInput, patchesNow, PLANT_ACTIONS, PlantLine, toFill, withLines, type Patch, type PlantEvent } from './plants'
@@ -29,6 +30,14 @@ describe('a group of plants', () => {
       event('2027-04-01T10:00:00Z', { action: 'planted', count: 3 }),
     ]
     expect(now(events)).toMatchObject({ count: 9, planned: 10, condition: 'thin', conditionOn: '2026-08-01' })
+  })
+  it('has no gap where plants were taken away on purpose, and has one where they were lost', () => {
+    const planted = event('2026-05-01T10:00:00Z', { action: 'planted', count: 10 })
+    const thinned = event('2026-08-01T10:00:00Z', { action: 'thin', count: 5 })
+    expect(now([planted, thinned])).toMatchObject({ count: 5, planned: 5 })
+    expect(plantGaps(toFill([now([planted, thinned])], 'bed'), null)).toEqual([])
+    expect(now([planted, thinned, event('2026-09-01T10:00:00Z', { count: 3 })])).toMatchObject({ count: 3, planned: 5 })
+    expect(now([planted, event('2026-08-01T10:00:00Z', { action: 'thin' })])).toMatchObject({ count: 10, planned: 10 })
   })
   it('looks well again after the work that its looks asked for, and after no other', () => {
     const after = (condition: PlantEvent['condition'], action: PlantEvent['action']) =>

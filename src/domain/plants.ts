@@ -137,13 +137,16 @@ export function withLines(patches: readonly PatchNow[], events: readonly PlantEv
 /** Work after which a group no longer looks so; pale plants stay pale for a while. */
 const ANSWERED: Readonly<Partial<Record<PlantAction, PatchNow['condition']>>> = { divide: 'crowded', 'pull-back': 'rampant', tidy: 'yellow' }
 
+/** Work that takes plants away on purpose: what is left of them is what is wanted, not a gap to fill. */
+const WANTED_LESS: readonly PlantAction[] = ['thin', 'pull-back']
+
 function patchAfter(start: PatchNow, lines: readonly DatedEvent[]): PatchNow {
   let { count: plants, planned, stored, condition, conditionOn } = start
   const lastDone: Partial<Record<CareAction, IsoDate>> = { ...start.lastDone }
   for (const { action, condition: seen, count: counted, day } of lines) {
     if (action === 'planted') plants += counted ?? 0
     else if (counted !== null) plants = counted
-    planned = Math.max(planned, plants)
+    planned = WANTED_LESS.includes(action) && counted !== null ? plants : Math.max(planned, plants)
     if (action === 'lift') stored = true
     if (action === 'plant-out' || action === 'planted') stored = false
     if (action !== 'look' && action !== 'planted') lastDone[action] = day

@@ -5,6 +5,7 @@ import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE } from '@/core/filter/pump-catalogue'
 import { DEFAULT_FILTER_PRACTICE, SCHOOLS } from '@/core/filter/practice'
+import { duration } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
 import { cleanoutDuration } from '@/core/jobs/duration'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
@@ -85,8 +86,9 @@ describe('the bench’s tables', () => {
 })
 
 const quantities = cleanoutQuantities({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, null)
-const planData = (size = 2) =>
+const planData = (size = 2, learntFactor = 1) =>
   ({
+    learntFactor,
     pond: { ...pondInput(), id: 'p1', siteName: 'Weir Cottage' },
     job: { key: 'spring-cleanout', name: 'Spring cleanout' },
     jobs: [
@@ -100,7 +102,16 @@ const planData = (size = 2) =>
       { day: '2027-03-19', likelihood: 0.9 },
       { day: '2027-03-29', likelihood: 0.7 },
     ],
-    crews: [{ id: 'c1', name: 'Otter', size, quantities, duration: cleanoutDuration(quantities, 0, 40, size) }],
+    crews: [
+      {
+        id: 'c1',
+        name: 'Otter',
+        size,
+        quantities,
+        duration: cleanoutDuration(quantities, 0, 40, size),
+        plannedMinutes: Math.ceil((cleanoutDuration(quantities, 0, 40, size).totalMinutes * learntFactor) / 5) * 5,
+      },
+    ],
     visits: [
       {
         id: 'v9',
@@ -140,6 +151,16 @@ describe('planning', () => {
     await userEvent.type(screen.getByLabelText('Start'), '14:00')
     expect(screen.getByText('Long day')).toBeInTheDocument()
   })
+  it('tells the minutes that will be saved, and what they were learnt from', () => {
+    const data = planData(2, 0.45)
+    render(
+      <AsPerson>
+        <PlanForm data={data} />
+      </AsPerson>,
+    )
+    expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(`About ${duration(data.crews[0].plannedMinutes)},`)
+    expect(screen.getByText(/logged visits have taught to reckon 0.45 times that/)).toHaveTextContent(duration(data.crews[0].duration.totalMinutes))
+  })
   it('adds its parts up to the time it tells', () => {
     render(
       <AsPerson>
@@ -151,7 +172,7 @@ describe('planning', () => {
       return Number(h ?? 0) * 60 + Number(min ?? 0)
     })
     const [, h, min] = /About (\d+) h (\d+) min/.exec(screen.getByRole('heading', { level: 2 }).textContent!)!
-    expect(Math.abs(minutes.reduce((a, b) => a + b, 0) - (Number(h) * 60 + Number(min)))).toBeLessThanOrEqual(minutes.length / 2)
+    expect(Math.abs(minutes.reduce((a, b) => a + b, 0) - (Number(h) * 60 + Number(min)))).toBeLessThanOrEqual(minutes.length / 2 + 5) // planned to five minutes
   })
 })
 

@@ -1,5 +1,6 @@
 import { createServer } from 'node:http'
 import type { AddressInfo } from 'node:net'
+import { addDays } from '@/core/numeric/calendar'
 import { closeDatabase, database } from '@/server/db/connection'
 import { inFirm } from '@/server/db/firm-transaction'
 import { weatherDesk } from '@/server/gateways/weather'
@@ -71,6 +72,17 @@ describe('a pond’s year', () => {
     expect(rows[0].visits.map(([, visitDay]) => visitDay)).toEqual([day])
     expect(rows[0].window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
     expect(rows[0].agreed).toBe(false)
+  })
+  it('plans the minutes that the form tells, for every kind of visit', async () => {
+    const { actors, crewId } = await makeFirm('Sedge')
+    const pondId = await addPond(actors.owner, newPond())
+    for (const jobType of ['spring-cleanout', 'routine', 'wetland-flush'] as const) {
+      const form = await planningPage(actors.office, pondId, jobType)
+      const day = addDays(form.today, 30 + jobType.length)
+      const id = await planVisit(actors.office, { pondId, jobType, day, startTime: '08:00', crewId, note: '' })
+      const saved = (await planningPage(actors.office, pondId, jobType)).visits.find((v) => v.id === id)!
+      expect(saved.plannedMinutes).toBe(form.crews.find((c) => c.id === crewId)!.plannedMinutes)
+    }
   })
 })
 

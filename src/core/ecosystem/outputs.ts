@@ -34,6 +34,8 @@ export const OUTPUTS = {
 } as const
 export type OutputName = keyof typeof OUTPUTS
 export const OUTPUT_NAMES = Object.keys(OUTPUTS) as readonly OutputName[]
+/** Where each output stands in a recorder's row: by name, so that the list above can grow anywhere. */
+const AT = Object.fromEntries(OUTPUT_NAMES.map((name, i) => [name, i])) as Readonly<Record<OutputName, number>>
 export type Series = Readonly<Record<OutputName, Float64Array>>
 
 const MG_PER_DKH = 17.848
@@ -83,34 +85,33 @@ export class Recorder {
     }
   }
 
-  /** Order as in OUTPUTS. */
   private read(y: Float64Array, env: Environment, running: Running): void {
     const { now, p, pond } = this
     const per = env.perM3
     const tan = y[STATE.tan] * per
-    now[0] = env.waterC
-    now[1] = env.iceM
-    now[2] = running.levelMm
-    now[3] = tan
-    now[4] = tan * unionisedShare(env.ph, env.waterC)
-    now[5] = y[STATE.nitrite] * per
-    now[6] = y[STATE.nitrate] * per
-    now[7] = y[STATE.phosphate] * per
-    now[8] = y[STATE.oxygen] * per
-    now[9] = env.ph
-    now[10] = (y[STATE.alkalinity] * per) / MG_PER_DKH
-    now[11] = y[STATE.inorganicCarbon] * per * env.carbonDioxideShare * CO2_PER_CARBON
-    now[12] = SECCHI / env.extinctionPerM
-    now[13] = y[STATE.phytoplankton] * per * p.chlorophyllShare * 1000
-    now[14] = y[STATE.filamentous] / pond.areaM2
-    now[15] = this.most.ammonia > 0 ? y[STATE.bedAmmoniaOxidisers] / this.most.ammonia : 0
-    now[16] = this.most.nitrite > 0 ? y[STATE.bedNitriteOxidisers] / this.most.nitrite : 0
-    now[17] = env.poreLoss
-    now[18] = (y[STATE.sediment] + y[STATE.muck] + y[STATE.leaves]) / pond.areaM2
-    now[19] = y[STATE.marginals] + y[STATE.straw] + y[STATE.floating] + y[STATE.lilies] + y[STATE.submerged]
-    now[20] = env.leafCover
-    now[21] = y[STATE.tannin] * per
-    now[22] = y[STATE.chlorine] * per
+    now[AT.waterC] = env.waterC
+    now[AT.iceM] = env.iceM
+    now[AT.levelMm] = running.levelMm
+    now[AT.tan] = tan
+    now[AT.nh3] = tan * unionisedShare(env.ph, env.waterC)
+    now[AT.nitrite] = y[STATE.nitrite] * per
+    now[AT.nitrate] = y[STATE.nitrate] * per
+    now[AT.phosphate] = y[STATE.phosphate] * per
+    now[AT.oxygen] = y[STATE.oxygen] * per
+    now[AT.ph] = env.ph
+    now[AT.khDH] = (y[STATE.alkalinity] * per) / MG_PER_DKH
+    now[AT.carbonDioxide] = y[STATE.inorganicCarbon] * per * env.carbonDioxideShare * CO2_PER_CARBON
+    now[AT.clarityM] = SECCHI / env.extinctionPerM
+    now[AT.chlorophyll] = y[STATE.phytoplankton] * per * p.chlorophyllShare * 1000
+    now[AT.filamentousGM2] = y[STATE.filamentous] / pond.areaM2
+    now[AT.bacteriaShare] = this.most.ammonia > 0 ? y[STATE.bedAmmoniaOxidisers] / this.most.ammonia : 0
+    now[AT.nitriteBacteriaShare] = this.most.nitrite > 0 ? y[STATE.bedNitriteOxidisers] / this.most.nitrite : 0
+    now[AT.poreLoss] = env.poreLoss
+    now[AT.floorGM2] = (y[STATE.sediment] + y[STATE.muck] + y[STATE.leaves]) / pond.areaM2
+    now[AT.plantsG] = y[STATE.marginals] + y[STATE.straw] + y[STATE.floating] + y[STATE.lilies] + y[STATE.submerged]
+    now[AT.leafCover] = env.leafCover
+    now[AT.colour] = y[STATE.tannin] * per
+    now[AT.chlorine] = y[STATE.chlorine] * per
   }
 }
 

@@ -61,6 +61,9 @@ function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): Retu
   return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
 }
 
+/** Minutes that a visit is planned with: the estimate times what logged visits have taught, to five minutes. */
+const plannedMinutesOf = (estimateMin: number, learntFactor: number): number => Math.ceil((estimateMin * learntFactor) / 5) * 5
+
 /** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
   assertMay(actor, 'visits.plan')
@@ -86,7 +89,10 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       today,
       window,
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
-      crews: crews.map((crew) => ({ ...crew, ...estimateOf(job.key, pond, crew.size) })),
+      crews: crews.map((crew) => {
+        const estimate = estimateOf(job.key, pond, crew.size)
+        return { ...crew, ...estimate, plannedMinutes: plannedMinutesOf(estimate.duration.totalMinutes, learntFactor) }
+      }),
       visits: (await listVisits(trx, { from: today })).filter((v) => v.state !== 'given-up').map(brief),
     }
   })
@@ -114,9 +120,9 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     if (!pond) throw notFound('That pond')
     const job = (await findJobAt(trx, input.jobType, pond.ownPractice))!
     const crew = await crewOr404(trx, input.crewId)
-    const { quantities, duration } = estimateCleanout(pond, crew.size)
+    const { quantities, duration } = estimateOf(job.key, pond, crew.size)
     const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
-    const plannedMinutes = Math.ceil((plainMinutes(job.key, pond, duration.totalMinutes, crew.size) * learntFactor) / 5) * 5
+    const plannedMinutes = plannedMinutesOf(duration.totalMinutes, learntFactor)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
     const id = randomUUID() as VisitId
     await insertVisit(trx, actor.firmId, {
@@ -129,7 +135,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       plannedMinutes,
       job,
       quantities,
-      duration: job.key === 'spring-cleanout' ? duration : { parts: [], totalMinutes: plannedMinutes },
+      duration: duration.parts.length > 0 ? duration : { parts: [], totalMinutes: plannedMinutes },
       note: input.note,
       also: [],
       tasks: [],

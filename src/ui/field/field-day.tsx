@@ -15,7 +15,7 @@ const AHEAD_DAYS = 14
 /** The stops of a day in order, large enough for gloves. */
 export function FieldDay({ views, today }: { views: readonly VisitView[]; today: string }) {
   const { person } = useField()
-  const open = views.filter((v) => v.visit.state === 'under-way' && v.visit.day < today)
+  const open = views.filter((v) => v.visit.state === 'under-way' && v.visit.day !== today)
   const stops = views.filter((v) => v.visit.day === today && v.visit.state !== 'cancelled')
   const later = views.filter((v) => v.visit.day > today && v.visit.day <= addDays(today, AHEAD_DAYS) && v.visit.state === 'planned')
   return (

@@ -33,7 +33,7 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) => form.reset(kept))
   const showErrors = (fields: readonly { path: string; message: string }[]) => {
     form.clearErrors()
-    for (const f of fields) form.setError(formPath(f.path) as FieldPath<SurveyFormValues>, { message: f.message })
+    for (const f of fields) form.setError(formPath(f.path, form.getValues()) as FieldPath<SurveyFormValues>, { message: f.message })
   }
   const save = async (onVersion: number) => {
     const read = readSurvey(form.getValues())
@@ -54,7 +54,16 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const theirs = problem?.kind === 'conflict' ? (problem.current as PondInContext) : null
   return (
     <FormProvider {...form}>
-      <form className="columns form-and-drawing" method="post" noValidate onSubmit={(e) => void form.handleSubmit(() => save(version))(e)}>
+      <form
+        className="columns form-and-drawing"
+        method="post"
+        noValidate
+        onSubmit={(e) => {
+          // an error at a place without a field of its own would otherwise hold the form for good
+          form.clearErrors()
+          void form.handleSubmit(() => save(version))(e)
+        }}
+      >
         <div className="sheet">
           <SurveyFields />
           {theirs ? (

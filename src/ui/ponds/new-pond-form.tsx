@@ -36,7 +36,8 @@ export function NewPondForm({ places }: { places: Places }) {
 
   const showErrors = (fields: readonly { path: string; message: string }[]) => {
     form.clearErrors()
-    for (const f of fields.filter((f) => f.path.startsWith('pond'))) form.setError(formPath(f.path) as FieldPath<SurveyFormValues>, { message: f.message })
+    for (const f of fields.filter((f) => f.path.startsWith('pond')))
+      form.setError(formPath(f.path, form.getValues()) as FieldPath<SurveyFormValues>, { message: f.message })
     setPlaceErrors(Object.fromEntries(fields.filter((f) => !f.path.startsWith('pond')).map((f) => [f.path, f.message])))
   }
   const submit = async () => {
@@ -67,7 +68,16 @@ export function NewPondForm({ places }: { places: Places }) {
   }
   return (
     <FormProvider {...form}>
-      <form className="columns form-and-drawing" method="post" noValidate onSubmit={(e) => void form.handleSubmit(submit)(e)}>
+      <form
+        className="columns form-and-drawing"
+        method="post"
+        noValidate
+        onSubmit={(e) => {
+          // an error at a place without a field of its own would otherwise hold the form for good
+          form.clearErrors()
+          void form.handleSubmit(submit)(e)
+        }}
+      >
         <div className="sheet">
           {restored ? (
             <p className="small soft">

@@ -28,8 +28,19 @@ describe('the survey form', () => {
   })
   it('names every figure that is still missing', () => {
     const read = readSurvey(EMPTY_SURVEY)
-    const paths = read.success ? [] : read.error.issues.map((i) => formPath(i.path.join('.')))
+    const paths = read.success ? [] : read.error.issues.map((i) => formPath(i.path.join('.'), EMPTY_SURVEY))
     expect(paths).toEqual(expect.arrayContaining(['name', 'lengthM', 'widthM', 'zones.0.floorDepthM', 'altitudeM']))
+  })
+  it('names the empty rise of a salt dilution, and a box beside a stream, at their own fields', () => {
+    const values = {
+      ...toFormValues(pondInput()),
+      salt: { saltKg: 5, rise: null },
+      streams: [{ lengthM: 3, widthM: 0.5, depthM: 0.1, fill: 0.7 }],
+      boxes: [{ volumeM3: null }],
+    }
+    const read = readSurvey(values)
+    const paths = read.success ? [] : read.error.issues.map((i) => formPath(i.path.join('.'), values))
+    expect([...paths].sort()).toEqual(['boxes.0.volumeM3', 'salt.rise'])
   })
   it('treats an unreadable figure as missing, never as zero', () => {
     const read = readSurvey({ ...toFormValues(pondInput()), lengthM: Number.NaN })

@@ -92,11 +92,12 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
 /** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
 export function toPondInput(values: SurveyFormValues): unknown {
   const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } = values
-  const volumeTests = [
-    ...given(timedFill, { method: 'timed-fill', ...timedFill }),
-    ...given(salt, { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 }),
-    ...given(drainDown, { method: 'drain-down', ...drainDown }),
-  ]
+  const inputs = {
+    timedFill: { method: 'timed-fill', ...timedFill },
+    salt: { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 },
+    drainDown: { method: 'drain-down', ...drainDown },
+  }
+  const volumeTests = testsGiven(values).map((test) => inputs[test])
   const beside = [...streams.map((s) => ({ kind: 'stream', ...s })), ...boxes.map((b) => ({ kind: 'box', ...b }))]
   return withoutMissing({ ...rest, volumeTests, beside, outline: outlineInput() })
 
@@ -114,8 +115,10 @@ export function toPondInput(values: SurveyFormValues): unknown {
   }
 }
 
-/** A test counts as soon as one of its figures is there. */
-const given = (fields: Readonly<Record<string, Num>>, input: object): object[] => (Object.values(fields).some((v) => v !== null) ? [input] : [])
+const TESTS = ['timedFill', 'salt', 'drainDown'] as const
+
+/** Tests in the order in which they are sent; one counts as soon as one of its figures is there. */
+const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) => TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
 
 /** Nulls mean "not given", except the metered fill, which may be left out for good. */
 function withoutMissing(value: unknown, key = ''): unknown {
@@ -125,12 +128,18 @@ function withoutMissing(value: unknown, key = ''): unknown {
   return value
 }
 
-/** Paths of the schema back to the paths of the form's fields. */
-export const formPath = (path: string): string =>
+/** Paths of the schema back to the paths of the form's fields, by what the form sent. */
+export const formPath = (path: string, values: SurveyFormValues): string =>
   path
     .replace(/^pond\./, '')
     .replace(/^outline\.(lengthM|widthM|waistM|offsets|points)/, '$1')
     .replace(/^outline$/, 'outlineKind')
+    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)])
+    .replace(/^salt\.risePercent$/, 'salt.rise')
+    .replace(/^beside\.(\d+)\b/, (_, i: string) => {
+      const box = Number(i) - values.streams.length
+      return box < 0 ? `streams.${i}` : `boxes.${box}`
+    })
 
 export const readSurvey = (values: SurveyFormValues) => PondInput.safeParse(toPondInput(values))
 

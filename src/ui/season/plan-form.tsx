@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { daysBetween } from '@/core/numeric/calendar'
 import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
+import { formatNumber } from '@/core/units/format'
 import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
 import { longDate, duration, shortDate } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
@@ -15,6 +16,9 @@ import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
 type PlanData = Awaited<ReturnType<typeof planningPage>>
+
+/** A factor nearer to one than this changes nothing worth saying. */
+const LEARNT_SAID = 0.05
 
 /** The likeliest proposed day; among equals the one nearest the window's best. */
 function bestDay(proposals: PlanData['proposals'], best: string): PlanData['proposals'][number] | null {
@@ -35,7 +39,7 @@ export function PlanForm({ data }: { data: PlanData }) {
   const [busy, setBusy] = useState(false)
   const isCleanout = data.job.key === 'spring-cleanout'
   const crew = crews.find((c) => c.id === crewId)
-  const minutes = crew ? Math.ceil(crew.duration.totalMinutes / 5) * 5 : 0
+  const minutes = crew?.plannedMinutes ?? 0
   const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
   const alreadyPlanned = data.visits.filter((v) => v.pondId === pond.id)
   const end = clockAfter(startTime, minutes)
@@ -144,8 +148,13 @@ export function PlanForm({ data }: { data: PlanData }) {
         {crew ? (
           <div className="sheet stick">
             <h2>
-              About {duration(crew.duration.totalMinutes)}, {startTime} to {end}
+              About {duration(minutes)}, {startTime} to {end}
             </h2>
+            {Math.abs(data.learntFactor - 1) >= LEARNT_SAID ? (
+              <p className="soft small">
+                The plain estimate is {duration(crew.duration.totalMinutes)}; logged visits have taught to reckon {formatNumber(data.learntFactor)} times that.
+              </p>
+            ) : null}
             <table className="table table-sm">
               <tbody>
                 {crew.duration.parts
