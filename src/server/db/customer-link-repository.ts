@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
+import { isStorable } from '@/domain/clean-text'
 import type { CustomerId, FirmId, UserId } from '@/domain/ids'
 import { database } from './connection'
 
@@ -22,6 +23,7 @@ export async function listCustomerLinks(trx: Knex.Transaction): Promise<Map<Cust
 
 /** Whose page a link opens. */
 export async function openCustomerLink(token: string): Promise<{ firmId: FirmId; customerId: CustomerId } | undefined> {
+  if (!isStorable(token)) return undefined
   const { rows } = await database().raw('select * from door_customer_link(?)', [token])
   return rows[0] && { firmId: rows[0].firm_id, customerId: rows[0].customer_id }
 }

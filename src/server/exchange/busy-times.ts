@@ -19,6 +19,7 @@ const DAY_MIN = 24 * 60
 /** Repeating events are followed so far, and no event more often than this. */
 const MOST_REPEATS = 800
 const MOST_TIMES = 5000
+const NO_CALENDAR: BusyOutcome = { busy: [], problems: ['This is not an iCalendar file (.ics) with one calendar in it.'] }
 
 /**
  * Busy times out of an iCalendar file between two days, in a firm's time zone. Repeats are followed, cancelled and free events left out;
@@ -29,8 +30,10 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
   try {
     component = new ICAL.Component(ICAL.parse(text))
   } catch {
-    return { busy: [], problems: ['This is not an iCalendar file (.ics).'] }
+    return NO_CALENDAR
   }
+  // text without any line, or of several calendars, is read as something that has no name
+  if (component.name !== 'vcalendar') return NO_CALENDAR
   const zones = new Map(component.getAllSubcomponents('vtimezone').map((zone) => [String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone)]))
   const instantOf = (time: ICAL.Time): DateTime => {
     if (time.isDate || time.zone === ICAL.Timezone.localTimezone) {

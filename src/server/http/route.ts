@@ -1,5 +1,6 @@
 import { cookies } from 'next/headers'
 import type { z } from 'zod'
+import { unstorablePath } from '@/domain/clean-text'
 import type { Actor } from '@/server/auth/actor'
 import { findSession, SESSION_COOKIE } from '@/server/auth/sessions'
 import { answerError, problemJson } from './problem-response'
@@ -36,8 +37,10 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
       const actor = token ? await findSession(token) : undefined
       if (actor === 'shut-out') return problemJson({ title: 'This device has been shut out. Sign in again.', status: 401, kind: 'shut-out' })
       if (!actor) return problemJson({ title: 'Sign in first.', status: 401, kind: 'signed-out' })
-      const path = options.path?.safeParse(await context.params)
-      if (path && !path.success) return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
+      const params = await context.params
+      const path = options.path?.safeParse(params)
+      // text that no database takes is the name of nothing
+      if ((path && !path.success) || unstorablePath(params)) return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
       const body = options.body ? options.body.parse(await readJson(request, options.cleaned)) : undefined
       const outcome = await work({ actor, path: path?.data as z.output<Path>, body: body as z.output<Body>, request })
       return outcome instanceof Response ? outcome : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })

@@ -2,4 +2,14 @@ import { z } from 'zod'
 import { dropPump } from '@/server/use-cases/prices'
 import { signedInRoute } from '@/server/http/route'
 
-export const DELETE = signedInRoute({ path: z.object({ pumpId: z.string().max(80) }) }, ({ actor, path }) => dropPump(actor, decodeURIComponent(path.pumpId)))
+/** A pump's key as it stands in the address; one that is wrongly escaped names none. */
+const unescaped = (text: string, context: z.RefinementCtx): string => {
+  try {
+    return decodeURIComponent(text)
+  } catch {
+    context.addIssue({ code: 'custom', message: 'That is no pump.' })
+    return z.NEVER
+  }
+}
+
+export const DELETE = signedInRoute({ path: z.object({ pumpId: z.string().max(80).transform(unescaped) }) }, ({ actor, path }) => dropPump(actor, path.pumpId))

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { storableText } from '@/domain/clean-text'
 import { CrewId } from '@/domain/ids'
 import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
@@ -8,7 +9,12 @@ const path = z.object({ crewId: CrewId })
 
 /** The body is the .ics itself; ?source names the calendar. */
 export const POST = signedInRoute({ path }, async ({ actor, path, request }) =>
-  importBusy(actor, path.crewId, new URL(request.url).searchParams.get('source') ?? '', (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')),
+  importBusy(
+    actor,
+    path.crewId,
+    storableText(new URL(request.url).searchParams.get('source') ?? ''),
+    (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8'),
+  ),
 )
 export const DELETE = signedInRoute({ path, body: z.strictObject({ source: z.string().max(80) }) }, ({ actor, path, body }) =>
   forgetBusy(actor, path.crewId, body.source),
