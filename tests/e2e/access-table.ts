@@ -3,6 +3,7 @@ import { oldDesign } from '../fixtures/old-design'
 import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-tables'
 import { upgradeDesign } from '../../src/domain/design-file'
 import { newWay } from '../../src/domain/what-if'
+import { FIRM } from '../../demo/people'
 import { DEFAULT_TEMPLATES } from '../../src/domain/notice'
 import type { Role } from '../../src/domain/roles'
 
@@ -158,7 +159,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/people/[userId]/deactivate', method: 'POST', allowed: ['owner'] },
   { route: 'api/v1/people/[userId]/reactivate', method: 'POST', allowed: ['owner'] },
   { route: 'api/v1/people/[userId]/password-link', method: 'POST', allowed: ['owner'] },
-  { route: 'api/v1/firm/time-zone', method: 'PUT', allowed: ['owner'], body: () => ({ timeZone: 'Not/AZone' }) },
+  { route: 'api/v1/firm/time-zone', method: 'PUT', allowed: ['owner'], body: () => ({ timeZone: FIRM.timeZone }) },
   { route: 'api/v1/password', method: 'POST', allowed: ALL, body: () => ({ current: 'not this one', next: 'a long enough one' }) },
   { route: 'api/v1/password-links/[token]', method: 'POST', allowed: 'open', body: () => ({ password: 'a long enough one' }) },
   { route: 'set-password/[token]', method: 'GET', allowed: 'open' },

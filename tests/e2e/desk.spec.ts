@@ -122,7 +122,12 @@ test('people see only what their role may do', async ({ page }) => {
   await signInByForm(page, emailOf('technician'))
   await page.locator('nav summary', { hasText: 'More' }).click()
   await expect(page.getByRole('link', { name: 'Map' })).toBeVisible()
-  await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0)
+  await expect(page.getByRole('link', { name: 'Prices' })).toHaveCount(0)
+  // everyone sees who works here and changes the own password; people are changed by the owner alone
+  await page.getByRole('link', { name: 'People' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'People' })).toBeVisible()
+  await expect(page.getByLabel('Password now')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Add the person' })).toHaveCount(0)
   await openPond(page, 'lanternhouse', 'Garden pond')
   await expect(page.getByRole('link', { name: 'Plan the cleanout' })).toHaveCount(0)
   await expect(page.getByRole('link', { name: 'Change the survey' })).toHaveCount(0)

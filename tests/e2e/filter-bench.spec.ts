@@ -130,7 +130,7 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   expect(customerErrors).toEqual([])
 
   await page.reload()
-  await expect(page.getByText(/accepted by Osk Highcairn/)).toBeVisible()
+  await expect(page.getByText(/accepted \(Better\) by Osk Highcairn/)).toBeVisible()
 })
 
 test('a raised trough in a court needs an engineer on its slab', async ({ page }) => {
