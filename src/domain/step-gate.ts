@@ -93,7 +93,8 @@ const MINUTE_MS = 60_000
 function timerReasons({ waits, timerMinutes }: JobStep, { timerStartedAt, atMs }: VisitSoFar): GateReason[] {
   if (!waits || !timerMinutes) return []
   if (timerStartedAt === null) return [{ code: 'timer-not-started', minutes: timerMinutes }]
-  const leftMin = timerMinutes - (atMs - Date.parse(timerStartedAt)) / MINUTE_MS
+  // a clock that was last looked at before the start, or set right since, makes no timer longer than it is
+  const leftMin = Math.min(timerMinutes, timerMinutes - (atMs - Date.parse(timerStartedAt)) / MINUTE_MS)
   return leftMin > 0 ? [{ code: 'timer-running', leftMin }] : []
 }
 
