@@ -51,28 +51,31 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
         <h1>People</h1>
       </div>
       <div className="columns wide-left">
-        <section className="sheet table-responsive">
-          <table className="table table-sm mb-0">
-            <thead>
-              <tr>
-                <th>Name</th>
-                <th>E-mail</th>
-                <th>Role</th>
-                <th>Crew</th>
-                {may(role, 'people.write') ? (
-                  <th>
-                    <span className="visually-hidden">Edit</span>
-                  </th>
-                ) : null}
-              </tr>
-            </thead>
-            <tbody>
-              {people.map((p) => (
-                <PersonRow key={p.id} person={p} crews={crews} mayWrite={may(role, 'people.write')} />
-              ))}
-            </tbody>
-          </table>
-        </section>
+        <div>
+          <section className="sheet table-responsive">
+            <table className="table table-sm mb-0">
+              <thead>
+                <tr>
+                  <th>Name</th>
+                  <th>E-mail</th>
+                  <th>Role</th>
+                  <th>Crew</th>
+                  {may(role, 'people.write') ? (
+                    <th>
+                      <span className="visually-hidden">Edit</span>
+                    </th>
+                  ) : null}
+                </tr>
+              </thead>
+              <tbody>
+                {people.map((p) => (
+                  <PersonRow key={p.id} person={p} crews={crews} mayWrite={may(role, 'people.write')} />
+                ))}
+              </tbody>
+            </table>
+          </section>
+          {may(role, 'people.write') ? <Devices devices={devices} /> : null}
+        </div>
         <div>
           <OwnPassword />
           {crews.length > 0 && may(role, 'visits.plan') ? (
@@ -139,7 +142,6 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                 <button className="btn btn-sm btn-primary mt-2">Add the person</button>
               </form>
               <FirmTimeZone />
-              <Devices devices={devices} />
             </>
           ) : null}
         </div>
