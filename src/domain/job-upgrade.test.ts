@@ -38,6 +38,13 @@ describe('what was stored before answers had codes', () => {
     expect(steps.map((s) => s.choices)).toEqual(job.steps.map((s) => s.choices))
     expect(steps.map((s) => s.gate)).toEqual(job.steps.map((s) => s.gate))
   })
+  it('has no figure in a title, which reports and letters give as it stands', () => {
+    const old = {
+      ...jobType('netting')!,
+      steps: [{ key: 'fish-feed', section: 'Net', kind: 'do' as const, title: 'Tell: low-protein feed now, none below {10|temperature}' }],
+    }
+    expect(upgradeJob(old).steps[0]).toEqual(jobType('netting')!.steps.find((s) => s.key === 'fish-feed'))
+  })
   it('is not changed by a second time', () => {
     const once = upgradeJob(oldShape(jobType('routine')!))
     expect(upgradeJob(once)).toEqual(once)

@@ -48,11 +48,20 @@ export function guardedStep<Step extends Pick<JobStep, 'gate' | 'readings' | 're
   return needed.length > 0 ? { ...gated, readings: more(step.readings), required: more(step.required) } : gated
 }
 
+/** Titles stand in lists, letters and reports, where nobody turns figures into a person's units: the figure went into the detail. */
+const FIGURE_TITLES: Readonly<Record<string, Pick<JobStep, 'title' | 'detail'>>> = {
+  'Tell: low-protein feed now, none below {10|temperature}': {
+    title: 'Tell: low-protein feed now, none in the cold',
+    detail: 'None in water below {10|temperature}.',
+  },
+}
+
 /** Steps of a visit type in today's shape. @param key the visit type */
 export function upgradeSteps(key: string, steps: readonly StoredStep[]): JobStep[] {
   const usual = new Map((jobType(key)?.steps ?? []).map((step) => [step.key, step]))
   return steps.map((step) => {
-    const { choices, ...rest } = step
+    const { choices, ...stored } = step
+    const rest = { ...stored, ...FIGURE_TITLES[step.title] }
     const coded = codedChoices(step, usual.get(step.key))
     return guardedStep(coded ? { ...rest, choices: coded } : rest, usual.get(step.key))
   })

@@ -124,9 +124,9 @@ export const ROUTES: readonly RouteRule[] = [
     route: 'api/v1/ponds/[pondId]/plants',
     method: 'POST',
     allowed: DESK,
-    body: () => ({ patch: { place: 'pond', species: 'carex-elata', xM: 1, yM: 1, plantedOn: '2999-01-01' }, count: 1 }),
+    body: () => ({ patch: { place: 'pond', species: 'carex-elata', xM: 1, yM: 1, plantedOn: '2199-01-01' }, count: 1 }),
   },
-  { route: 'api/v1/ponds/[pondId]/plants/take-over', method: 'POST', allowed: DESK, body: () => ({ plantedOn: '2999-01-01' }) },
+  { route: 'api/v1/ponds/[pondId]/plants/take-over', method: 'POST', allowed: DESK, body: () => ({ plantedOn: '2199-01-01' }) },
   {
     route: 'api/v1/plants/[patchId]',
     method: 'PUT',

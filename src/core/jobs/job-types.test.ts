@@ -14,6 +14,10 @@ describe.each(JOB_TYPES.map((job) => [job.key, job] as const))('%s', (_, job) =>
     expect(job.steps.at(-1)!.kind).toBe('sign')
     expect(job.customerNote.length).toBeGreaterThan(20)
   })
+  it('has titles, answers and a note for the customer that read as they stand, without figures to be turned into units', () => {
+    const texts = [job.name, job.customerNote, ...job.steps.flatMap((s) => [s.section, s.title, ...(s.choices ?? []).map((c) => c.label)])]
+    expect(texts.filter((text) => /[{}]/.test(text))).toEqual([])
+  })
   it('asks only for readings that it lists, and lets decisions be made', () => {
     for (const step of job.steps) {
       for (const kind of step.required ?? []) expect(step.readings).toContain(kind)
