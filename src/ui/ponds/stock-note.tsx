@@ -40,7 +40,8 @@ export function StockNote({
           {now.toRehome > 0 ? `; find a new home for ${now.toRehome}` : ''}
         </li>
         <li>
-          <Full density={grown} /> in {years} years {show(grown.massKg, 'mass')}, {formatNumber(grown.kgPerM3)} kg/m³
+          <Full density={grown} /> in {years} years {show(grown.massKg, 'mass')}, {formatNumber(grown.kgPerM3)} kg/m³, {formatNumber(grown.litresPerCm)} L for
+          each cm
           {grown.toRehome > 0 ? `; then ${grown.toRehome} too many` : ''}
         </li>
         {places
