@@ -296,13 +296,7 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   const file = test.info().outputPath('report.pdf')
   writeFileSync(file, await pdf.body())
   const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ')
-  for (const words of [
-    'Spring cleanout: Millstone pond',
-    '4 taken out, 4 put back',
-    'do not feed for 24 hours',
-    'Test TAN and nitrite',
-    '• Pump down',
-  ])
+  for (const words of ['Spring cleanout: Millstone pond', '4 taken out, 4 put back', 'do not feed for 24 hours', 'Test TAN and nitrite', '• Pump down'])
     expect(text).toContain(words)
   // what the crew wrote for the office is not the customer's
   expect(text).not.toContain('Skimmer lid cracked')
