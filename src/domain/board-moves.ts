@@ -1,6 +1,7 @@
 import type { Assignment } from '../core/dispatch/plan/day-times'
 import { judgeMove, type MoveJudgement } from '../core/dispatch/plan/judge-move'
 import type { PlanInput } from '../core/dispatch/plan/plan-input'
+import { addDays } from '../core/numeric/calendar'
 import { clockOf, minutesOfDay } from './crew-setup'
 import type { VisitId } from './ids'
 import type { VisitMove, VisitState } from './visit'
@@ -40,9 +41,51 @@ export function assignmentsOf(visits: readonly BoardVisit[]): Assignment[] {
     })
 }
 
-/** Tries every place in a crew's day: fewest problems, then least cost; null for a visit or crew that is not on the board. */
+/**
+ * Tries every place in a crew's day: fewest problems, then least cost; null for a visit or crew that is not on the board.
+ * The other day of a cleanout goes along: a day later or earlier, with the same crew.
+ */
 export function bestPlace(input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], visitId: string, cell: BoardCell): Judged | null {
   if (!input.visits.some((v) => v.id === visitId) || !input.crews.some((c) => c.id === cell.crewId)) return null
+  const legs = legsWith(input, visitId)
+  const other = legs && plan.find((a) => a.visit === (legs.first === visitId ? legs.second : legs.first))
+  if (!legs || !other) return bestOf(input, plan, visits, visitId, cell)
+  // what has begun stays where it is: then the one that is moved must suit it
+  if (visits.find((v) => v.id === other.visit)?.state !== 'planned') return bestOf(input, plan, visits, visitId, cell)
+  const rest = plan.filter((a) => a.visit !== legs.first && a.visit !== legs.second)
+  const firstCell = visitId === legs.first ? cell : { ...cell, day: addDays(cell.day, -1) }
+  const secondCell = { ...cell, day: addDays(firstCell.day, 1) }
+  const first = bestOf(input, rest, visits, legs.first, firstCell)
+  const after = [...rest.filter((a) => a.crew !== firstCell.crewId || a.day !== firstCell.day), ...first.day]
+  const second = bestOf(input, after, visits, legs.second, secondCell)
+  // what the two cost where they stand is spared
+  const spared = [legs.first, legs.second].map((id) => plan.find((a) => a.visit === id)!)
+  const stood = bestOf(input, rest, visits, legs.first, { crewId: spared[0].crew, day: spared[0].day }).costMin
+  return {
+    problems: [...first.problems, ...second.problems],
+    costMin: first.costMin + second.costMin - stood - secondCost(input, plan, visits, spared[1]),
+    day: visitId === legs.first ? first.day : second.day,
+    moves: [...first.moves, ...second.moves.filter((m) => !first.moves.some((f) => f.id === m.id))],
+  }
+}
+
+/** What the second leg costs where it stands, beside everything else there. */
+const secondCost = (input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], { visit, crew, day }: Assignment): number =>
+  bestOf(
+    input,
+    plan.filter((a) => a.visit !== visit),
+    visits,
+    visit,
+    { crewId: crew, day },
+  ).costMin
+
+/** The two legs that a visit is one of. */
+function legsWith({ visits }: PlanInput, visitId: string): { first: string; second: string } | null {
+  for (const { id, after } of visits) for (const { leg, visit } of after) if (leg && (id === visitId || visit === visitId)) return { first: visit, second: id }
+  return null
+}
+
+function bestOf(input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], visitId: string, cell: BoardCell): Judged {
   const there = plan.filter((a) => a.crew === cell.crewId && a.day === cell.day && a.visit !== visitId).length
   const tries = Array.from({ length: there + 1 }, (_, order) => judgeMove(input, plan, { visit: visitId, crew: cell.crewId, day: cell.day, order }))
   const best = tries.reduce((a, b) => (b.problems.length < a.problems.length || (b.problems.length === a.problems.length && b.costMin < a.costMin) ? b : a))

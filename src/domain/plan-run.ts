@@ -3,7 +3,7 @@ import type { BlockedBy, Relaxation } from '../core/dispatch/plan/explain'
 import type { MoveProblem } from '../core/dispatch/plan/judge-move'
 import { daysBetween } from '../core/numeric/calendar'
 import { calendarDay } from './fields'
-import type { VisitTask } from './visit'
+import { clockTime, type VisitTask } from './visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from './ids'
 
 /** queued → running → done | stopped | failed; a run whose worker died is queued again. */
@@ -31,6 +31,8 @@ export const PlanWish = z
     lostDays: z.array(calendarDay).max(60).default([]),
     /** What the plan was asked for, in the asker's words. */
     reason: z.string().trim().max(120).default(''),
+    /** On the plan's first day, if that is today: nothing is planned before. Empty: now. */
+    fromTime: clockTime.nullable().default(null),
     /** Visits to move only if it is worth much; 0 leaves every published visit where it is. */
     mayMove: z.boolean().default(true),
   })
@@ -38,17 +40,16 @@ export const PlanWish = z
   .refine(({ from, to }) => daysBetween(from, to) <= 366, { error: 'Plan at most a year at once.', path: ['to'] })
 export type PlanWish = z.infer<typeof PlanWish>
 
-/** Ends the key of the day after a cleanout that takes two; the two are taken over together. */
+/** Ends the id of the day after a cleanout that takes two, while it is still to be planned. */
 export const SECOND_DAY_SUFFIX = ':second-day'
-
-export const SECOND_DAY_TASK = 'second-day'
-
-export const withOtherDay = (key: string): string => (key.endsWith(SECOND_DAY_SUFFIX) ? key.slice(0, -SECOND_DAY_SUFFIX.length) : `${key}${SECOND_DAY_SUFFIX}`)
 
 /** A visit that the plan adds, moves, or gives something to take along. */
 export interface PlanChange {
   readonly key: string
-  readonly kind: 'new' | 'moved' | 'joined'
+  /** shifted: another hour of the same day that nobody has to be told of. */
+  readonly kind: 'new' | 'moved' | 'joined' | 'shifted'
+  /** The other day of the same cleanout: the two are taken over together. */
+  readonly pair: string | null
   readonly visitId: VisitId | null
   readonly visitVersion: number | null
   readonly pondId: PondId
@@ -125,6 +126,10 @@ export interface PlanResult {
   readonly crunch: readonly CrunchWeek[]
   readonly travelMin: number
   readonly feasible: boolean
+  /** Visits on weekends: they stay where somebody put them. */
+  readonly besides?: number
+  /** Days that stand as somebody laid them out, against the crew's hours or the truck. */
+  readonly overlong?: readonly { readonly crewId: CrewId; readonly day: string }[]
   readonly roads: 'roads' | 'crow'
   readonly notOnMap: readonly string[]
 }

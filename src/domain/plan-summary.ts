@@ -23,7 +23,8 @@ export interface PlanSummary extends PlanFigures {
 export function figuresOf(result: PlanResult): PlanFigures {
   const fresh = result.changes.filter((c) => c.kind === 'new')
   return {
-    visits: result.changes.length + result.kept,
+    // a shift of the hour is a visit that stays
+    visits: result.changes.filter((c) => c.kind !== 'shifted').length + result.kept,
     moved: result.changes.filter((c) => c.kind === 'moved').length,
     unplaced: result.unplaced.length,
     travelMin: result.travelMin,

@@ -24,4 +24,6 @@ export interface FollowUp {
   readonly doneAt: string | null
   /** Asked for by the customer on their own page. */
   readonly askedByCustomer: boolean
+  /** It cannot wait for the next round. */
+  readonly urgent: boolean
 }

@@ -38,6 +38,8 @@ export const PlanVisitInput = z.strictObject({
   startTime: clockTime,
   crewId: CrewId,
   note: optionalText('Note', VISIT_NOTE_LENGTH),
+  /** A cleanout over two days: the pond fills through the night, the fish go back on the next. */
+  days: z.union([z.literal(1), z.literal(2)]).optional(),
 })
 export type PlanVisitInput = z.infer<typeof PlanVisitInput>
 
@@ -208,6 +210,8 @@ export interface VisitTask {
 
 export interface Visit {
   readonly id: VisitId
+  /** The first day of the same piece of work, where this visit is its second. */
+  readonly legOf?: VisitId | null
   readonly pondId: PondId
   readonly siteId: SiteId
   readonly crewId: CrewId

@@ -1,5 +1,6 @@
 import { assertInRange } from '../errors'
 import type { CleanoutQuantities } from './cleanout-quantities'
+import { LONGEST_REFILL_WAIT_MIN } from './types/cleanout-legs'
 
 /** Person-minutes of handwork. @source house defaults; logged times will correct them */
 export const WORK_RATES = {
@@ -54,4 +55,19 @@ export function cleanoutDuration(quantities: CleanoutQuantities, fishCount: numb
     people('pack-up', WORK_RATES.packUp),
   ]
   return { parts, totalMinutes: parts.reduce((sum, p) => sum + p.minutes, 0) }
+}
+
+export interface TwoDays {
+  /** Minutes of people, and of pumps, on the first day; the refill runs on through the night. */
+  readonly first: { readonly peopleMin: number; readonly machineMin: number }
+  /** Of people on the second day: tests, fish back, packing up once more. */
+  readonly secondMin: number
+}
+
+/** A cleanout whose pond fills longer than a crew can wait, over two days; null where one day does. @param parts of its duration */
+export function overTwoDays(parts: DurationEstimate['parts']): TwoDays | null {
+  const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
+  if (of('refill') <= LONGEST_REFILL_WAIT_MIN) return null
+  const people = parts.filter((p) => p.by === 'people').reduce((sum, p) => sum + p.minutes, 0)
+  return { first: { peopleMin: people - of('fish-back'), machineMin: of('pump-out') }, secondMin: of('tests') + of('fish-back') + of('pack-up') }
 }

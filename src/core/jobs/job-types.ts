@@ -1,4 +1,5 @@
 import type { JobType } from './step'
+import { CLEANOUT_SECOND_DAY } from './types/cleanout-legs'
 import { COMMISSIONING, FILTER_BUILD } from './types/new-filter'
 import { PLANT_CARE, ROUTINE_VISIT, TUB_CARE, WETLAND_FLUSH } from './types/regular'
 import { RESCUE_STAGES } from './types/rescue'
@@ -22,4 +23,7 @@ export const JOB_TYPES: readonly JobType[] = [
   COMMISSIONING,
 ]
 
-export const jobType = (key: string): JobType | undefined => JOB_TYPES.find((job) => job.key === key)
+/** Days of longer work: never planned by themselves, only with the day they belong to. */
+export const LATER_DAYS: readonly JobType[] = [CLEANOUT_SECOND_DAY]
+
+export const jobType = (key: string): JobType | undefined => [...JOB_TYPES, ...LATER_DAYS].find((job) => job.key === key)

@@ -37,6 +37,19 @@ export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
     takesAlong: [],
     after: [],
   },
+  // planned with the first day alone, which knows its minutes
+  'cleanout-second-day': {
+    skills: ['fish'],
+    kit: ['tank'],
+    value: 4,
+    timing: 'by-hand',
+    hands: { baseMin: 140, perM2Min: 0 },
+    spoil: { baseM3: 0, perM2M3: 0 },
+    fills: true,
+    covers: [],
+    takesAlong: [],
+    after: [],
+  },
   'spring-startup': {
     skills: [],
     kit: [],

@@ -47,6 +47,7 @@ const toFollowUp = (r: FollowUpRow): FollowUp => ({
   minutes: r.minutes,
   doneAt: (r.done_at as Date | null)?.toISOString() ?? null,
   askedByCustomer: r.asked_by_customer,
+  urgent: r.urgent,
 })
 
 const withContext = (trx: Knex.Transaction) =>

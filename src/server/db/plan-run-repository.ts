@@ -7,13 +7,13 @@ import { figuresOf, type PlanSummary } from '@/domain/plan-summary'
 /** Plans of an older day do not say why a visit moved, nor who knows of it. */
 const completed = (result: PlanResult): PlanResult => ({
   ...result,
-  changes: result.changes.map((change) => ({ ...change, why: change.why ?? null, tell: change.tell ?? null })),
+  changes: result.changes.map((change) => ({ ...change, why: change.why ?? null, tell: change.tell ?? null, pair: change.pair ?? null })),
 })
 
 const toRun = (r: Record<string, never>): PlanRun => ({
   id: r.id,
   state: r.state,
-  wish: r.wish,
+  wish: PlanWish.parse(r.wish),
   share: r.share,
   result: r.result && completed(r.result),
   problem: r.problem,

@@ -126,6 +126,9 @@ export interface PlanningVisit {
   readonly tankM3: number
   readonly locked: boolean
   readonly version: number
+  /** The first day of the same piece of work, where this is its second. */
+  readonly legOf: VisitId | null
+  readonly startedAt: string | null
 }
 
 export async function listPlanningVisits(trx: Knex.Transaction, from: string): Promise<PlanningVisit[]> {
@@ -135,7 +138,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     .where('v.day', '>=', from)
     .whereNotIn('v.state', ['cancelled', 'given-up'])
     .select('v.id', 'pond_id', 's.name as site_name', 'crew_id', 'v.state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks')
-    .select('v.locked', 'v.version', trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`))
+    .select('v.locked', 'v.version', 'v.leg_of', 'v.started_at', trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`))
     .orderBy(['day', 'start_time'])
   return rows.map((r) => ({
     id: r.id,
@@ -153,6 +156,8 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     tankM3: JOB_PLANNING[r.job_key]?.kit.includes('tank') ? (r.tank_m3 ?? 0) : 0,
     locked: r.locked,
     version: r.version,
+    legOf: r.leg_of,
+    startedAt: r.started_at?.toISOString() ?? null,
   }))
 }
 

@@ -19,6 +19,8 @@ export interface VisitLine {
   readonly town: string
   readonly version: number
   readonly locked: boolean
+  /** The first day of the same piece of work, where this is its second. */
+  readonly legOf: VisitId | null
 }
 
 const lines = (trx: Knex.Transaction) =>
@@ -38,6 +40,7 @@ const lines = (trx: Knex.Transaction) =>
       'v.planned_minutes',
       'v.version',
       'v.locked',
+      'v.leg_of',
       'v.job_key',
       'v.job_name',
       'p.name as pond_name',
@@ -62,6 +65,7 @@ const toLine = (r: Record<string, never>): VisitLine => ({
   town: r.town,
   version: r.version,
   locked: r.locked,
+  legOf: r.leg_of,
 })
 
 export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {

@@ -27,6 +27,7 @@ export async function insertVisit(
     also: JSON.stringify(visit.also),
     tasks: JSON.stringify(visit.tasks),
     learnt_factor: visit.learntFactor,
+    leg_of: visit.legOf ?? null,
   })
 }
 
@@ -34,6 +35,7 @@ const iso = (value: Date | null): string | null => value?.toISOString() ?? null
 
 const toVisit = (r: Record<string, never>): VisitInContext => ({
   id: r.id,
+  legOf: r.leg_of,
   pondId: r.pond_id,
   siteId: r.site_id,
   crewId: r.crew_id,
@@ -99,6 +101,12 @@ export async function listOpenVisits(trx: Knex.Transaction, crewId?: CrewId): Pr
   const query = withContext(trx).where('v.state', 'under-way').orderBy(['v.day', 'v.start_time'])
   if (crewId) query.where('v.crew_id', crewId)
   return (await query).map(toVisit)
+}
+
+/** The second day of a piece of work, given its first. */
+export async function findSecondDay(trx: Knex.Transaction, first: VisitId): Promise<VisitInContext | undefined> {
+  const row = await withContext(trx).where('v.leg_of', first).whereNot('v.state', 'cancelled').first()
+  return row && toVisit(row)
 }
 
 export interface VisitChanges {

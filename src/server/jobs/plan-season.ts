@@ -40,7 +40,7 @@ export async function planSeason(firmId: FirmId, runId: PlanRunId): Promise<void
     const { context, best, wish } = await inFirm(firmId, async (trx) => {
       const { timeZone } = await findFirm(trx)
       const { wish } = (await findPlanRun(trx, runId))!
-      const context = await gatherPlan(trx, wish, todayIn(timeZone), travel)
+      const context = await gatherPlan(trx, wish, todayIn(timeZone), travel, new Date())
       return { context, wish, best: await bestSoFar(trx, runId) }
     })
     search = searchPlan(context.input, SEED, best)

@@ -1,4 +1,4 @@
-import { JOB_TYPES, jobType } from '@/core/jobs/job-types'
+import { JOB_TYPES } from '@/core/jobs/job-types'
 import { lostParts, withOwn, type OwnJob } from '@/domain/own-job'
 import { notFound, ProblemError } from '@/domain/problems'
 import { may } from '@/domain/roles'
@@ -18,7 +18,7 @@ export async function jobsPage(actor: Actor) {
 /** One kind of visit as it stands, and as it usually is. */
 export async function jobPage(actor: Actor, key: string) {
   assertMay(actor, 'ponds.read')
-  const usual = jobType(key)
+  const usual = JOB_TYPES.find((job) => job.key === key)
   if (!usual) throw notFound('That kind of visit')
   return inFirm(actor.firmId, async (trx) => {
     const { job, version } = await findOwnJob(trx, key)
@@ -36,7 +36,7 @@ const LOST_WORDS = {
 /** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
 export async function saveJob(actor: Actor, key: string, version: number, job: OwnJob | null): Promise<void> {
   assertMay(actor, 'practice.write')
-  if (!jobType(key)) throw notFound('That kind of visit')
+  if (!JOB_TYPES.some((job) => job.key === key)) throw notFound('That kind of visit')
   const lost = job ? lostParts(key, job.steps) : []
   if (lost.length > 0)
     throw new ProblemError({

@@ -41,6 +41,7 @@ export async function dueTasks(
     to: f.dueTo,
     minutes: f.minutes,
     prefers: ['routine', 'plant-care'],
+    urgent: f.urgent,
   }))
   const pieces = (await listEquipment(trx)).flatMap((piece) => {
     const kind = equipmentKind(piece.kind)!

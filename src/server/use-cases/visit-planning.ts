@@ -1,12 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import { cleanoutDuration } from '@/core/jobs/duration'
+import { cleanoutDuration, overTwoDays, type DurationEstimate } from '@/core/jobs/duration'
+import { firstDayOf, secondDayOf } from '@/core/jobs/types/cleanout-legs'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/jobs/cleanout-quantities'
 import { minutesWith } from '@/core/dispatch/plan/plan-input'
 import { factorFor } from '@/core/jobs/learn-duration'
-import { JOB_TYPES, jobType } from '@/core/jobs/job-types'
+import { JOB_TYPES } from '@/core/jobs/job-types'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
 import { overlapping } from '@/domain/clash'
+import { longDate } from '@/domain/dates'
 import type { CrewId, PondId, VisitId } from '@/domain/ids'
 import type { Crew } from '@/domain/people'
 import type { PondInContext } from '@/domain/pond'
@@ -15,7 +18,7 @@ import { badField, notFound, refused } from '@/domain/problems'
 import { systemVolumeOf } from '@/domain/system-volume'
 import { proposedDays } from '@/domain/proposed-days'
 import { nextWindow } from '@/domain/season-dates'
-import { mayBecome, type PlanVisitInput, type VisitInContext, type VisitMove } from '@/domain/visit'
+import { mayBecome, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -23,9 +26,10 @@ import { findCrew, listCrews } from '@/server/db/people-repository'
 import { findJobAt } from '@/server/db/own-job-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { findLiveSeason } from '@/server/db/season-repository'
-import { changeVisit, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
+import { changeVisit, findSecondDay, findVisit, insertVisit, listVisits } from '@/server/db/visit-repository'
 import { todayIn } from '@/server/today'
 import { durationLessons } from './durations'
+import { assertLegs } from './planning/legs-hold'
 import { assertNoOverlap, lockCrews } from './planning/no-overlap'
 import { seasonOf } from './season'
 import { weather } from './weather'
@@ -61,6 +65,12 @@ function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): Retu
   return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
 }
 
+/** A crew's minutes on each day of work that can be spread over two; null where one day does. */
+function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: number; second: number } | null {
+  const two = JOB_PLANNING[jobKey].hands ? null : overTwoDays(parts)
+  return two && { first: two.first.peopleMin + two.first.machineMin, second: two.secondMin }
+}
+
 /** Minutes that a visit is planned with: the estimate times what logged visits have taught, to five minutes. */
 const plannedMinutesOf = (estimateMin: number, learntFactor: number): number => Math.ceil((estimateMin * learntFactor) / 5) * 5
 
@@ -70,7 +80,7 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
   const { stations } = await weather()
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
-    const job = jobType(jobKey)
+    const job = JOB_TYPES.find(({ key }) => key === jobKey)
     if (!job) throw notFound('That kind of job')
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
@@ -91,7 +101,14 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
       crews: crews.map((crew) => {
         const estimate = estimateOf(job.key, pond, crew.size)
-        return { ...crew, ...estimate, plannedMinutes: plannedMinutesOf(estimate.duration.totalMinutes, learntFactor) }
+        const two = twoDaysOf(job.key, estimate.duration)
+        return {
+          ...crew,
+          ...estimate,
+          plannedMinutes: plannedMinutesOf(estimate.duration.totalMinutes, learntFactor),
+          /** Minutes of each day where the work can be spread over two; null where one day does. */
+          twoDays: two && { first: plannedMinutesOf(two.first, learntFactor), second: plannedMinutesOf(two.second, learntFactor) },
+        }
       }),
       visits: (await listVisits(trx, { from: today })).filter((v) => v.state !== 'given-up').map(brief),
     }
@@ -113,7 +130,7 @@ export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')
-  if (!jobType(input.jobType)) throw badField('jobType', 'That kind of job is not known.')
+  if (!JOB_TYPES.some(({ key }) => key === input.jobType)) throw badField('jobType', 'That kind of job is not known.')
   if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, input.pondId)
@@ -122,26 +139,36 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateOf(job.key, pond, crew.size)
     const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
-    const plannedMinutes = plannedMinutesOf(duration.totalMinutes, learntFactor)
-    await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: plannedMinutes, crew })
-    const id = randomUUID() as VisitId
-    await insertVisit(trx, actor.firmId, {
-      id,
-      pondId: pond.id,
-      crewId: crew.id,
-      state: 'planned',
-      day: input.day,
-      startTime: input.startTime,
-      plannedMinutes,
-      job,
-      quantities,
-      duration: duration.parts.length > 0 ? duration : { parts: [], totalMinutes: plannedMinutes },
-      note: input.note,
-      also: [],
-      tasks: [],
-      learntFactor,
-    })
-    return id
+    const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
+    if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
+    const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: number): Promise<VisitId> => {
+      const plannedMinutes = plannedMinutesOf(minutes, learntFactor)
+      await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
+      const id = randomUUID() as VisitId
+      await insertVisit(trx, actor.firmId, {
+        id,
+        ...leg,
+        pondId: pond.id,
+        crewId: crew.id,
+        state: 'planned',
+        day,
+        startTime: input.startTime,
+        plannedMinutes,
+        duration: leg.duration.parts.length > 0 ? leg.duration : { parts: [], totalMinutes: plannedMinutes },
+        quantities,
+        note: input.note,
+        also: [],
+        tasks: [],
+        learntFactor,
+      })
+      return id
+    }
+    if (!two) return put({ job, duration }, input.day, duration.totalMinutes)
+    const unparted = { parts: [], totalMinutes: 0 }
+    const first = await put({ job: firstDayOf(job), duration: unparted }, input.day, two.first)
+    await put({ job: secondDayOf(job), legOf: first, duration: unparted }, addDays(input.day, 1), two.second)
+    await assertLegs(trx, [first])
+    return first
   })
 }
 
@@ -159,7 +186,19 @@ export async function moveVisit(
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
     await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId, locked: input.locked })
+    await bringOtherDay(trx, visit, input.day, crew)
+    await assertLegs(trx, [id])
   })
+}
+
+/** The other day of a cleanout goes along: as far, to the same crew, at its own hour. */
+async function bringOtherDay(trx: Knex.Transaction, moved: VisitInContext, day: string, crew: Crew): Promise<void> {
+  const other = moved.legOf ? await findVisit(trx, moved.legOf) : await findSecondDay(trx, moved.id)
+  if (other?.state !== 'planned') return
+  const to = addDays(other.day, daysBetween(moved.day, day))
+  if (to === other.day && crew.id === other.crewId) return
+  await assertFree(trx, { day: to, startTime: other.startTime, minutes: other.plannedMinutes, crew }, other.id)
+  await changeVisit(trx, other.id, other.version, { day: to, crewId: crew.id })
 }
 
 /** A visit that was forgotten may keep its day, but none is moved to a day that is over. */
@@ -185,6 +224,10 @@ export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): 
       await changeVisit(trx, id, version, to)
     }
     await assertNoOverlap(trx, moves, 'Put one of them elsewhere.')
+    await assertLegs(
+      trx,
+      moves.map((move) => move.id),
+    )
   })
 }
 
@@ -194,7 +237,12 @@ export async function cancelVisit(actor: Actor, id: VisitId, version: number): P
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
     if (!mayBecome(visit.state, 'cancelled')) throw refused('A visit that has begun cannot be taken off the plan.')
+    const first = visit.legOf ? await findVisit(trx, visit.legOf) : undefined
+    if (first?.state === 'planned')
+      throw refused(`Without this day the fish would not come back. Call off the first day of the cleanout, on ${longDate(first.day)}: both go with it.`)
     await changeVisit(trx, id, version, { state: 'cancelled' })
+    const second = await findSecondDay(trx, id)
+    if (second?.state === 'planned') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
   })
 }
 

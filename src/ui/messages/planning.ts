@@ -38,6 +38,8 @@ export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) =
       return `too close to, or too far from, the visit at ${siteOf(problem.visit)}`
     case 'without':
       return 'what must come before it is not planned'
+    case 'other-crew':
+      return 'the other day of this cleanout is another crew’s'
   }
 }
 
@@ -60,6 +62,8 @@ export function blockedWords(reason: BlockedBy): string {
       return 'it waits for another visit that found no place'
     case 'spacing':
       return 'it would come too close to the visit before or after it'
+    case 'next-day-full':
+      return 'its second day, with the fish back, finds no place with the same crew'
     case 'days-full':
       return 'every day of its window is full'
   }

@@ -9,5 +9,6 @@ export const EMPTY_WISH: Omit<PlanWish, 'from' | 'to'> = {
   lostDays: [],
   absent: [],
   reason: '',
+  fromTime: null,
   mayMove: true,
 }

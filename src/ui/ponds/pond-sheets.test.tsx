@@ -85,6 +85,7 @@ describe('what is still to be done', () => {
     minutes: 10,
     doneAt: null,
     askedByCustomer: false,
+    urgent: false,
     ...over,
   })
   it('is late or due, and struck off by the office', async () => {

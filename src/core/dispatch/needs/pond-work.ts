@@ -22,6 +22,8 @@ export interface PondTask {
   readonly minutes: number
   /** Kinds of visits it fits best, in this order. */
   readonly prefers: readonly string[]
+  /** Fish in trouble, water running away: somebody goes there now. */
+  readonly urgent?: boolean
 }
 
 /** In the id of a visit that is made for a task alone. */
@@ -65,7 +67,9 @@ export interface Need {
   /** Other agreed jobs done on the same visit. */
   readonly also: readonly string[]
   readonly tasks: readonly PondTask[]
-  readonly after: readonly { readonly need: string; readonly minDays: number; readonly maxDays: number; readonly requires: boolean }[]
+  readonly after: readonly { readonly need: string; readonly minDays: number; readonly maxDays: number; readonly requires: boolean; readonly leg?: boolean }[]
+  /** Cannot wait: it is the first thing on the road. */
+  readonly urgent?: boolean
 }
 
 export interface PondNeeds {

@@ -10,6 +10,10 @@ export function takeAlong(needs: readonly Need[], work: PondWork, from: IsoDate,
   const joins: PondNeeds['joins'][number][] = []
   for (const task of work.tasks) {
     if (task.from > to) continue
+    if (task.urgent) {
+      found.push({ ...ownVisit(work, task, from, from, from), urgent: true })
+      continue
+    }
     const [earliest, latest] = [later(task.from, from), later(task.to, addDays(from, OVERDUE_DAYS))]
     const stands = work.planned.filter((v) => v.day >= earliest && v.day <= latest)
     const visit = preferred(stands, task)
@@ -23,21 +27,24 @@ export function takeAlong(needs: readonly Need[], work: PondWork, from: IsoDate,
       const [first, last] = [later(host.earliest, earliest), earlier(host.latest, latest)]
       found[found.indexOf(host)] = { ...host, earliest: first, best: earlier(later(host.best, first), last), latest: last, tasks: [...host.tasks, task] }
     } else
-      found.push({
-        id: `${work.pondId}${TASK_KEY}${task.id}`,
-        pondId: work.pondId,
-        job: 'routine',
-        earliest,
-        best: earliest,
-        latest: earlier(latest, later(to, earliest)),
-        late: task.to < from,
-        also: [],
-        tasks: [task],
-        after: [],
-      })
+      found.push(ownVisit(work, task, from, earliest, earlier(latest, later(to, earliest))))
   }
   return { needs: found, joins }
 }
+
+/** A visit for one task alone. */
+const ownVisit = ({ pondId }: PondWork, task: PondTask, from: IsoDate, earliest: IsoDate, latest: IsoDate): Need => ({
+  id: `${pondId}${TASK_KEY}${task.id}`,
+  pondId,
+  job: 'routine',
+  earliest,
+  best: earliest,
+  latest,
+  late: task.to < from,
+  also: [],
+  tasks: [task],
+  after: [],
+})
 
 /** Place of a visit's kind among those a task prefers; kinds it does not name come last, all alike. */
 function rank({ job }: { readonly job: string }, task: PondTask): number {

@@ -10,9 +10,16 @@ export interface CrewHours {
 }
 
 /** When a crew can be out on a day: its hours, overtime, and light. */
-export function crewHours({ light }: Pick<PlanInput, 'light'>, crew: PlanCrew, day: IsoDate): CrewHours {
+export function crewHours({ light, out }: Pick<PlanInput, 'light' | 'out'>, crew: PlanCrew, day: IsoDate): CrewHours {
   const [dawn, dusk] = (crew.daylightOnly ? light[day] : undefined) ?? [0, Infinity]
-  const startMin = Math.max(crew.startMin, dawn)
+  const already = out?.[crew.id]
+  const startMin = Math.max(crew.startMin, dawn, already?.day === day ? already.fromMin : 0)
   const home = (end: number) => Math.max(startMin, Math.min(end, dusk) - crew.breakMin)
   return { startMin, endMin: home(crew.endMin), latestMin: home(crew.endMin + crew.overtimeMin) }
+}
+
+/** Where a crew's day begins: at its depot, or where it is. */
+export function beginsAt({ out }: Pick<PlanInput, 'out'>, crew: PlanCrew, day: IsoDate): number {
+  const already = out?.[crew.id]
+  return already?.day === day ? already.location : crew.depot
 }

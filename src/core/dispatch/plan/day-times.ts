@@ -1,5 +1,5 @@
 import type { IsoDate } from '../../numeric/calendar'
-import { crewHours } from './crew-hours'
+import { beginsAt, crewHours } from './crew-hours'
 import { minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
 
 /** A visit's place in the plan. */
@@ -22,7 +22,7 @@ export interface DayTimes {
   readonly homeMin: number
 }
 
-type Ways = Pick<PlanInput, 'travel' | 'locations' | 'light'>
+type Ways = Pick<PlanInput, 'travel' | 'locations' | 'light' | 'out'>
 
 /** A crew's day from its visits in order: as early as travel and opening times let each be. */
 export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes =>
@@ -42,7 +42,7 @@ export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: re
 function laidOut(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
   const { travel, locations } = ways
   let clock = crewHours(ways, crew, day).startMin
-  let here = crew.depot
+  let here = beginsAt(ways, crew, day)
   let sum = 0
   const stops = visits.map((visit, order): Assignment => {
     const travelMin = travel[here * locations + visit.location]

@@ -2,7 +2,7 @@ import { addDays, type IsoDate } from '../../numeric/calendar'
 import { seededRandom } from '../../numeric/random'
 import { findPlace, linksAllow, newPlace } from '../routing/insertion'
 import { NOWHERE, RoutingState } from '../routing/state'
-import { crewHours } from './crew-hours'
+import { beginsAt, crewHours } from './crew-hours'
 import { hasAll, minutesWith, type PlanInput, type PlanVisit } from './plan-input'
 import { crewDaysByDay, optionsOf, type CrewDay, type PlanRouting } from './to-routing'
 
@@ -16,6 +16,8 @@ export type BlockedBy =
   | { readonly code: 'too-long'; readonly minutes: number; readonly dayMinutes: number }
   | { readonly code: 'waits-for'; readonly visit: string }
   | { readonly code: 'spacing' }
+  /** Its second day finds no place with the same crew. */
+  | { readonly code: 'next-day-full'; readonly visit: string }
   | { readonly code: 'days-full' }
 
 /** The least that would have to give way. */
@@ -56,7 +58,12 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
   if (able.length === 0) return [{ code: 'no-crew-kit', kit: visit.kit.filter((k) => !skilled.some((c) => c.kit.includes(k))) }]
   const inWindow = crewDays.filter(({ crew, day }) => able.includes(crew) && day >= visit.earliest && day <= visit.latest)
   if (inWindow.length === 0) return [{ code: 'no-working-day' }]
-  if (problem.stops[stop].options.vehicles.length === 0) return [{ code: 'site-closed' }]
+  if (problem.stops[stop].options.vehicles.length === 0) {
+    // with a free day of its own, it is the other day of the same work that has none
+    const leg = optionsOf(visit, input, crewDays, crewDaysByDay(crewDays)).vehicles.length > 0 ? state.linksOf[stop].find((link) => link.leg) : undefined
+    if (!leg) return [{ code: 'site-closed' }]
+    return leg.before === stop ? [{ code: 'next-day-full', visit: input.visits[leg.after].id }] : [{ code: 'waits-for', visit: input.visits[leg.before].id }]
+  }
   const fits = inWindow.some((on) => alone(input, visit, on) <= crewHours(input, on.crew, on.day).latestMin)
   if (!fits) {
     const { crew, day } = inWindow.reduce((a, b) => (alone(input, visit, b) < alone(input, visit, a) ? b : a))
@@ -65,6 +72,8 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
   }
   const waiting = state.linksOf[stop].find((link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE)
   if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before].id }]
+  const other = state.linksOf[stop].find((link) => link.before === stop && link.leg && state.at[link.after] === NOWHERE)
+  if (other) return [{ code: 'next-day-full', visit: input.visits[other.after].id }]
   const spaced = problem.stops[stop].options.vehicles.some((vehicle) => linksAllow(state, stop, vehicle))
   return [spaced ? { code: 'days-full' } : { code: 'spacing' }]
 }
@@ -72,7 +81,7 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
 /** When a crew would be back from this visit alone, minutes of the day. */
 function alone(input: PlanInput, visit: PlanVisit, { crew, day }: CrewDay): number {
   const { travel, locations } = input
-  const begin = Math.max(crewHours(input, crew, day).startMin + travel[crew.depot * locations + visit.location], visit.opensMin)
+  const begin = Math.max(crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location], visit.opensMin)
   return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]
 }
 

@@ -18,6 +18,8 @@ export type MoveProblem =
   | { readonly code: 'overloaded'; readonly by: number }
   | { readonly code: 'spacing'; readonly visit: string }
   | { readonly code: 'without'; readonly visit: string }
+  /** The other day of the same piece of work is another crew's. */
+  | { readonly code: 'other-crew'; readonly visit: string }
 
 export interface Move {
   readonly visit: string
@@ -56,7 +58,7 @@ export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: M
     problems: [
       ...problemsOfPlace(input, visit, crew, move, was),
       ...problemsOfDay(input, after, would, crew, move.day),
-      ...problemsOfLinks(input, visit, move.day, others),
+      ...problemsOfLinks(input, visit, move, others),
     ],
     costMin: after.travelMin - before.travelMin - spared + price + overtime(after) - overtime(before),
     day: after.stops,
@@ -96,14 +98,30 @@ function problemsOfDay(input: PlanInput, times: DayTimes, visits: readonly PlanV
   })
   const over = times.homeMin - crewHours(input, crew, day).latestMin
   if (over > 1e-6) problems.push({ code: 'day-over', minutes: over })
+  const held = tanksHeld(visits) - crew.tankM3
+  // one visit that needs too much alone is told as that
+  if (held > 1e-6 && visits.every((v) => v.tankM3 <= crew.tankM3)) problems.push({ code: 'tank', needsM3: crew.tankM3 + held, hasM3: crew.tankM3 })
   const load = visits.reduce((sum, v) => sum + v.load, 0) - crew.capacity
   if (load > 1e-6) problems.push({ code: 'overloaded', by: load })
   return problems
 }
 
+/** The most that is in tanks at one time of a day, m³: fish of the day before until they are back, and those that stay the night from their stop on. */
+function tanksHeld(visits: readonly PlanVisit[]): number {
+  let held = visits.reduce((sum, v) => sum + (v.tankUse === 'from-morning' ? v.tankM3 : 0), 0)
+  let most = held
+  for (const { tankM3, tankUse } of visits) {
+    if (tankUse === 'from-morning') held -= tankM3
+    else most = Math.max(most, held + tankM3)
+    if (tankUse === 'until-night') held += tankM3
+  }
+  return most
+}
+
 /** Days that must lie between this visit and those before and after it. */
-function problemsOfLinks({ visits }: PlanInput, visit: PlanVisit, day: IsoDate, others: readonly Assignment[]): MoveProblem[] {
-  const dayOf = (id: string) => others.find((a) => a.visit === id)?.day
+function problemsOfLinks({ visits }: PlanInput, visit: PlanVisit, { day, crew }: Move, others: readonly Assignment[]): MoveProblem[] {
+  const at = (id: string) => others.find((a) => a.visit === id)
+  const dayOf = (id: string) => at(id)?.day
   const problems: MoveProblem[] = []
   for (const link of visit.after) {
     const earlier = dayOf(link.visit)
@@ -113,6 +131,7 @@ function problemsOfLinks({ visits }: PlanInput, visit: PlanVisit, day: IsoDate, 
     }
     const gap = daysBetween(earlier, day)
     if (gap < link.minDays || gap > link.maxDays) problems.push({ code: 'spacing', visit: link.visit })
+    if (link.leg && at(link.visit)!.crew !== crew) problems.push({ code: 'other-crew', visit: link.visit })
   }
   for (const later of visits)
     for (const link of later.after) {
@@ -120,6 +139,7 @@ function problemsOfLinks({ visits }: PlanInput, visit: PlanVisit, day: IsoDate, 
       if (on === undefined) continue
       const gap = daysBetween(day, on)
       if (gap < link.minDays || gap > link.maxDays) problems.push({ code: 'spacing', visit: later.id })
+      if (link.leg && at(later.id)!.crew !== crew) problems.push({ code: 'other-crew', visit: later.id })
     }
   return problems
 }

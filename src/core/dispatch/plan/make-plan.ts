@@ -5,6 +5,11 @@ import { whyUnplaced, type UnplacedVisit } from './explain'
 import type { PlanInput, Placement } from './plan-input'
 import { toRouting, type PlanRouting } from './to-routing'
 
+export interface CrewAndDay {
+  readonly crew: string
+  readonly day: string
+}
+
 export interface PlanOutcome {
   readonly status: 'finished' | 'stopped'
   readonly assignments: readonly Assignment[]
@@ -13,16 +18,26 @@ export interface PlanOutcome {
   readonly travelMin: number
   /** From the independent checker. */
   readonly feasible: boolean
+  /** Days that somebody laid out against the rules: they stand as they are. */
+  readonly overlong: readonly CrewAndDay[]
+  /** Days that are as they were: their visits keep their hours, whatever could be drawn closer. */
+  readonly untouched: readonly CrewAndDay[]
   readonly violations: readonly RoutingViolation[]
   readonly iterations: number
 }
 
-export interface MakePlanOptions extends Omit<SearchOptions, 'start' | 'locked'> {
+export interface MakePlanOptions extends Omit<SearchOptions, 'start' | 'locked' | 'standing' | 'around'> {
   /** Where an earlier search of the same plan had got to. */
   readonly resume?: readonly (Placement & { readonly visit: string })[]
   /** Offered now and then: the best plan so far, worked out only when asked for. */
   readonly onBest?: (best: () => readonly Assignment[]) => void
 }
+
+/** So many visits that stand may move for each that was displaced, and for each that is new. @source house default */
+const MOVED_PER_DISPLACED = 0.5
+const MOVED_PER_NEW = 0.1
+/** Where most stands, the search is about what does not: so many steps, and so many for each of those. */
+const REPLAN_STEPS = [4_000, 400] as const
 
 /**
  * A season plan or a few days' rounds: which crew, which day, in which order and when, within windows, skills, kit, hours and spacing.
@@ -31,10 +46,17 @@ export interface MakePlanOptions extends Omit<SearchOptions, 'start' | 'locked'>
  */
 export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakePlanOptions): PlanOutcome {
   const routing = toRouting(input, new Map(resume?.map((place) => [place.visit, place])))
+  const { start, locked, standing, open } = routing
+  const displaced = open.filter((stop) => input.visits[stop].published).length
+  const replan = standing.length > 0 ? Math.min(options.iterations, REPLAN_STEPS[0] + REPLAN_STEPS[1] * open.length) : options.iterations
   const found = searchRoutes(routing.problem, {
     ...options,
-    start: routing.start,
-    locked: routing.locked,
+    // nothing to place: what stands, stands
+    iterations: open.length === 0 ? 0 : replan,
+    start,
+    locked,
+    standing: { stops: standing, mostMoved: Math.floor(displaced * MOVED_PER_DISPLACED + (open.length - displaced) * MOVED_PER_NEW) },
+    around: standing.length > 0 ? open : [],
     onProgress: (progress) => {
       options.onProgress?.(progress)
       onBest?.(() => assignmentsOf(input, routing, progress.routes()))
@@ -48,10 +70,14 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
     cost: found.cost,
     travelMin: travel,
     feasible: violations.length === 0,
+    overlong: namesOf(routing, routing.overlong),
+    untouched: namesOf(routing, untouched(input, routing, found.routes)),
     violations,
     iterations: found.iterations,
   }
 }
+
+const namesOf = ({ crewDays }: PlanRouting, which: readonly number[]): CrewAndDay[] => which.map((v) => ({ crew: crewDays[v].crew.id, day: crewDays[v].day }))
 
 /** Times along each route. */
 function assignmentsOf(input: PlanInput, { crewDays }: PlanRouting, routes: readonly (readonly number[])[]): Assignment[] {
@@ -63,4 +89,14 @@ function assignmentsOf(input: PlanInput, { crewDays }: PlanRouting, routes: read
       route.map((stop) => input.visits[stop]),
     ).stops,
   ])
+}
+
+/** Crew-days to which nothing came, and of which nothing went elsewhere; a day that has begun is counted anew from now. */
+const untouched = (input: PlanInput, { crewDays, start, standing }: PlanRouting, routes: readonly (readonly number[])[]): number[] => {
+  const stands = new Set(standing)
+  return crewDays.flatMap(({ crew, day }, v) =>
+    input.out?.[crew.id]?.day !== day && routes[v].length === start[v].length && routes[v].every((stop) => stands.has(stop) && start[v].includes(stop))
+      ? [v]
+      : [],
+  )
 }

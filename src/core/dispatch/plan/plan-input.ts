@@ -1,4 +1,5 @@
 import type { IsoDate } from '../../numeric/calendar'
+import type { TankUse } from '../routing/problem'
 
 export interface PlanCrew {
   readonly id: string
@@ -28,6 +29,8 @@ export interface PlanAfter {
   readonly maxDays: number
   /** Makes no sense unless the other one is planned. */
   readonly requires: boolean
+  /** The second leg of one piece of work: the same crew, and both are planned or neither. */
+  readonly leg?: boolean
 }
 
 export interface Placement {
@@ -58,6 +61,8 @@ export interface PlanVisit {
   readonly load: number
   /** Holding tanks that its fish need, m³; 0 where none are needed. */
   readonly tankM3: number
+  /** While the crew is there, unless its fish stay the night: then from the first day until, or into, the next. */
+  readonly tankUse?: TankUse
   /** What it is worth, 1 for an ordinary visit. */
   readonly value: number
   readonly after: readonly PlanAfter[]
@@ -66,6 +71,14 @@ export interface PlanVisit {
   readonly published: Placement | null
   /** Promised or under way: stays on its crew and day. */
   readonly locked: boolean
+  /** So much later or earlier it may be at its place without anyone having to be told, minutes; any hour where left out. */
+  readonly slackMin?: number
+  /** What moving it costs, as a multiple of the usual: dearer the nearer it is, and when its customer was told. */
+  readonly changeWeight?: number
+  /** Put first: what stands in its way moves. */
+  readonly urgent?: boolean
+  /** Published, but asked to be planned anew. */
+  readonly free?: boolean
 }
 
 /** Prices in minutes of travel. @source house defaults */
@@ -88,11 +101,18 @@ export const DEFAULT_PLAN_WEIGHTS: PlanWeights = {
   offBestPerDay: 0.8,
   unlikely: 40,
   unplaced: 1500,
-  movedDay: 25,
-  movedCrew: 10,
+  movedDay: 60,
+  movedCrew: 30,
   otherCrew: 12,
   overtimePerMin: 1.5,
   unfair: 200,
+}
+
+/** Where a crew is on the day of the plan's making, and from which minute it is free. */
+export interface CrewOut {
+  readonly day: IsoDate
+  readonly fromMin: number
+  readonly location: number
 }
 
 export interface PlanInput {
@@ -105,6 +125,8 @@ export interface PlanInput {
   readonly travel: Float64Array
   /** From when until when there is light to work by, minutes of the day; days that are not named are light enough. */
   readonly light: Readonly<Record<IsoDate, readonly [number, number]>>
+  /** Crews that are out already: on that day they begin from there, and not before. */
+  readonly out?: Readonly<Record<string, CrewOut>>
   readonly weights: PlanWeights
 }
 

@@ -1,7 +1,7 @@
 import { DomainError } from '../../errors'
 import { dayNumber, mondayOf, type IsoDate } from '../../numeric/calendar'
-import type { Balance, Link, RoutingProblem, StopOptions, Vehicle } from '../routing/problem'
-import { crewHours } from './crew-hours'
+import type { Balance, Link, RoutingProblem, Stop, StopOptions, Vehicle } from '../routing/problem'
+import { beginsAt, crewHours } from './crew-hours'
 import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit, type Placement } from './plan-input'
 
 /** A crew on a working day. */
@@ -16,6 +16,12 @@ export interface PlanRouting {
   /** Published routes, as far as they still can be driven one by one. */
   readonly start: readonly (readonly number[])[]
   readonly locked: readonly number[]
+  /** Crew-days that somebody laid out against the rules. */
+  readonly overlong: readonly number[]
+  /** Published stops that have a place at their crew and day, and stay there unless moving one gains much. */
+  readonly standing: readonly number[]
+  /** What the plan has to find a place for. */
+  readonly open: readonly number[]
 }
 
 /** Worth of a day's distance in minutes of travel, when the search looks for visits near each other. */
@@ -31,7 +37,8 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
   const crewDays = days.flatMap((day) => crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })))
   const numbers = new Map(days.map((day) => [day, dayNumber(day)]))
   const { balance, groupOf } = crewWeeks(input, crewDays)
-  const vehicles = crewDays.map(({ crew, day }, kind): Vehicle => {
+  const crewIndex = new Map(crews.map((crew, i) => [crew.id, i]))
+  const vehicles = crewDays.map(({ crew, day }, kind): Writable<Vehicle> => {
     const { startMin, endMin, latestMin } = crewHours(input, crew, day)
     return {
       start: startMin,
@@ -42,22 +49,27 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
       kind,
       ...(latestMin > endMin ? { overtimeFrom: endMin } : {}),
       group: groupOf[kind],
+      crew: crewIndex.get(crew.id)!,
+      tank: crew.tankM3,
+      from: beginsAt(input, crew, day),
     }
   })
   const byDay = crewDaysByDay(crewDays)
   const index = new Map(visits.map((visit, i) => [visit.id, i]))
-  const stops = visits.map((visit) => ({
+  const stops = visits.map((visit): Writable<Stop> => ({
     location: visit.location,
     demand: visit.load,
-    ready: visit.opensMin,
-    due: visit.closesMin,
+    ...hoursOf(visit),
     options: optionsOf(visit, input, crewDays, byDay),
     unplacedCost: weights.unplaced * visit.value,
     when: dayNumber(visit.published?.day ?? visit.best),
+    tank: visit.tankM3,
+    tankUse: visit.tankUse,
   }))
   const links = visits.flatMap((visit, after): Link[] =>
-    visit.after.map(({ visit: before, minDays, maxDays, requires }) => ({ before: index.get(before)!, after, minDays, maxDays, requires })),
+    visit.after.map(({ visit: before, minDays, maxDays, requires, leg }) => ({ before: index.get(before)!, after, minDays, maxDays, requires, leg })),
   )
+  for (const link of links) if (link.leg) keepDaysOfBoth(stops, vehicles, link)
   const problem = {
     locations: input.locations,
     travel: input.travel,
@@ -68,7 +80,79 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
     overtimeRate: weights.overtimePerMin,
     balance,
   }
-  return { problem, crewDays, ...published(input, resume, crewDays, problem) }
+  const overlong = asTheyStand(input, crewDays, problem, vehicles, stops)
+  // a plan that mostly stands is searched in seconds: it begins anew rather than take a half-done search for what was published
+  const stands = visits.some((visit) => visit.published && !visit.free && !visit.locked)
+  const plan = published(input, stands ? new Map() : resume, crewDays, problem)
+  // what cannot stay is looked at for any hour of the site
+  for (const stop of plan.open) Object.assign(stops[stop], { ready: visits[stop].opensMin, due: visits[stop].closesMin })
+  return { problem, crewDays, overlong, ...plan }
+}
+
+type Writable<T> = { -readonly [K in keyof T]: T[K] }
+
+/**
+ * Days that a person laid out longer, later or fuller than the rules have it stand as they were put: nothing is added to them, and nothing is
+ * moved for a rule that somebody knew better than.
+ * @returns those days
+ */
+function asTheyStand(
+  { visits, out }: PlanInput,
+  crewDays: readonly CrewDay[],
+  { travel, locations }: RoutingProblem,
+  vehicles: Writable<Vehicle>[],
+  stops: Writable<Stop>[],
+): number[] {
+  const at = new Map(crewDays.map(({ crew, day }, v) => [`${crew.id} ${day}`, v]))
+  const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
+  visits.forEach(({ published: stands, free, urgent }, stop) => {
+    const vehicle = stands && !free && !urgent ? at.get(`${stands.crew} ${stands.day}`) : undefined
+    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: stands!.startMin })
+  })
+  return routes.flatMap((route, v) => {
+    const vehicle = vehicles[v]
+    // of a day that has begun only what still can be done stays
+    if (out?.[crewDays[v].crew.id]?.day === crewDays[v].day) return []
+    let clock = vehicle.start
+    let here = vehicle.from ?? vehicle.depot
+    let load = 0
+    let over = false
+    for (const { stop } of route.sort((a, b) => a.startMin - b.startMin)) {
+      const s = stops[stop]
+      clock = Math.max(clock + travel[here * locations + s.location], s.ready)
+      over ||= clock > s.due
+      s.due = Math.max(s.due, clock)
+      clock += s.options.service[s.options.vehicles.indexOf(v)]
+      load += s.demand
+      here = s.location
+    }
+    if (route.length === 0) return []
+    const home = clock + travel[here * locations + vehicle.depot]
+    over ||= home > vehicle.end || load > vehicle.capacity
+    vehicle.end = Math.max(vehicle.end, home)
+    vehicle.capacity = Math.max(vehicle.capacity, load)
+    return over ? [v] : []
+  })
+}
+
+/** Of two legs each keeps only the days on which the other can follow, or come before, with the same crew. */
+function keepDaysOfBoth(stops: Writable<Stop>[], vehicles: readonly Vehicle[], { before, after, minDays, maxDays }: Link): void {
+  const days = (stop: number) => new Set([...stops[stop].options.vehicles].map((v) => `${vehicles[v].crew} ${vehicles[v].day}`))
+  const gaps = Array.from({ length: maxDays - minDays + 1 }, (_, i) => minDays + i)
+  const keep = (stop: number, other: ReadonlySet<string>, sign: 1 | -1) => {
+    const { options } = stops[stop]
+    const kept = [...options.vehicles.keys()].filter((o) => {
+      const { crew, day } = vehicles[options.vehicles[o]]
+      return gaps.some((gap) => other.has(`${crew} ${day + sign * gap}`))
+    })
+    stops[stop].options = {
+      vehicles: Int32Array.from(kept, (o) => options.vehicles[o]),
+      costs: Float32Array.from(kept, (o) => options.costs[o]),
+      service: Float64Array.from(kept, (o) => options.service[o]),
+    }
+  }
+  keep(before, days(after), 1)
+  keep(after, days(before), -1)
 }
 
 /** Each crew's week, with the minutes it has: what work is shared over. */
@@ -125,9 +209,18 @@ export function optionsOf(
 export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights: PlanInput['weights']): number {
   const off = Math.abs(dayNumber(day) - dayNumber(visit.best)) * weights.offBestPerDay
   const unlikely = (1 - (visit.likelihood[day] ?? 1)) * weights.unlikely
-  const moved = visit.published ? (visit.published.day === day ? 0 : weights.movedDay) + (visit.published.crew === crew.id ? 0 : weights.movedCrew) : 0
+  const stands = visit.free ? null : visit.published
+  const changes = stands ? (stands.day === day ? 0 : weights.movedDay) + (stands.crew === crew.id ? 0 : weights.movedCrew) : 0
+  const moved = changes * (visit.changeWeight ?? 1)
   const other = visit.preferredCrew !== null && visit.preferredCrew !== crew.id ? weights.otherCrew : 0
   return visit.value * (off + unlikely) + moved + other
+}
+
+/** When it may begin: a visit that stands keeps about the hour that its customer knows, as far as the site's hours allow. */
+function hoursOf({ published, free, slackMin, opensMin, closesMin }: PlanVisit): { ready: number; due: number } {
+  if (!published || free || slackMin === undefined) return { ready: opensMin, due: closesMin }
+  const [ready, due] = [Math.max(opensMin, published.startMin - slackMin), Math.min(closesMin, published.startMin + slackMin)]
+  return ready <= due ? { ready, due } : { ready: opensMin, due: closesMin }
 }
 
 /** Published visits by crew-day in their order; one that has no place there any more is left for the search. */
@@ -135,7 +228,7 @@ function published(
   { visits }: PlanInput,
   resume: ReadonlyMap<string, Placement>,
   crewDays: readonly CrewDay[],
-  { stops, vehicles, travel, locations }: RoutingProblem,
+  { stops, vehicles, travel, locations, links }: RoutingProblem,
 ) {
   const at = new Map(crewDays.map(({ crew, day }, v) => [`${crew.id} ${day}`, v]))
   const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
@@ -145,7 +238,8 @@ function published(
     if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: place!.startMin })
   })
   const locked: number[] = []
-  const start = routes.map((route, v) => {
+  const standing: number[] = []
+  let start = routes.map((route, v) => {
     // what is locked is laid first, so that nothing else pushes it off its day
     const ordered = route.sort((a, b) => Number(visits[b.stop].locked) - Number(visits[a.stop].locked) || a.startMin - b.startMin)
     const kept: number[] = []
@@ -159,11 +253,22 @@ function published(
     for (const stop of kept) if (visits[stop].locked) locked.push(stop)
     return kept
   })
-  return { start, locked }
+  // legs that were torn apart, or stops too close, are put right: the later one is planned anew
+  const astray = new Set(misplaced(start, links, vehicles).filter((stop) => !locked.includes(stop)))
+  if (astray.size > 0) start = start.map((route) => route.filter((stop) => !astray.has(stop)))
+  const placed = new Set(start.flat())
+  start.forEach((route, v) => {
+    for (const stop of route) {
+      const { published: stands, free } = visits[stop]
+      if (stands && !free && at.get(`${stands.crew} ${stands.day}`) === v) standing.push(stop)
+    }
+  })
+  const kept = new Set([...standing, ...locked])
+  return { start, locked, standing, open: visits.map((_, stop) => stop).filter((stop) => !kept.has(stop) || !placed.has(stop)) }
 
   function drivable(route: readonly number[], v: number): boolean {
     let clock = vehicles[v].start
-    let here = vehicles[v].depot
+    let here = vehicles[v].from ?? vehicles[v].depot
     let load = 0
     for (const s of route) {
       const { location, ready, due, options, demand } = stops[s]
@@ -175,6 +280,18 @@ function published(
     }
     return clock + travel[here * locations + vehicles[v].depot] <= vehicles[v].end && load <= vehicles[v].capacity
   }
+}
+
+/** Stops whose days or crews their links do not allow as routes stand. */
+function misplaced(routes: readonly (readonly number[])[], links: readonly Link[], vehicles: readonly Vehicle[]): number[] {
+  const at = new Map(routes.flatMap((route, v) => route.map((stop) => [stop, vehicles[v]] as const)))
+  return links.flatMap(({ before, after, minDays, maxDays, requires, leg }) => {
+    const [first, second] = [at.get(before), at.get(after)]
+    if (!second) return leg && first ? [before] : []
+    if (!first) return requires ? [after] : []
+    const gap = second.day - first.day
+    return gap < minDays || gap > maxDays || (leg && first.crew !== second.crew) ? [after, ...(leg ? [before] : [])] : []
+  })
 }
 
 function assertPlan({ days, crews, visits }: PlanInput): void {

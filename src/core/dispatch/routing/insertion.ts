@@ -1,4 +1,5 @@
 import type { Random } from '../../numeric/random'
+import type { Stop } from './problem'
 import { NOWHERE, TIME_EPSILON, type RoutingState } from './state'
 
 /** The best place found for a stop; reused between calls so that the search makes no garbage. */
@@ -26,6 +27,7 @@ export function linksAllow(state: RoutingState, stop: number, vehicle: number): 
     }
     const gap = isLater ? day - vehicles[other].day : vehicles[other].day - day
     if (gap < link.minDays || gap > link.maxDays) return false
+    if (link.leg && vehicles[other].crew !== vehicles[vehicle].crew) return false
   }
   return true
 }
@@ -33,8 +35,9 @@ export function linksAllow(state: RoutingState, stop: number, vehicle: number): 
 /**
  * The cheapest place of a stop over all its vehicles.
  * @param blink share of places that are overlooked, so that the search does not always do the same
+ * @param barred vehicles that are not looked at
  */
-export function findPlace(state: RoutingState, stop: number, place: Place, blink: number, random: Random): void {
+export function findPlace(state: RoutingState, stop: number, place: Place, blink: number, random: Random, barred?: ReadonlySet<number>): void {
   place.vehicle = NOWHERE
   place.cost = Infinity
   const { problem, routes, begin, latest, service, load, spare } = state
@@ -48,6 +51,7 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
     const optionCost = options.costs[o]
     // options come cheapest first
     if (optionCost - gain >= place.cost) break
+    if (barred?.has(v)) continue
     const vehicle = vehicles[v]
     const route = routes[v]
     if (route.length === 0) {
@@ -60,8 +64,9 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
     // minutes that are left before overtime, waiting not counted
     const regular = vehicle.overtimeFrom === undefined ? Infinity : spare[v] - (vehicle.end - vehicle.overtimeFrom)
     const uneven = state.evenness.wouldAdd(vehicle.group, minutes)
-    let from = vehicle.depot
+    let from = vehicle.from ?? vehicle.depot
     let free = vehicle.start
+    const holds = (stops[stop].tank ?? 0) > 0
     for (let position = 0; position <= route.length; position++) {
       const atEnd = position === route.length
       const to = atEnd ? vehicle.depot : stops[route[position]].location
@@ -75,7 +80,8 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
         const way = out + on - (route.length === 0 ? 0 : travel[from * locations + to])
         const overtime = regular === Infinity ? 0 : rate * (Math.max(0, minutes + way - regular) - Math.max(0, -regular))
         const cost = optionCost + way + overtime + uneven
-        if (cost < place.cost && (blink === 0 || random() >= blink)) {
+        const held = holds && !tanksAllow(stops, [...route.slice(0, position), stop, ...route.slice(position)], vehicle.tank)
+        if (!held && cost < place.cost && (blink === 0 || random() >= blink)) {
           place.cost = cost
           place.vehicle = v
           place.position = position
@@ -87,6 +93,24 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
       free = begin[route[position]] + service[route[position]]
     }
   }
+}
+
+/** Whether a day's tanks are enough: fish that came in the morning leave theirs at their stop, fish that stay the night keep theirs from their stop on. */
+export function tanksAllow(stops: readonly Stop[], route: readonly number[], has: number | undefined): boolean {
+  if (has === undefined) return true
+  let held = 0
+  for (const s of route) if (stops[s].tankUse === 'from-morning') held += stops[s].tank ?? 0
+  for (const s of route) {
+    const { tank = 0, tankUse = 'while-there' } = stops[s]
+    if (tank === 0) continue
+    if (tankUse !== 'from-morning' && held + tank > has + TIME_EPSILON) return false
+    if (tankUse === 'until-night') held += tank
+    if (tankUse === 'from-morning') {
+      if (held > has + TIME_EPSILON) return false
+      held -= tank
+    }
+  }
+  return true
 }
 
 export function insertAt(state: RoutingState, stop: number, { vehicle, position, option }: Place): void {

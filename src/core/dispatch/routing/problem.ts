@@ -15,7 +15,16 @@ export interface Vehicle {
   readonly overtimeFrom?: number
   /** Whose work is compared with whose: an index into `balance.groups`. */
   readonly group?: number
+  /** Whose vehicle it is, for stops that one crew must do together. */
+  readonly crew?: number
+  /** What can be held at one time, such as fish in tanks, m³. */
+  readonly tank?: number
+  /** Location it begins at, where that is not the depot: a crew that is out already. */
+  readonly from?: number
 }
+
+/** When a stop's tanks are in use: while it is served, from then until the day ends, or from its beginning until then. */
+export type TankUse = 'while-there' | 'until-night' | 'from-morning'
 
 /** Work of one period shared evenly: each group is a crew in a week, say. */
 export interface Balance {
@@ -44,6 +53,9 @@ export interface Stop {
   readonly unplacedCost: number
   /** Its usual day, for choosing what is near in time. */
   readonly when: number
+  /** Tanks it needs, and when; none where left out. */
+  readonly tank?: number
+  readonly tankUse?: TankUse
 }
 
 /** Days that must lie between two stops. */
@@ -54,6 +66,8 @@ export interface Link {
   readonly maxDays: number
   /** The later one makes no sense without the earlier one. */
   readonly requires: boolean
+  /** Two legs of one piece of work: the same crew, and both or neither. */
+  readonly leg?: boolean
 }
 
 export interface RoutingProblem {

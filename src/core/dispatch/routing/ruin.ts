@@ -11,12 +11,20 @@ const SPLIT_GROWTH = 0.01
 /**
  * Takes out strings of neighbouring stops from several routes around a random one.
  * @param movable false for stops that must stay where they are
+ * @param around where to look; anywhere when it is empty
  * @param out receives the stops taken out
  * @source slack induction by string removals, Christiaens & Vanden Berghe 2020
  */
-export function ruin(state: RoutingState, near: readonly Int32Array[], movable: Uint8Array, random: Random, out: number[]): void {
+export function ruin(
+  state: RoutingState,
+  near: readonly Int32Array[],
+  movable: Uint8Array,
+  around: readonly number[],
+  random: Random,
+  out: number[],
+): void {
   const { routes, at } = state
-  const seed = Math.floor(random() * at.length)
+  const seed = around.length > 0 ? around[Math.floor(random() * around.length)] : Math.floor(random() * at.length)
   let lengths = 0
   let placed = 0
   for (const other of near[seed])

@@ -10,6 +10,8 @@ const BLINK = 0.01
 /** Unplaced stops tried again in one step beside those just taken out. */
 const RETRIED = 5
 const CHECK_EVERY = 64
+/** Where the second of two legs finds no place, so many other places are tried for the first. */
+const OTHER_DAYS_TRIED = 8
 /** Annealing temperatures as shares of the mean leg. */
 const HOT = 1.2
 const COLD = 0.012
@@ -33,6 +35,10 @@ export interface SearchOptions {
   readonly start?: readonly (readonly number[])[]
   /** Stops that stay where `start` has them. */
   readonly locked?: readonly number[]
+  /** Stops of `start` that people were told of: at most so many of them may stand elsewhere in the end, and none nowhere. */
+  readonly standing?: { readonly stops: readonly number[]; readonly mostMoved: number }
+  /** Stops that the search is about; all where it is left out. */
+  readonly around?: readonly number[]
 }
 
 export interface SearchOutcome extends RoutingSolution {
@@ -55,6 +61,9 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
   const movable = new Uint8Array(problem.stops.length).fill(1)
   for (const stop of options.locked ?? []) movable[stop] = 0
   options.start?.forEach((route, vehicle) => route.length > 0 && state.setRoute(vehicle, route))
+  if (options.standing) state.settle(options.standing.stops)
+  const mostMoved = options.standing?.mostMoved ?? Infinity
+  const around = options.around ?? []
   state.mark()
   const near = nearStops(problem)
   const place = newPlace()
@@ -66,10 +75,30 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
       if (place.vehicle !== NOWHERE && place.cost < problem.stops[stop].unplacedCost) insertAt(state, stop, place)
     }
   }
+  /** Of two legs of one piece of work both are placed or neither is. */
+  const keepLegsTogether = (stops: readonly number[], blink: number) => {
+    for (const stop of stops)
+      for (const { leg, before, after } of state.linksOf[stop]) {
+        if (!leg || state.at[before] === NOWHERE || state.at[after] !== NOWHERE) continue
+        putBack([after], blink)
+        if (state.at[after] !== NOWHERE || movable[before] !== 1) continue
+        const barred = new Set<number>()
+        while (state.at[after] === NOWHERE) {
+          barred.add(state.at[before])
+          state.remove(before)
+          if (barred.size > OTHER_DAYS_TRIED) break
+          findPlace(state, before, place, blink, random, barred)
+          if (place.vehicle === NOWHERE || place.cost >= problem.stops[before].unplacedCost) break
+          insertAt(state, before, place)
+          putBack([after], blink)
+        }
+      }
+  }
   const everything = [...problem.stops.keys()].filter((s) => state.at[s] === NOWHERE && movable[s] === 1)
   putBack(byUrgency(problem, everything), 0)
   // what waited for something placed after it
   putBack(everything, 0)
+  keepLegsTogether(everything, 0)
 
   const best = new BestSoFar(state)
   const routes = () => best.solution().routes
@@ -91,12 +120,14 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
     const before = state.cost
     state.mark()
     out.length = 0
-    ruin(state, near, movable, random, out)
+    ruin(state, near, movable, around, random, out)
     if (state.unplaced > out.length) retryUnplaced(state, movable, random, out)
     sortRemoved(problem, out, random)
     putBack(out, BLINK)
+    keepLegsTogether(out, BLINK)
     const temperature = hot * (cold / hot) ** share
-    if (state.cost > before - temperature * Math.log(random())) state.undo()
+    const accepted = state.cost <= before - temperature * Math.log(random())
+    if (!accepted || state.away > mostMoved) state.undo()
     else best.update()
   }
   return { ...best.solution(), status: stopped ? 'stopped' : 'finished', iterations: done }

@@ -3,6 +3,10 @@ import type { Link, RoutingProblem, RoutingSolution } from './problem'
 
 /** Where a stop is not on any route. */
 export const NOWHERE = -1
+/** Where a stop without a home is at home. */
+const ANYWHERE = -2
+/** A stop that stood and stands nowhere counts as more than any number of moves. */
+const HOMELESS = 1e6
 /** Slack for sums of fractions of minutes. */
 export const TIME_EPSILON = 1e-9
 
@@ -29,6 +33,9 @@ export class RoutingState {
   cost = 0
   travelSum = 0
   unplaced = 0
+  /** Stops that stand elsewhere than at home; one that had a home and stands nowhere weighs more than any number of these. */
+  away = 0
+  private home: Int32Array
   /** Routes as they were at the mark, by vehicle. */
   private readonly before = new Map<number, number[]>()
   /** Vehicles changed since the caller last asked. */
@@ -42,6 +49,7 @@ export class RoutingState {
     this.latest = new Float64Array(stops.length)
     this.service = new Float64Array(stops.length)
     this.optionCost = new Float64Array(stops.length)
+    this.home = new Int32Array(stops.length).fill(ANYWHERE)
     this.load = new Float64Array(vehicles.length)
     this.routeTravel = new Float64Array(vehicles.length)
     this.spare = Float64Array.from(vehicles, (v) => v.end - v.start)
@@ -51,6 +59,19 @@ export class RoutingState {
     this.linksOf = linksByStop(stops.length, problem.links)
     this.unplaced = stops.length
     for (const stop of stops) this.cost += stop.unplacedCost
+  }
+
+  /** Stops are at home where they stand now; only some of them, by number. */
+  settle(stops: readonly number[]): void {
+    this.home.fill(ANYWHERE)
+    this.away = 0
+    for (const stop of stops) this.home[stop] = this.at[stop]
+  }
+
+  private awayAt(stop: number, vehicle: number): number {
+    const home = this.home[stop]
+    if (home === ANYWHERE || home === vehicle) return 0
+    return vehicle === NOWHERE ? HOMELESS : 1
   }
 
   /** From now on changes can be taken back. */
@@ -99,6 +120,7 @@ export class RoutingState {
   }
 
   private place(stop: number, vehicle: number, cost: number, service: number): void {
+    this.away += this.awayAt(stop, vehicle) - this.awayAt(stop, NOWHERE)
     this.at[stop] = vehicle
     this.service[stop] = service
     this.optionCost[stop] = cost
@@ -110,6 +132,7 @@ export class RoutingState {
   private lift(stop: number): void {
     this.load[this.at[stop]] -= this.problem.stops[stop].demand
     this.cost += this.problem.stops[stop].unplacedCost - this.optionCost[stop]
+    this.away += this.awayAt(stop, NOWHERE) - this.awayAt(stop, this.at[stop])
     this.at[stop] = NOWHERE
     this.unplaced++
   }
@@ -136,9 +159,9 @@ export class RoutingState {
     const { problem, begin, latest, service } = this
     const { travel, locations, stops } = problem
     const route = this.routes[vehicle]
-    const { start, end, depot, overtimeFrom, group } = problem.vehicles[vehicle]
+    const { start, end, depot, from: begins = depot, overtimeFrom, group } = problem.vehicles[vehicle]
     let time = start
-    let from = depot
+    let from = begins
     let sum = 0
     let worked = 0
     for (let i = 0; i < route.length; i++) {

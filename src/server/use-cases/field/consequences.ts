@@ -14,6 +14,7 @@ import { putGear } from '@/server/db/gear-repository'
 import { findPatch, insertPatch, insertPlantEvents } from '@/server/db/plant-repository'
 import { findProducts } from '@/server/db/product-repository'
 import { insertReadings, removeVisitReadings, type NewReading } from '@/server/db/reading-repository'
+import { changeVisit, findSecondDay, listEntries } from '@/server/db/visit-repository'
 import { insertMoves, listStock, removeVisitMoves } from '@/server/db/stock-repository'
 import { todayIn } from '@/server/today'
 import { cuttingsMoves } from '../plants/cuttings'
@@ -111,6 +112,7 @@ async function afterTheEnd(
   day: string,
 ): Promise<void> {
   const { job, pondId, id: visitId } = visit
+  if (entry.ending !== 'done') await callOffSecondDay(trx, visit)
   if (entry.ending !== 'done')
     return insertFollowUp(trx, actor.firmId, {
       id: entry.id,
@@ -134,6 +136,14 @@ async function afterTheEnd(
     dueFrom: addDays(day, from),
     dueTo: addDays(day, to),
   })
+}
+
+/** A cleanout that was given up before any fish left the pond has no second day. */
+async function callOffSecondDay(trx: Knex.Transaction, visit: VisitInContext): Promise<void> {
+  const second = await findSecondDay(trx, visit.id)
+  if (second?.state !== 'planned') return
+  const out = stepStates(visit.job.steps, await listEntries(trx, visit.id)).get('fish-out')
+  if (out?.status !== 'done') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
 }
 
 /** What the visit took from the stores, as its log stands now. */

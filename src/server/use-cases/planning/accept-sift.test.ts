@@ -7,6 +7,7 @@ const WINDOW = { earliest: '2027-04-01', best: '2027-04-10', latest: '2027-04-30
 const change = (key: string, over: Partial<PlanChange> = {}): PlanChange => ({
   key,
   kind: 'new',
+  pair: null,
   visitId: null,
   visitVersion: null,
   pondId: key as PondId,
@@ -44,6 +45,8 @@ const visit = (id: string, over: Partial<PlanningVisit> = {}): PlanningVisit => 
   tankM3: 0,
   locked: false,
   version: 1,
+  legOf: null,
+  startedAt: null,
   ...over,
 })
 /** A planned visit and its move to another hour. */
@@ -85,8 +88,8 @@ describe('what of a plan can still be taken over', () => {
     expect(left[0].why).toBe('routine visit has been planned meanwhile')
   })
   it('the two days of one cleanout go together or not at all', () => {
-    const first = change('a', { job: 'spring-cleanout' })
-    const second = change('a:second-day', { pondId: 'a' as PondId, day: '2027-04-13' })
+    const first = change('a', { job: 'spring-cleanout', pair: 'a:second-day' })
+    const second = change('a:second-day', { pondId: 'a' as PondId, job: 'cleanout-second-day', pair: 'a', day: '2027-04-13' })
     expect(sift([visit('c', { day: '2027-04-13' })], [first, second])).toMatchObject({ good: [], left: [{ key: 'a:second-day' }, { key: 'a' }] })
   })
 })

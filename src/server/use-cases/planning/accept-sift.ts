@@ -2,7 +2,7 @@ import { TASK_KEY } from '@/core/dispatch/needs/pond-work'
 import { jobType } from '@/core/jobs/job-types'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter, overlapping } from '@/domain/clash'
-import { SECOND_DAY_SUFFIX, SECOND_DAY_TASK, withOtherDay, type LeftChange, type PlanChange } from '@/domain/plan-run'
+import type { LeftChange, PlanChange } from '@/domain/plan-run'
 import type { PlanningVisit } from '@/server/db/planning-repository'
 
 /** One line of a crew's day: a change to take over, or a visit that stays as it is. */
@@ -24,7 +24,7 @@ export function sift(standing: readonly PlanningVisit[], chosen: readonly PlanCh
   const leave = (change: PlanChange, why: string) => {
     if (!left.has(change.key)) left.set(change.key, { key: change.key, siteName: change.siteName, job: change.job, why })
     // the two days of one cleanout go together or not at all
-    const other = chosen.find((c) => c.key === withOtherDay(change.key))
+    const other = chosen.find((c) => c.key === change.pair)
     if (other && !left.has(other.key)) leave(other, 'its other day cannot be taken over')
   }
   for (const change of chosen) {
@@ -51,14 +51,14 @@ function staleness(byId: ReadonlyMap<string, PlanningVisit>, standing: readonly 
 /** Whether someone else planned the job since the plan was made. */
 function plannedMeanwhile(standing: readonly PlanningVisit[], change: PlanChange): boolean {
   // an agreed job once in its window; a visit made only for a task, not again on the same days
-  const agreed = !change.key.includes(TASK_KEY) && !change.key.endsWith(SECOND_DAY_SUFFIX)
+  const agreed = !change.key.includes(TASK_KEY)
   const [from, to] = agreed ? [change.window.earliest, change.window.latest] : [addDays(change.day, -1), addDays(change.day, 1)]
   const jobs = [change.job, ...change.also]
   return standing.some(
     (v) =>
       v.pondId === change.pondId &&
       ((v.day >= from && v.day <= to && [v.job, ...v.also].some((job) => jobs.includes(job))) ||
-        (v.state !== 'done' && change.tasks.some((task) => task.id !== SECOND_DAY_TASK && v.taskIds.includes(task.id)))),
+        (v.state !== 'done' && change.tasks.some((task) => v.taskIds.includes(task.id)))),
   )
 }
 

@@ -2,9 +2,12 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { composeJob } from '@/core/jobs/compose-job'
 import type { JobType } from '@/core/jobs/step'
+import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/jobs/types/cleanout-legs'
 import { addDays } from '@/core/numeric/calendar'
-import type { PlanRunId, VisitId } from '@/domain/ids'
-import { withOtherDay, type AcceptOutcome, type PlanChange, type PlanWish } from '@/domain/plan-run'
+import type { PlanRunId, TakeoverId, VisitId } from '@/domain/ids'
+import type { OwnPractice } from '@/domain/practice'
+import type { TakenVisit } from '@/domain/takeover'
+import type { AcceptOutcome, PlanChange, PlanWish } from '@/domain/plan-run'
 import { notFound, refused } from '@/domain/problems'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -13,9 +16,11 @@ import { findPlanRun } from '@/server/db/plan-run-repository'
 import { listPlanningVisits } from '@/server/db/planning-repository'
 import { findJobAt } from '@/server/db/own-job-repository'
 import { findPond } from '@/server/db/pond-repository'
+import { insertTakeover } from '@/server/db/takeover-repository'
 import { changeVisit, findVisit, insertVisit } from '@/server/db/visit-repository'
 import { estimateCleanout } from '../visit-planning'
 import { sift } from './accept-sift'
+import { assertLegs } from './legs-hold'
 import { lockCrews } from './no-overlap'
 
 /** A plan that speaks of customers who are not there. */
@@ -32,19 +37,37 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
     const run = await findPlanRun(trx, id)
     if (!run?.result) throw notFound('That plan')
     if (isWhatIf(run.wish)) throw refused('This was a what-if with customers that are not there. Work out a plan without them to take it over.')
-    const wanted = new Set(keys.flatMap((key) => [key, withOtherDay(key)]))
-    const chosen = run.result.changes.filter((change) => wanted.has(change.key))
+    const chosen = withWhatGoesAlong(run.result.changes, new Set(keys))
     if (chosen.length === 0) throw refused('None of these visits is in this plan any more.')
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
     await lockCrews(trx, [...crews.keys()])
     const { good, left } = sift(await listPlanningVisits(trx, firstDay(chosen)), chosen)
     if (good.length === 0) throw refused(`Nothing was taken over. ${left[0].siteName}: ${left[0].why}.`)
-    for (const change of good) {
-      if (change.kind !== 'new') await changePlanned(trx, change)
-      else await plan(trx, actor, change, crews.get(change.crewId)?.size ?? 1)
+    const taken: TakenVisit[] = []
+    const made = new Map<string, VisitId>()
+    // the first day of a piece of work before its second
+    for (const change of [...good].sort((a, b) => a.day.localeCompare(b.day))) {
+      if (change.kind !== 'new') taken.push(await changePlanned(trx, change))
+      else {
+        const id = await plan(trx, actor, change, crews.get(change.crewId)?.size ?? 1, made)
+        made.set(change.key, id)
+        taken.push({ visitId: id, before: null })
+      }
     }
-    return { taken: good.length, left }
+    await assertLegs(
+      trx,
+      taken.map((t) => t.visitId),
+    )
+    await insertTakeover(trx, actor.firmId, { id: randomUUID() as TakeoverId, runId: id, by: actor.userId, visits: taken })
+    return { taken: good.filter((c) => c.kind !== 'shifted').length, left }
   })
+}
+
+/** Chosen changes with the other day of each cleanout, and with small shifts of the same crew's days, which make room for them. */
+function withWhatGoesAlong(changes: readonly PlanChange[], keys: ReadonlySet<string>): PlanChange[] {
+  const wanted = new Set(changes.flatMap((c) => (keys.has(c.key) ? [c.key, ...(c.pair ? [c.pair] : [])] : [])))
+  const days = new Set(changes.filter((c) => wanted.has(c.key)).map((c) => `${c.crewId} ${c.day}`))
+  return changes.filter((c) => wanted.has(c.key) || (c.kind === 'shifted' && days.has(`${c.crewId} ${c.day}`)))
 }
 
 /** The earliest day that any of the changes has to do with. */
@@ -52,21 +75,28 @@ const firstDay = (changes: readonly PlanChange[]): string =>
   changes.flatMap((c) => [addDays(c.day, -1), c.window.earliest, ...(c.was ? [c.was.day] : [])]).reduce((a, b) => (b < a ? b : a))
 
 /** Moves a visit that stands, and gives it what it takes along. */
-async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise<void> {
+async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise<TakenVisit> {
   const to = { day: change.day, startTime: change.startTime, crewId: change.crewId }
-  if (change.tasks.length === 0) return changeVisit(trx, change.visitId!, change.visitVersion!, to)
   const visit = (await findVisit(trx, change.visitId!))!
+  const { day, startTime, crewId, plannedMinutes, tasks, job } = visit
+  const before = { visitId: visit.id, before: { day, startTime, crewId, ...(change.tasks.length > 0 ? { plannedMinutes, tasks, job } : {}) } }
+  if (change.tasks.length === 0) {
+    await changeVisit(trx, visit.id, change.visitVersion!, to)
+    return before
+  }
   await changeVisit(trx, visit.id, change.visitVersion!, {
     ...to,
     plannedMinutes: change.minutes,
     tasks: [...visit.tasks, ...change.tasks],
     job: composeJob(visit.job, [], change.tasks),
   })
+  return before
 }
 
-async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number): Promise<void> {
+/** @param made visits made just before, by the keys of their changes */
+async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number, made: ReadonlyMap<string, VisitId>): Promise<VisitId> {
   const pond = await findPond(trx, change.pondId)
-  const job = pond && (await findJobAt(trx, change.job, pond.ownPractice))
+  const job = pond && (await jobOfDay(trx, change, pond.ownPractice))
   if (!pond || !job) throw refused(`${change.siteName}: this pond or job is not here any more. Work out a new plan.`)
   const also: JobType[] = []
   for (const key of change.also) {
@@ -74,8 +104,10 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
     if (other) also.push(other)
   }
   const { quantities, duration } = estimateCleanout(pond, crewSize)
+  const id = randomUUID() as VisitId
   await insertVisit(trx, actor.firmId, {
-    id: randomUUID() as VisitId,
+    id,
+    legOf: change.job === SECOND_DAY_KEY && change.pair ? (made.get(change.pair) ?? null) : null,
     pondId: change.pondId,
     crewId: change.crewId,
     state: 'planned',
@@ -85,9 +117,20 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
     learntFactor: change.learntFactor ?? 1,
     job: composeJob(job, also, change.tasks),
     quantities,
-    duration: change.job === 'spring-cleanout' ? duration : { parts: [], totalMinutes: change.minutes },
+    duration: change.job === 'spring-cleanout' && !change.pair ? duration : { parts: [], totalMinutes: change.minutes },
     note: '',
     also: change.also,
     tasks: change.tasks,
   })
+  return id
+}
+
+/** Steps of a visit: a cleanout of two days does on each what belongs there. */
+async function jobOfDay(trx: Knex.Transaction, { job, pair }: PlanChange, own: OwnPractice): Promise<JobType | undefined> {
+  if (job !== SECOND_DAY_KEY) {
+    const whole = await findJobAt(trx, job, own)
+    return whole && pair ? firstDayOf(whole) : whole
+  }
+  const whole = await findJobAt(trx, 'spring-cleanout', own)
+  return whole && secondDayOf(whole)
 }

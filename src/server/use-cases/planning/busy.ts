@@ -68,5 +68,6 @@ function stayingAway(crew: Crew, day: string, from: number, to: number): PlanVis
     preferredCrew: crew.id,
     published: { crew: crew.id, day, startMin: start },
     locked: true,
+    urgent: true,
   }
 }

@@ -3,7 +3,7 @@ import { needsOf } from '@/core/dispatch/needs/needs-of'
 import type { Need, PondTask, PondWork } from '@/core/dispatch/needs/pond-work'
 import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/dispatch/plan/plan-input'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
-import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
 import { USUAL_WEEKS } from '@/core/season/usual-water'
 import { minutesOfDay } from '@/domain/crew-setup'
 import { lampRest } from '@/domain/lamp-rest'
@@ -26,14 +26,15 @@ import { dueTasks } from '../tasks'
 import { busyVisits } from './busy'
 import { lightOf } from './light'
 import { locate } from './places'
-import { neededVisit, publishedVisit } from './plan-visits'
+import { neededVisit, publishedVisit, type StandingFacts } from './plan-visits'
+import { crewsOut } from './crews-out'
+import { legsOf } from './legs-of'
+import { urgentFirst } from '@/core/dispatch/plan/urgent-first'
 
 /** Marks what a customer would need who is not there. */
 export const NEW_CUSTOMER_PREFIX = 'new-customer-'
 /** Done visits that repeats count from. */
 const LOOK_BACK_DAYS = 400
-/** A visit that takes this share of a day leaves no room for the way there and another one. */
-const WHOLE_DAY_SHARE = 0.8
 
 export interface PlanContext {
   readonly input: PlanInput
@@ -52,6 +53,8 @@ export interface PlanContext {
   /** What each pond's needs were made from. */
   readonly works: readonly PondWork[]
   readonly roads: 'roads' | 'crow'
+  /** Visits on weekends that somebody put there. */
+  readonly besides: number
   /** Sites without a place on the map: counted as at the yard. */
   readonly notOnMap: readonly string[]
 }
@@ -62,8 +65,9 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
   return locate(await listPlanningPonds(trx), crews).points
 }
 
-/** Everything a plan is made from, read at one moment. @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
-export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined): Promise<PlanContext> {
+
+/** Everything a plan is made from, read at one moment. @param now a plan that begins today begins now, where crews are; left out: it is early in the morning @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
+export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined, now?: Date): Promise<PlanContext> {
   const { timeZone, practice: house } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
@@ -75,7 +79,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const tasks = (
     await dueTasks(trx, { today, timeZone }, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)])))
   ).filter((task) => !taken.has(task.id))
-  const coming = visits.filter((v) => v.state !== 'done' && v.day >= from && v.day <= wish.to)
+  const coming = visits.filter((v) => v.state === 'planned' && v.day >= from && v.day <= wish.to)
   const periods = await listFirmPeriods(trx, from)
   const days = workingDays(from, wish.to, wish.lostDays, periods)
   const absentDays = new Map(crews.map((c) => [c.id as string, new Set(absences(wish, c.id, days))]))
@@ -84,10 +88,9 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     !wish.lostDays.includes(v.day) &&
     absentDays.get(v.crewId)?.has(v.day) === false &&
     !(wish.withoutKit.includes(v.crewId) && (JOB_PLANNING[v.job]?.kit.length ?? 0) > 0)
-  // longer than its crew's day: while its crew is there it stays as the office put it, and takes that whole day
-  const longest = new Map(crews.map((c) => [c.id, minutesOfDay(c.setup.ends) - minutesOfDay(c.setup.starts) - c.setup.breakMin]))
-  const wholeDay = coming.filter((v) => stands(v) && v.plannedMinutes > (longest.get(v.crewId) ?? Infinity) * WHOLE_DAY_SHARE)
-  const published = coming.filter((v) => !wholeDay.includes(v))
+  // somebody chose to work on a weekend: that stays, beside the plan
+  const besides = coming.filter((v) => stands(v) && isoWeekday(v.day) > 5)
+  const published = coming.filter((v) => !besides.includes(v))
 
   let needs: Need[] = []
   const missed: { pondId: PondId; job: string; latest: string }[] = []
@@ -114,7 +117,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     noWindow.push(...found.noWindow.map((m) => ({ ...m, pondId: pond.pondId })))
   }
 
-  needs.push(...newCustomerNeeds(needs, allPonds, wish.newCustomers))
+  needs.push(...newCustomerNeeds(works, wish.newCustomers, from, wish.to))
   const places = locate(allPonds, crews)
   // a site that came in between the two readings has no ways yet
   const table = travel && travel.minutes.length === places.points.length ** 2 ? travel : crowTable(places.points)
@@ -126,9 +129,20 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   )
   // customers like to see the faces they know
   const knownCrews = new Map(visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]))
+  const told = new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.told]))
+  const out = now && wish.from <= today ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime) : undefined
+  const legs = legsOf(visits)
+  const about = (v: PlanningVisit): StandingFacts => ({
+    stands: stands(v),
+    knows: told.get(v.id)?.kind !== 'visit-cancelled' && told.get(v.id) != null,
+    daysAhead: daysBetween(from, v.day),
+    // the rest of a day that has begun is laid out anew
+    hourIsFree: out?.[v.crewId] !== undefined && v.day === today,
+    ...legs(v),
+  })
   const planVisits = [
     ...published.map((v) =>
-      withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, stands(v)), joins.get(v.id) ?? []),
+      withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, about(v)), joins.get(v.id) ?? []),
     ),
     ...needs.map((need) =>
       neededVisit(
@@ -143,27 +157,30 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     ...busy.visits,
   ]
   const known = new Set(planVisits.map((v) => v.id))
+  const urgent = new Set(needs.flatMap((need) => (need.urgent ? [need.id] : [])))
+  const input: PlanInput = {
+    days,
+    crews: crews.map((crew) =>
+      planCrew(wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew, places.yardOf(crew.id), [
+        ...absences(wish, crew.id, days),
+        ...(busy.wholeDays.get(crew.id) ?? []),
+      ]),
+    ),
+    visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
+    locations: places.points.length,
+    travel: table.minutes.map(wholeSteps),
+    light: lightOf(places.points[0], timeZone, days),
+    ...(out ? { out } : {}),
+    weights: DEFAULT_PLAN_WEIGHTS,
+  }
   return {
-    input: {
-      days,
-      crews: crews.map((crew) =>
-        planCrew(wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew, places.yardOf(crew.id), [
-          ...absences(wish, crew.id, days),
-          ...wholeDay.filter((v) => v.crewId === crew.id).map((v) => v.day),
-          ...(busy.wholeDays.get(crew.id) ?? []),
-        ]),
-      ),
-      visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
-      locations: places.points.length,
-      travel: table.minutes.map(wholeSteps),
-      light: lightOf(places.points[0], timeZone, days),
-      weights: DEFAULT_PLAN_WEIGHTS,
-    },
+    input: urgentFirst(input, urgent),
     needs: new Map(needs.map((n) => [n.id, n])),
     learnt: new Map([...hands].map(([id, h]) => [id, h.learntFactor])),
     published: new Map(published.map((v) => [v.id as string, v])),
     ponds,
-    told: new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.told])),
+    told,
+    besides: besides.length,
     crews,
     missed,
     noWindow,
@@ -191,14 +208,15 @@ const withMinutes = (visit: PlanVisit, tasks: readonly PondTask[]): PlanVisit =>
 })
 
 /** As many customers more, each like one there is, with all that its ponds need. Their keys tell them apart. */
-function newCustomerNeeds(needs: readonly Need[], ponds: readonly PlanningPond[], count: number): Need[] {
-  const served = ponds.filter((p) => p.lines.length > 0)
+function newCustomerNeeds(works: readonly PondWork[], count: number, from: string, to: string): Need[] {
+  const served = works.filter((work) => work.lines.length > 0)
   return Array.from({ length: served.length === 0 ? 0 : count }, (_, i) => {
     // spread over the list rather than its first few
     const twin = served[Math.floor(((i + 0.5) * served.length) / count) % served.length]
     const named = (id: string) => `${NEW_CUSTOMER_PREFIX}${i + 1}:${id}`
-    return needs
-      .filter((need) => need.pondId === twin.pondId)
+    // all that its twin asks for, whether that is planned by now or not
+    return needsOf({ ...twin, visits: [], planned: [], tasks: [] }, from, to)
+      .needs.filter((need) => !need.late)
       .map((need) => ({ ...need, id: named(need.id), tasks: [], after: need.after.map((a) => ({ ...a, need: named(a.need) })) }))
   }).flat()
 }

@@ -1,21 +1,18 @@
 import type { Knex } from 'knex'
 import type { Need } from '@/core/dispatch/needs/pond-work'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/jobs/cleanout-quantities'
-import { cleanoutDuration, type DurationPart } from '@/core/jobs/duration'
+import { cleanoutDuration, overTwoDays } from '@/core/jobs/duration'
 import { factorFor, type DurationLessons } from '@/core/jobs/learn-duration'
 import { JOB_PLANNING, SHARED_SETUP_MIN } from '@/core/jobs/planning-facts'
 import { addDays } from '@/core/numeric/calendar'
+import type { PlanVisit } from '@/core/dispatch/plan/plan-input'
 import type { PondId } from '@/domain/ids'
-import { SECOND_DAY_SUFFIX, SECOND_DAY_TASK, withOtherDay } from '@/domain/plan-run'
+import { MOST_DAYS_IN_TANKS, SECOND_DAY_KEY } from '@/core/jobs/types/cleanout-legs'
+import { SECOND_DAY_SUFFIX } from '@/domain/plan-run'
 import { savedPondFacts } from '@/domain/pond-facts'
 import type { PlanningPond } from '@/server/db/planning-repository'
 import { findPond } from '@/server/db/pond-repository'
 import { cleanoutPond } from '../visit-planning'
-
-/** A refill longer than this runs on after the crew has left, and the fish go back on the next working day. @source house default */
-const LONGEST_REFILL_WAIT_MIN = 150
-const MOST_DAYS_IN_TANKS = 1
-const SECOND_DAY = 'Second day of the cleanout: refill finished, test, fish back (tanks aerated, covered and watched overnight)'
 
 interface Hands {
   readonly handsMin: number
@@ -53,17 +50,16 @@ export async function handsOf(
     const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
     const tankM3 = quantities.holding.volumeM3
     const { parts } = cleanoutDuration(quantities, fish, facts.basin.wettedAreaM2, 1)
-    const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
-    const handsMin = parts.filter((p) => p.by === 'people').reduce((total, p) => total + p.minutes, alongMin(need, facts.basin.areaM2))
-    const two = of('refill') > LONGEST_REFILL_WAIT_MIN
-    const later = of('tests') + of('fish-back') + of('pack-up')
+    const along = alongMin(need, facts.basin.areaM2)
+    const minutesBy = (by: 'people' | 'machine') => parts.filter((p) => p.by === by).reduce((total, p) => total + p.minutes, 0)
+    const two = overTwoDays(parts)
     found.set(
       need.id,
       learnt(
         need,
         two
-          ? { handsMin: handsMin - of('fish-back'), fixedMin: of('pump-out'), secondDayMin: later, tankM3 }
-          : { handsMin, fixedMin: of('pump-out') + of('refill'), secondDayMin: 0, tankM3 },
+          ? { handsMin: two.first.peopleMin + along, fixedMin: two.first.machineMin, secondDayMin: two.secondMin, tankM3 }
+          : { handsMin: minutesBy('people') + along, fixedMin: minutesBy('machine'), secondDayMin: 0, tankM3 },
       ),
     )
   }
@@ -79,21 +75,25 @@ function alongMin(need: Need, areaM2: number): number {
   return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)
 }
 
+export const secondDayId = (needId: string): string => `${needId}${SECOND_DAY_SUFFIX}`
+
 /** The day after a cleanout whose pond fills longer than a crew can wait. */
 export const secondDay = (need: Need): Need => ({
   ...need,
-  id: `${need.id}${SECOND_DAY_SUFFIX}`,
-  job: 'routine',
+  id: secondDayId(need.id),
+  job: SECOND_DAY_KEY,
   earliest: addDays(need.earliest, 1),
   best: addDays(need.best, 1),
-  latest: addDays(need.latest, MOST_DAYS_IN_TANKS + 2),
+  latest: addDays(need.latest, MOST_DAYS_IN_TANKS),
   also: [],
-  tasks: [{ id: SECOND_DAY_TASK, title: SECOND_DAY, from: need.earliest, to: need.latest, minutes: 0, prefers: [] }],
-  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true }],
+  tasks: [],
+  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }],
 })
 
-export function minutesOf(need: Need, hands: ReadonlyMap<string, Hands>): { handsMin: number; fixedMin: number; tankM3: number } {
-  if (need.id.endsWith(SECOND_DAY_SUFFIX)) return { handsMin: hands.get(withOtherDay(need.id))!.secondDayMin, fixedMin: 0, tankM3: 0 }
-  const { handsMin, fixedMin, tankM3 } = hands.get(need.id)!
-  return { handsMin, fixedMin, tankM3 }
+/** Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second. */
+export function minutesOf(need: Need, hands: ReadonlyMap<string, Hands>): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
+  const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0].need) : undefined
+  if (first) return { handsMin: first.secondDayMin, fixedMin: 0, tankM3: first.tankM3, tankUse: 'from-morning' }
+  const { handsMin, fixedMin, tankM3, secondDayMin } = hands.get(need.id)!
+  return { handsMin, fixedMin, tankM3, tankUse: secondDayMin > 0 ? 'until-night' : 'while-there' }
 }

@@ -1,6 +1,7 @@
 import type { Need } from '@/core/dispatch/needs/pond-work'
 import type { PlanVisit } from '@/core/dispatch/plan/plan-input'
 import { JOB_PLANNING } from '@/core/jobs/planning-facts'
+import { MOST_DAYS_IN_TANKS } from '@/core/jobs/types/cleanout-legs'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'
 import { minutesOfDay } from '@/domain/crew-setup'
@@ -13,6 +14,7 @@ import type { PlanningPond, PlanningVisit, PlanningWindow } from '@/server/db/pl
 /** A published visit without a window of its own may move this far. */
 const LOOSE_DAYS = 10
 const WHOLE_DAY = [0, 24 * 60] as const
+const FIRST_DAY_JOB = 'spring-cleanout'
 
 /** Days of a plan, and what is special about some. */
 export interface OpenDays {
@@ -45,7 +47,7 @@ export function neededVisit(
   need: Need,
   pond: PlanningPond,
   location: number,
-  hands: { handsMin: number; fixedMin: number; tankM3: number },
+  hands: Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'>,
   open: OpenDays,
   knownCrew: string | null,
 ): PlanVisit {
@@ -64,28 +66,61 @@ export function neededVisit(
     kit: [...new Set([facts, ...also].flatMap((f) => f.kit))],
     load: spoilOf([need.job, ...need.also], pond.areaM2),
     value: (facts.value + also.reduce((sum, f) => sum + f.value, 0) / 2) * (need.late ? 2 : 1),
-    after: need.after.map((a) => ({ visit: a.need, minDays: a.minDays, maxDays: a.maxDays, requires: a.requires })),
+    after: need.after.map(({ need: visit, ...days }) => ({ visit, ...days })),
     preferredCrew: knownCrew,
     published: null,
     locked: false,
   }
 }
 
+/** What is known of a visit that stands, beside itself. */
+export interface StandingFacts {
+  /** Its crew is there and its day is a working day. */
+  readonly stands: boolean
+  /** Its customer was told of the day. */
+  readonly knows: boolean
+  readonly daysAhead: number
+  /** Its hour is laid out anew. */
+  readonly hourIsFree: boolean
+  /** The first day of the same cleanout, where it is its second. */
+  readonly firstDay: { readonly visit: string; readonly begun: boolean } | null
+  readonly hasSecondDay: boolean
+}
+
+export const AS_IT_STANDS: StandingFacts = { stands: true, knows: false, daysAhead: 0, hourIsFree: false, firstDay: null, hasSecondDay: false }
+
+/** A visit may be so much earlier or later, on the same day, without its customer hearing of it: told of an hour, or not yet, minutes. @source house default */
+const SLACK_MIN = { told: 25, untold: 120 } as const
+/** A change costs so much more when its customer was told, and the nearer the day is. @source house default */
+const TOLD_WEIGHT = 2
+const NEAR = { weight: 2, days: 14 } as const
+
+const changeWeight = ({ knows, daysAhead }: StandingFacts): number => (knows ? TOLD_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
+
 /** A visit that is planned already keeps its length, and may move within its job's window. */
-export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, stands = true): PlanVisit {
+export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, about = AS_IT_STANDS): PlanVisit {
+  const { stands, firstDay, hasSecondDay } = about
   const facts = JOB_PLANNING[visit.job]
   const year = Number(visit.day.slice(0, 4))
-  // a window may run over New Year
-  const own = [year, year - 1].flatMap((y) => windowsIn(pond.windows, y)).find((w) => w.job === visit.job && visit.day >= w.earliest && visit.day <= w.latest)
-  const locked = stands && (visit.locked || visit.state === 'under-way' || !wish.mayMove)
+  // the second day of a cleanout follows its first through the window; a window may run over New Year
+  const windowDay = firstDay ? addDays(visit.day, -1) : visit.day
+  const usual = [year, year - 1]
+    .flatMap((y) => windowsIn(pond.windows, y))
+    .find((w) => w.job === (firstDay ? FIRST_DAY_JOB : visit.job) && windowDay >= w.earliest && windowDay <= w.latest)
+  const shift = (days: number) =>
+    usual && { ...usual, earliest: addDays(usual.earliest, days), best: addDays(usual.best, days), latest: addDays(usual.latest, days) }
+  const own = shift(wish.lateByDays + (firstDay ? 1 : 0))
+  const locked = stands && (visit.locked || !wish.mayMove || firstDay?.begun === true)
   // what is promised keeps its hour too
   const start = minutesOfDay(visit.startTime)
   const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond, [visit.job, ...visit.also], open)
-  const loose = [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)] as const
+  const loose = [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)]
   // several jobs on one visit: it was placed where all of them fell due, and stays near there
   const shared = visit.also.length > 0
-  const earliest = own ? (shared && loose[0] > own.earliest ? loose[0] : own.earliest) : loose[0]
-  const ends = own ? (shared && loose[1] < own.latest ? loose[1] : own.latest) : loose[1]
+  // fish that are in their tanks go back on their day
+  if (firstDay?.begun) loose.fill(visit.day)
+  const earliest = own && !firstDay?.begun ? (shared && loose[0] > own.earliest ? loose[0] : own.earliest) : loose[0]
+  const ends = own && !firstDay?.begun ? (shared && loose[1] < own.latest ? loose[1] : own.latest) : loose[1]
   // what has to move may run a little over its window rather than fall out
   const latest = stands || ends > loose[1] ? ends : loose[1]
   return {
@@ -94,7 +129,7 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     handsMin: 0,
     fixedMin: visit.plannedMinutes,
     earliest,
-    best: shared ? visit.day : (own?.best ?? visit.day),
+    best: shared || !own ? visit.day : own.best,
     latest,
     likelihood: likelihoodOf(pond, visit.job, earliest, latest),
     ...hours,
@@ -102,11 +137,16 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     kit: facts?.kit ?? [],
     load: spoilOf([visit.job, ...visit.also], pond.areaM2),
     tankM3: visit.tankM3,
+    tankUse: firstDay ? 'from-morning' : hasSecondDay ? 'until-night' : 'while-there',
     value: facts?.value ?? 1,
-    after: [],
+    after: firstDay && !firstDay.begun ? [{ visit: firstDay.visit, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }] : [],
     preferredCrew: visit.crewId,
     published: { crew: visit.crewId, day: visit.day, startMin: start },
     locked,
+    changeWeight: changeWeight(about),
+    // in a late season whatever hangs on a window of the year is looked at anew
+    free: !locked && wish.lateByDays > 0 && usual !== undefined,
+    ...(about.hourIsFree ? {} : { slackMin: about.knows ? SLACK_MIN.told : SLACK_MIN.untold }),
   }
 }
 

@@ -12,8 +12,8 @@ import { BUSY_PREFIX } from './busy'
 import { NEW_CUSTOMER_PREFIX, type PlanContext } from './gather'
 import { waitingNeeds } from './waiting'
 
-/** A change of its start by less than this is not worth a call to the customer, minutes. */
-const SAME_TIME_MIN = 10
+/** Of a day that is laid out anew, a change of the hour by more than this is a move, minutes. */
+const FREE_HOUR_MIN = 25
 
 /** A plan as changes to what stands: visits new and moved, and what found no place, with names. */
 export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: string): PlanResult {
@@ -21,21 +21,27 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
   const byId = new Map(input.visits.map((v) => [v.id, v]))
   const changes: PlanChange[] = []
   let kept = 0
+  const untouched = new Set(outcome.untouched.map((d) => `${d.crew} ${d.day}`))
+  const pairs = new Map(
+    input.visits.flatMap(({ id, after }) => after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : []))),
+  )
   for (const a of outcome.assignments) {
     if (a.visit.startsWith(BUSY_PREFIX)) continue
     const visit = byId.get(a.visit)!
     const need = needs.get(a.visit)
     const stands = published.get(a.visit)
-    const moved = stands && (stands.day !== a.day || stands.crewId !== a.crew || Math.abs(minutesOfDay(stands.startTime) - a.startMin) >= SAME_TIME_MIN)
     const joined = context.joins.get(a.visit) ?? []
+    const shiftMin = stands && !untouched.has(`${a.crew} ${a.day}`) ? Math.abs(minutesOfDay(stands.startTime) - a.startMin) : 0
+    const moved = stands && (stands.day !== a.day || stands.crewId !== a.crew || shiftMin > (visit.slackMin ?? FREE_HOUR_MIN))
     if (stands && !moved && joined.length === 0) {
       kept++
-      continue
+      if (shiftMin === 0) continue
     }
     const pond = ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
     changes.push({
       key: a.visit,
-      kind: !stands ? 'new' : moved ? 'moved' : 'joined',
+      kind: !stands ? 'new' : moved ? 'moved' : joined.length > 0 ? 'joined' : 'shifted',
+      pair: pairs.get(a.visit) ?? null,
       visitId: stands?.id ?? null,
       visitVersion: stands?.version ?? null,
       pondId: pond.pondId,
@@ -47,7 +53,8 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
       tasks: (need?.tasks ?? joined).map(({ id, title }) => ({ id, title })),
       crewId: a.crew as CrewId,
       day: a.day,
-      startTime: clockOf(a.startMin),
+      // a visit of a day that is left alone keeps its hour
+      startTime: stands && shiftMin === 0 && !moved ? stands.startTime : clockOf(a.startMin),
       minutes: a.endMin - a.startMin,
       learntFactor: need ? (context.learnt.get(need.id) ?? 1) : 1,
       window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
@@ -84,6 +91,8 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
     crunch: crunchOf(context, outcome),
     travelMin: outcome.travelMin,
     feasible: outcome.feasible,
+    besides: context.besides,
+    overlong: outcome.overlong.map(({ crew, day }) => ({ crewId: crew as CrewId, day })),
     roads: context.roads,
     notOnMap: context.notOnMap,
   }

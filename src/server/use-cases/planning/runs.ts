@@ -10,6 +10,7 @@ import { cancelPlanRun, findPlanRun, insertPlanRun, latestPlanRun, listPlanSumma
 import { listPonds } from '@/server/db/pond-repository'
 import { sendJobIn } from '@/server/jobs/queue'
 import { todayIn } from '@/server/today'
+import { lastTakeover } from './undo'
 
 /** Plans that can be laid side by side. */
 const MOST_RUNS = 8
@@ -17,7 +18,9 @@ const MOST_RUNS = 8
 /** The planning page: the last run with what it found, and the crews it speaks of. */
 export async function planningBoard(actor: Actor) {
   assertMay(actor, 'visits.plan')
+  const takeover = await lastTakeover(actor)
   return inFirm(actor.firmId, async (trx) => ({
+    takeover,
     today: todayIn(actor.timeZone),
     crews: await listCrews(trx),
     run: (await latestPlanRun(trx)) ?? null,

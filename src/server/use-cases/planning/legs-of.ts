@@ -1,0 +1,15 @@
+import type { PlanningVisit } from '@/server/db/planning-repository'
+import type { StandingFacts } from './plan-visits'
+
+/** What a visit has to do with the other day of the same cleanout, as the visits stand. */
+export function legsOf(visits: readonly PlanningVisit[]): (visit: PlanningVisit) => Pick<StandingFacts, 'firstDay' | 'hasSecondDay'> {
+  const byId = new Map(visits.map((v) => [v.id as string, v]))
+  const seconds = new Set(visits.flatMap((v) => (v.legOf && v.state !== 'done' ? [v.legOf as string] : [])))
+  return (visit) => {
+    const first = visit.legOf ? byId.get(visit.legOf) : undefined
+    return {
+      hasSecondDay: seconds.has(visit.id),
+      firstDay: first ? { visit: first.id, begun: first.state !== 'planned' } : null,
+    }
+  }
+}
