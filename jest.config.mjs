@@ -29,7 +29,7 @@ const PATIENCE_MS = 30_000
 export default async () => ({
   testTimeout: PATIENCE_MS,
   projects: [
-    await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts']),
+    await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts', '<rootDir>/tests/trials/**/*.test.ts']),
     await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], {
       setupFilesAfterEnv: [PROPERTY_SEED, '<rootDir>/tests/fixtures/jest-dom.ts'],
     }),

@@ -45,6 +45,8 @@ export const OneOffInput = z
     from: calendarDay,
     to: calendarDay,
     minutes: z.int({ error: 'Give whole minutes.' }).min(0).max(600, { error: 'Longer than ten hours is a job of its own.' }).default(15),
+    /** It cannot wait: the next plan puts it first on the road. */
+    urgent: z.boolean().optional(),
   })
   .refine((t) => t.from <= t.to, { path: ['to'], error: 'It ends before it begins.' })
 export type OneOffInput = z.infer<typeof OneOffInput>

@@ -3,7 +3,7 @@ import { outcomeOf, type GateContext, type GateOutcome, type GateReason } from '
 import type { JobStep } from '../core/jobs/step'
 import { doseProblems, type GivenDose, type Product } from '../core/water/products'
 import type { StepAnswer } from './visit'
-import type { StepState } from './visit-progress'
+import { fishTakenOut, type FishInTanks, type StepState } from './visit-progress'
 
 /** Below this a flocculant takes what is left of the buffer, °dH. @source house default */
 export const FLOCCULANT_MIN_KH = 3
@@ -81,6 +81,8 @@ export function judgeStep(
 /** What has happened on the visit that stops go by, beside its tests. */
 export interface VisitSoFar {
   readonly states: ReadonlyMap<string, StepState>
+  /** Fish that an earlier day of the same work took out. */
+  readonly fishInTanks?: FishInTanks | null
   /** When this step's timer was last started, ISO time. */
   readonly timerStartedAt: string | null
   /** ms since 1970 */
@@ -99,13 +101,13 @@ function timerReasons({ waits, timerMinutes }: JobStep, { timerStartedAt, atMs }
 }
 
 /** As many fish come back as went out, but for those that are written down as lost. */
-function countReasons(step: JobStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states }: VisitSoFar): GateReason[] {
-  const went = states.get('fish-out')
-  if (step.key !== 'fish-back' || !answer.fish || went?.status !== 'done' || !went.entry.answer.fish) return []
-  const total = (fish: readonly { readonly count: number }[]) => fish.reduce((sum, line) => sum + line.count, 0)
-  const [out, back] = [total(went.entry.answer.fish), total(answer.fish)]
+function countReasons(step: JobStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states, fishInTanks }: VisitSoFar): GateReason[] {
+  const went = fishTakenOut(states) ?? fishInTanks
+  if (step.key !== 'fish-back' || !answer.fish || !went) return []
+  const out = went.count
+  const back = answer.fish.reduce((sum, line) => sum + line.count, 0)
   // lost on the way out or back; those lost in between are written down at either
-  const lost = (answer.losses ?? 0) + (went.entry.answer.losses ?? 0)
+  const lost = (answer.losses ?? 0) + went.losses
   const accounted = back + (answer.losses ?? 0)
   return accounted === out || back + lost === out ? [] : [{ code: 'fish-missing', out, back, lost: answer.losses ?? 0 }]
 }

@@ -78,6 +78,20 @@ export interface GateFacts extends Pick<GateContext, 'systemM3' | 'planted'> {
   /** Fill water of the site and salt last found in the pond; missing in what a device kept from before they were known. */
   readonly fill?: FillWater | null
   readonly salinity?: number | null
+  /** Fish that the first day of this cleanout put into tanks; null where this visit is no second day, or none were counted. */
+  readonly fishInTanks?: FishInTanks | null
+}
+
+export interface FishInTanks {
+  readonly count: number
+  readonly losses: number
+}
+
+/** Fish that left the pond on a visit, by its standing answer. */
+export function fishTakenOut(states: ReadonlyMap<string, StepState>): FishInTanks | null {
+  const out = states.get('fish-out')
+  if (out?.status !== 'done' || !out.entry.answer.fish) return null
+  return { count: out.entry.answer.fish.reduce((sum, line) => sum + line.count, 0), losses: out.entry.answer.losses ?? 0 }
 }
 
 const HOUR_MS = 3_600_000
@@ -89,13 +103,13 @@ const HOUR_MS = 3_600_000
 export function gateContext(
   states: ReadonlyMap<string, StepState>,
   answer: Pick<StepAnswer, 'readings' | 'figures' | 'choice'>,
-  { systemM3, planted, lastChangeAt, fill = null, salinity = null }: GateFacts,
+  { systemM3, planted, lastChangeAt, fill = null, salinity = null, fishInTanks = null }: GateFacts,
   atMs: number,
 ): GateContext {
   const done = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])))
   const valuesOf = (readings: StepAnswer['readings']) =>
     Object.fromEntries(Object.entries(readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
-  const fishOut = states.get('fish-out')
+  const wentOut = states.get('fish-out')?.status === 'done' || fishInTanks !== null
   return {
     systemM3,
     planted,
@@ -106,7 +120,7 @@ export function gateContext(
     refilled: fishBackReadings(states),
     figures: answer.figures ?? {},
     choice: answer.choice ?? null,
-    fishOut: fishOut?.status === 'done' && states.get('fish-back')?.status === 'open',
+    fishOut: wentOut && states.get('fish-back')?.status === 'open',
   }
 }
 

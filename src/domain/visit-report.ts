@@ -5,7 +5,7 @@ import { speciesName, type PlantAction } from './plants'
 import type { FollowUp } from './reading'
 import { timeWorked } from './field-log'
 import { dayIn } from './dates'
-import { inOrder, unseenAnswers, type StepState } from './visit-progress'
+import { inOrder, unseenAnswers, type FishInTanks, type StepState } from './visit-progress'
 import type { Ending, Entry, FindingUse, VisitInContext } from './visit'
 
 export interface ReportSection {
@@ -52,13 +52,17 @@ export interface VisitReport {
 const countOf = (state: StepState | undefined): number | null =>
   state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null
 
-/** Writes a visit up from its log: what was done, left out, found, and what comes next. */
+/**
+ * Writes a visit up from its log: what was done, left out, found, and what comes next.
+ * @param fishInTanks of the second day of a cleanout: fish that its first day took out
+ */
 export function writeReport(
   visit: VisitInContext,
   states: ReadonlyMap<string, StepState>,
   log: readonly Entry[],
   followUps: readonly FollowUp[],
   timeZone: string,
+  fishInTanks: FishInTanks | null = null,
 ): VisitReport {
   const { steps } = visit.job
   const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
@@ -80,9 +84,9 @@ export function writeReport(
       return state?.status === 'skipped' ? [{ title: step.title, reason: state.entry.reason }] : []
     }),
     notes: log.flatMap((e) => (e.kind === 'note' ? [e.text] : [])),
-    fishOut: countOf(states.get('fish-out')),
+    fishOut: countOf(states.get('fish-out')) ?? fishInTanks?.count ?? null,
     fishBack: countOf(states.get('fish-back')),
-    losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), 0),
+    losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), fishInTanks?.losses ?? 0),
     doses: dosesOf(states),
     crew: [...new Set(log.map((e) => e.byName))],
     // a stop that was passed stays in the report, also where its step was corrected afterwards

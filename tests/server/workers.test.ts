@@ -58,32 +58,40 @@ const forecastIs = async (actor: Actor, id: ForecastRunId, state: ForecastRun['s
 }
 
 describe('what is asked for is never lost', () => {
-  it('a forecast whose job a dying worker had taken, but not begun, is worked out by the next one', async () => {
-    const { actors, firmId } = await makeFirm('Shoveler')
-    await addPond(actors.owner, newPond())
-    const { id } = await askForecast(actors.owner)
-    // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is nobody's
-    const taken = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }))
-    expect(taken).toBe(1)
-    await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ waits_since: '2020-01-01' }))
-    workers.push(await startWorker())
-    expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
-  }, PATIENCE_MS)
+  it(
+    'a forecast whose job a dying worker had taken, but not begun, is worked out by the next one',
+    async () => {
+      const { actors, firmId } = await makeFirm('Shoveler')
+      await addPond(actors.owner, newPond())
+      const { id } = await askForecast(actors.owner)
+      // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is nobody's
+      const taken = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }))
+      expect(taken).toBe(1)
+      await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ waits_since: '2020-01-01' }))
+      workers.push(await startWorker())
+      expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
+    },
+    PATIENCE_MS,
+  )
 
-  it('a forecast that somebody waits for does not stand behind those of the night', async () => {
-    const crowd = await makeFirm('Pochard')
-    for (let i = 0; i < 6; i++) await addPond(crowd.actors.owner, newPond({ name: `Pond ${i}` }))
-    const { actors } = await makeFirm('Scaup')
-    await addPond(actors.owner, newPond())
-    expect(await nightlyForecast(crowd.firmId, 'Etc/UTC')).toBe(true)
-    // one of the night that still waits goes ahead too, once somebody asks for it
-    expect(await nightlyForecast(actors.owner.firmId, 'Etc/UTC')).toBe(true)
-    const { id } = await askForecast(actors.owner)
-    const queues = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).pluck('name'))
-    expect(queues.sort()).toEqual(['forecast-asked', 'forecast-ponds'])
-    workers.push(await startWorker())
-    expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
-  }, PATIENCE_MS)
+  it(
+    'a forecast that somebody waits for does not stand behind those of the night',
+    async () => {
+      const crowd = await makeFirm('Pochard')
+      for (let i = 0; i < 6; i++) await addPond(crowd.actors.owner, newPond({ name: `Pond ${i}` }))
+      const { actors } = await makeFirm('Scaup')
+      await addPond(actors.owner, newPond())
+      expect(await nightlyForecast(crowd.firmId, 'Etc/UTC')).toBe(true)
+      // one of the night that still waits goes ahead too, once somebody asks for it
+      expect(await nightlyForecast(actors.owner.firmId, 'Etc/UTC')).toBe(true)
+      const { id } = await askForecast(actors.owner)
+      const queues = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).pluck('name'))
+      expect(queues.sort()).toEqual(['forecast-asked', 'forecast-ponds'])
+      workers.push(await startWorker())
+      expect((await forecastIs(actors.owner, id, 'done')).done).toBe(1)
+    },
+    PATIENCE_MS,
+  )
 
   it('a letter whose sender died is sent by the next one, under the same id', async () => {
     const { actors, firmId, crewId } = await makeFirm('Wigeon')
@@ -111,135 +119,147 @@ describe('what is asked for is never lost', () => {
 })
 
 describe('workers', () => {
-  it('two of them on one queue work plans out once each, stop on request, and take over from one that died', async () => {
-    const { actors, firmId } = await makeFirm('Teal')
-    const pondId = await addPond(actors.owner, newPond())
-    await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 28 }]))
-    workers.push(...(await Promise.all([startWorker(), startWorker()])))
-    const first = await askPlan(actors.office, wish())
-    const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
-    for (const { id } of [first, second]) {
-      const run = await runWhen(actors.office, id, isOver)
-      expect(run.state).toBe('done')
-      expect(run.result!.changes.some((c) => c.pondId === pondId)).toBe(true)
-    }
-    expect((await planningBoard(actors.office)).run?.id).toBe(second.id)
-
-    // one that died left its run marked as running, and no sign of life since
-    const left = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id: left,
-        firm_id: firmId,
-        state: 'running',
-        wish: JSON.stringify(wish()),
-        asked_by: actors.office.userId,
-        heartbeat: '2020-01-01',
-      }),
-    )
-    expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
-
-    // its job was lost between the row and the queue, or with a worker that had just taken it: it waits with nobody to come
-    const orphan = crypto.randomUUID() as PlanRunId
-    await inFirm(firmId, (trx) =>
-      trx('plan_runs').insert({
-        id: orphan,
-        firm_id: firmId,
-        state: 'queued',
-        wish: JSON.stringify(wish()),
-        asked_by: actors.office.userId,
-        waits_since: '2020-01-01',
-      }),
-    )
-    expect((await runWhen(actors.office, orphan, isOver)).state).toBe('done')
-
-    // stopped before any worker has it: nothing is worked out
-    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
-    const stopped = await askPlan(actors.office, wish())
-    await stopPlan(actors.office, stopped.id)
-    workers.push(await startWorker())
-    await new Promise((resolve) => setTimeout(resolve, 1500))
-    expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
-  }, PATIENCE_MS)
-
-  it('a worker killed in the middle of a plan: the next one goes on from the best so far, and what stands is untouched until it is taken over', async () => {
-    const { actors, firmId, crewId } = await makeFirm('Gadwall')
-    const ponds = []
-    for (let i = 0; i < PONDS; i++) {
-      const pondId = await addPond(actors.owner, newPond({ name: `Pond ${i}` }))
-      await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 3 }]))
-      ponds.push(pondId)
-    }
-    const standing = await planVisit(actors.office, { pondId: ponds[0], jobType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
-    const { id } = await askPlan(actors.office, wish())
-
-    workers.push(await startWorker())
-    await runWhen(actors.office, id, (run) => inFirm(firmId, async (trx) => run.state === 'running' && (await bestSoFar(trx, id)).length > 0))
-    workers.pop()!.kill('SIGKILL')
-    const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
-    expect(best.length).toBeGreaterThan(PONDS)
-    expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
-
-    // as if the silence had been long enough
-    await inFirm(firmId, (trx) => trx('plan_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
-    // told to stop before the next worker has it, that one still knows what the dead one had found
-    await stopPlan(actors.office, id)
-    workers.push(await startWorker())
-    const run = await runWhen(actors.office, id, isOver)
-    expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
-    expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
-    expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
-  }, PATIENCE_MS)
-
-  it('a worker killed in the middle of a forecast: what it had worked out is kept, and the next one does the rest', async () => {
-    const { actors, firmId } = await makeFirm('Garganey')
-    const ponds: PondId[] = []
-    for (let i = 0; i < FORECAST_PONDS; i++) ponds.push(await addPond(actors.owner, newPond({ name: `Pond ${i}` })))
-    await logReadings(actors.owner, ponds[0], {
-      at: new Date(Date.now() - 5 * 86_400_000).toISOString(),
-      method: 'drops',
-      readings: { tan: { value: 0.2, belowStep: false } },
-      confirmedUnlikely: false,
-    })
-    const { id } = await askForecast(actors.owner)
-    // asked twice, begun once
-    expect((await askForecast(actors.office)).id).toBe(id)
-    workers.push(await startWorker())
-    const forecastWhen = async (ready: (run: ForecastRun) => boolean) => {
-      for (let tries = 0; tries < 1800; tries++) {
-        const run = await forecastRun(actors.owner, id)
-        if (ready(run)) return run
-        await new Promise((resolve) => setTimeout(resolve, 100))
+  it(
+    'two of them on one queue work plans out once each, stop on request, and take over from one that died',
+    async () => {
+      const { actors, firmId } = await makeFirm('Teal')
+      const pondId = await addPond(actors.owner, newPond())
+      await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 28 }]))
+      workers.push(...(await Promise.all([startWorker(), startWorker()])))
+      const first = await askPlan(actors.office, wish())
+      const second = await askPlan(actors.office, wish({ lateByDays: 5 }))
+      for (const { id } of [first, second]) {
+        const run = await runWhen(actors.office, id, isOver)
+        expect(run.state).toBe('done')
+        expect(run.result!.changes.some((c) => c.pondId === pondId)).toBe(true)
       }
-      throw new Error(`the forecast never came to it: ${JSON.stringify(await forecastRun(actors.owner, id))}`)
-    }
-    await forecastWhen((run) => run.state === 'running' && run.done > 0 && run.done < FORECAST_PONDS)
-    workers.pop()!.kill('SIGKILL')
-    const kept = await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id', 'made_at'))
-    expect(kept.length).toBeGreaterThan(0)
-    expect(kept.length).toBeLessThan(FORECAST_PONDS)
+      expect((await planningBoard(actors.office)).run?.id).toBe(second.id)
 
-    // as if the silence had been long enough
-    await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
-    workers.push(await startWorker())
-    expect(await forecastWhen((run) => run.state === 'done')).toMatchObject({ done: FORECAST_PONDS, ponds: FORECAST_PONDS })
-    expect(await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id'))).toHaveLength(FORECAST_PONDS)
-    const { forecast } = await pondOutlook(actors.owner, ponds[0])
-    expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
-    expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
+      // one that died left its run marked as running, and no sign of life since
+      const left = crypto.randomUUID() as PlanRunId
+      await inFirm(firmId, (trx) =>
+        trx('plan_runs').insert({
+          id: left,
+          firm_id: firmId,
+          state: 'running',
+          wish: JSON.stringify(wish()),
+          asked_by: actors.office.userId,
+          heartbeat: '2020-01-01',
+        }),
+      )
+      expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
 
-    // what the filter had read on settled days is remembered, and nobody else's ponds are seen
-    const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
-    expect(row.filter.lastRead.tan.value).toBe(0.2)
-    const stranger = await makeFirm('Smew')
-    expect((await waterLab(stranger.actors.owner)).ponds).toBe(0)
-    await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })
-    await expect(askForecast(stranger.actors.technician)).rejects.toMatchObject({ problem: { kind: 'forbidden' } })
+      // its job was lost between the row and the queue, or with a worker that had just taken it: it waits with nobody to come
+      const orphan = crypto.randomUUID() as PlanRunId
+      await inFirm(firmId, (trx) =>
+        trx('plan_runs').insert({
+          id: orphan,
+          firm_id: firmId,
+          state: 'queued',
+          wish: JSON.stringify(wish()),
+          asked_by: actors.office.userId,
+          waits_since: '2020-01-01',
+        }),
+      )
+      expect((await runWhen(actors.office, orphan, isOver)).state).toBe('done')
 
-    // stopped when asked
-    for (const worker of workers.splice(0)) worker.kill('SIGTERM')
-    const again = await askForecast(actors.owner)
-    await stopForecast(actors.owner, again.id)
-    expect((await forecastRun(actors.owner, again.id)).state).toBe('stopped')
-  }, PATIENCE_MS)
+      // stopped before any worker has it: nothing is worked out
+      for (const worker of workers.splice(0)) worker.kill('SIGTERM')
+      const stopped = await askPlan(actors.office, wish())
+      await stopPlan(actors.office, stopped.id)
+      workers.push(await startWorker())
+      await new Promise((resolve) => setTimeout(resolve, 1500))
+      expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
+    },
+    PATIENCE_MS,
+  )
+
+  it(
+    'a worker killed in the middle of a plan: the next one goes on from the best so far, and what stands is untouched until it is taken over',
+    async () => {
+      const { actors, firmId, crewId } = await makeFirm('Gadwall')
+      const ponds = []
+      for (let i = 0; i < PONDS; i++) {
+        const pondId = await addPond(actors.owner, newPond({ name: `Pond ${i}` }))
+        await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 3 }]))
+        ponds.push(pondId)
+      }
+      const standing = await planVisit(actors.office, { pondId: ponds[0], jobType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
+      const { id } = await askPlan(actors.office, wish())
+
+      workers.push(await startWorker())
+      await runWhen(actors.office, id, (run) => inFirm(firmId, async (trx) => run.state === 'running' && (await bestSoFar(trx, id)).length > 0))
+      workers.pop()!.kill('SIGKILL')
+      const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
+      expect(best.length).toBeGreaterThan(PONDS)
+      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+
+      // as if the silence had been long enough
+      await inFirm(firmId, (trx) => trx('plan_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
+      // told to stop before the next worker has it, that one still knows what the dead one had found
+      await stopPlan(actors.office, id)
+      workers.push(await startWorker())
+      const run = await runWhen(actors.office, id, isOver)
+      expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
+      expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
+      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+    },
+    PATIENCE_MS,
+  )
+
+  it(
+    'a worker killed in the middle of a forecast: what it had worked out is kept, and the next one does the rest',
+    async () => {
+      const { actors, firmId } = await makeFirm('Garganey')
+      const ponds: PondId[] = []
+      for (let i = 0; i < FORECAST_PONDS; i++) ponds.push(await addPond(actors.owner, newPond({ name: `Pond ${i}` })))
+      await logReadings(actors.owner, ponds[0], {
+        at: new Date(Date.now() - 5 * 86_400_000).toISOString(),
+        method: 'drops',
+        readings: { tan: { value: 0.2, belowStep: false } },
+        confirmedUnlikely: false,
+      })
+      const { id } = await askForecast(actors.owner)
+      // asked twice, begun once
+      expect((await askForecast(actors.office)).id).toBe(id)
+      workers.push(await startWorker())
+      const forecastWhen = async (ready: (run: ForecastRun) => boolean) => {
+        for (let tries = 0; tries < 1800; tries++) {
+          const run = await forecastRun(actors.owner, id)
+          if (ready(run)) return run
+          await new Promise((resolve) => setTimeout(resolve, 100))
+        }
+        throw new Error(`the forecast never came to it: ${JSON.stringify(await forecastRun(actors.owner, id))}`)
+      }
+      await forecastWhen((run) => run.state === 'running' && run.done > 0 && run.done < FORECAST_PONDS)
+      workers.pop()!.kill('SIGKILL')
+      const kept = await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id', 'made_at'))
+      expect(kept.length).toBeGreaterThan(0)
+      expect(kept.length).toBeLessThan(FORECAST_PONDS)
+
+      // as if the silence had been long enough
+      await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
+      workers.push(await startWorker())
+      expect(await forecastWhen((run) => run.state === 'done')).toMatchObject({ done: FORECAST_PONDS, ponds: FORECAST_PONDS })
+      expect(await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id'))).toHaveLength(FORECAST_PONDS)
+      const { forecast } = await pondOutlook(actors.owner, ponds[0])
+      expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
+      expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
+
+      // what the filter had read on settled days is remembered, and nobody else's ponds are seen
+      const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
+      expect(row.filter.lastRead.tan.value).toBe(0.2)
+      const stranger = await makeFirm('Smew')
+      expect((await waterLab(stranger.actors.owner)).ponds).toBe(0)
+      await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })
+      await expect(askForecast(stranger.actors.technician)).rejects.toMatchObject({ problem: { kind: 'forbidden' } })
+
+      // stopped when asked
+      for (const worker of workers.splice(0)) worker.kill('SIGTERM')
+      const again = await askForecast(actors.owner)
+      await stopForecast(actors.owner, again.id)
+      expect((await forecastRun(actors.owner, again.id)).state).toBe('stopped')
+    },
+    PATIENCE_MS,
+  )
 })

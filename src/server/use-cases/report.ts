@@ -11,6 +11,7 @@ import { listFollowUpsOfVisit } from '@/server/db/follow-up-repository'
 import { listPhotos } from '@/server/db/photo-repository'
 import { findVisit, listEntries } from '@/server/db/visit-repository'
 import { writeReport, type VisitReport } from '@/domain/visit-report'
+import { fishOfTheFirstDay } from './field/facts'
 
 export interface ReportPage {
   readonly report: VisitReport
@@ -45,7 +46,7 @@ export async function reportOf(trx: Knex.Transaction, visit: VisitInContext, fir
   const log = await listEntries(trx, visit.id)
   const states = stepStates(visit.job.steps, log)
   return {
-    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id), (await findFirm(trx)).timeZone),
+    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id), (await findFirm(trx)).timeZone, await fishOfTheFirstDay(trx, visit.id)),
     meanings: judgeWater(states),
     photos: bestTwo(await listPhotos(trx, visit.id)),
     firmName,

@@ -104,6 +104,7 @@ export async function addOneOff(actor: Actor, pondId: PondId, input: OneOffInput
       dueFrom: input.from,
       dueTo: input.to,
       minutes: input.minutes,
+      urgent: input.urgent,
     })
   })
 }

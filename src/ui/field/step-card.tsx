@@ -73,6 +73,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   }
   const stop = judgeStep(step, gateContext(states, answer, view.gateFacts, now), answer, products, dosing.recent, {
     states,
+    fishInTanks: view.gateFacts.fishInTanks,
     timerStartedAt: timerStart(log, step.key),
     atMs: now,
   })

@@ -39,20 +39,29 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
   const [pondId, setPondId] = useState(ponds[0]?.id ?? '')
   const [title, setTitle] = useState('')
   const [minutes, setMinutes] = useState<number | null>(90)
+  const [fromTime, setFromTime] = useState('')
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const crewName = crews.find((c) => c.id === crewId)?.name ?? ''
   const ask = async () => {
     setProblem(null)
-    const base = { from, to: addDays(to < from ? from : to, ROOM_DAYS) }
+    const clock = fromTime === '' ? null : fromTime
+    const base = { from, to: addDays(to < from ? from : to, ROOM_DAYS), fromTime: clock }
     const days = Array.from({ length: 60 }, (_, i) => addDays(from, i)).filter((day) => day <= to)
     if (kind === 'rain') onAsk({ ...EMPTY_WISH, ...base, lostDays: days, reason: 'Rain or storm' })
     if (kind === 'sick') onAsk({ ...EMPTY_WISH, ...base, absent: [{ crewId, from, to: to < from ? from : to }], reason: `${crewName} away` })
-    if (kind === 'truck') onAsk({ ...EMPTY_WISH, from, to: to < from ? from : to, withoutKit: [crewId], reason: `Truck of ${crewName} broken` })
+    if (kind === 'truck')
+      onAsk({ ...EMPTY_WISH, from, to: to < from ? from : to, fromTime: clock, withoutKit: [crewId], reason: `Truck of ${crewName} broken` })
     if (kind !== 'emergency') return
-    const outcome = await send('POST', `/api/v1/ponds/${pondId}/one-offs`, { title, from: today, to: addDays(today, EMERGENCY_DAYS), minutes })
+    const outcome = await send('POST', `/api/v1/ponds/${pondId}/one-offs`, {
+      title,
+      from: today,
+      to: addDays(today, EMERGENCY_DAYS),
+      minutes,
+      urgent: true,
+    })
     if (!outcome.ok) return setProblem(outcome.problem)
-    onAsk({ ...EMPTY_WISH, from: today, to: addDays(today, EMERGENCY_DAYS + 2), reason: `Emergency: ${title}` })
+    onAsk({ ...EMPTY_WISH, from: today, to: addDays(today, EMERGENCY_DAYS + 2), fromTime: clock, reason: `Emergency: ${title}` })
   }
   return (
     <details className="sheet">
@@ -93,6 +102,9 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
               <TextField label="Last day" type="date" min={from} value={to} onChange={(e) => setTo(e.target.value)} />
             </>
           )}
+          {kind === 'emergency' || from === today ? (
+            <TextField label="Crews are free from (empty: now)" type="time" value={fromTime} onChange={(e) => setFromTime(e.target.value)} />
+          ) : null}
         </div>
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={busy || crews.length === 0}>

@@ -12,7 +12,10 @@ interface PlanChangesProps {
 }
 
 /** The plan as a list of changes by week, to take over whole or in part. */
-export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
+export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesProps) {
+  // a shift of the hour that nobody has to be told of goes along with what needs it
+  const changes = useMemo(() => all.filter((c) => c.kind !== 'shifted'), [all])
+  const shifted = all.length - changes.length
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
   const [saving, setSaving] = useState(false)
   const weeks = useMemo(() => {
@@ -25,7 +28,8 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
   }, [changes])
   const toggle = (keys: readonly string[], on: boolean) => {
     const next = new Set(left)
-    for (const key of keys) {
+    // both days of a cleanout, or neither
+    for (const key of keys.flatMap((k) => [k, ...(changes.find((c) => c.key === k)?.pair ? [changes.find((c) => c.key === k)!.pair!] : [])])) {
       if (on) next.delete(key)
       else next.add(key)
     }
@@ -45,6 +49,11 @@ export function PlanChanges({ changes, crewName, onAccept }: PlanChangesProps) {
         {toTell > 0 ? (
           <span className="soft">
             {toTell === 1 ? '1 customer knows' : `${toTell} customers know`} of another day: to be told under Letters once taken over.
+          </span>
+        ) : null}
+        {shifted > 0 ? (
+          <span className="soft">
+            {shifted === 1 ? '1 visit begins' : `${shifted} visits begin`} a little earlier or later on the same day; nobody has to be told.
           </span>
         ) : null}
         <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>

@@ -22,6 +22,7 @@ import { FirmPeriods } from './firm-periods'
 import { LearntDurations } from './learnt-durations'
 import { SideBySide, wishWords } from './side-by-side'
 import { PlanChanges } from './plan-changes'
+import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
 
 type Board = Awaited<ReturnType<typeof planningBoard>>
@@ -109,6 +110,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
             </>
           ) : null}
         </p>
+        {data.takeover ? <LastTakeover takeover={data.takeover} onUndone={setTaken} onProblem={setProblem} /> : null}
         {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
         {run?.state === 'stopped' && !run.result ? <p className="mb-0">Stopped before it began.</p> : null}
@@ -199,11 +201,12 @@ interface ResultProps {
 function Result({ run, result, crewName, onAccept }: ResultProps) {
   const { changes, unplaced, missed, crunch, kept } = result
   const joined = changes.filter((c) => c.kind === 'joined').length
+  const shown = changes.filter((c) => c.kind !== 'shifted')
   return (
     <>
       <section className="sheet" aria-label="The plan">
         <h2>
-          {changes.length === 0
+          {shown.length === 0
             ? 'Nothing to change'
             : `${changes.filter((c) => c.kind === 'new').length} new visits, ${changes.filter((c) => c.kind === 'moved').length} moved${joined > 0 ? `, ${joined} with more to do` : ''}`}
         </h2>
@@ -211,6 +214,10 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           {shortDate(run.wish.from)} – {shortDate(run.wish.to)} {run.wish.to.slice(0, 4)}; {kept} planned visits stay; {duration(result.travelMin)} on the road
           {result.roads === 'crow' ? ' by straight lines, since the roads service did not answer' : ''}.
           {run.state === 'stopped' ? ' Stopped early: the best plan so far.' : ''} Checked by itself before it was shown.
+          {result.besides ? ` ${result.besides} on weekends stay where they were put.` : ''}
+          {result.overlong?.length
+            ? ` Longer than the crew’s hours, and left as they were put: ${result.overlong.map((d) => `${crewName(d.crewId)} on ${shortDate(d.day)}`).join(', ')}.`
+            : ''}
           {result.notOnMap.length > 0 ? ` Not on the map, so counted as at the yard: ${result.notOnMap.join(', ')}.` : ''}
           {wishWords(run.wish, crewName) === 'as it is' ? null : (
             <strong>
@@ -279,7 +286,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
         </section>
       ) : null}
       {result.waiting?.length > 0 ? <Waiting waiting={result.waiting} /> : null}
-      {changes.length > 0 && run.wish.newCustomers === 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
+      {shown.length > 0 && run.wish.newCustomers === 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
     </>
   )
 }

@@ -2,12 +2,13 @@
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { daysBetween } from '@/core/numeric/calendar'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
 import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
 import { formatNumber } from '@/core/units/format'
 import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
 import { longDate, duration, shortDate } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
+import { CheckField } from '@/ui/components/check-field'
 import { ChoiceField } from '@/ui/components/choice-field'
 import { ProblemNote } from '@/ui/components/problem-note'
 import { TextField } from '@/ui/components/text-field'
@@ -39,7 +40,11 @@ export function PlanForm({ data }: { data: PlanData }) {
   const [busy, setBusy] = useState(false)
   const isCleanout = data.job.key === 'spring-cleanout'
   const crew = crews.find((c) => c.id === crewId)
-  const minutes = crew?.plannedMinutes ?? 0
+  const [days, setDays] = useState<1 | 2 | null>(null)
+  const whole = crew?.plannedMinutes ?? 0
+  // a day that would run late is spread over two, unless somebody says otherwise
+  const spread = crew?.twoDays ? (days ?? (endsLate({ startTime, minutes: whole }) ? 2 : 1)) : 1
+  const minutes = crew?.twoDays && spread === 2 ? crew.twoDays.first : whole
   const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
   const alreadyPlanned = data.visits.filter((v) => v.pondId === pond.id)
   const end = clockAfter(startTime, minutes)
@@ -47,7 +52,7 @@ export function PlanForm({ data }: { data: PlanData }) {
 
   const plan = async () => {
     setBusy(true)
-    const outcome = await send<{ id: string }>('POST', '/api/v1/visits', { pondId: pond.id, jobType: data.job.key, day, startTime, crewId, note })
+    const outcome = await send<{ id: string }>('POST', '/api/v1/visits', { pondId: pond.id, jobType: data.job.key, day, startTime, crewId, note, days: spread })
     setBusy(false)
     if (!outcome.ok) return setProblem(outcome.problem)
     router.push(`/rounds?day=${day}`)
@@ -138,6 +143,21 @@ export function PlanForm({ data }: { data: PlanData }) {
                 </div>
               ) : null}
             </div>
+            {crew?.twoDays ? (
+              <div className="mt-2">
+                <CheckField
+                  label="Over two days: the pond fills through the night, the fish go back the next morning"
+                  checked={spread === 2}
+                  onChange={(on) => setDays(on ? 2 : 1)}
+                />
+                {spread === 2 ? (
+                  <p className="soft small mb-0">
+                    Second day: {longDate(addDays(day, 1))}, {startTime}, about {duration(crew.twoDays.second)}. Same crew; tanks and aerator stay out
+                    overnight, and somebody has to look at them.
+                  </p>
+                ) : null}
+              </div>
+            ) : null}
             <TextField className="mt-2" label="Note for the crew" value={note} onChange={(e) => setNote(e.target.value)} />
           </fieldset>
           <ProblemNote problem={problem} />

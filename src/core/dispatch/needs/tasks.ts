@@ -26,8 +26,7 @@ export function takeAlong(needs: readonly Need[], work: PondWork, from: IsoDate,
     else if (host) {
       const [first, last] = [later(host.earliest, earliest), earlier(host.latest, latest)]
       found[found.indexOf(host)] = { ...host, earliest: first, best: earlier(later(host.best, first), last), latest: last, tasks: [...host.tasks, task] }
-    } else
-      found.push(ownVisit(work, task, from, earliest, earlier(latest, later(to, earliest))))
+    } else found.push(ownVisit(work, task, from, earliest, earlier(latest, later(to, earliest))))
   }
   return { needs: found, joins }
 }

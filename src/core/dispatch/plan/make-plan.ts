@@ -33,11 +33,10 @@ export interface MakePlanOptions extends Omit<SearchOptions, 'start' | 'locked' 
   readonly onBest?: (best: () => readonly Assignment[]) => void
 }
 
-/** So many visits that stand may move for each that was displaced, and for each that is new. @source house default */
+/** So many visits that stand may move for each that was displaced; for what is new none does. @source house default */
 const MOVED_PER_DISPLACED = 0.5
-const MOVED_PER_NEW = 0.1
 /** Where most stands, the search is about what does not: so many steps, and so many for each of those. */
-const REPLAN_STEPS = [4_000, 400] as const
+const REPLAN_STEPS = [4_000, 100] as const
 
 /**
  * A season plan or a few days' rounds: which crew, which day, in which order and when, within windows, skills, kit, hours and spacing.
@@ -55,7 +54,7 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
     iterations: open.length === 0 ? 0 : replan,
     start,
     locked,
-    standing: { stops: standing, mostMoved: Math.floor(displaced * MOVED_PER_DISPLACED + (open.length - displaced) * MOVED_PER_NEW) },
+    standing: { stops: standing, mostMoved: Math.floor(displaced * MOVED_PER_DISPLACED) },
     around: standing.length > 0 ? open : [],
     onProgress: (progress) => {
       options.onProgress?.(progress)

@@ -44,7 +44,11 @@ describe('a plan', () => {
         (rows) => {
           const given = input(
             rows.map(([location, dayAt, startMin], i) =>
-              visit(`v${i}`, { location, free: true, published: i % 2 === 0 ? { crew: i % 4 === 0 ? 'Otter' : 'Newt', day: addDays(MONDAY, dayAt), startMin } : null }),
+              visit(`v${i}`, {
+                location,
+                free: true,
+                published: i % 2 === 0 ? { crew: i % 4 === 0 ? 'Otter' : 'Newt', day: addDays(MONDAY, dayAt), startMin } : null,
+              }),
             ),
           )
           let best = 0

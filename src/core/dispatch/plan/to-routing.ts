@@ -254,8 +254,12 @@ function published(
     return kept
   })
   // legs that were torn apart, or stops too close, are put right: the later one is planned anew
-  const astray = new Set(misplaced(start, links, vehicles).filter((stop) => !locked.includes(stop)))
-  if (astray.size > 0) start = start.map((route) => route.filter((stop) => !astray.has(stop)))
+  for (;;) {
+    const astray = new Set(misplaced(start, links, vehicles).filter((stop) => !locked.includes(stop)))
+    if (astray.size === 0) break
+    // what waited for one of these may have to go as well
+    start = start.map((route) => route.filter((stop) => !astray.has(stop)))
+  }
   const placed = new Set(start.flat())
   start.forEach((route, v) => {
     for (const stop of route) {

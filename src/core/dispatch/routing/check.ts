@@ -2,7 +2,8 @@ import type { RoutingProblem } from './problem'
 
 /** What is wrong with a plan; empty when it can be driven. */
 export interface RoutingViolation {
-  readonly code: 'unknown-stop' | 'twice' | 'not-allowed' | 'late' | 'day-over' | 'overloaded' | 'too-close' | 'too-far' | 'without' | 'other-crew' | 'tanks-full'
+  readonly code:
+    'unknown-stop' | 'twice' | 'not-allowed' | 'late' | 'day-over' | 'overloaded' | 'too-close' | 'too-far' | 'without' | 'other-crew' | 'tanks-full'
   readonly vehicle: number
   readonly stop: number
   /** By how much: minutes, load or days. */

@@ -15,14 +15,7 @@ const SPLIT_GROWTH = 0.01
  * @param out receives the stops taken out
  * @source slack induction by string removals, Christiaens & Vanden Berghe 2020
  */
-export function ruin(
-  state: RoutingState,
-  near: readonly Int32Array[],
-  movable: Uint8Array,
-  around: readonly number[],
-  random: Random,
-  out: number[],
-): void {
+export function ruin(state: RoutingState, near: readonly Int32Array[], movable: Uint8Array, around: readonly number[], random: Random, out: number[]): void {
   const { routes, at } = state
   const seed = around.length > 0 ? around[Math.floor(random() * around.length)] : Math.floor(random() * at.length)
   let lengths = 0

@@ -47,7 +47,8 @@ export function firstDayOf(cleanout: JobType): JobType {
     steps: [...steps.slice(0, at), OVERNIGHT, ...steps.slice(at)],
     // what follows a cleanout follows its second day
     followUpReadings: [],
-    customerNote: 'The pond fills through the night and the fish stay in covered, aerated tanks. Please leave pump, hose and aerator as they are; call us if any of them stops.',
+    customerNote:
+      'The pond fills through the night and the fish stay in covered, aerated tanks. Please leave pump, hose and aerator as they are; call us if any of them stops.',
   }
 }
 

@@ -75,10 +75,13 @@ export async function joinLegs(knex: Knex): Promise<void> {
         .where({ id: first.id })
         .update({ job: JSON.stringify(firstDayOf(first.job)), version: knex.raw('version + 1') })
   }
-  const runs = await knex('plan_runs').whereRaw(`result::text like ?`, [`%${OLD_SUFFIX}%`]).select('id', 'result')
+  const runs = await knex('plan_runs')
+    .whereRaw(`result::text like ?`, [`%${OLD_SUFFIX}%`])
+    .select('id', 'result')
   for (const { id, result } of runs) {
     const keys = new Set<string>(result.changes.map((c: StoredChange) => c.key))
-    const pairOf = (key: string) => (key.endsWith(OLD_SUFFIX) ? key.slice(0, -OLD_SUFFIX.length) : keys.has(`${key}${OLD_SUFFIX}`) ? `${key}${OLD_SUFFIX}` : null)
+    const pairOf = (key: string) =>
+      key.endsWith(OLD_SUFFIX) ? key.slice(0, -OLD_SUFFIX.length) : keys.has(`${key}${OLD_SUFFIX}`) ? `${key}${OLD_SUFFIX}` : null
     const changes = result.changes.map((c: StoredChange) => ({
       ...c,
       pair: pairOf(c.key),

@@ -3,11 +3,11 @@ import type { PondInContext } from '@/domain/pond'
 import { savedPondFacts } from '@/domain/pond-facts'
 import { systemVolumeOf } from '@/domain/system-volume'
 import type { VisitId } from '@/domain/ids'
-import type { GateFacts } from '@/domain/visit-progress'
+import { fishTakenOut, stepStates, type FishInTanks, type GateFacts } from '@/domain/visit-progress'
 import { findSite } from '@/server/db/customer-repository'
 import { listDesigns } from '@/server/db/design-repository'
 import { listLastReadings } from '@/server/db/reading-repository'
-import { lastFigure } from '@/server/db/visit-repository'
+import { findVisit, lastFigure, listEntries } from '@/server/db/visit-repository'
 
 /** What gates need to know of the pond: its whole water, whether plants grow in it, and when water was last changed. */
 export async function gateFacts(trx: Knex.Transaction, visitId: VisitId | null, pond: PondInContext): Promise<GateFacts> {
@@ -21,5 +21,13 @@ export async function gateFacts(trx: Knex.Transaction, visitId: VisitId | null, 
     lastChangeAt: last?.at ?? null,
     fill: (await findSite(trx, pond.siteId))?.fill ?? null,
     salinity: readings.find((r) => r.kind === 'salinity')?.value ?? null,
+    fishInTanks: visitId ? await fishOfTheFirstDay(trx, visitId) : null,
   }
+}
+
+/** Fish that the first day of a cleanout put into tanks, for its second. */
+export async function fishOfTheFirstDay(trx: Knex.Transaction, secondDay: VisitId): Promise<FishInTanks | null> {
+  const { legOf } = (await findVisit(trx, secondDay)) ?? {}
+  const first = legOf ? await findVisit(trx, legOf) : undefined
+  return first ? fishTakenOut(stepStates(first.job.steps, await listEntries(trx, first.id))) : null
 }

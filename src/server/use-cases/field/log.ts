@@ -133,8 +133,10 @@ async function gateVerdict(
       atMs,
     ),
   ]
-  const verdict = judgeStep(step, gateContext(states, answer, await gateFacts(trx, visit.id, pond), atMs), answer, products, recent, {
+  const facts = await gateFacts(trx, visit.id, pond)
+  const verdict = judgeStep(step, gateContext(states, answer, facts, atMs), answer, products, recent, {
     states,
+    fishInTanks: facts.fishInTanks,
     timerStartedAt: timerStart(log, step.key),
     atMs,
   })

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { DEFAULT_PLAN_WEIGHTS, wholeSteps, type PlanInput } from '@/core/dispatch/plan/plan-input'
+import { addDays } from '@/core/numeric/calendar'
 import { PlanWish } from '@/domain/plan-run'
 import { inPeriod } from '@/domain/firm-period'
 import { listBusy } from '@/server/db/busy-repository'
@@ -12,10 +13,14 @@ import { busyVisits } from './busy'
 import { planCrew } from './gather'
 import { lightOf } from './light'
 import { locate } from './places'
-import { publishedVisit } from './plan-visits'
+import { legsOf } from './legs-of'
+import { AS_IT_STANDS, publishedVisit } from './plan-visits'
 
 /** What a move on the board is judged by; the travel table crosses to the browser as plain numbers. */
 export type BoardInput = Omit<PlanInput, 'travel'> & { readonly travel: readonly number[] }
+
+/** Two days of one piece of work lie no further apart. */
+const LEG_DAYS = 7
 
 /** A board without its ways: those are asked for outside the transaction that read the rest. */
 export interface BoardFacts {
@@ -32,7 +37,10 @@ export async function withTravel({ board, points }: BoardFacts): Promise<BoardIn
 /** Crews, visits and places of some days, for judging moves by hand; of one crew alone where only its days are asked about. */
 export async function boardFacts(trx: Knex.Transaction, days: readonly string[], crewId?: string): Promise<BoardFacts> {
   const [from, to] = [days[0], days[days.length - 1]]
-  const visits = (await listPlanningVisits(trx, from)).filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
+  // the first day of a cleanout may lie just before
+  const near = await listPlanningVisits(trx, addDays(from, -LEG_DAYS))
+  const legs = legsOf(near)
+  const visits = near.filter((v) => v.day >= from).filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
   const concerned = new Set(visits.map((v) => v.pondId))
   const ponds = (await listPlanningPonds(trx, [...concerned])).filter((p) => concerned.has(p.pondId))
   const byId = new Map(ponds.map((p) => [p.pondId, p]))
@@ -49,7 +57,11 @@ export async function boardFacts(trx: Knex.Transaction, days: readonly string[],
     days: days.filter((day) => !inPeriod(periods, 'closed', day)),
     crews: crews.map((crew) => planCrew(crew, places.yardOf(crew.id), busy.wholeDays.get(crew.id) ?? [])),
     visits: [
-      ...visits.map((v) => ({ ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, open), preferredCrew: null, published: null })),
+      ...visits.map((v) => ({
+        ...publishedVisit(v, byId.get(v.pondId)!, places.of(v.pondId), wish, open, { ...AS_IT_STANDS, ...legs(v) }),
+        preferredCrew: null,
+        published: null,
+      })),
       ...busy.visits,
     ],
     locations: places.points.length,

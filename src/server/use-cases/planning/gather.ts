@@ -65,7 +65,6 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
   return locate(await listPlanningPonds(trx), crews).points
 }
 
-
 /** Everything a plan is made from, read at one moment. @param now a plan that begins today begins now, where crews are; left out: it is early in the morning @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
 export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined, now?: Date): Promise<PlanContext> {
   const { timeZone, practice: house } = await findFirm(trx)

@@ -95,7 +95,8 @@ const SLACK_MIN = { told: 25, untold: 120 } as const
 const TOLD_WEIGHT = 2
 const NEAR = { weight: 2, days: 14 } as const
 
-const changeWeight = ({ knows, daysAhead }: StandingFacts): number => (knows ? TOLD_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
+const changeWeight = ({ knows, daysAhead }: StandingFacts): number =>
+  (knows ? TOLD_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
 
 /** A visit that is planned already keeps its length, and may move within its job's window. */
 export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, about = AS_IT_STANDS): PlanVisit {

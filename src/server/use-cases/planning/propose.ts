@@ -22,9 +22,7 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
   const changes: PlanChange[] = []
   let kept = 0
   const untouched = new Set(outcome.untouched.map((d) => `${d.crew} ${d.day}`))
-  const pairs = new Map(
-    input.visits.flatMap(({ id, after }) => after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : []))),
-  )
+  const pairs = new Map(input.visits.flatMap(({ id, after }) => after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : []))))
   for (const a of outcome.assignments) {
     if (a.visit.startsWith(BUSY_PREFIX)) continue
     const visit = byId.get(a.visit)!
