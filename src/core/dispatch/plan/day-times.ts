@@ -30,13 +30,17 @@ export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: reado
 
 /**
  * The same, but a visit that is published for this crew and day is not called earlier than its customer was told, where the day can bear that;
- * where it cannot, as early as can be.
+ * where it cannot, earlier by no more than its customer does not have to hear of, and where that is not enough, as early as can be.
  */
 export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
-  const told = ({ published }: PlanVisit) => (published && published.crew === crew.id && published.day === day ? published.startMin : 0)
-  const steady = laidOut(ways, crew, day, visits, (v) => Math.max(v.opensMin, told(v)))
-  const fits = steady.stops.every((stop, i) => stop.startMin <= visits[i].closesMin) && steady.homeMin <= crewHours(ways, crew, day).latestMin
-  return fits ? steady : dayTimes(ways, crew, day, visits)
+  const { latestMin } = crewHours(ways, crew, day)
+  const told = ({ published }: PlanVisit) => (published && published.crew === crew.id && published.day === day ? published.startMin : null)
+  const latest = (v: PlanVisit) => Math.min(v.closesMin, (told(v) ?? Infinity) + (v.slackMin ?? Infinity))
+  for (const earlierBy of [0, 1]) {
+    const steady = laidOut(ways, crew, day, visits, (v) => Math.max(v.opensMin, (told(v) ?? 0) - earlierBy * (v.slackMin ?? 0)))
+    if (steady.stops.every((stop, i) => stop.startMin <= latest(visits[i])) && steady.homeMin <= latestMin) return steady
+  }
+  return dayTimes(ways, crew, day, visits)
 }
 
 function laidOut(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
