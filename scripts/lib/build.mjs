@@ -6,7 +6,7 @@ import { runOrStop } from './processes.mjs'
 import { progress } from './say.mjs'
 import { buildServiceWorker } from './service-worker.mjs'
 
-const SOURCES = ['src', 'public', 'next.config.ts', 'scripts/lib/service-worker.mjs', 'package-lock.json', 'tsconfig.json']
+const SOURCES = ['src', 'public', 'next.config.ts', 'scripts/lib/service-worker.mjs', 'scripts/lib/build.mjs', 'package-lock.json', 'tsconfig.json']
 
 function* files(path) {
   if (!existsSync(path)) return
@@ -20,6 +20,20 @@ function sourceHash() {
   return hash.digest('hex')
 }
 
+/** The thread that computes and reads what requests bring, as one file beside the app. */
+async function buildHeavyThread(distDir) {
+  const { build } = await import('esbuild')
+  await build({
+    entryPoints: [inRoot('src', 'server', 'threads', 'heavy-thread.ts')],
+    bundle: true,
+    packages: 'external',
+    platform: 'node',
+    format: 'esm',
+    outfile: inRoot(distDir, 'heavy-thread.mjs'),
+    logLevel: 'error',
+  })
+}
+
 /** next build into a folder, when the sources are not the ones that were built. */
 export async function ensureBuild(distDir = '.next') {
   const stamp = inRoot(distDir, 'slow-reed-sources')
@@ -31,5 +45,6 @@ export async function ensureBuild(distDir = '.next') {
     env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
   })
   await buildServiceWorker(distDir)
+  await buildHeavyThread(distDir)
   writeFileSync(stamp, wanted)
 }

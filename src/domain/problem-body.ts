@@ -1,7 +1,15 @@
 import type { ZodError } from 'zod'
 import type { FieldProblem, Problem, ProblemBody } from './problems'
 
-const STATUS: Readonly<Record<Problem['kind'], number>> = { 'not-found': 404, forbidden: 403, 'bad-input': 422, conflict: 409, refused: 409, 'too-many': 429 }
+const STATUS: Readonly<Record<Problem['kind'], number>> = {
+  'not-found': 404,
+  forbidden: 403,
+  'bad-input': 422,
+  conflict: 409,
+  refused: 409,
+  'too-many': 429,
+  busy: 503,
+}
 
 /** A problem as it crosses the wire. */
 export function problemBody(problem: Problem): ProblemBody {

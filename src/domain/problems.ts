@@ -8,6 +8,8 @@ export type Problem =
   /** The rules of the work say no for now (a gate, a clash). */
   | { kind: 'refused'; message: string; details?: unknown }
   | { kind: 'too-many'; message: string; retryAfterS: number }
+  /** The machine has enough to do for now. */
+  | { kind: 'busy'; message: string; retryAfterS: number }
 
 export interface FieldProblem {
   readonly path: string

@@ -16,8 +16,8 @@ export interface BusyOutcome {
 }
 
 const DAY_MIN = 24 * 60
-/** Repeating events are followed so far, and no event more often than this. */
-const MOST_REPEATS = 800
+/** An event that repeats is followed through so many turns, those before the days that are asked for among them. */
+const MOST_TURNS = 30_000
 const MOST_TIMES = 5000
 const NO_CALENDAR: BusyOutcome = { busy: [], problems: ['This is not an iCalendar file (.ics) with one calendar in it.'] }
 
@@ -59,10 +59,10 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
         if (property && zone) (property.getFirstValue() as ICAL.Time).zone = zone
       }
       const whole = new ICAL.Event(event)
-      for (const [start, end] of occurrences(whole)) {
+      for (const [start, end] of occurrences(whole, from)) {
         const [first, last] = [instantOf(start), instantOf(end)]
         if (first.toISODate()! > to) break
-        busy.push(...daysOf(uid, title, first, last).filter((b) => b.day >= from && b.day <= to))
+        busy.push(...daysOf(uid, title, first, last, { from, to, timeZone }))
         if (busy.length > MOST_TIMES) return { busy: busy.slice(0, MOST_TIMES), problems: [`Only the first ${MOST_TIMES} busy times were read.`] }
       }
     } catch (error) {
@@ -72,24 +72,35 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
   return { busy, problems }
 }
 
-function* occurrences(event: ICAL.Event): Generator<[ICAL.Time, ICAL.Time]> {
+/** @param from turns that are over before this day are passed by */
+function* occurrences(event: ICAL.Event, from: string): Generator<[ICAL.Time, ICAL.Time]> {
   if (!event.isRecurring()) {
     yield [event.startDate, event.endDate]
     return
   }
   const iterator = event.iterator()
-  for (let n = 0; n < MOST_REPEATS; n++) {
+  // a day more on either side, since zones differ
+  const early = DateTime.fromISO(from, { zone: 'utc' }).minus({ days: 2 }).toSeconds() - event.duration.toSeconds()
+  for (let n = 0; n < MOST_TURNS; n++) {
     const next = iterator.next()
     if (!next) return
+    if (next.toUnixTime() < early) continue
     const { startDate, endDate } = event.getOccurrenceDetails(next)
     yield [startDate, endDate]
   }
 }
 
-/** The parts of each day that a span takes; one of no length takes nothing. */
-function daysOf(uid: string, title: string, start: DateTime, end: DateTime): BusyTime[] {
+/** The parts of each day that a span takes, between two days; one of no length takes nothing. */
+function daysOf(
+  uid: string,
+  title: string,
+  start: DateTime,
+  end: DateTime,
+  within: { readonly from: string; readonly to: string; readonly timeZone: string },
+): BusyTime[] {
   const found: BusyTime[] = []
-  for (let day = start.startOf('day'); day < end; day = day.plus({ days: 1 })) {
+  const [first, last] = [DateTime.fromISO(within.from, { zone: within.timeZone }), DateTime.fromISO(within.to, { zone: within.timeZone }).endOf('day')]
+  for (let day = DateTime.max(start.startOf('day'), first); day < DateTime.min(end, last); day = day.plus({ days: 1 })) {
     const minutesFrom = (at: DateTime) => at.hour * 60 + at.minute
     const startMin = day < start ? minutesFrom(start) : 0
     const endMin = day.plus({ days: 1 }) <= end ? DAY_MIN : minutesFrom(end)

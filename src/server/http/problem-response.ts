@@ -17,7 +17,7 @@ export function problemJson(body: ProblemBody, headers: Record<string, string> =
 export function answerError(error: unknown): Response {
   if (error instanceof ProblemError) {
     const { problem } = error
-    const headers: Record<string, string> = problem.kind === 'too-many' ? { 'retry-after': String(problem.retryAfterS) } : {}
+    const headers: Record<string, string> = problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
     return problemJson(problemBody(problem), headers)
   }
   if (error instanceof ZodError) {

@@ -10,7 +10,7 @@ import { logger } from '@/server/logger'
 import { todayIn } from '@/server/today'
 import { forecastTask, keptFilter } from '@/server/use-cases/lab/forecast-task'
 import { weather } from '@/server/use-cases/weather'
-import { ForecastPool } from './forecast-pool'
+import { forecastPool, type ForecastPool } from './forecast-pool'
 import { lostRows } from './lost'
 import { sendJobIn } from './queue'
 
@@ -29,7 +29,7 @@ const running = new Map<ForecastRunId, { firmId: FirmId; stop: () => void }>()
 export async function forecastPonds(firmId: FirmId, runId: ForecastRunId): Promise<void> {
   const ponds = await inFirm(firmId, listPonds)
   if (!(await inFirm(firmId, (trx) => claimForecastRun(trx, runId, ponds.length)))) return
-  const pool = new ForecastPool(THREADS)
+  const pool = forecastPool(THREADS)
   let [done, asked, handedBack] = [0, false, false]
   running.set(runId, {
     firmId,

@@ -1,6 +1,6 @@
-import { Worker } from 'node:worker_threads'
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
 import { planIterations, type PlanInput } from '@/core/dispatch/plan/plan-input'
+import { sourceThread } from '@/server/threads/source-thread'
 import type { PlanStart, PlanThreadData } from './plan-thread'
 
 export interface RunningSearch {
@@ -23,9 +23,7 @@ type Message =
 export function searchPlan(input: PlanInput, seed: number, resume: PlanStart, iterations = planIterations(input.visits.length)): RunningSearch {
   const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
   const data: PlanThreadData = { input, iterations, seed, stop, resume }
-  // a thread does not take over how this process reads TypeScript, so it registers that first
-  const entry = JSON.stringify(new URL('./plan-thread.ts', import.meta.url).href)
-  const thread = new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${entry}) })`, { eval: true, workerData: data })
+  const thread = sourceThread(new URL('./plan-thread.ts', import.meta.url).href, { workerData: data })
   let share = 0
   let best: PlanStart | null = null
   const outcome = new Promise<PlanOutcome>((resolve, reject) => {

@@ -5,7 +5,7 @@ import { assertMay, type Actor } from '@/server/auth/actor'
 import { removeBusy, replaceBusy } from '@/server/db/busy-repository'
 import { inFirm } from '@/server/db/firm-transaction'
 import { findCrew } from '@/server/db/people-repository'
-import { readBusyTimes } from '@/server/exchange/busy-times'
+import { heavy } from '@/server/threads/heavy'
 import { todayIn } from '@/server/today'
 
 /** Busy times are read this far ahead. */
@@ -15,7 +15,7 @@ const LOOK_AHEAD_DAYS = 400
 export async function importBusy(actor: Actor, crewId: CrewId, source: string, text: string) {
   assertMay(actor, 'visits.plan')
   const today = todayIn(actor.timeZone)
-  const { busy, problems } = readBusyTimes(text, today, addDays(today, LOOK_AHEAD_DAYS), actor.timeZone)
+  const { busy, problems } = await heavy('busy-times', { text, from: today, to: addDays(today, LOOK_AHEAD_DAYS), timeZone: actor.timeZone })
   if (busy.length === 0 && problems.length > 0)
     throw new ProblemError({ kind: 'bad-input', message: problems[0], fields: [{ path: 'file', message: problems[0] }] })
   await inFirm(actor.firmId, async (trx) => {

@@ -1,15 +1,15 @@
 import { badField } from '@/domain/problems'
-import { readWeatherCsv } from '@/domain/weather-csv'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listStations, storeOwnDays } from '@/server/db/weather-repository'
 import { sendJob } from '@/server/jobs/queue'
+import { heavy } from '@/server/threads/heavy'
 import { todayIn } from '@/server/today'
 
 /** Takes a firm's own weather for a station; it goes before the desk's, and every pond's windows follow. */
 export async function importWeather(actor: Actor, stationId: string, text: string) {
   assertMay(actor, 'visits.plan')
-  const { days, problems } = readWeatherCsv(text, todayIn(actor.timeZone))
+  const { days, problems } = await heavy('weather-csv', { text, today: todayIn(actor.timeZone) })
   await inFirm(actor.firmId, async (trx) => {
     if (!(await listStations(trx)).some((s) => s.id === stationId)) throw badField('station', 'There is no such weather station.')
     if (days.length > 0) await storeOwnDays(trx, actor.firmId, stationId, days)

@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { calculate } from '@/calc/registry'
 import { assertMay } from '@/server/auth/actor'
 import { answerError, problemJson } from '@/server/http/problem-response'
 import { readJson } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
+import { heavy } from '@/server/threads/heavy'
 import { keyFor } from '@/server/use-cases/api-keys'
 
 type Params = { params: Promise<Record<string, string>> }
@@ -27,7 +27,7 @@ export async function POST(request: Request, context: Params): Promise<Response>
 }
 
 async function answer(name: string, request: Request): Promise<unknown> {
-  const outcome = await calculate(name, await readJson(request))
+  const outcome = await heavy('calculate', { name, input: await readJson(request) })
   if (outcome.ok) return outcome.output
   const { code, message, path: field } = outcome.error
   return problemJson({ title: message, status: code === 'unknown-calculation' ? 404 : 422, kind: code, fields: field ? [{ path: field, message }] : [] })
