@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import sharp from 'sharp'
 import { addDays } from '@/core/numeric/calendar'
 import type { CustomerId, PondId, VisitId } from '@/domain/ids'
@@ -62,6 +63,26 @@ describe('a customer’s own page', () => {
     expect(JSON.stringify(page)).not.toMatch(/mind the dog|Heron|technician/)
     expect((await gardenReport(token, visitId)).report.visit.id).toBe(visitId)
     expect((await gardenPhoto(token, photo.id, 'thumbnail')).length).toBeGreaterThan(100)
+  })
+  it('is not opened by who reads the database: links are kept by their hash, letters carry them all the same', async () => {
+    const { actors, firmId, token, customerId } = await served('Avocet', 'avocet@customer.example')
+    const rows = await inFirm(firmId, (trx) => trx('customer_links').where({ customer_id: customerId }))
+    expect(JSON.stringify(rows)).not.toContain(token)
+    expect((await problemOf(garden(rows[0].token_hash))).kind).toBe('not-found')
+    // one that is out since before links were derived opens on; letters get one of their own
+    const old = 'a-link-of-an-older-day'
+    await inFirm(firmId, (trx) =>
+      trx('customer_links')
+        .where({ customer_id: customerId })
+        .update({ token_hash: createHash('sha256').update(old).digest('hex') }),
+    )
+    expect((await garden(old)).customerName).toBe('Customer')
+    const again = (await customersPage(actors.office)).customers[0].link!
+    expect(again).not.toBe(old)
+    expect((await garden(again)).customerName).toBe('Customer')
+    expect((await customersPage(actors.office)).customers[0].link).toBe(again)
+    await endCustomerLink(actors.office, customerId)
+    for (const link of [old, again]) expect((await problemOf(garden(link))).kind).toBe('not-found')
   })
   it('opens nothing of other customers, of other firms, or after it was ended', async () => {
     const [mine, theirs] = [await served('Godwit'), await served('Curlew')]

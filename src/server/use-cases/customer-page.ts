@@ -1,4 +1,3 @@
-import { randomBytes } from 'node:crypto'
 import type { Knex } from 'knex'
 import { newestOfEach } from '@/core/water/verdict'
 import { jobType } from '@/core/jobs/job-types'
@@ -36,12 +35,10 @@ const REQUEST_DAYS = 14
 /** Makes the link to a customer's own page; an earlier one stops working. @returns its secret */
 export async function makeCustomerLink(actor: Actor, customerId: CustomerId): Promise<{ token: string }> {
   assertMay(actor, 'visits.plan')
-  const token = randomBytes(24).toString('base64url')
-  await inFirm(actor.firmId, async (trx) => {
+  return inFirm(actor.firmId, async (trx) => {
     if (!(await customerExists(trx, customerId))) throw notFound('That customer')
-    await replaceCustomerLink(trx, actor.firmId, customerId, token, actor.userId)
+    return { token: await replaceCustomerLink(trx, actor.firmId, customerId, actor.userId) }
   })
-  return { token }
 }
 
 export async function endCustomerLink(actor: Actor, customerId: CustomerId): Promise<void> {
