@@ -11,6 +11,8 @@ export interface CsvRow {
   readonly line: number
   /** A cell's text by its column; '' when there is none. */
   readonly cell: (column: string) => string
+  /** Whether the file has that column at all: one that it leaves out says nothing. */
+  readonly has: (column: string) => boolean
 }
 
 /** Rows as CSV. A cell that a spreadsheet would run as a formula is written with an apostrophe before it; reading takes it off again. */
@@ -30,7 +32,11 @@ export function readCsv(text: string, columns: readonly string[], needed: readon
   })
   const missing = needed.filter((name) => !parsed.meta.fields?.includes(name.toLowerCase()))
   if (missing.length > 0) return { rows: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${columns.join(', ')}.` }] }
-  const rows = parsed.data.map((cells, i) => ({ line: i + 2, cell: (column: string) => plain(cells[column.toLowerCase()] ?? '') }))
+  const rows = parsed.data.map((cells, i) => ({
+    line: i + 2,
+    cell: (column: string) => plain(cells[column.toLowerCase()] ?? ''),
+    has: (column: string) => Object.hasOwn(cells, column.toLowerCase()),
+  }))
   return { rows, problems: [] }
 }
 

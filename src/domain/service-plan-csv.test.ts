@@ -30,13 +30,20 @@ const plan = fc.array(line, { minLength: 1, maxLength: 5 }).filter((lines) => Se
 describe('service plans as CSV', () => {
   it('come back as they went out', () =>
     fc.assert(
-      fc.property(fc.uniqueArray(fc.record({ site: name, pond: name, lines: plan }), { maxLength: 4, selector: (p) => `${p.site}|${p.pond}` }), (plans) => {
-        fc.pre(plans.length > 0)
-        expect(readServicePlansCsv(servicePlansCsv(plans as PondPlan[]))).toEqual({ plans, problems: [] })
-      }),
+      fc.property(
+        fc.uniqueArray(fc.record({ customer: name, site: name, pond: name, lines: plan }), {
+          maxLength: 4,
+          selector: (p) => `${p.customer}|${p.site}|${p.pond}`,
+        }),
+        (plans) => {
+          fc.pre(plans.length > 0)
+          expect(readServicePlansCsv(servicePlansCsv(plans as PondPlan[]))).toMatchObject({ plans, problems: [] })
+        },
+      ),
     ))
   it('of all usual plans are read', () => {
-    for (const { lines } of SERVICE_TEMPLATES) expect(readServicePlansCsv(servicePlansCsv([{ site: 'A', pond: 'B', lines }])).problems).toEqual([])
+    for (const { lines } of SERVICE_TEMPLATES)
+      expect(readServicePlansCsv(servicePlansCsv([{ customer: 'C', site: 'A', pond: 'B', lines }])).problems).toEqual([])
   })
   it('leave a pond as it is when one of its lines does not read, and name the line', () => {
     const { plans, problems } = readServicePlansCsv(

@@ -14,8 +14,12 @@ const site = fc.record({
   customerName: words,
 })
 const made = fc.array(site, { minLength: 1, maxLength: 5 }).map((all) =>
-  all.map(({ place, hours, customerName, ...rest }, i) => ({
+  all.map(({ place, hours, customerName, name, ...rest }, i) => ({
     ...rest,
+    // a site stands once in a file
+    name: `${name} ${i}`,
+    email: i % 2 ? 'post@reeve.example' : '',
+    phone: i % 2 ? '' : '0123 456',
     ...ALWAYS_OPEN,
     ...(hours ? { opens: '07:30', closes: '16:00', closedDays: ['mon', 'sat'] as Site['closedDays'] } : {}),
     lat: place ? Number(place.lat.toFixed(5)) + 0 : null,
@@ -27,7 +31,15 @@ const made = fc.array(site, { minLength: 1, maxLength: 5 }).map((all) =>
     customerName,
   })),
 )
-const inputOf = ({ id: _i, customerId: _c, version: _v, customerName, ...input }: Site & { customerName: string }) => ({ customer: customerName, site: input })
+const inputOf = ({
+  id: _i,
+  customerId: _c,
+  version: _v,
+  customerName,
+  email,
+  phone,
+  ...input
+}: Site & { customerName: string; email: string; phone: string }) => ({ customer: customerName, email, phone, site: input })
 
 describe('sites of a file', () => {
   it('come back from CSV as they went out', () =>
@@ -35,7 +47,7 @@ describe('sites of a file', () => {
       fc.property(made, (sites) => {
         const { rows, problems } = readSitesCsv(sitesCsv(sites as never), STATION)
         expect(problems).toEqual([])
-        expect(rows.map(({ customer, site }) => ({ customer, site }))).toEqual(sites.map((s) => inputOf(s as never)))
+        expect(rows.map(({ customer, email, phone, site }) => ({ customer, email, phone, site }))).toEqual(sites.map((s) => inputOf(s as never)))
       }),
     ))
   it('come back from GeoJSON, those that have a place', () =>
@@ -43,7 +55,9 @@ describe('sites of a file', () => {
       fc.property(made, (sites) => {
         const { rows, problems } = readSitesGeoJson(JSON.stringify(sitesGeoJson(sites as never)), STATION)
         expect(problems).toEqual([])
-        expect(rows.map(({ customer, site }) => ({ customer, site }))).toEqual(sites.filter((s) => s.lat !== null).map((s) => inputOf(s as never)))
+        expect(rows.map(({ customer, email, phone, site }) => ({ customer, email, phone, site }))).toEqual(
+          sites.filter((s) => s.lat !== null).map((s) => inputOf(s as never)),
+        )
       }),
     ))
   it('stand at the given station when the file names none, and a decimal comma is a comma', () => {

@@ -1,8 +1,10 @@
-import { SiteInput, type Customer, type Site } from './customer'
+import { CustomerInput, SiteInput, type Customer, type Site } from './customer'
 import { csvOf, readCsv, type CsvRow, type CsvRowProblem } from './csv'
 
 export const SITE_CSV_COLUMNS = [
   'customer',
+  'email',
+  'phone',
   'site',
   'address',
   'town',
@@ -20,23 +22,47 @@ export const SITE_CSV_COLUMNS = [
 export interface SiteRow {
   readonly line: number
   readonly customer: string
+  /** Of the customer; '' where the file has none. */
+  readonly email: string
+  readonly phone: string
   readonly site: SiteInput
+  /** What of it the file speaks of: everything else of a known site stays as it is. */
+  readonly given: readonly (keyof SiteInput)[]
 }
+
+/** Fields of a site by the columns of a file. */
+const FIELDS = {
+  address: 'address',
+  town: 'town',
+  access_notes: 'accessNotes',
+  station: 'stationId',
+  lat: 'lat',
+  lon: 'lon',
+  opens: 'opens',
+  closes: 'closes',
+  closed_days: 'closedDays',
+  school_holidays: 'schoolHolidays',
+} as const
 
 export interface SiteFile {
   readonly rows: readonly SiteRow[]
   readonly problems: readonly CsvRowProblem[]
 }
 
-type SiteOfCustomer = Site & { readonly customerName: string }
+type SiteOfCustomer = Site & { readonly customerName: string; readonly email: string; readonly phone: string }
 
 export const withCustomer = (sites: readonly Site[], customers: readonly Customer[]): SiteOfCustomer[] => {
-  const names = new Map(customers.map((c) => [c.id, c.name]))
-  return sites.map((site) => ({ ...site, customerName: names.get(site.customerId) ?? '' }))
+  const byId = new Map(customers.map((c) => [c.id, c]))
+  return sites.map((site) => {
+    const { name = '', email = '', phone = '' } = byId.get(site.customerId) ?? {}
+    return { ...site, customerName: name, email, phone }
+  })
 }
 
 const cellsOf = (s: SiteOfCustomer) => ({
   customer: s.customerName,
+  email: s.email,
+  phone: s.phone,
   site: s.name,
   address: s.address,
   town: s.town,
@@ -83,7 +109,7 @@ export function readSitesGeoJson(text: string, station: string): SiteFile {
       const point = feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates) ? feature.geometry.coordinates : []
       const texts = Object.fromEntries(Object.entries(feature?.properties ?? {}).map(([key, value]) => [key, value === null ? '' : String(value)]))
       const cells: Record<string, string> = { ...texts, lon: String(point[0] ?? ''), lat: String(point[1] ?? '') }
-      return { line: i + 1, cell: (column: string) => (cells[column] ?? '').trim() }
+      return { line: i + 1, cell: (column: string) => (cells[column] ?? '').trim(), has: (column: string) => Object.hasOwn(cells, column) }
     }),
     station,
   )
@@ -92,7 +118,9 @@ export function readSitesGeoJson(text: string, station: string): SiteFile {
 function collect(entries: readonly CsvRow[], station: string): SiteFile {
   const rows: SiteRow[] = []
   const problems: CsvRowProblem[] = []
-  for (const { line, cell } of entries) {
+  const seen = new Map<string, number>()
+  for (const { line, cell, has } of entries) {
+    const given = Object.entries(FIELDS).flatMap(([column, field]) => (has(column) ? [field] : []))
     const number = (name: string) => (cell(name) === '' ? null : Number(cell(name).replace(',', '.')))
     const customer = cell('customer')
     const read = SiteInput.safeParse({
@@ -109,9 +137,18 @@ function collect(entries: readonly CsvRow[], station: string): SiteFile {
       blackouts: [],
       schoolHolidays: cell('school_holidays') || 'any',
     })
+    const contact = CustomerInput.safeParse({ name: customer, email: cell('email'), phone: cell('phone') })
     if (customer === '') problems.push({ line, message: 'customer: missing.' })
+    else if (!contact.success) problems.push({ line, message: contact.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' ') })
     else if (!read.success) problems.push({ line, message: read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' ') })
-    else rows.push({ line, customer, site: read.data })
+    else {
+      const key = `${contact.data.name}\u0000${read.data.name}`
+      const before = seen.get(key)
+      if (before !== undefined)
+        problems.push({ line, message: `site: “${read.data.name}” of “${customer}” stands in line ${before} already; this one is left out.` })
+      else rows.push({ line, customer: contact.data.name, email: contact.data.email, phone: contact.data.phone, site: read.data, given })
+      seen.set(key, before ?? line)
+    }
   }
   return { rows, problems }
 }

@@ -10,7 +10,7 @@ import { exchangePage } from '@/server/use-cases/exchange/page'
 import { importServicePlans, servicePlansAsCsv } from '@/server/use-cases/exchange/service-plan-file'
 import { importSites, sitesAsCsv, sitesAsGeoJson } from '@/server/use-cases/exchange/sites'
 import { visitsAsCsv } from '@/server/use-cases/exchange/visit-file'
-import { setServicePlan } from '@/server/use-cases/planning/service-plans'
+import { servicePlan, setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond } from '@/server/use-cases/ponds'
 import { planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -30,9 +30,10 @@ describe('sites', () => {
     const { id: _id, customerId: _c, version, ...input } = site
     await changeSite(actors.office, site.id, version, { ...input, lat: 45.1, lon: -45.2, opens: '08:00', closedDays: ['wed'] })
     const before = (await inFirm(firmId, listSites))[0]
-    expect(await importSites(actors.office, 'csv', await sitesAsCsv(actors.office))).toEqual({ added: 0, changed: 1, problems: [] })
-    expect(await importSites(actors.office, 'geojson', JSON.stringify(await sitesAsGeoJson(actors.office)))).toEqual({ added: 0, changed: 1, problems: [] })
-    expect((await inFirm(firmId, listSites))[0]).toEqual({ ...before, version: before.version + 2 })
+    const nothing = { added: 0, changed: 0, same: 1, problems: [] }
+    expect(await importSites(actors.office, 'csv', await sitesAsCsv(actors.office))).toMatchObject(nothing)
+    expect(await importSites(actors.office, 'geojson', JSON.stringify(await sitesAsGeoJson(actors.office)))).toMatchObject(nothing)
+    expect((await inFirm(firmId, listSites))[0]).toEqual(before)
   })
   it('are added with their customers; rows that do not read are named', async () => {
     const { actors } = await makeFirm('Stilt')
@@ -47,7 +48,68 @@ describe('sites', () => {
   })
 })
 
+describe('a file of sites', () => {
+  it('is looked at before anything is written', async () => {
+    const { actors, firmId } = await makeFirm('Turnstone')
+    await addPond(actors.owner, newPond())
+    const csv = 'customer,email,site,town\nCustomer,,Site,Reedham\nLowen Carew,lowen@carew.example,Weir House,Ferry'
+    const seen = await importSites(actors.office, 'csv', csv, true)
+    expect(seen).toMatchObject({
+      added: 1,
+      changed: 1,
+      preview: true,
+      rows: [
+        { line: 2, what: 'changed', fields: ['town'] },
+        { line: 3, what: 'added' },
+      ],
+    })
+    expect(await inFirm(firmId, listSites)).toHaveLength(1)
+    expect(await importSites(actors.office, 'csv', csv)).toMatchObject({ added: 1, changed: 1, preview: false })
+    const { customers } = await customersPage(actors.office)
+    expect(customers.find((c) => c.name === 'Lowen Carew')).toMatchObject({ email: 'lowen@carew.example' })
+  })
+  it('changes only what it speaks of: place, hours and contacts that are on file stay', async () => {
+    const { actors, firmId } = await makeFirm('Sanderling')
+    await addPond(actors.owner, newPond())
+    const [site] = await inFirm(firmId, listSites)
+    const { id: _id, customerId: _c, version, ...input } = site
+    await changeSite(actors.office, site.id, version, { ...input, lat: 45.1, lon: -45.2, opens: '08:00', fill: { ph: 8.1, khDH: 9, chlorineMgL: 0.2 } })
+    await inFirm(firmId, (trx) => trx('customers').where({ id: site.customerId }).update({ email: 'kept@customer.example' }))
+    await importSites(actors.office, 'csv', 'customer,site,town,email,phone\nCustomer,Site,Reedham,other@x.example,0123')
+    expect((await inFirm(firmId, listSites))[0]).toMatchObject({ town: 'Reedham', lat: 45.1, opens: '08:00', fill: { ph: 8.1 } })
+    expect((await customersPage(actors.office)).customers[0]).toMatchObject({ email: 'kept@customer.example', phone: '0123' })
+  })
+  it('with the same site three times takes the first and names the others; it used to fail as a whole', async () => {
+    const { actors } = await makeFirm('Dotterel')
+    await addPond(actors.owner, newPond())
+    const row = 'Lowen Carew,Weir House,Ferry'
+    const { added, problems } = await importSites(actors.office, 'csv', ['customer,site,town', row, row, row, 'Per Holm,Boathouse,Ferry'].join('\n'))
+    expect(added).toBe(2)
+    expect(problems).toMatchObject([
+      { line: 3, message: expect.stringContaining('line 2 already') },
+      { line: 4, message: expect.stringContaining('line 2 already') },
+    ])
+  })
+})
+
 describe('service plans as CSV', () => {
+  it('of two customers with a site and pond of the same name go to the one that is named', async () => {
+    const { actors } = await makeFirm('Dipper')
+    const mine = newPond()
+    const other = newPond()
+    const [a, b] = [
+      await addPond(actors.owner, mine),
+      await addPond(actors.owner, { ...other, customer: { kind: 'new', customer: { name: 'Neighbour', email: '', phone: '' } } }),
+    ]
+    const unnamed = await importServicePlans(actors.office, 'site,pond,job\nSite,Test pond,netting')
+    expect(unnamed).toMatchObject({ changed: 0, problems: [{ line: 2, message: expect.stringContaining('say whose') }] })
+    const csv = 'customer,site,pond,job\nNeighbour,Site,Test pond,netting'
+    expect(await importServicePlans(actors.office, csv, true)).toMatchObject({ changed: 1, preview: true })
+    expect((await servicePlan(actors.office, b)).kept.lines).toEqual([])
+    await importServicePlans(actors.office, csv)
+    expect((await servicePlan(actors.office, b)).kept.lines).toHaveLength(1)
+    expect((await servicePlan(actors.office, a)).kept.lines).toEqual([])
+  })
   it('go out and come back; a line that does not read leaves its pond alone', async () => {
     const { actors } = await makeFirm('Phalarope')
     const pondId = await addPond(actors.owner, newPond())
@@ -62,8 +124,8 @@ describe('service plans as CSV', () => {
     )
     const csv = await servicePlansAsCsv(actors.office)
     expect(csv).toContain('routine,28,04-20,10-15')
-    expect(await importServicePlans(actors.office, csv)).toEqual({ changed: 0, problems: [] })
-    expect(await importServicePlans(actors.office, csv.replace(',28,', ',14,'))).toEqual({ changed: 1, problems: [] })
+    expect(await importServicePlans(actors.office, csv)).toMatchObject({ changed: 0, same: 1, problems: [] })
+    expect(await importServicePlans(actors.office, csv.replace(',28,', ',14,'))).toMatchObject({ changed: 1, problems: [] })
     const bad = await importServicePlans(actors.office, csv.replace(',28,', ',1,'))
     expect(bad.changed).toBe(0)
     expect(bad.problems[0]).toMatchObject({ line: 3, message: expect.stringContaining('everyDays') })

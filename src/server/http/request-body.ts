@@ -1,3 +1,5 @@
+import { fileText } from '@/domain/file-text'
+import { badField } from '@/domain/problems'
 import { unstorablePath } from '@/domain/clean-text'
 import { problemJson } from './problem-response'
 
@@ -42,3 +44,17 @@ export async function readJson(request: Request, cleaned = false): Promise<unkno
   }
   return body
 }
+
+/**
+ * The text of a file in a body, whatever letters it was written in.
+ * @throws {Response} 413 when it is too large
+ * @throws {ProblemError} letters that cannot be read for certain
+ */
+export async function readFileText(request: Request): Promise<string> {
+  const file = fileText(await readLimited(request, JSON_LIMIT_BYTES))
+  if (!file.ok) throw badField('file', file.message)
+  return file.text
+}
+
+/** Whether only a look at what a file would do was asked for. */
+export const isPreview = (request: Request): boolean => new URL(request.url).searchParams.has('preview')

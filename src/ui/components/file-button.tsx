@@ -1,5 +1,6 @@
 'use client'
-import { useRef } from 'react'
+import { useRef, useState } from 'react'
+import { fileText } from '@/domain/file-text'
 
 const MOST_BYTES = 900_000
 
@@ -13,6 +14,7 @@ interface FileButtonProps {
 /** A button that opens a text file and hands over what is in it. */
 export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null)
+  const [refused, setRefused] = useState('')
   return (
     <>
       <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => input.current?.click()}>
@@ -30,10 +32,20 @@ export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProp
           // the same file may be chosen again after it was mended
           event.target.value = ''
           if (!file) return
-          if (file.size > MOST_BYTES) return onTooLarge?.()
-          onText(await file.text(), file.name)
+          if (file.size > MOST_BYTES) {
+            if (!onTooLarge) setRefused(`This file is larger than the ${MOST_BYTES / 1e6} MB that fit here.`)
+            return onTooLarge?.()
+          }
+          const read = fileText(new Uint8Array(await file.arrayBuffer()))
+          setRefused(read.ok ? '' : read.message)
+          if (read.ok) onText(read.text, file.name)
         }}
       />
+      {refused ? (
+        <span role="alert" className="field-error w-100">
+          {refused}
+        </span>
+      ) : null}
     </>
   )
 }

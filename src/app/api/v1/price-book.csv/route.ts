@@ -1,7 +1,7 @@
 import { priceCsv } from '@/domain/price-csv'
 import { fileResponse } from '@/server/http/file-response'
 import { importPrices, priceBook } from '@/server/use-cases/prices'
-import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
+import { readFileText } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 
 export const GET = signedInRoute({}, async ({ actor }) => {
@@ -10,4 +10,4 @@ export const GET = signedInRoute({}, async ({ actor }) => {
 })
 
 /** The body is the CSV itself. */
-export const POST = signedInRoute({}, async ({ actor, request }) => importPrices(actor, (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')))
+export const POST = signedInRoute({}, async ({ actor, request }) => importPrices(actor, await readFileText(request)))

@@ -1,7 +1,7 @@
 import { fileResponse } from '@/server/http/file-response'
-import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
+import { isPreview, readFileText } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 import { importServicePlans, servicePlansAsCsv } from '@/server/use-cases/exchange/service-plan-file'
 
 export const GET = signedInRoute({}, async ({ actor }) => fileResponse(await servicePlansAsCsv(actor), 'text/csv', 'service-plans.csv'))
-export const POST = signedInRoute({}, async ({ actor, request }) => importServicePlans(actor, (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')))
+export const POST = signedInRoute({}, async ({ actor, request }) => importServicePlans(actor, await readFileText(request), isPreview(request)))

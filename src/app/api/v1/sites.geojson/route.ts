@@ -1,11 +1,9 @@
 import { fileResponse } from '@/server/http/file-response'
-import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
+import { isPreview, readFileText } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 import { importSites, sitesAsGeoJson } from '@/server/use-cases/exchange/sites'
 
 export const GET = signedInRoute({}, async ({ actor }) =>
   fileResponse(JSON.stringify(await sitesAsGeoJson(actor), null, 1), 'application/geo+json', 'sites.geojson'),
 )
-export const POST = signedInRoute({}, async ({ actor, request }) =>
-  importSites(actor, 'geojson', (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')),
-)
+export const POST = signedInRoute({}, async ({ actor, request }) => importSites(actor, 'geojson', await readFileText(request), isPreview(request)))

@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
+import { readFileText } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 import { importWeather } from '@/server/use-cases/exchange/weather-file'
 
 /** The body is the CSV itself. */
 export const POST = signedInRoute({ path: z.object({ stationId: z.string().max(80) }) }, async ({ actor, path, request }) =>
-  importWeather(actor, path.stationId, (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8')),
+  importWeather(actor, path.stationId, await readFileText(request)),
 )

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { storableText } from '@/domain/clean-text'
 import { CrewId } from '@/domain/ids'
-import { JSON_LIMIT_BYTES, readLimited } from '@/server/http/request-body'
+import { readFileText } from '@/server/http/request-body'
 import { signedInRoute } from '@/server/http/route'
 import { forgetBusy, importBusy } from '@/server/use-cases/exchange/busy'
 
@@ -9,12 +9,7 @@ const path = z.object({ crewId: CrewId })
 
 /** The body is the .ics itself; ?source names the calendar. */
 export const POST = signedInRoute({ path }, async ({ actor, path, request }) =>
-  importBusy(
-    actor,
-    path.crewId,
-    storableText(new URL(request.url).searchParams.get('source') ?? ''),
-    (await readLimited(request, JSON_LIMIT_BYTES)).toString('utf8'),
-  ),
+  importBusy(actor, path.crewId, storableText(new URL(request.url).searchParams.get('source') ?? ''), await readFileText(request)),
 )
 export const DELETE = signedInRoute({ path, body: z.strictObject({ source: z.string().max(80) }) }, ({ actor, path, body }) =>
   forgetBusy(actor, path.crewId, body.source),

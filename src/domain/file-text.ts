@@ -1,0 +1,32 @@
+/** Text of a file, and how its letters were written. */
+export type FileText = { readonly ok: true; readonly text: string; readonly encoding: FileEncoding } | { readonly ok: false; readonly message: string }
+export type FileEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
+
+const REFUSED = 'The letters of this file cannot be read for certain. Save it as “CSV UTF-8”, or as UTF-8 text, and choose it again.'
+
+const strictly = (encoding: FileEncoding, bytes: Uint8Array): string | null => {
+  try {
+    return new TextDecoder(encoding, { fatal: true }).decode(bytes)
+  } catch {
+    return null
+  }
+}
+
+const begins = (bytes: Uint8Array, ...mark: number[]): boolean => mark.every((byte, i) => bytes[i] === byte)
+
+/**
+ * A file's text: UTF-8 or UTF-16 by its mark, else UTF-8 where all of it is that, else the Western letters that spreadsheets write.
+ * What is none of these is refused: a letter that is not understood would be lost in somebody's name.
+ */
+export function fileText(bytes: Uint8Array): FileText {
+  const marked: FileEncoding | null = begins(bytes, 0xff, 0xfe) ? 'utf-16le' : begins(bytes, 0xfe, 0xff) ? 'utf-16be' : null
+  for (const encoding of marked ? [marked] : (['utf-8', 'windows-1252'] as const)) {
+    const text = strictly(encoding, bytes)
+    if (text !== null && isText(text)) return { ok: true, text, encoding }
+  }
+  return { ok: false, message: REFUSED }
+}
+
+/** No control characters but tabs and line ends: bytes of another encoding, or of no text at all, have them. */
+// eslint-disable-next-line no-control-regex -- these are looked for
+const isText = (text: string): boolean => !/[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F]/.test(text)
