@@ -14,7 +14,8 @@ import { heating, type Heating } from './heater'
 import { BED_MATERIALS, DEFAULT_LAYERS, layerQuantities, layerStability, treatingGravel, type LayerPair } from './layers'
 import type { FilterPractice, School } from './practice'
 import { outletCapacity, type OutletCapacity } from './outlet-capacity'
-import { pumping, type Pumping } from './pumping'
+import { splitOf, type FlowSplit } from './flow-split'
+import { pumping, splitPumping, type Pumping } from './pumping'
 import { pumpStop, type PumpStop } from './pump-stop'
 import { ROOT_ZONE, rootZoneShare } from './root-zone'
 import { serviceability, type Serviceability } from './serviceability'
@@ -33,6 +34,8 @@ export interface DesignResult extends Pumping {
   readonly depthM: number
   readonly treatment: Treatment
   readonly demand: FlowDemand
+  /** How the network shares the water out; null where one pipe to one bed is all there is. */
+  readonly split: FlowSplit | null
   readonly bedFlowM3PerH: number
   readonly velocityMPerH: number
   readonly cleanLossMm: number
@@ -79,8 +82,9 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
   const now = sizeThroughYear(pond, pond.fish, sizedWith, practice, counted)
   const grown = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), sizedWith, practice, counted)
   const schoolOf = (school: School) => grown.schools.find((s) => s.school === school)!
-  const worked = pumping(design, pump, practice.tables)
-  const bedFlowM3PerH = design.type === 'none' ? 0 : worked.flowM3PerH * (1 - design.bypassShare)
+  const split = design.network ? splitOf(design, design.network, pumps, practice.tables) : null
+  const worked = split ? splitPumping(pumping(design, pump, practice.tables), split) : pumping(design, pump, practice.tables)
+  const bedFlowM3PerH = design.type === 'none' ? 0 : split ? split.bedM3PerH : worked.flowM3PerH * (1 - design.bypassShare)
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
   const stone = design.type === 'surface-wetland' ? [] : stoneOnTheWay(design)
@@ -91,6 +95,7 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
   const tan = monthlyTanMgL(grown, treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH, treatment.treatingM3, sizedWith)
   return {
     ...worked,
+    split,
     now,
     grown,
     neededAreaM2: schoolOf(design.school).areaM2,

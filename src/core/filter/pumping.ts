@@ -2,6 +2,7 @@ import { dutyPoint, type DutyOutcome, type PumpPoint } from '../hydraulics/pump'
 import { pumpSetCurve, pumpSetPowerW, pumpSetRange } from '../hydraulics/pump-set'
 import type { HydraulicTables } from '../hydraulics/fittings'
 import type { FilterDesign } from './design-input'
+import type { FlowSplit } from './flow-split'
 import { headFunction, type HeadBreakdown } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
@@ -51,6 +52,25 @@ export function pumping(design: FilterDesign, pump: CataloguePump, tables: Hydra
     powerW,
     energyKWhPerYear: (powerW / 1000) * HOURS_PER_YEAR,
     litresPerKWh: (flowM3PerH * 1000) / (powerW / 1000),
+  }
+}
+
+/** The same where a network shares the water out: its flows, its head, and the power of all its pumps. */
+export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSplit): Pumping {
+  const powerW = alone.powerW + moreW
+  const open = alone.flowM3PerH > 0 ? alone.cloggedFlowM3PerH / alone.flowM3PerH : 0
+  return {
+    ...alone,
+    duty:
+      totalM3PerH > 0
+        ? { status: 'found', flowM3PerH: own.flowM3PerH, headM: own.headM }
+        : { status: 'no-flow', shutoffHeadM: alone.curve[0].headM, staticHeadM: alone.head.staticM },
+    flowM3PerH: totalM3PerH,
+    head: { ...alone.head, totalM: own.headM },
+    cloggedFlowM3PerH: totalM3PerH * open,
+    powerW,
+    energyKWhPerYear: (powerW / 1000) * HOURS_PER_YEAR,
+    litresPerKWh: (totalM3PerH * 1000) / (powerW / 1000),
   }
 }
 

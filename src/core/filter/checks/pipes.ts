@@ -7,7 +7,9 @@ const velocity = (flowM3PerH: number, boreM: number): number => flowM3PerH / SEC
 
 /** Pump, pipes and the way back. */
 export function pipeChecks({ design, result, practice }: CheckContext): Check[] {
-  const inRange = result.flowM3PerH >= result.recommended[0] && result.flowM3PerH <= result.recommended[1]
+  // in a network other pumps carry their share
+  const own = result.duty.status === 'no-flow' ? 0 : result.duty.flowM3PerH
+  const inRange = own >= result.recommended[0] && own <= result.recommended[1]
   const suction = design.suctionDiameterM === null ? 0 : velocity(result.flowM3PerH, design.suctionDiameterM)
   // whichever side is worse against its own limit
   const [speed, limit] =
@@ -18,7 +20,7 @@ export function pipeChecks({ design, result, practice }: CheckContext): Check[] 
     check(
       'duty-in-range',
       result.duty.status === 'no-flow' ? 'stop' : result.duty.status === 'beyond-curve' || !inRange ? 'look' : 'pass',
-      result.flowM3PerH,
+      own,
       result.recommended[1],
       { least: result.recommended[0], status: result.duty.status, clogged: result.cloggedFlowM3PerH },
     ),

@@ -9,6 +9,7 @@ export function sizeAndFlowChecks({ design, pond, result, houseSchool, practice 
   const area = (sizing: typeof result.now, school: School) => sizing.schools.find((s) => s.school === school)!.areaM2
   const [nitrogenNow, nitrogenGrown] = [area(result.now, 'nitrogen'), area(result.grown, 'nitrogen')]
   const noFlow = result.duty.status === 'no-flow'
+  const treated = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
   const facts = FILTER_TYPE_FACTS[design.type]
   // media beside the bed carry part of the load: as much bed as they stand for counts with it
   const depth = result.treatment.stoneM3 > 0 ? result.treatment.stoneM3 / result.areaM2 : 1
@@ -34,13 +35,10 @@ export function sizeAndFlowChecks({ design, pond, result, houseSchool, practice 
       pond.volumeM3 > facts.pondM3[1] ? facts.pondM3[1] : facts.pondM3[0],
       { type: design.type, least: facts.pondM3[0], most: facts.pondM3[1] },
     ),
-    check(
-      'oxygen-flow',
-      noFlow ? 'stop' : atLeast(result.bedFlowM3PerH || result.flowM3PerH, result.demand.oxygenM3PerH, CHECK_LIMITS.sizeStopBelow),
-      result.bedFlowM3PerH || result.flowM3PerH,
-      result.demand.oxygenM3PerH,
-      { needed: result.demand.neededM3PerH, governedBy: result.demand.governedBy },
-    ),
+    check('oxygen-flow', noFlow ? 'stop' : atLeast(treated, result.demand.oxygenM3PerH, CHECK_LIMITS.sizeStopBelow), treated, result.demand.oxygenM3PerH, {
+      needed: result.demand.neededM3PerH,
+      governedBy: result.demand.governedBy,
+    }),
     check('turnover', noFlow ? 'stop' : atLeast(result.flowM3PerH, result.demand.turnoverM3PerH, 0.5), result.flowM3PerH, result.demand.turnoverM3PerH, {
       hours: result.flowM3PerH > 0 ? pond.volumeM3 / result.flowM3PerH : Infinity,
     }),
