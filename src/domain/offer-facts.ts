@@ -15,9 +15,9 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   const { pond, houseSchool } = content
   // frozen before a rule or a figure existed: the default of it held then
   const practice = { ...DEFAULT_FILTER_PRACTICE, ...content.practice }
-  const { pump } = content.options[index]
+  const { pump, morePumps = [] } = content.options[index]
   const design = keptDesign(content.options[index].design)
-  const result = workOutDesign({ pond, design, practice, houseSchool, pumps: [pump] })
+  const result = workOutDesign({ pond, design, practice, houseSchool, pumps: [pump, ...morePumps] })
   return { result, open: checkDesign({ design, pond, result, houseSchool, practice }).flatMap((c) => (c.verdict === 'pass' ? [] : [c.id])) }
 }
 

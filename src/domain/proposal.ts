@@ -40,6 +40,8 @@ export interface OfferedOption {
   readonly designNumber: number
   readonly design: FilterDesign
   readonly pump: CataloguePump
+  /** Other pumps of its network. */
+  readonly morePumps?: readonly CataloguePump[]
   readonly totalMinor: number
   readonly taxMinor: number
 }

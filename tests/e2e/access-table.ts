@@ -191,6 +191,7 @@ export const ROUTES: readonly RouteRule[] = [
   { route: 'api/v1/plans/[runId]', method: 'GET', allowed: PLANNERS },
   { route: 'api/v1/plans/[runId]/stop', method: 'POST', allowed: PLANNERS },
   { route: 'api/v1/plans/[runId]/accept', method: 'POST', allowed: PLANNERS, body: () => ({ keys: ['none'] }) },
+  { route: 'api/v1/plans/takeovers/[takeoverId]', method: 'DELETE', allowed: PLANNERS },
   { route: 'api/v1/house-tables', method: 'PUT', allowed: PLANNERS, body: () => ({ version: 999, tables: DEFAULT_HOUSE_TABLES }) },
   { route: 'api/v1/ponds/[pondId]/designs', method: 'POST', allowed: DESIGNERS, body: () => ({ name: 'Access test', bed: BED }) },
   {

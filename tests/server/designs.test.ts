@@ -5,6 +5,7 @@ import { optionFacts } from '@/domain/offer-facts'
 import { newWay } from '@/domain/what-if'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
+import { closeQueue } from '@/server/jobs/queue'
 import { dosesPage } from '@/server/use-cases/doses'
 import { todayPage } from '@/server/use-cases/today'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -12,6 +13,7 @@ import { designBench, moveDesignOn, saveDesign } from '@/server/use-cases/design
 import { dropWhatIf, saveWhatIf } from '@/server/use-cases/lab/what-ifs'
 import { addPond } from '@/server/use-cases/ponds'
 import { firmPumps, importPrices, importPumps, priceBook, setPriceBook } from '@/server/use-cases/prices'
+import { tellAnswer } from '@/server/use-cases/proposal-answers'
 import { answerOffer, makeProposal, offer, renewLink, withdrawProposal } from '@/server/use-cases/proposals'
 import { fetchWeatherNews } from '@/server/use-cases/weather'
 import { proposalPdf } from '@/server/exchange/proposal-pdf'
@@ -19,7 +21,10 @@ import { makeFirm, newPond } from '../fixtures/firm'
 import { oldDesign } from '../fixtures/old-design'
 import { problemOf } from '../fixtures/problem-of'
 
-afterAll(closeDatabase)
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
 
 async function withDesign(name: string) {
   const { actors, firmId } = await makeFirm(name)
@@ -133,7 +138,7 @@ describe('proposals', () => {
     expect((await problemOf(propose(actors.designer, pondId, id, { whatIfId: elsewhere }))).kind).toBe('bad-input')
   })
   it('one that is accepted closes its siblings, and Today says which option it was', async () => {
-    const { actors, pondId, id } = await withDesign('Siblings')
+    const { actors, pondId, id, firmId } = await withDesign('Siblings')
     const [first, second] = [
       await propose(actors.designer, pondId, id),
       await propose(actors.designer, pondId, id, {
@@ -145,6 +150,22 @@ describe('proposals', () => {
     ]
     await answerOffer(second.token, { answer: 'accepted', name: 'Nessa Quill', option: 1, note: '' })
     expect((await problemOf(answerOffer(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' }))).kind).toBe('not-found')
+    // its author and the office are told by mail, each once, however often the job is done
+    const letters: { id: string; to: string; subject: string; text: string }[] = []
+    const outbox = jest.spyOn(globalThis, 'fetch').mockImplementation(async (_url, init) => {
+      letters.push(JSON.parse(String(init?.body)))
+      return new Response('{}')
+    })
+    process.env.MAIL_URL = 'http://outbox.invalid'
+    await tellAnswer(firmId, second.id)
+    await tellAnswer(firmId, second.id)
+    outbox.mockRestore()
+    delete process.env.MAIL_URL
+    expect(new Set(letters.map((l) => l.to))).toEqual(new Set([actors.designer.email, actors.office.email]))
+    expect(new Set(letters.map((l) => l.id)).size).toBe(2)
+    expect(letters[0]).toMatchObject({ subject: expect.stringContaining('accepted (option Better)'), text: expect.stringContaining('Nessa Quill') })
+    const queued = await inFirm(firmId, (trx) => trx('queue.job').whereRaw(`data->>'proposalId' = ?`, [second.id]).pluck('name'))
+    expect(queued).toEqual(['tell-answer'])
     const { answers } = await todayPage(actors.office)
     expect(answers).toMatchObject([{ number: second.number, state: 'accepted', option: 'Better', answerName: 'Nessa Quill', madeByName: 'Siblings designer' }])
     expect((await designBench(actors.owner, pondId)).proposals.map((p) => [p.state, p.acceptedOption])).toEqual([

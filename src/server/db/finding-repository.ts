@@ -24,6 +24,11 @@ export async function insertFinding(trx: Knex.Transaction, firmId: FirmId, findi
   })
 }
 
+/** Takes a finding back that its visit no longer bears out. */
+export async function removeFinding(trx: Knex.Transaction, id: string): Promise<void> {
+  await trx('findings').where({ id }).delete()
+}
+
 /** What is not settled yet, of one pond or of all, newest first. */
 export async function listFindings(trx: Knex.Transaction, pondId?: PondId): Promise<Finding[]> {
   const query = trx('findings as f')

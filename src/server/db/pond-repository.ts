@@ -22,6 +22,17 @@ export async function updatePond(trx: Knex.Transaction, id: PondId, version: num
   await updateVersioned(trx, 'ponds', id, version, columns(input, measures), async () => findPond(trx, id))
 }
 
+/** What a meter said of the pond's fill, and the volume that follows. */
+export async function setMeteredFill(trx: Knex.Transaction, id: PondId, meteredFillM3: number, volumeM3: number): Promise<void> {
+  await trx('ponds')
+    .where({ id })
+    .update({
+      survey: trx.raw(`jsonb_set(survey, '{meteredFillM3}', to_jsonb(?::float8))`, [meteredFillM3]),
+      volume_m3: volumeM3,
+      version: trx.raw('version + 1'),
+    })
+}
+
 export async function updateOwnPractice(trx: Knex.Transaction, id: PondId, version: number, own: OwnPractice): Promise<void> {
   await updateVersioned(trx, 'ponds', id, version, { own_practice: JSON.stringify(own) }, async () => findPond(trx, id))
 }

@@ -104,6 +104,29 @@ export async function listAnswers(trx: Knex.Transaction, since: Date): Promise<P
   }))
 }
 
+/** An answer that was given, for those who are told of it. */
+export async function findAnswer(trx: Knex.Transaction, id: ProposalId) {
+  const row = await trx('proposals as r')
+    .join('ponds as p', 'p.id', 'r.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .where('r.id', id)
+    .whereIn('r.state', ['accepted', 'declined'])
+    .first('r.number', 'r.state', 'r.content', 'r.answer_name', 'r.answer_option', 'r.answer_note', 'r.made_by', 'r.pond_id', 's.name as site_name')
+  return (
+    row && {
+      number: row.number as number,
+      title: row.content.title as string,
+      siteName: row.site_name as string,
+      accepted: row.state === 'accepted',
+      answerName: (row.answer_name ?? '') as string,
+      option: (row.content.options[row.answer_option]?.label || null) as string | null,
+      note: (row.answer_note ?? '') as string,
+      madeById: row.made_by as UserId,
+      pondId: row.pond_id as PondId,
+    }
+  )
+}
+
 export async function findProposal(trx: Knex.Transaction, id: ProposalId): Promise<Proposal | undefined> {
   const row = await trx('proposals').where({ id }).first()
   return row && toProposal(row)

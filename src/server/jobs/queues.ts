@@ -13,6 +13,8 @@ export const QUEUES = {
   /** Forecasts that somebody waits for never stand behind those of the night. */
   'forecast-asked': { retryLimit: 3, retryDelay: 1, expireInSeconds: 1800 },
   'send-notice': { retryLimit: NOTICE_TRIES - 1, retryDelay: 20, retryBackoff: true, expireInSeconds: 60 },
+  /** A proposal was answered: its author and the office are told. */
+  'tell-answer': { retryLimit: NOTICE_TRIES - 1, retryDelay: 20, retryBackoff: true, expireInSeconds: 60 },
 } as const
 export type QueueName = keyof typeof QUEUES
 
@@ -22,4 +24,5 @@ export interface QueuePayload {
   readonly 'forecast-ponds': { readonly firmId: string; readonly runId: string }
   readonly 'forecast-asked': { readonly firmId: string; readonly runId: string }
   readonly 'send-notice': { readonly firmId: string; readonly noticeId: string }
+  readonly 'tell-answer': { readonly firmId: string; readonly proposalId: string }
 }

@@ -1,10 +1,11 @@
-import type { FirmId, ForecastRunId, PlanRunId } from '@/domain/ids'
+import type { FirmId, ForecastRunId, PlanRunId, ProposalId } from '@/domain/ids'
 import { closeDatabase } from '@/server/db/connection'
 import { logger } from '@/server/logger'
 import { beat, BEAT_EVERY_MS, endBeat } from './beats'
 import { forecastPonds, handBackForecasts, reviveStaleForecasts } from './forecast-ponds'
 import { handBackPlans, planSeason, reviveStalePlans } from './plan-season'
 import { closeQueue, openForWork } from './queue'
+import { tellAnswer } from '@/server/use-cases/proposal-answers'
 import { reviveLostNotices, sendNotice } from '@/server/use-cases/notices'
 import { NOTICE_TRIES, QUEUES, type QueueName, type QueuePayload } from './queues'
 import { forecastWatch, weatherWatch } from './weather-watch'
@@ -21,6 +22,7 @@ const take = <Name extends QueueName>(name: Name, work: (payload: QueuePayload[N
     for (const job of jobs) await work(job.data)
   })
 await take('plan-season', ({ firmId, runId }) => planSeason(firmId as FirmId, runId as PlanRunId))
+await take('tell-answer', ({ firmId, proposalId }) => tellAnswer(firmId as FirmId, proposalId as ProposalId))
 await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
 for (const name of ['forecast-ponds', 'forecast-asked'] as const)
   await take(name, ({ firmId, runId }) => forecastPonds(firmId as FirmId, runId as ForecastRunId))

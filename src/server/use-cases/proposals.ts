@@ -12,6 +12,7 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { findPond } from '@/server/db/pond-repository'
 import { findPriceBook } from '@/server/db/price-repository'
 import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } from '@/server/db/proposal-repository'
+import { sendJobIn } from '@/server/jobs/queue'
 import { todayIn } from '@/server/today'
 import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from './designs'
 import { offeredOutlook } from './lab/offered-outlook'
@@ -51,6 +52,7 @@ export async function makeProposal(
         designNumber: design.number,
         design: design.bed,
         pump,
+        morePumps: context.pumps.filter((p) => design.bed.network?.morePumps.includes(p.id)),
         totalMinor: price.totalMinor,
         taxMinor: price.taxMinor,
       }
@@ -139,15 +141,21 @@ export async function answerOffer(token: string, input: AnswerInput): Promise<vo
   if (input.answer === 'accepted' && input.option >= content.options.length) throw badField('option', 'Choose one of the options.')
   if (state !== 'sent') throw refused('This proposal has been answered already.')
   if (expired) throw refused(`This proposal is past its day. Ask ${content.firmName} for a new one.`)
-  const { rows } = await database().raw('select door_answer_proposal(?, ?, ?, ?, ?, ?) as done', [
-    hashLink(token),
-    input.answer,
-    input.name,
-    input.answer === 'accepted' ? input.option : null,
-    input.note,
-    lastPlaceToday(),
-  ])
-  if (!rows[0].done) throw refused('This proposal has been answered already.')
+  const place = await database().raw('select * from door_proposal_place(?)', [hashLink(token)])
+  const { firm_id: firmId, proposal_id: proposalId } = place.rows[0]
+  await inFirm(firmId, async (trx) => {
+    const { rows } = await trx.raw('select door_answer_proposal(?, ?, ?, ?, ?, ?) as done', [
+      hashLink(token),
+      input.answer,
+      input.name,
+      input.answer === 'accepted' ? input.option : null,
+      input.note,
+      lastPlaceToday(),
+    ])
+    if (!rows[0].done) throw refused('This proposal has been answered already.')
+    // who waits for it is told in the same breath
+    await sendJobIn(trx, 'tell-answer', { firmId, proposalId })
+  })
 }
 
 /** A proposal for the desk: what the customer reads, and the answer with its note. */

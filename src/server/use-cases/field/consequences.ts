@@ -19,6 +19,7 @@ import { insertMoves, listStock, removeVisitMoves } from '@/server/db/stock-repo
 import { todayIn } from '@/server/today'
 import { cuttingsMoves } from '../plants/cuttings'
 import { closeVisitTasks } from '../tasks'
+import { noteMeteredFill } from './metered-fill'
 
 /** What was found is looked at again within so many days. @source house default */
 const FINDING_DAYS = [3, 28] as const
@@ -100,6 +101,7 @@ async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInCont
   await closeVisitTasks(trx, actor, visit, states, day)
   await bookUse(trx, actor, visit, states, log)
   await noteFillWater(trx, visit.siteId, fillWaterOf(states))
+  await noteMeteredFill(trx, actor, visit, states, day)
   const taken = [...new Set(readings.map((r) => r.kind))]
   if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
 }

@@ -1,0 +1,71 @@
+import type { EntryId, VisitId } from '@/domain/ids'
+import { savedPondFacts } from '@/domain/pond-facts'
+import type { Actor } from '@/server/auth/actor'
+import { closeDatabase } from '@/server/db/connection'
+import { closeQueue } from '@/server/jobs/queue'
+import { designBench, moveDesignOn, saveDesign } from '@/server/use-cases/designs'
+import { dosesPage } from '@/server/use-cases/doses'
+import { logEntry } from '@/server/use-cases/field/log'
+import { fieldVisit } from '@/server/use-cases/field/pack'
+import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { planVisit } from '@/server/use-cases/visit-planning'
+import { finishVisit, skipped, startVisit } from '../fixtures/field'
+import { makeFirm, newPond } from '../fixtures/firm'
+
+afterAll(async () => {
+  await closeQueue()
+  await closeDatabase()
+})
+
+const today = new Date().toISOString().slice(0, 10)
+
+/** A filter that is approved and being built, with what the meter says of its first fill. */
+async function filled(name: string, saysM3: (surveyedM3: number) => number) {
+  const firm = await makeFirm(name)
+  const { actors, crewId } = firm
+  const pondId = await addPond(actors.owner, newPond())
+  const bench = await designBench(actors.designer, pondId)
+  const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
+  await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
+  const before = savedPondFacts((await pondPage(actors.office, pondId)).pond).adopted.volumeM3
+  const visitId = await planVisit(actors.office, { pondId, jobType: 'filter-build', day: today, startTime: '08:00', crewId, note: '' })
+  const lead = actors['crew-lead']
+  await startVisit(lead, visitId)
+  const { visit } = await fieldVisit(lead, visitId)
+  await meter(lead, visitId, saysM3(before))
+  for (const step of visit.job.steps) if (step.key !== 'fill') await logEntry(lead, visitId, skipped(step.key, 'Shown elsewhere'))
+  await finishVisit(lead, visitId)
+  return { ...firm, pondId, visitId, before, designId: id, lead }
+}
+const meter = (by: Actor, visitId: VisitId, fillM3: number, replaces: string | null = null) => {
+  const id = crypto.randomUUID() as EntryId
+  const entry = { kind: 'done' as const, id, stepKey: 'fill', at: new Date().toISOString(), replaces: replaces as EntryId | null, confirmedUnlikely: true }
+  return logEntry(by, visitId, { ...entry, answer: { note: '', figures: { fillM3 } } })
+}
+
+describe('what a meter says of a first fill', () => {
+  it('corrects the pond’s volume wherever it is used, less what the filter holds', async () => {
+    const { actors, pondId, before } = await filled('Ouzel', (m3) => m3 * 1.3)
+    const { pond } = await pondPage(actors.office, pondId)
+    const { adopted, evidence } = savedPondFacts(pond)
+    expect(pond.meteredFillM3).toBeLessThan(before * 1.3)
+    expect(evidence.map((e) => e.method)).toContain('metered-fill')
+    // the meter is the surer of the two: the volume lies nearer to it
+    expect(Math.abs(adopted.volumeM3 - pond.meteredFillM3!)).toBeLessThan(Math.abs(adopted.volumeM3 - before))
+    expect((await dosesPage(actors.technician, pondId)).system.totalM3).toBeGreaterThan(before)
+  })
+  it('a correction of the log corrects the volume', async () => {
+    const { actors, pondId, visitId, lead, before } = await filled('Heronsew', (m3) => m3 * 1.3)
+    const first = (await pondPage(actors.office, pondId)).pond.meteredFillM3!
+    await new Promise((done) => setTimeout(done, 5))
+    await meter(lead, visitId, before * 1.2)
+    const { pond } = await pondPage(actors.office, pondId)
+    expect(pond.meteredFillM3!).toBeCloseTo(first - before * 0.1, 2)
+  })
+  it('that cannot be the whole of it is not taken, and the office is told', async () => {
+    const { actors, pondId } = await filled('Skua', (m3) => m3 * 0.3)
+    const page = await pondPage(actors.office, pondId)
+    expect(page.pond.meteredFillM3).toBeNull()
+    expect(JSON.stringify(page)).toContain('not taken for the pond’s volume')
+  })
+})
