@@ -1,6 +1,7 @@
 // npm run -s bench: one JSON object per line. Its own database and app, 500 sites; numbers are this machine's.
-// A part alone: npm run -s bench -- core | ecosystem | pages | field
+// A part alone: npm run -s bench -- core | ecosystem | pages | field | attack
 import { gzipSync } from 'node:zlib'
+import { measureAttack } from './lib/bench-attack.mjs'
 import { measureField } from './lib/bench-field.mjs'
 import { ensureBuild } from './lib/build.mjs'
 import { migrate, loadDemo } from './lib/database.mjs'
@@ -11,7 +12,7 @@ import { freePort } from './lib/ports.mjs'
 import { startPostgres } from './lib/postgres.mjs'
 import { endAll, run } from './lib/processes.mjs'
 import { runBundled } from './lib/run-bundled.mjs'
-import { runMain } from './lib/say.mjs'
+import { progress, runMain } from './lib/say.mjs'
 import { startApp, startWeatherDesk } from './lib/serve.mjs'
 
 const FOLDER = '.slow-reed-bench'
@@ -260,6 +261,11 @@ await runMain(async () => {
     const { sites, pond, visit } = await growTo(cluster.ownerUrl('bench'), SITES)
     const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('bench'), weatherUrl })
     if (asked('field')) await benchField(app.address, cluster.ownerUrl('bench'))
+    if (asked('attack')) {
+      const { times, statuses } = await measureAttack(app.address, await signIn(app.address, 'tamsy'))
+      print('web.healthUnderAttack_p99_ms', quantile(times, 0.99), 'ms', times.length)
+      progress(`The floods were answered ${JSON.stringify(statuses)}.`)
+    }
     if (asked('pages')) await benchPages(app.address, cluster, { sites, pond, visit })
   } finally {
     await endAll()

@@ -28,5 +28,4 @@ export function fileText(bytes: Uint8Array): FileText {
 }
 
 /** No control characters but tabs and line ends: bytes of another encoding, or of no text at all, have them. */
-// eslint-disable-next-line no-control-regex -- these are looked for
 const isText = (text: string): boolean => !/[\u0000-\u0008\u000B\u000C\u000E-\u001F\u007F-\u009F]/.test(text)

@@ -36,7 +36,7 @@ const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
     .replace('[file]', 'guess.ics')
     .replace('[stationId]', 'ferrygate')
     .replace(
-      /\[(equipment|followUp|notice|feed|customer|site|period|finding|device|item|key|patch|whatIf|diagnosis|game|user)Id\]/,
+      /\[(equipment|followUp|notice|feed|customer|site|period|finding|device|item|key|patch|whatIf|diagnosis|game|user|takeover)Id\]/,
       '00000000-0000-4000-8000-000000000000',
     )}${query}`
 
