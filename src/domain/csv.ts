@@ -19,12 +19,18 @@ export interface CsvRow {
 export const csvOf = <Row extends object>(rows: readonly Row[], columns: readonly (keyof Row & string)[]): string =>
   `${Papa.unparse([...rows], { columns: [...columns], escapeFormulae: true })}\n`
 
+const LONGEST_HEADING = 4000
+
 /**
  * Rows of a CSV with a heading, whatever its delimiter and the case of its columns.
  * @param columns all that are known, to name them when one is missing
  * @param needed those that a file cannot do without
  */
 export function readCsv(text: string, columns: readonly string[], needed: readonly string[]): { rows: CsvRow[]; problems: CsvRowProblem[] } {
+  // a heading that no table has would be taken apart for seconds
+  const heading = text.slice(0, LONGEST_HEADING + 1)
+  if (heading.length > LONGEST_HEADING && !/[\r\n]/.test(heading.trimStart()))
+    return { rows: [], problems: [{ line: 1, message: 'The heading is longer than any table’s. Columns: ' + columns.join(', ') + '.' }] }
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
     header: true,
     skipEmptyLines: 'greedy',

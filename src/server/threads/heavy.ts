@@ -1,10 +1,11 @@
 import { existsSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
 import { join } from 'node:path'
-import { Worker } from 'node:worker_threads'
+import { pathToFileURL } from 'node:url'
+import type { Worker } from 'node:worker_threads'
 import { ProblemError } from '@/domain/problems'
 import type { HeavyInput, HeavyKind, HeavyResult, HeavyTask } from './heavy-tasks'
-import { sourceThread } from './source-thread'
+import { builtThread, sourceThread } from './source-thread'
 import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
 
 /** A request waits no longer than this for what it asked to be computed. */
@@ -22,8 +23,8 @@ const held = globalThis as typeof globalThis & { slowReedHeavy?: Pool }
 function startThread(): Worker {
   const bundle = join(process.cwd(), process.env.NEXT_DIST_DIR ?? '.next', 'heavy-thread.mjs')
   return existsSync(bundle)
-    ? new Worker(bundle, { resourceLimits: LIMITS })
-    : sourceThread(`file://${join(process.cwd(), 'src', 'server', 'threads', 'heavy-thread.ts')}`, { resourceLimits: LIMITS })
+    ? builtThread(pathToFileURL(bundle).href, { resourceLimits: LIMITS })
+    : sourceThread(pathToFileURL(join(process.cwd(), 'src', 'server', 'threads', 'heavy-thread.ts')).href, { resourceLimits: LIMITS })
 }
 
 const pool = (): Pool =>

@@ -1,3 +1,4 @@
+import { SECOND_DAY_KEY } from '@/core/jobs/types/cleanout-legs'
 import type { Knex } from 'knex'
 import { newestOfEach } from '@/core/water/verdict'
 import { jobType } from '@/core/jobs/job-types'
@@ -31,6 +32,8 @@ import { weather } from './weather'
 /** A test older than this says little of the water of today. */
 const FRESH_READING_DAYS = 10
 const REQUEST_DAYS = 14
+/** A cleanout is over when its fish are back. */
+const CLEANOUT_DONE = ['spring-cleanout', SECOND_DAY_KEY]
 
 /** Makes the link to a customer's own page; an earlier one stops working. @returns its secret */
 export async function makeCustomerLink(actor: Actor, customerId: CustomerId): Promise<{ token: string }> {
@@ -106,7 +109,7 @@ export async function garden(token: string): Promise<Garden> {
       const tested = readings.find((r) => r.kind === 'waterTemp' && daysBetween(r.takenAt.slice(0, 10), today) <= FRESH_READING_DAYS)
       const waterC = tested?.value ?? plan.weeklyC?.[weekOf(today)] ?? null
       const loss = await waterLoss(trx, pond, stations, today)
-      const cleaned = visits.filter((v) => v.state === 'done' && v.job.key === 'spring-cleanout').at(-1)
+      const cleaned = visits.filter((v) => v.state === 'done' && CLEANOUT_DONE.includes(v.job.key)).at(-1)
       const weeklyLossMm = loss ? loss.expectedMmPerD * 7 : null
       const next = visits.find((v) => v.state === 'planned' && v.day >= today)
       const done = visits.filter((v) => v.state === 'done')

@@ -7,11 +7,16 @@ import { inFirm } from '@/server/db/firm-transaction'
 import { findPhotoImage, insertPhoto, type PhotoImages } from '@/server/db/photo-repository'
 import { findVisit } from '@/server/db/visit-repository'
 import { photoStore } from '@/server/gateways/photo-store'
+import { turns } from '@/server/threads/turns'
 
 export const PHOTO_LIMIT = { bytes: 25_000_000, megapixels: 60 } as const
 const KEPT_EDGE_PX = 1600
 const THUMBNAIL_EDGE_PX = 320
 const PICTURE_FORMATS = ['jpeg', 'png', 'webp', 'heif', 'gif', 'tiff']
+
+/** Pictures are worked on by as many threads as this, whatever is sent at once: everybody else goes on being answered. */
+sharp.concurrency(1)
+const inTurn = turns(2, 40)
 
 /** Turns whatever a phone sends into an upright JPEG without its metadata. The content decides, never the file's name. */
 async function develop(bytes: Buffer) {
@@ -59,7 +64,7 @@ export interface PhotoFacts {
 export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts, bytes: Buffer): Promise<VisitPhoto> {
   assertMay(actor, 'visits.log')
   if (bytes.length > PHOTO_LIMIT.bytes) throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
-  const { image, thumbnail, width, height } = await develop(bytes)
+  const { image, thumbnail, width, height } = await inTurn(() => develop(bytes))
   await inFirm(actor.firmId, async (trx) => assertTakesPhoto(await findVisit(trx, visitId), facts))
   // the store is asked outside of the transaction: what it has and the database not is written over by the next try
   const kept = await keepImage(`${actor.firmId}/${visitId}/${facts.id}.jpg`, image)
