@@ -4,6 +4,8 @@ import type { TakeoverId, VisitId } from './ids'
 /** One visit of a plan that was taken over: how it stood before; null when it was not there. */
 export interface TakenVisit {
   readonly visitId: VisitId
+  /** Only its hour shifted, within what nobody has to hear of. */
+  readonly shifted?: boolean
   readonly before: (Pick<Visit, 'day' | 'startTime' | 'crewId'> & Partial<Pick<Visit, 'plannedMinutes' | 'tasks' | 'job'>>) | null
 }
 

@@ -66,13 +66,24 @@ function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): Retu
 }
 
 /** A crew's minutes on each day of work that can be spread over two; null where one day does. */
-function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: number; second: number } | null {
+function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
   const two = JOB_PLANNING[jobKey].hands ? null : overTwoDays(parts)
-  return two && { first: two.first.peopleMin + two.first.machineMin, second: two.secondMin }
+  return two && { first: two.first, second: { peopleMin: two.secondMin, machineMin: 0 } }
 }
 
-/** Minutes that a visit is planned with: the estimate times what logged visits have taught, to five minutes. */
-const plannedMinutesOf = (estimateMin: number, learntFactor: number): number => Math.ceil((estimateMin * learntFactor) / 5) * 5
+/** Minutes of people and of machines that a visit, or a day of one, is estimated with. */
+interface Estimated {
+  readonly peopleMin: number
+  readonly machineMin: number
+}
+
+const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
+  const machineMin = parts.filter((p) => p.by === 'machine').reduce((sum, p) => sum + p.minutes, 0)
+  return { peopleMin: totalMinutes - machineMin, machineMin }
+}
+
+/** Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are, to five minutes. */
+const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number => Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
 
 /** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
@@ -105,7 +116,7 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
         return {
           ...crew,
           ...estimate,
-          plannedMinutes: plannedMinutesOf(estimate.duration.totalMinutes, learntFactor),
+          plannedMinutes: plannedMinutesOf(estimated(estimate.duration), learntFactor),
           /** Minutes of each day where the work can be spread over two; null where one day does. */
           twoDays: two && { first: plannedMinutesOf(two.first, learntFactor), second: plannedMinutesOf(two.second, learntFactor) },
         }
@@ -141,7 +152,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
     const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
     if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
-    const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: number): Promise<VisitId> => {
+    const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: Estimated): Promise<VisitId> => {
       const plannedMinutes = plannedMinutesOf(minutes, learntFactor)
       await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
       const id = randomUUID() as VisitId
@@ -163,7 +174,7 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
       })
       return id
     }
-    if (!two) return put({ job, duration }, input.day, duration.totalMinutes)
+    if (!two) return put({ job, duration }, input.day, estimated(duration))
     const unparted = { parts: [], totalMinutes: 0 }
     const first = await put({ job: firstDayOf(job), duration: unparted }, input.day, two.first)
     await put({ job: secondDayOf(job), legOf: first, duration: unparted }, addDays(input.day, 1), two.second)

@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/dates'
 import { ChoiceField } from '@/ui/components/choice-field'
@@ -39,10 +39,19 @@ export function FilePart({ data }: { data: ExchangeData }) {
     setProblem(answer.ok ? null : answer.problem)
     setOutcome(answer.ok ? { what, result: answer.value, takeOver: () => read(what, path)(text) } : null)
   }
+  // what became of a file is seen wherever its button stands
+  const told = useRef<HTMLDivElement>(null)
+  useEffect(() => {
+    if (outcome || problem) told.current?.scrollIntoView({ block: 'center' })
+  }, [outcome, problem])
   const year = Number(data.today.slice(0, 4))
   return (
     <section className="sheet">
       <h2>Files</h2>
+      <ProblemNote problem={problem} />
+      <div role="status" ref={told}>
+        {outcome ? <Told what={outcome.what} result={outcome.result} onTakeOver={outcome.takeOver} onLeave={() => setOutcome(null)} /> : null}
+      </div>
       <Line title="Sites" note="Customers, addresses, hours and places on the map.">
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/sites.csv" download>
           Sites as CSV
@@ -90,10 +99,6 @@ export function FilePart({ data }: { data: ExchangeData }) {
             ))}
         </Line>
       ) : null}
-      <ProblemNote problem={problem} />
-      <div role="status">
-        {outcome ? <Told what={outcome.what} result={outcome.result} onTakeOver={outcome.takeOver} onLeave={() => setOutcome(null)} /> : null}
-      </div>
     </section>
   )
 }

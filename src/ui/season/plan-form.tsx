@@ -172,7 +172,8 @@ export function PlanForm({ data }: { data: PlanData }) {
             </h2>
             {Math.abs(data.learntFactor - 1) >= LEARNT_SAID ? (
               <p className="soft small">
-                The plain estimate is {duration(crew.duration.totalMinutes)}; logged visits have taught to reckon {formatNumber(data.learntFactor)} times that.
+                The plain estimate is {duration(crew.duration.totalMinutes)}; logged visits have taught to reckon {formatNumber(data.learntFactor)} times that
+                for handwork{crew.duration.parts.some((p) => p.by === 'machine' && p.minutes > 0) ? '; pump and hose take the time they take' : ''}.
               </p>
             ) : null}
             <table className="table table-sm">

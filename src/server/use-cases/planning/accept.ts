@@ -79,7 +79,11 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
   const to = { day: change.day, startTime: change.startTime, crewId: change.crewId }
   const visit = (await findVisit(trx, change.visitId!))!
   const { day, startTime, crewId, plannedMinutes, tasks, job } = visit
-  const before = { visitId: visit.id, before: { day, startTime, crewId, ...(change.tasks.length > 0 ? { plannedMinutes, tasks, job } : {}) } }
+  const before = {
+    visitId: visit.id,
+    ...(change.kind === 'shifted' ? { shifted: true } : {}),
+    before: { day, startTime, crewId, ...(change.tasks.length > 0 ? { plannedMinutes, tasks, job } : {}) },
+  }
   if (change.tasks.length === 0) {
     await changeVisit(trx, visit.id, change.visitVersion!, to)
     return before

@@ -35,7 +35,7 @@ export async function handsOf(
   const found = new Map<string, Hands>()
   const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
     const learntFactor = factorFor(lessons, need.job, need.pondId)
-    return { handsMin: handsMin * learntFactor, fixedMin: fixedMin * learntFactor, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
+    return { handsMin: handsMin * learntFactor, fixedMin, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
   }
   for (const need of needs) {
     const { hands } = JOB_PLANNING[need.job]

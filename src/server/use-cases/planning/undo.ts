@@ -4,7 +4,7 @@ import type { Takeover } from '@/domain/takeover'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { inFirm } from '@/server/db/firm-transaction'
 import { listCrews } from '@/server/db/people-repository'
-import { barredBy, latestTakeover, markUndone } from '@/server/db/takeover-repository'
+import { barredBy, latestTakeover, markUndone, type KeptTakeover } from '@/server/db/takeover-repository'
 import { changeVisit, findVisit } from '@/server/db/visit-repository'
 import { assertNoOverlap, lockCrews } from './no-overlap'
 
@@ -13,12 +13,14 @@ const BARRED_WORDS = {
   told: 'has been told to its customer',
 } as const
 
+const counted = ({ visits }: KeptTakeover): number => visits.filter((v) => !v.shifted).length
+
 /** The plan that was taken over last, and whether that can still be undone; null when there is none. */
 export async function lastTakeover(actor: Actor): Promise<Takeover | null> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const kept = await latestTakeover(trx)
-    return kept ? { id: kept.id, at: kept.at.toISOString(), byName: kept.byName, visits: kept.visits.length, barred: await barredBy(trx, kept) } : null
+    return kept ? { id: kept.id, at: kept.at.toISOString(), byName: kept.byName, visits: counted(kept), barred: await barredBy(trx, kept) } : null
   })
 }
 
@@ -47,6 +49,6 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
     }
     await assertNoOverlap(trx, back, 'Move one of them first.')
     await markUndone(trx, id)
-    return { undone: kept.visits.length }
+    return { undone: counted(kept) }
   })
 }
