@@ -1,6 +1,4 @@
-import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
-import { seededRandom } from '@/core/numeric/random'
 import type { FirmId, PondId, SiteId } from '@/domain/ids'
 import type { Site } from '@/domain/customer'
 import { FirmPeriodInput } from '@/domain/firm-period'
@@ -14,13 +12,13 @@ import { people, setCrewSetup } from '@/server/use-cases/firm'
 import { addFirmPeriod, endFirmPeriod } from '@/server/use-cases/firm-periods'
 import { changeSite } from '@/server/use-cases/customers'
 import { gatherPlan } from '@/server/use-cases/planning/gather'
-import { proposalOf } from '@/server/use-cases/planning/propose'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond } from '@/server/use-cases/ponds'
 import { daySheet } from '@/server/use-cases/rounds'
 import { planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
+import { workOut as workOutOf } from '../fixtures/work-out'
 
 afterAll(async () => {
   await closeQueue()
@@ -30,13 +28,7 @@ afterAll(async () => {
 const YEAR = new Date().getUTCFullYear() + 1
 const TODAY = `${YEAR}-01-10`
 const workOut = (firmId: FirmId, to = `${YEAR}-06-30`): Promise<PlanResult> =>
-  inFirm(firmId, async (trx) => {
-    const wish = PlanWish.parse({ from: TODAY, to })
-    const context = await gatherPlan(trx, wish, TODAY, undefined)
-    const outcome = makePlan(context.input, { random: seededRandom(1), iterations: 300 })
-    expect(outcome.violations).toEqual([])
-    return proposalOf(context, outcome, to)
-  })
+  workOutOf(firmId, PlanWish.parse({ from: TODAY, to }), TODAY, { iterations: 300 })
 const line = (job: string, everyDays: number | null = null) => ({ job, everyDays, from: null, to: null, priceMinor: null })
 
 async function withPlan(name: string, lines = [line('spring-cleanout')]) {

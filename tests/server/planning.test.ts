@@ -1,18 +1,13 @@
-import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays } from '@/core/numeric/calendar'
-import { seededRandom } from '@/core/numeric/random'
 import type { CrewId, FirmId } from '@/domain/ids'
 import { PlanWish, type PlanChange, type PlanResult } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
-import { inFirm } from '@/server/db/firm-transaction'
 import { closeQueue } from '@/server/jobs/queue'
 import { logEntry } from '@/server/use-cases/field/log'
 import { visitReport } from '@/server/use-cases/report'
 import { setCrewSetup, people } from '@/server/use-cases/firm'
-import { gatherPlan } from '@/server/use-cases/planning/gather'
-import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
 import { askPlan } from '@/server/use-cases/planning/runs'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
@@ -22,6 +17,7 @@ import { finishVisit, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun as keptRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
+import { workOut as workOutOf } from '../fixtures/work-out'
 
 afterAll(async () => {
   await closeQueue()
@@ -47,12 +43,7 @@ async function withPlan(name: string, lines: ServicePlan = FULL) {
   return { ...firm, pondId }
 }
 
-/** What a worker does, without its thread. */
-const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
-  inFirm(firmId, async (trx) => {
-    const context = await gatherPlan(trx, of, TODAY, undefined)
-    return proposalOf(context, makePlan(context.input, { random: seededRandom(1), iterations: 400 }), of.to)
-  })
+const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(firmId, of, TODAY)
 
 /** A finished run, as a worker leaves it. */
 const finishedRun = (actor: Actor, result: PlanResult) => keptRun(actor, result, wish())

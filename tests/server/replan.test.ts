@@ -1,6 +1,4 @@
-import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
-import { seededRandom } from '@/core/numeric/random'
 import type { EntryId, FirmId, VisitId } from '@/domain/ids'
 import { PlanWish, type PlanResult } from '@/domain/plan-run'
 import { figuresOf } from '@/domain/plan-summary'
@@ -13,8 +11,6 @@ import { durationsPage, forgetDurations } from '@/server/use-cases/durations'
 import { importBusy } from '@/server/use-cases/exchange/busy'
 import { logEntry } from '@/server/use-cases/field/log'
 import { fieldVisit } from '@/server/use-cases/field/pack'
-import { gatherPlan } from '@/server/use-cases/planning/gather'
-import { proposalOf } from '@/server/use-cases/planning/propose'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
 import { whyVisit } from '@/server/use-cases/planning/why-visit'
 import { insertNotice } from '@/server/db/notice-repository'
@@ -28,6 +24,7 @@ import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer } from '../fixtures/plain-answer'
 import { finishedRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
+import { workOut as workOutOf } from '../fixtures/work-out'
 
 afterAll(async () => {
   await closeQueue()
@@ -43,13 +40,7 @@ const monday = (ahead: number): string => {
 }
 const DAY = monday(10)
 const wish = (over: Partial<PlanWish> = {}): PlanWish => PlanWish.parse({ from: DAY, to: addDays(DAY, 14), ...over })
-const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
-  inFirm(firmId, async (trx) => {
-    const context = await gatherPlan(trx, of, today, undefined)
-    const outcome = makePlan(context.input, { random: seededRandom(1), iterations: 400 })
-    expect(outcome.violations).toEqual([])
-    return proposalOf(context, outcome, of.to)
-  })
+const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(firmId, of, today)
 
 async function withVisit(name: string, jobType = 'routine') {
   const firm = await makeFirm(name)

@@ -1,6 +1,4 @@
-import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
-import { seededRandom } from '@/core/numeric/random'
 import type { CrewId, FirmId, PondId, VisitId } from '@/domain/ids'
 import { PlanWish, type PlanResult } from '@/domain/plan-run'
 import { ServicePlan } from '@/domain/service-plan'
@@ -10,8 +8,6 @@ import { insertNotice } from '@/server/db/notice-repository'
 import { insertCrew } from '@/server/db/people-repository'
 import { closeQueue } from '@/server/jobs/queue'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
-import { gatherPlan } from '@/server/use-cases/planning/gather'
-import { proposalOf } from '@/server/use-cases/planning/propose'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { lastTakeover } from '@/server/use-cases/planning/undo'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
@@ -19,6 +15,7 @@ import { addOneOff } from '@/server/use-cases/tasks'
 import { planVisit } from '@/server/use-cases/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { finishedRun } from '../fixtures/plan-run'
+import { workOut as workOutOf } from '../fixtures/work-out'
 
 afterAll(async () => {
   await closeQueue()
@@ -30,15 +27,8 @@ const soon = new Date().toISOString().slice(0, 10)
 const TODAY = Array.from({ length: 7 }, (_, i) => addDays(soon, 10 + i)).find((day) => isoWeekday(day) === 2)!
 const NOON = new Date(`${TODAY}T12:00:00Z`)
 
-async function workOut(firmId: FirmId, of: Partial<PlanWish> = {}, now?: Date): Promise<PlanResult> {
-  return inFirm(firmId, async (trx) => {
-    const wish = PlanWish.parse({ from: TODAY, to: addDays(TODAY, 340), ...of })
-    const context = await gatherPlan(trx, wish, TODAY, undefined, now)
-    const outcome = makePlan(context.input, { random: seededRandom(1), iterations: 600 })
-    expect(outcome.violations).toEqual([])
-    return proposalOf(context, outcome, wish.to)
-  })
-}
+const workOut = (firmId: FirmId, of: Partial<PlanWish> = {}, now?: Date): Promise<PlanResult> =>
+  workOutOf(firmId, PlanWish.parse({ from: TODAY, to: addDays(TODAY, 340), ...of }), TODAY, { now, iterations: 600 })
 
 const at = (name: string, lat: number) => {
   const pond = newPond()

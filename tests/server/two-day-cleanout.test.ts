@@ -1,8 +1,6 @@
 import knexFactory from 'knex'
-import { makePlan } from '@/core/dispatch/plan/make-plan'
 import { SECOND_DAY_KEY } from '@/core/jobs/types/cleanout-legs'
 import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
-import { seededRandom } from '@/core/numeric/random'
 import { assignmentsOf, bestPlace } from '@/domain/board-moves'
 import type { EntryId, FirmId, VisitId } from '@/domain/ids'
 import { PlanWish, type PlanResult } from '@/domain/plan-run'
@@ -18,8 +16,6 @@ import { logEntry } from '@/server/use-cases/field/log'
 import { fieldVisit } from '@/server/use-cases/field/pack'
 import { acceptPlan } from '@/server/use-cases/planning/accept'
 import { boardFacts, withTravel } from '@/server/use-cases/planning/board'
-import { gatherPlan } from '@/server/use-cases/planning/gather'
-import { proposalOf } from '@/server/use-cases/planning/propose'
 import { lastTakeover, undoTakeover } from '@/server/use-cases/planning/undo'
 import { setServicePlan } from '@/server/use-cases/planning/service-plans'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
@@ -31,6 +27,7 @@ import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer } from '../fixtures/plain-answer'
 import { finishedRun } from '../fixtures/plan-run'
 import { problemOf } from '../fixtures/problem-of'
+import { workOut as workOutOf } from '../fixtures/work-out'
 
 afterAll(async () => {
   await closeQueue()
@@ -41,13 +38,7 @@ const YEAR = new Date().getUTCFullYear() + 1
 const TODAY = `${YEAR}-01-10`
 const wish = (over: Partial<PlanWish> = {}): PlanWish => PlanWish.parse({ from: TODAY, to: `${YEAR}-07-20`, ...over })
 const CLEANOUT = ServicePlan.parse([{ job: 'spring-cleanout', everyDays: null, from: null, to: null, priceMinor: null }])
-const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> =>
-  inFirm(firmId, async (trx) => {
-    const context = await gatherPlan(trx, of, TODAY, undefined)
-    const outcome = makePlan(context.input, { random: seededRandom(1), iterations: 400 })
-    expect(outcome.violations).toEqual([])
-    return proposalOf(context, outcome, of.to)
-  })
+const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(firmId, of, TODAY)
 
 /** A firm with some ponds whose cleanouts take two days, and the plan of them taken over. */
 async function planned(name: string, ponds = 1) {
