@@ -13,7 +13,7 @@ const completed = (result: PlanResult): PlanResult => ({
 const toRun = (r: Record<string, never>): PlanRun => ({
   id: r.id,
   state: r.state,
-  wish: PlanWish.parse(r.wish),
+  wish: r.wish,
   share: r.share,
   result: r.result && completed(r.result),
   problem: r.problem,

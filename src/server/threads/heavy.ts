@@ -22,7 +22,8 @@ const held = globalThis as typeof globalThis & { slowReedHeavy?: Pool }
 /** The bundle that the build made; while developing and in tests, the sources. */
 function startThread(): Worker {
   const bundle = join(process.cwd(), process.env.NEXT_DIST_DIR ?? '.next', 'heavy-thread.mjs')
-  return existsSync(bundle)
+  // what was built some day is not what is being worked on
+  return process.env.NODE_ENV === 'production' && existsSync(bundle)
     ? builtThread(pathToFileURL(bundle).href, { resourceLimits: LIMITS })
     : sourceThread(pathToFileURL(join(process.cwd(), 'src', 'server', 'threads', 'heavy-thread.ts')).href, { resourceLimits: LIMITS })
 }

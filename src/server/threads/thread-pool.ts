@@ -8,6 +8,8 @@ interface Job<Task, Made> {
 
 interface Thread<Task, Made> {
   readonly worker: Worker
+  /** It has loaded what it needs. */
+  ready: boolean
   job: Job<Task, Made> | null
   deadline: NodeJS.Timeout | null
 }
@@ -19,6 +21,9 @@ export class PoolFull extends Error {}
 /** The work itself could not be done. */
 export class TaskFailed extends Error {}
 
+const START_MS = 30_000
+const RESTART_MS = 1000
+
 export interface PoolOptions {
   readonly size: number
   readonly deadlineMs: number
@@ -26,7 +31,7 @@ export interface PoolOptions {
   readonly mostWaiting?: number
   /** Its threads never keep the program from ending. */
   readonly background?: boolean
-  /** A thread that answers `{ task }` with `{ made }` or `{ problem }`. */
+  /** A thread that says `{ ready: true }` once and then answers `{ task }` with `{ made }` or `{ problem }`. */
   readonly start: () => Worker
 }
 
@@ -64,8 +69,15 @@ export class ThreadPool<Task, Made> {
 
   private start(): Thread<Task, Made> {
     const worker = this.options.start()
-    const thread: Thread<Task, Made> = { worker, job: null, deadline: null }
-    worker.on('message', ({ made, problem }: { made?: Made; problem?: string }) => {
+    const thread: Thread<Task, Made> = { worker, ready: false, job: null, deadline: null }
+    // a busy machine may take its time to load it: no task pays for that
+    thread.deadline = setTimeout(() => this.replace(thread, new TaskFailed('The thread did not begin')), START_MS)
+    worker.on('message', ({ ready, made, problem }: { ready?: true; made?: Made; problem?: string }) => {
+      if (ready) {
+        this.finish(thread)
+        thread.ready = true
+        return this.handOut()
+      }
       const job = this.finish(thread)
       if (problem === undefined) job?.resolve(made as Made)
       else job?.reject(new TaskFailed(problem))
@@ -82,10 +94,20 @@ export class ThreadPool<Task, Made> {
   private replace(thread: Thread<Task, Made>, error: Error): void {
     const at = this.threads.indexOf(thread)
     if (at < 0) return
-    this.threads[at] = this.start()
+    if (thread.ready) this.threads[at] = this.start()
+    else this.beginLater(at, error)
     void thread.worker.terminate()
     this.finish(thread)?.reject(error)
     this.handOut()
+  }
+
+  /** A thread that cannot even begin is tried again by and by; who waits for it is told. */
+  private beginLater(at: number, error: Error): void {
+    this.threads.splice(at, 1)
+    if (this.threads.length === 0) for (const { reject } of this.queue.splice(0)) reject(error)
+    setTimeout(() => {
+      if (!this.ended) this.threads.push(this.start())
+    }, RESTART_MS).unref()
   }
 
   private finish(thread: Thread<Task, Made>): Job<Task, Made> | null {
@@ -98,7 +120,7 @@ export class ThreadPool<Task, Made> {
 
   private handOut(): void {
     for (const thread of this.threads) {
-      if (thread.job) continue
+      if (thread.job || !thread.ready) continue
       const job = this.queue.shift()
       if (!job) return
       thread.job = job

@@ -107,7 +107,7 @@ describe('the product book', () => {
   )
   const readCsv = () => userEvent.upload(book().getByLabelText('Read products (CSV): file'), CSV)
   beforeEach(() => {
-    File.prototype.text = () => Promise.resolve('key,name')
+    File.prototype.arrayBuffer = () => Promise.resolve(new TextEncoder().encode('key,name').buffer)
     sentFile.mockReset().mockResolvedValue({ ok: true, value: { read: 1, problems: [] } })
   })
 

@@ -129,7 +129,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   // customers like to see the faces they know
   const knownCrews = new Map(visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]))
   const told = new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.told]))
-  const out = now && wish.from <= today ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime) : undefined
+  const out = now && wish.from <= today ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime ?? null) : undefined
   const legs = legsOf(visits)
   const about = (v: PlanningVisit): StandingFacts => ({
     stands: stands(v),
