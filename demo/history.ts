@@ -57,6 +57,9 @@ const workday = (day: string): string => (isoWeekday(day) > 5 ? addDays(day, 8 -
 
 const clockAt = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 
+/** The longest day that is logged. */
+const MOST_MINUTES = 11 * 60
+
 /** A whole cleanout on a past day, step by step through the same door as the field sheet. */
 export async function pastCleanout(
   office: Actor,
@@ -75,12 +78,14 @@ export async function pastCleanout(
   const { visit, pond } = await fieldVisit(lead, id)
   const counted = pond.fish.map((line) => ({ species: line.species, count: line.count }))
   let minutes = 8 * 60 + 5
+  // about as long as it was planned, so that the hose has time to fill the pond
+  const pace = Math.min(Math.floor(MOST_MINUTES / visit.job.steps.length), Math.max(9, Math.floor((visit.plannedMinutes * 0.97) / visit.job.steps.length)))
   for (const step of visit.job.steps) {
     if (step.waits && step.timerMinutes) {
       await logEntry(lead, id, { kind: 'timer-started', id: randomUUID() as EntryId, stepKey: step.key, at: at(day, clockAt(minutes)) })
       minutes += step.timerMinutes
     }
-    minutes += 9
+    minutes += pace
     const time = at(day, clockAt(minutes))
     if (step.kind === 'photo') {
       const photo = { id: randomUUID() as PhotoId, stepKey: step.key, takenAt: new Date(time).toISOString(), pairOf: null, sketchOf: null }

@@ -95,6 +95,17 @@ describe('a cleanout of two days', () => {
     const away = await workOut(firmId, wish({ absent: [{ crewId: pairs[0].first.crewId, from: addDays(rainy, -7), to: addDays(rainy, 7) }] }))
     for (const c of away.changes.filter((d) => d.kind === 'moved')) expect(c.pair).not.toBeNull()
   })
+  it('promised in one of its days stays whole in a late season, and rain on the other day still gives a plan', async () => {
+    const { firmId, actors, pairs, crewId } = await planned('Mallard', 2)
+    const [{ first, second }] = pairs
+    await moveVisit(actors.office, first.id, { day: first.day, startTime: first.startTime, crewId, locked: true, version: first.version })
+    const late = await workOut(firmId, wish({ lateByDays: 21 }))
+    expect(late.changes.map((c) => c.key)).not.toContain(first.id)
+    expect(late.changes.map((c) => c.key)).not.toContain(second.id)
+    const wet = await workOut(firmId, wish({ lostDays: [second.day] }))
+    const at = new Map(wet.changes.map((c) => [c.key, c]))
+    expect(daysBetween(at.get(first.id)!.day, at.get(second.id)!.day)).toBe(1)
+  })
   it('a second day before the first, a week late, or with another crew is refused, by hand and on the board', async () => {
     const { firmId, actors, pairs, crewId } = await planned('Shoveler')
     const [{ first, second }] = pairs

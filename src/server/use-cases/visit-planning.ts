@@ -267,7 +267,10 @@ async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
 async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime: string; minutes: number; crew: Crew }, except?: VisitId): Promise<void> {
   // the crew's row is locked so that two planners cannot both find the same hours free
   await trx('crews').where({ id: slot.crew.id }).forUpdate().first('id')
-  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter((v) => v.id !== except && v.state !== 'given-up')
+  // what is over holds no hours any more
+  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter(
+    (v) => v.id !== except && v.state !== 'given-up' && v.state !== 'done',
+  )
   const [clash] = overlapping(slot, sameDay)
   if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
 }

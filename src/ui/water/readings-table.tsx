@@ -32,7 +32,7 @@ export function ReadingsTable({ readings, when }: { readings: readonly TestedRea
                 <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
                 {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units)}</span> : null}
               </td>
-              <td className="soft small text-nowrap">{when(r.takenAt)}</td>
+              <td className="soft small taken-when">{when(r.takenAt)}</td>
             </tr>
           )
         })}

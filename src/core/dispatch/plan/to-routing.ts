@@ -255,7 +255,7 @@ function published(
   })
   // legs that were torn apart, or stops too close, are put right: the later one is planned anew
   for (;;) {
-    const astray = new Set(misplaced(start, links, vehicles).filter((stop) => !locked.includes(stop)))
+    const astray = new Set(misplaced(start, links, vehicles).flatMap(({ stop, leg }) => (leg || !locked.includes(stop) ? [stop] : [])))
     if (astray.size === 0) break
     // what waited for one of these may have to go as well
     start = start.map((route) => route.filter((stop) => !astray.has(stop)))
@@ -286,15 +286,16 @@ function published(
   }
 }
 
-/** Stops whose days or crews their links do not allow as routes stand. */
-function misplaced(routes: readonly (readonly number[])[], links: readonly Link[], vehicles: readonly Vehicle[]): number[] {
+/** Stops whose days or crews their links do not allow as routes stand; of two legs both, were they promised or not: neither is kept without the other. */
+function misplaced(routes: readonly (readonly number[])[], links: readonly Link[], vehicles: readonly Vehicle[]): { stop: number; leg: boolean }[] {
   const at = new Map(routes.flatMap((route, v) => route.map((stop) => [stop, vehicles[v]] as const)))
-  return links.flatMap(({ before, after, minDays, maxDays, requires, leg }) => {
+  return links.flatMap(({ before, after, minDays, maxDays, requires, leg = false }) => {
     const [first, second] = [at.get(before), at.get(after)]
-    if (!second) return leg && first ? [before] : []
-    if (!first) return requires ? [after] : []
+    const of = (...stops: number[]) => stops.map((stop) => ({ stop, leg }))
+    if (!second) return leg && first ? of(before) : []
+    if (!first) return requires ? of(after) : []
     const gap = second.day - first.day
-    return gap < minDays || gap > maxDays || (leg && first.crew !== second.crew) ? [after, ...(leg ? [before] : [])] : []
+    return gap < minDays || gap > maxDays || (leg && first.crew !== second.crew) ? of(after, ...(leg ? [before] : [])) : []
   })
 }
 

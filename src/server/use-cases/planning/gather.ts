@@ -28,7 +28,7 @@ import { lightOf } from './light'
 import { locate } from './places'
 import { neededVisit, publishedVisit, type StandingFacts } from './plan-visits'
 import { crewsOut } from './crews-out'
-import { legsOf } from './legs-of'
+import { legsOf, otherDays, promisedAlike } from './legs-of'
 import { urgentFirst } from '@/core/dispatch/plan/urgent-first'
 
 /** Marks what a customer would need who is not there. */
@@ -83,10 +83,13 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const days = workingDays(from, wish.to, wish.lostDays, periods)
   const absentDays = new Map(crews.map((c) => [c.id as string, new Set(absences(wish, c.id, days))]))
   // whose crew is away, or whose day is lost, cannot stay where it is
-  const stands = (v: PlanningVisit) =>
+  const ownPlace = (v: PlanningVisit) =>
     !wish.lostDays.includes(v.day) &&
     absentDays.get(v.crewId)?.has(v.day) === false &&
     !(wish.withoutKit.includes(v.crewId) && (JOB_PLANNING[v.job]?.kit.length ?? 0) > 0)
+  // of a cleanout's two days neither stands where the other cannot, nor is one promised alone
+  const otherDay = otherDays(coming)
+  const stands = (v: PlanningVisit) => ownPlace(v) && ownPlace(otherDay.get(v.id) ?? v)
   // somebody chose to work on a weekend: that stays, beside the plan
   const besides = coming.filter((v) => stands(v) && isoWeekday(v.day) > 5)
   const published = coming.filter((v) => !besides.includes(v))
@@ -141,7 +144,10 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   })
   const planVisits = [
     ...published.map((v) =>
-      withMinutes(publishedVisit(v, ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, about(v)), joins.get(v.id) ?? []),
+      withMinutes(
+        publishedVisit(promisedAlike(v, otherDay), ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, about(v)),
+        joins.get(v.id) ?? [],
+      ),
     ),
     ...needs.map((need) =>
       neededVisit(

@@ -13,3 +13,18 @@ export function legsOf(visits: readonly PlanningVisit[]): (visit: PlanningVisit)
     }
   }
 }
+
+/** The other day of the same cleanout by a visit's id, where both are planned. */
+export function otherDays(planned: readonly PlanningVisit[]): ReadonlyMap<string, PlanningVisit> {
+  const byId = new Map(planned.map((v) => [v.id as string, v]))
+  return new Map(
+    planned.flatMap((second) => {
+      const first = second.legOf ? byId.get(second.legOf) : undefined
+      return first ? [[first.id as string, second] as const, [second.id as string, first] as const] : []
+    }),
+  )
+}
+
+/** Promising one day of a cleanout promises both. */
+export const promisedAlike = (visit: PlanningVisit, otherDay: ReadonlyMap<string, PlanningVisit>): PlanningVisit =>
+  otherDay.get(visit.id)?.locked ? { ...visit, locked: true } : visit
