@@ -1,6 +1,7 @@
-import { addDays } from '../src/core/numeric/calendar'
+import { addDays, isoWeekday } from '../src/core/numeric/calendar'
 import { firstDesign } from '../src/core/filter/first-design'
 import { seededRandom, type Random } from '../src/core/numeric/random'
+import { endsLate } from '../src/domain/clash'
 import { ALWAYS_OPEN } from '../src/domain/customer'
 import { CrewId, type PondId } from '../src/domain/ids'
 import { equipmentKind } from '../src/core/jobs/equipment-care'
@@ -233,7 +234,11 @@ async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewI
   for (const [key, crew, startTime] of plan) {
     const page = await planningPage(owner, ponds.get(key)!, 'spring-cleanout')
     const day = page.proposals.at(-1)?.day ?? page.window?.best
-    if (day) await planVisit(owner, { pondId: ponds.get(key)!, jobType: 'spring-cleanout', day, startTime, crewId: crewIds.get(crew)!, note: '' })
+    const crewId = crewIds.get(crew)!
+    // a pond that fills longer than a day is long takes two, unless its fish would wait over a weekend
+    const { twoDays, plannedMinutes } = page.crews.find((c) => c.id === crewId)!
+    const days = day && twoDays && endsLate({ startTime, minutes: plannedMinutes }) && isoWeekday(day) < 5 ? 2 : 1
+    if (day) await planVisit(owner, { pondId: ponds.get(key)!, jobType: 'spring-cleanout', day, startTime, crewId, note: '', days })
   }
 }
 
