@@ -108,6 +108,17 @@ describe('what-ifs act on the plan that stands', () => {
   })
 })
 
+describe('visits for two jobs', () => {
+  it('go along with a late season as one', async () => {
+    const firm = await served('Sandpiper', [{ job: 'netting' }, { job: 'routine', everyDays: 14, from: '04-15', to: '11-15' }], 2)
+    const { changes } = await takeOver(firm)
+    expect(changes.some((c) => c.also.length > 0)).toBe(true)
+    const late = await workOut(firm.firmId, { lateByDays: 21 })
+    expect(late.unplaced).toEqual([])
+    expect(late.changes.some((c) => c.kind === 'moved' && c.job === 'netting')).toBe(true)
+  })
+})
+
 describe('a plan for today, at noon', () => {
   async function morning(name: string) {
     const firm = await served(name, [], 5)

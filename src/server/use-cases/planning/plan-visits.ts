@@ -115,7 +115,9 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
   // what is promised keeps its hour too
   const start = minutesOfDay(visit.startTime)
   const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond, [visit.job, ...visit.also], open)
-  const loose = [addDays(visit.day, -LOOSE_DAYS), addDays(visit.day, LOOSE_DAYS)]
+  // in a late season what hangs on a window goes along with it
+  const near = usual ? addDays(visit.day, wish.lateByDays) : visit.day
+  const loose = [addDays(near, -LOOSE_DAYS), addDays(near, LOOSE_DAYS)]
   // several jobs on one visit: it was placed where all of them fell due, and stays near there
   const shared = visit.also.length > 0
   // fish that are in their tanks go back on their day
@@ -130,7 +132,7 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     handsMin: 0,
     fixedMin: visit.plannedMinutes,
     earliest,
-    best: shared || !own ? visit.day : own.best,
+    best: shared || !own ? near : own.best,
     latest,
     likelihood: likelihoodOf(pond, visit.job, earliest, latest),
     ...hours,
