@@ -57,7 +57,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
           </span>
         ) : null}
         <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>
-          Take over {chosen.length === changes.length ? 'all' : chosen.length} {chosen.length === 1 ? 'visit' : 'visits'}
+          Take over {chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length} {chosen.length === 1 ? 'visit' : 'visits'}
         </button>
       </div>
       {weeks.map(([monday, list]) => (

@@ -202,13 +202,14 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
   const { changes, unplaced, missed, crunch, kept } = result
   const joined = changes.filter((c) => c.kind === 'joined').length
   const shown = changes.filter((c) => c.kind !== 'shifted')
+  const fresh = changes.filter((c) => c.kind === 'new').length
   return (
     <>
       <section className="sheet" aria-label="The plan">
         <h2>
           {shown.length === 0
             ? 'Nothing to change'
-            : `${changes.filter((c) => c.kind === 'new').length} new visits, ${changes.filter((c) => c.kind === 'moved').length} moved${joined > 0 ? `, ${joined} with more to do` : ''}`}
+            : `${fresh} new ${fresh === 1 ? 'visit' : 'visits'}, ${changes.filter((c) => c.kind === 'moved').length} moved${joined > 0 ? `, ${joined} with more to do` : ''}`}
         </h2>
         <p className="soft mb-2">
           {shortDate(run.wish.from)} – {shortDate(run.wish.to)} {run.wish.to.slice(0, 4)}; {kept} planned visits stay; {duration(result.travelMin)} on the road
