@@ -5,6 +5,7 @@ const createConfig = nextJest({ dir: './' })
 /** Packages published as ES modules only: Jest has to transform them. */
 const esModules = ['echarts', 'zrender', '@tanstack', '@react-pdf', 'yoga-layout', 'color-string', 'color-name', 'pdfjs-dist'].join('|')
 
+const PLAIN_GLOBAL = '<rootDir>/tests/fixtures/plain-global-environment.mjs'
 const PROPERTY_SEED = '<rootDir>/tests/fixtures/property-seed.ts'
 
 const shared = {
@@ -29,10 +30,10 @@ const PATIENCE_MS = 30_000
 export default async () => ({
   testTimeout: PATIENCE_MS,
   projects: [
-    await project('core', 'node', ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts', '<rootDir>/tests/trials/**/*.test.ts']),
+    await project('core', PLAIN_GLOBAL, ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts', '<rootDir>/tests/trials/**/*.test.ts']),
     await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], {
       setupFilesAfterEnv: [PROPERTY_SEED, '<rootDir>/tests/fixtures/jest-dom.ts'],
     }),
-    await project('server', 'node', ['<rootDir>/tests/server/**/*.test.ts']),
+    await project('server', PLAIN_GLOBAL, ['<rootDir>/tests/server/**/*.test.ts']),
   ],
 })

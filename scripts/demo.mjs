@@ -29,7 +29,7 @@ await runMain(async () => {
     rmSync(loading)
     const roadsUrl = await startRoads()
     const mailUrl = await startOutbox()
-    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl })
+    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, distDir: '.next' })
     const app = await startApp({ port, appUrl: database.appUrl, weatherUrl, roadsUrl })
     const probesUrl = await startProbes({ appAddress: app.address, ...(await demoProbes(database.appUrl)) })
     // what they gathered before the app was there

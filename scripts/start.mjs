@@ -21,14 +21,14 @@ await runMain(async () => {
     const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
     const mailUrl = process.env.MAIL_URL ?? (await startOutbox())
     const simulated = ['WEATHER_DESK_URL', 'ROADS_URL', 'MAIL_URL'].filter((name) => !process.env[name] && process.env[name] !== '')
-    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, toStdout: true })
+    const built = { mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' }
+    await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, ...built, toStdout: true })
     const app = await startApp({
       port,
       appUrl: database.appUrl,
       weatherUrl,
       roadsUrl,
-      mode: dev ? 'dev' : 'start',
-      distDir: dev ? '.next-dev' : '.next',
+      ...built,
       simulated,
       toStdout: true,
     })

@@ -29,6 +29,13 @@ async function check(name, command, args, options = {}) {
   if (code !== 0) process.stdout.write(output)
 }
 
+/** Does a part and says how long it took: the whole has a limit, and what eats it should be seen. */
+async function timed(name, work) {
+  const started = Date.now()
+  await work()
+  say(`${name}: ${((Date.now() - started) / 1000).toFixed(0)} s`)
+}
+
 function readJson(file) {
   try {
     return JSON.parse(readFileSync(inRoot(FOLDER, file), 'utf8'))
@@ -61,11 +68,11 @@ async function browser(cluster, weatherUrl, env) {
   await loadDemo(cluster.appUrl('e2e'), { weatherUrl, quiet: true })
   const roadsUrl = await startRoads()
   const mailUrl = await startOutbox()
-  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
+  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })
   const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
   // as if on another machine: same database, another app and another worker
   const twin = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
-  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl })
+  await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })
   const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
   await playwright({
     ...env,
@@ -113,11 +120,11 @@ await runMain(async () => {
       await migrate(cluster.ownerUrl(name), cluster.appPassword)
     }
     const weatherUrl = await startWeatherDesk()
-    await ensureBuild(DIST)
-    if (asked('checks')) await checks(env)
-    if (asked('jest'))
-      await jest({ ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' })
-    if (asked('browser')) await browser(cluster, weatherUrl, env)
+    await timed('build', () => ensureBuild(DIST))
+    if (asked('checks')) await timed('checks', () => checks(env))
+    const unit = { ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' }
+    if (asked('jest')) await timed('Jest', () => jest(unit))
+    if (asked('browser')) await timed('browser', () => browser(cluster, weatherUrl, env))
   } finally {
     await endAll()
     await cluster.stop()

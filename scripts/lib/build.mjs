@@ -20,16 +20,22 @@ function sourceHash() {
   return hash.digest('hex')
 }
 
-/** The thread that computes and reads what requests bring, as one file beside the app. */
-async function buildHeavyThread(distDir) {
+/** What runs beside the app: the worker, and the threads of both that compute. */
+const PROGRAMS = ['server/jobs/worker', 'server/jobs/forecast-thread', 'server/jobs/plan-thread', 'server/threads/heavy-thread']
+
+/** Each program as one file beside the app: it starts at once, and hot calls between modules cost nothing. */
+async function buildPrograms(distDir) {
   const { build } = await import('esbuild')
   await build({
-    entryPoints: [inRoot('src', 'server', 'threads', 'heavy-thread.ts')],
+    entryPoints: PROGRAMS.map((program) => inRoot('src', `${program}.ts`)),
     bundle: true,
     packages: 'external',
     platform: 'node',
     format: 'esm',
-    outfile: inRoot(distDir, 'heavy-thread.mjs'),
+    jsx: 'automatic',
+    entryNames: '[name]',
+    outExtension: { '.js': '.mjs' },
+    outdir: inRoot(distDir, 'programs'),
     logLevel: 'error',
   })
 }
@@ -45,6 +51,6 @@ export async function ensureBuild(distDir = '.next') {
     env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
   })
   await buildServiceWorker(distDir)
-  await buildHeavyThread(distDir)
+  await buildPrograms(distDir)
   writeFileSync(stamp, wanted)
 }

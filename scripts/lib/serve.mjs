@@ -44,9 +44,10 @@ export async function startProbes({ appAddress, apiKey, ponds }) {
   return `http://127.0.0.1:${port}`
 }
 
-/** A worker that takes jobs from the queue. @returns its process once it listens */
-export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, toStdout = false }) {
-  const child = startNode(['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')], {
+/** A worker that takes jobs from the queue, as the build made it, or from its source. @returns its process once it listens */
+export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, distDir, mode = 'start', toStdout = false }) {
+  const program = mode === 'dev' ? ['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')] : [inRoot(distDir, 'programs', 'worker.mjs')]
+  const child = startNode(program, {
     label: 'worker',
     toStdout,
     env: {
@@ -55,6 +56,7 @@ export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, toStd
       ROADS_URL: roadsUrl ?? '',
       MAIL_URL: mailUrl ?? '',
       MAIL_FROM: process.env.MAIL_FROM ?? '',
+      NEXT_DIST_DIR: distDir,
       NODE_ENV: 'production',
     },
   })
@@ -78,10 +80,17 @@ async function again(options, waitS) {
   await keepWorker(options).catch(() => again(options, Math.min(MOST_WAIT_S, waitS * 2)))
 }
 
+/**
+ * An idle connection is kept so long: a proxy that keeps its own for a minute would otherwise send the next request
+ * into one that is just being closed, and somebody would read an error.
+ */
+const KEEP_ALIVE_MS = 75_000
+
 /** The built app, or the development server. @returns address and process once it answers */
 export async function startApp({ port, appUrl, weatherUrl, roadsUrl, mode = 'start', distDir = '.next', simulated = [], toStdout = false }) {
   const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
-  const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port)], {
+  const keep = mode === 'start' ? ['--keepAliveTimeout', String(KEEP_ALIVE_MS)] : []
+  const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port), ...keep], {
     label: 'app',
     toStdout,
     env: {

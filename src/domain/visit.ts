@@ -25,6 +25,8 @@ const NEXT: Readonly<Record<VisitState, readonly VisitState[]>> = {
   cancelled: ['planned', 'under-way'],
 }
 export const mayBecome = (from: VisitState, to: VisitState): boolean => NEXT[from].includes(to)
+/** Whether a visit keeps its crew from being elsewhere at its hours: what is over, or called off, does not. */
+export const holdsHours = (state: VisitState): boolean => state === 'planned' || state === 'under-way'
 
 export const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
 

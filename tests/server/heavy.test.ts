@@ -1,7 +1,7 @@
 import { vrptwText } from '../fixtures/vrptw-instance'
 import { addDays } from '@/core/numeric/calendar'
 import { endHeavy, heavy } from '@/server/threads/heavy'
-import { sourceThread } from '@/server/threads/source-thread'
+import { sourceThread } from '@/server/threads/own-thread'
 import { PoolFull, TaskFailed, ThreadPool, TookTooLong } from '@/server/threads/thread-pool'
 import { problemOf } from '../fixtures/problem-of'
 

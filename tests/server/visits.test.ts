@@ -6,17 +6,19 @@ import type { CrewId, EntryId, PondId, VisitId } from '@/domain/ids'
 import type { EntryInput, StepAnswer } from '@/domain/visit'
 import type { Actor } from '@/server/auth/actor'
 import { closeDatabase } from '@/server/db/connection'
+import { inFirm } from '@/server/db/firm-transaction'
 import { todayIn } from '@/server/today'
 import { logEntry } from '@/server/use-cases/field/log'
 import { amountsToday } from '@/domain/field-pack'
 import { stepStates } from '@/domain/visit-progress'
 import { fieldVisit } from '@/server/use-cases/field/pack'
 import { addPhoto } from '@/server/use-cases/photos'
+import { assertNoOverlap } from '@/server/use-cases/planning/no-overlap'
 import { addPond, pondPage } from '@/server/use-cases/ponds'
 import { logReadings } from '@/server/use-cases/readings'
 import { visitReport } from '@/server/use-cases/report'
 import { reportPdf } from '@/server/exchange/report-pdf'
-import { cancelVisit, moveVisit, planVisit } from '@/server/use-cases/visit-planning'
+import { cancelVisit, moveVisit, planningPage, planVisit } from '@/server/use-cases/visit-planning'
 import { finishVisit, photoOf, skipped, startVisit } from '../fixtures/field'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { plainAnswer, readingsOf } from '../fixtures/plain-answer'
@@ -154,6 +156,13 @@ describe('at the water’s edge', () => {
     const { report, photos } = await visitReport(actors.office, id)
     expect(report).toMatchObject({ fishOut: 10, fishBack: 10, losses: 0, leftOut: [] })
     expect(photos).toHaveLength(2)
+    // what is over holds no hours: the form that plans the next visit says so, and so do planning and moving
+    expect((await planningPage(actors.office, pondId, 'spring-cleanout')).visits).toEqual([])
+    const next = await plan(crewId, '10:00')
+    expect((await planningPage(actors.office, pondId, 'spring-cleanout')).visits.map((v) => v.id)).toEqual([next])
+    await moveVisit(actors.office, next, { day: today, startTime: '08:30', crewId, version: 1 })
+    await inFirm(actors.office.firmId, (trx) => assertNoOverlap(trx, [{ crewId, day: today }], ''))
+
     const { bytes, fileName } = await reportPdf(actors.office, id)
     expect(bytes.subarray(0, 5).toString()).toBe('%PDF-')
     expect(fileName).toBe(`${today}-spring-cleanout-test-pond.pdf`)

@@ -1,5 +1,5 @@
 import type { ForecastMade, ForecastTask } from '@/core/ecosystem/forecast-pond'
-import { sourceThread } from '@/server/threads/source-thread'
+import { ownThread } from '@/server/threads/own-thread'
 import { ThreadPool } from '@/server/threads/thread-pool'
 
 /** One pond takes a second or two; one that takes this long will never come to an end. */
@@ -9,4 +9,4 @@ export type ForecastPool = ThreadPool<ForecastTask, ForecastMade>
 
 /** A few threads that forecast ponds. */
 export const forecastPool = (size: number, deadlineMs = DEADLINE_MS): ForecastPool =>
-  new ThreadPool({ size, deadlineMs, start: () => sourceThread(new URL('./forecast-thread.ts', import.meta.url).href) })
+  new ThreadPool({ size, deadlineMs, start: () => ownThread('forecast-thread') })

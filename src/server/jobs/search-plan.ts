@@ -1,6 +1,6 @@
 import type { PlanOutcome } from '@/core/dispatch/plan/make-plan'
 import { planIterations, type PlanInput } from '@/core/dispatch/plan/plan-input'
-import { sourceThread } from '@/server/threads/source-thread'
+import { ownThread } from '@/server/threads/own-thread'
 import type { PlanStart, PlanThreadData } from './plan-thread'
 
 export interface RunningSearch {
@@ -23,7 +23,7 @@ type Message =
 export function searchPlan(input: PlanInput, seed: number, resume: PlanStart, iterations = planIterations(input.visits.length)): RunningSearch {
   const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
   const data: PlanThreadData = { input, iterations, seed, stop, resume }
-  const thread = sourceThread(new URL('./plan-thread.ts', import.meta.url).href, { workerData: data })
+  const thread = ownThread('plan-thread', { workerData: data })
   let share = 0
   let best: PlanStart | null = null
   const outcome = new Promise<PlanOutcome>((resolve, reject) => {

@@ -1,11 +1,7 @@
-import { existsSync } from 'node:fs'
 import { availableParallelism } from 'node:os'
-import { join } from 'node:path'
-import { pathToFileURL } from 'node:url'
-import type { Worker } from 'node:worker_threads'
 import { ProblemError } from '@/domain/problems'
 import type { HeavyInput, HeavyKind, HeavyResult, HeavyTask } from './heavy-tasks'
-import { builtThread, sourceThread } from './source-thread'
+import { ownThread } from './own-thread'
 import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
 
 /** A request waits no longer than this for what it asked to be computed. */
@@ -19,22 +15,13 @@ type Pool = ThreadPool<HeavyTask, Made>
 /** One pool for the whole server, however many times its bundler has put this module into it. */
 const held = globalThis as typeof globalThis & { slowReedHeavy?: Pool }
 
-/** The bundle that the build made; while developing and in tests, the sources. */
-function startThread(): Worker {
-  const bundle = join(process.cwd(), process.env.NEXT_DIST_DIR ?? '.next', 'heavy-thread.mjs')
-  // what was built some day is not what is being worked on
-  return process.env.NODE_ENV === 'production' && existsSync(bundle)
-    ? builtThread(pathToFileURL(bundle).href, { resourceLimits: LIMITS })
-    : sourceThread(pathToFileURL(join(process.cwd(), 'src', 'server', 'threads', 'heavy-thread.ts')).href, { resourceLimits: LIMITS })
-}
-
 const pool = (): Pool =>
   (held.slowReedHeavy ??= new ThreadPool({
     size: Math.max(1, Math.min(3, availableParallelism() - 1)),
     deadlineMs: DEADLINE_MS,
     mostWaiting: MOST_WAITING,
     background: true,
-    start: startThread,
+    start: () => ownThread('heavy-thread', { resourceLimits: LIMITS }),
   }))
 
 /**

@@ -18,7 +18,7 @@ import { badField, notFound, refused } from '@/domain/problems'
 import { systemVolumeOf } from '@/domain/system-volume'
 import { proposedDays } from '@/domain/proposed-days'
 import { nextWindow } from '@/domain/season-dates'
-import { mayBecome, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visit'
+import { holdsHours, mayBecome, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visit'
 import { assertMay, type Actor } from '@/server/auth/actor'
 import { findFirm } from '@/server/db/firm-repository'
 import { inFirm } from '@/server/db/firm-transaction'
@@ -121,7 +121,7 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
           twoDays: two && { first: plannedMinutesOf(two.first, learntFactor), second: plannedMinutesOf(two.second, learntFactor) },
         }
       }),
-      visits: (await listVisits(trx, { from: today })).filter((v) => v.state !== 'given-up').map(brief),
+      visits: (await listVisits(trx, { from: today })).filter(({ state }) => holdsHours(state)).map(brief),
     }
   })
 }
@@ -267,10 +267,7 @@ async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
 async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime: string; minutes: number; crew: Crew }, except?: VisitId): Promise<void> {
   // the crew's row is locked so that two planners cannot both find the same hours free
   await trx('crews').where({ id: slot.crew.id }).forUpdate().first('id')
-  // what is over holds no hours any more
-  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter(
-    (v) => v.id !== except && v.state !== 'given-up' && v.state !== 'done',
-  )
+  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter((v) => v.id !== except && holdsHours(v.state))
   const [clash] = overlapping(slot, sameDay)
   if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
 }

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import type { CleanoutQuantities } from '@/core/jobs/cleanout-quantities'
 import { formatNumber } from '@/core/units/format'
-import { clockAfter, DAY_ENDS, endsLate } from '@/domain/clash'
+import { clockAfter, DAY_ENDS, endsLate, overlapping } from '@/domain/clash'
 import { longDate, duration, shortDate } from '@/domain/dates'
 import type { planningPage } from '@/server/use-cases/visit-planning'
 import { CheckField } from '@/ui/components/check-field'
@@ -48,7 +48,7 @@ export function PlanForm({ data }: { data: PlanData }) {
   const sameDay = data.visits.filter((v) => v.crewId === crewId && v.day === day)
   const alreadyPlanned = data.visits.filter((v) => v.pondId === pond.id)
   const end = clockAfter(startTime, minutes)
-  const clashing = sameDay.filter((v) => v.startTime < end && startTime < clockAfter(v.startTime, v.plannedMinutes))
+  const clashing = overlapping({ startTime, minutes }, sameDay)
 
   const plan = async () => {
     setBusy(true)

@@ -3,6 +3,7 @@ import { jobType } from '@/core/jobs/job-types'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter, overlapping } from '@/domain/clash'
 import type { LeftChange, PlanChange } from '@/domain/plan-run'
+import { holdsHours } from '@/domain/visit'
 import type { PlanningVisit } from '@/server/db/planning-repository'
 
 /** One line of a crew's day: a change to take over, or a visit that stays as it is. */
@@ -71,7 +72,7 @@ function firstClash(standing: readonly PlanningVisit[], good: readonly PlanChang
     if (there) there.push(slot)
     else days.set(`${crewId} ${day}`, [slot])
   }
-  for (const v of standing) if (!moving.has(v.id)) put(v.crewId, v.day, { ...v, key: v.id, siteOf: v.siteName, change: null })
+  for (const v of standing) if (!moving.has(v.id) && holdsHours(v.state)) put(v.crewId, v.day, { ...v, key: v.id, siteOf: v.siteName, change: null })
   for (const c of good) put(c.crewId, c.day, { key: c.key, siteOf: c.siteName, startTime: c.startTime, plannedMinutes: c.minutes, change: c })
   for (const change of good) {
     const there = days.get(`${change.crewId} ${change.day}`)!.filter((s) => s.key !== change.key)

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { clockAfter, overlapping } from '@/domain/clash'
 import { refused } from '@/domain/problems'
+import { holdsHours } from '@/domain/visit'
 import { listVisitLines, type VisitLine } from '@/server/db/visit-line-repository'
 
 /** Locks crews so that two planners cannot both find the same hours free. */
@@ -20,7 +21,7 @@ export async function assertNoOverlap(
   // one question for all days: a whole season is taken over at once
   const lines = await listVisitLines(trx, { from: dates[0], to: dates[dates.length - 1] })
   const byDay = new Map<string, VisitLine[]>()
-  for (const line of lines) {
+  for (const line of lines.filter(({ state }) => holdsHours(state))) {
     const key = `${line.crewId} ${line.day}`
     const there = byDay.get(key)
     if (there) there.push(line)
