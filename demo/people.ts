@@ -1,4 +1,4 @@
-import type { Role } from '../src/domain/roles'
+import type { Role } from '../src/domain/people/roles'
 
 export const FIRM = { name: 'Tussock & Tarn Pond Care', timeZone: 'Etc/GMT+3' } as const
 

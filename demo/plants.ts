@@ -1,9 +1,9 @@
 import { addDays } from '../src/core/numeric/calendar'
-import type { PondId } from '../src/domain/ids'
-import { PlantLine } from '../src/domain/plants'
-import type { Actor } from '../src/server/auth/actor'
-import { addPatch, logPlant, takeOverPlanting } from '../src/server/use-cases/plants/patches'
-import { pondPlants } from '../src/server/use-cases/plants/pond-plants'
+import type { PondId } from '../src/domain/shared/ids'
+import { PlantLine } from '../src/domain/plants/plants'
+import type { Actor } from '../src/server/platform/auth/actor'
+import { addPatch, logPlant, takeOverPlanting } from '../src/server/plants/patches'
+import { pondPlants } from '../src/server/plants/pond-plants'
 
 /** Groups in the ponds themselves: pond, species, plants, place on the plan, and what was last seen of them. */
 const GROUPS: readonly [string, string, number, number, number, Partial<PlantLine>][] = [

@@ -1,8 +1,8 @@
 import { addDays } from '../src/core/numeric/calendar'
-import type { PondId } from '../src/domain/ids'
-import type { Actor } from '../src/server/auth/actor'
-import { logReadings } from '../src/server/use-cases/readings'
-import { addOneOff } from '../src/server/use-cases/tasks'
+import type { PondId } from '../src/domain/shared/ids'
+import type { Actor } from '../src/server/platform/auth/actor'
+import { logReadings } from '../src/server/water/readings'
+import { addOneOff } from '../src/server/equipment/tasks'
 
 const RETEST_WITHIN_DAYS = 3
 const RETEST_MINUTES = 15

@@ -1,9 +1,9 @@
-import { playBy } from '../src/core/practice-pond/debrief'
-import { practiceScenario, type ScenarioKey } from '../src/core/practice-pond/scenarios'
-import type { Policy } from '../src/core/practice-pond/scenario'
-import { worldOf } from '../src/core/practice-pond/world'
-import type { Actor } from '../src/server/auth/actor'
-import { keepWeeks, startPracticeGame } from '../src/server/use-cases/lab/practice-games'
+import { playBy } from '../src/core/trainer/debrief'
+import { practiceScenario, type ScenarioKey } from '../src/core/trainer/scenarios'
+import type { Policy } from '../src/core/trainer/scenario'
+import { worldOf } from '../src/core/trainer/world'
+import type { Actor } from '../src/server/platform/auth/actor'
+import { keepWeeks, startPracticeGame } from '../src/server/trainer/practice-games'
 import { PEOPLE } from './people'
 
 /** How a made-up player plays: as the house, as what tempts, or as the house in most weeks. */

@@ -1,5 +1,5 @@
-import type { SiteInput } from '../src/domain/customer'
-import type { FishLine, PondInput } from '../src/domain/pond'
+import type { SiteInput } from '../src/domain/customers/customer'
+import type { FishLine, PondInput } from '../src/domain/ponds/pond'
 
 export interface DemoPond {
   readonly key: string

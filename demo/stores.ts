@@ -1,6 +1,6 @@
-import { StockItemInput } from '../src/domain/stores'
-import type { Actor } from '../src/server/auth/actor'
-import { addStockItem, moveStock } from '../src/server/use-cases/stores'
+import { StockItemInput } from '../src/domain/stores/stores'
+import type { Actor } from '../src/server/platform/auth/actor'
+import { addStockItem, moveStock } from '../src/server/stores/stores'
 
 /** Shelves of the yard: name, kind, unit, least, there, and the product or part that visits book from it. */
 const SHELVES: readonly [string, StockItemInput['kind'], string, number, number, Partial<StockItemInput>][] = [

@@ -21,7 +21,7 @@ function sourceHash() {
 }
 
 /** What runs beside the app: the worker, and the threads of both that compute. */
-const PROGRAMS = ['server/jobs/worker', 'server/jobs/forecast-thread', 'server/jobs/plan-thread', 'server/threads/heavy-thread']
+const PROGRAMS = ['server/worker', 'server/forecasts/forecast-thread', 'server/schedule/plan-thread', 'server/platform/threads/heavy-thread']
 
 /** Each program as one file beside the app: it starts at once, and hot calls between modules cost nothing. */
 async function buildPrograms(distDir) {

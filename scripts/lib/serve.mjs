@@ -46,7 +46,7 @@ export async function startProbes({ appAddress, apiKey, ponds }) {
 
 /** A worker that takes jobs from the queue, as the build made it, or from its source. @returns its process once it listens */
 export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, distDir, mode = 'start', toStdout = false }) {
-  const program = mode === 'dev' ? ['--import', 'tsx', inRoot('src', 'server', 'jobs', 'worker.ts')] : [inRoot(distDir, 'programs', 'worker.mjs')]
+  const program = mode === 'dev' ? ['--import', 'tsx', inRoot('src', 'server', 'worker.ts')] : [inRoot(distDir, 'programs', 'worker.mjs')]
   const child = startNode(program, {
     label: 'worker',
     toStdout,

@@ -1,5 +1,5 @@
 'use client'
-import { Door } from '@/ui/account/door'
+import { Door } from '@/ui/people/door'
 
 export default function ErrorPage({ reset }: { reset: () => void }) {
   return (

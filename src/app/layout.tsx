@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import '@fontsource-variable/atkinson-hyperlegible-next'
 import '@fontsource-variable/literata'
 import './theme.scss'
-import { currentActor } from '@/server/http/page-actor'
+import { currentActor } from '@/server/platform/http/page-actor'
 
 export const metadata: Metadata = {
   title: { default: 'Slow Reed', template: '%s · Slow Reed' },

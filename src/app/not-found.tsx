@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { Door } from '@/ui/account/door'
+import { Door } from '@/ui/people/door'
 
 export default function NotFound() {
   return (

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { closedLoop } from '../core/filter/closed-loop'
-import { GRAVEL_RANGE } from '../core/filter/nitrification'
-import { POND_USES, SCHOOLS } from '../core/filter/practice'
-import { sizeFilter, SIZING_RANGE } from '../core/filter/sizing'
+import { closedLoop } from '../core/filter/sizing/recirculating-model'
+import { GRAVEL_RANGE } from '../core/filter/sizing/nitrification'
+import { POND_USES, SCHOOLS } from '../core/filter/house-rules'
+import { sizeFilter, SIZING_RANGE } from '../core/filter/sizing/sizing'
 import { defineCalculation, numberIn, protein } from './define'
 
 const school = z.enum(SCHOOLS)

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { openWaterEvaporationMmPerD } from '../core/season/evaporation'
-import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS, type SeasonPractice } from '../core/season/practice'
+import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS, type SeasonPractice } from '../core/season/house-rules'
 import { daylightHours } from '../core/season/sun'
 import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
 import { defineCalculation, isoDay, numberIn } from './define'

@@ -2,8 +2,8 @@
 import { createContext, useContext, type ReactNode } from 'react'
 import type { QuantityKind } from '@/core/units/kinds'
 import { formatQuantity, type FormatOptions } from '@/core/units/format'
-import type { Preferences } from '@/domain/people'
-import type { Role } from '@/domain/roles'
+import type { Preferences } from '@/domain/people/people'
+import type { Role } from '@/domain/people/roles'
 
 /** What the interface needs to know of the signed-in person. */
 export interface PersonView {

@@ -1,4 +1,4 @@
-import type { ProblemBody } from '@/domain/problems'
+import type { ProblemBody } from '@/domain/shared/problems'
 
 /** What came back instead of success; status 0 when nothing came back at all. */
 export type SendProblem = ProblemBody

@@ -1,10 +1,10 @@
 import { expose } from 'comlink'
 import { middle } from '../core/ecosystem/measures'
 import { seededRandom } from '../core/numeric/random'
-import { DEBRIEF_WAYS, morningsOf, otherYear, planBy, waysThrough, weekStories, type DebriefWay } from '../core/practice-pond/debrief'
-import type { WeekChoice } from '../core/practice-pond/play'
-import { practiceScenario, type ScenarioKey } from '../core/practice-pond/scenarios'
-import { worldOf, type PracticeWorld } from '../core/practice-pond/world'
+import { DEBRIEF_WAYS, morningsOf, otherYear, planBy, waysThrough, weekStories, type DebriefWay } from '../core/trainer/debrief'
+import type { WeekChoice } from '../core/trainer/play'
+import { practiceScenario, type ScenarioKey } from '../core/trainer/scenarios'
+import { worldOf, type PracticeWorld } from '../core/trainer/world'
 
 let kept: { readonly key: string; readonly world: PracticeWorld } | null = null
 

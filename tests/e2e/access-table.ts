@@ -1,11 +1,11 @@
 import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
-import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-tables'
-import { upgradeDesign } from '../../src/domain/design-file'
-import { newWay } from '../../src/domain/what-if'
+import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-rules/house-tables'
+import { upgradeDesign } from '../../src/domain/design/design-file'
+import { newWay } from '../../src/domain/forecasts/what-if'
 import { FIRM } from '../../demo/people'
-import { DEFAULT_TEMPLATES } from '../../src/domain/notice'
-import type { Role } from '../../src/domain/roles'
+import { DEFAULT_TEMPLATES } from '../../src/domain/messages/notice'
+import type { Role } from '../../src/domain/people/roles'
 
 /** Ids of the demo firm (`own`) and of another firm (`other`) that addresses are filled with. */
 export interface Ids {

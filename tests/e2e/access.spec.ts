@@ -3,7 +3,7 @@ import { join } from 'node:path'
 import { expect, request, test, type APIRequestContext } from '@playwright/test'
 import knexFactory from 'knex'
 import { DEMO_PASSWORD } from '../../demo/people'
-import { ROLES, type Role } from '../../src/domain/roles'
+import { ROLES, type Role } from '../../src/domain/people/roles'
 import { ROUTES, type Ids, type RouteRule } from './access-table'
 import { emailOf } from './drivers/sign-in'
 

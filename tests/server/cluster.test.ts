@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import knexFactory from 'knex'
-import { migrate } from '@/server/db/migrate'
+import { migrate } from '@/server/platform/db/migrate'
 
 const FOLDER = '.slow-reed-test/survival'
 

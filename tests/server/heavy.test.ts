@@ -1,8 +1,8 @@
 import { vrptwText } from '../fixtures/vrptw-instance'
 import { addDays } from '@/core/numeric/calendar'
-import { endHeavy, heavy } from '@/server/threads/heavy'
-import { sourceThread } from '@/server/threads/own-thread'
-import { PoolFull, TaskFailed, ThreadPool, TookTooLong } from '@/server/threads/thread-pool'
+import { endHeavy, heavy } from '@/server/platform/threads/heavy'
+import { sourceThread } from '@/server/platform/threads/own-thread'
+import { PoolFull, TaskFailed, ThreadPool, TookTooLong } from '@/server/platform/threads/thread-pool'
 import { problemOf } from '../fixtures/problem-of'
 
 afterAll(endHeavy)

@@ -1,8 +1,8 @@
-import { startSession, findSession } from '@/server/auth/sessions'
-import { signIn } from '@/server/auth/sign-in'
-import { closeDatabase } from '@/server/db/connection'
-import { people } from '@/server/use-cases/firm'
-import { changeOwnPassword, changePerson, deactivatePerson, makePasswordLink, passwordLink, reactivatePerson, resetPassword } from '@/server/use-cases/people'
+import { startSession, findSession } from '@/server/platform/auth/sessions'
+import { signIn } from '@/server/platform/auth/sign-in'
+import { closeDatabase } from '@/server/platform/db/connection'
+import { people } from '@/server/firm/firm'
+import { changeOwnPassword, changePerson, deactivatePerson, makePasswordLink, passwordLink, reactivatePerson, resetPassword } from '@/server/people/people'
 import { makeFirm, PASSWORD } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 

@@ -1,12 +1,12 @@
 import { readdirSync } from 'node:fs'
 import { randomUUID } from 'node:crypto'
 import { relative, resolve } from 'node:path'
-import type { CrewId, PondId, VisitId } from '@/domain/ids'
-import { SESSION_COOKIE, startSession } from '@/server/auth/sessions'
-import { closeDatabase } from '@/server/db/connection'
-import { closeQueue } from '@/server/jobs/queue'
-import { addPond } from '@/server/use-cases/ponds'
-import { planVisit } from '@/server/use-cases/visit-planning'
+import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
+import { SESSION_COOKIE, startSession } from '@/server/platform/auth/sessions'
+import { closeDatabase } from '@/server/platform/db/connection'
+import { closeQueue } from '@/server/platform/queue/queue'
+import { addPond } from '@/server/ponds/ponds'
+import { planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
 
 const cookie: { token: string | undefined } = { token: undefined }

@@ -1,8 +1,8 @@
 import knexFactory, { type Knex } from 'knex'
-import { listPonds } from '@/server/db/pond-repository'
-import { closeDatabase, database } from '@/server/db/connection'
-import { inFirm } from '@/server/db/firm-transaction'
-import { addPond, pondPage } from '@/server/use-cases/ponds'
+import { listPonds } from '@/server/ponds/pond-repository'
+import { closeDatabase, database } from '@/server/platform/db/connection'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { addPond, pondPage } from '@/server/ponds/ponds'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 

@@ -1,9 +1,9 @@
 import type { ReadingKindName } from '@/core/water/readings'
-import { closeDatabase } from '@/server/db/connection'
-import { diagnosisPage } from '@/server/use-cases/lab/diagnosis'
-import { addPond } from '@/server/use-cases/ponds'
-import { logReadings } from '@/server/use-cases/readings'
-import { todayPage } from '@/server/use-cases/today'
+import { closeDatabase } from '@/server/platform/db/connection'
+import { diagnosisPage } from '@/server/diagnosis/diagnosis'
+import { addPond } from '@/server/ponds/ponds'
+import { logReadings } from '@/server/water/readings'
+import { todayPage } from '@/server/today/today'
 import { makeFirm, newPond } from '../fixtures/firm'
 
 afterAll(closeDatabase)

@@ -1,6 +1,6 @@
 import { createServer, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net'
-import { askJson } from '@/server/gateways/ask'
+import { askJson } from '@/server/platform/gateways/ask'
 
 let server: Server
 let answer: (count: number) => { status?: number; body: string; delayMs?: number }

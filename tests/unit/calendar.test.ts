@@ -1,6 +1,6 @@
 import ICAL from 'ical.js'
-import { readBusyTimes } from '@/server/exchange/busy-times'
-import { calendarText, calendarUid, instantOf, type CalendarVisit } from '@/server/exchange/calendar'
+import { readBusyTimes } from '@/domain/rounds/busy-times'
+import { calendarText, calendarUid, instantOf, type CalendarVisit } from '@/server/rounds/calendar'
 
 const visit = (over: Partial<CalendarVisit> = {}): CalendarVisit => ({
   id: '0b7f2c58-0000-4000-8000-000000000001',

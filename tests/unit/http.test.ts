@@ -1,10 +1,10 @@
 import { gunzipSync } from 'node:zlib'
 import { z } from 'zod'
 import { DomainError } from '@/core/errors'
-import { badField, notFound, ProblemError, refused } from '@/domain/problems'
-import { answerError } from '@/server/http/problem-response'
-import { smallJson } from '@/server/http/small-json'
-import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/http/request-body'
+import { badField, notFound, ProblemError, refused } from '@/domain/shared/problems'
+import { answerError } from '@/server/platform/http/problem-response'
+import { smallJson } from '@/server/platform/http/small-json'
+import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/platform/http/request-body'
 
 const post = (body: BodyInit) => new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
 

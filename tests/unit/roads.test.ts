@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { crowTable, travelTable } from '@/server/gateways/roads'
+import { crowTable, travelTable } from '@/server/platform/gateways/roads'
 import { JUNCTIONS } from '../../stand-ins/roads/hask-roads'
 import { drivingTable, kmBetween } from '../../stand-ins/roads/shortest'
 

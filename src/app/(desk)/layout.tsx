@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { pageActor } from '@/server/http/page-actor'
+import { pageActor } from '@/server/platform/http/page-actor'
 import { PersonProvider } from '@/ui/person-context'
 import { SimulatedNote } from '@/ui/shell/simulated-note'
 import { TopBar } from '@/ui/shell/top-bar'

@@ -1,5 +1,5 @@
-import { forPage } from '@/server/http/page-actor'
-import { todayPage } from '@/server/use-cases/today'
+import { forPage } from '@/server/platform/http/page-actor'
+import { todayPage } from '@/server/today/today'
 import { TodayView } from '@/ui/today/today-view'
 
 export default async function TodayPage() {

@@ -1,4 +1,4 @@
-import { Door } from '@/ui/account/door'
+import { Door } from '@/ui/people/door'
 
 /** For customers: nothing here leads into the firm's own pages. */
 export default function GardenNotFound() {

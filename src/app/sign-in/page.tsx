@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { currentActor, whenReachable } from '@/server/http/page-actor'
-import { hasFirms } from '@/server/use-cases/firm'
-import { SignInForm } from '@/ui/account/sign-in-form'
+import { currentActor, whenReachable } from '@/server/platform/http/page-actor'
+import { hasFirms } from '@/server/platform/auth/has-firms'
+import { SignInForm } from '@/ui/people/sign-in-form'
 
 export const metadata: Metadata = { title: 'Sign in' }
 

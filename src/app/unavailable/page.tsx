@@ -1,4 +1,4 @@
-import { Door } from '@/ui/account/door'
+import { Door } from '@/ui/people/door'
 import { WaitForDatabase } from '@/ui/shell/wait-for-database'
 
 export default function Unavailable() {

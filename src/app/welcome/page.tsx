@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { whenReachable } from '@/server/http/page-actor'
-import { hasFirms } from '@/server/use-cases/firm'
-import { FirstFirmForm } from '@/ui/account/first-firm-form'
+import { whenReachable } from '@/server/platform/http/page-actor'
+import { hasFirms } from '@/server/platform/auth/has-firms'
+import { FirstFirmForm } from '@/ui/people/first-firm-form'
 
 export const metadata: Metadata = { title: 'Open your firm' }
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { jobType } from '../jobs/job-types'
+import { jobType } from '../visits/job-types'
 import { WRITTEN_CASES, type WrittenCase } from './cases'
 import { CAUSE_KEYS, CAUSES, causeOf } from './causes'
 import { diagnose } from './diagnose'

@@ -1,7 +1,7 @@
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/filter-types'
-import { linkIds } from '../filter/flow-network'
-import type { BranchKind, FlowIntake } from '../filter/flow-plan'
+import { linkIds } from '../filter/flow/flow-network'
+import type { BranchKind, FlowIntake } from '../filter/flow/flow-plan'
 import { label, rectangle, sheetOf, type Mark, type Sheet } from './sheet'
 
 /** Sizes of the diagram's boxes; it shows what is joined to what and is not to scale. */

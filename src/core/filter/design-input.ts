@@ -2,12 +2,12 @@ import type { FishGroup } from '../fish/load'
 import type { FittingCounts } from '../hydraulics/fittings'
 import type { PumpSet } from '../hydraulics/pump-set'
 import type { Companion } from './companions'
-import type { FlowPlan } from './flow-plan'
+import type { FlowPlan } from './flow/flow-plan'
 import type { FilterType } from './filter-types'
-import type { BedLayer } from './layers'
+import type { BedLayer } from './bed/layers'
 import type { PlantPatch } from '../plants/planting'
-import type { FilterPractice, PondUse, School } from './practice'
-import type { CataloguePump } from './pump-catalogue'
+import type { FilterPractice, PondUse, School } from './house-rules'
+import type { CataloguePump } from './flow/pump-catalogue'
 
 /** What a design needs to know of the pond it serves. */
 export interface DesignPond {

@@ -1,15 +1,15 @@
 import fc from 'fast-check'
 import { checkDesign } from './checks'
-import { closedLoop } from './closed-loop'
-import { flushIntervalDays } from './clogging'
+import { closedLoop } from './sizing/recirculating-model'
+import { flushIntervalDays } from './bed/clogging'
 import { workOutDesign } from './design'
 import type { DesignPond } from './design-input'
 import { firstDesign } from './first-design'
-import { DEFAULT_LAYERS, layerQuantities, layerStability } from './layers'
-import { arealNitrificationGPerM2D, firstOrderRatePerD, specificSurfaceM2PerM3 } from './nitrification'
-import { DEFAULT_FILTER_PRACTICE as practice } from './practice'
-import { PUMP_CATALOGUE } from './pump-catalogue'
-import { sizeFilter, surfaceShareAt, type PondToFilter } from './sizing'
+import { DEFAULT_LAYERS, layerQuantities, layerStability } from './bed/layers'
+import { arealNitrificationGPerM2D, firstOrderRatePerD, specificSurfaceM2PerM3 } from './sizing/nitrification'
+import { DEFAULT_FILTER_PRACTICE as practice } from './house-rules'
+import { PUMP_CATALOGUE } from './flow/pump-catalogue'
+import { sizeFilter, surfaceShareAt, type PondToFilter } from './sizing/sizing'
 
 const pond: PondToFilter = { volumeM3: 20, areaM2: 25, use: 'koi', feedKgPerD: 0.2, protein: 0.35, tempC: 20 }
 const bed = { depthM: 0.45, grainM: 0.02, porosity: 0.4 }

@@ -1,11 +1,11 @@
 import { nextBoreM } from '../hydraulics/fittings'
-import { buildUpM } from './bed-geometry'
+import { buildUpM } from './bed/bed-geometry'
 import type { CheckId } from './checks'
 import type { DesignProblemInput, FilterDesign } from './design-input'
 import type { DesignResult } from './design'
 import { FILTER_TYPE_FACTS } from './filter-types'
 import { outletFor, smallestPump } from './first-design'
-import { SERVICE_LIMITS } from './serviceability'
+import { SERVICE_LIMITS } from './bed/serviceability'
 
 const STEP_M = 0.25
 const ROOT_REACH_M = 0.2

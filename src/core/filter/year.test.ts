@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { grownFish } from '../fish/load'
 import type { DesignPond } from './design-input'
 import { workOutDesign } from './design'
-import { PUMP_CATALOGUE } from './pump-catalogue'
+import { PUMP_CATALOGUE } from './flow/pump-catalogue'
 import { firstDesign } from './first-design'
-import { DEFAULT_LAYERS, treatingGravel } from './layers'
-import { DEFAULT_FILTER_PRACTICE as practice, POND_USES, SCHOOLS } from './practice'
-import { sizeThroughYear } from './yearly-sizing'
+import { DEFAULT_LAYERS, treatingGravel } from './bed/layers'
+import { DEFAULT_FILTER_PRACTICE as practice, POND_USES, SCHOOLS } from './house-rules'
+import { sizeThroughYear } from './sizing/yearly-sizing'
 
 const pond: DesignPond = {
   volumeM3: 15,

@@ -1,5 +1,5 @@
 import { assertPositive } from '../errors'
-import type { PondUse } from '../filter/practice'
+import type { PondUse } from '../filter/house-rules'
 import { fishMassKg, grownFish, type FishGroup } from './load'
 import { FISH_SPECIES, type FishSpeciesKey } from './species'
 

@@ -1,6 +1,6 @@
 import type { FilterDesign } from '../filter/design-input'
 import type { PipeSize } from '../hydraulics/fittings'
-import type { CataloguePump } from '../filter/pump-catalogue'
+import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
 import { SUNDRIES_SHARE, type PriceBook, type PriceItem } from './price-book'
 

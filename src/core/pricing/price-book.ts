@@ -1,4 +1,4 @@
-import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/layers'
+import { BED_MATERIALS, BED_MATERIAL_KEYS } from '../filter/bed/layers'
 import { COMPANION_KINDS, type CompanionKind } from '../filter/companions'
 import { DEFAULT_TABLES } from '../hydraulics/fittings'
 

@@ -1,7 +1,7 @@
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { normalDeviate, seededRandom } from '../numeric/random'
 import { calibrate, withFit } from './calibrate'
-import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS } from './practice'
+import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS } from './house-rules'
 import { waterTemperatures } from './water-temperature'
 import { forecastErrorC, plainDayOfYear, possibleWeather, weatherAtHeight, type DatedWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear } from './weather-year'

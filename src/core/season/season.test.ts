@@ -1,6 +1,6 @@
 import { seededRandom } from '../numeric/random'
 import { openWaterEvaporationMmPerD } from './evaporation'
-import { DEFAULT_SEASON_PRACTICE } from './practice'
+import { DEFAULT_SEASON_PRACTICE } from './house-rules'
 import { normalsAtHeight } from './station'
 import { daylightHours, equationOfTimeMin, extraterrestrialMJ, solarFromSunshineMJ, sunMinutes } from './sun'
 import { exchangeWPerM2K, waterTemperatures } from './water-temperature'

@@ -1,5 +1,5 @@
 import { degreeDayDate, leafFallDay } from './phenology'
-import type { SeasonPractice, WindowJob } from './practice'
+import type { SeasonPractice, WindowJob } from './house-rules'
 import type { WaterDay } from './water-temperature'
 import type { WeatherDay } from './weather-year'
 

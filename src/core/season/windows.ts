@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { quantileOfSorted } from '../numeric/quantile'
 import { seededRandom, type Random } from '../numeric/random'
-import { WINDOW_JOBS, type SeasonPractice, type WindowJob } from './practice'
+import { WINDOW_JOBS, type SeasonPractice, type WindowJob } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
 import { plainDayOfYear, possibleWeather, type KnownWeather } from './weather-ahead'

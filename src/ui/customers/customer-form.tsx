@@ -1,8 +1,8 @@
 'use client'
 import { useState } from 'react'
-import type { Customer } from '@/domain/customer'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { TextField } from '@/ui/components/text-field'
+import type { Customer } from '@/domain/customers/customer'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
 /** How a customer is called and reached. */

@@ -1,6 +1,6 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { ALWAYS_OPEN } from '@/domain/customer'
+import { ALWAYS_OPEN } from '@/domain/customers/customer'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { CustomersView, type CustomersData } from './customers-view'

@@ -1,6 +1,6 @@
 'use client'
 import { useSyncExternalStore } from 'react'
-import { ProblemNote } from '@/ui/components/problem-note'
+import { ProblemNote } from '@/ui/kit/problem-note'
 import { useSave } from '@/ui/use-save'
 
 const nothing = () => () => {}

@@ -1,11 +1,11 @@
 'use client'
 import { useState } from 'react'
-import { WEEKDAYS, type Site, type SiteInput } from '@/domain/customer'
-import { CheckField } from '@/ui/components/check-field'
-import { ChoiceField } from '@/ui/components/choice-field'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { QuantityField } from '@/ui/components/quantity-field'
-import { TextField } from '@/ui/components/text-field'
+import { WEEKDAYS, type Site, type SiteInput } from '@/domain/customers/customer'
+import { CheckField } from '@/ui/kit/check-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
 const DAY_NAMES = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const

@@ -1,6 +1,6 @@
 'use client'
-import { CheckField } from '@/ui/components/check-field'
-import { QuantityField } from '@/ui/components/quantity-field'
+import { CheckField } from '@/ui/kit/check-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
 import { formatNumber } from '@/core/units/format'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from './use-bench'

@@ -1,8 +1,8 @@
 'use client'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
-import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
-import { Chart } from '@/ui/charts/chart'
+import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 
 const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']

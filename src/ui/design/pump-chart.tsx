@@ -1,12 +1,12 @@
 'use client'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
-import { pumpEfficiency } from '@/core/filter/pump-catalogue'
+import { pumpEfficiency } from '@/core/filter/flow/pump-catalogue'
 import { pumpHead } from '@/core/hydraulics/pump'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
-import { axis, chartInk, FONT } from '@/ui/charts/chart-style'
-import { Chart } from '@/ui/charts/chart'
+import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 
 const POINTS = 40

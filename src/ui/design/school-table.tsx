@@ -1,9 +1,9 @@
 'use client'
 import type { DesignResult } from '@/core/filter/design'
-import type { SchoolCost } from '@/core/filter/school-costs'
-import type { School } from '@/core/filter/practice'
-import { money } from '@/domain/pricing'
-import { SCHOOL_NAMES } from '@/ui/messages/schools'
+import type { SchoolCost } from '@/core/filter/sizing/school-costs'
+import type { School } from '@/core/filter/house-rules'
+import { money } from '@/domain/prices/pricing'
+import { SCHOOL_NAMES } from '@/messages/en/schools'
 import { useShow } from '@/ui/person-context'
 
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']

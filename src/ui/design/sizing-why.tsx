@@ -1,8 +1,8 @@
 'use client'
 import type { DesignResult } from '@/core/filter/design'
 import type { DesignPond } from '@/core/filter/design-input'
-import type { FilterPractice } from '@/core/filter/practice'
-import { Why } from '@/ui/components/why'
+import type { FilterPractice } from '@/core/filter/house-rules'
+import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
 /** How the four schools came to their figures, with this pond's own inputs. */

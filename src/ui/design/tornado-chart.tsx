@@ -1,9 +1,9 @@
 'use client'
 import { useMemo } from 'react'
 import type { DesignProblemInput } from '@/core/filter/design-input'
-import { sensitivity, type SensitivityBar } from '@/core/filter/sensitivity'
-import { SCHOOL_NAMES } from '@/ui/messages/schools'
-import { SENSITIVITY_NAMES } from '@/ui/messages/filters'
+import { sensitivity, type SensitivityBar } from '@/core/filter/sizing/sensitivity'
+import { SCHOOL_NAMES } from '@/messages/en/schools'
+import { SENSITIVITY_NAMES } from '@/messages/en/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 26

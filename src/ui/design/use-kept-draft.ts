@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useRef, useState } from 'react'
-import type { BenchDraft } from '@/domain/bench-draft'
+import type { BenchDraft } from '@/domain/design/bench-draft'
 import { send } from '@/ui/send'
 
 const KEEP_AFTER_MS = 1500

@@ -1,6 +1,6 @@
 import type { QuantityKind } from '@/core/units/kinds'
 import type { FormatOptions } from '@/core/units/format'
-import { checkWords } from '@/ui/messages/checks'
+import { checkWords } from '@/messages/en/checks'
 import type { Worked } from './use-bench'
 
 export interface Change {

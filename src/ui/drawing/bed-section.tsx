@@ -1,7 +1,7 @@
 'use client'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Feed } from '@/core/filter/design-input'
-import { BED_MATERIALS, type BedLayer, type BedMaterialKey } from '@/core/filter/layers'
+import { BED_MATERIALS, type BedLayer, type BedMaterialKey } from '@/core/filter/bed/layers'
 import { useShow } from '@/ui/person-context'
 import { ScaleBar } from './scale-bar'
 import { fitScale } from './to-scale'

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react'
-import { DEFAULT_LAYERS } from '@/core/filter/layers'
+import { DEFAULT_LAYERS } from '@/core/filter/bed/layers'
 import { basinOf } from '@/core/survey/basin'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { BedSection } from './bed-section'

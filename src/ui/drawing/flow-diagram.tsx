@@ -1,7 +1,7 @@
 'use client'
-import { linkIds } from '@/core/filter/flow-network'
-import type { FlowPlan } from '@/core/filter/flow-plan'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/ui/messages/filters'
+import { linkIds } from '@/core/filter/flow/flow-network'
+import type { FlowPlan } from '@/core/filter/flow/flow-plan'
+import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/en/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 54

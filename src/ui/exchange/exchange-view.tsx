@@ -1,5 +1,5 @@
 'use client'
-import type { exchangePage } from '@/server/use-cases/exchange/page'
+import type { exchangePage } from '@/server/exchange/exchange-page'
 import { BusyPart } from './busy-part'
 import { FeedsPart } from './feeds-part'
 import { FilePart } from './file-part'

@@ -1,5 +1,5 @@
 'use client'
-import type { Preferences } from '@/domain/people'
+import type { Preferences } from '@/domain/people/people'
 import { usePerson } from '@/ui/person-context'
 import type { SyncOutcome } from './device/sync-device'
 import type { VisitView } from './device/device-view'

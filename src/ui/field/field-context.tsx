@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
-import type { FieldPerson } from '@/domain/field-pack'
-import type { ProductBook } from '@/domain/product-book'
+import type { FieldPerson } from '@/domain/field/field-pack'
+import type { ProductBook } from '@/domain/stores/product-book'
 import type { NewEntry } from './device/field-device'
 import type { SyncOutcome } from './device/sync-device'
 

@@ -1,5 +1,5 @@
 import { render, screen, within } from '@testing-library/react'
-import { SPRING_CLEANOUT } from '@/core/jobs/types/spring-cleanout'
+import { SPRING_CLEANOUT } from '@/core/visits/types/spring-cleanout'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import type { VisitView } from './device/device-view'
 import { FieldProvider, type Field } from './field-context'

@@ -1,13 +1,13 @@
 'use client'
 import { addDays } from '@/core/numeric/calendar'
-import { clockAfter } from '@/domain/clash'
-import { longDate, shortDate } from '@/domain/dates'
-import { fieldHref } from '@/domain/field-href'
-import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { clockAfter } from '@/domain/schedule/clash'
+import { longDate, shortDate } from '@/domain/shared/dates'
+import { fieldHref } from '@/domain/field/field-href'
+import { VISIT_STATE_NAMES } from '@/messages/en/visits'
 import { runningTimers, type VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 import { useField } from './field-context'
-import { TimeLeft } from './step-timer'
+import { TimeLeft } from './steps/step-timer'
 
 /** Days of coming rounds that are listed. */
 const AHEAD_DAYS = 14

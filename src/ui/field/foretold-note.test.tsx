@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
-import type { Foretold } from '@/domain/forecast'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
+import type { Foretold } from '@/domain/forecasts/forecast'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { FieldProvider } from './field-context'
 import { ForetoldNote } from './foretold-note'

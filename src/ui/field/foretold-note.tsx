@@ -1,7 +1,7 @@
 'use client'
-import { instant } from '@/domain/dates'
-import type { Foretold } from '@/domain/forecast'
-import { WorryText } from '@/ui/lab/worry-text'
+import { instant } from '@/domain/shared/dates'
+import type { Foretold } from '@/domain/forecasts/forecast'
+import { WorryText } from '@/ui/forecasts/worry-text'
 import { useField } from './field-context'
 
 /** What the last forecast worries about at this pond: what to test before anything else. */

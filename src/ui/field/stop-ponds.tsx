@@ -1,6 +1,6 @@
 'use client'
-import { fieldHref } from '@/domain/field-href'
-import { VISIT_STATE_NAMES } from '@/ui/messages/visits'
+import { fieldHref } from '@/domain/field/field-href'
+import { VISIT_STATE_NAMES } from '@/messages/en/visits'
 import type { VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 

@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import { THEMES, type Preferences } from '@/domain/people'
+import { THEMES, type Preferences } from '@/domain/people/people'
 
 type Theme = Preferences['theme']
 const KEY = 'slow-reed:field-theme'

@@ -1,7 +1,7 @@
 'use client'
-import { instant } from '@/domain/dates'
-import type { SignedInDevice } from '@/domain/people'
-import { ProblemNote } from '@/ui/components/problem-note'
+import { instant } from '@/domain/shared/dates'
+import type { SignedInDevice } from '@/domain/people/people'
+import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 

@@ -1,8 +1,8 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { TextField } from '@/ui/components/text-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 

@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { TextField } from '@/ui/components/text-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
 import { send, type SendProblem } from '@/ui/send'
 
 /** The own password; other devices are signed out by it. */

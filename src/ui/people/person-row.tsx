@@ -1,10 +1,10 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import type { Crew, Person } from '@/domain/people'
-import { ROLE_NAMES, type Role } from '@/domain/roles'
-import { ChoiceField, optionsOf } from '@/ui/components/choice-field'
-import { ProblemNote } from '@/ui/components/problem-note'
+import type { Crew, Person } from '@/domain/people/people'
+import { ROLE_NAMES, type Role } from '@/domain/people/roles'
+import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 
 /** One person, with what the owner may change of them. */

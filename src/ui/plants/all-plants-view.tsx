@@ -1,8 +1,8 @@
 'use client'
 import Link from 'next/link'
-import { shortDate } from '@/domain/dates'
-import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants'
-import type { allPlants } from '@/server/use-cases/plants/all-plants'
+import { shortDate } from '@/domain/shared/dates'
+import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
+import type { allPlants } from '@/server/plants/all-plants'
 
 type AllPlants = Awaited<ReturnType<typeof allPlants>>
 

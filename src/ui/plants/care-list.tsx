@@ -1,10 +1,10 @@
 'use client'
 import type { CareTask } from '@/core/plants/care-rules'
 import { addDays } from '@/core/numeric/calendar'
-import { shortDate } from '@/domain/dates'
-import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName } from '@/domain/plants'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { CARE_WHY } from '@/ui/messages/plants'
+import { shortDate } from '@/domain/shared/dates'
+import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { CARE_WHY } from '@/messages/en/plants'
 import { useSave } from '@/ui/use-save'
 
 interface CareListProps {

@@ -1,6 +1,6 @@
 'use client'
 import { plantSpecies } from '@/core/plants/species'
-import { speciesName } from '@/domain/plants'
+import { speciesName } from '@/domain/plants/plants'
 import { useShow } from '@/ui/person-context'
 import type { PondPlantsData } from './pond-plants-view'
 

@@ -1,6 +1,6 @@
 'use client'
 import { useRef, useState } from 'react'
-import type { PatchNow } from '@/domain/plants'
+import type { PatchNow } from '@/domain/plants/plants'
 import { useSave } from '@/ui/use-save'
 
 /** A group that is on the plan. */

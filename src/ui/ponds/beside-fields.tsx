@@ -1,7 +1,7 @@
 'use client'
 import { useFieldArray, useFormContext } from 'react-hook-form'
-import { Quantity } from './survey-quantity'
-import type { SurveyFormValues } from './survey-form-values'
+import { Quantity } from '@/ui/survey/survey-quantity'
+import type { SurveyFormValues } from '@/ui/survey/survey-form-values'
 
 const USUAL_FILL = 0.4 // a stone-lined stream is more stone than water
 

@@ -1,6 +1,6 @@
 'use client'
-import { PRACTICE_KEYS, type OwnPractice } from '@/domain/practice'
-import { PRACTICE_LABELS } from '@/ui/practice/switches'
+import { PRACTICE_KEYS, type OwnPractice } from '@/domain/house-rules/house-rules'
+import { PRACTICE_LABELS } from '@/ui/house-rules/switches'
 
 /** Where this pond goes another way than the house, and why. */
 export function OwnPracticeNote({ own }: { own: OwnPractice }) {

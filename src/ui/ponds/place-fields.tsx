@@ -1,9 +1,9 @@
 'use client'
-import type { Customer, Site } from '@/domain/customer'
-import { ChoiceField } from '@/ui/components/choice-field'
-import { QuantityField } from '@/ui/components/quantity-field'
-import { TextField } from '@/ui/components/text-field'
-import type { PlaceValues } from './survey-form-values'
+import type { Customer, Site } from '@/domain/customers/customer'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import type { PlaceValues } from '@/ui/survey/survey-form-values'
 
 export interface Places {
   readonly customers: readonly Customer[]

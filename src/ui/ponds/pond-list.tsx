@@ -1,9 +1,9 @@
 'use client'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { POND_USE_NAMES } from '@/domain/pond'
-import { may } from '@/domain/roles'
-import type { PondSummary } from '@/server/db/pond-repository'
+import { POND_USE_NAMES } from '@/domain/ponds/pond'
+import { may } from '@/domain/people/roles'
+import type { PondSummary } from '@/server/ponds/pond-repository'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type Column = 'siteName' | 'name' | 'customerName' | 'town' | 'use' | 'volumeM3' | 'areaM2' | 'fishCount'

@@ -1,5 +1,5 @@
 'use client'
-import type { SurveyFormValues } from './survey-form-values'
+import type { SurveyFormValues } from '@/ui/survey/survey-form-values'
 
 const NAMES: Readonly<Partial<Record<keyof SurveyFormValues, string>>> = {
   name: 'Pond name',

@@ -2,7 +2,7 @@
 import { stockOutlook, winterPlaces, type StockDensity, type WinterPlace } from '@/core/fish/stock'
 import { FISH_SPECIES } from '@/core/fish/species'
 import { formatNumber } from '@/core/units/format'
-import type { Pond } from '@/domain/pond'
+import type { Pond } from '@/domain/ponds/pond'
 import { useShow } from '@/ui/person-context'
 
 const WINTER_WORDS: Readonly<Record<WinterPlace, string>> = {

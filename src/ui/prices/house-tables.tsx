@@ -1,10 +1,10 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { fittingKeyOf, type HouseTables, type KeptTables } from '@/domain/house-tables'
-import { ProblemNote } from '@/ui/components/problem-note'
-import { QuantityField } from '@/ui/components/quantity-field'
-import { TextField } from '@/ui/components/text-field'
+import { fittingKeyOf, type HouseTables, type KeptTables } from '@/domain/house-rules/house-tables'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
 import { send, type SendProblem } from '@/ui/send'
 
 type Fitting = HouseTables['fittings'][number]

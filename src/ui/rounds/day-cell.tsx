@@ -1,11 +1,11 @@
 'use client'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import Link from 'next/link'
-import { clockAfter } from '@/domain/clash'
-import { duration } from '@/domain/dates'
-import { moveProblemWords } from '@/ui/messages/planning'
-import type { VisitLine } from '@/server/db/visit-line-repository'
-import type { BoardCell, Judged } from '@/domain/board-moves'
+import { clockAfter } from '@/domain/schedule/clash'
+import { duration } from '@/domain/shared/dates'
+import { moveProblemWords } from '@/messages/en/planning'
+import type { VisitLine } from '@/server/visits/visit-line-repository'
+import type { BoardCell, Judged } from '@/domain/rounds/board-moves'
 import { cellId } from './use-board'
 
 interface DayCellProps {

@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import type { daySheet } from '@/server/use-cases/rounds'
+import type { daySheet } from '@/server/rounds/rounds'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { send } from '../send'
 import { DaySheetView } from './day-sheet'

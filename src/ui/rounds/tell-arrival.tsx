@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { ProblemNote } from '@/ui/components/problem-note'
+import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 
 interface TellArrivalProps {

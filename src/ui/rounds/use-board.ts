@@ -1,11 +1,11 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import type { PlanInput } from '@/core/dispatch/plan/plan-input'
-import { assignmentsOf, bestPlace, takenBack, type BoardCell, type Judged } from '@/domain/board-moves'
-import type { VisitMove } from '@/domain/visit'
-import type { VisitLine } from '@/server/db/visit-line-repository'
-import type { BoardInput } from '@/server/use-cases/planning/board'
+import type { PlanInput } from '@/core/schedule/plan/plan-input'
+import { assignmentsOf, bestPlace, takenBack, type BoardCell, type Judged } from '@/domain/rounds/board-moves'
+import type { VisitMove } from '@/domain/visits/visit'
+import type { VisitLine } from '@/server/visits/visit-line-repository'
+import type { BoardInput } from '@/server/rounds/board'
 import { send, type SendProblem } from '@/ui/send'
 
 export const cellId = ({ crewId, day }: BoardCell): string => `${crewId} ${day}`

@@ -1,8 +1,8 @@
 'use client'
 import { useEffect, useState } from 'react'
-import { dayMonth, duration, shortDate } from '@/domain/dates'
-import type { WhyVisit } from '@/server/use-cases/planning/why-visit'
-import { ProblemNote } from '@/ui/components/problem-note'
+import { dayMonth, duration, shortDate } from '@/domain/shared/dates'
+import type { WhyVisit } from '@/server/schedule/why-visit'
+import { ProblemNote } from '@/ui/kit/problem-note'
 import { fetchJson, type SendOutcome } from '@/ui/send'
 
 interface WhyVisitProps {

@@ -1,6 +1,6 @@
 'use client'
-import { shortDate } from '@/domain/dates'
-import type { CrunchWeek } from '@/domain/plan-run'
+import { shortDate } from '@/domain/shared/dates'
+import type { CrunchWeek } from '@/domain/schedule/plan-run'
 import { percentAt, type TimeAxis } from './time-axis'
 
 const hours = (minutes: number) => Math.round(minutes / 60)

@@ -1,5 +1,5 @@
 import { addDays } from '@/core/numeric/calendar'
-import type { SeasonRow } from '@/server/use-cases/season-view'
+import type { SeasonRow } from '@/server/season/season-view'
 
 export const SORTS = ['site', 'window', 'town', 'warmth'] as const
 export type Sort = (typeof SORTS)[number]

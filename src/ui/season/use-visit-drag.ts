@@ -2,9 +2,9 @@
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
-import { takenBack } from '@/domain/board-moves'
-import type { VisitMove } from '@/domain/visit'
-import type { DayVerdicts } from '@/server/use-cases/planning/day-verdicts'
+import { takenBack } from '@/domain/rounds/board-moves'
+import type { VisitMove } from '@/domain/visits/visit'
+import type { DayVerdicts } from '@/server/rounds/day-verdicts'
 import { send, type SendProblem } from '@/ui/send'
 
 /** idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle */

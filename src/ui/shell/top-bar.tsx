@@ -2,8 +2,8 @@
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { THEMES, UNIT_SYSTEMS, type Preferences } from '@/domain/people'
-import { ROLE_NAMES, type Role } from '@/domain/roles'
+import { THEMES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
+import { ROLE_NAMES, type Role } from '@/domain/people/roles'
 import { send } from '@/ui/send'
 import { usePerson } from '@/ui/person-context'
 

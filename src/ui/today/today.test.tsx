@@ -1,6 +1,6 @@
 import { render, screen, within } from '@testing-library/react'
-import type { todayPage } from '@/server/use-cases/today'
-import type { Role } from '@/domain/roles'
+import type { todayPage } from '@/server/today/today'
+import type { Role } from '@/domain/people/roles'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { TodayView } from './today-view'
 

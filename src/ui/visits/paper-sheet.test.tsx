@@ -1,12 +1,12 @@
 import { render, screen, within } from '@testing-library/react'
-import { jobType } from '@/core/jobs/job-types'
-import { patchesNow } from '@/domain/plants'
-import { DEFAULT_PRODUCT_BOOK } from '@/domain/product-book'
-import type { FieldVisit } from '@/domain/field-pack'
-import type { PondId } from '@/domain/ids'
+import { jobType } from '@/core/visits/job-types'
+import { patchesNow } from '@/domain/plants/plants'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
+import type { FieldVisit } from '@/domain/field/field-pack'
+import type { PondId } from '@/domain/shared/ids'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
-import { GATE_ON_PAPER } from '../messages/gates-on-paper'
+import { GATE_ON_PAPER } from '@/messages/en/gates-on-paper'
 import { PaperSheet } from './paper-sheet'
 
 const plants = patchesNow(

@@ -1,7 +1,7 @@
 'use client'
 import Link from 'next/link'
 import { useShow } from '@/ui/person-context'
-import type { DosesData } from '@/server/use-cases/doses'
+import type { DosesData } from '@/server/water/doses'
 import { ChangePlanner } from './change-planner'
 import { DosePlanner } from './dose-planner'
 import { MixPlanner } from './mix-planner'

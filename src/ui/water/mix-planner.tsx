@@ -2,8 +2,8 @@
 import { useState } from 'react'
 import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
 import { mixedTempC } from '@/core/water/products'
-import type { DosesData } from '@/server/use-cases/doses'
-import { QuantityField } from '@/ui/components/quantity-field'
+import type { DosesData } from '@/server/water/doses'
+import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
 
 /** What temperature comes of pond and tap water together. */

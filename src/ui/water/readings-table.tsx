@@ -1,8 +1,8 @@
 'use client'
 import type { ReadingKindName } from '@/core/water/readings'
 import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
-import { ammoniaWords } from '@/domain/ammonia-words'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/reading-names'
+import { ammoniaWords } from '@/domain/water/ammonia-words'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { usePerson, useShow } from '@/ui/person-context'
 
 interface TestedReading {

@@ -72,8 +72,7 @@ export class StepAtHand {
         .catch(() => undefined)
       if (await again.isVisible()) await again.click()
       // the card goes with the last step: what is asked here must not wait for it
-      if ((await stays.count()) > 0 && (await this.card.getByRole('alert').count()) > 0)
-        await this.leaveOut('Cannot be done today')
+      if ((await stays.count()) > 0 && (await this.card.getByRole('alert').count()) > 0) await this.leaveOut('Cannot be done today')
     } else await this.leaveOut('Has to wait')
     await expect(this.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
   }

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { DEMO_PASSWORD, PEOPLE } from '../../../demo/people'
-import type { Role } from '../../../src/domain/roles'
+import type { Role } from '../../../src/domain/people/roles'
 
 export const emailOf = (role: Role): string => PEOPLE.find((p) => p.role === role)!.email
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { customersPage } from '@/server/use-cases/customers'
+import { forPage } from '@/server/platform/http/page-actor'
+import { customersPage } from '@/server/customers/customers'
 import { CustomersView } from '@/ui/customers/customers-view'
 
 export const metadata: Metadata = { title: 'Customers' }

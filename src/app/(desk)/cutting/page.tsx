@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { wantedSheets } from '@/server/use-cases/cutting'
-import { CuttingView } from '@/ui/cutting/cutting-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { wantedSheets } from '@/server/design/cutting'
+import { CuttingView } from '@/ui/design/cutting/cutting-view'
 
 export const metadata: Metadata = { title: 'Cut sheets from rolls' }
 

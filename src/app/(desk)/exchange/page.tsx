@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { exchangePage } from '@/server/use-cases/exchange/page'
+import { forPage } from '@/server/platform/http/page-actor'
+import { exchangePage } from '@/server/exchange/exchange-page'
 import { ExchangeView } from '@/ui/exchange/exchange-view'
 
 export const metadata: Metadata = { title: 'Exchange' }

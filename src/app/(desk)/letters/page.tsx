@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { noticeBoard } from '@/server/use-cases/notices'
-import { LettersView } from '@/ui/letters/letters-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { noticeBoard } from '@/server/messages/notices'
+import { LettersView } from '@/ui/messages/letters-view'
 
 export const metadata: Metadata = { title: 'Letters' }
 

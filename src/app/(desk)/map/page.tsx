@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { calendarDay } from '@/domain/fields'
-import { forPage } from '@/server/http/page-actor'
-import { mapPage } from '@/server/use-cases/rounds'
+import { calendarDay } from '@/domain/shared/fields'
+import { forPage } from '@/server/platform/http/page-actor'
+import { mapPage } from '@/server/rounds/rounds'
 import { MapView } from '@/ui/map/map-view'
 
 export const metadata: Metadata = { title: 'Map' }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { people } from '@/server/use-cases/firm'
+import { forPage } from '@/server/platform/http/page-actor'
+import { people } from '@/server/firm/firm'
 import { PeopleView } from '@/ui/people/people-view'
 
 export const metadata: Metadata = { title: 'People' }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { durationsPage } from '@/server/use-cases/durations'
-import { planningBoard } from '@/server/use-cases/planning/runs'
-import { PlanningView } from '@/ui/planning/planning-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { durationsPage } from '@/server/visits/durations'
+import { planningBoard } from '@/server/schedule/runs'
+import { PlanningView } from '@/ui/schedule/planning-view'
 
 export const metadata: Metadata = { title: 'Plan the season' }
 

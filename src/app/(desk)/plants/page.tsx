@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { allPlants } from '@/server/use-cases/plants/all-plants'
+import { forPage } from '@/server/platform/http/page-actor'
+import { allPlants } from '@/server/plants/all-plants'
 import { AllPlantsView } from '@/ui/plants/all-plants-view'
 
 export const metadata: Metadata = { title: 'Plants' }

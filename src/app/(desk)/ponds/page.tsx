@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { pondList } from '@/server/use-cases/ponds'
+import { forPage } from '@/server/platform/http/page-actor'
+import { pondList } from '@/server/ponds/ponds'
 import { PondList } from '@/ui/ponds/pond-list'
 
 export const metadata: Metadata = { title: 'Ponds' }

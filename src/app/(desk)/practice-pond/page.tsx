@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { practicePond } from '@/server/use-cases/lab/practice-games'
-import { PracticePondView } from '@/ui/practice-pond/practice-pond-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { practicePond } from '@/server/trainer/practice-games'
+import { PracticePondView } from '@/ui/trainer/practice-pond-view'
 
 export const metadata: Metadata = { title: 'Practice pond' }
 

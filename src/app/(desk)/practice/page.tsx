@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { firm } from '@/server/use-cases/firm'
-import { PracticeForm } from '@/ui/practice/practice-form'
+import { forPage } from '@/server/platform/http/page-actor'
+import { firm } from '@/server/firm/firm'
+import { PracticeForm } from '@/ui/house-rules/practice-form'
 
 export const metadata: Metadata = { title: 'House practice' }
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { firmPumps, houseTables, priceBook } from '@/server/use-cases/prices'
+import { forPage } from '@/server/platform/http/page-actor'
+import { firmPumps, houseTables, priceBook } from '@/server/prices/prices'
 import { PricesView } from '@/ui/prices/prices-view'
 
 export const metadata: Metadata = { title: 'Prices and pumps' }

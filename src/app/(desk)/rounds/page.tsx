@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { calendarDay } from '@/domain/fields'
-import { forPage } from '@/server/http/page-actor'
-import { roundsPage } from '@/server/use-cases/rounds'
+import { calendarDay } from '@/domain/shared/fields'
+import { forPage } from '@/server/platform/http/page-actor'
+import { roundsPage } from '@/server/rounds/rounds'
 import { RoundsView } from '@/ui/rounds/rounds-view'
 
 export const metadata: Metadata = { title: 'Rounds' }

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { todayIn } from '@/server/today'
-import { WINDOW_JOBS, type WindowJob } from '@/core/season/practice'
-import { seasonPage } from '@/server/use-cases/season-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { todayIn } from '@/server/platform/today'
+import { WINDOW_JOBS, type WindowJob } from '@/core/season/house-rules'
+import { seasonPage } from '@/server/season/season-view'
 import { SeasonView } from '@/ui/season/season-view'
 
 export const metadata: Metadata = { title: 'Season' }

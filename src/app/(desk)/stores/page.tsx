@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { storesPage } from '@/server/use-cases/stores'
+import { forPage } from '@/server/platform/http/page-actor'
+import { storesPage } from '@/server/stores/stores'
 import { StoresView } from '@/ui/stores/stores-view'
 
 export const metadata: Metadata = { title: 'Stores' }

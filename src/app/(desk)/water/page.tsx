@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { waterLab } from '@/server/use-cases/lab/forecasts'
-import { WaterLabView } from '@/ui/lab/water-lab-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { waterLab } from '@/server/forecasts/forecasts'
+import { WaterLabView } from '@/ui/forecasts/water-lab-view'
 
 export const metadata: Metadata = { title: 'Water lab' }
 

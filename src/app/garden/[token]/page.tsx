@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { whenReachable } from '@/server/http/page-actor'
-import { garden } from '@/server/use-cases/customer-page'
-import { AsCustomer } from '@/ui/garden/as-customer'
-import { GardenView } from '@/ui/garden/garden-view'
+import { whenReachable } from '@/server/platform/http/page-actor'
+import { garden } from '@/server/customers/customer-page'
+import { AsCustomer } from '@/ui/customers/as-customer'
+import { GardenView } from '@/ui/customers/garden-view'
 
 export const metadata: Metadata = { title: 'Your ponds', robots: { index: false } }
 

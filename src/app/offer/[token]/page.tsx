@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { whenReachable } from '@/server/http/page-actor'
-import { offer } from '@/server/use-cases/proposals'
-import { OfferView } from '@/ui/offer/offer-view'
+import { whenReachable } from '@/server/platform/http/page-actor'
+import { offer } from '@/server/proposals/proposals'
+import { OfferView } from '@/ui/proposals/offer-view'
 import { PersonProvider } from '@/ui/person-context'
 
 export const metadata: Metadata = { title: 'Proposal', robots: { index: false } }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { whenReachable } from '@/server/http/page-actor'
-import { passwordLink } from '@/server/use-cases/people'
-import { SetPasswordForm } from '@/ui/account/set-password-form'
+import { whenReachable } from '@/server/platform/http/page-actor'
+import { passwordLink } from '@/server/people/people'
+import { SetPasswordForm } from '@/ui/people/set-password-form'
 
 export const metadata: Metadata = { title: 'New password' }
 

@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { STATE } from '../states'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { seston, silt, bedSludge, bedMineral, bedMaturity } = STATE
 

@@ -2,7 +2,7 @@ import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment, muck, leaves, straw, bedSludge, bedMineral, tannin } = STATE
 

@@ -4,7 +4,7 @@ import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { nutrientShare, takeNutrients } from './nutrients'
 import { carbonReach } from './phytoplankton'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, filamentous, sediment } = STATE
 

@@ -3,7 +3,7 @@ import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, COMPOSITION, STATE } from '../states'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment } = STATE
 

@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { OXYGEN_PER_DRY, STATE } from '../states'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { tan, nitrite, nitrate, oxygen, alkalinity, bedSludge, bedOxygen } = STATE
 const { bedAmmoniaOxidisers, bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE

@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { takeNutrients, nutrientShare } from './nutrients'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, phytoplankton, seston, sediment, bedSludge, chlorine } = STATE
 

@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, STATE } from '../states'
-import { Warmth } from '../warmth'
+import { Warmth } from '../degree-days'
 
 const { nitrate, phosphate, oxygen, alkalinity, sediment, muck, chlorine, denitrified, sorbedPhosphorus, bedAmmoniaOxidisers } = STATE
 const { bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE

@@ -1,7 +1,7 @@
 import { FILTER_TYPE_FACTS } from '../filter-types'
 import { plantedDepthM } from '../design'
-import { STABILITY_LIMIT } from '../layers'
-import { ROOT_ZONE } from '../root-zone'
+import { STABILITY_LIMIT } from '../bed/layers'
+import { ROOT_ZONE } from '../bed/root-zone'
 import { atMost, check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
 
 /** How the water goes through the stone. */

@@ -1,6 +1,6 @@
 import type { DesignResult } from '../design'
 import type { DesignPond, FilterDesign } from '../design-input'
-import type { FilterPractice, School } from '../practice'
+import type { FilterPractice, School } from '../house-rules'
 
 export type Verdict = 'pass' | 'look' | 'stop'
 

@@ -1,6 +1,6 @@
 import { FILTER_TYPE_FACTS } from '../filter-types'
 import { isSkimmer, SKIMMER_M3_PER_H_PER_M } from '../companions'
-import type { School } from '../practice'
+import type { School } from '../house-rules'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 /** Is it large enough, and does enough water go through it. */

@@ -1,7 +1,7 @@
 import { FILTER_TYPE_FACTS } from '../filter-types'
-import { linerForBed } from '../liner'
-import { SERVICE_LIMITS } from '../serviceability'
-import { ENGINEER_ABOVE_M } from '../structure'
+import { linerForBed } from '../bed/liner'
+import { SERVICE_LIMITS } from '../bed/serviceability'
+import { ENGINEER_ABOVE_M } from '../bed/structure'
 import { check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
 
 /** Can it be cleaned, what carries it, what keeps it tight. */

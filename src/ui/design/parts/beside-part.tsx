@@ -12,8 +12,8 @@ import {
 import { CHECK_LIMITS } from '@/core/filter/checks/check'
 import { COMPANION_NAMES } from '@/core/pricing/price-book'
 import { formatNumber } from '@/core/units/format'
-import { ChoiceField } from '@/ui/components/choice-field'
-import { QuantityField } from '@/ui/components/quantity-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 

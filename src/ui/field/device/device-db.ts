@@ -1,10 +1,10 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
-import type { JobStep } from '@/core/jobs/step'
-import { upgradeEntry, upgradeJob } from '@/domain/job-upgrade'
-import type { FieldPerson, FieldVisit } from '@/domain/field-pack'
-import type { ProductBook } from '@/domain/product-book'
-import type { ProblemBody } from '@/domain/problems'
-import type { EntryInput, VisitPhoto } from '@/domain/visit'
+import type { JobStep } from '@/core/visits/step'
+import { upgradeEntry, upgradeJob } from '@/domain/visits/job-upgrade'
+import type { FieldPerson, FieldVisit } from '@/domain/field/field-pack'
+import type { ProductBook } from '@/domain/stores/product-book'
+import type { ProblemBody } from '@/domain/shared/problems'
+import type { EntryInput, VisitPhoto } from '@/domain/visits/visit'
 
 /** A line of a log that the office has not taken yet. Lines go out in the order of `seq`. */
 export interface WaitingLine {

@@ -1,4 +1,4 @@
-import type { EntryInput } from '@/domain/visit'
+import type { EntryInput } from '@/domain/visits/visit'
 import type { KeptVisit, WaitingLine } from './device-db'
 import { runningTimers, viewOf } from './device-view'
 

@@ -1,7 +1,7 @@
-import { stateAfter } from '@/domain/field-log'
-import type { FieldVisit } from '@/domain/field-pack'
-import type { Entry, VisitPhoto } from '@/domain/visit'
-import { inOrder } from '@/domain/visit-progress'
+import { stateAfter } from '@/domain/field/field-log'
+import type { FieldVisit } from '@/domain/field/field-pack'
+import type { Entry, VisitPhoto } from '@/domain/visits/visit'
+import { inOrder } from '@/domain/visits/visit-progress'
 import type { DevicePhoto, KeptVisit, WaitingLine } from './device-db'
 import { ownEntry } from './sync-device'
 

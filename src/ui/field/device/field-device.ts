@@ -1,6 +1,6 @@
 'use client'
-import type { PhotoId, VisitId } from '@/domain/ids'
-import type { EntryInput } from '@/domain/visit'
+import type { PhotoId, VisitId } from '@/domain/shared/ids'
+import type { EntryInput } from '@/domain/visits/visit'
 import { newId } from '@/ui/new-id'
 import { DeviceDb, type DevicePhoto } from './device-db'
 import { httpOffice, NoAnswer } from './office'

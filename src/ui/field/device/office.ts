@@ -1,6 +1,6 @@
-import type { LineOutcome } from '@/domain/field-log'
-import type { FieldPack, FieldVisit } from '@/domain/field-pack'
-import type { ProblemBody } from '@/domain/problems'
+import type { LineOutcome } from '@/domain/field/field-log'
+import type { FieldPack, FieldVisit } from '@/domain/field/field-pack'
+import type { ProblemBody } from '@/domain/shared/problems'
 import type { DevicePhoto, WaitingLine } from './device-db'
 
 /** What a device says to the office and hears from it. Everything but `NoAnswer` is an answer. */

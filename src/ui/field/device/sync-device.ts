@@ -1,6 +1,6 @@
-import { stateAfter } from '@/domain/field-log'
-import type { FieldPack, FieldVisit } from '@/domain/field-pack'
-import type { Entry } from '@/domain/visit'
+import { stateAfter } from '@/domain/field/field-log'
+import type { FieldPack, FieldVisit } from '@/domain/field/field-pack'
+import type { Entry } from '@/domain/visits/visit'
 import type { DeviceDb, KeptVisit, WaitingLine } from './device-db'
 import { NoAnswer, type Office } from './office'
 

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { todayIn } from '@/server/today'
-import { pondPage } from '@/server/use-cases/ponds'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { todayIn } from '@/server/platform/today'
+import { pondPage } from '@/server/ponds/ponds'
 import { PondView } from '@/ui/ponds/pond-view'
 
 export const metadata: Metadata = { title: 'Pond' }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { placesForNewPond } from '@/server/use-cases/ponds'
+import { forPage } from '@/server/platform/http/page-actor'
+import { placesForNewPond } from '@/server/ponds/ponds'
 import { NewPondForm } from '@/ui/ponds/new-pond-form'
 
 export const metadata: Metadata = { title: 'Add a pond' }

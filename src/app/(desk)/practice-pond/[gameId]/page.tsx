@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PracticeGameId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { practiceGame } from '@/server/use-cases/lab/practice-games'
-import { SeasonPlay } from '@/ui/practice-pond/season-play'
+import { PracticeGameId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { practiceGame } from '@/server/trainer/practice-games'
+import { SeasonPlay } from '@/ui/trainer/season-play'
 
 export const metadata: Metadata = { title: 'Practice pond' }
 

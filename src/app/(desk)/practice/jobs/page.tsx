@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { jobsPage } from '@/server/use-cases/own-jobs'
-import { JobsView } from '@/ui/jobs/jobs-view'
+import { forPage } from '@/server/platform/http/page-actor'
+import { jobsPage } from '@/server/visits/own-jobs'
+import { JobsView } from '@/ui/visits/jobs-view'
 
 export const metadata: Metadata = { title: 'Kinds of visits' }
 

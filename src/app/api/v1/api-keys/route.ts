@@ -1,5 +1,5 @@
-import { ApiKeyInput } from '@/domain/api-key'
-import { signedInRoute } from '@/server/http/route'
-import { makeApiKey } from '@/server/use-cases/api-keys'
+import { ApiKeyInput } from '@/domain/firm/api-key'
+import { signedInRoute } from '@/server/platform/http/route'
+import { makeApiKey } from '@/server/firm/api-keys'
 
 export const POST = signedInRoute({ body: ApiKeyInput }, ({ actor, body }) => makeApiKey(actor, body))

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { DesignFile } from '@/domain/design-file'
+import { DesignFile } from '@/domain/design/design-file'
 
 /** JSON Schema of a design file; holds nothing of any firm, so it needs no sign-in. */
 export function GET(): Response {

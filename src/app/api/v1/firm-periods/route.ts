@@ -1,5 +1,5 @@
-import { FirmPeriodInput } from '@/domain/firm-period'
-import { signedInRoute } from '@/server/http/route'
-import { addFirmPeriod } from '@/server/use-cases/firm-periods'
+import { FirmPeriodInput } from '@/domain/firm/firm-period'
+import { signedInRoute } from '@/server/platform/http/route'
+import { addFirmPeriod } from '@/server/firm/firm-periods'
 
 export const POST = signedInRoute({ body: FirmPeriodInput }, ({ actor, body }) => addFirmPeriod(actor, body))

@@ -1,7 +1,7 @@
-import { FirstFirmInput } from '@/domain/people'
-import { createFirstFirm } from '@/server/use-cases/firm'
-import { openRoute } from '@/server/http/route'
-import { setSessionCookie } from '@/server/http/session-cookie'
+import { FirstFirmInput } from '@/domain/people/people'
+import { createFirstFirm } from '@/server/firm/firm'
+import { openRoute } from '@/server/platform/http/route'
+import { setSessionCookie } from '@/server/platform/http/session-cookie'
 
 export const POST = openRoute(FirstFirmInput, async (input) => {
   await setSessionCookie(await createFirstFirm(input))

@@ -1,4 +1,4 @@
-import { signedInRoute } from '@/server/http/route'
-import { askForecast } from '@/server/use-cases/lab/forecasts'
+import { signedInRoute } from '@/server/platform/http/route'
+import { askForecast } from '@/server/forecasts/forecasts'
 
 export const POST = signedInRoute({}, ({ actor }) => askForecast(actor))

@@ -1,4 +1,4 @@
-import { workerIsUp } from '@/server/jobs/beats'
+import { workerIsUp } from '@/server/platform/queue/beats'
 
 /** Whether the app, its database and a worker are up. Tells nothing else, so it needs no sign-in. */
 export async function GET(): Promise<Response> {

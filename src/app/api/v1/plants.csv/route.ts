@@ -1,5 +1,5 @@
-import { fileResponse } from '@/server/http/file-response'
-import { signedInRoute } from '@/server/http/route'
-import { seasonalCsv } from '@/server/use-cases/plants/all-plants'
+import { fileResponse } from '@/server/platform/http/file-response'
+import { signedInRoute } from '@/server/platform/http/route'
+import { seasonalCsv } from '@/server/plants/all-plants'
 
 export const GET = signedInRoute({}, async ({ actor }) => fileResponse(await seasonalCsv(actor), 'text/csv', 'plants-to-store.csv'))

@@ -1,5 +1,5 @@
-import { NewPondInput } from '@/domain/customer'
-import { addPond } from '@/server/use-cases/ponds'
-import { signedInRoute } from '@/server/http/route'
+import { NewPondInput } from '@/domain/customers/customer'
+import { addPond } from '@/server/ponds/ponds'
+import { signedInRoute } from '@/server/platform/http/route'
 
 export const POST = signedInRoute({ body: NewPondInput }, async ({ actor, body }) => ({ id: await addPond(actor, body) }))

@@ -1,5 +1,5 @@
-import { NewGameInput } from '@/domain/practice-game'
-import { signedInRoute } from '@/server/http/route'
-import { startPracticeGame } from '@/server/use-cases/lab/practice-games'
+import { NewGameInput } from '@/domain/trainer/practice-game'
+import { signedInRoute } from '@/server/platform/http/route'
+import { startPracticeGame } from '@/server/trainer/practice-games'
 
 export const POST = signedInRoute({ body: NewGameInput }, ({ actor, body }) => startPracticeGame(actor, body))

@@ -1,8 +1,8 @@
-import { priceCsv } from '@/domain/price-csv'
-import { fileResponse } from '@/server/http/file-response'
-import { importPrices, priceBook } from '@/server/use-cases/prices'
-import { readFileText } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
+import { priceCsv } from '@/domain/prices/price-csv'
+import { fileResponse } from '@/server/platform/http/file-response'
+import { importPrices, priceBook } from '@/server/prices/prices'
+import { readFileText } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
 
 export const GET = signedInRoute({}, async ({ actor }) => {
   const { book } = await priceBook(actor)

@@ -1,7 +1,7 @@
-import { fileResponse } from '@/server/http/file-response'
-import { readFileText } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
-import { exportProducts, importProducts } from '@/server/use-cases/products'
+import { fileResponse } from '@/server/platform/http/file-response'
+import { readFileText } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
+import { exportProducts, importProducts } from '@/server/stores/products'
 
 export const GET = signedInRoute({}, async ({ actor }) => fileResponse(await exportProducts(actor), 'text/csv', 'products.csv'))
 

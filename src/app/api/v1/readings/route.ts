@@ -1,8 +1,8 @@
-import { SenmlPack } from '@/domain/api-key'
-import { answerError, problemJson } from '@/server/http/problem-response'
-import { readJson } from '@/server/http/request-body'
-import { keyFor } from '@/server/use-cases/api-keys'
-import { takeProbeReadings } from '@/server/use-cases/probes'
+import { SenmlPack } from '@/domain/firm/api-key'
+import { answerError, problemJson } from '@/server/platform/http/problem-response'
+import { readJson } from '@/server/platform/http/request-body'
+import { keyFor } from '@/server/firm/api-keys'
+import { takeProbeReadings } from '@/server/water/probes'
 
 /** Probes post their readings here as SenML JSON, with a key. */
 export async function POST(request: Request): Promise<Response> {

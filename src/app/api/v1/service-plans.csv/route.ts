@@ -1,7 +1,7 @@
-import { fileResponse } from '@/server/http/file-response'
-import { isPreview, readFileText } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
-import { importServicePlans, servicePlansAsCsv } from '@/server/use-cases/exchange/service-plan-file'
+import { fileResponse } from '@/server/platform/http/file-response'
+import { isPreview, readFileText } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
+import { importServicePlans, servicePlansAsCsv } from '@/server/exchange/service-plan-file'
 
 export const GET = signedInRoute({}, async ({ actor }) => fileResponse(await servicePlansAsCsv(actor), 'text/csv', 'service-plans.csv'))
 export const POST = signedInRoute({}, async ({ actor, request }) => importServicePlans(actor, await readFileText(request), isPreview(request)))

@@ -1,8 +1,8 @@
 import { cookies } from 'next/headers'
 import { z } from 'zod'
-import { endAllSessions, endSession, SESSION_COOKIE } from '@/server/auth/sessions'
-import { signedInRoute } from '@/server/http/route'
-import { clearSessionCookie } from '@/server/http/session-cookie'
+import { endAllSessions, endSession, SESSION_COOKIE } from '@/server/platform/auth/sessions'
+import { signedInRoute } from '@/server/platform/http/route'
+import { clearSessionCookie } from '@/server/platform/http/session-cookie'
 
 export const POST = signedInRoute({ body: z.strictObject({ everywhere: z.boolean().default(false) }) }, async ({ actor, body }) => {
   const token = (await cookies()).get(SESSION_COOKIE)?.value

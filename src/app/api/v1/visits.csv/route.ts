@@ -1,7 +1,7 @@
-import { calendarDay } from '@/domain/fields'
-import { fileResponse } from '@/server/http/file-response'
-import { signedInRoute } from '@/server/http/route'
-import { visitsAsCsv } from '@/server/use-cases/exchange/visit-file'
+import { calendarDay } from '@/domain/shared/fields'
+import { fileResponse } from '@/server/platform/http/file-response'
+import { signedInRoute } from '@/server/platform/http/route'
+import { visitsAsCsv } from '@/server/exchange/visit-file'
 
 /** ?from and ?to, days; a year at most is asked for from the page. */
 export const GET = signedInRoute({}, async ({ actor, request }) => {

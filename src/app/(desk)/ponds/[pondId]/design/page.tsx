@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { designBench } from '@/server/use-cases/designs'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { designBench } from '@/server/design/designs'
 import { DesignBench } from '@/ui/design/design-bench'
 
 export const metadata: Metadata = { title: 'Filter bench' }

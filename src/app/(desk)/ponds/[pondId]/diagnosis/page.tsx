@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { diagnosisPage } from '@/server/use-cases/lab/diagnosis'
-import { DiagnosisView } from '@/ui/lab/diagnosis-view'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { diagnosisPage } from '@/server/diagnosis/diagnosis'
+import { DiagnosisView } from '@/ui/diagnosis/diagnosis-view'
 
 export const metadata: Metadata = { title: 'What is wrong' }
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { dosesPage } from '@/server/use-cases/doses'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { dosesPage } from '@/server/water/doses'
 import { DosesView } from '@/ui/water/doses-view'
 
 export const metadata: Metadata = { title: 'Doses and changes' }

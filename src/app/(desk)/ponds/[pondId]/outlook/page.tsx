@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { pondOutlook } from '@/server/use-cases/lab/forecasts'
-import { OutlookView } from '@/ui/lab/outlook-view'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { pondOutlook } from '@/server/forecasts/forecasts'
+import { OutlookView } from '@/ui/forecasts/outlook-view'
 
 export const metadata: Metadata = { title: 'Outlook' }
 

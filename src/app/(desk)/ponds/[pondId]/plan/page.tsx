@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { planningPage } from '@/server/use-cases/visit-planning'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { planningPage } from '@/server/visits/visit-planning'
 import { PlanForm } from '@/ui/season/plan-form'
 
 export const metadata: Metadata = { title: 'Plan a visit' }

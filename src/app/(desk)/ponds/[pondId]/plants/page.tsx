@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { pondPlants } from '@/server/use-cases/plants/pond-plants'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { pondPlants } from '@/server/plants/pond-plants'
 import { PondPlantsView } from '@/ui/plants/pond-plants-view'
 
 export const metadata: Metadata = { title: 'Plants' }

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { pondPractice } from '@/server/use-cases/ponds'
-import { OwnPracticeForm } from '@/ui/practice/own-practice-form'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { pondPractice } from '@/server/ponds/ponds'
+import { OwnPracticeForm } from '@/ui/house-rules/own-practice-form'
 
 export const metadata: Metadata = { title: 'Practice at this pond' }
 

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { rescuePage } from '@/server/use-cases/rescue'
-import { RescueForm } from '@/ui/ponds/rescue-form'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { rescuePage } from '@/server/visits/rescue'
+import { RescueForm } from '@/ui/visits/rescue-form'
 
 export const metadata: Metadata = { title: 'Plan a rescue' }
 

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { servicePlan } from '@/server/use-cases/planning/service-plans'
-import { ServicePlanForm } from '@/ui/planning/service-plan-form'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { servicePlan } from '@/server/schedule/service-plans'
+import { ServicePlanForm } from '@/ui/schedule/service-plan-form'
 
 export const metadata: Metadata = { title: 'Service plan' }
 

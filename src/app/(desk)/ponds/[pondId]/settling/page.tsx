@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { whatIfBench } from '@/server/use-cases/lab/what-ifs'
-import { SettlingView } from '@/ui/lab/settling-view'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { whatIfBench } from '@/server/forecasts/what-ifs'
+import { SettlingView } from '@/ui/forecasts/settling-view'
 
 export const metadata: Metadata = { title: 'Settling in' }
 

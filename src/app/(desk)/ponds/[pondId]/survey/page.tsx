@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { PondId } from '@/domain/ids'
-import { pondForEdit } from '@/server/use-cases/ponds'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { PondId } from '@/domain/shared/ids'
+import { pondForEdit } from '@/server/ponds/ponds'
 import { EditPondForm } from '@/ui/ponds/edit-pond-form'
 
 export const metadata: Metadata = { title: 'Survey' }

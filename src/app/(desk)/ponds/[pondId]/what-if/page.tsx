@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { PondId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { whatIfBench } from '@/server/use-cases/lab/what-ifs'
-import { WhatIfBench } from '@/ui/lab/what-if-bench'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { whatIfBench } from '@/server/forecasts/what-ifs'
+import { WhatIfBench } from '@/ui/forecasts/what-if-bench'
 
 export const metadata: Metadata = { title: 'What if' }
 

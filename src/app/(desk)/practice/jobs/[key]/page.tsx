@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { forPage } from '@/server/http/page-actor'
-import { jobPage } from '@/server/use-cases/own-jobs'
-import { JobEditor } from '@/ui/jobs/job-editor'
+import { forPage } from '@/server/platform/http/page-actor'
+import { jobPage } from '@/server/visits/own-jobs'
+import { JobEditor } from '@/ui/visits/job-editor'
 
 export const metadata: Metadata = { title: 'Steps of a visit' }
 

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { calendarDay } from '@/domain/fields'
-import { CrewId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { daySheet } from '@/server/use-cases/rounds'
+import { calendarDay } from '@/domain/shared/fields'
+import { CrewId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { daySheet } from '@/server/rounds/rounds'
 import { DaySheetView } from '@/ui/rounds/day-sheet'
 
 export const metadata: Metadata = { title: 'Day sheet' }

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { VisitId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { visitReport } from '@/server/use-cases/report'
-import { ReportView } from '@/ui/report/report-view'
+import { VisitId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { visitReport } from '@/server/visits/report'
+import { ReportView } from '@/ui/visits/report-view'
 
 export const metadata: Metadata = { title: 'Visit report' }
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { VisitId } from '@/domain/ids'
-import { forPage } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { paperSheet } from '@/server/use-cases/field/pack'
+import { VisitId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { paperSheet } from '@/server/field/pack'
 import { PaperSheet } from '@/ui/visits/paper-sheet'
 
 export const metadata: Metadata = { title: 'Field sheet on paper' }

@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import { assertMay } from '@/server/auth/actor'
-import { answerError, problemJson } from '@/server/http/problem-response'
-import { readJson } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
-import { heavy } from '@/server/threads/heavy'
-import { keyFor } from '@/server/use-cases/api-keys'
+import { assertMay } from '@/server/platform/auth/actor'
+import { answerError, problemJson } from '@/server/platform/http/problem-response'
+import { readJson } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
+import { heavy } from '@/server/platform/threads/heavy'
+import { keyFor } from '@/server/firm/api-keys'
 
 type Params = { params: Promise<Record<string, string>> }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { signedInRoute } from '@/server/http/route'
-import { endFeed } from '@/server/use-cases/calendar-feeds'
+import { signedInRoute } from '@/server/platform/http/route'
+import { endFeed } from '@/server/rounds/calendar-feeds'
 
 export const DELETE = signedInRoute({ path: z.object({ feedId: z.uuid() }) }, ({ actor, path }) => endFeed(actor, path.feedId))

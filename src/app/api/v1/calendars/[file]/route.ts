@@ -1,5 +1,5 @@
-import { answerError } from '@/server/http/problem-response'
-import { calendarOf } from '@/server/use-cases/calendar-feeds'
+import { answerError } from '@/server/platform/http/problem-response'
+import { calendarOf } from '@/server/rounds/calendar-feeds'
 
 /** A calendar program asks here, with nothing but the secret in the address: TOKEN.ics */
 export async function GET(_request: Request, { params }: { params: Promise<{ file: string }> }): Promise<Response> {

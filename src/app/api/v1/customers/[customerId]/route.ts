@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { CustomerInput } from '@/domain/customer'
-import { version } from '@/domain/fields'
-import { CustomerId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { changeCustomer } from '@/server/use-cases/customers'
+import { CustomerInput } from '@/domain/customers/customer'
+import { version } from '@/domain/shared/fields'
+import { CustomerId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { changeCustomer } from '@/server/customers/customers'
 
 export const PUT = signedInRoute(
   { path: z.object({ customerId: CustomerId }), body: z.strictObject({ version, customer: CustomerInput }) },

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { EquipmentInput } from '@/domain/equipment'
-import { version } from '@/domain/fields'
-import { signedInRoute } from '@/server/http/route'
-import { changeEquipment } from '@/server/use-cases/tasks'
+import { EquipmentInput } from '@/domain/equipment/equipment'
+import { version } from '@/domain/shared/fields'
+import { signedInRoute } from '@/server/platform/http/route'
+import { changeEquipment } from '@/server/equipment/tasks'
 
 const path = z.object({ equipmentId: z.uuid() })
 const body = z.strictObject({ version, equipment: EquipmentInput })

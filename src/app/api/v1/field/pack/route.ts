@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
-import { signedInRoute } from '@/server/http/route'
-import { smallJson } from '@/server/http/small-json'
-import { fieldPack } from '@/server/use-cases/field/pack'
+import { signedInRoute } from '@/server/platform/http/route'
+import { smallJson } from '@/server/platform/http/small-json'
+import { fieldPack } from '@/server/field/pack'
 
 /** What a device keeps; 304 while nothing in it has changed. */
 export const GET = signedInRoute({}, async ({ actor, request }) => {

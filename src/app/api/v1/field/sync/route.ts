@@ -1,5 +1,5 @@
-import { SyncInput } from '@/domain/field-log'
-import { signedInRoute } from '@/server/http/route'
-import { syncField } from '@/server/use-cases/field/sync'
+import { SyncInput } from '@/domain/field/field-log'
+import { signedInRoute } from '@/server/platform/http/route'
+import { syncField } from '@/server/field/sync'
 
 export const POST = signedInRoute({ body: SyncInput, cleaned: true }, ({ actor, body }) => syncField(actor, body))

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { signedInRoute } from '@/server/http/route'
-import { endFirmPeriod } from '@/server/use-cases/firm-periods'
+import { signedInRoute } from '@/server/platform/http/route'
+import { endFirmPeriod } from '@/server/firm/firm-periods'
 
 export const DELETE = signedInRoute({ path: z.object({ periodId: z.uuid() }) }, ({ actor, path }) => endFirmPeriod(actor, path.periodId))

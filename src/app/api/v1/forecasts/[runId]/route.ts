@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { ForecastRunId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { forecastRun, stopForecast } from '@/server/use-cases/lab/forecasts'
+import { ForecastRunId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { forecastRun, stopForecast } from '@/server/forecasts/forecasts'
 
 const path = z.object({ runId: ForecastRunId })
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { OwnJob } from '@/domain/own-job'
-import { signedInRoute } from '@/server/http/route'
-import { saveJob } from '@/server/use-cases/own-jobs'
+import { OwnJob } from '@/domain/visits/own-job'
+import { signedInRoute } from '@/server/platform/http/route'
+import { saveJob } from '@/server/visits/own-jobs'
 
 const Body = z.strictObject({ version: z.int().min(0), job: OwnJob.nullable() })
 

@@ -1,6 +1,6 @@
-import { AnswerInput } from '@/domain/proposal'
-import { openRoute } from '@/server/http/route'
-import { answerOffer } from '@/server/use-cases/proposals'
+import { AnswerInput } from '@/domain/proposals/proposal'
+import { openRoute } from '@/server/platform/http/route'
+import { answerOffer } from '@/server/proposals/proposals'
 
 /** The customer's answer through the private link; the link is all they need. */
 export async function POST(request: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {

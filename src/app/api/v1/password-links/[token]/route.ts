@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { NewPassword } from '@/domain/people'
-import { openRoute } from '@/server/http/route'
-import { resetPassword } from '@/server/use-cases/people'
+import { NewPassword } from '@/domain/people/people'
+import { openRoute } from '@/server/platform/http/route'
+import { resetPassword } from '@/server/people/people'
 
 const Body = z.strictObject({ password: NewPassword })
 

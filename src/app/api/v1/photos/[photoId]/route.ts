@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { PhotoId } from '@/domain/ids'
-import { photoImage } from '@/server/use-cases/photos'
-import { signedInRoute } from '@/server/http/route'
+import { PhotoId } from '@/domain/shared/ids'
+import { photoImage } from '@/server/visits/photos'
+import { signedInRoute } from '@/server/platform/http/route'
 
 export const GET = signedInRoute({ path: z.object({ photoId: PhotoId }) }, async ({ actor, path, request }) => {
   const size = new URL(request.url).searchParams.get('size') === 'thumbnail' ? 'thumbnail' : 'image'

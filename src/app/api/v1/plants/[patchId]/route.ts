@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { version } from '@/domain/fields'
-import { PatchInput } from '@/domain/plants'
-import { signedInRoute } from '@/server/http/route'
-import { changePatch, removePatch } from '@/server/use-cases/plants/patches'
+import { version } from '@/domain/shared/fields'
+import { PatchInput } from '@/domain/plants/plants'
+import { signedInRoute } from '@/server/platform/http/route'
+import { changePatch, removePatch } from '@/server/plants/patches'
 
 const path = z.object({ patchId: z.uuid() })
 

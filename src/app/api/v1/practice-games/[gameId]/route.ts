@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { PracticeGameId } from '@/domain/ids'
-import { WeeksInput } from '@/domain/practice-game'
-import { signedInRoute } from '@/server/http/route'
-import { dropPracticeGame, keepWeeks } from '@/server/use-cases/lab/practice-games'
+import { PracticeGameId } from '@/domain/shared/ids'
+import { WeeksInput } from '@/domain/trainer/practice-game'
+import { signedInRoute } from '@/server/platform/http/route'
+import { dropPracticeGame, keepWeeks } from '@/server/trainer/practice-games'
 
 const path = z.object({ gameId: PracticeGameId })
 

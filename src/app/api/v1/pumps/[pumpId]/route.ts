@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { dropPump } from '@/server/use-cases/prices'
-import { signedInRoute } from '@/server/http/route'
+import { dropPump } from '@/server/prices/prices'
+import { signedInRoute } from '@/server/platform/http/route'
 
 /** A pump's key as it stands in the address; one that is wrongly escaped names none. */
 const unescaped = (text: string, context: z.RefinementCtx): string => {

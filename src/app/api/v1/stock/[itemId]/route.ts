@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { StockItemInput } from '@/domain/stores'
-import { signedInRoute } from '@/server/http/route'
-import { changeStockItem } from '@/server/use-cases/stores'
+import { StockItemInput } from '@/domain/stores/stores'
+import { signedInRoute } from '@/server/platform/http/route'
+import { changeStockItem } from '@/server/stores/stores'
 
 const Body = z.strictObject({ version: z.int().min(1), item: StockItemInput })
 

@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { version } from '@/domain/fields'
-import { VisitId } from '@/domain/ids'
-import { MoveVisitInput } from '@/domain/visit'
-import { cancelVisit, moveVisit } from '@/server/use-cases/visit-planning'
-import { signedInRoute } from '@/server/http/route'
+import { version } from '@/domain/shared/fields'
+import { VisitId } from '@/domain/shared/ids'
+import { MoveVisitInput } from '@/domain/visits/visit'
+import { cancelVisit, moveVisit } from '@/server/visits/visit-planning'
+import { signedInRoute } from '@/server/platform/http/route'
 
 const path = z.object({ visitId: VisitId })
 

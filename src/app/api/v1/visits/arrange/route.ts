@@ -1,5 +1,5 @@
-import { ArrangeInput } from '@/domain/visit'
-import { signedInRoute } from '@/server/http/route'
-import { arrangeVisits } from '@/server/use-cases/visit-planning'
+import { ArrangeInput } from '@/domain/visits/visit'
+import { signedInRoute } from '@/server/platform/http/route'
+import { arrangeVisits } from '@/server/visits/visit-planning'
 
 export const PUT = signedInRoute({ body: ArrangeInput }, ({ actor, body }) => arrangeVisits(actor, body.moves))

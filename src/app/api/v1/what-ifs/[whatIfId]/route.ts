@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { WhatIfId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { dropWhatIf } from '@/server/use-cases/lab/what-ifs'
+import { WhatIfId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { dropWhatIf } from '@/server/forecasts/what-ifs'
 
 export const DELETE = signedInRoute({ path: z.object({ whatIfId: WhatIfId }) }, ({ actor, path }) => dropWhatIf(actor, path.whatIfId))

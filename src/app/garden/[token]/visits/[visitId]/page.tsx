@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
-import { VisitId } from '@/domain/ids'
-import { whenReachable } from '@/server/http/page-actor'
-import { idFrom } from '@/server/http/page-id'
-import { gardenReport } from '@/server/use-cases/customer-page'
-import { AsCustomer } from '@/ui/garden/as-customer'
-import { GardenReport } from '@/ui/garden/garden-report'
+import { VisitId } from '@/domain/shared/ids'
+import { whenReachable } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { gardenReport } from '@/server/customers/customer-page'
+import { AsCustomer } from '@/ui/customers/as-customer'
+import { GardenReport } from '@/ui/customers/garden-report'
 
 export const metadata: Metadata = { title: 'Report', robots: { index: false } }
 

@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { storableText } from '@/domain/clean-text'
-import { CrewId } from '@/domain/ids'
-import { readFileText } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
-import { forgetBusy, importBusy } from '@/server/use-cases/exchange/busy'
+import { storableText } from '@/domain/shared/clean-text'
+import { CrewId } from '@/domain/shared/ids'
+import { readFileText } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
+import { forgetBusy, importBusy } from '@/server/exchange/busy-file'
 
 const path = z.object({ crewId: CrewId })
 

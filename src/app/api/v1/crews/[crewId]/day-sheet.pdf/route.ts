@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { calendarDay } from '@/domain/fields'
-import { CrewId } from '@/domain/ids'
-import { daySheetPdf } from '@/server/exchange/day-sheet-pdf'
-import { signedInRoute } from '@/server/http/route'
+import { calendarDay } from '@/domain/shared/fields'
+import { CrewId } from '@/domain/shared/ids'
+import { daySheetPdf } from '@/server/rounds/day-sheet-pdf'
+import { signedInRoute } from '@/server/platform/http/route'
 
 /** ?day, a calendar day. */
 export const GET = signedInRoute({ path: z.object({ crewId: CrewId }) }, async ({ actor, path, request }) => {

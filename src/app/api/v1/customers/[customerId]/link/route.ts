@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { CustomerId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { endCustomerLink, makeCustomerLink } from '@/server/use-cases/customer-page'
+import { CustomerId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { endCustomerLink, makeCustomerLink } from '@/server/customers/customer-page'
 
 const path = z.object({ customerId: CustomerId })
 

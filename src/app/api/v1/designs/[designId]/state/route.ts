@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { optionalText, version } from '@/domain/fields'
-import { FilterDesignInput } from '@/domain/design'
-import { DesignId } from '@/domain/ids'
-import { moveDesignOn } from '@/server/use-cases/designs'
-import { signedInRoute } from '@/server/http/route'
+import { optionalText, version } from '@/domain/shared/fields'
+import { FilterDesignInput } from '@/domain/design/design'
+import { DesignId } from '@/domain/shared/ids'
+import { moveDesignOn } from '@/server/design/designs'
+import { signedInRoute } from '@/server/platform/http/route'
 
 const stopReason = optionalText('Why it is right all the same', 500)
 

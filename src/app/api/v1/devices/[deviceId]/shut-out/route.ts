@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { signedInRoute } from '@/server/http/route'
-import { shutOutDevice } from '@/server/use-cases/firm'
+import { signedInRoute } from '@/server/platform/http/route'
+import { shutOutDevice } from '@/server/firm/firm'
 
 export const POST = signedInRoute({ path: z.object({ deviceId: z.uuid() }) }, ({ actor, path }) => shutOutDevice(actor, path.deviceId))

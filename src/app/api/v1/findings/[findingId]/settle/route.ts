@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { signedInRoute } from '@/server/http/route'
-import { settle } from '@/server/use-cases/tasks'
+import { signedInRoute } from '@/server/platform/http/route'
+import { settle } from '@/server/equipment/tasks'
 
 export const POST = signedInRoute({ path: z.object({ findingId: z.uuid() }) }, ({ actor, path }) => settle(actor, path.findingId))

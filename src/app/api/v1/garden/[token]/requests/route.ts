@@ -1,6 +1,6 @@
-import { CustomerRequestInput } from '@/domain/customer-request'
-import { openRoute } from '@/server/http/route'
-import { askForVisit } from '@/server/use-cases/customer-page'
+import { CustomerRequestInput } from '@/domain/customers/customer-request'
+import { openRoute } from '@/server/platform/http/route'
+import { askForVisit } from '@/server/customers/customer-page'
 
 /** The customer asks for a visit; the link is all it takes. */
 export async function POST(request: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {

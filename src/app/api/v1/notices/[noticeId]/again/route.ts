@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { signedInRoute } from '@/server/http/route'
-import { sendAgain } from '@/server/use-cases/notices'
+import { signedInRoute } from '@/server/platform/http/route'
+import { sendAgain } from '@/server/messages/notices'
 
 export const POST = signedInRoute({ path: z.object({ noticeId: z.uuid() }) }, ({ actor, path }) => sendAgain(actor, path.noticeId))

@@ -1,5 +1,5 @@
-import { answerError } from '@/server/http/problem-response'
-import { proposalPdf } from '@/server/exchange/proposal-pdf'
+import { answerError } from '@/server/platform/http/problem-response'
+import { proposalPdf } from '@/server/proposals/proposal-pdf'
 
 export async function GET(_request: Request, { params }: { params: Promise<{ token: string }> }): Promise<Response> {
   try {

@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { UserId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { makePasswordLink } from '@/server/use-cases/people'
+import { UserId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { makePasswordLink } from '@/server/people/people'
 
 export const POST = signedInRoute({ path: z.object({ userId: UserId }) }, ({ actor, path }) => makePasswordLink(actor, path.userId))

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { BenchDraft } from '@/domain/bench-draft'
-import { PondId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { discardBenchDraft, keepBenchDraft } from '@/server/use-cases/designs'
+import { BenchDraft } from '@/domain/design/bench-draft'
+import { PondId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { discardBenchDraft, keepBenchDraft } from '@/server/design/designs'
 
 const path = z.object({ pondId: PondId })
 

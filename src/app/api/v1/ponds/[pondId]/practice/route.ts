@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { version } from '@/domain/fields'
-import { PondId } from '@/domain/ids'
-import { OwnPractice } from '@/domain/practice'
-import { signedInRoute } from '@/server/http/route'
-import { setPondPractice } from '@/server/use-cases/ponds'
+import { version } from '@/domain/shared/fields'
+import { PondId } from '@/domain/shared/ids'
+import { OwnPractice } from '@/domain/house-rules/house-rules'
+import { signedInRoute } from '@/server/platform/http/route'
+import { setPondPractice } from '@/server/ponds/ponds'
 
 export const PUT = signedInRoute({ path: z.object({ pondId: PondId }), body: z.strictObject({ version, own: OwnPractice }) }, ({ actor, path, body }) =>
   setPondPractice(actor, path.pondId, body.version, body.own),

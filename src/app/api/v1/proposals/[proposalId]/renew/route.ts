@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { ProposalId } from '@/domain/ids'
-import { renewLink } from '@/server/use-cases/proposals'
-import { signedInRoute } from '@/server/http/route'
+import { ProposalId } from '@/domain/shared/ids'
+import { renewLink } from '@/server/proposals/proposals'
+import { signedInRoute } from '@/server/platform/http/route'
 
 export const POST = signedInRoute({ path: z.object({ proposalId: ProposalId }) }, ({ actor, path }) => renewLink(actor, path.proposalId))

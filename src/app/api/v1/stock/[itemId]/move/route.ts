@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { StockMoveInput } from '@/domain/stores'
-import { signedInRoute } from '@/server/http/route'
-import { moveStock } from '@/server/use-cases/stores'
+import { StockMoveInput } from '@/domain/stores/stores'
+import { signedInRoute } from '@/server/platform/http/route'
+import { moveStock } from '@/server/stores/stores'
 
 export const POST = signedInRoute({ path: z.object({ itemId: z.uuid() }), body: StockMoveInput }, ({ actor, path, body }) =>
   moveStock(actor, path.itemId, body),

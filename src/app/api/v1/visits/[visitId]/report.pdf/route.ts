@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { VisitId } from '@/domain/ids'
-import { reportPdf } from '@/server/exchange/report-pdf'
-import { signedInRoute } from '@/server/http/route'
+import { VisitId } from '@/domain/shared/ids'
+import { reportPdf } from '@/server/visits/report-pdf'
+import { signedInRoute } from '@/server/platform/http/route'
 
 export const GET = signedInRoute({ path: z.object({ visitId: VisitId }) }, async ({ actor, path }) => {
   const { bytes, fileName } = await reportPdf(actor, path.visitId)

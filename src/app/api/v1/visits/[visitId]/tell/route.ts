@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { VisitId } from '@/domain/ids'
-import { clockTime } from '@/domain/visit'
-import { signedInRoute } from '@/server/http/route'
-import { tellArrival } from '@/server/use-cases/notices'
+import { VisitId } from '@/domain/shared/ids'
+import { clockTime } from '@/domain/visits/visit'
+import { signedInRoute } from '@/server/platform/http/route'
+import { tellArrival } from '@/server/messages/notices'
 
 const body = z.strictObject({ kind: z.enum(['on-the-way', 'running-late']), time: clockTime })
 

@@ -1,7 +1,7 @@
-import { PhotoId } from '@/domain/ids'
-import { notFound } from '@/domain/problems'
-import { answerError } from '@/server/http/problem-response'
-import { gardenPhoto } from '@/server/use-cases/customer-page'
+import { PhotoId } from '@/domain/shared/ids'
+import { notFound } from '@/domain/shared/problems'
+import { answerError } from '@/server/platform/http/problem-response'
+import { gardenPhoto } from '@/server/customers/customer-page'
 
 /** A photo of the customer's own ponds; the link is all it takes. */
 export async function GET(request: Request, { params }: { params: Promise<{ token: string; photoId: string }> }): Promise<Response> {

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { calendarDay } from '@/domain/fields'
-import { PondId } from '@/domain/ids'
-import { signedInRoute } from '@/server/http/route'
-import { takeOverPlanting } from '@/server/use-cases/plants/patches'
+import { calendarDay } from '@/domain/shared/fields'
+import { PondId } from '@/domain/shared/ids'
+import { signedInRoute } from '@/server/platform/http/route'
+import { takeOverPlanting } from '@/server/plants/patches'
 
 export const POST = signedInRoute(
   { path: z.object({ pondId: PondId }), body: z.strictObject({ plantedOn: calendarDay.nullable() }) },

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { PhotoId, VisitId } from '@/domain/ids'
-import { addPhoto, PHOTO_LIMIT } from '@/server/use-cases/photos'
-import { readLimited } from '@/server/http/request-body'
-import { signedInRoute } from '@/server/http/route'
+import { PhotoId, VisitId } from '@/domain/shared/ids'
+import { addPhoto, PHOTO_LIMIT } from '@/server/visits/photos'
+import { readLimited } from '@/server/platform/http/request-body'
+import { signedInRoute } from '@/server/platform/http/route'
 
 const Facts = z.object({
   step: z.string({ error: 'The address must name the step.' }).max(60),

@@ -1,0 +1,80 @@
+import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
+import { dailyNormals, type StationNormals } from '../season/station'
+import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
+import type { PondEvent } from '../ecosystem/events'
+import { outlookOf, type Outlook } from './outlook'
+import { advanceFilter, startFilter, type DatedReading, type PondFilter, type Scores } from './particle-filter'
+import type { EcoPond } from '../ecosystem/pond'
+import type { PondState } from '../ecosystem/running'
+import { simulate } from '../ecosystem/simulate'
+
+/** Everything that a pond's forecast hangs on. */
+export interface ForecastTask {
+  readonly pond: EcoPond
+  /** The pond's deepest water, m. */
+  readonly deepestM: number
+  readonly station: StationNormals
+  /** Observed days from `from` on, and the forecast. */
+  readonly known: KnownWeather
+  /** Day that the filter stands at, or begins at. */
+  readonly from: IsoDate
+  /** null: begin anew. */
+  readonly filter: PondFilter | null
+  /** From `from` to today. */
+  readonly readings: readonly DatedReading[]
+  /** Days counted from `from`. */
+  readonly events: readonly PondEvent[]
+  readonly particles: number
+}
+
+export interface ForecastMade {
+  /** To be kept: a few days back, so that tests which come in late from the field are still learnt. */
+  readonly filter: PondFilter
+  /** How forecasts did, up to the newest test. */
+  readonly scores: Scores
+  readonly outlook: Outlook
+}
+
+/** Tests may come in so late, days. @source house default: a device without signal over a long weekend */
+export const LATE_DAYS = 3
+const RUN_IN_DAYS = 365
+
+/**
+ * Brings a pond's filter up to today and looks three weeks ahead: from today, or from tomorrow where the pond was tested today.
+ * What is kept for the next time stands some days back.
+ */
+export function forecastPond(task: ForecastTask): ForecastMade {
+  const { pond, deepestM, station, known } = task
+  const { today } = known
+  const begin = task.filter ?? startFilter(runIn(task), task.from, task.particles)
+  const weather = withNormals([...known.observed, ...known.forecast], station, begin.day, addDays(today, 1))
+  const advance = (filter: PondFilter, to: IsoDate): PondFilter => {
+    const gone = daysBetween(begin.day, filter.day)
+    const events = task.events.filter((e) => e.day >= gone).map((e) => ({ ...e, day: e.day - gone }))
+    return advanceFilter(filter, { pond, deepestM, weather: weather.slice(gone), readings: task.readings, events }, to)
+  }
+  const settled = addDays(today, -LATE_DAYS)
+  const kept = begin.day < settled ? advance(begin, settled) : begin
+  const testedToday = task.readings.some((r) => r.day === today)
+  const now = advance(kept, testedToday ? addDays(today, 1) : today)
+  return { filter: kept, scores: now.scores, outlook: outlookOf(now, { pond, deepestM, station, known }) }
+}
+
+/** A usual year before the filter's first day. */
+function runIn({ pond, station, from }: ForecastTask): PondState {
+  const begin = plainDayOfYear(addDays(from, -RUN_IN_DAYS))
+  const normals = dailyNormals(station)
+  const weather = Array.from({ length: RUN_IN_DAYS }, (_, i) => ({ ...normals[(begin + i - 1) % 365], rainMm: normals[(begin + i - 1) % 365].rainMm / 30.4 }))
+  return simulate({ pond, weather, startDay: begin, days: RUN_IN_DAYS, events: [], start: { kind: 'settled' }, every: 'day' }).end
+}
+
+/** Days without a gap: what was not observed is taken as usual. */
+export function withNormals(observed: readonly DatedWeather[], station: StationNormals, from: IsoDate, to: IsoDate): DatedWeather[] {
+  const known = new Map(observed.map((d) => [d.date, d]))
+  const normals = dailyNormals(station)
+  return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => {
+    const date = addDays(from, i)
+    const normal = normals[plainDayOfYear(date) - 1]
+    return known.get(date) ?? { ...normal, rainMm: normal.rainMm / 30.4, date }
+  })
+}

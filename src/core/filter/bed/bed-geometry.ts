@@ -1,0 +1,39 @@
+import type { FilterDesign } from '../design-input'
+import { FILTER_TYPE_FACTS } from '../filter-types'
+import { BED_MATERIALS } from './layers'
+
+type Shape = Pick<FilterDesign, 'type' | 'lengthM' | 'widthM' | 'vessels' | 'round' | 'layers'>
+
+/** Plan area of one bed or vessel, m². */
+export const oneBedAreaM2 = ({ lengthM, widthM, round }: Pick<Shape, 'lengthM' | 'widthM' | 'round'>): number =>
+  round ? (Math.PI * lengthM ** 2) / 4 : lengthM * widthM
+
+/** Plan area of all vessels together, m²; 0 when there is no filter. */
+export const bedAreaM2 = (shape: Shape): number => (shape.type === 'none' ? 0 : oneBedAreaM2(shape) * shape.vessels)
+
+/** Depth of the build-up from base to top, m. */
+export const buildUpM = (layers: FilterDesign['layers']): number => layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
+
+/** Area that the water crosses on its way through the stone, m²: the plan for upflow, width × stone depth along a bed. */
+export function flowAreaM2(shape: Shape): number {
+  const { path } = FILTER_TYPE_FACTS[shape.type]
+  return path === 'along' ? shape.widthM * buildUpM(shape.layers) : bedAreaM2(shape)
+}
+
+/** Layers of stone as the loss law wants them; along a bed the way is the bed's length. */
+export function stoneOnTheWay(shape: Shape): { thicknessM: number; grainM: number; porosity: number }[] {
+  const stone = shape.layers.filter((layer) => BED_MATERIALS[layer.material].granular)
+  const along = FILTER_TYPE_FACTS[shape.type].path === 'along'
+  if (!along) return stone.map(({ material, thicknessM }) => ({ thicknessM, ...grain(material) }))
+  // side by side layers carry the flow together; the mean stone stands for them
+  const depthM = buildUpM(stone)
+  if (depthM === 0) return []
+  const mean = (of: (material: FilterDesign['layers'][number]['material']) => number) =>
+    stone.reduce((sum, layer) => sum + of(layer.material) * layer.thicknessM, 0) / depthM
+  return [{ thicknessM: shape.lengthM, grainM: mean((m) => BED_MATERIALS[m].grainM), porosity: mean((m) => BED_MATERIALS[m].porosity) }]
+}
+
+const grain = (material: FilterDesign['layers'][number]['material']) => ({
+  grainM: BED_MATERIALS[material].grainM,
+  porosity: BED_MATERIALS[material].porosity,
+})

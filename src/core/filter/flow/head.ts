@@ -1,0 +1,74 @@
+import { bedLossMm } from '../../hydraulics/granular-bed'
+import { fittingsK, type HydraulicTables } from '../../hydraulics/fittings'
+import { manifoldUniformity } from '../../hydraulics/manifold'
+import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../../hydraulics/pipe'
+import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
+import { flowAreaM2, stoneOnTheWay } from '../bed/bed-geometry'
+import { inlineHeadM } from '../companions'
+import type { FilterDesign } from '../design-input'
+import { FILTER_TYPE_FACTS } from '../filter-types'
+import { BED_MATERIALS } from '../bed/layers'
+
+export interface HeadBreakdown extends PipeLoss {
+  readonly staticM: number
+  readonly bedM: number
+  readonly nozzlesM: number
+  readonly companionsM: number
+  readonly totalM: number
+}
+
+/** Head asked for at a flow of the pump. @param clogging share of every way that is closed, 0 clean */
+export function headFunction(design: FilterDesign, { fittings }: HydraulicTables, clogging = 0): (flowM3PerH: number) => HeadBreakdown {
+  const stone = stoneOnTheWay(design)
+  const area = flowAreaM2(design)
+  const { delivery } = design
+  const pipeKind = delivery.flexible ? FLEXIBLE_PVC : RIGID_PVC
+  const k = fittingsK(delivery.fittings, fittings) + delivery.otherK
+  // a way that is closed by a quarter loses as if the flow were a third more
+  const asIf = 1 / (1 - clogging)
+  return (pumpFlow) => {
+    const flowM3PerH = pumpFlow * asIf
+    const bedFlow = flowM3PerH * (1 - design.bypassShare)
+    const pipe = pipeLoss({ flowM3PerH, lengthM: delivery.lengthM, diameterM: delivery.diameterM, fittingsK: k, ...pipeKind })
+    const bedM = area > 0 && design.type !== 'surface-wetland' ? bedLossMm(stone, Math.min(bedFlow / area, MOST_VELOCITY_M_PER_H)).lossMm / 1000 : 0
+    const nozzlesM = design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0 ? 0 : Math.max(0, feedOf(design, bedFlow).inletHeadM)
+    const companionsM = inlineHeadM(design.companions, flowM3PerH)
+    return {
+      ...pipe,
+      staticM: design.staticLiftM,
+      bedM,
+      nozzlesM,
+      companionsM,
+      totalM: design.staticLiftM + pipe.darcyM + pipe.minorM + bedM + nozzlesM + companionsM,
+    }
+  }
+}
+
+/** The loss law is asked for no more than this, m/h: beyond it the stone itself would move. */
+const MOST_VELOCITY_M_PER_H = 500
+
+/** The slotted pipe of each vessel: along an upflow bed, across a horizontal one. */
+function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
+  const { manifold } = design
+  return manifoldUniformity({
+    flowM3PerH: bedFlowM3PerH / design.vessels,
+    lengthM: FILTER_TYPE_FACTS[design.type].path === 'along' ? design.widthM : design.lengthM,
+    diameterM: manifold.diameterM,
+    openings: manifold.slots,
+    openingAreaM2: manifold.slotAreaM2,
+  })
+}
+
+/**
+ * How evenly the water enters, weakest over strongest.
+ * A chamber shares by the bed's own loss against the chamber's velocity head: even when the loss is ten times that head.
+ */
+export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedLossM: number): number {
+  if (design.type === 'none' || bedFlowM3PerH <= 0) return 1
+  if (design.feed !== 'chamber') return feedOf(design, bedFlowM3PerH).uniformity
+  const chamberM = design.layers.filter((layer) => layer.material === 'void-modules').reduce((sum, layer) => sum + layer.thicknessM, 0)
+  if (chamberM === 0) return 0
+  const velocity = bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * BED_MATERIALS['void-modules'].porosity)
+  const velocityHeadM = velocity ** 2 / (2 * GRAVITY_M_PER_S2)
+  return bedLossM / (bedLossM + velocityHeadM)
+}

@@ -1,0 +1,146 @@
+import { assertInRange, assertPositive } from '../../errors'
+import { TAN_PER_FEED_PROTEIN } from '../../fish/load'
+import { oxygenSaturationMgL } from '../../water/dissolved-oxygen'
+import { closedLoop } from './recirculating-model'
+import { arealNitrificationGPerM2D, firstOrderRatePerD, GRAVEL_RANGE, NITRIFICATION, specificSurfaceM2PerM3 } from './nitrification'
+import { DEFAULT_FILTER_PRACTICE, type FilterPractice, type PondUse, type School } from '../house-rules'
+
+export interface PondToFilter {
+  readonly volumeM3: number
+  readonly areaM2: number
+  readonly use: PondUse
+  readonly feedKgPerD: number
+  /** Protein fraction of the feed, 0.35 = 35 %. */
+  readonly protein: number
+  readonly tempC: number
+  readonly targetTanMgL?: number
+  readonly altitudeM?: number
+  /** TAN from leaves, ducks and other guests, g/d. */
+  readonly otherTanGPerD?: number
+  /** Nitrogen drawn by plants that are counted on, g/d. */
+  readonly uptakeGPerD?: number
+}
+
+export interface BedToSize {
+  readonly depthM: number
+  readonly grainM: number
+  readonly porosity: number
+}
+
+export interface SchoolResult {
+  readonly school: School
+  readonly areaM2: number
+  readonly volumeM3: number
+  readonly flowM3PerH: number
+  /** Level the pond settles at with this bed and flow, mg/L. */
+  readonly tanMgL: number
+}
+
+export interface Sizing {
+  readonly schools: readonly SchoolResult[]
+  /** The school that asks for the largest bed. */
+  readonly governing: School
+  readonly tanLoadGPerD: number
+  readonly oxygenDemandGPerD: number
+  /** Least flow that brings the bed its oxygen. */
+  readonly oxygenFlowM3PerH: number
+  readonly turnoverFlowM3PerH: number
+}
+
+export const SIZING_RANGE = {
+  volumeM3: [0.001, 100_000],
+  areaM2: [0.01, 200_000],
+  feedKgPerD: [0, 10_000],
+  protein: [0.05, 0.7],
+  tempC: [0, 40],
+  targetTanMgL: [0.01, 5],
+  altitudeM: [-400, 5000],
+} as const
+
+/** Tanks in series and background of the closed-loop school. @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see */
+export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
+
+/** Share of the pond's surface that school B asks for at this surface. */
+export function surfaceShareAt(areaM2: number, use: PondUse, practice: FilterPractice): number {
+  const { fullToM2, leastFromM2, leastFactor } = practice.surfaceCurve
+  const along = Math.log(areaM2 / fullToM2) / Math.log(leastFromM2 / fullToM2)
+  return practice.surfaceShare[use] * (1 - (1 - leastFactor) * Math.min(1, Math.max(0, along)))
+}
+
+/**
+ * A bog or wetland bed by four schools, side by side.
+ * Volume: share of pond volume. Surface: share of pond surface. Nitrogen: stone surface and oxygen for the TAN load at the target.
+ * Closed loop: smallest bed that holds the pond at the target at its flow.
+ * @throws {DomainError} a figure outside SIZING_RANGE or GRAVEL_RANGE
+ * @source Timmons & Ebeling (load); trade rules (shares); Kadlec & Wallace (closed loop)
+ */
+export function sizeFilter(pond: PondToFilter, bed: BedToSize, practice: FilterPractice = DEFAULT_FILTER_PRACTICE): Sizing {
+  assertPond(pond)
+  assertInRange('depthM', bed.depthM, GRAVEL_RANGE.depthM)
+  const target = pond.targetTanMgL ?? practice.targetTanMgL
+  const load = Math.max(0, pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0))
+  const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
+  const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
+  const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.leastOxygenMgL) / 24
+  const turnoverFlowM3PerH = pond.volumeM3 / practice.turnoverH[pond.use]
+  const rate = firstOrderRatePerD(bed.grainM, bed.porosity, pond.tempC)
+
+  const result = (school: School, volumeM3: number, flowM3PerH: number): SchoolResult => ({
+    school,
+    areaM2: volumeM3 / bed.depthM,
+    volumeM3,
+    flowM3PerH,
+    tanMgL:
+      load === 0 || volumeM3 === 0
+        ? load === 0
+          ? CLOSED_LOOP.backgroundMgL
+          : Infinity
+        : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP }).concentrationMgL,
+  })
+
+  const byVolume = practice.volumeShare[pond.use] * pond.volumeM3
+  const bySurface = surfaceShareAt(pond.areaM2, pond.use, practice) * pond.areaM2
+  const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.leastOxygenMgL) / 2
+  const byNitrogen =
+    load / (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) * specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+  const nitrogenFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
+  const loop = closedLoopBed(load, target, nitrogenFlow, rate)
+  const schools = [
+    result('volume', byVolume, practice.emptyBedVolumesPerH * byVolume),
+    result('surface', bySurface * bed.depthM, practice.hydraulicLoadingMPerH * bySurface),
+    result('nitrogen', byNitrogen, nitrogenFlow),
+    result('closedLoop', loop.volumeM3, loop.flowM3PerH),
+  ]
+  return {
+    schools,
+    governing: schools.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).school,
+    tanLoadGPerD: load,
+    oxygenDemandGPerD,
+    oxygenFlowM3PerH,
+    turnoverFlowM3PerH,
+  }
+}
+
+/** Removal per pass that a bed is asked for at most; more would need a bed without end. */
+const MOST_REMOVAL = 0.8
+
+/** Smallest bed that holds the target; the flow is raised where even a perfect pass could not carry the load. */
+function closedLoopBed(loadGPerD: number, targetMgL: number, flowM3PerH: number, ratePerD: number): { volumeM3: number; flowM3PerH: number } {
+  if (loadGPerD === 0) return { volumeM3: 0, flowM3PerH }
+  const room = Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
+  const flow = Math.max(flowM3PerH, loadGPerD / (room * MOST_REMOVAL) / 24)
+  const eta = loadGPerD / (flow * 24 * room)
+  const { tanks } = CLOSED_LOOP
+  return { volumeM3: ((tanks * flow * 24) / ratePerD) * ((1 - eta) ** (-1 / tanks) - 1), flowM3PerH: flow }
+}
+
+function assertPond(pond: PondToFilter): void {
+  assertPositive('volumeM3', pond.volumeM3)
+  assertInRange('volumeM3', pond.volumeM3, SIZING_RANGE.volumeM3)
+  assertInRange('areaM2', pond.areaM2, SIZING_RANGE.areaM2)
+  assertInRange('feedKgPerD', pond.feedKgPerD, SIZING_RANGE.feedKgPerD)
+  assertInRange('protein', pond.protein, SIZING_RANGE.protein)
+  assertInRange('tempC', pond.tempC, SIZING_RANGE.tempC)
+  if (pond.targetTanMgL !== undefined) assertInRange('targetTanMgL', pond.targetTanMgL, SIZING_RANGE.targetTanMgL)
+  if (pond.otherTanGPerD !== undefined) assertInRange('otherTanGPerD', pond.otherTanGPerD, [0, 1e6])
+}

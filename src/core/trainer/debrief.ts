@@ -1,0 +1,135 @@
+import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison/comparison'
+import { addDays, type IsoDate } from '../numeric/calendar'
+import type { Random } from '../numeric/random'
+import { minutesOf, NOTHING, Play, refusalsOf, type PlayResult, type WeekChoice } from './play'
+import type { Policy, PracticeScenario, WeekPlan } from './scenario'
+import { scoreOf, type Score } from './score'
+import type { KitTest } from './kit'
+import type { WeekView } from './view'
+import { worldOf, type PracticeWorld } from './world'
+
+/** What a policy does this week: its tests as it asks for them, then its tasks. */
+export function planBy(policy: Policy, view: WeekView, past: readonly WeekChoice[]): { choice: WeekChoice; why: string } {
+  const tests = new Set<KitTest>()
+  const plan: WeekPlan = policy(
+    view,
+    (kind) => {
+      tests.add(kind)
+      return view.kit[kind]
+    },
+    past,
+  )
+  return { choice: { tests: [...tests], tasks: plan.tasks, asked: false }, why: plan.why }
+}
+
+/** What there is no time for, or what ice forbids, is left, the last first. */
+function fitted(choice: WeekChoice, view: WeekView, minutesPerWeek: number): WeekChoice {
+  let tasks = choice.tasks
+  while (tasks.length > 0 && refusalsOf({ ...choice, tasks }, view, minutesPerWeek).length > 0) tasks = tasks.slice(0, -1)
+  return minutesOf({ ...choice, tasks }) > minutesPerWeek ? NOTHING : { ...choice, tasks }
+}
+
+/** A whole season by a policy. */
+export const playBy = (world: PracticeWorld, policy: Policy): PlayResult => playWeeks(world, (view, past) => planBy(policy, view, past).choice)
+
+/** The same choices through another year; what ice forbids then is left. */
+const repeat = (world: PracticeWorld, choices: readonly WeekChoice[]): PlayResult => playWeeks(world, (view) => choices[view.week] ?? NOTHING)
+
+function playWeeks(world: PracticeWorld, choose: (view: WeekView, past: readonly WeekChoice[]) => WeekChoice): PlayResult {
+  const play = new Play(world)
+  const past: WeekChoice[] = []
+  while (!play.over) {
+    const view = play.view()
+    const choice = fitted(choose(view, past), view, world.scenario.minutesPerWeek)
+    past.push(choice)
+    play.advance(choice)
+  }
+  return play.result()
+}
+
+/** @throws {DomainError} a choice that could not be done in its week */
+export function playChoices(world: PracticeWorld, choices: readonly WeekChoice[]): Play {
+  const play = new Play(world)
+  for (const choice of choices) play.advance(choice)
+  return play
+}
+
+export interface WayPlayed {
+  readonly result: PlayResult
+  readonly score: Score
+}
+
+const NOTHING_DONE: Policy = () => ({ tasks: [], why: '' })
+
+/** The ways of a debrief in their order: the player's, the house's, nothing done, and what many would do. */
+export const DEBRIEF_WAYS = ['yours', 'house', 'nothing', 'temptation'] as const
+export type DebriefWay = (typeof DEBRIEF_WAYS)[number]
+
+/** All ways through one world. */
+export function waysThrough(world: PracticeWorld, choices: readonly WeekChoice[]): Readonly<Record<DebriefWay, WayPlayed>> {
+  const { scenario } = world
+  const house = playBy(world, scenario.house.policy)
+  const scored = (result: PlayResult): WayPlayed => ({ result, score: scoreOf(scenario, result, house) })
+  return {
+    yours: scored(repeat(world, choices)),
+    house: scored(house),
+    nothing: scored(playBy(world, NOTHING_DONE)),
+    temptation: scored(playBy(world, scenario.temptation.policy)),
+  }
+}
+
+/** The mornings of all weeks begun: the last is the one that waits for a visit, unless the season is over. */
+export function morningsOf(world: PracticeWorld, choices: readonly WeekChoice[]): WeekView[] {
+  const play = new Play(world)
+  const mornings = [play.view()]
+  for (const choice of choices) {
+    play.advance(choice)
+    mornings.push(play.view())
+  }
+  return mornings
+}
+
+/** What went on in a week, with what nobody could see. */
+export interface WeekStory {
+  readonly week: number
+  readonly date: IsoDate
+  readonly told: readonly string[]
+  readonly done: WeekChoice
+  readonly houseDone: WeekChoice
+  readonly lost: number
+  /** The worst of the week, mg/L, and the bacteria of the bed as a share of its room. */
+  readonly nh3: number
+  readonly nitrite: number
+  readonly oxygen: number
+  readonly bacteria: number
+}
+
+export function weekStories(world: PracticeWorld, yours: PlayResult, house: PlayResult): WeekStory[] {
+  const values = (output: ShownOutput, week: number) => {
+    const at = SHOWN_OUTPUTS.indexOf(output) * yours.days + week * 7
+    return [...yours.daily.subarray(at, at + 7)]
+  }
+  const aliveAt = (day: number) => Math.round(day < 0 ? yours.fishAtStart : yours.alive[day])
+  return yours.choices.map((done, week) => ({
+    week,
+    date: addDays(world.from, week * 7),
+    told: world.surprises.filter((s) => s.week === week).map((s) => s.told),
+    done,
+    houseDone: house.choices[week],
+    lost: aliveAt(week * 7 - 1) - aliveAt(week * 7 + 6),
+    nh3: Math.max(...values('nh3', week)),
+    nitrite: Math.max(...values('nitrite', week)),
+    oxygen: Math.min(...values('oxygen', week)),
+    bacteria: Math.min(...values('bacteriaShare', week)),
+  }))
+}
+
+/** Points of a finished season. @throws {DomainError} choices that could not be done */
+export function seasonScore(scenario: PracticeScenario, seed: number, choices: readonly WeekChoice[]): Score {
+  const world = worldOf(scenario, seed)
+  return scoreOf(scenario, playChoices(world, choices).result(), playBy(world, scenario.house.policy))
+}
+
+/** The same ways through other years of the same scenario: whether it was judgement or luck. */
+export const otherYear = (scenario: PracticeScenario, random: Random, choices: readonly WeekChoice[]) =>
+  waysThrough(worldOf(scenario, Math.floor(random() * 2 ** 31)), choices)

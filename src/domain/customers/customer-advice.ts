@@ -1,0 +1,77 @@
+import type { HousePractice } from '../house-rules/house-rules'
+
+/** What is known of a pond when its keeper is given a hand for the week. */
+export interface AdviceFacts {
+  /** Water expected or measured today, °C; null while nothing is known. */
+  readonly waterC: number | null
+  readonly monthOfYear: number
+  /** Days since the last whole cleanout; null where there was none. */
+  readonly daysSinceCleanout: number | null
+  /** What evaporates in a week, mm; null while no weather is known. */
+  readonly weeklyLossMm: number | null
+  readonly hasFish: boolean
+  readonly mains: boolean
+  readonly practice: Pick<HousePractice, 'feedingStartWaterC' | 'feedingNormalWaterC' | 'feedingStopWaterC' | 'highSummerWaterC'>
+}
+
+export type AdviceTopic = 'feeding' | 'topping-up' | 'baskets' | 'ice' | 'heat'
+export interface Advice {
+  readonly topic: AdviceTopic
+  readonly code:
+    | 'no-feed-after-cleanout'
+    | 'no-feed-cold'
+    | 'feed-low-protein'
+    | 'feed-normal'
+    | 'feed-less-hot'
+    | 'top-up-mains'
+    | 'top-up-other'
+    | 'baskets-weekly'
+    | 'baskets-daily'
+    | 'keep-hole-open'
+    | 'watch-oxygen'
+  readonly mm?: number
+}
+
+const FREEZING_C = 2
+const TOO_HOT_TO_FEED_C = 30
+const LEAF_MONTHS: readonly number[] = [10, 11]
+const WINTER_MONTHS: readonly number[] = [12, 1, 2]
+/** Below this nobody needs to fetch a hose. */
+const LEAST_TOP_UP_MM = 10
+
+/** What the keeper of a pond should do this week, in the order it matters. */
+export function customerAdvice({ waterC, monthOfYear, daysSinceCleanout, weeklyLossMm, hasFish, mains, practice }: AdviceFacts): Advice[] {
+  const found: Advice[] = []
+  const autumn = monthOfYear >= 8
+  if (waterC !== null && waterC <= FREEZING_C) found.push({ topic: 'ice', code: 'keep-hole-open' })
+  if (waterC !== null && waterC >= practice.highSummerWaterC) found.push({ topic: 'heat', code: 'watch-oxygen' })
+  if (hasFish && waterC !== null) {
+    const stop = autumn ? practice.feedingStopWaterC : practice.feedingStartWaterC
+    if (daysSinceCleanout !== null && daysSinceCleanout < 1) found.push({ topic: 'feeding', code: 'no-feed-after-cleanout' })
+    else if (waterC < stop) found.push({ topic: 'feeding', code: 'no-feed-cold' })
+    else if (waterC > TOO_HOT_TO_FEED_C) found.push({ topic: 'feeding', code: 'feed-less-hot' })
+    else found.push({ topic: 'feeding', code: waterC < practice.feedingNormalWaterC ? 'feed-low-protein' : 'feed-normal' })
+  }
+  if (weeklyLossMm !== null && weeklyLossMm >= LEAST_TOP_UP_MM)
+    found.push({ topic: 'topping-up', code: mains ? 'top-up-mains' : 'top-up-other', mm: weeklyLossMm })
+  if (!WINTER_MONTHS.includes(monthOfYear)) found.push({ topic: 'baskets', code: LEAF_MONTHS.includes(monthOfYear) ? 'baskets-daily' : 'baskets-weekly' })
+  return found
+}
+
+export const ADVICE_WORDS: Readonly<Record<Advice['code'], string>> = {
+  'no-feed-after-cleanout': 'Please do not feed for 24 hours after the cleanout, then only a little for a week.',
+  'no-feed-cold': 'Please do not feed: the water is too cold for the fish to digest.',
+  'feed-low-protein': 'Feed little and low in protein, only what is eaten in a few minutes.',
+  'feed-normal': 'Feed as usual: what is eaten in five minutes, once or twice a day.',
+  'feed-less-hot': 'Feed half: hot water holds little oxygen.',
+  'top-up-mains':
+    'Top up by a slow trickle, no more than a tenth of the pond at a time. Tap water carries chlorine: use the dechlorinator for what you add, or ask us for some.',
+  'top-up-other': 'Top up slowly, no more than a tenth of the pond at a time.',
+  'baskets-weekly': 'Empty the skimmer basket once a week. Switch the pump off first, and never reach into the water with the power on.',
+  'baskets-daily': 'Leaves are falling: look at the skimmer basket every day or two. Switch the pump off first.',
+  'keep-hole-open': 'Keep a hole in the ice with the de-icer or aerator. Never break ice by blows, and never step on it.',
+  'watch-oxygen': 'Hot spell: keep falls and aerator running day and night. If fish gasp at the surface, call us at once.',
+}
+
+/** When the customer asks for a visit. */
+export const REQUEST_LIMIT = { open: 5 } as const

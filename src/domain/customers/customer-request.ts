@@ -1,0 +1,13 @@
+import { z } from 'zod'
+import { calendarDay } from '../shared/fields'
+import { PondId } from '../shared/ids'
+
+/** What a customer asks for on their own page. */
+export const CustomerRequestInput = z.strictObject({
+  pondId: PondId,
+  text: z.string().trim().min(5, { error: 'Say in a few words what you need.' }).max(300, { error: 'At most 300 characters.' }),
+  from: calendarDay.nullable().default(null),
+  /** Fish in trouble, water running away: it cannot wait for the next round. */
+  urgent: z.boolean().default(false),
+})
+export type CustomerRequestInput = z.infer<typeof CustomerRequestInput>

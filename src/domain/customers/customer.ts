@@ -1,0 +1,98 @@
+import { z } from 'zod'
+import { READING_KINDS } from '../../core/water/readings'
+import { calendarDay, numberWithin, optionalText, shortText } from '../shared/fields'
+import { CustomerId, SiteId } from '../shared/ids'
+import { PondInput } from '../ponds/pond'
+
+export const CustomerInput = z.strictObject({
+  name: shortText('Customer name'),
+  email: z.union([z.literal(''), z.email({ error: 'The e-mail address is not complete.' })]).default(''),
+  phone: optionalText('Phone', 40),
+})
+export type CustomerInput = z.infer<typeof CustomerInput>
+
+/** Days of the week, Monday first, as closed days are kept. */
+export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
+
+const openingHour = z.union([z.literal(''), z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })])
+
+/** Days on which a customer wants nobody. */
+export const Blackout = z
+  .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('Why', 120) })
+  .refine((b) => b.from <= b.to, { path: ['to'], error: 'It ends before it begins.' })
+
+/** Schools want the work done while the children are away; a camp site does not. */
+export const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
+
+/** Fill water that nobody has tested yet. */
+const UNTESTED_FILL = { ph: null, khDH: null, chlorineMgL: null }
+
+const SiteFields = z.strictObject({
+  name: shortText('Site name'),
+  address: optionalText('Address', 200),
+  town: optionalText('Town', 80),
+  accessNotes: optionalText('Access notes', 500),
+  /** Weather station that this site follows; the height difference is corrected per pond. */
+  stationId: shortText('Weather station', 40),
+  /** Place on the map; both or neither. */
+  lat: numberWithin([-90, 90], 'Latitude', '°').nullable().default(null),
+  lon: numberWithin([-180, 180], 'Longitude', '°').nullable().default(null),
+  /** Work may begin from and until here; empty: whenever the crew works. */
+  opens: openingHour.default(''),
+  closes: openingHour.default(''),
+  closedDays: z.array(z.enum(WEEKDAYS)).max(7).default([]),
+  blackouts: z.array(Blackout).max(60).default([]),
+  /** What runs into the ponds here, as last tested. */
+  fill: z
+    .strictObject({
+      ph: numberWithin(READING_KINDS.tapPh.possible, 'pH of the fill water', '').nullable(),
+      khDH: numberWithin(READING_KINDS.tapKh.possible, 'KH of the fill water', '°dH').nullable(),
+      chlorineMgL: numberWithin(READING_KINDS.tapChlorine.possible, 'Chlorine of the fill water', 'mg/L').nullable(),
+    })
+    .default(UNTESTED_FILL),
+  /** Whether visits are wanted in school holidays. */
+  schoolHolidays: z.enum(SCHOOL_HOLIDAYS).default('any'),
+})
+
+export const SiteInput = SiteFields.superRefine((site, context) => {
+  if (context.issues.length > 0) return
+  if ((site.lat === null) !== (site.lon === null))
+    context.addIssue({ code: 'custom', path: [site.lat === null ? 'lat' : 'lon'], message: 'A place on the map needs both latitude and longitude.' })
+  if (site.opens && site.closes && site.opens >= site.closes) context.addIssue({ code: 'custom', path: ['closes'], message: 'It closes before it opens.' })
+})
+export type SiteInput = z.infer<typeof SiteInput>
+
+/** A site that never closes, and whose water nobody has tested yet. */
+export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays' | 'fill'> = {
+  fill: UNTESTED_FILL,
+  opens: '',
+  closes: '',
+  closedDays: [],
+  blackouts: [],
+  schoolHolidays: 'any',
+}
+
+/** A new pond with its site and customer: each either chosen from those that exist or entered new. */
+export const NewPondInput = z.strictObject({
+  customer: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('existing'), id: CustomerId }),
+    z.strictObject({ kind: z.literal('new'), customer: CustomerInput }),
+  ]),
+  site: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('existing'), id: SiteId }),
+    z.strictObject({ kind: z.literal('new'), site: SiteInput }),
+  ]),
+  pond: PondInput,
+})
+export type NewPondInput = z.infer<typeof NewPondInput>
+
+export interface Customer extends CustomerInput {
+  readonly id: CustomerId
+  readonly version: number
+}
+
+export interface Site extends SiteInput {
+  readonly id: SiteId
+  readonly customerId: CustomerId
+  readonly version: number
+}

@@ -1,0 +1,96 @@
+import { z } from 'zod'
+import { DEFAULT_LAYERS } from '../../core/filter/bed/layers'
+import type { FilterDesign } from '../../core/filter/design-input'
+import { failure, success, type Result } from '../../core/result'
+import { FilterDesignInput } from './design'
+import { shortText } from '../shared/fields'
+
+/** Number of the file's layout; raised whenever an older reader could misread a newer file. */
+export const DESIGN_FORMAT = 2
+
+/** A design as a file: what another firm, or this one in ten years, can read back without loss. */
+export const DesignFile = z.strictObject({
+  format: z.literal(DESIGN_FORMAT),
+  kind: z.literal('pond-filter-design'),
+  name: shortText('Version name', 60),
+  design: FilterDesignInput,
+})
+export type DesignFile = z.infer<typeof DesignFile>
+
+export type DesignFileProblem = {
+  readonly code: 'not-json' | 'not-a-design' | 'from-the-future' | 'bad-field'
+  readonly message: string
+  readonly path: string
+}
+
+const refuse = (code: DesignFileProblem['code'], message: string, path = ''): Result<DesignFile, DesignFileProblem> => failure({ code, message, path })
+
+/** Reads a design file of this or an earlier format; says what is wrong and where otherwise. */
+export function readDesignFile(text: string): Result<DesignFile, DesignFileProblem> {
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch {
+    return refuse('not-json', 'This file is not JSON. Choose a design file that was saved from a filter bench.')
+  }
+  const head = z.object({ format: z.int().min(1), kind: z.literal('pond-filter-design'), name: z.unknown(), design: z.unknown() }).safeParse(raw)
+  if (!head.success) return refuse('not-a-design', 'This file is not a filter design.')
+  if (head.data.format > DESIGN_FORMAT)
+    return refuse(
+      'from-the-future',
+      `This design is in format ${head.data.format}; this program reads up to format ${DESIGN_FORMAT}. Update it, or save the design in the older format.`,
+      'format',
+    )
+  const file = DesignFile.safeParse({ ...head.data, format: DESIGN_FORMAT, design: upgradeDesign(head.data.design) })
+  if (file.success) return success(file.data)
+  const [issue] = file.error.issues
+  return refuse('bad-field', `${issue.path.join('.')}: ${issue.message}`, issue.path.join('.'))
+}
+
+/** Pumps whose family got a name of its own. */
+const RENAMED_PUMPS: Readonly<Record<string, string>> = { P24: 'S24', P36: 'S36', P60: 'D60', P100: 'D100' }
+
+/** What the first format did not ask for: an upflow bed in the ground, one pump, falls into the pond. */
+const SINCE_FORMAT_1 = {
+  type: 'lined-wetland',
+  vessels: 1,
+  round: false,
+  layers: DEFAULT_LAYERS,
+  waterOverGravelM: 0,
+  raisedM: 0,
+  stand: 'ground',
+  feed: 'slotted-pipe',
+  vault: { diameterM: 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
+  suctionDiameterM: null,
+  pumpSet: { arrangement: 'single', count: 1, speed: 1 },
+  bypassShare: 0,
+  outlet: { count: 1, diameterM: 0.115, lengthM: 1.5, dropM: 0.06 },
+  falls: null,
+  checkValve: false,
+  companions: [],
+  network: null,
+  planting: [],
+  winter: 'runs',
+  heatToC: null,
+  northDeg: 0,
+  confirmed: [],
+} as const
+
+/** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
+export function upgradeDesign(raw: unknown): unknown {
+  if (typeof raw !== 'object' || raw === null) return raw
+  // heating came later within the second format: a design without the word is unheated
+  if ('type' in raw) return { heatToC: null, ...raw }
+  const old = raw as Record<string, unknown> & { manifold?: object; delivery?: Record<string, unknown>; pumpId?: string }
+  const { fittingsK, ...delivery } = old.delivery ?? {}
+  return {
+    ...SINCE_FORMAT_1,
+    ...old,
+    manifold: { pitchPercent: 2, ...old.manifold },
+    delivery: { flexible: false, fittings: {}, otherK: fittingsK ?? 0, ...delivery },
+    pumpId: RENAMED_PUMPS[old.pumpId ?? ''] ?? old.pumpId,
+  }
+}
+
+/** A design that was kept by this program, in whichever format it was then. */
+export const keptDesign = (raw: unknown): FilterDesign => upgradeDesign(raw) as FilterDesign

@@ -1,0 +1,64 @@
+import type { CutPlants, PondDeed, PondEvent } from '../../core/ecosystem/events'
+import { daysBetween } from '../../core/numeric/calendar'
+import { coverPerPlantM2 } from '../../core/plants/planting'
+import { plantSpecies, type PlantRole } from '../../core/plants/species'
+import type { PatchNow, PlantAction } from '../plants/plants'
+
+/** What a finished visit of each kind did to the water, for the simulator. @source the kinds' own steps, usual amounts */
+const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
+  'spring-cleanout': [
+    { kind: 'water-change', fraction: 0.85, dechlorinated: true },
+    { kind: 'vacuum', share: 0.85 },
+    { kind: 'rinse-media', share: 0.5, water: 'pond' },
+    { kind: 'pull-string-algae', share: 0.8 },
+  ],
+  'spring-startup': [
+    { kind: 'pump', running: true },
+    { kind: 'seed-bacteria', share: 0.02 },
+  ],
+  'wetland-flush': [{ kind: 'flush', share: 0.7 }],
+  netting: [{ kind: 'net', keptShare: 0.9 }],
+  'winter-shutdown': [
+    { kind: 'pump', running: false },
+    { kind: 'cut', plants: 'marginals', share: 0.8 },
+  ],
+  'winter-running': [{ kind: 'ice-hole', open: true }],
+  'rescue-floor': [
+    { kind: 'water-change', fraction: 0.3, dechlorinated: true },
+    { kind: 'vacuum', share: 0.5 },
+  ],
+  'rescue-media': [{ kind: 'rinse-media', share: 0.5, water: 'pond' }],
+  'rescue-rocks': [{ kind: 'vacuum', share: 0.3 }],
+}
+
+/** Middle of a working day. */
+const AT_NOON = 0.5
+
+/** Done visits as events of a run. @param from the run's first day */
+export const eventsOfVisits = (visits: readonly { readonly day: string; readonly jobKey: string }[], from: string): PondEvent[] =>
+  visits.flatMap(({ day, jobKey }) => (DEEDS[jobKey] ?? []).map((deed) => ({ ...deed, day: daysBetween(from, day) + AT_NOON }) as PondEvent))
+
+/** What care of a group takes off it and out of the pond, share of what stands. @source trade practice, usual amounts */
+const TAKEN_OFF: Readonly<Partial<Record<PlantAction, number>>> = { 'cut-back': 0.8, lift: 1, thin: 0.5, divide: 0.3, 'pull-back': 0.2, tidy: 0.15 }
+const STAND_OF: Readonly<Partial<Record<PlantRole, CutPlants>>> = { lily: 'lilies', floating: 'floating', oxygenator: 'submerged' }
+
+/** The stand of the simulator that a group grows in; undefined for one it does not know, and what the group covers, m². */
+function standOf(patch: PatchNow): { readonly stand: CutPlants | undefined; readonly coverM2: number } {
+  const species = plantSpecies(patch.species)
+  if (!species) return { stand: undefined, coverM2: 0 }
+  return { stand: patch.place === 'bed' ? 'marginals' : STAND_OF[species.role], coverM2: Math.max(1, patch.count) * coverPerPlantM2(species) }
+}
+
+/** Care of plants as events of a run: a group's share of its stand is cut and taken away. @param from the run's first day; @param before a day that is no longer counted */
+export function eventsOfPlants(patches: readonly PatchNow[], from: string, before: string): PondEvent[] {
+  const standing = patches.map((patch) => ({ patch, ...standOf(patch) }))
+  const whole = (of: CutPlants) => standing.reduce((sum, { stand, coverM2 }) => sum + (stand === of ? coverM2 : 0), 0)
+  return standing.flatMap(({ patch, stand, coverM2 }) => {
+    if (!stand) return []
+    return patch.history.flatMap(({ action, day }): PondEvent[] => {
+      const share = TAKEN_OFF[action]
+      if (share === undefined || day < from || day >= before) return []
+      return [{ kind: 'cut', plants: stand, share: (share * coverM2) / whole(stand), day: daysBetween(from, day) + AT_NOON }]
+    })
+  })
+}

@@ -1,0 +1,103 @@
+import { assertEcoPond } from '../../core/ecosystem/pond'
+import { workOutDesign } from '../../core/filter/design'
+import { firstDesign } from '../../core/filter/first-design'
+import { DEFAULT_FILTER_PRACTICE } from '../../core/filter/house-rules'
+import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
+import { ecoPondOf, knownWaterOf, type EcoPondFacts } from './eco-pond'
+import { PondInput, type Pond } from '../ponds/pond'
+import { savedPondFacts } from '../ponds/pond-facts'
+import { HousePractice } from '../house-rules/house-rules'
+
+const pond = {
+  ...PondInput.parse({
+    name: 'Pool',
+    use: 'many-fish',
+    outline: { kind: 'rectangle', lengthM: 6, widthM: 4 },
+    zones: [{ name: 'Pool', floorDepthM: 1, surfaceShare: 1, sideSlope: 0 }],
+    rockShare: 0.05,
+    meteredFillM3: null,
+    fish: [{ species: 'koi', count: 6, lengthM: 0.4 }],
+    waterSource: 'mains',
+    altitudeM: 20,
+    trees: 'some',
+    freeboardM: 0.1,
+    notes: '',
+  }),
+  id: 'p',
+} as unknown as Pond
+const facts = savedPondFacts(pond)
+const designPond = {
+  volumeM3: facts.adopted.volumeM3,
+  areaM2: facts.basin.areaM2,
+  use: pond.use,
+  fish: pond.fish,
+  altitudeM: 20,
+  monthlyTempC: [3, 4, 7, 11, 15, 18, 20, 20, 16, 11, 7, 4],
+  leafKgPerYear: 3,
+  freeboardM: 0.1,
+}
+const design = firstDesign(designPond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+const result = workOutDesign({ pond: designPond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+const of = (changes: Partial<EcoPondFacts> = {}) =>
+  ecoPondOf({
+    pond,
+    facts,
+    latitudeDeg: 45,
+    thermal: {},
+    design,
+    result,
+    practice: HousePractice.parse({}),
+    feedProtein: 0.35,
+    patches: [],
+    gear: [],
+    leakMmPerD: 0,
+    ...changes,
+  })
+const gear = (kind: 'net' | 'aerator' | 'de-icer', state: 'on-pond' | 'stored' = 'on-pond') => ({
+  id: kind,
+  pondId: pond.id,
+  kind,
+  name: kind,
+  state,
+  place: '',
+  since: '2027-01-01',
+})
+
+describe('a saved pond as the simulator takes it', () => {
+  it('is one that can be run', () => expect(() => assertEcoPond(of())).not.toThrow())
+  it('brings its fish, filter and water with it', () => {
+    const eco = of()
+    expect(eco.volumeM3).toBeCloseTo(facts.adopted.volumeM3, 12)
+    expect(eco.filter.stoneM3).toBeCloseTo(result.treatment.treatingM3, 12)
+    expect(eco.filter.flowM3PerH).toBeCloseTo(result.bedFlowM3PerH, 12)
+    expect(eco.fish.massKg).toBeGreaterThan(3)
+    expect(eco.source.chlorineMgL).toBeGreaterThan(0)
+  })
+  it('sees what stands on the pond, and not what is stored', () => {
+    expect(of({ gear: [gear('net')] }).leafKeptShare).toBeGreaterThan(of().leafKeptShare)
+    expect(of({ gear: [gear('aerator'), gear('de-icer')] })).toMatchObject({ aeratorGPerD: 200, iceHole: true })
+    expect(of({ gear: [gear('aerator', 'stored')] }).aeratorGPerD).toBe(0)
+  })
+  it('takes over what was learnt of its warmth', () => expect(of({ thermal: { shade: 0.6, depthShare: 1.2 } })).toMatchObject({ shade: 0.6, depthShare: 1.2 }))
+})
+
+describe('readings', () => {
+  const read = (value: number, day: string) => ({ value, takenAt: `${day}T10:00:00Z` })
+  it('count as long as their kind keeps', () => {
+    const water = knownWaterOf(
+      { tan: read(0.4, '2027-05-25'), dissolvedOxygen: read(8, '2027-05-25'), kh: read(5, '2027-04-20'), clarityDepth: read(0.4, '2027-05-30') },
+      '2027-06-01',
+      1.1,
+    )
+    expect(water.tan).toBe(0.4)
+    expect(water.oxygen).toBeUndefined()
+    expect(water.alkalinity).toBeCloseTo(89.2, 1)
+    expect(water.chlorophyll).toBeGreaterThan(50)
+  })
+  it('of the time after the run’s first day do not', () => expect(knownWaterOf({ tan: read(1, '2027-06-20') }, '2027-06-01', 1.1).tan).toBeUndefined())
+  it('of the floor, seen through clear water, say "at least so clear"', () => {
+    const water = knownWaterOf({ clarityDepth: read(1.08, '2027-05-30') }, '2027-06-01', 1.1)
+    expect(water.chlorophyll).toBeUndefined()
+    expect(water.chlorophyllAtMost).toBeGreaterThan(3)
+  })
+})

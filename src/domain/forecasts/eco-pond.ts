@@ -1,0 +1,176 @@
+import type { EcoFilter, EcoPond, EcoSource } from '../../core/ecosystem/pond'
+import { seenToFloor } from '../../core/assimilation/observed'
+import { chlorophyllOfClarity, type KnownWater } from '../../core/ecosystem/start'
+import { parameterValues } from '../../core/ecosystem/parameters'
+import type { FilterDesign } from '../../core/filter/design-input'
+import type { DesignResult } from '../../core/filter/design'
+import { litterLeft } from '../../core/filter/companions'
+import { NITRIFICATION, specificSurfaceM2PerM3 } from '../../core/filter/sizing/nitrification'
+import { treatingGravel, DEFAULT_LAYERS } from '../../core/filter/bed/layers'
+import { fishMassKg } from '../../core/fish/load'
+import { coverPerPlantM2 } from '../../core/plants/planting'
+import { plantSpecies, type PlantRole } from '../../core/plants/species'
+import type { ReadingKindName } from '../../core/water/readings'
+import type { Gear } from '../equipment/gear'
+import type { PatchNow } from '../plants/plants'
+import { TREE_EFFECT, type Pond } from '../ponds/pond'
+import type { PondFacts } from '../ponds/pond-facts'
+import type { HousePractice } from '../house-rules/house-rules'
+
+/** Water by where it comes from, mg/L. @source usual of temperate countries; a test of the tap is better */
+const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
+  mains: { tempC: 12, alkalinityMgL: 140, nitrateMgL: 3, phosphateMgL: 0.2, tanMgL: 0, chlorineMgL: 0.4 },
+  well: { tempC: 11, alkalinityMgL: 200, nitrateMgL: 4, phosphateMgL: 0.02, tanMgL: 0, chlorineMgL: 0 },
+  rain: { tempC: 12, alkalinityMgL: 15, nitrateMgL: 0.6, phosphateMgL: 0.02, tanMgL: 0.1, chlorineMgL: 0 },
+  stream: { tempC: 13, alkalinityMgL: 90, nitrateMgL: 2, phosphateMgL: 0.06, tanMgL: 0.05, chlorineMgL: 0 },
+}
+
+/** Share of falling leaves that a net over the whole pond keeps out, and that people take off without one. @source trade experience */
+const LEAVES_KEPT = { net: 0.9, hands: 0.15 } as const
+/** Oxygen of a usual pond aerator, g/d in water without any. @source makers' ratings, rounded down */
+export const AERATOR_G_PER_D = 200
+/** Beds are planted so far where no planting is on record. @source house default */
+const USUAL_COVER = 0.5
+/** The pond's surface when it is topped up by hand. */
+const TOP_UP_AT_MM = 40
+const MG_PER_DKH = 17.848
+
+/** What is known of one pond for the simulator. */
+export interface EcoPondFacts {
+  readonly pond: Pond
+  readonly facts: PondFacts
+  readonly latitudeDeg: number
+  /** What was learnt of its warmth, where anything was. */
+  readonly thermal: Partial<Pick<EcoPond, 'shade' | 'windShare' | 'airOffsetC' | 'depthShare'>>
+  readonly design: FilterDesign
+  readonly result: DesignResult
+  readonly practice: HousePractice
+  readonly feedProtein: number
+  readonly patches: readonly PatchNow[]
+  readonly gear: readonly Gear[]
+  readonly leakMmPerD: number
+}
+
+/** A saved pond as the simulator takes it. */
+export function ecoPondOf(of: EcoPondFacts): EcoPond {
+  const { pond, facts, practice, gear } = of
+  const { shade, windShare } = TREE_EFFECT[pond.trees]
+  const { areaM2, meanDepthM } = facts.basin
+  const onPond = (kind: Gear['kind']) => gear.some((g) => g.kind === kind && g.state === 'on-pond')
+  const kept = 1 - (onPond('net') ? 1 - LEAVES_KEPT.net : 1 - LEAVES_KEPT.hands) * litterLeft(of.design.companions)
+  return {
+    latitudeDeg: of.latitudeDeg,
+    altitudeM: pond.altitudeM,
+    meanDepthM,
+    shade,
+    windShare,
+    ...of.thermal,
+    volumeM3: facts.adopted.volumeM3,
+    areaM2,
+    // floor and sides, and the stones that take the room the survey gives them
+    wallAreaM2: areaM2 + Math.sqrt(4 * Math.PI * areaM2) * meanDepthM * (1 + 4 * pond.rockShare),
+    filter: ecoFilterOf(of.design, of.result),
+    fallM: fallOf(of.design),
+    aeratorGPerD: onPond('aerator') ? AERATOR_G_PER_D : 0,
+    fish: {
+      massKg: pond.fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0),
+      feedFactor: 1,
+      protein: of.feedProtein,
+      feedFromC: practice.feedingStartWaterC,
+      lowProteinBelowC: practice.feedingNormalWaterC,
+    },
+    plants: plantShares(of),
+    leafKgPerYear: TREE_EFFECT[pond.trees].leafKgPerM2Year * areaM2,
+    leafKeptShare: kept,
+    source: SOURCES[pond.waterSource],
+    autoFill: false,
+    topUpAtMm: TOP_UP_AT_MM,
+    leakMmPerD: of.leakMmPerD,
+    runoffAreaM2: 0,
+    iceHole: onPond('de-icer'),
+  }
+}
+
+/** A filter as the simulator takes it: its stone with the companions' media as if they were stone, and what stays wet when the pump stops. */
+export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilter {
+  const bed = treatingGravel(design.layers)
+  const stone = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
+  const lamp = design.companions.find((c) => c.kind === 'uv')
+  const flowM3PerH = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
+  return {
+    stoneM3: result.treatment.treatingM3,
+    areaM2: result.areaM2,
+    porosity: stone.porosity,
+    surfaceM2PerM3: specificSurfaceM2PerM3(stone.grainM, stone.porosity, NITRIFICATION.angularity),
+    flowM3PerH,
+    wetShareStopped: result.stop.heldByValve ? 1 : result.stop.wetShare,
+    uvFlowM3PerH: lamp ? Math.min(result.flowM3PerH, lamp.ratedFlowM3PerH) : 0,
+    winter: design.winter,
+  }
+}
+
+/** How far the returning water falls through air, m; a spout without falls splashes a little. */
+export const fallOf = (design: FilterDesign): number => design.falls?.dropM ?? Math.min(0.15, design.staticLiftM)
+
+function plantShares({ patches, facts, result }: EcoPondFacts): EcoPond['plants'] {
+  const cover = (place: PatchNow['place'], ...roles: PlantRole[]) =>
+    patches.reduce((sum, patch) => {
+      const species = plantSpecies(patch.species)
+      if (!species || patch.place !== place || patch.stored || (roles.length > 0 && !roles.includes(species.role))) return sum
+      return sum + patch.count * coverPerPlantM2(species)
+    }, 0)
+  const share = (areaM2: number, of: number) => (of > 0 ? Math.min(0.9, areaM2 / of) : 0)
+  const planted = cover('bed')
+  return {
+    marginalShare: planted > 0 ? share(planted, result.areaM2) : result.planting.plants > 0 ? result.planting.coverShare : USUAL_COVER,
+    lilyShare: share(cover('pond', 'lily'), facts.basin.areaM2),
+    floatingShare: share(cover('pond', 'floating'), facts.basin.areaM2),
+    submergedShare: share(cover('pond', 'oxygenator'), facts.basin.areaM2),
+  }
+}
+
+/** A last reading of a kind. */
+export interface LastReading {
+  readonly value: number
+  readonly takenAt: string
+}
+
+/** Readings older than this say little of the water of today, days; hardness and nutrients move slowly. */
+const COUNTS_DAYS: Partial<Record<ReadingKindName, number>> = {
+  waterTemp: 4,
+  ph: 10,
+  tan: 10,
+  nitrite: 10,
+  nitrate: 45,
+  orthophosphate: 45,
+  kh: 60,
+  dissolvedOxygen: 2,
+  clarityDepth: 14,
+  salinity: 120,
+}
+
+/** What readings tell of the water a run begins from. @param before the run's first day @param deepestM the pond's deepest water, m */
+export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReading | null>>, before: string, deepestM: number): KnownWater {
+  const value = (kind: ReadingKindName): number | undefined => {
+    const reading = readings[kind]
+    if (!reading) return undefined
+    const ageDays = (Date.parse(`${before}T23:59:59Z`) - Date.parse(reading.takenAt)) / 86_400_000
+    return ageDays >= -0.5 && ageDays <= COUNTS_DAYS[kind]! ? reading.value : undefined
+  }
+  const [kh, clarity, salinity] = [value('kh'), value('clarityDepth'), value('salinity')]
+  return {
+    waterC: value('waterTemp'),
+    tan: value('tan'),
+    nitrite: value('nitrite'),
+    nitrate: value('nitrate'),
+    phosphate: value('orthophosphate'),
+    oxygen: value('dissolvedOxygen'),
+    ph: value('ph'),
+    alkalinity: kh === undefined ? undefined : kh * MG_PER_DKH,
+    saltMgL: salinity === undefined ? undefined : salinity * 1e6,
+    // a hand that is seen down to the floor says "at least so clear"
+    ...(clarity === undefined
+      ? {}
+      : { [seenToFloor(clarity, deepestM) ? 'chlorophyllAtMost' : 'chlorophyll']: chlorophyllOfClarity(Math.min(clarity, deepestM), parameterValues()) }),
+  }
+}

@@ -1,0 +1,41 @@
+import { HAZARD_KEYS, OUTLOOK_OUTPUTS, type Hazard, type Outlook, type Risk } from '../../core/assimilation/outlook'
+import { noScores } from '../../core/assimilation/particle-filter'
+import { skillOf, worriesOf, worryOf } from './forecast'
+
+const band = { p10: [1], p50: [2], p90: [3] }
+const outlook = (risks: Partial<Record<Hazard, Risk>>): Outlook => ({
+  from: '2027-07-01',
+  bands: Object.fromEntries(OUTLOOK_OUTPUTS.map((o) => [o, band])) as unknown as Outlook['bands'],
+  risks: Object.fromEntries(HAZARD_KEYS.map((h) => [h, risks[h] ?? { week: 0, whole: 0, day: null }])) as unknown as Outlook['risks'],
+})
+const koi = [{ species: 'koi' as const, count: 5, lengthM: 0.4 }]
+
+describe('reasons to worry', () => {
+  it('come by what kills first, with their likeliest day', () => {
+    const worries = worriesOf(outlook({ murk: { week: 0.9, whole: 1, day: 0 }, oxygen: { week: 0.6, whole: 0.8, day: 4 } }), { use: 'many-fish', fish: koi })
+    expect(worries.map((w) => w.hazard)).toEqual(['oxygen', 'murk'])
+    expect(worries[0]).toMatchObject({ day: '2027-07-05', jobKey: 'routine' })
+  })
+  it('are none of what is unlikely, and none of fish where there are none', () => {
+    expect(worriesOf(outlook({ nitrite: { week: 0.1, whole: 0.2, day: 3 } }), { use: 'koi', fish: koi })).toEqual([])
+    expect(worriesOf(outlook({ oxygen: { week: 1, whole: 1, day: 1 } }), { use: 'wildlife', fish: [] })).toEqual([])
+    expect(worriesOf(outlook({ murk: { week: 1, whole: 1, day: 1 } }), { use: 'wildlife', fish: [] })).toHaveLength(1)
+  })
+  it('weigh more where more is at stake, and together more than one alone', () => {
+    const of = (use: 'koi' | 'wildlife', risks: Parameters<typeof outlook>[0]) => worryOf(worriesOf(outlook(risks), { use, fish: koi }))
+    const risk = { week: 0.5, whole: 0.8, day: 2 }
+    expect(of('koi', { oxygen: risk })).toBeGreaterThan(of('wildlife', { oxygen: risk }))
+    expect(of('koi', { oxygen: risk, nitrite: risk })).toBeGreaterThan(of('koi', { oxygen: risk }))
+    expect(of('koi', {})).toBe(0)
+  })
+})
+
+describe('the score of forecasts', () => {
+  const scores = (tan: { readings: number; model: number; sameAsLast: number }) => ({ ...noScores(), tan })
+  it('is the error avoided, below zero where "same as last time" does better', () => {
+    expect(skillOf(scores({ readings: 20, model: 5, sameAsLast: 10 }), ['tan']).skill).toBeCloseTo(0.5, 12)
+    expect(skillOf(scores({ readings: 20, model: 12, sameAsLast: 10 }), ['tan']).skill).toBeCloseTo(-0.2, 12)
+  })
+  it('is not told from a handful of tests', () =>
+    expect(skillOf(scores({ readings: 3, model: 1, sameAsLast: 4 }), ['tan'])).toEqual({ readings: 3, skill: null }))
+})

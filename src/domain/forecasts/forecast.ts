@@ -1,0 +1,101 @@
+import { HAZARD_KEYS, HAZARDS, type Hazard, type Outlook } from '../../core/assimilation/outlook'
+import type { Scores } from '../../core/assimilation/particle-filter'
+import { addDays } from '../../core/numeric/calendar'
+import type { ForecastRunId, PondId } from '../shared/ids'
+import type { Pond } from '../ponds/pond'
+
+/** How bad it is when a line is crossed. @source house defaults: what kills within hours weighs most */
+const SEVERITY: Readonly<Record<Hazard, number>> = { oxygen: 1, ammonia: 1, nitrite: 0.8, heat: 0.5, level: 0.35, murk: 0.25 }
+/** What is at stake, by what the pond is for. @source house defaults */
+const STAKE: Readonly<Record<Pond['use'], number>> = { koi: 1, 'many-fish': 0.9, 'few-small-fish': 0.7, swimming: 0.6, wildlife: 0.4 }
+/** Hazards that fish suffer: nothing is at stake without any. */
+const OF_FISH: readonly Hazard[] = ['oxygen', 'ammonia', 'nitrite', 'heat']
+/** Where looks are what the customer pays for, murk weighs more. */
+const MURK_MATTERS: Partial<Record<Pond['use'], number>> = { swimming: 3, koi: 1.5 }
+/** Below this a risk is not worth a line. */
+const WORTH_A_LINE = 0.3
+
+/** Job that helps against each. */
+const HELP: Readonly<Record<Hazard, string>> = {
+  oxygen: 'routine',
+  ammonia: 'routine',
+  nitrite: 'routine',
+  heat: 'routine',
+  level: 'routine',
+  murk: 'wetland-flush',
+}
+
+/** One reason to worry about a pond. */
+export interface Worry {
+  readonly hazard: Hazard
+  /** Share of the runs in which it comes to pass within a week, and within three. */
+  readonly week: number
+  readonly whole: number
+  /** Likeliest day. */
+  readonly day: string
+  /** Risk × consequence, 0..1 and a little more. */
+  readonly weight: number
+  readonly jobKey: string
+}
+
+/** What a forecast worried about when it was made. */
+export interface Foretold {
+  readonly madeAt: string
+  readonly worries: readonly Worry[]
+}
+
+/** A pond's reasons to worry, the heaviest first. */
+export function worriesOf(outlook: Outlook, pond: Pick<Pond, 'use' | 'fish'>): Worry[] {
+  const hasFish = pond.fish.some((f) => f.count > 0)
+  return HAZARD_KEYS.flatMap((hazard): Worry[] => {
+    const { week, whole, day } = outlook.risks[hazard]
+    if (whole < WORTH_A_LINE || day === null || (!hasFish && OF_FISH.includes(hazard))) return []
+    const likely = 0.7 * week + 0.3 * whole
+    const weight = likely * SEVERITY[hazard] * STAKE[pond.use] * (hazard === 'murk' ? (MURK_MATTERS[pond.use] ?? 1) : 1)
+    return [{ hazard, week, whole, day: addDays(outlook.from, day), weight, jobKey: HELP[hazard] }]
+  }).sort((a, b) => b.weight - a.weight)
+}
+
+/** How much a pond worries: its heaviest reason, and a little for the others. */
+export function worryOf(worries: readonly Worry[]): number {
+  const [first, ...rest] = worries
+  return first ? first.weight + 0.2 * rest.reduce((sum, w) => sum + w.weight, 0) : 0
+}
+
+export const HAZARD_NAMES: Readonly<Record<Hazard, string>> = {
+  oxygen: 'Oxygen runs low',
+  ammonia: 'Toxic ammonia',
+  nitrite: 'Nitrite',
+  heat: 'Too warm for fish',
+  level: 'Level falls',
+  murk: 'Turns murky',
+}
+
+export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
+
+/** Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */
+export function skillOf(scores: Scores, kinds: readonly (keyof Scores)[]): { readonly readings: number; readonly skill: number | null } {
+  const sum = (of: 'readings' | 'model' | 'sameAsLast') => kinds.reduce((total, kind) => total + (scores[kind]?.[of] ?? 0), 0)
+  const readings = sum('readings')
+  return { readings, skill: readings < LEAST_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast') }
+}
+const LEAST_SCORED = 8
+
+export const FORECAST_STATES = ['queued', 'running', 'done', 'stopped', 'failed'] as const
+export interface ForecastRun {
+  readonly id: ForecastRunId
+  readonly state: (typeof FORECAST_STATES)[number]
+  readonly done: number
+  readonly ponds: number
+  readonly problem: string
+  readonly askedAt: string
+  readonly finishedAt: string | null
+}
+
+export interface PondForecast {
+  readonly pondId: PondId
+  readonly outlook: Outlook
+  readonly scores: Scores
+  readonly worries: readonly Worry[]
+  readonly madeAt: string
+}

@@ -1,0 +1,81 @@
+import { z } from 'zod'
+import { CUT_PLANTS, type PondEvent } from '../../core/ecosystem/events'
+import { numberWithin } from '../shared/fields'
+
+const share = (noun: string) => numberWithin([0, 1], noun, '')
+const day = numberWithin([0, 730], 'Day', '')
+
+/** One thing that happens in a what-if; days count from its first day. */
+export const WhatIfEvent = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('feed'), day, factor: numberWithin([0, 10], 'Feed', '') }),
+  z.strictObject({ kind: z.literal('fish'), day, massKg: numberWithin([-10_000, 10_000], 'Fish', 'kg') }),
+  z.strictObject({ kind: z.literal('pump'), day, running: z.boolean() }),
+  z.strictObject({ kind: z.literal('uv'), day, on: z.boolean() }),
+  z.strictObject({ kind: z.literal('aerator'), day, gPerD: numberWithin([0, 100_000], 'Oxygen', 'g a day') }),
+  z.strictObject({ kind: z.literal('ice-hole'), day, open: z.boolean() }),
+  z.strictObject({ kind: z.literal('rinse-media'), day, share: share('Media rinsed'), water: z.enum(['pond', 'tap']) }),
+  z.strictObject({ kind: z.literal('flush'), day, share: share('Sludge flushed out') }),
+  z.strictObject({ kind: z.literal('wash-surfaces'), day, share: share('Stones washed') }),
+  z.strictObject({ kind: z.literal('water-change'), day, fraction: share('Water changed'), dechlorinated: z.boolean() }),
+  z.strictObject({ kind: z.literal('vacuum'), day, share: share('Sludge lifted') }),
+  z.strictObject({ kind: z.literal('cut'), day, plants: z.enum(CUT_PLANTS), share: share('Plants cut') }),
+  z.strictObject({ kind: z.literal('pull-string-algae'), day, share: share('String algae pulled') }),
+  z.strictObject({ kind: z.literal('net'), day, keptShare: share('Leaves kept out') }),
+  z.strictObject({ kind: z.literal('raise-kh'), day, byDKH: numberWithin([0, 20], 'KH', '°dH') }),
+  z.strictObject({ kind: z.literal('seed-bacteria'), day, share: share('Bacteria') }),
+  z.strictObject({ kind: z.literal('flocculant'), day }),
+  z.strictObject({ kind: z.literal('kill-algae'), day, share: share('Algae killed') }),
+  z.strictObject({ kind: z.literal('heatwave'), day, days: numberWithin([1, 60], 'Days', ''), warmerC: numberWithin([-15, 15], 'Warmer by', '°C') }),
+  z.strictObject({ kind: z.literal('storm'), day, rainMm: numberWithin([0, 500], 'Rain', 'mm'), siltGPerM3: numberWithin([0, 2000], 'Mud', 'g/m³') }),
+]) satisfies z.ZodType<PondEvent>
+export type WhatIfEvent = z.infer<typeof WhatIfEvent>
+
+/** Kinds of events in the words of the trade, in the order they are offered, with what they usually are. */
+export const EVENT_NAMES: Readonly<Record<WhatIfEvent['kind'], string>> = {
+  'rinse-media': 'Media rinsed',
+  flush: 'Bed flushed',
+  'wash-surfaces': 'Stones and liner washed by pressure',
+  'water-change': 'Water changed',
+  vacuum: 'Sludge lifted off the floor',
+  pump: 'Pump stopped or started',
+  uv: 'UV on or off',
+  aerator: 'Aerator',
+  feed: 'Feed changed',
+  fish: 'Fish added or moved',
+  'seed-bacteria': 'Mature media or bacteria added',
+  'raise-kh': 'KH raised',
+  flocculant: 'Flocculant',
+  'kill-algae': 'Algae killed',
+  'pull-string-algae': 'String algae pulled out',
+  cut: 'Plants cut and taken away',
+  net: 'Leaf net on or off',
+  'ice-hole': 'Hole in the ice',
+  heatwave: 'Heatwave',
+  storm: 'Storm',
+}
+
+/** A new event as it usually is. */
+export const USUAL_EVENT: { readonly [Kind in WhatIfEvent['kind']]: Omit<Extract<WhatIfEvent, { kind: Kind }>, 'day'> } = {
+  'rinse-media': { kind: 'rinse-media', share: 0.5, water: 'pond' },
+  flush: { kind: 'flush', share: 0.7 },
+  'wash-surfaces': { kind: 'wash-surfaces', share: 1 },
+  'water-change': { kind: 'water-change', fraction: 0.3, dechlorinated: true },
+  vacuum: { kind: 'vacuum', share: 0.7 },
+  pump: { kind: 'pump', running: false },
+  uv: { kind: 'uv', on: true },
+  aerator: { kind: 'aerator', gPerD: 200 },
+  feed: { kind: 'feed', factor: 0.5 },
+  fish: { kind: 'fish', massKg: 2 },
+  'seed-bacteria': { kind: 'seed-bacteria', share: 0.1 },
+  'raise-kh': { kind: 'raise-kh', byDKH: 1 },
+  flocculant: { kind: 'flocculant' },
+  'kill-algae': { kind: 'kill-algae', share: 0.9 },
+  'pull-string-algae': { kind: 'pull-string-algae', share: 0.7 },
+  cut: { kind: 'cut', plants: 'marginals', share: 0.8 },
+  net: { kind: 'net', keptShare: 0.9 },
+  'ice-hole': { kind: 'ice-hole', open: true },
+  heatwave: { kind: 'heatwave', days: 7, warmerC: 6 },
+  storm: { kind: 'storm', rainMm: 40, siltGPerM3: 20 },
+}
+
+export const EVENT_KINDS = Object.keys(EVENT_NAMES) as WhatIfEvent['kind'][]

@@ -1,0 +1,101 @@
+import { EVENT_KINDS, USUAL_EVENT, WhatIfEvent } from './what-if-events'
+import { assertEvents } from '../../core/ecosystem/events'
+import { SAMPLE_POND, SAMPLE_STATION } from '../../core/ecosystem/trials/sample-pond'
+import { eventsOfPlants, eventsOfVisits } from './eco-events'
+import type { PatchNow, PlantAction } from '../plants/plants'
+import { AS_IT_IS, comparisonOf, newWay, nextTime, scenarioOf, TEMPLATES, WhatIfInput, type LabPond } from './what-if'
+
+const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
+const lab: LabPond = {
+  eco: SAMPLE_POND,
+  filters: [
+    { key: AS_IT_IS, name: 'As it is', filter: SAMPLE_POND.filter, fallM: 0.5 },
+    { key: BIG, name: 'Version 2', filter: { ...SAMPLE_POND.filter, stoneM3: 6, uvFlowM3PerH: 5 }, fallM: 0.2 },
+  ],
+  filterAssumed: false,
+  station: SAMPLE_STATION,
+  known: { today: '2027-06-01', observed: [], forecast: [] },
+  water: { tan: 0.4 },
+}
+
+describe('a way', () => {
+  it('changes nothing when it is as it is', () => expect(scenarioOf(newWay('As it is'), lab)).toEqual({ pond: SAMPLE_POND, events: [] }))
+  it('takes a saved filter at another size, with its falls', () => {
+    const { pond } = scenarioOf(newWay('Half of it', { filter: BIG, filterSize: 0.5, fish: 2, feed: 0.5 }), lab)
+    expect(pond.filter).toMatchObject({ stoneM3: 3, flowM3PerH: SAMPLE_POND.filter.flowM3PerH / 2, uvFlowM3PerH: 5 })
+    expect(pond.fallM).toBe(0.2)
+    expect(pond.fish).toMatchObject({ massKg: 24, feedFactor: 0.5 })
+  })
+  it('falls back on the filter that stands when a design is gone', () =>
+    expect(scenarioOf(newWay('Gone', { filter: '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a009' }), lab).pond.filter).toEqual(SAMPLE_POND.filter))
+  it('fits a lamp that is only switched on later, dark until then', () => {
+    const { pond, events } = scenarioOf(newWay('Lamp later', { events: [{ kind: 'uv', day: 9, on: true }] }), lab)
+    expect(pond.filter.uvFlowM3PerH).toBe(SAMPLE_POND.filter.flowM3PerH)
+    expect(events[0]).toEqual({ kind: 'uv', day: 0, on: false })
+  })
+  it('says what the bed does when the pump stops', () => {
+    expect(scenarioOf(newWay('Drains', { airBreak: 'drains' }), lab).pond.filter.wetShareStopped).toBeLessThan(0.2)
+    expect(scenarioOf(newWay('Wet', { airBreak: 'stays-wet' }), lab).pond.filter.wetShareStopped).toBe(1)
+  })
+})
+
+describe('a what-if', () => {
+  it.each(TEMPLATES.map((t) => [t.name, t] as const))('ready-made: %s can be run as it stands', (_name, template) => {
+    const whatIf = WhatIfInput.parse({
+      name: template.name,
+      from: '2027-06-01',
+      days: template.days,
+      start: template.start ?? 'settled',
+      members: 60,
+      ways: template.ways,
+    })
+    for (const { events } of comparisonOf(whatIf, lab).scenarios) expect(() => assertEvents(events, whatIf.days)).not.toThrow()
+  })
+  it('counts readings only near today and in the pond as it is', () => {
+    const whatIf = WhatIfInput.parse({ name: 'x', from: '2027-06-03', days: 30, start: 'settled', members: 20, ways: [newWay('As it is')] })
+    expect(comparisonOf(whatIf, lab).water).toEqual({ tan: 0.4 })
+    expect(comparisonOf({ ...whatIf, from: '2027-09-01' }, lab).water).toEqual({})
+    expect(comparisonOf({ ...whatIf, start: 'green' }, lab).water).toEqual({})
+  })
+  it('begins the next time its season comes', () => {
+    expect(nextTime('04-20', '2027-04-20')).toBe('2027-04-20')
+    expect(nextTime('04-20', '2027-11-28')).toBe('2028-04-20')
+  })
+  it('names what is wrong with it', () => {
+    const read = WhatIfInput.safeParse({ name: 'x', from: '2027-06-03', days: 30, start: 'settled', members: 20, ways: [newWay('', { fish: 9 })] })
+    expect(read.error!.issues.map((i) => i.message)).toEqual(['Name of this way is missing.', 'Fish must be between 0 and 5 times.'])
+  })
+})
+
+describe('events', () => {
+  it.each(EVENT_KINDS)('%s is usable as it is offered', (kind) => {
+    const event = WhatIfEvent.parse({ ...USUAL_EVENT[kind], day: 3 })
+    expect(() => assertEvents([event], 30)).not.toThrow()
+  })
+  it('of finished visits stand for what their kind does, at noon of their day', () => {
+    const events = eventsOfVisits(
+      [
+        { day: '2027-04-03', jobKey: 'wetland-flush' },
+        { day: '2027-04-05', jobKey: 'plant-care' },
+      ],
+      '2027-04-01',
+    )
+    expect(events).toEqual([{ kind: 'flush', share: 0.7, day: 2.5 }])
+  })
+  it('of plant care cut a group’s share of its stand, on days that count', () => {
+    const patch = (species: string, place: 'bed' | 'pond', count: number, ...history: [PlantAction, string][]): PatchNow =>
+      ({ species, place, count, history: history.map(([action, day]) => ({ action, day })) }) as unknown as PatchNow
+    const events = eventsOfPlants(
+      [
+        patch('carex-elata', 'bed', 30, ['cut-back', '2027-04-11'], ['look', '2027-04-12'], ['cut-back', '2027-01-02']),
+        patch('carex-elata', 'bed', 10),
+        patch('carex-elata', 'pond', 10, ['cut-back', '2027-04-11']),
+      ],
+      '2027-04-01',
+      '2027-05-01',
+    )
+    // three quarters of the bed's cover, four fifths of it; what grows at the pond's edge is no stand of the simulator
+    expect(events).toEqual([{ kind: 'cut', plants: 'marginals', share: expect.closeTo(0.6, 9), day: 10.5 }])
+    expect(() => assertEvents(events, 30)).not.toThrow()
+  })
+})

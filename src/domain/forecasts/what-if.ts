@@ -1,0 +1,247 @@
+import { z } from 'zod'
+import type { Comparison, Scenario } from '../../core/ecosystem/comparison/comparison'
+import type { EcoFilter, EcoPond } from '../../core/ecosystem/pond'
+import { START_KINDS, type KnownWater } from '../../core/ecosystem/start'
+import type { StationNormals } from '../../core/season/station'
+import type { KnownWeather } from '../../core/season/weather-ahead'
+import { calendarDay, numberWithin, shortText } from '../shared/fields'
+import { WhatIfEvent } from './what-if-events'
+
+/** The filter as it stands; anything else is the id of a saved design. */
+export const AS_IT_IS = 'as-it-is'
+const MOST_EVENTS = 30
+export const MOST_WAYS = 4
+
+/** One way a what-if goes: filter, fish, feed and equipment, and what happens when. */
+export const Way = z.strictObject({
+  name: shortText('Name of this way', 60),
+  /** 'as-it-is' or the id of a design. */
+  filter: z.union([z.literal(AS_IT_IS), z.uuid()]),
+  filterSize: numberWithin([0.1, 5], 'Size of the filter', 'times'),
+  fish: numberWithin([0, 5], 'Fish', 'times'),
+  feed: numberWithin([0, 5], 'Feed', 'times'),
+  uv: z.enum(['as-it-is', 'on', 'off']),
+  aerator: z.enum(['as-it-is', 'on', 'off']),
+  /** What the bed does when its pump stops. */
+  airBreak: z.enum(['as-it-is', 'stays-wet', 'drains']),
+  events: z.array(WhatIfEvent).max(MOST_EVENTS, { error: `At most ${MOST_EVENTS} events in one way.` }),
+})
+export type Way = z.infer<typeof Way>
+
+export const WhatIfInput = z.strictObject({
+  name: shortText('Name', 80),
+  from: calendarDay,
+  days: z.int().min(7, { error: 'At least a week.' }).max(730, { error: 'At most two years.' }),
+  start: z.enum(START_KINDS),
+  members: z.int().min(20).max(500),
+  ways: z
+    .array(Way)
+    .min(1)
+    .max(MOST_WAYS, { error: `At most ${MOST_WAYS} ways side by side.` }),
+})
+export type WhatIfInput = z.infer<typeof WhatIfInput>
+
+export const START_NAMES: Readonly<Record<(typeof START_KINDS)[number], string>> = {
+  settled: 'as it usually is',
+  green: 'a green pond',
+  neglected: 'a neglected pond',
+  new: 'newly filled',
+}
+
+/** A filter that a way can be run with. */
+export interface LabFilter {
+  /** AS_IT_IS or a design's id. */
+  readonly key: string
+  readonly name: string
+  readonly filter: EcoFilter
+  readonly fallM: number
+}
+
+/** Everything a pond brings to the bench. */
+export interface LabPond {
+  readonly eco: EcoPond
+  readonly filters: readonly LabFilter[]
+  /** No filter is saved: it is taken as the house would size it. */
+  readonly filterAssumed: boolean
+  readonly station: StationNormals
+  readonly known: KnownWeather
+  /** The newest readings of the water, for runs that begin about today. */
+  readonly water: KnownWater
+}
+
+/** UV of a usual clarifier for this pond: its whole flow. */
+const lampFlow = (filter: EcoFilter): number => (filter.uvFlowM3PerH > 0 ? filter.uvFlowM3PerH : filter.flowM3PerH)
+const USUAL_AERATOR_G_PER_D = 200
+const DRAINED_WET_SHARE = 0.1
+
+const plainWay: Way = {
+  name: 'As it is',
+  filter: AS_IT_IS,
+  filterSize: 1,
+  fish: 1,
+  feed: 1,
+  uv: 'as-it-is',
+  aerator: 'as-it-is',
+  airBreak: 'as-it-is',
+  events: [],
+}
+export const newWay = (name: string, changes: Partial<Way> = {}): Way => ({ ...plainWay, ...changes, name })
+
+/** A way as the simulator runs it. A design that is gone is read as the filter that stands. */
+export function scenarioOf(way: Way, lab: LabPond): Scenario {
+  const chosen = lab.filters.find((f) => f.key === way.filter) ?? lab.filters[0]
+  const sized: EcoFilter = {
+    ...chosen.filter,
+    stoneM3: chosen.filter.stoneM3 * way.filterSize,
+    areaM2: chosen.filter.areaM2 * way.filterSize,
+    flowM3PerH: chosen.filter.flowM3PerH * way.filterSize,
+  }
+  const filter: EcoFilter = {
+    ...sized,
+    uvFlowM3PerH: way.uv === 'on' || (way.uv === 'as-it-is' && hasEvent(way, 'uv')) ? lampFlow(sized) : way.uv === 'off' ? 0 : sized.uvFlowM3PerH,
+    wetShareStopped: way.airBreak === 'as-it-is' ? sized.wetShareStopped : way.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
+  }
+  const { eco } = lab
+  const aeratorGPerD = way.aerator === 'as-it-is' ? eco.aeratorGPerD : way.aerator === 'on' ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D) : 0
+  const pond: EcoPond = {
+    ...eco,
+    filter,
+    fallM: chosen.fallM,
+    aeratorGPerD,
+    fish: { ...eco.fish, massKg: eco.fish.massKg * way.fish, feedFactor: eco.fish.feedFactor * way.feed },
+  }
+  // a lamp that is switched on only later stands dark until then
+  const dark = way.uv === 'as-it-is' && sized.uvFlowM3PerH === 0 && hasEvent(way, 'uv')
+  return { pond, events: dark ? [{ kind: 'uv', day: 0, on: false }, ...way.events] : way.events }
+}
+
+const hasEvent = (way: Way, kind: WhatIfEvent['kind']): boolean => way.events.some((event) => event.kind === kind)
+
+const SEED = 20270410
+
+/** A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is. */
+export function comparisonOf(whatIf: WhatIfInput, lab: LabPond): Comparison {
+  const near = Math.abs(Date.parse(whatIf.from) - Date.parse(lab.known.today)) <= 7 * 86_400_000
+  return {
+    pond: lab.eco,
+    station: lab.station,
+    known: lab.known,
+    from: whatIf.from,
+    days: whatIf.days,
+    scenarios: whatIf.ways.map((way) => scenarioOf(way, lab)),
+    start: whatIf.start,
+    water: near && whatIf.start === 'settled' ? lab.water : {},
+    seed: SEED,
+  }
+}
+
+/** The next time a day of the year comes, today included. */
+export function nextTime(monthDay: string, today: string): string {
+  const thisYear = `${today.slice(0, 4)}-${monthDay}`
+  return thisYear >= today ? thisYear : `${Number(today.slice(0, 4)) + 1}-${monthDay}`
+}
+
+/** Ready-made comparisons to begin from. */
+export const TEMPLATES: readonly {
+  readonly key: string
+  readonly name: string
+  /** Day of the year it is usually asked for, MM-DD; 'built': the day the pond's filter was built, else in spring. */
+  readonly season: string
+  readonly days: number
+  readonly start?: WhatIfInput['start']
+  readonly ways: readonly Way[]
+}[] = [
+  {
+    key: 'staged',
+    name: 'All media cleaned at once, or in stages',
+    season: '04-20',
+    days: 60,
+    ways: [
+      newWay('All at once, tap water', { events: [{ kind: 'rinse-media', day: 5, share: 1, water: 'tap' }] }),
+      newWay('Half and half, pond water, three weeks apart', {
+        events: [
+          { kind: 'rinse-media', day: 5, share: 0.5, water: 'pond' },
+          { kind: 'rinse-media', day: 26, share: 0.5, water: 'pond' },
+        ],
+      }),
+    ],
+  },
+  {
+    key: 'new-filter',
+    name: 'A new filter settles in',
+    season: 'built',
+    days: 90,
+    start: 'new',
+    ways: [newWay('By itself'), newWay('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] })],
+  },
+  {
+    key: 'sterile',
+    name: 'Recovery after a sterile clean',
+    season: '04-20',
+    days: 60,
+    ways: [
+      newWay('Left to itself', { events: [{ kind: 'rinse-media', day: 1, share: 1, water: 'tap' }] }),
+      newWay('Seeded, and half the feed', {
+        feed: 0.5,
+        events: [
+          { kind: 'rinse-media', day: 1, share: 1, water: 'tap' },
+          { kind: 'seed-bacteria', day: 2, share: 0.05 },
+        ],
+      }),
+    ],
+  },
+  {
+    key: 'bigger',
+    name: 'A filter twice the size',
+    season: '04-20',
+    days: 120,
+    ways: [newWay('As it is'), newWay('Filter twice the size', { filterSize: 2 })],
+  },
+  { key: 'half', name: 'Half the filter', season: '04-20', days: 120, ways: [newWay('As it is'), newWay('Half the filter', { filterSize: 0.5 })] },
+  {
+    key: 'uv',
+    name: 'UV on a green pond',
+    season: '06-01',
+    days: 45,
+    start: 'green',
+    ways: [newWay('Without UV', { uv: 'off' }), newWay('With UV', { uv: 'on' })],
+  },
+  { key: 'feed', name: 'Feed halved', season: '06-01', days: 90, ways: [newWay('As fed now'), newWay('Half the feed', { feed: 0.5 })] },
+  {
+    key: 'pump',
+    name: 'The pump stops for 30 hours',
+    season: '07-01',
+    days: 45,
+    ways: [
+      newWay('Pump runs on'),
+      newWay('Stops, bed stays wet', {
+        airBreak: 'stays-wet',
+        events: [
+          { kind: 'pump', day: 5, running: false },
+          { kind: 'pump', day: 6.25, running: true },
+        ],
+      }),
+      newWay('Stops, bed drains', {
+        airBreak: 'drains',
+        events: [
+          { kind: 'pump', day: 5, running: false },
+          { kind: 'pump', day: 6.25, running: true },
+        ],
+      }),
+    ],
+  },
+  {
+    key: 'heat',
+    name: 'A heatwave',
+    season: '07-05',
+    days: 30,
+    ways: [newWay('Usual weather'), newWay('A week of heat', { events: [{ kind: 'heatwave', day: 5, days: 7, warmerC: 7 }] })],
+  },
+  {
+    key: 'leaves',
+    name: 'Leaves not netted',
+    season: '10-01',
+    days: 270,
+    ways: [newWay('No net', { events: [{ kind: 'net', day: 0, keptShare: 0.1 }] }), newWay('Netted', { events: [{ kind: 'net', day: 0, keptShare: 0.9 }] })],
+  },
+]

@@ -1,0 +1,91 @@
+import { z } from 'zod'
+import type { CrewSetup } from './crew-setup'
+import { shortText } from '../shared/fields'
+import { CrewId, type UserId } from '../shared/ids'
+import { ROLES, type Role } from './roles'
+
+export const EmailAddress = z.email({ error: 'The e-mail address is not complete.' }).trim().toLowerCase().max(200)
+export const PASSWORD_LENGTH = { least: 10, most: 200 } as const
+export const NewPassword = z
+  .string({ error: 'A password is missing.' })
+  .min(PASSWORD_LENGTH.least, { error: `A password needs at least ${PASSWORD_LENGTH.least} characters.` })
+  .max(PASSWORD_LENGTH.most, { error: `A password may have at most ${PASSWORD_LENGTH.most} characters.` })
+
+export const SignInInput = z.strictObject({ email: EmailAddress, password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most) })
+
+/** A zone of the time zone database, such as Europe/Lisbon. */
+export const TimeZone = z
+  .string()
+  .max(60)
+  .refine((zone) => isTimeZone(zone), { error: 'That time zone is not known. Give one such as Europe/Lisbon.' })
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone })
+    return true
+  } catch {
+    return false
+  }
+}
+
+export const FirstFirmInput = z.strictObject({
+  firmName: shortText('Firm name', 80),
+  ownerName: shortText('Your name', 80),
+  email: EmailAddress,
+  password: NewPassword,
+  /** The browser's guess; every "today" goes by it. */
+  timeZone: TimeZone.default('Etc/UTC'),
+})
+export type FirstFirmInput = z.infer<typeof FirstFirmInput>
+
+export const PersonInput = z.strictObject({
+  name: shortText('Name', 80),
+  email: EmailAddress,
+  role: z.enum(ROLES),
+  crewId: CrewId.nullable().default(null),
+  password: NewPassword,
+})
+export type PersonInput = z.infer<typeof PersonInput>
+
+export const ChangePersonInput = PersonInput.pick({ role: true, crewId: true })
+export type ChangePersonInput = z.infer<typeof ChangePersonInput>
+
+export const OwnPasswordInput = z.strictObject({
+  current: z.string().min(1, { error: 'Enter the password you have now.' }).max(PASSWORD_LENGTH.most),
+  next: NewPassword,
+})
+export type OwnPasswordInput = z.infer<typeof OwnPasswordInput>
+
+export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })
+
+export const UNIT_SYSTEMS = ['metric', 'us'] as const
+export const THEMES = ['light', 'dark', 'sun'] as const
+export const Preferences = z.strictObject({ units: z.enum(UNIT_SYSTEMS).default('metric'), theme: z.enum(THEMES).default('light') })
+export type Preferences = z.infer<typeof Preferences>
+
+export interface Person {
+  readonly id: UserId
+  readonly name: string
+  readonly email: string
+  readonly role: Role
+  readonly crewId: CrewId | null
+  readonly crewName: string | null
+  /** Somebody who has left signs in no more. */
+  readonly active: boolean
+}
+
+/** A browser in which someone of the firm is signed in. */
+export interface SignedInDevice {
+  readonly id: string
+  readonly device: string
+  readonly person: string
+  readonly seenAt: string
+}
+
+export interface Crew {
+  readonly id: CrewId
+  readonly name: string
+  readonly size: number
+  readonly setup: CrewSetup
+  readonly version: number
+}

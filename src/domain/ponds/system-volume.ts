@@ -1,0 +1,23 @@
+import { bedAreaM2 } from '../../core/filter/bed/bed-geometry'
+import { layerQuantities } from '../../core/filter/bed/layers'
+import { besideVolumeM3, systemVolumeM3 } from '../../core/survey/system-volume'
+import type { Design } from '../design/design'
+import type { Pond } from './pond'
+
+export interface SystemVolume {
+  readonly besideM3: number
+  readonly filterVoidsM3: number
+  readonly totalM3: number
+}
+
+/** What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn holds no water yet. */
+export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Pick<Design, 'state' | 'bed' | 'builtBed'>[]): SystemVolume {
+  const standing = designs.find((d) => d.state === 'built')
+  const bed = standing?.builtBed ?? standing?.bed
+  const filterVoidsM3 = bed ? layerQuantities(bed.layers, bedAreaM2(bed)).reduce((sum, q) => sum + q.voidM3, 0) : 0
+  return {
+    besideM3: pond.beside.reduce((sum, water) => sum + besideVolumeM3(water), 0),
+    filterVoidsM3,
+    totalM3: systemVolumeM3(pondM3, pond.beside, filterVoidsM3),
+  }
+}

@@ -1,0 +1,51 @@
+import { PRICE_RANGE, type PriceBook } from '../../core/pricing/price-book'
+import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
+
+export const PRICE_CSV_COLUMNS = ['key', 'name', 'unit', 'cost', 'stock_step', 'waste_percent'] as const
+
+export interface PriceCsvOutcome {
+  readonly book: PriceBook
+  readonly changed: number
+  readonly problems: readonly CsvRowProblem[]
+}
+
+/** The price book as CSV. */
+export const priceCsv = (book: PriceBook): string =>
+  csvOf(
+    book.items.map((item) => ({
+      key: item.key,
+      name: item.name,
+      unit: item.unit,
+      cost: (item.costMinor / 100).toFixed(2),
+      stock_step: item.step,
+      waste_percent: Number((item.waste * 100).toFixed(4)),
+    })),
+    PRICE_CSV_COLUMNS,
+  )
+
+/** Changes the lines of a price book that a CSV names; rows that do not read are named and leave their line as it was. */
+export function readPriceCsv(text: string, book: PriceBook): PriceCsvOutcome {
+  const file = readCsv(text, PRICE_CSV_COLUMNS, ['key', 'cost'])
+  const problems = [...file.problems]
+  const items = new Map(book.items.map((item) => [item.key, item]))
+  let changed = 0
+  for (const { line, cell } of file.rows) {
+    const key = cell('key')
+    const item = items.get(key)
+    const cost = csvNumber(cell('cost'))
+    const step = csvNumber(cell('stock_step'))
+    const waste = csvNumber(cell('waste_percent'))
+    const outside = (value: number | null, [least, most]: readonly [number, number], factor: number) =>
+      value !== null && !(value * factor >= least && value * factor <= most)
+    if (!item) problems.push({ line, message: `key: there is no line “${key}” in the price book.` })
+    else if (cost === null || outside(cost, PRICE_RANGE.costMinor, 100)) problems.push({ line, message: `cost: “${cell('cost')}” is not a price.` })
+    else if (outside(step, PRICE_RANGE.step, 1)) problems.push({ line, message: `stock_step: “${cell('stock_step')}” is not a step above 0.` })
+    else if (outside(waste, PRICE_RANGE.waste, 0.01)) problems.push({ line, message: `waste_percent: “${cell('waste_percent')}” is not between 0 and 100.` })
+    else {
+      const next = { ...item, costMinor: Math.round(cost * 100), step: step ?? item.step, waste: waste === null ? item.waste : waste / 100 }
+      if (next.costMinor !== item.costMinor || next.step !== item.step || Math.abs(next.waste - item.waste) > 1e-9) changed++
+      items.set(key, next)
+    }
+  }
+  return { book: { ...book, items: [...items.values()] }, changed, problems }
+}

@@ -1,0 +1,87 @@
+import { z } from 'zod'
+import type { FrozenComparison } from '../../core/ecosystem/comparison/frozen-comparison'
+import type { Basin } from '../../core/survey/basin'
+import type { FilterDesign, DesignPond } from '../../core/filter/design-input'
+import type { FilterPractice, School } from '../../core/filter/house-rules'
+import type { CataloguePump } from '../../core/filter/flow/pump-catalogue'
+import { calendarDay, optionalText, shortText } from '../shared/fields'
+import { DesignId, WhatIfId, type PondId, type ProposalId } from '../shared/ids'
+
+/** sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be accepted. */
+export const PROPOSAL_STATES = ['sent', 'accepted', 'declined', 'withdrawn'] as const
+export type ProposalState = (typeof PROPOSAL_STATES)[number]
+
+export const OPTION_LABELS = ['Good', 'Better', 'Best'] as const
+
+export const ProposalInput = z.strictObject({
+  title: shortText('Title', 100),
+  intro: optionalText('Words to the customer', 1500),
+  validUntil: calendarDay,
+  options: z
+    .array(z.strictObject({ designId: DesignId, why: optionalText('Why this one', 500) }))
+    .min(1, { error: 'Choose at least one version to offer.' })
+    .max(OPTION_LABELS.length, { error: 'At most three options: good, better, best.' }),
+  /** A kept what-if whose outcome goes with it. */
+  whatIfId: WhatIfId.nullable().default(null),
+  /** Why a version that a check stops is offered all the same; for the firm, not for the customer. */
+  stopReason: optionalText('Why it is right all the same', 500),
+})
+export type ProposalInput = z.infer<typeof ProposalInput>
+
+export const AnswerInput = z.discriminatedUnion('answer', [
+  z.strictObject({ answer: z.literal('accepted'), name: shortText('Your name', 100), option: z.int().min(0).max(2), note: optionalText('Note', 1000) }),
+  z.strictObject({ answer: z.literal('declined'), name: shortText('Your name', 100), note: optionalText('Note', 1000) }),
+])
+export type AnswerInput = z.infer<typeof AnswerInput>
+
+export interface OfferedOption {
+  readonly label: string
+  readonly why: string
+  readonly designNumber: number
+  readonly design: FilterDesign
+  readonly pump: CataloguePump
+  /** Other pumps of its network. */
+  readonly morePumps?: readonly CataloguePump[]
+  readonly totalMinor: number
+  readonly taxMinor: number
+}
+
+/** What a what-if says of the water, worked out on the day of the proposal. */
+export interface OfferedOutlook extends FrozenComparison {
+  readonly question: string
+  /** In the order of the ways. */
+  readonly names: readonly string[]
+  readonly basin: Basin
+}
+
+/** Everything a customer reads, frozen on the day it was made. */
+export interface ProposalContent {
+  readonly title: string
+  readonly intro: string
+  readonly firmName: string
+  readonly customerName: string
+  readonly siteName: string
+  readonly pondName: string
+  readonly units: 'metric' | 'us'
+  readonly currency: string
+  readonly pond: DesignPond
+  readonly practice: FilterPractice
+  readonly houseSchool: School
+  readonly options: readonly OfferedOption[]
+  /** Missing where no what-if goes with it. */
+  readonly outlook?: OfferedOutlook
+}
+
+export interface Proposal {
+  readonly id: ProposalId
+  readonly pondId: PondId
+  readonly number: number
+  readonly state: ProposalState
+  readonly content: ProposalContent
+  readonly validUntil: string
+  readonly madeAt: string
+  readonly answerName: string | null
+  readonly answerOption: number | null
+  readonly answerNote: string | null
+  readonly answeredAt: string | null
+}

@@ -1,0 +1,58 @@
+import { jobType } from '../../core/visits/job-types'
+import { cleanoutQuantities, DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
+import { visitAmounts } from '../../core/visits/visit-amounts'
+import { loadList } from './load-list'
+import { amountWords, loadLines } from './load-words'
+import { DEFAULT_PRODUCT_BOOK } from '../stores/product-book'
+import { productNeeds } from '../stores/product-needs'
+
+const pond = { waterM3: 8, maxDepthM: 1.1, fish: [{ species: 'goldfish' as const, count: 20, lengthM: 0.14 }], sourceChlorinated: true }
+const quantities = cleanoutQuantities(pond, DEFAULT_KIT, 0.6)
+const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
+  job: jobType(key)!,
+  quantities,
+  state,
+  also: [] as string[],
+  tasks: [] as { id: string; title: string }[],
+  siteName: 'Lark House',
+})
+
+describe('the load list', () => {
+  it('sums what refills take and carries one tank for the largest of the day', () => {
+    const amounts = visitAmounts(pond, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: 8, planted: true })
+    const coming = { job: jobType('spring-cleanout')!, amounts, waterC: 7 }
+    const list = loadList([visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')], productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK))
+    const of = (name: RegExp) => list.products.find((p) => name.test(p.name))
+    // each refill in whole half scoops of 15 g
+    expect(of(/thiosulfate/)!.amount).toBeGreaterThanOrEqual(2 * quantities.dechlorinator.totalG)
+    expect(of(/thiosulfate/)!.amount).toBeLessThan(2 * (quantities.dechlorinator.totalG + 7.5))
+    // 8 m³ at 8 g in half scoops of 20 g, for water of 7 °C the cold-water culture and not the other
+    expect(of(/Cold-water/)!.amount).toBe(2 * 70)
+    expect(of(/liquid/)).toBeUndefined()
+    expect(loadLines(list, (v) => String(v)).join('; ')).toContain('Cold-water bacteria, dry: 140 g')
+    expect(list.tapWaterM3).toBeCloseTo(2 * quantities.refillM3, 9)
+    expect(list.tank).toEqual(quantities.holding)
+    expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])
+  })
+  it('leaves out what is done, and doses nothing for visits that dose by the label on site', () => {
+    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({ kit: [], tank: null, products: [], tapWaterM3: 0, parts: [] })
+  })
+  it('names what tasks bring along, and the kit of a second job', () => {
+    const tasks = [
+      { id: 'e-1', title: 'Renew the UV lamp: clarifier' },
+      { id: 'f-1', title: 'Look at the edge' },
+    ]
+    const list = loadList([{ ...visit('routine'), tasks, also: ['wetland-flush'] }])
+    expect(list.parts).toEqual(['For Lark House: renew the uv lamp: clarifier'])
+    expect(list.kit).toEqual(['flush-pump'])
+  })
+})
+
+describe('amounts in words', () => {
+  it.each([
+    [140, 'g', '140 g'],
+    [1250, 'g', '1.25 kg'],
+    [2400, 'mL', '2.4 L'],
+    [3.2, 'each', '4'],
+  ])('%s of %s', (amount, unit, words) => expect(amountWords(amount, unit)).toBe(words))
+})

@@ -1,0 +1,78 @@
+import { z } from 'zod'
+import { JOB_TYPES } from '../../core/visits/job-types'
+import { JOB_PLANNING } from '../../core/visits/planning-facts'
+import { calendarDay, numberWithin } from '../shared/fields'
+
+/** What a customer can agree to; the rest is planned by hand, once. */
+export const SERVICE_JOBS = JOB_TYPES.filter((job) => JOB_PLANNING[job.key].timing !== 'by-hand')
+const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
+const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
+
+export const ServiceLineInput = z
+  .strictObject({
+    job: z.enum(JOB_KEYS, { error: 'Choose a kind of visit.' }),
+    everyDays: z.int().min(3, { error: 'At least 3 days apart.' }).max(366, { error: 'At most a year apart.' }).nullable().default(null),
+    from: monthDay.nullable().default(null),
+    to: monthDay.nullable().default(null),
+    /** Agreed from this day and until that one. */
+    starts: calendarDay.nullable().default(null),
+    ends: calendarDay.nullable().default(null),
+    priceMinor: numberWithin([0, 100_000_000], 'Price', 'cents').nullable().default(null),
+  })
+  .superRefine((line, context) => {
+    if (context.issues.length > 0) return
+    const comesRound = JOB_PLANNING[line.job].timing === 'interval'
+    // plants may be cared for as they grow
+    if (comesRound && line.everyDays === null && line.job !== 'plant-care')
+      context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })
+    if (line.starts !== null && line.ends !== null && line.starts > line.ends)
+      context.addIssue({ code: 'custom', path: ['ends'], message: 'It ends before it begins.' })
+    if (line.from !== null && line.to !== null && line.from > line.to)
+      context.addIssue({ code: 'custom', path: ['to'], message: 'It ends before it begins. A job over New Year is two lines.' })
+  })
+
+/** What a customer has agreed to for one pond. */
+export const ServicePlan = z
+  .array(ServiceLineInput)
+  .max(20, { error: 'At most 20 lines.' })
+  .superRefine((lines, context) => {
+    const twice = lines.findIndex((line, i) => JOB_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i)
+    if (twice >= 0) context.addIssue({ code: 'custom', path: [twice, 'job'], message: 'This job is agreed once a year already.' })
+  })
+export type ServiceLine = z.infer<typeof ServiceLineInput>
+export type ServicePlan = z.infer<typeof ServicePlan>
+
+const OPEN = { starts: null, ends: null, priceMinor: null } as const
+
+/** Plans that most customers begin with. */
+export const SERVICE_TEMPLATES: readonly { readonly key: string; readonly name: string; readonly lines: ServicePlan }[] = [
+  {
+    key: 'full',
+    name: 'Full care',
+    lines: [
+      { job: 'spring-cleanout', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'routine', everyDays: 28, from: '04-20', to: '10-15', ...OPEN },
+      { job: 'netting', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'winter-shutdown', everyDays: null, from: null, to: null, ...OPEN },
+    ],
+  },
+  {
+    key: 'light',
+    name: 'Startup and a few visits',
+    lines: [
+      { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'routine', everyDays: 56, from: '05-01', to: '10-01', ...OPEN },
+      { job: 'netting', everyDays: null, from: null, to: null, ...OPEN },
+    ],
+  },
+  {
+    key: 'wetland',
+    name: 'Wetland with running winter',
+    lines: [
+      { job: 'spring-startup', everyDays: null, from: null, to: null, ...OPEN },
+      { job: 'wetland-flush', everyDays: 180, from: '05-01', to: '11-01', ...OPEN },
+      { job: 'plant-care', everyDays: null, from: '05-01', to: '09-30', ...OPEN },
+      { job: 'winter-check', everyDays: 28, from: '01-01', to: '03-01', ...OPEN },
+    ],
+  },
+]

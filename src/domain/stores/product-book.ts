@@ -1,0 +1,177 @@
+import { z } from 'zod'
+import {
+  DEFAULT_PRODUCTS,
+  PRODUCT_PURPOSES,
+  PRODUCT_RANGE,
+  PRODUCT_UNITS,
+  RATE_BASES,
+  type Product,
+  type ProductPurpose,
+  type RateBasis,
+} from '../../core/water/products'
+import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
+import { numberWithin, optionalText, shortText } from '../shared/fields'
+
+const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
+
+export const ProductInput = z
+  .strictObject({
+    key: z.string().regex(KEY, { error: 'A key is small letters, digits and hyphens.' }),
+    name: shortText('Name of the product', 80),
+    purpose: z.enum(PRODUCT_PURPOSES, { error: 'Choose what it is for.' }),
+    unit: z.enum(PRODUCT_UNITS, { error: 'Choose g, mL or each.' }),
+    rate: numberWithin(PRODUCT_RANGE.rate, 'Rate', 'per m³'),
+    basis: z.enum(RATE_BASES, { error: 'Choose what the rate is for.' }),
+    mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'Most by the label', 'per m³'),
+    treats: z.enum(['new-water', 'system'], { error: 'Choose which water it treats.' }),
+    waterC: z.tuple([numberWithin(PRODUCT_RANGE.waterC, 'Coldest water', '°C'), numberWithin(PRODUCT_RANGE.waterC, 'Warmest water', '°C')]),
+    measure: z
+      .strictObject({
+        name: shortText('Measure', 30),
+        holds: numberWithin(PRODUCT_RANGE.holds, 'What the measure holds', ''),
+        smallestShare: numberWithin([0.001, 1], 'Smallest part of the measure', '').optional(),
+      })
+      .nullable(),
+    repeats: z
+      .strictObject({
+        times: z.int({ error: 'Give whole times.' }).min(1, { error: 'At least once more.' }).max(60),
+        everyDays: z.int({ error: 'Give whole days.' }).min(1, { error: 'At least a day apart.' }).max(90),
+      })
+      .nullable(),
+    apart: z.strictObject({ purposes: z.array(z.enum(PRODUCT_PURPOSES)).max(10), hours: numberWithin([0, 720], 'Hours apart', 'h') }).nullable(),
+    licence: z.boolean(),
+    safety: optionalText('Safety note', 300),
+  })
+  .refine(({ waterC }) => waterC[0] < waterC[1], { path: ['waterC', 1], error: 'The coldest water must be colder than the warmest.' })
+
+export const ProductBook = z
+  .array(ProductInput)
+  .max(200)
+  .superRefine((products, context) => {
+    const names = products.map((p) => p.name.toLowerCase())
+    const twice = names.findIndex((name, i) => names.indexOf(name) !== i)
+    if (twice >= 0) context.addIssue({ code: 'custom', path: [twice, 'name'], message: 'Two products have this name.' })
+    const keys = products.map((p) => p.key)
+    const same = keys.findIndex((key, i) => keys.indexOf(key) !== i)
+    if (same >= 0) context.addIssue({ code: 'custom', path: [same, 'key'], message: 'Two products have this key.' })
+  })
+export type ProductBook = readonly Product[]
+
+export interface KeptProducts {
+  readonly products: ProductBook
+  /** 0 while the firm still uses the book it began with. */
+  readonly version: number
+}
+export const DEFAULT_PRODUCT_BOOK: ProductBook = DEFAULT_PRODUCTS
+
+export const PURPOSE_NAMES: Readonly<Record<ProductPurpose, string>> = {
+  dechlorinator: 'Dechlorinator',
+  'cold-bacteria': 'Cold-water bacteria',
+  bacteria: 'Bacteria',
+  kh: 'Raises KH',
+  gh: 'Raises GH',
+  salt: 'Salt',
+  binder: 'Binds ammonia or nitrite',
+  flocculant: 'Flocculant',
+  algae: 'Algae control',
+  'plant-food': 'Plant food',
+}
+export const BASIS_NAMES: Readonly<Record<RateBasis, string>> = {
+  volume: 'per m³',
+  chlorine: 'per m³ and mg/L of chlorine',
+  hardness: 'per m³ and °dH',
+  salt: 'per m³ and 0.1 %',
+}
+
+/** A key from a name; a saved product keeps its key whatever it is called later. */
+export const productKeyOf = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 40) || 'product'
+
+const COLUMNS = [
+  'name',
+  'purpose',
+  'unit',
+  'rate',
+  'basis',
+  'most_per_m3',
+  'treats',
+  'from_c',
+  'to_c',
+  'measure',
+  'measure_holds',
+  'measure_part',
+  'repeats',
+  'every_days',
+  'safety',
+] as const
+
+export const productCsv = (products: ProductBook): string =>
+  csvOf(
+    products.map((p) => ({
+      name: p.name,
+      purpose: p.purpose,
+      unit: p.unit,
+      rate: p.rate,
+      basis: p.basis,
+      most_per_m3: p.mostPerM3,
+      treats: p.treats,
+      from_c: p.waterC[0],
+      to_c: p.waterC[1],
+      measure: p.measure?.name ?? '',
+      measure_holds: p.measure?.holds ?? '',
+      measure_part: p.measure?.smallestShare ?? '',
+      repeats: p.repeats?.times ?? '',
+      every_days: p.repeats?.everyDays ?? '',
+      safety: p.safety,
+    })),
+    COLUMNS,
+  )
+
+const measureOf = (name: string, holds: number, smallestShare: number) => ({ name, holds, ...(Number.isNaN(smallestShare) ? {} : { smallestShare }) })
+
+export interface ProductCsvOutcome {
+  readonly products: ProductBook
+  readonly read: number
+  readonly problems: readonly CsvRowProblem[]
+}
+
+/** Products from a CSV: a row changes the product of its name or adds one; rows that do not read are named and leave their product alone. */
+export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutcome {
+  const file = readCsv(csv, COLUMNS, ['name', 'purpose', 'unit', 'rate', 'most_per_m3'])
+  const products = [...before]
+  const problems = [...file.problems]
+  let read = 0
+  for (const { line, cell: text } of file.rows) {
+    const figure = (column: string, usual = Number.NaN) => csvNumber(text(column)) ?? usual
+    const at = products.findIndex((p) => p.name.toLowerCase() === text('name').toLowerCase())
+    const old = at >= 0 ? products[at] : undefined
+    const parsed = ProductInput.safeParse({
+      key: old?.key ?? productKeyOf(text('name')),
+      name: text('name'),
+      purpose: text('purpose'),
+      unit: text('unit'),
+      rate: figure('rate'),
+      basis: text('basis') || (old?.basis ?? 'volume'),
+      mostPerM3: figure('most_per_m3'),
+      treats: text('treats') || (old?.treats ?? 'system'),
+      waterC: [figure('from_c', old?.waterC[0] ?? 0), figure('to_c', old?.waterC[1] ?? 40)],
+      measure: text('measure') === '' ? null : measureOf(text('measure'), figure('measure_holds'), figure('measure_part', old?.measure?.smallestShare)),
+      repeats: text('repeats') === '' ? null : { times: figure('repeats'), everyDays: figure('every_days') },
+      apart: old?.apart ?? null,
+      licence: old?.licence ?? false,
+      safety: text('safety'),
+    })
+    if (!parsed.success) {
+      problems.push({ line, message: `${parsed.error.issues[0].path.join('.')}: ${parsed.error.issues[0].message}` })
+      continue
+    }
+    read++
+    if (at >= 0) products[at] = parsed.data
+    else products.push(parsed.data)
+  }
+  return { products, read, problems }
+}

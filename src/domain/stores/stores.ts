@@ -1,0 +1,58 @@
+import { z } from 'zod'
+import { EQUIPMENT_KINDS } from '../../core/visits/equipment-care'
+import { numberWithin, optionalText, shortText } from '../shared/fields'
+import { speciesKey } from '../plants/plants'
+
+export const STOCK_KINDS = ['product', 'part', 'net', 'plant', 'other'] as const
+export type StockKind = (typeof STOCK_KINDS)[number]
+export const STOCK_KIND_NAMES: Readonly<Record<StockKind, string>> = {
+  product: 'Product',
+  part: 'Part',
+  net: 'Net, posts, winter gear',
+  plant: 'Plants and cuttings',
+  other: 'Other',
+}
+
+export const StockItemInput = z.strictObject({
+  name: shortText('Name', 80),
+  kind: z.enum(STOCK_KINDS, { error: 'Choose what it is.' }),
+  unit: shortText('Unit', 12),
+  /** Reordered when there would be less than this. */
+  least: numberWithin([0, 1e7], 'Least in store', ''),
+  /** The product of the book that visits book from here, or null. */
+  productKey: z.string().max(40).nullable().default(null),
+  /** The kind of equipment whose parts are taken from here, or null. */
+  equipmentKind: z
+    .enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]])
+    .nullable()
+    .default(null),
+  /** The plant whose rooted pieces these are, or null. */
+  speciesKey: speciesKey.nullable().default(null),
+  /** Where it is kept. */
+  place: optionalText('Where it is kept', 80),
+})
+export type StockItemInput = z.infer<typeof StockItemInput>
+
+/** received: came in; used: went out by hand; counted: set to what is there. */
+export const STOCK_MOVES = ['received', 'used', 'counted'] as const
+export const StockMoveInput = z.strictObject({
+  move: z.enum(STOCK_MOVES),
+  amount: numberWithin([0, 1e7], 'Amount', ''),
+  note: optionalText('Note', 160),
+})
+export type StockMoveInput = z.infer<typeof StockMoveInput>
+
+export interface StockItem extends StockItemInput {
+  readonly id: string
+  readonly version: number
+  readonly onHand: number
+}
+
+/** What coming visits take, beside what is there. */
+export interface StockNeed extends StockItem {
+  readonly needed: number
+  /** How much to order so that the least is still there after those visits. */
+  readonly order: number
+}
+
+export const withNeed = (item: StockItem, needed: number): StockNeed => ({ ...item, needed, order: Math.max(0, needed + item.least - item.onHand) })

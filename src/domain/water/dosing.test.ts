@@ -1,0 +1,125 @@
+import { DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
+import { SPRING_CLEANOUT } from '../../core/visits/types/spring-cleanout'
+import type { JobStep } from '../../core/visits/step'
+import { visitAmounts } from '../../core/visits/visit-amounts'
+import { DEFAULT_PRODUCTS, type Product } from '../../core/water/products'
+import { givenBefore, givenEarlier, overLabel, stepDoses, treatedM3, waterToday } from './dosing'
+import { productNeeds } from '../stores/product-needs'
+import { StepAnswer, type Entry } from '../visits/visit'
+import type { StepState } from '../visits/visit-progress'
+
+const POND = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
+const amounts = visitAmounts(POND, DEFAULT_KIT, { tapChlorineMgL: 0.5, khDH: 4, systemM3: 15, planted: true })
+const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
+const step = (over: Partial<JobStep>): JobStep => ({ key: 'dose', section: 'Work', kind: 'dose', title: 'Dose', ...over })
+const facts = { amounts, waterC: 12, recent: [] }
+const doneAt = (stepKey: string, at: string, answer: object): Entry =>
+  ({ kind: 'done', id: at, stepKey, at, answer: StepAnswer.parse(answer), byId: 'u', byName: 'Tamsy', receivedAt: at, replaces: null }) as unknown as Entry
+
+describe('the water that a product treats', () => {
+  it('is the whole system for what works in the pond, wherever it is given', () => {
+    expect(treatedM3(step({ quantity: 'dechlorinator' }), product('culture'), amounts, undefined)).toBe(15)
+    expect(treatedM3(step({}), product('salt'), amounts, 3)).toBe(15)
+  })
+  it('is the new water only for a dechlorinator: what was changed, or the refill', () => {
+    expect(treatedM3(step({ quantity: 'refill' }), product('thiosulfate'), amounts, undefined)).toBe(amounts.refillM3)
+    expect(treatedM3(step({ quantity: 'partial-change' }), product('thiosulfate'), amounts, 2.5)).toBe(2.5)
+    // a third of the system until it is known what was changed
+    expect(treatedM3(step({ quantity: 'partial-change' }), product('thiosulfate'), amounts, undefined)).toBeCloseTo(5, 9)
+    expect(treatedM3(step({}), product('thiosulfate'), amounts, 1)).toBe(1)
+  })
+})
+
+describe('the doses of a step', () => {
+  const doses = (over: Partial<JobStep>, answer: object = {}, more: object = {}) => stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
+  it('are those of the purposes that it names, by the tap’s chlorine, today’s hardness and the salt aimed at', () => {
+    const [thio] = doses({ products: ['dechlorinator'], quantity: 'partial-change' }, { figures: { changedM3: 4 } })
+    // 4 m³ × 0.5 mg/L × 7 g
+    expect(thio).toMatchObject({ product: { key: 'thiosulfate' }, exact: expect.closeTo(14, 9) })
+    const [kh] = doses({ products: ['kh'] })
+    // 15 m³ from 4 to 5 °dH
+    expect(kh.exact).toBeCloseTo(15 * 29.96, 1)
+    // what the crew wants to raise goes before what was reckoned
+    expect(doses({ products: ['kh'] }, { figures: { khRiseDH: 0.5 } })[0].exact).toBeCloseTo(kh.exact / 2, 6)
+    const [salt] = doses({ products: ['salt'] })
+    expect(salt.exact).toBeCloseTo(amounts.winterSalt.kg * 1000, 6)
+    expect(doses({})).toEqual([])
+  })
+  it('speak up about water that is too cold and about what was given an hour ago', () => {
+    const cold = doses({ products: ['bacteria'] }, {}, { waterC: 5 })
+    expect(cold.find((d) => d.product.key === 'culture')!.problems.map((p) => p.code)).toEqual(['too-cold'])
+    const close = doses({ products: ['bacteria'] }, {}, { recent: [{ purpose: 'flocculant', hoursAgo: 1 }] })
+    expect(close.find((d) => d.product.key === 'culture')!.problems.map((p) => p.code)).toEqual(['too-close'])
+  })
+})
+
+describe('what a visit knows', () => {
+  it('is what was given on it before, and how long ago, without what is being corrected', () => {
+    const states = new Map<string, StepState>([
+      [
+        'floc',
+        {
+          status: 'done',
+          entry: doneAt('floc', '2027-05-03T08:00:00Z', { doses: [{ productKey: 'flocculant', name: 'F', amount: 40, unit: 'mL' }] }) as never,
+        },
+      ],
+      [
+        'none',
+        { status: 'done', entry: doneAt('none', '2027-05-03T09:00:00Z', { doses: [{ productKey: 'culture', name: 'C', amount: 0, unit: 'mL' }] }) as never },
+      ],
+      [
+        'gone',
+        { status: 'done', entry: doneAt('gone', '2027-05-03T09:00:00Z', { doses: [{ productKey: 'no-more', name: 'N', amount: 9, unit: 'g' }] }) as never },
+      ],
+      ['open', { status: 'open' }],
+    ])
+    const now = Date.parse('2027-05-03T10:30:00Z')
+    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 2.5 }])
+    expect(givenBefore(states, DEFAULT_PRODUCTS, 'floc', now)).toEqual([])
+    // what another visit gave counts as well; products that are no more in the book say nothing
+    const earlier = [
+      { productKey: 'flocculant', at: '2027-05-02T10:30:00Z' },
+      { productKey: 'no-more', at: '2027-05-02T10:30:00Z' },
+    ]
+    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 24 }])
+  })
+  it('is the newest water temperature, by when it was measured', () => {
+    const reading = (value: number) => ({ method: 'meter', readings: { waterTemp: { value, belowStep: false } } })
+    const log = [doneAt('b', '2027-05-03T10:00:00Z', reading(14)), doneAt('a', '2027-05-03T08:00:00Z', reading(12)), doneAt('c', '2027-05-03T11:00:00Z', {})]
+    expect(waterToday(log)).toBe(14)
+    expect(waterToday([])).toBeNull()
+  })
+})
+
+describe('more than the label allows', () => {
+  const bacteria = step({ products: ['bacteria'] })
+  const given = (productKey: string, amount: number) => StepAnswer.parse({ doses: [{ productKey, name: 'x', amount, unit: 'mL' }] })
+  it('is refused at its own field, with what is allowed', () => {
+    const most = product('culture').mostPerM3 * 15
+    expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most))).toBeNull()
+    const over = overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most * 1.1))!
+    expect(over.fields).toMatchObject([{ path: 'answer.doses.0' }])
+    expect(over.message).toContain(`at most ${most} mL here`)
+  })
+  it('cannot be told of a product that the book no longer has', () => expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('gone', 1e6))).toBeNull())
+})
+
+describe('what coming visits will take', () => {
+  const visit = (waterC: number | null) => ({ job: SPRING_CLEANOUT, amounts, waterC })
+  const of = (needs: ReturnType<typeof productNeeds>, key: string) => needs.find((n) => n.product.key === key)?.amount ?? 0
+  it('is the sum over visits, by the chlorine that is assumed for their refills', () => {
+    const one = of(productNeeds([visit(12)], DEFAULT_PRODUCTS), 'thiosulfate')
+    expect(one).toBeGreaterThan(0)
+    expect(of(productNeeds([visit(12), visit(12)], DEFAULT_PRODUCTS), 'thiosulfate')).toBeCloseTo(2 * one, 9)
+    expect(productNeeds([], DEFAULT_PRODUCTS)).toEqual([])
+  })
+  it('chooses bacteria by the water expected', () => {
+    const cold = productNeeds([visit(6)], DEFAULT_PRODUCTS)
+    expect(of(cold, 'cold-culture')).toBeGreaterThan(0)
+    expect(of(cold, 'culture')).toBe(0)
+    const warm = productNeeds([visit(16)], DEFAULT_PRODUCTS)
+    expect(of(warm, 'cold-culture')).toBe(0)
+  })
+  it('foretells nothing that only tests or eyes can ask for', () =>
+    expect(productNeeds([visit(12)], DEFAULT_PRODUCTS).some((n) => ['algae', 'flocculant', 'kh', 'gh'].includes(n.product.purpose))).toBe(false))
+})

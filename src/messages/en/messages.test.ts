@@ -1,0 +1,102 @@
+import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
+import { workOutDesign } from '@/core/filter/design'
+import { firstDesign } from '@/core/filter/first-design'
+import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
+import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/house-rules'
+import { fishBackGate } from '@/core/visits/fish-back-gate'
+import { pondSeason } from '@/core/season/windows'
+import { formatQuantity } from '@/core/units/format'
+import type { QuantityKind } from '@/core/units/kinds'
+import { HousePractice, seasonPracticeOf } from '@/domain/house-rules/house-rules'
+import { STATIONS } from '../../../stand-ins/weather-desk/stations'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { FILTER_TYPES } from '@/core/filter/filter-types'
+import { FILTER_TYPE_NAMES } from './filters'
+import { checkWords } from './checks'
+import { fishBackText } from './fish-back'
+import { whyThen } from './windows'
+import { koiPond as pond } from '../../../tests/fixtures/design-pond'
+
+const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
+const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
+
+describe('checks in words', () => {
+  const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+  const skimmer = { kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
+  const bad = {
+    ...good,
+    lengthM: 0.5,
+    widthM: 0.5,
+    staticLiftM: 18,
+    airBreakM: 0,
+    layers: [{ material: 'gravel-19-38' as const, thicknessM: 0.3 }],
+    vault: null,
+  }
+  const checksOf = (design: FilterDesign) => {
+    const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+    return checkDesign({ design, pond, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+  }
+  const designs: [string, FilterDesign][] = [
+    ['a good design', good],
+    ['a bad one', bad],
+    ...FILTER_TYPES.map((type): [string, FilterDesign] => [
+      FILTER_TYPE_NAMES[type],
+      { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
+    ]),
+  ]
+  it.each(designs)('are whole sentences with figures for %s', (_, design) => {
+    for (const text of checksOf(design).flatMap((c) => Object.values(checkWords(c, show)))) {
+      expect(text).not.toMatch(BROKEN)
+      expect(text.length).toBeGreaterThan(3)
+    }
+  })
+  it('are all asked for by one kind of filter or another', () => {
+    const asked = new Set(designs.flatMap(([, design]) => checksOf(design).map((c) => c.id)))
+    expect([...asked].sort()).toEqual([...CHECK_IDS].sort())
+  })
+  it('say what a fishless pond needs without talking of infinity', () => {
+    const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
+    const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+    for (const check of checkDesign({ design: good, pond: fishless, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }))
+      expect(Object.values(checkWords(check, show)).join(' ')).not.toMatch(BROKEN)
+  })
+})
+
+describe('why then', () => {
+  const practice = HousePractice.parse({ feedingStartWaterC: 12 })
+  const season = pondSeason({
+    pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 },
+    station: STATIONS[0].normals,
+    practice: seasonPracticeOf(practice),
+    year: 2001,
+    weatherYears: 12,
+  })
+  const temp = (c: number) => show(c, 'temperature')
+  it('answers for every window with its numbers', () => {
+    expect(season.windows.length).toBeGreaterThanOrEqual(14)
+    for (const window of season.windows) {
+      const words = whyThen(window, practice, season.weatherYears, temp)
+      expect(words).not.toMatch(BROKEN)
+      expect(words).toMatch(/of 12 likely years|half of 12 likely years/)
+    }
+  })
+  it('uses the house’s own trigger', () =>
+    expect(
+      whyThen(
+        season.windows.find((w) => w.job === 'feeding-start')!,
+        practice,
+        12,
+        temp,
+      ),
+    ).toContain('12.0 °C'))
+})
+
+describe('the fish gate in words', () => {
+  it('names each reason and what ends the wait', () => {
+    const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, nitrite: 1, dissolvedOxygen: 3, freeChlorine: 0.4 })]
+    const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show)) : []))
+    expect(texts).toHaveLength(7)
+    for (const text of texts) expect(text).not.toMatch(BROKEN)
+    expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), nitrite, dissolved oxygen, free chlorine')
+  })
+})

@@ -1,0 +1,157 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import type { FilterDesign } from '@/core/filter/design-input'
+import { checkDesign, type CheckId } from '@/core/filter/checks'
+import { workOutDesign } from '@/core/filter/design'
+import { firstDesign } from '@/core/filter/first-design'
+import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/flow/pump-catalogue'
+import type { DesignInput } from '@/domain/design/design'
+import type { DesignId, PondId } from '@/domain/shared/ids'
+import type { PondInContext } from '@/domain/ponds/pond'
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import type { BenchDraft } from '@/domain/design/bench-draft'
+import { hydraulicTables } from '@/domain/house-rules/house-tables'
+import { filterPracticeOf, practiceAt } from '@/domain/house-rules/house-rules'
+import { badField, notFound, ProblemError, refused } from '@/domain/shared/problems'
+import { may } from '@/domain/people/roles'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { findDesign, insertDesign, listDesigns, moveDesign, reopenOthers } from '@/server/design/design-repository'
+import { dropBenchDraft, findBenchDraft, storeBenchDraft } from '@/server/design/bench-draft-repository'
+import { findHouseTables } from '@/server/house-rules/house-tables-repository'
+import { findFirm } from '@/server/firm/firm-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findPond } from '@/server/ponds/pond-repository'
+import { findPriceBook } from '@/server/prices/price-repository'
+import { listProposals } from '@/server/proposals/proposal-repository'
+import { listFirmPumps } from '@/server/prices/pump-repository'
+import { listWhatIfs } from '@/server/forecasts/what-if-repository'
+import type { WeatherStation } from '@/server/platform/gateways/weather'
+import { designPond } from './design-pond'
+import { seasonOf } from '@/server/season/season'
+import { weather } from '@/server/season/weather'
+
+/** The catalogue and the firm's own pumps; an own pump stands in for one of the catalogue with the same id. */
+export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
+  const own = await listFirmPumps(trx)
+  return [...PUMP_CATALOGUE.filter((pump) => !own.some((mine) => mine.id === pump.id)), ...own]
+}
+
+/** What a design of this pond is worked out with. */
+export async function designContext(trx: Knex.Transaction, actor: Pick<Actor, 'firmId'>, pond: PondInContext, stations: readonly WeatherStation[]) {
+  const house = (await findFirm(trx)).practice
+  const practice = practiceAt(house, pond.ownPractice)
+  return {
+    designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, house, stations)),
+    houseSchool: practice.school,
+    practice: filterPracticeOf(practice, hydraulicTables((await findHouseTables(trx)).tables)),
+    pumps: await pumpsOf(trx),
+  }
+}
+
+/** What the filter bench opens with: the pond, its saved versions, prices and proposals, and a bed to begin from. */
+export async function designBench(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const context = await designContext(trx, actor, pond, stations)
+    const seesPrices = may(actor.role, 'prices.read')
+    return {
+      pond,
+      ...context,
+      designs: await listDesigns(trx, pondId),
+      left: await findBenchDraft(trx, pondId, actor.userId),
+      priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
+      whatIfs: (await listWhatIfs(trx, pondId)).map(({ id, whatIf }) => ({ id, name: whatIf.name })),
+      proposals: seesPrices
+        ? (await listProposals(trx, pondId)).map(({ content, ...rest }) => ({
+            ...rest,
+            title: content.title,
+            acceptedOption: rest.answerOption === null ? null : content.options[rest.answerOption]?.label || null,
+          }))
+        : [],
+      start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
+    }
+  })
+}
+
+/** Keeps a design as the pond's next version. Worked out again here: what a browser says of its own results is not believed. */
+export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInput): Promise<{ id: DesignId; number: number }> {
+  assertMay(actor, 'designs.write')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const context = await designContext(trx, actor, pond, stations)
+    if (input.bed.school !== context.houseSchool && input.overrideReason === '')
+      throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
+    if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
+    const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.practice.tables.fittings.some((f) => f.key === key))
+    if (unknown) throw badField(`bed.delivery.fittings.${unknown}`, `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`)
+    const result = workOutDesign({ ...context, pond: context.designPond, design: input.bed })
+    const id = randomUUID() as DesignId
+    const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, { areaM2: result.areaM2, flowM3PerH: result.flowM3PerH })
+    await dropBenchDraft(trx, pondId, actor.userId)
+    return { id, number }
+  })
+}
+
+type MoveOn = { readonly stopReason?: string } & (
+  { readonly state: 'approved' } | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
+)
+
+/**
+ * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says which one counts,
+ * and one does at a time. One that a check stops goes on only with a reason.
+ */
+export async function moveDesignOn(actor: Actor, id: DesignId, version: number, to: MoveOn): Promise<void> {
+  assertMay(actor, 'designs.write')
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    const design = await findDesign(trx, id)
+    if (!design) throw notFound('That design')
+    const from = to.state === 'approved' ? 'open' : 'approved'
+    if (design.version === version && design.state !== from)
+      throw refused(to.state === 'approved' ? 'Only an open version can be approved.' : 'Approve the version first; then it can be marked as built.')
+    const pond = (await findPond(trx, design.pondId))!
+    const stops = openStops(await designContext(trx, actor, pond, stations), to.state === 'built' ? (to.builtBed ?? design.bed) : design.bed)
+    // a reason that was given for the drawing holds for what is built by it
+    const reason = (to.stopReason ?? '') || (stops.every((stop) => design.stops.includes(stop)) ? design.stopReason : '')
+    if (stops.length > 0 && reason.length < STOP_REASON_LENGTH) throw needsReason(stops)
+    if (to.state === 'approved') await reopenOthers(trx, design.pondId, id)
+    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined, { reason, stops })
+  })
+}
+
+/** Fewer letters are no reason. */
+export const STOP_REASON_LENGTH = 5
+
+/** Checks that say stop of a design. */
+export function openStops(context: Awaited<ReturnType<typeof designContext>>, bed: FilterDesign): CheckId[] {
+  const problem = { ...context, pond: context.designPond, design: bed }
+  return checkDesign({ ...problem, result: workOutDesign(problem) }).flatMap((c) => (c.verdict === 'stop' ? [c.id] : []))
+}
+
+/** A stop is passed with a reason, and never silently. */
+export function needsReason(stops: readonly CheckId[]): ProblemError {
+  const message = `${stops.length === 1 ? 'One check says' : `${stops.length} checks say`} stop. Mend the design, or say why it is right all the same.`
+  return new ProblemError({ kind: 'bad-input', message, fields: [{ path: 'stopReason', message }] })
+}
+
+/** Keeps what someone has on a pond's bench, so that it is there on the next machine too. */
+export async function keepBenchDraft(actor: Actor, pondId: PondId, draft: BenchDraft): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    await storeBenchDraft(trx, actor.firmId, pondId, actor.userId, draft)
+  })
+}
+
+export async function discardBenchDraft(actor: Actor, pondId: PondId): Promise<void> {
+  assertMay(actor, 'designs.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    await dropBenchDraft(trx, pondId, actor.userId)
+  })
+}

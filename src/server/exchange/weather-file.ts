@@ -1,0 +1,19 @@
+import { badField } from '@/domain/shared/problems'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { listStations, storeOwnDays } from '@/server/season/weather-repository'
+import { sendJob } from '@/server/platform/queue/queue'
+import { heavy } from '@/server/platform/threads/heavy'
+import { todayIn } from '@/server/platform/today'
+
+/** Takes a firm's own weather for a station; it goes before the desk's, and every pond's windows follow. */
+export async function importWeather(actor: Actor, stationId: string, text: string) {
+  assertMay(actor, 'visits.plan')
+  const { days, problems } = await heavy('weather-csv', { text, today: todayIn(actor.timeZone) })
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await listStations(trx)).some((s) => s.id === stationId)) throw badField('station', 'There is no such weather station.')
+    if (days.length > 0) await storeOwnDays(trx, actor.firmId, stationId, days)
+  })
+  if (days.length > 0) await sendJob('windows-of-ponds', { firmId: actor.firmId })
+  return { days: days.length, problems }
+}

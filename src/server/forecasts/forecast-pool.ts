@@ -1,0 +1,12 @@
+import type { ForecastMade, ForecastTask } from '@/core/assimilation/forecast-pond'
+import { ownThread } from '@/server/platform/threads/own-thread'
+import { ThreadPool } from '@/server/platform/threads/thread-pool'
+
+/** One pond takes a second or two; one that takes this long will never come to an end. */
+const DEADLINE_MS = 120_000
+
+export type ForecastPool = ThreadPool<ForecastTask, ForecastMade>
+
+/** A few threads that forecast ponds. */
+export const forecastPool = (size: number, deadlineMs = DEADLINE_MS): ForecastPool =>
+  new ThreadPool({ size, deadlineMs, start: () => ownThread('forecast-thread') })

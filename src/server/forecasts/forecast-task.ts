@@ -1,0 +1,98 @@
+import { createHash } from 'node:crypto'
+import type { Knex } from 'knex'
+import type { ForecastTask } from '@/core/assimilation/forecast-pond'
+import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
+import type { PondFilter } from '@/core/assimilation/particle-filter'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
+import { weatherAtHeight } from '@/core/season/weather-ahead'
+import { eventsOfPlants, eventsOfVisits } from '@/domain/forecasts/eco-events'
+import type { FirmId } from '@/domain/shared/ids'
+import { patchesNow } from '@/domain/plants/plants'
+import type { PondInContext } from '@/domain/ponds/pond'
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import type { LabPond } from '@/domain/forecasts/what-if'
+import { findSite } from '@/server/customers/customer-repository'
+import { findFilter } from '@/server/forecasts/forecast-repository'
+import { listPatches, listPlantEvents } from '@/server/plants/plant-repository'
+import { listDailyReadings } from '@/server/water/reading-repository'
+import { listDoneVisitDays } from '@/server/visits/visit-repository'
+import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
+import { labPond } from './lab-pond'
+
+/** A filter that begins anew looks back so far. */
+const LEARN_DAYS = 100
+/** A filter that was left alone for longer begins anew. */
+const STALE_DAYS = 45
+export const FORECAST_PARTICLES = 50
+const SHORT_DIGITS = 7
+
+export interface PondTask {
+  readonly task: ForecastTask
+  readonly pondHash: string
+}
+
+interface Setting {
+  readonly firmId: FirmId
+  readonly timeZone: string
+  readonly stations: readonly KeptStation[]
+  readonly today: string
+}
+
+/** What a pond's forecast is worked out from. @returns null while no weather is known */
+export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, setting: Setting): Promise<PondTask | null> {
+  const { firmId, timeZone, stations, today } = setting
+  const lab = await labPond(trx, { firmId, timeZone }, pond, stations, today)
+  if (!lab) return null
+  const { maxDepthM } = savedPondFacts(pond).basin
+  const pondHash = hashOf(lab, maxDepthM)
+  const kept = await findFilter(trx, pond.id)
+  const goesOn = kept !== null && kept.pondHash === pondHash && kept.filter.day <= today && daysBetween(kept.filter.day, today) <= STALE_DAYS
+  const from = goesOn ? kept.filter.day : addDays(today, -LEARN_DAYS)
+  const site = await findSite(trx, pond.siteId)
+  const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
+  const observed = weatherAtHeight(await listWeatherDays(trx, station.id, addDays(from, -1)), station.normals.altitudeM, pond.altitudeM)
+  const readings = await listDailyReadings(trx, pond.id, addDays(from, -1), timeZone)
+  return {
+    pondHash,
+    task: {
+      pond: lab.eco,
+      deepestM: maxDepthM,
+      station: lab.station,
+      known: { ...lab.known, observed },
+      from,
+      filter: goesOn ? readFilter(kept.filter) : null,
+      readings: readings
+        .filter((r) => (OBSERVED_KINDS as readonly string[]).includes(r.kind))
+        .map((r) => ({ ...r, kind: r.kind as ObservedKind }))
+        .filter((r) => r.day >= from && r.day <= today),
+      events: [
+        ...eventsOfVisits(
+          (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day <= today),
+          from,
+        ),
+        ...eventsOfPlants(patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone), from, addDays(today, 1)),
+      ],
+      particles: FORECAST_PARTICLES,
+    },
+  }
+}
+
+/** What particles hang on: another survey, filter or stock begins anew. */
+const hashOf = ({ eco }: LabPond, deepestM: number): string => {
+  const { volumeM3, areaM2, filter, fish, plants } = eco
+  return createHash('sha256')
+    .update(JSON.stringify([volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v))))
+    .digest('hex')
+}
+
+/** Typed arrays do not live in JSON. */
+const readFilter = (filter: PondFilter): PondFilter => ({
+  ...filter,
+  particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Float64Array.from(Object.values(p.state.y)) } })),
+})
+
+/** A filter as it is kept: figures shortened to what matters. */
+export const keptFilter = (filter: PondFilter): unknown => ({
+  ...filter,
+  particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) } })),
+})

@@ -1,0 +1,111 @@
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import { randomUUID } from 'node:crypto'
+import { OBSERVED_KINDS } from '@/core/assimilation/observed'
+import { skillOf, type ForecastRun } from '@/domain/forecasts/forecast'
+import type { FirmId, ForecastRunId, PondId } from '@/domain/shared/ids'
+import { notFound } from '@/domain/shared/problems'
+import { may } from '@/domain/people/roles'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import {
+  askedNow,
+  cancelForecastRun,
+  findForecast,
+  findForecastRun,
+  insertForecastRun,
+  latestForecastRun,
+  listScores,
+  listWorries,
+} from '@/server/forecasts/forecast-repository'
+import { countPonds, findPond } from '@/server/ponds/pond-repository'
+import { sendJobIn } from '@/server/platform/queue/queue'
+import { todayIn } from '@/server/platform/today'
+
+/** A forecast older than this no longer says how the coming weeks will be. */
+const COUNTS_DAYS = 3
+const MOST_LINES = 60
+
+export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * 86_400_000)
+
+/** The water lab's first page: ponds by worry, and how forecasts have done. */
+export async function waterLab(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const scores = await listScores(trx)
+    const all = OBSERVED_KINDS.map((kind) => {
+      const sum = (of: 'readings' | 'model' | 'sameAsLast') => scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
+      const total = { readings: sum('readings'), model: sum('model'), sameAsLast: sum('sameAsLast') }
+      return { kind, ...total, ...skillOf({ [kind]: total } as never, [kind]) }
+    })
+    return {
+      today: todayIn(actor.timeZone),
+      run: await latestForecastRun(trx),
+      lines: await listWorries(trx, forecastsSince(), MOST_LINES),
+      scores: all.filter((s) => s.readings > 0),
+      ponds: scores.length,
+      mayPlan: may(actor.role, 'visits.plan'),
+      mayRun: may(actor.role, 'ponds.write'),
+    }
+  })
+}
+export type WaterLabData = Awaited<ReturnType<typeof waterLab>>
+
+/** One pond's outlook. */
+export async function pondOutlook(actor: Actor, pondId: PondId) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    return {
+      pond: { id: pond.id, name: pond.name, siteName: pond.siteName, deepestM: savedPondFacts(pond).basin.maxDepthM },
+      forecast: await findForecast(trx, pondId),
+      mayPlan: may(actor.role, 'visits.plan'),
+    }
+  })
+}
+export type PondOutlookData = Awaited<ReturnType<typeof pondOutlook>>
+
+/** Puts a forecast of all ponds into the queue. One that is under way is not begun twice. */
+export async function askForecast(actor: Actor): Promise<{ id: ForecastRunId }> {
+  assertMay(actor, 'ponds.write')
+  return queueForecast(actor.firmId, actor)
+}
+
+async function queueForecast(firmId: FirmId, by: Actor | null): Promise<{ id: ForecastRunId }> {
+  return inFirm(firmId, async (trx) => {
+    const latest = await latestForecastRun(trx)
+    const under = latest && (latest.state === 'queued' || latest.state === 'running') ? latest : null
+    const runId = under?.id ?? (randomUUID() as ForecastRunId)
+    if (!under) await insertForecastRun(trx, firmId, runId, by?.userId ?? null)
+    // one of the night that still waits goes ahead of the others once somebody asks for it; a run is claimed once, whichever job comes first
+    if (under?.state === 'queued' && by) await askedNow(trx, runId, by.userId)
+    if (!under || (under.state === 'queued' && by)) await sendJobIn(trx, by ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })
+    return { id: runId }
+  })
+}
+
+/** Once a day by the clock, when nobody has asked. @returns whether one was begun */
+export async function nightlyForecast(firmId: FirmId, timeZone: string, now: Date = new Date()): Promise<boolean> {
+  const { latest, ponds } = await inFirm(firmId, async (trx) => ({ latest: await latestForecastRun(trx), ponds: await countPonds(trx) }))
+  if (ponds === 0) return false
+  if (latest && todayIn(timeZone, new Date(latest.askedAt)) === todayIn(timeZone, now)) return false
+  await queueForecast(firmId, null)
+  return true
+}
+
+export async function forecastRun(actor: Actor, id: ForecastRunId): Promise<ForecastRun> {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const run = await findForecastRun(trx, id)
+    if (!run) throw notFound('That forecast')
+    return run
+  })
+}
+
+export async function stopForecast(actor: Actor, id: ForecastRunId): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findForecastRun(trx, id))) throw notFound('That forecast')
+    await cancelForecastRun(trx, id)
+  })
+}

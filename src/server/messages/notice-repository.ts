@@ -1,0 +1,155 @@
+import type { Knex } from 'knex'
+import type { CustomerId, FirmId, PondId, VisitId } from '@/domain/shared/ids'
+import { DEFAULT_TEMPLATES, NoticeTemplates, type NoticeKind, type NoticeState } from '@/domain/messages/notice'
+import { ProblemError } from '@/domain/shared/problems'
+
+export interface NoticeVisit {
+  readonly visitId: VisitId
+  readonly pondId: PondId
+  readonly state: string
+  readonly day: string
+  readonly startTime: string
+  readonly jobName: string
+  readonly crewName: string
+  readonly siteName: string
+  readonly customerId: CustomerId
+  readonly customerName: string
+  readonly email: string
+  readonly told: { readonly kind: NoticeKind; readonly day: string; readonly startTime: string; readonly state: NoticeState } | null
+}
+
+/** Visits from a day on, called off ones among them, each with the last thing its customer was told. */
+export async function listVisitsWithNotices(trx: Knex.Transaction, from: string, visitIds?: readonly VisitId[]): Promise<NoticeVisit[]> {
+  const query = trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .join('crews as w', 'w.id', 'v.crew_id')
+    .joinRaw(
+      `left join lateral (select n.kind, n.day, n.start_time, n.state from notices n
+         where n.visit_id = v.id and n.kind in ('visit-planned', 'visit-moved', 'visit-cancelled', 'visit-report') and n.state <> 'failed'
+         order by n.created_at desc limit 1) told on true`,
+    )
+    .where('v.day', '>=', from)
+    .select('v.id', 'v.pond_id', 'v.state', 'v.day', 'v.start_time', 'v.job_name', 'w.name as crew_name', 's.name as site_name')
+    .select('c.id as customer_id', 'c.name as customer_name', 'c.email')
+    .select('told.kind as told_kind', 'told.day as told_day', 'told.start_time as told_start', 'told.state as told_state')
+    .orderBy(['v.day', 'v.start_time'])
+  if (visitIds) query.whereIn('v.id', visitIds)
+  return (await query).map((r) => ({
+    visitId: r.id,
+    pondId: r.pond_id,
+    state: r.state,
+    day: r.day,
+    startTime: r.start_time,
+    jobName: r.job_name,
+    crewName: r.crew_name,
+    siteName: r.site_name,
+    customerId: r.customer_id,
+    customerName: r.customer_name,
+    email: r.email,
+    told: r.told_kind ? { kind: r.told_kind, day: r.told_day, startTime: r.told_start, state: r.told_state } : null,
+  }))
+}
+
+export interface Notice {
+  readonly id: string
+  readonly visitId: VisitId
+  readonly kind: NoticeKind
+  readonly day: string
+  readonly startTime: string
+  readonly recipient: string
+  readonly subject: string
+  readonly body: string
+  readonly state: NoticeState
+  readonly problem: string
+  readonly madeAt: string
+  readonly sentAt: string | null
+}
+
+export async function insertNotice(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  notice: Omit<Notice, 'state' | 'problem' | 'madeAt' | 'sentAt'>,
+  state: 'queued' | 'told' = 'queued',
+): Promise<void> {
+  await trx('notices').insert({
+    id: notice.id,
+    firm_id: firmId,
+    visit_id: notice.visitId,
+    kind: notice.kind,
+    day: notice.day,
+    start_time: notice.startTime,
+    recipient: notice.recipient,
+    subject: notice.subject,
+    body: notice.body,
+    state,
+    ...(state === 'told' ? { sent_at: trx.fn.now() } : {}),
+  })
+}
+
+const toNotice = (r: Record<string, never>): Notice => ({
+  id: r.id,
+  visitId: r.visit_id,
+  kind: r.kind,
+  day: r.day,
+  startTime: r.start_time,
+  recipient: r.recipient,
+  subject: r.subject,
+  body: r.body,
+  state: r.state,
+  problem: r.problem,
+  madeAt: (r.created_at as Date).toISOString(),
+  sentAt: (r.sent_at as Date | null)?.toISOString() ?? null,
+})
+
+export async function listNotices(trx: Knex.Transaction, limit: number): Promise<(Notice & { readonly customerName: string })[]> {
+  const rows = await trx('notices as n')
+    .join('visits as v', 'v.id', 'n.visit_id')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .orderBy('n.created_at', 'desc')
+    .limit(limit)
+    .select('n.*', 'c.name as customer_name')
+  return rows.map((r) => ({ ...toNotice(r), customerName: r.customer_name }))
+}
+
+/** Takes a waiting notice on for sending, by its state: no two senders have it. @returns undefined when it is on its way, sent, or not to be sent any more */
+export async function claimNotice(trx: Knex.Transaction, id: string): Promise<Notice | undefined> {
+  const rows = await trx('notices').where({ id, state: 'queued' }).update({ state: 'sending', claimed_at: trx.fn.now() }).returning('*')
+  return rows[0] && toNotice(rows[0])
+}
+
+export async function endNotice(trx: Knex.Transaction, id: string, state: 'sent' | 'failed' | 'queued', problem = ''): Promise<void> {
+  await trx('notices')
+    .where({ id })
+    .update({ state, problem, ...(state === 'sent' ? { sent_at: trx.fn.now() } : {}), ...(state === 'queued' ? { waits_since: trx.fn.now() } : {}) })
+}
+
+/** Puts a notice back to wait, whatever it had got stuck in. @returns false where it is sent, or told in another way */
+export async function requeueNotice(trx: Knex.Transaction, id: string): Promise<boolean> {
+  return (await trx('notices').where({ id }).whereNotIn('state', ['sent', 'told']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+}
+
+export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {
+  const row = await trx('notice_templates').first()
+  return row
+    ? { templates: NoticeTemplates.parse({ ...DEFAULT_TEMPLATES, ...row.templates }), version: row.version }
+    : { templates: DEFAULT_TEMPLATES, version: 0 }
+}
+
+/** @throws {ProblemError} 'conflict' when someone else saved first */
+export async function storeTemplates(trx: Knex.Transaction, firmId: FirmId, version: number, templates: NoticeTemplates): Promise<void> {
+  const row = { firm_id: firmId, templates: JSON.stringify(templates) }
+  if (version === 0 && (await trx('notice_templates').insert(row).onConflict('firm_id').ignore().returning('firm_id')).length > 0) return
+  const changed = await trx('notice_templates')
+    .where({ version })
+    .update({ templates: row.templates, version: version + 1 })
+  if (changed === 0)
+    throw new ProblemError({
+      kind: 'conflict',
+      message: 'Someone else saved these letters while you were working on them. Open the page again to go on from what is saved.',
+      current: await findTemplates(trx),
+    })
+}

@@ -1,0 +1,101 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { instantOn } from '@/domain/shared/dates'
+import type { PondId } from '@/domain/shared/ids'
+import type { z } from 'zod'
+import type { LogPlantInput, NewPatchInput, PatchInput, PlantLine } from '@/domain/plants/plants'
+import { badField, notFound, refused } from '@/domain/shared/problems'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { listDesigns } from '@/server/design/design-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { deletePatch, findPatch, insertPatch, insertPlantEvents, listPatches, listPlantEvents, updatePatch } from '@/server/plants/plant-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import { insertMoves } from '@/server/stores/stock-repository'
+import { todayIn } from '@/server/platform/today'
+import { cuttingsMoves } from './cuttings'
+import { bedOf } from './gaps'
+
+const PLANTED: PlantLine = { action: 'planted', condition: null, count: null, kept: 0, note: '' }
+
+export async function addPatch(actor: Actor, pondId: PondId, { patch, count }: z.infer<typeof NewPatchInput>): Promise<{ id: string }> {
+  assertMay(actor, 'ponds.write')
+  return inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    return { id: await plant(trx, actor, pondId, patch, count) }
+  })
+}
+
+async function plant(trx: Knex.Transaction, actor: Actor, pondId: PondId, patch: PatchInput, count: number): Promise<string> {
+  const today = todayIn(actor.timeZone)
+  if (patch.plantedOn && patch.plantedOn > today) throw badField('plantedOn', 'This day is still to come.')
+  const id = randomUUID()
+  await insertPatch(trx, actor.firmId, id, pondId, patch)
+  await insertPlantEvents(trx, actor.firmId, [
+    {
+      ...PLANTED,
+      id: randomUUID(),
+      patchId: id,
+      count,
+      at: instantOn(patch.plantedOn ?? today, actor.timeZone, new Date()),
+      byId: actor.userId,
+      visitId: null,
+    },
+  ])
+  return id
+}
+
+/** Writes the planting of the newest filter version down as groups that grow in the bed. */
+export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: string | null): Promise<{ patches: number }> {
+  assertMay(actor, 'ponds.write')
+  return inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    const planting = bedOf(await listDesigns(trx, pondId))?.planting ?? []
+    if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
+    // two people at once: the second finds the first one's groups
+    await trx('ponds').where({ id: pondId }).forUpdate().first('id')
+    if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed')) throw refused('Groups of this bed are written down already.')
+    for (const { species, count, xM, yM } of planting) await plant(trx, actor, pondId, { place: 'bed', species, xM, yM, plantedOn }, count)
+    return { patches: planting.length }
+  })
+}
+
+export async function changePatch(actor: Actor, id: string, version: number, patch: PatchInput): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPatch(trx, id))) throw notFound('That group of plants')
+    await updatePatch(trx, id, version, patch)
+  })
+}
+
+/** Takes back a group that was written down by mistake; what a crew has logged of it stays. */
+export async function removePatch(actor: Actor, id: string): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  await inFirm(actor.firmId, async (trx) => {
+    const patch = await findPatch(trx, id)
+    if (!patch) throw notFound('That group of plants')
+    const events = (await listPlantEvents(trx, [patch.pondId])).filter((e) => e.patchId === id)
+    if (events.some((e) => e.visitId !== null)) throw refused('A crew has logged work on this group. Count it as 0 when it is gone.')
+    await deletePatch(trx, id)
+  })
+}
+
+/** Something seen or done at a group, outside a visit. */
+export async function logPlant(actor: Actor, id: string, { line, on }: z.infer<typeof LogPlantInput>): Promise<void> {
+  assertMay(actor, 'visits.log')
+  if (on > todayIn(actor.timeZone)) throw badField('on', 'This day is still to come.')
+  await inFirm(actor.firmId, async (trx) => {
+    const patch = await findPatch(trx, id)
+    if (!patch) throw notFound('That group of plants')
+    await insertPlantEvents(trx, actor.firmId, [
+      { ...line, id: randomUUID(), patchId: id, at: instantOn(on, actor.timeZone, new Date()), byId: actor.userId, visitId: null },
+    ])
+    const pond = (await findPond(trx, patch.pondId))!
+    const taken = line.kept - (line.action === 'planted' ? (line.count ?? 0) : 0)
+    await insertMoves(
+      trx,
+      actor.firmId,
+      actor.userId,
+      await cuttingsMoves(trx, actor.firmId, [{ species: patch.species, amount: taken }], `${pond.siteName}, ${pond.name}`, null),
+    )
+  })
+}

@@ -1,0 +1,44 @@
+import { ZodError } from 'zod'
+import { DomainError } from '@/core/errors'
+import { problemBody, zodFields } from '@/domain/shared/problem-body'
+import { ProblemError, type ProblemBody } from '@/domain/shared/problems'
+import { isDatabaseLost } from '@/server/platform/db/connection'
+import { logger } from '@/server/platform/logger'
+
+/** An error answer as problem+json (RFC 9457). */
+export function problemJson(body: ProblemBody, headers: Record<string, string> = {}): Response {
+  return new Response(JSON.stringify(body), {
+    status: body.status,
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...headers },
+  })
+}
+
+/** One place that turns whatever went wrong into an answer; nothing of the program's inside is shown. */
+export function answerError(error: unknown): Response {
+  if (error instanceof ProblemError) {
+    const { problem } = error
+    const headers: Record<string, string> = problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
+    return problemJson(problemBody(problem), headers)
+  }
+  if (error instanceof ZodError) {
+    const fields = zodFields(error)
+    return problemJson({ title: fields[0]?.message ?? 'Something in the input is not right.', status: 422, kind: 'bad-input', fields })
+  }
+  if (error instanceof DomainError)
+    return problemJson({ title: error.message, status: 422, kind: 'bad-input', fields: [{ path: error.parameter, message: error.message }] })
+  if (isDatabaseLost(error))
+    return problemJson(
+      {
+        title: 'The database cannot be reached just now. Nothing was saved; your entries are still here. Try again in a moment.',
+        status: 503,
+        kind: 'unavailable',
+      },
+      { 'retry-after': '5' },
+    )
+  logger.error({ err: error }, 'unexpected error')
+  return problemJson({
+    title: 'Something went wrong here. It has been noted. Try again, and tell the owner if it happens twice.',
+    status: 500,
+    kind: 'unexpected',
+  })
+}

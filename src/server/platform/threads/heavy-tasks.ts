@@ -1,0 +1,45 @@
+import { calculate } from '@/calc/registry'
+import { DomainError } from '@/core/errors'
+import { readWeatherCsv } from '@/domain/season/weather-csv'
+import { readBusyTimes } from '@/domain/rounds/busy-times'
+
+/** Seconds that a calculation on a clock gets over HTTP: it ends well before its deadline. */
+const CLOCK_S = 2
+
+/** A calculation that runs for so many seconds unless it is told otherwise. */
+const ON_A_CLOCK = ['route.vrptw']
+
+async function calculateInTime(name: string, input: unknown): ReturnType<typeof calculate> {
+  const given = input !== null && typeof input === 'object' && !Array.isArray(input) ? input : null
+  if (given && 'seconds' in given) {
+    const message = `seconds: over HTTP a calculation runs for ${CLOCK_S} seconds at most. Leave this out, or use the command line.`
+    return { ok: false, error: { code: 'bad-input', message, path: 'seconds' } }
+  }
+  return calculate(name, given && ON_A_CLOCK.includes(name) ? { ...given, seconds: CLOCK_S } : input)
+}
+
+/** What is computed or read from outside for a request, by kind: never on the thread that answers everybody. */
+export const HEAVY_TASKS = {
+  calculate: ({ name, input }: { readonly name: string; readonly input: unknown }) => calculateInTime(name, input),
+  'busy-times': ({ text, from, to, timeZone }: { readonly text: string; readonly from: string; readonly to: string; readonly timeZone: string }) =>
+    readBusyTimes(text, from, to, timeZone),
+  'weather-csv': ({ text, today }: { readonly text: string; readonly today: string }) => readWeatherCsv(text, today),
+} as const
+
+export type HeavyKind = keyof typeof HEAVY_TASKS
+export type HeavyInput<Kind extends HeavyKind> = Parameters<(typeof HEAVY_TASKS)[Kind]>[0]
+export type HeavyResult<Kind extends HeavyKind> = Awaited<ReturnType<(typeof HEAVY_TASKS)[Kind]>>
+export interface HeavyTask {
+  readonly kind: HeavyKind
+  readonly input: unknown
+}
+
+/** Bad input is an answer like any other; only faults of the program are thrown. */
+export async function doHeavy({ kind, input }: HeavyTask): Promise<{ value: unknown } | { domain: { message: string; parameter: string } }> {
+  try {
+    return { value: await HEAVY_TASKS[kind](input as never) }
+  } catch (error) {
+    if (error instanceof DomainError) return { domain: { message: error.message, parameter: error.parameter } }
+    throw error
+  }
+}

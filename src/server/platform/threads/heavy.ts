@@ -1,0 +1,50 @@
+import { availableParallelism } from 'node:os'
+import { ProblemError } from '@/domain/shared/problems'
+import type { HeavyInput, HeavyKind, HeavyResult, HeavyTask } from './heavy-tasks'
+import { ownThread } from './own-thread'
+import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
+
+/** A request waits no longer than this for what it asked to be computed. */
+const DEADLINE_MS = 3000
+const MOST_WAITING = 24
+const LIMITS = { maxOldGenerationSizeMb: 384 }
+
+type Made = { value: unknown } | { domain: { message: string; parameter: string } }
+type Pool = ThreadPool<HeavyTask, Made>
+
+/** One pool for the whole server, however many times its bundler has put this module into it. */
+const held = globalThis as typeof globalThis & { slowReedHeavy?: Pool }
+
+const pool = (): Pool =>
+  (held.slowReedHeavy ??= new ThreadPool({
+    size: Math.max(1, Math.min(3, availableParallelism() - 1)),
+    deadlineMs: DEADLINE_MS,
+    mostWaiting: MOST_WAITING,
+    background: true,
+    start: () => ownThread('heavy-thread', { resourceLimits: LIMITS }),
+  }))
+
+/**
+ * Has something computed or read in a thread of its own, within a deadline and limits of memory.
+ * @throws {ProblemError} bad input, too much to do in time, or too much waiting already
+ */
+export async function heavy<Kind extends HeavyKind>(kind: Kind, input: HeavyInput<Kind>): Promise<HeavyResult<Kind>> {
+  try {
+    const made = await pool().run({ kind, input })
+    if ('value' in made) return made.value as HeavyResult<Kind>
+    const { message, parameter } = made.domain
+    throw new ProblemError({ kind: 'bad-input', message, fields: [{ path: parameter, message }] })
+  } catch (error) {
+    if (error instanceof PoolFull)
+      throw new ProblemError({ kind: 'busy', message: 'Much is being worked out at the moment. Try again in a few seconds.', retryAfterS: DEADLINE_MS / 1000 })
+    if (!(error instanceof TookTooLong)) throw error
+    const message = `This is too much to work out within ${DEADLINE_MS / 1000} seconds. Ask for less at once.`
+    throw new ProblemError({ kind: 'bad-input', message, fields: [] })
+  }
+}
+
+/** Ends the threads, as tests do. */
+export async function endHeavy(): Promise<void> {
+  await held.slowReedHeavy?.end()
+  held.slowReedHeavy = undefined
+}

@@ -1,0 +1,22 @@
+import { ProblemError } from '@/domain/shared/problems'
+
+/** Lets so many pieces of work go on at once and so many more wait; others are asked to come again. */
+export function turns(atOnce: number, mostWaiting: number): <Made>(work: () => Promise<Made>) => Promise<Made> {
+  let busy = 0
+  const waiting: (() => void)[] = []
+  return async (work) => {
+    if (busy >= atOnce) {
+      if (waiting.length >= mostWaiting)
+        throw new ProblemError({ kind: 'busy', message: 'Many pictures are being taken in at the moment. Try again in a few seconds.', retryAfterS: 5 })
+      await new Promise<void>((resolve) => waiting.push(resolve))
+    } else busy++
+    try {
+      return await work()
+    } finally {
+      const next = waiting.shift()
+      // the place goes on to who waits longest
+      if (next) next()
+      else busy--
+    }
+  }
+}

@@ -1,0 +1,114 @@
+import type { Knex } from 'knex'
+import type { CustomerId, FirmId, PondId, SiteId } from '@/domain/shared/ids'
+import { PondInput, type PondInContext } from '@/domain/ponds/pond'
+import { OwnPractice } from '@/domain/house-rules/house-rules'
+import { updateVersioned } from '@/server/platform/db/versioned-update'
+
+export interface PondMeasures {
+  readonly volumeM3: number
+  readonly areaM2: number
+}
+
+const columns = (input: PondInput, measures: PondMeasures) => {
+  const { name, ...survey } = input
+  return { name, survey: JSON.stringify(survey), volume_m3: measures.volumeM3, area_m2: measures.areaM2 }
+}
+
+export async function insertPond(trx: Knex.Transaction, firmId: FirmId, id: PondId, siteId: SiteId, input: PondInput, measures: PondMeasures): Promise<void> {
+  await trx('ponds').insert({ id, firm_id: firmId, site_id: siteId, ...columns(input, measures) })
+}
+
+export async function updatePond(trx: Knex.Transaction, id: PondId, version: number, input: PondInput, measures: PondMeasures): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, columns(input, measures), async () => findPond(trx, id))
+}
+
+/** What a meter said of the pond's fill, and the volume that follows. */
+export async function setMeteredFill(trx: Knex.Transaction, id: PondId, meteredFillM3: number, volumeM3: number): Promise<void> {
+  await trx('ponds')
+    .where({ id })
+    .update({
+      survey: trx.raw(`jsonb_set(survey, '{meteredFillM3}', to_jsonb(?::float8))`, [meteredFillM3]),
+      volume_m3: volumeM3,
+      version: trx.raw('version + 1'),
+    })
+}
+
+export async function updateOwnPractice(trx: Knex.Transaction, id: PondId, version: number, own: OwnPractice): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, { own_practice: JSON.stringify(own) }, async () => findPond(trx, id))
+}
+
+const withContext = (trx: Knex.Transaction) =>
+  trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .select('p.*', 's.name as site_name', 's.town', 'c.name as customer_name')
+
+const toPond = (r: Record<string, never>): PondInContext => ({
+  ...PondInput.parse({ name: r.name, ...(r.survey as object) }),
+  id: r.id,
+  siteId: r.site_id,
+  version: r.version,
+  ownPractice: OwnPractice.parse(r.own_practice),
+  siteName: r.site_name,
+  town: r.town,
+  customerName: r.customer_name,
+})
+
+export async function findPond(trx: Knex.Transaction, id: PondId): Promise<PondInContext | undefined> {
+  const row = await withContext(trx).where('p.id', id).first()
+  return row && toPond(row)
+}
+
+export async function findPonds(trx: Knex.Transaction, ids: readonly PondId[]): Promise<PondInContext[]> {
+  return (await withContext(trx).whereIn('p.id', ids)).map(toPond)
+}
+
+export interface PondSummary {
+  readonly id: PondId
+  readonly name: string
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+  readonly use: PondInput['use']
+  readonly volumeM3: number
+  readonly areaM2: number
+  readonly fishCount: number
+}
+
+/** One line per pond, without the survey: what lists and the season need. */
+export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
+  const rows = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .join('customers as c', 'c.id', 's.customer_id')
+    .select('p.id', 'p.name', 'p.volume_m3', 'p.area_m2', 's.name as site_name', 's.town', 'c.name as customer_name', trx.raw(`p.survey->>'use' as use`))
+    .select(trx.raw(`(select coalesce(sum((f->>'count')::int), 0) from jsonb_array_elements(p.survey->'fish') f) as fish_count`))
+    .orderBy(['s.name', 'p.name'])
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    siteName: r.site_name,
+    town: r.town,
+    customerName: r.customer_name,
+    use: r.use,
+    volumeM3: r.volume_m3,
+    areaM2: r.area_m2,
+    fishCount: Number(r.fish_count),
+  }))
+}
+
+/** Ponds of a customer's sites. */
+export async function listPondIdsOf(trx: Knex.Transaction, customerId: CustomerId): Promise<PondId[]> {
+  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').where('s.customer_id', customerId).orderBy(['s.name', 'p.name']).select('p.id')
+  return rows.map((r) => r.id)
+}
+
+export async function countPonds(trx: Knex.Transaction): Promise<number> {
+  const row = await trx('ponds').count('id as count').first()
+  return Number(row?.count ?? 0)
+}
+
+/** Names of a few ponds and of their sites. */
+export async function listPondNames(trx: Knex.Transaction, ids: readonly PondId[]): Promise<Map<PondId, { pondName: string; siteName: string }>> {
+  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').whereIn('p.id', ids).select('p.id', 'p.name', 's.name as site_name')
+  return new Map(rows.map((r) => [r.id, { pondName: r.name, siteName: r.site_name }]))
+}

@@ -1,0 +1,180 @@
+import { randomUUID } from 'node:crypto'
+import type { BasinProblem } from '@/core/survey/basin'
+import type { CustomerId, PondId, SiteId } from '@/domain/shared/ids'
+import type { NewPondInput } from '@/domain/customers/customer'
+import type { PondInContext, PondInput } from '@/domain/ponds/pond'
+import { pondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
+import { practiceAt, type OwnPractice } from '@/domain/house-rules/house-rules'
+import { badField, notFound } from '@/domain/shared/problems'
+import { basinProblemText } from '@/domain/survey/survey-problem'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { customerExists, findSite, insertCustomer, insertSite, listCustomers, listSites } from '@/server/customers/customer-repository'
+import { listDesigns } from '@/server/design/design-repository'
+import { findFirm } from '@/server/firm/firm-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { listGear } from '@/server/equipment/gear-repository'
+import { listFindings } from '@/server/visits/finding-repository'
+import { listOpenFollowUps } from '@/server/visits/follow-up-repository'
+import { equipmentDue, type EquipmentDue } from '@/domain/equipment/equipment'
+import { lampRest } from '@/domain/equipment/lamp-rest'
+import { listEquipment } from '@/server/equipment/equipment-repository'
+import { listPlanningPonds } from '@/server/schedule/planning-repository'
+import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/ponds/pond-repository'
+import { listReadings } from '@/server/water/reading-repository'
+import { figureThisYear, listVisits } from '@/server/visits/visit-repository'
+import { todayIn } from '@/server/platform/today'
+import { findCalibration, findLiveSeason } from '@/server/season/season-repository'
+import { plantsOf, type PondPlants } from '@/server/plants/plants-of'
+import { seasonOf } from '@/server/season/season'
+import { waterLoss } from '@/server/survey/water-loss'
+import { weather } from '@/server/season/weather'
+
+/** Least and most water that is believed; outside it a figure was mistyped. @throws {ProblemError} */
+const BELIEVABLE_M3 = [0.02, 50_000] as const
+
+function checkedFacts(input: PondInput, pathPrefix: string): PondFacts {
+  const facts = pondFacts(input)
+  if (!facts.ok) throw badField(pathPrefix + problemPath(facts.problem, input.zones), basinProblemText(facts.problem))
+  const volume = facts.value.basin.waterM3
+  if (volume < BELIEVABLE_M3[0] || volume > BELIEVABLE_M3[1])
+    throw badField(
+      `${pathPrefix}outline`,
+      `These figures make ${volume < 1 ? `${(volume * 1000).toFixed(1)} litres` : `${Math.round(volume)} m³`} of water. A pond here holds between 20 litres and 50,000 m³: check the units of length and depth.`,
+    )
+  return facts.value
+}
+
+const problemPath = (problem: BasinProblem, zones: PondInput['zones']): string => {
+  switch (problem.code) {
+    case 'outline-crosses':
+      return 'outline'
+    case 'zone-not-deeper':
+      return `zones.${problem.zone}.floorDepthM`
+    case 'zone-wider-than-above':
+      return `zones.${problem.zone}.${zones[problem.zone].insetM == null ? 'surfaceShare' : 'insetM'}`
+    case 'slope-closes':
+      return `zones.${problem.zone}.sideSlope`
+  }
+}
+
+const measures = (facts: PondFacts) => ({ volumeM3: facts.adopted.volumeM3, areaM2: facts.basin.areaM2 })
+
+/** Saves a new pond, with a new customer and site where they are new. */
+export async function addPond(actor: Actor, input: NewPondInput): Promise<PondId> {
+  assertMay(actor, 'ponds.write')
+  const facts = checkedFacts(input.pond, 'pond.')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const customerId = input.customer.kind === 'existing' ? input.customer.id : (randomUUID() as CustomerId)
+    if (input.customer.kind === 'new') await insertCustomer(trx, actor.firmId, customerId, input.customer.customer)
+    else if (!(await customerExists(trx, customerId))) throw notFound('That customer')
+    const siteId = input.site.kind === 'existing' ? input.site.id : (randomUUID() as SiteId)
+    if (input.site.kind === 'new') await insertSite(trx, actor.firmId, siteId, customerId, input.site.site)
+    else {
+      const site = await findSite(trx, siteId)
+      if (!site) throw notFound('That site')
+      if (site.customerId !== customerId) throw badField('site', 'That site belongs to another customer.')
+    }
+    const pondId = randomUUID() as PondId
+    await insertPond(trx, actor.firmId, pondId, siteId, input.pond, measures(facts))
+    const pond = await findPond(trx, pondId)
+    await seasonOf(trx, actor.firmId, pond!, (await findFirm(trx)).practice, stations)
+    return pondId
+  })
+}
+
+/** Saves a changed survey. @throws {ProblemError} 'conflict' with what stands now when someone else saved first */
+export async function changePond(actor: Actor, id: PondId, version: number, input: PondInput): Promise<void> {
+  assertMay(actor, 'ponds.write')
+  const facts = checkedFacts(input, '')
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, id))) throw notFound('That pond')
+    await updatePond(trx, id, version, input, measures(facts))
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+  })
+}
+
+export async function pondList(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, listPonds)
+}
+
+/** Customers and sites to choose from when a pond is added, and the weather stations a site can follow. */
+export async function placesForNewPond(actor: Actor) {
+  assertMay(actor, 'ponds.write')
+  const { stations } = await weather()
+  return inFirm(actor.firmId, async (trx) => ({
+    customers: await listCustomers(trx),
+    sites: await listSites(trx),
+    stations: stations.map(({ id, name }) => ({ id, name })),
+  }))
+}
+
+export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInContext> {
+  assertMay(actor, 'ponds.write')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    return pond
+  })
+}
+
+/** The house's answers and where this pond goes another way. */
+export async function pondPractice(actor: Actor, id: PondId) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    return { pond, house: (await findFirm(trx)).practice }
+  })
+}
+
+export async function setPondPractice(actor: Actor, id: PondId, version: number, own: OwnPractice): Promise<void> {
+  assertMay(actor, 'designs.write')
+  const { stations } = await weather()
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, id))) throw notFound('That pond')
+    await updateOwnPractice(trx, id, version, own)
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+  })
+}
+
+const plantsBrief = ([{ patches, tasks, year }]: readonly PondPlants[]) => ({
+  groups: patches.filter((p) => p.count > 0).length,
+  due: tasks.filter((t) => t.due <= year.today).length,
+})
+
+/** Everything that the pond page shows. */
+export async function pondPage(actor: Actor, id: PondId) {
+  assertMay(actor, 'ponds.read')
+  const weatherState = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, id)
+    if (!pond) throw notFound('That pond')
+    const firm = await findFirm(trx)
+    const season = await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations)
+    const live = await findLiveSeason(trx, id)
+    const practice = practiceAt(firm.practice, pond.ownPractice)
+    const rest = lampRest(practice, season?.windows ?? [])
+    return {
+      pond,
+      practice,
+      season,
+      /** This year with the weather known so far; null until a worker has seen to it. */
+      live: live && { year: live.year, season: live.season, at: live.at },
+      calibration: await findCalibration(trx, id),
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
+      waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),
+      readings: await listReadings(trx, id),
+      designs: await listDesigns(trx, id),
+      visits: await listVisits(trx, { pondId: id }),
+      followUps: await listOpenFollowUps(trx, { pondId: id }),
+      findings: await listFindings(trx, id),
+      gear: await listGear(trx, id),
+      plants: plantsBrief(await plantsOf(trx, { today: todayIn(actor.timeZone), timeZone: actor.timeZone }, await listPlanningPonds(trx, [id]))),
+      cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
+      equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
+    }
+  })
+}

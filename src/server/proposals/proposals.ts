@@ -1,0 +1,169 @@
+import { randomBytes, randomUUID } from 'node:crypto'
+import { addDays } from '@/core/numeric/calendar'
+import { workOutDesign } from '@/core/filter/design'
+import { estimate } from '@/core/pricing/estimate'
+import type { PondId, ProposalId } from '@/domain/shared/ids'
+import { OPTION_LABELS, type AnswerInput, type Proposal, type ProposalContent, type ProposalInput, type ProposalState } from '@/domain/proposals/proposal'
+import { badField, notFound, refused } from '@/domain/shared/problems'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { database } from '@/server/platform/db/connection'
+import { listDesigns } from '@/server/design/design-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findPond } from '@/server/ponds/pond-repository'
+import { findPriceBook } from '@/server/prices/price-repository'
+import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } from '@/server/proposals/proposal-repository'
+import { sendJobIn } from '@/server/platform/queue/queue'
+import { todayIn } from '@/server/platform/today'
+import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from '@/server/design/designs'
+import { offeredOutlook } from './offered-outlook'
+import { weather } from '@/server/season/weather'
+
+const newToken = (): string => randomBytes(24).toString('base64url')
+
+type Offered = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
+
+/** Makes a proposal of one to three saved versions, priced today. @returns the secret of its private link; it is stored nowhere else */
+export async function makeProposal(
+  actor: Actor,
+  pondId: PondId,
+  { stopReason = '', ...input }: Offered,
+): Promise<{ id: ProposalId; number: number; token: string }> {
+  assertMay(actor, 'proposals.write')
+  if (input.validUntil < todayIn(actor.timeZone)) throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
+  const { stations } = await weather()
+  // the runs take a second or so: before anything is locked
+  const outlook = input.whatIfId ? await offeredOutlook(actor, pondId, input.whatIfId) : undefined
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const context = await designContext(trx, actor, pond, stations)
+    const designs = await listDesigns(trx, pondId)
+    const stops = new Set(input.options.flatMap(({ designId }) => designs.find((d) => d.id === designId) ?? []).flatMap((d) => openStops(context, d.bed)))
+    if (stops.size > 0 && stopReason.length < STOP_REASON_LENGTH) throw needsReason([...stops])
+    const { book } = await findPriceBook(trx)
+    const options = input.options.map(({ designId, why }, i) => {
+      const design = designs.find((d) => d.id === designId)
+      if (!design) throw badField(`options.${i}.designId`, 'That version is not of this pond.')
+      const { pump } = workOutDesign({ ...context, pond: context.designPond, design: design.bed })
+      const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.practice.tables.pipes })
+      return {
+        label: input.options.length === 1 ? '' : OPTION_LABELS[i],
+        why,
+        designNumber: design.number,
+        design: design.bed,
+        pump,
+        morePumps: context.pumps.filter((p) => design.bed.network?.morePumps.includes(p.id)),
+        totalMinor: price.totalMinor,
+        taxMinor: price.taxMinor,
+      }
+    })
+    const content: ProposalContent = {
+      title: input.title,
+      intro: input.intro,
+      firmName: actor.firmName,
+      customerName: pond.customerName,
+      siteName: pond.siteName,
+      pondName: pond.name,
+      units: actor.preferences.units,
+      currency: book.currency,
+      pond: context.designPond,
+      practice: context.practice,
+      houseSchool: context.houseSchool,
+      options,
+      outlook,
+    }
+    const token = newToken()
+    const id = randomUUID() as ProposalId
+    const number = await insertProposal(trx, { id, firmId: actor.firmId, pondId, by: actor.userId, content, validUntil: input.validUntil, stopReason, token })
+    return { id, number, token }
+  })
+}
+
+export async function withdrawProposal(actor: Actor, id: ProposalId): Promise<void> {
+  assertMay(actor, 'proposals.write')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findProposal(trx, id))) throw notFound('That proposal')
+    if (!(await moveProposal(trx, id, 'sent', 'withdrawn'))) throw refused('The customer has answered already, or it was withdrawn before.')
+  })
+}
+
+/** A renewed link is good for so many days where the proposal's own day is past. */
+const RENEWED_DAYS = 30
+
+/** A fresh private link; the old one stops working. One that is past its day gets a new day too. */
+export async function renewLink(actor: Actor, id: ProposalId): Promise<{ token: string }> {
+  assertMay(actor, 'proposals.write')
+  const token = newToken()
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findProposal(trx, id))) throw notFound('That proposal')
+    const today = todayIn(actor.timeZone)
+    if (!(await replaceLink(trx, id, token, { today, until: addDays(today, RENEWED_DAYS) })))
+      throw refused('Only a proposal that waits for an answer has a link.')
+  })
+  return { token }
+}
+
+export interface Offer {
+  readonly content: ProposalContent
+  readonly number: number
+  readonly state: ProposalState
+  readonly validUntil: string
+  readonly madeAt: string
+  readonly expired: boolean
+  readonly answerName: string | null
+  readonly answerOption: number | null
+  readonly answeredAt: string | null
+}
+
+/** What the private link opens. Customers hold no account and no time zone: a day counts until it is over everywhere. */
+export async function offer(token: string): Promise<Offer> {
+  const { rows } = await database().raw('select * from door_proposal(?)', [hashLink(token)])
+  const [row] = rows
+  if (!row) throw notFound('This proposal')
+  return {
+    content: row.content,
+    number: row.number,
+    state: row.state,
+    validUntil: row.valid_until,
+    madeAt: row.made_at.toISOString(),
+    expired: row.valid_until < lastPlaceToday(),
+    answerName: row.answer_name,
+    answerOption: row.answer_option,
+    answeredAt: row.answered_at?.toISOString() ?? null,
+  }
+}
+
+const lastPlaceToday = (): string => todayIn('Etc/GMT+12')
+
+/** The customer's answer, once. @throws {ProblemError} 'refused' when it was answered before or is past its day */
+export async function answerOffer(token: string, input: AnswerInput): Promise<void> {
+  const { content, state, expired } = await offer(token)
+  if (input.answer === 'accepted' && input.option >= content.options.length) throw badField('option', 'Choose one of the options.')
+  if (state !== 'sent') throw refused('This proposal has been answered already.')
+  if (expired) throw refused(`This proposal is past its day. Ask ${content.firmName} for a new one.`)
+  const place = await database().raw('select * from door_proposal_place(?)', [hashLink(token)])
+  const { firm_id: firmId, proposal_id: proposalId } = place.rows[0]
+  await inFirm(firmId, async (trx) => {
+    const { rows } = await trx.raw('select door_answer_proposal(?, ?, ?, ?, ?, ?) as done', [
+      hashLink(token),
+      input.answer,
+      input.name,
+      input.answer === 'accepted' ? input.option : null,
+      input.note,
+      lastPlaceToday(),
+    ])
+    if (!rows[0].done) throw refused('This proposal has been answered already.')
+    // who waits for it is told in the same breath
+    await sendJobIn(trx, 'tell-answer', { firmId, proposalId })
+  })
+}
+
+/** A proposal for the desk: what the customer reads, and the answer with its note. */
+export async function proposal(actor: Actor, id: ProposalId): Promise<Proposal> {
+  assertMay(actor, 'prices.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const found = await findProposal(trx, id)
+    if (!found) throw notFound('That proposal')
+    return found
+  })
+}

@@ -1,0 +1,67 @@
+import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
+import { formatQuantity } from '@/core/units/format'
+import { clockAfter } from '@/domain/schedule/clash'
+import { duration, longDate } from '@/domain/shared/dates'
+import type { CrewId } from '@/domain/shared/ids'
+import { LOAD_CAUTION, loadLines } from '@/domain/rounds/load-words'
+import type { Actor } from '@/server/platform/auth/actor'
+import { daySheet } from '@/server/rounds/rounds'
+import { paper } from '@/server/platform/paper/pdf-paper'
+
+const styles = StyleSheet.create({
+  stop: { borderTop: '0.5pt solid #d8d0c0', paddingVertical: 7 },
+  time: { fontFamily: 'Title', fontSize: 12.5 },
+})
+
+/** A crew's day on paper, for the cab: order, times, ways, access, notes, and what to load. */
+export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Promise<{ bytes: Buffer; fileName: string }> {
+  const { crew, visits, ways, load } = await daySheet(actor, crewId, day)
+  const show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) =>
+    formatQuantity(value, kind, actor.preferences.units, options)
+  const bytes = await renderToBuffer(
+    <Document title={`${crew.name}, ${longDate(day)}`} author={actor.firmName} language="en">
+      <Page size="A4" style={paper.page}>
+        <Text style={paper.firm}>{actor.firmName}</Text>
+        <Text style={paper.title}>
+          {crew.name}, {longDate(day)}
+        </Text>
+        {visits.length === 0 ? <Text>Nothing planned for this crew on this day.</Text> : null}
+        {visits.length > 0 ? (
+          <View style={paper.callout}>
+            <Text style={paper.heading}>Load before leaving</Text>
+            {loadLines(load, show).map((line) => (
+              <Text key={line} style={paper.line}>
+                □ {line}
+              </Text>
+            ))}
+            <Text style={[paper.line, paper.muted]}>{LOAD_CAUTION}</Text>
+          </View>
+        ) : null}
+        <View style={{ marginTop: 10 }}>
+          {visits.map((v, i) => (
+            <View key={v.id} style={styles.stop} wrap={false}>
+              <Text style={paper.muted}>{ways[i] === null ? 'way not known: the site is not on the map' : `${duration(ways[i]!)} on the way`}</Text>
+              <Text style={styles.time}>
+                {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}
+              </Text>
+              <Text style={paper.line}>
+                {v.siteName}, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.
+              </Text>
+              {v.accessNotes ? <Text style={paper.line}>Access: {v.accessNotes}</Text> : null}
+              {v.note ? <Text style={paper.line}>Note: {v.note}</Text> : null}
+              {v.tasks.map((task) => (
+                <Text key={task.id} style={paper.line}>
+                  □ {task.title}
+                </Text>
+              ))}
+            </View>
+          ))}
+        </View>
+        <Text style={paper.foot} fixed>
+          The app advises; local codes and licensed practice decide.
+        </Text>
+      </Page>
+    </Document>,
+  )
+  return { bytes, fileName: `${day}-${crew.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.pdf` }
+}

@@ -1,0 +1,99 @@
+import type { Knex } from 'knex'
+import type { Need } from '@/core/schedule/needs/pond-work'
+import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantities'
+import { cleanoutDuration, overTwoDays } from '@/core/visits/duration'
+import { factorFor, type DurationLessons } from '@/core/visits/learn-duration'
+import { JOB_PLANNING, SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
+import { addDays } from '@/core/numeric/calendar'
+import type { PlanVisit } from '@/core/schedule/plan/plan-input'
+import type { PondId } from '@/domain/shared/ids'
+import { MOST_DAYS_IN_TANKS, SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
+import { SECOND_DAY_SUFFIX } from '@/domain/schedule/plan-run'
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import type { PlanningPond } from '@/server/schedule/planning-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import { cleanoutPond } from '@/server/visits/visit-planning'
+
+interface Hands {
+  readonly handsMin: number
+  readonly fixedMin: number
+  /** Handwork left for a second day; 0 when one day does. */
+  readonly secondDayMin: number
+  /** What logged visits have taught, in the minutes already. */
+  readonly learntFactor: number
+  /** Holding tanks that its fish need, m³. */
+  readonly tankM3: number
+}
+
+/** Person-minutes and machine minutes of each need; a cleanout from its pond's own quantities. */
+export async function handsOf(
+  trx: Knex.Transaction,
+  needs: readonly Need[],
+  ponds: ReadonlyMap<PondId, PlanningPond>,
+  lessons: DurationLessons,
+): Promise<Map<string, Hands>> {
+  const found = new Map<string, Hands>()
+  const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
+    const learntFactor = factorFor(lessons, need.job, need.pondId)
+    return { handsMin: handsMin * learntFactor, fixedMin, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
+  }
+  for (const need of needs) {
+    const { hands } = JOB_PLANNING[need.job]
+    if (hands) {
+      const { areaM2 } = ponds.get(need.pondId as PondId)!
+      found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0, tankM3: 0 }))
+      continue
+    }
+    const pond = (await findPond(trx, need.pondId as PondId))!
+    const facts = savedPondFacts(pond)
+    const fish = pond.fish.reduce((sum, line) => sum + line.count, 0)
+    const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
+    const tankM3 = quantities.holding.volumeM3
+    const { parts } = cleanoutDuration(quantities, fish, facts.basin.wettedAreaM2, 1)
+    const along = alongMin(need, facts.basin.areaM2)
+    const minutesBy = (by: 'people' | 'machine') => parts.filter((p) => p.by === by).reduce((total, p) => total + p.minutes, 0)
+    const two = overTwoDays(parts)
+    found.set(
+      need.id,
+      learnt(
+        need,
+        two
+          ? { handsMin: two.first.peopleMin + along, fixedMin: two.first.machineMin, secondDayMin: two.secondMin, tankM3 }
+          : { handsMin: minutesBy('people') + along, fixedMin: minutesBy('machine'), secondDayMin: 0, tankM3 },
+      ),
+    )
+  }
+  return found
+}
+
+/** What other jobs and tasks add to a visit, person-minutes. */
+function alongMin(need: Need, areaM2: number): number {
+  const jobs = need.also.reduce((sum, job) => {
+    const { hands } = JOB_PLANNING[job]
+    return sum + Math.max(0, (hands?.baseMin ?? 0) - SHARED_SETUP_MIN) + (hands?.perM2Min ?? 0) * areaM2
+  }, 0)
+  return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)
+}
+
+export const secondDayId = (needId: string): string => `${needId}${SECOND_DAY_SUFFIX}`
+
+/** The day after a cleanout whose pond fills longer than a crew can wait. */
+export const secondDay = (need: Need): Need => ({
+  ...need,
+  id: secondDayId(need.id),
+  job: SECOND_DAY_KEY,
+  earliest: addDays(need.earliest, 1),
+  best: addDays(need.best, 1),
+  latest: addDays(need.latest, MOST_DAYS_IN_TANKS),
+  also: [],
+  tasks: [],
+  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }],
+})
+
+/** Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second. */
+export function minutesOf(need: Need, hands: ReadonlyMap<string, Hands>): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
+  const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0].need) : undefined
+  if (first) return { handsMin: first.secondDayMin, fixedMin: 0, tankM3: first.tankM3, tankUse: 'from-morning' }
+  const { handsMin, fixedMin, tankM3, secondDayMin } = hands.get(need.id)!
+  return { handsMin, fixedMin, tankM3, tankUse: secondDayMin > 0 ? 'until-night' : 'while-there' }
+}

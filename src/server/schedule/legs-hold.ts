@@ -1,0 +1,34 @@
+import type { Knex } from 'knex'
+import { MOST_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
+import { daysBetween } from '@/core/numeric/calendar'
+import { longDate } from '@/domain/shared/dates'
+import type { VisitId } from '@/domain/shared/ids'
+import { refused } from '@/domain/shared/problems'
+import { listCrews } from '@/server/people/people-repository'
+import { findSecondDay, findVisit } from '@/server/visits/visit-repository'
+
+/**
+ * That the two days of each cleanout among these visits belong together as they stand now: the second a day after the first, by the same crew,
+ * which may handle fish. Shares nothing with the planner, so that a fault there shows here.
+ * @throws {ProblemError} the first pair that does not
+ */
+export async function assertLegs(trx: Knex.Transaction, touched: readonly VisitId[]): Promise<void> {
+  const seen = new Set<VisitId>()
+  for (const id of touched) {
+    const visit = await findVisit(trx, id)
+    if (!visit) continue
+    const first = visit.legOf ? await findVisit(trx, visit.legOf) : visit
+    const second = visit.legOf ? visit : await findSecondDay(trx, id)
+    if (!first || !second || first.state === 'cancelled' || second.state === 'cancelled' || seen.has(second.id)) continue
+    seen.add(second.id)
+    const gap = daysBetween(first.day, second.day)
+    const where = `${second.siteName}: the cleanout begins on ${longDate(first.day)}, and its fish would come back on ${longDate(second.day)}`
+    if (gap < 1) throw refused(`${where}, before they were taken out. Move both days together.`)
+    if (gap > MOST_DAYS_IN_TANKS) throw refused(`${where}. Fish stay in tanks for one night at most. Move both days together.`)
+    // once fish are in the tanks, any crew that may handle them is better than none
+    if (first.state === 'planned' && second.crewId !== first.crewId)
+      throw refused(`${second.siteName}: both days of a cleanout are one crew’s; ${first.crewName} begins it. Move both days together.`)
+    const crew = (await listCrews(trx)).find((c) => c.id === second.crewId)
+    if (crew && !crew.setup.skills.includes('fish')) throw refused(`${second.siteName}: ${crew.name} may not handle fish.`)
+  }
+}

@@ -1,0 +1,123 @@
+import type { Knex } from 'knex'
+import type { Calibration } from '@/core/season/calibrate'
+import type { JobWindow, Season } from '@/core/season/windows'
+import type { FirmId, PondId } from '@/domain/shared/ids'
+import type { PondWindows } from '@/domain/season/season-dates'
+
+/** What the season view needs of a window: month and day count, the year is the reader's. */
+export type WindowBrief = Pick<JobWindow, 'job' | 'kind' | 'earliest' | 'best' | 'latest'>
+
+export interface SeasonBrief {
+  readonly pondId: PondId
+  readonly inputHash: string
+  readonly weeklyC: readonly number[]
+  readonly windows: readonly WindowBrief[]
+}
+
+/** A pond's year as it goes: worked out with the weather known on a day. */
+export interface LiveSeason {
+  readonly year: number
+  readonly hash: string
+  readonly season: Season
+  readonly weeklyC: readonly number[]
+  readonly windows: readonly WindowBrief[]
+  readonly at: string
+}
+
+export async function storeSeason(trx: Knex.Transaction, firmId: FirmId, brief: SeasonBrief, season: Season): Promise<void> {
+  const row = {
+    pond_id: brief.pondId,
+    firm_id: firmId,
+    input_hash: brief.inputHash,
+    weekly_c: JSON.stringify(brief.weeklyC),
+    windows: JSON.stringify(brief.windows),
+    season: JSON.stringify(season),
+  }
+  await trx('pond_seasons').insert(row).onConflict('pond_id').merge()
+}
+
+export async function findSeason(trx: Knex.Transaction, pondId: PondId, inputHash: string): Promise<Season | undefined> {
+  const row = await trx('pond_seasons').where({ pond_id: pondId, input_hash: inputHash }).first('season')
+  return row?.season
+}
+
+export interface PondYearBrief extends SeasonBrief {
+  readonly live: Pick<LiveSeason, 'year' | 'weeklyC' | 'windows'> | null
+}
+
+export async function listSeasonBriefs(trx: Knex.Transaction): Promise<PondYearBrief[]> {
+  const rows = await trx('pond_seasons').select('pond_id', 'input_hash', 'weekly_c', 'windows', 'live_year', 'live_weekly_c', 'live_windows')
+  return rows.map((r) => ({
+    pondId: r.pond_id,
+    inputHash: r.input_hash,
+    weeklyC: r.weekly_c,
+    windows: r.windows,
+    live: r.live_year ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows } : null,
+  }))
+}
+
+/** Keeps this year's season beside the one of any year. */
+export async function storeLiveSeason(trx: Knex.Transaction, pondId: PondId, live: LiveSeason): Promise<void> {
+  await trx('pond_seasons')
+    .where({ pond_id: pondId })
+    .update({
+      live_year: live.year,
+      live_hash: live.hash,
+      live: JSON.stringify(live.season),
+      live_windows: JSON.stringify(live.windows),
+      live_weekly_c: JSON.stringify(live.weeklyC),
+      live_at: live.at,
+    })
+}
+
+export async function findLiveSeason(trx: Knex.Transaction, pondId: PondId): Promise<LiveSeason | null> {
+  const row = await trx('pond_seasons').where({ pond_id: pondId }).whereNotNull('live_year').first()
+  return row
+    ? { year: row.live_year, hash: row.live_hash, season: row.live, weeklyC: row.live_weekly_c, windows: row.live_windows, at: row.live_at.toISOString() }
+    : null
+}
+
+export async function liveHashOf(trx: Knex.Transaction, pondId: PondId): Promise<string | null> {
+  const row = await trx('pond_seasons').where({ pond_id: pondId }).first('live_hash')
+  return row?.live_hash ?? null
+}
+
+/** What a pond's readings have taught, with what it was learnt from. */
+export interface KeptCalibration extends Calibration {
+  readonly key: string
+}
+
+export async function findCalibration(trx: Knex.Transaction, pondId: PondId): Promise<KeptCalibration | null> {
+  const row = await trx('pond_seasons').where({ pond_id: pondId }).first('calibration')
+  return row?.calibration ?? null
+}
+
+export async function storeCalibration(trx: Knex.Transaction, pondId: PondId, calibration: KeptCalibration): Promise<void> {
+  await trx('pond_seasons')
+    .where({ pond_id: pondId })
+    .update({ calibration: JSON.stringify(calibration) })
+}
+
+export interface PondWeek {
+  readonly pondId: PondId
+  /** Expected water of the asked week, °C. */
+  readonly waterC: number
+  readonly windows: PondWindows<WindowBrief>
+}
+
+/** One week's water and one job's windows for every pond: only what the morning needs of 52 weeks and all windows. */
+export async function listPondWeeks(trx: Knex.Transaction, year: number, week: number, job: WindowBrief['job']): Promise<PondWeek[]> {
+  const { rows } = await trx.raw(
+    `select q.pond_id, (case when q.live_year = ? then q.live_weekly_c else q.weekly_c end->>?::int)::double precision as water_c, w as any_year,
+            q.live_year, l as live
+     from pond_seasons q
+     left join lateral jsonb_array_elements(q.windows) w on w->>'job' = ?
+     left join lateral jsonb_array_elements(q.live_windows) l on l->>'job' = ?`,
+    [year, week, job, job],
+  )
+  return rows.map((r: { pond_id: PondId; water_c: number; any_year: WindowBrief | null; live_year: number | null; live: WindowBrief | null }) => ({
+    pondId: r.pond_id,
+    waterC: r.water_c,
+    windows: { anyYear: r.any_year ? [r.any_year] : [], live: r.live_year ? { year: r.live_year, windows: r.live ? [r.live] : [] } : null },
+  }))
+}

@@ -1,0 +1,80 @@
+import type { Knex } from 'knex'
+import type { PondId, VisitId } from '@/domain/shared/ids'
+import type { WindowBrief } from './season-repository'
+
+/** A pond's ribbon: one year's water and one job's window, as the season view needs them for thousands of ponds. */
+export interface SeasonRowRecord {
+  readonly id: PondId
+  readonly name: string
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+  /** Water of 52 weeks, °C. */
+  readonly weeklyC: readonly number[] | null
+  readonly anyYear: WindowBrief | null
+  readonly live: WindowBrief | null
+  readonly liveYear: number | null
+  /** Whether the job is agreed for this pond. */
+  readonly agreed: boolean
+}
+
+export async function listSeasonRows(trx: Knex.Transaction, year: number, job: string): Promise<SeasonRowRecord[]> {
+  const { rows } = await trx.raw(
+    `select p.id, p.name, s.name as site_name, s.town, c.name as customer_name,
+            case when q.live_year = ? then q.live_weekly_c else q.weekly_c end as weekly_c,
+            q.live_year,
+            (select w from jsonb_array_elements(q.windows) w where w->>'job' = ?) as any_year,
+            (select w from jsonb_array_elements(q.live_windows) w where w->>'job' = ?) as live,
+            coalesce(a.lines @> jsonb_build_array(jsonb_build_object('job', ?::text)), false) as agreed
+     from ponds p join sites s on s.id = p.site_id join customers c on c.id = s.customer_id
+     left join pond_seasons q on q.pond_id = p.id left join service_plans a on a.pond_id = p.id
+     order by s.name, p.name`,
+    [year, job, job, job],
+  )
+  return rows.map((r: Record<string, never>) => ({
+    id: r.id,
+    name: r.name,
+    siteName: r.site_name,
+    town: r.town,
+    customerName: r.customer_name,
+    weeklyC: r.weekly_c,
+    anyYear: r.any_year,
+    live: r.live,
+    liveYear: r.live_year,
+    agreed: r.agreed,
+  }))
+}
+
+/** id, day, state, job's place in `jobs`, crew's place in `crews`, 1 when promised. Rows of a whole firm's year stay small so. */
+export type SeasonVisit = readonly [id: VisitId, day: string, state: 'p' | 'u' | 'd', job: number, crew: number, promised: 0 | 1]
+
+export interface SeasonVisits {
+  readonly jobs: readonly { readonly key: string; readonly name: string }[]
+  readonly crews: readonly { readonly id: string; readonly name: string }[]
+  readonly byPond: ReadonlyMap<PondId, readonly SeasonVisit[]>
+}
+
+const STATES = { planned: 'p', 'under-way': 'u', done: 'd' } as const
+
+export async function listSeasonVisits(trx: Knex.Transaction, from: string, to: string): Promise<SeasonVisits> {
+  const crews: { id: string; name: string }[] = await trx('crews').select('id', 'name').orderBy('name')
+  const crewAt = new Map(crews.map((c, i) => [c.id, i]))
+  const rows = await trx('visits')
+    .whereBetween('day', [from, to])
+    .whereNotIn('state', ['cancelled', 'given-up'])
+    .select('id', 'pond_id', 'day', 'state', 'job_key', 'job_name', 'crew_id', 'locked')
+  const jobs: { key: string; name: string }[] = []
+  const jobAt = new Map<string, number>()
+  const byPond = new Map<PondId, SeasonVisit[]>()
+  for (const r of rows) {
+    if (!jobAt.has(r.job_name)) {
+      jobAt.set(r.job_name, jobs.length)
+      jobs.push({ key: r.job_key, name: r.job_name })
+    }
+    const visit: SeasonVisit = [r.id, r.day, STATES[r.state as keyof typeof STATES], jobAt.get(r.job_name)!, crewAt.get(r.crew_id)!, r.locked ? 1 : 0]
+    const there = byPond.get(r.pond_id)
+    if (there) there.push(visit)
+    else byPond.set(r.pond_id, [visit])
+  }
+  return { jobs, crews, byPond }
+}

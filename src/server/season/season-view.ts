@@ -1,0 +1,74 @@
+import type { WindowJob } from '@/core/season/house-rules'
+import type { CrunchWeek } from '@/domain/schedule/plan-run'
+import { may } from '@/domain/people/roles'
+import { windowsIn } from '@/domain/season/season-dates'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { findFirm } from '@/server/firm/firm-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { latestCrunch } from '@/server/schedule/plan-run-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import { listSeasonRows, listSeasonVisits, type SeasonRowRecord, type SeasonVisit } from '@/server/season/season-row-repository'
+import { todayIn } from '@/server/platform/today'
+import { seasonOf } from './season'
+import { weather } from './weather'
+
+/** Ponds without a season that are worked out while the page waits; the others follow from the worker. */
+const MOST_AT_ONCE = 40
+
+export interface SeasonRow {
+  readonly id: string
+  readonly name: string
+  readonly siteName: string
+  readonly town: string
+  readonly customerName: string
+  readonly weeklyC: readonly number[] | null
+  /** Earliest, best, latest day of the job's window in this year. */
+  readonly window: readonly [string, string, string] | null
+  readonly agreed: boolean
+  readonly visits: readonly SeasonVisit[]
+}
+
+/** All ponds over the weeks of one year, with one job's windows: the water, what is planned, what is done. */
+export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
+  assertMay(actor, 'visits.read')
+  const weatherState = await weather()
+  return inFirm(actor.firmId, async (trx) => {
+    let rows = await listSeasonRows(trx, year, job)
+    const missing = rows.filter((row) => row.weeklyC === null).slice(0, MOST_AT_ONCE)
+    if (missing.length > 0 && weatherState.stations.length > 0) {
+      const { practice } = await findFirm(trx)
+      for (const row of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, practice, weatherState.stations)
+      rows = await listSeasonRows(trx, year, job)
+    }
+    const { jobs, crews, byPond } = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)
+    const mayPlan = may(actor.role, 'visits.plan')
+    return {
+      year,
+      job,
+      today: todayIn(actor.timeZone),
+      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
+      jobs,
+      crews,
+      mayPlan,
+      crunch: mayPlan ? crunchIn(year, await latestCrunch(trx)) : [],
+      rows: rows.map((row): SeasonRow => ({
+        id: row.id,
+        name: row.name,
+        siteName: row.siteName,
+        town: row.town,
+        customerName: row.customerName,
+        weeklyC: row.weeklyC?.map((c) => Math.round(c * 10) / 10) ?? null,
+        window: windowOf(row, year),
+        agreed: row.agreed,
+        visits: byPond.get(row.id) ?? [],
+      })),
+    }
+  })
+}
+
+function windowOf({ anyYear, live, liveYear }: SeasonRowRecord, year: number): SeasonRow['window'] {
+  const [window] = windowsIn({ anyYear: anyYear ? [anyYear] : [], live: liveYear === null ? null : { year: liveYear, windows: live ? [live] : [] } }, year)
+  return window ? [window.earliest, window.best, window.latest] : null
+}
+
+const crunchIn = (year: number, weeks: readonly CrunchWeek[]): CrunchWeek[] => weeks.filter((w) => w.monday.startsWith(String(year)))

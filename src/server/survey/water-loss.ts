@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { addDays } from '@/core/numeric/calendar'
+import { expectedEvaporationMmPerD, waterBalance, type LevelLog, type WaterBalance } from '@/core/season/water-balance'
+import type { PondId } from '@/domain/shared/ids'
+import type { LevelLogInput } from '@/domain/survey/level-log'
+import { TREE_EFFECT, type PondInContext } from '@/domain/ponds/pond'
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import { badField, notFound } from '@/domain/shared/problems'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { findSite } from '@/server/customers/customer-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { insertLevelLog, listLevelLogs } from '@/server/survey/level-log-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import type { WeatherStation } from '@/server/platform/gateways/weather'
+import { todayIn } from '@/server/platform/today'
+
+/** Older logs tell of another leak, or of none. */
+const LOGS_COUNT_DAYS = 45
+
+export interface WaterLoss {
+  readonly balance: WaterBalance
+  readonly logs: readonly LevelLog[]
+  readonly expectedMmPerD: number
+}
+
+/** What a pond should lose just now and what its logs say it loses; null while no weather is known. */
+export async function waterLoss(trx: Knex.Transaction, pond: PondInContext, stations: readonly WeatherStation[], today: string): Promise<WaterLoss | null> {
+  const site = await findSite(trx, pond.siteId)
+  const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
+  if (!station) return null
+  const exposure = { ...TREE_EFFECT[pond.trees], altitudeM: pond.altitudeM }
+  const evaporation = (day: string) => expectedEvaporationMmPerD(station.normals, exposure, day)
+  const logs = await listLevelLogs(trx, pond.id, addDays(today, -LOGS_COUNT_DAYS))
+  return { balance: waterBalance(logs, evaporation, savedPondFacts(pond).basin.areaM2, today), logs, expectedMmPerD: evaporation(today) }
+}
+
+export async function logLevel(actor: Actor, pondId: PondId, input: LevelLogInput): Promise<void> {
+  assertMay(actor, 'visits.log')
+  if (input.day > todayIn(actor.timeZone)) throw badField('day', 'This day is still to come.')
+  await inFirm(actor.firmId, async (trx) => {
+    if (!(await findPond(trx, pondId))) throw notFound('That pond')
+    await insertLevelLog(trx, randomUUID(), actor.firmId, pondId, actor.userId, input)
+  })
+}

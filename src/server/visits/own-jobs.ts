@@ -1,0 +1,51 @@
+import { JOB_TYPES } from '@/core/visits/job-types'
+import { lostParts, withOwn, type OwnJob } from '@/domain/visits/own-job'
+import { notFound, ProblemError } from '@/domain/shared/problems'
+import { may } from '@/domain/people/roles'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findOwnJob, listOwnJobKeys, storeOwnJob } from '@/server/visits/own-job-repository'
+
+/** Kinds of visits, and which of them the firm does its own way. */
+export async function jobsPage(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const own = await listOwnJobKeys(trx)
+    return JOB_TYPES.map(({ key, name, steps }) => ({ key, name, steps: steps.length, own: own.has(key) }))
+  })
+}
+
+/** One kind of visit as it stands, and as it usually is. */
+export async function jobPage(actor: Actor, key: string) {
+  assertMay(actor, 'ponds.read')
+  const usual = JOB_TYPES.find((job) => job.key === key)
+  if (!usual) throw notFound('That kind of visit')
+  return inFirm(actor.firmId, async (trx) => {
+    const { job, version } = await findOwnJob(trx, key)
+    return { key, usual, now: withOwn(usual, job, version), own: job !== undefined, version, mayWrite: may(actor.role, 'practice.write') }
+  })
+}
+
+const LOST_WORDS = {
+  safety: 'keeps a safety note: word it as you like, but keep one',
+  gate: 'keeps its stop',
+  answers: 'keeps the answers its stop decides by: word them as you like, but keep them all',
+  missing: 'has a stop that protects fish or people and stays in',
+} as const
+
+/** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
+export async function saveJob(actor: Actor, key: string, version: number, job: OwnJob | null): Promise<void> {
+  assertMay(actor, 'practice.write')
+  if (!JOB_TYPES.some((job) => job.key === key)) throw notFound('That kind of visit')
+  const lost = job ? lostParts(key, job.steps) : []
+  if (lost.length > 0)
+    throw new ProblemError({
+      kind: 'bad-input',
+      message: `“${lost[0].title}” ${LOST_WORDS[lost[0].why]}.`,
+      fields: lost.map((part) => {
+        const at = job!.steps.findIndex((s) => s.key === part.stepKey)
+        return { path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`, message: `“${part.title}” ${LOST_WORDS[part.why]}.` }
+      }),
+    })
+  await inFirm(actor.firmId, (trx) => storeOwnJob(trx, actor.firmId, key, version, job, actor.userId))
+}

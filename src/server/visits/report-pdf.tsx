@@ -1,0 +1,20 @@
+import { renderToBuffer } from '@react-pdf/renderer'
+import type { VisitId } from '@/domain/shared/ids'
+import type { Actor } from '@/server/platform/auth/actor'
+import { photoImage } from '@/server/visits/photos'
+import { visitReport } from '@/server/visits/report'
+import { ReportDocument } from './report-document'
+
+/** The visit report as PDF bytes, with a file name that sorts by date. */
+export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buffer; fileName: string }> {
+  const page = await visitReport(actor, id)
+  const photos = await Promise.all(
+    page.photos.map(async (photo, i) => ({
+      data: await photoImage(actor, photo.id, 'image'),
+      caption: page.photos.length === 2 ? ['Before', 'After'][i] : 'On the day',
+    })),
+  )
+  const bytes = await renderToBuffer(<ReportDocument page={page} photos={photos} units={actor.preferences.units} />)
+  const slug = `${page.report.visit.day} ${page.report.visit.job.name} ${page.report.visit.pondName}`.toLowerCase().replace(/[^a-z0-9]+/g, '-')
+  return { bytes, fileName: `${slug}.pdf` }
+}

@@ -1,0 +1,273 @@
+import { randomUUID } from 'node:crypto'
+import type { Knex } from 'knex'
+import { cleanoutDuration, overTwoDays, type DurationEstimate } from '@/core/visits/duration'
+import { firstDayOf, secondDayOf } from '@/core/visits/types/cleanout-legs'
+import { addDays, daysBetween } from '@/core/numeric/calendar'
+import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/visits/cleanout-quantities'
+import { minutesWith } from '@/core/schedule/plan/plan-input'
+import { factorFor } from '@/core/visits/learn-duration'
+import { JOB_TYPES } from '@/core/visits/job-types'
+import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { overlapping } from '@/domain/schedule/clash'
+import { longDate } from '@/domain/shared/dates'
+import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
+import type { Crew } from '@/domain/people/people'
+import type { PondInContext } from '@/domain/ponds/pond'
+import { savedPondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
+import { badField, notFound, refused } from '@/domain/shared/problems'
+import { systemVolumeOf } from '@/domain/ponds/system-volume'
+import { proposedDays } from '@/domain/schedule/proposed-days'
+import { nextWindow } from '@/domain/season/season-dates'
+import { holdsHours, mayBecome, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visits/visit'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { findFirm } from '@/server/firm/firm-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findCrew, listCrews } from '@/server/people/people-repository'
+import { findJobAt } from '@/server/visits/own-job-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import { findLiveSeason } from '@/server/season/season-repository'
+import { changeVisit, findSecondDay, findVisit, insertVisit, listVisits } from '@/server/visits/visit-repository'
+import { todayIn } from '@/server/platform/today'
+import { durationLessons } from './durations'
+import { assertLegs } from '@/server/schedule/legs-hold'
+import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
+import { seasonOf } from '@/server/season/season'
+import { weather } from '@/server/season/weather'
+
+const PROPOSALS = 8
+
+export const cleanoutPond = (pond: PondInContext, facts: PondFacts): CleanoutPond => ({
+  // streams and boxes empty and fill with the pond; a bed keeps its water unless it is flushed
+  waterM3: systemVolumeOf(pond, facts.adopted.volumeM3, []).totalM3,
+  maxDepthM: facts.basin.maxDepthM,
+  fish: pond.fish,
+  sourceChlorinated: pond.waterSource === 'mains',
+})
+
+/** A crew without members still gets an estimate, for one pair of hands. */
+export function estimateCleanout(pond: PondInContext, crewSize: number) {
+  const facts = savedPondFacts(pond)
+  const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
+  const fishCount = pond.fish.reduce((sum, line) => sum + line.count, 0)
+  return { quantities, duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))) }
+}
+
+/** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
+function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
+  const { hands } = JOB_PLANNING[jobKey]
+  return hands ? minutesWith({ handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 }, Math.max(1, crewSize)) : cleanoutMin
+}
+
+/** What a crew would take for a kind of job; only a cleanout's time has parts. */
+function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): ReturnType<typeof estimateCleanout> {
+  const cleanout = estimateCleanout(pond, crewSize)
+  if (!JOB_PLANNING[jobKey].hands) return cleanout
+  return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
+}
+
+/** A crew's minutes on each day of work that can be spread over two; null where one day does. */
+function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
+  const two = JOB_PLANNING[jobKey].hands ? null : overTwoDays(parts)
+  return two && { first: two.first, second: { peopleMin: two.secondMin, machineMin: 0 } }
+}
+
+/** Minutes of people and of machines that a visit, or a day of one, is estimated with. */
+interface Estimated {
+  readonly peopleMin: number
+  readonly machineMin: number
+}
+
+const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
+  const machineMin = parts.filter((p) => p.by === 'machine').reduce((sum, p) => sum + p.minutes, 0)
+  return { peopleMin: totalMinutes - machineMin, machineMin }
+}
+
+/** Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are, to five minutes. */
+const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number => Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
+
+/** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
+export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
+  assertMay(actor, 'visits.plan')
+  const { stations } = await weather()
+  const today = todayIn(actor.timeZone)
+  return inFirm(actor.firmId, async (trx) => {
+    const job = JOB_TYPES.find(({ key }) => key === jobKey)
+    if (!job) throw notFound('That kind of job')
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const { practice } = await findFirm(trx)
+    const season = await seasonOf(trx, actor.firmId, pond, practice, stations)
+    const live = await findLiveSeason(trx, pondId)
+    const window = season && nextWindow({ anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }, job.key, today)
+    const crews = await listCrews(trx)
+    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
+    return {
+      pond,
+      /** Logged visits have taught to reckon so many times the plain estimate. */
+      learntFactor,
+      job: { key: job.key, name: job.name },
+      jobs: JOB_TYPES.map(({ key, name }) => ({ key, name })),
+      today,
+      window,
+      proposals: window ? proposedDays(window, today, PROPOSALS) : [],
+      crews: crews.map((crew) => {
+        const estimate = estimateOf(job.key, pond, crew.size)
+        const two = twoDaysOf(job.key, estimate.duration)
+        return {
+          ...crew,
+          ...estimate,
+          plannedMinutes: plannedMinutesOf(estimated(estimate.duration), learntFactor),
+          /** Minutes of each day where the work can be spread over two; null where one day does. */
+          twoDays: two && { first: plannedMinutesOf(two.first, learntFactor), second: plannedMinutesOf(two.second, learntFactor) },
+        }
+      }),
+      visits: (await listVisits(trx, { from: today })).filter(({ state }) => holdsHours(state)).map(brief),
+    }
+  })
+}
+
+const brief = (v: VisitInContext) => ({
+  id: v.id,
+  pondId: v.pondId,
+  crewId: v.crewId,
+  day: v.day,
+  startTime: v.startTime,
+  plannedMinutes: v.plannedMinutes,
+  pondName: v.pondName,
+  siteName: v.siteName,
+  jobName: v.job.name,
+})
+export type VisitBrief = ReturnType<typeof brief>
+
+export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
+  assertMay(actor, 'visits.plan')
+  if (!JOB_TYPES.some(({ key }) => key === input.jobType)) throw badField('jobType', 'That kind of job is not known.')
+  if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
+  return inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, input.pondId)
+    if (!pond) throw notFound('That pond')
+    const job = (await findJobAt(trx, input.jobType, pond.ownPractice))!
+    const crew = await crewOr404(trx, input.crewId)
+    const { quantities, duration } = estimateOf(job.key, pond, crew.size)
+    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
+    const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
+    if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
+    const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: Estimated): Promise<VisitId> => {
+      const plannedMinutes = plannedMinutesOf(minutes, learntFactor)
+      await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
+      const id = randomUUID() as VisitId
+      await insertVisit(trx, actor.firmId, {
+        id,
+        ...leg,
+        pondId: pond.id,
+        crewId: crew.id,
+        state: 'planned',
+        day,
+        startTime: input.startTime,
+        plannedMinutes,
+        duration: leg.duration.parts.length > 0 ? leg.duration : { parts: [], totalMinutes: plannedMinutes },
+        quantities,
+        note: input.note,
+        also: [],
+        tasks: [],
+        learntFactor,
+      })
+      return id
+    }
+    if (!two) return put({ job, duration }, input.day, estimated(duration))
+    const unparted = { parts: [], totalMinutes: 0 }
+    const first = await put({ job: firstDayOf(job), duration: unparted }, input.day, two.first)
+    await put({ job: secondDayOf(job), legOf: first, duration: unparted }, addDays(input.day, 1), two.second)
+    await assertLegs(trx, [first])
+    return first
+  })
+}
+
+export async function moveVisit(
+  actor: Actor,
+  id: VisitId,
+  input: { day: string; startTime: string; crewId: CrewId; locked?: boolean; version: number },
+): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    if (visit.state !== 'planned') throw refused('Only a planned visit can be moved; this one has begun.')
+    assertNotPast(actor, visit.day, input.day)
+    const crew = await crewOr404(trx, input.crewId)
+    await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
+    await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId, locked: input.locked })
+    await bringOtherDay(trx, visit, input.day, crew)
+    await assertLegs(trx, [id])
+  })
+}
+
+/** The other day of a cleanout goes along: as far, to the same crew, at its own hour. */
+async function bringOtherDay(trx: Knex.Transaction, moved: VisitInContext, day: string, crew: Crew): Promise<void> {
+  const other = moved.legOf ? await findVisit(trx, moved.legOf) : await findSecondDay(trx, moved.id)
+  if (other?.state !== 'planned') return
+  const to = addDays(other.day, daysBetween(moved.day, day))
+  if (to === other.day && crew.id === other.crewId) return
+  await assertFree(trx, { day: to, startTime: other.startTime, minutes: other.plannedMinutes, crew }, other.id)
+  await changeVisit(trx, other.id, other.version, { day: to, crewId: crew.id })
+}
+
+/** A visit that was forgotten may keep its day, but none is moved to a day that is over. */
+function assertNotPast(actor: Actor, was: string, day: string): void {
+  if (day !== was && day < todayIn(actor.timeZone)) throw badField('day', 'This day is past. Choose today or a day to come.')
+}
+
+/** Moves several visits at once, as a drag on the board does: all of them or none. @throws {ProblemError} changed meanwhile, begun, or in two places */
+export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const crews = await listCrews(trx)
+    await lockCrews(
+      trx,
+      crews.map((c) => c.id),
+    )
+    for (const { id, version, ...to } of moves) {
+      const visit = await findVisit(trx, id)
+      if (!visit) throw notFound('That visit')
+      if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('That crew')
+      if (visit.state !== 'planned') throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
+      assertNotPast(actor, visit.day, to.day)
+      await changeVisit(trx, id, version, to)
+    }
+    await assertNoOverlap(trx, moves, 'Put one of them elsewhere.')
+    await assertLegs(
+      trx,
+      moves.map((move) => move.id),
+    )
+  })
+}
+
+export async function cancelVisit(actor: Actor, id: VisitId, version: number): Promise<void> {
+  assertMay(actor, 'visits.plan')
+  await inFirm(actor.firmId, async (trx) => {
+    const visit = await findVisit(trx, id)
+    if (!visit) throw notFound('That visit')
+    if (!mayBecome(visit.state, 'cancelled')) throw refused('A visit that has begun cannot be taken off the plan.')
+    const first = visit.legOf ? await findVisit(trx, visit.legOf) : undefined
+    if (first?.state === 'planned')
+      throw refused(`Without this day the fish would not come back. Call off the first day of the cleanout, on ${longDate(first.day)}: both go with it.`)
+    await changeVisit(trx, id, version, { state: 'cancelled' })
+    const second = await findSecondDay(trx, id)
+    if (second?.state === 'planned') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
+  })
+}
+
+async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
+  const crew = await findCrew(trx, id)
+  if (!crew) throw notFound('That crew')
+  return crew
+}
+
+/** A crew does one thing at a time. A long day is shown on the page but not refused: the office may know better. */
+async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime: string; minutes: number; crew: Crew }, except?: VisitId): Promise<void> {
+  // the crew's row is locked so that two planners cannot both find the same hours free
+  await trx('crews').where({ id: slot.crew.id }).forUpdate().first('id')
+  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter((v) => v.id !== except && holdsHours(v.state))
+  const [clash] = overlapping(slot, sameDay)
+  if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
+}

@@ -1,0 +1,48 @@
+import { judgeReading, READING_KINDS } from '@/core/water/readings'
+import { readSenml, type SenmlRecord } from '@/core/water/senml'
+import type { PondId } from '@/domain/shared/ids'
+import type { OpenedKey } from '@/server/firm/api-key-repository'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findPonds } from '@/server/ponds/pond-repository'
+import { insertProbeReadings } from '@/server/water/reading-repository'
+
+/** A probe's clock may run ahead by this. */
+const AHEAD_S = 600
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i
+
+export interface ProbeAnswer {
+  readonly kept: number
+  /** Sent before: counted once. */
+  readonly already: number
+  readonly refused: readonly { readonly index: number; readonly message: string }[]
+}
+
+/** Takes a pack of probe readings, late and out of order as they come; what cannot be taken is named by its place in the pack. */
+export async function takeProbeReadings(key: OpenedKey, pack: readonly SenmlRecord[], now: Date = new Date()): Promise<ProbeAnswer> {
+  const nowS = now.getTime() / 1000
+  const outcomes = readSenml(pack, nowS)
+  return inFirm(key.firmId, async (trx) => {
+    const ids = new Set(outcomes.flatMap((o) => (o.ok && UUID.test(o.reading.pondId) ? [o.reading.pondId.toLowerCase()] : [])))
+    const ponds = new Set<string>((await findPonds(trx, [...ids] as PondId[])).map((p) => p.id))
+    const refused: { index: number; message: string }[] = []
+    const readings = outcomes.flatMap((outcome, index) => {
+      const say = (message: string) => {
+        refused.push({ index, message })
+        return []
+      }
+      if (!outcome.ok) return say(outcome.message)
+      const { pondId, kind, value, atS } = outcome.reading
+      if (!ponds.has(pondId.toLowerCase())) return say(`There is no pond ${pondId} here.`)
+      if (judgeReading(kind, value) === 'impossible') {
+        const [least, most] = READING_KINDS[kind].possible
+        return say(`${kind} cannot be ${value}; it lies between ${least} and ${most}.`)
+      }
+      if (atS > nowS + AHEAD_S) return say('This time is still to come: set the probe’s clock.')
+      return [{ pondId: pondId.toLowerCase() as PondId, kind, value, takenAt: new Date(atS * 1000).toISOString(), byId: key.madeBy }]
+    })
+    // the same moment twice in one pack counts once as well
+    const once = [...new Map(readings.map((r) => [`${r.pondId} ${r.kind} ${r.takenAt}`, r])).values()]
+    const kept = await insertProbeReadings(trx, key.firmId, once)
+    return { kept, already: readings.length - kept, refused }
+  })
+}

@@ -1,0 +1,139 @@
+'use client'
+import Link from 'next/link'
+import { useState } from 'react'
+import { ADVICE_WORDS } from '@/domain/customers/customer-advice'
+import { longDate, shortDate } from '@/domain/shared/dates'
+import type { Garden, GardenPond } from '@/server/customers/customer-page'
+import { waterColour } from '@/ui/drawing/water-colour'
+import { WaterLegend } from '@/ui/drawing/water-legend'
+import { useShow } from '@/ui/person-context'
+import { ReadingsTable } from '@/ui/water/readings-table'
+import { AskForm } from './ask-form'
+
+const VISITS_SHOWN = 6
+
+/** A customer's own page: this week's advice first, then what is next, how the water is, and what was done. */
+export function GardenView({ garden, token }: { garden: Garden; token: string }) {
+  return (
+    <>
+      <header className="garden-head">
+        <p className="mb-0 firm-words">{garden.firmName}</p>
+        <h1 className="mb-0">{garden.customerName}</h1>
+        <p className="soft mb-0">{longDate(garden.today)}</p>
+      </header>
+      {garden.ponds.length === 0 ? <p className="sheet">No pond is kept here yet.</p> : null}
+      {garden.ponds.map((pond) => (
+        <Pond key={pond.id} pond={pond} token={token} firmName={garden.firmName} today={garden.today} />
+      ))}
+      <p className="soft small">
+        This page is yours alone: whoever has its address can read it. {garden.firmName} advises; a swimming pond’s hygiene is for the health office, sick fish
+        are for a vet.
+      </p>
+    </>
+  )
+}
+
+function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: string; firmName: string; today: string }) {
+  const show = useShow()
+  return (
+    <section className="sheet" aria-label={`${pond.siteName}: ${pond.name}`}>
+      <h2>
+        {pond.siteName}: {pond.name}
+      </h2>
+      {pond.waterC === null ? null : (
+        <div className="d-flex gap-3 align-items-center flex-wrap mb-2">
+          <span className="garden-water" style={{ background: waterColour(pond.waterC) }} aria-hidden="true" />
+          <span>
+            Water {pond.measured ? 'measured lately' : 'about'} <strong>{show(pond.waterC, 'temperature')}</strong>
+          </span>
+          <WaterLegend />
+        </div>
+      )}
+      <h3>This week</h3>
+      <ul>
+        {pond.advice.map((a) => (
+          <li key={a.code}>
+            {ADVICE_WORDS[a.code]}
+            {a.mm !== undefined && pond.topUpM3 !== null ? (
+              <span className="soft">
+                {' '}
+                About {show(a.mm / 1000, 'length', { scale: 'small' })} evaporate in a week, {show(pond.topUpM3, 'volume', { scale: 'small' })}.
+              </span>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+      <Next pond={pond} />
+      <AskForm pondId={pond.id} already={pond.asked} token={token} firmName={firmName} today={today} />
+      <Water pond={pond} />
+      {pond.photo ? (
+        // the photo comes through the link's own address, which next/image does not know
+        // eslint-disable-next-line @next/next/no-img-element
+        <img className="garden-photo" src={`/api/v1/garden/${token}/photos/${pond.photo}`} alt="The pond on our last visit" />
+      ) : null}
+      <History pond={pond} token={token} />
+    </section>
+  )
+}
+
+function Next({ pond: { next, coming } }: { pond: GardenPond }) {
+  return (
+    <>
+      <h3>What comes next</h3>
+      {next ? (
+        <p>
+          <strong>{next.jobName}</strong> on {longDate(next.day)}, about {next.startTime}.
+        </p>
+      ) : null}
+      {coming.length > 0 ? (
+        <ul>
+          {coming.map((c) => (
+            <li key={c.jobName}>
+              {c.jobName}{' '}
+              <span className="soft">
+                likely between {shortDate(c.earliest)} and {shortDate(c.latest)} {c.latest.slice(0, 4)}
+              </span>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      {!next && coming.length === 0 ? <p className="soft">Nothing is planned. Ask for a visit below.</p> : null}
+    </>
+  )
+}
+
+function Water({ pond: { readings } }: { pond: GardenPond }) {
+  if (readings.length === 0) return null
+  return (
+    <>
+      <h3>The water, as last tested</h3>
+      <ReadingsTable readings={readings} when={(takenAt) => shortDate(takenAt.slice(0, 10))} />
+    </>
+  )
+}
+
+function History({ pond, token }: { pond: GardenPond; token: string }) {
+  const [all, setAll] = useState(false)
+  const done = pond.visits.filter((v) => v.done)
+  const shown = all ? done : done.slice(0, VISITS_SHOWN)
+  return (
+    <>
+      <h3>What was done</h3>
+      {done.length === 0 ? <p className="soft mb-0">Reports of visits gather here.</p> : null}
+      <ul className="plain-list">
+        {shown.map((v) => (
+          <li key={v.id}>
+            <Link href={`/garden/${token}/visits/${v.id}`} className="garden-link">
+              {v.jobName} <span className="soft">{longDate(v.day)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {done.length > shown.length ? (
+        <button type="button" className="btn btn-outline-secondary" onClick={() => setAll(true)}>
+          Show all {done.length}
+        </button>
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,216 @@
+'use client'
+import Link from 'next/link'
+import { useMemo, useState } from 'react'
+import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
+import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
+import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
+import { addDays } from '@/core/numeric/calendar'
+import { jobType } from '@/core/visits/job-types'
+import { longDate, shortDate } from '@/domain/shared/dates'
+import { allFindings, remedyPlan } from '@/domain/diagnosis/diagnosis'
+import { remedyAmounts, remedyAmountWords } from '@/domain/diagnosis/remedy-doses'
+import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { Why } from '@/ui/kit/why'
+import { doseProblemWords } from '@/messages/en/doses'
+import { useShow } from '@/ui/person-context'
+import { useSave } from '@/ui/use-save'
+import { FindingQuestion } from './finding-question'
+import { KeptDiagnoses } from './kept-diagnoses'
+
+const SHOWN = 5
+const LEAST_SHOWN = 0.02
+/** Under this the first cause is a guess among others. */
+const FAIRLY_SURE = 0.6
+const PARTS: readonly { readonly kind: FindingKind; readonly title: string }[] = [
+  { kind: 'seen', title: 'What is seen' },
+  { kind: 'test', title: 'What is tested' },
+  { kind: 'known', title: 'What is known' },
+]
+
+/** What is wrong with this water: questions beside causes that follow every answer. */
+export function DiagnosisView({ data }: { data: DiagnosisData }) {
+  const [told, setTold] = useState<Findings>({})
+  const [chosen, setChosen] = useState<CauseKey | null>(null)
+  const findings = useMemo(() => allFindings(data.known, told), [data.known, told])
+  const { ranked, next } = useMemo(() => diagnose(findings), [findings])
+  const say = (key: FindingKey, found: boolean | undefined) =>
+    setTold((before) => {
+      const { [key]: _, ...rest } = before
+      return found === undefined ? rest : { ...rest, [key]: found }
+    })
+  const asked = (finding: FindingKey, isNext = false) => (
+    <FindingQuestion key={finding} finding={finding} told={told[finding]} known={data.known[finding]} onSay={(found) => say(finding, found)} next={isNext} />
+  )
+  const wrong = anythingWrong(findings)
+  const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
+  const cause = chosen ?? ranked[0].cause
+  return (
+    <>
+      <div className="page-head">
+        <h1>What is wrong?</h1>
+        <Link href={`/ponds/${data.pond.id}`}>
+          {data.pond.siteName}: {data.pond.name}
+        </Link>
+        <span className="soft">Say what you see; the file answers what it can.</span>
+      </div>
+      <div className="diagnosis">
+        <div className="next-question">
+          <section className="sheet" aria-label="Next question">
+            <h2>{next ? 'What would tell most now' : 'Enough is told'}</h2>
+            {next ? asked(next.finding, true) : <p className="soft mb-0">No further question would change much.</p>}
+            {next && FINDINGS[next.finding].minutes > 1 ? (
+              <p className="soft small mb-0">About {FINDINGS[next.finding].minutes} minutes at the water.</p>
+            ) : null}
+          </section>
+        </div>
+        <div className="causes">
+          <section className="sheet" aria-label="Likely causes">
+            <h2>Likely causes</h2>
+            {wrong ? (
+              <>
+                <ol className="cause-list">
+                  {likely.map((r) => (
+                    <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
+                  ))}
+                </ol>
+                {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">No cause stands out yet: answer what would tell most.</p> : null}
+              </>
+            ) : (
+              <p className="soft">Nothing wrong is reported and no test on file points to a cause, so nothing is suggested. Say what is seen.</p>
+            )}
+            <Why>
+              Each cause shows each finding with a chance that practitioners have set; Bayes’ rule weighs them. Findings are taken as independent, so
+              likelihoods are a ranking rather than a measure. The next question is the one expected to settle most for its effort.
+            </Why>
+          </section>
+          {wrong ? <RemedySheet key={cause} data={data} cause={cause} findings={findings} /> : null}
+          <KeptDiagnoses data={data} />
+        </div>
+        <div className="questions">
+          {PARTS.map(({ kind, title }) => (
+            <section key={kind} className="sheet" aria-label={title}>
+              <h2>{title}</h2>
+              {FINDING_KEYS.filter((key) => FINDINGS[key].kind === kind).map((key) => asked(key))}
+            </section>
+          ))}
+        </div>
+      </div>
+      <p className="soft">
+        The app advises; fish disease is for a vet or fish-health specialist, wiring for a licensed electrician. The label of a product governs its dose. Local
+        codes and licensed practice decide.
+      </p>
+    </>
+  )
+}
+
+function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: boolean; onChoose: () => void }) {
+  const cause = causeOf(ranked.cause)
+  const percent = Math.round(100 * ranked.likelihood)
+  return (
+    <li className={chosen ? 'chosen' : ''}>
+      <button type="button" className="btn btn-link p-0 text-start" aria-pressed={chosen} onClick={onChoose}>
+        {cause.name}
+      </button>
+      <span className="likelihood" aria-hidden="true">
+        <span style={{ width: `${percent}%` }} />
+      </span>
+      <span className="soft small">{percent} in 100</span>
+      <EvidenceWords title="For" list={ranked.for} />
+      <EvidenceWords title="Against" list={ranked.against} />
+    </li>
+  )
+}
+
+const EVIDENCE_SHOWN = 3
+
+function EvidenceWords({ title, list }: { title: string; list: readonly Evidence[] }) {
+  if (list.length === 0) return null
+  return (
+    <div className="small">
+      <strong>{title}:</strong>{' '}
+      {list.slice(0, EVIDENCE_SHOWN).map((e, i) => (
+        <span key={e.finding}>
+          {i > 0 ? ' · ' : ''}
+          {FINDINGS[e.finding].question} <em>{e.found ? 'yes' : 'no'}</em>
+        </span>
+      ))}
+    </div>
+  )
+}
+
+/** How much of the firm's products a step asks for here, and what speaks against it now. */
+function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
+  const show = useShow()
+  const { systemM3, waterC } = data.dosing
+  return (
+    <ul className="small mb-1">
+      {remedyAmounts(dose, data.dosing).map((amount) => (
+        <li key={amount.product.key}>
+          <strong>{remedyAmountWords(amount)}</strong> for {show(systemM3, 'volume')}
+          {waterC === null ? '; the water’s warmth is not known' : ''}. {amount.product.safety}{' '}
+          {amount.problems.map((p) => (
+            <span key={p.code} className="verdict look">
+              {doseProblemWords(p, show)}
+            </span>
+          ))}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: CauseKey; findings: Findings }) {
+  const { problem, save, saved } = useSave()
+  const { name, urgent, specialist, betterDays } = causeOf(cause)
+  const plan = remedyPlan(cause, data.today)
+  return (
+    <section className="sheet" aria-label="What to do">
+      <h2>What to do</h2>
+      <p className="mb-1">{name}</p>
+      {urgent ? <p className="verdict stop d-block text-start">{urgent}</p> : null}
+      {specialist ? (
+        <p className="mb-1">
+          {specialist === 'vet'
+            ? 'A vet or fish-health specialist must look.'
+            : 'Wiring and lamps: isolate, prove dead; a licensed electrician for anything fixed.'}
+        </p>
+      ) : null}
+      <ol className="mb-2">
+        {plan.map((step) => (
+          <li key={step.title}>
+            {step.title}{' '}
+            <span className="soft small">
+              {shortDate(step.from)} – {shortDate(step.to)}
+            </span>{' '}
+            {step.jobKey && data.mayPlan ? (
+              <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
+                Plan: {jobType(step.jobKey)?.name.toLowerCase()}
+              </Link>
+            ) : null}
+            {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}
+          </li>
+        ))}
+      </ol>
+      <p>
+        {betterDays
+          ? `It should look better between ${longDate(addDays(data.today, betterDays[0]))} and ${longDate(addDays(data.today, betterDays[1]))}.`
+          : 'It will not get better by itself.'}{' '}
+        <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>
+          Doses and changes
+        </Link>
+      </p>
+      <ProblemNote problem={problem} />
+      {data.mayPlan ? (
+        <button className="btn btn-primary" disabled={saved} onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}>
+          Put these steps on the pond
+        </button>
+      ) : null}
+      {saved ? (
+        <p role="status" className="mb-0 mt-2">
+          On the pond’s list, and with the next plan of the season.
+        </p>
+      ) : null}
+    </section>
+  )
+}

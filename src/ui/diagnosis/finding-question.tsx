@@ -1,0 +1,49 @@
+'use client'
+import { FINDINGS, type FindingKey } from '@/core/diagnosis/findings'
+import type { KnownFinding } from '@/domain/diagnosis/diagnosis'
+
+interface FindingQuestionProps {
+  readonly finding: FindingKey
+  /** What was said here; undefined: nothing. */
+  readonly told: boolean | undefined
+  readonly known: KnownFinding | undefined
+  readonly onSay: (found: boolean | undefined) => void
+  readonly next?: boolean
+}
+
+const ANSWERS = [
+  { found: true, label: 'Yes' },
+  { found: false, label: 'No' },
+] as const
+
+/** One question with yes, no, or nothing said; what the file says stands until somebody says otherwise. */
+export function FindingQuestion({ finding, told, known, onSay, next = false }: FindingQuestionProps) {
+  const { question } = FINDINGS[finding]
+  const stands = told ?? known?.found
+  return (
+    <div className={`finding ${next ? 'next' : ''}`} role="group" aria-label={question}>
+      <span>
+        {question}
+        {known && told === undefined ? (
+          <span className="soft small">
+            {' '}
+            {known.found ? 'yes' : 'no'}, by {known.source}
+          </span>
+        ) : null}
+      </span>
+      <span className="btn-group btn-group-sm">
+        {ANSWERS.map(({ found, label }) => (
+          <button
+            key={label}
+            type="button"
+            className={`btn btn-outline-secondary ${stands === found ? 'active' : ''}`}
+            aria-pressed={stands === found}
+            onClick={() => onSay(told === found ? undefined : found)}
+          >
+            {label}
+          </button>
+        ))}
+      </span>
+    </div>
+  )
+}

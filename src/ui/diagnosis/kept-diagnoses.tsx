@@ -1,0 +1,118 @@
+'use client'
+import { causeOf } from '@/core/diagnosis/causes'
+import { FINDINGS } from '@/core/diagnosis/findings'
+import { dayIn, longDate, shortDate } from '@/domain/shared/dates'
+import { DIAGNOSIS_OUTCOMES, OUTCOME_NAMES } from '@/domain/diagnosis/diagnosis'
+import type { CheckLine } from '@/domain/diagnosis/diagnosis-check'
+import { READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import type { CheckedDiagnosis, DiagnosisData } from '@/server/diagnosis/diagnosis'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { usePerson, useShow } from '@/ui/person-context'
+import { useSave } from '@/ui/use-save'
+
+/** What was found before, what tests and photos say came of it, and what people say. */
+export function KeptDiagnoses({ data }: { data: DiagnosisData }) {
+  const { problem, save } = useSave()
+  if (data.kept.length === 0) return null
+  return (
+    <section className="sheet" aria-label="Found before">
+      <h2>Found before</h2>
+      <ProblemNote problem={problem} />
+      <ul className="plain-list">
+        {data.kept.map((kept) => (
+          <li key={kept.id}>
+            {causeOf(kept.cause).name}
+            <div className="soft small">
+              {kept.madeByName}, {longDate(kept.madeOn)}
+              {kept.betterFrom && kept.betterTo ? `; better between ${shortDate(kept.betterFrom)} and ${shortDate(kept.betterTo)}` : ''}
+            </div>
+            <Since kept={kept} today={data.today} />
+            {data.mayLog ? (
+              <span className="btn-group btn-group-sm mt-1" role="group" aria-label="What came of it">
+                {DIAGNOSIS_OUTCOMES.map((outcome) => (
+                  <button
+                    key={outcome}
+                    type="button"
+                    className={`btn btn-outline-secondary ${kept.outcome === outcome ? 'active' : ''}`}
+                    aria-pressed={kept.outcome === outcome}
+                    onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
+                  >
+                    {OUTCOME_NAMES[outcome]}
+                  </button>
+                ))}
+              </span>
+            ) : kept.outcome ? (
+              <span className="verdict">{OUTCOME_NAMES[kept.outcome]}</span>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+const VERDICT_KIND = { better: 'fine', partly: 'look', not: 'stop' } as const
+
+/** Tests and photos since then. */
+function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
+  const { check, photos } = kept
+  const { timeZone } = usePerson()
+  const due = kept.betterTo !== null && kept.betterTo < today && check.verdict === null
+  return (
+    <>
+      {check.verdict ? (
+        <p className="mb-1 mt-1">
+          <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>{check.verdict === 'not' ? 'not better' : check.verdict}</span> by the tests since
+        </p>
+      ) : due ? (
+        <p className="mb-1 mt-1">
+          <span className="verdict look">look</span> It should look better by now, and nobody has tested.
+        </p>
+      ) : null}
+      {check.lines.length > 0 ? (
+        <ul className="small mb-1">
+          {check.lines.map((line) => (
+            <li key={line.what}>
+              <Line line={line} />
+            </li>
+          ))}
+        </ul>
+      ) : null}
+      {photos.since ? (
+        <div className="before-since">
+          {[photos.before, photos.since].map((photo, i) =>
+            photo ? (
+              <figure key={photo.id} className="mb-0">
+                {/* eslint-disable-next-line @next/next/no-img-element -- thumbnails come from the app's own route, signed in */}
+                <img src={`/api/v1/photos/${photo.id}?size=thumbnail`} alt={i === 0 ? 'The pond before' : 'The pond since'} loading="lazy" />
+                <figcaption className="soft small">
+                  {i === 0 ? 'before' : 'since'}, {shortDate(dayIn(photo.takenAt, timeZone))}
+                </figcaption>
+              </figure>
+            ) : null,
+          )}
+        </div>
+      ) : null}
+    </>
+  )
+}
+
+function Line({ line }: { line: CheckLine }) {
+  const show = useShow()
+  const [test] = line.tests
+  const value = (v: number) => show(v, readingQuantity(test), { scale: readingScale(test), significant: 2 })
+  const question = line.what === 'clarity' ? 'Is the water still murky?' : FINDINGS[line.what].question
+  if (line.stillSo === null)
+    return (
+      <>
+        {question} <span className="soft">Not tested since: {line.tests.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ')} would tell.</span>
+      </>
+    )
+  return (
+    <>
+      {question} <strong>{line.stillSo ? 'Still so' : 'No longer'}</strong>, {READING_NAMES[test].toLowerCase()}{' '}
+      {line.before === null ? '' : `${value(line.before)} then, `}
+      {value(line.since!)} on {shortDate(line.on!)}.
+    </>
+  )
+}

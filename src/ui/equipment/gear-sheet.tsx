@@ -1,0 +1,44 @@
+'use client'
+import { nutrientsOut } from '@/core/plants/cuttings'
+import { shortDate } from '@/domain/shared/dates'
+import { GEAR_KIND_NAMES, GEAR_STATES, type Gear } from '@/domain/equipment/gear'
+import { useShow } from '@/ui/person-context'
+
+const HEADINGS = { 'on-pond': 'On the pond now', stored: 'Stored' } as const
+
+/** What stands on the pond for the season, what is stored where, and what this year's cuttings carried away. */
+export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cuttingBuckets: number }) {
+  const show = useShow()
+  const out = nutrientsOut(cuttingBuckets)
+  return (
+    <>
+      {gear.length === 0 ? (
+        <p className="soft">Nets, de-icers and what else comes and goes with the seasons: crews write down on their visits where it is.</p>
+      ) : null}
+      {GEAR_STATES.filter((state) => gear.some((g) => g.state === state)).map((state) => (
+        <div key={state}>
+          <h3 className="mb-1">{HEADINGS[state]}</h3>
+          <ul className="plain-list">
+            {gear
+              .filter((g) => g.state === state)
+              .map((g) => (
+                <li key={g.id}>
+                  {g.name} <span className="soft small">{GEAR_KIND_NAMES[g.kind].toLowerCase()}</span>
+                  <div className="soft small">
+                    {g.place ? `${g.place}, ` : ''}since {shortDate(g.since.slice(0, 10))} {g.since.slice(0, 4)}
+                  </div>
+                </li>
+              ))}
+          </ul>
+        </div>
+      ))}
+      {cuttingBuckets > 0 ? (
+        <p className="mb-0">
+          Cuttings of this year: {cuttingBuckets} buckets, about {show(out.freshKg, 'mass')} fresh. They carried{' '}
+          {show(out.nitrogenG / 1000, 'mass', { scale: 'small' })} of nitrogen and {show(out.phosphorusG / 1000, 'mass', { scale: 'small' })} of phosphorus out
+          of the pond.
+        </p>
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,138 @@
+'use client'
+import { useState } from 'react'
+import { PLANT_CONDITIONS, type PlantCondition } from '@/core/plants/care-rules'
+import {
+  PATCH_PLACE_NAMES,
+  PATCH_PLACES,
+  PLANT_ACTION_NAMES,
+  PLANT_ACTIONS,
+  PLANT_CONDITION_NAMES,
+  PLANT_DONE_NAMES,
+  SPECIES_BY_NAME,
+  speciesName,
+  type PatchPlace,
+  type PlantAction,
+} from '@/domain/plants/plants'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import type { VisitView } from '@/ui/field/device/device-view'
+import { useField } from '@/ui/field/field-context'
+import { Fold } from '@/ui/field/fold'
+import { plantsAtHand } from './plants-at-hand'
+
+const NEW_GROUP = ''
+const AS_BEFORE = ''
+const MOST_PLANTS = 2000
+const wrong = (value: number | null): boolean => value !== null && (!Number.isInteger(value) || value < 0 || value > MOST_PLANTS)
+
+/** A group of plants: how it looks, what was done, how many stand there, and the rooted pieces that come along. */
+export function PlantForm({ view }: { view: VisitView }) {
+  const { log, person } = useField()
+  const patches = plantsAtHand(view, person.timeZone)
+  const [which, setWhich] = useState<string>(patches[0]?.id ?? NEW_GROUP)
+  const [species, setSpecies] = useState<string>(SPECIES_BY_NAME[0].key)
+  const [place, setPlace] = useState<PatchPlace>('bed')
+  const [action, setAction] = useState<PlantAction>('look')
+  const [condition, setCondition] = useState<string>(AS_BEFORE)
+  const [count, setCount] = useState<number | null>(null)
+  const [kept, setKept] = useState<number | null>(null)
+  const [note, setNote] = useState('')
+  const known = patches.find((p) => p.id === which)
+  const said = view.log.flatMap((e) => (e.kind === 'plant' ? [e] : []))
+  const lacksCount = (!known || action === 'planted') && !(count !== null && count > 0)
+  const keep = async () => {
+    await log(view.visit.id, {
+      kind: 'plant',
+      patchId: known?.id ?? null,
+      place: known?.place ?? place,
+      species: known?.species ?? species,
+      action,
+      condition: condition === AS_BEFORE ? null : (condition as PlantCondition),
+      count,
+      kept: kept ?? 0,
+      note,
+    })
+    setCount(null)
+    setKept(null)
+    setNote('')
+    setCondition(AS_BEFORE)
+  }
+  return (
+    <Fold title="Plants: how they look, what was done">
+      <ChoiceField
+        label="Which group"
+        value={which}
+        onChange={(e) => setWhich(e.target.value)}
+        options={[
+          ...patches.map((p) => ({
+            value: p.id,
+            label: `${p.count} ${speciesName(p.species)}, ${PATCH_PLACE_NAMES[p.place].toLowerCase()}: ${p.stored ? 'stored' : PLANT_CONDITION_NAMES[p.condition].toLowerCase()}`,
+          })),
+          { value: NEW_GROUP, label: 'A group that is not written down yet' },
+        ]}
+      />
+      {known ? null : (
+        <>
+          <ChoiceField
+            label="Plant"
+            value={species}
+            onChange={(e) => setSpecies(e.target.value)}
+            options={SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))}
+          />
+          <ChoiceField
+            label="Where it grows"
+            value={place}
+            onChange={(e) => setPlace(e.target.value as PatchPlace)}
+            options={PATCH_PLACES.map((p) => ({ value: p, label: PATCH_PLACE_NAMES[p] }))}
+          />
+        </>
+      )}
+      <ChoiceField
+        label="What was done"
+        value={action}
+        onChange={(e) => setAction(e.target.value as PlantAction)}
+        options={PLANT_ACTIONS.map((a) => ({ value: a, label: PLANT_ACTION_NAMES[a] }))}
+      />
+      <ChoiceField
+        label="How it looks"
+        value={condition}
+        onChange={(e) => setCondition(e.target.value)}
+        options={[{ value: AS_BEFORE, label: 'As before' }, ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] }))]}
+      />
+      <QuantityField
+        large
+        label={action === 'planted' ? 'Plants set' : 'Plants that stand here now'}
+        kind="number"
+        optional={known !== undefined && action !== 'planted'}
+        value={count}
+        onChange={setCount}
+        error={wrong(count) ? 'Whole plants, 0 to 2000.' : undefined}
+      />
+      <QuantityField
+        large
+        label="Rooted pieces kept"
+        kind="number"
+        optional
+        value={kept}
+        onChange={setKept}
+        error={wrong(kept) ? 'Whole pieces, 0 to 2000.' : undefined}
+      />
+      <TextField label={action === 'lift' ? 'Where it is stored' : 'Words'} value={note} maxLength={160} onChange={(e) => setNote(e.target.value)} />
+      <p className="soft small mb-1">Rooted pieces go to the holding bed or into gaps, never outside; the rest is composted or bagged away from waterways.</p>
+      <button className="btn btn-outline-primary w-100 my-2" disabled={lacksCount || wrong(count) || wrong(kept)} onClick={() => void keep()}>
+        Keep it
+      </button>
+      <ul className="plain-list" aria-label="Said of plants">
+        {said.map((e) => (
+          <li key={e.id}>
+            {speciesName(e.species)}: {PLANT_DONE_NAMES[e.action].toLowerCase()}
+            {e.condition ? `, ${PLANT_CONDITION_NAMES[e.condition].toLowerCase()}` : ''}
+            {e.count !== null ? `, ${e.count} plants` : ''}
+            {e.kept > 0 ? `, ${e.kept} pieces kept` : ''}
+          </li>
+        ))}
+      </ul>
+    </Fold>
+  )
+}

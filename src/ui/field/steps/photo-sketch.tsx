@@ -1,0 +1,115 @@
+'use client'
+import { useEffect, useRef, useState } from 'react'
+import type { VisitView } from '@/ui/field/device/device-view'
+import { imageOf } from '@/ui/field/device/field-device'
+import { useObjectUrl } from './photo-thumb'
+
+interface PhotoSketchProps {
+  readonly photo: VisitView['photos'][number]
+  readonly onClose: () => void
+  readonly onKeep: (sketch: Blob) => Promise<void>
+}
+
+type Stroke = readonly (readonly [x: number, y: number])[]
+const LINE_PX = 7
+const QUALITY = 0.85
+
+/** A finger draws on a photo: where the leak is, which stone to move. The photo itself stays as it is. */
+export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
+  const canvas = useRef<HTMLCanvasElement>(null)
+  const picture = useRef<HTMLImageElement | null>(null)
+  const [strokes, setStrokes] = useState<readonly Stroke[]>([])
+  const [ready, setReady] = useState(false)
+  const [keeping, setKeeping] = useState(false)
+  const drawing = useRef<[number, number][] | null>(null)
+  const [image, setImage] = useState<ArrayBuffer | null | undefined>(photo.own ? undefined : null)
+  const own = useObjectUrl(image)
+  const src = image === undefined ? null : image ? own : `/api/v1/photos/${photo.id}`
+  useEffect(() => {
+    if (photo.own) void imageOf(photo.id).then(setImage)
+  }, [photo])
+
+  useEffect(() => {
+    if (!src) return
+    const image = new Image()
+    image.onload = () => {
+      picture.current = image
+      const c = canvas.current!
+      c.width = image.naturalWidth
+      c.height = image.naturalHeight
+      setReady(true)
+    }
+    image.src = src
+  }, [src])
+  useEffect(() => {
+    if (ready) paint(canvas.current!, picture.current!, strokes)
+  }, [ready, strokes])
+
+  const at = (e: React.PointerEvent<HTMLCanvasElement>): [number, number] => {
+    const box = e.currentTarget.getBoundingClientRect()
+    return [((e.clientX - box.left) / box.width) * e.currentTarget.width, ((e.clientY - box.top) / box.height) * e.currentTarget.height]
+  }
+  const keep = () => {
+    setKeeping(true)
+    canvas.current!.toBlob((blob) => blob && void onKeep(blob), 'image/jpeg', QUALITY)
+  }
+  return (
+    <div className="sketch" role="dialog" aria-label="Draw on the photo" aria-modal="true">
+      <canvas
+        ref={canvas}
+        className="sketch-canvas"
+        onPointerDown={(e) => {
+          e.currentTarget.setPointerCapture(e.pointerId)
+          drawing.current = [at(e)]
+        }}
+        onPointerMove={(e) => {
+          if (!drawing.current || !ready) return
+          drawing.current.push(at(e))
+          paint(canvas.current!, picture.current!, [...strokes, drawing.current])
+        }}
+        onPointerUp={() => {
+          const stroke = drawing.current
+          drawing.current = null
+          if (stroke && stroke.length > 1) setStrokes([...strokes, stroke])
+        }}
+      />
+      {ready ? null : <p className="soft">The photo is not on this device any more; it needs signal to be drawn on.</p>}
+      <div className="d-flex gap-2 p-2">
+        <button
+          type="button"
+          className="btn btn-outline-secondary flex-grow-1"
+          disabled={strokes.length === 0}
+          onClick={() => setStrokes(strokes.slice(0, -1))}
+        >
+          Undo
+        </button>
+        <button type="button" className="btn btn-outline-secondary flex-grow-1" onClick={onClose}>
+          Close
+        </button>
+        <button type="button" className="btn btn-primary flex-grow-1" disabled={strokes.length === 0 || keeping} onClick={keep}>
+          Keep the sketch
+        </button>
+      </div>
+    </div>
+  )
+}
+
+function paint(canvas: HTMLCanvasElement, picture: HTMLImageElement, strokes: readonly Stroke[]): void {
+  const context = canvas.getContext('2d')!
+  context.drawImage(picture, 0, 0)
+  // two lines on each other are seen on dark water and pale stone alike
+  for (const [width, colour] of [
+    [LINE_PX * 1.8, '#ffffff'],
+    [LINE_PX, '#b3401f'],
+  ] as const) {
+    context.lineWidth = (width * canvas.width) / 1000
+    context.strokeStyle = colour
+    context.lineCap = 'round'
+    context.lineJoin = 'round'
+    for (const stroke of strokes) {
+      context.beginPath()
+      stroke.forEach(([x, y], i) => (i === 0 ? context.moveTo(x, y) : context.lineTo(x, y)))
+      context.stroke()
+    }
+  }
+}

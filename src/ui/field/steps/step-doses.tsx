@@ -1,0 +1,73 @@
+'use client'
+import { DOSE_STOPS } from '@/core/water/products'
+import type { StepDose } from '@/domain/water/dosing'
+import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/stores/product-book'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { doseProblemWords } from '@/messages/en/doses'
+import { useShow } from '@/ui/person-context'
+
+interface StepDosesProps {
+  readonly doses: readonly StepDose[]
+  readonly given: Readonly<Record<string, number | null>>
+  readonly onGive: (given: Readonly<Record<string, number | null>>) => void
+  readonly error?: string
+}
+
+const figure = (value: number): string => String(Number(value.toPrecision(3)))
+const unitOf = (unit: string): string => (unit === 'each' ? 'pieces' : unit)
+
+/** The firm's products for a step: rate × volume = amount, in what it is measured with, and what speaks against it now. */
+export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
+  const show = useShow()
+  // what suits the water stands first and open
+  const order = [...doses].sort((a, b) => a.problems.length - b.problems.length)
+  if (order.length === 0) return <p className="soft">The product book has nothing for this step.</p>
+  return (
+    <div aria-label="Products" role="group">
+      {order.map((dose) => {
+        const { product, amount, measures, volumeM3, problems } = dose
+        const unit = unitOf(product.unit)
+        return (
+          <div key={product.key} className="amount">
+            <p className="mb-1">
+              {product.name} <span className="soft">{PURPOSE_NAMES[product.purpose].toLowerCase()}</span>
+            </p>
+            <p className="mb-1">
+              {amount > 0 ? (
+                <>
+                  <strong>{measures === null ? `${figure(amount)} ${unit}` : `${figure(measures)} × ${product.measure!.name}`}</strong>{' '}
+                  {measures === null ? '' : `(${figure(amount)} ${unit}) `}
+                  <span className="soft">
+                    {figure(product.rate)} {unit} {BASIS_NAMES[product.basis]}, for {show(volumeM3, 'volume')}
+                  </span>
+                </>
+              ) : (
+                <span className="soft">None needed by what is known so far.</span>
+              )}
+            </p>
+            {problems.map((problem) => (
+              <p key={problem.code} className={`verdict ${DOSE_STOPS.includes(problem.code) ? 'stop' : 'look'} mb-1`}>
+                {doseProblemWords(problem, show)}
+              </p>
+            ))}
+            <p className="small mb-1">{product.safety} The label governs; never mix products.</p>
+            <QuantityField
+              large
+              label={`${product.name}: given, ${unit}`}
+              optional
+              kind="number"
+              value={given[product.key] ?? null}
+              onChange={(v) => onGive({ ...given, [product.key]: v })}
+            />
+            {amount > 0 && problems.length === 0 && given[product.key] == null ? (
+              <button type="button" className="btn btn-outline-primary w-100" onClick={() => onGive({ ...given, [product.key]: Number(figure(amount)) })}>
+                Given as worked out
+              </button>
+            ) : null}
+          </div>
+        )
+      })}
+      {error ? <div className="field-error">{error}</div> : null}
+    </div>
+  )
+}

@@ -1,0 +1,57 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { ARRIVE } from '@/core/visits/types/shared-steps'
+import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
+import { FIELD_PERSON } from '../../../../tests/fixtures/person'
+import type { VisitView } from '@/ui/field/device/device-view'
+import { dropPhoto, keepPhoto } from '@/ui/field/device/field-device'
+import { FieldProvider } from '@/ui/field/field-context'
+import { StepPhotos } from './step-photos'
+
+jest.mock('@/ui/field/device/field-device', () => ({ keepPhoto: jest.fn(), dropPhoto: jest.fn() }))
+const kept = jest.mocked(keepPhoto)
+const sync = jest.fn().mockResolvedValue('synced')
+beforeEach(() => {
+  kept.mockReset().mockResolvedValue({ id: 'new' })
+  sync.mockClear()
+})
+
+const step = ARRIVE[0]
+const photo = (id: string, over: object = {}) => ({ id, stepKey: step.key, pairOf: null, sketchOf: null, own: null, ...over })
+const show = (photos: readonly object[] = [], at = step) =>
+  render(
+    <FieldProvider value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: jest.fn(), sync }}>
+      <StepPhotos view={{ visit: { id: 'v1' }, photos } as unknown as VisitView} step={at} />
+    </FieldProvider>,
+  )
+const picture = (name: string) => new File([name], name, { type: 'image/jpeg' })
+
+describe('photos of a step', () => {
+  it('are all kept when several are chosen at once, and sent together', async () => {
+    show()
+    await userEvent.upload(screen.getByLabelText('Take a photo'), [picture('a.jpg'), picture('b.jpg'), picture('c.jpg')])
+    expect(kept.mock.calls.map(([facts, file]) => [facts.stepKey, (file as File).name])).toEqual([
+      ['arrive-photos', 'a.jpg'],
+      ['arrive-photos', 'b.jpg'],
+      ['arrive-photos', 'c.jpg'],
+    ])
+    expect(sync).toHaveBeenCalledTimes(1)
+  })
+  it('say why one could not be kept, and what to do', async () => {
+    kept.mockResolvedValueOnce({ trouble: 'device-full' })
+    show()
+    await userEvent.upload(screen.getByLabelText('Take a photo'), picture('a.jpg'))
+    expect(await screen.findByText(/This device has no room for another photo\. Nothing that is kept is lost/)).toBeInTheDocument()
+  })
+  it('are taken away while they are on this device only', async () => {
+    show([photo('here', { own: { state: 'waiting', thumbnail: null } }), photo('there')])
+    expect(screen.getAllByRole('button', { name: /^Take photo/ })).toHaveLength(1)
+    await userEvent.click(screen.getByRole('button', { name: 'Take photo 1 away' }))
+    expect(dropPhoto).toHaveBeenCalledWith('here')
+  })
+  it('after the work are taken again from the same place, as the counterpart of how it was found', async () => {
+    show([photo('found')], { ...step, key: 'after-photos' })
+    await userEvent.upload(screen.getByLabelText('Take view 1 again'), picture('again.jpg'))
+    expect(kept.mock.calls[0][0]).toMatchObject({ stepKey: 'after-photos', pairOf: 'found' })
+  })
+})

@@ -1,0 +1,113 @@
+'use client'
+import { useId, useState } from 'react'
+import type { JobStep } from '@/core/visits/step'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { dropPhoto, keepPhoto, type PhotoTrouble } from '@/ui/field/device/field-device'
+import type { VisitView } from '@/ui/field/device/device-view'
+import { useField } from '@/ui/field/field-context'
+import { PhotoSketch } from './photo-sketch'
+import { PhotoThumb } from './photo-thumb'
+
+const TROUBLE: Readonly<Record<PhotoTrouble, string>> = {
+  'no-picture': 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.',
+  'device-full':
+    'This device has no room for another photo. Nothing that is kept is lost. Find signal so that photos can go out, or free some room, then take it again.',
+}
+
+type Photo = VisitView['photos'][number]
+
+/** Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the same place. */
+export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
+  const { person, sync } = useField()
+  const [trouble, setTrouble] = useState<PhotoTrouble | null>(null)
+  const [keeping, setKeeping] = useState(0)
+  const [drawing, setDrawing] = useState<Photo | null>(null)
+  const photos = view.photos.filter((p) => p.stepKey === step.key)
+  // views of earlier steps that have no counterpart yet
+  const before = view.photos.filter((p) => p.stepKey !== step.key && p.sketchOf === null && p.pairOf === null && !view.photos.some((q) => q.pairOf === p.id))
+  const isAfter = step.key.includes('after')
+  const add = async (files: readonly File[], pairOf?: string) => {
+    setTrouble(null)
+    for (const file of files) {
+      setKeeping((n) => n + 1)
+      const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, pairOf }, file)
+      setKeeping((n) => n - 1)
+      if ('trouble' in outcome) setTrouble(outcome.trouble)
+    }
+    void sync()
+  }
+  return (
+    <div className="my-2">
+      <div className="d-flex flex-wrap gap-2 mb-2">
+        {photos.map((photo, i) => (
+          <div key={photo.id} className="photo-kept">
+            <PhotoThumb photo={photo} alt={`Photo ${i + 1} of this step`} />
+            <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setDrawing(photo)} aria-label={`Draw on photo ${i + 1}`}>
+              Draw
+            </button>
+            {photo.own?.state === 'waiting' ? (
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                onClick={() => void dropPhoto(photo.id)}
+                aria-label={`Take photo ${i + 1} away`}
+              >
+                Away
+              </button>
+            ) : null}
+          </div>
+        ))}
+      </div>
+      <Camera label={keeping > 0 ? 'Keeping the photo…' : 'Take a photo'} multiple onFiles={(files) => void add(files)} />
+      {isAfter && before.length > 0 ? (
+        <div className="mt-2">
+          <p className="soft mb-1">The same view again, to lay beside how it was found:</p>
+          {before.map((photo, i) => (
+            <div key={photo.id} className="d-flex gap-2 align-items-center mb-1">
+              <PhotoThumb photo={photo} alt={`View ${i + 1} as found`} />
+              <Camera label={`Take view ${i + 1} again`} onFiles={(files) => void add(files, photo.id)} />
+            </div>
+          ))}
+        </div>
+      ) : null}
+      <ProblemNote problem={trouble && { title: TROUBLE[trouble], status: 0, kind: trouble }} />
+      {drawing ? (
+        <PhotoSketch
+          photo={drawing}
+          onClose={() => setDrawing(null)}
+          onKeep={async (sketch) => {
+            const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, sketchOf: drawing.id }, sketch)
+            setTrouble('trouble' in outcome ? outcome.trouble : null)
+            setDrawing(null)
+            void sync()
+          }}
+        />
+      ) : null}
+    </div>
+  )
+}
+
+function Camera({ label, multiple = false, onFiles }: { label: string; multiple?: boolean; onFiles: (files: readonly File[]) => void }) {
+  const id = useId()
+  return (
+    <span className="flex-grow-1 d-block">
+      <label htmlFor={id} className="btn btn-outline-primary w-100 d-flex align-items-center justify-content-center">
+        {label}
+      </label>
+      <input
+        id={id}
+        type="file"
+        accept="image/*"
+        multiple={multiple}
+        className="visually-hidden"
+        aria-label={label}
+        onChange={(e) => {
+          // a list of its own: the input's empties with it
+          onFiles([...(e.target.files ?? [])])
+          // the same file may be chosen again
+          e.target.value = ''
+        }}
+      />
+    </span>
+  )
+}

@@ -1,0 +1,61 @@
+'use client'
+import type { JobStep } from '@/core/visits/step'
+import { addDays } from '@/core/numeric/calendar'
+import { plantGaps } from '@/core/plants/replant'
+import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName, toFill } from '@/domain/plants/plants'
+import type { VisitView } from '@/ui/field/device/device-view'
+import { useField } from '@/ui/field/field-context'
+import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
+
+/** Groups of plants that ask for what this step does, each to be ticked off; and where pieces are missing. */
+export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
+  const { today, log, person } = useField()
+  const patches = plantsAtHand(view, person.timeZone)
+  const done = new Set(view.log.flatMap((e) => (e.kind === 'plant' ? [`${e.patchId ?? e.id}:${e.action}`] : [])))
+  const due = view.care.filter((task) => step.plants!.includes(task.action) && task.due <= addDays(today, CARE_AHEAD_DAYS))
+  const gaps = step.plants!.includes('divide') ? plantGaps([...toFill(patches, 'bed'), ...toFill(patches, 'pond')], null) : []
+  if (due.length + gaps.length === 0) return null
+  return (
+    <div className="amount" role="group" aria-label="Plants here">
+      <ul className="plain-list">
+        {due.map(({ patchId, action }) => {
+          const patch = patches.find((p) => p.id === patchId)
+          if (!patch) return null
+          const isDone = done.has(`${patchId}:${action}`)
+          const words = `${PLANT_ACTION_NAMES[action]}: ${patch.count} ${speciesName(patch.species)}`
+          return (
+            <li key={`${patchId}${action}`} className="d-flex gap-2 align-items-center">
+              <span className="flex-grow-1">{words}</span>
+              {isDone ? (
+                <span className="verdict pass">done</span>
+              ) : (
+                <button
+                  className="btn btn-outline-primary"
+                  aria-label={`${words}: done`}
+                  onClick={() =>
+                    void log(view.visit.id, {
+                      kind: 'plant',
+                      patchId,
+                      place: patch.place,
+                      species: patch.species,
+                      action,
+                      condition: null,
+                      count: null,
+                      kept: 0,
+                      note: '',
+                    })
+                  }
+                >
+                  Done
+                </button>
+              )}
+            </li>
+          )
+        })}
+      </ul>
+      {gaps.length > 0 ? (
+        <p className="mb-0">Gaps to plant with rooted pieces: {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.</p>
+      ) : null}
+    </div>
+  )
+}

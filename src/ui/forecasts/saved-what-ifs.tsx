@@ -1,0 +1,51 @@
+'use client'
+import { longDate } from '@/domain/shared/dates'
+import type { WhatIfInput } from '@/domain/forecasts/what-if'
+import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { useSave } from '@/ui/use-save'
+
+interface SavedProps {
+  readonly data: WhatIfBenchData
+  readonly onOpen: (whatIf: WhatIfInput) => void
+}
+
+/** What-ifs of this pond that were kept; each has an address of its own. */
+export function SavedWhatIfs({ data, onOpen }: SavedProps) {
+  const { problem, save } = useSave()
+  if (data.saved.length === 0) return <p className="soft mb-0">None kept yet.</p>
+  return (
+    <>
+      <ProblemNote problem={problem} />
+      <ul className="plain-list">
+        {data.saved.map((kept) => (
+          <li key={kept.id}>
+            <a
+              className="text-decoration-underline"
+              href={`/ponds/${data.pond.id}/what-if?saved=${kept.id}`}
+              onClick={(e) => {
+                e.preventDefault()
+                window.history.replaceState(null, '', `/ponds/${data.pond.id}/what-if?saved=${kept.id}`)
+                onOpen(kept.whatIf)
+              }}
+            >
+              {kept.whatIf.name}
+            </a>{' '}
+            <span className="soft">
+              {kept.savedByName}, {longDate(kept.savedAt.slice(0, 10))}
+            </span>
+            {data.maySave ? (
+              <button
+                className="btn btn-sm btn-link p-0 ms-2"
+                onClick={() => save('DELETE', `/api/v1/what-ifs/${kept.id}`)}
+                aria-label={`Take away: ${kept.whatIf.name}`}
+              >
+                Take away
+              </button>
+            ) : null}
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}

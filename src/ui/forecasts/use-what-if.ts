@@ -1,0 +1,69 @@
+'use client'
+import { useState } from 'react'
+import { AS_IT_IS, MOST_WAYS, newWay, nextTime, TEMPLATES, type Way, type WhatIfInput } from '@/domain/forecasts/what-if'
+import { USUAL_EVENT, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
+import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+
+const USUAL_MEMBERS = 60
+
+const templateOf = (key: string, { today, built }: Pick<WhatIfBenchData, 'today' | 'built'>): WhatIfInput => {
+  const { name, season, days, start, ways } = TEMPLATES.find((t) => t.key === key) ?? TEMPLATES[0]
+  return {
+    name,
+    from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
+    days,
+    start: start ?? 'settled',
+    members: USUAL_MEMBERS,
+    ways: [...ways],
+  }
+}
+
+/** The what-if on the bench: begun from a saved one, a template or a design, changed by the editors. */
+export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string) {
+  const [whatIf, setWhatIf] = useState<WhatIfInput>(() => {
+    const kept = data.saved.find((s) => s.id === saved)
+    if (kept) return kept.whatIf
+    const filter = data.lab?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
+    if (filter) return { ...templateOf('bigger', data), name: filter.name, ways: [newWay('As it is'), newWay(filter.name, { filter: filter.key })] }
+    return templateOf(begin ?? 'staged', data)
+  })
+  /** Ready-made question it was begun from; '' for one of the firm's own. */
+  const [template, setTemplate] = useState(() =>
+    data.saved.some((s) => s.id === saved) ? '' : TEMPLATES.some((t) => t.key === begin) ? begin! : begin ? '' : 'staged',
+  )
+  const [chosen, setChosen] = useState(0)
+  const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
+  const changeWay = (index: number, changes: Partial<Way>) =>
+    setWhatIf((w) => ({ ...w, ways: w.ways.map((way, i) => (i === index ? { ...way, ...changes } : way)) }))
+  const changeEvents = (index: number, events: (before: readonly WhatIfEvent[]) => WhatIfEvent[]) =>
+    setWhatIf((w) => ({ ...w, ways: w.ways.map((way, i) => (i === index ? { ...way, events: events(way.events) } : way)) }))
+  return {
+    whatIf,
+    chosen: Math.min(chosen, whatIf.ways.length - 1),
+    choose: setChosen,
+    change,
+    changeWay,
+    template,
+    begin: (template: string) => {
+      setTemplate(template)
+      setWhatIf({ ...templateOf(template, data), members: whatIf.members })
+      setChosen(0)
+    },
+    open: (kept: WhatIfInput) => {
+      setTemplate('')
+      setWhatIf(kept)
+      setChosen(0)
+    },
+    addWay: () => {
+      if (whatIf.ways.length >= MOST_WAYS) return
+      setWhatIf((w) => ({ ...w, ways: [...w.ways, { ...w.ways[w.ways.length - 1], name: `Way ${w.ways.length + 1}` }] }))
+      setChosen(whatIf.ways.length)
+    },
+    removeWay: (index: number) => setWhatIf((w) => (w.ways.length === 1 ? w : { ...w, ways: w.ways.filter((_, i) => i !== index) })),
+    addEvent: (index: number, kind: WhatIfEvent['kind']) =>
+      changeEvents(index, (before) => [...before, { ...USUAL_EVENT[kind], day: Math.min(whatIf.days - 1, (before.at(-1)?.day ?? 0) + 5) } as WhatIfEvent]),
+    changeEvent: (index: number, at: number, event: WhatIfEvent) => changeEvents(index, (before) => before.map((e, i) => (i === at ? event : e))),
+    removeEvent: (index: number, at: number) => changeEvents(index, (before) => before.filter((_, i) => i !== at)),
+  }
+}
+export type WhatIfState = ReturnType<typeof useWhatIf>

@@ -1,0 +1,71 @@
+'use client'
+import { AS_IT_IS, type LabPond, type Way } from '@/domain/forecasts/what-if'
+import { EVENT_KINDS, EVENT_NAMES, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import { EventFields } from './event-fields'
+import type { WhatIfState } from './use-what-if'
+
+const SWITCH = [
+  { value: 'as-it-is', label: 'As it is' },
+  { value: 'on', label: 'On' },
+  { value: 'off', label: 'Off' },
+]
+const STOPS = [
+  { value: 'as-it-is', label: 'As it is' },
+  { value: 'stays-wet', label: 'Stays wet' },
+  { value: 'drains', label: 'Drains' },
+]
+
+/** Everything that makes one way: its filter, stock and equipment, and what happens on which day. */
+export function WayEditor({ lab, state }: { lab: LabPond; state: WhatIfState }) {
+  const index = state.chosen
+  const { whatIf } = state
+  const way = whatIf.ways[index]
+  const set = (changes: Partial<Way>) => state.changeWay(index, changes)
+  const times = (key: 'filterSize' | 'fish' | 'feed', label: string) => (
+    <QuantityField label={label} kind="share" value={way[key]} onChange={(value) => set({ [key]: value ?? Number.NaN })} />
+  )
+  const chosenFilter = lab.filters.some((f) => f.key === way.filter) ? way.filter : AS_IT_IS
+  return (
+    <div role="tabpanel" id="lab-way" aria-labelledby={`lab-way-${index}`}>
+      <TextField label="Name of this way" value={way.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} />
+      <div className="field-grid tight mt-2">
+        <ChoiceField
+          className="wide"
+          label="Filter"
+          options={lab.filters.map((f) => ({ value: f.key, label: f.name }))}
+          value={chosenFilter}
+          onChange={(e) => set({ filter: e.target.value as Way['filter'] })}
+        />
+        {times('filterSize', 'Filter size')}
+        {times('fish', 'Fish')}
+        {times('feed', 'Feed')}
+        <ChoiceField label="UV" options={SWITCH} value={way.uv} onChange={(e) => set({ uv: e.target.value as Way['uv'] })} />
+        <ChoiceField label="Aerator" options={SWITCH} value={way.aerator} onChange={(e) => set({ aerator: e.target.value as Way['aerator'] })} />
+        <ChoiceField label="Bed, pump off" options={STOPS} value={way.airBreak} onChange={(e) => set({ airBreak: e.target.value as Way['airBreak'] })} />
+      </div>
+      <h3 className="mt-3">What happens</h3>
+      {way.events.length === 0 ? <p className="soft mb-1">Nothing special. Add what is done or what befalls the pond.</p> : null}
+      <ul className="plain-list">
+        {way.events.map((event, at) => (
+          <EventFields
+            key={at}
+            event={event}
+            from={whatIf.from}
+            days={whatIf.days}
+            onChange={(next) => state.changeEvent(index, at, next)}
+            onRemove={() => state.removeEvent(index, at)}
+          />
+        ))}
+      </ul>
+      <ChoiceField
+        label="Add to this way"
+        options={[{ value: '', label: 'Choose …' }, ...EVENT_KINDS.map((kind) => ({ value: kind, label: EVENT_NAMES[kind] }))]}
+        value=""
+        onChange={(e) => e.target.value && state.addEvent(index, e.target.value as WhatIfEvent['kind'])}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,143 @@
+'use client'
+import { useState } from 'react'
+import { SCHOOLS } from '@/core/filter/house-rules'
+import type { HousePractice, OwnPractice } from '@/domain/house-rules/house-rules'
+import type { PondInContext } from '@/domain/ponds/pond'
+import { may } from '@/domain/people/roles'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import { SCHOOL_NAMES } from '@/messages/en/schools'
+import { usePerson, useShow } from '@/ui/person-context'
+import { FIGURES, SWITCHES } from './switches'
+import { useSave } from '@/ui/use-save'
+
+type Key = keyof HousePractice
+
+interface Question {
+  readonly key: Key
+  readonly label: string
+  /** null: a figure, typed. */
+  readonly options: readonly { readonly value: string; readonly label: string }[] | null
+  readonly kind: 'temperature' | 'number'
+}
+
+const QUESTIONS: readonly Question[] = [
+  { key: 'school', label: 'Filter size', options: SCHOOLS.map((value) => ({ value, label: SCHOOL_NAMES[value] })), kind: 'number' },
+  ...SWITCHES.map(({ key, label, options }) => ({
+    key,
+    label,
+    options: options.map((o) => ({ value: String(o.value), label: o.name })),
+    kind: 'number' as const,
+  })),
+  ...FIGURES.map(({ key, label, kind }) => ({ key, label, options: null, kind })),
+]
+
+/** Where this pond goes another way than the house: each answer with its reason, the house's beside it. */
+export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: HousePractice }) {
+  const { role } = usePerson()
+  const [own, setOwn] = useState<OwnPractice>(pond.ownPractice)
+  const { problem, saved, errorOf, touched, save } = useSave('own')
+  // what this form last saw; a later save by someone else is then a conflict
+  const [seenVersion, setSeenVersion] = useState(pond.version)
+  const locked = !may(role, 'designs.write')
+  const change = (next: OwnPractice) => {
+    touched()
+    setOwn(next)
+  }
+  const keep = async () => {
+    if (await save('PUT', `/api/v1/ponds/${pond.id}/practice`, { version: seenVersion, own })) setSeenVersion(seenVersion + 1)
+  }
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault()
+        void keep()
+      }}
+    >
+      <p className="soft">
+        {locked
+          ? 'Set by owners and designers.'
+          : 'The house practice holds unless this pond has a reason to go another way. Sizes and windows follow at once.'}
+      </p>
+      {QUESTIONS.map((question) => (
+        <Answer
+          key={question.key}
+          question={question}
+          house={house}
+          own={own[question.key]}
+          locked={locked}
+          errorOf={(part) => errorOf(`${question.key}.${part}`)}
+          onChange={(answer) => {
+            const { [question.key]: _dropped, ...others } = own
+            change(answer === null ? others : { ...others, [question.key]: answer })
+          }}
+        />
+      ))}
+      <ProblemNote problem={problem} />
+      <p role="status" className="mb-2">
+        {saved ? 'Saved. Sizes and windows of this pond follow from now on.' : ''}
+      </p>
+      {locked ? null : <button className="btn btn-primary">Save this pond’s practice</button>}
+    </form>
+  )
+}
+
+interface AnswerProps {
+  readonly question: Question
+  readonly house: HousePractice
+  readonly own: OwnPractice[Key]
+  readonly locked: boolean
+  readonly errorOf: (part: 'value' | 'reason') => string | undefined
+  readonly onChange: (answer: { value: unknown; reason: string } | null) => void
+}
+
+function Answer({ question: { key, label, options, kind }, house, own, locked, errorOf, onChange }: AnswerProps) {
+  const show = useShow()
+  const houseWords = options
+    ? options.find((o) => o.value === String(house[key]))!.label.toLowerCase()
+    : kind === 'number'
+      ? `${house[key] as number}`
+      : show(house[key] as number, kind)
+  const reason = own?.reason ?? ''
+  // switches of yes and no cross the form as words
+  const read = (text: string) => (text === 'true' ? true : text === 'false' ? false : text)
+  return (
+    <fieldset className="sheet" disabled={locked}>
+      <legend>{label}</legend>
+      <label className="d-block">
+        <input
+          type="checkbox"
+          className="form-check-input me-2"
+          checked={own !== undefined}
+          onChange={(e) => onChange(e.target.checked ? { value: house[key], reason: '' } : null)}
+        />
+        Different at this pond <span className="soft">(house: {houseWords})</span>
+      </label>
+      {own ? (
+        <div className="field-grid mt-2" style={{ gridTemplateColumns: 'minmax(12rem, 1fr) 3fr' }}>
+          {options ? (
+            <ChoiceField
+              label={`${label} here`}
+              value={String(own.value)}
+              onChange={(e) => onChange({ value: read(e.target.value), reason })}
+              options={options}
+              error={errorOf('value')}
+            />
+          ) : (
+            <QuantityField
+              label={`${label} here`}
+              kind={kind}
+              value={own.value as number}
+              onChange={(v) => onChange({ value: v ?? Number.NaN, reason })}
+              error={errorOf('value')}
+              disabled={locked}
+            />
+          )}
+          <TextField label="Why" value={reason} onChange={(e) => onChange({ value: own.value, reason: e.target.value })} error={errorOf('reason')} />
+        </div>
+      ) : null}
+    </fieldset>
+  )
+}

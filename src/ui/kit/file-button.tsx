@@ -1,0 +1,51 @@
+'use client'
+import { useRef, useState } from 'react'
+import { fileText } from '@/domain/shared/file-text'
+
+const MOST_BYTES = 900_000
+
+interface FileButtonProps {
+  readonly label: string
+  readonly accept: string
+  readonly onText: (text: string, name: string) => void
+  readonly onTooLarge?: () => void
+}
+
+/** A button that opens a text file and hands over what is in it. */
+export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProps) {
+  const input = useRef<HTMLInputElement>(null)
+  const [refused, setRefused] = useState('')
+  return (
+    <>
+      <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => input.current?.click()}>
+        {label}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept={accept}
+        className="visually-hidden"
+        tabIndex={-1}
+        aria-label={`${label}: file`}
+        onChange={async (event) => {
+          const file = event.target.files?.[0]
+          // the same file may be chosen again after it was mended
+          event.target.value = ''
+          if (!file) return
+          if (file.size > MOST_BYTES) {
+            if (!onTooLarge) setRefused(`This file is larger than the ${MOST_BYTES / 1e6} MB that fit here.`)
+            return onTooLarge?.()
+          }
+          const read = fileText(new Uint8Array(await file.arrayBuffer()))
+          setRefused(read.ok ? '' : read.message)
+          if (read.ok) onText(read.text, file.name)
+        }}
+      />
+      {refused ? (
+        <span role="alert" className="field-error w-100">
+          {refused}
+        </span>
+      ) : null}
+    </>
+  )
+}

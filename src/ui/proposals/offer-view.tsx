@@ -1,0 +1,142 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { longDate } from '@/domain/shared/dates'
+import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/offer-facts'
+import { money } from '@/domain/prices/pricing'
+import type { OfferedOption } from '@/domain/proposals/proposal'
+import type { Offer } from '@/server/proposals/proposals'
+import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
+import { BedSection } from '@/ui/drawing/bed-section'
+import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN } from '@/messages/en/filters'
+import { useShow } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+import { WaterOutlook } from './water-outlook'
+import { WhyThisBig } from './why-this-big'
+
+/** A proposal as the customer reads it, and their answer. */
+export function OfferView({ offer, token }: { offer: Offer; token: string }) {
+  const { content } = offer
+  return (
+    <article className="offer">
+      <p className="firm-line">{content.firmName}</p>
+      <h1>{content.title}</h1>
+      <p className="soft">
+        For {content.customerName}, {content.siteName}: {content.pondName}. Proposal {offer.number}, valid until {longDate(offer.validUntil)}.
+      </p>
+      {content.intro ? <p className="intro">{content.intro}</p> : null}
+      {content.options.map((option, i) => (
+        <Option key={i} offer={offer} option={option} index={i} />
+      ))}
+      {content.outlook ? <WaterOutlook outlook={content.outlook} /> : null}
+      <section className="sheet">
+        <h2>Good to know</h2>
+        <ul className="mb-0">
+          {PROPOSAL_CAUTIONS.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      </section>
+      <Answer offer={offer} token={token} />
+      <p>
+        <a href={`/api/v1/offers/${token}/proposal.pdf`}>This proposal as PDF</a>
+      </p>
+    </article>
+  )
+}
+
+function Option({ offer: { content }, option, index }: { offer: Offer; option: OfferedOption; index: number }) {
+  const show = useShow()
+  const { result } = optionFacts(content, index)
+  const { design } = option
+  return (
+    <section className="sheet">
+      <h2>
+        {option.label ? `${option.label}: ` : ''}
+        {option.label ? FILTER_TYPE_NAMES[design.type].toLowerCase() : FILTER_TYPE_NAMES[design.type]}, {show(result.areaM2, 'area')}
+      </h2>
+      <p className="price" data-testid={`price-${index}`}>
+        {money(option.totalMinor, content.currency)}
+      </p>
+      <p className="soft">{FILTER_TYPE_WHEN[design.type]}</p>
+      {option.why ? <p>{option.why}</p> : null}
+      {design.type === 'none' ? null : (
+        <div className="wide-drawing" tabIndex={0} role="region" aria-label="Drawing of the bed">
+          <BedSection
+            lengthM={design.lengthM}
+            layers={design.layers}
+            manifoldDiameterM={design.manifold.diameterM}
+            airBreakM={design.airBreakM}
+            along={FILTER_TYPE_FACTS[design.type].path === 'along' ? design.feed : null}
+            withVault={design.vault !== null && !FILTER_TYPE_FACTS[design.type].vessels}
+            rootShare={result.rootShare}
+          />
+        </div>
+      )}
+      <WhyThisBig content={content} result={result} design={design} />
+      <p className="soft small mb-0">Price with {money(option.taxMinor, content.currency)} tax.</p>
+    </section>
+  )
+}
+
+function Answer({ offer, token }: { offer: Offer; token: string }) {
+  const router = useRouter()
+  const { content, state } = offer
+  const [name, setName] = useState('')
+  const [note, setNote] = useState('')
+  const [option, setOption] = useState(0)
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  if (state !== 'sent')
+    return (
+      <section className="sheet" role="status">
+        <h2>{state === 'accepted' ? 'Accepted' : 'Declined'}</h2>
+        <p className="mb-0">
+          {offer.answerName}, {offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : ''}
+          {state === 'accepted' && content.options.length > 1 && offer.answerOption !== null ? `: ${content.options[offer.answerOption].label}` : ''}.{' '}
+          {content.firmName} has your answer.
+        </p>
+      </section>
+    )
+  if (offer.expired) return <p className="sheet">This proposal is past its day. Ask {content.firmName} for a new one.</p>
+  const answer = async (what: 'accepted' | 'declined') => {
+    const outcome = await send('POST', `/api/v1/offers/${token}`, what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note })
+    setProblem(outcome.ok ? null : outcome.problem)
+    router.refresh()
+  }
+  return (
+    <section className="sheet">
+      <h2>Your answer</h2>
+      {content.options.length > 1 ? (
+        <fieldset className="mt-0 pt-0 border-0">
+          <legend className="visually-hidden">Which option</legend>
+          {content.options.map((o, i) => (
+            <label key={i} className="d-block">
+              <input type="radio" className="form-check-input me-2" name="option" checked={option === i} onChange={() => setOption(i)} />
+              {o.label}, {money(o.totalMinor, content.currency)}
+            </label>
+          ))}
+        </fieldset>
+      ) : null}
+      <TextField
+        label="Your name"
+        value={name}
+        autoComplete="name"
+        onChange={(e) => setName(e.target.value)}
+        error={problem?.fields?.find((f) => f.path === 'name')?.message}
+      />
+      <TextField label="A note, if you like" value={note} onChange={(e) => setNote(e.target.value)} />
+      <ProblemNote problem={problem} />
+      <div className="d-flex gap-2 mt-2">
+        <button type="button" className="btn btn-primary btn-lg" onClick={() => void answer('accepted')}>
+          Accept the proposal
+        </button>
+        <button type="button" className="btn btn-outline-secondary btn-lg" onClick={() => void answer('declined')}>
+          Decline
+        </button>
+      </div>
+      <p className="soft small mt-2 mb-0">Your name and the time are recorded with your answer. It can be given once.</p>
+    </section>
+  )
+}

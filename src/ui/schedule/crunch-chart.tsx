@@ -1,0 +1,53 @@
+'use client'
+import { useMemo } from 'react'
+import { shortDate } from '@/domain/shared/dates'
+import type { CrunchWeek } from '@/domain/schedule/plan-run'
+import { axis, chartInk } from '@/ui/kit/charts/chart-style'
+import { Chart } from '@/ui/kit/charts/chart'
+import { usePerson } from '@/ui/person-context'
+
+const hours = (minutes: number): number => Math.round(minutes / 6) / 10
+
+/** Hours wanted around their best days, hours planned, and the crews' hours, week by week: the spring crunch seen in January. */
+export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
+  const { preferences } = usePerson()
+  const ink = chartInk(preferences.theme)
+  const tightest = weeks.reduce<CrunchWeek | null>((worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w), null)
+  const option = useMemo(
+    () => ({
+      grid: { left: 46, right: 16, top: 40, bottom: 30 },
+      legend: { top: 0, right: 0, textStyle: { color: ink.ink } },
+      tooltip: { trigger: 'axis' },
+      xAxis: { ...axis(ink, ''), type: 'category', data: weeks.map((w) => shortDate(w.monday)) },
+      yAxis: { ...axis(ink, 'Crew hours'), type: 'value', min: 0 },
+      series: [
+        { name: 'wanted at its best', type: 'bar', data: weeks.map((w) => hours(w.wantedMin)), itemStyle: { color: ink.iris, opacity: 0.35 }, barGap: '-100%' },
+        { name: 'planned, with the way', type: 'bar', data: weeks.map((w) => hours(w.plannedMin)), itemStyle: { color: ink.reed } },
+        {
+          name: 'crews have',
+          type: 'line',
+          step: 'middle',
+          symbol: 'none',
+          data: weeks.map((w) => hours(w.crewMin)),
+          lineStyle: { color: ink.ink, width: 1.5, type: 'dashed' },
+        },
+      ],
+    }),
+    [weeks, ink],
+  )
+  if (weeks.length === 0) return null
+  return (
+    <>
+      <Chart
+        option={option}
+        heightPx={220}
+        label={`Hours of work against crew hours by week. ${tightest ? `Tightest: week of ${shortDate(tightest.monday)}` : ''}`}
+      />
+      {tightest && tightest.crewMin > 0 ? (
+        <p className="soft small mb-0">
+          Tightest: week of {shortDate(tightest.monday)}, {hours(tightest.wantedMin)} h wanted where the crews have {hours(tightest.crewMin)} h.
+        </p>
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,72 @@
+'use client'
+import { useState } from 'react'
+import { shortDate } from '@/domain/shared/dates'
+import { PERIOD_EFFECT_NAMES, PERIOD_EFFECTS, type FirmPeriod, type FirmPeriodInput, type PeriodEffect } from '@/domain/firm/firm-period'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
+import { useSave } from '@/ui/use-save'
+
+const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
+
+/** Holidays of the firm and of schools, and times in which ponds may not be filled: plans go by them. */
+export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
+  const [draft, setDraft] = useState(EMPTY)
+  const { problem, saved, errorOf, touched, save } = useSave()
+  const put = (part: Partial<FirmPeriodInput>) => {
+    touched()
+    setDraft({ ...draft, ...part })
+  }
+  return (
+    <details className="sheet">
+      <summary>
+        <strong>Holidays and restrictions</strong>{' '}
+        <span className="soft">{periods.length === 0 ? 'none entered' : `next: ${periods[0].name}, ${shortDate(periods[0].from)}`}</span>
+      </summary>
+      <ul className="plain-list mt-2">
+        {periods.map((p) => (
+          <li key={p.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+            <strong>{p.name}</strong>
+            <span>
+              {shortDate(p.from)} – {shortDate(p.to)} {p.to.slice(0, 4)}
+            </span>
+            <span className="soft">{PERIOD_EFFECT_NAMES[p.effect]}</span>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary ms-auto"
+              aria-label={`Remove ${p.name}`}
+              onClick={() => void save('DELETE', `/api/v1/firm-periods/${p.id}`)}
+            >
+              Remove
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="field-grid mt-2"
+        onSubmit={(e) => {
+          e.preventDefault()
+          void save('POST', '/api/v1/firm-periods', draft).then((kept) => kept && setDraft(EMPTY))
+        }}
+      >
+        <TextField label="Name" value={draft.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+        <TextField label="Begins" type="date" value={draft.from} onChange={(e) => put({ from: e.target.value })} error={errorOf('from')} />
+        <TextField label="Ends" type="date" value={draft.to} onChange={(e) => put({ to: e.target.value })} error={errorOf('to')} />
+        <ChoiceField
+          label="In these days"
+          value={draft.effect}
+          onChange={(e) => put({ effect: e.target.value as PeriodEffect })}
+          options={PERIOD_EFFECTS.map((value) => ({ value, label: PERIOD_EFFECT_NAMES[value] }))}
+          error={errorOf('effect')}
+        />
+        <div className="align-self-end">
+          <button className="btn btn-sm btn-primary">Add days</button>{' '}
+          <span role="status" className="small">
+            {saved ? 'Kept. The next plan reckons with it.' : ''}
+          </span>
+        </div>
+      </form>
+      <ProblemNote problem={problem} />
+    </details>
+  )
+}

@@ -1,0 +1,44 @@
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { Takeover } from '@/domain/schedule/takeover'
+import { send } from '@/ui/send'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { LastTakeover } from './last-takeover'
+
+jest.mock('@/ui/send', () => ({ send: jest.fn() }))
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
+const sent = jest.mocked(send)
+
+const TAKEOVER = { id: 't1', at: '2027-02-10T09:30:00Z', byName: 'Ivo Quillane', visits: 348, barred: null } as unknown as Takeover
+const show = (over: Partial<Takeover> = {}) => {
+  const [undone, problem] = [jest.fn(), jest.fn()]
+  render(
+    <AsPerson>
+      <LastTakeover takeover={{ ...TAKEOVER, ...over }} onUndone={undone} onProblem={problem} />
+    </AsPerson>,
+  )
+  return { undone, problem }
+}
+
+describe('the plan that was taken over last', () => {
+  it('is undone at a press, and says what is as it was', async () => {
+    sent.mockResolvedValue({ ok: true, value: { undone: 348 } } as never)
+    const { undone } = show()
+    expect(screen.getByText(/348 visits, 10 Feb 2027.*by Ivo Quillane/)).toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    expect(sent).toHaveBeenCalledWith('DELETE', '/api/v1/plans/takeovers/t1')
+    expect(undone).toHaveBeenCalledWith('Undone: 348 visits are as they were.')
+  })
+  it('tells why it cannot be undone any more', () => {
+    show({ barred: { code: 'told', siteName: 'Lanternhouse' } })
+    expect(screen.getByText(/the visit at Lanternhouse was told to its customer/)).toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument()
+  })
+  it('hands a refusal on', async () => {
+    sent.mockResolvedValue({ ok: false, problem: { title: 'The plan cannot be undone any more' } } as never)
+    const { undone, problem } = show()
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    expect(problem).toHaveBeenCalledWith({ title: 'The plan cannot be undone any more' })
+    expect(undone).not.toHaveBeenCalled()
+  })
+})

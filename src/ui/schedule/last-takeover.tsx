@@ -1,0 +1,44 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import { instant } from '@/domain/shared/dates'
+import type { Takeover } from '@/domain/schedule/takeover'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+interface LastTakeoverProps {
+  readonly takeover: Takeover
+  readonly onUndone: (words: string) => void
+  readonly onProblem: (problem: SendProblem | null) => void
+}
+
+const BARRED = { begun: 'has begun', told: 'was told to its customer' } as const
+
+/** The plan that was taken over last, and the way back while nothing of it was done or told. */
+export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProps) {
+  const { timeZone } = usePerson()
+  const router = useRouter()
+  const [busy, setBusy] = useState(false)
+  const { barred, visits } = takeover
+  const undo = async () => {
+    setBusy(true)
+    const outcome = await send<{ undone: number }>('DELETE', `/api/v1/plans/takeovers/${takeover.id}`)
+    setBusy(false)
+    onProblem(outcome.ok ? null : outcome.problem)
+    if (outcome.ok) onUndone(outcome.value.undone === 1 ? 'Undone: 1 visit is as it was.' : `Undone: ${outcome.value.undone} visits are as they were.`)
+    router.refresh()
+  }
+  return (
+    <p className="d-flex flex-wrap gap-2 align-items-center mb-0 mt-2">
+      <span className="soft">
+        Last taken over: {visits} {visits === 1 ? 'visit' : 'visits'}, {instant(takeover.at, timeZone)}, by {takeover.byName}.
+        {barred ? ` It cannot be undone any more: the visit at ${barred.siteName} ${BARRED[barred.code]}.` : ''}
+      </span>
+      {barred ? null : (
+        <button type="button" className="btn btn-sm btn-outline-secondary" disabled={busy} onClick={() => void undo()}>
+          Undo
+        </button>
+      )}
+    </p>
+  )
+}

@@ -1,0 +1,135 @@
+'use client'
+import { useState } from 'react'
+import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/schedule/service-plan'
+import type { KeptServicePlan } from '@/server/schedule/planning-repository'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import { useSave } from '@/ui/use-save'
+
+const JOBS = SERVICE_JOBS.map((job) => ({ value: job.key, label: job.name }))
+const comesRound = (job: string): boolean => JOB_PLANNING[job].timing === 'interval'
+const lineOf = (job: string): ServiceLine => ({
+  job,
+  everyDays: comesRound(job) && job !== 'plant-care' ? 28 : null,
+  from: comesRound(job) ? '04-15' : null,
+  to: comesRound(job) ? '10-15' : null,
+  starts: null,
+  ends: null,
+  priceMinor: null,
+})
+
+/** What a customer has agreed to for a pond: kinds of visits, how often, between which dates, at which price. */
+export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; kept: KeptServicePlan; currency: string }) {
+  const [lines, setLines] = useState<readonly ServiceLine[]>(kept.lines)
+  const [seenVersion, setSeenVersion] = useState(kept.version)
+  const { problem, saved, errorOf: errorAt, touched, save } = useSave('lines')
+  const errorOf = (i: number, part: string) => errorAt(`${i}.${part}`)
+  const put = (next: readonly ServiceLine[]) => {
+    touched()
+    setLines(next)
+  }
+  const change = (at: number, part: Partial<ServiceLine>) => put(lines.map((line, i) => (i === at ? { ...line, ...part } : line)))
+  const keep = async () => {
+    if (await save('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines })) setSeenVersion(seenVersion + 1)
+  }
+  return (
+    <form
+      className="sheet"
+      onSubmit={(e) => {
+        e.preventDefault()
+        void keep()
+      }}
+    >
+      {lines.length === 0 ? <p className="soft">Nothing agreed yet. Begin from a usual plan, or add visits one by one.</p> : null}
+      {lines.map((line, i) => (
+        <div key={i} className="repeat-row service-line">
+          <ChoiceField
+            label={`Visit ${i + 1}`}
+            value={line.job}
+            onChange={(e) => change(i, { ...lineOf(e.target.value), priceMinor: line.priceMinor })}
+            options={JOBS}
+            error={errorOf(i, 'job')}
+          />
+          {comesRound(line.job) ? (
+            <>
+              <QuantityField
+                label={`Visit ${i + 1}: every so many days`}
+                kind="number"
+                optional={line.job === 'plant-care'}
+                value={line.everyDays}
+                onChange={(everyDays) => change(i, { everyDays })}
+                error={errorOf(i, 'everyDays')}
+              />
+              <TextField
+                label={`Visit ${i + 1}: from, month-day`}
+                value={line.from ?? ''}
+                onChange={(e) => change(i, { from: e.target.value || null })}
+                error={errorOf(i, 'from')}
+              />
+              <TextField
+                label={`Visit ${i + 1}: to, month-day`}
+                value={line.to ?? ''}
+                onChange={(e) => change(i, { to: e.target.value || null })}
+                error={errorOf(i, 'to')}
+              />
+            </>
+          ) : (
+            <span className="soft align-self-center once">once a year, in the pond’s own window</span>
+          )}
+          <QuantityField
+            label={`Visit ${i + 1}: price, ${currency}`}
+            kind="number"
+            value={line.priceMinor === null ? null : line.priceMinor / 100}
+            onChange={(v) => change(i, { priceMinor: v === null ? null : Math.round(v * 100) })}
+            error={errorOf(i, 'priceMinor')}
+          />
+          <TextField
+            label={`Visit ${i + 1}: agreed from`}
+            type="date"
+            value={line.starts ?? ''}
+            onChange={(e) => change(i, { starts: e.target.value || null })}
+            error={errorOf(i, 'starts')}
+          />
+          <TextField
+            label={`Visit ${i + 1}: agreed until`}
+            type="date"
+            value={line.ends ?? ''}
+            onChange={(e) => change(i, { ends: e.target.value || null })}
+            error={errorOf(i, 'ends')}
+          />
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary align-self-center"
+            aria-label={`Remove visit ${i + 1}`}
+            onClick={() => put(lines.filter((_, n) => n !== i))}
+          >
+            ×
+          </button>
+        </div>
+      ))}
+      {lines.some((line) => line.job === 'plant-care' && line.everyDays === null) ? (
+        <p className="soft small mb-0">
+          Plant care without days comes as the plants grow: every one to four weeks by the warmth of the water and by what is planted.
+        </p>
+      ) : null}
+      <div className="d-flex flex-wrap gap-2 mt-2">
+        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => put([...lines, lineOf('routine')])}>
+          Add a kind of visit
+        </button>
+        {SERVICE_TEMPLATES.map((template) => (
+          <button key={template.key} type="button" className="btn btn-sm btn-outline-secondary" onClick={() => put(template.lines)}>
+            {template.name}
+          </button>
+        ))}
+      </div>
+      <ProblemNote problem={problem} />
+      <p role="status" className="mb-2 mt-2">
+        {saved ? 'Saved. The next plan reckons with it.' : ''}
+      </p>
+      <button className="btn btn-primary">Save the service plan</button>
+    </form>
+  )
+}

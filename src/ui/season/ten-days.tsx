@@ -1,0 +1,32 @@
+'use client'
+import { addDays, dayOfYear } from '@/core/numeric/calendar'
+import { plainDayOfYear } from '@/core/season/weather-ahead'
+import type { Season } from '@/core/season/windows'
+import { shortDate } from '@/domain/shared/dates'
+import { waterColour } from '@/ui/drawing/water-colour'
+import { useShow } from '@/ui/person-context'
+
+const DAYS = 10
+
+/** The water of today and the nine days after, as the forecast makes it likely. */
+export function TenDays({ live, today }: { live: { readonly year: number; readonly season: Season }; today: string }) {
+  const show = useShow()
+  if (!today.startsWith(String(live.year)) || dayOfYear(today) > 365 - 2) return null
+  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter((day) => day.startsWith(String(live.year)))
+  return (
+    <div className="ten-days" role="list" aria-label="Water in the next ten days">
+      {days.map((day) => {
+        const band = live.season.waterC[plainDayOfYear(day) - 1]
+        const range = `${show(band.p10, 'temperature')} to ${show(band.p90, 'temperature')} in 8 of 10`
+        return (
+          <div key={day} role="listitem" title={range}>
+            <span className="soft small d-block">{shortDate(day)}</span>
+            <span className="swatch" style={{ background: waterColour(band.p50) }} aria-hidden="true" />
+            {show(band.p50, 'temperature')}
+            <span className="visually-hidden">, {range}</span>
+          </div>
+        )
+      })}
+    </div>
+  )
+}

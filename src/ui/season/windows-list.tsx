@@ -1,0 +1,70 @@
+'use client'
+import Link from 'next/link'
+import { useState } from 'react'
+import { daysBetween } from '@/core/numeric/calendar'
+import { MAIN_WINDOW_JOBS, WINDOW_JOBS } from '@/core/season/house-rules'
+import type { JobWindow, Season } from '@/core/season/windows'
+import { shortDate } from '@/domain/shared/dates'
+import type { HousePractice } from '@/domain/house-rules/house-rules'
+import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
+import { JOB_NAMES, whyThen } from '@/messages/en/windows'
+import { Why } from '@/ui/kit/why'
+import { useShow } from '@/ui/person-context'
+
+interface WindowsListProps {
+  readonly season: Season
+  readonly live: { readonly year: number; readonly season: Season } | null
+  readonly practice: HousePractice
+  readonly today: string
+  readonly planHref: string | null
+}
+
+/** The windows ahead, soonest first, each with its reason and how far this year has moved it. */
+export function WindowsList({ season, live, practice, today, planHref }: WindowsListProps) {
+  const show = useShow()
+  const [all, setAll] = useState(false)
+  const windows: PondWindows<JobWindow> = { anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }
+  const ahead = (all ? WINDOW_JOBS : MAIN_WINDOW_JOBS)
+    .flatMap((job) => nextWindow(windows, job, today) ?? [])
+    .sort((a, b) => a.earliest.localeCompare(b.earliest))
+  return (
+    <>
+      <ul className="plain-list">
+        {ahead.map((next) => (
+          <li key={next.job}>
+            <div className="d-flex flex-wrap gap-2 align-items-baseline">
+              <strong>{JOB_NAMES[next.job]}</strong>
+              <span>
+                {shortDate(next.earliest)} – {shortDate(next.latest)} {next.latest.slice(0, 4)}
+              </span>
+              <span className="soft">best {shortDate(next.best)}</span>
+              <Moved next={next} usual={season.windows.find((w) => w.job === next.job)} liveYear={live?.year ?? null} />
+              {next.job === 'spring-cleanout' && planHref ? (
+                <Link className="ms-auto btn btn-sm btn-primary" href={planHref}>
+                  Plan the cleanout
+                </Link>
+              ) : null}
+            </div>
+            <Why title="Why then?">{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'))}</Why>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="btn btn-sm btn-outline-secondary no-print" aria-expanded={all} onClick={() => setAll(!all)}>
+        {all ? 'Fewer windows' : 'All windows of the year'}
+      </button>
+    </>
+  )
+}
+
+const WORTH_SAYING_DAYS = 3
+
+function Moved({ next, usual, liveYear }: { next: JobWindow; usual: JobWindow | undefined; liveYear: number | null }) {
+  if (!usual || liveYear === null || !next.best.startsWith(String(liveYear))) return null
+  const days = daysBetween(windowInYear(usual, liveYear).best, next.best)
+  if (Math.abs(days) < WORTH_SAYING_DAYS) return null
+  return (
+    <span className="verdict look">
+      {Math.abs(days)} days {days < 0 ? 'earlier' : 'later'} than usual
+    </span>
+  )
+}

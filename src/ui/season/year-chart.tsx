@@ -1,0 +1,154 @@
+'use client'
+import { useMemo } from 'react'
+import { MAIN_WINDOW_JOBS } from '@/core/season/house-rules'
+import type { Season } from '@/core/season/windows'
+import { dayOfYear } from '@/core/numeric/calendar'
+import { fromCanonical, unitBySymbol } from '@/core/units/convert'
+import { SHOWN_UNIT } from '@/core/units/systems'
+import { dayMonth } from '@/domain/shared/dates'
+import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
+import { Chart } from '@/ui/kit/charts/chart'
+import { usePerson } from '@/ui/person-context'
+import { waterColour } from '@/ui/drawing/water-colour'
+import { JOB_NAMES } from '@/messages/en/windows'
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+const BASE_YEAR = 2001
+const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
+
+/** Expected water temperature through the year with its 10/50/90 % band, today's place in it, and the windows as bars below. */
+interface YearChartProps {
+  readonly season: Season
+  /** Any year, drawn beside this one. */
+  readonly usual: Season | null
+  readonly today: string
+  readonly measured: readonly { day: number; tempC: number }[]
+}
+
+export function YearChart({ season, usual, today, measured }: YearChartProps) {
+  const { preferences } = usePerson()
+  const ink = chartInk(preferences.theme)
+  const symbol = SHOWN_UNIT[preferences.units].temperature.usual
+  const option = useMemo(() => {
+    const unit = unitBySymbol('temperature', symbol)
+    const shown = (c: number) => Number(fromCanonical(c, unit).toFixed(1))
+    const line = (key: 'p10' | 'p50' | 'p90') => season.waterC.map((b, i) => [i + 1, shown(b[key])])
+    const todayDay = dayOfYear(`${BASE_YEAR}${today.slice(4) === '-02-29' ? '-02-28' : today.slice(4)}`)
+    return {
+      grid: { left: 46, right: 14, top: 26, bottom: 24 },
+      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => (Array.isArray(v) ? '' : `${String(v)} ${symbol}`), axisPointer: { type: 'line' } },
+      xAxis: {
+        ...axis(ink, ''),
+        type: 'value',
+        min: 1,
+        max: 365,
+        interval: 365,
+        axisLabel: { show: false },
+        axisPointer: {
+          label: { formatter: ({ value }: { value: number }) => dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)) },
+        },
+        splitLine: { show: false },
+      },
+      yAxis: { ...axis(ink, `Water, ${symbol}`), type: 'value', min: symbol === '°F' ? 32 : 0 },
+      series: [
+        { name: '10 % of years below', type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
+        {
+          name: '90 % of years below',
+          type: 'line',
+          data: line('p90'),
+          symbol: 'none',
+          lineStyle: { width: 1, type: 'dotted', color: ink.water },
+          areaStyle: { color: ink.water, opacity: 0.16, origin: 'start' },
+        },
+        {
+          name: 'floor',
+          type: 'line',
+          data: line('p10'),
+          symbol: 'none',
+          silent: true,
+          lineStyle: { width: 1, type: 'dotted', color: ink.water },
+          areaStyle: { color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1', opacity: 1, origin: 'start' },
+          tooltip: { show: false },
+        },
+        {
+          name: usual ? 'This year, middle' : 'Middle year',
+          type: 'line',
+          data: line('p50'),
+          symbol: 'none',
+          lineStyle: { width: 2.4, color: ink.water },
+          markLine: {
+            silent: true,
+            symbol: 'none',
+            label: { color: ink.iris, fontFamily: FONT, formatter: '{b}' },
+            lineStyle: { color: ink.iris },
+            data: [
+              { name: 'today', xAxis: todayDay },
+              ...MONTHS.map((name, m) => ({
+                name,
+                xAxis: startOf(m),
+                lineStyle: { color: ink.rule, opacity: 0.5 },
+                label: { position: 'start', align: 'left', color: ink.soft, offset: [3, 0] },
+              })),
+            ],
+          },
+        },
+        ...(usual
+          ? [
+              {
+                name: 'Usual year',
+                type: 'line',
+                data: usual.waterC.map((b, i) => [i + 1, shown(b.p50)]),
+                symbol: 'none',
+                lineStyle: { width: 1.2, type: 'dashed', color: ink.soft },
+              },
+            ]
+          : []),
+        { name: 'Measured', type: 'scatter', data: measured.map((m) => [m.day, shown(m.tempC)]), symbolSize: 6, itemStyle: { color: ink.rust } },
+      ],
+    }
+  }, [season, usual, today, measured, symbol, ink, preferences.theme])
+  return (
+    <div>
+      <Chart option={option} heightPx={230} label="Expected water temperature through the year: middle year and the band between 10 and 90 % of years" />
+      <WindowBars season={season} />
+    </div>
+  )
+}
+
+const percent = (date: string) => ((dayOfYear(`${BASE_YEAR}${date.slice(4)}`) - 1) / 364) * 100
+
+/** Windows under the chart on the same days axis, tinted with the water's temperature at their best day. */
+function WindowBars({ season }: { season: Season }) {
+  return (
+    <div style={{ margin: '0 14px 0 46px' }} aria-hidden="true">
+      {season.windows
+        .filter((w) => MAIN_WINDOW_JOBS.includes(w.job))
+        .map((w) => {
+          const [from, to] = [percent(w.earliest), percent(w.latest)]
+          const right = to > 70
+          return (
+            <div key={w.job} style={{ position: 'relative', height: '1.25rem' }}>
+              <div
+                style={{
+                  position: 'absolute',
+                  left: `${from}%`,
+                  width: `${Math.max(0.6, to - from)}%`,
+                  top: 3,
+                  bottom: 3,
+                  background: waterColour(w.why.waterC),
+                  border: '1px solid var(--ink)',
+                }}
+              />
+              <div style={{ position: 'absolute', left: `${percent(w.best)}%`, top: 0, bottom: 0, width: 2, background: 'var(--ink)' }} />
+              <span
+                className="small"
+                style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
+              >
+                {JOB_NAMES[w.job]}
+              </span>
+            </div>
+          )
+        })}
+    </div>
+  )
+}

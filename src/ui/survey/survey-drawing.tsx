@@ -1,0 +1,85 @@
+'use client'
+import { useMemo } from 'react'
+import { fishLoad } from '@/core/fish/load'
+import { pondFacts } from '@/domain/ponds/pond-facts'
+import { basinProblemText } from '@/domain/survey/survey-problem'
+import type { PondInput } from '@/domain/ponds/pond'
+import { PondPlan } from '@/ui/drawing/pond-plan'
+import { PondSection } from '@/ui/drawing/pond-section'
+import { VolumeEvidenceNote } from './volume-evidence-note'
+import { usePlanHandles } from './use-plan-handles'
+import { useShow } from '@/ui/person-context'
+import { EMPTY_SURVEY, readSurvey, type SurveyFormValues } from './survey-form-values'
+
+const SUMMER_C = 20
+
+/** The pond as drawn from what has been typed so far, or what is still missing for a drawing. */
+export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
+  const handles = usePlanHandles(values)
+  const show = useShow()
+  const read = useMemo(() => surveyOnly(values), [values])
+  const facts = useMemo(() => (read ? pondFacts(read) : null), [read])
+  if (!facts) return <p className="soft">The plan and section are drawn here as soon as the waterline and one depth are given.</p>
+  if (!facts.ok)
+    return (
+      <div className="alert alert-warning" role="status">
+        {basinProblemText(facts.problem)}
+      </div>
+    )
+  const { basin, adopted, evidence } = facts.value
+  const fish = values.fish.flatMap((f) =>
+    f.count && f.lengthM && f.count > 0 && f.count < 100_000 && f.lengthM >= 0.005 && f.lengthM <= 2
+      ? [{ species: f.species, count: f.count, lengthM: f.lengthM }]
+      : [],
+  )
+  const load = fishLoad(fish, SUMMER_C, 0.35)
+  return (
+    <>
+      <PondPlan basin={basin} handles={handles} />
+      <PondSection basin={basin} />
+      <dl className="figures mt-2" aria-live="polite">
+        <div>
+          <dt>Water</dt>
+          <dd data-testid="adopted-volume">
+            {show(adopted.volumeM3, 'volume')} <span className="soft small">± {show(adopted.sigmaM3, 'volume')}</span>
+          </dd>
+        </div>
+        <div>
+          <dt>Surface</dt>
+          <dd>{show(basin.areaM2, 'area')}</dd>
+        </div>
+        <div>
+          <dt>Edge</dt>
+          <dd>{show(basin.perimeterM, 'length')}</dd>
+        </div>
+        <div>
+          <dt>Fish</dt>
+          <dd>{load.massKg > 0 ? show(load.massKg, 'mass') : 'none'}</dd>
+        </div>
+      </dl>
+      <VolumeEvidenceNote evidence={evidence} adopted={adopted} basin={basin} rockShare={read!.rockShare} />
+    </>
+  )
+}
+
+const whole = (test: Readonly<Record<string, number | null>>): boolean => Object.values(test).every((value) => value !== null)
+
+/** The shape alone needs no name and no fish: draw as early as possible. */
+function surveyOnly(values: SurveyFormValues): PondInput | null {
+  const read = readSurvey({
+    ...values,
+    name: values.name || 'Pond',
+    altitudeM: 0,
+    fish: [],
+    freeboardM: 0.08,
+    notes: '',
+    // what is half typed beside the shape does not take the drawing away
+    streams: [],
+    boxes: [],
+    timedFill: whole(values.timedFill) ? values.timedFill : EMPTY_SURVEY.timedFill,
+    salt: whole(values.salt) ? values.salt : EMPTY_SURVEY.salt,
+    drainDown: whole(values.drainDown) ? values.drainDown : EMPTY_SURVEY.drainDown,
+    zones: values.zones.map((z, i) => ({ ...z, name: z.name || `Zone ${i + 1}` })),
+  })
+  return read.success ? read.data : null
+}

@@ -1,0 +1,157 @@
+import type { CustomerInput, NewPondInput, SiteInput } from '@/domain/customers/customer'
+import type { CustomerId, SiteId } from '@/domain/shared/ids'
+import { PondInput, type VolumeTest } from '@/domain/ponds/pond'
+
+type Num = number | null
+
+/** What the survey form holds while it is filled in: numbers may still be missing (null) or unreadable (NaN). */
+export interface SurveyFormValues {
+  readonly name: string
+  readonly use: PondInput['use']
+  readonly outlineKind: PondInput['outline']['kind']
+  readonly lengthM: Num
+  readonly widthM: Num
+  readonly waistM: Num
+  readonly points: readonly { xM: Num; yM: Num }[]
+  readonly offsets: readonly { stationM: Num; leftM: Num; rightM: Num }[]
+  readonly zones: readonly { name: string; floorDepthM: Num; surfaceShare: Num; insetM: Num; sideSlope: Num }[]
+  readonly rockShare: Num
+  readonly meteredFillM3: Num
+  readonly timedFill: { containerM3: Num; seconds: Num; minutes: Num }
+  /** Rise as a share, as it is typed: 0.1 % is 0.001. */
+  readonly salt: { saltKg: Num; rise: Num }
+  readonly drainDown: { flowM3PerH: Num; minutes: Num }
+  readonly streams: readonly { lengthM: Num; widthM: Num; depthM: Num; fill: Num }[]
+  readonly boxes: readonly { volumeM3: Num }[]
+  readonly fish: readonly { species: PondInput['fish'][number]['species']; count: Num; lengthM: Num }[]
+  readonly waterSource: PondInput['waterSource']
+  readonly altitudeM: Num
+  readonly trees: PondInput['trees']
+  readonly freeboardM: Num
+  readonly notes: string
+}
+
+export const EMPTY_SURVEY: SurveyFormValues = {
+  name: '',
+  use: 'many-fish',
+  outlineKind: 'rectangle',
+  lengthM: null,
+  widthM: null,
+  waistM: null,
+  points: [
+    { xM: 0, yM: 0 },
+    { xM: null, yM: null },
+    { xM: null, yM: null },
+  ],
+  offsets: [
+    { stationM: 0, leftM: 0, rightM: 0 },
+    { stationM: null, leftM: null, rightM: null },
+    { stationM: null, leftM: null, rightM: null },
+    { stationM: null, leftM: 0, rightM: 0 },
+  ],
+  zones: [{ name: 'Shelf', floorDepthM: null, surfaceShare: 1, insetM: null, sideSlope: 0.25 }],
+  rockShare: 0.1,
+  meteredFillM3: null,
+  timedFill: { containerM3: null, seconds: null, minutes: null },
+  salt: { saltKg: null, rise: null },
+  drainDown: { flowM3PerH: null, minutes: null },
+  streams: [],
+  boxes: [],
+  fish: [],
+  waterSource: 'mains',
+  altitudeM: null,
+  trees: 'some',
+  freeboardM: 0.08,
+  notes: '',
+}
+
+export function toFormValues(pond: PondInput): SurveyFormValues {
+  const { outline, volumeTests, beside, ...rest } = pond
+  const sized = outline.kind === 'offsets' || outline.kind === 'points' ? null : outline
+  const test = <Method extends VolumeTest['method']>(method: Method) =>
+    volumeTests.find((t): t is Extract<VolumeTest, { method: Method }> => t.method === method)
+  const [timed, salt, drain] = [test('timed-fill'), test('salt-dilution'), test('drain-down')]
+  return {
+    ...EMPTY_SURVEY,
+    ...rest,
+    zones: rest.zones.map((zone) => ({ ...zone, insetM: zone.insetM ?? null })),
+    outlineKind: outline.kind,
+    lengthM: sized?.lengthM ?? null,
+    widthM: sized?.widthM ?? null,
+    waistM: outline.kind === 'kidney' ? outline.waistM : null,
+    offsets: outline.kind === 'offsets' ? outline.offsets : EMPTY_SURVEY.offsets,
+    points: outline.kind === 'points' ? outline.points : EMPTY_SURVEY.points,
+    timedFill: timed ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes } : EMPTY_SURVEY.timedFill,
+    salt: salt ? { saltKg: salt.saltKg, rise: salt.risePercent / 100 } : EMPTY_SURVEY.salt,
+    streams: beside.flatMap(({ kind, ...stream }) => (kind === 'stream' ? [stream as SurveyFormValues['streams'][number]] : [])),
+    boxes: beside.flatMap((b) => (b.kind === 'box' ? [{ volumeM3: b.volumeM3 }] : [])),
+    drainDown: drain ? { flowM3PerH: drain.flowM3PerH, minutes: drain.minutes } : EMPTY_SURVEY.drainDown,
+  }
+}
+
+/** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
+export function toPondInput(values: SurveyFormValues): unknown {
+  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } = values
+  const inputs = {
+    timedFill: { method: 'timed-fill', ...timedFill },
+    salt: { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 },
+    drainDown: { method: 'drain-down', ...drainDown },
+  }
+  const volumeTests = testsGiven(values).map((test) => inputs[test])
+  const beside = [...streams.map((s) => ({ kind: 'stream', ...s })), ...boxes.map((b) => ({ kind: 'box', ...b }))]
+  return withoutMissing({ ...rest, volumeTests, beside, outline: outlineInput() })
+
+  function outlineInput() {
+    switch (outlineKind) {
+      case 'offsets':
+        return { kind: outlineKind, offsets: offsets.filter((o) => o.stationM !== null || o.leftM !== null || o.rightM !== null) }
+      case 'points':
+        return { kind: outlineKind, points: points.filter((p) => p.xM !== null || p.yM !== null) }
+      case 'kidney':
+        return { kind: outlineKind, lengthM, widthM, waistM }
+      default:
+        return { kind: outlineKind, lengthM, widthM }
+    }
+  }
+}
+
+const TESTS = ['timedFill', 'salt', 'drainDown'] as const
+
+/** Tests in the order in which they are sent; one counts as soon as one of its figures is there. */
+const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) => TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
+
+/** Nulls mean "not given", except the metered fill, which may be left out for good. */
+function withoutMissing(value: unknown, key = ''): unknown {
+  if (value === null) return key === 'meteredFillM3' ? null : undefined
+  if (Array.isArray(value)) return value.map((item) => withoutMissing(item))
+  if (typeof value === 'object') return Object.fromEntries(Object.entries(value as object).map(([k, v]) => [k, withoutMissing(v, k)]))
+  return value
+}
+
+/** Paths of the schema back to the paths of the form's fields, by what the form sent. */
+export const formPath = (path: string, values: SurveyFormValues): string =>
+  path
+    .replace(/^pond\./, '')
+    .replace(/^outline\.(lengthM|widthM|waistM|offsets|points)/, '$1')
+    .replace(/^outline$/, 'outlineKind')
+    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)])
+    .replace(/^salt\.risePercent$/, 'salt.rise')
+    .replace(/^beside\.(\d+)\b/, (_, i: string) => {
+      const box = Number(i) - values.streams.length
+      return box < 0 ? `streams.${i}` : `boxes.${box}`
+    })
+
+export const readSurvey = (values: SurveyFormValues) => PondInput.safeParse(toPondInput(values))
+
+export interface PlaceValues {
+  readonly customerId: CustomerId | 'new'
+  readonly siteId: SiteId | 'new'
+  readonly customer: CustomerInput
+  readonly site: SiteInput
+}
+
+export const newPondBody = (place: PlaceValues, pond: PondInput): NewPondInput => ({
+  customer: place.customerId === 'new' ? { kind: 'new', customer: place.customer } : { kind: 'existing', id: place.customerId },
+  site: place.siteId === 'new' ? { kind: 'new', site: place.site } : { kind: 'existing', id: place.siteId },
+  pond,
+})

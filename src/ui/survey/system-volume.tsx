@@ -1,0 +1,19 @@
+'use client'
+import type { Design } from '@/domain/design/design'
+import type { Pond } from '@/domain/ponds/pond'
+import { systemVolumeOf } from '@/domain/ponds/system-volume'
+import { useShow } from '@/ui/person-context'
+
+/** What a dose to the whole pond has to treat, and how it adds up. */
+export function SystemVolume({ pond, pondM3, designs }: { pond: Pond; pondM3: number; designs: readonly Design[] }) {
+  const show = useShow()
+  const { besideM3, filterVoidsM3, totalM3 } = systemVolumeOf(pond, pondM3, designs)
+  if (filterVoidsM3 + besideM3 === 0) return null
+  return (
+    <p className="mb-1">
+      System {show(totalM3, 'volume')}: pond {show(pondM3, 'volume')}
+      {besideM3 > 0 ? `, streams and boxes ${show(besideM3, 'volume')}` : ''}
+      {filterVoidsM3 > 0 ? `, water in the filter ${show(filterVoidsM3, 'volume')}` : ''}. A dose to the whole pond treats this much.
+    </p>
+  )
+}

@@ -1,0 +1,165 @@
+'use client'
+import { useEffect, useState } from 'react'
+import { DEBRIEF_WAYS, type DebriefWay, type WayPlayed, type WeekStory } from '@/core/trainer/debrief'
+import type { WeekChoice } from '@/core/trainer/play'
+import { practiceScenario } from '@/core/trainer/scenarios'
+import { SCORE_PARTS } from '@/core/trainer/score'
+import { money } from '@/domain/prices/pricing'
+import type { PracticeGameData } from '@/server/trainer/practice-games'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { Why } from '@/ui/kit/why'
+import { LabCharts } from '@/ui/forecasts/lab-charts'
+import { Swatch } from '@/ui/forecasts/way-ink'
+import { PART_NAMES, WAY_NAMES } from '@/messages/en/practice-pond'
+import { OtherYears } from './other-years'
+import { useStartSeason } from './practice-pond-view'
+import { Reeds } from './reeds'
+import type { PracticePondOf } from './use-season'
+import { WeekStories } from './week-stories'
+
+interface Told {
+  readonly from: string
+  readonly ways: Readonly<Record<DebriefWay, WayPlayed>>
+  readonly weeks: readonly WeekStory[]
+}
+
+interface DebriefProps {
+  readonly data: PracticeGameData
+  readonly choices: readonly WeekChoice[]
+  readonly pond: PracticePondOf
+}
+
+/** What came of a season, beside what else could have come of the same start. */
+export function Debrief({ data, choices, pond }: DebriefProps) {
+  const { game, bestBefore, currency } = data
+  const scenario = practiceScenario(game.scenario)
+  const [told, setTold] = useState<Told | null>(null)
+  const { start, problem } = useStartSeason()
+  useEffect(() => {
+    let here = true
+    void pond()
+      .debrief(game.scenario, game.seed, choices)
+      .then((value) => {
+        if (here) setTold(value)
+      })
+    return () => {
+      here = false
+    }
+  }, [pond, game.scenario, game.seed, choices])
+  if (!told)
+    return (
+      <p className="sheet soft" role="status">
+        The season is told again, in four ways…
+      </p>
+    )
+  const names: Record<DebriefWay, string> = { ...WAY_NAMES, house: scenario.house.name, temptation: scenario.temptation.name }
+  const { score } = told.ways.yours
+  return (
+    <>
+      <section className="sheet debrief-head" aria-label="Your score">
+        <Reeds reeds={score.reeds} />
+        <p className="points mb-0">
+          {score.points} <span className="soft">of 100 points</span>
+        </p>
+        <p className="mb-0">
+          {scoreWords(score.reeds)}{' '}
+          {bestBefore === null
+            ? 'This is your first season here.'
+            : score.points > bestBefore
+              ? `Your best before was ${bestBefore}.`
+              : `Your best stays ${bestBefore}.`}
+        </p>
+        <div className="ms-auto">
+          <button className="btn btn-primary me-2" onClick={() => void start(game.scenario, null)}>
+            Play another year
+          </button>
+          <button className="btn btn-outline-secondary" onClick={() => void start(game.scenario, game.seed)}>
+            The same year again
+          </button>
+        </div>
+        <ProblemNote problem={problem} />
+      </section>
+      <section className="sheet" aria-label="What counted">
+        <h2>What counted</h2>
+        <div className="notebook" tabIndex={0} role="group" aria-label="Points of all ways">
+          <table className="table table-sm mb-1">
+            <thead>
+              <tr>
+                <th scope="col" />
+                {DEBRIEF_WAYS.map((way, i) => (
+                  <th key={way} scope="col">
+                    <Swatch index={i} /> {names[way]}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {SCORE_PARTS.filter((part) => scenario.weights[part] !== undefined).map((part) => (
+                <tr key={part}>
+                  <th scope="row" className="fw-normal">
+                    {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : PART_NAMES[part]}{' '}
+                    <span className="soft">of {scenario.weights[part]}</span>
+                  </th>
+                  {DEBRIEF_WAYS.map((way) => (
+                    <td key={way}>{told.ways[way].score.parts[part]}</td>
+                  ))}
+                </tr>
+              ))}
+              {score.askedOff > 0 ? (
+                <tr>
+                  <th scope="row" className="fw-normal">
+                    Questions to the foreman
+                  </th>
+                  <td>−{score.askedOff}</td>
+                  <td colSpan={3} />
+                </tr>
+              ) : null}
+              <tr>
+                <th scope="row">Points</th>
+                {DEBRIEF_WAYS.map((way) => (
+                  <td key={way}>
+                    <strong>{told.ways[way].score.points}</strong>
+                  </td>
+                ))}
+              </tr>
+              <tr className="soft">
+                <th scope="row" className="fw-normal">
+                  Fish alive; time; materials
+                </th>
+                {DEBRIEF_WAYS.map((way) => {
+                  const { score: s, result } = told.ways[way]
+                  return (
+                    <td key={way}>
+                      {Math.round(result.alive[result.alive.length - 1])} of {result.fishAtStart}; {(s.minutes / 60).toFixed(1)} h;{' '}
+                      {money(s.cost * 100, currency)}
+                    </td>
+                  )
+                })}
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <Why title="How it is counted">
+          Fish alive at the end count by the square of their share, and by how well they were through the season. Safe days are those without a line crossed of
+          toxic ammonia, nitrite or oxygen. Time and money count against three times what the house spends, and neither they nor feeding count for fish that are
+          gone. One reed from 50 points, two from 70, three from 85.
+        </Why>
+      </section>
+      <section className="sheet" aria-label="The same year in four ways">
+        <h2>The same year in four ways</h2>
+        <LabCharts
+          result={{ days: told.ways.yours.result.days, from: told.from, runs: DEBRIEF_WAYS.map((way) => [told.ways[way].result]) }}
+          names={DEBRIEF_WAYS.map((way) => names[way])}
+          day={0}
+          outputs={['clarityM', 'oxygen', 'tan', 'nh3', 'nitrite', 'bacteriaShare']}
+        />
+      </section>
+      <OtherYears game={game} choices={choices} pond={pond} names={names} points={score.points} />
+      <WeekStories weeks={told.weeks} />
+    </>
+  )
+}
+
+const scoreWords = (reeds: number): string =>
+  ['The customer will look for someone else.', 'The pond is still a pond.', 'Well looked after.', 'As well as it can be done.'][reeds]
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

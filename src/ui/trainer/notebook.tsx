@@ -1,0 +1,55 @@
+'use client'
+import { KIT_TESTS } from '@/core/trainer/kit'
+import { optionOf, practiceTask } from '@/core/trainer/tasks'
+import type { WeekChoice } from '@/core/trainer/play'
+import { dayMonth } from '@/domain/shared/dates'
+import { READING_NAMES } from '@/domain/water/reading-names'
+import { useKitWords } from './test-kit'
+import type { Season } from './use-season'
+
+/** What was done, in words. */
+export const doneWords = ({ tasks }: WeekChoice): string =>
+  tasks.length === 0 ? 'looked on' : tasks.map((choice) => `${practiceTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
+
+/** The technician's own notes: only what was tested and done. */
+export function Notebook({ season }: { season: Season }) {
+  const words = useKitWords()
+  const { choices, mornings } = season
+  if (choices.length === 0) return null
+  const tested = KIT_TESTS.filter((test) => choices.some((c) => c.tests.includes(test)))
+  return (
+    <section className="sheet" aria-label="Notebook">
+      <h2>Your notebook</h2>
+      <div className="notebook" tabIndex={0} role="group" aria-label="Notes of all weeks">
+        <table className="table table-sm mb-0">
+          <thead>
+            <tr>
+              <th scope="col">Week</th>
+              {tested.map((test) => (
+                <th key={test} scope="col">
+                  {READING_NAMES[test]}
+                </th>
+              ))}
+              <th scope="col">Done</th>
+            </tr>
+          </thead>
+          <tbody>
+            {[...choices.keys()].reverse().map((week) => (
+              <tr key={week}>
+                <th scope="row" className="text-nowrap fw-normal">
+                  {week + 1}, {mornings[week] ? dayMonth(mornings[week].date) : ''}
+                </th>
+                {tested.map((test) => (
+                  <td key={test} className="text-nowrap">
+                    {choices[week].tests.includes(test) && mornings[week] ? words(test, mornings[week].kit[test]) : ''}
+                  </td>
+                ))}
+                <td>{doneWords(choices[week])}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,107 @@
+'use client'
+import { proxy } from 'comlink'
+import { useRef, useState } from 'react'
+import { DEBRIEF_WAYS, type DebriefWay } from '@/core/trainer/debrief'
+import type { WeekChoice } from '@/core/trainer/play'
+import { practiceScenario } from '@/core/trainer/scenarios'
+import type { PracticeGame } from '@/domain/trainer/practice-game'
+import { Verdict } from '@/ui/forecasts/verdict'
+import { Swatch } from '@/ui/forecasts/way-ink'
+import { luckWords } from '@/messages/en/practice-pond'
+import type { PracticePondOf } from './use-season'
+
+const YEARS = 20
+
+type Years = Awaited<ReturnType<ReturnType<PracticePondOf>['otherYears']>>
+
+interface OtherYearsProps {
+  readonly game: PracticeGame
+  readonly choices: readonly WeekChoice[]
+  readonly pond: PracticePondOf
+  readonly names: Readonly<Record<DebriefWay, string>>
+  readonly points: number
+}
+
+/** Judgement or luck: the same choices through years with other weather, other biology and other surprises. */
+export function OtherYears({ game, choices, pond, names, points }: OtherYearsProps) {
+  const [done, setDone] = useState<number | null>(null)
+  const goOn = useRef(true)
+  const [years, setYears] = useState<Years | null>(null)
+  const run = async () => {
+    if (done !== null) return
+    goOn.current = true
+    setDone(0)
+    setYears(
+      await pond().otherYears(
+        game.scenario,
+        choices,
+        YEARS,
+        proxy(async (year: number) => {
+          setDone(year)
+          return goOn.current
+        }),
+      ),
+    )
+  }
+  return (
+    <section className="sheet" aria-label="Judgement or luck">
+      <h2>Judgement or luck?</h2>
+      {years ? (
+        <>
+          <p>{luckWords(points, years.yours.middle, years.house.middle)}</p>
+          <ul className="plain-list mb-2">
+            {DEBRIEF_WAYS.map((way, i) => (
+              <li key={way} className="year-line">
+                <span>
+                  <Swatch index={i} /> {names[way]}
+                </span>
+                <Range {...years[way]} />
+                <span className="text-nowrap">
+                  {Math.round(years[way].middle)}{' '}
+                  <span className="soft">
+                    ({years[way].least} to {years[way].most})
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ul>
+          <Verdict
+            days={practiceScenario(game.scenario).weeks * 7}
+            measures={DEBRIEF_WAYS.map((way) => years[way].measures)}
+            names={DEBRIEF_WAYS.map((way) => names[way])}
+          />
+        </>
+      ) : done === null ? (
+        <>
+          <p className="mb-2">
+            Another year would have brought other weather, another pond’s biology and other surprises. The same choices can be held against {YEARS} of them.
+          </p>
+          <button className="btn btn-outline-secondary" onClick={() => void run()}>
+            Try {YEARS} other years
+          </button>
+        </>
+      ) : (
+        <div className="lab-run">
+          <div className="progress" role="progressbar" aria-label="Years done" aria-valuenow={done} aria-valuemin={0} aria-valuemax={YEARS}>
+            <div className="progress-bar" style={{ width: `${(100 * done) / YEARS}%` }} />
+          </div>
+          <span>
+            {done} of {YEARS} years
+          </span>
+          <button className="btn btn-sm btn-outline-secondary" onClick={() => (goOn.current = false)}>
+            Stop
+          </button>
+        </div>
+      )}
+    </section>
+  )
+}
+
+/** Points from 0 to 100: least to most as a line, the middle as a mark. */
+const Range = ({ least, middle, most }: { least: number; middle: number; most: number }) => (
+  <svg width="100%" height="14" viewBox="0 0 100 14" preserveAspectRatio="none" aria-hidden="true">
+    <path d="M0 7H100" stroke="var(--rule)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+    <path d={`M${least} 7H${most}`} stroke="var(--ink)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+    <path d={`M${middle} 1V13`} stroke="var(--iris)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+  </svg>
+)

@@ -1,0 +1,110 @@
+'use client'
+import { useState } from 'react'
+import { underIce } from '@/core/trainer/play'
+import { changesNothing, optionOf, PRACTICE_TASK_KEYS, practiceTask, TASK_GROUPS, type PracticeTaskKey, type TaskGroup } from '@/core/trainer/tasks'
+import type { WeekView } from '@/core/trainer/view'
+import { money } from '@/domain/prices/pricing'
+import { GROUP_NAMES } from '@/messages/en/practice-pond'
+import type { Season } from './use-season'
+
+interface TaskProps {
+  readonly season: Season
+  readonly view: WeekView
+  readonly currency: string
+}
+
+/** What can be done this week, by where it is done, and what is chosen. */
+export function TaskChoices({ season, view, currency }: TaskProps) {
+  const [group, setGroup] = useState<TaskGroup>('water')
+  const chosen = season.visit.tasks
+  const inGroup = (of: TaskGroup) => chosen.filter((t) => practiceTask(t.task).group === of).length
+  return (
+    <section className="sheet" aria-label="Tasks">
+      <h2>Do</h2>
+      <p className="soft small mb-2">{nowSet(view)}</p>
+      <div role="tablist" aria-label="Where" className="task-tabs">
+        {TASK_GROUPS.map((of) => (
+          <button
+            key={of}
+            id={`tasks-of-${of}`}
+            role="tab"
+            aria-selected={of === group}
+            aria-controls="tasks-here"
+            className={`btn btn-sm btn-outline-secondary ${of === group ? 'active' : ''}`}
+            onClick={() => setGroup(of)}
+          >
+            {GROUP_NAMES[of]}
+            {inGroup(of) > 0 ? <span className="count">{inGroup(of)}</span> : null}
+          </button>
+        ))}
+      </div>
+      <div role="tabpanel" id="tasks-here" aria-labelledby={`tasks-of-${group}`}>
+        {PRACTICE_TASK_KEYS.filter((key) => practiceTask(key).group === group).map((key) => (
+          <TaskLine key={key} task={key} season={season} view={view} currency={currency} />
+        ))}
+      </div>
+      {chosen.length > 0 ? (
+        <ul className="chosen-tasks" aria-label="Chosen for this visit">
+          {chosen.map((choice) => (
+            <li key={choice.task}>
+              {practiceTask(choice.task).name}: {optionOf(choice)?.name}{' '}
+              <button
+                className="btn btn-sm btn-link p-0"
+                onClick={() => season.choose(choice.task, null)}
+                aria-label={`Leave out: ${practiceTask(choice.task).name}`}
+              >
+                Leave out
+              </button>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </section>
+  )
+}
+
+function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: PracticeTaskKey }) {
+  const { name, options, caution } = practiceTask(task)
+  const chosen = season.visit.tasks.find((t) => t.task === task)?.option ?? null
+  const iced = underIce(task, view)
+  const open = Object.entries(options).filter(([, option]) => !changesNothing(option, view.fittings))
+  return (
+    <div className="task-line" role="group" aria-label={name}>
+      <span className="name">{name}</span>
+      <div className="ways">
+        {iced ? (
+          <span className="soft">not through ice</span>
+        ) : (
+          open.map(([key, option]) => (
+            <button
+              key={key}
+              className={`btn btn-sm btn-outline-secondary ${chosen === key ? 'active' : ''}`}
+              aria-pressed={chosen === key}
+              onClick={() => season.choose(task, chosen === key ? null : key)}
+            >
+              {option.name}{' '}
+              <span className="soft text-nowrap">
+                {option.minutes} min{option.cost > 0 ? `, ${money(option.cost * 100, currency)}` : ''}
+              </span>
+            </button>
+          ))
+        )}
+      </div>
+      {chosen !== null && caution ? <p className="caution small mb-0">{caution}</p> : null}
+    </div>
+  )
+}
+
+function nowSet({ fittings }: WeekView): string {
+  const { feedFactor, lightFeed, pump, uv, aerator, net, iceHole } = fittings
+  const feed = feedFactor === 0 ? 'no feed' : feedFactor < 0.75 ? 'half the ration' : feedFactor <= 1.1 ? 'the full ration' : 'far more than the ration'
+  const parts = [
+    `Now: ${feed}${lightFeed ? ', of little protein while it is cool' : ''}`,
+    pump ? 'pump running' : 'pump standing',
+    ...(uv ? ['UV on'] : []),
+    ...(aerator ? ['aerator running'] : []),
+    ...(net ? ['net over the pond'] : []),
+    ...(iceHole ? ['de-icer set in'] : []),
+  ]
+  return `${parts.join(' · ')}.`
+}

@@ -1,0 +1,38 @@
+'use client'
+import { KIT, KIT_TESTS, type KitTest } from '@/core/trainer/kit'
+import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
+import type { WeekView } from '@/core/trainer/view'
+import { READING_NAMES, readingQuantity } from '@/domain/water/reading-names'
+import { useShow } from '@/ui/person-context'
+import type { Season } from './use-season'
+
+/** A test's result in the person's units. */
+export function useKitWords(): (test: KitTest, value: number) => string {
+  const show = useShow()
+  return (test, value) => (test === 'clarityDepth' && value >= PRACTICE_DEPTH_M ? 'to the floor' : show(value, readingQuantity(test), { significant: 2 }))
+}
+
+/** The tests in the bag: each takes its time, and shows what it can show. */
+export function TestKit({ season, view }: { season: Season; view: WeekView }) {
+  const words = useKitWords()
+  const { visit, minutesLeft } = season
+  return (
+    <section className="sheet" aria-label="Tests">
+      <h2>Test the water</h2>
+      <div className="kit">
+        {KIT_TESTS.map((test) =>
+          visit.tests.includes(test) ? (
+            <div key={test} className="read">
+              <span>{READING_NAMES[test]}</span>
+              <strong>{words(test, view.kit[test])}</strong>
+            </div>
+          ) : (
+            <button key={test} className="btn btn-outline-secondary" disabled={minutesLeft < KIT[test].minutes} onClick={() => season.test(test)}>
+              <span>{READING_NAMES[test]}</span> <span className="soft">{KIT[test].minutes} min</span>
+            </button>
+          ),
+        )}
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,148 @@
+'use client'
+import Link from 'next/link'
+import { ammoniaWords } from '@/domain/water/ammonia-words'
+import { longDate } from '@/domain/shared/dates'
+import { figureWords } from '@/domain/visits/figure-names'
+import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from '@/domain/visits/report-words'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import type { ReportPage } from '@/server/visits/report'
+import { usePerson, useShow } from '@/ui/person-context'
+
+/** Where a customer's own page keeps its photos; given when the reader is the customer. */
+interface GardenBase {
+  readonly photos: string
+}
+
+/** The customer's report of a visit, written from its log. */
+export function ReportView({ page, garden = null }: { page: ReportPage; garden?: GardenBase | null }) {
+  const { report, meanings, photos, firmName } = page
+  const { visit } = report
+  const fish = fishWords(report)
+  const show = useShow()
+  const { preferences } = usePerson()
+  return (
+    <article className="mx-auto" style={{ maxWidth: '52rem' }}>
+      <div className="page-head">
+        <h1>
+          {visit.job.name}: {visit.pondName}
+        </h1>
+        {garden ? null : (
+          <span className="actions no-print">
+            <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
+              Open as PDF
+            </a>
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
+              Open the pond
+            </Link>
+          </span>
+        )}
+      </div>
+      <p className="soft">
+        {visit.siteName}
+        {visit.town ? `, ${visit.town}` : ''} · {longDate(report.day)} · {report.crew.join(', ')} · {firmName}
+      </p>
+      <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
+        {customerWords(report, meanings, preferences.units).map((words) => (
+          <p className="mb-1" key={words}>
+            {words}
+          </p>
+        ))}
+        {report.followUps.map((next) => (
+          <p className="mb-0" key={next.title}>
+            Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
+          </p>
+        ))}
+      </section>
+      {photos.length > 0 ? (
+        <div className="d-flex flex-wrap gap-3 mb-3">
+          {photos.map((photo, i) => (
+            <figure key={photo.id} className="mb-0" style={{ width: 'min(24rem, 100%)' }}>
+              {/* photos need the session, which next/image does not send */}
+              {/* eslint-disable-next-line @next/next/no-img-element */}
+              <img
+                src={garden ? `${garden.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
+                alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'}
+                style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
+              />
+              <figcaption className="soft">{photos.length === 2 ? (i === 0 ? 'Before' : 'After') : 'On the day'}</figcaption>
+            </figure>
+          ))}
+        </div>
+      ) : null}
+      {meanings.length > 0 ? (
+        <section className="sheet">
+          <h2>The water</h2>
+          <table className="table table-sm mb-0">
+            <thead>
+              <tr>
+                <th>Test</th>
+                <th className="text-end">Before</th>
+                <th className="text-end">After</th>
+                <th>Meaning</th>
+              </tr>
+            </thead>
+            <tbody>
+              {meanings.map((m) => {
+                const figure = (v: number | null) => (v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) }))
+                return (
+                  <tr key={m.kind}>
+                    <th scope="row" className="fw-normal">
+                      {READING_NAMES[m.kind]}
+                    </th>
+                    <td className="text-end">{figure(m.before)}</td>
+                    <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
+                    <td>
+                      <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
+                      {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units)}` : ''}
+                    </td>
+                  </tr>
+                )
+              })}
+            </tbody>
+          </table>
+        </section>
+      ) : null}
+      {fish ? (
+        <section className="sheet">
+          <h2>The fish</h2>
+          {fish}
+        </section>
+      ) : null}
+      <section className="sheet">
+        <h2>What was done</h2>
+        {report.sections.map((section) => (
+          <div key={section.title}>
+            <h3 className="mt-2 mb-1">{section.title}</h3>
+            <ul className="mb-1">
+              {section.done.map((step) => (
+                <li key={step.title}>
+                  {step.title}
+                  {step.remark ? <span className="soft">: {step.remark}</span> : null}
+                  {step.figures.length > 0 ? <span> ({step.figures.map(([figure, value]) => figureWords(figure, value, show)).join(', ')})</span> : null}
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </section>
+      <Lines title="Given" lines={doseLines(report)} />
+      <Lines title="Parts renewed" lines={report.parts.map(partWords)} />
+      <Lines title="Noted" lines={notedLines(report)} />
+      {garden ? null : <Lines title="For the office" lines={officeLines(report)} className="no-print" />}
+    </article>
+  )
+}
+
+function Lines({ title, lines, className = '' }: { title: string; lines: readonly string[]; className?: string }) {
+  if (lines.length === 0) return null
+  return (
+    <section className={`sheet ${className}`}>
+      <h2>{title}</h2>
+      <ul className="mb-0">
+        {lines.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </section>
+  )
+}

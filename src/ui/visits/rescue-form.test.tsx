@@ -1,0 +1,103 @@
+import { render, screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { rescuePage } from '@/server/visits/rescue'
+import { AsPerson } from '../../../tests/fixtures/person'
+import { send } from '@/ui/send'
+import { RescueForm } from './rescue-form'
+
+const push = jest.fn()
+jest.mock('next/navigation', () => ({ useRouter: () => ({ push }) }))
+jest.mock('@/ui/send', () => ({ send: jest.fn() }))
+const sent = jest.mocked(send)
+
+type Data = Awaited<ReturnType<typeof rescuePage>>
+const data = (over: object = {}): Data =>
+  ({
+    pond: { id: 'p1', name: 'Lower pond', siteName: 'Ropewalk', fish: [{ species: 'goldfish', count: 22, lengthM: 0.13 }] },
+    today: '2027-04-02',
+    systemM3: 12,
+    readings: [],
+    crews: [
+      { id: 'c1', name: 'Otter' },
+      { id: 'c2', name: 'Newt' },
+    ],
+    periods: [],
+    weeklyC: null,
+    ...over,
+  }) as unknown as Data
+const show = (over: object = {}) =>
+  render(
+    <AsPerson>
+      <RescueForm data={data(over)} />
+    </AsPerson>,
+  )
+const stages = () =>
+  within(screen.getByRole('list', { name: 'Stages' }))
+    .getAllByRole('heading', { level: 3 })
+    .map((h) => h.textContent)
+const type = async (label: string, text: string) => {
+  await userEvent.clear(screen.getByLabelText(label))
+  await userEvent.type(screen.getByLabelText(label), text)
+  await userEvent.tab()
+}
+
+beforeEach(() => {
+  push.mockReset()
+  sent.mockReset().mockResolvedValue({ ok: true, value: { first: '2027-04-05' } } as never)
+})
+
+describe('a rescue at the desk', () => {
+  it('begins on the next working day, never on a weekend or while the firm is closed', () => {
+    // the second of April 2027 is a Friday
+    const { unmount } = show()
+    expect(screen.getByLabelText('First visit')).toHaveValue('2027-04-05')
+    expect(stages()[0]).toBe('1. Monday, 5 April 2027')
+    unmount()
+    show({ periods: [{ id: 'x', name: 'Closed', from: '2027-04-05', to: '2027-04-06', effect: 'closed' }] })
+    expect(screen.getByLabelText('First visit')).toHaveValue('2027-04-07')
+  })
+  it('asks for the tests it lacks, and takes those of the last visit over', () => {
+    const { unmount } = show()
+    expect(screen.getByText(/Not tested: total ammonia, nitrite, pH, KH, dissolved oxygen/)).toBeInTheDocument()
+    unmount()
+    show({ readings: Object.entries({ tan: 0.1, nitrite: 0.05, ph: 7.4, kh: 6, dissolvedOxygen: 9 }).map(([kind, value]) => ({ kind, value })) })
+    expect(screen.queryByText(/Not tested/)).not.toBeInTheDocument()
+    expect(screen.queryByText(/Air in first/)).not.toBeInTheDocument()
+    expect(screen.getByLabelText('KH')).toHaveValue('6 °dH')
+  })
+  it('works the stages out again with every figure', async () => {
+    show()
+    expect(stages()).toHaveLength(5)
+    await type('Total ammonia (TAN)', '1.5')
+    expect(screen.getAllByText(/binder, daily by its label/).length).toBeGreaterThan(0)
+    expect(screen.getByText(/that leaves about ammonia 1 mg\/L/)).toBeInTheDocument()
+    await userEvent.click(screen.getByLabelText('It has biological media'))
+    expect(screen.queryByText('Rescue: half of the biological media')).not.toBeInTheDocument()
+    expect(stages()).toHaveLength(3)
+  })
+  it('becomes visits with what was entered, and shows their week', async () => {
+    show()
+    await type('KH', '3')
+    await userEvent.selectOptions(screen.getByLabelText('Crew'), 'Newt')
+    await userEvent.click(screen.getByRole('button', { name: 'Plan these visits' }))
+    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/ponds/p1/rescue', expect.objectContaining({ khDH: 3, tan: null, crewId: 'c2', first: '2027-04-05' }))
+    expect(push).toHaveBeenCalledWith('/rounds?day=2027-04-05')
+  })
+  it('keeps everything where it is refused, and shows what is wrong at its field', async () => {
+    sent.mockResolvedValue({
+      ok: false,
+      problem: { title: 'Check the day.', status: 422, kind: 'bad-input', fields: [{ path: 'first', message: 'This day is past.' }] },
+    } as never)
+    show()
+    await type('KH', '3')
+    await userEvent.click(screen.getByRole('button', { name: 'Plan these visits' }))
+    expect((await screen.findAllByText('This day is past.')).length).toBeGreaterThan(0)
+    expect(screen.getByLabelText('First visit')).toBeInvalid()
+    expect(screen.getByLabelText('KH')).toHaveValue('3 °dH')
+    expect(push).not.toHaveBeenCalled()
+  })
+  it('needs somebody to send', () => {
+    show({ crews: [] })
+    expect(screen.getByRole('button', { name: 'Plan these visits' })).toBeDisabled()
+  })
+})

@@ -1,0 +1,172 @@
+'use client'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useMemo, useState } from 'react'
+import { jobType } from '@/core/visits/job-types'
+import { planRescue } from '@/core/visits/rescue-plan'
+import { addDays, weekOf } from '@/core/numeric/calendar'
+import { longDate } from '@/domain/shared/dates'
+import { workingDay } from '@/domain/firm/firm-period'
+import { missingWords, stageLines, type RescueInput } from '@/domain/visits/rescue'
+import type { rescuePage } from '@/server/visits/rescue'
+import { CheckField } from '@/ui/kit/check-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import { useShow } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+
+type RescueData = Awaited<ReturnType<typeof rescuePage>>
+
+/** Plans the rescue of a neglected pond: from today's tests to dated stages with doses and stop rules, which become visits. */
+export function RescueForm({ data }: { data: RescueData }) {
+  const { pond, today, periods, crews } = data
+  const router = useRouter()
+  const show = useShow()
+  const tested = (kind: string): number | null => data.readings.find((r) => r.kind === kind)?.value ?? null
+  const [input, setInput] = useState<Omit<RescueInput, 'crewId'> & { crewId: string }>({
+    first: workingDay(periods)(addDays(today, 1)),
+    crewId: crews[0]?.id ?? '',
+    startTime: '08:00',
+    tan: tested('tan'),
+    nitrite: tested('nitrite'),
+    ph: tested('ph'),
+    khDH: tested('kh'),
+    oxygenMgL: tested('dissolvedOxygen'),
+    hasMedia: true,
+    rockSections: 1,
+  })
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [busy, setBusy] = useState(false)
+  const put = (part: Partial<typeof input>) => setInput({ ...input, ...part })
+  const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
+  const plan = useMemo(() => {
+    const known = (v: number | null) => (v === null || Number.isNaN(v) ? null : v)
+    if (!/^\d{4}-\d{2}-\d{2}$/.test(input.first)) return null
+    return planRescue(
+      {
+        systemM3: data.systemM3,
+        tan: known(input.tan),
+        nitrite: known(input.nitrite),
+        ph: known(input.ph),
+        khDH: known(input.khDH),
+        oxygenMgL: known(input.oxygenMgL),
+        hasFish: pond.fish.length > 0,
+        hasMedia: input.hasMedia,
+        rockSections: input.rockSections,
+      },
+      input.first,
+      workingDay(periods),
+      (day) => data.weeklyC?.[weekOf(day)] ?? null,
+    )
+  }, [data.systemM3, data.weeklyC, input, periods, pond.fish.length])
+  const start = async () => {
+    setBusy(true)
+    const outcome = await send<{ first: string }>('POST', `/api/v1/ponds/${pond.id}/rescue`, input)
+    setBusy(false)
+    if (!outcome.ok) return setProblem(outcome.problem)
+    router.push(`/rounds?day=${outcome.value.first}`)
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>Rescue in stages</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+        <span className="soft">Never everything at once: that kills the bacteria first and the fish after.</span>
+      </div>
+      <div className="columns form-and-drawing">
+        <form
+          className="sheet"
+          onSubmit={(e) => {
+            e.preventDefault()
+            void start()
+          }}
+        >
+          <h2>Tests before anything is touched</h2>
+          <div className="field-grid">
+            <QuantityField label="Total ammonia (TAN)" kind="concentration" value={input.tan} onChange={(tan) => put({ tan })} error={errorOf('tan')} />
+            <QuantityField label="Nitrite" kind="concentration" value={input.nitrite} onChange={(nitrite) => put({ nitrite })} error={errorOf('nitrite')} />
+            <QuantityField label="pH" kind="ph" value={input.ph} onChange={(ph) => put({ ph })} error={errorOf('ph')} />
+            <QuantityField label="KH" kind="hardness" value={input.khDH} onChange={(khDH) => put({ khDH })} error={errorOf('khDH')} />
+            <QuantityField
+              label="Dissolved oxygen"
+              kind="concentration"
+              value={input.oxygenMgL}
+              onChange={(oxygenMgL) => put({ oxygenMgL })}
+              error={errorOf('oxygenMgL')}
+            />
+          </div>
+          <h2 className="mt-3">The pond</h2>
+          <p className="soft">
+            {show(data.systemM3, 'volume')} with streams, boxes and bed; {pond.fish.length > 0 ? 'with fish' : 'no fish are noted'}.
+          </p>
+          <CheckField label="It has biological media" checked={input.hasMedia} onChange={(hasMedia) => put({ hasMedia })} />
+          <QuantityField
+            label="Sections of rock piles to be worked"
+            kind="number"
+            value={input.rockSections}
+            onChange={(v) => put({ rockSections: v === null || Number.isNaN(v) ? 0 : Math.max(0, Math.round(v)) })}
+            error={errorOf('rockSections')}
+          />
+          <h2 className="mt-3">Who and when</h2>
+          <div className="field-grid">
+            <TextField
+              label="First visit"
+              type="date"
+              min={today}
+              value={input.first}
+              onChange={(e) => put({ first: e.target.value })}
+              error={errorOf('first')}
+            />
+            <TextField label="Start" type="time" value={input.startTime} onChange={(e) => put({ startTime: e.target.value })} error={errorOf('startTime')} />
+            <ChoiceField
+              label="Crew"
+              value={input.crewId}
+              onChange={(e) => put({ crewId: e.target.value })}
+              options={crews.map((c) => ({ value: c.id, label: c.name }))}
+              error={errorOf('crewId')}
+            />
+          </div>
+          <ProblemNote problem={problem} />
+          <button className="btn btn-primary mt-2" disabled={busy || crews.length === 0 || !plan}>
+            Plan these visits
+          </button>
+        </form>
+        <div>
+          {plan?.missing.length ? (
+            <div className="stop-note mb-2">
+              Not tested: {missingWords(plan.missing)}. Test it before the first visit; the stages below assume nothing about it.
+            </div>
+          ) : null}
+          {plan?.airFirst ? <div className="stop-note mb-2">Air in first, and no food until the tests are clean.</div> : null}
+          <ol className="plain-list" aria-label="Stages">
+            {plan?.stages.map((stage, i) => (
+              <li key={i} className="sheet">
+                <h3 className="mb-1">
+                  {i + 1}. {longDate(stage.day)}
+                </h3>
+                <p className="mb-1">
+                  <strong>{jobType(stage.jobKey)!.name}</strong>
+                </p>
+                <ul className="mb-0">
+                  {stageLines(stage).map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+              </li>
+            ))}
+          </ol>
+          {plan ? (
+            <p className="soft">
+              Then tests on {plan.finalTests.map((d) => longDate(d)).join(' and ')}: two clean ones end the rescue. Local codes and licensed practice decide;
+              fish disease is for a vet.
+            </p>
+          ) : null}
+        </div>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,143 @@
+'use client'
+import { STEP_FIGURE_NAMES, type StepFigure } from '@/core/visits/figures'
+import { STEP_KINDS, type JobStep, type StepKind } from '@/core/visits/step'
+import { PRODUCT_PURPOSES } from '@/core/water/products'
+import { READING_KINDS, type ReadingKindName } from '@/core/water/readings'
+import { FIGURE_NAMES } from '@/domain/visits/figure-names'
+import { PURPOSE_NAMES } from '@/domain/stores/product-book'
+import { READING_NAMES } from '@/domain/water/reading-names'
+import { CheckField } from '@/ui/kit/check-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { QuantityField } from '@/ui/kit/quantity-field'
+import { TextField } from '@/ui/kit/text-field'
+import { ChoiceFields } from './choice-fields'
+
+const KIND_NAMES: Readonly<Record<StepKind, string>> = {
+  do: 'Do',
+  measure: 'Measure',
+  dose: 'Dose',
+  timer: 'Wait with a timer',
+  photo: 'Photograph',
+  decide: 'Decide',
+  'count-fish': 'Count the fish',
+  sign: 'Tell and sign',
+}
+
+interface StepFieldsProps {
+  readonly step: JobStep
+  /** The usual step of this key; one of the firm's own has none. */
+  readonly usual: JobStep | undefined
+  readonly locked: boolean
+  readonly errorOf: (path: string) => string | undefined
+  readonly onChange: (part: Partial<JobStep>) => void
+}
+
+const without = <Item,>(list: readonly Item[] | undefined, item: Item, on: boolean): Item[] => [
+  ...(list ?? []).filter((i) => i !== item),
+  ...(on ? [item] : []),
+]
+
+/** What one step says, asks and gives. */
+export function StepFields({ step, usual, locked, errorOf, onChange }: StepFieldsProps) {
+  const text = (label: string, key: 'section' | 'title' | 'detail' | 'safety', area = false) =>
+    area ? (
+      <label className="d-block mb-2">
+        {label}
+        <textarea
+          className="form-control"
+          rows={3}
+          disabled={locked}
+          value={step[key] ?? ''}
+          onChange={(e) => onChange({ [key]: e.target.value === '' ? undefined : e.target.value })}
+        />
+        {errorOf(key) ? <span className="field-error">{errorOf(key)}</span> : null}
+      </label>
+    ) : (
+      <TextField label={label} value={step[key] ?? ''} disabled={locked} error={errorOf(key)} onChange={(e) => onChange({ [key]: e.target.value })} />
+    )
+  return (
+    <>
+      <h2>The step</h2>
+      {usual?.gate ? <p className="stop-note">This step has a stop that protects fish or people: it stays in, and keeps its stop.</p> : null}
+      {text('Title', 'title')}
+      {text('Section', 'section')}
+      <ChoiceField
+        label="Kind"
+        value={step.kind}
+        disabled={locked || usual !== undefined}
+        onChange={(e) => onChange({ kind: e.target.value as StepKind })}
+        options={STEP_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+      />
+      {text('What to do', 'detail', true)}
+      {text('Safety note', 'safety', true)}
+      {step.kind === 'timer' || step.timerMinutes !== undefined ? (
+        <QuantityField
+          label="Timer, minutes"
+          kind="number"
+          value={step.timerMinutes ?? null}
+          disabled={locked}
+          error={errorOf('timerMinutes')}
+          onChange={(v) => onChange({ timerMinutes: v ?? undefined })}
+        />
+      ) : null}
+      {step.kind === 'decide' ? (
+        <ChoiceFields
+          choices={step.choices ?? []}
+          locked={locked}
+          fixed={usual?.gate !== undefined}
+          error={errorOf('choices')}
+          onChange={(choices) => onChange({ choices })}
+        />
+      ) : null}
+      <CheckField
+        label="Counts for all ponds of a stop"
+        checked={step.onceAtStop ?? false}
+        disabled={locked}
+        onChange={(on) => onChange({ onceAtStop: on || undefined })}
+      />
+      <details className="mt-1">
+        <summary>Tests, figures and products</summary>
+        {errorOf('readings') ? <div className="field-error">{errorOf('readings')}</div> : null}
+        <fieldset disabled={locked}>
+          <legend>Tests</legend>
+          <div className="d-flex flex-wrap gap-3">
+            {(Object.keys(READING_KINDS) as ReadingKindName[]).map((kind) => (
+              <CheckField
+                key={kind}
+                label={READING_NAMES[kind]}
+                checked={step.readings?.includes(kind) ?? false}
+                onChange={(on) => onChange({ readings: without(step.readings, kind, on), required: step.required?.filter((r) => on || r !== kind) })}
+              />
+            ))}
+          </div>
+        </fieldset>
+        <fieldset disabled={locked}>
+          <legend>Figures</legend>
+          <div className="d-flex flex-wrap gap-3">
+            {STEP_FIGURE_NAMES.map((figure: StepFigure) => (
+              <CheckField
+                key={figure}
+                label={FIGURE_NAMES[figure]}
+                checked={step.figures?.includes(figure) ?? false}
+                onChange={(on) => onChange({ figures: without(step.figures, figure, on) })}
+              />
+            ))}
+          </div>
+        </fieldset>
+        <fieldset disabled={locked}>
+          <legend>Products</legend>
+          <div className="d-flex flex-wrap gap-3">
+            {PRODUCT_PURPOSES.map((purpose) => (
+              <CheckField
+                key={purpose}
+                label={PURPOSE_NAMES[purpose]}
+                checked={step.products?.includes(purpose) ?? false}
+                onChange={(on) => onChange({ products: without(step.products, purpose, on) })}
+              />
+            ))}
+          </div>
+        </fieldset>
+      </details>
+    </>
+  )
+}

@@ -1,0 +1,140 @@
+'use client'
+import { useMemo, useState } from 'react'
+import { fromCanonical, unitBySymbol } from '@/core/units/convert'
+import { SHOWN_UNIT } from '@/core/units/systems'
+import { tanThresholds } from '@/core/water/ammonia'
+import { READING_KINDS, thresholdsOf, type ReadingKindName, type WaterBand } from '@/core/water/readings'
+import { newestOfEach, TOGETHER_DAYS } from '@/core/water/verdict'
+import { daysBetween } from '@/core/numeric/calendar'
+import { shortDate } from '@/domain/shared/dates'
+import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import type { Reading } from '@/domain/water/reading'
+import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
+import { Chart } from '@/ui/kit/charts/chart'
+import { usePerson } from '@/ui/person-context'
+
+/** Something that was done at the pond. */
+export interface PondEvent {
+  readonly day: string
+  readonly name: string
+}
+
+const EVENTS_SHOWN = 40
+
+/** One kind of reading over time, with its thresholds and what was done at the pond. */
+export function ReadingsChart({ readings, events }: { readings: readonly Reading[]; events: readonly PondEvent[] }) {
+  const { preferences } = usePerson()
+  const kinds = useMemo(
+    () => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1),
+    [readings],
+  )
+  const [chosen, setChosen] = useState<ReadingKindName | null>(null)
+  const kind = chosen ?? (kinds.includes('tan') ? 'tan' : kinds[0])
+  const ink = chartInk(preferences.theme)
+  const option = useMemo(() => {
+    if (!kind) return {}
+    const quantity = readingQuantity(kind)
+    const symbol = SHOWN_UNIT[preferences.units][quantity][readingScale(kind)]
+    const unit = unitBySymbol(quantity, symbol)
+    const data = readings
+      .filter((r) => r.kind === kind)
+      .map((r) => [r.takenAt, Number(fromCanonical(r.value, unit).toFixed(3))])
+      .reverse()
+    const values = readings.filter((r) => r.kind === kind).map((r) => r.value)
+    const first = String(data[0]?.[0] ?? '')
+    const shown = events.filter((e) => `${e.day}T23:59` >= first).slice(-EVENTS_SHOWN)
+    const limitLines = linesOf(values, thresholdsHere(kind, readings), (v) => fromCanonical(v, unit), ink)
+    return {
+      grid: { left: 50, right: 14, top: 26, bottom: 26 },
+      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${String(v)} ${symbol}` },
+      xAxis: { ...axis(ink, ''), type: 'time', splitLine: { show: false } },
+      yAxis: {
+        ...axis(ink, symbol || READING_NAMES[kind]),
+        type: 'value',
+        scale: kind === 'ph',
+        // the next limits stay in sight, also while all is well
+        max: ({ max }: { max: number }) => Math.max(max, ...limitLines.map((l) => l.yAxis)),
+        min: ({ min }: { min: number }) => (kind === 'ph' ? Math.min(min, ...limitLines.map((l) => l.yAxis)) : Math.min(0, min)),
+      },
+      series: [
+        {
+          name: READING_NAMES[kind],
+          type: 'line',
+          data,
+          symbolSize: 5,
+          itemStyle: { color: ink.reed },
+          lineStyle: { width: 1.6, color: ink.reed },
+          markLine: {
+            silent: true,
+            symbol: 'none',
+            animation: false,
+            data: [...limitLines, ...eventLines(shown, ink)],
+          },
+        },
+      ],
+    }
+  }, [kind, readings, events, preferences.units, ink])
+  if (!kind) return null
+  return (
+    <>
+      <div className="btn-group btn-group-sm flex-wrap" role="group" aria-label="Reading shown">
+        {kinds.map((k) => (
+          <button key={k} className={`btn btn-outline-secondary ${k === kind ? 'active' : ''}`} aria-pressed={k === kind} onClick={() => setChosen(k)}>
+            {READING_NAMES[k]}
+          </button>
+        ))}
+      </div>
+      <Chart option={option} heightPx={220} label={`${READING_NAMES[kind]} over time${limits(thresholdsHere(kind, readings))}`} />
+      {events.length > 0 ? (
+        <details className="soft small">
+          <summary>What was done meanwhile ({events.length})</summary>
+          <ul className="plain-list">
+            {[...events].reverse().map((e) => (
+              <li key={`${e.day}${e.name}`}>
+                {shortDate(e.day)} {e.day.slice(0, 4)}: {e.name}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
+    </>
+  )
+}
+
+interface Threshold {
+  readonly value: number
+  readonly side: 'above' | 'below'
+  readonly band: WaterBand
+}
+
+/** Total ammonia has its lines where its toxic share meets them at the pH and temperature of the newest tests; else those of the total alone. */
+function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): readonly Threshold[] {
+  const newest = newestOfEach(readings)
+  const [tan, ph, temp] = [newest.get('tan'), newest.get('ph'), newest.get('waterTemp')]
+  if (kind !== 'tan' || !tan || !ph || !temp) return thresholdsOf(kind)
+  const together = [ph, temp].every((r) => Math.abs(daysBetween(r.takenAt.slice(0, 10), tan.takenAt.slice(0, 10))) <= TOGETHER_DAYS)
+  return together ? tanThresholds(ph.value, temp.value) : thresholdsOf(kind)
+}
+
+const limits = (thresholds: readonly Threshold[]): string => {
+  const said = thresholds.map((t) => `${BAND_NAMES[t.band].toLowerCase()} ${t.side} ${Number(t.value.toPrecision(2))}`)
+  return said.length > 0 ? `; ${said.join(', ')}` : ''
+}
+
+/** A limit far beyond all readings would flatten them: it is left off until they come near. */
+const NEAR = 2
+
+function linesOf(values: readonly number[], thresholds: readonly Threshold[], shownAs: (value: number) => number, ink: ChartInk) {
+  const [least, most] = [Math.min(...values), Math.max(...values)]
+  const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
+  return thresholds
+    .filter((t) => (t.side === 'above' ? t.value <= Math.max(most * NEAR, thresholds[0].value) : t.value >= least / NEAR))
+    .map((t) => ({
+      yAxis: Number(shownAs(t.value).toFixed(3)),
+      lineStyle: { color: colours[t.band], type: t.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
+      label: { formatter: BAND_NAMES[t.band], position: 'insideEndTop' as const, color: colours[t.band], fontFamily: FONT, fontSize: 11 },
+    }))
+}
+
+const eventLines = (events: readonly PondEvent[], ink: ChartInk) =>
+  events.map((e) => ({ xAxis: `${e.day}T12:00:00Z`, lineStyle: { color: ink.iris, type: 'dotted' as const, width: 1 }, label: { show: false } }))
