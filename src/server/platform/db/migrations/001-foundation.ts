@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { FIRM_OF_TRANSACTION, ownFirmOnly } from '../own-firm-only'
 
 /** Every business table: firm_id, and rows of other firms invisible to the app's role. */
 const FIRM_TABLES = [
@@ -166,13 +167,9 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('fetched_at', { useTz: true }).notNullable()
   })
 
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of FIRM_TABLES) {
-    await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${own}) with check (firm_id = ${own})`, [table])
-  }
+  await ownFirmOnly(knex, FIRM_TABLES)
   await knex.raw('alter table firms enable row level security')
-  await knex.raw(`create policy own_firm on firms using (id = ${own}) with check (id = ${own})`)
+  await knex.raw(`create policy own_firm on firms using (id = ${FIRM_OF_TRANSACTION}) with check (id = ${FIRM_OF_TRANSACTION})`)
 
   await knex.raw(DOOR_FUNCTIONS)
 }

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Drops of a pond's level, from which evaporation and leaks are told apart. */
 export async function up(knex: Knex): Promise<void> {
@@ -14,9 +15,7 @@ export async function up(knex: Knex): Promise<void> {
     t.uuid('by_id').notNullable().references('users.id')
     t.timestamp('created_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
   })
-  await knex.raw('alter table level_logs enable row level security')
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw(`create policy own_firm on level_logs using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['level_logs'])
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['house_tables', 'bench_drafts'] as const
 
@@ -20,11 +21,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('kept_at', { useTz: true }).notNullable()
     t.primary(['pond_id', 'user_id'])
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of FIRM_TABLES) {
-    await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${own}) with check (firm_id = ${own})`, [table])
-  }
+  await ownFirmOnly(knex, FIRM_TABLES)
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['service_plans', 'plan_runs'] as const
 
@@ -40,11 +41,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('finished_at', { useTz: true })
     t.index(['firm_id', 'asked_at'])
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of FIRM_TABLES) {
-    await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${own}) with check (firm_id = ${own})`, [table])
-  }
+  await ownFirmOnly(knex, FIRM_TABLES)
   await knex.raw(DOOR_FUNCTION)
 }
 

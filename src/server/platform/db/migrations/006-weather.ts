@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Observed and foretold weather, a firm's own weather, and what each pond's water has been seen to do. */
 export async function up(knex: Knex): Promise<void> {
@@ -33,9 +34,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('live_at', { useTz: true })
     t.jsonb('calibration')
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table own_weather_days enable row level security')
-  await knex.raw(`create policy own_firm on own_weather_days using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['own_weather_days'])
   await knex.raw(DOOR_FUNCTION)
 }
 

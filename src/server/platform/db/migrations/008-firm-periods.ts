@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Days on which the firm's work is different: closed, filling restricted, school holidays; and what a site wants of school holidays. */
 export async function up(knex: Knex): Promise<void> {
@@ -12,9 +13,7 @@ export async function up(knex: Knex): Promise<void> {
     t.text('effect').notNullable()
     t.timestamp('created_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table firm_periods enable row level security')
-  await knex.raw(`create policy own_firm on firm_periods using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['firm_periods'])
   await knex.schema.alterTable('sites', (t) => {
     // any, only or never: whether visits are wanted in school holidays
     t.text('school_holidays').notNullable().defaultTo('any')

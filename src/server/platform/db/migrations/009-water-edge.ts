@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['findings'] as const
 
@@ -33,11 +34,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('seen_at', { useTz: true })
     t.timestamp('revoked_at', { useTz: true })
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of FIRM_TABLES) {
-    await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${own}) with check (firm_id = ${own})`, [table])
-  }
+  await ownFirmOnly(knex, FIRM_TABLES)
   await knex.raw('drop function door_session(text)')
   await knex.raw(DOOR_SESSION)
 }

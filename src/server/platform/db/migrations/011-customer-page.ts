@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** A customer's own page behind a private link, what they ask for there, and letters with the report of a visit. */
 export async function up(knex: Knex): Promise<void> {
@@ -14,9 +15,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('revoked_at', { useTz: true })
   })
   await knex.schema.alterTable('follow_ups', (t) => t.boolean('asked_by_customer').notNullable().defaultTo(false))
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table customer_links enable row level security')
-  await knex.raw(`create policy own_firm on customer_links using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['customer_links'])
   await knex.raw(DOOR_FUNCTION)
 }
 

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Keys for probes and programs, how often they are used, and readings that come only once from each probe. */
 export async function up(knex: Knex): Promise<void> {
@@ -17,9 +18,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('minute', { useTz: true })
     t.integer('uses').notNullable().defaultTo(0)
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table api_keys enable row level security')
-  await knex.raw(`create policy own_firm on api_keys using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['api_keys'])
   // a probe that sends the same moment twice has sent it once
   await knex.raw(`create unique index readings_once_a_probe on readings (pond_id, kind, taken_at) where method = 'probe' and visit_id is null`)
   await knex.raw(DOOR_FUNCTION)

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** A firm's own copies of kinds of visits; every version is kept, and a visit keeps the copy it was planned with. */
 export async function up(knex: Knex): Promise<void> {
@@ -12,9 +13,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('saved_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
     t.primary(['firm_id', 'key', 'version'])
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table own_jobs enable row level security')
-  await knex.raw(`create policy own_firm on own_jobs using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['own_jobs'])
 }
 
 export async function down(knex: Knex): Promise<void> {

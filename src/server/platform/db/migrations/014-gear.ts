@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** What stands on each pond for the season, and what is stored where. */
 export async function up(knex: Knex): Promise<void> {
@@ -13,9 +14,7 @@ export async function up(knex: Knex): Promise<void> {
     // the moment of the log line that said so: a line that comes in late does not undo a newer one
     t.timestamp('since', { useTz: true }).notNullable()
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table gear enable row level security')
-  await knex.raw(`create policy own_firm on gear using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['gear'])
 }
 
 export async function down(knex: Knex): Promise<void> {

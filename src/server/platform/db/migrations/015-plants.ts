@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Groups of plants on each pond, what was seen and done at them, and cuttings of a kind in the stores. */
 export async function up(knex: Knex): Promise<void> {
@@ -31,11 +32,7 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('stock_items', (t) => {
     t.text('species_key')
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of ['plant_patches', 'plant_events']) {
-    await knex.raw(`alter table ${table} enable row level security`)
-    await knex.raw(`create policy own_firm on ${table} using (firm_id = ${own}) with check (firm_id = ${own})`)
-  }
+  await ownFirmOnly(knex, ['plant_patches', 'plant_events'])
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['what_ifs', 'pond_forecasts', 'forecast_runs', 'diagnoses'] as const
 
@@ -56,11 +57,7 @@ export async function up(knex: Knex): Promise<void> {
     t.uuid('made_by').notNullable().references('users.id')
     t.timestamp('made_at', { useTz: true }).notNullable().defaultTo(knex.fn.now())
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  for (const table of FIRM_TABLES) {
-    await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${own}) with check (firm_id = ${own})`, [table])
-  }
+  await ownFirmOnly(knex, FIRM_TABLES)
   await knex.raw(DOOR_FUNCTION)
 }
 

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** Seasons that people play on the practice pond: a scenario, the year it fell into, and what was done week by week. */
 export async function up(knex: Knex): Promise<void> {
@@ -17,9 +18,7 @@ export async function up(knex: Knex): Promise<void> {
   })
   // one season of a scenario at a time and person
   await knex.raw('create unique index practice_games_open on practice_games (user_id, scenario) where finished_at is null')
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table practice_games enable row level security')
-  await knex.raw(`create policy own_firm on practice_games using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['practice_games'])
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { daysBetween } from '@/core/numeric/calendar'
+import { ownFirmOnly } from '../own-firm-only'
 
 /** What marked the second day of a cleanout before the two days knew of each other. */
 const OLD_TASK = 'second-day'
@@ -25,9 +26,7 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('undone_at', { useTz: true })
     t.index(['firm_id', 'at'])
   })
-  const own = `nullif(current_setting('app.firm_id', true), '')::uuid`
-  await knex.raw('alter table plan_takeovers enable row level security')
-  await knex.raw(`create policy own_firm on plan_takeovers using (firm_id = ${own}) with check (firm_id = ${own})`)
+  await ownFirmOnly(knex, ['plan_takeovers'])
 }
 
 interface StoredChange {
