@@ -30,7 +30,12 @@ const PATIENCE_MS = 30_000
 export default async () => ({
   testTimeout: PATIENCE_MS,
   projects: [
-    await project('core', PLAIN_GLOBAL, ['<rootDir>/src/**/*.test.ts', '<rootDir>/stand-ins/**/*.test.ts', '<rootDir>/tests/unit/**/*.test.ts', '<rootDir>/tests/trials/**/*.test.ts']),
+    await project('core', PLAIN_GLOBAL, [
+      '<rootDir>/src/**/*.test.ts',
+      '<rootDir>/stand-ins/**/*.test.ts',
+      '<rootDir>/tests/unit/**/*.test.ts',
+      '<rootDir>/tests/trials/**/*.test.ts',
+    ]),
     await project('components', 'jsdom', ['<rootDir>/src/**/*.test.tsx'], {
       setupFilesAfterEnv: [PROPERTY_SEED, '<rootDir>/tests/fixtures/jest-dom.ts'],
     }),
