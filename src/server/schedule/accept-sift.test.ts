@@ -55,6 +55,12 @@ const moved = (id: string, from: string, to: string) =>
 const keys = (changes: readonly { key: string }[]) => changes.map((c) => c.key)
 
 describe('what of a plan can still be taken over', () => {
+  it('a visit that is over keeps nothing from its hours', () => {
+    const result = (state: PlanningVisit['state']) => sift([visit('a', { state })], [change('b')])
+    expect(keys(result('planned').left)).toEqual(['b'])
+    expect(keys(result('under-way').left)).toEqual(['b'])
+    expect(keys(result('done').good)).toEqual(['b'])
+  })
   it('two visits that change places are both taken', () => {
     const [a, toNine] = moved('a', '08:00', '09:00')
     const [b, toEight] = moved('b', '09:00', '08:00')
