@@ -38,7 +38,7 @@ export async function runOrStop(line, command, args, options) {
 export function startNode(args, { env = {}, label, onLine, toStdout = false } = {}) {
   const child = spawn(process.execPath, ['--import', exitWithParent, ...args], {
     cwd: inRoot(),
-    env: { ...process.env, ...env },
+    env: { ...process.env, ...env, STARTED_BY: String(process.pid) },
     stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
   })
   started.add(child)

@@ -1,0 +1,57 @@
+import { spawn } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { pathToFileURL } from 'node:url'
+
+const folder = mkdtempSync(join(tmpdir(), 'started-'))
+const file = (name: string, text: string): string => {
+  const path = join(folder, name)
+  writeFileSync(path, text)
+  return path
+}
+const processes = pathToFileURL(join(process.cwd(), 'scripts', 'lib', 'processes.mjs')).href
+
+/** A script that starts a program as the scripts of the app do, and says what the program says. */
+const script = (program: string) =>
+  file(
+    'script.mjs',
+    `import { startNode } from ${JSON.stringify(processes)}
+     startNode([${JSON.stringify(program)}], { label: 'x', onLine: (line) => process.stdout.write(line) })
+     setInterval(() => {}, 1000)`,
+  )
+
+const firstLine = (child: ReturnType<typeof spawn>): Promise<string> =>
+  new Promise((resolve) => child.stdout!.once('data', (text) => resolve(String(text).trim())))
+const lives = (pid: number): boolean => {
+  try {
+    return process.kill(pid, 0)
+  } catch {
+    return false
+  }
+}
+
+describe('programs that a script starts', () => {
+  it('end with it, even when it is killed', async () => {
+    const child = spawn(process.execPath, [script(file('sleeper.mjs', `process.stdout.write(String(process.pid)); setInterval(() => {}, 1000)`))])
+    const pid = Number(await firstLine(child))
+    expect(lives(pid)).toBe(true)
+    child.kill('SIGKILL')
+    for (let i = 0; i < 100 && lives(pid); i++) await new Promise((resolve) => setTimeout(resolve, 50))
+    expect(lives(pid)).toBe(false)
+  })
+  it('may have processes of their own that wait for word from them, as the development server does', async () => {
+    const waiter = file('waiter.mjs', `process.once('message', () => process.send('heard')); process.send('ready')`)
+    const parent = file(
+      'forker.mjs',
+      `import { fork } from 'node:child_process'
+       const child = fork(${JSON.stringify(waiter)})
+       child.on('message', (m) => (m === 'ready' ? setTimeout(() => child.send('go'), 300) : process.stdout.write(m)))
+       child.on('exit', () => process.stdout.write('gone'))
+       setInterval(() => {}, 1000)`,
+    )
+    const child = spawn(process.execPath, [script(parent)])
+    expect(await firstLine(child)).toBe('heard')
+    child.kill('SIGKILL')
+  })
+})
