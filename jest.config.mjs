@@ -3,7 +3,20 @@ import nextJest from 'next/jest.js'
 const createConfig = nextJest({ dir: './' })
 
 /** Packages published as ES modules only: Jest has to transform them. */
-const esModules = ['echarts', 'zrender', '@tanstack', '@react-pdf', 'yoga-layout', 'color-string', 'color-name', 'pdfjs-dist'].join('|')
+const esModules = [
+  'use-intl',
+  'intl-messageformat',
+  '@formatjs',
+  'icu-minify',
+  'echarts',
+  'zrender',
+  '@tanstack',
+  '@react-pdf',
+  'yoga-layout',
+  'color-string',
+  'color-name',
+  'pdfjs-dist',
+].join('|')
 
 const PLAIN_GLOBAL = '<rootDir>/tests/fixtures/plain-global-environment.mjs'
 const PROPERTY_SEED = '<rootDir>/tests/fixtures/property-seed.ts'

@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { expect, request, test, type APIRequestContext } from '@playwright/test'
+import { request, type APIRequestContext } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import knexFactory from 'knex'
 import { DEMO_PASSWORD } from '../../demo/people'
 import { ROLES, type Role } from '../../src/domain/people/roles'

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 
 const openPond = async (page: Page, search: string, name: string) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'

@@ -1,4 +1,5 @@
-import { expect, test, type Browser, type BrowserContext } from '@playwright/test'
+import { type Browser, type BrowserContext } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import sharp from 'sharp'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { planToday } from './drivers/plan-today'

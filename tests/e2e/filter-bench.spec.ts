@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import { type Locator, type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import DxfParser from 'dxf-parser'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './drivers/test'
 
 test.use({ baseURL: process.env.EMPTY_BASE_URL })
 

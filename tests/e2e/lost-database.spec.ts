@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { freePort, waitForHttp } from '../../scripts/lib/ports.mjs'
 import { cuttableProxy } from '../fixtures/cuttable-proxy'
 import { signInAs } from './drivers/sign-in'

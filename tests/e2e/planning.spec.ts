@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { addDays, mondayOf } from '../../src/core/numeric/calendar'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'

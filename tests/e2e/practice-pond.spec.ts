@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { seriousOn } from './drivers/field-checks'
 import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import sharp from 'sharp'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { seriousOn, smallTargets } from './drivers/field-checks'

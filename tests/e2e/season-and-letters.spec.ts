@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import ICAL from 'ical.js'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'

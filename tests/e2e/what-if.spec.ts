@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import { PHONE } from './drivers/field'
 import { seriousOn } from './drivers/field-checks'
 import { pondHref } from './drivers/plan-today'

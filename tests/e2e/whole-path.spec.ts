@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process'
 import { writeFileSync } from 'node:fs'
-import { expect, test, type Page } from '@playwright/test'
+import { type Page } from '@playwright/test'
+import { expect, test } from './drivers/test'
 import sharp from 'sharp'
 import { emailOf, signInAs, signInByForm } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'

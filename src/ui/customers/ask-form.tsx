@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -16,6 +17,8 @@ interface AskFormProps {
 
 /** The customer asks for a visit. */
 export function AskForm({ pondId, already, token, firmName, today }: AskFormProps) {
+  const t = useTexts()
+
   const [text, setText] = useState('')
   const [from, setFrom] = useState('')
   const [urgent, setUrgent] = useState(false)
@@ -32,7 +35,7 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
   }
   return (
     <details className="my-2">
-      <summary className="btn btn-outline-primary garden-ask">Ask for a visit</summary>
+      <summary className="btn btn-outline-primary garden-ask">{t('customers.askForm.askVisit')}</summary>
       <form
         className="mt-2"
         onSubmit={(e) => {
@@ -41,19 +44,19 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
         }}
       >
         <TextField
-          label="What do you need?"
+          label={t('customers.askForm.whatDoYouNeed')}
           value={text}
           onChange={(e) => setText(e.target.value)}
           error={problem?.fields?.find((f) => f.path === 'text')?.message}
         />
-        <TextField label="Not before (may stay empty)" type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
-        <CheckField label="Urgent: fish in trouble, or water running away" checked={urgent} onChange={setUrgent} />
+        <TextField label={t('customers.askForm.notBeforeMayStay')} type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
+        <CheckField label={t('customers.askForm.urgentFishTroubleWater')} checked={urgent} onChange={setUrgent} />
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-2">Send to {firmName}</button>
+        <button className="btn btn-primary mt-2">{t('customers.askForm.send', { firmName })}</button>
       </form>
       {asked.length > 0 ? (
         <div role="status" className="mt-2">
-          <strong>With us already</strong>
+          <strong>{t('customers.askForm.usAlready')}</strong>
           <ul className="mb-0">
             {asked.map((a) => (
               <li key={a}>{a}</li>

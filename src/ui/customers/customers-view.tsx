@@ -1,10 +1,11 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { customersPage } from '@/server/customers/customers'
 import { Unfold } from '@/ui/kit/unfold'
 import { TextField } from '@/ui/kit/text-field'
-import { jobName } from '@/messages/en/planning'
+import { jobName } from '@/messages/planning'
 import { CustomerForm } from './customer-form'
 import { OwnPageLink } from './own-page-link'
 import { SiteForm } from './site-form'
@@ -19,20 +20,28 @@ const holds = (customer: CustomerRow, text: string): boolean =>
 
 /** Customers with how to reach them, their sites with hours and days off, and what is agreed for each pond. */
 export function CustomersView({ data }: { data: CustomersData }) {
+  const t = useTexts()
+
   const [text, setText] = useState('')
   const shown = data.customers.filter((c) => holds(c, text))
   return (
     <>
       <div className="page-head">
-        <h1>Customers and plans</h1>
+        <h1>{t('customers.customersView.customersPlans')}</h1>
         <span className="soft">
           {data.customers.length} {data.customers.length === 1 ? 'customer' : 'customers'}
         </span>
         <span className="actions no-print">
-          <TextField label="Search customers" hideLabel placeholder="Name, site, town" value={text} onChange={(e) => setText(e.target.value)} />
+          <TextField
+            label={t('customers.customersView.searchCustomers')}
+            hideLabel
+            placeholder={t('customers.customersView.nameSiteTown')}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
         </span>
       </div>
-      {data.customers.length === 0 ? <p className="sheet">Customers come with their first pond.</p> : null}
+      {data.customers.length === 0 ? <p className="sheet">{t('customers.customersView.customersComeTheirFirst')}</p> : null}
       {shown.map((customer) => (
         <Customer key={customer.id} customer={customer} stations={data.stations} />
       ))}
@@ -41,6 +50,8 @@ export function CustomersView({ data }: { data: CustomersData }) {
 }
 
 function Customer({ customer, stations }: { customer: CustomerRow; stations: CustomersData['stations'] }) {
+  const t = useTexts()
+
   return (
     <section className="sheet py-2">
       <div className="d-flex flex-wrap gap-3 align-items-baseline">
@@ -49,7 +60,7 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
           {customer.email || 'no e-mail'}
           {customer.phone ? ` · ${customer.phone}` : ''}
         </span>
-        <Unfold label={`Change ${customer.name}`} className="ms-auto w-auto">
+        <Unfold label={t('customers.customersView.change', { name: customer.name })} className="ms-auto w-auto">
           <CustomerForm customer={customer} />
         </Unfold>
       </div>
@@ -57,25 +68,27 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
       {customer.sites.map((site) => (
         <div key={site.id} className="mt-1">
           <strong>{site.name}</strong> <span className="soft">{[site.address, site.town].filter(Boolean).join(', ')}</span>
-          {site.lat === null ? <span className="verdict look ms-2">not on the map</span> : null}
+          {site.lat === null ? <span className="verdict look ms-2">{t('customers.customersView.notMap')}</span> : null}
           {site.closedDays.length > 0 || site.opens || site.closes ? (
             <span className="soft small ms-2">
-              {site.opens || site.closes ? `${site.opens || 'any time'}–${site.closes || 'any time'}` : ''}
-              {site.closedDays.length > 0 ? ` closed ${site.closedDays.join(', ')}` : ''}
+              {site.opens || site.closes ? `${site.opens || t('customers.customersView.anyTime')}–${site.closes || t('customers.customersView.anyTime')}` : ''}
+              {site.closedDays.length > 0 ? t('customers.customersView.closed', { closedDays: site.closedDays.join(', ') }) : ''}
             </span>
           ) : null}
           <ul className="mb-1">
             {site.ponds.map((pond) => (
               <li key={pond.id} className="among-words">
                 <Link href={`/ponds/${pond.id}`}>{pond.name}</Link>{' '}
-                <span className="soft">{pond.jobs.length === 0 ? 'nothing agreed' : [...new Set(pond.jobs)].map(jobName).join(', ')}</span>{' '}
-                <Link href={`/ponds/${pond.id}/service`} aria-label={`Service plan of ${pond.name}`}>
-                  Service plan
+                <span className="soft">
+                  {pond.jobs.length === 0 ? t('customers.customersView.nothingAgreed') : [...new Set(pond.jobs)].map(jobName).join(', ')}
+                </span>{' '}
+                <Link href={`/ponds/${pond.id}/service`} aria-label={t('customers.customersView.servicePlan', { name: pond.name })}>
+                  {t('customers.customersView.servicePlan2')}
                 </Link>
               </li>
             ))}
           </ul>
-          <Unfold label={`Hours, days off and place of ${site.name}`}>
+          <Unfold label={t('customers.customersView.hoursDaysOffPlace', { name: site.name })}>
             <SiteForm site={site} stations={stations} />
           </Unfold>
         </div>

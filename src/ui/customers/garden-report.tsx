@@ -1,15 +1,18 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import type { ReportPage } from '@/server/visits/report'
 import { ReportView } from '@/ui/visits/report-view'
 
 /** A visit's report as the customer reads it. */
 export function GardenReport({ page, token }: { page: ReportPage; token: string }) {
+  const t = useTexts()
+
   return (
     <>
       <p className="no-print">
         <Link href={`/garden/${token}`} className="back-link">
-          ‹ All your ponds
+          {t('customers.gardenReport.allYourPonds')}
         </Link>
       </p>
       <ReportView page={page} garden={{ photos: `/api/v1/garden/${token}/photos` }} />

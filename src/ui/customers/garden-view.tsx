@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import { ADVICE_WORDS } from '@/domain/customers/customer-advice'
@@ -14,6 +15,8 @@ const VISITS_SHOWN = 6
 
 /** A customer's own page: this week's advice first, then what is next, how the water is, and what was done. */
 export function GardenView({ garden, token }: { garden: Garden; token: string }) {
+  const t = useTexts()
+
   return (
     <>
       <header className="garden-head">
@@ -21,19 +24,18 @@ export function GardenView({ garden, token }: { garden: Garden; token: string })
         <h1 className="mb-0">{garden.customerName}</h1>
         <p className="soft mb-0">{longDate(garden.today)}</p>
       </header>
-      {garden.ponds.length === 0 ? <p className="sheet">No pond is kept here yet.</p> : null}
+      {garden.ponds.length === 0 ? <p className="sheet">{t('customers.gardenView.noPondKeptHere')}</p> : null}
       {garden.ponds.map((pond) => (
         <Pond key={pond.id} pond={pond} token={token} firmName={garden.firmName} today={garden.today} />
       ))}
-      <p className="soft small">
-        This page is yours alone: whoever has its address can read it. {garden.firmName} advises; a swimming pond’s hygiene is for the health office, sick fish
-        are for a vet.
-      </p>
+      <p className="soft small">{t('customers.gardenView.pageYoursAloneWhoever', { firmName: garden.firmName })}</p>
     </>
   )
 }
 
 function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: string; firmName: string; today: string }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
     <section className="sheet" aria-label={`${pond.siteName}: ${pond.name}`}>
@@ -44,12 +46,13 @@ function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: strin
         <div className="d-flex gap-3 align-items-center flex-wrap mb-2">
           <span className="garden-water" style={{ background: waterColour(pond.waterC) }} aria-hidden="true" />
           <span>
-            Water {pond.measured ? 'measured lately' : 'about'} <strong>{show(pond.waterC, 'temperature')}</strong>
+            {t('customers.gardenView.water', { measured: pond.measured ? t('customers.gardenView.measuredLately') : 'about' })}{' '}
+            <strong>{show(pond.waterC, 'temperature')}</strong>
           </span>
           <WaterLegend />
         </div>
       )}
-      <h3>This week</h3>
+      <h3>{t('customers.gardenView.week')}</h3>
       <ul>
         {pond.advice.map((a) => (
           <li key={a.code}>
@@ -57,7 +60,10 @@ function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: strin
             {a.mm !== undefined && pond.topUpM3 !== null ? (
               <span className="soft">
                 {' '}
-                About {show(a.mm / 1000, 'length', { scale: 'small' })} evaporate in a week, {show(pond.topUpM3, 'volume', { scale: 'small' })}.
+                {t('customers.gardenView.aboutEvaporateWeek', {
+                  mm: show(a.mm / 1000, 'length', { scale: 'small' }),
+                  topUpM3: show(pond.topUpM3, 'volume', { scale: 'small' }),
+                })}
               </span>
             ) : null}
           </li>
@@ -69,7 +75,7 @@ function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: strin
       {pond.photo ? (
         // the photo comes through the link's own address, which next/image does not know
         // eslint-disable-next-line @next/next/no-img-element
-        <img className="garden-photo" src={`/api/v1/garden/${token}/photos/${pond.photo}`} alt="The pond on our last visit" />
+        <img className="garden-photo" src={`/api/v1/garden/${token}/photos/${pond.photo}`} alt={t('customers.gardenView.pondOurLastVisit')} />
       ) : null}
       <History pond={pond} token={token} />
     </section>
@@ -77,12 +83,14 @@ function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: strin
 }
 
 function Next({ pond: { next, coming } }: { pond: GardenPond }) {
+  const t = useTexts()
+
   return (
     <>
-      <h3>What comes next</h3>
+      <h3>{t('customers.gardenView.whatComesNext')}</h3>
       {next ? (
         <p>
-          <strong>{next.jobName}</strong> on {longDate(next.day)}, about {next.startTime}.
+          <strong>{next.jobName}</strong> {t('customers.gardenView.about', { day: longDate(next.day), startTime: next.startTime })}
         </p>
       ) : null}
       {coming.length > 0 ? (
@@ -91,35 +99,39 @@ function Next({ pond: { next, coming } }: { pond: GardenPond }) {
             <li key={c.jobName}>
               {c.jobName}{' '}
               <span className="soft">
-                likely between {shortDate(c.earliest)} and {shortDate(c.latest)} {c.latest.slice(0, 4)}
+                {t('customers.gardenView.likelyBetween', { earliest: shortDate(c.earliest), latest: shortDate(c.latest), latest2: c.latest.slice(0, 4) })}
               </span>
             </li>
           ))}
         </ul>
       ) : null}
-      {!next && coming.length === 0 ? <p className="soft">Nothing is planned. Ask for a visit below.</p> : null}
+      {!next && coming.length === 0 ? <p className="soft">{t('customers.gardenView.nothingPlannedAskVisit')}</p> : null}
     </>
   )
 }
 
 function Water({ pond: { readings } }: { pond: GardenPond }) {
+  const t = useTexts()
+
   if (readings.length === 0) return null
   return (
     <>
-      <h3>The water, as last tested</h3>
+      <h3>{t('customers.gardenView.waterLastTested')}</h3>
       <ReadingsTable readings={readings} when={(takenAt) => shortDate(takenAt.slice(0, 10))} />
     </>
   )
 }
 
 function History({ pond, token }: { pond: GardenPond; token: string }) {
+  const t = useTexts()
+
   const [all, setAll] = useState(false)
   const done = pond.visits.filter((v) => v.done)
   const shown = all ? done : done.slice(0, VISITS_SHOWN)
   return (
     <>
-      <h3>What was done</h3>
-      {done.length === 0 ? <p className="soft mb-0">Reports of visits gather here.</p> : null}
+      <h3>{t('customers.gardenView.whatDone')}</h3>
+      {done.length === 0 ? <p className="soft mb-0">{t('customers.gardenView.reportsVisitsGatherHere')}</p> : null}
       <ul className="plain-list">
         {shown.map((v) => (
           <li key={v.id}>
@@ -131,7 +143,7 @@ function History({ pond, token }: { pond: GardenPond; token: string }) {
       </ul>
       {done.length > shown.length ? (
         <button type="button" className="btn btn-outline-secondary" onClick={() => setAll(true)}>
-          Show all {done.length}
+          {t('customers.gardenView.showAll', { count: done.length })}
         </button>
       ) : null}
     </>

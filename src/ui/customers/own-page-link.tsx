@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useSyncExternalStore } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useSave } from '@/ui/use-save'
@@ -7,6 +8,8 @@ const nothing = () => () => {}
 
 /** The private link to a customer's own page: made, copied, ended. */
 export function OwnPageLink({ customerId, name, link }: { customerId: string; name: string; link: string | null }) {
+  const t = useTexts()
+
   const { problem, save } = useSave()
   // only the browser knows under which address the app is reached
   const origin = useSyncExternalStore(
@@ -19,22 +22,38 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
     <div className="d-flex gap-2 flex-wrap align-items-center my-1 no-print">
       {link ? (
         <>
-          <a className="btn btn-sm btn-outline-secondary" href={`/garden/${link}`} target="_blank" rel="noreferrer" aria-label={`Open the own page of ${name}`}>
-            Open their page
+          <a
+            className="btn btn-sm btn-outline-secondary"
+            href={`/garden/${link}`}
+            target="_blank"
+            rel="noreferrer"
+            aria-label={t('customers.ownPageLink.openOwnPage', { name })}
+          >
+            {t('customers.ownPageLink.openTheirPage')}
           </a>
           <input
             className="form-control form-control-sm own-page-address"
             readOnly
-            aria-label={`Link to the page of ${name}`}
+            aria-label={t('customers.ownPageLink.linkPage', { name })}
             value={`${origin}/garden/${link}`}
           />
-          <button type="button" className="btn btn-sm btn-outline-danger" onClick={() => void save('DELETE', path)} aria-label={`End the link of ${name}`}>
-            End the link
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-danger"
+            onClick={() => void save('DELETE', path)}
+            aria-label={t('customers.ownPageLink.endLink', { name })}
+          >
+            {t('customers.ownPageLink.endLink2')}
           </button>
         </>
       ) : (
-        <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void save('POST', path, {})} aria-label={`Make a page for ${name}`}>
-          Make them a page of their own
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-secondary"
+          onClick={() => void save('POST', path, {})}
+          aria-label={t('customers.ownPageLink.makePage', { name })}
+        >
+          {t('customers.ownPageLink.makeThemPageTheir')}
         </button>
       )}
       <ProblemNote problem={problem} />

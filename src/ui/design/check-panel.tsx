@@ -1,18 +1,21 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { Check, CheckId } from '@/core/filter/checks'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { CONFIRMED_ON_SITE, remedied } from '@/core/filter/remedies'
-import { checkWords } from '@/messages/en/checks'
+import { checkWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
 import { changesBetween, type Change } from './what-changed'
 import { workThrough, type BenchPart } from './use-bench'
 
-const VERDICT_NAMES = { pass: 'Pass', look: 'Look', stop: 'Stop' } as const
+const VERDICT_NAMES = { pass: textId('design.checkPanel.pass'), look: textId('design.checkPanel.look'), stop: textId('design.checkPanel.stop') } as const
 const RANK = { stop: 0, look: 1, pass: 2 } as const
 
 /** All checks of the design, what wants doing first; a remedy applies itself and says what it changed. */
 export function CheckPanel({ part }: { part: BenchPart }) {
+  const t = useTexts()
+
   const { data, shown, set } = part
   const show = useShow()
   const [applied, setApplied] = useState<{ title: string; changes: readonly Change[] } | null>(null)
@@ -26,14 +29,14 @@ export function CheckPanel({ part }: { part: BenchPart }) {
     const after = mended && workThrough(data, mended)
     if (!mended || !after) return setApplied({ title, changes: [] })
     set(mended)
-    setApplied({ title, changes: changesBetween(shown, after, show) })
+    setApplied({ title, changes: changesBetween(shown, after, show, t) })
   }
   return (
-    <section className="sheet" aria-label="Checks">
+    <section className="sheet" aria-label={t('design.checkPanel.checks')}>
       <h2>
-        Checks{' '}
+        {t('design.checkPanel.checks')}{' '}
         <span className="soft small" data-testid="check-count">
-          {count('stop')} stop · {count('look')} look · {count('pass')} pass
+          {t('design.checkPanel.stopLookPass', { count: count('stop'), count2: count('look'), count3: count('pass') })}
         </span>
       </h2>
       <div role="status" aria-live="polite">
@@ -41,7 +44,7 @@ export function CheckPanel({ part }: { part: BenchPart }) {
           <div className="change-note">
             <strong>{applied.title}</strong>
             {applied.changes.length === 0 ? (
-              <p className="mb-0">No single change mends this here; see the words below.</p>
+              <p className="mb-0">{t('design.checkPanel.noSingleChangeMends')}</p>
             ) : (
               <ul className="mb-0 ps-3">
                 {applied.changes.map((change) => (
@@ -62,7 +65,7 @@ export function CheckPanel({ part }: { part: BenchPart }) {
           ))}
         <details className="passes">
           <summary>
-            <span className="verdict pass">Pass</span> {count('pass')} checks
+            <span className="verdict pass">{t('design.checkPanel.pass')}</span> {t('design.checkPanel.checks2', { count: count('pass') })}
           </summary>
           {sorted
             .filter((check) => check.verdict === 'pass')
@@ -82,13 +85,15 @@ interface CheckLineProps {
 }
 
 function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
+  const t = useTexts()
+
   const show = useShow()
   const words = checkWords(check, show)
   const onSite = CONFIRMED_ON_SITE.includes(check.id)
   return (
     <details data-check={check.id}>
       <summary>
-        <span className={`verdict ${check.verdict}`}>{VERDICT_NAMES[check.verdict]}</span>
+        <span className={`verdict ${check.verdict}`}>{t(VERDICT_NAMES[check.verdict])}</span>
         <span>
           {words.title}
           <span className="soft d-block small">{words.figure}</span>
@@ -97,8 +102,12 @@ function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
       <p className="small mb-1 mt-1">{words.reason}</p>
       {check.verdict === 'pass' ? null : (
         <>
-          {onSite ? null : <p className="small mb-1">To mend it: {words.remedy}</p>}
-          <Remedy label={onSite ? words.remedy : 'Apply this'} possible={() => mendOf(check.id) !== null} onApply={() => onApply(check.id, words.title)} />
+          {onSite ? null : <p className="small mb-1">{t('design.checkPanel.mend', { remedy: words.remedy })}</p>}
+          <Remedy
+            label={onSite ? words.remedy : t('design.checkPanel.apply')}
+            possible={() => mendOf(check.id) !== null}
+            onApply={() => onApply(check.id, words.title)}
+          />
         </>
       )}
     </details>
@@ -106,9 +115,11 @@ function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
 }
 
 function Remedy({ label, possible, onApply }: { label: string; possible: () => boolean; onApply: () => void }) {
+  const t = useTexts()
+
   // trying a remedy can mean trying every pump, so it is asked for only when it is pressed
   const [none, setNone] = useState(false)
-  if (none) return <p className="small soft mb-1">No single change mends this here.</p>
+  if (none) return <p className="small soft mb-1">{t('design.checkPanel.noSingleChangeMends2')}</p>
   return (
     <button type="button" className="btn btn-sm btn-outline-primary mb-1" onClick={() => (possible() ? onApply() : setNone(true))}>
       {label}

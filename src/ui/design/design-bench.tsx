@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import dynamic from 'next/dynamic'
 import Link from 'next/link'
 import { usePathname, useRouter, useSearchParams } from 'next/navigation'
@@ -6,7 +7,7 @@ import { useState, type ComponentType, type MouseEvent } from 'react'
 import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { SCHOOL_NAMES } from '@/messages/en/schools'
+import { SCHOOL_NAMES } from '@/messages/schools'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { SizePart } from './parts/size-part'
@@ -14,31 +15,37 @@ import { CheckPanel } from './check-panel'
 import { useBench, type BenchData, type BenchPart } from './use-bench'
 import type { KeepState } from './use-kept-draft'
 
-const part = (load: () => Promise<ComponentType<BenchPart>>) => dynamic(load, { loading: () => <p className="sheet soft">Opening.</p> })
+function Opening() {
+  const t = useTexts()
+  return <p className="sheet soft">{t('design.designBench.opening')}</p>
+}
+const part = (load: () => Promise<ComponentType<BenchPart>>) => dynamic(load, { loading: Opening })
 
 /** Only the part that is looked at is loaded: the library, the drawings and the engine are large. */
 const PARTS = [
-  { key: 'size', name: 'Kind and size', View: SizePart },
-  { key: 'bed', name: 'Bed', View: part(async () => (await import('./parts/bed-part')).BedPart) },
-  { key: 'water', name: 'Pump and pipes', View: part(async () => (await import('./parts/water-part')).WaterPart) },
-  { key: 'beside', name: 'Beside the bed', View: part(async () => (await import('./parts/beside-part')).BesidePart) },
-  { key: 'network', name: 'Network', View: part(async () => (await import('./parts/network-part')).NetworkPart) },
-  { key: 'planting', name: 'Planting', View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
-  { key: 'outlook', name: 'Clarity outlook', View: part(async () => (await import('./parts/clarity-part')).ClarityPart) },
-  { key: 'price', name: 'Materials and price', View: part(async () => (await import('./parts/price-part')).PricePart) },
-  { key: 'drawings', name: 'Drawings', View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
-  { key: 'versions', name: 'Versions', View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
+  { key: 'size', name: textId('design.designBench.kindSize'), View: SizePart },
+  { key: 'bed', name: textId('design.designBench.bed'), View: part(async () => (await import('./parts/bed-part')).BedPart) },
+  { key: 'water', name: textId('design.designBench.pumpPipes'), View: part(async () => (await import('./parts/water-part')).WaterPart) },
+  { key: 'beside', name: textId('design.designBench.besideBed'), View: part(async () => (await import('./parts/beside-part')).BesidePart) },
+  { key: 'network', name: textId('design.designBench.network'), View: part(async () => (await import('./parts/network-part')).NetworkPart) },
+  { key: 'planting', name: textId('design.designBench.planting'), View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
+  { key: 'outlook', name: textId('design.designBench.clarityOutlook'), View: part(async () => (await import('./parts/clarity-part')).ClarityPart) },
+  { key: 'price', name: textId('design.designBench.materialsPrice'), View: part(async () => (await import('./parts/price-part')).PricePart) },
+  { key: 'drawings', name: textId('design.designBench.drawings'), View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
+  { key: 'versions', name: textId('design.designBench.versions'), View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
 ] as const
 
-const KEEP_WORDS: Readonly<Record<KeepState, string>> = {
-  idle: 'Changes are kept until you save a version.',
-  keeping: 'Keeping your changes.',
-  kept: 'Your changes are kept, here and on your other machines, until you save a version.',
-  offline: 'No connection: your changes are kept in this browser until you save a version.',
+const KEEP_WORDS: Readonly<Record<KeepState, TextId>> = {
+  idle: textId('design.designBench.changesKeptUntilYou'),
+  keeping: textId('design.designBench.keepingYourChanges'),
+  kept: textId('design.designBench.yourChangesKeptHere'),
+  offline: textId('design.designBench.noConnectionYourChanges'),
 }
 
 /** The filter bench: one part of the design at a time, its pictures, and the checks that follow every change. */
 export function DesignBench({ data, versionNumber }: { data: BenchData; versionNumber: number | null }) {
+  const t = useTexts()
+
   const { pond, houseSchool } = data
   const router = useRouter()
   const pathname = usePathname()
@@ -73,45 +80,53 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
   return (
     <>
       <div className="page-head">
-        <h1>Filter bench</h1>
+        <h1>{t('design.designBench.filterBench')}</h1>
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>
         <span className="actions">
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/practice`}>
-            Practice at this pond
+            {t('design.designBench.practicePond')}
           </Link>
-          <button type="button" className="btn btn-sm btn-outline-secondary" disabled={!history.canUndo} onClick={history.undo} title="Ctrl+Z">
-            Undo
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            disabled={!history.canUndo}
+            onClick={history.undo}
+            title={t('design.designBench.ctrlZ')}
+          >
+            {t('design.designBench.undo')}
           </button>
-          <button type="button" className="btn btn-sm btn-outline-secondary" disabled={!history.canRedo} onClick={history.redo} title="Ctrl+Shift+Z">
-            Redo
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            disabled={!history.canRedo}
+            onClick={history.redo}
+            title={t('design.designBench.ctrlShiftZ')}
+          >
+            {t('design.designBench.redo')}
           </button>
         </span>
       </div>
-      <nav className="bench-parts" aria-label="Parts of the design">
+      <nav className="bench-parts" aria-label={t('design.designBench.partsDesign')}>
         {PARTS.map(({ key, name }) => (
           <a key={key} href={partLink(key)} onClick={(event) => openPart(event, key)} aria-current={key === active.key ? 'page' : undefined}>
-            {name}
+            {t(name)}
           </a>
         ))}
       </nav>
       <div className="bench-grid">
         <div>
-          {given ? <active.View {...given} /> : <p className="sheet">Mend the marked figures, and the bed is drawn here.</p>}
-          <p className="soft small">
-            The app advises; local codes and licensed practice decide. Walls above 0.6 m, slabs and roofs are for a licensed engineer, wiring for a licensed
-            electrician with RCD/GFCI protection, auto-fill for a licensed plumber. Have buried services marked before digging, and guard open water and vaults
-            against children.
-          </p>
+          {given ? <active.View {...given} /> : <p className="sheet">{t('design.designBench.mendMarkedFiguresBed')}</p>}
+          <p className="soft small">{t('design.designBench.appAdvisesLocalCodes')}</p>
         </div>
-        <aside aria-label="Checks and saving">
+        <aside aria-label={t('design.designBench.checksSaving')}>
           <section className="sheet">
-            <h2>Keep it</h2>
-            <TextField label="Version name" value={draft.name} onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')} />
+            <h2>{t('design.designBench.keep')}</h2>
+            <TextField label={t('design.designBench.versionName')} value={draft.name} onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')} />
             {overrides ? (
               <TextField
-                label={`Why ${SCHOOL_NAMES[draft.bed.school].toLowerCase()} and not the house school`}
+                label={t('design.designBench.whyNotHouseSchool', { school: SCHOOL_NAMES[draft.bed.school].toLowerCase() })}
                 value={draft.overrideReason}
                 onChange={(e) => bench.setDraft({ overrideReason: e.target.value }, 'reason')}
                 error={problem?.fields?.find((f) => f.path === 'overrideReason')?.message}
@@ -121,18 +136,22 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
             {bench.firstError ? <p className="field-error mb-1">{bench.firstError}</p> : null}
             {may(role, 'designs.write') ? (
               <button type="button" className="btn btn-primary mt-2" disabled={saving || !bench.worked} onClick={() => void save()}>
-                Save as version {bench.nextNumber}
+                {t('design.designBench.saveVersion', { nextNumber: bench.nextNumber })}
               </button>
             ) : (
-              <p className="soft mt-2 mb-0">Designers and owners save versions; you can try figures here.</p>
+              <p className="soft mt-2 mb-0">{t('design.designBench.designersOwnersSaveVersions')}</p>
             )}
             {history.canUndo ? (
               <button type="button" className="btn btn-sm btn-outline-secondary mt-2 ms-2" onClick={bench.startOver}>
-                Drop these changes
+                {t('design.designBench.dropTheseChanges')}
               </button>
             ) : null}
             <p className="soft small mb-0 mt-1" role="status">
-              {history.canUndo ? KEEP_WORDS[bench.keeping] : bench.opened ? `Opened from version ${bench.opened.number}.` : 'A bed to begin with.'}
+              {history.canUndo
+                ? t(KEEP_WORDS[bench.keeping])
+                : bench.opened
+                  ? t('design.designBench.openedFromVersion', { number: bench.opened.number })
+                  : t('design.designBench.bedBegin')}
             </p>
           </section>
           {given ? <CheckPanel part={given} /> : null}

@@ -1,18 +1,23 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
 import { useNetwork } from './use-network'
 
 /** A network from a file of someone else's: what flows in it, or why it cannot be read. */
 export function ForeignNetwork({ name, text, onClose }: { name: string; text: string; onClose: () => void }) {
+  const t = useTexts()
+
   const show = useShow()
   const state = useNetwork(text)
   return (
-    <section className="sheet" aria-label="Opened network">
+    <section className="sheet" aria-label={t('design.foreignNetwork.openedNetwork')}>
       <h2>{name}</h2>
-      {state.status === 'solving' ? <p className="soft">Solving.</p> : null}
+      {state.status === 'solving' ? <p className="soft">{t('design.foreignNetwork.solving')}</p> : null}
       {state.status === 'refused' ? (
         <div className="stop-note" role="alert">
-          <p className="mb-1">{state.problem.code === 'not-readable' ? 'This INP file cannot be read.' : 'This network cannot be solved.'}</p>
+          <p className="mb-1">
+            {state.problem.code === 'not-readable' ? t('design.foreignNetwork.inpFileCannotRead') : t('design.foreignNetwork.networkCannotSolved')}
+          </p>
           <ul className="mb-0">
             {state.problem.messages.map((message) => (
               <li key={message}>{message}</li>
@@ -25,9 +30,9 @@ export function ForeignNetwork({ name, text, onClose }: { name: string; text: st
           <table className="table table-sm">
             <thead>
               <tr>
-                <th>Link</th>
-                <th>From – to</th>
-                <th className="text-end">Flow</th>
+                <th>{t('design.foreignNetwork.link')}</th>
+                <th>{t('design.foreignNetwork.from')}</th>
+                <th className="text-end">{t('design.foreignNetwork.flow')}</th>
               </tr>
             </thead>
             <tbody>
@@ -45,8 +50,8 @@ export function ForeignNetwork({ name, text, onClose }: { name: string; text: st
           <table className="table table-sm">
             <thead>
               <tr>
-                <th>Node</th>
-                <th className="text-end">Head</th>
+                <th>{t('design.foreignNetwork.node')}</th>
+                <th className="text-end">{t('design.foreignNetwork.head')}</th>
               </tr>
             </thead>
             <tbody>
@@ -61,7 +66,7 @@ export function ForeignNetwork({ name, text, onClose }: { name: string; text: st
         </div>
       ) : null}
       <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onClose}>
-        Close this file
+        {t('design.foreignNetwork.closeFile')}
       </button>
     </section>
   )

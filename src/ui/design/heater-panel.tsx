@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { CheckField } from '@/ui/kit/check-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { formatNumber } from '@/core/units/format'
@@ -9,17 +10,19 @@ const USUAL_HEAT_C = 8
 
 /** Heated ponds: how large a heater, how much of the flow past it, and what a year takes. */
 export function HeaterPanel({ bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const { heating, flowM3PerH } = shown.result
   return (
-    <section className="sheet" aria-label="Heating">
-      <h2>Heating</h2>
-      <CheckField label="The pond is heated" checked={bed.heatToC !== null} onChange={(on) => set({ heatToC: on ? USUAL_HEAT_C : null })} />
+    <section className="sheet" aria-label={t('design.heaterPanel.heating')}>
+      <h2>{t('design.heaterPanel.heating')}</h2>
+      <CheckField label={t('design.heaterPanel.pondHeated')} checked={bed.heatToC !== null} onChange={(on) => set({ heatToC: on ? USUAL_HEAT_C : null })} />
       {bed.heatToC === null ? null : (
         <>
           <div style={{ maxWidth: '12rem' }}>
             <QuantityField
-              label="Never colder than"
+              label={t('design.heaterPanel.neverColderThan')}
               kind="temperature"
               value={bed.heatToC}
               onChange={(v) => set({ heatToC: orNaN(v) }, 'heat')}
@@ -29,13 +32,15 @@ export function HeaterPanel({ bed, shown, set, errorOf }: BenchPart) {
           {heating ? (
             <p className="mb-0 mt-1">
               {heating.sizeKw === 0 ? (
-                'This pond stays warmer by itself in every month: no heater is needed.'
+                t('design.heaterPanel.pondStaysWarmerItself')
               ) : (
                 <>
-                  <strong>{formatNumber(heating.sizeKw)} kW</strong> for the coldest month with half as much again for a snap; about{' '}
-                  <strong>{formatNumber(heating.kWhPerYear)} kWh</strong> of heat a year. At least {show(heating.flowM3PerH, 'flow')} must pass the heater (
-                  {flowM3PerH > 0 ? show(Math.min(1, heating.flowM3PerH / flowM3PerH), 'share') : '–'} of the flow), so that no pass warms more than 4 K. Wiring
-                  or gas by licensed trades.
+                  <strong>{t('design.heaterPanel.kw', { sizeKw: formatNumber(heating.sizeKw) })}</strong> {t('design.heaterPanel.coldestMonthHalfMuch')}{' '}
+                  <strong>{t('design.heaterPanel.kwh', { kWhPerYear: formatNumber(heating.kWhPerYear) })}</strong>{' '}
+                  {t('design.heaterPanel.heatYearLeastMust', {
+                    flowM3PerH: show(heating.flowM3PerH, 'flow'),
+                    flowM3PerH2: flowM3PerH > 0 ? show(Math.min(1, heating.flowM3PerH / flowM3PerH), 'share') : '–',
+                  })}
                 </>
               )}
             </p>

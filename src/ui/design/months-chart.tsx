@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
@@ -9,6 +10,8 @@ const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 
 /** TAN the pond settles at through the year with this bed and grown fish, against the target; nitrogen given off and drawn by plants. */
 export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; targetTanMgL: number }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const option = useMemo(() => {
@@ -26,19 +29,19 @@ export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; ta
       },
       yAxis: [
         { ...axis(ink, 'mg/L TAN'), type: 'value', min: 0 },
-        { ...axis(ink, 'g N a day'), type: 'value', min: 0, splitLine: { show: false } },
+        { ...axis(ink, t('design.monthsChart.gNDay')), type: 'value', min: 0, splitLine: { show: false } },
       ],
       series: [
-        { name: 'Given off', type: 'bar', yAxisIndex: 1, data: load, itemStyle: { color: ink.amber, opacity: 0.35 } },
+        { name: t('design.monthsChart.givenOff'), type: 'bar', yAxisIndex: 1, data: load, itemStyle: { color: ink.amber, opacity: 0.35 } },
         {
-          name: 'Drawn by plants',
+          name: t('design.monthsChart.drawnPlants'),
           type: 'bar',
           yAxisIndex: 1,
           data: result.plantNitrogenGPerD.map((v) => Number(v.toFixed(2))),
           itemStyle: { color: ink.reed, opacity: 0.5 },
         },
         {
-          name: 'TAN settles at',
+          name: t('design.monthsChart.tanSettles'),
           type: 'line',
           data: tan,
           lineStyle: { color: ink.ink, width: 2 },
@@ -47,12 +50,12 @@ export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; ta
             silent: true,
             symbol: 'none',
             lineStyle: { color: ink.rust, type: 'dashed' },
-            label: { formatter: `target ${targetTanMgL}`, position: 'insideEndTop', color: ink.rust, fontFamily: FONT },
+            label: { formatter: t('design.monthsChart.target', { targetTanMgL }), position: 'insideEndTop', color: ink.rust, fontFamily: FONT },
             data: [{ yAxis: targetTanMgL }],
           },
         },
       ],
     }
-  }, [result, targetTanMgL, ink])
-  return <Chart option={option} heightPx={230} label="Ammonia level expected month by month, with the nitrogen given off and drawn by plants" />
+  }, [result, targetTanMgL, ink, t])
+  return <Chart option={option} heightPx={230} label={t('design.monthsChart.ammoniaLevelExpectedMonth')} />
 }

@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -11,15 +12,22 @@ import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import type { BenchData } from './use-bench'
 
-const STATE_WORDS = { sent: 'waits for an answer', accepted: 'accepted', declined: 'declined', withdrawn: 'withdrawn' } as const
+const STATE_WORDS = {
+  sent: textId('design.proposalMaker.waitsAnswer'),
+  accepted: textId('design.proposalMaker.accepted'),
+  declined: textId('design.proposalMaker.declined'),
+  withdrawn: textId('design.proposalMaker.withdrawn'),
+} as const
 const VALID_DAYS = 30
 
 /** Puts one to three saved versions before the customer; the private link is shown once. */
 export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
+  const t = useTexts()
+
   const { pond, designs, proposals, whatIfs } = data
   const { timeZone } = usePerson()
   const router = useRouter()
-  const [title, setTitle] = useState(`A filter for ${pond.name}`)
+  const [title, setTitle] = useState(t('design.proposalMaker.filter', { name: pond.name }))
   const [intro, setIntro] = useState('')
   const [validUntil, setValidUntil] = useState(() => addDays(new Date().toISOString().slice(0, 10), VALID_DAYS))
   const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(designs[0] ? [{ designId: designs[0].id, why: '' }] : [])
@@ -54,31 +62,37 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
   }
   const fieldError = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   return (
-    <section className="sheet" aria-label="Proposal">
-      <h2>Proposal</h2>
+    <section className="sheet" aria-label={t('design.proposalMaker.proposal')}>
+      <h2>{t('design.proposalMaker.proposal')}</h2>
       {designs.length === 0 ? (
-        <p className="soft mb-0">Save a version first; a proposal offers saved versions.</p>
+        <p className="soft mb-0">{t('design.proposalMaker.saveVersionFirstProposal')}</p>
       ) : (
         <>
-          <TextField label="Title" value={title} onChange={(e) => setTitle(e.target.value)} error={fieldError('title')} />
+          <TextField label={t('design.proposalMaker.title')} value={title} onChange={(e) => setTitle(e.target.value)} error={fieldError('title')} />
           <label className="form-label mb-0 mt-1" htmlFor="proposal-intro">
-            Words to the customer
+            {t('design.proposalMaker.wordsCustomer')}
           </label>
           <textarea id="proposal-intro" className="form-control form-control-sm" rows={3} value={intro} onChange={(e) => setIntro(e.target.value)} />
           <div className="field-grid mt-1">
-            <TextField label="Valid until" type="date" value={validUntil} onChange={(e) => setValidUntil(e.target.value)} error={fieldError('validUntil')} />
+            <TextField
+              label={t('design.proposalMaker.validUntil')}
+              type="date"
+              value={validUntil}
+              onChange={(e) => setValidUntil(e.target.value)}
+              error={fieldError('validUntil')}
+            />
           </div>
           {options.map((option, i) => (
             <div key={i} className="field-grid align-items-end mt-1">
               <ChoiceField
-                label={options.length > 1 ? `${OPTION_LABELS[i]}: version` : 'Version offered'}
+                label={options.length > 1 ? t('design.proposalMaker.version', { i: OPTION_LABELS[i] }) : t('design.proposalMaker.versionOffered')}
                 value={option.designId}
                 onChange={(e) => setOptions(options.map((o, n) => (n === i ? { ...o, designId: e.target.value } : o)))}
                 options={designs.map((d) => ({ value: d.id, label: `${d.number}: ${d.name}` }))}
                 error={fieldError(`options.${i}.designId`)}
               />
               <TextField
-                label="Why this one"
+                label={t('design.proposalMaker.whyOne')}
                 value={option.why}
                 onChange={(e) => setOptions(options.map((o, n) => (n === i ? { ...o, why: e.target.value } : o)))}
               />
@@ -93,30 +107,30 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
                   setOptions([...options, { designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id, why: '' }])
                 }
               >
-                Offer another version beside it
+                {t('design.proposalMaker.offerAnotherVersionBeside')}
               </button>
             ) : null}
             {options.length > 1 ? (
               <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setOptions(options.slice(0, -1))}>
-                Take the last one out
+                {t('design.proposalMaker.takeLastOneOut')}
               </button>
             ) : null}
           </div>
           {whatIfs.length > 0 ? (
             <ChoiceField
               className="mt-2"
-              label="What-if that goes with it"
+              label={t('design.proposalMaker.whatIfGoes')}
               value={whatIfId}
               onChange={(e) => setWhatIfId(e.target.value)}
               options={[{ value: '', label: 'none' }, ...whatIfs.map((w) => ({ value: w.id as string, label: w.name }))]}
               error={fieldError('whatIfId')}
             />
           ) : (
-            <p className="soft small mt-2 mb-0">A what-if that is kept for this pond can go with a proposal: it shows what the water would do.</p>
+            <p className="soft small mt-2 mb-0">{t('design.proposalMaker.whatIfKeptPond')}</p>
           )}
           {fieldError('stopReason') || stopReason ? (
             <TextField
-              label="Why it is right although checks say stop (for the firm)"
+              label={t('design.proposalMaker.whyRightAlthoughChecks')}
               value={stopReason}
               onChange={(e) => setStopReason(e.target.value)}
               error={fieldError('stopReason')}
@@ -124,13 +138,13 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
           ) : null}
           <ProblemNote problem={problem} />
           <button type="button" className="btn btn-primary mt-2" disabled={busy} onClick={() => void make()}>
-            {busy ? 'Working it out' : 'Make the proposal'}
+            {busy ? t('design.proposalMaker.workingOut') : t('design.proposalMaker.makeProposal')}
           </button>
         </>
       )}
       {link ? (
         <p className="change-note mt-2" role="status">
-          Proposal {link.number}: send this private link to the customer. It is shown only now.
+          {t('design.proposalMaker.proposalSendPrivateLink', { number: link.number })}
           <br />
           <a href={link.href} data-testid="offer-link">
             {link.href}
@@ -145,18 +159,20 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
                 {p.number}: {p.title}
               </strong>
               <span className="soft">
-                {STATE_WORDS[p.state]}
+                {t(STATE_WORDS[p.state])}
                 {p.acceptedOption ? ` (${p.acceptedOption})` : ''}
-                {p.answerName && p.answeredAt ? ` by ${p.answerName}, ${instant(p.answeredAt, timeZone)}` : `, valid until ${longDate(p.validUntil)}`}
+                {p.answerName && p.answeredAt
+                  ? t('design.proposalMaker.by', { answerName: p.answerName, answeredAt: instant(p.answeredAt, timeZone) })
+                  : t('design.proposalMaker.validUntil2', { validUntil: longDate(p.validUntil) })}
                 {p.answerNote ? `: “${p.answerNote}”` : ''}
               </span>
               {p.state === 'sent' ? (
                 <span className="ms-auto d-flex gap-2">
                   <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'renew')}>
-                    New link
+                    {t('design.proposalMaker.newLink')}
                   </button>
                   <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'withdraw')}>
-                    Withdraw
+                    {t('design.proposalMaker.withdraw')}
                   </button>
                 </span>
               ) : null}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import type { DesignResult } from '@/core/filter/design'
 import { pumpEfficiency } from '@/core/filter/flow/pump-catalogue'
@@ -13,6 +14,8 @@ const POINTS = 40
 
 /** Pump curve and system curve with the duty point where they meet, and the range the pump is meant for. */
 export function PumpChart({ result }: { result: DesignResult }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const option = useMemo(() => {
@@ -34,10 +37,10 @@ export function PumpChart({ result }: { result: DesignResult }) {
     return {
       grid: { left: 46, right: 42, top: 28, bottom: 38 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => Number(v).toFixed(2) },
-      xAxis: { ...axis(ink, `Flow, ${flowSymbol}`), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
+      xAxis: { ...axis(ink, t('design.pumpChart.flow', { flowSymbol })), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
       yAxis: [
-        { ...axis(ink, `Head, ${headSymbol}`), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
-        { ...axis(ink, 'Efficiency, %'), type: 'value', min: 0, splitLine: { show: false } },
+        { ...axis(ink, t('design.pumpChart.head', { headSymbol })), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
+        { ...axis(ink, t('design.pumpChart.efficiency')), type: 'value', min: 0, splitLine: { show: false } },
       ],
       series: [
         {
@@ -54,11 +57,11 @@ export function PumpChart({ result }: { result: DesignResult }) {
           },
         },
         {
-          name: 'System',
+          name: t('design.pumpChart.system'),
           type: 'line',
           data: named(
             result.systemCurve.filter((p) => p.headM <= shutoff).map((p) => [flow(p.flowM3PerH), head(p.headM)]),
-            'System',
+            t('design.pumpChart.system'),
             ink.water,
           ),
           symbol: 'circle',
@@ -66,7 +69,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
           lineStyle: { color: ink.water, width: 2, type: 'dashed' },
         },
         {
-          name: 'Efficiency',
+          name: t('design.pumpChart.efficiency2'),
           type: 'line',
           yAxisIndex: 1,
           data: named(
@@ -86,7 +89,7 @@ export function PumpChart({ result }: { result: DesignResult }) {
           ? []
           : [
               {
-                name: 'Duty',
+                name: t('design.pumpChart.duty'),
                 type: 'scatter',
                 data: [[flow(result.duty.flowM3PerH), head(result.duty.headM)]],
                 symbolSize: 11,
@@ -96,6 +99,6 @@ export function PumpChart({ result }: { result: DesignResult }) {
             ]),
       ],
     }
-  }, [result, preferences.units, ink])
-  return <Chart option={option} heightPx={250} label={`Pump curve of ${result.pump.name} and system curve with the duty point`} />
+  }, [result, preferences.units, ink, t])
+  return <Chart option={option} heightPx={250} label={t('design.pumpChart.pumpCurveSystemCurve', { name: result.pump.name })} />
 }

@@ -1,3 +1,4 @@
+import { type Texts } from '@/ui/kit/texts'
 import { dimensionLine, DRAWING_LAYERS, type DrawnPoint, type Mark, type Sheet } from '@/core/drawing/sheet'
 import { DxfWriter, LWPolylineFlags, point2d, point3d, Units } from '@tarikjabiri/dxf'
 
@@ -17,10 +18,10 @@ const LAYER_COLOUR: Readonly<Record<string, number>> = {
 }
 
 /** A sheet as DXF in metres, one layer for each kind of thing. */
-export function sheetDxf(sheet: Sheet): string {
+export function sheetDxf(sheet: Sheet, t: Texts): string {
   const dxf = new DxfWriter()
   dxf.setUnits(Units.Meters)
-  for (const name of DRAWING_LAYERS) dxf.addLayer(name, LAYER_COLOUR[name] ?? 7, 'Continuous')
+  for (const name of DRAWING_LAYERS) dxf.addLayer(name, LAYER_COLOUR[name] ?? 7, t('design.sheetDxf.continuous'))
   for (const mark of sheet.marks) drawMark(dxf, mark)
   return dxf.stringify()
 }

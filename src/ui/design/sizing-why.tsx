@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { DesignResult } from '@/core/filter/design'
 import type { DesignPond } from '@/core/filter/design-input'
 import type { FilterPractice } from '@/core/filter/house-rules'
@@ -7,6 +8,8 @@ import { useShow } from '@/ui/person-context'
 
 /** How the four schools came to their figures, with this pond's own inputs. */
 export function SizingWhy({ designPond, practice, result }: { designPond: DesignPond; practice: FilterPractice; result: DesignResult }) {
+  const t = useTexts()
+
   const show = useShow()
   const nitrogen = result.grown.schools.find((s) => s.school === 'nitrogen')!
   const worst = result.grown.months[nitrogen.month]
@@ -14,20 +17,31 @@ export function SizingWhy({ designPond, practice, result }: { designPond: Design
     <Why>
       <ul className="mb-1 ps-3">
         <li>
-          Share of volume: {show(practice.volumeShare[designPond.use], 'share')} of {show(designPond.volumeM3, 'volume')}; {practice.emptyBedVolumesPerH} bed
-          volumes an hour. Trade rule.
+          {t('design.sizingWhy.shareVolumeBedVolumes', {
+            use: show(practice.volumeShare[designPond.use], 'share'),
+            volumeM3: show(designPond.volumeM3, 'volume'),
+            emptyBedVolumesPerH: practice.emptyBedVolumesPerH,
+          })}
         </li>
         <li>
-          Share of surface: {show(practice.surfaceShare[designPond.use], 'share')} of {show(designPond.areaM2, 'area')}, less above{' '}
-          {show(practice.surfaceCurve.fullToM2, 'area')}; {practice.hydraulicLoadingMPerH} m of water an hour. Trade rule.
+          {t('design.sizingWhy.shareSurfaceLessAbove', {
+            use: show(practice.surfaceShare[designPond.use], 'share'),
+            areaM2: show(designPond.areaM2, 'area'),
+            fullToM2: show(practice.surfaceCurve.fullToM2, 'area'),
+            hydraulicLoadingMPerH: practice.hydraulicLoadingMPerH,
+          })}
         </li>
         <li>
-          Nitrogen and oxygen: {show(worst.feedKgPerD, 'mass')} feed a day at {show(worst.tempC, 'temperature')}, {show(practice.feedProtein, 'share')} protein
-          × 0.092 = {show(worst.tanLoadGPerD / 1000, 'mass', { scale: 'small' })} ammonia a day (Timmons & Ebeling), nitrified on the stone’s surface at{' '}
-          {show(practice.targetTanMgL, 'concentration')}; 4.57 g oxygen per g.
-          {practice.plantsCounted ? ' What the planting draws is taken off.' : ' Plants are a bonus and not counted.'}
+          {t('design.sizingWhy.nitrogenOxygenFeedDay', {
+            feedKgPerD: show(worst.feedKgPerD, 'mass'),
+            tempC: show(worst.tempC, 'temperature'),
+            feedProtein: show(practice.feedProtein, 'share'),
+            tanLoadGPerD: show(worst.tanLoadGPerD / 1000, 'mass', { scale: 'small' }),
+            targetTanMgL: show(practice.targetTanMgL, 'concentration'),
+            plantsCounted: practice.plantsCounted ? t('design.sizingWhy.whatPlantingDrawsTaken') : t('design.sizingWhy.plantsBonusNotCounted'),
+          })}
         </li>
-        <li>Closed loop: removal per pass of three tanks in series, level = background + load ÷ (flow × removal) (Kadlec & Wallace).</li>
+        <li>{t('design.sizingWhy.closedLoopRemovalPer')}</li>
       </ul>
     </Why>
   )

@@ -1,9 +1,10 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import type { DesignProblemInput } from '@/core/filter/design-input'
 import { sensitivity, type SensitivityBar } from '@/core/filter/sizing/sensitivity'
-import { SCHOOL_NAMES } from '@/messages/en/schools'
-import { SENSITIVITY_NAMES } from '@/messages/en/filters'
+import { SCHOOL_NAMES } from '@/messages/schools'
+import { SENSITIVITY_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 26
@@ -12,6 +13,8 @@ const WIDTH_PX = 430
 
 /** Bars of the area asked for when one figure turns out low or high: the widest first. */
 export function TornadoChart({ input }: { input: DesignProblemInput }) {
+  const t = useTexts()
+
   const show = useShow()
   const { school } = input.design
   const { baseAreaM2, bars } = useMemo(() => sensitivity(input, school), [input, school])
@@ -19,14 +22,25 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
   const most = Math.max(baseAreaM2, ...moving.flatMap((bar) => [bar.lowAreaM2, bar.highAreaM2])) || 1
   const x = (area: number) => NAME_PX + (area / most) * (WIDTH_PX - NAME_PX - 92)
   const by = (bar: SensitivityBar, value: number) => (bar.input === 'water-temperature' ? `${value > 0 ? '+' : '−'}${Math.abs(value)} °C` : `× ${value}`)
-  if (moving.length === 0) return <p className="soft mb-0">By this school nothing but its own rule moves the answer.</p>
+  if (moving.length === 0) return <p className="soft mb-0">{t('design.tornadoChart.schoolNothingButOwn')}</p>
   return (
     <>
       <svg
         className="drawing"
         viewBox={`0 0 ${WIDTH_PX} ${moving.length * ROW_PX + 22}`}
         role="img"
-        aria-label={`Area by ${SCHOOL_NAMES[school].toLowerCase()}: ${moving.map((bar) => `${SENSITIVITY_NAMES[bar.input]} from ${show(bar.lowAreaM2, 'area')} to ${show(bar.highAreaM2, 'area')}`).join('; ')}`}
+        aria-label={t('design.tornadoChart.area', {
+          school: SCHOOL_NAMES[school].toLowerCase(),
+          map: moving
+            .map((bar) =>
+              t('design.tornadoChart.from', {
+                input: SENSITIVITY_NAMES[bar.input],
+                lowAreaM2: show(bar.lowAreaM2, 'area'),
+                highAreaM2: show(bar.highAreaM2, 'area'),
+              }),
+            )
+            .join('; '),
+        })}
       >
         {moving.map((bar, i) => {
           const [a, b] = [Math.min(bar.lowAreaM2, bar.highAreaM2), Math.max(bar.lowAreaM2, bar.highAreaM2)]
@@ -50,7 +64,7 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
           {show(baseAreaM2, 'area')}
         </text>
       </svg>
-      <p className="soft small mb-0">Area asked by {SCHOOL_NAMES[school].toLowerCase()} with grown fish when one figure alone turns out otherwise.</p>
+      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { school: SCHOOL_NAMES[school].toLowerCase() })}</p>
     </>
   )
 }

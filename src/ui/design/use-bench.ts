@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { checkDesign, type Check } from '@/core/filter/checks'
 import { workOutDesign, type DesignResult } from '@/core/filter/design'
@@ -26,7 +27,7 @@ export interface Worked {
   readonly checks: readonly Check[]
 }
 
-const CANNOT_STAND = 'These figures do not go together, so the last good design is shown. Undo, or look at depth, pump and pipes.'
+const CANNOT_STAND = textId('design.useBench.theseFiguresDoNot')
 
 /** What every part of the bench gets: the design, how to change it, and what follows from it. */
 export interface BenchPart {
@@ -57,11 +58,13 @@ export function workThrough(data: Pick<BenchData, 'designPond' | 'practice' | 'h
 
 /** State of the filter bench: the draft with its history, what is wrong in it, and what follows from it. */
 export function useBench(data: BenchData, versionNumber: number | null, mayWrite: boolean) {
+  const t = useTexts()
+
   const opened = data.designs.find((d) => d.number === versionNumber) ?? data.designs[0]
   const nextNumber = (data.designs[0]?.number ?? 0) + 1
   const first: BenchDraft = {
     bed: opened?.bed ?? data.start,
-    name: opened ? `Version ${nextNumber}` : 'First proposal',
+    name: opened ? t('design.useBench.version', { nextNumber }) : t('design.useBench.firstProposal'),
     overrideReason: opened?.overrideReason ?? '',
   }
   const history = useHistory<BenchDraft>(first)
@@ -115,7 +118,7 @@ export function useBench(data: BenchData, versionNumber: number | null, mayWrite
       void send('DELETE', `/api/v1/ponds/${data.pond.id}/bench-draft`)
     },
     errorOf: (path: string): string | undefined => errors[path],
-    firstError: (Object.values(errors)[0] as string | undefined) ?? (worked ? undefined : CANNOT_STAND),
+    firstError: (Object.values(errors)[0] as string | undefined) ?? (worked ? undefined : t(CANNOT_STAND)),
     worked,
     shown: worked ?? lastWorked,
     set: (bed: Partial<FilterDesign>, what = '') => change((d) => ({ ...d, bed: { ...d.bed, ...bed } }), what),

@@ -1,6 +1,7 @@
+import { type Texts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import type { FormatOptions } from '@/core/units/format'
-import { checkWords } from '@/messages/en/checks'
+import { checkWords } from '@/messages/checks'
 import type { Worked } from './use-bench'
 
 export interface Change {
@@ -12,20 +13,25 @@ export interface Change {
 const VERDICTS = { pass: 'pass', look: 'look', stop: 'stop' } as const
 
 /** What a change of the design did to its figures and checks, in words; only what reads differently. */
-export function changesBetween(before: Worked, after: Worked, show: (value: number, kind: QuantityKind, options?: FormatOptions) => string): Change[] {
+export function changesBetween(
+  before: Worked,
+  after: Worked,
+  show: (value: number, kind: QuantityKind, options?: FormatOptions) => string,
+  t: Texts,
+): Change[] {
   const figures = (w: Worked): [string, string][] => [
-    ['Bed', `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`],
-    ['Area', show(w.result.areaM2, 'area')],
-    ['Depth', show(w.result.depthM, 'length', { scale: 'small' })],
-    ['Pump', w.result.pump.name],
-    ['Flow', show(w.result.flowM3PerH, 'flow')],
-    ['Past the bed', show(w.bed.bypassShare, 'share')],
-    ['Delivery bore', show(w.bed.delivery.diameterM, 'length', { scale: 'small' })],
-    ['Distribution pipe', show(w.bed.manifold.diameterM, 'length', { scale: 'small' })],
-    ['Return', `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`],
-    ['TAN, worst month', show(w.result.worstTanMgL, 'concentration')],
-    ['Power', `${Math.round(w.result.powerW)} W`],
-    ['Stone', show(w.result.weights.stoneT * 1000, 'mass')],
+    [t('design.whatChanged.bed'), `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`],
+    [t('design.whatChanged.area'), show(w.result.areaM2, 'area')],
+    [t('design.whatChanged.depth'), show(w.result.depthM, 'length', { scale: 'small' })],
+    [t('design.whatChanged.pump'), w.result.pump.name],
+    [t('design.whatChanged.flow'), show(w.result.flowM3PerH, 'flow')],
+    [t('design.whatChanged.pastBed'), show(w.bed.bypassShare, 'share')],
+    [t('design.whatChanged.deliveryBore'), show(w.bed.delivery.diameterM, 'length', { scale: 'small' })],
+    [t('design.whatChanged.distributionPipe'), show(w.bed.manifold.diameterM, 'length', { scale: 'small' })],
+    [t('design.whatChanged.return'), `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`],
+    [t('design.whatChanged.tanWorstMonth'), show(w.result.worstTanMgL, 'concentration')],
+    [t('design.whatChanged.power'), `${Math.round(w.result.powerW)} W`],
+    [t('design.whatChanged.stone'), show(w.result.weights.stoneT * 1000, 'mass')],
   ]
   const [old, now] = [figures(before), figures(after)]
   const changed = now.flatMap(([what, value], i) => (value === old[i][1] ? [] : [{ what, before: old[i][1], after: value }]))

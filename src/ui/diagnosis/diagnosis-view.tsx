@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
@@ -12,7 +13,7 @@ import { remedyAmounts, remedyAmountWords } from '@/domain/diagnosis/remedy-dose
 import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
-import { doseProblemWords } from '@/messages/en/doses'
+import { doseProblemWords } from '@/messages/doses'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import { FindingQuestion } from './finding-question'
@@ -22,14 +23,16 @@ const SHOWN = 5
 const LEAST_SHOWN = 0.02
 /** Under this the first cause is a guess among others. */
 const FAIRLY_SURE = 0.6
-const PARTS: readonly { readonly kind: FindingKind; readonly title: string }[] = [
-  { kind: 'seen', title: 'What is seen' },
-  { kind: 'test', title: 'What is tested' },
-  { kind: 'known', title: 'What is known' },
+const PARTS: readonly { readonly kind: FindingKind; readonly title: TextId }[] = [
+  { kind: 'seen', title: textId('diagnosis.diagnosisView.whatSeen') },
+  { kind: 'test', title: textId('diagnosis.diagnosisView.whatTested') },
+  { kind: 'known', title: textId('diagnosis.diagnosisView.whatKnown') },
 ]
 
 /** What is wrong with this water: questions beside causes that follow every answer. */
 export function DiagnosisView({ data }: { data: DiagnosisData }) {
+  const t = useTexts()
+
   const [told, setTold] = useState<Findings>({})
   const [chosen, setChosen] = useState<CauseKey | null>(null)
   const findings = useMemo(() => allFindings(data.known, told), [data.known, told])
@@ -48,25 +51,25 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
   return (
     <>
       <div className="page-head">
-        <h1>What is wrong?</h1>
+        <h1>{t('diagnosis.diagnosisView.whatWrong')}</h1>
         <Link href={`/ponds/${data.pond.id}`}>
           {data.pond.siteName}: {data.pond.name}
         </Link>
-        <span className="soft">Say what you see; the file answers what it can.</span>
+        <span className="soft">{t('diagnosis.diagnosisView.sayWhatYouSee')}</span>
       </div>
       <div className="diagnosis">
         <div className="next-question">
-          <section className="sheet" aria-label="Next question">
-            <h2>{next ? 'What would tell most now' : 'Enough is told'}</h2>
-            {next ? asked(next.finding, true) : <p className="soft mb-0">No further question would change much.</p>}
+          <section className="sheet" aria-label={t('diagnosis.diagnosisView.nextQuestion')}>
+            <h2>{next ? t('diagnosis.diagnosisView.whatWouldTellMost') : t('diagnosis.diagnosisView.enoughTold')}</h2>
+            {next ? asked(next.finding, true) : <p className="soft mb-0">{t('diagnosis.diagnosisView.noFurtherQuestionWould')}</p>}
             {next && FINDINGS[next.finding].minutes > 1 ? (
-              <p className="soft small mb-0">About {FINDINGS[next.finding].minutes} minutes at the water.</p>
+              <p className="soft small mb-0">{t('diagnosis.diagnosisView.aboutMinutesWater', { minutes: FINDINGS[next.finding].minutes })}</p>
             ) : null}
           </section>
         </div>
         <div className="causes">
-          <section className="sheet" aria-label="Likely causes">
-            <h2>Likely causes</h2>
+          <section className="sheet" aria-label={t('diagnosis.diagnosisView.likelyCauses')}>
+            <h2>{t('diagnosis.diagnosisView.likelyCauses')}</h2>
             {wrong ? (
               <>
                 <ol className="cause-list">
@@ -74,37 +77,33 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
                     <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
                   ))}
                 </ol>
-                {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">No cause stands out yet: answer what would tell most.</p> : null}
+                {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p> : null}
               </>
             ) : (
-              <p className="soft">Nothing wrong is reported and no test on file points to a cause, so nothing is suggested. Say what is seen.</p>
+              <p className="soft">{t('diagnosis.diagnosisView.nothingWrongReportedNo')}</p>
             )}
-            <Why>
-              Each cause shows each finding with a chance that practitioners have set; Bayes’ rule weighs them. Findings are taken as independent, so
-              likelihoods are a ranking rather than a measure. The next question is the one expected to settle most for its effort.
-            </Why>
+            <Why>{t('diagnosis.diagnosisView.eachCauseShowsEach')}</Why>
           </section>
           {wrong ? <RemedySheet key={cause} data={data} cause={cause} findings={findings} /> : null}
           <KeptDiagnoses data={data} />
         </div>
         <div className="questions">
           {PARTS.map(({ kind, title }) => (
-            <section key={kind} className="sheet" aria-label={title}>
-              <h2>{title}</h2>
+            <section key={kind} className="sheet" aria-label={t(title)}>
+              <h2>{t(title)}</h2>
               {FINDING_KEYS.filter((key) => FINDINGS[key].kind === kind).map((key) => asked(key))}
             </section>
           ))}
         </div>
       </div>
-      <p className="soft">
-        The app advises; fish disease is for a vet or fish-health specialist, wiring for a licensed electrician. The label of a product governs its dose. Local
-        codes and licensed practice decide.
-      </p>
+      <p className="soft">{t('diagnosis.diagnosisView.appAdvisesFishDisease')}</p>
     </>
   )
 }
 
 function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: boolean; onChoose: () => void }) {
+  const t = useTexts()
+
   const cause = causeOf(ranked.cause)
   const percent = Math.round(100 * ranked.likelihood)
   return (
@@ -115,9 +114,9 @@ function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: 
       <span className="likelihood" aria-hidden="true">
         <span style={{ width: `${percent}%` }} />
       </span>
-      <span className="soft small">{percent} in 100</span>
-      <EvidenceWords title="For" list={ranked.for} />
-      <EvidenceWords title="Against" list={ranked.against} />
+      <span className="soft small">{t('diagnosis.diagnosisView.n100', { percent })}</span>
+      <EvidenceWords title={t('diagnosis.diagnosisView.for')} list={ranked.for} />
+      <EvidenceWords title={t('diagnosis.diagnosisView.against')} list={ranked.against} />
     </li>
   )
 }
@@ -141,14 +140,20 @@ function EvidenceWords({ title, list }: { title: string; list: readonly Evidence
 
 /** How much of the firm's products a step asks for here, and what speaks against it now. */
 function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
+  const t = useTexts()
+
   const show = useShow()
   const { systemM3, waterC } = data.dosing
   return (
     <ul className="small mb-1">
       {remedyAmounts(dose, data.dosing).map((amount) => (
         <li key={amount.product.key}>
-          <strong>{remedyAmountWords(amount)}</strong> for {show(systemM3, 'volume')}
-          {waterC === null ? '; the water’s warmth is not known' : ''}. {amount.product.safety}{' '}
+          <strong>{remedyAmountWords(amount)}</strong>{' '}
+          {t('diagnosis.diagnosisView.for2', {
+            systemM3: show(systemM3, 'volume'),
+            waterC: waterC === null ? t('diagnosis.diagnosisView.watersWarmthNotKnown') : '',
+            safety: amount.product.safety,
+          })}{' '}
           {amount.problems.map((p) => (
             <span key={p.code} className="verdict look">
               {doseProblemWords(p, show)}
@@ -161,19 +166,19 @@ function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
 }
 
 function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: CauseKey; findings: Findings }) {
+  const t = useTexts()
+
   const { problem, save, saved } = useSave()
   const { name, urgent, specialist, betterDays } = causeOf(cause)
   const plan = remedyPlan(cause, data.today)
   return (
-    <section className="sheet" aria-label="What to do">
-      <h2>What to do</h2>
+    <section className="sheet" aria-label={t('diagnosis.diagnosisView.whatDo')}>
+      <h2>{t('diagnosis.diagnosisView.whatDo')}</h2>
       <p className="mb-1">{name}</p>
       {urgent ? <p className="verdict stop d-block text-start">{urgent}</p> : null}
       {specialist ? (
         <p className="mb-1">
-          {specialist === 'vet'
-            ? 'A vet or fish-health specialist must look.'
-            : 'Wiring and lamps: isolate, prove dead; a licensed electrician for anything fixed.'}
+          {specialist === 'vet' ? t('diagnosis.diagnosisView.vetFishHealthSpecialist') : t('diagnosis.diagnosisView.wiringLampsIsolateProve')}
         </p>
       ) : null}
       <ol className="mb-2">
@@ -185,7 +190,7 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
             </span>{' '}
             {step.jobKey && data.mayPlan ? (
               <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
-                Plan: {jobType(step.jobKey)?.name.toLowerCase()}
+                {t('diagnosis.diagnosisView.plan', { name: jobType(step.jobKey)?.name.toLowerCase() ?? '' })}
               </Link>
             ) : null}
             {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}
@@ -194,21 +199,24 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
       </ol>
       <p>
         {betterDays
-          ? `It should look better between ${longDate(addDays(data.today, betterDays[0]))} and ${longDate(addDays(data.today, betterDays[1]))}.`
-          : 'It will not get better by itself.'}{' '}
+          ? t('diagnosis.diagnosisView.shouldLookBetterBetween', {
+              today: longDate(addDays(data.today, betterDays[0])),
+              today2: longDate(addDays(data.today, betterDays[1])),
+            })
+          : t('diagnosis.diagnosisView.willNotGetBetter')}{' '}
         <Link className="text-decoration-underline" href={`/ponds/${data.pond.id}/doses`}>
-          Doses and changes
+          {t('diagnosis.diagnosisView.dosesChanges')}
         </Link>
       </p>
       <ProblemNote problem={problem} />
       {data.mayPlan ? (
         <button className="btn btn-primary" disabled={saved} onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}>
-          Put these steps on the pond
+          {t('diagnosis.diagnosisView.putTheseStepsPond')}
         </button>
       ) : null}
       {saved ? (
         <p role="status" className="mb-0 mt-2">
-          On the pond’s list, and with the next plan of the season.
+          {t('diagnosis.diagnosisView.pondsListNextPlan')}
         </p>
       ) : null}
     </section>

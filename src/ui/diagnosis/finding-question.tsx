@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { FINDINGS, type FindingKey } from '@/core/diagnosis/findings'
 import type { KnownFinding } from '@/domain/diagnosis/diagnosis'
 
@@ -12,12 +13,14 @@ interface FindingQuestionProps {
 }
 
 const ANSWERS = [
-  { found: true, label: 'Yes' },
-  { found: false, label: 'No' },
+  { found: true, label: textId('diagnosis.findingQuestion.yes') },
+  { found: false, label: textId('diagnosis.findingQuestion.no') },
 ] as const
 
 /** One question with yes, no, or nothing said; what the file says stands until somebody says otherwise. */
 export function FindingQuestion({ finding, told, known, onSay, next = false }: FindingQuestionProps) {
+  const t = useTexts()
+
   const { question } = FINDINGS[finding]
   const stands = told ?? known?.found
   return (
@@ -25,22 +28,19 @@ export function FindingQuestion({ finding, told, known, onSay, next = false }: F
       <span>
         {question}
         {known && told === undefined ? (
-          <span className="soft small">
-            {' '}
-            {known.found ? 'yes' : 'no'}, by {known.source}
-          </span>
+          <span className="soft small"> {t('diagnosis.findingQuestion.by', { found: known.found ? 'yes' : 'no', source: known.source })}</span>
         ) : null}
       </span>
       <span className="btn-group btn-group-sm">
         {ANSWERS.map(({ found, label }) => (
           <button
-            key={label}
+            key={String(found)}
             type="button"
             className={`btn btn-outline-secondary ${stands === found ? 'active' : ''}`}
             aria-pressed={stands === found}
             onClick={() => onSay(told === found ? undefined : found)}
           >
-            {label}
+            {t(label)}
           </button>
         ))}
       </span>

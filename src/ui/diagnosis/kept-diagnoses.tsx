@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { causeOf } from '@/core/diagnosis/causes'
 import { FINDINGS } from '@/core/diagnosis/findings'
 import { dayIn, longDate, shortDate } from '@/domain/shared/dates'
@@ -12,11 +13,13 @@ import { useSave } from '@/ui/use-save'
 
 /** What was found before, what tests and photos say came of it, and what people say. */
 export function KeptDiagnoses({ data }: { data: DiagnosisData }) {
+  const t = useTexts()
+
   const { problem, save } = useSave()
   if (data.kept.length === 0) return null
   return (
-    <section className="sheet" aria-label="Found before">
-      <h2>Found before</h2>
+    <section className="sheet" aria-label={t('diagnosis.keptDiagnoses.foundBefore')}>
+      <h2>{t('diagnosis.keptDiagnoses.foundBefore')}</h2>
       <ProblemNote problem={problem} />
       <ul className="plain-list">
         {data.kept.map((kept) => (
@@ -24,11 +27,13 @@ export function KeptDiagnoses({ data }: { data: DiagnosisData }) {
             {causeOf(kept.cause).name}
             <div className="soft small">
               {kept.madeByName}, {longDate(kept.madeOn)}
-              {kept.betterFrom && kept.betterTo ? `; better between ${shortDate(kept.betterFrom)} and ${shortDate(kept.betterTo)}` : ''}
+              {kept.betterFrom && kept.betterTo
+                ? t('diagnosis.keptDiagnoses.betterBetween', { betterFrom: shortDate(kept.betterFrom), betterTo: shortDate(kept.betterTo) })
+                : ''}
             </div>
             <Since kept={kept} today={data.today} />
             {data.mayLog ? (
-              <span className="btn-group btn-group-sm mt-1" role="group" aria-label="What came of it">
+              <span className="btn-group btn-group-sm mt-1" role="group" aria-label={t('diagnosis.keptDiagnoses.whatCame')}>
                 {DIAGNOSIS_OUTCOMES.map((outcome) => (
                   <button
                     key={outcome}
@@ -55,6 +60,8 @@ const VERDICT_KIND = { better: 'fine', partly: 'look', not: 'stop' } as const
 
 /** Tests and photos since then. */
 function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
+  const t = useTexts()
+
   const { check, photos } = kept
   const { timeZone } = usePerson()
   const due = kept.betterTo !== null && kept.betterTo < today && check.verdict === null
@@ -62,11 +69,12 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
     <>
       {check.verdict ? (
         <p className="mb-1 mt-1">
-          <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>{check.verdict === 'not' ? 'not better' : check.verdict}</span> by the tests since
+          <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>{check.verdict === 'not' ? t('diagnosis.keptDiagnoses.notBetter') : check.verdict}</span>{' '}
+          {t('diagnosis.keptDiagnoses.testsSince')}
         </p>
       ) : due ? (
         <p className="mb-1 mt-1">
-          <span className="verdict look">look</span> It should look better by now, and nobody has tested.
+          <span className="verdict look">{t('diagnosis.keptDiagnoses.look')}</span> {t('diagnosis.keptDiagnoses.shouldLookBetterNow')}
         </p>
       ) : null}
       {check.lines.length > 0 ? (
@@ -84,7 +92,11 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
             photo ? (
               <figure key={photo.id} className="mb-0">
                 {/* eslint-disable-next-line @next/next/no-img-element -- thumbnails come from the app's own route, signed in */}
-                <img src={`/api/v1/photos/${photo.id}?size=thumbnail`} alt={i === 0 ? 'The pond before' : 'The pond since'} loading="lazy" />
+                <img
+                  src={`/api/v1/photos/${photo.id}?size=thumbnail`}
+                  alt={i === 0 ? t('diagnosis.keptDiagnoses.pondBefore') : t('diagnosis.keptDiagnoses.pondSince')}
+                  loading="lazy"
+                />
                 <figcaption className="soft small">
                   {i === 0 ? 'before' : 'since'}, {shortDate(dayIn(photo.takenAt, timeZone))}
                 </figcaption>
@@ -98,21 +110,30 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
 }
 
 function Line({ line }: { line: CheckLine }) {
+  const t = useTexts()
+
   const show = useShow()
   const [test] = line.tests
   const value = (v: number) => show(v, readingQuantity(test), { scale: readingScale(test), significant: 2 })
-  const question = line.what === 'clarity' ? 'Is the water still murky?' : FINDINGS[line.what].question
+  const question = line.what === 'clarity' ? t('diagnosis.keptDiagnoses.waterStillMurky') : FINDINGS[line.what].question
   if (line.stillSo === null)
     return (
       <>
-        {question} <span className="soft">Not tested since: {line.tests.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ')} would tell.</span>
+        {question}{' '}
+        <span className="soft">
+          {t('diagnosis.keptDiagnoses.notTestedSinceWould', { map: line.tests.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ') })}
+        </span>
       </>
     )
   return (
     <>
-      {question} <strong>{line.stillSo ? 'Still so' : 'No longer'}</strong>, {READING_NAMES[test].toLowerCase()}{' '}
-      {line.before === null ? '' : `${value(line.before)} then, `}
-      {value(line.since!)} on {shortDate(line.on!)}.
+      {question} <strong>{line.stillSo ? t('diagnosis.keptDiagnoses.stillSo') : t('diagnosis.keptDiagnoses.noLonger')}</strong>
+      {t('diagnosis.keptDiagnoses.on', {
+        test: READING_NAMES[test].toLowerCase(),
+        before: line.before === null ? '' : t('diagnosis.keptDiagnoses.then', { before: value(line.before) }),
+        since: value(line.since!),
+        on: shortDate(line.on!),
+      })}
     </>
   )
 }

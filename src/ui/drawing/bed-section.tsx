@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { Feed } from '@/core/filter/design-input'
 import { BED_MATERIALS, type BedLayer, type BedMaterialKey } from '@/core/filter/bed/layers'
@@ -46,6 +47,8 @@ export function BedSection({
   rootShare = null,
   onMoveBoundary,
 }: BedSectionProps) {
+  const t = useTexts()
+
   const drawing = useRef<SVGSVGElement>(null)
   const show = useShow()
   const depthM = layers.reduce((sum, l) => sum + l.thicknessM, 0)
@@ -64,7 +67,7 @@ export function BedSection({
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       role={onMoveBoundary ? 'group' : 'img'}
-      aria-label={`Section of the bed, ${show(lengthM, 'length')} long, ${show(depthM, 'length')} deep, ${layers.length} layers`}
+      aria-label={t('drawing.bedSection.sectionBedLongDeep', { lengthM: show(lengthM, 'length'), depthM: show(depthM, 'length'), count: layers.length })}
     >
       <defs>
         {(Object.keys(PATTERN) as BedMaterialKey[]).map((key) => (
@@ -104,7 +107,7 @@ export function BedSection({
         <>
           <rect x={scale.x(-vaultM)} y={top} width={left - scale.x(-vaultM)} height={base - top} fill="var(--water-fill)" stroke="var(--ink)" />
           <text x={(scale.x(-vaultM) + left) / 2} y={top - 6} textAnchor="middle" className="soft-text">
-            vault
+            {t('drawing.bedSection.vault')}
           </text>
         </>
       ) : null}
@@ -130,7 +133,7 @@ export function BedSection({
         <g>
           <path d={`M${left} ${scale.y(airBreakM)}H${right}`} stroke="var(--rust)" strokeDasharray="6 4" />
           <text x={left + 6} y={scale.y(airBreakM) - 4} style={{ fill: 'var(--rust)' }}>
-            drains back to here
+            {t('drawing.bedSection.drainsBackHere')}
           </text>
         </g>
       ) : null}
@@ -142,7 +145,7 @@ export function BedSection({
         ? bands.map(({ layer, below }, i) => (
             <BoundaryHandle
               key={i}
-              name={`Upper edge of layer ${i + 1}, ${BED_MATERIALS[layer.material].name}`}
+              name={t('drawing.bedSection.upperEdgeLayer', { i: i + 1, name: BED_MATERIALS[layer.material].name })}
               valueText={thick(layer.thicknessM)}
               thicknessM={layer.thicknessM}
               y={scale.y(below + layer.thicknessM)}
@@ -160,7 +163,7 @@ export function BedSection({
       <ScaleBar scale={scale} x={6} y={FRAME.heightPx - 8} show={(m) => show(m, 'length')} />
       {exaggerate > 1 ? (
         <text x={FRAME.widthPx - 6} y={FRAME.heightPx - 4} textAnchor="end" className="soft-text">
-          height ×{exaggerate}
+          {t('drawing.bedSection.height', { exaggerate })}
         </text>
       ) : null}
     </svg>

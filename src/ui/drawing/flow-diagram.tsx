@@ -1,7 +1,8 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { linkIds } from '@/core/filter/flow/flow-network'
 import type { FlowPlan } from '@/core/filter/flow/flow-plan'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/en/filters'
+import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 54
@@ -19,6 +20,8 @@ interface FlowDiagramProps {
 
 /** Flow diagram: intakes, pumps, branches; lines as wide as what flows in them. Not to scale. */
 export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProps) {
+  const t = useTexts()
+
   const show = useShow()
   const rows = Math.max(plan.intakes.length, plan.branches.length, pumpCount)
   const height = rows * ROW_PX + 20
@@ -41,7 +44,9 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
       className="drawing"
       viewBox={`0 0 ${WIDTH_PX} ${height}`}
       role="img"
-      aria-label={`Flow diagram: ${plan.branches.map((b, i) => `${BRANCH_NAMES[b.kind]} ${words(flowOf(linkIds.branch(i)))}`).join(', ')}`}
+      aria-label={t('drawing.flowDiagram.flowDiagram', {
+        map: plan.branches.map((b, i) => `${BRANCH_NAMES[b.kind]} ${words(flowOf(linkIds.branch(i)))}`).join(', '),
+      })}
     >
       {plan.intakes.map((intake, i) => {
         const at = y(i, plan.intakes.length)
@@ -86,7 +91,9 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
               {BRANCH_NAMES[branch.kind]}
             </text>
             <text x={X.end + 90} y={at + 12} textAnchor="middle" className="soft-text">
-              {shut ? 'valve shut' : `${words(flow)}${flow !== null && total > 0 ? `, ${Math.round((Math.max(0, flow) / total) * 100)} %` : ''}`}
+              {shut
+                ? t('drawing.flowDiagram.valveShut')
+                : `${words(flow)}${flow !== null && total > 0 ? `, ${Math.round((Math.max(0, flow) / total) * 100)} %` : ''}`}
             </text>
           </g>
         )

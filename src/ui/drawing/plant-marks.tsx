@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { KeyboardEvent, PointerEvent } from 'react'
 import { circlePoints } from '@/core/drawing/bed-sheets'
 import type { DrawnPoint } from '@/core/drawing/sheet'
@@ -40,6 +41,8 @@ const LEAST_RADIUS_M = 0.08
 
 /** Groups of plants as circles of the ground they cover: drag one, or focus it and use the arrow keys. */
 export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => points, clipPath, picked, onPick, onMove, onDrop }: PlantMarksProps) {
+  const t = useTexts()
+
   const show = useShow()
   const { minX, maxX, minY, maxY } = bounds
   const within = (value: number, least: number, most: number) => Math.min(most, Math.max(least, value))
@@ -68,7 +71,13 @@ export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => poi
         className={`handle plant ${looks?.className ?? ''} ${picked === i ? 'picked' : ''}`}
         role="button"
         tabIndex={0}
-        aria-label={`${count} ${species.common}${looks ? `, ${looks.words}` : ''}, ${show(xM, 'length')} along, ${show(yM, 'length')} across`}
+        aria-label={t('drawing.plantMarks.alongAcross', {
+          count,
+          common: species.common,
+          looks: looks ? `, ${looks.words}` : '',
+          xM: show(xM, 'length'),
+          yM: show(yM, 'length'),
+        })}
         aria-pressed={picked === i}
         onPointerDown={(event) => {
           if (onMove) event.currentTarget.setPointerCapture(event.pointerId)

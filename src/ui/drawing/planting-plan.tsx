@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { withinBed } from '@/core/drawing/bed-sheets'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
@@ -21,6 +22,8 @@ interface PlantingPlanProps {
 
 /** The bed from above with its plants. */
 export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMove, onDrop }: PlantingPlanProps) {
+  const t = useTexts()
+
   const show = useShow()
   const [lengthM, widthM] = [bed.lengthM, bed.round ? bed.lengthM : bed.widthM]
   const bounds = { minX: 0, maxX: lengthM, minY: 0, maxY: widthM }
@@ -32,7 +35,7 @@ export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMov
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       role="group"
-      aria-label={`Planting plan of the bed, ${show(lengthM, 'length')} by ${show(widthM, 'length')}`}
+      aria-label={t('drawing.plantingPlan.plantingPlanBed', { lengthM: show(lengthM, 'length'), widthM: show(widthM, 'length') })}
     >
       {bed.round ? (
         <circle cx={(left + right) / 2} cy={(top + bottom) / 2} r={(right - left) / 2} fill="var(--earth)" stroke="var(--ink)" strokeWidth="1.5" />
@@ -43,12 +46,12 @@ export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMov
         <>
           <path d={`M${left} ${pipeY}H${right - 8}`} stroke="var(--water-line)" strokeDasharray="8 5" strokeWidth="2" />
           <text x={left + 6} y={pipeY - 5} className="soft-text">
-            distribution pipe below
+            {t('drawing.plantingPlan.distributionPipeBelow')}
           </text>
         </>
       ) : null}
       <text x={right + 5} y={(top + bottom) / 2} className="soft-text">
-        out
+        {t('drawing.plantingPlan.out')}
       </text>
       <PlantMarks
         marks={groups}

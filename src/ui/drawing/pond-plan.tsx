@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useId, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import type { Basin } from '@/core/survey/basin'
 import { boundsOf } from '@/core/survey/point'
@@ -29,6 +30,8 @@ interface PondPlanProps {
 
 /** A pond from above, to scale: waterline, depth zones, the line of the section, size. */
 export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
+  const t = useTexts()
+
   const show = useShow()
   const drawing = useRef<SVGSVGElement>(null)
   // while a point is dragged the scale stands still, or the pond would run away under the finger
@@ -45,7 +48,11 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       ref={drawing}
       role={handles.length > 0 || children ? 'group' : 'img'}
-      aria-label={`Plan of the pond, ${length(bounds.maxX - bounds.minX)} by ${length(bounds.maxY - bounds.minY)}, surface ${show(basin.areaM2, 'area')}`}
+      aria-label={t('drawing.pondPlan.planPondSurface', {
+        maxX: length(bounds.maxX - bounds.minX),
+        maxY: length(bounds.maxY - bounds.minY),
+        areaM2: show(basin.areaM2, 'area'),
+      })}
     >
       <path d={pathOf([basin.outline], scale)} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="2" />
       {basin.zones.map((zone, i) => (
@@ -56,10 +63,10 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       ))}
       <path d={`M${left - 14} ${cut}H${right + 14}`} stroke="var(--iris)" strokeDasharray="10 4 2 4" />
       <text x={left - 26} y={cut + 4} style={{ fill: 'var(--iris)' }}>
-        A
+        {t('drawing.pondPlan.a')}
       </text>
       <text x={right + 17} y={cut + 4} style={{ fill: 'var(--iris)' }}>
-        A
+        {t('drawing.pondPlan.a')}
       </text>
       <path className="dimension" d={`M${left} ${bottom + 8}v8M${left} ${bottom + 12}H${right}M${right} ${bottom + 8}v8`} />
       <text x={(left + right) / 2} y={bottom + 27} textAnchor="middle">
@@ -89,7 +96,7 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
             className="handle point"
             role="button"
             tabIndex={0}
-            aria-label={`${handle.name}, ${length(handle.xM)} along, ${length(handle.yM)} across`}
+            aria-label={t('drawing.pondPlan.alongAcross', { name: handle.name, xM: length(handle.xM), yM: length(handle.yM) })}
             cx={cx}
             cy={cy}
             r={6}

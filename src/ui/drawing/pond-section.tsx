@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
 import { longSection } from '@/core/survey/section'
 import { useShow } from '@/ui/person-context'
@@ -14,6 +15,8 @@ const MOST_EXAGGERATION = 2.5
 
 /** A cut through the pond, to scale, with levels of every zone; the water takes the colour of its temperature when known. */
 export function PondSection({ basin, waterC, wide = false }: { basin: Basin; waterC?: number; wide?: boolean }) {
+  const t = useTexts()
+
   const show = useShow()
   const frame = wide ? { ...FRAME, widthPx: 780 } : FRAME
   const profile = longSection(basin)
@@ -36,7 +39,12 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
   const [bankLeft, bankRight] = [scale.x(minX - bankM), scale.x(maxX + bankM)]
   const depth = (m: number) => show(m, 'length', { significant: 3 })
   return (
-    <svg className="drawing" viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`} role="img" aria-label={`Section A–A, ${depth(basin.maxDepthM)} deep at most`}>
+    <svg
+      className="drawing"
+      viewBox={`0 0 ${frame.widthPx} ${frame.heightPx}`}
+      role="img"
+      aria-label={t('drawing.pondSection.sectionDeepMost', { maxDepthM: depth(basin.maxDepthM) })}
+    >
       <path
         d={`M${bankLeft} ${surface - 4}L${scale.x(minX)} ${surface - 4}L${profile.map(at).join('L')}L${scale.x(maxX)} ${surface - 4}L${bankRight} ${surface - 4}V${foot}H${bankLeft}Z`}
         fill="var(--earth)"
@@ -61,7 +69,7 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
       <ScaleBar scale={scale} x={8} y={frame.heightPx - 9} show={(m) => show(m, 'length')} />
       {exaggerate > 1 ? (
         <text x={frame.widthPx - 8} y={frame.heightPx - 5} textAnchor="end" className="soft-text">
-          depth ×{exaggerate}
+          {t('drawing.pondSection.depth', { exaggerate })}
         </text>
       ) : null}
     </svg>

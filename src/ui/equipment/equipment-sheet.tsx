@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { EQUIPMENT_KINDS, equipmentKind } from '@/core/visits/equipment-care'
 import { shortDate } from '@/domain/shared/dates'
@@ -19,13 +20,15 @@ interface EquipmentSheetProps {
 
 /** What is fitted at a pond, when it wants attention, and one press for what was just done. */
 export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const { problem, save } = useSave()
   const put = ({ id, pondId: _pond, version, due: _due, ...piece }: EquipmentDue, changes: Partial<EquipmentInput>) =>
     save('PUT', `/api/v1/equipment/${id}`, { version, equipment: { ...piece, ...changes } })
   return (
     <>
-      {equipment.length === 0 ? <p className="soft">Lamps, pads, probes and pumps with their dates: what falls due is taken along on a visit.</p> : null}
+      {equipment.length === 0 ? <p className="soft">{t('equipment.equipmentSheet.lampsPadsProbesPumps')}</p> : null}
       <ul className="plain-list">
         {equipment.map((piece) => {
           const { due } = piece
@@ -33,30 +36,32 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
             <li key={piece.id}>
               <div className="d-flex flex-wrap gap-2 align-items-baseline">
                 <strong>{piece.name}</strong> <span className="soft">{equipmentKind(piece.kind)!.name}</span>
-                {due < today ? <span className="verdict stop">overdue</span> : null}
-                <span>
-                  due {shortDate(due)} {due.slice(0, 4)}
-                </span>
+                {due < today ? <span className="verdict stop">{t('equipment.equipmentSheet.overdue')}</span> : null}
+                <span>{t('equipment.equipmentSheet.due', { due: shortDate(due), due2: due.slice(0, 4) })}</span>
               </div>
               <div className="soft small">
-                fitted {shortDate(piece.fittedOn)} {piece.fittedOn.slice(0, 4)}
-                {piece.doneOn ? `, last seen to ${shortDate(piece.doneOn)} ${piece.doneOn.slice(0, 4)}` : ''}, every {piece.everyDays} days
+                {t('equipment.equipmentSheet.fittedEveryDays', {
+                  fittedOn: shortDate(piece.fittedOn),
+                  fittedOn2: piece.fittedOn.slice(0, 4),
+                  doneOn: piece.doneOn ? t('equipment.equipmentSheet.lastSeen', { doneOn: shortDate(piece.doneOn), doneOn2: piece.doneOn.slice(0, 4) }) : '',
+                  everyDays: piece.everyDays,
+                })}
               </div>
               {may(role, 'visits.log') ? (
                 <div className="no-print d-flex gap-2 mt-1">
                   <button
                     className="btn btn-sm btn-outline-primary"
                     onClick={() => void put(piece, { doneOn: today })}
-                    aria-label={`${piece.name}: done today`}
+                    aria-label={t('equipment.equipmentSheet.doneToday', { name: piece.name })}
                   >
-                    Done today
+                    {t('equipment.equipmentSheet.doneToday2')}
                   </button>
                   <button
                     className="btn btn-sm btn-outline-secondary"
                     onClick={() => void put(piece, { retired: true })}
-                    aria-label={`${piece.name}: taken out`}
+                    aria-label={t('equipment.equipmentSheet.takenOut', { name: piece.name })}
                   >
-                    Taken out
+                    {t('equipment.equipmentSheet.takenOut2')}
                   </button>
                 </div>
               ) : null}
@@ -67,7 +72,7 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
       <ProblemNote problem={problem} />
       {may(role, 'visits.log') ? (
         <details className="no-print">
-          <summary className="btn btn-sm btn-outline-primary">Add equipment</summary>
+          <summary className="btn btn-sm btn-outline-primary">{t('equipment.equipmentSheet.addEquipment')}</summary>
           <EquipmentForm pondId={pondId} today={today} />
         </details>
       ) : null}
@@ -76,6 +81,8 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
 }
 
 function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
+  const t = useTexts()
+
   const { problem, errorOf, save } = useSave()
   const first = EQUIPMENT_KINDS[0]
   const [piece, setPiece] = useState<{ kind: string; name: string; fittedOn: string; everyDays: number | null }>({
@@ -97,15 +104,20 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
     >
       <div className="field-grid">
         <ChoiceField
-          label="What it is"
+          label={t('equipment.equipmentSheet.what')}
           value={piece.kind}
           onChange={(e) => setPiece({ ...piece, kind: e.target.value, everyDays: equipmentKind(e.target.value)!.everyDays })}
           options={EQUIPMENT_KINDS.map((kind) => ({ value: kind.key, label: kind.name }))}
           error={errorOf('kind')}
         />
-        <TextField label="Name" value={piece.name} onChange={(e) => setPiece({ ...piece, name: e.target.value })} error={errorOf('name')} />
         <TextField
-          label="Fitted on"
+          label={t('equipment.equipmentSheet.name')}
+          value={piece.name}
+          onChange={(e) => setPiece({ ...piece, name: e.target.value })}
+          error={errorOf('name')}
+        />
+        <TextField
+          label={t('equipment.equipmentSheet.fitted')}
           type="date"
           value={piece.fittedOn}
           max={today}
@@ -113,7 +125,7 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
           error={errorOf('fittedOn')}
         />
         <QuantityField
-          label="Wants attention every so many days"
+          label={t('equipment.equipmentSheet.wantsAttentionEverySo')}
           kind="number"
           value={piece.everyDays}
           onChange={(everyDays) => setPiece({ ...piece, everyDays })}
@@ -121,7 +133,7 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
         />
       </div>
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary">Keep this piece</button>
+      <button className="btn btn-sm btn-primary">{t('equipment.equipmentSheet.keepPiece')}</button>
     </form>
   )
 }

@@ -1,23 +1,24 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { nutrientsOut } from '@/core/plants/cuttings'
 import { shortDate } from '@/domain/shared/dates'
 import { GEAR_KIND_NAMES, GEAR_STATES, type Gear } from '@/domain/equipment/gear'
 import { useShow } from '@/ui/person-context'
 
-const HEADINGS = { 'on-pond': 'On the pond now', stored: 'Stored' } as const
+const HEADINGS = { 'on-pond': textId('equipment.gearSheet.pondNow'), stored: textId('equipment.gearSheet.stored') } as const
 
 /** What stands on the pond for the season, what is stored where, and what this year's cuttings carried away. */
 export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cuttingBuckets: number }) {
+  const t = useTexts()
+
   const show = useShow()
   const out = nutrientsOut(cuttingBuckets)
   return (
     <>
-      {gear.length === 0 ? (
-        <p className="soft">Nets, de-icers and what else comes and goes with the seasons: crews write down on their visits where it is.</p>
-      ) : null}
+      {gear.length === 0 ? <p className="soft">{t('equipment.gearSheet.netsDeIcersWhat')}</p> : null}
       {GEAR_STATES.filter((state) => gear.some((g) => g.state === state)).map((state) => (
         <div key={state}>
-          <h3 className="mb-1">{HEADINGS[state]}</h3>
+          <h3 className="mb-1">{t(HEADINGS[state])}</h3>
           <ul className="plain-list">
             {gear
               .filter((g) => g.state === state)
@@ -25,7 +26,11 @@ export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cut
                 <li key={g.id}>
                   {g.name} <span className="soft small">{GEAR_KIND_NAMES[g.kind].toLowerCase()}</span>
                   <div className="soft small">
-                    {g.place ? `${g.place}, ` : ''}since {shortDate(g.since.slice(0, 10))} {g.since.slice(0, 4)}
+                    {t('equipment.gearSheet.since', {
+                      place: g.place ? `${g.place}, ` : '',
+                      since: shortDate(g.since.slice(0, 10)),
+                      since2: g.since.slice(0, 4),
+                    })}
                   </div>
                 </li>
               ))}
@@ -34,9 +39,12 @@ export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cut
       ))}
       {cuttingBuckets > 0 ? (
         <p className="mb-0">
-          Cuttings of this year: {cuttingBuckets} buckets, about {show(out.freshKg, 'mass')} fresh. They carried{' '}
-          {show(out.nitrogenG / 1000, 'mass', { scale: 'small' })} of nitrogen and {show(out.phosphorusG / 1000, 'mass', { scale: 'small' })} of phosphorus out
-          of the pond.
+          {t('equipment.gearSheet.cuttingsYearBucketsAbout', {
+            cuttingBuckets,
+            freshKg: show(out.freshKg, 'mass'),
+            nitrogenG: show(out.nitrogenG / 1000, 'mass', { scale: 'small' }),
+            phosphorusG: show(out.phosphorusG / 1000, 'mass', { scale: 'small' }),
+          })}
         </p>
       ) : null}
     </>

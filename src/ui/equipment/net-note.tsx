@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { netMeshMm, netTent, NET_RULES } from '@/core/survey/net-tent'
 import { boundsOf } from '@/core/survey/point'
 import type { Basin } from '@/core/survey/basin'
@@ -8,14 +9,23 @@ import { useShow } from '@/ui/person-context'
 
 /** The autumn net as a tent over this pond: what to cut, carry and put up. */
 export function NetNote({ pond, basin }: { pond: Pond; basin: Basin }) {
+  const t = useTexts()
+
   const show = useShow()
   const { minX, maxX, minY, maxY } = boundsOf(basin.outline)
   const tent = netTent({ lengthM: maxX - minX, widthM: maxY - minY, freeboardM: pond.freeboardM })
   return (
-    <Why title={`Leaf net ${show(tent.net.lengthM, 'length')} × ${show(tent.net.widthM, 'length')}`}>
-      A tent with a ridge of {show(tent.ridgeLengthM, 'length')}, {show(tent.ridgeHeightM, 'length')} high ({tent.pitchDeg}°), on {tent.posts} posts at most{' '}
-      {show(NET_RULES.postSpacingM, 'length')} apart; {tent.pins} edge pins; {netMeshMm(pond.trees)} mm mesh. Under wet leaves it clears the water by{' '}
-      {show(tent.clearanceM, 'length', { scale: 'small' })} at mid-slope.
+    <Why title={t('equipment.netNote.leafNet', { lengthM: show(tent.net.lengthM, 'length'), widthM: show(tent.net.widthM, 'length') })}>
+      {t('equipment.netNote.tentRidgeHighPosts', {
+        ridgeLengthM: show(tent.ridgeLengthM, 'length'),
+        ridgeHeightM: show(tent.ridgeHeightM, 'length'),
+        pitchDeg: tent.pitchDeg,
+        posts: tent.posts,
+        postSpacingM: show(NET_RULES.postSpacingM, 'length'),
+        pins: tent.pins,
+        trees: netMeshMm(pond.trees),
+        clearanceM: show(tent.clearanceM, 'length', { scale: 'small' }),
+      })}
     </Why>
   )
 }

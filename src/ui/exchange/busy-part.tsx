@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
@@ -10,6 +11,8 @@ import type { ExchangeData } from './exchange-view'
 
 /** Busy times of crews out of .ics files: no visit is planned into them. */
 export function BusyPart({ data }: { data: ExchangeData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [crewId, setCrewId] = useState(data.crews[0]?.id ?? '')
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -22,7 +25,7 @@ export function BusyPart({ data }: { data: ExchangeData }) {
     )
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
-    setSaid([`${outcome.value.times} busy times read for ${nameOf(crewId)}.`, ...outcome.value.problems].join(' '))
+    setSaid([t('exchange.busyPart.busyTimesRead', { times: outcome.value.times, crewId: nameOf(crewId) }), ...outcome.value.problems].join(' '))
     router.refresh()
   }
   const forget = async (crew: string, source: string) => {
@@ -33,20 +36,20 @@ export function BusyPart({ data }: { data: ExchangeData }) {
   if (data.crews.length === 0) return null
   return (
     <section className="sheet">
-      <h2>Busy times of crews</h2>
-      <p className="soft">Courses, school runs, holidays: an .ics file of any calendar. The same file read again replaces what it said before.</p>
+      <h2>{t('exchange.busyPart.busyTimesCrews')}</h2>
+      <p className="soft">{t('exchange.busyPart.coursesSchoolRunsHolidays')}</p>
       <div className="d-flex flex-wrap gap-2 align-items-end">
         <ChoiceField
-          label="Crew"
+          label={t('exchange.busyPart.crew')}
           value={crewId}
           onChange={(e) => setCrewId(e.target.value as typeof crewId)}
           options={data.crews.map((c) => ({ value: c.id, label: c.name }))}
         />
         <FileButton
-          label="Read an .ics file"
+          label={t('exchange.busyPart.readIcsFile')}
           accept=".ics,text/calendar"
           onText={(text, name) => void read(text, name)}
-          onTooLarge={() => setSaid('This file is larger than 0.9 MB.')}
+          onTooLarge={() => setSaid(t('exchange.busyPart.fileLargerThan0'))}
         />
       </div>
       <ProblemNote problem={problem} />
@@ -57,15 +60,13 @@ export function BusyPart({ data }: { data: ExchangeData }) {
         {data.busy.map((b) => (
           <li key={`${b.crewId} ${b.source}`} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{nameOf(b.crewId)}</strong> {b.source}
-            <span className="soft small">
-              {b.times} to come, next {shortDate(b.next)}
-            </span>
+            <span className="soft small">{t('exchange.busyPart.comeNext', { times: b.times, next: shortDate(b.next) })}</span>
             <button
               className="btn btn-sm btn-outline-secondary ms-auto"
               onClick={() => void forget(b.crewId, b.source)}
-              aria-label={`Forget ${b.source} of ${nameOf(b.crewId)}`}
+              aria-label={t('exchange.busyPart.forget', { source: b.source, crewId: nameOf(b.crewId) })}
             >
-              Forget
+              {t('exchange.busyPart.forget2')}
             </button>
           </li>
         ))}

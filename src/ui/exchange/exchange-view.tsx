@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { exchangePage } from '@/server/exchange/exchange-page'
 import { BusyPart } from './busy-part'
 import { FeedsPart } from './feeds-part'
@@ -9,11 +10,13 @@ export type ExchangeData = Awaited<ReturnType<typeof exchangePage>>
 
 /** What comes in and goes out in open formats. */
 export function ExchangeView({ data }: { data: ExchangeData }) {
+  const t = useTexts()
+
   return (
     <>
       <div className="page-head">
-        <h1>Exchange</h1>
-        <span className="soft">Calendars, tables and maps, in and out. Nothing is locked in.</span>
+        <h1>{t('exchange.exchangeView.exchange')}</h1>
+        <span className="soft">{t('exchange.exchangeView.calendarsTablesMapsOut')}</span>
       </div>
       <div className="columns">
         <div>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant } from '@/domain/shared/dates'
@@ -12,6 +13,8 @@ const FIRM = 'firm'
 
 /** Calendar links: made for the firm, a crew or a customer; each opens without signing in, until it is revoked. */
 export function FeedsPart({ data }: { data: ExchangeData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { timeZone } = usePerson()
   const [forWhom, setForWhom] = useState(FIRM)
@@ -37,45 +40,58 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
   }
   return (
     <section className="sheet">
-      <h2>Calendar links</h2>
-      <p className="soft">
-        A calendar program that follows a link shows the visits and their moves by itself. Whoever has the link can read it: revoke it when a phone is lost.
-      </p>
+      <h2>{t('exchange.feedsPart.calendarLinks')}</h2>
+      <p className="soft">{t('exchange.feedsPart.calendarProgramFollowsLink')}</p>
       <div className="d-flex flex-wrap gap-2 align-items-end">
         <ChoiceField
-          label="Calendar of"
+          label={t('exchange.feedsPart.calendar')}
           value={forWhom}
           onChange={(e) => setForWhom(e.target.value)}
           options={[
-            { value: FIRM, label: 'The whole firm' },
-            ...data.crews.map((c) => ({ value: `crew:${c.id}`, label: `Crew ${c.name}` })),
+            { value: FIRM, label: t('exchange.feedsPart.wholeFirm') },
+            ...data.crews.map((c) => ({ value: `crew:${c.id}`, label: t('exchange.feedsPart.crew', { name: c.name }) })),
             ...data.customers.map((c) => ({ value: `customer:${c.id}`, label: c.name })),
           ]}
         />
         <button className="btn btn-sm btn-primary" onClick={() => void make()}>
-          Make a link
+          {t('exchange.feedsPart.makeLink')}
         </button>
       </div>
       {link ? (
         <label className="d-block mt-2">
-          Copy this link now; it is shown only once.
-          <input className="form-control form-control-sm" readOnly value={link} onFocus={(e) => e.target.select()} aria-label="New calendar link" />
+          {t('exchange.feedsPart.copyLinkNowShown')}
+          <input
+            className="form-control form-control-sm"
+            readOnly
+            value={link}
+            onFocus={(e) => e.target.select()}
+            aria-label={t('exchange.feedsPart.newCalendarLink')}
+          />
         </label>
       ) : null}
       <ProblemNote problem={problem} />
       <ul className="plain-list mt-2">
         {data.feeds.map((feed) => (
           <li key={feed.id} className="d-flex flex-wrap gap-2 align-items-baseline">
-            <strong>{feed.scope === 'firm' ? 'The whole firm' : feed.scope === 'crew' ? `Crew ${feed.forName}` : feed.forName}</strong>
+            <strong>
+              {feed.scope === 'firm'
+                ? t('exchange.feedsPart.wholeFirm')
+                : feed.scope === 'crew'
+                  ? t('exchange.feedsPart.crew2', { forName: feed.forName })
+                  : feed.forName}
+            </strong>
             <span className="soft small">
-              made {instant(feed.madeAt, timeZone)}, {feed.readAt ? `last read ${instant(feed.readAt, timeZone)}` : 'not read yet'}
+              {t('exchange.feedsPart.made', {
+                madeAt: instant(feed.madeAt, timeZone),
+                readAt: feed.readAt ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) }) : t('exchange.feedsPart.notReadYet'),
+              })}
             </span>
             <button
               className="btn btn-sm btn-outline-secondary ms-auto"
               onClick={() => void revoke(feed.id)}
-              aria-label={`Revoke the link of ${feed.forName || 'the whole firm'}`}
+              aria-label={t('exchange.feedsPart.revokeLink', { forName: feed.forName || t('exchange.feedsPart.wholeFirm2') })}
             >
-              Revoke
+              {t('exchange.feedsPart.revoke')}
             </button>
           </li>
         ))}

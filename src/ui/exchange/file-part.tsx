@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useEffect, useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -6,7 +7,7 @@ import { shortDate } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { jobName } from '@/messages/en/planning'
+import { jobName } from '@/messages/planning'
 import { sendFile, type SendProblem } from '@/ui/send'
 import type { ExchangeData } from './exchange-view'
 
@@ -23,6 +24,8 @@ interface Outcome {
 
 /** Tables and maps of sites, service plans, visits and weather. */
 export function FilePart({ data }: { data: ExchangeData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [stationId, setStationId] = useState(data.stations[0]?.id ?? '')
   const [outcome, setOutcome] = useState<{ what: string; result: Outcome; takeOver?: () => Promise<void> } | null>(null)
@@ -47,54 +50,70 @@ export function FilePart({ data }: { data: ExchangeData }) {
   const year = Number(data.today.slice(0, 4))
   return (
     <section className="sheet">
-      <h2>Files</h2>
+      <h2>{t('exchange.filePart.files')}</h2>
       <ProblemNote problem={problem} />
       <div role="status" ref={told}>
         {outcome ? <Told what={outcome.what} result={outcome.result} onTakeOver={outcome.takeOver} onLeave={() => setOutcome(null)} /> : null}
       </div>
-      <Line title="Sites" note="Customers, addresses, hours and places on the map.">
+      <Line title={t('exchange.filePart.sites')} note={t('exchange.filePart.customersAddressesHoursPlaces')}>
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/sites.csv" download>
-          Sites as CSV
+          {t('exchange.filePart.sitesCsv')}
         </a>
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/sites.geojson" download>
-          Sites as GeoJSON
+          {t('exchange.filePart.sitesGeojson')}
         </a>
-        <FileButton label="Read sites (CSV)" accept=".csv,text/csv" onText={look('Sites', '/api/v1/sites.csv')} />
-        <FileButton label="Read sites (GeoJSON)" accept=".geojson,.json,application/geo+json" onText={look('Sites', '/api/v1/sites.geojson')} />
+        <FileButton label={t('exchange.filePart.readSitesCsv')} accept=".csv,text/csv" onText={look(t('exchange.filePart.sites'), '/api/v1/sites.csv')} />
+        <FileButton
+          label={t('exchange.filePart.readSitesGeojson')}
+          accept=".geojson,.json,application/geo+json"
+          onText={look(t('exchange.filePart.sites'), '/api/v1/sites.geojson')}
+        />
       </Line>
-      <Line title="Service plans" note="What is agreed for each pond; ponds that a file does not name keep theirs.">
+      <Line title={t('exchange.filePart.servicePlans')} note={t('exchange.filePart.whatAgreedEachPond')}>
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/service-plans.csv" download>
-          Service plans as CSV
+          {t('exchange.filePart.servicePlansCsv')}
         </a>
-        <FileButton label="Read service plans (CSV)" accept=".csv,text/csv" onText={look('Service plans', '/api/v1/service-plans.csv')} />
+        <FileButton
+          label={t('exchange.filePart.readServicePlansCsv')}
+          accept=".csv,text/csv"
+          onText={look(t('exchange.filePart.servicePlans'), '/api/v1/service-plans.csv')}
+        />
       </Line>
-      <Line title="Visits" note="Past and planned, for a spreadsheet.">
+      <Line title={t('exchange.filePart.visits')} note={t('exchange.filePart.pastPlannedSpreadsheet')}>
         {[year, year + 1].map((y) => (
           <a key={y} className="btn btn-sm btn-outline-secondary" href={`/api/v1/visits.csv?from=${y}-01-01&to=${y}-12-31`} download>
-            Visits of {y} as CSV
+            {t('exchange.filePart.visitsCsv', { y })}
           </a>
         ))}
         <a className="btn btn-sm btn-outline-secondary" href={`/api/v1/visits.csv?from=${data.today}&to=${addDays(data.today, 27)}`} download>
-          The next four weeks
+          {t('exchange.filePart.nextFourWeeks')}
         </a>
       </Line>
       {data.stations.length > 0 ? (
-        <Line
-          title="Weather of your own"
-          note="Columns date, min, max, rain, wind, humidity, sun in °C, mm, m/s, % and h. It goes before the weather desk’s; windows and temperatures follow within minutes."
-        >
+        <Line title={t('exchange.filePart.weatherYourOwn')} note={t('exchange.filePart.columnsDateMinMax')}>
           <ChoiceField
-            label="Station"
+            label={t('exchange.filePart.station')}
             value={stationId}
             onChange={(e) => setStationId(e.target.value)}
             options={data.stations.map((s) => ({ value: s.id, label: s.name }))}
           />
-          <FileButton label="Read weather (CSV)" accept=".csv,text/csv" onText={read('Weather', `/api/v1/weather/${stationId}`)} />
+          <FileButton
+            label={t('exchange.filePart.readWeatherCsv')}
+            accept=".csv,text/csv"
+            onText={read(t('exchange.filePart.weather'), `/api/v1/weather/${stationId}`)}
+          />
           {data.stations
             .filter((s) => s.own)
             .map((s) => (
               <span key={s.id} className="soft small w-100">
-                {s.name}: {s.own!.days} own days, {shortDate(s.own!.from)} {s.own!.from.slice(0, 4)} to {shortDate(s.own!.to)} {s.own!.to.slice(0, 4)}
+                {t('exchange.filePart.ownDays', {
+                  name: s.name,
+                  days: s.own!.days,
+                  from: shortDate(s.own!.from),
+                  from2: s.own!.from.slice(0, 4),
+                  to: shortDate(s.own!.to),
+                  to2: s.own!.to.slice(0, 4),
+                })}
               </span>
             ))}
         </Line>
@@ -115,19 +134,19 @@ function Line({ title, note, children }: { title: string; note: string; children
 
 const MOST_SHOWN = 12
 
-const FIELD_WORDS: Readonly<Record<string, string>> = {
-  address: 'address',
-  town: 'town',
-  accessNotes: 'access notes',
-  stationId: 'weather station',
-  lat: 'latitude',
-  lon: 'longitude',
-  opens: 'opening hour',
-  closes: 'closing hour',
-  closedDays: 'closed days',
-  schoolHolidays: 'school holidays',
-  email: 'e-mail',
-  phone: 'phone',
+const FIELD_WORDS: Readonly<Record<string, TextId>> = {
+  address: textId('exchange.filePart.address'),
+  town: textId('exchange.filePart.town'),
+  accessNotes: textId('exchange.filePart.accessNotes'),
+  stationId: textId('exchange.filePart.weatherStation'),
+  lat: textId('exchange.filePart.lat'),
+  lon: textId('exchange.filePart.lon'),
+  opens: textId('exchange.filePart.openingHour'),
+  closes: textId('exchange.filePart.closingHour'),
+  closedDays: textId('exchange.filePart.closedDays'),
+  schoolHolidays: textId('exchange.filePart.schoolHolidays'),
+  email: textId('exchange.filePart.email'),
+  phone: textId('exchange.filePart.phone'),
 }
 
 interface ToldProps {
@@ -138,14 +157,16 @@ interface ToldProps {
 }
 
 function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
+  const t = useTexts()
+
   const [busy, setBusy] = useState(false)
   const { preview = false, rows = [] } = result
-  const would = preview ? 'would be ' : ''
+  const would = preview ? t('exchange.filePart.would') : ''
   const counts = [
-    result.added === undefined ? null : `${result.added} ${would}added`,
-    result.changed === undefined ? null : `${result.changed} ${would}changed`,
-    result.same ? `${result.same} as they are` : null,
-    result.days === undefined ? null : `${result.days} days`,
+    result.added === undefined ? null : t('exchange.filePart.added', { added: result.added, would }),
+    result.changed === undefined ? null : t('exchange.filePart.changed', { changed: result.changed, would }),
+    result.same ? t('exchange.filePart.they', { same: result.same }) : null,
+    result.days === undefined ? null : t('exchange.filePart.days', { days: result.days }),
   ].filter(Boolean)
   const touched = rows.filter((row) => row.what !== 'same')
   return (
@@ -153,27 +174,33 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
       <strong>
         {what}: {counts.join(', ')}.
       </strong>
-      {preview ? <span className="soft"> Nothing has been written yet.</span> : null}
+      {preview ? <span className="soft"> {t('exchange.filePart.nothingHasBeenWritten')}</span> : null}
       {preview && touched.length > 0 ? (
         <ul className="small mb-1">
           {touched.slice(0, MOST_SHOWN).map((row) => (
             <li key={row.line}>
-              Line {row.line}: {row.name},{' '}
-              {row.what === 'added' ? 'new' : `changed: ${row.fields.map((field) => FIELD_WORDS[field] ?? jobName(field)).join(', ')}`}
+              {t('exchange.filePart.line', {
+                line: row.line,
+                name: row.name,
+                what:
+                  row.what === 'added'
+                    ? 'new'
+                    : t('exchange.filePart.changed2', {
+                        map: row.fields.map((field) => (FIELD_WORDS[field] ? t(FIELD_WORDS[field]) : jobName(field))).join(', '),
+                      }),
+              })}
             </li>
           ))}
-          {touched.length > MOST_SHOWN ? <li>and {touched.length - MOST_SHOWN} more</li> : null}
+          {touched.length > MOST_SHOWN ? <li>{t('exchange.filePart.more', { count: touched.length - MOST_SHOWN })}</li> : null}
         </ul>
       ) : null}
-      {preview && result.problems.length > 0 ? <p className="small mb-0">Left out:</p> : null}
+      {preview && result.problems.length > 0 ? <p className="small mb-0">{t('exchange.filePart.leftOut')}</p> : null}
       {result.problems.length > 0 ? (
         <ul className="small mb-0">
           {result.problems.slice(0, MOST_SHOWN).map((p, i) => (
-            <li key={i}>
-              Line {p.line}: {p.message}
-            </li>
+            <li key={i}>{t('exchange.filePart.line2', { line: p.line, message: p.message })}</li>
           ))}
-          {result.problems.length > MOST_SHOWN ? <li>and {result.problems.length - MOST_SHOWN} more</li> : null}
+          {result.problems.length > MOST_SHOWN ? <li>{t('exchange.filePart.more', { count: result.problems.length - MOST_SHOWN })}</li> : null}
         </ul>
       ) : null}
       {preview && onTakeOver ? (
@@ -187,10 +214,10 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
               void onTakeOver().finally(() => setBusy(false))
             }}
           >
-            Take over {touched.length} {touched.length === 1 ? 'line' : 'lines'}
+            {t('exchange.filePart.takeOver', { count: touched.length, count2: touched.length === 1 ? 'line' : 'lines' })}
           </button>
           <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onLeave}>
-            Leave everything as it is
+            {t('exchange.filePart.leaveEverything')}
           </button>
         </div>
       ) : null}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { KEY_SCOPE_NAMES, KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
@@ -11,6 +12,8 @@ import { send, type SendProblem } from '@/ui/send'
 
 /** Keys with which probes post readings and programs run calculations. */
 export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { timeZone } = usePerson()
   const [name, setName] = useState('')
@@ -32,33 +35,40 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
     if (outcome.ok) router.refresh()
   }
   return (
-    <section className="sheet" aria-label="Keys">
-      <h2>Keys for probes and programs</h2>
+    <section className="sheet" aria-label={t('exchange.keysPart.keys')}>
+      <h2>{t('exchange.keysPart.keysProbesPrograms')}</h2>
       <p className="soft">
-        A probe posts SenML to <code>/api/v1/readings</code>, named by the pond’s id and the kind; a program runs <code>/api/v1/calc/…</code>. Both send the key
-        as a bearer token.
+        {t('exchange.keysPart.probePostsSenml')} <code>{t('exchange.keysPart.apiV1Readings')}</code>
+        {t('exchange.keysPart.namedPondsIdKind')} <code>{t('exchange.keysPart.apiV1Calc')}</code>
+        {t('exchange.keysPart.bothSendKeyBearer')}
       </p>
       <div className="d-flex flex-wrap gap-2 align-items-end">
         <TextField
-          label="What it is for"
+          label={t('exchange.keysPart.what')}
           value={name}
           onChange={(e) => setName(e.target.value)}
           error={problem?.fields?.find((f) => f.path === 'name')?.message}
         />
         <ChoiceField
-          label="It may"
+          label={t('exchange.keysPart.may')}
           value={scope}
           onChange={(e) => setScope(e.target.value as KeyScope)}
           options={KEY_SCOPES.map((s) => ({ value: s, label: KEY_SCOPE_NAMES[s] }))}
         />
         <button type="button" className="btn btn-sm btn-primary" onClick={() => void make()}>
-          Make a key
+          {t('exchange.keysPart.makeKey')}
         </button>
       </div>
       {token ? (
         <label className="d-block mt-2">
-          Copy this key now; it is shown only once.
-          <input className="form-control form-control-sm" readOnly value={token} onFocus={(e) => e.target.select()} aria-label="New key" />
+          {t('exchange.keysPart.copyKeyNowShown')}
+          <input
+            className="form-control form-control-sm"
+            readOnly
+            value={token}
+            onFocus={(e) => e.target.select()}
+            aria-label={t('exchange.keysPart.newKey')}
+          />
         </label>
       ) : null}
       <ProblemNote problem={problem} />
@@ -67,15 +77,16 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
           <li key={key.id} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{key.name}</strong>
             <span className="soft small">
-              {KEY_SCOPE_NAMES[key.scope].toLowerCase()}, {key.usedAt ? `last used ${instant(key.usedAt, timeZone)}` : 'not used yet'}
+              {KEY_SCOPE_NAMES[key.scope].toLowerCase()},{' '}
+              {key.usedAt ? t('exchange.keysPart.lastUsed', { usedAt: instant(key.usedAt, timeZone) }) : t('exchange.keysPart.notUsedYet')}
             </span>
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary ms-auto"
               onClick={() => void end(key.id)}
-              aria-label={`Revoke the key ${key.name}`}
+              aria-label={t('exchange.keysPart.revokeKey', { name: key.name })}
             >
-              Revoke
+              {t('exchange.keysPart.revoke')}
             </button>
           </li>
         ))}

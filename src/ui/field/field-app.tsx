@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useState } from 'react'
 import { PersonProvider } from '@/ui/person-context'
 import { isFull, keepLine, openVisit } from './device/field-device'
@@ -16,6 +17,8 @@ import { VisitSheet } from './visit-sheet'
 
 /** The field sheet: works from what this device keeps, with or without signal. */
 export function FieldApp() {
+  const t = useTexts()
+
   const { visitId } = useFieldPlace()
   const { outcome, busy, sync } = useSync()
   const facts = useLive(async () => (await deviceDb().facts.get('device')) ?? null, 'facts')
@@ -56,7 +59,7 @@ export function FieldApp() {
     [facts, sync],
   )
   if (facts === undefined || views === undefined || (facts === null && outcome === null))
-    return <p className="field-page soft p-3">Looking at what this device keeps.</p>
+    return <p className="field-page soft p-3">{t('field.fieldApp.lookingWhatDeviceKeeps')}</p>
   if (facts === null || !field) return <Nothing why={outcome!} />
   return (
     <PersonProvider person={facts.person}>
@@ -100,38 +103,42 @@ function useOpened(visitId: string | null, wanted: boolean): string | null {
 }
 
 function Absent({ missing }: { missing: string | null }) {
+  const t = useTexts()
+
   return (
     <section className="sheet">
       <p>
         {missing === null
-          ? 'Asking the office for this visit.'
+          ? t('field.fieldApp.askingOfficeVisit')
           : missing === 'no-signal'
-            ? 'This visit is not on this device, and there is no signal to ask for it.'
+            ? t('field.fieldApp.visitNotDeviceThere')
             : missing === 'not-found'
-              ? 'That visit is not here. It may have been removed, or the link is incomplete.'
-              : 'Sign in again to see this visit.'}
+              ? t('field.fieldApp.visitNotHereMay')
+              : t('field.fieldApp.signAgainSeeVisit')}
       </p>
       <button type="button" className="btn btn-outline-primary" onClick={() => goTo('/field')}>
-        To the day’s stops
+        {t('field.fieldApp.daysStops')}
       </button>
     </section>
   )
 }
 
-const NOTHING_WORDS: Readonly<Record<string, string>> = {
-  'no-signal': 'This device keeps no rounds yet, and there is no signal. Open the field sheet once where there is signal.',
-  'shut-out': 'This device has been shut out by the office. Its rounds are gone from it; what was not sent waits until its people sign in again.',
+const NOTHING_WORDS: Readonly<Record<string, TextId>> = {
+  'no-signal': textId('field.fieldApp.deviceKeepsNoRounds'),
+  'shut-out': textId('field.fieldApp.deviceHasBeenShut'),
 }
 
 function Nothing({ why }: { why: string }) {
+  const t = useTexts()
+
   return (
     <main id="main" className="field-page">
       <section className="sheet">
-        <h1 className="fs-3">Field sheet</h1>
-        <p>{NOTHING_WORDS[why] ?? 'Sign in to see your rounds here.'}</p>
+        <h1 className="fs-3">{t('field.fieldApp.fieldSheet')}</h1>
+        <p>{why in NOTHING_WORDS ? t(NOTHING_WORDS[why]) : t('field.fieldApp.signSeeYourRounds')}</p>
         {why === 'no-signal' ? null : (
           <a className="btn btn-primary" href="/sign-in">
-            Sign in
+            {t('field.fieldApp.sign')}
           </a>
         )}
       </section>

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { Preferences } from '@/domain/people/people'
 import { usePerson } from '@/ui/person-context'
 import type { SyncOutcome } from './device/sync-device'
@@ -19,29 +20,40 @@ interface FieldBarProps {
   readonly clockOffsetMs?: number
 }
 
-const THEME_WORDS: Readonly<Record<Preferences['theme'], string>> = { light: 'Light', dark: 'Dark', sun: 'Sun' }
+const THEME_WORDS: Readonly<Record<Preferences['theme'], TextId>> = {
+  light: textId('field.fieldBar.light'),
+  dark: textId('field.fieldBar.dark'),
+  sun: textId('field.fieldBar.sun'),
+}
 
 /** The slim bar of the field sheet: whose day, what waits to be sent, light or sun, the way back. */
 export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme, full = false, clockOffsetMs = 0 }: FieldBarProps) {
+  const t = useTexts()
+
   const { name, timeZone } = usePerson()
   const waiting = views.reduce((sum, view) => sum + view.waiting, 0)
   const refused = views.reduce((sum, view) => sum + view.refused.length + view.refusedPhotos.length, 0)
   const room = useRoom()
-  const { text, good } = syncWords({ outcome, busy, waiting, refused, heardAt, timeZone })
+  const { text, good } = syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }, t)
   return (
     <>
       <header className="top-bar field-bar justify-content-between">
         <FieldLink href="/field" className="firm">
-          {name.split(' ')[0]}’s day
+          {t('field.fieldBar.sDay', { split: name.split(' ')[0] })}
         </FieldLink>
         <span className="d-flex gap-2 align-items-center">
-          <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onTheme} aria-label={`Theme: ${THEME_WORDS[theme]}. Change it`}>
-            {THEME_WORDS[theme]}
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            onClick={onTheme}
+            aria-label={t('field.fieldBar.themeChange', { theme: t(THEME_WORDS[theme]) })}
+          >
+            {t(THEME_WORDS[theme])}
           </button>
           {/* the office is another page, not kept on this device */}
           {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
           <a href="/" className="office-link">
-            Office
+            {t('field.fieldBar.office')}
           </a>
         </span>
       </header>
@@ -50,15 +62,12 @@ export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme, full =
       </p>
       {full ? (
         <p className="sync-line verdict stop" role="alert">
-          This device is full: the last thing was not kept. It still stands in its form. Find signal so that photos can go out, or free some room, then press
-          again.
+          {t('field.fieldBar.deviceFullLastThing')}
         </p>
       ) : null}
-      {clockOffsetMs !== 0 ? <p className="sync-line verdict look">{clockWords(clockOffsetMs)}</p> : null}
+      {clockOffsetMs !== 0 ? <p className="sync-line verdict look">{clockWords(clockOffsetMs, t)}</p> : null}
       {room !== null && room > 0.8 ? (
-        <p className="sync-line verdict look">
-          This device is {Math.round(room * 100)} % full. What is kept stays; new photos may not fit. Find signal so that they can go out, or free some room.
-        </p>
+        <p className="sync-line verdict look">{t('field.fieldBar.deviceFullWhatKept', { room: Math.round(room * 100) })}</p>
       ) : null}
     </>
   )

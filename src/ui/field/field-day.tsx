@@ -1,9 +1,10 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/schedule/clash'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { fieldHref } from '@/domain/field/field-href'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { runningTimers, type VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 import { useField } from './field-context'
@@ -14,6 +15,8 @@ const AHEAD_DAYS = 14
 
 /** The stops of a day in order, large enough for gloves. */
 export function FieldDay({ views, today }: { views: readonly VisitView[]; today: string }) {
+  const t = useTexts()
+
   const { person } = useField()
   const open = views.filter((v) => v.visit.state === 'under-way' && v.visit.day !== today)
   const stops = views.filter((v) => v.visit.day === today && v.visit.state !== 'cancelled')
@@ -21,16 +24,16 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
   return (
     <>
       <h1 className="fs-3">{longDate(today).replace(/ \d{4}$/, '')}</h1>
-      {open.length > 0 ? <h2>Still open</h2> : null}
+      {open.length > 0 ? <h2>{t('field.fieldDay.stillOpen')}</h2> : null}
       {open.map((view) => (
         <Stop key={view.visit.id} view={view} />
       ))}
-      {open.length > 0 ? <h2>Today</h2> : null}
-      {stops.length === 0 ? <p className="sheet">No stops today. The office plans them; they appear here by themselves.</p> : null}
+      {open.length > 0 ? <h2>{t('field.fieldDay.today')}</h2> : null}
+      {stops.length === 0 ? <p className="sheet">{t('field.fieldDay.noStopsTodayOffice')}</p> : null}
       {stops.map((view) => (
         <Stop key={view.visit.id} view={view} />
       ))}
-      {later.length > 0 ? <h2 className="mt-4">Coming up</h2> : null}
+      {later.length > 0 ? <h2 className="mt-4">{t('field.fieldDay.comingUp')}</h2> : null}
       <ul className="plain-list">
         {later.map(({ visit: v }) => (
           <li key={v.id}>
@@ -50,6 +53,8 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
 }
 
 function Stop({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { visit } = view
   const over = visit.state === 'done' || visit.state === 'given-up'
   return (
@@ -79,10 +84,10 @@ function Stop({ view }: { view: VisitView }) {
               {timer.title}: <TimeLeft startedAt={timer.startedAt} minutes={timer.minutes} />
             </p>
           ))}
-      {view.waiting > 0 ? <p className="soft mb-1">{view.waiting} kept on this device, not sent yet.</p> : null}
-      {view.refused.length + view.refusedPhotos.length > 0 ? <p className="verdict look mb-1">Something was not taken by the office.</p> : null}
+      {view.waiting > 0 ? <p className="soft mb-1">{t('field.fieldDay.keptDeviceNotSent', { waiting: view.waiting })}</p> : null}
+      {view.refused.length + view.refusedPhotos.length > 0 ? <p className="verdict look mb-1">{t('field.fieldDay.somethingNotTakenOffice')}</p> : null}
       <FieldLink className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={fieldHref(visit.id)}>
-        {visit.state === 'planned' ? 'Open the visit' : over ? 'Look at the visit' : 'Go on with the visit'}
+        {visit.state === 'planned' ? t('field.fieldDay.openVisit') : over ? t('field.fieldDay.lookVisit') : t('field.fieldDay.goVisit')}
       </FieldLink>
     </section>
   )

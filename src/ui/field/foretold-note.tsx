@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
 import type { Foretold } from '@/domain/forecasts/forecast'
 import { WorryText } from '@/ui/forecasts/worry-text'
@@ -6,11 +7,13 @@ import { useField } from './field-context'
 
 /** What the last forecast worries about at this pond: what to test before anything else. */
 export function ForetoldNote({ foretold }: { foretold: Foretold | null | undefined }) {
+  const t = useTexts()
+
   const { person } = useField()
   if (!foretold) return null
   return (
-    <section className="amount" aria-label="Foretold">
-      <strong>Foretold</strong> <span className="soft">{instant(foretold.madeAt, person.timeZone)}</span>
+    <section className="amount" aria-label={t('field.foretoldNote.foretold')}>
+      <strong>{t('field.foretoldNote.foretold')}</strong> <span className="soft">{instant(foretold.madeAt, person.timeZone)}</span>
       <ul className="mb-1 ps-3">
         {foretold.worries.map((worry) => (
           <li key={worry.hazard}>
@@ -18,7 +21,7 @@ export function ForetoldNote({ foretold }: { foretold: Foretold | null | undefin
           </li>
         ))}
       </ul>
-      <p className="soft mb-0">A model advises. Test before you act on it.</p>
+      <p className="soft mb-0">{t('field.foretoldNote.modelAdvisesTestBefore')}</p>
     </section>
   )
 }

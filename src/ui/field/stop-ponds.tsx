@@ -1,6 +1,7 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { fieldHref } from '@/domain/field/field-href'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import type { VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 
@@ -17,10 +18,12 @@ export const othersAtStop = (view: VisitView, views: readonly VisitView[]): Visi
 
 /** The other ponds of this stop, a tap away. */
 export function StopPonds({ view, others }: { view: VisitView; others: readonly VisitView[] }) {
+  const t = useTexts()
+
   if (others.length === 0) return null
   const all = [view, ...others].sort((a, b) => a.visit.startTime.localeCompare(b.visit.startTime) || a.visit.pondName.localeCompare(b.visit.pondName))
   return (
-    <nav aria-label="Ponds of this stop" className="stop-ponds">
+    <nav aria-label={t('field.stopPonds.pondsStop')} className="stop-ponds">
       {all.map(({ visit }) => (
         <FieldLink key={visit.id} href={fieldHref(visit.id)} className="btn btn-outline-secondary" current={visit.id === view.visit.id}>
           {visit.pondName}

@@ -1,7 +1,8 @@
+import { textsIn } from '@/messages/texts'
 import { syncWords } from './sync-words'
 
 const words = (over: Partial<Parameters<typeof syncWords>[0]> = {}) =>
-  syncWords({ outcome: 'synced', busy: false, waiting: 0, refused: 0, heardAt: '2027-03-20T08:05:00Z', timeZone: 'Etc/GMT+3', ...over })
+  syncWords({ outcome: 'synced', busy: false, waiting: 0, refused: 0, heardAt: '2027-03-20T08:05:00Z', timeZone: 'Etc/GMT+3', ...over }, textsIn('en'))
 
 describe('what the bar says of sending', () => {
   it('is the time at which everything was out, by the firm’s clock', () => expect(words()).toEqual({ text: 'All sent, 05:05.', good: true }))

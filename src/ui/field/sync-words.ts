@@ -1,3 +1,4 @@
+import { type Texts } from '@/ui/kit/texts'
 import { DateTime } from 'luxon'
 import type { SyncOutcome } from './device/sync-device'
 
@@ -10,30 +11,31 @@ interface SyncFacts {
   readonly timeZone: string
 }
 
-const things = (count: number): string => (count === 1 ? '1 thing' : `${count} things`)
+const things = (count: number, t: Texts): string => (count === 1 ? t('field.syncWords.n1Thing') : t('field.syncWords.things', { count }))
 
 const HOUR_MS = 3_600_000
 
 /** A clock that is wrong is said, though its times are put right. @param offsetMs how far the office's clock is ahead of this one */
-export function clockWords(offsetMs: number): string {
+export function clockWords(offsetMs: number, t: Texts): string {
   const apart = Math.abs(offsetMs)
   const by =
     apart >= 36 * HOUR_MS
-      ? `${Math.round(apart / (24 * HOUR_MS))} days`
+      ? t('field.syncWords.days', { apart: Math.round(apart / (24 * HOUR_MS)) })
       : apart >= 2 * HOUR_MS
-        ? `${Math.round(apart / HOUR_MS)} hours`
-        : `${Math.round(apart / 60_000)} minutes`
-  return `This device’s clock is ${by} ${offsetMs > 0 ? 'behind' : 'ahead'}. Its times are put right here; set the clock.`
+        ? t('field.syncWords.hours', { apart: Math.round(apart / HOUR_MS) })
+        : t('field.syncWords.minutes', { apart: Math.round(apart / 60_000) })
+  return t('field.syncWords.devicesClockTimesPut', { by, offsetMs: offsetMs > 0 ? 'behind' : 'ahead' })
 }
 
 /** What the bar says of sending: how much is kept here, and whether anything needs a person. */
-export function syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }: SyncFacts): { text: string; good: boolean } {
-  const kept = waiting === 0 ? '' : `${things(waiting)} kept on this device. `
-  const again = refused === 0 ? '' : `${things(refused)} not taken by the office: open the visit to see why. `
-  if (outcome === 'signed-out') return { text: `${kept}Sign in again to send.`, good: false }
-  if (outcome === 'other-person') return { text: `${kept}It goes out when its writer signs in.`, good: false }
-  if (outcome === 'no-signal') return { text: `${again}No signal. ${kept === '' ? 'Work on; it is kept on this device.' : kept}`.trim(), good: false }
-  if (waiting > 0) return { text: `${again}${busy ? 'Sending. ' : ''}${kept}`.trim(), good: refused === 0 }
+export function syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }: SyncFacts, t: Texts): { text: string; good: boolean } {
+  const kept = waiting === 0 ? '' : t('field.syncWords.keptDevice', { waiting: things(waiting, t) })
+  const again = refused === 0 ? '' : t('field.syncWords.notTakenOfficeOpen', { refused: things(refused, t) })
+  if (outcome === 'signed-out') return { text: t('field.syncWords.signAgainSend', { kept }), good: false }
+  if (outcome === 'other-person') return { text: t('field.syncWords.goesOutWhenWriter', { kept }), good: false }
+  if (outcome === 'no-signal')
+    return { text: t('field.syncWords.noSignal', { again, kept: kept === '' ? t('field.syncWords.workKeptDevice') : kept }).trim(), good: false }
+  if (waiting > 0) return { text: `${again}${busy ? t('field.syncWords.sending') : ''}${kept}`.trim(), good: refused === 0 }
   if (refused > 0) return { text: again.trim(), good: false }
-  return { text: `All sent, ${DateTime.fromISO(heardAt, { zone: timeZone }).toFormat('HH:mm')}.`, good: true }
+  return { text: t('field.syncWords.allSent', { toFormat: DateTime.fromISO(heardAt, { zone: timeZone }).toFormat('HH:mm') }), good: true }
 }

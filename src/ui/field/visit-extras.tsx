@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import { addDays } from '@/core/numeric/calendar'
@@ -39,23 +40,25 @@ const Kept = ({ text }: { text: string }) => (
 )
 
 function Note({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log } = useField()
   const [text, setText] = useState('')
   const [kept, setKept] = useState('')
   return (
-    <Fold title="Write a note">
-      <textarea className="form-control" rows={2} aria-label="Note about this visit" value={text} onChange={(e) => setText(e.target.value)} />
+    <Fold title={t('field.visitExtras.writeNote')}>
+      <textarea className="form-control" rows={2} aria-label={t('field.visitExtras.noteAboutVisit')} value={text} onChange={(e) => setText(e.target.value)} />
       <button
         className="btn btn-outline-primary w-100 my-2"
         disabled={text.trim() === ''}
         onClick={() => {
           void log(view.visit.id, { kind: 'note', stepKey: null, text }).then(() => {
             setText('')
-            setKept('Kept.')
+            setKept(t('field.visitExtras.kept'))
           })
         }}
       >
-        Keep the note
+        {t('field.visitExtras.keepNote')}
       </button>
       <Kept text={kept} />
     </Fold>
@@ -63,15 +66,17 @@ function Note({ view }: { view: VisitView }) {
 }
 
 function FindingForm({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log } = useField()
   const [text, setText] = useState('')
   const [becomes, setBecomes] = useState<FindingUse>('follow-up')
   const found = view.log.flatMap((e) => (e.kind === 'finding' ? [e] : []))
   return (
-    <Fold title="Something was found">
-      <TextField label="What was found" value={text} onChange={(e) => setText(e.target.value)} />
+    <Fold title={t('field.visitExtras.somethingFound')}>
+      <TextField label={t('field.visitExtras.whatFound')} value={text} onChange={(e) => setText(e.target.value)} />
       <ChoiceField
-        label="What becomes of it"
+        label={t('field.visitExtras.whatBecomes')}
         value={becomes}
         onChange={(e) => setBecomes(e.target.value as FindingUse)}
         options={FINDING_USES.map((use) => ({ value: use, label: FINDING_USE_NAMES[use] }))}
@@ -81,9 +86,9 @@ function FindingForm({ view }: { view: VisitView }) {
         disabled={text.trim().length < 3}
         onClick={() => void log(view.visit.id, { kind: 'finding', stepKey: null, text, becomes }).then(() => setText(''))}
       >
-        Keep the finding
+        {t('field.visitExtras.keepFinding')}
       </button>
-      <ul className="plain-list" aria-label="Findings">
+      <ul className="plain-list" aria-label={t('field.visitExtras.findings')}>
         {found.map((f) => (
           <li key={f.id}>
             {f.text} <span className="soft">{FINDING_USE_NAMES[f.becomes]}</span>
@@ -98,6 +103,8 @@ const NEW_PIECE = 'new'
 const YEAR_DAYS = 365
 
 function PartForm({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log, today } = useField()
   const [piece, setPiece] = useState<string>(view.equipment[0]?.id ?? NEW_PIECE)
   const [kind, setKind] = useState<string>(EQUIPMENT_KINDS[0].key)
@@ -107,38 +114,47 @@ function PartForm({ view }: { view: VisitView }) {
   const fitted = view.log.flatMap((e) => (e.kind === 'part' ? [e] : []))
   const words = name.trim() || known?.name || ''
   return (
-    <Fold title="A part was renewed">
+    <Fold title={t('field.visitExtras.partRenewed')}>
       <ChoiceField
-        label="Which piece"
+        label={t('field.visitExtras.whichPiece')}
         value={piece}
         onChange={(e) => setPiece(e.target.value)}
         options={[
-          ...view.equipment.map((e) => ({ value: e.id, label: `${e.name}, due ${shortDate(e.due)} ${e.due.slice(0, 4)}` })),
-          { value: NEW_PIECE, label: 'Something new here' },
+          ...view.equipment.map((e) => ({ value: e.id, label: t('field.visitExtras.due', { name: e.name, due: shortDate(e.due), due2: e.due.slice(0, 4) }) })),
+          { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') },
         ]}
       />
       {known ? (
         <p className="soft mb-1">
-          Fitted {shortDate(known.fittedOn)} {known.fittedOn.slice(0, 4)}
-          {known.warrantyUntil ? `; under warranty until ${shortDate(known.warrantyUntil)} ${known.warrantyUntil.slice(0, 4)}` : ''}.
-          {known.warrantyUntil && known.warrantyUntil >= today ? ' Keep the old part for the claim.' : ''}
+          {t('field.visitExtras.fitted', {
+            fittedOn: shortDate(known.fittedOn),
+            fittedOn2: known.fittedOn.slice(0, 4),
+            warrantyUntil: known.warrantyUntil
+              ? t('field.visitExtras.underWarrantyUntil', { warrantyUntil: shortDate(known.warrantyUntil), warrantyUntil2: known.warrantyUntil.slice(0, 4) })
+              : '',
+            warrantyUntil2: known.warrantyUntil && known.warrantyUntil >= today ? t('field.visitExtras.keepOldPartClaim') : '',
+          })}
         </p>
       ) : (
         <ChoiceField
-          label="Kind"
+          label={t('field.visitExtras.kind')}
           value={kind}
           onChange={(e) => setKind(e.target.value)}
           options={EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))}
         />
       )}
-      <TextField label={known ? 'Name of the new part (as before if empty)' : 'Name of the part'} value={name} onChange={(e) => setName(e.target.value)} />
+      <TextField
+        label={known ? t('field.visitExtras.nameNewPartBefore') : t('field.visitExtras.namePart')}
+        value={name}
+        onChange={(e) => setName(e.target.value)}
+      />
       <ChoiceField
-        label="Warranty"
+        label={t('field.visitExtras.warranty')}
         value={warranty}
         onChange={(e) => setWarranty(e.target.value)}
         options={['0', '1', '2', '3', '5'].map((years) => ({
           value: years,
-          label: years === '0' ? 'None noted' : years === '1' ? '1 year' : `${years} years`,
+          label: years === '0' ? t('field.visitExtras.noneNoted') : years === '1' ? t('field.visitExtras.n1Year') : t('field.visitExtras.years', { years }),
         }))}
       />
       <button
@@ -154,9 +170,9 @@ function PartForm({ view }: { view: VisitView }) {
           }).then(() => setName(''))
         }
       >
-        Keep the new part
+        {t('field.visitExtras.keepNewPart')}
       </button>
-      <ul className="plain-list" aria-label="Parts renewed">
+      <ul className="plain-list" aria-label={t('field.visitExtras.partsRenewed')}>
         {fitted.map((p) => (
           <li key={p.id}>{p.name}</li>
         ))}
@@ -166,6 +182,8 @@ function PartForm({ view }: { view: VisitView }) {
 }
 
 function GearForm({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log } = useField()
   const gear = gearNow(view)
   const [which, setWhich] = useState<string>(gear[0]?.id ?? NEW_PIECE)
@@ -176,8 +194,8 @@ function GearForm({ view }: { view: VisitView }) {
   const known = gear.find((g) => g.id === which)
   const words = known?.name ?? name.trim()
   return (
-    <Fold title="Net, de-icer and the like: on the pond or stored">
-      <ul className="plain-list" aria-label="Seasonal gear">
+    <Fold title={t('field.visitExtras.netDeIcerLike')}>
+      <ul className="plain-list" aria-label={t('field.visitExtras.seasonalGear')}>
         {gear.map((g) => (
           <li key={g.id}>
             {g.name}{' '}
@@ -189,29 +207,29 @@ function GearForm({ view }: { view: VisitView }) {
         ))}
       </ul>
       <ChoiceField
-        label="What"
+        label={t('field.visitExtras.what')}
         value={which}
         onChange={(e) => setWhich(e.target.value)}
-        options={[...gear.map((g) => ({ value: g.id, label: g.name })), { value: NEW_PIECE, label: 'Something new here' }]}
+        options={[...gear.map((g) => ({ value: g.id, label: g.name })), { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') }]}
       />
       {known ? null : (
         <>
           <ChoiceField
-            label="Kind of gear"
+            label={t('field.visitExtras.kindGear')}
             value={kind}
             onChange={(e) => setKind(e.target.value as GearKind)}
             options={GEAR_KINDS.map((k) => ({ value: k, label: GEAR_KIND_NAMES[k] }))}
           />
-          <TextField label="Its name on the label" value={name} onChange={(e) => setName(e.target.value)} />
+          <TextField label={t('field.visitExtras.nameLabel')} value={name} onChange={(e) => setName(e.target.value)} />
         </>
       )}
       <ChoiceField
-        label="Where it is now"
+        label={t('field.visitExtras.whereNow')}
         value={state}
         onChange={(e) => setState(e.target.value as GearState)}
         options={GEAR_STATES.map((s) => ({ value: s, label: GEAR_STATE_NAMES[s] }))}
       />
-      <TextField label="The place, so that the next crew finds it" value={place} onChange={(e) => setPlace(e.target.value)} />
+      <TextField label={t('field.visitExtras.placeSoNextCrew')} value={place} onChange={(e) => setPlace(e.target.value)} />
       <button
         className="btn btn-outline-primary w-100 my-2"
         disabled={words === ''}
@@ -222,7 +240,7 @@ function GearForm({ view }: { view: VisitView }) {
           })
         }
       >
-        Keep where it is
+        {t('field.visitExtras.keepWhere')}
       </button>
     </Fold>
   )
@@ -237,26 +255,28 @@ function gearNow(view: VisitView): Pick<Gear, 'id' | 'name' | 'kind' | 'state' |
 }
 
 function People({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log, person } = useField()
   const here = timeWorked(view.log)
   const own = view.log.filter((e) => e.byId === person.userId)
   const gone = own.some((e) => e.kind === 'left')
   return (
-    <Fold title="Who is here">
+    <Fold title={t('field.visitExtras.whoHere')}>
       <ul className="plain-list">
         {here.map((p) => (
           <li key={p.byId}>
-            {p.name} <span className="soft">{p.minutes === null ? 'here' : 'has left'}</span>
+            {p.name} <span className="soft">{p.minutes === null ? 'here' : t('field.visitExtras.hasLeft')}</span>
           </li>
         ))}
       </ul>
       {own.length === 0 ? (
         <button className="btn btn-outline-primary w-100 my-2" onClick={() => void log(view.visit.id, { kind: 'started' })}>
-          I am here too
+          {t('field.visitExtras.iAmHereToo')}
         </button>
       ) : gone ? null : (
         <button className="btn btn-outline-secondary w-100 my-2" onClick={() => void log(view.visit.id, { kind: 'left' })}>
-          I am leaving before the others
+          {t('field.visitExtras.iAmLeavingBefore')}
         </button>
       )}
     </Fold>
@@ -264,6 +284,8 @@ function People({ view }: { view: VisitView }) {
 }
 
 function EarlyEnd({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log } = useField()
   const [ending, setEnding] = useState<Ending>('nobody-there')
   const [reason, setReason] = useState('')
@@ -273,17 +295,17 @@ function EarlyEnd({ view }: { view: VisitView }) {
     goTo('/field')
   }
   return (
-    <Fold title="The visit cannot be done">
+    <Fold title={t('field.visitExtras.visitCannotDone')}>
       <ChoiceField
-        label="Why"
+        label={t('field.visitExtras.why')}
         value={ending}
         onChange={(e) => setEnding(e.target.value as Ending)}
         options={ENDINGS.filter((e) => e !== 'done').map((e) => ({ value: e, label: ENDING_NAMES[e] }))}
       />
-      <TextField label="What happened" value={reason} onChange={(e) => setReason(e.target.value)} />
-      <p className="soft mb-0">What is logged so far is kept, and the office is asked for another day.</p>
+      <TextField label={t('field.visitExtras.whatHappened')} value={reason} onChange={(e) => setReason(e.target.value)} />
+      <p className="soft mb-0">{t('field.visitExtras.whatLoggedSoFar')}</p>
       <button className="btn btn-outline-danger w-100 my-2" disabled={reason.trim().length < 3} onClick={() => void end()}>
-        End the visit here
+        {t('field.visitExtras.endVisitHere')}
       </button>
     </Fold>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useEffect, useRef, useState } from 'react'
 import { duration, longDate } from '@/domain/shared/dates'
 import { nextStep, stepStates } from '@/domain/visits/visit-progress'
@@ -17,6 +18,8 @@ import { VisitExtras } from './visit-extras'
 
 /** One visit at the water's edge: the step at hand large, the rest folded. */
 export function VisitSheet({ view, others }: { view: VisitView; others: readonly VisitView[] }) {
+  const t = useTexts()
+
   const { visit, log } = view
   const { person, today, log: keep, sync } = useField()
   const [chosen, setChosen] = useState<string | null>(null)
@@ -49,51 +52,49 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
     <>
       <p className="mb-0">
         <FieldLink href="/field" className="back-link">
-          ‹ All stops
+          {t('field.visitSheet.allStops')}
         </FieldLink>
       </p>
       <h1 className="fs-4 mb-0">
         {visit.siteName}: {visit.pondName}
       </h1>
       <p className="soft mb-2">
-        {visit.job.name} · {longDate(visit.day)} · about {duration(visit.plannedMinutes)}
+        {t('field.visitSheet.about', { name: visit.job.name, day: longDate(visit.day), plannedMinutes: duration(visit.plannedMinutes) })}
       </p>
       <StopPonds view={view} others={others} />
       <NotTaken view={view} />
       {visit.state === 'planned' || visit.state === 'cancelled' ? (
         <section className="sheet">
-          {visit.state === 'cancelled' ? <p className="verdict look">The office has called this visit off.</p> : null}
+          {visit.state === 'cancelled' ? <p className="verdict look">{t('field.visitSheet.officeHasCalledVisit')}</p> : null}
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
           <Heeds heeds={view.heeds} />
           <ForetoldNote foretold={view.foretold} />
-          <p className="soft">{steps.length} steps. The app advises; local codes and licensed practice decide.</p>
+          <p className="soft">{t('field.visitSheet.stepsAppAdvisesLocal', { count: steps.length })}</p>
           {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
           {person.mayLog ? (
             <>
               <button className="btn btn-primary w-100" onClick={() => void keep(visit.id, { kind: 'started' })}>
-                Start the visit
+                {t('field.visitSheet.startVisit')}
               </button>
               {waiting.length > 0 ? (
                 <button className="btn btn-outline-primary w-100 mt-2" onClick={() => void startAll()}>
-                  Start all {waiting.length + 1} ponds of this stop
+                  {t('field.visitSheet.startAllPondsStop', { count: waiting.length + 1 })}
                 </button>
               ) : null}
             </>
           ) : (
-            <p className="soft mb-0">Crews log this visit.</p>
+            <p className="soft mb-0">{t('field.visitSheet.crewsLogVisit')}</p>
           )}
         </section>
       ) : null}
       {over ? <Over view={view} /> : null}
       {underWay ? (
-        <div className="d-flex align-items-center gap-2 mb-2" aria-label={`${answered} of ${steps.length} steps done`}>
+        <div className="d-flex align-items-center gap-2 mb-2" aria-label={t('field.visitSheet.stepsDone', { answered, count: steps.length })}>
           <div className="bar-track flex-grow-1" style={{ height: '0.6rem' }}>
             <span style={{ width: `${(answered / steps.length) * 100}%` }} />
           </div>
-          <span>
-            {answered} of {steps.length}
-          </span>
+          <span>{t('field.visitSheet.of', { answered, count: steps.length })}</span>
         </div>
       ) : null}
       {underWay ? <Heeds heeds={view.heeds} /> : null}
@@ -103,10 +104,10 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
       </div>
       {underWay && !step ? (
         <section className="step-now">
-          <h2>All steps are answered</h2>
-          <p>Finishing writes the report, puts the readings on the pond and sets the follow-up test.</p>
+          <h2>{t('field.visitSheet.allStepsAnswered')}</h2>
+          <p>{t('field.visitSheet.finishingWritesReportPuts')}</p>
           <button className="btn btn-primary w-100" onClick={() => void finish()}>
-            Finish the visit
+            {t('field.visitSheet.finishVisit')}
           </button>
         </section>
       ) : null}
@@ -118,10 +119,12 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
 
 /** What an earlier visit asks this one to heed. */
 function Heeds({ heeds }: { heeds: readonly string[] }) {
+  const t = useTexts()
+
   if (heeds.length === 0) return null
   return (
     <div className="amount">
-      <strong>Noted for this season</strong>
+      <strong>{t('field.visitSheet.notedSeason')}</strong>
       <ul className="mb-0 ps-3">
         {heeds.map((heed) => (
           <li key={heed}>{heed}</li>
@@ -132,18 +135,22 @@ function Heeds({ heeds }: { heeds: readonly string[] }) {
 }
 
 function Over({ view: { visit, waiting } }: { view: VisitView }) {
+  const t = useTexts()
+
   return (
     <section className="sheet">
       <p>
-        {visit.state === 'done' ? 'This visit is finished.' : `This visit could not be done${visit.endingReason ? `: ${visit.endingReason}` : ''}.`}{' '}
-        {waiting > 0 ? 'It goes to the office as soon as there is signal.' : ''}
+        {visit.state === 'done'
+          ? t('field.visitSheet.visitFinished')
+          : t('field.visitSheet.visitCouldNotDone', { endingReason: visit.endingReason ? `: ${visit.endingReason}` : '' })}{' '}
+        {waiting > 0 ? t('field.visitSheet.goesOfficeSoonThere') : ''}
       </p>
       {waiting === 0 ? (
         <a className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={`/visits/${visit.id}/report`}>
-          Read the report
+          {t('field.visitSheet.readReport')}
         </a>
       ) : null}
-      <p className="soft mt-2 mb-0">A step below can still be corrected; the earlier answer is kept.</p>
+      <p className="soft mt-2 mb-0">{t('field.visitSheet.stepBelowCanStill')}</p>
     </section>
   )
 }

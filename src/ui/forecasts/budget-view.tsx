@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { MemberRun } from '@/core/ecosystem/comparison/comparison'
 import type { BudgetIn, BudgetOut, HeldIn, NutrientBudget } from '@/core/ecosystem/ledger'
 import { middle } from '@/core/ecosystem/measures'
@@ -6,27 +7,34 @@ import { useShow } from '@/ui/person-context'
 import type { ComparisonRuns } from './use-comparison'
 import { Swatch } from './way-ink'
 
-const IN_NAMES: Readonly<Record<BudgetIn, string>> = { feed: 'feed', leaves: 'leaves', water: 'rain and tap', added: 'added' }
-const OUT_NAMES: Readonly<Record<BudgetOut, string>> = {
-  fish: 'grown into fish',
-  overflow: 'left with water',
-  air: 'gone to the air',
-  takenOut: 'taken out: plants, sludge, algae',
+const IN_NAMES: Readonly<Record<BudgetIn, TextId>> = {
+  feed: textId('forecasts.budgetView.feed'),
+  leaves: textId('forecasts.budgetView.leavesIn'),
+  water: textId('forecasts.budgetView.rainTap'),
+  added: textId('forecasts.budgetView.added'),
 }
-const HELD_NAMES: Readonly<Record<HeldIn, string>> = {
-  water: 'in the water',
-  algae: 'in algae',
-  plants: 'in plants',
-  floor: 'on the floor',
-  bed: 'in the bed',
-  leaves: 'in leaves',
+const OUT_NAMES: Readonly<Record<BudgetOut, TextId>> = {
+  fish: textId('forecasts.budgetView.grownIntoFish'),
+  overflow: textId('forecasts.budgetView.leftWater'),
+  air: textId('forecasts.budgetView.goneAir'),
+  takenOut: textId('forecasts.budgetView.takenOutPlantsSludge'),
+}
+const HELD_NAMES: Readonly<Record<HeldIn, TextId>> = {
+  water: textId('forecasts.budgetView.water'),
+  algae: textId('forecasts.budgetView.algae'),
+  plants: textId('forecasts.budgetView.plants'),
+  floor: textId('forecasts.budgetView.floor'),
+  bed: textId('forecasts.budgetView.bed'),
+  leaves: textId('forecasts.budgetView.leaves'),
 }
 
 /** Where a nutrient came from and where it went, way by way, in the middle of the runs. */
 export function BudgetView({ result, names, of }: { result: ComparisonRuns; names: readonly string[]; of: 'nitrogen' | 'phosphorus' }) {
+  const t = useTexts()
+
   return (
-    <section className="sheet" aria-label={`Where the ${of} went`}>
-      <h2>Where did the {of} go?</h2>
+    <section className="sheet" aria-label={t('forecasts.budgetView.whereWent', { of })}>
+      <h2>{t('forecasts.budgetView.whereDidGo', { of })}</h2>
       <div className="eye-row">
         {names.map((name, way) => (
           <WayBudget key={`${name}${way}`} name={name} way={way} budgets={result.runs[way].map((r: MemberRun) => r[of])} />
@@ -37,14 +45,16 @@ export function BudgetView({ result, names, of }: { result: ComparisonRuns; name
 }
 
 function WayBudget({ name, way, budgets }: { name: string; way: number; budgets: readonly NutrientBudget[] }) {
+  const t = useTexts()
+
   const show = useShow()
   const mid = (pick: (b: NutrientBudget) => number) => middle(budgets.map(pick))
   const grams = (g: number) => show(g / 1000, 'mass', { significant: 2, scale: 'small' })
-  const came = Object.entries(IN_NAMES).map(([key, words]) => ({ words, g: mid((b) => b.in[key as BudgetIn]) }))
+  const came = Object.entries(IN_NAMES).map(([key, words]) => ({ words: t(words), g: mid((b) => b.in[key as BudgetIn]) }))
   const went = [
-    ...Object.entries(OUT_NAMES).map(([key, words]) => ({ words, g: mid((b) => b.out[key as BudgetOut]) })),
+    ...Object.entries(OUT_NAMES).map(([key, words]) => ({ words: t(words), g: mid((b) => b.out[key as BudgetOut]) })),
     // what the pond held at the start and holds at the end: only the change is news
-    ...Object.entries(HELD_NAMES).map(([key, words]) => ({ words: `${words}, at the end`, g: mid((b) => b.held[key as HeldIn]) })),
+    ...Object.entries(HELD_NAMES).map(([key, words]) => ({ words: t('forecasts.budgetView.end', { words: t(words) }), g: mid((b) => b.held[key as HeldIn]) })),
   ]
   const most = Math.max(...came.map((c) => c.g), ...went.map((w) => w.g), 1e-9)
   const rows = (list: readonly { words: string; g: number }[]) =>
@@ -64,10 +74,10 @@ function WayBudget({ name, way, budgets }: { name: string; way: number; budgets:
       <h3>
         <Swatch index={way} /> {name}
       </h3>
-      <p className="soft small mb-1">In the pond at the start: {grams(mid((b) => b.start))}</p>
-      <h4>Came in</h4>
-      {came.some((row) => row.g > 0.005 * most) ? <ul>{rows(came)}</ul> : <p className="soft mb-0">Next to nothing.</p>}
-      <h4>Went</h4>
+      <p className="soft small mb-1">{t('forecasts.budgetView.pondStart', { mid: grams(mid((b) => b.start)) })}</p>
+      <h4>{t('forecasts.budgetView.came')}</h4>
+      {came.some((row) => row.g > 0.005 * most) ? <ul>{rows(came)}</ul> : <p className="soft mb-0">{t('forecasts.budgetView.nextNothing')}</p>}
+      <h4>{t('forecasts.budgetView.went')}</h4>
       <ul>{rows(went)}</ul>
     </div>
   )

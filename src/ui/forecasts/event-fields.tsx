@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
@@ -15,44 +16,47 @@ interface EventFieldsProps {
 }
 
 /** Numbers of events, with what they measure and how they are called. */
-const NUMBERS: Readonly<Record<string, { readonly label: string; readonly kind: QuantityKind; readonly scale?: 'small' }>> = {
-  share: { label: 'How much', kind: 'share' },
-  fraction: { label: 'How much', kind: 'share' },
-  keptShare: { label: 'Leaves kept out', kind: 'share' },
-  factor: { label: 'Of the usual feed', kind: 'share' },
-  massKg: { label: 'Fish', kind: 'mass' },
-  gPerD: { label: 'Oxygen, g a day', kind: 'number' },
-  byDKH: { label: 'Raised by', kind: 'hardness' },
-  days: { label: 'Days', kind: 'number' },
-  warmerC: { label: 'Warmer by', kind: 'temperatureStep' },
-  rainMm: { label: 'Rain, mm', kind: 'number' },
-  siltGPerM3: { label: 'Mud, g/m³', kind: 'number' },
+const NUMBERS: Readonly<Record<string, { readonly label: TextId; readonly kind: QuantityKind; readonly scale?: 'small' }>> = {
+  share: { label: textId('forecasts.eventFields.howMuch'), kind: 'share' },
+  fraction: { label: textId('forecasts.eventFields.howMuch'), kind: 'share' },
+  keptShare: { label: textId('forecasts.eventFields.leavesKeptOut'), kind: 'share' },
+  factor: { label: textId('forecasts.eventFields.usualFeed'), kind: 'share' },
+  massKg: { label: textId('forecasts.eventFields.fish'), kind: 'mass' },
+  gPerD: { label: textId('forecasts.eventFields.oxygenGDay'), kind: 'number' },
+  byDKH: { label: textId('forecasts.eventFields.raised'), kind: 'hardness' },
+  days: { label: textId('forecasts.eventFields.days'), kind: 'number' },
+  warmerC: { label: textId('forecasts.eventFields.warmer'), kind: 'temperatureStep' },
+  rainMm: { label: textId('forecasts.eventFields.rainMm'), kind: 'number' },
+  siltGPerM3: { label: textId('forecasts.eventFields.mudGM'), kind: 'number' },
 }
 
-const CHOICES: Readonly<Record<string, { readonly label: string; readonly options: readonly { value: string; label: string }[] }>> = {
-  running: { label: 'Pump', options: yesNo('runs again', 'stops') },
-  on: { label: 'Lamp', options: yesNo('on', 'off') },
-  open: { label: 'Hole', options: yesNo('kept open', 'closes') },
-  dechlorinated: { label: 'New water', options: yesNo('dechlorinated', 'straight from the tap') },
+const CHOICES: Readonly<Record<string, { readonly label: TextId; readonly options: readonly { value: string; label: TextId }[] }>> = {
+  running: { label: textId('forecasts.eventFields.pump'), options: yesNo(textId('forecasts.eventFields.runsAgain'), textId('forecasts.eventFields.stops')) },
+  on: { label: textId('forecasts.eventFields.lamp'), options: yesNo(textId('forecasts.eventFields.on'), textId('forecasts.eventFields.off')) },
+  open: { label: textId('forecasts.eventFields.hole'), options: yesNo(textId('forecasts.eventFields.keptOpen'), textId('forecasts.eventFields.closes')) },
+  dechlorinated: {
+    label: textId('forecasts.eventFields.newWater'),
+    options: yesNo(textId('forecasts.eventFields.dechlorinated'), textId('forecasts.eventFields.straightFromTap')),
+  },
   water: {
-    label: 'Rinsed in',
+    label: textId('forecasts.eventFields.rinsed'),
     options: [
-      { value: 'pond', label: 'pond water' },
-      { value: 'tap', label: 'tap water' },
+      { value: 'pond', label: textId('forecasts.eventFields.pondWater') },
+      { value: 'tap', label: textId('forecasts.eventFields.tapWater') },
     ],
   },
   plants: {
-    label: 'Plants',
+    label: textId('forecasts.eventFields.plants'),
     options: [
-      { value: 'marginals', label: 'of the bed' },
-      { value: 'floating', label: 'floating' },
-      { value: 'lilies', label: 'lilies' },
-      { value: 'submerged', label: 'oxygenators' },
+      { value: 'marginals', label: textId('forecasts.eventFields.bed') },
+      { value: 'floating', label: textId('forecasts.eventFields.floating') },
+      { value: 'lilies', label: textId('forecasts.eventFields.lilies') },
+      { value: 'submerged', label: textId('forecasts.eventFields.oxygenators') },
     ],
   },
 }
 
-function yesNo(yes: string, no: string) {
+function yesNo(yes: TextId, no: TextId) {
   return [
     { value: 'true', label: yes },
     { value: 'false', label: no },
@@ -61,6 +65,8 @@ function yesNo(yes: string, no: string) {
 
 /** One event of a way: its day and its figures. */
 export function EventFields({ event, from, days, onChange, onRemove }: EventFieldsProps) {
+  const t = useTexts()
+
   const set = (key: string, value: unknown) => onChange({ ...event, [key]: value } as WhatIfEvent)
   const rest = Object.entries(event).filter(([key]) => key !== 'kind' && key !== 'day')
   const readable = Number.isFinite(event.day) && event.day >= 0
@@ -68,27 +74,40 @@ export function EventFields({ event, from, days, onChange, onRemove }: EventFiel
     <li className="lab-event">
       <div className="d-flex justify-content-between">
         <strong>{EVENT_NAMES[event.kind]}</strong>
-        <button className="btn btn-sm btn-link p-0" onClick={onRemove} aria-label={`Take out: ${EVENT_NAMES[event.kind]}, day ${event.day}`}>
-          Take out
+        <button
+          className="btn btn-sm btn-link p-0"
+          onClick={onRemove}
+          aria-label={t('forecasts.eventFields.takeOutDay', { kind: EVENT_NAMES[event.kind], day: event.day })}
+        >
+          {t('forecasts.eventFields.takeOut')}
         </button>
       </div>
       <div className="field-grid tight">
         <QuantityField
-          label="Day"
+          label={t('forecasts.eventFields.day')}
           kind="number"
           value={event.day}
           onChange={(value) => set('day', value ?? Number.NaN)}
           hint={readable ? shortDate(addDays(from, Math.floor(event.day))) : ''}
-          error={readable && event.day >= days ? `The run ends on day ${days}.` : undefined}
+          error={readable && event.day >= days ? t('forecasts.eventFields.runEndsDay', { days }) : undefined}
         />
         {rest.map(([key, value]) => {
-          if (NUMBERS[key]) return <QuantityField key={key} {...NUMBERS[key]} value={value as number} onChange={(next) => set(key, next ?? Number.NaN)} />
+          if (NUMBERS[key])
+            return (
+              <QuantityField
+                key={key}
+                {...NUMBERS[key]}
+                label={t(NUMBERS[key].label)}
+                value={value as number}
+                onChange={(next) => set(key, next ?? Number.NaN)}
+              />
+            )
           const choice = CHOICES[key]
           return choice ? (
             <ChoiceField
               key={key}
-              label={choice.label}
-              options={choice.options}
+              label={t(choice.label)}
+              options={choice.options.map((o) => ({ value: o.value, label: t(o.label) }))}
               value={String(value)}
               onChange={(e) => set(key, typeof value === 'boolean' ? e.target.value === 'true' : e.target.value)}
             />

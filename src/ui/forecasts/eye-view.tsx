@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useId } from 'react'
 import type { Band } from '@/core/ecosystem/comparison/comparison'
 import { addDays } from '@/core/numeric/calendar'
@@ -19,13 +20,13 @@ interface EyeViewProps {
 
 /** What the eye sees in the pond's section on a day, way by way: how deep a hand stays visible. */
 export function EyeView({ from, days, ways, basin, day, onDay }: EyeViewProps) {
+  const t = useTexts()
+
   const id = useId()
   return (
     <div className="eye-view">
       <div className="eye-day">
-        <label htmlFor={id}>
-          On {longDate(addDays(from, day))} (day {day + 1})
-        </label>
+        <label htmlFor={id}>{t('forecasts.eyeView.day', { from: longDate(addDays(from, day)), day: day + 1 })}</label>
         <input id={id} type="range" min={0} max={days - 1} value={day} onChange={(e) => onDay(Number(e.target.value))} />
       </div>
       <div className="eye-row">
@@ -44,6 +45,8 @@ const TOP = 16
 const LAST_LIGHT = Math.exp(-1.7)
 
 function Eye({ way, name, basin, clarityM, bandM }: { way: number; name: string; basin: Basin; clarityM: number; bandM: [number, number] }) {
+  const t = useTexts()
+
   const show = useShow()
   const id = useId()
   const profile = longSection(basin)
@@ -69,7 +72,10 @@ function Eye({ way, name, basin, clarityM, bandM }: { way: number; name: string;
         className="drawing"
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`${name}: a hand is seen ${toFloor ? 'down to the floor' : `${length(clarityM)} deep`}`}
+        aria-label={t('forecasts.eyeView.handSeen', {
+          name,
+          toFloor: toFloor ? t('forecasts.eyeView.downFloor') : t('forecasts.eyeView.deep', { clarityM: length(clarityM) }),
+        })}
       >
         <defs>
           <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
@@ -91,10 +97,9 @@ function Eye({ way, name, basin, clarityM, bandM }: { way: number; name: string;
         {toFloor ? null : <path d={`M${x(minX)} ${y(seen)}H${x(maxX)}`} stroke={wayVar(way)} strokeWidth="1.6" strokeDasharray="5 4" />}
       </svg>
       <figcaption>
-        <Swatch index={way} /> {name}: <strong>{toFloor ? 'seen down to the floor' : `a hand is seen to ${length(clarityM)}`}</strong>{' '}
-        <span className="soft">
-          ({length(bandM[0])} to {length(bandM[1])})
-        </span>
+        <Swatch index={way} /> {name}:{' '}
+        <strong>{toFloor ? t('forecasts.eyeView.seenDownFloor') : t('forecasts.eyeView.handSeen2', { clarityM: length(clarityM) })}</strong>{' '}
+        <span className="soft">{t('forecasts.eyeView.to', { bandm: length(bandM[0]), bandm2: length(bandM[1]) })}</span>
       </figcaption>
     </figure>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, type Texts, textId, useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { bandOf, type Band, type ShownOutput } from '@/core/ecosystem/comparison/comparison'
 import { addDays } from '@/core/numeric/calendar'
@@ -16,39 +17,50 @@ import { DASHES, wayInk } from './way-ink'
 
 interface Line {
   readonly value: number
-  readonly name: string
+  readonly name: TextId | null
   readonly bad: boolean
 }
 
 interface ShownChart {
   readonly output: ShownOutput
-  readonly title: string
+  readonly title: TextId
   readonly length?: boolean
   /** Kind of reading that measures it. */
   readonly test?: string
   readonly lines: readonly Line[]
 }
 
-const NAMES = { watch: 'watch', act: 'act', emergency: 'emergency', fine: '' } as const
+const NAMES = {
+  watch: textId('forecasts.labCharts.watch'),
+  act: textId('forecasts.labCharts.act'),
+  emergency: textId('forecasts.labCharts.emergency'),
+  fine: null,
+} as const
 const linesOf = (kind: 'dissolvedOxygen' | 'nitrite' | 'nitrate'): Line[] =>
   thresholdsOf(kind).map(({ value, band }) => ({ value, name: NAMES[band], bad: band !== 'watch' }))
 
 /** What the bench draws, the look of the water first. */
 const CHARTS: readonly ShownChart[] = [
-  { output: 'clarityM', title: 'How deep a hand is seen', length: true, test: 'clarityDepth', lines: [{ value: CLEAR_M, name: 'clear', bad: false }] },
-  { output: 'oxygen', title: 'Least oxygen of the day, mg/L', test: 'dissolvedOxygen', lines: linesOf('dissolvedOxygen') },
-  { output: 'tan', title: 'Ammonia (TAN), mg/L', test: 'tan', lines: [] },
+  {
+    output: 'clarityM',
+    title: textId('forecasts.labCharts.howDeepHandSeen'),
+    length: true,
+    test: 'clarityDepth',
+    lines: [{ value: CLEAR_M, name: textId('forecasts.labCharts.clear'), bad: false }],
+  },
+  { output: 'oxygen', title: textId('forecasts.labCharts.leastOxygenDayMg'), test: 'dissolvedOxygen', lines: linesOf('dissolvedOxygen') },
+  { output: 'tan', title: textId('forecasts.labCharts.ammoniaTanMgL'), test: 'tan', lines: [] },
   {
     output: 'nh3',
-    title: 'Toxic ammonia, most of the day, mg/L',
+    title: textId('forecasts.labCharts.toxicAmmoniaMostDay'),
     lines: [
-      { value: AMMONIA_BANDS.watchFromMgL, name: 'watch', bad: false },
-      { value: AMMONIA_BANDS.actAboveMgL, name: 'act', bad: true },
+      { value: AMMONIA_BANDS.watchFromMgL, name: textId('forecasts.labCharts.watch'), bad: false },
+      { value: AMMONIA_BANDS.actAboveMgL, name: textId('forecasts.labCharts.act'), bad: true },
     ],
   },
-  { output: 'nitrite', title: 'Nitrite, mg/L', test: 'nitrite', lines: linesOf('nitrite') },
-  { output: 'nitrate', title: 'Nitrate, mg/L', test: 'nitrate', lines: linesOf('nitrate') },
-  { output: 'bacteriaShare', title: 'Bacteria of the bed, share of its room', lines: [] },
+  { output: 'nitrite', title: textId('forecasts.labCharts.nitriteMgL'), test: 'nitrite', lines: linesOf('nitrite') },
+  { output: 'nitrate', title: textId('forecasts.labCharts.nitrateMgL'), test: 'nitrate', lines: linesOf('nitrate') },
+  { output: 'bacteriaShare', title: textId('forecasts.labCharts.bacteriaBedShareRoom'), lines: [] },
 ]
 
 interface LabChartsProps {
@@ -82,14 +94,16 @@ export function LabCharts({ result, names, day, outputs, tests = NO_TESTS }: Lab
 const NO_TESTS: readonly DayTest[] = []
 
 function LabChart({ chart, result, names, day, tests }: LabChartsProps & { readonly chart: ShownChart; readonly tests: readonly DayTest[] }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = chart.length ? SHOWN_UNIT[preferences.units].length.usual : ''
   const option = useMemo(() => {
     const shownAs = (value: number) => Number((chart.length ? fromCanonical(value, unitBySymbol('length', symbol)) : value).toPrecision(4))
     const bands = result.runs.map((runs) => bandOf(runs, chart.output, result.days))
-    const read = tests.filter((t) => t.kind === chart.test && t.day >= result.from && t.day < addDays(result.from, result.days))
-    const top = Math.max(...bands.flatMap((b) => b.p90), ...read.map((t) => t.value)) * 1.05
+    const read = tests.filter((test) => test.kind === chart.test && test.day >= result.from && test.day < addDays(result.from, result.days))
+    const top = Math.max(...bands.flatMap((b) => b.p90), ...read.map((test) => test.value)) * 1.05
     const dates = Array.from({ length: result.days }, (_, d) => addDays(result.from, d))
     return {
       grid: { left: 44, right: 12, top: 12, bottom: 24 },
@@ -103,20 +117,22 @@ function LabChart({ chart, result, names, day, tests }: LabChartsProps & { reado
       },
       yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, leastTop(chart, top)))) },
       series: [
-        ...bands.flatMap((band, way) => bandSeries(band, way, names[way], ink, shownAs, way === 0 ? marks(chart, shownAs, ink, dates[day], top) : undefined)),
+        ...bands.flatMap((band, way) =>
+          bandSeries(band, way, names[way], ink, shownAs, way === 0 ? marks(chart, shownAs, ink, dates[day], top, t) : undefined),
+        ),
         ...(read.length > 0
-          ? [{ type: 'scatter', name: 'tested', symbolSize: 8, itemStyle: { color: ink.ink }, data: read.map((t) => [t.day, shownAs(t.value)]) }]
+          ? [{ type: 'scatter', name: 'tested', symbolSize: 8, itemStyle: { color: ink.ink }, data: read.map((test) => [test.day, shownAs(test.value)]) }]
           : []),
       ],
     }
-  }, [chart, result, names, ink, symbol, day, tests])
+  }, [chart, result, names, ink, symbol, day, tests, t])
   return (
     <figure className="mb-0">
       <figcaption>
-        {chart.title}
+        {t(chart.title)}
         {symbol ? `, ${symbol}` : ''}
       </figcaption>
-      <Chart option={option} heightPx={168} label={`${chart.title}: ${names.map((n, i) => `${n}, ${said(result, chart.output, i)}`).join('; ')}`} />
+      <Chart option={option} heightPx={168} label={`${t(chart.title)}: ${names.map((n, i) => `${n}, ${said(result, chart.output, i, t)}`).join('; ')}`} />
     </figure>
   )
 }
@@ -134,9 +150,9 @@ function niceTop(value: number): number {
   return Number((step * power).toPrecision(3))
 }
 
-const said = (result: ComparedRuns, output: ShownOutput, way: number): string => {
+const said = (result: ComparedRuns, output: ShownOutput, way: number, t: Texts): string => {
   const { p50 } = bandOf(result.runs[way], output, result.days)
-  return `between ${Math.min(...p50).toPrecision(2)} and ${Math.max(...p50).toPrecision(2)}`
+  return t('forecasts.labCharts.between', { value: Math.min(...p50).toPrecision(2), value2: Math.max(...p50).toPrecision(2) })
 }
 
 function bandSeries(band: Band, way: number, name: string, ink: ChartInk, shownAs: (v: number) => number, markLine: object | undefined) {
@@ -164,7 +180,7 @@ function bandSeries(band: Band, way: number, name: string, ink: ChartInk, shownA
   ]
 }
 
-function marks({ lines }: ShownChart, shownAs: (v: number) => number, ink: ChartInk, date: string, top: number) {
+function marks({ lines }: ShownChart, shownAs: (v: number) => number, ink: ChartInk, date: string, top: number, t: Texts) {
   const seen = lines.filter((l) => l.value <= Math.max(top, 0) * 3)
   return {
     silent: true,
@@ -174,7 +190,7 @@ function marks({ lines }: ShownChart, shownAs: (v: number) => number, ink: Chart
       ...seen.map((l) => ({
         yAxis: shownAs(l.value),
         lineStyle: { color: l.bad ? ink.rust : ink.amber, type: 'dashed', width: 1 },
-        label: { formatter: l.name, position: 'insideEndTop', color: l.bad ? ink.rust : ink.amber, fontFamily: FONT, fontSize: 11 },
+        label: { formatter: l.name && t(l.name), position: 'insideEndTop', color: l.bad ? ink.rust : ink.amber, fontFamily: FONT, fontSize: 11 },
       })),
       { xAxis: date, lineStyle: { color: ink.ink, width: 1, type: 'solid' }, label: { show: false } },
     ],

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo } from 'react'
 import { HAZARDS, OUTLOOK_DAYS, type OutlookOutput } from '@/core/assimilation/outlook'
@@ -16,56 +17,56 @@ import { WorryText } from './worry-text'
 
 interface Shown {
   readonly output: OutlookOutput
-  readonly title: string
+  readonly title: TextId
   readonly kind?: { readonly quantity: QuantityKind; readonly scale: 'usual' | 'small'; readonly perUnit: number }
 }
 
 const SHOWN: readonly Shown[] = [
-  { output: 'waterC', title: 'Water', kind: { quantity: 'temperature', scale: 'usual', perUnit: 1 } },
-  { output: 'tan', title: 'Ammonia (TAN), mg/L' },
-  { output: 'nh3', title: 'Toxic ammonia, most of the day, mg/L' },
-  { output: 'nitrite', title: 'Nitrite, mg/L' },
-  { output: 'oxygen', title: 'Least oxygen of the day, mg/L' },
-  { output: 'clarityM', title: 'How deep a hand is seen', kind: { quantity: 'length', scale: 'usual', perUnit: 1 } },
-  { output: 'levelMm', title: 'Level', kind: { quantity: 'length', scale: 'small', perUnit: 0.001 } },
+  { output: 'waterC', title: textId('forecasts.outlookView.water'), kind: { quantity: 'temperature', scale: 'usual', perUnit: 1 } },
+  { output: 'tan', title: textId('forecasts.outlookView.ammoniaTanMgL') },
+  { output: 'nh3', title: textId('forecasts.outlookView.toxicAmmoniaMostDay') },
+  { output: 'nitrite', title: textId('forecasts.outlookView.nitriteMgL') },
+  { output: 'oxygen', title: textId('forecasts.outlookView.leastOxygenDayMg') },
+  { output: 'clarityM', title: textId('forecasts.outlookView.howDeepHandSeen'), kind: { quantity: 'length', scale: 'usual', perUnit: 1 } },
+  { output: 'levelMm', title: textId('forecasts.outlookView.level'), kind: { quantity: 'length', scale: 'small', perUnit: 0.001 } },
 ]
 
 /** A pond's coming three weeks as bands, with the reasons to worry. */
 export function OutlookView({ data }: { data: PondOutlookData }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const { pond, forecast } = data
   return (
     <>
       <div className="page-head">
-        <h1>Outlook</h1>
+        <h1>{t('forecasts.outlookView.outlook')}</h1>
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>
         {forecast ? (
-          <span className="soft">
-            Made {instant(forecast.madeAt, timeZone)}, {OUTLOOK_DAYS} days ahead.
-          </span>
+          <span className="soft">{t('forecasts.outlookView.madeDaysAhead', { madeAt: instant(forecast.madeAt, timeZone), outlookDays: OUTLOOK_DAYS })}</span>
         ) : null}
         <span className="actions">
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/what-if`}>
-            What if
+            {t('forecasts.outlookView.whatIf')}
           </Link>
           {data.mayPlan ? (
             <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=${forecast?.worries[0]?.jobKey ?? 'routine'}`}>
-              Plan a visit
+              {t('forecasts.outlookView.planVisit')}
             </Link>
           ) : null}
         </span>
       </div>
       {forecast === null ? (
         <p className="sheet">
-          This pond has not been forecast yet. It is done every night, and on demand in the <Link href="/water">water lab</Link>.
+          {t('forecasts.outlookView.pondHasNotBeen')} <Link href="/water">{t('forecasts.outlookView.waterLab')}</Link>.
         </p>
       ) : (
         <>
-          <section className="sheet" aria-label="Reasons to worry">
+          <section className="sheet" aria-label={t('forecasts.outlookView.reasonsWorry')}>
             {forecast.worries.length === 0 ? (
-              <p className="mb-0">Nothing comes near a line that matters.</p>
+              <p className="mb-0">{t('forecasts.outlookView.nothingComesNearLine')}</p>
             ) : (
               <ul className="plain-list">
                 {forecast.worries.map((worry) => (
@@ -76,10 +77,8 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
               </ul>
             )}
           </section>
-          <section className="sheet" aria-label="Bands of the coming weeks">
-            <p className="soft small mb-1">
-              The line is the middle of fifty runs, the band holds eight of ten: other weather, and other biology that fits this pond’s tests.
-            </p>
+          <section className="sheet" aria-label={t('forecasts.outlookView.bandsComingWeeks')}>
+            <p className="soft small mb-1">{t('forecasts.outlookView.lineMiddleFiftyRuns')}</p>
             <div className="lab-charts">
               {SHOWN.map((shown) => (
                 <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
@@ -88,12 +87,14 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
           </section>
         </>
       )}
-      <p className="soft">A model advises. Test the water before acting on it; local codes and licensed practice decide.</p>
+      <p className="soft">{t('forecasts.outlookView.modelAdvisesTestWater')}</p>
     </>
   )
 }
 
 function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: PondForecast; deepestM: number }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = shown.kind ? SHOWN_UNIT[preferences.units][shown.kind.quantity][shown.kind.scale] : ''
@@ -133,7 +134,7 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
         },
         {
           type: 'line',
-          name: shown.title,
+          name: t(shown.title),
           symbol: 'none',
           animation: false,
           data: p50.map(shownAs),
@@ -149,17 +150,21 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
         },
       ],
     }
-  }, [shown, forecast, deepestM, ink, symbol, p10, p50, p90])
+  }, [shown, forecast, deepestM, ink, symbol, p10, p50, p90, t])
   return (
     <figure className="mb-0">
       <figcaption>
-        {shown.title}
+        {t(shown.title)}
         {symbol ? `, ${symbol}` : ''}
       </figcaption>
       <Chart
         option={option}
         heightPx={168}
-        label={`${shown.title}: between ${Math.min(...p50).toPrecision(3)} and ${Math.max(...p50).toPrecision(3)} in the middle of the runs`}
+        label={t('forecasts.outlookView.betweenMiddleRuns', {
+          title: t(shown.title),
+          value: Math.min(...p50).toPrecision(3),
+          value2: Math.max(...p50).toPrecision(3),
+        })}
       />
     </figure>
   )

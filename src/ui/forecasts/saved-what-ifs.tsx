@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { longDate } from '@/domain/shared/dates'
 import type { WhatIfInput } from '@/domain/forecasts/what-if'
 import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
@@ -12,8 +13,10 @@ interface SavedProps {
 
 /** What-ifs of this pond that were kept; each has an address of its own. */
 export function SavedWhatIfs({ data, onOpen }: SavedProps) {
+  const t = useTexts()
+
   const { problem, save } = useSave()
-  if (data.saved.length === 0) return <p className="soft mb-0">None kept yet.</p>
+  if (data.saved.length === 0) return <p className="soft mb-0">{t('forecasts.savedWhatIfs.noneKeptYet')}</p>
   return (
     <>
       <ProblemNote problem={problem} />
@@ -38,9 +41,9 @@ export function SavedWhatIfs({ data, onOpen }: SavedProps) {
               <button
                 className="btn btn-sm btn-link p-0 ms-2"
                 onClick={() => save('DELETE', `/api/v1/what-ifs/${kept.id}`)}
-                aria-label={`Take away: ${kept.whatIf.name}`}
+                aria-label={t('forecasts.savedWhatIfs.takeAway', { name: kept.whatIf.name })}
               >
-                Take away
+                {t('forecasts.savedWhatIfs.takeAway2')}
               </button>
             ) : null}
           </li>

@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useEffect, useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -33,6 +34,8 @@ const AGO_DAYS = 14
 
 /** How a filter settles in, or recovers: what tests should show day by day, and what they did show. */
 export function SettlingView({ data }: { data: WhatIfBenchData }) {
+  const t = useTexts()
+
   const [settling, setSettling] = useState<Settling>({
     kind: data.built ? 'new-filter' : 'outage',
     on: data.built ?? addDays(data.today, -AGO_DAYS),
@@ -57,52 +60,66 @@ export function SettlingView({ data }: { data: WhatIfBenchData }) {
   return (
     <>
       <div className="page-head">
-        <h1>Settling in</h1>
+        <h1>{t('forecasts.settlingView.settling')}</h1>
         <Link href={`/ponds/${data.pond.id}`}>
           {data.pond.siteName}: {data.pond.name}
         </Link>
-        <span className="soft">What tests should show while bacteria grow, beside what they did show.</span>
+        <span className="soft">{t('forecasts.settlingView.whatTestsShouldShow')}</span>
       </div>
       {lab === null ? (
-        <p className="sheet">No weather is known for this pond yet. Choose its weather station at the site, then come back.</p>
+        <p className="sheet">{t('forecasts.settlingView.noWeatherKnownPond')}</p>
       ) : (
         <div className="lab">
-          <section className="sheet" aria-label="What happened">
+          <section className="sheet" aria-label={t('forecasts.settlingView.whatHappened')}>
             <ChoiceField
-              label="After"
+              label={t('forecasts.settlingView.after')}
               options={optionsOf(SETTLING_NAMES)}
               value={settling.kind}
               onChange={(e) => change({ kind: e.target.value as SettlingKind })}
             />
-            <TextField className="mt-2" label="On" type="date" value={settling.on} onChange={(e) => e.target.value && change({ on: e.target.value })} />
+            <TextField
+              className="mt-2"
+              label={t('forecasts.settlingView.on')}
+              type="date"
+              value={settling.on}
+              onChange={(e) => e.target.value && change({ on: e.target.value })}
+            />
             {settling.kind === 'outage' ? <HoursField hours={settling.hours} onHours={(hours) => change({ hours })} /> : null}
-            <CheckField label="Mature media were brought" checked={settling.seeded} onChange={(seeded) => change({ seeded })} />
-            {lab.filterAssumed ? <p className="soft small mt-2 mb-0">No filter is saved for this pond: it is taken as the house would size one.</p> : null}
+            <CheckField label={t('forecasts.settlingView.matureMediaBrought')} checked={settling.seeded} onChange={(seeded) => change({ seeded })} />
+            {lab.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.settlingView.noFilterSavedPond')}</p> : null}
           </section>
           <div>
             {result && expected ? (
               <>
                 <Settled expected={expected} settling={asked} />
-                <section className="sheet" aria-label="Day by day">
-                  <h2>Day by day</h2>
-                  <LabCharts result={result} names={['Expected']} day={0} outputs={['tan', 'nitrite', 'nh3', 'bacteriaShare']} tests={data.tests} />
+                <section className="sheet" aria-label={t('forecasts.settlingView.dayDay')}>
+                  <h2>{t('forecasts.settlingView.dayDay')}</h2>
+                  <LabCharts
+                    result={result}
+                    names={[t('forecasts.settlingView.expected')]}
+                    day={0}
+                    outputs={['tan', 'nitrite', 'nh3', 'bacteriaShare']}
+                    tests={data.tests}
+                  />
                 </section>
                 <Tests expected={expected} />
               </>
             ) : (
               <p className="sheet soft" role="status">
-                {state.status === 'failed' ? 'The runs broke off. Change a figure, and they begin anew.' : 'Working it out…'}
+                {state.status === 'failed' ? t('forecasts.settlingView.runsBrokeOffChange') : t('forecasts.settlingView.workingOut')}
               </p>
             )}
           </div>
         </div>
       )}
-      <p className="soft">A model advises. Test the water before acting on it; local codes and licensed practice decide.</p>
+      <p className="soft">{t('forecasts.settlingView.modelAdvisesTestWater')}</p>
     </>
   )
 }
 
 function HoursField({ hours, onHours }: { hours: number; onHours: (hours: number) => void }) {
+  const t = useTexts()
+
   const [text, setText] = useState(String(hours))
   const [least, most] = OUTAGE_HOURS
   const value = Number(text)
@@ -110,10 +127,10 @@ function HoursField({ hours, onHours }: { hours: number; onHours: (hours: number
   return (
     <TextField
       className="mt-2"
-      label="For, hours"
+      label={t('forecasts.settlingView.hours')}
       inputMode="decimal"
       value={text}
-      error={wrong ? `Hours must be between ${least} and ${most}.` : undefined}
+      error={wrong ? t('forecasts.settlingView.hoursMustBetween', { least, most }) : undefined}
       onChange={(e) => {
         setText(e.target.value)
         const typed = Number(e.target.value)
@@ -124,30 +141,36 @@ function HoursField({ hours, onHours }: { hours: number; onHours: (hours: number
 }
 
 function Settled({ expected, settling }: { expected: Expectation; settling: Settling }) {
+  const t = useTexts()
+
   const { settled } = expected
   const show = useShow()
   const day = (days: number) => shortDate(addDays(settling.on, days))
   return (
-    <section className="sheet" aria-label="What to expect">
-      <h2>What to expect</h2>
+    <section className="sheet" aria-label={t('forecasts.settlingView.whatExpect')}>
+      <h2>{t('forecasts.settlingView.whatExpect')}</h2>
       <p>
         {settled === null ? (
-          <>Ammonia and nitrite do not come down to a trace within this time in most runs.</>
+          <>{t('forecasts.settlingView.ammoniaNitriteDoNot')}</>
         ) : settled.middle === 0 ? (
-          <>Ammonia and nitrite are expected to stay at a trace all along.</>
+          <>{t('forecasts.settlingView.ammoniaNitriteExpectedStay')}</>
         ) : (
           <>
-            Ammonia and nitrite stay at a trace from about <strong>{day(settled.middle)}</strong> on, {settled.middle} days after (from {settled.soonest} days
-            to {settled.latest === null ? 'not within this time' : `${settled.latest} days`} in eight of ten runs).
+            {t('forecasts.settlingView.ammoniaNitriteStayTrace')} <strong>{day(settled.middle)}</strong>{' '}
+            {t('forecasts.settlingView.daysAfterFromDays', {
+              middle: settled.middle,
+              soonest: settled.soonest,
+              latest: settled.latest === null ? t('forecasts.settlingView.notWithinTime') : t('forecasts.settlingView.days', { latest: settled.latest }),
+            })}
           </>
         )}{' '}
         {settlingWords(expected)}
       </p>
-      <div className="notebook" tabIndex={0} role="group" aria-label="Expected week by week">
+      <div className="notebook" tabIndex={0} role="group" aria-label={t('forecasts.settlingView.expectedWeekWeek')}>
         <table className="table table-sm mb-1">
           <thead>
             <tr>
-              <th scope="col">Week from</th>
+              <th scope="col">{t('forecasts.settlingView.weekFrom')}</th>
               {SETTLING_TESTS.map((test) => (
                 <th key={test} scope="col">
                   {READING_NAMES[test]}
@@ -163,7 +186,10 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
                 </th>
                 {SETTLING_TESTS.map((test) => (
                   <td key={test}>
-                    {show(bands[test].from, 'concentration', { significant: 2 })} to {show(bands[test].to, 'concentration', { significant: 2 })}
+                    {t('forecasts.settlingView.to', {
+                      from: show(bands[test].from, 'concentration', { significant: 2 }),
+                      to: show(bands[test].to, 'concentration', { significant: 2 }),
+                    })}
                   </td>
                 ))}
               </tr>
@@ -171,31 +197,32 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
           </tbody>
         </table>
       </div>
-      <Why>
-        The pond’s own model with its filter, fish and feed, run {SETTLING_MEMBERS} times with other weather and other ponds’ biology. Ranges hold eight of ten
-        runs; a test counts as expected within one step of its kit.
-      </Why>
+      <Why>{t('forecasts.settlingView.pondsOwnModelFilter', { settlingMembers: SETTLING_MEMBERS })}</Why>
     </section>
   )
 }
 
-const IS_WORDS = { 'as-expected': 'as expected', higher: 'higher', lower: 'lower' } as const
+const IS_WORDS = {
+  'as-expected': textId('forecasts.settlingView.expected2'),
+  higher: textId('forecasts.settlingView.higher'),
+  lower: textId('forecasts.settlingView.lower'),
+} as const
 const IS_KIND = { 'as-expected': 'fine', higher: 'look', lower: 'fine' } as const
 
 function Tests({ expected }: { expected: Expectation }) {
+  const t = useTexts()
+
   const show = useShow()
   const value = (v: number) => show(v, 'concentration', { significant: 2 })
   if (expected.tests.length === 0) return null
   return (
-    <section className="sheet" aria-label="Tests beside it">
-      <h2>Tests beside it</h2>
+    <section className="sheet" aria-label={t('forecasts.settlingView.testsBeside')}>
+      <h2>{t('forecasts.settlingView.testsBeside')}</h2>
       <ul className="plain-list">
-        {expected.tests.map((t) => (
-          <li key={`${t.kind}${t.day}`}>
-            <span className={`verdict ${IS_KIND[t.is]}`}>{IS_WORDS[t.is]}</span> {shortDate(t.day)}: {READING_NAMES[t.kind].toLowerCase()} {value(t.value)}{' '}
-            <span className="soft">
-              (expected {value(t.from)} to {value(t.to)})
-            </span>
+        {expected.tests.map((test) => (
+          <li key={`${test.kind}${test.day}`}>
+            <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {shortDate(test.day)}: {READING_NAMES[test.kind].toLowerCase()}{' '}
+            {value(test.value)} <span className="soft">{t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}</span>
           </li>
         ))}
       </ul>

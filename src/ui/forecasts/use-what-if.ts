@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { AS_IT_IS, MOST_WAYS, newWay, nextTime, TEMPLATES, type Way, type WhatIfInput } from '@/domain/forecasts/what-if'
 import { USUAL_EVENT, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
@@ -7,7 +8,7 @@ import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
 const USUAL_MEMBERS = 60
 
 const templateOf = (key: string, { today, built }: Pick<WhatIfBenchData, 'today' | 'built'>): WhatIfInput => {
-  const { name, season, days, start, ways } = TEMPLATES.find((t) => t.key === key) ?? TEMPLATES[0]
+  const { name, season, days, start, ways } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]
   return {
     name,
     from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
@@ -20,16 +21,19 @@ const templateOf = (key: string, { today, built }: Pick<WhatIfBenchData, 'today'
 
 /** The what-if on the bench: begun from a saved one, a template or a design, changed by the editors. */
 export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string) {
+  const t = useTexts()
+
   const [whatIf, setWhatIf] = useState<WhatIfInput>(() => {
     const kept = data.saved.find((s) => s.id === saved)
     if (kept) return kept.whatIf
     const filter = data.lab?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
-    if (filter) return { ...templateOf('bigger', data), name: filter.name, ways: [newWay('As it is'), newWay(filter.name, { filter: filter.key })] }
+    if (filter)
+      return { ...templateOf('bigger', data), name: filter.name, ways: [newWay(t('forecasts.useWhatIf.asItIs')), newWay(filter.name, { filter: filter.key })] }
     return templateOf(begin ?? 'staged', data)
   })
   /** Ready-made question it was begun from; '' for one of the firm's own. */
   const [template, setTemplate] = useState(() =>
-    data.saved.some((s) => s.id === saved) ? '' : TEMPLATES.some((t) => t.key === begin) ? begin! : begin ? '' : 'staged',
+    data.saved.some((s) => s.id === saved) ? '' : TEMPLATES.some((template) => template.key === begin) ? begin! : begin ? '' : 'staged',
   )
   const [chosen, setChosen] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
@@ -56,7 +60,7 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
     },
     addWay: () => {
       if (whatIf.ways.length >= MOST_WAYS) return
-      setWhatIf((w) => ({ ...w, ways: [...w.ways, { ...w.ways[w.ways.length - 1], name: `Way ${w.ways.length + 1}` }] }))
+      setWhatIf((w) => ({ ...w, ways: [...w.ways, { ...w.ways[w.ways.length - 1], name: t('forecasts.useWhatIf.way', { count: w.ways.length + 1 }) }] }))
       setChosen(whatIf.ways.length)
     },
     removeWay: (index: number) => setWhatIf((w) => (w.ways.length === 1 ? w : { ...w, ways: w.ways.filter((_, i) => i !== index) })),

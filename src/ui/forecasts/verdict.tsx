@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
 import { verdictLines } from '@/domain/forecasts/what-if-words'
 import type { Measures } from '@/core/ecosystem/measures'
@@ -6,9 +7,11 @@ import { Swatch } from './way-ink'
 
 /** What the ways differ in, in words: each against the first. */
 export function Verdict({ days, measures, names }: { days: number; measures: readonly (readonly Measures[])[]; names: readonly string[] }) {
+  const t = useTexts()
+
   const show = useShow()
   const members = measures[0].length
-  if (names.length < 2) return <p className="soft">One way only: add another to compare it with.</p>
+  if (names.length < 2) return <p className="soft">{t('forecasts.verdict.oneWayOnlyAdd')}</p>
   return (
     <div className="lab-verdict" role="status">
       {names.slice(1).map((name, i) => {
@@ -16,10 +19,11 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
         return (
           <div key={`${name}${i}`}>
             <p className="mb-1">
-              <Swatch index={i + 1} /> <strong>{name}</strong>, against <Swatch index={0} /> {names[0]}:
+              <Swatch index={i + 1} /> <strong>{name}</strong>
+              {t('forecasts.verdict.against')} <Swatch index={0} /> {names[0]}:
             </p>
             {lines.length === 0 ? (
-              <p className="soft">No difference that these runs could tell from chance.</p>
+              <p className="soft">{t('forecasts.verdict.noDifferenceTheseRuns')}</p>
             ) : (
               <ul className="verdict-list">
                 {lines.map((line) => (
@@ -33,9 +37,7 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
           </div>
         )
       })}
-      <p className="soft small mb-0">
-        {members} runs of each way, with other weather and other ponds’ biology in every run and the same for all ways. A decision aid, not a promise.
-      </p>
+      <p className="soft small mb-0">{t('forecasts.verdict.runsEachWayOther', { members })}</p>
     </div>
   )
 }

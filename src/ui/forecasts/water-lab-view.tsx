@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
 import { READING_NAMES } from '@/domain/water/reading-names'
 import type { WaterLabData } from '@/server/forecasts/forecasts'
@@ -10,23 +11,23 @@ import { WorryLines } from './worry-lines'
 
 /** The water lab: which ponds the coming three weeks worry us about, and how far forecasts can be believed. */
 export function WaterLabView({ data }: { data: WaterLabData }) {
+  const t = useTexts()
+
   return (
     <>
       <div className="page-head">
-        <h1>Water lab</h1>
-        <span className="soft">Three weeks ahead for every pond, from its readings, its filter and the weather.</span>
+        <h1>{t('forecasts.waterLabView.waterLab')}</h1>
+        <span className="soft">{t('forecasts.waterLabView.threeWeeksAheadEvery')}</span>
       </div>
       <div className="columns wide-left">
         <div>
-          <section className="sheet" aria-label="Ponds that the forecast worries about">
-            <h2>The coming three weeks</h2>
+          <section className="sheet" aria-label={t('forecasts.waterLabView.pondsForecastWorriesAbout')}>
+            <h2>{t('forecasts.waterLabView.comingThreeWeeks')}</h2>
             {data.lines.length === 0 ? (
-              <p className="soft mb-0">
-                {data.ponds === 0 ? 'No pond is forecast yet. Ask for a forecast beside.' : 'No pond comes near a line that matters.'}
-              </p>
+              <p className="soft mb-0">{data.ponds === 0 ? t('forecasts.waterLabView.noPondForecastYet') : t('forecasts.waterLabView.noPondComesNear')}</p>
             ) : (
               <>
-                <p className="soft small mb-1">Ranked by how likely it is, how bad it would be, and what is at stake in the pond.</p>
+                <p className="soft small mb-1">{t('forecasts.waterLabView.rankedHowLikelyHow')}</p>
                 <WorryLines lines={data.lines} mayPlan={data.mayPlan} />
               </>
             )}
@@ -37,27 +38,38 @@ export function WaterLabView({ data }: { data: WaterLabData }) {
           <ScoreSheet data={data} />
         </div>
       </div>
-      <p className="soft">A model advises. Test the water before acting on it; local codes and licensed practice decide.</p>
+      <p className="soft">{t('forecasts.waterLabView.modelAdvisesTestWater')}</p>
     </>
   )
 }
 
 function RunSheet({ data }: { data: WaterLabData }) {
+  const t = useTexts()
+
   const { run, underWay, problem, ask, stop } = useForecastRun(data.run)
   const { timeZone } = usePerson()
   return (
-    <section className="sheet" aria-label="The forecast">
-      <h2>The forecast</h2>
+    <section className="sheet" aria-label={t('forecasts.waterLabView.forecast')}>
+      <h2>{t('forecasts.waterLabView.forecast')}</h2>
       <ProblemNote problem={problem} />
       {underWay && run ? (
         <div className="lab-run">
-          <div className="progress" role="progressbar" aria-label="Ponds forecast" aria-valuenow={run.done} aria-valuemin={0} aria-valuemax={run.ponds || 1}>
+          <div
+            className="progress"
+            role="progressbar"
+            aria-label={t('forecasts.waterLabView.pondsForecast')}
+            aria-valuenow={run.done}
+            aria-valuemin={0}
+            aria-valuemax={run.ponds || 1}
+          >
             <div className="progress-bar" style={{ width: `${run.ponds > 0 ? (100 * run.done) / run.ponds : 0}%` }} />
           </div>
-          <span>{run.state === 'queued' ? 'Waiting for its turn' : `${run.done} of ${run.ponds} ponds`}</span>
+          <span>
+            {run.state === 'queued' ? t('forecasts.waterLabView.waitingTurn') : t('forecasts.waterLabView.ponds', { done: run.done, ponds: run.ponds })}
+          </span>
           {data.mayRun ? (
             <button className="btn btn-sm btn-outline-secondary" onClick={stop}>
-              Stop
+              {t('forecasts.waterLabView.stop')}
             </button>
           ) : null}
         </div>
@@ -65,14 +77,19 @@ function RunSheet({ data }: { data: WaterLabData }) {
         <>
           <p className="mb-1">
             {run === null
-              ? 'None yet. It is made every night, and whenever you ask.'
+              ? t('forecasts.waterLabView.noneYetMadeEvery')
               : run.state === 'failed'
                 ? run.problem
-                : `${run.state === 'stopped' ? 'Stopped' : 'Made'} ${run.finishedAt ? instant(run.finishedAt, timeZone) : ''}, ${run.done} of ${run.ponds} ponds.`}
+                : t('forecasts.waterLabView.ponds2', {
+                    state: run.state === 'stopped' ? t('forecasts.waterLabView.stopped') : t('forecasts.waterLabView.made'),
+                    finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
+                    done: run.done,
+                    ponds: run.ponds,
+                  })}
           </p>
           {data.mayRun ? (
             <button className="btn btn-sm btn-primary" onClick={ask}>
-              Forecast all ponds now
+              {t('forecasts.waterLabView.forecastAllPondsNow')}
             </button>
           ) : null}
         </>
@@ -85,19 +102,21 @@ const percent = (share: number) => `${Math.round(share * 100)} %`
 
 /** Honest skill: forecasts against "the same as last time". */
 function ScoreSheet({ data }: { data: WaterLabData }) {
+  const t = useTexts()
+
   return (
-    <section className="sheet" aria-label="How far to believe it">
-      <h2>How far to believe it</h2>
+    <section className="sheet" aria-label={t('forecasts.waterLabView.howFarBelieve')}>
+      <h2>{t('forecasts.waterLabView.howFarBelieve')}</h2>
       {data.scores.length === 0 ? (
-        <p className="soft mb-0">Forecasts are held against the tests that come after them. None has come yet.</p>
+        <p className="soft mb-0">{t('forecasts.waterLabView.forecastsHeldAgainstTests')}</p>
       ) : (
         <>
           <table className="table table-sm mb-1">
             <thead>
               <tr>
-                <th scope="col">Test</th>
-                <th scope="col">Held against</th>
-                <th scope="col">Better than “same as last time”</th>
+                <th scope="col">{t('forecasts.waterLabView.test')}</th>
+                <th scope="col">{t('forecasts.waterLabView.heldAgainst')}</th>
+                <th scope="col">{t('forecasts.waterLabView.betterThanSameLast')}</th>
               </tr>
             </thead>
             <tbody>
@@ -107,21 +126,18 @@ function ScoreSheet({ data }: { data: WaterLabData }) {
                   <td>{s.readings}</td>
                   <td>
                     {s.skill === null ? (
-                      <span className="soft">too few yet</span>
+                      <span className="soft">{t('forecasts.waterLabView.tooFewYet')}</span>
                     ) : s.skill >= 0 ? (
-                      `by ${percent(s.skill)}`
+                      t('forecasts.waterLabView.by', { skill: percent(s.skill) })
                     ) : (
-                      <span className="verdict look">worse by {percent(-s.skill)}</span>
+                      <span className="verdict look">{t('forecasts.waterLabView.worse', { skill: percent(-s.skill) })}</span>
                     )}
                   </td>
                 </tr>
               ))}
             </tbody>
           </table>
-          <Why>
-            Before a test is taken into a pond’s model, the model’s middle is compared with it, and so is the test before. What counts is the mean of the
-            absolute differences, in standard deviations of such a test. Where “same as last time” does better, believe the last test and not the forecast.
-          </Why>
+          <Why>{t('forecasts.waterLabView.beforeTestTakenInto')}</Why>
         </>
       )}
     </section>

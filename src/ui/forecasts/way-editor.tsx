@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { AS_IT_IS, type LabPond, type Way } from '@/domain/forecasts/what-if'
 import { EVENT_KINDS, EVENT_NAMES, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -8,18 +9,20 @@ import { EventFields } from './event-fields'
 import type { WhatIfState } from './use-what-if'
 
 const SWITCH = [
-  { value: 'as-it-is', label: 'As it is' },
-  { value: 'on', label: 'On' },
-  { value: 'off', label: 'Off' },
+  { value: 'as-it-is', label: textId('forecasts.wayEditor.asItIs') },
+  { value: 'on', label: textId('forecasts.wayEditor.on') },
+  { value: 'off', label: textId('forecasts.wayEditor.off') },
 ]
 const STOPS = [
-  { value: 'as-it-is', label: 'As it is' },
-  { value: 'stays-wet', label: 'Stays wet' },
-  { value: 'drains', label: 'Drains' },
+  { value: 'as-it-is', label: textId('forecasts.wayEditor.asItIs') },
+  { value: 'stays-wet', label: textId('forecasts.wayEditor.staysWet') },
+  { value: 'drains', label: textId('forecasts.wayEditor.drains') },
 ]
 
 /** Everything that makes one way: its filter, stock and equipment, and what happens on which day. */
 export function WayEditor({ lab, state }: { lab: LabPond; state: WhatIfState }) {
+  const t = useTexts()
+
   const index = state.chosen
   const { whatIf } = state
   const way = whatIf.ways[index]
@@ -30,24 +33,39 @@ export function WayEditor({ lab, state }: { lab: LabPond; state: WhatIfState }) 
   const chosenFilter = lab.filters.some((f) => f.key === way.filter) ? way.filter : AS_IT_IS
   return (
     <div role="tabpanel" id="lab-way" aria-labelledby={`lab-way-${index}`}>
-      <TextField label="Name of this way" value={way.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} />
+      <TextField label={t('forecasts.wayEditor.nameWay')} value={way.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} />
       <div className="field-grid tight mt-2">
         <ChoiceField
           className="wide"
-          label="Filter"
+          label={t('forecasts.wayEditor.filter')}
           options={lab.filters.map((f) => ({ value: f.key, label: f.name }))}
           value={chosenFilter}
           onChange={(e) => set({ filter: e.target.value as Way['filter'] })}
         />
-        {times('filterSize', 'Filter size')}
-        {times('fish', 'Fish')}
-        {times('feed', 'Feed')}
-        <ChoiceField label="UV" options={SWITCH} value={way.uv} onChange={(e) => set({ uv: e.target.value as Way['uv'] })} />
-        <ChoiceField label="Aerator" options={SWITCH} value={way.aerator} onChange={(e) => set({ aerator: e.target.value as Way['aerator'] })} />
-        <ChoiceField label="Bed, pump off" options={STOPS} value={way.airBreak} onChange={(e) => set({ airBreak: e.target.value as Way['airBreak'] })} />
+        {times('filterSize', t('forecasts.wayEditor.filterSize'))}
+        {times('fish', t('forecasts.wayEditor.fish'))}
+        {times('feed', t('forecasts.wayEditor.feed'))}
+        <ChoiceField
+          label={t('forecasts.wayEditor.uv')}
+          options={SWITCH.map((o) => ({ ...o, label: t(o.label) }))}
+          value={way.uv}
+          onChange={(e) => set({ uv: e.target.value as Way['uv'] })}
+        />
+        <ChoiceField
+          label={t('forecasts.wayEditor.aerator')}
+          options={SWITCH.map((o) => ({ ...o, label: t(o.label) }))}
+          value={way.aerator}
+          onChange={(e) => set({ aerator: e.target.value as Way['aerator'] })}
+        />
+        <ChoiceField
+          label={t('forecasts.wayEditor.bedPumpOff')}
+          options={STOPS.map((o) => ({ ...o, label: t(o.label) }))}
+          value={way.airBreak}
+          onChange={(e) => set({ airBreak: e.target.value as Way['airBreak'] })}
+        />
       </div>
-      <h3 className="mt-3">What happens</h3>
-      {way.events.length === 0 ? <p className="soft mb-1">Nothing special. Add what is done or what befalls the pond.</p> : null}
+      <h3 className="mt-3">{t('forecasts.wayEditor.whatHappens')}</h3>
+      {way.events.length === 0 ? <p className="soft mb-1">{t('forecasts.wayEditor.nothingSpecialAddWhat')}</p> : null}
       <ul className="plain-list">
         {way.events.map((event, at) => (
           <EventFields
@@ -61,8 +79,8 @@ export function WayEditor({ lab, state }: { lab: LabPond; state: WhatIfState }) 
         ))}
       </ul>
       <ChoiceField
-        label="Add to this way"
-        options={[{ value: '', label: 'Choose …' }, ...EVENT_KINDS.map((kind) => ({ value: kind, label: EVENT_NAMES[kind] }))]}
+        label={t('forecasts.wayEditor.addWay')}
+        options={[{ value: '', label: t('forecasts.wayEditor.choose') }, ...EVENT_KINDS.map((kind) => ({ value: kind, label: EVENT_NAMES[kind] }))]}
         value=""
         onChange={(e) => e.target.value && state.addEvent(index, e.target.value as WhatIfEvent['kind'])}
       />

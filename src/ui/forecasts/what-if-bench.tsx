@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import { WhatIfInput, comparisonOf, MOST_WAYS, START_NAMES, TEMPLATES } from '@/domain/forecasts/what-if'
@@ -18,24 +19,26 @@ import { WayEditor } from './way-editor'
 import { Swatch } from './way-ink'
 
 const SPANS = [
-  { value: '30', label: 'a month' },
-  { value: '45', label: 'six weeks' },
-  { value: '60', label: 'two months' },
-  { value: '90', label: 'three months' },
-  { value: '120', label: 'four months' },
-  { value: '270', label: 'nine months' },
-  { value: '365', label: 'a year' },
-  { value: '730', label: 'two years' },
+  { value: '30', label: textId('forecasts.whatIfBench.month') },
+  { value: '45', label: textId('forecasts.whatIfBench.sixWeeks') },
+  { value: '60', label: textId('forecasts.whatIfBench.twoMonths') },
+  { value: '90', label: textId('forecasts.whatIfBench.threeMonths') },
+  { value: '120', label: textId('forecasts.whatIfBench.fourMonths') },
+  { value: '270', label: textId('forecasts.whatIfBench.nineMonths') },
+  { value: '365', label: textId('forecasts.whatIfBench.year') },
+  { value: '730', label: textId('forecasts.whatIfBench.twoYears') },
 ]
 const MEMBERS = [
-  { value: '20', label: '20, quickly' },
-  { value: '60', label: '60' },
-  { value: '200', label: '200, finer bands' },
-  { value: '500', label: '500' },
+  { value: '20', label: textId('forecasts.whatIfBench.n20Quickly') },
+  { value: '60', label: textId('forecasts.whatIfBench.n60') },
+  { value: '200', label: textId('forecasts.whatIfBench.n200FinerBands') },
+  { value: '500', label: textId('forecasts.whatIfBench.n500') },
 ]
 
 /** The what-if bench: ways side by side on one pond, with the pond's own figures, weather and readings. */
 export function WhatIfBench({ data, saved, begin }: { data: WhatIfBenchData; saved?: string; begin?: string }) {
+  const t = useTexts()
+
   const state = useWhatIf(data, saved, begin)
   const comparison = useComparison()
   const [shown, setShown] = useState<readonly string[]>([])
@@ -51,46 +54,56 @@ export function WhatIfBench({ data, saved, begin }: { data: WhatIfBenchData; sav
   return (
     <>
       <div className="page-head">
-        <h1>What if</h1>
+        <h1>{t('forecasts.whatIfBench.whatIf')}</h1>
         <Link href={`/ponds/${data.pond.id}`}>
           {data.pond.siteName}: {data.pond.name}
         </Link>
-        <span className="soft">Choices side by side on this pond, before anyone gets wet.</span>
+        <span className="soft">{t('forecasts.whatIfBench.choicesSideSidePond')}</span>
       </div>
       {lab === null ? (
-        <p className="sheet">No weather is known for this pond yet. Choose its weather station at the site, then come back.</p>
+        <p className="sheet">{t('forecasts.whatIfBench.noWeatherKnownPond')}</p>
       ) : (
         <div className="lab">
           <div>
-            <section className="sheet" aria-label="The question">
+            <section className="sheet" aria-label={t('forecasts.whatIfBench.question')}>
               <ChoiceField
-                label="Begin from"
+                label={t('forecasts.whatIfBench.beginFrom')}
                 options={[
-                  ...(state.template === '' ? [{ value: '', label: 'A question of our own' }] : []),
-                  ...TEMPLATES.map((t) => ({ value: t.key, label: t.name })),
+                  ...(state.template === '' ? [{ value: '', label: t('forecasts.whatIfBench.questionOurOwn') }] : []),
+                  ...TEMPLATES.map((template) => ({ value: template.key, label: template.name })),
                 ]}
                 value={state.template}
                 onChange={(e) => state.begin(e.target.value)}
               />
               <div className="field-grid tight mt-2">
-                <TextField label="From" type="date" value={state.whatIf.from} onChange={(e) => e.target.value && state.change({ from: e.target.value })} />
-                <ChoiceField label="For" options={SPANS} value={String(state.whatIf.days)} onChange={(e) => state.change({ days: Number(e.target.value) })} />
+                <TextField
+                  label={t('forecasts.whatIfBench.from')}
+                  type="date"
+                  value={state.whatIf.from}
+                  onChange={(e) => e.target.value && state.change({ from: e.target.value })}
+                />
                 <ChoiceField
-                  label="The pond is"
+                  label={t('forecasts.whatIfBench.for')}
+                  options={SPANS.map((o) => ({ ...o, label: t(o.label) }))}
+                  value={String(state.whatIf.days)}
+                  onChange={(e) => state.change({ days: Number(e.target.value) })}
+                />
+                <ChoiceField
+                  label={t('forecasts.whatIfBench.pond')}
                   options={optionsOf(START_NAMES)}
                   value={state.whatIf.start}
                   onChange={(e) => state.change({ start: e.target.value as WhatIfInput['start'] })}
                 />
                 <ChoiceField
-                  label="Runs of each"
-                  options={MEMBERS}
+                  label={t('forecasts.whatIfBench.runsEach')}
+                  options={MEMBERS.map((o) => ({ ...o, label: t(o.label) }))}
                   value={String(state.whatIf.members)}
                   onChange={(e) => state.change({ members: Number(e.target.value) })}
                 />
               </div>
               <Ways state={state} />
               <WayEditor lab={lab} state={state} />
-              {lab.filterAssumed ? <p className="soft small mt-2 mb-0">No filter is saved for this pond: it is taken as the house would size one.</p> : null}
+              {lab.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.whatIfBench.noFilterSavedPond')}</p> : null}
             </section>
             <KeepIt data={data} state={state} />
           </div>
@@ -99,25 +112,24 @@ export function WhatIfBench({ data, saved, begin }: { data: WhatIfBenchData; sav
             {comparison.state.status === 'done' || comparison.state.status === 'stopped' ? (
               <Results result={comparison.state.result} names={shown} data={data} stopped={comparison.state.status === 'stopped'} />
             ) : comparison.state.status === 'idle' ? (
-              <p className="sheet soft">
-                Compose the ways on the left, then run them. Each is run many times with other weather and biology, so that what is shown are bands and not one
-                line.
-              </p>
+              <p className="sheet soft">{t('forecasts.whatIfBench.composeWaysLeftThen')}</p>
             ) : null}
           </div>
         </div>
       )}
-      <p className="soft">A model advises. Test the water before acting on it; local codes and licensed practice decide.</p>
+      <p className="soft">{t('forecasts.whatIfBench.modelAdvisesTestWater')}</p>
     </>
   )
 }
 
 /** One tab a way. */
 function Ways({ state }: { state: WhatIfState }) {
+  const t = useTexts()
+
   const { ways } = state.whatIf
   return (
     <div className="lab-ways">
-      <div role="tablist" aria-label="Ways">
+      <div role="tablist" aria-label={t('forecasts.whatIfBench.ways')}>
         {ways.map((way, i) => (
           <button
             key={i}
@@ -128,18 +140,18 @@ function Ways({ state }: { state: WhatIfState }) {
             className={`btn btn-sm btn-outline-secondary ${i === state.chosen ? 'active' : ''}`}
             onClick={() => state.choose(i)}
           >
-            <Swatch index={i} /> {way.name || `Way ${i + 1}`}
+            <Swatch index={i} /> {way.name || t('forecasts.whatIfBench.way', { i: i + 1 })}
           </button>
         ))}
       </div>
       {ways.length < MOST_WAYS ? (
         <button className="btn btn-sm btn-link" onClick={state.addWay}>
-          Add a way
+          {t('forecasts.whatIfBench.addWay')}
         </button>
       ) : null}
       {ways.length > 1 ? (
         <button className="btn btn-sm btn-link" onClick={() => state.removeWay(state.chosen)}>
-          Take this way out
+          {t('forecasts.whatIfBench.takeWayOut')}
         </button>
       ) : null}
     </div>
@@ -147,6 +159,8 @@ function Ways({ state }: { state: WhatIfState }) {
 }
 
 function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof useComparison>; onRun: () => void; wrong: string | null }) {
+  const t = useTexts()
+
   const { state } = comparison
   return (
     <div className="lab-run">
@@ -154,12 +168,12 @@ function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof us
         <>
           <RunProgress progress={state.progress} />
           <button className="btn btn-outline-secondary" onClick={comparison.stop}>
-            Stop
+            {t('forecasts.whatIfBench.stop')}
           </button>
         </>
       ) : (
         <button className="btn btn-primary" onClick={onRun}>
-          Run them
+          {t('forecasts.whatIfBench.runThem')}
         </button>
       )}
       {wrong ? (
@@ -169,7 +183,7 @@ function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof us
       ) : null}
       {state.status === 'failed' ? (
         <span className="field-error" role="alert">
-          The runs broke off. Check the figures, then run them again.
+          {t('forecasts.whatIfBench.runsBrokeOffCheck')}
         </span>
       ) : null}
     </div>
@@ -177,36 +191,45 @@ function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof us
 }
 
 function RunProgress({ progress }: { progress: Parameters<typeof useProgress>[0] }) {
+  const t = useTexts()
+
   const done = useProgress(progress)
   return (
     <>
-      <div className="progress" role="progressbar" aria-label="Runs done" aria-valuenow={done} aria-valuemin={0} aria-valuemax={progress.of}>
+      <div
+        className="progress"
+        role="progressbar"
+        aria-label={t('forecasts.whatIfBench.runsDone')}
+        aria-valuenow={done}
+        aria-valuemin={0}
+        aria-valuemax={progress.of}
+      >
         <div className="progress-bar" style={{ width: `${(100 * done) / progress.of}%` }} />
       </div>
-      <span>
-        {done} of {progress.of} runs
-      </span>
+      <span>{t('forecasts.whatIfBench.runs', { done, of: progress.of })}</span>
     </>
   )
 }
 
 function Results({ result, names, data, stopped }: { result: ComparisonRuns; names: readonly string[]; data: WhatIfBenchData; stopped: boolean }) {
+  const t = useTexts()
+
   const [day, setDay] = useState(Math.min(20, result.days - 1))
   const at = Math.min(day, result.days - 1)
   return (
     <>
-      <section className="sheet" aria-label="The verdict">
-        <h2>The verdict</h2>
-        {stopped ? <p className="verdict look">Stopped early: {result.runs[0].length} runs of each. Bands are rough.</p> : null}
+      <section className="sheet" aria-label={t('forecasts.whatIfBench.verdict')}>
+        <h2>{t('forecasts.whatIfBench.verdict')}</h2>
+        {stopped ? <p className="verdict look">{t('forecasts.whatIfBench.stoppedEarlyRunsEach', { count: result.runs[0].length })}</p> : null}
         <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
       </section>
-      <section className="sheet" aria-label="What the eye sees">
-        <h2>What the eye sees</h2>
+      <section className="sheet" aria-label={t('forecasts.whatIfBench.whatEyeSees')}>
+        <h2>{t('forecasts.whatIfBench.whatEyeSees')}</h2>
         <EyeView from={result.from} days={result.days} ways={clarityOf(result, names)} basin={data.basin} day={at} onDay={setDay} />
       </section>
-      <section className="sheet" aria-label="The water, day by day">
-        <h2>The water, day by day</h2>
-        <p className="soft small mb-1">The line is the middle of the runs, the band holds eight of ten; dots are tests of this pond that fall into the time.</p>
+      <section className="sheet" aria-label={t('forecasts.whatIfBench.waterDayDay')}>
+        <h2>{t('forecasts.whatIfBench.waterDayDay')}</h2>
+        <p className="soft small mb-1">{t('forecasts.whatIfBench.lineMiddleRunsBand')}</p>
         <LabCharts result={result} names={names} day={at} tests={data.tests} />
       </section>
       <BudgetView result={result} names={names} of="nitrogen" />
@@ -216,14 +239,16 @@ function Results({ result, names, data, stopped }: { result: ComparisonRuns; nam
 }
 
 function KeepIt({ data, state }: { data: WhatIfBenchData; state: WhatIfState }) {
+  const t = useTexts()
+
   const { problem, saved, save, touched } = useSave()
   return (
-    <section className="sheet" aria-label="Kept what-ifs">
-      <h2>Kept what-ifs</h2>
+    <section className="sheet" aria-label={t('forecasts.whatIfBench.keptWhatIfs')}>
+      <h2>{t('forecasts.whatIfBench.keptWhatIfs')}</h2>
       {data.maySave ? (
         <>
           <TextField
-            label="Name"
+            label={t('forecasts.whatIfBench.name')}
             value={state.whatIf.name}
             maxLength={80}
             onChange={(e) => {
@@ -232,11 +257,11 @@ function KeepIt({ data, state }: { data: WhatIfBenchData; state: WhatIfState }) 
             }}
           />
           <button className="btn btn-sm btn-outline-primary mt-2" onClick={() => save('POST', `/api/v1/ponds/${data.pond.id}/what-ifs`, state.whatIf)}>
-            Keep this what-if
+            {t('forecasts.whatIfBench.keepWhatIf')}
           </button>
           {saved ? (
             <span className="ms-2" role="status">
-              Kept.
+              {t('forecasts.whatIfBench.kept')}
             </span>
           ) : null}
           <ProblemNote problem={problem} />

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { jobType } from '@/core/visits/job-types'
 import type { WorryLine } from '@/server/forecasts/forecast-repository'
@@ -6,6 +7,8 @@ import { WorryText } from './worry-text'
 
 /** Ponds that the forecast worries about, with the reasons and the visit that would help. */
 export function WorryLines({ lines, mayPlan }: { lines: readonly WorryLine[]; mayPlan: boolean }) {
+  const t = useTexts()
+
   return (
     <ul className="plain-list">
       {lines.map((line) => (
@@ -16,7 +19,7 @@ export function WorryLines({ lines, mayPlan }: { lines: readonly WorryLine[]; ma
             </Link>
             {mayPlan ? (
               <Link className="ms-auto small" href={`/ponds/${line.pondId}/plan?job=${line.worries[0].jobKey}`}>
-                Plan: {jobType(line.worries[0].jobKey)?.name.toLowerCase() ?? 'a visit'}
+                {t('forecasts.worryLines.plan', { name: jobType(line.worries[0].jobKey)?.name.toLowerCase() ?? t('forecasts.worryLines.visit') })}
               </Link>
             ) : null}
           </span>

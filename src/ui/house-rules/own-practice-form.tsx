@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { SCHOOLS } from '@/core/filter/house-rules'
 import type { HousePractice, OwnPractice } from '@/domain/house-rules/house-rules'
@@ -8,7 +9,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { SCHOOL_NAMES } from '@/messages/en/schools'
 import { usePerson, useShow } from '@/ui/person-context'
 import { FIGURES, SWITCHES } from './switches'
 import { useSave } from '@/ui/use-save'
@@ -17,14 +17,19 @@ type Key = keyof HousePractice
 
 interface Question {
   readonly key: Key
-  readonly label: string
+  readonly label: TextId
   /** null: a figure, typed. */
-  readonly options: readonly { readonly value: string; readonly label: string }[] | null
+  readonly options: readonly { readonly value: string; readonly label: TextId }[] | null
   readonly kind: 'temperature' | 'number'
 }
 
 const QUESTIONS: readonly Question[] = [
-  { key: 'school', label: 'Filter size', options: SCHOOLS.map((value) => ({ value, label: SCHOOL_NAMES[value] })), kind: 'number' },
+  {
+    key: 'school',
+    label: textId('houseRules.ownPracticeForm.filterSize'),
+    options: SCHOOLS.map((value) => ({ value, label: textId(`design.schoolNames.${value}`) })),
+    kind: 'number',
+  },
   ...SWITCHES.map(({ key, label, options }) => ({
     key,
     label,
@@ -36,6 +41,8 @@ const QUESTIONS: readonly Question[] = [
 
 /** Where this pond goes another way than the house: each answer with its reason, the house's beside it. */
 export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: HousePractice }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const [own, setOwn] = useState<OwnPractice>(pond.ownPractice)
   const { problem, saved, errorOf, touched, save } = useSave('own')
@@ -56,11 +63,7 @@ export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: H
         void keep()
       }}
     >
-      <p className="soft">
-        {locked
-          ? 'Set by owners and designers.'
-          : 'The house practice holds unless this pond has a reason to go another way. Sizes and windows follow at once.'}
-      </p>
+      <p className="soft">{locked ? t('houseRules.ownPracticeForm.setOwnersDesigners') : t('houseRules.ownPracticeForm.housePracticeHoldsUnless')}</p>
       {QUESTIONS.map((question) => (
         <Answer
           key={question.key}
@@ -77,9 +80,9 @@ export function OwnPracticeForm({ pond, house }: { pond: PondInContext; house: H
       ))}
       <ProblemNote problem={problem} />
       <p role="status" className="mb-2">
-        {saved ? 'Saved. Sizes and windows of this pond follow from now on.' : ''}
+        {saved ? t('houseRules.ownPracticeForm.savedSizesWindowsPond') : ''}
       </p>
-      {locked ? null : <button className="btn btn-primary">Save this pond’s practice</button>}
+      {locked ? null : <button className="btn btn-primary">{t('houseRules.ownPracticeForm.savePondsPractice')}</button>}
     </form>
   )
 }
@@ -94,9 +97,11 @@ interface AnswerProps {
 }
 
 function Answer({ question: { key, label, options, kind }, house, own, locked, errorOf, onChange }: AnswerProps) {
+  const t = useTexts()
+
   const show = useShow()
   const houseWords = options
-    ? options.find((o) => o.value === String(house[key]))!.label.toLowerCase()
+    ? t(options.find((o) => o.value === String(house[key]))!.label).toLowerCase()
     : kind === 'number'
       ? `${house[key] as number}`
       : show(house[key] as number, kind)
@@ -105,7 +110,7 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
   const read = (text: string) => (text === 'true' ? true : text === 'false' ? false : text)
   return (
     <fieldset className="sheet" disabled={locked}>
-      <legend>{label}</legend>
+      <legend>{t(label)}</legend>
       <label className="d-block">
         <input
           type="checkbox"
@@ -113,21 +118,21 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
           checked={own !== undefined}
           onChange={(e) => onChange(e.target.checked ? { value: house[key], reason: '' } : null)}
         />
-        Different at this pond <span className="soft">(house: {houseWords})</span>
+        {t('houseRules.ownPracticeForm.differentPond')} <span className="soft">{t('houseRules.ownPracticeForm.house', { houseWords })}</span>
       </label>
       {own ? (
         <div className="field-grid mt-2" style={{ gridTemplateColumns: 'minmax(12rem, 1fr) 3fr' }}>
           {options ? (
             <ChoiceField
-              label={`${label} here`}
+              label={t('houseRules.ownPracticeForm.here', { label: t(label) })}
               value={String(own.value)}
               onChange={(e) => onChange({ value: read(e.target.value), reason })}
-              options={options}
+              options={options.map((o) => ({ ...o, label: t(o.label) }))}
               error={errorOf('value')}
             />
           ) : (
             <QuantityField
-              label={`${label} here`}
+              label={t('houseRules.ownPracticeForm.here', { label: t(label) })}
               kind={kind}
               value={own.value as number}
               onChange={(v) => onChange({ value: v ?? Number.NaN, reason })}
@@ -135,7 +140,12 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
               disabled={locked}
             />
           )}
-          <TextField label="Why" value={reason} onChange={(e) => onChange({ value: own.value, reason: e.target.value })} error={errorOf('reason')} />
+          <TextField
+            label={t('houseRules.ownPracticeForm.why')}
+            value={reason}
+            onChange={(e) => onChange({ value: own.value, reason: e.target.value })}
+            error={errorOf('reason')}
+          />
         </div>
       ) : null}
     </fieldset>

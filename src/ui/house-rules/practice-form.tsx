@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -7,39 +8,48 @@ import { may } from '@/domain/people/roles'
 import type { HousePractice } from '@/domain/house-rules/house-rules'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { SCHOOL_ARGUMENTS, SCHOOL_NAMES } from '@/messages/en/schools'
+import { SCHOOL_ARGUMENTS, SCHOOL_NAMES } from '@/messages/schools'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { choiceName, FIGURES, SWITCHES, type Figure } from './switches'
 
 /** Both answers to whatever differs, after someone else saved first. */
 function SavedMeanwhile({ mine, theirs }: { mine: HousePractice; theirs: HousePractice }) {
+  const t = useTexts()
+
   const show = useShow()
   const word = (practice: HousePractice, key: Figure) => show(practice[key], FIGURES.find((f) => f.key === key)!.kind)
   return (
     <ul>
       {mine.school === theirs.school ? null : (
         <li>
-          House school: you chose {SCHOOL_NAMES[mine.school].toLowerCase()}, saved meanwhile {SCHOOL_NAMES[theirs.school].toLowerCase()}
+          {t('houseRules.practiceForm.houseSchoolYouChose', {
+            school: SCHOOL_NAMES[mine.school].toLowerCase(),
+            school2: SCHOOL_NAMES[theirs.school].toLowerCase(),
+          })}
         </li>
       )}
       {SWITCHES.filter(({ key }) => mine[key] !== theirs[key]).map(({ key, label }) => (
         <li key={key}>
-          {label}: you chose {choiceName(mine, key)}, saved meanwhile {choiceName(theirs, key)}
+          {t('houseRules.practiceForm.youChoseSavedMeanwhile', {
+            label: t(label),
+            mine: t(choiceName(mine, key)).toLowerCase(),
+            theirs: t(choiceName(theirs, key)).toLowerCase(),
+          })}
         </li>
       ))}
       {FIGURES.filter(({ key }) => mine[key] !== theirs[key]).map(({ key, label }) => (
-        <li key={key}>
-          {label}: you entered {word(mine, key)}, saved meanwhile {word(theirs, key)}
-        </li>
+        <li key={key}>{t('houseRules.practiceForm.youEnteredSavedMeanwhile', { label: t(label), mine: word(mine, key), theirs: word(theirs, key) })}</li>
       ))}
-      <li>Open this page again to go on from what is saved.</li>
+      <li>{t('houseRules.practiceForm.openPageAgainGo')}</li>
     </ul>
   )
 }
 
 /** Where good contractors disagree, this firm's answers. */
 export function PracticeForm({ practice, version }: { practice: HousePractice; version: number }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { role } = usePerson()
   const [draft, setDraft] = useState(practice)
@@ -60,10 +70,10 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
   return (
     <>
       <div className="page-head">
-        <h1>House practice</h1>
-        <span className="soft">{locked ? 'Set by the owner.' : 'What your firm has decided where good contractors disagree.'}</span>
+        <h1>{t('houseRules.practiceForm.housePractice')}</h1>
+        <span className="soft">{locked ? t('houseRules.practiceForm.setOwner') : t('houseRules.practiceForm.whatYourFirmHas')}</span>
         <Link href="/practice/jobs" className="btn btn-sm btn-outline-secondary ms-auto">
-          Steps of visits
+          {t('houseRules.practiceForm.stepsVisits')}
         </Link>
       </div>
       <form
@@ -73,7 +83,7 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
         }}
       >
         <fieldset className="sheet" disabled={locked}>
-          <legend>Filter size: the house school governs</legend>
+          <legend>{t('houseRules.practiceForm.filterSizeHouseSchool')}</legend>
           {SCHOOLS.map((school) => (
             <label key={school} className="d-block mb-2">
               <input
@@ -90,7 +100,7 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
         </fieldset>
         {SWITCHES.map(({ key, label, options }) => (
           <fieldset key={key} className="sheet" disabled={locked}>
-            <legend>{label}</legend>
+            <legend>{t(label)}</legend>
             {options.map((option) => (
               <label key={String(option.value)} className="d-block mb-2">
                 <input
@@ -100,19 +110,19 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
                   checked={draft[key] === option.value}
                   onChange={() => setDraft({ ...draft, [key]: option.value })}
                 />
-                <strong>{option.name}</strong>
-                <span className="soft d-block ms-4">{option.argument}</span>
+                <strong>{t(option.name)}</strong>
+                <span className="soft d-block ms-4">{t(option.argument)}</span>
               </label>
             ))}
           </fieldset>
         ))}
         <fieldset className="sheet" disabled={locked}>
-          <legend>The year</legend>
+          <legend>{t('houseRules.practiceForm.year')}</legend>
           <div className="field-grid" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(13rem, 1fr))' }}>
             {FIGURES.map(({ key, label, kind }) => (
               <QuantityField
                 key={key}
-                label={label}
+                label={t(label)}
                 kind={kind}
                 value={draft[key]}
                 onChange={(v) => setDraft({ ...draft, [key]: v ?? Number.NaN })}
@@ -125,11 +135,11 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
         <ProblemNote problem={problem} />
         {problem?.kind === 'conflict' ? <SavedMeanwhile mine={draft} theirs={(problem.current as { practice: HousePractice }).practice} /> : null}
         <p role="status" className="mb-2">
-          {state === 'saving' ? 'Saving.' : state === 'saved' ? 'Saved. Sizes follow at once; every pond’s windows follow within a minute.' : ''}
+          {state === 'saving' ? t('houseRules.practiceForm.saving') : state === 'saved' ? t('houseRules.practiceForm.savedSizesFollowOnce') : ''}
         </p>
         {locked ? null : (
           <button className="btn btn-primary" disabled={state === 'saving'}>
-            Save the house practice
+            {t('houseRules.practiceForm.saveHousePractice')}
           </button>
         )}
       </form>

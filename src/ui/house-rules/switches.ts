@@ -1,3 +1,4 @@
+import { type TextId, textId } from '@/ui/kit/texts'
 import type { HousePractice } from '@/domain/house-rules/house-rules'
 
 export type Figure =
@@ -11,156 +12,156 @@ export type Figure =
   | 'highSummerWaterC'
   | 'feedingStopWaterC'
   | 'shutdownWaterC'
-export const FIGURES: readonly { key: Figure; label: string; kind: 'temperature' | 'number' }[] = [
-  { key: 'growthYears', label: 'Size filters for fish in … years', kind: 'number' },
-  { key: 'cleanoutMaxWaterC', label: 'Spring cleanout up to', kind: 'temperature' },
-  { key: 'startupWaterC', label: 'Spring startup from', kind: 'temperature' },
-  { key: 'bacteriaWaterC', label: 'Ordinary bacteria from', kind: 'temperature' },
-  { key: 'feedingStartWaterC', label: 'Start feeding from', kind: 'temperature' },
-  { key: 'feedingNormalWaterC', label: 'Normal feed from', kind: 'temperature' },
-  { key: 'tenderPlantsWaterC', label: 'Tender plants in from', kind: 'temperature' },
-  { key: 'highSummerWaterC', label: 'High-summer watch from', kind: 'temperature' },
-  { key: 'feedingStopWaterC', label: 'Stop feeding below', kind: 'temperature' },
-  { key: 'shutdownWaterC', label: 'Winter shutdown below', kind: 'temperature' },
+export const FIGURES: readonly { key: Figure; label: TextId; kind: 'temperature' | 'number' }[] = [
+  { key: 'growthYears', label: textId('houseRules.switches.sizeFiltersFishYears'), kind: 'number' },
+  { key: 'cleanoutMaxWaterC', label: textId('houseRules.switches.springCleanoutUp'), kind: 'temperature' },
+  { key: 'startupWaterC', label: textId('houseRules.switches.springStartupFrom'), kind: 'temperature' },
+  { key: 'bacteriaWaterC', label: textId('houseRules.switches.ordinaryBacteriaFrom'), kind: 'temperature' },
+  { key: 'feedingStartWaterC', label: textId('houseRules.switches.startFeedingFrom'), kind: 'temperature' },
+  { key: 'feedingNormalWaterC', label: textId('houseRules.switches.normalFeedFrom'), kind: 'temperature' },
+  { key: 'tenderPlantsWaterC', label: textId('houseRules.switches.tenderPlantsFrom'), kind: 'temperature' },
+  { key: 'highSummerWaterC', label: textId('houseRules.switches.highSummerWatchFrom'), kind: 'temperature' },
+  { key: 'feedingStopWaterC', label: textId('houseRules.switches.stopFeedingBelow'), kind: 'temperature' },
+  { key: 'shutdownWaterC', label: textId('houseRules.switches.winterShutdownBelow'), kind: 'temperature' },
 ]
 
 /** Switches where good contractors disagree, with both arguments. */
 export const SWITCHES = [
   {
     key: 'oversizing',
-    label: 'Oversizing',
+    label: textId('houseRules.switches.oversizing'),
     options: [
       {
         value: 'calculated',
-        name: 'To calculation and growth',
-        argument: 'The figures already hold grown fish; a larger bed costs the customer money that buys little.',
+        name: textId('houseRules.switches.calculationGrowth'),
+        argument: textId('houseRules.switches.figuresAlreadyHoldGrown'),
       },
       {
         value: 'next-size',
-        name: 'Next size up, always',
-        argument: 'Oversizing rarely hurts, fish breed and owners feed: a fifth more bed than the house school asks.',
+        name: textId('houseRules.switches.nextSizeUpAlways'),
+        argument: textId('houseRules.switches.oversizingRarelyHurtsFish'),
       },
     ],
   },
   {
     key: 'plantsCounted',
-    label: 'Plants as a filter',
+    label: textId('houseRules.switches.plantsFilter'),
     options: [
-      { value: false, name: 'A bonus, not counted on', argument: 'In spring and autumn plants draw little, and the fish eat all the same.' },
-      { value: true, name: 'Counted on in season', argument: 'A well planted bed draws real nitrogen in summer, when feed is highest.' },
+      { value: false, name: textId('houseRules.switches.bonusNotCounted'), argument: textId('houseRules.switches.springAutumnPlantsDraw') },
+      { value: true, name: textId('houseRules.switches.countedSeason'), argument: textId('houseRules.switches.wellPlantedBedDraws') },
     ],
   },
   {
     key: 'uv',
-    label: 'UV clarifier',
+    label: textId('houseRules.switches.uvClarifier'),
     options: [
       {
         value: 'crutch',
-        name: 'Only while the filter matures',
-        argument: 'It bridges the first green seasons and is taken out when the bed carries the pond.',
+        name: textId('houseRules.switches.onlyWhileFilterMatures'),
+        argument: textId('houseRules.switches.bridgesFirstGreenSeasons'),
       },
-      { value: 'always', name: 'Always fitted', argument: 'Customers buy clear water; a lamp is cheap insurance.' },
-      { value: 'never', name: 'Not with a bog', argument: 'A bed of the right size clears water by itself; a lamp only hides that it is too small.' },
+      { value: 'always', name: textId('houseRules.switches.alwaysFitted'), argument: textId('houseRules.switches.customersBuyClearWater') },
+      { value: 'never', name: textId('houseRules.switches.notBog'), argument: textId('houseRules.switches.bedRightSizeClears') },
     ],
   },
   {
     key: 'spring',
-    label: 'Spring',
+    label: textId('houseRules.switches.spring'),
     options: [
-      { value: 'full-yearly', name: 'Full cleanout every year', argument: 'Sludge is out before it feeds the summer, and every part is seen once a year.' },
+      { value: 'full-yearly', name: textId('houseRules.switches.fullCleanoutEveryYear'), argument: textId('houseRules.switches.sludgeOutBeforeFeeds') },
       {
         value: 'when-needed',
-        name: 'Full cleanout when sediment or clarity ask for it',
-        argument: 'A settled pond keeps the life that clears it. Agree a cleanout for the ponds that need one, a startup for the others.',
+        name: textId('houseRules.switches.fullCleanoutWhenSediment'),
+        argument: textId('houseRules.switches.settledPondKeepsLife'),
       },
       {
         value: 'never-drain',
-        name: 'Never drained: light startup and flush',
-        argument: 'Draining sets the pond back by weeks. Cleanouts are not planned at all; agree a startup instead.',
+        name: textId('houseRules.switches.neverDrainedLightStartup'),
+        argument: textId('houseRules.switches.drainingSetsPondBack'),
       },
     ],
   },
   {
     key: 'winter',
-    label: 'Winter',
+    label: textId('houseRules.switches.winter'),
     options: [
-      { value: 'shutdown', name: 'Shut down, drain, store', argument: 'Nothing can freeze full, and the pump rests dry of ice.' },
-      { value: 'run-on', name: 'Run on with ice watch', argument: 'A running bed keeps its life, but somebody must look for ice dams after every frost.' },
+      { value: 'shutdown', name: textId('houseRules.switches.shutDownDrainStore'), argument: textId('houseRules.switches.nothingCanFreezeFull') },
+      { value: 'run-on', name: textId('houseRules.switches.runIceWatch'), argument: textId('houseRules.switches.runningBedKeepsLife') },
     ],
   },
   {
     key: 'lamp',
-    label: 'Age of UV lamps',
+    label: textId('houseRules.switches.ageUvLamps'),
     options: [
-      { value: 'calendar', name: 'By the calendar', argument: 'A lamp that was forgotten is worse than one renewed early; everybody remembers a spring.' },
+      { value: 'calendar', name: textId('houseRules.switches.calendar'), argument: textId('houseRules.switches.lampForgottenWorseThan') },
       {
         value: 'running',
-        name: 'By the days it has run',
-        argument: 'Where the pump rests in winter so does the lamp, and it lasts into a second season before it fades.',
+        name: textId('houseRules.switches.daysHasRun'),
+        argument: textId('houseRules.switches.wherePumpRestsWinter'),
       },
     ],
   },
   {
     key: 'bacteria',
-    label: 'Bacteria additions',
+    label: textId('houseRules.switches.bacteriaAdditions'),
     options: [
-      { value: 'regular', name: 'At start and regularly', argument: 'They bring a young or cold pond over the weeks before its own film is there.' },
-      { value: 'after-disturbance', name: 'Only after a disturbance', argument: 'After a cleanout, a power cut or a treatment; a settled pond has its own.' },
-      { value: 'none', name: 'None', argument: 'The film that grows by itself is the one that fits.' },
+      { value: 'regular', name: textId('houseRules.switches.startRegularly'), argument: textId('houseRules.switches.theyBringYoungCold') },
+      { value: 'after-disturbance', name: textId('houseRules.switches.onlyAfterDisturbance'), argument: textId('houseRules.switches.afterCleanoutPowerCut') },
+      { value: 'none', name: textId('houseRules.switches.none'), argument: textId('houseRules.switches.filmGrowsItselfOne') },
     ],
   },
   {
     key: 'rinsing',
-    label: 'Rinsing stone',
+    label: textId('houseRules.switches.rinsingStone'),
     options: [
-      { value: 'hose', name: 'Hose only', argument: 'The film on the stones is half the filter; a hose leaves it where it is.' },
-      { value: 'pressure', name: 'Pressure washer', argument: 'Customers see clean stone, and years of sludge come out of the gaps.' },
+      { value: 'hose', name: textId('houseRules.switches.hoseOnly'), argument: textId('houseRules.switches.filmStonesHalfFilter') },
+      { value: 'pressure', name: textId('houseRules.switches.pressureWasher'), argument: textId('houseRules.switches.customersSeeCleanStone') },
     ],
   },
   {
     key: 'mediaRinse',
-    label: 'Rinsing media',
+    label: textId('houseRules.switches.rinsingMedia'),
     options: [
-      { value: 'pond-water', name: 'In pond water only', argument: 'Chlorine kills in minutes what took weeks to grow.' },
+      { value: 'pond-water', name: textId('houseRules.switches.pondWaterOnly'), argument: textId('houseRules.switches.chlorineKillsMinutesWhat') },
       {
         value: 'tap-reset',
-        name: 'Tap water as a reset',
-        argument: 'Media clogged beyond hope come clean under pressure, and are then treated as a new filter.',
+        name: textId('houseRules.switches.tapWaterReset'),
+        argument: textId('houseRules.switches.mediaCloggedBeyondHope'),
       },
     ],
   },
   {
     key: 'winterSalt',
-    label: 'Salt in winter',
+    label: textId('houseRules.switches.saltWinter'),
     options: [
-      { value: 'none', name: 'None', argument: 'It leaves only with water, and plants pay for it in spring.' },
-      { value: 'tenth-percent', name: 'A tenth of a percent', argument: 'It eases the fish through cold water and keeps nitrite off their gills.' },
+      { value: 'none', name: textId('houseRules.switches.none'), argument: textId('houseRules.switches.leavesOnlyWaterPlants') },
+      { value: 'tenth-percent', name: textId('houseRules.switches.tenthPercent'), argument: textId('houseRules.switches.easesFishThroughCold') },
     ],
   },
   {
     key: 'winterIntake',
-    label: 'Intake in winter',
+    label: textId('houseRules.switches.intakeWinter'),
     options: [
-      { value: 'upper', name: 'Raised to upper or mid water', argument: 'The warmer water at the bottom stays still, and the fish in it.' },
-      { value: 'unchanged', name: 'Left where it is', argument: 'Less to forget in spring; where the pump rests it makes no difference.' },
+      { value: 'upper', name: textId('houseRules.switches.raisedUpperMidWater'), argument: textId('houseRules.switches.warmerWaterBottomStays') },
+      { value: 'unchanged', name: textId('houseRules.switches.leftWhere'), argument: textId('houseRules.switches.lessForgetSpringWhere') },
     ],
   },
   {
     key: 'stringAlgae',
-    label: 'String algae',
+    label: textId('houseRules.switches.stringAlgae'),
     options: [
-      { value: 'by-place', name: 'Tolerated by place', argument: 'In the wetland and on spillway sides they filter; on falls faces they hide the stone.' },
-      { value: 'ioniser', name: 'Ioniser', argument: 'It works by itself, as long as copper is tested and the probe is clean.' },
-      { value: 'hand', name: 'By hand only', argument: 'What is taken out takes its nutrients along, and nothing else is harmed.' },
-      { value: 'treat', name: 'Treated where it must be', argument: 'For a wedding next week; by a licensed applicator, and with oxygen for the night.' },
+      { value: 'by-place', name: textId('houseRules.switches.toleratedPlace'), argument: textId('houseRules.switches.wetlandSpillwaySidesThey') },
+      { value: 'ioniser', name: textId('houseRules.switches.ioniser'), argument: textId('houseRules.switches.worksItselfLongCopper') },
+      { value: 'hand', name: textId('houseRules.switches.handOnly'), argument: textId('houseRules.switches.whatTakenOutTakes') },
+      { value: 'treat', name: textId('houseRules.switches.treatedWhereMust'), argument: textId('houseRules.switches.weddingNextWeekLicensed') },
     ],
   },
   {
     key: 'waterChanges',
-    label: 'Water changes',
+    label: textId('houseRules.switches.waterChanges'),
     options: [
-      { value: 'routine', name: 'A tenth and more by routine', argument: 'Nitrate, salts and colour leave only with water.' },
-      { value: 'top-up', name: 'Top-up only', argument: 'A well-sized bog keeps the water; each change brings chlorine and cold.' },
+      { value: 'routine', name: textId('houseRules.switches.tenthMoreRoutine'), argument: textId('houseRules.switches.nitrateSaltsColourLeave') },
+      { value: 'top-up', name: textId('houseRules.switches.topUpOnly'), argument: textId('houseRules.switches.wellSizedBogKeeps') },
     ],
   },
 ] as const satisfies readonly {
@@ -178,17 +179,15 @@ export const SWITCHES = [
     | 'winterIntake'
     | 'stringAlgae'
     | 'waterChanges'
-  label: string
-  options: readonly { value: string | boolean; name: string; argument: string }[]
+  label: TextId
+  options: readonly { value: string | boolean; name: TextId; argument: TextId }[]
 }[]
 
-export const choiceName = (practice: HousePractice, key: (typeof SWITCHES)[number]['key']): string =>
-  SWITCHES.find((s) => s.key === key)!
-    .options.find((o) => o.value === practice[key])!
-    .name.toLowerCase()
+export const choiceName = (practice: HousePractice, key: (typeof SWITCHES)[number]['key']): TextId =>
+  SWITCHES.find((s) => s.key === key)!.options.find((o) => o.value === practice[key])!.name
 
 /** Every question of the practice in a few words. */
-export const PRACTICE_LABELS: Readonly<Record<keyof HousePractice, string>> = {
-  school: 'Filter size',
-  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<Exclude<keyof HousePractice, 'school'>, string>),
+export const PRACTICE_LABELS: Readonly<Record<keyof HousePractice, TextId>> = {
+  school: textId('houseRules.switches.filterSize'),
+  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<Exclude<keyof HousePractice, 'school'>, TextId>),
 }

@@ -1,4 +1,5 @@
 import { useId, type ComponentProps } from 'react'
+import type { TextId, Texts } from './texts'
 
 interface ChoiceFieldProps extends Omit<ComponentProps<'select'>, 'id' | 'children'> {
   readonly label: string
@@ -28,4 +29,5 @@ export function ChoiceField({ label, options, error, hideLabel = false, classNam
 }
 
 /** Options of a names table, in its order. */
-export const optionsOf = (names: Readonly<Record<string, string>>) => Object.entries(names).map(([value, label]) => ({ value, label }))
+export const optionsOf = (names: Readonly<Record<string, TextId | string>>, t?: Texts) =>
+  Object.entries(names).map(([value, label]) => ({ value, label: typeof label === 'string' ? label : t!(label) }))

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRef, useState } from 'react'
 import { fileText } from '@/domain/shared/file-text'
 
@@ -13,6 +14,8 @@ interface FileButtonProps {
 
 /** A button that opens a text file and hands over what is in it. */
 export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProps) {
+  const t = useTexts()
+
   const input = useRef<HTMLInputElement>(null)
   const [refused, setRefused] = useState('')
   return (
@@ -26,14 +29,14 @@ export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProp
         accept={accept}
         className="visually-hidden"
         tabIndex={-1}
-        aria-label={`${label}: file`}
+        aria-label={t('kit.fileButton.file', { label })}
         onChange={async (event) => {
           const file = event.target.files?.[0]
           // the same file may be chosen again after it was mended
           event.target.value = ''
           if (!file) return
           if (file.size > MOST_BYTES) {
-            if (!onTooLarge) setRefused(`This file is larger than the ${MOST_BYTES / 1e6} MB that fit here.`)
+            if (!onTooLarge) setRefused(t('kit.fileButton.fileLargerThanMb', { mostBytes: MOST_BYTES / 1e6 }))
             return onTooLarge?.()
           }
           const read = fileText(new Uint8Array(await file.arrayBuffer()))

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useId, useState } from 'react'
 import type { QuantityKind } from '@/core/units/kinds'
 import { formatQuantity } from '@/core/units/format'
@@ -42,6 +43,8 @@ export function QuantityField({
   hint,
   special,
 }: QuantityFieldProps) {
+  const t = useTexts()
+
   const { units } = usePerson().preferences
   const id = useId()
   const show = (canonical: number | null) =>
@@ -59,7 +62,7 @@ export function QuantityField({
   const understood =
     typed !== null && parsed?.ok
       ? `= ${formatQuantity(parsed.value.value, kind, units, { scale, significant: 4 })}`
-      : (hint ?? (text === '' && symbol ? `in ${symbol}` : ''))
+      : (hint ?? (text === '' && symbol ? t('kit.quantityField.in', { symbol }) : ''))
 
   const change = (next: string) => {
     setTyped(next)
@@ -76,7 +79,7 @@ export function QuantityField({
     <div>
       <label htmlFor={id} className={hideLabel ? 'visually-hidden' : 'form-label mb-0'}>
         {label}
-        {optional ? <span className="soft"> (if known)</span> : null}
+        {optional ? <span className="soft"> {t('kit.quantityField.ifKnown')}</span> : null}
       </label>
       <input
         id={id}

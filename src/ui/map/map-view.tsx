@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -26,6 +27,8 @@ const SCALE_KM = 5
 
 /** The region with all sites, and each crew's round of a day. */
 export function MapView({ data }: { data: MapData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const region = useRegion()
   const [hidden, setHidden] = useState<readonly string[]>([])
@@ -44,19 +47,25 @@ export function MapView({ data }: { data: MapData }) {
   return (
     <>
       <div className="page-head">
-        <h1>Map</h1>
+        <h1>{t('map.mapView.map')}</h1>
         <span className="btn-group btn-group-sm no-print">
-          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, -1)}`} aria-label="The day before">
+          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, -1)}`} aria-label={t('map.mapView.dayBefore')}>
             ‹
           </Link>
           <Link className="btn btn-outline-secondary" href="/map">
-            Today
+            {t('map.mapView.today')}
           </Link>
-          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, 1)}`} aria-label="The day after">
+          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, 1)}`} aria-label={t('map.mapView.dayAfter')}>
             ›
           </Link>
         </span>
-        <TextField label="Day" hideLabel type="date" value={data.day} onChange={(e) => e.target.value && router.push(`/map?day=${e.target.value}`)} />
+        <TextField
+          label={t('map.mapView.day')}
+          hideLabel
+          type="date"
+          value={data.day}
+          onChange={(e) => e.target.value && router.push(`/map?day=${e.target.value}`)}
+        />
         <span className="soft">{longDate(data.day)}</span>
       </div>
       <div className="columns wide-left">
@@ -66,7 +75,12 @@ export function MapView({ data }: { data: MapData }) {
               viewBox={`0 0 ${projection.width} ${projection.height.toFixed(0)}`}
               width="100%"
               role="img"
-              aria-label={`Map of ${placed.length} sites; ${rounds.length} ${rounds.length === 1 ? 'crew has' : 'crews have'} a round on ${longDate(data.day)}`}
+              aria-label={t('map.mapView.mapSitesRound', {
+                count: placed.length,
+                count2: rounds.length,
+                count3: rounds.length === 1 ? t('map.mapView.crewHas') : t('map.mapView.crewsHave'),
+                day: longDate(data.day),
+              })}
               className="region-map"
             >
               {projection.near
@@ -121,25 +135,23 @@ export function MapView({ data }: { data: MapData }) {
                 const [x, y] = projection.at([lon, lat])
                 return (
                   <rect key={i} x={x - 6} y={y - 6} width={12} height={12} className="yard">
-                    <title>{i === 0 ? 'The yard' : 'A crew’s own yard'}</title>
+                    <title>{i === 0 ? t('map.mapView.yard') : t('map.mapView.crewsOwnYard')}</title>
                   </rect>
                 )
               })}
               <g transform={`translate(24 ${projection.height - 20})`} className="scale">
                 <path d={`M0 -5V0H${(SCALE_KM * projection.perKm).toFixed(1)}V-5`} fill="none" stroke="var(--ink)" />
                 <text x={(SCALE_KM * projection.perKm) / 2} y={-6} textAnchor="middle" fontSize={13}>
-                  {SCALE_KM} km
+                  {t('map.mapView.km', { scaleKm: SCALE_KM })}
                 </text>
               </g>
             </svg>
           ) : (
-            <p className="m-2">
-              Sites stand here once they have a place: give latitude and longitude under Customers, or read them from a file under Exchange.
-            </p>
+            <p className="m-2">{t('map.mapView.sitesStandHereOnce')}</p>
           )}
         </section>
         <div>
-          {rounds.length === 0 ? <p className="sheet">No crew has a round on this day.</p> : null}
+          {rounds.length === 0 ? <p className="sheet">{t('map.mapView.noCrewHasRound')}</p> : null}
           {data.rounds.map((round, n) =>
             round.stops.length === 0 ? null : (
               <section key={round.crew.id} className="sheet">
@@ -151,7 +163,7 @@ export function MapView({ data }: { data: MapData }) {
                     {round.crew.name}
                   </h2>
                   <CheckField
-                    label="on the map"
+                    label={t('map.mapView.map2')}
                     checked={!hidden.includes(round.crew.id)}
                     onChange={(on) => setHidden(on ? hidden.filter((id) => id !== round.crew.id) : [...hidden, round.crew.id])}
                   />
@@ -163,13 +175,14 @@ export function MapView({ data }: { data: MapData }) {
                     </li>
                   ))}
                 </ol>
-                <Link href={`/rounds/${round.crew.id}/${data.day}`}>Day sheet</Link>
+                <Link href={`/rounds/${round.crew.id}/${data.day}`}>{t('map.mapView.daySheet')}</Link>
               </section>
             ),
           )}
           {missing > 0 ? (
             <p className="soft small among-words">
-              {missing} {missing === 1 ? 'site is' : 'sites are'} not on the map; <Link href="/customers">give them a place</Link>.
+              {t('map.mapView.notMap', { missing, missing2: missing === 1 ? t('map.mapView.site') : t('map.mapView.sites') })}{' '}
+              <Link href="/customers">{t('map.mapView.giveThemPlace')}</Link>.
             </p>
           ) : null}
         </div>

@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
@@ -13,16 +14,18 @@ type LetterData = Awaited<ReturnType<typeof noticeBoard>>
 
 /** Who has to be told what, sent with one press; what was sent; the words of the letters. */
 export function LettersView({ data }: { data: LetterData }) {
+  const t = useTexts()
+
   return (
     <>
       <div className="page-head">
-        <h1>Letters</h1>
-        <span className="soft">What customers still have to be told about their visits.</span>
+        <h1>{t('messages.lettersView.letters')}</h1>
+        <span className="soft">{t('messages.lettersView.whatCustomersStillHave')}</span>
       </div>
       <ToTell data={data} />
       <Sent data={data} />
       <section className="sheet">
-        <h2>Words of the letters</h2>
+        <h2>{t('messages.lettersView.wordsLetters')}</h2>
         <TemplatesForm kept={{ templates: data.templates, version: data.version }} />
       </section>
     </>
@@ -30,6 +33,8 @@ export function LettersView({ data }: { data: LetterData }) {
 }
 
 function ToTell({ data }: { data: LetterData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set())
   const [later, setLater] = useState(false)
@@ -43,31 +48,41 @@ function ToTell({ data }: { data: LetterData }) {
     const outcome = await send<{ queued: number }>('POST', '/api/v1/notices', { visits: chosen.map((d) => d.visitId) })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
-    setSaid(`${outcome.value.queued} ${outcome.value.queued === 1 ? 'letter is' : 'letters are'} on the way.`)
+    setSaid(
+      t('messages.lettersView.way', {
+        queued: outcome.value.queued,
+        queued2: outcome.value.queued === 1 ? t('messages.lettersView.letter') : t('messages.lettersView.letters2'),
+      }),
+    )
     router.refresh()
   }
   const told = async (visitId: string) => {
     const outcome = await send('POST', '/api/v1/notices/told', { visits: [visitId] })
     setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) setSaid('Noted as told.')
+    if (outcome.ok) setSaid(t('messages.lettersView.notedTold'))
     router.refresh()
   }
   return (
     <section className="sheet">
-      <h2>To tell</h2>
-      {shown.length === 0 ? <p className="soft">Everyone knows.</p> : null}
+      <h2>{t('messages.lettersView.tell')}</h2>
+      {shown.length === 0 ? <p className="soft">{t('messages.lettersView.everyoneKnows')}</p> : null}
       {shown.length > 0 ? (
-        <div style={{ overflowX: 'auto', maxHeight: '28rem', position: 'relative' }} role="region" aria-label="Visits to tell of" tabIndex={0}>
+        <div
+          style={{ overflowX: 'auto', maxHeight: '28rem', position: 'relative' }}
+          role="region"
+          aria-label={t('messages.lettersView.visitsTell')}
+          tabIndex={0}
+        >
           <table className="table table-sm mb-2">
             <thead>
               <tr>
                 <th scope="col">
-                  <span className="visually-hidden">Tell</span>
+                  <span className="visually-hidden">{t('messages.lettersView.tell2')}</span>
                 </th>
-                <th scope="col">Customer</th>
-                <th scope="col">Visit</th>
-                <th scope="col">Day</th>
-                <th scope="col">What</th>
+                <th scope="col">{t('messages.lettersView.customer')}</th>
+                <th scope="col">{t('messages.lettersView.visit')}</th>
+                <th scope="col">{t('messages.lettersView.day')}</th>
+                <th scope="col">{t('messages.lettersView.what')}</th>
               </tr>
             </thead>
             <tbody>
@@ -77,7 +92,11 @@ function ToTell({ data }: { data: LetterData }) {
                     <input
                       type="checkbox"
                       className="form-check-input"
-                      aria-label={`Tell ${d.customerName}: ${NOTICE_NAMES[d.kind].toLowerCase()}, ${shortDate(d.day)}`}
+                      aria-label={t('messages.lettersView.tell3', {
+                        customerName: d.customerName,
+                        kind: NOTICE_NAMES[d.kind].toLowerCase(),
+                        day: shortDate(d.day),
+                      })}
                       disabled={d.email === ''}
                       checked={d.email !== '' && !left.has(d.visitId)}
                       onChange={(e) => {
@@ -90,14 +109,18 @@ function ToTell({ data }: { data: LetterData }) {
                   </td>
                   <td>
                     {d.customerName}
-                    {d.email === '' ? <span className="verdict look ms-1">no e-mail: call</span> : <div className="soft small">{d.email}</div>}
+                    {d.email === '' ? (
+                      <span className="verdict look ms-1">{t('messages.lettersView.noEMailCall')}</span>
+                    ) : (
+                      <div className="soft small">{d.email}</div>
+                    )}
                     <button
                       type="button"
                       className="btn btn-sm btn-link p-0 ms-1"
-                      aria-label={`Mark as told: ${d.customerName}, ${shortDate(d.day)}`}
+                      aria-label={t('messages.lettersView.markTold', { customerName: d.customerName, day: shortDate(d.day) })}
                       onClick={() => void told(d.visitId)}
                     >
-                      Mark as told
+                      {t('messages.lettersView.markTold2')}
                     </button>
                   </td>
                   <td>
@@ -111,10 +134,7 @@ function ToTell({ data }: { data: LetterData }) {
                       {NOTICE_NAMES[d.kind]}
                     </span>
                     {d.told && d.kind !== 'visit-planned' ? (
-                      <span className="soft small">
-                        {' '}
-                        was {shortDate(d.told.day)} {d.told.startTime}
-                      </span>
+                      <span className="soft small"> {t('messages.lettersView.was', { day: shortDate(d.told.day), startTime: d.told.startTime })}</span>
                     ) : null}
                   </td>
                 </tr>
@@ -129,12 +149,14 @@ function ToTell({ data }: { data: LetterData }) {
       </p>
       <div className="d-flex flex-wrap gap-2 align-items-center">
         <button className="btn btn-primary" disabled={chosen.length === 0} onClick={() => void tell()}>
-          {chosen.length === 0 ? 'Tell customers' : `Tell ${chosen.length} ${chosen.length === 1 ? 'customer' : 'customers'}`}
+          {chosen.length === 0
+            ? t('messages.lettersView.tellCustomers')
+            : t('messages.lettersView.tell4', { count: chosen.length, count2: chosen.length === 1 ? 'customer' : 'customers' })}
         </button>
         {data.due.length > now.length ? (
           <label>
             <input type="checkbox" className="form-check-input me-1" checked={later} onChange={(e) => setLater(e.target.checked)} />
-            also the {data.due.length - now.length} new visits after {shortDate(data.soonUntil)}
+            {t('messages.lettersView.alsoNewVisitsAfter', { count: data.due.length - now.length, soonUntil: shortDate(data.soonUntil) })}
           </label>
         ) : null}
       </div>
@@ -142,11 +164,19 @@ function ToTell({ data }: { data: LetterData }) {
   )
 }
 
-const STATE_WORDS = { queued: 'waiting', sending: 'on the way', sent: 'sent', failed: 'not sent', told: 'told' } as const
+const STATE_WORDS = {
+  queued: textId('messages.lettersView.waiting'),
+  sending: textId('messages.lettersView.way2'),
+  sent: textId('messages.lettersView.sent'),
+  failed: textId('messages.lettersView.notSent'),
+  told: textId('messages.lettersView.told'),
+} as const
 /** A letter that waits for longer has got stuck somewhere, and can be sent again. */
 const STUCK_MS = 120_000
 
 function Sent({ data }: { data: LetterData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { timeZone } = usePerson()
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -160,24 +190,24 @@ function Sent({ data }: { data: LetterData }) {
   return (
     <section className="sheet">
       <div className="d-flex justify-content-between align-items-baseline">
-        <h2>Sent lately</h2>
+        <h2>{t('messages.lettersView.sentLately')}</h2>
         <button className="btn btn-sm btn-outline-secondary no-print" onClick={() => router.refresh()}>
-          Look again
+          {t('messages.lettersView.lookAgain')}
         </button>
       </div>
       <ProblemNote problem={problem} />
-      {data.sent.length === 0 ? <p className="soft mb-0">Nothing yet.</p> : null}
+      {data.sent.length === 0 ? <p className="soft mb-0">{t('messages.lettersView.nothingYet')}</p> : null}
       <ul className="plain-list">
         {data.sent.map((n) => (
           <li key={n.id}>
             <details>
               <summary>
                 <span className={`verdict ${n.state === 'sent' || n.state === 'told' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>
-                  {STATE_WORDS[n.state]}
+                  {t(STATE_WORDS[n.state])}
                 </span>
                 {n.subject}{' '}
                 <span className="soft">
-                  {n.state === 'told' ? n.customerName : `to ${n.recipient}`}, {instant(n.sentAt ?? n.madeAt, timeZone)}
+                  {n.state === 'told' ? n.customerName : t('messages.lettersView.to', { recipient: n.recipient })}, {instant(n.sentAt ?? n.madeAt, timeZone)}
                 </span>
               </summary>
               <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>
@@ -187,8 +217,12 @@ function Sent({ data }: { data: LetterData }) {
             {stuck(n) ? (
               <span className="small">
                 {n.problem}{' '}
-                <button className="btn btn-sm btn-outline-primary" onClick={() => void again(n.id)} aria-label={`Send again: ${n.subject}`}>
-                  Send again
+                <button
+                  className="btn btn-sm btn-outline-primary"
+                  onClick={() => void again(n.id)}
+                  aria-label={t('messages.lettersView.sendAgain', { subject: n.subject })}
+                >
+                  {t('messages.lettersView.sendAgain2')}
                 </button>
               </span>
             ) : null}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { NOTICE_KINDS, NOTICE_NAMES, NOTICE_WORDS, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -7,6 +8,8 @@ import { useSave } from '@/ui/use-save'
 
 /** The firm's own words for each kind of letter. */
 export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemplates; readonly version: number } }) {
+  const t = useTexts()
+
   const [templates, setTemplates] = useState(kept.templates)
   const [seenVersion, setSeenVersion] = useState(kept.version)
   const { problem, saved, errorOf, touched, save } = useSave('templates')
@@ -24,18 +27,20 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
         void keep()
       }}
     >
-      <p className="soft small">Words in braces are filled in for each letter: {NOTICE_WORDS.map((w) => `{${w}}`).join(', ')}.</p>
+      <p className="soft small">
+        {t('messages.templatesForm.wordsBracesFilledEach')} {NOTICE_WORDS.map((w) => `{${w}}`).join(', ')}.
+      </p>
       {NOTICE_KINDS.map((kind) => (
         <details key={kind} open={Boolean(errorOf(`${kind}.subject`) || errorOf(`${kind}.body`))} className="mb-2">
           <summary>{NOTICE_NAMES[kind]}</summary>
           <TextField
-            label={`${NOTICE_NAMES[kind]}: subject`}
+            label={t('messages.templatesForm.subject', { kind: NOTICE_NAMES[kind] })}
             value={templates[kind].subject}
             onChange={(e) => put(kind, { subject: e.target.value })}
             error={errorOf(`${kind}.subject`)}
           />
           <label className="d-block mt-2">
-            <span className="form-label">{NOTICE_NAMES[kind]}: text</span>
+            <span className="form-label">{t('messages.templatesForm.text', { kind: NOTICE_NAMES[kind] })}</span>
             <textarea
               className={`form-control ${errorOf(`${kind}.body`) ? 'is-invalid' : ''}`}
               rows={8}
@@ -48,9 +53,9 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
       ))}
       <ProblemNote problem={problem} />
       <p role="status" className="mb-2">
-        {saved ? 'Saved. The next letters use these words.' : ''}
+        {saved ? t('messages.templatesForm.savedNextLettersUse') : ''}
       </p>
-      <button className="btn btn-outline-primary">Save the words</button>
+      <button className="btn btn-outline-primary">{t('messages.templatesForm.saveWords')}</button>
     </form>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { KIT, SKILLS } from '@/core/visits/planning-facts'
@@ -13,6 +14,8 @@ import { send, type SendProblem } from '@/ui/send'
 
 /** What a crew can do, carries and when it works: plans go by it. */
 export function CrewSetupForm({ crew }: { crew: Crew }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [setup, setSetup] = useState<CrewSetup>(crew.setup)
   const [version, setVersion] = useState(crew.version)
@@ -38,12 +41,12 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
       <summary>
         <strong>{crew.name}</strong>{' '}
         <span className="soft">
-          {setup.starts}–{setup.ends}, {setup.skills.map((s) => SKILL_NAMES[s]).join(', ') || 'no special skills'}
+          {setup.starts}–{setup.ends}, {setup.skills.map((s) => SKILL_NAMES[s]).join(', ') || t('people.crewSetupForm.noSpecialSkills')}
         </span>
       </summary>
       <div className="d-flex flex-wrap gap-4 mt-1">
         <fieldset>
-          <legend className="fs-6 mb-0">May do</legend>
+          <legend className="fs-6 mb-0">{t('people.crewSetupForm.mayDo')}</legend>
           {SKILLS.map((skill) => (
             <CheckField
               key={skill}
@@ -54,51 +57,61 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
           ))}
         </fieldset>
         <fieldset>
-          <legend className="fs-6 mb-0">Carries</legend>
+          <legend className="fs-6 mb-0">{t('people.crewSetupForm.carries')}</legend>
           {KIT.map((kit) => (
             <CheckField key={kit} label={KIT_NAMES[kit]} checked={setup.kit.includes(kit)} onChange={(on) => change({ kit: toggled(setup.kit, kit, on) })} />
           ))}
         </fieldset>
         <div className="d-flex flex-wrap gap-4 w-100">
-          <CheckField label="outdoors only in daylight" checked={setup.daylightOnly} onChange={(daylightOnly) => change({ daylightOnly })} />
           <CheckField
-            label="sets out from a yard of its own"
+            label={t('people.crewSetupForm.outdoorsOnlyDaylight')}
+            checked={setup.daylightOnly}
+            onChange={(daylightOnly) => change({ daylightOnly })}
+          />
+          <CheckField
+            label={t('people.crewSetupForm.setsOutFromYard')}
             checked={setup.yard !== null}
             onChange={(on) => change({ yard: on ? { lat: Number.NaN, lon: Number.NaN } : null })}
           />
         </div>
         <div className="field-grid w-100">
           <TextField
-            label={`${crew.name} starts`}
+            label={t('people.crewSetupForm.starts', { name: crew.name })}
             type="time"
             value={setup.starts}
             onChange={(e) => change({ starts: e.target.value })}
             error={errorOf('starts')}
           />
-          <TextField label={`${crew.name} ends`} type="time" value={setup.ends} onChange={(e) => change({ ends: e.target.value })} error={errorOf('ends')} />
+          <TextField
+            label={t('people.crewSetupForm.ends', { name: crew.name })}
+            type="time"
+            value={setup.ends}
+            onChange={(e) => change({ ends: e.target.value })}
+            error={errorOf('ends')}
+          />
           <QuantityField
-            label={`${crew.name}: break, minutes`}
+            label={t('people.crewSetupForm.breakMinutes', { name: crew.name })}
             kind="number"
             value={setup.breakMin}
             onChange={(v) => change({ breakMin: v ?? Number.NaN })}
             error={errorOf('breakMin')}
           />
           <QuantityField
-            label={`${crew.name}: overtime at most, minutes`}
+            label={t('people.crewSetupForm.overtimeMostMinutes', { name: crew.name })}
             kind="number"
             value={setup.overtimeMin}
             onChange={(v) => change({ overtimeMin: v ?? Number.NaN })}
             error={errorOf('overtimeMin')}
           />
           <QuantityField
-            label={`${crew.name}: takes away a day`}
+            label={t('people.crewSetupForm.takesAwayDay', { name: crew.name })}
             kind="volume"
             value={setup.carriesM3}
             onChange={(v) => change({ carriesM3: v ?? Number.NaN })}
             error={errorOf('carriesM3')}
           />
           <QuantityField
-            label={`${crew.name}: holding tanks`}
+            label={t('people.crewSetupForm.holdingTanks', { name: crew.name })}
             kind="volume"
             value={setup.tankM3}
             onChange={(v) => change({ tankM3: v ?? Number.NaN })}
@@ -107,14 +120,14 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
           {setup.yard ? (
             <>
               <QuantityField
-                label={`${crew.name}: yard latitude`}
+                label={t('people.crewSetupForm.yardLatitude', { name: crew.name })}
                 kind="number"
                 value={shown(setup.yard.lat)}
                 onChange={(v) => change({ yard: { ...setup.yard!, lat: v ?? Number.NaN } })}
                 error={errorOf('yard.lat')}
               />
               <QuantityField
-                label={`${crew.name}: yard longitude`}
+                label={t('people.crewSetupForm.yardLongitude', { name: crew.name })}
                 kind="number"
                 value={shown(setup.yard.lon)}
                 onChange={(v) => change({ yard: { ...setup.yard!, lon: v ?? Number.NaN } })}
@@ -124,7 +137,7 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
           ) : null}
         </div>
         <TextField
-          label={`${crew.name}: days off, as 2027-04-09 with commas`}
+          label={t('people.crewSetupForm.daysOff202704', { name: crew.name })}
           value={setup.daysOff.join(', ')}
           onChange={(e) => change({ daysOff: e.target.value.split(/[,\s]+/).filter(Boolean) })}
           error={errorOf('daysOff')}
@@ -132,9 +145,9 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
       </div>
       <ProblemNote problem={problem} />
       <button type="button" className="btn btn-sm btn-primary mt-2" onClick={() => void save()}>
-        Save {crew.name}
+        {t('people.crewSetupForm.save', { name: crew.name })}
       </button>{' '}
-      <span role="status">{saved ? 'Saved.' : ''}</span>
+      <span role="status">{saved ? t('people.crewSetupForm.saved') : ''}</span>
     </details>
   )
 }

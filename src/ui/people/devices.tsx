@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
 import type { SignedInDevice } from '@/domain/people/people'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -7,6 +8,8 @@ import { useSave } from '@/ui/use-save'
 
 /** Where people of the firm are signed in; a lost phone is shut out here. */
 export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const { problem, save } = useSave()
   const shutOut = (device: SignedInDevice) => {
@@ -14,21 +17,22 @@ export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
     void save('POST', `/api/v1/devices/${device.id}/shut-out`, {})
   }
   return (
-    <section className="sheet" aria-label="Devices">
-      <h2>Devices that are signed in</h2>
+    <section className="sheet" aria-label={t('people.devices.devices')}>
+      <h2>{t('people.devices.devicesSigned')}</h2>
       <ul className="plain-list">
         {devices.map((device) => (
           <li key={device.id} className="d-flex gap-2 flex-wrap align-items-baseline">
             <span>
-              {device.person}: {device.device || 'unknown device'} <span className="soft">seen {instant(device.seenAt, timeZone)}</span>
+              {device.person}: {device.device || t('people.devices.unknownDevice')}{' '}
+              <span className="soft">{t('people.devices.seen', { seenAt: instant(device.seenAt, timeZone) })}</span>
             </span>
             <button
               type="button"
               className="btn btn-sm btn-outline-danger ms-auto"
               onClick={() => shutOut(device)}
-              aria-label={`Shut out ${device.device} of ${device.person}`}
+              aria-label={t('people.devices.shutOut', { device: device.device, person: device.person })}
             >
-              Shut out
+              {t('people.devices.shutOut2')}
             </button>
           </li>
         ))}

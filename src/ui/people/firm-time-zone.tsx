@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -8,6 +9,8 @@ import { send, type SendProblem } from '@/ui/send'
 
 /** The zone that every day of the firm is counted in. */
 export function FirmTimeZone() {
+  const t = useTexts()
+
   const router = useRouter()
   const { timeZone } = usePerson()
   const [zone, setZone] = useState(timeZone)
@@ -26,16 +29,16 @@ export function FirmTimeZone() {
         void save()
       }}
     >
-      <h2>Time zone</h2>
-      <p className="soft small mb-1">Days, windows and “today” are those of this zone, whoever looks from wherever.</p>
+      <h2>{t('people.firmTimeZone.timeZone')}</h2>
+      <p className="soft small mb-1">{t('people.firmTimeZone.daysWindowsTodayThose')}</p>
       <TextField
-        label="Time zone of the firm"
+        label={t('people.firmTimeZone.timeZoneFirm')}
         value={zone}
         onChange={(e) => setZone(e.target.value)}
         error={problem?.fields?.find((f) => f.path === 'timeZone')?.message}
       />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary mt-2">Save time zone</button>
+      <button className="btn btn-sm btn-primary mt-2">{t('people.firmTimeZone.saveTimeZone')}</button>
     </form>
   )
 }

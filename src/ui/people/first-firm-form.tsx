@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { zodResolver } from '@hookform/resolvers/zod'
 import { useState } from 'react'
 import { useForm } from 'react-hook-form'
@@ -9,6 +10,8 @@ import { send, type SendProblem } from '@/ui/send'
 import { Door } from './door'
 
 export function FirstFirmForm() {
+  const t = useTexts()
+
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(FirstFirmInput),
     defaultValues: { firmName: '', ownerName: '', email: '', password: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone },
@@ -21,17 +24,23 @@ export function FirstFirmForm() {
     else setProblem(outcome.problem)
   })
   return (
-    <Door title="Open your firm">
-      <p className="soft small">Nothing is here yet. Whoever fills this in becomes the owner and can add everyone else.</p>
+    <Door title={t('people.firstFirmForm.openYourFirm')}>
+      <p className="soft small">{t('people.firstFirmForm.nothingHereYetWhoever')}</p>
       <form method="post" onSubmit={submit} className="d-grid gap-2" noValidate>
-        <TextField label="Firm name" error={errors.firmName?.message} {...register('firmName')} />
-        <TextField label="Your name" autoComplete="name" error={errors.ownerName?.message} {...register('ownerName')} />
-        <TextField label="E-mail" type="email" autoComplete="username" error={errors.email?.message} {...register('email')} />
-        <TextField label="Password" type="password" autoComplete="new-password" error={errors.password?.message} {...register('password')} />
-        <TextField label="Time zone of the firm" error={errors.timeZone?.message} {...register('timeZone')} />
+        <TextField label={t('people.firstFirmForm.firmName')} error={errors.firmName?.message} {...register('firmName')} />
+        <TextField label={t('people.firstFirmForm.yourName')} autoComplete="name" error={errors.ownerName?.message} {...register('ownerName')} />
+        <TextField label={t('people.firstFirmForm.eMail')} type="email" autoComplete="username" error={errors.email?.message} {...register('email')} />
+        <TextField
+          label={t('people.firstFirmForm.password')}
+          type="password"
+          autoComplete="new-password"
+          error={errors.password?.message}
+          {...register('password')}
+        />
+        <TextField label={t('people.firstFirmForm.timeZoneFirm')} error={errors.timeZone?.message} {...register('timeZone')} />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
-          Open the firm
+          {t('people.firstFirmForm.openFirm')}
         </button>
       </form>
     </Door>

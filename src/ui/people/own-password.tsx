@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
@@ -6,6 +7,8 @@ import { send, type SendProblem } from '@/ui/send'
 
 /** The own password; other devices are signed out by it. */
 export function OwnPassword() {
+  const t = useTexts()
+
   const [current, setCurrent] = useState('')
   const [next, setNext] = useState('')
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -28,9 +31,9 @@ export function OwnPassword() {
         void save()
       }}
     >
-      <h2>Your password</h2>
+      <h2>{t('people.ownPassword.yourPassword')}</h2>
       <TextField
-        label="Password now"
+        label={t('people.ownPassword.passwordNow')}
         type="password"
         autoComplete="current-password"
         value={current}
@@ -38,7 +41,7 @@ export function OwnPassword() {
         error={errorOf('current')}
       />
       <TextField
-        label="New password"
+        label={t('people.ownPassword.newPassword')}
         type="password"
         autoComplete="new-password"
         value={next}
@@ -47,9 +50,9 @@ export function OwnPassword() {
       />
       <ProblemNote problem={problem} />
       <p role="status" className="soft small mb-1">
-        {saved ? 'Saved. Your other devices are signed out.' : ''}
+        {saved ? t('people.ownPassword.savedYourOtherDevices') : ''}
       </p>
-      <button className="btn btn-sm btn-primary mt-2">Change password</button>
+      <button className="btn btn-sm btn-primary mt-2">{t('people.ownPassword.changePassword')}</button>
     </form>
   )
 }

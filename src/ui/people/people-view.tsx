@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Crew, Person, SignedInDevice } from '@/domain/people/people'
@@ -24,6 +25,8 @@ interface PeopleViewProps {
 
 /** Who works here, in which crew, with which rights. */
 export function PeopleView({ people, crews, devices }: PeopleViewProps) {
+  const t = useTexts()
+
   const router = useRouter()
   const { role } = usePerson()
   const [crewName, setCrewName] = useState('')
@@ -48,7 +51,7 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
   return (
     <>
       <div className="page-head">
-        <h1>People</h1>
+        <h1>{t('people.peopleView.people')}</h1>
       </div>
       <div className="columns wide-left">
         <div>
@@ -56,13 +59,13 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
             <table className="table table-sm mb-0">
               <thead>
                 <tr>
-                  <th>Name</th>
-                  <th>E-mail</th>
-                  <th>Role</th>
-                  <th>Crew</th>
+                  <th>{t('people.peopleView.name')}</th>
+                  <th>{t('people.peopleView.eMail')}</th>
+                  <th>{t('people.peopleView.role')}</th>
+                  <th>{t('people.peopleView.crew')}</th>
                   {may(role, 'people.write') ? (
                     <th>
-                      <span className="visually-hidden">Edit</span>
+                      <span className="visually-hidden">{t('people.peopleView.edit')}</span>
                     </th>
                   ) : null}
                 </tr>
@@ -79,8 +82,8 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
         <div>
           <OwnPassword />
           {crews.length > 0 && may(role, 'visits.plan') ? (
-            <section className="sheet" aria-label="What crews do">
-              <h2>What crews do and when</h2>
+            <section className="sheet" aria-label={t('people.peopleView.whatCrewsDo')}>
+              <h2>{t('people.peopleView.whatCrewsDoWhen')}</h2>
               {crews.map((crew) => (
                 <CrewSetupForm key={crew.id} crew={crew} />
               ))}
@@ -96,10 +99,12 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                   void addCrew()
                 }}
               >
-                <h2>Crews: {crews.map((c) => c.name).join(', ') || 'none yet'}</h2>
-                <TextField label="New crew" value={crewName} onChange={(e) => setCrewName(e.target.value)} />
+                <h2>
+                  {t('people.peopleView.crews')} {crews.map((c) => c.name).join(', ') || t('people.peopleView.noneYet')}
+                </h2>
+                <TextField label={t('people.peopleView.newCrew')} value={crewName} onChange={(e) => setCrewName(e.target.value)} />
                 <ProblemNote problem={crewProblem} />
-                <button className="btn btn-sm btn-primary mt-2">Add the crew</button>
+                <button className="btn btn-sm btn-primary mt-2">{t('people.peopleView.addCrew')}</button>
               </form>
               <form
                 className="sheet"
@@ -109,29 +114,34 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                   void addPerson()
                 }}
               >
-                <h2>Add a person</h2>
-                <TextField label="Name" value={person.name} onChange={(e) => setPerson({ ...person, name: e.target.value })} error={errorOf('name')} />
+                <h2>{t('people.peopleView.addPerson')}</h2>
                 <TextField
-                  label="E-mail"
+                  label={t('people.peopleView.name')}
+                  value={person.name}
+                  onChange={(e) => setPerson({ ...person, name: e.target.value })}
+                  error={errorOf('name')}
+                />
+                <TextField
+                  label={t('people.peopleView.eMail')}
                   type="email"
                   value={person.email}
                   onChange={(e) => setPerson({ ...person, email: e.target.value })}
                   error={errorOf('email')}
                 />
                 <ChoiceField
-                  label="Role"
+                  label={t('people.peopleView.role')}
                   value={person.role}
                   onChange={(e) => setPerson({ ...person, role: e.target.value as Role })}
                   options={optionsOf(ROLE_NAMES)}
                 />
                 <ChoiceField
-                  label="Crew"
+                  label={t('people.peopleView.crew')}
                   value={person.crewId}
                   onChange={(e) => setPerson({ ...person, crewId: e.target.value })}
-                  options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
+                  options={[{ value: '', label: t('people.peopleView.none') }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
                 />
                 <TextField
-                  label="First password"
+                  label={t('people.peopleView.firstPassword')}
                   type="password"
                   autoComplete="new-password"
                   value={person.password}
@@ -139,7 +149,7 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                   error={errorOf('password')}
                 />
                 <ProblemNote problem={problem} />
-                <button className="btn btn-sm btn-primary mt-2">Add the person</button>
+                <button className="btn btn-sm btn-primary mt-2">{t('people.peopleView.addPerson2')}</button>
               </form>
               <FirmTimeZone />
             </>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Crew, Person } from '@/domain/people/people'
@@ -9,6 +10,8 @@ import { send, type SendProblem } from '@/ui/send'
 
 /** One person, with what the owner may change of them. */
 export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: readonly Crew[]; mayWrite: boolean }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [editing, setEditing] = useState(false)
   const [role, setRole] = useState<Role>(person.role)
@@ -26,7 +29,7 @@ export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: 
   return (
     <tr className={person.active ? undefined : 'soft'}>
       <td>
-        {person.name} {person.active ? null : <span className="verdict look">has left</span>}
+        {person.name} {person.active ? null : <span className="verdict look">{t('people.personRow.hasLeft')}</span>}
       </td>
       <td>{person.email}</td>
       <td>{ROLE_NAMES[person.role]}</td>
@@ -35,45 +38,50 @@ export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: 
         <td>
           {editing ? (
             <div className="d-grid gap-1" style={{ minWidth: '13rem' }}>
-              <ChoiceField label="Role" value={role} onChange={(e) => setRole(e.target.value as Role)} options={optionsOf(ROLE_NAMES)} />
+              <ChoiceField label={t('people.personRow.role')} value={role} onChange={(e) => setRole(e.target.value as Role)} options={optionsOf(ROLE_NAMES)} />
               <ChoiceField
-                label="Crew"
+                label={t('people.personRow.crew')}
                 value={crewId}
                 onChange={(e) => setCrewId(e.target.value)}
-                options={[{ value: '', label: 'None' }, ...crews.map((c) => ({ value: c.id as string, label: c.name }))]}
+                options={[{ value: '', label: t('people.personRow.none') }, ...crews.map((c) => ({ value: c.id as string, label: c.name }))]}
               />
               <ProblemNote problem={problem} />
               <div className="d-flex flex-wrap gap-1">
                 <button type="button" className="btn btn-sm btn-primary" onClick={() => void act('PUT', '', { role, crewId: crewId || null })}>
-                  Save
+                  {t('people.personRow.save')}
                 </button>
                 {person.active ? (
                   <>
                     <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/password-link')}>
-                      Password link
+                      {t('people.personRow.passwordLink')}
                     </button>
                     <button type="button" className="btn btn-sm btn-outline-danger" onClick={() => void act('POST', '/deactivate')}>
-                      Deactivate
+                      {t('people.personRow.deactivate')}
                     </button>
                   </>
                 ) : (
                   <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/reactivate')}>
-                    Reactivate
+                    {t('people.personRow.reactivate')}
                   </button>
                 )}
                 <button type="button" className="btn btn-sm btn-link" onClick={() => setEditing(false)}>
-                  Cancel
+                  {t('people.personRow.cancel')}
                 </button>
               </div>
               {link ? (
                 <p className="change-note small mb-0" role="status">
-                  Give this private link to {person.name}. It is shown only now, works once, for two days: <a href={link}>{link}</a>
+                  {t('people.personRow.givePrivateLinkShown', { name: person.name })} <a href={link}>{link}</a>
                 </p>
               ) : null}
             </div>
           ) : (
-            <button type="button" className="btn btn-sm btn-outline-secondary" aria-label={`Edit ${person.name}`} onClick={() => setEditing(true)}>
-              Edit
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary"
+              aria-label={t('people.personRow.edit', { name: person.name })}
+              onClick={() => setEditing(true)}
+            >
+              {t('people.personRow.edit2')}
             </button>
           )}
         </td>

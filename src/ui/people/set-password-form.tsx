@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
@@ -7,6 +8,8 @@ import { Door } from './door'
 
 /** Sets a new password by a private link. */
 export function SetPasswordForm({ token, email }: { token: string; email: string }) {
+  const t = useTexts()
+
   const [password, setPassword] = useState('')
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const save = async () => {
@@ -15,7 +18,7 @@ export function SetPasswordForm({ token, email }: { token: string; email: string
     else setProblem(outcome.problem)
   }
   return (
-    <Door title="New password">
+    <Door title={t('people.setPasswordForm.newPassword')}>
       <form
         method="post"
         className="d-grid gap-2"
@@ -24,9 +27,9 @@ export function SetPasswordForm({ token, email }: { token: string; email: string
           void save()
         }}
       >
-        <p className="soft small mb-0">For {email}. All devices of this account are signed out.</p>
+        <p className="soft small mb-0">{t('people.setPasswordForm.allDevicesAccountSigned', { email })}</p>
         <TextField
-          label="New password"
+          label={t('people.setPasswordForm.newPassword')}
           type="password"
           autoComplete="new-password"
           value={password}
@@ -34,7 +37,7 @@ export function SetPasswordForm({ token, email }: { token: string; email: string
           error={problem?.fields?.find((f) => f.path === 'password')?.message}
         />
         <ProblemNote problem={problem} />
-        <button className="btn btn-primary mt-1">Save password</button>
+        <button className="btn btn-primary mt-1">{t('people.setPasswordForm.savePassword')}</button>
       </form>
     </Door>
   )

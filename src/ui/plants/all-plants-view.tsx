@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { shortDate } from '@/domain/shared/dates'
 import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
@@ -17,38 +18,44 @@ function byAction(tasks: readonly DueTask[]): [DueTask['action'], DueTask[]][] {
 
 /** Plants of all ponds: care that falls due, the tender ones with where they are, and the cuttings that are kept. */
 export function AllPlantsView({ data }: { data: AllPlants }) {
+  const t = useTexts()
+
   return (
     <>
       <div className="page-head">
-        <h1>Plants</h1>
+        <h1>{t('plants.allPlantsView.plants')}</h1>
         <span className="soft">
-          {data.groups} {data.groups === 1 ? 'group' : 'groups'} on {data.groups === 0 ? 'no pond yet' : 'all ponds'}
+          {t('plants.allPlantsView.on', {
+            groups: data.groups,
+            groups2: data.groups === 1 ? 'group' : 'groups',
+            groups3: data.groups === 0 ? t('plants.allPlantsView.noPondYet') : t('plants.allPlantsView.allPonds'),
+          })}
         </span>
         <span className="actions no-print">
           <button className="btn btn-sm btn-outline-secondary" onClick={() => window.print()}>
-            Print
+            {t('plants.allPlantsView.print')}
           </button>
           <a className="btn btn-sm btn-outline-secondary" href="/api/v1/plants.csv" download>
-            List as CSV
+            {t('plants.allPlantsView.listCsv')}
           </a>
         </span>
       </div>
       <div className="columns wide-left">
         <div>
-          <section className="sheet" aria-label="To lift and store">
-            <h2>Tender plants: lift, store, set out</h2>
+          <section className="sheet" aria-label={t('plants.allPlantsView.liftStore')}>
+            <h2>{t('plants.allPlantsView.tenderPlantsLiftStore')}</h2>
             {data.seasonal.length === 0 ? (
-              <p className="soft mb-0">No plants that have to come in for the winter are written down.</p>
+              <p className="soft mb-0">{t('plants.allPlantsView.noPlantsHaveCome')}</p>
             ) : (
-              <div className="table-responsive" tabIndex={0} role="region" aria-label="Tender plants">
+              <div className="table-responsive" tabIndex={0} role="region" aria-label={t('plants.allPlantsView.tenderPlants')}>
                 <table className="table table-sm align-middle mb-0">
                   <thead>
                     <tr>
-                      <th>By</th>
-                      <th>What</th>
-                      <th className="text-end">Plants</th>
-                      <th>Pond</th>
-                      <th>Now</th>
+                      <th>{t('plants.allPlantsView.by')}</th>
+                      <th>{t('plants.allPlantsView.what')}</th>
+                      <th className="text-end">{t('plants.allPlantsView.plants')}</th>
+                      <th>{t('plants.allPlantsView.pond')}</th>
+                      <th>{t('plants.allPlantsView.now')}</th>
                     </tr>
                   </thead>
                   <tbody>
@@ -59,7 +66,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                           {p.thisYear && p.from <= data.today ? <span className="verdict look ms-1">{p.by < data.today ? 'late' : 'now'}</span> : null}
                         </td>
                         <td>
-                          {p.stored ? 'Set out' : 'Lift'}: {speciesName(p.species)}
+                          {p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}: {speciesName(p.species)}
                         </td>
                         <td className="text-end">{p.count}</td>
                         <td>
@@ -75,9 +82,9 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
               </div>
             )}
           </section>
-          <section className="sheet" aria-label="Care due">
-            <h2>Care due in the coming week</h2>
-            {data.due.length === 0 ? <p className="soft mb-0">Nothing: in cold water plants ask for little.</p> : null}
+          <section className="sheet" aria-label={t('plants.allPlantsView.careDue')}>
+            <h2>{t('plants.allPlantsView.careDueComingWeek')}</h2>
+            {data.due.length === 0 ? <p className="soft mb-0">{t('plants.allPlantsView.nothingColdWaterPlants')}</p> : null}
             {data.due.map((pond) => (
               <div key={pond.pondId} className="mb-2">
                 <h3 className="mb-0">
@@ -85,14 +92,12 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                 </h3>
                 <ul className="plain-list">
                   {byAction(pond.tasks).map(([action, tasks]) => {
-                    const latest = tasks.map((t) => t.latest).sort()[0]
+                    const latest = tasks.map((task) => task.latest).sort()[0]
                     return (
                       <li key={action}>
-                        {PLANT_ACTION_NAMES[action]}: {[...new Set(tasks.map((t) => speciesName(t.species)))].join(', ')}{' '}
-                        <span className="soft small">
-                          from {shortDate(tasks[0].due)} to {shortDate(latest)}
-                        </span>
-                        {latest < data.today ? <span className="verdict look ms-1">late</span> : null}
+                        {PLANT_ACTION_NAMES[action]}: {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
+                        <span className="soft small">{t('plants.allPlantsView.from', { due: shortDate(tasks[0].due), latest: shortDate(latest) })}</span>
+                        {latest < data.today ? <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span> : null}
                       </li>
                     )
                   })}
@@ -102,9 +107,9 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
           </section>
         </div>
         <div>
-          <section className="sheet" aria-label="Cuttings kept">
-            <h2>Cuttings kept</h2>
-            {data.cuttings.length === 0 ? <p className="soft">None. Crews keep rooted pieces when they divide and thin, and gaps name them.</p> : null}
+          <section className="sheet" aria-label={t('plants.allPlantsView.cuttingsKept')}>
+            <h2>{t('plants.allPlantsView.cuttingsKept')}</h2>
+            {data.cuttings.length === 0 ? <p className="soft">{t('plants.allPlantsView.noneCrewsKeepRooted')}</p> : null}
             <ul className="plain-list">
               {data.cuttings.map((c) => (
                 <li key={c.id}>
@@ -113,18 +118,20 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
               ))}
             </ul>
             <Link className="btn btn-sm btn-outline-secondary no-print" href="/stores">
-              In the stores
+              {t('plants.allPlantsView.stores')}
             </Link>
           </section>
           {data.replanting.length > 0 ? (
-            <section className="sheet" aria-label="Where they may go">
-              <h2>Where they may go</h2>
+            <section className="sheet" aria-label={t('plants.allPlantsView.whereTheyMayGo')}>
+              <h2>{t('plants.allPlantsView.whereTheyMayGo')}</h2>
               <ul className="plain-list">
                 {data.replanting.map((place) => (
                   <li key={place.pondId}>
                     <Link href={`/ponds/${place.pondId}/plants`}>{place.name}</Link>
                     <span className="soft small d-block">
-                      {place.replanting.map((r) => `${r.count} ${speciesName(r.species)}${r.patchId ? '' : ' between the groups'}`).join(', ')}
+                      {place.replanting
+                        .map((r) => `${r.count} ${speciesName(r.species)}${r.patchId ? '' : t('plants.allPlantsView.betweenGroups')}`)
+                        .join(', ')}
                     </span>
                   </li>
                 ))}

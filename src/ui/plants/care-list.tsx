@@ -1,10 +1,11 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { CareTask } from '@/core/plants/care-rules'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
 import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { CARE_WHY } from '@/messages/en/plants'
+import { CARE_WHY } from '@/messages/plants'
 import { useSave } from '@/ui/use-save'
 
 interface CareListProps {
@@ -17,15 +18,17 @@ interface CareListProps {
 
 /** What groups of plants ask for: now, in a few days, and later this year. */
 export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProps) {
+  const t = useTexts()
+
   const { problem, save } = useSave()
   const near = addDays(today, CARE_AHEAD_DAYS)
   const name = (task: CareTask) => speciesName(patches.find((p) => p.id === task.patchId)!.species)
-  const [now, later] = [tasks.filter((t) => t.due <= near), tasks.filter((t) => t.due > near)]
+  const [now, later] = [tasks.filter((task) => task.due <= near), tasks.filter((task) => task.due > near)]
   const done = (task: CareTask) => save('POST', `/api/v1/plants/${task.patchId}/log`, { line: { action: task.action }, on: today })
-  if (tasks.length === 0) return <p className="soft mb-0">Nothing more this year.</p>
+  if (tasks.length === 0) return <p className="soft mb-0">{t('plants.careList.nothingMoreYear')}</p>
   return (
     <>
-      {now.length === 0 ? <p className="soft">Nothing in the coming days.</p> : null}
+      {now.length === 0 ? <p className="soft">{t('plants.careList.nothingComingDays')}</p> : null}
       <ul className="plain-list">
         {now.map((task) => (
           <li key={`${task.patchId}${task.action}`} className="d-flex gap-2 align-items-start">
@@ -33,16 +36,21 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
               <strong>{PLANT_ACTION_NAMES[task.action]}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
               <span className="soft small d-block">
                 {task.due < today ? 'since' : 'from'} {shortDate(task.due)}
-                {task.latest < today ? <span className="verdict look ms-1">late</span> : `, until ${shortDate(task.latest)}`}; {CARE_WHY[task.why]}
+                {task.latest < today ? (
+                  <span className="verdict look ms-1">{t('plants.careList.late')}</span>
+                ) : (
+                  t('plants.careList.until', { latest: shortDate(task.latest) })
+                )}
+                ; {CARE_WHY[task.why]}
               </span>
             </span>
             {mayLog ? (
               <button
                 className="btn btn-sm btn-outline-primary text-nowrap no-print"
-                aria-label={`${PLANT_ACTION_NAMES[task.action]}: ${name(task)}, done today`}
+                aria-label={t('plants.careList.doneToday', { action: PLANT_ACTION_NAMES[task.action], task: name(task) })}
                 onClick={() => void done(task)}
               >
-                Done today
+                {t('plants.careList.doneToday2')}
               </button>
             ) : null}
           </li>
@@ -51,7 +59,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
       <ProblemNote problem={problem} />
       {later.length > 0 ? (
         <details>
-          <summary className="soft">Later this year ({later.length})</summary>
+          <summary className="soft">{t('plants.careList.laterYear', { count: later.length })}</summary>
           <ul className="plain-list">
             {later.map((task) => (
               <li key={`${task.patchId}${task.action}`}>

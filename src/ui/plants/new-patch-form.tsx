@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { FilterDesign } from '@/core/filter/design-input'
 import type { Basin } from '@/core/survey/basin'
@@ -15,6 +16,8 @@ export const SPECIES_OPTIONS = SPECIES_BY_NAME.map((s) => ({ value: s.key, label
 
 /** A group that stands here already, or was planted; it is set down in the middle of the plan and dragged to its place. */
 export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin: Basin; bed: FilterDesign | null }) {
+  const t = useTexts()
+
   const { problem, errorOf, save, saved } = useSave()
   const hasBed = bed !== null && bed.type !== 'none'
   const [species, setSpecies] = useState(SPECIES_OPTIONS[0].value)
@@ -32,7 +35,7 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
   }
   return (
     <details className="sheet no-print">
-      <summary className="btn btn-sm btn-outline-primary">Add a group</summary>
+      <summary className="btn btn-sm btn-outline-primary">{t('plants.newPatchForm.addGroup')}</summary>
       <form
         className="mt-2"
         onSubmit={(e) => {
@@ -41,18 +44,24 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
         }}
       >
         <div className="field-grid roomy">
-          <ChoiceField label="Plant" value={species} onChange={(e) => setSpecies(e.target.value)} options={SPECIES_OPTIONS} error={errorOf('patch.species')} />
+          <ChoiceField
+            label={t('plants.newPatchForm.plant')}
+            value={species}
+            onChange={(e) => setSpecies(e.target.value)}
+            options={SPECIES_OPTIONS}
+            error={errorOf('patch.species')}
+          />
           {hasBed ? (
             <ChoiceField
-              label="Where"
+              label={t('plants.newPatchForm.where')}
               value={place}
               onChange={(e) => setPlace(e.target.value as PatchPlace)}
               options={Object.entries(PATCH_PLACE_NAMES).map(([value, label]) => ({ value, label }))}
             />
           ) : null}
-          <QuantityField label="Plants" kind="number" value={count} onChange={setCount} error={errorOf('count')} />
+          <QuantityField label={t('plants.newPatchForm.plants')} kind="number" value={count} onChange={setCount} error={errorOf('count')} />
           <TextField
-            label="Planted on (if known)"
+            label={t('plants.newPatchForm.plantedIfKnown')}
             type="date"
             value={plantedOn}
             onChange={(e) => setPlantedOn(e.target.value)}
@@ -60,9 +69,9 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
           />
         </div>
         <ProblemNote problem={problem} />
-        <button className="btn btn-sm btn-primary mt-2">Set it down</button>{' '}
+        <button className="btn btn-sm btn-primary mt-2">{t('plants.newPatchForm.setDown')}</button>{' '}
         <span role="status" className="soft">
-          {saved ? 'Set down in the middle of the plan: drag it to its place.' : ''}
+          {saved ? t('plants.newPatchForm.setDownMiddlePlan') : ''}
         </span>
       </form>
     </details>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
 import { shortDate } from '@/domain/shared/dates'
 import { PATCH_PLACE_NAMES, PLANT_CONDITION_NAMES, speciesName, type PatchPlace } from '@/domain/plants/plants'
@@ -25,6 +26,8 @@ const markOf = (p: Placed): PlantMark => ({
 
 /** Groups on the plan of the bed and of the pond, and all of them as a list. */
 export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, onPick }: PatchPlansProps) {
+  const t = useTexts()
+
   const { problem, at, hold, drop } = useMovedPatches()
   const of = (place: PatchPlace): Placed[] =>
     patches
@@ -39,23 +42,21 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
   })
   const [inBed, inPond] = [of('bed'), of('pond')]
   return (
-    <section className="sheet" aria-label="What grows where">
-      <h2>What grows where</h2>
-      {patches.length === 0 ? (
-        <p className="soft">Nothing is written down yet. Add the groups that stand here, or let the crew do it on its next visit.</p>
-      ) : null}
+    <section className="sheet" aria-label={t('plants.patchPlans.whatGrowsWhere')}>
+      <h2>{t('plants.patchPlans.whatGrowsWhere')}</h2>
+      {patches.length === 0 ? <p className="soft">{t('plants.patchPlans.nothingWrittenDownYet')}</p> : null}
       {bed && bed.type !== 'none' ? <PlantingPlan bed={bed} groups={inBed.map(markOf)} {...planProps(inBed)} /> : null}
       <PondPlan basin={basin}>{(on) => <PlantMarks marks={inPond.map(markOf)} {...on} {...planProps(inPond)} />}</PondPlan>
       <ProblemNote problem={problem} />
-      <div className="table-responsive" tabIndex={0} role="region" aria-label="Groups of plants">
+      <div className="table-responsive" tabIndex={0} role="region" aria-label={t('plants.patchPlans.groupsPlants')}>
         <table className="table table-sm align-middle mb-0">
           <thead>
             <tr>
-              <th>Group</th>
-              <th>Where</th>
-              <th className="text-end">Plants</th>
-              <th>Looks</th>
-              <th>Last</th>
+              <th>{t('plants.patchPlans.group')}</th>
+              <th>{t('plants.patchPlans.where')}</th>
+              <th className="text-end">{t('plants.patchPlans.plants')}</th>
+              <th>{t('plants.patchPlans.looks')}</th>
+              <th>{t('plants.patchPlans.last')}</th>
             </tr>
           </thead>
           <tbody>
@@ -68,10 +69,10 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
                 </th>
                 <td>
                   {PATCH_PLACE_NAMES[p.place]}
-                  {isPlaced(p) ? '' : ', not on the plan yet'}
+                  {isPlaced(p) ? '' : t('plants.patchPlans.notPlanYet')}
                 </td>
                 <td className="text-end">{p.count}</td>
-                <td>{p.count === 0 ? 'Gone' : p.stored ? 'Stored' : PLANT_CONDITION_NAMES[p.condition]}</td>
+                <td>{p.count === 0 ? t('plants.patchPlans.gone') : p.stored ? t('plants.patchPlans.stored') : PLANT_CONDITION_NAMES[p.condition]}</td>
                 <td className="soft">{p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}</td>
               </tr>
             ))}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type CareTask } from '@/core/plants/care-rules'
@@ -9,8 +10,8 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { ROLE_OF_PLANT } from '@/messages/en/filters'
-import { WINTER_OF_PLANT } from '@/messages/en/plants'
+import { ROLE_OF_PLANT } from '@/messages/filters'
+import { WINTER_OF_PLANT } from '@/messages/plants'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import type { PondPlantsData } from './pond-plants-view'
@@ -19,6 +20,8 @@ const AS_BEFORE = ''
 
 /** One group: what it is, what was seen and done, and the next line of that. */
 export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: readonly CareTask[]; data: PondPlantsData }) {
+  const t = useTexts()
+
   const show = useShow()
   const species = plantSpecies(patch.species)
   const { problem, errorOf, save, saved } = useSave('line')
@@ -44,15 +47,23 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       </h2>
       {species ? (
         <p className="soft">
-          {ROLE_OF_PLANT[species.role]}, {show(species.heightM, 'length')} high, zone {hardinessZone(species.hardyToC)}; {WINTER_OF_PLANT[species.winter]}.
-          {species.toxicTo === 'none' ? '' : ` Toxic to ${species.toxicTo === 'people' ? 'people and pets' : 'livestock'}: gloves.`}
-          {species.regulatedSomewhere ? ' Regulated in some places: check your state or national list before any is taken along.' : ''}
+          {t('plants.patchSheet.highZone', {
+            role: ROLE_OF_PLANT[species.role],
+            heightM: show(species.heightM, 'length'),
+            hardyToC: hardinessZone(species.hardyToC),
+            winter: WINTER_OF_PLANT[species.winter],
+            toxicTo:
+              species.toxicTo === 'none'
+                ? ''
+                : t('plants.patchSheet.toxicGloves', { toxicTo: species.toxicTo === 'people' ? t('plants.patchSheet.peoplePets') : 'livestock' }),
+            regulatedSomewhere: species.regulatedSomewhere ? t('plants.patchSheet.regulatedSomePlacesCheck') : '',
+          })}
         </p>
       ) : null}
       {patch.condition === 'pale' && patch.place === 'bed' ? (
         <p className="stop-note among-words">
-          Pale or stunted: dig a hand deep. Roots wet: they are crowded, shaded, or the water holds too little to feed on. Roots dry: the water runs under them;
-          the <Link href={`/ponds/${data.pond.id}/design`}>filter bench</Link> says how much of the flow passes where roots are, and what mends it.
+          {t('plants.patchSheet.paleStuntedDigHand')} <Link href={`/ponds/${data.pond.id}/design`}>{t('plants.patchSheet.filterBench')}</Link>{' '}
+          {t('plants.patchSheet.saysHowMuchFlow')}
         </p>
       ) : null}
       {data.mayLog ? (
@@ -64,53 +75,53 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
         >
           <div className="field-grid">
             <ChoiceField
-              label="Done"
+              label={t('plants.patchSheet.done')}
               value={action}
               onChange={(e) => setAction(e.target.value as PlantAction)}
               options={PLANT_ACTIONS.map((a) => ({ value: a, label: PLANT_ACTION_NAMES[a] }))}
               error={errorOf('action')}
             />
             <ChoiceField
-              label="Looks"
+              label={t('plants.patchSheet.looks')}
               value={condition}
               onChange={(e) => setCondition(e.target.value)}
               options={[
-                { value: AS_BEFORE, label: `As before (${PLANT_CONDITION_NAMES[patch.condition].toLowerCase()})` },
+                { value: AS_BEFORE, label: t('plants.patchSheet.before', { condition: PLANT_CONDITION_NAMES[patch.condition].toLowerCase() }) },
                 ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] })),
               ]}
             />
             <QuantityField
-              label={action === 'planted' ? 'Plants set' : 'Plants now'}
+              label={action === 'planted' ? t('plants.patchSheet.plantsSet') : t('plants.patchSheet.plantsNow')}
               kind="number"
               value={count}
               onChange={setCount}
               optional={action !== 'planted'}
               error={errorOf('count')}
             />
-            <QuantityField label="Rooted pieces kept" kind="number" value={kept} onChange={setKept} optional error={errorOf('kept')} />
-            <TextField label="Day" type="date" value={on} onChange={(e) => setOn(e.target.value)} />
+            <QuantityField label={t('plants.patchSheet.rootedPiecesKept')} kind="number" value={kept} onChange={setKept} optional error={errorOf('kept')} />
+            <TextField label={t('plants.patchSheet.day')} type="date" value={on} onChange={(e) => setOn(e.target.value)} />
             <TextField
-              label={action === 'lift' ? 'Where it is stored' : 'Note'}
+              label={action === 'lift' ? t('plants.patchSheet.whereStored') : t('plants.patchSheet.note')}
               value={note}
               onChange={(e) => setNote(e.target.value)}
               error={errorOf('note')}
             />
           </div>
           <ProblemNote problem={problem} />
-          <button className="btn btn-sm btn-primary mt-2">Write it down</button>{' '}
+          <button className="btn btn-sm btn-primary mt-2">{t('plants.patchSheet.writeDown')}</button>{' '}
           <span role="status" className="soft">
-            {saved ? 'Written down.' : ''}
+            {saved ? t('plants.patchSheet.writtenDown') : ''}
           </span>
         </form>
       ) : null}
-      <h3 className="mt-3">So far</h3>
+      <h3 className="mt-3">{t('plants.patchSheet.soFar')}</h3>
       <ul className="plain-list">
         {patch.history.map((e) => (
           <li key={e.id}>
             {PLANT_DONE_NAMES[e.action]}
             {e.condition ? `: ${PLANT_CONDITION_NAMES[e.condition].toLowerCase()}` : ''}
             {e.count !== null ? `, ${e.count} ${e.count === 1 ? 'plant' : 'plants'}` : ''}
-            {e.kept > 0 ? `, ${e.kept} pieces kept` : ''}
+            {e.kept > 0 ? t('plants.patchSheet.piecesKept', { kept: e.kept }) : ''}
             {e.note ? ` (${e.note})` : ''}{' '}
             <span className="soft small">
               {shortDate(e.day)} {e.day.slice(0, 4)}, {e.byName}
@@ -121,7 +132,7 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       {data.mayWrite ? (
         <>
           <button className="btn btn-sm btn-link px-0" onClick={() => void removal.save('DELETE', `/api/v1/plants/${patch.id}`)}>
-            Written down by mistake: take it away
+            {t('plants.patchSheet.writtenDownMistakeTake')}
           </button>
           <ProblemNote problem={removal.problem} />
         </>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { nutrientsOut } from '@/core/plants/cuttings'
@@ -19,6 +20,8 @@ export type PondPlantsData = Awaited<ReturnType<typeof pondPlants>>
 
 /** What grows where on one pond, how it looks, what it asks for and where cuttings may go. */
 export function PondPlantsView({ data }: { data: PondPlantsData }) {
+  const t = useTexts()
+
   const { pond, patches, tasks, bed, today } = data
   const basin = useMemo(() => savedPondFacts(pond).basin, [pond])
   const [picked, setPicked] = useState<string | null>(null)
@@ -27,16 +30,20 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
   return (
     <>
       <div className="page-head">
-        <h1>Plants of {pond.name}</h1>
+        <h1>{t('plants.pondPlantsView.plants', { name: pond.name })}</h1>
         <span className="soft">
           <Link href={`/ponds/${pond.id}`}>
             {pond.siteName}, {pond.town}
           </Link>{' '}
-          · {growing.length} {growing.length === 1 ? 'group' : 'groups'}, {growing.reduce((sum, p) => sum + p.count, 0)} plants
+          {t('plants.pondPlantsView.plants2', {
+            count: growing.length,
+            count2: growing.length === 1 ? 'group' : 'groups',
+            reduce: growing.reduce((sum, p) => sum + p.count, 0),
+          })}
         </span>
         <span className="actions no-print">
           <Link className="btn btn-sm btn-outline-secondary" href="/plants">
-            All ponds’ plants
+            {t('plants.pondPlantsView.allPondsPlants')}
           </Link>
         </span>
       </div>
@@ -48,15 +55,15 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
           <PatchPlans data={data} basin={basin} picked={picked} onPick={setPicked} />
           {data.mayWrite ? <NewPatchForm pond={pond} basin={basin} bed={bed} /> : null}
           {data.photos.length > 0 ? (
-            <section className="sheet" aria-label="Over time">
-              <h2>Over time</h2>
+            <section className="sheet" aria-label={t('plants.pondPlantsView.overTime')}>
+              <h2>{t('plants.pondPlantsView.overTime')}</h2>
               <div className="photo-row">
                 {data.photos.map((photo) => (
                   <figure key={photo.id}>
                     {/* eslint-disable-next-line @next/next/no-img-element -- kept in the firm's own database, already small */}
                     <img
                       src={`/api/v1/photos/${photo.id}?size=thumbnail`}
-                      alt={`Plants on ${shortDate(photo.takenAt.slice(0, 10))} ${photo.takenAt.slice(0, 4)}`}
+                      alt={t('plants.pondPlantsView.plants3', { takenAt: shortDate(photo.takenAt.slice(0, 10)), takenAt2: photo.takenAt.slice(0, 4) })}
                     />
                     <figcaption className="soft small">
                       {shortDate(photo.takenAt.slice(0, 10))} {photo.takenAt.slice(0, 4)}
@@ -69,12 +76,12 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
         </div>
         <div>
           {chosen ? (
-            <PatchSheet key={`${chosen.id}:${chosen.version}`} patch={chosen} tasks={tasks.filter((t) => t.patchId === chosen.id)} data={data} />
+            <PatchSheet key={`${chosen.id}:${chosen.version}`} patch={chosen} tasks={tasks.filter((task) => task.patchId === chosen.id)} data={data} />
           ) : (
-            <p className="sheet soft">Choose a group on the plan or in the list to see how it does and to write down what was done.</p>
+            <p className="sheet soft">{t('plants.pondPlantsView.chooseGroupPlanList')}</p>
           )}
-          <section className="sheet" aria-label="Care due">
-            <h2>What they ask for</h2>
+          <section className="sheet" aria-label={t('plants.pondPlantsView.careDue')}>
+            <h2>{t('plants.pondPlantsView.whatTheyAsk')}</h2>
             <CareList tasks={tasks} patches={patches} today={today} mayLog={data.mayLog} onPick={setPicked} />
           </section>
           <ReplantList data={data} onPick={setPicked} />
@@ -86,19 +93,25 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
 }
 
 function TakeOver({ pondId, version, groups }: { pondId: string; version: number; groups: number }) {
+  const t = useTexts()
+
   const { problem, errorOf, save } = useSave()
   const [plantedOn, setPlantedOn] = useState('')
   return (
     <section className="sheet">
-      <p>
-        Version {version} of the filter has {groups} groups of plants on its plan. Nothing is written down yet of what grows in the bed.
-      </p>
-      <TextField label="Planted on (if known)" type="date" value={plantedOn} onChange={(e) => setPlantedOn(e.target.value)} error={errorOf('plantedOn')} />
+      <p>{t('plants.pondPlantsView.versionFilterHasGroups', { version, groups })}</p>
+      <TextField
+        label={t('plants.pondPlantsView.plantedIfKnown')}
+        type="date"
+        value={plantedOn}
+        onChange={(e) => setPlantedOn(e.target.value)}
+        error={errorOf('plantedOn')}
+      />
       <button
         className="btn btn-sm btn-primary mt-2"
         onClick={() => void save('POST', `/api/v1/ponds/${pondId}/plants/take-over`, { plantedOn: plantedOn || null })}
       >
-        They were planted so
+        {t('plants.pondPlantsView.theyPlantedSo')}
       </button>
       <ProblemNote problem={problem} />
     </section>
@@ -106,17 +119,22 @@ function TakeOver({ pondId, version, groups }: { pondId: string; version: number
 }
 
 function Exported({ buckets }: { buckets: number }) {
+  const t = useTexts()
+
   const show = useShow()
   const out = nutrientsOut(buckets)
   return (
-    <section className="sheet" aria-label="Carried out">
-      <h2>Carried out this year</h2>
+    <section className="sheet" aria-label={t('plants.pondPlantsView.carriedOut')}>
+      <h2>{t('plants.pondPlantsView.carriedOutYear')}</h2>
       {buckets === 0 ? (
-        <p className="soft mb-0">No cuttings are counted yet. Crews count the buckets on their visits.</p>
+        <p className="soft mb-0">{t('plants.pondPlantsView.noCuttingsCountedYet')}</p>
       ) : (
         <p className="mb-0">
-          {buckets} buckets of cuttings: about {show(out.nitrogenG / 1000, 'mass', { scale: 'small' })} of nitrogen and{' '}
-          {show(out.phosphorusG / 1000, 'mass', { scale: 'small' })} of phosphorus.
+          {t('plants.pondPlantsView.bucketsCuttingsAboutNitrogen', {
+            buckets,
+            nitrogenG: show(out.nitrogenG / 1000, 'mass', { scale: 'small' }),
+            phosphorusG: show(out.phosphorusG / 1000, 'mass', { scale: 'small' }),
+          })}
         </p>
       )}
     </section>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { plantSpecies } from '@/core/plants/species'
 import { speciesName } from '@/domain/plants/plants'
 import { useShow } from '@/ui/person-context'
@@ -6,11 +7,13 @@ import type { PondPlantsData } from './pond-plants-view'
 
 /** Where plants are missing, and which kept cuttings may close the gap. */
 export function ReplantList({ data: { gaps, replanting, patches, cuttings }, onPick }: { data: PondPlantsData; onPick: (id: string) => void }) {
+  const t = useTexts()
+
   const show = useShow()
   if (gaps.length === 0) return null
   return (
-    <section className="sheet" aria-label="Gaps">
-      <h2>Gaps to plant</h2>
+    <section className="sheet" aria-label={t('plants.replantList.gaps')}>
+      <h2>{t('plants.replantList.gapsPlant')}</h2>
       <ul className="plain-list">
         {gaps.map((gap) => {
           const into = replanting.filter((r) => r.patchId === gap.patchId)
@@ -22,25 +25,29 @@ export function ReplantList({ data: { gaps, replanting, patches, cuttings }, onP
                   {speciesName(patch.species)}
                 </button>
               ) : (
-                <strong>Between the groups of the bed</strong>
+                <strong>{t('plants.replantList.betweenGroupsBed')}</strong>
               )}
-              : {gap.missing > 0 ? `${gap.missing} missing` : `${show(gap.areaM2, 'area')} open`}
+              :{' '}
+              {gap.missing > 0 ? t('plants.replantList.missing', { missing: gap.missing }) : t('plants.replantList.open', { areaM2: show(gap.areaM2, 'area') })}
               {into.map((r) => (
                 <span key={r.species} className="d-block">
-                  {r.count} {speciesName(r.species)} from the holding bed {r.regulated ? <span className="verdict look">check your list</span> : null}
+                  {t('plants.replantList.fromHoldingBed', { count: r.count, species: speciesName(r.species) })}{' '}
+                  {r.regulated ? <span className="verdict look">{t('plants.replantList.checkYourList')}</span> : null}
                 </span>
               ))}
               {into.length === 0 ? (
-                <span className="soft small d-block">{cuttings.some((c) => c.onHand > 0) ? 'No kept cuttings suit this place.' : 'No cuttings are kept.'}</span>
+                <span className="soft small d-block">
+                  {cuttings.some((c) => c.onHand > 0) ? t('plants.replantList.noKeptCuttingsSuit') : t('plants.replantList.noCuttingsKept')}
+                </span>
               ) : null}
               {patch && plantSpecies(patch.species)!.role === 'lily' ? (
-                <span className="soft small d-block">In a basket of soil, not loose in the bed.</span>
+                <span className="soft small d-block">{t('plants.replantList.basketSoilNotLoose')}</span>
               ) : null}
             </li>
           )
         })}
       </ul>
-      <p className="soft small mb-0">Plants are never released outside; the rest is composted or bagged away from waterways.</p>
+      <p className="soft small mb-0">{t('plants.replantList.plantsNeverReleasedOutside')}</p>
     </section>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { FormProvider, useForm, useWatch, type FieldPath } from 'react-hook-form'
@@ -25,6 +26,8 @@ const surveyOf = ({
 
 /** Changes a pond's survey; when someone else saved meanwhile, both are shown. */
 export function EditPondForm({ pond }: { pond: PondInContext }) {
+  const t = useTexts()
+
   const router = useRouter()
   const form = useForm<SurveyFormValues>({ defaultValues: toFormValues(surveyOf(pond)) })
   const values = useWatch({ control: form.control }) as SurveyFormValues
@@ -40,7 +43,7 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
     if (!read.success) {
       const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
       showErrors(fields)
-      return setProblem({ title: 'Some figures are still missing or wrong:', status: 422, kind: 'bad-input', fields })
+      return setProblem({ title: t('ponds.editPondForm.someFiguresStillMissing'), status: 422, kind: 'bad-input', fields })
     }
     const outcome = await send('PUT', `/api/v1/ponds/${pond.id}`, { version: onVersion, pond: read.data })
     if (!outcome.ok) {
@@ -84,7 +87,7 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
             <ProblemNote problem={problem} />
           )}
           <button className="btn btn-primary mt-2" disabled={form.formState.isSubmitting}>
-            Save the survey
+            {t('ponds.editPondForm.saveSurvey')}
           </button>
         </div>
         <div className="sheet stick">

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { ALWAYS_OPEN } from '@/domain/customers/customer'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -16,6 +17,8 @@ const DRAFT_KEY = 'slow-reed:new-pond'
 
 /** A new pond from first tape measure: customer, site and survey on one page, drawn as it is typed. */
 export function NewPondForm({ places }: { places: Places }) {
+  const t = useTexts()
+
   const router = useRouter()
   const form = useForm<SurveyFormValues>({ defaultValues: EMPTY_SURVEY })
   const values = useWatch({ control: form.control }) as SurveyFormValues
@@ -47,7 +50,7 @@ export function NewPondForm({ places }: { places: Places }) {
       const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
       showErrors(fields)
       return setProblem({
-        title: fields.length === 1 ? 'One thing is still missing or wrong:' : `${fields.length} things are still missing or wrong:`,
+        title: fields.length === 1 ? t('ponds.newPondForm.oneThingStillMissing') : t('ponds.newPondForm.thingsStillMissingWrong', { count: fields.length }),
         status: 422,
         kind: 'bad-input',
         fields,
@@ -81,20 +84,20 @@ export function NewPondForm({ places }: { places: Places }) {
         <div className="sheet">
           {restored ? (
             <p className="small soft">
-              Your unsaved entries are back.{' '}
+              {t('ponds.newPondForm.yourUnsavedEntriesBack')}{' '}
               <button type="button" className="btn btn-link btn-sm p-0" onClick={startOver}>
-                Start over
+                {t('ponds.newPondForm.startOver')}
               </button>
             </p>
           ) : null}
           <PlaceFields places={places} value={place} onChange={setPlace} errors={placeErrors} />
           <fieldset>
-            <legend>Pond</legend>
+            <legend>{t('ponds.newPondForm.pond')}</legend>
             <SurveyFields />
           </fieldset>
           <ProblemNote problem={problem} />
           <button className="btn btn-primary" disabled={form.formState.isSubmitting}>
-            Save the pond
+            {t('ponds.newPondForm.savePond')}
           </button>
         </div>
         <div className="sheet stick">

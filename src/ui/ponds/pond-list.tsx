@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import { POND_USE_NAMES } from '@/domain/ponds/pond'
@@ -7,19 +8,21 @@ import type { PondSummary } from '@/server/ponds/pond-repository'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type Column = 'siteName' | 'name' | 'customerName' | 'town' | 'use' | 'volumeM3' | 'areaM2' | 'fishCount'
-const COLUMNS: readonly { key: Column; label: string; figure?: boolean }[] = [
-  { key: 'siteName', label: 'Site' },
-  { key: 'name', label: 'Pond' },
-  { key: 'customerName', label: 'Customer' },
-  { key: 'town', label: 'Town' },
-  { key: 'use', label: 'Use' },
-  { key: 'volumeM3', label: 'Water', figure: true },
-  { key: 'areaM2', label: 'Surface', figure: true },
-  { key: 'fishCount', label: 'Fish', figure: true },
+const COLUMNS: readonly { key: Column; label: TextId; figure?: boolean }[] = [
+  { key: 'siteName', label: textId('ponds.pondList.site') },
+  { key: 'name', label: textId('ponds.pondList.pond') },
+  { key: 'customerName', label: textId('ponds.pondList.customer') },
+  { key: 'town', label: textId('ponds.pondList.town') },
+  { key: 'use', label: textId('ponds.pondList.use') },
+  { key: 'volumeM3', label: textId('ponds.pondList.water'), figure: true },
+  { key: 'areaM2', label: textId('ponds.pondList.surface'), figure: true },
+  { key: 'fishCount', label: textId('ponds.pondList.fish'), figure: true },
 ]
 
 /** All ponds: one search over every word, sortable columns, the search kept in the address. */
 export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; query: string }) {
+  const t = useTexts()
+
   const show = useShow()
   const { role } = usePerson()
   const [search, setSearch] = useState(query)
@@ -38,27 +41,31 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
   return (
     <>
       <div className="page-head">
-        <h1>Ponds</h1>
-        <span className="soft">{shown.length === ponds.length ? `${ponds.length} ponds` : `${shown.length} of ${ponds.length} ponds`}</span>
+        <h1>{t('ponds.pondList.ponds')}</h1>
+        <span className="soft">
+          {shown.length === ponds.length
+            ? t('ponds.pondList.ponds2', { count: ponds.length })
+            : t('ponds.pondList.ponds3', { count: shown.length, count2: ponds.length })}
+        </span>
         <span className="actions">
           <input
             className="form-control form-control-sm"
             type="search"
-            aria-label="Search ponds"
-            placeholder="Site, customer, town, use"
+            aria-label={t('ponds.pondList.searchPonds')}
+            placeholder={t('ponds.pondList.siteCustomerTownUse')}
             value={search}
             onChange={(e) => setSearch(e.target.value)}
           />
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-primary text-nowrap" href="/ponds/new">
-              Add a pond
+              {t('ponds.pondList.addPond')}
             </Link>
           ) : null}
         </span>
       </div>
-      <div className="sheet table-responsive" tabIndex={0} role="region" aria-label="Ponds table">
+      <div className="sheet table-responsive" tabIndex={0} role="region" aria-label={t('ponds.pondList.pondsTable')}>
         {ponds.length === 0 ? (
-          <p className="mb-0">Ponds stand here once they are measured up. Begin with “Add a pond”: a tape measure is enough.</p>
+          <p className="mb-0">{t('ponds.pondList.pondsStandHereOnce')}</p>
         ) : (
           <table className="table table-sm align-middle mb-0">
             <thead>
@@ -66,7 +73,7 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
                 {COLUMNS.map((c) => (
                   <th key={c.key} aria-sort={sort.key === c.key ? (sort.up ? 'ascending' : 'descending') : undefined} className={c.figure ? 'text-end' : ''}>
                     <button className="btn btn-sm btn-link p-0 fw-semibold" onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}>
-                      {c.label}
+                      {t(c.label)}
                       {sort.key === c.key ? (sort.up ? ' ↑' : ' ↓') : ''}
                     </button>
                   </th>

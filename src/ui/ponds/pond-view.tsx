@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo, type ReactNode } from 'react'
 import { dayOfYear } from '@/core/numeric/calendar'
@@ -12,7 +13,7 @@ import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { usePerson, useShow } from '@/ui/person-context'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { LatestReadings } from '@/ui/water/latest-readings'
 import { LogReadingsForm } from '@/ui/water/log-readings-form'
 import { ReadingsChart } from '@/ui/water/readings-chart'
@@ -34,6 +35,8 @@ import { YearChart } from '@/ui/season/year-chart'
 type PondPageData = Awaited<ReturnType<typeof pondPage>>
 
 export function PondView({ data, today }: { data: PondPageData; today: string }) {
+  const t = useTexts()
+
   const { pond, season, readings } = data
   const { role } = usePerson()
   const facts = useMemo(() => savedPondFacts(pond), [pond])
@@ -53,48 +56,48 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
         </span>
         <span className="actions no-print">
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/practice`}>
-            Practice here
+            {t('ponds.pondView.practiceHere')}
           </Link>
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/survey`}>
-              Change the survey
+              {t('ponds.pondView.changeSurvey')}
             </Link>
           ) : null}
           <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/design`}>
-            {data.designs.length > 0 ? 'Open the filter bench' : 'Size a filter'}
+            {data.designs.length > 0 ? t('ponds.pondView.openFilterBench') : t('ponds.pondView.sizeFilter')}
           </Link>
           {may(role, 'visits.plan') ? (
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/service`}>
-              Service plan
+              {t('ponds.pondView.servicePlan')}
             </Link>
           ) : null}
           {may(role, 'visits.plan') ? (
             <Link className="btn btn-sm btn-primary" href={`/ponds/${pond.id}/plan`}>
-              Plan the cleanout
+              {t('ponds.pondView.planCleanout')}
             </Link>
           ) : null}
           {may(role, 'visits.plan') ? (
             <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=routine`}>
-              Plan another visit
+              {t('ponds.pondView.planAnotherVisit')}
             </Link>
           ) : null}
           {may(role, 'visits.plan') ? (
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/rescue`}>
-              Plan a rescue
+              {t('ponds.pondView.planRescue')}
             </Link>
           ) : null}
         </span>
       </div>
       <div className="columns wide-left">
         <div>
-          <section className="sheet" aria-label="Section today">
+          <section className="sheet" aria-label={t('ponds.pondView.sectionToday')}>
             <PondSection basin={facts.basin} waterC={waterC} wide />
             <div className="d-flex flex-wrap justify-content-between mt-1">
               <WaterToday waterC={waterC} isMeasured={recent !== undefined} band={shown?.waterC[todayIndex]} />
               <WaterLegend />
             </div>
           </section>
-          <Sheet title="The pond’s year">
+          <Sheet title={t('ponds.pondView.pondsYear')}>
             {season ? (
               <>
                 {data.live ? <TenDays live={data.live} today={today} /> : null}
@@ -118,36 +121,36 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
                 <YearSource weather={data.weather} liveAt={data.live?.at ?? null} calibration={data.calibration} today={today} />
               </>
             ) : (
-              <p className="soft">No weather station has answered yet, so the year cannot be drawn. It will be as soon as the weather desk is reached.</p>
+              <p className="soft">{t('ponds.pondView.noWeatherStationHas')}</p>
             )}
           </Sheet>
-          <Sheet title="Water over time">
+          <Sheet title={t('ponds.pondView.waterOverTime')}>
             <ReadingsChart readings={readings} events={events} />
-            {readings.length === 0 ? <p className="soft">Readings from visits gather here.</p> : null}
+            {readings.length === 0 ? <p className="soft">{t('ponds.pondView.readingsFromVisitsGather')}</p> : null}
           </Sheet>
         </div>
         <div>
           <Measures data={data} facts={facts} />
-          <Sheet title="Latest tests">
+          <Sheet title={t('ponds.pondView.latestTests')}>
             <LatestReadings readings={readings} />
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/diagnosis`}>
-              What is wrong?
+              {t('ponds.pondView.whatWrong')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/outlook`}>
-              Outlook
+              {t('ponds.pondView.outlook')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/what-if`}>
-              What if
+              {t('ponds.pondView.whatIf')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/settling`}>
-              Settling in
+              {t('ponds.pondView.settling')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 no-print" href={`/ponds/${pond.id}/doses`}>
-              Doses and changes
+              {t('ponds.pondView.dosesChanges')}
             </Link>
             {may(role, 'visits.log') ? (
               <details className="no-print">
-                <summary className="btn btn-sm btn-outline-primary">Log readings</summary>
+                <summary className="btn btn-sm btn-outline-primary">{t('ponds.pondView.logReadings')}</summary>
                 <div className="mt-2">
                   <LogReadingsForm pondId={pond.id} deepestM={facts.basin.maxDepthM} />
                 </div>
@@ -155,41 +158,39 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             ) : null}
           </Sheet>
           {data.waterLoss ? (
-            <Sheet title="Losing water?">
+            <Sheet title={t('ponds.pondView.losingWater')}>
               <WaterLossPanel pond={pond} loss={data.waterLoss} today={today} />
             </Sheet>
           ) : null}
-          <Sheet title="Equipment">
+          <Sheet title={t('ponds.pondView.equipment')}>
             <EquipmentSheet pondId={pond.id} equipment={data.equipment} today={today} />
           </Sheet>
-          <Sheet title="Plants">
+          <Sheet title={t('ponds.pondView.plants')}>
             <p>
               {data.plants.groups === 0
-                ? 'Nothing is written down yet of what grows here.'
-                : `${data.plants.groups} ${data.plants.groups === 1 ? 'group' : 'groups'}${data.plants.due > 0 ? `; ${data.plants.due} ${data.plants.due === 1 ? 'thing' : 'things'} to do` : ''}.`}
+                ? t('ponds.pondView.nothingWrittenDownYet')
+                : `${data.plants.groups} ${data.plants.groups === 1 ? 'group' : 'groups'}${data.plants.due > 0 ? t('ponds.pondView.do', { due: data.plants.due, due2: data.plants.due === 1 ? 'thing' : 'things' }) : ''}.`}
             </p>
             <Link className="btn btn-sm btn-outline-secondary no-print" href={`/ponds/${pond.id}/plants`}>
-              What grows where
+              {t('ponds.pondView.whatGrowsWhere')}
             </Link>
           </Sheet>
-          <Sheet title="Seasonal gear">
+          <Sheet title={t('ponds.pondView.seasonalGear')}>
             <GearSheet gear={data.gear} cuttingBuckets={data.cuttingBuckets} />
           </Sheet>
           <Visits data={data} today={today} />
-          <Sheet title="Filter versions">
-            {data.designs.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
+          <Sheet title={t('ponds.pondView.filterVersions')}>
+            {data.designs.length === 0 ? <p className="soft mb-0">{t('ponds.pondView.noneYet')}</p> : null}
             <ul className="plain-list">
               {data.designs.map((d) => (
                 <li key={d.id}>
-                  <Link href={`/ponds/${pond.id}/design?version=${d.number}`}>
-                    Version {d.number}: {d.name}
-                  </Link>
+                  <Link href={`/ponds/${pond.id}/design?version=${d.number}`}>{t('ponds.pondView.version', { number: d.number, name: d.name })}</Link>
                   <DesignLine areaM2={d.areaM2} flowM3PerH={d.flowM3PerH} by={d.savedByName} at={d.savedAt} />
                 </li>
               ))}
             </ul>
           </Sheet>
-          {pond.notes ? <Sheet title="Notes">{pond.notes}</Sheet> : null}
+          {pond.notes ? <Sheet title={t('ponds.pondView.notes')}>{pond.notes}</Sheet> : null}
         </div>
       </div>
     </>
@@ -208,51 +209,52 @@ function Sheet({ title, children }: { title: string; children: ReactNode }) {
 }
 
 function WaterToday({ waterC, isMeasured, band }: { waterC?: number; isMeasured: boolean; band?: { p10: number; p90: number } }) {
+  const t = useTexts()
+
   const show = useShow()
-  if (waterC === undefined) return <span className="soft">Water temperature not known yet</span>
+  if (waterC === undefined) return <span className="soft">{t('ponds.pondView.waterTemperatureNotKnown')}</span>
   return (
     <span>
-      Water {isMeasured ? 'measured' : 'expected'} today: <strong>{show(waterC, 'temperature')}</strong>
+      {t('ponds.pondView.waterToday', { isMeasured: isMeasured ? 'measured' : 'expected' })} <strong>{show(waterC, 'temperature')}</strong>
       {band && !isMeasured ? (
-        <span className="soft">
-          {' '}
-          ({show(band.p10, 'temperature')} to {show(band.p90, 'temperature')} in 8 of 10 years)
-        </span>
+        <span className="soft"> {t('ponds.pondView.n810Years', { p10: show(band.p10, 'temperature'), p90: show(band.p90, 'temperature') })}</span>
       ) : null}
     </span>
   )
 }
 
 function Measures({ data: { pond, practice, season, designs }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
-    <Sheet title="Measured up">
+    <Sheet title={t('ponds.pondView.measuredUp')}>
       <PondPlan basin={facts.basin} />
       <dl className="figures mt-2">
         <div>
-          <dt>Water</dt>
+          <dt>{t('ponds.pondView.water')}</dt>
           <dd>
             {show(facts.adopted.volumeM3, 'volume')} <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
           </dd>
         </div>
         <div>
-          <dt>Deepest</dt>
+          <dt>{t('ponds.pondView.deepest')}</dt>
           <dd>{show(facts.basin.maxDepthM, 'length')}</dd>
         </div>
         <div>
-          <dt>Use</dt>
+          <dt>{t('ponds.pondView.use')}</dt>
           <dd>{POND_USE_NAMES[pond.use]}</dd>
         </div>
         <div>
-          <dt>Filled from</dt>
+          <dt>{t('ponds.pondView.filledFrom')}</dt>
           <dd>{WATER_SOURCE_NAMES[pond.waterSource]}</dd>
         </div>
         <div>
-          <dt>Trees</dt>
+          <dt>{t('ponds.pondView.trees')}</dt>
           <dd>{TREE_NAMES[pond.trees]}</dd>
         </div>
         <div>
-          <dt>Above sea</dt>
+          <dt>{t('ponds.pondView.aboveSea')}</dt>
           <dd>{show(pond.altitudeM, 'length')}</dd>
         </div>
       </dl>
@@ -272,8 +274,10 @@ function Measures({ data: { pond, practice, season, designs }, facts }: { data: 
 }
 
 function Visits({ data, today }: { data: PondPageData; today: string }) {
+  const t = useTexts()
+
   return (
-    <Sheet title="Visits and follow-ups">
+    <Sheet title={t('ponds.pondView.visitsFollowUps')}>
       <FollowUpsSheet pondId={data.pond.id} followUps={data.followUps} today={today} />
       <FindingsSheet findings={data.findings} />
       <ul className="plain-list">
@@ -289,15 +293,19 @@ function Visits({ data, today }: { data: PondPageData; today: string }) {
             {v.state === 'planned' ? (
               <>
                 {' '}
-                <Link className="small no-print" href={`/visits/${v.id}/sheet`} aria-label={`${v.job.name}, ${longDate(v.day)}, on paper`}>
-                  on paper
+                <Link
+                  className="small no-print"
+                  href={`/visits/${v.id}/sheet`}
+                  aria-label={t('ponds.pondView.paper', { name: v.job.name, day: longDate(v.day) })}
+                >
+                  {t('ponds.pondView.paper2')}
                 </Link>
               </>
             ) : null}
           </li>
         ))}
       </ul>
-      {data.visits.length + data.followUps.length === 0 ? <p className="soft mb-0">None yet. Plan the first one from its window.</p> : null}
+      {data.visits.length + data.followUps.length === 0 ? <p className="soft mb-0">{t('ponds.pondView.noneYetPlanFirst')}</p> : null}
     </Sheet>
   )
 }

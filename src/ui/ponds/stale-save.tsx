@@ -1,23 +1,24 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { SurveyFormValues } from '@/ui/survey/survey-form-values'
 
-const NAMES: Readonly<Partial<Record<keyof SurveyFormValues, string>>> = {
-  name: 'Pond name',
-  use: 'Use',
-  outlineKind: 'Waterline',
-  lengthM: 'Length (m)',
-  widthM: 'Width (m)',
-  offsets: 'Offsets',
-  zones: 'Depth zones',
-  rockShare: 'Stone share',
-  meteredFillM3: 'Metered fill (m³)',
-  fish: 'Fish',
-  waterSource: 'Water source',
-  altitudeM: 'Height (m)',
-  trees: 'Trees',
-  freeboardM: 'Freeboard (m)',
-  notes: 'Notes',
-}
+const NAMES = {
+  name: textId('ponds.staleSave.pondName'),
+  use: textId('ponds.staleSave.use'),
+  outlineKind: textId('ponds.staleSave.waterline'),
+  lengthM: textId('ponds.staleSave.lengthM'),
+  widthM: textId('ponds.staleSave.widthM'),
+  offsets: textId('ponds.staleSave.offsets'),
+  zones: textId('ponds.staleSave.depthZones'),
+  rockShare: textId('ponds.staleSave.stoneShare'),
+  meteredFillM3: textId('ponds.staleSave.meteredFillM'),
+  fish: textId('ponds.staleSave.fish'),
+  waterSource: textId('ponds.staleSave.waterSource'),
+  altitudeM: textId('ponds.staleSave.heightM'),
+  trees: textId('ponds.staleSave.trees'),
+  freeboardM: textId('ponds.staleSave.freeboardM'),
+  notes: textId('ponds.staleSave.notes'),
+} as const satisfies Readonly<Partial<Record<keyof SurveyFormValues, TextId>>>
 
 interface StaleSaveProps {
   readonly mine: SurveyFormValues
@@ -34,22 +35,24 @@ const words = (value: unknown): string => {
 
 /** Both versions of what differs, after someone else saved first. */
 export function StaleSave({ mine, theirs, onKeepMine, onTakeTheirs }: StaleSaveProps) {
-  const differing = (Object.keys(NAMES) as (keyof SurveyFormValues)[]).filter((key) => JSON.stringify(mine[key]) !== JSON.stringify(theirs[key]))
+  const t = useTexts()
+
+  const differing = (Object.keys(NAMES) as (keyof typeof NAMES)[]).filter((key) => JSON.stringify(mine[key]) !== JSON.stringify(theirs[key]))
   return (
     <section className="alert alert-warning mt-3" role="alert">
-      <p className="mb-2">Someone else saved this pond while you were working on it. Nothing of yours is lost.</p>
+      <p className="mb-2">{t('ponds.staleSave.someoneElseSavedPond')}</p>
       <table className="table table-sm">
         <thead>
           <tr>
             <th />
-            <th>Yours</th>
-            <th>Saved meanwhile</th>
+            <th>{t('ponds.staleSave.yours')}</th>
+            <th>{t('ponds.staleSave.savedMeanwhile')}</th>
           </tr>
         </thead>
         <tbody>
           {differing.map((key) => (
             <tr key={key}>
-              <th scope="row">{NAMES[key]}</th>
+              <th scope="row">{t(NAMES[key])}</th>
               <td>{words(mine[key])}</td>
               <td>{words(theirs[key])}</td>
             </tr>
@@ -57,10 +60,10 @@ export function StaleSave({ mine, theirs, onKeepMine, onTakeTheirs }: StaleSaveP
         </tbody>
       </table>
       <button type="button" className="btn btn-sm btn-primary me-2" onClick={onKeepMine}>
-        Save mine over it
+        {t('ponds.staleSave.saveMineOver')}
       </button>
       <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onTakeTheirs}>
-        Take theirs
+        {t('ponds.staleSave.takeTheirs')}
       </button>
     </section>
   )

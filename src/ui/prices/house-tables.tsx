@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { fittingKeyOf, type HouseTables, type KeptTables } from '@/domain/house-rules/house-tables'
@@ -12,6 +13,8 @@ type Pipe = HouseTables['pipes'][number]
 
 /** Pipes and fittings that the bench offers: the usual rows with the firm's own figures, and rows of its own. */
 export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: boolean }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [tables, setTables] = useState<HouseTables>(kept.tables)
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -46,24 +49,19 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
     />
   )
   return (
-    <section className="sheet" aria-label="Pipes and fittings">
-      <h2>Pipes and fittings</h2>
-      <p className="soft">
-        What the filter bench offers, with the figures it computes with. Rows of your own bring their cost into the price book; a fitting stays once designs may
-        count it.
-      </p>
+    <section className="sheet" aria-label={t('prices.houseTables.pipesFittings')}>
+      <h2>{t('prices.houseTables.pipesFittings')}</h2>
+      <p className="soft">{t('prices.houseTables.whatFilterBenchOffers')}</p>
       <details>
-        <summary>
-          {tables.fittings.length} fittings, {tables.pipes.length} pipe sizes
-        </summary>
+        <summary>{t('prices.houseTables.fittingsPipeSizes', { count: tables.fittings.length, count2: tables.pipes.length })}</summary>
         <div className="columns two mt-2">
-          <div className="table-responsive" tabIndex={0} role="region" aria-label="Fittings">
+          <div className="table-responsive" tabIndex={0} role="region" aria-label={t('prices.houseTables.fittings')}>
             <table className="table table-sm align-top">
               <thead>
                 <tr>
-                  <th>Fitting</th>
-                  <th>K</th>
-                  <th>Own cost</th>
+                  <th>{t('prices.houseTables.fitting')}</th>
+                  <th>{t('prices.houseTables.k')}</th>
+                  <th>{t('prices.houseTables.ownCost')}</th>
                 </tr>
               </thead>
               <tbody>
@@ -71,7 +69,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                   <tr key={i}>
                     <td>
                       <TextField
-                        label={`Name of fitting ${i + 1}`}
+                        label={t('prices.houseTables.nameFitting', { i: i + 1 })}
                         hideLabel
                         value={row.name}
                         disabled={locked}
@@ -81,7 +79,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                     </td>
                     <td style={{ width: '5.5rem' }}>
                       <QuantityField
-                        label={`K of ${row.name}`}
+                        label={t('prices.houseTables.k2', { name: row.name })}
                         hideLabel
                         kind="number"
                         value={row.k}
@@ -90,20 +88,22 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                         onChange={(v) => fitting(i, { k: v ?? Number.NaN })}
                       />
                     </td>
-                    <td style={{ width: '6rem' }}>{costField(`Cost of ${row.name}`, row.costMinor, (costMinor) => fitting(i, { costMinor }))}</td>
+                    <td style={{ width: '6rem' }}>
+                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) => fitting(i, { costMinor }))}
+                    </td>
                   </tr>
                 ))}
               </tbody>
             </table>
           </div>
-          <div className="table-responsive" tabIndex={0} role="region" aria-label="Pipe sizes">
+          <div className="table-responsive" tabIndex={0} role="region" aria-label={t('prices.houseTables.pipeSizes')}>
             <table className="table table-sm align-top">
               <thead>
                 <tr>
-                  <th>Pipe</th>
-                  <th>Bore</th>
-                  <th>Own cost, m</th>
-                  <th aria-label="Remove" />
+                  <th>{t('prices.houseTables.pipe')}</th>
+                  <th>{t('prices.houseTables.bore')}</th>
+                  <th>{t('prices.houseTables.ownCostM')}</th>
+                  <th aria-label={t('prices.houseTables.remove')} />
                 </tr>
               </thead>
               <tbody>
@@ -111,7 +111,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                   <tr key={i}>
                     <td>
                       <TextField
-                        label={`Name of pipe ${i + 1}`}
+                        label={t('prices.houseTables.namePipe', { i: i + 1 })}
                         hideLabel
                         value={row.name}
                         disabled={locked}
@@ -121,7 +121,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                     </td>
                     <td style={{ width: '7rem' }}>
                       <QuantityField
-                        label={`Bore of ${row.name}`}
+                        label={t('prices.houseTables.bore2', { name: row.name })}
                         hideLabel
                         kind="length"
                         scale="small"
@@ -131,13 +131,15 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                         onChange={(v) => pipe(i, { boreM: v ?? Number.NaN })}
                       />
                     </td>
-                    <td style={{ width: '6rem' }}>{costField(`Cost of ${row.name}`, row.costMinor, (costMinor) => pipe(i, { costMinor }))}</td>
+                    <td style={{ width: '6rem' }}>
+                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) => pipe(i, { costMinor }))}
+                    </td>
                     <td>
                       {locked ? null : (
                         <button
                           type="button"
                           className="btn btn-sm btn-outline-secondary"
-                          aria-label={`Remove pipe ${row.name}`}
+                          aria-label={t('prices.houseTables.removePipe', { name: row.name })}
                           onClick={() => put({ ...tables, pipes: tables.pipes.filter((_, n) => n !== i) })}
                         >
                           ×
@@ -157,24 +159,24 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
               className="btn btn-sm btn-outline-primary"
               onClick={() => put({ ...tables, fittings: [...tables.fittings, { key: fittingKeyOf(`own ${tables.fittings.length + 1}`), name: '', k: 0.5 }] })}
             >
-              Add a fitting
+              {t('prices.houseTables.addFitting')}
             </button>
             <button
               type="button"
               className="btn btn-sm btn-outline-primary"
               onClick={() => put({ ...tables, pipes: [...tables.pipes, { name: '', boreM: 0.05 }] })}
             >
-              Add a pipe size
+              {t('prices.houseTables.addPipeSize')}
             </button>
             <button type="button" className="btn btn-sm btn-primary" onClick={() => void save()}>
-              Save pipes and fittings
+              {t('prices.houseTables.savePipesFittings')}
             </button>
           </div>
         )}
       </details>
       <ProblemNote problem={problem} />
       <p role="status" className="mb-0">
-        {saved ? 'Saved. Benches compute with these from now on.' : ''}
+        {saved ? t('prices.houseTables.savedBenchesComputeThese') : ''}
       </p>
     </section>
   )

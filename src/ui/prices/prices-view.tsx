@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -19,18 +20,18 @@ import { HouseTablesEditor } from './house-tables'
 
 /** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
 export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps: readonly CataloguePump[]; tables: KeptTables }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const locked = !may(role, 'prices.write')
   return (
     <>
       <div className="page-head">
-        <h1>Prices and pumps</h1>
-        <span className="soft">
-          {locked ? 'Changed by owners and office.' : 'What estimates and proposals are made of. Proposals already made keep their price.'}
-        </span>
+        <h1>{t('prices.pricesView.pricesPumps')}</h1>
+        <span className="soft">{locked ? t('prices.pricesView.changedOwnersOffice') : t('prices.pricesView.whatEstimatesProposalsMade')}</span>
       </div>
       <p>
-        <Link href="/cutting">Cut liner and sheets for several ponds from rolls</Link>
+        <Link href="/cutting">{t('prices.pricesView.cutLinerSheetsSeveral')}</Link>
       </p>
       <OwnPumps pumps={pumps} currency={kept.book.currency} locked={locked} />
       <HouseTablesEditor kept={tables} locked={locked} />
@@ -40,6 +41,8 @@ export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps
 }
 
 function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [book, setBook] = useState<PriceBook>(kept.book)
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -57,19 +60,24 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setRows(outcome.value.problems)
-    setNote(`${outcome.value.changed} lines changed.`)
+    setNote(t('prices.pricesView.linesChanged', { changed: outcome.value.changed }))
     router.refresh()
   }
   return (
     <section className="sheet">
-      <h2>Price book</h2>
+      <h2>{t('prices.pricesView.priceBook')}</h2>
       <div className="d-flex flex-wrap gap-2 align-items-end mb-2">
         <div style={{ width: '7rem' }}>
-          <TextField label="Currency" value={book.currency} disabled={locked} onChange={(e) => setBook({ ...book, currency: e.target.value.toUpperCase() })} />
+          <TextField
+            label={t('prices.pricesView.currency')}
+            value={book.currency}
+            disabled={locked}
+            onChange={(e) => setBook({ ...book, currency: e.target.value.toUpperCase() })}
+          />
         </div>
         <div style={{ width: '9rem' }}>
           <QuantityField
-            label="Markup on materials"
+            label={t('prices.pricesView.markupMaterials')}
             kind="share"
             value={book.markup}
             disabled={locked}
@@ -77,26 +85,32 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
           />
         </div>
         <div style={{ width: '7rem' }}>
-          <QuantityField label="Tax" kind="share" value={book.tax} disabled={locked} onChange={(v) => setBook({ ...book, tax: v ?? Number.NaN })} />
+          <QuantityField
+            label={t('prices.pricesView.tax')}
+            kind="share"
+            value={book.tax}
+            disabled={locked}
+            onChange={(v) => setBook({ ...book, tax: v ?? Number.NaN })}
+          />
         </div>
         <a className="btn btn-sm btn-outline-primary" href="/api/v1/price-book.csv">
-          Save as CSV
+          {t('prices.pricesView.saveCsv')}
         </a>
-        {locked ? null : <FileButton label="Open a price CSV" accept=".csv,.txt" onText={(text) => void load(text)} />}
+        {locked ? null : <FileButton label={t('prices.pricesView.openPriceCsv')} accept=".csv,.txt" onText={(text) => void load(text)} />}
       </div>
       <p role="status" className="mb-1">
         {note}
       </p>
       <RowProblems rows={rows} />
-      <div className="table-responsive" tabIndex={0} role="region" aria-label="Price book">
+      <div className="table-responsive" tabIndex={0} role="region" aria-label={t('prices.pricesView.priceBook')}>
         <table className="table table-sm align-middle">
           <thead>
             <tr>
-              <th>Item</th>
-              <th>Unit</th>
-              <th className="text-end">Cost</th>
-              <th className="text-end">Stock step</th>
-              <th className="text-end">Waste</th>
+              <th>{t('prices.pricesView.item')}</th>
+              <th>{t('prices.pricesView.unit')}</th>
+              <th className="text-end">{t('prices.pricesView.cost')}</th>
+              <th className="text-end">{t('prices.pricesView.stockStep')}</th>
+              <th className="text-end">{t('prices.pricesView.waste')}</th>
             </tr>
           </thead>
           <tbody>
@@ -111,7 +125,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
                 </td>
                 <td style={{ width: '6rem' }}>
                   <QuantityField
-                    label={`Stock step of ${item.name}`}
+                    label={t('prices.pricesView.stockStep2', { name: item.name })}
                     hideLabel
                     kind="number"
                     value={item.step}
@@ -121,7 +135,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
                 </td>
                 <td style={{ width: '6rem' }}>
                   <QuantityField
-                    label={`Waste of ${item.name}`}
+                    label={t('prices.pricesView.waste2', { name: item.name })}
                     hideLabel
                     kind="share"
                     value={item.waste}
@@ -137,7 +151,7 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
       <ProblemNote problem={problem} />
       {locked ? null : (
         <button type="button" className="btn btn-primary" onClick={() => void save()}>
-          Save the price book
+          {t('prices.pricesView.savePriceBook')}
         </button>
       )}
     </section>
@@ -146,9 +160,11 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
 
 /** A cost in the firm's money, typed as 12.50; kept in whole cents. */
 function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; onChange: (minor: number) => void }) {
+  const t = useTexts()
+
   return (
     <QuantityField
-      label={`Cost of ${item.name}`}
+      label={t('prices.pricesView.cost2', { name: item.name })}
       hideLabel
       kind="number"
       value={item.costMinor / 100}
@@ -159,6 +175,8 @@ function Cost({ item, locked, onChange }: { item: PriceItem; locked: boolean; on
 }
 
 function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]; currency: string; locked: boolean }) {
+  const t = useTexts()
+
   const show = useShow()
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -169,7 +187,7 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setRows(outcome.value.problems)
-    setNote(outcome.value.kept === 1 ? '1 pump kept.' : `${outcome.value.kept} pumps kept.`)
+    setNote(outcome.value.kept === 1 ? t('prices.pricesView.n1PumpKept') : t('prices.pricesView.pumpsKept', { kept: outcome.value.kept }))
     router.refresh()
   }
   const drop = async (id: string) => {
@@ -179,12 +197,9 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
   }
   return (
     <section className="sheet">
-      <h2>Your own pumps</h2>
-      <p className="soft">
-        They stand in the pump list of the filter bench beside the catalogue. A CSV has one row for each point of a curve, with the columns{' '}
-        {PUMP_CSV_COLUMNS.join(', ')}.
-      </p>
-      {locked ? null : <FileButton label="Open a pump CSV" accept=".csv,.txt" onText={(text) => void load(text)} />}
+      <h2>{t('prices.pricesView.yourOwnPumps')}</h2>
+      <p className="soft">{t('prices.pricesView.theyStandPumpList', { pumpCsvColumns: PUMP_CSV_COLUMNS.join(', ') })}</p>
+      {locked ? null : <FileButton label={t('prices.pricesView.openPumpCsv')} accept=".csv,.txt" onText={(text) => void load(text)} />}
       <p role="status" className="mb-1">
         {note}
       </p>
@@ -196,14 +211,18 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
             <li key={pump.id} className="d-flex gap-2 align-items-baseline">
               <strong>{pump.name}</strong>
               <span className="soft">
-                {pump.powerW} W, up to {show(pump.curve[pump.curve.length - 1].flowM3PerH, 'flow')} and {show(pump.curve[0].headM, 'length')},{' '}
-                {money(pump.priceMinor, currency)}
+                {t('prices.pricesView.wUp', {
+                  powerW: pump.powerW,
+                  flowM3PerH: show(pump.curve[pump.curve.length - 1].flowM3PerH, 'flow'),
+                  headM: show(pump.curve[0].headM, 'length'),
+                  priceMinor: money(pump.priceMinor, currency),
+                })}
               </span>
               {locked ? null : (
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary ms-auto"
-                  aria-label={`Remove ${pump.name}`}
+                  aria-label={t('prices.pricesView.remove', { name: pump.name })}
                   onClick={() => void drop(pump.id)}
                 >
                   ×
@@ -219,15 +238,15 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
 
 /** Rows of a file that were left out, by line. */
 function RowProblems({ rows }: { rows: readonly CsvRowProblem[] }) {
+  const t = useTexts()
+
   if (rows.length === 0) return null
   return (
     <div className="stop-note" role="alert">
-      <p className="mb-1">Left out:</p>
+      <p className="mb-1">{t('prices.pricesView.leftOut')}</p>
       <ul className="mb-0">
         {rows.map((row, i) => (
-          <li key={i}>
-            Line {row.line}: {row.message}
-          </li>
+          <li key={i}>{t('prices.pricesView.line', { line: row.line, message: row.message })}</li>
         ))}
       </ul>
     </div>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { longDate } from '@/domain/shared/dates'
@@ -10,7 +11,7 @@ import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN } from '@/messages/en/filters'
+import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { WaterOutlook } from './water-outlook'
@@ -18,13 +19,21 @@ import { WhyThisBig } from './why-this-big'
 
 /** A proposal as the customer reads it, and their answer. */
 export function OfferView({ offer, token }: { offer: Offer; token: string }) {
+  const t = useTexts()
+
   const { content } = offer
   return (
     <article className="offer">
       <p className="firm-line">{content.firmName}</p>
       <h1>{content.title}</h1>
       <p className="soft">
-        For {content.customerName}, {content.siteName}: {content.pondName}. Proposal {offer.number}, valid until {longDate(offer.validUntil)}.
+        {t('proposals.offerView.proposalValidUntil', {
+          customerName: content.customerName,
+          siteName: content.siteName,
+          pondName: content.pondName,
+          number: offer.number,
+          validUntil: longDate(offer.validUntil),
+        })}
       </p>
       {content.intro ? <p className="intro">{content.intro}</p> : null}
       {content.options.map((option, i) => (
@@ -32,7 +41,7 @@ export function OfferView({ offer, token }: { offer: Offer; token: string }) {
       ))}
       {content.outlook ? <WaterOutlook outlook={content.outlook} /> : null}
       <section className="sheet">
-        <h2>Good to know</h2>
+        <h2>{t('proposals.offerView.goodKnow')}</h2>
         <ul className="mb-0">
           {PROPOSAL_CAUTIONS.map((caution) => (
             <li key={caution}>{caution}</li>
@@ -41,13 +50,15 @@ export function OfferView({ offer, token }: { offer: Offer; token: string }) {
       </section>
       <Answer offer={offer} token={token} />
       <p>
-        <a href={`/api/v1/offers/${token}/proposal.pdf`}>This proposal as PDF</a>
+        <a href={`/api/v1/offers/${token}/proposal.pdf`}>{t('proposals.offerView.proposalPdf')}</a>
       </p>
     </article>
   )
 }
 
 function Option({ offer: { content }, option, index }: { offer: Offer; option: OfferedOption; index: number }) {
+  const t = useTexts()
+
   const show = useShow()
   const { result } = optionFacts(content, index)
   const { design } = option
@@ -63,7 +74,7 @@ function Option({ offer: { content }, option, index }: { offer: Offer; option: O
       <p className="soft">{FILTER_TYPE_WHEN[design.type]}</p>
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : (
-        <div className="wide-drawing" tabIndex={0} role="region" aria-label="Drawing of the bed">
+        <div className="wide-drawing" tabIndex={0} role="region" aria-label={t('proposals.offerView.drawingBed')}>
           <BedSection
             lengthM={design.lengthM}
             layers={design.layers}
@@ -76,12 +87,14 @@ function Option({ offer: { content }, option, index }: { offer: Offer; option: O
         </div>
       )}
       <WhyThisBig content={content} result={result} design={design} />
-      <p className="soft small mb-0">Price with {money(option.taxMinor, content.currency)} tax.</p>
+      <p className="soft small mb-0">{t('proposals.offerView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</p>
     </section>
   )
 }
 
 function Answer({ offer, token }: { offer: Offer; token: string }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { content, state } = offer
   const [name, setName] = useState('')
@@ -91,15 +104,18 @@ function Answer({ offer, token }: { offer: Offer; token: string }) {
   if (state !== 'sent')
     return (
       <section className="sheet" role="status">
-        <h2>{state === 'accepted' ? 'Accepted' : 'Declined'}</h2>
+        <h2>{state === 'accepted' ? t('proposals.offerView.accepted') : t('proposals.offerView.declined')}</h2>
         <p className="mb-0">
-          {offer.answerName}, {offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : ''}
-          {state === 'accepted' && content.options.length > 1 && offer.answerOption !== null ? `: ${content.options[offer.answerOption].label}` : ''}.{' '}
-          {content.firmName} has your answer.
+          {t('proposals.offerView.hasYourAnswer', {
+            answerName: offer.answerName ?? '',
+            answeredAt: offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : '',
+            state: state === 'accepted' && content.options.length > 1 && offer.answerOption !== null ? `: ${content.options[offer.answerOption].label}` : '',
+            firmName: content.firmName,
+          })}
         </p>
       </section>
     )
-  if (offer.expired) return <p className="sheet">This proposal is past its day. Ask {content.firmName} for a new one.</p>
+  if (offer.expired) return <p className="sheet">{t('proposals.offerView.proposalPastDayAsk', { firmName: content.firmName })}</p>
   const answer = async (what: 'accepted' | 'declined') => {
     const outcome = await send('POST', `/api/v1/offers/${token}`, what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note })
     setProblem(outcome.ok ? null : outcome.problem)
@@ -107,10 +123,10 @@ function Answer({ offer, token }: { offer: Offer; token: string }) {
   }
   return (
     <section className="sheet">
-      <h2>Your answer</h2>
+      <h2>{t('proposals.offerView.yourAnswer')}</h2>
       {content.options.length > 1 ? (
         <fieldset className="mt-0 pt-0 border-0">
-          <legend className="visually-hidden">Which option</legend>
+          <legend className="visually-hidden">{t('proposals.offerView.whichOption')}</legend>
           {content.options.map((o, i) => (
             <label key={i} className="d-block">
               <input type="radio" className="form-check-input me-2" name="option" checked={option === i} onChange={() => setOption(i)} />
@@ -120,23 +136,23 @@ function Answer({ offer, token }: { offer: Offer; token: string }) {
         </fieldset>
       ) : null}
       <TextField
-        label="Your name"
+        label={t('proposals.offerView.yourName')}
         value={name}
         autoComplete="name"
         onChange={(e) => setName(e.target.value)}
         error={problem?.fields?.find((f) => f.path === 'name')?.message}
       />
-      <TextField label="A note, if you like" value={note} onChange={(e) => setNote(e.target.value)} />
+      <TextField label={t('proposals.offerView.noteIfYouLike')} value={note} onChange={(e) => setNote(e.target.value)} />
       <ProblemNote problem={problem} />
       <div className="d-flex gap-2 mt-2">
         <button type="button" className="btn btn-primary btn-lg" onClick={() => void answer('accepted')}>
-          Accept the proposal
+          {t('proposals.offerView.acceptProposal')}
         </button>
         <button type="button" className="btn btn-outline-secondary btn-lg" onClick={() => void answer('declined')}>
-          Decline
+          {t('proposals.offerView.decline')}
         </button>
       </div>
-      <p className="soft small mt-2 mb-0">Your name and the time are recorded with your answer. It can be given once.</p>
+      <p className="soft small mt-2 mb-0">{t('proposals.offerView.yourNameTimeRecorded')}</p>
     </section>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { DesignResult } from '@/core/filter/design'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { grownFish, fishLoad } from '@/core/fish/load'
@@ -15,6 +16,8 @@ export function WhyThisBig({
   result: DesignResult
   design: FilterDesign
 }) {
+  const t = useTexts()
+
   const show = useShow()
   const adult = fishLoad(grownFish(pond.fish, practice.growthYears), 20, practice.feedProtein).massKg
   const today = fishLoad(pond.fish, 20, practice.feedProtein).massKg
@@ -23,31 +26,42 @@ export function WhyThisBig({
   const warmest = result.grown.months.reduce((a, b) => (b.feedKgPerD > a.feedKgPerD ? b : a))
   return (
     <div className="why-big">
-      <h3>Why this big</h3>
+      <h3>{t('proposals.whyThisBig.whyBig')}</h3>
       <ul>
-        <li>
-          Your pond holds {show(pond.volumeM3, 'volume')} under a surface of {show(pond.areaM2, 'area')}.
-        </li>
+        <li>{t('proposals.whyThisBig.yourPondHoldsUnder', { volumeM3: show(pond.volumeM3, 'volume'), areaM2: show(pond.areaM2, 'area') })}</li>
         {count > 0 ? (
           <li>
-            Its {count} fish weigh about {show(today, 'mass')} today and will weigh about {show(adult, 'mass')} in {practice.growthYears} years; at the height
-            of the season they then eat {show(warmest.feedKgPerD, 'mass')} a day. What they eat, the filter has to deal with.
+            {t('proposals.whyThisBig.fishWeighAboutToday', {
+              count,
+              today: show(today, 'mass'),
+              adult: show(adult, 'mass'),
+              growthYears: practice.growthYears,
+              feedKgPerD: show(warmest.feedKgPerD, 'mass'),
+            })}
           </li>
         ) : (
-          <li>No fish are planned, so the filter keeps the water clear and the plants fed.</li>
+          <li>{t('proposals.whyThisBig.noFishPlannedSo')}</li>
         )}
         {design.type === 'none' ? null : (
           <li>
-            Four ways of sizing ask for {show(Math.min(...areas), 'area')} to {show(Math.max(...areas), 'area')}. This bed has {show(result.areaM2, 'area')},
-            and {show(result.bedFlowM3PerH, 'flow')} pass slowly up through its stone and roots.
+            {t('proposals.whyThisBig.fourWaysSizingAsk', {
+              value: show(Math.min(...areas), 'area'),
+              value2: show(Math.max(...areas), 'area'),
+              areaM2: show(result.areaM2, 'area'),
+              bedFlowM3PerH: show(result.bedFlowM3PerH, 'flow'),
+            })}
           </li>
         )}
         {result.worstTanMgL <= practice.targetTanMgL && count > 0 ? (
-          <li>Ammonia is then expected to stay at or below {show(result.worstTanMgL, 'concentration')} all year.</li>
+          <li>{t('proposals.whyThisBig.ammoniaThenExpectedStay', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}</li>
         ) : null}
         <li>
-          It asks for a flush about every {Number.isFinite(result.flushDays) ? `${Math.max(1, Math.round(result.flushDays / 30.4))} months` : 'few years'}, and{' '}
-          {Math.round(result.energyKWhPerYear)} kWh of power a year.
+          {t('proposals.whyThisBig.asksFlushAboutEvery', {
+            flushDays: Number.isFinite(result.flushDays)
+              ? t('proposals.whyThisBig.months', { value: Math.max(1, Math.round(result.flushDays / 30.4)) })
+              : t('proposals.whyThisBig.fewYears'),
+            energyKWhPerYear: Math.round(result.energyKWhPerYear),
+          })}
         </li>
       </ul>
     </div>

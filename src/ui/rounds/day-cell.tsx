@@ -1,9 +1,10 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useDraggable, useDroppable } from '@dnd-kit/core'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration } from '@/domain/shared/dates'
-import { moveProblemWords } from '@/messages/en/planning'
+import { moveProblemWords } from '@/messages/planning'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import type { BoardCell, Judged } from '@/domain/rounds/board-moves'
 import { cellId } from './use-board'
@@ -21,6 +22,8 @@ interface DayCellProps {
 
 /** One crew's day: its stops in order, and what a visit that hangs over it would break and cost. */
 export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoose }: DayCellProps) {
+  const t = useTexts()
+
   const { setNodeRef } = useDroppable({ id: cellId(cell), disabled: !movable })
   return (
     <div ref={setNodeRef} className={`${isToday ? 'today' : ''} ${judged ? (judged.problems.length === 0 ? 'fits' : 'breaks') : ''}`} data-cell={cellId(cell)}>
@@ -28,27 +31,31 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
         <StopCard key={visit.id} visit={visit} movable={movable && visit.state === 'planned'} onChoose={onChoose} />
       ))}
       {stops.length > 0 ? (
-        <Link className="small" href={`/rounds/${cell.crewId}/${cell.day}`} aria-label={`Day sheet, ${cell.day}`}>
-          {duration(stops.reduce((sum, v) => sum + v.plannedMinutes, 0))} on site
+        <Link className="small" href={`/rounds/${cell.crewId}/${cell.day}`} aria-label={t('rounds.dayCell.daySheet', { day: cell.day })}>
+          {t('rounds.dayCell.site', { reduce: duration(stops.reduce((sum, v) => sum + v.plannedMinutes, 0)) })}
         </Link>
       ) : null}
       {judged ? (
         <span className="small d-block">
-          {judged.problems.length === 0 ? `Fits; ${cost(judged.costMin)}.` : `Breaks: ${judged.problems.map((p) => moveProblemWords(p, siteOf)).join('; ')}.`}
+          {judged.problems.length === 0
+            ? t('rounds.dayCell.fits', { costMin: cost(judged.costMin, t) })
+            : t('rounds.dayCell.breaks', { map: judged.problems.map((p) => moveProblemWords(p, siteOf)).join('; ') })}
         </span>
       ) : null}
     </div>
   )
 }
 
-const cost = (minutes: number): string =>
+const cost = (minutes: number, t: Texts): string =>
   Math.abs(minutes) < 1
-    ? 'costs nothing'
+    ? t('rounds.dayCell.costsNothing')
     : minutes > 0
-      ? `costs as much as ${Math.round(minutes)} min of road`
-      : `saves as much as ${Math.round(-minutes)} min of road`
+      ? t('rounds.dayCell.costsMuchMinRoad', { minutes: Math.round(minutes) })
+      : t('rounds.dayCell.savesMuchMinRoad', { minutes: Math.round(-minutes) })
 
 function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boolean; onChoose: (visit: VisitLine) => void }) {
+  const t = useTexts()
+
   const { setNodeRef, listeners, attributes, isDragging, transform } = useDraggable({ id: visit.id, disabled: !movable })
   return (
     <button
@@ -58,7 +65,7 @@ function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boo
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       {...(movable ? { ...attributes, ...listeners } : {})}
       onClick={() => onChoose(visit)}
-      aria-label={`${visit.jobName} at ${visit.siteName}, ${visit.startTime}`}
+      aria-label={t('rounds.dayCell.at', { jobName: visit.jobName, siteName: visit.siteName, startTime: visit.startTime })}
     >
       <strong>
         {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)}
@@ -68,7 +75,7 @@ function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boo
       <br />
       <span className="soft">
         {visit.jobName} · {visit.town}
-        {visit.locked ? ' · promised' : ''}
+        {visit.locked ? t('rounds.dayCell.promised') : ''}
       </span>
     </button>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
@@ -8,11 +9,13 @@ import { LOAD_CAUTION, loadLines } from '@/domain/rounds/load-words'
 import { fieldHref } from '@/domain/field/field-href'
 import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/schedule/live-day'
 import { TellArrival } from './tell-arrival'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { useShow } from '@/ui/person-context'
 
 /** A crew's day on one sheet: order, times, ways, access, and what to load. Made to be printed and kept in the cab. */
 export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof daySheet>> }) {
+  const t = useTexts()
+
   const show = useShow()
   const { crew, day, visits, ways, load, live } = data
   const late = live.stops.filter((s) => s.state === 'to-come' && s.lateMin >= TELL_LATE_FROM_MIN)
@@ -24,29 +27,30 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
         </h1>
         <span className="actions no-print">
           <Link className="btn btn-sm btn-outline-secondary" href={`/rounds?day=${day}`}>
-            All crews
+            {t('rounds.daySheet.allCrews')}
           </Link>
           <a className="btn btn-sm btn-outline-secondary" href={`/api/v1/crews/${crew.id}/day-sheet.pdf?day=${day}`}>
-            PDF
+            {t('rounds.daySheet.pdf')}
           </a>
           <Link className="btn btn-sm btn-outline-secondary" href={`/map?day=${day}`}>
-            Map
+            {t('rounds.daySheet.map')}
           </Link>
           <button type="button" className="btn btn-sm btn-primary" onClick={() => window.print()}>
-            Print
+            {t('rounds.daySheet.print')}
           </button>
         </span>
       </div>
       {late.length > 0 ? (
         <p className="sheet" role="status">
-          <span className="verdict look me-1">Running late</span>
-          {late.map((s) => `${visits.find((v) => v.id === s.id)!.siteName} about ${duration(s.lateMin)}`).join(', ')}. Back about {clockOf(live.backMin)}.
+          <span className="verdict look me-1">{t('rounds.daySheet.runningLate')}</span>
+          {late.map((s) => t('rounds.daySheet.about', { siteName: visits.find((v) => v.id === s.id)!.siteName, lateMin: duration(s.lateMin) })).join(', ')}
+          {t('rounds.daySheet.backAbout', { backMin: clockOf(live.backMin) })}
         </p>
       ) : null}
-      {visits.length === 0 ? <p className="sheet">Nothing planned for this crew on this day.</p> : null}
+      {visits.length === 0 ? <p className="sheet">{t('rounds.daySheet.nothingPlannedCrewDay')}</p> : null}
       {visits.length > 0 ? (
-        <section className="sheet" aria-label="Load">
-          <h2>Load before leaving</h2>
+        <section className="sheet" aria-label={t('rounds.daySheet.load')}>
+          <h2>{t('rounds.daySheet.loadBeforeLeaving')}</h2>
           <ul className="mb-1">
             {loadLines(load, show).map((line) => (
               <li key={line}>{line}</li>
@@ -58,7 +62,7 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
       <ol className="list-unstyled">
         {visits.map((v, i) => (
           <li key={v.id} className="sheet">
-            <div className="soft small">{ways[i] === null ? 'way not known: the site is not on the map' : `${duration(ways[i]!)} on the way`}</div>
+            <div className="soft small">{ways[i] === null ? t('rounds.daySheet.wayNotKnownSite') : t('rounds.daySheet.way', { i: duration(ways[i]!) })}</div>
             <h2>
               {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}
             </h2>
@@ -70,14 +74,14 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
             {data.mayTell && v.state === 'planned' && day === data.today ? (
               <TellArrival visitId={v.id} siteName={v.siteName} time={clockOf(live.stops[i].startMin)} late={live.stops[i].lateMin >= TELL_LATE_FROM_MIN} />
             ) : null}
-            {v.tasks.length > 0 ? <p className="mb-1">While there: {v.tasks.map((task) => task.title).join('; ')}</p> : null}
-            {v.accessNotes ? <p className="mb-1">Access: {v.accessNotes}</p> : null}
-            {v.note ? <p className="mb-1">Note: {v.note}</p> : null}
+            {v.tasks.length > 0 ? <p className="mb-1">{t('rounds.daySheet.whileThere', { map: v.tasks.map((task) => task.title).join('; ') })}</p> : null}
+            {v.accessNotes ? <p className="mb-1">{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</p> : null}
+            {v.note ? <p className="mb-1">{t('rounds.daySheet.note', { note: v.note })}</p> : null}
             <Link className="no-print me-3" href={fieldHref(v.id)}>
-              Field sheet
+              {t('rounds.daySheet.fieldSheet')}
             </Link>
             <Link className="no-print" href={`/visits/${v.id}/sheet`}>
-              On paper
+              {t('rounds.daySheet.paper')}
             </Link>
           </li>
         ))}
@@ -88,22 +92,16 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
 
 /** How this stop goes, once something has been logged. */
 function LiveLine({ stop }: { stop: StopEstimate }) {
-  if (stop.state === 'done')
-    return (
-      <p className="mb-1 soft">
-        Done {clockOf(stop.startMin)}–{clockOf(stop.endMin)}.
-      </p>
-    )
+  const t = useTexts()
+
+  if (stop.state === 'done') return <p className="mb-1 soft">{t('rounds.daySheet.done', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}</p>
   if (stop.state === 'under-way')
-    return (
-      <p className="mb-1">
-        Under way since {clockOf(stop.startMin)}, expected to end about {clockOf(stop.endMin)}.
-      </p>
-    )
+    return <p className="mb-1">{t('rounds.daySheet.underWaySinceExpected', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}</p>
   if (Math.abs(stop.lateMin) < 1) return null
   return (
     <p className="mb-1">
-      <span className="verdict look me-1">later</span>expected about {clockOf(stop.startMin)}, {duration(stop.lateMin)} after the plan
+      <span className="verdict look me-1">{t('rounds.daySheet.later')}</span>
+      {t('rounds.daySheet.expectedAboutAfterPlan', { startMin: clockOf(stop.startMin), lateMin: duration(stop.lateMin) })}
     </p>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -12,7 +13,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { Unfold } from '@/ui/kit/unfold'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { send, type SendProblem } from '@/ui/send'
 import { WhyVisitNote } from './why-visit'
 
@@ -25,15 +26,15 @@ interface MoveVisitProps {
 
 /** Where a visit stands after someone else moved it first. */
 function NowStands({ visit }: { visit: VisitInContext }) {
-  return (
-    <p role="status">
-      It now stands on {shortDate(visit.day)} at {visit.startTime} with {visit.crewName}. Close this and open the stop again to move it from there.
-    </p>
-  )
+  const t = useTexts()
+
+  return <p role="status">{t('rounds.moveVisit.nowStandsCloseOpen', { day: shortDate(visit.day), startTime: visit.startTime, crewName: visit.crewName })}</p>
 }
 
 /** One stop: open it, move it, or take it off the plan. */
 export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
+  const t = useTexts()
+
   const router = useRouter()
   const [day, setDay] = useState(visit.day)
   const [startTime, setStartTime] = useState(visit.startTime)
@@ -48,18 +49,18 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
   }
   const movable = mayPlan && visit.state === 'planned'
   return (
-    <section className="sheet mt-3" aria-label="Chosen visit">
+    <section className="sheet mt-3" aria-label={t('rounds.moveVisit.chosenVisit')}>
       <div className="d-flex gap-3 align-items-baseline flex-wrap">
         <h2 className="mb-0">
           {visit.jobName}: {visit.siteName}, {visit.pondName}
         </h2>
         <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
         <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : fieldHref(visit.id)}>
-          {visit.state === 'done' ? 'Read the report' : 'Open the field sheet'}
+          {visit.state === 'done' ? t('rounds.moveVisit.readReport') : t('rounds.moveVisit.openFieldSheet')}
         </Link>
-        <Link href={`/ponds/${visit.pondId}`}>Open the pond</Link>
+        <Link href={`/ponds/${visit.pondId}`}>{t('rounds.moveVisit.openPond')}</Link>
         <button type="button" className="btn btn-sm btn-outline-secondary ms-auto" onClick={onClose}>
-          Close
+          {t('rounds.moveVisit.close')}
         </button>
       </div>
       {movable ? (
@@ -71,24 +72,24 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           }}
         >
           <div className="field-grid">
-            <TextField label="Day" type="date" value={day} onChange={(e) => setDay(e.target.value)} />
-            <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+            <TextField label={t('rounds.moveVisit.day')} type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+            <TextField label={t('rounds.moveVisit.start')} type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
             <ChoiceField
-              label="Crew"
+              label={t('rounds.moveVisit.crew')}
               value={crewId}
               onChange={(e) => setCrewId(e.target.value as typeof crewId)}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
             />
           </div>
-          <Unfold label="Why here, why then" className="my-2">
-            <WhyVisitNote visitId={visit.id} crewName={(id) => crews.find((c) => c.id === id)?.name ?? 'another crew'} />
+          <Unfold label={t('rounds.moveVisit.whyHereWhyThen')} className="my-2">
+            <WhyVisitNote visitId={visit.id} crewName={(id) => crews.find((c) => c.id === id)?.name ?? t('rounds.moveVisit.anotherCrew')} />
           </Unfold>
-          <CheckField label="Promised to the customer: plans leave it where it is" checked={locked} onChange={setLocked} />
+          <CheckField label={t('rounds.moveVisit.promisedCustomerPlansLeave')} checked={locked} onChange={setLocked} />
           <ProblemNote problem={problem} />
           {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}
-          <button className="btn btn-sm btn-primary mt-2 me-2">Move the visit</button>
+          <button className="btn btn-sm btn-primary mt-2 me-2">{t('rounds.moveVisit.moveVisit')}</button>
           <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void act('DELETE', { version: visit.version })}>
-            Take it off the plan
+            {t('rounds.moveVisit.takeOffPlan')}
           </button>
         </form>
       ) : null}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { DndContext, KeyboardSensor, MouseSensor, TouchSensor, useSensor, useSensors, type DragEndEvent, type DragOverEvent } from '@dnd-kit/core'
 import Link from 'next/link'
 import { useState } from 'react'
@@ -7,7 +8,7 @@ import { shortDate } from '@/domain/shared/dates'
 import type { roundsPage } from '@/server/rounds/rounds'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { moveProblemWords } from '@/messages/en/planning'
+import { moveProblemWords } from '@/messages/planning'
 import { DayCell } from './day-cell'
 import { MoveVisit } from './move-visit'
 import { toNextCell } from './to-next-cell'
@@ -18,11 +19,13 @@ type RoundsData = Awaited<ReturnType<typeof roundsPage>>
 
 /** Crews × days of a week, each stop with its times; a planned stop is dragged, moved by its form, or taken off. */
 export function RoundsView({ data }: { data: RoundsData }) {
+  const t = useTexts()
+
   const [chosen, setChosen] = useState<VisitLine | null>(null)
   const board = useBoard(data.board, data.visits)
   const [over, setOver] = useState<string | null>(null)
   const [judged, setJudged] = useState<Judged | null>(null)
-  const siteOf = (id: string) => data.visits.find((v) => v.id === id)?.siteName ?? 'another site'
+  const siteOf = (id: string) => data.visits.find((v) => v.id === id)?.siteName ?? t('rounds.roundsView.anotherSite')
   // a short way or a short hold tells a drag from a click, with mouse, finger and keyboard
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
@@ -50,31 +53,29 @@ export function RoundsView({ data }: { data: RoundsData }) {
   return (
     <>
       <div className="page-head">
-        <h1>
-          Rounds, {shortDate(data.monday)} – {shortDate(data.days[6])} {data.days[6].slice(0, 4)}
-        </h1>
+        <h1>{t('rounds.roundsView.rounds', { monday: shortDate(data.monday), days: shortDate(data.days[6]), days2: data.days[6].slice(0, 4) })}</h1>
         <span className="btn-group btn-group-sm">
           <Link className="btn btn-outline-secondary" href={`/rounds?day=${addDays(data.monday, -7)}`}>
-            ‹ Week before
+            {t('rounds.roundsView.weekBefore')}
           </Link>
           <Link className="btn btn-outline-secondary" href={`/rounds?day=${data.today}`}>
-            This week
+            {t('rounds.roundsView.week')}
           </Link>
           <Link className="btn btn-outline-secondary" href={`/rounds?day=${addDays(data.monday, 7)}`}>
-            Week after ›
+            {t('rounds.roundsView.weekAfter')}
           </Link>
         </span>
         {board.canUndo ? (
           <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void board.undo()}>
-            Undo the move
+            {t('rounds.roundsView.undoMove')}
           </button>
         ) : null}
       </div>
-      {data.crews.length === 0 ? <p className="sheet">Crews stand here, one row each, with their days. Add the first crew under People.</p> : null}
+      {data.crews.length === 0 ? <p className="sheet">{t('rounds.roundsView.crewsStandHereOne')}</p> : null}
       <ProblemNote problem={board.problem} />
       {data.crews.length > 0 ? (
         <DndContext id="rounds" sensors={sensors} onDragOver={hang} onDragEnd={drop} onDragCancel={letGo}>
-          <div className="rounds" role="region" aria-label="Crews and days" tabIndex={0}>
+          <div className="rounds" role="region" aria-label={t('rounds.roundsView.crewsDays')} tabIndex={0}>
             <div />
             {data.days.map((day) => (
               <div key={day} className={day === data.today ? 'today' : ''}>
@@ -109,11 +110,13 @@ export function RoundsView({ data }: { data: RoundsData }) {
 }
 
 function CrewRow({ name, size, children }: { name: string; size: number; children: React.ReactNode }) {
+  const t = useTexts()
+
   return (
     <>
       <div>
         <strong>{name}</strong>
-        <div className="soft small">{size === 1 ? 'one person' : `${size} people`}</div>
+        <div className="soft small">{size === 1 ? t('rounds.roundsView.onePerson') : t('rounds.roundsView.people', { size })}</div>
       </div>
       {children}
     </>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
@@ -13,12 +14,14 @@ interface TellArrivalProps {
 
 /** One press tells a customer that the crew is on the way, or late. */
 export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps) {
+  const t = useTexts()
+
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [told, setTold] = useState('')
   const tell = async (kind: 'on-the-way' | 'running-late') => {
     const outcome = await send('POST', `/api/v1/visits/${visitId}/tell`, { kind, time })
     setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) setTold(kind === 'on-the-way' ? `Told: on the way, there about ${time}.` : `Told: later, about ${time}.`)
+    if (outcome.ok) setTold(kind === 'on-the-way' ? t('rounds.tellArrival.toldWayThereAbout', { time }) : t('rounds.tellArrival.toldLaterAbout', { time }))
   }
   return (
     <div className="no-print my-2">
@@ -26,18 +29,18 @@ export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps)
         type="button"
         className="btn btn-sm btn-outline-primary me-2"
         onClick={() => void tell('on-the-way')}
-        aria-label={`Tell ${siteName} that we are on the way`}
+        aria-label={t('rounds.tellArrival.tellWeWay', { siteName })}
       >
-        Tell them we are on the way
+        {t('rounds.tellArrival.tellThemWeWay')}
       </button>
       {late ? (
         <button
           type="button"
           className="btn btn-sm btn-outline-secondary"
           onClick={() => void tell('running-late')}
-          aria-label={`Tell ${siteName} that we are late`}
+          aria-label={t('rounds.tellArrival.tellWeLate', { siteName })}
         >
-          Tell them we are late
+          {t('rounds.tellArrival.tellThemWeLate')}
         </button>
       ) : null}
       <ProblemNote problem={problem} />

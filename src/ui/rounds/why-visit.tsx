@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useEffect, useState } from 'react'
 import { dayMonth, duration, shortDate } from '@/domain/shared/dates'
 import type { WhyVisit } from '@/server/schedule/why-visit'
@@ -12,6 +13,8 @@ interface WhyVisitProps {
 
 /** Why a visit stands where it does: asked for once it is unfolded. */
 export function WhyVisitNote({ visitId, crewName }: WhyVisitProps) {
+  const t = useTexts()
+
   const [answer, setAnswer] = useState<SendOutcome<WhyVisit> | null>(null)
   useEffect(() => {
     let wanted = true
@@ -20,38 +23,60 @@ export function WhyVisitNote({ visitId, crewName }: WhyVisitProps) {
       wanted = false
     }
   }, [visitId])
-  if (!answer) return <p className="soft mt-2 mb-0">Looking at the days around it.</p>
+  if (!answer) return <p className="soft mt-2 mb-0">{t('rounds.whyVisit.lookingDaysAround')}</p>
   if (!answer.ok) return <ProblemNote problem={answer.problem} />
   return (
-    <ul className="plain-list mt-2 mb-0" aria-label="Why here, why then">
-      {reasons(answer.value, crewName).map((reason) => (
+    <ul className="plain-list mt-2 mb-0" aria-label={t('rounds.whyVisit.whyHereWhyThen')}>
+      {reasons(answer.value, crewName, t).map((reason) => (
         <li key={reason}>{reason}</li>
       ))}
     </ul>
   )
 }
 
-function reasons(why: WhyVisit, crewName: (id: string) => string): string[] {
+function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): string[] {
   const { window, offBestDays, likelihood, neighbours, slackMin, others } = why
   const off = Math.abs(offBestDays)
-  const days = `${off} ${off === 1 ? 'day' : 'days'} ${offBestDays > 0 ? 'after' : 'before'} its best day, ${dayMonth(window.best)}`
+  const days = t('rounds.whyVisit.bestDay', {
+    off,
+    off2: off === 1 ? 'day' : 'days',
+    offBestDays: offBestDays > 0 ? 'after' : 'before',
+    best: dayMonth(window.best),
+  })
   return [
-    `Window ${dayMonth(window.earliest)} – ${dayMonth(window.latest)}; ${off === 0 ? 'this is its best day' : days}.`,
-    ...(likelihood === null ? [] : [`Conditions hold on this day in ${Math.round(likelihood * 100)} of 100 years.`]),
-    `Crews with the skills, kit and tanks for it: ${why.ableCrews.length === 0 ? 'none' : why.ableCrews.map(crewName).join(', ')}.`,
-    `It adds ${duration(why.detourMin)} of driving to ${crewName(why.crewId)}’s day${
-      neighbours.length === 0 ? '' : `; near ${neighbours.map((n) => `${why.sites[n.visit] ?? 'another stop'} (${duration(n.travelMin)})`).join(', ')}`
-    }.`,
+    t('rounds.whyVisit.window', {
+      earliest: dayMonth(window.earliest),
+      latest: dayMonth(window.latest),
+      off: off === 0 ? t('rounds.whyVisit.bestDay2') : days,
+    }),
+    ...(likelihood === null ? [] : [t('rounds.whyVisit.conditionsHoldDay100', { likelihood: Math.round(likelihood * 100) })]),
+    t('rounds.whyVisit.crewsSkillsKitTanks', { count: why.ableCrews.length === 0 ? 'none' : why.ableCrews.map(crewName).join(', ') }),
+    t('rounds.whyVisit.addsDrivingSDay', {
+      detourMin: duration(why.detourMin),
+      crewId: crewName(why.crewId),
+      count:
+        neighbours.length === 0
+          ? ''
+          : t('rounds.whyVisit.near', {
+              map: neighbours.map((n) => `${why.sites[n.visit] ?? t('rounds.whyVisit.anotherStop')} (${duration(n.travelMin)})`).join(', '),
+            }),
+    }),
     slackMin >= 0
-      ? `It could begin up to ${duration(slackMin)} later before anything of that day is late.`
-      : `The day is ${duration(-slackMin)} too full as it stands.`,
+      ? t('rounds.whyVisit.couldBeginUpLater', { slackMin: duration(slackMin) })
+      : t('rounds.whyVisit.dayTooFullStands', { slackMin: duration(-slackMin) }),
     why.locked
-      ? 'Promised to the customer: plans leave it where it is.'
+      ? t('rounds.whyVisit.promisedCustomerPlansLeave')
       : others.length === 0
-        ? 'No other day within four weeks would take it without breaking something.'
-        : `Cheapest other places: ${others.map((o) => `${crewName(o.crew)}, ${shortDate(o.day)} (${priceWords(o.costMin)})`).join('; ')}.`,
+        ? t('rounds.whyVisit.noOtherDayWithin')
+        : t('rounds.whyVisit.cheapestOtherPlaces', {
+            map: others.map((o) => `${crewName(o.crew)}, ${shortDate(o.day)} (${priceWords(o.costMin, t)})`).join('; '),
+          }),
   ]
 }
 
-const priceWords = (costMin: number): string =>
-  Math.abs(costMin) < 1 ? 'costs nothing' : costMin > 0 ? `costs ${duration(costMin)}` : `saves ${duration(-costMin)}`
+const priceWords = (costMin: number, t: Texts): string =>
+  Math.abs(costMin) < 1
+    ? t('rounds.whyVisit.costsNothing')
+    : costMin > 0
+      ? t('rounds.whyVisit.costs', { costMin: duration(costMin) })
+      : t('rounds.whyVisit.saves', { costMin: duration(-costMin) })

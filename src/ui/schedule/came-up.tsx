@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import type { PlanWish } from '@/domain/schedule/plan-run'
@@ -11,10 +12,10 @@ import { send, type SendProblem } from '@/ui/send'
 import { EMPTY_WISH } from './empty-wish'
 
 const KINDS = [
-  { value: 'rain', label: 'Rain or storm: nobody works' },
-  { value: 'sick', label: 'A crew is away' },
-  { value: 'truck', label: 'A truck stands broken: no kit' },
-  { value: 'emergency', label: 'An emergency at a pond' },
+  { value: 'rain', label: textId('schedule.cameUp.rainStormNobodyWorks') },
+  { value: 'sick', label: textId('schedule.cameUp.crewAway') },
+  { value: 'truck', label: textId('schedule.cameUp.truckStandsBrokenNo') },
+  { value: 'emergency', label: textId('schedule.cameUp.emergencyPond') },
 ] as const
 type Kind = (typeof KINDS)[number]['value']
 
@@ -32,6 +33,8 @@ interface CameUpProps {
 
 /** Something came up: says what, for which days, and asks for the plan that changes least. */
 export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
+  const t = useTexts()
+
   const [kind, setKind] = useState<Kind>('rain')
   const [from, setFrom] = useState(addDays(today, 1))
   const [to, setTo] = useState(addDays(today, 1))
@@ -48,10 +51,11 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
     const clock = fromTime === '' ? null : fromTime
     const base = { from, to: addDays(to < from ? from : to, ROOM_DAYS), fromTime: clock }
     const days = Array.from({ length: 60 }, (_, i) => addDays(from, i)).filter((day) => day <= to)
-    if (kind === 'rain') onAsk({ ...EMPTY_WISH, ...base, lostDays: days, reason: 'Rain or storm' })
-    if (kind === 'sick') onAsk({ ...EMPTY_WISH, ...base, absent: [{ crewId, from, to: to < from ? from : to }], reason: `${crewName} away` })
+    if (kind === 'rain') onAsk({ ...EMPTY_WISH, ...base, lostDays: days, reason: t('schedule.cameUp.rainStorm') })
+    if (kind === 'sick')
+      onAsk({ ...EMPTY_WISH, ...base, absent: [{ crewId, from, to: to < from ? from : to }], reason: t('schedule.cameUp.away', { crewName }) })
     if (kind === 'truck')
-      onAsk({ ...EMPTY_WISH, from, to: to < from ? from : to, fromTime: clock, withoutKit: [crewId], reason: `Truck of ${crewName} broken` })
+      onAsk({ ...EMPTY_WISH, from, to: to < from ? from : to, fromTime: clock, withoutKit: [crewId], reason: t('schedule.cameUp.truckBroken', { crewName }) })
     if (kind !== 'emergency') return
     const outcome = await send('POST', `/api/v1/ponds/${pondId}/one-offs`, {
       title,
@@ -61,12 +65,12 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
       urgent: true,
     })
     if (!outcome.ok) return setProblem(outcome.problem)
-    onAsk({ ...EMPTY_WISH, from: today, to: addDays(today, EMERGENCY_DAYS + 2), fromTime: clock, reason: `Emergency: ${title}` })
+    onAsk({ ...EMPTY_WISH, from: today, to: addDays(today, EMERGENCY_DAYS + 2), fromTime: clock, reason: t('schedule.cameUp.emergency', { title }) })
   }
   return (
     <details className="sheet">
       <summary>
-        <strong>Something came up</strong> <span className="soft">Rain, a sick crew, a broken truck, an emergency: the plan that changes least.</span>
+        <strong>{t('schedule.cameUp.somethingCameUp')}</strong> <span className="soft">{t('schedule.cameUp.rainSickCrewBroken')}</span>
       </summary>
       <form
         className="mt-2"
@@ -76,10 +80,15 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
         }}
       >
         <div className="field-grid">
-          <ChoiceField label="What" value={kind} onChange={(e) => setKind(e.target.value as Kind)} options={KINDS.map((k) => ({ ...k }))} />
+          <ChoiceField
+            label={t('schedule.cameUp.what')}
+            value={kind}
+            onChange={(e) => setKind(e.target.value as Kind)}
+            options={KINDS.map((k) => ({ ...k, label: t(k.label) }))}
+          />
           {kind === 'sick' || kind === 'truck' ? (
             <ChoiceField
-              label="Which crew"
+              label={t('schedule.cameUp.whichCrew')}
               value={crewId}
               onChange={(e) => setCrewId(e.target.value)}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
@@ -88,31 +97,29 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
           {kind === 'emergency' ? (
             <>
               <ChoiceField
-                label="Where"
+                label={t('schedule.cameUp.where')}
                 value={pondId}
                 onChange={(e) => setPondId(e.target.value)}
                 options={ponds.map((p) => ({ value: p.id, label: p.name }))}
               />
-              <TextField label="What is to be done there" value={title} onChange={(e) => setTitle(e.target.value)} error={errorOf('title')} />
-              <QuantityField label="Minutes of handwork" kind="number" value={minutes} onChange={setMinutes} error={errorOf('minutes')} />
+              <TextField label={t('schedule.cameUp.whatDoneThere')} value={title} onChange={(e) => setTitle(e.target.value)} error={errorOf('title')} />
+              <QuantityField label={t('schedule.cameUp.minutesHandwork')} kind="number" value={minutes} onChange={setMinutes} error={errorOf('minutes')} />
             </>
           ) : (
             <>
-              <TextField label="First day" type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
-              <TextField label="Last day" type="date" min={from} value={to} onChange={(e) => setTo(e.target.value)} />
+              <TextField label={t('schedule.cameUp.firstDay')} type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
+              <TextField label={t('schedule.cameUp.lastDay')} type="date" min={from} value={to} onChange={(e) => setTo(e.target.value)} />
             </>
           )}
           {kind === 'emergency' || from === today ? (
-            <TextField label="Crews are free from (empty: now)" type="time" value={fromTime} onChange={(e) => setFromTime(e.target.value)} />
+            <TextField label={t('schedule.cameUp.crewsFreeFromEmpty')} type="time" value={fromTime} onChange={(e) => setFromTime(e.target.value)} />
           ) : null}
         </div>
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={busy || crews.length === 0}>
-          Re-plan
+          {t('schedule.cameUp.rePlan')}
         </button>
-        {kind === 'emergency' ? (
-          <span className="soft small ms-2">A short circuit, escaping gas or a person in danger is for the emergency services first.</span>
-        ) : null}
+        {kind === 'emergency' ? <span className="soft small ms-2">{t('schedule.cameUp.shortCircuitEscapingGas')}</span> : null}
       </form>
     </details>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import type { CrunchWeek } from '@/domain/schedule/plan-run'
@@ -10,6 +11,8 @@ const hours = (minutes: number): number => Math.round(minutes / 6) / 10
 
 /** Hours wanted around their best days, hours planned, and the crews' hours, week by week: the spring crunch seen in January. */
 export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const tightest = weeks.reduce<CrunchWeek | null>((worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w), null)
@@ -19,12 +22,18 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
       legend: { top: 0, right: 0, textStyle: { color: ink.ink } },
       tooltip: { trigger: 'axis' },
       xAxis: { ...axis(ink, ''), type: 'category', data: weeks.map((w) => shortDate(w.monday)) },
-      yAxis: { ...axis(ink, 'Crew hours'), type: 'value', min: 0 },
+      yAxis: { ...axis(ink, t('schedule.crunchChart.crewHours')), type: 'value', min: 0 },
       series: [
-        { name: 'wanted at its best', type: 'bar', data: weeks.map((w) => hours(w.wantedMin)), itemStyle: { color: ink.iris, opacity: 0.35 }, barGap: '-100%' },
-        { name: 'planned, with the way', type: 'bar', data: weeks.map((w) => hours(w.plannedMin)), itemStyle: { color: ink.reed } },
         {
-          name: 'crews have',
+          name: t('schedule.crunchChart.wantedBest'),
+          type: 'bar',
+          data: weeks.map((w) => hours(w.wantedMin)),
+          itemStyle: { color: ink.iris, opacity: 0.35 },
+          barGap: '-100%',
+        },
+        { name: t('schedule.crunchChart.plannedWay'), type: 'bar', data: weeks.map((w) => hours(w.plannedMin)), itemStyle: { color: ink.reed } },
+        {
+          name: t('schedule.crunchChart.crewsHave'),
           type: 'line',
           step: 'middle',
           symbol: 'none',
@@ -33,7 +42,7 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
         },
       ],
     }),
-    [weeks, ink],
+    [weeks, ink, t],
   )
   if (weeks.length === 0) return null
   return (
@@ -41,11 +50,17 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
       <Chart
         option={option}
         heightPx={220}
-        label={`Hours of work against crew hours by week. ${tightest ? `Tightest: week of ${shortDate(tightest.monday)}` : ''}`}
+        label={t('schedule.crunchChart.hoursWorkAgainstCrew', {
+          tightest: tightest ? t('schedule.crunchChart.tightestWeek', { monday: shortDate(tightest.monday) }) : '',
+        })}
       />
       {tightest && tightest.crewMin > 0 ? (
         <p className="soft small mb-0">
-          Tightest: week of {shortDate(tightest.monday)}, {hours(tightest.wantedMin)} h wanted where the crews have {hours(tightest.crewMin)} h.
+          {t('schedule.crunchChart.tightestWeekHWanted', {
+            monday: shortDate(tightest.monday),
+            wantedMin: hours(tightest.wantedMin),
+            crewMin: hours(tightest.crewMin),
+          })}
         </p>
       ) : null}
     </>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
 import { PERIOD_EFFECT_NAMES, PERIOD_EFFECTS, type FirmPeriod, type FirmPeriodInput, type PeriodEffect } from '@/domain/firm/firm-period'
@@ -11,6 +12,8 @@ const EMPTY: FirmPeriodInput = { name: '', from: '', to: '', effect: 'closed' }
 
 /** Holidays of the firm and of schools, and times in which ponds may not be filled: plans go by them. */
 export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
+  const t = useTexts()
+
   const [draft, setDraft] = useState(EMPTY)
   const { problem, saved, errorOf, touched, save } = useSave()
   const put = (part: Partial<FirmPeriodInput>) => {
@@ -20,8 +23,12 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
   return (
     <details className="sheet">
       <summary>
-        <strong>Holidays and restrictions</strong>{' '}
-        <span className="soft">{periods.length === 0 ? 'none entered' : `next: ${periods[0].name}, ${shortDate(periods[0].from)}`}</span>
+        <strong>{t('schedule.firmPeriods.holidaysRestrictions')}</strong>{' '}
+        <span className="soft">
+          {periods.length === 0
+            ? t('schedule.firmPeriods.noneEntered')
+            : t('schedule.firmPeriods.next', { name: periods[0].name, from: shortDate(periods[0].from) })}
+        </span>
       </summary>
       <ul className="plain-list mt-2">
         {periods.map((p) => (
@@ -34,10 +41,10 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary ms-auto"
-              aria-label={`Remove ${p.name}`}
+              aria-label={t('schedule.firmPeriods.remove', { name: p.name })}
               onClick={() => void save('DELETE', `/api/v1/firm-periods/${p.id}`)}
             >
-              Remove
+              {t('schedule.firmPeriods.remove2')}
             </button>
           </li>
         ))}
@@ -49,20 +56,26 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           void save('POST', '/api/v1/firm-periods', draft).then((kept) => kept && setDraft(EMPTY))
         }}
       >
-        <TextField label="Name" value={draft.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
-        <TextField label="Begins" type="date" value={draft.from} onChange={(e) => put({ from: e.target.value })} error={errorOf('from')} />
-        <TextField label="Ends" type="date" value={draft.to} onChange={(e) => put({ to: e.target.value })} error={errorOf('to')} />
+        <TextField label={t('schedule.firmPeriods.name')} value={draft.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+        <TextField
+          label={t('schedule.firmPeriods.begins')}
+          type="date"
+          value={draft.from}
+          onChange={(e) => put({ from: e.target.value })}
+          error={errorOf('from')}
+        />
+        <TextField label={t('schedule.firmPeriods.ends')} type="date" value={draft.to} onChange={(e) => put({ to: e.target.value })} error={errorOf('to')} />
         <ChoiceField
-          label="In these days"
+          label={t('schedule.firmPeriods.theseDays')}
           value={draft.effect}
           onChange={(e) => put({ effect: e.target.value as PeriodEffect })}
           options={PERIOD_EFFECTS.map((value) => ({ value, label: PERIOD_EFFECT_NAMES[value] }))}
           error={errorOf('effect')}
         />
         <div className="align-self-end">
-          <button className="btn btn-sm btn-primary">Add days</button>{' '}
+          <button className="btn btn-sm btn-primary">{t('schedule.firmPeriods.addDays')}</button>{' '}
           <span role="status" className="small">
-            {saved ? 'Kept. The next plan reckons with it.' : ''}
+            {saved ? t('schedule.firmPeriods.keptNextPlanReckons') : ''}
           </span>
         </div>
       </form>

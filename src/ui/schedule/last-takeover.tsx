@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant } from '@/domain/shared/dates'
@@ -12,10 +13,12 @@ interface LastTakeoverProps {
   readonly onProblem: (problem: SendProblem | null) => void
 }
 
-const BARRED = { begun: 'has begun', told: 'was told to its customer' } as const
+const BARRED = { begun: textId('schedule.lastTakeover.hasBegun'), told: textId('schedule.lastTakeover.toldCustomer') } as const
 
 /** The plan that was taken over last, and the way back while nothing of it was done or told. */
 export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProps) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const router = useRouter()
   const [busy, setBusy] = useState(false)
@@ -25,18 +28,26 @@ export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProp
     const outcome = await send<{ undone: number }>('DELETE', `/api/v1/plans/takeovers/${takeover.id}`)
     setBusy(false)
     onProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) onUndone(outcome.value.undone === 1 ? 'Undone: 1 visit is as it was.' : `Undone: ${outcome.value.undone} visits are as they were.`)
+    if (outcome.ok)
+      onUndone(
+        outcome.value.undone === 1 ? t('schedule.lastTakeover.undone1Visit') : t('schedule.lastTakeover.undoneVisitsThey', { undone: outcome.value.undone }),
+      )
     router.refresh()
   }
   return (
     <p className="d-flex flex-wrap gap-2 align-items-center mb-0 mt-2">
       <span className="soft">
-        Last taken over: {visits} {visits === 1 ? 'visit' : 'visits'}, {instant(takeover.at, timeZone)}, by {takeover.byName}.
-        {barred ? ` It cannot be undone any more: the visit at ${barred.siteName} ${BARRED[barred.code]}.` : ''}
+        {t('schedule.lastTakeover.lastTakenOver', {
+          visits,
+          visits2: visits === 1 ? 'visit' : 'visits',
+          at: instant(takeover.at, timeZone),
+          byName: takeover.byName,
+          barred: barred ? t('schedule.lastTakeover.cannotUndoneAnyMore', { siteName: barred.siteName, code: t(BARRED[barred.code]) }) : '',
+        })}
       </span>
       {barred ? null : (
         <button type="button" className="btn btn-sm btn-outline-secondary" disabled={busy} onClick={() => void undo()}>
-          Undo
+          {t('schedule.lastTakeover.undo')}
         </button>
       )}
     </p>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { duration } from '@/domain/shared/dates'
@@ -10,6 +11,8 @@ const MOST_PONDS = 6
 
 /** What logged visits have taught about how long things take, shown and resettable. */
 export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeof durationsPage>> }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
   if (lessons.length === 0) return null
@@ -21,16 +24,14 @@ export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeo
   return (
     <details className="sheet">
       <summary>
-        <strong>Learnt durations</strong> <span className="soft">from starts and ends logged in the field</span>
+        <strong>{t('schedule.learntDurations.learntDurations')}</strong> <span className="soft">{t('schedule.learntDurations.fromStartsEndsLogged')}</span>
       </summary>
       <ul className="plain-list mt-2">
         {lessons.map((l) => (
           <li key={l.job}>
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
               <strong>{l.name}</strong>
-              <span>
-                reckoned {duration(l.usualMin)}, takes about {duration(l.usualMin * l.factor)}
-              </span>
+              <span>{t('schedule.learntDurations.reckonedTakesAbout', { usualMin: duration(l.usualMin), usualMin2: duration(l.usualMin * l.factor) })}</span>
               <span className="soft small">
                 {l.visits} {l.visits === 1 ? 'visit' : 'visits'}; × {l.factor.toFixed(2)}
               </span>
@@ -38,16 +39,21 @@ export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeo
                 type="button"
                 className="btn btn-sm btn-outline-secondary ms-auto"
                 onClick={() => void forget(l.job)}
-                aria-label={`Forget what was learnt about ${l.name}`}
+                aria-label={t('schedule.learntDurations.forgetWhatLearntAbout', { name: l.name })}
               >
-                Forget, learn anew
+                {t('schedule.learntDurations.forgetLearnAnew')}
               </button>
             </div>
             <ul className="small soft mb-0">
               {l.ponds.slice(0, MOST_PONDS).map((p) => (
                 <li key={p.pondId}>
-                  {p.name}: usually {duration(l.usualMin * l.factor)}, this pond {duration(l.usualMin * p.factor)} ({p.visits}{' '}
-                  {p.visits === 1 ? 'visit' : 'visits'})
+                  {t('schedule.learntDurations.usuallyPond', {
+                    name: p.name,
+                    usualMin: duration(l.usualMin * l.factor),
+                    usualMin2: duration(l.usualMin * p.factor),
+                    visits: p.visits,
+                    visits2: p.visits === 1 ? 'visit' : 'visits',
+                  })}
                 </li>
               ))}
             </ul>

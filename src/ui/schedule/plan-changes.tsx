@@ -1,8 +1,9 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
-import { jobName, tellWords, whyMovedWords } from '@/messages/en/planning'
+import { jobName, tellWords, whyMovedWords } from '@/messages/planning'
 import { mondayOf } from '@/core/numeric/calendar'
 
 interface PlanChangesProps {
@@ -13,6 +14,8 @@ interface PlanChangesProps {
 
 /** The plan as a list of changes by week, to take over whole or in part. */
 export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesProps) {
+  const t = useTexts()
+
   // a shift of the hour that nobody has to be told of goes along with what needs it
   const changes = useMemo(() => all.filter((c) => c.kind !== 'shifted'), [all])
   const shifted = all.length - changes.length
@@ -43,32 +46,39 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
     setSaving(false)
   }
   return (
-    <section className="sheet" aria-label="Changes">
+    <section className="sheet" aria-label={t('schedule.planChanges.changes')}>
       <div className="d-flex flex-wrap gap-3 align-items-baseline">
-        <h2>Changes</h2>
+        <h2>{t('schedule.planChanges.changes')}</h2>
         {toTell > 0 ? (
           <span className="soft">
-            {toTell === 1 ? '1 customer knows' : `${toTell} customers know`} of another day: to be told under Letters once taken over.
+            {t('schedule.planChanges.anotherDayToldUnder', {
+              toTell: toTell === 1 ? t('schedule.planChanges.n1CustomerKnows') : t('schedule.planChanges.customersKnow', { toTell }),
+            })}
           </span>
         ) : null}
         {shifted > 0 ? (
           <span className="soft">
-            {shifted === 1 ? '1 visit begins' : `${shifted} visits begin`} a little earlier or later on the same day; nobody has to be told.
+            {t('schedule.planChanges.littleEarlierLaterSame', {
+              shifted: shifted === 1 ? t('schedule.planChanges.n1VisitBegins') : t('schedule.planChanges.visitsBegin', { shifted }),
+            })}
           </span>
         ) : null}
         <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>
-          Take over {chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length} {chosen.length === 1 ? 'visit' : 'visits'}
+          {t('schedule.planChanges.takeOver', {
+            count: chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length,
+            count2: chosen.length === 1 ? 'visit' : 'visits',
+          })}
         </button>
       </div>
       {weeks.map(([monday, list]) => (
         <details key={monday} open={weeks.length <= 6 || monday === weeks[0][0]}>
           <summary>
-            <strong>Week of {shortDate(monday)}</strong>{' '}
+            <strong>{t('schedule.planChanges.week', { monday: shortDate(monday) })}</strong>{' '}
             <span className="soft">
               {list.length} {list.length === 1 ? 'visit' : 'visits'}, {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
             </span>
           </summary>
-          <div className="table-responsive" tabIndex={0} role="region" aria-label={`Changes in the week of ${shortDate(monday)}`}>
+          <div className="table-responsive" tabIndex={0} role="region" aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}>
             <table className="table table-sm align-middle mb-2">
               <thead>
                 <tr>
@@ -76,7 +86,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                     <input
                       type="checkbox"
                       className="form-check-input"
-                      aria-label={`All of the week of ${shortDate(monday)}`}
+                      aria-label={t('schedule.planChanges.allWeek', { monday: shortDate(monday) })}
                       checked={list.every((c) => !left.has(c.key))}
                       onChange={(e) =>
                         toggle(
@@ -86,11 +96,11 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                       }
                     />
                   </th>
-                  <th>Day</th>
-                  <th>Crew</th>
-                  <th>Visit</th>
-                  <th>Window</th>
-                  <th>Change</th>
+                  <th>{t('schedule.planChanges.day')}</th>
+                  <th>{t('schedule.planChanges.crew')}</th>
+                  <th>{t('schedule.planChanges.visit')}</th>
+                  <th>{t('schedule.planChanges.window')}</th>
+                  <th>{t('schedule.planChanges.change')}</th>
                 </tr>
               </thead>
               <tbody>
@@ -100,7 +110,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                       <input
                         type="checkbox"
                         className="form-check-input"
-                        aria-label={`${jobName(c.job)} at ${c.siteName}, ${shortDate(c.day)}`}
+                        aria-label={t('schedule.planChanges.at', { job: jobName(c.job), siteName: c.siteName, day: shortDate(c.day) })}
                         checked={!left.has(c.key)}
                         onChange={(e) => toggle([c.key], e.target.checked)}
                       />
@@ -111,25 +121,31 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                     <td>{crewName(c.crewId)}</td>
                     <td>
                       {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName} <span className="soft">{c.town}</span>
-                      {c.tasks.length > 0 ? <div className="small">taking along: {c.tasks.map((t) => t.title).join('; ')}</div> : null}
+                      {c.tasks.length > 0 ? (
+                        <div className="small">{t('schedule.planChanges.takingAlong', { map: c.tasks.map((task) => task.title).join('; ') })}</div>
+                      ) : null}
                     </td>
                     <td className="text-nowrap soft">
                       {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
                     </td>
                     <td>
                       {c.kind === 'joined' ? (
-                        <span className="verdict pass">stays, with more to do</span>
+                        <span className="verdict pass">{t('schedule.planChanges.staysMoreDo')}</span>
                       ) : c.was ? (
                         <>
-                          <span className="verdict look">moved</span>{' '}
+                          <span className="verdict look">{t('schedule.planChanges.moved')}</span>{' '}
                           <span className="soft small">
-                            from {crewName(c.was.crewId)}, {shortDate(c.was.day)} {c.was.startTime}
-                            {c.why ? `; ${whyMovedWords(c.why)}` : ''}
+                            {t('schedule.planChanges.from', {
+                              crewId: crewName(c.was.crewId),
+                              day: shortDate(c.was.day),
+                              startTime: c.was.startTime,
+                              why: c.why ? `; ${whyMovedWords(c.why)}` : '',
+                            })}
                           </span>
-                          {c.tell ? <div className="small">To be told: {tellWords(c.tell)}</div> : null}
+                          {c.tell ? <div className="small">{t('schedule.planChanges.told', { tell: tellWords(c.tell) })}</div> : null}
                         </>
                       ) : (
-                        <span className="verdict pass">{c.late ? 'new, late' : 'new'}</span>
+                        <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>
                       )}
                     </td>
                   </tr>

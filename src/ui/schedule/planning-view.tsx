@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -12,15 +13,15 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import type { WindowJob } from '@/core/season/house-rules'
-import { MISSED_ADVICE } from '@/messages/en/windows'
-import { blockedWords, jobName, relaxationWords } from '@/messages/en/planning'
+import { MISSED_ADVICE } from '@/messages/windows'
+import { blockedWords, jobName, relaxationWords } from '@/messages/planning'
 import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
 import { CameUp } from './came-up'
 import { EMPTY_WISH } from './empty-wish'
 import { FirmPeriods } from './firm-periods'
 import { LearntDurations } from './learnt-durations'
-import { SideBySide, wishWords } from './side-by-side'
+import { isAsItIs, SideBySide, wishWords } from './side-by-side'
 import { PlanChanges } from './plan-changes'
 import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
@@ -33,6 +34,8 @@ const USUAL_DAYS = 360
 
 /** The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in part. */
 export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons }) {
+  const t = useTexts()
+
   const { today, crews } = data
   const router = useRouter()
   const { run, problem, ask, stop, drop, setProblem } = usePlanRun(data.run)
@@ -48,8 +51,8 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
   const errorOf = (path: string) => problem?.fields?.find((f) => f.path === path)?.message
   const crewName = useMemo(() => {
     const names = new Map<string, string>(crews.map((c) => [c.id, c.name]))
-    return (id: string) => names.get(id) ?? 'another crew'
-  }, [crews])
+    return (id: string) => names.get(id) ?? t('schedule.planningView.anotherCrew')
+  }, [crews, t])
   const begin = (wish: PlanWish) => {
     setTaken('')
     setLeft([])
@@ -59,7 +62,9 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
     const outcome = await send<AcceptOutcome>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
-    setTaken(outcome.value.taken === 1 ? '1 visit taken over.' : `${outcome.value.taken} visits taken over.`)
+    setTaken(
+      outcome.value.taken === 1 ? t('schedule.planningView.n1VisitTakenOver') : t('schedule.planningView.visitsTakenOver', { taken: outcome.value.taken }),
+    )
     setLeft(outcome.value.left)
     drop()
     router.refresh()
@@ -67,37 +72,49 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
   return (
     <>
       <div className="page-head">
-        <h1>Plan the season</h1>
-        <span className="soft">From service plans, windows and follow-ups to days, crews and times. Nothing changes until you take it over.</span>
+        <h1>{t('schedule.planningView.planSeason')}</h1>
+        <span className="soft">{t('schedule.planningView.fromServicePlansWindows')}</span>
       </div>
-      <section className="sheet" aria-label="What to plan">
+      <section className="sheet" aria-label={t('schedule.planningView.whatPlan')}>
         <div className="field-grid">
-          <TextField label="From" type="date" value={from} onChange={(e) => setFrom(e.target.value)} error={errorOf('from')} />
-          <TextField label="To" type="date" value={to} onChange={(e) => setTo(e.target.value)} error={errorOf('to')} />
-          <QuantityField label="What if: windows later by days" kind="number" value={late} onChange={(v) => setLate(v ?? 0)} error={errorOf('lateByDays')} />
-          <QuantityField label="What if: customers more" kind="number" value={more} onChange={(v) => setMore(v ?? 0)} error={errorOf('newCustomers')} />
+          <TextField label={t('schedule.planningView.from')} type="date" value={from} onChange={(e) => setFrom(e.target.value)} error={errorOf('from')} />
+          <TextField label={t('schedule.planningView.to')} type="date" value={to} onChange={(e) => setTo(e.target.value)} error={errorOf('to')} />
+          <QuantityField
+            label={t('schedule.planningView.whatIfWindowsLater')}
+            kind="number"
+            value={late}
+            onChange={(v) => setLate(v ?? 0)}
+            error={errorOf('lateByDays')}
+          />
+          <QuantityField
+            label={t('schedule.planningView.whatIfCustomersMore')}
+            kind="number"
+            value={more}
+            onChange={(v) => setMore(v ?? 0)}
+            error={errorOf('newCustomers')}
+          />
         </div>
         <div className="d-flex flex-wrap gap-3 align-items-center mt-2">
           {crews.map((crew) => (
             <CheckField
               key={crew.id}
-              label={`What if: without ${crew.name}`}
+              label={t('schedule.planningView.whatIfWithout', { name: crew.name })}
               checked={away.includes(crew.id)}
               onChange={(on) => setAway(on ? [...away, crew.id] : away.filter((id) => id !== crew.id))}
             />
           ))}
-          <CheckField label="Planned visits may move" checked={mayMove} onChange={setMayMove} />
+          <CheckField label={t('schedule.planningView.plannedVisitsMayMove')} checked={mayMove} onChange={setMayMove} />
           <button
             type="button"
             className="btn btn-primary ms-auto"
             disabled={busy || crews.length === 0}
             onClick={() => begin({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })}
           >
-            Work out a plan
+            {t('schedule.planningView.workOutPlan')}
           </button>
         </div>
         {errorOf('crewsAway') ? <div className="field-error">{errorOf('crewsAway')}</div> : null}
-        {crews.length === 0 ? <p className="mb-0 mt-2">Add a crew under People first.</p> : null}
+        {crews.length === 0 ? <p className="mb-0 mt-2">{t('schedule.planningView.addCrewUnderPeople')}</p> : null}
         <ProblemNote problem={problem} />
         <p role="status" className="mb-0 mt-2">
           <span>{taken}</span>
@@ -105,7 +122,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
             <>
               {' '}
               <Link href="/letters" className="text-decoration-underline">
-                Tell the customers
+                {t('schedule.planningView.tellCustomers')}
               </Link>
             </>
           ) : null}
@@ -113,7 +130,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
         {data.takeover ? <LastTakeover takeover={data.takeover} onUndone={setTaken} onProblem={setProblem} /> : null}
         {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
-        {run?.state === 'stopped' && !run.result ? <p className="mb-0">Stopped before it began.</p> : null}
+        {run?.state === 'stopped' && !run.result ? <p className="mb-0">{t('schedule.planningView.stoppedBeforeBegan')}</p> : null}
         {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
       </section>
       <CameUp today={today} crews={crews} ponds={data.ponds} busy={busy} onAsk={begin} />
@@ -127,13 +144,15 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
 
 /** By job: it is long, and nobody has to act on it yet. */
 function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
+  const t = useTexts()
+
   const jobs = [...new Set(waiting.map((w) => w.job))]
   return (
-    <section className="sheet" aria-label="Waiting for its window">
+    <section className="sheet" aria-label={t('schedule.planningView.waitingWindow')}>
       <h2>
-        Waiting for its window <span className="soft">{waiting.length}</span>
+        {t('schedule.planningView.waitingWindow')} <span className="soft">{waiting.length}</span>
       </h2>
-      <p className="soft">Agreed, and due only after the days of this plan.</p>
+      <p className="soft">{t('schedule.planningView.agreedDueOnlyAfter')}</p>
       {jobs.map((job) => {
         const list = waiting.filter((w) => w.job === job)
         return (
@@ -141,7 +160,12 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
             <summary>
               <strong>{jobName(job)}</strong>{' '}
               <span className="soft">
-                {list.length} {list.length === 1 ? 'pond' : 'ponds'}, from {shortDate(list[0].earliest)} {list[0].earliest.slice(0, 4)}
+                {t('schedule.planningView.from2', {
+                  count: list.length,
+                  count2: list.length === 1 ? 'pond' : 'ponds',
+                  earliest: shortDate(list[0].earliest),
+                  earliest2: list[0].earliest.slice(0, 4),
+                })}
               </span>
             </summary>
             <ul className="plain-list">
@@ -162,9 +186,11 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
 }
 
 function LeftOut({ left }: { left: readonly LeftChange[] }) {
+  const t = useTexts()
+
   return (
     <div className="stop-note mt-2">
-      <strong>{left.length === 1 ? '1 visit was left as it is' : `${left.length} visits were left as they are`}</strong>
+      <strong>{left.length === 1 ? t('schedule.planningView.n1VisitLeft') : t('schedule.planningView.visitsLeftThey', { count: left.length })}</strong>
       <ul className="plain-list mb-0">
         {left.map((l) => (
           <li key={l.key}>
@@ -177,15 +203,24 @@ function LeftOut({ left }: { left: readonly LeftChange[] }) {
 }
 
 function Progress({ run, onStop }: { run: PlanRun; onStop: () => void }) {
+  const t = useTexts()
+
   const percent = Math.round(run.share * 100)
   return (
     <div className="d-flex gap-3 align-items-center mt-2">
-      <div className="progress flex-grow-1" role="progressbar" aria-label="Plan" aria-valuenow={percent} aria-valuemin={0} aria-valuemax={100}>
+      <div
+        className="progress flex-grow-1"
+        role="progressbar"
+        aria-label={t('schedule.planningView.plan')}
+        aria-valuenow={percent}
+        aria-valuemin={0}
+        aria-valuemax={100}
+      >
         <div className="progress-bar" style={{ width: `${percent}%` }} />
       </div>
-      <span className="soft small">{run.state === 'queued' ? 'Waiting for a worker.' : `${percent} %`}</span>
+      <span className="soft small">{run.state === 'queued' ? t('schedule.planningView.waitingWorker') : `${percent} %`}</span>
       <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onStop}>
-        Stop, and show the best so far
+        {t('schedule.planningView.stopShowBestSo')}
       </button>
     </div>
   )
@@ -199,41 +234,56 @@ interface ResultProps {
 }
 
 function Result({ run, result, crewName, onAccept }: ResultProps) {
+  const t = useTexts()
+
   const { changes, unplaced, missed, crunch, kept } = result
   const joined = changes.filter((c) => c.kind === 'joined').length
   const shown = changes.filter((c) => c.kind !== 'shifted')
   const fresh = changes.filter((c) => c.kind === 'new').length
   return (
     <>
-      <section className="sheet" aria-label="The plan">
+      <section className="sheet" aria-label={t('schedule.planningView.plan2')}>
         <h2>
           {shown.length === 0
-            ? 'Nothing to change'
-            : `${fresh} new ${fresh === 1 ? 'visit' : 'visits'}, ${changes.filter((c) => c.kind === 'moved').length} moved${joined > 0 ? `, ${joined} with more to do` : ''}`}
+            ? t('schedule.planningView.nothingChange')
+            : t('schedule.planningView.newMoved', {
+                fresh,
+                fresh2: fresh === 1 ? 'visit' : 'visits',
+                count: changes.filter((c) => c.kind === 'moved').length,
+                joined: joined > 0 ? t('schedule.planningView.moreDo', { joined }) : '',
+              })}
         </h2>
         <p className="soft mb-2">
-          {shortDate(run.wish.from)} – {shortDate(run.wish.to)} {run.wish.to.slice(0, 4)}; {kept} planned visits stay; {duration(result.travelMin)} on the road
-          {result.roads === 'crow' ? ' by straight lines, since the roads service did not answer' : ''}.
-          {run.state === 'stopped' ? ' Stopped early: the best plan so far.' : ''} Checked by itself before it was shown.
-          {result.besides ? ` ${result.besides} on weekends stay where they were put.` : ''}
-          {result.overlong?.length
-            ? ` Longer than the crew’s hours, and left as they were put: ${result.overlong.map((d) => `${crewName(d.crewId)} on ${shortDate(d.day)}`).join(', ')}.`
-            : ''}
-          {result.notOnMap.length > 0 ? ` Not on the map, so counted as at the yard: ${result.notOnMap.join(', ')}.` : ''}
-          {wishWords(run.wish, crewName) === 'as it is' ? null : (
+          {t('schedule.planningView.plannedVisitsStayRoad', {
+            from: shortDate(run.wish.from),
+            to: shortDate(run.wish.to),
+            to2: run.wish.to.slice(0, 4),
+            kept,
+            travelMin: duration(result.travelMin),
+            roads: result.roads === 'crow' ? t('schedule.planningView.straightLinesSinceRoads') : '',
+            state: run.state === 'stopped' ? t('schedule.planningView.stoppedEarlyBestPlan') : '',
+            besides: result.besides ? t('schedule.planningView.weekendsStayWhereThey', { besides: result.besides }) : '',
+            count: result.overlong?.length
+              ? t('schedule.planningView.longerThanCrewsHours', {
+                  map: result.overlong.map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: shortDate(d.day) })).join(', '),
+                })
+              : '',
+            count2: result.notOnMap.length > 0 ? t('schedule.planningView.notMapSoCounted', { notOnMap: result.notOnMap.join(', ') }) : '',
+          })}
+          {isAsItIs(run.wish) ? null : (
             <strong>
               {' '}
-              {run.wish.reason ? '' : 'A what-if: '}
-              {wishWords(run.wish, crewName)}.
+              {run.wish.reason ? '' : t('schedule.planningView.whatIf')}
+              {wishWords(run.wish, crewName, t)}.
             </strong>
           )}
         </p>
         <CrunchChart weeks={crunch} />
       </section>
       {unplaced.length > 0 ? (
-        <section className="sheet" aria-label="Without a place">
+        <section className="sheet" aria-label={t('schedule.planningView.withoutPlace')}>
           <h2>
-            Without a place <span className="soft">{unplaced.length}</span>
+            {t('schedule.planningView.withoutPlace')} <span className="soft">{unplaced.length}</span>
           </h2>
           <ul className="plain-list among-words">
             {unplaced.map((u, i) => (
@@ -247,7 +297,10 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
                 </span>
                 : {u.reasons.map(blockedWords).join('; ')}.
                 {u.relaxations.length > 0 ? (
-                  <span className="soft"> It would go with {u.relaxations.map((r) => relaxationWords(r, crewName)).join('; or ')}.</span>
+                  <span className="soft">
+                    {' '}
+                    {t('schedule.planningView.wouldGo', { map: u.relaxations.map((r) => relaxationWords(r, crewName)).join('; or ') })}
+                  </span>
                 ) : null}
               </li>
             ))}
@@ -255,14 +308,14 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
         </section>
       ) : null}
       {missed.length > 0 ? (
-        <section className="sheet" aria-label="Missed">
+        <section className="sheet" aria-label={t('schedule.planningView.missed')}>
           <h2>
-            Missed this season <span className="soft">{missed.length}</span>
+            {t('schedule.planningView.missedSeason')} <span className="soft">{missed.length}</span>
           </h2>
           <ul className="plain-list among-words">
             {missed.map((m, i) => (
               <li key={i}>
-                {jobName(m.job)}, {m.siteName}: {m.pondName}; its window ended {shortDate(m.latest)}.{' '}
+                {t('schedule.planningView.windowEnded', { job: jobName(m.job), siteName: m.siteName, pondName: m.pondName, latest: shortDate(m.latest) })}{' '}
                 <span className="soft">{MISSED_ADVICE[m.job as WindowJob] ?? ''}</span>
               </li>
             ))}
@@ -270,13 +323,11 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
         </section>
       ) : null}
       {result.noWindow?.length > 0 ? (
-        <section className="sheet" aria-label="Agreed without a window">
+        <section className="sheet" aria-label={t('schedule.planningView.agreedWithoutWindow')}>
           <h2>
-            Agreed, but it does not come there <span className="soft">{result.noWindow.length}</span>
+            {t('schedule.planningView.agreedButDoesNot')} <span className="soft">{result.noWindow.length}</span>
           </h2>
-          <p className="soft">
-            By the house practice or the climate these jobs have no window at these ponds. Agree something else there, or change the practice.
-          </p>
+          <p className="soft">{t('schedule.planningView.housePracticeClimateThese')}</p>
           <ul className="plain-list among-words">
             {result.noWindow.map((n, i) => (
               <li key={i}>

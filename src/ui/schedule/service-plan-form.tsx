@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { JOB_PLANNING } from '@/core/visits/planning-facts'
 import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/schedule/service-plan'
@@ -23,6 +24,8 @@ const lineOf = (job: string): ServiceLine => ({
 
 /** What a customer has agreed to for a pond: kinds of visits, how often, between which dates, at which price. */
 export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; kept: KeptServicePlan; currency: string }) {
+  const t = useTexts()
+
   const [lines, setLines] = useState<readonly ServiceLine[]>(kept.lines)
   const [seenVersion, setSeenVersion] = useState(kept.version)
   const { problem, saved, errorOf: errorAt, touched, save } = useSave('lines')
@@ -43,11 +46,11 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
         void keep()
       }}
     >
-      {lines.length === 0 ? <p className="soft">Nothing agreed yet. Begin from a usual plan, or add visits one by one.</p> : null}
+      {lines.length === 0 ? <p className="soft">{t('schedule.servicePlanForm.nothingAgreedYetBegin')}</p> : null}
       {lines.map((line, i) => (
         <div key={i} className="repeat-row service-line">
           <ChoiceField
-            label={`Visit ${i + 1}`}
+            label={t('schedule.servicePlanForm.visit', { i: i + 1 })}
             value={line.job}
             onChange={(e) => change(i, { ...lineOf(e.target.value), priceMinor: line.priceMinor })}
             options={JOBS}
@@ -56,7 +59,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
           {comesRound(line.job) ? (
             <>
               <QuantityField
-                label={`Visit ${i + 1}: every so many days`}
+                label={t('schedule.servicePlanForm.visitEverySoMany', { i: i + 1 })}
                 kind="number"
                 optional={line.job === 'plant-care'}
                 value={line.everyDays}
@@ -64,37 +67,37 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
                 error={errorOf(i, 'everyDays')}
               />
               <TextField
-                label={`Visit ${i + 1}: from, month-day`}
+                label={t('schedule.servicePlanForm.visitFromMonthDay', { i: i + 1 })}
                 value={line.from ?? ''}
                 onChange={(e) => change(i, { from: e.target.value || null })}
                 error={errorOf(i, 'from')}
               />
               <TextField
-                label={`Visit ${i + 1}: to, month-day`}
+                label={t('schedule.servicePlanForm.visitMonthDay', { i: i + 1 })}
                 value={line.to ?? ''}
                 onChange={(e) => change(i, { to: e.target.value || null })}
                 error={errorOf(i, 'to')}
               />
             </>
           ) : (
-            <span className="soft align-self-center once">once a year, in the pond’s own window</span>
+            <span className="soft align-self-center once">{t('schedule.servicePlanForm.onceYearPondsOwn')}</span>
           )}
           <QuantityField
-            label={`Visit ${i + 1}: price, ${currency}`}
+            label={t('schedule.servicePlanForm.visitPrice', { i: i + 1, currency })}
             kind="number"
             value={line.priceMinor === null ? null : line.priceMinor / 100}
             onChange={(v) => change(i, { priceMinor: v === null ? null : Math.round(v * 100) })}
             error={errorOf(i, 'priceMinor')}
           />
           <TextField
-            label={`Visit ${i + 1}: agreed from`}
+            label={t('schedule.servicePlanForm.visitAgreedFrom', { i: i + 1 })}
             type="date"
             value={line.starts ?? ''}
             onChange={(e) => change(i, { starts: e.target.value || null })}
             error={errorOf(i, 'starts')}
           />
           <TextField
-            label={`Visit ${i + 1}: agreed until`}
+            label={t('schedule.servicePlanForm.visitAgreedUntil', { i: i + 1 })}
             type="date"
             value={line.ends ?? ''}
             onChange={(e) => change(i, { ends: e.target.value || null })}
@@ -103,7 +106,7 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
           <button
             type="button"
             className="btn btn-sm btn-outline-secondary align-self-center"
-            aria-label={`Remove visit ${i + 1}`}
+            aria-label={t('schedule.servicePlanForm.removeVisit', { i: i + 1 })}
             onClick={() => put(lines.filter((_, n) => n !== i))}
           >
             ×
@@ -111,13 +114,11 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
         </div>
       ))}
       {lines.some((line) => line.job === 'plant-care' && line.everyDays === null) ? (
-        <p className="soft small mb-0">
-          Plant care without days comes as the plants grow: every one to four weeks by the warmth of the water and by what is planted.
-        </p>
+        <p className="soft small mb-0">{t('schedule.servicePlanForm.plantCareWithoutDays')}</p>
       ) : null}
       <div className="d-flex flex-wrap gap-2 mt-2">
         <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => put([...lines, lineOf('routine')])}>
-          Add a kind of visit
+          {t('schedule.servicePlanForm.addKindVisit')}
         </button>
         {SERVICE_TEMPLATES.map((template) => (
           <button key={template.key} type="button" className="btn btn-sm btn-outline-secondary" onClick={() => put(template.lines)}>
@@ -127,9 +128,9 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
       </div>
       <ProblemNote problem={problem} />
       <p role="status" className="mb-2 mt-2">
-        {saved ? 'Saved. The next plan reckons with it.' : ''}
+        {saved ? t('schedule.servicePlanForm.savedNextPlanReckons') : ''}
       </p>
-      <button className="btn btn-primary">Save the service plan</button>
+      <button className="btn btn-primary">{t('schedule.servicePlanForm.saveServicePlan')}</button>
     </form>
   )
 }

@@ -1,23 +1,31 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { duration, instant, shortDate } from '@/domain/shared/dates'
 import type { PlanSummary } from '@/domain/schedule/plan-summary'
 import { usePerson } from '@/ui/person-context'
 import { CrunchChart } from './crunch-chart'
 
+/** Whether nothing was wished for: the season as the file has it. */
+export const isAsItIs = ({ reason, lateByDays, crewsAway, newCustomers }: PlanSummary['wish']): boolean =>
+  reason === '' && lateByDays === 0 && crewsAway.length === 0 && newCustomers === 0
+
 /** What a plan was asked for, in a few words. */
-export function wishWords(wish: PlanSummary['wish'], crewName: (id: string) => string): string {
+export function wishWords(wish: PlanSummary['wish'], crewName: (id: string) => string, t: Texts): string {
+  if (isAsItIs(wish)) return t('schedule.sideBySide.asItIs')
   const words = [
     wish.reason,
-    wish.lateByDays > 0 ? `windows ${wish.lateByDays} days later` : '',
-    wish.crewsAway.length > 0 ? `without ${wish.crewsAway.map(crewName).join(', ')}` : '',
-    wish.newCustomers > 0 ? `${wish.newCustomers} customers more` : '',
+    wish.lateByDays > 0 ? t('schedule.sideBySide.windowsDaysLater', { lateByDays: wish.lateByDays }) : '',
+    wish.crewsAway.length > 0 ? t('schedule.sideBySide.without', { crewName: wish.crewsAway.map(crewName).join(', ') }) : '',
+    wish.newCustomers > 0 ? t('schedule.sideBySide.customersMore', { newCustomers: wish.newCustomers }) : '',
   ].filter(Boolean)
-  return words.length === 0 ? 'as it is' : words.join(', ')
+  return words.join(', ')
 }
 
 /** Plans laid beside each other: what a late spring, a crew less or ten customers more would mean. */
 export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; crewName: (id: string) => string }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const [chosen, setChosen] = useState<readonly string[]>(runs.slice(0, 2).map((r) => r.id))
   if (runs.length < 2) return null
@@ -25,7 +33,7 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
   return (
     <details className="sheet">
       <summary>
-        <strong>Side by side</strong> <span className="soft">the last {runs.length} plans worked out</span>
+        <strong>{t('schedule.sideBySide.sideSide')}</strong> <span className="soft">{t('schedule.sideBySide.lastPlansWorkedOut', { count: runs.length })}</span>
       </summary>
       <div className="d-flex flex-wrap gap-3 my-2">
         {runs.map((run) => (
@@ -36,18 +44,18 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
               checked={chosen.includes(run.id)}
               onChange={(e) => setChosen(e.target.checked ? [...chosen, run.id] : chosen.filter((id) => id !== run.id))}
             />
-            {wishWords(run.wish, crewName)} <span className="soft small">{instant(run.askedAt, timeZone)}</span>
+            {wishWords(run.wish, crewName, t)} <span className="soft small">{instant(run.askedAt, timeZone)}</span>
           </label>
         ))}
       </div>
-      <div style={{ overflowX: 'auto' }} role="region" aria-label="Plans side by side" tabIndex={0}>
+      <div style={{ overflowX: 'auto' }} role="region" aria-label={t('schedule.sideBySide.plansSideSide')} tabIndex={0}>
         <table className="table table-sm">
           <thead>
             <tr>
-              <th scope="col">Plan</th>
+              <th scope="col">{t('schedule.sideBySide.plan')}</th>
               {shown.map((r) => (
                 <th key={r.id} scope="col">
-                  {wishWords(r.wish, crewName)}
+                  {wishWords(r.wish, crewName, t)}
                   <div className="soft small fw-normal">
                     {shortDate(r.wish.from)} – {shortDate(r.wish.to)} {r.wish.to.slice(0, 4)}
                   </div>
@@ -59,7 +67,7 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
             <Row name="Visits in the plan" runs={shown} of={(r) => String(r.visits)} />
             <Row name="Moved" runs={shown} of={(r) => String(r.moved)} />
             <Row name="Without a place" runs={shown} of={(r) => String(r.unplaced)} />
-            <Row name="Off the best day, on average" runs={shown} of={(r) => `${r.meanOffDays.toFixed(1)} days`} />
+            <Row name="Off the best day, on average" runs={shown} of={(r) => t('schedule.sideBySide.days', { meanOffDays: r.meanOffDays.toFixed(1) })} />
             <Row name="On the road" runs={shown} of={(r) => duration(r.travelMin)} />
             <Row name="Weeks with more work than hours" runs={shown} of={(r) => String(r.tightWeeks)} />
           </tbody>
@@ -68,7 +76,7 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
       <div className="columns">
         {shown.slice(0, 2).map((r) => (
           <div key={r.id}>
-            <strong>{wishWords(r.wish, crewName)}</strong>
+            <strong>{wishWords(r.wish, crewName, t)}</strong>
             <CrunchChart weeks={r.crunch} />
           </div>
         ))}

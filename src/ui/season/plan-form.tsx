@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -12,7 +13,7 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { PART_NAMES } from '@/messages/en/duration-parts'
+import { PART_NAMES } from '@/messages/duration-parts'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
@@ -29,6 +30,8 @@ function bestDay(proposals: PlanData['proposals'], best: string): PlanData['prop
 
 /** A day from the window, a crew, and what the visit asks of them. */
 export function PlanForm({ data }: { data: PlanData }) {
+  const t = useTexts()
+
   const { pond, window, proposals, crews } = data
   const router = useRouter()
   const likeliest = window && bestDay(proposals, window.best)
@@ -62,7 +65,7 @@ export function PlanForm({ data }: { data: PlanData }) {
       <div className="page-head">
         <h1>{data.job.name}</h1>
         <ChoiceField
-          label="Kind of visit"
+          label={t('season.planForm.kindVisit')}
           hideLabel
           value={data.job.key}
           onChange={(e) => router.push(`/ponds/${pond.id}/plan?job=${e.target.value}`)}
@@ -82,98 +85,105 @@ export function PlanForm({ data }: { data: PlanData }) {
       >
         <div className="sheet">
           {alreadyPlanned.length > 0 ? (
-            <p className="alert alert-warning py-2">Already planned: {alreadyPlanned.map((v) => `${v.jobName} on ${longDate(v.day)}`).join(', ')}.</p>
+            <p className="alert alert-warning py-2">
+              {t('season.planForm.alreadyPlanned')}{' '}
+              {alreadyPlanned.map((v) => t('season.planForm.on', { jobName: v.jobName, day: longDate(v.day) })).join(', ')}.
+            </p>
           ) : null}
           <fieldset className="mt-0 border-0 pt-0">
-            <legend>Day</legend>
+            <legend>{t('season.planForm.day')}</legend>
             {window ? (
               <p className="soft mb-2">
-                The window is {shortDate(window.earliest)} to {shortDate(window.latest)} {window.latest.slice(0, 4)}, best around {shortDate(window.best)}. The
-                share of likely years in which the job can be done on that day:
+                {t('season.planForm.windowBestAroundShare', {
+                  earliest: shortDate(window.earliest),
+                  latest: shortDate(window.latest),
+                  latest2: window.latest.slice(0, 4),
+                  best: shortDate(window.best),
+                })}
               </p>
             ) : (
-              <p className="soft mb-2">This pond has no window for the job; choose any day.</p>
+              <p className="soft mb-2">{t('season.planForm.pondHasNoWindow')}</p>
             )}
             <div className="day-choice mb-2">
               {proposals.map((p) => (
                 <label key={p.day}>
                   <input type="radio" name="proposal" className="form-check-input me-1" checked={day === p.day} onChange={() => setDay(p.day)} />
                   {shortDate(p.day)}
-                  <span className="soft small d-block">{Math.round(p.likelihood * 100)} % of years</span>
+                  <span className="soft small d-block">{t('season.planForm.years', { likelihood: Math.round(p.likelihood * 100) })}</span>
                   <span className="bar-track" aria-hidden="true">
                     <span style={{ width: `${p.likelihood * 100}%` }} />
                   </span>
                 </label>
               ))}
             </div>
-            <TextField label="Day" type="date" value={day} min={data.today} onChange={(e) => setDay(e.target.value)} />
+            <TextField label={t('season.planForm.day')} type="date" value={day} min={data.today} onChange={(e) => setDay(e.target.value)} />
             {window && (day < window.earliest || day > window.latest) ? (
               <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>
-                This day lies outside the window.
+                {t('season.planForm.dayLiesOutsideWindow')}
               </p>
             ) : null}
           </fieldset>
           <fieldset>
-            <legend>Crew and time</legend>
+            <legend>{t('season.planForm.crewTime')}</legend>
             {crews.length === 0 ? (
               <p>
-                There is no crew yet. <Link href="/people">Add one</Link> first.
+                {t('season.planForm.thereNoCrewYet')} <Link href="/people">{t('season.planForm.addOne')}</Link> {t('season.planForm.first')}
               </p>
             ) : null}
             <div className="field-grid">
               <ChoiceField
-                label="Crew"
+                label={t('season.planForm.crew')}
                 value={crewId}
                 onChange={(e) => setCrewId(e.target.value as typeof crewId)}
-                options={crews.map((c) => ({ value: c.id, label: `${c.name} (${c.size === 1 ? 'one person' : `${c.size} people`})` }))}
+                options={crews.map((c) => ({
+                  value: c.id,
+                  label: `${c.name} (${c.size === 1 ? t('season.planForm.onePerson') : t('season.planForm.people', { size: c.size })})`,
+                }))}
               />
-              <TextField label="Start" type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+              <TextField label={t('season.planForm.start')} type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
             </div>
             <div className="mt-2" aria-live="polite">
-              {sameDay.length === 0 ? <span className="soft">{crew?.name} has nothing else that day.</span> : null}
+              {sameDay.length === 0 ? <span className="soft">{t('season.planForm.hasNothingElseDay', { name: crew?.name ?? '' })}</span> : null}
               {sameDay.map((v) => (
                 <div key={v.id}>
-                  {clashing.includes(v) ? <span className="verdict stop me-1">Clash</span> : null}
+                  {clashing.includes(v) ? <span className="verdict stop me-1">{t('season.planForm.clash')}</span> : null}
                   {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.siteName}, {v.pondName}
                 </div>
               ))}
               {crew && endsLate({ startTime, minutes }) ? (
                 <div>
-                  <span className="verdict look me-1">Long day</span> Ends about {end}, after {DAY_ENDS}. Start earlier or send a larger crew.
+                  <span className="verdict look me-1">{t('season.planForm.longDay')}</span>{' '}
+                  {t('season.planForm.endsAboutAfterStart', { end, dayEnds: DAY_ENDS })}
                 </div>
               ) : null}
             </div>
             {crew?.twoDays ? (
               <div className="mt-2">
-                <CheckField
-                  label="Over two days: the pond fills through the night, the fish go back the next morning"
-                  checked={spread === 2}
-                  onChange={(on) => setDays(on ? 2 : 1)}
-                />
+                <CheckField label={t('season.planForm.overTwoDaysPond')} checked={spread === 2} onChange={(on) => setDays(on ? 2 : 1)} />
                 {spread === 2 ? (
                   <p className="soft small mb-0">
-                    Second day: {longDate(addDays(day, 1))}, {startTime}, about {duration(crew.twoDays.second)}. Same crew; tanks and aerator stay out
-                    overnight, and somebody has to look at them.
+                    {t('season.planForm.secondDayAboutSame', { day: longDate(addDays(day, 1)), startTime, second: duration(crew.twoDays.second) })}
                   </p>
                 ) : null}
               </div>
             ) : null}
-            <TextField className="mt-2" label="Note for the crew" value={note} onChange={(e) => setNote(e.target.value)} />
+            <TextField className="mt-2" label={t('season.planForm.noteCrew')} value={note} onChange={(e) => setNote(e.target.value)} />
           </fieldset>
           <ProblemNote problem={problem} />
           <button className="btn btn-primary mt-2" disabled={busy || !crew}>
-            {isCleanout ? 'Plan the cleanout' : 'Plan the visit'}
+            {isCleanout ? t('season.planForm.planCleanout') : t('season.planForm.planVisit')}
           </button>
         </div>
         {crew ? (
           <div className="sheet stick">
-            <h2>
-              About {duration(minutes)}, {startTime} to {end}
-            </h2>
+            <h2>{t('season.planForm.about', { minutes: duration(minutes), startTime, end })}</h2>
             {Math.abs(data.learntFactor - 1) >= LEARNT_SAID ? (
               <p className="soft small">
-                The plain estimate is {duration(crew.duration.totalMinutes)}; logged visits have taught to reckon {formatNumber(data.learntFactor)} times that
-                for handwork{crew.duration.parts.some((p) => p.by === 'machine' && p.minutes > 0) ? '; pump and hose take the time they take' : ''}.
+                {t('season.planForm.plainEstimateLoggedVisits', {
+                  totalMinutes: duration(crew.duration.totalMinutes),
+                  learntFactor: formatNumber(data.learntFactor),
+                  some: crew.duration.parts.some((p) => p.by === 'machine' && p.minutes > 0) ? t('season.planForm.pumpHoseTakeTime') : '',
+                })}
               </p>
             ) : null}
             <table className="table table-sm">
@@ -209,24 +219,26 @@ export function PlanForm({ data }: { data: PlanData }) {
 }
 
 function CleanoutFigures({ quantities }: { quantities: CleanoutQuantities }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
     <>
       <dl className="figures">
         <div>
-          <dt>Pump out</dt>
+          <dt>{t('season.planForm.pumpOut')}</dt>
           <dd>{show(quantities.refillM3 + quantities.savedM3, 'volume')}</dd>
         </div>
         <div>
-          <dt>Refill from the tap</dt>
+          <dt>{t('season.planForm.refillFromTap')}</dt>
           <dd>{show(quantities.refillM3, 'volume')}</dd>
         </div>
         <div>
-          <dt>Holding tank</dt>
-          <dd>{quantities.holding.volumeM3 > 0 ? show(quantities.holding.volumeM3, 'volume', { scale: 'small' }) : 'no fish'}</dd>
+          <dt>{t('season.planForm.holdingTank')}</dt>
+          <dd>{quantities.holding.volumeM3 > 0 ? show(quantities.holding.volumeM3, 'volume', { scale: 'small' }) : t('season.planForm.noFish')}</dd>
         </div>
       </dl>
-      <p className="soft small mb-0 mt-2">Green: hands, shared by the crew. Blue: pump and hose, which take the time they take.</p>
+      <p className="soft small mb-0 mt-2">{t('season.planForm.greenHandsSharedCrew')}</p>
     </>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useVirtualizer } from '@tanstack/react-virtual'
 import { useEffect, useRef } from 'react'
 import type { SeasonLine } from './season-rows'
@@ -16,6 +17,8 @@ interface SeasonListProps {
 
 /** A long list of which only what is on the screen is drawn. */
 export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
+  const t = useTexts()
+
   const box = useRef<HTMLDivElement>(null)
   // eslint-disable-next-line react-hooks/incompatible-library -- nothing here is memoised on what it returns
   const virtual = useVirtualizer({
@@ -28,7 +31,7 @@ export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
   })
   useEffect(() => virtual.measure(), [virtual, lines])
   return (
-    <div ref={box} className="season sheet p-2" role="region" aria-label="Season ribbons" tabIndex={0}>
+    <div ref={box} className="season sheet p-2" role="region" aria-label={t('season.seasonList.seasonRibbons')} tabIndex={0}>
       <div style={{ minWidth: '56rem' }}>
         <div className="season-head">{head}</div>
         {whole ? (

@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { memo } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -9,7 +10,7 @@ import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
 import { percentAt, type TimeAxis } from './time-axis'
 
-const STATE_WORDS = { p: 'planned', u: 'under way', d: 'done' } as const
+const STATE_WORDS = { p: textId('season.seasonRibbon.planned'), u: textId('season.seasonRibbon.underWay'), d: textId('season.seasonRibbon.done') } as const
 const STATE_SIGNS = { p: '●', u: '▶', d: '✓' } as const
 
 interface RibbonProps {
@@ -27,6 +28,8 @@ interface RibbonProps {
 
 /** One pond's year: its water as one gradient, the job's window, its visits. Light enough for hundreds. */
 export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today, nameOf, crewOf, hanging, onGrab }: RibbonProps) {
+  const t = useTexts()
+
   const show = useShow()
   // the gradient covers the whole year; a zoom shows a part of it
   const yearFrom = percentAt(axis, `${axis.year}-01-01`)
@@ -42,7 +45,11 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
       <div
         className="season-year ribbon"
         data-ribbon
-        title={row.weeklyC ? `Warmest week ${show(Math.max(...row.weeklyC), 'temperature')}` : 'No weather known yet'}
+        title={
+          row.weeklyC
+            ? t('season.seasonRibbon.warmestWeek', { value: show(Math.max(...row.weeklyC), 'temperature') })
+            : t('season.seasonRibbon.noWeatherKnownYet')
+        }
       >
         {gradient ? (
           <span className="season-water" style={{ left: `${yearFrom}%`, width: `${yearWidth}%`, background: `linear-gradient(to right, ${gradient})` }} />
@@ -52,14 +59,18 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
             <span
               className="season-window"
               style={{ left: `${percentAt(axis, earliest)}%`, width: `${Math.max(0.6, percentAt(axis, addDays(latest, 1)) - percentAt(axis, earliest))}%` }}
-              title={`${jobLabel}: ${shortDate(earliest)} – ${shortDate(latest)}, best ${shortDate(best)}`}
+              title={t('season.seasonRibbon.best', { jobLabel, earliest: shortDate(earliest), latest: shortDate(latest), best: shortDate(best) })}
             />
             <span className="season-best" style={{ left: `${percentAt(axis, best)}%` }} />
           </>
         ) : null}
         {missed && latest ? (
-          <span className="season-missed" style={{ left: `${percentAt(axis, latest)}%` }} title={`${jobLabel} missed: its window ended ${shortDate(latest)}`}>
-            ✕<span className="visually-hidden"> missed</span>
+          <span
+            className="season-missed"
+            style={{ left: `${percentAt(axis, latest)}%` }}
+            title={t('season.seasonRibbon.missedWindowEnded', { jobLabel, latest: shortDate(latest) })}
+          >
+            ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>
           </span>
         ) : null}
         {today.startsWith(String(axis.year)) ? <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} /> : null}
@@ -67,7 +78,14 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
           const at = hanging?.visitId === id ? hanging.day : day
           const percent = percentAt(axis, at)
           if (percent < -2 || percent > 102) return null
-          const words = `${nameOf(job)} at ${row.siteName}, ${shortDate(at)}, ${crewOf(crew)}, ${STATE_WORDS[state]}${promised ? ', promised' : ''}`
+          const words = t('season.seasonRibbon.at', {
+            job: nameOf(job),
+            siteName: row.siteName,
+            at: shortDate(at),
+            crew: crewOf(crew),
+            state: t(STATE_WORDS[state]),
+            promised: promised ? t('season.seasonRibbon.promised') : '',
+          })
           const shared = {
             className: `season-visit ${state} ${hanging?.visitId === id ? `hanging ${hanging.bad ? 'bad' : ''}` : ''} ${zoomed ? 'wide' : ''}`,
             style: { left: `${percent}%`, ...(zoomed ? { width: `${100 / axis.days}%` } : {}) },

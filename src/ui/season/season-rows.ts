@@ -1,13 +1,25 @@
+import { type TextId, type Texts, textId } from '@/ui/kit/texts'
 import { addDays } from '@/core/numeric/calendar'
 import type { SeasonRow } from '@/server/season/season-view'
 
 export const SORTS = ['site', 'window', 'town', 'warmth'] as const
 export type Sort = (typeof SORTS)[number]
-export const SORT_NAMES: Readonly<Record<Sort, string>> = { site: 'Site', window: 'Window, earliest first', town: 'Town', warmth: 'Warmest first' }
+export const SORT_NAMES: Readonly<Record<Sort, TextId>> = {
+  site: textId('season.seasonRows.site'),
+  window: textId('season.seasonRows.windowEarliestFirst'),
+  town: textId('season.seasonRows.town'),
+  warmth: textId('season.seasonRows.warmestFirst'),
+}
 
 export const SHOWS = ['all', 'open', 'planned', 'done', 'missed'] as const
 export type Show = (typeof SHOWS)[number]
-export const SHOW_NAMES: Readonly<Record<Show, string>> = { all: 'All ponds', open: 'Agreed, not planned', planned: 'Planned', done: 'Done', missed: 'Missed' }
+export const SHOW_NAMES: Readonly<Record<Show, TextId>> = {
+  all: textId('season.seasonRows.allPonds'),
+  open: textId('season.seasonRows.agreedNotPlanned'),
+  planned: textId('season.seasonRows.planned'),
+  done: textId('season.seasonRows.done'),
+  missed: textId('season.seasonRows.missed'),
+}
 
 /** A visit this close to a window belongs to it. */
 const NEAR_DAYS = 60
@@ -43,14 +55,14 @@ export const holds = (row: SeasonRow, text: string): boolean =>
 /** A line of the list: a pond, or the heading of a group. */
 export type SeasonLine = { readonly kind: 'row'; readonly row: SeasonRow } | { readonly kind: 'group'; readonly name: string; readonly count: number }
 
-export function linesOf(rows: readonly SeasonRow[], grouped: boolean): SeasonLine[] {
+export function linesOf(rows: readonly SeasonRow[], grouped: boolean, t: Texts): SeasonLine[] {
   if (!grouped) return rows.map((row) => ({ kind: 'row', row }))
   const groups = new Map<string, SeasonRow[]>()
   for (const row of rows) groups.set(row.town, [...(groups.get(row.town) ?? []), row])
   return [...groups]
     .sort(([a], [b]) => a.localeCompare(b))
     .flatMap(([name, members]) => [
-      { kind: 'group' as const, name: name || 'No town', count: members.length },
+      { kind: 'group' as const, name: name || t('season.seasonRows.noTown'), count: members.length },
       ...members.map((row) => ({ kind: 'row' as const, row })),
     ])
 }

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useState } from 'react'
@@ -12,8 +13,8 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { WaterLegend } from '@/ui/drawing/water-legend'
-import { moveProblemWords } from '@/messages/en/planning'
-import { JOB_NAMES } from '@/messages/en/windows'
+import { moveProblemWords } from '@/messages/planning'
+import { JOB_NAMES } from '@/messages/windows'
 import { CrunchStrip } from './crunch-strip'
 import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
@@ -23,14 +24,16 @@ import { SETTLE_EVENT, useVisitDrag, verdictOf, type VisitDrag } from './use-vis
 
 type SeasonData = Awaited<ReturnType<typeof seasonPage>>
 
-const wordsOf = (drag: VisitDrag): string => {
+const wordsOf = (drag: VisitDrag, t: Texts): string => {
   const verdict = verdictOf(drag)
   if (!verdict || !('verdicts' in drag)) return ''
-  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? 'another site')).join('; ')
+  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? t('season.seasonView.anotherSite'))).join('; ')
 }
 
 /** All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it gets tight. */
 export function SeasonView({ data }: { data: SeasonData }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [text, setText] = useState('')
   const [sort, setSort] = useState<Sort>('site')
@@ -39,7 +42,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
   const [zoom, setZoom] = useState<Zoom>('year')
   const [axis, setAxis] = useState<TimeAxis>(() => axisAround(data.year, 'year', `${data.year}-01-01`))
   const [printing, setPrinting] = useState(false)
-  const moving = useVisitDrag(wordsOf)
+  const moving = useVisitDrag((drag) => wordsOf(drag, t))
   const { drag } = moving
 
   const jobNumbers = useMemo(() => new Set(data.jobs.flatMap((j, i) => (j.key === data.job ? [i] : []))), [data.jobs, data.job])
@@ -52,10 +55,11 @@ export function SeasonView({ data }: { data: SeasonData }) {
           sort,
         ),
         grouped,
+        t,
       ),
-    [data.rows, text, show, standing, sort, grouped],
+    [data.rows, text, show, standing, sort, grouped, t],
   )
-  const nameOf = useCallback((job: number) => data.jobs[job]?.name ?? 'Visit', [data.jobs])
+  const nameOf = useCallback((job: number) => data.jobs[job]?.name ?? t('season.seasonView.visit'), [data.jobs, t])
   const crewOf = useCallback((crew: number) => data.crews[crew]?.name ?? '', [data.crews])
   const hanging = useMemo(
     () => (drag.state === 'idle' ? null : { visitId: drag.visitId, day: drag.day, bad: (verdictOf(drag)?.problems.length ?? 0) > 0 }),
@@ -127,16 +131,24 @@ export function SeasonView({ data }: { data: SeasonData }) {
   return (
     <div onKeyDown={keys}>
       <div className="page-head">
-        <h1>Season {data.year}</h1>
+        <h1>{t('season.seasonView.season', { year: data.year })}</h1>
         <span className="btn-group btn-group-sm no-print">
-          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year - 1}&job=${data.job}`} aria-label={`Season ${data.year - 1}`}>
+          <Link
+            className="btn btn-outline-secondary"
+            href={`/season?year=${data.year - 1}&job=${data.job}`}
+            aria-label={t('season.seasonView.season', { year: data.year - 1 })}
+          >
             ‹ {data.year - 1}
           </Link>
-          <Link className="btn btn-outline-secondary" href={`/season?year=${data.year + 1}&job=${data.job}`} aria-label={`Season ${data.year + 1}`}>
+          <Link
+            className="btn btn-outline-secondary"
+            href={`/season?year=${data.year + 1}&job=${data.job}`}
+            aria-label={t('season.seasonView.season', { year: data.year + 1 })}
+          >
             {data.year + 1} ›
           </Link>
         </span>
-        <span className="btn-group btn-group-sm no-print" role="group" aria-label="Zoom">
+        <span className="btn-group btn-group-sm no-print" role="group" aria-label={t('season.seasonView.zoom')}>
           {ZOOMS.map((z) => (
             <button
               key={z}
@@ -145,7 +157,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
               aria-pressed={z === zoom}
               onClick={() => zoomTo(z)}
             >
-              {ZOOM_NAMES[z]}
+              {t(ZOOM_NAMES[z])}
             </button>
           ))}
         </span>
@@ -154,45 +166,48 @@ export function SeasonView({ data }: { data: SeasonData }) {
           <WaterLegend />
           {moving.canUndo ? (
             <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => void moving.takeBack()}>
-              Undo the move
+              {t('season.seasonView.undoMove')}
             </button>
           ) : null}
           <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => window.print()}>
-            Print
+            {t('season.seasonView.print')}
           </button>
         </span>
       </div>
       <div className="d-flex flex-wrap gap-2 align-items-end mb-2 no-print">
         <ChoiceField
-          label="Window shown"
+          label={t('season.seasonView.windowShown')}
           value={data.job}
           onChange={(e) => router.push(`/season?year=${data.year}&job=${e.target.value}`)}
           options={WINDOW_JOBS.map((job) => ({ value: job, label: JOB_NAMES[job] }))}
         />
-        <TextField label="Find" placeholder="Site, customer, town" value={text} onChange={(e) => setText(e.target.value)} />
+        <TextField
+          label={t('season.seasonView.find')}
+          placeholder={t('season.seasonView.siteCustomerTown')}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+        />
         <ChoiceField
-          label="Show"
+          label={t('season.seasonView.show')}
           value={show}
           onChange={(e) => setShow(e.target.value as Show)}
-          options={SHOWS.map((s) => ({ value: s, label: SHOW_NAMES[s] }))}
+          options={SHOWS.map((s) => ({ value: s, label: t(SHOW_NAMES[s]) }))}
         />
         <ChoiceField
-          label="Order"
+          label={t('season.seasonView.order')}
           value={sort}
           onChange={(e) => setSort(e.target.value as Sort)}
-          options={SORTS.map((s) => ({ value: s, label: SORT_NAMES[s] }))}
+          options={SORTS.map((s) => ({ value: s, label: t(SORT_NAMES[s]) }))}
         />
-        <CheckField label="By town" checked={grouped} onChange={setGrouped} />
-        <span className="soft ms-auto">
-          {lines.filter((l) => l.kind === 'row').length} of {data.rows.length} ponds
-        </span>
+        <CheckField label={t('season.seasonView.town')} checked={grouped} onChange={setGrouped} />
+        <span className="soft ms-auto">{t('season.seasonView.ponds', { count: lines.filter((l) => l.kind === 'row').length, count2: data.rows.length })}</span>
       </div>
       <ProblemNote problem={moving.problem} />
       <p className="drag-note" role="status">
-        {dragWords(drag)}
+        {dragWords(drag, t)}
       </p>
       {data.rows.length === 0 ? (
-        <p className="sheet">Every pond gets a ribbon here: its water through the year, its windows and its visits. Add the first pond to begin.</p>
+        <p className="sheet">{t('season.seasonView.everyPondGetsRibbon')}</p>
       ) : (
         <SeasonList lines={lines} whole={printing} head={<Head axis={axis} zoom={zoom} crunch={data.crunch} />}>
           {(line) =>
@@ -217,17 +232,17 @@ export function SeasonView({ data }: { data: SeasonData }) {
         </SeasonList>
       )}
       <p className="soft small mt-2">
-        The outlined stretch is the window of “{JOB_NAMES[data.job]}”, the tick in it the best day. ● planned, ◆ promised, ✓ done, ✕ missed.
-        {data.mayPlan
-          ? ' Drag a planned visit along its ribbon, or press Space on it and use the arrow keys (with Shift: weeks), Enter to drop, Escape to leave it.'
-          : ''}
+        {t('season.seasonView.outlinedStretchWindowTick', {
+          job: JOB_NAMES[data.job],
+          mayPlan: data.mayPlan ? t('season.seasonView.dragPlannedVisitAlong') : '',
+        })}
         {data.crunch.length === 0 && data.mayPlan ? (
           <>
             {' '}
             <Link href="/planning" className="text-decoration-underline">
-              Work out a plan
+              {t('season.seasonView.workOutPlan')}
             </Link>{' '}
-            to see which weeks get tight.
+            {t('season.seasonView.seeWhichWeeksGet')}
           </>
         ) : null}
       </p>
@@ -235,26 +250,45 @@ export function SeasonView({ data }: { data: SeasonData }) {
   )
 }
 
-function dragWords(drag: VisitDrag): string {
+function dragWords(drag: VisitDrag, t: Texts): string {
   if (drag.state === 'idle') return ''
-  if (drag.state === 'asking') return 'Looking at the days around it.'
+  if (drag.state === 'asking') return t('season.seasonView.lookingDaysAround')
   const verdict = verdictOf(drag)
   const day = longDate(drag.day)
-  if (!verdict) return `${day}: too far, or past.`
-  const cost = verdict.costMin === 0 ? 'costs nothing' : verdict.costMin > 0 ? `costs ${verdict.costMin} min` : `saves ${-verdict.costMin} min`
-  const words = wordsOf(drag)
-  return words ? `${day}: ${words}; ${cost}.` : `${day}: fits, ${cost}.`
+  if (!verdict) return t('season.seasonView.tooFarPast', { day })
+  const cost =
+    verdict.costMin === 0
+      ? t('season.seasonView.costsNothing')
+      : verdict.costMin > 0
+        ? t('season.seasonView.costsMin', { costMin: verdict.costMin })
+        : t('season.seasonView.savesMin', { costMin: -verdict.costMin })
+  const words = wordsOf(drag, t)
+  return words ? `${day}: ${words}; ${cost}.` : t('season.seasonView.fits', { day, cost })
 }
 
 function Shift({ axis, zoom, onShift }: { axis: TimeAxis; zoom: Zoom; onShift: (axis: TimeAxis) => void }) {
+  const t = useTexts()
+
   const [before, after] = [shifted(axis, zoom, -1), shifted(axis, zoom, 1)]
   return (
     <span className="btn-group btn-group-sm no-print">
-      <button type="button" className="btn btn-outline-secondary" disabled={!before} onClick={() => before && onShift(before)} aria-label="Earlier">
+      <button
+        type="button"
+        className="btn btn-outline-secondary"
+        disabled={!before}
+        onClick={() => before && onShift(before)}
+        aria-label={t('season.seasonView.earlier')}
+      >
         ‹
       </button>
-      <span className="btn btn-outline-secondary disabled">from {shortDate(axis.from)}</span>
-      <button type="button" className="btn btn-outline-secondary" disabled={!after} onClick={() => after && onShift(after)} aria-label="Later">
+      <span className="btn btn-outline-secondary disabled">{t('season.seasonView.from', { from: shortDate(axis.from) })}</span>
+      <button
+        type="button"
+        className="btn btn-outline-secondary"
+        disabled={!after}
+        onClick={() => after && onShift(after)}
+        aria-label={t('season.seasonView.later')}
+      >
         ›
       </button>
     </span>

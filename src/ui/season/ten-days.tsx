@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { addDays, dayOfYear } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'
 import type { Season } from '@/core/season/windows'
@@ -10,14 +11,16 @@ const DAYS = 10
 
 /** The water of today and the nine days after, as the forecast makes it likely. */
 export function TenDays({ live, today }: { live: { readonly year: number; readonly season: Season }; today: string }) {
+  const t = useTexts()
+
   const show = useShow()
   if (!today.startsWith(String(live.year)) || dayOfYear(today) > 365 - 2) return null
   const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter((day) => day.startsWith(String(live.year)))
   return (
-    <div className="ten-days" role="list" aria-label="Water in the next ten days">
+    <div className="ten-days" role="list" aria-label={t('season.tenDays.waterNextTenDays')}>
       {days.map((day) => {
         const band = live.season.waterC[plainDayOfYear(day) - 1]
-        const range = `${show(band.p10, 'temperature')} to ${show(band.p90, 'temperature')} in 8 of 10`
+        const range = t('season.tenDays.n810', { p10: show(band.p10, 'temperature'), p90: show(band.p90, 'temperature') })
         return (
           <div key={day} role="listitem" title={range}>
             <span className="soft small d-block">{shortDate(day)}</span>

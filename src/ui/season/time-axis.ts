@@ -1,8 +1,14 @@
+import { type TextId, textId } from '@/ui/kit/texts'
 import { addDays, dayNumber, daysBetween, mondayOf } from '@/core/numeric/calendar'
 
 export const ZOOMS = ['year', 'quarter', 'month', 'week'] as const
 export type Zoom = (typeof ZOOMS)[number]
-export const ZOOM_NAMES: Readonly<Record<Zoom, string>> = { year: 'Year', quarter: 'Quarter', month: 'Month', week: 'Week' }
+export const ZOOM_NAMES: Readonly<Record<Zoom, TextId>> = {
+  year: textId('season.timeAxis.year'),
+  quarter: textId('season.timeAxis.quarter'),
+  month: textId('season.timeAxis.month'),
+  week: textId('season.timeAxis.week'),
+}
 
 /** The stretch of days that is shown. */
 export interface TimeAxis {

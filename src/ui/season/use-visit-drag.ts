@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useRef, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -21,6 +22,8 @@ export const verdictOf = (drag: VisitDrag) => ('verdicts' in drag ? (drag.verdic
 
 /** A visit being moved along its ribbon: what each day would break is asked for once, then answered at once. */
 export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
+  const t = useTexts()
+
   const router = useRouter()
   const [drag, setDrag] = useState<VisitDrag>({ state: 'idle' })
   const [problem, setProblem] = useState<SendProblem | null>(null)
@@ -38,7 +41,7 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     if (wanted.current !== visitId) return
     if (!answer?.ok) {
       setDrag({ state: 'idle' })
-      setProblem((body as SendProblem | null) ?? { title: 'No connection. The visit stays where it is.', status: 0, kind: 'offline' })
+      setProblem((body as SendProblem | null) ?? { title: t('season.useVisitDrag.noConnectionVisitStays'), status: 0, kind: 'offline' })
       return
     }
     const verdicts = body as DayVerdicts

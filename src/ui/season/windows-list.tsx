@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import { daysBetween } from '@/core/numeric/calendar'
@@ -7,7 +8,7 @@ import type { JobWindow, Season } from '@/core/season/windows'
 import { shortDate } from '@/domain/shared/dates'
 import type { HousePractice } from '@/domain/house-rules/house-rules'
 import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
-import { JOB_NAMES, whyThen } from '@/messages/en/windows'
+import { JOB_NAMES, whyThen } from '@/messages/windows'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
@@ -21,6 +22,8 @@ interface WindowsListProps {
 
 /** The windows ahead, soonest first, each with its reason and how far this year has moved it. */
 export function WindowsList({ season, live, practice, today, planHref }: WindowsListProps) {
+  const t = useTexts()
+
   const show = useShow()
   const [all, setAll] = useState(false)
   const windows: PondWindows<JobWindow> = { anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }
@@ -37,20 +40,20 @@ export function WindowsList({ season, live, practice, today, planHref }: Windows
               <span>
                 {shortDate(next.earliest)} – {shortDate(next.latest)} {next.latest.slice(0, 4)}
               </span>
-              <span className="soft">best {shortDate(next.best)}</span>
+              <span className="soft">{t('season.windowsList.best', { best: shortDate(next.best) })}</span>
               <Moved next={next} usual={season.windows.find((w) => w.job === next.job)} liveYear={live?.year ?? null} />
               {next.job === 'spring-cleanout' && planHref ? (
                 <Link className="ms-auto btn btn-sm btn-primary" href={planHref}>
-                  Plan the cleanout
+                  {t('season.windowsList.planCleanout')}
                 </Link>
               ) : null}
             </div>
-            <Why title="Why then?">{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'))}</Why>
+            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'))}</Why>
           </li>
         ))}
       </ul>
       <button type="button" className="btn btn-sm btn-outline-secondary no-print" aria-expanded={all} onClick={() => setAll(!all)}>
-        {all ? 'Fewer windows' : 'All windows of the year'}
+        {all ? t('season.windowsList.fewerWindows') : t('season.windowsList.allWindowsYear')}
       </button>
     </>
   )
@@ -59,12 +62,10 @@ export function WindowsList({ season, live, practice, today, planHref }: Windows
 const WORTH_SAYING_DAYS = 3
 
 function Moved({ next, usual, liveYear }: { next: JobWindow; usual: JobWindow | undefined; liveYear: number | null }) {
+  const t = useTexts()
+
   if (!usual || liveYear === null || !next.best.startsWith(String(liveYear))) return null
   const days = daysBetween(windowInYear(usual, liveYear).best, next.best)
   if (Math.abs(days) < WORTH_SAYING_DAYS) return null
-  return (
-    <span className="verdict look">
-      {Math.abs(days)} days {days < 0 ? 'earlier' : 'later'} than usual
-    </span>
-  )
+  return <span className="verdict look">{t('season.windowsList.daysThanUsual', { days: Math.abs(days), days2: days < 0 ? 'earlier' : 'later' })}</span>
 }

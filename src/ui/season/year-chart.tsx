@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { MAIN_WINDOW_JOBS } from '@/core/season/house-rules'
 import type { Season } from '@/core/season/windows'
@@ -10,9 +11,22 @@ import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import { waterColour } from '@/ui/drawing/water-colour'
-import { JOB_NAMES } from '@/messages/en/windows'
+import { JOB_NAMES } from '@/messages/windows'
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec']
+const MONTHS = [
+  textId('season.yearChart.jan'),
+  textId('season.yearChart.feb'),
+  textId('season.yearChart.mar'),
+  textId('season.yearChart.apr'),
+  textId('season.yearChart.may'),
+  textId('season.yearChart.jun'),
+  textId('season.yearChart.jul'),
+  textId('season.yearChart.aug'),
+  textId('season.yearChart.sep'),
+  textId('season.yearChart.oct'),
+  textId('season.yearChart.nov'),
+  textId('season.yearChart.dec'),
+]
 const BASE_YEAR = 2001
 const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
 
@@ -26,6 +40,8 @@ interface YearChartProps {
 }
 
 export function YearChart({ season, usual, today, measured }: YearChartProps) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = SHOWN_UNIT[preferences.units].temperature.usual
@@ -49,11 +65,11 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         },
         splitLine: { show: false },
       },
-      yAxis: { ...axis(ink, `Water, ${symbol}`), type: 'value', min: symbol === '°F' ? 32 : 0 },
+      yAxis: { ...axis(ink, t('season.yearChart.water', { symbol })), type: 'value', min: symbol === '°F' ? 32 : 0 },
       series: [
-        { name: '10 % of years below', type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
+        { name: t('season.yearChart.n10YearsBelow'), type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
         {
-          name: '90 % of years below',
+          name: t('season.yearChart.n90YearsBelow'),
           type: 'line',
           data: line('p90'),
           symbol: 'none',
@@ -71,7 +87,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
           tooltip: { show: false },
         },
         {
-          name: usual ? 'This year, middle' : 'Middle year',
+          name: usual ? t('season.yearChart.yearMiddle') : t('season.yearChart.middleYear'),
           type: 'line',
           data: line('p50'),
           symbol: 'none',
@@ -84,7 +100,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
             data: [
               { name: 'today', xAxis: todayDay },
               ...MONTHS.map((name, m) => ({
-                name,
+                name: t(name),
                 xAxis: startOf(m),
                 lineStyle: { color: ink.rule, opacity: 0.5 },
                 label: { position: 'start', align: 'left', color: ink.soft, offset: [3, 0] },
@@ -95,7 +111,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         ...(usual
           ? [
               {
-                name: 'Usual year',
+                name: t('season.yearChart.usualYear'),
                 type: 'line',
                 data: usual.waterC.map((b, i) => [i + 1, shown(b.p50)]),
                 symbol: 'none',
@@ -103,13 +119,19 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
               },
             ]
           : []),
-        { name: 'Measured', type: 'scatter', data: measured.map((m) => [m.day, shown(m.tempC)]), symbolSize: 6, itemStyle: { color: ink.rust } },
+        {
+          name: t('season.yearChart.measured'),
+          type: 'scatter',
+          data: measured.map((m) => [m.day, shown(m.tempC)]),
+          symbolSize: 6,
+          itemStyle: { color: ink.rust },
+        },
       ],
     }
-  }, [season, usual, today, measured, symbol, ink, preferences.theme])
+  }, [season, usual, today, measured, symbol, ink, preferences.theme, t])
   return (
     <div>
-      <Chart option={option} heightPx={230} label="Expected water temperature through the year: middle year and the band between 10 and 90 % of years" />
+      <Chart option={option} heightPx={230} label={t('season.yearChart.expectedWaterTemperatureThrough')} />
       <WindowBars season={season} />
     </div>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { Calibration } from '@/core/season/calibrate'
 import { instant, longDate, shortDate } from '@/domain/shared/dates'
 import { Why } from '@/ui/kit/why'
@@ -15,6 +16,8 @@ const OLD_FORECAST_DAYS = 2
 
 /** Where the year's figures come from, how old they are, and what the pond's own readings have taught. */
 export function YearSource({ weather, liveAt, calibration, today }: YearSourceProps) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   if (!weather.fetchedAt) return null
   const old = weather.forecastIssued ? (Date.parse(today) - Date.parse(weather.forecastIssued)) / 86_400_000 : Infinity
@@ -22,13 +25,18 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
     <div className="soft small mt-2">
       <p className="mb-1">
         {liveAt
-          ? `This year: weather observed so far${old <= OLD_FORECAST_DAYS ? `, the forecast of ${shortDate(weather.forecastIssued!)}` : ''}, then thirty likely ways on; worked out ${instant(liveAt, timeZone)}. Other years: the station’s normals.`
-          : `From the station’s normals of ${instant(weather.fetchedAt, timeZone)}: thirty likely years. The weather of this year is added as soon as it has been read.`}
+          ? t('season.yearSource.yearWeatherObservedSo', {
+              old: old <= OLD_FORECAST_DAYS ? t('season.yearSource.forecast', { forecastIssued: shortDate(weather.forecastIssued!) }) : '',
+              liveAt: instant(liveAt, timeZone),
+            })
+          : t('season.yearSource.fromStationsNormalsThirty', { fetchedAt: instant(weather.fetchedAt, timeZone) })}
       </p>
       {weather.reachable ? null : (
         <p className="mb-1">
-          <span className="verdict look">Old weather</span> The weather desk does not answer
-          {weather.forecastIssued ? `; its last forecast is of ${longDate(weather.forecastIssued)}` : ''}. Beyond that the figures stand on normals.
+          <span className="verdict look">{t('season.yearSource.oldWeather')}</span>{' '}
+          {t('season.yearSource.weatherDeskDoesNot', {
+            forecastIssued: weather.forecastIssued ? t('season.yearSource.lastForecast', { forecastIssued: longDate(weather.forecastIssued) }) : '',
+          })}
         </p>
       )}
       {calibration ? <LearntFrom calibration={calibration} /> : null}
@@ -37,13 +45,17 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
 }
 
 function LearntFrom({ calibration: c }: { calibration: Calibration }) {
+  const t = useTexts()
+
   const show = useShow()
   const error = (errorC: number) => `± ${show(errorC, 'temperatureStep')}`
   if (c.status === 'few')
     return (
       <p className="mb-0">
-        {c.readings === 0 ? 'No' : c.readings} water temperature{c.readings === 1 ? '' : 's'} logged: from eight over two months on, this pond teaches the model
-        itself.
+        {t('season.yearSource.waterTemperatureLoggedFrom', {
+          readings: c.readings === 0 ? t('season.yearSource.no') : c.readings,
+          readings2: c.readings === 1 ? '' : 's',
+        })}
       </p>
     )
   const held = c.heldOut!
@@ -51,22 +63,34 @@ function LearntFrom({ calibration: c }: { calibration: Calibration }) {
     <Why
       title={
         c.status === 'used'
-          ? `Learnt from ${c.readings} readings: ${error(c.fitErrorC)} instead of ${error(c.surveyErrorC)}`
-          : `Checked by ${c.readings} readings: ${error(c.surveyErrorC)}`
+          ? t('season.yearSource.learntFromReadingsInstead', { readings: c.readings, fitErrorC: error(c.fitErrorC), surveyErrorC: error(c.surveyErrorC) })
+          : t('season.yearSource.checkedReadings', { readings: c.readings, surveyErrorC: error(c.surveyErrorC) })
       }
     >
       {c.status === 'used' && c.fit ? (
         <>
-          Readings of {shortDate(c.from!)} {c.from!.slice(0, 4)} to {shortDate(c.to!)} {c.to!.slice(0, 4)} say that {Math.round(c.fit.shade * 100)} % of the sun
-          is kept off, {Math.round(c.fit.windShare * 100)} % of the station’s wind reaches the water, its air is{' '}
-          {show(Math.abs(c.fit.airOffsetC), 'temperatureStep')} {c.fit.airOffsetC < 0 ? 'colder' : 'warmer'} than the station’s, and{' '}
-          {Math.round(c.fit.depthShare * 100)} % of the mean depth takes part. On {held.readings} readings kept aside the model was off by{' '}
-          {error(held.fitErrorC)}, by the survey alone {error(held.surveyErrorC)}.
+          {t('season.yearSource.readingsSaySunKept', {
+            from: shortDate(c.from!),
+            from2: c.from!.slice(0, 4),
+            to: shortDate(c.to!),
+            to2: c.to!.slice(0, 4),
+            shade: Math.round(c.fit.shade * 100),
+            windShare: Math.round(c.fit.windShare * 100),
+            airOffsetC: show(Math.abs(c.fit.airOffsetC), 'temperatureStep'),
+            airOffsetC2: c.fit.airOffsetC < 0 ? 'colder' : 'warmer',
+            depthShare: Math.round(c.fit.depthShare * 100),
+            readings: held.readings,
+            fitErrorC: error(held.fitErrorC),
+            surveyErrorC: error(held.surveyErrorC),
+          })}
         </>
       ) : (
         <>
-          What was learnt foretold {held.readings} readings kept aside no better ({error(held.fitErrorC)}) than the survey does ({error(held.surveyErrorC)}), so
-          the survey stands.
+          {t('season.yearSource.whatLearntForetoldReadings', {
+            readings: held.readings,
+            fitErrorC: error(held.fitErrorC),
+            surveyErrorC: error(held.surveyErrorC),
+          })}
         </>
       )}
     </Why>

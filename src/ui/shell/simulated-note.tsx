@@ -1,15 +1,18 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useEffect, useState } from 'react'
 
-const WHAT: Readonly<Record<string, string>> = {
-  WEATHER_DESK_URL: 'The weather is made up',
-  ROADS_URL: 'Driving times are made up',
-  MAIL_URL: 'Letters to customers are not sent',
+const WHAT: Readonly<Record<string, TextId>> = {
+  WEATHER_DESK_URL: textId('shell.simulatedNote.weatherMadeUp'),
+  ROADS_URL: textId('shell.simulatedNote.drivingTimesMadeUp'),
+  MAIL_URL: textId('shell.simulatedNote.lettersCustomersNotSent'),
 }
 const KEY = 'slow-reed:simulated-known'
 
 /** Says what is only simulated, until it is set or the owner knowingly leaves it so. */
 export function SimulatedNote({ simulated }: { simulated: readonly string[] }) {
+  const t = useTexts()
+
   const all = simulated.join(',')
   const [known, setKnown] = useState<string | null>(all)
   // what this browser was told before is known only here
@@ -21,13 +24,14 @@ export function SimulatedNote({ simulated }: { simulated: readonly string[] }) {
     setKnown(all)
   }
   return (
-    <aside className="sheet m-2 d-flex flex-wrap gap-2 align-items-center" aria-label="Simulated">
-      <span className="verdict look">Simulated</span>
+    <aside className="sheet m-2 d-flex flex-wrap gap-2 align-items-center" aria-label={t('shell.simulatedNote.simulated')}>
+      <span className="verdict look">{t('shell.simulatedNote.simulated')}</span>
       <span>
-        {simulated.map((name) => WHAT[name] ?? name).join('. ')}. Set {simulated.join(', ')} as the README says.
+        {simulated.map((name) => (WHAT[name] ? t(WHAT[name]) : name)).join('. ')}
+        {t('shell.simulatedNote.setReadmeSays', { simulated: simulated.join(', ') })}
       </span>
       <button type="button" className="btn btn-sm btn-outline-secondary ms-auto" onClick={leave}>
-        Leave it so
+        {t('shell.simulatedNote.leaveSo')}
       </button>
     </aside>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -7,32 +8,34 @@ import { ROLE_NAMES, type Role } from '@/domain/people/roles'
 import { send } from '@/ui/send'
 import { usePerson } from '@/ui/person-context'
 
-const VIEWS: readonly { href: string; label: string; roles?: readonly Role[] }[] = [
-  { href: '/', label: 'Today' },
-  { href: '/season', label: 'Season' },
-  { href: '/planning', label: 'Plan', roles: ['owner', 'office'] },
-  { href: '/rounds', label: 'Rounds' },
-  { href: '/ponds', label: 'Ponds' },
-  { href: '/field', label: 'Field sheet' },
-  { href: '/customers', label: 'Customers', roles: ['owner', 'office'] },
+const VIEWS: readonly { href: string; label: TextId; roles?: readonly Role[] }[] = [
+  { href: '/', label: textId('shell.topBar.today') },
+  { href: '/season', label: textId('shell.topBar.season') },
+  { href: '/planning', label: textId('shell.topBar.plan'), roles: ['owner', 'office'] },
+  { href: '/rounds', label: textId('shell.topBar.rounds') },
+  { href: '/ponds', label: textId('shell.topBar.ponds') },
+  { href: '/field', label: textId('shell.topBar.fieldSheet') },
+  { href: '/customers', label: textId('shell.topBar.customers'), roles: ['owner', 'office'] },
 ]
 /** Looked into now and then: behind one button. */
 const MORE: typeof VIEWS = [
-  { href: '/water', label: 'Water lab' },
-  { href: '/practice-pond', label: 'Practice pond' },
-  { href: '/map', label: 'Map' },
-  { href: '/plants', label: 'Plants' },
-  { href: '/stores', label: 'Stores' },
-  { href: '/letters', label: 'Letters', roles: ['owner', 'office'] },
-  { href: '/exchange', label: 'Exchange', roles: ['owner', 'office'] },
-  { href: '/prices', label: 'Prices', roles: ['owner', 'office', 'designer'] },
-  { href: '/practice', label: 'House practice', roles: ['owner', 'office', 'designer'] },
-  { href: '/people', label: 'People' },
+  { href: '/water', label: textId('shell.topBar.waterLab') },
+  { href: '/practice-pond', label: textId('shell.topBar.practicePond') },
+  { href: '/map', label: textId('shell.topBar.map') },
+  { href: '/plants', label: textId('shell.topBar.plants') },
+  { href: '/stores', label: textId('shell.topBar.stores') },
+  { href: '/letters', label: textId('shell.topBar.letters'), roles: ['owner', 'office'] },
+  { href: '/exchange', label: textId('shell.topBar.exchange'), roles: ['owner', 'office'] },
+  { href: '/prices', label: textId('shell.topBar.prices'), roles: ['owner', 'office', 'designer'] },
+  { href: '/practice', label: textId('shell.topBar.housePractice'), roles: ['owner', 'office', 'designer'] },
+  { href: '/people', label: textId('shell.topBar.people') },
 ]
-const THEME_NAMES = { light: 'Light', dark: 'Dark', sun: 'Sun' } as const
-const UNIT_NAMES = { metric: 'm, °C', us: 'ft, °F' } as const
+const THEME_NAMES = { light: textId('shell.topBar.light'), dark: textId('shell.topBar.dark'), sun: textId('shell.topBar.sun') } as const
+const UNIT_NAMES = { metric: textId('shell.topBar.mC'), us: textId('shell.topBar.ftF') } as const
 
 export function TopBar() {
+  const t = useTexts()
+
   const person = usePerson()
   const path = usePathname()
   const router = useRouter()
@@ -61,22 +64,22 @@ export function TopBar() {
   return (
     <header className="top-bar">
       <a className="skip-link" href="#main">
-        Skip to the page
+        {t('shell.topBar.skipPage')}
       </a>
       <span className="firm">{person.firmName}</span>
-      <nav aria-label="Main views">
+      <nav aria-label={t('shell.topBar.mainViews')}>
         {VIEWS.filter(mine).map((view) => (
           <Link key={view.href} href={view.href} aria-current={here(view.href) ? 'page' : undefined}>
-            {view.label}
+            {t(view.label)}
           </Link>
         ))}
         {/* a new page closes it */}
         <details key={path} className="more" data-here={MORE.some((view) => here(view.href))}>
-          <summary>More</summary>
+          <summary>{t('shell.topBar.more')}</summary>
           <div>
             {MORE.filter(mine).map((view) => (
               <Link key={view.href} href={view.href} aria-current={here(view.href) ? 'page' : undefined}>
-                {view.label}
+                {t(view.label)}
               </Link>
             ))}
           </div>
@@ -85,27 +88,27 @@ export function TopBar() {
       <div className="tools">
         <select
           className="form-select form-select-sm w-auto"
-          aria-label="Units"
+          aria-label={t('shell.topBar.units')}
           disabled={busy}
           value={person.preferences.units}
           onChange={(e) => void prefer({ units: e.target.value as Preferences['units'] })}
         >
           {UNIT_SYSTEMS.map((u) => (
             <option key={u} value={u}>
-              {UNIT_NAMES[u]}
+              {t(UNIT_NAMES[u])}
             </option>
           ))}
         </select>
         <select
           className="form-select form-select-sm w-auto"
-          aria-label="Theme"
+          aria-label={t('shell.topBar.theme')}
           disabled={busy}
           value={person.preferences.theme}
           onChange={(e) => void prefer({ theme: e.target.value as Preferences['theme'] })}
         >
-          {THEMES.map((t) => (
-            <option key={t} value={t}>
-              {THEME_NAMES[t]}
+          {THEMES.map((theme) => (
+            <option key={theme} value={theme}>
+              {t(THEME_NAMES[theme])}
             </option>
           ))}
         </select>
@@ -114,10 +117,10 @@ export function TopBar() {
           <div className="dropdown-menu show end-0 p-2" style={{ minWidth: '13rem' }}>
             <p className="small soft mb-2">{ROLE_NAMES[person.role]}</p>
             <button className="btn btn-sm btn-outline-secondary w-100 mb-1" onClick={() => void signOut(false)}>
-              Sign out
+              {t('shell.topBar.signOut')}
             </button>
             <button className="btn btn-sm btn-outline-secondary w-100" onClick={() => void signOut(true)}>
-              Sign out everywhere
+              {t('shell.topBar.signOutEverywhere')}
             </button>
           </div>
         </details>

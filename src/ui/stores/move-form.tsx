@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { STOCK_MOVES, type StockNeed } from '@/domain/stores/stores'
@@ -9,10 +10,16 @@ import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 import { StockItemForm } from './stock-item-form'
 
-const MOVE_NAMES = { received: 'Came in', used: 'Taken out', counted: 'Counted: so much is there' } as const
+const MOVE_NAMES = {
+  received: textId('stores.moveForm.came'),
+  used: textId('stores.moveForm.takenOut'),
+  counted: textId('stores.moveForm.countedSoMuchThere'),
+} as const
 
 /** One item at hand: what came in, what went out, or how much is really there. */
 export function MoveForm({ item, products, mayWrite }: { item: StockNeed; products: ProductBook; mayWrite: boolean }) {
+  const t = useTexts()
+
   const { problem, errorOf, save, saved } = useSave()
   const [move, setMove] = useState<(typeof STOCK_MOVES)[number]>('received')
   const [amount, setAmount] = useState<number | null>(null)
@@ -32,23 +39,23 @@ export function MoveForm({ item, products, mayWrite }: { item: StockNeed; produc
       >
         <div className="field-grid">
           <ChoiceField
-            label="What happened"
+            label={t('stores.moveForm.whatHappened')}
             value={move}
             onChange={(e) => setMove(e.target.value as typeof move)}
-            options={STOCK_MOVES.map((m) => ({ value: m, label: MOVE_NAMES[m] }))}
+            options={STOCK_MOVES.map((m) => ({ value: m, label: t(MOVE_NAMES[m]) }))}
           />
-          <QuantityField label={`Amount, ${item.unit}`} kind="number" value={amount} onChange={setAmount} error={errorOf('amount')} />
-          <TextField label="Note" value={note} onChange={(e) => setNote(e.target.value)} error={errorOf('note')} />
+          <QuantityField label={t('stores.moveForm.amount', { unit: item.unit })} kind="number" value={amount} onChange={setAmount} error={errorOf('amount')} />
+          <TextField label={t('stores.moveForm.note')} value={note} onChange={(e) => setNote(e.target.value)} error={errorOf('note')} />
         </div>
         <ProblemNote problem={problem} />
-        <button className="btn btn-sm btn-primary">Book it</button>{' '}
+        <button className="btn btn-sm btn-primary">{t('stores.moveForm.book')}</button>{' '}
         <span role="status" className="soft">
-          {saved ? 'Booked.' : ''}
+          {saved ? t('stores.moveForm.booked') : ''}
         </span>
       </form>
       {mayWrite ? (
         <details className="mt-2">
-          <summary className="btn btn-sm btn-outline-secondary">Change the item</summary>
+          <summary className="btn btn-sm btn-outline-secondary">{t('stores.moveForm.changeItem')}</summary>
           <StockItemForm key={item.version} products={products} item={item} />
         </details>
       ) : null}

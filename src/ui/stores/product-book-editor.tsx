@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { PRODUCT_PURPOSES, PRODUCT_UNITS, RATE_BASES, type Product } from '@/core/water/products'
@@ -29,14 +30,10 @@ const NEW: Product = {
   safety: '',
 }
 
-const SAVE_FIRST: SendProblem = {
-  title: 'Save the product book first: what you changed here is not kept yet, and a file would go over it.',
-  status: 409,
-  kind: 'refused',
-}
-
 /** The firm's products with the rates of their labels: what doses on visits and in the planner are worked out from. */
 export function ProductBookEditor({ products: kept, version, locked }: { products: ProductBook; version: number; locked: boolean }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { problem, errorOf, save, saved, touched } = useSave('products')
   const [products, setProducts] = useState<ProductBook>(kept)
@@ -64,7 +61,7 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
     setUnsaved(false)
   }
   const readFile = async (text: string) => {
-    if (unsaved) return setFileProblem(SAVE_FIRST)
+    if (unsaved) return setFileProblem({ title: t('stores.productBookEditor.saveProductBookFirst'), status: 409, kind: 'refused' })
     const answer = await sendFile<Omit<ProductCsvOutcome, 'products'>>('/api/v1/products.csv', new Blob([text]))
     setFileProblem(answer.ok ? null : answer.problem)
     if (!answer.ok) return
@@ -73,24 +70,24 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
     router.refresh()
   }
   return (
-    <section className="sheet" aria-label="Product book">
+    <section className="sheet" aria-label={t('stores.productBookEditor.productBook')}>
       <div className="d-flex gap-2 flex-wrap align-items-baseline">
-        <h2>Product book</h2>
-        <span className="soft">Enter the rates of your own labels: the label governs.</span>
+        <h2>{t('stores.productBookEditor.productBook')}</h2>
+        <span className="soft">{t('stores.productBookEditor.enterRatesYourOwn')}</span>
         <span className="ms-auto d-flex gap-2 flex-wrap">
           <a className="btn btn-sm btn-outline-secondary" href="/api/v1/products.csv" download>
-            As CSV
+            {t('stores.productBookEditor.csv')}
           </a>
-          {locked ? null : <FileButton label="Read products (CSV)" accept=".csv,text/csv" onText={readFile} />}
+          {locked ? null : <FileButton label={t('stores.productBookEditor.readProductsCsv')} accept=".csv,text/csv" onText={readFile} />}
         </span>
       </div>
       <ProblemNote problem={fileProblem} />
       {read ? (
         <p role="status">
-          {read.read} products read.{' '}
+          {t('stores.productBookEditor.productsRead', { read: read.read })}{' '}
           {read.problems.map((p) => (
             <span key={p.line} className="d-block">
-              Line {p.line}: {p.message}
+              {t('stores.productBookEditor.line', { line: p.line, message: p.message })}
             </span>
           ))}
         </p>
@@ -114,13 +111,13 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
             className="btn btn-sm btn-outline-primary"
             onClick={() => put([...products, { ...NEW, key: productKeyOf(`own ${products.length + 1}`) }])}
           >
-            Add a product
+            {t('stores.productBookEditor.addProduct')}
           </button>
           <button type="button" className="btn btn-sm btn-primary" onClick={() => void keep()}>
-            Save the product book
+            {t('stores.productBookEditor.saveProductBook')}
           </button>
           <span role="status" className="soft">
-            {saved ? 'Saved.' : ''}
+            {saved ? t('stores.productBookEditor.saved') : ''}
           </span>
         </div>
       )}
@@ -139,56 +136,64 @@ interface ProductFieldsProps {
 }
 
 function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: ProductFieldsProps) {
+  const t = useTexts()
+
   const figure = (label: string, value: number | undefined, put: (v: number) => void, path: string, kind: 'number' | 'temperature' = 'number') => (
     <QuantityField label={label} kind={kind} value={value ?? null} disabled={locked} onChange={(v) => put(v ?? Number.NaN)} error={errorOf(path)} />
   )
   return (
     <details className="border-bottom" open={product.name === ''}>
       <summary>
-        <strong>{product.name || `Product ${at + 1}`}</strong>{' '}
+        <strong>{product.name || t('stores.productBookEditor.product', { at: at + 1 })}</strong>{' '}
         <span className="soft">
           {PURPOSE_NAMES[product.purpose].toLowerCase()}, {Number(product.rate.toPrecision(4))} {product.unit} {BASIS_NAMES[product.basis]}
         </span>
       </summary>
       <div className="field-grid my-2">
-        <TextField label="Name" value={product.name} disabled={locked} onChange={(e) => onChange({ name: e.target.value })} error={errorOf('name')} />
+        <TextField
+          label={t('stores.productBookEditor.name')}
+          value={product.name}
+          disabled={locked}
+          onChange={(e) => onChange({ name: e.target.value })}
+          error={errorOf('name')}
+        />
         <ChoiceField
-          label="For"
+          label={t('stores.productBookEditor.for')}
           value={product.purpose}
           disabled={locked}
           onChange={(e) => onChange({ purpose: e.target.value as Product['purpose'] })}
           options={PRODUCT_PURPOSES.map((p) => ({ value: p, label: PURPOSE_NAMES[p] }))}
         />
         <ChoiceField
-          label="Unit"
+          label={t('stores.productBookEditor.unit')}
           value={product.unit}
           disabled={locked}
           onChange={(e) => onChange({ unit: e.target.value as Product['unit'] })}
           options={PRODUCT_UNITS.map((u) => ({ value: u, label: u }))}
         />
-        {figure('Rate', product.rate, (rate) => onChange({ rate }), 'rate')}
+        {figure(t('stores.productBookEditor.rate'), product.rate, (rate) => onChange({ rate }), 'rate')}
         <ChoiceField
-          label="Rate is"
+          label={t('stores.productBookEditor.rate2')}
           value={product.basis}
           disabled={locked}
           onChange={(e) => onChange({ basis: e.target.value as Product['basis'] })}
           options={RATE_BASES.map((b) => ({ value: b, label: BASIS_NAMES[b] }))}
         />
-        {figure('Most by the label, per m³', product.mostPerM3, (mostPerM3) => onChange({ mostPerM3 }), 'mostPerM3')}
+        {figure(t('stores.productBookEditor.mostLabelPerM'), product.mostPerM3, (mostPerM3) => onChange({ mostPerM3 }), 'mostPerM3')}
         <ChoiceField
-          label="Treats"
+          label={t('stores.productBookEditor.treats')}
           value={product.treats}
           disabled={locked}
           onChange={(e) => onChange({ treats: e.target.value as Product['treats'] })}
           options={[
-            { value: 'system', label: 'The whole system' },
-            { value: 'new-water', label: 'The new water only' },
+            { value: 'system', label: t('stores.productBookEditor.wholeSystem') },
+            { value: 'new-water', label: t('stores.productBookEditor.newWaterOnly') },
           ]}
         />
-        {figure('Coldest water', product.waterC[0], (c) => onChange({ waterC: [c, product.waterC[1]] }), 'waterC.0', 'temperature')}
-        {figure('Warmest water', product.waterC[1], (c) => onChange({ waterC: [product.waterC[0], c] }), 'waterC.1', 'temperature')}
+        {figure(t('stores.productBookEditor.coldestWater'), product.waterC[0], (c) => onChange({ waterC: [c, product.waterC[1]] }), 'waterC.0', 'temperature')}
+        {figure(t('stores.productBookEditor.warmestWater'), product.waterC[1], (c) => onChange({ waterC: [product.waterC[0], c] }), 'waterC.1', 'temperature')}
         <TextField
-          label="Measure (scoop, pump stroke)"
+          label={t('stores.productBookEditor.measureScoopPumpStroke')}
           value={product.measure?.name ?? ''}
           disabled={locked}
           onChange={(e) => onChange({ measure: e.target.value === '' ? null : { name: e.target.value, holds: product.measure?.holds ?? 10 } })}
@@ -196,14 +201,14 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
         />
         {product.measure
           ? figure(
-              `A ${product.measure.name} holds, ${product.unit}`,
+              t('stores.productBookEditor.holds', { name: product.measure.name, unit: product.unit }),
               product.measure.holds,
               (holds) => onChange({ measure: { ...product.measure!, holds } }),
               'measure.holds',
             )
           : null}
         <QuantityField
-          label="Repeat, times more"
+          label={t('stores.productBookEditor.repeatTimesMore')}
           kind="number"
           value={product.repeats?.times ?? null}
           disabled={locked}
@@ -213,14 +218,14 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
         />
         {product.repeats
           ? figure(
-              'Repeat every so many days',
+              t('stores.productBookEditor.repeatEverySoMany'),
               product.repeats.everyDays,
               (everyDays) => onChange({ repeats: { ...product.repeats!, everyDays } }),
               'repeats.everyDays',
             )
           : null}
         <TextField
-          label="Safety note"
+          label={t('stores.productBookEditor.safetyNote')}
           value={product.safety}
           disabled={locked}
           onChange={(e) => onChange({ safety: e.target.value })}
@@ -228,7 +233,7 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
         />
       </div>
       <fieldset disabled={locked}>
-        <legend>Never within so many hours of</legend>
+        <legend>{t('stores.productBookEditor.neverWithinSoMany')}</legend>
         <div className="d-flex gap-3 flex-wrap align-items-end">
           {PRODUCT_PURPOSES.filter((p) => p !== product.purpose).map((p) => (
             <CheckField
@@ -241,13 +246,20 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
               }}
             />
           ))}
-          {product.apart ? figure('Hours', product.apart.hours, (hours) => onChange({ apart: { ...product.apart!, hours } }), 'apart.hours') : null}
-          <CheckField label="Only by a licensed applicator" checked={product.licence} onChange={(licence) => onChange({ licence })} />
+          {product.apart
+            ? figure(t('stores.productBookEditor.hours'), product.apart.hours, (hours) => onChange({ apart: { ...product.apart!, hours } }), 'apart.hours')
+            : null}
+          <CheckField label={t('stores.productBookEditor.onlyLicensedApplicator')} checked={product.licence} onChange={(licence) => onChange({ licence })} />
         </div>
       </fieldset>
       {locked ? null : (
-        <button type="button" className="btn btn-sm btn-outline-danger my-2" onClick={onRemove} aria-label={`Take ${product.name} out of the book`}>
-          Take it out of the book
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-danger my-2"
+          onClick={onRemove}
+          aria-label={t('stores.productBookEditor.takeOutBook', { name: product.name })}
+        >
+          {t('stores.productBookEditor.takeOutBook2')}
         </button>
       )}
     </details>

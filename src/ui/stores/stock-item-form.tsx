@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import type { ProductBook } from '@/domain/stores/product-book'
@@ -14,6 +15,8 @@ const EMPTY: StockItemInput = { name: '', kind: 'product', unit: 'g', least: 0, 
 
 /** A shelf of the stores: a new one, or one that is changed. */
 export function StockItemForm({ products, item }: { products: ProductBook; item?: StockItem }) {
+  const t = useTexts()
+
   const { problem, errorOf, save, saved } = useSave(item ? 'item' : '')
   const [input, setInput] = useState<StockItemInput>(
     item
@@ -37,15 +40,15 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
   return (
     <form
       className={item ? 'mt-2' : 'sheet'}
-      aria-label={item ? `Change ${item.name}` : 'New item'}
+      aria-label={item ? t('stores.stockItemForm.change', { name: item.name }) : t('stores.stockItemForm.newItem')}
       onSubmit={(e) => {
         e.preventDefault()
         void keep()
       }}
     >
-      {item ? null : <h2>Add to the shelf</h2>}
+      {item ? null : <h2>{t('stores.stockItemForm.addShelf')}</h2>}
       <ChoiceField
-        label="Kind"
+        label={t('stores.stockItemForm.kind')}
         value={input.kind}
         onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null, speciesKey: null })}
         options={STOCK_KINDS.map((kind) => ({ value: kind, label: STOCK_KIND_NAMES[kind] }))}
@@ -53,7 +56,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
       />
       {input.kind === 'product' ? (
         <ChoiceField
-          label="Of the product book"
+          label={t('stores.stockItemForm.productBook')}
           value={input.productKey ?? ''}
           onChange={(e) => {
             const product = products.find((p) => p.key === e.target.value)
@@ -63,35 +66,41 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
                 : { productKey: null },
             )
           }}
-          options={[{ value: '', label: 'None' }, ...products.map((p) => ({ value: p.key, label: p.name }))]}
+          options={[{ value: '', label: t('stores.stockItemForm.none') }, ...products.map((p) => ({ value: p.key, label: p.name }))]}
         />
       ) : null}
       {input.kind === 'part' ? (
         <ChoiceField
-          label="Part for"
+          label={t('stores.stockItemForm.part')}
           value={input.equipmentKind ?? ''}
           onChange={(e) => put({ equipmentKind: e.target.value || null, unit: 'pieces' })}
-          options={[{ value: '', label: 'Nothing in particular' }, ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))]}
+          options={[{ value: '', label: t('stores.stockItemForm.nothingParticular') }, ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))]}
         />
       ) : null}
       {input.kind === 'plant' ? (
         <ChoiceField
-          label="Rooted pieces of"
+          label={t('stores.stockItemForm.rootedPieces')}
           value={input.speciesKey ?? ''}
           onChange={(e) =>
             put({ speciesKey: e.target.value || null, unit: 'pieces', name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '' })
           }
-          options={[{ value: '', label: 'Nothing in particular' }, ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common }))]}
+          options={[{ value: '', label: t('stores.stockItemForm.nothingParticular') }, ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common }))]}
         />
       ) : null}
-      <TextField label="Name" value={input.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
-      <TextField label="Unit" value={input.unit} onChange={(e) => put({ unit: e.target.value })} error={errorOf('unit')} />
-      <QuantityField label="Keep at least" kind="number" value={input.least} onChange={(v) => put({ least: v ?? 0 })} error={errorOf('least')} />
-      <TextField label="Where it is kept" value={input.place} onChange={(e) => put({ place: e.target.value })} error={errorOf('place')} />
+      <TextField label={t('stores.stockItemForm.name')} value={input.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+      <TextField label={t('stores.stockItemForm.unit')} value={input.unit} onChange={(e) => put({ unit: e.target.value })} error={errorOf('unit')} />
+      <QuantityField
+        label={t('stores.stockItemForm.keepLeast')}
+        kind="number"
+        value={input.least}
+        onChange={(v) => put({ least: v ?? 0 })}
+        error={errorOf('least')}
+      />
+      <TextField label={t('stores.stockItemForm.whereKept')} value={input.place} onChange={(e) => put({ place: e.target.value })} error={errorOf('place')} />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary mt-2">{item ? 'Save the item' : 'Add the item'}</button>{' '}
+      <button className="btn btn-sm btn-primary mt-2">{item ? t('stores.stockItemForm.saveItem') : t('stores.stockItemForm.addItem')}</button>{' '}
       <span role="status" className="soft">
-        {saved ? 'Kept.' : ''}
+        {saved ? t('stores.stockItemForm.kept') : ''}
       </span>
     </form>
   )

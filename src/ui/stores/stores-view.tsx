@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
 import { amountWords } from '@/domain/rounds/load-words'
@@ -19,6 +20,8 @@ const signed = (value: number, unit: string): string => `${value < 0 ? '−' : '
 
 /** The stores: what is there, what the coming weeks take, what to order; and the firm's products with their labels. */
 export function StoresView({ data }: { data: Stores }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const [chosen, setChosen] = useState<string | null>(null)
   const short = data.items.filter((item) => item.order > 0)
@@ -26,26 +29,26 @@ export function StoresView({ data }: { data: Stores }) {
   return (
     <>
       <div className="page-head">
-        <h1>Stores</h1>
+        <h1>{t('stores.storesView.stores')}</h1>
         <span className="soft">
-          Reckoned with: {data.visits} planned {data.visits === 1 ? 'visit' : 'visits'} until {shortDate(data.until)}.
+          {t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, visits2: data.visits === 1 ? 'visit' : 'visits', until: shortDate(data.until) })}
         </span>
       </div>
       <div className="columns wide-left">
         <div>
-          <section className="sheet" aria-label="On the shelf">
+          <section className="sheet" aria-label={t('stores.storesView.shelf')}>
             {data.items.length === 0 ? (
-              <p>Nothing is on the shelf yet. Add what the trucks are loaded from: products, lamps, pads, nets. Visits then book what they use.</p>
+              <p>{t('stores.storesView.nothingShelfYetAdd')}</p>
             ) : (
-              <div className="table-responsive" tabIndex={0} role="region" aria-label="Stock">
+              <div className="table-responsive" tabIndex={0} role="region" aria-label={t('stores.storesView.stock')}>
                 <table className="table table-sm align-middle mb-0">
                   <thead>
                     <tr>
-                      <th>Item</th>
-                      <th className="text-end">There</th>
-                      <th className="text-end">Coming weeks</th>
-                      <th className="text-end">Keep at least</th>
-                      <th className="text-end">Order</th>
+                      <th>{t('stores.storesView.item')}</th>
+                      <th className="text-end">{t('stores.storesView.there')}</th>
+                      <th className="text-end">{t('stores.storesView.comingWeeks')}</th>
+                      <th className="text-end">{t('stores.storesView.keepLeast')}</th>
+                      <th className="text-end">{t('stores.storesView.order')}</th>
                     </tr>
                   </thead>
                   {STOCK_KINDS.filter((kind) => data.items.some((i) => i.kind === kind)).map((kind) => (
@@ -67,9 +70,9 @@ export function StoresView({ data }: { data: Stores }) {
             )}
           </section>
           {item && data.mayMove ? <MoveForm key={item.id} item={item} mayWrite={data.mayWrite} products={data.products} /> : null}
-          <section className="sheet" aria-label="Movements">
-            <h2>Last movements</h2>
-            {data.moves.length === 0 ? <p className="soft mb-0">None yet.</p> : null}
+          <section className="sheet" aria-label={t('stores.storesView.movements')}>
+            <h2>{t('stores.storesView.lastMovements')}</h2>
+            {data.moves.length === 0 ? <p className="soft mb-0">{t('stores.storesView.noneYet')}</p> : null}
             <ul className="plain-list">
               {data.moves.map((m) => (
                 <li key={m.id}>
@@ -84,9 +87,9 @@ export function StoresView({ data }: { data: Stores }) {
           </section>
         </div>
         <div>
-          <section className="sheet" aria-label="To order">
-            <h2>To order</h2>
-            {short.length === 0 ? <p className="soft mb-0">Nothing: the coming weeks leave enough of everything on the shelf.</p> : null}
+          <section className="sheet" aria-label={t('stores.storesView.order2')}>
+            <h2>{t('stores.storesView.order2')}</h2>
+            {short.length === 0 ? <p className="soft mb-0">{t('stores.storesView.nothingComingWeeksLeave')}</p> : null}
             <ul className="plain-list">
               {short.map((i) => (
                 <li key={i.id}>
@@ -94,9 +97,7 @@ export function StoresView({ data }: { data: Stores }) {
                 </li>
               ))}
               {data.unstocked.map(({ product, amount }) => (
-                <li key={product.key}>
-                  {product.name}: {amountWords(amount, product.unit)} needed, and on no shelf
-                </li>
+                <li key={product.key}>{t('stores.storesView.neededNoShelf', { name: product.name, amount: amountWords(amount, product.unit) })}</li>
               ))}
             </ul>
           </section>

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { fishLoad } from '@/core/fish/load'
 import { pondFacts } from '@/domain/ponds/pond-facts'
@@ -15,11 +16,13 @@ const SUMMER_C = 20
 
 /** The pond as drawn from what has been typed so far, or what is still missing for a drawing. */
 export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
+  const t = useTexts()
+
   const handles = usePlanHandles(values)
   const show = useShow()
-  const read = useMemo(() => surveyOnly(values), [values])
+  const read = useMemo(() => surveyOnly(values, t), [values, t])
   const facts = useMemo(() => (read ? pondFacts(read) : null), [read])
-  if (!facts) return <p className="soft">The plan and section are drawn here as soon as the waterline and one depth are given.</p>
+  if (!facts) return <p className="soft">{t('survey.surveyDrawing.planSectionDrawnHere')}</p>
   if (!facts.ok)
     return (
       <div className="alert alert-warning" role="status">
@@ -39,21 +42,21 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
       <PondSection basin={basin} />
       <dl className="figures mt-2" aria-live="polite">
         <div>
-          <dt>Water</dt>
+          <dt>{t('survey.surveyDrawing.water')}</dt>
           <dd data-testid="adopted-volume">
             {show(adopted.volumeM3, 'volume')} <span className="soft small">± {show(adopted.sigmaM3, 'volume')}</span>
           </dd>
         </div>
         <div>
-          <dt>Surface</dt>
+          <dt>{t('survey.surveyDrawing.surface')}</dt>
           <dd>{show(basin.areaM2, 'area')}</dd>
         </div>
         <div>
-          <dt>Edge</dt>
+          <dt>{t('survey.surveyDrawing.edge')}</dt>
           <dd>{show(basin.perimeterM, 'length')}</dd>
         </div>
         <div>
-          <dt>Fish</dt>
+          <dt>{t('survey.surveyDrawing.fish')}</dt>
           <dd>{load.massKg > 0 ? show(load.massKg, 'mass') : 'none'}</dd>
         </div>
       </dl>
@@ -65,10 +68,10 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
 const whole = (test: Readonly<Record<string, number | null>>): boolean => Object.values(test).every((value) => value !== null)
 
 /** The shape alone needs no name and no fish: draw as early as possible. */
-function surveyOnly(values: SurveyFormValues): PondInput | null {
+function surveyOnly(values: SurveyFormValues, t: Texts): PondInput | null {
   const read = readSurvey({
     ...values,
-    name: values.name || 'Pond',
+    name: values.name || t('survey.surveyDrawing.pond'),
     altitudeM: 0,
     fish: [],
     freeboardM: 0.08,
@@ -79,7 +82,7 @@ function surveyOnly(values: SurveyFormValues): PondInput | null {
     timedFill: whole(values.timedFill) ? values.timedFill : EMPTY_SURVEY.timedFill,
     salt: whole(values.salt) ? values.salt : EMPTY_SURVEY.salt,
     drainDown: whole(values.drainDown) ? values.drainDown : EMPTY_SURVEY.drainDown,
-    zones: values.zones.map((z, i) => ({ ...z, name: z.name || `Zone ${i + 1}` })),
+    zones: values.zones.map((z, i) => ({ ...z, name: z.name || t('survey.surveyDrawing.zone', { i: i + 1 }) })),
   })
   return read.success ? read.data : null
 }

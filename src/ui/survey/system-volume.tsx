@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { Design } from '@/domain/design/design'
 import type { Pond } from '@/domain/ponds/pond'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
@@ -6,14 +7,19 @@ import { useShow } from '@/ui/person-context'
 
 /** What a dose to the whole pond has to treat, and how it adds up. */
 export function SystemVolume({ pond, pondM3, designs }: { pond: Pond; pondM3: number; designs: readonly Design[] }) {
+  const t = useTexts()
+
   const show = useShow()
   const { besideM3, filterVoidsM3, totalM3 } = systemVolumeOf(pond, pondM3, designs)
   if (filterVoidsM3 + besideM3 === 0) return null
   return (
     <p className="mb-1">
-      System {show(totalM3, 'volume')}: pond {show(pondM3, 'volume')}
-      {besideM3 > 0 ? `, streams and boxes ${show(besideM3, 'volume')}` : ''}
-      {filterVoidsM3 > 0 ? `, water in the filter ${show(filterVoidsM3, 'volume')}` : ''}. A dose to the whole pond treats this much.
+      {t('survey.systemVolume.systemPondDoseWhole', {
+        totalM3: show(totalM3, 'volume'),
+        pondM3: show(pondM3, 'volume'),
+        besideM3: besideM3 > 0 ? t('survey.systemVolume.streamsBoxes', { besideM3: show(besideM3, 'volume') }) : '',
+        filterVoidsM3: filterVoidsM3 > 0 ? t('survey.systemVolume.waterFilter', { filterVoidsM3: show(filterVoidsM3, 'volume') }) : '',
+      })}
     </p>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useFormContext } from 'react-hook-form'
 import type { PlanHandle } from '@/ui/drawing/pond-plan'
 import type { SurveyFormValues } from './survey-form-values'
@@ -8,6 +9,8 @@ const positive = (m: number): number => Math.max(0, Number(m.toFixed(3)))
 
 /** Corners and stations of a survey as points that can be dragged on its plan; the figures beside it follow. */
 export function usePlanHandles(values: SurveyFormValues): PlanHandle[] {
+  const t = useTexts()
+
   const { setValue } = useFormContext<SurveyFormValues>()
   const put = (path: string, value: number) => setValue(path as never, value as never, { shouldDirty: true })
   if (values.outlineKind === 'points')
@@ -15,7 +18,7 @@ export function usePlanHandles(values: SurveyFormValues): PlanHandle[] {
       isNumber(xM) && isNumber(yM)
         ? [
             {
-              name: `Corner ${i + 1}`,
+              name: t('survey.usePlanHandles.corner', { i: i + 1 }),
               xM,
               yM,
               onMove: (x: number, y: number) => {
@@ -32,7 +35,14 @@ export function usePlanHandles(values: SurveyFormValues): PlanHandle[] {
     // a station's place along the tape stays: only its offset is dragged
     const side = (name: string, offset: number | null, sign: 1 | -1, key: 'leftM' | 'rightM'): PlanHandle[] =>
       isNumber(offset)
-        ? [{ name: `Station ${i + 1} ${name}`, xM: stationM, yM: sign * offset, onMove: (_x, y) => put(`offsets.${i}.${key}`, positive(sign * y)) }]
+        ? [
+            {
+              name: t('survey.usePlanHandles.station', { i: i + 1, name }),
+              xM: stationM,
+              yM: sign * offset,
+              onMove: (_x, y) => put(`offsets.${i}.${key}`, positive(sign * y)),
+            },
+          ]
         : []
     return [...side('left', leftM, 1, 'leftM'), ...side('right', rightM, -1, 'rightM')]
   })

@@ -1,16 +1,17 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
 import type { CombinedVolume, VolumeEvidence } from '@/core/survey/volume-evidence'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
-const METHOD_NAMES: Readonly<Record<string, string>> = {
-  'geometry-free-form': 'From the survey',
-  'geometry-rectangle': 'From the survey (rectangle, vertical walls)',
-  'metered-fill': 'Metered fill',
-  'timed-fill': 'Timed fill',
-  'salt-dilution': 'Salt dilution',
-  'drain-down': 'Drain-down',
+const METHOD_NAMES: Readonly<Record<string, TextId>> = {
+  'geometry-free-form': textId('survey.volumeEvidenceNote.fromSurvey'),
+  'geometry-rectangle': textId('survey.volumeEvidenceNote.fromSurveyRectangleVertical'),
+  'metered-fill': textId('survey.volumeEvidenceNote.meteredFill'),
+  'timed-fill': textId('survey.volumeEvidenceNote.timedFill'),
+  'salt-dilution': textId('survey.volumeEvidenceNote.saltDilution'),
+  'drain-down': textId('survey.volumeEvidenceNote.drainDown'),
 }
 
 /** How the adopted volume came about, and whether the ways to it agree. */
@@ -25,13 +26,20 @@ export function VolumeEvidenceNote({
   basin: Basin
   rockShare: number
 }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
     <>
       {adopted.conflicts.map((c) => (
         <div key={c.methods.join()} className="alert alert-warning py-2" role="status">
-          {METHOD_NAMES[c.methods[0]]} and {METHOD_NAMES[c.methods[1]].toLowerCase()} differ by {show(c.differenceM3, 'volume')}, {c.sigmas.toFixed(1)} times
-          their joint uncertainty. Look again at: {METHOD_NAMES[c.distrust]}.
+          {t('survey.volumeEvidenceNote.differTimesTheirJoint', {
+            names: t(METHOD_NAMES[c.methods[0]]),
+            names2: t(METHOD_NAMES[c.methods[1]]).toLowerCase(),
+            differenceM3: show(c.differenceM3, 'volume'),
+            sigmas: c.sigmas.toFixed(1),
+            distrust: t(METHOD_NAMES[c.distrust]),
+          })}
         </div>
       ))}
       <Why>
@@ -41,28 +49,29 @@ export function VolumeEvidenceNote({
               <tr key={`${z.name}${i}`}>
                 <td>{z.name}</td>
                 <td>
-                  h/6 · (top {show(z.topAreaM2, 'area')} + 4 · mid {show(z.midAreaM2, 'area')} + floor {show(z.bottomAreaM2, 'area')})
+                  {t('survey.volumeEvidenceNote.h6Top4', {
+                    topAreaM2: show(z.topAreaM2, 'area'),
+                    midAreaM2: show(z.midAreaM2, 'area'),
+                    bottomAreaM2: show(z.bottomAreaM2, 'area'),
+                  })}
                 </td>
               </tr>
             ))}
             <tr>
-              <td>Gross less stone</td>
+              <td>{t('survey.volumeEvidenceNote.grossLessStone')}</td>
               <td>
                 {show(basin.grossM3, 'volume')} − {show(rockShare, 'share')} = {show(basin.waterM3, 'volume')}
               </td>
             </tr>
             {evidence.map((e) => (
               <tr key={e.method}>
-                <td>{METHOD_NAMES[e.method]}</td>
-                <td>
-                  {show(e.volumeM3, 'volume')} ± {show(e.sigmaM3, 'volume')} (one sigma)
-                </td>
+                <td>{t(METHOD_NAMES[e.method])}</td>
+                <td>{t('survey.volumeEvidenceNote.oneSigma', { volumeM3: show(e.volumeM3, 'volume'), sigmaM3: show(e.sigmaM3, 'volume') })}</td>
               </tr>
             ))}
           </tbody>
         </table>
-        Prismoidal rule zone by zone, walls set in by slope × depth. Estimates are combined by inverse variance; everything that is dosed or sized uses the
-        adopted volume.
+        {t('survey.volumeEvidenceNote.prismoidalRuleZoneZone')}
       </Why>
     </>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, type Texts, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { LeakAdvice, LossVerdict } from '@/core/season/water-balance'
 import { shortDate } from '@/domain/shared/dates'
@@ -12,54 +13,65 @@ import { TextField } from '@/ui/kit/text-field'
 import { usePerson, useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 
-const ADVICE: Readonly<Record<LeakAdvice, string>> = {
-  'no-logs': 'Log how far the level falls in a day, with a bucket of pond water standing in the pond beside it, once with the pump on and once off.',
-  evaporation: 'This is what the weather takes. No leak needs to be looked for.',
-  shell: 'It is lost with the pump off too: look at the shell. Let the level fall until it stops, and search at that line.',
-  'moving-water': 'It is lost with the pump on only: look at the stream, the falls and the filter’s edges, for settled liner and splash.',
-  'try-pump-off': 'More is lost than the weather takes. Leave the pump off for a day if the fish can bear it, and log again: that tells where to look.',
+const ADVICE: Readonly<Record<LeakAdvice, TextId>> = {
+  'no-logs': textId('survey.waterLoss.logHowFarLevel'),
+  evaporation: textId('survey.waterLoss.whatWeatherTakesNo'),
+  shell: textId('survey.waterLoss.lostPumpOffToo'),
+  'moving-water': textId('survey.waterLoss.lostPumpOnlyLook'),
+  'try-pump-off': textId('survey.waterLoss.moreLostThanWeather'),
 }
 
 /** Nothing is ever quite sure from a ruler. */
-const likely = (share: number): string => (share > 0.99 ? 'more than 99 %' : share < 0.01 ? 'less than 1 %' : `${Math.round(share * 100)} %`)
+const likely = (share: number, t: Texts): string =>
+  share > 0.99 ? t('survey.waterLoss.moreThan99') : share < 0.01 ? t('survey.waterLoss.lessThan1') : `${Math.round(share * 100)} %`
 
 /** Evaporation or a leak: what the pond should lose, what its logs say, and how much to top up. */
 export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterLoss; today: string }) {
+  const t = useTexts()
+
   const show = useShow()
   const { role } = usePerson()
   const mm = (value: number) => show(value / 1000, 'length', { scale: 'small' })
   const line = (name: string, verdict: LossVerdict | null) =>
     verdict ? (
       <li>
-        {name}: falls {mm(verdict.measuredMmPerD)} a day, {mm(verdict.expectedMmPerD)} expected; a leak is <strong>{likely(verdict.leakLikelihood)}</strong>{' '}
-        likely
+        {t('survey.waterLoss.fallsDayExpectedLeak', { name, measuredMmPerD: mm(verdict.measuredMmPerD), expectedMmPerD: mm(verdict.expectedMmPerD) })}{' '}
+        <strong>{likely(verdict.leakLikelihood, t)}</strong> {t('survey.waterLoss.likely')}
       </li>
     ) : null
   return (
     <>
       <p className="mb-1">
-        The weather takes about {mm(loss.expectedMmPerD)} a day now; top up about {show(loss.balance.topUpM3PerWeek, 'volume')} a week
-        {pond.waterSource === 'mains' ? ', and dechlorinate what is topped up, not the whole pond' : ''}.
+        {t('survey.waterLoss.weatherTakesAboutDay', {
+          expectedMmPerD: mm(loss.expectedMmPerD),
+          topUpM3PerWeek: show(loss.balance.topUpM3PerWeek, 'volume'),
+          waterSource: pond.waterSource === 'mains' ? t('survey.waterLoss.dechlorinateWhatToppedUp') : '',
+        })}
       </p>
       <ul className="plain-list mb-1">
-        {line('Pump on', loss.balance.on)}
-        {line('Pump off', loss.balance.off)}
+        {line(t('survey.waterLoss.pump'), loss.balance.on)}
+        {line(t('survey.waterLoss.pumpOff'), loss.balance.off)}
       </ul>
-      <p className="mb-1">{ADVICE[loss.balance.advice]}</p>
+      <p className="mb-1">{t(ADVICE[loss.balance.advice])}</p>
       {loss.logs.length > 0 ? (
         <p className="soft small mb-1">
           {loss.logs
             .slice(0, 6)
-            .map(
-              (log) =>
-                `${shortDate(log.day)}: ${mm(log.dropMm)} in ${log.hours} h, pump ${log.pumpOn ? 'on' : 'off'}${log.bucketDropMm === null ? '' : `, bucket ${mm(log.bucketDropMm)}`}`,
+            .map((log) =>
+              t('survey.waterLoss.hPump', {
+                day: shortDate(log.day),
+                dropMm: mm(log.dropMm),
+                hours: log.hours,
+                pumpOn: log.pumpOn ? 'on' : 'off',
+                bucketDropMm: log.bucketDropMm === null ? '' : t('survey.waterLoss.bucket', { bucketDropMm: mm(log.bucketDropMm) }),
+              }),
             )
             .join('; ')}
         </p>
       ) : null}
       {may(role, 'visits.log') ? (
         <details className="no-print">
-          <summary className="btn btn-sm btn-outline-primary">Log a level</summary>
+          <summary className="btn btn-sm btn-outline-primary">{t('survey.waterLoss.logLevel')}</summary>
           <LevelForm pond={pond} today={today} />
         </details>
       ) : null}
@@ -71,6 +83,8 @@ const EMPTY = { hours: 24 as number | null, dropM: null as number | null, bucket
 const inMm = (m: number | null): number | null => (m === null ? null : m * 1000)
 
 function LevelForm({ pond, today }: { pond: Pond; today: string }) {
+  const t = useTexts()
+
   const [day, setDay] = useState(today)
   const [values, setValues] = useState(EMPTY)
   const { problem, errorOf, save } = useSave()
@@ -93,16 +107,16 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
       }}
     >
       <div className="field-grid">
-        <TextField label="Day of the second look" type="date" value={day} onChange={(e) => setDay(e.target.value)} error={errorOf('day')} />
+        <TextField label={t('survey.waterLoss.daySecondLook')} type="date" value={day} onChange={(e) => setDay(e.target.value)} error={errorOf('day')} />
         <QuantityField
-          label="Hours between the looks"
+          label={t('survey.waterLoss.hoursBetweenLooks')}
           kind="number"
           value={values.hours}
           onChange={(hours) => setValues({ ...values, hours })}
           error={errorOf('hours')}
         />
         <QuantityField
-          label="The pond fell"
+          label={t('survey.waterLoss.pondFell')}
           kind="length"
           scale="small"
           value={values.dropM}
@@ -110,7 +124,7 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
           error={errorOf('dropMm')}
         />
         <QuantityField
-          label="The bucket fell"
+          label={t('survey.waterLoss.bucketFell')}
           kind="length"
           scale="small"
           optional
@@ -119,9 +133,9 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
           error={errorOf('bucketDropMm')}
         />
       </div>
-      <CheckField label="Pump on meanwhile" checked={values.pumpOn} onChange={(pumpOn) => setValues({ ...values, pumpOn })} />
+      <CheckField label={t('survey.waterLoss.pumpMeanwhile')} checked={values.pumpOn} onChange={(pumpOn) => setValues({ ...values, pumpOn })} />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary">Keep this log</button>
+      <button className="btn btn-sm btn-primary">{t('survey.waterLoss.keepLog')}</button>
     </form>
   )
 }

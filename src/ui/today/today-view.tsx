@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { ammoniaWords } from '@/domain/water/ammonia-words'
 import { instant, longDate, shortDate } from '@/domain/shared/dates'
@@ -11,12 +12,14 @@ import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { WorryLines } from '@/ui/forecasts/worry-lines'
-import { VISIT_STATE_NAMES } from '@/messages/en/visits'
+import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type TodayData = Awaited<ReturnType<typeof todayPage>>
 
 export function TodayView({ data }: { data: TodayData }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   return (
     <>
@@ -28,25 +31,24 @@ export function TodayView({ data }: { data: TodayData }) {
         <div>
           <Unlogged data={data} />
           <section className="sheet">
-            <h2>On the water today</h2>
-            {data.todays.length === 0 ? <p className="soft mb-0">No visits today.</p> : <VisitLines visits={data.todays} />}
+            <h2>{t('today.todayView.waterToday')}</h2>
+            {data.todays.length === 0 ? <p className="soft mb-0">{t('today.todayView.noVisitsToday')}</p> : <VisitLines visits={data.todays} />}
           </section>
           <section className="sheet">
-            <h2>The next two weeks</h2>
-            {data.coming.length === 0 ? <p className="soft mb-0">Nothing planned in the next 14 days.</p> : <VisitLines visits={data.coming} withDay />}
+            <h2>{t('today.todayView.nextTwoWeeks')}</h2>
+            {data.coming.length === 0 ? <p className="soft mb-0">{t('today.todayView.nothingPlannedNext14')}</p> : <VisitLines visits={data.coming} withDay />}
           </section>
           <section className="sheet">
-            <h2>Cleanouts to decide</h2>
+            <h2>{t('today.todayView.cleanoutsDecide')}</h2>
             {data.toPlan.length === 0 ? (
-              <p className="soft mb-0">
-                {data.pondCount === 0
-                  ? 'Add the first pond, and its windows of the year appear here.'
-                  : 'Every pond whose window is known has its cleanout planned.'}
-              </p>
+              <p className="soft mb-0">{data.pondCount === 0 ? t('today.todayView.addFirstPondWindows') : t('today.todayView.everyPondWhoseWindow')}</p>
             ) : (
               <>
                 <p className="soft small mb-1">
-                  {data.toPlanCount} {data.toPlanCount === 1 ? 'pond has' : 'ponds have'} no cleanout in the coming window; the earliest first.
+                  {t('today.todayView.noCleanoutComingWindow', {
+                    toPlanCount: data.toPlanCount,
+                    toPlanCount2: data.toPlanCount === 1 ? t('today.todayView.pondHas') : t('today.todayView.pondsHave'),
+                  })}
                 </p>
                 <ul className="plain-list">
                   {data.toPlan.map((w) => (
@@ -55,11 +57,16 @@ export function TodayView({ data }: { data: TodayData }) {
                         {w.siteName}: {w.pondName}
                       </Link>
                       <span className="soft">
-                        {shortDate(w.earliest)} – {shortDate(w.latest)} {w.latest.slice(0, 4)}, best {shortDate(w.best)}
+                        {t('today.todayView.best', {
+                          earliest: shortDate(w.earliest),
+                          latest: shortDate(w.latest),
+                          latest2: w.latest.slice(0, 4),
+                          best: shortDate(w.best),
+                        })}
                       </span>
                       {may(role, 'visits.plan') ? (
                         <Link className="ms-auto" href={`/ponds/${w.pondId}/plan`}>
-                          Plan the cleanout
+                          {t('today.todayView.planCleanout')}
                         </Link>
                       ) : null}
                     </li>
@@ -72,24 +79,24 @@ export function TodayView({ data }: { data: TodayData }) {
         <div>
           <Requests data={data} />
           <section className="sheet">
-            <h2>Ponds that worry us{data.concernCount > 0 ? ` (${data.concernCount})` : ''}</h2>
+            <h2>{t('today.todayView.pondsWorryUs', { concernCount: data.concernCount > 0 ? ` (${data.concernCount})` : '' })}</h2>
             <Concerns data={data} />
             {data.worries.length > 0 ? (
               <>
-                <h3 className="mt-3">In the coming three weeks</h3>
+                <h3 className="mt-3">{t('today.todayView.comingThreeWeeks')}</h3>
                 <WorryLines lines={data.worries} mayPlan={may(role, 'visits.plan')} />
               </>
             ) : null}
-            <Link href="/water">All forecasts</Link>
+            <Link href="/water">{t('today.todayView.allForecasts')}</Link>
           </section>
           <Answers data={data} />
           <section className="sheet">
-            <h2>Follow-ups{data.followUpCount > 0 ? ` (${data.followUpCount})` : ''}</h2>
-            {data.followUps.length === 0 ? <p className="soft mb-0">None due.</p> : null}
+            <h2>{t('today.todayView.followUps', { followUpCount: data.followUpCount > 0 ? ` (${data.followUpCount})` : '' })}</h2>
+            {data.followUps.length === 0 ? <p className="soft mb-0">{t('today.todayView.noneDue')}</p> : null}
             <ul className="plain-list">
               {data.followUps.map((f) => (
                 <li key={f.id}>
-                  {f.dueTo < data.today ? <span className="verdict stop me-1">Late</span> : null}
+                  {f.dueTo < data.today ? <span className="verdict stop me-1">{t('today.todayView.late')}</span> : null}
                   <Link href={`/ponds/${f.pondId}`}>
                     {f.siteName}: {f.pondName}
                   </Link>
@@ -107,17 +114,19 @@ export function TodayView({ data }: { data: TodayData }) {
 }
 
 function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
+  const t = useTexts()
+
   const show = useShow()
   const { timeZone } = usePerson()
-  if (!water) return <p className="sheet soft">Water temperatures appear once ponds are added and the weather desk has answered.</p>
+  if (!water) return <p className="sheet soft">{t('today.todayView.waterTemperaturesAppearOnce')}</p>
   const parts = [
-    ['Coldest pond', water.coldest],
-    ['Middle', water.middle],
-    ['Warmest pond', water.warmest],
+    [t('today.todayView.coldestPond'), water.coldest],
+    [t('today.todayView.middle'), water.middle],
+    [t('today.todayView.warmestPond'), water.warmest],
   ] as const
   return (
-    <section className="sheet d-flex flex-wrap gap-4 align-items-center" aria-label="Water this week">
-      <strong>Water this week</strong>
+    <section className="sheet d-flex flex-wrap gap-4 align-items-center" aria-label={t('today.todayView.waterWeek')}>
+      <strong>{t('today.todayView.waterWeek')}</strong>
       {parts.map(([label, c]) => (
         <span key={label} className="d-inline-flex align-items-center gap-2">
           <span style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }} aria-hidden="true" />
@@ -129,12 +138,18 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       </span>
       {weather.now.length > 0 ? (
         <span className="soft small w-100">
-          Air at {weather.now[0].at.slice(11)} UTC:{' '}
-          {weather.now.map((n) => `${n.station.replace(/ \(.*/, '')} ${show(n.airC, 'temperature')}, wind ${n.windMPerS.toFixed(0)} m/s`).join(' · ')}
+          {t('today.todayView.airUtc', {
+            at: weather.now[0].at.slice(11),
+            map: weather.now
+              .map((n) =>
+                t('today.todayView.windMS', { station: n.station.replace(/ \(.*/, ''), airC: show(n.airC, 'temperature'), windMPerS: n.windMPerS.toFixed(0) }),
+              )
+              .join(' · '),
+          })}
         </span>
       ) : null}
       {!weather.reachable && weather.fetchedAt ? (
-        <span className="soft small">The weather desk does not answer; figures from {instant(weather.fetchedAt, timeZone)}.</span>
+        <span className="soft small">{t('today.todayView.weatherDeskDoesNot', { fetchedAt: instant(weather.fetchedAt, timeZone) })}</span>
       ) : null}
     </section>
   )
@@ -163,9 +178,11 @@ function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[];
 }
 
 function Concerns({ data }: { data: TodayData }) {
+  const t = useTexts()
+
   const show = useShow()
   const { timeZone, preferences } = usePerson()
-  if (data.concerns.length === 0) return <p className="soft mb-0">No test of the last weeks is out of band.</p>
+  if (data.concerns.length === 0) return <p className="soft mb-0">{t('today.todayView.noTestLastWeeks')}</p>
   return (
     <ul className="plain-list">
       {data.concerns.map((c) => (
@@ -186,20 +203,20 @@ function Concerns({ data }: { data: TodayData }) {
 
 /** What customers ask for, the urgent first. */
 function Requests({ data: { requests } }: { data: TodayData }) {
+  const t = useTexts()
+
   if (requests.count === 0) return null
   return (
     <section className="sheet">
-      <h2>Customers’ requests ({requests.count})</h2>
+      <h2>{t('today.todayView.customersRequests', { count: requests.count })}</h2>
       <ul className="plain-list">
         {requests.lines.map((r) => (
           <li key={r.id}>
-            {r.urgent ? <span className="verdict emergency me-1">Urgent</span> : null}
+            {r.urgent ? <span className="verdict emergency me-1">{t('today.todayView.urgent')}</span> : null}
             <Link href={`/ponds/${r.pondId}`}>
               {r.siteName}: {r.pondName}
             </Link>
-            <div className="soft small">
-              {r.title}, by {shortDate(r.dueTo)}
-            </div>
+            <div className="soft small">{t('today.todayView.by', { title: r.title, dueTo: shortDate(r.dueTo) })}</div>
           </li>
         ))}
       </ul>
@@ -209,10 +226,12 @@ function Requests({ data: { requests } }: { data: TodayData }) {
 
 /** Visits of past days of which nobody has said how they ended. */
 function Unlogged({ data: { unlogged } }: { data: TodayData }) {
+  const t = useTexts()
+
   if (unlogged.count === 0) return null
   return (
     <section className="sheet">
-      <h2>Visits never logged ({unlogged.count})</h2>
+      <h2>{t('today.todayView.visitsNeverLogged', { count: unlogged.count })}</h2>
       <ul className="plain-list">
         {unlogged.lines.map((v) => (
           <li key={v.id} className="d-flex flex-wrap gap-2 align-items-baseline">
@@ -231,20 +250,28 @@ function Unlogged({ data: { unlogged } }: { data: TodayData }) {
 
 /** What customers answered to proposals. */
 function Answers({ data: { answers } }: { data: TodayData }) {
+  const t = useTexts()
+
   if (answers.length === 0) return null
   return (
     <section className="sheet">
-      <h2>Answers to proposals ({answers.length})</h2>
+      <h2>{t('today.todayView.answersProposals', { count: answers.length })}</h2>
       <ul className="plain-list">
         {answers.map((a) => (
           <li key={a.id}>
-            <span className={`verdict ${a.state === 'accepted' ? 'pass' : 'look'} me-1`}>{a.state === 'accepted' ? 'Accepted' : 'Declined'}</span>
+            <span className={`verdict ${a.state === 'accepted' ? 'pass' : 'look'} me-1`}>
+              {a.state === 'accepted' ? t('today.todayView.accepted') : t('today.todayView.declined')}
+            </span>
             <Link href={`/ponds/${a.pondId}/design?part=price`}>
               {a.siteName}: {a.title}
             </Link>
             <div className="soft small">
-              {a.option ? `Option ${a.option}, by ` : 'By '}
-              {a.answerName}, {shortDate(a.answeredAt.slice(0, 10))}; made by {a.madeByName}
+              {t('today.todayView.made', {
+                option: a.option ? t('today.todayView.option', { option: a.option }) : t('today.todayView.by2'),
+                answerName: a.answerName,
+                answeredAt: shortDate(a.answeredAt.slice(0, 10)),
+                madeByName: a.madeByName,
+              })}
             </div>
           </li>
         ))}

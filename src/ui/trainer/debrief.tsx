@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useEffect, useState } from 'react'
 import { DEBRIEF_WAYS, type DebriefWay, type WayPlayed, type WeekStory } from '@/core/trainer/debrief'
 import type { WeekChoice } from '@/core/trainer/play'
@@ -10,7 +11,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
 import { LabCharts } from '@/ui/forecasts/lab-charts'
 import { Swatch } from '@/ui/forecasts/way-ink'
-import { PART_NAMES, WAY_NAMES } from '@/messages/en/practice-pond'
+import { PART_NAMES, WAY_NAMES } from '@/messages/practice-pond'
 import { OtherYears } from './other-years'
 import { useStartSeason } from './practice-pond-view'
 import { Reeds } from './reeds'
@@ -31,6 +32,8 @@ interface DebriefProps {
 
 /** What came of a season, beside what else could have come of the same start. */
 export function Debrief({ data, choices, pond }: DebriefProps) {
+  const t = useTexts()
+
   const { game, bestBefore, currency } = data
   const scenario = practiceScenario(game.scenario)
   const [told, setTold] = useState<Told | null>(null)
@@ -49,39 +52,39 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
   if (!told)
     return (
       <p className="sheet soft" role="status">
-        The season is told again, in four ways…
+        {t('trainer.debrief.seasonToldAgainFour')}
       </p>
     )
   const names: Record<DebriefWay, string> = { ...WAY_NAMES, house: scenario.house.name, temptation: scenario.temptation.name }
   const { score } = told.ways.yours
   return (
     <>
-      <section className="sheet debrief-head" aria-label="Your score">
+      <section className="sheet debrief-head" aria-label={t('trainer.debrief.yourScore')}>
         <Reeds reeds={score.reeds} />
         <p className="points mb-0">
-          {score.points} <span className="soft">of 100 points</span>
+          {score.points} <span className="soft">{t('trainer.debrief.n100Points')}</span>
         </p>
         <p className="mb-0">
-          {scoreWords(score.reeds)}{' '}
+          {scoreWords(score.reeds, t)}{' '}
           {bestBefore === null
-            ? 'This is your first season here.'
+            ? t('trainer.debrief.yourFirstSeasonHere')
             : score.points > bestBefore
-              ? `Your best before was ${bestBefore}.`
-              : `Your best stays ${bestBefore}.`}
+              ? t('trainer.debrief.yourBestBefore', { bestBefore })
+              : t('trainer.debrief.yourBestStays', { bestBefore })}
         </p>
         <div className="ms-auto">
           <button className="btn btn-primary me-2" onClick={() => void start(game.scenario, null)}>
-            Play another year
+            {t('trainer.debrief.playAnotherYear')}
           </button>
           <button className="btn btn-outline-secondary" onClick={() => void start(game.scenario, game.seed)}>
-            The same year again
+            {t('trainer.debrief.sameYearAgain')}
           </button>
         </div>
         <ProblemNote problem={problem} />
       </section>
-      <section className="sheet" aria-label="What counted">
-        <h2>What counted</h2>
-        <div className="notebook" tabIndex={0} role="group" aria-label="Points of all ways">
+      <section className="sheet" aria-label={t('trainer.debrief.whatCounted')}>
+        <h2>{t('trainer.debrief.whatCounted')}</h2>
+        <div className="notebook" tabIndex={0} role="group" aria-label={t('trainer.debrief.pointsAllWays')}>
           <table className="table table-sm mb-1">
             <thead>
               <tr>
@@ -98,7 +101,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
                 <tr key={part}>
                   <th scope="row" className="fw-normal">
                     {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : PART_NAMES[part]}{' '}
-                    <span className="soft">of {scenario.weights[part]}</span>
+                    <span className="soft">{t('trainer.debrief.of', { part: scenario.weights[part] ?? 0 })}</span>
                   </th>
                   {DEBRIEF_WAYS.map((way) => (
                     <td key={way}>{told.ways[way].score.parts[part]}</td>
@@ -108,14 +111,14 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
               {score.askedOff > 0 ? (
                 <tr>
                   <th scope="row" className="fw-normal">
-                    Questions to the foreman
+                    {t('trainer.debrief.questionsForeman')}
                   </th>
                   <td>−{score.askedOff}</td>
                   <td colSpan={3} />
                 </tr>
               ) : null}
               <tr>
-                <th scope="row">Points</th>
+                <th scope="row">{t('trainer.debrief.points')}</th>
                 {DEBRIEF_WAYS.map((way) => (
                   <td key={way}>
                     <strong>{told.ways[way].score.points}</strong>
@@ -124,14 +127,18 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
               </tr>
               <tr className="soft">
                 <th scope="row" className="fw-normal">
-                  Fish alive; time; materials
+                  {t('trainer.debrief.fishAliveTimeMaterials')}
                 </th>
                 {DEBRIEF_WAYS.map((way) => {
                   const { score: s, result } = told.ways[way]
                   return (
                     <td key={way}>
-                      {Math.round(result.alive[result.alive.length - 1])} of {result.fishAtStart}; {(s.minutes / 60).toFixed(1)} h;{' '}
-                      {money(s.cost * 100, currency)}
+                      {t('trainer.debrief.h', {
+                        alive: Math.round(result.alive[result.alive.length - 1]),
+                        fishAtStart: result.fishAtStart,
+                        minutes: (s.minutes / 60).toFixed(1),
+                        cost: money(s.cost * 100, currency),
+                      })}
                     </td>
                   )
                 })}
@@ -139,14 +146,10 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
             </tbody>
           </table>
         </div>
-        <Why title="How it is counted">
-          Fish alive at the end count by the square of their share, and by how well they were through the season. Safe days are those without a line crossed of
-          toxic ammonia, nitrite or oxygen. Time and money count against three times what the house spends, and neither they nor feeding count for fish that are
-          gone. One reed from 50 points, two from 70, three from 85.
-        </Why>
+        <Why title={t('trainer.debrief.howCounted')}>{t('trainer.debrief.fishAliveEndCount')}</Why>
       </section>
-      <section className="sheet" aria-label="The same year in four ways">
-        <h2>The same year in four ways</h2>
+      <section className="sheet" aria-label={t('trainer.debrief.sameYearFourWays')}>
+        <h2>{t('trainer.debrief.sameYearFourWays')}</h2>
         <LabCharts
           result={{ days: told.ways.yours.result.days, from: told.from, runs: DEBRIEF_WAYS.map((way) => [told.ways[way].result]) }}
           names={DEBRIEF_WAYS.map((way) => names[way])}
@@ -160,6 +163,8 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
   )
 }
 
-const scoreWords = (reeds: number): string =>
-  ['The customer will look for someone else.', 'The pond is still a pond.', 'Well looked after.', 'As well as it can be done.'][reeds]
+const scoreWords = (reeds: number, t: Texts): string =>
+  [t('trainer.debrief.customerWillLookSomeone'), t('trainer.debrief.pondStillPond'), t('trainer.debrief.wellLookedAfter'), t('trainer.debrief.wellCanDone')][
+    reeds
+  ]
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { KIT_TESTS } from '@/core/trainer/kit'
 import { optionOf, practiceTask } from '@/core/trainer/tasks'
 import type { WeekChoice } from '@/core/trainer/play'
@@ -8,29 +9,33 @@ import { useKitWords } from './test-kit'
 import type { Season } from './use-season'
 
 /** What was done, in words. */
-export const doneWords = ({ tasks }: WeekChoice): string =>
-  tasks.length === 0 ? 'looked on' : tasks.map((choice) => `${practiceTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
+export const doneWords = ({ tasks }: WeekChoice, t: Texts): string =>
+  tasks.length === 0
+    ? t('trainer.notebook.looked')
+    : tasks.map((choice) => `${practiceTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
 
 /** The technician's own notes: only what was tested and done. */
 export function Notebook({ season }: { season: Season }) {
+  const t = useTexts()
+
   const words = useKitWords()
   const { choices, mornings } = season
   if (choices.length === 0) return null
   const tested = KIT_TESTS.filter((test) => choices.some((c) => c.tests.includes(test)))
   return (
-    <section className="sheet" aria-label="Notebook">
-      <h2>Your notebook</h2>
-      <div className="notebook" tabIndex={0} role="group" aria-label="Notes of all weeks">
+    <section className="sheet" aria-label={t('trainer.notebook.notebook')}>
+      <h2>{t('trainer.notebook.yourNotebook')}</h2>
+      <div className="notebook" tabIndex={0} role="group" aria-label={t('trainer.notebook.notesAllWeeks')}>
         <table className="table table-sm mb-0">
           <thead>
             <tr>
-              <th scope="col">Week</th>
+              <th scope="col">{t('trainer.notebook.week')}</th>
               {tested.map((test) => (
                 <th key={test} scope="col">
                   {READING_NAMES[test]}
                 </th>
               ))}
-              <th scope="col">Done</th>
+              <th scope="col">{t('trainer.notebook.done')}</th>
             </tr>
           </thead>
           <tbody>
@@ -44,7 +49,7 @@ export function Notebook({ season }: { season: Season }) {
                     {choices[week].tests.includes(test) && mornings[week] ? words(test, mornings[week].kit[test]) : ''}
                   </td>
                 ))}
-                <td>{doneWords(choices[week])}</td>
+                <td>{doneWords(choices[week], t)}</td>
               </tr>
             ))}
           </tbody>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { proxy } from 'comlink'
 import { useRef, useState } from 'react'
 import { DEBRIEF_WAYS, type DebriefWay } from '@/core/trainer/debrief'
@@ -7,7 +8,7 @@ import { practiceScenario } from '@/core/trainer/scenarios'
 import type { PracticeGame } from '@/domain/trainer/practice-game'
 import { Verdict } from '@/ui/forecasts/verdict'
 import { Swatch } from '@/ui/forecasts/way-ink'
-import { luckWords } from '@/messages/en/practice-pond'
+import { luckWords } from '@/messages/practice-pond'
 import type { PracticePondOf } from './use-season'
 
 const YEARS = 20
@@ -24,6 +25,8 @@ interface OtherYearsProps {
 
 /** Judgement or luck: the same choices through years with other weather, other biology and other surprises. */
 export function OtherYears({ game, choices, pond, names, points }: OtherYearsProps) {
+  const t = useTexts()
+
   const [done, setDone] = useState<number | null>(null)
   const goOn = useRef(true)
   const [years, setYears] = useState<Years | null>(null)
@@ -44,8 +47,8 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
     )
   }
   return (
-    <section className="sheet" aria-label="Judgement or luck">
-      <h2>Judgement or luck?</h2>
+    <section className="sheet" aria-label={t('trainer.otherYears.judgementLuck')}>
+      <h2>{t('trainer.otherYears.judgementLuck2')}</h2>
       {years ? (
         <>
           <p>{luckWords(points, years.yours.middle, years.house.middle)}</p>
@@ -57,10 +60,7 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
                 </span>
                 <Range {...years[way]} />
                 <span className="text-nowrap">
-                  {Math.round(years[way].middle)}{' '}
-                  <span className="soft">
-                    ({years[way].least} to {years[way].most})
-                  </span>
+                  {Math.round(years[way].middle)} <span className="soft">{t('trainer.otherYears.to', { least: years[way].least, most: years[way].most })}</span>
                 </span>
               </li>
             ))}
@@ -73,23 +73,26 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
         </>
       ) : done === null ? (
         <>
-          <p className="mb-2">
-            Another year would have brought other weather, another pond’s biology and other surprises. The same choices can be held against {YEARS} of them.
-          </p>
+          <p className="mb-2">{t('trainer.otherYears.anotherYearWouldHave', { years: YEARS })}</p>
           <button className="btn btn-outline-secondary" onClick={() => void run()}>
-            Try {YEARS} other years
+            {t('trainer.otherYears.tryOtherYears', { years: YEARS })}
           </button>
         </>
       ) : (
         <div className="lab-run">
-          <div className="progress" role="progressbar" aria-label="Years done" aria-valuenow={done} aria-valuemin={0} aria-valuemax={YEARS}>
+          <div
+            className="progress"
+            role="progressbar"
+            aria-label={t('trainer.otherYears.yearsDone')}
+            aria-valuenow={done}
+            aria-valuemin={0}
+            aria-valuemax={YEARS}
+          >
             <div className="progress-bar" style={{ width: `${(100 * done) / YEARS}%` }} />
           </div>
-          <span>
-            {done} of {YEARS} years
-          </span>
+          <span>{t('trainer.otherYears.years', { done, years: YEARS })}</span>
           <button className="btn btn-sm btn-outline-secondary" onClick={() => (goOn.current = false)}>
-            Stop
+            {t('trainer.otherYears.stop')}
           </button>
         </div>
       )}

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useId } from 'react'
 import type { WeekView } from '@/core/trainer/view'
 import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
@@ -15,6 +16,8 @@ const MURK = { green: [93, 122, 31], brown: [107, 74, 34], grey: [128, 122, 108]
 
 /** The practice pond cut open, as an eye above it sees it: nothing is drawn that only a test could tell. */
 export function PondScene({ view }: { view: WeekView }) {
+  const t = useTexts()
+
   const id = useId()
   const { scene, fittings, fish } = view
   const iced = scene.iceM > ICE_M
@@ -24,7 +27,7 @@ export function PondScene({ view }: { view: WeekView }) {
   const colour = mixed(scene.murk)
   const outline = PROFILE.map(([x, y]) => `${x} ${y}`).join('L')
   return (
-    <svg className="drawing pond-scene" viewBox={`0 ${SKY} ${WIDTH} ${HEIGHT - SKY}`} role="img" aria-label={sceneWords(view)}>
+    <svg className="drawing pond-scene" viewBox={`0 ${SKY} ${WIDTH} ${HEIGHT - SKY}`} role="img" aria-label={sceneWords(view, t)}>
       <defs>
         <clipPath id={`${id}c`}>
           <path d={`M${outline}Z`} />
@@ -100,17 +103,17 @@ function mixed(murk: WeekView['scene']['murk']): string {
   return `rgb(${channel(0)} ${channel(1)} ${channel(2)})`
 }
 
-function sceneWords({ scene, fish, fittings }: WeekView): string {
+function sceneWords({ scene, fish, fittings }: WeekView, t: Texts): string {
   const parts = [
     scene.iceM > ICE_M
       ? fittings.iceHole || fittings.pump
-        ? 'ice with an opening'
-        : 'closed ice'
+        ? t('trainer.pondScene.iceOpening')
+        : t('trainer.pondScene.closedIce')
       : scene.clarityM >= PRACTICE_DEPTH_M
-        ? 'clear to the floor'
-        : 'murky water',
-    `${fish.alive} fish`,
-    fittings.pump ? 'water falls from the bed' : 'no water falls from the bed',
+        ? t('trainer.pondScene.clearFloor')
+        : t('trainer.pondScene.murkyWater'),
+    t('trainer.pondScene.fish', { alive: fish.alive }),
+    fittings.pump ? t('trainer.pondScene.waterFallsFromBed') : t('trainer.pondScene.noWaterFallsFrom'),
   ]
-  return `The practice pond: ${parts.join(', ')}`
+  return t('trainer.pondScene.practicePond', { parts: parts.join(', ') })
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
@@ -23,12 +24,14 @@ export function useStartSeason() {
 
 /** The simulator as a trainer: seasons to play, how far this person has come, and the others. */
 export function PracticePondView({ data }: { data: PracticePondData }) {
+  const t = useTexts()
+
   const { start, problem } = useStartSeason()
   return (
     <>
       <div className="page-head">
-        <h1>Practice pond</h1>
-        <span className="soft">Look after a pond week by week with what you can see and test. No fish are harmed but drawn ones.</span>
+        <h1>{t('trainer.practicePondView.practicePond')}</h1>
+        <span className="soft">{t('trainer.practicePondView.lookAfterPondWeek')}</span>
       </div>
       <ProblemNote problem={problem} />
       <div className="columns wide-left">
@@ -44,6 +47,8 @@ export function PracticePondView({ data }: { data: PracticePondData }) {
 }
 
 function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; games: PracticePondData['games']; onStart: () => void }) {
+  const t = useTexts()
+
   const { title, brief, weeks, minutesPerWeek } = practiceScenario(scenario)
   const open = games.find((g) => g.finishedAt === null)
   const done = games.filter((g) => g.points !== null)
@@ -52,25 +57,30 @@ function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; ga
     <section className="sheet scenario" aria-label={title}>
       <h2>{title}</h2>
       <p className="mb-1">{brief}</p>
-      <p className="soft small mb-2">
-        {weeks} weeks, {minutesPerWeek} minutes on site each.
-      </p>
+      <p className="soft small mb-2">{t('trainer.practicePondView.weeksMinutesSiteEach', { weeks, minutesPerWeek })}</p>
       <div className="scenario-line">
         {open ? (
           <Link className="btn btn-primary" href={`/practice-pond/${open.id}`}>
-            Go on: week {open.week + 1} of {weeks}
+            {t('trainer.practicePondView.goWeek', { week: open.week + 1, weeks })}
           </Link>
         ) : null}
         <button className={`btn ${open ? 'btn-outline-secondary' : 'btn-primary'}`} onClick={onStart}>
-          {open ? 'Begin anew' : done.length > 0 ? 'Play another year' : 'Begin'}
+          {open
+            ? t('trainer.practicePondView.beginAnew')
+            : done.length > 0
+              ? t('trainer.practicePondView.playAnotherYear')
+              : t('trainer.practicePondView.begin')}
         </button>
         {best ? (
           <span className="ms-auto">
-            <Reeds reeds={best.reeds!} /> best of {done.length === 1 ? 'one season' : `${done.length} seasons`}:{' '}
-            <Link href={`/practice-pond/${best.id}`}>{best.points} points</Link>
+            <Reeds reeds={best.reeds!} />{' '}
+            {t('trainer.practicePondView.best', {
+              count: done.length === 1 ? t('trainer.practicePondView.oneSeason') : t('trainer.practicePondView.seasons', { count: done.length }),
+            })}{' '}
+            <Link href={`/practice-pond/${best.id}`}>{t('trainer.practicePondView.points', { points: best.points ?? 0 })}</Link>
           </span>
         ) : (
-          <span className="soft ms-auto">not played to its end yet</span>
+          <span className="soft ms-auto">{t('trainer.practicePondView.notPlayedEndYet')}</span>
         )}
       </div>
     </section>
@@ -78,24 +88,26 @@ function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; ga
 }
 
 function TeamSheet({ data }: { data: PracticePondData }) {
-  const names = [...new Set(data.team.map((t) => t.name))]
+  const t = useTexts()
+
+  const names = [...new Set(data.team.map((result) => result.name))]
   return (
-    <section className="sheet" aria-label="The team">
-      <h2>The team</h2>
+    <section className="sheet" aria-label={t('trainer.practicePondView.team')}>
+      <h2>{t('trainer.practicePondView.team')}</h2>
       {names.length === 0 ? (
-        <p className="soft mb-0">Nobody has played a season to its end. Be the first.</p>
+        <p className="soft mb-0">{t('trainer.practicePondView.nobodyHasPlayedSeason')}</p>
       ) : (
         <ul className="plain-list">
           {names.map((name) => (
             <li key={name}>
-              <strong>{name === data.me ? 'You' : name}</strong>
+              <strong>{name === data.me ? t('trainer.practicePondView.you') : name}</strong>
               {data.team
-                .filter((t) => t.name === name)
-                .map((t) => (
-                  <div key={t.scenario} className="team-line">
-                    <span>{practiceScenario(t.scenario).title}</span>
+                .filter((result) => result.name === name)
+                .map((result) => (
+                  <div key={result.scenario} className="team-line">
+                    <span>{practiceScenario(result.scenario).title}</span>
                     <span className="text-nowrap">
-                      <Reeds reeds={t.reeds} /> {t.best}
+                      <Reeds reeds={result.reeds} /> {result.best}
                     </span>
                   </div>
                 ))}

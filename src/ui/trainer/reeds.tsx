@@ -1,5 +1,9 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
 /** What a season earned: none to three reeds. */
 export function Reeds({ reeds }: { reeds: number }) {
+  const t = useTexts()
+
   return (
     <svg
       className="reeds"
@@ -7,7 +11,7 @@ export function Reeds({ reeds }: { reeds: number }) {
       height="34"
       viewBox="0 0 54 34"
       role="img"
-      aria-label={reeds === 1 ? 'one reed' : `${['no', '', 'two', 'three'][reeds]} reeds`}
+      aria-label={reeds === 1 ? t('trainer.reeds.oneReed') : t('trainer.reeds.reeds', { reeds: ['no', '', 'two', 'three'][reeds] })}
     >
       {[0, 1, 2].map((i) => (
         <g key={i} transform={`translate(${4 + i * 17} 0)`} className={i < reeds ? 'earned' : undefined}>

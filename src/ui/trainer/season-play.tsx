@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import type { PracticeGameData } from '@/server/trainer/practice-games'
 import { Debrief } from './debrief'
@@ -7,18 +8,16 @@ import { WeekSheet } from './week-sheet'
 
 /** One season on the practice pond: week by week, then what came of it. */
 export function SeasonPlay({ data }: { data: PracticeGameData }) {
+  const t = useTexts()
+
   const season = useSeason(data)
   const { scenario, choices, view, over } = season
   return (
     <>
       <div className="page-head">
         <h1>{scenario.title}</h1>
-        <Link href="/practice-pond">Practice pond</Link>
-        {over ? null : (
-          <span className="soft">
-            Week {choices.length + 1} of {scenario.weeks}
-          </span>
-        )}
+        <Link href="/practice-pond">{t('trainer.seasonPlay.practicePond')}</Link>
+        {over ? null : <span className="soft">{t('trainer.seasonPlay.week', { count: choices.length + 1, weeks: scenario.weeks })}</span>}
       </div>
       {over ? (
         <Debrief data={data} choices={choices} pond={season.pond} />
@@ -26,10 +25,10 @@ export function SeasonPlay({ data }: { data: PracticeGameData }) {
         <WeekSheet data={data} season={season} view={view} />
       ) : (
         <p className="sheet soft" role="status">
-          A week goes by…
+          {t('trainer.seasonPlay.weekGoes')}
         </p>
       )}
-      <p className="soft">A model pond teaches; no real one is quite like it. Local codes and licensed practice decide.</p>
+      <p className="soft">{t('trainer.seasonPlay.modelPondTeachesNo')}</p>
     </>
   )
 }

@@ -1,10 +1,11 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { underIce } from '@/core/trainer/play'
 import { changesNothing, optionOf, PRACTICE_TASK_KEYS, practiceTask, TASK_GROUPS, type PracticeTaskKey, type TaskGroup } from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
 import { money } from '@/domain/prices/pricing'
-import { GROUP_NAMES } from '@/messages/en/practice-pond'
+import { GROUP_NAMES } from '@/messages/practice-pond'
 import type { Season } from './use-season'
 
 interface TaskProps {
@@ -15,14 +16,16 @@ interface TaskProps {
 
 /** What can be done this week, by where it is done, and what is chosen. */
 export function TaskChoices({ season, view, currency }: TaskProps) {
+  const t = useTexts()
+
   const [group, setGroup] = useState<TaskGroup>('water')
   const chosen = season.visit.tasks
-  const inGroup = (of: TaskGroup) => chosen.filter((t) => practiceTask(t.task).group === of).length
+  const inGroup = (of: TaskGroup) => chosen.filter((choice) => practiceTask(choice.task).group === of).length
   return (
-    <section className="sheet" aria-label="Tasks">
-      <h2>Do</h2>
-      <p className="soft small mb-2">{nowSet(view)}</p>
-      <div role="tablist" aria-label="Where" className="task-tabs">
+    <section className="sheet" aria-label={t('trainer.taskChoices.tasks')}>
+      <h2>{t('trainer.taskChoices.do')}</h2>
+      <p className="soft small mb-2">{nowSet(view, t)}</p>
+      <div role="tablist" aria-label={t('trainer.taskChoices.where')} className="task-tabs">
         {TASK_GROUPS.map((of) => (
           <button
             key={of}
@@ -44,16 +47,16 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
         ))}
       </div>
       {chosen.length > 0 ? (
-        <ul className="chosen-tasks" aria-label="Chosen for this visit">
+        <ul className="chosen-tasks" aria-label={t('trainer.taskChoices.chosenVisit')}>
           {chosen.map((choice) => (
             <li key={choice.task}>
               {practiceTask(choice.task).name}: {optionOf(choice)?.name}{' '}
               <button
                 className="btn btn-sm btn-link p-0"
                 onClick={() => season.choose(choice.task, null)}
-                aria-label={`Leave out: ${practiceTask(choice.task).name}`}
+                aria-label={t('trainer.taskChoices.leaveOut', { name: practiceTask(choice.task).name })}
               >
-                Leave out
+                {t('trainer.taskChoices.leaveOut2')}
               </button>
             </li>
           ))}
@@ -64,8 +67,10 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
 }
 
 function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: PracticeTaskKey }) {
+  const t = useTexts()
+
   const { name, options, caution } = practiceTask(task)
-  const chosen = season.visit.tasks.find((t) => t.task === task)?.option ?? null
+  const chosen = season.visit.tasks.find((choice) => choice.task === task)?.option ?? null
   const iced = underIce(task, view)
   const open = Object.entries(options).filter(([, option]) => !changesNothing(option, view.fittings))
   return (
@@ -73,7 +78,7 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
       <span className="name">{name}</span>
       <div className="ways">
         {iced ? (
-          <span className="soft">not through ice</span>
+          <span className="soft">{t('trainer.taskChoices.notThroughIce')}</span>
         ) : (
           open.map(([key, option]) => (
             <button
@@ -84,7 +89,7 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
             >
               {option.name}{' '}
               <span className="soft text-nowrap">
-                {option.minutes} min{option.cost > 0 ? `, ${money(option.cost * 100, currency)}` : ''}
+                {t('trainer.taskChoices.min', { minutes: option.minutes, cost: option.cost > 0 ? `, ${money(option.cost * 100, currency)}` : '' })}
               </span>
             </button>
           ))
@@ -95,15 +100,22 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
   )
 }
 
-function nowSet({ fittings }: WeekView): string {
+function nowSet({ fittings }: WeekView, t: Texts): string {
   const { feedFactor, lightFeed, pump, uv, aerator, net, iceHole } = fittings
-  const feed = feedFactor === 0 ? 'no feed' : feedFactor < 0.75 ? 'half the ration' : feedFactor <= 1.1 ? 'the full ration' : 'far more than the ration'
+  const feed =
+    feedFactor === 0
+      ? t('trainer.taskChoices.noFeed')
+      : feedFactor < 0.75
+        ? t('trainer.taskChoices.halfRation')
+        : feedFactor <= 1.1
+          ? t('trainer.taskChoices.fullRation')
+          : t('trainer.taskChoices.farMoreThanRation')
   const parts = [
-    `Now: ${feed}${lightFeed ? ', of little protein while it is cool' : ''}`,
-    pump ? 'pump running' : 'pump standing',
-    ...(uv ? ['UV on'] : []),
-    ...(aerator ? ['aerator running'] : []),
-    ...(net ? ['net over the pond'] : []),
+    t('trainer.taskChoices.now', { feed, lightFeed: lightFeed ? t('trainer.taskChoices.littleProteinWhileCool') : '' }),
+    pump ? t('trainer.taskChoices.pumpRunning') : t('trainer.taskChoices.pumpStanding'),
+    ...(uv ? [t('trainer.taskChoices.uv')] : []),
+    ...(aerator ? [t('trainer.taskChoices.aeratorRunning')] : []),
+    ...(net ? [t('trainer.taskChoices.netOverPond')] : []),
     ...(iceHole ? ['de-icer set in'] : []),
   ]
   return `${parts.join(' · ')}.`

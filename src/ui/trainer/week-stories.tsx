@@ -1,3 +1,5 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { stressOf } from '@/core/trainer/fish-health'
 import type { WeekStory } from '@/core/trainer/debrief'
 import { dayMonth } from '@/domain/shared/dates'
@@ -9,22 +11,24 @@ const HARD = 0.08
 
 /** The season week by week, with what could not be seen while it was played. */
 export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
-    <section className="sheet" aria-label="Week by week">
-      <h2>Week by week</h2>
-      <div className="notebook" tabIndex={0} role="group" aria-label="All weeks">
+    <section className="sheet" aria-label={t('trainer.weekStories.weekWeek')}>
+      <h2>{t('trainer.weekStories.weekWeek')}</h2>
+      <div className="notebook" tabIndex={0} role="group" aria-label={t('trainer.weekStories.allWeeks')}>
         <table className="table table-sm mb-0">
           <thead>
             <tr>
-              <th scope="col">Week</th>
-              <th scope="col">You</th>
-              <th scope="col">The house</th>
-              <th scope="col">Toxic ammonia, most</th>
-              <th scope="col">Nitrite, most</th>
-              <th scope="col">Oxygen, least</th>
-              <th scope="col">Bed filled with bacteria</th>
-              <th scope="col">What happened</th>
+              <th scope="col">{t('trainer.weekStories.week')}</th>
+              <th scope="col">{t('trainer.weekStories.you')}</th>
+              <th scope="col">{t('trainer.weekStories.house')}</th>
+              <th scope="col">{t('trainer.weekStories.toxicAmmoniaMost')}</th>
+              <th scope="col">{t('trainer.weekStories.nitriteMost')}</th>
+              <th scope="col">{t('trainer.weekStories.oxygenLeast')}</th>
+              <th scope="col">{t('trainer.weekStories.bedFilledBacteria')}</th>
+              <th scope="col">{t('trainer.weekStories.whatHappened')}</th>
             </tr>
           </thead>
           <tbody>
@@ -35,15 +39,15 @@ export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
                   <th scope="row" className="text-nowrap fw-normal">
                     {week.week + 1}, {dayMonth(week.date)}
                   </th>
-                  <td>{doneWords(week.done)}</td>
-                  <td className="soft">{doneWords(week.houseDone)}</td>
+                  <td>{doneWords(week.done, t)}</td>
+                  <td className="soft">{doneWords(week.houseDone, t)}</td>
                   <td>{show(week.nh3, 'concentration', { significant: 2 })}</td>
                   <td>{show(week.nitrite, 'concentration', { significant: 2 })}</td>
                   <td>{show(week.oxygen, 'concentration', { significant: 2 })}</td>
                   <td>{show(week.bacteria, 'share', { significant: 2 })}</td>
                   <td>
-                    {stress > HARD ? <span className="verdict look">hard on the fish</span> : null}{' '}
-                    {week.lost > 0 ? <span className="verdict stop">{week.lost} lost</span> : null} {week.told.join(' ')}
+                    {stress > HARD ? <span className="verdict look">{t('trainer.weekStories.hardFish')}</span> : null}{' '}
+                    {week.lost > 0 ? <span className="verdict stop">{t('trainer.weekStories.lost', { lost: week.lost })}</span> : null} {week.told.join(' ')}
                   </td>
                 </tr>
               )

@@ -1,3 +1,5 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { StepChoice } from '@/core/visits/step'
 import { ownChoiceCode } from '@/domain/visits/job-upgrade'
 import { TextField } from '@/ui/kit/text-field'
@@ -13,12 +15,14 @@ interface ChoiceFieldsProps {
 
 /** The answers of a step that decides. What is written is only read: each answer keeps its code, whatever it says. */
 export function ChoiceFields({ choices, locked, fixed, error, onChange }: ChoiceFieldsProps) {
+  const t = useTexts()
+
   const add = () =>
     onChange([
       ...choices,
       {
         code: ownChoiceCode(
-          `answer ${choices.length + 1}`,
+          t('visits.choiceFields.answer', { count: choices.length + 1 }),
           choices.map((c) => c.code),
         ),
         label: '',
@@ -26,11 +30,11 @@ export function ChoiceFields({ choices, locked, fixed, error, onChange }: Choice
     ])
   return (
     <fieldset className="mb-2" disabled={locked}>
-      <legend>Answers</legend>
+      <legend>{t('visits.choiceFields.answers')}</legend>
       {choices.map((choice, i) => (
         <div key={choice.code} className="d-flex gap-2 align-items-end">
           <TextField
-            label={`Answer ${i + 1}`}
+            label={t('visits.choiceFields.answer2', { i: i + 1 })}
             value={choice.label}
             onChange={(e) => onChange(choices.map((c) => (c.code === choice.code ? { ...c, label: e.target.value } : c)))}
           />
@@ -38,7 +42,7 @@ export function ChoiceFields({ choices, locked, fixed, error, onChange }: Choice
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary"
-              aria-label={`Remove answer ${i + 1}`}
+              aria-label={t('visits.choiceFields.removeAnswer', { i: i + 1 })}
               onClick={() => onChange(choices.filter((c) => c.code !== choice.code))}
             >
               ×
@@ -47,10 +51,10 @@ export function ChoiceFields({ choices, locked, fixed, error, onChange }: Choice
         </div>
       ))}
       {fixed ? (
-        <p className="soft small mb-0">The stop decides by these answers. Word them as you like; none is added or taken away.</p>
+        <p className="soft small mb-0">{t('visits.choiceFields.stopDecidesTheseAnswers')}</p>
       ) : (
         <button type="button" className="btn btn-sm btn-outline-primary mt-1" disabled={choices.length >= 10} onClick={add}>
-          Add answer
+          {t('visits.choiceFields.addAnswer')}
         </button>
       )}
       {error ? <div className="field-error">{error}</div> : null}

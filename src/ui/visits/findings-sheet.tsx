@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { shortDate } from '@/domain/shared/dates'
 import { FINDING_USE_NAMES, type Finding } from '@/domain/visits/finding'
 import { may } from '@/domain/people/roles'
@@ -8,12 +9,14 @@ import { useSave } from '@/ui/use-save'
 
 /** What visits found and nobody has settled: lines for a quote, notes for next season. */
 export function FindingsSheet({ findings, withPond = false }: { findings: readonly Finding[]; withPond?: boolean }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const { problem, save } = useSave()
   if (findings.length === 0) return null
   return (
     <>
-      <h3 className="mt-2">Found on visits</h3>
+      <h3 className="mt-2">{t('visits.findingsSheet.foundVisits')}</h3>
       <ul className="plain-list">
         {findings.map((f) => (
           <li key={f.id} className="d-flex gap-2 align-items-baseline flex-wrap">
@@ -29,9 +32,9 @@ export function FindingsSheet({ findings, withPond = false }: { findings: readon
                 type="button"
                 className="btn btn-sm btn-outline-secondary ms-auto no-print"
                 onClick={() => void save('POST', `/api/v1/findings/${f.id}/settle`, {})}
-                aria-label={`Settled: ${f.text}`}
+                aria-label={t('visits.findingsSheet.settled', { text: f.text })}
               >
-                Settled
+                {t('visits.findingsSheet.settled2')}
               </button>
             ) : null}
           </li>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
@@ -14,6 +15,8 @@ const FIRST_SPAN_DAYS = 21
 
 /** What is still to be done at a pond beside its agreed visits: follow-up tests and wishes, with a way to add and to strike off. */
 export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; followUps: readonly FollowUp[]; today: string }) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const { problem, save } = useSave()
   return (
@@ -21,7 +24,10 @@ export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; f
       <ul className="plain-list">
         {followUps.map((f) => (
           <li key={f.id} className="d-flex flex-wrap gap-2 align-items-baseline">
-            <span className={`verdict ${f.dueTo < today ? 'stop' : 'look'}`}>{f.dueTo < today ? 'Late' : 'Due'}</span> {f.title}
+            <span className={`verdict ${f.dueTo < today ? 'stop' : 'look'}`}>
+              {f.dueTo < today ? t('visits.followUpsSheet.late') : t('visits.followUpsSheet.due')}
+            </span>{' '}
+            {f.title}
             <span className="soft">
               {shortDate(f.dueFrom)} – {shortDate(f.dueTo)}
             </span>
@@ -29,9 +35,9 @@ export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; f
               <button
                 className="btn btn-sm btn-outline-secondary no-print ms-auto"
                 onClick={() => void save('POST', `/api/v1/follow-ups/${f.id}/close`)}
-                aria-label={`Strike off: ${f.title}`}
+                aria-label={t('visits.followUpsSheet.strikeOff', { title: f.title })}
               >
-                Strike off
+                {t('visits.followUpsSheet.strikeOff2')}
               </button>
             ) : null}
           </li>
@@ -40,7 +46,7 @@ export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; f
       <ProblemNote problem={problem} />
       {may(role, 'visits.plan') ? (
         <details className="no-print mb-2">
-          <summary className="btn btn-sm btn-outline-primary">Add something to do</summary>
+          <summary className="btn btn-sm btn-outline-primary">{t('visits.followUpsSheet.addSomethingDo')}</summary>
           <OneOffForm pondId={pondId} today={today} />
         </details>
       ) : null}
@@ -49,6 +55,8 @@ export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; f
 }
 
 function OneOffForm({ pondId, today }: { pondId: string; today: string }) {
+  const t = useTexts()
+
   const { problem, errorOf, save } = useSave()
   const empty = { title: '', from: today, to: addDays(today, FIRST_SPAN_DAYS), minutes: 15 as number | null }
   const [task, setTask] = useState(empty)
@@ -64,11 +72,28 @@ function OneOffForm({ pondId, today }: { pondId: string; today: string }) {
       }}
     >
       <div className="field-grid">
-        <TextField label="What is to be done" value={task.title} onChange={(e) => setTask({ ...task, title: e.target.value })} error={errorOf('title')} />
-        <TextField label="Not before" type="date" value={task.from} onChange={(e) => setTask({ ...task, from: e.target.value })} error={errorOf('from')} />
-        <TextField label="Not after" type="date" value={task.to} onChange={(e) => setTask({ ...task, to: e.target.value })} error={errorOf('to')} />
+        <TextField
+          label={t('visits.followUpsSheet.whatDone')}
+          value={task.title}
+          onChange={(e) => setTask({ ...task, title: e.target.value })}
+          error={errorOf('title')}
+        />
+        <TextField
+          label={t('visits.followUpsSheet.notBefore')}
+          type="date"
+          value={task.from}
+          onChange={(e) => setTask({ ...task, from: e.target.value })}
+          error={errorOf('from')}
+        />
+        <TextField
+          label={t('visits.followUpsSheet.notAfter')}
+          type="date"
+          value={task.to}
+          onChange={(e) => setTask({ ...task, to: e.target.value })}
+          error={errorOf('to')}
+        />
         <QuantityField
-          label="Minutes for one person"
+          label={t('visits.followUpsSheet.minutesOnePerson')}
           kind="number"
           value={task.minutes}
           onChange={(minutes) => setTask({ ...task, minutes })}
@@ -76,7 +101,7 @@ function OneOffForm({ pondId, today }: { pondId: string; today: string }) {
         />
       </div>
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary">Add it</button>
+      <button className="btn btn-sm btn-primary">{t('visits.followUpsSheet.add')}</button>
     </form>
   )
 }

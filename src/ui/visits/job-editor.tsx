@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
 import type { JobStep } from '@/core/visits/step'
@@ -14,6 +15,8 @@ type JobData = Awaited<ReturnType<typeof jobPage>>
 
 /** The steps of a kind of visit: reordered, reworded, added to and taken from, with the look they have at the water's edge beside. */
 export function JobEditor({ data }: { data: JobData }) {
+  const t = useTexts()
+
   const { usual, now, mayWrite, version } = data
   const { problem, errorOf, save, saved, touched } = useSave('job')
   const [name, setName] = useState(now.name)
@@ -32,7 +35,12 @@ export function JobEditor({ data }: { data: JobData }) {
     setAt(at + by)
   }
   const add = () => {
-    const fresh: JobStep = { key: `own-${newId().slice(0, 8)}`, section: step?.section ?? 'Work', kind: 'do', title: 'New step' }
+    const fresh: JobStep = {
+      key: `own-${newId().slice(0, 8)}`,
+      section: step?.section ?? t('visits.jobEditor.work'),
+      kind: 'do',
+      title: t('visits.jobEditor.newStep'),
+    }
     put([...steps.slice(0, at + 1), fresh, ...steps.slice(at + 1)])
     setAt(at + 1)
   }
@@ -45,27 +53,31 @@ export function JobEditor({ data }: { data: JobData }) {
     <>
       <div className="page-head">
         <h1>{now.name}</h1>
-        <Link href="/practice/jobs">All kinds of visits</Link>
-        {data.own ? <span className="verdict pass">your own, version {version}</span> : <span className="soft">the usual steps</span>}
+        <Link href="/practice/jobs">{t('visits.jobEditor.allKindsVisits')}</Link>
+        {data.own ? (
+          <span className="verdict pass">{t('visits.jobEditor.yourOwnVersion', { version })}</span>
+        ) : (
+          <span className="soft">{t('visits.jobEditor.usualSteps')}</span>
+        )}
         {mayWrite ? (
           <span className="actions">
             {data.own ? (
               <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void keep(null)}>
-                Back to the usual steps
+                {t('visits.jobEditor.backUsualSteps')}
               </button>
             ) : null}
             <button type="button" className="btn btn-sm btn-primary" onClick={() => void keep({ name, customerNote, steps })}>
-              Save the steps
+              {t('visits.jobEditor.saveSteps')}
             </button>
           </span>
         ) : null}
       </div>
       <ProblemNote problem={problem} />
       <p role="status" className="soft mb-1">
-        {saved ? 'Saved. Visits planned from now on have these steps.' : ''}
+        {saved ? t('visits.jobEditor.savedVisitsPlannedFrom') : ''}
       </p>
       <div className="job-columns">
-        <section className="sheet" aria-label="Steps">
+        <section className="sheet" aria-label={t('visits.jobEditor.steps')}>
           <ol className="job-steps">
             {steps.map((s, i) => (
               <li key={s.key}>
@@ -79,21 +91,21 @@ export function JobEditor({ data }: { data: JobData }) {
           {mayWrite ? (
             <div className="d-flex gap-2 flex-wrap mt-2">
               <button type="button" className="btn btn-sm btn-outline-primary" onClick={add}>
-                Add a step here
+                {t('visits.jobEditor.addStepHere')}
               </button>
               <button type="button" className="btn btn-sm btn-outline-secondary" disabled={at === 0} onClick={() => move(-1)}>
-                Up
+                {t('visits.jobEditor.up')}
               </button>
               <button type="button" className="btn btn-sm btn-outline-secondary" disabled={at >= steps.length - 1} onClick={() => move(1)}>
-                Down
+                {t('visits.jobEditor.down')}
               </button>
               <button type="button" className="btn btn-sm btn-outline-danger" disabled={steps.length < 2} onClick={remove}>
-                Take it out
+                {t('visits.jobEditor.takeOut')}
               </button>
             </div>
           ) : null}
         </section>
-        <section className="sheet" aria-label="Chosen step">
+        <section className="sheet" aria-label={t('visits.jobEditor.chosenStep')}>
           {step ? (
             <StepFields
               key={step.key}
@@ -104,9 +116,9 @@ export function JobEditor({ data }: { data: JobData }) {
               onChange={(part) => put(steps.map((s, i) => (i === at ? { ...s, ...part } : s)))}
             />
           ) : null}
-          <h2 className="mt-3">The visit</h2>
+          <h2 className="mt-3">{t('visits.jobEditor.visit')}</h2>
           <TextField
-            label="Name"
+            label={t('visits.jobEditor.name')}
             value={name}
             disabled={!mayWrite}
             error={errorOf('name')}
@@ -116,7 +128,7 @@ export function JobEditor({ data }: { data: JobData }) {
             }}
           />
           <TextField
-            label="Note for the customer"
+            label={t('visits.jobEditor.noteCustomer')}
             value={customerNote}
             disabled={!mayWrite}
             error={errorOf('customerNote')}
@@ -126,7 +138,7 @@ export function JobEditor({ data }: { data: JobData }) {
             }}
           />
         </section>
-        <section aria-label="As the crew sees it" className="field-page">
+        <section aria-label={t('visits.jobEditor.crewSees')} className="field-page">
           {step ? <StepPreview step={step} /> : null}
         </section>
       </div>

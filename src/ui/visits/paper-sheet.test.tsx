@@ -6,7 +6,7 @@ import type { FieldVisit } from '@/domain/field/field-pack'
 import type { PondId } from '@/domain/shared/ids'
 import { AsPerson } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
-import { GATE_ON_PAPER } from '@/messages/en/gates-on-paper'
+import { GATE_ON_PAPER } from '@/messages/gates-on-paper'
 import { PaperSheet } from './paper-sheet'
 
 const plants = patchesNow(

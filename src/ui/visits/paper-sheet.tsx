@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { Fragment } from 'react'
 import { FISH_SPECIES } from '@/core/fish/species'
@@ -14,14 +15,16 @@ import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
 import { WATER_SOURCE_NAMES } from '@/domain/ponds/pond'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
-import { GATE_ON_PAPER } from '@/messages/en/gates-on-paper'
-import { inUnits } from '@/messages/en/in-units'
+import { GATE_ON_PAPER } from '@/messages/gates-on-paper'
+import { inUnits } from '@/messages/in-units'
 import { StepAmount } from '@/ui/field/steps/step-amount'
 import { WorryText } from '@/ui/forecasts/worry-text'
 import { usePerson, useShow } from '@/ui/person-context'
 
 /** A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device comes along. */
 export function PaperSheet({ field, products }: { field: FieldVisit; products: ProductBook }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
   const { visit, pond } = field
   const sections = [...new Set(visit.job.steps.map((s) => s.section))]
@@ -33,19 +36,25 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
         </h1>
         <span className="actions no-print">
           <a className="btn btn-sm btn-outline-secondary" href={fieldHref(visit.id)}>
-            Field sheet
+            {t('visits.paperSheet.fieldSheet')}
           </a>
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}`}>
-            The pond
+            {t('visits.paperSheet.pond')}
           </Link>
           <button type="button" className="btn btn-sm btn-primary" onClick={() => window.print()}>
-            Print
+            {t('visits.paperSheet.print')}
           </button>
         </span>
       </div>
       <section className="sheet">
         <p className="mb-1">
-          {longDate(visit.day)}, {visit.startTime}, about {duration(visit.plannedMinutes)} · {visit.crewName} · {visit.customerName}
+          {t('visits.paperSheet.about', {
+            day: longDate(visit.day),
+            startTime: visit.startTime,
+            plannedMinutes: duration(visit.plannedMinutes),
+            crewName: visit.crewName,
+            customerName: visit.customerName,
+          })}
         </p>
         <p className="mb-1">
           {[visit.address, visit.town].filter(Boolean).join(', ')}
@@ -54,7 +63,7 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
         {visit.note ? <p className="mb-1">{visit.note}</p> : null}
         {field.foretold ? (
           <p className="mb-1">
-            Foretold {instant(field.foretold.madeAt, timeZone)}:{' '}
+            {t('visits.paperSheet.foretold', { madeAt: instant(field.foretold.madeAt, timeZone) })}{' '}
             {field.foretold.worries.map((worry, i) => (
               <Fragment key={worry.hazard}>
                 {i > 0 ? '; ' : null}
@@ -63,14 +72,11 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
             ))}
           </p>
         ) : null}
-        {field.heeds.length > 0 ? <p className="mb-1">Noted for this season: {field.heeds.join('; ')}</p> : null}
+        {field.heeds.length > 0 ? <p className="mb-1">{t('visits.paperSheet.notedSeason', { heeds: field.heeds.join('; ') })}</p> : null}
         <p className="mb-0">
-          Began <Blank /> Ended <Blank /> People <Blank wide />
+          {t('visits.paperSheet.began')} <Blank /> {t('visits.paperSheet.ended')} <Blank /> {t('visits.paperSheet.people')} <Blank wide />
         </p>
-        <p className="soft small mb-0">
-          Amounts are for this pond as it is known today; test first, and write the visit into the field sheet afterwards. The label governs every product.
-          Local codes and licensed practice decide.
-        </p>
+        <p className="soft small mb-0">{t('visits.paperSheet.amountsPondKnownToday')}</p>
       </section>
       {sections.map((section) => (
         <section key={section} className="sheet">
@@ -83,7 +89,7 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
         </section>
       ))}
       <section className="sheet">
-        <h2>Found, parts renewed, notes</h2>
+        <h2>{t('visits.paperSheet.foundPartsRenewedNotes')}</h2>
         <div className="paper-lines" />
       </section>
     </article>
@@ -94,6 +100,8 @@ const Blank = ({ wide = false }: { wide?: boolean }) => <span className={`paper-
 const Box = () => <span className="paper-box" aria-hidden="true" />
 
 function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit; products: ProductBook }) {
+  const t = useTexts()
+
   const show = useShow()
   const { units } = usePerson().preferences
   const { pond } = field
@@ -110,13 +118,16 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
       {step.safety ? <p className="safety-note mb-1">{inUnits(step.safety, show)}</p> : null}
       {step.gate ? (
         <p className="stop-note mb-1">
-          <strong>Stop:</strong> {GATE_ON_PAPER[step.gate](show)} In doubt call the crew lead.
+          <strong>{t('visits.paperSheet.stop')}</strong> {t('visits.paperSheet.doubtCallCrewLead', { show: GATE_ON_PAPER[step.gate](show) })}
         </p>
       ) : null}
       {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
       {doses.map(({ product, amount }) => (
         <p key={product.key} className="mb-1">
-          {product.name}: {amount > 0 ? `${Number(amount.toPrecision(3))} ${product.unit === 'each' ? 'pieces' : product.unit}` : 'by the tests'}, given{' '}
+          {t('visits.paperSheet.given', {
+            name: product.name,
+            amount: amount > 0 ? `${Number(amount.toPrecision(3))} ${product.unit === 'each' ? 'pieces' : product.unit}` : t('visits.paperSheet.tests'),
+          })}{' '}
           <Blank />
         </p>
       ))}
@@ -153,7 +164,7 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
       })}
       {step.timerMinutes ? (
         <p className="mb-1">
-          {duration(step.timerMinutes)}: from <Blank /> to <Blank />
+          {t('visits.paperSheet.from', { timerMinutes: duration(step.timerMinutes) })} <Blank /> {t('visits.paperSheet.to')} <Blank />
         </p>
       ) : null}
       {step.kind === 'count-fish' ? (
@@ -164,13 +175,13 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
             </span>
           ))}
           <span>
-            Lost <Blank />
+            {t('visits.paperSheet.lost')} <Blank />
           </span>
         </p>
       ) : null}
       {step.kind === 'sign' ? (
         <p className="mb-1">
-          Told <Blank wide />
+          {t('visits.paperSheet.told')} <Blank wide />
         </p>
       ) : null}
     </div>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { ammoniaWords } from '@/domain/water/ammonia-words'
 import { longDate } from '@/domain/shared/dates'
@@ -15,6 +16,8 @@ interface GardenBase {
 
 /** The customer's report of a visit, written from its log. */
 export function ReportView({ page, garden = null }: { page: ReportPage; garden?: GardenBase | null }) {
+  const t = useTexts()
+
   const { report, meanings, photos, firmName } = page
   const { visit } = report
   const fish = fishWords(report)
@@ -29,10 +32,10 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
         {garden ? null : (
           <span className="actions no-print">
             <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
-              Open as PDF
+              {t('visits.reportView.openPdf')}
             </a>
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
-              Open the pond
+              {t('visits.reportView.openPond')}
             </Link>
           </span>
         )}
@@ -49,7 +52,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
         ))}
         {report.followUps.map((next) => (
           <p className="mb-0" key={next.title}>
-            Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
+            {t('visits.reportView.nextBetween', { title: next.title, from: longDate(next.from), to: longDate(next.to) })}
           </p>
         ))}
       </section>
@@ -61,24 +64,26 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
               {/* eslint-disable-next-line @next/next/no-img-element */}
               <img
                 src={garden ? `${garden.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
-                alt={photos.length === 2 ? (i === 0 ? 'The pond before' : 'The pond after') : 'The pond on the day'}
+                alt={photos.length === 2 ? (i === 0 ? t('visits.reportView.pondBefore') : t('visits.reportView.pondAfter')) : t('visits.reportView.pondDay')}
                 style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
               />
-              <figcaption className="soft">{photos.length === 2 ? (i === 0 ? 'Before' : 'After') : 'On the day'}</figcaption>
+              <figcaption className="soft">
+                {photos.length === 2 ? (i === 0 ? t('visits.reportView.before') : t('visits.reportView.after')) : t('visits.reportView.day')}
+              </figcaption>
             </figure>
           ))}
         </div>
       ) : null}
       {meanings.length > 0 ? (
         <section className="sheet">
-          <h2>The water</h2>
+          <h2>{t('visits.reportView.water')}</h2>
           <table className="table table-sm mb-0">
             <thead>
               <tr>
-                <th>Test</th>
-                <th className="text-end">Before</th>
-                <th className="text-end">After</th>
-                <th>Meaning</th>
+                <th>{t('visits.reportView.test')}</th>
+                <th className="text-end">{t('visits.reportView.before')}</th>
+                <th className="text-end">{t('visits.reportView.after')}</th>
+                <th>{t('visits.reportView.meaning')}</th>
               </tr>
             </thead>
             <tbody>
@@ -90,7 +95,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
                       {READING_NAMES[m.kind]}
                     </th>
                     <td className="text-end">{figure(m.before)}</td>
-                    <td className="text-end">{m.noneFound ? 'none found' : figure(m.after)}</td>
+                    <td className="text-end">{m.noneFound ? t('visits.reportView.noneFound') : figure(m.after)}</td>
                     <td>
                       <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
                       {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units)}` : ''}
@@ -104,12 +109,12 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
       ) : null}
       {fish ? (
         <section className="sheet">
-          <h2>The fish</h2>
+          <h2>{t('visits.reportView.fish')}</h2>
           {fish}
         </section>
       ) : null}
       <section className="sheet">
-        <h2>What was done</h2>
+        <h2>{t('visits.reportView.whatDone')}</h2>
         {report.sections.map((section) => (
           <div key={section.title}>
             <h3 className="mt-2 mb-1">{section.title}</h3>
@@ -125,10 +130,10 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
           </div>
         ))}
       </section>
-      <Lines title="Given" lines={doseLines(report)} />
-      <Lines title="Parts renewed" lines={report.parts.map(partWords)} />
-      <Lines title="Noted" lines={notedLines(report)} />
-      {garden ? null : <Lines title="For the office" lines={officeLines(report)} className="no-print" />}
+      <Lines title={t('visits.reportView.given')} lines={doseLines(report)} />
+      <Lines title={t('visits.reportView.partsRenewed')} lines={report.parts.map(partWords)} />
+      <Lines title={t('visits.reportView.noted')} lines={notedLines(report)} />
+      {garden ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report)} className="no-print" />}
     </article>
   )
 }

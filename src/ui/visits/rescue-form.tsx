@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -21,6 +22,8 @@ type RescueData = Awaited<ReturnType<typeof rescuePage>>
 
 /** Plans the rescue of a neglected pond: from today's tests to dated stages with doses and stop rules, which become visits. */
 export function RescueForm({ data }: { data: RescueData }) {
+  const t = useTexts()
+
   const { pond, today, periods, crews } = data
   const router = useRouter()
   const show = useShow()
@@ -71,11 +74,11 @@ export function RescueForm({ data }: { data: RescueData }) {
   return (
     <>
       <div className="page-head">
-        <h1>Rescue in stages</h1>
+        <h1>{t('visits.rescueForm.rescueStages')}</h1>
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>
-        <span className="soft">Never everything at once: that kills the bacteria first and the fish after.</span>
+        <span className="soft">{t('visits.rescueForm.neverEverythingOnceKills')}</span>
       </div>
       <div className="columns form-and-drawing">
         <form
@@ -85,45 +88,66 @@ export function RescueForm({ data }: { data: RescueData }) {
             void start()
           }}
         >
-          <h2>Tests before anything is touched</h2>
+          <h2>{t('visits.rescueForm.testsBeforeAnythingTouched')}</h2>
           <div className="field-grid">
-            <QuantityField label="Total ammonia (TAN)" kind="concentration" value={input.tan} onChange={(tan) => put({ tan })} error={errorOf('tan')} />
-            <QuantityField label="Nitrite" kind="concentration" value={input.nitrite} onChange={(nitrite) => put({ nitrite })} error={errorOf('nitrite')} />
-            <QuantityField label="pH" kind="ph" value={input.ph} onChange={(ph) => put({ ph })} error={errorOf('ph')} />
-            <QuantityField label="KH" kind="hardness" value={input.khDH} onChange={(khDH) => put({ khDH })} error={errorOf('khDH')} />
             <QuantityField
-              label="Dissolved oxygen"
+              label={t('visits.rescueForm.totalAmmoniaTan')}
+              kind="concentration"
+              value={input.tan}
+              onChange={(tan) => put({ tan })}
+              error={errorOf('tan')}
+            />
+            <QuantityField
+              label={t('visits.rescueForm.nitrite')}
+              kind="concentration"
+              value={input.nitrite}
+              onChange={(nitrite) => put({ nitrite })}
+              error={errorOf('nitrite')}
+            />
+            <QuantityField label={t('visits.rescueForm.ph')} kind="ph" value={input.ph} onChange={(ph) => put({ ph })} error={errorOf('ph')} />
+            <QuantityField label={t('visits.rescueForm.kh')} kind="hardness" value={input.khDH} onChange={(khDH) => put({ khDH })} error={errorOf('khDH')} />
+            <QuantityField
+              label={t('visits.rescueForm.dissolvedOxygen')}
               kind="concentration"
               value={input.oxygenMgL}
               onChange={(oxygenMgL) => put({ oxygenMgL })}
               error={errorOf('oxygenMgL')}
             />
           </div>
-          <h2 className="mt-3">The pond</h2>
+          <h2 className="mt-3">{t('visits.rescueForm.pond')}</h2>
           <p className="soft">
-            {show(data.systemM3, 'volume')} with streams, boxes and bed; {pond.fish.length > 0 ? 'with fish' : 'no fish are noted'}.
+            {t('visits.rescueForm.streamsBoxesBed', {
+              systemM3: show(data.systemM3, 'volume'),
+              count: pond.fish.length > 0 ? t('visits.rescueForm.fish') : t('visits.rescueForm.noFishNoted'),
+            })}
           </p>
-          <CheckField label="It has biological media" checked={input.hasMedia} onChange={(hasMedia) => put({ hasMedia })} />
+          <CheckField label={t('visits.rescueForm.hasBiologicalMedia')} checked={input.hasMedia} onChange={(hasMedia) => put({ hasMedia })} />
           <QuantityField
-            label="Sections of rock piles to be worked"
+            label={t('visits.rescueForm.sectionsRockPilesWorked')}
             kind="number"
             value={input.rockSections}
             onChange={(v) => put({ rockSections: v === null || Number.isNaN(v) ? 0 : Math.max(0, Math.round(v)) })}
             error={errorOf('rockSections')}
           />
-          <h2 className="mt-3">Who and when</h2>
+          <h2 className="mt-3">{t('visits.rescueForm.whoWhen')}</h2>
           <div className="field-grid">
             <TextField
-              label="First visit"
+              label={t('visits.rescueForm.firstVisit')}
               type="date"
               min={today}
               value={input.first}
               onChange={(e) => put({ first: e.target.value })}
               error={errorOf('first')}
             />
-            <TextField label="Start" type="time" value={input.startTime} onChange={(e) => put({ startTime: e.target.value })} error={errorOf('startTime')} />
+            <TextField
+              label={t('visits.rescueForm.start')}
+              type="time"
+              value={input.startTime}
+              onChange={(e) => put({ startTime: e.target.value })}
+              error={errorOf('startTime')}
+            />
             <ChoiceField
-              label="Crew"
+              label={t('visits.rescueForm.crew')}
               value={input.crewId}
               onChange={(e) => put({ crewId: e.target.value })}
               options={crews.map((c) => ({ value: c.id, label: c.name }))}
@@ -132,17 +156,15 @@ export function RescueForm({ data }: { data: RescueData }) {
           </div>
           <ProblemNote problem={problem} />
           <button className="btn btn-primary mt-2" disabled={busy || crews.length === 0 || !plan}>
-            Plan these visits
+            {t('visits.rescueForm.planTheseVisits')}
           </button>
         </form>
         <div>
           {plan?.missing.length ? (
-            <div className="stop-note mb-2">
-              Not tested: {missingWords(plan.missing)}. Test it before the first visit; the stages below assume nothing about it.
-            </div>
+            <div className="stop-note mb-2">{t('visits.rescueForm.notTestedTestBefore', { missing: missingWords(plan.missing) })}</div>
           ) : null}
-          {plan?.airFirst ? <div className="stop-note mb-2">Air in first, and no food until the tests are clean.</div> : null}
-          <ol className="plain-list" aria-label="Stages">
+          {plan?.airFirst ? <div className="stop-note mb-2">{t('visits.rescueForm.airFirstNoFood')}</div> : null}
+          <ol className="plain-list" aria-label={t('visits.rescueForm.stages')}>
             {plan?.stages.map((stage, i) => (
               <li key={i} className="sheet">
                 <h3 className="mb-1">
@@ -159,12 +181,7 @@ export function RescueForm({ data }: { data: RescueData }) {
               </li>
             ))}
           </ol>
-          {plan ? (
-            <p className="soft">
-              Then tests on {plan.finalTests.map((d) => longDate(d)).join(' and ')}: two clean ones end the rescue. Local codes and licensed practice decide;
-              fish disease is for a vet.
-            </p>
-          ) : null}
+          {plan ? <p className="soft">{t('visits.rescueForm.thenTestsTwoClean', { map: plan.finalTests.map((d) => longDate(d)).join(' and ') })}</p> : null}
         </div>
       </div>
     </>

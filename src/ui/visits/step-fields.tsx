@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { STEP_FIGURE_NAMES, type StepFigure } from '@/core/visits/figures'
 import { STEP_KINDS, type JobStep, type StepKind } from '@/core/visits/step'
 import { PRODUCT_PURPOSES } from '@/core/water/products'
@@ -12,15 +13,15 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { ChoiceFields } from './choice-fields'
 
-const KIND_NAMES: Readonly<Record<StepKind, string>> = {
-  do: 'Do',
-  measure: 'Measure',
-  dose: 'Dose',
-  timer: 'Wait with a timer',
-  photo: 'Photograph',
-  decide: 'Decide',
-  'count-fish': 'Count the fish',
-  sign: 'Tell and sign',
+const KIND_NAMES: Readonly<Record<StepKind, TextId>> = {
+  do: textId('visits.stepFields.do'),
+  measure: textId('visits.stepFields.measure'),
+  dose: textId('visits.stepFields.dose'),
+  timer: textId('visits.stepFields.waitTimer'),
+  photo: textId('visits.stepFields.photograph'),
+  decide: textId('visits.stepFields.decide'),
+  'count-fish': textId('visits.stepFields.countFish'),
+  sign: textId('visits.stepFields.tellSign'),
 }
 
 interface StepFieldsProps {
@@ -39,6 +40,8 @@ const without = <Item,>(list: readonly Item[] | undefined, item: Item, on: boole
 
 /** What one step says, asks and gives. */
 export function StepFields({ step, usual, locked, errorOf, onChange }: StepFieldsProps) {
+  const t = useTexts()
+
   const text = (label: string, key: 'section' | 'title' | 'detail' | 'safety', area = false) =>
     area ? (
       <label className="d-block mb-2">
@@ -57,22 +60,22 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
     )
   return (
     <>
-      <h2>The step</h2>
-      {usual?.gate ? <p className="stop-note">This step has a stop that protects fish or people: it stays in, and keeps its stop.</p> : null}
-      {text('Title', 'title')}
-      {text('Section', 'section')}
+      <h2>{t('visits.stepFields.step')}</h2>
+      {usual?.gate ? <p className="stop-note">{t('visits.stepFields.stepHasStopProtects')}</p> : null}
+      {text(t('visits.stepFields.title'), 'title')}
+      {text(t('visits.stepFields.section'), 'section')}
       <ChoiceField
-        label="Kind"
+        label={t('visits.stepFields.kind')}
         value={step.kind}
         disabled={locked || usual !== undefined}
         onChange={(e) => onChange({ kind: e.target.value as StepKind })}
-        options={STEP_KINDS.map((kind) => ({ value: kind, label: KIND_NAMES[kind] }))}
+        options={STEP_KINDS.map((kind) => ({ value: kind, label: t(KIND_NAMES[kind]) }))}
       />
-      {text('What to do', 'detail', true)}
-      {text('Safety note', 'safety', true)}
+      {text(t('visits.stepFields.whatDo'), 'detail', true)}
+      {text(t('visits.stepFields.safetyNote'), 'safety', true)}
       {step.kind === 'timer' || step.timerMinutes !== undefined ? (
         <QuantityField
-          label="Timer, minutes"
+          label={t('visits.stepFields.timerMinutes')}
           kind="number"
           value={step.timerMinutes ?? null}
           disabled={locked}
@@ -90,16 +93,16 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
         />
       ) : null}
       <CheckField
-        label="Counts for all ponds of a stop"
+        label={t('visits.stepFields.countsAllPondsStop')}
         checked={step.onceAtStop ?? false}
         disabled={locked}
         onChange={(on) => onChange({ onceAtStop: on || undefined })}
       />
       <details className="mt-1">
-        <summary>Tests, figures and products</summary>
+        <summary>{t('visits.stepFields.testsFiguresProducts')}</summary>
         {errorOf('readings') ? <div className="field-error">{errorOf('readings')}</div> : null}
         <fieldset disabled={locked}>
-          <legend>Tests</legend>
+          <legend>{t('visits.stepFields.tests')}</legend>
           <div className="d-flex flex-wrap gap-3">
             {(Object.keys(READING_KINDS) as ReadingKindName[]).map((kind) => (
               <CheckField
@@ -112,7 +115,7 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
           </div>
         </fieldset>
         <fieldset disabled={locked}>
-          <legend>Figures</legend>
+          <legend>{t('visits.stepFields.figures')}</legend>
           <div className="d-flex flex-wrap gap-3">
             {STEP_FIGURE_NAMES.map((figure: StepFigure) => (
               <CheckField
@@ -125,7 +128,7 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
           </div>
         </fieldset>
         <fieldset disabled={locked}>
-          <legend>Products</legend>
+          <legend>{t('visits.stepFields.products')}</legend>
           <div className="d-flex flex-wrap gap-3">
             {PRODUCT_PURPOSES.map((purpose) => (
               <CheckField

@@ -1,12 +1,15 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
 import { FIGURE_NAMES } from '@/domain/visits/figure-names'
 import { READING_NAMES } from '@/domain/water/reading-names'
-import { inUnits } from '@/messages/en/in-units'
+import { inUnits } from '@/messages/in-units'
 import { useShow } from '@/ui/person-context'
 
 /** A step as the crew will see it, without a pond behind it. */
 export function StepPreview({ step }: { step: JobStep }) {
+  const t = useTexts()
+
   const show = useShow()
   const asked = [...(step.readings ?? []).map((r) => READING_NAMES[r]), ...(step.figures ?? []).map((f) => FIGURE_NAMES[f])]
   return (
@@ -15,14 +18,14 @@ export function StepPreview({ step }: { step: JobStep }) {
       <h2>{step.title}</h2>
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.timerMinutes ? <p className="soft">A timer of {step.timerMinutes} minutes.</p> : null}
+      {step.timerMinutes ? <p className="soft">{t('visits.stepPreview.timerMinutes', { timerMinutes: step.timerMinutes })}</p> : null}
       {(step.choices ?? []).map((choice) => (
         <p key={choice.code} className="mb-1">
           ○ {choice.label}
         </p>
       ))}
-      {asked.length > 0 ? <p className="mb-1">Asks for: {asked.join(', ')}</p> : null}
-      {step.gate ? <p className="verdict look">Waits until the tests allow it</p> : null}
+      {asked.length > 0 ? <p className="mb-1">{t('visits.stepPreview.asks', { asked: asked.join(', ') })}</p> : null}
+      {step.gate ? <p className="verdict look">{t('visits.stepPreview.waitsUntilTestsAllow')}</p> : null}
     </div>
   )
 }

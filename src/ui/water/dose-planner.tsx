@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { portions } from '@/core/water/portions'
 import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } from '@/core/water/products'
@@ -12,16 +13,23 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
-import { doseProblemWords } from '@/messages/en/doses'
-import { gateText, GATE_HEADINGS } from '@/messages/en/gates'
+import { doseProblemWords } from '@/messages/doses'
+import { gateText, GATE_HEADINGS } from '@/messages/gates'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)))
-const STEP_LABELS = { volume: '', chlorine: 'Chlorine in the new water', hardness: 'Rise wanted', salt: 'Salt wanted' } as const
+const STEP_LABELS = {
+  volume: '',
+  chlorine: textId('water.dosePlanner.chlorineNewWater'),
+  hardness: textId('water.dosePlanner.riseWanted'),
+  salt: textId('water.dosePlanner.saltWanted'),
+} as const
 
 /** One product of the book for this pond: rate × volume = amount, in portions, with the days of its course. */
 export function DosePlanner({ data }: { data: DosesData }) {
+  const t = useTexts()
+
   const show = useShow()
   const tested = (kind: string): number | null => data.readings.find((r) => r.kind === kind)?.value ?? null
   const [key, setKey] = useState(data.products[0]?.key ?? '')
@@ -45,7 +53,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
         : null,
     [product, volumeM3, wanted, waterC, data],
   )
-  if (!product) return <section className="sheet">The product book is empty. Enter your products under Stores.</section>
+  if (!product) return <section className="sheet">{t('water.dosePlanner.productBookEmptyEnter')}</section>
   const riseM = Math.max(0.02, data.maxDepthM * Math.min(1, volumeM3 / data.system.totalM3))
   const inPortions =
     product.treats === 'new-water' && dose && dose.amount > 0
@@ -73,14 +81,14 @@ export function DosePlanner({ data }: { data: DosesData }) {
       setProblem(outcome.ok ? null : outcome.problem)
       if (!outcome.ok) return
     }
-    setPlanned(`${course.length} follow-ups are on the pond’s list.`)
+    setPlanned(t('water.dosePlanner.followUpsPondsList', { count: course.length }))
   }
   return (
-    <section className="sheet" aria-label="Dose">
-      <h2>A dose</h2>
+    <section className="sheet" aria-label={t('water.dosePlanner.dose')}>
+      <h2>{t('water.dosePlanner.dose2')}</h2>
       <div className="field-grid roomy">
         <ChoiceField
-          label="Product"
+          label={t('water.dosePlanner.product')}
           value={key}
           onChange={(e) => {
             setKey(e.target.value)
@@ -89,16 +97,16 @@ export function DosePlanner({ data }: { data: DosesData }) {
           }}
           options={data.products.map((p) => ({ value: p.key, label: p.name }))}
         />
-        {product.treats === 'new-water' ? <QuantityField label="New water" kind="volume" value={newM3} onChange={setNewM3} /> : null}
+        {product.treats === 'new-water' ? <QuantityField label={t('water.dosePlanner.newWater')} kind="volume" value={newM3} onChange={setNewM3} /> : null}
         {product.basis === 'volume' ? null : (
           <QuantityField
-            label={STEP_LABELS[product.basis]}
+            label={t(STEP_LABELS[product.basis])}
             kind={product.basis === 'hardness' ? 'hardness' : product.basis === 'salt' ? 'share' : 'concentration'}
             value={wanted}
             onChange={(v) => setSteps(v ?? 0)}
           />
         )}
-        <QuantityField label="Water temperature" kind="temperature" value={waterC} onChange={setWaterC} optional />
+        <QuantityField label={t('water.dosePlanner.waterTemperature')} kind="temperature" value={waterC} onChange={setWaterC} optional />
       </div>
       {dose ? (
         <>
@@ -123,19 +131,23 @@ export function DosePlanner({ data }: { data: DosesData }) {
           ) : null}
           {stop ? (
             <p className="soft">
-              {tests.since ? `Judged by tests since ${shortDate(tests.since)}.` : 'No tests of the last days are known.'} On the day the crew tests again, and
-              its step judges by that.
+              {t('water.dosePlanner.dayCrewTestsAgain', {
+                since: tests.since ? t('water.dosePlanner.judgedTestsSince', { since: shortDate(tests.since) }) : t('water.dosePlanner.noTestsLastDays'),
+              })}
             </p>
           ) : null}
           {inPortions.length > 0 ? (
             <>
-              <h3>Portions as it fills</h3>
+              <h3>{t('water.dosePlanner.portionsFills')}</h3>
               <ol className="dose-portions">
                 {inPortions.map((p) => (
                   <li key={p.afterMin}>
                     {p.afterMin === 0
-                      ? 'before any water'
-                      : `at ${show(p.afterMm / 1000, 'length', { scale: 'small' })} of rise, about ${Math.round(p.afterMin)} min`}
+                      ? t('water.dosePlanner.beforeAnyWater')
+                      : t('water.dosePlanner.riseAboutMin', {
+                          afterMm: show(p.afterMm / 1000, 'length', { scale: 'small' }),
+                          afterMin: Math.round(p.afterMin),
+                        })}
                     : {amountWords(p.amountG, product.unit)}
                   </li>
                 ))}
@@ -144,7 +156,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
           ) : null}
           {course.length > 0 ? (
             <>
-              <h3>The course goes on</h3>
+              <h3>{t('water.dosePlanner.courseGoes')}</h3>
               <p>
                 {course.map((d) => shortDate(d)).join(', ')}
                 {data.mayPlan ? (
@@ -154,7 +166,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
                     disabled={planned !== '' || dose.amount === 0 || stopped}
                     onClick={() => void planCourse()}
                   >
-                    Put these days on the list
+                    {t('water.dosePlanner.putTheseDaysList')}
                   </button>
                 ) : null}
               </p>
@@ -165,15 +177,23 @@ export function DosePlanner({ data }: { data: DosesData }) {
           ) : null}
           <ProblemNote problem={problem} />
           <Why>
-            {figure(product.rate)} {product.unit} {BASIS_NAMES[product.basis]} × {show(volumeM3, 'volume')}
-            {product.basis === 'volume' ? '' : ` × ${figure(product.basis === 'salt' ? wanted * 1000 : wanted)}`} = {figure(dose.exact)} {product.unit}; the
-            label allows {figure(product.mostPerM3 * volumeM3)} {product.unit}. {PURPOSE_NAMES[product.purpose]},{' '}
-            {product.treats === 'new-water' ? 'new water only' : 'whole system'}. Rates are those of the product book; {longDate(data.today)}.
+            {t('water.dosePlanner.labelAllowsRatesThose', {
+              rate: figure(product.rate),
+              unit: product.unit,
+              basis: BASIS_NAMES[product.basis],
+              volumeM3: show(volumeM3, 'volume'),
+              basis2: product.basis === 'volume' ? '' : ` × ${figure(product.basis === 'salt' ? wanted * 1000 : wanted)}`,
+              exact: figure(dose.exact),
+              mostPerM3: figure(product.mostPerM3 * volumeM3),
+              purpose: PURPOSE_NAMES[product.purpose],
+              treats: product.treats === 'new-water' ? t('water.dosePlanner.newWaterOnly') : t('water.dosePlanner.wholeSystem'),
+              today: longDate(data.today),
+            })}
           </Why>
-          <p className="mb-0">{product.safety} The label governs; never mix products.</p>
+          <p className="mb-0">{t('water.dosePlanner.labelGovernsNeverMix', { safety: product.safety })}</p>
         </>
       ) : (
-        <p className="soft">Enter how much water and what is wanted.</p>
+        <p className="soft">{t('water.dosePlanner.enterHowMuchWater')}</p>
       )}
     </section>
   )

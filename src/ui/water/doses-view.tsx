@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useShow } from '@/ui/person-context'
 import type { DosesData } from '@/server/water/doses'
@@ -8,17 +9,17 @@ import { MixPlanner } from './mix-planner'
 
 /** The arithmetic of a pond's water: doses by the label, water changes to a target, mixing, with the gates that stand in the way. */
 export function DosesView({ data }: { data: DosesData }) {
+  const t = useTexts()
+
   const show = useShow()
   return (
     <>
       <div className="page-head">
-        <h1>Doses and changes</h1>
+        <h1>{t('water.dosesView.dosesChanges')}</h1>
         <Link href={`/ponds/${data.pond.id}`}>
           {data.pond.siteName}: {data.pond.name}
         </Link>
-        <span className="soft">
-          The whole system holds {show(data.system.totalM3, 'volume')}: a pond dose treats all of it, a refill dose the new water only.
-        </span>
+        <span className="soft">{t('water.dosesView.wholeSystemHoldsPond', { totalM3: show(data.system.totalM3, 'volume') })}</span>
       </div>
       <div className="columns">
         <DosePlanner data={data} />
@@ -27,7 +28,7 @@ export function DosesView({ data }: { data: DosesData }) {
           <MixPlanner data={data} />
         </div>
       </div>
-      <p className="soft">The label governs. Local codes and licensed practice decide.</p>
+      <p className="soft">{t('water.dosesView.labelGovernsLocalCodes')}</p>
     </>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
 import type { Reading } from '@/domain/water/reading'
 import { usePerson } from '@/ui/person-context'
@@ -6,7 +7,9 @@ import { ReadingsTable } from '@/ui/water/readings-table'
 
 /** The newest reading of every kind with its meaning. */
 export function LatestReadings({ readings }: { readings: readonly Reading[] }) {
+  const t = useTexts()
+
   const { timeZone } = usePerson()
-  if (readings.length === 0) return <p className="soft mb-0">No tests yet. The first one comes with the first visit, or log one here.</p>
+  if (readings.length === 0) return <p className="soft mb-0">{t('water.latestReadings.noTestsYetFirst')}</p>
   return <ReadingsTable readings={readings} when={(takenAt) => instant(takenAt, timeZone)} />
 }

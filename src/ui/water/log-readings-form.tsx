@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { VISIT_ONLY_READINGS, READING_KINDS, type ReadingKindName } from '@/core/water/readings'
@@ -10,10 +11,17 @@ import { ReadingField } from '@/ui/kit/reading-field'
 import { send, type SendProblem } from '@/ui/send'
 
 const KINDS = (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => !VISIT_ONLY_READINGS.includes(kind) && kind !== 'sludgeDepth')
-export const METHOD_NAMES = { strip: 'Strip', drops: 'Drops', meter: 'Meter', probe: 'Probe' } as const
+export const METHOD_NAMES = {
+  strip: textId('water.logReadingsForm.strip'),
+  drops: textId('water.logReadingsForm.drops'),
+  meter: textId('water.logReadingsForm.meter'),
+  probe: textId('water.logReadingsForm.probe'),
+} as const
 
 /** Readings taken between visits. */
 export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM: number | null }) {
+  const t = useTexts()
+
   const router = useRouter()
   const [values, setValues] = useState<Partial<Record<ReadingKindName, number | null>>>({})
   const [below, setBelow] = useState<Partial<Record<ReadingKindName, boolean>>>({})
@@ -26,10 +34,10 @@ export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM
     const wrong = Object.keys(values).filter((kind) => Number.isNaN(values[kind as ReadingKindName]))
     if (wrong.length > 0)
       return setProblem({
-        title: 'Something here cannot be read. Mend it, or empty the field; nothing was logged.',
+        title: t('water.logReadingsForm.somethingHereCannotRead'),
         status: 422,
         kind: 'bad-input',
-        fields: wrong.map((kind) => ({ path: `readings.${kind}`, message: 'This cannot be read.' })),
+        fields: wrong.map((kind) => ({ path: `readings.${kind}`, message: t('water.logReadingsForm.cannotRead') })),
       })
     const given = Object.fromEntries(
       Object.entries(values)
@@ -67,17 +75,17 @@ export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM
           />
         ))}
         <ChoiceField
-          label="Tested with"
+          label={t('water.logReadingsForm.tested')}
           value={method}
           onChange={(e) => setMethod(e.target.value as typeof method)}
-          options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))}
+          options={READING_METHODS.map((m) => ({ value: m, label: t(METHOD_NAMES[m]) }))}
         />
       </div>
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary">Log the readings</button>
+      <button className="btn btn-sm btn-primary">{t('water.logReadingsForm.logReadings')}</button>
       {unusual ? (
         <button type="button" className="btn btn-sm btn-outline-secondary ms-2" onClick={() => void save(true)}>
-          Read again: it is right
+          {t('water.logReadingsForm.readAgainRight')}
         </button>
       ) : null}
     </form>

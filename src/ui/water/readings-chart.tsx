@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
@@ -23,6 +24,8 @@ const EVENTS_SHOWN = 40
 
 /** One kind of reading over time, with its thresholds and what was done at the pond. */
 export function ReadingsChart({ readings, events }: { readings: readonly Reading[]; events: readonly PondEvent[] }) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const kinds = useMemo(
     () => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1),
@@ -77,17 +80,21 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
   if (!kind) return null
   return (
     <>
-      <div className="btn-group btn-group-sm flex-wrap" role="group" aria-label="Reading shown">
+      <div className="btn-group btn-group-sm flex-wrap" role="group" aria-label={t('water.readingsChart.readingShown')}>
         {kinds.map((k) => (
           <button key={k} className={`btn btn-outline-secondary ${k === kind ? 'active' : ''}`} aria-pressed={k === kind} onClick={() => setChosen(k)}>
             {READING_NAMES[k]}
           </button>
         ))}
       </div>
-      <Chart option={option} heightPx={220} label={`${READING_NAMES[kind]} over time${limits(thresholdsHere(kind, readings))}`} />
+      <Chart
+        option={option}
+        heightPx={220}
+        label={t('water.readingsChart.overTime', { kind: READING_NAMES[kind], kind2: limits(thresholdsHere(kind, readings)) })}
+      />
       {events.length > 0 ? (
         <details className="soft small">
-          <summary>What was done meanwhile ({events.length})</summary>
+          <summary>{t('water.readingsChart.whatDoneMeanwhile', { count: events.length })}</summary>
           <ul className="plain-list">
             {[...events].reverse().map((e) => (
               <li key={`${e.day}${e.name}`}>
@@ -117,7 +124,7 @@ function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): re
 }
 
 const limits = (thresholds: readonly Threshold[]): string => {
-  const said = thresholds.map((t) => `${BAND_NAMES[t.band].toLowerCase()} ${t.side} ${Number(t.value.toPrecision(2))}`)
+  const said = thresholds.map((limit) => `${BAND_NAMES[limit.band].toLowerCase()} ${limit.side} ${Number(limit.value.toPrecision(2))}`)
   return said.length > 0 ? `; ${said.join(', ')}` : ''
 }
 
@@ -128,11 +135,11 @@ function linesOf(values: readonly number[], thresholds: readonly Threshold[], sh
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholds
-    .filter((t) => (t.side === 'above' ? t.value <= Math.max(most * NEAR, thresholds[0].value) : t.value >= least / NEAR))
-    .map((t) => ({
-      yAxis: Number(shownAs(t.value).toFixed(3)),
-      lineStyle: { color: colours[t.band], type: t.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
-      label: { formatter: BAND_NAMES[t.band], position: 'insideEndTop' as const, color: colours[t.band], fontFamily: FONT, fontSize: 11 },
+    .filter((limit) => (limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0].value) : limit.value >= least / NEAR))
+    .map((limit) => ({
+      yAxis: Number(shownAs(limit.value).toFixed(3)),
+      lineStyle: { color: colours[limit.band], type: limit.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
+      label: { formatter: BAND_NAMES[limit.band], position: 'insideEndTop' as const, color: colours[limit.band], fontFamily: FONT, fontSize: 11 },
     }))
 }
 

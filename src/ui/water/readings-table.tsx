@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
 import { ammoniaWords } from '@/domain/water/ammonia-words'
@@ -14,6 +15,8 @@ interface TestedReading {
 
 /** The newest reading of each kind with its meaning. @param when writes the moment it was taken */
 export function ReadingsTable({ readings, when }: { readings: readonly TestedReading[]; when: (takenAt: string) => string }) {
+  const t = useTexts()
+
   const show = useShow()
   const { preferences } = usePerson()
   const verdict = verdictOfLatest(readings)
@@ -27,7 +30,9 @@ export function ReadingsTable({ readings, when }: { readings: readonly TestedRea
               <th scope="row" className="fw-normal">
                 {READING_NAMES[r.kind]}
               </th>
-              <td className="text-end">{r.belowStep ? 'none found' : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}</td>
+              <td className="text-end">
+                {r.belowStep ? t('water.readingsTable.noneFound') : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
+              </td>
               <td>
                 <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
                 {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units)}</span> : null}

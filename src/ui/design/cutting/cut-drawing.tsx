@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { CutRoll } from '@/core/survey/roll-cutting'
 import { useShow } from '@/ui/person-context'
 
@@ -12,6 +13,8 @@ export const cutScale = (rolls: readonly CutRoll[]): number =>
 
 /** One roll with its cuts, to scale: pieces with name and size, what is left hatched. */
 export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM: number; nameOf: (id: string) => string }) {
+  const t = useTexts()
+
   const show = useShow()
   const height = roll.widthM * px
   const length = (m: number) => show(m, 'length')
@@ -21,7 +24,11 @@ export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM
         className="drawing"
         viewBox={`0 0 ${WIDTH_PX} ${height + 30}`}
         role="img"
-        aria-label={`Roll ${length(roll.widthM)} wide, ${length(roll.usedM)} used: ${roll.pieces.map((p) => `${nameOf(p.id)} ${length(p.alongM)} by ${length(p.acrossM)}`).join('; ')}`}
+        aria-label={t('design.cutDrawing.rollWideUsed', {
+          widthM: length(roll.widthM),
+          usedM: length(roll.usedM),
+          map: roll.pieces.map((p) => t('design.cutDrawing.by', { id: nameOf(p.id), alongM: length(p.alongM), acrossM: length(p.acrossM) })).join('; '),
+        })}
       >
         <defs>
           <pattern id="waste" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -47,7 +54,7 @@ export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM
           {length(roll.widthM)}
         </text>
         <text x={SIDE_PX + (roll.usedM * px) / 2} y={height + 22} textAnchor="middle">
-          {length(roll.usedM)} off the roll
+          {t('design.cutDrawing.offRoll', { usedM: length(roll.usedM) })}
         </text>
       </svg>
     </figure>

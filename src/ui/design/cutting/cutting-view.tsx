@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { LINER_OVERLAP_M } from '@/core/survey/liner'
 import { NET_RULES } from '@/core/survey/net-tent'
@@ -18,12 +19,18 @@ const USUAL_STOCK: readonly Roll[] = [
   { widthM: 8, lengthM: 30 },
 ]
 const MOST_PIECES = 24
-const SHEET_NAMES: Readonly<Record<SheetKind, string>> = { liner: 'Liner', underlayment: 'Underlayment', net: 'Leaf nets' }
+const SHEET_NAMES: Readonly<Record<SheetKind, TextId>> = {
+  liner: textId('design.cuttingView.liner'),
+  underlayment: textId('design.cuttingView.underlayment'),
+  net: textId('design.cuttingView.leafNets'),
+}
 
 const within = (value: number, [least, most]: readonly [number, number]): boolean => value >= least && value <= most
 
 /** Liner, underlayment or net for several ponds at once, cut from rolls with little waste. */
 export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
+  const t = useTexts()
+
   const show = useShow()
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set())
   const [stock, setStock] = useState<readonly Roll[]>(USUAL_STOCK)
@@ -37,20 +44,29 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   return (
     <>
       <div className="page-head">
-        <h1>Cut sheets from rolls</h1>
-        <span className="soft">Several ponds from the same rolls, straight cuts only; what is left of one serves another.</span>
+        <h1>{t('design.cuttingView.cutSheetsFromRolls')}</h1>
+        <span className="soft">{t('design.cuttingView.severalPondsFromSame')}</span>
       </div>
       <div className="columns form-and-drawing">
         <div>
           <section className="sheet">
-            <h2>Sheets wanted</h2>
-            <ChoiceField label="Cut" value={kind} onChange={(e) => setKind(e.target.value as SheetKind)} options={optionsOf(SHEET_NAMES)} className="mb-2" />
-            {sheets.length === 0 ? <p className="soft mb-0">Survey a pond, and its liner appears here.</p> : null}
+            <h2>{t('design.cuttingView.sheetsWanted')}</h2>
+            <ChoiceField
+              label={t('design.cuttingView.cut')}
+              value={kind}
+              onChange={(e) => setKind(e.target.value as SheetKind)}
+              options={optionsOf(SHEET_NAMES, t)}
+              className="mb-2"
+            />
+            {sheets.length === 0 ? <p className="soft mb-0">{t('design.cuttingView.surveyPondLinerAppears')}</p> : null}
             {kind === 'net' ? (
               <p className="mb-1">
                 {toCut.length === 0
-                  ? 'Every pond with netting agreed has its net.'
-                  : `${toCut.length} ${toCut.length === 1 ? 'pond has' : 'ponds have'} netting agreed and no net yet.`}{' '}
+                  ? t('design.cuttingView.everyPondNettingAgreed')
+                  : t('design.cuttingView.nettingAgreedNoNet', {
+                      count: toCut.length,
+                      count2: toCut.length === 1 ? t('design.cuttingView.pondHas') : t('design.cuttingView.pondsHave'),
+                    })}{' '}
                 {toCut.length > 0 ? (
                   <button
                     type="button"
@@ -59,7 +75,9 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                       setChosen(new Set([...chosen].filter((id) => !shownSheets.some((s) => s.id === id)).concat(toCut.slice(0, MOST_PIECES).map((s) => s.id))))
                     }
                   >
-                    Choose {toCut.length > MOST_PIECES ? `the first ${MOST_PIECES}` : toCut.length === 1 ? 'it' : 'these'}
+                    {t('design.cuttingView.choose', {
+                      count: toCut.length > MOST_PIECES ? t('design.cuttingView.first', { mostPieces: MOST_PIECES }) : toCut.length === 1 ? 'it' : 'these',
+                    })}
                   </button>
                 ) : null}
               </p>
@@ -67,7 +85,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
             {shownSheets.map((s) => (
               <CheckField
                 key={s.id}
-                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${s.there ? ` (there: ${s.there})` : s.agreed ? ', netting agreed' : ''}`}
+                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${s.there ? t('design.cuttingView.there', { there: s.there }) : s.agreed ? t('design.cuttingView.nettingAgreed') : ''}`}
                 checked={chosen.has(s.id)}
                 disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
                 onChange={(on) => toggle(s.id, on)}
@@ -75,32 +93,35 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
             ))}
             <p className="soft small mb-0">
               {kind === 'net'
-                ? `As a tent: over the ridge, with slack, and ${show(NET_RULES.turnDownM, 'length')} turned down on each side.`
-                : `Longest way over each, twice the greatest depth and ${show(LINER_OVERLAP_M, 'length')} over the rim on each side.${kind === 'underlayment' ? ' One layer; a second goes on top where stone lies.' : ''}`}
+                ? t('design.cuttingView.tentOverRidgeSlack', { turnDownM: show(NET_RULES.turnDownM, 'length') })
+                : t('design.cuttingView.longestWayOverEach', {
+                    linerOverlapM: show(LINER_OVERLAP_M, 'length'),
+                    kind: kind === 'underlayment' ? t('design.cuttingView.oneLayerSecondGoes') : '',
+                  })}
             </p>
           </section>
           <section className="sheet">
-            <h2>Rolls in stock</h2>
+            <h2>{t('design.cuttingView.rollsStock')}</h2>
             {stock.map((roll, i) => (
               <div key={i} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 2.4rem' }}>
                 <QuantityField
-                  label={`Roll ${i + 1} width`}
+                  label={t('design.cuttingView.rollWidth', { i: i + 1 })}
                   kind="length"
                   value={roll.widthM}
                   onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, widthM: v ?? Number.NaN } : r)))}
-                  error={within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : 'Between 0.2 and 30 m.'}
+                  error={within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : t('design.cuttingView.between0230')}
                 />
                 <QuantityField
-                  label={`Roll ${i + 1} length`}
+                  label={t('design.cuttingView.rollLength', { i: i + 1 })}
                   kind="length"
                   value={roll.lengthM}
                   onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, lengthM: v ?? Number.NaN } : r)))}
-                  error={within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : 'Between 1 and 500 m.'}
+                  error={within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : t('design.cuttingView.between1500M')}
                 />
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary align-self-center"
-                  aria-label={`Remove roll ${i + 1}`}
+                  aria-label={t('design.cuttingView.removeRoll', { i: i + 1 })}
                   disabled={stock.length === 1}
                   onClick={() => setStock(stock.filter((_, n) => n !== i))}
                 >
@@ -110,7 +131,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
             ))}
             <div className="d-flex gap-2">
               <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => setStock([...stock, { widthM: 5, lengthM: 25 }])}>
-                Add a roll width
+                {t('design.cuttingView.addRollWidth')}
               </button>
               <button
                 type="button"
@@ -118,21 +139,21 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                 disabled={pieces.length === 0 || !stockFine || state.status === 'working'}
                 onClick={() => ask(pieces, stock)}
               >
-                Plan the cuts
+                {t('design.cuttingView.planCuts')}
               </button>
               {state.status === 'working' ? (
                 <button type="button" className="btn btn-sm btn-outline-secondary" onClick={stop}>
-                  Stop
+                  {t('design.cuttingView.stop')}
                 </button>
               ) : null}
             </div>
           </section>
         </div>
-        <section className="sheet" aria-label="Cut plan" aria-live="polite">
-          <h2>Cut plan</h2>
-          {state.status === 'idle' ? <p className="soft mb-0">Choose sheets, then plan the cuts.</p> : null}
-          {state.status === 'working' ? <p className="mb-0">Trying ways to cut.</p> : null}
-          {state.status === 'failed' ? <p className="stop-note mb-0">The plan could not be worked out. Check the rolls and try again.</p> : null}
+        <section className="sheet" aria-label={t('design.cuttingView.cutPlan')} aria-live="polite">
+          <h2>{t('design.cuttingView.cutPlan')}</h2>
+          {state.status === 'idle' ? <p className="soft mb-0">{t('design.cuttingView.chooseSheetsThenPlan')}</p> : null}
+          {state.status === 'working' ? <p className="mb-0">{t('design.cuttingView.tryingWaysCut')}</p> : null}
+          {state.status === 'failed' ? <p className="stop-note mb-0">{t('design.cuttingView.planCouldNotWorked')}</p> : null}
           {state.status === 'done' ? <Plan plan={state.plan} sheets={sheets} /> : null}
         </section>
       </div>
@@ -141,18 +162,24 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
 }
 
 function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] }) {
+  const t = useTexts()
+
   const show = useShow()
   const nameOf = (id: string) => sheets.find((s) => s.id === id)?.name ?? id
   return (
     <>
       <p>
-        <strong data-testid="cut-waste">{show(plan.wasteShare, 'share')}</strong> waste; {show(plan.usedM2, 'area')} cut from {plan.rolls.length}{' '}
-        {plan.rolls.length === 1 ? 'roll' : 'rolls'}.{' '}
-        <span className="soft">{plan.exact ? 'Every way of cutting was tried.' : 'The best found by search.'}</span>
+        <strong data-testid="cut-waste">{show(plan.wasteShare, 'share')}</strong>{' '}
+        {t('design.cuttingView.wasteCutFrom', {
+          usedM2: show(plan.usedM2, 'area'),
+          count: plan.rolls.length,
+          count2: plan.rolls.length === 1 ? 'roll' : 'rolls',
+        })}{' '}
+        <span className="soft">{plan.exact ? t('design.cuttingView.everyWayCuttingTried') : t('design.cuttingView.bestFoundSearch')}</span>
       </p>
       {plan.unplaced.length > 0 ? (
         <div className="stop-note" role="alert">
-          Wider than any roll, so they need a seam by someone who welds liner: {plan.unplaced.map(nameOf).join('; ')}.
+          {t('design.cuttingView.widerThanAnyRoll', { nameOf: plan.unplaced.map(nameOf).join('; ') })}
         </div>
       ) : null}
       {plan.rolls.map((roll, i) => (

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { BED_MATERIALS, BED_MATERIAL_KEYS, type BedMaterialKey } from '@/core/filter/bed/layers'
 import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
 import { FEEDS } from '@/core/filter/design-input'
@@ -8,7 +9,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FEED_NAMES } from '@/messages/en/filters'
+import { FEED_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
@@ -16,9 +17,11 @@ const LEAST_LAYER_M = 0.01
 
 /** The bed's build-up: drag the boundaries in the section or type thicknesses; feed, vault, air break. */
 export function BedPart(part: BenchPart) {
+  const t = useTexts()
+
   const { bed, shown, set, errorOf } = part
   const show = useShow()
-  if (bed.type === 'none') return <p className="sheet">There is no bed in this design. Choose a kind of filter under Kind and size.</p>
+  if (bed.type === 'none') return <p className="sheet">{t('design.bedPart.thereNoBedDesign')}</p>
   const { path, vessels } = FILTER_TYPE_FACTS[bed.type]
   const setLayer = (index: number, change: Partial<(typeof bed.layers)[number]>) =>
     set({ layers: bed.layers.map((layer, i) => (i === index ? { ...layer, ...change } : layer)) }, `layer${index}`)
@@ -46,7 +49,7 @@ export function BedPart(part: BenchPart) {
     <>
       <section className="sheet">
         <h2>
-          Bed section, <span data-testid="bed-area">{show(shown.result.areaM2, 'area')}</span>
+          {t('design.bedPart.bedSection')} <span data-testid="bed-area">{show(shown.result.areaM2, 'area')}</span>
         </h2>
         <BedSection
           lengthM={shown.bed.lengthM}
@@ -62,18 +65,18 @@ export function BedPart(part: BenchPart) {
       </section>
       <div className="columns two">
         <section className="sheet">
-          <h2>Layers, top to bottom</h2>
+          <h2>{t('design.bedPart.layersTopBottom')}</h2>
           {fromTop.map(({ layer, index }) => (
             <div key={index} className="repeat-row" style={{ gridTemplateColumns: '2.3fr 1fr 2.4rem' }}>
               <ChoiceField
-                label={`Layer ${index + 1} material`}
+                label={t('design.bedPart.layerMaterial', { index: index + 1 })}
                 hideLabel
                 value={layer.material}
                 onChange={(e) => setLayer(index, { material: e.target.value as BedMaterialKey })}
                 options={BED_MATERIAL_KEYS.map((key) => ({ value: key, label: BED_MATERIALS[key].name }))}
               />
               <QuantityField
-                label={`Layer ${index + 1} thickness`}
+                label={t('design.bedPart.layerThickness', { index: index + 1 })}
                 hideLabel
                 kind="length"
                 scale="small"
@@ -84,7 +87,7 @@ export function BedPart(part: BenchPart) {
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary"
-                aria-label={`Remove layer ${index + 1}`}
+                aria-label={t('design.bedPart.removeLayer', { index: index + 1 })}
                 disabled={bed.layers.length === 1}
                 onClick={() => set({ layers: bed.layers.filter((_, i) => i !== index) })}
               >
@@ -98,14 +101,14 @@ export function BedPart(part: BenchPart) {
             disabled={bed.layers.length >= 10}
             onClick={() => set({ layers: [...bed.layers, { material: 'planting-6-12', thicknessM: 0.09 }] })}
           >
-            Add a layer on top
+            {t('design.bedPart.addLayerTop')}
           </button>
         </section>
         <section className="sheet">
-          <h2>Feed and cleanout</h2>
+          <h2>{t('design.bedPart.feedCleanout')}</h2>
           <div className="field-grid">
             <ChoiceField
-              label="Water enters by"
+              label={t('design.bedPart.waterEnters')}
               value={bed.feed}
               onChange={(e) => set({ feed: e.target.value as typeof bed.feed })}
               options={FEEDS.filter((feed) => (path === 'along') === feed.endsWith('header')).map((feed) => ({ value: feed, label: FEED_NAMES[feed] }))}
@@ -113,7 +116,7 @@ export function BedPart(part: BenchPart) {
             {bed.feed === 'chamber' ? null : (
               <>
                 <QuantityField
-                  label="Distribution pipe, bore"
+                  label={t('design.bedPart.distributionPipeBore')}
                   kind="length"
                   scale="small"
                   value={bed.manifold.diameterM}
@@ -121,7 +124,7 @@ export function BedPart(part: BenchPart) {
                   error={errorOf('manifold.diameterM')}
                 />
                 <QuantityField
-                  label="Slots"
+                  label={t('design.bedPart.slots')}
                   kind="number"
                   value={bed.manifold.slots}
                   onChange={(v) => set({ manifold: { ...bed.manifold, slots: orNaN(v) } }, 'slots')}
@@ -131,7 +134,7 @@ export function BedPart(part: BenchPart) {
             )}
             {path === 'up' && !vessels ? (
               <QuantityField
-                label="Pitch to the vault"
+                label={t('design.bedPart.pitchVault')}
                 kind="share"
                 value={bed.manifold.pitchPercent / 100}
                 onChange={(v) => set({ manifold: { ...bed.manifold, pitchPercent: orNaN(v) * 100 } }, 'pitch')}
@@ -139,16 +142,16 @@ export function BedPart(part: BenchPart) {
               />
             ) : null}
             <QuantityField
-              label="Water over the gravel"
+              label={t('design.bedPart.waterOverGravel')}
               kind="length"
               scale="small"
               value={bed.waterOverGravelM}
               onChange={(v) => set({ waterOverGravelM: orNaN(v) }, 'over')}
               error={errorOf('waterOverGravelM')}
-              hint="negative: the gravel stands dry"
+              hint={t('design.bedPart.negativeGravelStandsDry')}
             />
             <QuantityField
-              label="Highest air break above the base"
+              label={t('design.bedPart.highestAirBreakAbove')}
               kind="length"
               scale="small"
               value={bed.airBreakM}
@@ -156,9 +159,9 @@ export function BedPart(part: BenchPart) {
               error={errorOf('airBreakM')}
             />
           </div>
-          <CheckField label="Check valve on the delivery" checked={bed.checkValve} onChange={(checkValve) => set({ checkValve })} />
+          <CheckField label={t('design.bedPart.checkValveDelivery')} checked={bed.checkValve} onChange={(checkValve) => set({ checkValve })} />
           <CheckField
-            label={vessels ? 'Bottom drain with valve' : 'Cleanout vault'}
+            label={vessels ? t('design.bedPart.bottomDrainValve') : t('design.bedPart.cleanoutVault')}
             checked={bed.vault !== null}
             onChange={(has) => set({ vault: has ? { diameterM: vessels ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 } : null })}
           />
@@ -166,7 +169,7 @@ export function BedPart(part: BenchPart) {
             <>
               <div className="field-grid">
                 <QuantityField
-                  label={vessels ? 'Drain, bore' : 'Vault, diameter'}
+                  label={vessels ? t('design.bedPart.drainBore') : t('design.bedPart.vaultDiameter')}
                   kind="length"
                   scale="small"
                   value={bed.vault.diameterM}
@@ -174,28 +177,32 @@ export function BedPart(part: BenchPart) {
                   error={errorOf('vault.diameterM')}
                 />
                 <QuantityField
-                  label="Way to where it may drain"
+                  label={t('design.bedPart.wayWhereMayDrain')}
                   kind="length"
                   value={bed.vault.dischargeM}
                   onChange={(v) => set({ vault: { ...bed.vault!, dischargeM: orNaN(v) } }, 'discharge')}
                   error={errorOf('vault.dischargeM')}
                 />
               </div>
-              <CheckField label="At the low point" checked={bed.vault.atLowPoint} onChange={(atLowPoint) => set({ vault: { ...bed.vault!, atLowPoint } })} />
               <CheckField
-                label="Valve within reach"
+                label={t('design.bedPart.lowPoint')}
+                checked={bed.vault.atLowPoint}
+                onChange={(atLowPoint) => set({ vault: { ...bed.vault!, atLowPoint } })}
+              />
+              <CheckField
+                label={t('design.bedPart.valveWithinReach')}
                 checked={bed.vault.valveInReach}
                 onChange={(valveInReach) => set({ vault: { ...bed.vault!, valveInReach } })}
               />
             </>
           ) : null}
           <ChoiceField
-            label="In winter the bed"
+            label={t('design.bedPart.winterBed')}
             value={bed.winter}
             onChange={(e) => set({ winter: e.target.value as typeof bed.winter })}
             options={[
-              { value: 'runs', label: 'runs on, with an ice watch' },
-              { value: 'drained', label: 'is drained' },
+              { value: 'runs', label: t('design.bedPart.runsIceWatch') },
+              { value: 'drained', label: t('design.bedPart.drained') },
             ]}
           />
         </section>
@@ -207,26 +214,41 @@ export function BedPart(part: BenchPart) {
 const tidy = (m: number): number => Number(m.toFixed(3))
 
 function Loads({ shown }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const { weights, quantities, stop } = shown.result
   return (
     <>
       <Why
-        title={`Stone ${show(weights.stoneT * 1000, 'mass')}, ${weights.trucks} truck ${weights.trucks === 1 ? 'load' : 'loads'} or ${weights.bulkBags} bulk bags; water ${show(weights.waterT, 'volume')}`}
+        title={t('design.bedPart.stoneTruckBulkBags', {
+          stoneT: show(weights.stoneT * 1000, 'mass'),
+          trucks: weights.trucks,
+          trucks2: weights.trucks === 1 ? 'load' : 'loads',
+          bulkBags: weights.bulkBags,
+          waterT: show(weights.waterT, 'volume'),
+        })}
       >
         {quantities.map((q, i) => (
           <div key={i}>
-            {BED_MATERIALS[q.material].name}: {show(q.volumeM3, 'volume')}
-            {q.massT > 0.05 && BED_MATERIALS[q.material].granular ? `, ${show(q.massT * 1000, 'mass')}` : ''}, holding {show(q.voidM3, 'volume')} of water
+            {t('design.bedPart.holdingWater', {
+              name: BED_MATERIALS[q.material].name,
+              volumeM3: show(q.volumeM3, 'volume'),
+              massT: q.massT > 0.05 && BED_MATERIALS[q.material].granular ? `, ${show(q.massT * 1000, 'mass')}` : '',
+              voidM3: show(q.voidM3, 'volume'),
+            })}
           </div>
         ))}
-        <div>
-          Load on the floor {formatNumber(weights.floorKnPerM2)} kN/m². Stone above 25 kg is lifted by a team or a machine. Gravel is washed before it goes in.
-        </div>
+        <div>{t('design.bedPart.loadFloorKnM', { floorKnPerM2: formatNumber(weights.floorKnPerM2) })}</div>
       </Why>
       <p className="soft small mb-0">
-        When the pump stops {show(stop.drainBackM3, 'volume')} run back and the pond rises {show(stop.pondRiseMm / 1000, 'length', { scale: 'small' })}; a flush
-        is due about every {Number.isFinite(shown.result.flushDays) ? `${formatNumber(shown.result.flushDays / 30.4, 'en', 2)} months` : 'few years'}.
+        {t('design.bedPart.whenPumpStopsRun', {
+          drainBackM3: show(stop.drainBackM3, 'volume'),
+          pondRiseMm: show(stop.pondRiseMm / 1000, 'length', { scale: 'small' }),
+          flushDays: Number.isFinite(shown.result.flushDays)
+            ? t('design.bedPart.months', { flushDays: formatNumber(shown.result.flushDays / 30.4, 'en', 2) })
+            : t('design.bedPart.fewYears'),
+        })}
       </p>
     </>
   )

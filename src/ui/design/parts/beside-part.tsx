@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import {
   COMPANION_FACTS,
   COMPANION_KINDS,
@@ -20,11 +21,12 @@ import { orNaN, type BenchPart } from '../use-bench'
 const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = { 'falls-box': 60, pressurised: 60, 'moving-bed': 100, 'trickle-tower': 120 }
 const USUAL_MOUTH_M = 0.25
 const SKIMMER_SERVES_M2 = CHECK_LIMITS.skimmerServesM2
-const SKIMMER_FITS =
-  'Into an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating one on the suction line, or one with its own pump, needs no hole at all.'
+const SKIMMER_FITS = textId('design.besidePart.intoExistingPondWall')
 
 /** Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in head, water and care. */
 export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const { result } = shown
   const add = (kind: CompanionKind) =>
@@ -38,10 +40,8 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
     set({ companions: bed.companions.map((c, i) => (i === index ? { ...c, ...part } : c)) }, `beside${index}`)
   return (
     <section className="sheet">
-      <h2>Beside the bed</h2>
-      {bed.companions.length === 0 ? (
-        <p className="soft">Nothing yet. A skimmer keeps leaves from the bed, and one can be fitted to nearly any existing pond.</p>
-      ) : null}
+      <h2>{t('design.besidePart.besideBed')}</h2>
+      {bed.companions.length === 0 ? <p className="soft">{t('design.besidePart.nothingYetSkimmerKeeps')}</p> : null}
       {bed.companions.map((c, i) => {
         const facts = COMPANION_FACTS[c.kind]
         return (
@@ -51,7 +51,7 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary ms-auto"
-                aria-label={`Remove ${COMPANION_NAMES[c.kind]}`}
+                aria-label={t('design.besidePart.remove', { kind: COMPANION_NAMES[c.kind] })}
                 onClick={() => set({ companions: bed.companions.filter((_, n) => n !== i) })}
               >
                 ×
@@ -59,7 +59,7 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
             </div>
             <div className="field-grid">
               <QuantityField
-                label="Rated flow"
+                label={t('design.besidePart.ratedFlow')}
                 kind="flow"
                 value={c.ratedFlowM3PerH}
                 onChange={(v) => change(i, { ratedFlowM3PerH: orNaN(v) })}
@@ -67,7 +67,7 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
               />
               {facts.mediaM2PerL > 0 ? (
                 <QuantityField
-                  label="Media"
+                  label={t('design.besidePart.media')}
                   kind="volume"
                   scale="small"
                   value={c.mediaL / 1000}
@@ -77,7 +77,7 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
               ) : null}
               {isSkimmer(c.kind) ? (
                 <QuantityField
-                  label="Mouth"
+                  label={t('design.besidePart.mouth')}
                   kind="length"
                   scale="small"
                   value={c.weirM}
@@ -88,14 +88,16 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
             </div>
             <p className="soft small mb-0">
               {[
-                facts.mediaM2PerL > 0 ? `${show(c.mediaL * facts.mediaM2PerL, 'area')} of media surface` : '',
+                facts.mediaM2PerL > 0 ? t('design.besidePart.mediaSurface', { mediaL: show(c.mediaL * facts.mediaM2PerL, 'area') }) : '',
                 facts.inline
-                  ? `${show(facts.headM * (result.flowM3PerH / c.ratedFlowM3PerH) ** 2, 'length', { scale: 'small' })} of head at this flow`
-                  : 'on its own line',
-                facts.solidsShare > 0 ? `keeps ${show(facts.solidsShare, 'share')} of the solids from the bed` : '',
-                facts.washM3 > 0 ? `washes away ${show(facts.washM3 * facts.washesPerDay, 'volume')} a day` : '',
+                  ? t('design.besidePart.headFlow', { headM: show(facts.headM * (result.flowM3PerH / c.ratedFlowM3PerH) ** 2, 'length', { scale: 'small' }) })
+                  : t('design.besidePart.ownLine'),
+                facts.solidsShare > 0 ? t('design.besidePart.keepsSolidsFromBed', { solidsShare: show(facts.solidsShare, 'share') }) : '',
+                facts.washM3 > 0 ? t('design.besidePart.washesAwayDay', { washM3: show(facts.washM3 * facts.washesPerDay, 'volume') }) : '',
                 facts.powerWPer10M3PerH > 0 ? `${formatNumber((facts.powerWPer10M3PerH * c.ratedFlowM3PerH) / 10)} W` : '',
-                `cared for every ${facts.serviceMonths === 1 ? 'month' : `${facts.serviceMonths} months`}`,
+                t('design.besidePart.caredEvery', {
+                  serviceMonths: facts.serviceMonths === 1 ? 'month' : t('design.besidePart.months', { serviceMonths: facts.serviceMonths }),
+                }),
               ]
                 .filter(Boolean)
                 .join(' · ')}
@@ -105,23 +107,33 @@ export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
       })}
       {bed.companions.some((c) => isSkimmer(c.kind)) ? (
         <p className="soft small mb-1">
-          {SKIMMER_FITS} A skimmer serves about {show(SKIMMER_SERVES_M2, 'area')} of surface: this pond asks for{' '}
-          {Math.max(1, Math.ceil(data.designPond.areaM2 / SKIMMER_SERVES_M2))}.
+          {t('design.besidePart.skimmerServesAboutSurface', {
+            skimmerFits: t(SKIMMER_FITS),
+            skimmerServesM2: show(SKIMMER_SERVES_M2, 'area'),
+            value: Math.max(1, Math.ceil(data.designPond.areaM2 / SKIMMER_SERVES_M2)),
+          })}
         </p>
       ) : null}
       <ChoiceField
-        label="Add"
+        label={t('design.besidePart.add')}
         value=""
         onChange={(e) => e.target.value && add(e.target.value as CompanionKind)}
-        options={[{ value: '', label: 'Choose equipment…' }, ...COMPANION_KINDS.map((kind) => ({ value: kind, label: COMPANION_NAMES[kind] }))]}
+        options={[
+          { value: '', label: t('design.besidePart.chooseEquipment') },
+          ...COMPANION_KINDS.map((kind) => ({ value: kind, label: COMPANION_NAMES[kind] })),
+        ]}
       />
       {bed.companions.length > 0 ? (
         <p className="mt-2 mb-0">
-          Together {show(mediaSurfaceM2(shown.bed.companions), 'area')} of media, as much as {show(result.treatment.mediaAsBedM3, 'volume')} of this bed;{' '}
-          {show(solidsLeft(shown.bed.companions), 'share')} of the solids still reach the bed.
-          {washWaterM3PerD(shown.bed.companions) > 0
-            ? ` Wash water of ${show(result.washWaterM3PerD, 'volume')} a day is topped up; from treated mains it is dechlorinated.`
-            : ''}
+          {t('design.besidePart.togetherMediaMuchBed', {
+            companions: show(mediaSurfaceM2(shown.bed.companions), 'area'),
+            mediaAsBedM3: show(result.treatment.mediaAsBedM3, 'volume'),
+            companions2: show(solidsLeft(shown.bed.companions), 'share'),
+            companions3:
+              washWaterM3PerD(shown.bed.companions) > 0
+                ? t('design.besidePart.washWaterDayTopped', { washWaterM3PerD: show(result.washWaterM3PerD, 'volume') })
+                : '',
+          })}
         </p>
       ) : null}
     </section>

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useState } from 'react'
 import { ecoFilterOf, fallOf } from '@/domain/forecasts/eco-pond'
 import { comparisonOf, newWay, nextTime, type WhatIfInput } from '@/domain/forecasts/what-if'
@@ -17,14 +18,16 @@ const MEMBERS = 24
 const DAYS = 90
 /** A change is run when the figures have stood still for so long, ms. */
 const SETTLED_MS = 500
-const NAMES = ['As it is', 'This design']
 
 /** What this design does for the look of the water: from a green pond in early summer, beside the filter that stands. */
 export function ClarityPart({ data, shown }: BenchPart) {
+  const t = useTexts()
+
   const [loaded, setLoaded] = useState<WhatIfBenchData | null>(null)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [day, setDay] = useState(21)
   const { state, run } = useComparison()
+  const names = useMemo(() => [t('design.clarityPart.asItIs'), t('design.clarityPart.design')], [t])
   useEffect(() => {
     let here = true
     void fetchJson<WhatIfBenchData>(`/api/v1/ponds/${data.pond.id}/lab`).then((answer) => {
@@ -42,40 +45,42 @@ export function ClarityPart({ data, shown }: BenchPart) {
     if (!loaded || !lab) return
     const timer = setTimeout(() => {
       const whatIf: WhatIfInput = {
-        name: 'Clarity outlook',
+        name: t('design.clarityPart.clarityOutlook'),
         from: nextTime('05-20', loaded.today),
         days: DAYS,
         start: 'green',
         members: MEMBERS,
-        ways: [newWay(NAMES[0]), newWay(NAMES[1], { filter: ON_THE_BENCH })],
+        ways: [newWay(names[0]), newWay(names[1], { filter: ON_THE_BENCH })],
       }
-      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: ON_THE_BENCH, name: NAMES[1], filter, fallM }] }), MEMBERS)
+      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: ON_THE_BENCH, name: names[1], filter, fallM }] }), MEMBERS)
     }, SETTLED_MS)
     return () => clearTimeout(timer)
-  }, [loaded, filter, fallM, run])
+  }, [loaded, filter, fallM, run, names, t])
   const result = state.status === 'done' ? state.result : null
   return (
-    <section className="sheet" aria-label="Clarity outlook">
-      <h2>Clarity outlook</h2>
+    <section className="sheet" aria-label={t('design.clarityPart.clarityOutlook')}>
+      <h2>{t('design.clarityPart.clarityOutlook')}</h2>
       <p className="soft">
-        {MEMBERS} runs of the pond as a green soup on a May morning, with the filter as it is
-        {loaded?.lab?.filterAssumed ? ' (taken as the house would size one)' : ''} and with this design. More choices side by side:{' '}
+        {t('design.clarityPart.runsPondGreenSoup', {
+          members: MEMBERS,
+          filterAssumed: loaded?.lab?.filterAssumed ? t('design.clarityPart.takenHouseWouldSize') : '',
+        })}{' '}
         <a className="text-decoration-underline" href={`/ponds/${data.pond.id}/what-if`}>
-          What if
+          {t('design.clarityPart.whatIf')}
         </a>
         .
       </p>
       <ProblemNote problem={problem} />
-      {loaded?.lab === null ? <p className="soft">No weather is known for this pond yet.</p> : null}
-      {state.status === 'failed' ? <p className="field-error">The runs broke off. Change a figure, and they begin anew.</p> : null}
+      {loaded?.lab === null ? <p className="soft">{t('design.clarityPart.noWeatherKnownPond')}</p> : null}
+      {state.status === 'failed' ? <p className="field-error">{t('design.clarityPart.runsBrokeOffChange')}</p> : null}
       {result && loaded ? (
         <>
-          <Verdict days={result.days} measures={measuresOfRuns(result)} names={NAMES} />
-          <EyeView from={result.from} days={result.days} ways={clarityOf(result, NAMES)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
-          <LabCharts result={result} names={NAMES} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
+          <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
+          <EyeView from={result.from} days={result.days} ways={clarityOf(result, names)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
+          <LabCharts result={result} names={names} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
         </>
       ) : (
-        <p role="status">{problem || loaded?.lab === null ? '' : 'Running.'}</p>
+        <p role="status">{problem || loaded?.lab === null ? '' : t('design.clarityPart.running')}</p>
       )}
     </section>
   )

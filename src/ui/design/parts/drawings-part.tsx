@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { flowSheet } from '@/core/drawing/flow-sheet'
@@ -7,7 +8,7 @@ import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/co
 import { networkOf } from '@/core/filter/flow/flow-network'
 import { writeInp } from '@/core/hydraulics/network/inp'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/en/filters'
+import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { DESIGN_FORMAT, readDesignFile } from '@/domain/design/design-file'
 import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -18,10 +19,10 @@ import { useNetwork } from '../use-network'
 import { orNaN, type BenchPart } from '../use-bench'
 
 const SHEET_NAMES = {
-  plan: 'Plan',
-  section: 'Long section',
-  detail: 'Layer detail',
-  flow: 'Flow diagram',
+  plan: textId('design.drawingsPart.plan'),
+  section: textId('design.drawingsPart.longSection'),
+  detail: textId('design.drawingsPart.layerDetail'),
+  flow: textId('design.drawingsPart.flowDiagram'),
 } as const
 type SheetKey = keyof typeof SHEET_NAMES
 
@@ -30,6 +31,8 @@ const DIMENSION_FIGURES = 6
 
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
 export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const { firmName } = usePerson()
   const [key, setKey] = useState<SheetKey>('plan')
@@ -73,15 +76,15 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
       sheetSvg(sheet, {
         paper,
         scale,
-        subtitle: `${firmName} · ${pond.customerName} · ${pond.siteName}, ${pond.name} · computed from the design; check on site`,
+        subtitle: t('design.drawingsPart.computedFromDesignCheck', { firmName, customerName: pond.customerName, siteName: pond.siteName, name: pond.name }),
       }),
-    [sheet, paper, scale, firmName, pond],
+    [sheet, paper, scale, firmName, pond, t],
   )
   const [heightMm, widthMm] = PAPERS[paper]
   const print = () => {
     const frame = document.createElement('iframe')
     frame.className = 'print-frame'
-    frame.srcdoc = `<!doctype html><title>${SHEET_NAMES[key]}</title><style>@page{size:${widthMm}mm ${heightMm}mm;margin:0}body{margin:0}svg{display:block}</style>${svg}`
+    frame.srcdoc = `<!doctype html><title>${t(SHEET_NAMES[key])}</title><style>@page{size:${widthMm}mm ${heightMm}mm;margin:0}body{margin:0}svg{display:block}</style>${svg}`
     frame.onload = () => {
       frame.contentWindow?.addEventListener('afterprint', () => frame.remove())
       frame.contentWindow?.print()
@@ -93,33 +96,38 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
     const read = readDesignFile(text)
     if (!read.ok) return setFileNote(`${name}: ${read.problem.message}`)
     set(read.value.design)
-    setFileNote(`${name}: opened. Undo brings back what was here.`)
+    setFileNote(t('design.drawingsPart.openedUndoBringsBack', { name }))
   }
   return (
     <>
       <section className="sheet">
-        <h2>{SHEET_NAMES[key]}</h2>
+        <h2>{t(SHEET_NAMES[key])}</h2>
         <div className="d-flex flex-wrap gap-2 align-items-end mb-2">
-          <ChoiceField label="Drawing" value={key} onChange={(e) => setKey(e.target.value as SheetKey)} options={optionsOf(SHEET_NAMES)} />
           <ChoiceField
-            label="Paper"
-            value={paper}
-            onChange={(e) => setPaper(e.target.value as Paper)}
-            options={Object.keys(PAPERS).map((p) => ({ value: p, label: `${p}, lying` }))}
+            label={t('design.drawingsPart.drawing')}
+            value={key}
+            onChange={(e) => setKey(e.target.value as SheetKey)}
+            options={optionsOf(SHEET_NAMES, t)}
           />
           <ChoiceField
-            label="Scale"
+            label={t('design.drawingsPart.paper')}
+            value={paper}
+            onChange={(e) => setPaper(e.target.value as Paper)}
+            options={Object.keys(PAPERS).map((p) => ({ value: p, label: t('design.drawingsPart.lying', { p }) }))}
+          />
+          <ChoiceField
+            label={t('design.drawingsPart.scale')}
             value={chosenScale === null ? 'fit' : String(chosenScale)}
             onChange={(e) => setScale(e.target.value === 'fit' ? null : Number(e.target.value))}
             options={[
-              { value: 'fit', label: `fits: 1 : ${fittingScale(sheet, paper)}` },
+              { value: 'fit', label: t('design.drawingsPart.fits1', { sheet: fittingScale(sheet, paper) }) },
               ...DRAWING_SCALES.map((s) => ({ value: String(s), label: `1 : ${s}` })),
             ]}
           />
           {key === 'plan' ? (
             <div style={{ width: '9rem' }}>
               <QuantityField
-                label="North, ° from up"
+                label={t('design.drawingsPart.northFromUp')}
                 kind="number"
                 value={bed.northDeg}
                 onChange={(v) => set({ northDeg: orNaN(v) }, 'north')}
@@ -128,45 +136,54 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
             </div>
           ) : null}
           <button type="button" className="btn btn-sm btn-primary" onClick={print}>
-            {sheet.notToScale ? 'Print' : `Print at 1 : ${scale}`}
+            {sheet.notToScale ? t('design.drawingsPart.print') : t('design.drawingsPart.print1', { scale })}
           </button>
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
             onClick={() => saveFile(fileName(`${pond.name} ${key}`, 'svg'), svg, 'image/svg+xml')}
           >
-            Save as SVG
+            {t('design.drawingsPart.saveSvg')}
           </button>
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
             onClick={() =>
-              void import('../sheet-dxf').then(({ sheetDxf }) => saveFile(fileName(`${pond.name} ${key}`, 'dxf'), sheetDxf(sheet), 'application/dxf'))
+              void import('../sheet-dxf').then(({ sheetDxf }) => saveFile(fileName(`${pond.name} ${key}`, 'dxf'), sheetDxf(sheet, t), 'application/dxf'))
             }
           >
-            Save as DXF
+            {t('design.drawingsPart.saveDxf')}
           </button>
         </div>
         {/* eslint-disable-next-line @next/next/no-img-element -- a drawing made here, not a file of the site */}
         <img
           className="paper"
           src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`}
-          alt={sheet.notToScale ? `${SHEET_NAMES[key]} on ${paper}` : `${SHEET_NAMES[key]} at 1 : ${scale} on ${paper}`}
+          alt={
+            sheet.notToScale
+              ? t('design.drawingsPart.on', { key: t(SHEET_NAMES[key]), paper })
+              : t('design.drawingsPart.n1', { key: t(SHEET_NAMES[key]), scale, paper })
+          }
         />
       </section>
       <section className="sheet">
-        <h2>Design file</h2>
-        <p className="soft">The whole design as JSON, to keep, to send, to open again; its layout is published as a JSON Schema.</p>
+        <h2>{t('design.drawingsPart.designFile')}</h2>
+        <p className="soft">{t('design.drawingsPart.wholeDesignJsonKeep')}</p>
         <div className="d-flex flex-wrap gap-2 align-items-center">
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
-            onClick={() => saveFile(fileName(`${pond.name} design`, 'json'), designJson(), 'application/json')}
+            onClick={() => saveFile(fileName(t('design.drawingsPart.design', { name: pond.name }), 'json'), designJson(), 'application/json')}
           >
-            Save as JSON
+            {t('design.drawingsPart.saveJson')}
           </button>
-          <FileButton label="Open a design file" accept=".json" onText={open} onTooLarge={() => setFileNote('This file is too large to be a design.')} />
-          <a href="/api/v1/design.schema.json">JSON Schema</a>
+          <FileButton
+            label={t('design.drawingsPart.openDesignFile')}
+            accept=".json"
+            onText={open}
+            onTooLarge={() => setFileNote(t('design.drawingsPart.fileTooLargeDesign'))}
+          />
+          <a href="/api/v1/design.schema.json">{t('design.drawingsPart.jsonSchema')}</a>
         </div>
         <p role="status" className="mb-0 mt-2">
           {fileNote}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { linkIds, networkOf } from '@/core/filter/flow/flow-network'
 import { BRANCH_KINDS, firstFlowPlan, type BranchKind, type FlowBranch, type FlowIntake, type FlowPlan } from '@/core/filter/flow/flow-plan'
@@ -8,7 +9,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { FlowDiagram } from '@/ui/drawing/flow-diagram'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/en/filters'
+import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
@@ -18,28 +19,27 @@ import { ForeignNetwork } from '../foreign-network'
 
 /** Network mode: intakes, pumps and branches solved together, drawn with the flows on them. */
 export function NetworkPart(part: BenchPart) {
+  const t = useTexts()
+
   const { bed, shown, data, set } = part
   const [foreign, setForeign] = useState<{ name: string; text: string } | null>(null)
   const plan = bed.network
   return (
     <>
       <section className="sheet">
-        <h2>Network</h2>
-        <p className="soft">
-          For splits and several pumps: bed, bypass, stream, trickle tower, heater; other intakes in summer and winter. Solved as a pipe network by EPANET in
-          this browser.
-        </p>
+        <h2>{t('design.networkPart.network')}</h2>
+        <p className="soft">{t('design.networkPart.splitsSeveralPumpsBed')}</p>
         <div className="d-flex flex-wrap gap-2">
           {plan ? (
             <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => set({ network: null })}>
-              Leave network mode
+              {t('design.networkPart.leaveNetworkMode')}
             </button>
           ) : (
             <button type="button" className="btn btn-sm btn-primary" onClick={() => set({ network: firstFlowPlan(shown.bed) })}>
-              Split the flow
+              {t('design.networkPart.splitFlow')}
             </button>
           )}
-          <FileButton label="Open an INP file" accept=".inp,.txt" onText={(text, name) => setForeign({ name, text })} />
+          <FileButton label={t('design.networkPart.openInpFile')} accept=".inp,.txt" onText={(text, name) => setForeign({ name, text })} />
         </div>
       </section>
       <HeaterPanel {...part} />
@@ -50,6 +50,8 @@ export function NetworkPart(part: BenchPart) {
 }
 
 function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart & { plan: FlowPlan; pumps: BenchPart['data']['pumps'] }) {
+  const t = useTexts()
+
   const show = useShow()
   const [season, setSeason] = useState<'summer' | 'winter'>('summer')
   // the last plan that reads well is solved, so that a half typed figure does not empty the picture
@@ -64,7 +66,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
     <>
       <section className="sheet">
         <div className="d-flex flex-wrap gap-3 align-items-center mb-2">
-          <div className="btn-group btn-group-sm" role="group" aria-label="Season of the intakes">
+          <div className="btn-group btn-group-sm" role="group" aria-label={t('design.networkPart.seasonIntakes')}>
             {(['summer', 'winter'] as const).map((s) => (
               <button
                 key={s}
@@ -73,12 +75,16 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
                 aria-pressed={s === season}
                 onClick={() => setSeason(s)}
               >
-                {s === 'summer' ? 'Summer intakes' : 'Winter intakes'}
+                {s === 'summer' ? t('design.networkPart.summerIntakes') : t('design.networkPart.winterIntakes')}
               </button>
             ))}
           </div>
           <span className="soft small" data-testid="network-state" data-ms={state.status === 'solved' ? state.tookMs.toFixed(0) : ''}>
-            {state.status === 'solving' ? 'Solving.' : state.status === 'solved' ? 'Solved.' : 'Cannot be solved like this.'}
+            {state.status === 'solving'
+              ? t('design.networkPart.solving')
+              : state.status === 'solved'
+                ? t('design.networkPart.solved')
+                : t('design.networkPart.cannotSolvedLike')}
           </span>
           <button
             type="button"
@@ -86,19 +92,19 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
             disabled={!inp}
             onClick={() => inp && saveFile(fileName(`${data.pond.name} ${season}`, 'inp'), inp, 'text/plain')}
           >
-            Save as INP
+            {t('design.networkPart.saveInp')}
           </button>
         </div>
         {state.status === 'refused' ? (
           <div className="stop-note" role="alert">
-            {plan.intakes.some((i) => i[season]) ? state.problem.messages.join('. ') : `No intake is open in ${season}: the pumps have nothing to draw.`}
+            {plan.intakes.some((i) => i[season]) ? state.problem.messages.join('. ') : t('design.networkPart.noIntakeOpenPumps', { season })}
           </div>
         ) : null}
         {good ? <FlowDiagram plan={good} season={season} pumpCount={1 + good.morePumps.length} flowOf={flowOf} /> : null}
       </section>
       <div className="columns two">
         <section className="sheet">
-          <h2>Branches</h2>
+          <h2>{t('design.networkPart.branches')}</h2>
           {plan.branches.map((b, i) => (
             <div key={i} className="companion">
               <div className="d-flex gap-2 align-items-baseline">
@@ -107,7 +113,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary ms-auto"
-                  aria-label={`Remove ${BRANCH_NAMES[b.kind]}`}
+                  aria-label={t('design.networkPart.remove', { kind: BRANCH_NAMES[b.kind] })}
                   disabled={plan.branches.length === 1}
                   onClick={() => change({ branches: plan.branches.filter((_, n) => n !== i) }, '')}
                 >
@@ -116,14 +122,14 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
               </div>
               <div className="field-grid">
                 <QuantityField
-                  label="Valve open"
+                  label={t('design.networkPart.valveOpen')}
                   kind="share"
                   value={b.valve}
                   onChange={(v) => branch(i, { valve: orNaN(v) })}
                   error={errorOf(`network.branches.${i}.valve`)}
                 />
                 <QuantityField
-                  label="Bore"
+                  label={t('design.networkPart.bore')}
                   kind="length"
                   scale="small"
                   value={b.boreM}
@@ -131,21 +137,21 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
                   error={errorOf(`network.branches.${i}.boreM`)}
                 />
                 <QuantityField
-                  label="Length"
+                  label={t('design.networkPart.length')}
                   kind="length"
                   value={b.lengthM}
                   onChange={(v) => branch(i, { lengthM: orNaN(v) })}
                   error={errorOf(`network.branches.${i}.lengthM`)}
                 />
                 <QuantityField
-                  label="Level over the pond"
+                  label={t('design.networkPart.levelOverPond')}
                   kind="length"
                   value={b.levelM}
                   onChange={(v) => branch(i, { levelM: orNaN(v) })}
                   error={errorOf(`network.branches.${i}.levelM`)}
                 />
                 <QuantityField
-                  label="Fittings, K"
+                  label={t('design.networkPart.fittingsK')}
                   kind="number"
                   value={b.k}
                   onChange={(v) => branch(i, { k: orNaN(v) })}
@@ -155,24 +161,24 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
             </div>
           ))}
           <ChoiceField
-            label="Add a branch"
+            label={t('design.networkPart.addBranch')}
             value=""
             onChange={(e) => e.target.value && change({ branches: [...plan.branches, newBranch(e.target.value as BranchKind, bed)] }, '')}
-            options={[{ value: '', label: 'Choose…' }, ...BRANCH_KINDS.map((kind) => ({ value: kind, label: BRANCH_NAMES[kind] }))]}
+            options={[{ value: '', label: t('design.networkPart.choose') }, ...BRANCH_KINDS.map((kind) => ({ value: kind, label: BRANCH_NAMES[kind] }))]}
           />
         </section>
         <section className="sheet">
-          <h2>Intakes</h2>
+          <h2>{t('design.networkPart.intakes')}</h2>
           {plan.intakes.map((n, i) => (
             <div key={i} className="companion">
               <strong>{INTAKE_NAMES[n.kind]}</strong>
               <div className="d-flex gap-3">
-                <CheckField label="open in summer" checked={n.summer} onChange={(summer) => intake(i, { summer })} />
-                <CheckField label="open in winter" checked={n.winter} onChange={(winter) => intake(i, { winter })} />
+                <CheckField label={t('design.networkPart.openSummer')} checked={n.summer} onChange={(summer) => intake(i, { summer })} />
+                <CheckField label={t('design.networkPart.openWinter')} checked={n.winter} onChange={(winter) => intake(i, { winter })} />
               </div>
               <div className="field-grid">
                 <QuantityField
-                  label="Bore"
+                  label={t('design.networkPart.bore')}
                   kind="length"
                   scale="small"
                   value={n.boreM}
@@ -180,7 +186,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
                   error={errorOf(`network.intakes.${i}.boreM`)}
                 />
                 <QuantityField
-                  label="Length"
+                  label={t('design.networkPart.length')}
                   kind="length"
                   value={n.lengthM}
                   onChange={(v) => intake(i, { lengthM: orNaN(v) })}
@@ -197,14 +203,14 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
                 change({ intakes: [...plan.intakes, { kind: 'skimmer', boreM: bed.delivery.diameterM, lengthM: 4, k: 2, summer: true, winter: false }] }, '')
               }
             >
-              Add a skimmer line
+              {t('design.networkPart.addSkimmerLine')}
             </button>
           )}
-          <h2 className="mt-3">More pumps, side by side</h2>
+          <h2 className="mt-3">{t('design.networkPart.morePumpsSideSide')}</h2>
           {plan.morePumps.map((id, i) => (
             <div key={i} className="d-flex gap-2 align-items-end mb-1">
               <ChoiceField
-                label={`Pump ${i + 2}`}
+                label={t('design.networkPart.pump', { i: i + 2 })}
                 value={id}
                 onChange={(e) => change({ morePumps: plan.morePumps.map((p, n) => (n === i ? e.target.value : p)) }, '')}
                 options={pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` }))}
@@ -212,7 +218,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary"
-                aria-label={`Remove pump ${i + 2}`}
+                aria-label={t('design.networkPart.removePump', { i: i + 2 })}
                 onClick={() => change({ morePumps: plan.morePumps.filter((_, n) => n !== i) }, '')}
               >
                 ×
@@ -225,7 +231,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
             disabled={plan.morePumps.length >= 4}
             onClick={() => change({ morePumps: [...plan.morePumps, bed.pumpId] }, '')}
           >
-            Add a pump
+            {t('design.networkPart.addPump')}
           </button>
         </section>
       </div>

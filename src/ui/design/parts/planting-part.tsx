@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { firstPlanting, plantsFor } from '@/core/plants/planting'
 import { hardinessZone, PLANT_ROLES, PLANT_SPECIES, plantSpecies } from '@/core/plants/species'
@@ -6,7 +7,7 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
-import { PLANTING_WORDS, ROLE_OF_PLANT } from '@/messages/en/filters'
+import { PLANTING_WORDS, ROLE_OF_PLANT } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
@@ -14,6 +15,8 @@ const MOST_LISTED = 12
 
 /** The planting plan: patches on the bed's plan, the species library, and what they draw. */
 export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const [picked, setPicked] = useState<number | null>(null)
   const { planting } = shown.result
@@ -38,11 +41,14 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
   return (
     <>
       <section className="sheet">
-        <h2>Planting plan</h2>
+        <h2>{t('design.plantingPart.plantingPlan')}</h2>
         <p className="soft">
-          {planting.plants} plants, {show(planting.coverShare, 'share')} cover in the second year, drawing up to{' '}
-          {show(planting.nitrogenGPerD / 1000, 'mass', { scale: 'small' })} of nitrogen and {show(planting.phosphorusGPerD / 1000, 'mass', { scale: 'small' })}{' '}
-          of phosphorus a day. Low plants stand at the lower edge, towards the viewer.
+          {t('design.plantingPart.plantsCoverSecondYear', {
+            plants: planting.plants,
+            coverShare: show(planting.coverShare, 'share'),
+            nitrogenGPerD: show(planting.nitrogenGPerD / 1000, 'mass', { scale: 'small' }),
+            phosphorusGPerD: show(planting.phosphorusGPerD / 1000, 'mass', { scale: 'small' }),
+          })}
         </p>
         {bed.type === 'none' ? null : <PlantingPlan bed={shown.bed} picked={picked} onPick={setPicked} onMove={move} />}
         <div className="plant-rows">
@@ -56,7 +62,7 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
                   <span className="d-block soft small">{findings.map((f) => PLANTING_WORDS[f.problem]).join('; ')}</span>
                 </span>
                 <QuantityField
-                  label={`Number of ${species?.common}`}
+                  label={t('design.plantingPart.number', { common: species?.common ?? '' })}
                   hideLabel
                   kind="number"
                   value={patch.count}
@@ -66,7 +72,7 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary"
-                  aria-label={`Remove ${species?.common}`}
+                  aria-label={t('design.plantingPart.remove', { common: species?.common ?? '' })}
                   onClick={() => {
                     set({ planting: bed.planting.filter((_, n) => n !== i) })
                     setPicked(null)
@@ -79,7 +85,7 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
           })}
         </div>
         <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => set({ planting: firstPlanting(size.lengthM, size.widthM) })}>
-          Plant a usual mix
+          {t('design.plantingPart.plantUsualMix')}
         </button>
       </section>
       <Library onAdd={add} />
@@ -89,6 +95,8 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
 
 /** The species library with a search and a role; figures of one species at a glance. */
 function Library({ onAdd }: { onAdd: (key: string) => void }) {
+  const t = useTexts()
+
   const show = useShow()
   const [text, setText] = useState('')
   const [role, setRole] = useState('')
@@ -98,30 +106,30 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
   )
   return (
     <section className="sheet">
-      <h2>Library of {PLANT_SPECIES.length} species</h2>
+      <h2>{t('design.plantingPart.librarySpecies', { count: PLANT_SPECIES.length })}</h2>
       <div className="field-grid mb-2">
-        <TextField label="Find a plant" value={text} onChange={(e) => setText(e.target.value)} />
+        <TextField label={t('design.plantingPart.findPlant')} value={text} onChange={(e) => setText(e.target.value)} />
         <ChoiceField
-          label="Role"
+          label={t('design.plantingPart.role')}
           value={role}
           onChange={(e) => setRole(e.target.value)}
           options={[{ value: '', label: 'any' }, ...PLANT_ROLES.map((r) => ({ value: r, label: ROLE_OF_PLANT[r] }))]}
         />
       </div>
-      <div className="table-responsive" tabIndex={0} role="region" aria-label="Species">
+      <div className="table-responsive" tabIndex={0} role="region" aria-label={t('design.plantingPart.species')}>
         <table className="table table-sm align-middle mb-1">
           <thead>
             <tr>
-              <th>Plant</th>
-              <th>Role</th>
-              <th className="text-end">Water over the crown</th>
-              <th className="text-end">Height</th>
-              <th className="text-end">Spread</th>
-              <th className="text-end">Zone</th>
-              <th>Spreads</th>
-              <th className="text-end">N a day</th>
+              <th>{t('design.plantingPart.plant')}</th>
+              <th>{t('design.plantingPart.role')}</th>
+              <th className="text-end">{t('design.plantingPart.waterOverCrown')}</th>
+              <th className="text-end">{t('design.plantingPart.height')}</th>
+              <th className="text-end">{t('design.plantingPart.spread')}</th>
+              <th className="text-end">{t('design.plantingPart.zone')}</th>
+              <th>{t('design.plantingPart.spreads')}</th>
+              <th className="text-end">{t('design.plantingPart.nDay')}</th>
               <th>
-                <span className="visually-hidden">Add</span>
+                <span className="visually-hidden">{t('design.plantingPart.add')}</span>
               </th>
             </tr>
           </thead>
@@ -130,9 +138,11 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
               <tr key={s.key}>
                 <th scope="row" className="fw-normal">
                   {s.common} <em className="soft small">{s.botanical}</em>
-                  {s.regulatedSomewhere ? <span className="verdict look ms-1">check your list</span> : null}
+                  {s.regulatedSomewhere ? <span className="verdict look ms-1">{t('design.plantingPart.checkYourList')}</span> : null}
                   {s.toxicTo === 'none' ? null : (
-                    <span className="soft small d-block">toxic to {s.toxicTo === 'people' ? 'people and pets' : 'livestock'}</span>
+                    <span className="soft small d-block">
+                      {t('design.plantingPart.toxic', { toxicTo: s.toxicTo === 'people' ? t('design.plantingPart.peoplePets') : 'livestock' })}
+                    </span>
                   )}
                 </th>
                 <td>{ROLE_OF_PLANT[s.role]}</td>
@@ -144,13 +154,18 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
                 <td className="text-end">{hardinessZone(s.hardyToC)}</td>
                 <td>
                   {s.spreadsBy}
-                  {s.aggressiveness >= 2 ? ', strongly' : ''}
-                  {s.clogsGravel >= 2 ? '; clogs gravel' : ''}
+                  {s.aggressiveness >= 2 ? t('design.plantingPart.strongly') : ''}
+                  {s.clogsGravel >= 2 ? t('design.plantingPart.clogsGravel') : ''}
                 </td>
-                <td className="text-end">{show(s.nitrogenGPerM2D / 1000, 'mass', { scale: 'small' })}/m²</td>
+                <td className="text-end">{t('design.plantingPart.m', { nitrogenGPerM2D: show(s.nitrogenGPerM2D / 1000, 'mass', { scale: 'small' }) })}</td>
                 <td>
-                  <button type="button" className="btn btn-sm btn-outline-primary" aria-label={`Plant ${s.common}`} onClick={() => onAdd(s.key)}>
-                    Plant
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline-primary"
+                    aria-label={t('design.plantingPart.plant2', { common: s.common })}
+                    onClick={() => onAdd(s.key)}
+                  >
+                    {t('design.plantingPart.plant')}
                   </button>
                 </td>
               </tr>
@@ -159,8 +174,9 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
         </table>
       </div>
       <p className="soft small mb-0">
-        {found.length > MOST_LISTED ? `${found.length - MOST_LISTED} more; search to narrow. ` : ''}Figures are starting points from handbooks. The app never
-        says that a plant is lawful where you are: check your state or national list.
+        {t('design.plantingPart.figuresStartingPointsFrom', {
+          count: found.length > MOST_LISTED ? t('design.plantingPart.moreSearchNarrow', { count: found.length - MOST_LISTED }) : '',
+        })}
       </p>
     </section>
   )

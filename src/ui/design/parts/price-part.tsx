@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useMemo } from 'react'
 import { estimate, type Estimate } from '@/core/pricing/estimate'
@@ -12,13 +13,13 @@ import { ProposalMaker } from '../proposal-maker'
 import type { BenchPart } from '../use-bench'
 
 const GROUP_NAMES = {
-  sheet: 'Liner and sheets',
-  stone: 'Stone, modules, walls',
-  pipe: 'Pipe and fittings',
-  equipment: 'Equipment',
-  plants: 'Plants',
-  other: 'Sundries',
-  labour: 'Labour',
+  sheet: textId('design.pricePart.linerSheets'),
+  stone: textId('design.pricePart.stoneModulesWalls'),
+  pipe: textId('design.pricePart.pipeFittings'),
+  equipment: textId('design.pricePart.equipment'),
+  plants: textId('design.pricePart.plants'),
+  other: textId('design.pricePart.sundries'),
+  labour: textId('design.pricePart.labour'),
 } as const
 const GROUPS = Object.keys(GROUP_NAMES) as (keyof typeof GROUP_NAMES)[]
 
@@ -36,41 +37,43 @@ const materialsCsv = (price: Estimate): string =>
 
 /** Materials, labour and price of the design as drawn, and the proposals made of saved versions. */
 export function PricePart({ data, shown }: BenchPart) {
+  const t = useTexts()
+
   const { role } = usePerson()
   const { priceBook, pond } = data
   const price = useMemo(
     () => (priceBook ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.practice.tables.pipes }) : null),
     [shown, priceBook, data],
   )
-  if (!price) return <p className="sheet">Prices are shown to owners, office and designers.</p>
+  if (!price) return <p className="sheet">{t('design.pricePart.pricesShownOwnersOffice')}</p>
   const cash = (minor: number) => money(minor, price.currency)
   return (
     <>
       <section className="sheet">
         <h2>
-          Materials and labour <span data-testid="price-total">{cash(price.totalMinor)}</span>
+          {t('design.pricePart.materialsLabour')} <span data-testid="price-total">{cash(price.totalMinor)}</span>
         </h2>
         {price.unpriced.length > 0 ? (
           <p className="stop-note" role="alert">
-            The price book has no line for {price.unpriced.join(', ')}: the total leaves them out.
+            {t('design.pricePart.priceBookHasNo', { unpriced: price.unpriced.join(', ') })}
           </p>
         ) : null}
-        <div className="table-responsive" tabIndex={0} role="region" aria-label="Materials and labour">
+        <div className="table-responsive" tabIndex={0} role="region" aria-label={t('design.pricePart.materialsLabour')}>
           <table className="table table-sm mb-1">
             <thead>
               <tr>
-                <th>Item</th>
-                <th className="text-end">Needed</th>
-                <th className="text-end">To order</th>
-                <th className="text-end">Cost</th>
-                <th className="text-end">Total</th>
+                <th>{t('design.pricePart.item')}</th>
+                <th className="text-end">{t('design.pricePart.needed')}</th>
+                <th className="text-end">{t('design.pricePart.order')}</th>
+                <th className="text-end">{t('design.pricePart.cost')}</th>
+                <th className="text-end">{t('design.pricePart.total')}</th>
               </tr>
             </thead>
             {GROUPS.filter((group) => price.lines.some((line) => line.group === group)).map((group) => (
               <tbody key={group}>
                 <tr>
                   <th colSpan={5} scope="rowgroup" className="group-row">
-                    {GROUP_NAMES[group]}
+                    {t(GROUP_NAMES[group])}
                   </th>
                 </tr>
                 {price.lines
@@ -93,10 +96,10 @@ export function PricePart({ data, shown }: BenchPart) {
             <tfoot>
               {(
                 [
-                  ['Materials', price.materialsMinor],
-                  [`Markup on materials, ${formatNumber((priceBook?.markup ?? 0) * 100)} %`, price.markupMinor],
-                  [`Labour and machines, ${formatNumber(price.labourH)} person-hours`, price.labourMinor],
-                  [`Tax, ${formatNumber((priceBook?.tax ?? 0) * 100)} %`, price.taxMinor],
+                  [t('design.pricePart.materials'), price.materialsMinor],
+                  [t('design.pricePart.markupMaterials', { markup: formatNumber((priceBook?.markup ?? 0) * 100) }), price.markupMinor],
+                  [t('design.pricePart.labourMachinesPersonHours', { labourH: formatNumber(price.labourH) }), price.labourMinor],
+                  [t('design.pricePart.tax', { tax: formatNumber((priceBook?.tax ?? 0) * 100) }), price.taxMinor],
                 ] as const
               ).map(([name, minor]) => (
                 <tr key={name}>
@@ -108,7 +111,7 @@ export function PricePart({ data, shown }: BenchPart) {
               ))}
               <tr>
                 <th scope="row" colSpan={4} className="text-end">
-                  Price
+                  {t('design.pricePart.price')}
                 </th>
                 <td className="text-end">
                   <strong>{cash(price.totalMinor)}</strong>
@@ -121,11 +124,11 @@ export function PricePart({ data, shown }: BenchPart) {
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
-            onClick={() => saveFile(fileName(`${pond.name} materials`, 'csv'), materialsCsv(price), 'text/csv')}
+            onClick={() => saveFile(fileName(t('design.pricePart.materials2', { name: pond.name }), 'csv'), materialsCsv(price), 'text/csv')}
           >
-            Save as CSV
+            {t('design.pricePart.saveCsv')}
           </button>
-          <Link href="/prices">Price book</Link>
+          <Link href="/prices">{t('design.pricePart.priceBook')}</Link>
         </div>
       </section>
       {may(role, 'proposals.write') ? <ProposalMaker data={data} currency={price.currency} /> : null}

@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
 import { firstDesign } from '@/core/filter/first-design'
@@ -9,12 +10,14 @@ import { SchoolTable } from '../school-table'
 import { SizingWhy } from '../sizing-why'
 import { MonthsChart } from '../months-chart'
 import { TornadoChart } from '../tornado-chart'
-import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN, STAND_NAMES } from '@/messages/en/filters'
+import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN, STAND_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
 /** Which kind of filter, and how large: four schools side by side, month by month, and what the answer hangs on. */
 export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const facts = FILTER_TYPE_FACTS[bed.type]
   const begin = (type: FilterType) => {
@@ -33,7 +36,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
         <div className="columns two">
           <div>
             <ChoiceField
-              label="Kind of filter"
+              label={t('design.sizePart.kindFilter')}
               value={bed.type}
               onChange={(e) => begin(e.target.value as FilterType)}
               options={FILTER_TYPES.map((type) => ({ value: type, label: FILTER_TYPE_NAMES[type] }))}
@@ -43,7 +46,13 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
           {bed.type === 'none' ? null : (
             <div className="field-grid">
               <QuantityField
-                label={bed.round ? 'Vessel diameter' : bed.type === 'perimeter-bog' ? 'Length along the shore' : 'Bed length'}
+                label={
+                  bed.round
+                    ? t('design.sizePart.vesselDiameter')
+                    : bed.type === 'perimeter-bog'
+                      ? t('design.sizePart.lengthAlongShore')
+                      : t('design.sizePart.bedLength')
+                }
                 kind="length"
                 value={bed.lengthM}
                 onChange={(v) => set({ lengthM: orNaN(v), ...(bed.round ? { widthM: orNaN(v) } : {}) }, 'length')}
@@ -51,7 +60,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
               />
               {bed.round ? null : (
                 <QuantityField
-                  label={bed.type === 'perimeter-bog' ? 'Width of the band' : 'Bed width'}
+                  label={bed.type === 'perimeter-bog' ? t('design.sizePart.widthBand') : t('design.sizePart.bedWidth')}
                   kind="length"
                   value={bed.widthM}
                   onChange={(v) => set({ widthM: orNaN(v) }, 'width')}
@@ -60,7 +69,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
               )}
               {facts.vessels ? (
                 <QuantityField
-                  label="Vessels"
+                  label={t('design.sizePart.vessels')}
                   kind="number"
                   value={bed.vessels}
                   onChange={(v) => set({ vessels: orNaN(v) }, 'vessels')}
@@ -69,7 +78,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
               ) : null}
               {facts.walled || bed.raisedM > 0 ? (
                 <QuantityField
-                  label="Walls above ground"
+                  label={t('design.sizePart.wallsAboveGround')}
                   kind="length"
                   value={bed.raisedM}
                   onChange={(v) => set({ raisedM: orNaN(v) }, 'raised')}
@@ -77,7 +86,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
                 />
               ) : null}
               <ChoiceField
-                label="Stands on"
+                label={t('design.sizePart.stands')}
                 value={bed.stand}
                 onChange={(e) => set({ stand: e.target.value as typeof bed.stand })}
                 options={optionsOf(STAND_NAMES)}
@@ -87,13 +96,16 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
         </div>
         {bed.type === 'none' ? null : (
           <p className="mb-0">
-            <strong data-testid="bed-area">{show(shown.result.areaM2, 'area')}</strong> of bed; {FILTER_TYPE_NAMES[bed.type].toLowerCase()}; TAN settles at{' '}
-            {show(shown.result.worstTanMgL, 'concentration')} in the worst month with grown fish.
+            <strong data-testid="bed-area">{show(shown.result.areaM2, 'area')}</strong>{' '}
+            {t('design.sizePart.bedTanSettlesWorst', {
+              type: FILTER_TYPE_NAMES[bed.type].toLowerCase(),
+              worstTanMgL: show(shown.result.worstTanMgL, 'concentration'),
+            })}
           </p>
         )}
       </section>
-      <section className="sheet" aria-label="Sizing">
-        <h2>Four schools, side by side</h2>
+      <section className="sheet" aria-label={t('design.sizePart.sizing')}>
+        <h2>{t('design.sizePart.fourSchoolsSideSide')}</h2>
         <SchoolTable
           result={shown.result}
           chosen={bed.school}
@@ -106,11 +118,11 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
       </section>
       <div className="columns two">
         <section className="sheet">
-          <h2>Month by month</h2>
+          <h2>{t('design.sizePart.monthMonth')}</h2>
           <MonthsChart result={shown.result} targetTanMgL={data.practice.targetTanMgL} />
         </section>
         <section className="sheet">
-          <h2>What moves the answer most</h2>
+          <h2>{t('design.sizePart.whatMovesAnswerMost')}</h2>
           <TornadoChart input={inputs} />
         </section>
       </div>

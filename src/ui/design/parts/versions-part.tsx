@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
@@ -13,9 +14,9 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FILTER_TYPE_NAMES } from '@/messages/en/filters'
-import { SCHOOL_NAMES } from '@/messages/en/schools'
-import { checkWords } from '@/messages/en/checks'
+import { FILTER_TYPE_NAMES } from '@/messages/filters'
+import { SCHOOL_NAMES } from '@/messages/schools'
+import { checkWords } from '@/messages/checks'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { workThrough, type BenchPart, type Worked } from '../use-bench'
@@ -25,14 +26,16 @@ const NOW = 'now'
 
 /** Saved versions: which one counts, what was built, and two of them side by side. */
 export function VersionsPart(part: BenchPart) {
+  const t = useTexts()
+
   const { data, shown } = part
   const pathname = usePathname()
   const { timeZone } = usePerson()
   return (
     <>
       <section className="sheet">
-        <h2>Versions</h2>
-        {data.designs.length === 0 ? <p className="soft mb-0">None saved yet.</p> : null}
+        <h2>{t('design.versionsPart.versions')}</h2>
+        {data.designs.length === 0 ? <p className="soft mb-0">{t('design.versionsPart.noneSavedYet')}</p> : null}
         <ul className="plain-list">
           {data.designs.map((d) => (
             <li key={d.id}>
@@ -43,22 +46,27 @@ export function VersionsPart(part: BenchPart) {
                 <span className={`verdict ${d.state === 'open' ? 'look' : 'pass'}`}>{STATE_NAMES[d.state]}</span>
                 <span className="soft small">
                   {d.savedByName}, {instant(d.savedAt, timeZone)}
-                  {d.stateByName && d.stateAt ? `; ${STATE_NAMES[d.state]} by ${d.stateByName}, ${instant(d.stateAt, timeZone)}` : ''}
+                  {d.stateByName && d.stateAt
+                    ? t('design.versionsPart.by', { state: STATE_NAMES[d.state], stateByName: d.stateByName, stateAt: instant(d.stateAt, timeZone) })
+                    : ''}
                 </span>
                 <MoveOn design={d} bench={shown.bed} />
               </div>
-              {d.overrideReason ? <div className="soft small">Other school because: {d.overrideReason}</div> : null}
+              {d.overrideReason ? <div className="soft small">{t('design.versionsPart.otherSchoolBecause', { overrideReason: d.overrideReason })}</div> : null}
               {d.stops.length > 0 && d.stopReason ? (
                 <div className="small">
-                  <span className="verdict stop">{d.stops.length === 1 ? '1 stop passed' : `${d.stops.length} stops passed`}</span> {d.stopReason}
+                  <span className="verdict stop">
+                    {d.stops.length === 1 ? t('design.versionsPart.n1StopPassed') : t('design.versionsPart.stopsPassed', { count: d.stops.length })}
+                  </span>{' '}
+                  {d.stopReason}
                 </div>
               ) : null}
-              {d.asBuilt ? <div className="small">Built otherwise: {d.asBuilt}</div> : null}
+              {d.asBuilt ? <div className="small">{t('design.versionsPart.builtOtherwise', { asBuilt: d.asBuilt })}</div> : null}
               {d.builtBed ? <AsBuilt design={d} built={d.builtBed} data={data} /> : null}
             </li>
           ))}
         </ul>
-        <p className="soft small mb-0">Opening a version and saving makes a copy with the next number; a saved version itself is never changed.</p>
+        <p className="soft small mb-0">{t('design.versionsPart.openingVersionSavingMakes')}</p>
       </section>
       {data.designs.length > 0 ? <Compare {...part} /> : null}
     </>
@@ -69,6 +77,8 @@ export function VersionsPart(part: BenchPart) {
 const canonical = (bed: FilterDesign): string => JSON.stringify(FilterDesignInput.safeParse(bed).data ?? bed)
 
 function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
+  const t = useTexts()
+
   const router = useRouter()
   const { role } = usePerson()
   const [asBuilt, setAsBuilt] = useState<string | null>(null)
@@ -89,34 +99,34 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
     <>
       {design.state === 'open' ? (
         <button type="button" className="btn btn-sm btn-outline-primary ms-auto" onClick={() => void move({ state: 'approved', version: design.version })}>
-          Approve version {design.number}
+          {t('design.versionsPart.approveVersion', { number: design.number })}
         </button>
       ) : asBuilt === null ? (
         <button type="button" className="btn btn-sm btn-outline-primary ms-auto" onClick={() => setAsBuilt('')}>
-          Mark version {design.number} as built
+          {t('design.versionsPart.markVersionBuilt', { number: design.number })}
         </button>
       ) : (
         <span className="d-flex flex-wrap gap-2 align-items-end w-100">
           <TextField
             className="flex-grow-1"
-            label="What was built otherwise than drawn (leave empty if nothing)"
+            label={t('design.versionsPart.whatBuiltOtherwiseThan')}
             value={asBuilt}
             onChange={(e) => setAsBuilt(e.target.value)}
           />
-          <CheckField label="The figures on the bench now are what was built" checked={differs && figures} disabled={!differs} onChange={setFigures} />
+          <CheckField label={t('design.versionsPart.figuresBenchNowWhat')} checked={differs && figures} disabled={!differs} onChange={setFigures} />
           <button
             type="button"
             className="btn btn-sm btn-primary"
             onClick={() => void move({ state: 'built', version: design.version, asBuilt, builtBed: differs && figures ? bench : null })}
           >
-            It is built
+            {t('design.versionsPart.built')}
           </button>
         </span>
       )}
       {stopped || stopReason ? (
         <TextField
           className="w-100"
-          label={`Why version ${design.number} is right although checks say stop`}
+          label={t('design.versionsPart.whyVersionRightAlthough', { number: design.number })}
           value={stopReason}
           onChange={(e) => setStopReason(e.target.value)}
           error={stopped}
@@ -129,19 +139,21 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
 
 /** Drawn against built, only what came out differently. */
 function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign; data: BenchPart['data'] }) {
+  const t = useTexts()
+
   const show = useShow()
   const rows = useMemo(() => {
     const [drawn, stands] = [workThrough(data, design.bed), workThrough(data, built)]
-    return drawn && stands ? comparison(drawn, stands, data, show).filter(([, a, b]) => a !== b) : []
-  }, [data, design, built, show])
+    return drawn && stands ? comparison(drawn, stands, data, show, t).filter(([, a, b]) => a !== b) : []
+  }, [data, design, built, show, t])
   return (
     <details className="small">
-      <summary>As built: {rows.length === 1 ? '1 figure differs' : `${rows.length} figures differ`}</summary>
+      <summary>
+        {t('design.versionsPart.built2', { count: rows.length === 1 ? '1 figure differs' : t('design.versionsPart.figuresDiffer', { count: rows.length }) })}
+      </summary>
       <ul className="mb-0">
         {rows.map(([what, a, b]) => (
-          <li key={what}>
-            {what}: drawn {a}, built {b}
-          </li>
+          <li key={what}>{t('design.versionsPart.drawnBuilt', { what, a, b })}</li>
         ))}
       </ul>
     </details>
@@ -149,8 +161,13 @@ function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign;
 }
 
 function Compare({ data, shown }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
-  const choices = [{ value: NOW, label: 'the draft on the bench' }, ...data.designs.map((d) => ({ value: d.id as string, label: `${d.number}: ${d.name}` }))]
+  const choices = [
+    { value: NOW, label: t('design.versionsPart.draftBench') },
+    ...data.designs.map((d) => ({ value: d.id as string, label: `${d.number}: ${d.name}` })),
+  ]
   const [left, setLeft] = useState(data.designs[0].id as string)
   const [right, setRight] = useState(NOW)
   const of = (key: string): Worked | null => {
@@ -160,13 +177,13 @@ function Compare({ data, shown }: BenchPart) {
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `of` reads data and shown, which are listed
   const pair = useMemo(() => [of(left), of(right)] as const, [left, right, data, shown])
   const [a, b] = pair
-  const rows = a && b ? comparison(a, b, data, show) : []
+  const rows = a && b ? comparison(a, b, data, show, t) : []
   return (
-    <section className="sheet" aria-label="Two versions side by side">
-      <h2>Two versions side by side</h2>
+    <section className="sheet" aria-label={t('design.versionsPart.twoVersionsSideSide')}>
+      <h2>{t('design.versionsPart.twoVersionsSideSide')}</h2>
       <div className="field-grid">
-        <ChoiceField label="Left" value={left} onChange={(e) => setLeft(e.target.value)} options={choices} />
-        <ChoiceField label="Right" value={right} onChange={(e) => setRight(e.target.value)} options={choices} />
+        <ChoiceField label={t('design.versionsPart.left')} value={left} onChange={(e) => setLeft(e.target.value)} options={choices} />
+        <ChoiceField label={t('design.versionsPart.right')} value={right} onChange={(e) => setRight(e.target.value)} options={choices} />
       </div>
       {a && b ? (
         <>
@@ -197,31 +214,44 @@ function Compare({ data, shown }: BenchPart) {
           </table>
         </>
       ) : (
-        <p className="soft mb-0">A version whose pump is no longer in the catalogue cannot be worked out.</p>
+        <p className="soft mb-0">{t('design.versionsPart.versionWhosePumpNo')}</p>
       )}
     </section>
   )
 }
 
 /** Inputs, results, price and checks of two designs; checks only where they differ. */
-function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnType<typeof useShow>): [string, string, string][] {
+function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnType<typeof useShow>, t: Texts): [string, string, string][] {
   const row = (what: string, of: (w: Worked) => string): [string, string, string] => [what, of(a), of(b)]
   const book = data.priceBook
   return [
-    row('Kind', (w) => FILTER_TYPE_NAMES[w.bed.type]),
-    row('School', (w) => SCHOOL_NAMES[w.bed.school]),
-    row('Size', (w) => `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`),
-    row('Area', (w) => show(w.result.areaM2, 'area')),
-    row('Depth', (w) => show(w.result.depthM, 'length', { scale: 'small' })),
-    row('Pump', (w) => w.result.pump.name),
-    row('Flow', (w) => show(w.result.flowM3PerH, 'flow')),
-    row('Head', (w) => show(w.result.head.totalM, 'length')),
-    row('Energy a year', (w) => `${Math.round(w.result.energyKWhPerYear)} kWh`),
-    row('TAN, worst month', (w) => show(w.result.worstTanMgL, 'concentration')),
-    row('Flush due every', (w) => (Number.isFinite(w.result.flushDays) ? `${Math.round(w.result.flushDays / 30.4)} months` : 'few years')),
-    row('Stone', (w) => show(w.result.weights.stoneT * 1000, 'mass')),
-    row('Plants', (w) => String(w.result.planting.plants)),
-    ...(book ? [row('Price', (w) => money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.practice.tables.pipes }).totalMinor, book.currency))] : []),
+    row(t('design.versionsPart.kind'), (w) => FILTER_TYPE_NAMES[w.bed.type]),
+    row(t('design.versionsPart.school'), (w) => SCHOOL_NAMES[w.bed.school]),
+    row(
+      t('design.versionsPart.size'),
+      (w) => `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
+    ),
+    row(t('design.versionsPart.area'), (w) => show(w.result.areaM2, 'area')),
+    row(t('design.versionsPart.depth'), (w) => show(w.result.depthM, 'length', { scale: 'small' })),
+    row(t('design.versionsPart.pump'), (w) => w.result.pump.name),
+    row(t('design.versionsPart.flow'), (w) => show(w.result.flowM3PerH, 'flow')),
+    row(t('design.versionsPart.head'), (w) => show(w.result.head.totalM, 'length')),
+    row(t('design.versionsPart.energyYear'), (w) => t('design.versionsPart.kwh', { energyKWhPerYear: Math.round(w.result.energyKWhPerYear) })),
+    row(t('design.versionsPart.tanWorstMonth'), (w) => show(w.result.worstTanMgL, 'concentration')),
+    row(t('design.versionsPart.flushDueEvery'), (w) =>
+      Number.isFinite(w.result.flushDays)
+        ? t('design.versionsPart.months', { flushDays: Math.round(w.result.flushDays / 30.4) })
+        : t('design.versionsPart.fewYears'),
+    ),
+    row(t('design.versionsPart.stone'), (w) => show(w.result.weights.stoneT * 1000, 'mass')),
+    row(t('design.versionsPart.plants'), (w) => String(w.result.planting.plants)),
+    ...(book
+      ? [
+          row(t('design.versionsPart.price'), (w) =>
+            money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.practice.tables.pipes }).totalMinor, book.currency),
+          ),
+        ]
+      : []),
     ...a.checks.flatMap((check): [string, string, string][] => {
       const other = b.checks.find((c) => c.id === check.id)
       return other && other.verdict !== check.verdict ? [[checkWords(check, show).title, check.verdict, other.verdict]] : []

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { fittingsK, type PipeSize } from '@/core/hydraulics/fittings'
 import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
 import { fallsReaeration } from '@/core/hydraulics/falls'
@@ -7,19 +8,26 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
-import { DEMAND_NAMES, LOOK_NAMES } from '@/messages/en/filters'
-import { powerWords } from '@/messages/en/checks'
+import { DEMAND_NAMES, LOOK_NAMES } from '@/messages/filters'
+import { powerWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
 import { PumpChart } from '../pump-chart'
 import { orNaN, type BenchPart } from '../use-bench'
 
-const boreOptions = (boreM: number, pipes: readonly PipeSize[]) => {
-  const sizes = pipes.map((size) => ({ value: String(size.boreM), label: `${size.name} (bore ${Math.round(size.boreM * 1000)} mm)` }))
-  return sizes.some((size) => Number(size.value) === boreM) ? sizes : [{ value: String(boreM), label: `bore ${Math.round(boreM * 1000)} mm` }, ...sizes]
+const boreOptions = (boreM: number, pipes: readonly PipeSize[], t: Texts) => {
+  const sizes = pipes.map((size) => ({
+    value: String(size.boreM),
+    label: t('design.waterPart.boreMm', { name: size.name, boreM: Math.round(size.boreM * 1000) }),
+  }))
+  return sizes.some((size) => Number(size.value) === boreM)
+    ? sizes
+    : [{ value: String(boreM), label: t('design.waterPart.boreMm2', { boreM: Math.round(boreM * 1000) }) }, ...sizes]
 }
 
 /** Pump, pipes, fittings, the way back, falls: where they agree, and what that costs. */
 export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
+  const t = useTexts()
+
   const show = useShow()
   const { result } = shown
   const { duty, demand, head } = result
@@ -36,57 +44,70 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
           <PumpChart result={result} />
           <dl className="figures">
             <div>
-              <dt>Duty</dt>
-              <dd data-testid="duty-flow">{duty.status === 'no-flow' ? 'no flow' : show(duty.flowM3PerH, 'flow')}</dd>
+              <dt>{t('design.waterPart.duty')}</dt>
+              <dd data-testid="duty-flow">{duty.status === 'no-flow' ? t('design.waterPart.noFlow') : show(duty.flowM3PerH, 'flow')}</dd>
             </div>
             <div>
-              <dt>Needed ({DEMAND_NAMES[demand.governedBy]})</dt>
+              <dt>{t('design.waterPart.needed', { governedBy: DEMAND_NAMES[demand.governedBy] })}</dt>
               <dd>{show(demand.neededM3PerH, 'flow')}</dd>
             </div>
             <div>
-              <dt>A quarter clogged</dt>
+              <dt>{t('design.waterPart.quarterClogged')}</dt>
               <dd>{show(result.cloggedFlowM3PerH, 'flow')}</dd>
             </div>
             <div>
-              <dt>Power</dt>
+              <dt>{t('design.waterPart.power')}</dt>
               <dd>{powerWords(result.powerW)}</dd>
             </div>
           </dl>
-          <Why title={`Head ${m(head.totalM)}: how it adds up`}>
-            Lift {m(head.staticM)} + pipe friction {m(head.darcyM)} (Darcy–Weisbach; Hazen–Williams says {m(head.hazenM)}) + fittings {m(head.minorM)} + bed{' '}
-            {m(head.bedM)} + slots {m(head.nozzlesM)} + equipment {m(head.companionsM)}. Pipe velocity {formatNumber(head.velocityMPerS)} m/s.{' '}
-            {formatNumber(result.litresPerKWh, 'en', 3)} L per kWh.
+          <Why title={t('design.waterPart.headHowAddsUp', { totalM: m(head.totalM) })}>
+            {t('design.waterPart.liftPipeFrictionDarcy', {
+              staticM: m(head.staticM),
+              darcyM: m(head.darcyM),
+              hazenM: m(head.hazenM),
+              minorM: m(head.minorM),
+              bedM: m(head.bedM),
+              nozzlesM: m(head.nozzlesM),
+              companionsM: m(head.companionsM),
+              velocityMPerS: formatNumber(head.velocityMPerS),
+              litresPerKWh: formatNumber(result.litresPerKWh, 'en', 3),
+            })}
           </Why>
-          <Why title="What the flow must do">
-            School {show(demand.schoolM3PerH, 'flow')}, oxygen {show(demand.oxygenM3PerH, 'flow')}, turnover {show(demand.turnoverM3PerH, 'flow')}, falls{' '}
-            {show(demand.fallsM3PerH, 'flow')}, skimmers {show(demand.skimmerM3PerH, 'flow')}. The largest counts; what the bed cannot take goes past it.
+          <Why title={t('design.waterPart.whatFlowMustDo')}>
+            {t('design.waterPart.schoolOxygenTurnoverFalls', {
+              schoolM3PerH: show(demand.schoolM3PerH, 'flow'),
+              oxygenM3PerH: show(demand.oxygenM3PerH, 'flow'),
+              turnoverM3PerH: show(demand.turnoverM3PerH, 'flow'),
+              fallsM3PerH: show(demand.fallsM3PerH, 'flow'),
+              skimmerM3PerH: show(demand.skimmerM3PerH, 'flow'),
+            })}
           </Why>
         </section>
         <section className="sheet">
-          <h2>Pump</h2>
+          <h2>{t('design.waterPart.pump')}</h2>
           <div className="field-grid">
             <ChoiceField
-              label="Pump"
+              label={t('design.waterPart.pump')}
               value={bed.pumpId}
               onChange={(e) => set({ pumpId: e.target.value })}
               options={data.pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` }))}
             />
             <ChoiceField
-              label="Working"
+              label={t('design.waterPart.working')}
               value={bed.pumpSet.arrangement}
               onChange={(e) => {
                 const arrangement = e.target.value as typeof bed.pumpSet.arrangement
                 set({ pumpSet: { ...bed.pumpSet, arrangement, count: arrangement === 'single' ? 1 : Math.max(2, bed.pumpSet.count) } })
               }}
               options={[
-                { value: 'single', label: 'one pump' },
-                { value: 'parallel', label: 'side by side' },
-                { value: 'series', label: 'one after the other' },
+                { value: 'single', label: t('design.waterPart.onePump') },
+                { value: 'parallel', label: t('design.waterPart.sideSide') },
+                { value: 'series', label: t('design.waterPart.oneAfterOther') },
               ]}
             />
             {bed.pumpSet.arrangement === 'single' ? null : (
               <QuantityField
-                label="How many"
+                label={t('design.waterPart.howMany')}
                 kind="number"
                 value={bed.pumpSet.count}
                 onChange={(v) => set({ pumpSet: { ...bed.pumpSet, count: orNaN(v) } }, 'count')}
@@ -94,59 +115,63 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               />
             )}
             <QuantityField
-              label="Speed"
+              label={t('design.waterPart.speed')}
               kind="share"
               value={bed.pumpSet.speed}
               onChange={(v) => set({ pumpSet: { ...bed.pumpSet, speed: orNaN(v) } }, 'speed')}
               error={errorOf('pumpSet.speed')}
             />
             <QuantityField
-              label="Lift to the bed’s water"
+              label={t('design.waterPart.liftBedsWater')}
               kind="length"
               value={bed.staticLiftM}
               onChange={(v) => set({ staticLiftM: orNaN(v) }, 'lift')}
               error={errorOf('staticLiftM')}
             />
             <QuantityField
-              label="Share past the bed"
+              label={t('design.waterPart.sharePastBed')}
               kind="share"
               value={bed.bypassShare}
               onChange={(v) => set({ bypassShare: orNaN(v) }, 'bypass')}
               error={errorOf('bypassShare')}
             />
           </div>
-          <h2 className="mt-3">Delivery pipe</h2>
+          <h2 className="mt-3">{t('design.waterPart.deliveryPipe')}</h2>
           <div className="field-grid">
             <ChoiceField
-              label="Pipe size"
+              label={t('design.waterPart.pipeSize')}
               value={String(bed.delivery.diameterM)}
               onChange={(e) => delivery({ diameterM: Number(e.target.value) }, 'bore')}
-              options={boreOptions(bed.delivery.diameterM, tables.pipes)}
+              options={boreOptions(bed.delivery.diameterM, tables.pipes, t)}
             />
             <QuantityField
-              label="Length"
+              label={t('design.waterPart.length')}
               kind="length"
               value={bed.delivery.lengthM}
               onChange={(v) => delivery({ lengthM: orNaN(v) }, 'run')}
               error={errorOf('delivery.lengthM')}
             />
           </div>
-          <CheckField label="Flexible pipe" checked={bed.delivery.flexible} onChange={(flexible) => delivery({ flexible }, 'flexible')} />
+          <CheckField label={t('design.waterPart.flexiblePipe')} checked={bed.delivery.flexible} onChange={(flexible) => delivery({ flexible }, 'flexible')} />
           <CheckField
-            label="Dry-mounted, with a suction pipe"
+            label={t('design.waterPart.dryMountedSuctionPipe')}
             checked={bed.suctionDiameterM !== null}
             onChange={(dry) => set({ suctionDiameterM: dry ? bed.delivery.diameterM : null })}
           />
           {bed.suctionDiameterM === null ? null : (
             <ChoiceField
-              label="Suction pipe"
+              label={t('design.waterPart.suctionPipe')}
               value={String(bed.suctionDiameterM)}
               onChange={(e) => set({ suctionDiameterM: Number(e.target.value) })}
-              options={boreOptions(bed.suctionDiameterM, tables.pipes)}
+              options={boreOptions(bed.suctionDiameterM, tables.pipes, t)}
             />
           )}
           <details className="mt-2">
-            <summary>Fittings, K = {formatNumber(fittingsK(shown.bed.delivery.fittings, tables.fittings) + shown.bed.delivery.otherK)} in all</summary>
+            <summary>
+              {t('design.waterPart.fittingsKAll', {
+                fittings: formatNumber(fittingsK(shown.bed.delivery.fittings, tables.fittings) + shown.bed.delivery.otherK),
+              })}
+            </summary>
             <div className="field-grid mt-1">
               {tables.fittings.map(({ key, name, k }) => (
                 <QuantityField
@@ -159,7 +184,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
                 />
               ))}
               <QuantityField
-                label="Anything else, K"
+                label={t('design.waterPart.anythingElseK')}
                 kind="number"
                 value={bed.delivery.otherK}
                 onChange={(v) => delivery({ otherK: orNaN(v) }, 'otherK')}
@@ -172,30 +197,30 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
       <div className="columns two">
         {facts.pipedOutlet ? (
           <section className="sheet">
-            <h2>The way back</h2>
+            <h2>{t('design.waterPart.wayBack')}</h2>
             <div className="field-grid">
               <QuantityField
-                label="Return pipes"
+                label={t('design.waterPart.returnPipes')}
                 kind="number"
                 value={bed.outlet.count}
                 onChange={(v) => outlet({ count: orNaN(v) }, 'outlets')}
                 error={errorOf('outlet.count')}
               />
               <ChoiceField
-                label="Return size"
+                label={t('design.waterPart.returnSize')}
                 value={String(bed.outlet.diameterM)}
                 onChange={(e) => outlet({ diameterM: Number(e.target.value) }, 'outletBore')}
-                options={boreOptions(bed.outlet.diameterM, tables.pipes)}
+                options={boreOptions(bed.outlet.diameterM, tables.pipes, t)}
               />
               <QuantityField
-                label="Return length"
+                label={t('design.waterPart.returnLength')}
                 kind="length"
                 value={bed.outlet.lengthM}
                 onChange={(v) => outlet({ lengthM: orNaN(v) }, 'outletLength')}
                 error={errorOf('outlet.lengthM')}
               />
               <QuantityField
-                label="Return fall"
+                label={t('design.waterPart.returnFall')}
                 kind="length"
                 scale="small"
                 value={bed.outlet.dropM}
@@ -204,14 +229,17 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               />
             </div>
             <p className="soft small mb-0">
-              One carries {show(result.outlet.halfFullM3PerH, 'flow')} half full (Manning), {show(result.outlet.fullM3PerH, 'flow')} full.
+              {t('design.waterPart.oneCarriesHalfFull', {
+                halfFullM3PerH: show(result.outlet.halfFullM3PerH, 'flow'),
+                fullM3PerH: show(result.outlet.fullM3PerH, 'flow'),
+              })}
             </p>
           </section>
         ) : null}
         <section className="sheet">
-          <h2>Falls</h2>
+          <h2>{t('design.waterPart.falls')}</h2>
           <CheckField
-            label="The water falls back over a lip"
+            label={t('design.waterPart.waterFallsBackOver')}
             checked={bed.falls !== null}
             onChange={(has) => set({ falls: has ? { widthM: 0.6, dropM: 0.4 } : null })}
           />
@@ -219,14 +247,14 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
             <>
               <div className="field-grid">
                 <QuantityField
-                  label="Lip width"
+                  label={t('design.waterPart.lipWidth')}
                   kind="length"
                   value={bed.falls.widthM}
                   onChange={(v) => set({ falls: { ...bed.falls!, widthM: orNaN(v) } }, 'lip')}
                   error={errorOf('falls.widthM')}
                 />
                 <QuantityField
-                  label="Drop"
+                  label={t('design.waterPart.drop')}
                   kind="length"
                   value={bed.falls.dropM}
                   onChange={(v) => set({ falls: { ...bed.falls!, dropM: orNaN(v) } }, 'drop')}
@@ -235,8 +263,11 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               </div>
               {result.falls ? (
                 <p className="soft small mb-0">
-                  {m(result.falls.sheetM)} thick: {LOOK_NAMES[result.falls.look]}. The drop makes good {show(fallsReaeration(bed.falls.dropM, 20), 'share')} of
-                  the oxygen that is lacking, at 20 °C.
+                  {t('design.waterPart.thickDropMakesGood', {
+                    sheetM: m(result.falls.sheetM),
+                    look: LOOK_NAMES[result.falls.look],
+                    dropM: show(fallsReaeration(bed.falls.dropM, 20), 'share'),
+                  })}
                 </p>
               ) : null}
             </>

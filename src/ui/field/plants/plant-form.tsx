@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type PlantCondition } from '@/core/plants/care-rules'
 import {
@@ -28,6 +29,8 @@ const wrong = (value: number | null): boolean => value !== null && (!Number.isIn
 
 /** A group of plants: how it looks, what was done, how many stand there, and the rooted pieces that come along. */
 export function PlantForm({ view }: { view: VisitView }) {
+  const t = useTexts()
+
   const { log, person } = useField()
   const patches = plantsAtHand(view, person.timeZone)
   const [which, setWhich] = useState<string>(patches[0]?.id ?? NEW_GROUP)
@@ -59,9 +62,9 @@ export function PlantForm({ view }: { view: VisitView }) {
     setCondition(AS_BEFORE)
   }
   return (
-    <Fold title="Plants: how they look, what was done">
+    <Fold title={t('field.plantForm.plantsHowTheyLook')}>
       <ChoiceField
-        label="Which group"
+        label={t('field.plantForm.whichGroup')}
         value={which}
         onChange={(e) => setWhich(e.target.value)}
         options={[
@@ -69,19 +72,19 @@ export function PlantForm({ view }: { view: VisitView }) {
             value: p.id,
             label: `${p.count} ${speciesName(p.species)}, ${PATCH_PLACE_NAMES[p.place].toLowerCase()}: ${p.stored ? 'stored' : PLANT_CONDITION_NAMES[p.condition].toLowerCase()}`,
           })),
-          { value: NEW_GROUP, label: 'A group that is not written down yet' },
+          { value: NEW_GROUP, label: t('field.plantForm.groupNotWrittenDown') },
         ]}
       />
       {known ? null : (
         <>
           <ChoiceField
-            label="Plant"
+            label={t('field.plantForm.plant')}
             value={species}
             onChange={(e) => setSpecies(e.target.value)}
             options={SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))}
           />
           <ChoiceField
-            label="Where it grows"
+            label={t('field.plantForm.whereGrows')}
             value={place}
             onChange={(e) => setPlace(e.target.value as PatchPlace)}
             options={PATCH_PLACES.map((p) => ({ value: p, label: PATCH_PLACE_NAMES[p] }))}
@@ -89,47 +92,52 @@ export function PlantForm({ view }: { view: VisitView }) {
         </>
       )}
       <ChoiceField
-        label="What was done"
+        label={t('field.plantForm.whatDone')}
         value={action}
         onChange={(e) => setAction(e.target.value as PlantAction)}
         options={PLANT_ACTIONS.map((a) => ({ value: a, label: PLANT_ACTION_NAMES[a] }))}
       />
       <ChoiceField
-        label="How it looks"
+        label={t('field.plantForm.howLooks')}
         value={condition}
         onChange={(e) => setCondition(e.target.value)}
-        options={[{ value: AS_BEFORE, label: 'As before' }, ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] }))]}
+        options={[{ value: AS_BEFORE, label: t('field.plantForm.before') }, ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] }))]}
       />
       <QuantityField
         large
-        label={action === 'planted' ? 'Plants set' : 'Plants that stand here now'}
+        label={action === 'planted' ? t('field.plantForm.plantsSet') : t('field.plantForm.plantsStandHereNow')}
         kind="number"
         optional={known !== undefined && action !== 'planted'}
         value={count}
         onChange={setCount}
-        error={wrong(count) ? 'Whole plants, 0 to 2000.' : undefined}
+        error={wrong(count) ? t('field.plantForm.wholePlants02000') : undefined}
       />
       <QuantityField
         large
-        label="Rooted pieces kept"
+        label={t('field.plantForm.rootedPiecesKept')}
         kind="number"
         optional
         value={kept}
         onChange={setKept}
-        error={wrong(kept) ? 'Whole pieces, 0 to 2000.' : undefined}
+        error={wrong(kept) ? t('field.plantForm.wholePieces02000') : undefined}
       />
-      <TextField label={action === 'lift' ? 'Where it is stored' : 'Words'} value={note} maxLength={160} onChange={(e) => setNote(e.target.value)} />
-      <p className="soft small mb-1">Rooted pieces go to the holding bed or into gaps, never outside; the rest is composted or bagged away from waterways.</p>
+      <TextField
+        label={action === 'lift' ? t('field.plantForm.whereStored') : t('field.plantForm.words')}
+        value={note}
+        maxLength={160}
+        onChange={(e) => setNote(e.target.value)}
+      />
+      <p className="soft small mb-1">{t('field.plantForm.rootedPiecesGoHolding')}</p>
       <button className="btn btn-outline-primary w-100 my-2" disabled={lacksCount || wrong(count) || wrong(kept)} onClick={() => void keep()}>
-        Keep it
+        {t('field.plantForm.keep')}
       </button>
-      <ul className="plain-list" aria-label="Said of plants">
+      <ul className="plain-list" aria-label={t('field.plantForm.saidPlants')}>
         {said.map((e) => (
           <li key={e.id}>
             {speciesName(e.species)}: {PLANT_DONE_NAMES[e.action].toLowerCase()}
             {e.condition ? `, ${PLANT_CONDITION_NAMES[e.condition].toLowerCase()}` : ''}
-            {e.count !== null ? `, ${e.count} plants` : ''}
-            {e.kept > 0 ? `, ${e.kept} pieces kept` : ''}
+            {e.count !== null ? t('field.plantForm.plants', { count: e.count }) : ''}
+            {e.kept > 0 ? t('field.plantForm.piecesKept', { kept: e.kept }) : ''}
           </li>
         ))}
       </ul>

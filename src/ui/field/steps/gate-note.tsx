@@ -1,7 +1,8 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { GateOutcome } from '@/core/visits/gates/gate'
 import type { StopKind } from '@/domain/visits/step-gate'
-import { GATE_HEADINGS, gateText } from '@/messages/en/gates'
+import { GATE_HEADINGS, gateText } from '@/messages/gates'
 import { useShow } from '@/ui/person-context'
 
 interface GateNoteProps {
@@ -14,13 +15,15 @@ interface GateNoteProps {
 
 /** The gate before a step: safe, or stop with every reason and who may pass it. */
 export function GateNote({ kind, gate, mayOverride, reason, onReason }: GateNoteProps) {
+  const t = useTexts()
+
   const show = useShow()
   if (gate.status === 'safe')
     return (
       <p>
-        <span className="verdict pass">Safe</span>{' '}
+        <span className="verdict pass">{t('field.gateNote.safe')}</span>{' '}
         {kind === 'fish-back-safe' && gate.nh3MgL !== undefined
-          ? `Toxic ammonia ${show(gate.nh3MgL, 'concentration')}, no chlorine, temperatures close.`
+          ? t('field.gateNote.toxicAmmoniaNoChlorine', { nh3MgL: show(gate.nh3MgL, 'concentration') })
           : null}
       </p>
     )
@@ -37,11 +40,11 @@ export function GateNote({ kind, gate, mayOverride, reason, onReason }: GateNote
       </ul>
       {mayOverride ? (
         <label className="d-block">
-          To pass this stop as crew lead, say why:
+          {t('field.gateNote.passStopCrewLead')}
           <input className="form-control" value={reason} onChange={(e) => onReason(e.target.value)} />
         </label>
       ) : (
-        <p className="mb-0">Only a crew lead or the owner can pass this stop.</p>
+        <p className="mb-0">{t('field.gateNote.onlyCrewLeadOwner')}</p>
       )}
     </div>
   )

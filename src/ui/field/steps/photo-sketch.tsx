@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useEffect, useRef, useState } from 'react'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { imageOf } from '@/ui/field/device/field-device'
@@ -16,6 +17,8 @@ const QUALITY = 0.85
 
 /** A finger draws on a photo: where the leak is, which stone to move. The photo itself stays as it is. */
 export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
+  const t = useTexts()
+
   const canvas = useRef<HTMLCanvasElement>(null)
   const picture = useRef<HTMLImageElement | null>(null)
   const [strokes, setStrokes] = useState<readonly Stroke[]>([])
@@ -54,7 +57,7 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
     canvas.current!.toBlob((blob) => blob && void onKeep(blob), 'image/jpeg', QUALITY)
   }
   return (
-    <div className="sketch" role="dialog" aria-label="Draw on the photo" aria-modal="true">
+    <div className="sketch" role="dialog" aria-label={t('field.photoSketch.drawPhoto')} aria-modal="true">
       <canvas
         ref={canvas}
         className="sketch-canvas"
@@ -73,7 +76,7 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
           if (stroke && stroke.length > 1) setStrokes([...strokes, stroke])
         }}
       />
-      {ready ? null : <p className="soft">The photo is not on this device any more; it needs signal to be drawn on.</p>}
+      {ready ? null : <p className="soft">{t('field.photoSketch.photoNotDeviceAny')}</p>}
       <div className="d-flex gap-2 p-2">
         <button
           type="button"
@@ -81,13 +84,13 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
           disabled={strokes.length === 0}
           onClick={() => setStrokes(strokes.slice(0, -1))}
         >
-          Undo
+          {t('field.photoSketch.undo')}
         </button>
         <button type="button" className="btn btn-outline-secondary flex-grow-1" onClick={onClose}>
-          Close
+          {t('field.photoSketch.close')}
         </button>
         <button type="button" className="btn btn-primary flex-grow-1" disabled={strokes.length === 0 || keeping} onClick={keep}>
-          Keep the sketch
+          {t('field.photoSketch.keepSketch')}
         </button>
       </div>
     </div>

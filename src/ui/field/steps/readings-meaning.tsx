@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { verdictOfLatest, type DatedReading } from '@/core/water/verdict'
 import { ammoniaWords } from '@/domain/water/ammonia-words'
@@ -16,13 +17,15 @@ interface ReadingsMeaningProps {
 
 /** What the readings at hand mean, said while the hand is still in the water. */
 export function ReadingsMeaning({ typed, before, nowMs }: ReadingsMeaningProps) {
+  const t = useTexts()
+
   const { preferences } = usePerson()
   const takenAt = new Date(nowMs).toISOString()
   const kinds = Object.keys(typed) as ReadingKindName[]
   const verdict = verdictOfLatest([...before, ...kinds.map((kind) => ({ kind, value: typed[kind]!, takenAt }))])
   const said = kinds.filter((kind) => kind === 'tan' || (verdict.bands[kind] ?? 'fine') !== 'fine')
   return (
-    <div role="group" aria-live="polite" aria-label="What the readings mean">
+    <div role="group" aria-live="polite" aria-label={t('field.readingsMeaning.whatReadingsMean')}>
       {said.map((kind) => {
         const band = verdict.bands[kind] ?? 'fine'
         return (

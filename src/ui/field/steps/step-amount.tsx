@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { HOLDING_KG_PER_M3 } from '@/core/fish/load'
 import type { VisitAmounts } from '@/core/visits/visit-amounts'
 import type { Portions } from '@/core/water/dechlorination'
@@ -11,33 +12,41 @@ import { useShow } from '@/ui/person-context'
 
 /** The amounts of a step, worked out for this pond today: rate × volume = amount. */
 export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQuantity; amounts: VisitAmounts; sourceName: string }) {
+  const t = useTexts()
+
   const show = useShow()
   switch (quantity) {
     case 'holding-tank':
       return amounts.holding.volumeM3 > 0 ? (
         <div className="amount">
-          Holding tank at least <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>, {show(amounts.holding.leastWidthM, 'length')}{' '}
-          across, aerated: {show(HOLDING_KG_PER_M3, 'mass')} of fish to {show(1, 'volume')}.
+          {t('field.stepAmount.holdingTankLeast')} <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>
+          {t('field.stepAmount.acrossAeratedFish', {
+            leastWidthM: show(amounts.holding.leastWidthM, 'length'),
+            holdingKgPerM3: show(HOLDING_KG_PER_M3, 'mass'),
+            value: show(1, 'volume'),
+          })}
         </div>
       ) : (
-        <div className="amount">No fish are noted for this pond.</div>
+        <div className="amount">{t('field.stepAmount.noFishNotedPond')}</div>
       )
     case 'pump-out':
       return (
         <div className="amount">
-          <strong>{show(amounts.savedM3 + amounts.refillM3, 'volume')}</strong> to pump, about <strong>{duration(amounts.pumpOutMinutes)}</strong>.
+          <strong>{show(amounts.savedM3 + amounts.refillM3, 'volume')}</strong> {t('field.stepAmount.pumpAbout')}{' '}
+          <strong>{duration(amounts.pumpOutMinutes)}</strong>.
         </div>
       )
     case 'saved-water':
       return (
         <div className="amount">
-          Keep about <strong>{show(amounts.savedM3, 'volume')}</strong> of pond water.
+          {t('field.stepAmount.keepAbout')} <strong>{show(amounts.savedM3, 'volume')}</strong> {t('field.stepAmount.pondWater')}
         </div>
       )
     case 'refill':
       return (
         <div className="amount">
-          <strong>{show(amounts.refillM3, 'volume')}</strong> from the tap, about <strong>{duration(amounts.refillMinutes)}</strong> by hose.
+          <strong>{show(amounts.refillM3, 'volume')}</strong> {t('field.stepAmount.fromTapAbout')} <strong>{duration(amounts.refillMinutes)}</strong>{' '}
+          {t('field.stepAmount.hose')}
         </div>
       )
     case 'dechlorinator':
@@ -46,8 +55,12 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
       return (
         <>
           <div className="amount">
-            At most <strong>{show(amounts.partialChange.volumeM3, 'volume')}</strong> of {show(amounts.systemM3, 'volume')}: about{' '}
-            {duration(amounts.partialChange.outMinutes)} out and {duration(amounts.partialChange.inMinutes)} in by hose.
+            {t('field.stepAmount.most')} <strong>{show(amounts.partialChange.volumeM3, 'volume')}</strong>{' '}
+            {t('field.stepAmount.aboutOutHose', {
+              systemM3: show(amounts.systemM3, 'volume'),
+              outMinutes: duration(amounts.partialChange.outMinutes),
+              inMinutes: duration(amounts.partialChange.inMinutes),
+            })}
           </div>
           <DechlorinatorAmount
             amounts={amounts}
@@ -60,8 +73,8 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
     case 'winter-salt':
       return (
         <div className="amount">
-          At most <strong>{show(amounts.winterSalt.kg, 'mass')}</strong> of salt: {show(amounts.systemM3, 'volume')} × {show(amounts.winterSalt.share, 'share')}
-          . What is known to be in the water already is taken off.
+          {t('field.stepAmount.most')} <strong>{show(amounts.winterSalt.kg, 'mass')}</strong>{' '}
+          {t('field.stepAmount.saltWhatKnownWater', { systemM3: show(amounts.systemM3, 'volume'), share: show(amounts.winterSalt.share, 'share') })}
         </div>
       )
     case 'kh-rise':
@@ -70,16 +83,22 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
 }
 
 function KhAmount({ amounts: { khRise, systemM3 } }: { amounts: VisitAmounts }) {
+  const t = useTexts()
+
   const show = useShow()
-  if (!khRise) return <div className="amount">KH is not tested yet.</div>
-  if (khRise.riseDH === 0) return <div className="amount">KH is {show(khRise.fromDH, 'hardness')}: none needed.</div>
+  if (!khRise) return <div className="amount">{t('field.stepAmount.khNotTestedYet')}</div>
+  if (khRise.riseDH === 0) return <div className="amount">{t('field.stepAmount.khNoneNeeded', { fromDH: show(khRise.fromDH, 'hardness') })}</div>
   return (
     <div className="amount">
-      <strong>{show(measuredDose(khRise.bicarbonateG, [], DOSE_RULES.kh).givenG / 1000, 'mass', { scale: 'small' })}</strong> of sodium bicarbonate raise KH by{' '}
-      {show(khRise.riseDH, 'hardness')} today.
+      <strong>{show(measuredDose(khRise.bicarbonateG, [], DOSE_RULES.kh).givenG / 1000, 'mass', { scale: 'small' })}</strong>{' '}
+      {t('field.stepAmount.sodiumBicarbonateRaiseKh', { riseDH: show(khRise.riseDH, 'hardness') })}
       <div className="soft mt-1">
-        {show(systemM3, 'volume')} × {show(khRise.riseDH, 'hardness')} × 29.96 g per m³ and degree; from {show(khRise.fromDH, 'hardness')} toward{' '}
-        {show(khRise.targetDH, 'hardness')}.
+        {t('field.stepAmount.n2996GPer', {
+          systemM3: show(systemM3, 'volume'),
+          riseDH: show(khRise.riseDH, 'hardness'),
+          fromDH: show(khRise.fromDH, 'hardness'),
+          targetDH: show(khRise.targetDH, 'hardness'),
+        })}
       </div>
     </div>
   )
@@ -94,28 +113,34 @@ interface DechlorinatorProps {
 
 /** What chemistry asks for: the firm's own product and its measure stand below, with the tally. */
 function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: DechlorinatorProps) {
+  const t = useTexts()
+
   const show = useShow()
-  if (d.totalG === 0) return <div className="amount">{sourceName} water without chlorine needs no dechlorinator.</div>
+  if (d.totalG === 0) return <div className="amount">{t('field.stepAmount.waterWithoutChlorineNeeds', { sourceName })}</div>
   const { givenG } = measuredDose(d.totalG, [], DOSE_RULES.dechlorinator)
   const parts = portions(givenG, d.everyRiseM * d.count * 1000, d.everyMinutes * d.count)
   return (
     <div className="amount" data-testid="dechlorinator">
-      <strong>
-        {parts.length} portions, {show(givenG / 1000, 'mass', { scale: 'small' })}
-      </strong>{' '}
-      of sodium thiosulfate (pentahydrate) in all: one before any water, then one each {show(d.everyRiseM, 'length', { scale: 'small' })} of rise, about every{' '}
-      {duration(d.everyMinutes)}.
-      <ol className="mb-0 mt-1" aria-label="Portions">
+      <strong>{t('field.stepAmount.portions', { count: parts.length, givenG: show(givenG / 1000, 'mass', { scale: 'small' }) })}</strong>{' '}
+      {t('field.stepAmount.sodiumThiosulfatePentahydrateAll', {
+        everyRiseM: show(d.everyRiseM, 'length', { scale: 'small' }),
+        everyMinutes: duration(d.everyMinutes),
+      })}
+      <ol className="mb-0 mt-1" aria-label={t('field.stepAmount.portions2')}>
         {parts.map((p) => (
           <li key={p.afterMin}>
-            {show(p.amountG / 1000, 'mass', { scale: 'small' })} {p.afterMin === 0 ? 'before any water' : `after ${duration(p.afterMin)}`}
+            {show(p.amountG / 1000, 'mass', { scale: 'small' })}{' '}
+            {p.afterMin === 0 ? t('field.stepAmount.beforeAnyWater') : t('field.stepAmount.after', { afterMin: duration(p.afterMin) })}
           </li>
         ))}
       </ol>
       <div className="soft mt-1">
-        {show(volumeM3, 'volume')} × {show(amounts.chlorineMgL, 'concentration')} chlorine × 7.0 g per g = {show(d.totalG / 1000, 'mass', { scale: 'small' })}{' '}
-        in all.
-        {amounts.chlorineAssumed ? ' The tap is not tested yet: chlorine is assumed.' : ''}
+        {t('field.stepAmount.chlorine70G', {
+          volumeM3: show(volumeM3, 'volume'),
+          chlorineMgL: show(amounts.chlorineMgL, 'concentration'),
+          totalG: show(d.totalG / 1000, 'mass', { scale: 'small' }),
+          chlorineAssumed: amounts.chlorineAssumed ? t('field.stepAmount.tapNotTestedYet') : '',
+        })}
       </div>
     </div>
   )

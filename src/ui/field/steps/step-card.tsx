@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/visits/figures'
 import type { JobStep } from '@/core/visits/step'
@@ -18,7 +19,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { ReadingField } from '@/ui/kit/reading-field'
 import { METHOD_NAMES } from '@/ui/water/log-readings-form'
-import { inUnits } from '@/messages/en/in-units'
+import { inUnits } from '@/messages/in-units'
 import { useShow } from '@/ui/person-context'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { useField } from '@/ui/field/field-context'
@@ -49,6 +50,8 @@ const isOpenThere = ({ visit, log }: VisitView, stepKey: string): boolean =>
 
 /** The step at hand: what to do, how much, what is dangerous, what to write down. */
 export function StepCard({ step, view, others, states, onAnswered }: StepCardProps) {
+  const t = useTexts()
+
   const { visit, pond, log } = view
   const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
@@ -83,7 +86,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const seen = gate ? { gateSeen: gate.status } : {}
 
   const done = async (confirmedUnlikely: boolean) => {
-    const wrong = unreadable(step, draft) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
+    const wrong = unreadable(step, draft, t) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
     setProblem(wrong)
     if (wrong) return
     const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
@@ -100,14 +103,16 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const gated = gate?.status === 'stop' && !(person.mayOverride && draft.overrideReason.trim().length >= 5)
 
   return (
-    <section className="step-now" aria-label="Step at hand">
+    <section className="step-now" aria-label={t('field.stepCard.stepHand')}>
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
-      {state.status === 'skipped' ? <p className="soft">Left out: {state.entry.reason}</p> : null}
+      {state.status === 'skipped' ? <p className="soft">{t('field.stepCard.leftOut', { reason: state.entry.reason })}</p> : null}
       {unseen.map((other) => (
         <p key={other.id} className="verdict look">
-          {other.byName} answered this too, without seeing this answer{other.kind === 'done' ? '' : `: left out, ${other.reason}`}. Both are kept. Look at it
-          together and press “Correct it”.
+          {t('field.stepCard.answeredTooWithoutSeeing', {
+            byName: other.byName,
+            kind: other.kind === 'done' ? '' : t('field.stepCard.leftOut2', { reason: other.reason }),
+          })}
         </p>
       ))}
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
@@ -123,7 +128,11 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
 
       {rounds.length > 0 ? (
         <p className="soft">
-          {rounds.length} {rounds.length === 1 ? 'round is' : 'rounds are'} logged, the last {clockTimeOf(rounds.at(-1)!.at, person.timeZone)}.
+          {t('field.stepCard.loggedLast', {
+            count: rounds.length,
+            count2: rounds.length === 1 ? t('field.stepCard.round') : t('field.stepCard.rounds'),
+            at: clockTimeOf(rounds.at(-1)!.at, person.timeZone),
+          })}
         </p>
       ) : null}
       {step.choices ? (
@@ -159,10 +168,10 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
           ))}
           <ReadingsMeaning typed={tested(answer)} before={[...view.lastReadings, ...visitTests(states)]} nowMs={now} />
           <ChoiceField
-            label="Tested with"
+            label={t('field.stepCard.tested')}
             value={draft.method}
             onChange={(e) => change({ method: e.target.value as typeof draft.method })}
-            options={READING_METHODS.map((m) => ({ value: m, label: METHOD_NAMES[m] }))}
+            options={READING_METHODS.map((m) => ({ value: m, label: t(METHOD_NAMES[m]) }))}
           />
         </>
       ) : null}
@@ -209,48 +218,54 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
               onChange={(v) => change({ fish: { ...draft.fish, [species]: v } })}
             />
           ))}
-          {Object.keys(draft.fish).length === 0 ? <p className="soft">No fish are noted for this pond.</p> : null}
-          <QuantityField large label="Lost" kind="number" value={draft.losses} onChange={(losses) => change({ losses })} optional />
+          {Object.keys(draft.fish).length === 0 ? <p className="soft">{t('field.stepCard.noFishNotedPond')}</p> : null}
+          <QuantityField large label={t('field.stepCard.lost')} kind="number" value={draft.losses} onChange={(losses) => change({ losses })} optional />
         </>
       ) : null}
       {step.kind === 'photo' ? <StepPhotos view={view} step={step} /> : null}
       {step.kind === 'sign' ? (
         <label className="d-block mb-2">
-          Who was told
+          {t('field.stepCard.whoTold')}
           <input className="form-control" value={draft.signedBy} onChange={(e) => change({ signedBy: e.target.value })} />
         </label>
       ) : null}
       <label className="d-block mt-2">
-        <span className="soft">Note</span>
+        <span className="soft">{t('field.stepCard.note')}</span>
         <input className="form-control" value={draft.note} onChange={(e) => change({ note: e.target.value })} />
       </label>
       {alsoOpen.length > 0 ? (
         <label className="d-flex gap-2 align-items-center py-2">
           <input type="checkbox" className="form-check-input" checked={forAll} onChange={(e) => setForAll(e.target.checked)} />
-          Counts for {alsoOpen.map((o) => o.visit.pondName).join(', ')} too
+          {t('field.stepCard.counts')} {alsoOpen.map((o) => o.visit.pondName).join(', ')} {t('field.stepCard.too')}
         </label>
       ) : null}
       <ProblemNote problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }} />
       {problem?.unusual ? (
         <button className="btn btn-outline-secondary w-100 mt-2" onClick={() => void done(true)}>
-          Read again: it is right
+          {t('field.stepCard.readAgainRight')}
         </button>
       ) : null}
       <button className="btn btn-primary w-100 mt-2" disabled={gated} onClick={() => void done(false)}>
-        {step.again ? (rounds.length > 0 ? 'Log another round' : 'Log this round') : state.status === 'done' ? 'Correct it' : 'Done'}
+        {step.again
+          ? rounds.length > 0
+            ? t('field.stepCard.logAnotherRound')
+            : t('field.stepCard.logRound')
+          : state.status === 'done'
+            ? t('field.stepCard.correct')
+            : t('field.stepCard.done')}
       </button>
       {leaving === null ? (
         <button className="btn btn-link w-100 mt-1" onClick={() => setLeaving('')}>
-          Leave this step out
+          {t('field.stepCard.leaveStepOut')}
         </button>
       ) : (
         <div className="mt-2">
           <label className="d-block">
-            Why is it left out?
+            {t('field.stepCard.whyLeftOut')}
             <input className="form-control" value={leaving} onChange={(e) => setLeaving(e.target.value)} />
           </label>
           <button className="btn btn-outline-secondary w-100 mt-2" disabled={leaving.trim().length < 3} onClick={() => void leaveOut(leaving)}>
-            Leave it out
+            {t('field.stepCard.leaveOut')}
           </button>
         </div>
       )}

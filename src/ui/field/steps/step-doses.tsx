@@ -1,9 +1,10 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { DOSE_STOPS } from '@/core/water/products'
 import type { StepDose } from '@/domain/water/dosing'
 import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/stores/product-book'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { doseProblemWords } from '@/messages/en/doses'
+import { doseProblemWords } from '@/messages/doses'
 import { useShow } from '@/ui/person-context'
 
 interface StepDosesProps {
@@ -18,12 +19,14 @@ const unitOf = (unit: string): string => (unit === 'each' ? 'pieces' : unit)
 
 /** The firm's products for a step: rate × volume = amount, in what it is measured with, and what speaks against it now. */
 export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
+  const t = useTexts()
+
   const show = useShow()
   // what suits the water stands first and open
   const order = [...doses].sort((a, b) => a.problems.length - b.problems.length)
-  if (order.length === 0) return <p className="soft">The product book has nothing for this step.</p>
+  if (order.length === 0) return <p className="soft">{t('field.stepDoses.productBookHasNothing')}</p>
   return (
-    <div aria-label="Products" role="group">
+    <div aria-label={t('field.stepDoses.products')} role="group">
       {order.map((dose) => {
         const { product, amount, measures, volumeM3, problems } = dose
         const unit = unitOf(product.unit)
@@ -38,11 +41,11 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
                   <strong>{measures === null ? `${figure(amount)} ${unit}` : `${figure(measures)} × ${product.measure!.name}`}</strong>{' '}
                   {measures === null ? '' : `(${figure(amount)} ${unit}) `}
                   <span className="soft">
-                    {figure(product.rate)} {unit} {BASIS_NAMES[product.basis]}, for {show(volumeM3, 'volume')}
+                    {t('field.stepDoses.for', { rate: figure(product.rate), unit, basis: BASIS_NAMES[product.basis], volumeM3: show(volumeM3, 'volume') })}
                   </span>
                 </>
               ) : (
-                <span className="soft">None needed by what is known so far.</span>
+                <span className="soft">{t('field.stepDoses.noneNeededWhatKnown')}</span>
               )}
             </p>
             {problems.map((problem) => (
@@ -50,10 +53,10 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
                 {doseProblemWords(problem, show)}
               </p>
             ))}
-            <p className="small mb-1">{product.safety} The label governs; never mix products.</p>
+            <p className="small mb-1">{t('field.stepDoses.labelGovernsNeverMix', { safety: product.safety })}</p>
             <QuantityField
               large
-              label={`${product.name}: given, ${unit}`}
+              label={t('field.stepDoses.given', { name: product.name, unit })}
               optional
               kind="number"
               value={given[product.key] ?? null}
@@ -61,7 +64,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
             />
             {amount > 0 && problems.length === 0 && given[product.key] == null ? (
               <button type="button" className="btn btn-outline-primary w-100" onClick={() => onGive({ ...given, [product.key]: Number(figure(amount)) })}>
-                Given as worked out
+                {t('field.stepDoses.givenWorkedOut')}
               </button>
             ) : null}
           </div>

@@ -1,4 +1,5 @@
 'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
 import type { StepState } from '@/domain/visits/visit-progress'
 
@@ -10,10 +11,12 @@ interface StepListProps {
 }
 
 const MARK = { open: '○', done: '✓', skipped: '–' } as const
-const WORD = { open: 'open', done: 'done', skipped: 'left out' } as const
+const WORD = { open: textId('field.stepList.isOpen'), done: textId('field.stepList.done'), skipped: textId('field.stepList.leftOut') } as const
 
 /** All steps, folded by section; any can be opened, also to correct it. */
 export function StepList({ steps, states, current, onChoose }: StepListProps) {
+  const t = useTexts()
+
   const sections = [...new Set(steps.map((s) => s.section))]
   return (
     <div className="mt-3">
@@ -24,7 +27,7 @@ export function StepList({ steps, states, current, onChoose }: StepListProps) {
           <details key={section} className="border-bottom" open={own.some((s) => s.key === current)}>
             <summary>
               <strong>{section}</strong>
-              <span className="soft ms-auto">{open === 0 ? 'done' : `${open} open`}</span>
+              <span className="soft ms-auto">{open === 0 ? 'done' : t('field.stepList.open', { open })}</span>
             </summary>
             <ul className="plain-list ms-2">
               {own.map((step) => {
@@ -35,7 +38,7 @@ export function StepList({ steps, states, current, onChoose }: StepListProps) {
                       className={`btn w-100 text-start ${step.key === current ? 'governs' : ''}`}
                       disabled={!onChoose}
                       onClick={() => onChoose?.(step.key)}
-                      aria-label={`${step.title}, ${WORD[status]}`}
+                      aria-label={`${step.title}, ${t(WORD[status])}`}
                     >
                       <span aria-hidden="true">{MARK[status]} </span>
                       {step.title}

@@ -1,4 +1,5 @@
 'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useId, useState } from 'react'
 import type { JobStep } from '@/core/visits/step'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -8,16 +9,17 @@ import { useField } from '@/ui/field/field-context'
 import { PhotoSketch } from './photo-sketch'
 import { PhotoThumb } from './photo-thumb'
 
-const TROUBLE: Readonly<Record<PhotoTrouble, string>> = {
-  'no-picture': 'This file is not a picture that can be read. Take the photo again, or choose a JPEG or PNG.',
-  'device-full':
-    'This device has no room for another photo. Nothing that is kept is lost. Find signal so that photos can go out, or free some room, then take it again.',
+const TROUBLE: Readonly<Record<PhotoTrouble, TextId>> = {
+  'no-picture': textId('field.stepPhotos.fileNotPictureCan'),
+  'device-full': textId('field.stepPhotos.deviceHasNoRoom'),
 }
 
 type Photo = VisitView['photos'][number]
 
 /** Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the same place. */
 export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
+  const t = useTexts()
+
   const { person, sync } = useField()
   const [trouble, setTrouble] = useState<PhotoTrouble | null>(null)
   const [keeping, setKeeping] = useState(0)
@@ -41,36 +43,41 @@ export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
       <div className="d-flex flex-wrap gap-2 mb-2">
         {photos.map((photo, i) => (
           <div key={photo.id} className="photo-kept">
-            <PhotoThumb photo={photo} alt={`Photo ${i + 1} of this step`} />
-            <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setDrawing(photo)} aria-label={`Draw on photo ${i + 1}`}>
-              Draw
+            <PhotoThumb photo={photo} alt={t('field.stepPhotos.photoStep', { i: i + 1 })} />
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary"
+              onClick={() => setDrawing(photo)}
+              aria-label={t('field.stepPhotos.drawPhoto', { i: i + 1 })}
+            >
+              {t('field.stepPhotos.draw')}
             </button>
             {photo.own?.state === 'waiting' ? (
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary"
                 onClick={() => void dropPhoto(photo.id)}
-                aria-label={`Take photo ${i + 1} away`}
+                aria-label={t('field.stepPhotos.takePhotoAway', { i: i + 1 })}
               >
-                Away
+                {t('field.stepPhotos.away')}
               </button>
             ) : null}
           </div>
         ))}
       </div>
-      <Camera label={keeping > 0 ? 'Keeping the photo…' : 'Take a photo'} multiple onFiles={(files) => void add(files)} />
+      <Camera label={keeping > 0 ? t('field.stepPhotos.keepingPhoto') : t('field.stepPhotos.takePhoto')} multiple onFiles={(files) => void add(files)} />
       {isAfter && before.length > 0 ? (
         <div className="mt-2">
-          <p className="soft mb-1">The same view again, to lay beside how it was found:</p>
+          <p className="soft mb-1">{t('field.stepPhotos.sameViewAgainLay')}</p>
           {before.map((photo, i) => (
             <div key={photo.id} className="d-flex gap-2 align-items-center mb-1">
-              <PhotoThumb photo={photo} alt={`View ${i + 1} as found`} />
-              <Camera label={`Take view ${i + 1} again`} onFiles={(files) => void add(files, photo.id)} />
+              <PhotoThumb photo={photo} alt={t('field.stepPhotos.viewFound', { i: i + 1 })} />
+              <Camera label={t('field.stepPhotos.takeViewAgain', { i: i + 1 })} onFiles={(files) => void add(files, photo.id)} />
             </div>
           ))}
         </div>
       ) : null}
-      <ProblemNote problem={trouble && { title: TROUBLE[trouble], status: 0, kind: trouble }} />
+      <ProblemNote problem={trouble && { title: t(TROUBLE[trouble]), status: 0, kind: trouble }} />
       {drawing ? (
         <PhotoSketch
           photo={drawing}

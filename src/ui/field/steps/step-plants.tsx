@@ -1,4 +1,5 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
 import { addDays } from '@/core/numeric/calendar'
 import { plantGaps } from '@/core/plants/replant'
@@ -9,6 +10,8 @@ import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
 
 /** Groups of plants that ask for what this step does, each to be ticked off; and where pieces are missing. */
 export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
+  const t = useTexts()
+
   const { today, log, person } = useField()
   const patches = plantsAtHand(view, person.timeZone)
   const done = new Set(view.log.flatMap((e) => (e.kind === 'plant' ? [`${e.patchId ?? e.id}:${e.action}`] : [])))
@@ -16,7 +19,7 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
   const gaps = step.plants!.includes('divide') ? plantGaps([...toFill(patches, 'bed'), ...toFill(patches, 'pond')], null) : []
   if (due.length + gaps.length === 0) return null
   return (
-    <div className="amount" role="group" aria-label="Plants here">
+    <div className="amount" role="group" aria-label={t('field.stepPlants.plantsHere')}>
       <ul className="plain-list">
         {due.map(({ patchId, action }) => {
           const patch = patches.find((p) => p.id === patchId)
@@ -27,11 +30,11 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
             <li key={`${patchId}${action}`} className="d-flex gap-2 align-items-center">
               <span className="flex-grow-1">{words}</span>
               {isDone ? (
-                <span className="verdict pass">done</span>
+                <span className="verdict pass">{t('field.stepPlants.done')}</span>
               ) : (
                 <button
                   className="btn btn-outline-primary"
-                  aria-label={`${words}: done`}
+                  aria-label={t('field.stepPlants.done2', { words })}
                   onClick={() =>
                     void log(view.visit.id, {
                       kind: 'plant',
@@ -46,7 +49,7 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
                     })
                   }
                 >
-                  Done
+                  {t('field.stepPlants.done3')}
                 </button>
               )}
             </li>
@@ -54,7 +57,9 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
         })}
       </ul>
       {gaps.length > 0 ? (
-        <p className="mb-0">Gaps to plant with rooted pieces: {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.</p>
+        <p className="mb-0">
+          {t('field.stepPlants.gapsPlantRootedPieces')} {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.
+        </p>
       ) : null}
     </div>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useEffect, useState } from 'react'
 import { useClockOffset } from '@/ui/field/field-context'
 
@@ -21,29 +22,33 @@ function useLeft(startedAt: string | null, minutes: number): number | null {
   return now === null || startedAt === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now - offsetMs)
 }
 
-const leftWords = (left: number | null): string =>
-  left === null ? '' : left === 0 ? 'Time is up' : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
+const leftWords = (left: number | null, t: Texts): string =>
+  left === null ? '' : left === 0 ? t('field.stepTimer.timeUp') : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
 
 /** What is left of a running timer, in a line. */
 export function TimeLeft({ startedAt, minutes }: { startedAt: string; minutes: number }) {
-  return <strong>{leftWords(useLeft(startedAt, minutes))}</strong>
+  const t = useTexts()
+
+  return <strong>{leftWords(useLeft(startedAt, minutes), t)}</strong>
 }
 
 /** Counts down from the logged start, so that a closed phone loses nothing. */
 export function StepTimer({ minutes, startedAt, onStart }: { minutes: number; startedAt: string | null; onStart: () => void }) {
+  const t = useTexts()
+
   const left = useLeft(startedAt, minutes)
   if (!startedAt)
     return (
       <button className="btn btn-outline-primary w-100 my-2" onClick={onStart}>
-        Start the {minutes}-minute timer
+        {t('field.stepTimer.startMinuteTimer', { minutes })}
       </button>
     )
   return (
-    <div className="my-2" role="timer" aria-label="Time left">
-      <div className="timer">{leftWords(left)}</div>
+    <div className="my-2" role="timer" aria-label={t('field.stepTimer.timeLeft')}>
+      <div className="timer">{leftWords(left, t)}</div>
       {left === 0 ? (
         <button className="btn btn-outline-primary" onClick={onStart}>
-          Start again
+          {t('field.stepTimer.startAgain')}
         </button>
       ) : null}
     </div>

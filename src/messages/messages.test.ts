@@ -8,14 +8,14 @@ import { pondSeason } from '@/core/season/windows'
 import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { HousePractice, seasonPracticeOf } from '@/domain/house-rules/house-rules'
-import { STATIONS } from '../../../stand-ins/weather-desk/stations'
+import { STATIONS } from '../../stand-ins/weather-desk/stations'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPES } from '@/core/filter/filter-types'
 import { FILTER_TYPE_NAMES } from './filters'
 import { checkWords } from './checks'
 import { fishBackText } from './fish-back'
 import { whyThen } from './windows'
-import { koiPond as pond } from '../../../tests/fixtures/design-pond'
+import { koiPond as pond } from '../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/

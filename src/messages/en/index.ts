@@ -1,0 +1,58 @@
+import { customers } from './customers'
+import { design } from './design'
+import { diagnosis } from './diagnosis'
+import { drawing } from './drawing'
+import { equipment } from './equipment'
+import { exchange } from './exchange'
+import { field } from './field'
+import { forecasts } from './forecasts'
+import { houseRules } from './house-rules'
+import { kit } from './kit'
+import { map } from './map'
+import { messages } from './messages'
+import { people } from './people'
+import { plants } from './plants'
+import { ponds } from './ponds'
+import { prices } from './prices'
+import { proposals } from './proposals'
+import { rounds } from './rounds'
+import { schedule } from './schedule'
+import { season } from './season'
+import { shell } from './shell'
+import { stores } from './stores'
+import { survey } from './survey'
+import { today } from './today'
+import { trainer } from './trainer'
+import { visits } from './visits'
+import { water } from './water'
+
+/** Every text that a person reads, by noun, place and key. */
+export const en = {
+  customers,
+  design,
+  diagnosis,
+  drawing,
+  equipment,
+  exchange,
+  field,
+  forecasts,
+  houseRules,
+  kit,
+  map,
+  messages,
+  people,
+  plants,
+  ponds,
+  prices,
+  proposals,
+  rounds,
+  schedule,
+  season,
+  shell,
+  stores,
+  survey,
+  today,
+  trainer,
+  visits,
+  water,
+} as const

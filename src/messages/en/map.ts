@@ -1,0 +1,23 @@
+export const map = {
+  mapView: {
+    map: 'Map',
+    dayBefore: 'The day before',
+    today: 'Today',
+    dayAfter: 'The day after',
+    day: 'Day',
+    crewHas: 'crew has',
+    crewsHave: 'crews have',
+    mapSitesRound: 'Map of {count} sites; {count2} {count3} a round on {day}',
+    yard: 'The yard',
+    crewsOwnYard: 'A crew’s own yard',
+    km: '{scaleKm} km',
+    sitesStandHereOnce: 'Sites stand here once they have a place: give latitude and longitude under Customers, or read them from a file under Exchange.',
+    noCrewHasRound: 'No crew has a round on this day.',
+    map2: 'on the map',
+    daySheet: 'Day sheet',
+    site: 'site is',
+    sites: 'sites are',
+    notMap: '{missing} {missing2} not on the map;',
+    giveThemPlace: 'give them a place',
+  },
+} as const
