@@ -8,7 +8,7 @@ import { equipmentKind } from '../src/core/visits/equipment-care'
 import { windowsOfPonds } from '../src/server/season/windows-of-ponds'
 import { addEquipment } from '../src/server/equipment/tasks'
 import { fetchWeatherNews } from '../src/server/season/weather'
-import { ROLE_NAMES } from '../src/domain/people/roles'
+import { firmTexts } from '../src/messages/texts'
 import { newWay, nextTime } from '../src/domain/forecasts/what-if'
 import { SERVICE_TEMPLATES } from '../src/domain/schedule/service-plan'
 import type { Actor } from '../src/server/platform/auth/actor'
@@ -269,6 +269,6 @@ async function fitEquipment(owner: Actor, ponds: ReadonlyMap<string, PondId>, to
 if (!(await hasFirms())) await load()
 const width = Math.max(...PEOPLE.map((p) => p.email.length))
 process.stdout.write(
-  `Sign in as any of these; the password is  ${DEMO_PASSWORD}\n${PEOPLE.map((p) => `  ${p.email.padEnd(width)}  ${ROLE_NAMES[p.role]}${p.crew ? `, crew ${p.crew}` : ''}`).join('\n')}\n`,
+  `Sign in as any of these; the password is  ${DEMO_PASSWORD}\n${PEOPLE.map((p) => `  ${p.email.padEnd(width)}  ${firmTexts()(`people.roleNames.${p.role}`)}${p.crew ? `, crew ${p.crew}` : ''}`).join('\n')}\n`,
 )
 await closeDatabase()

@@ -1,25 +1,29 @@
+import { type Texts } from './texts'
 import type { DoseProblem } from '@/core/water/products'
 import type { QuantityKind } from '@/core/units/kinds'
-import { PURPOSE_NAMES } from '@/domain/stores/product-book'
 
 const figure = (value: number): string => String(Number(value.toPrecision(3)))
 
 /** What speaks against a dose now. */
-export function doseProblemWords(problem: DoseProblem, show: (value: number, kind: QuantityKind) => string): string {
+export function doseProblemWords(problem: DoseProblem, show: (value: number, kind: QuantityKind) => string, t: Texts): string {
   switch (problem.code) {
     case 'over-label':
-      return `Over the label: at most ${figure(problem.mostPerM3)} per m³.`
+      return t('water.doses.overLabelMostPer', { mostPerM3: figure(problem.mostPerM3) })
     case 'too-cold':
-      return `The water is ${show(problem.waterC, 'temperature')}; this works from ${show(problem.fromC, 'temperature')}.`
+      return t('water.doses.waterWorksFrom', { waterC: show(problem.waterC, 'temperature'), fromC: show(problem.fromC, 'temperature') })
     case 'too-warm':
-      return `The water is ${show(problem.waterC, 'temperature')}; this is for up to ${show(problem.toC, 'temperature')}.`
+      return t('water.doses.waterUp', { waterC: show(problem.waterC, 'temperature'), toC: show(problem.toC, 'temperature') })
     case 'too-close':
-      return `${PURPOSE_NAMES[problem.purpose]} was given ${figure(problem.hoursAgo)} h ago; wait ${figure(problem.hours)} h.`
+      return t('water.doses.givenHAgoWait', {
+        value: t(`stores.purposeNames.${problem.purpose}`),
+        hoursAgo: figure(problem.hoursAgo),
+        hours: figure(problem.hours),
+      })
     case 'too-soon':
-      return `Given ${figure(problem.hoursAgo)} h ago; the label leaves ${figure(problem.hours)} h between doses.`
+      return t('water.doses.givenHAgoLabel', { hoursAgo: figure(problem.hoursAgo), hours: figure(problem.hours) })
     case 'course-over':
-      return `Given ${figure(problem.times)} times in ${figure(problem.days)} days: the label’s course is over.`
+      return t('water.doses.givenTimesDaysLabels', { times: figure(problem.times), days: figure(problem.days) })
     case 'licence':
-      return 'Only by a licensed applicator where the law says so.'
+      return t('water.doses.onlyLicensedApplicatorWhere')
   }
 }

@@ -1,25 +1,29 @@
+import { type Texts } from './texts'
 import type { FishBackReason } from '@/core/visits/fish-back-gate'
 import type { QuantityKind } from '@/core/units/kinds'
-import { READING_NAMES } from '@/domain/water/reading-names'
 
 type Show = (value: number, kind: QuantityKind) => string
 
 /** Why fish must wait, and what ends the wait. */
-export function fishBackText(reason: FishBackReason, show: Show): string {
+export function fishBackText(reason: FishBackReason, show: Show, t: Texts): string {
   switch (reason.code) {
     case 'not-tested':
-      return `Test the refilled pond first. Missing: ${reason.missing.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ')}.`
+      return t('visits.fishBack.testRefilledPondFirst', { map: reason.missing.map((kind) => t(`water.readingNames.${kind}`).toLowerCase()).join(', ') })
     case 'ammonia':
-      return `Toxic ammonia is ${show(reason.nh3MgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}. Change part of the water, do not raise pH or KH, test again.`
+      return t('visits.fishBack.toxicAmmoniaAboveChange', { nh3MgL: show(reason.nh3MgL, 'concentration'), limitMgL: show(reason.limitMgL, 'concentration') })
     case 'nitrite':
-      return `Nitrite is ${show(reason.mgL, 'concentration')}, above ${show(reason.limitMgL, 'concentration')}. Change part of the water, test again.`
+      return t('visits.fishBack.nitriteAboveChangePart', { mgL: show(reason.mgL, 'concentration'), limitMgL: show(reason.limitMgL, 'concentration') })
     case 'oxygen':
-      return `Oxygen is ${show(reason.mgL, 'concentration')}; fish go back from ${show(reason.leastMgL, 'concentration')} on. Air on, test again.`
+      return t('visits.fishBack.oxygenFishGoBack', { mgL: show(reason.mgL, 'concentration'), leastMgL: show(reason.leastMgL, 'concentration') })
     case 'chlorine':
-      return `Free chlorine is ${show(reason.mgL, 'concentration')}. Add the missing dechlorinator portion, mix ten minutes, test again.`
+      return t('visits.fishBack.freeChlorineAddMissing', { mgL: show(reason.mgL, 'concentration') })
     case 'temperature-step':
-      return `Tank and pond differ by ${show(reason.differenceC, 'number')} °C; at most ${show(reason.limitC, 'number')} °C. Mix pond water into the tank step by step, then test again.`
+      return t('visits.fishBack.tankPondDifferC', { differenceC: show(reason.differenceC, 'number'), limitC: show(reason.limitC, 'number') })
     case 'too-cold-or-hot':
-      return `The water is ${show(reason.waterC, 'temperature')}. Fish are handled between ${show(reason.range[0], 'temperature')} and ${show(reason.range[1], 'temperature')}.`
+      return t('visits.fishBack.waterFishHandledBetween', {
+        waterC: show(reason.waterC, 'temperature'),
+        range: show(reason.range[0], 'temperature'),
+        range2: show(reason.range[1], 'temperature'),
+      })
   }
 }

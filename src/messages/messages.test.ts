@@ -1,3 +1,4 @@
+import { textsIn } from './texts'
 import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
 import { workOutDesign } from '@/core/filter/design'
 import { firstDesign } from '@/core/filter/first-design'
@@ -11,7 +12,6 @@ import { HousePractice, seasonPracticeOf } from '@/domain/house-rules/house-rule
 import { STATIONS } from '../../stand-ins/weather-desk/stations'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPES } from '@/core/filter/filter-types'
-import { FILTER_TYPE_NAMES } from './filters'
 import { checkWords } from './checks'
 import { fishBackText } from './fish-back'
 import { whyThen } from './windows'
@@ -19,6 +19,8 @@ import { koiPond as pond } from '../../tests/fixtures/design-pond'
 
 const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
+
+const t = textsIn('en')
 
 describe('checks in words', () => {
   const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
@@ -40,12 +42,12 @@ describe('checks in words', () => {
     ['a good design', good],
     ['a bad one', bad],
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
-      FILTER_TYPE_NAMES[type],
+      t(`design.filterTypeNames.${type}`),
       { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
     ]),
   ]
   it.each(designs)('are whole sentences with figures for %s', (_, design) => {
-    for (const text of checksOf(design).flatMap((c) => Object.values(checkWords(c, show)))) {
+    for (const text of checksOf(design).flatMap((c) => Object.values(checkWords(c, show, t)))) {
       expect(text).not.toMatch(BROKEN)
       expect(text.length).toBeGreaterThan(3)
     }
@@ -58,7 +60,7 @@ describe('checks in words', () => {
     const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
     const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
     for (const check of checkDesign({ design: good, pond: fishless, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }))
-      expect(Object.values(checkWords(check, show)).join(' ')).not.toMatch(BROKEN)
+      expect(Object.values(checkWords(check, show, t)).join(' ')).not.toMatch(BROKEN)
   })
 })
 
@@ -75,7 +77,7 @@ describe('why then', () => {
   it('answers for every window with its numbers', () => {
     expect(season.windows.length).toBeGreaterThanOrEqual(14)
     for (const window of season.windows) {
-      const words = whyThen(window, practice, season.weatherYears, temp)
+      const words = whyThen(window, practice, season.weatherYears, temp, t)
       expect(words).not.toMatch(BROKEN)
       expect(words).toMatch(/of 12 likely years|half of 12 likely years/)
     }
@@ -87,6 +89,7 @@ describe('why then', () => {
         practice,
         12,
         temp,
+        t,
       ),
     ).toContain('12.0 °C'))
 })
@@ -94,7 +97,7 @@ describe('why then', () => {
 describe('the fish gate in words', () => {
   it('names each reason and what ends the wait', () => {
     const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, nitrite: 1, dissolvedOxygen: 3, freeChlorine: 0.4 })]
-    const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show)) : []))
+    const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show, t)) : []))
     expect(texts).toHaveLength(7)
     for (const text of texts) expect(text).not.toMatch(BROKEN)
     expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), nitrite, dissolved oxygen, free chlorine')

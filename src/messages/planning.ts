@@ -1,94 +1,100 @@
+import { type Texts } from './texts'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import type { MoveProblem } from '@/core/schedule/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/schedule/plan/explain'
 import { jobType } from '@/core/visits/job-types'
-import { KIT_NAMES, SKILL_NAMES } from '@/domain/people/crew-setup'
+import { KIT, SKILLS } from '@/core/visits/planning-facts'
 import { duration, shortDate } from '@/domain/shared/dates'
 
-const nameOf = (key: string): string => ({ ...SKILL_NAMES, ...KIT_NAMES })[key as keyof typeof SKILL_NAMES] ?? key
+const nameOf = (key: string, t: Texts): string =>
+  (SKILLS as readonly string[]).includes(key) ? t(`people.skillNames.${key as (typeof SKILLS)[number]}`) : t(`people.kitNames.${key as (typeof KIT)[number]}`)
 
 const tanks = (m3: number): string => `${m3 >= 10 ? m3.toFixed(0) : m3.toFixed(1)} m³`
 
 export const jobName = (key: string): string => jobType(key)?.name ?? key
 
 /** What a move by hand would break. */
-export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string): string {
+export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string, t: Texts): string {
   switch (problem.code) {
     case 'outside-window':
-      return `outside its window, ${shortDate(problem.earliest)} – ${shortDate(problem.latest)}`
+      return t('schedule.planning.outsideWindow', { earliest: shortDate(problem.earliest), latest: shortDate(problem.latest) })
     case 'site-closed':
-      return 'the site is closed that day, or may not be filled'
+      return t('schedule.planning.siteClosedDayMay')
     case 'crew-off':
-      return 'the crew is off that day'
+      return t('schedule.planning.crewOffDay')
     case 'locked':
-      return 'promised: it stays where it is'
+      return t('schedule.planning.promisedStaysWhere')
     case 'skill':
-      return `the crew lacks ${problem.missing.map(nameOf).join(' and ')}`
+      return t('schedule.planning.crewLacks', { nameOf: problem.missing.map((key) => nameOf(key, t)).join(' and ') })
     case 'kit':
-      return `the crew does not carry ${problem.missing.map(nameOf).join(' and ')}`
+      return t('schedule.planning.crewDoesNotCarry', { nameOf: problem.missing.map((key) => nameOf(key, t)).join(' and ') })
     case 'tank':
-      return `its fish need ${tanks(problem.needsM3)} of holding tanks, the crew carries ${tanks(problem.hasM3)}`
+      return t('schedule.planning.fishNeedHoldingTanks', { needsM3: tanks(problem.needsM3), hasM3: tanks(problem.hasM3) })
     case 'late':
-      return `${siteOf(problem.visit)} would begin ${duration(problem.minutes)} too late`
+      return t('schedule.planning.wouldBeginTooLate', { visit: siteOf(problem.visit), minutes: duration(problem.minutes) })
     case 'day-over':
-      return `the day would run ${duration(problem.minutes)} over`
+      return t('schedule.planning.dayWouldRunOver', { minutes: duration(problem.minutes) })
     case 'overloaded':
-      return 'the truck could not take all of it away'
+      return t('schedule.planning.truckCouldNotTake')
     case 'spacing':
-      return `too close to, or too far from, the visit at ${siteOf(problem.visit)}`
+      return t('schedule.planning.tooCloseTooFar', { visit: siteOf(problem.visit) })
     case 'without':
-      return 'what must come before it is not planned'
+      return t('schedule.planning.whatMustComeBefore')
     case 'other-crew':
-      return 'the other day of this cleanout is another crew’s'
+      return t('schedule.planning.otherDayCleanoutAnother')
   }
 }
 
 /** Why a visit found no place. */
-export function blockedWords(reason: BlockedBy): string {
+export function blockedWords(reason: BlockedBy, t: Texts): string {
   switch (reason.code) {
     case 'no-crew-skill':
-      return `no crew has ${reason.skills.map(nameOf).join(' and ')}`
+      return t('schedule.planning.noCrewHas', { nameOf: reason.skills.map((key) => nameOf(key, t)).join(' and ') })
     case 'no-crew-kit':
-      return `no crew that may do it carries ${reason.kit.map(nameOf).join(' and ')}`
+      return t('schedule.planning.noCrewMayDo', { nameOf: reason.kit.map((key) => nameOf(key, t)).join(' and ') })
     case 'no-crew-tank':
-      return `its fish need ${tanks(reason.needsM3)} of holding tanks, and no able crew carries more than ${tanks(reason.hasM3)}`
+      return t('schedule.planning.fishNeedHoldingTanks2', { needsM3: tanks(reason.needsM3), hasM3: tanks(reason.hasM3) })
     case 'no-working-day':
-      return 'no working day of an able crew lies in its window'
+      return t('schedule.planning.noWorkingDayAble')
     case 'site-closed':
-      return 'the site is closed, or may not be filled, on every day of its window'
+      return t('schedule.planning.siteClosedMayNot')
     case 'too-long':
-      return `it takes ${duration(reason.minutes)}, longer than any day allows with the way there`
+      return t('schedule.planning.takesLongerThanAny', { minutes: duration(reason.minutes) })
     case 'waits-for':
-      return 'it waits for another visit that found no place'
+      return t('schedule.planning.waitsAnotherVisitFound')
     case 'spacing':
-      return 'it would come too close to the visit before or after it'
+      return t('schedule.planning.wouldComeTooClose')
     case 'next-day-full':
-      return 'its second day, with the fish back, finds no place with the same crew'
+      return t('schedule.planning.secondDayFishBack')
     case 'days-full':
-      return 'every day of its window is full'
+      return t('schedule.planning.everyDayWindowFull')
   }
 }
 
 /** The least that would let it in. */
-export function relaxationWords(relaxation: Relaxation, crewName: (id: string) => string): string {
+export function relaxationWords(relaxation: Relaxation, crewName: (id: string) => string, t: Texts): string {
   const where = `${crewName(relaxation.crew)}, ${shortDate(relaxation.day)}`
   switch (relaxation.code) {
     case 'longer-window':
-      return `${relaxation.days} days more of window: ${where}`
+      return t('schedule.planning.daysMoreWindow', { days: relaxation.days, where })
     case 'longer-day':
-      return `${relaxation.minutes} minutes longer day: ${where}`
+      return t('schedule.planning.minutesLongerDay', { minutes: relaxation.minutes, where })
     case 'open-site':
-      return `with the customer’s leave on a closed day: ${where}`
+      return t('schedule.planning.customersLeaveClosedDay', { where })
   }
 }
 
 /** Why a plan moves a visit that stands: what staying would break, or cost. */
-export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']>): string {
+export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']>, t: Texts): string {
   if (breaks.length > 0)
-    return `staying: ${breaks.map((b) => (b.code === 'crew-off' ? 'the crew is not out that day' : moveProblemWords(b, () => 'another stop'))).join('; ')}`
-  return costMin >= 1 ? `staying would cost ${duration(costMin)} of travel and days off the best` : 'makes room for others'
+    return t('schedule.planning.staying', {
+      map: breaks
+        .map((b) => (b.code === 'crew-off' ? t('schedule.planning.crewNotOutDay') : moveProblemWords(b, () => t('schedule.planning.anotherStop'), t)))
+        .join('; '),
+    })
+  return costMin >= 1 ? t('schedule.planning.stayingWouldCostTravel', { costMin: duration(costMin) }) : t('schedule.planning.makesRoomOthers')
 }
 
 /** How a customer who knows of another day is reached. */
-export const tellWords = ({ customer, byLetter, phone }: NonNullable<PlanChange['tell']>): string =>
-  `${customer}, ${byLetter ? 'by letter' : phone === '' ? 'no address and no number on file' : `by phone ${phone}`}`
+export const tellWords = ({ customer, byLetter, phone }: NonNullable<PlanChange['tell']>, t: Texts): string =>
+  `${customer}, ${byLetter ? t('schedule.planning.letter') : phone === '' ? t('schedule.planning.noAddressNoNumber') : t('schedule.planning.phone', { phone })}`

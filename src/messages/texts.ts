@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import { en } from './en'
 
 /** What a catalogue holds, whatever its language. */
-type Catalogue = typeof en
+export type Catalogue = typeof en
 
 /** The address of a text: noun, place, key. */
 export type TextKey = {
@@ -26,6 +26,9 @@ export interface TextId {
 export const textId = (key: TextKey): TextId => key as never
 export const LOCALES = ['en'] as const
 export type Locale = (typeof LOCALES)[number]
+
+/** The texts of papers, letters and records, which are the firm's and not one reader's. */
+export const firmTexts = (): Texts => textsIn('en')
 
 const made = new Map<Locale, Texts>()
 

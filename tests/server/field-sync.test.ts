@@ -5,7 +5,8 @@ import { noScores } from '@/core/assimilation/particle-filter'
 import { addDays } from '@/core/numeric/calendar'
 import type { PhotoId, VisitId } from '@/domain/shared/ids'
 import type { PatchNow } from '@/domain/plants/plants'
-import { officeLines } from '@/domain/visits/report-words'
+import { firmTexts } from '@/messages/texts'
+import { officeLines } from '@/messages/report-words'
 import { stepStates, unseenAnswers } from '@/domain/visits/visit-progress'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
@@ -278,7 +279,7 @@ describe('an end that is not the usual one', () => {
     const { report } = await visitReport(actors.office, visitId)
     // how it ended is the customer's to know, in plain words; what the crew wrote of it is the office's
     expect(report).toMatchObject({ ending: 'nobody-there', advice: '', followUps: [] })
-    expect(officeLines(report)).toContain('Why it ended: Gate locked, no answer')
+    expect(officeLines(report, firmTexts())).toContain('Why it ended: Gate locked, no answer')
   })
   it('asks for words', async () => {
     const { actors, visitId } = await withVisit('Wren')

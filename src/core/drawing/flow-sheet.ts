@@ -18,7 +18,7 @@ export interface FlowSheetInput {
   /** Flow in a link of a solved network, m³/h; null where it is not known. */
   readonly flowOf: (linkId: string) => number | null
   readonly write: (flowM3PerH: number) => string
-  readonly names: { readonly branch: Readonly<Record<BranchKind, string>>; readonly intake: Readonly<Record<FlowIntake['kind'], string>> }
+  readonly names: { readonly branch: (kind: BranchKind) => string; readonly intake: (kind: FlowIntake['kind']) => string }
 }
 
 interface Node {
@@ -72,13 +72,14 @@ export function flowSheet(input: FlowSheetInput): Sheet {
 
 function intakeNodes({ design, names, flowOf, flowM3PerH }: FlowSheetInput): Node[] {
   if (!design.network) return [{ name: 'Pond', flow: flowM3PerH }]
-  return design.network.intakes.map((intake, i) => ({ name: names.intake[intake.kind], flow: flowOf(linkIds.intake(i)) }))
+  return design.network.intakes.map((intake, i) => ({ name: names.intake(intake.kind), flow: flowOf(linkIds.intake(i)) }))
 }
 
 function endNodes({ design, names, flowOf, flowM3PerH, bedFlowM3PerH }: FlowSheetInput): Node[] {
-  if (design.network) return design.network.branches.map((branch, i) => ({ name: names.branch[branch.kind], flow: flowOf(linkIds.branch(i)) }))
+  if (design.network) return design.network.branches.map((branch, i) => ({ name: names.branch(branch.kind), flow: flowOf(linkIds.branch(i)) }))
   const back = design.falls ? ' over falls' : FILTER_TYPE_FACTS[design.type].pipedOutlet ? ' by pipe' : ''
-  const nodes: Node[] = design.type === 'none' ? [{ name: `Return${back}`, flow: flowM3PerH }] : [{ name: `${names.branch.bed}${back}`, flow: bedFlowM3PerH }]
-  if (design.type !== 'none' && flowM3PerH - bedFlowM3PerH > 1e-6) nodes.push({ name: names.branch.bypass, flow: flowM3PerH - bedFlowM3PerH })
+  const nodes: Node[] =
+    design.type === 'none' ? [{ name: `Return${back}`, flow: flowM3PerH }] : [{ name: `${names.branch('bed')}${back}`, flow: bedFlowM3PerH }]
+  if (design.type !== 'none' && flowM3PerH - bedFlowM3PerH > 1e-6) nodes.push({ name: names.branch('bypass'), flow: flowM3PerH - bedFlowM3PerH })
   return nodes
 }

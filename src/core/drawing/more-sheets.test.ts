@@ -46,8 +46,8 @@ describe('the flow diagram', () => {
     flowOf,
     write: (flow) => `${flow} m³/h`,
     names: {
-      branch: { bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' },
-      intake: { 'bottom-drain': 'Bottom drain', 'mid-water': 'Mid-water', skimmer: 'Skimmer' },
+      branch: (kind) => ({ bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' })[kind],
+      intake: (kind) => ({ 'bottom-drain': 'Bottom drain', 'mid-water': 'Mid-water', skimmer: 'Skimmer' })[kind],
     },
   })
   const words = (input: FlowSheetInput) => flowSheet(input).marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []))

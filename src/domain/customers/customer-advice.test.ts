@@ -1,4 +1,5 @@
-import { ADVICE_WORDS, customerAdvice, type AdviceFacts } from './customer-advice'
+import { en } from '@/messages/en'
+import { customerAdvice, type AdviceFacts } from './customer-advice'
 
 const facts = (over: Partial<AdviceFacts> = {}): AdviceFacts => ({
   waterC: 18,
@@ -25,6 +26,6 @@ describe('what a customer should do this week', () => {
     ['a pond of which nothing is known', { waterC: null, weeklyLossMm: null }, ['baskets-weekly']],
   ])('%s', (_, over, expected) => expect(codes(over)).toEqual(expected))
   it('has words for everything it may say, and none in capitals or with an exclamation mark', () => {
-    for (const words of Object.values(ADVICE_WORDS)) expect(words).toMatch(/^[A-Z][^!]+\.$/)
+    for (const words of Object.values(en.customers.adviceWords)) expect(words).toMatch(/^[A-Z][^!]+\.$/)
   })
 })

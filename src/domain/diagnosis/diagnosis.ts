@@ -147,7 +147,6 @@ export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
 export const DIAGNOSIS_OUTCOMES = ['better', 'partly', 'not'] as const
 export type DiagnosisOutcome = (typeof DIAGNOSIS_OUTCOMES)[number]
 export const OutcomeInput = z.strictObject({ outcome: z.enum(DIAGNOSIS_OUTCOMES) })
-export const OUTCOME_NAMES: Readonly<Record<DiagnosisOutcome, string>> = { better: 'It looks better', partly: 'Partly', not: 'Not better' }
 
 /** A diagnosis as it was acted on. */
 export interface KeptDiagnosis {

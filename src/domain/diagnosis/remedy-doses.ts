@@ -1,6 +1,6 @@
 import type { RemedyDose } from '../../core/diagnosis/causes'
 import { productDose, type Dose, type GivenDose, type Product, type ProductPurpose } from '../../core/water/products'
-import { amountWords } from '../rounds/load-words'
+import { amountWords } from '../../messages/load-words'
 
 /** What is known of a pond for the doses of a remedy. */
 export interface RemedyDosingFacts {

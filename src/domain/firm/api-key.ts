@@ -4,7 +4,6 @@ import { shortText } from '../shared/fields'
 /** What a key may do. */
 export const KEY_SCOPES = ['readings', 'calc'] as const
 export type KeyScope = (typeof KEY_SCOPES)[number]
-export const KEY_SCOPE_NAMES: Readonly<Record<KeyScope, string>> = { readings: 'Post readings of probes', calc: 'Run calculations' }
 
 export const ApiKeyInput = z.strictObject({ name: shortText('Name', 60), scope: z.enum(KEY_SCOPES, { error: 'Choose what the key is for.' }) })
 export type ApiKeyInput = z.infer<typeof ApiKeyInput>

@@ -6,12 +6,6 @@ import { calendarDay, shortText } from '../shared/fields'
 export const PERIOD_EFFECTS = ['closed', 'no-filling', 'school-holidays'] as const
 export type PeriodEffect = (typeof PERIOD_EFFECTS)[number]
 
-export const PERIOD_EFFECT_NAMES: Readonly<Record<PeriodEffect, string>> = {
-  closed: 'nobody works',
-  'no-filling': 'no filling from the mains',
-  'school-holidays': 'school holidays',
-}
-
 export const FirmPeriodInput = z
   .strictObject({
     name: shortText('Name'),

@@ -62,15 +62,6 @@ export function worryOf(worries: readonly Worry[]): number {
   return first ? first.weight + 0.2 * rest.reduce((sum, w) => sum + w.weight, 0) : 0
 }
 
-export const HAZARD_NAMES: Readonly<Record<Hazard, string>> = {
-  oxygen: 'Oxygen runs low',
-  ammonia: 'Toxic ammonia',
-  nitrite: 'Nitrite',
-  heat: 'Too warm for fish',
-  level: 'Level falls',
-  murk: 'Turns murky',
-}
-
 export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
 
 /** Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */

@@ -8,11 +8,6 @@ import { newWay, type WhatIfInput } from './what-if'
 /** What a filter recovers from. */
 export const SETTLING_KINDS = ['new-filter', 'outage', 'sterile-clean'] as const
 export type SettlingKind = (typeof SETTLING_KINDS)[number]
-export const SETTLING_NAMES: Readonly<Record<SettlingKind, string>> = {
-  'new-filter': 'a new filter',
-  outage: 'a stop of the pump',
-  'sterile-clean': 'a clean that went too far',
-}
 
 /** What happened, and when. */
 export interface Settling {
@@ -45,7 +40,7 @@ export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput
         : []
   const end = before + (kind === 'outage' ? hours / 24 : 0)
   return {
-    name: SETTLING_NAMES[kind],
+    name: kind,
     from: addDays(on, -before),
     days: DAYS[kind],
     start: kind === 'new-filter' ? 'new' : 'settled',

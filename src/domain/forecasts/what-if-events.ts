@@ -30,30 +30,6 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
 ]) satisfies z.ZodType<PondEvent>
 export type WhatIfEvent = z.infer<typeof WhatIfEvent>
 
-/** Kinds of events in the words of the trade, in the order they are offered, with what they usually are. */
-export const EVENT_NAMES: Readonly<Record<WhatIfEvent['kind'], string>> = {
-  'rinse-media': 'Media rinsed',
-  flush: 'Bed flushed',
-  'wash-surfaces': 'Stones and liner washed by pressure',
-  'water-change': 'Water changed',
-  vacuum: 'Sludge lifted off the floor',
-  pump: 'Pump stopped or started',
-  uv: 'UV on or off',
-  aerator: 'Aerator',
-  feed: 'Feed changed',
-  fish: 'Fish added or moved',
-  'seed-bacteria': 'Mature media or bacteria added',
-  'raise-kh': 'KH raised',
-  flocculant: 'Flocculant',
-  'kill-algae': 'Algae killed',
-  'pull-string-algae': 'String algae pulled out',
-  cut: 'Plants cut and taken away',
-  net: 'Leaf net on or off',
-  'ice-hole': 'Hole in the ice',
-  heatwave: 'Heatwave',
-  storm: 'Storm',
-}
-
 /** A new event as it usually is. */
 export const USUAL_EVENT: { readonly [Kind in WhatIfEvent['kind']]: Omit<Extract<WhatIfEvent, { kind: Kind }>, 'day'> } = {
   'rinse-media': { kind: 'rinse-media', share: 0.5, water: 'pond' },
@@ -78,4 +54,4 @@ export const USUAL_EVENT: { readonly [Kind in WhatIfEvent['kind']]: Omit<Extract
   storm: { kind: 'storm', rainMm: 40, siltGPerM3: 20 },
 }
 
-export const EVENT_KINDS = Object.keys(EVENT_NAMES) as WhatIfEvent['kind'][]
+export const EVENT_KINDS = Object.keys(USUAL_EVENT) as WhatIfEvent['kind'][]

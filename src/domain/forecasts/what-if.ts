@@ -41,13 +41,6 @@ export const WhatIfInput = z.strictObject({
 })
 export type WhatIfInput = z.infer<typeof WhatIfInput>
 
-export const START_NAMES: Readonly<Record<(typeof START_KINDS)[number], string>> = {
-  settled: 'as it usually is',
-  green: 'a green pond',
-  neglected: 'a neglected pond',
-  new: 'newly filled',
-}
-
 /** A filter that a way can be run with. */
 export interface LabFilter {
   /** AS_IT_IS or a design's id. */

@@ -10,15 +10,6 @@ export type NoticeKind = (typeof NOTICE_KINDS)[number]
 export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed', 'told'] as const
 export type NoticeState = (typeof NOTICE_STATES)[number]
 
-export const NOTICE_NAMES: Readonly<Record<NoticeKind, string>> = {
-  'visit-planned': 'Visit planned',
-  'visit-moved': 'Visit moved',
-  'visit-cancelled': 'Visit called off',
-  'on-the-way': 'On the way',
-  'running-late': 'Running late',
-  'visit-report': 'Report of a visit',
-}
-
 /** Words in braces that a template may use. */
 export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'firm', 'report', 'link'] as const
 export type NoticeWords = Readonly<Record<(typeof NOTICE_WORDS)[number], string>>

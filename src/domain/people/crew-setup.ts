@@ -2,9 +2,6 @@ import { z } from 'zod'
 import { KIT, SKILLS } from '../../core/visits/planning-facts'
 import { calendarDay, numberWithin } from '../shared/fields'
 
-export const SKILL_NAMES = { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' } as const
-export const KIT_NAMES = { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' } as const
-
 const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })
 
 /** What a crew can do, carries and when it works; a crew without an entry has the usual one. */

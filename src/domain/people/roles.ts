@@ -2,14 +2,6 @@
 export const ROLES = ['owner', 'office', 'designer', 'crew-lead', 'technician'] as const
 export type Role = (typeof ROLES)[number]
 
-export const ROLE_NAMES: Readonly<Record<Role, string>> = {
-  owner: 'Owner',
-  office: 'Office',
-  designer: 'Designer',
-  'crew-lead': 'Crew lead',
-  technician: 'Technician',
-}
-
 const ALL = ROLES
 const DESK = ['owner', 'office', 'designer'] as const
 

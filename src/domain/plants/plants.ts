@@ -12,51 +12,10 @@ import { inOrder } from '../visits/visit-progress'
 
 export const PATCH_PLACES = ['bed', 'pond'] as const
 export type PatchPlace = (typeof PATCH_PLACES)[number]
-export const PATCH_PLACE_NAMES: Readonly<Record<PatchPlace, string>> = { bed: 'In the filter bed', pond: 'In the pond' }
-
-export const PLANT_CONDITION_NAMES: Readonly<Record<(typeof PLANT_CONDITIONS)[number], string>> = {
-  good: 'Good',
-  thin: 'Thinned out',
-  bare: 'Bare',
-  crowded: 'Crowded',
-  rampant: 'Spreading too far',
-  pale: 'Pale or stunted',
-  yellow: 'Yellow or dead leaves',
-}
 
 /** What can be written down of a group of plants: a look, a plant set, or one of the year's tasks. */
 export const PLANT_ACTIONS = ['look', 'planted', ...CARE_ACTIONS] as const
 export type PlantAction = (typeof PLANT_ACTIONS)[number]
-export const PLANT_ACTION_NAMES: Readonly<Record<PlantAction, string>> = {
-  look: 'Looked at',
-  planted: 'Planted',
-  divide: 'Divide crowded crowns',
-  'plant-out': 'Set out again',
-  deadhead: 'Deadhead at the base',
-  'pull-back': 'Pull back from screens and edges',
-  thin: 'Thin to half of the water',
-  feed: 'Feed with tablets in the soil',
-  tidy: 'Take yellow and dead leaves off',
-  'look-at-roots': 'Look whether the roots stand wet',
-  lift: 'Lift and store frost-free',
-  'cut-back': 'Cut back and take away',
-}
-
-/** The same in a record of what was done. */
-export const PLANT_DONE_NAMES: Readonly<Record<PlantAction, string>> = {
-  look: 'Looked at',
-  planted: 'Planted',
-  divide: 'Divided',
-  'plant-out': 'Set out again',
-  deadhead: 'Deadheaded',
-  'pull-back': 'Pulled back from screens and edges',
-  thin: 'Thinned',
-  feed: 'Fed',
-  tidy: 'Dead leaves taken off',
-  'look-at-roots': 'Roots looked at',
-  lift: 'Lifted and stored',
-  'cut-back': 'Cut back and taken away',
-}
 
 export const speciesKey = z.string().refine((key) => plantSpecies(key) !== undefined, { error: 'Choose a plant of the list.' })
 const count = z

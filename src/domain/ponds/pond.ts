@@ -116,29 +116,14 @@ export const FishInput = z.strictObject({
 })
 
 export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
-export const WATER_SOURCE_NAMES: Readonly<Record<(typeof WATER_SOURCES)[number], string>> = {
-  mains: 'Mains (chlorinated)',
-  well: 'Well',
-  rain: 'Rain store',
-  stream: 'Stream',
-}
 
 export const TREE_COVER = ['none', 'some', 'many'] as const
-export const TREE_NAMES: Readonly<Record<(typeof TREE_COVER)[number], string>> = { none: 'None near', some: 'Some near', many: 'Overhanging' }
 
 /** What trees do to a pond: shade, wind and leaf litter. @source house defaults by eye */
 export const TREE_EFFECT: Readonly<Record<(typeof TREE_COVER)[number], { shade: number; windShare: number; leafKgPerM2Year: number }>> = {
   none: { shade: 0.1, windShare: 0.7, leafKgPerM2Year: 0.05 },
   some: { shade: 0.3, windShare: 0.5, leafKgPerM2Year: 0.25 },
   many: { shade: 0.55, windShare: 0.35, leafKgPerM2Year: 0.6 },
-}
-
-export const POND_USE_NAMES: Readonly<Record<(typeof POND_USES)[number], string>> = {
-  wildlife: 'Wildlife',
-  'few-small-fish': 'A few small fish',
-  'many-fish': 'Larger or many fish',
-  koi: 'Koi',
-  swimming: 'Swimming',
 }
 
 /** A pond as surveyed: everything a form sends. Lengths in m, volumes in m³. */

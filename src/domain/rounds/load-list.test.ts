@@ -1,8 +1,9 @@
+import { textsIn } from '@/messages/texts'
 import { jobType } from '../../core/visits/job-types'
 import { cleanoutQuantities, DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
 import { visitAmounts } from '../../core/visits/visit-amounts'
 import { loadList } from './load-list'
-import { amountWords, loadLines } from './load-words'
+import { amountWords, loadLines } from '../../messages/load-words'
 import { DEFAULT_PRODUCT_BOOK } from '../stores/product-book'
 import { productNeeds } from '../stores/product-needs'
 
@@ -29,7 +30,7 @@ describe('the load list', () => {
     // 8 m³ at 8 g in half scoops of 20 g, for water of 7 °C the cold-water culture and not the other
     expect(of(/Cold-water/)!.amount).toBe(2 * 70)
     expect(of(/liquid/)).toBeUndefined()
-    expect(loadLines(list, (v) => String(v)).join('; ')).toContain('Cold-water bacteria, dry: 140 g')
+    expect(loadLines(list, (v) => String(v), textsIn('en')).join('; ')).toContain('Cold-water bacteria, dry: 140 g')
     expect(list.tapWaterM3).toBeCloseTo(2 * quantities.refillM3, 9)
     expect(list.tank).toEqual(quantities.holding)
     expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])

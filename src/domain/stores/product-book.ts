@@ -1,14 +1,5 @@
 import { z } from 'zod'
-import {
-  DEFAULT_PRODUCTS,
-  PRODUCT_PURPOSES,
-  PRODUCT_RANGE,
-  PRODUCT_UNITS,
-  RATE_BASES,
-  type Product,
-  type ProductPurpose,
-  type RateBasis,
-} from '../../core/water/products'
+import { DEFAULT_PRODUCTS, PRODUCT_PURPOSES, PRODUCT_RANGE, PRODUCT_UNITS, RATE_BASES, type Product } from '../../core/water/products'
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 
@@ -63,25 +54,6 @@ export interface KeptProducts {
   readonly version: number
 }
 export const DEFAULT_PRODUCT_BOOK: ProductBook = DEFAULT_PRODUCTS
-
-export const PURPOSE_NAMES: Readonly<Record<ProductPurpose, string>> = {
-  dechlorinator: 'Dechlorinator',
-  'cold-bacteria': 'Cold-water bacteria',
-  bacteria: 'Bacteria',
-  kh: 'Raises KH',
-  gh: 'Raises GH',
-  salt: 'Salt',
-  binder: 'Binds ammonia or nitrite',
-  flocculant: 'Flocculant',
-  algae: 'Algae control',
-  'plant-food': 'Plant food',
-}
-export const BASIS_NAMES: Readonly<Record<RateBasis, string>> = {
-  volume: 'per m³',
-  chlorine: 'per m³ and mg/L of chlorine',
-  hardness: 'per m³ and °dH',
-  salt: 'per m³ and 0.1 %',
-}
 
 /** A key from a name; a saved product keeps its key whatever it is called later. */
 export const productKeyOf = (name: string): string =>

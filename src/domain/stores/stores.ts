@@ -5,13 +5,6 @@ import { speciesKey } from '../plants/plants'
 
 export const STOCK_KINDS = ['product', 'part', 'net', 'plant', 'other'] as const
 export type StockKind = (typeof STOCK_KINDS)[number]
-export const STOCK_KIND_NAMES: Readonly<Record<StockKind, string>> = {
-  product: 'Product',
-  part: 'Part',
-  net: 'Net, posts, winter gear',
-  plant: 'Plants and cuttings',
-  other: 'Other',
-}
 
 export const StockItemInput = z.strictObject({
   name: shortText('Name', 80),

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { RescuePlan, RescueStage, StopRule } from '../../core/visits/rescue-plan'
+import type { RescueStage, StopRule } from '../../core/visits/rescue-plan'
 import { calendarDay, numberWithin } from '../shared/fields'
 import { CrewId } from '../shared/ids'
 import { clockTime, VISIT_NOTE_LENGTH } from './visit'
@@ -57,15 +57,6 @@ export function stageLines(stage: RescueStage): string[] {
     ...stage.stopRules.map(stopRuleWords),
   ]
 }
-
-const MISSING_NAMES: Readonly<Record<RescuePlan['missing'][number], string>> = {
-  tan: 'total ammonia',
-  nitrite: 'nitrite',
-  ph: 'pH',
-  kh: 'KH',
-  oxygen: 'dissolved oxygen',
-}
-export const missingWords = (missing: RescuePlan['missing']): string => missing.map((m) => MISSING_NAMES[m]).join(', ')
 
 export const stageNote = (stage: RescueStage, at: number, of: number): string =>
   [`Rescue, stage ${at + 1} of ${of}`, ...stageLines(stage)].join('. ').slice(0, VISIT_NOTE_LENGTH)

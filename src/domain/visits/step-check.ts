@@ -1,25 +1,19 @@
 import { STEP_FIGURES, figurePossible, type StepFigure } from '../../core/visits/figures'
 import type { JobStep } from '../../core/visits/step'
+import type { ProductUnit } from '../../core/water/products'
 import { judgeReading, READING_KINDS, type ReadingKindName } from '../../core/water/readings'
-import { FIGURE_NAMES } from './figure-names'
-import type { FieldProblem } from '../shared/problems'
-import { READING_NAMES } from '../water/reading-names'
-import { missingFrom } from './visit-progress'
+import { missingFrom, type Missing } from './visit-progress'
 import type { StepAnswer } from './visit'
 
-/** Why an answer cannot be logged as it stands; `unusual` ones go through once they are confirmed. */
-export interface AnswerProblem {
-  readonly message: string
-  readonly fields: readonly FieldProblem[]
-  readonly unusual: boolean
-}
-
-const MISSING_WORDS: Readonly<Record<string, string>> = {
-  choice: 'a decision',
-  fish: 'the fish count',
-  photo: 'at least one photo',
-  signedBy: 'the name of who was told',
-}
+/** Why an answer cannot be logged as it stands, with the fields it is about; an unusual one goes through once it is confirmed. */
+export type AnswerProblem = { readonly paths: readonly string[] } & (
+  | { readonly code: 'missing'; readonly missing: readonly Missing[] }
+  | { readonly code: 'unreadable' }
+  | { readonly code: 'no-such-choice'; readonly choice: string; readonly choices: readonly string[] }
+  | { readonly code: 'impossible' | 'unusual'; readonly kind: ReadingKindName; readonly value: number; readonly range: readonly [number, number] }
+  | { readonly code: 'figure-impossible'; readonly figure: StepFigure; readonly range: readonly [number, number] }
+  | { readonly code: 'over-label'; readonly product: string; readonly most: number; readonly unit: ProductUnit }
+)
 
 /**
  * What is wrong with a step's answer, the same at the water's edge and on the server.
@@ -37,49 +31,30 @@ export function answerProblem(step: JobStep, answer: StepAnswer, photos: number,
 function missingProblem(step: JobStep, answer: StepAnswer, photos: number): AnswerProblem | null {
   const missing = missingFrom(step, answer, photos)
   if (missing.length === 0) return null
-  const words = missing.map((m) => MISSING_WORDS[m] ?? READING_NAMES[m as ReadingKindName].toLowerCase())
-  return {
-    message: `This step still needs ${words.join(', ')}.`,
-    fields: missing.map((m) => ({
-      path: READING_KINDS[m as ReadingKindName] ? `answer.readings.${m}` : `answer.${m}`,
-      message: 'Missing.',
-      code: 'missing' as const,
-    })),
-    unusual: false,
-  }
+  return { code: 'missing', missing, paths: missing.map((m) => (m in READING_KINDS ? `answer.readings.${m}` : `answer.${m}`)) }
 }
 
 /** A choice is one of the step's codes, never a sentence. */
 function choiceProblem(step: JobStep, { choice }: StepAnswer): AnswerProblem | null {
-  if (choice === undefined || step.choices?.some((c) => c.code === choice)) return null
-  const message = `This step has no answer “${choice}”. Choose one of ${(step.choices ?? []).map((c) => c.code).join(', ') || 'none: it asks for no decision'}.`
-  return { message, fields: [{ path: 'answer.choice', message }], unusual: false }
+  const choices = (step.choices ?? []).map((c) => c.code)
+  if (choice === undefined || choices.includes(choice)) return null
+  return { code: 'no-such-choice', choice, choices, paths: ['answer.choice'] }
 }
 
 /** Readings that cannot be true are refused, unusual ones asked about. */
 export function readingsProblem(readings: StepAnswer['readings'], confirmedUnlikely: boolean, pathPrefix = ''): AnswerProblem | null {
-  for (const [kind, reading] of Object.entries(readings ?? {}) as [ReadingKindName, { value: number }][]) {
-    const judgement = judgeReading(kind, reading.value)
+  for (const [kind, { value }] of Object.entries(readings ?? {}) as [ReadingKindName, { value: number }][]) {
+    const judgement = judgeReading(kind, value)
     const { possible, likely } = READING_KINDS[kind]
-    const name = READING_NAMES[kind]
-    const say = (message: string, unusual: boolean) => ({
-      message,
-      fields: [{ path: `${pathPrefix}readings.${kind}`, message, ...(unusual ? { code: 'unusual' as const } : {}) }],
-      unusual,
-    })
-    if (judgement === 'impossible') return say(`${name} cannot be ${reading.value}. It lies between ${possible[0]} and ${possible[1]}: read it again.`, false)
-    if (judgement === 'unlikely' && !confirmedUnlikely)
-      return say(`${name} ${reading.value} is unusual (mostly ${likely[0]} to ${likely[1]}). Read it again, then confirm it.`, true)
+    const paths = [`${pathPrefix}readings.${kind}`]
+    if (judgement === 'impossible') return { code: 'impossible', kind, value, range: possible, paths }
+    if (judgement === 'unlikely' && !confirmedUnlikely) return { code: 'unusual', kind, value, range: likely, paths }
   }
   return null
 }
 
 function figuresProblem({ figures }: StepAnswer): AnswerProblem | null {
-  for (const [figure, value] of Object.entries(figures ?? {}) as [StepFigure, number][]) {
-    if (figurePossible(figure, value)) continue
-    const [least, most] = STEP_FIGURES[figure].possible
-    const message = `${FIGURE_NAMES[figure]} cannot be so. It lies between ${least} and ${most} in SI units.`
-    return { message, fields: [{ path: `answer.figures.${figure}`, message }], unusual: false }
-  }
+  for (const [figure, value] of Object.entries(figures ?? {}) as [StepFigure, number][])
+    if (!figurePossible(figure, value)) return { code: 'figure-impossible', figure, range: STEP_FIGURES[figure].possible, paths: [`answer.figures.${figure}`] }
   return null
 }

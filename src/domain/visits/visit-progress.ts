@@ -1,3 +1,4 @@
+import type { ReadingKindName } from '../../core/water/readings'
 import type { JobStep } from '../../core/visits/step'
 import type { FishBackReadings } from '../../core/visits/fish-back-gate'
 import type { FillWater, GateContext } from '../../core/visits/gates/gate'
@@ -140,8 +141,11 @@ export function khToday(states: ReadonlyMap<string, StepState>): number | null {
 }
 
 /** What a step still lacks before it can be called done. */
-export function missingFrom(step: JobStep, answer: StepAnswer, photos: number): string[] {
-  const missing: string[] = (step.required ?? []).filter((kind) => answer.readings?.[kind] === undefined)
+/** What an answer may lack. */
+export type Missing = ReadingKindName | 'choice' | 'fish' | 'photo' | 'signedBy'
+
+export function missingFrom(step: JobStep, answer: StepAnswer, photos: number): Missing[] {
+  const missing: Missing[] = (step.required ?? []).filter((kind) => answer.readings?.[kind] === undefined)
   if (step.kind === 'decide' && !answer.choice) missing.push('choice')
   if (step.kind === 'count-fish' && !answer.fish) missing.push('fish')
   if (step.kind === 'photo' && photos === 0 && (answer.photos ?? []).length === 0) missing.push('photo')

@@ -106,13 +106,6 @@ const gateSeen = z.enum(['safe', 'stop']).optional()
 /** How a visit ends: done, or given up for a reason. */
 export const ENDINGS = ['done', 'nobody-there', 'no-access', 'weather', 'other'] as const
 export type Ending = (typeof ENDINGS)[number]
-export const ENDING_NAMES: Readonly<Record<Ending, string>> = {
-  done: 'Done',
-  'nobody-there': 'Nobody there',
-  'no-access': 'No way in',
-  weather: 'Stopped by the weather',
-  other: 'Could not be done',
-}
 
 /** What becomes of something that was found. */
 export const FINDING_USES = ['follow-up', 'quote', 'next-season'] as const

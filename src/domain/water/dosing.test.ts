@@ -98,8 +98,7 @@ describe('more than the label allows', () => {
     const most = product('culture').mostPerM3 * 15
     expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most))).toBeNull()
     const over = overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most * 1.1))!
-    expect(over.fields).toMatchObject([{ path: 'answer.doses.0' }])
-    expect(over.message).toContain(`at most ${most} mL here`)
+    expect(over).toEqual({ code: 'over-label', product: product('culture').name, most, unit: 'mL', paths: ['answer.doses.0'] })
   })
   it('cannot be told of a product that the book no longer has', () => expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('gone', 1e6))).toBeNull())
 })

@@ -118,12 +118,7 @@ export function overLabel(step: JobStep, products: readonly Product[], amounts: 
     )
     if (!over) continue
     const most = Number((product.mostPerM3 * volumeM3).toPrecision(3))
-    const message =
-      `${product.name}: the label allows at most ${most} ${product.unit === 'each' ? '' : product.unit} here. Give less, or correct the amount.`.replace(
-        '  ',
-        ' ',
-      )
-    return { message, fields: [{ path: `answer.doses.${i}`, message }], unusual: false }
+    return { code: 'over-label', product: product.name, most, unit: product.unit, paths: [`answer.doses.${i}`] }
   }
   return null
 }

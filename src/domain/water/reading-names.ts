@@ -1,29 +1,6 @@
 import type { QuantityKind } from '../../core/units/kinds'
 import type { QuantityScale } from '../../core/units/systems'
-import { READING_KINDS, type ReadingKind, type ReadingKindName, type WaterBand } from '../../core/water/readings'
-
-export const READING_NAMES: Readonly<Record<ReadingKindName, string>> = {
-  waterTemp: 'Water temperature',
-  tapTemp: 'Tap temperature',
-  tapPh: 'Fill water pH',
-  tapKh: 'Fill water KH',
-  tankTemp: 'Tank temperature',
-  ph: 'pH',
-  tan: 'Total ammonia (TAN)',
-  nitrite: 'Nitrite',
-  nitrate: 'Nitrate',
-  kh: 'KH',
-  gh: 'GH',
-  dissolvedOxygen: 'Dissolved oxygen',
-  tankOxygen: 'Tank oxygen',
-  freeChlorine: 'Free chlorine',
-  tapChlorine: 'Tap chlorine',
-  clarityDepth: 'Clarity depth',
-  sludgeDepth: 'Sludge depth',
-  orthophosphate: 'Orthophosphate',
-  totalChlorine: 'Total chlorine',
-  salinity: 'Salt',
-}
+import { READING_KINDS, type ReadingKind, type ReadingKindName } from '../../core/water/readings'
 
 const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = {
   tempC: 'temperature',
@@ -39,5 +16,3 @@ export const readingQuantity = (kind: ReadingKindName): QuantityKind => KIND_OF[
 
 /** Depths at a pond are told in millimetres or inches. */
 export const readingScale = (kind: ReadingKindName): QuantityScale => (kind === 'sludgeDepth' ? 'small' : 'usual')
-
-export const BAND_NAMES: Readonly<Record<WaterBand, string>> = { fine: 'Fine', watch: 'Watch', act: 'Act', emergency: 'Emergency' }

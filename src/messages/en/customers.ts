@@ -94,4 +94,18 @@ export const customers = {
   gardenReport: {
     allYourPonds: '‹ All your ponds',
   },
+  adviceWords: {
+    'no-feed-after-cleanout': 'Please do not feed for 24 hours after the cleanout, then only a little for a week.',
+    'no-feed-cold': 'Please do not feed: the water is too cold for the fish to digest.',
+    'feed-low-protein': 'Feed little and low in protein, only what is eaten in a few minutes.',
+    'feed-normal': 'Feed as usual: what is eaten in five minutes, once or twice a day.',
+    'feed-less-hot': 'Feed half: hot water holds little oxygen.',
+    'top-up-mains':
+      'Top up by a slow trickle, no more than a tenth of the pond at a time. Tap water carries chlorine: use the dechlorinator for what you add, or ask us for some.',
+    'top-up-other': 'Top up slowly, no more than a tenth of the pond at a time.',
+    'baskets-weekly': 'Empty the skimmer basket once a week. Switch the pump off first, and never reach into the water with the power on.',
+    'baskets-daily': 'Leaves are falling: look at the skimmer basket every day or two. Switch the pump off first.',
+    'keep-hole-open': 'Keep a hole in the ice with the de-icer or aerator. Never break ice by blows, and never step on it.',
+    'watch-oxygen': 'Hot spell: keep falls and aerator running day and night. If fish gasp at the surface, call us at once.',
+  },
 } as const

@@ -54,4 +54,5 @@ export const diagnosis = {
     then: '{before} then, ',
     on: ', {test} {before}{since} on {on}.',
   },
+  outcomeNames: { better: 'It looks better', partly: 'Partly', not: 'Not better' },
 } as const

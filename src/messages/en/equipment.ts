@@ -29,4 +29,15 @@ export const equipment = {
     tentRidgeHighPosts:
       'A tent with a ridge of {ridgeLengthM}, {ridgeHeightM} high ({pitchDeg}°), on {posts} posts at most {postSpacingM} apart; {pins} edge pins; {trees} mm mesh. Under wet leaves it clears the water by {clearanceM} at mid-slope.',
   },
+  gearKindNames: {
+    net: 'Net, posts and pins',
+    'de-icer': 'De-icer',
+    aerator: 'Winter aerator',
+    'shade-cloth': 'Shade cloth',
+    'heron-guard': 'Heron guard',
+    pump: 'Pump',
+    media: 'Filter media',
+    other: 'Something else',
+  },
+  gearStateNames: { 'on-pond': 'on the pond', stored: 'stored' },
 } as const

@@ -5,6 +5,7 @@ import { drawing } from './drawing'
 import { equipment } from './equipment'
 import { exchange } from './exchange'
 import { field } from './field'
+import { firm } from './firm'
 import { forecasts } from './forecasts'
 import { houseRules } from './house-rules'
 import { kit } from './kit'
@@ -35,6 +36,7 @@ export const en = {
   equipment,
   exchange,
   field,
+  firm,
   forecasts,
   houseRules,
   kit,

@@ -42,4 +42,12 @@ export const messages = {
     sendAgain: 'Send again: {subject}',
     sendAgain2: 'Send again',
   },
+  noticeNames: {
+    'visit-planned': 'Visit planned',
+    'visit-moved': 'Visit moved',
+    'visit-cancelled': 'Visit called off',
+    'on-the-way': 'On the way',
+    'running-late': 'Running late',
+    'visit-report': 'Report of a visit',
+  },
 } as const

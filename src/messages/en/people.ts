@@ -93,4 +93,10 @@ export const people = {
     firstPassword: 'First password',
     addPerson2: 'Add the person',
   },
+  roleNames: { owner: 'Owner', office: 'Office', designer: 'Designer', 'crew-lead': 'Crew lead', technician: 'Technician' },
+  skillNames: { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' },
+  kitNames: { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' },
+  problems: {
+    mayNot: '{role} accounts cannot do this. Ask the owner of {firm}.',
+  },
 } as const

@@ -145,4 +145,7 @@ export const ponds = {
     pond: 'Pond',
     savePond: 'Save the pond',
   },
+  waterSourceNames: { mains: 'Mains (chlorinated)', well: 'Well', rain: 'Rain store', stream: 'Stream' },
+  treeNames: { none: 'None near', some: 'Some near', many: 'Overhanging' },
+  pondUseNames: { wildlife: 'Wildlife', 'few-small-fish': 'A few small fish', 'many-fish': 'Larger or many fish', koi: 'Koi', swimming: 'Swimming' },
 } as const

@@ -89,4 +89,11 @@ export const rounds = {
     at: '{jobName} at {siteName}, {startTime}',
     promised: ' · promised',
   },
+  loadWords: {
+    holdingTankLeastAcross: 'Holding tank of at least {volumeM3}, {leastWidthM} across, with cover net and aerator',
+    testSiteDecides: '{name}: {amount}; the test on site decides',
+    hoseTapWater: 'Hose for {tapWaterM3} of tap water',
+    firstAidKitRcd: 'First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, life line; labels and safety data sheets of what is carried',
+    liftTwoPeopleMachine: 'Lift with two people or a machine above 25 kg. Chemicals are carried closed, apart, and never mixed.',
+  },
 } as const

@@ -80,4 +80,18 @@ export const stores = {
     booked: 'Booked.',
     changeItem: 'Change the item',
   },
+  purposeNames: {
+    dechlorinator: 'Dechlorinator',
+    'cold-bacteria': 'Cold-water bacteria',
+    bacteria: 'Bacteria',
+    kh: 'Raises KH',
+    gh: 'Raises GH',
+    salt: 'Salt',
+    binder: 'Binds ammonia or nitrite',
+    flocculant: 'Flocculant',
+    algae: 'Algae control',
+    'plant-food': 'Plant food',
+  },
+  basisNames: { volume: 'per m³', chlorine: 'per m³ and mg/L of chlorine', hardness: 'per m³ and °dH', salt: 'per m³ and 0.1 %' },
+  stockKindNames: { product: 'Product', part: 'Part', net: 'Net, posts, winter gear', plant: 'Plants and cuttings', other: 'Other' },
 } as const

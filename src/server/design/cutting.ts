@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import { linerForBed } from '@/core/filter/bed/liner'
 import { boundsOf } from '@/core/survey/point'
 import { linerSize } from '@/core/survey/liner'
@@ -5,7 +6,6 @@ import { netTent } from '@/core/survey/net-tent'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import type { PondId } from '@/domain/shared/ids'
-import { GEAR_STATE_NAMES } from '@/domain/equipment/gear'
 import { listGear } from '@/server/equipment/gear-repository'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
 import { listDesigns } from '@/server/design/design-repository'
@@ -37,7 +37,8 @@ export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
     const sheets: WantedSheet[] = []
     const nets = new Map<PondId, string[]>()
     for (const g of await listGear(trx))
-      if (g.kind === 'net') nets.set(g.pondId, [...(nets.get(g.pondId) ?? []), `${g.name}, ${GEAR_STATE_NAMES[g.state]}${g.place ? `: ${g.place}` : ''}`])
+      if (g.kind === 'net')
+        nets.set(g.pondId, [...(nets.get(g.pondId) ?? []), `${g.name}, ${firmTexts()(`equipment.gearStateNames.${g.state}`)}${g.place ? `: ${g.place}` : ''}`])
     const netted = new Set((await listPlanningPonds(trx)).filter((p) => p.lines.some((line) => line.job === 'netting')).map((p) => p.pondId))
     for (const { id } of await listPonds(trx)) {
       const pond = (await findPond(trx, id))!

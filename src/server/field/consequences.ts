@@ -1,10 +1,11 @@
+import { firmTexts } from '@/messages/texts'
 import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import { equipmentKind } from '@/core/visits/equipment-care'
 import { courseDays } from '@/core/water/products'
 import { READING_KINDS, VISIT_ONLY_READINGS, type ReadingKindName } from '@/core/water/readings'
 import { inOrder, stepStates, type StepState } from '@/domain/visits/visit-progress'
-import { ENDING_NAMES, type Entry, type EntryInput, type VisitInContext } from '@/domain/visits/visit'
+import { type Entry, type EntryInput, type VisitInContext } from '@/domain/visits/visit'
 import type { Actor } from '@/server/platform/auth/actor'
 import { noteFillWater } from '@/server/customers/customer-repository'
 import { insertEquipment, renewEquipment } from '@/server/equipment/equipment-repository'
@@ -114,13 +115,14 @@ async function afterTheEnd(
   day: string,
 ): Promise<void> {
   const { job, pondId, id: visitId } = visit
+  const t = firmTexts()
   if (entry.ending !== 'done') await callOffSecondDay(trx, visit)
   if (entry.ending !== 'done')
     return insertFollowUp(trx, actor.firmId, {
       id: entry.id,
       pondId,
       visitId,
-      title: `Come back for: ${job.name.toLowerCase()} (${ENDING_NAMES[entry.ending].toLowerCase()}: ${entry.reason})`,
+      title: `Come back for: ${job.name.toLowerCase()} (${t(`visits.endingNames.${entry.ending}`).toLowerCase()}: ${entry.reason})`,
       readings: [],
       dueFrom: addDays(day, COME_BACK_DAYS[0]),
       dueTo: addDays(day, COME_BACK_DAYS[1]),

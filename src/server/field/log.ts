@@ -14,6 +14,8 @@ import { answerProblem } from '@/domain/visits/step-check'
 import { judgeStep } from '@/domain/visits/step-gate'
 import { gateContext, stepStates, timerStart } from '@/domain/visits/visit-progress'
 import type { Entry, EntryInput, StepAnswer, VisitInContext } from '@/domain/visits/visit'
+import { answerProblemWords } from '@/messages/answer-problem'
+import { firmTexts } from '@/messages/texts'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPhotos } from '@/server/visits/photo-repository'
@@ -74,7 +76,7 @@ async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
   if (entry.kind === 'done') {
     const photos = (await listPhotos(trx, visit.id)).filter((photo) => photo.stepKey === step.key).length
     const wrong = answerProblem(step, entry.answer, photos, entry.confirmedUnlikely)
-    if (wrong) throw new ProblemError({ kind: 'bad-input', message: wrong.message, fields: wrong.fields })
+    if (wrong) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(wrong, firmTexts()) })
     await assertLabels(trx, visit, log, step, entry.answer)
     return gateVerdict(trx, actor, visit, log, step, entry.answer, entry, entry.override?.reason ?? '')
   }
@@ -90,7 +92,7 @@ async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: r
   const sheet = { cleanout: cleanoutPond(pond, savedPondFacts(pond)), gateFacts: await gateFacts(trx, visit.id, pond) }
   const amounts = amountsToday(sheet, stepStates(visit.job.steps, log))
   const over = overLabel(step, (await findProducts(trx)).products, amounts, answer)
-  if (over) throw new ProblemError({ kind: 'bad-input', message: over.message, fields: over.fields })
+  if (over) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(over, firmTexts()) })
 }
 
 function assertAllAnswered(steps: readonly JobStep[], log: readonly Entry[]): void {

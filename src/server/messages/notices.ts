@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
+import { firmTexts } from '@/messages/texts'
 import { addDays } from '@/core/numeric/calendar'
 import type { FirmId, VisitId } from '@/domain/shared/ids'
 import { dayAndTime, fillTemplate, noticeDue, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
 import { longDate } from '@/domain/shared/dates'
-import { reportLetter } from '@/domain/visits/report-letter'
+import { reportLetter } from '@/messages/report-letter'
 import { notFound, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listCustomerLinks } from '@/server/customers/customer-link-repository'
@@ -121,7 +122,7 @@ const pageOf = (token: string | undefined, baseUrl: string): string | null => (t
 /** The plain words of a visit's report, for a letter, and the day it tells of. */
 async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<{ text: string; day: string }> {
   const { report, meanings } = await reportOf(trx, (await findVisit(trx, visitId))!, actor.firmName)
-  return { text: reportLetter(report, meanings, actor.preferences.units), day: report.day }
+  return { text: reportLetter(report, meanings, actor.preferences.units, firmTexts()), day: report.day }
 }
 
 async function makeNotice(

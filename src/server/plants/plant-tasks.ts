@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { PondTask } from '@/core/schedule/needs/pond-work'
@@ -5,7 +6,7 @@ import type { CareAction, CareTask } from '@/core/plants/care-rules'
 import { yearOf } from '@/core/numeric/calendar'
 import { dayIn } from '@/domain/shared/dates'
 import { PondId } from '@/domain/shared/ids'
-import { PLANT_ACTION_NAMES, speciesName, type PatchNow } from '@/domain/plants/plants'
+import { speciesName, type PatchNow } from '@/domain/plants/plants'
 import type { Entry, VisitInContext } from '@/domain/visits/visit'
 import type { Actor } from '@/server/platform/auth/actor'
 import { insertPlantEvents } from '@/server/plants/plant-repository'
@@ -41,19 +42,19 @@ export async function duePlantTasks(trx: Knex.Transaction, { today, timeZone }: 
 
 async function tasksFrom(trx: Knex.Transaction, start: DayHere, until: string): Promise<(PondTask & { pondId: PondId })[]> {
   return (await plantsOf(trx, start)).flatMap(({ pond, patches, tasks }) => {
-    const actions = [...new Set(tasks.filter((t) => t.due <= until).map((t) => t.action))]
+    const actions = [...new Set(tasks.filter((task) => task.due <= until).map((task) => task.action))]
     return actions.flatMap((action) => {
       const rule = PLANNED_CARE[action]
       if (!rule) return []
-      const all = tasks.filter((t) => t.action === action)
+      const all = tasks.filter((task) => task.action === action)
       return [
         {
           id: taskId(action, yearOf(all[0].due), pond.pondId),
           pondId: pond.pondId,
-          title: `${PLANT_ACTION_NAMES[action]}: ${listOf(all, patches)}`,
+          title: `${firmTexts()(`plants.plantActionNames.${action}`)}: ${listOf(all, patches)}`,
           from: all[0].due,
           to: all
-            .map((t) => t.latest)
+            .map((task) => task.latest)
             .sort()
             .at(-1)!,
           minutes: rule.minutesEach * all.length,

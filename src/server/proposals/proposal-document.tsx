@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import { Document, Page, Text, View } from '@react-pdf/renderer'
 import { planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { fishLoad, grownFish } from '@/core/fish/load'
@@ -7,7 +8,7 @@ import { longDate } from '@/domain/shared/dates'
 import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/offer-facts'
 import { money } from '@/domain/prices/pricing'
 import type { OfferedOutlook } from '@/domain/proposals/proposal'
-import { verdictLines } from '@/domain/forecasts/what-if-words'
+import { verdictLines } from '@/messages/what-if-words'
 import type { Offer } from '@/server/proposals/proposals'
 import { paper } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
@@ -101,7 +102,7 @@ function OutlookText({ outlook, show }: { outlook: OfferedOutlook; show: (value:
   const lines = ways
     .slice(1)
     .flatMap(({ measures }, i) =>
-      verdictLines(ways[0].measures, measures, days, show).map((line) => `${names[i + 1]}, against ${names[0]}: ${line.text} (${line.sure}).`),
+      verdictLines(ways[0].measures, measures, days, show, firmTexts()).map((line) => `${names[i + 1]}, against ${names[0]}: ${line.text} (${line.sure}).`),
     )
   return (
     <View>

@@ -1,9 +1,10 @@
+import { firmTexts } from '@/messages/texts'
 import { Document, Page, renderToBuffer, StyleSheet, Text, View } from '@react-pdf/renderer'
 import { formatQuantity } from '@/core/units/format'
 import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
 import type { CrewId } from '@/domain/shared/ids'
-import { LOAD_CAUTION, loadLines } from '@/domain/rounds/load-words'
+import { LOAD_CAUTION, loadLines } from '@/messages/load-words'
 import type { Actor } from '@/server/platform/auth/actor'
 import { daySheet } from '@/server/rounds/rounds'
 import { paper } from '@/server/platform/paper/pdf-paper'
@@ -29,12 +30,12 @@ export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Pr
         {visits.length > 0 ? (
           <View style={paper.callout}>
             <Text style={paper.heading}>Load before leaving</Text>
-            {loadLines(load, show).map((line) => (
+            {loadLines(load, show, firmTexts()).map((line) => (
               <Text key={line} style={paper.line}>
                 □ {line}
               </Text>
             ))}
-            <Text style={[paper.line, paper.muted]}>{LOAD_CAUTION}</Text>
+            <Text style={[paper.line, paper.muted]}>{firmTexts()(LOAD_CAUTION)}</Text>
           </View>
         ) : null}
         <View style={{ marginTop: 10 }}>

@@ -1,12 +1,13 @@
+import { firmTexts } from '@/messages/texts'
 import { Document, Image, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
 import type { UnitSystem } from '@/core/units/systems'
 import { formatQuantity, type FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
-import { ammoniaWords } from '@/domain/water/ammonia-words'
-import { figureWords } from '@/domain/visits/figure-names'
+import { ammoniaWords } from '@/messages/ammonia-words'
+import { figureWords } from '@/messages/figure-words'
 import { longDate } from '@/domain/shared/dates'
-import { customerWords, doseLines, fishWords, notedLines, partWords } from '@/domain/visits/report-words'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { customerWords, doseLines, fishWords, notedLines, partWords } from '@/messages/report-words'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
 import { paper } from '@/server/platform/paper/pdf-paper'
 
@@ -26,11 +27,12 @@ export interface ReportPhotos {
 
 /** The visit report on paper; says the same as the page. */
 export function ReportDocument({ page, photos, units }: { page: ReportPage; photos: readonly ReportPhotos[]; units: UnitSystem }) {
+  const t = firmTexts()
   const { report, meanings, firmName } = page
   const { visit } = report
-  const noted = notedLines(report)
+  const noted = notedLines(report, t)
   const given = doseLines(report)
-  const fish = fishWords(report)
+  const fish = fishWords(report, t)
   const show = (value: number, kind: QuantityKind, options?: FormatOptions) => formatQuantity(value, kind, units, options)
   const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
@@ -46,7 +48,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
         </Text>
 
         <View style={paper.callout}>
-          {customerWords(report, meanings, units).map((words) => (
+          {customerWords(report, meanings, units, t).map((words) => (
             <Text key={words}>{words}</Text>
           ))}
           {report.followUps.map((next) => (
@@ -77,10 +79,10 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
         </View>
         {meanings.map((m) => (
           <View key={m.kind} style={styles.row} wrap={false}>
-            <Text style={styles.name}>{READING_NAMES[m.kind]}</Text>
+            <Text style={styles.name}>{t(`water.readingNames.${m.kind}`)}</Text>
             <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
             <Text style={styles.figure}>{m.noneFound ? 'none found' : shown(m.kind, m.after)}</Text>
-            <Text style={styles.meaning}>{[BAND_NAMES[m.band], m.kind === 'tan' ? ammoniaWords(m, units) : ''].filter(Boolean).join(', ')}</Text>
+            <Text style={styles.meaning}>{[t(`water.bandNames.${m.band}`), m.kind === 'tan' ? ammoniaWords(m, units, t) : ''].filter(Boolean).join(', ')}</Text>
           </View>
         ))}
 
@@ -100,7 +102,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
               <Text key={step.title} style={paper.line}>
                 • {step.title}
                 {step.remark ? `: ${step.remark}` : ''}
-                {step.figures.length > 0 ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show)).join(', ')})` : ''}
+                {step.figures.length > 0 ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})` : ''}
               </Text>
             ))}
           </View>
@@ -115,7 +117,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
         {report.parts.length > 0 ? <Text style={paper.heading}>Parts renewed</Text> : null}
         {report.parts.map((part) => (
           <Text key={part.name} style={paper.line}>
-            • {partWords(part)}
+            • {partWords(part, t)}
           </Text>
         ))}
         {noted.length > 0 ? <Text style={paper.heading}>Noted</Text> : null}

@@ -3,6 +3,8 @@ import type { PondId } from '@/domain/shared/ids'
 import { badField, notFound, ProblemError } from '@/domain/shared/problems'
 import { readingsProblem } from '@/domain/visits/step-check'
 import type { LogReadingsInput } from '@/domain/visits/visit'
+import { answerProblemWords } from '@/messages/answer-problem'
+import { firmTexts } from '@/messages/texts'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPond } from '@/server/ponds/pond-repository'
@@ -14,7 +16,7 @@ import { todayIn } from '@/server/platform/today'
 export async function logReadings(actor: Actor, pondId: PondId, input: LogReadingsInput, now: Date = new Date()): Promise<void> {
   assertMay(actor, 'visits.log')
   const wrong = readingsProblem(input.readings, input.confirmedUnlikely)
-  if (wrong) throw new ProblemError({ kind: 'bad-input', ...wrong })
+  if (wrong) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(wrong, firmTexts()) })
   if (Date.parse(input.at) > now.getTime() + 3_600_000) throw badField('at', 'This time is still to come. Enter when the water was tested.')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')

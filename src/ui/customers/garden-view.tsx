@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
-import { ADVICE_WORDS } from '@/domain/customers/customer-advice'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import type { Garden, GardenPond } from '@/server/customers/customer-page'
 import { waterColour } from '@/ui/drawing/water-colour'
@@ -56,7 +55,7 @@ function Pond({ pond, token, firmName, today }: { pond: GardenPond; token: strin
       <ul>
         {pond.advice.map((a) => (
           <li key={a.code}>
-            {ADVICE_WORDS[a.code]}
+            {t(`customers.adviceWords.${a.code}`)}
             {a.mm !== undefined && pond.topUpM3 !== null ? (
               <span className="soft">
                 {' '}

@@ -88,7 +88,7 @@ function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
   const t = useTexts()
 
   const show = useShow()
-  const words = checkWords(check, show)
+  const words = checkWords(check, show, t)
   const onSite = CONFIRMED_ON_SITE.includes(check.id)
   return (
     <details data-check={check.id}>

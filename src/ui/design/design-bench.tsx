@@ -7,7 +7,6 @@ import { useState, type ComponentType, type MouseEvent } from 'react'
 import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { SCHOOL_NAMES } from '@/messages/schools'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { SizePart } from './parts/size-part'
@@ -126,7 +125,7 @@ export function DesignBench({ data, versionNumber }: { data: BenchData; versionN
             <TextField label={t('design.designBench.versionName')} value={draft.name} onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')} />
             {overrides ? (
               <TextField
-                label={t('design.designBench.whyNotHouseSchool', { school: SCHOOL_NAMES[draft.bed.school].toLowerCase() })}
+                label={t('design.designBench.whyNotHouseSchool', { school: t(`design.schoolNames.${draft.bed.school}`).toLowerCase() })}
                 value={draft.overrideReason}
                 onChange={(e) => bench.setDraft({ overrideReason: e.target.value }, 'reason')}
                 error={problem?.fields?.find((f) => f.path === 'overrideReason')?.message}

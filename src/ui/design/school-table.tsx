@@ -4,7 +4,6 @@ import type { DesignResult } from '@/core/filter/design'
 import type { SchoolCost } from '@/core/filter/sizing/school-costs'
 import type { School } from '@/core/filter/house-rules'
 import { money } from '@/domain/prices/pricing'
-import { SCHOOL_NAMES } from '@/messages/schools'
 import { useShow } from '@/ui/person-context'
 
 const MONTHS = [
@@ -65,7 +64,7 @@ export function SchoolTable({ result, chosen, house, onChoose, costs, currency }
                 <th scope="row" className="fw-normal">
                   <label>
                     <input type="radio" className="form-check-input me-2" name="school" checked={s.school === chosen} onChange={() => onChoose(s.school)} />
-                    {SCHOOL_NAMES[s.school]}
+                    {t(`design.schoolNames.${s.school}`)}
                     {s.school === house ? <span className="soft"> {t('design.schoolTable.house')}</span> : null}
                   </label>
                 </th>
@@ -84,7 +83,7 @@ export function SchoolTable({ result, chosen, house, onChoose, costs, currency }
       </div>
       <p className="soft small mb-0">
         {t('design.schoolTable.sizedGrownFishLargest', {
-          governing: SCHOOL_NAMES[result.grown.governing].toLowerCase(),
+          governing: t(`design.schoolNames.${result.grown.governing}`).toLowerCase(),
           spread:
             spread >= 1.05
               ? t('design.schoolTable.timesSmallest', { spread: spread >= 10 ? spread.toFixed(0) : spread.toFixed(1) })

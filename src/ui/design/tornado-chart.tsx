@@ -3,8 +3,6 @@ import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import type { DesignProblemInput } from '@/core/filter/design-input'
 import { sensitivity, type SensitivityBar } from '@/core/filter/sizing/sensitivity'
-import { SCHOOL_NAMES } from '@/messages/schools'
-import { SENSITIVITY_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 26
@@ -30,11 +28,11 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
         viewBox={`0 0 ${WIDTH_PX} ${moving.length * ROW_PX + 22}`}
         role="img"
         aria-label={t('design.tornadoChart.area', {
-          school: SCHOOL_NAMES[school].toLowerCase(),
+          school: t(`design.schoolNames.${school}`).toLowerCase(),
           map: moving
             .map((bar) =>
               t('design.tornadoChart.from', {
-                input: SENSITIVITY_NAMES[bar.input],
+                input: t(`design.sensitivityNames.${bar.input}`),
                 lowAreaM2: show(bar.lowAreaM2, 'area'),
                 highAreaM2: show(bar.highAreaM2, 'area'),
               }),
@@ -48,7 +46,7 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
           return (
             <g key={bar.input}>
               <text x={NAME_PX - 8} y={y + 13} textAnchor="end">
-                {SENSITIVITY_NAMES[bar.input]}
+                {t(`design.sensitivityNames.${bar.input}`)}
               </text>
               <rect x={x(a)} y={y} width={Math.max(1, x(b) - x(a))} height={ROW_PX - 9} fill="var(--water-line)" fillOpacity="0.45" stroke="var(--water-line)">
                 <title>{`${by(bar, bar.low)}: ${show(bar.lowAreaM2, 'area')}; ${by(bar, bar.high)}: ${show(bar.highAreaM2, 'area')}`}</title>
@@ -64,7 +62,7 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
           {show(baseAreaM2, 'area')}
         </text>
       </svg>
-      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { school: SCHOOL_NAMES[school].toLowerCase() })}</p>
+      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { school: t(`design.schoolNames.${school}`).toLowerCase() })}</p>
     </>
   )
 }

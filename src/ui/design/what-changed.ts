@@ -37,7 +37,9 @@ export function changesBetween(
   const changed = now.flatMap(([what, value], i) => (value === old[i][1] ? [] : [{ what, before: old[i][1], after: value }]))
   const verdicts = after.checks.flatMap((check) => {
     const was = before.checks.find((c) => c.id === check.id)
-    return was && was.verdict !== check.verdict ? [{ what: checkWords(check, show).title, before: VERDICTS[was.verdict], after: VERDICTS[check.verdict] }] : []
+    return was && was.verdict !== check.verdict
+      ? [{ what: checkWords(check, show, t).title, before: VERDICTS[was.verdict], after: VERDICTS[check.verdict] }]
+      : []
   })
   return [...changed, ...verdicts]
 }

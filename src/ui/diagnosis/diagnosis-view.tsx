@@ -156,7 +156,7 @@ function DoseLines({ dose, data }: { dose: RemedyDose; data: DiagnosisData }) {
           })}{' '}
           {amount.problems.map((p) => (
             <span key={p.code} className="verdict look">
-              {doseProblemWords(p, show)}
+              {doseProblemWords(p, show, t)}
             </span>
           ))}
         </li>

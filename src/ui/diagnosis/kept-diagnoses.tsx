@@ -3,9 +3,9 @@ import { useTexts } from '@/ui/kit/texts'
 import { causeOf } from '@/core/diagnosis/causes'
 import { FINDINGS } from '@/core/diagnosis/findings'
 import { dayIn, longDate, shortDate } from '@/domain/shared/dates'
-import { DIAGNOSIS_OUTCOMES, OUTCOME_NAMES } from '@/domain/diagnosis/diagnosis'
+import { DIAGNOSIS_OUTCOMES } from '@/domain/diagnosis/diagnosis'
 import type { CheckLine } from '@/domain/diagnosis/diagnosis-check'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { CheckedDiagnosis, DiagnosisData } from '@/server/diagnosis/diagnosis'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson, useShow } from '@/ui/person-context'
@@ -42,12 +42,12 @@ export function KeptDiagnoses({ data }: { data: DiagnosisData }) {
                     aria-pressed={kept.outcome === outcome}
                     onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
                   >
-                    {OUTCOME_NAMES[outcome]}
+                    {t(`diagnosis.outcomeNames.${outcome}`)}
                   </button>
                 ))}
               </span>
             ) : kept.outcome ? (
-              <span className="verdict">{OUTCOME_NAMES[kept.outcome]}</span>
+              <span className="verdict">{t(`diagnosis.outcomeNames.${kept.outcome}`)}</span>
             ) : null}
           </li>
         ))}
@@ -121,7 +121,7 @@ function Line({ line }: { line: CheckLine }) {
       <>
         {question}{' '}
         <span className="soft">
-          {t('diagnosis.keptDiagnoses.notTestedSinceWould', { map: line.tests.map((kind) => READING_NAMES[kind].toLowerCase()).join(', ') })}
+          {t('diagnosis.keptDiagnoses.notTestedSinceWould', { map: line.tests.map((kind) => t(`water.readingNames.${kind}`).toLowerCase()).join(', ') })}
         </span>
       </>
     )
@@ -129,7 +129,7 @@ function Line({ line }: { line: CheckLine }) {
     <>
       {question} <strong>{line.stillSo ? t('diagnosis.keptDiagnoses.stillSo') : t('diagnosis.keptDiagnoses.noLonger')}</strong>
       {t('diagnosis.keptDiagnoses.on', {
-        test: READING_NAMES[test].toLowerCase(),
+        test: t(`water.readingNames.${test}`).toLowerCase(),
         before: line.before === null ? '' : t('diagnosis.keptDiagnoses.then', { before: value(line.before) }),
         since: value(line.since!),
         on: shortDate(line.on!),

@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { linkIds } from '@/core/filter/flow/flow-network'
 import type { FlowPlan } from '@/core/filter/flow/flow-plan'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 
 const ROW_PX = 54
@@ -45,7 +44,7 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
       viewBox={`0 0 ${WIDTH_PX} ${height}`}
       role="img"
       aria-label={t('drawing.flowDiagram.flowDiagram', {
-        map: plan.branches.map((b, i) => `${BRANCH_NAMES[b.kind]} ${words(flowOf(linkIds.branch(i)))}`).join(', '),
+        map: plan.branches.map((b, i) => `${t(`design.branchNames.${b.kind}`)} ${words(flowOf(linkIds.branch(i)))}`).join(', '),
       })}
     >
       {plan.intakes.map((intake, i) => {
@@ -56,7 +55,7 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
             {link(`M${X.intake + 118} ${at}C${X.suction - 30} ${at} ${X.suction - 50} ${middle} ${X.suction} ${middle}`, flow, !intake[season])}
             <rect className="node" x={X.intake} y={at - 17} width={118} height={34} rx={4} />
             <text x={X.intake + 59} y={at - 2} textAnchor="middle">
-              {INTAKE_NAMES[intake.kind]}
+              {t(`design.intakeNames.${intake.kind}`)}
             </text>
             <text x={X.intake + 59} y={at + 12} textAnchor="middle" className="soft-text">
               {intake[season] ? words(flow) : 'shut'}
@@ -88,7 +87,7 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
             {link(`M${X.split} ${middle}C${X.split + 60} ${middle} ${X.end - 60} ${at} ${X.end} ${at}`, flow, shut)}
             <rect className="node" x={X.end} y={at - 19} width={180} height={38} rx={4} />
             <text x={X.end + 90} y={at - 3} textAnchor="middle">
-              {BRANCH_NAMES[branch.kind]}
+              {t(`design.branchNames.${branch.kind}`)}
             </text>
             <text x={X.end + 90} y={at + 12} textAnchor="middle" className="soft-text">
               {shut

@@ -2,7 +2,7 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import { nutrientsOut } from '@/core/plants/cuttings'
 import { shortDate } from '@/domain/shared/dates'
-import { GEAR_KIND_NAMES, GEAR_STATES, type Gear } from '@/domain/equipment/gear'
+import { GEAR_STATES, type Gear } from '@/domain/equipment/gear'
 import { useShow } from '@/ui/person-context'
 
 const HEADINGS = { 'on-pond': textId('equipment.gearSheet.pondNow'), stored: textId('equipment.gearSheet.stored') } as const
@@ -24,7 +24,7 @@ export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cut
               .filter((g) => g.state === state)
               .map((g) => (
                 <li key={g.id}>
-                  {g.name} <span className="soft small">{GEAR_KIND_NAMES[g.kind].toLowerCase()}</span>
+                  {g.name} <span className="soft small">{t(`equipment.gearKindNames.${g.kind}`).toLowerCase()}</span>
                   <div className="soft small">
                     {t('equipment.gearSheet.since', {
                       place: g.place ? `${g.place}, ` : '',

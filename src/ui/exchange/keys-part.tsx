@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { KEY_SCOPE_NAMES, KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
+import { KEY_SCOPES, type ApiKey, type KeyScope } from '@/domain/firm/api-key'
 import { instant } from '@/domain/shared/dates'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -53,7 +53,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
           label={t('exchange.keysPart.may')}
           value={scope}
           onChange={(e) => setScope(e.target.value as KeyScope)}
-          options={KEY_SCOPES.map((s) => ({ value: s, label: KEY_SCOPE_NAMES[s] }))}
+          options={KEY_SCOPES.map((s) => ({ value: s, label: t(`firm.keyScopeNames.${s}`) }))}
         />
         <button type="button" className="btn btn-sm btn-primary" onClick={() => void make()}>
           {t('exchange.keysPart.makeKey')}
@@ -77,7 +77,7 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
           <li key={key.id} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{key.name}</strong>
             <span className="soft small">
-              {KEY_SCOPE_NAMES[key.scope].toLowerCase()},{' '}
+              {t(`firm.keyScopeNames.${key.scope}`).toLowerCase()},{' '}
               {key.usedAt ? t('exchange.keysPart.lastUsed', { usedAt: instant(key.usedAt, timeZone) }) : t('exchange.keysPart.notUsedYet')}
             </span>
             <button

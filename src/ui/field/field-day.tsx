@@ -4,7 +4,6 @@ import { addDays } from '@/core/numeric/calendar'
 import { clockAfter } from '@/domain/schedule/clash'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { fieldHref } from '@/domain/field/field-href'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { runningTimers, type VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 import { useField } from './field-context'
@@ -63,7 +62,7 @@ function Stop({ view }: { view: VisitView }) {
         <strong>
           {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)}
         </strong>
-        <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
+        <span className="soft">{t(`visits.visitStateNames.${visit.state}`)}</span>
       </div>
       <h2 className="fs-4 mb-1">
         {visit.siteName}: {visit.pondName}

@@ -6,7 +6,6 @@ import { SPRING_CLEANOUT } from '@/core/visits/types/spring-cleanout'
 import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { Entry } from '@/domain/visits/visit'
 import { stepStates } from '@/domain/visits/visit-progress'
-import { textsIn } from '@/messages/texts'
 import { AsPerson, FIELD_PERSON } from '../../../tests/fixtures/person'
 import { pondInput } from '../../../tests/fixtures/pond-input'
 import { GateNote } from './steps/gate-note'
@@ -169,15 +168,13 @@ describe('amounts', () => {
   })
 })
 
-const t = textsIn('en')
-
 describe('answers', () => {
   it('that cannot be read hold the step, and say which they are', () => {
     const draft = { ...draftOf({ status: 'open' }, []), readings: { tapTemp: 9, tapChlorine: Number.NaN } }
-    expect(unreadable(step('test-tap'), draft, t)?.fields).toMatchObject([{ path: 'answer.readings.tapChlorine' }])
-    expect(unreadable(step('test-tap'), { ...draft, readings: { tapTemp: 9, tapChlorine: null } }, t)).toBeNull()
+    expect(unreadable(step('test-tap'), draft)).toEqual({ code: 'unreadable', paths: ['answer.readings.tapChlorine'] })
+    expect(unreadable(step('test-tap'), { ...draft, readings: { tapTemp: 9, tapChlorine: null } })).toBeNull()
     // what another step left behind is not asked for here
-    expect(unreadable(step('lights'), draft, t)).toBeNull()
+    expect(unreadable(step('lights'), draft)).toBeNull()
   })
   it('keep what a test did not see as that, with every method', () => {
     const draft = { ...draftOf({ status: 'open' }, []), readings: { tapTemp: 9, tapChlorine: 0 }, below: { tapChlorine: true }, method: 'meter' as const }

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { fieldHref } from '@/domain/field/field-href'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import type { VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 
@@ -28,7 +27,7 @@ export function StopPonds({ view, others }: { view: VisitView; others: readonly 
         <FieldLink key={visit.id} href={fieldHref(visit.id)} className="btn btn-outline-secondary" current={visit.id === view.visit.id}>
           {visit.pondName}
           <span className="soft small d-block">
-            {visit.job.name}, {VISIT_STATE_NAMES[visit.state]}
+            {visit.job.name}, {t(`visits.visitStateNames.${visit.state}`)}
           </span>
         </FieldLink>
       ))}

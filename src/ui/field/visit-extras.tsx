@@ -4,9 +4,8 @@ import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { FINDING_USE_NAMES } from '@/domain/visits/finding'
-import { ENDING_NAMES, ENDINGS, FINDING_USES, type Ending, type FindingUse } from '@/domain/visits/visit'
-import { GEAR_KIND_NAMES, GEAR_KINDS, GEAR_STATE_NAMES, GEAR_STATES, type Gear, type GearKind, type GearState } from '@/domain/equipment/gear'
+import { ENDINGS, FINDING_USES, type Ending, type FindingUse } from '@/domain/visits/visit'
+import { GEAR_KINDS, GEAR_STATES, type Gear, type GearKind, type GearState } from '@/domain/equipment/gear'
 import { timeWorked } from '@/domain/field/field-log'
 import { inOrder } from '@/domain/visits/visit-progress'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -79,7 +78,7 @@ function FindingForm({ view }: { view: VisitView }) {
         label={t('field.visitExtras.whatBecomes')}
         value={becomes}
         onChange={(e) => setBecomes(e.target.value as FindingUse)}
-        options={FINDING_USES.map((use) => ({ value: use, label: FINDING_USE_NAMES[use] }))}
+        options={FINDING_USES.map((use) => ({ value: use, label: t(`visits.findingUseNames.${use}`) }))}
       />
       <button
         className="btn btn-outline-primary w-100 my-2"
@@ -91,7 +90,7 @@ function FindingForm({ view }: { view: VisitView }) {
       <ul className="plain-list" aria-label={t('field.visitExtras.findings')}>
         {found.map((f) => (
           <li key={f.id}>
-            {f.text} <span className="soft">{FINDING_USE_NAMES[f.becomes]}</span>
+            {f.text} <span className="soft">{t(`visits.findingUseNames.${f.becomes}`)}</span>
           </li>
         ))}
       </ul>
@@ -200,7 +199,7 @@ function GearForm({ view }: { view: VisitView }) {
           <li key={g.id}>
             {g.name}{' '}
             <span className="soft">
-              {GEAR_STATE_NAMES[g.state]}
+              {t(`equipment.gearStateNames.${g.state}`)}
               {g.place ? `, ${g.place}` : ''}
             </span>
           </li>
@@ -218,7 +217,7 @@ function GearForm({ view }: { view: VisitView }) {
             label={t('field.visitExtras.kindGear')}
             value={kind}
             onChange={(e) => setKind(e.target.value as GearKind)}
-            options={GEAR_KINDS.map((k) => ({ value: k, label: GEAR_KIND_NAMES[k] }))}
+            options={GEAR_KINDS.map((k) => ({ value: k, label: t(`equipment.gearKindNames.${k}`) }))}
           />
           <TextField label={t('field.visitExtras.nameLabel')} value={name} onChange={(e) => setName(e.target.value)} />
         </>
@@ -227,7 +226,7 @@ function GearForm({ view }: { view: VisitView }) {
         label={t('field.visitExtras.whereNow')}
         value={state}
         onChange={(e) => setState(e.target.value as GearState)}
-        options={GEAR_STATES.map((s) => ({ value: s, label: GEAR_STATE_NAMES[s] }))}
+        options={GEAR_STATES.map((s) => ({ value: s, label: t(`equipment.gearStateNames.${s}`) }))}
       />
       <TextField label={t('field.visitExtras.placeSoNextCrew')} value={place} onChange={(e) => setPlace(e.target.value)} />
       <button
@@ -300,7 +299,7 @@ function EarlyEnd({ view }: { view: VisitView }) {
         label={t('field.visitExtras.why')}
         value={ending}
         onChange={(e) => setEnding(e.target.value as Ending)}
-        options={ENDINGS.filter((e) => e !== 'done').map((e) => ({ value: e, label: ENDING_NAMES[e] }))}
+        options={ENDINGS.filter((e) => e !== 'done').map((e) => ({ value: e, label: t(`visits.endingNames.${e}`) }))}
       />
       <TextField label={t('field.visitExtras.whatHappened')} value={reason} onChange={(e) => setReason(e.target.value)} />
       <p className="soft mb-0">{t('field.visitExtras.whatLoggedSoFar')}</p>

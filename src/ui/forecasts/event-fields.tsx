@@ -3,7 +3,7 @@ import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import type { QuantityKind } from '@/core/units/kinds'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { EVENT_NAMES, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
+import { type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 
@@ -73,11 +73,11 @@ export function EventFields({ event, from, days, onChange, onRemove }: EventFiel
   return (
     <li className="lab-event">
       <div className="d-flex justify-content-between">
-        <strong>{EVENT_NAMES[event.kind]}</strong>
+        <strong>{t(`forecasts.eventNames.${event.kind}`)}</strong>
         <button
           className="btn btn-sm btn-link p-0"
           onClick={onRemove}
-          aria-label={t('forecasts.eventFields.takeOutDay', { kind: EVENT_NAMES[event.kind], day: event.day })}
+          aria-label={t('forecasts.eventFields.takeOutDay', { kind: t(`forecasts.eventNames.${event.kind}`), day: event.day })}
         >
           {t('forecasts.eventFields.takeOut')}
         </button>

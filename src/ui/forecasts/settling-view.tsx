@@ -4,12 +4,11 @@ import Link from 'next/link'
 import { useEffect, useMemo, useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
 import { dayMonth, shortDate } from '@/domain/shared/dates'
-import { READING_NAMES } from '@/domain/water/reading-names'
 import {
   expectation,
   OUTAGE_HOURS,
   SETTLING_MEMBERS,
-  SETTLING_NAMES,
+  SETTLING_KINDS,
   SETTLING_TESTS,
   settlingRuns,
   settlingWords,
@@ -20,7 +19,7 @@ import {
 import { comparisonOf } from '@/domain/forecasts/what-if'
 import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
 import { CheckField } from '@/ui/kit/check-field'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
@@ -73,7 +72,7 @@ export function SettlingView({ data }: { data: WhatIfBenchData }) {
           <section className="sheet" aria-label={t('forecasts.settlingView.whatHappened')}>
             <ChoiceField
               label={t('forecasts.settlingView.after')}
-              options={optionsOf(SETTLING_NAMES)}
+              options={SETTLING_KINDS.map((kind) => ({ value: kind, label: t(`forecasts.settlingNames.${kind}`) }))}
               value={settling.kind}
               onChange={(e) => change({ kind: e.target.value as SettlingKind })}
             />
@@ -173,7 +172,7 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
               <th scope="col">{t('forecasts.settlingView.weekFrom')}</th>
               {SETTLING_TESTS.map((test) => (
                 <th key={test} scope="col">
-                  {READING_NAMES[test]}
+                  {t(`water.readingNames.${test}`)}
                 </th>
               ))}
             </tr>
@@ -221,8 +220,9 @@ function Tests({ expected }: { expected: Expectation }) {
       <ul className="plain-list">
         {expected.tests.map((test) => (
           <li key={`${test.kind}${test.day}`}>
-            <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {shortDate(test.day)}: {READING_NAMES[test.kind].toLowerCase()}{' '}
-            {value(test.value)} <span className="soft">{t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}</span>
+            <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {shortDate(test.day)}:{' '}
+            {t(`water.readingNames.${test.kind}`).toLowerCase()} {value(test.value)}{' '}
+            <span className="soft">{t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}</span>
           </li>
         ))}
       </ul>

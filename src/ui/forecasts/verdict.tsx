@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
-import { verdictLines } from '@/domain/forecasts/what-if-words'
+import { verdictLines } from '@/messages/what-if-words'
 import type { Measures } from '@/core/ecosystem/measures'
 import { Swatch } from './way-ink'
 
@@ -15,7 +15,7 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
   return (
     <div className="lab-verdict" role="status">
       {names.slice(1).map((name, i) => {
-        const lines = verdictLines(measures[0], measures[i + 1], days, (value, kind) => show(value, kind, { significant: 2 }))
+        const lines = verdictLines(measures[0], measures[i + 1], days, (value, kind) => show(value, kind, { significant: 2 }), t)
         return (
           <div key={`${name}${i}`}>
             <p className="mb-1">

@@ -1,7 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { instant } from '@/domain/shared/dates'
-import { READING_NAMES } from '@/domain/water/reading-names'
 import type { WaterLabData } from '@/server/forecasts/forecasts'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
@@ -122,7 +121,7 @@ function ScoreSheet({ data }: { data: WaterLabData }) {
             <tbody>
               {data.scores.map((s) => (
                 <tr key={s.kind}>
-                  <td>{READING_NAMES[s.kind]}</td>
+                  <td>{t(`water.readingNames.${s.kind}`)}</td>
                   <td>{s.readings}</td>
                   <td>
                     {s.skill === null ? (

@@ -1,7 +1,7 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { AS_IT_IS, type LabPond, type Way } from '@/domain/forecasts/what-if'
-import { EVENT_KINDS, EVENT_NAMES, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
+import { EVENT_KINDS, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
@@ -80,7 +80,10 @@ export function WayEditor({ lab, state }: { lab: LabPond; state: WhatIfState }) 
       </ul>
       <ChoiceField
         label={t('forecasts.wayEditor.addWay')}
-        options={[{ value: '', label: t('forecasts.wayEditor.choose') }, ...EVENT_KINDS.map((kind) => ({ value: kind, label: EVENT_NAMES[kind] }))]}
+        options={[
+          { value: '', label: t('forecasts.wayEditor.choose') },
+          ...EVENT_KINDS.map((kind) => ({ value: kind, label: t(`forecasts.eventNames.${kind}`) })),
+        ]}
         value=""
         onChange={(e) => e.target.value && state.addEvent(index, e.target.value as WhatIfEvent['kind'])}
       />

@@ -2,9 +2,10 @@
 import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useState } from 'react'
-import { WhatIfInput, comparisonOf, MOST_WAYS, START_NAMES, TEMPLATES } from '@/domain/forecasts/what-if'
+import { WhatIfInput, comparisonOf, MOST_WAYS, TEMPLATES } from '@/domain/forecasts/what-if'
+import { START_KINDS } from '@/core/ecosystem/start'
 import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
@@ -90,7 +91,7 @@ export function WhatIfBench({ data, saved, begin }: { data: WhatIfBenchData; sav
                 />
                 <ChoiceField
                   label={t('forecasts.whatIfBench.pond')}
-                  options={optionsOf(START_NAMES)}
+                  options={START_KINDS.map((start) => ({ value: start, label: t(`forecasts.startNames.${start}`) }))}
                   value={state.whatIf.start}
                   onChange={(e) => state.change({ start: e.target.value as WhatIfInput['start'] })}
                 />

@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { shortDate } from '@/domain/shared/dates'
-import { HAZARD_NAMES, hazardLine, type Worry } from '@/domain/forecasts/forecast'
+import { hazardLine, type Worry } from '@/domain/forecasts/forecast'
 import { useShow } from '@/ui/person-context'
 
 const OF_TEN = 10
@@ -15,7 +15,7 @@ export function WorryText({ worry }: { worry: Worry }) {
   return (
     <>
       <span className={`verdict ${worry.week >= 0.5 ? 'act' : 'watch'}`}>{worry.week >= 0.5 ? 'likely' : 'maybe'}</span>{' '}
-      {t('forecasts.worryText.n10Runs', { hazard: HAZARD_NAMES[worry.hazard], worry: lineWords(worry, show, t), tenths })}{' '}
+      {t('forecasts.worryText.n10Runs', { hazard: t(`forecasts.hazardNames.${worry.hazard}`), worry: lineWords(worry, show, t), tenths })}{' '}
       <span className="soft">{t('forecasts.worryText.about', { day: shortDate(worry.day) })}</span>
     </>
   )

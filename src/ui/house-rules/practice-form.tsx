@@ -8,7 +8,6 @@ import { may } from '@/domain/people/roles'
 import type { HousePractice } from '@/domain/house-rules/house-rules'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { SCHOOL_ARGUMENTS, SCHOOL_NAMES } from '@/messages/schools'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { choiceName, FIGURES, SWITCHES, type Figure } from './switches'
@@ -24,8 +23,8 @@ function SavedMeanwhile({ mine, theirs }: { mine: HousePractice; theirs: HousePr
       {mine.school === theirs.school ? null : (
         <li>
           {t('houseRules.practiceForm.houseSchoolYouChose', {
-            school: SCHOOL_NAMES[mine.school].toLowerCase(),
-            school2: SCHOOL_NAMES[theirs.school].toLowerCase(),
+            school: t(`design.schoolNames.${mine.school}`).toLowerCase(),
+            school2: t(`design.schoolNames.${theirs.school}`).toLowerCase(),
           })}
         </li>
       )}
@@ -93,8 +92,8 @@ export function PracticeForm({ practice, version }: { practice: HousePractice; v
                 checked={draft.school === school}
                 onChange={() => setDraft({ ...draft, school })}
               />
-              <strong>{SCHOOL_NAMES[school]}</strong>
-              <span className="soft d-block ms-4">{SCHOOL_ARGUMENTS[school]}</span>
+              <strong>{t(`design.schoolNames.${school}`)}</strong>
+              <span className="soft d-block ms-4">{t(`design.schoolArguments.${school}`)}</span>
             </label>
           ))}
         </fieldset>

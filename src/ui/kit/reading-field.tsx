@@ -1,8 +1,9 @@
 'use client'
+import { useTexts } from '@/ui/kit/texts'
 import { parseQuantity } from '@/core/units/parse'
 import { saysBelow, specialReading, withoutBelow } from '@/core/water/reading-text'
 import type { ReadingKindName } from '@/core/water/readings'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { usePerson } from '@/ui/person-context'
 import { QuantityField } from './quantity-field'
 
@@ -20,6 +21,8 @@ interface ReadingFieldProps {
 
 /** A field for a test: a number with its unit, or what a test says otherwise: "<0.25", "none", "4 drops", "bottom". */
 export function ReadingField({ kind, value, onChange, deepestM, error, optional, large }: ReadingFieldProps) {
+  const t = useTexts()
+
   const { units } = usePerson().preferences
   const special = (text: string): number | null => {
     const said = specialReading(text, kind, deepestM)
@@ -31,7 +34,7 @@ export function ReadingField({ kind, value, onChange, deepestM, error, optional,
   return (
     <QuantityField
       large={large}
-      label={READING_NAMES[kind]}
+      label={t(`water.readingNames.${kind}`)}
       optional={optional}
       kind={readingQuantity(kind)}
       scale={readingScale(kind)}

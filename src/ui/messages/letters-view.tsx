@@ -3,7 +3,6 @@ import { textId, useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
-import { NOTICE_NAMES } from '@/domain/messages/notice'
 import type { noticeBoard } from '@/server/messages/notices'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
@@ -94,7 +93,7 @@ function ToTell({ data }: { data: LetterData }) {
                       className="form-check-input"
                       aria-label={t('messages.lettersView.tell3', {
                         customerName: d.customerName,
-                        kind: NOTICE_NAMES[d.kind].toLowerCase(),
+                        kind: t(`messages.noticeNames.${d.kind}`).toLowerCase(),
                         day: shortDate(d.day),
                       })}
                       disabled={d.email === ''}
@@ -131,7 +130,7 @@ function ToTell({ data }: { data: LetterData }) {
                   </td>
                   <td>
                     <span className={`verdict ${d.kind === 'visit-planned' ? 'pass' : d.kind === 'visit-moved' ? 'look' : 'stop'}`}>
-                      {NOTICE_NAMES[d.kind]}
+                      {t(`messages.noticeNames.${d.kind}`)}
                     </span>
                     {d.told && d.kind !== 'visit-planned' ? (
                       <span className="soft small"> {t('messages.lettersView.was', { day: shortDate(d.told.day), startTime: d.told.startTime })}</span>

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { NOTICE_KINDS, NOTICE_NAMES, NOTICE_WORDS, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
+import { NOTICE_KINDS, NOTICE_WORDS, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
@@ -32,15 +32,15 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
       </p>
       {NOTICE_KINDS.map((kind) => (
         <details key={kind} open={Boolean(errorOf(`${kind}.subject`) || errorOf(`${kind}.body`))} className="mb-2">
-          <summary>{NOTICE_NAMES[kind]}</summary>
+          <summary>{t(`messages.noticeNames.${kind}`)}</summary>
           <TextField
-            label={t('messages.templatesForm.subject', { kind: NOTICE_NAMES[kind] })}
+            label={t('messages.templatesForm.subject', { kind: t(`messages.noticeNames.${kind}`) })}
             value={templates[kind].subject}
             onChange={(e) => put(kind, { subject: e.target.value })}
             error={errorOf(`${kind}.subject`)}
           />
           <label className="d-block mt-2">
-            <span className="form-label">{t('messages.templatesForm.text', { kind: NOTICE_NAMES[kind] })}</span>
+            <span className="form-label">{t('messages.templatesForm.text', { kind: t(`messages.noticeNames.${kind}`) })}</span>
             <textarea
               className={`form-control ${errorOf(`${kind}.body`) ? 'is-invalid' : ''}`}
               rows={8}

@@ -4,7 +4,6 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { KIT, SKILLS } from '@/core/visits/planning-facts'
 import type { CrewSetup } from '@/domain/people/crew-setup'
-import { KIT_NAMES, SKILL_NAMES } from '@/domain/people/crew-setup'
 import type { Crew } from '@/domain/people/people'
 import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -41,7 +40,7 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
       <summary>
         <strong>{crew.name}</strong>{' '}
         <span className="soft">
-          {setup.starts}–{setup.ends}, {setup.skills.map((s) => SKILL_NAMES[s]).join(', ') || t('people.crewSetupForm.noSpecialSkills')}
+          {setup.starts}–{setup.ends}, {setup.skills.map((s) => t(`people.skillNames.${s}`)).join(', ') || t('people.crewSetupForm.noSpecialSkills')}
         </span>
       </summary>
       <div className="d-flex flex-wrap gap-4 mt-1">
@@ -50,7 +49,7 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
           {SKILLS.map((skill) => (
             <CheckField
               key={skill}
-              label={SKILL_NAMES[skill]}
+              label={t(`people.skillNames.${skill}`)}
               checked={setup.skills.includes(skill)}
               onChange={(on) => change({ skills: toggled(setup.skills, skill, on) })}
             />
@@ -59,7 +58,12 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
         <fieldset>
           <legend className="fs-6 mb-0">{t('people.crewSetupForm.carries')}</legend>
           {KIT.map((kit) => (
-            <CheckField key={kit} label={KIT_NAMES[kit]} checked={setup.kit.includes(kit)} onChange={(on) => change({ kit: toggled(setup.kit, kit, on) })} />
+            <CheckField
+              key={kit}
+              label={t(`people.kitNames.${kit}`)}
+              checked={setup.kit.includes(kit)}
+              onChange={(on) => change({ kit: toggled(setup.kit, kit, on) })}
+            />
           ))}
         </fieldset>
         <div className="d-flex flex-wrap gap-4 w-100">

@@ -3,8 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Crew, Person, SignedInDevice } from '@/domain/people/people'
-import { may, ROLE_NAMES, type Role } from '@/domain/people/roles'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { may, ROLES, type Role } from '@/domain/people/roles'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
@@ -132,7 +132,7 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                   label={t('people.peopleView.role')}
                   value={person.role}
                   onChange={(e) => setPerson({ ...person, role: e.target.value as Role })}
-                  options={optionsOf(ROLE_NAMES)}
+                  options={ROLES.map((role) => ({ value: role, label: t(`people.roleNames.${role}`) }))}
                 />
                 <ChoiceField
                   label={t('people.peopleView.crew')}

@@ -3,8 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { Crew, Person } from '@/domain/people/people'
-import { ROLE_NAMES, type Role } from '@/domain/people/roles'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ROLES, type Role } from '@/domain/people/roles'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 
@@ -32,13 +32,18 @@ export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: 
         {person.name} {person.active ? null : <span className="verdict look">{t('people.personRow.hasLeft')}</span>}
       </td>
       <td>{person.email}</td>
-      <td>{ROLE_NAMES[person.role]}</td>
+      <td>{t(`people.roleNames.${person.role}`)}</td>
       <td>{person.crewName ?? ''}</td>
       {mayWrite ? (
         <td>
           {editing ? (
             <div className="d-grid gap-1" style={{ minWidth: '13rem' }}>
-              <ChoiceField label={t('people.personRow.role')} value={role} onChange={(e) => setRole(e.target.value as Role)} options={optionsOf(ROLE_NAMES)} />
+              <ChoiceField
+                label={t('people.personRow.role')}
+                value={role}
+                onChange={(e) => setRole(e.target.value as Role)}
+                options={ROLES.map((one) => ({ value: one, label: t(`people.roleNames.${one}`) }))}
+              />
               <ChoiceField
                 label={t('people.personRow.crew')}
                 value={crewId}

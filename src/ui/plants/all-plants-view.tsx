@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { shortDate } from '@/domain/shared/dates'
-import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
+import { speciesName } from '@/domain/plants/plants'
 import type { allPlants } from '@/server/plants/all-plants'
 
 type AllPlants = Awaited<ReturnType<typeof allPlants>>
@@ -95,7 +95,7 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                     const latest = tasks.map((task) => task.latest).sort()[0]
                     return (
                       <li key={action}>
-                        {PLANT_ACTION_NAMES[action]}: {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
+                        {t(`plants.plantActionNames.${action}`)}: {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
                         <span className="soft small">{t('plants.allPlantsView.from', { due: shortDate(tasks[0].due), latest: shortDate(latest) })}</span>
                         {latest < data.today ? <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span> : null}
                       </li>

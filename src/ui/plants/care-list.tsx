@@ -3,9 +3,8 @@ import { useTexts } from '@/ui/kit/texts'
 import type { CareTask } from '@/core/plants/care-rules'
 import { addDays } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
+import { CARE_AHEAD_DAYS, speciesName } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { CARE_WHY } from '@/messages/plants'
 import { useSave } from '@/ui/use-save'
 
 interface CareListProps {
@@ -33,7 +32,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
         {now.map((task) => (
           <li key={`${task.patchId}${task.action}`} className="d-flex gap-2 align-items-start">
             <span className="flex-grow-1">
-              <strong>{PLANT_ACTION_NAMES[task.action]}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
+              <strong>{t(`plants.plantActionNames.${task.action}`)}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
               <span className="soft small d-block">
                 {task.due < today ? 'since' : 'from'} {shortDate(task.due)}
                 {task.latest < today ? (
@@ -41,13 +40,13 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
                 ) : (
                   t('plants.careList.until', { latest: shortDate(task.latest) })
                 )}
-                ; {CARE_WHY[task.why]}
+                ; {t(`plants.careWhy.${task.why}`)}
               </span>
             </span>
             {mayLog ? (
               <button
                 className="btn btn-sm btn-outline-primary text-nowrap no-print"
-                aria-label={t('plants.careList.doneToday', { action: PLANT_ACTION_NAMES[task.action], task: name(task) })}
+                aria-label={t('plants.careList.doneToday', { action: t(`plants.plantActionNames.${task.action}`), task: name(task) })}
                 onClick={() => void done(task)}
               >
                 {t('plants.careList.doneToday2')}
@@ -63,7 +62,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
           <ul className="plain-list">
             {later.map((task) => (
               <li key={`${task.patchId}${task.action}`}>
-                {shortDate(task.due)}: {PLANT_ACTION_NAMES[task.action].toLowerCase()}, {name(task)}
+                {shortDate(task.due)}: {t(`plants.plantActionNames.${task.action}`).toLowerCase()}, {name(task)}
               </li>
             ))}
           </ul>

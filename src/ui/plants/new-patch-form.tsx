@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { FilterDesign } from '@/core/filter/design-input'
 import type { Basin } from '@/core/survey/basin'
 import { boundsOf } from '@/core/survey/point'
-import { PATCH_PLACE_NAMES, SPECIES_BY_NAME, type PatchPlace } from '@/domain/plants/plants'
+import { PATCH_PLACES, SPECIES_BY_NAME, type PatchPlace } from '@/domain/plants/plants'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
@@ -56,7 +56,7 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
               label={t('plants.newPatchForm.where')}
               value={place}
               onChange={(e) => setPlace(e.target.value as PatchPlace)}
-              options={Object.entries(PATCH_PLACE_NAMES).map(([value, label]) => ({ value, label }))}
+              options={PATCH_PLACES.map((place) => ({ value: place, label: t(`plants.patchPlaceNames.${place}`) }))}
             />
           ) : null}
           <QuantityField label={t('plants.newPatchForm.plants')} kind="number" value={count} onChange={setCount} error={errorOf('count')} />

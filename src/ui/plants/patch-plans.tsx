@@ -1,8 +1,8 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { useTexts, type Texts } from '@/ui/kit/texts'
 import type { Basin } from '@/core/survey/basin'
 import { shortDate } from '@/domain/shared/dates'
-import { PATCH_PLACE_NAMES, PLANT_CONDITION_NAMES, speciesName, type PatchPlace } from '@/domain/plants/plants'
+import { speciesName, type PatchPlace } from '@/domain/plants/plants'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { PlantMarks, type PlantMark } from '@/ui/drawing/plant-marks'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
@@ -17,11 +17,11 @@ interface PatchPlansProps {
   readonly onPick: (id: string) => void
 }
 
-const markOf = (p: Placed): PlantMark => ({
+const markOf = (p: Placed, t: Texts): PlantMark => ({
   ...p,
   looks: p.stored
     ? { words: 'stored', className: 'stored' }
-    : { words: PLANT_CONDITION_NAMES[p.condition].toLowerCase(), className: p.condition === 'good' ? '' : `looks-${p.condition}` },
+    : { words: t(`plants.plantConditionNames.${p.condition}`).toLowerCase(), className: p.condition === 'good' ? '' : `looks-${p.condition}` },
 })
 
 /** Groups on the plan of the bed and of the pond, and all of them as a list. */
@@ -45,8 +45,8 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
     <section className="sheet" aria-label={t('plants.patchPlans.whatGrowsWhere')}>
       <h2>{t('plants.patchPlans.whatGrowsWhere')}</h2>
       {patches.length === 0 ? <p className="soft">{t('plants.patchPlans.nothingWrittenDownYet')}</p> : null}
-      {bed && bed.type !== 'none' ? <PlantingPlan bed={bed} groups={inBed.map(markOf)} {...planProps(inBed)} /> : null}
-      <PondPlan basin={basin}>{(on) => <PlantMarks marks={inPond.map(markOf)} {...on} {...planProps(inPond)} />}</PondPlan>
+      {bed && bed.type !== 'none' ? <PlantingPlan bed={bed} groups={inBed.map((p) => markOf(p, t))} {...planProps(inBed)} /> : null}
+      <PondPlan basin={basin}>{(on) => <PlantMarks marks={inPond.map((p) => markOf(p, t))} {...on} {...planProps(inPond)} />}</PondPlan>
       <ProblemNote problem={problem} />
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('plants.patchPlans.groupsPlants')}>
         <table className="table table-sm align-middle mb-0">
@@ -68,11 +68,13 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
                   </button>
                 </th>
                 <td>
-                  {PATCH_PLACE_NAMES[p.place]}
+                  {t(`plants.patchPlaceNames.${p.place}`)}
                   {isPlaced(p) ? '' : t('plants.patchPlans.notPlanYet')}
                 </td>
                 <td className="text-end">{p.count}</td>
-                <td>{p.count === 0 ? t('plants.patchPlans.gone') : p.stored ? t('plants.patchPlans.stored') : PLANT_CONDITION_NAMES[p.condition]}</td>
+                <td>
+                  {p.count === 0 ? t('plants.patchPlans.gone') : p.stored ? t('plants.patchPlans.stored') : t(`plants.plantConditionNames.${p.condition}`)}
+                </td>
                 <td className="soft">{p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}</td>
               </tr>
             ))}

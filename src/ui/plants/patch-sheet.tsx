@@ -5,13 +5,11 @@ import { useState } from 'react'
 import { PLANT_CONDITIONS, type CareTask } from '@/core/plants/care-rules'
 import { hardinessZone, plantSpecies } from '@/core/plants/species'
 import { shortDate } from '@/domain/shared/dates'
-import { PLANT_ACTION_NAMES, PLANT_ACTIONS, PLANT_CONDITION_NAMES, PLANT_DONE_NAMES, type PatchNow, type PlantAction } from '@/domain/plants/plants'
+import { PLANT_ACTIONS, type PatchNow, type PlantAction } from '@/domain/plants/plants'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
-import { ROLE_OF_PLANT } from '@/messages/filters'
-import { WINTER_OF_PLANT } from '@/messages/plants'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import type { PondPlantsData } from './pond-plants-view'
@@ -48,10 +46,10 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       {species ? (
         <p className="soft">
           {t('plants.patchSheet.highZone', {
-            role: ROLE_OF_PLANT[species.role],
+            role: t(`design.roleOfPlant.${species.role}`),
             heightM: show(species.heightM, 'length'),
             hardyToC: hardinessZone(species.hardyToC),
-            winter: WINTER_OF_PLANT[species.winter],
+            winter: t(`plants.winterOfPlant.${species.winter}`),
             toxicTo:
               species.toxicTo === 'none'
                 ? ''
@@ -78,7 +76,7 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
               label={t('plants.patchSheet.done')}
               value={action}
               onChange={(e) => setAction(e.target.value as PlantAction)}
-              options={PLANT_ACTIONS.map((a) => ({ value: a, label: PLANT_ACTION_NAMES[a] }))}
+              options={PLANT_ACTIONS.map((a) => ({ value: a, label: t(`plants.plantActionNames.${a}`) }))}
               error={errorOf('action')}
             />
             <ChoiceField
@@ -86,8 +84,8 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
               value={condition}
               onChange={(e) => setCondition(e.target.value)}
               options={[
-                { value: AS_BEFORE, label: t('plants.patchSheet.before', { condition: PLANT_CONDITION_NAMES[patch.condition].toLowerCase() }) },
-                ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] })),
+                { value: AS_BEFORE, label: t('plants.patchSheet.before', { condition: t(`plants.plantConditionNames.${patch.condition}`).toLowerCase() }) },
+                ...PLANT_CONDITIONS.map((c) => ({ value: c, label: t(`plants.plantConditionNames.${c}`) })),
               ]}
             />
             <QuantityField
@@ -118,8 +116,8 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       <ul className="plain-list">
         {patch.history.map((e) => (
           <li key={e.id}>
-            {PLANT_DONE_NAMES[e.action]}
-            {e.condition ? `: ${PLANT_CONDITION_NAMES[e.condition].toLowerCase()}` : ''}
+            {t(`plants.plantDoneNames.${e.action}`)}
+            {e.condition ? `: ${t(`plants.plantConditionNames.${e.condition}`).toLowerCase()}` : ''}
             {e.count !== null ? `, ${e.count} ${e.count === 1 ? 'plant' : 'plants'}` : ''}
             {e.kept > 0 ? t('plants.patchSheet.piecesKept', { kept: e.kept }) : ''}
             {e.note ? ` (${e.note})` : ''}{' '}

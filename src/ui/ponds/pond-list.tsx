@@ -2,7 +2,6 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useEffect, useState } from 'react'
-import { POND_USE_NAMES } from '@/domain/ponds/pond'
 import { may } from '@/domain/people/roles'
 import type { PondSummary } from '@/server/ponds/pond-repository'
 import { usePerson, useShow } from '@/ui/person-context'
@@ -33,7 +32,7 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
   }, [search])
   const words = search.toLowerCase().split(/\s+/).filter(Boolean)
   const shown = ponds
-    .filter((p) => words.every((w) => [p.siteName, p.name, p.customerName, p.town, POND_USE_NAMES[p.use]].join(' ').toLowerCase().includes(w)))
+    .filter((p) => words.every((w) => [p.siteName, p.name, p.customerName, p.town, t(`ponds.pondUseNames.${p.use}`)].join(' ').toLowerCase().includes(w)))
     .sort((a, b) => {
       const [x, y] = [a[sort.key], b[sort.key]]
       return (typeof x === 'number' ? x - (y as number) : String(x).localeCompare(String(y))) * (sort.up ? 1 : -1)
@@ -89,7 +88,7 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
                   </td>
                   <td>{p.customerName}</td>
                   <td>{p.town}</td>
-                  <td>{POND_USE_NAMES[p.use]}</td>
+                  <td>{t(`ponds.pondUseNames.${p.use}`)}</td>
                   <td className="text-end">{show(p.volumeM3, 'volume')}</td>
                   <td className="text-end">{show(p.areaM2, 'area')}</td>
                   <td className="text-end">{p.fishCount}</td>

@@ -4,7 +4,6 @@ import Link from 'next/link'
 import { useMemo, type ReactNode } from 'react'
 import { dayOfYear } from '@/core/numeric/calendar'
 import { instant, longDate } from '@/domain/shared/dates'
-import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
@@ -13,7 +12,6 @@ import { PondPlan } from '@/ui/drawing/pond-plan'
 import { PondSection } from '@/ui/drawing/pond-section'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { usePerson, useShow } from '@/ui/person-context'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { LatestReadings } from '@/ui/water/latest-readings'
 import { LogReadingsForm } from '@/ui/water/log-readings-form'
 import { ReadingsChart } from '@/ui/water/readings-chart'
@@ -243,15 +241,15 @@ function Measures({ data: { pond, practice, season, designs }, facts }: { data: 
         </div>
         <div>
           <dt>{t('ponds.pondView.use')}</dt>
-          <dd>{POND_USE_NAMES[pond.use]}</dd>
+          <dd>{t(`ponds.pondUseNames.${pond.use}`)}</dd>
         </div>
         <div>
           <dt>{t('ponds.pondView.filledFrom')}</dt>
-          <dd>{WATER_SOURCE_NAMES[pond.waterSource]}</dd>
+          <dd>{t(`ponds.waterSourceNames.${pond.waterSource}`)}</dd>
         </div>
         <div>
           <dt>{t('ponds.pondView.trees')}</dt>
-          <dd>{TREE_NAMES[pond.trees]}</dd>
+          <dd>{t(`ponds.treeNames.${pond.trees}`)}</dd>
         </div>
         <div>
           <dt>{t('ponds.pondView.aboveSea')}</dt>
@@ -288,7 +286,7 @@ function Visits({ data, today }: { data: PondPageData; today: string }) {
             </Link>
             <span className="soft">
               {' '}
-              · {v.crewName} · {VISIT_STATE_NAMES[v.state]}
+              · {v.crewName} · {t(`visits.visitStateNames.${v.state}`)}
             </span>
             {v.state === 'planned' ? (
               <>

@@ -11,7 +11,6 @@ import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 import { WaterOutlook } from './water-outlook'
@@ -66,12 +65,12 @@ function Option({ offer: { content }, option, index }: { offer: Offer; option: O
     <section className="sheet">
       <h2>
         {option.label ? `${option.label}: ` : ''}
-        {option.label ? FILTER_TYPE_NAMES[design.type].toLowerCase() : FILTER_TYPE_NAMES[design.type]}, {show(result.areaM2, 'area')}
+        {option.label ? t(`design.filterTypeNames.${design.type}`).toLowerCase() : t(`design.filterTypeNames.${design.type}`)}, {show(result.areaM2, 'area')}
       </h2>
       <p className="price" data-testid={`price-${index}`}>
         {money(option.totalMinor, content.currency)}
       </p>
-      <p className="soft">{FILTER_TYPE_WHEN[design.type]}</p>
+      <p className="soft">{t(`design.filterTypeWhen.${design.type}`)}</p>
       {option.why ? <p>{option.why}</p> : null}
       {design.type === 'none' ? null : (
         <div className="wide-drawing" tabIndex={0} role="region" aria-label={t('proposals.offerView.drawingBed')}>

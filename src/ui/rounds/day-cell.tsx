@@ -39,7 +39,7 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
         <span className="small d-block">
           {judged.problems.length === 0
             ? t('rounds.dayCell.fits', { costMin: cost(judged.costMin, t) })
-            : t('rounds.dayCell.breaks', { map: judged.problems.map((p) => moveProblemWords(p, siteOf)).join('; ') })}
+            : t('rounds.dayCell.breaks', { map: judged.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ') })}
         </span>
       ) : null}
     </div>

@@ -5,11 +5,10 @@ import { clockAfter } from '@/domain/schedule/clash'
 import { duration, longDate } from '@/domain/shared/dates'
 import type { daySheet } from '@/server/rounds/rounds'
 import { clockOf } from '@/domain/people/crew-setup'
-import { LOAD_CAUTION, loadLines } from '@/domain/rounds/load-words'
+import { LOAD_CAUTION, loadLines } from '@/messages/load-words'
 import { fieldHref } from '@/domain/field/field-href'
 import { TELL_LATE_FROM_MIN, type StopEstimate } from '@/core/schedule/live-day'
 import { TellArrival } from './tell-arrival'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { useShow } from '@/ui/person-context'
 
 /** A crew's day on one sheet: order, times, ways, access, and what to load. Made to be printed and kept in the cab. */
@@ -52,11 +51,11 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
         <section className="sheet" aria-label={t('rounds.daySheet.load')}>
           <h2>{t('rounds.daySheet.loadBeforeLeaving')}</h2>
           <ul className="mb-1">
-            {loadLines(load, show).map((line) => (
+            {loadLines(load, show, t).map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>
-          <p className="soft small mb-0">{LOAD_CAUTION}</p>
+          <p className="soft small mb-0">{t(LOAD_CAUTION)}</p>
         </section>
       ) : null}
       <ol className="list-unstyled">
@@ -68,7 +67,7 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
             </h2>
             <p className="mb-1">
               <strong>{v.siteName}</strong>, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.{' '}
-              <span className="soft">{VISIT_STATE_NAMES[v.state]}</span>
+              <span className="soft">{t(`visits.visitStateNames.${v.state}`)}</span>
             </p>
             <LiveLine stop={live.stops[i]} />
             {data.mayTell && v.state === 'planned' && day === data.today ? (

@@ -13,7 +13,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { Unfold } from '@/ui/kit/unfold'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { send, type SendProblem } from '@/ui/send'
 import { WhyVisitNote } from './why-visit'
 
@@ -54,7 +53,7 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
         <h2 className="mb-0">
           {visit.jobName}: {visit.siteName}, {visit.pondName}
         </h2>
-        <span className="soft">{VISIT_STATE_NAMES[visit.state]}</span>
+        <span className="soft">{t(`visits.visitStateNames.${visit.state}`)}</span>
         <Link href={visit.state === 'done' ? `/visits/${visit.id}/report` : fieldHref(visit.id)}>
           {visit.state === 'done' ? t('rounds.moveVisit.readReport') : t('rounds.moveVisit.openFieldSheet')}
         </Link>

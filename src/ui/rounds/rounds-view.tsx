@@ -45,7 +45,7 @@ export function RoundsView({ data }: { data: RoundsData }) {
     const found = event.over ? board.judge(String(event.active.id), cellOf(String(event.over.id))) : null
     letGo()
     if (!found || found.moves.length === 0) return
-    const words = found.problems.map((p) => moveProblemWords(p, siteOf)).join('; ')
+    const words = found.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ')
     // the office may know better, but not by a slip of the hand
     if (words && !window.confirm(`This breaks: ${words}. Move it all the same?`)) return
     void board.place(found)

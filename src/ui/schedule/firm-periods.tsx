@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { shortDate } from '@/domain/shared/dates'
-import { PERIOD_EFFECT_NAMES, PERIOD_EFFECTS, type FirmPeriod, type FirmPeriodInput, type PeriodEffect } from '@/domain/firm/firm-period'
+import { PERIOD_EFFECTS, type FirmPeriod, type FirmPeriodInput, type PeriodEffect } from '@/domain/firm/firm-period'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
@@ -37,7 +37,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
             <span>
               {shortDate(p.from)} – {shortDate(p.to)} {p.to.slice(0, 4)}
             </span>
-            <span className="soft">{PERIOD_EFFECT_NAMES[p.effect]}</span>
+            <span className="soft">{t(`firm.periodEffectNames.${p.effect}`)}</span>
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary ms-auto"
@@ -69,7 +69,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           label={t('schedule.firmPeriods.theseDays')}
           value={draft.effect}
           onChange={(e) => put({ effect: e.target.value as PeriodEffect })}
-          options={PERIOD_EFFECTS.map((value) => ({ value, label: PERIOD_EFFECT_NAMES[value] }))}
+          options={PERIOD_EFFECTS.map((value) => ({ value, label: t(`firm.periodEffectNames.${value}`) }))}
           error={errorOf('effect')}
         />
         <div className="align-self-end">

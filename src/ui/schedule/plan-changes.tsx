@@ -139,10 +139,10 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                               crewId: crewName(c.was.crewId),
                               day: shortDate(c.was.day),
                               startTime: c.was.startTime,
-                              why: c.why ? `; ${whyMovedWords(c.why)}` : '',
+                              why: c.why ? `; ${whyMovedWords(c.why, t)}` : '',
                             })}
                           </span>
-                          {c.tell ? <div className="small">{t('schedule.planChanges.told', { tell: tellWords(c.tell) })}</div> : null}
+                          {c.tell ? <div className="small">{t('schedule.planChanges.told', { tell: tellWords(c.tell, t) })}</div> : null}
                         </>
                       ) : (
                         <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>

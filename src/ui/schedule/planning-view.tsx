@@ -12,9 +12,8 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import type { WindowJob } from '@/core/season/house-rules'
-import { MISSED_ADVICE } from '@/messages/windows'
 import { blockedWords, jobName, relaxationWords } from '@/messages/planning'
+import { missedAdvice } from '@/messages/windows'
 import { send } from '@/ui/send'
 import { CrunchChart } from './crunch-chart'
 import { CameUp } from './came-up'
@@ -295,11 +294,11 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
                 <span className="soft">
                   ({shortDate(u.window.earliest)} – {shortDate(u.window.latest)})
                 </span>
-                : {u.reasons.map(blockedWords).join('; ')}.
+                : {u.reasons.map((reason) => blockedWords(reason, t)).join('; ')}.
                 {u.relaxations.length > 0 ? (
                   <span className="soft">
                     {' '}
-                    {t('schedule.planningView.wouldGo', { map: u.relaxations.map((r) => relaxationWords(r, crewName)).join('; or ') })}
+                    {t('schedule.planningView.wouldGo', { map: u.relaxations.map((r) => relaxationWords(r, crewName, t)).join('; or ') })}
                   </span>
                 ) : null}
               </li>
@@ -316,7 +315,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
             {missed.map((m, i) => (
               <li key={i}>
                 {t('schedule.planningView.windowEnded', { job: jobName(m.job), siteName: m.siteName, pondName: m.pondName, latest: shortDate(m.latest) })}{' '}
-                <span className="soft">{MISSED_ADVICE[m.job as WindowJob] ?? ''}</span>
+                <span className="soft">{missedAdvice(m.job, t)}</span>
               </li>
             ))}
           </ul>

@@ -13,7 +13,6 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
-import { PART_NAMES } from '@/messages/duration-parts'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
@@ -193,7 +192,7 @@ export function PlanForm({ data }: { data: PlanData }) {
                   .map((p) => (
                     <tr key={p.part}>
                       <th scope="row" className="fw-normal">
-                        {PART_NAMES[p.part]}
+                        {t(`visits.partNames.${p.part}`)}
                       </th>
                       <td className="text-end">{duration(p.minutes)}</td>
                       <td style={{ width: '45%' }}>

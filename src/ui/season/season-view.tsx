@@ -14,7 +14,6 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { moveProblemWords } from '@/messages/planning'
-import { JOB_NAMES } from '@/messages/windows'
 import { CrunchStrip } from './crunch-strip'
 import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
@@ -27,7 +26,7 @@ type SeasonData = Awaited<ReturnType<typeof seasonPage>>
 const wordsOf = (drag: VisitDrag, t: Texts): string => {
   const verdict = verdictOf(drag)
   if (!verdict || !('verdicts' in drag)) return ''
-  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? t('season.seasonView.anotherSite'))).join('; ')
+  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? t('season.seasonView.anotherSite'), t)).join('; ')
 }
 
 /** All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it gets tight. */
@@ -179,7 +178,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
           label={t('season.seasonView.windowShown')}
           value={data.job}
           onChange={(e) => router.push(`/season?year=${data.year}&job=${e.target.value}`)}
-          options={WINDOW_JOBS.map((job) => ({ value: job, label: JOB_NAMES[job] }))}
+          options={WINDOW_JOBS.map((job) => ({ value: job, label: t(`season.jobNames.${job}`) }))}
         />
         <TextField
           label={t('season.seasonView.find')}
@@ -219,7 +218,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
               <Ribbon
                 row={line.row}
                 axis={axis}
-                jobLabel={JOB_NAMES[data.job]}
+                jobLabel={t(`season.jobNames.${data.job}`)}
                 missed={standing.get(line.row.id) === 'missed'}
                 today={data.today}
                 nameOf={nameOf}
@@ -233,7 +232,7 @@ export function SeasonView({ data }: { data: SeasonData }) {
       )}
       <p className="soft small mt-2">
         {t('season.seasonView.outlinedStretchWindowTick', {
-          job: JOB_NAMES[data.job],
+          job: t(`season.jobNames.${data.job}`),
           mayPlan: data.mayPlan ? t('season.seasonView.dragPlannedVisitAlong') : '',
         })}
         {data.crunch.length === 0 && data.mayPlan ? (

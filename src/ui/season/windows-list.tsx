@@ -8,7 +8,7 @@ import type { JobWindow, Season } from '@/core/season/windows'
 import { shortDate } from '@/domain/shared/dates'
 import type { HousePractice } from '@/domain/house-rules/house-rules'
 import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
-import { JOB_NAMES, whyThen } from '@/messages/windows'
+import { whyThen } from '@/messages/windows'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
@@ -36,7 +36,7 @@ export function WindowsList({ season, live, practice, today, planHref }: Windows
         {ahead.map((next) => (
           <li key={next.job}>
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
-              <strong>{JOB_NAMES[next.job]}</strong>
+              <strong>{t(`season.jobNames.${next.job}`)}</strong>
               <span>
                 {shortDate(next.earliest)} – {shortDate(next.latest)} {next.latest.slice(0, 4)}
               </span>
@@ -48,7 +48,7 @@ export function WindowsList({ season, live, practice, today, planHref }: Windows
                 </Link>
               ) : null}
             </div>
-            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'))}</Why>
+            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'), t)}</Why>
           </li>
         ))}
       </ul>

@@ -11,7 +11,6 @@ import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
 import { waterColour } from '@/ui/drawing/water-colour'
-import { JOB_NAMES } from '@/messages/windows'
 
 const MONTHS = [
   textId('season.yearChart.jan'),
@@ -141,6 +140,8 @@ const percent = (date: string) => ((dayOfYear(`${BASE_YEAR}${date.slice(4)}`) - 
 
 /** Windows under the chart on the same days axis, tinted with the water's temperature at their best day. */
 function WindowBars({ season }: { season: Season }) {
+  const t = useTexts()
+
   return (
     <div style={{ margin: '0 14px 0 46px' }} aria-hidden="true">
       {season.windows
@@ -166,7 +167,7 @@ function WindowBars({ season }: { season: Season }) {
                 className="small"
                 style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
               >
-                {JOB_NAMES[w.job]}
+                {t(`season.jobNames.${w.job}`)}
               </span>
             </div>
           )

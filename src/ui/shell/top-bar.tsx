@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { THEMES, UNIT_SYSTEMS, type Preferences } from '@/domain/people/people'
-import { ROLE_NAMES, type Role } from '@/domain/people/roles'
+import { type Role } from '@/domain/people/roles'
 import { send } from '@/ui/send'
 import { usePerson } from '@/ui/person-context'
 
@@ -115,7 +115,7 @@ export function TopBar() {
         <details className="dropdown">
           <summary className="btn btn-sm btn-outline-secondary">{person.name}</summary>
           <div className="dropdown-menu show end-0 p-2" style={{ minWidth: '13rem' }}>
-            <p className="small soft mb-2">{ROLE_NAMES[person.role]}</p>
+            <p className="small soft mb-2">{t(`people.roleNames.${person.role}`)}</p>
             <button className="btn btn-sm btn-outline-secondary w-100 mb-1" onClick={() => void signOut(false)}>
               {t('shell.topBar.signOut')}
             </button>

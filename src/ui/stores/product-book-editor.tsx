@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { PRODUCT_PURPOSES, PRODUCT_UNITS, RATE_BASES, type Product } from '@/core/water/products'
-import { BASIS_NAMES, productKeyOf, PURPOSE_NAMES, type ProductBook, type ProductCsvOutcome } from '@/domain/stores/product-book'
+import { productKeyOf, type ProductBook, type ProductCsvOutcome } from '@/domain/stores/product-book'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
@@ -146,7 +146,8 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
       <summary>
         <strong>{product.name || t('stores.productBookEditor.product', { at: at + 1 })}</strong>{' '}
         <span className="soft">
-          {PURPOSE_NAMES[product.purpose].toLowerCase()}, {Number(product.rate.toPrecision(4))} {product.unit} {BASIS_NAMES[product.basis]}
+          {t(`stores.purposeNames.${product.purpose}`).toLowerCase()}, {Number(product.rate.toPrecision(4))} {product.unit}{' '}
+          {t(`stores.basisNames.${product.basis}`)}
         </span>
       </summary>
       <div className="field-grid my-2">
@@ -162,7 +163,7 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
           value={product.purpose}
           disabled={locked}
           onChange={(e) => onChange({ purpose: e.target.value as Product['purpose'] })}
-          options={PRODUCT_PURPOSES.map((p) => ({ value: p, label: PURPOSE_NAMES[p] }))}
+          options={PRODUCT_PURPOSES.map((p) => ({ value: p, label: t(`stores.purposeNames.${p}`) }))}
         />
         <ChoiceField
           label={t('stores.productBookEditor.unit')}
@@ -177,7 +178,7 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
           value={product.basis}
           disabled={locked}
           onChange={(e) => onChange({ basis: e.target.value as Product['basis'] })}
-          options={RATE_BASES.map((b) => ({ value: b, label: BASIS_NAMES[b] }))}
+          options={RATE_BASES.map((b) => ({ value: b, label: t(`stores.basisNames.${b}`) }))}
         />
         {figure(t('stores.productBookEditor.mostLabelPerM'), product.mostPerM3, (mostPerM3) => onChange({ mostPerM3 }), 'mostPerM3')}
         <ChoiceField
@@ -238,7 +239,7 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
           {PRODUCT_PURPOSES.filter((p) => p !== product.purpose).map((p) => (
             <CheckField
               key={p}
-              label={PURPOSE_NAMES[p]}
+              label={t(`stores.purposeNames.${p}`)}
               checked={product.apart?.purposes.includes(p) ?? false}
               onChange={(on) => {
                 const purposes = on ? [...(product.apart?.purposes ?? []), p] : (product.apart?.purposes ?? []).filter((q) => q !== p)

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { EQUIPMENT_KINDS } from '@/core/visits/equipment-care'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { SPECIES_BY_NAME } from '@/domain/plants/plants'
-import { STOCK_KIND_NAMES, STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores/stores'
+import { STOCK_KINDS, type StockItem, type StockItemInput } from '@/domain/stores/stores'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -51,7 +51,7 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
         label={t('stores.stockItemForm.kind')}
         value={input.kind}
         onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null, speciesKey: null })}
-        options={STOCK_KINDS.map((kind) => ({ value: kind, label: STOCK_KIND_NAMES[kind] }))}
+        options={STOCK_KINDS.map((kind) => ({ value: kind, label: t(`stores.stockKindNames.${kind}`) }))}
         error={errorOf('kind')}
       />
       {input.kind === 'product' ? (

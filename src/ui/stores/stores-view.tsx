@@ -2,8 +2,8 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { instant, shortDate } from '@/domain/shared/dates'
-import { amountWords } from '@/domain/rounds/load-words'
-import { STOCK_KIND_NAMES, STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
+import { amountWords } from '@/messages/load-words'
+import { STOCK_KINDS, type StockNeed } from '@/domain/stores/stores'
 import type { storesPage } from '@/server/stores/stores'
 import { usePerson } from '@/ui/person-context'
 import { ProductBookEditor } from './product-book-editor'
@@ -55,7 +55,7 @@ export function StoresView({ data }: { data: Stores }) {
                     <tbody key={kind}>
                       <tr>
                         <th colSpan={5} className="soft small">
-                          {STOCK_KIND_NAMES[kind]}
+                          {t(`stores.stockKindNames.${kind}`)}
                         </th>
                       </tr>
                       {data.items

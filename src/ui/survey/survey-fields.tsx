@@ -3,8 +3,9 @@ import { useTexts } from '@/ui/kit/texts'
 import { useFieldArray, useFormContext } from 'react-hook-form'
 import { MOST_ZONES } from '@/core/survey/basin'
 import { FISH_SPECIES } from '@/core/fish/species'
-import { POND_USE_NAMES, TREE_NAMES, WATER_SOURCE_NAMES } from '@/domain/ponds/pond'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { POND_USES } from '@/core/filter/house-rules'
+import { TREE_COVER, WATER_SOURCES } from '@/domain/ponds/pond'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
 import { BesideFields } from '@/ui/ponds/beside-fields'
 import { OutlineFields } from './outline-fields'
@@ -31,7 +32,11 @@ function Basics() {
   return (
     <div className="field-grid">
       <TextField label={t('survey.surveyFields.pondName')} error={formState.errors.name?.message} {...register('name')} />
-      <ChoiceField label={t('survey.surveyFields.what')} options={optionsOf(POND_USE_NAMES)} {...register('use')} />
+      <ChoiceField
+        label={t('survey.surveyFields.what')}
+        options={POND_USES.map((use) => ({ value: use, label: t(`ponds.pondUseNames.${use}`) }))}
+        {...register('use')}
+      />
     </div>
   )
 }
@@ -139,9 +144,17 @@ function WaterFields() {
     <fieldset>
       <legend>{t('survey.surveyFields.waterPlace')}</legend>
       <div className="field-grid">
-        <ChoiceField label={t('survey.surveyFields.filledFrom')} options={optionsOf(WATER_SOURCE_NAMES)} {...register('waterSource')} />
+        <ChoiceField
+          label={t('survey.surveyFields.filledFrom')}
+          options={WATER_SOURCES.map((source) => ({ value: source, label: t(`ponds.waterSourceNames.${source}`) }))}
+          {...register('waterSource')}
+        />
         <Quantity name="altitudeM" label={t('survey.surveyFields.heightAboveSea')} kind="length" />
-        <ChoiceField label={t('survey.surveyFields.trees')} options={optionsOf(TREE_NAMES)} {...register('trees')} />
+        <ChoiceField
+          label={t('survey.surveyFields.trees')}
+          options={TREE_COVER.map((cover) => ({ value: cover, label: t(`ponds.treeNames.${cover}`) }))}
+          {...register('trees')}
+        />
       </div>
     </fieldset>
   )

@@ -1,10 +1,10 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { ammoniaWords } from '@/domain/water/ammonia-words'
+import { ammoniaWords } from '@/messages/ammonia-words'
 import { instant, longDate, shortDate } from '@/domain/shared/dates'
 import { clockAfter } from '@/domain/schedule/clash'
-import { BAND_NAMES, READING_NAMES, readingQuantity } from '@/domain/water/reading-names'
+import { readingQuantity } from '@/domain/water/reading-names'
 import { may } from '@/domain/people/roles'
 import { fieldHref } from '@/domain/field/field-href'
 import type { todayPage } from '@/server/today/today'
@@ -12,7 +12,6 @@ import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
 import { WorryLines } from '@/ui/forecasts/worry-lines'
-import { VISIT_STATE_NAMES } from '@/messages/visits'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type TodayData = Awaited<ReturnType<typeof todayPage>>
@@ -156,6 +155,8 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
 }
 
 function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[]; withDay?: boolean }) {
+  const t = useTexts()
+
   return (
     <ul className="plain-list">
       {visits.map((v) => (
@@ -169,7 +170,7 @@ function VisitLines({ visits, withDay = false }: { visits: readonly VisitLine[];
             {v.jobName}: {v.siteName}, {v.pondName}
           </Link>
           <span className="soft">
-            {v.town} · {VISIT_STATE_NAMES[v.state]}
+            {v.town} · {t(`visits.visitStateNames.${v.state}`)}
           </span>
         </li>
       ))}
@@ -187,13 +188,13 @@ function Concerns({ data }: { data: TodayData }) {
     <ul className="plain-list">
       {data.concerns.map((c) => (
         <li key={c.pondId}>
-          <span className={`verdict ${c.band} me-1`}>{BAND_NAMES[c.band]}</span>
+          <span className={`verdict ${c.band} me-1`}>{t(`water.bandNames.${c.band}`)}</span>
           <Link href={`/ponds/${c.pondId}`}>
             {c.siteName}: {c.pondName}
           </Link>
           <div className="soft small">
-            {READING_NAMES[c.kind]} {show(c.value, readingQuantity(c.kind))}
-            {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units)}` : ''}, {instant(c.takenAt, timeZone)}
+            {t(`water.readingNames.${c.kind}`)} {show(c.value, readingQuantity(c.kind))}
+            {c.kind === 'tan' ? `, ${ammoniaWords(c, preferences.units, t)}` : ''}, {instant(c.takenAt, timeZone)}
           </div>
         </li>
       ))}
@@ -240,7 +241,7 @@ function Unlogged({ data: { unlogged } }: { data: TodayData }) {
             <Link href={fieldHref(v.id)}>
               {v.jobName}: {v.siteName}, {v.pondName}
             </Link>
-            <span className="soft">{VISIT_STATE_NAMES[v.state]}</span>
+            <span className="soft">{t(`visits.visitStateNames.${v.state}`)}</span>
           </li>
         ))}
       </ul>

@@ -11,7 +11,6 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
 import { LabCharts } from '@/ui/forecasts/lab-charts'
 import { Swatch } from '@/ui/forecasts/way-ink'
-import { PART_NAMES, WAY_NAMES } from '@/messages/practice-pond'
 import { OtherYears } from './other-years'
 import { useStartSeason } from './practice-pond-view'
 import { Reeds } from './reeds'
@@ -55,7 +54,12 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
         {t('trainer.debrief.seasonToldAgainFour')}
       </p>
     )
-  const names: Record<DebriefWay, string> = { ...WAY_NAMES, house: scenario.house.name, temptation: scenario.temptation.name }
+  const names: Record<DebriefWay, string> = {
+    yours: t('trainer.wayNames.yours'),
+    nothing: t('trainer.wayNames.nothing'),
+    house: scenario.house.name,
+    temptation: scenario.temptation.name,
+  }
   const { score } = told.ways.yours
   return (
     <>
@@ -100,7 +104,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
               {SCORE_PARTS.filter((part) => scenario.weights[part] !== undefined).map((part) => (
                 <tr key={part}>
                   <th scope="row" className="fw-normal">
-                    {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : PART_NAMES[part]}{' '}
+                    {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : t(`trainer.partNames.${part}`)}{' '}
                     <span className="soft">{t('trainer.debrief.of', { part: scenario.weights[part] ?? 0 })}</span>
                   </th>
                   {DEBRIEF_WAYS.map((way) => (

@@ -4,7 +4,6 @@ import { KIT_TESTS } from '@/core/trainer/kit'
 import { optionOf, practiceTask } from '@/core/trainer/tasks'
 import type { WeekChoice } from '@/core/trainer/play'
 import { dayMonth } from '@/domain/shared/dates'
-import { READING_NAMES } from '@/domain/water/reading-names'
 import { useKitWords } from './test-kit'
 import type { Season } from './use-season'
 
@@ -32,7 +31,7 @@ export function Notebook({ season }: { season: Season }) {
               <th scope="col">{t('trainer.notebook.week')}</th>
               {tested.map((test) => (
                 <th key={test} scope="col">
-                  {READING_NAMES[test]}
+                  {t(`water.readingNames.${test}`)}
                 </th>
               ))}
               <th scope="col">{t('trainer.notebook.done')}</th>

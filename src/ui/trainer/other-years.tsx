@@ -51,7 +51,7 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
       <h2>{t('trainer.otherYears.judgementLuck2')}</h2>
       {years ? (
         <>
-          <p>{luckWords(points, years.yours.middle, years.house.middle)}</p>
+          <p>{luckWords(points, years.yours.middle, years.house.middle, t)}</p>
           <ul className="plain-list mb-2">
             {DEBRIEF_WAYS.map((way, i) => (
               <li key={way} className="year-line">

@@ -5,7 +5,6 @@ import { underIce } from '@/core/trainer/play'
 import { changesNothing, optionOf, PRACTICE_TASK_KEYS, practiceTask, TASK_GROUPS, type PracticeTaskKey, type TaskGroup } from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
 import { money } from '@/domain/prices/pricing'
-import { GROUP_NAMES } from '@/messages/practice-pond'
 import type { Season } from './use-season'
 
 interface TaskProps {
@@ -36,7 +35,7 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
             className={`btn btn-sm btn-outline-secondary ${of === group ? 'active' : ''}`}
             onClick={() => setGroup(of)}
           >
-            {GROUP_NAMES[of]}
+            {t(`trainer.groupNames.${of}`)}
             {inGroup(of) > 0 ? <span className="count">{inGroup(of)}</span> : null}
           </button>
         ))}

@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { KIT, KIT_TESTS, type KitTest } from '@/core/trainer/kit'
 import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
 import type { WeekView } from '@/core/trainer/view'
-import { READING_NAMES, readingQuantity } from '@/domain/water/reading-names'
+import { readingQuantity } from '@/domain/water/reading-names'
 import { useShow } from '@/ui/person-context'
 import type { Season } from './use-season'
 
@@ -29,12 +29,12 @@ export function TestKit({ season, view }: { season: Season; view: WeekView }) {
         {KIT_TESTS.map((test) =>
           visit.tests.includes(test) ? (
             <div key={test} className="read">
-              <span>{READING_NAMES[test]}</span>
+              <span>{t(`water.readingNames.${test}`)}</span>
               <strong>{words(test, view.kit[test])}</strong>
             </div>
           ) : (
             <button key={test} className="btn btn-outline-secondary" disabled={minutesLeft < KIT[test].minutes} onClick={() => season.test(test)}>
-              <span>{READING_NAMES[test]}</span> <span className="soft">{t('trainer.testKit.min', { minutes: KIT[test].minutes })}</span>
+              <span>{t(`water.readingNames.${test}`)}</span> <span className="soft">{t('trainer.testKit.min', { minutes: KIT[test].minutes })}</span>
             </button>
           ),
         )}

@@ -6,7 +6,6 @@ import { dayMonth } from '@/domain/shared/dates'
 import { money } from '@/domain/prices/pricing'
 import type { PracticeGameData } from '@/server/trainer/practice-games'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { SIGHT_WORDS } from '@/messages/practice-pond'
 import { Notebook } from './notebook'
 import { PondScene } from './pond-scene'
 import { TaskChoices } from './task-choices'
@@ -28,7 +27,7 @@ export function WeekSheet({ data, season, view }: { data: PracticeGameData; seas
           <ul className="sights" aria-label={t('trainer.weekSheet.whatSeen')}>
             {view.sights.map(({ key, kind }) => (
               <li key={key} className={kind}>
-                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{kind === 'bad' ? 'bad' : kind}</span> {SIGHT_WORDS[key]}
+                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{kind === 'bad' ? 'bad' : kind}</span> {t(`trainer.sightWords.${key}`)}
               </li>
             ))}
           </ul>

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { shortDate } from '@/domain/shared/dates'
-import { FINDING_USE_NAMES, type Finding } from '@/domain/visits/finding'
+import { type Finding } from '@/domain/visits/finding'
 import { may } from '@/domain/people/roles'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { usePerson } from '@/ui/person-context'
@@ -24,7 +24,7 @@ export function FindingsSheet({ findings, withPond = false }: { findings: readon
               {withPond ? `${f.siteName}: ` : ''}
               {f.text}{' '}
               <span className="soft small">
-                {FINDING_USE_NAMES[f.becomes].toLowerCase()}, {shortDate(f.foundOn)}
+                {t(`visits.findingUseNames.${f.becomes}`).toLowerCase()}, {shortDate(f.foundOn)}
               </span>
             </span>
             {may(role, 'visits.log') ? (

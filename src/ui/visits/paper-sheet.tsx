@@ -10,11 +10,10 @@ import { duration, instant, longDate } from '@/domain/shared/dates'
 import { stepDoses } from '@/domain/water/dosing'
 import { amountsToday, type FieldVisit } from '@/domain/field/field-pack'
 import { fieldHref } from '@/domain/field/field-href'
-import { FIGURE_NAMES, figureScale } from '@/domain/visits/figure-names'
-import { PLANT_ACTION_NAMES, speciesName } from '@/domain/plants/plants'
-import { WATER_SOURCE_NAMES } from '@/domain/ponds/pond'
+import { figureScale } from '@/domain/visits/figure-scale'
+import { speciesName } from '@/domain/plants/plants'
 import type { ProductBook } from '@/domain/stores/product-book'
-import { READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { GATE_ON_PAPER } from '@/messages/gates-on-paper'
 import { inUnits } from '@/messages/in-units'
 import { StepAmount } from '@/ui/field/steps/step-amount'
@@ -121,7 +120,7 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
           <strong>{t('visits.paperSheet.stop')}</strong> {t('visits.paperSheet.doubtCallCrewLead', { show: GATE_ON_PAPER[step.gate](show) })}
         </p>
       ) : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
+      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)} /> : null}
       {doses.map(({ product, amount }) => (
         <p key={product.key} className="mb-1">
           {t('visits.paperSheet.given', {
@@ -144,12 +143,12 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
         <p className="mb-1 paper-fields">
           {step.readings?.map((kind) => (
             <span key={kind}>
-              {READING_NAMES[kind]} <Blank /> {SHOWN_UNIT[units][readingQuantity(kind)][readingScale(kind)]}
+              {t(`water.readingNames.${kind}`)} <Blank /> {SHOWN_UNIT[units][readingQuantity(kind)][readingScale(kind)]}
             </span>
           ))}
           {step.figures?.map((figure) => (
             <span key={figure}>
-              {FIGURE_NAMES[figure]} <Blank /> {SHOWN_UNIT[units][STEP_FIGURES[figure].quantity][figureScale(figure)]}
+              {t(`visits.figureNames.${figure}`)} <Blank /> {SHOWN_UNIT[units][STEP_FIGURES[figure].quantity][figureScale(figure)]}
             </span>
           ))}
         </p>
@@ -158,7 +157,7 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
         const patch = field.plants.find((p) => p.id === task.patchId)
         return patch ? (
           <p key={`${task.patchId}${task.action}`} className="mb-1">
-            <Box /> {PLANT_ACTION_NAMES[task.action]}: {patch.count} {speciesName(patch.species)}
+            <Box /> {t(`plants.plantActionNames.${task.action}`)}: {patch.count} {speciesName(patch.species)}
           </p>
         ) : null
       })}

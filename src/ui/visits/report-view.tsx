@@ -1,11 +1,11 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { ammoniaWords } from '@/domain/water/ammonia-words'
+import { ammoniaWords } from '@/messages/ammonia-words'
 import { longDate } from '@/domain/shared/dates'
-import { figureWords } from '@/domain/visits/figure-names'
-import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from '@/domain/visits/report-words'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { figureWords } from '@/messages/figure-words'
+import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from '@/messages/report-words'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { ReportPage } from '@/server/visits/report'
 import { usePerson, useShow } from '@/ui/person-context'
 
@@ -20,7 +20,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
 
   const { report, meanings, photos, firmName } = page
   const { visit } = report
-  const fish = fishWords(report)
+  const fish = fishWords(report, t)
   const show = useShow()
   const { preferences } = usePerson()
   return (
@@ -45,7 +45,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
         {visit.town ? `, ${visit.town}` : ''} · {longDate(report.day)} · {report.crew.join(', ')} · {firmName}
       </p>
       <section className="sheet" style={{ borderLeft: '4px solid var(--reed)' }}>
-        {customerWords(report, meanings, preferences.units).map((words) => (
+        {customerWords(report, meanings, preferences.units, t).map((words) => (
           <p className="mb-1" key={words}>
             {words}
           </p>
@@ -92,13 +92,13 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
                 return (
                   <tr key={m.kind}>
                     <th scope="row" className="fw-normal">
-                      {READING_NAMES[m.kind]}
+                      {t(`water.readingNames.${m.kind}`)}
                     </th>
                     <td className="text-end">{figure(m.before)}</td>
                     <td className="text-end">{m.noneFound ? t('visits.reportView.noneFound') : figure(m.after)}</td>
                     <td>
-                      <span className={`verdict ${m.band}`}>{BAND_NAMES[m.band]}</span>
-                      {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units)}` : ''}
+                      <span className={`verdict ${m.band}`}>{t(`water.bandNames.${m.band}`)}</span>
+                      {m.kind === 'tan' ? ` ${ammoniaWords(m, preferences.units, t)}` : ''}
                     </td>
                   </tr>
                 )
@@ -123,7 +123,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
                 <li key={step.title}>
                   {step.title}
                   {step.remark ? <span className="soft">: {step.remark}</span> : null}
-                  {step.figures.length > 0 ? <span> ({step.figures.map(([figure, value]) => figureWords(figure, value, show)).join(', ')})</span> : null}
+                  {step.figures.length > 0 ? <span> ({step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})</span> : null}
                 </li>
               ))}
             </ul>
@@ -131,9 +131,9 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
         ))}
       </section>
       <Lines title={t('visits.reportView.given')} lines={doseLines(report)} />
-      <Lines title={t('visits.reportView.partsRenewed')} lines={report.parts.map(partWords)} />
-      <Lines title={t('visits.reportView.noted')} lines={notedLines(report)} />
-      {garden ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report)} className="no-print" />}
+      <Lines title={t('visits.reportView.partsRenewed')} lines={report.parts.map((part) => partWords(part, t))} />
+      <Lines title={t('visits.reportView.noted')} lines={notedLines(report, t)} />
+      {garden ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report, t)} className="no-print" />}
     </article>
   )
 }

@@ -8,7 +8,7 @@ import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/shared/dates'
 import { workingDay } from '@/domain/firm/firm-period'
-import { missingWords, stageLines, type RescueInput } from '@/domain/visits/rescue'
+import { stageLines, type RescueInput } from '@/domain/visits/rescue'
 import type { rescuePage } from '@/server/visits/rescue'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -161,7 +161,9 @@ export function RescueForm({ data }: { data: RescueData }) {
         </form>
         <div>
           {plan?.missing.length ? (
-            <div className="stop-note mb-2">{t('visits.rescueForm.notTestedTestBefore', { missing: missingWords(plan.missing) })}</div>
+            <div className="stop-note mb-2">
+              {t('visits.rescueForm.notTestedTestBefore', { missing: plan.missing.map((m) => t(`visits.missingNames.${m}`)).join(', ') })}
+            </div>
           ) : null}
           {plan?.airFirst ? <div className="stop-note mb-2">{t('visits.rescueForm.airFirstNoFood')}</div> : null}
           <ol className="plain-list" aria-label={t('visits.rescueForm.stages')}>

@@ -4,9 +4,6 @@ import { STEP_FIGURE_NAMES, type StepFigure } from '@/core/visits/figures'
 import { STEP_KINDS, type JobStep, type StepKind } from '@/core/visits/step'
 import { PRODUCT_PURPOSES } from '@/core/water/products'
 import { READING_KINDS, type ReadingKindName } from '@/core/water/readings'
-import { FIGURE_NAMES } from '@/domain/visits/figure-names'
-import { PURPOSE_NAMES } from '@/domain/stores/product-book'
-import { READING_NAMES } from '@/domain/water/reading-names'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -107,7 +104,7 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
             {(Object.keys(READING_KINDS) as ReadingKindName[]).map((kind) => (
               <CheckField
                 key={kind}
-                label={READING_NAMES[kind]}
+                label={t(`water.readingNames.${kind}`)}
                 checked={step.readings?.includes(kind) ?? false}
                 onChange={(on) => onChange({ readings: without(step.readings, kind, on), required: step.required?.filter((r) => on || r !== kind) })}
               />
@@ -120,7 +117,7 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
             {STEP_FIGURE_NAMES.map((figure: StepFigure) => (
               <CheckField
                 key={figure}
-                label={FIGURE_NAMES[figure]}
+                label={t(`visits.figureNames.${figure}`)}
                 checked={step.figures?.includes(figure) ?? false}
                 onChange={(on) => onChange({ figures: without(step.figures, figure, on) })}
               />
@@ -133,7 +130,7 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
             {PRODUCT_PURPOSES.map((purpose) => (
               <CheckField
                 key={purpose}
-                label={PURPOSE_NAMES[purpose]}
+                label={t(`stores.purposeNames.${purpose}`)}
                 checked={step.products?.includes(purpose) ?? false}
                 onChange={(on) => onChange({ products: without(step.products, purpose, on) })}
               />

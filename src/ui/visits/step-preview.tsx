@@ -1,8 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
-import { FIGURE_NAMES } from '@/domain/visits/figure-names'
-import { READING_NAMES } from '@/domain/water/reading-names'
 import { inUnits } from '@/messages/in-units'
 import { useShow } from '@/ui/person-context'
 
@@ -11,7 +9,7 @@ export function StepPreview({ step }: { step: JobStep }) {
   const t = useTexts()
 
   const show = useShow()
-  const asked = [...(step.readings ?? []).map((r) => READING_NAMES[r]), ...(step.figures ?? []).map((f) => FIGURE_NAMES[f])]
+  const asked = [...(step.readings ?? []).map((r) => t(`water.readingNames.${r}`)), ...(step.figures ?? []).map((f) => t(`visits.figureNames.${f}`))]
   return (
     <div className="step-now">
       <p className="soft mb-1">{step.section}</p>

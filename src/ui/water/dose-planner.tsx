@@ -6,15 +6,14 @@ import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } fr
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { DESK_TESTS, deskStop } from '@/domain/water/desk-dose'
 import { givenEarlier, youngTests } from '@/domain/water/dosing'
-import { amountWords } from '@/domain/rounds/load-words'
-import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/stores/product-book'
+import { amountWords } from '@/messages/load-words'
 import type { DosesData } from '@/server/water/doses'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
 import { doseProblemWords } from '@/messages/doses'
-import { gateText, GATE_HEADINGS } from '@/messages/gates'
+import { gateText } from '@/messages/gates'
 import { useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
 
@@ -116,15 +115,15 @@ export function DosePlanner({ data }: { data: DosesData }) {
           </p>
           {dose.problems.map((p) => (
             <p key={p.code} className={`verdict ${DOSE_STOPS.includes(p.code) ? 'stop' : 'look'}`}>
-              {doseProblemWords(p, show)}
+              {doseProblemWords(p, show, t)}
             </p>
           ))}
           {stop?.gate.status === 'stop' ? (
             <div className="stop-note" role="alert">
-              <strong>{GATE_HEADINGS[stop.kind]}</strong>
+              <strong>{t(`field.gateHeadings.${stop.kind}`)}</strong>
               <ul className="mb-0">
                 {stop.gate.reasons.map((r) => (
-                  <li key={r.code}>{gateText(r, show)}</li>
+                  <li key={r.code}>{gateText(r, show, t)}</li>
                 ))}
               </ul>
             </div>
@@ -180,12 +179,12 @@ export function DosePlanner({ data }: { data: DosesData }) {
             {t('water.dosePlanner.labelAllowsRatesThose', {
               rate: figure(product.rate),
               unit: product.unit,
-              basis: BASIS_NAMES[product.basis],
+              basis: t(`stores.basisNames.${product.basis}`),
               volumeM3: show(volumeM3, 'volume'),
               basis2: product.basis === 'volume' ? '' : ` × ${figure(product.basis === 'salt' ? wanted * 1000 : wanted)}`,
               exact: figure(dose.exact),
               mostPerM3: figure(product.mostPerM3 * volumeM3),
-              purpose: PURPOSE_NAMES[product.purpose],
+              purpose: t(`stores.purposeNames.${product.purpose}`),
               treats: product.treats === 'new-water' ? t('water.dosePlanner.newWaterOnly') : t('water.dosePlanner.wholeSystem'),
               today: longDate(data.today),
             })}

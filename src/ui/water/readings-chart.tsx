@@ -1,5 +1,5 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { useTexts, type Texts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { fromCanonical, unitBySymbol } from '@/core/units/convert'
 import { SHOWN_UNIT } from '@/core/units/systems'
@@ -8,7 +8,7 @@ import { READING_KINDS, thresholdsOf, type ReadingKindName, type WaterBand } fro
 import { newestOfEach, TOGETHER_DAYS } from '@/core/water/verdict'
 import { daysBetween } from '@/core/numeric/calendar'
 import { shortDate } from '@/domain/shared/dates'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import type { Reading } from '@/domain/water/reading'
 import { axis, chartInk, FONT, type ChartInk } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
@@ -46,13 +46,13 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
     const values = readings.filter((r) => r.kind === kind).map((r) => r.value)
     const first = String(data[0]?.[0] ?? '')
     const shown = events.filter((e) => `${e.day}T23:59` >= first).slice(-EVENTS_SHOWN)
-    const limitLines = linesOf(values, thresholdsHere(kind, readings), (v) => fromCanonical(v, unit), ink)
+    const limitLines = linesOf(values, thresholdsHere(kind, readings), (v) => fromCanonical(v, unit), ink, t)
     return {
       grid: { left: 50, right: 14, top: 26, bottom: 26 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => `${String(v)} ${symbol}` },
       xAxis: { ...axis(ink, ''), type: 'time', splitLine: { show: false } },
       yAxis: {
-        ...axis(ink, symbol || READING_NAMES[kind]),
+        ...axis(ink, symbol || t(`water.readingNames.${kind}`)),
         type: 'value',
         scale: kind === 'ph',
         // the next limits stay in sight, also while all is well
@@ -61,7 +61,7 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
       },
       series: [
         {
-          name: READING_NAMES[kind],
+          name: t(`water.readingNames.${kind}`),
           type: 'line',
           data,
           symbolSize: 5,
@@ -76,21 +76,21 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
         },
       ],
     }
-  }, [kind, readings, events, preferences.units, ink])
+  }, [kind, readings, events, preferences.units, ink, t])
   if (!kind) return null
   return (
     <>
       <div className="btn-group btn-group-sm flex-wrap" role="group" aria-label={t('water.readingsChart.readingShown')}>
         {kinds.map((k) => (
           <button key={k} className={`btn btn-outline-secondary ${k === kind ? 'active' : ''}`} aria-pressed={k === kind} onClick={() => setChosen(k)}>
-            {READING_NAMES[k]}
+            {t(`water.readingNames.${k}`)}
           </button>
         ))}
       </div>
       <Chart
         option={option}
         heightPx={220}
-        label={t('water.readingsChart.overTime', { kind: READING_NAMES[kind], kind2: limits(thresholdsHere(kind, readings)) })}
+        label={t('water.readingsChart.overTime', { kind: t(`water.readingNames.${kind}`), kind2: limits(thresholdsHere(kind, readings), t) })}
       />
       {events.length > 0 ? (
         <details className="soft small">
@@ -123,15 +123,15 @@ function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): re
   return together ? tanThresholds(ph.value, temp.value) : thresholdsOf(kind)
 }
 
-const limits = (thresholds: readonly Threshold[]): string => {
-  const said = thresholds.map((limit) => `${BAND_NAMES[limit.band].toLowerCase()} ${limit.side} ${Number(limit.value.toPrecision(2))}`)
+const limits = (thresholds: readonly Threshold[], t: Texts): string => {
+  const said = thresholds.map((limit) => `${t(`water.bandNames.${limit.band}`).toLowerCase()} ${limit.side} ${Number(limit.value.toPrecision(2))}`)
   return said.length > 0 ? `; ${said.join(', ')}` : ''
 }
 
 /** A limit far beyond all readings would flatten them: it is left off until they come near. */
 const NEAR = 2
 
-function linesOf(values: readonly number[], thresholds: readonly Threshold[], shownAs: (value: number) => number, ink: ChartInk) {
+function linesOf(values: readonly number[], thresholds: readonly Threshold[], shownAs: (value: number) => number, ink: ChartInk, t: Texts) {
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholds
@@ -139,7 +139,7 @@ function linesOf(values: readonly number[], thresholds: readonly Threshold[], sh
     .map((limit) => ({
       yAxis: Number(shownAs(limit.value).toFixed(3)),
       lineStyle: { color: colours[limit.band], type: limit.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
-      label: { formatter: BAND_NAMES[limit.band], position: 'insideEndTop' as const, color: colours[limit.band], fontFamily: FONT, fontSize: 11 },
+      label: { formatter: t(`water.bandNames.${limit.band}`), position: 'insideEndTop' as const, color: colours[limit.band], fontFamily: FONT, fontSize: 11 },
     }))
 }
 

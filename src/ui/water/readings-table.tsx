@@ -2,8 +2,8 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { newestOfEach, verdictOfLatest } from '@/core/water/verdict'
-import { ammoniaWords } from '@/domain/water/ammonia-words'
-import { BAND_NAMES, READING_NAMES, readingQuantity, readingScale } from '@/domain/water/reading-names'
+import { ammoniaWords } from '@/messages/ammonia-words'
+import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { usePerson, useShow } from '@/ui/person-context'
 
 interface TestedReading {
@@ -28,14 +28,14 @@ export function ReadingsTable({ readings, when }: { readings: readonly TestedRea
           return (
             <tr key={r.kind}>
               <th scope="row" className="fw-normal">
-                {READING_NAMES[r.kind]}
+                {t(`water.readingNames.${r.kind}`)}
               </th>
               <td className="text-end">
                 {r.belowStep ? t('water.readingsTable.noneFound') : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
               </td>
               <td>
-                <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span>
-                {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units)}</span> : null}
+                <span className={`verdict ${band}`}>{t(`water.bandNames.${band}`)}</span>
+                {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units, t)}</span> : null}
               </td>
               <td className="soft small taken-when">{when(r.takenAt)}</td>
             </tr>

@@ -1,7 +1,8 @@
 import type { CrewId, FirmId, UserId } from '@/domain/shared/ids'
 import type { Preferences } from '@/domain/people/people'
 import { ProblemError } from '@/domain/shared/problems'
-import { may, ROLE_NAMES, type Right, type Role } from '@/domain/people/roles'
+import { may, type Right, type Role } from '@/domain/people/roles'
+import { firmTexts } from '@/messages/texts'
 
 /** The signed-in person that a request acts for. */
 export interface Actor {
@@ -19,5 +20,8 @@ export interface Actor {
 /** @throws {ProblemError} 'forbidden' when the role's row in the rights table lacks the right */
 export function assertMay(actor: Actor, right: Right): void {
   if (!may(actor.role, right))
-    throw new ProblemError({ kind: 'forbidden', message: `${ROLE_NAMES[actor.role]} accounts cannot do this. Ask the owner of ${actor.firmName}.` })
+    throw new ProblemError({
+      kind: 'forbidden',
+      message: firmTexts()('people.problems.mayNot', { role: firmTexts()(`people.roleNames.${actor.role}`), firm: actor.firmName }),
+    })
 }

@@ -9,7 +9,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FEED_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
@@ -111,7 +110,10 @@ export function BedPart(part: BenchPart) {
               label={t('design.bedPart.waterEnters')}
               value={bed.feed}
               onChange={(e) => set({ feed: e.target.value as typeof bed.feed })}
-              options={FEEDS.filter((feed) => (path === 'along') === feed.endsWith('header')).map((feed) => ({ value: feed, label: FEED_NAMES[feed] }))}
+              options={FEEDS.filter((feed) => (path === 'along') === feed.endsWith('header')).map((feed) => ({
+                value: feed,
+                label: t(`design.feedNames.${feed}`),
+              }))}
             />
             {bed.feed === 'chamber' ? null : (
               <>

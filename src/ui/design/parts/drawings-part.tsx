@@ -8,7 +8,6 @@ import { DRAWING_SCALES, fittingScale, PAPERS, sheetSvg, type Paper } from '@/co
 import { networkOf } from '@/core/filter/flow/flow-network'
 import { writeInp } from '@/core/hydraulics/network/inp'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { DESIGN_FORMAT, readDesignFile } from '@/domain/design/design-file'
 import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
@@ -65,10 +64,10 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
           bedFlowM3PerH: result.bedFlowM3PerH,
           flowOf: (id) => (network.status === 'solved' ? (network.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null),
           write: (flow) => plain(show(flow, 'flow')),
-          names: { branch: BRANCH_NAMES, intake: INTAKE_NAMES },
+          names: { branch: (kind) => t(`design.branchNames.${kind}`), intake: (kind) => t(`design.intakeNames.${kind}`) },
         })
     }
-  }, [key, shown, show, data, network])
+  }, [key, shown, show, data, network, t])
   const scale = chosenScale ?? fittingScale(sheet, paper)
   const { pond } = data
   const svg = useMemo(

@@ -9,7 +9,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { FileButton } from '@/ui/kit/file-button'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { FlowDiagram } from '@/ui/drawing/flow-diagram'
-import { BRANCH_NAMES, INTAKE_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
@@ -108,12 +107,12 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
           {plan.branches.map((b, i) => (
             <div key={i} className="companion">
               <div className="d-flex gap-2 align-items-baseline">
-                <strong>{BRANCH_NAMES[b.kind]}</strong>
+                <strong>{t(`design.branchNames.${b.kind}`)}</strong>
                 <span className="soft">{flowOf(linkIds.branch(i)) === null ? '' : show(flowOf(linkIds.branch(i))!, 'flow')}</span>
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary ms-auto"
-                  aria-label={t('design.networkPart.remove', { kind: BRANCH_NAMES[b.kind] })}
+                  aria-label={t('design.networkPart.remove', { kind: t(`design.branchNames.${b.kind}`) })}
                   disabled={plan.branches.length === 1}
                   onClick={() => change({ branches: plan.branches.filter((_, n) => n !== i) }, '')}
                 >
@@ -164,14 +163,17 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
             label={t('design.networkPart.addBranch')}
             value=""
             onChange={(e) => e.target.value && change({ branches: [...plan.branches, newBranch(e.target.value as BranchKind, bed)] }, '')}
-            options={[{ value: '', label: t('design.networkPart.choose') }, ...BRANCH_KINDS.map((kind) => ({ value: kind, label: BRANCH_NAMES[kind] }))]}
+            options={[
+              { value: '', label: t('design.networkPart.choose') },
+              ...BRANCH_KINDS.map((kind) => ({ value: kind, label: t(`design.branchNames.${kind}`) })),
+            ]}
           />
         </section>
         <section className="sheet">
           <h2>{t('design.networkPart.intakes')}</h2>
           {plan.intakes.map((n, i) => (
             <div key={i} className="companion">
-              <strong>{INTAKE_NAMES[n.kind]}</strong>
+              <strong>{t(`design.intakeNames.${n.kind}`)}</strong>
               <div className="d-flex gap-3">
                 <CheckField label={t('design.networkPart.openSummer')} checked={n.summer} onChange={(summer) => intake(i, { summer })} />
                 <CheckField label={t('design.networkPart.openWinter')} checked={n.winter} onChange={(winter) => intake(i, { winter })} />

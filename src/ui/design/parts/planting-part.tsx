@@ -7,7 +7,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
-import { PLANTING_WORDS, ROLE_OF_PLANT } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
@@ -59,7 +58,7 @@ export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
               <div key={i} className={`plant-row ${picked === i ? 'picked' : ''}`} onFocus={() => setPicked(i)}>
                 <span>
                   <strong>{species?.common}</strong> <em className="soft small">{species?.botanical}</em>
-                  <span className="d-block soft small">{findings.map((f) => PLANTING_WORDS[f.problem]).join('; ')}</span>
+                  <span className="d-block soft small">{findings.map((f) => t(`design.plantingWords.${f.problem}`)).join('; ')}</span>
                 </span>
                 <QuantityField
                   label={t('design.plantingPart.number', { common: species?.common ?? '' })}
@@ -113,7 +112,7 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
           label={t('design.plantingPart.role')}
           value={role}
           onChange={(e) => setRole(e.target.value)}
-          options={[{ value: '', label: 'any' }, ...PLANT_ROLES.map((r) => ({ value: r, label: ROLE_OF_PLANT[r] }))]}
+          options={[{ value: '', label: 'any' }, ...PLANT_ROLES.map((r) => ({ value: r, label: t(`design.roleOfPlant.${r}`) }))]}
         />
       </div>
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('design.plantingPart.species')}>
@@ -145,7 +144,7 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
                     </span>
                   )}
                 </th>
-                <td>{ROLE_OF_PLANT[s.role]}</td>
+                <td>{t(`design.roleOfPlant.${s.role}`)}</td>
                 <td className="text-end">
                   {show(s.depthM[0], 'length', { scale: 'small' })} … {show(s.depthM[1], 'length', { scale: 'small' })}
                 </td>

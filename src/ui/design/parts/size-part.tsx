@@ -1,16 +1,16 @@
 'use client'
+import { STANDS } from '@/core/filter/design-input'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
 import { firstDesign } from '@/core/filter/first-design'
 import { schoolCosts } from '@/core/filter/sizing/school-costs'
-import { ChoiceField, optionsOf } from '@/ui/kit/choice-field'
+import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { SchoolTable } from '../school-table'
 import { SizingWhy } from '../sizing-why'
 import { MonthsChart } from '../months-chart'
 import { TornadoChart } from '../tornado-chart'
-import { FILTER_TYPE_NAMES, FILTER_TYPE_WHEN, STAND_NAMES } from '@/messages/filters'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type BenchPart } from '../use-bench'
 
@@ -39,9 +39,9 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
               label={t('design.sizePart.kindFilter')}
               value={bed.type}
               onChange={(e) => begin(e.target.value as FilterType)}
-              options={FILTER_TYPES.map((type) => ({ value: type, label: FILTER_TYPE_NAMES[type] }))}
+              options={FILTER_TYPES.map((type) => ({ value: type, label: t(`design.filterTypeNames.${type}`) }))}
             />
-            <p className="soft small mb-0 mt-1">{FILTER_TYPE_WHEN[bed.type]}</p>
+            <p className="soft small mb-0 mt-1">{t(`design.filterTypeWhen.${bed.type}`)}</p>
           </div>
           {bed.type === 'none' ? null : (
             <div className="field-grid">
@@ -89,7 +89,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
                 label={t('design.sizePart.stands')}
                 value={bed.stand}
                 onChange={(e) => set({ stand: e.target.value as typeof bed.stand })}
-                options={optionsOf(STAND_NAMES)}
+                options={STANDS.map((stand) => ({ value: stand, label: t(`design.standNames.${stand}`) }))}
               />
             </div>
           )}
@@ -98,7 +98,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
           <p className="mb-0">
             <strong data-testid="bed-area">{show(shown.result.areaM2, 'area')}</strong>{' '}
             {t('design.sizePart.bedTanSettlesWorst', {
-              type: FILTER_TYPE_NAMES[bed.type].toLowerCase(),
+              type: t(`design.filterTypeNames.${bed.type}`).toLowerCase(),
               worstTanMgL: show(shown.result.worstTanMgL, 'concentration'),
             })}
           </p>

@@ -14,8 +14,6 @@ import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'
-import { FILTER_TYPE_NAMES } from '@/messages/filters'
-import { SCHOOL_NAMES } from '@/messages/schools'
 import { checkWords } from '@/messages/checks'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
@@ -225,8 +223,8 @@ function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnT
   const row = (what: string, of: (w: Worked) => string): [string, string, string] => [what, of(a), of(b)]
   const book = data.priceBook
   return [
-    row(t('design.versionsPart.kind'), (w) => FILTER_TYPE_NAMES[w.bed.type]),
-    row(t('design.versionsPart.school'), (w) => SCHOOL_NAMES[w.bed.school]),
+    row(t('design.versionsPart.kind'), (w) => t(`design.filterTypeNames.${w.bed.type}`)),
+    row(t('design.versionsPart.school'), (w) => t(`design.schoolNames.${w.bed.school}`)),
     row(
       t('design.versionsPart.size'),
       (w) => `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
@@ -254,7 +252,7 @@ function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnT
       : []),
     ...a.checks.flatMap((check): [string, string, string][] => {
       const other = b.checks.find((c) => c.id === check.id)
-      return other && other.verdict !== check.verdict ? [[checkWords(check, show).title, check.verdict, other.verdict]] : []
+      return other && other.verdict !== check.verdict ? [[checkWords(check, show, t).title, check.verdict, other.verdict]] : []
     }),
   ]
 }

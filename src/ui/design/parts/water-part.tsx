@@ -8,7 +8,6 @@ import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
-import { DEMAND_NAMES, LOOK_NAMES } from '@/messages/filters'
 import { powerWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
 import { PumpChart } from '../pump-chart'
@@ -48,7 +47,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
               <dd data-testid="duty-flow">{duty.status === 'no-flow' ? t('design.waterPart.noFlow') : show(duty.flowM3PerH, 'flow')}</dd>
             </div>
             <div>
-              <dt>{t('design.waterPart.needed', { governedBy: DEMAND_NAMES[demand.governedBy] })}</dt>
+              <dt>{t('design.waterPart.needed', { governedBy: t(`design.demandNames.${demand.governedBy}`) })}</dt>
               <dd>{show(demand.neededM3PerH, 'flow')}</dd>
             </div>
             <div>
@@ -57,7 +56,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
             </div>
             <div>
               <dt>{t('design.waterPart.power')}</dt>
-              <dd>{powerWords(result.powerW)}</dd>
+              <dd>{powerWords(result.powerW, t)}</dd>
             </div>
           </dl>
           <Why title={t('design.waterPart.headHowAddsUp', { totalM: m(head.totalM) })}>
@@ -265,7 +264,7 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
                 <p className="soft small mb-0">
                   {t('design.waterPart.thickDropMakesGood', {
                     sheetM: m(result.falls.sheetM),
-                    look: LOOK_NAMES[result.falls.look],
+                    look: t(`design.lookNames.${result.falls.look}`),
                     dropM: show(fallsReaeration(bed.falls.dropM, 20), 'share'),
                   })}
                 </p>

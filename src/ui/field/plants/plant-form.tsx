@@ -2,18 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type PlantCondition } from '@/core/plants/care-rules'
-import {
-  PATCH_PLACE_NAMES,
-  PATCH_PLACES,
-  PLANT_ACTION_NAMES,
-  PLANT_ACTIONS,
-  PLANT_CONDITION_NAMES,
-  PLANT_DONE_NAMES,
-  SPECIES_BY_NAME,
-  speciesName,
-  type PatchPlace,
-  type PlantAction,
-} from '@/domain/plants/plants'
+import { PATCH_PLACES, PLANT_ACTIONS, SPECIES_BY_NAME, speciesName, type PatchPlace, type PlantAction } from '@/domain/plants/plants'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
@@ -70,7 +59,7 @@ export function PlantForm({ view }: { view: VisitView }) {
         options={[
           ...patches.map((p) => ({
             value: p.id,
-            label: `${p.count} ${speciesName(p.species)}, ${PATCH_PLACE_NAMES[p.place].toLowerCase()}: ${p.stored ? 'stored' : PLANT_CONDITION_NAMES[p.condition].toLowerCase()}`,
+            label: `${p.count} ${speciesName(p.species)}, ${t(`plants.patchPlaceNames.${p.place}`).toLowerCase()}: ${p.stored ? 'stored' : t(`plants.plantConditionNames.${p.condition}`).toLowerCase()}`,
           })),
           { value: NEW_GROUP, label: t('field.plantForm.groupNotWrittenDown') },
         ]}
@@ -87,7 +76,7 @@ export function PlantForm({ view }: { view: VisitView }) {
             label={t('field.plantForm.whereGrows')}
             value={place}
             onChange={(e) => setPlace(e.target.value as PatchPlace)}
-            options={PATCH_PLACES.map((p) => ({ value: p, label: PATCH_PLACE_NAMES[p] }))}
+            options={PATCH_PLACES.map((p) => ({ value: p, label: t(`plants.patchPlaceNames.${p}`) }))}
           />
         </>
       )}
@@ -95,13 +84,16 @@ export function PlantForm({ view }: { view: VisitView }) {
         label={t('field.plantForm.whatDone')}
         value={action}
         onChange={(e) => setAction(e.target.value as PlantAction)}
-        options={PLANT_ACTIONS.map((a) => ({ value: a, label: PLANT_ACTION_NAMES[a] }))}
+        options={PLANT_ACTIONS.map((a) => ({ value: a, label: t(`plants.plantActionNames.${a}`) }))}
       />
       <ChoiceField
         label={t('field.plantForm.howLooks')}
         value={condition}
         onChange={(e) => setCondition(e.target.value)}
-        options={[{ value: AS_BEFORE, label: t('field.plantForm.before') }, ...PLANT_CONDITIONS.map((c) => ({ value: c, label: PLANT_CONDITION_NAMES[c] }))]}
+        options={[
+          { value: AS_BEFORE, label: t('field.plantForm.before') },
+          ...PLANT_CONDITIONS.map((c) => ({ value: c, label: t(`plants.plantConditionNames.${c}`) })),
+        ]}
       />
       <QuantityField
         large
@@ -134,8 +126,8 @@ export function PlantForm({ view }: { view: VisitView }) {
       <ul className="plain-list" aria-label={t('field.plantForm.saidPlants')}>
         {said.map((e) => (
           <li key={e.id}>
-            {speciesName(e.species)}: {PLANT_DONE_NAMES[e.action].toLowerCase()}
-            {e.condition ? `, ${PLANT_CONDITION_NAMES[e.condition].toLowerCase()}` : ''}
+            {speciesName(e.species)}: {t(`plants.plantDoneNames.${e.action}`).toLowerCase()}
+            {e.condition ? `, ${t(`plants.plantConditionNames.${e.condition}`).toLowerCase()}` : ''}
             {e.count !== null ? t('field.plantForm.plants', { count: e.count }) : ''}
             {e.kept > 0 ? t('field.plantForm.piecesKept', { kept: e.kept }) : ''}
           </li>

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { GateOutcome } from '@/core/visits/gates/gate'
 import type { StopKind } from '@/domain/visits/step-gate'
-import { GATE_HEADINGS, gateText } from '@/messages/gates'
+import { gateText } from '@/messages/gates'
 import { useShow } from '@/ui/person-context'
 
 interface GateNoteProps {
@@ -29,13 +29,13 @@ export function GateNote({ kind, gate, mayOverride, reason, onReason }: GateNote
     )
   // what is only not filled in yet is asked for, not warned of
   const asked = gate.reasons.every((r) => r.code === 'needs-figure' || r.code === 'needs-answer')
-  if (asked) return <p className="soft">{gate.reasons.map((r) => gateText(r, show)).join(' ')}</p>
+  if (asked) return <p className="soft">{gate.reasons.map((r) => gateText(r, show, t)).join(' ')}</p>
   return (
     <div className="safety-note" role="alert">
-      <strong>{GATE_HEADINGS[kind]}</strong>
+      <strong>{t(`field.gateHeadings.${kind}`)}</strong>
       <ul className="mb-2 ps-3">
         {gate.reasons.map((r) => (
-          <li key={`${r.code}${'product' in r ? r.product : ''}`}>{gateText(r, show)}</li>
+          <li key={`${r.code}${'product' in r ? r.product : ''}`}>{gateText(r, show, t)}</li>
         ))}
       </ul>
       {mayOverride ? (

@@ -2,8 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import type { ReadingKindName } from '@/core/water/readings'
 import { verdictOfLatest, type DatedReading } from '@/core/water/verdict'
-import { ammoniaWords } from '@/domain/water/ammonia-words'
-import { BAND_NAMES, READING_NAMES } from '@/domain/water/reading-names'
+import { ammoniaWords } from '@/messages/ammonia-words'
 import { usePerson } from '@/ui/person-context'
 
 interface ReadingsMeaningProps {
@@ -30,8 +29,8 @@ export function ReadingsMeaning({ typed, before, nowMs }: ReadingsMeaningProps) 
         const band = verdict.bands[kind] ?? 'fine'
         return (
           <p key={kind} className="mb-1">
-            <span className={`verdict ${band}`}>{BAND_NAMES[band]}</span> {READING_NAMES[kind]}
-            {kind === 'tan' ? `: ${ammoniaWords(verdict, preferences.units)}` : ''}
+            <span className={`verdict ${band}`}>{t(`water.bandNames.${band}`)}</span> {t(`water.readingNames.${kind}`)}
+            {kind === 'tan' ? `: ${ammoniaWords(verdict, preferences.units, t)}` : ''}
           </p>
         )
       })}

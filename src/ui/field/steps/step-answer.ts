@@ -1,4 +1,3 @@
-import { type Texts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
 import type { FishLine } from '@/domain/ponds/pond'
 import type { StepAnswer } from '@/domain/visits/visit'
@@ -34,7 +33,7 @@ const given = <Key extends string>(values: Partial<Record<Key, number | null>>) 
   (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
 
 /** Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left out of it. */
-export function unreadable(step: JobStep, draft: StepDraft, t: Texts): AnswerProblem | null {
+export function unreadable(step: JobStep, draft: StepDraft): AnswerProblem | null {
   const within = (part: string, values: Readonly<Record<string, number | null | undefined>>, asked: (key: string) => boolean) =>
     Object.entries(values).flatMap(([key, value]) => (asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : []))
   const paths = [
@@ -45,8 +44,7 @@ export function unreadable(step: JobStep, draft: StepDraft, t: Texts): AnswerPro
     ...within('doses', draft.doses, () => step.products !== undefined),
   ]
   if (paths.length === 0) return null
-  const message = t('field.stepAnswer.somethingHereCannotRead')
-  return { message, fields: paths.map((path) => ({ path, message: t('field.stepAnswer.cannotReadMendEmpty') })), unusual: false }
+  return { code: 'unreadable', paths }
 }
 
 /** The answer to log: only what this step asks for and what was filled in. */

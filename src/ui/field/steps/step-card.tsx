@@ -7,9 +7,9 @@ import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
 import { clockTimeOf } from '@/domain/shared/dates'
 import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/water/dosing'
 import { amountsToday } from '@/domain/field/field-pack'
-import { WATER_SOURCE_NAMES } from '@/domain/ponds/pond'
-import { FIGURE_NAMES, figureScale } from '@/domain/visits/figure-names'
-import { answerProblem, type AnswerProblem } from '@/domain/visits/step-check'
+import { figureScale } from '@/domain/visits/figure-scale'
+import { answerProblem } from '@/domain/visits/step-check'
+import { answerProblemWords, type AnswerProblemWords } from '@/messages/answer-problem'
 import { judgeStep } from '@/domain/visits/step-gate'
 import { gateContext, inOrder, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visits/visit-progress'
 import { READING_METHODS, type StepAnswer } from '@/domain/visits/visit'
@@ -56,7 +56,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
   const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(step.again ? { status: 'open' } : state, pond.fish))
-  const [problem, setProblem] = useState<AnswerProblem | null>(null)
+  const [problem, setProblem] = useState<AnswerProblemWords | null>(null)
   const [forAll, setForAll] = useState(true)
   const [leaving, setLeaving] = useState<string | null>(null)
   const show = useShow()
@@ -86,8 +86,8 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const seen = gate ? { gateSeen: gate.status } : {}
 
   const done = async (confirmedUnlikely: boolean) => {
-    const wrong = unreadable(step, draft, t) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
-    setProblem(wrong)
+    const wrong = unreadable(step, draft) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
+    setProblem(wrong && answerProblemWords(wrong, t))
     if (wrong) return
     const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
     await keep(visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely, replaces, ...seen, ...override })
@@ -117,7 +117,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
       ))}
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={WATER_SOURCE_NAMES[pond.waterSource]} /> : null}
+      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)} /> : null}
       {step.timerMinutes ? (
         <StepTimer
           minutes={step.timerMinutes}
@@ -179,7 +179,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         <QuantityField
           key={figure}
           large
-          label={FIGURE_NAMES[figure]}
+          label={t(`visits.figureNames.${figure}`)}
           optional={!step.gate}
           kind={STEP_FIGURES[figure].quantity}
           scale={figureScale(figure)}
@@ -240,7 +240,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         </label>
       ) : null}
       <ProblemNote problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }} />
-      {problem?.unusual ? (
+      {problem?.fields.some((f) => f.code === 'unusual') ? (
         <button className="btn btn-outline-secondary w-100 mt-2" onClick={() => void done(true)}>
           {t('field.stepCard.readAgainRight')}
         </button>

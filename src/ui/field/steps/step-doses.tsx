@@ -2,7 +2,6 @@
 import { useTexts } from '@/ui/kit/texts'
 import { DOSE_STOPS } from '@/core/water/products'
 import type { StepDose } from '@/domain/water/dosing'
-import { BASIS_NAMES, PURPOSE_NAMES } from '@/domain/stores/product-book'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { doseProblemWords } from '@/messages/doses'
 import { useShow } from '@/ui/person-context'
@@ -33,7 +32,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
         return (
           <div key={product.key} className="amount">
             <p className="mb-1">
-              {product.name} <span className="soft">{PURPOSE_NAMES[product.purpose].toLowerCase()}</span>
+              {product.name} <span className="soft">{t(`stores.purposeNames.${product.purpose}`).toLowerCase()}</span>
             </p>
             <p className="mb-1">
               {amount > 0 ? (
@@ -41,7 +40,12 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
                   <strong>{measures === null ? `${figure(amount)} ${unit}` : `${figure(measures)} × ${product.measure!.name}`}</strong>{' '}
                   {measures === null ? '' : `(${figure(amount)} ${unit}) `}
                   <span className="soft">
-                    {t('field.stepDoses.for', { rate: figure(product.rate), unit, basis: BASIS_NAMES[product.basis], volumeM3: show(volumeM3, 'volume') })}
+                    {t('field.stepDoses.for', {
+                      rate: figure(product.rate),
+                      unit,
+                      basis: t(`stores.basisNames.${product.basis}`),
+                      volumeM3: show(volumeM3, 'volume'),
+                    })}
                   </span>
                 </>
               ) : (
@@ -50,7 +54,7 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
             </p>
             {problems.map((problem) => (
               <p key={problem.code} className={`verdict ${DOSE_STOPS.includes(problem.code) ? 'stop' : 'look'} mb-1`}>
-                {doseProblemWords(problem, show)}
+                {doseProblemWords(problem, show, t)}
               </p>
             ))}
             <p className="small mb-1">{t('field.stepDoses.labelGovernsNeverMix', { safety: product.safety })}</p>

@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import type { JobStep } from '@/core/visits/step'
 import { addDays } from '@/core/numeric/calendar'
 import { plantGaps } from '@/core/plants/replant'
-import { CARE_AHEAD_DAYS, PLANT_ACTION_NAMES, speciesName, toFill } from '@/domain/plants/plants'
+import { CARE_AHEAD_DAYS, speciesName, toFill } from '@/domain/plants/plants'
 import type { VisitView } from '@/ui/field/device/device-view'
 import { useField } from '@/ui/field/field-context'
 import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
@@ -25,7 +25,7 @@ export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
           const patch = patches.find((p) => p.id === patchId)
           if (!patch) return null
           const isDone = done.has(`${patchId}:${action}`)
-          const words = `${PLANT_ACTION_NAMES[action]}: ${patch.count} ${speciesName(patch.species)}`
+          const words = `${t(`plants.plantActionNames.${action}`)}: ${patch.count} ${speciesName(patch.species)}`
           return (
             <li key={`${patchId}${action}`} className="d-flex gap-2 align-items-center">
               <span className="flex-grow-1">{words}</span>

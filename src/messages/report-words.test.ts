@@ -1,9 +1,11 @@
-import { JOB_TYPES } from '../../core/visits/job-types'
+import { textsIn } from '@/messages/texts'
+import { JOB_TYPES } from '../core/visits/job-types'
 import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from './report-words'
 import { reportLetter } from './report-letter'
-import type { VisitReport } from './visit-report'
-import type { WaterMeaning } from '../water/water-meaning'
+import type { VisitReport } from '../domain/visits/visit-report'
+import type { WaterMeaning } from '../domain/water/water-meaning'
 
+const t = textsIn('en')
 const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   visit: { job: { name: 'Spring cleanout' }, endingReason: '' } as unknown as VisitReport['visit'],
   day: '2027-03-20',
@@ -62,9 +64,9 @@ const meaning = (over: Partial<WaterMeaning> = {}) => ({ kind: 'tan', after: 0.3
 
 describe('what a report notes', () => {
   it('says what was not done and which plants were cared for', () =>
-    expect(notedLines(report())).toEqual(['Not done this time: Foam', 'Plants divided: Sweet flag, Soft rush']))
+    expect(notedLines(report(), t)).toEqual(['Not done this time: Foam', 'Plants divided: Sweet flag, Soft rush']))
   it('keeps what the customer need not know for the office: stops passed, raw findings, the crew’s own words', () => {
-    const office = officeLines(report()).join('\n')
+    const office = officeLines(report(), t).join('\n')
     for (const line of [
       'Stop passed by Hale at “Fish back”: Tank too warm',
       'Found, and we come back for it: Breather valve fouled',
@@ -77,29 +79,30 @@ describe('what a report notes', () => {
       'Hale: time not ended',
     ])
       expect(office).toContain(line)
-    const customers = [...notedLines(report()), ...customerWords(report(), [], 'metric'), reportLetter(report(), [], 'metric')].join('\n')
+    const customers = [...notedLines(report(), t), ...customerWords(report(), [], 'metric', t), reportLetter(report(), [], 'metric', t)].join('\n')
     expect(customers).not.toMatch(/without signal|answered|time not ended|Stop passed|Breather valve|None wanted|lip loose|gate sticks|second skimmer/)
   })
   it('tells a customer of KH 1 and a lost fish, and not that all is well', () => {
     const kh = meaning({ kind: 'kh', after: 1, band: 'act' } as never)
-    const words = customerWords(report({ losses: 1 }), [meaning(), kh], 'metric')
+    const words = customerWords(report({ losses: 1 }), [meaning(), kh], 'metric', t)
     expect(words).toEqual(['These tests ask for attention: KH 1\u00a0°dH.', 'One fish was lost.', 'Feed lightly for a week.'])
     for (const job of JOB_TYPES) expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
   })
   it('tells in plain words why a visit was not done', () =>
-    expect(customerWords(report({ ending: 'nobody-there' }), [], 'metric')).toEqual(['We could not do the spring cleanout this time: nobody was there.']))
+    expect(customerWords(report({ ending: 'nobody-there' }), [], 'metric', t)).toEqual(['We could not do the spring cleanout this time: nobody was there.']))
   it('lists what was given', () => expect(doseLines(report())).toEqual(['Sodium thiosulfate, crystals: 37.5 g']))
   it('counts fish out and back, and says when they do not add up', () => {
-    expect(fishWords(report())).toBe('8 taken out, 8 put back.')
-    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }))).toBe('12 taken out, 10 put back, 1 lost, 1 not accounted for.')
-    expect(fishWords(report({ fishOut: null, fishBack: null }))).toBeNull()
+    expect(fishWords(report(), t)).toBe('8 taken out, 8 put back.')
+    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }), t)).toBe('12 taken out, 10 put back, 1 lost, 1 not accounted for.')
+    expect(fishWords(report({ fishOut: null, fishBack: null }), t)).toBeNull()
   })
-  it('names warranties', () => expect(report().parts.map(partWords)).toEqual(['UV lamp, under warranty until Tuesday, 20 March 2029', 'Pads']))
+  it('names warranties', () =>
+    expect(report().parts.map((part) => partWords(part, t))).toEqual(['UV lamp, under warranty until Tuesday, 20 March 2029', 'Pads']))
 })
 
 describe('the report as a letter', () => {
   it('has its blocks in order, with figures in the reader’s units', () => {
-    const letter = reportLetter(report(), [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)], 'us')
+    const letter = reportLetter(report(), [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)], 'us', t)
     const order = ['Feed lightly for a week.', 'What was done', 'The water', 'Given', 'The fish', 'Parts renewed', 'Noted', 'Next'].map((title) =>
       letter.indexOf(title),
     )
@@ -110,8 +113,8 @@ describe('the report as a letter', () => {
     expect(letter).toContain('Test ammonia, between Saturday, 27 March 2027 and Saturday, 3 April 2027')
   })
   it('leaves out blocks that have nothing to say, and says "none found" for what no test saw', () => {
-    expect(reportLetter(report(nothing), [], 'metric')).toBe('Feed lightly for a week.')
-    expect(reportLetter(report(nothing), [meaning({ noneFound: true } as never)], 'metric')).toContain('none found')
+    expect(reportLetter(report(nothing), [], 'metric', t)).toBe('Feed lightly for a week.')
+    expect(reportLetter(report(nothing), [meaning({ noneFound: true } as never)], 'metric', t)).toContain('none found')
   })
-  it('holds no blank that mail programs show as a box', () => expect(reportLetter(report(), [meaning()], 'metric')).not.toContain('\u00a0'))
+  it('holds no blank that mail programs show as a box', () => expect(reportLetter(report(), [meaning()], 'metric', t)).not.toContain('\u00a0'))
 })

@@ -1,0 +1,109 @@
+import { textId, type TextId, type Texts } from './texts'
+import { compareMeasure, type MeasureCompared, type MeasureName, type Measures } from '../core/ecosystem/measures'
+
+type Show = (value: number, kind: 'concentration' | 'length' | 'number') => string
+
+interface MeasureWords {
+  readonly name: MeasureName
+  /** What a difference must amount to before it is worth a sentence: a share of the first, and in its own unit. */
+  readonly worth: { readonly share: number; readonly least: number }
+  readonly better: TextId
+  readonly worse: TextId
+  readonly show: (value: number, show: Show, days: number, t: Texts) => string
+}
+
+const mgL = (value: number, show: Show) => show(value, 'concentration')
+const dayCount = (value: number, t: Texts) =>
+  Math.round(value) === 1 ? t('forecasts.whatIfWords.oneDay') : t('forecasts.whatIfWords.days', { value: Math.round(value) })
+
+function clearText(value: number, days: number, t: Texts): string {
+  if (value >= days) return t('forecasts.whatIfWords.notWithin')
+  return value < 1 ? t('forecasts.whatIfWords.fromStart') : t('forecasts.whatIfWords.after', { days: dayCount(value, t) })
+}
+
+/** Measures worth words, the most harmful first. */
+const MEASURES: readonly MeasureWords[] = [
+  {
+    name: 'harmDays',
+    worth: { share: 0.15, least: 1 },
+    better: textId('forecasts.whatIfWords.harmDaysBetter'),
+    worse: textId('forecasts.whatIfWords.harmDaysWorse'),
+    show: (value, _show, _days, t) => dayCount(value, t),
+  },
+  {
+    name: 'peakTan',
+    worth: { share: 0.15, least: 0.05 },
+    better: textId('forecasts.whatIfWords.peakTanBetter'),
+    worse: textId('forecasts.whatIfWords.peakTanWorse'),
+    show: mgL,
+  },
+  {
+    name: 'peakNitrite',
+    worth: { share: 0.15, least: 0.05 },
+    better: textId('forecasts.whatIfWords.peakNitriteBetter'),
+    worse: textId('forecasts.whatIfWords.peakNitriteWorse'),
+    show: mgL,
+  },
+  {
+    name: 'leastOxygen',
+    worth: { share: 0.08, least: 0.4 },
+    better: textId('forecasts.whatIfWords.leastOxygenBetter'),
+    worse: textId('forecasts.whatIfWords.leastOxygenWorse'),
+    show: mgL,
+  },
+  {
+    name: 'clearDay',
+    worth: { share: 0.15, least: 3 },
+    better: textId('forecasts.whatIfWords.clearDayBetter'),
+    worse: textId('forecasts.whatIfWords.clearDayWorse'),
+    show: (value, _show, days, t) => clearText(value, days, t),
+  },
+  {
+    name: 'murkyDays',
+    worth: { share: 0.15, least: 2 },
+    better: textId('forecasts.whatIfWords.murkyDaysBetter'),
+    worse: textId('forecasts.whatIfWords.murkyDaysWorse'),
+    show: (value, _show, _days, t) => (Math.round(value) === 0 ? t('forecasts.whatIfWords.none') : dayCount(value, t)),
+  },
+  {
+    name: 'leastBacteria',
+    worth: { share: 0.2, least: 0.01 },
+    better: textId('forecasts.whatIfWords.leastBacteriaBetter'),
+    worse: textId('forecasts.whatIfWords.leastBacteriaWorse'),
+    show: (value) => `${(value * 100).toPrecision(2)} %`,
+  },
+]
+
+export interface VerdictLine {
+  readonly kind: 'better' | 'worse'
+  readonly text: string
+  /** "in 9 of 10 runs" and the like. */
+  readonly sure: string
+}
+
+/** Runs out of a hundred in which a difference must show before it is called one. */
+const SURE = 0.75
+
+/** What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell them apart. */
+export function verdictLines(first: readonly Measures[], second: readonly Measures[], days: number, show: Show, t: Texts): VerdictLine[] {
+  return MEASURES.flatMap(({ name, worth, better, worse, show: words }): VerdictLine[] => {
+    const compared = compareMeasure(first, second, name)
+    if (!worthSaying(compared, worth)) return []
+    const [a, b] = [words(compared.first, show, days, t), words(compared.second, show, days, t)]
+    if (a === b) return []
+    const isBetter = compared.secondBetter > 0.5
+    const runs = Math.round(100 * (isBetter ? compared.secondBetter : 1 - compared.secondBetter))
+    return [
+      {
+        kind: isBetter ? 'better' : 'worse',
+        text: t(isBetter ? better : worse, { first: a, second: b }),
+        sure: t('forecasts.whatIfWords.so100Runs', { runs }),
+      },
+    ]
+  })
+}
+
+function worthSaying({ first, second, secondBetter }: MeasureCompared, { share, least }: MeasureWords['worth']): boolean {
+  const difference = Math.abs(second - first)
+  return difference >= least && difference >= share * Math.max(Math.abs(first), Math.abs(second)) && Math.max(secondBetter, 1 - secondBetter) >= SURE
+}
