@@ -26,10 +26,14 @@ async function addresses(page: Page) {
   return { pond, report, daySheet: (await daySheet.getAttribute('href'))!, field: report.replace('/visits/', '/field?visit=').replace('/report', '') }
 }
 
+/** The address of a text that was shown instead of its words. */
+const RAW_KEY = /^[a-z][A-Za-z]+\.[a-z][A-Za-z]+\.[a-z-]\S*$/
+
 /** One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than it. */
 async function look(page: Page, view: string, themes: readonly string[]): Promise<void> {
   await page.goto(view)
   await page.waitForLoadState('networkidle')
+  await expect(page.getByText(RAW_KEY), `${view}: texts without words`).toHaveCount(0)
   const wear = (theme: string) => page.evaluate((t) => (document.documentElement.dataset.bsTheme = t), theme)
   await wear('light')
   expect(await seriousOn(page), view).toEqual([])
