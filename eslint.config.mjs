@@ -16,6 +16,23 @@ const config = [
     },
   },
   {
+    // what people read stands in the catalogue (src/messages/en), so that a copy editor and another language find it
+    files: ['src/ui/**/*.{ts,tsx}', 'src/messages/*.ts'],
+    ignores: ['**/*.test.*'],
+    rules: {
+      'react/jsx-no-literals': [
+        'error',
+        { allowedStrings: [':', ';', ',', '.', '·', '–', '−', '±', '±0', '×', '; ×', '→', '‹', '›', '…', '✕', '○', '=', '(', ')'] },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'Literal[value=/^[A-Z][a-z’]+ [a-z].*/]', message: 'Texts stand in the catalogue: t(…).' },
+        { selector: 'JSXAttribute Literal[value=/^[A-Z][a-z]{2,}/]', message: 'Texts stand in the catalogue: t(…).' },
+        { selector: 'TemplateElement[value.raw=/[A-Z][a-z]+ [a-z]{2,} [a-z]{2,}/]', message: 'Texts stand in the catalogue: t(…).' },
+      ],
+    },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

@@ -8,23 +8,42 @@ import { WATER_CHANGE_LIMITS } from '@/core/water/water-change-gate'
 import type { StepGate } from '@/core/visits/step'
 import type { QuantityKind } from '@/core/units/kinds'
 import { AMMONIA_BANDS } from '@/core/water/ammonia'
+import type { Texts } from './texts'
 
 type Show = (value: number, kind: QuantityKind) => string
 
 /** The rule of a gate for a sheet of paper, which cannot judge by itself. */
-export const GATE_ON_PAPER: Readonly<Record<StepGate, (show: Show) => string>> = {
-  'fish-back-safe': (show) =>
-    `Fish go back only with toxic ammonia at ${show(AMMONIA_BANDS.actAboveMgL, 'concentration')} or less, nitrite at ${show(FISH_BACK_LIMITS.nitriteMgL, 'concentration')} or less, oxygen from ${show(FISH_BACK_LIMITS.oxygenMgL, 'concentration')} on, chlorine at ${show(FISH_BACK_LIMITS.freeChlorineMgL, 'concentration')} or less, tank and pond within ${show(FISH_BACK_LIMITS.temperatureStepC, 'temperatureStep')}, water from ${show(FISH_BACK_LIMITS.handlingC[0], 'temperature')} to ${show(FISH_BACK_LIMITS.handlingC[1], 'temperature')}. Tested after the refill.`,
-  'fish-handling': (show) =>
-    `Fish are netted only with oxygen from ${show(HANDLING_OXYGEN_MGL, 'concentration')} on and water from ${show(FISH_BACK_LIMITS.handlingC[0], 'temperature')} to ${show(FISH_BACK_LIMITS.handlingC[1], 'temperature')}.`,
-  'raise-kh': (show) =>
-    `At most ${show(RAISE_KH_LIMITS.riseDH, 'hardness')} a day, and only with ammonia under ${show(RAISE_KH_LIMITS.tanMgL, 'concentration')}: a rising pH makes it toxic.`,
-  'water-change': (show) =>
-    `At most ${show(WATER_CHANGE_LIMITS.share, 'share')} of the water, ${WATER_CHANGE_LIMITS.hoursBetween} hours between changes, new water within ${show(WATER_CHANGE_LIMITS.inletStepC, 'temperatureStep')}. With ammonia in an acid pond: hard water makes it toxic, so ask the office first.`,
-  salt: (show) => `The water never holds more than ${show(SALT_LIMITS.planted, 'share')} of salt with plants, ${show(SALT_LIMITS.bare, 'share')} without.`,
-  'media-clean': (show) => `At most ${show(MEDIA_LIMIT_SHARE, 'share')} of the biological media while fish are in the pond, in pond water.`,
-  'algae-treatment': (show) =>
-    `Only somebody licensed where the law says so, only with ${show(DAWN_OXYGEN_MGL, 'concentration')} of oxygen left at dawn, never on a day of dying off.`,
-  feeding: () => 'Full feed only while ammonia and nitrite stay under their watch lines; none while they stand above the act lines.',
-  'deep-sludge': () => 'A smell of rotten eggs or gasping fish: stop, air on, step back.',
+export function gateOnPaper(gate: StepGate, show: Show, t: Texts): string {
+  const handling = { from: show(FISH_BACK_LIMITS.handlingC[0], 'temperature'), to: show(FISH_BACK_LIMITS.handlingC[1], 'temperature') }
+  switch (gate) {
+    case 'fish-back-safe':
+      return t('visits.gatesOnPaper.fishBack', {
+        nh3: show(AMMONIA_BANDS.actAboveMgL, 'concentration'),
+        nitrite: show(FISH_BACK_LIMITS.nitriteMgL, 'concentration'),
+        oxygen: show(FISH_BACK_LIMITS.oxygenMgL, 'concentration'),
+        chlorine: show(FISH_BACK_LIMITS.freeChlorineMgL, 'concentration'),
+        step: show(FISH_BACK_LIMITS.temperatureStepC, 'temperatureStep'),
+        ...handling,
+      })
+    case 'fish-handling':
+      return t('visits.gatesOnPaper.fishHandling', { oxygen: show(HANDLING_OXYGEN_MGL, 'concentration'), ...handling })
+    case 'raise-kh':
+      return t('visits.gatesOnPaper.raiseKh', { rise: show(RAISE_KH_LIMITS.riseDH, 'hardness'), tan: show(RAISE_KH_LIMITS.tanMgL, 'concentration') })
+    case 'water-change':
+      return t('visits.gatesOnPaper.waterChange', {
+        share: show(WATER_CHANGE_LIMITS.share, 'share'),
+        hours: WATER_CHANGE_LIMITS.hoursBetween,
+        step: show(WATER_CHANGE_LIMITS.inletStepC, 'temperatureStep'),
+      })
+    case 'salt':
+      return t('visits.gatesOnPaper.salt', { planted: show(SALT_LIMITS.planted, 'share'), bare: show(SALT_LIMITS.bare, 'share') })
+    case 'media-clean':
+      return t('visits.gatesOnPaper.mediaClean', { share: show(MEDIA_LIMIT_SHARE, 'share') })
+    case 'algae-treatment':
+      return t('visits.gatesOnPaper.algaeTreatment', { oxygen: show(DAWN_OXYGEN_MGL, 'concentration') })
+    case 'feeding':
+      return t('visits.gatesOnPaper.feeding')
+    case 'deep-sludge':
+      return t('visits.gatesOnPaper.deepSludge')
+  }
 }

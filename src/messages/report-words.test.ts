@@ -68,9 +68,9 @@ describe('what a report notes', () => {
   it('keeps what the customer need not know for the office: stops passed, raw findings, the crew’s own words', () => {
     const office = officeLines(report(), t).join('\n')
     for (const line of [
-      'Stop passed by Hale at “Fish back”: Tank too warm',
+      'Stop overridden by Hale at “Fish back”: Tank too warm',
       'Found, and we come back for it: Breather valve fouled',
-      'Left out: Foam (None wanted)',
+      'Skipped: Foam (None wanted)',
       'Rinse the falls: lip loose',
       'The gate sticks',
       'Tamsy did “Raise KH” without signal',
@@ -85,7 +85,7 @@ describe('what a report notes', () => {
   it('tells a customer of KH 1 and a lost fish, and not that all is well', () => {
     const kh = meaning({ kind: 'kh', after: 1, band: 'act' } as never)
     const words = customerWords(report({ losses: 1 }), [meaning(), kh], 'metric', t)
-    expect(words).toEqual(['These tests ask for attention: KH 1\u00a0°dH.', 'One fish was lost.', 'Feed lightly for a week.'])
+    expect(words).toEqual(['These test results need attention: KH 1\u00a0°dH.', 'One fish was lost.', 'Feed lightly for a week.'])
     for (const job of JOB_TYPES) expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
   })
   it('tells in plain words why a visit was not done', () =>
@@ -103,7 +103,7 @@ describe('what a report notes', () => {
 describe('the report as a letter', () => {
   it('has its blocks in order, with figures in the reader’s units', () => {
     const letter = reportLetter(report(), [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)], 'us', t)
-    const order = ['Feed lightly for a week.', 'What was done', 'The water', 'Given', 'The fish', 'Parts renewed', 'Noted', 'Next'].map((title) =>
+    const order = ['Feed lightly for a week.', 'What was done', 'The water', 'Products used', 'Fish', 'Parts replaced', 'Notes', 'Next'].map((title) =>
       letter.indexOf(title),
     )
     expect(order).toEqual([...order].sort((a, b) => a - b))

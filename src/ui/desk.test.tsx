@@ -135,7 +135,7 @@ describe('planning', () => {
       </AsPerson>,
     )
     expect(screen.getByLabelText('Day')).toHaveValue('2027-03-19')
-    expect(screen.getByText('Clash')).toBeInTheDocument()
+    expect(screen.getByText('Conflict')).toBeInTheDocument()
     expect(screen.getByText(/Lanternhouse, Pond/)).toBeInTheDocument()
   })
   it('warns of a day outside the window and of a long day', async () => {
@@ -146,7 +146,7 @@ describe('planning', () => {
     )
     await userEvent.clear(screen.getByLabelText('Day'))
     await userEvent.type(screen.getByLabelText('Day'), '2027-05-20')
-    expect(screen.getByText('This day lies outside the window.')).toBeInTheDocument()
+    expect(screen.getByText('This day is outside the window.')).toBeInTheDocument()
     await userEvent.clear(screen.getByLabelText('Start'))
     await userEvent.type(screen.getByLabelText('Start'), '14:00')
     expect(screen.getByText('Long day')).toBeInTheDocument()
@@ -159,7 +159,7 @@ describe('planning', () => {
       </AsPerson>,
     )
     expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(`About ${duration(data.crews[0].plannedMinutes)},`)
-    expect(screen.getByText(/logged visits have taught to reckon 0.45 times that/)).toHaveTextContent(duration(data.crews[0].duration.totalMinutes))
+    expect(screen.getByText(/working time is taken as 0.45 times that/)).toHaveTextContent(duration(data.crews[0].duration.totalMinutes))
   })
   it('adds its parts up to the time it tells', () => {
     render(
@@ -203,8 +203,8 @@ describe('the list of ponds', () => {
         <PondList ponds={[]} query="" />
       </AsPerson>,
     )
-    expect(screen.queryByRole('link', { name: 'Add a pond' })).not.toBeInTheDocument()
-    expect(screen.getByText(/once they are measured up/)).toBeInTheDocument()
+    expect(screen.queryByRole('link', { name: 'Add pond' })).not.toBeInTheDocument()
+    expect(screen.getByText(/No ponds yet/)).toBeInTheDocument()
   })
 })
 
@@ -224,8 +224,8 @@ describe('a stale save', () => {
         .getAllByRole('row')
         .slice(1)
         .map((r) => r.textContent),
-    ).toEqual(['Height (m)3031', 'Notesminetheirs'])
-    await userEvent.click(screen.getByRole('button', { name: 'Save mine over it' }))
+    ).toEqual(['Altitude (m)3031', 'Notesminetheirs'])
+    await userEvent.click(screen.getByRole('button', { name: 'Overwrite with mine' }))
     expect(keep).toHaveBeenCalled()
   })
 })

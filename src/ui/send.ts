@@ -5,7 +5,7 @@ export type SendProblem = ProblemBody
 
 export type SendOutcome<Value> = { ok: true; value: Value } | { ok: false; problem: SendProblem }
 
-const NO_ANSWER: SendProblem = { title: 'No connection. Nothing was saved; your entries are still here.', status: 0, kind: 'offline' }
+const NO_ANSWER: SendProblem = { title: '', status: 0, kind: 'offline' }
 
 /** Sends JSON to the app's own API. Every outcome is a value; nothing is thrown. */
 export async function send<Value = unknown>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown = {}): Promise<SendOutcome<Value>> {

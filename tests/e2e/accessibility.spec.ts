@@ -27,7 +27,7 @@ async function addresses(page: Page) {
 }
 
 /** The address of a text that was shown instead of its words. */
-const RAW_KEY = /^[a-z][A-Za-z]+\.[a-z][A-Za-z]+\.[a-z-]\S*$/
+const RAW_KEY = /^[a-z]\w+\.[a-z]\w+\.[\w-]+$/
 
 /** One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than it. */
 async function look(page: Page, view: string, themes: readonly string[]): Promise<void> {

@@ -18,7 +18,7 @@ test.describe('bad input', () => {
     await page.getByRole('button', { name: 'Add fish' }).click()
     await page.getByLabel('Fish 1 count').fill('1000000000')
     await page.getByLabel('Fish 1 length').fill('10 cm')
-    await page.getByRole('button', { name: 'Save the pond' }).click()
+    await page.getByRole('button', { name: 'Save pond' }).click()
     await expect(page.getByText('Depth must be between 0.05 and 15 m.').first()).toBeVisible()
     await expect(page.getByText(/More than 100,000 fish cannot be right/).first()).toBeVisible()
     await expect(page.getByText('Pond name is missing.').first()).toBeVisible()
@@ -28,27 +28,27 @@ test.describe('bad input', () => {
     await page.waitForTimeout(500)
     await page.reload()
     await expect(page.getByLabel('Customer name')).toHaveValue('Somebody')
-    await expect(page.getByText('Your unsaved entries are back.')).toBeVisible()
+    await expect(page.getByText('Your unsaved entries have been restored.')).toBeVisible()
   })
 
   test('two people editing one pond see both versions', async ({ page, browser, baseURL }) => {
     await page.goto('/ponds?q=museum')
     await page.getByRole('link', { name: 'Court basin' }).click()
-    await page.getByRole('link', { name: 'Change the survey' }).click()
+    await page.getByRole('link', { name: 'Edit survey' }).click()
     await page.waitForURL(/\/survey$/)
     const other = await (await browser.newContext({ baseURL })).newPage()
     await signInAs(other, 'designer')
     await other.goto(page.url())
     await other.getByLabel('Notes').fill('Keeper wants it empty by noon')
-    await other.getByRole('button', { name: 'Save the survey' }).click()
+    await other.getByRole('button', { name: 'Save survey' }).click()
     await other.waitForURL(/\/ponds\/[0-9a-f-]+$/)
 
     await page.getByLabel('Notes').fill('Grille is loose on the north side')
-    await page.getByRole('button', { name: 'Save the survey' }).click()
+    await page.getByRole('button', { name: 'Save survey' }).click()
     const both = page.getByRole('alert').filter({ hasText: 'Someone else saved this pond' })
     await expect(both).toContainText('Keeper wants it empty by noon')
     await expect(both).toContainText('Grille is loose on the north side')
-    await page.getByRole('button', { name: 'Save mine over it' }).click()
+    await page.getByRole('button', { name: 'Overwrite with mine' }).click()
     await expect(page.getByText('Grille is loose on the north side')).toBeVisible()
   })
 
@@ -82,7 +82,7 @@ test.describe('bad input', () => {
       await expect(page.getByRole('heading', { name: 'That is not here' })).toBeVisible()
     }
     await page.goto('/field?visit=00000000-0000-4000-8000-000000000000')
-    await expect(page.getByText('That visit is not here.')).toBeVisible()
+    await expect(page.getByText('This visit was not found.')).toBeVisible()
   })
 
   test('a foreign page cannot post', async ({ page }) => {

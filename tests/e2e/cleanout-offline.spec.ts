@@ -22,24 +22,24 @@ test('a cleanout without signal: fish stay in the tank while the test says stop,
   await keptOnDevice(page)
   await context.setOffline(true)
   await page.goto(visit)
-  await page.getByRole('button', { name: 'Start the visit' }).click()
+  await page.getByRole('button', { name: 'Start visit' }).click()
 
   const step = new StepAtHand(page)
   let stopped = false
   for (let n = 0; n < 50; n++) {
-    await expect(step.card.or(page.getByText('All steps are answered')).first()).toBeVisible()
-    if (await page.getByText('All steps are answered').isVisible()) break
+    await expect(step.card.or(page.getByText('All steps are done')).first()).toBeVisible()
+    if (await page.getByText('All steps are done').isVisible()) break
     const title = await step.title()
     if (title === 'Test the refilled pond and the tank') {
       // ammonia that the high pH makes toxic
       await step.answer(image, { 'Water temperature': '14', 'Tank temperature': '13', pH: '8.8', 'Total ammonia (TAN)': '0.9', 'Free chlorine': '0' })
     } else if (title === 'Fish back, gently') {
-      await expect(step.card.getByRole('alert')).toContainText('Stop: fish stay in the tank.')
+      await expect(step.card.getByRole('alert')).toContainText('Stop: keep the fish in the tank.')
       const done = step.card.getByRole('button', { name: 'Done', exact: true })
       await expect(done).toBeDisabled()
       await step.card.getByLabel('Koi').fill('20')
       // a word is no reason
-      const why = step.card.getByLabel(/^To pass this stop as crew lead/)
+      const why = step.card.getByLabel(/^To override this stop/)
       await why.fill('ok')
       await expect(done).toBeDisabled()
       await why.fill('Binder given, tank at its limit')
@@ -51,14 +51,14 @@ test('a cleanout without signal: fish stay in the tank while the test says stop,
   expect(stopped).toBe(true)
   // a restart in the middle of nowhere
   await page.reload()
-  await expect(page.getByText('All steps are answered')).toBeVisible()
-  await page.getByRole('button', { name: 'Finish the visit' }).click()
+  await expect(page.getByText('All steps are done')).toBeVisible()
+  await page.getByRole('button', { name: 'Finish visit' }).click()
   await expect(page.getByRole('region', { name: /^09:00/ })).toContainText('done')
   await context.setOffline(false)
   await expect(page.getByText(/^All sent/)).toBeVisible({ timeout: 60_000 })
 
   await page.goto(visit)
-  await page.getByRole('link', { name: 'Read the report' }).click()
+  await page.getByRole('link', { name: 'Open report' }).click()
   await expect(page.getByText(/Stop passed by Joss Emberly at “Fish back, gently”: Binder given, tank at its limit/)).toBeVisible()
   await expect(page.getByText(/Test TAN and nitrite after the cleanout/)).toBeVisible()
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])

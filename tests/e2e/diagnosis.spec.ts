@@ -10,8 +10,8 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await signInAs(page, 'owner')
   const pond = await pondHref(page, 'brewery')
   await page.goto(pond)
-  await page.getByRole('link', { name: 'What is wrong?' }).click()
-  await expect(page.getByRole('heading', { level: 1, name: 'What is wrong?' })).toBeVisible()
+  await page.getByRole('link', { name: 'Diagnose' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Diagnose' })).toBeVisible()
 
   // the file knows already that the filter is too small, and how old its word is
   const known = page.getByRole('group', { name: 'Is the filter smaller than the house school asks?' })
@@ -44,7 +44,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   // a visit for it, planned from the step, stands on the season
   await page.goto(flush)
   await page.getByLabel('Day', { exact: true }).fill(`${new Date().getUTCFullYear() + 1}-05-20`)
-  await page.getByRole('button', { name: 'Plan the visit' }).click()
+  await page.getByRole('button', { name: 'Schedule visit' }).click()
   await expect(page).not.toHaveURL(/plan\?job/, { timeout: 15_000 })
   await page.goto(`/season?year=${new Date().getUTCFullYear() + 1}`)
   await page.getByLabel('Find').fill('Brewery')

@@ -31,7 +31,7 @@ test('a flush without signal for the whole visit: through reload and restart, an
 
   await context.setOffline(true)
   await page.goto(visit)
-  await page.getByRole('button', { name: 'Start the visit' }).click()
+  await page.getByRole('button', { name: 'Start visit' }).click()
   const step = new StepAtHand(page)
   await step.is('Photograph the pond as found')
   // nothing comes of a step without what it needs
@@ -47,27 +47,27 @@ test('a flush without signal for the whole visit: through reload and restart, an
   errors.push(...watchErrors(again))
   await again.goto('/field')
   await expect(again.getByText(/No signal/)).toBeVisible()
-  await expect(again.getByText(/kept on this device, not sent yet/).first()).toBeVisible()
+  await expect(again.getByText(/waiting to send\.$/).first()).toBeVisible()
   await again
     .getByRole('region', { name: /^05:00/ })
-    .getByRole('link', { name: 'Go on with the visit' })
+    .getByRole('link', { name: 'Resume visit' })
     .click()
   const now = new StepAtHand(again)
   await expect(now.card).toBeVisible()
-  await again.getByText('Something was found').click()
-  await again.getByLabel('What was found').fill('Breather valve fouled')
-  await again.getByRole('button', { name: 'Keep the finding' }).click()
+  await again.getByText('Add finding').click()
+  await again.getByLabel('What did you find?').fill('Breather valve fouled')
+  await again.getByRole('button', { name: 'Save finding' }).click()
   await expect(again.getByRole('list', { name: 'Findings' })).toContainText('Breather valve fouled')
   for (let i = 0; i < 40; i++) {
-    if (await again.getByText('All steps are answered').isVisible()) break
+    if (await again.getByText('All steps are done').isVisible()) break
     const title = await now.title()
-    if ((await now.card.getByLabel('Take a photo').count()) > 0) {
+    if ((await now.card.getByLabel('Take photo').count()) > 0) {
       await now.photo(photo)
       await now.done()
     } else await now.leaveOut('Nothing to do here')
     await expect(now.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
   }
-  await again.getByRole('button', { name: 'Finish the visit' }).click()
+  await again.getByRole('button', { name: 'Finish visit' }).click()
   await expect(again.getByRole('region', { name: /^05:00/ })).toContainText('done')
 
   // signal: it goes out by itself
@@ -75,11 +75,11 @@ test('a flush without signal for the whole visit: through reload and restart, an
   await expect(again.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
   await again
     .getByRole('region', { name: /^05:00/ })
-    .getByRole('link', { name: 'Look at the visit' })
+    .getByRole('link', { name: 'View visit' })
     .click()
-  await again.getByRole('link', { name: 'Read the report' }).click()
+  await again.getByRole('link', { name: 'Open report' }).click()
   await expect(again.getByText(/Found, and we come back for it: Breather valve fouled/)).toBeVisible()
-  await expect(again.getByRole('img', { name: 'The pond after' })).toBeVisible()
+  await expect(again.getByRole('img', { name: 'Pond after' })).toBeVisible()
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
   await context.close()
 })
@@ -95,7 +95,7 @@ test('two phones on one visit: both answers are kept and shown, and one settles 
   await signInAs(tech, 'technician')
   for (const phone of [lead, tech]) await keptOnDevice(phone)
   await lead.goto(visit)
-  await lead.getByRole('button', { name: 'Start the visit' }).click()
+  await lead.getByRole('button', { name: 'Start visit' }).click()
   await expect(lead.getByText(/^All sent/)).toBeVisible()
   await tech.goto(visit)
   await expect(new StepAtHand(tech).card).toBeVisible()
@@ -120,17 +120,17 @@ test('two phones on one visit: both answers are kept and shown, and one settles 
     .first()
     .click()
   await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
-  await expect(new StepAtHand(lead).card.getByText(/answered this too/)).toBeVisible()
+  await expect(new StepAtHand(lead).card.getByText(/also answered this step/)).toBeVisible()
   await new StepAtHand(lead).leaveOut('Both: no light')
   await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
-  await expect(new StepAtHand(lead).card.getByText(/answered this too/)).toHaveCount(0)
+  await expect(new StepAtHand(lead).card.getByText(/also answered this step/)).toHaveCount(0)
 
   // who was there, and an end that is not the usual one
-  await lead.getByText('The visit cannot be done').click()
-  await lead.getByLabel('Why', { exact: true }).selectOption({ label: 'Stopped by the weather' })
+  await lead.getByText('Can’t do this visit').click()
+  await lead.getByLabel('Reason', { exact: true }).selectOption({ label: 'Stopped by the weather' })
   await lead.getByLabel('What happened').fill('Lightning over the hill')
-  await lead.getByRole('button', { name: 'End the visit here' }).click()
-  await expect(lead.getByRole('region', { name: /^04:00/ })).toContainText('could not be done')
+  await lead.getByRole('button', { name: 'End visit' }).click()
+  await expect(lead.getByRole('region', { name: /^04:00/ })).toContainText('not done')
   for (const context of contexts) await context.close()
 })
 
@@ -158,7 +158,7 @@ test('a lost phone is shut out: it forgets its rounds when it is next heard of',
   await own.click()
   await expect(own).toHaveCount(0)
   await page.reload()
-  await expect(page.getByText(/This device has been shut out/)).toBeVisible()
+  await expect(page.getByText(/has blocked this device/)).toBeVisible()
   expect(await page.evaluate(async () => (await indexedDB.databases()).map((d) => d.name))).toContain('slow-reed-field')
   await context.close()
 })

@@ -37,23 +37,23 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   await expect(page.getByRole('region', { name: 'How far to believe it' })).toContainText('Water temperature')
   expect(await seriousOn(page)).toEqual([])
   await page.goto('/')
-  await expect(page.getByRole('heading', { name: 'In the coming three weeks' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Risks in the next three weeks' })).toBeVisible()
   await page.locator('a[href$="/outlook"]', { hasText: 'Weir House: Weir garden pond' }).click()
 
-  await expect(page.getByRole('heading', { level: 1, name: 'Outlook' })).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1, name: 'Forecast' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Bands of the coming weeks' }).locator('figure')).toHaveCount(7)
   expect(await seriousOn(page)).toEqual([])
   await page.getByRole('link', { name: 'Plan a visit' }).click()
   await expect(page).toHaveURL(/\/plan\?job=/)
   // and the crew that goes there has it on the field sheet
   await page.goto(await planToday(page, 'winter-check', '01:10', 'weir%20garden', 'Newt'))
-  await expect(page.getByRole('region', { name: 'Foretold' })).toContainText(/Nitrite: above/)
+  await expect(page.getByRole('region', { name: 'Forecast' })).toContainText(/Nitrite: above/)
   for (const theme of ['light', 'dark', 'sun']) {
     await page.evaluate((t) => (document.documentElement.dataset.bsTheme = t), theme)
     expect(await seriousOn(page, theme !== 'light'), theme).toEqual([])
   }
   await page.goto(await pondHref(page, 'lanternhouse'))
-  await page.getByRole('link', { name: 'Outlook', exact: true }).click()
+  await page.getByRole('link', { name: 'Forecast', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Reasons to worry' })).toBeVisible()
   expect(errors).toEqual([])
 })

@@ -54,7 +54,7 @@ test('a device that dies between a photo and its sending has the photo when it s
   await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   await page.goto(visit)
-  await page.getByRole('button', { name: 'Start the visit' }).click()
+  await page.getByRole('button', { name: 'Start visit' }).click()
   await expect(page.getByText(/^All sent/)).toBeVisible()
   await context.setOffline(true)
   await new StepAtHand(page).photo(await image())
@@ -118,8 +118,8 @@ test('what was kept goes out in the background, after the field sheet was closed
   const registrationId = await registration
   await context.setOffline(true)
   await page.goto(visit)
-  await page.getByRole('button', { name: 'Start the visit' }).click()
-  await expect(page.getByText(/kept on this device/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Start visit' }).click()
+  await expect(page.getByText(/waiting to send/).first()).toBeVisible()
 
   await page.goto('about:blank')
   await context.setOffline(false)

@@ -31,10 +31,10 @@ test('a database lost in the middle of a save says so, loses nothing and recover
   await signInAs(page, 'office')
   await page.goto('/ponds?q=rill')
   await page.getByRole('link', { name: 'Rill basin' }).click()
-  await page.getByRole('link', { name: 'Change the survey' }).click()
+  await page.getByRole('link', { name: 'Edit survey' }).click()
   await page.getByLabel('Notes').fill('Outlet grate renewed')
   proxy.cut()
-  await page.getByRole('button', { name: 'Save the survey' }).click()
+  await page.getByRole('button', { name: 'Save survey' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'The database cannot be reached just now' })).toBeVisible()
   await expect(page.getByLabel('Notes')).toHaveValue('Outlet grate renewed')
 
@@ -45,7 +45,7 @@ test('a database lost in the middle of a save says so, loses nothing and recover
 
   proxy.join()
   await expect(other.getByRole('heading', { level: 1 })).not.toHaveText('The database cannot be reached', { timeout: 20_000 })
-  await page.getByRole('button', { name: 'Save the survey' }).click()
+  await page.getByRole('button', { name: 'Save survey' }).click()
   await page.waitForURL(/\/ponds\/[0-9a-f-]+$/)
   await expect(page.getByText('Outlet grate renewed')).toBeVisible()
 })

@@ -15,20 +15,20 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   await page.getByRole('link', { name: 'Service plan' }).click()
   await page.getByRole('button', { name: 'Full care' }).click()
   await page.getByLabel('Visit 2: to, month-day').fill('02-15')
-  await page.getByRole('button', { name: 'Save the service plan' }).click()
+  await page.getByRole('button', { name: 'Save service plan' }).click()
   await expect(page.getByText('It ends before it begins. A job over New Year is two lines.').first()).toBeVisible()
   await page.getByLabel('Visit 2: to, month-day').fill('10-01')
-  await page.getByLabel('Visit 2: every so many days').fill('21')
-  await page.getByRole('button', { name: 'Save the service plan' }).click()
-  await expect(page.getByText('Saved. The next plan reckons with it.')).toBeVisible()
+  await page.getByLabel('Visit 2: interval, days').fill('21')
+  await page.getByRole('button', { name: 'Save service plan' }).click()
+  await expect(page.getByText('Saved. The next plan will use it.')).toBeVisible()
 
   // a plan of the year, worked out by a worker
   await page.goto('/planning')
-  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await page.getByRole('button', { name: 'Build plan' }).click()
   const plan = page.getByRole('region', { name: 'The plan' })
   await expect(plan).toBeVisible({ timeout: 90_000 })
   await expect(plan.getByRole('heading')).toHaveText(/\d+ new visits, \d+ moved/)
-  await expect(plan.getByText(/Checked by itself before it was shown/)).toBeVisible()
+  await expect(plan.getByText(/Checked automatically/)).toBeVisible()
   await expect(plan.getByText(/by straight lines/)).toHaveCount(0)
   await expect(plan.getByRole('img', { name: /Hours of work against crew hours by week/ }).locator('svg')).toBeVisible()
 
@@ -36,25 +36,23 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   const changes = page.getByRole('region', { name: 'Changes', exact: true })
   const all = Number(/(\d+) new visits/.exec((await plan.getByRole('heading').textContent())!)![1])
   await changes
-    .getByRole('checkbox', { name: /^All of the week of/ })
+    .getByRole('checkbox', { name: /^Select the week of/ })
     .first()
     .uncheck()
-  const take = changes.getByRole('button', { name: /^Take over \d+ visits?$/ })
+  const take = changes.getByRole('button', { name: /^Accept \d+ visits?$/ })
   await expect(take).toBeVisible()
   await take.click()
-  const told = page.getByText(/^\d+ visits? taken over\.$/)
+  const told = page.getByText(/^\d+ visits? accepted\.$/)
   await expect(told).toBeVisible({ timeout: 60_000 })
   expect(Number(/\d+/.exec((await told.textContent())!)![0])).toBeLessThanOrEqual(all + 50)
 
   // what was taken over is planned: asked again, only what was left out is new
-  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await page.getByRole('button', { name: 'Build plan' }).click()
   await expect(plan).toBeVisible({ timeout: 90_000 })
   const again = /(\d+) new visits/.exec((await plan.getByRole('heading').textContent()) ?? '')
   expect(again ? Number(again[1]) : 0).toBeLessThan(all / 2)
   // what is agreed and due later is not silently dropped
-  await expect(
-    page.getByRole('region', { name: 'Waiting for its window' }).getByRole('listitem').or(page.getByText('Agreed, and due only after')).first(),
-  ).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Due later' }).getByRole('listitem').or(page.getByText('Agreed visits that fall due')).first()).toBeVisible()
   expect(errors).toEqual([])
 })
 
@@ -88,13 +86,13 @@ test('ten dates promised in February stay where they are when a crew falls sick 
   // promised one by one
   const promised = week.stops.slice(0, 10)
   await page.goto(`/rounds?day=${week.monday}`)
-  const chosen = page.getByRole('region', { name: 'Chosen visit' })
+  const chosen = page.getByRole('region', { name: 'Selected visit' })
   for (const stop of promised) {
     const [crewId, day, ...name] = stop.split(' ')
     const card = page.locator(`[data-cell="${crewId} ${day}"]`).getByRole('button', { name: name.join(' ') })
     await card.click()
     await chosen.getByLabel('Promised to the customer').check()
-    await chosen.getByRole('button', { name: 'Move the visit' }).click()
+    await chosen.getByRole('button', { name: 'Move visit' }).click()
     await expect(chosen).toHaveCount(0)
     await expect(card).toContainText('promised')
   }
@@ -103,18 +101,18 @@ test('ten dates promised in February stay where they are when a crew falls sick 
   const others = week.stops.slice(10)
   const away = (others[0] ?? promised[0]).split(' ')[0]
   await page.goto('/planning')
-  await page.getByText('Something came up').click()
-  await page.getByLabel('What', { exact: true }).selectOption({ label: 'A crew is away' })
-  await page.getByLabel('Which crew').selectOption(away)
+  await page.getByText('Re-plan').click()
+  await page.getByLabel('What', { exact: true }).selectOption({ label: 'Crew absent' })
+  await page.getByLabel('Crew').selectOption(away)
   await page.getByLabel('First day').fill(week.monday)
   await page.getByLabel('Last day').fill(addDays(week.monday, 4))
   await page.getByRole('button', { name: 'Re-plan' }).click()
   const plan = page.getByRole('region', { name: 'The plan' })
-  await expect(plan.getByText(/ away\./)).toBeVisible({ timeout: 90_000 })
+  await expect(plan.getByText(/ absent\./)).toBeVisible({ timeout: 90_000 })
   const changes = page.getByRole('region', { name: 'Changes', exact: true })
   if ((await changes.count()) > 0) {
-    await changes.getByRole('button', { name: /^Take over (all|\d+) visits?$/ }).click()
-    await expect(page.getByText(/^\d+ visits? taken over\.$/)).toBeVisible({ timeout: 60_000 })
+    await changes.getByRole('button', { name: /^Accept (all|\d+) visits?$/ }).click()
+    await expect(page.getByText(/^\d+ visits? accepted\.$/)).toBeVisible({ timeout: 60_000 })
   }
 
   // what was promised with another crew is where it was; of the sick crew's nothing is left there
@@ -130,7 +128,7 @@ test('two days of rain are re-planned, and part of what changes is taken over', 
   const errors = watchErrors(page)
   await signInAs(page, 'office')
   await page.goto('/planning')
-  await page.getByText('Something came up').click()
+  await page.getByText('Re-plan').click()
   const spring = `${new Date().getUTCFullYear() + 1}-04-0`
   await page.getByLabel('First day').fill(`${spring}6`)
   await page.getByLabel('Last day').fill(`${spring}7`)
@@ -143,9 +141,9 @@ test('two days of rain are re-planned, and part of what changes is taken over', 
     // part of it: one change is left out where there are several
     const each = changes.getByRole('checkbox', { name: / at / })
     if ((await each.count()) > 1) await each.first().uncheck()
-    await changes.getByRole('button', { name: /^Take over (all|\d+) visits?$/ }).click()
-    await expect(page.getByText(/^\d+ visits? taken over\.$/)).toBeVisible({ timeout: 30_000 })
-  } else await expect(plan.getByRole('heading')).toHaveText('Nothing to change')
+    await changes.getByRole('button', { name: /^Accept (all|\d+) visits?$/ }).click()
+    await expect(page.getByText(/^\d+ visits? accepted\.$/)).toBeVisible({ timeout: 30_000 })
+  } else await expect(plan.getByRole('heading')).toHaveText('No changes')
   expect(errors).toEqual([])
 })
 
@@ -154,15 +152,15 @@ test('what-ifs: a late spring and a crew away, stopped early with the best so fa
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
   await page.goto('/planning')
-  await page.getByLabel('What if: windows later by days').fill('14')
+  await page.getByLabel('Late season (days)').fill('14')
   for (const crew of ['Otter', 'Newt', 'Kingfisher']) await page.getByLabel(`What if: without ${crew}`).check()
-  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await page.getByRole('button', { name: 'Build plan' }).click()
   await expect(page.getByText('No crew is left to plan for.').first()).toBeVisible()
-  await page.getByLabel('What if: without Otter').uncheck()
-  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await page.getByLabel('Without crew Otter').uncheck()
+  await page.getByRole('button', { name: 'Build plan' }).click()
   // once a worker has it
   await expect(page.getByText(/^\d+ %$/)).toBeVisible({ timeout: 30_000 })
-  await page.getByRole('button', { name: 'Stop, and show the best so far' }).click()
+  await page.getByRole('button', { name: 'Stop and show best so far' }).click()
   const plan = page.getByRole('region', { name: 'The plan' })
   await expect(plan.getByText(/A what-if: windows 14 days later, without/)).toBeVisible({ timeout: 60_000 })
   expect(errors).toEqual([])
@@ -172,11 +170,11 @@ test('what a crew may do is set under People', async ({ page }) => {
   const errors = watchErrors(page)
   await signInAs(page, 'office')
   await page.goto('/people')
-  await page.getByRole('region', { name: 'What crews do' }).getByText('Newt', { exact: true }).click()
-  await page.getByLabel('Newt: days off, as 2027-04-09 with commas').fill('2027-13-01')
+  await page.getByRole('region', { name: 'Crews' }).getByText('Newt', { exact: true }).click()
+  await page.getByLabel('Newt: days off (2027-04-09, 2027-04-10)').fill('2027-13-01')
   await page.getByRole('button', { name: 'Save Newt' }).click()
   await expect(page.getByText('That day does not exist.').first()).toBeVisible()
-  await page.getByLabel('Newt: days off, as 2027-04-09 with commas').fill('2027-04-09')
+  await page.getByLabel('Newt: days off (2027-04-09, 2027-04-10)').fill('2027-04-09')
   await page.getByRole('button', { name: 'Save Newt' }).click()
   await expect(page.getByText('Saved.')).toBeVisible()
   expect(errors).toEqual([])
@@ -201,7 +199,7 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   await page.mouse.down()
   const box = (await target.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + 20, { steps: 12 })
-  await expect(target.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
+  await expect(target.getByText(/^(Fits; |Conflicts: )/)).toBeVisible()
   page.on('dialog', (dialog) => void dialog.accept())
   await page.mouse.up()
   await expect(
@@ -210,23 +208,23 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
       .getByRole('button', { name: name.split(',')[0] })
       .first(),
   ).toBeVisible()
-  await page.getByRole('button', { name: 'Undo the move' }).click()
+  await page.getByRole('button', { name: 'Undo move' }).click()
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 
   // by keyboard alone: lift, carry one day on, put down, or back with Escape
   await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).focus()
   await page.keyboard.press('Space')
   await page.keyboard.press('ArrowRight')
-  await expect(page.getByText(/^(Fits; |Breaks: )/)).toBeVisible()
+  await expect(page.getByText(/^(Fits; |Conflicts: )/)).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.locator(`[data-cell="${from}"]`).getByRole('button', { name })).toBeVisible()
 
   // why it stands where it does
   await page.locator(`[data-cell="${from}"]`).getByRole('button', { name }).click()
-  await page.getByText('Why here, why then').click()
-  const why = page.getByRole('list', { name: 'Why here, why then' })
+  await page.getByText('Why this day and crew').click()
+  const why = page.getByRole('list', { name: 'Why this day and crew' })
   await expect(why.getByText(/^Window \d+ \w+ – \d+ \w+; /)).toBeVisible()
-  await expect(why.getByText(/^It (could begin up to|adds) /).first()).toBeVisible()
-  await page.getByRole('region', { name: 'Chosen visit' }).getByRole('button', { name: 'Close' }).click()
+  await expect(why.getByText(/^It (could start up to|adds) /).first()).toBeVisible()
+  await page.getByRole('region', { name: 'Selected visit' }).getByRole('button', { name: 'Close' }).click()
   expect(errors).toEqual([])
 })

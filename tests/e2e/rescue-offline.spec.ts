@@ -45,11 +45,11 @@ test('the neglected pond is mended over three visits without signal, with its st
     await page.goto(`/field?visit=${stages[i].id}`)
     // what this stage is to do, and what stops it
     await expect(page.getByText(new RegExp(`^Rescue, stage ${i + 1} of 3\\. Change at most .*Stop and aerate while oxygen is below 5 mg/L`))).toBeVisible()
-    await page.getByRole('button', { name: 'Start the visit' }).click()
+    await page.getByRole('button', { name: 'Start visit' }).click()
     const step = new StepAtHand(page)
     for (let n = 0; n < 40; n++) {
-      await expect(step.card.or(page.getByText('All steps are answered')).first()).toBeVisible()
-      if (await page.getByText('All steps are answered').isVisible()) break
+      await expect(step.card.or(page.getByText('All steps are done')).first()).toBeVisible()
+      if (await page.getByText('All steps are done').isVisible()) break
       const title = await step.title()
       if (title === 'Siphon the open floor only') {
         // the sludge smells: the step stops, and the crew leaves it
@@ -61,7 +61,7 @@ test('the neglected pond is mended over three visits without signal, with its st
         await step.leaveOut('Smelled at the second metre: air on, stepped back')
         await expect(step.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
       } else if (title === 'Raise KH in steps') {
-        const rise = step.card.getByLabel(/^KH raised by/)
+        const rise = step.card.getByLabel(/^KH rise/)
         // too much for one day stops
         await rise.fill('3')
         await expect(step.card.getByRole('alert')).toContainText('Stop: do not raise KH yet.')
@@ -72,18 +72,18 @@ test('the neglected pond is mended over three visits without signal, with its st
         await expect(step.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
       } else await step.answer(image, { ...tests, 'Water changed': '0.5' })
     }
-    await page.getByRole('button', { name: 'Finish the visit' }).click()
+    await page.getByRole('button', { name: 'Finish visit' }).click()
     await expect(page.getByText(/No signal/)).toBeVisible()
   }
   await context.setOffline(false)
   // it goes out by itself; a device that just finished goes on to the report
-  await expect(page.getByText(/^All sent/).or(page.getByRole('heading', { name: 'What was done' }))).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText(/^All sent/).or(page.getByRole('heading', { name: 'Work done' }))).toBeVisible({ timeout: 60_000 })
 
   // the reports say what was stopped, the pond has its tests, and the next ones are asked for
   await desk.goto(`/visits/${stages[0].id}/report`)
-  await expect(desk.getByText(/Left out: Siphon the open floor only \(Smelled at the second metre/)).toBeVisible()
+  await expect(desk.getByText(/Skipped: Siphon the open floor only \(Smelled at the second metre/)).toBeVisible()
   await desk.goto(`/visits/${stages[2].id}/report`)
-  await expect(desk.getByRole('heading', { name: 'What was done' })).toBeVisible()
+  await expect(desk.getByRole('heading', { name: 'Work done' })).toBeVisible()
   await desk.goto(pond)
   await expect(desk.getByRole('row', { name: /Total ammonia/ })).toContainText('0.2')
   await expect(desk.getByText(/Test after the rescue \(1 of 2\)/)).toBeVisible()

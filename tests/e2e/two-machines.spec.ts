@@ -20,7 +20,7 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
   const phone = (p: typeof page) => p.getByLabel('Phone', { exact: true })
   for (const p of [page, other]) {
     await p.getByLabel('Search customers').fill('Highcairn')
-    await p.getByText(/^Change /).click()
+    await p.getByText(/^Edit /).click()
     await expect(phone(p)).toBeVisible()
   }
   await phone(page).fill('01 23')
@@ -32,12 +32,12 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
 
   // a plan asked for on one is followed and stopped on the other
   await page.goto('/planning')
-  await page.getByLabel('What if: windows later by days').fill('3')
-  await page.getByRole('button', { name: 'Work out a plan' }).click()
+  await page.getByLabel('Late season (days)').fill('3')
+  await page.getByRole('button', { name: 'Build plan' }).click()
   await expect(page.getByRole('progressbar', { name: 'Plan' })).toBeVisible()
   await other.goto('/planning')
-  await other.getByRole('button', { name: 'Stop, and show the best so far' }).click()
-  for (const p of [page, other]) await expect(p.getByText(/windows 3 days later|Stopped before it began/).first()).toBeVisible({ timeout: 60_000 })
+  await other.getByRole('button', { name: 'Stop and show best so far' }).click()
+  for (const p of [page, other]) await expect(p.getByText(/season 3 days late|Stopped before it started/).first()).toBeVisible({ timeout: 60_000 })
 
   // signing out on one ends it on the other
   await page.goto('/')

@@ -279,7 +279,7 @@ describe('an end that is not the usual one', () => {
     const { report } = await visitReport(actors.office, visitId)
     // how it ended is the customer's to know, in plain words; what the crew wrote of it is the office's
     expect(report).toMatchObject({ ending: 'nobody-there', advice: '', followUps: [] })
-    expect(officeLines(report, firmTexts())).toContain('Why it ended: Gate locked, no answer')
+    expect(officeLines(report, firmTexts())).toContain('Reason for ending: Gate locked, no answer')
   })
   it('asks for words', async () => {
     const { actors, visitId } = await withVisit('Wren')

@@ -50,7 +50,7 @@ describe('customers', () => {
       problem: { title: 'This is no e-mail.', status: 422, kind: 'bad-input', fields: [{ path: 'customer.email', message: 'This is no e-mail.' }] },
     })
     show([customer()])
-    await userEvent.click(screen.getByText('Change The Reeves'))
+    await userEvent.click(screen.getByText('Edit The Reeves'))
     await userEvent.type(screen.getByLabelText('E-mail'), 'reeves')
     await userEvent.click(screen.getByRole('button', { name: 'Save customer' }))
     expect(screen.getAllByText('This is no e-mail.').length).toBeGreaterThan(0)
@@ -61,23 +61,23 @@ describe('customers', () => {
   })
   it('get a page of their own, whose link can be ended', async () => {
     show()
-    await userEvent.click(screen.getByRole('button', { name: 'Make a page for The Reeves' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Share customer page: The Reeves' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/customers/c1/link', {})
-    expect(screen.getByLabelText('Link to the page of Inn')).toHaveValue('http://localhost/garden/secret')
-    await userEvent.click(screen.getByRole('button', { name: 'End the link of Inn' }))
+    expect(screen.getByLabelText('Link to customer page: Inn')).toHaveValue('http://localhost/garden/secret')
+    await userEvent.click(screen.getByRole('button', { name: 'End link: Inn' }))
     expect(sent).toHaveBeenLastCalledWith('DELETE', '/api/v1/customers/c2/link', undefined)
   })
   it('come with their first pond', () => {
     show([])
-    expect(screen.getByText('Customers come with their first pond.')).toBeInTheDocument()
+    expect(screen.getByText('No customers yet. A customer is added with their first pond.')).toBeInTheDocument()
   })
 })
 
 describe('a site', () => {
   it('keeps its hours and days off', async () => {
     show([customer()])
-    await userEvent.click(screen.getByText('Hours, days off and place of Tarn House'))
-    const form = screen.getByText('Hours, days off and place of Tarn House').closest('details, div')!
+    await userEvent.click(screen.getByText('Site details: Tarn House'))
+    const form = screen.getByText('Site details: Tarn House').closest('details, div')!
     await userEvent.click(within(form as HTMLElement).getByLabelText('Sunday'))
     await userEvent.click(within(form as HTMLElement).getByRole('button', { name: /^Save/ }))
     const [method, path, body] = sent.mock.lastCall!

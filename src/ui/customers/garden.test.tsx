@@ -43,7 +43,7 @@ describe('a customer’s page', () => {
   it('says first what to do this week, then what comes and how the water is, in plain words', () => {
     show(pond())
     const headings = screen.getAllByRole('heading', { level: 3 }).map((h) => h.textContent)
-    expect(headings).toEqual(['This week', 'What comes next', 'The water, as last tested', 'What was done'])
+    expect(headings).toEqual(['This week', 'Next visits', 'Latest water tests', 'What was done'])
     expect(screen.getByText(/Feed as usual/)).toBeInTheDocument()
     expect(screen.getByText(/evaporate in a week, 400.L/)).toBeInTheDocument()
     expect(screen.getByText(/Friday, 4 June 2027, about 07:30/)).toBeInTheDocument()
@@ -56,7 +56,7 @@ describe('a customer’s page', () => {
     show(pond({ next: null, coming: [], readings: [], advice: [], waterC: null }))
     expect(screen.getByText(/Nothing is planned/)).toBeInTheDocument()
     expect(screen.getByText(/Reports of visits gather here/)).toBeInTheDocument()
-    expect(screen.queryByText('The water, as last tested')).not.toBeInTheDocument()
+    expect(screen.queryByText('Latest water tests')).not.toBeInTheDocument()
     expect(screen.queryByText(/°C/)).not.toBeInTheDocument()
   })
   it('has its visits’ reports by the link’s own address, the newest first and the rest at a press', async () => {
@@ -75,7 +75,7 @@ describe('a customer’s page', () => {
   it('sends a wish, shows that it was sent, and keeps the words when it was not', async () => {
     show(pond({ asked: ['Look at the falls'] }))
     expect(screen.getByText(/Look at the falls/)).toBeInTheDocument()
-    await userEvent.click(screen.getByText('Ask for a visit'))
+    await userEvent.click(screen.getByText('Request a visit'))
     sent.mockResolvedValueOnce({ ok: false, problem: { title: 'No connection.', status: 0, kind: 'unavailable' } } as never)
     await userEvent.type(screen.getByLabelText('What do you need?'), 'Duckweed everywhere')
     await userEvent.click(screen.getByRole('button', { name: /^Send to/ }))

@@ -12,7 +12,7 @@ const outcome = basinOf({
   outline: { kind: 'rectangle', lengthM: 6, widthM: 3 },
   zones: [
     { name: 'Shelf', floorDepthM: 0.4, surfaceShare: 1, sideSlope: 0.2 },
-    { name: 'Deep', floorDepthM: 1.1, surfaceShare: 0.5, sideSlope: 0 },
+    { name: 'Deep zone', floorDepthM: 1.1, surfaceShare: 0.5, sideSlope: 0 },
   ],
   rockShare: 0.1,
 })
@@ -53,7 +53,7 @@ describe('the section', () => {
     )
     expect(screen.getByText(/−0.4/)).toBeInTheDocument()
     expect(screen.getByText(/−1.1/)).toBeInTheDocument()
-    expect(screen.getByText('Deep')).toBeInTheDocument()
+    expect(screen.getByText('Deep zone')).toBeInTheDocument()
   })
   it('colours the water by its temperature', () => {
     const { container } = render(

@@ -28,13 +28,13 @@ const show = (...views: VisitView[]) =>
 describe('the day on the phone', () => {
   it('keeps a visit under way in sight when its day was moved, back or ahead', () => {
     show(view('Weir Cottage', '2027-04-14', 'under-way'), view('Lanternhouse', '2027-04-08', 'under-way'), view('Highcairn', TODAY, 'planned'))
-    expect(screen.getByRole('heading', { name: 'Still open' })).toBeInTheDocument()
+    expect(screen.getByRole('heading', { name: 'Unfinished' })).toBeInTheDocument()
     for (const site of ['Weir Cottage', 'Lanternhouse', 'Highcairn']) expect(screen.getByRole('region', { name: `08:00 ${site}` })).toBeInTheDocument()
   })
   it('lists the coming days, and nothing that was cancelled today', () => {
     show(view('Weir Cottage', '2027-04-14', 'planned'), view('Lanternhouse', TODAY, 'cancelled'))
     expect(within(screen.getByRole('list')).getByText(/Weir Cottage/)).toBeInTheDocument()
     expect(screen.queryByText(/Lanternhouse/)).toBeNull()
-    expect(screen.queryByRole('heading', { name: 'Still open' })).toBeNull()
+    expect(screen.queryByRole('heading', { name: 'Unfinished' })).toBeNull()
   })
 })

@@ -96,10 +96,10 @@ describe('a step', () => {
   })
   it('asks for a reason before it is left out', async () => {
     show('lights')
-    await userEvent.click(screen.getByRole('button', { name: 'Leave this step out' }))
-    expect(screen.getByRole('button', { name: 'Leave it out' })).toBeDisabled()
-    await userEvent.type(screen.getByLabelText('Why is it left out?'), 'No lights here')
-    await userEvent.click(screen.getByRole('button', { name: 'Leave it out' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Skip step' }))
+    expect(screen.getByRole('button', { name: 'Skip step' })).toBeDisabled()
+    await userEvent.type(screen.getByLabelText('Reason for skipping'), 'No lights here')
+    await userEvent.click(screen.getByRole('button', { name: 'Skip step' }))
     expect(logged).toHaveBeenCalledWith('v1', { kind: 'skipped', stepKey: 'lights', reason: 'No lights here', replaces: null })
   })
   it('locks the fish in for a technician and lets a crew lead pass with a reason', async () => {

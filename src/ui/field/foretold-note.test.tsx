@@ -19,17 +19,17 @@ const show = (foretold: Foretold | null | undefined, units: 'metric' | 'us' = 'm
 describe('what is foretold, at the water', () => {
   it('says what, how likely, when, and when it was foretold; the model is not believed before a test', () => {
     show({ madeAt: '2027-07-01T04:10:00Z', worries: [{ hazard: 'oxygen', week: 0.7, whole: 0.92, day: '2027-07-05', weight: 0.8, jobKey: 'routine' }] })
-    const note = screen.getByRole('region', { name: 'Foretold' })
+    const note = screen.getByRole('region', { name: 'Forecast' })
     expect(note).toHaveTextContent(/1 Jul 2027/)
     expect(note).toHaveTextContent(/likely Oxygen runs low: below 5 mg\/L at night in 9 of 10 runs, about Mon 5 Jul/)
     expect(note).toHaveTextContent('Test before you act on it.')
   })
   it('speaks the person’s units', () => {
     show({ madeAt: '2027-07-01T04:10:00Z', worries: [{ hazard: 'heat', week: 0.1, whole: 0.4, day: '2027-07-15', weight: 0.2, jobKey: 'routine' }] }, 'us')
-    expect(screen.getByRole('region', { name: 'Foretold' })).toHaveTextContent(/maybe Too warm for fish: above 86\.0\s°F/)
+    expect(screen.getByRole('region', { name: 'Forecast' })).toHaveTextContent(/maybe Too warm for fish: above 86\.0\s°F/)
   })
   it.each([null, undefined])('is not there when nothing worries, nor in a visit kept from before there were forecasts', (none) => {
     show(none)
-    expect(screen.queryByRole('region', { name: 'Foretold' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('region', { name: 'Forecast' })).not.toBeInTheDocument()
   })
 })

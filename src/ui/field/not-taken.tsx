@@ -2,6 +2,7 @@
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { dropPhoto, letGo, tryAgain } from './device/field-device'
 import type { VisitView } from './device/device-view'
+import { problemTitle } from '@/ui/kit/problem-note'
 import { useField } from './field-context'
 
 const KIND_WORDS: Readonly<Record<string, TextId>> = {
@@ -31,7 +32,7 @@ export function NotTaken({ view }: { view: VisitView }) {
       {view.refused.map((line) => (
         <div key={line.id} className="mt-2">
           <p className="mb-1">
-            {titleOf(line)}: {line.problem?.title}
+            {titleOf(line)}: {line.problem ? problemTitle(line.problem, t) : ''}
           </p>
           <button type="button" className="btn btn-outline-primary me-2" onClick={() => void tryAgain(line.seq).then(sync)}>
             {t('field.notTaken.sendAgain')}
@@ -43,7 +44,7 @@ export function NotTaken({ view }: { view: VisitView }) {
       ))}
       {view.refusedPhotos.map((photo) => (
         <div key={photo.id} className="mt-2">
-          <p className="mb-1">{t('field.notTaken.photo', { title: photo.problem?.title ?? '' })}</p>
+          <p className="mb-1">{t('field.notTaken.photo', { title: photo.problem ? problemTitle(photo.problem, t) : '' })}</p>
           <button type="button" className="btn btn-outline-secondary" onClick={() => void dropPhoto(photo.id)}>
             {t('field.notTaken.giveUp')}
           </button>

@@ -5,14 +5,14 @@ const words = (over: Partial<Parameters<typeof syncWords>[0]> = {}) =>
   syncWords({ outcome: 'synced', busy: false, waiting: 0, refused: 0, heardAt: '2027-03-20T08:05:00Z', timeZone: 'Etc/GMT+3', ...over }, textsIn('en'))
 
 describe('what the bar says of sending', () => {
-  it('is the time at which everything was out, by the firm’s clock', () => expect(words()).toEqual({ text: 'All sent, 05:05.', good: true }))
+  it('is the time at which everything was out, by the firm’s clock', () => expect(words()).toEqual({ text: 'All sent at 05:05.', good: true }))
   it('counts what is still on the device, in words for one and for more', () => {
     expect(words({ waiting: 1 }).text).toBe('1 thing kept on this device.')
     expect(words({ waiting: 12, busy: true })).toEqual({ text: 'Sending. 12 things kept on this device.', good: true })
   })
   it('says without signal that nothing is lost', () => {
-    expect(words({ outcome: 'no-signal' })).toEqual({ text: 'No signal. Work on; it is kept on this device.', good: false })
-    expect(words({ outcome: 'no-signal', waiting: 3 }).text).toBe('No signal. 3 things kept on this device.')
+    expect(words({ outcome: 'no-signal' })).toEqual({ text: 'No signal. Carry on: everything is saved on this device.', good: false })
+    expect(words({ outcome: 'no-signal', waiting: 3 }).text).toBe('No signal. 3 entries waiting to send.')
   })
   it('asks for a person where one is needed', () => {
     expect(words({ refused: 2 })).toEqual({ text: '2 things not taken by the office: open the visit to see why.', good: false })

@@ -13,7 +13,7 @@ export function Devices({ devices }: { devices: readonly SignedInDevice[] }) {
   const { timeZone } = usePerson()
   const { problem, save } = useSave()
   const shutOut = (device: SignedInDevice) => {
-    if (!window.confirm(`Shut out ${device.device} of ${device.person}? It forgets its rounds when it next has signal, and must sign in again.`)) return
+    if (!window.confirm(t('people.devices.confirmBlock', { device: device.device, person: device.person }))) return
     void save('POST', `/api/v1/devices/${device.id}/shut-out`, {})
   }
   return (

@@ -46,19 +46,19 @@ describe('people', () => {
     await userEvent.type(name, 'Wilka')
     await userEvent.type(screen.getByLabelText('E-mail'), 'hale@x.example')
     await userEvent.selectOptions(screen.getByLabelText('Crew'), 'Otter')
-    await userEvent.click(screen.getByRole('button', { name: 'Add the person' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add person' }))
     expect(screen.getAllByText('This e-mail is taken.').length).toBeGreaterThan(0)
     expect(name).toHaveValue('Wilka')
-    await userEvent.click(screen.getByRole('button', { name: 'Add the person' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add person' }))
     expect(sent.mock.lastCall![2]).toMatchObject({ name: 'Wilka', role: 'technician', crewId: 'c1' })
     expect(name).toHaveValue('')
   })
   it('are the owner’s to change', () => {
     show('office')
-    expect(screen.queryByRole('button', { name: 'Add the person' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Add person' })).not.toBeInTheDocument()
     expect(screen.queryByRole('region', { name: 'Devices' })).not.toBeInTheDocument()
     // the office sets crews up, since it plans with them
-    expect(screen.getByRole('region', { name: 'What crews do' })).toBeInTheDocument()
+    expect(screen.getByRole('region', { name: 'Crews' })).toBeInTheDocument()
   })
 })
 
@@ -66,7 +66,7 @@ describe('a lost device', () => {
   it('is shut out once that is confirmed', async () => {
     const confirm = jest.spyOn(window, 'confirm').mockReturnValueOnce(false).mockReturnValueOnce(true)
     show()
-    const button = screen.getByRole('button', { name: 'Shut out Phone of Hale' })
+    const button = screen.getByRole('button', { name: 'Block Phone of Hale' })
     await userEvent.click(button)
     expect(sent).not.toHaveBeenCalled()
     await userEvent.click(button)
@@ -78,7 +78,7 @@ describe('a lost device', () => {
 describe('a crew', () => {
   it('keeps what it may do, carries and when it works, one version after the other', async () => {
     show()
-    const crews = screen.getByRole('region', { name: 'What crews do' })
+    const crews = screen.getByRole('region', { name: 'Crews' })
     await userEvent.click(within(crews).getByText('Otter'))
     const before = otter.setup.skills.length
     await userEvent.click(within(crews).getAllByRole('checkbox')[0])
@@ -97,7 +97,7 @@ describe('a person', () => {
     show()
     await userEvent.click(screen.getByRole('button', { name: 'Edit Hale' }))
     sent.mockResolvedValueOnce({ ok: true, value: { token: 's3cret' } } as never)
-    await userEvent.click(screen.getByRole('button', { name: 'Password link' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Password reset link' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/people/u1/password-link', {})
     expect(screen.getByRole('link', { name: /set-password\/s3cret/ })).toBeInTheDocument()
     sent.mockResolvedValueOnce({ ok: false, problem: { title: 'This is the last owner.', status: 409, kind: 'refused' } } as never)
@@ -111,10 +111,10 @@ describe('a person', () => {
     show('technician')
     expect(screen.queryByRole('button', { name: 'Edit Hale' })).not.toBeInTheDocument()
     sent.mockResolvedValueOnce({ ok: true, value: {} } as never)
-    await userEvent.type(screen.getByLabelText('Password now'), 'old one here')
+    await userEvent.type(screen.getByLabelText('Current password'), 'old one here')
     await userEvent.type(screen.getByLabelText('New password'), 'new one here 1')
     await userEvent.click(screen.getByRole('button', { name: 'Change password' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/password', { current: 'old one here', next: 'new one here 1' })
-    expect(screen.getByText('Saved. Your other devices are signed out.')).toBeInTheDocument()
+    expect(screen.getByText('Saved. Your other devices have been signed out.')).toBeInTheDocument()
   })
 })

@@ -94,13 +94,13 @@ describe('plants of a pond', () => {
     // what it asks for is proposed
     expect(within(sheet).getByLabelText('Done')).toHaveValue('cut-back')
     await userEvent.type(within(sheet).getByLabelText(/^Rooted pieces kept/), '4')
-    await userEvent.selectOptions(within(sheet).getByLabelText('Looks'), 'crowded')
-    await userEvent.click(within(sheet).getByRole('button', { name: 'Write it down' }))
+    await userEvent.selectOptions(within(sheet).getByLabelText('Condition'), 'crowded')
+    await userEvent.click(within(sheet).getByRole('button', { name: 'Save' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/plants/flag/log', {
       line: { action: 'cut-back', condition: 'crowded', count: null, kept: 4, note: '' },
       on: '2026-11-28',
     })
-    expect(within(sheet).getByRole('status')).toHaveTextContent('Written down.')
+    expect(within(sheet).getByRole('status')).toHaveTextContent('Saved.')
   })
   it('say where a stored one is, and what was seen', async () => {
     show()
@@ -113,7 +113,7 @@ describe('plants of a pond', () => {
     const pale = patchesNow([patch('flag', 'iris-versicolor', { place: 'bed' })], [event('flag', '2026-06-01', { condition: 'pale' })], 'Etc/UTC')
     show({ patches: pale, tasks: [], gaps: [], replanting: [] })
     await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
-    expect(screen.getByRole('link', { name: 'filter bench' })).toHaveAttribute('href', '/ponds/p1/design')
+    expect(screen.getByRole('link', { name: 'filter design' })).toHaveAttribute('href', '/ponds/p1/design')
   })
   it('are moved with the arrow keys and kept where they come to lie', async () => {
     show()
@@ -134,17 +134,17 @@ describe('plants of a pond', () => {
     })
     show({ patches: [], tasks: [], gaps: [], replanting: [] })
     expect(screen.getByText(/Nothing is written down yet/)).toBeInTheDocument()
-    await userEvent.click(screen.getByText('Add a group'))
-    await userEvent.click(screen.getByRole('button', { name: 'Set it down' }))
+    await userEvent.click(screen.getByText('Add plant group'))
+    await userEvent.click(screen.getByRole('button', { name: 'Add plant group' }))
     expect(screen.getAllByText('At least one plant.').length).toBeGreaterThan(0)
     await userEvent.type(screen.getByLabelText('Plants'), '7')
-    await userEvent.click(screen.getByRole('button', { name: 'Set it down' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add plant group' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/ponds/p1/plants', expect.objectContaining({ count: 7 }))
     expect(screen.getByText(/Set down in the middle of the plan/)).toBeInTheDocument()
   })
   it('are only looked at by who may not change them', () => {
     show({ mayWrite: false, mayLog: false })
-    expect(screen.queryByText('Add a group')).not.toBeInTheDocument()
+    expect(screen.queryByText('Add plant group')).not.toBeInTheDocument()
     expect(screen.queryByRole('button', { name: /done today/ })).not.toBeInTheDocument()
   })
 })
@@ -166,7 +166,7 @@ describe('what plants ask for', () => {
   })
   it('is nothing at the end of the year', () => {
     list([])
-    expect(screen.getByText('Nothing more this year.')).toBeInTheDocument()
+    expect(screen.getByText('No more plant care this year.')).toBeInTheDocument()
   })
 })
 
@@ -221,7 +221,7 @@ describe('plants of all ponds', () => {
     )
   it('names groups that ask for the same together, with the day that comes first', () => {
     all()
-    expect(screen.getByRole('region', { name: 'Care due' })).toHaveTextContent(
+    expect(screen.getByRole('region', { name: 'Plant care due' })).toHaveTextContent(
       'Cut back and take away: Northern blue flag, Sweet flag from Fri 20 Nov to Tue 24 Nov',
     )
     expect(screen.getByText('late')).toBeInTheDocument()
@@ -235,6 +235,6 @@ describe('plants of all ponds', () => {
   })
   it('tells where kept cuttings may go', () => {
     all({ replanting: [{ pondId, name: 'Tarn, Pool', replanting: [{ patchId: null, species: 'carex-elata', count: 3, sameKind: false, regulated: false }] }] })
-    expect(screen.getByRole('region', { name: 'Where they may go' })).toHaveTextContent('3 Tufted sedge between the groups')
+    expect(screen.getByRole('region', { name: 'Possible places' })).toHaveTextContent('3 Tufted sedge between the groups')
   })
 })

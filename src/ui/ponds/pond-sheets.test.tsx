@@ -38,7 +38,7 @@ describe('equipment', () => {
   it('is overdue in words, and done with one press', async () => {
     as('technician', <EquipmentSheet pondId="p1" equipment={[lamp]} today="2026-06-01" />)
     expect(screen.getByText('overdue')).toBeInTheDocument()
-    await userEvent.click(screen.getByRole('button', { name: 'Clarifier: done today' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Clarifier: serviced today' }))
     expect(sent).toHaveBeenCalledWith(
       'PUT',
       '/api/v1/equipment/e1',
@@ -48,9 +48,9 @@ describe('equipment', () => {
   it('is added with the interval of its kind', async () => {
     as('office', <EquipmentSheet pondId="p1" equipment={[]} today="2026-06-01" />)
     await userEvent.click(screen.getByText('Add equipment'))
-    await userEvent.selectOptions(screen.getByLabelText('What it is'), 'filter-pads')
+    await userEvent.selectOptions(screen.getByLabelText('Type'), 'filter-pads')
     await userEvent.type(screen.getByLabelText('Name'), 'Pads')
-    await userEvent.click(screen.getByRole('button', { name: 'Keep this piece' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save equipment' }))
     expect(sent.mock.calls[0][2]).toMatchObject({ kind: 'filter-pads', name: 'Pads', fittedOn: '2026-06-01', everyDays: expect.any(Number) })
   })
   it('is looked at only by who does not log', () => {
@@ -64,7 +64,7 @@ describe('what visits found', () => {
   it('is named with its use, and settled', async () => {
     as('office', <FindingsSheet findings={[finding]} withPond />)
     expect(screen.getByRole('listitem')).toHaveTextContent(/Tarn: Breather fouled .*Sat 2 May/)
-    await userEvent.click(screen.getByRole('button', { name: 'Settled: Breather fouled' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Resolve: Breather fouled' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/findings/f1/settle', {})
   })
   it('takes no room while there is nothing', () => {
@@ -93,7 +93,7 @@ describe('what is still to be done', () => {
     const [late, due] = screen.getAllByRole('listitem')
     expect(late).toHaveTextContent(/^Late/)
     expect(due).toHaveTextContent(/^Due/)
-    await userEvent.click(within(late).getByRole('button', { name: 'Strike off: Test again' }))
+    await userEvent.click(within(late).getByRole('button', { name: 'Remove: Test again' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/follow-ups/u1/close', undefined)
   })
   it('is added with its days, and keeps what was typed when the server says no', async () => {
@@ -102,13 +102,13 @@ describe('what is still to be done', () => {
       problem: { title: 'It ends before it begins.', status: 422, kind: 'bad-input', fields: [{ path: 'to', message: 'It ends before it begins.' }] },
     })
     as('office', <FollowUpsSheet pondId="p1" today="2026-05-20" followUps={[]} />)
-    await userEvent.click(screen.getByText('Add something to do'))
-    await userEvent.type(screen.getByLabelText('What is to be done'), 'Look at the gate')
-    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
+    await userEvent.click(screen.getByText('Add follow-up'))
+    await userEvent.type(screen.getByLabelText('Task'), 'Look at the gate')
+    await userEvent.click(screen.getByRole('button', { name: 'Add follow-up' }))
     expect(screen.getAllByText('It ends before it begins.').length).toBeGreaterThan(0)
-    expect(screen.getByLabelText('What is to be done')).toHaveValue('Look at the gate')
-    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
-    expect(screen.getByLabelText('What is to be done')).toHaveValue('')
+    expect(screen.getByLabelText('Task')).toHaveValue('Look at the gate')
+    await userEvent.click(screen.getByRole('button', { name: 'Add follow-up' }))
+    expect(screen.getByLabelText('Task')).toHaveValue('')
   })
   it('is not the crew’s to change', () => {
     as('technician', <FollowUpsSheet pondId="p1" today="2026-05-20" followUps={[followUp({})]} />)
@@ -129,7 +129,7 @@ describe('seasonal gear', () => {
   })
   it('stands on the pond or lies somewhere, and cuttings are told in nutrients', () => {
     as('office', <GearSheet gear={[gear({}), gear({ id: 'g2', kind: 'pump', name: 'Pump', state: 'stored', place: 'Loft' })]} cuttingBuckets={7} />)
-    expect(screen.getByRole('heading', { name: 'On the pond now' })).toBeInTheDocument()
+    expect(screen.getByRole('heading', { name: 'On the pond' })).toBeInTheDocument()
     expect(screen.getByText('Loft, since Tue 20 Oct 2026')).toBeInTheDocument()
     // 7 buckets × 10 L × 0.22 kg/L × 15 % dry × 2 % N
     expect(screen.getByText(/Cuttings of this year: 7 buckets.*46\.2\sg of nitrogen/)).toBeInTheDocument()

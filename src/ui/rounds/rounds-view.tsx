@@ -47,7 +47,7 @@ export function RoundsView({ data }: { data: RoundsData }) {
     if (!found || found.moves.length === 0) return
     const words = found.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ')
     // the office may know better, but not by a slip of the hand
-    if (words && !window.confirm(`This breaks: ${words}. Move it all the same?`)) return
+    if (words && !window.confirm(t('rounds.roundsView.confirmConflict', { words }))) return
     void board.place(found)
   }
   return (

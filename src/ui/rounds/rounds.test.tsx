@@ -13,15 +13,15 @@ beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
 describe('telling a customer', () => {
   it('says that the crew is on the way, with the hour', async () => {
     render(<TellArrival visitId="v1" siteName="Tarn" time="09:40" late={false} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Tell Tarn that we are on the way' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Tell Tarn that we are drive' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/visits/v1/tell', { kind: 'on-the-way', time: '09:40' })
-    expect(screen.getByRole('status')).toHaveTextContent('Told: on the way, there about 09:40.')
+    expect(screen.getByRole('status')).toHaveTextContent('Notified: on the way, arriving about 09:40.')
     expect(screen.queryByRole('button', { name: /late/ })).not.toBeInTheDocument()
   })
   it('or late; and says why it could not be told', async () => {
     sent.mockResolvedValueOnce({ ok: false, problem: { title: 'No e-mail is kept: call.', status: 409, kind: 'refused' } })
     render(<TellArrival visitId="v1" siteName="Tarn" time="10:20" late />)
-    await userEvent.click(screen.getByRole('button', { name: 'Tell Tarn that we are late' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Notify Tarn that we are late' }))
     expect(screen.getByText('No e-mail is kept: call.')).toBeInTheDocument()
     expect(screen.getByRole('status')).toBeEmptyDOMElement()
   })
@@ -66,22 +66,22 @@ const show = (over: object = {}) =>
 describe('a crew’s day on one sheet', () => {
   it('holds the way, the hours, who and how to get in, and leads to the visit on a device and on paper', () => {
     show()
-    expect(screen.getByText('25 min on the way')).toBeInTheDocument()
+    expect(screen.getByText('25 min drive')).toBeInTheDocument()
     expect(screen.getByRole('heading', { name: '08:00–10:00 Spring cleanout' })).toBeInTheDocument()
-    expect(screen.getByText('While there: Renew the lamp')).toBeInTheDocument()
+    expect(screen.getByText('Also on this visit: Renew the lamp')).toBeInTheDocument()
     expect(screen.getByText('Access: Side gate')).toBeInTheDocument()
     expect(screen.getByRole('link', { name: 'Field sheet' })).toHaveAttribute('href', '/field?visit=v1')
-    expect(screen.getByRole('link', { name: 'On paper' })).toHaveAttribute('href', '/visits/v1/sheet')
+    expect(screen.getByRole('link', { name: 'Print sheet' })).toHaveAttribute('href', '/visits/v1/sheet')
   })
   it('says what to load before leaving', () => {
     show()
-    expect(screen.getByRole('region', { name: 'Load' })).toHaveTextContent(/4\skg/)
+    expect(screen.getByRole('region', { name: 'Truck load' })).toHaveTextContent(/4\skg/)
     expect(screen.getByText('For Tarn: renew the lamp')).toBeInTheDocument()
   })
   it('warns of running late, and lets the customer be told', () => {
     show()
     expect(screen.getByText('Running late')).toBeInTheDocument()
-    expect(screen.getByRole('button', { name: 'Tell Tarn that we are late' })).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: 'Notify Tarn that we are late' })).toBeInTheDocument()
   })
   it('tells nobody of a day that is not today', () => {
     show({ today: '2027-03-19' })
@@ -89,8 +89,8 @@ describe('a crew’s day on one sheet', () => {
   })
   it('says so when a way is not known, and when there is nothing to do', () => {
     show({ ways: [null] })
-    expect(screen.getByText('way not known: the site is not on the map')).toBeInTheDocument()
+    expect(screen.getByText('driving time unknown: the site is not on the map')).toBeInTheDocument()
     show({ visits: [], ways: [], live: { stops: [], backMin: 0 } })
-    expect(screen.getByText('Nothing planned for this crew on this day.')).toBeInTheDocument()
+    expect(screen.getByText('No visits for this crew on this day.')).toBeInTheDocument()
   })
 })

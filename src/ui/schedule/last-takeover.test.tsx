@@ -27,7 +27,7 @@ describe('the plan that was taken over last', () => {
     expect(screen.getByText(/348 visits, 10 Feb 2027.*by Ivo Quillane/)).toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
     expect(sent).toHaveBeenCalledWith('DELETE', '/api/v1/plans/takeovers/t1')
-    expect(undone).toHaveBeenCalledWith('Undone: 348 visits are as they were.')
+    expect(undone).toHaveBeenCalledWith('Undone: 348 visits restored.')
   })
   it('tells why it cannot be undone any more', () => {
     show({ barred: { code: 'told', siteName: 'Lanternhouse' } })

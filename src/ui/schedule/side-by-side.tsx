@@ -64,12 +64,12 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
             </tr>
           </thead>
           <tbody>
-            <Row name="Visits in the plan" runs={shown} of={(r) => String(r.visits)} />
-            <Row name="Moved" runs={shown} of={(r) => String(r.moved)} />
-            <Row name="Without a place" runs={shown} of={(r) => String(r.unplaced)} />
-            <Row name="Off the best day, on average" runs={shown} of={(r) => t('schedule.sideBySide.days', { meanOffDays: r.meanOffDays.toFixed(1) })} />
-            <Row name="On the road" runs={shown} of={(r) => duration(r.travelMin)} />
-            <Row name="Weeks with more work than hours" runs={shown} of={(r) => String(r.tightWeeks)} />
+            <Row name={t('schedule.sideBySide.visits')} runs={shown} of={(r) => String(r.visits)} />
+            <Row name={t('schedule.sideBySide.moved')} runs={shown} of={(r) => String(r.moved)} />
+            <Row name={t('schedule.sideBySide.unplaced')} runs={shown} of={(r) => String(r.unplaced)} />
+            <Row name={t('schedule.sideBySide.offBest')} runs={shown} of={(r) => t('schedule.sideBySide.days', { meanOffDays: r.meanOffDays.toFixed(1) })} />
+            <Row name={t('schedule.sideBySide.travel')} runs={shown} of={(r) => duration(r.travelMin)} />
+            <Row name={t('schedule.sideBySide.tight')} runs={shown} of={(r) => String(r.tightWeeks)} />
           </tbody>
         </table>
       </div>

@@ -63,7 +63,7 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     if (drag.state !== 'hanging' || !verdict || drag.day === drag.verdicts.visit.day) return cancel()
     const words = wordsOf(drag)
     // the office may know better, but not by a slip of the hand
-    if (verdict.problems.length > 0 && !window.confirm(`This breaks: ${words}. Move it all the same?`)) return cancel()
+    if (verdict.problems.length > 0 && !window.confirm(t('season.useVisitDrag.confirmConflict', { words }))) return cancel()
     setDrag({ ...drag, state: 'settling' })
     const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
     setProblem(outcome.ok ? null : outcome.problem)

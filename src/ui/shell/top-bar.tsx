@@ -55,7 +55,7 @@ export function TopBar() {
     // the device's store is loaded for this alone
     const { forgetDevice, unsent } = await import('@/ui/field/device/field-device')
     const left = await unsent().catch(() => 0)
-    if (left > 0 && !window.confirm(`${left} things of the field sheet are not sent yet. Signing out forgets them. Sign out all the same?`)) return
+    if (left > 0 && !window.confirm(t('shell.topBar.confirmSignOut', { left }))) return
     await send('POST', '/api/v1/sign-out', { everywhere })
     // nothing of the firm stays on a device that is signed out
     await forgetDevice().catch(() => undefined)

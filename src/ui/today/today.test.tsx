@@ -70,7 +70,7 @@ describe('the day at a glance', () => {
   })
   it('names ponds that worry with the test that says so', () => {
     show()
-    const worry = screen.getByRole('heading', { name: 'Ponds that worry us (1)' }).closest('section')!
+    const worry = screen.getByRole('heading', { name: 'Ponds at risk (1)' }).closest('section')!
     expect(worry).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
   })
   it('counts all that waits, customers’ urgent requests before all else', () => {
@@ -97,9 +97,9 @@ describe('the day at a glance', () => {
       madeByName: 'Sunnet',
     }
     show({ requests: { count: 12, lines: [request('1', true), request('2', false)] }, unlogged: { count: 3, lines: [late] }, answers: [answer] })
-    expect(screen.getByRole('heading', { name: 'Customers’ requests (12)' }).closest('section')).toHaveTextContent(/Urgent.*Wish 1.*Wish 2/)
-    expect(screen.getByRole('heading', { name: 'Visits never logged (3)' }).closest('section')).toHaveTextContent(/18 Mar.*Newt.*Routine visit: Inn, Pool/)
-    expect(screen.getByRole('heading', { name: 'Answers to proposals (1)' }).closest('section')).toHaveTextContent('Option Better, by Nessa')
+    expect(screen.getByRole('heading', { name: 'Customer requests (12)' }).closest('section')).toHaveTextContent(/Urgent.*Wish 1.*Wish 2/)
+    expect(screen.getByRole('heading', { name: 'Visits without a log (3)' }).closest('section')).toHaveTextContent(/18 Mar.*Newt.*Routine visit: Inn, Pool/)
+    expect(screen.getByRole('heading', { name: 'Proposal answers (1)' }).closest('section')).toHaveTextContent('Option Better, by Nessa')
   })
   it('says what is late, and only that', () => {
     show()
@@ -109,26 +109,26 @@ describe('the day at a glance', () => {
   it('asks the office, not the crew, to plan what has no day yet', () => {
     show()
     expect(screen.getByText('1 pond has no cleanout in the coming window; the earliest first.')).toBeInTheDocument()
-    expect(screen.getByRole('link', { name: 'Plan the cleanout' })).toHaveAttribute('href', '/ponds/p1/plan')
+    expect(screen.getByRole('link', { name: 'Schedule cleanout' })).toHaveAttribute('href', '/ponds/p1/plan')
   })
   it('shows a crew the same without what is not theirs', () => {
     show({}, 'technician')
-    expect(screen.queryByRole('link', { name: 'Plan the cleanout' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('link', { name: 'Schedule cleanout' })).not.toBeInTheDocument()
   })
   it('tells a newcomer what is still missing', () => {
     show({ todays: [], coming: [], toPlan: [], toPlanCount: 0, pondCount: 0, concerns: [], followUps: [], water: null })
     for (const words of [
       'No visits today.',
-      'Nothing planned in the next 14 days.',
-      'Add the first pond, and its windows of the year appear here.',
-      'No test of the last weeks is out of band.',
+      'No visits in the next 14 days.',
+      'Add your first pond to see its season windows here.',
+      'All recent water tests are within their limits.',
       'None due.',
-      'Water temperatures appear once ponds are added and the weather desk has answered.',
+      'Water temperatures appear once you have added ponds and the weather service has answered.',
     ])
       expect(screen.getByText(words)).toBeInTheDocument()
   })
   it('says how old its weather is when the desk is silent', () => {
     show({ weather: { reachable: false, fetchedAt: '2027-03-18T05:00:00Z', now: [] } })
-    expect(screen.getByText('The weather desk does not answer; figures from 18 Mar 2027, 05:00.')).toBeInTheDocument()
+    expect(screen.getByText('The weather service is not answering. Figures are from 18 Mar 2027, 05:00.')).toBeInTheDocument()
   })
 })

@@ -32,7 +32,7 @@ describe('answers of a step', () => {
     await userEvent.type(screen.getByLabelText('Answer 1'), 'All well')
     expect(changed).toHaveBeenLastCalledWith([{ code: 'calm', label: 'All well' }, CALM[1]])
   })
-  it('of a stop are neither added to nor taken away', () => {
+  it('of a stop are neither added to nor taken absent', () => {
     render(<Editor fixed />)
     expect(screen.queryByRole('button')).not.toBeInTheDocument()
   })

@@ -14,7 +14,7 @@ import { figureScale } from '@/domain/visits/figure-scale'
 import { speciesName } from '@/domain/plants/plants'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { readingQuantity, readingScale } from '@/domain/water/reading-names'
-import { GATE_ON_PAPER } from '@/messages/gates-on-paper'
+import { gateOnPaper } from '@/messages/gates-on-paper'
 import { inUnits } from '@/messages/in-units'
 import { StepAmount } from '@/ui/field/steps/step-amount'
 import { WorryText } from '@/ui/forecasts/worry-text'
@@ -117,7 +117,7 @@ function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit
       {step.safety ? <p className="safety-note mb-1">{inUnits(step.safety, show)}</p> : null}
       {step.gate ? (
         <p className="stop-note mb-1">
-          <strong>{t('visits.paperSheet.stop')}</strong> {t('visits.paperSheet.doubtCallCrewLead', { show: GATE_ON_PAPER[step.gate](show) })}
+          <strong>{t('visits.paperSheet.stop')}</strong> {t('visits.paperSheet.doubtCallCrewLead', { show: gateOnPaper(step.gate, show, t) })}
         </p>
       ) : null}
       {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)} /> : null}

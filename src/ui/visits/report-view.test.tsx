@@ -53,12 +53,12 @@ describe('the report of a visit', () => {
     show()
     expect(screen.getByText(/Level/).closest('li')).toHaveTextContent(/Level: topped up \(.*20\smm|0\.02\sm\)/)
     expect(screen.getByText('Plants deadheaded: Tufted sedge')).toBeInTheDocument()
-    expect(screen.getByText('Stop passed by Hale at “Fish back”: Tank too warm')).toBeInTheDocument()
+    expect(screen.getByText('Stop overridden by Hale at “Fish back”: Tank too warm')).toBeInTheDocument()
   })
   it('has no table of tests where nothing was tested, and no fish where none were moved', () => {
     show()
     expect(screen.queryByRole('heading', { name: 'The water' })).not.toBeInTheDocument()
-    expect(screen.queryByRole('heading', { name: 'The fish' })).not.toBeInTheDocument()
+    expect(screen.queryByRole('heading', { name: 'Fish' })).not.toBeInTheDocument()
   })
   it('tells the water with its meaning, toxic ammonia by its share', () => {
     show({
@@ -79,7 +79,7 @@ describe('the report of a visit', () => {
     const photos = ['a', 'b'].map((id) => ({ id }) as ReportPage['photos'][number])
     show({ photos }, { photos: '/api/v1/garden/t/photos' })
     expect(screen.getByRole('img', { name: 'The pond before' })).toHaveAttribute('src', '/api/v1/garden/t/photos/a')
-    expect(screen.getByRole('img', { name: 'The pond after' })).toBeInTheDocument()
+    expect(screen.getByRole('img', { name: 'Pond after' })).toBeInTheDocument()
     expect(screen.queryByText('For the office')).not.toBeInTheDocument()
     expect(screen.queryByRole('link')).not.toBeInTheDocument()
   })

@@ -69,7 +69,7 @@ describe('a dose at the desk', () => {
   it('of salt knows the plants’ limit and what is in the water already', async () => {
     planner(doses({ gateFacts: { systemM3: 12, planted: true, lastChangeAt: null, salinity: 0.0008 } } as never))
     await choose('Pond salt without additives')
-    expect(screen.getByRole('alert')).toHaveTextContent('Stop: no salt, or less.')
+    expect(screen.getByRole('alert')).toHaveTextContent('Stop: no salt, or less salt.')
   })
   it('of the same product within its gap is a stop, and its course cannot be put on the list', async () => {
     planner(doses({ recentDoses: [{ productKey: 'culture', at: '2027-05-01T12:00:00Z' }] as never }, { waterTemp: 14 }))

@@ -20,7 +20,7 @@ const USUAL: Readonly<Record<string, string>> = {
 export class StepAtHand {
   readonly card: Locator
   constructor(readonly page: Page) {
-    this.card = page.getByRole('region', { name: 'Step at hand' })
+    this.card = page.getByRole('region', { name: 'Current step' })
   }
 
   async is(title: string | RegExp): Promise<void> {
@@ -32,25 +32,25 @@ export class StepAtHand {
   }
 
   async done(): Promise<void> {
-    await this.card.getByRole('button', { name: /^(Done|Correct it|Log this round|Log another round)$/ }).click()
+    await this.card.getByRole('button', { name: /^(Done|Correct answer|Log this round|Log another round)$/ }).click()
   }
 
   async leaveOut(reason: string): Promise<void> {
-    await this.card.getByRole('button', { name: 'Leave this step out' }).click()
-    await this.card.getByLabel('Why is it left out?').fill(reason)
-    await this.card.getByRole('button', { name: 'Leave it out' }).click()
+    await this.card.getByRole('button', { name: 'Skip step' }).click()
+    await this.card.getByLabel('Reason for skipping').fill(reason)
+    await this.card.getByRole('button', { name: 'Skip step' }).click()
   }
 
   /** Takes a photo; `image` is what the camera gives. */
   async photo(image: Buffer): Promise<void> {
-    await this.card.getByLabel('Take a photo').setInputFiles({ name: 'p.jpg', mimeType: 'image/jpeg', buffer: image })
+    await this.card.getByLabel('Take photo').setInputFiles({ name: 'p.jpg', mimeType: 'image/jpeg', buffer: image })
     await expect(this.card.getByRole('img', { name: /^Photo \d+ of this step/ }).first()).toBeVisible()
   }
 
   /** Answers what stands: photos taken, decisions made, tests filled in, fish counted, someone told; a step that is stopped is left out. */
   async answer(image: Buffer, tests: Readonly<Record<string, string>> = {}): Promise<void> {
     const title = await this.title()
-    if ((await this.card.getByLabel('Take a photo').count()) > 0) await this.photo(image)
+    if ((await this.card.getByLabel('Take photo').count()) > 0) await this.photo(image)
     const choice = this.card.getByRole('radio')
     if ((await choice.count()) > 0) await choice.first().check()
     for (const [label, value] of Object.entries({ ...USUAL, ...tests }))
@@ -65,7 +65,7 @@ export class StepAtHand {
     const done = this.card.getByRole('button', { name: /^(Done|Log this round)$/ })
     if (await done.isEnabled()) {
       await done.click()
-      const again = this.card.getByRole('button', { name: 'Read again: it is right' })
+      const again = this.card.getByRole('button', { name: 'Confirm this reading' })
       const stays = this.card.getByRole('heading', { name: title, exact: true })
       await expect(stays.or(again).first())
         .toBeVisible({ timeout: 300 })
@@ -83,11 +83,11 @@ export class StepAtHand {
     for (let i = 0; i < 60; i++) {
       const now = await this.title()
       if (wanted(now)) return
-      if ((await this.card.getByLabel('Take a photo').count()) > 0) {
+      if ((await this.card.getByLabel('Take photo').count()) > 0) {
         await this.photo(image)
         await this.done()
       } else await this.leaveOut('Not part of this test')
-      await expect(this.card.getByRole('heading', { level: 2 }).or(this.page.getByText('All steps are answered'))).not.toHaveText(now)
+      await expect(this.card.getByRole('heading', { level: 2 }).or(this.page.getByText('All steps are done'))).not.toHaveText(now)
     }
     throw new Error(`No step “${String(title)}” came`)
   }

@@ -32,6 +32,6 @@ async function drawn(picture: ImageBitmap, edge: number, quality: number) {
   context.fillRect(0, 0, canvas.width, canvas.height)
   context.drawImage(picture, 0, 0, canvas.width, canvas.height)
   const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', quality))
-  if (!blob) throw new Error('The picture could not be drawn')
+  if (!blob) throw new Error('picture-not-drawn')
   return { bytes: await blob.arrayBuffer(), width: canvas.width, height: canvas.height }
 }

@@ -59,7 +59,7 @@ async function sendLines(db: DeviceDb, office: Office, userId: string): Promise<
   }
 }
 
-const TOO_MUCH = { title: 'The office cannot take this line: it is too long, or not understood there.', status: 413, kind: 'too-large' } as const
+const TOO_MUCH = { title: '', status: 413, kind: 'too-large' } as const
 
 /** Sends lines together; where they cannot be taken so, in halves, down to the one that is refused by itself. */
 async function sendParts(office: Office, userId: string, batch: readonly WaitingLine[]): ReturnType<Office['send']> {

@@ -115,13 +115,13 @@ describe('plants at a step', () => {
 describe('a look at the plants', () => {
   const open = async (over: object = {}) => {
     inField(<PlantForm view={view(over)} />)
-    await userEvent.click(screen.getByText('Plants: how they look, what was done'))
+    await userEvent.click(screen.getByText('Plants: condition and care'))
   }
   it('keeps what was done, how many stand, and the pieces kept', async () => {
     await open()
-    await userEvent.selectOptions(screen.getByLabelText('Which group'), 'flag')
+    await userEvent.selectOptions(screen.getByLabelText('Plant group'), 'flag')
     await userEvent.selectOptions(screen.getByLabelText('What was done'), 'divide')
-    await userEvent.selectOptions(screen.getByLabelText('How it looks'), 'good')
+    await userEvent.selectOptions(screen.getByLabelText('Condition'), 'good')
     await userEvent.type(screen.getByLabelText(/^Plants that stand here now/), '6')
     await userEvent.type(screen.getByLabelText(/^Rooted pieces kept/), '5')
     await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
@@ -139,7 +139,7 @@ describe('a look at the plants', () => {
   })
   it('writes a new group down, once it is counted in whole plants', async () => {
     await open()
-    await userEvent.selectOptions(screen.getByLabelText('Which group'), '')
+    await userEvent.selectOptions(screen.getByLabelText('Plant group'), '')
     await userEvent.selectOptions(screen.getByLabelText('Plant'), 'caltha-palustris')
     await userEvent.selectOptions(screen.getByLabelText('What was done'), 'planted')
     const keep = screen.getByRole('button', { name: 'Keep it' })
@@ -155,7 +155,7 @@ describe('a look at the plants', () => {
   it('asks where a lifted plant is stored', async () => {
     await open()
     await userEvent.selectOptions(screen.getByLabelText('What was done'), 'lift')
-    expect(screen.getByLabelText('Where it is stored')).toBeInTheDocument()
+    expect(screen.getByLabelText('Storage place')).toBeInTheDocument()
   })
 })
 
@@ -168,7 +168,7 @@ describe('a stop with several ponds', () => {
   })
   it('leads from pond to pond in the order of the day', () => {
     inField(<StopPonds view={lower} others={[view()]} />)
-    const links = within(screen.getByRole('navigation', { name: 'Ponds of this stop' })).getAllByRole('link')
+    const links = within(screen.getByRole('navigation', { name: 'Ponds at this stop' })).getAllByRole('link')
     expect(links.map((l) => l.textContent)).toEqual(['UpperPlant care, under way', 'LowerPlant care, under way'])
     expect(links[1]).toHaveAttribute('aria-current', 'page')
   })

@@ -29,7 +29,7 @@ const picture = (name: string) => new File([name], name, { type: 'image/jpeg' })
 describe('photos of a step', () => {
   it('are all kept when several are chosen at once, and sent together', async () => {
     show()
-    await userEvent.upload(screen.getByLabelText('Take a photo'), [picture('a.jpg'), picture('b.jpg'), picture('c.jpg')])
+    await userEvent.upload(screen.getByLabelText('Take photo'), [picture('a.jpg'), picture('b.jpg'), picture('c.jpg')])
     expect(kept.mock.calls.map(([facts, file]) => [facts.stepKey, (file as File).name])).toEqual([
       ['arrive-photos', 'a.jpg'],
       ['arrive-photos', 'b.jpg'],
@@ -40,13 +40,13 @@ describe('photos of a step', () => {
   it('say why one could not be kept, and what to do', async () => {
     kept.mockResolvedValueOnce({ trouble: 'device-full' })
     show()
-    await userEvent.upload(screen.getByLabelText('Take a photo'), picture('a.jpg'))
+    await userEvent.upload(screen.getByLabelText('Take photo'), picture('a.jpg'))
     expect(await screen.findByText(/This device has no room for another photo\. Nothing that is kept is lost/)).toBeInTheDocument()
   })
   it('are taken away while they are on this device only', async () => {
     show([photo('here', { own: { state: 'waiting', thumbnail: null } }), photo('there')])
     expect(screen.getAllByRole('button', { name: /^Take photo/ })).toHaveLength(1)
-    await userEvent.click(screen.getByRole('button', { name: 'Take photo 1 away' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Take photo 1 absent' }))
     expect(dropPhoto).toHaveBeenCalledWith('here')
   })
   it('after the work are taken again from the same place, as the counterpart of how it was found', async () => {

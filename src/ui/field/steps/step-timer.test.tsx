@@ -13,6 +13,6 @@ describe('a step’s timer', () => {
   })
   it('asks to be started', () => {
     render(<StepTimer minutes={20} startedAt={null} onStart={() => {}} />)
-    expect(screen.getByRole('button')).toHaveTextContent('Start the 20-minute timer')
+    expect(screen.getByRole('button')).toHaveTextContent('Start 20-minute timer')
   })
 })
