@@ -69,14 +69,14 @@ describe('what a report notes', () => {
     const office = officeLines(report(), t).join('\n')
     for (const line of [
       'Stop overridden by Hale at “Fish back”: Tank too warm',
-      'Found, and we come back for it: Breather valve fouled',
+      'Follow-up visit: Breather valve fouled',
       'Skipped: Foam (None wanted)',
       'Rinse the falls: lip loose',
       'The gate sticks',
       'Tamsy did “Raise KH” without signal',
-      'Hale answered “Load the kit” too: no foam',
+      'Hale also answered “Load the kit”: no foam',
       'Tamsy: 2 h 15 min',
-      'Hale: time not ended',
+      'Hale: end not recorded',
     ])
       expect(office).toContain(line)
     const customers = [...notedLines(report(), t), ...customerWords(report(), [], 'metric', t), reportLetter(report(), [], 'metric', t)].join('\n')
@@ -93,7 +93,7 @@ describe('what a report notes', () => {
   it('lists what was given', () => expect(doseLines(report())).toEqual(['Sodium thiosulfate, crystals: 37.5 g']))
   it('counts fish out and back, and says when they do not add up', () => {
     expect(fishWords(report(), t)).toBe('8 taken out, 8 put back.')
-    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }), t)).toBe('12 taken out, 10 put back, 1 lost, 1 not accounted for.')
+    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }), t)).toBe('12 taken out, 10 put back, 1 lost, 1 unaccounted for.')
     expect(fishWords(report({ fishOut: null, fishBack: null }), t)).toBeNull()
   })
   it('names warranties', () =>
@@ -103,7 +103,7 @@ describe('what a report notes', () => {
 describe('the report as a letter', () => {
   it('has its blocks in order, with figures in the reader’s units', () => {
     const letter = reportLetter(report(), [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)], 'us', t)
-    const order = ['Feed lightly for a week.', 'What was done', 'The water', 'Products used', 'Fish', 'Parts replaced', 'Notes', 'Next'].map((title) =>
+    const order = ['Feed lightly for a week.', 'Work done', 'Water', 'Products used', 'Fish', 'Parts replaced', 'Notes', 'Next'].map((title) =>
       letter.indexOf(title),
     )
     expect(order).toEqual([...order].sort((a, b) => a - b))

@@ -108,7 +108,7 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   await page.goto(`${pond}/doses`)
   const dose = page.getByRole('region', { name: 'Dose' })
   await dose.getByLabel('Product').selectOption({ label: 'Sodium bicarbonate' })
-  await dose.getByLabel('Rise wanted').fill('4')
+  await dose.getByLabel('Desired rise').fill('4')
   await expect(dose.getByRole('alert')).toContainText('Stop: do not raise KH yet.')
   await dose.getByLabel('Product').selectOption({ label: 'Sodium thiosulfate, crystals' })
   await dose.getByLabel('New water', { exact: true }).fill('3')
@@ -117,9 +117,9 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   await expect(dose.getByText('1 × scoop')).toBeVisible()
   await expect(dose.getByText(/about \d+ min: /).first()).toBeVisible()
   const changes = page.getByRole('region', { name: 'Water changes' })
-  await changes.getByLabel('In the pond now').fill('80')
-  await changes.getByLabel('In the new water', { exact: true }).fill('5')
-  await changes.getByLabel('Wanted', { exact: true }).fill('40')
+  await changes.getByLabel('Level in the pond').fill('80')
+  await changes.getByLabel('Level in the new water', { exact: true }).fill('5')
+  await changes.getByLabel('Desired level', { exact: true }).fill('40')
   // 80 → 55 → 38.3 by thirds
   await expect(changes.getByText('2 changes')).toBeVisible()
 

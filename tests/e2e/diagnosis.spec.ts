@@ -32,11 +32,11 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
 
   // acted on: dated steps, a date by which it should look better, and the steps on the pond's own list
   const todo = page.getByRole('region', { name: 'What to do' })
-  await expect(todo).toContainText('It should look better between')
-  await todo.getByRole('button', { name: 'Put these steps on the pond' }).click()
-  await expect(todo.getByRole('status')).toContainText('On the pond’s list')
-  await page.getByRole('button', { name: 'Partly' }).click()
-  await expect(page.getByRole('button', { name: 'Partly' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(todo).toContainText('It should improve between')
+  await todo.getByRole('button', { name: 'Add these steps as follow-ups' }).click()
+  await expect(todo.getByRole('status')).toContainText('Added to the pond’s follow-ups')
+  await page.getByRole('button', { name: 'Partly improved' }).click()
+  await expect(page.getByRole('button', { name: 'Partly improved' })).toHaveAttribute('aria-pressed', 'true')
   const flush = (await todo.getByRole('link', { name: 'Plan: wetland flush' }).getAttribute('href'))!
   await page.goto(pond)
   await expect(page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae')).toBeVisible()

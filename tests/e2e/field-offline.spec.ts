@@ -39,7 +39,7 @@ test('a flush without signal for the whole visit: through reload and restart, an
   await expect(step.card.getByRole('alert')).toContainText('at least one photo')
   await step.photo(photo)
   await step.done()
-  await expect(page.getByText(/things kept on this device/).first()).toBeVisible()
+  await expect(page.getByText(/entries waiting to send/).first()).toBeVisible()
 
   // the phone is closed and opened again, still without signal
   await page.close()

@@ -28,7 +28,7 @@ test('an empty database asks for the firm, then works from nothing to a planned 
   await page.getByLabel('Role').selectOption({ label: 'Crew lead' })
   await page.getByLabel('Crew', { exact: true }).selectOption({ label: 'Moorhen' })
   await page.getByLabel('Initial password').fill('another long one')
-  await page.getByRole('button', { name: 'Add person' }).click()
+  await page.getByRole('button', { name: 'Save person' }).click()
   await expect(page.getByRole('row', { name: /Tolly Brand/ })).toContainText('Moorhen')
 
   await page.goto('/ponds')

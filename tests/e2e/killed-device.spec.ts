@@ -68,7 +68,7 @@ test('a device that dies between a photo and its sending has the photo when it s
   await context.clearCookies()
   page = context.pages()[0]
   await page.goto(visit)
-  await expect(page.getByText(/2 things kept on this device\. Sign in again to send/)).toBeVisible()
+  await expect(page.getByText(/2 entries waiting to send\. Sign in again to send/)).toBeVisible()
   await new StepAtHand(page).is('Walk the site for hazards')
 
   // signed in again, it dies while the photo is on its way: the office has it, the device never heard so

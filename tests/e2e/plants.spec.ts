@@ -23,7 +23,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   await desk.getByLabel('Plant', { exact: true }).selectOption({ label: 'White water lily (Nymphaea alba)' })
   await desk.getByLabel('Where', { exact: true }).selectOption({ label: 'In the pond' })
   await desk.getByLabel('Plants', { exact: true }).fill('3')
-  await desk.getByRole('button', { name: 'Add plant group' }).click()
+  await desk.getByRole('button', { name: 'Add to plan' }).click()
   const lily = desk.getByRole('button', { name: /^3 White water lily, good/ })
   await expect(lily).toBeVisible()
   const before = await lily.getAttribute('aria-label')
@@ -38,7 +38,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   // seen to be pale: the bed asks for a look at its roots
   await groups.getByRole('button', { name: 'Sweet flag' }).click()
   const sheet = desk.getByRole('region', { name: 'Sweet flag' })
-  await sheet.getByLabel('Done').selectOption('look')
+  await sheet.getByLabel('Care given').selectOption('look')
   await sheet.getByLabel('Condition').selectOption({ label: 'Pale or stunted' })
   await sheet.getByRole('button', { name: 'Save' }).click()
   await expect(desk.getByRole('region', { name: 'Plant care due' }).getByText('Check whether roots are wet')).toBeVisible()

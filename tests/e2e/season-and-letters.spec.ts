@@ -118,7 +118,7 @@ test('a site gets its hours, days off and place; the map, equipment and wishes f
   await expect(page.getByText('overdue')).toHaveCount(0)
   await page.getByText('Add follow-up').click()
   await page.getByLabel('Task').fill('Reset the loose edge stone')
-  await page.getByRole('button', { name: 'Add follow-up' }).click()
+  await page.getByRole('button', { name: 'Save follow-up' }).click()
   await expect(page.getByText('Reset the loose edge stone')).toBeVisible()
   await page.getByRole('button', { name: 'Remove: Reset the loose edge stone' }).click()
   await expect(page.getByText('Reset the loose edge stone')).toHaveCount(0)

@@ -59,7 +59,7 @@ async function sizeFilter(page: Page): Promise<void> {
   await parts.getByRole('link', { name: 'Pump and pipes' }).click()
   await expect(page.getByRole('img', { name: /Pump curve/ }).locator('svg')).toBeVisible()
   await parts.getByRole('link', { name: 'Bed', exact: true }).click()
-  await expect(page.getByRole('group', { name: /Section of the bed/ })).toBeVisible()
+  await expect(page.getByRole('group', { name: /Section through the bed/ })).toBeVisible()
   await parts.getByRole('link', { name: 'Kind and size' }).click()
   const checks = page.getByRole('region', { name: 'Checks' })
   await expect(checks.locator('[data-check]').first()).toBeAttached()

@@ -1,13 +1,13 @@
 export const drawing = {
   bedSection: {
-    sectionBedLongDeep: 'Section of the bed, {lengthM} long, {depthM} deep, {count} layers',
+    sectionBedLongDeep: 'Section through the bed, {lengthM} long, {depthM} deep, {count} layers',
     vault: 'vault',
     drainsBackHere: 'drains back to here',
     upperEdgeLayer: 'Upper edge of layer {i}, {name}',
     height: 'height ×{exaggerate}',
   },
   waterLegend: {
-    coloursWaterTemperature: 'Colours of water temperature',
+    coloursWaterTemperature: 'Water temperature colours',
     ice: 'Ice',
   },
   plantMarks: {

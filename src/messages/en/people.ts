@@ -92,7 +92,7 @@ export const people = {
     addPerson: 'Add person',
     none: 'None',
     firstPassword: 'Initial password',
-    addPerson2: 'Add person',
+    addPerson2: 'Save person',
   },
   roleNames: { owner: 'Owner', office: 'Office', designer: 'Designer', 'crew-lead': 'Crew lead', technician: 'Technician' },
   skillNames: { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' },

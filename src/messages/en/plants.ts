@@ -72,7 +72,7 @@ export const plants = {
     where: 'Location',
     plants: 'Plants',
     plantedIfKnown: 'Planted on (if known)',
-    setDown: 'Add plant group',
+    setDown: 'Add to plan',
     setDownMiddlePlan: 'Added in the middle of the plan: drag it to its place.',
   },
   patchSheet: {

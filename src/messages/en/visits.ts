@@ -96,7 +96,7 @@ export const visits = {
     notBefore: 'Not before',
     notAfter: 'Not after',
     minutesOnePerson: 'Minutes for one person',
-    add: 'Add follow-up',
+    add: 'Save follow-up',
   },
   paperSheet: {
     fieldSheet: 'Field sheet',

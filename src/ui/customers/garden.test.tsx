@@ -43,9 +43,9 @@ describe('a customer’s page', () => {
   it('says first what to do this week, then what comes and how the water is, in plain words', () => {
     show(pond())
     const headings = screen.getAllByRole('heading', { level: 3 }).map((h) => h.textContent)
-    expect(headings).toEqual(['This week', 'Next visits', 'Latest water tests', 'What was done'])
+    expect(headings).toEqual(['This week', 'Next visits', 'Latest water tests', 'Past visits'])
     expect(screen.getByText(/Feed as usual/)).toBeInTheDocument()
-    expect(screen.getByText(/evaporate in a week, 400.L/)).toBeInTheDocument()
+    expect(screen.getByText(/evaporates each week, that is 400.L/)).toBeInTheDocument()
     expect(screen.getByText(/Friday, 4 June 2027, about 07:30/)).toBeInTheDocument()
     expect(screen.getByText(/likely between/)).toHaveTextContent('2027')
     const rows = screen.getAllByRole('row').map((r) => r.textContent)
@@ -54,8 +54,8 @@ describe('a customer’s page', () => {
   })
   it('says so where nothing is planned, nothing was tested and nothing was done', () => {
     show(pond({ next: null, coming: [], readings: [], advice: [], waterC: null }))
-    expect(screen.getByText(/Nothing is planned/)).toBeInTheDocument()
-    expect(screen.getByText(/Reports of visits gather here/)).toBeInTheDocument()
+    expect(screen.getByText(/No visit is planned/)).toBeInTheDocument()
+    expect(screen.getByText(/Visit reports appear here/)).toBeInTheDocument()
     expect(screen.queryByText('Latest water tests')).not.toBeInTheDocument()
     expect(screen.queryByText(/°C/)).not.toBeInTheDocument()
   })

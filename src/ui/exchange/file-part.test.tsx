@@ -30,7 +30,7 @@ const show = () =>
 const choose = (bytes: Uint8Array) => {
   const file = new File(['x'], 'sites.csv', { type: 'text/csv' })
   Object.assign(file, { arrayBuffer: () => Promise.resolve(bytes.buffer) })
-  return userEvent.upload(screen.getByLabelText('Read sites (CSV): file'), file)
+  return userEvent.upload(screen.getByLabelText('Import sites (CSV): file'), file)
 }
 
 beforeEach(() => {
@@ -50,7 +50,7 @@ describe('a file of sites', () => {
     sent.mockResolvedValueOnce({ ok: true, value: { ...PREVIEW, preview: false } } as never)
     await userEvent.click(screen.getByRole('button', { name: 'Take over 2 lines' }))
     expect(sent.mock.calls[1][0]).toBe('/api/v1/sites.csv')
-    expect(await screen.findByText('Sites: 1 added, 1 changed, 2 as they are.')).toBeInTheDocument()
+    expect(await screen.findByText('Sites: 1 added, 1 changed, 2 unchanged.')).toBeInTheDocument()
   })
   it('is left alone at a press', async () => {
     sent.mockResolvedValueOnce({ ok: true, value: PREVIEW } as never)

@@ -59,7 +59,7 @@ describe('a step', () => {
   it('shows its safety note and its amount before the button', () => {
     show('kit')
     expect(screen.getByText(/above 25\skg/)).toBeInTheDocument()
-    expect(screen.getByText(/Holding tank at least/)).toBeInTheDocument()
+    expect(screen.getByText(/Holding tank of at least/)).toBeInTheDocument()
   })
   it('is kept on the device with what it asked for, and forgets what was typed', async () => {
     const answered = jest.fn()
@@ -86,7 +86,7 @@ describe('a step', () => {
     await userEvent.type(screen.getByLabelText('Water temperature'), '9')
     await userEvent.click(screen.getByRole('button', { name: 'Done' }))
     expect(logged).not.toHaveBeenCalled()
-    await userEvent.click(await screen.findByRole('button', { name: 'Read again: it is right' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Confirm this reading' }))
     expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ confirmedUnlikely: true }))
   })
   it('comes back with what this device kept', async () => {
@@ -109,7 +109,7 @@ describe('a step', () => {
     unmount()
     show('fish-back', { mayOverride: true })
     expect(screen.getByRole('button', { name: 'Done' })).toBeDisabled()
-    await userEvent.type(screen.getByLabelText(/To pass this stop/), 'Aerator failed')
+    await userEvent.type(screen.getByLabelText(/To override this stop/), 'Aerator failed')
     expect(screen.getByRole('button', { name: 'Done' })).toBeEnabled()
   })
   it('says that someone else answered too, and an answer that has seen it settles that', () => {
@@ -117,10 +117,10 @@ describe('a step', () => {
       ({ kind: 'skipped', id, stepKey: 'lights', at, reason: `by ${byId}`, replaces, byId, byName: byId, receivedAt: at }) as unknown as Entry
     const both = [line('a', 'Bo', '2027-03-20T10:00:00Z'), line('b', 'Cleo', '2027-03-20T10:01:00Z')]
     const { unmount } = show('lights', { log: both })
-    expect(screen.getByText(/Bo answered this too/)).toBeInTheDocument()
+    expect(screen.getByText(/Bo also answered this step/)).toBeInTheDocument()
     unmount()
     show('lights', { log: [...both, line('c', 'Bo', '2027-03-20T10:05:00Z', 'b')] })
-    expect(screen.queryByText(/Cleo answered this too/)).not.toBeInTheDocument()
+    expect(screen.queryByText(/Cleo also answered this step/)).not.toBeInTheDocument()
   })
 })
 
@@ -146,7 +146,7 @@ describe('amounts', () => {
     expect(sum).toBeCloseTo(total, 6)
     expect(text).toContain('chlorine is assumed')
   })
-  it('speak the person’s units', () => expect(amount('refill', 'us')).toMatch(/2,916 gal from the tap/))
+  it('speak the person’s units', () => expect(amount('refill', 'us')).toMatch(/2,916 gal of tap water/))
   it('of a part change are at most a third of the whole system, with portions of its own', () => {
     const text = amount('partial-change')
     expect(text).toContain('At most 5 m³ of 15 m³')
@@ -164,7 +164,7 @@ describe('amounts', () => {
   it('need nothing for water without chlorine', () => {
     const well = visitAmounts({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: false }, DEFAULT_KIT, TODAY)
     expect(amount('dechlorinator', 'metric', well)).toContain('needs no dechlorinator')
-    expect(amount('holding-tank', 'metric', well)).toContain('No fish are noted')
+    expect(amount('holding-tank', 'metric', well)).toContain('No fish are recorded')
   })
 })
 

@@ -7,17 +7,17 @@ const words = (over: Partial<Parameters<typeof syncWords>[0]> = {}) =>
 describe('what the bar says of sending', () => {
   it('is the time at which everything was out, by the firm’s clock', () => expect(words()).toEqual({ text: 'All sent at 05:05.', good: true }))
   it('counts what is still on the device, in words for one and for more', () => {
-    expect(words({ waiting: 1 }).text).toBe('1 thing kept on this device.')
-    expect(words({ waiting: 12, busy: true })).toEqual({ text: 'Sending. 12 things kept on this device.', good: true })
+    expect(words({ waiting: 1 }).text).toBe('1 entry waiting to send.')
+    expect(words({ waiting: 12, busy: true })).toEqual({ text: 'Sending. 12 entries waiting to send.', good: true })
   })
   it('says without signal that nothing is lost', () => {
     expect(words({ outcome: 'no-signal' })).toEqual({ text: 'No signal. Carry on: everything is saved on this device.', good: false })
     expect(words({ outcome: 'no-signal', waiting: 3 }).text).toBe('No signal. 3 entries waiting to send.')
   })
   it('asks for a person where one is needed', () => {
-    expect(words({ refused: 2 })).toEqual({ text: '2 things not taken by the office: open the visit to see why.', good: false })
+    expect(words({ refused: 2 })).toEqual({ text: '2 entries rejected by the office: open the visit to see why.', good: false })
     expect(words({ refused: 1, waiting: 1 })).toMatchObject({ good: false })
-    expect(words({ outcome: 'signed-out', waiting: 4 }).text).toBe('4 things kept on this device. Sign in again to send.')
-    expect(words({ outcome: 'other-person', waiting: 4 }).text).toContain('when its writer signs in')
+    expect(words({ outcome: 'signed-out', waiting: 4 }).text).toBe('4 entries waiting to send. Sign in again to send.')
+    expect(words({ outcome: 'other-person', waiting: 4 }).text).toContain('when their author signs in')
   })
 })

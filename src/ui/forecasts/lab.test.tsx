@@ -200,35 +200,35 @@ describe('an earlier diagnosis', () => {
 
   it('is held against the tests since: what mended, and what did not', () => {
     show(kept([...before, on('2027-06-25', 'nitrite', 0.1), on('2027-06-25', 'clarityDepth', 0.25)]))
-    const lines = within(region('Found before')).getAllByRole('listitem')[0]
-    expect(lines).toHaveTextContent('partly by the tests since')
-    expect(lines).toHaveTextContent(/No longer, nitrite 1\.2 mg\/L then, 0\.1\d* mg\/L on Fri 25 Jun/)
-    expect(lines).toHaveTextContent(/Is the water still murky\? Still so, clarity depth .* then, .* on Fri 25 Jun/)
+    const lines = within(region('Earlier diagnoses')).getAllByRole('listitem')[0]
+    expect(lines).toHaveTextContent('partly according to tests since')
+    expect(lines).toHaveTextContent(/Gone, nitrite 1\.2 mg\/L then, 0\.1\d* mg\/L on Fri 25 Jun/)
+    expect(lines).toHaveTextContent(/Is the water still murky\? Still present, clarity \(secchi depth\) .* then, .* on Fri 25 Jun/)
   })
   it('says what would tell, and that it is time, when nobody has tested', () => {
     show(kept(before))
-    expect(region('Found before')).toHaveTextContent('It should look better by now, and nobody has tested.')
-    expect(region('Found before')).toHaveTextContent('Not tested since: nitrite would tell.')
+    expect(region('Earlier diagnoses')).toHaveTextContent('It should have improved by now, but nobody has tested.')
+    expect(region('Earlier diagnoses')).toHaveTextContent('Not tested since: nitrite would show.')
   })
   it('waits in silence until its day has come', () => {
     show(kept(before), { today: '2027-06-15' })
-    expect(region('Found before')).not.toHaveTextContent('nobody has tested')
+    expect(region('Earlier diagnoses')).not.toHaveTextContent('nobody has tested')
   })
   it('shows the pond before and since', () => {
     const photo = (id: string, day: string) => ({ id, takenAt: `${day}T10:00:00Z` })
     show(kept(before, { photos: { before: photo('a', '2027-06-09'), since: photo('b', '2027-06-25') } }))
-    expect(screen.getByRole('img', { name: 'The pond before' })).toHaveAttribute('src', '/api/v1/photos/a?size=thumbnail')
-    expect(screen.getByRole('img', { name: 'The pond since' }).closest('figure')).toHaveTextContent('since, Fri 25 Jun')
+    expect(screen.getByRole('img', { name: 'Pond before' })).toHaveAttribute('src', '/api/v1/photos/a?size=thumbnail')
+    expect(screen.getByRole('img', { name: 'Pond since' }).closest('figure')).toHaveTextContent('since, Fri 25 Jun')
   })
   it('takes what people say came of it; those who only read see it', async () => {
     const { unmount } = show(kept(before))
-    await userEvent.click(screen.getByRole('button', { name: 'Partly' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Partly improved' }))
     expect(sent).toHaveBeenCalledWith('PUT', '/api/v1/diagnoses/d1', { outcome: 'partly' })
     await waitFor(() => expect(refresh).toHaveBeenCalled())
     unmount()
     show(kept(before, { outcome: 'partly' }), { mayLog: false })
-    expect(screen.queryByRole('button', { name: 'Partly' })).not.toBeInTheDocument()
-    expect(screen.getByText('Partly')).toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Partly improved' })).not.toBeInTheDocument()
+    expect(screen.getByText('Partly improved')).toBeInTheDocument()
   })
 })
 

@@ -49,7 +49,7 @@ describe('a test written down', () => {
     expect(changed).toHaveBeenLastCalledWith(4, false)
     unmount()
     render(<Field kind="clarityDepth" />)
-    await type('Clarity depth', 'bottom')
+    await type('Clarity (Secchi depth)', 'bottom')
     expect(changed).toHaveBeenLastCalledWith(1.4, false)
   })
   it('does not take what it cannot read', async () => {

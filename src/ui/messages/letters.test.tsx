@@ -50,11 +50,11 @@ const show = (over: object = {}) =>
 describe('who has to be told', () => {
   it('is told of changes at once, of new visits when they come near, and of none without an address', async () => {
     show()
-    expect(screen.queryByLabelText(/^Tell Customer far/)).not.toBeInTheDocument()
+    expect(screen.queryByLabelText(/^Notify Customer far/)).not.toBeInTheDocument()
     expect(screen.getByRole('row', { name: /Customer moved/ })).toHaveTextContent('was Mon 30 Aug 09:00')
-    expect(screen.getByLabelText(/^Tell Customer paper/)).toBeDisabled()
+    expect(screen.getByLabelText(/^Notify Customer paper/)).toBeDisabled()
     expect(screen.getByText('no e-mail address: call')).toBeInTheDocument()
-    await userEvent.click(screen.getByLabelText(/^Tell Customer near/))
+    await userEvent.click(screen.getByLabelText(/^Notify Customer near/))
     await userEvent.click(screen.getByRole('button', { name: 'Tell 1 customer' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/notices', { visits: ['moved'] })
     expect(screen.getByText('1 letter is on the way.')).toBeInTheDocument()
@@ -62,7 +62,7 @@ describe('who has to be told', () => {
   it('is shown as far ahead as is wished', async () => {
     show()
     await userEvent.click(screen.getByLabelText('Include the 1 new visits after Sat 10 Apr'))
-    expect(screen.getByLabelText(/^Tell Customer far/)).toBeChecked()
+    expect(screen.getByLabelText(/^Notify Customer far/)).toBeChecked()
     expect(screen.getByRole('button', { name: 'Tell 3 customers' })).toBeEnabled()
   })
   it('is nobody when everyone knows', () => {

@@ -80,7 +80,7 @@ const show = (over: Partial<PondPlantsData> = {}) =>
 describe('plants of a pond', () => {
   it('stand on the plan with how they look in words, and in a list with what is not on it yet', () => {
     show()
-    expect(screen.getByRole('button', { name: /^3 White water lily, thinned out/ })).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: /^3 White water lily, thin/ })).toBeInTheDocument()
     expect(screen.getByRole('button', { name: /^5 Water canna, stored/ })).toBeInTheDocument()
     const row = screen.getByRole('row', { name: /Northern blue flag/ })
     expect(row).toHaveTextContent('not on the plan yet')
@@ -90,9 +90,9 @@ describe('plants of a pond', () => {
     show()
     await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
     const sheet = screen.getByRole('region', { name: 'Northern blue flag' })
-    expect(sheet).toHaveTextContent('Toxic to people and pets: gloves.')
+    expect(sheet).toHaveTextContent('Toxic to people and pets: wear gloves.')
     // what it asks for is proposed
-    expect(within(sheet).getByLabelText('Done')).toHaveValue('cut-back')
+    expect(within(sheet).getByLabelText('Care given')).toHaveValue('cut-back')
     await userEvent.type(within(sheet).getByLabelText(/^Rooted pieces kept/), '4')
     await userEvent.selectOptions(within(sheet).getByLabelText('Condition'), 'crowded')
     await userEvent.click(within(sheet).getByRole('button', { name: 'Save' }))
@@ -107,7 +107,7 @@ describe('plants of a pond', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Water canna' }))
     expect(screen.getByRole('region', { name: 'Water canna' })).toHaveTextContent('Lifted and stored (Cellar)')
     await userEvent.click(screen.getAllByRole('button', { name: 'White water lily' })[0])
-    expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent('Looked at: thinned out, 3 plants (Eaten?)')
+    expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent('Inspected: thin, 3 plants (Eaten?)')
   })
   it('lead from pale plants of the bed to its root zone', async () => {
     const pale = patchesNow([patch('flag', 'iris-versicolor', { place: 'bed' })], [event('flag', '2026-06-01', { condition: 'pale' })], 'Etc/UTC')
@@ -133,14 +133,14 @@ describe('plants of a pond', () => {
       problem: { title: 'At least one plant.', status: 422, kind: 'bad-input', fields: [{ path: 'count', message: 'At least one plant.' }] },
     })
     show({ patches: [], tasks: [], gaps: [], replanting: [] })
-    expect(screen.getByText(/Nothing is written down yet/)).toBeInTheDocument()
+    expect(screen.getByText(/No plants recorded yet/)).toBeInTheDocument()
     await userEvent.click(screen.getByText('Add plant group'))
-    await userEvent.click(screen.getByRole('button', { name: 'Add plant group' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
     expect(screen.getAllByText('At least one plant.').length).toBeGreaterThan(0)
     await userEvent.type(screen.getByLabelText('Plants'), '7')
-    await userEvent.click(screen.getByRole('button', { name: 'Add plant group' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Add to plan' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/ponds/p1/plants', expect.objectContaining({ count: 7 }))
-    expect(screen.getByText(/Set down in the middle of the plan/)).toBeInTheDocument()
+    expect(screen.getByText(/Added in the middle of the plan/)).toBeInTheDocument()
   })
   it('are only looked at by who may not change them', () => {
     show({ mayWrite: false, mayLog: false })
@@ -222,7 +222,7 @@ describe('plants of all ponds', () => {
   it('names groups that ask for the same together, with the day that comes first', () => {
     all()
     expect(screen.getByRole('region', { name: 'Plant care due' })).toHaveTextContent(
-      'Cut back and take away: Northern blue flag, Sweet flag from Fri 20 Nov to Tue 24 Nov',
+      'Cut back and remove: Northern blue flag, Sweet flag from Fri 20 Nov to Tue 24 Nov',
     )
     expect(screen.getByText('late')).toBeInTheDocument()
   })
@@ -230,7 +230,7 @@ describe('plants of all ponds', () => {
     all()
     const rows = within(screen.getByRole('region', { name: 'Tender plants' })).getAllByRole('row')
     expect(rows[1]).toHaveTextContent(/Mon 7 Dec\s*now.*Lift: Water canna/)
-    expect(rows[2]).toHaveTextContent('Set out: Papyrus')
+    expect(rows[2]).toHaveTextContent('Replant: Papyrus')
     expect(rows[2]).toHaveTextContent('stored: Cellar')
   })
   it('tells where kept cuttings may go', () => {

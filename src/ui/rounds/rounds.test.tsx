@@ -13,7 +13,7 @@ beforeEach(() => sent.mockReset().mockResolvedValue({ ok: true, value: {} }))
 describe('telling a customer', () => {
   it('says that the crew is on the way, with the hour', async () => {
     render(<TellArrival visitId="v1" siteName="Tarn" time="09:40" late={false} />)
-    await userEvent.click(screen.getByRole('button', { name: 'Tell Tarn that we are drive' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Notify Tarn that we are on the way' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/visits/v1/tell', { kind: 'on-the-way', time: '09:40' })
     expect(screen.getByRole('status')).toHaveTextContent('Notified: on the way, arriving about 09:40.')
     expect(screen.queryByRole('button', { name: /late/ })).not.toBeInTheDocument()

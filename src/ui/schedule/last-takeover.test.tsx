@@ -31,7 +31,7 @@ describe('the plan that was taken over last', () => {
   })
   it('tells why it cannot be undone any more', () => {
     show({ barred: { code: 'told', siteName: 'Lanternhouse' } })
-    expect(screen.getByText(/the visit at Lanternhouse was told to its customer/)).toBeInTheDocument()
+    expect(screen.getByText(/the visit at Lanternhouse has been notified/)).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument()
   })
   it('hands a refusal on', async () => {

@@ -63,7 +63,7 @@ describe('a visit on paper', () => {
     expect(screen.getByText(/^Friday, 20 November 2026, 08:00, about 2 h 10 min · Otter · The Reeves/)).toBeInTheDocument()
     expect(screen.getByText('4 Gull Stair, Ferrygate. Side gate')).toBeInTheDocument()
     expect(screen.getByText('Notes for this season: Loose edge stone')).toBeInTheDocument()
-    expect(screen.getByText(/^Foretold 19 Nov 2026/)).toHaveTextContent(
+    expect(screen.getByText(/^Forecast 19 Nov 2026/)).toHaveTextContent(
       /likely Nitrite: above 0\.5 mg\/L in 8 of 10 runs, about Mon 23 Nov; maybe Turns murky: .* in 4 of 10 runs/,
     )
   })
@@ -78,8 +78,8 @@ describe('a visit on paper', () => {
   })
   it('works amounts out, and writes the stop of each gate in words', () => {
     show('spring-cleanout')
-    expect(screen.getAllByText(/^Holding tank at least/).length).toBeGreaterThan(0)
-    expect(screen.getByText(/Fish go back only with toxic ammonia at 0\.05\smg\/L or less/)).toBeInTheDocument()
+    expect(screen.getAllByText(/^Holding tank of at least/).length).toBeGreaterThan(0)
+    expect(screen.getByText(/Fish go back only with NH₃ at 0\.05\smg\/L or less/)).toBeInTheDocument()
   })
   it('leaves room for tests in the reader’s units', () => {
     show('winter-shutdown', 'us')

@@ -78,7 +78,7 @@ describe('the report of a visit', () => {
   it('shows two photos as before and after, and the customer neither the office’s lines nor its links', () => {
     const photos = ['a', 'b'].map((id) => ({ id }) as ReportPage['photos'][number])
     show({ photos }, { photos: '/api/v1/garden/t/photos' })
-    expect(screen.getByRole('img', { name: 'The pond before' })).toHaveAttribute('src', '/api/v1/garden/t/photos/a')
+    expect(screen.getByRole('img', { name: 'Pond before' })).toHaveAttribute('src', '/api/v1/garden/t/photos/a')
     expect(screen.getByRole('img', { name: 'Pond after' })).toBeInTheDocument()
     expect(screen.queryByText('For the office')).not.toBeInTheDocument()
     expect(screen.queryByRole('link')).not.toBeInTheDocument()

@@ -54,7 +54,7 @@ describe('readings over time', () => {
     expect(screen.getByRole('img', { name: /^Total ammonia \(TAN\) over time; watch above 0\.25, act above 0\.5, emergency above 2/ })).toBeInTheDocument()
     expect(lines().flatMap((l) => l.yAxis ?? [])).toEqual([0.25, 0.5])
     expect(lines().flatMap((l) => l.xAxis ?? [])).toEqual(['2026-05-10T12:00:00Z'])
-    expect(screen.getByText('What was done meanwhile (2)')).toBeInTheDocument()
+    expect(screen.getByText('Work done in this period (2)')).toBeInTheDocument()
   })
   it('are drawn in the reader’s units, limits too', async () => {
     show('us')

@@ -29,6 +29,6 @@ describe('the newest tests of a pond', () => {
   })
   it('ask for pH and temperature where only the total is known', () => {
     show({ tan: 1 })
-    expect(screen.getByRole('row', { name: /Total ammonia/ })).toHaveTextContent('Act judged by the total alone: test pH and water temperature with it')
+    expect(screen.getByRole('row', { name: /Total ammonia/ })).toHaveTextContent('Act judged by total ammonia only: also test pH and water temperature')
   })
 })

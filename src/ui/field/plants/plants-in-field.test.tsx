@@ -104,7 +104,7 @@ describe('plants at a step', () => {
   })
   it('names gaps where crowns are divided', () => {
     inField(<StepPlants step={step('divide')} view={view({ log: [logLine({ patchId: 'flag', species: 'iris-versicolor', action: 'look', count: 5 })] })} />)
-    expect(screen.getByText('Gaps to plant with rooted pieces: 3 Northern blue flag.')).toBeInTheDocument()
+    expect(screen.getByText('Gaps to fill with rooted pieces: 3 Northern blue flag.')).toBeInTheDocument()
   })
   it('takes no room where nothing is asked for', () => {
     inField(<StepPlants step={step('feed')} view={view()} />)
@@ -120,11 +120,11 @@ describe('a look at the plants', () => {
   it('keeps what was done, how many stand, and the pieces kept', async () => {
     await open()
     await userEvent.selectOptions(screen.getByLabelText('Plant group'), 'flag')
-    await userEvent.selectOptions(screen.getByLabelText('What was done'), 'divide')
+    await userEvent.selectOptions(screen.getByLabelText('Care given'), 'divide')
     await userEvent.selectOptions(screen.getByLabelText('Condition'), 'good')
-    await userEvent.type(screen.getByLabelText(/^Plants that stand here now/), '6')
+    await userEvent.type(screen.getByLabelText(/^Plants here now/), '6')
     await userEvent.type(screen.getByLabelText(/^Rooted pieces kept/), '5')
-    await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     expect(logged).toHaveBeenCalledWith('v1', {
       kind: 'plant',
       patchId: 'flag',
@@ -141,20 +141,20 @@ describe('a look at the plants', () => {
     await open()
     await userEvent.selectOptions(screen.getByLabelText('Plant group'), '')
     await userEvent.selectOptions(screen.getByLabelText('Plant'), 'caltha-palustris')
-    await userEvent.selectOptions(screen.getByLabelText('What was done'), 'planted')
-    const keep = screen.getByRole('button', { name: 'Keep it' })
+    await userEvent.selectOptions(screen.getByLabelText('Care given'), 'planted')
+    const keep = screen.getByRole('button', { name: 'Save' })
     expect(keep).toBeDisabled()
-    await userEvent.type(screen.getByLabelText('Plants set'), '2.5')
+    await userEvent.type(screen.getByLabelText('Plants planted'), '2.5')
     expect(screen.getByText('Whole plants, 0 to 2000.')).toBeInTheDocument()
     expect(keep).toBeDisabled()
-    await userEvent.clear(screen.getByLabelText('Plants set'))
-    await userEvent.type(screen.getByLabelText('Plants set'), '3')
+    await userEvent.clear(screen.getByLabelText('Plants planted'))
+    await userEvent.type(screen.getByLabelText('Plants planted'), '3')
     await userEvent.click(keep)
     expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ patchId: null, species: 'caltha-palustris', action: 'planted', count: 3 }))
   })
   it('asks where a lifted plant is stored', async () => {
     await open()
-    await userEvent.selectOptions(screen.getByLabelText('What was done'), 'lift')
+    await userEvent.selectOptions(screen.getByLabelText('Care given'), 'lift')
     expect(screen.getByLabelText('Storage place')).toBeInTheDocument()
   })
 })
@@ -169,7 +169,7 @@ describe('a stop with several ponds', () => {
   it('leads from pond to pond in the order of the day', () => {
     inField(<StopPonds view={lower} others={[view()]} />)
     const links = within(screen.getByRole('navigation', { name: 'Ponds at this stop' })).getAllByRole('link')
-    expect(links.map((l) => l.textContent)).toEqual(['UpperPlant care, under way', 'LowerPlant care, under way'])
+    expect(links.map((l) => l.textContent)).toEqual(['UpperPlant care, in progress', 'LowerPlant care, in progress'])
     expect(links[1]).toHaveAttribute('aria-current', 'page')
   })
   const card = (key: string, others: readonly VisitView[]) =>
@@ -182,7 +182,7 @@ describe('a stop with several ponds', () => {
   })
   it('leaves the other pond alone when it does not count there', async () => {
     card('hazards', [lower])
-    await userEvent.click(screen.getByLabelText('Counts for Lower too'))
+    await userEvent.click(screen.getByLabelText('Applies to Lower too'))
     await userEvent.click(screen.getByRole('button', { name: 'Done' }))
     expect(logged.mock.calls.map(([id]) => id)).toEqual(['v1'])
   })

@@ -41,12 +41,12 @@ describe('photos of a step', () => {
     kept.mockResolvedValueOnce({ trouble: 'device-full' })
     show()
     await userEvent.upload(screen.getByLabelText('Take photo'), picture('a.jpg'))
-    expect(await screen.findByText(/This device has no room for another photo\. Nothing that is kept is lost/)).toBeInTheDocument()
+    expect(await screen.findByText(/This device has no room for another photo\. Nothing saved is lost/)).toBeInTheDocument()
   })
   it('are taken away while they are on this device only', async () => {
     show([photo('here', { own: { state: 'waiting', thumbnail: null } }), photo('there')])
-    expect(screen.getAllByRole('button', { name: /^Take photo/ })).toHaveLength(1)
-    await userEvent.click(screen.getByRole('button', { name: 'Take photo 1 absent' }))
+    expect(screen.getAllByRole('button', { name: /^Remove photo/ })).toHaveLength(1)
+    await userEvent.click(screen.getByRole('button', { name: 'Remove photo 1' }))
     expect(dropPhoto).toHaveBeenCalledWith('here')
   })
   it('after the work are taken again from the same place, as the counterpart of how it was found', async () => {
