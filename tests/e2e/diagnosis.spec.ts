@@ -37,7 +37,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await expect(todo.getByRole('status')).toContainText('Added to the pond’s follow-ups')
   await page.getByRole('button', { name: 'Partly improved' }).click()
   await expect(page.getByRole('button', { name: 'Partly improved' })).toHaveAttribute('aria-pressed', 'true')
-  const flush = (await todo.getByRole('link', { name: 'Plan: wetland flush' }).getAttribute('href'))!
+  const flush = (await todo.getByRole('link', { name: 'Schedule: wetland flush' }).getAttribute('href'))!
   await page.goto(pond)
   await expect(page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae')).toBeVisible()
 

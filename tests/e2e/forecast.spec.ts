@@ -19,31 +19,31 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   })
   expect(logged.status(), await logged.text()).toBe(200)
   await page.goto('/water')
-  const run = page.getByRole('region', { name: 'The forecast', exact: true })
+  const run = page.getByRole('region', { name: 'Latest forecast', exact: true })
   const ask = run.getByRole('button', { name: 'Forecast all ponds now' })
   // the night's own may still be under way
   await expect(ask).toBeVisible({ timeout: 120_000 })
   await ask.click()
   await expect(run.getByRole('progressbar', { name: 'Ponds forecast' })).toBeVisible()
-  await expect(run.getByText(/^Made .* \d+ of \d+ ponds\.$/)).toBeVisible({ timeout: 120_000 })
+  await expect(run.getByText(/^Calculated .* \d+ of \d+ ponds\.$/)).toBeVisible({ timeout: 120_000 })
   const [, done, of] = /(\d+) of (\d+) ponds/.exec((await run.textContent())!)!
   expect(Number(of)).toBeGreaterThan(40)
   expect(done).toBe(of)
 
   // it is among the worries at once, and Today names it too
-  const worries = page.getByRole('region', { name: 'Ponds that the forecast worries about' })
+  const worries = page.getByRole('region', { name: 'Ponds at risk' })
   const worry = worries.getByRole('listitem').filter({ hasText: 'Weir House: Weir garden pond' })
   await expect(worry).toContainText(/Nitrite: above .* in \d+ of 10 runs/)
-  await expect(page.getByRole('region', { name: 'How far to believe it' })).toContainText('Water temperature')
+  await expect(page.getByRole('region', { name: 'Forecast accuracy' })).toContainText('Water temperature')
   expect(await seriousOn(page)).toEqual([])
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Risks in the next three weeks' })).toBeVisible()
   await page.locator('a[href$="/outlook"]', { hasText: 'Weir House: Weir garden pond' }).click()
 
   await expect(page.getByRole('heading', { level: 1, name: 'Forecast' })).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Bands of the coming weeks' }).locator('figure')).toHaveCount(7)
+  await expect(page.getByRole('region', { name: 'Forecast for the coming weeks' }).locator('figure')).toHaveCount(7)
   expect(await seriousOn(page)).toEqual([])
-  await page.getByRole('link', { name: 'Plan a visit' }).click()
+  await page.getByRole('link', { name: 'Schedule a visit' }).click()
   await expect(page).toHaveURL(/\/plan\?job=/)
   // and the crew that goes there has it on the field sheet
   await page.goto(await planToday(page, 'winter-check', '01:10', 'weir%20garden', 'Newt'))
@@ -54,6 +54,6 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   }
   await page.goto(await pondHref(page, 'lanternhouse'))
   await page.getByRole('link', { name: 'Forecast', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'Reasons to worry' })).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Risks' })).toBeVisible()
   expect(errors).toEqual([])
 })

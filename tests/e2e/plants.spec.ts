@@ -21,7 +21,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   // a new group in the pond, moved along with the keys
   await desk.getByText('Add plant group').click()
   await desk.getByLabel('Plant', { exact: true }).selectOption({ label: 'White water lily (Nymphaea alba)' })
-  await desk.getByLabel('Where', { exact: true }).selectOption({ label: 'In the pond' })
+  await desk.getByLabel('Place', { exact: true }).selectOption({ label: 'In the pond' })
   await desk.getByLabel('Plants', { exact: true }).fill('3')
   await desk.getByRole('button', { name: 'Add to plan' }).click()
   const lily = desk.getByRole('button', { name: /^3 White water lily, good/ })

@@ -47,18 +47,18 @@ describe('a reason to worry', () => {
     return text
   }
   it.each([
-    ['oxygen', 'likely Oxygen runs low: below 5 mg/L at night in 8 of 10 runs, about Mon 5 Jul'],
+    ['oxygen', 'likely Low oxygen: below 5 mg/L at night in 8 of 10 runs, about Mon 5 Jul'],
     ['nitrite', 'likely Nitrite: above 0.5 mg/L in 8 of 10 runs, about Mon 5 Jul'],
     ['heat', 'likely Too warm for fish: above 30.0 °C in 8 of 10 runs, about Mon 5 Jul'],
-    ['level', 'likely Level falls: 35 mm down in 8 of 10 runs, about Mon 5 Jul'],
-    ['murk', 'likely Turns murky: a hand is not seen 0.45 m deep in 8 of 10 runs, about Mon 5 Jul'],
+    ['level', 'likely Falling level: 35 mm down in 8 of 10 runs, about Mon 5 Jul'],
+    ['murk', 'likely Murky water: clarity below 0.45 m in 8 of 10 runs, about Mon 5 Jul'],
   ] as const)('of %s names its line, how likely it is, and when', (hazard, text) => expect(says(hazard)).toBe(text))
   it('is told in the person’s units', () => {
     expect(says('heat', 'us')).toContain('above 86.0 °F')
     expect(says('level', 'us')).toMatch(/1\.38 in down|1⅜ in down/)
   })
   it('is only a maybe when it hardly comes within the week, and never nought of ten', () =>
-    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe Toxic ammonia: above .* in 3 of 10 runs/))
+    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe NH₃: above .* in 3 of 10 runs/))
 })
 
 const RUN: ForecastRun = {
@@ -88,26 +88,26 @@ describe('the water lab', () => {
         { pondId: 'p2', pondName: 'Basin', siteName: 'Hall', worry: 0.1, worries: [worry('murk', { jobKey: 'wetland-flush' })] },
       ] as never,
     })
-    const lines = within(region('Ponds that the forecast worries about')).getAllByRole('listitem')
+    const lines = within(region('Ponds at risk')).getAllByRole('listitem')
     expect(lines).toHaveLength(2)
     expect(within(lines[0]).getByRole('link', { name: 'Works: Canteen pond' })).toHaveAttribute('href', '/ponds/p1/outlook')
     // the two that weigh most, no more
-    expect(lines[0]).toHaveTextContent(/Nitrite.*Oxygen runs low/)
-    expect(lines[0]).not.toHaveTextContent('Turns murky')
-    expect(within(lines[1]).getByRole('link', { name: 'Plan: wetland flush' })).toHaveAttribute('href', '/ponds/p2/plan?job=wetland-flush')
+    expect(lines[0]).toHaveTextContent(/Nitrite.*Low oxygen/)
+    expect(lines[0]).not.toHaveTextContent('Murky water')
+    expect(within(lines[1]).getByRole('link', { name: 'Schedule: wetland flush' })).toHaveAttribute('href', '/ponds/p2/plan?job=wetland-flush')
   })
   it('offers no plan and no run to those who may not', () => {
     showLab({ mayPlan: false, mayRun: false, lines: [{ pondId: 'p1', pondName: 'Pool', siteName: 'Hall', worry: 1, worries: [worry('heat')] }] as never })
-    expect(screen.queryByRole('link', { name: /^Plan:/ })).not.toBeInTheDocument()
+    expect(screen.queryByRole('link', { name: /^Schedule:/ })).not.toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Forecast all ponds now' })).not.toBeInTheDocument()
   })
   it('tells ponds at ease from ponds that were never forecast', () => {
     const { unmount } = showLab()
-    expect(screen.getByText('No pond comes near a line that matters.')).toBeInTheDocument()
+    expect(screen.getByText('No pond comes near a limit.')).toBeInTheDocument()
     unmount()
     showLab({ ponds: 0, run: null })
-    expect(screen.getByText(/No pond is forecast yet/)).toBeInTheDocument()
-    expect(screen.getByText(/None yet\. It is made every night/)).toBeInTheDocument()
+    expect(screen.getByText(/No forecasts yet/)).toBeInTheDocument()
+    expect(screen.getByText(/None yet\. Forecasts are calculated every night/)).toBeInTheDocument()
   })
   it('is honest about how forecasts did: better, worse, and too few to say', () => {
     showLab({
@@ -117,17 +117,17 @@ describe('the water lab', () => {
         { kind: 'ph', readings: 3, skill: null },
       ],
     } as never)
-    const rows = within(region('How far to believe it'))
+    const rows = within(region('Forecast accuracy'))
       .getAllByRole('row')
       .map((row) => row.textContent)
-    expect(rows.slice(1)).toEqual(['Water temperature18by 74 %', 'Nitrate12worse by 8 %', 'pH3too few yet'])
+    expect(rows.slice(1)).toEqual(['Water temperature1874 % better', 'Nitrate128 % worse', 'pH3too few yet'])
   })
   it('says when a forecast broke off or was stopped', () => {
     const { unmount } = showLab({ run: { ...RUN, state: 'failed', problem: 'The forecast broke off.' } })
-    expect(region('The forecast')).toHaveTextContent('The forecast broke off.')
+    expect(region('Latest forecast')).toHaveTextContent('The forecast broke off.')
     unmount()
     showLab({ run: { ...RUN, state: 'stopped', done: 12 } })
-    expect(region('The forecast')).toHaveTextContent(/Stopped 1 Jul 2027.*12 of 44 ponds/)
+    expect(region('Latest forecast')).toHaveTextContent(/Stopped 1 Jul 2027.*12 of 44 ponds/)
   })
 })
 
@@ -263,14 +263,14 @@ describe('the verdict of a comparison', () => {
       expect.stringMatching(/^worse ammonia peaks higher: 2 mg\/L instead of 0\.51 mg\/L \(so in 100 of 100 runs\)$/),
       expect.stringMatching(/^better fewer murky days: none instead of 5 days/),
     ])
-    expect(screen.getByText(/20 runs of each way/)).toBeInTheDocument()
+    expect(screen.getByText(/20 runs of each option/)).toBeInTheDocument()
   })
   it('claims no difference that chance could have made', () => {
     show([runs({}), runs({})], ['One', 'The same'])
-    expect(screen.getByText('No difference that these runs could tell from chance.')).toBeInTheDocument()
+    expect(screen.getByText('No difference beyond chance in these runs.')).toBeInTheDocument()
   })
   it('asks for another way where there is only one', () => {
     show([runs({})], ['Alone'])
-    expect(screen.getByText(/One way only/)).toBeInTheDocument()
+    expect(screen.getByText(/Only one option/)).toBeInTheDocument()
   })
 })

@@ -60,8 +60,8 @@ beforeEach(() => {
 describe('a week on the practice pond', () => {
   it('shows what an eye sees and nothing that only a test would tell', () => {
     showWeek()
-    expect(inside('The pond').getByRole('img')).toHaveAccessibleName(/^The practice pond: /)
-    expect(inside('The pond').getAllByRole('listitem').length).toBeGreaterThan(0)
+    expect(inside('Pond').getByRole('img')).toHaveAccessibleName(/^Training pond: /)
+    expect(inside('Pond').getAllByRole('listitem').length).toBeGreaterThan(0)
     expect(document.body.textContent).not.toMatch(/mg\/L/)
   })
   it('hands out a test’s result once it is made, and takes its time', async () => {
@@ -75,7 +75,7 @@ describe('a week on the practice pond', () => {
   })
   it('calls water clear to the floor when a hand is seen as deep as the pond', () => {
     showWeek({ visit: { ...NOTHING, tests: ['clarityDepth'] } }, { ...morning, kit: { ...morning.kit, clarityDepth: PRACTICE_DEPTH_M } })
-    expect(inside('Tests').getByText('to the floor')).toBeInTheDocument()
+    expect(inside('Tests').getByText('to the bottom')).toBeInTheDocument()
   })
   it('does not begin a test that the time no longer reaches for', () => {
     showWeek({ minutesLeft: 2 })
@@ -86,7 +86,7 @@ describe('a week on the practice pond', () => {
     showWeek({ visit: doing({ task: 'vacuum', option: 'all' }) })
     expect(screen.getByRole('alert')).toHaveTextContent(`That takes 90 minutes; you have ${SCENARIO.minutesPerWeek}. Leave something for next week.`)
     expect(screen.getByText('30 min too long')).toBeInTheDocument()
-    expect(screen.getByRole('button', { name: /Go home/ })).toBeDisabled()
+    expect(screen.getByRole('button', { name: /Finish visit/ })).toBeDisabled()
   })
   it('adds up what is bought', () => {
     showWeek({ visit: doing({ task: 'kh', option: 'three' }, { task: 'bacteria', option: 'media' }) })
@@ -94,11 +94,11 @@ describe('a week on the practice pond', () => {
   })
   it('goes home once, not twice, and says when it could not be kept', async () => {
     const { unmount } = showWeek()
-    await userEvent.click(screen.getByRole('button', { name: /Go home/ }))
+    await userEvent.click(screen.getByRole('button', { name: /Finish visit/ }))
     expect(calls.goHome).toHaveBeenCalledTimes(1)
     unmount()
     showWeek({ busy: true, problem: { title: 'No connection. Nothing was saved; your entries are still here.', status: 0, kind: 'offline' } })
-    expect(screen.getByRole('button', { name: /Go home/ })).toBeDisabled()
+    expect(screen.getByRole('button', { name: /Finish visit/ })).toBeDisabled()
     expect(screen.getByText(/No connection/)).toBeInTheDocument()
   })
   it('has a foreman who is asked at a price, told again for nothing, and followed', async () => {
@@ -112,7 +112,7 @@ describe('a week on the practice pond', () => {
     again.unmount()
     showWeek({ advice: { choice: NOTHING, why: 'First the pump.' } })
     expect(inside('The foreman').getByText(/First the pump/)).toBeInTheDocument()
-    await userEvent.click(screen.getByRole('button', { name: 'Put the visit together like that' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Plan the visit like that' }))
     expect(calls.follow).toHaveBeenCalled()
   })
 })
@@ -134,19 +134,19 @@ describe('what can be done', () => {
     expect(screen.getByRole('tab', { name: /^The water 1/ })).toBeInTheDocument()
     await userEvent.click(group('Change water').getByRole('button', { name: /a third, chlorine neutralised/, pressed: true }))
     expect(calls.choose).toHaveBeenLastCalledWith('water-change', null)
-    await userEvent.click(screen.getByRole('button', { name: 'Leave out: Change water' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Remove: Change water' }))
     expect(calls.choose).toHaveBeenLastCalledWith('water-change', null)
   })
   it('leaves out what would change nothing: a pump that stands cannot be stopped', async () => {
     expect(morning.fittings.pump).toBe(false)
     show()
-    await tab('Gear')
+    await tab('Equipment')
     expect(
       group('Pump')
         .getAllByRole('button')
         .map((b) => b.textContent),
     ).toEqual([expect.stringMatching(/^started/)])
-    expect(screen.getByText(/pump standing/)).toBeInTheDocument()
+    expect(screen.getByText(/pump off/)).toBeInTheDocument()
   })
   it('does not go through ice where it needs open water', async () => {
     show({}, frozen)
@@ -167,7 +167,7 @@ describe('the notebook', () => {
     )
     const rows = screen.getAllByRole('row').map((row) => row.textContent!)
     expect(rows[0]).toBe('WeekpHDone')
-    expect(rows[1]).toMatch(/^2, .*looked on$/)
+    expect(rows[1]).toMatch(/^2, .*visual check$/)
     expect(rows[2]).toMatch(/^1, .*\d\.\d.*pump: started$/)
   })
   it('is not there before there is anything in it', () => {
@@ -193,28 +193,28 @@ describe('the seasons to play', () => {
   it('are begun in a year that nobody knows', async () => {
     show()
     expect(screen.getByText(/Be the first/)).toBeInTheDocument()
-    await userEvent.click(winter().getByRole('button', { name: 'Begin' }))
+    await userEvent.click(winter().getByRole('button', { name: 'Start' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/practice-games', { scenario: 'winter', seed: null })
     expect(push).toHaveBeenCalledWith('/practice-pond/g9')
   })
   it('go on where they were left, and say how the best went', () => {
     show({ games: [game({ week: 4 }), game({ id: 'g2', points: 71, reeds: 2, finishedAt: 'x' }), game({ id: 'g3', points: 83, reeds: 3, finishedAt: 'x' })] })
-    expect(winter().getByRole('link', { name: /^Go on: week 5 of/ })).toHaveAttribute('href', '/practice-pond/g1')
-    expect(winter().getByRole('button', { name: 'Begin anew' })).toBeInTheDocument()
+    expect(winter().getByRole('link', { name: /^Continue: week 5 of/ })).toHaveAttribute('href', '/practice-pond/g1')
+    expect(winter().getByRole('button', { name: 'Start again' })).toBeInTheDocument()
     expect(winter().getByText(/best of 2 seasons/)).toBeInTheDocument()
     expect(winter().getByRole('link', { name: '83 points' })).toHaveAttribute('href', '/practice-pond/g3')
   })
   it('say what the others reached, and which of them is oneself', () => {
     const best = (name: string, scenario: string, points: number) => ({ name, scenario, best: points, reeds: 2 })
     show({ team: [best('Tamsy', 'winter', 88), best('Tolly Brand', 'winter', 70), best('Tamsy', 'neglected', 64)] })
-    const people = inside('The team').getAllByRole('listitem')
+    const people = inside('Team scores').getAllByRole('listitem')
     expect(people.map((p) => p.querySelector('strong')!.textContent)).toEqual(['Tamsy', 'You'])
     expect(people[0]).toHaveTextContent(/88.*64/)
   })
   it('stay where they are when a new one could not be begun', async () => {
     sent.mockResolvedValue({ ok: false, problem: { title: 'No connection.', status: 0, kind: 'offline' } } as never)
     show()
-    await userEvent.click(winter().getByRole('button', { name: 'Begin' }))
+    await userEvent.click(winter().getByRole('button', { name: 'Start' }))
     expect(await screen.findByText('No connection.')).toBeInTheDocument()
     expect(push).not.toHaveBeenCalled()
   })
