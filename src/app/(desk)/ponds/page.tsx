@@ -1,9 +1,10 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
 import { pondList } from '@/server/ponds/ponds'
 import { PondList } from '@/ui/ponds/pond-list'
 
-export const metadata: Metadata = { title: 'Ponds' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.ponds') }
 
 export default async function PondsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
   const { q } = await searchParams

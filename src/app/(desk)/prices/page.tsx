@@ -1,9 +1,10 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
 import { firmPumps, houseTables, priceBook } from '@/server/prices/prices'
 import { PricesView } from '@/ui/prices/prices-view'
 
-export const metadata: Metadata = { title: 'Prices and pumps' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.pricesAndPumps') }
 
 export default async function PricesPage() {
   const { kept, pumps, tables } = await forPage(async (actor) => ({

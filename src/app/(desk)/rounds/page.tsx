@@ -1,10 +1,11 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { calendarDay } from '@/domain/shared/fields'
 import { forPage } from '@/server/platform/http/page-actor'
 import { roundsPage } from '@/server/rounds/rounds'
 import { RoundsView } from '@/ui/rounds/rounds-view'
 
-export const metadata: Metadata = { title: 'Rounds' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.rounds') }
 
 export default async function RoundsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
   const day = calendarDay.safeParse((await searchParams).day)

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
 import { todayIn } from '@/server/platform/today'
@@ -5,7 +6,7 @@ import { WINDOW_JOBS, type WindowJob } from '@/core/season/house-rules'
 import { seasonPage } from '@/server/season/season-view'
 import { SeasonView } from '@/ui/season/season-view'
 
-export const metadata: Metadata = { title: 'Season' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.season') }
 
 /** From autumn on, the year that people plan for is the next one. */
 const NEXT_YEAR_FROM_MONTH = 11

@@ -1,10 +1,11 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { whenReachable } from '@/server/platform/http/page-actor'
 import { garden } from '@/server/customers/customer-page'
 import { AsCustomer } from '@/ui/customers/as-customer'
 import { GardenView } from '@/ui/customers/garden-view'
 
-export const metadata: Metadata = { title: 'Your ponds', robots: { index: false } }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.yourPonds'), robots: { index: false } }
 
 /** A customer's own page. No sign-in: the link's secret is the key. */
 export default async function GardenPage({ params }: { params: Promise<{ token: string }> }) {

@@ -1,10 +1,11 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { whenReachable } from '@/server/platform/http/page-actor'
 import { offer } from '@/server/proposals/proposals'
 import { OfferView } from '@/ui/proposals/offer-view'
 import { PersonProvider } from '@/ui/person-context'
 
-export const metadata: Metadata = { title: 'Proposal', robots: { index: false } }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.proposal'), robots: { index: false } }
 
 /** What a customer reads through the private link. No sign-in: the link's secret is the key. */
 export default async function OfferPage({ params }: { params: Promise<{ token: string }> }) {

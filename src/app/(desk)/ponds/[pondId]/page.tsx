@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -6,7 +7,7 @@ import { todayIn } from '@/server/platform/today'
 import { pondPage } from '@/server/ponds/ponds'
 import { PondView } from '@/ui/ponds/pond-view'
 
-export const metadata: Metadata = { title: 'Pond' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.pond') }
 
 export default async function PondPage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

@@ -1,9 +1,10 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { forPage } from '@/server/platform/http/page-actor'
 import { placesForNewPond } from '@/server/ponds/ponds'
 import { NewPondForm } from '@/ui/ponds/new-pond-form'
 
-export const metadata: Metadata = { title: 'Add a pond' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.addPond') }
 
 export default async function NewPondPage() {
   const places = await forPage(placesForNewPond)

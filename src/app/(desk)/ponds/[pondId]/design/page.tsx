@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { designBench } from '@/server/design/designs'
 import { DesignBench } from '@/ui/design/design-bench'
 
-export const metadata: Metadata = { title: 'Filter bench' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.filterDesign') }
 
 export default async function DesignPage({
   params,

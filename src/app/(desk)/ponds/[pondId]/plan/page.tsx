@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { planningPage } from '@/server/visits/visit-planning'
 import { PlanForm } from '@/ui/season/plan-form'
 
-export const metadata: Metadata = { title: 'Plan a visit' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.scheduleVisit') }
 
 interface PlanPageProps {
   readonly params: Promise<{ pondId: string }>

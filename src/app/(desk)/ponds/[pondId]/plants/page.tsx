@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { pondPlants } from '@/server/plants/pond-plants'
 import { PondPlantsView } from '@/ui/plants/pond-plants-view'
 
-export const metadata: Metadata = { title: 'Plants' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.planting') }
 
 export default async function PondPlantsPage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

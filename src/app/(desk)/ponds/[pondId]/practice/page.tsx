@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { PondId } from '@/domain/shared/ids'
@@ -6,7 +7,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { pondPractice } from '@/server/ponds/ponds'
 import { OwnPracticeForm } from '@/ui/house-rules/own-practice-form'
 
-export const metadata: Metadata = { title: 'Practice at this pond' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.pondRules') }
 
 export default async function PondPracticePage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { PondId } from '@/domain/shared/ids'
@@ -6,7 +7,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { servicePlan } from '@/server/schedule/service-plans'
 import { ServicePlanForm } from '@/ui/schedule/service-plan-form'
 
-export const metadata: Metadata = { title: 'Service plan' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.servicePlan') }
 
 export default async function ServicePage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { whatIfBench } from '@/server/forecasts/what-ifs'
 import { SettlingView } from '@/ui/forecasts/settling-view'
 
-export const metadata: Metadata = { title: 'Settling in' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.newFilterStartUp') }
 
 export default async function SettlingPage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -6,7 +7,7 @@ import { PondId } from '@/domain/shared/ids'
 import { pondForEdit } from '@/server/ponds/ponds'
 import { EditPondForm } from '@/ui/ponds/edit-pond-form'
 
-export const metadata: Metadata = { title: 'Survey' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.survey') }
 
 export default async function SurveyPage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { whatIfBench } from '@/server/forecasts/what-ifs'
 import { WhatIfBench } from '@/ui/forecasts/what-if-bench'
 
-export const metadata: Metadata = { title: 'What if' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.whatIf') }
 
 interface PageProps {
   params: Promise<{ pondId: string }>

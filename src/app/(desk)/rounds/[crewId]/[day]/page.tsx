@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { calendarDay } from '@/domain/shared/fields'
 import { CrewId } from '@/domain/shared/ids'
@@ -6,7 +7,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { daySheet } from '@/server/rounds/rounds'
 import { DaySheetView } from '@/ui/rounds/day-sheet'
 
-export const metadata: Metadata = { title: 'Day sheet' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.daySheet') }
 
 export default async function DaySheetPage({ params }: { params: Promise<{ crewId: string; day: string }> }) {
   const { crewId, day } = await params

@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { VisitId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
@@ -5,7 +6,7 @@ import { idFrom } from '@/server/platform/http/page-id'
 import { visitReport } from '@/server/visits/report'
 import { ReportView } from '@/ui/visits/report-view'
 
-export const metadata: Metadata = { title: 'Visit report' }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.visitReport') }
 
 export default async function ReportPage({ params }: { params: Promise<{ visitId: string }> }) {
   const id = idFrom(VisitId, (await params).visitId)

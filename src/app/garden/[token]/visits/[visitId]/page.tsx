@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import type { Metadata } from 'next'
 import { VisitId } from '@/domain/shared/ids'
 import { whenReachable } from '@/server/platform/http/page-actor'
@@ -6,7 +7,7 @@ import { gardenReport } from '@/server/customers/customer-page'
 import { AsCustomer } from '@/ui/customers/as-customer'
 import { GardenReport } from '@/ui/customers/garden-report'
 
-export const metadata: Metadata = { title: 'Report', robots: { index: false } }
+export const metadata: Metadata = { title: firmTexts()('shell.pages.visitReport'), robots: { index: false } }
 
 /** The report of one of the customer's own visits. */
 export default async function GardenReportPage({ params }: { params: Promise<{ token: string; visitId: string }> }) {
