@@ -46,9 +46,9 @@ describe('the bench’s tables', () => {
       </AsPerson>,
     )
     expect(screen.getAllByRole('row')).toHaveLength(5)
-    expect(screen.getByLabelText(/Share of volume/)).toBeChecked()
+    expect(screen.getByLabelText(/By volume/)).toBeChecked()
     expect(screen.getByText('(house)')).toBeInTheDocument()
-    await userEvent.click(screen.getByLabelText('Nitrogen and oxygen'))
+    await userEvent.click(screen.getByLabelText('By nitrogen and oxygen'))
     expect(choose).toHaveBeenCalledWith('nitrogen')
   })
   const part = (changes: object, set = jest.fn()): BenchPart => {
@@ -64,10 +64,10 @@ describe('the bench’s tables', () => {
         <CheckPanel part={part({ lengthM: 0.5, widthM: 0.5 })} />
       </AsPerson>,
     )
-    const size = checkCalled(/Large enough by the house school/)
+    const size = checkCalled(/Large enough by the house method/)
     expect(within(size).getByText('Stop')).toBeInTheDocument()
-    expect(within(size).getByText(/To mend it/)).toBeInTheDocument()
-    expect(within(checkCalled(/Each layer holds the finer one/)).queryByText(/To mend it/)).not.toBeInTheDocument()
+    expect(within(size).getByText(/Remedy:/)).toBeInTheDocument()
+    expect(within(checkCalled(/Each layer holds the finer one/)).queryByText(/Remedy:/)).not.toBeInTheDocument()
   })
   it('apply a remedy by one click and say what it changed', async () => {
     const set = jest.fn()
@@ -76,12 +76,12 @@ describe('the bench’s tables', () => {
         <CheckPanel part={part({ lengthM: 1, widthM: 1 }, set)} />
       </AsPerson>,
     )
-    await userEvent.click(screen.getByText(/Large enough by the house school/))
-    await userEvent.click(within(checkCalled(/Large enough by the house school/)).getByRole('button', { name: 'Apply this' }))
+    await userEvent.click(screen.getByText(/Large enough by the house method/))
+    await userEvent.click(within(checkCalled(/Large enough by the house method/)).getByRole('button', { name: 'Apply remedy' }))
     const mended = set.mock.calls[0][0]
     expect(mended.lengthM * mended.widthM).toBeGreaterThanOrEqual(worked().result.houseAreaM2)
     expect(within(screen.getByRole('status')).getByText(/^Area:/)).toHaveTextContent('→')
-    expect(within(screen.getByRole('status')).getByText(/Large enough by the house school.*stop → pass/)).toBeInTheDocument()
+    expect(within(screen.getByRole('status')).getByText(/Large enough by the house method.*Stop → OK/)).toBeInTheDocument()
   })
 })
 

@@ -50,7 +50,7 @@ const SURVEY = {
 }
 const BED = upgradeDesign({ ...oldDesign, pumpId: 'P6' })
 const AT = '2026-01-05T10:00:00Z'
-const WHAT_IF = { name: 'Access test', from: '2026-01-05', days: 30, start: 'settled', members: 20, ways: [newWay('As it is')] }
+const WHAT_IF = { name: 'Access test', from: '2026-01-05', days: 30, start: 'settled', members: 20, ways: [newWay('Current filter')] }
 
 /** Every page and route of the app. A new file that is not listed here fails the test. */
 export const ROUTES: readonly RouteRule[] = [

@@ -88,9 +88,9 @@ test('an unsaved design survives a reload and recomputes while typing', async ({
   await expect(page.getByTestId('bed-area')).toHaveText(/10\sm²/)
   await page.getByRole('link', { name: 'Pump and pipes' }).click()
   const flow = await page.getByTestId('duty-flow').textContent()
-  await page.getByLabel('Lift to the bed’s water').fill('1.5 m')
+  await page.getByLabel('Lift to the bed’s water level').fill('1.5 m')
   await expect(page.getByTestId('duty-flow')).not.toHaveText(flow!)
-  await page.getByLabel('Lift to the bed’s water').fill('19 m')
+  await page.getByLabel('Lift to the bed’s water level').fill('19 m')
   await expect(page.getByTestId('duty-flow')).toHaveText('no flow')
 })
 

@@ -86,8 +86,8 @@ test('a kept what-if goes with a proposal, and the customer turns its days on a 
   const maker = page.getByRole('region', { name: 'Proposal' })
   // the bench takes its draft up from the browser first
   await page.waitForLoadState('networkidle')
-  await maker.getByLabel('What-if that goes with it').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
-  await maker.getByRole('button', { name: 'Make the proposal' }).click()
+  await maker.getByLabel('Attached what-if').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
+  await maker.getByRole('button', { name: 'Create proposal' }).click()
   const link = await page.getByTestId('offer-link').getAttribute('href', { timeout: 30_000 })
   const phone = await (await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })).newPage()
   await phone.goto(link!)

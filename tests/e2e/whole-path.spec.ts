@@ -53,14 +53,14 @@ async function surveyPond(page: Page): Promise<void> {
 
 async function sizeFilter(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Design a filter' }).click()
-  const sizing = page.getByRole('region', { name: 'Four schools of sizing' })
+  const sizing = page.getByRole('region', { name: 'Sizing methods' })
   await expect(sizing.getByRole('row')).toHaveCount(5)
-  const parts = page.getByRole('navigation', { name: 'Parts of the design' })
+  const parts = page.getByRole('navigation', { name: 'Design sections' })
   await parts.getByRole('link', { name: 'Pump and pipes' }).click()
   await expect(page.getByRole('img', { name: /Pump curve/ }).locator('svg')).toBeVisible()
   await parts.getByRole('link', { name: 'Bed', exact: true }).click()
   await expect(page.getByRole('group', { name: /Section through the bed/ })).toBeVisible()
-  await parts.getByRole('link', { name: 'Kind and size' }).click()
+  await parts.getByRole('link', { name: 'Type and size' }).click()
   const checks = page.getByRole('region', { name: 'Checks' })
   await expect(checks.locator('[data-check]').first()).toBeAttached()
 
@@ -71,12 +71,12 @@ async function sizeFilter(page: Page): Promise<void> {
   const size = checks.locator('[data-check="house-size"]')
   await expect(size).toContainText('Stop')
   await size.locator('summary').click()
-  await expect(size).toContainText('To mend it')
+  await expect(size).toContainText('Remedy:')
   await page.getByLabel('Bed length').fill('12 ft')
-  await expect(size).toContainText('Pass')
+  await expect(size).toContainText('OK')
 
   // another school than the house's needs a reason
-  await page.getByLabel('Nitrogen and oxygen').check()
+  await page.getByLabel('By nitrogen and oxygen').check()
   await page.getByRole('button', { name: 'Save as version 1' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'another school than the house' })).toBeVisible()
   await page.getByLabel(/Why nitrogen and oxygen/).fill('Few fish, and the skimmer takes the leaves')

@@ -1,15 +1,15 @@
 'use client'
-import { textId, useTexts } from '@/ui/kit/texts'
+import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import type { Check, CheckId } from '@/core/filter/checks'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { CONFIRMED_ON_SITE, remedied } from '@/core/filter/remedies'
 import { checkWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
+import { VERDICT_NAMES } from './verdict-names'
 import { changesBetween, type Change } from './what-changed'
 import { workThrough, type BenchPart } from './use-bench'
 
-const VERDICT_NAMES = { pass: textId('design.checkPanel.pass'), look: textId('design.checkPanel.look'), stop: textId('design.checkPanel.stop') } as const
 const RANK = { stop: 0, look: 1, pass: 2 } as const
 
 /** All checks of the design, what wants doing first; a remedy applies itself and says what it changed. */

@@ -3,14 +3,13 @@ import type { QuantityKind } from '@/core/units/kinds'
 import type { FormatOptions } from '@/core/units/format'
 import { checkWords } from '@/messages/checks'
 import type { Worked } from './use-bench'
+import { VERDICT_NAMES } from './verdict-names'
 
 export interface Change {
   readonly what: string
   readonly before: string
   readonly after: string
 }
-
-const VERDICTS = { pass: 'pass', look: 'look', stop: 'stop' } as const
 
 /** What a change of the design did to its figures and checks, in words; only what reads differently. */
 export function changesBetween(
@@ -38,7 +37,7 @@ export function changesBetween(
   const verdicts = after.checks.flatMap((check) => {
     const was = before.checks.find((c) => c.id === check.id)
     return was && was.verdict !== check.verdict
-      ? [{ what: checkWords(check, show, t).title, before: VERDICTS[was.verdict], after: VERDICTS[check.verdict] }]
+      ? [{ what: checkWords(check, show, t).title, before: t(VERDICT_NAMES[was.verdict]), after: t(VERDICT_NAMES[check.verdict]) }]
       : []
   })
   return [...changed, ...verdicts]
