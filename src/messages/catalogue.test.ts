@@ -29,6 +29,7 @@ describe('the catalogue', () => {
       expect(t(key as TextKey, values)).not.toMatch(/\{|undefined/)
     }
   })
+  it('speaks calmly, also to customers', () => expect(entries.filter(({ text }) => text.includes('!'))).toEqual([]))
   it('has no text that nothing says', () => {
     const places = new Set([...code.matchAll(/`([a-zA-Z]+\.[a-zA-Z]+)\.\$\{/g)].map((m) => m[1]))
     const unsaid = entries.map(({ key }) => key).filter((key) => !code.includes(`'${key}'`) && !places.has(key.split('.').slice(0, 2).join('.')))

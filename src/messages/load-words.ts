@@ -1,5 +1,6 @@
 import type { KIT } from '@/core/visits/planning-facts'
 import { textId, type Texts } from './texts'
+import { amountWords } from './amount-words'
 import type { LoadList } from '../domain/rounds/load-list'
 
 type Show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) => string
@@ -24,11 +25,3 @@ export function loadLines(load: LoadList, show: Show, t: Texts): string[] {
 }
 
 export const LOAD_CAUTION = textId('rounds.loadWords.liftTwoPeopleMachine')
-
-/** "1.2 kg", "350 mL" or "12" of a product's own unit. */
-export function amountWords(amount: number, unit: string): string {
-  const figure = (value: number) => String(Number(value.toPrecision(3)))
-  if (unit === 'each') return figure(Math.ceil(amount))
-  const big = amount >= 1000
-  return `${figure(big ? amount / 1000 : amount)} ${unit === 'g' ? (big ? 'kg' : 'g') : big ? 'L' : 'mL'}`
-}

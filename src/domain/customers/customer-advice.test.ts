@@ -1,4 +1,3 @@
-import { en } from '@/messages/en'
 import { customerAdvice, type AdviceFacts } from './customer-advice'
 
 const facts = (over: Partial<AdviceFacts> = {}): AdviceFacts => ({
@@ -25,7 +24,4 @@ describe('what a customer should do this week', () => {
     ['a pond without fish on well water', { hasFish: false, mains: false }, ['top-up-other', 'baskets-weekly']],
     ['a pond of which nothing is known', { waterC: null, weeklyLossMm: null }, ['baskets-weekly']],
   ])('%s', (_, over, expected) => expect(codes(over)).toEqual(expected))
-  it('has words for everything it may say, and none in capitals or with an exclamation mark', () => {
-    for (const words of Object.values(en.customers.adviceWords)) expect(words).toMatch(/^[A-Z][^!]+\.$/)
-  })
 })

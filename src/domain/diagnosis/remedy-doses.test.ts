@@ -1,6 +1,6 @@
 import { DEFAULT_PRODUCTS } from '../../core/water/products'
 import { CAUSE_KEYS, causeOf, REMEDY_DOSES } from '../../core/diagnosis/causes'
-import { remedyAmounts, remedyAmountWords, type RemedyDosingFacts } from './remedy-doses'
+import { remedyAmounts, type RemedyDosingFacts } from './remedy-doses'
 
 const facts = (changes: Partial<RemedyDosingFacts> = {}): RemedyDosingFacts => ({
   products: DEFAULT_PRODUCTS,
@@ -23,7 +23,6 @@ describe('doses of a remedy', () => {
   it('salt comes to a tenth of a percent of the whole system', () => {
     const [salt] = remedyAmounts('salt', facts())
     expect(salt.exact).toBe(20_000)
-    expect(remedyAmountWords(salt)).toBe('Pond salt without additives: 20 kg')
   })
   it('grow with the water', () =>
     expect(remedyAmounts('flocculant', facts({ systemM3: 40 }))[0].exact).toBeCloseTo(2 * remedyAmounts('flocculant', facts())[0].exact, 9))

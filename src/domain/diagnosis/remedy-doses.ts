@@ -1,6 +1,5 @@
 import type { RemedyDose } from '../../core/diagnosis/causes'
 import { productDose, type Dose, type GivenDose, type Product, type ProductPurpose } from '../../core/water/products'
-import { amountWords } from '../../messages/load-words'
 
 /** What is known of a pond for the doses of a remedy. */
 export interface RemedyDosingFacts {
@@ -32,6 +31,3 @@ export function remedyAmounts(dose: RemedyDose, { products, systemM3, waterC, re
   const fitting = amounts.filter(({ problems }) => !problems.some((p) => p.code === 'too-cold' || p.code === 'too-warm'))
   return fitting.length > 0 ? fitting : amounts
 }
-
-/** "Pond salt: 31 kg" for a step's title. */
-export const remedyAmountWords = ({ product, amount }: RemedyAmount): string => `${product.name}: ${amountWords(amount, product.unit)}`

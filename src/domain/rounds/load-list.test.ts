@@ -1,9 +1,7 @@
-import { textsIn } from '@/messages/texts'
 import { jobType } from '../../core/visits/job-types'
 import { cleanoutQuantities, DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
 import { visitAmounts } from '../../core/visits/visit-amounts'
 import { loadList } from './load-list'
-import { amountWords, loadLines } from '../../messages/load-words'
 import { DEFAULT_PRODUCT_BOOK } from '../stores/product-book'
 import { productNeeds } from '../stores/product-needs'
 
@@ -30,7 +28,6 @@ describe('the load list', () => {
     // 8 m³ at 8 g in half scoops of 20 g, for water of 7 °C the cold-water culture and not the other
     expect(of(/Cold-water/)!.amount).toBe(2 * 70)
     expect(of(/liquid/)).toBeUndefined()
-    expect(loadLines(list, (v) => String(v), textsIn('en')).join('; ')).toContain('Cold-water bacteria, dry: 140 g')
     expect(list.tapWaterM3).toBeCloseTo(2 * quantities.refillM3, 9)
     expect(list.tank).toEqual(quantities.holding)
     expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])
@@ -47,13 +44,4 @@ describe('the load list', () => {
     expect(list.parts).toEqual(['For Lark House: renew the uv lamp: clarifier'])
     expect(list.kit).toEqual(['flush-pump'])
   })
-})
-
-describe('amounts in words', () => {
-  it.each([
-    [140, 'g', '140 g'],
-    [1250, 'g', '1.25 kg'],
-    [2400, 'mL', '2.4 L'],
-    [3.2, 'each', '4'],
-  ])('%s of %s', (amount, unit, words) => expect(amountWords(amount, unit)).toBe(words))
 })

@@ -6,7 +6,7 @@ import { courseDays, DOSE_STOPS, productDose, smallestShareOf, type Product } fr
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { DESK_TESTS, deskStop } from '@/domain/water/desk-dose'
 import { givenEarlier, youngTests } from '@/domain/water/dosing'
-import { amountWords } from '@/messages/load-words'
+import { amountWords } from '@/messages/amount-words'
 import type { DosesData } from '@/server/water/doses'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { ProblemNote } from '@/ui/kit/problem-note'
