@@ -26,7 +26,7 @@ export function customerWords(report: VisitReport, meanings: readonly WaterMeani
   const wrong = meanings.filter((m) => m.band === 'act' || m.band === 'emergency')
   return [
     ...(wrong.length > 0 ? [t('visits.reportWords.theseTestsAskAttention', { map: wrong.map((m) => testWords(m, units, t)).join(', ') })] : []),
-    ...(losses > 0 ? [losses === 1 ? t('visits.reportWords.oneFishLost') : t('visits.reportWords.fishLost', { losses })] : []),
+    ...(losses > 0 ? [t('visits.reportWords.fishLost', { losses })] : []),
     ...(report.advice ? [report.advice] : []),
   ]
 }

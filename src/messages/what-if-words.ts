@@ -14,7 +14,7 @@ interface MeasureWords {
 
 const mgL = (value: number, show: Show) => show(value, 'concentration')
 const dayCount = (value: number, t: Texts) =>
-  Math.round(value) === 1 ? t('forecasts.whatIfWords.oneDay') : t('forecasts.whatIfWords.days', { value: Math.round(value) })
+  t('forecasts.whatIfWords.days', { value: Math.round(value) })
 
 function clearText(value: number, days: number, t: Texts): string {
   if (value >= days) return t('forecasts.whatIfWords.notWithin')

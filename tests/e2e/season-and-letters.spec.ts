@@ -69,8 +69,8 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
   // the customer is told, and the letter lies in the outbox
   await page.goto('/letters')
   const lettersBefore = (await (await request.get(`${process.env.MAIL_URL}/messages`)).json()).messages.length
-  await page.getByRole('button', { name: /^Tell \d+ customers?$/ }).click()
-  await expect(page.getByText(/letters? (is|are) on the way/)).toBeVisible()
+  await page.getByRole('button', { name: /^Send to \d+ customers?$/ }).click()
+  await expect(page.getByText(/messages? (is|are) being sent/)).toBeVisible()
   await expect(async () => {
     const { messages } = await (await request.get(`${process.env.MAIL_URL}/messages`)).json()
     expect(messages.length).toBeGreaterThan(lettersBefore)

@@ -175,7 +175,7 @@ describe('plants of all ponds', () => {
       await logPlant(actors.owner, id, { on: today, line: line({ condition: 'pale' }) })
     }
     const tasks = await inFirm(firmId, (trx) => duePlantTasks(trx, { today, timeZone: 'Etc/UTC' }, today))
-    expect(tasks).toMatchObject([{ pondId, title: expect.stringMatching(/^Look whether the roots stand wet: .*northern blue flag/), minutes: 10 }])
+    expect(tasks).toMatchObject([{ pondId, title: expect.stringMatching(/^Check whether roots are wet: .*northern blue flag/), minutes: 10 }])
     const visitId = await planVisit(actors.office, { pondId, jobType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
     await inFirm(firmId, (trx) =>
       trx('visits')

@@ -18,6 +18,7 @@ export const customers = {
     showAll: 'Show all {count}',
   },
   customersView: {
+    count: '{count} {count, plural, one {customer} other {customers}}',
     customersPlans: 'Customers',
     searchCustomers: 'Search customers',
     nameSiteTown: 'Name, site or town',

@@ -67,7 +67,7 @@ export const exchange = {
     more: 'and {count} more',
     leftOut: 'Skipped:',
     line2: 'Line {line}: {message}',
-    takeOver: 'Take over {count} {count2}',
+    takeOver: 'Take over {count} {count, plural, one {line} other {lines}}',
     leaveEverything: 'Cancel',
   },
   busyPart: {

@@ -82,8 +82,7 @@ export const field = {
     goVisit: 'Resume visit',
   },
   syncWords: {
-    n1Thing: '1 entry',
-    things: '{count} entries',
+    things: '{count} {count, plural, one {entry} other {entries}}',
     days: '{apart} days',
     hours: '{apart} hours',
     minutes: '{apart} minutes',
@@ -226,9 +225,7 @@ export const field = {
     leftOut2: ': skipped, {reason}',
     answeredTooWithoutSeeing:
       '{byName} also answered this step without seeing this answer{kind}. Both are kept. Check it together, then choose “Correct answer”.',
-    round: 'round is',
-    rounds: 'rounds are',
-    loggedLast: '{count} {count2} logged, the last {at}.',
+    loggedLast: '{count} {count, plural, one {round} other {rounds}} logged, the last at {at}.',
     tested: 'Test method',
     noFishNotedPond: 'No fish are recorded for this pond.',
     lost: 'Fish lost',

@@ -311,8 +311,7 @@ export const forecasts = {
     murkyDaysWorse: 'more murky days: {second} instead of {first}',
     leastBacteriaBetter: 'more of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
     leastBacteriaWorse: 'fewer of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
-    oneDay: 'one day',
-    days: '{value} days',
+    days: '{value, plural, one {one day} other {{value} days}}',
     so100Runs: 'in {runs} of 100 runs',
   },
 } as const

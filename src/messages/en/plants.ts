@@ -12,7 +12,7 @@ export const plants = {
     plants: 'Plants',
     noPondYet: 'no pond yet',
     allPonds: 'all ponds',
-    on: '{groups} {groups2} on {groups3}',
+    on: '{groups} {groups, plural, one {group} other {groups}} on {groups3}',
     print: 'Print',
     listCsv: 'Export (CSV)',
     liftStore: 'Tender plants to lift',
@@ -38,7 +38,7 @@ export const plants = {
   },
   pondPlantsView: {
     plants: 'Plants: {name}',
-    plants2: '· {count} {count2}, {reduce} plants',
+    plants2: '· {count} {count, plural, one {group} other {groups}}, {reduce} plants',
     allPondsPlants: 'Plants of all ponds',
     overTime: 'Over time',
     plants3: 'Plants on {takenAt} {takenAt2}',
@@ -76,6 +76,7 @@ export const plants = {
     setDownMiddlePlan: 'Added in the middle of the plan: drag it to its place.',
   },
   patchSheet: {
+    count: ', {count} {count, plural, one {plant} other {plants}}',
     peoplePets: 'people and pets',
     toxicGloves: ' Toxic to {toxicTo}: wear gloves.',
     regulatedSomePlacesCheck: ' Regulated in some places: check your state or national list before taking any away.',

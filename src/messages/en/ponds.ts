@@ -138,8 +138,7 @@ export const ponds = {
     anotherWayThanHouse: 'Differs from the house rules:',
   },
   newPondForm: {
-    oneThingStillMissing: 'One value is missing or wrong:',
-    thingsStillMissingWrong: '{count} values are missing or wrong:',
+    thingsStillMissingWrong: '{count, plural, one {One value is} other {{count} values are}} missing or wrong:',
     yourUnsavedEntriesBack: 'Your unsaved entries have been restored.',
     startOver: 'Start over',
     pond: 'Pond',

@@ -45,8 +45,7 @@ export const prices = {
     waste2: 'Waste of {name}',
     savePriceBook: 'Save price book',
     cost2: 'Cost of {name}',
-    n1PumpKept: '1 pump imported.',
-    pumpsKept: '{kept} pumps imported.',
+    pumpsKept: '{kept} {kept, plural, one {pump} other {pumps}} imported.',
     yourOwnPumps: 'Your own pumps',
     theyStandPumpList:
       'Your pumps appear in filter designs beside the catalogue. The CSV has one row per point of a pump curve, with the columns {pumpCsvColumns}.',

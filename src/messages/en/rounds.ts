@@ -45,8 +45,7 @@ export const rounds = {
     undoMove: 'Undo move',
     crewsStandHereOne: 'Each crew has a row here with its days. Add the first crew under People.',
     crewsDays: 'Crews and days',
-    onePerson: 'one person',
-    people: '{size} people',
+    people: '{size, plural, one {one person} other {{size} people}}',
   },
   daySheet: {
     allCrews: 'All crews',

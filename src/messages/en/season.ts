@@ -14,8 +14,7 @@ export const season = {
     addOne: 'Add a crew',
     first: 'first.',
     crew: 'Crew',
-    onePerson: 'one person',
-    people: '{size} people',
+    people: '{size, plural, one {one person} other {{size} people}}',
     start: 'Start',
     hasNothingElseDay: '{name} has no other visits that day.',
     clash: 'Conflict',
@@ -44,7 +43,8 @@ export const season = {
     lastForecast: '; the last forecast is of {forecastIssued}',
     weatherDeskDoesNot: 'The weather service is not answering{forecastIssued}. Later values are based on normals.',
     no: 'No',
-    waterTemperatureLoggedFrom: '{readings} water temperature{readings2} logged. From eight over two months on, the model is adjusted to this pond.',
+    waterTemperatureLoggedFrom:
+      '{readings} water {readings, plural, one {temperature} other {temperatures}} logged. From eight over two months on, the model is adjusted to this pond.',
     learntFromReadingsInstead: 'Adjusted to {readings} readings: error {fitErrorC} instead of {surveyErrorC}',
     checkedReadings: 'Checked against {readings} readings: error {surveyErrorC}',
     readingsSaySunKept:

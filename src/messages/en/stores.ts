@@ -35,7 +35,7 @@ export const stores = {
   },
   storesView: {
     stores: 'Stores',
-    reckonedPlannedUntil: 'Based on {visits} planned {visits2} until {until}.',
+    reckonedPlannedUntil: 'Based on {visits} planned {visits, plural, one {visit} other {visits}} until {until}.',
     shelf: 'Stock on hand',
     nothingShelfYetAdd: 'No stock yet. Add what the trucks are loaded with: products, lamps, pads, nets. Visits then book what they use.',
     stock: 'Stock',

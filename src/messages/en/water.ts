@@ -57,6 +57,7 @@ export const water = {
     noneFound: 'none found',
   },
   changePlanner: {
+    count: '{count} {count, plural, one {change} other {changes}}',
     waterChanges: 'Water changes',
     pondNow: 'Level in the pond',
     newWater: 'Level in the new water',

@@ -29,7 +29,7 @@ export function CustomersView({ data }: { data: CustomersData }) {
       <div className="page-head">
         <h1>{t('customers.customersView.customersPlans')}</h1>
         <span className="soft">
-          {data.customers.length} {data.customers.length === 1 ? 'customer' : 'customers'}
+          {t('customers.customersView.count', { count: data.customers.length })}
         </span>
         <span className="actions no-print">
           <TextField

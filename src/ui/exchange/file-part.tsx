@@ -214,7 +214,7 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
               void onTakeOver().finally(() => setBusy(false))
             }}
           >
-            {t('exchange.filePart.takeOver', { count: touched.length, count2: touched.length === 1 ? 'line' : 'lines' })}
+            {t('exchange.filePart.takeOver', { count: touched.length })}
           </button>
           <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onLeave}>
             {t('exchange.filePart.leaveEverything')}

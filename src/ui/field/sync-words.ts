@@ -11,7 +11,7 @@ interface SyncFacts {
   readonly timeZone: string
 }
 
-const things = (count: number, t: Texts): string => (count === 1 ? t('field.syncWords.n1Thing') : t('field.syncWords.things', { count }))
+const things = (count: number, t: Texts): string => t('field.syncWords.things', { count })
 
 const HOUR_MS = 3_600_000
 

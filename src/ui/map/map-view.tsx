@@ -78,7 +78,6 @@ export function MapView({ data }: { data: MapData }) {
               aria-label={t('map.mapView.mapSitesRound', {
                 count: placed.length,
                 count2: rounds.length,
-                count3: rounds.length === 1 ? t('map.mapView.crewHas') : t('map.mapView.crewsHave'),
                 day: longDate(data.day),
               })}
               className="region-map"
@@ -181,7 +180,7 @@ export function MapView({ data }: { data: MapData }) {
           )}
           {missing > 0 ? (
             <p className="soft small among-words">
-              {t('map.mapView.notMap', { missing, missing2: missing === 1 ? t('map.mapView.site') : t('map.mapView.sites') })}{' '}
+              {t('map.mapView.notMap', { missing })}{' '}
               <Link href="/customers">{t('map.mapView.giveThemPlace')}</Link>.
             </p>
           ) : null}

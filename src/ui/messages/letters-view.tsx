@@ -50,7 +50,6 @@ function ToTell({ data }: { data: LetterData }) {
     setSaid(
       t('messages.lettersView.way', {
         queued: outcome.value.queued,
-        queued2: outcome.value.queued === 1 ? t('messages.lettersView.letter') : t('messages.lettersView.letters2'),
       }),
     )
     router.refresh()
@@ -150,7 +149,7 @@ function ToTell({ data }: { data: LetterData }) {
         <button className="btn btn-primary" disabled={chosen.length === 0} onClick={() => void tell()}>
           {chosen.length === 0
             ? t('messages.lettersView.tellCustomers')
-            : t('messages.lettersView.tell4', { count: chosen.length, count2: chosen.length === 1 ? 'customer' : 'customers' })}
+            : t('messages.lettersView.tell4', { count: chosen.length })}
         </button>
         {data.due.length > now.length ? (
           <label>

@@ -55,15 +55,15 @@ describe('who has to be told', () => {
     expect(screen.getByLabelText(/^Notify Customer paper/)).toBeDisabled()
     expect(screen.getByText('no e-mail address: call')).toBeInTheDocument()
     await userEvent.click(screen.getByLabelText(/^Notify Customer near/))
-    await userEvent.click(screen.getByRole('button', { name: 'Tell 1 customer' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Send to 1 customer' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/notices', { visits: ['moved'] })
-    expect(screen.getByText('1 letter is on the way.')).toBeInTheDocument()
+    expect(screen.getByText('1 message is being sent.')).toBeInTheDocument()
   })
   it('is shown as far ahead as is wished', async () => {
     show()
     await userEvent.click(screen.getByLabelText('Include the 1 new visits after Sat 10 Apr'))
     expect(screen.getByLabelText(/^Notify Customer far/)).toBeChecked()
-    expect(screen.getByRole('button', { name: 'Tell 3 customers' })).toBeEnabled()
+    expect(screen.getByRole('button', { name: 'Send to 3 customers' })).toBeEnabled()
   })
   it('is nobody when everyone knows', () => {
     show({ due: [] })

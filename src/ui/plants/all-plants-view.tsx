@@ -27,7 +27,6 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
         <span className="soft">
           {t('plants.allPlantsView.on', {
             groups: data.groups,
-            groups2: data.groups === 1 ? 'group' : 'groups',
             groups3: data.groups === 0 ? t('plants.allPlantsView.noPondYet') : t('plants.allPlantsView.allPonds'),
           })}
         </span>

@@ -118,7 +118,7 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
           <li key={e.id}>
             {t(`plants.plantDoneNames.${e.action}`)}
             {e.condition ? `: ${t(`plants.plantConditionNames.${e.condition}`).toLowerCase()}` : ''}
-            {e.count !== null ? `, ${e.count} ${e.count === 1 ? 'plant' : 'plants'}` : ''}
+            {e.count !== null ? t('plants.patchSheet.count', { count: e.count }) : ''}
             {e.kept > 0 ? t('plants.patchSheet.piecesKept', { kept: e.kept }) : ''}
             {e.note ? ` (${e.note})` : ''}{' '}
             <span className="soft small">

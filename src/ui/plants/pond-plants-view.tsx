@@ -37,7 +37,6 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
           </Link>{' '}
           {t('plants.pondPlantsView.plants2', {
             count: growing.length,
-            count2: growing.length === 1 ? 'group' : 'groups',
             reduce: growing.reduce((sum, p) => sum + p.count, 0),
           })}
         </span>

@@ -50,7 +50,7 @@ export function NewPondForm({ places }: { places: Places }) {
       const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
       showErrors(fields)
       return setProblem({
-        title: fields.length === 1 ? t('ponds.newPondForm.oneThingStillMissing') : t('ponds.newPondForm.thingsStillMissingWrong', { count: fields.length }),
+        title: t('ponds.newPondForm.thingsStillMissingWrong', { count: fields.length }),
         status: 422,
         kind: 'bad-input',
         fields,

@@ -187,7 +187,7 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setRows(outcome.value.problems)
-    setNote(outcome.value.kept === 1 ? t('prices.pricesView.n1PumpKept') : t('prices.pricesView.pumpsKept', { kept: outcome.value.kept }))
+    setNote(t('prices.pricesView.pumpsKept', { kept: outcome.value.kept }))
     router.refresh()
   }
   const drop = async (id: string) => {

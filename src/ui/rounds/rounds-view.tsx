@@ -116,7 +116,7 @@ function CrewRow({ name, size, children }: { name: string; size: number; childre
     <>
       <div>
         <strong>{name}</strong>
-        <div className="soft small">{size === 1 ? t('rounds.roundsView.onePerson') : t('rounds.roundsView.people', { size })}</div>
+        <div className="soft small">{t('rounds.roundsView.people', { size })}</div>
       </div>
       {children}
     </>

@@ -85,7 +85,7 @@ describe('a crew’s day on one sheet', () => {
   })
   it('tells nobody of a day that is not today', () => {
     show({ today: '2027-03-19' })
-    expect(screen.queryByRole('button', { name: /^Tell Tarn/ })).not.toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: /^Notify Tarn/ })).not.toBeInTheDocument()
   })
   it('says so when a way is not known, and when there is nothing to do', () => {
     show({ ways: [null] })

@@ -28,10 +28,7 @@ export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProp
     const outcome = await send<{ undone: number }>('DELETE', `/api/v1/plans/takeovers/${takeover.id}`)
     setBusy(false)
     onProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok)
-      onUndone(
-        outcome.value.undone === 1 ? t('schedule.lastTakeover.undone1Visit') : t('schedule.lastTakeover.undoneVisitsThey', { undone: outcome.value.undone }),
-      )
+    if (outcome.ok) onUndone(t('schedule.lastTakeover.undoneVisitsThey', { undone: outcome.value.undone }))
     router.refresh()
   }
   return (
@@ -39,7 +36,6 @@ export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProp
       <span className="soft">
         {t('schedule.lastTakeover.lastTakenOver', {
           visits,
-          visits2: visits === 1 ? 'visit' : 'visits',
           at: instant(takeover.at, timeZone),
           byName: takeover.byName,
           barred: barred ? t('schedule.lastTakeover.cannotUndoneAnyMore', { siteName: barred.siteName, code: t(BARRED[barred.code]) }) : '',

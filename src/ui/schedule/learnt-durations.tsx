@@ -33,7 +33,7 @@ export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeo
               <strong>{l.name}</strong>
               <span>{t('schedule.learntDurations.reckonedTakesAbout', { usualMin: duration(l.usualMin), usualMin2: duration(l.usualMin * l.factor) })}</span>
               <span className="soft small">
-                {l.visits} {l.visits === 1 ? 'visit' : 'visits'}; × {l.factor.toFixed(2)}
+                {t('schedule.learntDurations.visits', { visits: l.visits })}; × {l.factor.toFixed(2)}
               </span>
               <button
                 type="button"
@@ -52,7 +52,6 @@ export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeo
                     usualMin: duration(l.usualMin * l.factor),
                     usualMin2: duration(l.usualMin * p.factor),
                     visits: p.visits,
-                    visits2: p.visits === 1 ? 'visit' : 'visits',
                   })}
                 </li>
               ))}

@@ -52,21 +52,20 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
         {toTell > 0 ? (
           <span className="soft">
             {t('schedule.planChanges.anotherDayToldUnder', {
-              toTell: toTell === 1 ? t('schedule.planChanges.n1CustomerKnows') : t('schedule.planChanges.customersKnow', { toTell }),
+              toTell: t('schedule.planChanges.customersKnow', { toTell }),
             })}
           </span>
         ) : null}
         {shifted > 0 ? (
           <span className="soft">
             {t('schedule.planChanges.littleEarlierLaterSame', {
-              shifted: shifted === 1 ? t('schedule.planChanges.n1VisitBegins') : t('schedule.planChanges.visitsBegin', { shifted }),
+              shifted: t('schedule.planChanges.visitsBegin', { shifted }),
             })}
           </span>
         ) : null}
         <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>
           {t('schedule.planChanges.takeOver', {
             count: chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length,
-            count2: chosen.length === 1 ? 'visit' : 'visits',
           })}
         </button>
       </div>
@@ -75,7 +74,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
           <summary>
             <strong>{t('schedule.planChanges.week', { monday: shortDate(monday) })}</strong>{' '}
             <span className="soft">
-              {list.length} {list.length === 1 ? 'visit' : 'visits'}, {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
+              {t('schedule.planChanges.visits', { count: list.length })}, {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
             </span>
           </summary>
           <div className="table-responsive" tabIndex={0} role="region" aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}>

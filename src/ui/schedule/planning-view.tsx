@@ -61,9 +61,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
     const outcome = await send<AcceptOutcome>('POST', `/api/v1/plans/${run!.id}/accept`, { keys })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
-    setTaken(
-      outcome.value.taken === 1 ? t('schedule.planningView.n1VisitTakenOver') : t('schedule.planningView.visitsTakenOver', { taken: outcome.value.taken }),
-    )
+    setTaken(t('schedule.planningView.visitsTakenOver', { taken: outcome.value.taken }))
     setLeft(outcome.value.left)
     drop()
     router.refresh()
@@ -161,7 +159,6 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
               <span className="soft">
                 {t('schedule.planningView.from2', {
                   count: list.length,
-                  count2: list.length === 1 ? 'pond' : 'ponds',
                   earliest: shortDate(list[0].earliest),
                   earliest2: list[0].earliest.slice(0, 4),
                 })}
@@ -189,7 +186,7 @@ function LeftOut({ left }: { left: readonly LeftChange[] }) {
 
   return (
     <div className="stop-note mt-2">
-      <strong>{left.length === 1 ? t('schedule.planningView.n1VisitLeft') : t('schedule.planningView.visitsLeftThey', { count: left.length })}</strong>
+      <strong>{t('schedule.planningView.visitsLeftThey', { count: left.length })}</strong>
       <ul className="plain-list mb-0">
         {left.map((l) => (
           <li key={l.key}>
@@ -247,7 +244,6 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
             ? t('schedule.planningView.nothingChange')
             : t('schedule.planningView.newMoved', {
                 fresh,
-                fresh2: fresh === 1 ? 'visit' : 'visits',
                 count: changes.filter((c) => c.kind === 'moved').length,
                 joined: joined > 0 ? t('schedule.planningView.moreDo', { joined }) : '',
               })}

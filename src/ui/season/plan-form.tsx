@@ -136,7 +136,7 @@ export function PlanForm({ data }: { data: PlanData }) {
                 onChange={(e) => setCrewId(e.target.value as typeof crewId)}
                 options={crews.map((c) => ({
                   value: c.id,
-                  label: `${c.name} (${c.size === 1 ? t('season.planForm.onePerson') : t('season.planForm.people', { size: c.size })})`,
+                  label: `${c.name} (${t('season.planForm.people', { size: c.size })})`,
                 }))}
               />
               <TextField label={t('season.planForm.start')} type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />

@@ -54,7 +54,6 @@ function LearntFrom({ calibration: c }: { calibration: Calibration }) {
       <p className="mb-0">
         {t('season.yearSource.waterTemperatureLoggedFrom', {
           readings: c.readings === 0 ? t('season.yearSource.no') : c.readings,
-          readings2: c.readings === 1 ? '' : 's',
         })}
       </p>
     )

@@ -30,9 +30,7 @@ export function StoresView({ data }: { data: Stores }) {
     <>
       <div className="page-head">
         <h1>{t('stores.storesView.stores')}</h1>
-        <span className="soft">
-          {t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, visits2: data.visits === 1 ? 'visit' : 'visits', until: shortDate(data.until) })}
-        </span>
+        <span className="soft">{t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, until: shortDate(data.until) })}</span>
       </div>
       <div className="columns wide-left">
         <div>

@@ -46,7 +46,6 @@ export function TodayView({ data }: { data: TodayData }) {
                 <p className="soft small mb-1">
                   {t('today.todayView.noCleanoutComingWindow', {
                     toPlanCount: data.toPlanCount,
-                    toPlanCount2: data.toPlanCount === 1 ? t('today.todayView.pondHas') : t('today.todayView.pondsHave'),
                   })}
                 </p>
                 <ul className="plain-list">

@@ -75,7 +75,7 @@ function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; ga
           <span className="ms-auto">
             <Reeds reeds={best.reeds!} />{' '}
             {t('trainer.practicePondView.best', {
-              count: done.length === 1 ? t('trainer.practicePondView.oneSeason') : t('trainer.practicePondView.seasons', { count: done.length }),
+              count: t('trainer.practicePondView.seasons', { count: done.length }),
             })}{' '}
             <Link href={`/practice-pond/${best.id}`}>{t('trainer.practicePondView.points', { points: best.points ?? 0 })}</Link>
           </span>

@@ -37,7 +37,7 @@ export function ChangePlanner({ data }: { data: DosesData }) {
       ) : (
         <>
           <p className="dose-answer">
-            <strong>{plan.count === 0 ? t('water.changePlanner.noneNeeded') : `${plan.count} ${plan.count === 1 ? 'change' : 'changes'}`}</strong>
+            <strong>{plan.count === 0 ? t('water.changePlanner.noneNeeded') : t('water.changePlanner.count', { count: plan.count })}</strong>
             {plan.count > 0
               ? t('water.changePlanner.dayApartEachFills', {
                   perChangeM3: show(perChangeM3, 'volume'),

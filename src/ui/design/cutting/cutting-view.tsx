@@ -65,7 +65,6 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                   ? t('design.cuttingView.everyPondNettingAgreed')
                   : t('design.cuttingView.nettingAgreedNoNet', {
                       count: toCut.length,
-                      count2: toCut.length === 1 ? t('design.cuttingView.pondHas') : t('design.cuttingView.pondsHave'),
                     })}{' '}
                 {toCut.length > 0 ? (
                   <button
@@ -173,7 +172,6 @@ function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] 
         {t('design.cuttingView.wasteCutFrom', {
           usedM2: show(plan.usedM2, 'area'),
           count: plan.rolls.length,
-          count2: plan.rolls.length === 1 ? 'roll' : 'rolls',
         })}{' '}
         <span className="soft">{plan.exact ? t('design.cuttingView.everyWayCuttingTried') : t('design.cuttingView.bestFoundSearch')}</span>
       </p>

@@ -226,7 +226,6 @@ function Loads({ shown }: BenchPart) {
         title={t('design.bedPart.stoneTruckBulkBags', {
           stoneT: show(weights.stoneT * 1000, 'mass'),
           trucks: weights.trucks,
-          trucks2: weights.trucks === 1 ? 'load' : 'loads',
           bulkBags: weights.bulkBags,
           waterT: show(weights.waterT, 'volume'),
         })}

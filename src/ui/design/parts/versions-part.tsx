@@ -54,7 +54,7 @@ export function VersionsPart(part: BenchPart) {
               {d.stops.length > 0 && d.stopReason ? (
                 <div className="small">
                   <span className="verdict stop">
-                    {d.stops.length === 1 ? t('design.versionsPart.n1StopPassed') : t('design.versionsPart.stopsPassed', { count: d.stops.length })}
+                    {t('design.versionsPart.stopsPassed', { count: d.stops.length })}
                   </span>{' '}
                   {d.stopReason}
                 </div>
@@ -147,7 +147,7 @@ function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign;
   return (
     <details className="small">
       <summary>
-        {t('design.versionsPart.built2', { count: rows.length === 1 ? '1 figure differs' : t('design.versionsPart.figuresDiffer', { count: rows.length }) })}
+        {t('design.versionsPart.built2', { count: t('design.versionsPart.figuresDiffer', { count: rows.length }) })}
       </summary>
       <ul className="mb-0">
         {rows.map(([what, a, b]) => (

@@ -130,7 +130,6 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         <p className="soft">
           {t('field.stepCard.loggedLast', {
             count: rounds.length,
-            count2: rounds.length === 1 ? t('field.stepCard.round') : t('field.stepCard.rounds'),
             at: clockTimeOf(rounds.at(-1)!.at, person.timeZone),
           })}
         </p>
