@@ -59,7 +59,7 @@ test('a cleanout without signal: fish stay in the tank while the test says stop,
 
   await page.goto(visit)
   await page.getByRole('link', { name: 'Open report' }).click()
-  await expect(page.getByText(/Stop passed by Joss Emberly at “Fish back, gently”: Binder given, tank at its limit/)).toBeVisible()
+  await expect(page.getByText(/Stop overridden by Joss Emberly at “Fish back, gently”: Binder given, tank at its limit/)).toBeVisible()
   await expect(page.getByText(/Test TAN and nitrite after the cleanout/)).toBeVisible()
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
   await context.close()

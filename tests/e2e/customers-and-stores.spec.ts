@@ -140,7 +140,7 @@ test('a key for probes is made, posts readings once, and is revoked', async ({ p
   await signInAs(page, 'owner')
   await page.goto('/exchange')
   const keys = page.getByRole('region', { name: 'API keys' })
-  await keys.getByLabel('What it is for').fill('Probe in the walled pool')
+  await keys.getByLabel('Name').fill('Probe in the walled pool')
   await keys.getByRole('button', { name: 'Create key' }).click()
   const key = await keys.getByLabel('New key').inputValue()
   await page.goto('/ponds?q=kelp')

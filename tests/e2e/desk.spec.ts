@@ -103,7 +103,7 @@ test('a finished year shows its visits, and the theme and sign-out follow the pe
     .click()
   await expect(page.getByRole('link', { name: /Spring cleanout at Lanternhouse.*done/ })).toBeVisible()
   await page.getByLabel('Window').selectOption('netting')
-  await expect(page.getByText('The outlined stretch is the window of “Netting on”')).toBeVisible()
+  await expect(page.getByText('The outline marks the window for “Netting up”')).toBeVisible()
   await page.getByLabel('Theme').selectOption('sun')
   await expect(page.locator('html')).toHaveAttribute('data-bs-theme', 'sun')
   await expect(page.getByLabel('Theme')).toBeEnabled()

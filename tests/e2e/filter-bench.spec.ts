@@ -201,7 +201,7 @@ test('broken and future files are refused with the reason, and nothing is lost',
   // and a good one comes back without loss
   await part(page, 'Drawings')
   await offer(page, 'Import design file', 'same.json', JSON.stringify({ ...design, design: { ...design.design, lengthM: 5.5 } }))
-  await expect(page.getByText(/same.json: opened/)).toBeVisible()
+  await expect(page.getByText(/same.json opened/)).toBeVisible()
   expect(JSON.parse(await saved(page, () => page.getByRole('button', { name: 'Export JSON' }).click())).design).toEqual({ ...design.design, lengthM: 5.5 })
   const schema = await page.request.get('/api/v1/design.schema.json')
   expect((await schema.json()).properties.design.properties.layers.type).toBe('array')
@@ -235,7 +235,7 @@ test('a pond that goes another way than the house, and work that is there again 
   await page.getByRole('link', { name: 'Rules for this pond' }).click()
   const size = page.getByRole('group', { name: 'Sizing method' })
   await size.getByLabel(/Different for this pond/).check()
-  await size.getByLabel('Filter size here').selectOption({ label: 'By nitrogen and oxygen' })
+  await size.getByLabel('Sizing method here').selectOption({ label: 'By nitrogen and oxygen' })
   await page.getByRole('button', { name: 'Save pond rules' }).click()
   await expect(page.getByText('Why this pond is different is missing.').first()).toBeVisible()
   await size.getByLabel('Reason').fill('Guests feed the fish all summer.')
@@ -248,7 +248,7 @@ test('a pond that goes another way than the house, and work that is there again 
     .getByRole('link', { name: /Design a filter|^Filter design$/ })
     .first()
     .click()
-  await expect(page.getByText('Nitrogen and oxygen (house)')).toBeVisible()
+  await expect(page.getByText('By nitrogen and oxygen (house)')).toBeVisible()
 
   // a change is kept on the server: another browser goes on from it
   await page.getByLabel('Bed length').fill('6.75 m')

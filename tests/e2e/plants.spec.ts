@@ -112,7 +112,7 @@ test('several ponds of one stop: started together, what counts for all is done o
   await step.is('Photograph the pond as found')
   await step.leaveOut('Too dark')
   await step.is('Walk the site for hazards')
-  await expect(step.card.getByLabel('Counts for Slip pond too')).toBeChecked()
+  await expect(step.card.getByLabel('Applies to Slip pond too')).toBeChecked()
   expect(await smallTargets(page)).toEqual([])
   await step.done()
   await step.is('Is the hole in the ice open, the aerator on?')

@@ -14,13 +14,13 @@ test('corners from GeoJSON, dragged and typed; a kidney; three more ways to the 
     [-45, 45.00005],
     [-45, 45],
   ]
-  const file = page.getByLabel('Open a GeoJSON file: file')
+  const file = page.getByLabel('Open GeoJSON file: file')
   await file.setInputFiles({
     name: 'utm.geojson',
     mimeType: 'application/json',
     buffer: Buffer.from('{"type":"Polygon","coordinates":[[[500000,1],[500009,1],[500009,9]]]}'),
   })
-  await expect(page.getByText(/not longitude and latitude in degrees/)).toBeVisible()
+  await expect(page.getByText(/must be longitude and latitude in degrees/)).toBeVisible()
   await file.setInputFiles({
     name: 'pond.geojson',
     mimeType: 'application/json',
@@ -51,7 +51,7 @@ test('corners from GeoJSON, dragged and typed; a kidney; three more ways to the 
   await page.getByLabel('Width', { exact: true }).fill('4 m')
   // wider than the pond: the drawing waits, and nothing typed is lost
   await page.getByLabel('Width at the waist').fill('5 m')
-  await expect(page.getByText(/drawn here as soon as/)).toBeVisible()
+  await expect(page.getByText(/appear once the waterline/)).toBeVisible()
   await page.getByLabel('Width at the waist').fill('2.5 m')
   await expect(page.getByRole('img', { name: /Plan of the pond, 8 m by/ })).toBeVisible()
   const surveyed = await page.getByTestId('adopted-volume').textContent()
@@ -78,14 +78,14 @@ test('a level log tells a leak from evaporation, and where to look', async ({ pa
   await panel.getByRole('button', { name: 'Save level log' }).click()
   await expect(panel.getByText(/Drop of the level/).first()).toBeVisible()
   await panel.getByLabel('Pond level fell by').fill('40 mm')
-  await panel.getByLabel(/The bucket fell/).fill('2 mm')
+  await panel.getByLabel(/Bucket level fell by/).fill('2 mm')
   await panel.getByRole('button', { name: 'Save level log' }).click()
-  await expect(panel).toContainText('Leave the pump off for a day')
+  await expect(panel).toContainText('leave the pump off for a day')
   await panel.getByLabel('Pond level fell by').fill('39 mm')
-  await panel.getByLabel(/The bucket fell/).fill('2 mm')
+  await panel.getByLabel(/Bucket level fell by/).fill('2 mm')
   await panel.getByLabel('Pump on in between').uncheck()
   await panel.getByRole('button', { name: 'Save level log' }).click()
-  await expect(panel).toContainText('look at the shell')
+  await expect(panel).toContainText('check the shell')
 })
 
 test('liners of several ponds are cut from rolls, drawn, with what is too wide named', async ({ page }) => {
