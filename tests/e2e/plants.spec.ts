@@ -21,7 +21,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   // a new group in the pond, moved along with the keys
   await desk.getByText('Add plant group').click()
   await desk.getByLabel('Plant', { exact: true }).selectOption({ label: 'White water lily (Nymphaea alba)' })
-  await desk.getByLabel('Place', { exact: true }).selectOption({ label: 'In the pond' })
+  await desk.getByLabel('Location', { exact: true }).selectOption({ label: 'In the pond' })
   await desk.getByLabel('Plants', { exact: true }).fill('3')
   await desk.getByRole('button', { name: 'Add to plan' }).click()
   const lily = desk.getByRole('button', { name: /^3 White water lily, good/ })
@@ -69,7 +69,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   await page.getByLabel('Rooted pieces kept').fill('4')
   expect(await smallTargets(page)).toEqual([])
   expect(await seriousOn(page)).toEqual([])
-  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('list', { name: 'Plant entries' })).toContainText('White water lily: divided, 2 plants, 4 pieces kept')
   await page.getByText('Can’t do this visit').click()
   await page.getByLabel('What happened').fill('The rest another day')
