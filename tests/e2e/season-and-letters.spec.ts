@@ -84,8 +84,8 @@ test('a visit is moved along its ribbon, told what it breaks; the calendar and t
 
   // revoked, the link opens nothing
   await page.goto('/exchange')
-  await page.getByRole('button', { name: 'Revoke link: the whole firm' }).click()
-  await expect(page.getByRole('button', { name: 'Revoke link: the whole firm' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Revoke link: whole company' }).click()
+  await expect(page.getByRole('button', { name: 'Revoke link: whole company' })).toHaveCount(0)
   expect((await request.get(link)).status()).toBe(404)
   expect(errors).toEqual([])
 })
