@@ -87,7 +87,7 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   await expect(desk.getByRole('row', { name: /White water lily, rooted pieces/ })).toContainText('4')
   await desk.goto('/plants')
   await expect(desk.getByRole('region', { name: 'Cuttings kept' })).toContainText('4 White water lily')
-  await expect(desk.getByRole('region', { name: 'Tender plants' })).toContainText('Water canna')
+  await expect(desk.getByRole('region', { name: 'Tender plants', exact: true })).toContainText('Water canna')
   const csv = await (await desk.request.get('/api/v1/plants.csv')).text()
   expect(csv).toContain('Water canna,Canna')
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
