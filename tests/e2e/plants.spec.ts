@@ -146,7 +146,7 @@ test('a visit on paper holds its steps, amounts, stops and room to write', async
   const cleanout = visits.find((v: { visit: { job: { key: string } } }) => v.visit.job.key === 'spring-cleanout').visit
   await page.goto(`/visits/${cleanout.id}/sheet`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Spring cleanout')
-  await expect(page.getByText(/^Stop: Fish go back only with toxic ammonia/)).toBeVisible()
+  await expect(page.getByText(/^Stop: Fish go back only with NH₃/)).toBeVisible()
   await expect(page.getByText(/^Holding tank of at least/).first()).toBeVisible()
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden()
