@@ -46,7 +46,7 @@ export const design = {
     checksSaving: 'Checks and saving',
     keep: 'Save design',
     versionName: 'Version name',
-    whyNotHouseSchool: 'Reason for {school} instead of the house method',
+    whyNotHouseSchool: 'Reason for choosing another method ({school})',
     saveVersion: 'Save as version {nextNumber}',
     designersOwnersSaveVersions: 'Designers and owners save versions. You can try values here.',
     dropTheseChanges: 'Discard changes',
