@@ -91,7 +91,7 @@ async function readTheYear(page: Page): Promise<void> {
     await expect(page.getByRole('listitem').filter({ hasText: job }).first()).toBeVisible()
   const cleanout = page.getByRole('listitem').filter({ hasText: 'Spring cleanout' }).first()
   await cleanout.getByText('Why this window').click()
-  await expect(cleanout).toContainText(/water between 4\.0\s°C and 13\.0\s°C/)
+  await expect(cleanout).toContainText(/water is between 4\.0\s°C and 13\.0\s°C/)
   await expect(cleanout).toContainText(/of 30 likely years/)
 }
 
