@@ -20,10 +20,13 @@ export interface Texts {
 }
 
 declare const isText: unique symbol
+/** The address of a text as a value. It is no string to the types, so that no view can show the address for the words. */
 export interface TextId {
   readonly [isText]: true
 }
-export const textId = (key: TextKey): TextId => key as never
+/** Names a text in a constant, to be said by `t` where it is shown. */
+export const textId = (key: TextKey): TextId => key as unknown as TextId
+
 export const LOCALES = ['en'] as const
 export type Locale = (typeof LOCALES)[number]
 
@@ -32,7 +35,10 @@ export const firmTexts = (): Texts => textsIn('en')
 
 const made = new Map<Locale, Texts>()
 
-/** The texts of a language. A text that is missing is an error: the catalogue's types and tests see to it that there is none. */
+/**
+ * The texts of a language. That none is missing is seen to by the types and tests of the catalogue;
+ * outside production a missing one throws.
+ */
 export function textsIn(locale: Locale): Texts {
   const known = made.get(locale)
   if (known) return known

@@ -13,8 +13,7 @@ interface MeasureWords {
 }
 
 const mgL = (value: number, show: Show) => show(value, 'concentration')
-const dayCount = (value: number, t: Texts) =>
-  t('forecasts.whatIfWords.days', { value: Math.round(value) })
+const dayCount = (value: number, t: Texts) => t('forecasts.whatIfWords.days', { value: Math.round(value) })
 
 function clearText(value: number, days: number, t: Texts): string {
   if (value >= days) return t('forecasts.whatIfWords.notWithin')

@@ -79,7 +79,7 @@ test.describe('bad input', () => {
     for (const path of ['/ponds/00000000-0000-4000-8000-000000000000', '/ponds/nonsense', '/visits/nonsense/report', '/nothing']) {
       const answer = await page.goto(path)
       expect(answer!.status(), path).toBe(404)
-      await expect(page.getByRole('heading', { name: 'That is not here' })).toBeVisible()
+      await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible()
     }
     await page.goto('/field?visit=00000000-0000-4000-8000-000000000000')
     await expect(page.getByText('This visit was not found.')).toBeVisible()

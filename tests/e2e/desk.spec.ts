@@ -133,5 +133,5 @@ test('people see only what their role may do', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'Schedule cleanout' })).toHaveCount(0)
   await expect(page.getByRole('link', { name: 'Edit survey' })).toHaveCount(0)
   await page.goto(page.url() + '/survey')
-  await expect(page.getByRole('heading', { name: 'Not with this account' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Not available to this account' })).toBeVisible()
 })

@@ -14,7 +14,7 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await expect(page.getByRole('heading', { level: 1, name: 'Diagnose' })).toBeVisible()
 
   // the file knows already that the filter is too small, and how old its word is
-  const known = page.getByRole('group', { name: 'Is the filter smaller than the house school asks?' })
+  const known = page.getByRole('group', { name: 'Is the filter smaller than the house method asks?' })
   await expect(known).toContainText('yes, by the saved filter')
   // what is seen at the water decides
   const answer = (question: string, word: 'Yes' | 'No') => page.getByRole('group', { name: question }).last().getByRole('button', { name: word }).click()

@@ -40,11 +40,11 @@ test('a database lost in the middle of a save says so, loses nothing and recover
 
   const other = await page.context().newPage()
   await other.goto('/season')
-  await expect(other.getByRole('heading', { name: 'The database cannot be reached' })).toBeVisible()
+  await expect(other.getByRole('heading', { name: 'Database not reachable' })).toBeVisible()
   expect((await other.request.get('/api/v1/health')).status()).toBe(503)
 
   proxy.join()
-  await expect(other.getByRole('heading', { level: 1 })).not.toHaveText('The database cannot be reached', { timeout: 20_000 })
+  await expect(other.getByRole('heading', { level: 1 })).not.toHaveText('Database not reachable', { timeout: 20_000 })
   await page.getByRole('button', { name: 'Save survey' }).click()
   await page.waitForURL(/\/ponds\/[0-9a-f-]+$/)
   await expect(page.getByText('Outlet grate renewed')).toBeVisible()

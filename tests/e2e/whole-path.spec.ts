@@ -78,7 +78,7 @@ async function sizeFilter(page: Page): Promise<void> {
   // another school than the house's needs a reason
   await page.getByLabel('By nitrogen and oxygen').check()
   await page.getByRole('button', { name: 'Save as version 1' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'another school than the house' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'another sizing method than the house' })).toBeVisible()
   await page.getByLabel(/^Reason for choosing another method/).fill('Few fish, and the skimmer takes the leaves')
   await page.getByRole('button', { name: 'Save as version 1' }).click()
   await expect(page.getByRole('button', { name: 'Save as version 2' })).toBeVisible()

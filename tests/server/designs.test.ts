@@ -130,7 +130,7 @@ describe('proposals', () => {
     await dropWhatIf(actors.designer, whatIfId)
     expect((await offer(token)).content.outlook).toEqual(outlook)
     const { bytes } = await proposalPdf(token)
-    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain('What the water would do')
+    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain('Expected water quality')
     const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
     expect(gone.kind === 'bad-input' && gone.fields[0].path).toBe('whatIfId')
     const other = await addPond(actors.owner, newPond())

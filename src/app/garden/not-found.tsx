@@ -1,10 +1,13 @@
+import { firmTexts } from '@/messages/texts'
 import { Door } from '@/ui/people/door'
 
 /** For customers: nothing here leads into the firm's own pages. */
 export default function GardenNotFound() {
+  const t = firmTexts()
+
   return (
-    <Door title="This page is not here any more">
-      <p className="mb-0">The link may be incomplete, or it has been renewed. Please ask your pond contractor for the current one.</p>
+    <Door title={t('shell.gardenNotFound.pageNotHereAny')}>
+      <p className="mb-0">{t('shell.gardenNotFound.linkMayIncompleteHas')}</p>
     </Door>
   )
 }

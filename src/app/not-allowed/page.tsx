@@ -1,11 +1,14 @@
+import { firmTexts } from '@/messages/texts'
 import Link from 'next/link'
 import { Door } from '@/ui/people/door'
 
 export default function NotAllowed() {
+  const t = firmTexts()
+
   return (
-    <Door title="Not with this account">
-      <p>Your role does not include this page. The owner of your firm can change that.</p>
-      <Link href="/">Back to today</Link>
+    <Door title={t('shell.notAllowed.notAccount')}>
+      <p>{t('shell.notAllowed.yourRoleDoesNot')}</p>
+      <Link href="/">{t('shell.notAllowed.backToday')}</Link>
     </Door>
   )
 }

@@ -1,10 +1,13 @@
+import { firmTexts } from '@/messages/texts'
 import { Door } from '@/ui/people/door'
 import { WaitForDatabase } from '@/ui/shell/wait-for-database'
 
 export default function Unavailable() {
+  const t = firmTexts()
+
   return (
-    <Door title="The database cannot be reached">
-      <p>Nothing that was saved is lost. This page looks again every few seconds and goes on by itself.</p>
+    <Door title={t('shell.unavailable.databaseCannotReached')}>
+      <p>{t('shell.unavailable.nothingSavedLostPage')}</p>
       <WaitForDatabase />
     </Door>
   )

@@ -61,7 +61,7 @@ export const FINDINGS = {
   'filter-new': known('Is the filter newer than ten weeks?', 0.1),
   'cleaned-lately': known('Were all media cleaned, or the pond drained, in the last six weeks?', 0.1),
   'outage-lately': known('Did the pump stand still for a day in the last weeks?', 0.06),
-  'filter-small': known('Is the filter smaller than the house school asks?', 0.2),
+  'filter-small': known('Is the filter smaller than the house method asks?', 0.2),
   'fish-many': known('Are there more fish than the system carries?', 0.2),
   'fed-much': known('Is more fed than the fish eat in a few minutes?', 0.2),
   'leaves-in': seen('Do leaves lie in the pond, or trees hang over it?', 0.25),

@@ -31,7 +31,7 @@ export function readDesignFile(text: string): Result<DesignFile, DesignFileProbl
   try {
     raw = JSON.parse(text)
   } catch {
-    return refuse('not-json', 'This file is not JSON. Choose a design file that was saved from a filter bench.')
+    return refuse('not-json', 'This file is not JSON. Choose a design file that was exported from a filter design.')
   }
   const head = z.object({ format: z.int().min(1), kind: z.literal('pond-filter-design'), name: z.unknown(), design: z.unknown() }).safeParse(raw)
   if (!head.success) return refuse('not-a-design', 'This file is not a filter design.')

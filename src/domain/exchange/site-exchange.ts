@@ -145,7 +145,7 @@ function collect(entries: readonly CsvRow[], station: string): SiteFile {
       const key = `${contact.data.name}\u0000${read.data.name}`
       const before = seen.get(key)
       if (before !== undefined)
-        problems.push({ line, message: `site: “${read.data.name}” of “${customer}” stands in line ${before} already; this one is left out.` })
+        problems.push({ line, message: `site: “${read.data.name}” of “${customer}” is already in line ${before}; this one is skipped.` })
       else rows.push({ line, customer: contact.data.name, email: contact.data.email, phone: contact.data.phone, site: read.data, given })
       seen.set(key, before ?? line)
     }

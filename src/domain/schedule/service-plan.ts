@@ -10,7 +10,7 @@ const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { e
 
 export const ServiceLineInput = z
   .strictObject({
-    job: z.enum(JOB_KEYS, { error: 'Choose a kind of visit.' }),
+    job: z.enum(JOB_KEYS, { error: 'Choose a visit type.' }),
     everyDays: z.int().min(3, { error: 'At least 3 days apart.' }).max(366, { error: 'At most a year apart.' }).nullable().default(null),
     from: monthDay.nullable().default(null),
     to: monthDay.nullable().default(null),

@@ -131,7 +131,7 @@ export const EntryInput = z.discriminatedUnion('kind', [
     id: EntryId,
     stepKey,
     at,
-    reason: z.string().trim().min(3, { error: 'Say in a few words why this step is left out.' }).max(300),
+    reason: z.string().trim().min(3, { error: 'Give a short reason for skipping this step.' }).max(300),
     gateSeen,
     replaces: EntryId.nullable().default(null),
   }),

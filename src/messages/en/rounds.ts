@@ -96,4 +96,7 @@ export const rounds = {
     firstAidKitRcd: 'First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, lifeline; labels and safety data sheets for everything carried',
     liftTwoPeopleMachine: 'Lift anything above 25 kg with two people or a machine. Carry chemicals closed and apart, and never mix them.',
   },
+  daySheetPdf: {
+    appAdvisesLocalCodes: 'The app advises; local codes and licensed practice decide.',
+  },
 } as const

@@ -68,7 +68,7 @@ export const shell = {
     planting: 'Planting',
     plants: 'Plants',
     pond: 'Pond',
-    pondRules: 'Pond rules',
+    pondRules: 'Rules for this pond',
     ponds: 'Ponds',
     pricesAndPumps: 'Prices and pumps',
     proposal: 'Proposal',
@@ -86,5 +86,41 @@ export const shell = {
     visitTypes: 'Visit types',
     whatIf: 'What if',
     yourPonds: 'Your ponds',
+  },
+  pondsNew: {
+    addPond: 'Add pond',
+    anyFieldTakesAny: 'Every field accepts any unit: 12 ft 6 in, 3.8 m, 900 gal.',
+  },
+  pondsSurvey: {
+    survey: 'Survey: {name}',
+  },
+  pondsService: {
+    servicePlan: 'Service plan',
+  },
+  pondsPractice: {
+    practicePond: 'Rules for this pond',
+  },
+  gardenNotFound: {
+    pageNotHereAny: 'This page is no longer available',
+    linkMayIncompleteHas: 'The link may be incomplete, or it has been renewed. Please ask your pond contractor for the current one.',
+  },
+  error: {
+    somethingWentWrongHere: 'Something went wrong',
+    hasBeenNotedWhat: 'The error has been recorded. Everything you saved is safe.',
+    tryAgain: 'Try again',
+  },
+  notFound: {
+    notHere: 'Page not found',
+    mayHaveBeenRemoved: 'It may have been removed, or the link is incomplete.',
+    backToday: 'Back to today',
+  },
+  notAllowed: {
+    notAccount: 'Not available to this account',
+    yourRoleDoesNot: 'Your role does not include this page. The owner of your company can change that.',
+    backToday: 'Back to today',
+  },
+  unavailable: {
+    databaseCannotReached: 'Database not reachable',
+    nothingSavedLostPage: 'Nothing you saved is lost. This page tries again every few seconds and continues by itself.',
   },
 } as const

@@ -252,4 +252,7 @@ export const visits = {
     feeding: 'Full feeding only while ammonia and nitrite are below their watch lines; none while they are above their act lines.',
     deepSludge: 'If it smells of rotten eggs or fish gasp: stop, start aeration and step back.',
   },
+  reportDocument: {
+    page: '{firmName} · {pondName} · page {pageNumber} of {totalPages}',
+  },
 } as const

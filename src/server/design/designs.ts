@@ -85,7 +85,7 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
     if (!pond) throw notFound('That pond')
     const context = await designContext(trx, actor, pond, stations)
     if (input.bed.school !== context.houseSchool && input.overrideReason === '')
-      throw badField('overrideReason', 'This version follows another school than the house. Say why, so that the next reader knows.')
+      throw badField('overrideReason', 'This version uses another sizing method than the house. Give the reason, so that the next reader knows.')
     if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
     const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.practice.tables.fittings.some((f) => f.key === key))
     if (unknown) throw badField(`bed.delivery.fittings.${unknown}`, `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`)

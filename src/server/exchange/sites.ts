@@ -36,7 +36,8 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const stations = await listStations(trx)
-    if (stations.length === 0) throw badField('file', 'No weather station is known yet; sites follow one. Try again once the weather desk has answered.')
+    if (stations.length === 0)
+      throw badField('file', 'No weather station is known yet, and every site needs one. Try again once the weather service has answered.')
     const file = (format === 'csv' ? readSitesCsv : readSitesGeoJson)(text, stations[0].id)
     const problems = [...file.problems]
     const customers = new Map((await listCustomers(trx)).map((c) => [c.name, c]))

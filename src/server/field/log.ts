@@ -99,10 +99,9 @@ function assertAllAnswered(steps: readonly JobStep[], log: readonly Entry[]): vo
   const states = stepStates(steps, log)
   const open = steps.filter((step) => states.get(step.key)?.status === 'open')
   if (open.length > 0)
-    throw refused(
-      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or leave them out with a reason.`,
-      { open: open.map((s) => s.key) },
-    )
+    throw refused(`${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or skip them with a reason.`, {
+      open: open.map((s) => s.key),
+    })
 }
 
 /** A stop is passed only with a reason, by someone whose role may; what a device without signal could not know is written down. */

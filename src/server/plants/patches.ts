@@ -53,7 +53,7 @@ export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: 
     if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
     // two people at once: the second finds the first one's groups
     await trx('ponds').where({ id: pondId }).forUpdate().first('id')
-    if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed')) throw refused('Groups of this bed are written down already.')
+    if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed')) throw refused('Plant groups of this bed are already recorded.')
     for (const { species, count, xM, yM } of planting) await plant(trx, actor, pondId, { place: 'bed', species, xM, yM, plantedOn }, count)
     return { patches: planting.length }
   })

@@ -1,4 +1,4 @@
-import { firmTexts } from '@/messages/texts'
+import { type Texts, firmTexts } from '@/messages/texts'
 import { Document, Page, Text, View } from '@react-pdf/renderer'
 import { planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { fishLoad, grownFish } from '@/core/fish/load'
@@ -17,6 +17,8 @@ const WIDTH_PT = 507 // A4 less the page's padding
 
 /** The proposal on paper: says the same as the page behind the private link. */
 export function ProposalDocument({ offer }: { offer: Offer }) {
+  const t = firmTexts()
+
   const { content } = offer
   const show = (value: number, kind: QuantityKind, scale: 'usual' | 'small' = 'usual') => formatQuantity(value, kind, content.units, { scale })
   const write = (m: number) => show(m, 'length', Math.abs(m) < 1 ? 'small' : 'usual').replaceAll('\u00a0', ' ')
@@ -29,8 +31,14 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
         <Text style={paper.firm}>{content.firmName}</Text>
         <Text style={paper.title}>{content.title}</Text>
         <Text style={paper.under}>
-          For {content.customerName}, {content.siteName}: {content.pondName} · proposal {offer.number} of {longDate(offer.madeAt.slice(0, 10))} · valid until{' '}
-          {longDate(offer.validUntil)}
+          {t('proposals.proposalDocument.proposalValidUntil', {
+            customerName: content.customerName,
+            siteName: content.siteName,
+            pondName: content.pondName,
+            number: offer.number,
+            madeAt: longDate(offer.madeAt.slice(0, 10)),
+            validUntil: longDate(offer.validUntil),
+          })}
         </Text>
         {content.intro ? (
           <View style={paper.callout}>
@@ -42,8 +50,11 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
           return (
             <View key={i}>
               <Text style={paper.heading} minPresenceAhead={80}>
-                {option.label ? `${option.label}: ` : ''}
-                {show(result.areaM2, 'area')} of bed, {money(option.totalMinor, content.currency)}
+                {t('proposals.proposalDocument.bed', {
+                  label: option.label ? `${option.label}: ` : '',
+                  areaM2: show(result.areaM2, 'area'),
+                  totalMinor: money(option.totalMinor, content.currency),
+                })}
               </Text>
               {option.why ? <Text style={paper.line}>{option.why}</Text> : null}
               {option.design.type === 'none' ? null : (
@@ -53,23 +64,40 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
                 </View>
               )}
               <Text style={paper.line}>
-                • The pond holds {show(pond.volumeM3, 'volume')} under {show(pond.areaM2, 'area')}
-                {fish > 0 ? `; its ${fish} fish weigh about ${weight(0)} today and ${weight(practice.growthYears)} in ${practice.growthYears} years` : ''}.
+                {t('proposals.proposalDocument.pondHoldsUnder', {
+                  volumeM3: show(pond.volumeM3, 'volume'),
+                  areaM2: show(pond.areaM2, 'area'),
+                  fish:
+                    fish > 0
+                      ? t('proposals.proposalDocument.fishWeighAboutToday', {
+                          fish,
+                          value: weight(0),
+                          growthYears: weight(practice.growthYears),
+                          growthYears2: practice.growthYears,
+                        })
+                      : '',
+                })}
               </Text>
               <Text style={paper.line}>
-                • {show(result.bedFlowM3PerH, 'flow')} pass the bed, moved by {result.pump.name} with {Math.round(result.powerW)} W (
-                {Math.round(result.energyKWhPerYear)} kWh a year).
+                {t('proposals.proposalDocument.passBedMovedW', {
+                  bedFlowM3PerH: show(result.bedFlowM3PerH, 'flow'),
+                  name: result.pump.name,
+                  powerW: Math.round(result.powerW),
+                  energyKWhPerYear: Math.round(result.energyKWhPerYear),
+                })}
               </Text>
               {result.worstTanMgL <= content.practice.targetTanMgL ? (
-                <Text style={paper.line}>• Ammonia is expected to stay at or below {show(result.worstTanMgL, 'concentration')} all year.</Text>
+                <Text style={paper.line}>
+                  {t('proposals.proposalDocument.ammoniaExpectedStayBelow', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}
+                </Text>
               ) : null}
-              <Text style={[paper.line, paper.muted]}>Price with {money(option.taxMinor, content.currency)} tax.</Text>
+              <Text style={[paper.line, paper.muted]}>{t('proposals.offerView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</Text>
             </View>
           )
         })}
         {content.outlook ? <OutlookText outlook={content.outlook} show={show} /> : null}
         <Text style={paper.heading} minPresenceAhead={60}>
-          Good to know
+          {t('proposals.offerView.goodKnow')}
         </Text>
         {PROPOSAL_CAUTIONS.map((caution) => (
           <Text key={caution} style={paper.line}>
@@ -78,12 +106,22 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
         ))}
         {offer.state === 'accepted' || offer.state === 'declined' ? (
           <Text style={[paper.line, { marginTop: 8 }]}>
-            {offer.state === 'accepted' ? `Accepted${acceptedLabel(offer)}` : 'Declined'} by {offer.answerName},{' '}
-            {offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : ''}.
+            {t('proposals.proposalDocument.by', {
+              state:
+                offer.state === 'accepted'
+                  ? t('proposals.proposalDocument.accepted', { offer: acceptedLabel(offer, t) })
+                  : t('proposals.proposalDocument.declined'),
+              answerName: offer.answerName ?? '',
+              answeredAt: offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : '',
+            })}
           </Text>
         ) : null}
         <View style={paper.foot} fixed>
-          <Text render={({ pageNumber, totalPages }) => `${content.firmName} · proposal ${offer.number} · page ${pageNumber} of ${totalPages}`} />
+          <Text
+            render={({ pageNumber, totalPages }) =>
+              t('proposals.proposalDocument.proposalPage', { firmName: content.firmName, number: offer.number, pageNumber, totalPages })
+            }
+          />
         </View>
       </Page>
     </Document>
@@ -91,28 +129,32 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
 }
 
 /** Which of several options was accepted: ", option Better,". */
-const acceptedLabel = ({ content, answerOption }: Offer): string => {
+const acceptedLabel = ({ content, answerOption }: Offer, t: Texts): string => {
   const label = answerOption === null ? '' : content.options[answerOption]?.label
-  return label ? ` (option ${label})` : ''
+  return label ? t('proposals.proposalDocument.option', { label }) : ''
 }
 
 /** The outcome of the what-if in words: paper has no day to turn. */
 function OutlookText({ outlook, show }: { outlook: OfferedOutlook; show: (value: number, kind: QuantityKind) => string }) {
+  const t = firmTexts()
+
   const { names, ways, days } = outlook
   const lines = ways
     .slice(1)
     .flatMap(({ measures }, i) =>
-      verdictLines(ways[0].measures, measures, days, show, firmTexts()).map((line) => `${names[i + 1]}, against ${names[0]}: ${line.text} (${line.sure}).`),
+      verdictLines(ways[0].measures, measures, days, show, t).map((line) =>
+        t('proposals.proposalDocument.against', { names: names[i + 1], names2: names[0], text: line.text, sure: line.sure }),
+      ),
     )
   return (
     <View>
       <Text style={paper.heading} minPresenceAhead={60}>
-        What the water would do
+        {t('proposals.waterOutlook.whatWaterWouldDo')}
       </Text>
       <Text style={[paper.line, paper.muted]}>
-        {outlook.question}, from {longDate(outlook.from)} for {days} days. A model of your pond, run {ways[0].measures.length} times with other weather.
+        {t('proposals.proposalDocument.fromDaysModelYour', { question: outlook.question, from: longDate(outlook.from), days, count: ways[0].measures.length })}
       </Text>
-      {lines.length === 0 ? <Text style={paper.line}>No difference that these runs could tell from chance.</Text> : null}
+      {lines.length === 0 ? <Text style={paper.line}>{t('forecasts.verdict.noDifferenceTheseRuns')}</Text> : null}
       {lines.map((line) => (
         <Text key={line} style={paper.line}>
           • {line}

@@ -16,6 +16,7 @@ const styles = StyleSheet.create({
 
 /** A crew's day on paper, for the cab: order, times, ways, access, notes, and what to load. */
 export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Promise<{ bytes: Buffer; fileName: string }> {
+  const t = firmTexts()
   const { crew, visits, ways, load } = await daySheet(actor, crewId, day)
   const show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) =>
     formatQuantity(value, kind, actor.preferences.units, options)
@@ -26,30 +27,30 @@ export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Pr
         <Text style={paper.title}>
           {crew.name}, {longDate(day)}
         </Text>
-        {visits.length === 0 ? <Text>Nothing planned for this crew on this day.</Text> : null}
+        {visits.length === 0 ? <Text>{t('rounds.daySheet.nothingPlannedCrewDay')}</Text> : null}
         {visits.length > 0 ? (
           <View style={paper.callout}>
-            <Text style={paper.heading}>Load before leaving</Text>
-            {loadLines(load, show, firmTexts()).map((line) => (
+            <Text style={paper.heading}>{t('rounds.daySheet.loadBeforeLeaving')}</Text>
+            {loadLines(load, show, t).map((line) => (
               <Text key={line} style={paper.line}>
                 □ {line}
               </Text>
             ))}
-            <Text style={[paper.line, paper.muted]}>{firmTexts()(LOAD_CAUTION)}</Text>
+            <Text style={[paper.line, paper.muted]}>{t(LOAD_CAUTION)}</Text>
           </View>
         ) : null}
         <View style={{ marginTop: 10 }}>
           {visits.map((v, i) => (
             <View key={v.id} style={styles.stop} wrap={false}>
-              <Text style={paper.muted}>{ways[i] === null ? 'way not known: the site is not on the map' : `${duration(ways[i]!)} on the way`}</Text>
+              <Text style={paper.muted}>{ways[i] === null ? t('rounds.daySheet.wayNotKnownSite') : t('rounds.daySheet.way', { i: duration(ways[i]!) })}</Text>
               <Text style={styles.time}>
                 {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}
               </Text>
               <Text style={paper.line}>
                 {v.siteName}, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.
               </Text>
-              {v.accessNotes ? <Text style={paper.line}>Access: {v.accessNotes}</Text> : null}
-              {v.note ? <Text style={paper.line}>Note: {v.note}</Text> : null}
+              {v.accessNotes ? <Text style={paper.line}>{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</Text> : null}
+              {v.note ? <Text style={paper.line}>{t('rounds.daySheet.note', { note: v.note })}</Text> : null}
               {v.tasks.map((task) => (
                 <Text key={task.id} style={paper.line}>
                   □ {task.title}
@@ -59,7 +60,7 @@ export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Pr
           ))}
         </View>
         <Text style={paper.foot} fixed>
-          The app advises; local codes and licensed practice decide.
+          {t('rounds.daySheetPdf.appAdvisesLocalCodes')}
         </Text>
       </Page>
     </Document>,

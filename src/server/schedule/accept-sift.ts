@@ -26,7 +26,7 @@ export function sift(standing: readonly PlanningVisit[], chosen: readonly PlanCh
     if (!left.has(change.key)) left.set(change.key, { key: change.key, siteName: change.siteName, job: change.job, why })
     // the two days of one cleanout go together or not at all
     const other = chosen.find((c) => c.key === change.pair)
-    if (other && !left.has(other.key)) leave(other, 'its other day cannot be taken over')
+    if (other && !left.has(other.key)) leave(other, 'its other day cannot be accepted')
   }
   for (const change of chosen) {
     const why = staleness(byId, standing, change)

@@ -36,13 +36,13 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
   return inFirm(actor.firmId, async (trx) => {
     const run = await findPlanRun(trx, id)
     if (!run?.result) throw notFound('That plan')
-    if (isWhatIf(run.wish)) throw refused('This was a what-if with customers that are not there. Work out a plan without them to take it over.')
+    if (isWhatIf(run.wish)) throw refused('This plan was built with extra customers who do not exist. Build a plan without them to accept it.')
     const chosen = withWhatGoesAlong(run.result.changes, new Set(keys))
     if (chosen.length === 0) throw refused('None of these visits is in this plan any more.')
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
     await lockCrews(trx, [...crews.keys()])
     const { good, left } = sift(await listPlanningVisits(trx, firstDay(chosen)), chosen)
-    if (good.length === 0) throw refused(`Nothing was taken over. ${left[0].siteName}: ${left[0].why}.`)
+    if (good.length === 0) throw refused(`Nothing was accepted. ${left[0].siteName}: ${left[0].why}.`)
     const taken: TakenVisit[] = []
     const made = new Map<string, VisitId>()
     // the first day of a piece of work before its second
@@ -101,7 +101,7 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
 async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number, made: ReadonlyMap<string, VisitId>): Promise<VisitId> {
   const pond = await findPond(trx, change.pondId)
   const job = pond && (await jobOfDay(trx, change, pond.ownPractice))
-  if (!pond || !job) throw refused(`${change.siteName}: this pond or job is not here any more. Work out a new plan.`)
+  if (!pond || !job) throw refused(`${change.siteName}: this pond or job no longer exists. Build a new plan.`)
   const also: JobType[] = []
   for (const key of change.also) {
     const other = await findJobAt(trx, key, pond.ownPractice)

@@ -37,7 +37,7 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
       (await listCrews(trx)).map((crew) => crew.id),
     )
     const kept = await latestTakeover(trx, { lock: true })
-    if (kept?.id !== id) throw refused('This plan was undone already, or another one was taken over since. Open the page again.')
+    if (kept?.id !== id) throw refused('This plan has been undone, or another one was accepted since. Reload the page.')
     const barred = await barredBy(trx, kept)
     if (barred) throw refused(`The plan cannot be undone any more: the visit at ${barred.siteName} ${BARRED_WORDS[barred.code]}. Move single visits by hand.`)
     const back: { crewId: string; day: string }[] = []

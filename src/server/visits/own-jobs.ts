@@ -19,7 +19,7 @@ export async function jobsPage(actor: Actor) {
 export async function jobPage(actor: Actor, key: string) {
   assertMay(actor, 'ponds.read')
   const usual = JOB_TYPES.find((job) => job.key === key)
-  if (!usual) throw notFound('That kind of visit')
+  if (!usual) throw notFound('That visit type')
   return inFirm(actor.firmId, async (trx) => {
     const { job, version } = await findOwnJob(trx, key)
     return { key, usual, now: withOwn(usual, job, version), own: job !== undefined, version, mayWrite: may(actor.role, 'practice.write') }
@@ -36,7 +36,7 @@ const LOST_WORDS = {
 /** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
 export async function saveJob(actor: Actor, key: string, version: number, job: OwnJob | null): Promise<void> {
   assertMay(actor, 'practice.write')
-  if (!JOB_TYPES.some((job) => job.key === key)) throw notFound('That kind of visit')
+  if (!JOB_TYPES.some((job) => job.key === key)) throw notFound('That visit type')
   const lost = job ? lostParts(key, job.steps) : []
   if (lost.length > 0)
     throw new ProblemError({

@@ -52,9 +52,7 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
             <Text key={words}>{words}</Text>
           ))}
           {report.followUps.map((next) => (
-            <Text key={next.title}>
-              Next: {next.title}, between {longDate(next.from)} and {longDate(next.to)}.
-            </Text>
+            <Text key={next.title}>{t('visits.reportView.nextBetween', { title: next.title, from: longDate(next.from), to: longDate(next.to) })}</Text>
           ))}
         </View>
 
@@ -70,25 +68,25 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ) : null}
 
-        <Text style={paper.heading}>The water</Text>
+        <Text style={paper.heading}>{t('visits.reportView.water')}</Text>
         <View style={styles.row}>
-          <Text style={[styles.name, paper.muted]}>Test</Text>
-          <Text style={[styles.figure, paper.muted]}>Before</Text>
-          <Text style={[styles.figure, paper.muted]}>After</Text>
-          <Text style={[styles.meaning, paper.muted]}>Meaning</Text>
+          <Text style={[styles.name, paper.muted]}>{t('visits.reportView.test')}</Text>
+          <Text style={[styles.figure, paper.muted]}>{t('visits.reportView.before')}</Text>
+          <Text style={[styles.figure, paper.muted]}>{t('visits.reportView.after')}</Text>
+          <Text style={[styles.meaning, paper.muted]}>{t('visits.reportView.meaning')}</Text>
         </View>
         {meanings.map((m) => (
           <View key={m.kind} style={styles.row} wrap={false}>
             <Text style={styles.name}>{t(`water.readingNames.${m.kind}`)}</Text>
             <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
-            <Text style={styles.figure}>{m.noneFound ? 'none found' : shown(m.kind, m.after)}</Text>
+            <Text style={styles.figure}>{m.noneFound ? t('visits.reportView.noneFound') : shown(m.kind, m.after)}</Text>
             <Text style={styles.meaning}>{[t(`water.bandNames.${m.band}`), m.kind === 'tan' ? ammoniaWords(m, units, t) : ''].filter(Boolean).join(', ')}</Text>
           </View>
         ))}
 
         {fish ? (
           <>
-            <Text style={paper.heading}>The fish</Text>
+            <Text style={paper.heading}>{t('visits.reportView.fish')}</Text>
             <Text>{fish}</Text>
           </>
         ) : null}
@@ -108,26 +106,26 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </View>
         ))}
 
-        {given.length > 0 ? <Text style={paper.heading}>Given</Text> : null}
+        {given.length > 0 ? <Text style={paper.heading}>{t('visits.reportView.given')}</Text> : null}
         {given.map((line) => (
           <Text key={line} style={paper.line}>
             • {line}
           </Text>
         ))}
-        {report.parts.length > 0 ? <Text style={paper.heading}>Parts renewed</Text> : null}
+        {report.parts.length > 0 ? <Text style={paper.heading}>{t('visits.reportView.partsRenewed')}</Text> : null}
         {report.parts.map((part) => (
           <Text key={part.name} style={paper.line}>
             • {partWords(part, t)}
           </Text>
         ))}
-        {noted.length > 0 ? <Text style={paper.heading}>Noted</Text> : null}
+        {noted.length > 0 ? <Text style={paper.heading}>{t('visits.reportView.noted')}</Text> : null}
         {noted.map((line) => (
           <Text key={line} style={paper.line}>
             {line}
           </Text>
         ))}
         <View style={paper.foot} fixed>
-          <Text render={({ pageNumber, totalPages }) => `${firmName} · ${visit.pondName} · page ${pageNumber} of ${totalPages}`} />
+          <Text render={({ pageNumber, totalPages }) => t('visits.reportDocument.page', { firmName, pondName: visit.pondName, pageNumber, totalPages })} />
         </View>
       </Page>
     </Document>

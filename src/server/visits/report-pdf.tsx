@@ -1,3 +1,4 @@
+import { firmTexts } from '@/messages/texts'
 import { renderToBuffer } from '@react-pdf/renderer'
 import type { VisitId } from '@/domain/shared/ids'
 import type { Actor } from '@/server/platform/auth/actor'
@@ -7,11 +8,12 @@ import { ReportDocument } from './report-document'
 
 /** The visit report as PDF bytes, with a file name that sorts by date. */
 export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buffer; fileName: string }> {
+  const t = firmTexts()
   const page = await visitReport(actor, id)
   const photos = await Promise.all(
     page.photos.map(async (photo, i) => ({
       data: await photoImage(actor, photo.id, 'image'),
-      caption: page.photos.length === 2 ? ['Before', 'After'][i] : 'On the day',
+      caption: page.photos.length === 2 ? [t('visits.reportView.before'), t('visits.reportView.after')][i] : t('visits.reportView.day'),
     })),
   )
   const bytes = await renderToBuffer(<ReportDocument page={page} photos={photos} units={actor.preferences.units} />)

@@ -42,7 +42,7 @@ export const ROUTINE_VISIT: JobType = {
     {
       ...CHANGE_WATER,
       readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
-      detail: 'Only where the practice or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Write down how much; 0 if none.',
+      detail: 'Only where the house rules or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Record how much; 0 if none.',
     },
     {
       key: 'plants',
@@ -69,7 +69,7 @@ export const ROUTINE_VISIT: JobType = {
     TREAT_ALGAE,
     {
       ...BACTERIA,
-      detail: 'Where the practice adds any: cold-water culture below {10|temperature}, the ordinary one above. New pack in the dosing unit if it is empty.',
+      detail: 'Where the house rules add any: cold-water culture below {10|temperature}, the ordinary one above. New pack in the dosing unit if it is empty.',
     },
     LOOK_AT_FISH,
     {

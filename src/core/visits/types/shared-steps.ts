@@ -81,7 +81,7 @@ export const TREAT_ALGAE: JobStep = {
   kind: 'decide',
   products: ['algae'],
   title: 'Algae treatment',
-  detail: 'Only if the practice uses algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
+  detail: 'Only if the house rules allow algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
   choices: [...ALGAE_ANSWERS],
   gate: 'algae-treatment',
   safety: 'Pesticide law: a licensed applicator where it says so. The label governs; gloves and goggles.',

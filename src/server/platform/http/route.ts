@@ -35,7 +35,7 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
       assertSameOrigin(request)
       const token = (await cookies()).get(SESSION_COOKIE)?.value
       const actor = token ? await findSession(token) : undefined
-      if (actor === 'shut-out') return problemJson({ title: 'This device has been shut out. Sign in again.', status: 401, kind: 'shut-out' })
+      if (actor === 'shut-out') return problemJson({ title: 'This device has been blocked. Sign in again.', status: 401, kind: 'shut-out' })
       if (!actor) return problemJson({ title: 'Sign in first.', status: 401, kind: 'signed-out' })
       const params = await context.params
       const path = options.path?.safeParse(params)

@@ -7,12 +7,14 @@ import { NewPondForm } from '@/ui/ponds/new-pond-form'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.addPond') }
 
 export default async function NewPondPage() {
+  const t = firmTexts()
+
   const places = await forPage(placesForNewPond)
   return (
     <>
       <div className="page-head">
-        <h1>Add a pond</h1>
-        <span className="soft">Any field takes any unit: 12 ft 6 in, 3.8 m, 900 gal.</span>
+        <h1>{t('shell.pondsNew.addPond')}</h1>
+        <span className="soft">{t('shell.pondsNew.anyFieldTakesAny')}</span>
       </div>
       <NewPondForm places={places} />
     </>

@@ -10,12 +10,14 @@ import { OwnPracticeForm } from '@/ui/house-rules/own-practice-form'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.pondRules') }
 
 export default async function PondPracticePage({ params }: { params: Promise<{ pondId: string }> }) {
+  const t = firmTexts()
+
   const id = idFrom(PondId, (await params).pondId)
   const { pond, house } = await forPage((actor) => pondPractice(actor, id))
   return (
     <>
       <div className="page-head">
-        <h1>Practice at this pond</h1>
+        <h1>{t('shell.pondsPractice.practicePond')}</h1>
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>

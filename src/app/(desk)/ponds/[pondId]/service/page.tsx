@@ -10,12 +10,14 @@ import { ServicePlanForm } from '@/ui/schedule/service-plan-form'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.servicePlan') }
 
 export default async function ServicePage({ params }: { params: Promise<{ pondId: string }> }) {
+  const t = firmTexts()
+
   const id = idFrom(PondId, (await params).pondId)
   const { pond, kept, currency } = await forPage((actor) => servicePlan(actor, id))
   return (
     <>
       <div className="page-head">
-        <h1>Service plan</h1>
+        <h1>{t('shell.pondsService.servicePlan')}</h1>
         <Link href={`/ponds/${pond.id}`}>
           {pond.siteName}: {pond.name}
         </Link>

@@ -10,12 +10,14 @@ import { EditPondForm } from '@/ui/ponds/edit-pond-form'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.survey') }
 
 export default async function SurveyPage({ params }: { params: Promise<{ pondId: string }> }) {
+  const t = firmTexts()
+
   const id = idFrom(PondId, (await params).pondId)
   const pond = await forPage((actor) => pondForEdit(actor, id))
   return (
     <>
       <div className="page-head">
-        <h1>Survey: {pond.name}</h1>
+        <h1>{t('shell.pondsSurvey.survey', { name: pond.name })}</h1>
         <Link href={`/ponds/${pond.id}`}>{pond.siteName}</Link>
       </div>
       <EditPondForm key={pond.version} pond={pond} />
