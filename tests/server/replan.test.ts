@@ -169,7 +169,7 @@ describe('what came up', () => {
           ),
         )
       ).message,
-    ).toContain('what-if')
+    ).toContain('customers who do not exist')
   })
 })
 
