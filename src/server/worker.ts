@@ -2,8 +2,8 @@ import type { FirmId, ForecastRunId, PlanRunId, ProposalId } from '@/domain/shar
 import { closeDatabase } from '@/server/platform/db/connection'
 import { logger } from '@/server/platform/logger'
 import { beat, BEAT_EVERY_MS, endBeat } from './platform/queue/beats'
-import { forecastPonds, handBackForecasts, reviveStaleForecasts } from './forecasts/forecast-ponds'
-import { handBackPlans, planSeason, reviveStalePlans } from './schedule/plan-season'
+import { forecastPonds, forecastRuns } from './forecasts/forecast-ponds'
+import { planRuns, planSeason } from './schedule/plan-season'
 import { closeQueue, openForWork } from './platform/queue/queue'
 import { tellAnswer } from '@/server/proposals/proposal-answers'
 import { reviveLostNotices, sendNotice } from '@/server/messages/notices'
@@ -31,7 +31,7 @@ await boss.work<QueuePayload['send-notice']>('send-notice', { pollingIntervalSec
 )
 const revive = setInterval(
   () =>
-    void Promise.all([reviveStalePlans(), reviveStaleForecasts(), reviveLostNotices()]).catch((error: Error) =>
+    void Promise.all([planRuns.revive(), forecastRuns.revive(), reviveLostNotices()]).catch((error: Error) =>
       logger.warn({ reason: error.message }, 'what was lost could not be looked for'),
     ),
   REVIVE_MS,
@@ -53,8 +53,8 @@ const end = async () => {
   await endBeat().catch(() => undefined)
   // nothing new is taken while what is under way goes back: it would be taken here again
   await Promise.all((Object.keys(QUEUES) as QueueName[]).map((name) => boss.offWork(name)))
-  await handBackPlans()
-  await handBackForecasts()
+  await planRuns.handBack()
+  await forecastRuns.handBack()
   await closeQueue()
   await closeDatabase()
   process.exit(0)

@@ -37,31 +37,6 @@ export async function askedNow(trx: Knex.Transaction, id: ForecastRunId, by: Use
   await trx('forecast_runs').where({ id, asked_by: null }).update({ asked_by: by })
 }
 
-/** Asks a run to stop; a queued one never starts. */
-export async function cancelForecastRun(trx: Knex.Transaction, id: ForecastRunId): Promise<void> {
-  await trx('forecast_runs').where({ id, state: 'running' }).update({ cancel: true })
-  await trx('forecast_runs').where({ id, state: 'queued' }).update({ state: 'stopped', finished_at: trx.fn.now() })
-}
-
-/** Takes a queued run on. @returns false when it is no longer queued */
-export async function claimForecastRun(trx: Knex.Transaction, id: ForecastRunId, ponds: number): Promise<boolean> {
-  return (await trx('forecast_runs').where({ id, state: 'queued' }).update({ state: 'running', heartbeat: trx.fn.now(), ponds })) > 0
-}
-
-/** Signs of life. @returns whether the run was asked to stop */
-export async function beatForecastRun(trx: Knex.Transaction, id: ForecastRunId, done: number): Promise<boolean> {
-  const rows = await trx('forecast_runs').where({ id, state: 'running' }).update({ done, heartbeat: trx.fn.now() }).returning('cancel')
-  return rows.length === 0 || rows[0].cancel
-}
-
-export async function finishForecastRun(trx: Knex.Transaction, id: ForecastRunId, state: 'done' | 'stopped' | 'failed', problem = ''): Promise<void> {
-  await trx('forecast_runs').where({ id, state: 'running' }).update({ state, problem, finished_at: trx.fn.now() })
-}
-
-export async function requeueForecastRun(trx: Knex.Transaction, id: ForecastRunId): Promise<boolean> {
-  return (await trx('forecast_runs').where({ id }).whereIn('state', ['running', 'queued']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
-}
-
 export interface KeptFilter {
   readonly pondHash: string
   readonly filter: PondFilter

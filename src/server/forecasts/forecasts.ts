@@ -9,7 +9,6 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import {
   askedNow,
-  cancelForecastRun,
   findForecast,
   findForecastRun,
   insertForecastRun,
@@ -19,6 +18,7 @@ import {
 } from '@/server/forecasts/forecast-repository'
 import { countPonds, findPond } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
+import { cancelRun } from '@/server/platform/queue/run-rows'
 import { todayIn } from '@/server/platform/today'
 
 /** A forecast older than this no longer says how the coming weeks will be. */
@@ -106,6 +106,6 @@ export async function stopForecast(actor: Actor, id: ForecastRunId): Promise<voi
   assertMay(actor, 'ponds.write')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findForecastRun(trx, id))) throw notFound('That forecast')
-    await cancelForecastRun(trx, id)
+    await cancelRun(trx, 'forecast_runs', id)
   })
 }

@@ -1,8 +1,8 @@
 import type { Knex } from 'knex'
 import type { MakePlanOptions } from '@/core/schedule/plan/make-plan'
 import type { FirmId, PlanRunId, UserId } from '@/domain/shared/ids'
-import { PlanWish, type CrunchWeek, type PlanResult, type PlanRun, type PlanRunState } from '@/domain/schedule/plan-run'
-import { figuresOf, type PlanSummary } from '@/domain/schedule/plan-summary'
+import { PlanWish, type CrunchWeek, type PlanResult, type PlanRun } from '@/domain/schedule/plan-run'
+import type { PlanSummary } from '@/domain/schedule/plan-summary'
 
 /** Plans of an older day do not say why a visit moved, nor who knows of it. */
 const completed = (result: PlanResult): PlanResult => ({
@@ -52,45 +52,8 @@ export async function listPlanSummaries(trx: Knex.Transaction, limit: number): P
   return rows.map((r) => ({ id: r.id, wish: PlanWish.parse(r.wish), askedAt: r.asked_at.toISOString(), ...r.summary }))
 }
 
-/** Asks a run to stop; a queued one never starts. */
-export async function cancelPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<void> {
-  await trx('plan_runs').where({ id, state: 'running' }).update({ cancel: true })
-  await trx('plan_runs').where({ id, state: 'queued' }).update({ state: 'stopped', finished_at: trx.fn.now() })
-}
-
-/** Takes a queued run on. @returns false when it is no longer queued: stopped, or another worker has it */
-export async function claimPlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {
-  return (await trx('plan_runs').where({ id, state: 'queued' }).update({ state: 'running', heartbeat: trx.fn.now(), share: 0 })) > 0
-}
-
-/** Signs of life from the worker. @returns whether the run was asked to stop */
-export async function beatPlanRun(trx: Knex.Transaction, id: PlanRunId, share: number, best: readonly unknown[] | null): Promise<boolean> {
-  const rows = await trx('plan_runs')
-    .where({ id, state: 'running' })
-    .update({ share, heartbeat: trx.fn.now(), ...(best ? { best: JSON.stringify(best) } : {}) })
-    .returning('cancel')
-  return rows.length === 0 || rows[0].cancel
-}
-
-export async function finishPlanRun(trx: Knex.Transaction, id: PlanRunId, state: PlanRunState, result: PlanResult | null, problem = ''): Promise<void> {
-  await trx('plan_runs')
-    .where({ id, state: 'running' })
-    .update({
-      state,
-      share: 1,
-      best: null,
-      problem,
-      finished_at: trx.fn.now(),
-      ...(result ? { result: JSON.stringify(result), summary: JSON.stringify(figuresOf(result)) } : {}),
-    })
-}
-
 /** Where the last worker of a run had got to. */
 export async function bestSoFar(trx: Knex.Transaction, id: PlanRunId): Promise<NonNullable<MakePlanOptions['resume']>> {
   const row = await trx('plan_runs').where({ id }).first('best')
   return row?.best ?? []
-}
-
-export async function requeuePlanRun(trx: Knex.Transaction, id: PlanRunId): Promise<boolean> {
-  return (await trx('plan_runs').where({ id }).whereIn('state', ['running', 'queued']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
 }

@@ -6,9 +6,10 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listFirmPeriods } from '@/server/firm/firm-period-repository'
 import { listCrews } from '@/server/people/people-repository'
-import { cancelPlanRun, findPlanRun, insertPlanRun, latestPlanRun, listPlanSummaries } from '@/server/schedule/plan-run-repository'
+import { findPlanRun, insertPlanRun, latestPlanRun, listPlanSummaries } from '@/server/schedule/plan-run-repository'
 import { listPonds } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
+import { cancelRun } from '@/server/platform/queue/run-rows'
 import { todayIn } from '@/server/platform/today'
 import { lastTakeover } from './undo'
 
@@ -59,6 +60,6 @@ export async function stopPlan(actor: Actor, id: PlanRunId): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPlanRun(trx, id))) throw notFound('That plan')
-    await cancelPlanRun(trx, id)
+    await cancelRun(trx, 'plan_runs', id)
   })
 }
