@@ -3,6 +3,23 @@ import type { NextConfig } from 'next'
 // the development server evaluates its modules as text
 const devScripts = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : ''
 
+const MOVED = [
+  ['/garden/:path*', '/customer-page/:path*'],
+  ['/api/v1/garden/:path*', '/api/v1/customer-page/:path*'],
+  ['/offer/:path*', '/proposal/:path*'],
+  ['/api/v1/offers/:path*', '/api/v1/proposal/:path*'],
+  ['/letters', '/messages'],
+  ['/exchange', '/import-export'],
+  ['/practice/jobs/:path*', '/visit-types/:path*'],
+  ['/practice', '/house-rules'],
+  ['/practice-pond/:path*', '/trainer/:path*'],
+  ['/water', '/forecasts'],
+  ['/ponds/:id/practice', '/ponds/:id/house-rules'],
+  ['/ponds/:id/outlook', '/ponds/:id/forecast'],
+  ['/ponds/:id/settling', '/ponds/:id/start-up'],
+  ['/ponds/:id/service', '/ponds/:id/service-plan'],
+] as const
+
 const config: NextConfig = {
   distDir: process.env.NEXT_DIST_DIR ?? '.next',
   serverExternalPackages: ['knex', 'pg', 'pg-boss', '@node-rs/argon2', 'sharp', 'pino', '@react-pdf/renderer'],
@@ -10,6 +27,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   // types are a check of their own (npm test); a build on a small machine need not wait for them
   typescript: { ignoreBuildErrors: true },
+  // where pages stood before: customers keep links in letters, people keep theirs
+  redirects: async () => MOVED.map(([source, destination]) => ({ source, destination, permanent: true })),
   headers: async () => [
     {
       source: '/:path*',

@@ -25,7 +25,7 @@ type Line = EntryInput extends infer E ? (E extends EntryInput ? Omit<E, 'id' | 
 export async function pastNetting(office: Actor, lead: Actor, { pondId, crewId, day, start, net, found }: Netting, random: Random): Promise<void> {
   const on = isoWeekday(day) > 5 ? addDays(day, 8 - isoWeekday(day)) : day
   const at = (minutes: number) => new Date(Date.parse(`${on}T${start}:00-03:00`) + minutes * 60_000)
-  const id = await planVisit(office, { pondId, jobType: 'netting', day: on, startTime: start, crewId, note: '' }, at(-60))
+  const id = await planVisit(office, { pondId, visitType: 'netting', day: on, startTime: start, crewId, note: '' }, at(-60))
   let minutes = 0
   const log = (line: Line) => {
     minutes += 6

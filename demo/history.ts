@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { addDays, isoWeekday } from '../src/core/numeric/calendar'
 import { normalDeviate, type Random } from '../src/core/numeric/random'
 import { asRead, type ObservedKind } from '../src/core/assimilation/observed'
-import type { JobStep } from '../src/core/visits/step'
+import type { VisitStep } from '../src/core/visits/step'
 import type { CrewId, EntryId, PhotoId, PondId } from '../src/domain/shared/ids'
 import type { EntryInput, StepAnswer } from '../src/domain/visits/visit'
 import type { Actor } from '../src/server/platform/auth/actor'
@@ -72,7 +72,7 @@ export async function pastCleanout(
 ): Promise<void> {
   const day = workday(wantedDay)
   const morning = new Date(at(day, '07:30'))
-  const id = await planVisit(office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' }, morning)
+  const id = await planVisit(office, { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' }, morning)
   const begun = new Date(at(day, '08:04'))
   await logEntry(lead, id, { kind: 'started', id: randomUUID() as EntryId, at: begun.toISOString() }, begun)
   const { visit, pond } = await fieldVisit(lead, id)
@@ -102,7 +102,7 @@ export async function pastCleanout(
   await logEntry(lead, id, { kind: 'finished', id: randomUUID() as EntryId, at: over.toISOString(), ending: 'done', reason: '' }, over)
 }
 
-function answerFor(step: JobStep, counted: NonNullable<StepAnswer['fish']>, waterC: number, random: Random): StepAnswer {
+function answerFor(step: VisitStep, counted: NonNullable<StepAnswer['fish']>, waterC: number, random: Random): StepAnswer {
   const near = (value: number, spread: number, digits = 2) => ({ value: round(Math.max(0, value + spread * normalDeviate(random)), digits), belowStep: false })
   switch (step.key) {
     case 'test-before':

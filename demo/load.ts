@@ -1,5 +1,5 @@
 import { addDays, isoWeekday } from '../src/core/numeric/calendar'
-import { firstDesign } from '../src/core/filter/first-design'
+import { suggestDesign } from '../src/core/filter/first-design'
 import { seededRandom, type Random } from '../src/core/numeric/random'
 import { endsLate } from '../src/domain/schedule/clash'
 import { ALWAYS_OPEN } from '../src/domain/customers/customer'
@@ -9,14 +9,14 @@ import { windowsOfPonds } from '../src/server/season/windows-of-ponds'
 import { addEquipment } from '../src/server/equipment/tasks'
 import { fetchWeatherNews } from '../src/server/season/weather'
 import { firmTexts } from '../src/messages/texts'
-import { newWay, nextTime } from '../src/domain/forecasts/what-if'
+import { newOption, nextTime } from '../src/domain/forecasts/what-if'
 import { SERVICE_TEMPLATES } from '../src/domain/schedule/service-plan'
 import type { Actor } from '../src/server/platform/auth/actor'
 import { findActor } from '../src/server/platform/auth/sessions'
 import { signIn } from '../src/server/platform/auth/sign-in'
 import { closeDatabase } from '../src/server/platform/db/connection'
 import { todayIn } from '../src/server/platform/today'
-import { designBench, moveDesignOn, saveDesign } from '../src/server/design/designs'
+import { designPage, moveDesignOn, saveDesign } from '../src/server/design/designs'
 import { saveWhatIf } from '../src/server/forecasts/what-ifs'
 import { makeProposal } from '../src/server/proposals/proposals'
 import { addCrew, addPerson, createFirstFirm } from '../src/server/firm/firm'
@@ -33,7 +33,7 @@ import { SITES } from './all-sites'
 import type { DemoSite } from './sites'
 import { plantGroups } from './plants'
 import { powerCut } from './power-cut'
-import { playPractice } from './practice-games'
+import { playTrainer } from './trainer-games'
 import { stockShelves } from './stores'
 
 const SEED = 20260309
@@ -77,7 +77,7 @@ async function load(): Promise<void> {
   await plantGroups(owner, ponds, today)
   await planAhead(owner, ponds, crewIds, today)
   await offerBrewery(owner, ponds.get('brewery')!, today)
-  await playPractice(actorOf)
+  await playTrainer(actorOf)
 }
 
 /** Nets of the last autumn, by the crews that usually come. */
@@ -152,11 +152,11 @@ async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
 /** Filters as built. The brewery's was sized for a goldfish pond: that is its story. */
 async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Promise<void> {
   for (const key of ['lanternhouse', 'highcairn', 'drovers', 'swim']) {
-    const bench = await designBench(owner, ponds.get(key)!)
+    const bench = await designPage(owner, ponds.get(key)!)
     await saveDesign(owner, ponds.get(key)!, { name: 'As built', bed: bench.start, overrideReason: '' })
   }
-  const brewery = await designBench(owner, ponds.get('brewery')!)
-  const forGoldfish = firstDesign(
+  const brewery = await designPage(owner, ponds.get('brewery')!)
+  const forGoldfish = suggestDesign(
     // for a third of the pond there is now
     {
       ...brewery.designPond,
@@ -166,7 +166,7 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
       fish: [{ species: 'goldfish', count: 25, lengthM: 0.12 }],
     },
     'volume',
-    brewery.practice,
+    brewery.rules,
     brewery.pumps,
   )
   const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
@@ -175,8 +175,8 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
   await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
   await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
   // the bed that starves its plants: deep, with its headers on the floor
-  const starving = await designBench(owner, ponds.get('hospice-bog')!)
-  const shallow = firstDesign(starving.designPond, starving.houseSchool, starving.practice, starving.pumps, 'horizontal-bed')
+  const starving = await designPage(owner, ponds.get('hospice-bog')!)
+  const shallow = suggestDesign(starving.designPond, starving.houseMethod, starving.rules, starving.pumps, 'horizontal-bed')
   await saveDesign(owner, ponds.get('hospice-bog')!, {
     name: 'As found',
     bed: { ...shallow, layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header', airBreakM: 0.7 },
@@ -186,14 +186,14 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
 
 /** The rebuilt bed before the customer, with what it would do for the water: a what-if that anyone can open again. */
 async function offerBrewery(owner: Actor, pondId: PondId, today: string): Promise<void> {
-  const [rebuilt] = (await designBench(owner, pondId)).designs.filter((d) => d.state === 'open')
+  const [rebuilt] = (await designPage(owner, pondId)).designs.filter((d) => d.state === 'open')
   const { id: whatIfId } = await saveWhatIf(owner, pondId, {
     name: 'A green spring, with the bed as it is and rebuilt',
     from: nextTime('05-10', today),
     days: 90,
     start: 'green',
     members: 60,
-    ways: [newWay('As it is'), newWay('Rebuilt', { filter: rebuilt.id })],
+    options: [newOption('As it is'), newOption('Rebuilt', { filter: rebuilt.id })],
   })
   await makeProposal(owner, pondId, {
     title: 'A bed that carries your fish',
@@ -220,7 +220,7 @@ async function agreeServices(owner: Actor, ponds: ReadonlyMap<string, PondId>): 
 async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewIds: ReadonlyMap<string, CrewId>, today: string): Promise<void> {
   await planVisit(owner, {
     pondId: ponds.get('hospice-court')!,
-    jobType: 'spring-cleanout',
+    visitType: 'spring-cleanout',
     day: today,
     startTime: '08:00',
     crewId: crewIds.get('Otter')!,
@@ -239,7 +239,7 @@ async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewI
     // a pond that fills longer than a day is long takes two, unless its fish would wait over a weekend
     const { twoDays, plannedMinutes } = page.crews.find((c) => c.id === crewId)!
     const days = day && twoDays && endsLate({ startTime, minutes: plannedMinutes }) && isoWeekday(day) < 5 ? 2 : 1
-    if (day) await planVisit(owner, { pondId: ponds.get(key)!, jobType: 'spring-cleanout', day, startTime, crewId, note: '', days })
+    if (day) await planVisit(owner, { pondId: ponds.get(key)!, visitType: 'spring-cleanout', day, startTime, crewId, note: '', days })
   }
 }
 

@@ -12,10 +12,10 @@ export async function paintPond(water: keyof typeof WATER, random: Random): Prom
     const grey = 120 + Math.floor(random() * 70)
     return `<ellipse cx="${x}" cy="${y}" rx="${20 + random() * 16}" ry="${14 + random() * 10}" fill="rgb(${grey},${grey - 6},${grey - 16})"/>`
   })
-  const reeds = Array.from({ length: 26 }, () => {
+  const stars = Array.from({ length: 26 }, () => {
     const x = 130 + random() * 150
     return `<path d="M${x} ${260 + random() * 60} q ${random() * 24 - 12} -90 ${random() * 40 - 20} -${130 + random() * 60}" stroke="#5d7a3a" stroke-width="4" fill="none"/>`
   })
-  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"><defs><linearGradient id="w" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="${light}"/><stop offset="1" stop-color="${dark}"/></linearGradient></defs><rect width="800" height="600" fill="#93a06b"/><ellipse cx="400" cy="330" rx="305" ry="185" fill="url(#w)"/>${stones.join('')}${reeds.join('')}</svg>`
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" width="800" height="600"><defs><linearGradient id="w" x1="0" y1="0" x2="0" y2="1"><stop offset="0" stop-color="${light}"/><stop offset="1" stop-color="${dark}"/></linearGradient></defs><rect width="800" height="600" fill="#93a06b"/><ellipse cx="400" cy="330" rx="305" ry="185" fill="url(#w)"/>${stones.join('')}${stars.join('')}</svg>`
   return sharp(Buffer.from(svg)).jpeg({ quality: 80 }).toBuffer()
 }

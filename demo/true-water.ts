@@ -17,7 +17,7 @@ import { inFirm } from '../src/server/platform/db/firm-transaction'
 import { findPond } from '../src/server/ponds/pond-repository'
 import { listDoneVisitDays } from '../src/server/visits/visit-repository'
 import { listStations } from '../src/server/season/weather-repository'
-import { labPond } from '../src/server/forecasts/lab-pond'
+import { pondModel } from '../src/server/forecasts/pond-model'
 import { actualDays } from '../stand-ins/weather-desk/actual'
 import { STATIONS } from '../stand-ins/weather-desk/stations'
 import { SITES } from './all-sites'
@@ -53,7 +53,7 @@ export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature
   const days = daysBetween(from, today)
   const { pond, deepestM, siteName, altitudeM, visits } = await inFirm(actor.firmId, async (trx) => {
     const found = (await findPond(trx, pondId))!
-    const lab = (await labPond(trx, actor, found, await listStations(database()), today))!
+    const lab = (await pondModel(trx, actor, found, await listStations(database()), today))!
     const { maxDepthM: deepestM } = savedPondFacts(found).basin
     return { pond: lab.eco, deepestM, siteName: found.siteName, altitudeM: found.altitudeM, visits: await listDoneVisitDays(trx, pondId, from) }
   })

@@ -7,17 +7,17 @@ import { checkVrptw } from '../src/core/routing/vrptw/check'
 import { readVrptw } from '../src/core/routing/vrptw/instance'
 import { solveVrptw } from '../src/core/routing/vrptw/solve'
 import { seededRandom } from '../src/core/numeric/random'
-import { workOutDesign } from '../src/core/filter/design'
+import { evaluateDesign } from '../src/core/filter/design'
 import { checkDesign } from '../src/core/filter/checks'
 import { networkOf } from '../src/core/filter/flow/flow-network'
 import { firstFlowPlan } from '../src/core/filter/flow/flow-plan'
 import { PUMP_CATALOGUE } from '../src/core/filter/flow/pump-catalogue'
 import { writeInp } from '../src/core/hydraulics/network/inp'
 import { solveInp } from '../src/core/hydraulics/network/solve-inp'
-import { firstDesign } from '../src/core/filter/first-design'
-import { DEFAULT_FILTER_PRACTICE } from '../src/core/filter/house-rules'
+import { suggestDesign } from '../src/core/filter/first-design'
+import { DEFAULT_FILTER_RULES } from '../src/core/filter/house-rules'
 import { sizeFilter } from '../src/core/filter/sizing/sizing'
-import { DEFAULT_SEASON_PRACTICE } from '../src/core/season/house-rules'
+import { DEFAULT_SEASON_RULES } from '../src/core/season/house-rules'
 import { pondSeason } from '../src/core/season/windows'
 import { STATIONS } from '../stand-ins/weather-desk/stations'
 
@@ -57,21 +57,21 @@ async function timeAsync(name: string, n: number, work: () => Promise<unknown>):
 time('filter.size_ms_p95', 2000, () =>
   sizeFilter({ volumeM3: 44, areaM2: 28, use: 'koi', feedKgPerD: 0.5, protein: 0.35, tempC: 20 }, { depthM: 0.45, grainM: 0.02, porosity: 0.4 }),
 )
-const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+const design = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
 /** What one step of a drag costs: a width that changes each time, worked through and checked. */
 let step = 0
 time('design.recompute_ms_p95', 500, () => {
   const dragged = { ...design, widthM: design.widthM + (step++ % 40) * 0.05 }
-  const given = { pond, design: dragged, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' as const, pumps: PUMP_CATALOGUE }
-  checkDesign({ ...given, result: workOutDesign(given) })
+  const given = { pond, design: dragged, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' as const, pumps: PUMP_CATALOGUE }
+  checkDesign({ ...given, result: evaluateDesign(given) })
 })
-const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_PRACTICE.tables))
+const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_RULES.tables))
 await timeAsync('network.solve_ms_p95', 200, () => solveInp(network))
 time('season.pond_ms_p95', 20, () =>
   pondSeason({
     pond: { meanDepthM: 1, shade: 0.3, windShare: 0.5, altitudeM: 20 },
     station: STATIONS[0].normals,
-    practice: DEFAULT_SEASON_PRACTICE,
+    rules: DEFAULT_SEASON_RULES,
     year: 2001,
   }),
 )

@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import { closedLoop } from '../core/filter/sizing/recirculating-model'
 import { GRAVEL_RANGE } from '../core/filter/sizing/nitrification'
-import { POND_USES, SCHOOLS } from '../core/filter/house-rules'
+import { POND_USES, SIZING_METHODS } from '../core/filter/house-rules'
 import { sizeFilter, SIZING_RANGE } from '../core/filter/sizing/sizing'
 import { defineCalculation, numberIn, protein } from './define'
 
-const school = z.enum(SCHOOLS)
+const school = z.enum(SIZING_METHODS)
 
 export const FILTER_CALCULATIONS = [
   defineCalculation({
@@ -69,7 +69,13 @@ export const FILTER_CALCULATIONS = [
         { depthM: bed.depth_m, grainM: bed.grain_m, porosity: bed.porosity },
       )
       return {
-        schools: sizing.schools.map((s) => ({ school: s.school, area_m2: s.areaM2, volume_m3: s.volumeM3, flow_m3_h: s.flowM3PerH, tan_mg_L: s.tanMgL })),
+        schools: sizing.sizingMethods.map((s) => ({
+          school: s.sizingMethod,
+          area_m2: s.areaM2,
+          volume_m3: s.volumeM3,
+          flow_m3_h: s.flowM3PerH,
+          tan_mg_L: s.tanMgL,
+        })),
         governing: sizing.governing,
         tanLoad_g_d: sizing.tanLoadGPerD,
         oxygenDemand_g_d: sizing.oxygenDemandGPerD,

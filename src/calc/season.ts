@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { openWaterEvaporationMmPerD } from '../core/season/evaporation'
-import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS, type SeasonPractice } from '../core/season/house-rules'
+import { DEFAULT_SEASON_RULES, WINDOW_JOBS, type SeasonRules } from '../core/season/house-rules'
 import { daylightHours } from '../core/season/sun'
 import { DEFAULT_WEATHER_YEARS, pondSeason } from '../core/season/windows'
 import { defineCalculation, isoDay, numberIn } from './define'
@@ -8,8 +8,8 @@ import { defineCalculation, isoDay, numberIn } from './define'
 const temp = numberIn([-1, 40])
 const days = numberIn([0, 120])
 
-/** Keys of the practice as the contract has them, with where each goes. */
-const practice = z
+/** Keys of the rules as the contract has them, with where each goes. */
+const rules = z
   .strictObject({
     spring: z.enum(['full-yearly', 'when-needed', 'never-drain']),
     winter: z.enum(['shutdown', 'run-on']),
@@ -37,8 +37,8 @@ const practice = z
   })
   .partial()
 
-const asPractice = (p: z.output<typeof practice>): SeasonPractice => {
-  const given: Partial<SeasonPractice> = {
+const asSeasonRules = (p: z.output<typeof rules>): SeasonRules => {
+  const given: Partial<SeasonRules> = {
     spring: p.spring,
     winter: p.winter,
     bacteria: p.bacteria,
@@ -63,7 +63,7 @@ const asPractice = (p: z.output<typeof practice>): SeasonPractice => {
     deicerLeadDays: p.deicerLead_d,
     leafFallChill: p.leafFallChill,
   }
-  return { ...DEFAULT_SEASON_PRACTICE, ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
+  return { ...DEFAULT_SEASON_RULES, ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
 }
 
 const month = z
@@ -133,7 +133,7 @@ export const SEASON_CALCULATIONS = [
         altitude_m: numberIn([-400, 5000]),
         months: z.array(month).length(12),
       }),
-      practice: practice.default({}),
+      practice: rules.default({}),
       year: z.int().min(1900).max(2200),
       weatherYears: z.int().min(5).max(200).default(DEFAULT_WEATHER_YEARS),
       seed: z
@@ -171,7 +171,7 @@ export const SEASON_CALCULATIONS = [
             rainMm: m.rain_mm,
           })),
         },
-        practice: asPractice(input.practice),
+        rules: asSeasonRules(input.practice),
         year: input.year,
         weatherYears: input.weatherYears,
         seed: input.seed,

@@ -3,7 +3,7 @@ import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
 import type { FilterType } from '@/core/filter/filter-types'
 import type { DemandSource } from '@/core/filter/flow/flow-demand'
-import type { School } from '@/core/filter/house-rules'
+import type { SizingMethod } from '@/core/filter/house-rules'
 import type { FallsLook } from '@/core/hydraulics/falls'
 import { formatNumber, type FormatOptions } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
@@ -35,7 +35,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
   switch (check.id) {
     case 'house-size':
       return {
-        title: t('design.checks.largeEnoughHouseSchool', { value: t(`design.schoolNames.${also.school as School}`).toLowerCase() }),
+        title: t('design.checks.largeEnoughHouseMethod', { value: t(`design.methodNames.${also.sizingMethod as SizingMethod}`).toLowerCase() }),
         figure: t('design.checks.of', { figure: show(figure, 'area'), limit: show(limit, 'area') }),
         reason: t('design.checks.oversizingRarelyHurtsFish'),
         remedy: t('design.checks.lengthenWidenBedLeast', { limit: show(limit, 'area') }),
@@ -307,7 +307,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.uvHouseHas'),
         figure: t('design.checks.fittedHouse', {
           figure,
-          bog: t(UV_RULES[String(also.school) as keyof typeof UV_RULES]),
+          bog: t(UV_RULES[String(also.rule) as keyof typeof UV_RULES]),
         }),
         reason: t('design.checks.someFitOneAlways'),
         remedy: limit === 1 ? t('design.checks.fitUvClarifier') : t('design.checks.leaveUvOut'),

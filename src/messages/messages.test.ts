@@ -1,14 +1,14 @@
 import { textsIn } from './texts'
 import { checkDesign, CHECK_IDS } from '@/core/filter/checks'
-import { workOutDesign } from '@/core/filter/design'
-import { firstDesign } from '@/core/filter/first-design'
+import { evaluateDesign } from '@/core/filter/design'
+import { suggestDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
-import { DEFAULT_FILTER_PRACTICE } from '@/core/filter/house-rules'
+import { DEFAULT_FILTER_RULES } from '@/core/filter/house-rules'
 import { fishBackGate } from '@/core/visits/fish-back-gate'
 import { pondSeason } from '@/core/season/windows'
 import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
-import { HousePractice, seasonPracticeOf } from '@/domain/house-rules/house-rules'
+import { HouseRules, seasonRulesOf } from '@/domain/house-rules/house-rules'
 import { STATIONS } from '../../stand-ins/weather-desk/stations'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { FILTER_TYPES } from '@/core/filter/filter-types'
@@ -23,7 +23,7 @@ const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
 const t = textsIn('en')
 
 describe('checks in words', () => {
-  const good = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+  const good = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
   const skimmer = { kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 10, weirM: 0.3 }
   const bad = {
     ...good,
@@ -35,15 +35,15 @@ describe('checks in words', () => {
     vault: null,
   }
   const checksOf = (design: FilterDesign) => {
-    const result = workOutDesign({ pond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
-    return checkDesign({ design, pond, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' })
+    const result = evaluateDesign({ pond, design, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
+    return checkDesign({ design, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' })
   }
   const designs: [string, FilterDesign][] = [
     ['a good design', good],
     ['a bad one', bad],
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
       t(`design.filterTypeNames.${type}`),
-      { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
+      { ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
     ]),
   ]
   it.each(designs)('are whole sentences with figures for %s', (_, design) => {
@@ -58,18 +58,18 @@ describe('checks in words', () => {
   })
   it('say what a fishless pond needs without talking of infinity', () => {
     const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
-    const result = workOutDesign({ pond: fishless, design: good, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
-    for (const check of checkDesign({ design: good, pond: fishless, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }))
+    const result = evaluateDesign({ pond: fishless, design: good, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
+    for (const check of checkDesign({ design: good, pond: fishless, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' }))
       expect(Object.values(checkWords(check, show, t)).join(' ')).not.toMatch(BROKEN)
   })
 })
 
 describe('why then', () => {
-  const practice = HousePractice.parse({ feedingStartWaterC: 12 })
+  const rules = HouseRules.parse({ feedingStartWaterC: 12 })
   const season = pondSeason({
     pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 },
     station: STATIONS[0].normals,
-    practice: seasonPracticeOf(practice),
+    rules: seasonRulesOf(rules),
     year: 2001,
     weatherYears: 12,
   })
@@ -77,7 +77,7 @@ describe('why then', () => {
   it('answers for every window with its numbers', () => {
     expect(season.windows.length).toBeGreaterThanOrEqual(14)
     for (const window of season.windows) {
-      const words = whyThen(window, practice, season.weatherYears, temp, t)
+      const words = whyThen(window, rules, season.weatherYears, temp, t)
       expect(words).not.toMatch(BROKEN)
       expect(words).toMatch(/of 12 likely years|half of 12 likely years/)
     }
@@ -86,7 +86,7 @@ describe('why then', () => {
     expect(
       whyThen(
         season.windows.find((w) => w.job === 'feeding-start')!,
-        practice,
+        rules,
         12,
         temp,
         t,

@@ -2,7 +2,7 @@ import { type Texts } from './texts'
 import type { PlanChange } from '@/domain/schedule/plan-run'
 import type { MoveProblem } from '@/core/schedule/plan/judge-move'
 import type { BlockedBy, Relaxation } from '@/core/schedule/plan/explain'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { KIT, SKILLS } from '@/core/visits/planning-facts'
 import { duration, shortDate } from '@/domain/shared/dates'
 
@@ -11,7 +11,7 @@ const nameOf = (key: string, t: Texts): string =>
 
 const tanks = (m3: number): string => `${m3 >= 10 ? m3.toFixed(0) : m3.toFixed(1)} m³`
 
-export const jobName = (key: string): string => jobType(key)?.name ?? key
+export const jobName = (key: string): string => visitType(key)?.name ?? key
 
 /** What a move by hand would break. */
 export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string, t: Texts): string {
@@ -96,5 +96,5 @@ export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']
 }
 
 /** How a customer who knows of another day is reached. */
-export const tellWords = ({ customer, byLetter, phone }: NonNullable<PlanChange['tell']>, t: Texts): string =>
-  `${customer}, ${byLetter ? t('schedule.planning.letter') : phone === '' ? t('schedule.planning.noAddressNoNumber') : t('schedule.planning.phone', { phone })}`
+export const tellWords = ({ customer, byEmail, phone }: NonNullable<PlanChange['tell']>, t: Texts): string =>
+  `${customer}, ${byEmail ? t('schedule.planning.message') : phone === '' ? t('schedule.planning.noAddressNoNumber') : t('schedule.planning.phone', { phone })}`

@@ -1,7 +1,7 @@
 import { textsIn } from '@/messages/texts'
-import { JOB_TYPES } from '../core/visits/job-types'
+import { VISIT_TYPES } from '../core/visits/visit-types'
 import { customerWords, doseLines, fishWords, notedLines, officeLines, partWords } from './report-words'
-import { reportLetter } from './report-letter'
+import { reportLetter } from './report-message'
 import type { VisitReport } from '../domain/visits/visit-report'
 import type { WaterMeaning } from '../domain/water/water-meaning'
 
@@ -86,7 +86,7 @@ describe('what a report notes', () => {
     const kh = meaning({ kind: 'kh', after: 1, band: 'act' } as never)
     const words = customerWords(report({ losses: 1 }), [meaning(), kh], 'metric', t)
     expect(words).toEqual(['These test results need attention: KH 1\u00a0°dH.', 'One fish was lost.', 'Feed lightly for a week.'])
-    for (const job of JOB_TYPES) expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
+    for (const job of VISIT_TYPES) expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
   })
   it('tells in plain words why a visit was not done', () =>
     expect(customerWords(report({ ending: 'nobody-there' }), [], 'metric', t)).toEqual(['We could not do the spring cleanout this time: nobody was there.']))

@@ -2,8 +2,8 @@ import { en } from './en'
 import type { Catalogue, Texts } from './texts'
 import type { JobWindow } from '@/core/season/windows'
 import { dayMonth } from '@/domain/shared/dates'
-import type { HousePractice } from '@/domain/house-rules/house-rules'
-import { seasonPracticeOf } from '@/domain/house-rules/house-rules'
+import type { HouseRules } from '@/domain/house-rules/house-rules'
+import { seasonRulesOf } from '@/domain/house-rules/house-rules'
 
 type ShowTemp = (tempC: number) => string
 
@@ -12,8 +12,8 @@ export const missedAdvice = (job: string, t: Texts): string =>
   job in en.season.missedAdvice ? t(`season.missedAdvice.${job as keyof Catalogue['season']['missedAdvice']}`) : ''
 
 /** Why a window lies where it does, in words with this pond's numbers. */
-export function whyThen(window: JobWindow, practice: HousePractice, years: number, temp: ShowTemp, t: Texts): string {
-  const rule = seasonPracticeOf(practice)
+export function whyThen(window: JobWindow, rules: HouseRules, years: number, temp: ShowTemp, t: Texts): string {
+  const rule = seasonRulesOf(rules)
   const best = dayMonth(window.best)
   const span = t('season.windows.to', { earliest: dayMonth(window.earliest), latest: dayMonth(window.latest) })
   const share = t('season.windows.aroundHoldsLikelyYears', { best, likelihood: Math.round(window.why.likelihood * years), years })

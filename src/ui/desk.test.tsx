@@ -1,10 +1,10 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { checkDesign } from '@/core/filter/checks'
-import { workOutDesign } from '@/core/filter/design'
-import { firstDesign } from '@/core/filter/first-design'
+import { evaluateDesign } from '@/core/filter/design'
+import { suggestDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE } from '@/core/filter/flow/pump-catalogue'
-import { DEFAULT_FILTER_PRACTICE, SCHOOLS } from '@/core/filter/house-rules'
+import { DEFAULT_FILTER_RULES, SIZING_METHODS } from '@/core/filter/house-rules'
 import { duration } from '@/domain/shared/dates'
 import type { planningPage } from '@/server/visits/visit-planning'
 import { cleanoutDuration } from '@/core/visits/duration'
@@ -12,8 +12,8 @@ import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantiti
 import { AsPerson } from '../../tests/fixtures/person'
 import { pondInput } from '../../tests/fixtures/pond-input'
 import { CheckPanel } from './design/check-panel'
-import type { BenchData, BenchPart } from './design/use-bench'
-import { SchoolTable } from './design/school-table'
+import type { DesignPageData, DesignPart } from './design/use-design'
+import { SizingMethodTable } from './design/method-table'
 import { PlanForm } from './season/plan-form'
 import { PondList } from './ponds/pond-list'
 import { StaleSave } from './ponds/stale-save'
@@ -23,11 +23,11 @@ import { koiPond as pond } from '../../tests/fixtures/design-pond'
 const push = jest.fn()
 jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn() }), usePathname: () => '/' }))
 
-const design = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+const design = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
 const worked = (changes: object = {}) => {
   const changed = { ...design, ...changes }
-  const result = workOutDesign({ pond, design: changed, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
-  return { result, checks: checkDesign({ design: changed, pond, result, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume' }) }
+  const result = evaluateDesign({ pond, design: changed, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
+  return { result, checks: checkDesign({ design: changed, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' }) }
 }
 
 describe('the bench’s tables', () => {
@@ -35,11 +35,11 @@ describe('the bench’s tables', () => {
     const choose = jest.fn()
     render(
       <AsPerson>
-        <SchoolTable
+        <SizingMethodTable
           result={worked().result}
           chosen="volume"
           house="volume"
-          costs={SCHOOLS.map((school) => ({ school, pumpName: 'S24', totalMinor: 812345 }))}
+          costs={SIZING_METHODS.map((sizingMethod) => ({ sizingMethod, pumpName: 'S24', totalMinor: 812345 }))}
           currency="EUR"
           onChoose={choose}
         />
@@ -51,9 +51,9 @@ describe('the bench’s tables', () => {
     await userEvent.click(screen.getByLabelText('By nitrogen and oxygen'))
     expect(choose).toHaveBeenCalledWith('nitrogen')
   })
-  const part = (changes: object, set = jest.fn()): BenchPart => {
+  const part = (changes: object, set = jest.fn()): DesignPart => {
     const { result, checks } = worked(changes)
-    const data = { designPond: pond, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE } as unknown as BenchData
+    const data = { designPond: pond, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE } as unknown as DesignPageData
     const bed = { ...design, ...changes }
     return { data, bed, shown: { bed, result, checks }, errorOf: () => undefined, set }
   }

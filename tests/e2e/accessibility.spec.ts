@@ -51,9 +51,9 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
 type Addresses = Awaited<ReturnType<typeof addresses>>
 const GROUPS: Readonly<Record<string, (at: Addresses) => readonly string[]>> = {
   'of the day': ({ report, daySheet, field }) => ['/', '/season', '/rounds', daySheet, report, '/field', field, '/planning', '/map'],
-  'of the firm': () => ['/ponds', '/letters', '/exchange', '/customers', '/practice', '/people', '/prices', '/cutting', '/plants', '/stores'],
-  'of a pond': ({ pond }) => ['/ponds/new', pond, ...['survey', 'plan', 'service', 'plants', 'practice'].map((of) => `${pond}/${of}`)],
-  'of the water': ({ pond }) => ['/water', '/practice-pond', ...['outlook', 'what-if', 'settling', 'diagnosis'].map((of) => `${pond}/${of}`)],
+  'of the firm': () => ['/ponds', '/messages', '/import-export', '/customers', '/house-rules', '/people', '/prices', '/cutting', '/plants', '/stores'],
+  'of a pond': ({ pond }) => ['/ponds/new', pond, ...['survey', 'plan', 'service-plan', 'plants', 'house-rules'].map((of) => `${pond}/${of}`)],
+  'of the water': ({ pond }) => ['/forecasts', '/trainer', ...['forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`)],
   'of the bench': ({ pond }) => [`${pond}/design`, ...PARTS.map((part) => `${pond}/design?part=${part}`)],
 }
 

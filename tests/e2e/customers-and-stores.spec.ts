@@ -123,7 +123,7 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   // 80 → 55 → 38.3 by thirds
   await expect(changes.getByText('2 changes')).toBeVisible()
 
-  await page.goto('/practice')
+  await page.goto('/house-rules')
   await page.getByRole('link', { name: 'Visit types and steps' }).click()
   await page.getByRole('link', { name: 'Winter check' }).click()
   await page.getByRole('button', { name: 'Add step here' }).click()
@@ -138,7 +138,7 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
 
 test('a key for probes is made, posts readings once, and is revoked', async ({ page, request }) => {
   await signInAs(page, 'owner')
-  await page.goto('/exchange')
+  await page.goto('/import-export')
   const keys = page.getByRole('region', { name: 'API keys' })
   await keys.getByLabel('Name').fill('Probe in the walled pool')
   await keys.getByRole('button', { name: 'Create key' }).click()
@@ -150,7 +150,7 @@ test('a key for probes is made, posts readings once, and is revoked', async ({ p
   expect(await (await post()).json()).toMatchObject({ kept: 1, refused: [] })
   const calc = { data: { temp_C: 20 }, headers: { authorization: `Bearer ${key}` } }
   expect((await request.post('/api/v1/calc/water.doSaturation', calc)).status()).toBe(401)
-  await page.goto('/exchange')
+  await page.goto('/import-export')
   await keys.getByRole('button', { name: 'Revoke key Probe in the walled pool' }).click()
   await expect(keys.getByText('Probe in the walled pool')).toHaveCount(0)
   expect((await post()).status()).toBe(401)

@@ -46,26 +46,26 @@ test('a planned visit is moved and taken off on the rounds', async ({ page }) =>
   await expect(stop).toHaveCount(0)
 })
 
-test('house practice moves the windows of every pond', async ({ page }) => {
+test('house rules moves the windows of every pond', async ({ page }) => {
   await signInAs(page, 'owner')
   const feeding = async () => {
     await openPond(page, 'rill', 'Rill basin')
     return page.getByRole('listitem').filter({ hasText: 'Begin feeding' }).first().textContent()
   }
   const before = await feeding()
-  const practice = async (value: string) => {
-    await page.goto('/practice')
+  const rules = async (value: string) => {
+    await page.goto('/house-rules')
     await page.waitForLoadState('networkidle')
     await page.getByLabel('Begin feeding from').fill(value)
-    const answer = page.waitForResponse((r) => r.url().endsWith('/api/v1/practice'))
+    const answer = page.waitForResponse((r) => r.url().endsWith('/api/v1/house-rules'))
     await page.getByRole('button', { name: 'Save house rules' }).click()
     expect((await answer).ok()).toBe(true)
     await expect(page.getByLabel('Begin feeding from')).toHaveValue(value.replace(/^(\d+) C$/, '$1.0 °C'))
     await page.waitForLoadState('networkidle')
   }
-  await practice('13 C')
+  await rules('13 C')
   expect(await feeding()).not.toBe(before)
-  await practice('10 C')
+  await rules('10 C')
   expect(await feeding()).toBe(before)
 })
 

@@ -18,7 +18,7 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
     },
   })
   expect(logged.status(), await logged.text()).toBe(200)
-  await page.goto('/water')
+  await page.goto('/forecasts')
   const run = page.getByRole('region', { name: 'Latest forecast', exact: true })
   const ask = run.getByRole('button', { name: 'Forecast all ponds now' })
   // the night's own may still be under way
@@ -30,15 +30,15 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   expect(Number(of)).toBeGreaterThan(40)
   expect(done).toBe(of)
 
-  // it is among the worries at once, and Today names it too
-  const worries = page.getByRole('region', { name: 'Ponds at risk' })
-  const worry = worries.getByRole('listitem').filter({ hasText: 'Weir House: Weir garden pond' })
-  await expect(worry).toContainText(/Nitrite: above .* in \d+ of 10 runs/)
+  // it is among the risks at once, and Today names it too
+  const risks = page.getByRole('region', { name: 'Ponds at risk' })
+  const risk = risks.getByRole('listitem').filter({ hasText: 'Weir House: Weir garden pond' })
+  await expect(risk).toContainText(/Nitrite: above .* in \d+ of 10 runs/)
   await expect(page.getByRole('region', { name: 'Forecast accuracy' })).toContainText('Water temperature')
   expect(await seriousOn(page)).toEqual([])
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Risks in the next three weeks' })).toBeVisible()
-  await page.locator('a[href$="/outlook"]', { hasText: 'Weir House: Weir garden pond' }).click()
+  await page.locator('a[href$="/forecast"]', { hasText: 'Weir House: Weir garden pond' }).click()
 
   await expect(page.getByRole('heading', { level: 1, name: 'Forecast' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Forecast for the coming weeks' }).locator('figure')).toHaveCount(7)

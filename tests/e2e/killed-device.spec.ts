@@ -31,9 +31,7 @@ async function kill(context: BrowserContext): Promise<void> {
 
 async function keptPhotos(visit: string): Promise<number> {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
-  const [{ n }] = await owner('photos')
-    .where({ visit_id: visit.split('=')[1] })
-    .count('id as n')
+  const [{ n }] = await owner('photos').where('visit_id', visit.split('=')[1]).count<{ n: string }[]>('id as n')
   await owner.destroy()
   return Number(n)
 }

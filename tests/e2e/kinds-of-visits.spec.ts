@@ -21,12 +21,12 @@ const KINDS = [
   ['tub-care', '22:00', 'museum'],
 ] as const
 
-for (const [jobType, startTime, pond] of KINDS)
-  test(`${jobType}: every step without signal, then the report`, async ({ browser, baseURL }) => {
+for (const [visitType, startTime, pond] of KINDS)
+  test(`${visitType}: every step without signal, then the report`, async ({ browser, baseURL }) => {
     test.setTimeout(180_000)
     const desk = await (await browser.newContext({ baseURL })).newPage()
     await signInAs(desk, 'office')
-    const visit = await planToday(desk, jobType, startTime, pond)
+    const visit = await planToday(desk, visitType, startTime, pond)
     const context: BrowserContext = await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })
     const page = await context.newPage()
     const errors = watchErrors(page)
@@ -46,7 +46,7 @@ for (const [jobType, startTime, pond] of KINDS)
       }
       await step.answer(photo)
     }
-    if (jobType === 'netting') {
+    if (visitType === 'netting') {
       // what stands on the pond now is written down for the next crew
       await page.getByText('Seasonal equipment: on the pond or stored').click()
       await page.getByLabel('Name on label').fill('Leaf net 6 × 8')

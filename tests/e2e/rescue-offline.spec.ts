@@ -34,7 +34,7 @@ test('the neglected pond is mended over three visits without signal, with its st
   const errors = watchErrors(page)
   await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
-  const { visits } = await (await page.request.get('/api/v1/field/pack')).json()
+  const { visits } = await (await page.request.get('/api/v1/field/pack?format=4')).json()
   const stages = visits
     .map((v: { visit: { id: string; job: { key: string } } }) => v.visit)
     .filter((v: { job: { key: string } }) => v.job.key.startsWith('rescue-'))

@@ -88,7 +88,7 @@ test('a kept what-if goes with a proposal, and the customer turns its days on a 
   await page.waitForLoadState('networkidle')
   await maker.getByLabel('Attached what-if').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
   await maker.getByRole('button', { name: 'Create proposal' }).click()
-  const link = await page.getByTestId('offer-link').getAttribute('href', { timeout: 30_000 })
+  const link = await page.getByTestId('proposal-link').getAttribute('href', { timeout: 30_000 })
   const phone = await (await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })).newPage()
   await phone.goto(link!)
   const outlook = phone.getByRole('region', { name: 'Expected water quality' })

@@ -1,20 +1,20 @@
 import { execFileSync } from 'node:child_process'
 import { DEFAULT_PRICE_BOOK } from '@/core/pricing/price-book'
 import type { DesignId, PondId } from '@/domain/shared/ids'
-import { optionFacts } from '@/domain/proposals/offer-facts'
-import { newWay } from '@/domain/forecasts/what-if'
+import { optionFacts } from '@/domain/proposals/proposal-facts'
+import { newOption } from '@/domain/forecasts/what-if'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { dosesPage } from '@/server/water/doses'
 import { todayPage } from '@/server/today/today'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { designBench, moveDesignOn, saveDesign } from '@/server/design/designs'
+import { designPage, moveDesignOn, saveDesign } from '@/server/design/designs'
 import { dropWhatIf, saveWhatIf } from '@/server/forecasts/what-ifs'
 import { addPond } from '@/server/ponds/ponds'
 import { firmPumps, importPrices, importPumps, priceBook, setPriceBook } from '@/server/prices/prices'
 import { tellAnswer } from '@/server/proposals/proposal-answers'
-import { answerOffer, makeProposal, offer, renewLink, withdrawProposal } from '@/server/proposals/proposals'
+import { answerProposal, makeProposal, publicProposal, renewLink, withdrawProposal } from '@/server/proposals/proposals'
 import { fetchWeatherNews } from '@/server/season/weather'
 import { proposalPdf } from '@/server/proposals/proposal-pdf'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -29,7 +29,7 @@ afterAll(async () => {
 async function withDesign(name: string) {
   const { actors, firmId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
-  const bench = await designBench(actors.designer, pondId)
+  const bench = await designPage(actors.designer, pondId)
   const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
   return { actors, firmId, pondId, bench, id }
 }
@@ -47,7 +47,7 @@ describe('design versions', () => {
       asBuilt: 'The vault stands at the other end.',
       builtBed: { ...bench.start, lengthM: bench.start.lengthM + 0.5 },
     })
-    const [design] = (await designBench(actors.office, pondId)).designs
+    const [design] = (await designPage(actors.office, pondId)).designs
     expect(design).toMatchObject({ state: 'built', asBuilt: 'The vault stands at the other end.', stateByName: 'Alder owner' })
     expect(design.builtBed?.lengthM).toBe(design.bed.lengthM + 0.5)
   })
@@ -58,7 +58,7 @@ describe('design versions', () => {
       bed: { ...bench.start, lengthM: bench.start.lengthM + 0.25 },
       overrideReason: '',
     })
-    const states = async () => (await designBench(actors.office, pondId)).designs.map((d) => d.state)
+    const states = async () => (await designPage(actors.office, pondId)).designs.map((d) => d.state)
     const volume = async () => (await dosesPage(actors.office, pondId)).system
     await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
     expect((await volume()).filterVoidsM3).toBe(0)
@@ -83,7 +83,7 @@ describe('design versions', () => {
     await moveDesignOn(actors.designer, id, 1, { state: 'approved', stopReason })
     // what was said of the drawing holds for what is built by it
     await moveDesignOn(actors.designer, id, 2, { state: 'built', asBuilt: '', builtBed: null })
-    const [design] = (await designBench(actors.office, pondId)).designs
+    const [design] = (await designPage(actors.office, pondId)).designs
     expect(design).toMatchObject({ state: 'built', stopReason })
     expect(design.stops).toContain('house-size')
     expect((await propose(actors.designer, pondId, id, { stopReason })).number).toBeGreaterThan(0)
@@ -95,7 +95,7 @@ describe('design versions', () => {
         .where({ id })
         .update({ bed: JSON.stringify(oldDesign) }),
     )
-    const [design] = (await designBench(actors.designer, pondId)).designs
+    const [design] = (await designPage(actors.designer, pondId)).designs
     expect(design.bed).toMatchObject({ type: 'lined-wetland', lengthM: 4, pumpId: 'S24', planting: [] })
   })
   it('refuse a pump that nobody has', async () => {
@@ -109,26 +109,26 @@ describe('proposals', () => {
   it('take a what-if with them as it stood that day, and none of another pond', async () => {
     const { actors, pondId, id } = await withDesign('Aspen')
     await fetchWeatherNews()
-    const way = newWay('Rebuilt', { filter: id })
+    const way = newOption('Rebuilt', { filter: id })
     const whatIf = {
       name: 'A green spring',
       from: '2027-05-10',
       days: 40,
       start: 'green' as const,
       members: 20,
-      ways: [newWay('As it is', { filterSize: 0.4 }), way],
+      options: [newOption('As it is', { filterSize: 0.4 }), way],
     }
     const { id: whatIfId } = await saveWhatIf(actors.designer, pondId, whatIf)
-    expect((await designBench(actors.designer, pondId)).whatIfs).toEqual([{ id: whatIfId, name: 'A green spring' }])
+    expect((await designPage(actors.designer, pondId)).whatIfs).toEqual([{ id: whatIfId, name: 'A green spring' }])
     const { token } = await propose(actors.designer, pondId, id, { whatIfId })
-    const { outlook } = (await offer(token)).content
+    const { outlook } = (await publicProposal(token)).content
     expect(outlook).toMatchObject({ question: 'A green spring', names: ['As it is', 'Rebuilt'], days: 40, from: '2027-05-10' })
-    const [small, rebuilt] = outlook!.ways
+    const [small, rebuilt] = outlook!.options
     expect(rebuilt.clarity.p50).toHaveLength(40)
     expect(rebuilt.clarity.p50[35]).toBeGreaterThan(small.clarity.p50[35])
     // it stays when the what-if is taken away, and says so on paper
     await dropWhatIf(actors.designer, whatIfId)
-    expect((await offer(token)).content.outlook).toEqual(outlook)
+    expect((await publicProposal(token)).content.outlook).toEqual(outlook)
     const { bytes } = await proposalPdf(token)
     expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain('Expected water quality')
     const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
@@ -148,8 +148,8 @@ describe('proposals', () => {
         ],
       }),
     ]
-    await answerOffer(second.token, { answer: 'accepted', name: 'Nessa Quill', option: 1, note: '' })
-    expect((await problemOf(answerOffer(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' }))).kind).toBe('not-found')
+    await answerProposal(second.token, { answer: 'accepted', name: 'Nessa Quill', option: 1, note: '' })
+    expect((await problemOf(answerProposal(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' }))).kind).toBe('not-found')
     // its author and the office are told by mail, each once, however often the job is done
     const letters: { id: string; to: string; subject: string; text: string }[] = []
     const outbox = jest.spyOn(globalThis, 'fetch').mockImplementation(async (_url, init) => {
@@ -168,7 +168,7 @@ describe('proposals', () => {
     expect(queued).toEqual(['tell-answer'])
     const { answers } = await todayPage(actors.office)
     expect(answers).toMatchObject([{ number: second.number, state: 'accepted', option: 'Better', answerName: 'Nessa Quill', madeByName: 'Siblings designer' }])
-    expect((await designBench(actors.owner, pondId)).proposals.map((p) => [p.state, p.acceptedOption])).toEqual([
+    expect((await designPage(actors.owner, pondId)).proposals.map((p) => [p.state, p.acceptedOption])).toEqual([
       ['accepted', 'Better'],
       ['withdrawn', null],
     ])
@@ -179,42 +179,42 @@ describe('proposals', () => {
     const { actors, pondId, id, firmId } = await withDesign('Past its day')
     const made = await propose(actors.designer, pondId, id)
     await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
-    expect((await offer(made.token)).expired).toBe(true)
+    expect((await publicProposal(made.token)).expired).toBe(true)
     const { token } = await renewLink(actors.designer, made.id)
-    expect((await offer(token)).expired).toBe(false)
-    await answerOffer(token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' })
+    expect((await publicProposal(token)).expired).toBe(false)
+    await answerProposal(token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' })
   })
   it('are read through the link alone, frozen, and answered once', async () => {
     const { actors, pondId, id } = await withDesign('Elm')
     const { token } = await propose(actors.designer, pondId, id)
-    const before = await offer(token)
+    const before = await publicProposal(token)
     // prices rise afterwards; what was offered stays
     await setPriceBook(actors.owner, 0, { ...DEFAULT_PRICE_BOOK, markup: 2 })
-    expect((await offer(token)).content).toEqual(before.content)
+    expect((await publicProposal(token)).content).toEqual(before.content)
     expect(before.content.options[0].totalMinor).toBeGreaterThan(0)
     expect(optionFacts(before.content, 0).result.areaM2).toBeGreaterThan(0)
-    await answerOffer(token, { answer: 'accepted', name: 'A customer', option: 0, note: 'In May, please' })
-    expect(await offer(token)).toMatchObject({ state: 'accepted', answerName: 'A customer', answerOption: 0 })
-    expect((await problemOf(answerOffer(token, { answer: 'declined', name: 'Someone else', note: '' }))).kind).toBe('refused')
-    const [listed] = (await designBench(actors.office, pondId)).proposals
+    await answerProposal(token, { answer: 'accepted', name: 'A customer', option: 0, note: 'In May, please' })
+    expect(await publicProposal(token)).toMatchObject({ state: 'accepted', answerName: 'A customer', answerOption: 0 })
+    expect((await problemOf(answerProposal(token, { answer: 'declined', name: 'Someone else', note: '' }))).kind).toBe('refused')
+    const [listed] = (await designPage(actors.office, pondId)).proposals
     expect(listed).toMatchObject({ state: 'accepted', answerNote: 'In May, please' })
   })
   it('stay shut to a wrong link, a withdrawn one and an old one', async () => {
     const { actors, pondId, id } = await withDesign('Fir')
     const made = await propose(actors.owner, pondId, id)
-    expect((await problemOf(offer('not-a-link'))).kind).toBe('not-found')
+    expect((await problemOf(publicProposal('not-a-link'))).kind).toBe('not-found')
     const { token } = await renewLink(actors.owner, made.id)
-    expect((await problemOf(offer(made.token))).kind).toBe('not-found')
-    expect((await offer(token)).number).toBe(1)
+    expect((await problemOf(publicProposal(made.token))).kind).toBe('not-found')
+    expect((await publicProposal(token)).number).toBe(1)
     await withdrawProposal(actors.owner, made.id)
-    expect((await problemOf(offer(token))).kind).toBe('not-found')
+    expect((await problemOf(publicProposal(token))).kind).toBe('not-found')
     expect((await problemOf(renewLink(actors.owner, made.id))).kind).toBe('refused')
   })
   it('cannot be accepted past their day', async () => {
     const { actors, firmId, pondId, id } = await withDesign('Gorse')
     const made = await propose(actors.owner, pondId, id)
     await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
-    expect((await problemOf(answerOffer(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message).toMatch(/past its day/)
+    expect((await problemOf(answerProposal(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message).toMatch(/past its day/)
     expect((await problemOf(propose(actors.owner, pondId, id, { validUntil: '2020-01-01' }))).kind).toBe('bad-input')
   })
   it('offer only versions of their own pond, to those who may', async () => {

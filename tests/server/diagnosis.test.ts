@@ -68,7 +68,7 @@ describe('a diagnosis that was acted on', () => {
 
   it('shows the newest photo since beside the last before', async () => {
     const { actors, pondId, crewId } = await foundGreen('Fern')
-    const visitId = await planVisit(actors.owner, { pondId, jobType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
+    const visitId = await planVisit(actors.owner, { pondId, visitType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
     await startVisit(actors.technician, visitId)
     const picture = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#456' } })
       .jpeg()

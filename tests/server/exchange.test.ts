@@ -86,8 +86,8 @@ describe('a file of sites', () => {
     const { added, problems } = await importSites(actors.office, 'csv', ['customer,site,town', row, row, row, 'Per Holm,Boathouse,Ferry'].join('\n'))
     expect(added).toBe(2)
     expect(problems).toMatchObject([
-      { line: 3, message: expect.stringContaining('line 2 already') },
-      { line: 4, message: expect.stringContaining('line 2 already') },
+      { line: 3, message: expect.stringContaining('already in line 2') },
+      { line: 4, message: expect.stringContaining('already in line 2') },
     ])
   })
 })
@@ -137,7 +137,7 @@ describe('visits as CSV', () => {
   it('hold what is planned', async () => {
     const { actors, crewId } = await makeFirm('Jacana')
     const pondId = await addPond(actors.owner, newPond())
-    await planVisit(actors.office, { pondId, jobType: 'routine', day: addDays(today, 9), startTime: '10:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'routine', day: addDays(today, 9), startTime: '10:00', crewId, note: '' })
     expect(await visitsAsCsv(actors.office, today, addDays(today, 20))).toContain(`${addDays(today, 9)},10:00,`)
   })
 })

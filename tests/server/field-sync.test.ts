@@ -45,10 +45,10 @@ function device(name = `device-${++devices}`): DeviceDb {
   return db
 }
 
-async function withVisit(name: string, jobType = 'routine') {
+async function withVisit(name: string, visitType = 'routine') {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, jobType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
   return { ...firm, pondId, visitId }
 }
 
@@ -318,17 +318,17 @@ describe('findings and parts', () => {
         .where({ becomes: 'next-season' })
         .update({ found_on: addDays(today, -30) }),
     )
-    expect((await fieldVisit(actors.technician, visitId)).heeds).toEqual(['Pads thin'])
+    expect((await fieldVisit(actors.technician, visitId)).notesForNextSeason).toEqual(['Pads thin'])
   })
-  it('carries what the last forecast worries about, and nothing of an old or an easy one', async () => {
+  it('carries the risks that the last forecast names, and nothing of an old or an easy one', async () => {
     const { firmId, actors, visitId, pondId } = await withVisit('Wigeon')
-    const worries = [{ hazard: 'nitrite' as const, week: 0.6, whole: 0.8, day: '2027-03-23', weight: 0.4, jobKey: 'routine' }]
-    const keep = (of: typeof worries, worry: number) =>
-      inFirm(firmId, (trx) => storeForecast(trx, firmId, { pondId, pondHash: 'h', filter: {}, scores: noScores(), outlook: {} as never, worries: of, worry }))
-    const told = async () => (await fieldVisit(actors.technician, visitId)).foretold
+    const risks = [{ hazard: 'nitrite' as const, week: 0.6, whole: 0.8, day: '2027-03-23', weight: 0.4, jobKey: 'routine' }]
+    const keep = (of: typeof risks, risk: number) =>
+      inFirm(firmId, (trx) => storeForecast(trx, firmId, { pondId, pondHash: 'h', filter: {}, scores: noScores(), outlook: {} as never, risks: of, risk }))
+    const told = async () => (await fieldVisit(actors.technician, visitId)).forecastRisks
     expect(await told()).toBeNull()
-    await keep(worries, 0.4)
-    expect((await fieldPack(actors.technician)).visits.find((v) => v.visit.id === visitId)?.foretold).toMatchObject({ worries })
+    await keep(risks, 0.4)
+    expect((await fieldPack(actors.technician)).visits.find((v) => v.visit.id === visitId)?.forecastRisks).toMatchObject({ risks })
     await inFirm(firmId, (trx) => trx('pond_forecasts').update({ made_at: new Date(Date.now() - 10 * 86_400_000) }))
     expect(await told()).toBeNull()
     await keep([], 0)
@@ -386,12 +386,12 @@ describe('two devices, whatever the link does', () => {
     await fc.assert(
       fc.asyncProperty(fc.array(act, { minLength: 5, maxLength: 28 }), async (acts) => {
         day = addDays(day, 0)
-        const visitId = await planVisit(actors.office, { pondId, jobType: 'routine', day, startTime: '08:00', crewId, note: '' }).catch(async () => {
+        const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' }).catch(async () => {
           // yesterday's run of this test has taken the hour: call it off
           const { visits } = await pondPage(actors.office, pondId)
           for (const v of visits.filter((v) => v.state === 'planned')) await cancelVisit(actors.office, v.id, v.version)
           await inFirm(actors.office.firmId, (trx) => trx('visits').whereNot('state', 'planned').update({ state: 'given-up' }))
-          return planVisit(actors.office, { pondId, jobType: 'routine', day, startTime: '08:00', crewId, note: '' })
+          return planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' })
         })
         const names = people.map(() => `device-${++devices}`)
         const dbs = names.map((name) => device(name))

@@ -1,9 +1,9 @@
 import { DEFAULT_HOUSE_TABLES } from '@/domain/house-rules/house-tables'
-import { OwnPractice } from '@/domain/house-rules/house-rules'
+import { OwnRules } from '@/domain/house-rules/house-rules'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { wantedSheets } from '@/server/design/cutting'
-import { designBench, discardBenchDraft, keepBenchDraft, saveDesign } from '@/server/design/designs'
-import { addPond, pondPage, setPondPractice } from '@/server/ponds/ponds'
+import { designPage, discardDraft, storeDraft, saveDesign } from '@/server/design/designs'
+import { addPond, pondPage, setPondRules } from '@/server/ponds/ponds'
 import { houseTables, priceBook, setHouseTables } from '@/server/prices/prices'
 import { makeFirm, newPond } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
@@ -19,20 +19,23 @@ describe('a pond’s own practice', () => {
   it('governs its bench and its windows, and no other pond’s', async () => {
     const { actors, pondId } = await withPond('Sedge')
     const other = await addPond(actors.owner, newPond())
-    const own = { school: { value: 'nitrogen', reason: 'Four large koi in little water.' }, startupWaterC: { value: 9, reason: 'Shaded until noon.' } } as const
-    await setPondPractice(actors.designer, pondId, 1, own)
-    expect((await designBench(actors.designer, pondId)).houseSchool).toBe('nitrogen')
-    expect((await designBench(actors.designer, other)).houseSchool).toBe('volume')
-    expect((await pondPage(actors.office, pondId)).practice.startupWaterC).toBe(9)
-    expect((await pondPage(actors.office, other)).practice.startupWaterC).toBe(7)
+    const own = {
+      sizingMethod: { value: 'nitrogen', reason: 'Four large koi in little water.' },
+      startupWaterC: { value: 9, reason: 'Shaded until noon.' },
+    } as const
+    await setPondRules(actors.designer, pondId, 1, own)
+    expect((await designPage(actors.designer, pondId)).houseMethod).toBe('nitrogen')
+    expect((await designPage(actors.designer, other)).houseMethod).toBe('volume')
+    expect((await pondPage(actors.office, pondId)).rules.startupWaterC).toBe(9)
+    expect((await pondPage(actors.office, other)).rules.startupWaterC).toBe(7)
   })
   it('is not taken without a reason, nor twice from the same page', async () => {
     const { actors, pondId } = await withPond('Rush')
-    expect(OwnPractice.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual(['uv', 'reason'])
-    expect(OwnPractice.safeParse({ uv: { value: 'sometimes', reason: 'x' } }).success).toBe(false)
-    await setPondPractice(actors.owner, pondId, 1, { uv: { value: 'always', reason: 'Full sun.' } })
-    expect((await problemOf(setPondPractice(actors.designer, pondId, 1, {}))).kind).toBe('conflict')
-    expect((await problemOf(setPondPractice(actors.technician, pondId, 2, {}))).kind).toBe('forbidden')
+    expect(OwnRules.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual(['uv', 'reason'])
+    expect(OwnRules.safeParse({ uv: { value: 'sometimes', reason: 'x' } }).success).toBe(false)
+    await setPondRules(actors.owner, pondId, 1, { uv: { value: 'always', reason: 'Full sun.' } })
+    expect((await problemOf(setPondRules(actors.designer, pondId, 1, {}))).kind).toBe('conflict')
+    expect((await problemOf(setPondRules(actors.technician, pondId, 2, {}))).kind).toBe('forbidden')
   })
 })
 
@@ -41,8 +44,8 @@ describe('the firm’s own pipes and fittings', () => {
   it('are computed with, priced, and kept as long as designs may count them', async () => {
     const { actors, pondId } = await withPond('Cane')
     await setHouseTables(actors.office, 0, { ...DEFAULT_HOUSE_TABLES, fittings: [...DEFAULT_HOUSE_TABLES.fittings, own] })
-    const bench = await designBench(actors.designer, pondId)
-    expect(bench.practice.tables.fittings.at(-1)).toEqual({ key: 'long-bend', name: 'Long bend', k: 0.2 })
+    const bench = await designPage(actors.designer, pondId)
+    expect(bench.rules.tables.fittings.at(-1)).toEqual({ key: 'long-bend', name: 'Long bend', k: 0.2 })
     expect((await priceBook(actors.office)).book.items.find((i) => i.key === 'fitting:long-bend')?.costMinor).toBe(990)
     const bed = { ...bench.start, delivery: { ...bench.start.delivery, fittings: { 'long-bend': 4 } } }
     await saveDesign(actors.designer, pondId, { name: 'With bends', bed, overrideReason: '' })
@@ -52,7 +55,7 @@ describe('the firm’s own pipes and fittings', () => {
   })
   it('are named when a design counts one that is not there', async () => {
     const { actors, pondId } = await withPond('Flag')
-    const { start } = await designBench(actors.designer, pondId)
+    const { start } = await designPage(actors.designer, pondId)
     const bed = { ...start, delivery: { ...start.delivery, fittings: { 'somebody-elses-bend': 1 } } }
     const problem = await problemOf(saveDesign(actors.designer, pondId, { name: 'Foreign', bed, overrideReason: '' }))
     expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'bed.delivery.fittings.somebody-elses-bend' }] })
@@ -62,23 +65,23 @@ describe('the firm’s own pipes and fittings', () => {
 describe('work left on the bench', () => {
   it('is found again by the same person, by nobody else, until a version is saved', async () => {
     const { actors, pondId } = await withPond('Mint')
-    const { start } = await designBench(actors.designer, pondId)
+    const { start } = await designPage(actors.designer, pondId)
     const draft = { bed: { ...start, lengthM: 7.25 }, name: 'Half done', overrideReason: '' }
-    await keepBenchDraft(actors.designer, pondId, { fromVersion: null, draft })
-    expect((await designBench(actors.designer, pondId)).left?.draft.bed.lengthM).toBe(7.25)
-    expect((await designBench(actors.owner, pondId)).left).toBeNull()
+    await storeDraft(actors.designer, pondId, { fromVersion: null, draft })
+    expect((await designPage(actors.designer, pondId)).left?.draft.bed.lengthM).toBe(7.25)
+    expect((await designPage(actors.owner, pondId)).left).toBeNull()
     await saveDesign(actors.designer, pondId, draft)
-    expect((await designBench(actors.designer, pondId)).left).toBeNull()
-    await keepBenchDraft(actors.designer, pondId, { fromVersion: 1, draft })
-    await discardBenchDraft(actors.designer, pondId)
-    expect((await designBench(actors.designer, pondId)).left).toBeNull()
+    expect((await designPage(actors.designer, pondId)).left).toBeNull()
+    await storeDraft(actors.designer, pondId, { fromVersion: 1, draft })
+    await discardDraft(actors.designer, pondId)
+    expect((await designPage(actors.designer, pondId)).left).toBeNull()
   })
 })
 
 describe('sheets to cut', () => {
   it('are liner, underlayment and net of each pond, and liner and underlayment of its bed', async () => {
     const { actors, pondId } = await withPond('Iris')
-    const { start } = await designBench(actors.designer, pondId)
+    const { start } = await designPage(actors.designer, pondId)
     await saveDesign(actors.designer, pondId, { name: 'First', bed: start, overrideReason: '' })
     const sheets = await wantedSheets(actors.office)
     expect(sheets.map((s) => s.id.split(':').slice(0, 2).join(' ')).sort()).toEqual([

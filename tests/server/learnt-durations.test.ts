@@ -3,7 +3,7 @@ import type { PondId, VisitId } from '@/domain/shared/ids'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
-import { durationLessons } from '@/server/visits/durations'
+import { durationCorrections } from '@/server/visits/durations'
 import { addPond, pondPage } from '@/server/ponds/ponds'
 import { planningPage, planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -19,15 +19,15 @@ const DAY = `${new Date().getUTCFullYear() + 1}-03-16`
 async function cleanout(name: string, tookMin: (people: number, machine: number) => number) {
   const { actors, firmId, crewId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
-  const id = await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day: DAY, startTime: '06:00', crewId, note: '' })
+  const id = await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day: DAY, startTime: '06:00', crewId, note: '' })
   const { duration } = (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!
   const of = (by: 'people' | 'machine') => duration.parts.filter((p) => p.by === by).reduce((sum, p) => sum + p.minutes, 0)
   const took = tookMin(of('people'), of('machine'))
   await done(firmId, id, took)
-  const lessons = await inFirm(firmId, durationLessons)
+  const corrections = await inFirm(firmId, durationCorrections)
   const page = await planningPage(actors.office, pondId, 'spring-cleanout')
   return {
-    factor: factorFor(lessons, 'spring-cleanout', pondId as PondId),
+    factor: factorFor(corrections, 'spring-cleanout', pondId as PondId),
     people: of('people'),
     machine: of('machine'),
     planned: page.crews[0].plannedMinutes,

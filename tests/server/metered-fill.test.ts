@@ -3,7 +3,7 @@ import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
-import { designBench, moveDesignOn, saveDesign } from '@/server/design/designs'
+import { designPage, moveDesignOn, saveDesign } from '@/server/design/designs'
 import { dosesPage } from '@/server/water/doses'
 import { logEntry } from '@/server/field/log'
 import { fieldVisit } from '@/server/field/pack'
@@ -24,11 +24,11 @@ async function filled(name: string, saysM3: (surveyedM3: number) => number) {
   const firm = await makeFirm(name)
   const { actors, crewId } = firm
   const pondId = await addPond(actors.owner, newPond())
-  const bench = await designBench(actors.designer, pondId)
+  const bench = await designPage(actors.designer, pondId)
   const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
   await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
   const before = savedPondFacts((await pondPage(actors.office, pondId)).pond).adopted.volumeM3
-  const visitId = await planVisit(actors.office, { pondId, jobType: 'filter-build', day: today, startTime: '08:00', crewId, note: '' })
+  const visitId = await planVisit(actors.office, { pondId, visitType: 'filter-build', day: today, startTime: '08:00', crewId, note: '' })
   const lead = actors['crew-lead']
   await startVisit(lead, visitId)
   const { visit } = await fieldVisit(lead, visitId)

@@ -37,7 +37,7 @@ async function firmWithVisit(name: string, email = 'nessa@customer.example') {
   const pondId = await addPond(firm.actors.owner, { ...pond, customer: { kind: 'new', customer: { name: 'Nessa Quill', email, phone: '' } } })
   const visitId = await planVisit(firm.actors.office, {
     pondId,
-    jobType: 'routine',
+    visitType: 'routine',
     day: day(20),
     startTime: '08:00',
     crewId: firm.crewId,
@@ -96,7 +96,7 @@ describe('letters', () => {
     expect((await noticeBoard(actors.office)).sent[0].state).toBe('sent')
     expect((await problemOf(sendAgain(actors.office, notice.id))).kind).toBe('refused')
   })
-  it.each(['queued', 'sending', 'failed'])('that got stuck as %s go out by "again"', async (state) => {
+  it.each(['queued', 'sending', 'failed'] as const)('that got stuck as %s go out by "again"', async (state) => {
     const url = await outbox()
     process.env.MAIL_URL = url
     const { actors, visitId, firmId } = await firmWithVisit(`Stuck ${state}`)
@@ -173,7 +173,7 @@ describe('a calendar link', () => {
   it('shows a customer their own visits and nothing of how the firm works', async () => {
     const { actors, firmId } = await firmWithVisit('Ruff')
     await addPond(actors.owner, newPond({ name: 'Other pond' }))
-    const customerId = await inFirm(firmId, async (trx) => (await trx('customers').where({ name: 'Nessa Quill' }).first('id')).id)
+    const customerId = await inFirm(firmId, async (trx) => (await trx('customers').where({ name: 'Nessa Quill' }).first('id'))!.id)
     const { token } = await makeFeed(actors.office, { scope: 'customer', customerId })
     const text = await calendarOf(token)
     expect(eventsOf(text)).toHaveLength(1)

@@ -68,7 +68,7 @@ async function started(name: string) {
   const { actors, crewId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
   const day = new Date().toISOString().slice(0, 10)
-  const visitId = await planVisit(actors.office, { pondId, jobType: 'netting', day, startTime: '08:00', crewId, note: '' })
+  const visitId = await planVisit(actors.office, { pondId, visitType: 'netting', day, startTime: '08:00', crewId, note: '' })
   await startVisit(actors.technician, visitId)
   return { actor: actors.technician, firmId: actors.owner.firmId, visitId }
 }

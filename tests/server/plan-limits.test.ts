@@ -84,7 +84,7 @@ describe('crews', () => {
   it('set out from their own yard, on the sheet of the day too', async () => {
     const { firmId, actors, crewId, pondId, site } = await withPlan('Dunlin', [])
     await changeSite(actors.office, site.id as SiteId, 1, { ...inputOf(site), lat: 45, lon: -45 })
-    await planVisit(actors.office, { pondId, jobType: 'routine', day: TODAY, startTime: '09:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'routine', day: TODAY, startTime: '09:00', crewId, note: '' })
     const [crew] = (await people(actors.owner)).crews
     // the only site lies in the middle of all sites, where the firm's yard is taken to be
     expect((await daySheet(actors.office, crewId, TODAY)).ways).toEqual([0])

@@ -71,7 +71,7 @@ describe('a plan', () => {
     expect(jobs.filter((j) => j === 'spring-cleanout')).toHaveLength(1)
     expect(jobs.filter((j) => j === 'netting')).toHaveLength(1)
     expect(jobs.filter((j) => j === 'routine').length).toBeGreaterThanOrEqual(5)
-    expect(result).toMatchObject({ unplaced: [], feasible: true, roads: 'crow', notOnMap: ['Site'] })
+    expect(result).toMatchObject({ unplaced: [], feasible: true, roads: 'straight-line', notOnMap: ['Site'] })
     for (const c of result.changes) expect(c.day >= c.window.earliest && c.day <= c.window.latest).toBe(true)
 
     const id = await finishedRun(actors.office, result)

@@ -6,7 +6,7 @@ import type { Actor } from '@/server/platform/auth/actor'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { designBench, saveDesign } from '@/server/design/designs'
+import { designPage, saveDesign } from '@/server/design/designs'
 import { logEntry } from '@/server/field/log'
 import { fieldVisit } from '@/server/field/pack'
 import { allPlants, seasonalCsv } from '@/server/plants/all-plants'
@@ -34,9 +34,9 @@ async function withPond(name: string) {
   return { ...firm, pondId: await addPond(firm.actors.owner, newPond()) }
 }
 
-async function withVisit(name: string, jobType = 'plant-care') {
+async function withVisit(name: string, visitType = 'plant-care') {
   const firm = await withPond(name)
-  const visitId = await planVisit(firm.actors.office, { pondId: firm.pondId, jobType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, { pondId: firm.pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
   return { ...firm, visitId }
 }
 
@@ -95,7 +95,7 @@ describe('groups of plants at the desk', () => {
   it('are taken over from the filter’s plan once', async () => {
     const { actors, pondId } = await withPond('Cedar')
     expect((await problemOf(takeOverPlanting(actors.owner, pondId, null))).kind).toBe('refused')
-    const { start } = await designBench(actors.owner, pondId)
+    const { start } = await designPage(actors.owner, pondId)
     await saveDesign(actors.owner, pondId, { name: 'Bed', bed: start, overrideReason: '' })
     const [first, second] = await Promise.allSettled([takeOverPlanting(actors.owner, pondId, '2025-05-01'), takeOverPlanting(actors.designer, pondId, null)])
     expect([first.status, second.status].sort()).toEqual(['fulfilled', 'rejected'])
@@ -176,7 +176,7 @@ describe('plants of all ponds', () => {
     }
     const tasks = await inFirm(firmId, (trx) => duePlantTasks(trx, { today, timeZone: 'Etc/UTC' }, today))
     expect(tasks).toMatchObject([{ pondId, title: expect.stringMatching(/^Check whether roots are wet: .*northern blue flag/), minutes: 10 }])
-    const visitId = await planVisit(actors.office, { pondId, jobType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
+    const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
     await inFirm(firmId, (trx) =>
       trx('visits')
         .where({ id: visitId })

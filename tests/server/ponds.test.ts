@@ -1,6 +1,6 @@
 import { closeDatabase } from '@/server/platform/db/connection'
 import { addPond, changePond, pondForEdit, pondList, pondPage } from '@/server/ponds/ponds'
-import { designBench, saveDesign } from '@/server/design/designs'
+import { designPage, saveDesign } from '@/server/design/designs'
 import { todayIn } from '@/server/platform/today'
 import { logLevel } from '@/server/survey/water-loss'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -90,20 +90,20 @@ describe('designs', () => {
   it('are kept as numbered versions, worked out by the server', async () => {
     const { actors } = await makeFirm('Juniper')
     const id = await addPond(actors.owner, newPond())
-    const { start } = await designBench(actors.designer, id)
+    const { start } = await designPage(actors.designer, id)
     expect(await saveDesign(actors.designer, id, { name: 'One', bed: start, overrideReason: '' })).toMatchObject({ number: 1 })
     expect(await saveDesign(actors.designer, id, { name: 'Two', bed: { ...start, lengthM: start.lengthM + 1 }, overrideReason: '' })).toMatchObject({
       number: 2,
     })
-    const { designs } = await designBench(actors.designer, id)
+    const { designs } = await designPage(actors.designer, id)
     expect(designs.map((d) => d.name)).toEqual(['Two', 'One'])
     expect(designs[0].areaM2).toBeCloseTo((start.lengthM + 1) * start.widthM, 9)
   })
   it('need a reason for another school than the house’s', async () => {
     const { actors } = await makeFirm('Larch')
     const id = await addPond(actors.owner, newPond())
-    const { start } = await designBench(actors.designer, id)
-    const other = { name: 'Small', bed: { ...start, school: 'nitrogen' as const }, overrideReason: '' }
+    const { start } = await designPage(actors.designer, id)
+    const other = { name: 'Small', bed: { ...start, sizingMethod: 'nitrogen' as const }, overrideReason: '' }
     const problem = await problemOf(saveDesign(actors.designer, id, other))
     expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('overrideReason')
     await expect(saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' })).resolves.toMatchObject({ number: 1 })

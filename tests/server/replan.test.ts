@@ -42,10 +42,10 @@ const DAY = monday(10)
 const wish = (over: Partial<PlanWish> = {}): PlanWish => PlanWish.parse({ from: DAY, to: addDays(DAY, 14), ...over })
 const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(firmId, of, today)
 
-async function withVisit(name: string, jobType = 'routine') {
+async function withVisit(name: string, visitType = 'routine') {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, jobType, day: DAY, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: DAY, startTime: '08:00', crewId: firm.crewId, note: '' })
   return { ...firm, pondId, visitId }
 }
 const EMPTY_RESULT: PlanResult = {
@@ -58,7 +58,7 @@ const EMPTY_RESULT: PlanResult = {
   crunch: [],
   travelMin: 0,
   feasible: true,
-  roads: 'crow',
+  roads: 'straight-line',
   notOnMap: [],
 }
 async function secondCrew(firmId: FirmId) {
@@ -71,7 +71,7 @@ describe('what came up', () => {
   it('rain: a visit leaves the lost days, promised or not, and nothing else moves', async () => {
     const { firmId, actors, crewId, visitId, pondId } = await withVisit('Swift')
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
-    await planVisit(actors.office, { pondId: other, jobType: 'routine', day: addDays(DAY, 3), startTime: '09:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId: other, visitType: 'routine', day: addDays(DAY, 3), startTime: '09:00', crewId, note: '' })
     await moveVisit(actors.office, visitId, { day: DAY, startTime: '08:00', crewId, locked: true, version: 1 })
     expect((await workOut(firmId)).changes).toEqual([])
     const { changes, kept } = await workOut(firmId, wish({ lostDays: [DAY, addDays(DAY, 1)] }))
@@ -94,7 +94,7 @@ describe('what came up', () => {
       }),
     )
     const [rained] = (await workOut(firmId, wish({ lostDays: [DAY] }))).changes
-    expect(rained).toMatchObject({ why: { breaks: [{ code: 'crew-off' }] }, tell: { customer: 'Customer', byLetter: false, phone: '' } })
+    expect(rained).toMatchObject({ why: { breaks: [{ code: 'crew-off' }] }, tell: { customer: 'Customer', byEmail: false, phone: '' } })
     const stork = await secondCrew(firmId)
     const [sick] = (await workOut(firmId, wish({ absent: [{ crewId, from: DAY, to: addDays(DAY, 30) }] }))).changes
     expect(sick).toMatchObject({ crewId: stork, why: { breaks: [{ code: 'crew-off' }] } })
@@ -120,7 +120,7 @@ describe('what came up', () => {
     const { firmId, actors, crewId } = await makeFirm(`Clock ${from}`)
     await inFirm(firmId, (trx) => trx('firms').where({ id: firmId }).update({ time_zone: 'Europe/Berlin' }))
     const pondId = await addPond(actors.owner, newPond())
-    await planVisit(actors.office, { pondId, jobType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
     const { changes } = await workOut(firmId, wish({ from, to, lostDays: [from] }))
     expect(changes).toMatchObject([{ kind: 'moved', was: { day: from, startTime: '08:00' } }])
     const [{ day, startTime, minutes }] = changes
@@ -139,7 +139,7 @@ describe('what came up', () => {
     const { firmId, actors, crewId, pondId } = await withVisit('Martin', 'netting')
     const stork = await secondCrew(firmId)
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
-    await planVisit(actors.office, { pondId: other, jobType: 'routine', day: DAY, startTime: '13:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId: other, visitType: 'routine', day: DAY, startTime: '13:00', crewId, note: '' })
     const { changes, kept } = await workOut(firmId, wish({ to: DAY, withoutKit: [crewId] }))
     expect(changes).toMatchObject([{ pondId, crewId: stork }])
     expect(kept).toBe(1)
@@ -264,14 +264,14 @@ describe('learnt durations', () => {
     const firm = await withVisit('Wagtail')
     const { actors, visitId, pondId, crewId } = firm
     const planned = async (day: string) => {
-      const id = await planVisit(actors.office, { pondId, jobType: 'routine', day, startTime: '08:00', crewId, note: '' })
+      const id = await planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' })
       return (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!.plannedMinutes
     }
     const before = (await pondPage(actors.office, pondId)).visits[0].plannedMinutes
     await carryOut(firm, visitId, new Date(Date.now() - before * 3 * 60_000), before * 2)
-    const [lesson] = await durationsPage(actors.office)
-    expect(lesson).toMatchObject({ job: 'routine', visits: 1 })
-    expect(lesson.factor).toBeGreaterThan(1.1)
+    const [correction] = await durationsPage(actors.office)
+    expect(correction).toMatchObject({ job: 'routine', visits: 1 })
+    expect(correction.factor).toBeGreaterThan(1.1)
     expect(await planned(addDays(DAY, 1))).toBeGreaterThan(before)
     await forgetDurations(actors.office, 'routine')
     expect(await durationsPage(actors.office)).toEqual([])
@@ -285,8 +285,8 @@ describe('a day as it goes', () => {
     const firm = await makeFirm('Linnet')
     const { actors, crewId } = firm
     const pondId = await addPond(actors.owner, newPond())
-    const first = await planVisit(actors.office, { pondId, jobType: 'routine', day: today, startTime: '00:05', crewId, note: '' })
-    await planVisit(actors.office, { pondId, jobType: 'plant-care', day: today, startTime: '02:30', crewId, note: '' })
+    const first = await planVisit(actors.office, { pondId, visitType: 'routine', day: today, startTime: '00:05', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'plant-care', day: today, startTime: '02:30', crewId, note: '' })
     await carryOut(firm, first, new Date(`${today}T00:10:00Z`), 240)
     const { live } = await daySheet(actors.technician, crewId, today)
     expect(live.stops[0]).toMatchObject({ state: 'done', startMin: 10, endMin: 250, lateMin: 5 })

@@ -51,7 +51,7 @@ describe('a rescue', () => {
     const { actors, pondId, crewId, input } = await neglected('Reedmace')
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
     for (const ahead of [0, 1])
-      await planVisit(actors.office, { pondId: other, jobType: 'routine', day: addDays(first, ahead), startTime: '08:00', crewId, note: '' })
+      await planVisit(actors.office, { pondId: other, visitType: 'routine', day: addDays(first, ahead), startTime: '08:00', crewId, note: '' })
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ first: addDays(first, 2) })
     const days = (await pondPage(actors.office, pondId)).visits.map((v) => v.day)
     days.slice(1).forEach((day, i) => expect(daysBetween(days[i], day)).toBeGreaterThan(0))

@@ -1,4 +1,5 @@
 import knexFactory, { type Knex } from 'knex'
+import type { CrewId } from '@/domain/shared/ids'
 import { listPonds } from '@/server/ponds/pond-repository'
 import { closeDatabase, database } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -39,8 +40,8 @@ describe('the wall between firms', () => {
   })
   it('refuses a row written for another firm', async () => {
     const [a, b] = [await makeFirm('Cedar'), await makeFirm('Dogwood')]
-    await expect(inFirm(a.firmId, (trx) => trx('crews').insert({ id: b.crewId.replace(/^./, '0'), firm_id: b.firmId, name: 'Intruder' }))).rejects.toThrow(
-      /row-level security/,
-    )
+    await expect(
+      inFirm(a.firmId, (trx) => trx('crews').insert({ id: b.crewId.replace(/^./, '0') as CrewId, firm_id: b.firmId, name: 'Intruder' })),
+    ).rejects.toThrow(/row-level security/)
   })
 })

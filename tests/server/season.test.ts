@@ -6,7 +6,7 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { weatherDesk } from '@/server/platform/gateways/weather'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { windowsOfPonds } from '@/server/season/windows-of-ponds'
-import { firm, setPractice } from '@/server/firm/firm'
+import { firm, setHouseRules } from '@/server/firm/firm'
 import { addPond, pondPage } from '@/server/ponds/ponds'
 import { seasonPage } from '@/server/season/season-view'
 import { todayPage } from '@/server/today/today'
@@ -21,17 +21,17 @@ afterAll(async () => {
 })
 
 describe('a pond’s year', () => {
-  it('is kept ready and worked out again when the house practice changes', async () => {
+  it('is kept ready and worked out again when the house rules changes', async () => {
     const { actors, firmId } = await makeFirm('Alkanet')
     const id = await addPond(actors.owner, newPond())
-    const hash = () => inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first()).input_hash)
+    const hash = () => inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first())!.input_hash)
     const before = await hash()
     await pondPage(actors.owner, id)
     expect(await hash()).toBe(before)
-    const { practice, version } = await firm(actors.owner)
+    const { rules, version } = await firm(actors.owner)
     const feeding = async () => (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
     const early = await feeding()
-    await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
     // what a worker does with the job
     await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
@@ -42,21 +42,21 @@ describe('a pond’s year', () => {
     await addPond(actors.owner, newPond())
     const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0].window![1]
     const early = await feeding()
-    const { practice, version } = await firm(actors.owner)
-    await setPractice(actors.owner, version, { ...practice, feedingStartWaterC: 14 })
+    const { rules, version } = await firm(actors.owner)
+    await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
     // what a worker does with the job
     await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
   })
   it('lets two owners’ practice clash openly', async () => {
     const { actors } = await makeFirm('Bistort')
-    const { practice, version } = await firm(actors.owner)
-    await setPractice(actors.owner, version, { ...practice, growthYears: 3 })
-    expect(await problemOf(setPractice(actors.owner, version, { ...practice, growthYears: 8 }))).toMatchObject({
+    const { rules, version } = await firm(actors.owner)
+    await setHouseRules(actors.owner, version, { ...rules, growthYears: 3 })
+    expect(await problemOf(setHouseRules(actors.owner, version, { ...rules, growthYears: 8 }))).toMatchObject({
       kind: 'conflict',
-      current: { practice: { growthYears: 3 } },
+      current: { rules: { growthYears: 3 } },
     })
-    expect((await problemOf(setPractice(actors.office, version, practice))).kind).toBe('forbidden')
+    expect((await problemOf(setHouseRules(actors.office, version, rules))).kind).toBe('forbidden')
   })
   it('stands in the season view with windows in the asked year and its visits', async () => {
     const { actors, crewId } = await makeFirm('Comfrey')
@@ -65,7 +65,7 @@ describe('a pond’s year', () => {
     expect(plan.proposals.length).toBeGreaterThan(3)
     expect(plan.proposals.every((p) => p.day >= plan.window!.earliest && p.day <= plan.window!.latest)).toBe(true)
     const day = plan.proposals[0].day
-    await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' })
     const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)), 'spring-cleanout')
     expect(rows).toHaveLength(1)
     expect(rows[0].weeklyC).toHaveLength(52)
@@ -73,14 +73,14 @@ describe('a pond’s year', () => {
     expect(rows[0].window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
     expect(rows[0].agreed).toBe(false)
   })
-  it('plans the minutes that the form tells, for every kind of visit', async () => {
+  it('plans the minutes that the form tells, for every visit type', async () => {
     const { actors, crewId } = await makeFirm('Sedge')
     const pondId = await addPond(actors.owner, newPond())
-    for (const jobType of ['spring-cleanout', 'routine', 'wetland-flush'] as const) {
-      const form = await planningPage(actors.office, pondId, jobType)
-      const day = addDays(form.today, 30 + jobType.length)
-      const id = await planVisit(actors.office, { pondId, jobType, day, startTime: '08:00', crewId, note: '' })
-      const saved = (await planningPage(actors.office, pondId, jobType)).visits.find((v) => v.id === id)!
+    for (const visitType of ['spring-cleanout', 'routine', 'wetland-flush'] as const) {
+      const form = await planningPage(actors.office, pondId, visitType)
+      const day = addDays(form.today, 30 + visitType.length)
+      const id = await planVisit(actors.office, { pondId, visitType, day, startTime: '08:00', crewId, note: '' })
+      const saved = (await planningPage(actors.office, pondId, visitType)).visits.find((v) => v.id === id)!
       expect(saved.plannedMinutes).toBe(form.crews.find((c) => c.id === crewId)!.plannedMinutes)
     }
   })
@@ -93,7 +93,7 @@ describe('the morning', () => {
     await addPond(actors.owner, newPond({ name: 'Second' }))
     expect(await todayPage(actors.office)).toMatchObject({ pondCount: 2, toPlanCount: 2 })
     const { proposals } = await planningPage(actors.office, pondId, 'spring-cleanout')
-    await planVisit(actors.office, { pondId, jobType: 'spring-cleanout', day: proposals[0].day, startTime: '08:00', crewId, note: '' })
+    await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day: proposals[0].day, startTime: '08:00', crewId, note: '' })
     const morning = await todayPage(actors.office)
     expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
     expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)

@@ -1,4 +1,5 @@
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
+import type { VisitState } from '@/domain/visits/visit'
 import type { CrewId, FirmId, PondId, VisitId } from '@/domain/shared/ids'
 import { PlanWish, type PlanResult } from '@/domain/schedule/plan-run'
 import { ServicePlan } from '@/domain/schedule/service-plan'
@@ -76,7 +77,7 @@ describe('a plan worked out again', () => {
     )
     // longer than the crew's hours, and on a Saturday: somebody knew why
     const saturday = Array.from({ length: 7 }, (_, i) => addDays(TODAY, 20 + i)).find((d) => isoWeekday(d) === 6)!
-    const plan = { pondId: firm.pondIds[1], jobType: 'netting', startTime: '19:30', crewId: firm.crewId, note: '' }
+    const plan = { pondId: firm.pondIds[1], visitType: 'netting', startTime: '19:30', crewId: firm.crewId, note: '' }
     await planVisit(firm.actors.office, { ...plan, day: saturday })
     await planVisit(firm.actors.office, { ...plan, day: addDays(saturday, 2) })
     const again = await workOut(firm.firmId)
@@ -125,9 +126,9 @@ describe('a plan for today, at noon', () => {
     const other = crypto.randomUUID() as CrewId
     await inFirm(firm.firmId, (trx) => insertCrew(trx, { id: other, firmId: firm.firmId, name: 'Otter' }))
     const plan = (i: number, startTime: string, crewId = firm.crewId) =>
-      planVisit(firm.actors.office, { pondId: firm.pondIds[i], jobType: 'routine', day: TODAY, startTime, crewId, note: '' })
+      planVisit(firm.actors.office, { pondId: firm.pondIds[i], visitType: 'routine', day: TODAY, startTime, crewId, note: '' })
     const [done, running, later, elsewhere] = [await plan(0, '08:00'), await plan(1, '10:30'), await plan(2, '14:00'), await plan(3, '13:00', other)]
-    const set = (id: VisitId, state: string, at: string | null) =>
+    const set = (id: VisitId, state: VisitState, at: string | null) =>
       inFirm(firm.firmId, (trx) =>
         trx('visits')
           .where({ id })

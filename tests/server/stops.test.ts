@@ -1,15 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import knexFactory from 'knex'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import type { EntryId, VisitId } from '@/domain/shared/ids'
 import type { EntryInput, StepAnswer } from '@/domain/visits/visit'
 import { stepStates } from '@/domain/visits/visit-progress'
-import { HousePractice } from '@/domain/house-rules/house-rules'
-import { setPractice } from '@/server/firm/firm'
+import { HouseRules } from '@/domain/house-rules/house-rules'
+import { setHouseRules } from '@/server/firm/firm'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { codeAnswers } from '@/server/platform/db/migrations/019-codes'
-import { findOwnJob, storeOwnJob } from '@/server/visits/own-job-repository'
+import { findOwnVisitType, storeOwnJob } from '@/server/visits/own-visit-type-repository'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { dosesPage } from '@/server/water/doses'
 import { logEntry } from '@/server/field/log'
@@ -45,7 +45,7 @@ async function withVisit(name: string, jobKey: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
   const visit = async (startTime: string, key = jobKey) => {
-    const id = await planVisit(firm.actors.office, { pondId, jobType: key, day: today, startTime, crewId: firm.crewId, note: '' })
+    const id = await planVisit(firm.actors.office, { pondId, visitType: key, day: today, startTime, crewId: firm.crewId, note: '' })
     await startVisit(firm.actors['crew-lead'], id)
     return id
   }
@@ -86,7 +86,7 @@ describe('what the phone refuses', () => {
   })
   it('salt over the plants’ limit, also when it is only written down as a product', async () => {
     const { actors, visit } = await withVisit('Salty', 'routine')
-    await setPractice(actors.owner, 1, HousePractice.parse({ winterSalt: 'tenth-percent' }))
+    await setHouseRules(actors.owner, 1, HouseRules.parse({ winterSalt: 'tenth-percent' }))
     const visitId = await visit('13:00', 'winter-shutdown')
     const { gateFacts } = await fieldVisit(actors.office, visitId)
     const grams = gateFacts.systemM3 * 1000 * 2
@@ -149,7 +149,7 @@ describe('the fill water of a site', () => {
     const lead = actors['crew-lead']
     const pond = { waterTemp: 15, ph: 6.2, tan: 5, kh: 0.5, nitrite: 0.1, dissolvedOxygen: 8 }
     await logEntry(lead, visitId, done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3, tapPh: 8, tapKh: 14 }), method: 'drops' }))
-    for (const step of jobType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap')) await logEntry(lead, visitId, skipped(step.key, 'not today'))
+    for (const step of visitType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap')) await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
     const site = (await customersPage(actors.office)).customers[0].sites[0]
     expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
@@ -172,16 +172,16 @@ describe('what was stored before answers had codes', () => {
     const { actors, firmId, visitId } = made
     const lead = actors['crew-lead']
     await logEntry(lead, visitId, done('siphon', { choice: 'calm' }))
-    const own = { name: 'Our rescue', customerNote: 'Note', steps: jobType('rescue-floor')!.steps }
+    const own = { name: 'Our rescue', customerNote: 'Note', steps: visitType('rescue-floor')!.steps }
     await inFirm(firmId, (trx) => storeOwnJob(trx, firmId, 'rescue-floor', 0, own as never, actors.owner.userId))
     const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
     const spoken = (steps: readonly { choices?: readonly { label: string }[] }[]) =>
       steps.map((s) => (s.choices ? { ...s, choices: s.choices.map((c) => c.label) } : s))
-    const { job } = await owner('visits').where({ id: visitId }).first('job')
+    const { job } = (await owner('visits').where({ id: visitId }).first('job'))!
     await owner('visits')
       .where({ id: visitId })
       .update({ job: words({ ...job, steps: spoken(job.steps) }) })
-    await owner('own_jobs')
+    await owner('own_visit_types')
       .where({ firm_id: firmId })
       .update({ job: words({ ...own, steps: spoken(own.steps) }) })
     await owner.raw(
@@ -193,15 +193,15 @@ describe('what was stored before answers had codes', () => {
   it('visits, logs and own visit types are brought along', async () => {
     const { owner, visitId, firmId, actors } = await inOldShape()
     try {
-      await codeAnswers(owner)
+      await codeAnswers(owner, 'own_visit_types')
     } finally {
       await owner.destroy()
     }
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(visit.job.steps.find((s) => s.key === 'siphon')!.choices!.map((c) => c.code)).toEqual(['calm', 'rotten-eggs', 'gasping'])
     expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })
-    const { job } = await inFirm(firmId, (trx) => findOwnJob(trx, 'rescue-floor'))
-    expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(jobType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices)
+    const { job } = await inFirm(firmId, (trx) => findOwnVisitType(trx, 'rescue-floor'))
+    expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices)
   })
   it('a device that was away says its answers by their words, and a stop still stops', async () => {
     const { actors, visitId } = await withVisit('Old device', 'rescue-floor')

@@ -24,10 +24,10 @@ afterAll(async () => {
 const today = new Date().toISOString().slice(0, 10)
 const item = (over: object) => StockItemInput.parse({ name: 'Culture', kind: 'product', unit: 'mL', least: 500, productKey: 'culture', ...over })
 
-async function withVisit(name: string, jobType: string) {
+async function withVisit(name: string, visitType: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, jobType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
   return { ...firm, pondId, visitId }
 }
 const give = (actor: Actor, visitId: VisitId, amount: number) =>
@@ -133,7 +133,7 @@ describe('doses of other visits', () => {
   it('are told to the next one and to the desk, as they stand after corrections', async () => {
     const { actors, pondId, crewId, visitId } = await withVisit('Yarrow', 'routine')
     const lead = actors['crew-lead']
-    const next = await planVisit(actors.office, { pondId, jobType: 'winter-check', day: today, startTime: '15:00', crewId, note: '' })
+    const next = await planVisit(actors.office, { pondId, visitType: 'winter-check', day: today, startTime: '15:00', crewId, note: '' })
     const told = async () => (await fieldVisit(lead, next)).recentDoses.map((d) => d.productKey)
     await startVisit(lead, visitId)
     await give(lead, visitId, 40)

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import sharp from 'sharp'
 import { addDays } from '@/core/numeric/calendar'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import type { CrewId, EntryId, PondId, VisitId } from '@/domain/shared/ids'
 import type { EntryInput, StepAnswer } from '@/domain/visits/visit'
 import type { Actor } from '@/server/platform/auth/actor'
@@ -36,7 +36,7 @@ async function planned(name: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
   const plan = (crewId: CrewId, startTime: string, day = today) =>
-    planVisit(firm.actors.office, { pondId, jobType: 'spring-cleanout', day, startTime, crewId, note: '' })
+    planVisit(firm.actors.office, { pondId, visitType: 'spring-cleanout', day, startTime, crewId, note: '' })
   return { ...firm, pondId, plan }
 }
 
@@ -54,7 +54,7 @@ const doneEntry = (stepKey: string, answer: Partial<StepAnswer> = {}, more: obje
 const SAFE = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, nitrite: 0.05, dissolvedOxygen: 9, freeChlorine: 0 }
 
 /** Answers a step the plain way. */
-async function answer(actor: Actor, visitId: VisitId, step: JobStep): Promise<void> {
+async function answer(actor: Actor, visitId: VisitId, step: VisitStep): Promise<void> {
   if (step.kind === 'photo') await addPhoto(actor, visitId, photoOf(step.key), await picture())
   const plain = plainAnswer(step)
   if (step.waits) {
@@ -90,9 +90,9 @@ describe('planning', () => {
   })
   it('is for the office', async () => {
     const { pondId, crewId, actors } = await planned('Oak')
-    expect((await problemOf(planVisit(actors.technician, { pondId, jobType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind).toBe(
-      'forbidden',
-    )
+    expect(
+      (await problemOf(planVisit(actors.technician, { pondId, visitType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind,
+    ).toBe('forbidden')
   })
 })
 
@@ -187,7 +187,7 @@ describe('at the water’s edge', () => {
 describe('gates at the water’s edge', () => {
   /** A routine visit of a pond, answered up to a step. */
   async function routine(firm: Awaited<ReturnType<typeof planned>>, startTime: string, until: string) {
-    const id = await planVisit(firm.actors.office, { pondId: firm.pondId, jobType: 'routine', day: today, startTime, crewId: firm.crewId, note: '' })
+    const id = await planVisit(firm.actors.office, { pondId: firm.pondId, visitType: 'routine', day: today, startTime, crewId: firm.crewId, note: '' })
     await startVisit(firm.actors.technician, id)
     await answerUntil(firm.actors.technician, id, until)
     return id

@@ -11,7 +11,7 @@ import { bestSoFar, findPlanRun } from '@/server/schedule/plan-run-repository'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeQueue, sendJobIn } from '@/server/platform/queue/queue'
 import { noticeBoard, reviveLostNotices, tellCustomers } from '@/server/messages/notices'
-import { askForecast, forecastRun, nightlyForecast, pondOutlook, stopForecast, waterLab } from '@/server/forecasts/forecasts'
+import { askForecast, forecastRun, nightlyForecast, pondOutlook, stopForecast, forecastsPage } from '@/server/forecasts/forecasts'
 import { logReadings } from '@/server/water/readings'
 import { askPlan, planningBoard, stopPlan } from '@/server/schedule/runs'
 import { setServicePlan } from '@/server/schedule/service-plans'
@@ -96,7 +96,7 @@ describe('what is asked for is never lost', () => {
   it('a letter whose sender died is sent by the next one, under the same id', async () => {
     const { actors, firmId, crewId } = await makeFirm('Wigeon')
     const pondId = await addPond(actors.owner, { ...newPond(), customer: { kind: 'new', customer: { name: 'Nessa', email: 'n@customer.example', phone: '' } } })
-    const visitId = await planVisit(actors.office, { pondId, jobType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
+    const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await inFirm(firmId, (trx) => trx('notices').update({ state: 'sending', claimed_at: '2020-01-01' }))
     await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [firmId]).delete())
@@ -184,7 +184,7 @@ describe('workers', () => {
         await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 3 }]))
         ponds.push(pondId)
       }
-      const standing = await planVisit(actors.office, { pondId: ponds[0], jobType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
+      const standing = await planVisit(actors.office, { pondId: ponds[0], visitType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
       const { id } = await askPlan(actors.office, wish())
 
       workers.push(await startWorker())
@@ -248,9 +248,9 @@ describe('workers', () => {
 
       // what the filter had read on settled days is remembered, and nobody else's ponds are seen
       const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
-      expect(row.filter.lastRead.tan.value).toBe(0.2)
+      expect(row.filter.lastRead.tan!.value).toBe(0.2)
       const stranger = await makeFirm('Smew')
-      expect((await waterLab(stranger.actors.owner)).ponds).toBe(0)
+      expect((await forecastsPage(stranger.actors.owner)).ponds).toBe(0)
       await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })
       await expect(askForecast(stranger.actors.technician)).rejects.toMatchObject({ problem: { kind: 'forbidden' } })
 

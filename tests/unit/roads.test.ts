@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { crowTable, travelTable } from '@/server/platform/gateways/roads'
+import { straightLineTable, travelTable } from '@/server/platform/gateways/roads'
 import { JUNCTIONS } from '../../stand-ins/roads/hask-roads'
 import { drivingTable, kmBetween } from '../../stand-ins/roads/shortest'
 
@@ -34,9 +34,9 @@ describe('without a roads service', () => {
       { lat: 45, lon: -45 },
       { lat: 45.1, lon: -45 },
     ]
-    const crow = crowTable(points)
+    const crow = straightLineTable(points)
     // 11.1 km × 1.35 at 48 km/h
     expect(crow.minutes[1]).toBeCloseTo(18.76, 1)
-    expect(await travelTable(points, 'http://127.0.0.1:1')).toMatchObject({ source: 'crow' })
+    expect(await travelTable(points, 'http://127.0.0.1:1')).toMatchObject({ source: 'straight-line' })
   })
 })

@@ -3,7 +3,7 @@ import { dailyNormals, type StationNormals } from '../season/station'
 import { plainDayOfYear, type DatedWeather, type KnownWeather } from '../season/weather-ahead'
 import type { PondEvent } from '../ecosystem/events'
 import { outlookOf, type Outlook } from './outlook'
-import { advanceFilter, startFilter, type DatedReading, type PondFilter, type Scores } from './particle-filter'
+import { advanceFilter, startFilter, type DatedReading, type ParticleFilter, type Scores } from './particle-filter'
 import type { EcoPond } from '../ecosystem/pond'
 import type { PondState } from '../ecosystem/running'
 import { simulate } from '../ecosystem/simulate'
@@ -19,7 +19,7 @@ export interface ForecastTask {
   /** Day that the filter stands at, or begins at. */
   readonly from: IsoDate
   /** null: begin anew. */
-  readonly filter: PondFilter | null
+  readonly filter: ParticleFilter | null
   /** From `from` to today. */
   readonly readings: readonly DatedReading[]
   /** Days counted from `from`. */
@@ -29,7 +29,7 @@ export interface ForecastTask {
 
 export interface ForecastMade {
   /** To be kept: a few days back, so that tests which come in late from the field are still learnt. */
-  readonly filter: PondFilter
+  readonly filter: ParticleFilter
   /** How forecasts did, up to the newest test. */
   readonly scores: Scores
   readonly outlook: Outlook
@@ -48,7 +48,7 @@ export function forecastPond(task: ForecastTask): ForecastMade {
   const { today } = known
   const begin = task.filter ?? startFilter(runIn(task), task.from, task.particles)
   const weather = withNormals([...known.observed, ...known.forecast], station, begin.day, addDays(today, 1))
-  const advance = (filter: PondFilter, to: IsoDate): PondFilter => {
+  const advance = (filter: ParticleFilter, to: IsoDate): ParticleFilter => {
     const gone = daysBetween(begin.day, filter.day)
     const events = task.events.filter((e) => e.day >= gone).map((e) => ({ ...e, day: e.day - gone }))
     return advanceFilter(filter, { pond, deepestM, weather: weather.slice(gone), readings: task.readings, events }, to)

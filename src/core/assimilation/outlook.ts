@@ -10,7 +10,7 @@ import type { Band } from '../ecosystem/comparison/comparison'
 import type { OutputName, Series } from '../ecosystem/outputs'
 import type { EcoPond } from '../ecosystem/pond'
 import { asRead, seenToFloor, withoutBias, type ObservedKind } from './observed'
-import { parametersOf, type PondFilter } from './particle-filter'
+import { parametersOf, type ParticleFilter } from './particle-filter'
 
 export const OUTLOOK_DAYS = 21
 /** What a forecast shows. */
@@ -55,7 +55,7 @@ export interface OutlookInput {
 }
 
 /** The coming three weeks of a pond from its filter, through weathers that go on from the forecast. */
-export function outlookOf(filter: PondFilter, { pond, deepestM, station, known }: OutlookInput): Outlook {
+export function outlookOf(filter: ParticleFilter, { pond, deepestM, station, known }: OutlookInput): Outlook {
   const draw = possibleWeather(known, station, filter.day, OUTLOOK_DAYS)
   const runs = filter.particles
     .map((particle, i) => {
@@ -81,10 +81,10 @@ const READ_AS: Readonly<Partial<Record<OutlookOutput, ObservedKind>>> = {
   clarityM: 'clarityDepth',
 }
 
-type Foretold = Readonly<Record<OutlookOutput, readonly number[]>>
+type ForecastRisks = Readonly<Record<OutlookOutput, readonly number[]>>
 
 /** A run's outputs as they would be read, with the pond's own bias taken off. */
-function corrected(series: Series, bias: PondFilter['bias'], deepestM: number): Foretold {
+function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: number): ForecastRisks {
   const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
   return Object.fromEntries(
     OUTLOOK_OUTPUTS.map((output) => {
@@ -94,16 +94,16 @@ function corrected(series: Series, bias: PondFilter['bias'], deepestM: number): 
       const told = (value: number) => asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
       return [output, Array.from(series[output], told)]
     }),
-  ) as unknown as Foretold
+  ) as unknown as ForecastRisks
 }
 
-function bandOver(runs: readonly Foretold[], output: OutlookOutput): Band {
+function bandOver(runs: readonly ForecastRisks[], output: OutlookOutput): Band {
   const days = Array.from({ length: OUTLOOK_DAYS }, (_, d) => runs.map((r) => r[output][d]).sort((a, b) => a - b))
   const at = (share: number) => days.map((values) => quantileOfSorted(values, share))
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
 }
 
-function riskOf(runs: readonly Foretold[], hazard: Hazard, deepestM: number): Risk {
+function riskOf(runs: readonly ForecastRisks[], hazard: Hazard, deepestM: number): Risk {
   const { output, side, line } = HAZARDS[hazard]
   // a shallow pond that is seen to its floor is not murky
   const crosses = (value: number) => (side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM)))

@@ -32,7 +32,7 @@ export interface KindScore {
 export type Scores = Readonly<Record<ObservedKind, KindScore>>
 
 /** What is known of a pond at the beginning of a day. */
-export interface PondFilter {
+export interface ParticleFilter {
   readonly day: IsoDate
   readonly particles: readonly Particle[]
   readonly scores: Scores
@@ -53,7 +53,7 @@ const GAIN = 0.6
 export const noScores = (): Scores => Object.fromEntries(OBSERVED_KINDS.map((kind) => [kind, { readings: 0, model: 0, sameAsLast: 0 }])) as unknown as Scores
 
 /** Begins with particles that all stand where a run-in left the pond. */
-export function startFilter(state: PondState, day: IsoDate, size: number): PondFilter {
+export function startFilter(state: PondState, day: IsoDate, size: number): ParticleFilter {
   const particles = Array.from({ length: size }, (_, seed) => ({ seed, state }))
   return { day, particles, scores: noScores(), bias: {}, lastRead: {}, drawn: size }
 }
@@ -75,11 +75,11 @@ export interface FilterInput {
 /**
  * Brings a pond's filter forward through observed days: a bootstrap particle filter. On a day with readings every particle is weighed by them,
  * the likely ones are copied (systematic resampling), a tenth is drawn anew, and what was read is drawn toward the reading.
- * A pond's lasting bias by kind is learnt beside it and taken off whatever is foretold.
+ * A pond's lasting bias by kind is learnt beside it and taken off whatever is forecast.
  * Before a reading counts, the model's middle is scored against it beside the last reading of its kind.
  * @source Gordon, Salmond & Smith 1993; Kitagawa 1996
  */
-export function advanceFilter(filter: PondFilter, input: FilterInput, to: IsoDate): PondFilter {
+export function advanceFilter(filter: ParticleFilter, input: FilterInput, to: IsoDate): ParticleFilter {
   const { weather, events, deepestM } = input
   const readings = input.readings.map((r) => ({ ...r, value: asRead(r.kind, r.value, deepestM) }))
   let now = filter
@@ -98,12 +98,12 @@ export function advanceFilter(filter: PondFilter, input: FilterInput, to: IsoDat
   return withoutSeries(now)
 }
 
-interface Ran extends PondFilter {
+interface Ran extends ParticleFilter {
   /** Each particle's outputs of the last day run, as far as they can be read. */
   readonly last?: readonly Readonly<Record<ObservedKind, number>>[]
 }
 
-function run(filter: PondFilter, { pond, deepestM }: FilterInput, weather: readonly DatedWeather[], events: readonly PondEvent[], days: number): Ran {
+function run(filter: ParticleFilter, { pond, deepestM }: FilterInput, weather: readonly DatedWeather[], events: readonly PondEvent[], days: number): Ran {
   const last: Record<ObservedKind, number>[] = []
   const particles = filter.particles.map((particle) => {
     const result = simulate({
@@ -123,7 +123,7 @@ function run(filter: PondFilter, { pond, deepestM }: FilterInput, weather: reado
   return { ...filter, day: addDays(filter.day, days), particles, last }
 }
 
-function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly DatedReading[]): PondFilter {
+function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly DatedReading[]): ParticleFilter {
   const { last } = filter
   if (!last) return filter
   const scores = { ...filter.scores }
@@ -179,7 +179,7 @@ export function resample(weights: readonly number[], random: Random): number[] {
 function drawnTo(
   readings: readonly DatedReading[],
   model: Readonly<Record<ObservedKind, number>>,
-  { bias, parameters, deepestM }: { readonly bias: PondFilter['bias']; readonly parameters: ParameterValues; readonly deepestM: number },
+  { bias, parameters, deepestM }: { readonly bias: ParticleFilter['bias']; readonly parameters: ParameterValues; readonly deepestM: number },
 ): KnownWater {
   const toward = (kind: ObservedKind): number | undefined => {
     const reading = readings.find((r) => r.kind === kind)
@@ -207,4 +207,4 @@ const eventsWithin = (events: readonly PondEvent[], from: number, days: number):
 
 const middleOf = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
-const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): PondFilter => ({ day, particles, scores, bias, lastRead, drawn })
+const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): ParticleFilter => ({ day, particles, scores, bias, lastRead, drawn })

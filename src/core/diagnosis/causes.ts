@@ -3,7 +3,7 @@ import type { FindingKey } from './findings'
 /** Steps of a remedy that the app can plan or dose. */
 export interface Remedy {
   readonly text: string
-  /** Kind of visit that does it. */
+  /** Visit type that does it. */
   readonly jobKey?: string
   /** Days after the diagnosis. */
   readonly afterDays: number

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { jobType } from '../visits/job-types'
+import { visitType } from '../visits/visit-types'
 import { WRITTEN_CASES, type WrittenCase } from './cases'
 import { CAUSE_KEYS, CAUSES, causeOf } from './causes'
 import { diagnose } from './diagnose'
@@ -82,7 +82,7 @@ describe('the knowledge', () => {
       expect(p).toBeLessThan(1)
     }
     expect(cause.remedies.length).toBeGreaterThan(0)
-    for (const remedy of cause.remedies) if (remedy.jobKey) expect(jobType(remedy.jobKey)).toBeDefined()
+    for (const remedy of cause.remedies) if (remedy.jobKey) expect(visitType(remedy.jobKey)).toBeDefined()
     if (cause.betterDays) expect(cause.betterDays[0]).toBeLessThanOrEqual(cause.betterDays[1])
     else expect(cause.specialist === 'vet' || key === 'leak-shell').toBe(true)
   })

@@ -1,14 +1,14 @@
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { FILTER_TYPES } from '../filter/filter-types'
-import { firstDesign } from '../filter/first-design'
-import { DEFAULT_FILTER_PRACTICE } from '../filter/house-rules'
+import { suggestDesign } from '../filter/first-design'
+import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { detailSheet, planSheet, sectionSheet } from './bed-sheets'
 import { dimensionLine } from './sheet'
 import { fittingScale, PAPERS, sheetSvg } from './svg'
 
 const write = (m: number) => `${m.toFixed(2)} m`
-const design = (type: (typeof FILTER_TYPES)[number]) => firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type)
+const design = (type: (typeof FILTER_TYPES)[number]) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 
 describe('sheets', () => {
   it.each(FILTER_TYPES.flatMap((type) => [planSheet, sectionSheet, detailSheet].map((make) => [type, make] as const)))(

@@ -1,8 +1,8 @@
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
-import { firstDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/first-design'
 import { linkIds } from '../filter/flow/flow-network'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
-import { DEFAULT_FILTER_PRACTICE } from '../filter/house-rules'
+import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { areaM2 } from '../survey/polygon'
 import { flowSheet, type FlowSheetInput } from './flow-sheet'
@@ -17,7 +17,7 @@ const square = [
   { xM: 6, yM: 6 },
   { xM: 0, yM: 6 },
 ]
-const bog = { ...firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, 'perimeter-bog'), lengthM: 24, widthM: 0.6 }
+const bog = { ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, 'perimeter-bog'), lengthM: 24, widthM: 0.6 }
 const bandOf = (marks: readonly Mark[]) => marks.find((m) => m.kind === 'polygon' && m.layer === 'OUTLINE') as Extract<Mark, { kind: 'polygon' }>
 
 describe('the plan of a perimeter bog', () => {
@@ -51,7 +51,7 @@ describe('the flow diagram', () => {
     },
   })
   const words = (input: FlowSheetInput) => flowSheet(input).marks.flatMap((m) => (m.kind === 'text' ? [m.text] : []))
-  const bed = firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
+  const bed = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
   it('shows what goes through the bed and what goes past it', () =>
     expect(words(input(bed))).toEqual(expect.arrayContaining(['12 m³/h', '9 m³/h', '3 m³/h', 'Bypass'])))
   it('shows the solved flow of every intake and branch', () => {

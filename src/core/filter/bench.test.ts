@@ -2,11 +2,11 @@ import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { checkDesign, CHECK_IDS } from './checks'
 import { COMPANION_FACTS, inlineHeadM, litterLeft, mediaSurfaceM2, solidsLeft } from './companions'
-import { workOutDesign } from './design'
+import { evaluateDesign } from './design'
 import type { FilterDesign } from './design-input'
 import { FILTER_TYPES } from './filter-types'
-import { firstDesign } from './first-design'
-import { DEFAULT_FILTER_PRACTICE as practice } from './house-rules'
+import { suggestDesign } from './first-design'
+import { DEFAULT_FILTER_RULES as rules } from './house-rules'
 import { PUMP_CATALOGUE as pumps, pumpEfficiency } from './flow/pump-catalogue'
 import { remedied } from './remedies'
 import { ROOT_ZONE, rootZoneShare } from './bed/root-zone'
@@ -14,10 +14,10 @@ import { sensitivity } from './sizing/sensitivity'
 import { serviceability } from './bed/serviceability'
 import { wallThrustKnPerM } from './bed/structure'
 
-const begin = (type: FilterDesign['type'] = 'lined-wetland') => firstDesign(pond, 'volume', practice, pumps, type)
-const work = (design: FilterDesign, over: Partial<typeof practice> = {}) => {
-  const given = { pond, design, practice: { ...practice, ...over }, houseSchool: 'volume' as const, pumps }
-  const result = workOutDesign(given)
+const begin = (type: FilterDesign['type'] = 'lined-wetland') => suggestDesign(pond, 'volume', rules, pumps, type)
+const work = (design: FilterDesign, over: Partial<typeof rules> = {}) => {
+  const given = { pond, design, rules: { ...rules, ...over }, houseMethod: 'volume' as const, pumps }
+  const result = evaluateDesign(given)
   return { given: { ...given, result }, result, checks: checkDesign({ ...given, result }) }
 }
 const verdict = (design: FilterDesign, id: string) => work(design).checks.find((c) => c.id === id)?.verdict

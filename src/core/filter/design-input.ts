@@ -6,7 +6,7 @@ import type { FlowPlan } from './flow/flow-plan'
 import type { FilterType } from './filter-types'
 import type { BedLayer } from './bed/layers'
 import type { PlantPatch } from '../plants/planting'
-import type { FilterPractice, PondUse, School } from './house-rules'
+import type { FilterRules, PondUse, SizingMethod } from './house-rules'
 import type { CataloguePump } from './flow/pump-catalogue'
 
 /** What a design needs to know of the pond it serves. */
@@ -39,7 +39,7 @@ export type Confirmation = (typeof CONFIRMATIONS)[number]
 /** Everything a designer decides about a filter, its pipes and its pumps. Lengths in m. */
 export interface FilterDesign {
   readonly type: FilterType
-  readonly school: School
+  readonly sizingMethod: SizingMethod
   /** Size of the bed, or of one vessel; a round vessel has its diameter as length. The perimeter bog: along the shore × band width. */
   readonly lengthM: number
   readonly widthM: number
@@ -116,9 +116,9 @@ export const DESIGN_RANGE = {
 export interface DesignProblemInput {
   readonly pond: DesignPond
   readonly design: FilterDesign
-  readonly practice: FilterPractice
+  readonly rules: FilterRules
   /** The firm's own school; the design's may differ with a reason. */
-  readonly houseSchool: School
+  readonly houseMethod: SizingMethod
   /** Pumps to choose from: the catalogue and the firm's own. */
   readonly pumps: readonly CataloguePump[]
 }

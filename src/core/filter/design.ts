@@ -3,7 +3,7 @@ import { grownFish } from '../fish/load'
 import { bedLossMm } from '../hydraulics/granular-bed'
 import { fallsLook, sheetM, type FallsLook } from '../hydraulics/falls'
 import { judgePlanting, uptakeShare, type PlantingResult, type PlantingSite } from '../plants/planting'
-import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, stoneOnTheWay } from './bed/bed-geometry'
+import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, flowPathLayers } from './bed/bed-geometry'
 import { CLOGGING, flushIntervalDays } from './bed/clogging'
 import { companionPowerW, litterLeft, solidsLeft, washWaterM3PerD } from './companions'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
@@ -12,7 +12,7 @@ import { flowDemand, type FlowDemand } from './flow/flow-demand'
 import { feedUniformity } from './flow/head'
 import { heating, type Heating } from './heater'
 import { BED_MATERIALS, DEFAULT_LAYERS, layerQuantities, layerStability, treatingGravel, type LayerPair } from './bed/layers'
-import type { FilterPractice, School } from './house-rules'
+import type { FilterRules, SizingMethod } from './house-rules'
 import { outletCapacity, type OutletCapacity } from './flow/outlet-capacity'
 import { splitOf, type FlowSplit } from './flow/flow-split'
 import { pumping, splitPumping, type Pumping } from './flow/pumping'
@@ -68,7 +68,7 @@ export interface DesignResult extends Pumping {
  * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads, planting.
  * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */
-export function workOutDesign({ pond, design, practice, houseSchool, pumps }: DesignProblemInput): DesignResult {
+export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: DesignProblemInput): DesignResult {
   const pump = pumps.find((p) => p.id === design.pumpId)
   if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
   const bed = treatingGravel(design.layers)
@@ -78,16 +78,16 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
   const areaM2 = bedAreaM2(design)
   const planting = judgePlanting(design.planting, plantingSite(design, pond))
   const uptake = pond.monthlyTempC.map((tempC) => uptakeShare(tempC) * planting.nitrogenGPerD)
-  const counted = practice.plantsCounted ? uptake : undefined
-  const now = sizeThroughYear(pond, pond.fish, sizedWith, practice, counted)
-  const grown = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), sizedWith, practice, counted)
-  const schoolOf = (school: School) => grown.schools.find((s) => s.school === school)!
-  const split = design.network ? splitOf(design, design.network, pumps, practice.tables) : null
-  const worked = split ? splitPumping(pumping(design, pump, practice.tables), split) : pumping(design, pump, practice.tables)
+  const counted = rules.plantsCounted ? uptake : undefined
+  const now = sizeThroughYear(pond, pond.fish, sizedWith, rules, counted)
+  const grown = sizeThroughYear(pond, grownFish(pond.fish, rules.growthYears), sizedWith, rules, counted)
+  const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
+  const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
+  const worked = split ? splitPumping(pumping(design, pump, rules.tables), split) : pumping(design, pump, rules.tables)
   const bedFlowM3PerH = design.type === 'none' ? 0 : split ? split.bedM3PerH : worked.flowM3PerH * (1 - design.bypassShare)
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
-  const stone = design.type === 'surface-wetland' ? [] : stoneOnTheWay(design)
+  const stone = design.type === 'surface-wetland' ? [] : flowPathLayers(design)
   const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
   const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
   const treatment = treatmentOf(design, sizedWith)
@@ -98,12 +98,12 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
     split,
     now,
     grown,
-    neededAreaM2: schoolOf(design.school).areaM2,
-    houseAreaM2: schoolOf(houseSchool).areaM2 * oversize(practice),
+    neededAreaM2: methodOf(design.sizingMethod).areaM2,
+    houseAreaM2: methodOf(houseMethod).areaM2 * oversize(rules),
     areaM2,
     depthM: buildUpM(design.layers),
     treatment,
-    demand: flowDemand(schoolOf(design.school).flowM3PerH, grown, design),
+    demand: flowDemand(methodOf(design.sizingMethod).flowM3PerH, grown, design),
     bedFlowM3PerH,
     velocityMPerH,
     cleanLossMm,
@@ -140,14 +140,14 @@ export function workOutDesign({ pond, design, practice, houseSchool, pumps }: De
 
 /** "Next size up always": beds and vessels come in steps of about this. @source house switch */
 const NEXT_SIZE = 1.2
-const oversize = (practice: FilterPractice): number => (practice.oversizing === 'next-size' ? NEXT_SIZE : 1)
+const oversize = (rules: FilterRules): number => (rules.oversizing === 'next-size' ? NEXT_SIZE : 1)
 
 const fallsOf = (flowM3PerH: number, widthM: number) => {
   const thickness = sheetM(flowM3PerH, widthM)
   return { sheetM: thickness, look: fallsLook(thickness) }
 }
 
-const fouled = (stone: ReturnType<typeof stoneOnTheWay>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
+const fouled = (stone: ReturnType<typeof flowPathLayers>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
 
 /** Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots stand in the stream. */
 function rootShare(design: FilterDesign, uniformity: number): number {

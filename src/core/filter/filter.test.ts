@@ -2,51 +2,51 @@ import fc from 'fast-check'
 import { checkDesign } from './checks'
 import { closedLoop } from './sizing/recirculating-model'
 import { flushIntervalDays } from './bed/clogging'
-import { workOutDesign } from './design'
+import { evaluateDesign } from './design'
 import type { DesignPond } from './design-input'
-import { firstDesign } from './first-design'
+import { suggestDesign } from './first-design'
 import { DEFAULT_LAYERS, layerQuantities, layerStability } from './bed/layers'
 import { arealNitrificationGPerM2D, firstOrderRatePerD, specificSurfaceM2PerM3 } from './sizing/nitrification'
-import { DEFAULT_FILTER_PRACTICE as practice } from './house-rules'
+import { DEFAULT_FILTER_RULES as rules } from './house-rules'
 import { PUMP_CATALOGUE } from './flow/pump-catalogue'
 import { sizeFilter, surfaceShareAt, type PondToFilter } from './sizing/sizing'
 
 const pond: PondToFilter = { volumeM3: 20, areaM2: 25, use: 'koi', feedKgPerD: 0.2, protein: 0.35, tempC: 20 }
 const bed = { depthM: 0.45, grainM: 0.02, porosity: 0.4 }
-const school = (sizing: ReturnType<typeof sizeFilter>, name: string) => sizing.schools.find((s) => s.school === name)!
+const sizingMethod = (sizing: ReturnType<typeof sizeFilter>, name: string) => sizing.sizingMethods.find((s) => s.sizingMethod === name)!
 
 describe('four schools', () => {
   const sizing = sizeFilter(pond, bed)
-  it('share of volume: 20 % for koi, six bed volumes an hour', () => expect(school(sizing, 'volume')).toMatchObject({ volumeM3: 4, flowM3PerH: 24 }))
+  it('share of volume: 20 % for koi, six bed volumes an hour', () => expect(sizingMethod(sizing, 'volume')).toMatchObject({ volumeM3: 4, flowM3PerH: 24 }))
   it('share of surface: 25 % for koi up to 40 m², 60 % of it at 400 m² and beyond', () => {
-    expect(school(sizing, 'surface').areaM2).toBeCloseTo(6.25, 12)
-    expect(surfaceShareAt(40, 'koi', practice)).toBeCloseTo(0.25, 12)
-    expect(surfaceShareAt(400, 'koi', practice)).toBeCloseTo(0.15, 12)
-    expect(surfaceShareAt(4000, 'koi', practice)).toBeCloseTo(0.15, 12)
-    expect(surfaceShareAt(126.49, 'koi', practice)).toBeCloseTo(0.2, 4)
+    expect(sizingMethod(sizing, 'surface').areaM2).toBeCloseTo(6.25, 12)
+    expect(surfaceShareAt(40, 'koi', rules)).toBeCloseTo(0.25, 12)
+    expect(surfaceShareAt(400, 'koi', rules)).toBeCloseTo(0.15, 12)
+    expect(surfaceShareAt(4000, 'koi', rules)).toBeCloseTo(0.15, 12)
+    expect(surfaceShareAt(126.49, 'koi', rules)).toBeCloseTo(0.2, 4)
   })
   it('nitrogen: load after Timmons & Ebeling, carried by the stone’s surface at the target', () => {
     expect(sizing.tanLoadGPerD).toBeCloseTo(200 * 0.35 * 0.092, 9)
-    const { volumeM3 } = school(sizing, 'nitrogen')
+    const { volumeM3 } = sizingMethod(sizing, 'nitrogen')
     const meanOxygen = (0.9 * 9.0924 + 3) / 2
     const carried = arealNitrificationGPerM2D(0.2, 20, meanOxygen) * specificSurfaceM2PerM3(0.02, 0.4) * 0.5 * volumeM3
     expect(carried).toBeCloseTo(sizing.tanLoadGPerD, 4)
   })
-  it('closed loop: its own bed and flow hold the pond at the target', () => expect(school(sizing, 'closedLoop').tanMgL).toBeCloseTo(0.2, 9))
+  it('closed loop: its own bed and flow hold the pond at the target', () => expect(sizingMethod(sizing, 'closedLoop').tanMgL).toBeCloseTo(0.2, 9))
   it('oxygen flow carries 4.57 g per g TAN and 0.3 kg per kg feed', () => {
     expect(sizing.oxygenDemandGPerD).toBeCloseTo(6.44 * 4.57 + 60, 6)
   })
   it('names the school with the largest bed as governing', () => expect(sizing.governing).toBe('volume'))
   it('grows with feed where it follows the fish, and stays where it does not', () => {
     const fed = sizeFilter({ ...pond, feedKgPerD: 0.4 }, bed)
-    expect(school(fed, 'nitrogen').areaM2).toBeCloseTo(2 * school(sizing, 'nitrogen').areaM2, 9)
-    expect(school(fed, 'closedLoop').areaM2).toBeGreaterThan(school(sizing, 'closedLoop').areaM2)
-    expect(school(fed, 'volume')).toMatchObject({ volumeM3: 4 })
+    expect(sizingMethod(fed, 'nitrogen').areaM2).toBeCloseTo(2 * sizingMethod(sizing, 'nitrogen').areaM2, 9)
+    expect(sizingMethod(fed, 'closedLoop').areaM2).toBeGreaterThan(sizingMethod(sizing, 'closedLoop').areaM2)
+    expect(sizingMethod(fed, 'volume')).toMatchObject({ volumeM3: 4 })
   })
   it('needs no bed for nitrogen without fish and no tricks with infinity', () => {
     const fishless = sizeFilter({ ...pond, feedKgPerD: 0 }, bed)
-    for (const s of fishless.schools) expect(Number.isFinite(s.areaM2 + s.flowM3PerH + s.tanMgL)).toBe(true)
-    expect(school(fishless, 'nitrogen').areaM2).toBe(0)
+    for (const s of fishless.sizingMethods) expect(Number.isFinite(s.areaM2 + s.flowM3PerH + s.tanMgL)).toBe(true)
+    expect(sizingMethod(fishless, 'nitrogen').areaM2).toBe(0)
   })
   it('takes a pond of a litre and one of 100,000 m³, and refuses more', () => {
     for (const volumeM3 of [0.001, 100_000]) expect(() => sizeFilter({ ...pond, volumeM3 }, bed)).not.toThrow()
@@ -112,12 +112,12 @@ const designPond: DesignPond = {
 }
 
 describe('a worked-out design', () => {
-  const design = firstDesign(designPond, 'volume', practice, PUMP_CATALOGUE)
-  const input = { pond: designPond, design, practice, houseSchool: 'volume' as const, pumps: PUMP_CATALOGUE }
-  const result = workOutDesign(input)
+  const design = suggestDesign(designPond, 'volume', rules, PUMP_CATALOGUE)
+  const input = { pond: designPond, design, rules, houseMethod: 'volume' as const, pumps: PUMP_CATALOGUE }
+  const result = evaluateDesign(input)
   const verdict = (changes: Partial<typeof design>, id: string) => {
     const changed = { ...design, ...changes }
-    return checkDesign({ ...input, design: changed, result: workOutDesign({ ...input, design: changed }) }).find((c) => c.id === id)!.verdict
+    return checkDesign({ ...input, design: changed, result: evaluateDesign({ ...input, design: changed }) }).find((c) => c.id === id)!.verdict
   }
   it('begins with a bed that passes its size checks and meets its flow', () => {
     expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2)
@@ -130,7 +130,7 @@ describe('a worked-out design', () => {
     expect(result.duty.status === 'found' && result.duty.headM).toBeCloseTo(totalM, 5)
   })
   it('sizes for the warm months and for the grown fish', () => {
-    const nitrogen = (sizing: typeof result.now) => sizing.schools.find((s) => s.school === 'nitrogen')!
+    const nitrogen = (sizing: typeof result.now) => sizing.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!
     expect(nitrogen(result.grown).areaM2).toBeGreaterThan(nitrogen(result.now).areaM2)
     expect(designPond.monthlyTempC[nitrogen(result.grown).month]).toBeGreaterThanOrEqual(15)
   })
@@ -143,8 +143,8 @@ describe('a worked-out design', () => {
   it('stops layers that fall through each other', () =>
     expect(verdict({ layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] }, 'layer-stability')).toBe('stop'))
   it('refuses a pump it does not know and a bed without stone', () => {
-    expect(() => workOutDesign({ ...input, design: { ...design, pumpId: 'none' } })).toThrow('pumpId')
-    expect(() => workOutDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } })).toThrow('layers')
+    expect(() => evaluateDesign({ ...input, design: { ...design, pumpId: 'none' } })).toThrow('pumpId')
+    expect(() => evaluateDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } })).toThrow('layers')
   })
 })
 

@@ -4,10 +4,10 @@ import { weirFlowM3PerH } from '../hydraulics/weir'
 import { firstPlanting } from '../plants/planting'
 import { outletCapacity } from './flow/outlet-capacity'
 import type { DesignPond, FilterDesign } from './design-input'
-import { workOutDesign } from './design'
+import { evaluateDesign } from './design'
 import { FILTER_TYPE_FACTS, type FilterType } from './filter-types'
 import { DEFAULT_LAYERS, treatingGravel, TYPE_LAYERS } from './bed/layers'
-import type { FilterPractice, School } from './house-rules'
+import type { FilterRules, SizingMethod } from './house-rules'
 import type { CataloguePump } from './flow/pump-catalogue'
 import { sizeThroughYear } from './sizing/yearly-sizing'
 
@@ -43,17 +43,17 @@ const usualFeed = (type: FilterType): FilterDesign['feed'] => (FILTER_TYPE_FACTS
  * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and the smallest
  * pump that delivers it.
  */
-export function firstDesign(
+export function suggestDesign(
   pond: DesignPond,
-  school: School,
-  practice: FilterPractice,
+  sizingMethod: SizingMethod,
+  rules: FilterRules,
   pumps: readonly CataloguePump[],
   type: FilterType = 'lined-wetland',
 ): FilterDesign {
   const layers = usualLayers(type)
-  const { pipes } = practice.tables
-  const sizing = sizeThroughYear(pond, grownFish(pond.fish, practice.growthYears), treatingGravel(layers), practice)
-  const asked = sizing.schools.find((s) => s.school === school)!
+  const { pipes } = rules.tables
+  const sizing = sizeThroughYear(pond, grownFish(pond.fish, rules.growthYears), treatingGravel(layers), rules)
+  const asked = sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const flow = Math.max(asked.flowM3PerH, sizing.worstOxygenFlowM3PerH, sizing.turnoverFlowM3PerH)
   const size = sizeFor(type, Math.max(asked.areaM2, 0.25))
   const manifoldDiameterM = boreFor(flow / size.vessels, MANIFOLD_SPEED_M_PER_S, pipes)
@@ -62,7 +62,7 @@ export function firstDesign(
   const raisedM = FILTER_TYPE_FACTS[type].walled ? depthM : 0
   const design: FilterDesign = {
     type,
-    school,
+    sizingMethod,
     ...size,
     layers,
     waterOverGravelM: type === 'surface-wetland' ? SHALLOW_WATER_M : 0,
@@ -93,9 +93,9 @@ export function firstDesign(
     northDeg: 0,
     confirmed: [],
   }
-  const pumpId = smallestPump(pond, design, practice, pumps, flow) ?? design.pumpId
+  const pumpId = smallestPump(pond, design, rules, pumps, flow) ?? design.pumpId
   // the pump brings more than was asked for, and all of it has to come back
-  const { bedFlowM3PerH } = workOutDesign({ pond, design: { ...design, pumpId }, practice, houseSchool: school, pumps })
+  const { bedFlowM3PerH } = evaluateDesign({ pond, design: { ...design, pumpId }, rules, houseMethod: sizingMethod, pumps })
   return { ...design, pumpId, outlet: outletFor(Math.max(flow, bedFlowM3PerH), deliveryDiameterM, pipes) }
 }
 
@@ -106,13 +106,13 @@ const WORTH_IN_RANGE = 1.8
 export function smallestPump(
   pond: DesignPond,
   design: FilterDesign,
-  practice: FilterPractice,
+  rules: FilterRules,
   pumps: readonly CataloguePump[],
   flowM3PerH: number,
 ): string | undefined {
   const enough = pumps
     .filter((pump) => pump.curve[pump.curve.length - 1].flowM3PerH > flowM3PerH)
-    .map((pump) => workOutDesign({ pond, design: { ...design, pumpId: pump.id }, practice, houseSchool: design.school, pumps }))
+    .map((pump) => evaluateDesign({ pond, design: { ...design, pumpId: pump.id }, rules, houseMethod: design.sizingMethod, pumps }))
     .filter((result) => result.flowM3PerH >= flowM3PerH)
     .sort((a, b) => a.powerW - b.powerW)
   // one that runs in its own range is worth a little more power

@@ -4,11 +4,11 @@ import { DEFAULT_TABLES, type HydraulicTables } from '../hydraulics/fittings'
 export const POND_USES = ['wildlife', 'few-small-fish', 'many-fish', 'koi', 'swimming'] as const
 export type PondUse = (typeof POND_USES)[number]
 
-export const SCHOOLS = ['volume', 'surface', 'nitrogen', 'closedLoop'] as const
-export type School = (typeof SCHOOLS)[number]
+export const SIZING_METHODS = ['volume', 'surface', 'nitrogen', 'closedLoop'] as const
+export type SizingMethod = (typeof SIZING_METHODS)[number]
 
 /** Rules of thumb that a firm may change. Every default names where it comes from. */
-export interface FilterPractice {
+export interface FilterRules {
   /** Gross bed volume as a share of pond volume. @source trade rule, mid-range per use */
   readonly volumeShare: Readonly<Record<PondUse, number>>
   readonly emptyBedVolumesPerH: number
@@ -33,7 +33,7 @@ export interface FilterPractice {
   readonly tables: HydraulicTables
 }
 
-export const DEFAULT_FILTER_PRACTICE: FilterPractice = {
+export const DEFAULT_FILTER_RULES: FilterRules = {
   volumeShare: { wildlife: 0.05, 'few-small-fish': 0.1, 'many-fish': 0.175, koi: 0.2, swimming: 0.275 },
   emptyBedVolumesPerH: 6,
   surfaceShare: { wildlife: 0.1, 'few-small-fish': 0.125, 'many-fish': 0.2, koi: 0.25, swimming: 0.4 },

@@ -23,8 +23,8 @@ function enlarge(design: FilterDesign, areaM2: number, haveM2: number): FilterDe
   return { ...design, lengthM }
 }
 
-const withPump = ({ pond, design, practice, pumps }: Context, flowM3PerH: number): FilterDesign | null => {
-  const pumpId = smallestPump(pond, design, practice, pumps, flowM3PerH)
+const withPump = ({ pond, design, rules, pumps }: Context, flowM3PerH: number): FilterDesign | null => {
+  const pumpId = smallestPump(pond, design, rules, pumps, flowM3PerH)
   return pumpId && pumpId !== design.pumpId ? { ...design, pumpId } : null
 }
 
@@ -41,7 +41,7 @@ const vaultOf = (design: FilterDesign) => design.vault ?? { diameterM: 0.4, atLo
 const MENDS: Partial<Record<CheckId, Mend>> = {
   'house-size': ({ design, result }) => enlarge(design, result.houseAreaM2, result.areaM2),
   'nitrogen-size': ({ design, result }) => {
-    const asked = result.grown.schools.find((s) => s.school === 'nitrogen')!.areaM2
+    const asked = result.grown.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!.areaM2
     const depth = result.treatment.stoneM3 / Math.max(result.areaM2, 1e-9)
     return enlarge(design, asked - (depth > 0 ? result.treatment.mediaAsBedM3 / depth : 0), result.areaM2)
   },
@@ -56,13 +56,13 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
         }
       : null,
   'upflow-velocity': ({ design, result }) =>
-    result.demand.schoolM3PerH < result.flowM3PerH
-      ? { ...design, bypassShare: Number(Math.min(0.9, 1 - result.demand.schoolM3PerH / result.flowM3PerH).toFixed(2)) }
+    result.demand.methodM3PerH < result.flowM3PerH
+      ? { ...design, bypassShare: Number(Math.min(0.9, 1 - result.demand.methodM3PerH / result.flowM3PerH).toFixed(2)) }
       : enlarge(design, result.areaM2 * 1.25, result.areaM2),
-  uniformity: ({ design, practice }) => ({
+  uniformity: ({ design, rules }) => ({
     ...design,
     feed: design.feed === 'chamber' ? 'slotted-pipe' : design.feed,
-    manifold: { ...design.manifold, diameterM: nextBoreM(design.manifold.diameterM, practice.tables.pipes) },
+    manifold: { ...design.manifold, diameterM: nextBoreM(design.manifold.diameterM, rules.tables.pipes) },
   }),
   'root-zone': ({ design }) => {
     if (FILTER_TYPE_FACTS[design.type].path === 'along') return shallower({ ...design, feed: 'full-height-header' })
@@ -77,15 +77,15 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     return { ...design, layers: design.layers.toSpliced(at, 0, { material: 'gravel-19-38', thicknessM: 0.1 }), airBreakM: design.airBreakM + 0.1 }
   },
   'duty-in-range': (context) => withPump(context, context.result.demand.neededM3PerH),
-  'pipe-velocity': ({ design, practice }) => ({
+  'pipe-velocity': ({ design, rules }) => ({
     ...design,
-    delivery: { ...design.delivery, diameterM: nextBoreM(design.delivery.diameterM, practice.tables.pipes) },
+    delivery: { ...design.delivery, diameterM: nextBoreM(design.delivery.diameterM, rules.tables.pipes) },
   }),
-  'outlet-capacity': ({ design, result, practice }) => ({
+  'outlet-capacity': ({ design, result, rules }) => ({
     ...design,
-    outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, practice.tables.pipes),
+    outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, rules.tables.pipes),
   }),
-  'outlet-order': ({ design, result, practice }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, practice.tables.pipes) }),
+  'outlet-order': ({ design, result, rules }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, rules.tables.pipes) }),
   'drain-back': ({ design }) => raisedBreak(design),
   'stays-wet': ({ design }) => raisedBreak(design),
   restart: ({ design }) => raisedBreak(design),
@@ -99,8 +99,8 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     vault: { ...vaultOf(design), diameterM: Math.max(vaultOf(design).diameterM, SERVICE_LIMITS.vaultDiameterM), atLowPoint: true, valveInReach: true },
     manifold: { ...design.manifold, pitchPercent: Math.max(2, design.manifold.pitchPercent) },
   }),
-  uv: ({ design, result, practice }) =>
-    practice.uv === 'always'
+  uv: ({ design, result, rules }) =>
+    rules.uv === 'always'
       ? { ...design, companions: [...design.companions, { kind: 'uv', mediaL: 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: 0 }] }
       : { ...design, companions: design.companions.filter((c) => c.kind !== 'uv') },
   electrics: confirm('electrics'),

@@ -33,6 +33,6 @@ describe('winter', () => {
   const mixed = [...koi(3), { species: 'roundGoldfish' as const, count: 4, lengthM: 0.1 }, { species: 'tropical' as const, count: 2, lengthM: 0.05 }]
   it('keeps hardy fish out where there is a deep refuge, and brings tender ones in', () =>
     expect(winterPlaces(mixed, 0.5, 1.2).map((p) => p.place)).toEqual(['stays', 'comes-in', 'comes-in']))
-  it('worries in a shallow pond', () => expect(winterPlaces(koi(3), 0.5, 0.5)[0].place).toBe('worry'))
+  it('worries in a shallow pond', () => expect(winterPlaces(koi(3), 0.5, 0.5)[0].place).toBe('at-risk'))
   it('asks nothing about fish that are not there', () => expect(winterPlaces(koi(0), 0, 1)).toEqual([]))
 })

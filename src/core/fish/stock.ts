@@ -61,11 +61,11 @@ export const stockOutlook = (fish: readonly FishGroup[], volumeM3: number, use: 
   grown: stockDensity(grownFish(fish, years), volumeM3, use),
 })
 
-export type WinterPlace = 'stays' | 'worry' | 'comes-in'
+export type WinterPlace = 'stays' | 'at-risk' | 'comes-in'
 
 /** Water deeper than this keeps about 3 °C at its bottom under ice when it is left unstirred. @source density maximum of water; trade rule for depth */
 export const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
-const WORRY_C = 3
+const RISK_C = 3
 
 /** Which kinds can stay out over winter, by the coldest month's water and whether the pond has a deep refuge. */
 export function winterPlaces(fish: readonly FishGroup[], coldestMonthC: number, maxDepthM: number): { species: FishSpeciesKey; place: WinterPlace }[] {
@@ -73,6 +73,6 @@ export function winterPlaces(fish: readonly FishGroup[], coldestMonthC: number, 
   const kinds = [...new Set(fish.filter((f) => f.count > 0).map((f) => f.species))]
   return kinds.map((species) => {
     const short = FISH_SPECIES[species].winterToC - refugeC
-    return { species, place: short <= 0 ? 'stays' : short <= WORRY_C ? 'worry' : 'comes-in' }
+    return { species, place: short <= 0 ? 'stays' : short <= RISK_C ? 'at-risk' : 'comes-in' }
   })
 }

@@ -1,4 +1,4 @@
-import { assertWeeks, warmthOf, WEEKS } from './warmth'
+import { assertWeeks, degreeDaysOf, WEEKS } from './degree-days'
 
 /** Plants grow with the warmth of their water: degree-days over a base until they want a hand again, and how often that may be. @source trade cadence (weekly for spreaders at peak, others every two to four weeks), put into degree-days */
 export const CARE_CADENCE = {
@@ -19,7 +19,7 @@ export function careGapDays(weeklyWaterC: readonly number[], week: number, aggre
   const { degreeDays, leastDays } = aggressive ? CARE_CADENCE.aggressive : CARE_CADENCE.others
   let sum = 0
   for (let day = 1; day <= CARE_CADENCE.mostDays; day++) {
-    sum += warmthOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS])
+    sum += degreeDaysOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS])
     if (sum >= degreeDays && day >= leastDays) return day
   }
   return CARE_CADENCE.mostDays

@@ -3,7 +3,7 @@ import { addDays, weekOf, yearOf } from '../numeric/calendar'
 import { USUAL_WEEKS } from '../season/usual-water'
 import { CARE_ACTIONS, CARE_RULES, careTasks, PLANT_CONDITIONS, type CareYear, type GrowingPatch } from './care-rules'
 import { PLANT_SPECIES } from './species'
-import { warmthDay, warmthOf } from './warmth'
+import { dayOfDegreeDays, degreeDaysOf } from './degree-days'
 
 const patch = (species: string, over: Partial<GrowingPatch> = {}): GrowingPatch => ({
   id: 'p1',
@@ -31,15 +31,15 @@ const dueOf = (action: string, p: GrowingPatch, y: CareYear) => careTasks(p, y).
 describe('the warmth of the water', () => {
   const flat = (waterC: number) => Array.from({ length: 52 }, () => waterC)
   it('gathers over the base: 70 degree-days of 15 °C water take ten days', () => {
-    expect(warmthOf(15)).toBe(7)
-    expect(warmthOf(3)).toBe(0)
-    expect(warmthDay(flat(15), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBe('2027-06-11')
+    expect(degreeDaysOf(15)).toBe(7)
+    expect(degreeDaysOf(3)).toBe(0)
+    expect(dayOfDegreeDays(flat(15), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBe('2027-06-11')
   })
   it('waits its least days in warm water, and for another year in cold', () => {
-    expect(warmthDay(flat(28), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBe('2027-06-08')
-    expect(warmthDay(flat(7), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBeNull()
+    expect(dayOfDegreeDays(flat(28), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBe('2027-06-08')
+    expect(dayOfDegreeDays(flat(7), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBeNull()
   })
-  it('asks for 52 weeks', () => expect(() => warmthDay([1, 2], '2027-01-01', { degreeDays: 1, leastDays: 0 })).toThrow('52 weeks'))
+  it('asks for 52 weeks', () => expect(() => dayOfDegreeDays([1, 2], '2027-01-01', { degreeDays: 1, leastDays: 0 })).toThrow('52 weeks'))
   it('counts the last day of the year to the last week', () => expect([weekOf('2027-01-01'), weekOf('2027-12-31'), weekOf('2028-12-31')]).toEqual([0, 51, 51]))
 })
 

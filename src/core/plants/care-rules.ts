@@ -1,7 +1,7 @@
 import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../numeric/calendar'
 import { CARE_CADENCE } from './care-cadence'
 import { plantSpecies, type PlantSpecies } from './species'
-import { warmthDay, warmthOf } from './warmth'
+import { dayOfDegreeDays, degreeDaysOf } from './degree-days'
 
 /** What is done to plants through the year, in the order it usually comes. */
 export const CARE_ACTIONS = ['divide', 'plant-out', 'deadhead', 'pull-back', 'thin', 'feed', 'tidy', 'look-at-roots', 'lift', 'cut-back'] as const
@@ -119,9 +119,9 @@ function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWat
   const due = (action: CareAction, first: number, gap: { degreeDays: number; leastDays: number }): CareTask[] => {
     const last = patch.lastDone[action]
     const thisYear = last !== undefined && last >= newYear
-    const day = thisYear ? warmthDay(weeklyWaterC, last, gap) : warmthDay(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
+    const day = thisYear ? dayOfDegreeDays(weeklyWaterC, last, gap) : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
     // what was due while it grew is over once the water is cold
-    return day && (day > today || warmthOf(weeklyWaterC[weekOf(today)]) > 0) ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')] : []
+    return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]) > 0) ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')] : []
   }
   const tasks: CareTask[] = []
   // seeders drop fast: the quicker cadence, whatever else they do

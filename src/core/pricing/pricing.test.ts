@@ -4,18 +4,18 @@ import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
 import { firstFlowPlan } from '../filter/flow/flow-plan'
 import { FILTER_TYPES } from '../filter/filter-types'
-import { firstDesign } from '../filter/first-design'
+import { suggestDesign } from '../filter/first-design'
 import { BED_MATERIALS } from '../filter/bed/layers'
-import { DEFAULT_FILTER_PRACTICE } from '../filter/house-rules'
+import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'
 import { estimate } from './estimate'
 import { labourOf, materialsOf } from './materials'
 import { DEFAULT_PRICE_BOOK } from './price-book'
 
-const begin = (type: FilterDesign['type']) => firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type)
+const begin = (type: FilterDesign['type']) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 const pump = PUMP_CATALOGUE[5]
 const wetland = begin('lined-wetland')
-const { pipes } = DEFAULT_FILTER_PRACTICE.tables
+const { pipes } = DEFAULT_FILTER_RULES.tables
 const stock = { pumps: PUMP_CATALOGUE, pipes }
 
 describe('materials of a design', () => {

@@ -34,7 +34,7 @@ describe('evenness', () => {
     const evenness = new Evenness(problem([[480], [480, 0]]))
     expect([evenness.add(0, 200), evenness.add(1, 200), evenness.add(2, 200), evenness.add(undefined, 200)]).toEqual([0, 0, 0, 0])
   })
-  it('kept up to date in steps it is what its definition says, and what was foretold', () => {
+  it('kept up to date in steps it is what its definition says, and what was forecast', () => {
     const capacities = [
       [480, 240, 960],
       [480, 0, 480],
@@ -45,9 +45,9 @@ describe('evenness', () => {
         const evenness = new Evenness(problem(capacities))
         const minutes = [0, 0, 0, 0, 0, 0]
         for (const [group, more] of list) {
-          const foretold = evenness.wouldAdd(group, more)
-          expect(evenness.add(group, more)).toBeCloseTo(foretold, 6)
-          expect(-foretold).toBeLessThanOrEqual(
+          const forecastRisks = evenness.wouldAdd(group, more)
+          expect(evenness.add(group, more)).toBeCloseTo(forecastRisks, 6)
+          expect(-forecastRisks).toBeLessThanOrEqual(
             evenness.mostGain(Math.abs(more)) * Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) + 1e-6,
           )
           minutes[group] += more

@@ -1,5 +1,5 @@
 /** The year's triggers as a firm keeps them. Temperatures in °C, of the water unless named. @source domain defaults */
-export interface SeasonPractice {
+export interface SeasonRules {
   /** Full cleanouts every year, only when sediment or clarity asks for one, or never drained. */
   readonly spring: 'full-yearly' | 'when-needed' | 'never-drain'
   readonly winter: 'shutdown' | 'run-on'
@@ -31,7 +31,7 @@ export interface SeasonPractice {
   readonly leafFallChill: number
 }
 
-export const DEFAULT_SEASON_PRACTICE: SeasonPractice = {
+export const DEFAULT_SEASON_RULES: SeasonRules = {
   spring: 'full-yearly',
   winter: 'shutdown',
   bacteria: 'regular',

@@ -1,7 +1,7 @@
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { normalDeviate, seededRandom } from '../numeric/random'
 import { calibrate, withFit } from './calibrate'
-import { DEFAULT_SEASON_PRACTICE, WINDOW_JOBS } from './house-rules'
+import { DEFAULT_SEASON_RULES, WINDOW_JOBS } from './house-rules'
 import { waterTemperatures } from './water-temperature'
 import { forecastErrorC, plainDayOfYear, possibleWeather, weatherAtHeight, type DatedWeather, type KnownWeather } from './weather-ahead'
 import { weatherYear } from './weather-year'
@@ -67,7 +67,7 @@ describe('weather ahead', () => {
 describe('this year’s season', () => {
   const pond = { meanDepthM: 0.7, shade: 0.3, windShare: 0.5, altitudeM: 12 }
   const run = (known: KnownWeather, changes: object = {}) =>
-    pondSeason({ pond, station: coast, practice: DEFAULT_SEASON_PRACTICE, year: Number(known.today.slice(0, 4)), weatherYears: 40, known, ...changes })
+    pondSeason({ pond, station: coast, rules: DEFAULT_SEASON_RULES, year: Number(known.today.slice(0, 4)), weatherYears: 40, known, ...changes })
   const today = '2027-03-05'
   const observed = dated('2026-10-01', 155, 4)
   const known: KnownWeather = { today, observed, forecast: dated(today, 10, 6) }
@@ -100,15 +100,15 @@ describe('this year’s season', () => {
     leap.windows.forEach((w) => expect(w.earliest <= w.best && w.best <= w.latest).toBe(true))
   })
   it('follows the house in what it does at all', () => {
-    const jobs = (changes: object) => run(known, { practice: { ...DEFAULT_SEASON_PRACTICE, ...changes } }).windows.map((w) => w.job)
+    const jobs = (changes: object) => run(known, { rules: { ...DEFAULT_SEASON_RULES, ...changes } }).windows.map((w) => w.job)
     expect(jobs({ spring: 'never-drain' })).not.toContain('spring-cleanout')
     expect(jobs({ bacteria: 'none' })).not.toContain('bacteria')
-    const freezing = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, practice: { ...DEFAULT_SEASON_PRACTICE, winter: 'run-on' }, year: 2027 })
+    const freezing = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, rules: { ...DEFAULT_SEASON_RULES, winter: 'run-on' }, year: 2027 })
     expect(freezing.windows.map((w) => w.job)).toContain('winter-running')
     expect(freezing.windows.map((w) => w.job)).not.toContain('winter-shutdown')
   })
   it('puts the year in its order in the uplands', () => {
-    const s = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, practice: DEFAULT_SEASON_PRACTICE, year: 2027 })
+    const s = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, rules: DEFAULT_SEASON_RULES, year: 2027 })
     const best = (job: (typeof WINDOW_JOBS)[number]) => s.windows.find((w) => w.job === job)!.best
     const inOrder = [best('cold-bacteria'), best('bacteria'), best('feeding-normal'), best('netting'), best('netting-off')]
     expect([...inOrder].sort()).toEqual(inOrder)

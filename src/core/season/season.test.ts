@@ -1,6 +1,6 @@
 import { seededRandom } from '../numeric/random'
 import { openWaterEvaporationMmPerD } from './evaporation'
-import { DEFAULT_SEASON_PRACTICE } from './house-rules'
+import { DEFAULT_SEASON_RULES } from './house-rules'
 import { normalsAtHeight } from './station'
 import { daylightHours, equationOfTimeMin, extraterrestrialMJ, solarFromSunshineMJ, sunMinutes } from './sun'
 import { exchangeWPerM2K, waterTemperatures } from './water-temperature'
@@ -12,7 +12,7 @@ const coast = STATIONS.find((s) => s.id === 'marrow-quay')!.normals
 const upland = STATIONS.find((s) => s.id === 'cold-ash-common')!.normals
 const pond = { meanDepthM: 0.7, shade: 0.3, windShare: 0.5, altitudeM: 20 }
 const season = (changes: Partial<Parameters<typeof pondSeason>[0]> = {}) =>
-  pondSeason({ pond, station: coast, practice: DEFAULT_SEASON_PRACTICE, year: 2027, ...changes })
+  pondSeason({ pond, station: coast, rules: DEFAULT_SEASON_RULES, year: 2027, ...changes })
 
 describe('the sun', () => {
   // FAO-56 examples 8, 9 and 10
@@ -129,7 +129,7 @@ describe('windows', () => {
     expect(mild.iceChance[80]).toBeLessThan(0.1)
   })
   it('starts feeding later when the house waits for warmer water', () => {
-    const later = season({ practice: { ...DEFAULT_SEASON_PRACTICE, feedingStartWaterC: 13 } })
+    const later = season({ rules: { ...DEFAULT_SEASON_RULES, feedingStartWaterC: 13 } })
     expect(of(later, 'feeding-start').best > of(mild, 'feeding-start').best).toBe(true)
   })
   it('gives the cleanout water within its limits on the best day', () => {

@@ -1,5 +1,5 @@
 import { degreeDayDate, leafFallDay } from './phenology'
-import type { SeasonPractice, WindowJob } from './house-rules'
+import type { SeasonRules, WindowJob } from './house-rules'
 import type { WaterDay } from './water-temperature'
 import type { WeatherDay } from './weather-year'
 
@@ -53,17 +53,17 @@ const warmedTo = (water: readonly WaterDay[], waterC: number, days: number) => t
 const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number) => turned(MIDSUMMER, DAYS, (i) => trailing(water, i, days) < waterC)
 
 /**
- * When a job may be done, by the house's practice.
- * @returns null where the practice has no such job
+ * When a job may be done, by the house rules.
+ * @returns null where the house rules have no such job
  */
-export function windowRule(job: WindowJob, practice: SeasonPractice, latitudeDeg: number): WindowRule | null {
+export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: number): WindowRule | null {
   switch (job) {
     case 'spring-cleanout':
-      return practice.spring === 'never-drain' ? null : { kind: 'span', holds: (year) => cleanoutDays(year, practice) }
+      return rules.spring === 'never-drain' ? null : { kind: 'span', holds: (year) => cleanoutDays(year, rules) }
     case 'cold-bacteria':
-      return practice.bacteria !== 'regular' ? null : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, practice) }
+      return rules.bacteria !== 'regular' ? null : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, rules) }
     case 'bacteria':
-      return practice.bacteria !== 'regular' ? null : { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.bacteriaWaterC, 3) }
+      return rules.bacteria !== 'regular' ? null : { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.bacteriaWaterC, 3) }
     case 'spring-startup':
       return {
         kind: 'turn',
@@ -71,51 +71,51 @@ export function windowRule(job: WindowJob, practice: SeasonPractice, latitudeDeg
           turned(
             0,
             MIDSUMMER,
-            (i) => trailing(water, i, 5) >= practice.startupWaterC && mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
+            (i) => trailing(water, i, 5) >= rules.startupWaterC && mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
           ),
       }
     case 'dividing':
       return {
         kind: 'span',
         holds: ({ weather, water }) => {
-          const [iceOut, leafOut] = [iceOutDay(water), degreeDayDate(weather, practice.leafOutDegreeDays)]
-          return byDay((i) => i < MIDSUMMER && i >= iceOut && trailing(water, i, WEEK) >= practice.startupWaterC && i + 1 < leafOut + 2 * WEEK)
+          const [iceOut, leafOut] = [iceOutDay(water), degreeDayDate(weather, rules.leafOutDegreeDays)]
+          return byDay((i) => i < MIDSUMMER && i >= iceOut && trailing(water, i, WEEK) >= rules.startupWaterC && i + 1 < leafOut + 2 * WEEK)
         },
       }
     case 'feeding-start':
-      return { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.feedingStartWaterC, 3) }
+      return { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.feedingStartWaterC, 3) }
     case 'feeding-normal':
-      return { kind: 'turn', holds: ({ water }) => warmedTo(water, practice.feedingNormalWaterC, 3) }
+      return { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.feedingNormalWaterC, 3) }
     case 'wetland-flush':
-      return { kind: 'span', holds: ({ water }) => flushDays(water, practice) }
+      return { kind: 'span', holds: ({ water }) => flushDays(water, rules) }
     case 'tender-planting':
       return {
         kind: 'turn',
         holds: ({ weather, water }) => {
           const lastFrost = weather.slice(0, MIDSUMMER).findLastIndex((d) => d.minAirC <= 0)
-          return turned(0, MIDSUMMER, (i) => i > lastFrost && trailing(water, i, 3) >= practice.tenderPlantsWaterC)
+          return turned(0, MIDSUMMER, (i) => i > lastFrost && trailing(water, i, 3) >= rules.tenderPlantsWaterC)
         },
       }
     case 'high-summer':
-      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i].waterC >= practice.highSummerWaterC) }
+      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i].waterC >= rules.highSummerWaterC) }
     case 'shade-down':
-      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, practice.shadeDownWaterC, WEEK) }
+      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.shadeDownWaterC, WEEK) }
     case 'feeding-stop':
-      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, practice.feedingStopWaterC, 3) }
+      return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.feedingStopWaterC, 3) }
     case 'cut-back':
-      return { kind: 'turn', holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= practice.killingFrostAirC) }
+      return { kind: 'turn', holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= rules.killingFrostAirC) }
     case 'netting': {
-      const [lead, close] = practice.nettingLeadDays
-      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, practice, -lead, -close) }
+      const [lead, close] = rules.nettingLeadDays
+      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, rules, -lead, -close) }
     }
     case 'netting-off': {
-      const [bare, latest] = practice.nettingOffDays
-      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, practice, bare, latest) }
+      const [bare, latest] = rules.nettingOffDays
+      return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, rules, bare, latest) }
     }
     case 'winter-shutdown':
-      return practice.winter !== 'shutdown' ? null : { kind: 'span', holds: (year) => shutdownDays(year, practice) }
+      return rules.winter !== 'shutdown' ? null : { kind: 'span', holds: (year) => shutdownDays(year, rules) }
     case 'deicer-on': {
-      const [from, to] = practice.deicerLeadDays
+      const [from, to] = rules.deicerLeadDays
       return {
         kind: 'span',
         holds: ({ water }) => {
@@ -125,40 +125,40 @@ export function windowRule(job: WindowJob, practice: SeasonPractice, latitudeDeg
       }
     }
     case 'winter-running':
-      return practice.winter !== 'run-on' ? null : { kind: 'turn', holds: ({ water }) => byDay((i) => i >= firstIceDay(water)) }
+      return rules.winter !== 'run-on' ? null : { kind: 'turn', holds: ({ water }) => byDay((i) => i >= firstIceDay(water)) }
   }
 }
 
-function cleanoutDays({ weather, water }: PossibleYear, practice: SeasonPractice): boolean[] {
-  const leafOut = degreeDayDate(weather, practice.leafOutDegreeDays)
+function cleanoutDays({ weather, water }: PossibleYear, rules: SeasonRules): boolean[] {
+  const leafOut = degreeDayDate(weather, rules.leafOutDegreeDays)
   const iceOut = iceOutDay(water)
-  const [low, high] = practice.cleanoutWaterC
+  const [low, high] = rules.cleanoutWaterC
   return byDay(
-    (i) => i < MIDSUMMER && i >= iceOut && i + 1 < leafOut && water[i].waterC >= low && water[i].waterC <= high && weather[i].minAirC > practice.hardFrostAirC,
+    (i) => i < MIDSUMMER && i >= iceOut && i + 1 < leafOut && water[i].waterC >= low && water[i].waterC <= high && weather[i].minAirC > rules.hardFrostAirC,
   )
 }
 
 /** After the ice, too cold for ordinary strains. */
-function coldBacteriaDays(water: readonly WaterDay[], practice: SeasonPractice): boolean[] {
+function coldBacteriaDays(water: readonly WaterDay[], rules: SeasonRules): boolean[] {
   const iceOut = iceOutDay(water)
-  const warm = warmedTo(water, practice.bacteriaWaterC, 3)
-  return byDay((i) => i < MIDSUMMER && i >= iceOut && !warm[i] && trailing(water, i, 3) >= practice.coldBacteriaFromC)
+  const warm = warmedTo(water, rules.bacteriaWaterC, 3)
+  return byDay((i) => i < MIDSUMMER && i >= iceOut && !warm[i] && trailing(water, i, 3) >= rules.coldBacteriaFromC)
 }
 
 /** Warm enough for the bed to come back, and not while fish spawn as the water warms. */
-function flushDays(water: readonly WaterDay[], practice: SeasonPractice): boolean[] {
-  const [low, high] = practice.spawningWaterC
+function flushDays(water: readonly WaterDay[], rules: SeasonRules): boolean[] {
+  const [low, high] = rules.spawningWaterC
   const spawning = (i: number) => i < MIDSUMMER && trailing(water, i, 3) >= low && trailing(water, i, 3) <= high
-  return byDay((i) => trailing(water, i, WEEK) >= practice.flushWaterC && !spawning(i))
+  return byDay((i) => trailing(water, i, WEEK) >= rules.flushWaterC && !spawning(i))
 }
 
-function aroundLeafFall(weather: readonly WeatherDay[], latitudeDeg: number, practice: SeasonPractice, from: number, to: number): boolean[] {
-  const fall = leafFallDay(weather, latitudeDeg, practice.leafFallChill)
+function aroundLeafFall(weather: readonly WeatherDay[], latitudeDeg: number, rules: SeasonRules, from: number, to: number): boolean[] {
+  const fall = leafFallDay(weather, latitudeDeg, rules.leafFallChill)
   return byDay((i) => i + 1 >= fall + from && i + 1 <= fall + to)
 }
 
-function shutdownDays({ weather, water }: PossibleYear, practice: SeasonPractice): boolean[] {
-  const cold = cooledBelow(water, practice.shutdownWaterC, 5)
-  const freeze = weather.findIndex((d, i) => i > MIDSUMMER && cold[i] && d.minAirC <= practice.hardFrostAirC)
+function shutdownDays({ weather, water }: PossibleYear, rules: SeasonRules): boolean[] {
+  const cold = cooledBelow(water, rules.shutdownWaterC, 5)
+  const freeze = weather.findIndex((d, i) => i > MIDSUMMER && cold[i] && d.minAirC <= rules.hardFrostAirC)
   return byDay((i) => cold[i] && (freeze === -1 || i < freeze))
 }

@@ -1,7 +1,7 @@
 import { addDays, daysBetween, type IsoDate } from '../numeric/calendar'
 import { quantileOfSorted } from '../numeric/quantile'
 import { seededRandom, type Random } from '../numeric/random'
-import { WINDOW_JOBS, type SeasonPractice, type WindowJob } from './house-rules'
+import { WINDOW_JOBS, type SeasonRules, type WindowJob } from './house-rules'
 import { assertStation, dailyNormals, normalsAtHeight, type StationNormals } from './station'
 import { waterTemperatures, type ThermalPond, type WaterDay } from './water-temperature'
 import { plainDayOfYear, possibleWeather, type KnownWeather } from './weather-ahead'
@@ -15,7 +15,7 @@ export interface SeasonPond extends Omit<ThermalPond, 'latitudeDeg'> {
 export interface SeasonInput {
   readonly pond: SeasonPond
   readonly station: StationNormals
-  readonly practice: SeasonPractice
+  readonly rules: SeasonRules
   /** Calendar year the dates fall in. */
   readonly year: number
   readonly weatherYears?: number
@@ -141,7 +141,7 @@ function monthly(daily: readonly number[]): number[] {
 const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
 
 function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonInput, dateOf: (day: number) => IsoDate): JobWindow[] {
-  const rule = windowRule(job, input.practice, input.station.latitudeDeg)
+  const rule = windowRule(job, input.rules, input.station.latitudeDeg)
   if (!rule) return []
   const { kind } = rule
   const each = years.map(rule.holds)

@@ -2,11 +2,11 @@ import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison/compari
 import { addDays, type IsoDate } from '../numeric/calendar'
 import type { Random } from '../numeric/random'
 import { minutesOf, NOTHING, Play, refusalsOf, type PlayResult, type WeekChoice } from './play'
-import type { Policy, PracticeScenario, WeekPlan } from './scenario'
+import type { Policy, TrainerScenario, WeekPlan } from './scenario'
 import { scoreOf, type Score } from './score'
 import type { KitTest } from './kit'
 import type { WeekView } from './view'
-import { worldOf, type PracticeWorld } from './world'
+import { worldOf, type TrainingWorld } from './world'
 
 /** What a policy does this week: its tests as it asks for them, then its tasks. */
 export function planBy(policy: Policy, view: WeekView, past: readonly WeekChoice[]): { choice: WeekChoice; why: string } {
@@ -30,12 +30,12 @@ function fitted(choice: WeekChoice, view: WeekView, minutesPerWeek: number): Wee
 }
 
 /** A whole season by a policy. */
-export const playBy = (world: PracticeWorld, policy: Policy): PlayResult => playWeeks(world, (view, past) => planBy(policy, view, past).choice)
+export const playBy = (world: TrainingWorld, policy: Policy): PlayResult => playWeeks(world, (view, past) => planBy(policy, view, past).choice)
 
 /** The same choices through another year; what ice forbids then is left. */
-const repeat = (world: PracticeWorld, choices: readonly WeekChoice[]): PlayResult => playWeeks(world, (view) => choices[view.week] ?? NOTHING)
+const repeat = (world: TrainingWorld, choices: readonly WeekChoice[]): PlayResult => playWeeks(world, (view) => choices[view.week] ?? NOTHING)
 
-function playWeeks(world: PracticeWorld, choose: (view: WeekView, past: readonly WeekChoice[]) => WeekChoice): PlayResult {
+function playWeeks(world: TrainingWorld, choose: (view: WeekView, past: readonly WeekChoice[]) => WeekChoice): PlayResult {
   const play = new Play(world)
   const past: WeekChoice[] = []
   while (!play.over) {
@@ -48,13 +48,13 @@ function playWeeks(world: PracticeWorld, choose: (view: WeekView, past: readonly
 }
 
 /** @throws {DomainError} a choice that could not be done in its week */
-export function playChoices(world: PracticeWorld, choices: readonly WeekChoice[]): Play {
+export function playChoices(world: TrainingWorld, choices: readonly WeekChoice[]): Play {
   const play = new Play(world)
   for (const choice of choices) play.advance(choice)
   return play
 }
 
-export interface WayPlayed {
+export interface DebriefOptionPlayed {
   readonly result: PlayResult
   readonly score: Score
 }
@@ -62,14 +62,14 @@ export interface WayPlayed {
 const NOTHING_DONE: Policy = () => ({ tasks: [], why: '' })
 
 /** The ways of a debrief in their order: the player's, the house's, nothing done, and what many would do. */
-export const DEBRIEF_WAYS = ['yours', 'house', 'nothing', 'temptation'] as const
-export type DebriefWay = (typeof DEBRIEF_WAYS)[number]
+export const DEBRIEF_OPTIONS = ['yours', 'house', 'nothing', 'temptation'] as const
+export type DebriefOption = (typeof DEBRIEF_OPTIONS)[number]
 
 /** All ways through one world. */
-export function waysThrough(world: PracticeWorld, choices: readonly WeekChoice[]): Readonly<Record<DebriefWay, WayPlayed>> {
+export function waysThrough(world: TrainingWorld, choices: readonly WeekChoice[]): Readonly<Record<DebriefOption, DebriefOptionPlayed>> {
   const { scenario } = world
   const house = playBy(world, scenario.house.policy)
-  const scored = (result: PlayResult): WayPlayed => ({ result, score: scoreOf(scenario, result, house) })
+  const scored = (result: PlayResult): DebriefOptionPlayed => ({ result, score: scoreOf(scenario, result, house) })
   return {
     yours: scored(repeat(world, choices)),
     house: scored(house),
@@ -79,7 +79,7 @@ export function waysThrough(world: PracticeWorld, choices: readonly WeekChoice[]
 }
 
 /** The mornings of all weeks begun: the last is the one that waits for a visit, unless the season is over. */
-export function morningsOf(world: PracticeWorld, choices: readonly WeekChoice[]): WeekView[] {
+export function morningsOf(world: TrainingWorld, choices: readonly WeekChoice[]): WeekView[] {
   const play = new Play(world)
   const mornings = [play.view()]
   for (const choice of choices) {
@@ -104,7 +104,7 @@ export interface WeekStory {
   readonly bacteria: number
 }
 
-export function weekStories(world: PracticeWorld, yours: PlayResult, house: PlayResult): WeekStory[] {
+export function weekStories(world: TrainingWorld, yours: PlayResult, house: PlayResult): WeekStory[] {
   const values = (output: ShownOutput, week: number) => {
     const at = SHOWN_OUTPUTS.indexOf(output) * yours.days + week * 7
     return [...yours.daily.subarray(at, at + 7)]
@@ -125,11 +125,11 @@ export function weekStories(world: PracticeWorld, yours: PlayResult, house: Play
 }
 
 /** Points of a finished season. @throws {DomainError} choices that could not be done */
-export function seasonScore(scenario: PracticeScenario, seed: number, choices: readonly WeekChoice[]): Score {
+export function seasonScore(scenario: TrainerScenario, seed: number, choices: readonly WeekChoice[]): Score {
   const world = worldOf(scenario, seed)
   return scoreOf(scenario, playChoices(world, choices).result(), playBy(world, scenario.house.policy))
 }
 
 /** The same ways through other years of the same scenario: whether it was judgement or luck. */
-export const otherYear = (scenario: PracticeScenario, random: Random, choices: readonly WeekChoice[]) =>
+export const otherYear = (scenario: TrainerScenario, random: Random, choices: readonly WeekChoice[]) =>
   waysThrough(worldOf(scenario, Math.floor(random() * 2 ** 31)), choices)

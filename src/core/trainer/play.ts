@@ -13,10 +13,10 @@ import { seededRandom } from '../numeric/random'
 import { plainDayOfYear } from '../season/weather-ahead'
 import { shoalAfterDay, stressOf, type Shoal } from './fish-health'
 import { KIT, KIT_TESTS, readKit, type KitTest } from './kit'
-import { optionOf, practiceTask, type PracticeTaskKey, type TaskChoice } from './tasks'
+import { optionOf, trainerTask, type TrainerTaskKey, type TaskChoice } from './tasks'
 import { sightsOf } from './sights'
 import type { Scene, WeekView } from './view'
-import { PRACTICE_DEPTH_M, type PracticeWorld } from './world'
+import { TRAINING_DEPTH_M, type TrainingWorld } from './world'
 
 /** What the player did on one visit. */
 export interface WeekChoice {
@@ -56,8 +56,8 @@ export function refusalsOf(choice: WeekChoice, view: Pick<WeekView, 'scene'>, mi
 const CLOSING_ICE_M = 0.01
 
 /** Whether a task cannot be done today because of ice. */
-export const underIce = (task: PracticeTaskKey, { scene }: Pick<WeekView, 'scene'>): boolean =>
-  practiceTask(task).openWater === true && scene.iceM > CLOSING_ICE_M
+export const underIce = (task: TrainerTaskKey, { scene }: Pick<WeekView, 'scene'>): boolean =>
+  trainerTask(task).openWater === true && scene.iceM > CLOSING_ICE_M
 
 /** Edges at which fish begin to look unwell, mg/L and share of full health. @source usual behaviour of carp and goldfish; house defaults for the trainer */
 const FISH_SHOW = { gaspOxygen: 2.8, atFallsOxygen: 4.5, uneasyNh3: 0.1, uneasyNitrite: 1, uneasyCondition: 0.6 } as const
@@ -91,7 +91,7 @@ export interface PlayResult {
   readonly fishAtStart: number
 }
 
-/** A practice pond looked after week by week. */
+/** A training pond looked after week by week. */
 export class Play {
   week = 0
   private state: PondState
@@ -105,7 +105,7 @@ export class Play {
   private readonly fed: number[] = []
   private readonly choices: WeekChoice[] = []
 
-  constructor(private readonly world: PracticeWorld) {
+  constructor(private readonly world: TrainingWorld) {
     this.state = world.start.end
     this.last = world.start.series
     this.shoal = { condition: 1, alive: world.scenario.fish }
@@ -148,7 +148,7 @@ export class Play {
       fish: { alive: Math.round(this.shoal.alive), lostThisWeek: this.lostThisWeek },
       fittings,
       scene,
-      kit: Object.fromEntries(KIT_TESTS.map((test) => [test, asRead(test, readKit(test, this.now(KIT[test].output), random), PRACTICE_DEPTH_M)])) as Record<
+      kit: Object.fromEntries(KIT_TESTS.map((test) => [test, asRead(test, readKit(test, this.now(KIT[test].output), random), TRAINING_DEPTH_M)])) as Record<
         KitTest,
         number
       >,

@@ -30,12 +30,12 @@ export interface WeekPlan {
 export type Policy = (view: WeekView, test: (kind: KitTest) => number, past: readonly WeekChoice[]) => WeekPlan
 
 /** One way to look after the pond that the debrief holds beside the player's. */
-export interface PracticeWay {
+export interface TrainerOption {
   readonly name: string
   readonly policy: Policy
 }
 
-export interface PracticeScenario {
+export interface TrainerScenario {
   readonly title: string
   /** What the office tells the technician. */
   readonly brief: string
@@ -57,7 +57,7 @@ export interface PracticeScenario {
   /** Day of the run on which the customer wants clear water. */
   readonly clearOn?: { readonly day: number; readonly words: string }
   /** As the house does it: what the foreman says when asked. */
-  readonly house: PracticeWay
+  readonly house: TrainerOption
   /** What many would do. */
-  readonly temptation: PracticeWay
+  readonly temptation: TrainerOption
 }

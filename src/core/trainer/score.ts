@@ -1,7 +1,7 @@
 import { CLEAR_M } from '../ecosystem/measures'
 import { SHOWN_OUTPUTS, type ShownOutput } from '../ecosystem/comparison/comparison'
 import { costOf, minutesOf, type PlayResult } from './play'
-import type { PracticeScenario } from './scenario'
+import type { TrainerScenario } from './scenario'
 
 /** What a season is judged by. */
 export const SCORE_PARTS = ['fish', 'safe', 'clear', 'clearOn', 'clean', 'fed', 'thrift'] as const
@@ -15,13 +15,13 @@ export interface Score {
   /** 0..100. */
   readonly points: number
   /** 0 to 3. */
-  readonly reeds: number
+  readonly stars: number
   readonly minutes: number
   readonly cost: number
 }
 
 /** @source house defaults of the trainer */
-const REEDS_FROM = [50, 70, 85] as const
+const STARS_FROM = [50, 70, 85] as const
 const OFF_PER_QUESTION = 2
 /** What a visit's minute is worth beside materials, whole money. */
 const MONEY_PER_MINUTE = 1
@@ -44,7 +44,7 @@ export const effortOf = (result: PlayResult): { minutes: number; cost: number } 
 })
 
 /** @param house the house's way through the same year */
-export function scoreOf(scenario: PracticeScenario, result: PlayResult, house: PlayResult): Score {
+export function scoreOf(scenario: TrainerScenario, result: PlayResult, house: PlayResult): Score {
   const { minutes, cost } = effortOf(result)
   const of: Record<ScorePart, () => number> = {
     fish: () => fishPart(result),
@@ -66,7 +66,7 @@ export function scoreOf(scenario: PracticeScenario, result: PlayResult, house: P
   }
   const askedOff = OFF_PER_QUESTION * result.choices.filter((c) => c.asked).length
   const total = Math.max(0, points - askedOff)
-  return { parts, askedOff, points: total, reeds: REEDS_FROM.filter((from) => total >= from).length, minutes, cost }
+  return { parts, askedOff, points: total, stars: STARS_FROM.filter((from) => total >= from).length, minutes, cost }
 }
 
 const effortSum = (result: PlayResult): number => {

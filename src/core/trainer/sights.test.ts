@@ -28,7 +28,7 @@ const seen = ({
 })
 const keys = (of: Seen): SightKey[] => sightsOf(of).map((s) => s.key)
 
-describe('what is seen of the practice pond', () => {
+describe('what is seen of the training pond', () => {
   it('of a pond that is well: clear water, lively fish, no more', () => expect(keys(seen())).toEqual(['water-clear', 'fish-lively']))
   it.each([
     [0.6, 'water-clear'],

@@ -12,7 +12,7 @@ export interface TaskOption {
   readonly wear?: number
 }
 
-export interface PracticeTask {
+export interface TrainerTask {
   readonly name: string
   readonly group: TaskGroup
   /** Said where the work can hurt fish, people or the bed. */
@@ -29,14 +29,14 @@ const option = (name: string, minutes: number, cost: number, ...deeds: PondDeed[
 
 /** A hired clarifier takes the pump's whole flow; whether it is on is all that changes. */
 const AERATOR_G_PER_D = 200
-/** Feed of little protein is given while the water is colder than this, °C. @source as the house practice */
+/** Feed of little protein is given while the water is colder than this, °C. @source as the house rules */
 const LOW_PROTEIN_BELOW_C = 17
 
 /**
- * What can be done on a visit to the practice pond, with the time it takes one person and what it costs.
- * @source times and amounts as in the kinds of visits and their doses, rounded for a pond of 20 m³
+ * What can be done on a visit to the training pond, with the time it takes one person and what it costs.
+ * @source times and amounts as in the visit types and their doses, rounded for a pond of 20 m³
  */
-export const PRACTICE_TASKS = {
+export const TRAINER_TASKS = {
   feed: {
     name: 'Tell the customer how to feed',
     group: 'fish',
@@ -212,15 +212,15 @@ export const PRACTICE_TASKS = {
       shut: option('de-icer taken out', 10, 0, { kind: 'ice-hole', open: false }),
     },
   },
-} as const satisfies Readonly<Record<string, PracticeTask>>
-export type PracticeTaskKey = keyof typeof PRACTICE_TASKS
-export const PRACTICE_TASK_KEYS = Object.keys(PRACTICE_TASKS) as PracticeTaskKey[]
+} as const satisfies Readonly<Record<string, TrainerTask>>
+export type TrainerTaskKey = keyof typeof TRAINER_TASKS
+export const TRAINER_TASK_KEYS = Object.keys(TRAINER_TASKS) as TrainerTaskKey[]
 
-export const practiceTask = (key: PracticeTaskKey): PracticeTask => PRACTICE_TASKS[key]
+export const trainerTask = (key: TrainerTaskKey): TrainerTask => TRAINER_TASKS[key]
 
 /** A task done in one of its ways; one a week. */
 export interface TaskChoice {
-  readonly task: PracticeTaskKey
+  readonly task: TrainerTaskKey
   readonly option: string
 }
 
@@ -245,4 +245,4 @@ export function changesNothing({ deeds }: TaskOption, now: Fittings): boolean {
   }
 }
 
-export const optionOf = ({ task, option: key }: TaskChoice): TaskOption | undefined => practiceTask(task).options[key]
+export const optionOf = ({ task, option: key }: TaskChoice): TaskOption | undefined => trainerTask(task).options[key]

@@ -7,11 +7,11 @@ import { addDays, type IsoDate } from '../numeric/calendar'
 import { seededRandom } from '../numeric/random'
 import { plainDayOfYear, possibleWeather } from '../season/weather-ahead'
 import type { WeatherDay } from '../season/weather-year'
-import type { PracticeScenario } from './scenario'
+import type { TrainerScenario } from './scenario'
 
 /** A scenario in one year: the weather, the biology and the surprises that a seed brings. The player knows none of them. */
-export interface PracticeWorld {
-  readonly scenario: PracticeScenario
+export interface TrainingWorld {
+  readonly scenario: TrainerScenario
   readonly seed: number
   readonly from: IsoDate
   readonly parameters: ParameterValues
@@ -23,8 +23,8 @@ export interface PracticeWorld {
   readonly surprises: readonly { readonly week: number; readonly told: string; readonly events: readonly PondEvent[] }[]
 }
 
-/** The practice pond's deepest water, m. */
-export const PRACTICE_DEPTH_M = 0.95
+/** The training pond's deepest water, m. */
+export const TRAINING_DEPTH_M = 0.95
 
 /** A year without 29 February; the trainer shows days and months only. */
 const YEAR = '2001'
@@ -32,7 +32,7 @@ const YEAR = '2001'
 const RUN_IN_DAYS = { new: 4, settled: 365, green: 10, neglected: 21 } as const
 
 /** The same scenario and seed are the same world, wherever it is made. */
-export function worldOf(scenario: PracticeScenario, seed: number): PracticeWorld {
+export function worldOf(scenario: TrainerScenario, seed: number): TrainingWorld {
   const random = seededRandom(seed)
   const parameters = drawParameters(random)
   const from = `${YEAR}-${scenario.startsOn}`
@@ -58,7 +58,7 @@ export function worldOf(scenario: PracticeScenario, seed: number): PracticeWorld
   }
 }
 
-function handedOver(scenario: PracticeScenario, parameters: ParameterValues, weather: readonly WeatherDay[], from: IsoDate, days: number) {
+function handedOver(scenario: TrainerScenario, parameters: ParameterValues, weather: readonly WeatherDay[], from: IsoDate, days: number) {
   const begin = { pond: scenario.pond, parameters, weather, startDay: plainDayOfYear(from), every: 'day' as const }
   const events = scenario.handedOver.map(({ daysBefore, ...deed }) => ({ ...deed, day: days - daysBefore }) as PondEvent)
   // where water, ice and appetite stand is the end of the run-in; its last day is what the first visit sees

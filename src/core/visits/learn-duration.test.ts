@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { DURATION_SPREAD, factorFor, learnDurations, lessonKey, type TimedVisit } from './learn-duration'
+import { DURATION_SPREAD, factorFor, learnDurations, correctionKey, type TimedVisit } from './learn-duration'
 
 const visit = (over: Partial<TimedVisit> = {}): TimedVisit => ({ job: 'routine', pondId: 'p', estimateMin: 100, actualMin: 150, ...over })
 const many = (n: number, over: (i: number) => Partial<TimedVisit>) => Array.from({ length: n }, (_, i) => visit(over(i)))
@@ -10,24 +10,24 @@ describe('learnt durations', () => {
     const { job, pond, day } = DURATION_SPREAD
     const jobLog = Math.log(1.5) * (job ** 2 / (job ** 2 + pond ** 2 + day ** 2))
     const pondLog = jobLog + (pond ** 2 / (pond ** 2 + day ** 2)) * (Math.log(1.5) - jobLog)
-    const lessons = learnDurations([visit()])
-    expect(lessons.byJob.get('routine')!.factor).toBeCloseTo(Math.exp(jobLog), 12)
-    expect(factorFor(lessons, 'routine', 'p')).toBeCloseTo(Math.exp(pondLog), 12)
-    expect(factorFor(lessons, 'routine', 'elsewhere')).toBeCloseTo(Math.exp(jobLog), 12)
+    const corrections = learnDurations([visit()])
+    expect(corrections.byJob.get('routine')!.factor).toBeCloseTo(Math.exp(jobLog), 12)
+    expect(factorFor(corrections, 'routine', 'p')).toBeCloseTo(Math.exp(pondLog), 12)
+    expect(factorFor(corrections, 'routine', 'elsewhere')).toBeCloseTo(Math.exp(jobLog), 12)
   })
   it('come near the truth with many visits', () => {
-    const lessons = learnDurations(many(40, (i) => ({ pondId: `p${i % 20}` })))
-    expect(lessons.byJob.get('routine')!.factor).toBeGreaterThan(1.42)
-    expect(lessons.byJob.get('routine')!.factor).toBeLessThan(1.5)
+    const corrections = learnDurations(many(40, (i) => ({ pondId: `p${i % 20}` })))
+    expect(corrections.byJob.get('routine')!.factor).toBeGreaterThan(1.42)
+    expect(corrections.byJob.get('routine')!.factor).toBeLessThan(1.5)
   })
   it('learn more about a job from ten ponds than from one pond ten times', () => {
     const [ten, one] = [learnDurations(many(10, (i) => ({ pondId: `p${i}` }))), learnDurations(many(10, () => ({})))]
     expect(ten.byJob.get('routine')!.factor).toBeGreaterThan(one.byJob.get('routine')!.factor)
   })
   it('tell a slow pond from the others of its kind', () => {
-    const lessons = learnDurations([...many(12, (i) => ({ pondId: `p${i}`, actualMin: 100 })), ...many(6, () => ({ pondId: 'slow', actualMin: 160 }))])
-    expect(lessons.byPond.get(lessonKey('routine', 'slow'))!.factor).toBeGreaterThan(1.25)
-    expect(factorFor(lessons, 'routine', 'p3')).toBeLessThan(1.1)
+    const corrections = learnDurations([...many(12, (i) => ({ pondId: `p${i}`, actualMin: 100 })), ...many(6, () => ({ pondId: 'slow', actualMin: 160 }))])
+    expect(corrections.byPond.get(correctionKey('routine', 'slow'))!.factor).toBeGreaterThan(1.25)
+    expect(factorFor(corrections, 'routine', 'p3')).toBeLessThan(1.1)
   })
   it('leave out what cannot be true', () => expect(learnDurations([visit({ actualMin: 1 }), visit({ actualMin: 1440 })]).byJob.size).toBe(0))
   it('lie between what was known and what was seen', () =>

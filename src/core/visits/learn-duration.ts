@@ -21,13 +21,13 @@ export interface LearntDuration {
   readonly visits: number
 }
 
-export interface DurationLessons {
+export interface DurationCorrections {
   readonly byJob: ReadonlyMap<string, LearntDuration>
   /** Key: job and pond, see {@link lessonKey}; holds the job's own factor already. */
   readonly byPond: ReadonlyMap<string, LearntDuration>
 }
 
-export const lessonKey = (job: string, pondId: string): string => `${job} ${pondId}`
+export const correctionKey = (job: string, pondId: string): string => `${job} ${pondId}`
 
 /**
  * What logged visits teach about durations: a factor per kind of job, and per pond on top, each drawn toward what was known before while there is little to go by.
@@ -35,7 +35,7 @@ export const lessonKey = (job: string, pondId: string): string => `${job} ${pond
  * @throws {DomainError} a duration that is not positive
  * @source Gelman et al., Bayesian Data Analysis, hierarchical normal model with known variances
  */
-export function learnDurations(visits: readonly TimedVisit[]): DurationLessons {
+export function learnDurations(visits: readonly TimedVisit[]): DurationCorrections {
   const usable = visits.flatMap((visit) => {
     if (!(visit.estimateMin > 0)) throw new DomainError('estimateMin', visit.estimateMin, 'more than 0 min')
     if (!(visit.actualMin > 0)) throw new DomainError('actualMin', visit.actualMin, 'more than 0 min')
@@ -54,15 +54,15 @@ export function learnDurations(visits: readonly TimedVisit[]): DurationLessons {
     for (const [pondId, seen] of ponds) {
       const share = (seen.length * DURATION_SPREAD.pond ** 2) / (seen.length * DURATION_SPREAD.pond ** 2 + DURATION_SPREAD.day ** 2)
       const pondLog = jobLog + share * (meanLog(seen) - jobLog)
-      byPond.set(lessonKey(job, pondId), { factor: Math.exp(pondLog), spread: Math.exp(DURATION_SPREAD.day), visits: seen.length })
+      byPond.set(correctionKey(job, pondId), { factor: Math.exp(pondLog), spread: Math.exp(DURATION_SPREAD.day), visits: seen.length })
     }
   }
   return { byJob, byPond }
 }
 
 /** The factor for a job at a pond: the pond's own, the job's, or none. */
-export const factorFor = (lessons: DurationLessons, job: string, pondId: string): number =>
-  (lessons.byPond.get(lessonKey(job, pondId)) ?? lessons.byJob.get(job))?.factor ?? 1
+export const factorFor = (corrections: DurationCorrections, job: string, pondId: string): number =>
+  (corrections.byPond.get(correctionKey(job, pondId)) ?? corrections.byJob.get(job))?.factor ?? 1
 
 const meanLog = (visits: readonly { readonly log: number }[]): number => visits.reduce((sum, v) => sum + v.log, 0) / visits.length
 

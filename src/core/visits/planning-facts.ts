@@ -24,7 +24,7 @@ export const SKILLS = ['fish', 'electrics', 'pesticide'] as const
 export const KIT = ['tank', 'washer', 'flush-pump', 'net-poles'] as const
 
 /** @source house defaults; logged times correct the minutes */
-export const JOB_PLANNING: Readonly<Record<string, JobPlanning>> = {
+export const VISIT_PLANNING: Readonly<Record<string, JobPlanning>> = {
   'spring-cleanout': {
     skills: ['fish'],
     kit: ['tank', 'washer'],

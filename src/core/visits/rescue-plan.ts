@@ -37,7 +37,7 @@ export const RESCUE_RULES = {
   /** Below it nitrifiers hardly grow: media that were rinsed do not come back, °C. @source nitrification is slight below 8 to 10 °C */
   leastMediaC: 8,
   finalTestsDays: [7, 14],
-  /** Toxic ammonia is foretold for water this warm, °C: the tests of the day decide. */
+  /** Toxic ammonia is forecast for water this warm, °C: the tests of the day decide. */
   warmestC: 24,
 } as const
 

@@ -33,7 +33,7 @@ export interface StepChoice {
  * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and are shown in the
  * units of who reads them.
  */
-export interface JobStep {
+export interface VisitStep {
   readonly key: string
   readonly section: string
   readonly kind: StepKind
@@ -63,11 +63,11 @@ export interface JobStep {
   readonly plants?: readonly CareAction[]
 }
 
-export interface JobType {
+export interface VisitType {
   readonly key: string
   readonly name: string
   readonly version: number
-  readonly steps: readonly JobStep[]
+  readonly steps: readonly VisitStep[]
   /** Days after which a test should follow: earliest and latest. */
   readonly followUpDays: readonly [number, number]
   readonly followUpTitle: string

@@ -24,13 +24,13 @@ export interface VisitAmounts extends CleanoutQuantities {
   readonly systemM3: number
   /** The most that may be changed at once. */
   readonly partialChange: { readonly volumeM3: number; readonly outMinutes: number; readonly inMinutes: number; readonly dechlorinator: Portions }
-  /** Salt for the winter where the practice adds any and plants allow, kg. */
+  /** Salt for the winter where the house rules add any and plants allow, kg. */
   readonly winterSalt: { readonly kg: number; readonly share: number }
   /** What brings KH up by as much as one day allows; null while KH is not tested. */
   readonly khRise: { readonly riseDH: number; readonly bicarbonateG: number; readonly fromDH: number; readonly targetDH: number } | null
 }
 
-/** Amounts of every kind of visit, from the pond as it is and what was tested today. */
+/** Amounts of every visit type, from the pond as it is and what was tested today. */
 export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: AmountsToday): VisitAmounts {
   const cleanout = cleanoutQuantities(pond, kit, today.tapChlorineMgL)
   const volumeM3 = today.systemM3 * WATER_CHANGE_LIMITS.share

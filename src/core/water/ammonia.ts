@@ -2,7 +2,7 @@ import { assertInRange } from '../errors'
 
 export type AmmoniaBand = 'fine' | 'watch' | 'act' | 'emergency'
 
-/** Upper edges of un-ionised ammonia (as N), mg/L. @source trade practice; the firm's house practice may differ */
+/** Upper edges of un-ionised ammonia (as N), mg/L. @source trade practice; the firm's house rules may differ */
 export const AMMONIA_BANDS = { watchFromMgL: 0.02, actAboveMgL: 0.05, emergencyAboveMgL: 0.2 } as const
 export const AMMONIA_RANGE = { tanMgL: [0, 100], ph: [3, 12], tempC: [-1, 45] } as const
 

@@ -1,6 +1,7 @@
 import { assertInRange } from '../errors'
 
-export const CARBONATE_RANGE = { ph: [4, 12], alkalinityMgL: [0, 2000], tempC: [0, 45] } as const
+/** Whatever a reading may be holds: an acid pond is judged, not refused. */
+export const CARBONATE_RANGE = { ph: [3, 12], alkalinityMgL: [0, 2000], tempC: [0, 45] } as const
 
 const CACO3_G_PER_EQUIVALENT = 50.04
 const CARBON_G_PER_MOL = 12.011

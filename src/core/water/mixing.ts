@@ -15,6 +15,7 @@ export const MIXING_RANGE = { khDH: [0, 60], fraction: [0, 1] } as const
 export const CACO3_MGL_PER_DKH = 17.848
 
 const carbonOf = ({ ph, khDH, tempC }: NewWater): number => inorganicCarbonMgL(khDH * CACO3_MGL_PER_DKH, ph, tempC)
+const inPhRange = (ph: number): number => Math.min(CARBONATE_RANGE.ph[1], Math.max(CARBONATE_RANGE.ph[0], ph))
 const inTable = (tempC: number): number => Math.min(CARBONATE_RANGE.tempC[1], Math.max(CARBONATE_RANGE.tempC[0], tempC))
 
 /**
@@ -54,8 +55,8 @@ export function mixedWater(pond: PondWater, fill: NewWater, fraction: number): P
   const at = (water: NewWater): NewWater => ({ ...water, tempC: inTable(water.tempC) })
   const carbon = share(carbonOf(at(pond)), carbonOf(at(fill)))
   // no new water: the measured pH, which water without any buffer would not give back
-  const ph = fraction === 0 ? pond.ph : Math.min(12, Math.max(4, phOf(khDH * CACO3_MGL_PER_DKH, carbon, inTable(tempC))))
+  const ph = fraction === 0 ? pond.ph : inPhRange(phOf(khDH * CACO3_MGL_PER_DKH, carbon, inTable(tempC)))
   const tanMgL = pond.tanMgL * (1 - fraction)
-  const later = fraction === 0 ? ph : Math.min(12, airedPh({ ph, khDH, tempC }))
+  const later = fraction === 0 ? ph : inPhRange(airedPh({ ph, khDH, tempC }))
   return { ph, tanMgL, khDH, tempC, airedPh: later, nh3MgL: unionisedAmmonia(tanMgL, later, tempC).nh3MgL }
 }

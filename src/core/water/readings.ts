@@ -50,7 +50,7 @@ export function judgeReading(kind: ReadingKindName, value: number): ReadingJudge
 
 export type WaterBand = 'fine' | 'watch' | 'act' | 'emergency'
 
-/** Thresholds of a reading, worst first. @source trade practice (domain defaults); house practice may differ */
+/** Thresholds of a reading, worst first. @source trade practice (domain defaults); house rules may differ */
 const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBand][]; below?: readonly [number, WaterBand][] }>> = {
   dissolvedOxygen: {
     below: [

@@ -7,7 +7,7 @@ const facts = (over: Partial<AdviceFacts> = {}): AdviceFacts => ({
   weeklyLossMm: 25,
   hasFish: true,
   mains: true,
-  practice: { feedingStartWaterC: 10, feedingNormalWaterC: 13, feedingStopWaterC: 12, highSummerWaterC: 25 },
+  rules: { feedingStartWaterC: 10, feedingNormalWaterC: 13, feedingStopWaterC: 12, highSummerWaterC: 25 },
   ...over,
 })
 const codes = (over: Partial<AdviceFacts> = {}) => customerAdvice(facts(over)).map((a) => a.code)

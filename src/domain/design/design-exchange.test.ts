@@ -3,8 +3,8 @@ import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { oldDesign } from '../../../tests/fixtures/old-design'
 import { FILTER_TYPES } from '../../core/filter/filter-types'
 import { firstFlowPlan } from '../../core/filter/flow/flow-plan'
-import { firstDesign } from '../../core/filter/first-design'
-import { DEFAULT_FILTER_PRACTICE } from '../../core/filter/house-rules'
+import { suggestDesign } from '../../core/filter/first-design'
+import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { DEFAULT_PRICE_BOOK } from '../../core/pricing/price-book'
 import { FilterDesignInput } from './design'
@@ -12,7 +12,7 @@ import { DESIGN_FORMAT, keptDesign, readDesignFile, upgradeDesign } from './desi
 import { priceCsv, readPriceCsv } from '../prices/price-csv'
 import { readPumpCsv } from '../prices/pump-csv'
 
-const design = (type: (typeof FILTER_TYPES)[number] = 'lined-wetland') => firstDesign(pond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE, type)
+const design = (type: (typeof FILTER_TYPES)[number] = 'lined-wetland') => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 const file = (changes: object = {}) => JSON.stringify({ format: DESIGN_FORMAT, kind: 'pond-filter-design', name: 'Test', design: design(), ...changes })
 const problem = (text: string) => {
   const read = readDesignFile(text)

@@ -6,7 +6,7 @@ import { FilterDesignInput } from './design'
 import { shortText } from '../shared/fields'
 
 /** Number of the file's layout; raised whenever an older reader could misread a newer file. */
-export const DESIGN_FORMAT = 2
+export const DESIGN_FORMAT = 3
 
 /** A design as a file: what another firm, or this one in ten years, can read back without loss. */
 export const DesignFile = z.strictObject({
@@ -79,9 +79,12 @@ const SINCE_FORMAT_1 = {
 /** A design of any earlier format in today's; anything else is left as it is for the schema to judge. */
 export function upgradeDesign(raw: unknown): unknown {
   if (typeof raw !== 'object' || raw === null) return raw
+  // up to the second format the sizing method had another name
+  const { school, ...rest } = raw as Record<string, unknown>
+  const named = school === undefined ? rest : { sizingMethod: school, ...rest }
   // heating came later within the second format: a design without the word is unheated
-  if ('type' in raw) return { heatToC: null, ...raw }
-  const old = raw as Record<string, unknown> & { manifold?: object; delivery?: Record<string, unknown>; pumpId?: string }
+  if ('type' in named) return { heatToC: null, ...named }
+  const old = named as Record<string, unknown> & { manifold?: object; delivery?: Record<string, unknown>; pumpId?: string }
   const { fittingsK, ...delivery } = old.delivery ?? {}
   return {
     ...SINCE_FORMAT_1,

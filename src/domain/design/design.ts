@@ -5,7 +5,7 @@ import { FILTER_TYPES } from '../../core/filter/filter-types'
 import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../../core/filter/bed/layers'
 import { GRAVEL_RANGE } from '../../core/filter/sizing/nitrification'
 import { BRANCH_KINDS, FLOW_PLAN_RANGE } from '../../core/filter/flow/flow-plan'
-import { SCHOOLS } from '../../core/filter/house-rules'
+import { SIZING_METHODS } from '../../core/filter/house-rules'
 import { HEAT_RANGE_C } from '../../core/filter/heater'
 import { PUMP_SET_RANGE } from '../../core/hydraulics/pump-set'
 import { PATCH_RANGE } from '../../core/plants/planting'
@@ -64,7 +64,7 @@ const FlowPlanInput = z.strictObject({
 export const FilterDesignInput = z
   .strictObject({
     type: z.enum(FILTER_TYPES, { error: 'Choose a kind of filter.' }),
-    school: z.enum(SCHOOLS),
+    sizingMethod: z.enum(SIZING_METHODS),
     lengthM: numberWithin(DESIGN_RANGE.sideM, 'Bed length', 'm'),
     widthM: numberWithin(DESIGN_RANGE.sideM, 'Bed width', 'm'),
     vessels: counted(DESIGN_RANGE.vessels, 'Vessels'),

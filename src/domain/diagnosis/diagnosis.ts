@@ -149,7 +149,7 @@ export type DiagnosisOutcome = (typeof DIAGNOSIS_OUTCOMES)[number]
 export const OutcomeInput = z.strictObject({ outcome: z.enum(DIAGNOSIS_OUTCOMES) })
 
 /** A diagnosis as it was acted on. */
-export interface KeptDiagnosis {
+export interface SavedDiagnosis {
   readonly id: DiagnosisId
   readonly pondId: PondId
   readonly cause: CauseKey

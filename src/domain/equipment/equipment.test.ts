@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { equipmentDue } from './equipment'
 import { lampRest } from './lamp-rest'
-import { HousePractice } from '../house-rules/house-rules'
+import { HouseRules } from '../house-rules/house-rules'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import { dueAfterRunning } from '../../core/visits/equipment-care'
 
@@ -26,14 +26,14 @@ describe('the age of a lamp', () => {
       { numRuns: 60 },
     )
   })
-  it('goes by running time only where the practice says so and the pond is shut down, and only for lamps', () => {
+  it('goes by running time only where the house rules say so and the pond is shut down, and only for lamps', () => {
     const windows = [
       { job: 'winter-shutdown', best: '2001-11-01' },
       { job: 'spring-startup', best: '2001-03-31' },
     ]
-    const rest = (over: object) => lampRest(HousePractice.parse(over), windows)
+    const rest = (over: object) => lampRest(HouseRules.parse(over), windows)
     expect(rest({ lamp: 'running' })).toEqual(WINTER)
-    expect([rest({}), rest({ lamp: 'running', winter: 'run-on' }), lampRest(HousePractice.parse({ lamp: 'running' }), [])]).toEqual([null, null, null])
+    expect([rest({}), rest({ lamp: 'running', winter: 'run-on' }), lampRest(HouseRules.parse({ lamp: 'running' }), [])]).toEqual([null, null, null])
     expect(equipmentDue(lamp, WINTER).due).toBe('2027-08-30')
     expect(equipmentDue({ ...lamp, kind: 'pump' }, WINTER).due).toBe('2027-04-01')
   })

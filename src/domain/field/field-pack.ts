@@ -1,11 +1,11 @@
 import { DEFAULT_KIT, type CleanoutPond } from '../../core/visits/cleanout-quantities'
 import { visitAmounts, type VisitAmounts } from '../../core/visits/visit-amounts'
 import type { CareTask } from '../../core/plants/care-rules'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import type { ReadingKindName } from '../../core/water/readings'
 import type { EarlierDose } from '../water/dosing'
 import type { EquipmentDue } from '../equipment/equipment'
-import type { Foretold } from '../forecasts/forecast'
+import type { ForecastRisks } from '../forecasts/forecast'
 import type { Gear } from '../equipment/gear'
 import type { PatchNow } from '../plants/plants'
 import type { Preferences } from '../people/people'
@@ -22,6 +22,9 @@ export interface LastReading {
   readonly belowStep: boolean
   readonly takenAt: string
 }
+
+/** Number of the layout of what devices are handed; raised whenever a page of an earlier program could misread it. */
+export const PACK_FORMAT = 4
 
 /** All that the field sheet needs of one visit, so that it works without signal. */
 export interface FieldVisit {
@@ -40,9 +43,9 @@ export interface FieldVisit {
   readonly plants: readonly PatchNow[]
   readonly care: readonly CareTask[]
   /** Notes that an earlier visit left for this season. */
-  readonly heeds: readonly string[]
-  /** What the last forecast worries about; null when there is none that still counts, missing in what a device kept from before there were any. */
-  readonly foretold?: Foretold | null
+  readonly notesForNextSeason: readonly string[]
+  /** The risks that the last forecast names; null when there is none that still counts. */
+  readonly forecastRisks: ForecastRisks | null
 }
 
 /** Who the device belongs to at the moment. */
@@ -76,4 +79,4 @@ export const amountsToday = ({ cleanout, gateFacts }: Pick<FieldVisit, 'cleanout
     salinity: gateFacts.salinity,
   })
 
-export const photosOf = (photos: readonly VisitPhoto[], step: JobStep): VisitPhoto[] => photos.filter((photo) => photo.stepKey === step.key)
+export const photosOf = (photos: readonly VisitPhoto[], step: VisitStep): VisitPhoto[] => photos.filter((photo) => photo.stepKey === step.key)

@@ -1,12 +1,12 @@
 import { assertEcoPond } from '../../core/ecosystem/pond'
-import { workOutDesign } from '../../core/filter/design'
-import { firstDesign } from '../../core/filter/first-design'
-import { DEFAULT_FILTER_PRACTICE } from '../../core/filter/house-rules'
+import { evaluateDesign } from '../../core/filter/design'
+import { suggestDesign } from '../../core/filter/first-design'
+import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'
 import { PUMP_CATALOGUE } from '../../core/filter/flow/pump-catalogue'
 import { ecoPondOf, knownWaterOf, type EcoPondFacts } from './eco-pond'
 import { PondInput, type Pond } from '../ponds/pond'
 import { savedPondFacts } from '../ponds/pond-facts'
-import { HousePractice } from '../house-rules/house-rules'
+import { HouseRules } from '../house-rules/house-rules'
 
 const pond = {
   ...PondInput.parse({
@@ -36,8 +36,8 @@ const designPond = {
   leafKgPerYear: 3,
   freeboardM: 0.1,
 }
-const design = firstDesign(designPond, 'volume', DEFAULT_FILTER_PRACTICE, PUMP_CATALOGUE)
-const result = workOutDesign({ pond: designPond, design, practice: DEFAULT_FILTER_PRACTICE, houseSchool: 'volume', pumps: PUMP_CATALOGUE })
+const design = suggestDesign(designPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
+const result = evaluateDesign({ pond: designPond, design, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
 const of = (changes: Partial<EcoPondFacts> = {}) =>
   ecoPondOf({
     pond,
@@ -46,7 +46,7 @@ const of = (changes: Partial<EcoPondFacts> = {}) =>
     thermal: {},
     design,
     result,
-    practice: HousePractice.parse({}),
+    rules: HouseRules.parse({}),
     feedProtein: 0.35,
     patches: [],
     gear: [],

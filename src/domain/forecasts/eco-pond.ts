@@ -15,7 +15,7 @@ import type { Gear } from '../equipment/gear'
 import type { PatchNow } from '../plants/plants'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
 import type { PondFacts } from '../ponds/pond-facts'
-import type { HousePractice } from '../house-rules/house-rules'
+import type { HouseRules } from '../house-rules/house-rules'
 
 /** Water by where it comes from, mg/L. @source usual of temperate countries; a test of the tap is better */
 const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
@@ -44,7 +44,7 @@ export interface EcoPondFacts {
   readonly thermal: Partial<Pick<EcoPond, 'shade' | 'windShare' | 'airOffsetC' | 'depthShare'>>
   readonly design: FilterDesign
   readonly result: DesignResult
-  readonly practice: HousePractice
+  readonly rules: HouseRules
   readonly feedProtein: number
   readonly patches: readonly PatchNow[]
   readonly gear: readonly Gear[]
@@ -53,7 +53,7 @@ export interface EcoPondFacts {
 
 /** A saved pond as the simulator takes it. */
 export function ecoPondOf(of: EcoPondFacts): EcoPond {
-  const { pond, facts, practice, gear } = of
+  const { pond, facts, rules, gear } = of
   const { shade, windShare } = TREE_EFFECT[pond.trees]
   const { areaM2, meanDepthM } = facts.basin
   const onPond = (kind: Gear['kind']) => gear.some((g) => g.kind === kind && g.state === 'on-pond')
@@ -76,8 +76,8 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
       massKg: pond.fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0),
       feedFactor: 1,
       protein: of.feedProtein,
-      feedFromC: practice.feedingStartWaterC,
-      lowProteinBelowC: practice.feedingNormalWaterC,
+      feedFromC: rules.feedingStartWaterC,
+      lowProteinBelowC: rules.feedingNormalWaterC,
     },
     plants: plantShares(of),
     leafKgPerYear: TREE_EFFECT[pond.trees].leafKgPerM2Year * areaM2,

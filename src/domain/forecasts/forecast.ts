@@ -25,8 +25,8 @@ const HELP: Readonly<Record<Hazard, string>> = {
   murk: 'wetland-flush',
 }
 
-/** One reason to worry about a pond. */
-export interface Worry {
+/** One risk of a pond. */
+export interface Risk {
   readonly hazard: Hazard
   /** Share of the runs in which it comes to pass within a week, and within three. */
   readonly week: number
@@ -39,15 +39,15 @@ export interface Worry {
 }
 
 /** What a forecast worried about when it was made. */
-export interface Foretold {
+export interface ForecastRisks {
   readonly madeAt: string
-  readonly worries: readonly Worry[]
+  readonly risks: readonly Risk[]
 }
 
-/** A pond's reasons to worry, the heaviest first. */
-export function worriesOf(outlook: Outlook, pond: Pick<Pond, 'use' | 'fish'>): Worry[] {
+/** A pond's risks, the heaviest first. */
+export function risksOf(outlook: Outlook, pond: Pick<Pond, 'use' | 'fish'>): Risk[] {
   const hasFish = pond.fish.some((f) => f.count > 0)
-  return HAZARD_KEYS.flatMap((hazard): Worry[] => {
+  return HAZARD_KEYS.flatMap((hazard): Risk[] => {
     const { week, whole, day } = outlook.risks[hazard]
     if (whole < WORTH_A_LINE || day === null || (!hasFish && OF_FISH.includes(hazard))) return []
     const likely = 0.7 * week + 0.3 * whole
@@ -56,9 +56,9 @@ export function worriesOf(outlook: Outlook, pond: Pick<Pond, 'use' | 'fish'>): W
   }).sort((a, b) => b.weight - a.weight)
 }
 
-/** How much a pond worries: its heaviest reason, and a little for the others. */
-export function worryOf(worries: readonly Worry[]): number {
-  const [first, ...rest] = worries
+/** A pond's risk: its heaviest one, and a little for the others. */
+export function riskOf(risks: readonly Risk[]): number {
+  const [first, ...rest] = risks
   return first ? first.weight + 0.2 * rest.reduce((sum, w) => sum + w.weight, 0) : 0
 }
 
@@ -87,6 +87,6 @@ export interface PondForecast {
   readonly pondId: PondId
   readonly outlook: Outlook
   readonly scores: Scores
-  readonly worries: readonly Worry[]
+  readonly risks: readonly Risk[]
   readonly madeAt: string
 }

@@ -26,9 +26,9 @@ describe('what is run for an expectation', () => {
       for (const seeded of [false, true]) expect(WhatIfInput.safeParse(settlingRuns({ ...NEW, kind, seeded })).error?.issues ?? []).toEqual([])
   })
   it('begins a little before a stop, which lasts its hours, and brings media after it', () => {
-    const { from, start, ways } = settlingRuns({ kind: 'outage', on: '2027-07-10', hours: 36, seeded: true })
+    const { from, start, options } = settlingRuns({ kind: 'outage', on: '2027-07-10', hours: 36, seeded: true })
     expect([from, start]).toEqual(['2027-07-05', 'settled'])
-    expect(ways[0].events).toMatchObject([
+    expect(options[0].events).toMatchObject([
       { kind: 'pump', day: 5, running: false },
       { kind: 'pump', day: 6.5, running: true },
       { kind: 'seed-bacteria', day: 8 },

@@ -3,7 +3,7 @@ import { settledDay } from '../../core/ecosystem/settling'
 import { quantileOfSorted } from '../../core/numeric/quantile'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import type { DayTest } from '../diagnosis/diagnosis-check'
-import { newWay, type WhatIfInput } from './what-if'
+import { newOption, type WhatIfInput } from './what-if'
 
 /** What a filter recovers from. */
 export const SETTLING_KINDS = ['new-filter', 'outage', 'sterile-clean'] as const
@@ -29,7 +29,7 @@ export const SETTLING_MEMBERS = 40
 /** The runs behind an expectation: the pond as it is, with what happened to it. */
 export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput {
   const before = kind === 'new-filter' ? 0 : BEFORE_DAYS
-  const events: WhatIfInput['ways'][number]['events'] =
+  const events: WhatIfInput['options'][number]['events'] =
     kind === 'outage'
       ? [
           { kind: 'pump', day: before, running: false },
@@ -45,8 +45,8 @@ export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput
     days: DAYS[kind],
     start: kind === 'new-filter' ? 'new' : 'settled',
     members: SETTLING_MEMBERS,
-    ways: [
-      newWay('Expected', { events: seeded ? [...events, { kind: 'seed-bacteria', day: Math.ceil(end + SEEDED.afterDays), share: SEEDED.share }] : events }),
+    options: [
+      newOption('Expected', { events: seeded ? [...events, { kind: 'seed-bacteria', day: Math.ceil(end + SEEDED.afterDays), share: SEEDED.share }] : events }),
     ],
   }
 }

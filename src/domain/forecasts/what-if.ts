@@ -10,10 +10,10 @@ import { WhatIfEvent } from './what-if-events'
 /** The filter as it stands; anything else is the id of a saved design. */
 export const AS_IT_IS = 'as-it-is'
 const MOST_EVENTS = 30
-export const MOST_WAYS = 4
+export const MAX_OPTIONS = 4
 
 /** One way a what-if goes: filter, fish, feed and equipment, and what happens when. */
-export const Way = z.strictObject({
+export const WhatIfOption = z.strictObject({
   name: shortText('Name of this way', 60),
   /** 'as-it-is' or the id of a design. */
   filter: z.union([z.literal(AS_IT_IS), z.uuid()]),
@@ -26,7 +26,7 @@ export const Way = z.strictObject({
   airBreak: z.enum(['as-it-is', 'stays-wet', 'drains']),
   events: z.array(WhatIfEvent).max(MOST_EVENTS, { error: `At most ${MOST_EVENTS} events in one way.` }),
 })
-export type Way = z.infer<typeof Way>
+export type WhatIfOption = z.infer<typeof WhatIfOption>
 
 export const WhatIfInput = z.strictObject({
   name: shortText('Name', 80),
@@ -34,15 +34,15 @@ export const WhatIfInput = z.strictObject({
   days: z.int().min(7, { error: 'At least a week.' }).max(730, { error: 'At most two years.' }),
   start: z.enum(START_KINDS),
   members: z.int().min(20).max(500),
-  ways: z
-    .array(Way)
+  options: z
+    .array(WhatIfOption)
     .min(1)
-    .max(MOST_WAYS, { error: `At most ${MOST_WAYS} ways side by side.` }),
+    .max(MAX_OPTIONS, { error: `At most ${MAX_OPTIONS} options side by side.` }),
 })
 export type WhatIfInput = z.infer<typeof WhatIfInput>
 
 /** A filter that a way can be run with. */
-export interface LabFilter {
+export interface ModelFilter {
   /** AS_IT_IS or a design's id. */
   readonly key: string
   readonly name: string
@@ -51,9 +51,9 @@ export interface LabFilter {
 }
 
 /** Everything a pond brings to the bench. */
-export interface LabPond {
+export interface PondModel {
   readonly eco: EcoPond
-  readonly filters: readonly LabFilter[]
+  readonly filters: readonly ModelFilter[]
   /** No filter is saved: it is taken as the house would size it. */
   readonly filterAssumed: boolean
   readonly station: StationNormals
@@ -67,7 +67,7 @@ const lampFlow = (filter: EcoFilter): number => (filter.uvFlowM3PerH > 0 ? filte
 const USUAL_AERATOR_G_PER_D = 200
 const DRAINED_WET_SHARE = 0.1
 
-const plainWay: Way = {
+const plainOption: WhatIfOption = {
   name: 'As it is',
   filter: AS_IT_IS,
   filterSize: 1,
@@ -78,42 +78,42 @@ const plainWay: Way = {
   airBreak: 'as-it-is',
   events: [],
 }
-export const newWay = (name: string, changes: Partial<Way> = {}): Way => ({ ...plainWay, ...changes, name })
+export const newOption = (name: string, changes: Partial<WhatIfOption> = {}): WhatIfOption => ({ ...plainOption, ...changes, name })
 
 /** A way as the simulator runs it. A design that is gone is read as the filter that stands. */
-export function scenarioOf(way: Way, lab: LabPond): Scenario {
-  const chosen = lab.filters.find((f) => f.key === way.filter) ?? lab.filters[0]
+export function scenarioOf(option: WhatIfOption, lab: PondModel): Scenario {
+  const chosen = lab.filters.find((f) => f.key === option.filter) ?? lab.filters[0]
   const sized: EcoFilter = {
     ...chosen.filter,
-    stoneM3: chosen.filter.stoneM3 * way.filterSize,
-    areaM2: chosen.filter.areaM2 * way.filterSize,
-    flowM3PerH: chosen.filter.flowM3PerH * way.filterSize,
+    stoneM3: chosen.filter.stoneM3 * option.filterSize,
+    areaM2: chosen.filter.areaM2 * option.filterSize,
+    flowM3PerH: chosen.filter.flowM3PerH * option.filterSize,
   }
   const filter: EcoFilter = {
     ...sized,
-    uvFlowM3PerH: way.uv === 'on' || (way.uv === 'as-it-is' && hasEvent(way, 'uv')) ? lampFlow(sized) : way.uv === 'off' ? 0 : sized.uvFlowM3PerH,
-    wetShareStopped: way.airBreak === 'as-it-is' ? sized.wetShareStopped : way.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
+    uvFlowM3PerH: option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv')) ? lampFlow(sized) : option.uv === 'off' ? 0 : sized.uvFlowM3PerH,
+    wetShareStopped: option.airBreak === 'as-it-is' ? sized.wetShareStopped : option.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
   }
   const { eco } = lab
-  const aeratorGPerD = way.aerator === 'as-it-is' ? eco.aeratorGPerD : way.aerator === 'on' ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D) : 0
+  const aeratorGPerD = option.aerator === 'as-it-is' ? eco.aeratorGPerD : option.aerator === 'on' ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D) : 0
   const pond: EcoPond = {
     ...eco,
     filter,
     fallM: chosen.fallM,
     aeratorGPerD,
-    fish: { ...eco.fish, massKg: eco.fish.massKg * way.fish, feedFactor: eco.fish.feedFactor * way.feed },
+    fish: { ...eco.fish, massKg: eco.fish.massKg * option.fish, feedFactor: eco.fish.feedFactor * option.feed },
   }
   // a lamp that is switched on only later stands dark until then
-  const dark = way.uv === 'as-it-is' && sized.uvFlowM3PerH === 0 && hasEvent(way, 'uv')
-  return { pond, events: dark ? [{ kind: 'uv', day: 0, on: false }, ...way.events] : way.events }
+  const dark = option.uv === 'as-it-is' && sized.uvFlowM3PerH === 0 && hasEvent(option, 'uv')
+  return { pond, events: dark ? [{ kind: 'uv', day: 0, on: false }, ...option.events] : option.events }
 }
 
-const hasEvent = (way: Way, kind: WhatIfEvent['kind']): boolean => way.events.some((event) => event.kind === kind)
+const hasEvent = (option: WhatIfOption, kind: WhatIfEvent['kind']): boolean => option.events.some((event) => event.kind === kind)
 
 const SEED = 20270410
 
 /** A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is. */
-export function comparisonOf(whatIf: WhatIfInput, lab: LabPond): Comparison {
+export function comparisonOf(whatIf: WhatIfInput, lab: PondModel): Comparison {
   const near = Math.abs(Date.parse(whatIf.from) - Date.parse(lab.known.today)) <= 7 * 86_400_000
   return {
     pond: lab.eco,
@@ -121,7 +121,7 @@ export function comparisonOf(whatIf: WhatIfInput, lab: LabPond): Comparison {
     known: lab.known,
     from: whatIf.from,
     days: whatIf.days,
-    scenarios: whatIf.ways.map((way) => scenarioOf(way, lab)),
+    scenarios: whatIf.options.map((option) => scenarioOf(option, lab)),
     start: whatIf.start,
     water: near && whatIf.start === 'settled' ? lab.water : {},
     seed: SEED,
@@ -142,16 +142,16 @@ export const TEMPLATES: readonly {
   readonly season: string
   readonly days: number
   readonly start?: WhatIfInput['start']
-  readonly ways: readonly Way[]
+  readonly options: readonly WhatIfOption[]
 }[] = [
   {
     key: 'staged',
     name: 'All media cleaned at once, or in stages',
     season: '04-20',
     days: 60,
-    ways: [
-      newWay('All at once, tap water', { events: [{ kind: 'rinse-media', day: 5, share: 1, water: 'tap' }] }),
-      newWay('Half and half, pond water, three weeks apart', {
+    options: [
+      newOption('All at once, tap water', { events: [{ kind: 'rinse-media', day: 5, share: 1, water: 'tap' }] }),
+      newOption('Half and half, pond water, three weeks apart', {
         events: [
           { kind: 'rinse-media', day: 5, share: 0.5, water: 'pond' },
           { kind: 'rinse-media', day: 26, share: 0.5, water: 'pond' },
@@ -165,16 +165,16 @@ export const TEMPLATES: readonly {
     season: 'built',
     days: 90,
     start: 'new',
-    ways: [newWay('By itself'), newWay('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] })],
+    options: [newOption('By itself'), newOption('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] })],
   },
   {
     key: 'sterile',
     name: 'Recovery after a sterile clean',
     season: '04-20',
     days: 60,
-    ways: [
-      newWay('Left to itself', { events: [{ kind: 'rinse-media', day: 1, share: 1, water: 'tap' }] }),
-      newWay('Seeded, and half the feed', {
+    options: [
+      newOption('Left to itself', { events: [{ kind: 'rinse-media', day: 1, share: 1, water: 'tap' }] }),
+      newOption('Seeded, and half the feed', {
         feed: 0.5,
         events: [
           { kind: 'rinse-media', day: 1, share: 1, water: 'tap' },
@@ -188,33 +188,33 @@ export const TEMPLATES: readonly {
     name: 'A filter twice the size',
     season: '04-20',
     days: 120,
-    ways: [newWay('As it is'), newWay('Filter twice the size', { filterSize: 2 })],
+    options: [newOption('As it is'), newOption('Filter twice the size', { filterSize: 2 })],
   },
-  { key: 'half', name: 'Half the filter', season: '04-20', days: 120, ways: [newWay('As it is'), newWay('Half the filter', { filterSize: 0.5 })] },
+  { key: 'half', name: 'Half the filter', season: '04-20', days: 120, options: [newOption('As it is'), newOption('Half the filter', { filterSize: 0.5 })] },
   {
     key: 'uv',
     name: 'UV on a green pond',
     season: '06-01',
     days: 45,
     start: 'green',
-    ways: [newWay('Without UV', { uv: 'off' }), newWay('With UV', { uv: 'on' })],
+    options: [newOption('Without UV', { uv: 'off' }), newOption('With UV', { uv: 'on' })],
   },
-  { key: 'feed', name: 'Feed halved', season: '06-01', days: 90, ways: [newWay('As fed now'), newWay('Half the feed', { feed: 0.5 })] },
+  { key: 'feed', name: 'Feed halved', season: '06-01', days: 90, options: [newOption('As fed now'), newOption('Half the feed', { feed: 0.5 })] },
   {
     key: 'pump',
     name: 'The pump stops for 30 hours',
     season: '07-01',
     days: 45,
-    ways: [
-      newWay('Pump runs on'),
-      newWay('Stops, bed stays wet', {
+    options: [
+      newOption('Pump runs on'),
+      newOption('Stops, bed stays wet', {
         airBreak: 'stays-wet',
         events: [
           { kind: 'pump', day: 5, running: false },
           { kind: 'pump', day: 6.25, running: true },
         ],
       }),
-      newWay('Stops, bed drains', {
+      newOption('Stops, bed drains', {
         airBreak: 'drains',
         events: [
           { kind: 'pump', day: 5, running: false },
@@ -228,13 +228,16 @@ export const TEMPLATES: readonly {
     name: 'A heatwave',
     season: '07-05',
     days: 30,
-    ways: [newWay('Usual weather'), newWay('A week of heat', { events: [{ kind: 'heatwave', day: 5, days: 7, warmerC: 7 }] })],
+    options: [newOption('Usual weather'), newOption('A week of heat', { events: [{ kind: 'heatwave', day: 5, days: 7, warmerC: 7 }] })],
   },
   {
     key: 'leaves',
     name: 'Leaves not netted',
     season: '10-01',
     days: 270,
-    ways: [newWay('No net', { events: [{ kind: 'net', day: 0, keptShare: 0.1 }] }), newWay('Netted', { events: [{ kind: 'net', day: 0, keptShare: 0.9 }] })],
+    options: [
+      newOption('No net', { events: [{ kind: 'net', day: 0, keptShare: 0.1 }] }),
+      newOption('Netted', { events: [{ kind: 'net', day: 0, keptShare: 0.9 }] }),
+    ],
   },
 ]

@@ -20,7 +20,7 @@ export const RIGHTS = {
   'stores.write': ['owner', 'office'],
   'stores.move': ['owner', 'office', 'crew-lead', 'technician'],
   'people.write': ['owner'],
-  'practice.write': ['owner'],
+  'houseRules.write': ['owner'],
   'calc.run': ALL,
   'account.own': ALL,
 } as const satisfies Record<string, readonly Role[]>

@@ -8,7 +8,7 @@ import { OUTLINE_RANGE } from '../../core/survey/outline-shapes'
 import { SYSTEM_RANGE } from '../../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
-import type { OwnPractice } from '../house-rules/house-rules'
+import type { OwnRules } from '../house-rules/house-rules'
 import type { PondId, SiteId } from '../shared/ids'
 
 const side = (noun: string) => numberWithin(OUTLINE_RANGE.sideM, noun, 'm')
@@ -154,7 +154,7 @@ export interface Pond extends PondInput {
   readonly id: PondId
   readonly siteId: SiteId
   readonly version: number
-  readonly ownPractice: OwnPractice
+  readonly ownRules: OwnRules
 }
 
 export interface PondInContext extends Pond {

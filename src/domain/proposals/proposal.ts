@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { FrozenComparison } from '../../core/ecosystem/comparison/frozen-comparison'
 import type { Basin } from '../../core/survey/basin'
 import type { FilterDesign, DesignPond } from '../../core/filter/design-input'
-import type { FilterPractice, School } from '../../core/filter/house-rules'
+import type { FilterRules, SizingMethod } from '../../core/filter/house-rules'
 import type { CataloguePump } from '../../core/filter/flow/pump-catalogue'
 import { calendarDay, optionalText, shortText } from '../shared/fields'
 import { DesignId, WhatIfId, type PondId, type ProposalId } from '../shared/ids'
@@ -34,7 +34,7 @@ export const AnswerInput = z.discriminatedUnion('answer', [
 ])
 export type AnswerInput = z.infer<typeof AnswerInput>
 
-export interface OfferedOption {
+export interface ProposedOption {
   readonly label: string
   readonly why: string
   readonly designNumber: number
@@ -47,9 +47,9 @@ export interface OfferedOption {
 }
 
 /** What a what-if says of the water, worked out on the day of the proposal. */
-export interface OfferedOutlook extends FrozenComparison {
+export interface ProposedOutlook extends FrozenComparison {
   readonly question: string
-  /** In the order of the ways. */
+  /** In the order of the options. */
   readonly names: readonly string[]
   readonly basin: Basin
 }
@@ -65,11 +65,11 @@ export interface ProposalContent {
   readonly units: 'metric' | 'us'
   readonly currency: string
   readonly pond: DesignPond
-  readonly practice: FilterPractice
-  readonly houseSchool: School
-  readonly options: readonly OfferedOption[]
+  readonly rules: FilterRules
+  readonly houseMethod: SizingMethod
+  readonly options: readonly ProposedOption[]
   /** Missing where no what-if goes with it. */
-  readonly outlook?: OfferedOutlook
+  readonly outlook?: ProposedOutlook
 }
 
 export interface Proposal {

@@ -1,4 +1,4 @@
-import { jobType } from '../../core/visits/job-types'
+import { visitType } from '../../core/visits/visit-types'
 import { cleanoutQuantities, DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
 import { visitAmounts } from '../../core/visits/visit-amounts'
 import { loadList } from './load-list'
@@ -8,7 +8,7 @@ import { productNeeds } from '../stores/product-needs'
 const pond = { waterM3: 8, maxDepthM: 1.1, fish: [{ species: 'goldfish' as const, count: 20, lengthM: 0.14 }], sourceChlorinated: true }
 const quantities = cleanoutQuantities(pond, DEFAULT_KIT, 0.6)
 const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
-  job: jobType(key)!,
+  job: visitType(key)!,
   quantities,
   state,
   also: [] as string[],
@@ -19,7 +19,7 @@ const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
 describe('the load list', () => {
   it('sums what refills take and carries one tank for the largest of the day', () => {
     const amounts = visitAmounts(pond, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: 8, planted: true })
-    const coming = { job: jobType('spring-cleanout')!, amounts, waterC: 7 }
+    const coming = { job: visitType('spring-cleanout')!, amounts, waterC: 7 }
     const list = loadList([visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')], productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK))
     const of = (name: RegExp) => list.products.find((p) => name.test(p.name))
     // each refill in whole half scoops of 15 g

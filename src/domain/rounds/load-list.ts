@@ -1,4 +1,4 @@
-import { JOB_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_PLANNING } from '../../core/visits/planning-facts'
 import type { ProductNeed } from '../stores/product-needs'
 import type { VisitInContext } from '../visits/visit'
 
@@ -27,7 +27,7 @@ export function loadList(
   const cleanouts = toDo.filter((v) => v.job.key === 'spring-cleanout')
   const tanks = cleanouts.map((v) => v.quantities.holding).filter((t) => t.volumeM3 > 0)
   return {
-    kit: [...new Set(toDo.flatMap((v) => [v.job.key, ...v.also].flatMap((key) => JOB_PLANNING[key]?.kit ?? [])))],
+    kit: [...new Set(toDo.flatMap((v) => [v.job.key, ...v.also].flatMap((key) => VISIT_PLANNING[key]?.kit ?? [])))],
     // one tank serves the stops of a day one after the other
     tank: tanks.length === 0 ? null : { volumeM3: Math.max(...tanks.map((t) => t.volumeM3)), leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)) },
     products: needs.map(({ product, amount }) => ({ name: product.name, amount, unit: product.unit })),

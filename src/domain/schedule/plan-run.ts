@@ -72,7 +72,7 @@ export interface PlanChange {
   /** Of a moved visit: what staying would break, and what it would cost, minutes of travel. */
   readonly why: { readonly breaks: readonly MoveProblem[]; readonly costMin: number } | null
   /** Of a moved visit: who was told of another day or hour. */
-  readonly tell: { readonly customer: string; readonly byLetter: boolean; readonly phone: string } | null
+  readonly tell: { readonly customer: string; readonly byEmail: boolean; readonly phone: string } | null
 }
 
 /** A chosen change that could not be taken over, and why. */
@@ -130,7 +130,7 @@ export interface PlanResult {
   readonly besides?: number
   /** Days that stand as somebody laid them out, against the crew's hours or the truck. */
   readonly overlong?: readonly { readonly crewId: CrewId; readonly day: string }[]
-  readonly roads: 'roads' | 'crow'
+  readonly roads: 'roads' | 'straight-line'
   readonly notOnMap: readonly string[]
 }
 

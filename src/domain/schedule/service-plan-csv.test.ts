@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { JOB_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_PLANNING } from '../../core/visits/planning-facts'
 import { SERVICE_JOBS, SERVICE_TEMPLATES, ServicePlan } from './service-plan'
 import { readServicePlansCsv, servicePlansCsv, type PondPlan } from './service-plan-csv'
 
@@ -14,7 +14,7 @@ const line = fc
   })
   .map(({ job, everyDays, months, price, dated }) => {
     const [from, to] = [...months].sort((a, b) => a - b).map((m) => `${String(m).padStart(2, '0')}-15`)
-    const comesRound = JOB_PLANNING[job].timing === 'interval'
+    const comesRound = VISIT_PLANNING[job].timing === 'interval'
     return {
       job,
       everyDays: comesRound ? everyDays : null,

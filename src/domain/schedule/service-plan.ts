@@ -1,10 +1,10 @@
 import { z } from 'zod'
-import { JOB_TYPES } from '../../core/visits/job-types'
-import { JOB_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_TYPES } from '../../core/visits/visit-types'
+import { VISIT_PLANNING } from '../../core/visits/planning-facts'
 import { calendarDay, numberWithin } from '../shared/fields'
 
 /** What a customer can agree to; the rest is planned by hand, once. */
-export const SERVICE_JOBS = JOB_TYPES.filter((job) => JOB_PLANNING[job.key].timing !== 'by-hand')
+export const SERVICE_JOBS = VISIT_TYPES.filter((job) => VISIT_PLANNING[job.key].timing !== 'by-hand')
 const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
 const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
 
@@ -21,7 +21,7 @@ export const ServiceLineInput = z
   })
   .superRefine((line, context) => {
     if (context.issues.length > 0) return
-    const comesRound = JOB_PLANNING[line.job].timing === 'interval'
+    const comesRound = VISIT_PLANNING[line.job].timing === 'interval'
     // plants may be cared for as they grow
     if (comesRound && line.everyDays === null && line.job !== 'plant-care')
       context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })
@@ -36,7 +36,7 @@ export const ServicePlan = z
   .array(ServiceLineInput)
   .max(20, { error: 'At most 20 lines.' })
   .superRefine((lines, context) => {
-    const twice = lines.findIndex((line, i) => JOB_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i)
+    const twice = lines.findIndex((line, i) => VISIT_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i)
     if (twice >= 0) context.addIssue({ code: 'custom', path: [twice, 'job'], message: 'This job is agreed once a year already.' })
   })
 export type ServiceLine = z.infer<typeof ServiceLineInput>

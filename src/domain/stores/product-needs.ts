@@ -1,11 +1,11 @@
-import type { JobType } from '../../core/visits/step'
+import type { VisitType } from '../../core/visits/step'
 import type { VisitAmounts } from '../../core/visits/visit-amounts'
 import type { Product } from '../../core/water/products'
 import { stepDoses } from '../water/dosing'
 
 /** A visit to come, as far as its products go. */
 export interface ComingVisit {
-  readonly job: Pick<JobType, 'steps'>
+  readonly job: Pick<VisitType, 'steps'>
   readonly amounts: VisitAmounts
   /** Water expected on its day, °C; null when it is not known. */
   readonly waterC: number | null

@@ -1,5 +1,5 @@
 import { STEP_FIGURES, figurePossible, type StepFigure } from '../../core/visits/figures'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import type { ProductUnit } from '../../core/water/products'
 import { judgeReading, READING_KINDS, type ReadingKindName } from '../../core/water/readings'
 import { missingFrom, type Missing } from './visit-progress'
@@ -19,7 +19,7 @@ export type AnswerProblem = { readonly paths: readonly string[] } & (
  * What is wrong with a step's answer, the same at the water's edge and on the server.
  * @param photos photos of the step that are kept already
  */
-export function answerProblem(step: JobStep, answer: StepAnswer, photos: number, confirmedUnlikely: boolean): AnswerProblem | null {
+export function answerProblem(step: VisitStep, answer: StepAnswer, photos: number, confirmedUnlikely: boolean): AnswerProblem | null {
   return (
     missingProblem(step, answer, photos) ??
     choiceProblem(step, answer) ??
@@ -28,14 +28,14 @@ export function answerProblem(step: JobStep, answer: StepAnswer, photos: number,
   )
 }
 
-function missingProblem(step: JobStep, answer: StepAnswer, photos: number): AnswerProblem | null {
+function missingProblem(step: VisitStep, answer: StepAnswer, photos: number): AnswerProblem | null {
   const missing = missingFrom(step, answer, photos)
   if (missing.length === 0) return null
   return { code: 'missing', missing, paths: missing.map((m) => (m in READING_KINDS ? `answer.readings.${m}` : `answer.${m}`)) }
 }
 
 /** A choice is one of the step's codes, never a sentence. */
-function choiceProblem(step: JobStep, { choice }: StepAnswer): AnswerProblem | null {
+function choiceProblem(step: VisitStep, { choice }: StepAnswer): AnswerProblem | null {
   const choices = (step.choices ?? []).map((c) => c.code)
   if (choice === undefined || choices.includes(choice)) return null
   return { code: 'no-such-choice', choice, choices, paths: ['answer.choice'] }

@@ -1,6 +1,6 @@
 import { judgeGate } from '../../core/visits/gates'
 import { outcomeOf, type GateContext, type GateOutcome, type GateReason } from '../../core/visits/gates/gate'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import { doseProblems, type GivenDose, type Product } from '../../core/water/products'
 import type { StepAnswer } from './visit'
 import { fishTakenOut, type FishInTanks, type StepState } from './visit-progress'
@@ -50,7 +50,7 @@ function withSalt(context: GateContext, answer: Pick<StepAnswer, 'doses'>, produ
 }
 
 /** What a step's stop is about, where it has one; products have theirs wherever they are given. */
-export type StopKind = NonNullable<JobStep['gate']> | 'dose' | 'timer' | 'count'
+export type StopKind = NonNullable<VisitStep['gate']> | 'dose' | 'timer' | 'count'
 
 /**
  * Whether a step may be done now: its own gate, and what its products ask for.
@@ -58,7 +58,7 @@ export type StopKind = NonNullable<JobStep['gate']> | 'dose' | 'timer' | 'count'
  * @returns null where nothing decides
  */
 export function judgeStep(
-  step: JobStep,
+  step: VisitStep,
   context: GateContext,
   answer: Pick<StepAnswer, 'doses' | 'fish' | 'losses'>,
   products: readonly Product[],
@@ -92,7 +92,7 @@ export interface VisitSoFar {
 const MINUTE_MS = 60_000
 
 /** A step that waits is not done before its timer has run out. */
-function timerReasons({ waits, timerMinutes }: JobStep, { timerStartedAt, atMs }: VisitSoFar): GateReason[] {
+function timerReasons({ waits, timerMinutes }: VisitStep, { timerStartedAt, atMs }: VisitSoFar): GateReason[] {
   if (!waits || !timerMinutes) return []
   if (timerStartedAt === null) return [{ code: 'timer-not-started', minutes: timerMinutes }]
   // a clock that was last looked at before the start, or set right since, makes no timer longer than it is
@@ -101,7 +101,7 @@ function timerReasons({ waits, timerMinutes }: JobStep, { timerStartedAt, atMs }
 }
 
 /** As many fish come back as went out, but for those that are written down as lost. */
-function countReasons(step: JobStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states, fishInTanks }: VisitSoFar): GateReason[] {
+function countReasons(step: VisitStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states, fishInTanks }: VisitSoFar): GateReason[] {
   const went = fishTakenOut(states) ?? fishInTanks
   if (step.key !== 'fish-back' || !answer.fish || !went) return []
   const out = went.count

@@ -1,5 +1,5 @@
 import type { ReadingKindName } from '../../core/water/readings'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import type { FishBackReadings } from '../../core/visits/fish-back-gate'
 import type { FillWater, GateContext } from '../../core/visits/gates/gate'
 import type { Entry, StepAnswer } from './visit'
@@ -29,7 +29,7 @@ function standingAnswer(answers: readonly Answered[]): Answered | undefined {
 }
 
 /** Where each step stands; earlier answers stay in the log as history. */
-export function stepStates(steps: readonly JobStep[], log: readonly Entry[]): Map<string, StepState> {
+export function stepStates(steps: readonly VisitStep[], log: readonly Entry[]): Map<string, StepState> {
   const states = new Map<string, StepState>(steps.map((step) => [step.key, { status: 'open' }]))
   const keys = new Set(log.flatMap((e) => (e.kind === 'done' || e.kind === 'skipped' ? [e.stepKey] : [])))
   for (const key of keys) {
@@ -54,7 +54,7 @@ export function unseenAnswers(log: readonly Entry[], stepKey: string): Answered[
 }
 
 /** The first step that nobody has answered. */
-export const nextStep = (steps: readonly JobStep[], states: ReadonlyMap<string, StepState>): JobStep | undefined =>
+export const nextStep = (steps: readonly VisitStep[], states: ReadonlyMap<string, StepState>): VisitStep | undefined =>
   steps.find((step) => states.get(step.key)?.status === 'open')
 
 /** The last start of a step's timer, ISO time, or null. */
@@ -144,7 +144,7 @@ export function khToday(states: ReadonlyMap<string, StepState>): number | null {
 /** What an answer may lack. */
 export type Missing = ReadingKindName | 'choice' | 'fish' | 'photo' | 'signedBy'
 
-export function missingFrom(step: JobStep, answer: StepAnswer, photos: number): Missing[] {
+export function missingFrom(step: VisitStep, answer: StepAnswer, photos: number): Missing[] {
   const missing: Missing[] = (step.required ?? []).filter((kind) => answer.readings?.[kind] === undefined)
   if (step.kind === 'decide' && !answer.choice) missing.push('choice')
   if (step.kind === 'count-fish' && !answer.fish) missing.push('fish')

@@ -1,6 +1,6 @@
 import { FISH_SPECIES } from '../../core/fish/species'
 import type { StepFigure } from '../../core/visits/figures'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import { speciesName, type PlantAction } from '../plants/plants'
 import type { FollowUp } from '../water/reading'
 import { timeWorked } from '../field/field-log'
@@ -144,7 +144,7 @@ function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
 const figuresOf = (state: Extract<StepState, { status: 'done' }>): (readonly [StepFigure, number])[] =>
   (Object.entries(state.entry.answer.figures ?? {}) as [StepFigure, number][]).filter(([, value]) => value !== 0)
 
-function remark(step: JobStep, state: Extract<StepState, { status: 'done' }>): string {
+function remark(step: VisitStep, state: Extract<StepState, { status: 'done' }>): string {
   const { answer } = state.entry
   const fish = answer.fish
     ?.filter((line) => line.count > 0)

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { CleanoutQuantities } from '../../core/visits/cleanout-quantities'
 import type { DurationEstimate } from '../../core/visits/duration'
-import type { JobType } from '../../core/visits/step'
+import type { VisitType } from '../../core/visits/step'
 import type { GateReason } from '../../core/visits/gates/gate'
 import { STEP_FIGURE_NAMES } from '../../core/visits/figures'
 import { READING_KINDS, type ReadingKindName } from '../../core/water/readings'
@@ -35,7 +35,7 @@ export const VISIT_NOTE_LENGTH = 1000
 
 export const PlanVisitInput = z.strictObject({
   pondId: PondId,
-  jobType: z.string().max(40),
+  visitType: z.string().max(40),
   day: calendarDay,
   startTime: clockTime,
   crewId: CrewId,
@@ -214,7 +214,7 @@ export interface Visit {
   readonly day: string
   readonly startTime: string
   readonly plannedMinutes: number
-  readonly job: JobType
+  readonly job: VisitType
   readonly quantities: CleanoutQuantities
   readonly duration: DurationEstimate
   readonly note: string

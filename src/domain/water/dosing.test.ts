@@ -1,6 +1,6 @@
 import { DEFAULT_KIT } from '../../core/visits/cleanout-quantities'
 import { SPRING_CLEANOUT } from '../../core/visits/types/spring-cleanout'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import { visitAmounts } from '../../core/visits/visit-amounts'
 import { DEFAULT_PRODUCTS, type Product } from '../../core/water/products'
 import { givenBefore, givenEarlier, overLabel, stepDoses, treatedM3, waterToday } from './dosing'
@@ -11,7 +11,7 @@ import type { StepState } from '../visits/visit-progress'
 const POND = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
 const amounts = visitAmounts(POND, DEFAULT_KIT, { tapChlorineMgL: 0.5, khDH: 4, systemM3: 15, planted: true })
 const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
-const step = (over: Partial<JobStep>): JobStep => ({ key: 'dose', section: 'Work', kind: 'dose', title: 'Dose', ...over })
+const step = (over: Partial<VisitStep>): VisitStep => ({ key: 'dose', section: 'Work', kind: 'dose', title: 'Dose', ...over })
 const facts = { amounts, waterC: 12, recent: [] }
 const doneAt = (stepKey: string, at: string, answer: object): Entry =>
   ({ kind: 'done', id: at, stepKey, at, answer: StepAnswer.parse(answer), byId: 'u', byName: 'Tamsy', receivedAt: at, replaces: null }) as unknown as Entry
@@ -31,7 +31,7 @@ describe('the water that a product treats', () => {
 })
 
 describe('the doses of a step', () => {
-  const doses = (over: Partial<JobStep>, answer: object = {}, more: object = {}) => stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
+  const doses = (over: Partial<VisitStep>, answer: object = {}, more: object = {}) => stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
   it('are those of the purposes that it names, by the tap’s chlorine, today’s hardness and the salt aimed at', () => {
     const [thio] = doses({ products: ['dechlorinator'], quantity: 'partial-change' }, { figures: { changedM3: 4 } })
     // 4 m³ × 0.5 mg/L × 7 g

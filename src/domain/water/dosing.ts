@@ -1,5 +1,5 @@
 import { addDays } from '../../core/numeric/calendar'
-import type { JobStep } from '../../core/visits/step'
+import type { VisitStep } from '../../core/visits/step'
 import type { VisitAmounts } from '../../core/visits/visit-amounts'
 import { doseProblems, productDose, type Dose, type DoseProblem, type GivenDose, type Product } from '../../core/water/products'
 import type { AnswerProblem } from '../visits/step-check'
@@ -17,7 +17,7 @@ export interface DosingFacts {
 }
 
 /** The water that a step treats with a product, m³. */
-export function treatedM3(step: JobStep, product: Product, amounts: VisitAmounts, changedM3: number | undefined): number {
+export function treatedM3(step: VisitStep, product: Product, amounts: VisitAmounts, changedM3: number | undefined): number {
   if (product.treats === 'system') return amounts.systemM3
   // a part change treats what it lets in, a refill all that it fills
   if (step.quantity === 'partial-change') return changedM3 ?? amounts.partialChange.volumeM3
@@ -60,7 +60,7 @@ export interface StepDose extends Dose {
 }
 
 /** The firm's products for a step, each with its amount by the label. */
-export function stepDoses(step: JobStep, products: readonly Product[], facts: DosingFacts, answer: Pick<StepAnswer, 'figures'>): StepDose[] {
+export function stepDoses(step: VisitStep, products: readonly Product[], facts: DosingFacts, answer: Pick<StepAnswer, 'figures'>): StepDose[] {
   return products
     .filter((product) => step.products?.includes(product.purpose))
     .map((product) => {
@@ -108,7 +108,7 @@ export function waterToday(log: readonly Entry[]): number | null {
 }
 
 /** Quantity over the label is refused, whoever gives it; all else is said and left to people. */
-export function overLabel(step: JobStep, products: readonly Product[], amounts: VisitAmounts, answer: StepAnswer): AnswerProblem | null {
+export function overLabel(step: VisitStep, products: readonly Product[], amounts: VisitAmounts, answer: StepAnswer): AnswerProblem | null {
   for (const [i, { productKey, amount }] of (answer.doses ?? []).entries()) {
     const product = products.find((p) => p.key === productKey)
     if (!product) continue

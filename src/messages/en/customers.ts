@@ -1,5 +1,5 @@
 export const customers = {
-  gardenView: {
+  customerPageView: {
     noPondKeptHere: 'No ponds here yet.',
     pageYoursAloneWhoever:
       'This page is private: anyone with its address can read it. {firmName} gives advice; hygiene of swimming ponds is a matter for the health authority, sick fish for a vet.',
@@ -92,7 +92,7 @@ export const customers = {
     makePage: 'Share customer page: {name}',
     makeThemPageTheir: 'Share customer page',
   },
-  gardenReport: {
+  customerReport: {
     allYourPonds: '‹ All your ponds',
   },
   adviceWords: {

@@ -37,7 +37,7 @@ export const diagnosis = {
     putTheseStepsPond: 'Add these steps as follow-ups',
     pondsListNextPlan: 'Added to the pond’s follow-ups and to the next season plan.',
   },
-  keptDiagnoses: {
+  savedDiagnoses: {
     foundBefore: 'Earlier diagnoses',
     betterBetween: '; improvement expected between {betterFrom} and {betterTo}',
     whatCame: 'Result',

@@ -66,8 +66,8 @@ export const field = {
     readReport: 'Open report',
     stepBelowCanStill: 'You can still correct any step below. The earlier answer is kept.',
   },
-  foretoldNote: {
-    foretold: 'Forecast',
+  forecastRisksNote: {
+    forecast: 'Forecast',
     modelAdvisesTestBefore: 'Estimated by a model. Test before you act on it.',
   },
   fieldDay: {

@@ -105,7 +105,7 @@ export const forecasts = {
     testsBeside: 'Actual tests',
     expected3: '(expected {from} to {to})',
   },
-  worryLines: {
+  riskLines: {
     visit: 'a visit',
     plan: 'Schedule: {name}',
   },
@@ -122,8 +122,8 @@ export const forecasts = {
     whatIf: 'What if',
     planVisit: 'Schedule a visit',
     pondHasNotBeen: 'There is no forecast for this pond yet. Forecasts are calculated every night, or on demand under',
-    waterLab: 'Forecasts',
-    reasonsWorry: 'Risks',
+    forecasts: 'Forecasts',
+    reasonsRisk: 'Risks',
     nothingComesNearLine: 'No value comes near its limit.',
     bandsComingWeeks: 'Forecast for the coming weeks',
     lineMiddleFiftyRuns:
@@ -131,10 +131,10 @@ export const forecasts = {
     modelAdvisesTestWater: 'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     betweenMiddleRuns: '{title}: median between {value} and {value2}',
   },
-  waterLabView: {
-    waterLab: 'Forecasts',
+  forecastsView: {
+    forecasts: 'Forecasts',
     threeWeeksAheadEvery: 'Three weeks ahead for every pond, from its tests, its filter and the weather.',
-    pondsForecastWorriesAbout: 'Ponds at risk',
+    pondsForecastRisksAbout: 'Ponds at risk',
     comingThreeWeeks: 'Next three weeks',
     noPondForecastYet: 'No forecasts yet. Start one with “Forecast all ponds now”.',
     noPondComesNear: 'No pond comes near a limit.',
@@ -166,7 +166,7 @@ export const forecasts = {
     takeAway: 'Remove: {name}',
     takeAway2: 'Remove',
   },
-  wayEditor: {
+  optionEditor: {
     asItIs: 'Unchanged',
     on: 'On',
     off: 'Off',
@@ -185,7 +185,7 @@ export const forecasts = {
     addWay: 'Add event',
     choose: 'Choose…',
   },
-  labCharts: {
+  forecastCharts: {
     watch: 'watch',
     act: 'act',
     emergency: 'emergency',
@@ -199,15 +199,15 @@ export const forecasts = {
     bacteriaBedShareRoom: 'Bacteria in the bed, share of capacity',
     between: 'between {value} and {value2}',
   },
-  worryText: {
-    n10Runs: '{hazard}: {worry} in {tenths} of 10 runs,',
+  riskText: {
+    n10Runs: '{hazard}: {risk} in {tenths} of 10 runs,',
     about: 'about {day}',
     belowNight: 'below {line} at night',
     above: 'above {line}',
     down: '{line} down',
     handNotSeenDeep: 'clarity below {line}',
   },
-  whatIfBench: {
+  whatIfView: {
     n60: '60',
     n500: '500',
     month: 'a month',

@@ -83,7 +83,7 @@ export const plants = {
     highZone: '{role}, {heightM} high, zone {hardyToC}; {winter}.{toxicTo}{regulatedSomewhere}',
     paleStuntedDigHand:
       'Pale or stunted: dig a hand deep. Roots wet: they are crowded, shaded, or the water holds too little to feed on. Roots dry: the water runs under them; the',
-    filterBench: 'filter design',
+    filterDesign: 'filter design',
     saysHowMuchFlow: 'shows how much of the flow passes through the root zone, and what would help.',
     done: 'Care given',
     looks: 'Condition',

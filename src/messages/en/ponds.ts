@@ -56,9 +56,9 @@ export const ponds = {
     takeTheirs: 'Use the saved version',
   },
   pondView: {
-    practiceHere: 'Rules for this pond',
+    houseRulesHere: 'Rules for this pond',
     changeSurvey: 'Edit survey',
-    openFilterBench: 'Filter design',
+    openFilterDesign: 'Filter design',
     sizeFilter: 'Design a filter',
     servicePlan: 'Service plan',
     planCleanout: 'Schedule cleanout',
@@ -104,7 +104,7 @@ export const ponds = {
   },
   stockNote: {
     canStayOutOver: 'can stay outside over winter',
-    worryWinterWatchIce: 'are at risk in winter: watch the ice, keep a hole open and leave the bottom water undisturbed',
+    riskWinterWatchIce: 'are at risk in winter: watch the ice, keep a hole open and leave the bottom water undisturbed',
     mustComeBeforeCold: 'must be brought in before the cold',
     noFish: 'No fish.',
     of: '{count} {name} of {lengthM}',
@@ -134,7 +134,7 @@ export const ponds = {
     latitude: 'Latitude, °',
     longitude: 'Longitude, °',
   },
-  ownPracticeNote: {
+  ownRulesNote: {
     anotherWayThanHouse: 'Differs from the house rules:',
   },
   newPondForm: {

@@ -1,7 +1,7 @@
 export const prices = {
   houseTables: {
     pipesFittings: 'Pipes and fittings',
-    whatFilterBenchOffers:
+    whatFilterDesignProposals:
       'The pipes and fittings offered in filter designs. The cost of your own rows goes into the price book. A fitting cannot be removed while designs may use it.',
     fittingsPipeSizes: '{count} fittings, {count2} pipe sizes',
     fittings: 'Fittings',

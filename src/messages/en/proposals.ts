@@ -17,7 +17,7 @@ export const proposals = {
     fewYears: 'few years',
     asksFlushAboutEvery: 'It needs a flush about every {flushDays} and uses {energyKWhPerYear} kWh of electricity a year.',
   },
-  offerView: {
+  proposalView: {
     proposalValidUntil: 'For {customerName}, {siteName}: {pondName}. Proposal {number}, valid until {validUntil}.',
     goodKnow: 'Good to know',
     proposalPdf: 'Download PDF',
@@ -42,7 +42,7 @@ export const proposals = {
     pondHoldsUnder: '• The pond holds {volumeM3} under a surface of {areaM2}{fish}.',
     passBedMovedW: '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
     ammoniaExpectedStayBelow: '• Ammonia is expected to stay at or below {worstTanMgL} all year.',
-    accepted: 'Accepted{offer}',
+    accepted: 'Accepted{option}',
     declined: 'Declined',
     by: '{state} by {answerName}, {answeredAt}.',
     proposalPage: '{firmName} · proposal {number} · page {pageNumber} of {totalPages}',

@@ -68,7 +68,7 @@ export const schedule = {
     windowEnded: '{job}, {siteName}: {pondName}; its window ended {latest}.',
     agreedWithoutWindow: 'Agreed without a window',
     agreedButDoesNot: 'Agreed, but not possible here',
-    housePracticeClimateThese:
+    houseRulesClimateThese:
       'Under the house rules or in this climate these jobs have no season window at these ponds. Agree something else, or change the rules.',
   },
   lastTakeover: {
@@ -195,7 +195,7 @@ export const schedule = {
     staying: 'unchanged: {map}',
     stayingWouldCostTravel: 'keeping it would cost {costMin} of travel and days off its best day',
     makesRoomOthers: 'makes room for others',
-    letter: 'by e-mail',
+    message: 'by e-mail',
     noAddressNoNumber: 'no address and no number on file',
     phone: 'by phone {phone}',
   },

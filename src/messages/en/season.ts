@@ -49,7 +49,7 @@ export const season = {
     checkedReadings: 'Checked against {readings} readings: error {surveyErrorC}',
     readingsSaySunKept:
       'According to the readings of {from} {from2} to {to} {to2}, {shade} % of the sun is shaded, {windShare} % of the station’s wind reaches the water, the air is {airOffsetC} {airOffsetC2} than at the station, and {depthShare} % of the mean depth mixes. On {readings} readings kept aside, the error was {fitErrorC}; from the survey alone it was {surveyErrorC}.',
-    whatLearntForetoldReadings:
+    whatLearntForecastReadings:
       'On {readings} readings kept aside, the adjusted model ({fitErrorC}) was no better than the survey alone ({surveyErrorC}), so the survey is used.',
   },
   useVisitDrag: {

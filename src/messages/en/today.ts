@@ -10,7 +10,7 @@ export const today = {
     noCleanoutComingWindow: '{toPlanCount} {toPlanCount, plural, one {pond has} other {ponds have}} no cleanout in the coming window; the earliest first.',
     best: '{earliest} – {latest} {latest2}, best {best}',
     planCleanout: 'Schedule cleanout',
-    pondsWorryUs: 'Ponds at risk{concernCount}',
+    pondsRiskUs: 'Ponds at risk{concernCount}',
     comingThreeWeeks: 'Risks in the next three weeks',
     allForecasts: 'All forecasts',
     followUps: 'Follow-ups{followUpCount}',

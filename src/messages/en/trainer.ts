@@ -7,7 +7,7 @@ export const trainer = {
     fish: '{alive} fish',
     waterFallsFromBed: 'water falls from the bed',
     noWaterFallsFrom: 'no water falls from the bed',
-    practicePond: 'Training pond: {parts}',
+    trainingPond: 'Training pond: {parts}',
   },
   weekSheet: {
     pond: 'Pond',
@@ -39,9 +39,9 @@ export const trainer = {
     week: 'Week',
     done: 'Done',
   },
-  reeds: {
+  stars: {
     oneReed: 'one star',
-    reeds: '{reeds} stars',
+    stars: '{stars} stars',
   },
   debrief: {
     seasonToldAgainFour: 'Replaying the season in four ways…',
@@ -103,8 +103,8 @@ export const trainer = {
     hardFish: 'hard on the fish',
     lost: '{lost} lost',
   },
-  practicePondView: {
-    practicePond: 'Trainer',
+  trainerView: {
+    trainingPond: 'Trainer',
     lookAfterPondWeek: 'Look after a training pond week by week, with what you can see and test.',
     weeksMinutesSiteEach: '{weeks} weeks, {minutesPerWeek} minutes on site each.',
     goWeek: 'Continue: week {week} of {weeks}',
@@ -120,7 +120,7 @@ export const trainer = {
     you: 'You',
   },
   seasonPlay: {
-    practicePond: 'Trainer',
+    trainingPond: 'Trainer',
     week: 'Week {count} of {weeks}',
     weekGoes: 'A week passes…',
     modelPondTeachesNo: 'This pond is a model for training; no real pond behaves exactly like it. Local codes and licensed practice decide.',
@@ -175,7 +175,7 @@ export const trainer = {
     thrift: 'Time and money',
   },
   wayNames: { yours: 'Your season', nothing: 'Nothing done' },
-  practicePond: {
+  trainerWords: {
     yearKindSameChoices: 'The year was kind: the same choices do worse in most others.',
     yearUnkindSameChoices: 'The year was unkind: the same choices do better in most others.',
     hardlyLuckOtherYears: 'It was hardly luck: in other years the same choices end much the same.',

@@ -103,8 +103,8 @@ export const visits = {
     pond: 'Pond',
     print: 'Print',
     about: '{day}, {startTime}, about {plannedMinutes} · {crewName} · {customerName}',
-    foretold: 'Forecast {madeAt}:',
-    notedSeason: 'Notes for this season: {heeds}',
+    forecast: 'Forecast {madeAt}:',
+    notedSeason: 'Notes for this season: {notesForNextSeason}',
     began: 'Began',
     ended: 'Ended',
     people: 'People',
@@ -120,7 +120,7 @@ export const visits = {
     lost: 'Fish lost',
     told: 'Informed',
   },
-  jobEditor: {
+  visitTypeEditor: {
     work: 'Work',
     newStep: 'New step',
     allKindsVisits: 'All visit types',
@@ -140,9 +140,9 @@ export const visits = {
     noteCustomer: 'Note for the customer',
     crewSees: 'Crew view',
   },
-  jobsView: {
+  visitTypesView: {
     kindsVisits: 'Visit types',
-    housePractice: 'House rules',
+    houseRules: 'House rules',
     stepsFieldSheetYour: 'The steps of the field sheet, in your own words and order. Visits already scheduled keep the steps they have.',
     steps: '{steps} steps',
     yourOwn: 'customised',

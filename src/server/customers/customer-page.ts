@@ -1,14 +1,14 @@
 import { SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
 import type { Knex } from 'knex'
 import { newestOfEach } from '@/core/water/verdict'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { addDays, daysBetween, monthOf, weekOf } from '@/core/numeric/calendar'
 import { customerAdvice, REQUEST_LIMIT, type Advice } from '@/domain/customers/customer-advice'
 import type { CustomerRequestInput } from '@/domain/customers/customer-request'
 import type { CustomerId, FirmId, PhotoId, PondId, VisitId } from '@/domain/shared/ids'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PondInContext } from '@/domain/ponds/pond'
-import { practiceAt } from '@/domain/house-rules/house-rules'
+import { houseRulesAt } from '@/domain/house-rules/house-rules'
 import { notFound, refused } from '@/domain/shared/problems'
 import type { Reading } from '@/domain/water/reading'
 import { nextWindow } from '@/domain/season/season-dates'
@@ -61,7 +61,7 @@ async function behind<Value>(
   return inFirm(link.firmId, async (trx) => work(trx, link.customerId, await findFirm(trx), await findPonds(trx, await listPondIdsOf(trx, link.customerId))))
 }
 
-export interface GardenPond {
+export interface CustomerPagePond {
   readonly id: PondId
   readonly name: string
   readonly siteName: string
@@ -79,16 +79,16 @@ export interface GardenPond {
   readonly photo: PhotoId | null
 }
 
-export interface Garden {
+export interface CustomerPage {
   readonly firmName: string
   readonly customerName: string
   readonly timeZone: string
   readonly today: string
-  readonly ponds: readonly GardenPond[]
+  readonly ponds: readonly CustomerPagePond[]
 }
 
 /** A customer's own page: how the water is, what was done, what is next, what to do this week. */
-export async function garden(token: string): Promise<Garden> {
+export async function customerPage(token: string): Promise<CustomerPage> {
   const { stations } = await weather()
   return behind(token, async (trx, customerId, firm, ponds) => {
     const today = todayIn(firm.timeZone)
@@ -100,12 +100,12 @@ export async function garden(token: string): Promise<Garden> {
         )
       ).map((p) => [p.pondId, p]),
     )
-    const found: GardenPond[] = []
+    const found: CustomerPagePond[] = []
     for (const pond of ponds) {
       const visits = (await listVisits(trx, { pondId: pond.id })).filter((v) => v.state !== 'given-up')
       const readings = await listReadings(trx, pond.id, 200)
       const plan = planning.get(pond.id)!
-      const practice = practiceAt(firm.practice, pond.ownPractice)
+      const rules = houseRulesAt(firm.rules, pond.ownRules)
       const tested = readings.find((r) => r.kind === 'waterTemp' && daysBetween(r.takenAt.slice(0, 10), today) <= FRESH_READING_DAYS)
       const waterC = tested?.value ?? plan.weeklyC?.[weekOf(today)] ?? null
       const loss = await waterLoss(trx, pond, stations, today)
@@ -130,7 +130,7 @@ export async function garden(token: string): Promise<Garden> {
           weeklyLossMm,
           hasFish: pond.fish.length > 0,
           mains: pond.waterSource === 'mains',
-          practice,
+          rules,
         }),
         topUpM3: weeklyLossMm === null ? null : (weeklyLossMm / 1000) * savedPondFacts(pond).basin.areaM2,
         readings: newestReadings(readings),
@@ -149,7 +149,7 @@ export async function garden(token: string): Promise<Garden> {
   })
 }
 
-const newestReadings = (readings: readonly Reading[]): GardenPond['readings'] =>
+const newestReadings = (readings: readonly Reading[]): CustomerPagePond['readings'] =>
   [...newestOfEach(readings).values()].map(({ kind, value, belowStep, takenAt }) => ({ kind, value, belowStep, takenAt }))
 
 /** Jobs that are agreed, have no planned visit, and whose next window is known. */
@@ -163,13 +163,13 @@ function comingWindows(
     .filter((line) => !planned.has(line.job))
     .flatMap((line) => {
       const window = nextWindow(plan.windows, line.job, today)
-      return window ? [{ jobName: jobType(line.job)?.name ?? line.job, earliest: window.earliest, latest: window.latest }] : []
+      return window ? [{ jobName: visitType(line.job)?.name ?? line.job, earliest: window.earliest, latest: window.latest }] : []
     })
     .sort((a, b) => a.earliest.localeCompare(b.earliest))
 }
 
 /** The report of one of the customer's own visits. */
-export async function gardenReport(token: string, visitId: VisitId): Promise<ReportPage & { readonly timeZone: string }> {
+export async function customerReport(token: string, visitId: VisitId): Promise<ReportPage & { readonly timeZone: string }> {
   return behind(token, async (trx, _, firm, ponds) => {
     const visit = await findVisit(trx, visitId)
     if (!visit || visit.state !== 'done' || !ponds.some((p) => p.id === visit.pondId)) throw notFound('This report')
@@ -177,7 +177,7 @@ export async function gardenReport(token: string, visitId: VisitId): Promise<Rep
   })
 }
 
-export async function gardenPhoto(token: string, photoId: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
+export async function customerPhoto(token: string, photoId: PhotoId, size: 'image' | 'thumbnail'): Promise<Buffer> {
   const image = await behind(token, async (trx, _, __, ponds) => {
     const visit = await trx('photos').where({ id: photoId }).first('visit_id')
     const found = visit && (await findVisit(trx, visit.visit_id))

@@ -1,7 +1,14 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { Customer, CustomerInput, Site, SiteInput } from '@/domain/customers/customer'
 import type { CustomerId, FirmId, SiteId } from '@/domain/shared/ids'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
+
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    sites: { closed_days: Site['closedDays']; blackouts: Site['blackouts']; school_holidays: Site['schoolHolidays'] }
+  }
+}
 
 export async function insertCustomer(trx: Knex.Transaction, firmId: FirmId, id: CustomerId, input: CustomerInput): Promise<void> {
   await trx('customers').insert({ id, firm_id: firmId, ...input })
@@ -37,7 +44,7 @@ export async function updateCustomer(trx: Knex.Transaction, id: CustomerId, vers
   await updateVersioned(trx, 'customers', id, version, { ...input }, async () => (await listCustomers(trx)).find((c) => c.id === id))
 }
 
-const toSite = (r: Record<string, never>): Site => ({
+const toSite = (r: RowOf<'sites'>): Site => ({
   id: r.id,
   customerId: r.customer_id,
   name: r.name,

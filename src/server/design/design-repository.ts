@@ -1,3 +1,4 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { FilterDesign } from '@/core/filter/design-input'
 import type { Design, DesignInput, DesignState } from '@/domain/design/design'
@@ -5,12 +6,18 @@ import { keptDesign } from '@/domain/design/design-file'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 import type { DesignId, FirmId, PondId, UserId } from '@/domain/shared/ids'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    designs: { state: Design['state']; stops: Design['stops'] }
+  }
+}
+
 export interface DesignMeasures {
   readonly areaM2: number
   readonly flowM3PerH: number
 }
 
-const toDesign = (r: Record<string, never>): Design => ({
+const toDesign = (r: RowOf<'designs'> & { state_by_name?: string | null; saved_by_name: string }): Design => ({
   id: r.id,
   pondId: r.pond_id,
   number: r.number,
@@ -22,12 +29,12 @@ const toDesign = (r: Record<string, never>): Design => ({
   stateByName: r.state_by_name ?? null,
   stopReason: r.stop_reason,
   stops: r.stops,
-  stateAt: r.state_at ? (r.state_at as Date).toISOString() : null,
+  stateAt: r.state_at?.toISOString() ?? null,
   asBuilt: r.as_built,
   builtBed: r.built_bed ? keptDesign(r.built_bed) : null,
   savedBy: r.saved_by,
   savedByName: r.saved_by_name,
-  savedAt: (r.saved_at as Date).toISOString(),
+  savedAt: r.saved_at.toISOString(),
   areaM2: r.area_m2,
   flowM3PerH: r.flow_m3_per_h,
 })
@@ -44,7 +51,7 @@ export async function insertDesign(
 ): Promise<number> {
   // the pond's row is locked so that two people saving at once get different numbers
   await trx('ponds').where({ id: pondId }).forUpdate().first('id')
-  const last = await trx('designs').where({ pond_id: pondId }).max('number as number').first()
+  const last = await trx('designs').where({ pond_id: pondId }).max<{ number: number | null }[]>('number as number').first()
   const number = Number(last?.number ?? 0) + 1
   await trx('designs').insert({
     id,

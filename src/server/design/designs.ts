@@ -2,21 +2,21 @@ import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FilterDesign } from '@/core/filter/design-input'
 import { checkDesign, type CheckId } from '@/core/filter/checks'
-import { workOutDesign } from '@/core/filter/design'
-import { firstDesign } from '@/core/filter/first-design'
+import { evaluateDesign } from '@/core/filter/design'
+import { suggestDesign } from '@/core/filter/first-design'
 import { PUMP_CATALOGUE, type CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { DesignInput } from '@/domain/design/design'
 import type { DesignId, PondId } from '@/domain/shared/ids'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import type { BenchDraft } from '@/domain/design/bench-draft'
+import type { DesignDraft } from '@/domain/design/design-draft'
 import { hydraulicTables } from '@/domain/house-rules/house-tables'
-import { filterPracticeOf, practiceAt } from '@/domain/house-rules/house-rules'
+import { filterRulesOf, houseRulesAt } from '@/domain/house-rules/house-rules'
 import { badField, notFound, ProblemError, refused } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findDesign, insertDesign, listDesigns, moveDesign, reopenOthers } from '@/server/design/design-repository'
-import { dropBenchDraft, findBenchDraft, storeBenchDraft } from '@/server/design/bench-draft-repository'
+import { deleteDesignDraft, findDesignDraft, storeDesignDraft } from '@/server/design/design-draft-repository'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -38,18 +38,18 @@ export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
 
 /** What a design of this pond is worked out with. */
 export async function designContext(trx: Knex.Transaction, actor: Pick<Actor, 'firmId'>, pond: PondInContext, stations: readonly WeatherStation[]) {
-  const house = (await findFirm(trx)).practice
-  const practice = practiceAt(house, pond.ownPractice)
+  const house = (await findFirm(trx)).rules
+  const rules = houseRulesAt(house, pond.ownRules)
   return {
     designPond: designPond(pond, savedPondFacts(pond), await seasonOf(trx, actor.firmId, pond, house, stations)),
-    houseSchool: practice.school,
-    practice: filterPracticeOf(practice, hydraulicTables((await findHouseTables(trx)).tables)),
+    houseMethod: rules.sizingMethod,
+    rules: filterRulesOf(rules, hydraulicTables((await findHouseTables(trx)).tables)),
     pumps: await pumpsOf(trx),
   }
 }
 
 /** What the filter bench opens with: the pond, its saved versions, prices and proposals, and a bed to begin from. */
-export async function designBench(actor: Actor, pondId: PondId) {
+export async function designPage(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   const { stations } = await weather()
   return inFirm(actor.firmId, async (trx) => {
@@ -61,7 +61,7 @@ export async function designBench(actor: Actor, pondId: PondId) {
       pond,
       ...context,
       designs: await listDesigns(trx, pondId),
-      left: await findBenchDraft(trx, pondId, actor.userId),
+      left: await findDesignDraft(trx, pondId, actor.userId),
       priceBook: seesPrices ? (await findPriceBook(trx)).book : null,
       whatIfs: (await listWhatIfs(trx, pondId)).map(({ id, whatIf }) => ({ id, name: whatIf.name })),
       proposals: seesPrices
@@ -71,7 +71,7 @@ export async function designBench(actor: Actor, pondId: PondId) {
             acceptedOption: rest.answerOption === null ? null : content.options[rest.answerOption]?.label || null,
           }))
         : [],
-      start: firstDesign(context.designPond, context.houseSchool, context.practice, context.pumps),
+      start: suggestDesign(context.designPond, context.houseMethod, context.rules, context.pumps),
     }
   })
 }
@@ -84,15 +84,15 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
     const context = await designContext(trx, actor, pond, stations)
-    if (input.bed.school !== context.houseSchool && input.overrideReason === '')
+    if (input.bed.sizingMethod !== context.houseMethod && input.overrideReason === '')
       throw badField('overrideReason', 'This version uses another sizing method than the house. Give the reason, so that the next reader knows.')
     if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
-    const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.practice.tables.fittings.some((f) => f.key === key))
+    const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.rules.tables.fittings.some((f) => f.key === key))
     if (unknown) throw badField(`bed.delivery.fittings.${unknown}`, `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`)
-    const result = workOutDesign({ ...context, pond: context.designPond, design: input.bed })
+    const result = evaluateDesign({ ...context, pond: context.designPond, design: input.bed })
     const id = randomUUID() as DesignId
     const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, { areaM2: result.areaM2, flowM3PerH: result.flowM3PerH })
-    await dropBenchDraft(trx, pondId, actor.userId)
+    await deleteDesignDraft(trx, pondId, actor.userId)
     return { id, number }
   })
 }
@@ -130,7 +130,7 @@ export const STOP_REASON_LENGTH = 5
 /** Checks that say stop of a design. */
 export function openStops(context: Awaited<ReturnType<typeof designContext>>, bed: FilterDesign): CheckId[] {
   const problem = { ...context, pond: context.designPond, design: bed }
-  return checkDesign({ ...problem, result: workOutDesign(problem) }).flatMap((c) => (c.verdict === 'stop' ? [c.id] : []))
+  return checkDesign({ ...problem, result: evaluateDesign(problem) }).flatMap((c) => (c.verdict === 'stop' ? [c.id] : []))
 }
 
 /** A stop is passed with a reason, and never silently. */
@@ -140,18 +140,18 @@ export function needsReason(stops: readonly CheckId[]): ProblemError {
 }
 
 /** Keeps what someone has on a pond's bench, so that it is there on the next machine too. */
-export async function keepBenchDraft(actor: Actor, pondId: PondId, draft: BenchDraft): Promise<void> {
+export async function storeDraft(actor: Actor, pondId: PondId, draft: DesignDraft): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')
-    await storeBenchDraft(trx, actor.firmId, pondId, actor.userId, draft)
+    await storeDesignDraft(trx, actor.firmId, pondId, actor.userId, draft)
   })
 }
 
-export async function discardBenchDraft(actor: Actor, pondId: PondId): Promise<void> {
+export async function discardDraft(actor: Actor, pondId: PondId): Promise<void> {
   assertMay(actor, 'designs.write')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')
-    await dropBenchDraft(trx, pondId, actor.userId)
+    await deleteDesignDraft(trx, pondId, actor.userId)
   })
 }

@@ -1,11 +1,11 @@
 import type { Knex } from 'knex'
-import type { KeptDiagnosis } from '@/domain/diagnosis/diagnosis'
+import type { SavedDiagnosis } from '@/domain/diagnosis/diagnosis'
 import type { DiagnosisId, FirmId, PondId, UserId } from '@/domain/shared/ids'
 
 export async function insertDiagnosis(
   trx: Knex.Transaction,
   firmId: FirmId,
-  made: Omit<KeptDiagnosis, 'madeByName' | 'outcome'> & { readonly byId: UserId },
+  made: Omit<SavedDiagnosis, 'madeByName' | 'outcome'> & { readonly byId: UserId },
 ): Promise<void> {
   await trx('diagnoses').insert({
     id: made.id,
@@ -22,7 +22,7 @@ export async function insertDiagnosis(
 }
 
 /** The newest first. */
-export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Promise<KeptDiagnosis[]> {
+export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Promise<SavedDiagnosis[]> {
   const rows = await trx('diagnoses as d')
     .join('users as u', 'u.id', 'd.made_by')
     .where('d.pond_id', pondId)
@@ -43,6 +43,6 @@ export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Prom
 }
 
 /** @returns whether there was one */
-export async function setOutcome(trx: Knex.Transaction, id: DiagnosisId, outcome: KeptDiagnosis['outcome']): Promise<boolean> {
+export async function setOutcome(trx: Knex.Transaction, id: DiagnosisId, outcome: SavedDiagnosis['outcome']): Promise<boolean> {
   return (await trx('diagnoses').where({ id }).update({ outcome })) > 0
 }

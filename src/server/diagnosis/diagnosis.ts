@@ -3,13 +3,13 @@ import type { Knex } from 'knex'
 import { causeOf, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose } from '@/core/diagnosis/diagnose'
 import { anythingWrong } from '@/core/diagnosis/findings'
-import { workOutDesign } from '@/core/filter/design'
+import { evaluateDesign } from '@/core/filter/design'
 import { stockDensity } from '@/core/fish/stock'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design/design'
 import { checkDiagnosis } from '@/domain/diagnosis/diagnosis-check'
-import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type KeptDiagnosis } from '@/domain/diagnosis/diagnosis'
+import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type SavedDiagnosis } from '@/domain/diagnosis/diagnosis'
 import { EARLIER_DOSE_DAYS, givenEarlier, youngTests } from '@/domain/water/dosing'
 import { equipmentDue } from '@/domain/equipment/equipment'
 import type { DiagnosisId, PondId } from '@/domain/shared/ids'
@@ -102,8 +102,7 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
   const designs = await listDesigns(trx, pond.id)
   const standing = standingDesign(designs)
   const bed = standing && (standing.builtBed ?? standing.bed)
-  const result =
-    bed && workOutDesign({ pond: context.designPond, design: bed, practice: context.practice, houseSchool: context.houseSchool, pumps: context.pumps })
+  const result = bed && evaluateDesign({ pond: context.designPond, design: bed, rules: context.rules, houseMethod: context.houseMethod, pumps: context.pumps })
   const equipment = (await listEquipment(trx)).filter((e) => e.pondId === pond.id && !e.retired)
   const lamps = equipment.filter((e) => e.kind === 'uv-lamp')
   const companions = bed?.companions.map((c) => c.kind) ?? []
@@ -115,7 +114,7 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
   return {
     today,
     readings: Object.fromEntries(((await listLastReadings(trx, [pond.id])).get(pond.id) ?? []).map((r) => [r.kind, { value: r.value, takenAt: r.takenAt }])),
-    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({ ...v, jobName: jobType(v.jobKey)?.name ?? v.jobKey })),
+    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({ ...v, jobName: visitType(v.jobKey)?.name ?? v.jobKey })),
     builtOn: standing?.state === 'built' ? (standing.stateAt?.slice(0, 10) ?? null) : null,
     bed: result ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare } : null,
     tooManyFish: stockDensity(pond.fish, facts.adopted.volumeM3, pond.use).verdict === 'too-many',
@@ -178,7 +177,7 @@ function withAmount(title: string, dose: RemedyDose | null, dosing: RemedyDosing
   return amount ? `${title} (${remedyAmountWords(amount)}; the test on site decides)` : title
 }
 
-export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: KeptDiagnosis['outcome']): Promise<void> {
+export async function sayOutcome(actor: Actor, id: DiagnosisId, outcome: SavedDiagnosis['outcome']): Promise<void> {
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await setOutcome(trx, id, outcome))) throw notFound('That diagnosis')

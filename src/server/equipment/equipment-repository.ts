@@ -1,9 +1,16 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { Equipment, EquipmentInput } from '@/domain/equipment/equipment'
 import type { FirmId, PondId } from '@/domain/shared/ids'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 
-const toEquipment = (r: Record<string, never>): Equipment => ({
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    equipment: { kind: Equipment['kind'] }
+  }
+}
+
+const toEquipment = (r: RowOf<'equipment'>): Equipment => ({
   id: r.id,
   pondId: r.pond_id,
   kind: r.kind,

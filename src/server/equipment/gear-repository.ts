@@ -2,6 +2,12 @@ import type { Knex } from 'knex'
 import type { Gear } from '@/domain/equipment/gear'
 import type { FirmId, PondId } from '@/domain/shared/ids'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    gear: { kind: Gear['kind']; state: Gear['state'] }
+  }
+}
+
 /** Puts down where something is now; an older word than the one that stands changes nothing. */
 export async function putGear(trx: Knex.Transaction, firmId: FirmId, gear: Gear): Promise<void> {
   const row = { kind: gear.kind, name: gear.name, state: gear.state, place: gear.place, since: gear.since }

@@ -4,7 +4,7 @@ import type { PondTask } from '@/core/schedule/needs/pond-work'
 import { equipmentKind, type Rest } from '@/core/visits/equipment-care'
 import { taskStepKey } from '@/core/visits/compose-job'
 import { equipmentDue, type EquipmentInput, type OneOffInput } from '@/domain/equipment/equipment'
-import type { PondId } from '@/domain/shared/ids'
+import type { FollowUpId, PondId } from '@/domain/shared/ids'
 import { badField, notFound } from '@/domain/shared/problems'
 import type { VisitInContext } from '@/domain/visits/visit'
 import type { StepState } from '@/domain/visits/visit-progress'
@@ -67,7 +67,7 @@ export async function closeVisitTasks(
     const id = task.id.slice(2)
     if (task.id.startsWith(PLANT_TASK)) await closePlantTask(trx, actor, visit, task.id, state.entry)
     else if (task.id.startsWith(EQUIPMENT)) await markEquipmentDone(trx, id, today)
-    else await closeFollowUp(trx, id)
+    else await closeFollowUp(trx, id as FollowUpId)
   }
 }
 
@@ -118,7 +118,7 @@ export async function settle(actor: Actor, id: string): Promise<void> {
 }
 
 /** Takes something off the list by hand: done otherwise, or not wanted any more. */
-export async function dismissFollowUp(actor: Actor, id: string): Promise<void> {
+export async function dismissFollowUp(actor: Actor, id: FollowUpId): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await closeFollowUp(trx, id))) throw notFound('That follow-up')

@@ -128,7 +128,7 @@ async function afterTheEnd(
       dueTo: addDays(day, COME_BACK_DAYS[1]),
       minutes: visit.plannedMinutes,
     })
-  // most kinds of visits ask for nothing afterwards
+  // most visit types ask for nothing afterwards
   if (job.followUpReadings.length === 0) return
   const [from, to] = job.followUpDays
   await insertFollowUp(trx, actor.firmId, {

@@ -1,7 +1,7 @@
 import type { Knex } from 'knex'
 import { GATES_THAT_HOLD } from '@/core/visits/gates'
 import type { GateReason } from '@/core/visits/gates/gate'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import type { VisitId } from '@/domain/shared/ids'
 import { badField, notFound, ProblemError, refused } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
@@ -9,7 +9,7 @@ import { EARLIER_DOSE_DAYS, givenBefore, givenEarlier, overLabel } from '@/domai
 import { amountsToday } from '@/domain/field/field-pack'
 import { stateAfter } from '@/domain/field/field-log'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { upgradeEntry } from '@/domain/visits/job-upgrade'
+import { upgradeEntry } from '@/domain/visits/visit-type-upgrade'
 import { answerProblem } from '@/domain/visits/step-check'
 import { judgeStep } from '@/domain/visits/step-gate'
 import { gateContext, stepStates, timerStart } from '@/domain/visits/visit-progress'
@@ -86,7 +86,7 @@ async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
 }
 
 /** Quantity over the label is refused, whoever gives it. */
-async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: readonly Entry[], step: JobStep, answer: StepAnswer): Promise<void> {
+async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: readonly Entry[], step: VisitStep, answer: StepAnswer): Promise<void> {
   if ((answer.doses ?? []).length === 0) return
   const pond = (await findPond(trx, visit.pondId))!
   const sheet = { cleanout: cleanoutPond(pond, savedPondFacts(pond)), gateFacts: await gateFacts(trx, visit.id, pond) }
@@ -95,7 +95,7 @@ async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: r
   if (over) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(over, firmTexts()) })
 }
 
-function assertAllAnswered(steps: readonly JobStep[], log: readonly Entry[]): void {
+function assertAllAnswered(steps: readonly VisitStep[], log: readonly Entry[]): void {
   const states = stepStates(steps, log)
   const open = steps.filter((step) => states.get(step.key)?.status === 'open')
   if (open.length > 0)
@@ -110,7 +110,7 @@ async function gateVerdict(
   actor: Actor,
   visit: VisitInContext,
   log: readonly Entry[],
-  step: JobStep,
+  step: VisitStep,
   answer: StepAnswer,
   entry: { readonly at: string; readonly gateSeen?: 'safe' | 'stop' },
   reason: string,

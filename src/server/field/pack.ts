@@ -6,7 +6,7 @@ import type { FieldPack, FieldPerson, FieldVisit } from '@/domain/field/field-pa
 import type { VisitId } from '@/domain/shared/ids'
 import { lampRest } from '@/domain/equipment/lamp-rest'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { practiceAt } from '@/domain/house-rules/house-rules'
+import { houseRulesAt } from '@/domain/house-rules/house-rules'
 import { forVisit } from '@/domain/plants/plants'
 import type { ProductBook } from '@/domain/stores/product-book'
 import { notFound } from '@/domain/shared/problems'
@@ -14,7 +14,7 @@ import { may } from '@/domain/people/roles'
 import type { VisitInContext } from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listEquipment } from '@/server/equipment/equipment-repository'
-import { listForetold } from '@/server/forecasts/forecast-repository'
+import { listForecastRisks } from '@/server/forecasts/forecast-repository'
 import { listFindings } from '@/server/visits/finding-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -85,9 +85,9 @@ const personOf = ({ userId, name, role, firmName, timeZone, preferences }: Actor
 async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[], here: DayHere): Promise<FieldVisit[]> {
   const ids = visits.map((v) => v.id)
   const pondIds = [...new Set(visits.map((v) => v.pondId))]
-  const { practice: house } = await findFirm(trx)
+  const { rules: house } = await findFirm(trx)
   const planning = await listPlanningPonds(trx, pondIds)
-  const rests = new Map(planning.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)]))
+  const rests = new Map(planning.map((p) => [p.pondId, lampRest(houseRulesAt(house, p.ownRules), p.windows.anyYear)]))
   const plants = new Map((await plantsOf(trx, here, planning)).map((p) => [p.pond.pondId, p]))
   const [logs, photos, last, equipment, gear, findings] = [
     await listEntriesOf(trx, ids),
@@ -98,7 +98,7 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
     await listFindings(trx),
   ]
   const doses = await listDosesSince(trx, pondIds, new Date(Date.now() - EARLIER_DOSE_DAYS * DAY_MS).toISOString())
-  const foretold = await listForetold(trx, pondIds, forecastsSince())
+  const forecastRisks = await listForecastRisks(trx, pondIds, forecastsSince())
   const ponds = new Map((await findPonds(trx, pondIds)).map((pond) => [pond.id, pond]))
   const packed: FieldVisit[] = []
   // one after the other: a transaction answers one question at a time
@@ -119,8 +119,8 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
       gear: gear.filter((g) => g.pondId === visit.pondId),
       plants: plants.get(visit.pondId)!.patches.map((patch) => forVisit(patch, visit.id)),
       care: plants.get(visit.pondId)!.tasks,
-      heeds: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
-      foretold: foretold.get(visit.pondId) ?? null,
+      notesForNextSeason: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
+      forecastRisks: forecastRisks.get(visit.pondId) ?? null,
     })
   }
   return packed

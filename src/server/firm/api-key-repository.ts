@@ -3,6 +3,12 @@ import type { ApiKey, ApiKeyInput, KeyScope } from '@/domain/firm/api-key'
 import type { FirmId, UserId } from '@/domain/shared/ids'
 import { database } from '@/server/platform/db/connection'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    api_keys: { scope: KeyScope }
+  }
+}
+
 export async function insertApiKey(trx: Knex.Transaction, firmId: FirmId, key: ApiKeyInput & { id: string; tokenHash: string; madeBy: UserId }): Promise<void> {
   await trx('api_keys').insert({ id: key.id, firm_id: firmId, name: key.name, scope: key.scope, token_hash: key.tokenHash, made_by: key.madeBy })
 }

@@ -2,13 +2,13 @@ import { randomUUID } from 'node:crypto'
 import type { CrewSetup } from '@/domain/people/crew-setup'
 import type { CrewId, FirmId, UserId } from '@/domain/shared/ids'
 import type { FirstFirmInput, PersonInput, Preferences } from '@/domain/people/people'
-import { HousePractice } from '@/domain/house-rules/house-rules'
+import { HouseRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound, refused } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { hashPassword } from '@/server/platform/auth/passwords'
 import { startSession } from '@/server/platform/auth/sessions'
-import { findFirm, insertFirm, updatePractice, type Firm, updateTimeZone } from '@/server/firm/firm-repository'
+import { findFirm, insertFirm, updateHouseRules, type Firm, updateTimeZone } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findCrew, insertCrew, insertUser, listCrews, listPeople, updateCrewSetup, updatePreferences } from '@/server/people/people-repository'
 import { listDevices, revokeDevice } from '@/server/people/session-repository'
@@ -35,7 +35,7 @@ export async function createFirstFirm(input: FirstFirmInput): Promise<string> {
     await trx.raw('select pg_advisory_xact_lock(7301)')
     const { rows } = await trx.raw('select door_has_firms() as has')
     if (rows[0].has) throw refused('A firm has already been set up here. Sign in instead.')
-    await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone: input.timeZone, practice: HousePractice.parse({}) })
+    await insertFirm(trx, { id: ids.firm, name: input.firmName, timeZone: input.timeZone, rules: HouseRules.parse({}) })
     await insertUser(trx, {
       id: ids.user,
       firmId: ids.firm,
@@ -116,9 +116,9 @@ export async function setTimeZone(actor: Actor, timeZone: string): Promise<void>
   await inFirm(actor.firmId, (trx) => updateTimeZone(trx, actor.firmId, timeZone))
 }
 
-export async function setPractice(actor: Actor, version: number, practice: HousePractice): Promise<void> {
-  assertMay(actor, 'practice.write')
-  await inFirm(actor.firmId, (trx) => updatePractice(trx, actor.firmId, version, practice))
+export async function setHouseRules(actor: Actor, version: number, rules: HouseRules): Promise<void> {
+  assertMay(actor, 'houseRules.write')
+  await inFirm(actor.firmId, (trx) => updateHouseRules(trx, actor.firmId, version, rules))
   // lists read the kept windows: they follow in the background; a page of one pond follows at once
   await sendJob('windows-of-ponds', { firmId: actor.firmId })
 }

@@ -1,4 +1,4 @@
-import { worriesOf, worryOf } from '@/domain/forecasts/forecast'
+import { risksOf, riskOf } from '@/domain/forecasts/forecast'
 import type { FirmId, ForecastRunId, PondId } from '@/domain/shared/ids'
 import { database } from '@/server/platform/db/connection'
 import { findFirm } from '@/server/firm/firm-repository'
@@ -63,7 +63,7 @@ async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<
   if (!read) return
   try {
     const { filter, scores, outlook } = await pool.run(read.task)
-    const worries = worriesOf(outlook, read.pond)
+    const risks = risksOf(outlook, read.pond)
     await inFirm(firmId, (trx) =>
       storeForecast(trx, firmId, {
         pondId: id,
@@ -71,8 +71,8 @@ async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<
         filter: keptFilter(filter),
         scores,
         outlook,
-        worries,
-        worry: worryOf(worries),
+        risks,
+        risk: riskOf(risks),
       }),
     )
   } catch (error) {

@@ -1,9 +1,17 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
-import type { PondFilter } from '@/core/assimilation/particle-filter'
-import type { ForecastRun, Foretold, PondForecast, Worry } from '@/domain/forecasts/forecast'
+import type { ParticleFilter } from '@/core/assimilation/particle-filter'
+import type { ForecastRun, ForecastRisks, PondForecast, Risk } from '@/domain/forecasts/forecast'
 import type { FirmId, ForecastRunId, PondId, UserId } from '@/domain/shared/ids'
 
-const toRun = (r: Record<string, never> & { asked_at: Date; finished_at: Date | null }): ForecastRun => ({
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    forecast_runs: { state: ForecastRun['state'] }
+    pond_forecasts: { filter: ParticleFilter; scores: PondForecast['scores']; outlook: PondForecast['outlook']; risks: readonly Risk[] }
+  }
+}
+
+const toRun = (r: RowOf<'forecast_runs'>): ForecastRun => ({
   id: r.id,
   state: r.state,
   done: r.done,
@@ -39,7 +47,7 @@ export async function askedNow(trx: Knex.Transaction, id: ForecastRunId, by: Use
 
 export interface KeptFilter {
   readonly pondHash: string
-  readonly filter: PondFilter
+  readonly filter: ParticleFilter
   readonly madeAt: Date
 }
 
@@ -52,7 +60,7 @@ export async function findFilter(trx: Knex.Transaction, pondId: PondId): Promise
 export async function storeForecast(
   trx: Knex.Transaction,
   firmId: FirmId,
-  made: Omit<PondForecast, 'madeAt'> & { readonly pondHash: string; readonly filter: unknown; readonly worry: number },
+  made: Omit<PondForecast, 'madeAt'> & { readonly pondHash: string; readonly filter: unknown; readonly risk: number },
 ): Promise<void> {
   await trx('pond_forecasts')
     .insert({
@@ -62,8 +70,8 @@ export async function storeForecast(
       filter: JSON.stringify(made.filter),
       scores: JSON.stringify(made.scores),
       outlook: JSON.stringify(made.outlook),
-      worry: made.worry,
-      worries: JSON.stringify(made.worries),
+      risk: made.risk,
+      risks: JSON.stringify(made.risks),
       made_at: trx.fn.now(),
     })
     .onConflict('pond_id')
@@ -71,39 +79,35 @@ export async function storeForecast(
 }
 
 export async function findForecast(trx: Knex.Transaction, pondId: PondId): Promise<PondForecast | null> {
-  const r = await trx('pond_forecasts').where({ pond_id: pondId }).first('pond_id', 'outlook', 'scores', 'worries', 'made_at')
-  return r ? { pondId: r.pond_id, outlook: r.outlook, scores: r.scores, worries: r.worries, madeAt: (r.made_at as Date).toISOString() } : null
+  const r = await trx('pond_forecasts').where({ pond_id: pondId }).first('pond_id', 'outlook', 'scores', 'risks', 'made_at')
+  return r ? { pondId: r.pond_id, outlook: r.outlook, scores: r.scores, risks: r.risks, madeAt: r.made_at.toISOString() } : null
 }
 
-export interface WorryLine {
+export interface RiskLine {
   readonly pondId: PondId
   readonly pondName: string
   readonly siteName: string
-  readonly worries: readonly Worry[]
-  readonly worry: number
+  readonly risks: readonly Risk[]
+  readonly risk: number
 }
 
-/** Ponds that worry, the most first. @param since older forecasts say nothing any more */
-export async function listWorries(trx: Knex.Transaction, since: Date, most: number): Promise<WorryLine[]> {
+/** Ponds at risk, the most first. @param since older forecasts say nothing any more */
+export async function listRisks(trx: Knex.Transaction, since: Date, most: number): Promise<RiskLine[]> {
   const rows = await trx('pond_forecasts as f')
     .join('ponds as p', 'p.id', 'f.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .where('f.made_at', '>=', since)
-    .where('f.worry', '>', 0)
-    .orderBy('f.worry', 'desc')
+    .where('f.risk', '>', 0)
+    .orderBy('f.risk', 'desc')
     .limit(most)
-    .select('f.pond_id', 'f.worry', 'f.worries', 'p.name as pond_name', 's.name as site_name')
-  return rows.map((r) => ({ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, worries: r.worries, worry: r.worry }))
+    .select('f.pond_id', 'f.risk', 'f.risks', 'p.name as pond_name', 's.name as site_name')
+  return rows.map((r) => ({ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, risks: r.risks, risk: r.risk }))
 }
 
-/** What forecasts of some ponds worry about, by pond. @param since older forecasts say nothing any more */
-export async function listForetold(trx: Knex.Transaction, pondIds: readonly PondId[], since: Date): Promise<Map<PondId, Foretold>> {
-  const rows = await trx('pond_forecasts')
-    .whereIn('pond_id', pondIds)
-    .where('made_at', '>=', since)
-    .where('worry', '>', 0)
-    .select('pond_id', 'worries', 'made_at')
-  return new Map(rows.map((r) => [r.pond_id, { madeAt: (r.made_at as Date).toISOString(), worries: r.worries }]))
+/** The risks that forecasts of some ponds name, by pond. @param since older forecasts say nothing any more */
+export async function listForecastRisks(trx: Knex.Transaction, pondIds: readonly PondId[], since: Date): Promise<Map<PondId, ForecastRisks>> {
+  const rows = await trx('pond_forecasts').whereIn('pond_id', pondIds).where('made_at', '>=', since).where('risk', '>', 0).select('pond_id', 'risks', 'made_at')
+  return new Map(rows.map((r) => [r.pond_id, { madeAt: r.made_at.toISOString(), risks: r.risks }]))
 }
 
 export async function listScores(trx: Knex.Transaction): Promise<PondForecast['scores'][]> {

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { ForecastTask } from '@/core/assimilation/forecast-pond'
 import { OBSERVED_KINDS, type ObservedKind } from '@/core/assimilation/observed'
-import type { PondFilter } from '@/core/assimilation/particle-filter'
+import type { ParticleFilter } from '@/core/assimilation/particle-filter'
 import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { eventsOfPlants, eventsOfVisits } from '@/domain/forecasts/eco-events'
@@ -10,14 +10,14 @@ import type { FirmId } from '@/domain/shared/ids'
 import { patchesNow } from '@/domain/plants/plants'
 import type { PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import type { LabPond } from '@/domain/forecasts/what-if'
+import type { PondModel } from '@/domain/forecasts/what-if'
 import { findSite } from '@/server/customers/customer-repository'
 import { findFilter } from '@/server/forecasts/forecast-repository'
 import { listPatches, listPlantEvents } from '@/server/plants/plant-repository'
 import { listDailyReadings } from '@/server/water/reading-repository'
 import { listDoneVisitDays } from '@/server/visits/visit-repository'
 import { listWeatherDays, type KeptStation } from '@/server/season/weather-repository'
-import { labPond } from './lab-pond'
+import { pondModel } from './pond-model'
 
 /** A filter that begins anew looks back so far. */
 const LEARN_DAYS = 100
@@ -41,7 +41,7 @@ interface Setting {
 /** What a pond's forecast is worked out from. @returns null while no weather is known */
 export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, setting: Setting): Promise<PondTask | null> {
   const { firmId, timeZone, stations, today } = setting
-  const lab = await labPond(trx, { firmId, timeZone }, pond, stations, today)
+  const lab = await pondModel(trx, { firmId, timeZone }, pond, stations, today)
   if (!lab) return null
   const { maxDepthM } = savedPondFacts(pond).basin
   const pondHash = hashOf(lab, maxDepthM)
@@ -78,7 +78,7 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
 }
 
 /** What particles hang on: another survey, filter or stock begins anew. */
-const hashOf = ({ eco }: LabPond, deepestM: number): string => {
+const hashOf = ({ eco }: PondModel, deepestM: number): string => {
   const { volumeM3, areaM2, filter, fish, plants } = eco
   return createHash('sha256')
     .update(JSON.stringify([volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v))))
@@ -86,13 +86,13 @@ const hashOf = ({ eco }: LabPond, deepestM: number): string => {
 }
 
 /** Typed arrays do not live in JSON. */
-const readFilter = (filter: PondFilter): PondFilter => ({
+const readFilter = (filter: ParticleFilter): ParticleFilter => ({
   ...filter,
   particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Float64Array.from(Object.values(p.state.y)) } })),
 })
 
 /** A filter as it is kept: figures shortened to what matters. */
-export const keptFilter = (filter: PondFilter): unknown => ({
+export const keptFilter = (filter: ParticleFilter): unknown => ({
   ...filter,
   particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) } })),
 })

@@ -7,15 +7,7 @@ import { notFound } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import {
-  askedNow,
-  findForecast,
-  findForecastRun,
-  insertForecastRun,
-  latestForecastRun,
-  listScores,
-  listWorries,
-} from '@/server/forecasts/forecast-repository'
+import { askedNow, findForecast, findForecastRun, insertForecastRun, latestForecastRun, listScores, listRisks } from '@/server/forecasts/forecast-repository'
 import { countPonds, findPond } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { cancelRun } from '@/server/platform/queue/run-rows'
@@ -27,8 +19,8 @@ const MOST_LINES = 60
 
 export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * 86_400_000)
 
-/** The water lab's first page: ponds by worry, and how forecasts have done. */
-export async function waterLab(actor: Actor) {
+/** The forecasts page: ponds by risk, and how forecasts have done. */
+export async function forecastsPage(actor: Actor) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const scores = await listScores(trx)
@@ -40,7 +32,7 @@ export async function waterLab(actor: Actor) {
     return {
       today: todayIn(actor.timeZone),
       run: await latestForecastRun(trx),
-      lines: await listWorries(trx, forecastsSince(), MOST_LINES),
+      lines: await listRisks(trx, forecastsSince(), MOST_LINES),
       scores: all.filter((s) => s.readings > 0),
       ponds: scores.length,
       mayPlan: may(actor.role, 'visits.plan'),
@@ -48,7 +40,7 @@ export async function waterLab(actor: Actor) {
     }
   })
 }
-export type WaterLabData = Awaited<ReturnType<typeof waterLab>>
+export type ForecastsPageData = Awaited<ReturnType<typeof forecastsPage>>
 
 /** One pond's outlook. */
 export async function pondOutlook(actor: Actor, pondId: PondId) {

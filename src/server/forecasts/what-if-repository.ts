@@ -2,6 +2,12 @@ import type { Knex } from 'knex'
 import type { FirmId, PondId, UserId, WhatIfId } from '@/domain/shared/ids'
 import type { WhatIfInput } from '@/domain/forecasts/what-if'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    what_ifs: { what_if: WhatIfInput }
+  }
+}
+
 export interface SavedWhatIf {
   readonly id: WhatIfId
   readonly pondId: PondId

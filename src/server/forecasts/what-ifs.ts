@@ -15,13 +15,13 @@ import { listStations } from '@/server/season/weather-repository'
 import { deleteWhatIf, insertWhatIf, listWhatIfs } from '@/server/forecasts/what-if-repository'
 import { todayIn } from '@/server/platform/today'
 import { weather } from '@/server/season/weather'
-import { labPond } from './lab-pond'
+import { pondModel } from './pond-model'
 
 /** Tests of so long ago are held beside runs that begin in the past. */
 const TESTS_DAYS = 800
 
 /** The what-if bench of one pond. */
-export async function whatIfBench(actor: Actor, pondId: PondId) {
+export async function whatIfPage(actor: Actor, pondId: PondId) {
   assertMay(actor, 'ponds.read')
   await weather()
   const stations = await listStations(database())
@@ -33,7 +33,7 @@ export async function whatIfBench(actor: Actor, pondId: PondId) {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       basin: savedPondFacts(pond).basin,
       today,
-      lab: await labPond(trx, actor, pond, stations, today),
+      lab: await pondModel(trx, actor, pond, stations, today),
       saved: await listWhatIfs(trx, pondId),
       tests: await listDailyReadings(trx, pondId, addDays(today, -TESTS_DAYS), actor.timeZone),
       built: (await listDesigns(trx, pondId)).find((d) => d.state === 'built')?.stateAt?.slice(0, 10) ?? null,
@@ -41,7 +41,7 @@ export async function whatIfBench(actor: Actor, pondId: PondId) {
     }
   })
 }
-export type WhatIfBenchData = Awaited<ReturnType<typeof whatIfBench>>
+export type WhatIfPageData = Awaited<ReturnType<typeof whatIfPage>>
 
 export async function saveWhatIf(actor: Actor, pondId: PondId, whatIf: WhatIfInput): Promise<{ id: WhatIfId }> {
   assertMay(actor, 'ponds.write')

@@ -3,6 +3,12 @@ import { DEFAULT_HOUSE_TABLES, type HouseTables, type KeptTables } from '@/domai
 import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    house_tables: { tables: HouseTables }
+  }
+}
+
 /** The firm's fittings and pipes, or the defaults until it has its own. */
 export async function findHouseTables(trx: Knex.Transaction): Promise<KeptTables> {
   const row = await trx('house_tables').first()

@@ -1,7 +1,14 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, VisitId } from '@/domain/shared/ids'
 import { DEFAULT_TEMPLATES, NoticeTemplates, type NoticeKind, type NoticeState } from '@/domain/messages/notice'
 import { ProblemError } from '@/domain/shared/problems'
+
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    notices: { kind: Notice['kind']; state: Notice['state'] }
+  }
+}
 
 export interface NoticeVisit {
   readonly visitId: VisitId
@@ -88,7 +95,7 @@ export async function insertNotice(
   })
 }
 
-const toNotice = (r: Record<string, never>): Notice => ({
+const toNotice = (r: RowOf<'notices'>): Notice => ({
   id: r.id,
   visitId: r.visit_id,
   kind: r.kind,
@@ -99,8 +106,8 @@ const toNotice = (r: Record<string, never>): Notice => ({
   body: r.body,
   state: r.state,
   problem: r.problem,
-  madeAt: (r.created_at as Date).toISOString(),
-  sentAt: (r.sent_at as Date | null)?.toISOString() ?? null,
+  madeAt: r.created_at.toISOString(),
+  sentAt: r.sent_at?.toISOString() ?? null,
 })
 
 export async function listNotices(trx: Knex.Transaction, limit: number): Promise<(Notice & { readonly customerName: string })[]> {

@@ -5,7 +5,7 @@ import { addDays } from '@/core/numeric/calendar'
 import type { FirmId, VisitId } from '@/domain/shared/ids'
 import { dayAndTime, fillTemplate, noticeDue, type NoticeKind, type NoticeTemplates } from '@/domain/messages/notice'
 import { longDate } from '@/domain/shared/dates'
-import { reportLetter } from '@/messages/report-letter'
+import { reportLetter } from '@/messages/report-message'
 import { notFound, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listCustomerLinks } from '@/server/customers/customer-link-repository'
@@ -117,7 +117,7 @@ export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-
   })
 }
 
-const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/garden/${token}` : null)
+const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/customer-page/${token}` : null)
 
 /** The plain words of a visit's report, for a letter, and the day it tells of. */
 async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<{ text: string; day: string }> {

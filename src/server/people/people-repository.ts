@@ -57,7 +57,7 @@ export async function setActive(trx: Knex.Transaction, id: UserId, active: boole
 }
 
 export const passwordHashOf = async (trx: Knex.Transaction, id: UserId): Promise<string> =>
-  (await trx('users').where({ id }).first('password_hash')).password_hash
+  (await trx('users').where({ id }).first('password_hash'))!.password_hash
 
 export async function setPassword(trx: Knex.Transaction, id: UserId, passwordHash: string): Promise<void> {
   await trx('users').where({ id }).update({ password_hash: passwordHash })

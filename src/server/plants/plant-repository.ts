@@ -1,9 +1,16 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { FirmId, PondId, UserId, VisitId } from '@/domain/shared/ids'
 import type { Patch, PatchInput, PlantEvent, PlantLine } from '@/domain/plants/plants'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 
-const toPatch = (r: Record<string, never>): Patch => ({
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    plant_patches: { place: Patch['place']; species: Patch['species'] }
+  }
+}
+
+const toPatch = (r: RowOf<'plant_patches'>): Patch => ({
   id: r.id,
   pondId: r.pond_id,
   place: r.place,

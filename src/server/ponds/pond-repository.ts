@@ -1,7 +1,8 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { CustomerId, FirmId, PondId, SiteId } from '@/domain/shared/ids'
 import { PondInput, type PondInContext } from '@/domain/ponds/pond'
-import { OwnPractice } from '@/domain/house-rules/house-rules'
+import { OwnRules } from '@/domain/house-rules/house-rules'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
 
 export interface PondMeasures {
@@ -33,8 +34,8 @@ export async function setMeteredFill(trx: Knex.Transaction, id: PondId, meteredF
     })
 }
 
-export async function updateOwnPractice(trx: Knex.Transaction, id: PondId, version: number, own: OwnPractice): Promise<void> {
-  await updateVersioned(trx, 'ponds', id, version, { own_practice: JSON.stringify(own) }, async () => findPond(trx, id))
+export async function updateOwnRules(trx: Knex.Transaction, id: PondId, version: number, own: OwnRules): Promise<void> {
+  await updateVersioned(trx, 'ponds', id, version, { own_rules: JSON.stringify(own) }, async () => findPond(trx, id))
 }
 
 const withContext = (trx: Knex.Transaction) =>
@@ -43,12 +44,12 @@ const withContext = (trx: Knex.Transaction) =>
     .join('customers as c', 'c.id', 's.customer_id')
     .select('p.*', 's.name as site_name', 's.town', 'c.name as customer_name')
 
-const toPond = (r: Record<string, never>): PondInContext => ({
-  ...PondInput.parse({ name: r.name, ...(r.survey as object) }),
+const toPond = (r: RowOf<'ponds'> & { site_name: string; town: string; customer_name: string }): PondInContext => ({
+  ...PondInput.parse({ name: r.name, ...r.survey }),
   id: r.id,
   siteId: r.site_id,
   version: r.version,
-  ownPractice: OwnPractice.parse(r.own_practice),
+  ownRules: OwnRules.parse(r.own_rules),
   siteName: r.site_name,
   town: r.town,
   customerName: r.customer_name,
@@ -103,7 +104,7 @@ export async function listPondIdsOf(trx: Knex.Transaction, customerId: CustomerI
 }
 
 export async function countPonds(trx: Knex.Transaction): Promise<number> {
-  const row = await trx('ponds').count('id as count').first()
+  const row = await trx('ponds').count<{ count: string }[]>('id as count').first()
   return Number(row?.count ?? 0)
 }
 

@@ -4,7 +4,7 @@ import type { CustomerId, PondId, SiteId } from '@/domain/shared/ids'
 import type { NewPondInput } from '@/domain/customers/customer'
 import type { PondInContext, PondInput } from '@/domain/ponds/pond'
 import { pondFacts, type PondFacts } from '@/domain/ponds/pond-facts'
-import { practiceAt, type OwnPractice } from '@/domain/house-rules/house-rules'
+import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound } from '@/domain/shared/problems'
 import { basinProblemText } from '@/domain/survey/survey-problem'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
@@ -19,7 +19,7 @@ import { equipmentDue, type EquipmentDue } from '@/domain/equipment/equipment'
 import { lampRest } from '@/domain/equipment/lamp-rest'
 import { listEquipment } from '@/server/equipment/equipment-repository'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
-import { findPond, insertPond, listPonds, updateOwnPractice, updatePond } from '@/server/ponds/pond-repository'
+import { findPond, insertPond, listPonds, updateOwnRules, updatePond } from '@/server/ponds/pond-repository'
 import { listReadings } from '@/server/water/reading-repository'
 import { figureThisYear, listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
@@ -78,7 +78,7 @@ export async function addPond(actor: Actor, input: NewPondInput): Promise<PondId
     const pondId = randomUUID() as PondId
     await insertPond(trx, actor.firmId, pondId, siteId, input.pond, measures(facts))
     const pond = await findPond(trx, pondId)
-    await seasonOf(trx, actor.firmId, pond!, (await findFirm(trx)).practice, stations)
+    await seasonOf(trx, actor.firmId, pond!, (await findFirm(trx)).rules, stations)
     return pondId
   })
 }
@@ -91,7 +91,7 @@ export async function changePond(actor: Actor, id: PondId, version: number, inpu
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, id))) throw notFound('That pond')
     await updatePond(trx, id, version, input, measures(facts))
-    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
   })
 }
 
@@ -121,22 +121,22 @@ export async function pondForEdit(actor: Actor, id: PondId): Promise<PondInConte
 }
 
 /** The house's answers and where this pond goes another way. */
-export async function pondPractice(actor: Actor, id: PondId) {
+export async function pondRules(actor: Actor, id: PondId) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, id)
     if (!pond) throw notFound('That pond')
-    return { pond, house: (await findFirm(trx)).practice }
+    return { pond, house: (await findFirm(trx)).rules }
   })
 }
 
-export async function setPondPractice(actor: Actor, id: PondId, version: number, own: OwnPractice): Promise<void> {
+export async function setPondRules(actor: Actor, id: PondId, version: number, own: OwnRules): Promise<void> {
   assertMay(actor, 'designs.write')
   const { stations } = await weather()
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, id))) throw notFound('That pond')
-    await updateOwnPractice(trx, id, version, own)
-    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).practice, stations)
+    await updateOwnRules(trx, id, version, own)
+    await seasonOf(trx, actor.firmId, (await findPond(trx, id))!, (await findFirm(trx)).rules, stations)
   })
 }
 
@@ -153,13 +153,13 @@ export async function pondPage(actor: Actor, id: PondId) {
     const pond = await findPond(trx, id)
     if (!pond) throw notFound('That pond')
     const firm = await findFirm(trx)
-    const season = await seasonOf(trx, actor.firmId, pond, firm.practice, weatherState.stations)
+    const season = await seasonOf(trx, actor.firmId, pond, firm.rules, weatherState.stations)
     const live = await findLiveSeason(trx, id)
-    const practice = practiceAt(firm.practice, pond.ownPractice)
-    const rest = lampRest(practice, season?.windows ?? [])
+    const rules = houseRulesAt(firm.rules, pond.ownRules)
+    const rest = lampRest(rules, season?.windows ?? [])
     return {
       pond,
-      practice,
+      rules,
       season,
       /** This year with the weather known so far; null until a worker has seen to it. */
       live: live && { year: live.year, season: live.season, at: live.at },

@@ -6,13 +6,19 @@ import type { KeptPriceBook } from '@/domain/prices/pricing'
 import { ProblemError } from '@/domain/shared/problems'
 import { findHouseTables } from '@/server/house-rules/house-tables-repository'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    price_books: { book: PriceBook }
+  }
+}
+
 /** The firm's own price book, or the defaults until it has one. Lines that are new in the program join with their default. */
 export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
   const row = await trx('price_books').first()
   const { tables } = await findHouseTables(trx)
   const usual = [...DEFAULT_PRICE_BOOK.items, ...tablePriceItems(tables)]
   if (!row) return { book: { ...DEFAULT_PRICE_BOOK, items: usual }, version: 0 }
-  const own: PriceBook = row.book
+  const own = row.book
   const missing = usual.filter((item) => !own.items.some((mine) => mine.key === item.key))
   return { book: { ...own, items: [...own.items, ...missing] }, version: row.version }
 }

@@ -2,6 +2,12 @@ import type { Knex } from 'knex'
 import type { CataloguePump } from '@/core/filter/flow/pump-catalogue'
 import type { FirmId } from '@/domain/shared/ids'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    firm_pumps: { pump: CataloguePump }
+  }
+}
+
 export async function listFirmPumps(trx: Knex.Transaction): Promise<CataloguePump[]> {
   return (await trx('firm_pumps').orderBy('pump_id').select('pump')).map((row) => row.pump)
 }

@@ -1,4 +1,4 @@
-import { answerLetter } from '@/domain/proposals/answer-letter'
+import { answerLetter } from '@/domain/proposals/answer-message'
 import type { FirmId, ProposalId } from '@/domain/shared/ids'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'

@@ -5,25 +5,25 @@ import { fishLoad, grownFish } from '@/core/fish/load'
 import { formatQuantity } from '@/core/units/format'
 import type { QuantityKind } from '@/core/units/kinds'
 import { longDate } from '@/domain/shared/dates'
-import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/offer-facts'
+import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-facts'
 import { money } from '@/domain/prices/pricing'
-import type { OfferedOutlook } from '@/domain/proposals/proposal'
+import type { ProposedOutlook } from '@/domain/proposals/proposal'
 import { verdictLines } from '@/messages/what-if-words'
-import type { Offer } from '@/server/proposals/proposals'
+import type { PublicProposal } from '@/server/proposals/proposals'
 import { paper } from '@/server/platform/paper/pdf-paper'
 import { SheetPdf } from '@/server/platform/paper/sheet-pdf'
 
 const WIDTH_PT = 507 // A4 less the page's padding
 
 /** The proposal on paper: says the same as the page behind the private link. */
-export function ProposalDocument({ offer }: { offer: Offer }) {
+export function ProposalDocument({ publicProposal }: { publicProposal: PublicProposal }) {
   const t = firmTexts()
 
-  const { content } = offer
+  const { content } = publicProposal
   const show = (value: number, kind: QuantityKind, scale: 'usual' | 'small' = 'usual') => formatQuantity(value, kind, content.units, { scale })
   const write = (m: number) => show(m, 'length', Math.abs(m) < 1 ? 'small' : 'usual').replaceAll('\u00a0', ' ')
-  const { pond, practice } = content
-  const weight = (years: number) => show(fishLoad(grownFish(pond.fish, years), 20, practice.feedProtein).massKg, 'mass')
+  const { pond, rules } = content
+  const weight = (years: number) => show(fishLoad(grownFish(pond.fish, years), 20, rules.feedProtein).massKg, 'mass')
   const fish = pond.fish.reduce((sum, f) => sum + f.count, 0)
   return (
     <Document title={content.title} author={content.firmName} language="en">
@@ -35,9 +35,9 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
             customerName: content.customerName,
             siteName: content.siteName,
             pondName: content.pondName,
-            number: offer.number,
-            madeAt: longDate(offer.madeAt.slice(0, 10)),
-            validUntil: longDate(offer.validUntil),
+            number: publicProposal.number,
+            madeAt: longDate(publicProposal.madeAt.slice(0, 10)),
+            validUntil: longDate(publicProposal.validUntil),
           })}
         </Text>
         {content.intro ? (
@@ -72,8 +72,8 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
                       ? t('proposals.proposalDocument.fishWeighAboutToday', {
                           fish,
                           value: weight(0),
-                          growthYears: weight(practice.growthYears),
-                          growthYears2: practice.growthYears,
+                          growthYears: weight(rules.growthYears),
+                          growthYears2: rules.growthYears,
                         })
                       : '',
                 })}
@@ -86,40 +86,40 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
                   energyKWhPerYear: Math.round(result.energyKWhPerYear),
                 })}
               </Text>
-              {result.worstTanMgL <= content.practice.targetTanMgL ? (
+              {result.worstTanMgL <= content.rules.targetTanMgL ? (
                 <Text style={paper.line}>
                   {t('proposals.proposalDocument.ammoniaExpectedStayBelow', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}
                 </Text>
               ) : null}
-              <Text style={[paper.line, paper.muted]}>{t('proposals.offerView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</Text>
+              <Text style={[paper.line, paper.muted]}>{t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</Text>
             </View>
           )
         })}
         {content.outlook ? <OutlookText outlook={content.outlook} show={show} /> : null}
         <Text style={paper.heading} minPresenceAhead={60}>
-          {t('proposals.offerView.goodKnow')}
+          {t('proposals.proposalView.goodKnow')}
         </Text>
         {PROPOSAL_CAUTIONS.map((caution) => (
           <Text key={caution} style={paper.line}>
             • {caution}
           </Text>
         ))}
-        {offer.state === 'accepted' || offer.state === 'declined' ? (
+        {publicProposal.state === 'accepted' || publicProposal.state === 'declined' ? (
           <Text style={[paper.line, { marginTop: 8 }]}>
             {t('proposals.proposalDocument.by', {
               state:
-                offer.state === 'accepted'
-                  ? t('proposals.proposalDocument.accepted', { offer: acceptedLabel(offer, t) })
+                publicProposal.state === 'accepted'
+                  ? t('proposals.proposalDocument.accepted', { option: acceptedLabel(publicProposal, t) })
                   : t('proposals.proposalDocument.declined'),
-              answerName: offer.answerName ?? '',
-              answeredAt: offer.answeredAt ? longDate(offer.answeredAt.slice(0, 10)) : '',
+              answerName: publicProposal.answerName ?? '',
+              answeredAt: publicProposal.answeredAt ? longDate(publicProposal.answeredAt.slice(0, 10)) : '',
             })}
           </Text>
         ) : null}
         <View style={paper.foot} fixed>
           <Text
             render={({ pageNumber, totalPages }) =>
-              t('proposals.proposalDocument.proposalPage', { firmName: content.firmName, number: offer.number, pageNumber, totalPages })
+              t('proposals.proposalDocument.proposalPage', { firmName: content.firmName, number: publicProposal.number, pageNumber, totalPages })
             }
           />
         </View>
@@ -129,20 +129,20 @@ export function ProposalDocument({ offer }: { offer: Offer }) {
 }
 
 /** Which of several options was accepted: ", option Better,". */
-const acceptedLabel = ({ content, answerOption }: Offer, t: Texts): string => {
+const acceptedLabel = ({ content, answerOption }: PublicProposal, t: Texts): string => {
   const label = answerOption === null ? '' : content.options[answerOption]?.label
   return label ? t('proposals.proposalDocument.option', { label }) : ''
 }
 
 /** The outcome of the what-if in words: paper has no day to turn. */
-function OutlookText({ outlook, show }: { outlook: OfferedOutlook; show: (value: number, kind: QuantityKind) => string }) {
+function OutlookText({ outlook, show }: { outlook: ProposedOutlook; show: (value: number, kind: QuantityKind) => string }) {
   const t = firmTexts()
 
-  const { names, ways, days } = outlook
-  const lines = ways
+  const { names, options, days } = outlook
+  const lines = options
     .slice(1)
     .flatMap(({ measures }, i) =>
-      verdictLines(ways[0].measures, measures, days, show, t).map((line) =>
+      verdictLines(options[0].measures, measures, days, show, t).map((line) =>
         t('proposals.proposalDocument.against', { names: names[i + 1], names2: names[0], text: line.text, sure: line.sure }),
       ),
     )
@@ -152,7 +152,12 @@ function OutlookText({ outlook, show }: { outlook: OfferedOutlook; show: (value:
         {t('proposals.waterOutlook.whatWaterWouldDo')}
       </Text>
       <Text style={[paper.line, paper.muted]}>
-        {t('proposals.proposalDocument.fromDaysModelYour', { question: outlook.question, from: longDate(outlook.from), days, count: ways[0].measures.length })}
+        {t('proposals.proposalDocument.fromDaysModelYour', {
+          question: outlook.question,
+          from: longDate(outlook.from),
+          days,
+          count: options[0].measures.length,
+        })}
       </Text>
       {lines.length === 0 ? <Text style={paper.line}>{t('forecasts.verdict.noDifferenceTheseRuns')}</Text> : null}
       {lines.map((line) => (

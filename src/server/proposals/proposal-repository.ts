@@ -1,23 +1,30 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import { createHash } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FirmId, PondId, ProposalId, UserId } from '@/domain/shared/ids'
 import type { Proposal, ProposalContent, ProposalState } from '@/domain/proposals/proposal'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    proposals: { state: ProposalState; content: ProposalContent }
+  }
+}
+
 /** Only the hash is kept: a copy of the table opens no proposal. */
 export const hashLink = (token: string): string => createHash('sha256').update(token).digest('hex')
 
-const toProposal = (r: Record<string, never>): Proposal => ({
+const toProposal = (r: RowOf<'proposals'>): Proposal => ({
   id: r.id,
   pondId: r.pond_id,
   number: r.number,
   state: r.state,
   content: r.content,
   validUntil: r.valid_until,
-  madeAt: (r.made_at as Date).toISOString(),
+  madeAt: r.made_at.toISOString(),
   answerName: r.answer_name,
   answerOption: r.answer_option,
   answerNote: r.answer_note,
-  answeredAt: r.answered_at ? (r.answered_at as Date).toISOString() : null,
+  answeredAt: r.answered_at?.toISOString() ?? null,
 })
 
 interface NewProposal {
@@ -35,7 +42,7 @@ interface NewProposal {
 export async function insertProposal(trx: Knex.Transaction, made: NewProposal): Promise<number> {
   // one number at a time; other rows of the firm may still be written meanwhile
   await trx('firms').forNoKeyUpdate().first('id')
-  const last = await trx('proposals').max('number as number').first()
+  const last = await trx('proposals').max<{ number: number | null }[]>('number as number').first()
   const number = Number(last?.number ?? 0) + 1
   await trx('proposals').insert({
     id: made.id,

@@ -1,6 +1,6 @@
 import { randomBytes, randomUUID } from 'node:crypto'
 import { addDays } from '@/core/numeric/calendar'
-import { workOutDesign } from '@/core/filter/design'
+import { evaluateDesign } from '@/core/filter/design'
 import { estimate } from '@/core/pricing/estimate'
 import type { PondId, ProposalId } from '@/domain/shared/ids'
 import { OPTION_LABELS, type AnswerInput, type Proposal, type ProposalContent, type ProposalInput, type ProposalState } from '@/domain/proposals/proposal'
@@ -15,24 +15,24 @@ import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } fro
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { todayIn } from '@/server/platform/today'
 import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from '@/server/design/designs'
-import { offeredOutlook } from './offered-outlook'
+import { proposedOutlook } from './proposed-outlook'
 import { weather } from '@/server/season/weather'
 
 const newToken = (): string => randomBytes(24).toString('base64url')
 
-type Offered = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
+type ProposedDraft = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
 
 /** Makes a proposal of one to three saved versions, priced today. @returns the secret of its private link; it is stored nowhere else */
 export async function makeProposal(
   actor: Actor,
   pondId: PondId,
-  { stopReason = '', ...input }: Offered,
+  { stopReason = '', ...input }: ProposedDraft,
 ): Promise<{ id: ProposalId; number: number; token: string }> {
   assertMay(actor, 'proposals.write')
   if (input.validUntil < todayIn(actor.timeZone)) throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
   const { stations } = await weather()
   // the runs take a second or so: before anything is locked
-  const outlook = input.whatIfId ? await offeredOutlook(actor, pondId, input.whatIfId) : undefined
+  const outlook = input.whatIfId ? await proposedOutlook(actor, pondId, input.whatIfId) : undefined
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
@@ -44,8 +44,8 @@ export async function makeProposal(
     const options = input.options.map(({ designId, why }, i) => {
       const design = designs.find((d) => d.id === designId)
       if (!design) throw badField(`options.${i}.designId`, 'That version is not of this pond.')
-      const { pump } = workOutDesign({ ...context, pond: context.designPond, design: design.bed })
-      const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.practice.tables.pipes })
+      const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
+      const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.rules.tables.pipes })
       return {
         label: input.options.length === 1 ? '' : OPTION_LABELS[i],
         why,
@@ -67,8 +67,8 @@ export async function makeProposal(
       units: actor.preferences.units,
       currency: book.currency,
       pond: context.designPond,
-      practice: context.practice,
-      houseSchool: context.houseSchool,
+      rules: context.rules,
+      houseMethod: context.houseMethod,
       options,
       outlook,
     }
@@ -103,7 +103,7 @@ export async function renewLink(actor: Actor, id: ProposalId): Promise<{ token: 
   return { token }
 }
 
-export interface Offer {
+export interface PublicProposal {
   readonly content: ProposalContent
   readonly number: number
   readonly state: ProposalState
@@ -116,7 +116,7 @@ export interface Offer {
 }
 
 /** What the private link opens. Customers hold no account and no time zone: a day counts until it is over everywhere. */
-export async function offer(token: string): Promise<Offer> {
+export async function publicProposal(token: string): Promise<PublicProposal> {
   const { rows } = await database().raw('select * from door_proposal(?)', [hashLink(token)])
   const [row] = rows
   if (!row) throw notFound('This proposal')
@@ -136,8 +136,8 @@ export async function offer(token: string): Promise<Offer> {
 const lastPlaceToday = (): string => todayIn('Etc/GMT+12')
 
 /** The customer's answer, once. @throws {ProblemError} 'refused' when it was answered before or is past its day */
-export async function answerOffer(token: string, input: AnswerInput): Promise<void> {
-  const { content, state, expired } = await offer(token)
+export async function answerProposal(token: string, input: AnswerInput): Promise<void> {
+  const { content, state, expired } = await publicProposal(token)
   if (input.answer === 'accepted' && input.option >= content.options.length) throw badField('option', 'Choose one of the options.')
   if (state !== 'sent') throw refused('This proposal has been answered already.')
   if (expired) throw refused(`This proposal is past its day. Ask ${content.firmName} for a new one.`)

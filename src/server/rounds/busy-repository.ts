@@ -32,8 +32,11 @@ export async function listBusy(trx: Knex.Transaction, from: string, to: string):
 
 /** Calendars read so far, with how much they hold from a day on. */
 export async function listBusySources(trx: Knex.Transaction, from: string): Promise<{ crewId: CrewId; source: string; times: number; next: string }[]> {
-  const rows = await trx('crew_busy').where('day', '>=', from).groupBy('crew_id', 'source').select('crew_id', 'source').count('* as n').min('day as next')
-  return rows.map((r) => ({ crewId: r.crew_id as CrewId, source: String(r.source), times: Number(r.n), next: String(r.next) }))
+  const rows = await trx('crew_busy')
+    .where('day', '>=', from)
+    .groupBy('crew_id', 'source')
+    .select<{ crew_id: CrewId; source: string; n: string; next: string }[]>('crew_id', 'source', trx.raw('count(*) as n'), trx.raw('min(day) as next'))
+  return rows.map((r) => ({ crewId: r.crew_id, source: r.source, times: Number(r.n), next: r.next }))
 }
 
 export async function removeBusy(trx: Knex.Transaction, crewId: CrewId, source: string): Promise<number> {

@@ -71,8 +71,8 @@ export async function mapPage(actor: Actor, asked: string | null) {
     return { today, day, yard: points[0], sites: [...sites.values()], rounds }
   })
   // roads are asked when the database is free again, all rounds at once
-  const wayOf = ({ yard, stops }: (typeof read.rounds)[number]) => (stops.length === 0 ? [] : routeShape([yard, ...stops, yard], process.env.ROADS_URL))
-  return { ...read, rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await wayOf(round) }))) }
+  const optionOf = ({ yard, stops }: (typeof read.rounds)[number]) => (stops.length === 0 ? [] : routeShape([yard, ...stops, yard], process.env.ROADS_URL))
+  return { ...read, rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await optionOf(round) }))) }
 }
 
 /** A crew's day in its order: stops, the way to each in minutes, and what to load. */

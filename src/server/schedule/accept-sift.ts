@@ -1,5 +1,5 @@
 import { TASK_KEY } from '@/core/schedule/needs/pond-work'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { addDays } from '@/core/numeric/calendar'
 import { clockAfter, overlapping } from '@/domain/schedule/clash'
 import type { LeftChange, PlanChange } from '@/domain/schedule/plan-run'
@@ -42,7 +42,7 @@ export function sift(standing: readonly PlanningVisit[], chosen: readonly PlanCh
 
 /** Why a change does not fit what stands any more; undefined while it does. */
 function staleness(byId: ReadonlyMap<string, PlanningVisit>, standing: readonly PlanningVisit[], change: PlanChange): string | undefined {
-  if (change.kind === 'new') return plannedMeanwhile(standing, change) ? `${jobType(change.job)!.name.toLowerCase()} has been planned meanwhile` : undefined
+  if (change.kind === 'new') return plannedMeanwhile(standing, change) ? `${visitType(change.job)!.name.toLowerCase()} has been planned meanwhile` : undefined
   const visit = byId.get(change.visitId!)
   if (!visit) return 'this visit has been taken off meanwhile'
   if (visit.state !== 'planned') return 'this visit has begun meanwhile'

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import { composeJob } from '@/core/visits/compose-job'
-import type { JobType } from '@/core/visits/step'
+import type { VisitType } from '@/core/visits/step'
 import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { addDays } from '@/core/numeric/calendar'
 import type { PlanRunId, TakeoverId, VisitId } from '@/domain/shared/ids'
-import type { OwnPractice } from '@/domain/house-rules/house-rules'
+import type { OwnRules } from '@/domain/house-rules/house-rules'
 import type { TakenVisit } from '@/domain/schedule/takeover'
 import type { AcceptOutcome, PlanChange, PlanWish } from '@/domain/schedule/plan-run'
 import { notFound, refused } from '@/domain/shared/problems'
@@ -14,7 +14,7 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listCrews } from '@/server/people/people-repository'
 import { findPlanRun } from '@/server/schedule/plan-run-repository'
 import { listPlanningVisits } from '@/server/schedule/planning-repository'
-import { findJobAt } from '@/server/visits/own-job-repository'
+import { findJobAt } from '@/server/visits/own-visit-type-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { insertTakeover } from '@/server/schedule/takeover-repository'
 import { changeVisit, findVisit, insertVisit } from '@/server/visits/visit-repository'
@@ -100,11 +100,11 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
 /** @param made visits made just before, by the keys of their changes */
 async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number, made: ReadonlyMap<string, VisitId>): Promise<VisitId> {
   const pond = await findPond(trx, change.pondId)
-  const job = pond && (await jobOfDay(trx, change, pond.ownPractice))
+  const job = pond && (await jobOfDay(trx, change, pond.ownRules))
   if (!pond || !job) throw refused(`${change.siteName}: this pond or job no longer exists. Build a new plan.`)
-  const also: JobType[] = []
+  const also: VisitType[] = []
   for (const key of change.also) {
-    const other = await findJobAt(trx, key, pond.ownPractice)
+    const other = await findJobAt(trx, key, pond.ownRules)
     if (other) also.push(other)
   }
   const { quantities, duration } = estimateCleanout(pond, crewSize)
@@ -130,7 +130,7 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
 }
 
 /** Steps of a visit: a cleanout of two days does on each what belongs there. */
-async function jobOfDay(trx: Knex.Transaction, { job, pair }: PlanChange, own: OwnPractice): Promise<JobType | undefined> {
+async function jobOfDay(trx: Knex.Transaction, { job, pair }: PlanChange, own: OwnRules): Promise<VisitType | undefined> {
   if (job !== SECOND_DAY_KEY) {
     const whole = await findJobAt(trx, job, own)
     return whole && pair ? firstDayOf(whole) : whole

@@ -2,12 +2,12 @@ import type { Knex } from 'knex'
 import { needsOf } from '@/core/schedule/needs/needs-of'
 import type { Need, PondTask, PondWork } from '@/core/schedule/needs/pond-work'
 import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/schedule/plan/plan-input'
-import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
 import { USUAL_WEEKS } from '@/core/season/usual-water'
 import { minutesOfDay } from '@/domain/people/crew-setup'
 import { lampRest } from '@/domain/equipment/lamp-rest'
-import { practiceAt } from '@/domain/house-rules/house-rules'
+import { houseRulesAt } from '@/domain/house-rules/house-rules'
 import { inPeriod, type FirmPeriod } from '@/domain/firm/firm-period'
 import type { PondId } from '@/domain/shared/ids'
 import type { Crew } from '@/domain/people/people'
@@ -19,9 +19,9 @@ import { findFirm } from '@/server/firm/firm-repository'
 import { listCrews } from '@/server/people/people-repository'
 import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/schedule/planning-repository'
 import { listVisitsWithNotices, type NoticeVisit } from '@/server/messages/notice-repository'
-import { crowTable, type MapPoint, type TravelTable } from '@/server/platform/gateways/roads'
+import { straightLineTable, type MapPoint, type TravelTable } from '@/server/platform/gateways/roads'
 import { handsOf, minutesOf, secondDay } from './hands'
-import { durationLessons } from '@/server/visits/durations'
+import { durationCorrections } from '@/server/visits/durations'
 import { dueTasks } from '@/server/equipment/tasks'
 import { busyVisits } from '@/server/rounds/busy'
 import { lightOf } from './light'
@@ -52,7 +52,7 @@ export interface PlanContext {
   readonly joins: ReadonlyMap<string, readonly PondTask[]>
   /** What each pond's needs were made from. */
   readonly works: readonly PondWork[]
-  readonly roads: 'roads' | 'crow'
+  readonly roads: 'roads' | 'straight-line'
   /** Visits on weekends that somebody put there. */
   readonly besides: number
   /** Sites without a place on the map: counted as at the yard. */
@@ -67,7 +67,7 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
 
 /** Everything a plan is made from, read at one moment. @param now a plan that begins today begins now, where crews are; left out: it is early in the morning @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
 export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined, now?: Date): Promise<PlanContext> {
-  const { timeZone, practice: house } = await findFirm(trx)
+  const { timeZone, rules: house } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
   const ponds = new Map(allPonds.map((p) => [p.pondId, p]))
@@ -76,7 +76,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   // a visit that was never made holds nothing
   const taken = new Set(visits.filter((v) => v.state !== 'done' && v.day >= today).flatMap((v) => v.taskIds))
   const tasks = (
-    await dueTasks(trx, { today, timeZone }, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(practiceAt(house, p.ownPractice), p.windows.anyYear)])))
+    await dueTasks(trx, { today, timeZone }, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(houseRulesAt(house, p.ownRules), p.windows.anyYear)])))
   ).filter((task) => !taken.has(task.id))
   const coming = visits.filter((v) => v.state === 'planned' && v.day >= from && v.day <= wish.to)
   const periods = await listFirmPeriods(trx, from)
@@ -86,7 +86,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const ownPlace = (v: PlanningVisit) =>
     !wish.lostDays.includes(v.day) &&
     absentDays.get(v.crewId)?.has(v.day) === false &&
-    !(wish.withoutKit.includes(v.crewId) && (JOB_PLANNING[v.job]?.kit.length ?? 0) > 0)
+    !(wish.withoutKit.includes(v.crewId) && (VISIT_PLANNING[v.job]?.kit.length ?? 0) > 0)
   // of a cleanout's two days neither stands where the other cannot, nor is one promised alone
   const otherDay = otherDays(coming)
   const stands = (v: PlanningVisit) => ownPlace(v) && ownPlace(otherDay.get(v.id) ?? v)
@@ -122,8 +122,8 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   needs.push(...newCustomerNeeds(works, wish.newCustomers, from, wish.to))
   const places = locate(allPonds, crews)
   // a site that came in between the two readings has no ways yet
-  const table = travel && travel.minutes.length === places.points.length ** 2 ? travel : crowTable(places.points)
-  const hands = await handsOf(trx, needs, ponds, await durationLessons(trx))
+  const table = travel && travel.minutes.length === places.points.length ** 2 ? travel : straightLineTable(places.points)
+  const hands = await handsOf(trx, needs, ponds, await durationCorrections(trx))
   needs = needs.flatMap((need) => (hands.get(need.id)!.secondDayMin > 0 ? [need, secondDay(need)] : [need]))
   const busy = busyVisits(
     (await listBusy(trx, from, wish.to)).filter((b) => days.includes(b.day)),

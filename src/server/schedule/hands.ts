@@ -2,8 +2,8 @@ import type { Knex } from 'knex'
 import type { Need } from '@/core/schedule/needs/pond-work'
 import { cleanoutQuantities, DEFAULT_KIT } from '@/core/visits/cleanout-quantities'
 import { cleanoutDuration, overTwoDays } from '@/core/visits/duration'
-import { factorFor, type DurationLessons } from '@/core/visits/learn-duration'
-import { JOB_PLANNING, SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
+import { factorFor, type DurationCorrections } from '@/core/visits/learn-duration'
+import { VISIT_PLANNING, SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
 import { addDays } from '@/core/numeric/calendar'
 import type { PlanVisit } from '@/core/schedule/plan/plan-input'
 import type { PondId } from '@/domain/shared/ids'
@@ -30,15 +30,15 @@ export async function handsOf(
   trx: Knex.Transaction,
   needs: readonly Need[],
   ponds: ReadonlyMap<PondId, PlanningPond>,
-  lessons: DurationLessons,
+  corrections: DurationCorrections,
 ): Promise<Map<string, Hands>> {
   const found = new Map<string, Hands>()
   const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
-    const learntFactor = factorFor(lessons, need.job, need.pondId)
+    const learntFactor = factorFor(corrections, need.job, need.pondId)
     return { handsMin: handsMin * learntFactor, fixedMin, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
   }
   for (const need of needs) {
-    const { hands } = JOB_PLANNING[need.job]
+    const { hands } = VISIT_PLANNING[need.job]
     if (hands) {
       const { areaM2 } = ponds.get(need.pondId as PondId)!
       found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0, tankM3: 0 }))
@@ -69,7 +69,7 @@ export async function handsOf(
 /** What other jobs and tasks add to a visit, person-minutes. */
 function alongMin(need: Need, areaM2: number): number {
   const jobs = need.also.reduce((sum, job) => {
-    const { hands } = JOB_PLANNING[job]
+    const { hands } = VISIT_PLANNING[job]
     return sum + Math.max(0, (hands?.baseMin ?? 0) - SHARED_SETUP_MIN) + (hands?.perM2Min ?? 0) * areaM2
   }, 0)
   return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)

@@ -1,6 +1,6 @@
 import type { Need } from '@/core/schedule/needs/pond-work'
 import type { PlanVisit } from '@/core/schedule/plan/plan-input'
-import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { MOST_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'
@@ -34,13 +34,13 @@ const opening = ({ opens, closes, closedDays, blackouts, schoolHolidays }: Plann
             closedDays.includes(WEEKDAYS[isoWeekday(day) - 1]) ||
             blackouts.some((b) => day >= b.from && day <= b.to) ||
             (schoolHolidays !== 'any' && inPeriod(periods, 'school-holidays', day) === (schoolHolidays === 'never')) ||
-            (inPeriod(periods, 'no-filling', day) && jobs.some((job) => JOB_PLANNING[job]?.fills)),
+            (inPeriod(periods, 'no-filling', day) && jobs.some((job) => VISIT_PLANNING[job]?.fills)),
         ),
 })
 
 /** What the truck takes away from some jobs at a pond, m³. */
 const spoilOf = (jobs: readonly string[], areaM2: number): number =>
-  jobs.reduce((sum, job) => sum + (JOB_PLANNING[job] ? JOB_PLANNING[job].spoil.baseM3 + JOB_PLANNING[job].spoil.perM2M3 * areaM2 : 0), 0)
+  jobs.reduce((sum, job) => sum + (VISIT_PLANNING[job] ? VISIT_PLANNING[job].spoil.baseM3 + VISIT_PLANNING[job].spoil.perM2M3 * areaM2 : 0), 0)
 
 /** @param knownCrew who was at this pond last, and is sent again where that costs little */
 export function neededVisit(
@@ -51,8 +51,8 @@ export function neededVisit(
   open: OpenDays,
   knownCrew: string | null,
 ): PlanVisit {
-  const facts = JOB_PLANNING[need.job]
-  const also = need.also.map((job) => JOB_PLANNING[job])
+  const facts = VISIT_PLANNING[need.job]
+  const also = need.also.map((job) => VISIT_PLANNING[job])
   return {
     id: need.id,
     location,
@@ -101,7 +101,7 @@ const changeWeight = ({ knows, daysAhead }: StandingFacts): number =>
 /** A visit that is planned already keeps its length, and may move within its job's window. */
 export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, about = AS_IT_STANDS): PlanVisit {
   const { stands, firstDay, hasSecondDay } = about
-  const facts = JOB_PLANNING[visit.job]
+  const facts = VISIT_PLANNING[visit.job]
   const year = Number(visit.day.slice(0, 4))
   // the second day of a cleanout follows its first through the window; a window may run over New Year
   const windowDay = firstDay ? addDays(visit.day, -1) : visit.day

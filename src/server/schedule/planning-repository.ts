@@ -1,8 +1,8 @@
 import type { Knex } from 'knex'
-import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { plantSpecies } from '@/core/plants/species'
 import type { SiteInput } from '@/domain/customers/customer'
-import { OwnPractice } from '@/domain/house-rules/house-rules'
+import { OwnRules } from '@/domain/house-rules/house-rules'
 import { ProblemError } from '@/domain/shared/problems'
 import { ServicePlan } from '@/domain/schedule/service-plan'
 import type { CrewId, FirmId, PondId, SiteId, VisitId } from '@/domain/shared/ids'
@@ -32,7 +32,7 @@ export interface PlanningPond {
   readonly opens: string
   readonly closes: string
   readonly closedDays: readonly string[]
-  readonly ownPractice: OwnPractice
+  readonly ownRules: OwnRules
   readonly lines: ServicePlan
   readonly blackouts: readonly { readonly from: string; readonly to: string }[]
   readonly schoolHolidays: SiteInput['schoolHolidays']
@@ -58,7 +58,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
       'p.site_id',
       'p.name',
       'p.area_m2',
-      'p.own_practice',
+      'p.own_rules',
       's.name as site_name',
       'c.name as customer_name',
       'c.email',
@@ -91,7 +91,7 @@ export async function listPlanningPonds(trx: Knex.Transaction, only?: readonly P
     customer: { name: r.customer_name, email: r.email, phone: r.phone },
     town: r.town,
     areaM2: r.area_m2,
-    ownPractice: OwnPractice.parse(r.own_practice),
+    ownRules: OwnRules.parse(r.own_rules),
     lat: r.lat,
     lon: r.lon,
     opens: r.opens,
@@ -153,7 +153,7 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     jobName: r.job_name,
     also: r.also,
     taskIds: r.tasks.map((task: { id: string }) => task.id),
-    tankM3: JOB_PLANNING[r.job_key]?.kit.includes('tank') ? (r.tank_m3 ?? 0) : 0,
+    tankM3: VISIT_PLANNING[r.job_key]?.kit.includes('tank') ? (r.tank_m3 ?? 0) : 0,
     locked: r.locked,
     version: r.version,
     legOf: r.leg_of,

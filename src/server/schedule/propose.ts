@@ -109,7 +109,7 @@ function whyMoved({ input }: PlanContext, { assignments }: PlanOutcome, { id, cr
 function whoIsTold({ told, ponds }: PlanContext, { id, pondId }: PlanningVisit, to: { day: string; startTime: string }): PlanChange['tell'] {
   if (noticeDue({ state: 'planned', ...to }, told.get(id) ?? null) !== 'visit-moved') return null
   const { name, email, phone } = ponds.get(pondId)!.customer
-  return { customer: name, byLetter: email !== '', phone }
+  return { customer: name, byEmail: email !== '', phone }
 }
 
 /** By week: minutes of work the plan holds, minutes wanted around their best day, and the crews' minutes. */

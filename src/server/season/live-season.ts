@@ -6,7 +6,7 @@ import { weatherAtHeight } from '@/core/season/weather-ahead'
 import { DEFAULT_WEATHER_YEARS, pondSeason, type Season } from '@/core/season/windows'
 import type { FirmId } from '@/domain/shared/ids'
 import type { PondInContext } from '@/domain/ponds/pond'
-import { practiceAt, seasonPracticeOf, type HousePractice } from '@/domain/house-rules/house-rules'
+import { houseRulesAt, seasonRulesOf, type HouseRules } from '@/domain/house-rules/house-rules'
 import { findSite } from '@/server/customers/customer-repository'
 import { listWaterTemps } from '@/server/water/reading-repository'
 import { findCalibration, liveHashOf, storeCalibration, storeLiveSeason } from '@/server/season/season-repository'
@@ -27,7 +27,7 @@ const hashOf = (value: unknown) => createHash('sha256').update(JSON.stringify(va
 
 interface Setting {
   readonly firmId: FirmId
-  readonly house: HousePractice
+  readonly house: HouseRules
   readonly timeZone: string
   readonly stations: readonly KeptStation[]
   readonly today: string
@@ -61,7 +61,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   const input = {
     pond: { ...thermalPond(pond), ...calibration.fit },
     station: station.normals,
-    practice: seasonPracticeOf(practiceAt(house, pond.ownPractice)),
+    rules: seasonRulesOf(houseRulesAt(house, pond.ownRules)),
     year,
     weatherYears: DEFAULT_WEATHER_YEARS,
     seed: SEED,

@@ -4,6 +4,20 @@ import type { JobWindow, Season } from '@/core/season/windows'
 import type { FirmId, PondId } from '@/domain/shared/ids'
 import type { PondWindows } from '@/domain/season/season-dates'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    pond_seasons: {
+      weekly_c: readonly number[]
+      windows: readonly WindowBrief[]
+      season: Season
+      live: Season
+      live_weekly_c: readonly number[]
+      live_windows: readonly WindowBrief[]
+      calibration: KeptCalibration
+    }
+  }
+}
+
 /** What the season view needs of a window: month and day count, the year is the reader's. */
 export type WindowBrief = Pick<JobWindow, 'job' | 'kind' | 'earliest' | 'best' | 'latest'>
 
@@ -52,7 +66,7 @@ export async function listSeasonBriefs(trx: Knex.Transaction): Promise<PondYearB
     inputHash: r.input_hash,
     weeklyC: r.weekly_c,
     windows: r.windows,
-    live: r.live_year ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows } : null,
+    live: r.live_year && r.live_weekly_c && r.live_windows ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows } : null,
   }))
 }
 
@@ -72,9 +86,11 @@ export async function storeLiveSeason(trx: Knex.Transaction, pondId: PondId, liv
 
 export async function findLiveSeason(trx: Knex.Transaction, pondId: PondId): Promise<LiveSeason | null> {
   const row = await trx('pond_seasons').where({ pond_id: pondId }).whereNotNull('live_year').first()
-  return row
-    ? { year: row.live_year, hash: row.live_hash, season: row.live, weeklyC: row.live_weekly_c, windows: row.live_windows, at: row.live_at.toISOString() }
-    : null
+  if (!row) return null
+  const { live_year: year, live_hash: hash, live: season, live_weekly_c: weeklyC, live_windows: windows, live_at: at } = row
+  // written together
+  if (year === null || hash === null || season === null || weeklyC === null || windows === null || at === null) return null
+  return { year, hash, season, weeklyC, windows, at: at.toISOString() }
 }
 
 export async function liveHashOf(trx: Knex.Transaction, pondId: PondId): Promise<string | null> {

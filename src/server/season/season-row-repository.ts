@@ -18,6 +18,20 @@ export interface SeasonRowRecord {
   readonly agreed: boolean
 }
 
+/** A pond's row as the query below answers it. */
+interface SeasonRowRow {
+  readonly id: PondId
+  readonly name: string
+  readonly site_name: string
+  readonly town: string
+  readonly customer_name: string
+  readonly weekly_c: readonly number[] | null
+  readonly any_year: WindowBrief | null
+  readonly live: WindowBrief | null
+  readonly live_year: number | null
+  readonly agreed: boolean
+}
+
 export async function listSeasonRows(trx: Knex.Transaction, year: number, job: string): Promise<SeasonRowRecord[]> {
   const { rows } = await trx.raw(
     `select p.id, p.name, s.name as site_name, s.town, c.name as customer_name,
@@ -31,7 +45,7 @@ export async function listSeasonRows(trx: Knex.Transaction, year: number, job: s
      order by s.name, p.name`,
     [year, job, job, job],
   )
-  return rows.map((r: Record<string, never>) => ({
+  return rows.map((r: SeasonRowRow) => ({
     id: r.id,
     name: r.name,
     siteName: r.site_name,

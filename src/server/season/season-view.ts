@@ -36,8 +36,8 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
     let rows = await listSeasonRows(trx, year, job)
     const missing = rows.filter((row) => row.weeklyC === null).slice(0, MOST_AT_ONCE)
     if (missing.length > 0 && weatherState.stations.length > 0) {
-      const { practice } = await findFirm(trx)
-      for (const row of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, practice, weatherState.stations)
+      const { rules } = await findFirm(trx)
+      for (const row of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, rules, weatherState.stations)
       rows = await listSeasonRows(trx, year, job)
     }
     const { jobs, crews, byPond } = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)

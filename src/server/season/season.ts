@@ -4,7 +4,7 @@ import { DEFAULT_WEATHER_YEARS, pondSeason, type Season, type SeasonPond } from 
 import type { FirmId } from '@/domain/shared/ids'
 import { TREE_EFFECT, type PondInContext } from '@/domain/ponds/pond'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
-import { practiceAt, seasonPracticeOf, type HousePractice } from '@/domain/house-rules/house-rules'
+import { houseRulesAt, seasonRulesOf, type HouseRules } from '@/domain/house-rules/house-rules'
 import { findCalibration, findSeason, storeSeason } from '@/server/season/season-repository'
 import { findSite } from '@/server/customers/customer-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
@@ -23,7 +23,7 @@ export async function seasonOf(
   trx: Knex.Transaction,
   firmId: FirmId,
   pond: PondInContext,
-  house: HousePractice,
+  house: HouseRules,
   stations: readonly WeatherStation[],
 ): Promise<Season | null> {
   const site = await findSite(trx, pond.siteId)
@@ -32,7 +32,7 @@ export async function seasonOf(
   const input = {
     pond: { ...thermalPond(pond), ...(await findCalibration(trx, pond.id))?.fit },
     station: station.normals,
-    practice: seasonPracticeOf(practiceAt(house, pond.ownPractice)),
+    rules: seasonRulesOf(houseRulesAt(house, pond.ownRules)),
     year: SEASON_BASE_YEAR,
     weatherYears: DEFAULT_WEATHER_YEARS,
     seed: SEED,

@@ -4,6 +4,14 @@ import type { WeatherDay } from '@/core/season/weather-year'
 import type { FirmId } from '@/domain/shared/ids'
 import type { WeatherForecast, WeatherHour, WeatherStation } from '@/server/platform/gateways/weather'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    weather_stations: { normals: WeatherStation['normals']; forecast: WeatherForecast; last_hour: WeatherHour }
+    weather_days: { weather: WeatherDay }
+    own_weather_days: { weather: WeatherDay }
+  }
+}
+
 /** Weather of no firm: stations, their days and forecasts. */
 export interface KeptStation extends WeatherStation {
   readonly fetchedAt: Date
@@ -24,6 +32,19 @@ export async function listStations(db: Knex): Promise<KeptStation[]> {
     forecast: r.forecast,
     lastHour: r.last_hour,
   }))
+}
+
+/** How fresh each station's figures are, without its normals and forecast; `issued` is an instant as the database writes it. */
+export async function listStationNews(db: Knex) {
+  return db('weather_stations')
+    .orderBy('name')
+    .select<{ name: string; fetched_at: Date; asked_at: Date | null; last_hour: WeatherHour | null; issued: string | null }[]>(
+      'name',
+      'fetched_at',
+      'asked_at',
+      'last_hour',
+      db.raw('forecast_issued::text as issued'),
+    )
 }
 
 export async function storeStations(db: Knex, stations: readonly WeatherStation[], now: Date): Promise<void> {
@@ -53,7 +74,7 @@ export async function storeNews(
 
 /** The last day of a station that the desk has told. */
 export async function lastDayOf(db: Knex, stationId: string): Promise<string | null> {
-  const row = await db('weather_days').where({ station_id: stationId }).max('day as day').first()
+  const row = await db('weather_days').where({ station_id: stationId }).max<{ day: string | null }[]>('day as day').first()
   return row?.day ?? null
 }
 
@@ -74,6 +95,13 @@ export async function storeOwnDays(trx: Knex.Transaction, firmId: FirmId, statio
 }
 
 export async function countOwnDays(trx: Knex.Transaction): Promise<ReadonlyMap<string, { days: number; from: string; to: string }>> {
-  const rows = await trx('own_weather_days').groupBy('station_id').select('station_id').count('* as n').min('day as first').max('day as last')
-  return new Map(rows.map((r) => [r.station_id as string, { days: Number(r.n), from: r.first as string, to: r.last as string }]))
+  const rows = await trx('own_weather_days')
+    .groupBy('station_id')
+    .select<{ station_id: string; n: string; first: string; last: string }[]>(
+      'station_id',
+      trx.raw('count(*) as n'),
+      trx.raw('min(day) as first'),
+      trx.raw('max(day) as last'),
+    )
+  return new Map(rows.map((r) => [r.station_id, { days: Number(r.n), from: r.first, to: r.last }]))
 }

@@ -1,6 +1,6 @@
 import { addDays } from '@/core/numeric/calendar'
 import { database } from '@/server/platform/db/connection'
-import { lastDayOf, listStations, storeNews, storeStations, type KeptStation } from '@/server/season/weather-repository'
+import { listStationNews, lastDayOf, listStations, storeNews, storeStations, type KeptStation } from '@/server/season/weather-repository'
 import { weatherDesk, type WeatherStation } from '@/server/platform/gateways/weather'
 import { logger } from '@/server/platform/logger'
 
@@ -54,10 +54,7 @@ export interface WeatherBrief {
 
 /** How fresh the figures are, without reading normals or forecasts; asks the source again when the normals are a day old. */
 export async function weatherStatus(now: Date = new Date()): Promise<WeatherBrief> {
-  const rows = await database()('weather_stations')
-    .orderBy('name')
-    .select('name', 'fetched_at', 'asked_at', 'last_hour')
-    .select(database().raw(`forecast_issued::text as issued`))
+  const rows = await listStationNews(database())
   const fetchedAt = newest(rows.map((r) => r.fetched_at))
   const { reachable } = hoursSince(fetchedAt, now) < FRESH_H ? { reachable: true } : await weather(now)
   return {

@@ -8,14 +8,14 @@ import { todayIn } from '@/server/platform/today'
 import { renewPond } from '@/server/season/live-season'
 import { weather } from '@/server/season/weather'
 
-/** Brings the kept windows of all ponds up to the house practice, the weather and the readings of now, a pond at a time. */
+/** Brings the kept windows of all ponds up to the house rules, the weather and the readings of now, a pond at a time. */
 export async function windowsOfPonds(firmId: FirmId): Promise<void> {
   await weather()
   const stations = await listStations(database())
   for (const { id } of await inFirm(firmId, listPonds))
     await inFirm(firmId, async (trx) => {
       const pond = await findPond(trx, id)
-      const { practice, timeZone } = await findFirm(trx)
-      if (pond) await renewPond(trx, pond, { firmId, house: practice, timeZone, stations, today: todayIn(timeZone) })
+      const { rules, timeZone } = await findFirm(trx)
+      if (pond) await renewPond(trx, pond, { firmId, house: rules, timeZone, stations, today: todayIn(timeZone) })
     })
 }

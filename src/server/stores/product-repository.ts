@@ -3,6 +3,12 @@ import type { FirmId } from '@/domain/shared/ids'
 import { ProblemError } from '@/domain/shared/problems'
 import { DEFAULT_PRODUCT_BOOK, type KeptProducts, type ProductBook } from '@/domain/stores/product-book'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    product_books: { products: ProductBook }
+  }
+}
+
 /** The firm's products, or the book it begins with. */
 export async function findProducts(trx: Knex.Transaction): Promise<KeptProducts> {
   const row = await trx('product_books').first()

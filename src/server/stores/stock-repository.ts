@@ -1,8 +1,15 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { FirmId, UserId, VisitId } from '@/domain/shared/ids'
 import type { StockItem, StockItemInput } from '@/domain/stores/stores'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
+
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    stock_items: { kind: StockItem['kind']; unit: StockItem['unit']; equipment_kind: StockItem['equipmentKind']; species_key: StockItem['speciesKey'] }
+  }
+}
 
 const toRow = (input: StockItemInput) => ({
   name: input.name,
@@ -18,7 +25,7 @@ const toRow = (input: StockItemInput) => ({
 const withStock = (trx: Knex.Transaction) =>
   trx('stock_items as i').select('i.*', trx.raw('coalesce((select sum(m.amount) from stock_moves m where m.item_id = i.id), 0)::double precision as on_hand'))
 
-const toItem = (r: Record<string, never>): StockItem => ({
+const toItem = (r: RowOf<'stock_items'> & { on_hand: number }): StockItem => ({
   id: r.id,
   name: r.name,
   kind: r.kind,

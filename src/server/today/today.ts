@@ -9,7 +9,7 @@ import { latestConcerns } from '@/server/forecasts/concern-repository'
 import { listAnswers } from '@/server/proposals/proposal-repository'
 import { may } from '@/domain/people/roles'
 import { countFollowUpsDue, listRequests, listUnlogged } from '@/server/today/today-repository'
-import { listWorries } from '@/server/forecasts/forecast-repository'
+import { listRisks } from '@/server/forecasts/forecast-repository'
 import { listPondWeeks } from '@/server/season/season-repository'
 import { listVisitDays, listVisitLines } from '@/server/visits/visit-line-repository'
 import { todayIn } from '@/server/platform/today'
@@ -20,12 +20,12 @@ const LOOK_AHEAD_DAYS = 14
 /** Answers of customers stay on Today for so long. */
 const ANSWERS_DAYS = 14
 const MOST_CONCERNS = 8
-const MOST_WORRIES = 6
+const MAX_RISKS = 6
 const MOST_TO_PLAN = 8
 /** A cleanout this close to its window counts as this season's. */
 const NEAR_WINDOW_DAYS = 60
 
-/** The morning: what is under way, what must be decided, which ponds worry us, how warm the water is. */
+/** The morning: what is under way, what must be decided, which ponds are at risk, how warm the water is. */
 export async function todayPage(actor: Actor) {
   assertMay(actor, 'visits.read')
   const today = todayIn(actor.timeZone)
@@ -38,7 +38,7 @@ export async function todayPage(actor: Actor) {
       visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       found: await latestConcerns(trx, MOST_CONCERNS),
-      worries: await listWorries(trx, forecastsSince(), MOST_WORRIES),
+      risks: await listRisks(trx, forecastsSince(), MAX_RISKS),
       answers: may(actor.role, 'prices.read') ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * 86_400_000)) : [],
       requests: await listRequests(trx),
       unlogged: await listUnlogged(trx, today),

@@ -1,13 +1,13 @@
 import type { Knex } from 'knex'
-import { learnDurations, lessonKey, type DurationLessons } from '@/core/visits/learn-duration'
-import { jobType } from '@/core/visits/job-types'
+import { learnDurations, correctionKey, type DurationCorrections } from '@/core/visits/learn-duration'
+import { visitType } from '@/core/visits/visit-types'
 import { badField } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listTimedVisits, resetDurations } from '@/server/visits/duration-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 
 /** What the firm's logged visits have taught about durations. */
-export const durationLessons = async (trx: Knex.Transaction): Promise<DurationLessons> => learnDurations(await listTimedVisits(trx))
+export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> => learnDurations(await listTimedVisits(trx))
 
 /** Every job and pond that has taught something, for people to look at. */
 export async function durationsPage(actor: Actor) {
@@ -16,17 +16,17 @@ export async function durationsPage(actor: Actor) {
     const visits = await listTimedVisits(trx)
     const { byJob, byPond } = learnDurations(visits)
     const names = new Map(visits.map((v) => [v.pondId, v.pondName]))
-    return [...byJob].map(([job, lesson]) => ({
+    return [...byJob].map(([job, correction]) => ({
       job,
-      name: jobType(job)?.name ?? job,
-      ...lesson,
+      name: visitType(job)?.name ?? job,
+      ...correction,
       usualMin: median(visits.filter((v) => v.job === job).map((v) => v.estimateMin)),
       ponds: [...names]
         .flatMap(([pondId, name]) => {
-          const there = byPond.get(lessonKey(job, pondId))
+          const there = byPond.get(correctionKey(job, pondId))
           return there ? [{ pondId, name, ...there }] : []
         })
-        .sort((a, b) => Math.abs(Math.log(b.factor / lesson.factor)) - Math.abs(Math.log(a.factor / lesson.factor))),
+        .sort((a, b) => Math.abs(Math.log(b.factor / correction.factor)) - Math.abs(Math.log(a.factor / correction.factor))),
     }))
   })
 }
@@ -36,6 +36,6 @@ const median = (values: readonly number[]): number => [...values].sort((a, b) =>
 /** Forgets what was learnt about a job so far; it is learnt anew from the visits to come. */
 export async function forgetDurations(actor: Actor, job: string): Promise<void> {
   assertMay(actor, 'visits.plan')
-  if (!jobType(job)) throw badField('job', 'That kind of job is not known.')
+  if (!visitType(job)) throw badField('job', 'That kind of job is not known.')
   await inFirm(actor.firmId, (trx) => resetDurations(trx, actor.firmId, job))
 }

@@ -1,13 +1,15 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
-import type { FirmId, PondId, VisitId } from '@/domain/shared/ids'
+import type { EntryId, FirmId, FollowUpId, PondId, VisitId } from '@/domain/shared/ids'
 import type { FollowUp } from '@/domain/water/reading'
 
 export async function insertFollowUp(
   trx: Knex.Transaction,
   firmId: FirmId,
   followUp: {
-    id?: string
+    /** Of the line of a log that it comes from, so that the line sent twice asks once. */
+    id?: FollowUpId | EntryId
     pondId: PondId
     visitId: VisitId | null
     title: string
@@ -20,7 +22,7 @@ export async function insertFollowUp(
   },
 ): Promise<void> {
   await trx('follow_ups').insert({
-    id: followUp.id ?? randomUUID(),
+    id: (followUp.id ?? randomUUID()) as FollowUpId,
     firm_id: firmId,
     pond_id: followUp.pondId,
     visit_id: followUp.visitId,
@@ -34,7 +36,7 @@ export async function insertFollowUp(
   })
 }
 
-type FollowUpRow = Record<string, never>
+type FollowUpRow = RowOf<'follow_ups'> & { pond_name: string; site_name: string }
 
 const toFollowUp = (r: FollowUpRow): FollowUp => ({
   id: r.id,
@@ -45,7 +47,7 @@ const toFollowUp = (r: FollowUpRow): FollowUp => ({
   dueFrom: r.due_from,
   dueTo: r.due_to,
   minutes: r.minutes,
-  doneAt: (r.done_at as Date | null)?.toISOString() ?? null,
+  doneAt: r.done_at?.toISOString() ?? null,
   askedByCustomer: r.asked_by_customer,
   urgent: r.urgent,
 })
@@ -72,7 +74,7 @@ export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?
 }
 
 /** @returns false when it is closed already, or not there */
-export async function closeFollowUp(trx: Knex.Transaction, id: string): Promise<boolean> {
+export async function closeFollowUp(trx: Knex.Transaction, id: FollowUpId): Promise<boolean> {
   return (await trx('follow_ups').where({ id }).whereNull('done_at').update({ done_at: trx.fn.now() })) > 0
 }
 
@@ -90,6 +92,11 @@ export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: Pond
 
 /** Wishes of a customer that are still open. */
 export async function countOpenRequests(trx: Knex.Transaction, pondIds: readonly PondId[]): Promise<number> {
-  const row = await trx('follow_ups').whereIn('pond_id', pondIds).whereNull('done_at').where({ asked_by_customer: true }).count('id as count').first()
+  const row = await trx('follow_ups')
+    .whereIn('pond_id', pondIds)
+    .whereNull('done_at')
+    .where({ asked_by_customer: true })
+    .count<{ count: string }[]>('id as count')
+    .first()
   return Number(row?.count ?? 0)
 }

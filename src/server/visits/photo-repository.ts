@@ -2,6 +2,12 @@ import type { Knex } from 'knex'
 import type { FirmId, PhotoId, PondId, VisitId } from '@/domain/shared/ids'
 import type { VisitPhoto } from '@/domain/visits/visit'
 
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    photos: { pair_of: PhotoId; sketch_of: PhotoId }
+  }
+}
+
 export interface PhotoImages {
   /** The image itself, or the name under which the photo store has it. */
   readonly image: Buffer | { readonly storedAs: string }
@@ -50,7 +56,8 @@ export const listPhotos = (trx: Knex.Transaction, visitId: VisitId): Promise<Vis
 /** The bytes of a photo, or where its image lies. */
 export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: keyof PhotoImages): Promise<PhotoImages['image'] | undefined> {
   const row = await trx('photos').where({ id }).first(size, 'stored_as')
-  return row && (row[size] ?? { storedAs: row.stored_as })
+  if (!row) return undefined
+  return row[size] ?? { storedAs: row.stored_as! }
 }
 
 /** Photos of a pond's plant care visits: how it looked over time, the newest last. */

@@ -58,7 +58,7 @@ export async function startRescue(actor: Actor, pondId: PondId, input: RescueInp
     let day = stage.day > before ? stage.day : workingDay(periods)(addDays(before, 1))
     for (let tries = 0; ; tries++) {
       try {
-        await planVisit(actor, { pondId, jobType: stage.jobKey, day, startTime, crewId, note: stageNote(stage, i, plan.stages.length) })
+        await planVisit(actor, { pondId, visitType: stage.jobKey, day, startTime, crewId, note: stageNote(stage, i, plan.stages.length) })
         break
       } catch (error) {
         // the crew is elsewhere at that hour: the next working day

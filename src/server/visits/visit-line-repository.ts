@@ -1,3 +1,4 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
 import type { VisitState } from '@/domain/visits/visit'
@@ -49,7 +50,7 @@ const lines = (trx: Knex.Transaction) =>
     )
     .orderBy(['v.day', 'v.start_time'])
 
-const toLine = (r: Record<string, never>): VisitLine => ({
+const toLine = (r: RowOf<'visits'> & Record<'crew_name' | 'pond_name' | 'site_name' | 'town', string>): VisitLine => ({
   id: r.id,
   pondId: r.pond_id,
   crewId: r.crew_id,
@@ -84,6 +85,6 @@ export async function listVisitDays(trx: Knex.Transaction, filter: { from: strin
     .whereNotIn('state', ['cancelled', 'given-up'])
     .where('job_key', filter.jobKey)
     .groupBy('pond_id')
-    .select('pond_id', trx.raw('array_agg(day::text) as days'))
+    .select<{ pond_id: PondId; days: string[] }[]>('pond_id', trx.raw('array_agg(day::text) as days'))
   return new Map(rows.map((r) => [r.pond_id, r.days]))
 }

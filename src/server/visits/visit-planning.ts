@@ -6,8 +6,8 @@ import { addDays, daysBetween } from '@/core/numeric/calendar'
 import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/visits/cleanout-quantities'
 import { minutesWith } from '@/core/schedule/plan/plan-input'
 import { factorFor } from '@/core/visits/learn-duration'
-import { JOB_TYPES } from '@/core/visits/job-types'
-import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_TYPES } from '@/core/visits/visit-types'
+import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { overlapping } from '@/domain/schedule/clash'
 import { longDate } from '@/domain/shared/dates'
 import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'
@@ -23,12 +23,12 @@ import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findCrew, listCrews } from '@/server/people/people-repository'
-import { findJobAt } from '@/server/visits/own-job-repository'
+import { findJobAt } from '@/server/visits/own-visit-type-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findLiveSeason } from '@/server/season/season-repository'
 import { changeVisit, findSecondDay, findVisit, insertVisit, listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
-import { durationLessons } from './durations'
+import { durationCorrections } from './durations'
 import { assertLegs } from '@/server/schedule/legs-hold'
 import { assertNoOverlap, lockCrews } from '@/server/schedule/no-overlap'
 import { seasonOf } from '@/server/season/season'
@@ -54,20 +54,20 @@ export function estimateCleanout(pond: PondInContext, crewSize: number) {
 
 /** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
 function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
-  const { hands } = JOB_PLANNING[jobKey]
+  const { hands } = VISIT_PLANNING[jobKey]
   return hands ? minutesWith({ handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 }, Math.max(1, crewSize)) : cleanoutMin
 }
 
 /** What a crew would take for a kind of job; only a cleanout's time has parts. */
 function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): ReturnType<typeof estimateCleanout> {
   const cleanout = estimateCleanout(pond, crewSize)
-  if (!JOB_PLANNING[jobKey].hands) return cleanout
+  if (!VISIT_PLANNING[jobKey].hands) return cleanout
   return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
 }
 
 /** A crew's minutes on each day of work that can be spread over two; null where one day does. */
 function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
-  const two = JOB_PLANNING[jobKey].hands ? null : overTwoDays(parts)
+  const two = VISIT_PLANNING[jobKey].hands ? null : overTwoDays(parts)
   return two && { first: two.first, second: { peopleMin: two.secondMin, machineMin: 0 } }
 }
 
@@ -91,22 +91,22 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
   const { stations } = await weather()
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
-    const job = JOB_TYPES.find(({ key }) => key === jobKey)
+    const job = VISIT_TYPES.find(({ key }) => key === jobKey)
     if (!job) throw notFound('That kind of job')
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
-    const { practice } = await findFirm(trx)
-    const season = await seasonOf(trx, actor.firmId, pond, practice, stations)
+    const { rules } = await findFirm(trx)
+    const season = await seasonOf(trx, actor.firmId, pond, rules, stations)
     const live = await findLiveSeason(trx, pondId)
     const window = season && nextWindow({ anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }, job.key, today)
     const crews = await listCrews(trx)
-    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
+    const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
     return {
       pond,
       /** Logged visits have taught to reckon so many times the plain estimate. */
       learntFactor,
       job: { key: job.key, name: job.name },
-      jobs: JOB_TYPES.map(({ key, name }) => ({ key, name })),
+      jobs: VISIT_TYPES.map(({ key, name }) => ({ key, name })),
       today,
       window,
       proposals: window ? proposedDays(window, today, PROPOSALS) : [],
@@ -141,15 +141,15 @@ export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')
-  if (!JOB_TYPES.some(({ key }) => key === input.jobType)) throw badField('jobType', 'That kind of job is not known.')
+  if (!VISIT_TYPES.some(({ key }) => key === input.visitType)) throw badField('jobType', 'That kind of job is not known.')
   if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, input.pondId)
     if (!pond) throw notFound('That pond')
-    const job = (await findJobAt(trx, input.jobType, pond.ownPractice))!
+    const job = (await findJobAt(trx, input.visitType, pond.ownRules))!
     const crew = await crewOr404(trx, input.crewId)
     const { quantities, duration } = estimateOf(job.key, pond, crew.size)
-    const learntFactor = factorFor(await durationLessons(trx), job.key, pond.id)
+    const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
     const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
     if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
     const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: Estimated): Promise<VisitId> => {

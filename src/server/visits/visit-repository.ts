@@ -1,8 +1,23 @@
+import type { RowOf } from '@/server/platform/db/column-types'
 import type { Knex } from 'knex'
 import type { StepFigure } from '@/core/visits/figures'
-import type { CrewId, FirmId, PondId, UserId, VisitId } from '@/domain/shared/ids'
+import type { CrewId, FirmId, PondId, SiteId, UserId, VisitId } from '@/domain/shared/ids'
 import type { Entry, EntryInput, Visit, VisitInContext, VisitState } from '@/domain/visits/visit'
 import { updateVersioned } from '@/server/platform/db/versioned-update'
+
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    visits: {
+      state: VisitState
+      job: Visit['job']
+      quantities: Visit['quantities']
+      duration: Visit['duration']
+      also: Visit['also']
+      tasks: Visit['tasks']
+      ending: Visit['ending']
+    }
+  }
+}
 
 export async function insertVisit(
   trx: Knex.Transaction,
@@ -33,7 +48,11 @@ export async function insertVisit(
 
 const iso = (value: Date | null): string | null => value?.toISOString() ?? null
 
-const toVisit = (r: Record<string, never>): VisitInContext => ({
+/** A visit's row with what its pond, site, customer and crew say. */
+type VisitRow = RowOf<'visits'> &
+  Record<'pond_name' | 'site_name' | 'town' | 'address' | 'access_notes' | 'customer_name' | 'crew_name', string> & { site_id: SiteId }
+
+const toVisit = (r: VisitRow): VisitInContext => ({
   id: r.id,
   legOf: r.leg_of,
   pondId: r.pond_id,
@@ -205,7 +224,12 @@ export async function listDosesSince(
      where jsonb_typeof(last.doses) = 'array' and (dose->>'amount')::float > 0`,
     [[...pondIds] as string[], since],
   )
-  return rows.map((r: Record<string, never>) => ({ pondId: r.pond_id, visitId: r.visit_id, productKey: r.product_key, at: r.at }))
+  return rows.map((r: { pond_id: PondId; visit_id: VisitId; product_key: string; at: string }) => ({
+    pondId: r.pond_id,
+    visitId: r.visit_id,
+    productKey: r.product_key,
+    at: r.at,
+  }))
 }
 
 /** A figure summed over a pond's visits since a day, each step's last answer counting. */

@@ -1,8 +1,15 @@
+import type { ReadingKindName } from '@/core/water/readings'
 import { randomUUID } from 'node:crypto'
 import type { Knex } from 'knex'
 import type { LastReading } from '@/domain/field/field-pack'
 import type { FirmId, PondId, UserId, VisitId } from '@/domain/shared/ids'
 import type { Reading } from '@/domain/water/reading'
+
+declare module '@/server/platform/db/column-types' {
+  interface ColumnTypes {
+    readings: { kind: ReadingKindName; method: Reading['method'] }
+  }
+}
 
 export type NewReading = Omit<Reading, 'byName'> & { readonly byId: UserId }
 
@@ -59,8 +66,7 @@ export async function listWaterTemps(trx: Knex.Transaction, pondId: PondId, sinc
     .where('taken_at', '>=', since)
     .groupBy('day')
     .orderBy('day')
-    .select(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]))
-    .avg('value as value')
+    .select<{ day: string; value: number }[]>(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]), trx.raw('avg(value) as value'))
   return rows.map((r) => ({ date: r.day, waterC: r.value }))
 }
 
@@ -124,7 +130,10 @@ export async function listDailyReadings(
     .where('taken_at', '>=', since)
     .groupByRaw('1, 2')
     .orderByRaw('1, 2')
-    .select(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]), 'kind')
-    .select(trx.raw(`case when kind = 'dissolvedOxygen' then min(value) else avg(value) end as value`))
+    .select<{ day: string; kind: ReadingKindName; value: number }[]>(
+      trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]),
+      'kind',
+      trx.raw(`case when kind = 'dissolvedOxygen' then min(value) else avg(value) end as value`),
+    )
   return rows.map((r) => ({ day: r.day, kind: r.kind, value: r.value }))
 }

@@ -6,7 +6,7 @@ import { PersonProvider } from '@/ui/person-context'
 export function AsCustomer({ name, firmName, timeZone, children }: { name: string; firmName: string; timeZone: string; children: ReactNode }) {
   return (
     <PersonProvider person={{ name, role: 'technician', firmName, timeZone, preferences: { units: 'metric', theme: 'light' } }}>
-      <main id="main" className="garden-page">
+      <main id="main" className="customer-page">
         {children}
       </main>
     </PersonProvider>

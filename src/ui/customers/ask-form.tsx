@@ -25,7 +25,7 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [asked, setAsked] = useState<readonly string[]>(already)
   const ask = async () => {
-    const outcome = await send('POST', `/api/v1/garden/${token}/requests`, { pondId, text, from: from === '' ? null : from, urgent })
+    const outcome = await send('POST', `/api/v1/customer-page/${token}/requests`, { pondId, text, from: from === '' ? null : from, urgent })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setAsked([...asked, text])
@@ -35,7 +35,7 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
   }
   return (
     <details className="my-2">
-      <summary className="btn btn-outline-primary garden-ask">{t('customers.askForm.askVisit')}</summary>
+      <summary className="btn btn-outline-primary customer-page-ask">{t('customers.askForm.askVisit')}</summary>
       <form
         className="mt-2"
         onSubmit={(e) => {

@@ -28,9 +28,7 @@ export function CustomersView({ data }: { data: CustomersData }) {
     <>
       <div className="page-head">
         <h1>{t('customers.customersView.customersPlans')}</h1>
-        <span className="soft">
-          {t('customers.customersView.count', { count: data.customers.length })}
-        </span>
+        <span className="soft">{t('customers.customersView.count', { count: data.customers.length })}</span>
         <span className="actions no-print">
           <TextField
             label={t('customers.customersView.searchCustomers')}
@@ -82,7 +80,7 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
                 <span className="soft">
                   {pond.jobs.length === 0 ? t('customers.customersView.nothingAgreed') : [...new Set(pond.jobs)].map(jobName).join(', ')}
                 </span>{' '}
-                <Link href={`/ponds/${pond.id}/service`} aria-label={t('customers.customersView.servicePlan', { name: pond.name })}>
+                <Link href={`/ponds/${pond.id}/service-plan`} aria-label={t('customers.customersView.servicePlan', { name: pond.name })}>
                   {t('customers.customersView.servicePlan2')}
                 </Link>
               </li>

@@ -63,7 +63,7 @@ describe('customers', () => {
     show()
     await userEvent.click(screen.getByRole('button', { name: 'Share customer page: The Reeves' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/customers/c1/link', {})
-    expect(screen.getByLabelText('Link to customer page: Inn')).toHaveValue('http://localhost/garden/secret')
+    expect(screen.getByLabelText('Link to customer page: Inn')).toHaveValue('http://localhost/customer-page/secret')
     await userEvent.click(screen.getByRole('button', { name: 'End link: Inn' }))
     expect(sent).toHaveBeenLastCalledWith('DELETE', '/api/v1/customers/c2/link', undefined)
   })

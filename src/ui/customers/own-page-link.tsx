@@ -24,7 +24,7 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
         <>
           <a
             className="btn btn-sm btn-outline-secondary"
-            href={`/garden/${link}`}
+            href={`/customer-page/${link}`}
             target="_blank"
             rel="noreferrer"
             aria-label={t('customers.ownPageLink.openOwnPage', { name })}
@@ -35,7 +35,7 @@ export function OwnPageLink({ customerId, name, link }: { customerId: string; na
             className="form-control form-control-sm own-page-address"
             readOnly
             aria-label={t('customers.ownPageLink.linkPage', { name })}
-            value={`${origin}/garden/${link}`}
+            value={`${origin}/customer-page/${link}`}
           />
           <button
             type="button"

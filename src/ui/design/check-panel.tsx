@@ -8,12 +8,12 @@ import { checkWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
 import { VERDICT_NAMES } from './verdict-names'
 import { changesBetween, type Change } from './what-changed'
-import { workThrough, type BenchPart } from './use-bench'
+import { workThrough, type DesignPart } from './use-design'
 
 const RANK = { stop: 0, look: 1, pass: 2 } as const
 
 /** All checks of the design, what wants doing first; a remedy applies itself and says what it changed. */
-export function CheckPanel({ part }: { part: BenchPart }) {
+export function CheckPanel({ part }: { part: DesignPart }) {
   const t = useTexts()
 
   const { data, shown, set } = part
@@ -22,10 +22,10 @@ export function CheckPanel({ part }: { part: BenchPart }) {
   const sorted = [...shown.checks].sort((a, b) => RANK[a.verdict] - RANK[b.verdict])
   const count = (verdict: keyof typeof RANK) => shown.checks.filter((c) => c.verdict === verdict).length
 
-  const mendOf = (id: CheckId) =>
-    remedied(id, { pond: data.designPond, design: shown.bed, practice: data.practice, houseSchool: data.houseSchool, pumps: data.pumps, result: shown.result })
+  const remedyOf = (id: CheckId) =>
+    remedied(id, { pond: data.designPond, design: shown.bed, rules: data.rules, houseMethod: data.houseMethod, pumps: data.pumps, result: shown.result })
   const apply = (id: CheckId, title: string) => {
-    const mended = mendOf(id)
+    const mended = remedyOf(id)
     const after = mended && workThrough(data, mended)
     if (!mended || !after) return setApplied({ title, changes: [] })
     set(mended)
@@ -61,7 +61,7 @@ export function CheckPanel({ part }: { part: BenchPart }) {
         {sorted
           .filter((check) => check.verdict !== 'pass')
           .map((check) => (
-            <CheckLine key={check.id} check={check} mendOf={mendOf} onApply={apply} />
+            <CheckLine key={check.id} check={check} remedyOf={remedyOf} onApply={apply} />
           ))}
         <details className="passes">
           <summary>
@@ -70,7 +70,7 @@ export function CheckPanel({ part }: { part: BenchPart }) {
           {sorted
             .filter((check) => check.verdict === 'pass')
             .map((check) => (
-              <CheckLine key={check.id} check={check} mendOf={mendOf} onApply={apply} />
+              <CheckLine key={check.id} check={check} remedyOf={remedyOf} onApply={apply} />
             ))}
         </details>
       </div>
@@ -80,11 +80,11 @@ export function CheckPanel({ part }: { part: BenchPart }) {
 
 interface CheckLineProps {
   readonly check: Check
-  readonly mendOf: (id: CheckId) => FilterDesign | null
+  readonly remedyOf: (id: CheckId) => FilterDesign | null
   readonly onApply: (id: CheckId, title: string) => void
 }
 
-function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
+function CheckLine({ check, remedyOf, onApply }: CheckLineProps) {
   const t = useTexts()
 
   const show = useShow()
@@ -105,7 +105,7 @@ function CheckLine({ check, mendOf, onApply }: CheckLineProps) {
           {onSite ? null : <p className="small mb-1">{t('design.checkPanel.mend', { remedy: words.remedy })}</p>}
           <Remedy
             label={onSite ? words.remedy : t('design.checkPanel.apply')}
-            possible={() => mendOf(check.id) !== null}
+            possible={() => remedyOf(check.id) !== null}
             onApply={() => onApply(check.id, words.title)}
           />
         </>

@@ -4,12 +4,12 @@ import { CheckField } from '@/ui/kit/check-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { formatNumber } from '@/core/units/format'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type BenchPart } from './use-bench'
+import { orNaN, type DesignPart } from './use-design'
 
 const USUAL_HEAT_C = 8
 
 /** Heated ponds: how large a heater, how much of the flow past it, and what a year takes. */
-export function HeaterPanel({ bed, shown, set, errorOf }: BenchPart) {
+export function HeaterPanel({ bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()

@@ -10,7 +10,7 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { usePerson } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
-import type { BenchData } from './use-bench'
+import type { DesignPageData } from './use-design'
 
 const STATE_WORDS = {
   sent: textId('design.proposalMaker.waitsAnswer'),
@@ -21,7 +21,7 @@ const STATE_WORDS = {
 const VALID_DAYS = 30
 
 /** Puts one to three saved versions before the customer; the private link is shown once. */
-export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
+export function ProposalMaker({ data }: { data: DesignPageData; currency: string }) {
   const t = useTexts()
 
   const { pond, designs, proposals, whatIfs } = data
@@ -37,7 +37,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [link, setLink] = useState<{ number: number; href: string } | null>(null)
 
-  const linkOf = (token: string) => `${window.location.origin}/offer/${token}`
+  const linkOf = (token: string) => `${window.location.origin}/proposal/${token}`
   const make = async () => {
     setBusy(true)
     const outcome = await send<{ number: number; token: string }>('POST', `/api/v1/ponds/${pond.id}/proposals`, {
@@ -107,7 +107,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
                   setOptions([...options, { designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id, why: '' }])
                 }
               >
-                {t('design.proposalMaker.offerAnotherVersionBeside')}
+                {t('design.proposalMaker.proposalAnotherVersionBeside')}
               </button>
             ) : null}
             {options.length > 1 ? (
@@ -146,7 +146,7 @@ export function ProposalMaker({ data }: { data: BenchData; currency: string }) {
         <p className="change-note mt-2" role="status">
           {t('design.proposalMaker.proposalSendPrivateLink', { number: link.number })}
           <br />
-          <a href={link.href} data-testid="offer-link">
+          <a href={link.href} data-testid="proposal-link">
             {link.href}
           </a>
         </p>

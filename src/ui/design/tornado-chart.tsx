@@ -14,13 +14,13 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
   const t = useTexts()
 
   const show = useShow()
-  const { school } = input.design
-  const { baseAreaM2, bars } = useMemo(() => sensitivity(input, school), [input, school])
+  const { sizingMethod } = input.design
+  const { baseAreaM2, bars } = useMemo(() => sensitivity(input, sizingMethod), [input, sizingMethod])
   const moving = bars.filter((bar) => Math.abs(bar.highAreaM2 - bar.lowAreaM2) > 1e-6)
   const most = Math.max(baseAreaM2, ...moving.flatMap((bar) => [bar.lowAreaM2, bar.highAreaM2])) || 1
   const x = (area: number) => NAME_PX + (area / most) * (WIDTH_PX - NAME_PX - 92)
   const by = (bar: SensitivityBar, value: number) => (bar.input === 'water-temperature' ? `${value > 0 ? '+' : '−'}${Math.abs(value)} °C` : `× ${value}`)
-  if (moving.length === 0) return <p className="soft mb-0">{t('design.tornadoChart.schoolNothingButOwn')}</p>
+  if (moving.length === 0) return <p className="soft mb-0">{t('design.tornadoChart.methodNothingButOwn')}</p>
   return (
     <>
       <svg
@@ -28,7 +28,7 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
         viewBox={`0 0 ${WIDTH_PX} ${moving.length * ROW_PX + 22}`}
         role="img"
         aria-label={t('design.tornadoChart.area', {
-          school: t(`design.schoolNames.${school}`).toLowerCase(),
+          sizingMethod: t(`design.methodNames.${sizingMethod}`).toLowerCase(),
           map: moving
             .map((bar) =>
               t('design.tornadoChart.from', {
@@ -62,7 +62,7 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
           {show(baseAreaM2, 'area')}
         </text>
       </svg>
-      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { school: t(`design.schoolNames.${school}`).toLowerCase() })}</p>
+      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { sizingMethod: t(`design.methodNames.${sizingMethod}`).toLowerCase() })}</p>
     </>
   )
 }

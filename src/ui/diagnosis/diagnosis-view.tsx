@@ -6,7 +6,7 @@ import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes
 import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
 import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { longDate, shortDate } from '@/domain/shared/dates'
 import { allFindings, remedyPlan } from '@/domain/diagnosis/diagnosis'
 import { remedyAmounts } from '@/domain/diagnosis/remedy-doses'
@@ -18,7 +18,7 @@ import { doseProblemWords } from '@/messages/doses'
 import { useShow } from '@/ui/person-context'
 import { useSave } from '@/ui/use-save'
 import { FindingQuestion } from './finding-question'
-import { KeptDiagnoses } from './kept-diagnoses'
+import { SavedDiagnoses } from './saved-diagnoses'
 
 const SHOWN = 5
 const LEAST_SHOWN = 0.02
@@ -86,7 +86,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
             <Why>{t('diagnosis.diagnosisView.eachCauseShowsEach')}</Why>
           </section>
           {wrong ? <RemedySheet key={cause} data={data} cause={cause} findings={findings} /> : null}
-          <KeptDiagnoses data={data} />
+          <SavedDiagnoses data={data} />
         </div>
         <div className="questions">
           {PARTS.map(({ kind, title }) => (
@@ -191,7 +191,7 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
             </span>{' '}
             {step.jobKey && data.mayPlan ? (
               <Link className="small text-decoration-underline" href={`/ponds/${data.pond.id}/plan?job=${step.jobKey}`}>
-                {t('diagnosis.diagnosisView.plan', { name: jobType(step.jobKey)?.name.toLowerCase() ?? '' })}
+                {t('diagnosis.diagnosisView.plan', { name: visitType(step.jobKey)?.name.toLowerCase() ?? '' })}
               </Link>
             ) : null}
             {step.dose ? <DoseLines dose={step.dose} data={data} /> : null}

@@ -8,7 +8,7 @@ import { TellArrival } from '@/ui/rounds/tell-arrival'
 import type { VisitView } from './device/device-view'
 import { useField } from './field-context'
 import { FieldLink } from './field-link'
-import { ForetoldNote } from './foretold-note'
+import { ForecastRisksNote } from './forecast-risks-note'
 import { goTo } from './use-field-place'
 import { NotTaken } from './not-taken'
 import { StopPonds } from './stop-ponds'
@@ -68,8 +68,8 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
           {visit.state === 'cancelled' ? <p className="verdict look">{t('field.visitSheet.officeHasCalledVisit')}</p> : null}
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
-          <Heeds heeds={view.heeds} />
-          <ForetoldNote foretold={view.foretold} />
+          <NotesForNextSeason notesForNextSeason={view.notesForNextSeason} />
+          <ForecastRisksNote forecastRisks={view.forecastRisks} />
           <p className="soft">{t('field.visitSheet.stepsAppAdvisesLocal', { count: steps.length })}</p>
           {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
           {person.mayLog ? (
@@ -97,8 +97,8 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
           <span>{t('field.visitSheet.of', { answered, count: steps.length })}</span>
         </div>
       ) : null}
-      {underWay ? <Heeds heeds={view.heeds} /> : null}
-      {underWay ? <ForetoldNote foretold={view.foretold} /> : null}
+      {underWay ? <NotesForNextSeason notesForNextSeason={view.notesForNextSeason} /> : null}
+      {underWay ? <ForecastRisksNote forecastRisks={view.forecastRisks} /> : null}
       <div ref={atHand} tabIndex={-1} className="step-at-hand">
         {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
       </div>
@@ -118,16 +118,16 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
 }
 
 /** What an earlier visit asks this one to heed. */
-function Heeds({ heeds }: { heeds: readonly string[] }) {
+function NotesForNextSeason({ notesForNextSeason }: { notesForNextSeason: readonly string[] }) {
   const t = useTexts()
 
-  if (heeds.length === 0) return null
+  if (notesForNextSeason.length === 0) return null
   return (
     <div className="amount">
       <strong>{t('field.visitSheet.notedSeason')}</strong>
       <ul className="mb-0 ps-3">
-        {heeds.map((heed) => (
-          <li key={heed}>{heed}</li>
+        {notesForNextSeason.map((note) => (
+          <li key={note}>{note}</li>
         ))}
       </ul>
     </div>

@@ -5,7 +5,7 @@ import type { BudgetIn, BudgetOut, HeldIn, NutrientBudget } from '@/core/ecosyst
 import { middle } from '@/core/ecosystem/measures'
 import { useShow } from '@/ui/person-context'
 import type { ComparisonRuns } from './use-comparison'
-import { Swatch } from './way-ink'
+import { Swatch } from './option-ink'
 
 const IN_NAMES: Readonly<Record<BudgetIn, TextId>> = {
   feed: textId('forecasts.budgetView.feed'),
@@ -36,15 +36,15 @@ export function BudgetView({ result, names, of }: { result: ComparisonRuns; name
     <section className="sheet" aria-label={t('forecasts.budgetView.whereWent', { of })}>
       <h2>{t('forecasts.budgetView.whereDidGo', { of })}</h2>
       <div className="eye-row">
-        {names.map((name, way) => (
-          <WayBudget key={`${name}${way}`} name={name} way={way} budgets={result.runs[way].map((r: MemberRun) => r[of])} />
+        {names.map((name, option) => (
+          <OptionBudget key={`${name}${option}`} name={name} option={option} budgets={result.runs[option].map((r: MemberRun) => r[of])} />
         ))}
       </div>
     </section>
   )
 }
 
-function WayBudget({ name, way, budgets }: { name: string; way: number; budgets: readonly NutrientBudget[] }) {
+function OptionBudget({ name, option, budgets }: { name: string; option: number; budgets: readonly NutrientBudget[] }) {
   const t = useTexts()
 
   const show = useShow()
@@ -70,9 +70,9 @@ function WayBudget({ name, way, budgets }: { name: string; way: number; budgets:
         </li>
       ))
   return (
-    <div className="lab-budget">
+    <div className="forecast-budget">
       <h3>
-        <Swatch index={way} /> {name}
+        <Swatch index={option} /> {name}
       </h3>
       <p className="soft small mb-1">{t('forecasts.budgetView.pondStart', { mid: grams(mid((b) => b.start)) })}</p>
       <h4>{t('forecasts.budgetView.came')}</h4>

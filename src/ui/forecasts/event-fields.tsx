@@ -71,7 +71,7 @@ export function EventFields({ event, from, days, onChange, onRemove }: EventFiel
   const rest = Object.entries(event).filter(([key]) => key !== 'kind' && key !== 'day')
   const readable = Number.isFinite(event.day) && event.day >= 0
   return (
-    <li className="lab-event">
+    <li className="forecast-event">
       <div className="d-flex justify-content-between">
         <strong>{t(`forecasts.eventNames.${event.kind}`)}</strong>
         <button

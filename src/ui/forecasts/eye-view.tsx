@@ -7,19 +7,19 @@ import type { Basin } from '@/core/survey/basin'
 import { longSection } from '@/core/survey/section'
 import { longDate } from '@/domain/shared/dates'
 import { useShow } from '@/ui/person-context'
-import { Swatch, wayVar } from './way-ink'
+import { Swatch, optionVar } from './option-ink'
 
 interface EyeViewProps {
   readonly from: string
   readonly days: number
-  readonly ways: readonly { readonly name: string; readonly clarity: Band }[]
+  readonly options: readonly { readonly name: string; readonly clarity: Band }[]
   readonly basin: Basin
   readonly day: number
   readonly onDay: (day: number) => void
 }
 
 /** What the eye sees in the pond's section on a day, way by way: how deep a hand stays visible. */
-export function EyeView({ from, days, ways, basin, day, onDay }: EyeViewProps) {
+export function EyeView({ from, days, options, basin, day, onDay }: EyeViewProps) {
   const t = useTexts()
 
   const id = useId()
@@ -30,8 +30,8 @@ export function EyeView({ from, days, ways, basin, day, onDay }: EyeViewProps) {
         <input id={id} type="range" min={0} max={days - 1} value={day} onChange={(e) => onDay(Number(e.target.value))} />
       </div>
       <div className="eye-row">
-        {ways.map(({ name, clarity: { p10, p50, p90 } }, way) => (
-          <Eye key={`${name}${way}`} way={way} name={name} basin={basin} clarityM={p50[day]} bandM={[p10[day], p90[day]]} />
+        {options.map(({ name, clarity: { p10, p50, p90 } }, option) => (
+          <Eye key={`${name}${option}`} option={option} name={name} basin={basin} clarityM={p50[day]} bandM={[p10[day], p90[day]]} />
         ))}
       </div>
     </div>
@@ -44,7 +44,7 @@ const TOP = 16
 /** Light left at the depth at which a hand is just seen. @source Secchi depth × extinction 1.7 */
 const LAST_LIGHT = Math.exp(-1.7)
 
-function Eye({ way, name, basin, clarityM, bandM }: { way: number; name: string; basin: Basin; clarityM: number; bandM: [number, number] }) {
+function Eye({ option, name, basin, clarityM, bandM }: { option: number; name: string; basin: Basin; clarityM: number; bandM: [number, number] }) {
   const t = useTexts()
 
   const show = useShow()
@@ -94,10 +94,10 @@ function Eye({ way, name, basin, clarityM, bandM }: { way: number; name: string;
         ))}
         <path d={`M${outline}`} fill="none" stroke="var(--ink)" strokeWidth="1.4" />
         <path d={`M${x(minX)} ${y(0)}H${x(maxX)}`} stroke="var(--water-line)" strokeWidth="1.5" />
-        {toFloor ? null : <path d={`M${x(minX)} ${y(seen)}H${x(maxX)}`} stroke={wayVar(way)} strokeWidth="1.6" strokeDasharray="5 4" />}
+        {toFloor ? null : <path d={`M${x(minX)} ${y(seen)}H${x(maxX)}`} stroke={optionVar(option)} strokeWidth="1.6" strokeDasharray="5 4" />}
       </svg>
       <figcaption>
-        <Swatch index={way} /> {name}:{' '}
+        <Swatch index={option} /> {name}:{' '}
         <strong>{toFloor ? t('forecasts.eyeView.seenDownFloor') : t('forecasts.eyeView.handSeen2', { clarityM: length(clarityM) })}</strong>{' '}
         <span className="soft">{t('forecasts.eyeView.to', { bandm: length(bandM[0]), bandm2: length(bandM[1]) })}</span>
       </figcaption>

@@ -13,7 +13,7 @@ import type { PondOutlookData } from '@/server/forecasts/forecasts'
 import { axis, chartInk, FONT } from '@/ui/kit/charts/chart-style'
 import { Chart } from '@/ui/kit/charts/chart'
 import { usePerson } from '@/ui/person-context'
-import { WorryText } from './worry-text'
+import { RiskText } from './risk-text'
 
 interface Shown {
   readonly output: OutlookOutput
@@ -31,7 +31,7 @@ const SHOWN: readonly Shown[] = [
   { output: 'levelMm', title: textId('forecasts.outlookView.level'), kind: { quantity: 'length', scale: 'small', perUnit: 0.001 } },
 ]
 
-/** A pond's coming three weeks as bands, with the reasons to worry. */
+/** A pond's coming three weeks as bands, with the risks. */
 export function OutlookView({ data }: { data: PondOutlookData }) {
   const t = useTexts()
 
@@ -52,7 +52,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
             {t('forecasts.outlookView.whatIf')}
           </Link>
           {data.mayPlan ? (
-            <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=${forecast?.worries[0]?.jobKey ?? 'routine'}`}>
+            <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=${forecast?.risks[0]?.jobKey ?? 'routine'}`}>
               {t('forecasts.outlookView.planVisit')}
             </Link>
           ) : null}
@@ -60,18 +60,18 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
       </div>
       {forecast === null ? (
         <p className="sheet">
-          {t('forecasts.outlookView.pondHasNotBeen')} <Link href="/water">{t('forecasts.outlookView.waterLab')}</Link>.
+          {t('forecasts.outlookView.pondHasNotBeen')} <Link href="/forecasts">{t('forecasts.outlookView.forecasts')}</Link>.
         </p>
       ) : (
         <>
-          <section className="sheet" aria-label={t('forecasts.outlookView.reasonsWorry')}>
-            {forecast.worries.length === 0 ? (
+          <section className="sheet" aria-label={t('forecasts.outlookView.reasonsRisk')}>
+            {forecast.risks.length === 0 ? (
               <p className="mb-0">{t('forecasts.outlookView.nothingComesNearLine')}</p>
             ) : (
               <ul className="plain-list">
-                {forecast.worries.map((worry) => (
-                  <li key={worry.hazard}>
-                    <WorryText worry={worry} />
+                {forecast.risks.map((risk) => (
+                  <li key={risk.hazard}>
+                    <RiskText risk={risk} />
                   </li>
                 ))}
               </ul>
@@ -79,7 +79,7 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
           </section>
           <section className="sheet" aria-label={t('forecasts.outlookView.bandsComingWeeks')}>
             <p className="soft small mb-1">{t('forecasts.outlookView.lineMiddleFiftyRuns')}</p>
-            <div className="lab-charts">
+            <div className="forecast-charts">
               {SHOWN.map((shown) => (
                 <OutlookChart key={shown.output} shown={shown} forecast={forecast} deepestM={pond.deepestM} />
               ))}

@@ -2,12 +2,12 @@
 import { useTexts } from '@/ui/kit/texts'
 import { longDate } from '@/domain/shared/dates'
 import type { WhatIfInput } from '@/domain/forecasts/what-if'
-import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { useSave } from '@/ui/use-save'
 
 interface SavedProps {
-  readonly data: WhatIfBenchData
+  readonly data: WhatIfPageData
   readonly onOpen: (whatIf: WhatIfInput) => void
 }
 

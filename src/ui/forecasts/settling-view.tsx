@@ -17,13 +17,13 @@ import {
   type SettlingKind,
 } from '@/domain/forecasts/settling'
 import { comparisonOf } from '@/domain/forecasts/what-if'
-import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { TextField } from '@/ui/kit/text-field'
 import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
-import { LabCharts } from './lab-charts'
+import { ForecastCharts } from './forecast-charts'
 import { useComparison } from './use-comparison'
 
 /** Runs begin when the figures have stood still for so long, ms. */
@@ -32,7 +32,7 @@ const USUAL_HOURS = 24
 const AGO_DAYS = 14
 
 /** How a filter settles in, or recovers: what tests should show day by day, and what they did show. */
-export function SettlingView({ data }: { data: WhatIfBenchData }) {
+export function SettlingView({ data }: { data: WhatIfPageData }) {
   const t = useTexts()
 
   const [settling, setSettling] = useState<Settling>({
@@ -68,7 +68,7 @@ export function SettlingView({ data }: { data: WhatIfBenchData }) {
       {lab === null ? (
         <p className="sheet">{t('forecasts.settlingView.noWeatherKnownPond')}</p>
       ) : (
-        <div className="lab">
+        <div className="forecast">
           <section className="sheet" aria-label={t('forecasts.settlingView.whatHappened')}>
             <ChoiceField
               label={t('forecasts.settlingView.after')}
@@ -93,7 +93,7 @@ export function SettlingView({ data }: { data: WhatIfBenchData }) {
                 <Settled expected={expected} settling={asked} />
                 <section className="sheet" aria-label={t('forecasts.settlingView.dayDay')}>
                   <h2>{t('forecasts.settlingView.dayDay')}</h2>
-                  <LabCharts
+                  <ForecastCharts
                     result={result}
                     names={[t('forecasts.settlingView.expected')]}
                     day={0}

@@ -114,7 +114,7 @@ export const measuresOfRuns = ({ runs }: ComparedRuns) => runs.map((members) => 
 
 /** Clarity of every way, for the eye's view. */
 export const clarityOf = ({ days, runs }: ComparedRuns, names: readonly string[]) =>
-  names.map((name, way) => ({ name, clarity: bandOf(runs[way], 'clarityM', days) }))
+  names.map((name, option) => ({ name, clarity: bandOf(runs[option], 'clarityM', days) }))
 
 function resultOf({ scenarios, days, from }: Comparison, members: ReadonlyMap<number, MemberRun[]>): ComparisonRuns {
   const inOrder = [...members].sort(([a], [b]) => a - b).map(([, runs]) => runs)

@@ -1,26 +1,26 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { AS_IT_IS, MOST_WAYS, newWay, nextTime, TEMPLATES, type Way, type WhatIfInput } from '@/domain/forecasts/what-if'
+import { AS_IT_IS, MAX_OPTIONS, newOption, nextTime, TEMPLATES, type WhatIfOption, type WhatIfInput } from '@/domain/forecasts/what-if'
 import { USUAL_EVENT, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
-import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 
 const USUAL_MEMBERS = 60
 
-const templateOf = (key: string, { today, built }: Pick<WhatIfBenchData, 'today' | 'built'>): WhatIfInput => {
-  const { name, season, days, start, ways } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]
+const templateOf = (key: string, { today, built }: Pick<WhatIfPageData, 'today' | 'built'>): WhatIfInput => {
+  const { name, season, days, start, options } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]
   return {
     name,
     from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
     days,
     start: start ?? 'settled',
     members: USUAL_MEMBERS,
-    ways: [...ways],
+    options: [...options],
   }
 }
 
 /** The what-if on the bench: begun from a saved one, a template or a design, changed by the editors. */
-export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string) {
+export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) {
   const t = useTexts()
 
   const [whatIf, setWhatIf] = useState<WhatIfInput>(() => {
@@ -28,7 +28,11 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
     if (kept) return kept.whatIf
     const filter = data.lab?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
     if (filter)
-      return { ...templateOf('bigger', data), name: filter.name, ways: [newWay(t('forecasts.useWhatIf.asItIs')), newWay(filter.name, { filter: filter.key })] }
+      return {
+        ...templateOf('bigger', data),
+        name: filter.name,
+        options: [newOption(t('forecasts.useWhatIf.asItIs')), newOption(filter.name, { filter: filter.key })],
+      }
     return templateOf(begin ?? 'staged', data)
   })
   /** Ready-made question it was begun from; '' for one of the firm's own. */
@@ -37,16 +41,16 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
   )
   const [chosen, setChosen] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
-  const changeWay = (index: number, changes: Partial<Way>) =>
-    setWhatIf((w) => ({ ...w, ways: w.ways.map((way, i) => (i === index ? { ...way, ...changes } : way)) }))
+  const changeOption = (index: number, changes: Partial<WhatIfOption>) =>
+    setWhatIf((w) => ({ ...w, options: w.options.map((option, i) => (i === index ? { ...option, ...changes } : option)) }))
   const changeEvents = (index: number, events: (before: readonly WhatIfEvent[]) => WhatIfEvent[]) =>
-    setWhatIf((w) => ({ ...w, ways: w.ways.map((way, i) => (i === index ? { ...way, events: events(way.events) } : way)) }))
+    setWhatIf((w) => ({ ...w, options: w.options.map((option, i) => (i === index ? { ...option, events: events(option.events) } : option)) }))
   return {
     whatIf,
-    chosen: Math.min(chosen, whatIf.ways.length - 1),
+    chosen: Math.min(chosen, whatIf.options.length - 1),
     choose: setChosen,
     change,
-    changeWay,
+    changeOption,
     template,
     begin: (template: string) => {
       setTemplate(template)
@@ -58,12 +62,15 @@ export function useWhatIf(data: WhatIfBenchData, saved?: string, begin?: string)
       setWhatIf(kept)
       setChosen(0)
     },
-    addWay: () => {
-      if (whatIf.ways.length >= MOST_WAYS) return
-      setWhatIf((w) => ({ ...w, ways: [...w.ways, { ...w.ways[w.ways.length - 1], name: t('forecasts.useWhatIf.way', { count: w.ways.length + 1 }) }] }))
-      setChosen(whatIf.ways.length)
+    addOption: () => {
+      if (whatIf.options.length >= MAX_OPTIONS) return
+      setWhatIf((w) => ({
+        ...w,
+        options: [...w.options, { ...w.options[w.options.length - 1], name: t('forecasts.useWhatIf.way', { count: w.options.length + 1 }) }],
+      }))
+      setChosen(whatIf.options.length)
     },
-    removeWay: (index: number) => setWhatIf((w) => (w.ways.length === 1 ? w : { ...w, ways: w.ways.filter((_, i) => i !== index) })),
+    removeOption: (index: number) => setWhatIf((w) => (w.options.length === 1 ? w : { ...w, options: w.options.filter((_, i) => i !== index) })),
     addEvent: (index: number, kind: WhatIfEvent['kind']) =>
       changeEvents(index, (before) => [...before, { ...USUAL_EVENT[kind], day: Math.min(whatIf.days - 1, (before.at(-1)?.day ?? 0) + 5) } as WhatIfEvent]),
     changeEvent: (index: number, at: number, event: WhatIfEvent) => changeEvents(index, (before) => before.map((e, i) => (i === at ? event : e))),

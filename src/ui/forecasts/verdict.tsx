@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { useShow } from '@/ui/person-context'
 import { verdictLines } from '@/messages/what-if-words'
 import type { Measures } from '@/core/ecosystem/measures'
-import { Swatch } from './way-ink'
+import { Swatch } from './option-ink'
 
 /** What the ways differ in, in words: each against the first. */
 export function Verdict({ days, measures, names }: { days: number; measures: readonly (readonly Measures[])[]; names: readonly string[] }) {
@@ -13,7 +13,7 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
   const members = measures[0].length
   if (names.length < 2) return <p className="soft">{t('forecasts.verdict.oneWayOnlyAdd')}</p>
   return (
-    <div className="lab-verdict" role="status">
+    <div className="forecast-verdict" role="status">
       {names.slice(1).map((name, i) => {
         const lines = verdictLines(measures[0], measures[i + 1], days, (value, kind) => show(value, kind, { significant: 2 }), t)
         return (

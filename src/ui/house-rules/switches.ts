@@ -1,5 +1,5 @@
 import { type TextId, textId } from '@/ui/kit/texts'
-import type { HousePractice } from '@/domain/house-rules/house-rules'
+import type { HouseRules } from '@/domain/house-rules/house-rules'
 
 export type Figure =
   | 'growthYears'
@@ -183,11 +183,11 @@ export const SWITCHES = [
   options: readonly { value: string | boolean; name: TextId; argument: TextId }[]
 }[]
 
-export const choiceName = (practice: HousePractice, key: (typeof SWITCHES)[number]['key']): TextId =>
-  SWITCHES.find((s) => s.key === key)!.options.find((o) => o.value === practice[key])!.name
+export const choiceName = (rules: HouseRules, key: (typeof SWITCHES)[number]['key']): TextId =>
+  SWITCHES.find((s) => s.key === key)!.options.find((o) => o.value === rules[key])!.name
 
-/** Every question of the practice in a few words. */
-export const PRACTICE_LABELS: Readonly<Record<keyof HousePractice, TextId>> = {
-  school: textId('houseRules.switches.filterSize'),
-  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<Exclude<keyof HousePractice, 'school'>, TextId>),
+/** Every question of the house rules in a few words. */
+export const RULE_LABELS: Readonly<Record<keyof HouseRules, TextId>> = {
+  sizingMethod: textId('houseRules.switches.filterSize'),
+  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<Exclude<keyof HouseRules, 'sizingMethod'>, TextId>),
 }

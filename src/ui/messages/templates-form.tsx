@@ -53,7 +53,7 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
       ))}
       <ProblemNote problem={problem} />
       <p role="status" className="mb-2">
-        {saved ? t('messages.templatesForm.savedNextLettersUse') : ''}
+        {saved ? t('messages.templatesForm.savedNextMessagesUse') : ''}
       </p>
       <button className="btn btn-outline-primary">{t('messages.templatesForm.saveWords')}</button>
     </form>

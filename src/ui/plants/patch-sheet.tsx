@@ -60,7 +60,7 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       ) : null}
       {patch.condition === 'pale' && patch.place === 'bed' ? (
         <p className="stop-note among-words">
-          {t('plants.patchSheet.paleStuntedDigHand')} <Link href={`/ponds/${data.pond.id}/design`}>{t('plants.patchSheet.filterBench')}</Link>{' '}
+          {t('plants.patchSheet.paleStuntedDigHand')} <Link href={`/ponds/${data.pond.id}/design`}>{t('plants.patchSheet.filterDesign')}</Link>{' '}
           {t('plants.patchSheet.saysHowMuchFlow')}
         </p>
       ) : null}

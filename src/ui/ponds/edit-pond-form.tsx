@@ -17,7 +17,7 @@ const surveyOf = ({
   id: _id,
   siteId: _site,
   version: _version,
-  ownPractice: _ownPractice,
+  ownRules: _ownRules,
   siteName: _siteName,
   town: _town,
   customerName: _customer,

@@ -25,7 +25,7 @@ import { GearSheet } from '@/ui/equipment/gear-sheet'
 import { FollowUpsSheet } from '@/ui/visits/follow-ups-sheet'
 import { TenDays } from '@/ui/season/ten-days'
 import { YearSource } from '@/ui/season/year-source'
-import { OwnPracticeNote } from './own-practice-note'
+import { OwnRulesNote } from './own-rules-note'
 import { WaterLossPanel } from '@/ui/survey/water-loss'
 import { WindowsList } from '@/ui/season/windows-list'
 import { YearChart } from '@/ui/season/year-chart'
@@ -53,8 +53,8 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
           {pond.siteName}, {pond.town} · {pond.customerName}
         </span>
         <span className="actions no-print">
-          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/practice`}>
-            {t('ponds.pondView.practiceHere')}
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/house-rules`}>
+            {t('ponds.pondView.houseRulesHere')}
           </Link>
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/survey`}>
@@ -62,10 +62,10 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             </Link>
           ) : null}
           <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/design`}>
-            {data.designs.length > 0 ? t('ponds.pondView.openFilterBench') : t('ponds.pondView.sizeFilter')}
+            {data.designs.length > 0 ? t('ponds.pondView.openFilterDesign') : t('ponds.pondView.sizeFilter')}
           </Link>
           {may(role, 'visits.plan') ? (
-            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/service`}>
+            <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/service-plan`}>
               {t('ponds.pondView.servicePlan')}
             </Link>
           ) : null}
@@ -111,7 +111,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
                   <WindowsList
                     season={season}
                     live={data.live}
-                    practice={data.practice}
+                    rules={data.rules}
                     today={today}
                     planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null}
                   />
@@ -134,13 +134,13 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/diagnosis`}>
               {t('ponds.pondView.whatWrong')}
             </Link>
-            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/outlook`}>
+            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/forecast`}>
               {t('ponds.pondView.outlook')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/what-if`}>
               {t('ponds.pondView.whatIf')}
             </Link>
-            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/settling`}>
+            <Link className="btn btn-sm btn-outline-secondary mb-2 me-2 no-print" href={`/ponds/${pond.id}/start-up`}>
               {t('ponds.pondView.settling')}
             </Link>
             <Link className="btn btn-sm btn-outline-secondary mb-2 no-print" href={`/ponds/${pond.id}/doses`}>
@@ -221,7 +221,7 @@ function WaterToday({ waterC, isMeasured, band }: { waterC?: number; isMeasured:
   )
 }
 
-function Measures({ data: { pond, practice, season, designs }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+function Measures({ data: { pond, rules, season, designs }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
   const t = useTexts()
 
   const show = useShow()
@@ -258,13 +258,13 @@ function Measures({ data: { pond, practice, season, designs }, facts }: { data: 
       </dl>
       <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
       <NetNote pond={pond} basin={facts.basin} />
-      <OwnPracticeNote own={pond.ownPractice} />
+      <OwnRulesNote own={pond.ownRules} />
       <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
       <StockNote
         pond={pond}
         volumeM3={facts.adopted.volumeM3}
         maxDepthM={facts.basin.maxDepthM}
-        years={practice.growthYears}
+        years={rules.growthYears}
         coldestMonthC={season ? Math.min(...season.monthlyMedianC) : null}
       />
     </Sheet>

@@ -8,7 +8,7 @@ import { useShow } from '@/ui/person-context'
 
 const WINTER_WORDS: Readonly<Record<WinterPlace, TextId>> = {
   stays: textId('ponds.stockNote.canStayOutOver'),
-  worry: textId('ponds.stockNote.worryWinterWatchIce'),
+  'at-risk': textId('ponds.stockNote.riskWinterWatchIce'),
   'comes-in': textId('ponds.stockNote.mustComeBeforeCold'),
 }
 
@@ -70,8 +70,8 @@ export function StockNote({
           .filter((p) => p.place !== 'stays')
           .map((p) => (
             <li key={p.species}>
-              <span className={`verdict ${p.place === 'worry' ? 'look' : 'stop'}`}>
-                {p.place === 'worry' ? t('ponds.stockNote.look') : t('ponds.stockNote.stop')}
+              <span className={`verdict ${p.place === 'at-risk' ? 'look' : 'stop'}`}>
+                {p.place === 'at-risk' ? t('ponds.stockNote.look') : t('ponds.stockNote.stop')}
               </span>{' '}
               {FISH_SPECIES[p.species].name} {t(WINTER_WORDS[p.place])}
             </li>

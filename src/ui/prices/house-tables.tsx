@@ -51,7 +51,7 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
   return (
     <section className="sheet" aria-label={t('prices.houseTables.pipesFittings')}>
       <h2>{t('prices.houseTables.pipesFittings')}</h2>
-      <p className="soft">{t('prices.houseTables.whatFilterBenchOffers')}</p>
+      <p className="soft">{t('prices.houseTables.whatFilterDesignProposals')}</p>
       <details>
         <summary>{t('prices.houseTables.fittingsPipeSizes', { count: tables.fittings.length, count2: tables.pipes.length })}</summary>
         <div className="columns two mt-2">

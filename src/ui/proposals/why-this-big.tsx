@@ -8,21 +8,21 @@ import { useShow } from '@/ui/person-context'
 
 /** "Why this big", for someone who has never sized a filter. */
 export function WhyThisBig({
-  content: { pond, practice },
+  content: { pond, rules },
   result,
   design,
 }: {
-  content: Pick<ProposalContent, 'pond' | 'practice'>
+  content: Pick<ProposalContent, 'pond' | 'rules'>
   result: DesignResult
   design: FilterDesign
 }) {
   const t = useTexts()
 
   const show = useShow()
-  const adult = fishLoad(grownFish(pond.fish, practice.growthYears), 20, practice.feedProtein).massKg
-  const today = fishLoad(pond.fish, 20, practice.feedProtein).massKg
+  const adult = fishLoad(grownFish(pond.fish, rules.growthYears), 20, rules.feedProtein).massKg
+  const today = fishLoad(pond.fish, 20, rules.feedProtein).massKg
   const count = pond.fish.reduce((sum, f) => sum + f.count, 0)
-  const areas = result.grown.schools.map((s) => s.areaM2)
+  const areas = result.grown.sizingMethods.map((s) => s.areaM2)
   const warmest = result.grown.months.reduce((a, b) => (b.feedKgPerD > a.feedKgPerD ? b : a))
   return (
     <div className="why-big">
@@ -35,7 +35,7 @@ export function WhyThisBig({
               count,
               today: show(today, 'mass'),
               adult: show(adult, 'mass'),
-              growthYears: practice.growthYears,
+              growthYears: rules.growthYears,
               feedKgPerD: show(warmest.feedKgPerD, 'mass'),
             })}
           </li>
@@ -52,7 +52,7 @@ export function WhyThisBig({
             })}
           </li>
         )}
-        {result.worstTanMgL <= practice.targetTanMgL && count > 0 ? (
+        {result.worstTanMgL <= rules.targetTanMgL && count > 0 ? (
           <li>{t('proposals.whyThisBig.ammoniaThenExpectedStay', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}</li>
         ) : null}
         <li>

@@ -10,12 +10,12 @@ import { send, type SendProblem } from '@/ui/send'
 const MOST_PONDS = 6
 
 /** What logged visits have taught about how long things take, shown and resettable. */
-export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeof durationsPage>> }) {
+export function LearntDurations({ corrections }: { corrections: Awaited<ReturnType<typeof durationsPage>> }) {
   const t = useTexts()
 
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
-  if (lessons.length === 0) return null
+  if (corrections.length === 0) return null
   const forget = async (job: string) => {
     const outcome = await send('POST', '/api/v1/durations/forget', { job })
     setProblem(outcome.ok ? null : outcome.problem)
@@ -27,7 +27,7 @@ export function LearntDurations({ lessons }: { lessons: Awaited<ReturnType<typeo
         <strong>{t('schedule.learntDurations.learntDurations')}</strong> <span className="soft">{t('schedule.learntDurations.fromStartsEndsLogged')}</span>
       </summary>
       <ul className="plain-list mt-2">
-        {lessons.map((l) => (
+        {corrections.map((l) => (
           <li key={l.job}>
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
               <strong>{l.name}</strong>

@@ -26,13 +26,13 @@ import { LastTakeover } from './last-takeover'
 import { usePlanRun } from './use-plan-run'
 
 type Board = Awaited<ReturnType<typeof planningBoard>>
-type Lessons = Awaited<ReturnType<typeof durationsPage>>
+type Corrections = Awaited<ReturnType<typeof durationsPage>>
 
 /** A whole round of the seasons. */
 const USUAL_DAYS = 360
 
 /** The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in part. */
-export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons }) {
+export function PlanningView({ data, corrections }: { data: Board; corrections: Corrections }) {
   const t = useTexts()
 
   const { today, crews } = data
@@ -118,7 +118,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
           {taken ? (
             <>
               {' '}
-              <Link href="/letters" className="text-decoration-underline">
+              <Link href="/messages" className="text-decoration-underline">
                 {t('schedule.planningView.tellCustomers')}
               </Link>
             </>
@@ -133,7 +133,7 @@ export function PlanningView({ data, lessons }: { data: Board; lessons: Lessons 
       <CameUp today={today} crews={crews} ponds={data.ponds} busy={busy} onAsk={begin} />
       <SideBySide key={data.runs.map((r) => r.id).join()} runs={data.runs} crewName={crewName} />
       <FirmPeriods periods={data.periods} />
-      <LearntDurations lessons={lessons} />
+      <LearntDurations corrections={corrections} />
       {run?.result && !busy ? <Result run={run} result={run.result} crewName={crewName} onAccept={accept} /> : null}
     </>
   )
@@ -255,7 +255,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
             to2: run.wish.to.slice(0, 4),
             kept,
             travelMin: duration(result.travelMin),
-            roads: result.roads === 'crow' ? t('schedule.planningView.straightLinesSinceRoads') : '',
+            roads: result.roads === 'straight-line' ? t('schedule.planningView.straightLinesSinceRoads') : '',
             state: run.state === 'stopped' ? t('schedule.planningView.stoppedEarlyBestPlan') : '',
             besides: result.besides ? t('schedule.planningView.weekendsStayWhereThey', { besides: result.besides }) : '',
             count: result.overlong?.length
@@ -322,7 +322,7 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <h2>
             {t('schedule.planningView.agreedButDoesNot')} <span className="soft">{result.noWindow.length}</span>
           </h2>
-          <p className="soft">{t('schedule.planningView.housePracticeClimateThese')}</p>
+          <p className="soft">{t('schedule.planningView.houseRulesClimateThese')}</p>
           <ul className="plain-list among-words">
             {result.noWindow.map((n, i) => (
               <li key={i}>

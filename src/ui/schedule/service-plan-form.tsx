@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { JOB_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/schedule/service-plan'
 import type { KeptServicePlan } from '@/server/schedule/planning-repository'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -11,7 +11,7 @@ import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
 const JOBS = SERVICE_JOBS.map((job) => ({ value: job.key, label: job.name }))
-const comesRound = (job: string): boolean => JOB_PLANNING[job].timing === 'interval'
+const comesRound = (job: string): boolean => VISIT_PLANNING[job].timing === 'interval'
 const lineOf = (job: string): ServiceLine => ({
   job,
   everyDays: comesRound(job) && job !== 'plant-care' ? 28 : null,
@@ -22,7 +22,7 @@ const lineOf = (job: string): ServiceLine => ({
   priceMinor: null,
 })
 
-/** What a customer has agreed to for a pond: kinds of visits, how often, between which dates, at which price. */
+/** What a customer has agreed to for a pond: visit types, how often, between which dates, at which price. */
 export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; kept: KeptServicePlan; currency: string }) {
   const t = useTexts()
 

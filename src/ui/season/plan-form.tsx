@@ -54,7 +54,15 @@ export function PlanForm({ data }: { data: PlanData }) {
 
   const plan = async () => {
     setBusy(true)
-    const outcome = await send<{ id: string }>('POST', '/api/v1/visits', { pondId: pond.id, jobType: data.job.key, day, startTime, crewId, note, days: spread })
+    const outcome = await send<{ id: string }>('POST', '/api/v1/visits', {
+      pondId: pond.id,
+      visitType: data.job.key,
+      day,
+      startTime,
+      crewId,
+      note,
+      days: spread,
+    })
     setBusy(false)
     if (!outcome.ok) return setProblem(outcome.problem)
     router.push(`/rounds?day=${day}`)

@@ -6,7 +6,7 @@ import { daysBetween } from '@/core/numeric/calendar'
 import { MAIN_WINDOW_JOBS, WINDOW_JOBS } from '@/core/season/house-rules'
 import type { JobWindow, Season } from '@/core/season/windows'
 import { shortDate } from '@/domain/shared/dates'
-import type { HousePractice } from '@/domain/house-rules/house-rules'
+import type { HouseRules } from '@/domain/house-rules/house-rules'
 import { nextWindow, windowInYear, type PondWindows } from '@/domain/season/season-dates'
 import { whyThen } from '@/messages/windows'
 import { Why } from '@/ui/kit/why'
@@ -15,13 +15,13 @@ import { useShow } from '@/ui/person-context'
 interface WindowsListProps {
   readonly season: Season
   readonly live: { readonly year: number; readonly season: Season } | null
-  readonly practice: HousePractice
+  readonly rules: HouseRules
   readonly today: string
   readonly planHref: string | null
 }
 
 /** The windows ahead, soonest first, each with its reason and how far this year has moved it. */
-export function WindowsList({ season, live, practice, today, planHref }: WindowsListProps) {
+export function WindowsList({ season, live, rules, today, planHref }: WindowsListProps) {
   const t = useTexts()
 
   const show = useShow()
@@ -48,7 +48,7 @@ export function WindowsList({ season, live, practice, today, planHref }: Windows
                 </Link>
               ) : null}
             </div>
-            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, practice, season.weatherYears, (c) => show(c, 'temperature'), t)}</Why>
+            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, rules, season.weatherYears, (c) => show(c, 'temperature'), t)}</Why>
           </li>
         ))}
       </ul>

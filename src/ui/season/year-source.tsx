@@ -85,7 +85,7 @@ function LearntFrom({ calibration: c }: { calibration: Calibration }) {
         </>
       ) : (
         <>
-          {t('season.yearSource.whatLearntForetoldReadings', {
+          {t('season.yearSource.whatLearntForecastReadings', {
             readings: held.readings,
             fitErrorC: error(held.fitErrorC),
             surveyErrorC: error(held.surveyErrorC),

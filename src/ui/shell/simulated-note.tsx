@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react'
 const WHAT: Readonly<Record<string, TextId>> = {
   WEATHER_DESK_URL: textId('shell.simulatedNote.weatherMadeUp'),
   ROADS_URL: textId('shell.simulatedNote.drivingTimesMadeUp'),
-  MAIL_URL: textId('shell.simulatedNote.lettersCustomersNotSent'),
+  MAIL_URL: textId('shell.simulatedNote.messagesCustomersNotSent'),
 }
 const KEY = 'slow-reed:simulated-known'
 

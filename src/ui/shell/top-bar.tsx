@@ -19,15 +19,15 @@ const VIEWS: readonly { href: string; label: TextId; roles?: readonly Role[] }[]
 ]
 /** Looked into now and then: behind one button. */
 const MORE: typeof VIEWS = [
-  { href: '/water', label: textId('shell.topBar.waterLab') },
-  { href: '/practice-pond', label: textId('shell.topBar.practicePond') },
+  { href: '/forecasts', label: textId('shell.topBar.forecasts') },
+  { href: '/trainer', label: textId('shell.topBar.trainingPond') },
   { href: '/map', label: textId('shell.topBar.map') },
   { href: '/plants', label: textId('shell.topBar.plants') },
   { href: '/stores', label: textId('shell.topBar.stores') },
-  { href: '/letters', label: textId('shell.topBar.letters'), roles: ['owner', 'office'] },
-  { href: '/exchange', label: textId('shell.topBar.exchange'), roles: ['owner', 'office'] },
+  { href: '/messages', label: textId('shell.topBar.messages'), roles: ['owner', 'office'] },
+  { href: '/import-export', label: textId('shell.topBar.exchange'), roles: ['owner', 'office'] },
   { href: '/prices', label: textId('shell.topBar.prices'), roles: ['owner', 'office', 'designer'] },
-  { href: '/practice', label: textId('shell.topBar.housePractice'), roles: ['owner', 'office', 'designer'] },
+  { href: '/house-rules', label: textId('shell.topBar.houseRules'), roles: ['owner', 'office', 'designer'] },
   { href: '/people', label: textId('shell.topBar.people') },
 ]
 const THEME_NAMES = { light: textId('shell.topBar.light'), dark: textId('shell.topBar.dark'), sun: textId('shell.topBar.sun') } as const

@@ -11,7 +11,7 @@ import type { todayPage } from '@/server/today/today'
 import type { VisitLine } from '@/server/visits/visit-line-repository'
 import { WaterLegend } from '@/ui/drawing/water-legend'
 import { waterColour } from '@/ui/drawing/water-colour'
-import { WorryLines } from '@/ui/forecasts/worry-lines'
+import { RiskLines } from '@/ui/forecasts/risk-lines'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type TodayData = Awaited<ReturnType<typeof todayPage>>
@@ -77,15 +77,15 @@ export function TodayView({ data }: { data: TodayData }) {
         <div>
           <Requests data={data} />
           <section className="sheet">
-            <h2>{t('today.todayView.pondsWorryUs', { concernCount: data.concernCount > 0 ? ` (${data.concernCount})` : '' })}</h2>
+            <h2>{t('today.todayView.pondsRiskUs', { concernCount: data.concernCount > 0 ? ` (${data.concernCount})` : '' })}</h2>
             <Concerns data={data} />
-            {data.worries.length > 0 ? (
+            {data.risks.length > 0 ? (
               <>
                 <h3 className="mt-3">{t('today.todayView.comingThreeWeeks')}</h3>
-                <WorryLines lines={data.worries} mayPlan={may(role, 'visits.plan')} />
+                <RiskLines lines={data.risks} mayPlan={may(role, 'visits.plan')} />
               </>
             ) : null}
-            <Link href="/water">{t('today.todayView.allForecasts')}</Link>
+            <Link href="/forecasts">{t('today.todayView.allForecasts')}</Link>
           </section>
           <Answers data={data} />
           <section className="sheet">

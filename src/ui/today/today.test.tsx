@@ -26,7 +26,7 @@ const today = (over: object = {}): Data =>
     toPlan: [{ pondId: 'p1', siteName: 'Mill', pondName: 'Pond', earliest: '2027-03-22', best: '2027-04-02', latest: '2027-04-20' }],
     toPlanCount: 1,
     pondCount: 9,
-    worries: [],
+    risks: [],
     concerns: [
       {
         pondId: 'p2',
@@ -68,10 +68,10 @@ describe('the day at a glance', () => {
     expect(screen.getByRole('link', { name: 'Routine visit: Tarn, Pool' })).toHaveAttribute('href', '/visits/v2/report')
     expect(screen.getByText(/Tue 23 Mar/)).toBeInTheDocument()
   })
-  it('names ponds that worry with the test that says so', () => {
+  it('names ponds at risk with the test that says so', () => {
     show()
-    const worry = screen.getByRole('heading', { name: 'Ponds at risk (1)' }).closest('section')!
-    expect(worry).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
+    const risk = screen.getByRole('heading', { name: 'Ponds at risk (1)' }).closest('section')!
+    expect(risk).toHaveTextContent(/Act\s*Yard: Basin\s*Nitrite 0\.6\smg\/L, 19 Mar 2027/)
   })
   it('counts all that waits, customers’ urgent requests before all else', () => {
     const request = (id: string, urgent: boolean) => ({

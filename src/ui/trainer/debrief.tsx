@@ -1,32 +1,32 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useEffect, useState } from 'react'
-import { DEBRIEF_WAYS, type DebriefWay, type WayPlayed, type WeekStory } from '@/core/trainer/debrief'
+import { DEBRIEF_OPTIONS, type DebriefOption, type DebriefOptionPlayed, type WeekStory } from '@/core/trainer/debrief'
 import type { WeekChoice } from '@/core/trainer/play'
-import { practiceScenario } from '@/core/trainer/scenarios'
+import { trainerScenario } from '@/core/trainer/scenarios'
 import { SCORE_PARTS } from '@/core/trainer/score'
 import { money } from '@/domain/prices/pricing'
-import type { PracticeGameData } from '@/server/trainer/practice-games'
+import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Why } from '@/ui/kit/why'
-import { LabCharts } from '@/ui/forecasts/lab-charts'
-import { Swatch } from '@/ui/forecasts/way-ink'
+import { ForecastCharts } from '@/ui/forecasts/forecast-charts'
+import { Swatch } from '@/ui/forecasts/option-ink'
 import { OtherYears } from './other-years'
-import { useStartSeason } from './practice-pond-view'
-import { Reeds } from './reeds'
-import type { PracticePondOf } from './use-season'
+import { useStartSeason } from './trainer-view'
+import { Stars } from './stars'
+import type { TrainingPondOf } from './use-season'
 import { WeekStories } from './week-stories'
 
 interface Told {
   readonly from: string
-  readonly ways: Readonly<Record<DebriefWay, WayPlayed>>
+  readonly options: Readonly<Record<DebriefOption, DebriefOptionPlayed>>
   readonly weeks: readonly WeekStory[]
 }
 
 interface DebriefProps {
-  readonly data: PracticeGameData
+  readonly data: TrainerGameData
   readonly choices: readonly WeekChoice[]
-  readonly pond: PracticePondOf
+  readonly pond: TrainingPondOf
 }
 
 /** What came of a season, beside what else could have come of the same start. */
@@ -34,7 +34,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
   const t = useTexts()
 
   const { game, bestBefore, currency } = data
-  const scenario = practiceScenario(game.scenario)
+  const scenario = trainerScenario(game.scenario)
   const [told, setTold] = useState<Told | null>(null)
   const { start, problem } = useStartSeason()
   useEffect(() => {
@@ -54,22 +54,22 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
         {t('trainer.debrief.seasonToldAgainFour')}
       </p>
     )
-  const names: Record<DebriefWay, string> = {
+  const names: Record<DebriefOption, string> = {
     yours: t('trainer.wayNames.yours'),
     nothing: t('trainer.wayNames.nothing'),
     house: scenario.house.name,
     temptation: scenario.temptation.name,
   }
-  const { score } = told.ways.yours
+  const { score } = told.options.yours
   return (
     <>
       <section className="sheet debrief-head" aria-label={t('trainer.debrief.yourScore')}>
-        <Reeds reeds={score.reeds} />
+        <Stars stars={score.stars} />
         <p className="points mb-0">
           {score.points} <span className="soft">{t('trainer.debrief.n100Points')}</span>
         </p>
         <p className="mb-0">
-          {scoreWords(score.reeds, t)}{' '}
+          {scoreWords(score.stars, t)}{' '}
           {bestBefore === null
             ? t('trainer.debrief.yourFirstSeasonHere')
             : score.points > bestBefore
@@ -93,9 +93,9 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
             <thead>
               <tr>
                 <th scope="col" />
-                {DEBRIEF_WAYS.map((way, i) => (
-                  <th key={way} scope="col">
-                    <Swatch index={i} /> {names[way]}
+                {DEBRIEF_OPTIONS.map((option, i) => (
+                  <th key={option} scope="col">
+                    <Swatch index={i} /> {names[option]}
                   </th>
                 ))}
               </tr>
@@ -107,8 +107,8 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
                     {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : t(`trainer.partNames.${part}`)}{' '}
                     <span className="soft">{t('trainer.debrief.of', { part: scenario.weights[part] ?? 0 })}</span>
                   </th>
-                  {DEBRIEF_WAYS.map((way) => (
-                    <td key={way}>{told.ways[way].score.parts[part]}</td>
+                  {DEBRIEF_OPTIONS.map((option) => (
+                    <td key={option}>{told.options[option].score.parts[part]}</td>
                   ))}
                 </tr>
               ))}
@@ -123,9 +123,9 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
               ) : null}
               <tr>
                 <th scope="row">{t('trainer.debrief.points')}</th>
-                {DEBRIEF_WAYS.map((way) => (
-                  <td key={way}>
-                    <strong>{told.ways[way].score.points}</strong>
+                {DEBRIEF_OPTIONS.map((option) => (
+                  <td key={option}>
+                    <strong>{told.options[option].score.points}</strong>
                   </td>
                 ))}
               </tr>
@@ -133,10 +133,10 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
                 <th scope="row" className="fw-normal">
                   {t('trainer.debrief.fishAliveTimeMaterials')}
                 </th>
-                {DEBRIEF_WAYS.map((way) => {
-                  const { score: s, result } = told.ways[way]
+                {DEBRIEF_OPTIONS.map((option) => {
+                  const { score: s, result } = told.options[option]
                   return (
-                    <td key={way}>
+                    <td key={option}>
                       {t('trainer.debrief.h', {
                         alive: Math.round(result.alive[result.alive.length - 1]),
                         fishAtStart: result.fishAtStart,
@@ -154,9 +154,9 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
       </section>
       <section className="sheet" aria-label={t('trainer.debrief.sameYearFourWays')}>
         <h2>{t('trainer.debrief.sameYearFourWays')}</h2>
-        <LabCharts
-          result={{ days: told.ways.yours.result.days, from: told.from, runs: DEBRIEF_WAYS.map((way) => [told.ways[way].result]) }}
-          names={DEBRIEF_WAYS.map((way) => names[way])}
+        <ForecastCharts
+          result={{ days: told.options.yours.result.days, from: told.from, runs: DEBRIEF_OPTIONS.map((option) => [told.options[option].result]) }}
+          names={DEBRIEF_OPTIONS.map((option) => names[option])}
           day={0}
           outputs={['clarityM', 'oxygen', 'tan', 'nh3', 'nitrite', 'bacteriaShare']}
         />
@@ -167,8 +167,8 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
   )
 }
 
-const scoreWords = (reeds: number, t: Texts): string =>
+const scoreWords = (stars: number, t: Texts): string =>
   [t('trainer.debrief.customerWillLookSomeone'), t('trainer.debrief.pondStillPond'), t('trainer.debrief.wellLookedAfter'), t('trainer.debrief.wellCanDone')][
-    reeds
+    stars
   ]
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { KIT_TESTS } from '@/core/trainer/kit'
-import { optionOf, practiceTask } from '@/core/trainer/tasks'
+import { optionOf, trainerTask } from '@/core/trainer/tasks'
 import type { WeekChoice } from '@/core/trainer/play'
 import { dayMonth } from '@/domain/shared/dates'
 import { useKitWords } from './test-kit'
@@ -11,7 +11,7 @@ import type { Season } from './use-season'
 export const doneWords = ({ tasks }: WeekChoice, t: Texts): string =>
   tasks.length === 0
     ? t('trainer.notebook.looked')
-    : tasks.map((choice) => `${practiceTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
+    : tasks.map((choice) => `${trainerTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
 
 /** The technician's own notes: only what was tested and done. */
 export function Notebook({ season }: { season: Season }) {

@@ -2,24 +2,24 @@
 import { useTexts } from '@/ui/kit/texts'
 import { proxy } from 'comlink'
 import { useRef, useState } from 'react'
-import { DEBRIEF_WAYS, type DebriefWay } from '@/core/trainer/debrief'
+import { DEBRIEF_OPTIONS, type DebriefOption } from '@/core/trainer/debrief'
 import type { WeekChoice } from '@/core/trainer/play'
-import { practiceScenario } from '@/core/trainer/scenarios'
-import type { PracticeGame } from '@/domain/trainer/practice-game'
+import { trainerScenario } from '@/core/trainer/scenarios'
+import type { TrainerGame } from '@/domain/trainer/trainer-game'
 import { Verdict } from '@/ui/forecasts/verdict'
-import { Swatch } from '@/ui/forecasts/way-ink'
-import { luckWords } from '@/messages/practice-pond'
-import type { PracticePondOf } from './use-season'
+import { Swatch } from '@/ui/forecasts/option-ink'
+import { luckWords } from '@/messages/trainer'
+import type { TrainingPondOf } from './use-season'
 
 const YEARS = 20
 
-type Years = Awaited<ReturnType<ReturnType<PracticePondOf>['otherYears']>>
+type Years = Awaited<ReturnType<ReturnType<TrainingPondOf>['otherYears']>>
 
 interface OtherYearsProps {
-  readonly game: PracticeGame
+  readonly game: TrainerGame
   readonly choices: readonly WeekChoice[]
-  readonly pond: PracticePondOf
-  readonly names: Readonly<Record<DebriefWay, string>>
+  readonly pond: TrainingPondOf
+  readonly names: Readonly<Record<DebriefOption, string>>
   readonly points: number
 }
 
@@ -53,22 +53,23 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
         <>
           <p>{luckWords(points, years.yours.middle, years.house.middle, t)}</p>
           <ul className="plain-list mb-2">
-            {DEBRIEF_WAYS.map((way, i) => (
-              <li key={way} className="year-line">
+            {DEBRIEF_OPTIONS.map((option, i) => (
+              <li key={option} className="year-line">
                 <span>
-                  <Swatch index={i} /> {names[way]}
+                  <Swatch index={i} /> {names[option]}
                 </span>
-                <Range {...years[way]} />
+                <Range {...years[option]} />
                 <span className="text-nowrap">
-                  {Math.round(years[way].middle)} <span className="soft">{t('trainer.otherYears.to', { least: years[way].least, most: years[way].most })}</span>
+                  {Math.round(years[option].middle)}{' '}
+                  <span className="soft">{t('trainer.otherYears.to', { least: years[option].least, most: years[option].most })}</span>
                 </span>
               </li>
             ))}
           </ul>
           <Verdict
-            days={practiceScenario(game.scenario).weeks * 7}
-            measures={DEBRIEF_WAYS.map((way) => years[way].measures)}
-            names={DEBRIEF_WAYS.map((way) => names[way])}
+            days={trainerScenario(game.scenario).weeks * 7}
+            measures={DEBRIEF_OPTIONS.map((option) => years[option].measures)}
+            names={DEBRIEF_OPTIONS.map((option) => names[option])}
           />
         </>
       ) : done === null ? (
@@ -79,7 +80,7 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
           </button>
         </>
       ) : (
-        <div className="lab-run">
+        <div className="forecast-run">
           <div
             className="progress"
             role="progressbar"

@@ -2,7 +2,7 @@
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useId } from 'react'
 import type { WeekView } from '@/core/trainer/view'
-import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
+import { TRAINING_DEPTH_M } from '@/core/trainer/world'
 import { BedAndPlants } from './scene-bed'
 import { Fish, SceneFish } from './scene-fish'
 import { depthPx, FLOOR, HEIGHT, SKY, PROFILE, RIM, spread, WIDTH } from './scene-geometry'
@@ -14,7 +14,7 @@ const ICE_M = 0.005
 /** Murk is drawn as its colours stand in the water. */
 const MURK = { green: [93, 122, 31], brown: [107, 74, 34], grey: [128, 122, 108] } as const
 
-/** The practice pond cut open, as an eye above it sees it: nothing is drawn that only a test could tell. */
+/** The training pond cut open, as an eye above it sees it: nothing is drawn that only a test could tell. */
 export function PondScene({ view }: { view: WeekView }) {
   const t = useTexts()
 
@@ -22,8 +22,8 @@ export function PondScene({ view }: { view: WeekView }) {
   const { scene, fittings, fish } = view
   const iced = scene.iceM > ICE_M
   const open = fittings.iceHole || fittings.pump
-  const surface = RIM + Math.max(0, (-scene.levelMm / 1000 / PRACTICE_DEPTH_M) * depthPx(PRACTICE_DEPTH_M))
-  const murk = Math.min(1, Math.exp(-1.7) * (PRACTICE_DEPTH_M / scene.clarityM))
+  const surface = RIM + Math.max(0, (-scene.levelMm / 1000 / TRAINING_DEPTH_M) * depthPx(TRAINING_DEPTH_M))
+  const murk = Math.min(1, Math.exp(-1.7) * (TRAINING_DEPTH_M / scene.clarityM))
   const colour = mixed(scene.murk)
   const outline = PROFILE.map(([x, y]) => `${x} ${y}`).join('L')
   return (
@@ -34,7 +34,7 @@ export function PondScene({ view }: { view: WeekView }) {
         </clipPath>
         <linearGradient id={`${id}m`} x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor={colour} stopOpacity={0.04 + 0.55 * murk} />
-          <stop offset={Math.min(1, scene.clarityM / PRACTICE_DEPTH_M)} stopColor={colour} stopOpacity={0.05 + 0.85 * murk} />
+          <stop offset={Math.min(1, scene.clarityM / TRAINING_DEPTH_M)} stopColor={colour} stopOpacity={0.05 + 0.85 * murk} />
           <stop offset="1" stopColor={colour} stopOpacity={0.05 + 0.93 * murk} />
         </linearGradient>
       </defs>
@@ -109,11 +109,11 @@ function sceneWords({ scene, fish, fittings }: WeekView, t: Texts): string {
       ? fittings.iceHole || fittings.pump
         ? t('trainer.pondScene.iceOpening')
         : t('trainer.pondScene.closedIce')
-      : scene.clarityM >= PRACTICE_DEPTH_M
+      : scene.clarityM >= TRAINING_DEPTH_M
         ? t('trainer.pondScene.clearFloor')
         : t('trainer.pondScene.murkyWater'),
     t('trainer.pondScene.fish', { alive: fish.alive }),
     fittings.pump ? t('trainer.pondScene.waterFallsFromBed') : t('trainer.pondScene.noWaterFallsFrom'),
   ]
-  return t('trainer.pondScene.practicePond', { parts: parts.join(', ') })
+  return t('trainer.pondScene.trainingPond', { parts: parts.join(', ') })
 }

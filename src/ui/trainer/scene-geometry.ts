@@ -1,7 +1,7 @@
-import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
+import { TRAINING_DEPTH_M } from '@/core/trainer/world'
 import { seededRandom } from '@/core/numeric/random'
 
-/** The drawing of the practice pond; heights are stretched two and a half times against lengths. */
+/** The drawing of the training pond; heights are stretched two and a half times against lengths. */
 export const WIDTH = 640
 export const HEIGHT = 270
 /** Tall plants reach up to here. */
@@ -24,8 +24,8 @@ export const PROFILE: readonly (readonly [number, number])[] = [
   [614, RIM],
 ]
 
-export const depthPx = (depthM: number): number => (depthM / PRACTICE_DEPTH_M) * (FLOOR - RIM)
-export const depthAt = (y: number): number => (Math.max(0, y - RIM) / (FLOOR - RIM)) * PRACTICE_DEPTH_M
+export const depthPx = (depthM: number): number => (depthM / TRAINING_DEPTH_M) * (FLOOR - RIM)
+export const depthAt = (y: number): number => (Math.max(0, y - RIM) / (FLOOR - RIM)) * TRAINING_DEPTH_M
 
 /** So many places in the unit square, the same every time. */
 export function spread(count: number, salt: number): (readonly [number, number])[] {

@@ -1,13 +1,13 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import type { PracticeGameData } from '@/server/trainer/practice-games'
+import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { Debrief } from './debrief'
 import { useSeason } from './use-season'
 import { WeekSheet } from './week-sheet'
 
-/** One season on the practice pond: week by week, then what came of it. */
-export function SeasonPlay({ data }: { data: PracticeGameData }) {
+/** One season on the training pond: week by week, then what came of it. */
+export function SeasonPlay({ data }: { data: TrainerGameData }) {
   const t = useTexts()
 
   const season = useSeason(data)
@@ -16,7 +16,7 @@ export function SeasonPlay({ data }: { data: PracticeGameData }) {
     <>
       <div className="page-head">
         <h1>{scenario.title}</h1>
-        <Link href="/practice-pond">{t('trainer.seasonPlay.practicePond')}</Link>
+        <Link href="/trainer">{t('trainer.seasonPlay.trainingPond')}</Link>
         {over ? null : <span className="soft">{t('trainer.seasonPlay.week', { count: choices.length + 1, weeks: scenario.weeks })}</span>}
       </div>
       {over ? (

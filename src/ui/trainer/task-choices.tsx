@@ -2,7 +2,7 @@
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { underIce } from '@/core/trainer/play'
-import { changesNothing, optionOf, PRACTICE_TASK_KEYS, practiceTask, TASK_GROUPS, type PracticeTaskKey, type TaskGroup } from '@/core/trainer/tasks'
+import { changesNothing, optionOf, TRAINER_TASK_KEYS, trainerTask, TASK_GROUPS, type TrainerTaskKey, type TaskGroup } from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
 import { money } from '@/domain/prices/pricing'
 import type { Season } from './use-season'
@@ -19,7 +19,7 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
 
   const [group, setGroup] = useState<TaskGroup>('water')
   const chosen = season.visit.tasks
-  const inGroup = (of: TaskGroup) => chosen.filter((choice) => practiceTask(choice.task).group === of).length
+  const inGroup = (of: TaskGroup) => chosen.filter((choice) => trainerTask(choice.task).group === of).length
   return (
     <section className="sheet" aria-label={t('trainer.taskChoices.tasks')}>
       <h2>{t('trainer.taskChoices.do')}</h2>
@@ -41,7 +41,7 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
         ))}
       </div>
       <div role="tabpanel" id="tasks-here" aria-labelledby={`tasks-of-${group}`}>
-        {PRACTICE_TASK_KEYS.filter((key) => practiceTask(key).group === group).map((key) => (
+        {TRAINER_TASK_KEYS.filter((key) => trainerTask(key).group === group).map((key) => (
           <TaskLine key={key} task={key} season={season} view={view} currency={currency} />
         ))}
       </div>
@@ -49,11 +49,11 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
         <ul className="chosen-tasks" aria-label={t('trainer.taskChoices.chosenVisit')}>
           {chosen.map((choice) => (
             <li key={choice.task}>
-              {practiceTask(choice.task).name}: {optionOf(choice)?.name}{' '}
+              {trainerTask(choice.task).name}: {optionOf(choice)?.name}{' '}
               <button
                 className="btn btn-sm btn-link p-0"
                 onClick={() => season.choose(choice.task, null)}
-                aria-label={t('trainer.taskChoices.leaveOut', { name: practiceTask(choice.task).name })}
+                aria-label={t('trainer.taskChoices.leaveOut', { name: trainerTask(choice.task).name })}
               >
                 {t('trainer.taskChoices.leaveOut2')}
               </button>
@@ -65,17 +65,17 @@ export function TaskChoices({ season, view, currency }: TaskProps) {
   )
 }
 
-function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: PracticeTaskKey }) {
+function TaskLine({ task, season, view, currency }: TaskProps & { readonly task: TrainerTaskKey }) {
   const t = useTexts()
 
-  const { name, options, caution } = practiceTask(task)
+  const { name, options, caution } = trainerTask(task)
   const chosen = season.visit.tasks.find((choice) => choice.task === task)?.option ?? null
   const iced = underIce(task, view)
   const open = Object.entries(options).filter(([, option]) => !changesNothing(option, view.fittings))
   return (
     <div className="task-line" role="group" aria-label={name}>
       <span className="name">{name}</span>
-      <div className="ways">
+      <div className="task-options">
         {iced ? (
           <span className="soft">{t('trainer.taskChoices.notThroughIce')}</span>
         ) : (

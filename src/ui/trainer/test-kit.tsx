@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { KIT, KIT_TESTS, type KitTest } from '@/core/trainer/kit'
-import { PRACTICE_DEPTH_M } from '@/core/trainer/world'
+import { TRAINING_DEPTH_M } from '@/core/trainer/world'
 import type { WeekView } from '@/core/trainer/view'
 import { readingQuantity } from '@/domain/water/reading-names'
 import { useShow } from '@/ui/person-context'
@@ -13,7 +13,7 @@ export function useKitWords(): (test: KitTest, value: number) => string {
 
   const show = useShow()
   return (test, value) =>
-    test === 'clarityDepth' && value >= PRACTICE_DEPTH_M ? t('trainer.testKit.floor') : show(value, readingQuantity(test), { significant: 2 })
+    test === 'clarityDepth' && value >= TRAINING_DEPTH_M ? t('trainer.testKit.floor') : show(value, readingQuantity(test), { significant: 2 })
 }
 
 /** The tests in the bag: each takes its time, and shows what it can show. */

@@ -3,20 +3,20 @@ import { wrap, type Remote } from 'comlink'
 import { useRouter } from 'next/navigation'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { z } from 'zod'
-import { practiceScenario } from '@/core/trainer/scenarios'
+import { trainerScenario } from '@/core/trainer/scenarios'
 import { minutesOf, NOTHING, refusalsOf, type WeekChoice } from '@/core/trainer/play'
 import type { KitTest } from '@/core/trainer/kit'
-import type { PracticeTaskKey } from '@/core/trainer/tasks'
+import type { TrainerTaskKey } from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
-import { WeekChoiceInput } from '@/domain/trainer/practice-game'
-import type { PracticeGameData } from '@/server/trainer/practice-games'
+import { WeekChoiceInput } from '@/domain/trainer/trainer-game'
+import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { send, type SendProblem } from '@/ui/send'
 import { useDraft } from '@/ui/use-draft'
-import type { PracticePondWorker } from '@/workers/practice-pond.worker'
+import type { TrainerWorker } from '@/workers/trainer.worker'
 
 /** @returns hands out the worker that runs the pond, begun when it is first asked for and ended with the page */
-export function usePracticeWorker(): () => Remote<PracticePondWorker> {
-  const kept = useRef<{ readonly worker: Worker; readonly remote: Remote<PracticePondWorker> } | null>(null)
+export function useTrainerWorker(): () => Remote<TrainerWorker> {
+  const kept = useRef<{ readonly worker: Worker; readonly remote: Remote<TrainerWorker> } | null>(null)
   useEffect(
     () => () => {
       kept.current?.worker.terminate()
@@ -26,13 +26,13 @@ export function usePracticeWorker(): () => Remote<PracticePondWorker> {
   )
   return useCallback(() => {
     if (!kept.current) {
-      const worker = new Worker(new URL('@/workers/practice-pond.worker.ts', import.meta.url), { type: 'module' })
-      kept.current = { worker, remote: wrap<PracticePondWorker>(worker) }
+      const worker = new Worker(new URL('@/workers/trainer.worker.ts', import.meta.url), { type: 'module' })
+      kept.current = { worker, remote: wrap<TrainerWorker>(worker) }
     }
     return kept.current.remote
   }, [])
 }
-export type PracticePondOf = ReturnType<typeof usePracticeWorker>
+export type TrainingPondOf = ReturnType<typeof useTrainerWorker>
 
 /** A visit that is being put together, and the week it is for. */
 const KeptVisit = z.object({ week: z.int(), visit: WeekChoiceInput })
@@ -43,11 +43,11 @@ interface Advice {
 }
 
 /** A season at play: what was done, this week's visit as it is put together, and what can be seen. */
-export function useSeason(data: PracticeGameData) {
+export function useSeason(data: TrainerGameData) {
   const { game } = data
   const router = useRouter()
-  const pond = usePracticeWorker()
-  const scenario = practiceScenario(game.scenario)
+  const pond = useTrainerWorker()
+  const scenario = trainerScenario(game.scenario)
   const [choices, setChoices] = useState<readonly WeekChoice[]>(game.choices)
   const [mornings, setMornings] = useState<readonly WeekView[]>([])
   const [visit, setVisit] = useState<WeekChoice>(NOTHING)
@@ -83,7 +83,7 @@ export function useSeason(data: PracticeGameData) {
     if (busy) return
     setBusy(true)
     const weeks = [...choices, visit]
-    const outcome = await send('PUT', `/api/v1/practice-games/${game.id}`, { choices: weeks })
+    const outcome = await send('PUT', `/api/v1/trainer-games/${game.id}`, { choices: weeks })
     setBusy(false)
     setProblem(outcome.ok ? null : outcome.problem)
     // nothing is lost without a connection: the visit stays as it was put together
@@ -97,7 +97,7 @@ export function useSeason(data: PracticeGameData) {
   }
 
   const test = (kind: KitTest) => setVisit((v) => (v.tests.includes(kind) ? v : { ...v, tests: [...v.tests, kind] }))
-  const choose = (task: PracticeTaskKey, option: string | null) =>
+  const choose = (task: TrainerTaskKey, option: string | null) =>
     setVisit((v) => {
       const rest = v.tasks.filter((t) => t.task !== task)
       return { ...v, tasks: option === null ? rest : [...rest, { task, option }] }

@@ -4,7 +4,7 @@ import { costOf } from '@/core/trainer/play'
 import type { WeekView } from '@/core/trainer/view'
 import { dayMonth } from '@/domain/shared/dates'
 import { money } from '@/domain/prices/pricing'
-import type { PracticeGameData } from '@/server/trainer/practice-games'
+import type { TrainerGameData } from '@/server/trainer/trainer-games'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { Notebook } from './notebook'
 import { PondScene } from './pond-scene'
@@ -13,13 +13,13 @@ import { TestKit } from './test-kit'
 import type { Season } from './use-season'
 
 /** One week: what is seen, what is tested, what is done. */
-export function WeekSheet({ data, season, view }: { data: PracticeGameData; season: Season; view: WeekView }) {
+export function WeekSheet({ data, season, view }: { data: TrainerGameData; season: Season; view: WeekView }) {
   const t = useTexts()
 
   const { scenario, visit, advice, refusals, problem, busy, minutesLeft } = season
   const tooLong = refusals.some((r) => r.code === 'too-long')
   return (
-    <div className="practice">
+    <div className="training">
       <div>
         <section className="sheet" aria-label={t('trainer.weekSheet.pond')}>
           <h2>{dayMonth(view.date)}</h2>

@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import type { StepChoice } from '@/core/visits/step'
-import { ownChoiceCode } from '@/domain/visits/job-upgrade'
+import { ownChoiceCode } from '@/domain/visits/visit-type-upgrade'
 import { TextField } from '@/ui/kit/text-field'
 
 interface ChoiceFieldsProps {

@@ -1,5 +1,5 @@
 import { render, screen, within } from '@testing-library/react'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { patchesNow } from '@/domain/plants/plants'
 import { DEFAULT_PRODUCT_BOOK } from '@/domain/stores/product-book'
 import type { FieldVisit } from '@/domain/field/field-pack'
@@ -31,17 +31,17 @@ const field = (key: string, over: object = {}): FieldVisit =>
       town: 'Ferrygate',
       accessNotes: 'Side gate',
       note: 'Mind the dog',
-      job: jobType(key),
+      job: visitType(key),
     },
     pond: { ...pondInput(), id: 'p1' },
     gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
     cleanout: { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'goldfish', count: 10, lengthM: 0.12 }], sourceChlorinated: true },
     lastReadings: [],
     recentDoses: [],
-    heeds: ['Loose edge stone'],
-    foretold: {
+    notesForNextSeason: ['Loose edge stone'],
+    forecastRisks: {
       madeAt: '2026-11-19T03:00:00Z',
-      worries: [
+      risks: [
         { hazard: 'nitrite', week: 0.6, whole: 0.8, day: '2026-11-23', weight: 0.5, jobKey: 'routine' },
         { hazard: 'murk', week: 0.1, whole: 0.4, day: '2026-12-01', weight: 0.1, jobKey: 'wetland-flush' },
       ],
@@ -69,7 +69,7 @@ describe('a visit on paper', () => {
   })
   it('holds every step, with its caution beside it', () => {
     show('netting')
-    for (const step of jobType('netting')!.steps) expect(screen.getByText(step.title)).toBeInTheDocument()
+    for (const step of visitType('netting')!.steps) expect(screen.getByText(step.title)).toBeInTheDocument()
     expect(screen.getByText('Ladders on firm ground only; no lone work over deep water.')).toBeInTheDocument()
   })
   it('names the groups of plants that are due, at their step only', () => {

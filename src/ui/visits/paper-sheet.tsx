@@ -4,7 +4,7 @@ import Link from 'next/link'
 import { Fragment } from 'react'
 import { FISH_SPECIES } from '@/core/fish/species'
 import { STEP_FIGURES } from '@/core/visits/figures'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import { SHOWN_UNIT } from '@/core/units/systems'
 import { duration, instant, longDate } from '@/domain/shared/dates'
 import { stepDoses } from '@/domain/water/dosing'
@@ -17,7 +17,7 @@ import { readingQuantity, readingScale } from '@/domain/water/reading-names'
 import { gateOnPaper } from '@/messages/gates-on-paper'
 import { inUnits } from '@/messages/in-units'
 import { StepAmount } from '@/ui/field/steps/step-amount'
-import { WorryText } from '@/ui/forecasts/worry-text'
+import { RiskText } from '@/ui/forecasts/risk-text'
 import { usePerson, useShow } from '@/ui/person-context'
 
 /** A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device comes along. */
@@ -60,18 +60,20 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
           {visit.accessNotes ? `. ${visit.accessNotes}` : ''}
         </p>
         {visit.note ? <p className="mb-1">{visit.note}</p> : null}
-        {field.foretold ? (
+        {field.forecastRisks ? (
           <p className="mb-1">
-            {t('visits.paperSheet.foretold', { madeAt: instant(field.foretold.madeAt, timeZone) })}{' '}
-            {field.foretold.worries.map((worry, i) => (
-              <Fragment key={worry.hazard}>
+            {t('visits.paperSheet.forecast', { madeAt: instant(field.forecastRisks.madeAt, timeZone) })}{' '}
+            {field.forecastRisks.risks.map((risk, i) => (
+              <Fragment key={risk.hazard}>
                 {i > 0 ? '; ' : null}
-                <WorryText worry={worry} />
+                <RiskText risk={risk} />
               </Fragment>
             ))}
           </p>
         ) : null}
-        {field.heeds.length > 0 ? <p className="mb-1">{t('visits.paperSheet.notedSeason', { heeds: field.heeds.join('; ') })}</p> : null}
+        {field.notesForNextSeason.length > 0 ? (
+          <p className="mb-1">{t('visits.paperSheet.notedSeason', { notesForNextSeason: field.notesForNextSeason.join('; ') })}</p>
+        ) : null}
         <p className="mb-0">
           {t('visits.paperSheet.began')} <Blank /> {t('visits.paperSheet.ended')} <Blank /> {t('visits.paperSheet.people')} <Blank wide />
         </p>
@@ -98,7 +100,7 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
 const Blank = ({ wide = false }: { wide?: boolean }) => <span className={`paper-blank ${wide ? 'wide' : ''}`} />
 const Box = () => <span className="paper-box" aria-hidden="true" />
 
-function PaperStep({ step, field, products }: { step: JobStep; field: FieldVisit; products: ProductBook }) {
+function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVisit; products: ProductBook }) {
   const t = useTexts()
 
   const show = useShow()

@@ -35,10 +35,10 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
   followUps: [{ title: 'Test again', from: '2027-03-23', to: '2027-03-27' }],
   ...over,
 })
-const show = (over: Partial<ReportPage> = {}, garden: { photos: string } | null = null) =>
+const show = (over: Partial<ReportPage> = {}, customerPage: { photos: string } | null = null) =>
   render(
     <AsPerson>
-      <ReportView page={{ report: report(), meanings: [], photos: [], firmName: 'Rushlight Ponds', ...over }} garden={garden} />
+      <ReportView page={{ report: report(), meanings: [], photos: [], firmName: 'Rushlight Ponds', ...over }} customerPage={customerPage} />
     </AsPerson>,
   )
 
@@ -77,8 +77,8 @@ describe('the report of a visit', () => {
   })
   it('shows two photos as before and after, and the customer neither the office’s lines nor its links', () => {
     const photos = ['a', 'b'].map((id) => ({ id }) as ReportPage['photos'][number])
-    show({ photos }, { photos: '/api/v1/garden/t/photos' })
-    expect(screen.getByRole('img', { name: 'Pond before' })).toHaveAttribute('src', '/api/v1/garden/t/photos/a')
+    show({ photos }, { photos: '/api/v1/customer-page/t/photos' })
+    expect(screen.getByRole('img', { name: 'Pond before' })).toHaveAttribute('src', '/api/v1/customer-page/t/photos/a')
     expect(screen.getByRole('img', { name: 'Pond after' })).toBeInTheDocument()
     expect(screen.queryByText('For the office')).not.toBeInTheDocument()
     expect(screen.queryByRole('link')).not.toBeInTheDocument()

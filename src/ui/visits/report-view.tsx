@@ -10,12 +10,12 @@ import type { ReportPage } from '@/server/visits/report'
 import { usePerson, useShow } from '@/ui/person-context'
 
 /** Where a customer's own page keeps its photos; given when the reader is the customer. */
-interface GardenBase {
+interface CustomerPageBase {
   readonly photos: string
 }
 
 /** The customer's report of a visit, written from its log. */
-export function ReportView({ page, garden = null }: { page: ReportPage; garden?: GardenBase | null }) {
+export function ReportView({ page, customerPage = null }: { page: ReportPage; customerPage?: CustomerPageBase | null }) {
   const t = useTexts()
 
   const { report, meanings, photos, firmName } = page
@@ -29,7 +29,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
         <h1>
           {visit.job.name}: {visit.pondName}
         </h1>
-        {garden ? null : (
+        {customerPage ? null : (
           <span className="actions no-print">
             <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
               {t('visits.reportView.openPdf')}
@@ -63,7 +63,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
               {/* photos need the session, which next/image does not send */}
               {/* eslint-disable-next-line @next/next/no-img-element */}
               <img
-                src={garden ? `${garden.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
+                src={customerPage ? `${customerPage.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
                 alt={photos.length === 2 ? (i === 0 ? t('visits.reportView.pondBefore') : t('visits.reportView.pondAfter')) : t('visits.reportView.pondDay')}
                 style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
               />
@@ -133,7 +133,7 @@ export function ReportView({ page, garden = null }: { page: ReportPage; garden?:
       <Lines title={t('visits.reportView.given')} lines={doseLines(report)} />
       <Lines title={t('visits.reportView.partsRenewed')} lines={report.parts.map((part) => partWords(part, t))} />
       <Lines title={t('visits.reportView.noted')} lines={notedLines(report, t)} />
-      {garden ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report, t)} className="no-print" />}
+      {customerPage ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report, t)} className="no-print" />}
     </article>
   )
 }

@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import { planRescue } from '@/core/visits/rescue-plan'
 import { addDays, weekOf } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/shared/dates'
@@ -173,7 +173,7 @@ export function RescueForm({ data }: { data: RescueData }) {
                   {i + 1}. {longDate(stage.day)}
                 </h3>
                 <p className="mb-1">
-                  <strong>{jobType(stage.jobKey)!.name}</strong>
+                  <strong>{visitType(stage.jobKey)!.name}</strong>
                 </p>
                 <ul className="mb-0">
                   {stageLines(stage).map((line) => (

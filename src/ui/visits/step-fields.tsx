@@ -1,7 +1,7 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { STEP_FIGURE_NAMES, type StepFigure } from '@/core/visits/figures'
-import { STEP_KINDS, type JobStep, type StepKind } from '@/core/visits/step'
+import { STEP_KINDS, type VisitStep, type StepKind } from '@/core/visits/step'
 import { PRODUCT_PURPOSES } from '@/core/water/products'
 import { READING_KINDS, type ReadingKindName } from '@/core/water/readings'
 import { CheckField } from '@/ui/kit/check-field'
@@ -22,12 +22,12 @@ const KIND_NAMES: Readonly<Record<StepKind, TextId>> = {
 }
 
 interface StepFieldsProps {
-  readonly step: JobStep
+  readonly step: VisitStep
   /** The usual step of this key; one of the firm's own has none. */
-  readonly usual: JobStep | undefined
+  readonly usual: VisitStep | undefined
   readonly locked: boolean
   readonly errorOf: (path: string) => string | undefined
-  readonly onChange: (part: Partial<JobStep>) => void
+  readonly onChange: (part: Partial<VisitStep>) => void
 }
 
 const without = <Item,>(list: readonly Item[] | undefined, item: Item, on: boolean): Item[] => [

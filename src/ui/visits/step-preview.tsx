@@ -1,11 +1,11 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import { inUnits } from '@/messages/in-units'
 import { useShow } from '@/ui/person-context'
 
 /** A step as the crew will see it, without a pond behind it. */
-export function StepPreview({ step }: { step: JobStep }) {
+export function StepPreview({ step }: { step: VisitStep }) {
   const t = useTexts()
 
   const show = useShow()

@@ -11,17 +11,17 @@ export async function pondHref(desk: Page, search: string): Promise<string> {
 /** A crew, and the firm's day. */
 export async function crewOf(desk: Page, crew: string): Promise<{ crewId: string; today: string }> {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
-  const { id } = await owner('crews').where({ name: crew }).first('id')
+  const { id } = (await owner('crews').where({ name: crew }).first('id'))!
   await owner.destroy()
-  const { today } = await (await desk.request.get('/api/v1/field/pack')).json()
+  const { today } = await (await desk.request.get('/api/v1/field/pack?format=4')).json()
   return { crewId: id, today }
 }
 
 /** A visit of today, planned by the office. @returns its address on the field sheet */
-export async function planToday(desk: Page, jobType: string, startTime: string, pond: string, crew = FIRST_CREW): Promise<string> {
+export async function planToday(desk: Page, visitType: string, startTime: string, pond: string, crew = FIRST_CREW): Promise<string> {
   const pondId = (await pondHref(desk, pond)).split('/')[2]
   const { crewId, today } = await crewOf(desk, crew)
-  const answer = await desk.request.post('/api/v1/visits', { data: { pondId, jobType, day: today, startTime, crewId, note: '' } })
+  const answer = await desk.request.post('/api/v1/visits', { data: { pondId, visitType, day: today, startTime, crewId, note: '' } })
   expect(answer.status(), await answer.text()).toBe(200)
   return `/field?visit=${(await answer.json()).id}`
 }

@@ -8,5 +8,5 @@ import { PlanningView } from '@/ui/schedule/planning-view'
 export const metadata: Metadata = { title: firmTexts()('shell.pages.planTheSeason') }
 
 export default async function PlanningPage() {
-  return <PlanningView data={await forPage(planningBoard)} lessons={await forPage(durationsPage)} />
+  return <PlanningView data={await forPage(planningBoard)} corrections={await forPage(durationsPage)} />
 }

@@ -5,10 +5,10 @@ import type { Measures } from '../measures'
 export interface FrozenComparison {
   readonly from: string
   readonly days: number
-  readonly ways: readonly FrozenWay[]
+  readonly options: readonly FrozenOption[]
 }
 
-export interface FrozenWay {
+export interface FrozenOption {
   readonly clarity: Band
   /** One member after the other, the same members in every way. */
   readonly measures: readonly Measures[]
@@ -31,7 +31,7 @@ export async function freezeComparison(comparison: Comparison, members: number, 
   return {
     from: comparison.from,
     days: comparison.days,
-    ways: comparison.scenarios.map((_, s) => ({
+    options: comparison.scenarios.map((_, s) => ({
       clarity: rounded(
         bandOf(
           runs.map((r) => r[s]),

@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { STATE } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { seston, silt, bedSludge, bedMineral, bedMaturity } = STATE
 
@@ -11,7 +11,7 @@ const { seston, silt, bedSludge, bedMineral, bedMaturity } = STATE
 const SILT_SHARE = 0.25
 /** A bed without any film begins from this. */
 const FIRST_FILM = 0.01
-const FILM_WARMTH = new Warmth(1.07)
+const FILM_WARMTH = new TemperatureFactor(1.07)
 
 /** What the bed holds back of dead matter and silt, and how its film matures; drought and lack of flow set it back. */
 export class BedCapture implements Process {

@@ -2,7 +2,7 @@ import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment, muck, leaves, straw, bedSludge, bedMineral, tannin } = STATE
 
@@ -26,10 +26,10 @@ export class DeadMatter implements Process {
   private leavesIn = 0
   private perM3 = 1
 
-  private readonly warmth: Warmth
+  private readonly warmth: TemperatureFactor
 
   constructor(private readonly p: ParameterValues) {
-    this.warmth = new Warmth(p.decayTheta)
+    this.warmth = new TemperatureFactor(p.decayTheta)
   }
 
   hour(env: Environment): void {

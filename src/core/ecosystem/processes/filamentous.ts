@@ -4,7 +4,7 @@ import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { nutrientShare, takeNutrients } from './nutrients'
 import { carbonReach } from './phytoplankton'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, filamentous, sediment } = STATE
 
@@ -15,7 +15,7 @@ const SHALLOW = { share: 0.5, depthM: 0.25 } as const
 const LIGHT_HALF_W = 25
 /** New tufts from spores, g dry/m²/d. */
 const STRAYS = 0.002
-const RESPIRATION_WARMTH = new Warmth(1.07)
+const RESPIRATION_WARMTH = new TemperatureFactor(1.07)
 
 /** String algae on stones and shelves. */
 export class Filamentous implements Process {

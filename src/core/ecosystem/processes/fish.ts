@@ -3,7 +3,7 @@ import type { Environment } from '../environment'
 import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, COMPOSITION, STATE } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment } = STATE
 
@@ -30,10 +30,10 @@ export class FishAndFeed implements Process {
   phosphorusIn = 0
   phosphorusKept = 0
 
-  private readonly warmth: Warmth
+  private readonly warmth: TemperatureFactor
 
   constructor(private readonly p: ParameterValues) {
-    this.warmth = new Warmth(p.fishOxygenTheta)
+    this.warmth = new TemperatureFactor(p.fishOxygenTheta)
   }
 
   hour(env: Environment): void {

@@ -4,7 +4,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { STATE } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { oxygen, inorganicCarbon } = STATE
 
@@ -13,7 +13,7 @@ const CARBON_DIOXIDE = { at20MgL: 0.2, enthalpyK: 2400 } as const
 /** CO2 crosses the surface a little slower than oxygen. @source diffusivities */
 const CARBON_SPEED = 0.92
 /** Reaeration with warmth. @source usual θ of reaeration */
-const GAS_WARMTH = new Warmth(1.024)
+const GAS_WARMTH = new TemperatureFactor(1.024)
 /** Oxygen of saturated water at 20 °C, mg/L: what an aerator's rating refers to. */
 const RATED_SATURATION = 9.09
 /** Share of the surface that falls and rings of an aerator keep free of ice, or a hole does. @source house default */

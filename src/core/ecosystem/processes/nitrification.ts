@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { OXYGEN_PER_DRY, STATE } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { tan, nitrite, nitrate, oxygen, alkalinity, bedSludge, bedOxygen } = STATE
 const { bedAmmoniaOxidisers, bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE
@@ -59,9 +59,9 @@ export class Nitrification implements Process {
   insideMgL = 8
   private readonly bedSurface: number
   private readonly wallSurface: number
-  private readonly growthWarmth: Warmth
-  private readonly decayWarmth: Warmth
-  private readonly sludgeWarmth: Warmth
+  private readonly growthWarmth: TemperatureFactor
+  private readonly decayWarmth: TemperatureFactor
+  private readonly sludgeWarmth: TemperatureFactor
   private readonly perSurface: { ammonia: number; nitrite: number }
 
   constructor(
@@ -71,9 +71,9 @@ export class Nitrification implements Process {
     this.bedSurface = bedSurfaceM2(p, pond)
     this.wallSurface = wallSurfaceM2(p, pond)
     this.perSurface = mostOxidisers(p, 1)
-    this.growthWarmth = new Warmth(p.nitrifierTheta)
-    this.decayWarmth = new Warmth(p.nitrifierDecayTheta)
-    this.sludgeWarmth = new Warmth(p.decayTheta)
+    this.growthWarmth = new TemperatureFactor(p.nitrifierTheta)
+    this.decayWarmth = new TemperatureFactor(p.nitrifierDecayTheta)
+    this.sludgeWarmth = new TemperatureFactor(p.decayTheta)
   }
 
   hour(env: Environment): void {

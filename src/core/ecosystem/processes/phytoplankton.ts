@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { takeNutrients, nutrientShare } from './nutrients'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, phytoplankton, seston, sediment, bedSludge, chlorine } = STATE
 
@@ -24,11 +24,11 @@ export class Phytoplankton implements Process {
   private capture = 0
   private lamp = 0
   private strays = 0
-  private readonly warmth: Warmth
+  private readonly warmth: TemperatureFactor
   private perM3 = 1
 
   constructor(private readonly p: ParameterValues) {
-    this.warmth = new Warmth(p.algaeTheta)
+    this.warmth = new TemperatureFactor(p.algaeTheta)
   }
 
   hour(env: Environment): void {

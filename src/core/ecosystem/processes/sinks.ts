@@ -3,7 +3,7 @@ import type { ParameterValues } from '../parameters'
 import type { EcoPond } from '../pond'
 import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, STATE } from '../states'
-import { Warmth } from '../degree-days'
+import { TemperatureFactor } from '../temperature-factor'
 
 const { nitrate, phosphate, oxygen, alkalinity, sediment, muck, chlorine, denitrified, sorbedPhosphorus, bedAmmoniaOxidisers } = STATE
 const { bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE
@@ -13,8 +13,8 @@ const FLOOR_HALF_G_PER_M2 = 60
 /** Less than this is none, g. */
 const CHLORINE_FLOOR = 1e-6
 /** @source usual of sediment models */
-const DENITRIFYING_WARMTH = new Warmth(1.08)
-const RELEASE_WARMTH = new Warmth(1.05)
+const DENITRIFYING_WARMTH = new TemperatureFactor(1.08)
+const RELEASE_WARMTH = new TemperatureFactor(1.05)
 
 /** Nitrate that leaves as gas from the floor and from places in the bed without oxygen. */
 export class Denitrification implements Process {

@@ -21,7 +21,7 @@ export function flowAreaM2(shape: Shape): number {
 }
 
 /** Layers of stone as the loss law wants them; along a bed the way is the bed's length. */
-export function stoneOnTheWay(shape: Shape): { thicknessM: number; grainM: number; porosity: number }[] {
+export function flowPathLayers(shape: Shape): { thicknessM: number; grainM: number; porosity: number }[] {
   const stone = shape.layers.filter((layer) => BED_MATERIALS[layer.material].granular)
   const along = FILTER_TYPE_FACTS[shape.type].path === 'along'
   if (!along) return stone.map(({ material, thicknessM }) => ({ thicknessM, ...grain(material) }))

@@ -13,7 +13,7 @@ const GRAVEL_ACTIVE = 0.27
 export const ENGINEER_ABOVE_M = 0.6
 
 /** Load of one ordinary truck and of a filled bulk bag, t. @source house default */
-export const HAUL = { truckT: 9, bulkBagT: 0.85 } as const
+export const TRANSPORT_CAPACITY = { truckT: 9, bulkBagT: 0.85 } as const
 
 export interface Weights {
   readonly stoneT: number
@@ -34,8 +34,8 @@ export function weights(design: FilterDesign): Weights {
     stoneT,
     waterT,
     floorKnPerM2: areaM2 > 0 ? ((stoneT + waterT) / areaM2) * GRAVITY_M_PER_S2 : 0,
-    trucks: Math.ceil(stoneT / HAUL.truckT - 1e-9),
-    bulkBags: Math.ceil(stoneT / HAUL.bulkBagT - 1e-9),
+    trucks: Math.ceil(stoneT / TRANSPORT_CAPACITY.truckT - 1e-9),
+    bulkBags: Math.ceil(stoneT / TRANSPORT_CAPACITY.bulkBagT - 1e-9),
   }
 }
 

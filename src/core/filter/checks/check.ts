@@ -1,6 +1,6 @@
 import type { DesignResult } from '../design'
 import type { DesignPond, FilterDesign } from '../design-input'
-import type { FilterPractice, School } from '../house-rules'
+import type { FilterRules, SizingMethod } from '../house-rules'
 
 export type Verdict = 'pass' | 'look' | 'stop'
 
@@ -58,8 +58,8 @@ export interface CheckContext {
   readonly design: FilterDesign
   readonly pond: DesignPond
   readonly result: DesignResult
-  readonly houseSchool: School
-  readonly practice: FilterPractice
+  readonly houseMethod: SizingMethod
+  readonly rules: FilterRules
 }
 
 /** Limits that checks hold a design to. @source domain defaults */

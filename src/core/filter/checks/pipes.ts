@@ -6,7 +6,7 @@ const SECONDS_PER_H = 3600
 const velocity = (flowM3PerH: number, boreM: number): number => flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
 
 /** Pump, pipes and the way back. */
-export function pipeChecks({ design, result, practice }: CheckContext): Check[] {
+export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
   // in a network other pumps carry their share
   const own = result.duty.status === 'no-flow' ? 0 : result.duty.flowM3PerH
   const inRange = own >= result.recommended[0] && own <= result.recommended[1]
@@ -27,11 +27,11 @@ export function pipeChecks({ design, result, practice }: CheckContext): Check[] 
     check('pipe-velocity', atMost(speed, limit, limit * CHECK_LIMITS.velocityStopFactor), speed, limit, {
       side: limit === CHECK_LIMITS.suctionMPerS ? 'suction' : 'delivery',
     }),
-    ...outletChecks({ design, result, practice }),
+    ...outletChecks({ design, result, rules }),
   ]
 }
 
-function outletChecks({ design, result, practice: { tables } }: Pick<CheckContext, 'design' | 'result' | 'practice'>): Check[] {
+function outletChecks({ design, result, rules: { tables } }: Pick<CheckContext, 'design' | 'result' | 'rules'>): Check[] {
   if (!FILTER_TYPE_FACTS[design.type].pipedOutlet) return []
   const { count, diameterM } = design.outlet
   const halfFull = count * result.outlet.halfFullM3PerH

@@ -3,11 +3,11 @@ import { confirmed } from './upkeep'
 
 /** Planting, the house's UV practice, what has to be looked at on site, and winter. */
 export function siteChecks(context: CheckContext): Check[] {
-  const { design, pond, result, practice } = context
+  const { design, pond, result, rules } = context
   const coldest = Math.min(...pond.monthlyTempC)
   return [
     ...(design.type === 'none' && design.planting.length === 0 ? [] : [plantsCheck(context)]),
-    uvCheck(context, practice.uv),
+    uvCheck(context, rules.uv),
     check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0),
     check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.washWaterM3PerD, 0),
     check('children', confirmed(context, 'children', 'look'), design.vault?.diameterM ?? 0, 0),
@@ -30,10 +30,10 @@ function plantsCheck({ design, result }: CheckContext): Check {
   })
 }
 
-function uvCheck({ design, practice }: CheckContext, school: CheckContext['practice']['uv']): Check {
+function uvCheck({ design, rules }: CheckContext, rule: CheckContext['rules']['uv']): Check {
   const fitted = design.companions.filter((c) => c.kind === 'uv').length
-  const fits = practice.uv === 'always' ? fitted > 0 : practice.uv === 'never' ? fitted === 0 : true
-  return check('uv', fits ? 'pass' : 'look', fitted, practice.uv === 'always' ? 1 : 0, { school })
+  const fits = rules.uv === 'always' ? fitted > 0 : rules.uv === 'never' ? fitted === 0 : true
+  return check('uv', fits ? 'pass' : 'look', fitted, rules.uv === 'always' ? 1 : 0, { rule })
 }
 
 /** Where water freezes a running bed needs an ice watch, and a drained one a way to drain. */

@@ -1,12 +1,12 @@
 import { FILTER_TYPE_FACTS } from '../filter-types'
 import { isSkimmer, SKIMMER_M3_PER_H_PER_M } from '../companions'
-import type { School } from '../house-rules'
+import type { SizingMethod } from '../house-rules'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 /** Is it large enough, and does enough water go through it. */
-export function sizeAndFlowChecks({ design, pond, result, houseSchool, practice }: CheckContext): Check[] {
-  const target = practice.targetTanMgL
-  const area = (sizing: typeof result.now, school: School) => sizing.schools.find((s) => s.school === school)!.areaM2
+export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: CheckContext): Check[] {
+  const target = rules.targetTanMgL
+  const area = (sizing: typeof result.now, sizingMethod: SizingMethod) => sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
   const [nitrogenNow, nitrogenGrown] = [area(result.now, 'nitrogen'), area(result.grown, 'nitrogen')]
   const noFlow = result.duty.status === 'no-flow'
   const treated = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
@@ -19,7 +19,7 @@ export function sizeAndFlowChecks({ design, pond, result, houseSchool, practice 
       ? []
       : [
           check('house-size', atLeast(result.areaM2, result.houseAreaM2, CHECK_LIMITS.sizeStopBelow), result.areaM2, result.houseAreaM2, {
-            school: houseSchool,
+            sizingMethod: houseMethod,
           }),
         ]),
     check('nitrogen-size', withMedia < nitrogenNow * CHECK_LIMITS.sizeTolerance ? 'stop' : atLeast(withMedia, nitrogenGrown, 0), withMedia, nitrogenGrown, {

@@ -3,10 +3,10 @@ import { skimmerDrawM3PerH } from '../companions'
 import type { FilterDesign } from '../design-input'
 import type { YearSizing } from '../sizing/yearly-sizing'
 
-export type DemandSource = 'school' | 'oxygen' | 'turnover' | 'falls' | 'skimmer'
+export type DemandSource = 'sizingMethod' | 'oxygen' | 'turnover' | 'falls' | 'skimmer'
 
 export interface FlowDemand {
-  readonly schoolM3PerH: number
+  readonly methodM3PerH: number
   readonly oxygenM3PerH: number
   readonly turnoverM3PerH: number
   readonly fallsM3PerH: number
@@ -16,9 +16,9 @@ export interface FlowDemand {
 }
 
 /** What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes past. */
-export function flowDemand(schoolM3PerH: number, sizing: YearSizing, design: Pick<FilterDesign, 'falls' | 'companions'>): FlowDemand {
+export function flowDemand(methodM3PerH: number, sizing: YearSizing, design: Pick<FilterDesign, 'falls' | 'companions'>): FlowDemand {
   const flows: Record<DemandSource, number> = {
-    school: schoolM3PerH,
+    sizingMethod: methodM3PerH,
     oxygen: sizing.worstOxygenFlowM3PerH,
     turnover: sizing.turnoverFlowM3PerH,
     falls: design.falls ? fallsFlowM3PerH(design.falls.widthM) : 0,
@@ -26,7 +26,7 @@ export function flowDemand(schoolM3PerH: number, sizing: YearSizing, design: Pic
   }
   const governedBy = (Object.keys(flows) as DemandSource[]).reduce((a, b) => (flows[b] > flows[a] ? b : a))
   return {
-    schoolM3PerH: flows.school,
+    methodM3PerH: flows.sizingMethod,
     oxygenM3PerH: flows.oxygen,
     turnoverM3PerH: flows.turnover,
     fallsM3PerH: flows.falls,

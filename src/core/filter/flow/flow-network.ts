@@ -3,7 +3,7 @@ import { bedLossMm } from '../../hydraulics/granular-bed'
 import type { FlowNetwork, NetworkPipe } from '../../hydraulics/network/inp'
 import { FLEXIBLE_PVC, RIGID_PVC } from '../../hydraulics/pipe'
 import { pumpSetCurve } from '../../hydraulics/pump-set'
-import { flowAreaM2, stoneOnTheWay } from '../bed/bed-geometry'
+import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import type { FilterDesign } from '../design-input'
 import type { BranchKind, FlowPlan } from './flow-plan'
 import { headFunction } from './head'
@@ -86,7 +86,7 @@ function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number, table
   const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (mostFlow * i) / CURVE_STEPS)
   if (kind === 'bed' && design.type !== 'none') {
     const slots = headFunction({ ...design, bypassShare: 0 }, tables)
-    const stone = stoneOnTheWay(design)
+    const stone = flowPathLayers(design)
     const area = flowAreaM2(design)
     return flows.map((flowM3PerH) => ({ flowM3PerH, headM: bedLossMm(stone, Math.min(500, flowM3PerH / area)).lossMm / 1000 + slots(flowM3PerH).nozzlesM }))
   }

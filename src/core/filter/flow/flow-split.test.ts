@@ -2,21 +2,21 @@ import { koiPond as pond } from '../../../../tests/fixtures/design-pond'
 import { writeInp } from '../../hydraulics/network/inp'
 import { solveInp } from '../../hydraulics/network/solve-inp'
 import { checkDesign } from '../checks'
-import { workOutDesign } from '../design'
+import { evaluateDesign } from '../design'
 import type { FilterDesign } from '../design-input'
-import { firstDesign } from '../first-design'
+import { suggestDesign } from '../first-design'
 import { linkIds, networkOf } from './flow-network'
 import { firstFlowPlan, type FlowPlan } from './flow-plan'
 import { splitOf } from './flow-split'
-import { DEFAULT_FILTER_PRACTICE as practice } from '../house-rules'
+import { DEFAULT_FILTER_RULES as rules } from '../house-rules'
 import { PUMP_CATALOGUE as pumps } from './pump-catalogue'
 
-const design = firstDesign(pond, 'volume', practice, pumps, 'lined-wetland')
+const design = suggestDesign(pond, 'volume', rules, pumps, 'lined-wetland')
 const plan = firstFlowPlan(design)
-const split = (of: FlowPlan, own: FilterDesign = design) => splitOf(own, of, pumps, practice.tables)
+const split = (of: FlowPlan, own: FilterDesign = design) => splitOf(own, of, pumps, rules.tables)
 const work = (own: FilterDesign) => {
-  const given = { pond, design: own, practice, houseSchool: 'volume' as const, pumps }
-  const result = workOutDesign(given)
+  const given = { pond, design: own, rules, houseMethod: 'volume' as const, pumps }
+  const result = evaluateDesign(given)
   return { result, checks: checkDesign({ ...given, result }) }
 }
 const branch = plan.branches[0]
@@ -31,7 +31,7 @@ describe('how a network shares the water out', () => {
     ['two intakes side by side', { ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: true })) }],
     ['a second pump', { ...plan, morePumps: [pumps[2].id] }],
   ])('agrees with EPANET: %s', async (_, of) => {
-    const solved = await solveInp(writeInp(networkOf(design, of, 'summer', pumps, practice.tables)))
+    const solved = await solveInp(writeInp(networkOf(design, of, 'summer', pumps, rules.tables)))
     if (!solved.ok) throw new Error(solved.problem.messages.join('; '))
     const found = split(of)
     of.branches.forEach((_branch, i) => {

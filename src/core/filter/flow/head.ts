@@ -3,7 +3,7 @@ import { fittingsK, type HydraulicTables } from '../../hydraulics/fittings'
 import { manifoldUniformity } from '../../hydraulics/manifold'
 import { FLEXIBLE_PVC, pipeLoss, RIGID_PVC, type PipeLoss } from '../../hydraulics/pipe'
 import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
-import { flowAreaM2, stoneOnTheWay } from '../bed/bed-geometry'
+import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import { inlineHeadM } from '../companions'
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../filter-types'
@@ -19,7 +19,7 @@ export interface HeadBreakdown extends PipeLoss {
 
 /** Head asked for at a flow of the pump. @param clogging share of every way that is closed, 0 clean */
 export function headFunction(design: FilterDesign, { fittings }: HydraulicTables, clogging = 0): (flowM3PerH: number) => HeadBreakdown {
-  const stone = stoneOnTheWay(design)
+  const stone = flowPathLayers(design)
   const area = flowAreaM2(design)
   const { delivery } = design
   const pipeKind = delivery.flexible ? FLEXIBLE_PVC : RIGID_PVC

@@ -1,7 +1,7 @@
 import { grownFish } from '../../fish/load'
 import type { DesignProblemInput } from '../design-input'
 import { DEFAULT_LAYERS, treatingGravel } from '../bed/layers'
-import type { School } from '../house-rules'
+import type { SizingMethod } from '../house-rules'
 import type { BedToSize } from './sizing'
 import { sizeThroughYear } from './yearly-sizing'
 
@@ -28,12 +28,12 @@ export interface SensitivityBar {
 }
 
 /** What moves a school's answer most, widest bar first: each input alone at its low and its high figure. */
-export function sensitivity({ pond, design, practice }: DesignProblemInput, school: School): { baseAreaM2: number; bars: SensitivityBar[] } {
+export function sensitivity({ pond, design, rules }: DesignProblemInput, sizingMethod: SizingMethod): { baseAreaM2: number; bars: SensitivityBar[] } {
   const own = treatingGravel(design.layers)
   const bed: BedToSize = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
   const areaWith = (input: SensitivityInput | null, by: number): number => {
     const scale = (name: SensitivityInput) => (input === name ? by : 1)
-    const fish = grownFish(pond.fish, practice.growthYears * scale('growth-years')).map((f) => ({ ...f, count: f.count * scale('fish-count') }))
+    const fish = grownFish(pond.fish, rules.growthYears * scale('growth-years')).map((f) => ({ ...f, count: f.count * scale('fish-count') }))
     const changed = {
       ...pond,
       volumeM3: pond.volumeM3 * scale('volume'),
@@ -45,12 +45,12 @@ export function sensitivity({ pond, design, practice }: DesignProblemInput, scho
       fish,
       { ...bed, grainM: bed.grainM * scale('stone-size') },
       {
-        ...practice,
-        feedProtein: Math.min(0.7, practice.feedProtein * scale('protein')),
-        targetTanMgL: practice.targetTanMgL * scale('target'),
+        ...rules,
+        feedProtein: Math.min(0.7, rules.feedProtein * scale('protein')),
+        targetTanMgL: rules.targetTanMgL * scale('target'),
       },
     )
-    return sizing.schools.find((s) => s.school === school)!.areaM2
+    return sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
   }
   const bars = SENSITIVITIES.map(({ input, low, high }) => ({ input, low, high, lowAreaM2: areaWith(input, low), highAreaM2: areaWith(input, high) }))
   return { baseAreaM2: areaWith(null, 1), bars: bars.sort((a, b) => Math.abs(b.highAreaM2 - b.lowAreaM2) - Math.abs(a.highAreaM2 - a.lowAreaM2)) }

@@ -3,7 +3,7 @@ import { TAN_PER_FEED_PROTEIN } from '../../fish/load'
 import { oxygenSaturationMgL } from '../../water/dissolved-oxygen'
 import { closedLoop } from './recirculating-model'
 import { arealNitrificationGPerM2D, firstOrderRatePerD, GRAVEL_RANGE, NITRIFICATION, specificSurfaceM2PerM3 } from './nitrification'
-import { DEFAULT_FILTER_PRACTICE, type FilterPractice, type PondUse, type School } from '../house-rules'
+import { DEFAULT_FILTER_RULES, type FilterRules, type PondUse, type SizingMethod } from '../house-rules'
 
 export interface PondToFilter {
   readonly volumeM3: number
@@ -27,8 +27,8 @@ export interface BedToSize {
   readonly porosity: number
 }
 
-export interface SchoolResult {
-  readonly school: School
+export interface SizingMethodResult {
+  readonly sizingMethod: SizingMethod
   readonly areaM2: number
   readonly volumeM3: number
   readonly flowM3PerH: number
@@ -37,9 +37,9 @@ export interface SchoolResult {
 }
 
 export interface Sizing {
-  readonly schools: readonly SchoolResult[]
+  readonly sizingMethods: readonly SizingMethodResult[]
   /** The school that asks for the largest bed. */
-  readonly governing: School
+  readonly governing: SizingMethod
   readonly tanLoadGPerD: number
   readonly oxygenDemandGPerD: number
   /** Least flow that brings the bed its oxygen. */
@@ -61,10 +61,10 @@ export const SIZING_RANGE = {
 export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
 
 /** Share of the pond's surface that school B asks for at this surface. */
-export function surfaceShareAt(areaM2: number, use: PondUse, practice: FilterPractice): number {
-  const { fullToM2, leastFromM2, leastFactor } = practice.surfaceCurve
+export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules): number {
+  const { fullToM2, leastFromM2, leastFactor } = rules.surfaceCurve
   const along = Math.log(areaM2 / fullToM2) / Math.log(leastFromM2 / fullToM2)
-  return practice.surfaceShare[use] * (1 - (1 - leastFactor) * Math.min(1, Math.max(0, along)))
+  return rules.surfaceShare[use] * (1 - (1 - leastFactor) * Math.min(1, Math.max(0, along)))
 }
 
 /**
@@ -74,19 +74,19 @@ export function surfaceShareAt(areaM2: number, use: PondUse, practice: FilterPra
  * @throws {DomainError} a figure outside SIZING_RANGE or GRAVEL_RANGE
  * @source Timmons & Ebeling (load); trade rules (shares); Kadlec & Wallace (closed loop)
  */
-export function sizeFilter(pond: PondToFilter, bed: BedToSize, practice: FilterPractice = DEFAULT_FILTER_PRACTICE): Sizing {
+export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRules = DEFAULT_FILTER_RULES): Sizing {
   assertPond(pond)
   assertInRange('depthM', bed.depthM, GRAVEL_RANGE.depthM)
-  const target = pond.targetTanMgL ?? practice.targetTanMgL
+  const target = pond.targetTanMgL ?? rules.targetTanMgL
   const load = Math.max(0, pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0))
   const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
   const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
   const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.leastOxygenMgL) / 24
-  const turnoverFlowM3PerH = pond.volumeM3 / practice.turnoverH[pond.use]
+  const turnoverFlowM3PerH = pond.volumeM3 / rules.turnoverH[pond.use]
   const rate = firstOrderRatePerD(bed.grainM, bed.porosity, pond.tempC)
 
-  const result = (school: School, volumeM3: number, flowM3PerH: number): SchoolResult => ({
-    school,
+  const result = (sizingMethod: SizingMethod, volumeM3: number, flowM3PerH: number): SizingMethodResult => ({
+    sizingMethod,
     areaM2: volumeM3 / bed.depthM,
     volumeM3,
     flowM3PerH,
@@ -98,22 +98,22 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, practice: FilterP
         : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP }).concentrationMgL,
   })
 
-  const byVolume = practice.volumeShare[pond.use] * pond.volumeM3
-  const bySurface = surfaceShareAt(pond.areaM2, pond.use, practice) * pond.areaM2
+  const byVolume = rules.volumeShare[pond.use] * pond.volumeM3
+  const bySurface = surfaceShareAt(pond.areaM2, pond.use, rules) * pond.areaM2
   const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.leastOxygenMgL) / 2
   const byNitrogen =
     load / (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) * specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
   const nitrogenFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
   const loop = closedLoopBed(load, target, nitrogenFlow, rate)
-  const schools = [
-    result('volume', byVolume, practice.emptyBedVolumesPerH * byVolume),
-    result('surface', bySurface * bed.depthM, practice.hydraulicLoadingMPerH * bySurface),
+  const sizingMethods = [
+    result('volume', byVolume, rules.emptyBedVolumesPerH * byVolume),
+    result('surface', bySurface * bed.depthM, rules.hydraulicLoadingMPerH * bySurface),
     result('nitrogen', byNitrogen, nitrogenFlow),
     result('closedLoop', loop.volumeM3, loop.flowM3PerH),
   ]
   return {
-    schools,
-    governing: schools.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).school,
+    sizingMethods,
+    governing: sizingMethods.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).sizingMethod,
     tanLoadGPerD: load,
     oxygenDemandGPerD,
     oxygenFlowM3PerH,

@@ -1,7 +1,7 @@
 import { fishLoad, type FishGroup } from '../../fish/load'
 import type { DesignPond } from '../design-input'
-import type { FilterPractice, School } from '../house-rules'
-import { sizeFilter, type BedToSize, type SchoolResult, type Sizing } from './sizing'
+import type { FilterRules, SizingMethod } from '../house-rules'
+import { sizeFilter, type BedToSize, type SizingMethodResult, type Sizing } from './sizing'
 
 export interface MonthSizing extends Sizing {
   /** 0 = January. */
@@ -12,8 +12,8 @@ export interface MonthSizing extends Sizing {
 
 export interface YearSizing {
   /** Each school at the month that asks most of it. */
-  readonly schools: readonly (SchoolResult & { month: number })[]
-  readonly governing: School
+  readonly sizingMethods: readonly (SizingMethodResult & { month: number })[]
+  readonly governing: SizingMethod
   readonly worstOxygenFlowM3PerH: number
   readonly turnoverFlowM3PerH: number
   readonly feedKgPerYear: number
@@ -30,42 +30,36 @@ const COLDEST_WATER_C = 0
  * @param fish the stock to size for (today's or grown)
  * @param uptakeGPerD nitrogen that plants draw by month, when the house counts on them, g/d
  */
-export function sizeThroughYear(
-  pond: DesignPond,
-  fish: readonly FishGroup[],
-  bed: BedToSize,
-  practice: FilterPractice,
-  uptakeGPerD?: readonly number[],
-): YearSizing {
+export function sizeThroughYear(pond: DesignPond, fish: readonly FishGroup[], bed: BedToSize, rules: FilterRules, uptakeGPerD?: readonly number[]): YearSizing {
   const months = pond.monthlyTempC.map((tempC, month): MonthSizing => {
     const water = Math.max(COLDEST_WATER_C, tempC)
-    const feedKgPerD = fishLoad(fish, water, practice.feedProtein).feedGPerD / 1000
+    const feedKgPerD = fishLoad(fish, water, rules.feedProtein).feedGPerD / 1000
     const sizing = sizeFilter(
       {
         volumeM3: pond.volumeM3,
         areaM2: pond.areaM2,
         use: pond.use,
         feedKgPerD,
-        protein: practice.feedProtein,
+        protein: rules.feedProtein,
         tempC: water,
         altitudeM: pond.altitudeM,
         uptakeGPerD: uptakeGPerD?.[month],
       },
       bed,
-      practice,
+      rules,
     )
     return { ...sizing, month, tempC: water, feedKgPerD }
   })
-  const schools = months[0].schools.map(({ school }, index) => {
+  const sizingMethods = months[0].sizingMethods.map(({ sizingMethod }, index) => {
     const worst = months.reduce((most, m) => {
-      const [a, b] = [m.schools[index], most.schools[index]]
+      const [a, b] = [m.sizingMethods[index], most.sizingMethods[index]]
       return a.areaM2 > b.areaM2 || (a.areaM2 === b.areaM2 && a.tanMgL > b.tanMgL) ? m : most
     })
-    return { ...worst.schools[index], school, month: worst.month }
+    return { ...worst.sizingMethods[index], sizingMethod, month: worst.month }
   })
   return {
-    schools,
-    governing: schools.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).school,
+    sizingMethods,
+    governing: sizingMethods.reduce((most, s) => (s.areaM2 > most.areaM2 ? s : most)).sizingMethod,
     worstOxygenFlowM3PerH: Math.max(...months.map((m) => m.oxygenFlowM3PerH)),
     turnoverFlowM3PerH: months[0].turnoverFlowM3PerH,
     feedKgPerYear: months.reduce((sum, m) => sum + m.feedKgPerD * DAYS_PER_MONTH, 0),

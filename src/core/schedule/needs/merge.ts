@@ -1,4 +1,4 @@
-import { JOB_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/planning-facts'
 import { daysBetween } from '../../numeric/calendar'
 import { earlier, later, type Need } from './pond-work'
 
@@ -11,7 +11,7 @@ export function mergeNeeds(needs: readonly Need[]): Need[] {
   const gone = new Map<string, string>()
   for (const [i, host] of merged.entries()) {
     if (gone.has(host.id)) continue
-    for (const job of JOB_PLANNING[host.job].takesAlong) {
+    for (const job of VISIT_PLANNING[host.job].takesAlong) {
       const now = merged[i]
       const guest = merged.find((g) => g.job === job && g.id !== host.id && !gone.has(g.id) && g.also.length === 0 && together(now, g))
       if (!guest) continue

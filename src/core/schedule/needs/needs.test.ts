@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { JOB_TYPES, LATER_DAYS } from '../../visits/job-types'
-import { JOB_PLANNING } from '../../visits/planning-facts'
+import { VISIT_TYPES, LATER_DAYS } from '../../visits/visit-types'
+import { VISIT_PLANNING } from '../../visits/planning-facts'
 import { addDays, daysBetween, yearOf } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
 import { needsOf } from './needs-of'
@@ -46,7 +46,8 @@ const work = (lines: readonly ServiceLine[], over: Partial<PondWork> = {}): Pond
 const year = (w: PondWork, from = '2027-01-05') => needsOf(w, from, '2027-12-31')
 const routine = line('routine', { everyDays: 28, from: '04-15', to: '10-15' })
 
-it('every kind of job has its planning facts', () => expect(Object.keys(JOB_PLANNING).sort()).toEqual([...JOB_TYPES, ...LATER_DAYS].map((j) => j.key).sort()))
+it('every kind of job has its planning facts', () =>
+  expect(Object.keys(VISIT_PLANNING).sort()).toEqual([...VISIT_TYPES, ...LATER_DAYS].map((j) => j.key).sort()))
 
 describe('what a pond needs', () => {
   it('is each agreed job in its window', () =>

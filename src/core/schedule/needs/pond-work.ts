@@ -20,7 +20,7 @@ export interface PondTask {
   readonly from: IsoDate
   readonly to: IsoDate
   readonly minutes: number
-  /** Kinds of visits it fits best, in this order. */
+  /** Visit types it fits best, in this order. */
   readonly prefers: readonly string[]
   /** Fish in trouble, water running away: somebody goes there now. */
   readonly urgent?: boolean

@@ -1,4 +1,4 @@
-import { JOB_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/planning-facts'
 import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
 import { earlier, later, type Need, type PondWork, type ServiceLine } from './pond-work'
@@ -9,7 +9,7 @@ const REPEAT_LEAST = 0.5
 
 /** Dues from the last visit of the kind on, each with some slack, no two too close, and within the job's window where it has one. */
 export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: IsoDate): Need[] {
-  const visits = work.visits.filter((v) => v.job === line.job || JOB_PLANNING[v.job]?.covers.includes(line.job)).map((v) => v.day)
+  const visits = work.visits.filter((v) => v.job === line.job || VISIT_PLANNING[v.job]?.covers.includes(line.job)).map((v) => v.day)
   const found: Need[] = []
   for (let year = yearOf(from); year <= yearOf(to); year++) {
     const [start, end] = [`${year}-${line.from ?? '01-01'}`, `${year}-${line.to ?? '12-31'}`]

@@ -1,11 +1,11 @@
-import type { PracticeScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, PRACTICE_POND, sees, task, weeksSince } from './parts'
+import type { TrainerScenario } from '../scenario'
+import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
 
 const WEEKS = 22
 const CYCLING_WEEKS = 12
 
 /** A bed without bacteria, fish that came too early, and a customer who likes to feed. */
-export const firstSeason: PracticeScenario = {
+export const firstSeason: TrainerScenario = {
   title: 'A new pond’s first season',
   brief:
     'The crew filled this pond last week: 20 m³, a planted upflow bed, everything clean and new. The customer could not wait and has put in twelve goldfish and carp already. You look in every week until the leaves turn.',
@@ -14,10 +14,10 @@ export const firstSeason: PracticeScenario = {
   weeks: WEEKS,
   minutesPerWeek: 120,
   pond: {
-    ...PRACTICE_POND,
+    ...TRAINING_POND,
     shade: 0.05,
-    filter: { ...PRACTICE_POND.filter, stoneM3: 1.4, areaM2: 2.8, flowM3PerH: 5, uvFlowM3PerH: 5 },
-    fish: { ...PRACTICE_POND.fish, massKg: 9, feedFromC: 8 },
+    filter: { ...TRAINING_POND.filter, stoneM3: 1.4, areaM2: 2.8, flowM3PerH: 5, uvFlowM3PerH: 5 },
+    fish: { ...TRAINING_POND.fish, massKg: 9, feedFromC: 8 },
   },
   fish: 12,
   start: 'new',

@@ -1,12 +1,12 @@
-import type { PracticeScenario } from '../scenario'
+import type { TrainerScenario } from '../scenario'
 import { firstSeason } from './first-season'
 import { neglected } from './neglected'
 import { springRush } from './spring-rush'
 import { winter } from './winter'
 
 /** In the order they are offered: the gentlest first. */
-export const PRACTICE_SCENARIOS = { neglected, 'first-season': firstSeason, 'spring-rush': springRush, winter } as const
-export type ScenarioKey = keyof typeof PRACTICE_SCENARIOS
-export const SCENARIO_KEYS = Object.keys(PRACTICE_SCENARIOS) as ScenarioKey[]
+export const TRAINER_SCENARIOS = { neglected, 'first-season': firstSeason, 'spring-rush': springRush, winter } as const
+export type ScenarioKey = keyof typeof TRAINER_SCENARIOS
+export const SCENARIO_KEYS = Object.keys(TRAINER_SCENARIOS) as ScenarioKey[]
 
-export const practiceScenario = (key: ScenarioKey): PracticeScenario => PRACTICE_SCENARIOS[key]
+export const trainerScenario = (key: ScenarioKey): TrainerScenario => TRAINER_SCENARIOS[key]

@@ -1,8 +1,8 @@
-import type { PracticeScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, PRACTICE_POND, sees, task, weeksSince } from './parts'
+import type { TrainerScenario } from '../scenario'
+import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
 
 /** Sludge to the ankles, a bed full of it, and bacteria that are all the fish have. */
-export const neglected: PracticeScenario = {
+export const neglected: TrainerScenario = {
   title: 'The neglected pond',
   brief:
     'Nobody has touched this pond for two years. The floor is black, the falls run thin, string algae hang over everything; the fish look well. The customer has family coming in the summer and wants the pond of the brochure back.',
@@ -11,12 +11,12 @@ export const neglected: PracticeScenario = {
   weeks: 18,
   minutesPerWeek: 240,
   pond: {
-    ...PRACTICE_POND,
+    ...TRAINING_POND,
     leafKgPerYear: 7,
     leafKeptShare: 0.2,
     fallM: 1,
-    fish: { ...PRACTICE_POND.fish, massKg: 30, feedFromC: 7 },
-    source: { ...PRACTICE_POND.source, alkalinityMgL: 170 },
+    fish: { ...TRAINING_POND.fish, massKg: 30, feedFromC: 7 },
+    source: { ...TRAINING_POND.source, alkalinityMgL: 170 },
   },
   fish: 16,
   start: 'neglected',

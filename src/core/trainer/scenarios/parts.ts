@@ -1,12 +1,12 @@
 import { SAMPLE_POND } from '../../ecosystem/trials/sample-pond'
 import type { EcoPond } from '../../ecosystem/pond'
 import type { WeekChoice } from '../play'
-import type { PracticeTaskKey, TaskChoice } from '../tasks'
+import type { TrainerTaskKey, TaskChoice } from '../tasks'
 import type { SightKey } from '../sights'
 import type { WeekView } from '../view'
 
-/** The practice pond: the sample pond on tap water, with room for a lamp that is not fitted. */
-export const PRACTICE_POND: EcoPond = {
+/** The training pond: the sample pond on tap water, with room for a lamp that is not fitted. */
+export const TRAINING_POND: EcoPond = {
   ...SAMPLE_POND,
   source: { ...SAMPLE_POND.source, alkalinityMgL: 110, nitrateMgL: 3, phosphateMgL: 0.05, chlorineMgL: 0.4 },
   filter: { ...SAMPLE_POND.filter, uvFlowM3PerH: SAMPLE_POND.filter.flowM3PerH },
@@ -15,11 +15,11 @@ export const PRACTICE_POND: EcoPond = {
 /** A lamp stands in the store until somebody fits it. */
 export const NO_LAMP = { kind: 'uv', on: false, daysBefore: 1 } as const
 
-export const task = (key: PracticeTaskKey, option: string): TaskChoice => ({ task: key, option })
+export const task = (key: TrainerTaskKey, option: string): TaskChoice => ({ task: key, option })
 export const sees = (view: WeekView, ...keys: SightKey[]): boolean => view.sights.some((sight) => keys.includes(sight.key))
-export const done = (past: readonly WeekChoice[], key: PracticeTaskKey): boolean => past.some((choice) => choice.tasks.some((t) => t.task === key))
+export const done = (past: readonly WeekChoice[], key: TrainerTaskKey): boolean => past.some((choice) => choice.tasks.some((t) => t.task === key))
 /** Weeks since a task was last done; Infinity when never. */
-export function weeksSince(past: readonly WeekChoice[], key: PracticeTaskKey): number {
+export function weeksSince(past: readonly WeekChoice[], key: TrainerTaskKey): number {
   for (let i = past.length - 1; i >= 0; i--) if (past[i].tasks.some((t) => t.task === key)) return past.length - i
   return Infinity
 }

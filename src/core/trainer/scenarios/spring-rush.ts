@@ -1,10 +1,10 @@
-import type { PracticeScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, PRACTICE_POND, sees, task, weeksSince } from './parts'
+import type { TrainerScenario } from '../scenario'
+import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task, weeksSince } from './parts'
 
 const WEDDING_DAY = 80
 
 /** An hour a week between other ponds, cold bacteria, hungry fish, and a date. */
-export const springRush: PracticeScenario = {
+export const springRush: TrainerScenario = {
   title: 'The spring rush on one pond',
   brief:
     'Every pond on the island wakes at once, and this one gets an hour a week of you. It was shut down in November: the pump stands, last year’s plants stand yellow in the bed, leaves lie on the floor. On 29 May there is a wedding beside it.',
@@ -12,7 +12,7 @@ export const springRush: PracticeScenario = {
   startsOn: '03-10',
   weeks: 13,
   minutesPerWeek: 60,
-  pond: { ...PRACTICE_POND, fish: { ...PRACTICE_POND.fish, massKg: 24, feedFromC: 7 } },
+  pond: { ...TRAINING_POND, fish: { ...TRAINING_POND.fish, massKg: 24, feedFromC: 7 } },
   fish: 16,
   start: 'settled',
   handedOver: [NO_LAMP, { kind: 'pump', running: false, daysBefore: 115 }, { kind: 'ice-hole', open: true, daysBefore: 115 }],

@@ -1,10 +1,10 @@
-import type { PracticeScenario } from '../scenario'
-import { done, feedAt, firstAid, NO_LAMP, PRACTICE_POND, sees, task } from './parts'
+import type { TrainerScenario } from '../scenario'
+import { done, feedAt, firstAid, NO_LAMP, TRAINING_POND, sees, task } from './parts'
 
 const FIRST_WARM_DAY = 185
 
 /** Leaves, ice, a breaker that trips, and months in which nothing seems to happen. */
-export const winter: PracticeScenario = {
+export const winter: TrainerScenario = {
   title: 'Through the winter',
   brief:
     'Late September in the cold interior. Two old maples hang over this pond; the pump runs through the winter and keeps the water moving. You look in once a week, for an hour and a half at most, until spring. What you do in autumn is what you find in April.',
@@ -12,7 +12,7 @@ export const winter: PracticeScenario = {
   startsOn: '09-25',
   weeks: 28,
   minutesPerWeek: 90,
-  pond: { ...PRACTICE_POND, leafKgPerYear: 14, leafKeptShare: 0.15, fallM: 0.3, fish: { ...PRACTICE_POND.fish, massKg: 14 } },
+  pond: { ...TRAINING_POND, leafKgPerYear: 14, leafKeptShare: 0.15, fallM: 0.3, fish: { ...TRAINING_POND.fish, massKg: 14 } },
   fish: 18,
   start: 'settled',
   handedOver: [NO_LAMP, { kind: 'net', keptShare: 0.15, daysBefore: 200 }],

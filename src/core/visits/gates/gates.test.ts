@@ -79,6 +79,8 @@ describe('a water change', () => {
       { figures: { changedM3: 4 }, readings: { tan: 5, ph: 6.2, kh: 0.5, tapPh: 6.2, tapKh: 0.5 }, fill: { ph: 8, khDH: 14, chlorineMgL: 0 } },
       [],
     ],
+    // a reading as low as may be logged used to be refused as out of the formula's range
+    ['of pH 3.5 is judged as any other', { readings: { tan: 2, ph: 3.5, kh: 1, tapPh: 7, tapKh: 4 } }, []],
     ['says all at once', { figures: { changedM3: 8 }, hoursSinceChange: 2, readings: { tapTemp: 5 } }, ['too-much-at-once', 'too-soon', 'inlet-temperature']],
   ])('%s', (_, over, expected) => expect(codes('water-change', over)).toEqual(expected))
 })

@@ -1,4 +1,4 @@
-import type { JobStep, JobType } from '../step'
+import type { VisitStep, VisitType } from '../step'
 import { SPRING_CLEANOUT } from './spring-cleanout'
 
 /** Key of the day after a cleanout whose pond fills longer than a crew can wait. */
@@ -15,7 +15,7 @@ const WHEN_FULL: ReadonlySet<string> = new Set(['top-up', 'test-refilled', 'accl
 /** Steps that end each of the two days. */
 const CLOSING: ReadonlySet<string> = new Set(['clean-up', 'sign'])
 
-const TANKS_CHECKED: JobStep = {
+const TANKS_CHECKED: VisitStep = {
   key: 'tanks-morning',
   section: 'Fish back',
   kind: 'measure',
@@ -25,7 +25,7 @@ const TANKS_CHECKED: JobStep = {
   required: ['tankTemp', 'tankOxygen'],
 }
 
-const OVERNIGHT: JobStep = {
+const OVERNIGHT: VisitStep = {
   key: 'tanks-overnight',
   section: 'Refill',
   kind: 'measure',
@@ -38,7 +38,7 @@ const OVERNIGHT: JobStep = {
 }
 
 /** The first day of a cleanout that takes two: all up to the refill, which runs on; the fish stay in their tanks. */
-export function firstDayOf(cleanout: JobType): JobType {
+export function firstDayOf(cleanout: VisitType): VisitType {
   const steps = cleanout.steps.filter((step) => !WHEN_FULL.has(step.key))
   const closing = steps.findIndex((step) => CLOSING.has(step.key))
   const at = closing < 0 ? steps.length : closing
@@ -53,9 +53,9 @@ export function firstDayOf(cleanout: JobType): JobType {
 }
 
 /** The second day of a cleanout that takes two: the refill's end, the test, and the fish back. */
-export function secondDayOf(cleanout: JobType): JobType {
+export function secondDayOf(cleanout: VisitType): VisitType {
   const steps = cleanout.steps.filter((step) => WHEN_FULL.has(step.key) || CLOSING.has(step.key))
   return { ...cleanout, key: SECOND_DAY_KEY, name: 'Cleanout, second day: fish back', steps: [TANKS_CHECKED, ...steps] }
 }
 
-export const CLEANOUT_SECOND_DAY: JobType = secondDayOf(SPRING_CLEANOUT)
+export const CLEANOUT_SECOND_DAY: VisitType = secondDayOf(SPRING_CLEANOUT)

@@ -1,8 +1,8 @@
 import { FEEDING_ANSWERS } from '../gates/feeding'
-import type { JobType } from '../step'
+import type { VisitType } from '../step'
 import { ARRIVE, FINISH, NO_FOLLOW_UP, TEST, TEST_TAP } from './shared-steps'
 
-export const FILTER_BUILD: JobType = {
+export const FILTER_BUILD: VisitType = {
   key: 'filter-build',
   name: 'New filter: build',
   version: 1,
@@ -84,7 +84,7 @@ export const FILTER_BUILD: JobType = {
 }
 
 /** Every two or three days until the second clean week. */
-export const COMMISSIONING: JobType = {
+export const COMMISSIONING: VisitType = {
   key: 'commissioning',
   name: 'New filter: commissioning test',
   version: 1,

@@ -1,8 +1,8 @@
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
-import type { JobType } from '../step'
+import type { VisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLOW_UP, TEST, TEST_TAP, TREAT_ALGAE } from './shared-steps'
 
-export const ROUTINE_VISIT: JobType = {
+export const ROUTINE_VISIT: VisitType = {
   key: 'routine',
   name: 'Routine visit',
   version: 3,
@@ -85,7 +85,7 @@ export const ROUTINE_VISIT: JobType = {
   customerNote: 'Feed by the temperature of the water, and top up when the level falls.',
 }
 
-export const PLANT_CARE: JobType = {
+export const PLANT_CARE: VisitType = {
   key: 'plant-care',
   name: 'Plant care',
   version: 3,
@@ -172,7 +172,7 @@ export const PLANT_CARE: JobType = {
   customerNote: 'Take dead leaves off the water when you see them: what rots in it feeds algae.',
 }
 
-export const WETLAND_FLUSH: JobType = {
+export const WETLAND_FLUSH: VisitType = {
   key: 'wetland-flush',
   name: 'Wetland flush',
   version: 2,
@@ -243,7 +243,7 @@ export const WETLAND_FLUSH: JobType = {
 }
 
 /** Patio tubs and other ponds without a pump. */
-export const TUB_CARE: JobType = {
+export const TUB_CARE: VisitType = {
   key: 'tub-care',
   name: 'Patio tub care',
   version: 2,

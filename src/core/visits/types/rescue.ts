@@ -1,14 +1,14 @@
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
-import type { JobStep, JobType } from '../step'
+import type { VisitStep, VisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, RINSE_MEDIA, TEST, TEST_TAP } from './shared-steps'
 
-const FULL_TEST: JobStep = {
+const FULL_TEST: VisitStep = {
   ...TEST,
   title: 'Test first, everything',
   readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'nitrate', 'kh', 'gh', 'dissolvedOxygen', 'clarityDepth'],
   required: ['waterTemp', 'ph', 'tan', 'nitrite', 'kh', 'dissolvedOxygen'],
 }
-const BINDER: JobStep = {
+const BINDER: VisitStep = {
   key: 'binder',
   section: 'Water',
   kind: 'dose',
@@ -17,7 +17,7 @@ const BINDER: JobStep = {
   detail: 'For the whole system, daily as the label says, until two tests are clean. Fish only ever meet detoxified water.',
   safety: 'Gloves and goggles. The label governs: never more than it allows, never mix products.',
 }
-const RAISE_KH: JobStep = {
+const RAISE_KH: VisitStep = {
   key: 'raise-kh',
   section: 'Water',
   kind: 'dose',
@@ -29,7 +29,7 @@ const RAISE_KH: JobStep = {
   gate: 'raise-kh',
   safety: 'Ammonia turns toxic as pH rises: this stop is there for a reason.',
 }
-const RETEST: JobStep = {
+const RETEST: VisitStep = {
   key: 'retest',
   section: 'Water',
   kind: 'measure',
@@ -41,7 +41,7 @@ const AFTER = { followUpDays: [1, 7], followUpTitle: 'Weekly test of the rescue'
 const NOTE = 'A neglected pond is mended in stages: doing everything at once kills the bacteria first and the fish after. Please feed nothing until we say so.'
 
 /** First visit: nothing but loose dirt and a part of the water. */
-export const RESCUE_OPEN_FLOOR: JobType = {
+export const RESCUE_OPEN_FLOOR: VisitType = {
   key: 'rescue-floor',
   name: 'Rescue: open floor and first change',
   version: 1,
@@ -72,7 +72,7 @@ export const RESCUE_OPEN_FLOOR: JobType = {
 }
 
 /** Second: strainers and mechanical media, none of the living ones. */
-export const RESCUE_STRAINERS: JobType = {
+export const RESCUE_STRAINERS: VisitType = {
   key: 'rescue-strainers',
   name: 'Rescue: strainers and mechanical media',
   version: 1,
@@ -101,7 +101,7 @@ export const RESCUE_STRAINERS: JobType = {
 }
 
 /** Third and fourth: half the biological media each, a week or more apart. */
-export const RESCUE_HALF_MEDIA: JobType = {
+export const RESCUE_HALF_MEDIA: VisitType = {
   key: 'rescue-media',
   name: 'Rescue: half of the biological media',
   version: 1,
@@ -111,7 +111,7 @@ export const RESCUE_HALF_MEDIA: JobType = {
 }
 
 /** Last: stones and what lies under them, one section at a time. */
-export const RESCUE_ROCKS: JobType = {
+export const RESCUE_ROCKS: VisitType = {
   key: 'rescue-rocks',
   name: 'Rescue: one section of the rock piles',
   version: 1,
@@ -140,4 +140,4 @@ export const RESCUE_ROCKS: JobType = {
   customerNote: NOTE,
 }
 
-export const RESCUE_STAGES: readonly JobType[] = [RESCUE_OPEN_FLOOR, RESCUE_STRAINERS, RESCUE_HALF_MEDIA, RESCUE_ROCKS]
+export const RESCUE_STAGES: readonly VisitType[] = [RESCUE_OPEN_FLOOR, RESCUE_STRAINERS, RESCUE_HALF_MEDIA, RESCUE_ROCKS]

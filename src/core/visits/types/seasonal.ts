@@ -1,7 +1,7 @@
-import type { JobType } from '../step'
+import type { VisitType } from '../step'
 import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLOW_UP, RINSE_MEDIA, TEST, TEST_AFTER, TEST_TAP } from './shared-steps'
 
-export const SPRING_STARTUP: JobType = {
+export const SPRING_STARTUP: VisitType = {
   key: 'spring-startup',
   name: 'Spring startup',
   version: 3,
@@ -59,7 +59,7 @@ export const SPRING_STARTUP: JobType = {
   customerNote: 'Feed lightly, and only once the water is warm enough.',
 }
 
-export const AUTUMN_NETTING: JobType = {
+export const AUTUMN_NETTING: VisitType = {
   key: 'netting',
   name: 'Autumn netting',
   version: 3,
@@ -104,7 +104,7 @@ export const AUTUMN_NETTING: JobType = {
   customerNote: 'Shake the net off when it is full; do not walk on it. Feed less as the water cools.',
 }
 
-export const WINTER_SHUTDOWN: JobType = {
+export const WINTER_SHUTDOWN: VisitType = {
   key: 'winter-shutdown',
   name: 'Winter shutdown',
   version: 2,
@@ -162,7 +162,7 @@ export const WINTER_SHUTDOWN: JobType = {
   customerNote: 'No more feeding until spring. Keep a hole in the ice open; never break it with blows.',
 }
 
-export const WINTER_CHECK: JobType = {
+export const WINTER_CHECK: VisitType = {
   key: 'winter-check',
   name: 'Winter check',
   version: 2,
@@ -210,7 +210,7 @@ export const WINTER_CHECK: JobType = {
 }
 
 /** For ponds whose filter runs through the winter. */
-export const WINTER_SETUP: JobType = {
+export const WINTER_SETUP: VisitType = {
   key: 'winter-running',
   name: 'Winter set-up, running on',
   version: 1,

@@ -1,9 +1,9 @@
 import { ALGAE_ANSWERS } from '../gates/algae-treatment'
 import { MEDIA_WATER } from '../gates/media-clean'
-import type { JobStep } from '../step'
+import type { VisitStep } from '../step'
 
 /** Steps that open and close most visits. */
-export const ARRIVE: readonly JobStep[] = [
+export const ARRIVE: readonly VisitStep[] = [
   {
     key: 'arrive-photos',
     section: 'Arrive',
@@ -21,7 +21,7 @@ export const ARRIVE: readonly JobStep[] = [
   },
 ]
 
-export const ISOLATE: JobStep = {
+export const ISOLATE: VisitStep = {
   key: 'isolate',
   section: 'Arrive',
   kind: 'do',
@@ -30,7 +30,7 @@ export const ISOLATE: JobStep = {
   safety: 'Nobody reaches into the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
 }
 
-export const TEST: JobStep = {
+export const TEST: VisitStep = {
   key: 'test',
   section: 'Arrive',
   kind: 'measure',
@@ -40,7 +40,7 @@ export const TEST: JobStep = {
   required: ['waterTemp'],
 }
 
-export const TEST_TAP: JobStep = {
+export const TEST_TAP: VisitStep = {
   key: 'test-tap',
   section: 'Arrive',
   kind: 'measure',
@@ -51,7 +51,7 @@ export const TEST_TAP: JobStep = {
   required: ['tapTemp', 'tapChlorine'],
 }
 
-export const CHANGE_WATER: JobStep = {
+export const CHANGE_WATER: VisitStep = {
   key: 'change-water',
   section: 'Water',
   kind: 'dose',
@@ -64,7 +64,7 @@ export const CHANGE_WATER: JobStep = {
   safety: 'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
 }
 
-export const RINSE_MEDIA: JobStep = {
+export const RINSE_MEDIA: VisitStep = {
   key: 'media',
   section: 'Filter',
   kind: 'decide',
@@ -75,7 +75,7 @@ export const RINSE_MEDIA: JobStep = {
   gate: 'media-clean',
 }
 
-export const TREAT_ALGAE: JobStep = {
+export const TREAT_ALGAE: VisitStep = {
   key: 'treat-algae',
   section: 'Life',
   kind: 'decide',
@@ -87,7 +87,7 @@ export const TREAT_ALGAE: JobStep = {
   safety: 'Pesticide law: a licensed applicator where it says so. The label governs; gloves and goggles.',
 }
 
-export const BACTERIA: JobStep = {
+export const BACTERIA: VisitStep = {
   key: 'bacteria',
   section: 'Life',
   kind: 'dose',
@@ -97,7 +97,7 @@ export const BACTERIA: JobStep = {
   safety: 'The label governs the amount.',
 }
 
-export const LOOK_AT_FISH: JobStep = {
+export const LOOK_AT_FISH: VisitStep = {
   key: 'fish',
   section: 'Life',
   kind: 'count-fish',
@@ -106,7 +106,7 @@ export const LOOK_AT_FISH: JobStep = {
   safety: 'Signs of disease are for a vet or fish-health specialist; nothing is treated by guess.',
 }
 
-export const FINISH: readonly JobStep[] = [
+export const FINISH: readonly VisitStep[] = [
   { key: 'after-photos', section: 'Finish', kind: 'photo', title: 'Photograph the pond as left' },
   { key: 'tools', section: 'Finish', kind: 'do', title: 'Count the tools, leave the site clean', onceAtStop: true },
   {

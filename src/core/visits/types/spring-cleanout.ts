@@ -1,6 +1,6 @@
 import { FISH_BACK_READINGS } from '../fish-back-gate'
 import { MEDIA_WATER } from '../gates/media-clean'
-import type { JobStep, JobType } from '../step'
+import type { VisitStep, VisitType } from '../step'
 
 const BASE = 'Before leaving base'
 const ARRIVE = 'Arrive and test'
@@ -11,7 +11,7 @@ const REFILL = 'Refill'
 const BACK = 'Fish back'
 const FINISH = 'Finish'
 
-const steps: readonly JobStep[] = [
+const steps: readonly VisitStep[] = [
   {
     key: 'kit',
     section: BASE,
@@ -237,7 +237,7 @@ const steps: readonly JobStep[] = [
   },
 ]
 
-export const SPRING_CLEANOUT: JobType = {
+export const SPRING_CLEANOUT: VisitType = {
   key: 'spring-cleanout',
   name: 'Spring cleanout',
   version: 3,

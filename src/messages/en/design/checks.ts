@@ -2,7 +2,7 @@
 export const checks = {
   checks: {
     months: '{days} months',
-    largeEnoughHouseSchool: 'Large enough by the house method ({value})',
+    largeEnoughHouseMethod: 'Large enough by the house method ({value})',
     of: '{figure} of {limit}',
     oversizingRarelyHurtsFish: 'Oversizing rarely hurts, since fish grow and breed; undersizing shows as green water.',
     lengthenWidenBedLeast: 'Lengthen or widen the bed to at least {limit}, or choose another method and give the reason.',

@@ -1,12 +1,12 @@
 /** What the codes of a filter design are called. */
 export const names = {
-  schoolNames: {
+  methodNames: {
     volume: 'By volume',
     surface: 'By surface',
     nitrogen: 'By nitrogen and oxygen',
     closedLoop: 'Recirculating model',
   },
-  schoolArguments: {
+  methodArguments: {
     volume: 'Gross bed volume as a share of the pond’s water, by use, with six bed volumes an hour. Quick and widely used. Says nothing about the fish.',
     surface: 'Bed area as a share of the pond’s surface, less for large ponds. Easy to explain on site. Ignores depth and stock.',
     nitrogen: 'Stone surface and oxygen for the ammonia that grown fish give off in the worst month. Follows the fish. Says little where there are hardly any.',
@@ -37,7 +37,7 @@ export const names = {
     'full-height-header': 'Headers slotted over the full height',
   },
   standNames: { ground: 'Open ground', 'near-building': 'Beside a building', 'slab-or-roof': 'A slab or roof' },
-  demandNames: { school: 'by the sizing method', oxygen: 'for oxygen', turnover: 'for turnover', falls: 'for the falls', skimmer: 'for the skimmers' },
+  demandNames: { sizingMethod: 'by the sizing method', oxygen: 'for oxygen', turnover: 'for turnover', falls: 'for the falls', skimmer: 'for the skimmers' },
   lookNames: { dry: 'no sheet', trickle: 'a broken trickle', curtain: 'an even curtain', full: 'a full sheet', torrent: 'a torrent' },
   sensitivityNames: {
     'fish-count': 'Number of fish',

@@ -1,6 +1,6 @@
 /** The frame of a filter design, its proposals and the cutting plan. */
 export const views = {
-  designBench: {
+  designEditor: {
     opening: 'Loading…',
     kindSize: 'Type and size',
     bed: 'Bed',
@@ -16,8 +16,8 @@ export const views = {
     keepingYourChanges: 'Saving draft…',
     yourChangesKeptHere: 'Draft saved, here and on your other devices, until you save a version.',
     noConnectionYourChanges: 'No connection: the draft is kept in this browser until you save a version.',
-    filterBench: 'Filter design',
-    practicePond: 'Rules for this pond',
+    filterDesign: 'Filter design',
+    trainingPond: 'Rules for this pond',
     ctrlZ: 'Ctrl+Z',
     undo: 'Undo',
     ctrlShiftZ: 'Ctrl+Shift+Z',
@@ -29,7 +29,7 @@ export const views = {
     checksSaving: 'Checks and saving',
     keep: 'Save design',
     versionName: 'Version name',
-    whyNotHouseSchool: 'Reason for choosing another method ({school})',
+    whyNotHouseMethod: 'Reason for choosing another method ({school})',
     saveVersion: 'Save as version {nextNumber}',
     designersOwnersSaveVersions: 'Designers and owners save versions. You can try values here.',
     dropTheseChanges: 'Discard changes',
@@ -64,7 +64,7 @@ export const views = {
     version: '{i}: version',
     versionOffered: 'Version offered',
     whyOne: 'Reason for this option',
-    offerAnotherVersionBeside: 'Add option',
+    proposalAnotherVersionBeside: 'Add option',
     takeLastOneOut: 'Remove last option',
     whatIfGoes: 'Attached what-if',
     whatIfKeptPond: 'Attach a saved what-if of this pond to show how the water would develop.',
@@ -89,7 +89,7 @@ export const views = {
     apply: 'Apply remedy',
     noSingleChangeMends2: 'No single change fixes this here.',
   },
-  schoolTable: {
+  methodTable: {
     january: 'January',
     february: 'February',
     march: 'March',
@@ -102,8 +102,8 @@ export const views = {
     october: 'October',
     november: 'November',
     december: 'December',
-    fourSchoolsSizing: 'Sizing methods',
-    school: 'Method',
+    fourMethodsSizing: 'Sizing methods',
+    method: 'Method',
     area: 'Area',
     bed: 'Bed',
     flow: 'Flow',

@@ -9,8 +9,8 @@ export interface MapPoint {
 /** Minutes from each point to each other, row by row. */
 export interface TravelTable {
   readonly minutes: Float64Array
-  /** 'crow': no roads service answered; straight lines with a detour instead. */
-  readonly source: 'roads' | 'crow'
+  /** 'straight-line': no roads service answered; straight lines with a detour instead. */
+  readonly source: 'roads' | 'straight-line'
 }
 
 const Answer = z.object({ code: z.literal('Ok'), durations: z.array(z.array(z.number().min(0).nullable())) })
@@ -20,20 +20,20 @@ const MOST_POINTS = 250
 
 const EARTH_KM = 6371
 const DETOUR = 1.35
-const CROW_KMH = 48
+const STRAIGHT_LINE_KMH = 48
 const radians = (deg: number) => (deg * Math.PI) / 180
 
 /** Straight lines with a usual detour, for when no roads are known. @source haversine formula; detour of rural road nets */
-export function crowTable(points: readonly MapPoint[]): TravelTable {
+export function straightLineTable(points: readonly MapPoint[]): TravelTable {
   const n = points.length
   const minutes = new Float64Array(n * n)
   points.forEach((a, i) =>
     points.forEach((b, j) => {
       const h = Math.sin(radians(b.lat - a.lat) / 2) ** 2 + Math.cos(radians(a.lat)) * Math.cos(radians(b.lat)) * Math.sin(radians(b.lon - a.lon) / 2) ** 2
-      minutes[i * n + j] = ((2 * EARTH_KM * Math.asin(Math.min(1, Math.sqrt(h))) * DETOUR) / CROW_KMH) * 60
+      minutes[i * n + j] = ((2 * EARTH_KM * Math.asin(Math.min(1, Math.sqrt(h))) * DETOUR) / STRAIGHT_LINE_KMH) * 60
     }),
   )
-  return { minutes, source: 'crow' }
+  return { minutes, source: 'straight-line' }
 }
 
 /**
@@ -41,7 +41,7 @@ export function crowTable(points: readonly MapPoint[]): TravelTable {
  * straight lines when it cannot be reached, or cannot get somewhere.
  */
 export async function travelTable(points: readonly MapPoint[], baseUrl: string | undefined): Promise<TravelTable> {
-  const crow = crowTable(points)
+  const crow = straightLineTable(points)
   if (!baseUrl || points.length < 2) return crow
   try {
     return { minutes: await askInBlocks(points, baseUrl, crow.minutes), source: 'roads' }

@@ -4,7 +4,7 @@ import { calendarDay } from '@/domain/shared/fields'
 import type { StationNormals } from '@/core/season/station'
 import type { DatedWeather } from '@/core/season/weather-ahead'
 
-/** A weather source: stations with their usual months, days that were observed, days foretold, and the newest hour. */
+/** A weather source: stations with their usual months, days that were observed, forecast days, and the newest hour. */
 export interface WeatherSource {
   stations(): Promise<WeatherStation[]>
   /** Observed days from one to another, both included; days that are not over are left out. */

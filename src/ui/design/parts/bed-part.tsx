@@ -10,12 +10,12 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { Why } from '@/ui/kit/why'
 import { BedSection } from '@/ui/drawing/bed-section'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 const LEAST_LAYER_M = 0.01
 
 /** The bed's build-up: drag the boundaries in the section or type thicknesses; feed, vault, air break. */
-export function BedPart(part: BenchPart) {
+export function BedPart(part: DesignPart) {
   const t = useTexts()
 
   const { bed, shown, set, errorOf } = part
@@ -215,7 +215,7 @@ export function BedPart(part: BenchPart) {
 
 const tidy = (m: number): number => Number(m.toFixed(3))
 
-function Loads({ shown }: BenchPart) {
+function Loads({ shown }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()

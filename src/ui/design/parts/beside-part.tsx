@@ -16,7 +16,7 @@ import { formatNumber } from '@/core/units/format'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = { 'falls-box': 60, pressurised: 60, 'moving-bed': 100, 'trickle-tower': 120 }
 const USUAL_MOUTH_M = 0.25
@@ -24,7 +24,7 @@ const SKIMMER_SERVES_M2 = CHECK_LIMITS.skimmerServesM2
 const SKIMMER_FITS = textId('design.besidePart.intoExistingPondWall')
 
 /** Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in head, water and care. */
-export function BesidePart({ data, bed, shown, set, errorOf }: BenchPart) {
+export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()

@@ -2,35 +2,35 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useEffect, useMemo, useState } from 'react'
 import { ecoFilterOf, fallOf } from '@/domain/forecasts/eco-pond'
-import { comparisonOf, newWay, nextTime, type WhatIfInput } from '@/domain/forecasts/what-if'
-import type { WhatIfBenchData } from '@/server/forecasts/what-ifs'
+import { comparisonOf, newOption, nextTime, type WhatIfInput } from '@/domain/forecasts/what-if'
+import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { EyeView } from '@/ui/forecasts/eye-view'
-import { LabCharts } from '@/ui/forecasts/lab-charts'
+import { ForecastCharts } from '@/ui/forecasts/forecast-charts'
 import { clarityOf, measuresOfRuns, useComparison } from '@/ui/forecasts/use-comparison'
 import { Verdict } from '@/ui/forecasts/verdict'
 import { fetchJson, type SendProblem } from '@/ui/send'
-import type { BenchPart } from '../use-bench'
+import type { DesignPart } from '@/ui/design/use-design'
 
 /** Stands for the design on the bench among the filters that can be run. */
-const ON_THE_BENCH = '00000000-0000-4000-8000-000000000001'
+const DESIGN_PARTS = '00000000-0000-4000-8000-000000000001'
 const MEMBERS = 24
 const DAYS = 90
 /** A change is run when the figures have stood still for so long, ms. */
 const SETTLED_MS = 500
 
 /** What this design does for the look of the water: from a green pond in early summer, beside the filter that stands. */
-export function ClarityPart({ data, shown }: BenchPart) {
+export function ClarityPart({ data, shown }: DesignPart) {
   const t = useTexts()
 
-  const [loaded, setLoaded] = useState<WhatIfBenchData | null>(null)
+  const [loaded, setLoaded] = useState<WhatIfPageData | null>(null)
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [day, setDay] = useState(21)
   const { state, run } = useComparison()
   const names = useMemo(() => [t('design.clarityPart.asItIs'), t('design.clarityPart.design')], [t])
   useEffect(() => {
     let here = true
-    void fetchJson<WhatIfBenchData>(`/api/v1/ponds/${data.pond.id}/lab`).then((answer) => {
+    void fetchJson<WhatIfPageData>(`/api/v1/ponds/${data.pond.id}/model`).then((answer) => {
       if (!here) return
       if (answer.ok) setLoaded(answer.value)
       else setProblem(answer.problem)
@@ -50,9 +50,9 @@ export function ClarityPart({ data, shown }: BenchPart) {
         days: DAYS,
         start: 'green',
         members: MEMBERS,
-        ways: [newWay(names[0]), newWay(names[1], { filter: ON_THE_BENCH })],
+        options: [newOption(names[0]), newOption(names[1], { filter: DESIGN_PARTS })],
       }
-      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: ON_THE_BENCH, name: names[1], filter, fallM }] }), MEMBERS)
+      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }] }), MEMBERS)
     }, SETTLED_MS)
     return () => clearTimeout(timer)
   }, [loaded, filter, fallM, run, names, t])
@@ -76,8 +76,8 @@ export function ClarityPart({ data, shown }: BenchPart) {
       {result && loaded ? (
         <>
           <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
-          <EyeView from={result.from} days={result.days} ways={clarityOf(result, names)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
-          <LabCharts result={result} names={names} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
+          <EyeView from={result.from} days={result.days} options={clarityOf(result, names)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
+          <ForecastCharts result={result} names={names} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
         </>
       ) : (
         <p role="status">{problem || loaded?.lab === null ? '' : t('design.clarityPart.running')}</p>

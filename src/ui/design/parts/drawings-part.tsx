@@ -15,7 +15,7 @@ import { FileButton } from '@/ui/kit/file-button'
 import { usePerson, useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 const SHEET_NAMES = {
   plan: textId('design.drawingsPart.plan'),
@@ -29,7 +29,7 @@ type SheetKey = keyof typeof SHEET_NAMES
 const DIMENSION_FIGURES = 6
 
 /** Drawings computed from the design, at a true scale on paper; files in and out. */
-export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
+export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()
@@ -41,7 +41,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: BenchPart) {
   const network = useNetwork(
     useMemo(() => {
       const plan = shown.bed.network
-      return key === 'flow' && plan ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.practice.tables)) : null
+      return key === 'flow' && plan ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.rules.tables)) : null
     }, [key, shown.bed, data]),
   )
   const sheet = useMemo(() => {

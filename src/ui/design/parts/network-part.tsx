@@ -12,12 +12,12 @@ import { FlowDiagram } from '@/ui/drawing/flow-diagram'
 import { useShow } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { useNetwork } from '../use-network'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 import { HeaterPanel } from '../heater-panel'
 import { ForeignNetwork } from '../foreign-network'
 
 /** Network mode: intakes, pumps and branches solved together, drawn with the flows on them. */
-export function NetworkPart(part: BenchPart) {
+export function NetworkPart(part: DesignPart) {
   const t = useTexts()
 
   const { bed, shown, data, set } = part
@@ -48,14 +48,14 @@ export function NetworkPart(part: BenchPart) {
   )
 }
 
-function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart & { plan: FlowPlan; pumps: BenchPart['data']['pumps'] }) {
+function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart & { plan: FlowPlan; pumps: DesignPart['data']['pumps'] }) {
   const t = useTexts()
 
   const show = useShow()
   const [season, setSeason] = useState<'summer' | 'winter'>('summer')
   // the last plan that reads well is solved, so that a half typed figure does not empty the picture
   const good = shown.bed.network
-  const inp = useMemo(() => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.practice.tables)) : null), [shown.bed, good, season, pumps, data])
+  const inp = useMemo(() => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.rules.tables)) : null), [shown.bed, good, season, pumps, data])
   const state = useNetwork(inp)
   const change = (next: Partial<FlowPlan>, what: string) => set({ network: { ...plan, ...next } }, what)
   const branch = (i: number, next: Partial<FlowBranch>) => change({ branches: plan.branches.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `branch${i}`)
@@ -241,7 +241,7 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: BenchPart &
   )
 }
 
-const newBranch = (kind: BranchKind, bed: BenchPart['bed']): FlowBranch => ({
+const newBranch = (kind: BranchKind, bed: DesignPart['bed']): FlowBranch => ({
   kind,
   boreM: bed.delivery.diameterM,
   lengthM: kind === 'stream' ? 8 : 3,

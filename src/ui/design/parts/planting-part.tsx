@@ -8,12 +8,12 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 const MOST_LISTED = 12
 
 /** The planting plan: patches on the bed's plan, the species library, and what they draw. */
-export function PlantingPart({ bed, shown, set, errorOf }: BenchPart) {
+export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()

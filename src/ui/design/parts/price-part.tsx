@@ -10,7 +10,7 @@ import { may } from '@/domain/people/roles'
 import { usePerson } from '@/ui/person-context'
 import { fileName, saveFile } from '@/ui/save-file'
 import { ProposalMaker } from '../proposal-maker'
-import type { BenchPart } from '../use-bench'
+import type { DesignPart } from '@/ui/design/use-design'
 
 const GROUP_NAMES = {
   sheet: textId('design.pricePart.linerSheets'),
@@ -36,13 +36,13 @@ const materialsCsv = (price: Estimate): string =>
   )
 
 /** Materials, labour and price of the design as drawn, and the proposals made of saved versions. */
-export function PricePart({ data, shown }: BenchPart) {
+export function PricePart({ data, shown }: DesignPart) {
   const t = useTexts()
 
   const { role } = usePerson()
   const { priceBook, pond } = data
   const price = useMemo(
-    () => (priceBook ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.practice.tables.pipes }) : null),
+    () => (priceBook ? estimate(shown.bed, priceBook, { pumps: data.pumps, pipes: data.rules.tables.pipes }) : null),
     [shown, priceBook, data],
   )
   if (!price) return <p className="sheet">{t('design.pricePart.pricesShownOwnersOffice')}</p>

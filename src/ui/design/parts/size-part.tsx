@@ -3,31 +3,31 @@ import { STANDS } from '@/core/filter/design-input'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
 import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
-import { firstDesign } from '@/core/filter/first-design'
-import { schoolCosts } from '@/core/filter/sizing/school-costs'
+import { suggestDesign } from '@/core/filter/first-design'
+import { methodCosts } from '@/core/filter/sizing/method-costs'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
-import { SchoolTable } from '../school-table'
+import { SizingMethodTable } from '@/ui/design/method-table'
 import { SizingWhy } from '../sizing-why'
 import { MonthsChart } from '../months-chart'
 import { TornadoChart } from '../tornado-chart'
 import { useShow } from '@/ui/person-context'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 /** Which kind of filter, and how large: four schools side by side, month by month, and what the answer hangs on. */
-export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
+export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()
   const facts = FILTER_TYPE_FACTS[bed.type]
   const begin = (type: FilterType) => {
-    const fresh = firstDesign(data.designPond, bed.school, data.practice, data.pumps, type)
+    const fresh = suggestDesign(data.designPond, bed.sizingMethod, data.rules, data.pumps, type)
     // what does not hang on the kind of bed stays as the designer had it
     set({ ...fresh, companions: bed.companions, winter: bed.winter, confirmed: bed.confirmed })
   }
-  const costs = useMemo(() => schoolCosts(data.designPond, shown.bed.type, data.practice, data.pumps, data.priceBook), [data, shown.bed.type])
+  const costs = useMemo(() => methodCosts(data.designPond, shown.bed.type, data.rules, data.pumps, data.priceBook), [data, shown.bed.type])
   const inputs = useMemo(
-    () => ({ pond: data.designPond, design: shown.bed, practice: data.practice, houseSchool: data.houseSchool, pumps: data.pumps }),
+    () => ({ pond: data.designPond, design: shown.bed, rules: data.rules, houseMethod: data.houseMethod, pumps: data.pumps }),
     [data, shown.bed],
   )
   return (
@@ -105,21 +105,21 @@ export function SizePart({ data, bed, shown, set, errorOf }: BenchPart) {
         )}
       </section>
       <section className="sheet" aria-label={t('design.sizePart.sizing')}>
-        <h2>{t('design.sizePart.fourSchoolsSideSide')}</h2>
-        <SchoolTable
+        <h2>{t('design.sizePart.fourMethodsSideSide')}</h2>
+        <SizingMethodTable
           result={shown.result}
-          chosen={bed.school}
-          house={data.houseSchool}
-          onChoose={(school) => set({ school })}
+          chosen={bed.sizingMethod}
+          house={data.houseMethod}
+          onChoose={(sizingMethod) => set({ sizingMethod })}
           costs={costs}
           currency={data.priceBook?.currency ?? null}
         />
-        <SizingWhy designPond={data.designPond} practice={data.practice} result={shown.result} />
+        <SizingWhy designPond={data.designPond} rules={data.rules} result={shown.result} />
       </section>
       <div className="columns two">
         <section className="sheet">
           <h2>{t('design.sizePart.monthMonth')}</h2>
-          <MonthsChart result={shown.result} targetTanMgL={data.practice.targetTanMgL} />
+          <MonthsChart result={shown.result} targetTanMgL={data.rules.targetTanMgL} />
         </section>
         <section className="sheet">
           <h2>{t('design.sizePart.whatMovesAnswerMost')}</h2>

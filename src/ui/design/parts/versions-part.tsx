@@ -17,13 +17,13 @@ import { BedSection } from '@/ui/drawing/bed-section'
 import { checkWords } from '@/messages/checks'
 import { usePerson, useShow } from '@/ui/person-context'
 import { send, type SendProblem } from '@/ui/send'
-import { workThrough, type BenchPart, type Worked } from '../use-bench'
+import { workThrough, type DesignPart, type Worked } from '@/ui/design/use-design'
 
 const STATE_NAMES = { open: 'open', approved: 'approved', built: 'built' } as const
 const NOW = 'now'
 
 /** Saved versions: which one counts, what was built, and two of them side by side. */
-export function VersionsPart(part: BenchPart) {
+export function VersionsPart(part: DesignPart) {
   const t = useTexts()
 
   const { data, shown } = part
@@ -50,13 +50,10 @@ export function VersionsPart(part: BenchPart) {
                 </span>
                 <MoveOn design={d} bench={shown.bed} />
               </div>
-              {d.overrideReason ? <div className="soft small">{t('design.versionsPart.otherSchoolBecause', { overrideReason: d.overrideReason })}</div> : null}
+              {d.overrideReason ? <div className="soft small">{t('design.versionsPart.otherMethodBecause', { overrideReason: d.overrideReason })}</div> : null}
               {d.stops.length > 0 && d.stopReason ? (
                 <div className="small">
-                  <span className="verdict stop">
-                    {t('design.versionsPart.stopsPassed', { count: d.stops.length })}
-                  </span>{' '}
-                  {d.stopReason}
+                  <span className="verdict stop">{t('design.versionsPart.stopsPassed', { count: d.stops.length })}</span> {d.stopReason}
                 </div>
               ) : null}
               {d.asBuilt ? <div className="small">{t('design.versionsPart.builtOtherwise', { asBuilt: d.asBuilt })}</div> : null}
@@ -111,7 +108,7 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
             value={asBuilt}
             onChange={(e) => setAsBuilt(e.target.value)}
           />
-          <CheckField label={t('design.versionsPart.figuresBenchNowWhat')} checked={differs && figures} disabled={!differs} onChange={setFigures} />
+          <CheckField label={t('design.versionsPart.figuresDesignNowWhat')} checked={differs && figures} disabled={!differs} onChange={setFigures} />
           <button
             type="button"
             className="btn btn-sm btn-primary"
@@ -136,7 +133,7 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
 }
 
 /** Drawn against built, only what came out differently. */
-function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign; data: BenchPart['data'] }) {
+function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign; data: DesignPart['data'] }) {
   const t = useTexts()
 
   const show = useShow()
@@ -146,9 +143,7 @@ function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign;
   }, [data, design, built, show, t])
   return (
     <details className="small">
-      <summary>
-        {t('design.versionsPart.built2', { count: t('design.versionsPart.figuresDiffer', { count: rows.length }) })}
-      </summary>
+      <summary>{t('design.versionsPart.built2', { count: t('design.versionsPart.figuresDiffer', { count: rows.length }) })}</summary>
       <ul className="mb-0">
         {rows.map(([what, a, b]) => (
           <li key={what}>{t('design.versionsPart.drawnBuilt', { what, a, b })}</li>
@@ -158,12 +153,12 @@ function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign;
   )
 }
 
-function Compare({ data, shown }: BenchPart) {
+function Compare({ data, shown }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()
   const choices = [
-    { value: NOW, label: t('design.versionsPart.draftBench') },
+    { value: NOW, label: t('design.versionsPart.draftDesign') },
     ...data.designs.map((d) => ({ value: d.id as string, label: `${d.number}: ${d.name}` })),
   ]
   const [left, setLeft] = useState(data.designs[0].id as string)
@@ -219,12 +214,12 @@ function Compare({ data, shown }: BenchPart) {
 }
 
 /** Inputs, results, price and checks of two designs; checks only where they differ. */
-function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnType<typeof useShow>, t: Texts): [string, string, string][] {
+function comparison(a: Worked, b: Worked, data: DesignPart['data'], show: ReturnType<typeof useShow>, t: Texts): [string, string, string][] {
   const row = (what: string, of: (w: Worked) => string): [string, string, string] => [what, of(a), of(b)]
   const book = data.priceBook
   return [
     row(t('design.versionsPart.kind'), (w) => t(`design.filterTypeNames.${w.bed.type}`)),
-    row(t('design.versionsPart.school'), (w) => t(`design.schoolNames.${w.bed.school}`)),
+    row(t('design.versionsPart.method'), (w) => t(`design.methodNames.${w.bed.sizingMethod}`)),
     row(
       t('design.versionsPart.size'),
       (w) => `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
@@ -246,7 +241,7 @@ function comparison(a: Worked, b: Worked, data: BenchPart['data'], show: ReturnT
     ...(book
       ? [
           row(t('design.versionsPart.price'), (w) =>
-            money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.practice.tables.pipes }).totalMinor, book.currency),
+            money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes }).totalMinor, book.currency),
           ),
         ]
       : []),

@@ -11,7 +11,7 @@ import { Why } from '@/ui/kit/why'
 import { powerWords } from '@/messages/checks'
 import { useShow } from '@/ui/person-context'
 import { PumpChart } from '../pump-chart'
-import { orNaN, type BenchPart } from '../use-bench'
+import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
 const boreOptions = (boreM: number, pipes: readonly PipeSize[], t: Texts) => {
   const sizes = pipes.map((size) => ({
@@ -24,14 +24,14 @@ const boreOptions = (boreM: number, pipes: readonly PipeSize[], t: Texts) => {
 }
 
 /** Pump, pipes, fittings, the way back, falls: where they agree, and what that costs. */
-export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
+export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 
   const show = useShow()
   const { result } = shown
   const { duty, demand, head } = result
   const facts = FILTER_TYPE_FACTS[bed.type]
-  const { tables } = data.practice
+  const { tables } = data.rules
   const m = (value: number) => show(value, 'length', { scale: Math.abs(value) < 0.1 ? 'small' : 'usual' })
   const delivery = (change: Partial<typeof bed.delivery>, what: string) => set({ delivery: { ...bed.delivery, ...change } }, what)
   const outlet = (change: Partial<typeof bed.outlet>, what: string) => set({ outlet: { ...bed.outlet, ...change } }, what)
@@ -73,8 +73,8 @@ export function WaterPart({ data, bed, shown, set, errorOf }: BenchPart) {
             })}
           </Why>
           <Why title={t('design.waterPart.whatFlowMustDo')}>
-            {t('design.waterPart.schoolOxygenTurnoverFalls', {
-              schoolM3PerH: show(demand.schoolM3PerH, 'flow'),
+            {t('design.waterPart.methodOxygenTurnoverFalls', {
+              methodM3PerH: show(demand.methodM3PerH, 'flow'),
               oxygenM3PerH: show(demand.oxygenM3PerH, 'flow'),
               turnoverM3PerH: show(demand.turnoverM3PerH, 'flow'),
               fallsM3PerH: show(demand.fallsM3PerH, 'flow'),

@@ -1,7 +1,8 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
-import type { JobStep } from '@/core/visits/step'
-import { upgradeEntry, upgradeJob } from '@/domain/visits/job-upgrade'
+import type { VisitStep } from '@/core/visits/step'
+import { upgradeEntry, upgradeVisitType } from '@/domain/visits/visit-type-upgrade'
 import type { FieldPerson, FieldVisit } from '@/domain/field/field-pack'
+import type { ForecastRisks } from '@/domain/forecasts/forecast'
 import type { ProductBook } from '@/domain/stores/product-book'
 import type { ProblemBody } from '@/domain/shared/problems'
 import type { EntryInput, VisitPhoto } from '@/domain/visits/visit'
@@ -38,6 +39,12 @@ export interface KeptVisit extends FieldVisit {
   readonly id: string
   /** Opened by itself, not one of the person's rounds: it stays until the rounds change. */
   readonly opened: boolean
+}
+
+/** A visit as it was kept before notes and risks had their names of today. */
+interface EarlierVisit extends KeptVisit {
+  heeds?: string[]
+  foretold?: { madeAt: string; worries: ForecastRisks['risks'] } | null
 }
 
 /** What the device knows of itself. */
@@ -90,12 +97,12 @@ export class DeviceDb extends Dexie {
     this.version(3)
       .stores({})
       .upgrade(async (trx) => {
-        const steps = new Map<string, readonly JobStep[]>()
+        const steps = new Map<string, readonly VisitStep[]>()
         await trx
           .table<KeptVisit>('visits')
           .toCollection()
           .modify((kept) => {
-            const job = upgradeJob(kept.visit.job)
+            const job = upgradeVisitType(kept.visit.job)
             steps.set(kept.id, job.steps)
             Object.assign(kept, { visit: { ...kept.visit, job }, log: kept.log.map((entry) => upgradeEntry(entry, job.steps)) })
           })
@@ -106,5 +113,19 @@ export class DeviceDb extends Dexie {
             Object.assign(line, { entry: upgradeEntry(line.entry, steps.get(line.visitId) ?? []) })
           })
       })
+    // notes and risks had other names
+    this.version(4)
+      .stores({})
+      .upgrade((trx) =>
+        trx
+          .table<EarlierVisit>('visits')
+          .toCollection()
+          .modify((kept) => {
+            const { heeds, foretold } = kept
+            delete kept.heeds
+            delete kept.foretold
+            Object.assign(kept, { notesForNextSeason: heeds ?? [], forecastRisks: foretold ? { madeAt: foretold.madeAt, risks: foretold.worries } : null })
+          }),
+      )
   }
 }

@@ -1,5 +1,5 @@
 import type { LineOutcome } from '@/domain/field/field-log'
-import type { FieldPack, FieldVisit } from '@/domain/field/field-pack'
+import { PACK_FORMAT, type FieldPack, type FieldVisit } from '@/domain/field/field-pack'
 import type { ProblemBody } from '@/domain/shared/problems'
 import type { DevicePhoto, WaitingLine } from './device-db'
 
@@ -72,11 +72,11 @@ export const httpOffice: Office = {
   async pack(tag) {
     const small = 'DecompressionStream' in globalThis
     const headers = { accept: small ? 'application/gzip' : 'application/json', ...(tag ? { 'if-none-match': tag } : {}) }
-    const response = await ask('/api/v1/field/pack', { headers })
+    const response = await ask(`/api/v1/field/pack?format=${PACK_FORMAT}`, { headers })
     if (response.status === 304) return null
     return { pack: await unpacked(response), tag: response.headers.get('etag') ?? '' }
   },
   async visit(id) {
-    return (await (await ask(`/api/v1/field/visits/${id}`)).json()) as FieldVisit
+    return (await (await ask(`/api/v1/field/visits/${id}?format=${PACK_FORMAT}`)).json()) as FieldVisit
   },
 }

@@ -1,6 +1,6 @@
 import { render, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { jobType } from '@/core/visits/job-types'
+import { visitType } from '@/core/visits/visit-types'
 import type { CareTask } from '@/core/plants/care-rules'
 import type { PondId } from '@/domain/shared/ids'
 import { patchesNow, type Patch } from '@/domain/plants/plants'
@@ -24,7 +24,7 @@ beforeEach(() => {
   logged.mockReset().mockResolvedValue()
 })
 
-const CARE = jobType('plant-care')!
+const CARE = visitType('plant-care')!
 const pondId = 'p1' as PondId
 const patch = (id: string, species: string): Patch => ({ id, pondId, place: 'bed', species, xM: 1, yM: 1, plantedOn: null, version: 1 })
 const planted = (patchId: string, count: number) => ({

@@ -1,4 +1,4 @@
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import type { FishLine } from '@/domain/ponds/pond'
 import type { StepAnswer } from '@/domain/visits/visit'
 import type { ProductBook } from '@/domain/stores/product-book'
@@ -33,7 +33,7 @@ const given = <Key extends string>(values: Partial<Record<Key, number | null>>) 
   (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
 
 /** Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left out of it. */
-export function unreadable(step: JobStep, draft: StepDraft): AnswerProblem | null {
+export function unreadable(step: VisitStep, draft: StepDraft): AnswerProblem | null {
   const within = (part: string, values: Readonly<Record<string, number | null | undefined>>, asked: (key: string) => boolean) =>
     Object.entries(values).flatMap(([key, value]) => (asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : []))
   const paths = [
@@ -48,7 +48,7 @@ export function unreadable(step: JobStep, draft: StepDraft): AnswerProblem | nul
 }
 
 /** The answer to log: only what this step asks for and what was filled in. */
-export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook = []): StepAnswer {
+export function toAnswer(step: VisitStep, draft: StepDraft, products: ProductBook = []): StepAnswer {
   const counted = given(draft.fish)
   const noFishNoted = Object.keys(draft.fish).length === 0
   return {
@@ -74,7 +74,7 @@ export function toAnswer(step: JobStep, draft: StepDraft, products: ProductBook 
 }
 
 /** Given amounts of products that this step may give. */
-function dosesOf(products: ProductBook, step: JobStep, key: string, amount: number): NonNullable<StepAnswer['doses']> {
+function dosesOf(products: ProductBook, step: VisitStep, key: string, amount: number): NonNullable<StepAnswer['doses']> {
   const product = products.find((p) => p.key === key && step.products?.includes(p.purpose))
   return product && amount > 0 ? [{ productKey: key, name: product.name, amount, unit: product.unit }] : []
 }

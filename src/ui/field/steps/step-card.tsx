@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { STEP_FIGURES } from '@/core/visits/figures'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import { FISH_SPECIES, type FishSpeciesKey } from '@/core/fish/species'
 import { clockTimeOf } from '@/domain/shared/dates'
 import { givenBefore, givenEarlier, overLabel, stepDoses, waterToday } from '@/domain/water/dosing'
@@ -35,7 +35,7 @@ import { useNow } from '@/ui/field/use-now'
 import { useStepDraft } from './use-step-draft'
 
 interface StepCardProps {
-  readonly step: JobStep
+  readonly step: VisitStep
   readonly view: VisitView
   /** The other ponds of this stop. */
   readonly others: readonly VisitView[]

@@ -1,10 +1,10 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import type { StepState } from '@/domain/visits/visit-progress'
 
 interface StepListProps {
-  readonly steps: readonly JobStep[]
+  readonly steps: readonly VisitStep[]
   readonly states: ReadonlyMap<string, StepState>
   readonly current: string | null
   readonly onChoose: ((key: string) => void) | null

@@ -1,7 +1,7 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import { useId, useState } from 'react'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { dropPhoto, keepPhoto, type PhotoTrouble } from '@/ui/field/device/field-device'
 import type { VisitView } from '@/ui/field/device/device-view'
@@ -17,7 +17,7 @@ const TROUBLE: Readonly<Record<PhotoTrouble, TextId>> = {
 type Photo = VisitView['photos'][number]
 
 /** Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the same place. */
-export function StepPhotos({ view, step }: { view: VisitView; step: JobStep }) {
+export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep }) {
   const t = useTexts()
 
   const { person, sync } = useField()

@@ -1,6 +1,6 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import type { JobStep } from '@/core/visits/step'
+import type { VisitStep } from '@/core/visits/step'
 import { addDays } from '@/core/numeric/calendar'
 import { plantGaps } from '@/core/plants/replant'
 import { CARE_AHEAD_DAYS, speciesName, toFill } from '@/domain/plants/plants'
@@ -9,7 +9,7 @@ import { useField } from '@/ui/field/field-context'
 import { plantsAtHand } from '@/ui/field/plants/plants-at-hand'
 
 /** Groups of plants that ask for what this step does, each to be ticked off; and where pieces are missing. */
-export function StepPlants({ step, view }: { step: JobStep; view: VisitView }) {
+export function StepPlants({ step, view }: { step: VisitStep; view: VisitView }) {
   const t = useTexts()
 
   const { today, log, person } = useField()

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { upgradeEntry, upgradeJob, upgradeNote, upgradeSteps } from '@/domain/visits/job-upgrade'
+import { upgradeEntry, upgradeVisitType, upgradeNote, upgradeSteps } from '@/domain/visits/visit-type-upgrade'
 
 const BATCH = 500
 
@@ -24,12 +24,12 @@ export async function up(knex: Knex): Promise<void> {
   await codeAnswers(knex)
 }
 
-/** Brings what is stored to today's shape; again changes nothing. */
-export async function codeAnswers(knex: Knex): Promise<void> {
+/** Brings what is stored to today's shape; again changes nothing. @param own table of own visit types, as it is named by now */
+export async function codeAnswers(knex: Knex, own = 'own_jobs'): Promise<void> {
   await inBatches(
     (after) => knex('visits').where('id', '>', after).orderBy('id').limit(BATCH).select('id', 'job'),
     async ({ id, job }) => {
-      const now = upgradeJob(job)
+      const now = upgradeVisitType(job)
       await knex('visits')
         .where({ id })
         .update({ job: JSON.stringify(now) })
@@ -40,9 +40,9 @@ export async function codeAnswers(knex: Knex): Promise<void> {
           .update({ entry: JSON.stringify(upgradeEntry(line.entry, now.steps)) })
     },
   )
-  const own = await knex('own_jobs').whereNotNull('job').select('firm_id', 'key', 'version', 'job')
-  for (const { firm_id, key, version, job } of own)
-    await knex('own_jobs')
+  const ownTypes = await knex(own).whereNotNull('job').select('firm_id', 'key', 'version', 'job')
+  for (const { firm_id, key, version, job } of ownTypes)
+    await knex(own)
       .where({ firm_id, key, version })
       .update({ job: JSON.stringify({ ...job, customerNote: upgradeNote(job.customerNote), steps: upgradeSteps(key, job.steps) }) })
 }

@@ -1,3 +1,4 @@
+import type { PlanRunId } from '@/domain/shared/ids'
 import type { Knex } from 'knex'
 import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { daysBetween } from '@/core/numeric/calendar'
@@ -76,7 +77,7 @@ export async function joinLegs(knex: Knex): Promise<void> {
   }
   const runs = await knex('plan_runs')
     .whereRaw(`result::text like ?`, [`%${OLD_SUFFIX}%`])
-    .select('id', 'result')
+    .select<{ id: PlanRunId; result: { changes: StoredChange[] } }[]>('id', 'result')
   for (const { id, result } of runs) {
     const keys = new Set<string>(result.changes.map((c: StoredChange) => c.key))
     const pairOf = (key: string) =>

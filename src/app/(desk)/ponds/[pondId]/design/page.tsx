@@ -3,8 +3,8 @@ import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
-import { designBench } from '@/server/design/designs'
-import { DesignBench } from '@/ui/design/design-bench'
+import { designPage } from '@/server/design/designs'
+import { DesignEditor } from '@/ui/design/design-editor'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.filterDesign') }
 
@@ -16,7 +16,7 @@ export default async function DesignPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>
 }) {
   const id = idFrom(PondId, (await params).pondId)
-  const data = await forPage((actor) => designBench(actor, id))
+  const data = await forPage((actor) => designPage(actor, id))
   const wanted = Number((await searchParams).version)
-  return <DesignBench key={`${data.designs.length}:${wanted}`} data={data} versionNumber={Number.isInteger(wanted) && wanted > 0 ? wanted : null} />
+  return <DesignEditor key={`${data.designs.length}:${wanted}`} data={data} versionNumber={Number.isInteger(wanted) && wanted > 0 ? wanted : null} />
 }

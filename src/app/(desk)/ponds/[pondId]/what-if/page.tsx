@@ -3,8 +3,8 @@ import type { Metadata } from 'next'
 import { PondId } from '@/domain/shared/ids'
 import { forPage } from '@/server/platform/http/page-actor'
 import { idFrom } from '@/server/platform/http/page-id'
-import { whatIfBench } from '@/server/forecasts/what-ifs'
-import { WhatIfBench } from '@/ui/forecasts/what-if-bench'
+import { whatIfPage } from '@/server/forecasts/what-ifs'
+import { WhatIfView } from '@/ui/forecasts/what-if-view'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.whatIf') }
 
@@ -16,5 +16,5 @@ interface PageProps {
 export default async function WhatIfPage({ params, searchParams }: PageProps) {
   const id = idFrom(PondId, (await params).pondId)
   const { saved, begin } = await searchParams
-  return <WhatIfBench data={await forPage((actor) => whatIfBench(actor, id))} saved={saved} begin={begin} />
+  return <WhatIfView data={await forPage((actor) => whatIfPage(actor, id))} saved={saved} begin={begin} />
 }

@@ -1,0 +1,28 @@
+import { firmTexts } from '@/messages/texts'
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { PondId } from '@/domain/shared/ids'
+import { forPage } from '@/server/platform/http/page-actor'
+import { idFrom } from '@/server/platform/http/page-id'
+import { pondRules } from '@/server/ponds/ponds'
+import { OwnRulesForm } from '@/ui/house-rules/own-rules-form'
+
+export const metadata: Metadata = { title: firmTexts()('shell.pages.pondRules') }
+
+export default async function PondRulesPage({ params }: { params: Promise<{ pondId: string }> }) {
+  const t = firmTexts()
+
+  const id = idFrom(PondId, (await params).pondId)
+  const { pond, house } = await forPage((actor) => pondRules(actor, id))
+  return (
+    <>
+      <div className="page-head">
+        <h1>{t('shell.pondsPractice.trainingPond')}</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+      </div>
+      <OwnRulesForm pond={pond} house={house} />
+    </>
+  )
+}

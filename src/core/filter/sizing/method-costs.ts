@@ -1,0 +1,31 @@
+import { estimate } from '../../pricing/estimate'
+import type { PriceBook } from '../../pricing/price-book'
+import type { DesignPond, FilterDesign } from '../design-input'
+import { suggestDesign } from '../first-design'
+import { SIZING_METHODS, type FilterRules, type SizingMethod } from '../house-rules'
+import type { CataloguePump } from '../flow/pump-catalogue'
+
+export interface SizingMethodCost {
+  readonly sizingMethod: SizingMethod
+  readonly pumpName: string
+  /** Total of the estimate with tax, minor units; null without a price book. */
+  readonly totalMinor: number | null
+}
+
+/** The bed each school would begin with, of the same kind: its pump, and what it costs to build. */
+export function methodCosts(
+  pond: DesignPond,
+  type: FilterDesign['type'],
+  rules: FilterRules,
+  pumps: readonly CataloguePump[],
+  book: PriceBook | null,
+): SizingMethodCost[] {
+  return SIZING_METHODS.map((sizingMethod) => {
+    const design = suggestDesign(pond, sizingMethod, rules, pumps, type)
+    return {
+      sizingMethod,
+      pumpName: pumps.find((p) => p.id === design.pumpId)!.name,
+      totalMinor: book ? estimate(design, book, { pumps, pipes: rules.tables.pipes }).totalMinor : null,
+    }
+  })
+}

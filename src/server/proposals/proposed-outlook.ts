@@ -1,0 +1,35 @@
+import { setImmediate } from 'node:timers/promises'
+import { freezeComparison } from '@/core/ecosystem/comparison/frozen-comparison'
+import type { PondId, WhatIfId } from '@/domain/shared/ids'
+import { savedPondFacts } from '@/domain/ponds/pond-facts'
+import type { ProposedOutlook } from '@/domain/proposals/proposal'
+import { badField, notFound } from '@/domain/shared/problems'
+import { comparisonOf } from '@/domain/forecasts/what-if'
+import type { Actor } from '@/server/platform/auth/actor'
+import { database } from '@/server/platform/db/connection'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findPond } from '@/server/ponds/pond-repository'
+import { listStations } from '@/server/season/weather-repository'
+import { findWhatIf } from '@/server/forecasts/what-if-repository'
+import { todayIn } from '@/server/platform/today'
+import { pondModel } from '@/server/forecasts/pond-model'
+
+/** A customer reads a season of it, in bands of so many runs: what one request may take to work out. */
+const MOST_DAYS = 180
+const MEMBERS = 20
+
+/** The outcome of a kept what-if as it goes with a proposal: worked out here, whatever a browser may have shown. */
+export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId): Promise<ProposedOutlook> {
+  const stations = await listStations(database())
+  const { whatIf, lab, basin } = await inFirm(actor.firmId, async (trx) => {
+    const pond = await findPond(trx, pondId)
+    if (!pond) throw notFound('That pond')
+    const whatIf = await findWhatIf(trx, id, pondId)
+    if (!whatIf) throw badField('whatIfId', 'That what-if is not kept for this pond any more. Choose another, or none.')
+    return { whatIf, lab: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)), basin: savedPondFacts(pond).basin }
+  })
+  if (!lab) throw badField('whatIfId', 'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.')
+  const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MOST_DAYS) }, lab)
+  const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
+  return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }
+}

@@ -1,0 +1,51 @@
+import { VISIT_TYPES } from '@/core/visits/visit-types'
+import { lostParts, withOwn, type OwnVisitType } from '@/domain/visits/own-visit-type'
+import { notFound, ProblemError } from '@/domain/shared/problems'
+import { may } from '@/domain/people/roles'
+import { assertMay, type Actor } from '@/server/platform/auth/actor'
+import { inFirm } from '@/server/platform/db/firm-transaction'
+import { findOwnVisitType, listOwnJobKeys, storeOwnJob } from '@/server/visits/own-visit-type-repository'
+
+/** Visit types, and which of them the firm does its own way. */
+export async function visitTypesPage(actor: Actor) {
+  assertMay(actor, 'ponds.read')
+  return inFirm(actor.firmId, async (trx) => {
+    const own = await listOwnJobKeys(trx)
+    return VISIT_TYPES.map(({ key, name, steps }) => ({ key, name, steps: steps.length, own: own.has(key) }))
+  })
+}
+
+/** One visit type as it stands, and as it usually is. */
+export async function visitTypePage(actor: Actor, key: string) {
+  assertMay(actor, 'ponds.read')
+  const usual = VISIT_TYPES.find((job) => job.key === key)
+  if (!usual) throw notFound('That visit type')
+  return inFirm(actor.firmId, async (trx) => {
+    const { job, version } = await findOwnVisitType(trx, key)
+    return { key, usual, now: withOwn(usual, job, version), own: job !== undefined, version, mayWrite: may(actor.role, 'houseRules.write') }
+  })
+}
+
+const LOST_WORDS = {
+  safety: 'keeps a safety note: word it as you like, but keep one',
+  gate: 'keeps its stop',
+  answers: 'keeps the answers its stop decides by: word them as you like, but keep them all',
+  missing: 'has a stop that protects fish or people and stays in',
+} as const
+
+/** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
+export async function saveVisitType(actor: Actor, key: string, version: number, job: OwnVisitType | null): Promise<void> {
+  assertMay(actor, 'houseRules.write')
+  if (!VISIT_TYPES.some((job) => job.key === key)) throw notFound('That visit type')
+  const lost = job ? lostParts(key, job.steps) : []
+  if (lost.length > 0)
+    throw new ProblemError({
+      kind: 'bad-input',
+      message: `“${lost[0].title}” ${LOST_WORDS[lost[0].why]}.`,
+      fields: lost.map((part) => {
+        const at = job!.steps.findIndex((s) => s.key === part.stepKey)
+        return { path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`, message: `“${part.title}” ${LOST_WORDS[part.why]}.` }
+      }),
+    })
+  await inFirm(actor.firmId, (trx) => storeOwnJob(trx, actor.firmId, key, version, job, actor.userId))
+}

@@ -1,0 +1,161 @@
+'use client'
+import { type TextId, textId, useTexts } from '@/ui/kit/texts'
+import dynamic from 'next/dynamic'
+import Link from 'next/link'
+import { usePathname, useRouter, useSearchParams } from 'next/navigation'
+import { useState, type ComponentType, type MouseEvent } from 'react'
+import { may } from '@/domain/people/roles'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
+import { usePerson } from '@/ui/person-context'
+import { send, type SendProblem } from '@/ui/send'
+import { SizePart } from './parts/size-part'
+import { CheckPanel } from './check-panel'
+import { useDesign, type DesignPageData, type DesignPart } from './use-design'
+import type { KeepState } from './use-stored-draft'
+
+function Opening() {
+  const t = useTexts()
+  return <p className="sheet soft">{t('design.designEditor.opening')}</p>
+}
+const part = (load: () => Promise<ComponentType<DesignPart>>) => dynamic(load, { loading: Opening })
+
+/** Only the part that is looked at is loaded: the library, the drawings and the engine are large. */
+const PARTS = [
+  { key: 'size', name: textId('design.designEditor.kindSize'), View: SizePart },
+  { key: 'bed', name: textId('design.designEditor.bed'), View: part(async () => (await import('./parts/bed-part')).BedPart) },
+  { key: 'water', name: textId('design.designEditor.pumpPipes'), View: part(async () => (await import('./parts/water-part')).WaterPart) },
+  { key: 'beside', name: textId('design.designEditor.besideBed'), View: part(async () => (await import('./parts/beside-part')).BesidePart) },
+  { key: 'network', name: textId('design.designEditor.network'), View: part(async () => (await import('./parts/network-part')).NetworkPart) },
+  { key: 'planting', name: textId('design.designEditor.planting'), View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
+  { key: 'outlook', name: textId('design.designEditor.clarityOutlook'), View: part(async () => (await import('./parts/clarity-part')).ClarityPart) },
+  { key: 'price', name: textId('design.designEditor.materialsPrice'), View: part(async () => (await import('./parts/price-part')).PricePart) },
+  { key: 'drawings', name: textId('design.designEditor.drawings'), View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
+  { key: 'versions', name: textId('design.designEditor.versions'), View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
+] as const
+
+const KEEP_WORDS: Readonly<Record<KeepState, TextId>> = {
+  idle: textId('design.designEditor.changesKeptUntilYou'),
+  keeping: textId('design.designEditor.keepingYourChanges'),
+  kept: textId('design.designEditor.yourChangesKeptHere'),
+  offline: textId('design.designEditor.noConnectionYourChanges'),
+}
+
+/** The filter bench: one part of the design at a time, its pictures, and the checks that follow every change. */
+export function DesignEditor({ data, versionNumber }: { data: DesignPageData; versionNumber: number | null }) {
+  const t = useTexts()
+
+  const { pond, houseMethod } = data
+  const router = useRouter()
+  const pathname = usePathname()
+  const search = useSearchParams()
+  const { role } = usePerson()
+  const bench = useDesign(data, versionNumber, may(role, 'designs.write'))
+  const { draft, history, shown } = bench
+  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const [saving, setSaving] = useState(false)
+  const wanted = search.get('part')
+  const active = PARTS.find((part) => part.key === wanted) ?? PARTS[0]
+  const partLink = (key: string) => `${pathname}?${new URLSearchParams({ ...(versionNumber ? { version: String(versionNumber) } : {}), part: key })}`
+  // another part needs nothing from the server: only the address changes, so that links and the back button still work
+  const openPart = (event: MouseEvent, key: string) => {
+    if (event.metaKey || event.ctrlKey || event.shiftKey) return
+    event.preventDefault()
+    window.history.pushState(null, '', partLink(key))
+  }
+  const overrides = draft.bed.sizingMethod !== houseMethod
+
+  const save = async () => {
+    setSaving(true)
+    const outcome = await send<{ number: number }>('POST', `/api/v1/ponds/${pond.id}/designs`, draft)
+    setSaving(false)
+    if (!outcome.ok) return setProblem(outcome.problem)
+    setProblem(null)
+    bench.clearDraft()
+    router.push(`${pathname}?version=${outcome.value.number}&part=${active.key}`)
+    router.refresh()
+  }
+  const given: DesignPart | null = shown ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set } : null
+  return (
+    <>
+      <div className="page-head">
+        <h1>{t('design.designEditor.filterDesign')}</h1>
+        <Link href={`/ponds/${pond.id}`}>
+          {pond.siteName}: {pond.name}
+        </Link>
+        <span className="actions">
+          <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/house-rules`}>
+            {t('design.designEditor.trainingPond')}
+          </Link>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            disabled={!history.canUndo}
+            onClick={history.undo}
+            title={t('design.designEditor.ctrlZ')}
+          >
+            {t('design.designEditor.undo')}
+          </button>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            disabled={!history.canRedo}
+            onClick={history.redo}
+            title={t('design.designEditor.ctrlShiftZ')}
+          >
+            {t('design.designEditor.redo')}
+          </button>
+        </span>
+      </div>
+      <nav className="design-parts" aria-label={t('design.designEditor.partsDesign')}>
+        {PARTS.map(({ key, name }) => (
+          <a key={key} href={partLink(key)} onClick={(event) => openPart(event, key)} aria-current={key === active.key ? 'page' : undefined}>
+            {t(name)}
+          </a>
+        ))}
+      </nav>
+      <div className="design-grid">
+        <div>
+          {given ? <active.View {...given} /> : <p className="sheet">{t('design.designEditor.mendMarkedFiguresBed')}</p>}
+          <p className="soft small">{t('design.designEditor.appAdvisesLocalCodes')}</p>
+        </div>
+        <aside aria-label={t('design.designEditor.checksSaving')}>
+          <section className="sheet">
+            <h2>{t('design.designEditor.keep')}</h2>
+            <TextField label={t('design.designEditor.versionName')} value={draft.name} onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')} />
+            {overrides ? (
+              <TextField
+                label={t('design.designEditor.whyNotHouseMethod', { sizingMethod: t(`design.methodNames.${draft.bed.sizingMethod}`).toLowerCase() })}
+                value={draft.overrideReason}
+                onChange={(e) => bench.setDraft({ overrideReason: e.target.value }, 'reason')}
+                error={problem?.fields?.find((f) => f.path === 'overrideReason')?.message}
+              />
+            ) : null}
+            <ProblemNote problem={problem} />
+            {bench.firstError ? <p className="field-error mb-1">{bench.firstError}</p> : null}
+            {may(role, 'designs.write') ? (
+              <button type="button" className="btn btn-primary mt-2" disabled={saving || !bench.worked} onClick={() => void save()}>
+                {t('design.designEditor.saveVersion', { nextNumber: bench.nextNumber })}
+              </button>
+            ) : (
+              <p className="soft mt-2 mb-0">{t('design.designEditor.designersOwnersSaveVersions')}</p>
+            )}
+            {history.canUndo ? (
+              <button type="button" className="btn btn-sm btn-outline-secondary mt-2 ms-2" onClick={bench.startOver}>
+                {t('design.designEditor.dropTheseChanges')}
+              </button>
+            ) : null}
+            <p className="soft small mb-0 mt-1" role="status">
+              {history.canUndo
+                ? t(KEEP_WORDS[bench.keeping])
+                : bench.opened
+                  ? t('design.designEditor.openedFromVersion', { number: bench.opened.number })
+                  : t('design.designEditor.bedBegin')}
+            </p>
+          </section>
+          {given ? <CheckPanel part={given} /> : null}
+        </aside>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,144 @@
+'use client'
+import { useTexts } from '@/ui/kit/texts'
+import { instant } from '@/domain/shared/dates'
+import type { ForecastsPageData } from '@/server/forecasts/forecasts'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { Why } from '@/ui/kit/why'
+import { usePerson } from '@/ui/person-context'
+import { useForecastRun } from './use-forecast-run'
+import { RiskLines } from './risk-lines'
+
+/** The forecasts page: which ponds are at risk in the coming three weeks, and how far forecasts can be believed. */
+export function ForecastsView({ data }: { data: ForecastsPageData }) {
+  const t = useTexts()
+
+  return (
+    <>
+      <div className="page-head">
+        <h1>{t('forecasts.forecastsView.forecasts')}</h1>
+        <span className="soft">{t('forecasts.forecastsView.threeWeeksAheadEvery')}</span>
+      </div>
+      <div className="columns wide-left">
+        <div>
+          <section className="sheet" aria-label={t('forecasts.forecastsView.pondsForecastRisksAbout')}>
+            <h2>{t('forecasts.forecastsView.comingThreeWeeks')}</h2>
+            {data.lines.length === 0 ? (
+              <p className="soft mb-0">{data.ponds === 0 ? t('forecasts.forecastsView.noPondForecastYet') : t('forecasts.forecastsView.noPondComesNear')}</p>
+            ) : (
+              <>
+                <p className="soft small mb-1">{t('forecasts.forecastsView.rankedHowLikelyHow')}</p>
+                <RiskLines lines={data.lines} mayPlan={data.mayPlan} />
+              </>
+            )}
+          </section>
+        </div>
+        <div>
+          <RunSheet data={data} />
+          <ScoreSheet data={data} />
+        </div>
+      </div>
+      <p className="soft">{t('forecasts.forecastsView.modelAdvisesTestWater')}</p>
+    </>
+  )
+}
+
+function RunSheet({ data }: { data: ForecastsPageData }) {
+  const t = useTexts()
+
+  const { run, underWay, problem, ask, stop } = useForecastRun(data.run)
+  const { timeZone } = usePerson()
+  return (
+    <section className="sheet" aria-label={t('forecasts.forecastsView.forecast')}>
+      <h2>{t('forecasts.forecastsView.forecast')}</h2>
+      <ProblemNote problem={problem} />
+      {underWay && run ? (
+        <div className="forecast-run">
+          <div
+            className="progress"
+            role="progressbar"
+            aria-label={t('forecasts.forecastsView.pondsForecast')}
+            aria-valuenow={run.done}
+            aria-valuemin={0}
+            aria-valuemax={run.ponds || 1}
+          >
+            <div className="progress-bar" style={{ width: `${run.ponds > 0 ? (100 * run.done) / run.ponds : 0}%` }} />
+          </div>
+          <span>
+            {run.state === 'queued' ? t('forecasts.forecastsView.waitingTurn') : t('forecasts.forecastsView.ponds', { done: run.done, ponds: run.ponds })}
+          </span>
+          {data.mayRun ? (
+            <button className="btn btn-sm btn-outline-secondary" onClick={stop}>
+              {t('forecasts.forecastsView.stop')}
+            </button>
+          ) : null}
+        </div>
+      ) : (
+        <>
+          <p className="mb-1">
+            {run === null
+              ? t('forecasts.forecastsView.noneYetMadeEvery')
+              : run.state === 'failed'
+                ? run.problem
+                : t('forecasts.forecastsView.ponds2', {
+                    state: run.state === 'stopped' ? t('forecasts.forecastsView.stopped') : t('forecasts.forecastsView.made'),
+                    finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
+                    done: run.done,
+                    ponds: run.ponds,
+                  })}
+          </p>
+          {data.mayRun ? (
+            <button className="btn btn-sm btn-primary" onClick={ask}>
+              {t('forecasts.forecastsView.forecastAllPondsNow')}
+            </button>
+          ) : null}
+        </>
+      )}
+    </section>
+  )
+}
+
+const percent = (share: number) => `${Math.round(share * 100)} %`
+
+/** Honest skill: forecasts against "the same as last time". */
+function ScoreSheet({ data }: { data: ForecastsPageData }) {
+  const t = useTexts()
+
+  return (
+    <section className="sheet" aria-label={t('forecasts.forecastsView.howFarBelieve')}>
+      <h2>{t('forecasts.forecastsView.howFarBelieve')}</h2>
+      {data.scores.length === 0 ? (
+        <p className="soft mb-0">{t('forecasts.forecastsView.forecastsHeldAgainstTests')}</p>
+      ) : (
+        <>
+          <table className="table table-sm mb-1">
+            <thead>
+              <tr>
+                <th scope="col">{t('forecasts.forecastsView.test')}</th>
+                <th scope="col">{t('forecasts.forecastsView.heldAgainst')}</th>
+                <th scope="col">{t('forecasts.forecastsView.betterThanSameLast')}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {data.scores.map((s) => (
+                <tr key={s.kind}>
+                  <td>{t(`water.readingNames.${s.kind}`)}</td>
+                  <td>{s.readings}</td>
+                  <td>
+                    {s.skill === null ? (
+                      <span className="soft">{t('forecasts.forecastsView.tooFewYet')}</span>
+                    ) : s.skill >= 0 ? (
+                      t('forecasts.forecastsView.by', { skill: percent(s.skill) })
+                    ) : (
+                      <span className="verdict look">{t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}</span>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Why>{t('forecasts.forecastsView.beforeTestTakenInto')}</Why>
+        </>
+      )}
+    </section>
+  )
+}

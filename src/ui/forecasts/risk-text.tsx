@@ -1,0 +1,39 @@
+'use client'
+import { type Texts, useTexts } from '@/ui/kit/texts'
+import { shortDate } from '@/domain/shared/dates'
+import { hazardLine, type Risk } from '@/domain/forecasts/forecast'
+import { useShow } from '@/ui/person-context'
+
+const OF_TEN = 10
+
+/** One reason: what, how likely, when, and past which line. */
+export function RiskText({ risk }: { risk: Risk }) {
+  const t = useTexts()
+
+  const show = useShow()
+  const tenths = Math.max(1, Math.round(risk.whole * OF_TEN))
+  return (
+    <>
+      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>{risk.week >= 0.5 ? 'likely' : 'maybe'}</span>{' '}
+      {t('forecasts.riskText.n10Runs', { hazard: t(`forecasts.hazardNames.${risk.hazard}`), risk: lineWords(risk, show, t), tenths })}{' '}
+      <span className="soft">{t('forecasts.riskText.about', { day: shortDate(risk.day) })}</span>
+    </>
+  )
+}
+
+function lineWords({ hazard }: Risk, show: ReturnType<typeof useShow>, t: Texts): string {
+  const line = hazardLine(hazard)
+  switch (hazard) {
+    case 'oxygen':
+      return t('forecasts.riskText.belowNight', { line: show(line, 'concentration') })
+    case 'ammonia':
+    case 'nitrite':
+      return t('forecasts.riskText.above', { line: show(line, 'concentration') })
+    case 'heat':
+      return t('forecasts.riskText.above', { line: show(line, 'temperature') })
+    case 'level':
+      return t('forecasts.riskText.down', { line: show(-line / 1000, 'length', { scale: 'small' }) })
+    case 'murk':
+      return t('forecasts.riskText.handNotSeenDeep', { line: show(line, 'length') })
+  }
+}

@@ -1,0 +1,276 @@
+'use client'
+import { textId, useTexts } from '@/ui/kit/texts'
+import Link from 'next/link'
+import { useState } from 'react'
+import { WhatIfInput, comparisonOf, MAX_OPTIONS, TEMPLATES } from '@/domain/forecasts/what-if'
+import { START_KINDS } from '@/core/ecosystem/start'
+import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
+import { ChoiceField } from '@/ui/kit/choice-field'
+import { ProblemNote } from '@/ui/kit/problem-note'
+import { TextField } from '@/ui/kit/text-field'
+import { useSave } from '@/ui/use-save'
+import { BudgetView } from './budget-view'
+import { EyeView } from './eye-view'
+import { ForecastCharts } from './forecast-charts'
+import { SavedWhatIfs } from './saved-what-ifs'
+import { clarityOf, measuresOfRuns, useComparison, useProgress, type ComparisonRuns } from './use-comparison'
+import { useWhatIf, type WhatIfState } from './use-what-if'
+import { Verdict } from './verdict'
+import { OptionEditor } from './option-editor'
+import { Swatch } from './option-ink'
+
+const SPANS = [
+  { value: '30', label: textId('forecasts.whatIfView.month') },
+  { value: '45', label: textId('forecasts.whatIfView.sixWeeks') },
+  { value: '60', label: textId('forecasts.whatIfView.twoMonths') },
+  { value: '90', label: textId('forecasts.whatIfView.threeMonths') },
+  { value: '120', label: textId('forecasts.whatIfView.fourMonths') },
+  { value: '270', label: textId('forecasts.whatIfView.nineMonths') },
+  { value: '365', label: textId('forecasts.whatIfView.year') },
+  { value: '730', label: textId('forecasts.whatIfView.twoYears') },
+]
+const MEMBERS = [
+  { value: '20', label: textId('forecasts.whatIfView.n20Quickly') },
+  { value: '60', label: textId('forecasts.whatIfView.n60') },
+  { value: '200', label: textId('forecasts.whatIfView.n200FinerBands') },
+  { value: '500', label: textId('forecasts.whatIfView.n500') },
+]
+
+/** The what-if page: options side by side on one pond, with the pond's own figures, weather and readings. */
+export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved?: string; begin?: string }) {
+  const t = useTexts()
+
+  const state = useWhatIf(data, saved, begin)
+  const comparison = useComparison()
+  const [shown, setShown] = useState<readonly string[]>([])
+  const [wrong, setWrong] = useState<string | null>(null)
+  const { lab } = data
+  const go = () => {
+    const read = WhatIfInput.safeParse(state.whatIf)
+    if (!read.success) return setWrong(read.error.issues[0].message)
+    setWrong(null)
+    setShown(read.data.options.map((w) => w.name))
+    comparison.run(comparisonOf(read.data, lab!), read.data.members)
+  }
+  return (
+    <>
+      <div className="page-head">
+        <h1>{t('forecasts.whatIfView.whatIf')}</h1>
+        <Link href={`/ponds/${data.pond.id}`}>
+          {data.pond.siteName}: {data.pond.name}
+        </Link>
+        <span className="soft">{t('forecasts.whatIfView.choicesSideSidePond')}</span>
+      </div>
+      {lab === null ? (
+        <p className="sheet">{t('forecasts.whatIfView.noWeatherKnownPond')}</p>
+      ) : (
+        <div className="forecast">
+          <div>
+            <section className="sheet" aria-label={t('forecasts.whatIfView.question')}>
+              <ChoiceField
+                label={t('forecasts.whatIfView.beginFrom')}
+                options={[
+                  ...(state.template === '' ? [{ value: '', label: t('forecasts.whatIfView.questionOurOwn') }] : []),
+                  ...TEMPLATES.map((template) => ({ value: template.key, label: template.name })),
+                ]}
+                value={state.template}
+                onChange={(e) => state.begin(e.target.value)}
+              />
+              <div className="field-grid tight mt-2">
+                <TextField
+                  label={t('forecasts.whatIfView.from')}
+                  type="date"
+                  value={state.whatIf.from}
+                  onChange={(e) => e.target.value && state.change({ from: e.target.value })}
+                />
+                <ChoiceField
+                  label={t('forecasts.whatIfView.for')}
+                  options={SPANS.map((o) => ({ ...o, label: t(o.label) }))}
+                  value={String(state.whatIf.days)}
+                  onChange={(e) => state.change({ days: Number(e.target.value) })}
+                />
+                <ChoiceField
+                  label={t('forecasts.whatIfView.pond')}
+                  options={START_KINDS.map((start) => ({ value: start, label: t(`forecasts.startNames.${start}`) }))}
+                  value={state.whatIf.start}
+                  onChange={(e) => state.change({ start: e.target.value as WhatIfInput['start'] })}
+                />
+                <ChoiceField
+                  label={t('forecasts.whatIfView.runsEach')}
+                  options={MEMBERS.map((o) => ({ ...o, label: t(o.label) }))}
+                  value={String(state.whatIf.members)}
+                  onChange={(e) => state.change({ members: Number(e.target.value) })}
+                />
+              </div>
+              <Ways state={state} />
+              <OptionEditor lab={lab} state={state} />
+              {lab.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p> : null}
+            </section>
+            <KeepIt data={data} state={state} />
+          </div>
+          <div>
+            <RunBar comparison={comparison} onRun={go} wrong={wrong} />
+            {comparison.state.status === 'done' || comparison.state.status === 'stopped' ? (
+              <Results result={comparison.state.result} names={shown} data={data} stopped={comparison.state.status === 'stopped'} />
+            ) : comparison.state.status === 'idle' ? (
+              <p className="sheet soft">{t('forecasts.whatIfView.composeWaysLeftThen')}</p>
+            ) : null}
+          </div>
+        </div>
+      )}
+      <p className="soft">{t('forecasts.whatIfView.modelAdvisesTestWater')}</p>
+    </>
+  )
+}
+
+/** One tab a way. */
+function Ways({ state }: { state: WhatIfState }) {
+  const t = useTexts()
+
+  const { options } = state.whatIf
+  return (
+    <div className="what-if-options">
+      <div role="tablist" aria-label={t('forecasts.whatIfView.ways')}>
+        {options.map((option, i) => (
+          <button
+            key={i}
+            id={`what-if-option-${i}`}
+            role="tab"
+            aria-selected={i === state.chosen}
+            aria-controls="what-if-option"
+            className={`btn btn-sm btn-outline-secondary ${i === state.chosen ? 'active' : ''}`}
+            onClick={() => state.choose(i)}
+          >
+            <Swatch index={i} /> {option.name || t('forecasts.whatIfView.way', { i: i + 1 })}
+          </button>
+        ))}
+      </div>
+      {options.length < MAX_OPTIONS ? (
+        <button className="btn btn-sm btn-link" onClick={state.addOption}>
+          {t('forecasts.whatIfView.addWay')}
+        </button>
+      ) : null}
+      {options.length > 1 ? (
+        <button className="btn btn-sm btn-link" onClick={() => state.removeOption(state.chosen)}>
+          {t('forecasts.whatIfView.takeWayOut')}
+        </button>
+      ) : null}
+    </div>
+  )
+}
+
+function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof useComparison>; onRun: () => void; wrong: string | null }) {
+  const t = useTexts()
+
+  const { state } = comparison
+  return (
+    <div className="forecast-run">
+      {state.status === 'running' ? (
+        <>
+          <RunProgress progress={state.progress} />
+          <button className="btn btn-outline-secondary" onClick={comparison.stop}>
+            {t('forecasts.whatIfView.stop')}
+          </button>
+        </>
+      ) : (
+        <button className="btn btn-primary" onClick={onRun}>
+          {t('forecasts.whatIfView.runThem')}
+        </button>
+      )}
+      {wrong ? (
+        <span className="field-error" role="alert">
+          {wrong}
+        </span>
+      ) : null}
+      {state.status === 'failed' ? (
+        <span className="field-error" role="alert">
+          {t('forecasts.whatIfView.runsBrokeOffCheck')}
+        </span>
+      ) : null}
+    </div>
+  )
+}
+
+function RunProgress({ progress }: { progress: Parameters<typeof useProgress>[0] }) {
+  const t = useTexts()
+
+  const done = useProgress(progress)
+  return (
+    <>
+      <div
+        className="progress"
+        role="progressbar"
+        aria-label={t('forecasts.whatIfView.runsDone')}
+        aria-valuenow={done}
+        aria-valuemin={0}
+        aria-valuemax={progress.of}
+      >
+        <div className="progress-bar" style={{ width: `${(100 * done) / progress.of}%` }} />
+      </div>
+      <span>{t('forecasts.whatIfView.runs', { done, of: progress.of })}</span>
+    </>
+  )
+}
+
+function Results({ result, names, data, stopped }: { result: ComparisonRuns; names: readonly string[]; data: WhatIfPageData; stopped: boolean }) {
+  const t = useTexts()
+
+  const [day, setDay] = useState(Math.min(20, result.days - 1))
+  const at = Math.min(day, result.days - 1)
+  return (
+    <>
+      <section className="sheet" aria-label={t('forecasts.whatIfView.verdict')}>
+        <h2>{t('forecasts.whatIfView.verdict')}</h2>
+        {stopped ? <p className="verdict look">{t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0].length })}</p> : null}
+        <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
+      </section>
+      <section className="sheet" aria-label={t('forecasts.whatIfView.whatEyeSees')}>
+        <h2>{t('forecasts.whatIfView.whatEyeSees')}</h2>
+        <EyeView from={result.from} days={result.days} options={clarityOf(result, names)} basin={data.basin} day={at} onDay={setDay} />
+      </section>
+      <section className="sheet" aria-label={t('forecasts.whatIfView.waterDayDay')}>
+        <h2>{t('forecasts.whatIfView.waterDayDay')}</h2>
+        <p className="soft small mb-1">{t('forecasts.whatIfView.lineMiddleRunsBand')}</p>
+        <ForecastCharts result={result} names={names} day={at} tests={data.tests} />
+      </section>
+      <BudgetView result={result} names={names} of="nitrogen" />
+      <BudgetView result={result} names={names} of="phosphorus" />
+    </>
+  )
+}
+
+function KeepIt({ data, state }: { data: WhatIfPageData; state: WhatIfState }) {
+  const t = useTexts()
+
+  const { problem, saved, save, touched } = useSave()
+  return (
+    <section className="sheet" aria-label={t('forecasts.whatIfView.keptWhatIfs')}>
+      <h2>{t('forecasts.whatIfView.keptWhatIfs')}</h2>
+      {data.maySave ? (
+        <>
+          <TextField
+            label={t('forecasts.whatIfView.name')}
+            value={state.whatIf.name}
+            maxLength={80}
+            onChange={(e) => {
+              touched()
+              state.change({ name: e.target.value })
+            }}
+          />
+          <button className="btn btn-sm btn-outline-primary mt-2" onClick={() => save('POST', `/api/v1/ponds/${data.pond.id}/what-ifs`, state.whatIf)}>
+            {t('forecasts.whatIfView.keepWhatIf')}
+          </button>
+          {saved ? (
+            <span className="ms-2" role="status">
+              {t('forecasts.whatIfView.kept')}
+            </span>
+          ) : null}
+          <ProblemNote problem={problem} />
+        </>
+      ) : null}
+      <div className="mt-2">
+        <SavedWhatIfs data={data} onOpen={state.open} />
+      </div>
+    </section>
+  )
+}
