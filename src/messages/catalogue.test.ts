@@ -1,5 +1,7 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
+import ts from 'typescript'
+import { createTranslator } from 'use-intl/core'
 import { en } from './en'
 import { textsIn, type TextKey } from './texts'
 
@@ -35,9 +37,32 @@ describe('the catalogue', () => {
     const unsaid = entries.map(({ key }) => key).filter((key) => !code.includes(`'${key}'`) && !places.has(key.split('.').slice(0, 2).join('.')))
     expect(unsaid).toEqual([])
   })
-  it('is given the values that its texts name', () => {
-    const named = new Set(entries.filter(({ text }) => namesIn(text).length > 0).map(({ key }) => key))
-    const wrong = [...code.matchAll(/\bt\(\s*'([\w.-]+)'\s*(\)?)/g)].filter(([, key, closed]) => closed && named.has(key)).map(([, key]) => key)
+  it('is given the values that its texts name, and no others', () => {
+    const wrong: string[] = []
+    const t = createTranslator({ locale: 'en', messages: en, onError: (error) => wrong.push(error.message), getMessageFallback: ({ key }) => key })
+    const texts = new Map(entries.map(({ key, text }) => [key, text]))
+    for (const { key, values } of calls()) {
+      const text = texts.get(key)
+      if (text === undefined) continue
+      t(key as never, Object.fromEntries(values.map((name) => [name, 2])) as never)
+      wrong.push(...values.filter((name) => !new RegExp(`\\{\\s*${name}\\b`).test(text)).map((name) => `${key} names no ${name}`))
+    }
     expect(wrong).toEqual([])
   })
 })
+
+/** Every `t('key', { … })` of the code with the names of its values; those that are spread in from elsewhere cannot be told. */
+function calls(): { key: string; values: string[] }[] {
+  const found: { key: string; values: string[] }[] = []
+  const visit = (node: ts.Node): void => {
+    if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.expression.text === 't') {
+      const [key, values] = node.arguments
+      const plain = values === undefined || (ts.isObjectLiteralExpression(values) && !values.properties.some(ts.isSpreadAssignment))
+      if (key && ts.isStringLiteral(key) && plain)
+        found.push({ key: key.text, values: values ? (values as ts.ObjectLiteralExpression).properties.map((p) => p.name!.getText()) : [] })
+    }
+    ts.forEachChild(node, visit)
+  }
+  for (const source of sources()) visit(ts.createSourceFile('x.tsx', source, ts.ScriptTarget.Latest, true, ts.ScriptKind.TSX))
+  return found
+}

@@ -5,6 +5,7 @@ import { DEBRIEF_OPTIONS, morningsOf, otherYear, planBy, waysThrough, weekStorie
 import type { WeekChoice } from '../core/trainer/play'
 import { trainerScenario, type ScenarioKey } from '../core/trainer/scenarios'
 import { worldOf, type TrainingWorld } from '../core/trainer/world'
+import { recordOf } from '../core/numeric/record-of'
 
 let kept: { readonly key: string; readonly world: TrainingWorld } | null = null
 
@@ -45,7 +46,7 @@ const api = {
       const points = seasons.map((season) => season[way].score.points).sort((a, b) => a - b)
       return { middle: middle(points), least: points[0], most: points[points.length - 1], measures: seasons.map((season) => season[way].result.measures) }
     }
-    return Object.fromEntries(DEBRIEF_OPTIONS.map((way) => [way, of(way)])) as Record<DebriefOption, ReturnType<typeof of>>
+    return recordOf(DEBRIEF_OPTIONS, of)
   },
 }
 export type TrainerWorker = typeof api

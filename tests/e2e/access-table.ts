@@ -1,3 +1,4 @@
+import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 import { DEFAULT_PRICE_BOOK } from '../../src/core/pricing/price-book'
 import { oldDesign } from '../fixtures/old-design'
 import { DEFAULT_HOUSE_TABLES } from '../../src/domain/house-rules/house-tables'
@@ -251,8 +252,8 @@ export const ROUTES: readonly RouteRule[] = [
     body: () => ({ version: 999, item: { name: 'Access', kind: 'other', unit: 'pieces', least: 0 } }),
   },
   { route: 'api/v1/stock/[itemId]/move', method: 'POST', allowed: LOGGERS, body: () => ({ move: 'counted', amount: 0 }) },
-  { route: 'api/v1/field/pack', method: 'GET', allowed: ALL },
-  { route: 'api/v1/field/visits/[visitId]', method: 'GET', allowed: ALL },
+  { route: 'api/v1/field/pack', method: 'GET', allowed: ALL, query: `?format=${PACK_FORMAT}` },
+  { route: 'api/v1/field/visits/[visitId]', method: 'GET', allowed: ALL, query: `?format=${PACK_FORMAT}` },
   {
     route: 'api/v1/field/sync',
     method: 'POST',

@@ -66,7 +66,7 @@ test.beforeAll(async ({ baseURL }) => {
   own = { ...photo, ...design, ...made[0], ...runs[0], ...crew }
   // another firm with things of its own, written past the wall by the owner of the tables
   const { rows } = await owner.raw(`
-    with f as (insert into firms (id, name, time_zone, practice) values (gen_random_uuid(), 'Other firm', 'Etc/UTC', '{}') returning id),
+    with f as (insert into firms (id, name, time_zone, rules) values (gen_random_uuid(), 'Other firm', 'Etc/UTC', '{}') returning id),
       c as (insert into customers (id, firm_id, name) select gen_random_uuid(), id, 'Theirs' from f returning id, firm_id),
       s as (insert into sites (id, firm_id, customer_id, name, station_id) select gen_random_uuid(), firm_id, id, 'Theirs', 'ferrygate' from c returning id, firm_id),
       p as (insert into ponds (id, firm_id, site_id, name, survey, volume_m3, area_m2) select gen_random_uuid(), s.firm_id, s.id, 'Theirs', o.survey, 5, 8 from s, (select survey from ponds limit 1) o returning id, firm_id),
@@ -110,8 +110,12 @@ for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && r.route !== 'api
       expect(turnedAway || parsedBeforeRights, `${role}: ${answer.status()}`).toBe(!(rule.allowed as readonly Role[]).includes(role) || parsedBeforeRights)
       expect(answer.status(), role).toBeLessThan(500)
     }
-    if (!/\[(pond|visit|photo|design|proposal)Id\]/.test(rule.route)) return
-    // the one with every right must not even learn that the other firm's things exist
+  })
+
+/** Routes of things that the other firm has too. */
+const OF_A_THING = /\[(pond|visit|photo|design|proposal|run|crew)Id\]/
+for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && OF_A_THING.test(r.route)))
+  test(`${rule.method} /${rule.route}: nothing of the other firm, not even that it is there`, async () => {
     const theirs = await call(signedIn.owner, rule, other)
     expect([404, 422], `other firm: ${theirs.status()}`).toContain(theirs.status())
     expect(await theirs.text()).not.toContain('Theirs')

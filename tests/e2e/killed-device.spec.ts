@@ -9,6 +9,7 @@ import playwrightConfig from '../../playwright.config'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { planToday } from './drivers/plan-today'
 import { leadOf, signInAs, signInByForm, signInWith } from './drivers/sign-in'
+import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 
 const CREW = 'Kingfisher'
 let folder: string
@@ -124,7 +125,7 @@ test('what was kept goes out in the background, after the field sheet was closed
   // the browser wakes the service worker by itself now and then; here at once
   await cdp.send('ServiceWorker.dispatchSyncEvent', { origin: new URL(baseURL!).origin, registrationId, tag: 'field-sync', lastChance: false })
   await expect(async () => {
-    const { visit: there } = await (await desk.request.get(`/api/v1/field/visits/${visit.split('=')[1]}`)).json()
+    const { visit: there } = await (await desk.request.get(`/api/v1/field/visits/${visit.split('=')[1]}?format=${PACK_FORMAT}`)).json()
     expect(there.state).toBe('under-way')
   }).toPass({ timeout: 30_000 })
   await context.close()

@@ -4,6 +4,7 @@ import { seriousOn, smallTargets } from './drivers/field-checks'
 import { planToday, pondHref } from './drivers/plan-today'
 import { leadOf, signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 
 const CREW = 'Newt'
 
@@ -142,7 +143,7 @@ test('several ponds of one stop: started together, what counts for all is done o
 test('a visit on paper holds its steps, amounts, stops and room to write', async ({ page }) => {
   await signInAs(page, 'office')
   await page.goto('/rounds')
-  const { visits } = await (await page.request.get('/api/v1/field/pack?format=4')).json()
+  const { visits } = await (await page.request.get(`/api/v1/field/pack?format=${PACK_FORMAT}`)).json()
   const cleanout = visits.find((v: { visit: { job: { key: string } } }) => v.visit.job.key === 'spring-cleanout').visit
   await page.goto(`/visits/${cleanout.id}/sheet`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Spring cleanout')

@@ -5,6 +5,7 @@ import { seriousOn, smallTargets } from './drivers/field-checks'
 import { crewOf, pondHref } from './drivers/plan-today'
 import { leadOf, signInAs, signInWith } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
+import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 
 const CREW = 'Kingfisher'
 /** Tests of a pond that was left alone for years, stage by stage as it mends. */
@@ -34,7 +35,7 @@ test('the neglected pond is mended over three visits without signal, with its st
   const errors = watchErrors(page)
   await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
-  const { visits } = await (await page.request.get('/api/v1/field/pack?format=4')).json()
+  const { visits } = await (await page.request.get(`/api/v1/field/pack?format=${PACK_FORMAT}`)).json()
   const stages = visits
     .map((v: { visit: { id: string; job: { key: string } } }) => v.visit)
     .filter((v: { job: { key: string } }) => v.job.key.startsWith('rescue-'))

@@ -16,7 +16,7 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   const errors = watchErrors(page)
   await signInByForm(page, emailOf('technician'))
   await page.getByText('More', { exact: true }).click()
-  await page.getByRole('link', { name: 'Trainer' }).click()
+  await page.getByRole('link', { name: 'Trainer', exact: true }).click()
   const scenario = page.getByRole('region', { name: 'The spring rush on one pond' })
   await expect(scenario).toContainText('not finished yet')
   await scenario.getByRole('button', { name: 'Start' }).click()

@@ -15,7 +15,7 @@ async function withPond(name: string) {
   return { actors, pondId: await addPond(actors.owner, newPond()) }
 }
 
-describe('a pond’s own practice', () => {
+describe('a pond’s own rules', () => {
   it('governs its bench and its windows, and no other pond’s', async () => {
     const { actors, pondId } = await withPond('Sedge')
     const other = await addPond(actors.owner, newPond())

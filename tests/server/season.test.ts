@@ -48,7 +48,7 @@ describe('a pond’s year', () => {
     await windowsOfPonds(actors.owner.firmId)
     expect((await feeding()) > early).toBe(true)
   })
-  it('lets two owners’ practice clash openly', async () => {
+  it('lets two owners’ house rules clash openly', async () => {
     const { actors } = await makeFirm('Bistort')
     const { rules, version } = await firm(actors.owner)
     await setHouseRules(actors.owner, version, { ...rules, growthYears: 3 })

@@ -26,7 +26,7 @@ describe('one verdict for ammonia on Today and in the diagnosis', () => {
     expect(concerns[0].nh3MgL).toBeCloseTo(0.274, 2)
     expect((await diagnosisPage(actors.office, pondId)).known['ammonia-high']?.found).toBe(true)
   })
-  it('TAN 3 at pH 6.5 and 10 °C worries for its pH alone', async () => {
+  it('TAN 3 at pH 6.5 and 10 °C is at risk for its pH alone', async () => {
     const { actors, pondId } = await tested('Sour', { tan: 3, ph: 6.5, waterTemp: 10 })
     expect((await todayPage(actors.office)).concerns).toMatchObject([{ kind: 'ph', band: 'watch' }])
     expect((await diagnosisPage(actors.office, pondId)).known['ammonia-high']?.found).toBe(false)

@@ -11,6 +11,7 @@ import type { OutputName, Series } from '../ecosystem/outputs'
 import type { EcoPond } from '../ecosystem/pond'
 import { asRead, seenToFloor, withoutBias, type ObservedKind } from './observed'
 import { parametersOf, type ParticleFilter } from './particle-filter'
+import { recordOf } from '../numeric/record-of'
 
 export const OUTLOOK_DAYS = 21
 /** What a forecast shows. */
@@ -67,8 +68,8 @@ export function outlookOf(filter: ParticleFilter, { pond, deepestM, station, kno
     .map((series) => corrected(series, filter.bias, deepestM))
   return {
     from: filter.day,
-    bands: Object.fromEntries(OUTLOOK_OUTPUTS.map((output) => [output, bandOver(runs, output)])) as unknown as Outlook['bands'],
-    risks: Object.fromEntries(HAZARD_KEYS.map((hazard) => [hazard, riskOf(runs, hazard, deepestM)])) as unknown as Outlook['risks'],
+    bands: recordOf(OUTLOOK_OUTPUTS, (output) => bandOver(runs, output)),
+    risks: recordOf(HAZARD_KEYS, (hazard) => riskOf(runs, hazard, deepestM)),
   }
 }
 
@@ -81,29 +82,27 @@ const READ_AS: Readonly<Partial<Record<OutlookOutput, ObservedKind>>> = {
   clarityM: 'clarityDepth',
 }
 
-type ForecastRisks = Readonly<Record<OutlookOutput, readonly number[]>>
+type CorrectedSeries = Readonly<Record<OutlookOutput, readonly number[]>>
 
 /** A run's outputs as they would be read, with the pond's own bias taken off. */
-function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: number): ForecastRisks {
+function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: number): CorrectedSeries {
   const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
-  return Object.fromEntries(
-    OUTLOOK_OUTPUTS.map((output) => {
-      const kind = READ_AS[output]
-      if (output === 'nh3') return [output, Array.from(series.nh3, (value, d) => value * tanShare[d])]
-      if (!kind) return [output, Array.from(series[output])]
-      const told = (value: number) => asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
-      return [output, Array.from(series[output], told)]
-    }),
-  ) as unknown as ForecastRisks
+  return recordOf(OUTLOOK_OUTPUTS, (output) => {
+    const kind = READ_AS[output]
+    if (output === 'nh3') return Array.from(series.nh3, (value, d) => value * tanShare[d])
+    if (!kind) return Array.from(series[output])
+    const read = (value: number) => asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
+    return Array.from(series[output], read)
+  })
 }
 
-function bandOver(runs: readonly ForecastRisks[], output: OutlookOutput): Band {
+function bandOver(runs: readonly CorrectedSeries[], output: OutlookOutput): Band {
   const days = Array.from({ length: OUTLOOK_DAYS }, (_, d) => runs.map((r) => r[output][d]).sort((a, b) => a - b))
   const at = (share: number) => days.map((values) => quantileOfSorted(values, share))
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
 }
 
-function riskOf(runs: readonly ForecastRisks[], hazard: Hazard, deepestM: number): Risk {
+function riskOf(runs: readonly CorrectedSeries[], hazard: Hazard, deepestM: number): Risk {
   const { output, side, line } = HAZARDS[hazard]
   // a shallow pond that is seen to its floor is not murky
   const crosses = (value: number) => (side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM)))

@@ -9,6 +9,7 @@ import type { EcoPond } from '../ecosystem/pond'
 import type { PondState } from '../ecosystem/running'
 import { simulate } from '../ecosystem/simulate'
 import { chlorophyllOfClarity, takeKnownWater, type KnownWater } from '../ecosystem/start'
+import { recordOf } from '../numeric/record-of'
 
 export interface DatedReading {
   readonly day: IsoDate
@@ -50,7 +51,7 @@ const BIAS_RATE = 0.5
 /** How far a state that was read is drawn to the reading. @source Kalman gain of a model as uncertain as the reading */
 const GAIN = 0.6
 
-export const noScores = (): Scores => Object.fromEntries(OBSERVED_KINDS.map((kind) => [kind, { readings: 0, model: 0, sameAsLast: 0 }])) as unknown as Scores
+export const noScores = (): Scores => recordOf(OBSERVED_KINDS, () => ({ readings: 0, model: 0, sameAsLast: 0 }))
 
 /** Begins with particles that all stand where a run-in left the pond. */
 export function startFilter(state: PondState, day: IsoDate, size: number): ParticleFilter {
@@ -117,7 +118,7 @@ function run(filter: ParticleFilter, { pond, deepestM }: FilterInput, weather: r
       every: 'day',
     })
     const value = (kind: ObservedKind) => asRead(kind, result.series[OBSERVED[kind].output][days - 1], deepestM)
-    last.push(Object.fromEntries(OBSERVED_KINDS.map((kind) => [kind, value(kind)])) as Record<ObservedKind, number>)
+    last.push(recordOf(OBSERVED_KINDS, value))
     return { seed: particle.seed, state: result.end }
   })
   return { ...filter, day: addDays(filter.day, days), particles, last }

@@ -5,6 +5,7 @@ import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
 import type { Running } from './running'
 import { SECCHI } from './secchi'
 import { STATE, STATE_COUNT } from './states'
+import { recordOf } from '../numeric/record-of'
 
 /** What a run reports, and how a day's figure is made from its hours: the worst where one hour can hurt. */
 export const OUTPUTS = {
@@ -35,7 +36,7 @@ export const OUTPUTS = {
 export type OutputName = keyof typeof OUTPUTS
 export const OUTPUT_NAMES = Object.keys(OUTPUTS) as readonly OutputName[]
 /** Where each output stands in a recorder's row: by name, so that the list above can grow anywhere. */
-const AT = Object.fromEntries(OUTPUT_NAMES.map((name, i) => [name, i])) as Readonly<Record<OutputName, number>>
+const AT = recordOf(OUTPUT_NAMES, (_, i) => i)
 export type Series = Readonly<Record<OutputName, Float64Array>>
 
 const MG_PER_DKH = 17.848
@@ -63,7 +64,7 @@ export class Recorder {
     const rows = (days * 24) / this.per
     this.columns = OUTPUT_NAMES.map(() => new Float64Array(rows))
     this.fold = OUTPUT_NAMES.map((name) => OUTPUTS[name])
-    this.series = Object.fromEntries(OUTPUT_NAMES.map((name, i) => [name, this.columns[i]])) as unknown as Series
+    this.series = recordOf(OUTPUT_NAMES, (_, i) => this.columns[i])
     this.most = mostOxidisers(p, bedSurfaceM2(p, pond))
   }
 

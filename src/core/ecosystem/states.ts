@@ -1,3 +1,4 @@
+import { recordOf } from '../numeric/record-of'
 /**
  * What the simulator keeps of a pond, in grams in the whole system unless named otherwise.
  * Masses, not concentrations: so that what leaves one place arrives in another whatever the water level does.
@@ -41,7 +42,7 @@ export type StateName = (typeof STATE_NAMES)[number]
 export const STATE_COUNT = STATE_NAMES.length
 
 /** Place of each state in the vector. */
-export const STATE = Object.fromEntries(STATE_NAMES.map((name, i) => [name, i])) as Readonly<Record<StateName, number>>
+export const STATE = recordOf(STATE_NAMES, (_, i) => i)
 
 /** States that leave with water and come with it. */
 export const DISSOLVED: readonly StateName[] = [

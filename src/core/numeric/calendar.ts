@@ -1,9 +1,9 @@
 import { DomainError } from '../errors'
+import { DAY_MS } from './time'
 
 /** Calendar days as ISO text ("2026-04-09"): no time zone, no clock. */
 export type IsoDate = string
 
-const DAY_MS = 86_400_000
 const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/
 
 /** Whole days since 1970-01-01. @throws {DomainError} not a real calendar day */

@@ -3,7 +3,7 @@
  * @param share 0..1
  * @source Hyndman & Fan 1996, type 7
  */
-export function quantileOfSorted(sorted: readonly number[], share: number): number {
+export function quantileOfSorted(sorted: ArrayLike<number>, share: number): number {
   if (sorted.length === 0) return Number.NaN
   const position = (sorted.length - 1) * share
   const below = Math.floor(position)

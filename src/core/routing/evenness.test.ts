@@ -45,9 +45,9 @@ describe('evenness', () => {
         const evenness = new Evenness(problem(capacities))
         const minutes = [0, 0, 0, 0, 0, 0]
         for (const [group, more] of list) {
-          const forecastRisks = evenness.wouldAdd(group, more)
-          expect(evenness.add(group, more)).toBeCloseTo(forecastRisks, 6)
-          expect(-forecastRisks).toBeLessThanOrEqual(
+          const forecast = evenness.wouldAdd(group, more)
+          expect(evenness.add(group, more)).toBeCloseTo(forecast, 6)
+          expect(-forecast).toBeLessThanOrEqual(
             evenness.mostGain(Math.abs(more)) * Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) + 1e-6,
           )
           minutes[group] += more

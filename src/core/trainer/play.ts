@@ -17,6 +17,7 @@ import { optionOf, trainerTask, type TrainerTaskKey, type TaskChoice } from './t
 import { sightsOf } from './sights'
 import type { Scene, WeekView } from './view'
 import { TRAINING_DEPTH_M, type TrainingWorld } from './world'
+import { recordOf } from '../numeric/record-of'
 
 /** What the player did on one visit. */
 export interface WeekChoice {
@@ -109,7 +110,7 @@ export class Play {
     this.state = world.start.end
     this.last = world.start.series
     this.shoal = { condition: 1, alive: world.scenario.fish }
-    this.columns = Object.fromEntries(OUTPUT_NAMES.map((name) => [name, []])) as unknown as Record<OutputName, number[]>
+    this.columns = recordOf(OUTPUT_NAMES, (): number[] => [])
   }
 
   get over(): boolean {
@@ -188,7 +189,7 @@ export class Play {
     const days = this.columns.tan.length
     const daily = new Float32Array(SHOWN_OUTPUTS.length * days)
     SHOWN_OUTPUTS.forEach((name: ShownOutput, i) => daily.set(this.columns[name], i * days))
-    const series = Object.fromEntries(OUTPUT_NAMES.map((name) => [name, Float64Array.from(this.columns[name])])) as unknown as Series
+    const series = recordOf(OUTPUT_NAMES, (name) => Float64Array.from(this.columns[name]))
     return {
       days,
       daily,

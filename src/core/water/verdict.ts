@@ -3,6 +3,7 @@ import { carbonDioxideMgL, CARBONATE_RANGE } from './carbonate'
 import { CACO3_MGL_PER_DKH } from './mixing'
 import { OXYGEN_RANGE, oxygenSaturationMgL } from './dissolved-oxygen'
 import { readingBand, type ReadingKindName, type WaterBand } from './readings'
+import { DAY_MS } from '../numeric/time'
 
 /** What was measured of one water, each in its canonical unit. */
 export type WaterSample = Readonly<Partial<Record<ReadingKindName, number>>>
@@ -67,8 +68,6 @@ export interface DatedReading {
 
 /** pH and temperature within so many days of an ammonia test belong to it. @source house default: pH swings within days, not within hours of a visit */
 export const TOGETHER_DAYS = 3
-const DAY_MS = 86_400_000
-
 /** The newest reading of each kind; of the same moment the one that comes later. */
 export function newestOfEach<Line extends DatedReading>(readings: readonly Line[]): Map<ReadingKindName, Line> {
   const newest = new Map<ReadingKindName, Line>()

@@ -57,6 +57,13 @@ describe('designs of the first format', () => {
     const read = FilterDesignInput.safeParse(upgradeDesign(oldDesign))
     expect(read.success && read.data).toMatchObject({ type: 'lined-wetland', lengthM: 4, delivery: { otherK: 3 }, pumpId: 'S24' })
   })
+  it('of the second format are read too: the sizing method had another name', () => {
+    const { sizingMethod, ...rest } = design()
+    expect(readDesignFile(file({ format: 2, design: { school: sizingMethod, ...rest } }))).toMatchObject({
+      ok: true,
+      value: { format: 3, design: { sizingMethod } },
+    })
+  })
   it('leave today’s designs as they are', () => expect(keptDesign(design())).toEqual(design()))
 })
 

@@ -16,6 +16,7 @@ import type { PatchNow } from '../plants/plants'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
 import type { PondFacts } from '../ponds/pond-facts'
 import type { HouseRules } from '../house-rules/house-rules'
+import { DAY_MS } from '../../core/numeric/time'
 
 /** Water by where it comes from, mg/L. @source usual of temperate countries; a test of the tap is better */
 const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
@@ -154,7 +155,7 @@ export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReadi
   const value = (kind: ReadingKindName): number | undefined => {
     const reading = readings[kind]
     if (!reading) return undefined
-    const ageDays = (Date.parse(`${before}T23:59:59Z`) - Date.parse(reading.takenAt)) / 86_400_000
+    const ageDays = (Date.parse(`${before}T23:59:59Z`) - Date.parse(reading.takenAt)) / DAY_MS
     return ageDays >= -0.5 && ageDays <= COUNTS_DAYS[kind]! ? reading.value : undefined
   }
   const [kh, clarity, salinity] = [value('kh'), value('clarityDepth'), value('salinity')]

@@ -1,12 +1,13 @@
 import { HAZARD_KEYS, OUTLOOK_OUTPUTS, type Hazard, type Outlook, type Risk } from '../../core/assimilation/outlook'
 import { noScores } from '../../core/assimilation/particle-filter'
 import { skillOf, risksOf, riskOf } from './forecast'
+import { recordOf } from '../../core/numeric/record-of'
 
 const band = { p10: [1], p50: [2], p90: [3] }
 const outlook = (risks: Partial<Record<Hazard, Risk>>): Outlook => ({
   from: '2027-07-01',
-  bands: Object.fromEntries(OUTLOOK_OUTPUTS.map((o) => [o, band])) as unknown as Outlook['bands'],
-  risks: Object.fromEntries(HAZARD_KEYS.map((h) => [h, risks[h] ?? { week: 0, whole: 0, day: null }])) as unknown as Outlook['risks'],
+  bands: recordOf(OUTLOOK_OUTPUTS, () => band),
+  risks: recordOf(HAZARD_KEYS, (h) => risks[h] ?? { week: 0, whole: 0, day: null }),
 })
 const koi = [{ species: 'koi' as const, count: 5, lengthM: 0.4 }]
 

@@ -4,6 +4,7 @@ import { quantileOfSorted } from '../../core/numeric/quantile'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
 import type { DayTest } from '../diagnosis/diagnosis-check'
 import { newOption, type WhatIfInput } from './what-if'
+import { recordOf } from '../../core/numeric/record-of'
 
 /** What a filter recovers from. */
 export const SETTLING_KINDS = ['new-filter', 'outage', 'sterile-clean'] as const
@@ -82,7 +83,7 @@ const STEP = 0.1
 /** What tests should show after something happened, and what they did show. */
 export function expectation(settling: Settling, runs: readonly Pick<MemberRun, 'daily'>[], tests: readonly DayTest[]): Expectation {
   const { from, days } = settlingRuns(settling)
-  const bands = Object.fromEntries(SETTLING_TESTS.map((test) => [test, bandOf(runs, test, days)])) as Record<SettlingTest, Band>
+  const bands = recordOf(SETTLING_TESTS, (test) => bandOf(runs, test, days))
   const at = (test: SettlingTest, d: number) => ({ from: bands[test].p10[d], middle: bands[test].p50[d], to: bands[test].p90[d] })
   const first = daysBetween(from, settling.on)
   return {

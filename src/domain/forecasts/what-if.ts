@@ -6,6 +6,7 @@ import type { StationNormals } from '../../core/season/station'
 import type { KnownWeather } from '../../core/season/weather-ahead'
 import { calendarDay, numberWithin, shortText } from '../shared/fields'
 import { WhatIfEvent } from './what-if-events'
+import { DAY_MS } from '../../core/numeric/time'
 
 /** The filter as it stands; anything else is the id of a saved design. */
 export const AS_IT_IS = 'as-it-is'
@@ -114,7 +115,7 @@ const SEED = 20270410
 
 /** A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is. */
 export function comparisonOf(whatIf: WhatIfInput, lab: PondModel): Comparison {
-  const near = Math.abs(Date.parse(whatIf.from) - Date.parse(lab.known.today)) <= 7 * 86_400_000
+  const near = Math.abs(Date.parse(whatIf.from) - Date.parse(lab.known.today)) <= 7 * DAY_MS
   return {
     pond: lab.eco,
     station: lab.station,

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { longDate } from '../shared/dates'
 import type { VisitId } from '../shared/ids'
+import { recordOf } from '../../core/numeric/record-of'
 
 /** What a customer is told about a visit. */
 export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 'on-the-way', 'running-late', 'visit-report'] as const
@@ -26,9 +27,7 @@ const template = (most: number) =>
 const NoticeTemplate = z.strictObject({ subject: template(120), body: template(4000) })
 export type NoticeTemplate = z.infer<typeof NoticeTemplate>
 /** Kept templates of an older day lack the kinds that came later: those have the usual words. */
-export const NoticeTemplates = z.strictObject(
-  Object.fromEntries(NOTICE_KINDS.map((kind) => [kind, NoticeTemplate])) as Record<NoticeKind, typeof NoticeTemplate>,
-)
+export const NoticeTemplates = z.strictObject(recordOf(NOTICE_KINDS, () => NoticeTemplate))
 export type NoticeTemplates = z.infer<typeof NoticeTemplates>
 
 export const DEFAULT_TEMPLATES: NoticeTemplates = {

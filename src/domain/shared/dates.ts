@@ -1,4 +1,5 @@
 import { DateTime } from 'luxon'
+import { HOUR_MS } from '../../core/numeric/time'
 
 const at = (date: string, locale: string) => DateTime.fromISO(date, { zone: 'utc' }).setLocale(locale)
 
@@ -46,8 +47,6 @@ export function instantOn(day: string, timeZone: string, now: Date): string {
     .toUTC()
     .toISO()!
 }
-
-const HOUR_MS = 3_600_000
 
 /** "3 h 40 min" from minutes. */
 export function duration(minutes: number): string {

@@ -9,6 +9,7 @@ import { answerProblem } from './step-check'
 import { judgeStep } from './step-gate'
 import type { Entry, StepAnswer } from './visit'
 import { gateContext, nextStep, stepStates, type GateFacts } from './visit-progress'
+import { MINUTE_MS } from '../../core/numeric/time'
 
 /** Words that used to decide something, and anything else that somebody may write. */
 const words = fc.oneof(fc.constantFrom('Left: keep', 'In tap water', 'Missing.', 'is unusual', 'Stop', 'No smell, fish calm', ''), fc.string({ maxLength: 30 }))
@@ -85,8 +86,6 @@ const manyRolls = fc.array(
 
 const FACTS: GateFacts = { systemM3: 12, planted: true, lastChangeAt: '2027-04-09T09:00:00Z', fill: null, salinity: 0.5, fishInTanks: null }
 const START_MS = Date.parse('2027-04-10T09:00:00Z')
-const MINUTE_MS = 60_000
-
 /** What every step of a visit is told, one after the other, by codes alone. */
 function verdicts(type: VisitType, dice: readonly number[]): unknown[] {
   const log: Entry[] = []

@@ -4,6 +4,7 @@ import type { VisitStep } from '../../core/visits/step'
 import { doseProblems, type GivenDose, type Product } from '../../core/water/products'
 import type { StepAnswer } from './visit'
 import { fishTakenOut, type FishInTanks, type StepState } from './visit-progress'
+import { MINUTE_MS } from '../../core/numeric/time'
 
 /** Below this a flocculant takes what is left of the buffer, °dH. @source house default */
 export const FLOCCULANT_MIN_KH = 3
@@ -88,8 +89,6 @@ export interface VisitSoFar {
   /** ms since 1970 */
   readonly atMs: number
 }
-
-const MINUTE_MS = 60_000
 
 /** A step that waits is not done before its timer has run out. */
 function timerReasons({ waits, timerMinutes }: VisitStep, { timerStartedAt, atMs }: VisitSoFar): GateReason[] {

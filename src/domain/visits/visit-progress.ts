@@ -3,6 +3,7 @@ import type { VisitStep } from '../../core/visits/step'
 import type { FishBackReadings } from '../../core/visits/fish-back-gate'
 import type { FillWater, GateContext } from '../../core/visits/gates/gate'
 import type { Entry, StepAnswer } from './visit'
+import { HOUR_MS } from '../../core/numeric/time'
 
 export type StepState =
   { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
@@ -94,8 +95,6 @@ export function fishTakenOut(states: ReadonlyMap<string, StepState>): FishInTank
   if (out?.status !== 'done' || !out.entry.answer.fish) return null
   return { count: out.entry.answer.fish.reduce((sum, line) => sum + line.count, 0), losses: out.entry.answer.losses ?? 0 }
 }
-
-const HOUR_MS = 3_600_000
 
 /**
  * What a step's gate judges by: the newest readings of this visit, and what the step is about to do.

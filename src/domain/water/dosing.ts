@@ -5,8 +5,7 @@ import { doseProblems, productDose, type Dose, type DoseProblem, type GivenDose,
 import type { AnswerProblem } from '../visits/step-check'
 import type { Entry, StepAnswer } from '../visits/visit'
 import { inOrder, type StepState } from '../visits/visit-progress'
-
-const HOUR_MS = 3_600_000
+import { HOUR_MS } from '../../core/numeric/time'
 
 /** What is known for working a product's dose out on a visit. */
 export interface DosingFacts {

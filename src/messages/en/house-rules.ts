@@ -98,7 +98,7 @@ export const houseRules = {
     why: 'Reason',
   },
   houseRulesForm: {
-    houseMethodYouChose: 'House method: you chose {school}, saved meanwhile {school2}',
+    houseMethodYouChose: 'House method: you chose {sizingMethod}, saved meanwhile {sizingMethod2}',
     youChoseSavedMeanwhile: '{label}: you chose {mine}, saved meanwhile {theirs}',
     youEnteredSavedMeanwhile: '{label}: you entered {mine}, saved meanwhile {theirs}',
     openPageAgainGo: 'Reload this page to continue from the saved version.',

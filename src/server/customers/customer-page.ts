@@ -28,6 +28,7 @@ import { photoBytes } from '@/server/visits/photos'
 import { reportOf, type ReportPage } from '@/server/visits/report'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
+import { DAY_MS } from '@/core/numeric/time'
 
 /** A test older than this says little of the water of today. */
 const FRESH_READING_DAYS = 10
@@ -126,7 +127,7 @@ export async function customerPage(token: string): Promise<CustomerPage> {
         advice: customerAdvice({
           waterC,
           monthOfYear: monthOf(today),
-          daysSinceCleanout: cleaned?.finishedAt ? (Date.now() - Date.parse(cleaned.finishedAt)) / 86_400_000 : null,
+          daysSinceCleanout: cleaned?.finishedAt ? (Date.now() - Date.parse(cleaned.finishedAt)) / DAY_MS : null,
           weeklyLossMm,
           hasFish: pond.fish.length > 0,
           mains: pond.waterSource === 'mains',

@@ -38,6 +38,7 @@ import { todayIn } from '@/server/platform/today'
 import { designContext } from '@/server/design/designs'
 import { waterLoss } from '@/server/survey/water-loss'
 import { weather } from '@/server/season/weather'
+import { DAY_MS } from '@/core/numeric/time'
 
 const VISITS_SINCE_DAYS = 200
 const WEATHER_DAYS = 7
@@ -74,7 +75,7 @@ async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: st
     products,
     systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pond.id)).totalM3,
     waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
-    recent: givenEarlier(await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * 86_400_000).toISOString()), products, now),
+    recent: givenEarlier(await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()), products, now),
   }
 }
 

@@ -25,8 +25,7 @@ import { appendEntry, changeVisit, findVisit, hasEntry, listDosesSince, listEntr
 import { cleanoutPond } from '@/server/visits/visit-planning'
 import { whatFollows } from './consequences'
 import { gateFacts } from './facts'
-
-const DAY_MS = 86_400_000
+import { DAY_MS } from '@/core/numeric/time'
 
 /**
  * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later when a device

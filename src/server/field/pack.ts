@@ -30,12 +30,11 @@ import { forecastsSince } from '@/server/forecasts/forecasts'
 import { cleanoutPond } from '@/server/visits/visit-planning'
 import { plantsOf, type DayHere } from '@/server/plants/plants-of'
 import { gateFacts } from './facts'
+import { DAY_MS } from '@/core/numeric/time'
 
 /** A crew's device holds this many days; people of no crew see everybody's, so fewer of them. */
 const CREW_DAYS_AHEAD = 14
 const ALL_DAYS_AHEAD = 2
-const DAY_MS = 86_400_000
-
 /** A person's rounds with all that their visits need: what the device keeps for a day without signal. */
 export async function fieldPack(actor: Actor, now: Date = new Date()): Promise<FieldPack> {
   assertMay(actor, 'visits.read')

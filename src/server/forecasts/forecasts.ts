@@ -12,12 +12,13 @@ import { countPonds, findPond } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { cancelRun } from '@/server/platform/queue/run-rows'
 import { todayIn } from '@/server/platform/today'
+import { DAY_MS } from '@/core/numeric/time'
 
 /** A forecast older than this no longer says how the coming weeks will be. */
 const COUNTS_DAYS = 3
 const MOST_LINES = 60
 
-export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * 86_400_000)
+export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * DAY_MS)
 
 /** The forecasts page: ponds by risk, and how forecasts have done. */
 export async function forecastsPage(actor: Actor) {

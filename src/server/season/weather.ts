@@ -3,6 +3,7 @@ import { database } from '@/server/platform/db/connection'
 import { listStationNews, lastDayOf, listStations, storeNews, storeStations, type KeptStation } from '@/server/season/weather-repository'
 import { weatherDesk, type WeatherStation } from '@/server/platform/gateways/weather'
 import { logger } from '@/server/platform/logger'
+import { HOUR_MS } from '@/core/numeric/time'
 
 export interface WeatherState {
   readonly stations: readonly WeatherStation[]
@@ -27,7 +28,7 @@ const ASKING_LOCK = 7101
 /** A rest after a failure concerns only this process's own pages: every process may try for itself. */
 let lastFailure = 0
 
-const hoursSince = (then: Date | null, now: Date): number => (then ? (now.getTime() - then.getTime()) / 3_600_000 : Infinity)
+const hoursSince = (then: Date | null, now: Date): number => (then ? (now.getTime() - then.getTime()) / HOUR_MS : Infinity)
 const newest = (dates: readonly (Date | null)[]): Date | null =>
   dates.reduce((latest: Date | null, date) => (date && (!latest || date > latest) ? date : latest), null)
 

@@ -15,6 +15,7 @@ import { listVisitDays, listVisitLines } from '@/server/visits/visit-line-reposi
 import { todayIn } from '@/server/platform/today'
 import { forecastsSince } from '@/server/forecasts/forecasts'
 import { weatherStatus } from '@/server/season/weather'
+import { DAY_MS } from '@/core/numeric/time'
 
 const LOOK_AHEAD_DAYS = 14
 /** Answers of customers stay on Today for so long. */
@@ -39,7 +40,7 @@ export async function todayPage(actor: Actor) {
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       found: await latestConcerns(trx, MOST_CONCERNS),
       risks: await listRisks(trx, forecastsSince(), MAX_RISKS),
-      answers: may(actor.role, 'prices.read') ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * 86_400_000)) : [],
+      answers: may(actor.role, 'prices.read') ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * DAY_MS)) : [],
       requests: await listRequests(trx),
       unlogged: await listUnlogged(trx, today),
       followUpCount: await countFollowUpsDue(trx, addDays(today, LOOK_AHEAD_DAYS)),

@@ -5,6 +5,7 @@ import { badField } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listTimedVisits, resetDurations } from '@/server/visits/duration-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
+import { quantileOfSorted } from '@/core/numeric/quantile'
 
 /** What the firm's logged visits have taught about durations. */
 export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> => learnDurations(await listTimedVisits(trx))
@@ -31,7 +32,13 @@ export async function durationsPage(actor: Actor) {
   })
 }
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
+const median = (values: readonly number[]): number =>
+  values.length === 0
+    ? 0
+    : quantileOfSorted(
+        values.toSorted((a, b) => a - b),
+        0.5,
+      )
 
 /** Forgets what was learnt about a job so far; it is learnt anew from the visits to come. */
 export async function forgetDurations(actor: Actor, job: string): Promise<void> {

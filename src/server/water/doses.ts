@@ -14,6 +14,7 @@ import { listLastReadings } from '@/server/water/reading-repository'
 import { listDosesSince } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
 import { gateFacts } from '@/server/field/facts'
+import { DAY_MS } from '@/core/numeric/time'
 
 /** What doses and water changes of a pond are worked out from. */
 export async function dosesPage(actor: Actor, pondId: PondId) {
@@ -30,7 +31,7 @@ export async function dosesPage(actor: Actor, pondId: PondId) {
       hoseM3PerH: DEFAULT_KIT.hoseM3PerH,
       products: (await findProducts(trx)).products,
       readings: (await listLastReadings(trx, [pondId])).get(pondId)!,
-      recentDoses: await listDosesSince(trx, [pondId], new Date(Date.now() - EARLIER_DOSE_DAYS * 86_400_000).toISOString()),
+      recentDoses: await listDosesSince(trx, [pondId], new Date(Date.now() - EARLIER_DOSE_DAYS * DAY_MS).toISOString()),
       gateFacts: await gateFacts(trx, null, pond),
       now: new Date().toISOString(),
       mayPlan: may(actor.role, 'visits.plan'),

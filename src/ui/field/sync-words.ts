@@ -1,6 +1,7 @@
 import { type Texts } from '@/ui/kit/texts'
 import { DateTime } from 'luxon'
 import type { SyncOutcome } from './device/sync-device'
+import { HOUR_MS } from '@/core/numeric/time'
 
 interface SyncFacts {
   readonly outcome: SyncOutcome | null
@@ -12,8 +13,6 @@ interface SyncFacts {
 }
 
 const things = (count: number, t: Texts): string => t('field.syncWords.things', { count })
-
-const HOUR_MS = 3_600_000
 
 /** A clock that is wrong is said, though its times are put right. @param offsetMs how far the office's clock is ahead of this one */
 export function clockWords(offsetMs: number, t: Texts): string {

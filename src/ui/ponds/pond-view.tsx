@@ -29,6 +29,7 @@ import { OwnRulesNote } from './own-rules-note'
 import { WaterLossPanel } from '@/ui/survey/water-loss'
 import { WindowsList } from '@/ui/season/windows-list'
 import { YearChart } from '@/ui/season/year-chart'
+import { DAY_MS } from '@/core/numeric/time'
 
 type PondPageData = Awaited<ReturnType<typeof pondPage>>
 
@@ -195,7 +196,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
   )
 }
 
-const daysOld = (iso: string, today: string) => (Date.parse(`${today}T23:59:59Z`) - Date.parse(iso)) / 86_400_000
+const daysOld = (iso: string, today: string) => (Date.parse(`${today}T23:59:59Z`) - Date.parse(iso)) / DAY_MS
 
 function Sheet({ title, children }: { title: string; children: ReactNode }) {
   return (

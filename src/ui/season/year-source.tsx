@@ -4,6 +4,7 @@ import type { Calibration } from '@/core/season/calibrate'
 import { instant, longDate, shortDate } from '@/domain/shared/dates'
 import { Why } from '@/ui/kit/why'
 import { usePerson, useShow } from '@/ui/person-context'
+import { DAY_MS } from '@/core/numeric/time'
 
 interface YearSourceProps {
   readonly weather: { readonly fetchedAt: string | null; readonly reachable: boolean; readonly forecastIssued: string | null }
@@ -20,7 +21,7 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
 
   const { timeZone } = usePerson()
   if (!weather.fetchedAt) return null
-  const old = weather.forecastIssued ? (Date.parse(today) - Date.parse(weather.forecastIssued)) / 86_400_000 : Infinity
+  const old = weather.forecastIssued ? (Date.parse(today) - Date.parse(weather.forecastIssued)) / DAY_MS : Infinity
   return (
     <div className="soft small mt-2">
       <p className="mb-1">

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test'
 import knexFactory from 'knex'
 import { PEOPLE } from '../../../demo/people'
+import { PACK_FORMAT } from '../../../src/domain/field/field-pack'
 
 /** A pond that the search finds. @returns its address */
 export async function pondHref(desk: Page, search: string): Promise<string> {
@@ -13,7 +14,7 @@ export async function crewOf(desk: Page, crew: string): Promise<{ crewId: string
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
   const { id } = (await owner('crews').where({ name: crew }).first('id'))!
   await owner.destroy()
-  const { today } = await (await desk.request.get('/api/v1/field/pack?format=4')).json()
+  const { today } = await (await desk.request.get(`/api/v1/field/pack?format=${PACK_FORMAT}`)).json()
   return { crewId: id, today }
 }
 

@@ -13,6 +13,7 @@ import type { EcoPond } from '../pond'
 import { startRunning, type PondState } from '../running'
 import { simulate, type EcoResult } from '../simulate'
 import { takeKnownWater, type KnownWater, type StartKind } from '../start'
+import { quantileOfSorted } from '../../numeric/quantile'
 
 /** One way things could go: the pond as it would be fitted and fed, and what happens to it. Days count from the comparison's first day. */
 export interface Scenario {
@@ -146,17 +147,12 @@ export function bandOf(runs: readonly Pick<MemberRun, 'daily'>[], output: ShownO
   const at = SHOWN_OUTPUTS.indexOf(output) * days
   const band = { p10: [] as number[], p50: [] as number[], p90: [] as number[] }
   const values = new Float32Array(runs.length)
-  const quantile = (share: number) => {
-    const position = (values.length - 1) * share
-    const below = Math.floor(position)
-    return values[below] + (values[Math.min(below + 1, values.length - 1)] - values[below]) * (position - below)
-  }
   for (let day = 0; day < days; day++) {
     runs.forEach((run, i) => (values[i] = run.daily[at + day]))
     values.sort()
-    band.p10.push(quantile(0.1))
-    band.p50.push(quantile(0.5))
-    band.p90.push(quantile(0.9))
+    band.p10.push(quantileOfSorted(values, 0.1))
+    band.p50.push(quantileOfSorted(values, 0.5))
+    band.p90.push(quantileOfSorted(values, 0.9))
   }
   return band
 }

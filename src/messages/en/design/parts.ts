@@ -3,8 +3,8 @@ export const parts = {
   tornadoChart: {
     methodNothingButOwn: 'With this method only its own rule affects the result.',
     from: '{input} from {lowAreaM2} to {highAreaM2}',
-    area: 'Area by {school}: {map}',
-    areaAskedGrownFish: 'Bed area by {school} with grown fish when a single input differs.',
+    area: 'Area by {sizingMethod}: {map}',
+    areaAskedGrownFish: 'Bed area by {sizingMethod} with grown fish when a single input differs.',
   },
   foreignNetwork: {
     openedNetwork: 'Opened network',
@@ -230,7 +230,7 @@ export const parts = {
       'Lift {staticM} + pipe friction {darcyM} (Darcy–Weisbach; Hazen–Williams says {hazenM}) + fittings {minorM} + bed {bedM} + slots {nozzlesM} + equipment {companionsM}. Pipe velocity {velocityMPerS} m/s. {litresPerKWh} L per kWh.',
     whatFlowMustDo: 'Flow requirements',
     methodOxygenTurnoverFalls:
-      'Method {schoolM3PerH}, oxygen {oxygenM3PerH}, turnover {turnoverM3PerH}, falls {fallsM3PerH}, skimmers {skimmerM3PerH}. The largest governs; flow that the bed cannot take bypasses it.',
+      'Method {methodM3PerH}, oxygen {oxygenM3PerH}, turnover {turnoverM3PerH}, falls {fallsM3PerH}, skimmers {skimmerM3PerH}. The largest governs; flow that the bed cannot take bypasses it.',
     pump: 'Pump',
     working: 'Arrangement',
     onePump: 'one pump',

@@ -29,7 +29,7 @@ export const views = {
     checksSaving: 'Checks and saving',
     keep: 'Save design',
     versionName: 'Version name',
-    whyNotHouseMethod: 'Reason for choosing another method ({school})',
+    whyNotHouseMethod: 'Reason for choosing another method ({sizingMethod})',
     saveVersion: 'Save as version {nextNumber}',
     designersOwnersSaveVersions: 'Designers and owners save versions. You can try values here.',
     dropTheseChanges: 'Discard changes',

@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
 import knexFactory, { type Knex } from 'knex'
 import PgBoss from 'pg-boss'
+import './calendar-days'
 import { QUEUE_SCHEMA, QUEUES } from '@/server/platform/queue/queues'
 
 const folder = join(dirname(fileURLToPath(import.meta.url)), 'migrations')

@@ -2,6 +2,7 @@ import type { PlanRunId } from '@/domain/shared/ids'
 import type { Knex } from 'knex'
 import { firstDayOf, SECOND_DAY_KEY, secondDayOf } from '@/core/visits/types/cleanout-legs'
 import { daysBetween } from '@/core/numeric/calendar'
+import '../calendar-days'
 import { ownFirmOnly } from '../own-firm-only'
 
 /** What marked the second day of a cleanout before the two days knew of each other. */

@@ -1,0 +1,109 @@
+import { readdirSync } from 'node:fs'
+import knexFactory, { type Knex } from 'knex'
+import type { DesignId, PondId, UserId, VisitId, WhatIfId } from '@/domain/shared/ids'
+import { findDesignDraft } from '@/server/design/design-draft-repository'
+import { findDesign } from '@/server/design/design-repository'
+import { findFirm } from '@/server/firm/firm-repository'
+import { findWhatIf } from '@/server/forecasts/what-if-repository'
+import { findPond } from '@/server/ponds/pond-repository'
+import { findVisit } from '@/server/visits/visit-repository'
+import { findOwnVisitType } from '@/server/visits/own-visit-type-repository'
+import { EARLIER_SHAPES, OLD, OLD_IDS, OLD_LINK, OLD_VISITS } from '../fixtures/every-earlier-shape'
+
+const DATABASE = 'slow_reed_forward'
+const FOLDER = 'src/server/platform/db/migrations'
+const NAMES = readdirSync(FOLDER).sort()
+
+/** The migrations up to one, as they were on its day. */
+const upTo = (last: string): Knex.MigrationSource<string> => ({
+  getMigrations: async () => NAMES.filter((name) => name <= last),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => import(`@/server/platform/db/migrations/${name}`),
+})
+
+const ownerOf = (database: string): Knex => {
+  const url = new URL(process.env.OWNER_DATABASE_URL!)
+  url.pathname = `/${database}`
+  return knexFactory({ client: 'pg', connection: url.href, pool: { min: 0, max: 1 } })
+}
+
+describe('migrations forward, on data of every earlier shape', () => {
+  let admin: Knex
+  let db: Knex
+  beforeAll(async () => {
+    admin = ownerOf('postgres')
+    await admin.raw('drop database if exists ??', [DATABASE])
+    await admin.raw('create database ??', [DATABASE])
+    db = ownerOf(DATABASE)
+    for (const name of NAMES) {
+      await db.migrate.latest({ migrationSource: upTo(name) })
+      for (const [table, ...rows] of EARLIER_SHAPES[name] ?? []) await db(table).insert(rows)
+      if (name === '007-visits-and-notices.ts')
+        await db('visits')
+          .where({ id: OLD_VISITS.secondDay as VisitId })
+          .update({ tasks: JSON.stringify([{ id: 'second-day', title: 'Second day' }]) })
+      if (name === '004-house-answers.ts')
+        await db('ponds').update({ ['own_practice' as never]: JSON.stringify({ school: { value: 'nitrogen', reason: 'Koi' } }) })
+    }
+  }, 120_000)
+  afterAll(async () => {
+    await db.destroy()
+    await admin.raw('drop database if exists ??', [DATABASE])
+    await admin.destroy()
+  })
+  const read = <Value>(work: (trx: Knex.Transaction) => Promise<Value>): Promise<Value> => db.transaction(work)
+
+  it('the firm and its pond go by the rules they had', async () => {
+    const firm = await read(findFirm)
+    expect(firm).toMatchObject({ name: 'Old firm', rules: { sizingMethod: 'surface', cleanoutMaxWaterC: 12 } })
+    expect((await read((trx) => findPond(trx, OLD.pond as PondId)))!.ownRules).toEqual({ sizingMethod: { value: 'nitrogen', reason: 'Koi' } })
+  })
+
+  it('a design of the first format and a draft are read whole', async () => {
+    expect((await read((trx) => findDesign(trx, OLD.design as DesignId)))!.bed).toMatchObject({ type: 'lined-wetland', sizingMethod: 'volume', pumpId: 'S24' })
+    const draft = await read((trx) => findDesignDraft(trx, OLD.pond as PondId, OLD.user as UserId))
+    expect(draft!.draft.bed).toEqual({ type: 'lined-wetland', sizingMethod: 'nitrogen' })
+  })
+
+  it('answers in words have codes, in visits, their logs and own visit types', async () => {
+    const codes = ['pond-water', 'tap-water']
+    const visit = (await read((trx) => findVisit(trx, OLD_VISITS.media as VisitId)))!
+    expect(visit.job.steps[0].choices!.map((c) => c.code)).toEqual(codes)
+    const { entry } = (await db('visit_entries').where('id', OLD_IDS.entry).first('entry'))!
+    expect(entry).toMatchObject({ answer: { choice: 'pond-water' } })
+    const own = await read((trx) => findOwnVisitType(trx, 'spring-startup'))
+    expect(own.job!.steps[0].choices!.map((c) => c.code)).toEqual(codes)
+  })
+
+  it('the two days of a cleanout know each other, in the calendar and in the plan that found them', async () => {
+    const second = (await read((trx) => findVisit(trx, OLD_VISITS.secondDay as VisitId)))!
+    expect(second).toMatchObject({ legOf: OLD_VISITS.firstDay, job: { key: 'cleanout-second-day' }, tasks: [] })
+    const { result } = (await db('plan_runs').first('result'))!
+    expect(result).toMatchObject({
+      roads: 'straight-line',
+      changes: [
+        { key: 'v', pair: 'v:second-day', tell: { byEmail: true } },
+        { key: 'v:second-day', pair: 'v', job: 'cleanout-second-day' },
+      ],
+    })
+    expect(JSON.stringify(result)).not.toContain('byLetter')
+  })
+
+  it('a proposal, a what-if, a forecast and a season of the trainer keep what they say', async () => {
+    const { content } = (await db('proposals').first('content'))!
+    expect(content).toEqual({
+      title: 'A larger bed',
+      rules: { feedProtein: 0.4 },
+      houseMethod: 'surface',
+      options: [{ label: 'A', design: { sizingMethod: 'surface' } }],
+    })
+    expect(await read((trx) => findWhatIf(trx, OLD_IDS.whatIf as WhatIfId, OLD.pond as PondId))).toEqual({ name: 'Stages', options: [{ name: 'As it is' }] })
+    expect(await db('pond_forecasts').first('risk', 'risks')).toEqual({ risk: 0.4, risks: [{ hazard: 'nitrite', risk: 0.4 }] })
+    expect(await db('trainer_games').first('points', 'stars')).toEqual({ points: 80, stars: 2 })
+  })
+
+  it('a customer’s link from an old letter still opens their page', async () => {
+    const { rows } = await db.raw('select firm_id, customer_id from door_customer_link(?)', [OLD_LINK])
+    expect(rows).toEqual([{ firm_id: OLD.firm, customer_id: OLD.customer }])
+  })
+})
