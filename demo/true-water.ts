@@ -53,9 +53,9 @@ export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature
   const days = daysBetween(from, today)
   const { pond, deepestM, siteName, altitudeM, visits } = await inFirm(actor.firmId, async (trx) => {
     const found = (await findPond(trx, pondId))!
-    const lab = (await pondModel(trx, actor, found, await listStations(database()), today))!
+    const model = (await pondModel(trx, actor, found, await listStations(database()), today))!
     const { maxDepthM: deepestM } = savedPondFacts(found).basin
-    return { pond: lab.eco, deepestM, siteName: found.siteName, altitudeM: found.altitudeM, visits: await listDoneVisitDays(trx, pondId, from) }
+    return { pond: model.eco, deepestM, siteName: found.siteName, altitudeM: found.altitudeM, visits: await listDoneVisitDays(trx, pondId, from) }
   })
   const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === siteName)!.stationId)!
   const { series } = simulate({

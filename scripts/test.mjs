@@ -3,7 +3,7 @@
 import { mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { ensureBuild } from './lib/build.mjs'
 import { migrate, loadDemo } from './lib/database.mjs'
-import { ensureDebian } from './lib/debian.mjs'
+import { ensureDebian, wishDebian } from './lib/debian.mjs'
 import { assertNode, ensurePackages } from './lib/packages.mjs'
 import { inRoot } from './lib/paths.mjs'
 import { freePort } from './lib/ports.mjs'
@@ -108,6 +108,7 @@ await runMain(async () => {
   if (part !== undefined && !['checks', 'jest', 'browser'].includes(part))
     throw new Error(`There is no part "${part}": say checks, jest or browser, or nothing for all of them.`)
   await ensureDebian(['postgresql', 'chromium', 'poppler-utils'])
+  if (asked('browser')) await wishDebian('chromium-headless-shell', '/usr/bin/chromium-headless-shell')
   await ensurePackages()
   mkdirSync(inRoot(FOLDER), { recursive: true })
   for (const file of ['jest.json', 'playwright.json']) rmSync(inRoot(FOLDER, file), { force: true })

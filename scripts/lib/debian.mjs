@@ -1,6 +1,6 @@
 import { existsSync, readdirSync } from 'node:fs'
 import { delimiter, join } from 'node:path'
-import { runOrStop } from './processes.mjs'
+import { run, runOrStop } from './processes.mjs'
 import { progress, stop } from './say.mjs'
 
 const onPath = (program) => (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, program)))
@@ -21,6 +21,16 @@ const NEEDS = {
   postgresql: () => Boolean(postgresBin()),
   chromium: () => existsSync('/usr/bin/chromium'),
   'poppler-utils': () => onPath('pdftotext'),
+}
+
+const APT_QUICKLY = ['-o', 'Acquire::http::Timeout=10', '-o', 'Acquire::Retries=0']
+
+/** Installs a package that only makes things faster; nothing is said or stopped where it cannot be had. */
+export async function wishDebian(name, path) {
+  if (existsSync(path) || process.getuid() !== 0 || !onPath('apt-get')) return
+  const env = { DEBIAN_FRONTEND: 'noninteractive' }
+  const updated = await run('apt-get', [...APT_QUICKLY, 'update', '-qq'], { quiet: true, env })
+  if (updated.code === 0) await run('apt-get', [...APT_QUICKLY, 'install', '-y', '-qq', name], { quiet: true, env })
 }
 
 /** Installs missing Debian packages when this user may; else tells the one line to run. */

@@ -5,7 +5,7 @@ import { chromium, type BrowserContext } from '@playwright/test'
 import { expect, test } from './drivers/test'
 import knexFactory from 'knex'
 import sharp from 'sharp'
-import playwrightConfig from '../../playwright.config'
+import playwrightConfig, { WHOLE_BROWSER } from '../../playwright.config'
 import { keptOnDevice, PHONE, StepAtHand } from './drivers/field'
 import { planToday } from './drivers/plan-today'
 import { leadOf, signInAs, signInByForm, signInWith } from './drivers/sign-in'
@@ -18,9 +18,15 @@ test.beforeEach(() => {
 })
 test.afterEach(() => rmSync(folder, { recursive: true, force: true }))
 
-/** A phone whose browser keeps what it has on disk, as a real one does. */
+/** A phone whose browser keeps what it has on disk and works on in the background, as a real one does: the whole of it. */
 const phone = (baseURL: string | undefined): Promise<BrowserContext> =>
-  chromium.launchPersistentContext(folder, { ...playwrightConfig.use?.launchOptions, baseURL, viewport: PHONE, hasTouch: true })
+  chromium.launchPersistentContext(folder, {
+    ...playwrightConfig.use?.launchOptions,
+    executablePath: WHOLE_BROWSER,
+    baseURL,
+    viewport: PHONE,
+    hasTouch: true,
+  })
 
 /** The battery is out: the browser ends in the middle of whatever it does. */
 async function kill(context: BrowserContext): Promise<void> {

@@ -102,6 +102,8 @@ describe('migrations forward, on data of every earlier shape', () => {
     expect(await db('trainer_games').first('points', 'stars')).toEqual({ points: 80, stars: 2 })
   })
 
+  it('a customer who was told by telephone counts as notified', async () => expect(await db('notices').pluck('state')).toEqual(['notified']))
+
   it('a customer’s link from an old letter still opens their page', async () => {
     const { rows } = await db.raw('select firm_id, customer_id from door_customer_link(?)', [OLD_LINK])
     expect(rows).toEqual([{ firm_id: OLD.firm, customer_id: OLD.customer }])

@@ -8,7 +8,7 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { calendarOf, endFeed, makeFeed } from '@/server/rounds/calendar-feeds'
-import { markTold, noticeBoard, sendAgain, sendNotice, setTemplates, tellArrival, tellCustomers } from '@/server/messages/notices'
+import { markNotified, noticeBoard, sendAgain, sendNotice, setTemplates, tellArrival, tellCustomers } from '@/server/messages/notices'
 import { addPond } from '@/server/ponds/ponds'
 import { cancelVisit, moveVisit, planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -120,14 +120,14 @@ describe('letters', () => {
   it('customers without mail can be marked as told, and then they know', async () => {
     const { actors, visitId, crewId } = await firmWithVisit('By phone', '')
     expect((await noticeBoard(actors.office)).due).toHaveLength(1)
-    expect(await markTold(actors.office, [visitId])).toEqual({ told: 1 })
+    expect(await markNotified(actors.office, [visitId])).toEqual({ notified: 1 })
     const board = await noticeBoard(actors.office)
     expect(board.due).toEqual([])
-    expect(board.sent[0]).toMatchObject({ state: 'told', customerName: 'Nessa Quill' })
-    expect(await markTold(actors.office, [visitId])).toEqual({ told: 0 })
+    expect(board.sent[0]).toMatchObject({ state: 'notified', customerName: 'Nessa Quill' })
+    expect(await markNotified(actors.office, [visitId])).toEqual({ notified: 0 })
     await move(actors.office, visitId, day(22), 1, crewId)
     expect((await noticeBoard(actors.office)).due.map((d) => d.kind)).toEqual(['visit-moved'])
-    expect((await problemOf(markTold(actors.technician, [visitId]))).kind).toBe('forbidden')
+    expect((await problemOf(markNotified(actors.technician, [visitId]))).kind).toBe('forbidden')
   })
   it('are not written to a customer without an address, who is named instead', async () => {
     const { actors, visitId } = await firmWithVisit('Dunlin', '')

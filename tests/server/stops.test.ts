@@ -9,7 +9,7 @@ import { setHouseRules } from '@/server/firm/firm'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { codeAnswers } from '@/server/platform/db/migrations/019-codes'
-import { findOwnVisitType, storeOwnJob } from '@/server/visits/own-visit-type-repository'
+import { findOwnVisitType, storeOwnVisitType } from '@/server/visits/own-visit-type-repository'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { dosesPage } from '@/server/water/doses'
 import { logEntry } from '@/server/field/log'
@@ -173,7 +173,7 @@ describe('what was stored before answers had codes', () => {
     const lead = actors['crew-lead']
     await logEntry(lead, visitId, done('siphon', { choice: 'calm' }))
     const own = { name: 'Our rescue', customerNote: 'Note', steps: visitType('rescue-floor')!.steps }
-    await inFirm(firmId, (trx) => storeOwnJob(trx, firmId, 'rescue-floor', 0, own as never, actors.owner.userId))
+    await inFirm(firmId, (trx) => storeOwnVisitType(trx, firmId, 'rescue-floor', 0, own as never, actors.owner.userId))
     const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
     const spoken = (steps: readonly { choices?: readonly { label: string }[] }[]) =>
       steps.map((s) => (s.choices ? { ...s, choices: s.choices.map((c) => c.label) } : s))

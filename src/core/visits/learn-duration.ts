@@ -35,7 +35,7 @@ export const correctionKey = (job: string, pondId: string): string => `${job} ${
  * @throws {DomainError} a duration that is not positive
  * @source Gelman et al., Bayesian Data Analysis, hierarchical normal model with known variances
  */
-export function learnDurations(visits: readonly TimedVisit[]): DurationCorrections {
+export function learnDurationCorrections(visits: readonly TimedVisit[]): DurationCorrections {
   const usable = visits.flatMap((visit) => {
     if (!(visit.estimateMin > 0)) throw new DomainError('estimateMin', visit.estimateMin, 'more than 0 min')
     if (!(visit.actualMin > 0)) throw new DomainError('actualMin', visit.actualMin, 'more than 0 min')

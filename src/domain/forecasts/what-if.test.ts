@@ -6,7 +6,7 @@ import type { PatchNow, PlantAction } from '../plants/plants'
 import { AS_IT_IS, comparisonOf, newOption, nextTime, scenarioOf, TEMPLATES, WhatIfInput, type PondModel } from './what-if'
 
 const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
-const lab: PondModel = {
+const model: PondModel = {
   eco: SAMPLE_POND,
   filters: [
     { key: AS_IT_IS, name: 'As it is', filter: SAMPLE_POND.filter, fallM: 0.5 },
@@ -19,23 +19,23 @@ const lab: PondModel = {
 }
 
 describe('a way', () => {
-  it('changes nothing when it is as it is', () => expect(scenarioOf(newOption('As it is'), lab)).toEqual({ pond: SAMPLE_POND, events: [] }))
+  it('changes nothing when it is as it is', () => expect(scenarioOf(newOption('As it is'), model)).toEqual({ pond: SAMPLE_POND, events: [] }))
   it('takes a saved filter at another size, with its falls', () => {
-    const { pond } = scenarioOf(newOption('Half of it', { filter: BIG, filterSize: 0.5, fish: 2, feed: 0.5 }), lab)
+    const { pond } = scenarioOf(newOption('Half of it', { filter: BIG, filterSize: 0.5, fish: 2, feed: 0.5 }), model)
     expect(pond.filter).toMatchObject({ stoneM3: 3, flowM3PerH: SAMPLE_POND.filter.flowM3PerH / 2, uvFlowM3PerH: 5 })
     expect(pond.fallM).toBe(0.2)
     expect(pond.fish).toMatchObject({ massKg: 24, feedFactor: 0.5 })
   })
   it('falls back on the filter that stands when a design is gone', () =>
-    expect(scenarioOf(newOption('Gone', { filter: '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a009' }), lab).pond.filter).toEqual(SAMPLE_POND.filter))
+    expect(scenarioOf(newOption('Gone', { filter: '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a009' }), model).pond.filter).toEqual(SAMPLE_POND.filter))
   it('fits a lamp that is only switched on later, dark until then', () => {
-    const { pond, events } = scenarioOf(newOption('Lamp later', { events: [{ kind: 'uv', day: 9, on: true }] }), lab)
+    const { pond, events } = scenarioOf(newOption('Lamp later', { events: [{ kind: 'uv', day: 9, on: true }] }), model)
     expect(pond.filter.uvFlowM3PerH).toBe(SAMPLE_POND.filter.flowM3PerH)
     expect(events[0]).toEqual({ kind: 'uv', day: 0, on: false })
   })
   it('says what the bed does when the pump stops', () => {
-    expect(scenarioOf(newOption('Drains', { airBreak: 'drains' }), lab).pond.filter.wetShareStopped).toBeLessThan(0.2)
-    expect(scenarioOf(newOption('Wet', { airBreak: 'stays-wet' }), lab).pond.filter.wetShareStopped).toBe(1)
+    expect(scenarioOf(newOption('Drains', { airBreak: 'drains' }), model).pond.filter.wetShareStopped).toBeLessThan(0.2)
+    expect(scenarioOf(newOption('Wet', { airBreak: 'stays-wet' }), model).pond.filter.wetShareStopped).toBe(1)
   })
 })
 
@@ -49,13 +49,13 @@ describe('a what-if', () => {
       members: 60,
       options: template.options,
     })
-    for (const { events } of comparisonOf(whatIf, lab).scenarios) expect(() => assertEvents(events, whatIf.days)).not.toThrow()
+    for (const { events } of comparisonOf(whatIf, model).scenarios) expect(() => assertEvents(events, whatIf.days)).not.toThrow()
   })
   it('counts readings only near today and in the pond as it is', () => {
     const whatIf = WhatIfInput.parse({ name: 'x', from: '2027-06-03', days: 30, start: 'settled', members: 20, options: [newOption('As it is')] })
-    expect(comparisonOf(whatIf, lab).water).toEqual({ tan: 0.4 })
-    expect(comparisonOf({ ...whatIf, from: '2027-09-01' }, lab).water).toEqual({})
-    expect(comparisonOf({ ...whatIf, start: 'green' }, lab).water).toEqual({})
+    expect(comparisonOf(whatIf, model).water).toEqual({ tan: 0.4 })
+    expect(comparisonOf({ ...whatIf, from: '2027-09-01' }, model).water).toEqual({})
+    expect(comparisonOf({ ...whatIf, start: 'green' }, model).water).toEqual({})
   })
   it('begins the next time its season comes', () => {
     expect(nextTime('04-20', '2027-04-20')).toBe('2027-04-20')

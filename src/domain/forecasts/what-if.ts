@@ -82,8 +82,8 @@ const plainOption: WhatIfOption = {
 export const newOption = (name: string, changes: Partial<WhatIfOption> = {}): WhatIfOption => ({ ...plainOption, ...changes, name })
 
 /** A way as the simulator runs it. A design that is gone is read as the filter that stands. */
-export function scenarioOf(option: WhatIfOption, lab: PondModel): Scenario {
-  const chosen = lab.filters.find((f) => f.key === option.filter) ?? lab.filters[0]
+export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
+  const chosen = model.filters.find((f) => f.key === option.filter) ?? model.filters[0]
   const sized: EcoFilter = {
     ...chosen.filter,
     stoneM3: chosen.filter.stoneM3 * option.filterSize,
@@ -95,7 +95,7 @@ export function scenarioOf(option: WhatIfOption, lab: PondModel): Scenario {
     uvFlowM3PerH: option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv')) ? lampFlow(sized) : option.uv === 'off' ? 0 : sized.uvFlowM3PerH,
     wetShareStopped: option.airBreak === 'as-it-is' ? sized.wetShareStopped : option.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
   }
-  const { eco } = lab
+  const { eco } = model
   const aeratorGPerD = option.aerator === 'as-it-is' ? eco.aeratorGPerD : option.aerator === 'on' ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D) : 0
   const pond: EcoPond = {
     ...eco,
@@ -114,17 +114,17 @@ const hasEvent = (option: WhatIfOption, kind: WhatIfEvent['kind']): boolean => o
 const SEED = 20270410
 
 /** A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is. */
-export function comparisonOf(whatIf: WhatIfInput, lab: PondModel): Comparison {
-  const near = Math.abs(Date.parse(whatIf.from) - Date.parse(lab.known.today)) <= 7 * DAY_MS
+export function comparisonOf(whatIf: WhatIfInput, model: PondModel): Comparison {
+  const near = Math.abs(Date.parse(whatIf.from) - Date.parse(model.known.today)) <= 7 * DAY_MS
   return {
-    pond: lab.eco,
-    station: lab.station,
-    known: lab.known,
+    pond: model.eco,
+    station: model.station,
+    known: model.known,
     from: whatIf.from,
     days: whatIf.days,
-    scenarios: whatIf.options.map((option) => scenarioOf(option, lab)),
+    scenarios: whatIf.options.map((option) => scenarioOf(option, model)),
     start: whatIf.start,
-    water: near && whatIf.start === 'settled' ? lab.water : {},
+    water: near && whatIf.start === 'settled' ? model.water : {},
     seed: SEED,
   }
 }

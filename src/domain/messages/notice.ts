@@ -8,7 +8,7 @@ export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 
 export type NoticeKind = (typeof NOTICE_KINDS)[number]
 
 /** told: not by letter, but by telephone or at the gate. */
-export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed', 'told'] as const
+export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed', 'notified'] as const
 export type NoticeState = (typeof NOTICE_STATES)[number]
 
 /** Words in braces that a template may use. */
@@ -71,7 +71,7 @@ interface VisitToTell {
   readonly day: string
   readonly startTime: string
 }
-interface Told {
+interface Notified {
   readonly kind: NoticeKind
   readonly day: string
   readonly startTime: string
@@ -85,13 +85,13 @@ const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock
  * What a customer still has to be told about a visit, given the last thing they were told.
  * @returns null when they know
  */
-export function noticeDue(visit: VisitToTell, told: Told | null): NoticeKind | null {
-  if (visit.state === 'done') return told?.kind === 'visit-report' ? null : 'visit-report'
-  const knows = told !== null && told.kind !== 'visit-cancelled'
+export function noticeDue(visit: VisitToTell, notified: Notified | null): NoticeKind | null {
+  if (visit.state === 'done') return notified?.kind === 'visit-report' ? null : 'visit-report'
+  const knows = notified !== null && notified.kind !== 'visit-cancelled'
   if (visit.state === 'cancelled') return knows ? 'visit-cancelled' : null
   if (visit.state !== 'planned') return null
   if (!knows) return 'visit-planned'
-  return told.day !== visit.day || Math.abs(minutes(told.startTime) - minutes(visit.startTime)) >= SAME_HOUR_MIN ? 'visit-moved' : null
+  return notified.day !== visit.day || Math.abs(minutes(notified.startTime) - minutes(visit.startTime)) >= SAME_HOUR_MIN ? 'visit-moved' : null
 }
 
 export const SendNoticesInput = z.strictObject({

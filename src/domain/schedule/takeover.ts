@@ -11,7 +11,7 @@ export interface TakenVisit {
 
 /** Why a plan that was taken over cannot be undone any more. */
 export interface UndoBarred {
-  readonly code: 'begun' | 'told'
+  readonly code: 'begun' | 'notified'
   readonly siteName: string
 }
 

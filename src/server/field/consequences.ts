@@ -29,7 +29,7 @@ const FINDING_MIN = 20
 const COME_BACK_DAYS = [1, 14] as const
 
 /** What a new line of a log brings with it elsewhere: follow-ups, findings, parts, and what the end of a visit means for its pond. */
-export async function whatFollows(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<void> {
+export async function onEntryLogged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<void> {
   const day = todayIn(actor.timeZone, new Date(entry.at))
   if (entry.kind === 'finding') await found(trx, actor, visit, entry, day)
   if (entry.kind === 'part') await fitted(trx, actor, visit, entry, day)

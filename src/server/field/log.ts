@@ -23,7 +23,7 @@ import { findPond } from '@/server/ponds/pond-repository'
 import { findProducts } from '@/server/stores/product-repository'
 import { appendEntry, changeVisit, findVisit, hasEntry, listDosesSince, listEntries, lockVisit } from '@/server/visits/visit-repository'
 import { cleanoutPond } from '@/server/visits/visit-planning'
-import { whatFollows } from './consequences'
+import { onEntryLogged } from './consequences'
 import { gateFacts } from './facts'
 import { DAY_MS } from '@/core/numeric/time'
 
@@ -57,7 +57,7 @@ export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now
         ...(entry.kind === 'started' && visit.startedAt === null ? { startedAt: entry.at } : {}),
         ...(entry.kind === 'finished' ? { finishedAt: entry.at, ending: entry.ending, endingReason: entry.reason } : {}),
       })
-    await whatFollows(trx, actor, { ...visit, state }, await listEntries(trx, id), entry)
+    await onEntryLogged(trx, actor, { ...visit, state }, await listEntries(trx, id), entry)
     return 'kept'
   })
 }

@@ -41,10 +41,10 @@ interface Setting {
 /** What a pond's forecast is worked out from. @returns null while no weather is known */
 export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, setting: Setting): Promise<PondTask | null> {
   const { firmId, timeZone, stations, today } = setting
-  const lab = await pondModel(trx, { firmId, timeZone }, pond, stations, today)
-  if (!lab) return null
+  const model = await pondModel(trx, { firmId, timeZone }, pond, stations, today)
+  if (!model) return null
   const { maxDepthM } = savedPondFacts(pond).basin
-  const pondHash = hashOf(lab, maxDepthM)
+  const pondHash = hashOf(model, maxDepthM)
   const kept = await findFilter(trx, pond.id)
   const goesOn = kept !== null && kept.pondHash === pondHash && kept.filter.day <= today && daysBetween(kept.filter.day, today) <= STALE_DAYS
   const from = goesOn ? kept.filter.day : addDays(today, -LEARN_DAYS)
@@ -55,10 +55,10 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
   return {
     pondHash,
     task: {
-      pond: lab.eco,
+      pond: model.eco,
       deepestM: maxDepthM,
-      station: lab.station,
-      known: { ...lab.known, observed },
+      station: model.station,
+      known: { ...model.known, observed },
       from,
       filter: goesOn ? readFilter(kept.filter) : null,
       readings: readings

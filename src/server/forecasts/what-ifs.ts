@@ -33,7 +33,7 @@ export async function whatIfPage(actor: Actor, pondId: PondId) {
       pond: { id: pond.id, name: pond.name, siteName: pond.siteName },
       basin: savedPondFacts(pond).basin,
       today,
-      lab: await pondModel(trx, actor, pond, stations, today),
+      model: await pondModel(trx, actor, pond, stations, today),
       saved: await listWhatIfs(trx, pondId),
       tests: await listDailyReadings(trx, pondId, addDays(today, -TESTS_DAYS), actor.timeZone),
       built: (await listDesigns(trx, pondId)).find((d) => d.state === 'built')?.stateAt?.slice(0, 10) ?? null,

@@ -22,7 +22,7 @@ export interface NoticeVisit {
   readonly customerId: CustomerId
   readonly customerName: string
   readonly email: string
-  readonly told: { readonly kind: NoticeKind; readonly day: string; readonly startTime: string; readonly state: NoticeState } | null
+  readonly notified: { readonly kind: NoticeKind; readonly day: string; readonly startTime: string; readonly state: NoticeState } | null
 }
 
 /** Visits from a day on, called off ones among them, each with the last thing its customer was told. */
@@ -35,12 +35,12 @@ export async function listVisitsWithNotices(trx: Knex.Transaction, from: string,
     .joinRaw(
       `left join lateral (select n.kind, n.day, n.start_time, n.state from notices n
          where n.visit_id = v.id and n.kind in ('visit-planned', 'visit-moved', 'visit-cancelled', 'visit-report') and n.state <> 'failed'
-         order by n.created_at desc limit 1) told on true`,
+         order by n.created_at desc limit 1) notified on true`,
     )
     .where('v.day', '>=', from)
     .select('v.id', 'v.pond_id', 'v.state', 'v.day', 'v.start_time', 'v.job_name', 'w.name as crew_name', 's.name as site_name')
     .select('c.id as customer_id', 'c.name as customer_name', 'c.email')
-    .select('told.kind as told_kind', 'told.day as told_day', 'told.start_time as told_start', 'told.state as told_state')
+    .select('notified.kind as notified_kind', 'notified.day as notified_day', 'notified.start_time as notified_start', 'notified.state as notified_state')
     .orderBy(['v.day', 'v.start_time'])
   if (visitIds) query.whereIn('v.id', visitIds)
   return (await query).map((r) => ({
@@ -55,7 +55,7 @@ export async function listVisitsWithNotices(trx: Knex.Transaction, from: string,
     customerId: r.customer_id,
     customerName: r.customer_name,
     email: r.email,
-    told: r.told_kind ? { kind: r.told_kind, day: r.told_day, startTime: r.told_start, state: r.told_state } : null,
+    notified: r.notified_kind ? { kind: r.notified_kind, day: r.notified_day, startTime: r.notified_start, state: r.notified_state } : null,
   }))
 }
 
@@ -78,7 +78,7 @@ export async function insertNotice(
   trx: Knex.Transaction,
   firmId: FirmId,
   notice: Omit<Notice, 'state' | 'problem' | 'madeAt' | 'sentAt'>,
-  state: 'queued' | 'told' = 'queued',
+  state: 'queued' | 'notified' = 'queued',
 ): Promise<void> {
   await trx('notices').insert({
     id: notice.id,
@@ -91,7 +91,7 @@ export async function insertNotice(
     subject: notice.subject,
     body: notice.body,
     state,
-    ...(state === 'told' ? { sent_at: trx.fn.now() } : {}),
+    ...(state === 'notified' ? { sent_at: trx.fn.now() } : {}),
   })
 }
 
@@ -136,7 +136,7 @@ export async function endNotice(trx: Knex.Transaction, id: string, state: 'sent'
 
 /** Puts a notice back to wait, whatever it had got stuck in. @returns false where it is sent, or told in another way */
 export async function requeueNotice(trx: Knex.Transaction, id: string): Promise<boolean> {
-  return (await trx('notices').where({ id }).whereNotIn('state', ['sent', 'told']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+  return (await trx('notices').where({ id }).whereNotIn('state', ['sent', 'notified']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
 }
 
 export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {

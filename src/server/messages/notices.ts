@@ -37,7 +37,8 @@ const LOOK_AHEAD_DAYS = 42
 const REPORT_DAYS = 14
 
 /** A plan that was never carried out is nothing to tell of. */
-const dueNow = (visit: NoticeVisit, today: string): NoticeKind | null => (visit.day >= today || visit.state === 'done' ? noticeDue(visit, visit.told) : null)
+const dueNow = (visit: NoticeVisit, today: string): NoticeKind | null =>
+  visit.day >= today || visit.state === 'done' ? noticeDue(visit, visit.notified) : null
 
 /** Who has to be told what, and what was sent lately. */
 export async function noticeBoard(actor: Actor) {
@@ -88,19 +89,19 @@ export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[], 
 }
 
 /** Notes that customers were told in another way, by telephone or at the gate; those who know already are passed over. */
-export async function markTold(actor: Actor, visitIds: readonly VisitId[]): Promise<{ told: number }> {
+export async function markNotified(actor: Actor, visitIds: readonly VisitId[]): Promise<{ notified: number }> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     await trx('visits').whereIn('id', visitIds).orderBy('id').forUpdate().select('id')
     const today = todayIn(actor.timeZone)
-    let told = 0
+    let notified = 0
     for (const visit of await listVisitsWithNotices(trx, addDays(today, -REPORT_DAYS), visitIds)) {
       const kind = dueNow(visit, today)
       if (!kind) continue
-      await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: null }, 'told')
-      told++
+      await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: null }, 'notified')
+      notified++
     }
-    return { told }
+    return { notified }
   })
 }
 
@@ -131,11 +132,16 @@ async function makeNotice(
   visit: NoticeVisit,
   kind: NoticeKind,
   { time, page }: { time: string; page: string | null },
-  state: 'queued' | 'told' = 'queued',
+  state: 'queued' | 'notified' = 'queued',
 ): Promise<string> {
   const { firmId } = actor
   const { templates } = await findTemplates(trx)
-  const was = kind === 'running-late' ? visit.startTime : visit.told ? dayAndTime(visit.told.day, visit.told.startTime) : dayAndTime(visit.day, visit.startTime)
+  const was =
+    kind === 'running-late'
+      ? visit.startTime
+      : visit.notified
+        ? dayAndTime(visit.notified.day, visit.notified.startTime)
+        : dayAndTime(visit.day, visit.startTime)
   const report = kind === 'visit-report' ? await reportWords(trx, actor, visit.visitId) : null
   const words = {
     customer: visit.customerName,

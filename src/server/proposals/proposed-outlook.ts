@@ -21,15 +21,15 @@ const MEMBERS = 20
 /** The outcome of a kept what-if as it goes with a proposal: worked out here, whatever a browser may have shown. */
 export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId): Promise<ProposedOutlook> {
   const stations = await listStations(database())
-  const { whatIf, lab, basin } = await inFirm(actor.firmId, async (trx) => {
+  const { whatIf, model, basin } = await inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)
     if (!pond) throw notFound('That pond')
     const whatIf = await findWhatIf(trx, id, pondId)
     if (!whatIf) throw badField('whatIfId', 'That what-if is not kept for this pond any more. Choose another, or none.')
-    return { whatIf, lab: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)), basin: savedPondFacts(pond).basin }
+    return { whatIf, model: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)), basin: savedPondFacts(pond).basin }
   })
-  if (!lab) throw badField('whatIfId', 'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.')
-  const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MOST_DAYS) }, lab)
+  if (!model) throw badField('whatIfId', 'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.')
+  const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MOST_DAYS) }, model)
   const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
   return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }
 }

@@ -44,7 +44,7 @@ export interface PlanContext {
   readonly published: ReadonlyMap<string, PlanningVisit>
   readonly ponds: ReadonlyMap<PondId, PlanningPond>
   /** The day and hour that the customers of published visits know of. */
-  readonly told: ReadonlyMap<string, NoticeVisit['told']>
+  readonly notified: ReadonlyMap<string, NoticeVisit['notified']>
   readonly crews: readonly Crew[]
   readonly missed: readonly { readonly pondId: PondId; readonly job: string; readonly latest: string }[]
   readonly noWindow: readonly { readonly pondId: PondId; readonly job: string }[]
@@ -131,12 +131,12 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   )
   // customers like to see the faces they know
   const knownCrews = new Map(visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]))
-  const told = new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.told]))
+  const notified = new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.notified]))
   const out = now && wish.from <= today ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime ?? null) : undefined
   const legs = legsOf(visits)
   const about = (v: PlanningVisit): StandingFacts => ({
     stands: stands(v),
-    knows: told.get(v.id)?.kind !== 'visit-cancelled' && told.get(v.id) != null,
+    knows: notified.get(v.id)?.kind !== 'visit-cancelled' && notified.get(v.id) != null,
     daysAhead: daysBetween(from, v.day),
     // the rest of a day that has begun is laid out anew
     hourIsFree: out?.[v.crewId] !== undefined && v.day === today,
@@ -184,7 +184,7 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     learnt: new Map([...hands].map(([id, h]) => [id, h.learntFactor])),
     published: new Map(published.map((v) => [v.id as string, v])),
     ponds,
-    told,
+    notified,
     besides: besides.length,
     crews,
     missed,

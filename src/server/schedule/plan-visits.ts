@@ -90,13 +90,13 @@ export interface StandingFacts {
 export const AS_IT_STANDS: StandingFacts = { stands: true, knows: false, daysAhead: 0, hourIsFree: false, firstDay: null, hasSecondDay: false }
 
 /** A visit may be so much earlier or later, on the same day, without its customer hearing of it: told of an hour, or not yet, minutes. @source house default */
-const SLACK_MIN = { told: 25, untold: 120 } as const
+const SLACK_MIN = { notified: 25, notNotified: 120 } as const
 /** A change costs so much more when its customer was told, and the nearer the day is. @source house default */
-const TOLD_WEIGHT = 2
+const NOTIFIED_WEIGHT = 2
 const NEAR = { weight: 2, days: 14 } as const
 
 const changeWeight = ({ knows, daysAhead }: StandingFacts): number =>
-  (knows ? TOLD_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
+  (knows ? NOTIFIED_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
 
 /** A visit that is planned already keeps its length, and may move within its job's window. */
 export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, about = AS_IT_STANDS): PlanVisit {
@@ -149,7 +149,7 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     changeWeight: changeWeight(about),
     // in a late season whatever hangs on a window of the year is looked at anew
     free: !locked && wish.lateByDays > 0 && usual !== undefined,
-    ...(about.hourIsFree ? {} : { slackMin: about.knows ? SLACK_MIN.told : SLACK_MIN.untold }),
+    ...(about.hourIsFree ? {} : { slackMin: about.knows ? SLACK_MIN.notified : SLACK_MIN.notNotified }),
   }
 }
 

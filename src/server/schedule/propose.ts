@@ -59,7 +59,7 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
       late: need?.late ?? false,
       was: stands && moved ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
       why: stands && moved ? whyMoved(context, outcome, stands) : null,
-      tell: stands && moved ? whoIsTold(context, stands, { day: a.day, startTime: clockOf(a.startMin) }) : null,
+      tell: stands && moved ? whoIsNotified(context, stands, { day: a.day, startTime: clockOf(a.startMin) }) : null,
     })
   }
   changes.sort((a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime))
@@ -106,8 +106,8 @@ function whyMoved({ input }: PlanContext, { assignments }: PlanOutcome, { id, cr
 }
 
 /** Who knows of another day or hour, and how they are reached; nobody when the customer was never told. */
-function whoIsTold({ told, ponds }: PlanContext, { id, pondId }: PlanningVisit, to: { day: string; startTime: string }): PlanChange['tell'] {
-  if (noticeDue({ state: 'planned', ...to }, told.get(id) ?? null) !== 'visit-moved') return null
+function whoIsNotified({ notified, ponds }: PlanContext, { id, pondId }: PlanningVisit, to: { day: string; startTime: string }): PlanChange['tell'] {
+  if (noticeDue({ state: 'planned', ...to }, notified.get(id) ?? null) !== 'visit-moved') return null
   const { name, email, phone } = ponds.get(pondId)!.customer
   return { customer: name, byEmail: email !== '', phone }
 }

@@ -41,12 +41,12 @@ export async function barredBy(trx: Knex.Transaction, { at, visits }: KeptTakeov
   const of = trx('visits as v').join('ponds as p', 'p.id', 'v.pond_id').join('sites as s', 's.id', 'p.site_id').whereRaw('v.id = any(?::uuid[])', [ids])
   const begun = await of.clone().whereNotIn('v.state', ['planned', 'cancelled']).orderBy('v.day').first('s.name')
   if (begun) return { code: 'begun', siteName: begun.name }
-  const told = await of
+  const notified = await of
     .clone()
     .join('notices as n', 'n.visit_id', 'v.id')
     .where('n.created_at', '>', at)
     .whereNot('n.state', 'failed')
     .orderBy('v.day')
     .first('s.name')
-  return told ? { code: 'told', siteName: told.name } : null
+  return notified ? { code: 'notified', siteName: notified.name } : null
 }

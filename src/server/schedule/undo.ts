@@ -10,7 +10,7 @@ import { assertNoOverlap, lockCrews } from './no-overlap'
 
 const BARRED_WORDS = {
   begun: 'has begun',
-  told: 'has been told to its customer',
+  notified: 'has been told to its customer',
 } as const
 
 const counted = ({ visits }: KeptTakeover): number => visits.filter((v) => !v.shifted).length

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { learnDurations, correctionKey, type DurationCorrections } from '@/core/visits/learn-duration'
+import { learnDurationCorrections, correctionKey, type DurationCorrections } from '@/core/visits/learn-duration'
 import { visitType } from '@/core/visits/visit-types'
 import { badField } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
@@ -8,14 +8,14 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { quantileOfSorted } from '@/core/numeric/quantile'
 
 /** What the firm's logged visits have taught about durations. */
-export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> => learnDurations(await listTimedVisits(trx))
+export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> => learnDurationCorrections(await listTimedVisits(trx))
 
 /** Every job and pond that has taught something, for people to look at. */
 export async function durationsPage(actor: Actor) {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const visits = await listTimedVisits(trx)
-    const { byJob, byPond } = learnDurations(visits)
+    const { byJob, byPond } = learnDurationCorrections(visits)
     const names = new Map(visits.map((v) => [v.pondId, v.pondName]))
     return [...byJob].map(([job, correction]) => ({
       job,

@@ -14,20 +14,20 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-export interface KeptJob {
+export interface KeptVisitType {
   /** Undefined where the firm goes by the usual kind. */
   readonly job: OwnVisitType | undefined
   /** 0 while it was never changed. */
   readonly version: number
 }
 
-export async function findOwnVisitType(trx: Knex.Transaction, key: string): Promise<KeptJob> {
+export async function findOwnVisitType(trx: Knex.Transaction, key: string): Promise<KeptVisitType> {
   const row = await trx('own_visit_types').where({ key }).orderBy('version', 'desc').first('job', 'version')
   return { job: row?.job ?? undefined, version: row?.version ?? 0 }
 }
 
 /** Keys of visit types that the firm has changed. */
-export async function listOwnJobKeys(trx: Knex.Transaction): Promise<Set<string>> {
+export async function listOwnVisitTypeKeys(trx: Knex.Transaction): Promise<Set<string>> {
   const rows = await trx('own_visit_types')
     .distinctOn('key')
     .orderBy([{ column: 'key' }, { column: 'version', order: 'desc' }])
@@ -36,7 +36,14 @@ export async function listOwnJobKeys(trx: Knex.Transaction): Promise<Set<string>
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storeOwnJob(trx: Knex.Transaction, firmId: FirmId, key: string, version: number, job: OwnVisitType | null, by: UserId): Promise<void> {
+export async function storeOwnVisitType(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  key: string,
+  version: number,
+  job: OwnVisitType | null,
+  by: UserId,
+): Promise<void> {
   const row = { firm_id: firmId, key, version: version + 1, job: job && JSON.stringify(job), saved_by: by }
   const current = await findOwnVisitType(trx, key)
   const kept = current.version === version ? await trx('own_visit_types').insert(row).onConflict(['firm_id', 'key', 'version']).ignore().returning('key') : []

@@ -4,13 +4,13 @@ import { notFound, ProblemError } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { findOwnVisitType, listOwnJobKeys, storeOwnJob } from '@/server/visits/own-visit-type-repository'
+import { findOwnVisitType, listOwnVisitTypeKeys, storeOwnVisitType } from '@/server/visits/own-visit-type-repository'
 
 /** Visit types, and which of them the firm does its own way. */
 export async function visitTypesPage(actor: Actor) {
   assertMay(actor, 'ponds.read')
   return inFirm(actor.firmId, async (trx) => {
-    const own = await listOwnJobKeys(trx)
+    const own = await listOwnVisitTypeKeys(trx)
     return VISIT_TYPES.map(({ key, name, steps }) => ({ key, name, steps: steps.length, own: own.has(key) }))
   })
 }
@@ -47,5 +47,5 @@ export async function saveVisitType(actor: Actor, key: string, version: number, 
         return { path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`, message: `“${part.title}” ${LOST_WORDS[part.why]}.` }
       }),
     })
-  await inFirm(actor.firmId, (trx) => storeOwnJob(trx, actor.firmId, key, version, job, actor.userId))
+  await inFirm(actor.firmId, (trx) => storeOwnVisitType(trx, actor.firmId, key, version, job, actor.userId))
 }

@@ -20,7 +20,7 @@ const STOPS = [
 ]
 
 /** Everything that makes one way: its filter, stock and equipment, and what happens on which day. */
-export function OptionEditor({ lab, state }: { lab: PondModel; state: WhatIfState }) {
+export function OptionEditor({ model, state }: { model: PondModel; state: WhatIfState }) {
   const t = useTexts()
 
   const index = state.chosen
@@ -30,7 +30,7 @@ export function OptionEditor({ lab, state }: { lab: PondModel; state: WhatIfStat
   const times = (key: 'filterSize' | 'fish' | 'feed', label: string) => (
     <QuantityField label={label} kind="share" value={option[key]} onChange={(value) => set({ [key]: value ?? Number.NaN })} />
   )
-  const chosenFilter = lab.filters.some((f) => f.key === option.filter) ? option.filter : AS_IT_IS
+  const chosenFilter = model.filters.some((f) => f.key === option.filter) ? option.filter : AS_IT_IS
   return (
     <div role="tabpanel" id="what-if-option" aria-labelledby={`what-if-option-${index}`}>
       <TextField label={t('forecasts.optionEditor.nameWay')} value={option.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} />
@@ -38,7 +38,7 @@ export function OptionEditor({ lab, state }: { lab: PondModel; state: WhatIfStat
         <ChoiceField
           className="wide"
           label={t('forecasts.optionEditor.filter')}
-          options={lab.filters.map((f) => ({ value: f.key, label: f.name }))}
+          options={model.filters.map((f) => ({ value: f.key, label: f.name }))}
           value={chosenFilter}
           onChange={(e) => set({ filter: e.target.value as WhatIfOption['filter'] })}
         />

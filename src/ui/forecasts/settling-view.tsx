@@ -45,15 +45,15 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
   const { state, run } = useComparison()
   /** What the runs shown were made for. */
   const [asked, setAsked] = useState(settling)
-  const { lab } = data
+  const { model } = data
   useEffect(() => {
-    if (!lab) return
+    if (!model) return
     const timer = setTimeout(() => {
       setAsked(settling)
-      run(comparisonOf(settlingRuns(settling), lab), SETTLING_MEMBERS)
+      run(comparisonOf(settlingRuns(settling), model), SETTLING_MEMBERS)
     }, SETTLED_MS)
     return () => clearTimeout(timer)
-  }, [settling, lab, run])
+  }, [settling, model, run])
   const result = state.status === 'done' ? state.result : null
   const expected = useMemo(() => (result ? expectation(asked, result.runs[0], data.tests) : null), [result, asked, data.tests])
   return (
@@ -65,7 +65,7 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
         </Link>
         <span className="soft">{t('forecasts.settlingView.whatTestsShouldShow')}</span>
       </div>
-      {lab === null ? (
+      {model === null ? (
         <p className="sheet">{t('forecasts.settlingView.noWeatherKnownPond')}</p>
       ) : (
         <div className="forecast">
@@ -85,7 +85,7 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
             />
             {settling.kind === 'outage' ? <HoursField hours={settling.hours} onHours={(hours) => change({ hours })} /> : null}
             <CheckField label={t('forecasts.settlingView.matureMediaBrought')} checked={settling.seeded} onChange={(seeded) => change({ seeded })} />
-            {lab.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.settlingView.noFilterSavedPond')}</p> : null}
+            {model.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.settlingView.noFilterSavedPond')}</p> : null}
           </section>
           <div>
             {result && expected ? (

@@ -26,7 +26,7 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
   const [whatIf, setWhatIf] = useState<WhatIfInput>(() => {
     const kept = data.saved.find((s) => s.id === saved)
     if (kept) return kept.whatIf
-    const filter = data.lab?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
+    const filter = data.model?.filters.find((f) => f.key === begin && f.key !== AS_IT_IS)
     if (filter)
       return {
         ...templateOf('bigger', data),

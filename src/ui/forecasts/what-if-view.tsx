@@ -44,13 +44,13 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   const comparison = useComparison()
   const [shown, setShown] = useState<readonly string[]>([])
   const [wrong, setWrong] = useState<string | null>(null)
-  const { lab } = data
+  const { model } = data
   const go = () => {
     const read = WhatIfInput.safeParse(state.whatIf)
     if (!read.success) return setWrong(read.error.issues[0].message)
     setWrong(null)
     setShown(read.data.options.map((w) => w.name))
-    comparison.run(comparisonOf(read.data, lab!), read.data.members)
+    comparison.run(comparisonOf(read.data, model!), read.data.members)
   }
   return (
     <>
@@ -61,7 +61,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
         </Link>
         <span className="soft">{t('forecasts.whatIfView.choicesSideSidePond')}</span>
       </div>
-      {lab === null ? (
+      {model === null ? (
         <p className="sheet">{t('forecasts.whatIfView.noWeatherKnownPond')}</p>
       ) : (
         <div className="forecast">
@@ -103,8 +103,8 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
                 />
               </div>
               <Ways state={state} />
-              <OptionEditor lab={lab} state={state} />
-              {lab.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p> : null}
+              <OptionEditor model={model} state={state} />
+              {model.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p> : null}
             </section>
             <KeepIt data={data} state={state} />
           </div>

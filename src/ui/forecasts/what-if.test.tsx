@@ -70,12 +70,12 @@ const RUN: ForecastRun = {
   askedAt: '2027-07-01T03:00:00Z',
   finishedAt: '2027-07-01T03:01:00Z',
 }
-const lab = (over: Partial<ForecastsPageData> = {}): ForecastsPageData =>
+const model = (over: Partial<ForecastsPageData> = {}): ForecastsPageData =>
   ({ today: '2027-07-01', run: RUN, lines: [], scores: [], ponds: 44, mayPlan: true, mayRun: true, ...over }) as ForecastsPageData
 const showLab = (over: Partial<ForecastsPageData> = {}) =>
   render(
     <AsPerson>
-      <ForecastsView data={lab(over)} />
+      <ForecastsView data={model(over)} />
     </AsPerson>,
   )
 const region = (name: string) => screen.getByRole('region', { name })

@@ -54,7 +54,7 @@ function ToTell({ data }: { data: MessagesData }) {
     )
     router.refresh()
   }
-  const told = async (visitId: string) => {
+  const notified = async (visitId: string) => {
     const outcome = await send('POST', '/api/v1/notices/notified', { visits: [visitId] })
     setProblem(outcome.ok ? null : outcome.problem)
     if (outcome.ok) setSaid(t('messages.messagesView.notedTold'))
@@ -116,7 +116,7 @@ function ToTell({ data }: { data: MessagesData }) {
                       type="button"
                       className="btn btn-sm btn-link p-0 ms-1"
                       aria-label={t('messages.messagesView.markTold', { customerName: d.customerName, day: shortDate(d.day) })}
-                      onClick={() => void told(d.visitId)}
+                      onClick={() => void notified(d.visitId)}
                     >
                       {t('messages.messagesView.markTold2')}
                     </button>
@@ -131,8 +131,8 @@ function ToTell({ data }: { data: MessagesData }) {
                     <span className={`verdict ${d.kind === 'visit-planned' ? 'pass' : d.kind === 'visit-moved' ? 'look' : 'stop'}`}>
                       {t(`messages.noticeNames.${d.kind}`)}
                     </span>
-                    {d.told && d.kind !== 'visit-planned' ? (
-                      <span className="soft small"> {t('messages.messagesView.was', { day: shortDate(d.told.day), startTime: d.told.startTime })}</span>
+                    {d.notified && d.kind !== 'visit-planned' ? (
+                      <span className="soft small"> {t('messages.messagesView.was', { day: shortDate(d.notified.day), startTime: d.notified.startTime })}</span>
                     ) : null}
                   </td>
                 </tr>
@@ -165,7 +165,7 @@ const STATE_WORDS = {
   sending: textId('messages.messagesView.way2'),
   sent: textId('messages.messagesView.sent'),
   failed: textId('messages.messagesView.notSent'),
-  told: textId('messages.messagesView.told'),
+  notified: textId('messages.messagesView.told'),
 } as const
 /** A letter that waits for longer has got stuck somewhere, and can be sent again. */
 const STUCK_MS = 120_000
@@ -198,12 +198,13 @@ function Sent({ data }: { data: MessagesData }) {
           <li key={n.id}>
             <details>
               <summary>
-                <span className={`verdict ${n.state === 'sent' || n.state === 'told' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>
+                <span className={`verdict ${n.state === 'sent' || n.state === 'notified' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>
                   {t(STATE_WORDS[n.state])}
                 </span>
                 {n.subject}{' '}
                 <span className="soft">
-                  {n.state === 'told' ? n.customerName : t('messages.messagesView.to', { recipient: n.recipient })}, {instant(n.sentAt ?? n.madeAt, timeZone)}
+                  {n.state === 'notified' ? n.customerName : t('messages.messagesView.to', { recipient: n.recipient })},{' '}
+                  {instant(n.sentAt ?? n.madeAt, timeZone)}
                 </span>
               </summary>
               <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>

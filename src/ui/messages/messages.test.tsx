@@ -21,7 +21,7 @@ const due = (visitId: string, over: object = {}) => ({
   siteName: 'Tarn',
   day: '2027-03-20',
   startTime: '08:00',
-  told: null,
+  notified: null,
   ...over,
 })
 const show = (over: object = {}) =>
@@ -33,7 +33,7 @@ const show = (over: object = {}) =>
             due: [
               due('near'),
               due('far', { day: '2027-09-01' }),
-              due('moved', { kind: 'visit-moved', day: '2027-09-02', told: { day: '2027-08-30', startTime: '09:00' } }),
+              due('moved', { kind: 'visit-moved', day: '2027-09-02', notified: { day: '2027-08-30', startTime: '09:00' } }),
               due('paper', { email: '' }),
             ],
             soonUntil: '2027-04-10',

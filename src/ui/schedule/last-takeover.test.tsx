@@ -30,7 +30,7 @@ describe('the plan that was taken over last', () => {
     expect(undone).toHaveBeenCalledWith('Undone: 348 visits restored.')
   })
   it('tells why it cannot be undone any more', () => {
-    show({ barred: { code: 'told', siteName: 'Lanternhouse' } })
+    show({ barred: { code: 'notified', siteName: 'Lanternhouse' } })
     expect(screen.getByText(/the visit at Lanternhouse has been notified/)).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Undo' })).not.toBeInTheDocument()
   })

@@ -13,7 +13,7 @@ interface LastTakeoverProps {
   readonly onProblem: (problem: SendProblem | null) => void
 }
 
-const BARRED = { begun: textId('schedule.lastTakeover.hasBegun'), told: textId('schedule.lastTakeover.toldCustomer') } as const
+const BARRED = { begun: textId('schedule.lastTakeover.hasBegun'), notified: textId('schedule.lastTakeover.toldCustomer') } as const
 
 /** The plan that was taken over last, and the way back while nothing of it was done or told. */
 export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProps) {

@@ -41,8 +41,8 @@ export function ClarityPart({ data, shown }: DesignPart) {
   }, [data.pond.id])
   const { filter, fallM } = useMemo(() => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }), [shown])
   useEffect(() => {
-    const lab = loaded?.lab
-    if (!loaded || !lab) return
+    const model = loaded?.model
+    if (!loaded || !model) return
     const timer = setTimeout(() => {
       const whatIf: WhatIfInput = {
         name: t('design.clarityPart.clarityOutlook'),
@@ -52,7 +52,7 @@ export function ClarityPart({ data, shown }: DesignPart) {
         members: MEMBERS,
         options: [newOption(names[0]), newOption(names[1], { filter: DESIGN_PARTS })],
       }
-      run(comparisonOf(whatIf, { ...lab, filters: [...lab.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }] }), MEMBERS)
+      run(comparisonOf(whatIf, { ...model, filters: [...model.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }] }), MEMBERS)
     }, SETTLED_MS)
     return () => clearTimeout(timer)
   }, [loaded, filter, fallM, run, names, t])
@@ -63,7 +63,7 @@ export function ClarityPart({ data, shown }: DesignPart) {
       <p className="soft">
         {t('design.clarityPart.runsPondGreenSoup', {
           members: MEMBERS,
-          filterAssumed: loaded?.lab?.filterAssumed ? t('design.clarityPart.takenHouseWouldSize') : '',
+          filterAssumed: loaded?.model?.filterAssumed ? t('design.clarityPart.takenHouseWouldSize') : '',
         })}{' '}
         <a className="text-decoration-underline" href={`/ponds/${data.pond.id}/what-if`}>
           {t('design.clarityPart.whatIf')}
@@ -71,7 +71,7 @@ export function ClarityPart({ data, shown }: DesignPart) {
         .
       </p>
       <ProblemNote problem={problem} />
-      {loaded?.lab === null ? <p className="soft">{t('design.clarityPart.noWeatherKnownPond')}</p> : null}
+      {loaded?.model === null ? <p className="soft">{t('design.clarityPart.noWeatherKnownPond')}</p> : null}
       {state.status === 'failed' ? <p className="field-error">{t('design.clarityPart.runsBrokeOffChange')}</p> : null}
       {result && loaded ? (
         <>
@@ -80,7 +80,7 @@ export function ClarityPart({ data, shown }: DesignPart) {
           <ForecastCharts result={result} names={names} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
         </>
       ) : (
-        <p role="status">{problem || loaded?.lab === null ? '' : t('design.clarityPart.running')}</p>
+        <p role="status">{problem || loaded?.model === null ? '' : t('design.clarityPart.running')}</p>
       )}
     </section>
   )

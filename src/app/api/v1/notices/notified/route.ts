@@ -1,5 +1,5 @@
 import { SendNoticesInput } from '@/domain/messages/notice'
 import { signedInRoute } from '@/server/platform/http/route'
-import { markTold } from '@/server/messages/notices'
+import { markNotified } from '@/server/messages/notices'
 
-export const POST = signedInRoute({ body: SendNoticesInput }, ({ actor, body }) => markTold(actor, body.visits))
+export const POST = signedInRoute({ body: SendNoticesInput }, ({ actor, body }) => markNotified(actor, body.visits))
