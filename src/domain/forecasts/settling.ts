@@ -1,4 +1,4 @@
-import { bandOf, SHOWN_OUTPUTS, type Band, type MemberRun } from '../../core/ecosystem/comparison/comparison'
+import { bandOf, SHOWN_OUTPUTS, type MemberRun } from '../../core/ecosystem/comparison/comparison'
 import { settledDay } from '../../core/ecosystem/settling'
 import { quantileOfSorted } from '../../core/numeric/quantile'
 import { addDays, daysBetween } from '../../core/numeric/calendar'
