@@ -24,8 +24,8 @@ describe('the verdict of a what-if', () => {
   it('says what is better and what is worse, with both figures', () => {
     const lines = verdictLines(members({ peakTan: 1.4, leastOxygen: 7 }), members({ peakTan: 0.4, leastOxygen: 5 }), 60, show, textsIn('en'))
     expect(lines).toEqual([
-      { kind: 'better', text: 'ammonia peaks lower: 0.4 mg/L instead of 1.4 mg/L', sure: 'in 100 of 100 runs' },
-      { kind: 'worse', text: 'less oxygen in the worst night: 5.0 mg/L instead of 7.0 mg/L', sure: 'in 100 of 100 runs' },
+      { kind: 'better', text: 'ammonia peaks lower: 0.4 mg/L instead of 1.4 mg/L', sure: 'in 100 % of runs' },
+      { kind: 'worse', text: 'less oxygen in the worst night: 5.0 mg/L instead of 7.0 mg/L', sure: 'in 100 % of runs' },
     ])
   })
   it('keeps quiet about what is small, or shows in hardly more than half of the runs', () => {

@@ -76,11 +76,11 @@ const MEASURES: readonly MeasureWords[] = [
 export interface VerdictLine {
   readonly kind: 'better' | 'worse'
   readonly text: string
-  /** "in 9 of 10 runs" and the like. */
+  /** In what share of the runs, such as "in 90 % of runs". */
   readonly sure: string
 }
 
-/** Runs out of a hundred in which a difference must show before it is called one. */
+/** Share of the runs in which a difference must show before it is called one. */
 const SURE = 0.75
 
 /** What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell them apart. */
@@ -91,12 +91,12 @@ export function verdictLines(first: readonly Measures[], second: readonly Measur
     const [a, b] = [words(compared.first, show, days, t), words(compared.second, show, days, t)]
     if (a === b) return []
     const isBetter = compared.secondBetter > 0.5
-    const runs = Math.round(100 * (isBetter ? compared.secondBetter : 1 - compared.secondBetter))
+    const percent = Math.round(100 * (isBetter ? compared.secondBetter : 1 - compared.secondBetter))
     return [
       {
         kind: isBetter ? 'better' : 'worse',
         text: t(isBetter ? better : worse, { first: a, second: b }),
-        sure: t('forecasts.whatIfWords.so100Runs', { runs }),
+        sure: t('forecasts.whatIfWords.inRuns', { percent }),
       },
     ]
   })

@@ -54,7 +54,7 @@ const GROUPS: Readonly<Record<string, (at: Addresses) => readonly string[]>> = {
   'of the firm': () => ['/ponds', '/messages', '/import-export', '/customers', '/house-rules', '/people', '/prices', '/cutting', '/plants', '/stores'],
   'of a pond': ({ pond }) => ['/ponds/new', pond, ...['survey', 'plan', 'service-plan', 'plants', 'house-rules'].map((of) => `${pond}/${of}`)],
   'of the water': ({ pond }) => ['/forecasts', '/trainer', ...['forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`)],
-  'of the bench': ({ pond }) => [`${pond}/design`, ...PARTS.map((part) => `${pond}/design?part=${part}`)],
+  'of the design': ({ pond }) => [`${pond}/design`, ...PARTS.map((part) => `${pond}/design?part=${part}`)],
 }
 
 for (const [group, viewsOf] of Object.entries(GROUPS))

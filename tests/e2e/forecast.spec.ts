@@ -33,7 +33,7 @@ test('all ponds forecast on demand, followed to the end; the worst leads to its 
   // it is among the risks at once, and Today names it too
   const risks = page.getByRole('region', { name: 'Ponds at risk' })
   const risk = risks.getByRole('listitem').filter({ hasText: 'Weir House: Weir garden pond' })
-  await expect(risk).toContainText(/Nitrite: above .* in \d+ of 10 runs/)
+  await expect(risk).toContainText(/Nitrite: above .* in \d+ % of runs/)
   await expect(page.getByRole('region', { name: 'Forecast accuracy' })).toContainText('Water temperature')
   expect(await seriousOn(page)).toEqual([])
   await page.goto('/')

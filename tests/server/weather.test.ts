@@ -8,7 +8,7 @@ import { windowsOfPonds } from '@/server/season/windows-of-ponds'
 import { importWeather } from '@/server/exchange/weather-file'
 import { addPond, pondPage } from '@/server/ponds/ponds'
 import { logReadings } from '@/server/water/readings'
-import { fetchWeatherNews, weatherStatus } from '@/server/season/weather'
+import { fetchWeatherNews, weather, weatherStatus } from '@/server/season/weather'
 import { readWeatherCsv } from '@/domain/season/weather-csv'
 import { nextWindow } from '@/domain/season/season-dates'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -18,6 +18,10 @@ const desk = process.env.WEATHER_DESK_URL!
 const today = new Date().toISOString().slice(0, 10)
 const outage = (seconds: number) => fetch(new URL(`/outage?seconds=${seconds}`, desk), { method: 'POST' })
 
+// stations are known before the desk is cut off: on a new database nobody has asked for them yet
+beforeAll(async () => {
+  expect((await weather()).stations.length).toBeGreaterThan(0)
+})
 afterAll(async () => {
   await outage(0)
   await closeQueue()

@@ -5,6 +5,8 @@ export const diagnosis = {
     by: '{found}, by {source}',
   },
   diagnosisView: {
+    yes: 'yes',
+    no: 'no',
     whatSeen: 'What you see',
     whatTested: 'Test results',
     whatKnown: 'Known facts',
@@ -38,6 +40,8 @@ export const diagnosis = {
     pondsListNextPlan: 'Added to the pond’s follow-ups and to the next season plan.',
   },
   savedDiagnoses: {
+    before: 'before, {day}',
+    since: 'since, {day}',
     foundBefore: 'Earlier diagnoses',
     betterBetween: '; improvement expected between {betterFrom} and {betterTo}',
     whatCame: 'Result',

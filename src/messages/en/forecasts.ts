@@ -200,7 +200,9 @@ export const forecasts = {
     between: 'between {value} and {value2}',
   },
   riskText: {
-    n10Runs: '{hazard}: {risk} in {tenths} of 10 runs,',
+    likely: 'likely',
+    maybe: 'maybe',
+    inRuns: '{hazard}: {risk} in {percent} % of runs,',
     about: 'about {day}',
     belowNight: 'below {line} at night',
     above: 'above {line}',
@@ -312,6 +314,6 @@ export const forecasts = {
     leastBacteriaBetter: 'more of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
     leastBacteriaWorse: 'fewer of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
     days: '{value, plural, one {one day} other {{value} days}}',
-    so100Runs: 'in {runs} of 100 runs',
+    inRuns: 'in {percent} % of runs',
   },
 } as const

@@ -1,5 +1,7 @@
 export const plants = {
   careList: {
+    since: 'since {day}',
+    from: 'from {day}',
     nothingMoreYear: 'No more plant care this year.',
     nothingComingDays: 'No plant care due in the coming days.',
     late: 'late',

@@ -80,7 +80,7 @@ export const ponds = {
     equipment: 'Equipment',
     plants: 'Plants',
     nothingWrittenDownYet: 'No plants recorded yet.',
-    do: '; {due} {due2} to do',
+    groups: '{groups, plural, one {# group} other {# groups}}{due, plural, =0 {} one {, 1 task due} other {, # tasks due}}.',
     whatGrowsWhere: 'Planting',
     seasonalGear: 'Seasonal equipment',
     filterVersions: 'Filter design versions',

@@ -1,7 +1,8 @@
-import { badField } from '@/domain/shared/problems'
+import { badField, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { listStations, storeOwnDays } from '@/server/season/weather-repository'
+import { weather } from '@/server/season/weather'
+import { storeOwnDays } from '@/server/season/weather-repository'
 import { sendJob } from '@/server/platform/queue/queue'
 import { heavy } from '@/server/platform/threads/heavy'
 import { todayIn } from '@/server/platform/today'
@@ -10,8 +11,10 @@ import { todayIn } from '@/server/platform/today'
 export async function importWeather(actor: Actor, stationId: string, text: string) {
   assertMay(actor, 'visits.plan')
   const { days, problems } = await heavy('weather-csv', { text, today: todayIn(actor.timeZone) })
+  const { stations } = await weather()
+  if (stations.length === 0) throw refused('No weather station is known yet, since the weather desk has not been reached. Try again in a moment.')
+  if (!stations.some((s) => s.id === stationId)) throw badField('station', 'There is no such weather station.')
   await inFirm(actor.firmId, async (trx) => {
-    if (!(await listStations(trx)).some((s) => s.id === stationId)) throw badField('station', 'There is no such weather station.')
     if (days.length > 0) await storeOwnDays(trx, actor.firmId, stationId, days)
   })
   if (days.length > 0) await sendJob('windows-of-ponds', { firmId: actor.firmId })

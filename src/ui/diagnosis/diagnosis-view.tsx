@@ -125,6 +125,7 @@ function CauseLine({ ranked, chosen, onChoose }: { ranked: RankedCause; chosen: 
 const EVIDENCE_SHOWN = 3
 
 function EvidenceWords({ title, list }: { title: string; list: readonly Evidence[] }) {
+  const t = useTexts()
   if (list.length === 0) return null
   return (
     <div className="small">
@@ -132,7 +133,7 @@ function EvidenceWords({ title, list }: { title: string; list: readonly Evidence
       {list.slice(0, EVIDENCE_SHOWN).map((e, i) => (
         <span key={e.finding}>
           {i > 0 ? ' · ' : ''}
-          {FINDINGS[e.finding].question} <em>{e.found ? 'yes' : 'no'}</em>
+          {FINDINGS[e.finding].question} <em>{t(e.found ? 'diagnosis.diagnosisView.yes' : 'diagnosis.diagnosisView.no')}</em>
         </span>
       ))}
     </div>

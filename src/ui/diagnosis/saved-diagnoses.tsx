@@ -98,7 +98,7 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
                   loading="lazy"
                 />
                 <figcaption className="soft small">
-                  {i === 0 ? 'before' : 'since'}, {shortDate(dayIn(photo.takenAt, timeZone))}
+                  {t(i === 0 ? 'diagnosis.savedDiagnoses.before' : 'diagnosis.savedDiagnoses.since', { day: shortDate(dayIn(photo.takenAt, timeZone)) })}
                 </figcaption>
               </figure>
             ) : null,

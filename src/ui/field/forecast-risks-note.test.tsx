@@ -21,7 +21,7 @@ describe('the forecast, at the water', () => {
     show({ madeAt: '2027-07-01T04:10:00Z', risks: [{ hazard: 'oxygen', week: 0.7, whole: 0.92, day: '2027-07-05', weight: 0.8, jobKey: 'routine' }] })
     const note = screen.getByRole('region', { name: 'Forecast' })
     expect(note).toHaveTextContent(/1 Jul 2027/)
-    expect(note).toHaveTextContent(/likely Low oxygen: below 5 mg\/L at night in 9 of 10 runs, about Mon 5 Jul/)
+    expect(note).toHaveTextContent(/likely Low oxygen: below 5 mg\/L at night in 92 % of runs, about Mon 5 Jul/)
     expect(note).toHaveTextContent('Test before you act on it.')
   })
   it('speaks the person’s units', () => {

@@ -4,18 +4,16 @@ import { shortDate } from '@/domain/shared/dates'
 import { hazardLine, type Risk } from '@/domain/forecasts/forecast'
 import { useShow } from '@/ui/person-context'
 
-const OF_TEN = 10
-
 /** One reason: what, how likely, when, and past which line. */
 export function RiskText({ risk }: { risk: Risk }) {
   const t = useTexts()
 
   const show = useShow()
-  const tenths = Math.max(1, Math.round(risk.whole * OF_TEN))
+  const percent = Math.max(1, Math.round(risk.whole * 100))
   return (
     <>
-      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>{risk.week >= 0.5 ? 'likely' : 'maybe'}</span>{' '}
-      {t('forecasts.riskText.n10Runs', { hazard: t(`forecasts.hazardNames.${risk.hazard}`), risk: lineWords(risk, show, t), tenths })}{' '}
+      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>{t(risk.week >= 0.5 ? 'forecasts.riskText.likely' : 'forecasts.riskText.maybe')}</span>{' '}
+      {t('forecasts.riskText.inRuns', { hazard: t(`forecasts.hazardNames.${risk.hazard}`), risk: lineWords(risk, show, t), percent })}{' '}
       <span className="soft">{t('forecasts.riskText.about', { day: shortDate(risk.day) })}</span>
     </>
   )

@@ -47,18 +47,18 @@ describe('a risk', () => {
     return text
   }
   it.each([
-    ['oxygen', 'likely Low oxygen: below 5 mg/L at night in 8 of 10 runs, about Mon 5 Jul'],
-    ['nitrite', 'likely Nitrite: above 0.5 mg/L in 8 of 10 runs, about Mon 5 Jul'],
-    ['heat', 'likely Too warm for fish: above 30.0 °C in 8 of 10 runs, about Mon 5 Jul'],
-    ['level', 'likely Falling level: 35 mm down in 8 of 10 runs, about Mon 5 Jul'],
-    ['murk', 'likely Murky water: clarity below 0.45 m in 8 of 10 runs, about Mon 5 Jul'],
+    ['oxygen', 'likely Low oxygen: below 5 mg/L at night in 80 % of runs, about Mon 5 Jul'],
+    ['nitrite', 'likely Nitrite: above 0.5 mg/L in 80 % of runs, about Mon 5 Jul'],
+    ['heat', 'likely Too warm for fish: above 30.0 °C in 80 % of runs, about Mon 5 Jul'],
+    ['level', 'likely Falling level: 35 mm down in 80 % of runs, about Mon 5 Jul'],
+    ['murk', 'likely Murky water: clarity below 0.45 m in 80 % of runs, about Mon 5 Jul'],
   ] as const)('of %s names its line, how likely it is, and when', (hazard, text) => expect(says(hazard)).toBe(text))
   it('is told in the person’s units', () => {
     expect(says('heat', 'us')).toContain('above 86.0 °F')
     expect(says('level', 'us')).toMatch(/1\.38 in down|1⅜ in down/)
   })
-  it('is only a maybe when it hardly comes within the week, and never nought of ten', () =>
-    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe NH₃: above .* in 3 of 10 runs/))
+  it('is only a maybe when it hardly comes within the week, and never in none', () =>
+    expect(says('ammonia', 'metric', { week: 0.2, whole: 0.31 })).toMatch(/^maybe NH₃: above .* in 31 % of runs/))
 })
 
 const RUN: ForecastRun = {
@@ -260,7 +260,7 @@ describe('the verdict of a comparison', () => {
     show([runs({}), runs({ peakTan: 2, murkyDays: 0 })], ['In stages', 'All at once'])
     const lines = screen.getAllByRole('listitem').map((line) => line.textContent!.replaceAll('\u00a0', ' '))
     expect(lines).toEqual([
-      expect.stringMatching(/^worse ammonia peaks higher: 2 mg\/L instead of 0\.51 mg\/L \(in 100 of 100 runs\)$/),
+      expect.stringMatching(/^worse ammonia peaks higher: 2 mg\/L instead of 0\.51 mg\/L \(in 100 % of runs\)$/),
       expect.stringMatching(/^better fewer murky days: none instead of 5 days/),
     ])
     expect(screen.getByText(/20 runs of each option/)).toBeInTheDocument()

@@ -34,7 +34,7 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
             <span className="flex-grow-1">
               <strong>{t(`plants.plantActionNames.${task.action}`)}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
               <span className="soft small d-block">
-                {task.due < today ? 'since' : 'from'} {shortDate(task.due)}
+                {t(task.due < today ? 'plants.careList.since' : 'plants.careList.from', { day: shortDate(task.due) })}
                 {task.latest < today ? (
                   <span className="verdict look ms-1">{t('plants.careList.late')}</span>
                 ) : (

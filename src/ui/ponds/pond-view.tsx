@@ -168,7 +168,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             <p>
               {data.plants.groups === 0
                 ? t('ponds.pondView.nothingWrittenDownYet')
-                : `${data.plants.groups} ${data.plants.groups === 1 ? 'group' : 'groups'}${data.plants.due > 0 ? t('ponds.pondView.do', { due: data.plants.due, due2: data.plants.due === 1 ? 'thing' : 'things' }) : ''}.`}
+                : t('ponds.pondView.groups', { groups: data.plants.groups, due: data.plants.due })}
             </p>
             <Link className="btn btn-sm btn-outline-secondary no-print" href={`/ponds/${pond.id}/plants`}>
               {t('ponds.pondView.whatGrowsWhere')}

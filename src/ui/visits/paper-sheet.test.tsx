@@ -64,7 +64,7 @@ describe('a visit on paper', () => {
     expect(screen.getByText('4 Gull Stair, Ferrygate. Side gate')).toBeInTheDocument()
     expect(screen.getByText('Notes for this season: Loose edge stone')).toBeInTheDocument()
     expect(screen.getByText(/^Forecast 19 Nov 2026/)).toHaveTextContent(
-      /likely Nitrite: above 0\.5 mg\/L in 8 of 10 runs, about Mon 23 Nov; maybe Murky water: .* in 4 of 10 runs/,
+      /likely Nitrite: above 0\.5 mg\/L in 80 % of runs, about Mon 23 Nov; maybe Murky water: .* in 40 % of runs/,
     )
   })
   it('holds every step, with its caution beside it', () => {
