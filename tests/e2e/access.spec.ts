@@ -121,6 +121,24 @@ for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && OF_A_THING.test(
     expect(await theirs.text()).not.toContain('Theirs')
   })
 
+test('where pages stood before leads on: links in letters and bookmarks are not lost', async ({ baseURL }) => {
+  const context = await request.newContext({ baseURL })
+  for (const [was, is] of [
+    ['/garden/t0ken/visits/v1', '/customer-page/t0ken/visits/v1'],
+    ['/api/v1/garden/t0ken/photos/p1', '/api/v1/customer-page/t0ken/photos/p1'],
+    ['/offer/t0ken', '/proposal/t0ken'],
+    ['/api/v1/offers/t0ken/proposal.pdf', '/api/v1/proposal/t0ken/proposal.pdf'],
+    ['/letters', '/messages'],
+    ['/practice/jobs/routine', '/visit-types/routine'],
+    ['/practice-pond/g1', '/trainer/g1'],
+    ['/water', '/forecasts'],
+    ['/ponds/p1/outlook', '/ponds/p1/forecast'],
+  ] as const) {
+    const answer = await context.get(was, { maxRedirects: 0 })
+    expect([was, answer.status(), answer.headers().location]).toEqual([was, 308, is])
+  }
+})
+
 test('signing out ends the session', async ({ baseURL }) => {
   const context = await request.newContext({ baseURL })
   await context.post('/api/v1/sign-in', { data: { email: emailOf('office'), password: DEMO_PASSWORD } })

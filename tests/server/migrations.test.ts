@@ -92,7 +92,8 @@ describe('migrations forward, on data of every earlier shape', () => {
   it('a proposal, a what-if, a forecast and a season of the trainer keep what they say', async () => {
     const { content } = (await db('proposals').first('content'))!
     expect(content).toEqual({
-      title: 'A larger bed',
+      // a value that reads as an old key stays
+      title: 'practice',
       rules: { feedProtein: 0.4 },
       houseMethod: 'surface',
       options: [{ label: 'A', design: { sizingMethod: 'surface' } }],

@@ -82,6 +82,7 @@ export const field = {
     goVisit: 'Resume visit',
   },
   syncWords: {
+    otherVersion: 'A new version is ready: reload this page. Everything is saved on this device. {kept}',
     things: '{count} {count, plural, one {entry} other {entries}}',
     days: '{apart} days',
     hours: '{apart} hours',
@@ -261,6 +262,7 @@ export const field = {
     visitNotHereMay: 'This visit was not found. It may have been removed, or the link is incomplete.',
     signAgainSeeVisit: 'Sign in again to see this visit.',
     daysStops: 'All visits today',
+    reloadForVersion: 'A new version is ready: reload this page.',
     deviceKeepsNoRounds: 'No visits are saved on this device yet, and there is no signal. Open the field sheet once where there is signal.',
     deviceHasBeenShut: 'The office has blocked this device, and its visits have been removed from it. Unsent entries stay until their authors sign in again.',
     fieldSheet: 'Field sheet',

@@ -107,15 +107,7 @@ function Absent({ missing }: { missing: string | null }) {
 
   return (
     <section className="sheet">
-      <p>
-        {missing === null
-          ? t('field.fieldApp.askingOfficeVisit')
-          : missing === 'no-signal'
-            ? t('field.fieldApp.visitNotDeviceThere')
-            : missing === 'not-found'
-              ? t('field.fieldApp.visitNotHereMay')
-              : t('field.fieldApp.signAgainSeeVisit')}
-      </p>
+      <p>{missing === null ? t('field.fieldApp.askingOfficeVisit') : t(ABSENT_WORDS[missing] ?? textId('field.fieldApp.signAgainSeeVisit'))}</p>
       <button type="button" className="btn btn-outline-primary" onClick={() => goTo('/field')}>
         {t('field.fieldApp.daysStops')}
       </button>
@@ -123,9 +115,16 @@ function Absent({ missing }: { missing: string | null }) {
   )
 }
 
+const ABSENT_WORDS: Readonly<Record<string, TextId>> = {
+  'no-signal': textId('field.fieldApp.visitNotDeviceThere'),
+  'not-found': textId('field.fieldApp.visitNotHereMay'),
+  'other-version': textId('field.fieldApp.reloadForVersion'),
+}
+
 const NOTHING_WORDS: Readonly<Record<string, TextId>> = {
   'no-signal': textId('field.fieldApp.deviceKeepsNoRounds'),
   'shut-out': textId('field.fieldApp.deviceHasBeenShut'),
+  'other-version': textId('field.fieldApp.reloadForVersion'),
 }
 
 function Nothing({ why }: { why: string }) {
@@ -136,7 +135,7 @@ function Nothing({ why }: { why: string }) {
       <section className="sheet">
         <h1 className="fs-3">{t('field.fieldApp.fieldSheet')}</h1>
         <p>{why in NOTHING_WORDS ? t(NOTHING_WORDS[why]) : t('field.fieldApp.signSeeYourRounds')}</p>
-        {why === 'no-signal' ? null : (
+        {why === 'no-signal' || why === 'other-version' ? null : (
           <a className="btn btn-primary" href="/sign-in">
             {t('field.fieldApp.sign')}
           </a>

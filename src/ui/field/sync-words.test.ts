@@ -14,6 +14,11 @@ describe('what the bar says of sending', () => {
     expect(words({ outcome: 'no-signal' })).toEqual({ text: 'No signal. Carry on: everything is saved on this device.', good: false })
     expect(words({ outcome: 'no-signal', waiting: 3 }).text).toBe('No signal. 3 entries waiting to send.')
   })
+  it('asks to be reloaded once the office has a newer program, and loses nothing meanwhile', () =>
+    expect(words({ outcome: 'other-version', waiting: 1 })).toEqual({
+      text: 'A new version is ready: reload this page. Everything is saved on this device. 1 entry waiting to send.',
+      good: false,
+    }))
   it('asks for a person where one is needed', () => {
     expect(words({ refused: 2 })).toEqual({ text: '2 entries rejected by the office: open the visit to see why.', good: false })
     expect(words({ refused: 1, waiting: 1 })).toMatchObject({ good: false })

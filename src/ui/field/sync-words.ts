@@ -32,6 +32,7 @@ export function syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }
   const again = refused === 0 ? '' : t('field.syncWords.notTakenOfficeOpen', { refused: things(refused, t) })
   if (outcome === 'signed-out') return { text: t('field.syncWords.signAgainSend', { kept }), good: false }
   if (outcome === 'other-person') return { text: t('field.syncWords.goesOutWhenWriter', { kept }), good: false }
+  if (outcome === 'other-version') return { text: t('field.syncWords.otherVersion', { kept }).trim(), good: false }
   if (outcome === 'no-signal')
     return { text: t('field.syncWords.noSignal', { again, kept: kept === '' ? t('field.syncWords.workKeptDevice') : kept }).trim(), good: false }
   if (waiting > 0) return { text: `${again}${busy ? t('field.syncWords.sending') : ''}${kept}`.trim(), good: refused === 0 }

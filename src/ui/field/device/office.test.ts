@@ -53,6 +53,8 @@ describe('no answer', () => {
     expect(await why(httpOffice.visit('v1'))).toBe('no-signal')
     answers('{}', { status: 503 })
     expect(await why(httpOffice.visit('v1'))).toBe('no-signal')
+    answers('{"kind":"other-version"}', { status: 503 })
+    expect(await why(httpOffice.visit('v1'))).toBe('other-version')
     answers('{"kind":"not-signed-in"}', { status: 401 })
     expect(await why(httpOffice.visit('v1'))).toBe('signed-out')
     answers('{"kind":"shut-out"}', { status: 401 })

@@ -16,7 +16,7 @@ export interface Office {
 
 /** Why the office did not answer as wished. */
 export class NoAnswer extends Error {
-  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found' | 'too-much') {
+  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found' | 'too-much' | 'other-version') {
     super(why)
     this.name = 'NoAnswer'
   }
@@ -39,7 +39,10 @@ async function ask(path: string, init: RequestInit = {}, timeoutMs = TIMEOUT_MS)
   }
   if (response.status === 404) throw new NoAnswer('not-found')
   // a server that is starting or has lost its database: later
-  if (response.status >= 500) throw new NoAnswer('no-signal')
+  if (response.status >= 500) {
+    const body = (await response.json().catch(() => null)) as ProblemBody | null
+    throw new NoAnswer(body?.kind === 'other-version' ? 'other-version' : 'no-signal')
+  }
   return response
 }
 

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
 import { renameKeys, type KeyNames } from '../rename-keys'
 
-const BATCH = 500
+/** Results of plans are megabytes each: few at a time. */
+const BATCH = 20
 
 const TABLES = { practice_games: 'trainer_games', own_jobs: 'own_visit_types', bench_drafts: 'design_drafts' } as const
 const COLUMNS = [
@@ -47,10 +48,14 @@ async function renameInAll(knex: Knex, table: string, column: string, names: Key
       .orderByRaw('ctid')
       .limit(BATCH)
       .select(knex.raw('ctid::text as at'), { value: column })
-    for (const { at, value } of rows)
+    for (const { at, value } of rows) {
+      const now = JSON.stringify(renameKeys(value, names))
+      // an old key that stands there as a value is nothing to change: writing the row would move it to the end, to be found again for ever
+      if (now === JSON.stringify(value)) continue
       await knex(table)
         .whereRaw('ctid = ?::tid', [at])
-        .update({ [column]: JSON.stringify(renameKeys(value, names)) })
+        .update({ [column]: now })
+    }
     if (rows.length < BATCH) return
     after = rows[rows.length - 1].at
   }
