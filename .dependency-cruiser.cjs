@@ -1,9 +1,20 @@
 /** The layers, as in README: core <- domain <- server, ui <- app. Types alone may flow from use cases to views. */
-const from = (path, to, name, comment, extra = {}) => ({ name, comment, severity: 'error', from: { path }, to: { path: to, ...extra } })
+const from = (path, to, name, comment, extra = {}) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path },
+  to: { path: to, ...extra },
+})
 
 module.exports = {
   forbidden: [
-    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
     {
       name: 'core-stands-alone',
       severity: 'error',
@@ -21,9 +32,24 @@ module.exports = {
     from('^src/domain', '^src/(?!core|domain)', 'domain-on-core', 'domain imports core only'),
     from('^src/calc', '^src/(?!core|calc)', 'calc-on-core', 'calc imports core only'),
     from('^src/server', '^src/(ui|app|workers)', 'server-knows-no-view', 'server imports calc, core, domain'),
-    from('^src/messages', '^src/(?!core|domain|messages)', 'messages-on-domain', 'texts are made from codes and values of core and domain'),
-    from('^src/server/platform', '^src/server/(?!platform)', 'platform-knows-no-noun', 'what every noun stands on imports none of them'),
-    from('^src/ui/kit', '^src/ui/(?!kit)[a-z-]+/', 'kit-knows-no-noun', 'what every view is made of imports none of them'),
+    from(
+      '^src/messages',
+      '^src/(?!core|domain|messages)',
+      'messages-on-domain',
+      'texts are made from codes and values of core and domain',
+    ),
+    from(
+      '^src/server/platform',
+      '^src/server/(?!platform)',
+      'platform-knows-no-noun',
+      'what every noun stands on imports none of them',
+    ),
+    from(
+      '^src/ui/kit',
+      '^src/ui/(?!kit)[a-z-]+/',
+      'kit-knows-no-noun',
+      'what every view is made of imports none of them',
+    ),
     {
       name: 'views-know-no-server',
       comment: 'views get data as props; only types come from use cases',
@@ -45,6 +71,9 @@ module.exports = {
     tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '\\.next' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+    },
   },
 }

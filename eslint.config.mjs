@@ -6,10 +6,23 @@ const config = [
   ...nextVitals,
   ...nextTypescript,
   prettier,
-  { ignores: ['.next/**', '.next-test/**', '.next-dev/**', '.slow-reed/**', '.slow-reed-test/**', 'next-env.d.ts', 'test-results/**'] },
+  {
+    ignores: [
+      '.next/**',
+      '.next-test/**',
+      '.next-dev/**',
+      '.slow-reed/**',
+      '.slow-reed-test/**',
+      'next-env.d.ts',
+      'test-results/**',
+    ],
+  },
   {
     rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_', ignoreRestSiblings: true },
+      ],
       // doors load the page anew on purpose: nothing of the session before may stay in memory
       '@next/next/no-location-assign-relative-destination': 'off',
       'import/no-anonymous-default-export': 'off',
@@ -18,7 +31,9 @@ const config = [
   {
     // papers and pages outside the views say no text of their own either
     files: ['src/app/**/*.tsx', 'src/server/**/*.tsx'],
-    rules: { 'react/jsx-no-literals': ['error', { allowedStrings: [':', ';', ',', '.', '·', '–', '•', '×', '□', '(', ')'] }] },
+    rules: {
+      'react/jsx-no-literals': ['error', { allowedStrings: [':', ';', ',', '.', '·', '–', '•', '×', '□', '(', ')'] }],
+    },
   },
   {
     // what people read stands in the catalogue (src/messages/en), so that a copy editor and another language find it
@@ -27,13 +42,39 @@ const config = [
     rules: {
       'react/jsx-no-literals': [
         'error',
-        { allowedStrings: [':', ';', ',', '.', '·', '–', '−', '±', '±0', '×', '; ×', '→', '‹', '›', '…', '✕', '○', '=', '(', ')'] },
+        {
+          allowedStrings: [
+            ':',
+            ';',
+            ',',
+            '.',
+            '·',
+            '–',
+            '−',
+            '±',
+            '±0',
+            '×',
+            '; ×',
+            '→',
+            '‹',
+            '›',
+            '…',
+            '✕',
+            '○',
+            '=',
+            '(',
+            ')',
+          ],
+        },
       ],
       'no-restricted-syntax': [
         'error',
         { selector: 'Literal[value=/^[A-Z][a-z’]+ [a-z].*/]', message: 'Texts stand in the catalogue: t(…).' },
         { selector: 'JSXAttribute Literal[value=/^[A-Z][a-z]{2,}/]', message: 'Texts stand in the catalogue: t(…).' },
-        { selector: 'TemplateElement[value.raw=/[A-Z][a-z]+ [a-z]{2,} [a-z]{2,}/]', message: 'Texts stand in the catalogue: t(…).' },
+        {
+          selector: 'TemplateElement[value.raw=/[A-Z][a-z]+ [a-z]{2,} [a-z]{2,}/]',
+          message: 'Texts stand in the catalogue: t(…).',
+        },
       ],
     },
   },
@@ -43,8 +84,14 @@ const config = [
     rules: {
       'no-restricted-syntax': [
         'error',
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'The core is given the time.' },
-        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'The core is given a seeded generator.' },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'The core is given the time.',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: 'The core is given a seeded generator.',
+        },
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core is given the time.' },
       ],
     },

@@ -22,10 +22,19 @@ interface Netting {
 type Line = EntryInput extends infer E ? (E extends EntryInput ? Omit<E, 'id' | 'at'> : never) : never
 
 /** A netting visit of this autumn: the net is on the pond, something was found. */
-export async function pastNetting(office: Actor, lead: Actor, { pondId, crewId, day, start, net, found }: Netting, random: Random): Promise<void> {
+export async function pastNetting(
+  office: Actor,
+  lead: Actor,
+  { pondId, crewId, day, start, net, found }: Netting,
+  random: Random,
+): Promise<void> {
   const on = isoWeekday(day) > 5 ? addDays(day, 8 - isoWeekday(day)) : day
   const at = (minutes: number) => new Date(Date.parse(`${on}T${start}:00-03:00`) + minutes * 60_000)
-  const id = await planVisit(office, { pondId, visitType: 'netting', day: on, startTime: start, crewId, note: '' }, at(-60))
+  const id = await planVisit(
+    office,
+    { pondId, visitType: 'netting', day: on, startTime: start, crewId, note: '' },
+    at(-60),
+  )
   let minutes = 0
   const log = (line: Line) => {
     minutes += 6
@@ -36,7 +45,13 @@ export async function pastNetting(office: Actor, lead: Actor, { pondId, crewId, 
   const { visit } = await fieldVisit(lead, id)
   for (const step of visit.job.steps) {
     if (step.kind === 'photo') {
-      const photo = { id: randomUUID() as PhotoId, stepKey: step.key, takenAt: at(minutes).toISOString(), pairOf: null, sketchOf: null }
+      const photo = {
+        id: randomUUID() as PhotoId,
+        stepKey: step.key,
+        takenAt: at(minutes).toISOString(),
+        pairOf: null,
+        sketchOf: null,
+      }
       await addPhoto(lead, id, photo, await paintPond('murky', random))
     }
     const answer = {
@@ -44,7 +59,11 @@ export async function pastNetting(office: Actor, lead: Actor, { pondId, crewId, 
       ...(step.kind === 'sign' ? { signedBy: 'the customer' } : {}),
       ...(step.figures?.includes('cuttingBuckets') ? { figures: { cuttingBuckets: 7 } } : {}),
     }
-    const needsTests = (step.required ?? []).length > 0 || step.kind === 'count-fish' || step.kind === 'decide' || step.gate !== undefined
+    const needsTests =
+      (step.required ?? []).length > 0 ||
+      step.kind === 'count-fish' ||
+      step.kind === 'decide' ||
+      step.gate !== undefined
     await log(
       needsTests
         ? { kind: 'skipped', stepKey: step.key, reason: 'Tested last week', replaces: null }
@@ -52,7 +71,14 @@ export async function pastNetting(office: Actor, lead: Actor, { pondId, crewId, 
     )
   }
   await log({ kind: 'gear', gearId: null, gearKind: 'net', name: net, state: 'on-pond', place: 'Pinned all round' })
-  await log({ kind: 'gear', gearId: null, gearKind: 'shade-cloth', name: 'Shade cloth', state: 'stored', place: 'Customer’s shed, left wall' })
+  await log({
+    kind: 'gear',
+    gearId: null,
+    gearKind: 'shade-cloth',
+    name: 'Shade cloth',
+    state: 'stored',
+    place: 'Customer’s shed, left wall',
+  })
   if (found) await log({ kind: 'finding', stepKey: null, text: found, becomes: 'next-season' })
   await log({ kind: 'finished', ending: 'done', reason: '' })
 }

@@ -16,10 +16,25 @@ import { HISTORY_DAYS, trueWater, type PondNature } from './true-water'
 
 /** The stories of the scenario, in what each pond is truly like. */
 export const STORIES: Readonly<Record<string, PondNature>> = {
-  lanternhouse: { seed: 11, thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 }, start: 'settled', fed: [0.8, 0.8] },
+  lanternhouse: {
+    seed: 11,
+    thermal: { shade: 0.5, windShare: 0.3, airOffsetC: 0.9, depthShare: 1.2 },
+    start: 'settled',
+    fed: [0.8, 0.8],
+  },
   // koi and sturgeon on a bed that was built for a few goldfish, and guests who feed more every year
-  brewery: { seed: 23, thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 }, start: 'green', fed: [0.4, 0.7] },
-  highcairn: { seed: 35, thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 }, start: 'settled', fed: [0.9, 1] },
+  brewery: {
+    seed: 23,
+    thermal: { shade: 0.12, windShare: 0.35, airOffsetC: 1.6, depthShare: 0.8 },
+    start: 'green',
+    fed: [0.4, 0.7],
+  },
+  highcairn: {
+    seed: 35,
+    thermal: { shade: 0.2, windShare: 0.9, airOffsetC: -0.6, depthShare: 1.1 },
+    start: 'settled',
+    fed: [0.9, 1],
+  },
 }
 
 const TEST_EVERY_DAYS = 21
@@ -27,7 +42,9 @@ const round = (value: number, digits: number) => Number(value.toFixed(digits))
 const at = (day: string, clock: string) => `${day}T${clock}:00-03:00`
 
 /** How a kit, a meter or a disc tells what is in the water: its digits, and how far two tests of one water part. */
-const TESTED: Readonly<Partial<Record<ObservedKind, { readonly digits: number; readonly off: number; readonly share?: true }>>> = {
+const TESTED: Readonly<
+  Partial<Record<ObservedKind, { readonly digits: number; readonly off: number; readonly share?: true }>>
+> = {
   waterTemp: { digits: 1, off: 0.3 },
   ph: { digits: 1, off: 0.08 },
   tan: { digits: 2, off: 0.12, share: true },
@@ -39,7 +56,13 @@ const TESTED: Readonly<Partial<Record<ObservedKind, { readonly digits: number; r
 }
 
 /** Tests every three weeks for two years, of the water that was truly there. */
-export async function logTwoYears(actor: Actor, pondId: PondId, nature: PondNature, today: string, random: Random): Promise<void> {
+export async function logTwoYears(
+  actor: Actor,
+  pondId: PondId,
+  nature: PondNature,
+  today: string,
+  random: Random,
+): Promise<void> {
   const water = await trueWater(actor, pondId, nature, today)
   for (let day = addDays(today, -HISTORY_DAYS); day < today; day = addDays(day, TEST_EVERY_DAYS)) {
     const readings = Object.entries(TESTED).map(([kind, { digits, off, share }]) => {
@@ -48,14 +71,20 @@ export async function logTwoYears(actor: Actor, pondId: PondId, nature: PondNatu
       const value = round(asRead(kind as ObservedKind, tested, water.deepestM), digits)
       return [kind, { value, belowStep: false }]
     })
-    await logReadings(actor, pondId, { readings: Object.fromEntries(readings), method: 'drops', at: at(day, '10:15'), confirmedUnlikely: true })
+    await logReadings(actor, pondId, {
+      readings: Object.fromEntries(readings),
+      method: 'drops',
+      at: at(day, '10:15'),
+      confirmedUnlikely: true,
+    })
   }
 }
 
 /** A working day near the wanted one. */
 const workday = (day: string): string => (isoWeekday(day) > 5 ? addDays(day, 8 - isoWeekday(day)) : day)
 
-const clockAt = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
+const clockAt = (minutes: number) =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 
 /** The longest day that is logged. */
 const MOST_MINUTES = 11 * 60
@@ -72,23 +101,41 @@ export async function pastCleanout(
 ): Promise<void> {
   const day = workday(wantedDay)
   const morning = new Date(at(day, '07:30'))
-  const id = await planVisit(office, { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' }, morning)
+  const id = await planVisit(
+    office,
+    { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' },
+    morning,
+  )
   const begun = new Date(at(day, '08:04'))
   await logEntry(lead, id, { kind: 'started', id: randomUUID() as EntryId, at: begun.toISOString() }, begun)
   const { visit, pond } = await fieldVisit(lead, id)
   const counted = pond.fish.map((line) => ({ species: line.species, count: line.count }))
   let minutes = 8 * 60 + 5
   // about as long as it was planned, so that the hose has time to fill the pond
-  const pace = Math.min(Math.floor(MOST_MINUTES / visit.job.steps.length), Math.max(9, Math.floor((visit.plannedMinutes * 0.97) / visit.job.steps.length)))
+  const pace = Math.min(
+    Math.floor(MOST_MINUTES / visit.job.steps.length),
+    Math.max(9, Math.floor((visit.plannedMinutes * 0.97) / visit.job.steps.length)),
+  )
   for (const step of visit.job.steps) {
     if (step.waits && step.timerMinutes) {
-      await logEntry(lead, id, { kind: 'timer-started', id: randomUUID() as EntryId, stepKey: step.key, at: at(day, clockAt(minutes)) })
+      await logEntry(lead, id, {
+        kind: 'timer-started',
+        id: randomUUID() as EntryId,
+        stepKey: step.key,
+        at: at(day, clockAt(minutes)),
+      })
       minutes += step.timerMinutes
     }
     minutes += pace
     const time = at(day, clockAt(minutes))
     if (step.kind === 'photo') {
-      const photo = { id: randomUUID() as PhotoId, stepKey: step.key, takenAt: new Date(time).toISOString(), pairOf: null, sketchOf: null }
+      const photo = {
+        id: randomUUID() as PhotoId,
+        stepKey: step.key,
+        takenAt: new Date(time).toISOString(),
+        pairOf: null,
+        sketchOf: null,
+      }
       await addPhoto(lead, id, photo, await paintPond(step.key === 'arrive-photos' ? 'murky' : 'clear', random))
     }
     const line = { id: randomUUID() as EntryId, stepKey: step.key, at: time, replaces: null }
@@ -99,11 +146,24 @@ export async function pastCleanout(
     await logEntry(lead, id, entry)
   }
   const over = new Date(at(day, clockAt(minutes + 12)))
-  await logEntry(lead, id, { kind: 'finished', id: randomUUID() as EntryId, at: over.toISOString(), ending: 'done', reason: '' }, over)
+  await logEntry(
+    lead,
+    id,
+    { kind: 'finished', id: randomUUID() as EntryId, at: over.toISOString(), ending: 'done', reason: '' },
+    over,
+  )
 }
 
-function answerFor(step: VisitStep, counted: NonNullable<StepAnswer['fish']>, waterC: number, random: Random): StepAnswer {
-  const near = (value: number, spread: number, digits = 2) => ({ value: round(Math.max(0, value + spread * normalDeviate(random)), digits), belowStep: false })
+function answerFor(
+  step: VisitStep,
+  counted: NonNullable<StepAnswer['fish']>,
+  waterC: number,
+  random: Random,
+): StepAnswer {
+  const near = (value: number, spread: number, digits = 2) => ({
+    value: round(Math.max(0, value + spread * normalDeviate(random)), digits),
+    belowStep: false,
+  })
   switch (step.key) {
     case 'test-before':
       return {
@@ -137,7 +197,11 @@ function answerFor(step: VisitStep, counted: NonNullable<StepAnswer['fish']>, wa
         note: '',
       }
     case 'media':
-      return { note: 'Top pad thin, replace next spring', choice: step.choices![0].code, figures: { mediaShare: 1, padThicknessM: 0.02 } }
+      return {
+        note: 'Top pad thin, replace next spring',
+        choice: step.choices![0].code,
+        figures: { mediaShare: 1, padThicknessM: 0.02 },
+      }
     default:
       return {
         note: '',

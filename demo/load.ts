@@ -43,13 +43,26 @@ const PROPOSAL_DAYS = 30
 async function load(): Promise<void> {
   const random = seededRandom(SEED)
   const [boss, ...others] = PEOPLE
-  const token = await createFirstFirm({ firmName: FIRM.name, ownerName: boss.name, email: boss.email, password: DEMO_PASSWORD, timeZone: FIRM.timeZone })
+  const token = await createFirstFirm({
+    firmName: FIRM.name,
+    ownerName: boss.name,
+    email: boss.email,
+    password: DEMO_PASSWORD,
+    timeZone: FIRM.timeZone,
+  })
   const owner = (await findActor(token))!
   const crewIds = new Map<string, CrewId>()
   for (const crew of CREWS) crewIds.set(crew, await addCrew(owner, crew))
   for (const p of others)
-    await addPerson(owner, { name: p.name, email: p.email, role: p.role, crewId: p.crew ? crewIds.get(p.crew)! : null, password: DEMO_PASSWORD })
-  const actorOf = async (email: string): Promise<Actor> => (await findActor(await signIn({ email, password: DEMO_PASSWORD })))!
+    await addPerson(owner, {
+      name: p.name,
+      email: p.email,
+      role: p.role,
+      crewId: p.crew ? crewIds.get(p.crew)! : null,
+      password: DEMO_PASSWORD,
+    })
+  const actorOf = async (email: string): Promise<Actor> =>
+    (await findActor(await signIn({ email, password: DEMO_PASSWORD })))!
 
   const ponds = await addPonds(owner)
   await saveDesigns(owner, ponds)
@@ -61,7 +74,9 @@ async function load(): Promise<void> {
   for (const [index, [key, story]] of Object.entries(STORIES).entries()) {
     const crew = CREWS[index % CREWS.length]
     const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
-    for (const past of [year - 1, year].map((y) => `${y}-03-${key === 'highcairn' ? '30' : '18'}`).filter((day) => day < addDays(today, -14)))
+    for (const past of [year - 1, year]
+      .map((y) => `${y}-03-${key === 'highcairn' ? '30' : '18'}`)
+      .filter((day) => day < addDays(today, -14)))
       await pastCleanout(owner, lead, ponds.get(key)!, crewIds.get(crew)!, past, key === 'highcairn' ? 7 : 8.5, random)
     // after the cleanouts, so that the tests answer their follow-ups
     await logTwoYears(owner, ponds.get(key)!, story, today, random)
@@ -96,7 +111,12 @@ async function netPonds(
   ]
   for (const [i, [key, crew, start, net, found]] of nets.entries()) {
     const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
-    await pastNetting(owner, lead, { pondId: ponds.get(key)!, crewId: crewIds.get(crew)!, day: addDays(today, -40 + i), start, net, found }, random)
+    await pastNetting(
+      owner,
+      lead,
+      { pondId: ponds.get(key)!, crewId: crewIds.get(crew)!, day: addDays(today, -40 + i), start, net, found },
+      random,
+    )
   }
 }
 
@@ -125,7 +145,9 @@ async function addPonds(owner: Actor): Promise<Map<string, PondId>> {
       const places = index === 0 ? null : await placesForNewPond(owner)
       const site = places?.sites.find((found) => found.name === s.site)
       const id = await addPond(owner, {
-        customer: site ? { kind: 'existing', id: site.customerId } : { kind: 'new', customer: { name: s.customer, email: mailOf(s.customer), phone: '' } },
+        customer: site
+          ? { kind: 'existing', id: site.customerId }
+          : { kind: 'new', customer: { name: s.customer, email: mailOf(s.customer), phone: '' } },
         site: site
           ? { kind: 'existing', id: site.id }
           : {
@@ -169,17 +191,36 @@ async function saveDesigns(owner: Actor, ponds: ReadonlyMap<string, PondId>): Pr
     brewery.rules,
     brewery.pumps,
   )
-  const found = await saveDesign(owner, ponds.get('brewery')!, { name: 'As found, built for goldfish', bed: forGoldfish, overrideReason: '' })
+  const found = await saveDesign(owner, ponds.get('brewery')!, {
+    name: 'As found, built for goldfish',
+    bed: forGoldfish,
+    overrideReason: '',
+  })
   // this one stands: forecasts and what-ifs begin from it; when it was built nobody knows
   const stopReason = 'Stands so since before it was ours to look after; the rebuilt bed is offered'
   await moveDesignOn(owner, found.id, 1, { state: 'approved', stopReason })
-  await saveDesign(owner, ponds.get('brewery')!, { name: 'Rebuilt for the fish it has', bed: brewery.start, overrideReason: '' })
+  await saveDesign(owner, ponds.get('brewery')!, {
+    name: 'Rebuilt for the fish it has',
+    bed: brewery.start,
+    overrideReason: '',
+  })
   // the bed that starves its plants: deep, with its headers on the floor
   const starving = await designPage(owner, ponds.get('hospice-bog')!)
-  const shallow = suggestDesign(starving.designPond, starving.houseMethod, starving.rules, starving.pumps, 'horizontal-bed')
+  const shallow = suggestDesign(
+    starving.designPond,
+    starving.houseMethod,
+    starving.rules,
+    starving.pumps,
+    'horizontal-bed',
+  )
   await saveDesign(owner, ponds.get('hospice-bog')!, {
     name: 'As found',
-    bed: { ...shallow, layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header', airBreakM: 0.7 },
+    bed: {
+      ...shallow,
+      layers: [{ material: 'planting-6-12', thicknessM: 0.7 }],
+      feed: 'bottom-header',
+      airBreakM: 0.7,
+    },
     overrideReason: '',
   })
 }
@@ -213,11 +254,17 @@ async function agreeServices(owner: Actor, ponds: ReadonlyMap<string, PondId>): 
     wildlife: 'wetland',
     swimming: 'wetland',
   }
-  for (const { key, pond } of SITES.flatMap((s) => s.ponds)) await setServicePlan(owner, ponds.get(key)!, 0, lines(byUse[pond.use] ?? 'light'))
+  for (const { key, pond } of SITES.flatMap((s) => s.ponds))
+    await setServicePlan(owner, ponds.get(key)!, 0, lines(byUse[pond.use] ?? 'light'))
 }
 
 /** Cleanouts of the coming season, and one today at the customer's wish. */
-async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewIds: ReadonlyMap<string, CrewId>, today: string): Promise<void> {
+async function planAhead(
+  owner: Actor,
+  ponds: ReadonlyMap<string, PondId>,
+  crewIds: ReadonlyMap<string, CrewId>,
+  today: string,
+): Promise<void> {
   await planVisit(owner, {
     pondId: ponds.get('hospice-court')!,
     visitType: 'spring-cleanout',
@@ -239,7 +286,16 @@ async function planAhead(owner: Actor, ponds: ReadonlyMap<string, PondId>, crewI
     // a pond that fills longer than a day is long takes two, unless its fish would wait over a weekend
     const { twoDays, plannedMinutes } = page.crews.find((c) => c.id === crewId)!
     const days = day && twoDays && endsLate({ startTime, minutes: plannedMinutes }) && isoWeekday(day) < 5 ? 2 : 1
-    if (day) await planVisit(owner, { pondId: ponds.get(key)!, visitType: 'spring-cleanout', day, startTime, crewId, note: '', days })
+    if (day)
+      await planVisit(owner, {
+        pondId: ponds.get(key)!,
+        visitType: 'spring-cleanout',
+        day,
+        startTime,
+        crewId,
+        note: '',
+        days,
+      })
   }
 }
 

@@ -17,5 +17,8 @@ export function placeOf({ site, town }: Pick<DemoSite, 'site' | 'town'>): { lat:
   for (const letter of site) hash = (hash * 31 + letter.charCodeAt(0)) % 100_003
   const angle = (hash % 360) * (Math.PI / 180)
   const far = 0.004 + 0.03 * ((hash % 97) / 97)
-  return { lat: Number((lat + far * Math.sin(angle)).toFixed(5)), lon: Number((lon + (far * Math.cos(angle)) / Math.cos((lat * Math.PI) / 180)).toFixed(5)) }
+  return {
+    lat: Number((lat + far * Math.sin(angle)).toFixed(5)),
+    lon: Number((lon + (far * Math.cos(angle)) / Math.cos((lat * Math.PI) / 180)).toFixed(5)),
+  }
 }

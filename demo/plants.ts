@@ -22,14 +22,23 @@ export async function plantGroups(owner: Actor, ponds: ReadonlyMap<string, PondI
   const [planted, autumn] = [addDays(today, -560), addDays(today, -45)]
   for (const key of BEDS) await takeOverPlanting(owner, ponds.get(key)!, planted)
   for (const [key, species, count, xM, yM, seen] of GROUPS) {
-    const { id } = await addPatch(owner, ponds.get(key)!, { patch: { place: 'pond', species, xM, yM, plantedOn: planted }, count })
+    const { id } = await addPatch(owner, ponds.get(key)!, {
+      patch: { place: 'pond', species, xM, yM, plantedOn: planted },
+      count,
+    })
     if (seen.condition) await logPlant(owner, id, { on: autumn, line: PlantLine.parse({ action: 'look', ...seen }) })
   }
   // one group has thinned out, another gave pieces away
   const { patches } = await pondPlants(owner, ponds.get('lanternhouse')!)
   const inBed = patches.filter((p) => p.place === 'bed')
   const thin = inBed.find((p) => p.species === 'pontederia-cordata')!
-  await logPlant(owner, thin.id, { on: autumn, line: PlantLine.parse({ action: 'look', condition: 'thin', count: Math.max(1, thin.count - 3) }) })
+  await logPlant(owner, thin.id, {
+    on: autumn,
+    line: PlantLine.parse({ action: 'look', condition: 'thin', count: Math.max(1, thin.count - 3) }),
+  })
   const flag = inBed.find((p) => p.species === 'iris-versicolor')!
-  await logPlant(owner, flag.id, { on: autumn, line: PlantLine.parse({ action: 'deadhead', note: 'Before the seed fell' }) })
+  await logPlant(owner, flag.id, {
+    on: autumn,
+    line: PlantLine.parse({ action: 'deadhead', note: 'Before the seed fell' }),
+  })
 }

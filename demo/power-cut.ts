@@ -8,7 +8,13 @@ const RETEST_WITHIN_DAYS = 3
 const RETEST_MINUTES = 15
 
 /** Tests before and after a night and a day without power: the bed's bacteria starved for air, and nitrite rises. */
-const TESTS: readonly { readonly daysAgo: number; readonly tan: number; readonly nitrite: number; readonly ph: number; readonly kh: number }[] = [
+const TESTS: readonly {
+  readonly daysAgo: number
+  readonly tan: number
+  readonly nitrite: number
+  readonly ph: number
+  readonly kh: number
+}[] = [
   { daysAgo: 24, tan: 0.1, nitrite: 0.08, ph: 7.7, kh: 5.5 },
   { daysAgo: 2, tan: 1.1, nitrite: 0.6, ph: 7.6, kh: 5 },
   { daysAgo: 1, tan: 0.9, nitrite: 1.3, ph: 7.6, kh: 5 },

@@ -18,10 +18,23 @@ export interface DemoSite {
   readonly ponds: readonly DemoPond[]
 }
 
-export const fish = (species: FishLine['species'], count: number, lengthM: number): FishLine => ({ species, count, lengthM })
-export const zone = (name: string, floorDepthM: number, surfaceShare: number, sideSlope: number) => ({ name, floorDepthM, surfaceShare, sideSlope })
+export const fish = (species: FishLine['species'], count: number, lengthM: number): FishLine => ({
+  species,
+  count,
+  lengthM,
+})
+export const zone = (name: string, floorDepthM: number, surfaceShare: number, sideSlope: number) => ({
+  name,
+  floorDepthM,
+  surfaceShare,
+  sideSlope,
+})
 
-export const pond = (key: string, name: string, rest: Partial<PondInput> & Pick<PondInput, 'use' | 'outline' | 'zones'>): DemoPond => ({
+export const pond = (
+  key: string,
+  name: string,
+  rest: Partial<PondInput> & Pick<PondInput, 'use' | 'outline' | 'zones'>,
+): DemoPond => ({
   key,
   pond: {
     name,
@@ -65,7 +78,11 @@ export const STORY_SITES: readonly DemoSite[] = [
             { stationM: 7.2, leftM: 0, rightM: 0 },
           ],
         },
-        zones: [zone('Marsh shelf', 0.25, 1, 0.3), zone('Planting shelf', 0.55, 0.66, 0.2), zone('Deep', 1.15, 0.36, 0.15)],
+        zones: [
+          zone('Marsh shelf', 0.25, 1, 0.3),
+          zone('Planting shelf', 0.55, 0.66, 0.2),
+          zone('Deep', 1.15, 0.36, 0.15),
+        ],
         fish: [fish('goldfish', 18, 0.14), fish('orfe', 6, 0.22)],
         meteredFillM3: 10.9,
       }),

@@ -9,7 +9,12 @@ import { PEOPLE } from './people'
 /** How a made-up player plays: as the house, as what tempts, or as the house in most weeks. */
 type Habit = 'house' | 'temptation' | 'skips-weeks'
 
-const SEASONS: readonly { readonly player: string; readonly scenario: ScenarioKey; readonly seed: number; readonly habit: Habit }[] = [
+const SEASONS: readonly {
+  readonly player: string
+  readonly scenario: ScenarioKey
+  readonly seed: number
+  readonly habit: Habit
+}[] = [
   { player: 'Hale Underbrook', scenario: 'first-season', seed: 311, habit: 'house' },
   { player: 'Tamsy Weir', scenario: 'neglected', seed: 87, habit: 'skips-weeks' },
   { player: 'Tamsy Weir', scenario: 'winter', seed: 402, habit: 'house' },
@@ -29,5 +34,8 @@ export async function playTrainer(actorOf: (email: string) => Promise<Actor>): P
 function policyOf(scenario: ScenarioKey, habit: Habit): Policy {
   const { house, temptation } = trainerScenario(scenario)
   if (habit !== 'skips-weeks') return habit === 'house' ? house.policy : temptation.policy
-  return (view, test, past) => (view.week % SKIPPED_EVERY === SKIPPED_EVERY - 1 ? { tasks: [], why: 'Busy elsewhere.' } : house.policy(view, test, past))
+  return (view, test, past) =>
+    view.week % SKIPPED_EVERY === SKIPPED_EVERY - 1
+      ? { tasks: [], why: 'Busy elsewhere.' }
+      : house.policy(view, test, past)
 }

@@ -55,7 +55,13 @@ export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature
     const found = (await findPond(trx, pondId))!
     const model = (await pondModel(trx, actor, found, await listStations(database()), today))!
     const { maxDepthM: deepestM } = savedPondFacts(found).basin
-    return { pond: model.eco, deepestM, siteName: found.siteName, altitudeM: found.altitudeM, visits: await listDoneVisitDays(trx, pondId, from) }
+    return {
+      pond: model.eco,
+      deepestM,
+      siteName: found.siteName,
+      altitudeM: found.altitudeM,
+      visits: await listDoneVisitDays(trx, pondId, from),
+    }
   })
   const station = STATIONS.find((s) => s.id === SITES.find((site) => site.site === siteName)!.stationId)!
   const { series } = simulate({

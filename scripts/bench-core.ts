@@ -40,7 +40,9 @@ function time(name: string, n: number, work: () => void): void {
     work()
     return performance.now() - started
   }).sort((a, b) => a - b)
-  process.stdout.write(`${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`)
+  process.stdout.write(
+    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`,
+  )
 }
 
 async function timeAsync(name: string, n: number, work: () => Promise<unknown>): Promise<void> {
@@ -51,21 +53,34 @@ async function timeAsync(name: string, n: number, work: () => Promise<unknown>):
     if (i >= 10) times.push(performance.now() - started)
   }
   times.sort((a, b) => a - b)
-  process.stdout.write(`${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`)
+  process.stdout.write(
+    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`,
+  )
 }
 
 time('filter.size_ms_p95', 2000, () =>
-  sizeFilter({ volumeM3: 44, areaM2: 28, use: 'koi', feedKgPerD: 0.5, protein: 0.35, tempC: 20 }, { depthM: 0.45, grainM: 0.02, porosity: 0.4 }),
+  sizeFilter(
+    { volumeM3: 44, areaM2: 28, use: 'koi', feedKgPerD: 0.5, protein: 0.35, tempC: 20 },
+    { depthM: 0.45, grainM: 0.02, porosity: 0.4 },
+  ),
 )
 const design = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
 /** What one step of a drag costs: a width that changes each time, worked through and checked. */
 let step = 0
 time('design.recompute_ms_p95', 500, () => {
   const dragged = { ...design, widthM: design.widthM + (step++ % 40) * 0.05 }
-  const given = { pond, design: dragged, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' as const, pumps: PUMP_CATALOGUE }
+  const given = {
+    pond,
+    design: dragged,
+    rules: DEFAULT_FILTER_RULES,
+    houseMethod: 'volume' as const,
+    pumps: PUMP_CATALOGUE,
+  }
   checkDesign({ ...given, result: evaluateDesign(given) })
 })
-const network = writeInp(networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_RULES.tables))
+const network = writeInp(
+  networkOf(design, firstFlowPlan(design), 'summer', PUMP_CATALOGUE, DEFAULT_FILTER_RULES.tables),
+)
 await timeAsync('network.solve_ms_p95', 200, () => solveInp(network))
 time('season.pond_ms_p95', 20, () =>
   pondSeason({
@@ -84,7 +99,11 @@ const SECONDS = 30
 const gaps = VRPTW_BEST_KNOWN.map(({ style, seed, distance }) => {
   const instance = readVrptw(vrptwText(style, seed))
   const started = performance.now()
-  const found = solveVrptw(instance, { random: seededRandom(1), iterations: 1e12, spent: () => (performance.now() - started) / 1000 / SECONDS })
+  const found = solveVrptw(instance, {
+    random: seededRandom(1),
+    iterations: 1e12,
+    spent: () => (performance.now() - started) / 1000 / SECONDS,
+  })
   if (!checkVrptw(instance, found.routes).feasible) throw new Error(`${style} ${seed}: the routes cannot be driven`)
   return (found.distance / distance - 1) * 100
 })
@@ -97,7 +116,12 @@ for (const sites of [500, 2000]) {
   const plan = makePlan(input, { random: seededRandom(1), iterations: planIterations(input.visits.length) })
   if (!plan.feasible) throw new Error(`The plan of ${sites} sites cannot be driven`)
   print(`plan.season${sites}_s`, (performance.now() - started) / 1000, 's', input.visits.length)
-  print(`plan.season${sites}_placed_percent`, (100 * plan.assignments.length) / input.visits.length, '%', input.visits.length)
+  print(
+    `plan.season${sites}_placed_percent`,
+    (100 * plan.assignments.length) / input.visits.length,
+    '%',
+    input.visits.length,
+  )
 }
 print('plan.memory_MB', process.memoryUsage().rss / 1e6, 'MB', 1)
 
@@ -117,7 +141,9 @@ makePlan(
   {
     ...whole,
     days: [day],
-    visits: whole.visits.filter((v) => busiest.some((a) => a.visit === v.id)).map((v) => ({ ...v, earliest: day, latest: day, after: [] })),
+    visits: whole.visits
+      .filter((v) => busiest.some((a) => a.visit === v.id))
+      .map((v) => ({ ...v, earliest: day, latest: day, after: [] })),
   },
   { random: seededRandom(2), iterations: 20_000 },
 )

@@ -46,7 +46,8 @@ const taskFor = (filter: ForecastTask['filter']): ForecastTask => ({
   particles: 50,
 })
 
-type Work = { readonly kind: 'members'; readonly members: readonly number[] } | { readonly kind: 'ponds'; readonly ponds: number }
+type Work =
+  { readonly kind: 'members'; readonly members: readonly number[] } | { readonly kind: 'ponds'; readonly ponds: number }
 
 function work(of: Work): void {
   if (of.kind === 'members') {
@@ -84,14 +85,24 @@ async function main(): Promise<void> {
   const weather = weatherYear(SAMPLE_STATION, seededRandom(3))
   const year = () => {
     const started = performance.now()
-    simulate({ pond: SAMPLE_POND, weather, startDay: 1, days: 365, events: [], start: { kind: 'settled' }, every: 'hour' })
+    simulate({
+      pond: SAMPLE_POND,
+      weather,
+      startDay: 1,
+      days: 365,
+      events: [],
+      start: { kind: 'settled' },
+      every: 'hour',
+    })
     return performance.now() - started
   }
   for (let i = 0; i < 10; i++) year()
   const times = Array.from({ length: YEARS }, year)
   print('sim.year_ms', middle(times), 'ms', YEARS)
   print('sim.year_best_ms', Math.min(...times), 'ms', YEARS)
-  const shares = Array.from({ length: WORKERS }, (_, w) => Array.from({ length: MEMBERS / WORKERS }, (_, i) => i * WORKERS + w))
+  const shares = Array.from({ length: WORKERS }, (_, w) =>
+    Array.from({ length: MEMBERS / WORKERS }, (_, i) => i * WORKERS + w),
+  )
   print(
     'sim.ensemble500x120d_s',
     await inWorkers(

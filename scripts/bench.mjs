@@ -27,8 +27,10 @@ const CHROMIUM_ARGS = [
   '--disable-component-update',
   '--disable-sync',
 ]
-const print = (name, value, unit, n) => process.stdout.write(`${JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n })}\n`)
-const quantile = (values, share) => [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
+const print = (name, value, unit, n) =>
+  process.stdout.write(`${JSON.stringify({ name, value: Number(value.toFixed(2)), unit, n })}\n`)
+const quantile = (values, share) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 
 /** Copies the demo's ponds, seasons, visits and readings until the firm has so many sites. */
 async function growTo(ownerUrl, wanted) {
@@ -81,8 +83,18 @@ async function timeRequests(address, path, cookie, n) {
 /** Compressed size of the scripts that a page's own HTML asks for. */
 async function scriptKb(address, path, cookie) {
   const html = await (await fetch(address + path, { headers: { cookie } })).text()
-  const sources = [...new Set([...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"[^>]*>/g)].filter((m) => !/nomodule/i.test(m[0])).map((m) => m[1]))]
-  const sizes = await Promise.all(sources.map(async (source) => gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length))
+  const sources = [
+    ...new Set(
+      [...html.matchAll(/<script[^>]+src="([^"]+\.js[^"]*)"[^>]*>/g)]
+        .filter((m) => !/nomodule/i.test(m[0]))
+        .map((m) => m[1]),
+    ),
+  ]
+  const sizes = await Promise.all(
+    sources.map(
+      async (source) => gzipSync(Buffer.from(await (await fetch(new URL(source, address))).arrayBuffer())).length,
+    ),
+  )
   return sizes.reduce((sum, size) => sum + size, 0) / 1000
 }
 
@@ -234,7 +246,11 @@ async function benchField(address, ownerUrl) {
   await growDay(ownerUrl)
   const { chromium } = await import('@playwright/test')
   const launch = () => chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })
-  const { openMs, answerMs, slowAnswerMs, photoMs, photosMs, syncMs, lines } = await measureField(launch, address, await signIn(address, 'hale'))
+  const { openMs, answerMs, slowAnswerMs, photoMs, photosMs, syncMs, lines } = await measureField(
+    launch,
+    address,
+    await signIn(address, 'hale'),
+  )
   print('field.offlineOpen_ms', quantile(openMs, 0.5), 'ms', openMs.length)
   print('field.answer_p95_ms', quantile(answerMs, 0.95), 'ms', answerMs.length)
   print('field.answer4xSlow_p95_ms', quantile(slowAnswerMs, 0.95), 'ms', slowAnswerMs.length)

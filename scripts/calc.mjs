@@ -11,11 +11,15 @@ const newest = (folder) =>
     return Math.max(latest, entry.isDirectory() ? newest(path) : statSync(path).mtimeMs)
   }, 0)
 
-const stale = () => !existsSync(bundle) || statSync(bundle).mtimeMs < Math.max(newest(inRoot('src', 'core')), newest(inRoot('src', 'calc')))
+const stale = () =>
+  !existsSync(bundle) ||
+  statSync(bundle).mtimeMs < Math.max(newest(inRoot('src', 'core')), newest(inRoot('src', 'calc')))
 
 if (stale()) {
   if (!existsSync(inRoot('node_modules', 'esbuild'))) {
-    process.stderr.write(`${JSON.stringify({ error: { code: 'not-installed', message: 'Packages are missing: run npm ci once.', path: '' } })}\n`)
+    process.stderr.write(
+      `${JSON.stringify({ error: { code: 'not-installed', message: 'Packages are missing: run npm ci once.', path: '' } })}\n`,
+    )
     process.exit(1)
   }
   mkdirSync(inRoot('.slow-reed'), { recursive: true })

@@ -7,7 +7,16 @@ import { endAll } from './lib/processes.mjs'
 import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { inRoot } from './lib/paths.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startOutbox, startProbes, startRoads, startWeatherDesk, keepWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import {
+  startApp,
+  startOutbox,
+  startProbes,
+  startRoads,
+  startWeatherDesk,
+  keepWorker,
+  untilStopped,
+  wantedPort,
+} from './lib/serve.mjs'
 
 /** Stands while the demo data is loaded: a start that finds it begins again from empty. */
 const loading = inRoot('.slow-reed', 'demo-loading')
@@ -20,7 +29,9 @@ await runMain(async () => {
   if (!process.env.DATABASE_URL) await ensureDebian(['postgresql'])
   await ensurePackages()
   await ensureBuild()
-  const database = await openDatabase({ reset: process.argv.includes('--reset') || (existsSync(loading) && !process.env.DATABASE_URL) })
+  const database = await openDatabase({
+    reset: process.argv.includes('--reset') || (existsSync(loading) && !process.env.DATABASE_URL),
+  })
   try {
     const weatherUrl = await startWeatherDesk()
     mkdirSync(inRoot('.slow-reed'), { recursive: true })
@@ -34,7 +45,9 @@ await runMain(async () => {
     const probesUrl = await startProbes({ appAddress: app.address, ...(await demoProbes(database.appUrl)) })
     // what they gathered before the app was there
     await fetch(`${probesUrl}/send?hours=${PROBE_HOURS}`, { method: 'POST' })
-    say(`\nSlow Reed is at  ${app.address}\nLetters to customers end in the outbox at  ${mailUrl}\n\n${signIns.trim()}\n\nCtrl-C stops it.`)
+    say(
+      `\nSlow Reed is at  ${app.address}\nLetters to customers end in the outbox at  ${mailUrl}\n\n${signIns.trim()}\n\nCtrl-C stops it.`,
+    )
     await untilStopped(app, database.close)
   } catch (error) {
     await endAll()

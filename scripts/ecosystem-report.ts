@@ -14,12 +14,16 @@ const figure = (value: number) => (Number.isFinite(value) ? String(Number(value.
 
 const rows = BEHAVIOURS.map((behaviour) => {
   const usual = behaviour.trial(parameterValues())
-  const held = Array.from({ length: draws }, (_, i) => behaviour.trial(drawParameters(seededRandom(FIRST_SEED + i)))).filter((t) => t.holds).length
+  const held = Array.from({ length: draws }, (_, i) =>
+    behaviour.trial(drawParameters(seededRandom(FIRST_SEED + i))),
+  ).filter((t) => t.holds).length
   return { behaviour, usual, held }
 })
 
 for (const { behaviour, usual, held } of rows)
-  process.stdout.write(`${behaviour.key}: ${usual.holds ? 'holds' : 'FAILS'} at the defaults, in ${held} of ${draws} draws\n`)
+  process.stdout.write(
+    `${behaviour.key}: ${usual.holds ? 'holds' : 'FAILS'} at the defaults, in ${held} of ${draws} draws\n`,
+  )
 if (file) {
   const table = rows.map(({ behaviour, usual, held }) => {
     const figures = Object.entries(usual.figures).map(([name, value]) => `${name} ${figure(value)}`)

@@ -5,7 +5,15 @@ import { ensureDebian } from './lib/debian.mjs'
 import { openDatabase } from './lib/database.mjs'
 import { endAll } from './lib/processes.mjs'
 import { runMain, say } from './lib/say.mjs'
-import { startApp, startOutbox, startRoads, startWeatherDesk, keepWorker, untilStopped, wantedPort } from './lib/serve.mjs'
+import {
+  startApp,
+  startOutbox,
+  startRoads,
+  startWeatherDesk,
+  keepWorker,
+  untilStopped,
+  wantedPort,
+} from './lib/serve.mjs'
 
 const dev = process.argv.includes('--dev')
 
@@ -20,7 +28,9 @@ await runMain(async () => {
     const weatherUrl = process.env.WEATHER_DESK_URL ?? (await startWeatherDesk())
     const roadsUrl = process.env.ROADS_URL ?? (await startRoads())
     const mailUrl = process.env.MAIL_URL ?? (await startOutbox())
-    const simulated = ['WEATHER_DESK_URL', 'ROADS_URL', 'MAIL_URL'].filter((name) => !process.env[name] && process.env[name] !== '')
+    const simulated = ['WEATHER_DESK_URL', 'ROADS_URL', 'MAIL_URL'].filter(
+      (name) => !process.env[name] && process.env[name] !== '',
+    )
     const built = { mode: dev ? 'dev' : 'start', distDir: dev ? '.next-dev' : '.next' }
     await keepWorker({ appUrl: database.appUrl, weatherUrl, roadsUrl, mailUrl, ...built, toStdout: true })
     const app = await startApp({
@@ -32,7 +42,9 @@ await runMain(async () => {
       simulated,
       toStdout: true,
     })
-    const outbox = process.env.MAIL_URL ? '' : `\nLetters to customers are not sent: they end in the outbox at  ${mailUrl}`
+    const outbox = process.env.MAIL_URL
+      ? ''
+      : `\nLetters to customers are not sent: they end in the outbox at  ${mailUrl}`
     const words = simulated.length > 0 ? `\nSimulated until they are set: ${simulated.join(', ')} (see README)` : ''
     say(`\nSlow Reed is at  ${app.address}${outbox}${words}\n\nCtrl-C stops it.`)
     await untilStopped(app, database.close)

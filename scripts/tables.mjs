@@ -10,13 +10,23 @@ const cluster = await startPostgres('.slow-reed')
 try {
   await cluster.ensureDatabase(DATABASE, { fresh: true })
   await migrate(cluster.ownerUrl(DATABASE), cluster.appPassword)
-  await runOrStop('The tables could not be described', process.execPath, ['--import', 'tsx', inRoot('scripts', 'tables.ts')], {
-    quiet: true,
-    env: { OWNER_DATABASE_URL: cluster.ownerUrl(DATABASE), TABLES_FILE: file },
-  })
-  await runOrStop('The description could not be formatted', process.execPath, [inRoot('node_modules', 'prettier', 'bin', 'prettier.cjs'), '--write', file], {
-    quiet: true,
-  })
+  await runOrStop(
+    'The tables could not be described',
+    process.execPath,
+    ['--import', 'tsx', inRoot('scripts', 'tables.ts')],
+    {
+      quiet: true,
+      env: { OWNER_DATABASE_URL: cluster.ownerUrl(DATABASE), TABLES_FILE: file },
+    },
+  )
+  await runOrStop(
+    'The description could not be formatted',
+    process.execPath,
+    [inRoot('node_modules', 'prettier', 'bin', 'prettier.cjs'), '--write', file],
+    {
+      quiet: true,
+    },
+  )
 } finally {
   await cluster.stop()
 }

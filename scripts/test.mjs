@@ -45,9 +45,19 @@ function readJson(file) {
 }
 
 async function jest(env) {
-  await run(node, [inRoot('node_modules', 'jest', 'bin', 'jest.js'), '--maxWorkers=2', '--json', `--outputFile=${inRoot(FOLDER, 'jest.json')}`, ...patterns], {
-    env,
-  })
+  await run(
+    node,
+    [
+      inRoot('node_modules', 'jest', 'bin', 'jest.js'),
+      '--maxWorkers=2',
+      '--json',
+      `--outputFile=${inRoot(FOLDER, 'jest.json')}`,
+      ...patterns,
+    ],
+    {
+      env,
+    },
+  )
   const result = readJson('jest.json')
   // a suite that cannot even load has no tests to count
   totals.passed += result?.numPassedTests ?? 0
@@ -59,7 +69,8 @@ async function playwright(env) {
   const stats = readJson('playwright.json')?.stats
   totals.passed += (stats?.expected ?? 0) + (stats?.flaky ?? 0)
   totals.failed += stats ? stats.unexpected + stats.skipped : 1
-  if (stats?.flaky) say(`${stats.flaky} of the browser tests needed a second try: look at them above before the next change.`)
+  if (stats?.flaky)
+    say(`${stats.flaky} of the browser tests needed a second try: look at them above before the next change.`)
 }
 
 /** The demo firm, the stand-ins, a worker and two apps (one on an empty database), then the browser tests. */
@@ -69,9 +80,21 @@ async function browser(cluster, weatherUrl, env) {
   const roadsUrl = await startRoads()
   const mailUrl = await startOutbox()
   await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })
-  const app = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
+  const app = await startApp({
+    port: await freePort(),
+    appUrl: cluster.appUrl('e2e'),
+    weatherUrl,
+    roadsUrl,
+    distDir: DIST,
+  })
   // as if on another machine: same database, another app and another worker
-  const twin = await startApp({ port: await freePort(), appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, distDir: DIST })
+  const twin = await startApp({
+    port: await freePort(),
+    appUrl: cluster.appUrl('e2e'),
+    weatherUrl,
+    roadsUrl,
+    distDir: DIST,
+  })
   await startWorker({ appUrl: cluster.appUrl('e2e'), weatherUrl, roadsUrl, mailUrl, distDir: DIST })
   const empty = await startApp({ port: await freePort(), appUrl: cluster.appUrl('empty'), weatherUrl, distDir: DIST })
   await playwright({
@@ -91,13 +114,20 @@ async function browser(cluster, weatherUrl, env) {
 async function checks(env) {
   const types = async () => {
     await check('types', node, [bin('tsc'), '--noEmit'], { env })
-    await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], { env })
+    await check('types of the core (no DOM, no Node)', node, [bin('tsc'), '--noEmit', '-p', 'src/core/tsconfig.json'], {
+      env,
+    })
     await check('plan: three hard weeks of 480 ponds', node, [inRoot('scripts', 'hard-weeks.mjs')], { env })
   }
   const style = async () => {
     await check('lint', node, [bin('eslint'), '--max-warnings=0', '.'], { env })
     await check('architecture', node, [bin('depcruise'), 'src', 'demo', 'stand-ins'], { env })
-    await check('pond simulator: behaviours over the priors', node, [inRoot('scripts', 'ecosystem-report.mjs'), '16', 'dry'], { env })
+    await check(
+      'pond simulator: behaviours over the priors',
+      node,
+      [inRoot('scripts', 'ecosystem-report.mjs'), '16', 'dry'],
+      { env },
+    )
   }
   // each has one thread: two at a time
   await Promise.all([types(), style()])
@@ -123,7 +153,13 @@ await runMain(async () => {
     const weatherUrl = await startWeatherDesk()
     await timed('build', () => ensureBuild(DIST))
     if (asked('checks')) await timed('checks', () => checks(env))
-    const unit = { ...env, OWNER_DATABASE_URL: cluster.ownerUrl('unit'), APP_DATABASE_URL: cluster.appUrl('unit'), WEATHER_DESK_URL: weatherUrl, TZ: 'UTC' }
+    const unit = {
+      ...env,
+      OWNER_DATABASE_URL: cluster.ownerUrl('unit'),
+      APP_DATABASE_URL: cluster.appUrl('unit'),
+      WEATHER_DESK_URL: weatherUrl,
+      TZ: 'UTC',
+    }
     if (asked('jest')) await timed('Jest', () => jest(unit))
     if (asked('browser')) await timed('browser', () => browser(cluster, weatherUrl, env))
   } finally {

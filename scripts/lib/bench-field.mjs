@@ -99,7 +99,10 @@ async function measureAnswers(page) {
     await page.evaluate(() => (window.keptMs = undefined))
     await page.getByRole('button', { name: 'Leave it out' }).click()
     answerMs.push(await (await page.waitForFunction(() => window.keptMs)).jsonValue())
-    await page.waitForFunction((was) => document.querySelector('[aria-label="Step at hand"] h2')?.textContent !== was, title)
+    await page.waitForFunction(
+      (was) => document.querySelector('[aria-label="Step at hand"] h2')?.textContent !== was,
+      title,
+    )
   }
   return answerMs
 }
@@ -130,7 +133,9 @@ async function measurePhotos(page) {
 
 const traceRequests = (page, started) => {
   for (const event of ['request', 'requestfinished', 'requestfailed'])
-    page.on(event, (r) => console.error(((performance.now() - started) / 1000).toFixed(2), event, r.method(), new URL(r.url()).pathname))
+    page.on(event, (r) =>
+      console.error(((performance.now() - started) / 1000).toFixed(2), event, r.method(), new URL(r.url()).pathname),
+    )
 }
 
 async function shellIsKept() {
@@ -164,12 +169,20 @@ async function keepDay({ visits, linesEach }) {
     const id = crypto.randomUUID()
     transaction
       .objectStore('lines')
-      .add({ id, visitId, userId: person.userId, entry: { ...entry, id, at: new Date().toISOString() }, state: 'waiting', problem: null })
+      .add({
+        id,
+        visitId,
+        userId: person.userId,
+        entry: { ...entry, id, at: new Date().toISOString() },
+        state: 'waiting',
+        problem: null,
+      })
     count++
   }
   for (const { visit } of day) {
     keep(visit.id, { kind: 'started' })
-    for (let i = 2; i < linesEach; i++) keep(visit.id, { kind: 'note', stepKey: null, text: `Note ${i}: the skimmer basket was half full of leaves.` })
+    for (let i = 2; i < linesEach; i++)
+      keep(visit.id, { kind: 'note', stepKey: null, text: `Note ${i}: the skimmer basket was half full of leaves.` })
     keep(visit.id, { kind: 'finished', ending: 'weather', reason: 'Thunderstorm' })
   }
   await new Promise((done) => (transaction.oncomplete = done))

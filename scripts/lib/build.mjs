@@ -6,7 +6,15 @@ import { runOrStop } from './processes.mjs'
 import { progress } from './say.mjs'
 import { buildServiceWorker } from './service-worker.mjs'
 
-const SOURCES = ['src', 'public', 'next.config.ts', 'scripts/lib/service-worker.mjs', 'scripts/lib/build.mjs', 'package-lock.json', 'tsconfig.json']
+const SOURCES = [
+  'src',
+  'public',
+  'next.config.ts',
+  'scripts/lib/service-worker.mjs',
+  'scripts/lib/build.mjs',
+  'package-lock.json',
+  'tsconfig.json',
+]
 
 function* files(path) {
   if (!existsSync(path)) return
@@ -16,12 +24,19 @@ function* files(path) {
 
 function sourceHash() {
   const hash = createHash('sha256')
-  for (const source of SOURCES) for (const file of files(inRoot(source))) if (!/\.test\.tsx?$/.test(file)) hash.update(file).update(readFileSync(file))
+  for (const source of SOURCES)
+    for (const file of files(inRoot(source)))
+      if (!/\.test\.tsx?$/.test(file)) hash.update(file).update(readFileSync(file))
   return hash.digest('hex')
 }
 
 /** What runs beside the app: the worker, and the threads of both that compute. */
-const PROGRAMS = ['server/worker', 'server/forecasts/forecast-thread', 'server/schedule/plan-thread', 'server/platform/threads/heavy-thread']
+const PROGRAMS = [
+  'server/worker',
+  'server/forecasts/forecast-thread',
+  'server/schedule/plan-thread',
+  'server/platform/threads/heavy-thread',
+]
 
 /** Each program as one file beside the app: it starts at once, and hot calls between modules cost nothing. */
 async function buildPrograms(distDir) {
@@ -46,10 +61,15 @@ export async function ensureBuild(distDir = '.next') {
   const wanted = sourceHash()
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   progress('Building the app; a minute or two.')
-  await runOrStop('The build failed', process.execPath, [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'], {
-    quiet: true,
-    env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
-  })
+  await runOrStop(
+    'The build failed',
+    process.execPath,
+    [inRoot('node_modules', 'next', 'dist', 'bin', 'next'), 'build'],
+    {
+      quiet: true,
+      env: { NEXT_DIST_DIR: distDir, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
+    },
+  )
   await buildServiceWorker(distDir)
   await buildPrograms(distDir)
   writeFileSync(stamp, wanted)

@@ -9,10 +9,15 @@ const tsx = ['--import', 'tsx']
 
 /** Newest schema and the app's role. */
 export const migrate = (ownerUrl, appPassword) =>
-  runOrStop('The database could not be brought up to date', process.execPath, [...tsx, inRoot('scripts', 'migrate.ts')], {
-    quiet: true,
-    env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
-  })
+  runOrStop(
+    'The database could not be brought up to date',
+    process.execPath,
+    [...tsx, inRoot('scripts', 'migrate.ts')],
+    {
+      quiet: true,
+      env: { OWNER_DATABASE_URL: ownerUrl, APP_DATABASE_PASSWORD: appPassword },
+    },
+  )
 
 /** Loads the demo firm into an empty database. */
 export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
@@ -23,10 +28,15 @@ export const loadDemo = (appUrl, { weatherUrl, quiet = false }) =>
 
 /** A key for the demo's probes, and the ponds they hang in. */
 export async function demoProbes(appUrl) {
-  const output = await runOrStop('The probes of the demo got no key', process.execPath, [...tsx, inRoot('demo', 'probes.ts')], {
-    quiet: true,
-    env: { APP_DATABASE_URL: appUrl },
-  })
+  const output = await runOrStop(
+    'The probes of the demo got no key',
+    process.execPath,
+    [...tsx, inRoot('demo', 'probes.ts')],
+    {
+      quiet: true,
+      env: { APP_DATABASE_URL: appUrl },
+    },
+  )
   return JSON.parse(output.slice(output.indexOf('{')))
 }
 

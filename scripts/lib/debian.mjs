@@ -3,7 +3,8 @@ import { delimiter, join } from 'node:path'
 import { run, runOrStop } from './processes.mjs'
 import { progress, stop } from './say.mjs'
 
-const onPath = (program) => (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, program)))
+const onPath = (program) =>
+  (process.env.PATH ?? '').split(delimiter).some((folder) => existsSync(join(folder, program)))
 
 /** Folder with initdb and pg_ctl; Debian keeps them off the PATH. */
 export function postgresBin() {
@@ -14,7 +15,9 @@ export function postgresBin() {
       .sort((a, b) => Number(b) - Number(a))[0]
     if (newest) return join(home, newest, 'bin')
   }
-  return (process.env.PATH ?? '').split(delimiter).find((folder) => existsSync(join(folder, 'initdb')) && existsSync(join(folder, 'postgres')))
+  return (process.env.PATH ?? '')
+    .split(delimiter)
+    .find((folder) => existsSync(join(folder, 'initdb')) && existsSync(join(folder, 'postgres')))
 }
 
 const NEEDS = {
@@ -38,7 +41,8 @@ export async function ensureDebian(packages) {
   const missing = packages.filter((name) => !NEEDS[name]())
   if (missing.length === 0) return
   const line = `apt-get update && apt-get install -y ${missing.join(' ')}`
-  if (!onPath('apt-get')) stop(`Missing: ${missing.join(', ')}. Install them with this system's package manager and start again.`)
+  if (!onPath('apt-get'))
+    stop(`Missing: ${missing.join(', ')}. Install them with this system's package manager and start again.`)
   if (process.getuid() !== 0) stop(`Missing Debian packages. Run once:  sudo sh -c "${line}"  and start again.`)
   progress(`Installing Debian packages: ${missing.join(', ')}`)
   await runOrStop('apt-get update failed', 'apt-get', ['update', '-qq'], { quiet: true })

@@ -13,7 +13,8 @@ const NEEDED_GB = 3
 
 export function assertNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) stop(`Node.js 20.19 or newer is needed; this is ${process.versions.node}.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    stop(`Node.js 20.19 or newer is needed; this is ${process.versions.node}.`)
 }
 
 /** npm ci, when the lock file is not the one that was installed. */
@@ -22,6 +23,9 @@ export async function ensurePackages() {
   const { bavail, bsize } = statfsSync(inRoot())
   if ((bavail * bsize) / 1e9 < NEEDED_GB) stop(`The disk is nearly full: about ${NEEDED_GB} GB are needed here.`)
   progress('Installing packages (npm ci); this takes a few minutes the first time.')
-  await runOrStop('npm ci failed', 'npm', ['ci', '--no-progress', '--include=dev'], { quiet: true, env: { NODE_ENV: '' } })
+  await runOrStop('npm ci failed', 'npm', ['ci', '--no-progress', '--include=dev'], {
+    quiet: true,
+    env: { NODE_ENV: '' },
+  })
   writeFileSync(stamp, lockHash())
 }

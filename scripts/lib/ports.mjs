@@ -22,7 +22,8 @@ export const freePort = () =>
 export async function waitForHttp(url, child, seconds = 60) {
   const until = Date.now() + seconds * 1000
   while (Date.now() < until) {
-    if (child?.exitCode !== null && child?.exitCode !== undefined) throw new Error(`The server ended before it answered:\n${child.tail ?? ''}`)
+    if (child?.exitCode !== null && child?.exitCode !== undefined)
+      throw new Error(`The server ended before it answered:\n${child.tail ?? ''}`)
     try {
       return await fetch(url, { redirect: 'manual', signal: AbortSignal.timeout(5000) })
     } catch {

@@ -1,5 +1,17 @@
 import { createHash, randomBytes } from 'node:crypto'
-import { chmodSync, chownSync, existsSync, mkdirSync, openSync, readdirSync, readFileSync, readlinkSync, renameSync, rmSync, writeFileSync } from 'node:fs'
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  readlinkSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
@@ -33,7 +45,13 @@ async function home(folder, user) {
     return path
   }
   make(wanted)
-  const { code } = await run('/bin/sh', ['-c', `cd "${wanted}" && test -w .`], { ...user, quiet: true, cwd: '/', env: CLEAN_ENV, cleanEnv: true })
+  const { code } = await run('/bin/sh', ['-c', `cd "${wanted}" && test -w .`], {
+    ...user,
+    quiet: true,
+    cwd: '/',
+    env: CLEAN_ENV,
+    cleanEnv: true,
+  })
   if (code === 0) return wanted
   return make(
     join(
@@ -95,7 +113,12 @@ async function create(bin, data, user, password) {
     { ...user, cwd: '/', env: CLEAN_ENV, cleanEnv: true, quiet: true },
   )
   rmSync(passwordFile, { force: true })
-  if (code !== 0) stop(/space left/i.test(output) ? 'The disk is full: no room for the database.' : `initdb failed: ${output.trim().split('\n').at(-1)}`)
+  if (code !== 0)
+    stop(
+      /space left/i.test(output)
+        ? 'The disk is full: no room for the database.'
+        : `initdb failed: ${output.trim().split('\n').at(-1)}`,
+    )
   // the rename comes last, so a half-made cluster never carries the real name
   renameSync(fresh, data)
 }

@@ -9,7 +9,13 @@ const exitWithParent = pathToFileURL(inRoot('scripts', 'lib', 'exit-with-parent.
 /** Runs a command to its end. @returns {Promise<{code: number, output: string}>} */
 export function run(command, args, { env = {}, quiet = false, cwd, uid, gid, cleanEnv = false } = {}) {
   return new Promise((resolve, reject) => {
-    const child = spawn(command, args, { cwd: cwd ?? inRoot(), env: cleanEnv ? env : { ...process.env, ...env }, stdio: ['ignore', 'pipe', 'pipe'], uid, gid })
+    const child = spawn(command, args, {
+      cwd: cwd ?? inRoot(),
+      env: cleanEnv ? env : { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+      uid,
+      gid,
+    })
     started.add(child)
     let output = ''
     const take = (chunk) => {
@@ -29,7 +35,8 @@ export function run(command, args, { env = {}, quiet = false, cwd, uid, gid, cle
 export async function runOrStop(line, command, args, options) {
   const { code, output } = await run(command, args, options)
   if (code === 0) return output
-  if (/ENOSPC|No space left/i.test(output)) stop('The disk is full. Free about 3 GB and start again; nothing saved is lost.')
+  if (/ENOSPC|No space left/i.test(output))
+    stop('The disk is full. Free about 3 GB and start again; nothing saved is lost.')
   if (options?.quiet) process.stderr.write(output.split('\n').slice(-30).join('\n'))
   stop(`${line} (exit ${code})`)
 }

@@ -10,6 +10,13 @@ export async function runBundled(entry, args = [], options = {}) {
   const folder = inRoot('node_modules', '.cache', 'slow-reed')
   mkdirSync(folder, { recursive: true })
   const outfile = `${folder}/${entry.replace(/[^a-z0-9]+/gi, '-')}-${process.pid}.mjs`
-  await build({ entryPoints: [inRoot(entry)], bundle: true, platform: 'node', format: 'esm', outfile, logLevel: 'error' })
+  await build({
+    entryPoints: [inRoot(entry)],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile,
+    logLevel: 'error',
+  })
   return run(process.execPath, [outfile, ...args], options)
 }

@@ -16,7 +16,8 @@ export async function runMain(main) {
     await main()
   } catch (error) {
     if (error instanceof Stop) process.stderr.write(`\n${error.message}\n`)
-    else if (error?.code === 'ENOSPC') process.stderr.write('\nThe disk is full. Free about 3 GB and start again; nothing saved is lost.\n')
+    else if (error?.code === 'ENOSPC')
+      process.stderr.write('\nThe disk is full. Free about 3 GB and start again; nothing saved is lost.\n')
     else process.stderr.write(`\n${error?.stack ?? error}\n`)
     process.exitCode = 1
   }

@@ -7,14 +7,18 @@ export const DEFAULT_PORT = 4270
 
 export async function wantedPort() {
   const port = Number(process.env.PORT ?? DEFAULT_PORT)
-  if (!(await isFree(port))) stop(`Port ${port} is in use. Stop what uses it, or choose another:  PORT=${port + 1} npm run demo`)
+  if (!(await isFree(port)))
+    stop(`Port ${port} is in use. Stop what uses it, or choose another:  PORT=${port + 1} npm run demo`)
   return port
 }
 
 /** The weather desk stand-in on a free port. @returns its address */
 export async function startWeatherDesk() {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'weather-desk', 'server.ts')], { label: 'weather', env: { PORT: String(port) } })
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'weather-desk', 'server.ts')], {
+    label: 'weather',
+    env: { PORT: String(port) },
+  })
   await waitForHttp(`http://127.0.0.1:${port}/stations`, child)
   return `http://127.0.0.1:${port}`
 }
@@ -22,7 +26,10 @@ export async function startWeatherDesk() {
 /** The roads stand-in on a free port. @returns its address */
 export async function startRoads() {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'roads', 'server.ts')], { label: 'roads', env: { PORT: String(port) } })
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'roads', 'server.ts')], {
+    label: 'roads',
+    env: { PORT: String(port) },
+  })
   await waitForHttp(`http://127.0.0.1:${port}/roads.geojson`, child)
   return `http://127.0.0.1:${port}`
 }
@@ -30,7 +37,10 @@ export async function startRoads() {
 /** The outbox stand-in on a free port: letters are kept there to be looked at. @returns its address */
 export async function startOutbox() {
   const port = await freePort()
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'outbox', 'server.ts')], { label: 'outbox', env: { PORT: String(port) } })
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'outbox', 'server.ts')], {
+    label: 'outbox',
+    env: { PORT: String(port) },
+  })
   await waitForHttp(`http://127.0.0.1:${port}/`, child)
   return `http://127.0.0.1:${port}`
 }
@@ -39,14 +49,28 @@ export async function startOutbox() {
 export async function startProbes({ appAddress, apiKey, ponds }) {
   const port = await freePort()
   const env = { PORT: String(port), APP_ADDRESS: appAddress, API_KEY: apiKey, PONDS: ponds.join(',') }
-  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'pond-probes', 'server.ts')], { label: 'probes', env })
+  const child = startNode(['--import', 'tsx', inRoot('stand-ins', 'pond-probes', 'server.ts')], {
+    label: 'probes',
+    env,
+  })
   await waitForHttp(`http://127.0.0.1:${port}/`, child)
   return `http://127.0.0.1:${port}`
 }
 
 /** A worker that takes jobs from the queue, as the build made it, or from its source. @returns its process once it listens */
-export async function startWorker({ appUrl, weatherUrl, roadsUrl, mailUrl, distDir, mode = 'start', toStdout = false }) {
-  const program = mode === 'dev' ? ['--import', 'tsx', inRoot('src', 'server', 'worker.ts')] : [inRoot(distDir, 'programs', 'worker.mjs')]
+export async function startWorker({
+  appUrl,
+  weatherUrl,
+  roadsUrl,
+  mailUrl,
+  distDir,
+  mode = 'start',
+  toStdout = false,
+}) {
+  const program =
+    mode === 'dev'
+      ? ['--import', 'tsx', inRoot('src', 'server', 'worker.ts')]
+      : [inRoot(distDir, 'programs', 'worker.mjs')]
   const child = startNode(program, {
     label: 'worker',
     toStdout,
@@ -87,7 +111,16 @@ async function again(options, waitS) {
 const KEEP_ALIVE_MS = 75_000
 
 /** The built app, or the development server. @returns address and process once it answers */
-export async function startApp({ port, appUrl, weatherUrl, roadsUrl, mode = 'start', distDir = '.next', simulated = [], toStdout = false }) {
+export async function startApp({
+  port,
+  appUrl,
+  weatherUrl,
+  roadsUrl,
+  mode = 'start',
+  distDir = '.next',
+  simulated = [],
+  toStdout = false,
+}) {
   const next = inRoot('node_modules', 'next', 'dist', 'bin', 'next')
   const keep = mode === 'start' ? ['--keepAliveTimeout', String(KEEP_ALIVE_MS)] : []
   const child = startNode([next, mode, '-H', '127.0.0.1', '-p', String(port), ...keep], {

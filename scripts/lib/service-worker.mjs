@@ -14,14 +14,20 @@ function* filesBelow(folder) {
 
 /** Every script, style and font the field sheet's page can ask for, by their addresses. */
 function fieldFiles(dist) {
-  const manifest = readFileSync(join(dist, 'server', 'app', '(field)', 'field', 'page_client-reference-manifest.js'), 'utf8')
+  const manifest = readFileSync(
+    join(dist, 'server', 'app', '(field)', 'field', 'page_client-reference-manifest.js'),
+    'utf8',
+  )
   const named = manifest.match(/static\/chunks\/[^"'\\]+?\.(?:js|css)/g) ?? []
   const main = Object.values(JSON.parse(readFileSync(join(dist, 'build-manifest.json'), 'utf8')))
     .flat()
     .filter((file) => typeof file === 'string' && file.startsWith('static/'))
   // fonts, and styles that name them
-  const styled = [...filesBelow(join(dist, 'static'))].map((file) => relative(dist, file).split(sep).join('/')).filter((file) => /\.(css|woff2)$/.test(file))
-  if (!manifest.includes(FIELD_PAGE) || named.length === 0) throw new Error('The built field sheet was not found where it should be.')
+  const styled = [...filesBelow(join(dist, 'static'))]
+    .map((file) => relative(dist, file).split(sep).join('/'))
+    .filter((file) => /\.(css|woff2)$/.test(file))
+  if (!manifest.includes(FIELD_PAGE) || named.length === 0)
+    throw new Error('The built field sheet was not found where it should be.')
   return [...new Set([...named, ...main, ...styled])].map((file) => `/_next/${file}`).sort()
 }
 
@@ -37,6 +43,10 @@ export async function buildServiceWorker(distDir) {
     minify: true,
     format: 'iife',
     target: 'es2022',
-    define: { FIELD_FILES: JSON.stringify(fieldFiles(dist)), BUILD: JSON.stringify(id), 'process.env.NODE_ENV': '"production"' },
+    define: {
+      FIELD_FILES: JSON.stringify(fieldFiles(dist)),
+      BUILD: JSON.stringify(id),
+      'process.env.NODE_ENV': '"production"',
+    },
   })
 }

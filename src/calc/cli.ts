@@ -9,11 +9,16 @@ function refuse(error: CalcError | { code: string; message: string; path: string
   return BAD_INPUT_EXIT
 }
 
-function parseJson(source: string): { ok: true; value: unknown } | { ok: false; error: { code: string; message: string; path: string } } {
+function parseJson(
+  source: string,
+): { ok: true; value: unknown } | { ok: false; error: { code: string; message: string; path: string } } {
   try {
     return { ok: true, value: JSON.parse(source) }
   } catch (error) {
-    return { ok: false, error: { code: 'bad-json', message: `The input is not JSON: ${(error as Error).message}`, path: '' } }
+    return {
+      ok: false,
+      error: { code: 'bad-json', message: `The input is not JSON: ${(error as Error).message}`, path: '' },
+    }
   }
 }
 
@@ -39,12 +44,21 @@ async function main(args: readonly string[]): Promise<number> {
   if (first === '--batch') return batch()
   if (first === '--schema') {
     const schema = calculationSchema(second ?? '')
-    if (!schema) return refuse({ code: 'unknown-calculation', message: `There is no calculation “${second ?? ''}”; --list names them all.`, path: '' })
+    if (!schema)
+      return refuse({
+        code: 'unknown-calculation',
+        message: `There is no calculation “${second ?? ''}”; --list names them all.`,
+        path: '',
+      })
     process.stdout.write(`${JSON.stringify(schema, null, 2)}\n`)
     return 0
   }
   if (!first || first.startsWith('-'))
-    return refuse({ code: 'usage', message: 'Say which calculation: npm run -s calc -- NAME < input.json, or --list, --schema NAME, --batch.', path: '' })
+    return refuse({
+      code: 'usage',
+      message: 'Say which calculation: npm run -s calc -- NAME < input.json, or --list, --schema NAME, --batch.',
+      path: '',
+    })
   const parsed = parseJson(await text(process.stdin))
   if (!parsed.ok) return refuse(parsed.error)
   const outcome = await calculate(first, parsed.value)

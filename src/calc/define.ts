@@ -9,8 +9,9 @@ export interface Calculation<Input extends z.ZodType = z.ZodType, Output extends
   readonly run: (input: z.output<Input>) => z.input<Output> | Promise<z.input<Output>>
 }
 
-export const defineCalculation = <Input extends z.ZodType, Output extends z.ZodType>(calculation: Calculation<Input, Output>): Calculation =>
-  calculation as unknown as Calculation
+export const defineCalculation = <Input extends z.ZodType, Output extends z.ZodType>(
+  calculation: Calculation<Input, Output>,
+): Calculation => calculation as unknown as Calculation
 
 /** A finite number in an inclusive range. */
 export const numberIn = ([least, most]: readonly [number, number], description?: string) => {
@@ -32,6 +33,7 @@ export const isoDay = z
   .string()
   .regex(/^\d{4}-\d{2}-\d{2}$/, 'must be a day such as 2026-04-09')
   .refine(
-    (text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
+    (text) =>
+      !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
     'is not a real calendar day',
   )

@@ -8,7 +8,10 @@ import { DomainError } from '../core/errors'
 import { seededRandom } from '../core/numeric/random'
 import { defineCalculation, numberIn } from './define'
 
-const text = z.string().max(2_000_000).describe('classic VRPTW text: vehicle count and capacity, then rows id x y demand ready due service; the depot is 0')
+const text = z
+  .string()
+  .max(2_000_000)
+  .describe('classic VRPTW text: vehicle count and capacity, then rows id x y demand ready due service; the depot is 0')
 const routes = z
   .array(z.array(z.int().min(0)).max(5000))
   .max(5000)
@@ -64,7 +67,14 @@ const Visit = z.strictObject({
   load: z.number().min(0).default(0),
   value: numberIn(PLAN_RANGE.value).default(1),
   after: z
-    .array(z.strictObject({ visit: z.string(), minDays: z.int().min(0), maxDays: z.int().min(0).default(400), requires: z.boolean().default(true) }))
+    .array(
+      z.strictObject({
+        visit: z.string(),
+        minDays: z.int().min(0),
+        maxDays: z.int().min(0).default(400),
+        requires: z.boolean().default(true),
+      }),
+    )
     .max(20)
     .default([]),
   preferredCrew: z.string().nullable().default(null),
@@ -80,8 +90,17 @@ export const DISPATCH_CALCULATIONS = [
     output: z.object({ routes, distance: z.number(), vehicles: z.number(), unvisited: z.array(z.number()) }),
     run: (i) => {
       const instance = readVrptw(i.text)
-      const found = solveVrptw(instance, { random: seededRandom(i.seed), iterations: WITHOUT_END, spent: clockOf(i.seconds) })
-      return { routes: found.routes.map((r) => [...r]), distance: found.distance, vehicles: found.routes.length, unvisited: [...found.unvisited] }
+      const found = solveVrptw(instance, {
+        random: seededRandom(i.seed),
+        iterations: WITHOUT_END,
+        spent: clockOf(i.seconds),
+      })
+      return {
+        routes: found.routes.map((r) => [...r]),
+        distance: found.distance,
+        vehicles: found.routes.length,
+        unvisited: [...found.unvisited],
+      }
     },
   }),
   defineCalculation({
@@ -109,7 +128,12 @@ export const DISPATCH_CALCULATIONS = [
             .max(2000),
         })
         .describe('minutes from each location (row) to each other'),
-      iterations: z.int().min(1).max(10_000_000).optional().describe('steps of the search; the answer is then the same for the same seed'),
+      iterations: z
+        .int()
+        .min(1)
+        .max(10_000_000)
+        .optional()
+        .describe('steps of the search; the answer is then the same for the same seed'),
       seconds: numberIn([0.1, 600]).optional().describe('wall time instead of a number of steps'),
       seed,
     }),
@@ -126,7 +150,11 @@ export const DISPATCH_CALCULATIONS = [
         }),
       ),
       unplaced: z.array(
-        z.object({ id: z.string(), reasons: z.array(z.looseObject({ code: z.string() })), relaxations: z.array(z.looseObject({ code: z.string() })) }),
+        z.object({
+          id: z.string(),
+          reasons: z.array(z.looseObject({ code: z.string() })),
+          relaxations: z.array(z.looseObject({ code: z.string() })),
+        }),
       ),
       cost: z.number(),
       travel_min: z.number(),
@@ -135,7 +163,12 @@ export const DISPATCH_CALCULATIONS = [
     run: (i) => {
       const locations = i.travel.minutes.length
       const uneven = i.travel.minutes.findIndex((row) => row.length !== locations)
-      if (uneven >= 0) throw new DomainError(`travel.minutes.${uneven}`, `${i.travel.minutes[uneven].length} figures`, `${locations} figures, one a location`)
+      if (uneven >= 0)
+        throw new DomainError(
+          `travel.minutes.${uneven}`,
+          `${i.travel.minutes[uneven].length} figures`,
+          `${locations} figures, one a location`,
+        )
       const found = makePlan(
         {
           days: [...i.days].sort(),
@@ -168,8 +201,17 @@ export const DISPATCH_CALCULATIONS = [
         },
       )
       return {
-        assignments: found.assignments.map(({ startMin, endMin, travelMin, ...a }) => ({ ...a, start_min: startMin, end_min: endMin, travel_min: travelMin })),
-        unplaced: found.unplaced.map(({ visit, reasons, relaxations }) => ({ id: visit, reasons: [...reasons], relaxations: [...relaxations] })),
+        assignments: found.assignments.map(({ startMin, endMin, travelMin, ...a }) => ({
+          ...a,
+          start_min: startMin,
+          end_min: endMin,
+          travel_min: travelMin,
+        })),
+        unplaced: found.unplaced.map(({ visit, reasons, relaxations }) => ({
+          id: visit,
+          reasons: [...reasons],
+          relaxations: [...relaxations],
+        })),
         cost: found.cost,
         travel_min: found.travelMin,
         feasible: found.feasible,

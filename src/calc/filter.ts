@@ -45,10 +45,16 @@ export const FILTER_CALCULATIONS = [
         temp_C: numberIn(SIZING_RANGE.tempC),
         targetTan_mg_L: numberIn(SIZING_RANGE.targetTanMgL).optional(),
       }),
-      bed: z.strictObject({ depth_m: numberIn(GRAVEL_RANGE.depthM), grain_m: numberIn(GRAVEL_RANGE.grainM), porosity: numberIn(GRAVEL_RANGE.porosity) }),
+      bed: z.strictObject({
+        depth_m: numberIn(GRAVEL_RANGE.depthM),
+        grain_m: numberIn(GRAVEL_RANGE.grainM),
+        porosity: numberIn(GRAVEL_RANGE.porosity),
+      }),
     }),
     output: z.object({
-      schools: z.array(z.object({ school, area_m2: z.number(), volume_m3: z.number(), flow_m3_h: z.number(), tan_mg_L: z.number() })),
+      schools: z.array(
+        z.object({ school, area_m2: z.number(), volume_m3: z.number(), flow_m3_h: z.number(), tan_mg_L: z.number() }),
+      ),
       governing: school,
       tanLoad_g_d: z.number(),
       oxygenDemand_g_d: z.number(),

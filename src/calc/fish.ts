@@ -8,7 +8,15 @@ export const FISH_CALCULATIONS = [
     name: 'fish.load',
     summary: 'Mass of a stock, its feed at a water temperature and the ammonia it gives off',
     input: z.strictObject({
-      fish: z.array(z.strictObject({ species: z.enum(FISH_SPECIES_KEYS), count: numberIn(FISH_RANGE.count), length_m: numberIn(FISH_RANGE.lengthM) })).max(200),
+      fish: z
+        .array(
+          z.strictObject({
+            species: z.enum(FISH_SPECIES_KEYS),
+            count: numberIn(FISH_RANGE.count),
+            length_m: numberIn(FISH_RANGE.lengthM),
+          }),
+        )
+        .max(200),
       temp_C: numberIn(FISH_RANGE.tempC),
       protein,
     }),

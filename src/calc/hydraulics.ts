@@ -25,7 +25,13 @@ export const HYDRAULICS_CALCULATIONS = [
       k: numberIn(PIPE_RANGE.fittingsK).default(0),
       temp_C: waterTemp,
     }),
-    output: z.object({ darcy_m: z.number(), hazen_m: z.number(), minor_m: z.number(), velocity_m_s: z.number(), reynolds: z.number() }),
+    output: z.object({
+      darcy_m: z.number(),
+      hazen_m: z.number(),
+      minor_m: z.number(),
+      velocity_m_s: z.number(),
+      reynolds: z.number(),
+    }),
     run: (p) => {
       const loss = pipeLoss({
         flowM3PerH: p.flow_m3_h,
@@ -36,7 +42,13 @@ export const HYDRAULICS_CALCULATIONS = [
         fittingsK: p.k,
         tempC: p.temp_C,
       })
-      return { darcy_m: loss.darcyM, hazen_m: loss.hazenM, minor_m: loss.minorM, velocity_m_s: loss.velocityMPerS, reynolds: loss.reynolds }
+      return {
+        darcy_m: loss.darcyM,
+        hazen_m: loss.hazenM,
+        minor_m: loss.minorM,
+        velocity_m_s: loss.velocityMPerS,
+        reynolds: loss.reynolds,
+      }
     },
   }),
   defineCalculation({
@@ -50,19 +62,25 @@ export const HYDRAULICS_CALCULATIONS = [
       static_m: numberIn([-20, 200]),
       resistance: numberIn([0, 1e6], 'm of head per (m³/h)²'),
     }),
-    output: z.object({ flow_m3_h: z.number(), head_m: z.number(), status: z.enum(['found', 'no-flow', 'beyond-curve']) }),
+    output: z.object({
+      flow_m3_h: z.number(),
+      head_m: z.number(),
+      status: z.enum(['found', 'no-flow', 'beyond-curve']),
+    }),
     run: ({ curve, static_m, resistance }) => {
       const duty = dutyPoint(
         curve.map((p) => ({ flowM3PerH: p.flow_m3_h, headM: p.head_m })),
         (q) => static_m + resistance * q * q,
       )
-      if (duty.status === 'no-flow') throw new DomainError('static_m', static_m, `below the pump's highest head of ${duty.shutoffHeadM} m`)
+      if (duty.status === 'no-flow')
+        throw new DomainError('static_m', static_m, `below the pump's highest head of ${duty.shutoffHeadM} m`)
       return { flow_m3_h: duty.flowM3PerH, head_m: duty.headM, status: duty.status }
     },
   }),
   defineCalculation({
     name: 'hydraulics.weir',
-    summary: 'Flow over a weir or spillway lip: Francis where it is at least three heads wide, else Kindsvater and Carter',
+    summary:
+      'Flow over a weir or spillway lip: Francis where it is at least three heads wide, else Kindsvater and Carter',
     input: z.strictObject({
       width_m: numberIn(WEIR_RANGE.widthM),
       head_m: numberIn(WEIR_RANGE.headM),
@@ -72,7 +90,10 @@ export const HYDRAULICS_CALCULATIONS = [
     run: ({ width_m, head_m, contractions }) =>
       francisHolds(width_m, head_m)
         ? { flow_m3_h: francisFlowM3PerH(width_m, head_m, contractions), method: 'francis' as const }
-        : { flow_m3_h: weirFlowM3PerH(width_m, head_m, contractions === 0 ? 'lip' : 'notch'), method: 'kindsvater-carter' as const },
+        : {
+            flow_m3_h: weirFlowM3PerH(width_m, head_m, contractions === 0 ? 'lip' : 'notch'),
+            method: 'kindsvater-carter' as const,
+          },
   }),
   defineCalculation({
     name: 'hydraulics.fallsSheet',
@@ -95,7 +116,15 @@ export const HYDRAULICS_CALCULATIONS = [
       roughness_m: numberIn(PIPE_RANGE.roughnessM).optional(),
     }),
     output: z.object({ flow_m3_h: z.number() }),
-    run: (o) => ({ flow_m3_h: outletFlowM3PerH({ diameterM: o.diameter_m, headM: o.head_m, lengthM: o.length_m, fittingsK: o.k, roughnessM: o.roughness_m }) }),
+    run: (o) => ({
+      flow_m3_h: outletFlowM3PerH({
+        diameterM: o.diameter_m,
+        headM: o.head_m,
+        lengthM: o.length_m,
+        fittingsK: o.k,
+        roughnessM: o.roughness_m,
+      }),
+    }),
   }),
   defineCalculation({
     name: 'bed.headLoss',

@@ -1,7 +1,10 @@
 import { z } from 'zod'
 import { CALCULATIONS } from './registry'
 
-const problem = { description: 'What is wrong with the input', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } }
+const problem = {
+  description: 'What is wrong with the input',
+  content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+}
 
 /** OpenAPI 3.1 description of every calculation, generated from the schemas that check them. */
 export function openApiDocument(): Record<string, unknown> {
@@ -12,9 +15,15 @@ export function openApiDocument(): Record<string, unknown> {
         post: {
           operationId: c.name,
           summary: c.summary,
-          requestBody: { required: true, content: { 'application/json': { schema: withoutDialect(z.toJSONSchema(c.input, { io: 'input' })) } } },
+          requestBody: {
+            required: true,
+            content: { 'application/json': { schema: withoutDialect(z.toJSONSchema(c.input, { io: 'input' })) } },
+          },
           responses: {
-            200: { description: 'The result', content: { 'application/json': { schema: withoutDialect(z.toJSONSchema(c.output, { io: 'output' })) } } },
+            200: {
+              description: 'The result',
+              content: { 'application/json': { schema: withoutDialect(z.toJSONSchema(c.output, { io: 'output' })) } },
+            },
             401: { description: 'Not signed in' },
             422: problem,
           },
@@ -24,7 +33,11 @@ export function openApiDocument(): Record<string, unknown> {
   )
   return {
     openapi: '3.1.0',
-    info: { title: 'Slow Reed calculations', version: '1', description: 'Inputs and outputs are SI, with the unit in the key.' },
+    info: {
+      title: 'Slow Reed calculations',
+      version: '1',
+      description: 'Inputs and outputs are SI, with the unit in the key.',
+    },
     paths,
     components: {
       schemas: {
@@ -36,7 +49,10 @@ export function openApiDocument(): Record<string, unknown> {
             title: { type: 'string' },
             status: { type: 'integer' },
             detail: { type: 'string' },
-            fields: { type: 'array', items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } } },
+            fields: {
+              type: 'array',
+              items: { type: 'object', properties: { path: { type: 'string' }, message: { type: 'string' } } },
+            },
           },
         },
       },

@@ -14,7 +14,14 @@ export const POND_CALCULATIONS = [
     summary: 'Volume of a pond from the areas of its depth zones (prismoidal rule)',
     input: z.strictObject({
       zones: z
-        .array(z.strictObject({ topArea_m2: area, midArea_m2: area, bottomArea_m2: area, depth_m: numberIn(ZONE_AREA_RANGE.depthM) }))
+        .array(
+          z.strictObject({
+            topArea_m2: area,
+            midArea_m2: area,
+            bottomArea_m2: area,
+            depth_m: numberIn(ZONE_AREA_RANGE.depthM),
+          }),
+        )
         .min(1)
         .max(50),
       rockShare: numberIn([0, 0.6]).default(0),
@@ -22,7 +29,12 @@ export const POND_CALCULATIONS = [
     output: z.object({ gross_m3: z.number(), water_m3: z.number() }),
     run: ({ zones, rockShare }) => {
       const { grossM3, waterM3 } = pondVolumeM3(
-        zones.map((z) => ({ topAreaM2: z.topArea_m2, midAreaM2: z.midArea_m2, bottomAreaM2: z.bottomArea_m2, depthM: z.depth_m })),
+        zones.map((z) => ({
+          topAreaM2: z.topArea_m2,
+          midAreaM2: z.midArea_m2,
+          bottomAreaM2: z.bottomArea_m2,
+          depthM: z.depth_m,
+        })),
         rockShare,
       )
       return { gross_m3: grossM3, water_m3: waterM3 }
@@ -30,12 +42,17 @@ export const POND_CALCULATIONS = [
   }),
   defineCalculation({
     name: 'pond.outline',
-    summary: 'Area and perimeter of a waterline from baseline offsets or corner points; refuses one that crosses itself',
+    summary:
+      'Area and perimeter of a waterline from baseline offsets or corner points; refuses one that crosses itself',
     input: z
       .strictObject({
         baselineOffsets: z
           .array(
-            z.strictObject({ station_m: numberIn(OUTLINE_RANGE.stationM), left_m: numberIn(OUTLINE_RANGE.offsetM), right_m: numberIn(OUTLINE_RANGE.offsetM) }),
+            z.strictObject({
+              station_m: numberIn(OUTLINE_RANGE.stationM),
+              left_m: numberIn(OUTLINE_RANGE.offsetM),
+              right_m: numberIn(OUTLINE_RANGE.offsetM),
+            }),
           )
           .min(2)
           .max(500)
@@ -46,12 +63,18 @@ export const POND_CALCULATIONS = [
           .max(2000)
           .optional(),
       })
-      .refine((v) => (v.baselineOffsets === undefined) !== (v.points === undefined), { path: ['points'], error: 'give either baselineOffsets or points' }),
+      .refine((v) => (v.baselineOffsets === undefined) !== (v.points === undefined), {
+        path: ['points'],
+        error: 'give either baselineOffsets or points',
+      }),
     output: z.object({ area_m2: z.number(), perimeter_m: z.number() }),
     run: ({ baselineOffsets, points }) => {
       const outline = outlineOf(
         baselineOffsets
-          ? { kind: 'offsets', offsets: baselineOffsets.map((o) => ({ stationM: o.station_m, leftM: o.left_m, rightM: o.right_m })) }
+          ? {
+              kind: 'offsets',
+              offsets: baselineOffsets.map((o) => ({ stationM: o.station_m, leftM: o.left_m, rightM: o.right_m })),
+            }
           : { kind: 'points', points: points!.map((p) => ({ xM: p.x_m, yM: p.y_m })) },
       )
       const crossing = findCrossing(outline)
@@ -69,21 +92,36 @@ export const POND_CALCULATIONS = [
     summary: 'Combines estimates of one volume by inverse variance and names conflicts beyond two sigmas',
     input: z.strictObject({
       evidence: z
-        .array(z.strictObject({ method: z.string().min(1).max(60), volume_m3: z.number().positive().max(1e6), sigma_m3: z.number().positive().max(1e6) }))
+        .array(
+          z.strictObject({
+            method: z.string().min(1).max(60),
+            volume_m3: z.number().positive().max(1e6),
+            sigma_m3: z.number().positive().max(1e6),
+          }),
+        )
         .min(1)
         .max(50),
     }),
     output: z.object({
       volume_m3: z.number(),
       sigma_m3: z.number(),
-      conflicts: z.array(z.object({ methods: z.array(z.string()), difference_m3: z.number(), sigmas: z.number(), distrust: z.string() })),
+      conflicts: z.array(
+        z.object({ methods: z.array(z.string()), difference_m3: z.number(), sigmas: z.number(), distrust: z.string() }),
+      ),
     }),
     run: ({ evidence }) => {
-      const combined = combineVolumes(evidence.map((e) => ({ method: e.method, volumeM3: e.volume_m3, sigmaM3: e.sigma_m3 })))
+      const combined = combineVolumes(
+        evidence.map((e) => ({ method: e.method, volumeM3: e.volume_m3, sigmaM3: e.sigma_m3 })),
+      )
       return {
         volume_m3: combined.volumeM3,
         sigma_m3: combined.sigmaM3,
-        conflicts: combined.conflicts.map((c) => ({ methods: [...c.methods], difference_m3: c.differenceM3, sigmas: c.sigmas, distrust: c.distrust })),
+        conflicts: combined.conflicts.map((c) => ({
+          methods: [...c.methods],
+          difference_m3: c.differenceM3,
+          sigmas: c.sigmas,
+          distrust: c.distrust,
+        })),
       }
     },
   }),

@@ -35,7 +35,15 @@ export type CalcOutcome = { ok: true; output: unknown } | { ok: false; error: Ca
 /** Runs one calculation of the contract by name. Bad input is a value, never thrown. */
 export async function calculate(name: string, input: unknown): Promise<CalcOutcome> {
   const calculation = CALCULATIONS.find((c) => c.name === name)
-  if (!calculation) return { ok: false, error: { code: 'unknown-calculation', message: `There is no calculation “${name}”; --list names them all.`, path: '' } }
+  if (!calculation)
+    return {
+      ok: false,
+      error: {
+        code: 'unknown-calculation',
+        message: `There is no calculation “${name}”; --list names them all.`,
+        path: '',
+      },
+    }
   const parsed = calculation.input.safeParse(input)
   if (!parsed.success) {
     const [issue] = parsed.error.issues
@@ -45,13 +53,16 @@ export async function calculate(name: string, input: unknown): Promise<CalcOutco
   try {
     return { ok: true, output: await calculation.run(parsed.data) }
   } catch (error) {
-    if (error instanceof DomainError) return { ok: false, error: { code: 'out-of-range', message: error.message, path: error.parameter } }
+    if (error instanceof DomainError)
+      return { ok: false, error: { code: 'out-of-range', message: error.message, path: error.parameter } }
     throw error
   }
 }
 
 /** JSON Schema of a calculation's input and output, or undefined when the name is unknown. */
-export function calculationSchema(name: string): { name: string; summary: string; input: unknown; output: unknown } | undefined {
+export function calculationSchema(
+  name: string,
+): { name: string; summary: string; input: unknown; output: unknown } | undefined {
   const calculation = CALCULATIONS.find((c) => c.name === name)
   if (!calculation) return undefined
   return {

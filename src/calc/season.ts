@@ -63,7 +63,10 @@ const asSeasonRules = (p: z.output<typeof rules>): SeasonRules => {
     deicerLeadDays: p.deicerLead_d,
     leafFallChill: p.leafFallChill,
   }
-  return { ...DEFAULT_SEASON_RULES, ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)) }
+  return {
+    ...DEFAULT_SEASON_RULES,
+    ...Object.fromEntries(Object.entries(given).filter(([, value]) => value !== undefined)),
+  }
 }
 
 const month = z
@@ -101,7 +104,10 @@ export const SEASON_CALCULATIONS = [
         solar_MJ_m2: numberIn([0, 45]).optional(),
         altitude_m: numberIn([-400, 5000]),
       })
-      .refine((v) => (v.sunshine_h === undefined) !== (v.solar_MJ_m2 === undefined), { path: ['sunshine_h'], error: 'give either sunshine_h or solar_MJ_m2' })
+      .refine((v) => (v.sunshine_h === undefined) !== (v.solar_MJ_m2 === undefined), {
+        path: ['sunshine_h'],
+        error: 'give either sunshine_h or solar_MJ_m2',
+      })
       .refine((v) => v.tmax_C >= v.tmin_C, { path: ['tmax_C'], error: 'must be at least tmin_C' }),
     output: z.object({ mm_d: z.number() }),
     run: (d) => ({
@@ -157,7 +163,12 @@ export const SEASON_CALCULATIONS = [
     }),
     run: (input) => {
       const season = pondSeason({
-        pond: { meanDepthM: input.pond.meanDepth_m, shade: input.pond.shade, windShare: input.pond.windShare, altitudeM: input.pond.altitude_m },
+        pond: {
+          meanDepthM: input.pond.meanDepth_m,
+          shade: input.pond.shade,
+          windShare: input.pond.windShare,
+          altitudeM: input.pond.altitude_m,
+        },
         station: {
           latitudeDeg: input.station.latitude_deg,
           altitudeM: input.station.altitude_m,

@@ -92,7 +92,12 @@ const pond = z.strictObject({
     lowProteinBelow_C: numberIn([0, 30]).nullable().default(null),
   }),
   plants: z
-    .strictObject({ marginalShare: share.default(0.6), lilyShare: share.default(0.1), floatingShare: share.default(0), submergedShare: share.default(0.05) })
+    .strictObject({
+      marginalShare: share.default(0.6),
+      lilyShare: share.default(0.1),
+      floatingShare: share.default(0),
+      submergedShare: share.default(0.05),
+    })
     .prefault({}),
   source: z
     .strictObject({
@@ -145,14 +150,26 @@ const event = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('flocculant'), day }),
   z.strictObject({ kind: z.literal('kill-algae'), day, share }),
   z.strictObject({ kind: z.literal('heatwave'), day, days_d: numberIn([0, 120]), warmer_C: numberIn([-15, 15]) }),
-  z.strictObject({ kind: z.literal('storm'), day, rain_mm: numberIn([0, 500]), silt_g_m3: numberIn([0, 5000]).default(0) }),
+  z.strictObject({
+    kind: z.literal('storm'),
+    day,
+    rain_mm: numberIn([0, 500]),
+    silt_g_m3: numberIn([0, 5000]).default(0),
+  }),
 ])
 
 /** Events of the contract in the core's words. */
 function asEvent(e: z.output<typeof event>) {
   switch (e.kind) {
     case 'feed':
-      return { kind: e.kind, day: e.day, factor: e.factor, protein: e.protein, feedFromC: e.feedFrom_C, lowProteinBelowC: e.lowProteinBelow_C }
+      return {
+        kind: e.kind,
+        day: e.day,
+        factor: e.factor,
+        protein: e.protein,
+        feedFromC: e.feedFrom_C,
+        lowProteinBelowC: e.lowProteinBelow_C,
+      }
     case 'fish':
       return { kind: e.kind, day: e.day, massKg: e.mass_kg }
     case 'aerator':
@@ -197,8 +214,15 @@ const SERIES = {
   chlorine: 'chlorine_mg_L',
 } as const satisfies Record<(typeof OUTPUT_NAMES)[number], string>
 
-const numbers = <Name extends string>(names: readonly Name[]) => z.object(Object.fromEntries(names.map((name) => [name, z.number()])))
-const budget = z.object({ start_g: z.number(), in_g: numbers(BUDGET_IN), out_g: numbers(BUDGET_OUT), held_g: numbers(HELD_IN), end_g: z.number() })
+const numbers = <Name extends string>(names: readonly Name[]) =>
+  z.object(Object.fromEntries(names.map((name) => [name, z.number()])))
+const budget = z.object({
+  start_g: z.number(),
+  in_g: numbers(BUDGET_IN),
+  out_g: numbers(BUDGET_OUT),
+  held_g: numbers(HELD_IN),
+  end_g: z.number(),
+})
 
 export const SIM_CALCULATIONS = [
   defineCalculation({
@@ -221,14 +245,26 @@ export const SIM_CALCULATIONS = [
     }),
     run: ({ parameters: p, days }) => {
       const { t_step, oxygen_mode, S1_0, S2_0, S3_0, X1_0, X2_0, O_0, ...rest } = p
-      const { status, run } = plainNitrification({ ...rest, tStep: t_step, oxygenMode: oxygen_mode, start: [S1_0, S2_0, S3_0, X1_0, X2_0, O_0] }, days)
-      if (status !== 'done') throw new DomainError('parameters', 'rates too fast to follow', 'rates that a step of a nanosecond can follow')
-      return { tan: [...run.tan], nitrite: [...run.nitrite], nitrate: [...run.nitrate], x1: [...run.x1], x2: [...run.x2], oxygen: [...run.oxygen] }
+      const { status, run } = plainNitrification(
+        { ...rest, tStep: t_step, oxygenMode: oxygen_mode, start: [S1_0, S2_0, S3_0, X1_0, X2_0, O_0] },
+        days,
+      )
+      if (status !== 'done')
+        throw new DomainError('parameters', 'rates too fast to follow', 'rates that a step of a nanosecond can follow')
+      return {
+        tan: [...run.tan],
+        nitrite: [...run.nitrite],
+        nitrate: [...run.nitrate],
+        x1: [...run.x1],
+        x2: [...run.x2],
+        oxygen: [...run.oxygen],
+      }
     },
   }),
   defineCalculation({
     name: 'sim.run',
-    summary: 'A pond with its filter through days to years: water, algae, bacteria, oxygen, with closed nutrient budgets',
+    summary:
+      'A pond with its filter through days to years: water, algae, bacteria, oxygen, with closed nutrient budgets',
     input: z.strictObject({
       pond,
       filter,
@@ -241,7 +277,12 @@ export const SIM_CALCULATIONS = [
     }),
     output: z.object({
       series: z.object(Object.fromEntries(OUTPUT_NAMES.map((name) => [SERIES[name], z.array(z.number())]))),
-      budget: z.object({ nitrogenError: z.number(), phosphorusError: z.number(), nitrogen: budget, phosphorus: budget }),
+      budget: z.object({
+        nitrogenError: z.number(),
+        phosphorusError: z.number(),
+        nitrogen: budget,
+        phosphorus: budget,
+      }),
     }),
     run: (input) => {
       const { fish, plants, source, ...p } = input.pond
@@ -307,8 +348,19 @@ export const SIM_CALCULATIONS = [
         start: { kind: input.start },
         every: input.every,
       })
-      if (result.status !== 'done') throw new DomainError('pond', 'rates too fast to follow', 'a pond whose water can be followed in steps of a second')
-      const asBudget = (b: typeof result.nitrogen) => ({ start_g: b.start, in_g: { ...b.in }, out_g: { ...b.out }, held_g: { ...b.held }, end_g: b.end })
+      if (result.status !== 'done')
+        throw new DomainError(
+          'pond',
+          'rates too fast to follow',
+          'a pond whose water can be followed in steps of a second',
+        )
+      const asBudget = (b: typeof result.nitrogen) => ({
+        start_g: b.start,
+        in_g: { ...b.in },
+        out_g: { ...b.out },
+        held_g: { ...b.held },
+        end_g: b.end,
+      })
       return {
         series: Object.fromEntries(OUTPUT_NAMES.map((name) => [SERIES[name], Array.from(result.series[name])])),
         budget: {

@@ -37,7 +37,10 @@ const MAX_CHLORIDE_MGL = READING_KINDS.salinity.possible[1] * CHLORIDE_MGL_PER_S
 const rising = (from: string, to: string) =>
   [
     (v: Record<string, unknown>) => (v[to] as number) >= (v[from] as number),
-    { path: [to] as PropertyKey[], error: `must be at least ${from}: chemicals only raise it, a water change lowers it` },
+    {
+      path: [to] as PropertyKey[],
+      error: `must be at least ${from}: chemicals only raise it, a water change lowers it`,
+    },
   ] as const
 
 const BAND = z.enum(['fine', 'watch', 'act', 'emergency'])
@@ -63,14 +66,19 @@ const possibleOf = (key: SampleKey): z.ZodOptional<z.ZodNumber> =>
 
 /** Readings of one water as the contract names them. */
 export const SAMPLE_INPUT = z.strictObject(
-  Object.fromEntries((Object.keys(SAMPLE_KEYS) as SampleKey[]).map((key) => [key, possibleOf(key)])) as Record<SampleKey, z.ZodOptional<z.ZodNumber>>,
+  Object.fromEntries((Object.keys(SAMPLE_KEYS) as SampleKey[]).map((key) => [key, possibleOf(key)])) as Record<
+    SampleKey,
+    z.ZodOptional<z.ZodNumber>
+  >,
 )
 
 /** The sample in canonical units, by kind of reading. */
 export const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =>
   Object.fromEntries(
     (Object.entries(readings) as [SampleKey, number | undefined][]).flatMap(([key, value]) =>
-      value === undefined ? [] : [[SAMPLE_KEYS[key], key === 'chloride_mg_L' ? value / CHLORIDE_MGL_PER_SALT_SHARE : value]],
+      value === undefined
+        ? []
+        : [[SAMPLE_KEYS[key], key === 'chloride_mg_L' ? value / CHLORIDE_MGL_PER_SALT_SHARE : value]],
     ),
   )
 
@@ -79,13 +87,18 @@ const measuringUnit = z.strictObject({
   weight_g: numberIn(MEASURED_DOSE_RANGE.weightG),
   smallestShare: numberIn(MEASURED_DOSE_RANGE.smallestShare),
 })
-const unitOf = ({ name, weight_g, smallestShare }: z.output<typeof measuringUnit>): MeasuringUnit => ({ name, weightG: weight_g, smallestShare })
+const unitOf = ({ name, weight_g, smallestShare }: z.output<typeof measuringUnit>): MeasuringUnit => ({
+  name,
+  weightG: weight_g,
+  smallestShare,
+})
 const poured = { ph: numberIn(CARBONATE_RANGE.ph), kh_dKH: numberIn(MIXING_RANGE.khDH), temp_C: numberIn([0, 45]) }
 
 export const WATER_CALCULATIONS = [
   defineCalculation({
     name: 'water.measuredDose',
-    summary: 'An amount as a hand can measure it: in the largest measure within the tolerance, else weighed to the gram',
+    summary:
+      'An amount as a hand can measure it: in the largest measure within the tolerance, else weighed to the gram',
     input: z.strictObject({
       wanted_g: numberIn(MEASURED_DOSE_RANGE.wantedG),
       units: z.array(measuringUnit).max(50),
@@ -107,14 +120,21 @@ export const WATER_CALCULATIONS = [
       fill_min: numberIn(PORTION_RANGE.fillMin),
       unit: measuringUnit.optional(),
     }),
-    output: z.object({ portions: z.array(z.object({ after_mm: z.number(), after_min: z.number(), amount_g: z.number() })) }),
+    output: z.object({
+      portions: z.array(z.object({ after_mm: z.number(), after_min: z.number(), amount_g: z.number() })),
+    }),
     run: ({ dose_g, rise_mm, fill_min, unit }) => ({
-      portions: portions(dose_g, rise_mm, fill_min, unit && unitOf(unit)).map((p) => ({ after_mm: p.afterMm, after_min: p.afterMin, amount_g: p.amountG })),
+      portions: portions(dose_g, rise_mm, fill_min, unit && unitOf(unit)).map((p) => ({
+        after_mm: p.afterMm,
+        after_min: p.afterMin,
+        amount_g: p.amountG,
+      })),
     }),
   }),
   defineCalculation({
     name: 'water.waterChangeGate',
-    summary: 'Whether a part of the water may be changed: share, inlet temperature, chlorine, and what ammonia becomes of it',
+    summary:
+      'Whether a part of the water may be changed: share, inlet temperature, chlorine, and what ammonia becomes of it',
     input: z.strictObject({
       pond: z.strictObject({ ...poured, tan_mg_L: numberIn(AMMONIA_RANGE.tanMgL) }),
       fill: z.strictObject({ ...poured, chlorine_mg_L: numberIn(DOSE_RANGE.freeChlorineMgL).optional() }),
@@ -143,8 +163,13 @@ export const WATER_CALCULATIONS = [
       missing: z.array(z.string()),
     }),
     run: ({ readings, altitude_m }) => {
-      const { bands, nh3MgL, co2MgL, oxygenSaturation, ammoniaBasis, missing } = waterVerdict(sampleOf(readings), altitude_m)
-      const verdicts = Object.fromEntries((Object.entries(bands) as [ReadingKindName, WaterBand][]).map(([kind, band]) => [KEY_OF.get(kind)!, band]))
+      const { bands, nh3MgL, co2MgL, oxygenSaturation, ammoniaBasis, missing } = waterVerdict(
+        sampleOf(readings),
+        altitude_m,
+      )
+      const verdicts = Object.fromEntries(
+        (Object.entries(bands) as [ReadingKindName, WaterBand][]).map(([kind, band]) => [KEY_OF.get(kind)!, band]),
+      )
       return {
         ...(nh3MgL === null ? {} : { nh3_mg_L: nh3MgL }),
         ...(co2MgL === null ? {} : { co2_mg_L: co2MgL }),
@@ -158,8 +183,16 @@ export const WATER_CALCULATIONS = [
   defineCalculation({
     name: 'water.ammonia',
     summary: 'Un-ionised ammonia from total ammonia, pH and temperature, with its band',
-    input: z.strictObject({ tan_mg_L: numberIn(AMMONIA_RANGE.tanMgL), ph: numberIn(AMMONIA_RANGE.ph), temp_C: numberIn(AMMONIA_RANGE.tempC) }),
-    output: z.object({ fraction: z.number(), nh3_mg_L: z.number(), band: z.enum(['fine', 'watch', 'act', 'emergency']) }),
+    input: z.strictObject({
+      tan_mg_L: numberIn(AMMONIA_RANGE.tanMgL),
+      ph: numberIn(AMMONIA_RANGE.ph),
+      temp_C: numberIn(AMMONIA_RANGE.tempC),
+    }),
+    output: z.object({
+      fraction: z.number(),
+      nh3_mg_L: z.number(),
+      band: z.enum(['fine', 'watch', 'act', 'emergency']),
+    }),
     run: ({ tan_mg_L, ph, temp_C }) => {
       const { fraction, nh3MgL, band } = unionisedAmmonia(tan_mg_L, ph, temp_C)
       return { fraction, nh3_mg_L: nh3MgL, band }
@@ -168,14 +201,19 @@ export const WATER_CALCULATIONS = [
   defineCalculation({
     name: 'water.doSaturation',
     summary: 'Oxygen that fresh water holds at a temperature and height',
-    input: z.strictObject({ temp_C: numberIn(OXYGEN_RANGE.tempC), altitude_m: numberIn(OXYGEN_RANGE.altitudeM).default(0) }),
+    input: z.strictObject({
+      temp_C: numberIn(OXYGEN_RANGE.tempC),
+      altitude_m: numberIn(OXYGEN_RANGE.altitudeM).default(0),
+    }),
     output: z.object({ do_sat_mg_L: z.number() }),
     run: ({ temp_C, altitude_m }) => ({ do_sat_mg_L: oxygenSaturationMgL(temp_C, altitude_m) }),
   }),
   defineCalculation({
     name: 'water.khDose',
     summary: 'Sodium bicarbonate to raise carbonate hardness',
-    input: z.strictObject({ volume_m3: volume, from_dKH: degrees, to_dKH: degrees }).refine(...rising('from_dKH', 'to_dKH')),
+    input: z
+      .strictObject({ volume_m3: volume, from_dKH: degrees, to_dKH: degrees })
+      .refine(...rising('from_dKH', 'to_dKH')),
     output: z.object({ sodiumBicarbonate_g: z.number() }),
     run: ({ volume_m3, from_dKH, to_dKH }) => ({ sodiumBicarbonate_g: khDoseG(volume_m3, from_dKH, to_dKH) }),
   }),
@@ -183,18 +221,28 @@ export const WATER_CALCULATIONS = [
     name: 'water.ghDose',
     summary: 'Calcium chloride and magnesium sulfate to raise general hardness',
     input: z
-      .strictObject({ volume_m3: volume, from_dGH: degrees, to_dGH: degrees, calciumShare: numberIn(DOSE_RANGE.calciumShare).default(1) })
+      .strictObject({
+        volume_m3: volume,
+        from_dGH: degrees,
+        to_dGH: degrees,
+        calciumShare: numberIn(DOSE_RANGE.calciumShare).default(1),
+      })
       .refine(...rising('from_dGH', 'to_dGH')),
     output: z.object({ calciumChlorideDihydrate_g: z.number(), magnesiumSulfateHeptahydrate_g: z.number() }),
     run: ({ volume_m3, from_dGH, to_dGH, calciumShare }) => {
       const dose = ghDoseG(volume_m3, from_dGH, to_dGH, calciumShare)
-      return { calciumChlorideDihydrate_g: dose.calciumChlorideDihydrateG, magnesiumSulfateHeptahydrate_g: dose.magnesiumSulfateHeptahydrateG }
+      return {
+        calciumChlorideDihydrate_g: dose.calciumChlorideDihydrateG,
+        magnesiumSulfateHeptahydrate_g: dose.magnesiumSulfateHeptahydrateG,
+      }
     },
   }),
   defineCalculation({
     name: 'water.saltDose',
     summary: 'Salt to raise salinity by percent of weight',
-    input: z.strictObject({ volume_m3: volume, from_percent: percent, to_percent: percent }).refine(...rising('from_percent', 'to_percent')),
+    input: z
+      .strictObject({ volume_m3: volume, from_percent: percent, to_percent: percent })
+      .refine(...rising('from_percent', 'to_percent')),
     output: z.object({ salt_kg: z.number() }),
     run: ({ volume_m3, from_percent, to_percent }) => ({ salt_kg: saltDoseKg(volume_m3, from_percent, to_percent) }),
   }),
@@ -203,7 +251,9 @@ export const WATER_CALCULATIONS = [
     summary: 'Sodium thiosulfate to neutralise free chlorine',
     input: z.strictObject({ volume_m3: volume, freeChlorine_mg_L: numberIn(DOSE_RANGE.freeChlorineMgL) }),
     output: z.object({ sodiumThiosulfatePentahydrate_g: z.number() }),
-    run: ({ volume_m3, freeChlorine_mg_L }) => ({ sodiumThiosulfatePentahydrate_g: thiosulfateDoseG(volume_m3, freeChlorine_mg_L) }),
+    run: ({ volume_m3, freeChlorine_mg_L }) => ({
+      sodiumThiosulfatePentahydrate_g: thiosulfateDoseG(volume_m3, freeChlorine_mg_L),
+    }),
   }),
   defineCalculation({
     name: 'water.changes',

@@ -9,4 +9,5 @@ export function amountWords(amount: number, unit: string): string {
 }
 
 /** "Pond salt: 31 kg" for a step's title. */
-export const remedyAmountWords = ({ product, amount }: RemedyAmount): string => `${product.name}: ${amountWords(amount, product.unit)}`
+export const remedyAmountWords = ({ product, amount }: RemedyAmount): string =>
+  `${product.name}: ${amountWords(amount, product.unit)}`

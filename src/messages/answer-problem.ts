@@ -29,9 +29,16 @@ function sentence(problem: AnswerProblem, t: Texts): string {
     case 'unusual':
       return t('visits.answerProblem.unusual', { ...readingOf(problem, t) })
     case 'figure-impossible':
-      return t('visits.answerProblem.figureImpossible', { name: t(`visits.figureNames.${problem.figure}`), from: problem.range[0], to: problem.range[1] })
+      return t('visits.answerProblem.figureImpossible', {
+        name: t(`visits.figureNames.${problem.figure}`),
+        from: problem.range[0],
+        to: problem.range[1],
+      })
     case 'over-label':
-      return t('visits.answerProblem.overLabel', { product: problem.product, most: `${problem.most}${problem.unit === 'each' ? '' : ` ${problem.unit}`}` })
+      return t('visits.answerProblem.overLabel', {
+        product: problem.product,
+        most: `${problem.most}${problem.unit === 'each' ? '' : ` ${problem.unit}`}`,
+      })
   }
 }
 

@@ -34,18 +34,29 @@ describe('the catalogue', () => {
   it('speaks calmly, also to customers', () => expect(entries.filter(({ text }) => text.includes('!'))).toEqual([]))
   it('has no text that nothing says', () => {
     const places = new Set([...code.matchAll(/`([a-zA-Z]+\.[a-zA-Z]+)\.\$\{/g)].map((m) => m[1]))
-    const unsaid = entries.map(({ key }) => key).filter((key) => !code.includes(`'${key}'`) && !places.has(key.split('.').slice(0, 2).join('.')))
+    const unsaid = entries
+      .map(({ key }) => key)
+      .filter((key) => !code.includes(`'${key}'`) && !places.has(key.split('.').slice(0, 2).join('.')))
     expect(unsaid).toEqual([])
   })
   it('is given the values that its texts name, and no others', () => {
     const wrong: string[] = []
-    const t = createTranslator({ locale: 'en', messages: en, onError: (error) => wrong.push(error.message), getMessageFallback: ({ key }) => key })
+    const t = createTranslator({
+      locale: 'en',
+      messages: en,
+      onError: (error) => wrong.push(error.message),
+      getMessageFallback: ({ key }) => key,
+    })
     const texts = new Map(entries.map(({ key, text }) => [key, text]))
     for (const { key, values } of calls()) {
       const text = texts.get(key)
       if (text === undefined) continue
       t(key as never, Object.fromEntries(values.map((name) => [name, 2])) as never)
-      wrong.push(...values.filter((name) => !new RegExp(`\\{\\s*${name}\\b`).test(text)).map((name) => `${key} names no ${name}`))
+      wrong.push(
+        ...values
+          .filter((name) => !new RegExp(`\\{\\s*${name}\\b`).test(text))
+          .map((name) => `${key} names no ${name}`),
+      )
     }
     expect(wrong).toEqual([])
   })
@@ -57,12 +68,17 @@ function calls(): { key: string; values: string[] }[] {
   const visit = (node: ts.Node): void => {
     if (ts.isCallExpression(node) && ts.isIdentifier(node.expression) && node.expression.text === 't') {
       const [key, values] = node.arguments
-      const plain = values === undefined || (ts.isObjectLiteralExpression(values) && !values.properties.some(ts.isSpreadAssignment))
+      const plain =
+        values === undefined || (ts.isObjectLiteralExpression(values) && !values.properties.some(ts.isSpreadAssignment))
       if (key && ts.isStringLiteral(key) && plain)
-        found.push({ key: key.text, values: values ? (values as ts.ObjectLiteralExpression).properties.map((p) => p.name!.getText()) : [] })
+        found.push({
+          key: key.text,
+          values: values ? (values as ts.ObjectLiteralExpression).properties.map((p) => p.name!.getText()) : [],
+        })
     }
     ts.forEachChild(node, visit)
   }
-  for (const source of sources()) visit(ts.createSourceFile('x.tsx', source, ts.ScriptTarget.Latest, true, ts.ScriptKind.TSX))
+  for (const source of sources())
+    visit(ts.createSourceFile('x.tsx', source, ts.ScriptTarget.Latest, true, ts.ScriptKind.TSX))
   return found
 }

@@ -19,7 +19,8 @@ export interface CheckWords {
 
 const DAYS_PER_MONTH = 30.4
 const percent = (share: number) => `${Math.round(share * 100)} %`
-const months = (days: number, t: Texts) => (Number.isFinite(days) ? t('design.checks.months', { days: formatNumber(days / DAYS_PER_MONTH, 'en', 2) }) : 'years')
+const months = (days: number, t: Texts) =>
+  Number.isFinite(days) ? t('design.checks.months', { days: formatNumber(days / DAYS_PER_MONTH, 'en', 2) }) : 'years'
 
 /** A check in the trade's words: the figure, why it matters, and what would mend it. */
 const UV_RULES = {
@@ -35,7 +36,9 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
   switch (check.id) {
     case 'house-size':
       return {
-        title: t('design.checks.largeEnoughHouseMethod', { value: t(`design.methodNames.${also.sizingMethod as SizingMethod}`).toLowerCase() }),
+        title: t('design.checks.largeEnoughHouseMethod', {
+          value: t(`design.methodNames.${also.sizingMethod as SizingMethod}`).toLowerCase(),
+        }),
         figure: t('design.checks.of', { figure: show(figure, 'area'), limit: show(limit, 'area') }),
         reason: t('design.checks.oversizingRarelyHurtsFish'),
         remedy: t('design.checks.lengthenWidenBedLeast', { limit: show(limit, 'area') }),
@@ -43,7 +46,11 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'nitrogen-size':
       return {
         title: t('design.checks.largeEnoughAmmoniaNow'),
-        figure: t('design.checks.nowGrown', { figure: show(figure, 'area'), now: show(Number(also.now), 'area'), limit: show(limit, 'area') }),
+        figure: t('design.checks.nowGrown', {
+          figure: show(figure, 'area'),
+          now: show(Number(also.now), 'area'),
+          limit: show(limit, 'area'),
+        }),
         reason: `${Number.isFinite(Number(also.tan)) ? t('design.checks.grownFishTanWould', { tan: show(Number(also.tan), 'concentration') }) : t('design.checks.standsNothingTreatsAmmonia')}${Number(also.media) > 0.01 ? t('design.checks.mediaBesideBedCount', { media: show(Number(also.media), 'area') }) : ''}`,
         remedy: t('design.checks.enlargeBedUseSmaller'),
       }
@@ -74,10 +81,16 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'type-suits':
       return {
         title: t('design.checks.kindFilterSuitsPond'),
-        figure: t('design.checks.for', { value: t(`design.filterTypeNames.${also.type as FilterType}`), figure: show(figure, 'volume') }),
+        figure: t('design.checks.for', {
+          value: t(`design.filterTypeNames.${also.type as FilterType}`),
+          figure: show(figure, 'volume'),
+        }),
         reason:
           Number(also.most) < 1e4
-            ? t('design.checks.usualPonds', { least: show(Number(also.least), 'volume'), most: show(Number(also.most), 'volume') })
+            ? t('design.checks.usualPonds', {
+                least: show(Number(also.least), 'volume'),
+                most: show(Number(also.most), 'volume'),
+              })
             : t('design.checks.usualPondsFromUp', { least: show(Number(also.least), 'volume') }),
         remedy: t('design.checks.chooseAnotherKindFilter'),
       }
@@ -95,7 +108,9 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
       return {
         title: t('design.checks.wholePondComesRound'),
         figure: t('design.checks.of2', {
-          hours: Number.isFinite(Number(also.hours)) ? t('design.checks.onceH', { hours: formatNumber(Number(also.hours)) }) : 'never',
+          hours: Number.isFinite(Number(also.hours))
+            ? t('design.checks.onceH', { hours: formatNumber(Number(also.hours)) })
+            : 'never',
           figure: show(figure, 'flow'),
           limit: show(limit, 'flow'),
         }),
@@ -105,15 +120,24 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'skimmer':
       return {
         title: t('design.checks.skimmersDrawSurface'),
-        figure: t('design.checks.perMetreMouthEach', { figure: show(figure, 'flow'), serves: show(Number(also.serves), 'area') }),
+        figure: t('design.checks.perMetreMouthEach', {
+          figure: show(figure, 'flow'),
+          serves: show(Number(also.serves), 'area'),
+        }),
         reason: t('design.checks.between2060M', { servesMost: show(Number(also.servesMost), 'area') }),
         remedy: figure < limit ? t('design.checks.moreFlowNarrowerMouth') : t('design.checks.anotherSkimmerWiderMouth'),
       }
     case 'falls-look':
       return {
         title: t('design.checks.fallsLookWanted'),
-        figure: t('design.checks.thick', { figure: small(figure), value: t(`design.lookNames.${also.look as FallsLook}`) }),
-        reason: t('design.checks.francisWeirOverLip', { width: show(Number(also.width), 'length'), limit: show(limit, 'flow') }),
+        figure: t('design.checks.thick', {
+          figure: small(figure),
+          value: t(`design.lookNames.${also.look as FallsLook}`),
+        }),
+        reason: t('design.checks.francisWeirOverLip', {
+          width: show(Number(also.width), 'length'),
+          limit: show(limit, 'flow'),
+        }),
         remedy: figure < 0.008 ? t('design.checks.narrowerLipMoreFlow') : t('design.checks.widerLipPartFlow'),
       }
     case 'upflow-velocity':
@@ -127,13 +151,19 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
       return {
         title: t('design.checks.depthUsualKindBed'),
         figure: t('design.checks.deepUsualUp', { figure: small(figure), limit: small(limit) }),
-        reason: also.type === 'horizontal-bed' ? t('design.checks.deepHorizontalBedWater') : t('design.checks.deeperStoneCostsDigging'),
+        reason:
+          also.type === 'horizontal-bed'
+            ? t('design.checks.deepHorizontalBedWater')
+            : t('design.checks.deeperStoneCostsDigging'),
         remedy: t('design.checks.shallowerLargerBed'),
       }
     case 'bed-loss':
       return {
         title: t('design.checks.littleHeadLostBed'),
-        figure: t('design.checks.mmCleanMmWhen', { figure: formatNumber(figure), atFlush: formatNumber(Number(also.atFlush)) }),
+        figure: t('design.checks.mmCleanMmWhen', {
+          figure: formatNumber(figure),
+          atFlush: formatNumber(Number(also.atFlush)),
+        }),
         reason: t('design.checks.ergunsLawThroughStone'),
         remedy: t('design.checks.coarserStoneBelowThinner'),
       }
@@ -146,13 +176,19 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
           value: t(`design.feedNames.${also.feed as Feed}`).toLowerCase(),
         }),
         reason: t('design.checks.unevenFeedLeavesDead'),
-        remedy: also.feed === 'chamber' ? t('design.checks.higherChamberSlottedPipe') : t('design.checks.widerDistributionPipeFewer'),
+        remedy:
+          also.feed === 'chamber'
+            ? t('design.checks.higherChamberSlottedPipe')
+            : t('design.checks.widerDistributionPipeFewer'),
       }
     case 'root-zone':
       return {
         title: t('design.checks.flowReachesRoots'),
         figure: t('design.checks.flowPassesPlantedDepth', { figure: percent(figure) }),
-        reason: also.path === 'along' ? t('design.checks.bedDeepWaterRuns', { depth: small(Number(also.depth)) }) : t('design.checks.plantsWhoseRootsWater'),
+        reason:
+          also.path === 'along'
+            ? t('design.checks.bedDeepWaterRuns', { depth: small(Number(also.depth)) })
+            : t('design.checks.plantsWhoseRootsWater'),
         remedy:
           also.path === 'along'
             ? t('design.checks.bedAbout200Mm')
@@ -161,7 +197,10 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'layer-stability':
       return {
         title: t('design.checks.eachLayerHoldsFiner'),
-        figure: figure === 0 ? t('design.checks.noNeighboursCompare') : t('design.checks.d15D85Most', { figure: formatNumber(figure), limit }),
+        figure:
+          figure === 0
+            ? t('design.checks.noNeighboursCompare')
+            : t('design.checks.d15D85Most', { figure: formatNumber(figure), limit }),
         reason: t('design.checks.terzaghisFilterRuleWider'),
         remedy: t('design.checks.putBetweenStoneSize'),
       }
@@ -177,8 +216,12 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
                 limit: show(limit, 'flow'),
                 clogged: show(Number(also.clogged), 'flow'),
               }),
-        reason: also.status === 'beyond-curve' ? t('design.checks.systemAsksSoLittle') : t('design.checks.outsideRangePumpWastes'),
-        remedy: also.status === 'no-flow' ? t('design.checks.pumpMoreHeadLess') : t('design.checks.anotherPumpAnotherSpeed'),
+        reason:
+          also.status === 'beyond-curve'
+            ? t('design.checks.systemAsksSoLittle')
+            : t('design.checks.outsideRangePumpWastes'),
+        remedy:
+          also.status === 'no-flow' ? t('design.checks.pumpMoreHeadLess') : t('design.checks.anotherPumpAnotherSpeed'),
       }
     case 'pipe-velocity':
       return {
@@ -193,7 +236,10 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         figure: t('design.checks.halfFull', {
           figure: show(figure, 'flow'),
           limit: show(limit, 'flow'),
-          count: Number(also.count) > 1 ? t('design.checks.oneBlocked', { blocked: show(Number(also.blocked), 'flow') }) : '',
+          count:
+            Number(also.count) > 1
+              ? t('design.checks.oneBlocked', { blocked: show(Number(also.blocked), 'flow') })
+              : '',
         }),
         reason: t('design.checks.gravityMovesReturnNot'),
         remedy: t('design.checks.widerReturnTwoThem'),
@@ -201,7 +247,11 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'outlet-order':
       return {
         title: t('design.checks.returnLargerThanInlet'),
-        figure: t('design.checks.returnInlet', { figure: small(figure), count: Number(also.count) > 1 ? ` × ${also.count}` : '', limit: small(limit) }),
+        figure: t('design.checks.returnInlet', {
+          figure: small(figure),
+          count: Number(also.count) > 1 ? ` × ${also.count}` : '',
+          limit: small(limit),
+        }),
         reason: t('design.checks.whatPumpPushesThrough'),
         remedy: t('design.checks.leastOneNominalSize'),
       }
@@ -228,14 +278,17 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.restartDoesNotRun'),
         figure: t('design.checks.drawsDown', {
           figure: mm(figure),
-          minutes: Number.isFinite(Number(also.minutes)) ? t('design.checks.fullAgainMin', { minutes: formatNumber(Number(also.minutes)) }) : '',
+          minutes: Number.isFinite(Number(also.minutes))
+            ? t('design.checks.fullAgainMin', { minutes: formatNumber(Number(also.minutes)) })
+            : '',
         }),
         reason: t('design.checks.skimmerRunsDryDraws'),
         remedy: t('design.checks.keepMoreWaterBed'),
       }
     case 'vault':
       return {
-        title: also.kind === 'drain' ? t('design.checks.bottomDrainEachVessel') : t('design.checks.vaultCanReachedPumped'),
+        title:
+          also.kind === 'drain' ? t('design.checks.bottomDrainEachVessel') : t('design.checks.vaultCanReachedPumped'),
         figure:
           also.kind === 'none'
             ? t('design.checks.noVault')
@@ -297,7 +350,8 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
           figure: percent(figure),
           heavyKinds: also.heavyKinds,
           findings: Number(also.findings) > 0 ? t('design.checks.misplaced', { findings: also.findings }) : '',
-          regulated: Number(also.regulated) > 0 ? t('design.checks.regulatedSomewhere', { regulated: also.regulated }) : '',
+          regulated:
+            Number(also.regulated) > 0 ? t('design.checks.regulatedSomewhere', { regulated: also.regulated }) : '',
         }),
         reason: t('design.checks.severalHeavyFeedersLow'),
         remedy: t('design.checks.seePlantingPlan'),
@@ -322,7 +376,10 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'auto-fill':
       return {
         title: t('design.checks.topUpBackflow'),
-        figure: figure > 0 ? t('design.checks.washWaterDayMust', { figure: show(figure, 'volume') }) : t('design.checks.autoFillIfAny'),
+        figure:
+          figure > 0
+            ? t('design.checks.washWaterDayMust', { figure: show(figure, 'volume') })
+            : t('design.checks.autoFillIfAny'),
         reason: t('design.checks.autoFillNeedsBackflow'),
         remedy: t('design.checks.agreedPlumberNoAuto'),
       }
@@ -354,4 +411,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
 }
 
 export const powerWords = (powerW: number, t: Texts): string =>
-  t('design.checks.wKwhYear', { powerW: formatNumber(powerW), powerW2: formatNumber((powerW * 24 * 365) / 1000, 'en', 4) })
+  t('design.checks.wKwhYear', {
+    powerW: formatNumber(powerW),
+    powerW2: formatNumber((powerW * 24 * 365) / 1000, 'en', 4),
+  })

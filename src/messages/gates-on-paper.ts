@@ -14,7 +14,10 @@ type Show = (value: number, kind: QuantityKind) => string
 
 /** The rule of a gate for a sheet of paper, which cannot judge by itself. */
 export function gateOnPaper(gate: StepGate, show: Show, t: Texts): string {
-  const handling = { from: show(FISH_BACK_LIMITS.handlingC[0], 'temperature'), to: show(FISH_BACK_LIMITS.handlingC[1], 'temperature') }
+  const handling = {
+    from: show(FISH_BACK_LIMITS.handlingC[0], 'temperature'),
+    to: show(FISH_BACK_LIMITS.handlingC[1], 'temperature'),
+  }
   switch (gate) {
     case 'fish-back-safe':
       return t('visits.gatesOnPaper.fishBack', {
@@ -28,7 +31,10 @@ export function gateOnPaper(gate: StepGate, show: Show, t: Texts): string {
     case 'fish-handling':
       return t('visits.gatesOnPaper.fishHandling', { oxygen: show(HANDLING_OXYGEN_MGL, 'concentration'), ...handling })
     case 'raise-kh':
-      return t('visits.gatesOnPaper.raiseKh', { rise: show(RAISE_KH_LIMITS.riseDH, 'hardness'), tan: show(RAISE_KH_LIMITS.tanMgL, 'concentration') })
+      return t('visits.gatesOnPaper.raiseKh', {
+        rise: show(RAISE_KH_LIMITS.riseDH, 'hardness'),
+        tan: show(RAISE_KH_LIMITS.tanMgL, 'concentration'),
+      })
     case 'water-change':
       return t('visits.gatesOnPaper.waterChange', {
         share: show(WATER_CHANGE_LIMITS.share, 'share'),
@@ -36,7 +42,10 @@ export function gateOnPaper(gate: StepGate, show: Show, t: Texts): string {
         step: show(WATER_CHANGE_LIMITS.inletStepC, 'temperatureStep'),
       })
     case 'salt':
-      return t('visits.gatesOnPaper.salt', { planted: show(SALT_LIMITS.planted, 'share'), bare: show(SALT_LIMITS.bare, 'share') })
+      return t('visits.gatesOnPaper.salt', {
+        planted: show(SALT_LIMITS.planted, 'share'),
+        bare: show(SALT_LIMITS.bare, 'share'),
+      })
     case 'media-clean':
       return t('visits.gatesOnPaper.mediaClean', { share: show(MEDIA_LIMIT_SHARE, 'share') })
     case 'algae-treatment':

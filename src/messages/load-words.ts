@@ -8,7 +8,9 @@ type Show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scal
 /** What to load, line by line; the same words on screen and paper. */
 export function loadLines(load: LoadList, show: Show, t: Texts): string[] {
   return [
-    ...load.kit.filter((key) => !(key === 'tank' && load.tank)).map((key) => t(`people.kitNames.${key as (typeof KIT)[number]}`)),
+    ...load.kit
+      .filter((key) => !(key === 'tank' && load.tank))
+      .map((key) => t(`people.kitNames.${key as (typeof KIT)[number]}`)),
     ...(load.tank
       ? [
           t('rounds.loadWords.holdingTankLeastAcross', {
@@ -17,8 +19,12 @@ export function loadLines(load: LoadList, show: Show, t: Texts): string[] {
           }),
         ]
       : []),
-    ...load.products.map((p) => t('rounds.loadWords.testSiteDecides', { name: p.name, amount: amountWords(p.amount, p.unit) })),
-    ...(load.tapWaterM3 > 0 ? [t('rounds.loadWords.hoseTapWater', { tapWaterM3: show(load.tapWaterM3, 'volume') })] : []),
+    ...load.products.map((p) =>
+      t('rounds.loadWords.testSiteDecides', { name: p.name, amount: amountWords(p.amount, p.unit) }),
+    ),
+    ...(load.tapWaterM3 > 0
+      ? [t('rounds.loadWords.hoseTapWater', { tapWaterM3: show(load.tapWaterM3, 'volume') })]
+      : []),
     ...load.parts,
     t('rounds.loadWords.firstAidKitRcd'),
   ]

@@ -17,7 +17,8 @@ import { fishBackText } from './fish-back'
 import { whyThen } from './windows'
 import { koiPond as pond } from '../../tests/fixtures/design-pond'
 
-const show = (value: number, kind: QuantityKind, options?: object) => formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
+const show = (value: number, kind: QuantityKind, options?: object) =>
+  formatQuantity(value, kind, 'metric', options).replaceAll('\u00a0', ' ')
 const BROKEN = /undefined|NaN|Infinity|\[object|–\s*m|null/
 
 const t = textsIn('en')
@@ -35,7 +36,13 @@ describe('checks in words', () => {
     vault: null,
   }
   const checksOf = (design: FilterDesign) => {
-    const result = evaluateDesign({ pond, design, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
+    const result = evaluateDesign({
+      pond,
+      design,
+      rules: DEFAULT_FILTER_RULES,
+      houseMethod: 'volume',
+      pumps: PUMP_CATALOGUE,
+    })
     return checkDesign({ design, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' })
   }
   const designs: [string, FilterDesign][] = [
@@ -43,7 +50,11 @@ describe('checks in words', () => {
     ['a bad one', bad],
     ...FILTER_TYPES.map((type): [string, FilterDesign] => [
       t(`design.filterTypeNames.${type}`),
-      { ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type), companions: [skimmer], airBreakM: 0.1 },
+      {
+        ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type),
+        companions: [skimmer],
+        airBreakM: 0.1,
+      },
     ]),
   ]
   it.each(designs)('are whole sentences with figures for %s', (_, design) => {
@@ -58,8 +69,20 @@ describe('checks in words', () => {
   })
   it('say what a fishless pond needs without talking of infinity', () => {
     const fishless = { ...pond, fish: [], leafKgPerYear: 0 }
-    const result = evaluateDesign({ pond: fishless, design: good, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
-    for (const check of checkDesign({ design: good, pond: fishless, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' }))
+    const result = evaluateDesign({
+      pond: fishless,
+      design: good,
+      rules: DEFAULT_FILTER_RULES,
+      houseMethod: 'volume',
+      pumps: PUMP_CATALOGUE,
+    })
+    for (const check of checkDesign({
+      design: good,
+      pond: fishless,
+      result,
+      rules: DEFAULT_FILTER_RULES,
+      houseMethod: 'volume',
+    }))
       expect(Object.values(checkWords(check, show, t)).join(' ')).not.toMatch(BROKEN)
   })
 })
@@ -96,10 +119,15 @@ describe('why then', () => {
 
 describe('the fish gate in words', () => {
   it('names each reason and what ends the wait', () => {
-    const gates = [fishBackGate({}), fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, nitrite: 1, dissolvedOxygen: 3, freeChlorine: 0.4 })]
+    const gates = [
+      fishBackGate({}),
+      fishBackGate({ waterTemp: 26, tankTemp: 20, ph: 9, tan: 2, nitrite: 1, dissolvedOxygen: 3, freeChlorine: 0.4 }),
+    ]
     const texts = gates.flatMap((g) => (g.status === 'stop' ? g.reasons.map((r) => fishBackText(r, show, t)) : []))
     expect(texts).toHaveLength(7)
     for (const text of texts) expect(text).not.toMatch(BROKEN)
-    expect(texts[0]).toContain('water temperature, tank temperature, ph, total ammonia (tan), nitrite, dissolved oxygen, free chlorine')
+    expect(texts[0]).toContain(
+      'water temperature, tank temperature, ph, total ammonia (tan), nitrite, dissolved oxygen, free chlorine',
+    )
   })
 })

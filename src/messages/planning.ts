@@ -7,7 +7,9 @@ import { KIT, SKILLS } from '@/core/visits/planning-facts'
 import { duration, shortDate } from '@/domain/shared/dates'
 
 const nameOf = (key: string, t: Texts): string =>
-  (SKILLS as readonly string[]).includes(key) ? t(`people.skillNames.${key as (typeof SKILLS)[number]}`) : t(`people.kitNames.${key as (typeof KIT)[number]}`)
+  (SKILLS as readonly string[]).includes(key)
+    ? t(`people.skillNames.${key as (typeof SKILLS)[number]}`)
+    : t(`people.kitNames.${key as (typeof KIT)[number]}`)
 
 const tanks = (m3: number): string => `${m3 >= 10 ? m3.toFixed(0) : m3.toFixed(1)} m³`
 
@@ -17,7 +19,10 @@ export const jobName = (key: string): string => visitType(key)?.name ?? key
 export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) => string, t: Texts): string {
   switch (problem.code) {
     case 'outside-window':
-      return t('schedule.planning.outsideWindow', { earliest: shortDate(problem.earliest), latest: shortDate(problem.latest) })
+      return t('schedule.planning.outsideWindow', {
+        earliest: shortDate(problem.earliest),
+        latest: shortDate(problem.latest),
+      })
     case 'site-closed':
       return t('schedule.planning.siteClosedDayMay')
     case 'crew-off':
@@ -27,11 +32,19 @@ export function moveProblemWords(problem: MoveProblem, siteOf: (visit: string) =
     case 'skill':
       return t('schedule.planning.crewLacks', { nameOf: problem.missing.map((key) => nameOf(key, t)).join(' and ') })
     case 'kit':
-      return t('schedule.planning.crewDoesNotCarry', { nameOf: problem.missing.map((key) => nameOf(key, t)).join(' and ') })
+      return t('schedule.planning.crewDoesNotCarry', {
+        nameOf: problem.missing.map((key) => nameOf(key, t)).join(' and '),
+      })
     case 'tank':
-      return t('schedule.planning.fishNeedHoldingTanks', { needsM3: tanks(problem.needsM3), hasM3: tanks(problem.hasM3) })
+      return t('schedule.planning.fishNeedHoldingTanks', {
+        needsM3: tanks(problem.needsM3),
+        hasM3: tanks(problem.hasM3),
+      })
     case 'late':
-      return t('schedule.planning.wouldBeginTooLate', { visit: siteOf(problem.visit), minutes: duration(problem.minutes) })
+      return t('schedule.planning.wouldBeginTooLate', {
+        visit: siteOf(problem.visit),
+        minutes: duration(problem.minutes),
+      })
     case 'day-over':
       return t('schedule.planning.dayWouldRunOver', { minutes: duration(problem.minutes) })
     case 'overloaded':
@@ -53,7 +66,10 @@ export function blockedWords(reason: BlockedBy, t: Texts): string {
     case 'no-crew-kit':
       return t('schedule.planning.noCrewMayDo', { nameOf: reason.kit.map((key) => nameOf(key, t)).join(' and ') })
     case 'no-crew-tank':
-      return t('schedule.planning.fishNeedHoldingTanks2', { needsM3: tanks(reason.needsM3), hasM3: tanks(reason.hasM3) })
+      return t('schedule.planning.fishNeedHoldingTanks2', {
+        needsM3: tanks(reason.needsM3),
+        hasM3: tanks(reason.hasM3),
+      })
     case 'no-working-day':
       return t('schedule.planning.noWorkingDayAble')
     case 'site-closed':
@@ -89,10 +105,16 @@ export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']
   if (breaks.length > 0)
     return t('schedule.planning.staying', {
       map: breaks
-        .map((b) => (b.code === 'crew-off' ? t('schedule.planning.crewNotOutDay') : moveProblemWords(b, () => t('schedule.planning.anotherStop'), t)))
+        .map((b) =>
+          b.code === 'crew-off'
+            ? t('schedule.planning.crewNotOutDay')
+            : moveProblemWords(b, () => t('schedule.planning.anotherStop'), t),
+        )
         .join('; '),
     })
-  return costMin >= 1 ? t('schedule.planning.stayingWouldCostTravel', { costMin: duration(costMin) }) : t('schedule.planning.makesRoomOthers')
+  return costMin >= 1
+    ? t('schedule.planning.stayingWouldCostTravel', { costMin: duration(costMin) })
+    : t('schedule.planning.makesRoomOthers')
 }
 
 /** How a customer who knows of another day is reached. */

@@ -9,18 +9,28 @@ import type { VisitReport } from '../domain/visits/visit-report'
 import type { WaterMeaning } from '../domain/water/water-meaning'
 
 /** The report of a visit as a letter says it: what was done, how the water is, what was noted, what comes next. */
-export function reportLetter(report: VisitReport, meanings: readonly WaterMeaning[], units: UnitSystem, t: Texts): string {
+export function reportLetter(
+  report: VisitReport,
+  meanings: readonly WaterMeaning[],
+  units: UnitSystem,
+  t: Texts,
+): string {
   const water = meanings.map((m) => {
-    const figure = m.noneFound ? t('visits.reportLetter.noneFound') : formatQuantity(m.after, readingQuantity(m.kind), units, { scale: readingScale(m.kind) })
+    const figure = m.noneFound
+      ? t('visits.reportLetter.noneFound')
+      : formatQuantity(m.after, readingQuantity(m.kind), units, { scale: readingScale(m.kind) })
     const ammonia = m.kind === 'tan' ? ammoniaWords(m, units, t) : ''
     return `${t(`water.readingNames.${m.kind}`)}: ${figure} (${t(`water.bandNames.${m.band}`).toLowerCase()}${ammonia ? `, ${ammonia}` : ''})`
   })
-  const block = (title: string, lines: readonly string[]) => (lines.length === 0 ? [] : [[title, ...lines.map((line) => `– ${line}`)].join('\n')])
+  const block = (title: string, lines: readonly string[]) =>
+    lines.length === 0 ? [] : [[title, ...lines.map((line) => `– ${line}`)].join('\n')]
   return [
     ...customerWords(report, meanings, units, t),
     ...block(
       t('visits.reportLetter.whatDone'),
-      report.sections.map((section) => `${section.title}: ${section.done.map((step) => lowerFirst(step.title)).join('; ')}`),
+      report.sections.map(
+        (section) => `${section.title}: ${section.done.map((step) => lowerFirst(step.title)).join('; ')}`,
+      ),
     ),
     ...block(t('visits.reportLetter.water'), water),
     ...block(t('visits.reportLetter.given'), doseLines(report)),
@@ -32,7 +42,9 @@ export function reportLetter(report: VisitReport, meanings: readonly WaterMeanin
     ...block(t('visits.reportLetter.noted'), notedLines(report, t)),
     ...block(
       t('visits.reportLetter.next'),
-      report.followUps.map((next) => t('visits.reportLetter.between', { title: next.title, from: longDate(next.from), to: longDate(next.to) })),
+      report.followUps.map((next) =>
+        t('visits.reportLetter.between', { title: next.title, from: longDate(next.from), to: longDate(next.to) }),
+      ),
     ),
   ]
     .join('\n\n')

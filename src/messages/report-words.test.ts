@@ -60,7 +60,8 @@ const nothing = {
   fishOut: null,
   fishBack: null,
 }
-const meaning = (over: Partial<WaterMeaning> = {}) => ({ kind: 'tan', after: 0.3, noneFound: false, band: 'watch', ...over }) as unknown as WaterMeaning
+const meaning = (over: Partial<WaterMeaning> = {}) =>
+  ({ kind: 'tan', after: 0.3, noneFound: false, band: 'watch', ...over }) as unknown as WaterMeaning
 
 describe('what a report notes', () => {
   it('says what was not done and which plants were cared for', () =>
@@ -79,33 +80,63 @@ describe('what a report notes', () => {
       'Hale: end not recorded',
     ])
       expect(office).toContain(line)
-    const customers = [...notedLines(report(), t), ...customerWords(report(), [], 'metric', t), reportLetter(report(), [], 'metric', t)].join('\n')
-    expect(customers).not.toMatch(/without signal|answered|time not ended|Stop passed|Breather valve|None wanted|lip loose|gate sticks|second skimmer/)
+    const customers = [
+      ...notedLines(report(), t),
+      ...customerWords(report(), [], 'metric', t),
+      reportLetter(report(), [], 'metric', t),
+    ].join('\n')
+    expect(customers).not.toMatch(
+      /without signal|answered|time not ended|Stop passed|Breather valve|None wanted|lip loose|gate sticks|second skimmer/,
+    )
   })
   it('tells a customer of KH 1 and a lost fish, and not that all is well', () => {
     const kh = meaning({ kind: 'kh', after: 1, band: 'act' } as never)
     const words = customerWords(report({ losses: 1 }), [meaning(), kh], 'metric', t)
-    expect(words).toEqual(['These test results need attention: KH 1\u00a0°dH.', 'One fish was lost.', 'Feed lightly for a week.'])
-    for (const job of VISIT_TYPES) expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
+    expect(words).toEqual([
+      'These test results need attention: KH 1\u00a0°dH.',
+      'One fish was lost.',
+      'Feed lightly for a week.',
+    ])
+    for (const job of VISIT_TYPES)
+      expect(job.customerNote).not.toMatch(/looked over|was done|as it should|is clean|is out of|were cut|is running/i)
   })
   it('tells in plain words why a visit was not done', () =>
-    expect(customerWords(report({ ending: 'nobody-there' }), [], 'metric', t)).toEqual(['We could not do the spring cleanout this time: nobody was there.']))
+    expect(customerWords(report({ ending: 'nobody-there' }), [], 'metric', t)).toEqual([
+      'We could not do the spring cleanout this time: nobody was there.',
+    ]))
   it('lists what was given', () => expect(doseLines(report())).toEqual(['Sodium thiosulfate, crystals: 37.5 g']))
   it('counts fish out and back, and says when they do not add up', () => {
     expect(fishWords(report(), t)).toBe('8 taken out, 8 put back.')
-    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }), t)).toBe('12 taken out, 10 put back, 1 lost, 1 unaccounted for.')
+    expect(fishWords(report({ fishOut: 12, fishBack: 10, losses: 1 }), t)).toBe(
+      '12 taken out, 10 put back, 1 lost, 1 unaccounted for.',
+    )
     expect(fishWords(report({ fishOut: null, fishBack: null }), t)).toBeNull()
   })
   it('names warranties', () =>
-    expect(report().parts.map((part) => partWords(part, t))).toEqual(['UV lamp, under warranty until Tuesday, 20 March 2029', 'Pads']))
+    expect(report().parts.map((part) => partWords(part, t))).toEqual([
+      'UV lamp, under warranty until Tuesday, 20 March 2029',
+      'Pads',
+    ]))
 })
 
 describe('the report as a letter', () => {
   it('has its blocks in order, with figures in the reader’s units', () => {
-    const letter = reportLetter(report(), [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)], 'us', t)
-    const order = ['Feed lightly for a week.', 'Work done', 'Water', 'Products used', 'Fish', 'Parts replaced', 'Notes', 'Next'].map((title) =>
-      letter.indexOf(title),
+    const letter = reportLetter(
+      report(),
+      [meaning(), meaning({ kind: 'waterTemp', after: 10, band: 'fine' } as never)],
+      'us',
+      t,
     )
+    const order = [
+      'Feed lightly for a week.',
+      'Work done',
+      'Water',
+      'Products used',
+      'Fish',
+      'Parts replaced',
+      'Notes',
+      'Next',
+    ].map((title) => letter.indexOf(title))
     expect(order).toEqual([...order].sort((a, b) => a - b))
     expect(order[0]).toBe(0)
     expect(letter).toContain('– Rinse: rinse the falls; rinse the floor')
@@ -116,5 +147,6 @@ describe('the report as a letter', () => {
     expect(reportLetter(report(nothing), [], 'metric', t)).toBe('Feed lightly for a week.')
     expect(reportLetter(report(nothing), [meaning({ noneFound: true } as never)], 'metric', t)).toContain('none found')
   })
-  it('holds no blank that mail programs show as a box', () => expect(reportLetter(report(), [meaning()], 'metric', t)).not.toContain('\u00a0'))
+  it('holds no blank that mail programs show as a box', () =>
+    expect(reportLetter(report(), [meaning()], 'metric', t)).not.toContain('\u00a0'))
 })

@@ -7,7 +7,9 @@ export type Catalogue = typeof en
 
 /** The address of a text: noun, place, key. */
 export type TextKey = {
-  [N in keyof Catalogue & string]: { [P in keyof Catalogue[N] & string]: `${N}.${P}.${keyof Catalogue[N][P] & string}` }[keyof Catalogue[N] & string]
+  [N in keyof Catalogue & string]: {
+    [P in keyof Catalogue[N] & string]: `${N}.${P}.${keyof Catalogue[N][P] & string}`
+  }[keyof Catalogue[N] & string]
 }[keyof Catalogue & string]
 
 type Values = Readonly<Record<string, string | number>>

@@ -22,7 +22,13 @@ const show = (value: number) => `${value.toFixed(1)} mg/L`
 
 describe('the verdict of a what-if', () => {
   it('says what is better and what is worse, with both figures', () => {
-    const lines = verdictLines(members({ peakTan: 1.4, leastOxygen: 7 }), members({ peakTan: 0.4, leastOxygen: 5 }), 60, show, textsIn('en'))
+    const lines = verdictLines(
+      members({ peakTan: 1.4, leastOxygen: 7 }),
+      members({ peakTan: 0.4, leastOxygen: 5 }),
+      60,
+      show,
+      textsIn('en'),
+    )
     expect(lines).toEqual([
       { kind: 'better', text: 'ammonia peaks lower: 0.4 mg/L instead of 1.4 mg/L', sure: 'in 100 % of runs' },
       { kind: 'worse', text: 'less oxygen in the worst night: 5.0 mg/L instead of 7.0 mg/L', sure: 'in 100 % of runs' },
@@ -31,10 +37,21 @@ describe('the verdict of a what-if', () => {
   it('keeps quiet about what is small, or shows in hardly more than half of the runs', () => {
     expect(verdictLines(members({ peakTan: 0.3 }), members({ peakTan: 0.31 }), 60, show, textsIn('en'))).toEqual([])
     const mixed = members({}).map((m, i) => ({ ...m, peakTan: i < 6 ? 0.1 : 0.9 }))
-    expect(verdictLines(members({ peakTan: 0.5 }), mixed, 60, show, textsIn('en')).filter((l) => l.text.includes('ammonia'))).toEqual([])
+    expect(
+      verdictLines(members({ peakTan: 0.5 }), mixed, 60, show, textsIn('en')).filter((l) => l.text.includes('ammonia')),
+    ).toEqual([])
   })
   it('says when water does not clear at all', () =>
-    expect(verdictLines(members({ clearDay: 60, murkyDays: 60 }), members({ clearDay: 12, murkyDays: 8 }), 60, show, textsIn('en')).map((l) => l.text)).toEqual(
-      ['clear sooner: after 12 days, instead of not within this time', 'fewer murky days: 8 days instead of 60 days'],
-    ))
+    expect(
+      verdictLines(
+        members({ clearDay: 60, murkyDays: 60 }),
+        members({ clearDay: 12, murkyDays: 8 }),
+        60,
+        show,
+        textsIn('en'),
+      ).map((l) => l.text),
+    ).toEqual([
+      'clear sooner: after 12 days, instead of not within this time',
+      'fewer murky days: 8 days instead of 60 days',
+    ]))
 })

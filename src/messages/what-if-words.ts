@@ -17,7 +17,9 @@ const dayCount = (value: number, t: Texts) => t('forecasts.whatIfWords.days', { 
 
 function clearText(value: number, days: number, t: Texts): string {
   if (value >= days) return t('forecasts.whatIfWords.notWithin')
-  return value < 1 ? t('forecasts.whatIfWords.fromStart') : t('forecasts.whatIfWords.after', { days: dayCount(value, t) })
+  return value < 1
+    ? t('forecasts.whatIfWords.fromStart')
+    : t('forecasts.whatIfWords.after', { days: dayCount(value, t) })
 }
 
 /** Measures worth words, the most harmful first. */
@@ -84,7 +86,13 @@ export interface VerdictLine {
 const SURE = 0.75
 
 /** What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell them apart. */
-export function verdictLines(first: readonly Measures[], second: readonly Measures[], days: number, show: Show, t: Texts): VerdictLine[] {
+export function verdictLines(
+  first: readonly Measures[],
+  second: readonly Measures[],
+  days: number,
+  show: Show,
+  t: Texts,
+): VerdictLine[] {
   return MEASURES.flatMap(({ name, worth, better, worse, show: words }): VerdictLine[] => {
     const compared = compareMeasure(first, second, name)
     if (!worthSaying(compared, worth)) return []
@@ -102,7 +110,14 @@ export function verdictLines(first: readonly Measures[], second: readonly Measur
   })
 }
 
-function worthSaying({ first, second, secondBetter }: MeasureCompared, { share, least }: MeasureWords['worth']): boolean {
+function worthSaying(
+  { first, second, secondBetter }: MeasureCompared,
+  { share, least }: MeasureWords['worth'],
+): boolean {
   const difference = Math.abs(second - first)
-  return difference >= least && difference >= share * Math.max(Math.abs(first), Math.abs(second)) && Math.max(secondBetter, 1 - secondBetter) >= SURE
+  return (
+    difference >= least &&
+    difference >= share * Math.max(Math.abs(first), Math.abs(second)) &&
+    Math.max(secondBetter, 1 - secondBetter) >= SURE
+  )
 }

@@ -16,7 +16,11 @@ export function whyThen(window: JobWindow, rules: HouseRules, years: number, tem
   const rule = seasonRulesOf(rules)
   const best = dayMonth(window.best)
   const span = t('season.windows.to', { earliest: dayMonth(window.earliest), latest: dayMonth(window.latest) })
-  const share = t('season.windows.aroundHoldsLikelyYears', { best, likelihood: Math.round(window.why.likelihood * years), years })
+  const share = t('season.windows.aroundHoldsLikelyYears', {
+    best,
+    likelihood: Math.round(window.why.likelihood * years),
+    years,
+  })
   const turn = t('season.windows.halfLikelyYearsMost', { years, best, span })
   const water = t('season.windows.waterThenAbout', { waterC: temp(window.why.waterC) })
   switch (window.job) {
@@ -57,9 +61,17 @@ export function whyThen(window: JobWindow, rules: HouseRules, years: number, tem
     case 'high-summer':
       return t('season.windows.waterMoreOxygenShort', { highSummerWaterC: temp(rule.highSummerWaterC), share })
     case 'netting':
-      return t('season.windows.netsGoDaysBefore', { nettingleaddays: rule.nettingLeadDays[0], nettingleaddays2: rule.nettingLeadDays[1], share })
+      return t('season.windows.netsGoDaysBefore', {
+        nettingleaddays: rule.nettingLeadDays[0],
+        nettingleaddays2: rule.nettingLeadDays[1],
+        share,
+      })
     case 'netting-off':
-      return t('season.windows.daysAfterMainLeaf', { nettingoffdays: rule.nettingOffDays[0], nettingoffdays2: rule.nettingOffDays[1], share })
+      return t('season.windows.daysAfterMainLeaf', {
+        nettingoffdays: rule.nettingOffDays[0],
+        nettingoffdays2: rule.nettingOffDays[1],
+        share,
+      })
     case 'shade-down':
       return t('season.windows.weeksMeanWaterFalls', { shadeDownWaterC: temp(rule.shadeDownWaterC), turn })
     case 'feeding-stop':
@@ -67,9 +79,18 @@ export function whyThen(window: JobWindow, rules: HouseRules, years: number, tem
     case 'cut-back':
       return t('season.windows.afterFirstFrostColder', { killingFrostAirC: temp(rule.killingFrostAirC), turn })
     case 'winter-shutdown':
-      return t('season.windows.waterBelowFallingNo', { shutdownWaterC: temp(rule.shutdownWaterC), hardFrostAirC: temp(rule.hardFrostAirC), share, water })
+      return t('season.windows.waterBelowFallingNo', {
+        shutdownWaterC: temp(rule.shutdownWaterC),
+        hardFrostAirC: temp(rule.hardFrostAirC),
+        share,
+        water,
+      })
     case 'deicer-on':
-      return t('season.windows.daysBeforeFirstIce', { deicerleaddays: rule.deicerLeadDays[0], deicerleaddays2: rule.deicerLeadDays[1], share })
+      return t('season.windows.daysBeforeFirstIce', {
+        deicerleaddays: rule.deicerLeadDays[0],
+        deicerleaddays2: rule.deicerLeadDays[1],
+        share,
+      })
     case 'winter-running':
       return t('season.windows.fromFirstIceRunning', { turn })
   }

@@ -26,8 +26,10 @@ await take('tell-answer', ({ firmId, proposalId }) => tellAnswer(firmId as FirmI
 await take('windows-of-ponds', ({ firmId }) => windowsOfPonds(firmId as FirmId))
 for (const name of ['forecast-ponds', 'forecast-asked'] as const)
   await take(name, ({ firmId, runId }) => forecastPonds(firmId as FirmId, runId as ForecastRunId))
-await boss.work<QueuePayload['send-notice']>('send-notice', { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true }, async ([job]) =>
-  sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
+await boss.work<QueuePayload['send-notice']>(
+  'send-notice',
+  { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true },
+  async ([job]) => sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
 )
 const revive = setInterval(
   () =>
@@ -40,7 +42,10 @@ const askWeather = () =>
   void weatherWatch()
     .then(() => forecastWatch())
     .catch((error: Error) => logger.warn({ reason: error.message }, 'no news from the weather desk'))
-const beating = setInterval(() => void beat().catch((error: Error) => logger.warn({ reason: error.message }, 'no sign of life could be given')), BEAT_EVERY_MS)
+const beating = setInterval(
+  () => void beat().catch((error: Error) => logger.warn({ reason: error.message }, 'no sign of life could be given')),
+  BEAT_EVERY_MS,
+)
 await beat()
 const watch = setInterval(askWeather, WEATHER_MS)
 askWeather()

@@ -44,7 +44,10 @@ const serwist = new Serwist({
     {
       // anything else of the build that a page asks for, such as a part that is loaded later
       matcher: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/_next/static/'),
-      handler: new CacheFirst({ cacheName: `field-parts-${BUILD}`, plugins: [new CacheableResponsePlugin({ statuses: [200] })] }),
+      handler: new CacheFirst({
+        cacheName: `field-parts-${BUILD}`,
+        plugins: [new CacheableResponsePlugin({ statuses: [200] })],
+      }),
     },
   ],
 })

@@ -26,8 +26,17 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ push, refresh: jest.fn
 const design = suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
 const worked = (changes: object = {}) => {
   const changed = { ...design, ...changes }
-  const result = evaluateDesign({ pond, design: changed, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
-  return { result, checks: checkDesign({ design: changed, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' }) }
+  const result = evaluateDesign({
+    pond,
+    design: changed,
+    rules: DEFAULT_FILTER_RULES,
+    houseMethod: 'volume',
+    pumps: PUMP_CATALOGUE,
+  })
+  return {
+    result,
+    checks: checkDesign({ design: changed, pond, result, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume' }),
+  }
 }
 
 describe('the bench’s tables', () => {
@@ -53,7 +62,12 @@ describe('the bench’s tables', () => {
   })
   const part = (changes: object, set = jest.fn()): DesignPart => {
     const { result, checks } = worked(changes)
-    const data = { designPond: pond, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE } as unknown as DesignPageData
+    const data = {
+      designPond: pond,
+      rules: DEFAULT_FILTER_RULES,
+      houseMethod: 'volume',
+      pumps: PUMP_CATALOGUE,
+    } as unknown as DesignPageData
     const bed = { ...design, ...changes }
     return { data, bed, shown: { bed, result, checks }, errorOf: () => undefined, set }
   }
@@ -77,15 +91,23 @@ describe('the bench’s tables', () => {
       </AsPerson>,
     )
     await userEvent.click(screen.getByText(/Large enough by the house method/))
-    await userEvent.click(within(checkCalled(/Large enough by the house method/)).getByRole('button', { name: 'Apply remedy' }))
+    await userEvent.click(
+      within(checkCalled(/Large enough by the house method/)).getByRole('button', { name: 'Apply remedy' }),
+    )
     const mended = set.mock.calls[0][0]
     expect(mended.lengthM * mended.widthM).toBeGreaterThanOrEqual(worked().result.houseAreaM2)
     expect(within(screen.getByRole('status')).getByText(/^Area:/)).toHaveTextContent('→')
-    expect(within(screen.getByRole('status')).getByText(/Large enough by the house method.*Stop → OK/)).toBeInTheDocument()
+    expect(
+      within(screen.getByRole('status')).getByText(/Large enough by the house method.*Stop → OK/),
+    ).toBeInTheDocument()
   })
 })
 
-const quantities = cleanoutQuantities({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, null)
+const quantities = cleanoutQuantities(
+  { waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true },
+  DEFAULT_KIT,
+  null,
+)
 const planData = (size = 2, learntFactor = 1) =>
   ({
     learntFactor,
@@ -158,8 +180,12 @@ describe('planning', () => {
         <PlanForm data={data} />
       </AsPerson>,
     )
-    expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(`About ${duration(data.crews[0].plannedMinutes)},`)
-    expect(screen.getByText(/working time is taken as 0.45 times that/)).toHaveTextContent(duration(data.crews[0].duration.totalMinutes))
+    expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(
+      `About ${duration(data.crews[0].plannedMinutes)},`,
+    )
+    expect(screen.getByText(/working time is taken as 0.45 times that/)).toHaveTextContent(
+      duration(data.crews[0].duration.totalMinutes),
+    )
   })
   it('adds its parts up to the time it tells', () => {
     render(
@@ -172,13 +198,25 @@ describe('planning', () => {
       return Number(h ?? 0) * 60 + Number(min ?? 0)
     })
     const [, h, min] = /About (\d+) h (\d+) min/.exec(screen.getByRole('heading', { level: 2 }).textContent!)!
-    expect(Math.abs(minutes.reduce((a, b) => a + b, 0) - (Number(h) * 60 + Number(min)))).toBeLessThanOrEqual(minutes.length / 2 + 5) // planned to five minutes
+    expect(Math.abs(minutes.reduce((a, b) => a + b, 0) - (Number(h) * 60 + Number(min)))).toBeLessThanOrEqual(
+      minutes.length / 2 + 5,
+    ) // planned to five minutes
   })
 })
 
 describe('the list of ponds', () => {
   const line = (name: string, siteName: string, volumeM3: number) =>
-    ({ id: name, name, siteName, town: 'Ferrygate', customerName: 'Someone', use: 'koi' as const, volumeM3, areaM2: 10, fishCount: 3 }) as never
+    ({
+      id: name,
+      name,
+      siteName,
+      town: 'Ferrygate',
+      customerName: 'Someone',
+      use: 'koi' as const,
+      volumeM3,
+      areaM2: 10,
+      fishCount: 3,
+    }) as never
   const ponds = [line('Koi pond', 'Highcairn', 44), line('Rill', 'Ropewalk', 1), line('Court', 'Museum', 13)]
   it('searches every word and sorts by any column', async () => {
     render(

@@ -8,8 +8,14 @@ export type SendOutcome<Value> = { ok: true; value: Value } | { ok: false; probl
 const NO_ANSWER: SendProblem = { title: '', status: 0, kind: 'offline' }
 
 /** Sends JSON to the app's own API. Every outcome is a value; nothing is thrown. */
-export async function send<Value = unknown>(method: 'POST' | 'PUT' | 'DELETE', path: string, body: unknown = {}): Promise<SendOutcome<Value>> {
-  return answerOf(() => fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }))
+export async function send<Value = unknown>(
+  method: 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body: unknown = {},
+): Promise<SendOutcome<Value>> {
+  return answerOf(() =>
+    fetch(path, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+  )
 }
 
 /** Reads JSON from the app's own API. */
@@ -19,7 +25,9 @@ export async function fetchJson<Value>(path: string): Promise<SendOutcome<Value>
 
 /** Sends a file as it is. */
 export async function sendFile<Value = unknown>(path: string, file: Blob): Promise<SendOutcome<Value>> {
-  return answerOf(() => fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }))
+  return answerOf(() =>
+    fetch(path, { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }),
+  )
 }
 
 async function answerOf<Value>(ask: () => Promise<Response>): Promise<SendOutcome<Value>> {

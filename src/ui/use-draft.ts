@@ -4,7 +4,11 @@ import { useEffect, useRef } from 'react'
 const SAVE_AFTER_MS = 300
 
 /** Keeps a form's values in this browser until they are saved, so that a reload loses nothing. */
-export function useDraft<Values>(key: string, values: Values, restore: (kept: Values) => void): { clear: () => void; found: () => boolean } {
+export function useDraft<Values>(
+  key: string,
+  values: Values,
+  restore: (kept: Values) => void,
+): { clear: () => void; found: () => boolean } {
   const ready = useRef(false)
   const held = useRef(false)
   const cleared = useRef(false)

@@ -15,7 +15,8 @@ export function useSave(part = '') {
     problem,
     saved,
     /** What is wrong with a field, by its path within the part. */
-    errorOf: (path: string): string | undefined => problem?.fields?.find((f) => f.path === (part ? `${part}.${path}` : path))?.message,
+    errorOf: (path: string): string | undefined =>
+      problem?.fields?.find((f) => f.path === (part ? `${part}.${path}` : path))?.message,
     /** Something was changed since it was kept. */
     touched: () => setSaved(false),
     /** @returns whether it was kept */

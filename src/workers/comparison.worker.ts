@@ -3,7 +3,11 @@ import { ComparisonRunner, type Comparison, type MemberRun } from '../core/ecosy
 
 /** Runs members of a comparison off the page's own thread and hands each over as it is done; ended by ending the worker. */
 const api = {
-  runMembers(comparison: Comparison, members: readonly number[], onMember: (member: number, runs: MemberRun[]) => void): void {
+  runMembers(
+    comparison: Comparison,
+    members: readonly number[],
+    onMember: (member: number, runs: MemberRun[]) => void,
+  ): void {
     const runner = new ComparisonRunner(comparison)
     for (const member of members) onMember(member, runner.member(member))
   },

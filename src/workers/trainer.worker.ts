@@ -1,7 +1,15 @@
 import { expose } from 'comlink'
 import { middle } from '../core/ecosystem/measures'
 import { seededRandom } from '../core/numeric/random'
-import { DEBRIEF_OPTIONS, morningsOf, otherYear, planBy, waysThrough, weekStories, type DebriefOption } from '../core/trainer/debrief'
+import {
+  DEBRIEF_OPTIONS,
+  morningsOf,
+  otherYear,
+  planBy,
+  waysThrough,
+  weekStories,
+  type DebriefOption,
+} from '../core/trainer/debrief'
 import type { WeekChoice } from '../core/trainer/play'
 import { trainerScenario, type ScenarioKey } from '../core/trainer/scenarios'
 import { worldOf, type TrainingWorld } from '../core/trainer/world'
@@ -37,14 +45,24 @@ const api = {
   },
 
   /** The same ways through other years, told of one by one; ends early when told not to go on. */
-  async otherYears(scenario: ScenarioKey, choices: readonly WeekChoice[], years: number, onYear: (done: number) => Promise<boolean>) {
+  async otherYears(
+    scenario: ScenarioKey,
+    choices: readonly WeekChoice[],
+    years: number,
+    onYear: (done: number) => Promise<boolean>,
+  ) {
     const random = seededRandom(OTHER_YEARS_SEED)
     const seasons: ReturnType<typeof otherYear>[] = []
     do seasons.push(otherYear(trainerScenario(scenario), random, choices))
     while (seasons.length < years && (await onYear(seasons.length)))
     const of = (way: DebriefOption) => {
       const points = seasons.map((season) => season[way].score.points).sort((a, b) => a - b)
-      return { middle: middle(points), least: points[0], most: points[points.length - 1], measures: seasons.map((season) => season[way].result.measures) }
+      return {
+        middle: middle(points),
+        least: points[0],
+        most: points[points.length - 1],
+        measures: seasons.map((season) => season[way].result.measures),
+      }
     }
     return recordOf(DEBRIEF_OPTIONS, of)
   },

@@ -16,14 +16,18 @@ const messages = new Map<string, Message>()
 /** Until when the outbox refuses everything, ms. */
 let outUntil = 0
 
-const escaped = (text: string) => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
+const escaped = (text: string) =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c]!)
 
 const page = () => `<!doctype html><html lang="en"><meta charset="utf-8"><title>Outbox</title>
 <style>body{font:16px/1.5 sans-serif;max-width:46rem;margin:2rem auto;padding:0 1rem}article{border-top:1px solid #999;padding:.6rem 0}pre{white-space:pre-wrap;font:inherit}</style>
 <h1>Outbox</h1><p>Nothing leaves this machine: ${messages.size} messages are kept here to be looked at.</p>
 ${[...messages.values()]
   .reverse()
-  .map((m) => `<article><strong>${escaped(m.subject)}</strong><br>to ${escaped(m.to)}, ${escaped(m.at)}<pre>${escaped(m.text)}</pre></article>`)
+  .map(
+    (m) =>
+      `<article><strong>${escaped(m.subject)}</strong><br>to ${escaped(m.to)}, ${escaped(m.at)}<pre>${escaped(m.text)}</pre></article>`,
+  )
   .join('\n')}</html>`
 
 async function bodyOf(request: IncomingMessage): Promise<unknown> {
@@ -60,7 +64,8 @@ const server = createServer(async (request, response) => {
   if (Date.now() < outUntil) return answer(503, { error: 'The outbox is closed.' })
   if (request.method === 'GET' && url.pathname === '/') return answer(200, page(), 'text/html')
   if (request.method === 'GET' && url.pathname === '/messages') return answer(200, { messages: [...messages.values()] })
-  if (request.method !== 'POST' || url.pathname !== '/messages') return answer(404, { error: 'POST /messages, GET /messages or GET /' })
+  if (request.method !== 'POST' || url.pathname !== '/messages')
+    return answer(404, { error: 'POST /messages, GET /messages or GET /' })
   const body = await bodyOf(request)
   if (!isMessage(body)) return answer(400, { error: 'id, from, to, subject and text are needed, as text.' })
   if (!messages.has(body.id)) messages.set(body.id, { ...body, at: new Date().toISOString() })

@@ -40,7 +40,9 @@ server.listen(Number(process.env.PORT ?? 0), '127.0.0.1', () => {
   process.stdout.write(`pond probes on ${typeof address === 'object' ? address?.port : ''}\n`)
 })
 const timer =
-  ponds.length > 0 && API_KEY ? setInterval(() => void post(readingsOf(ponds, Date.now() / 1000, 0.25, false)).catch(() => undefined), EVERY_MS) : null
+  ponds.length > 0 && API_KEY
+    ? setInterval(() => void post(readingsOf(ponds, Date.now() / 1000, 0.25, false)).catch(() => undefined), EVERY_MS)
+    : null
 process.on('SIGTERM', () => {
   if (timer) clearInterval(timer)
   server.close(() => process.exit(0))

@@ -27,7 +27,12 @@ export const JUNCTIONS: Readonly<Record<string, readonly [number, number]>> = {
 }
 
 /** Roads between junctions; some wind more than a straight line. */
-export const ROADS: readonly { readonly from: string; readonly to: string; readonly class: RoadClass; readonly winding: number }[] = [
+export const ROADS: readonly {
+  readonly from: string
+  readonly to: string
+  readonly class: RoadClass
+  readonly winding: number
+}[] = [
   { from: 'marrow-quay', to: 'marrow-mill', class: 'main', winding: 1.1 },
   { from: 'marrow-mill', to: 'west-fork', class: 'main', winding: 1.05 },
   { from: 'marrow-quay', to: 'gull-head', class: 'lane', winding: 1.3 },

@@ -18,7 +18,9 @@ function pointsIn(path: string, service: 'table' | 'route'): [number, number][] 
   const match = new RegExp(`^/${service}/v1/driving/([-\\d.,;e]+)$`, 'i').exec(path)
   if (!match) return null
   const points = match[1].split(';').map((pair) => pair.split(',').map(Number) as [number, number])
-  return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MOST_POINTS ? points : null
+  return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MOST_POINTS
+    ? points
+    : null
 }
 
 /** A small routing service for one invented island, answering table requests in the shape of the open table protocol. */
@@ -35,7 +37,8 @@ const server = createServer((request, response) => {
     return answer(200, { code: 'Ok', routes: [{ geometry: { type: 'LineString', coordinates } }] })
   }
   const points = pointsIn(path, 'table')
-  if (!points) return answer(404, { code: 'InvalidUrl', message: 'GET /table/v1/driving/lon,lat;lon,lat or /roads.geojson' })
+  if (!points)
+    return answer(404, { code: 'InvalidUrl', message: 'GET /table/v1/driving/lon,lat;lon,lat or /roads.geojson' })
   answer(200, { code: 'Ok', durations: drivingTable(points) })
 })
 // a table of many points is a long address

@@ -10,7 +10,9 @@ const radians = (deg: number) => (deg * Math.PI) / 180
 
 /** Great-circle distance, km. @source haversine formula */
 export function kmBetween([lonA, latA]: LonLat, [lonB, latB]: LonLat): number {
-  const h = Math.sin(radians(latB - latA) / 2) ** 2 + Math.cos(radians(latA)) * Math.cos(radians(latB)) * Math.sin(radians(lonB - lonA) / 2) ** 2
+  const h =
+    Math.sin(radians(latB - latA) / 2) ** 2 +
+    Math.cos(radians(latA)) * Math.cos(radians(latB)) * Math.sin(radians(lonB - lonA) / 2) ** 2
   return 2 * EARTH_KM * Math.asin(Math.min(1, Math.sqrt(h)))
 }
 
@@ -35,7 +37,8 @@ function directSeconds(): number[][] {
 function junctionSeconds(): number[][] {
   const seconds = direct.map((row) => [...row])
   for (let k = 0; k < names.length; k++)
-    for (let i = 0; i < names.length; i++) for (let j = 0; j < names.length; j++) seconds[i][j] = Math.min(seconds[i][j], seconds[i][k] + seconds[k][j])
+    for (let i = 0; i < names.length; i++)
+      for (let j = 0; j < names.length; j++) seconds[i][j] = Math.min(seconds[i][j], seconds[i][k] + seconds[k][j])
   return seconds
 }
 
@@ -55,7 +58,10 @@ export function drivingWay(a: LonLat, b: LonLat): LonLat[] {
   for (let here = best.i; here !== best.j;) {
     const next = names.findIndex(
       (_, k) =>
-        k !== here && !passed.includes(k) && direct[here][k] < Infinity && Math.abs(direct[here][k] + between[k][best.j] - between[here][best.j]) < 1e-6,
+        k !== here &&
+        !passed.includes(k) &&
+        direct[here][k] < Infinity &&
+        Math.abs(direct[here][k] + between[k][best.j] - between[here][best.j]) < 1e-6,
     )
     if (next < 0) break
     passed.push(next)

@@ -38,7 +38,12 @@ export function hoursOf(stationId: string, from: IsoDate, to: IsoDate): Hour[] {
 }
 
 /** Half cosine waves from the coldest hour up to the warmest and down to the next day's coldest. */
-function temperatureAt(hour: number, maxBefore: number, day: { minAirC: number; maxAirC: number }, minAfter: number): number {
+function temperatureAt(
+  hour: number,
+  maxBefore: number,
+  day: { minAirC: number; maxAirC: number },
+  minAfter: number,
+): number {
   const up = (hour - COLDEST_HOUR) / (WARMEST_HOUR - COLDEST_HOUR)
   const night = HOURS - WARMEST_HOUR + COLDEST_HOUR
   if (hour < COLDEST_HOUR) return wave(maxBefore, day.minAirC, (hour + HOURS - WARMEST_HOUR) / night)
@@ -46,4 +51,5 @@ function temperatureAt(hour: number, maxBefore: number, day: { minAirC: number; 
   return wave(day.maxAirC, minAfter, (hour - WARMEST_HOUR) / night)
 }
 
-const wave = (from: number, to: number, share: number): number => from + ((to - from) * (1 - Math.cos(Math.PI * share))) / 2
+const wave = (from: number, to: number, share: number): number =>
+  from + ((to - from) * (1 - Math.cos(Math.PI * share))) / 2

@@ -18,7 +18,8 @@ let outUntil = 0
 type Answer = readonly [status: number, body: unknown]
 const bad = (error: string): Answer => [400, { error }]
 const today = () => new Date().toISOString().slice(0, 10)
-const isDay = (text: string | null): text is string => text !== null && /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text))
+const isDay = (text: string | null): text is string =>
+  text !== null && /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(Date.parse(text))
 
 /** A small weather service for one invented island. */
 function answer(method: string, url: URL): Answer {
@@ -59,7 +60,12 @@ function answer(method: string, url: URL): Answer {
       const seed = Number(url.searchParams.get('seed') ?? 1)
       if (!Number.isInteger(seed) || seed < 0) return bad('seed: a whole number')
       const from = `${yearOf(today())}-01-01`
-      return [200, { days: weatherYear(station.normals, seededRandom(seed)).map((day, i) => ({ date: addDays(from, i), ...day })) }]
+      return [
+        200,
+        {
+          days: weatherYear(station.normals, seededRandom(seed)).map((day, i) => ({ date: addDays(from, i), ...day })),
+        },
+      ]
     }
   }
 }

@@ -7,13 +7,34 @@ interface Station {
   readonly normals: StationNormals
 }
 
-type TwelveNumbers = readonly [number, number, number, number, number, number, number, number, number, number, number, number]
+type TwelveNumbers = readonly [
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+  number,
+]
 
 const station = (
   id: string,
   name: string,
   altitudeM: number,
-  series: { min: TwelveNumbers; max: TwelveNumbers; sd: TwelveNumbers; humidity: number; wind: number; sun: TwelveNumbers; rain: TwelveNumbers },
+  series: {
+    min: TwelveNumbers
+    max: TwelveNumbers
+    sd: TwelveNumbers
+    humidity: number
+    wind: number
+    sun: TwelveNumbers
+    rain: TwelveNumbers
+  },
 ): Station => ({
   id,
   name,

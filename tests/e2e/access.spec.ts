@@ -12,12 +12,15 @@ const app = join(process.cwd(), 'src', 'app')
 
 function routesOnDisk(folder = app, route: string[] = []): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
-    if (entry.isDirectory()) return routesOnDisk(join(folder, entry.name), entry.name.startsWith('(') ? route : [...route, entry.name])
+    if (entry.isDirectory())
+      return routesOnDisk(join(folder, entry.name), entry.name.startsWith('(') ? route : [...route, entry.name])
     if (entry.name === 'page.tsx') return [`GET ${route.join('/')}`]
     if (entry.name !== 'route.ts') return []
-    return [...readFileSync(join(folder, entry.name), 'utf8').matchAll(/export (?:const|async function|function) (GET|POST|PUT|DELETE|PATCH)\b/g)].map(
-      (m) => `${m[1]} ${route.join('/')}`,
-    )
+    return [
+      ...readFileSync(join(folder, entry.name), 'utf8').matchAll(
+        /export (?:const|async function|function) (GET|POST|PUT|DELETE|PATCH)\b/g,
+      ),
+    ].map((m) => `${m[1]} ${route.join('/')}`)
   })
 }
 
@@ -42,7 +45,11 @@ const addressOf = ({ route, query = '' }: RouteRule, ids: Ids) =>
     )}${query}`
 
 const call = (context: APIRequestContext, rule: RouteRule, ids: Ids) =>
-  context.fetch(addressOf(rule, ids), { method: rule.method, maxRedirects: 0, ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }) })
+  context.fetch(addressOf(rule, ids), {
+    method: rule.method,
+    maxRedirects: 0,
+    ...(rule.method === 'GET' ? {} : { data: rule.body?.(ids) ?? {} }),
+  })
 
 let own: Ids
 let other: Ids
@@ -50,7 +57,9 @@ let signedIn: Record<Role, APIRequestContext>
 
 test.beforeAll(async ({ baseURL }) => {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
-  const photo = await owner('photos as f').join('visits as v', 'v.id', 'f.visit_id').first('f.id as photoId', 'v.id as visitId', 'v.pond_id as pondId')
+  const photo = await owner('photos as f')
+    .join('visits as v', 'v.id', 'f.visit_id')
+    .first('f.id as photoId', 'v.id as visitId', 'v.pond_id as pondId')
   const design = await owner('designs').first('id as designId')
   // after a failure these are made anew, beside what the first run made
   const number = 900 + (Date.now() % 1_000_000)
@@ -84,7 +93,9 @@ test.beforeAll(async ({ baseURL }) => {
     await Promise.all(
       ROLES.map(async (role) => {
         const context = await request.newContext({ baseURL })
-        expect((await context.post('/api/v1/sign-in', { data: { email: emailOf(role), password: DEMO_PASSWORD } })).status()).toBe(200)
+        expect(
+          (await context.post('/api/v1/sign-in', { data: { email: emailOf(role), password: DEMO_PASSWORD } })).status(),
+        ).toBe(200)
         return [role, context] as const
       }),
     ),
@@ -107,7 +118,9 @@ for (const rule of ROUTES.filter((r) => r.allowed !== 'open' && r.route !== 'api
       const answer = await call(signedIn[role], rule, own)
       const turnedAway = answer.status() === 403 || answer.headers().location === '/not-allowed'
       const parsedBeforeRights = answer.status() === 422 && rule.route === 'api/v1/people'
-      expect(turnedAway || parsedBeforeRights, `${role}: ${answer.status()}`).toBe(!(rule.allowed as readonly Role[]).includes(role) || parsedBeforeRights)
+      expect(turnedAway || parsedBeforeRights, `${role}: ${answer.status()}`).toBe(
+        !(rule.allowed as readonly Role[]).includes(role) || parsedBeforeRights,
+      )
       expect(answer.status(), role).toBeLessThan(500)
     }
   })

@@ -23,7 +23,12 @@ async function addresses(page: Page) {
   const report = (await cleanout.getAttribute('href'))!
   await page.goto('/rounds')
   const daySheet = page.getByRole('link', { name: /^Day sheet/ }).first()
-  return { pond, report, daySheet: (await daySheet.getAttribute('href'))!, field: report.replace('/visits/', '/field?visit=').replace('/report', '') }
+  return {
+    pond,
+    report,
+    daySheet: (await daySheet.getAttribute('href'))!,
+    field: report.replace('/visits/', '/field?visit=').replace('/report', ''),
+  }
 }
 
 /** The address of a text that was shown instead of its words. */
@@ -50,10 +55,39 @@ async function look(page: Page, view: string, themes: readonly string[]): Promis
 
 type Addresses = Awaited<ReturnType<typeof addresses>>
 const GROUPS: Readonly<Record<string, (at: Addresses) => readonly string[]>> = {
-  'of the day': ({ report, daySheet, field }) => ['/', '/season', '/rounds', daySheet, report, '/field', field, '/planning', '/map'],
-  'of the firm': () => ['/ponds', '/messages', '/import-export', '/customers', '/house-rules', '/people', '/prices', '/cutting', '/plants', '/stores'],
-  'of a pond': ({ pond }) => ['/ponds/new', pond, ...['survey', 'plan', 'service-plan', 'plants', 'house-rules'].map((of) => `${pond}/${of}`)],
-  'of the water': ({ pond }) => ['/forecasts', '/trainer', ...['forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`)],
+  'of the day': ({ report, daySheet, field }) => [
+    '/',
+    '/season',
+    '/rounds',
+    daySheet,
+    report,
+    '/field',
+    field,
+    '/planning',
+    '/map',
+  ],
+  'of the firm': () => [
+    '/ponds',
+    '/messages',
+    '/import-export',
+    '/customers',
+    '/house-rules',
+    '/people',
+    '/prices',
+    '/cutting',
+    '/plants',
+    '/stores',
+  ],
+  'of a pond': ({ pond }) => [
+    '/ponds/new',
+    pond,
+    ...['survey', 'plan', 'service-plan', 'plants', 'house-rules'].map((of) => `${pond}/${of}`),
+  ],
+  'of the water': ({ pond }) => [
+    '/forecasts',
+    '/trainer',
+    ...['forecast', 'what-if', 'start-up', 'diagnosis'].map((of) => `${pond}/${of}`),
+  ],
   'of the design': ({ pond }) => [`${pond}/design`, ...PARTS.map((part) => `${pond}/design?part=${part}`)],
 }
 
@@ -65,7 +99,8 @@ for (const [group, viewsOf] of Object.entries(GROUPS))
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await signInAs(page, 'owner')
     const at = await addresses(page)
-    for (const view of viewsOf(at)) await look(page, view, OUTDOORS.includes(view) || view === at.pond ? ['dark', 'sun'] : ['dark'])
+    for (const view of viewsOf(at))
+      await look(page, view, OUTDOORS.includes(view) || view === at.pond ? ['dark', 'sun'] : ['dark'])
     expect(errors).toEqual([])
   })
 

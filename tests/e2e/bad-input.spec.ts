@@ -53,7 +53,8 @@ test.describe('bad input', () => {
   })
 
   test('the API answers 4xx with the field, never 500', async ({ page }) => {
-    const post = (path: string, data: string) => page.request.post(path, { data: Buffer.from(data), headers: { 'content-type': 'application/json' } })
+    const post = (path: string, data: string) =>
+      page.request.post(path, { data: Buffer.from(data), headers: { 'content-type': 'application/json' } })
     const answers = await Promise.all([
       post('/api/v1/ponds', 'not json'),
       post('/api/v1/ponds', '{}'),
@@ -72,11 +73,18 @@ test.describe('bad input', () => {
     }
     expect((await answers[7].json()).fields[0].path).toBe('zones.0.depth_m')
     expect((await page.request.post('/api/v1/calc/water.doSaturation', { data: { temp_C: 20 } })).status()).toBe(200)
-    expect(Object.keys((await (await page.request.get('/api/v1/openapi.json')).json()).paths)).toContain('/api/v1/calc/filter.size')
+    expect(Object.keys((await (await page.request.get('/api/v1/openapi.json')).json()).paths)).toContain(
+      '/api/v1/calc/filter.size',
+    )
   })
 
   test('unknown addresses say so', async ({ page }) => {
-    for (const path of ['/ponds/00000000-0000-4000-8000-000000000000', '/ponds/nonsense', '/visits/nonsense/report', '/nothing']) {
+    for (const path of [
+      '/ponds/00000000-0000-4000-8000-000000000000',
+      '/ponds/nonsense',
+      '/visits/nonsense/report',
+      '/nothing',
+    ]) {
       const answer = await page.goto(path)
       expect(answer!.status(), path).toBe(404)
       await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible()
@@ -86,7 +94,10 @@ test.describe('bad input', () => {
   })
 
   test('a foreign page cannot post', async ({ page }) => {
-    const answer = await page.request.post('/api/v1/crews', { data: { name: 'Intruder' }, headers: { origin: 'https://elsewhere.example' } })
+    const answer = await page.request.post('/api/v1/crews', {
+      data: { name: 'Intruder' },
+      headers: { origin: 'https://elsewhere.example' },
+    })
     expect(answer.status()).toBe(403)
   })
 })

@@ -7,7 +7,10 @@ import { watchErrors } from './drivers/watch-errors'
 
 const CREW = 'Newt'
 
-test('a cleanout without signal: fish stay in the tank while the test says stop, and the lead passes it with a reason', async ({ browser, baseURL }) => {
+test('a cleanout without signal: fish stay in the tank while the test says stop, and the lead passes it with a reason', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(240_000)
   const image = await sharp({ create: { width: 900, height: 700, channels: 3, background: '#6b8f71' } })
     .jpeg()
@@ -32,7 +35,13 @@ test('a cleanout without signal: fish stay in the tank while the test says stop,
     const title = await step.title()
     if (title === 'Test the refilled pond and the tank') {
       // ammonia that the high pH makes toxic
-      await step.answer(image, { 'Water temperature': '14', 'Tank temperature': '13', pH: '8.8', 'Total ammonia (TAN)': '0.9', 'Free chlorine': '0' })
+      await step.answer(image, {
+        'Water temperature': '14',
+        'Tank temperature': '13',
+        pH: '8.8',
+        'Total ammonia (TAN)': '0.9',
+        'Free chlorine': '0',
+      })
     } else if (title === 'Fish back, gently') {
       await expect(step.card.getByRole('alert')).toContainText('Stop: keep the fish in the tank.')
       const done = step.card.getByRole('button', { name: 'Done', exact: true })
@@ -59,7 +68,9 @@ test('a cleanout without signal: fish stay in the tank while the test says stop,
 
   await page.goto(visit)
   await page.getByRole('link', { name: 'Open report' }).click()
-  await expect(page.getByText(/Stop overridden by Joss Emberly at “Fish back, gently”: Binder given, tank at its limit/)).toBeVisible()
+  await expect(
+    page.getByText(/Stop overridden by Joss Emberly at “Fish back, gently”: Binder given, tank at its limit/),
+  ).toBeVisible()
   await expect(page.getByText(/Test TAN and nitrite after the cleanout/)).toBeVisible()
   expect(errors.filter((e) => !/ERR_INTERNET_DISCONNECTED|Failed to fetch/.test(e))).toEqual([])
   await context.close()

@@ -3,7 +3,11 @@ import { PHONE } from './drivers/field'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
-test('a customer’s own page: made, read on a phone, a visit asked for, and ended', async ({ page, browser, baseURL }) => {
+test('a customer’s own page: made, read on a phone, a visit asked for, and ended', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   const errors = watchErrors(page)
   await signInAs(page, 'office')
   await page.goto('/customers')
@@ -55,7 +59,9 @@ test('a customer’s own page: made, read on a phone, a visit asked for, and end
   expect(errors).toEqual([])
 })
 
-test('the stores: an item with its product, what came in, what is to order; the product book keeps its labels', async ({ page }) => {
+test('the stores: an item with its product, what came in, what is to order; the product book keeps its labels', async ({
+  page,
+}) => {
   const errors = watchErrors(page)
   await signInAs(page, 'office')
   await page.goto('/stores')
@@ -90,7 +96,11 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
   await page.goto('/ponds?q=ropewalk')
-  const pond = (await page.locator('main a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!
+  const pond = (await page
+    .locator('main a[href^="/ponds/"]')
+    .filter({ hasNotText: 'Add' })
+    .first()
+    .getAttribute('href'))!
   await page.goto(`${pond}/rescue`)
   await page.getByLabel('Total ammonia (TAN)').fill('1.5')
   await page.getByLabel('KH').fill('2')
@@ -128,7 +138,9 @@ test('a rescue in stages from its tests, doses for a pond, and steps in the firm
   await page.getByRole('link', { name: 'Winter check' }).click()
   await page.getByRole('button', { name: 'Add step here' }).click()
   await page.getByRole('region', { name: 'Selected step' }).getByLabel('Title').fill('Ring the bell')
-  await expect(page.getByRole('region', { name: 'Crew view' }).getByRole('heading', { name: 'Ring the bell' })).toBeVisible()
+  await expect(
+    page.getByRole('region', { name: 'Crew view' }).getByRole('heading', { name: 'Ring the bell' }),
+  ).toBeVisible()
   await page.getByRole('button', { name: 'Save steps' }).click()
   await expect(page.getByText('customised, version 1')).toBeVisible()
   await page.getByRole('button', { name: 'Restore standard steps' }).click()
@@ -144,7 +156,11 @@ test('a key for probes is made, posts readings once, and is revoked', async ({ p
   await keys.getByRole('button', { name: 'Create key' }).click()
   const key = await keys.getByLabel('New key').inputValue()
   await page.goto('/ponds?q=kelp')
-  const pond = (await page.locator('main a[href^="/ponds/"]').filter({ hasNotText: 'Add' }).first().getAttribute('href'))!.split('/')[2]
+  const pond = (await page
+    .locator('main a[href^="/ponds/"]')
+    .filter({ hasNotText: 'Add' })
+    .first()
+    .getAttribute('href'))!.split('/')[2]
   const pack = [{ n: `${pond}/waterTemp`, u: 'Cel', v: 7.25, t: -60 }]
   const post = () => request.post('/api/v1/readings', { data: pack, headers: { authorization: `Bearer ${key}` } })
   expect(await (await post()).json()).toMatchObject({ kept: 1, refused: [] })

@@ -25,7 +25,9 @@ test('readings logged between visits appear with their meaning, impossible ones 
   await expect(page.getByRole('row', { name: /^Nitrite/ })).toContainText('Act')
   await expect(page.getByRole('row', { name: /^pH/ })).toContainText('9.8')
   await page.goto('/')
-  await expect(page.getByRole('listitem').filter({ hasText: 'Inn terrace: Terrace pond' }).filter({ hasText: 'Act' })).toBeVisible()
+  await expect(
+    page.getByRole('listitem').filter({ hasText: 'Inn terrace: Terrace pond' }).filter({ hasText: 'Act' }),
+  ).toBeVisible()
 })
 
 test('a planned visit is moved and taken off on the rounds', async ({ page }) => {

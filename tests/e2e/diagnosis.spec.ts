@@ -4,7 +4,9 @@ import { pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
-test('green water on the undersized filter: diagnosed, acted on, its steps on the pond, and a visit of it on the season', async ({ page }) => {
+test('green water on the undersized filter: diagnosed, acted on, its steps on the pond, and a visit of it on the season', async ({
+  page,
+}) => {
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
@@ -17,7 +19,8 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   const known = page.getByRole('group', { name: 'Is the filter smaller than the house method asks?' })
   await expect(known).toContainText('yes, by the saved filter')
   // what is seen at the water decides
-  const answer = (question: string, word: 'Yes' | 'No') => page.getByRole('group', { name: question }).last().getByRole('button', { name: word }).click()
+  const answer = (question: string, word: 'Yes' | 'No') =>
+    page.getByRole('group', { name: question }).last().getByRole('button', { name: word }).click()
   await answer('Is the water green?', 'Yes')
   await answer('Is more fed than the fish eat in a few minutes?', 'No')
   await answer('Is the filter newer than ten weeks?', 'No')
@@ -39,7 +42,9 @@ test('green water on the undersized filter: diagnosed, acted on, its steps on th
   await expect(page.getByRole('button', { name: 'Partly improved' })).toHaveAttribute('aria-pressed', 'true')
   const flush = (await todo.getByRole('link', { name: 'Schedule: wetland flush' }).getAttribute('href'))!
   await page.goto(pond)
-  await expect(page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae')).toBeVisible()
+  await expect(
+    page.getByText('Look whether it is better: Green water: the filter is too small for what feeds the algae'),
+  ).toBeVisible()
 
   // a visit for it, planned from the step, stands on the season
   await page.goto(flush)

@@ -17,7 +17,10 @@ test.beforeAll(async () => {
 const phoneOf = async (browser: Browser, baseURL: string | undefined): Promise<BrowserContext> =>
   browser.newContext({ baseURL, viewport: PHONE, hasTouch: true, serviceWorkers: 'allow' })
 
-test('a flush without signal for the whole visit: through reload and restart, and handed in once', async ({ browser, baseURL }) => {
+test('a flush without signal for the whole visit: through reload and restart, and handed in once', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(180_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
@@ -154,7 +157,9 @@ test('a lost phone is shut out: it forgets its rounds when it is next heard of',
   await keptOnDevice(page)
   await desk.goto('/people')
   desk.on('dialog', (dialog) => void dialog.accept())
-  const own = desk.getByRole('region', { name: 'Devices' }).getByRole('button', { name: new RegExp(`^Block .*of ${person.name}$`) })
+  const own = desk
+    .getByRole('region', { name: 'Devices' })
+    .getByRole('button', { name: new RegExp(`^Block .*of ${person.name}$`) })
   await own.click()
   await expect(own).toHaveCount(0)
   await page.reload()

@@ -16,7 +16,8 @@ const openDesign = async (page: Page, pondName: string): Promise<void> => {
   await expect(page.getByRole('heading', { name: 'Filter design' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Checks' })).toBeVisible()
 }
-const part = (page: Page, name: string) => page.getByRole('navigation', { name: 'Design sections' }).getByRole('link', { name, exact: true }).click()
+const part = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Design sections' }).getByRole('link', { name, exact: true }).click()
 const check = (page: Page, id: string): Locator => page.locator(`[data-check="${id}"]`)
 const apply = async (page: Page, id: string, button: string) => {
   await check(page, id).locator('summary').click()
@@ -113,7 +114,9 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   const pdf = await customer.request.get(link!.replace('/proposal/', '/api/v1/proposal/') + '/proposal.pdf')
   expect(pdf.headers()['content-type']).toBe('application/pdf')
   writeFileSync(test.info().outputPath('proposal.pdf'), await pdf.body())
-  const words = execFileSync('pdftotext', ['-layout', test.info().outputPath('proposal.pdf'), '-'], { encoding: 'utf8' })
+  const words = execFileSync('pdftotext', ['-layout', test.info().outputPath('proposal.pdf'), '-'], {
+    encoding: 'utf8',
+  })
   expect(words).toContain('A filter for Koi pond')
   expect(words).toContain('Gravel 19–38 mm')
   expect(words).toMatch(/page 1 of \d/)
@@ -127,7 +130,13 @@ test('a lined wetland for the koi collector, from the bench to an accepted propo
   await expect(customer.getByText(/Osk Highcairn/)).toBeVisible()
   await expect(customer.getByRole('button', { name: 'Accept proposal' })).toHaveCount(0)
   // a second answer is refused whatever is sent
-  expect((await customer.request.post(link!.replace('/proposal/', '/api/v1/proposal/'), { data: { answer: 'declined', name: 'Someone' } })).status()).toBe(409)
+  expect(
+    (
+      await customer.request.post(link!.replace('/proposal/', '/api/v1/proposal/'), {
+        data: { answer: 'declined', name: 'Someone' },
+      })
+    ).status(),
+  ).toBe(409)
   expect(customerErrors).toEqual([])
 
   await page.reload()
@@ -184,7 +193,12 @@ test('broken and future files are refused with the reason, and nothing is lost',
   await openDesign(page, 'Koi pond')
   const length = await page.getByLabel('Bed length').inputValue()
   await part(page, 'Network')
-  await offer(page, 'Import INP file', 'broken.inp', '[RESERVOIRS]\n P 0\n[JUNCTIONS]\n J 0 0\n[PIPES]\n p1 J X 50 100 150 0 Open\n[END]\n')
+  await offer(
+    page,
+    'Import INP file',
+    'broken.inp',
+    '[RESERVOIRS]\n P 0\n[JUNCTIONS]\n J 0 0\n[PIPES]\n p1 J X 50 100 150 0 Open\n[END]\n',
+  )
   await expect(page.getByText(/undefined node X/)).toBeVisible()
   await part(page, 'Drawings')
   const json = await saved(page, () => page.getByRole('button', { name: 'Export JSON' }).click())
@@ -193,16 +207,28 @@ test('broken and future files are refused with the reason, and nothing is lost',
   await expect(page.getByText(/format 99; this program reads up to format/)).toBeVisible()
   await offer(page, 'Import design file', 'half.json', json.slice(0, 200))
   await expect(page.getByText(/half.json: This file is not JSON/)).toBeVisible()
-  await offer(page, 'Import design file', 'odd.json', JSON.stringify({ ...design, design: { ...design.design, lengthM: -3 } }))
+  await offer(
+    page,
+    'Import design file',
+    'odd.json',
+    JSON.stringify({ ...design, design: { ...design.design, lengthM: -3 } }),
+  )
   await expect(page.getByText(/design.lengthM: Bed length must be between/)).toBeVisible()
   await part(page, 'Type and size')
   await expect(page.getByLabel('Bed length')).toHaveValue(length)
 
   // and a good one comes back without loss
   await part(page, 'Drawings')
-  await offer(page, 'Import design file', 'same.json', JSON.stringify({ ...design, design: { ...design.design, lengthM: 5.5 } }))
+  await offer(
+    page,
+    'Import design file',
+    'same.json',
+    JSON.stringify({ ...design, design: { ...design.design, lengthM: 5.5 } }),
+  )
   await expect(page.getByText(/same.json opened/)).toBeVisible()
-  expect(JSON.parse(await saved(page, () => page.getByRole('button', { name: 'Export JSON' }).click())).design).toEqual({ ...design.design, lengthM: 5.5 })
+  expect(JSON.parse(await saved(page, () => page.getByRole('button', { name: 'Export JSON' }).click())).design).toEqual(
+    { ...design.design, lengthM: 5.5 },
+  )
   const schema = await page.request.get('/api/v1/design.schema.json')
   expect((await schema.json()).properties.design.properties.layers.type).toBe('array')
 })
@@ -213,8 +239,12 @@ test('drawings measure what the design says, as DXF and on paper', async ({ page
   await page.getByLabel('Bed length').fill('6 m')
   await page.getByLabel('Bed width').fill('3 m')
   await part(page, 'Drawings')
-  const dxf = new DxfParser().parseSync(await saved(page, () => page.getByRole('button', { name: 'Export DXF' }).click()))!
-  expect(Object.keys(dxf.tables.layer.layers)).toEqual(expect.arrayContaining(['OUTLINE', 'PIPE', 'PLANTS', 'DIMENSIONS', 'TEXT']))
+  const dxf = new DxfParser().parseSync(
+    await saved(page, () => page.getByRole('button', { name: 'Export DXF' }).click()),
+  )!
+  expect(Object.keys(dxf.tables.layer.layers)).toEqual(
+    expect.arrayContaining(['OUTLINE', 'PIPE', 'PLANTS', 'DIMENSIONS', 'TEXT']),
+  )
   const outline = dxf.entities.find((e) => e.layer === 'OUTLINE') as unknown as { vertices: { x: number; y: number }[] }
   const xs = outline.vertices.map((v) => v.x)
   const ys = outline.vertices.map((v) => v.y)
@@ -227,7 +257,10 @@ test('drawings measure what the design says, as DXF and on paper', async ({ page
   expect(Number(path[2]) - Number(path[1])).toBeCloseTo(120, 2)
 })
 
-test('a pond that goes another way than the house, and work that is there again on another machine', async ({ page, browser }) => {
+test('a pond that goes another way than the house, and work that is there again on another machine', async ({
+  page,
+  browser,
+}) => {
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'designer')
@@ -242,7 +275,9 @@ test('a pond that goes another way than the house, and work that is there again 
   await page.getByRole('button', { name: 'Save pond rules' }).click()
   await expect(page.getByText(/Sizes and windows of this pond now follow/)).toBeVisible()
   await page.goto(page.url().replace('/house-rules', ''))
-  await expect(page.getByText(/Differs from the house rules: Sizing method \(Guests feed the fish all summer/)).toBeVisible()
+  await expect(
+    page.getByText(/Differs from the house rules: Sizing method \(Guests feed the fish all summer/),
+  ).toBeVisible()
   await expect(page.getByText(/^Leaf net [\d.]+\sm × [\d.]+\sm/)).toBeVisible()
   await page
     .getByRole('link', { name: /Design a filter|^Filter design$/ })

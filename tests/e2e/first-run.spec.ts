@@ -49,7 +49,9 @@ test('an empty database asks for the firm, then works from nothing to a planned 
   // the door for first firms is shut now
   expect(
     (
-      await page.request.post('/api/v1/first-firm', { data: { firmName: 'Second', ownerName: 'B', email: 'b@second.example', password: 'quite long enough' } })
+      await page.request.post('/api/v1/first-firm', {
+        data: { firmName: 'Second', ownerName: 'B', email: 'b@second.example', password: 'quite long enough' },
+      })
     ).status(),
   ).toBe(409)
 })

@@ -4,7 +4,9 @@ import { planToday, pondHref } from './drivers/plan-today'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
-test('all ponds forecast on demand, followed to the end; the worst leads to its outlook, and from there to a visit', async ({ page }) => {
+test('all ponds forecast on demand, followed to the end; the worst leads to its outlook, and from there to a visit', async ({
+  page,
+}) => {
   test.setTimeout(180_000)
   const errors = watchErrors(page)
   await signInAs(page, 'owner')

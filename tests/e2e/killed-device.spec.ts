@@ -48,7 +48,10 @@ const image = () =>
     .jpeg()
     .toBuffer()
 
-test('a device that dies between a photo and its sending has the photo when it starts again, and hands it in once', async ({ browser, baseURL }) => {
+test('a device that dies between a photo and its sending has the photo when it starts again, and hands it in once', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(120_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
@@ -129,9 +132,16 @@ test('what was kept goes out in the background, after the field sheet was closed
   await page.goto('about:blank')
   await context.setOffline(false)
   // the browser wakes the service worker by itself now and then; here at once
-  await cdp.send('ServiceWorker.dispatchSyncEvent', { origin: new URL(baseURL!).origin, registrationId, tag: 'field-sync', lastChance: false })
+  await cdp.send('ServiceWorker.dispatchSyncEvent', {
+    origin: new URL(baseURL!).origin,
+    registrationId,
+    tag: 'field-sync',
+    lastChance: false,
+  })
   await expect(async () => {
-    const { visit: there } = await (await desk.request.get(`/api/v1/field/visits/${visit.split('=')[1]}?format=${PACK_FORMAT}`)).json()
+    const { visit: there } = await (
+      await desk.request.get(`/api/v1/field/visits/${visit.split('=')[1]}?format=${PACK_FORMAT}`)
+    ).json()
     expect(there.state).toBe('under-way')
   }).toPass({ timeout: 30_000 })
   await context.close()

@@ -65,7 +65,10 @@ for (const [visitType, startTime, pond] of KINDS)
     await context.close()
   })
 
-test('every view of the field sheet, in the sun and in the dark: nothing serious, nothing too small for a thumb', async ({ browser, baseURL }) => {
+test('every view of the field sheet, in the sun and in the dark: nothing serious, nothing too small for a thumb', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(180_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')
@@ -75,7 +78,8 @@ test('every view of the field sheet, in the sun and in the dark: nothing serious
   await page.goto('/field')
   await expect(page.getByText(/^All sent/)).toBeVisible()
   const theme = async (wanted: string) => {
-    while ((await page.locator('html').getAttribute('data-bs-theme')) !== wanted) await page.getByRole('button', { name: /^Theme:/ }).click()
+    while ((await page.locator('html').getAttribute('data-bs-theme')) !== wanted)
+      await page.getByRole('button', { name: /^Theme:/ }).click()
     // colours that are still changing are no colours to judge
     await page.waitForTimeout(400)
   }

@@ -52,7 +52,13 @@ test('from a service plan to a season that is worked out, looked at, and taken o
   const again = /(\d+) new visits/.exec((await plan.getByRole('heading').textContent()) ?? '')
   expect(again ? Number(again[1]) : 0).toBeLessThan(all / 2)
   // what is agreed and due later is not silently dropped
-  await expect(page.getByRole('region', { name: 'Due later' }).getByRole('listitem').or(page.getByText('Agreed visits that fall due')).first()).toBeVisible()
+  await expect(
+    page
+      .getByRole('region', { name: 'Due later' })
+      .getByRole('listitem')
+      .or(page.getByText('Agreed visits that fall due'))
+      .first(),
+  ).toBeVisible()
   expect(errors).toEqual([])
 })
 
@@ -64,7 +70,9 @@ async function stopsOf(page: Page, monday: string): Promise<string[]> {
     .locator('[data-cell]')
     .evaluateAll((cells) =>
       cells.flatMap((cell) =>
-        [...cell.querySelectorAll('.stop-card.planned')].map((card) => `${cell.getAttribute('data-cell')} ${card.getAttribute('aria-label')}`),
+        [...cell.querySelectorAll('.stop-card.planned')].map(
+          (card) => `${cell.getAttribute('data-cell')} ${card.getAttribute('aria-label')}`,
+        ),
       ),
     )
 }
@@ -118,7 +126,9 @@ test('ten dates promised in February stay where they are when a crew falls sick 
   // what was promised with another crew is where it was; of the sick crew's nothing is left there
   const after = await stopsOf(page, week.monday)
   for (const stop of promised) if (!stop.startsWith(away)) expect(after).toContain(stop)
-  expect(after.filter((stop) => stop.startsWith(away)).length).toBeLessThan(Math.max(1, week.stops.filter((stop) => stop.startsWith(away)).length))
+  expect(after.filter((stop) => stop.startsWith(away)).length).toBeLessThan(
+    Math.max(1, week.stops.filter((stop) => stop.startsWith(away)).length),
+  )
   expect(errors).toEqual([])
 })
 
@@ -186,7 +196,15 @@ test('a visit is dragged to another day, judged while it hangs, and taken back',
   await signInAs(page, 'office')
   const card = page.locator('.stop-card.planned').first()
   // whichever week of spring the plan has put work into
-  for (const day of ['2027-03-29', '2027-04-05', '2027-04-12', '2027-04-19', '2027-04-26', '2027-03-22', '2027-05-03']) {
+  for (const day of [
+    '2027-03-29',
+    '2027-04-05',
+    '2027-04-12',
+    '2027-04-19',
+    '2027-04-26',
+    '2027-03-22',
+    '2027-05-03',
+  ]) {
     await page.goto(`/rounds?day=${day}`)
     await expect(page.getByRole('region', { name: 'Crews and days' })).toBeVisible()
     if ((await card.count()) > 0) break

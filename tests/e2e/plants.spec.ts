@@ -8,7 +8,10 @@ import { PACK_FORMAT } from '../../src/domain/field/field-pack'
 
 const CREW = 'Newt'
 
-test('plants of a pond: taken over, set down, moved, seen to at the water without signal, and their cuttings planted', async ({ browser, baseURL }) => {
+test('plants of a pond: taken over, set down, moved, seen to at the water without signal, and their cuttings planted', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(180_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   const errors = watchErrors(desk)
@@ -42,7 +45,9 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   await sheet.getByLabel('Care given').selectOption('look')
   await sheet.getByLabel('Condition').selectOption({ label: 'Pale or stunted' })
   await sheet.getByRole('button', { name: 'Save' }).click()
-  await expect(desk.getByRole('region', { name: 'Plant care due' }).getByText('Check whether roots are wet')).toBeVisible()
+  await expect(
+    desk.getByRole('region', { name: 'Plant care due' }).getByText('Check whether roots are wet'),
+  ).toBeVisible()
   expect(await seriousOn(desk)).toEqual([])
 
   // the crew does it without signal, thins the lily and keeps pieces
@@ -71,7 +76,9 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   expect(await smallTargets(page)).toEqual([])
   expect(await seriousOn(page)).toEqual([])
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(page.getByRole('list', { name: 'Plant entries' })).toContainText('White water lily: divided, 2 plants, 4 pieces kept')
+  await expect(page.getByRole('list', { name: 'Plant entries' })).toContainText(
+    'White water lily: divided, 2 plants, 4 pieces kept',
+  )
   await page.getByText('Can’t do this visit').click()
   await page.getByLabel('What happened').fill('The rest another day')
   await page.getByRole('button', { name: 'End visit' }).click()
@@ -95,7 +102,10 @@ test('plants of a pond: taken over, set down, moved, seen to at the water withou
   await context.close()
 })
 
-test('several ponds of one stop: started together, what counts for all is done once, and on to the next', async ({ browser, baseURL }) => {
+test('several ponds of one stop: started together, what counts for all is done once, and on to the next', async ({
+  browser,
+  baseURL,
+}) => {
   test.setTimeout(120_000)
   const desk = await (await browser.newContext({ baseURL })).newPage()
   await signInAs(desk, 'office')

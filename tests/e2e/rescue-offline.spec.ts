@@ -25,7 +25,18 @@ test('the neglected pond is mended over three visits without signal, with its st
   const pond = await pondHref(desk, 'foxholt')
   const { crewId, today } = await crewOf(desk, CREW)
   const planned = await desk.request.post(`/api/v1${pond}/rescue`, {
-    data: { first: today, crewId, startTime: '09:00', tan: 1.6, nitrite: 0.4, ph: 7.6, khDH: 2, oxygenMgL: 5.6, hasMedia: false, rockSections: 1 },
+    data: {
+      first: today,
+      crewId,
+      startTime: '09:00',
+      tan: 1.6,
+      nitrite: 0.4,
+      ph: 7.6,
+      khDH: 2,
+      oxygenMgL: 5.6,
+      hasMedia: false,
+      rockSections: 1,
+    },
   })
   expect(planned.status(), await planned.text()).toBe(200)
   expect(await planned.json()).toMatchObject({ visits: 3 })
@@ -39,13 +50,21 @@ test('the neglected pond is mended over three visits without signal, with its st
   const stages = visits
     .map((v: { visit: { id: string; job: { key: string } } }) => v.visit)
     .filter((v: { job: { key: string } }) => v.job.key.startsWith('rescue-'))
-  expect(stages.map((v: { job: { key: string } }) => v.job.key)).toEqual(['rescue-floor', 'rescue-strainers', 'rescue-rocks'])
+  expect(stages.map((v: { job: { key: string } }) => v.job.key)).toEqual([
+    'rescue-floor',
+    'rescue-strainers',
+    'rescue-rocks',
+  ])
 
   await context.setOffline(true)
   for (const [i, tests] of STAGES.entries()) {
     await page.goto(`/field?visit=${stages[i].id}`)
     // what this stage is to do, and what stops it
-    await expect(page.getByText(new RegExp(`^Rescue, stage ${i + 1} of 3\\. Change at most .*Stop and aerate while oxygen is below 5 mg/L`))).toBeVisible()
+    await expect(
+      page.getByText(
+        new RegExp(`^Rescue, stage ${i + 1} of 3\\. Change at most .*Stop and aerate while oxygen is below 5 mg/L`),
+      ),
+    ).toBeVisible()
     await page.getByRole('button', { name: 'Start visit' }).click()
     const step = new StepAtHand(page)
     for (let n = 0; n < 40; n++) {
@@ -78,7 +97,9 @@ test('the neglected pond is mended over three visits without signal, with its st
   }
   await context.setOffline(false)
   // it goes out by itself; a device that just finished goes on to the report
-  await expect(page.getByText(/^All sent/).or(page.getByRole('heading', { name: 'Work done' }))).toBeVisible({ timeout: 60_000 })
+  await expect(page.getByText(/^All sent/).or(page.getByRole('heading', { name: 'Work done' }))).toBeVisible({
+    timeout: 60_000,
+  })
 
   // the reports say what was stopped, the pond has its tests, and the next ones are asked for
   await desk.goto(`/visits/${stages[0].id}/report`)

@@ -4,7 +4,8 @@ import ICAL from 'ical.js'
 import { signInAs } from './drivers/sign-in'
 import { watchErrors } from './drivers/watch-errors'
 
-const events = (text: string) => new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e))
+const events = (text: string) =>
+  new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((e) => new ICAL.Event(e))
 
 /** A planned cleanout of the coming season, on its ribbon. */
 async function plannedCleanout(page: Page) {
@@ -18,7 +19,10 @@ async function plannedCleanout(page: Page) {
   throw new Error('No cleanout is planned at Highcairn House')
 }
 
-test('a visit is moved along its ribbon, told what it breaks; the calendar and the customer follow', async ({ page, request }) => {
+test('a visit is moved along its ribbon, told what it breaks; the calendar and the customer follow', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'office')

@@ -92,7 +92,8 @@ test('liners of several ponds are cut from rolls, drawn, with what is too wide n
   await signInAs(page, 'office')
   await page.goto('/cutting')
   await expect(page.getByRole('button', { name: 'Calculate cuts' })).toBeDisabled()
-  for (const name of [/Oak tub/, /Court basin/, /Court pond/, /Rill basin/]) await page.getByRole('checkbox', { name }).first().check()
+  for (const name of [/Oak tub/, /Court basin/, /Court pond/, /Rill basin/])
+    await page.getByRole('checkbox', { name }).first().check()
   await page.getByRole('button', { name: 'Calculate cuts' }).click()
   await expect(page.getByTestId('cut-waste')).toContainText('%', { timeout: 30_000 })
   await expect(page.getByText('All cutting patterns were tried.')).toBeVisible()
@@ -101,7 +102,9 @@ test('liners of several ponds are cut from rolls, drawn, with what is too wide n
   await page.getByLabel('Roll 2 width').fill('2 m')
   await page.getByLabel('Roll 1 width').fill('2 m')
   await page.getByRole('button', { name: 'Calculate cuts' }).click()
-  await expect(page.getByRole('alert').filter({ hasText: 'Wider than any roll' })).toContainText('Court basin', { timeout: 30_000 })
+  await expect(page.getByRole('alert').filter({ hasText: 'Wider than any roll' })).toContainText('Court basin', {
+    timeout: 30_000,
+  })
 })
 
 test('a shelf of one width is drawn and counted, and one that fills the pond is refused by name', async ({ page }) => {

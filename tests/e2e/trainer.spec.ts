@@ -11,7 +11,9 @@ const goHome = async (page: Page, week: number, of: number) => {
   if (week < of) await expect(page.getByText(`Week ${week + 1} of ${of}`)).toBeVisible()
 }
 
-test('a technician plays the spring rush to its debrief: looks, tests, chooses, asks, is told no, comes back, and plays the year again', async ({ page }) => {
+test('a technician plays the spring rush to its debrief: looks, tests, chooses, asks, is told no, comes back, and plays the year again', async ({
+  page,
+}) => {
   test.setTimeout(180_000)
   const errors = watchErrors(page)
   await signInByForm(page, emailOf('technician'))
@@ -22,7 +24,9 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   await scenario.getByRole('button', { name: 'Start' }).click()
   await expect(page.getByText('Week 1 of 13')).toBeVisible()
   // begun anew in a year that is known: no ice in its first week
-  const begun = await page.request.post('/api/v1/trainer-games', { data: { scenario: 'spring-rush', seed: KNOWN_YEAR } })
+  const begun = await page.request.post('/api/v1/trainer-games', {
+    data: { scenario: 'spring-rush', seed: KNOWN_YEAR },
+  })
   await page.goto(`/trainer/${(await begun.json()).id}`)
 
   // the first morning: only what an eye sees
@@ -81,7 +85,8 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
   await expect(score).toContainText(/\d+ of 100 points/, { timeout: 30_000 })
   await expect(score).toContainText('This is your first season here.')
   const counted = page.getByRole('region', { name: 'Score by part' })
-  for (const way of ['Your season', 'As the house does it', 'Nothing done', 'Feed early, clean late']) await expect(counted).toContainText(way)
+  for (const way of ['Your season', 'As the house does it', 'Nothing done', 'Feed early, clean late'])
+    await expect(counted).toContainText(way)
   await expect(counted.getByRole('row', { name: /Questions to the foreman/ })).toContainText('−2')
   const points = (
     await counted
@@ -90,7 +95,9 @@ test('a technician plays the spring rush to its debrief: looks, tests, chooses, 
       .allTextContents()
   ).map(Number)
   expect(points[1], 'the house does better than nothing done').toBeGreaterThan(points[2] + 20)
-  await expect(page.getByRole('region', { name: 'The same year in four ways' }).getByRole('img', { name: /Bacteria in the bed/ })).toBeVisible()
+  await expect(
+    page.getByRole('region', { name: 'The same year in four ways' }).getByRole('img', { name: /Bacteria in the bed/ }),
+  ).toBeVisible()
   await expect(page.getByRole('region', { name: 'Week by week' }).getByRole('row')).toHaveCount(14)
   expect(await seriousOn(page)).toEqual([])
   const luck = page.getByRole('region', { name: 'Judgement or luck' })

@@ -5,7 +5,10 @@ import { watchErrors } from './drivers/watch-errors'
 /** A second app on the same database, as on another machine. */
 const TWIN = process.env.TWIN_BASE_URL!
 
-test('two apps on one database are one firm: signed in once, one plan, one truth, signed out once', async ({ page, context }) => {
+test('two apps on one database are one firm: signed in once, one plan, one truth, signed out once', async ({
+  page,
+  context,
+}) => {
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'office')
@@ -37,7 +40,8 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
   await expect(page.getByRole('progressbar', { name: 'Plan' })).toBeVisible()
   await other.goto('/planning')
   await other.getByRole('button', { name: 'Stop and show best so far' }).click()
-  for (const p of [page, other]) await expect(p.getByText(/season 3 days late|Stopped before it started/).first()).toBeVisible({ timeout: 60_000 })
+  for (const p of [page, other])
+    await expect(p.getByText(/season 3 days late|Stopped before it started/).first()).toBeVisible({ timeout: 60_000 })
 
   // signing out on one ends it on the other
   await page.goto('/')

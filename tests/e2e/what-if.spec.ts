@@ -19,7 +19,9 @@ const watchBlocking = (page: Page) =>
   })
 const blockedMs = (page: Page) => page.evaluate(() => (window as unknown as { blockedMs: number }).blockedMs)
 
-test('staged and all-at-once cleaning of the neglected pond side by side, kept, shown again by its address, and a long run stopped', async ({ page }) => {
+test('staged and all-at-once cleaning of the neglected pond side by side, kept, shown again by its address, and a long run stopped', async ({
+  page,
+}) => {
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'owner')
@@ -79,14 +81,20 @@ test('staged and all-at-once cleaning of the neglected pond side by side, kept, 
   expect(errors).toEqual([])
 })
 
-test('a kept what-if goes with a proposal, and the customer turns its days on a phone', async ({ page, browser, baseURL }) => {
+test('a kept what-if goes with a proposal, and the customer turns its days on a phone', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
   const errors = watchErrors(page)
   await signInAs(page, 'designer')
   await page.goto(`${await pondHref(page, 'brewery')}/design?part=price`)
   const maker = page.getByRole('region', { name: 'Proposal' })
   // the bench takes its draft up from the browser first
   await page.waitForLoadState('networkidle')
-  await maker.getByLabel('Attached what-if').selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
+  await maker
+    .getByLabel('Attached what-if')
+    .selectOption({ label: 'A green spring, with the bed as it is and rebuilt' })
   await maker.getByRole('button', { name: 'Create proposal' }).click()
   const link = await page.getByTestId('proposal-link').getAttribute('href', { timeout: 30_000 })
   const phone = await (await browser.newContext({ baseURL, viewport: PHONE, hasTouch: true })).newPage()
@@ -109,7 +117,12 @@ test('a new filter settles in: what tests should show, and a test that is higher
   const pond = await pondHref(page, 'sheepwash')
   const ago = (days: number) => new Date(Date.now() - days * 86_400_000).toISOString()
   const logged = await page.request.post(`/api/v1${pond}/readings`, {
-    data: { at: ago(0.05), method: 'drops', confirmedUnlikely: true, readings: { tan: { value: 6, belowStep: false } } },
+    data: {
+      at: ago(0.05),
+      method: 'drops',
+      confirmedUnlikely: true,
+      readings: { tan: { value: 6, belowStep: false } },
+    },
   })
   expect(logged.ok()).toBe(true)
   await page.goto(pond)
@@ -118,11 +131,15 @@ test('a new filter settles in: what tests should show, and a test that is higher
   await page.getByRole('combobox', { name: 'Event', exact: true }).selectOption({ label: 'a new filter' })
   await page.getByLabel('On', { exact: true }).fill(ago(60).slice(0, 10))
   const tests = page.getByRole('region', { name: 'Actual tests' })
-  await expect(tests.getByRole('listitem').filter({ hasText: 'total ammonia (tan) 6 mg/L' })).toContainText('higher', { timeout: 30_000 })
+  await expect(tests.getByRole('listitem').filter({ hasText: 'total ammonia (tan) 6 mg/L' })).toContainText('higher', {
+    timeout: 30_000,
+  })
   const expected = page.getByRole('region', { name: 'What to expect' })
   await expect(expected).toContainText('The newest is higher')
   await expect(expected.getByRole('row')).toHaveCount(14)
-  await expect(page.getByRole('region', { name: 'Day by day' }).getByRole('img', { name: /Bacteria in the bed/ })).toBeVisible()
+  await expect(
+    page.getByRole('region', { name: 'Day by day' }).getByRole('img', { name: /Bacteria in the bed/ }),
+  ).toBeVisible()
   await page.getByRole('combobox', { name: 'Event', exact: true }).selectOption({ label: 'a pump outage' })
   await page.getByLabel('For, hours').fill('0')
   await expect(page.getByText('Hours must be between 1 and 240.')).toBeVisible()

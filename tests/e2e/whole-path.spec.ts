@@ -86,8 +86,17 @@ async function sizeFilter(page: Page): Promise<void> {
 
 async function readTheYear(page: Page): Promise<void> {
   await page.getByRole('link', { name: 'Weir Cottage: Millstone pond' }).click()
-  await expect(page.getByRole('img', { name: /Expected water temperature through the year/ }).locator('svg')).toBeVisible()
-  for (const job of ['Spring cleanout', 'Spring startup', 'Begin feeding', 'Stop feeding', 'Netting up', 'Winter shutdown'])
+  await expect(
+    page.getByRole('img', { name: /Expected water temperature through the year/ }).locator('svg'),
+  ).toBeVisible()
+  for (const job of [
+    'Spring cleanout',
+    'Spring startup',
+    'Begin feeding',
+    'Stop feeding',
+    'Netting up',
+    'Winter shutdown',
+  ])
     await expect(page.getByRole('listitem').filter({ hasText: job }).first()).toBeVisible()
   const cleanout = page.getByRole('listitem').filter({ hasText: 'Spring cleanout' }).first()
   await cleanout.getByText('Why this window').click()
@@ -142,7 +151,9 @@ async function atTheWater(page: Page): Promise<void> {
   await heading('Photograph the pond as found')
   await done()
   await expect(step.getByRole('alert')).toContainText('at least one photo')
-  await step.getByLabel('Take photo').setInputFiles({ name: 'pond.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a readable picture') })
+  await step
+    .getByLabel('Take photo')
+    .setInputFiles({ name: 'pond.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a readable picture') })
   await expect(step.getByRole('alert').filter({ hasText: 'not a readable picture' })).toBeVisible()
   await step.getByLabel('Take photo').setInputFiles({ name: 'pond.txt', mimeType: 'image/jpeg', buffer: photo })
   await expect(step.getByRole('img', { name: 'Photo 1 of this step' })).toBeVisible()
@@ -225,7 +236,9 @@ async function atTheWater(page: Page): Promise<void> {
   await step.getByLabel('Tank temperature').fill('10')
   await step.getByLabel('pH').fill('7.3')
   await step.getByLabel(/Total ammonia/).fill('0.1')
-  await expect(step.getByRole('group', { name: 'What these readings mean' })).toContainText('Fine Total ammonia (TAN): NH₃ below 0.01')
+  await expect(step.getByRole('group', { name: 'What these readings mean' })).toContainText(
+    'Fine Total ammonia (TAN): NH₃ below 0.01',
+  )
   await step.getByLabel('Nitrite').fill('<0.05')
   await step.getByLabel('Dissolved oxygen').fill('9')
   await step.getByLabel('Free chlorine').fill('0.3')
@@ -297,7 +310,13 @@ test('from first tape measure to customer report', async ({ browser, baseURL }) 
   const file = test.info().outputPath('report.pdf')
   writeFileSync(file, await pdf.body())
   const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ')
-  for (const words of ['Spring cleanout: Millstone pond', '4 taken out, 4 put back', 'do not feed for 24 hours', 'Test TAN and nitrite', '• Pump down'])
+  for (const words of [
+    'Spring cleanout: Millstone pond',
+    '4 taken out, 4 put back',
+    'do not feed for 24 hours',
+    'Test TAN and nitrite',
+    '• Pump down',
+  ])
     expect(text).toContain(words)
   // what the crew wrote for the office is not the customer's
   expect(text).not.toContain('Skimmer lid cracked')

@@ -6,7 +6,14 @@ import { ServicePlan } from '@/domain/schedule/service-plan'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
-import { askForVisit, endCustomerLink, customerPage, customerPhoto, customerReport, makeCustomerLink } from '@/server/customers/customer-page'
+import {
+  askForVisit,
+  endCustomerLink,
+  customerPage,
+  customerPhoto,
+  customerReport,
+  makeCustomerLink,
+} from '@/server/customers/customer-page'
 import { customersPage } from '@/server/customers/customers'
 import { fieldVisit } from '@/server/field/pack'
 import { logEntry } from '@/server/field/log'
@@ -58,12 +65,28 @@ async function served(name: string, email = '') {
 describe('a customer’s own page', () => {
   it('shows what was done, what comes, how the water is, and what to do this week', async () => {
     const { actors, token, pondId, visitId, photo } = await served('Plover')
-    await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'netting', everyDays: null, from: null, to: null, priceMinor: null }]))
+    await setServicePlan(
+      actors.office,
+      pondId,
+      0,
+      ServicePlan.parse([{ job: 'netting', everyDays: null, from: null, to: null, priceMinor: null }]),
+    )
     const readings = { waterTemp: { value: 8, belowStep: false }, tan: { value: 0.1, belowStep: false } }
-    await logReadings(actors.technician, pondId, { readings, method: 'drops', at: new Date().toISOString(), confirmedUnlikely: false })
+    await logReadings(actors.technician, pondId, {
+      readings,
+      method: 'drops',
+      at: new Date().toISOString(),
+      confirmedUnlikely: false,
+    })
     const page = await customerPage(token)
     expect(page).toMatchObject({ firmName: 'Plover', customerName: 'Customer' })
-    expect(page.ponds[0]).toMatchObject({ waterC: 8, measured: true, visits: [{ id: visitId, done: true }], next: null, photo: photo.id })
+    expect(page.ponds[0]).toMatchObject({
+      waterC: 8,
+      measured: true,
+      visits: [{ id: visitId, done: true }],
+      next: null,
+      photo: photo.id,
+    })
     expect(page.ponds[0].coming.map((c) => c.jobName)).toEqual(['Autumn netting'])
     expect(page.ponds[0].advice.map((a) => a.code)).toContain('no-feed-cold')
     // nothing of how the firm works
@@ -101,7 +124,10 @@ describe('a customer’s own page', () => {
     ])
       expect((await problemOf(ask())).kind).toBe('not-found')
     // a neighbour of the same firm
-    const neighbour = await addPond(mine.actors.owner, { ...newPond(), customer: { kind: 'new', customer: { name: 'Neighbour', email: '', phone: '' } } })
+    const neighbour = await addPond(mine.actors.owner, {
+      ...newPond(),
+      customer: { kind: 'new', customer: { name: 'Neighbour', email: '', phone: '' } },
+    })
     const other = await planVisit(mine.actors.office, {
       pondId: neighbour,
       visitType: 'routine',
@@ -127,18 +153,26 @@ describe('a customer’s own page', () => {
     ])
     expect((await customerPage(token)).ponds[0].asked).toHaveLength(1)
     const more = await Promise.allSettled(
-      Array.from({ length: 6 }, (_, i) => askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null, urgent: false })),
+      Array.from({ length: 6 }, (_, i) =>
+        askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null, urgent: false }),
+      ),
     )
     expect(more.filter((m) => m.status === 'fulfilled')).toHaveLength(4)
   })
   it('is in the letter with the report of the visit, once', async () => {
     const { actors, token, visitId } = await served('Sanderling', 'mo@customer.example')
     expect((await noticeBoard(actors.office)).due).toMatchObject([{ kind: 'visit-report', visitId }])
-    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({ queued: 1, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({
+      queued: 1,
+      withoutAddress: 0,
+    })
     const { due, sent } = await noticeBoard(actors.office)
     expect(due).toEqual([])
     expect(sent[0].body).toContain(`https://ponds.example/customer-page/${token}`)
     expect(sent[0].body).toContain('Not done this time: ')
-    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({ queued: 0, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({
+      queued: 0,
+      withoutAddress: 0,
+    })
   })
 })

@@ -34,21 +34,36 @@ async function withDesign(name: string) {
   return { actors, firmId, pondId, bench, id }
 }
 const propose = (actor: Actor, pondId: PondId, designId: DesignId, changes: object = {}) =>
-  makeProposal(actor, pondId, { title: 'A filter', intro: '', validUntil: '2099-01-01', options: [{ designId, why: '' }], whatIfId: null, ...changes })
+  makeProposal(actor, pondId, {
+    title: 'A filter',
+    intro: '',
+    validUntil: '2099-01-01',
+    options: [{ designId, why: '' }],
+    whatIfId: null,
+    ...changes,
+  })
 
 describe('design versions', () => {
   it('go from open to approved to built, in that order, and a stale move shows what stands', async () => {
     const { actors, pondId, id, bench } = await withDesign('Alder')
-    expect((await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind).toBe('refused')
+    expect(
+      (await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind,
+    ).toBe('refused')
     await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
-    expect((await problemOf(moveDesignOn(actors.owner, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind).toBe('conflict')
+    expect(
+      (await problemOf(moveDesignOn(actors.owner, id, 1, { state: 'built', asBuilt: '', builtBed: null }))).kind,
+    ).toBe('conflict')
     await moveDesignOn(actors.owner, id, 2, {
       state: 'built',
       asBuilt: 'The vault stands at the other end.',
       builtBed: { ...bench.start, lengthM: bench.start.lengthM + 0.5 },
     })
     const [design] = (await designPage(actors.office, pondId)).designs
-    expect(design).toMatchObject({ state: 'built', asBuilt: 'The vault stands at the other end.', stateByName: 'Alder owner' })
+    expect(design).toMatchObject({
+      state: 'built',
+      asBuilt: 'The vault stands at the other end.',
+      stateByName: 'Alder owner',
+    })
     expect(design.builtBed?.lengthM).toBe(design.bed.lengthM + 0.5)
   })
   it('are approved one at a time, and only the built one counts for doses', async () => {
@@ -78,7 +93,10 @@ describe('design versions', () => {
     const { id } = await saveDesign(actors.designer, pondId, { name: 'Far too small', bed, overrideReason: '' })
     const refusal = await problemOf(moveDesignOn(actors.designer, id, 1, { state: 'approved' }))
     expect(refusal).toMatchObject({ kind: 'bad-input', fields: [{ path: 'stopReason' }] })
-    expect(await problemOf(propose(actors.designer, pondId, id))).toMatchObject({ kind: 'bad-input', fields: [{ path: 'stopReason' }] })
+    expect(await problemOf(propose(actors.designer, pondId, id))).toMatchObject({
+      kind: 'bad-input',
+      fields: [{ path: 'stopReason' }],
+    })
     const stopReason = 'The customer takes the fish out before it is built'
     await moveDesignOn(actors.designer, id, 1, { state: 'approved', stopReason })
     // what was said of the drawing holds for what is built by it
@@ -100,7 +118,13 @@ describe('design versions', () => {
   })
   it('refuse a pump that nobody has', async () => {
     const { actors, pondId, bench } = await withDesign('Cedar')
-    const problem = await problemOf(saveDesign(actors.designer, pondId, { name: 'X', bed: { ...bench.start, pumpId: 'own:gone' }, overrideReason: '' }))
+    const problem = await problemOf(
+      saveDesign(actors.designer, pondId, {
+        name: 'X',
+        bed: { ...bench.start, pumpId: 'own:gone' },
+        overrideReason: '',
+      }),
+    )
     expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('bed.pumpId')
   })
 })
@@ -122,7 +146,12 @@ describe('proposals', () => {
     expect((await designPage(actors.designer, pondId)).whatIfs).toEqual([{ id: whatIfId, name: 'A green spring' }])
     const { token } = await propose(actors.designer, pondId, id, { whatIfId })
     const { outlook } = (await publicProposal(token)).content
-    expect(outlook).toMatchObject({ question: 'A green spring', names: ['As it is', 'Rebuilt'], days: 40, from: '2027-05-10' })
+    expect(outlook).toMatchObject({
+      question: 'A green spring',
+      names: ['As it is', 'Rebuilt'],
+      days: 40,
+      from: '2027-05-10',
+    })
     const [small, rebuilt] = outlook!.options
     expect(rebuilt.clarity.p50).toHaveLength(40)
     expect(rebuilt.clarity.p50[35]).toBeGreaterThan(small.clarity.p50[35])
@@ -130,7 +159,9 @@ describe('proposals', () => {
     await dropWhatIf(actors.designer, whatIfId)
     expect((await publicProposal(token)).content.outlook).toEqual(outlook)
     const { bytes } = await proposalPdf(token)
-    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain('Expected water quality')
+    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toContain(
+      'Expected water quality',
+    )
     const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
     expect(gone.kind === 'bad-input' && gone.fields[0].path).toBe('whatIfId')
     const other = await addPond(actors.owner, newPond())
@@ -149,7 +180,10 @@ describe('proposals', () => {
       }),
     ]
     await answerProposal(second.token, { answer: 'accepted', name: 'Nessa Quill', option: 1, note: '' })
-    expect((await problemOf(answerProposal(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' }))).kind).toBe('not-found')
+    expect(
+      (await problemOf(answerProposal(first.token, { answer: 'accepted', name: 'Nessa Quill', option: 0, note: '' })))
+        .kind,
+    ).toBe('not-found')
     // its author and the office are told by mail, each once, however often the job is done
     const letters: { id: string; to: string; subject: string; text: string }[] = []
     const outbox = jest.spyOn(globalThis, 'fetch').mockImplementation(async (_url, init) => {
@@ -163,17 +197,32 @@ describe('proposals', () => {
     delete process.env.MAIL_URL
     expect(new Set(letters.map((l) => l.to))).toEqual(new Set([actors.designer.email, actors.office.email]))
     expect(new Set(letters.map((l) => l.id)).size).toBe(2)
-    expect(letters[0]).toMatchObject({ subject: expect.stringContaining('accepted (option Better)'), text: expect.stringContaining('Nessa Quill') })
-    const queued = await inFirm(firmId, (trx) => trx('queue.job').whereRaw(`data->>'proposalId' = ?`, [second.id]).pluck('name'))
+    expect(letters[0]).toMatchObject({
+      subject: expect.stringContaining('accepted (option Better)'),
+      text: expect.stringContaining('Nessa Quill'),
+    })
+    const queued = await inFirm(firmId, (trx) =>
+      trx('queue.job').whereRaw(`data->>'proposalId' = ?`, [second.id]).pluck('name'),
+    )
     expect(queued).toEqual(['tell-answer'])
     const { answers } = await todayPage(actors.office)
-    expect(answers).toMatchObject([{ number: second.number, state: 'accepted', option: 'Better', answerName: 'Nessa Quill', madeByName: 'Siblings designer' }])
+    expect(answers).toMatchObject([
+      {
+        number: second.number,
+        state: 'accepted',
+        option: 'Better',
+        answerName: 'Nessa Quill',
+        madeByName: 'Siblings designer',
+      },
+    ])
     expect((await designPage(actors.owner, pondId)).proposals.map((p) => [p.state, p.acceptedOption])).toEqual([
       ['accepted', 'Better'],
       ['withdrawn', null],
     ])
     const { bytes } = await proposalPdf(second.token)
-    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toMatch(/Accepted \(option Better\) by\s+Nessa Quill/)
+    expect(execFileSync('pdftotext', ['-', '-'], { input: bytes, encoding: 'utf8' })).toMatch(
+      /Accepted \(option Better\) by\s+Nessa Quill/,
+    )
   })
   it('past their day get a new one with a renewed link', async () => {
     const { actors, pondId, id, firmId } = await withDesign('Past its day')
@@ -195,7 +244,9 @@ describe('proposals', () => {
     expect(optionFacts(before.content, 0).result.areaM2).toBeGreaterThan(0)
     await answerProposal(token, { answer: 'accepted', name: 'A customer', option: 0, note: 'In May, please' })
     expect(await publicProposal(token)).toMatchObject({ state: 'accepted', answerName: 'A customer', answerOption: 0 })
-    expect((await problemOf(answerProposal(token, { answer: 'declined', name: 'Someone else', note: '' }))).kind).toBe('refused')
+    expect((await problemOf(answerProposal(token, { answer: 'declined', name: 'Someone else', note: '' }))).kind).toBe(
+      'refused',
+    )
     const [listed] = (await designPage(actors.office, pondId)).proposals
     expect(listed).toMatchObject({ state: 'accepted', answerNote: 'In May, please' })
   })
@@ -214,7 +265,9 @@ describe('proposals', () => {
     const { actors, firmId, pondId, id } = await withDesign('Gorse')
     const made = await propose(actors.owner, pondId, id)
     await inFirm(firmId, (trx) => trx('proposals').where({ id: made.id }).update({ valid_until: '2020-01-01' }))
-    expect((await problemOf(answerProposal(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message).toMatch(/past its day/)
+    expect(
+      (await problemOf(answerProposal(made.token, { answer: 'accepted', name: 'Late', option: 0, note: '' }))).message,
+    ).toMatch(/past its day/)
     expect((await problemOf(propose(actors.owner, pondId, id, { validUntil: '2020-01-01' }))).kind).toBe('bad-input')
   })
   it('offer only versions of their own pond, to those who may', async () => {
@@ -244,9 +297,14 @@ describe('prices and pumps', () => {
   })
   it('take a CSV and keep what reads well', async () => {
     const { actors } = await makeFirm('Maple')
-    expect(await importPrices(actors.owner, 'key,cost\nliner,11\nodd,1\n')).toMatchObject({ changed: 1, problems: [{ line: 3 }] })
+    expect(await importPrices(actors.owner, 'key,cost\nliner,11\nodd,1\n')).toMatchObject({
+      changed: 1,
+      problems: [{ line: 3 }],
+    })
     expect((await priceBook(actors.owner)).book.items.find((i) => i.key === 'liner')!.costMinor).toBe(1100)
-    expect(await importPumps(actors.owner, 'name,flow_m3_h,head_m,power_W\nMill,0,4,90\nMill,8,1,\nMill,x,1,\n')).toMatchObject({
+    expect(
+      await importPumps(actors.owner, 'name,flow_m3_h,head_m,power_W\nMill,0,4,90\nMill,8,1,\nMill,x,1,\n'),
+    ).toMatchObject({
       kept: 1,
       problems: [{ line: 4 }],
     })

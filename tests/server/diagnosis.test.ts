@@ -38,7 +38,10 @@ async function foundGreen(name: string) {
   const { actors, firmId, crewId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
   await test(actors.technician, pondId, addDays(MADE, -1), { clarityDepth: 0.2, nitrite: 0.8 })
-  const { id } = await actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'water-green': true, 'nitrite-high': true } })
+  const { id } = await actOnDiagnosis(actors.owner, pondId, {
+    cause: 'green-filter-small',
+    findings: { 'water-green': true, 'nitrite-high': true },
+  })
   await inFirm(firmId, (trx) =>
     trx('diagnoses')
       .where({ id })
@@ -68,7 +71,14 @@ describe('a diagnosis that was acted on', () => {
 
   it('shows the newest photo since beside the last before', async () => {
     const { actors, pondId, crewId } = await foundGreen('Fern')
-    const visitId = await planVisit(actors.owner, { pondId, visitType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
+    const visitId = await planVisit(actors.owner, {
+      pondId,
+      visitType: 'routine',
+      day: today,
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     await startVisit(actors.technician, visitId)
     const picture = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#456' } })
       .jpeg()
@@ -77,7 +87,11 @@ describe('a diagnosis that was acted on', () => {
       addPhoto(
         actors.technician,
         visitId,
-        { ...photoOf('arrive-photos'), id: crypto.randomUUID() as PhotoId, takenAt: `${addDays(today, -daysAgo)}T08:00:00Z` },
+        {
+          ...photoOf('arrive-photos'),
+          id: crypto.randomUUID() as PhotoId,
+          takenAt: `${addDays(today, -daysAgo)}T08:00:00Z`,
+        },
         picture,
       )
     expect((await first(actors.owner, pondId)).photos).toEqual({ before: null, since: null })
@@ -85,7 +99,10 @@ describe('a diagnosis that was acted on', () => {
     const before = await take(21)
     await take(10)
     const since = await take(2)
-    expect((await first(actors.owner, pondId)).photos).toMatchObject({ before: { id: before.id }, since: { id: since.id } })
+    expect((await first(actors.owner, pondId)).photos).toMatchObject({
+      before: { id: before.id },
+      since: { id: since.id },
+    })
   })
 
   it('puts amounts of the firm’s own products into its steps, by the whole system’s water', async () => {
@@ -96,7 +113,9 @@ describe('a diagnosis that was acted on', () => {
     expect(salt.amount).toBeGreaterThanOrEqual(1000 * dosing.systemM3)
     await actOnDiagnosis(actors.owner, pondId, { cause: 'nitrite-poisoning', findings: { 'nitrite-high': true } })
     const titles = (await pondPage(actors.owner, pondId)).followUps.map((f) => f.title)
-    expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(`(${remedyAmountWords(salt)}; the test on site decides)`)
+    expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(
+      `(${remedyAmountWords(salt)}; the test on site decides)`,
+    )
   })
 
   it('goes by the leak evidence of the pond page, below ten millimetres a day too', async () => {
@@ -108,13 +127,19 @@ describe('a diagnosis that was acted on', () => {
     const page = await pondPage(actors.owner, pondId)
     expect(page.waterLoss?.balance.advice).toBe('moving-water')
     const { known } = await diagnosisPage(actors.owner, pondId)
-    expect(known).toMatchObject({ 'level-falls': { found: true }, 'bucket-falls': { found: false }, 'falls-pump-off': { found: false } })
+    expect(known).toMatchObject({
+      'level-falls': { found: true },
+      'bucket-falls': { found: false },
+      'falls-pump-off': { found: false },
+    })
   })
 
   it('is refused while nothing wrong was seen or tested', async () => {
     const { actors } = await makeFirm('Ford')
     const pondId = await addPond(actors.owner, newPond())
-    const problem = await problemOf(actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'filter-small': true } }))
+    const problem = await problemOf(
+      actOnDiagnosis(actors.owner, pondId, { cause: 'green-filter-small', findings: { 'filter-small': true } }),
+    )
     expect(JSON.stringify(problem)).toMatch(/findings.*Say what is seen or tested first/)
   })
 
@@ -122,6 +147,8 @@ describe('a diagnosis that was acted on', () => {
     const [{ actors, pondId, id }, stranger] = [await foundGreen('Lichen'), await makeFirm('Peat')]
     expect((await problemOf(diagnosisPage(stranger.actors.owner, pondId))).kind).toBe('not-found')
     expect((await problemOf(sayOutcome(stranger.actors.owner, id, 'better'))).kind).toBe('not-found')
-    expect((await problemOf(actOnDiagnosis(actors.technician, pondId, { cause: 'duckweed', findings: {} }))).kind).toBe('forbidden')
+    expect((await problemOf(actOnDiagnosis(actors.technician, pondId, { cause: 'duckweed', findings: {} }))).kind).toBe(
+      'forbidden',
+    )
   })
 })

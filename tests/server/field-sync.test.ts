@@ -48,7 +48,14 @@ function device(name = `device-${++devices}`): DeviceDb {
 async function withVisit(name: string, visitType = 'routine') {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, {
+    pondId,
+    visitType,
+    day: today,
+    startTime: '08:00',
+    crewId: firm.crewId,
+    note: '',
+  })
   return { ...firm, pondId, visitId }
 }
 
@@ -119,7 +126,13 @@ describe('a device without signal', () => {
     })
     await db.images.add({ id: photo, bytes: bytes.buffer })
     const answer = { note: '', photos: [photo] }
-    await writeLine(db, actors.technician, visitId, { kind: 'done', stepKey: 'arrive-photos', answer, confirmedUnlikely: false, replaces: null })
+    await writeLine(db, actors.technician, visitId, {
+      kind: 'done',
+      stepKey: 'arrive-photos',
+      answer,
+      confirmedUnlikely: false,
+      replaces: null,
+    })
     // the words arrive, the photo does not, and the phone goes off
     const send = office.sendPhoto.bind(office)
     office.sendPhoto = async () => {
@@ -142,7 +155,12 @@ describe('a device without signal', () => {
     const [db, office] = [device(), new PatchyOffice(actors.technician)]
     await syncDevice(db, office)
     await writeLine(db, actors.technician, visitId, { kind: 'started' })
-    const bad = await writeLine(db, actors.technician, visitId, { kind: 'done', stepKey: 'no-such-step', answer: { note: '' }, replaces: null })
+    const bad = await writeLine(db, actors.technician, visitId, {
+      kind: 'done',
+      stepKey: 'no-such-step',
+      answer: { note: '' },
+      replaces: null,
+    })
     const worse = await writeLine(db, actors.technician, visitId, { kind: 'surprise' })
     const good = await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text: 'Lid cracked' })
     expect(await syncDevice(db, office)).toBe('synced')
@@ -171,11 +189,14 @@ describe('a device without signal', () => {
     office.takesAtMost = 2
     office.neverTakes = 'too long'
     await writeLine(db, actors.technician, visitId, { kind: 'started' })
-    for (const text of ['one', 'two', 'too long', 'three']) await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text })
+    for (const text of ['one', 'two', 'too long', 'three'])
+      await writeLine(db, actors.technician, visitId, { kind: 'note', stepKey: null, text })
     expect(await syncDevice(db, office)).toBe('synced')
     const { log } = await fieldVisit(actors.office, visitId)
     expect(log.flatMap((e) => (e.kind === 'note' ? [e.text] : []))).toEqual(['one', 'two', 'three'])
-    expect(await db.lines.filter((l) => l.state === 'refused').toArray()).toMatchObject([{ entry: { text: 'too long' }, problem: { kind: 'too-large' } }])
+    expect(await db.lines.filter((l) => l.state === 'refused').toArray()).toMatchObject([
+      { entry: { text: 'too long' }, problem: { kind: 'too-large' } },
+    ])
   })
   it('a phone a day ahead reverts no correction, and is told of its clock', async () => {
     const { actors, visitId } = await withVisit('Day ahead')
@@ -185,8 +206,18 @@ describe('a device without signal', () => {
     aheadOffice.clockAheadMs = DAY
     await syncDevice(ahead, aheadOffice)
     await syncDevice(right, rightOffice)
-    const reading = (value: number) => ({ readings: { waterTemp: { value, belowStep: false } }, method: 'meter', note: '' })
-    const line = (value: number, replaces: string | null) => ({ kind: 'done', stepKey: 'test', answer: reading(value), confirmedUnlikely: true, replaces })
+    const reading = (value: number) => ({
+      readings: { waterTemp: { value, belowStep: false } },
+      method: 'meter',
+      note: '',
+    })
+    const line = (value: number, replaces: string | null) => ({
+      kind: 'done',
+      stepKey: 'test',
+      answer: reading(value),
+      confirmedUnlikely: true,
+      replaces,
+    })
     await writeLine(ahead, actors.technician, visitId, { kind: 'started' }, new Date(Date.now() + DAY))
     const first = await writeLine(ahead, actors.technician, visitId, line(9, null), new Date(Date.now() + DAY))
     await syncDevice(ahead, aheadOffice)
@@ -195,7 +226,9 @@ describe('a device without signal', () => {
     await syncDevice(right, rightOffice)
     await syncDevice(ahead, aheadOffice)
     const { visit, log } = await fieldVisit(actors.office, visitId)
-    expect(stepStates(visit.job.steps, log).get('test')).toMatchObject({ entry: { answer: { readings: { waterTemp: { value: 11 } } } } })
+    expect(stepStates(visit.job.steps, log).get('test')).toMatchObject({
+      entry: { answer: { readings: { waterTemp: { value: 11 } } } },
+    })
     // what it wrote is dated by the office's clock, on the device too
     expect(Math.abs(Date.parse(log.find((e) => e.id === first)!.at) - Date.now())).toBeLessThan(60_000)
     const { clockOffsetMs } = (await ahead.facts.get('device'))!
@@ -207,17 +240,28 @@ describe('a device without signal', () => {
     const db = device()
     await syncDevice(db, new PatchyOffice(actors.technician))
     await writeLine(db, actors.technician, visitId, { kind: 'started' })
-    expect((await problemOf(syncField(actors['crew-lead'], { userId: actors.technician.userId, lines: [{ visitId, entry: { id: 'x' } }] }))).message).toContain(
-      'someone else',
-    )
+    expect(
+      (
+        await problemOf(
+          syncField(actors['crew-lead'], {
+            userId: actors.technician.userId,
+            lines: [{ visitId, entry: { id: 'x' } }],
+          }),
+        )
+      ).message,
+    ).toContain('someone else')
     // the lead has signed in on this phone: the technician's line waits
-    await db.facts.update('device', { person: { ...(await db.facts.get('device'))!.person, userId: actors['crew-lead'].userId } })
+    await db.facts.update('device', {
+      person: { ...(await db.facts.get('device'))!.person, userId: actors['crew-lead'].userId },
+    })
     await syncDevice(db, new PatchyOffice(actors['crew-lead']))
     expect(await linesHere(db)).toBe(1)
     await syncDevice(db, new PatchyOffice(actors.technician))
     await syncDevice(db, new PatchyOffice(actors.technician))
     expect(await linesHere(db)).toBe(0)
-    expect((await fieldVisit(actors.office, visitId)).log).toMatchObject([{ kind: 'started', byId: actors.technician.userId }])
+    expect((await fieldVisit(actors.office, visitId)).log).toMatchObject([
+      { kind: 'started', byId: actors.technician.userId },
+    ])
   })
 })
 
@@ -235,7 +279,14 @@ describe('what happened while nobody could be asked', () => {
     for (const step of visit.job.steps) await logEntry(actors.technician, visitId, skipped(step.key, 'not today'))
     await finishVisit(actors.technician, visitId)
     expect((await pondPage(actors.office, pondId)).readings).toEqual([])
-    const line = { kind: 'done', stepKey: 'test', confirmedUnlikely: true, replaces: null, id: crypto.randomUUID(), at: new Date().toISOString() }
+    const line = {
+      kind: 'done',
+      stepKey: 'test',
+      confirmedUnlikely: true,
+      replaces: null,
+      id: crypto.randomUUID(),
+      at: new Date().toISOString(),
+    }
     const answer = { note: '', readings: { waterTemp: { value: 11, belowStep: false } }, method: 'meter' as const }
     await logEntry(actors['crew-lead'], visitId, { ...line, answer } as never)
     expect((await pondPage(actors.office, pondId)).readings).toMatchObject([{ kind: 'waterTemp', value: 11 }])
@@ -248,10 +299,22 @@ describe('what happened while nobody could be asked', () => {
     const answer = {
       note: '',
       figures: { changedM3: 5 },
-      readings: { waterTemp: { value: 8, belowStep: false }, tapTemp: { value: 20, belowStep: false }, tapChlorine: { value: 0, belowStep: true } },
+      readings: {
+        waterTemp: { value: 8, belowStep: false },
+        tapTemp: { value: 20, belowStep: false },
+        tapChlorine: { value: 0, belowStep: true },
+      },
     }
-    const line = { kind: 'done', stepKey: 'change-water', answer, confirmedUnlikely: true, replaces: null, at: new Date().toISOString() }
-    const change = (more: object) => logEntry(actors.technician, visitId, { ...line, id: crypto.randomUUID(), ...more } as never)
+    const line = {
+      kind: 'done',
+      stepKey: 'change-water',
+      answer,
+      confirmedUnlikely: true,
+      replaces: null,
+      at: new Date().toISOString(),
+    }
+    const change = (more: object) =>
+      logEntry(actors.technician, visitId, { ...line, id: crypto.randomUUID(), ...more } as never)
     expect((await problemOf(change({}))).kind).toBe('refused')
     expect(await change({ gateSeen: 'safe' })).toBe('kept')
     const { log } = await fieldVisit(actors.office, visitId)
@@ -261,7 +324,12 @@ describe('what happened while nobody could be asked', () => {
     const { actors, visitId } = await withVisit('Wryneck')
     await startVisit(actors.technician, visitId)
     await logEntry(actors.technician, visitId, skipped('hazards', 'from the future', new Date('2099-01-01')))
-    await logEntry(actors['crew-lead'], visitId, skipped('hazards', 'now', new Date(Date.now() + 5)), new Date(Date.now() + 10))
+    await logEntry(
+      actors['crew-lead'],
+      visitId,
+      skipped('hazards', 'now', new Date(Date.now() + 5)),
+      new Date(Date.now() + 10),
+    )
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(stepStates(visit.job.steps, log).get('hazards')).toMatchObject({ entry: { reason: 'now' } })
     expect(unseenAnswers(log, 'hazards')).toMatchObject([{ reason: 'from the future' }])
@@ -275,7 +343,9 @@ describe('an end that is not the usual one', () => {
     await finishVisit(actors.technician, visitId, new Date(), 'nobody-there', 'Gate locked, no answer')
     const page = await pondPage(actors.office, pondId)
     expect(page.visits).toMatchObject([{ state: 'given-up', ending: 'nobody-there' }])
-    expect(page.followUps).toMatchObject([{ title: expect.stringContaining('Gate locked'), dueFrom: addDays(today, 1) }])
+    expect(page.followUps).toMatchObject([
+      { title: expect.stringContaining('Gate locked'), dueFrom: addDays(today, 1) },
+    ])
     const { report } = await visitReport(actors.office, visitId)
     // how it ended is the customer's to know, in plain words; what the crew wrote of it is the office's
     expect(report).toMatchObject({ ending: 'nobody-there', advice: '', followUps: [] })
@@ -283,7 +353,18 @@ describe('an end that is not the usual one', () => {
   })
   it('asks for words', async () => {
     const { actors, visitId } = await withVisit('Wren')
-    const lines = [{ visitId, entry: { kind: 'finished', id: crypto.randomUUID(), at: new Date().toISOString(), ending: 'weather', reason: '' } }]
+    const lines = [
+      {
+        visitId,
+        entry: {
+          kind: 'finished',
+          id: crypto.randomUUID(),
+          at: new Date().toISOString(),
+          ending: 'weather',
+          reason: '',
+        },
+      },
+    ]
     const { results } = await syncField(actors.technician, { userId: actors.technician.userId, lines })
     expect(results[0]).toMatchObject({ outcome: 'refused', problem: { fields: [{ path: 'reason' }] } })
   })
@@ -322,13 +403,27 @@ describe('findings and parts', () => {
   })
   it('carries the risks that the last forecast names, and nothing of an old or an easy one', async () => {
     const { firmId, actors, visitId, pondId } = await withVisit('Wigeon')
-    const risks = [{ hazard: 'nitrite' as const, week: 0.6, whole: 0.8, day: '2027-03-23', weight: 0.4, jobKey: 'routine' }]
+    const risks = [
+      { hazard: 'nitrite' as const, week: 0.6, whole: 0.8, day: '2027-03-23', weight: 0.4, jobKey: 'routine' },
+    ]
     const keep = (of: typeof risks, risk: number) =>
-      inFirm(firmId, (trx) => storeForecast(trx, firmId, { pondId, pondHash: 'h', filter: {}, scores: noScores(), outlook: {} as never, risks: of, risk }))
+      inFirm(firmId, (trx) =>
+        storeForecast(trx, firmId, {
+          pondId,
+          pondHash: 'h',
+          filter: {},
+          scores: noScores(),
+          outlook: {} as never,
+          risks: of,
+          risk,
+        }),
+      )
     const told = async () => (await fieldVisit(actors.technician, visitId)).forecastRisks
     expect(await told()).toBeNull()
     await keep(risks, 0.4)
-    expect((await fieldPack(actors.technician)).visits.find((v) => v.visit.id === visitId)?.forecastRisks).toMatchObject({ risks })
+    expect(
+      (await fieldPack(actors.technician)).visits.find((v) => v.visit.id === visitId)?.forecastRisks,
+    ).toMatchObject({ risks })
     await inFirm(firmId, (trx) => trx('pond_forecasts').update({ made_at: new Date(Date.now() - 10 * 86_400_000) }))
     expect(await told()).toBeNull()
     await keep([], 0)
@@ -365,10 +460,23 @@ describe('seasonal gear', () => {
 
 describe('two devices, whatever the link does', () => {
   const act = fc.oneof(
-    { weight: 6, arbitrary: fc.record({ do: fc.constant('write' as const), who: fc.nat(1), what: fc.nat(5), step: fc.nat(20), ago: fc.nat(300) }) },
+    {
+      weight: 6,
+      arbitrary: fc.record({
+        do: fc.constant('write' as const),
+        who: fc.nat(1),
+        what: fc.nat(5),
+        step: fc.nat(20),
+        ago: fc.nat(300),
+      }),
+    },
     {
       weight: 5,
-      arbitrary: fc.record({ do: fc.constant('sync' as const), who: fc.nat(1), fault: fc.constantFrom<Fault>('none', 'none', 'lost', 'cut', 'mute') }),
+      arbitrary: fc.record({
+        do: fc.constant('sync' as const),
+        who: fc.nat(1),
+        fault: fc.constantFrom<Fault>('none', 'none', 'lost', 'cut', 'mute'),
+      }),
     },
     { weight: 1, arbitrary: fc.record({ do: fc.constant('repeat' as const), who: fc.nat(1), which: fc.nat(50) }) },
     { weight: 1, arbitrary: fc.record({ do: fc.constant('restart' as const), who: fc.nat(1) }) },
@@ -386,11 +494,20 @@ describe('two devices, whatever the link does', () => {
     await fc.assert(
       fc.asyncProperty(fc.array(act, { minLength: 5, maxLength: 28 }), async (acts) => {
         day = addDays(day, 0)
-        const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' }).catch(async () => {
+        const visitId = await planVisit(actors.office, {
+          pondId,
+          visitType: 'routine',
+          day,
+          startTime: '08:00',
+          crewId,
+          note: '',
+        }).catch(async () => {
           // yesterday's run of this test has taken the hour: call it off
           const { visits } = await pondPage(actors.office, pondId)
           for (const v of visits.filter((v) => v.state === 'planned')) await cancelVisit(actors.office, v.id, v.version)
-          await inFirm(actors.office.firmId, (trx) => trx('visits').whereNot('state', 'planned').update({ state: 'given-up' }))
+          await inFirm(actors.office.firmId, (trx) =>
+            trx('visits').whereNot('state', 'planned').update({ state: 'given-up' }),
+          )
           return planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' })
         })
         const names = people.map(() => `device-${++devices}`)
@@ -421,7 +538,17 @@ describe('two devices, whatever the link does', () => {
               { kind: 'timer-started', stepKey },
               { kind: 'finding', stepKey: null, text: `found ${a.step}`, becomes: 'next-season' },
               { kind: 'finished', ending: 'other', reason: 'rain' },
-              { kind: 'plant', patchId, place: 'pond', species: 'iris-versicolor', action: 'look', condition: 'thin', count: a.step, kept: 0, note: '' },
+              {
+                kind: 'plant',
+                patchId,
+                place: 'pond',
+                species: 'iris-versicolor',
+                action: 'look',
+                condition: 'thin',
+                count: a.step,
+                kept: 0,
+                note: '',
+              },
             ]
             written.add(await writeLine(db, person, visitId, lines[a.what], new Date(Date.now() - a.ago * 1000)))
           }
@@ -455,7 +582,12 @@ describe('the rounds on a device', () => {
     for (const actor of [actors.technician, actors.owner]) {
       const pack = await fieldPack(actor)
       expect(pack.visits.map((v) => v.visit.id)).toEqual([visitId])
-      expect(pack.visits[0]).toMatchObject({ pond: { id: expect.any(String) }, gateFacts: { planted: true }, equipment: [], lastReadings: [] })
+      expect(pack.visits[0]).toMatchObject({
+        pond: { id: expect.any(String) },
+        gateFacts: { planted: true },
+        equipment: [],
+        lastReadings: [],
+      })
     }
   })
 })

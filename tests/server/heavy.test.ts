@@ -29,9 +29,15 @@ describe('what a request asks to be worked out', () => {
     })
   })
   it('for seconds of its own choice is refused: 600 s of routing stopped every page', async () => {
-    const outcome = await heavy('calculate', { name: 'route.vrptw', input: { text: vrptwText('random', 3, 12), seconds: 600, seed: 1 } })
+    const outcome = await heavy('calculate', {
+      name: 'route.vrptw',
+      input: { text: vrptwText('random', 3, 12), seconds: 600, seed: 1 },
+    })
     expect(outcome).toMatchObject({ ok: false, error: { code: 'bad-input', path: 'seconds' } })
-    const without = await heavy('calculate', { name: 'route.vrptw', input: { text: vrptwText('random', 3, 12), seed: 1 } })
+    const without = await heavy('calculate', {
+      name: 'route.vrptw',
+      input: { text: vrptwText('random', 3, 12), seed: 1 },
+    })
     expect(without).toMatchObject({ ok: true })
   })
   // bars hold on a machine that other tests keep busy: work on the answering thread would stop it for minutes
@@ -62,10 +68,14 @@ describe('what a request asks to be worked out', () => {
   it('an event of a thousand years takes only the days that were asked for', async () => {
     const text =
       'BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Long\r\nDTSTART;VALUE=DATE:15000101\r\nDTEND;VALUE=DATE:25000101\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n'
-    expect((await heavy('busy-times', { text, from: '2027-03-01', to: '2027-03-07', timeZone: 'Etc/UTC' })).busy).toHaveLength(7)
+    expect(
+      (await heavy('busy-times', { text, from: '2027-03-01', to: '2027-03-07', timeZone: 'Etc/UTC' })).busy,
+    ).toHaveLength(7)
   })
   it('half a million commas for a weather file keep nobody waiting', async () => {
-    const stop = await longestStop(heavy('weather-csv', { text: `date,min,max\n${','.repeat(500_000)}`, today: '2027-03-01' }))
+    const stop = await longestStop(
+      heavy('weather-csv', { text: `date,min,max\n${','.repeat(500_000)}`, today: '2027-03-01' }),
+    )
     expect(stop).toBeLessThan(1500)
   })
 })
@@ -80,7 +90,12 @@ describe('a pool of threads', () => {
       if (task === 'fail') return parentPort.postMessage({ problem: 'no such pond' })
       parentPort.postMessage({ made: task })
     })`)}`
-  const pool = new ThreadPool<string, string>({ size: 1, deadlineMs: 400, mostWaiting: 2, start: () => sourceThread(SOURCE) })
+  const pool = new ThreadPool<string, string>({
+    size: 1,
+    deadlineMs: 400,
+    mostWaiting: 2,
+    start: () => sourceThread(SOURCE),
+  })
   afterAll(() => pool.end())
   it('replaces one that hangs, dies or fails, and goes on', async () => {
     await expect(pool.run('fail')).rejects.toThrow(TaskFailed)
@@ -102,7 +117,9 @@ describe('a pool of threads', () => {
     await broken.end()
   }, 30_000)
   it('turns away what would wait too long', async () => {
-    const work = [pool.run('hang'), pool.run('a'), pool.run('b'), pool.run('c')].map((p) => p.catch((error: Error) => error))
+    const work = [pool.run('hang'), pool.run('a'), pool.run('b'), pool.run('c')].map((p) =>
+      p.catch((error: Error) => error),
+    )
     expect(await work[3]).toBeInstanceOf(PoolFull)
     await Promise.all(work)
   }, 30_000)
@@ -113,9 +130,29 @@ function NETWORK_FOR_EVER(): string {
 }
 
 function MANY_ROUNDS() {
-  const visit = (i: number) => ({ id: `v${i}`, location: 1, hands_min: 10, fixed_min: 5, earliest: '2027-03-01', latest: '2027-03-12' })
+  const visit = (i: number) => ({
+    id: `v${i}`,
+    location: 1,
+    hands_min: 10,
+    fixed_min: 5,
+    earliest: '2027-03-01',
+    latest: '2027-03-12',
+  })
   return {
-    crews: [{ id: 'a', size: 1, skills: [], kit: [], depot: 0, start_min: 480, end_min: 1020, break_min: 0, capacity: 100, daysOff: [] }],
+    crews: [
+      {
+        id: 'a',
+        size: 1,
+        skills: [],
+        kit: [],
+        depot: 0,
+        start_min: 480,
+        end_min: 1020,
+        break_min: 0,
+        capacity: 100,
+        daysOff: [],
+      },
+    ],
     visits: Array.from({ length: 80 }, (_, i) => visit(i)),
     days: ['2027-03-01', '2027-03-02', '2027-03-03'],
     travel: {

@@ -31,7 +31,10 @@ describe('a pond’s own rules', () => {
   })
   it('is not taken without a reason, nor twice from the same page', async () => {
     const { actors, pondId } = await withPond('Rush')
-    expect(OwnRules.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual(['uv', 'reason'])
+    expect(OwnRules.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual([
+      'uv',
+      'reason',
+    ])
     expect(OwnRules.safeParse({ uv: { value: 'sometimes', reason: 'x' } }).success).toBe(false)
     await setPondRules(actors.owner, pondId, 1, { uv: { value: 'always', reason: 'Full sun.' } })
     expect((await problemOf(setPondRules(actors.designer, pondId, 1, {}))).kind).toBe('conflict')
@@ -43,7 +46,10 @@ describe('the firm’s own pipes and fittings', () => {
   const own = { key: 'long-bend', name: 'Long bend', k: 0.2, costMinor: 990 }
   it('are computed with, priced, and kept as long as designs may count them', async () => {
     const { actors, pondId } = await withPond('Cane')
-    await setHouseTables(actors.office, 0, { ...DEFAULT_HOUSE_TABLES, fittings: [...DEFAULT_HOUSE_TABLES.fittings, own] })
+    await setHouseTables(actors.office, 0, {
+      ...DEFAULT_HOUSE_TABLES,
+      fittings: [...DEFAULT_HOUSE_TABLES.fittings, own],
+    })
     const bench = await designPage(actors.designer, pondId)
     expect(bench.rules.tables.fittings.at(-1)).toEqual({ key: 'long-bend', name: 'Long bend', k: 0.2 })
     expect((await priceBook(actors.office)).book.items.find((i) => i.key === 'fitting:long-bend')?.costMinor).toBe(990)
@@ -58,7 +64,10 @@ describe('the firm’s own pipes and fittings', () => {
     const { start } = await designPage(actors.designer, pondId)
     const bed = { ...start, delivery: { ...start.delivery, fittings: { 'somebody-elses-bend': 1 } } }
     const problem = await problemOf(saveDesign(actors.designer, pondId, { name: 'Foreign', bed, overrideReason: '' }))
-    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'bed.delivery.fittings.somebody-elses-bend' }] })
+    expect(problem).toMatchObject({
+      kind: 'bad-input',
+      fields: [{ path: 'bed.delivery.fittings.somebody-elses-bend' }],
+    })
   })
 })
 

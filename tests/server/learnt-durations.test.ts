@@ -19,9 +19,17 @@ const DAY = `${new Date().getUTCFullYear() + 1}-03-16`
 async function cleanout(name: string, tookMin: (people: number, machine: number) => number) {
   const { actors, firmId, crewId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
-  const id = await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day: DAY, startTime: '06:00', crewId, note: '' })
+  const id = await planVisit(actors.office, {
+    pondId,
+    visitType: 'spring-cleanout',
+    day: DAY,
+    startTime: '06:00',
+    crewId,
+    note: '',
+  })
   const { duration } = (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!
-  const of = (by: 'people' | 'machine') => duration.parts.filter((p) => p.by === by).reduce((sum, p) => sum + p.minutes, 0)
+  const of = (by: 'people' | 'machine') =>
+    duration.parts.filter((p) => p.by === by).reduce((sum, p) => sum + p.minutes, 0)
   const took = tookMin(of('people'), of('machine'))
   await done(firmId, id, took)
   const corrections = await inFirm(firmId, durationCorrections)
@@ -37,7 +45,11 @@ const done = (firmId: Parameters<typeof inFirm>[0], id: VisitId, minutes: number
   inFirm(firmId, (trx) =>
     trx('visits')
       .where({ id })
-      .update({ state: 'done', started_at: `${DAY}T06:00:00Z`, finished_at: new Date(Date.parse(`${DAY}T06:00:00Z`) + minutes * 60_000) }),
+      .update({
+        state: 'done',
+        started_at: `${DAY}T06:00:00Z`,
+        finished_at: new Date(Date.parse(`${DAY}T06:00:00Z`) + minutes * 60_000),
+      }),
   )
 
 describe('what logged visits teach', () => {

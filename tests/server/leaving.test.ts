@@ -2,7 +2,15 @@ import { startSession, findSession } from '@/server/platform/auth/sessions'
 import { signIn } from '@/server/platform/auth/sign-in'
 import { closeDatabase } from '@/server/platform/db/connection'
 import { people } from '@/server/firm/firm'
-import { changeOwnPassword, changePerson, deactivatePerson, makePasswordLink, passwordLink, reactivatePerson, resetPassword } from '@/server/people/people'
+import {
+  changeOwnPassword,
+  changePerson,
+  deactivatePerson,
+  makePasswordLink,
+  passwordLink,
+  reactivatePerson,
+  resetPassword,
+} from '@/server/people/people'
 import { makeFirm, PASSWORD } from '../fixtures/firm'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -32,7 +40,9 @@ describe('people', () => {
     const token = await startSession(actors.technician.userId)
     await changePerson(actors.owner, actors.technician.userId, { role: 'crew-lead', crewId })
     expect(await findSession(token)).toMatchObject({ role: 'crew-lead' })
-    expect((await problemOf(changePerson(actors.owner, actors.owner.userId, { role: 'office', crewId: null }))).kind).toBe('refused')
+    expect(
+      (await problemOf(changePerson(actors.owner, actors.owner.userId, { role: 'office', crewId: null }))).kind,
+    ).toBe('refused')
     expect((await problemOf(deactivatePerson(actors.owner, actors.owner.userId))).kind).toBe('refused')
     await changePerson(actors.owner, actors.office.userId, { role: 'owner', crewId: null })
     await deactivatePerson(actors.owner, actors.owner.userId)
@@ -40,7 +50,9 @@ describe('people', () => {
   it('change their own password by the one they have; other devices end, this one goes on', async () => {
     const { actors } = await makeFirm('Own password')
     const [here, elsewhere] = [await startSession(actors.designer.userId), await startSession(actors.designer.userId)]
-    expect((await problemOf(changeOwnPassword(actors.designer, { current: 'not this one', next: NEW }, here))).kind).toBe('bad-input')
+    expect(
+      (await problemOf(changeOwnPassword(actors.designer, { current: 'not this one', next: NEW }, here))).kind,
+    ).toBe('bad-input')
     await changeOwnPassword(actors.designer, { current: PASSWORD, next: NEW }, here)
     expect(await findSession(here)).toMatchObject({ role: 'designer' })
     expect(await findSession(elsewhere)).toBe('shut-out')

@@ -28,18 +28,33 @@ async function filled(name: string, saysM3: (surveyedM3: number) => number) {
   const { id } = await saveDesign(actors.designer, pondId, { name: 'First', bed: bench.start, overrideReason: '' })
   await moveDesignOn(actors.designer, id, 1, { state: 'approved' })
   const before = savedPondFacts((await pondPage(actors.office, pondId)).pond).adopted.volumeM3
-  const visitId = await planVisit(actors.office, { pondId, visitType: 'filter-build', day: today, startTime: '08:00', crewId, note: '' })
+  const visitId = await planVisit(actors.office, {
+    pondId,
+    visitType: 'filter-build',
+    day: today,
+    startTime: '08:00',
+    crewId,
+    note: '',
+  })
   const lead = actors['crew-lead']
   await startVisit(lead, visitId)
   const { visit } = await fieldVisit(lead, visitId)
   await meter(lead, visitId, saysM3(before))
-  for (const step of visit.job.steps) if (step.key !== 'fill') await logEntry(lead, visitId, skipped(step.key, 'Shown elsewhere'))
+  for (const step of visit.job.steps)
+    if (step.key !== 'fill') await logEntry(lead, visitId, skipped(step.key, 'Shown elsewhere'))
   await finishVisit(lead, visitId)
   return { ...firm, pondId, visitId, before, designId: id, lead }
 }
 const meter = (by: Actor, visitId: VisitId, fillM3: number, replaces: string | null = null) => {
   const id = crypto.randomUUID() as EntryId
-  const entry = { kind: 'done' as const, id, stepKey: 'fill', at: new Date().toISOString(), replaces: replaces as EntryId | null, confirmedUnlikely: true }
+  const entry = {
+    kind: 'done' as const,
+    id,
+    stepKey: 'fill',
+    at: new Date().toISOString(),
+    replaces: replaces as EntryId | null,
+    confirmedUnlikely: true,
+  }
   return logEntry(by, visitId, { ...entry, answer: { note: '', figures: { fillM3 } } })
 }
 

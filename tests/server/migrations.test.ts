@@ -43,7 +43,9 @@ describe('migrations forward, on data of every earlier shape', () => {
           .where({ id: OLD_VISITS.secondDay as VisitId })
           .update({ tasks: JSON.stringify([{ id: 'second-day', title: 'Second day' }]) })
       if (name === '004-house-answers.ts')
-        await db('ponds').update({ ['own_practice' as never]: JSON.stringify({ school: { value: 'nitrogen', reason: 'Koi' } }) })
+        await db('ponds').update({
+          ['own_practice' as never]: JSON.stringify({ school: { value: 'nitrogen', reason: 'Koi' } }),
+        })
     }
   }, 120_000)
   afterAll(async () => {
@@ -56,11 +58,17 @@ describe('migrations forward, on data of every earlier shape', () => {
   it('the firm and its pond go by the rules they had', async () => {
     const firm = await read(findFirm)
     expect(firm).toMatchObject({ name: 'Old firm', rules: { sizingMethod: 'surface', cleanoutMaxWaterC: 12 } })
-    expect((await read((trx) => findPond(trx, OLD.pond as PondId)))!.ownRules).toEqual({ sizingMethod: { value: 'nitrogen', reason: 'Koi' } })
+    expect((await read((trx) => findPond(trx, OLD.pond as PondId)))!.ownRules).toEqual({
+      sizingMethod: { value: 'nitrogen', reason: 'Koi' },
+    })
   })
 
   it('a design of the first format and a draft are read whole', async () => {
-    expect((await read((trx) => findDesign(trx, OLD.design as DesignId)))!.bed).toMatchObject({ type: 'lined-wetland', sizingMethod: 'volume', pumpId: 'S24' })
+    expect((await read((trx) => findDesign(trx, OLD.design as DesignId)))!.bed).toMatchObject({
+      type: 'lined-wetland',
+      sizingMethod: 'volume',
+      pumpId: 'S24',
+    })
     const draft = await read((trx) => findDesignDraft(trx, OLD.pond as PondId, OLD.user as UserId))
     expect(draft!.draft.bed).toEqual({ type: 'lined-wetland', sizingMethod: 'nitrogen' })
   })
@@ -98,12 +106,19 @@ describe('migrations forward, on data of every earlier shape', () => {
       houseMethod: 'surface',
       options: [{ label: 'A', design: { sizingMethod: 'surface' } }],
     })
-    expect(await read((trx) => findWhatIf(trx, OLD_IDS.whatIf as WhatIfId, OLD.pond as PondId))).toEqual({ name: 'Stages', options: [{ name: 'As it is' }] })
-    expect(await db('pond_forecasts').first('risk', 'risks')).toEqual({ risk: 0.4, risks: [{ hazard: 'nitrite', risk: 0.4 }] })
+    expect(await read((trx) => findWhatIf(trx, OLD_IDS.whatIf as WhatIfId, OLD.pond as PondId))).toEqual({
+      name: 'Stages',
+      options: [{ name: 'As it is' }],
+    })
+    expect(await db('pond_forecasts').first('risk', 'risks')).toEqual({
+      risk: 0.4,
+      risks: [{ hazard: 'nitrite', risk: 0.4 }],
+    })
     expect(await db('trainer_games').first('points', 'stars')).toEqual({ points: 80, stars: 2 })
   })
 
-  it('a customer who was told by telephone counts as notified', async () => expect(await db('notices').pluck('state')).toEqual(['notified']))
+  it('a customer who was told by telephone counts as notified', async () =>
+    expect(await db('notices').pluck('state')).toEqual(['notified']))
 
   it('a customer’s link from an old letter still opens their page', async () => {
     const { rows } = await db.raw('select firm_id, customer_id from door_customer_link(?)', [OLD_LINK])

@@ -8,7 +8,15 @@ import { closeDatabase } from '@/server/platform/db/connection'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { closeQueue } from '@/server/platform/queue/queue'
 import { calendarOf, endFeed, makeFeed } from '@/server/rounds/calendar-feeds'
-import { markNotified, noticeBoard, sendAgain, sendNotice, setTemplates, tellArrival, tellCustomers } from '@/server/messages/notices'
+import {
+  markNotified,
+  noticeBoard,
+  sendAgain,
+  sendNotice,
+  setTemplates,
+  tellArrival,
+  tellCustomers,
+} from '@/server/messages/notices'
 import { addPond } from '@/server/ponds/ponds'
 import { cancelVisit, moveVisit, planVisit } from '@/server/visits/visit-planning'
 import { makeFirm, newPond } from '../fixtures/firm'
@@ -24,17 +32,25 @@ afterAll(async () => {
 
 /** The outbox stand-in. @returns its address */
 async function outbox(): Promise<string> {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'stand-ins/outbox/server.ts'], { env: { ...process.env, PORT: '0' } })
+  const child = spawn(process.execPath, ['--import', 'tsx', 'stand-ins/outbox/server.ts'], {
+    env: { ...process.env, PORT: '0' },
+  })
   started.push(child)
-  const port = await new Promise<string>((resolve) => child.stdout.on('data', (data: Buffer) => resolve(/on (\d+)/.exec(String(data))![1])))
+  const port = await new Promise<string>((resolve) =>
+    child.stdout.on('data', (data: Buffer) => resolve(/on (\d+)/.exec(String(data))![1])),
+  )
   return `http://127.0.0.1:${port}`
 }
-const lettersAt = async (url: string): Promise<{ to: string; subject: string; text: string }[]> => (await (await fetch(`${url}/messages`)).json()).messages
+const lettersAt = async (url: string): Promise<{ to: string; subject: string; text: string }[]> =>
+  (await (await fetch(`${url}/messages`)).json()).messages
 
 async function firmWithVisit(name: string, email = 'nessa@customer.example') {
   const firm = await makeFirm(name)
   const pond = newPond()
-  const pondId = await addPond(firm.actors.owner, { ...pond, customer: { kind: 'new', customer: { name: 'Nessa Quill', email, phone: '' } } })
+  const pondId = await addPond(firm.actors.owner, {
+    ...pond,
+    customer: { kind: 'new', customer: { name: 'Nessa Quill', email, phone: '' } },
+  })
   const visitId = await planVisit(firm.actors.office, {
     pondId,
     visitType: 'routine',
@@ -57,9 +73,15 @@ describe('letters', () => {
     const { actors, visitId, crewId } = await firmWithVisit('Curlew')
     const due = async () => (await noticeBoard(actors.office)).due.map((d) => d.kind)
     expect(await due()).toEqual(['visit-planned'])
-    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 1, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({
+      queued: 1,
+      withoutAddress: 0,
+    })
     expect(await due()).toEqual([])
-    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 0, withoutAddress: 0 })
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({
+      queued: 0,
+      withoutAddress: 0,
+    })
     await move(actors.office, visitId, day(22), 1, crewId)
     expect(await due()).toEqual(['visit-moved'])
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
@@ -131,17 +153,28 @@ describe('letters', () => {
   })
   it('are not written to a customer without an address, who is named instead', async () => {
     const { actors, visitId } = await firmWithVisit('Dunlin', '')
-    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({ queued: 0, withoutAddress: 1 })
-    expect((await problemOf(tellArrival(actors.technician, visitId, 'on-the-way', '09:10'))).message).toContain('Call instead')
+    expect(await tellCustomers(actors.office, [visitId], 'http://firm.example')).toEqual({
+      queued: 0,
+      withoutAddress: 1,
+    })
+    expect((await problemOf(tellArrival(actors.technician, visitId, 'on-the-way', '09:10'))).message).toContain(
+      'Call instead',
+    )
   })
   it('use the firm’s own words; a stale save is a conflict; others may not', async () => {
     const { actors, visitId } = await firmWithVisit('Knot')
-    const own = { ...DEFAULT_TEMPLATES, 'on-the-way': { subject: 'Coming to {site}', body: 'Hello {customer}, at {time}.' } }
+    const own = {
+      ...DEFAULT_TEMPLATES,
+      'on-the-way': { subject: 'Coming to {site}', body: 'Hello {customer}, at {time}.' },
+    }
     await setTemplates(actors.office, 0, own)
     expect((await problemOf(setTemplates(actors.office, 0, own))).kind).toBe('conflict')
     expect((await problemOf(setTemplates(actors.technician, 1, own))).kind).toBe('forbidden')
     await tellArrival(actors.technician, visitId, 'on-the-way', '09:10')
-    expect((await noticeBoard(actors.office)).sent[0]).toMatchObject({ subject: 'Coming to Site', body: 'Hello Nessa Quill, at 09:10.' })
+    expect((await noticeBoard(actors.office)).sent[0]).toMatchObject({
+      subject: 'Coming to Site',
+      body: 'Hello Nessa Quill, at 09:10.',
+    })
     expect((await problemOf(noticeBoard(actors.technician))).kind).toBe('forbidden')
   })
   it('two people who press at once tell the customer once', async () => {
@@ -155,7 +188,9 @@ describe('letters', () => {
 })
 
 const eventsOf = (text: string) =>
-  new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((e) => ({ event: new ICAL.Event(e), status: e.getFirstPropertyValue('status') }))
+  new ICAL.Component(ICAL.parse(text))
+    .getAllSubcomponents('vevent')
+    .map((e) => ({ event: new ICAL.Event(e), status: e.getFirstPropertyValue('status') }))
 
 describe('a calendar link', () => {
   it('shows a move under the same UID with a higher sequence, and keeps what was called off', async () => {
@@ -173,7 +208,10 @@ describe('a calendar link', () => {
   it('shows a customer their own visits and nothing of how the firm works', async () => {
     const { actors, firmId } = await firmWithVisit('Ruff')
     await addPond(actors.owner, newPond({ name: 'Other pond' }))
-    const customerId = await inFirm(firmId, async (trx) => (await trx('customers').where({ name: 'Nessa Quill' }).first('id'))!.id)
+    const customerId = await inFirm(
+      firmId,
+      async (trx) => (await trx('customers').where({ name: 'Nessa Quill' }).first('id'))!.id,
+    )
     const { token } = await makeFeed(actors.office, { scope: 'customer', customerId })
     const text = await calendarOf(token)
     expect(eventsOf(text)).toHaveLength(1)
@@ -191,6 +229,8 @@ describe('a calendar link', () => {
   })
   it('of another firm’s crew cannot be made', async () => {
     const [mine, theirs] = [await makeFirm('Plover'), await makeFirm('Lapwing')]
-    expect((await problemOf(makeFeed(mine.actors.office, { scope: 'crew', crewId: theirs.crewId }))).kind).toBe('not-found')
+    expect((await problemOf(makeFeed(mine.actors.office, { scope: 'crew', crewId: theirs.crewId }))).kind).toBe(
+      'not-found',
+    )
   })
 })

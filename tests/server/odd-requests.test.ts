@@ -34,8 +34,33 @@ const ROUTES = readdirSync(API, { recursive: true, encoding: 'utf8' })
 const METHODS = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const
 
 const NUL = '\u0000'
-const ODD_TEXTS = ['', ' ', 'x', `a${NUL}b`, '\ud800', '../../etc', '%', '%E0%A4%A', "';--", '<b>', 'é'.repeat(400), '0', '-1', '9'.repeat(40)]
-const ODD_DAYS = ['0000-01-01', '0001-01-01', '9999-12-31', '2027-02-30', '2027-2-3', '+12027-01-01', 'NaN', '2027-04-09T08:00:00Z', '2027-04-09']
+const ODD_TEXTS = [
+  '',
+  ' ',
+  'x',
+  `a${NUL}b`,
+  '\ud800',
+  '../../etc',
+  '%',
+  '%E0%A4%A',
+  "';--",
+  '<b>',
+  'é'.repeat(400),
+  '0',
+  '-1',
+  '9'.repeat(40),
+]
+const ODD_DAYS = [
+  '0000-01-01',
+  '0001-01-01',
+  '9999-12-31',
+  '2027-02-30',
+  '2027-2-3',
+  '+12027-01-01',
+  'NaN',
+  '2027-04-09T08:00:00Z',
+  '2027-04-09',
+]
 const ODD_VALUES: readonly unknown[] = [
   null,
   true,
@@ -113,7 +138,14 @@ describe('odd requests', () => {
   it('are refused with the reason, never with a 500', async () => {
     const { actors, crewId } = await makeFirm('Odd')
     const pondId = await addPond(actors.owner, newPond())
-    const visitId = await planVisit(actors.owner, { pondId, visitType: 'routine', day: '2099-05-05', startTime: '08:00', crewId, note: '' })
+    const visitId = await planVisit(actors.owner, {
+      pondId,
+      visitType: 'routine',
+      day: '2099-05-05',
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     cookie.token = await startSession(actors.owner.userId)
     const here = { pondId, crewId, visitId }
     const pick = dice(20261129)
@@ -122,14 +154,22 @@ describe('odd requests', () => {
     let slowest = 0
 
     for (const route of ROUTES) {
-      const handlers = (await import(`${relative(__dirname, API)}/${route}/route`)) as Record<string, (request: Request, context: unknown) => Promise<Response>>
+      const handlers = (await import(`${relative(__dirname, API)}/${route}/route`)) as Record<
+        string,
+        (request: Request, context: unknown) => Promise<Response>
+      >
       const names = [...route.matchAll(/\[(\w+)\]/g)].map((m) => m[1])
       for (const method of METHODS.filter((m) => typeof handlers[m] === 'function')) {
         const ask = async (text: string | undefined) => {
           const params = Object.fromEntries(names.map((name) => [name, pick(idsFor(name, here, method))]))
           const url = new URL(`http://127.0.0.1/api/${encodeURI(route)}`)
-          for (const name of QUERY_NAMES) if (pick([true, false, false])) url.searchParams.set(name, String(pick([...ODD_DAYS, ...ODD_TEXTS])))
-          const request = new Request(url, { method, body: method === 'GET' ? undefined : text, headers: { 'content-type': 'application/json' } })
+          for (const name of QUERY_NAMES)
+            if (pick([true, false, false])) url.searchParams.set(name, String(pick([...ODD_DAYS, ...ODD_TEXTS])))
+          const request = new Request(url, {
+            method,
+            body: method === 'GET' ? undefined : text,
+            headers: { 'content-type': 'application/json' },
+          })
           sent++
           const began = performance.now()
           const response = await handlers[method](request, { params: Promise.resolve(params) })
@@ -149,7 +189,8 @@ describe('odd requests', () => {
           for (let mend = 0; mend < MENDS; mend++) {
             const { status, answer } = await ask(JSON.stringify(body))
             if (status !== 422) break
-            for (const { path } of (JSON.parse(answer) as { fields?: { path: string }[] }).fields ?? []) put(body, path, structuredClone(pick(ODD_VALUES)))
+            for (const { path } of (JSON.parse(answer) as { fields?: { path: string }[] }).fields ?? [])
+              put(body, path, structuredClone(pick(ODD_VALUES)))
           }
         }
       }
@@ -158,6 +199,7 @@ describe('odd requests', () => {
     expect(sent).toBeGreaterThanOrEqual(LEAST)
     // none may hold anybody up; twice the bar, since other tests run beside
     expect(slowest).toBeLessThan(MOST_MS)
-    if (process.env.ODD_ROUNDS) console.log(`${sent} odd requests over ${ROUTES.length} routes, slowest ${slowest.toFixed(0)} ms`)
+    if (process.env.ODD_ROUNDS)
+      console.log(`${sent} odd requests over ${ROUTES.length} routes, slowest ${slowest.toFixed(0)} ms`)
   }, 600_000)
 })

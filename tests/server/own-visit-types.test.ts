@@ -25,7 +25,14 @@ async function firmWithPond(name: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
   const plan = async (startTime: string, jobKey = 'netting') => {
-    const id = await planVisit(firm.actors.office, { pondId, visitType: jobKey, day: today, startTime, crewId: firm.crewId, note: '' })
+    const id = await planVisit(firm.actors.office, {
+      pondId,
+      visitType: jobKey,
+      day: today,
+      startTime,
+      crewId: firm.crewId,
+      note: '',
+    })
     return (await fieldVisit(firm.actors.office, id)).visit.job
   }
   return { ...firm, pondId, plan }
@@ -59,16 +66,24 @@ describe('a firm’s own steps', () => {
     const cleanout = visitType('spring-cleanout')!
     const with_ = (steps: unknown) => OwnVisitType.parse({ name: 'Cleanout', customerNote: 'Murky for a day.', steps })
     const without = (key: string) => with_(cleanout.steps.filter((s) => s.key !== key))
-    expect((await problemOf(saveVisitType(actors.owner, 'spring-cleanout', 0, without('fish-back')))).message).toContain('protects fish or people')
+    expect(
+      (await problemOf(saveVisitType(actors.owner, 'spring-cleanout', 0, without('fish-back')))).message,
+    ).toContain('protects fish or people')
     const bare = with_(cleanout.steps.map((s) => (s.key === 'isolate' ? { ...s, safety: undefined } : s)))
     expect((await problemOf(saveVisitType(actors.owner, 'spring-cleanout', 0, bare))).message).toContain('safety note')
     const open = with_(cleanout.steps.map((s) => (s.key === 'fish-back' ? { ...s, gate: undefined } : s)))
-    expect((await problemOf(saveVisitType(actors.owner, 'spring-cleanout', 0, open))).message).toContain('keeps its stop')
+    expect((await problemOf(saveVisitType(actors.owner, 'spring-cleanout', 0, open))).message).toContain(
+      'keeps its stop',
+    )
     await saveVisitType(actors.owner, 'spring-cleanout', 0, without('lights'))
   })
   it('that cannot be carried out are named', () => {
     const bad = (step: object) =>
-      OwnVisitType.safeParse({ name: 'X y', customerNote: 'Note', steps: [{ key: 'a', section: 'S', title: 'Title', ...step }] }).error!.issues[0].path
+      OwnVisitType.safeParse({
+        name: 'X y',
+        customerNote: 'Note',
+        steps: [{ key: 'a', section: 'S', title: 'Title', ...step }],
+      }).error!.issues[0].path
     expect(bad({ kind: 'decide', choices: [{ code: 'one', label: 'One' }] })).toEqual(['steps', 0, 'choices'])
     expect(bad({ kind: 'timer' })).toEqual(['steps', 0, 'timerMinutes'])
     expect(bad({ kind: 'measure' })).toEqual(['steps', 0, 'readings'])

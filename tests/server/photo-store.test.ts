@@ -48,7 +48,11 @@ beforeAll(async () => {
 
 beforeEach(() => {
   down = false
-  Object.assign(process.env, { PHOTOS_S3_URL: url, PHOTOS_S3_KEY: ACCESS.accessKeyId, PHOTOS_S3_SECRET: ACCESS.secretAccessKey })
+  Object.assign(process.env, {
+    PHOTOS_S3_URL: url,
+    PHOTOS_S3_KEY: ACCESS.accessKeyId,
+    PHOTOS_S3_SECRET: ACCESS.secretAccessKey,
+  })
 })
 afterEach(() => {
   for (const name of ['PHOTOS_S3_URL', 'PHOTOS_S3_KEY', 'PHOTOS_S3_SECRET']) delete process.env[name]
@@ -68,7 +72,14 @@ async function started(name: string) {
   const { actors, crewId } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
   const day = new Date().toISOString().slice(0, 10)
-  const visitId = await planVisit(actors.office, { pondId, visitType: 'netting', day, startTime: '08:00', crewId, note: '' })
+  const visitId = await planVisit(actors.office, {
+    pondId,
+    visitType: 'netting',
+    day,
+    startTime: '08:00',
+    crewId,
+    note: '',
+  })
   await startVisit(actors.technician, visitId)
   return { actor: actors.technician, firmId: actors.owner.firmId, visitId }
 }

@@ -29,7 +29,13 @@ const YEAR = new Date().getUTCFullYear() + 1
 const TODAY = `${YEAR}-01-10`
 const workOut = (firmId: FirmId, to = `${YEAR}-06-30`): Promise<PlanResult> =>
   workOutOf(firmId, PlanWish.parse({ from: TODAY, to }), TODAY, { iterations: 300 })
-const line = (job: string, everyDays: number | null = null) => ({ job, everyDays, from: null, to: null, priceMinor: null })
+const line = (job: string, everyDays: number | null = null) => ({
+  job,
+  everyDays,
+  from: null,
+  to: null,
+  priceMinor: null,
+})
 
 async function withPlan(name: string, lines = [line('spring-cleanout')]) {
   const firm = await makeFirm(name)
@@ -38,7 +44,8 @@ async function withPlan(name: string, lines = [line('spring-cleanout')]) {
   const [site] = await inFirm(firm.firmId, (trx) => listSites(trx))
   return { ...firm, pondId, site }
 }
-const period = (from: string, to: string, effect: FirmPeriodInput['effect']) => FirmPeriodInput.parse({ name: effect, from, to, effect })
+const period = (from: string, to: string, effect: FirmPeriodInput['effect']) =>
+  FirmPeriodInput.parse({ name: effect, from, to, effect })
 const inputOf = ({ id: _id, customerId: _customer, version: _version, ...site }: Site) => site
 
 describe('days on which the work is different', () => {
@@ -53,7 +60,10 @@ describe('days on which the work is different', () => {
     expect((await workOut(firmId)).changes[0].day).toBe(first.day)
     expect((await problemOf(endFirmPeriod(actors.office, id))).kind).toBe('not-found')
     expect((await problemOf(addFirmPeriod(actors.technician, period(TODAY, TODAY, 'closed')))).kind).toBe('forbidden')
-    expect(FirmPeriodInput.safeParse({ name: 'x', from: '2027-05-02', to: '2027-05-01', effect: 'closed' }).error!.issues[0].path).toEqual(['to'])
+    expect(
+      FirmPeriodInput.safeParse({ name: 'x', from: '2027-05-02', to: '2027-05-01', effect: 'closed' }).error!.issues[0]
+        .path,
+    ).toEqual(['to'])
   })
   it('no filling from the mains: a cleanout has to wait, a routine visit does not', async () => {
     const { firmId, actors } = await withPlan('Godwit', [line('spring-cleanout'), line('routine', 28)])
@@ -90,7 +100,9 @@ describe('crews', () => {
     expect((await daySheet(actors.office, crewId, TODAY)).ways).toEqual([0])
     await setCrewSetup(actors.office, crewId, crew.version, { ...crew.setup, yard: { lat: 45.2, lon: -45 } })
     expect((await daySheet(actors.office, crewId, TODAY)).ways[0]).toBeGreaterThan(15)
-    const { input } = await inFirm(firmId, (trx) => gatherPlan(trx, PlanWish.parse({ from: TODAY, to: addDays(TODAY, 20) }), TODAY, undefined))
+    const { input } = await inFirm(firmId, (trx) =>
+      gatherPlan(trx, PlanWish.parse({ from: TODAY, to: addDays(TODAY, 20) }), TODAY, undefined),
+    )
     expect(input.crews[0].depot).toBe(2)
   })
   it('bring fish only where their tanks hold them', async () => {
@@ -104,7 +116,11 @@ describe('crews', () => {
 
 describe('waiting for its window', () => {
   it('what comes due after the days of the plan is named with its window, once', async () => {
-    const { firmId, pondId } = await withPlan('Sanderling', [line('spring-cleanout'), line('netting'), line('routine', 28)])
+    const { firmId, pondId } = await withPlan('Sanderling', [
+      line('spring-cleanout'),
+      line('netting'),
+      line('routine', 28),
+    ])
     const short = await workOut(firmId, `${YEAR}-06-30`)
     expect(short.changes.some((c) => c.job === 'spring-cleanout' && c.pondId === (pondId as PondId))).toBe(true)
     const jobs = short.waiting.map((w) => w.job).sort()

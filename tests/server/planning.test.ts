@@ -52,7 +52,9 @@ const keysOf = (changes: readonly PlanChange[]) => changes.map((c) => c.key)
 describe('a service plan', () => {
   it('is agreed line by line, and a line that cannot be is named', () => {
     expect(ServicePlan.safeParse([{ job: 'routine' }]).error!.issues[0].path).toEqual([0, 'everyDays'])
-    expect(ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0].path).toEqual([0, 'to'])
+    expect(
+      ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0].path,
+    ).toEqual([0, 'to'])
     expect(ServicePlan.safeParse([line('netting'), line('netting')]).error!.issues[0].path).toEqual([1, 'job'])
   })
   it('is kept once, and a stale save is a conflict', async () => {
@@ -89,9 +91,21 @@ describe('a plan', () => {
     await acceptPlan(actors.office, id, [netting.key])
     const [visit] = (await pondPage(actors.office, pondId)).visits
     const late = addDays(visit.day, 6)
-    await moveVisit(actors.office, visit.id, { day: late, startTime: '13:00', crewId, locked: true, version: visit.version })
+    await moveVisit(actors.office, visit.id, {
+      day: late,
+      startTime: '13:00',
+      crewId,
+      locked: true,
+      version: visit.version,
+    })
     expect(await workOut(firmId)).toMatchObject({ changes: [], kept: 1 })
-    await moveVisit(actors.office, visit.id, { day: late, startTime: '13:00', crewId, locked: false, version: visit.version + 1 })
+    await moveVisit(actors.office, visit.id, {
+      day: late,
+      startTime: '13:00',
+      crewId,
+      locked: false,
+      version: visit.version + 1,
+    })
     expect((await workOut(firmId)).changes.every((c) => c.kind === 'moved')).toBe(true)
   })
   it('is taken over in part, and never twice', async () => {
@@ -101,7 +115,10 @@ describe('a plan', () => {
     const [first] = keysOf(result.changes)
     // the pond fills longer than a crew can wait: the cleanout and the day after it go together
     expect(await acceptPlan(actors.office, id, [first])).toEqual({ taken: 2, left: [] })
-    expect(await problemOf(acceptPlan(actors.office, id, [first]))).toMatchObject({ kind: 'refused', message: expect.stringContaining('planned meanwhile') })
+    expect(await problemOf(acceptPlan(actors.office, id, [first]))).toMatchObject({
+      kind: 'refused',
+      message: expect.stringContaining('planned meanwhile'),
+    })
     expect((await problemOf(acceptPlan(actors.office, id, ['nothing']))).kind).toBe('refused')
     expect((await workOut(firmId)).changes).toHaveLength(result.changes.length - 2)
   })
@@ -110,9 +127,17 @@ describe('a plan', () => {
     const { crews } = await people(actors.owner)
     await setCrewSetup(actors.office, crewId, crews[0].version, { ...crews[0].setup, skills: [] })
     const { unplaced } = await workOut(firmId)
-    expect(unplaced[0]).toMatchObject({ job: 'spring-cleanout', reasons: [{ code: 'no-crew-skill', skills: ['fish'] }] })
-    expect(unplaced[1]).toMatchObject({ job: 'cleanout-second-day', reasons: [{ code: 'no-crew-skill', skills: ['fish'] }] })
-    expect((await problemOf(setCrewSetup(actors.office, crewId, crews[0].version, crews[0].setup))).kind).toBe('conflict')
+    expect(unplaced[0]).toMatchObject({
+      job: 'spring-cleanout',
+      reasons: [{ code: 'no-crew-skill', skills: ['fish'] }],
+    })
+    expect(unplaced[1]).toMatchObject({
+      job: 'cleanout-second-day',
+      reasons: [{ code: 'no-crew-skill', skills: ['fish'] }],
+    })
+    expect((await problemOf(setCrewSetup(actors.office, crewId, crews[0].version, crews[0].setup))).kind).toBe(
+      'conflict',
+    )
   })
   it('of a late spring moves the windows, and of an absent crew leaves nothing', async () => {
     const { actors, firmId, crewId } = await withPlan('Grebe', ServicePlan.parse([line('spring-cleanout')]))
@@ -134,6 +159,9 @@ describe('a visit that a plan made', () => {
     for (const step of visit.job.steps) await logEntry(actors.technician, visit.id, skipped(step.key, 'Nobody at home'))
     await finishVisit(actors.technician, visit.id)
     expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
-    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({ followUps: [], visit: { state: 'done' } })
+    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({
+      followUps: [],
+      visit: { state: 'done' },
+    })
   })
 })

@@ -36,7 +36,14 @@ async function withPond(name: string) {
 
 async function withVisit(name: string, visitType = 'plant-care') {
   const firm = await withPond(name)
-  const visitId = await planVisit(firm.actors.office, { pondId: firm.pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, {
+    pondId: firm.pondId,
+    visitType,
+    day: today,
+    startTime: '08:00',
+    crewId: firm.crewId,
+    note: '',
+  })
   return { ...firm, visitId }
 }
 
@@ -55,7 +62,8 @@ const plantEntry = (over: Partial<PlantEntry>): PlantEntry => ({
 async function finish(actor: Actor, visitId: VisitId) {
   const { visit, log } = await fieldVisit(actor, visitId)
   const answered = new Set(log.flatMap((e) => ('stepKey' in e ? [e.stepKey] : [])))
-  for (const step of visit.job.steps) if (!answered.has(step.key)) await logEntry(actor, visitId, skipped(step.key, 'not today'))
+  for (const step of visit.job.steps)
+    if (!answered.has(step.key)) await logEntry(actor, visitId, skipped(step.key, 'not today'))
   await finishVisit(actor, visitId)
 }
 
@@ -64,15 +72,24 @@ describe('groups of plants at the desk', () => {
     const { actors, pondId } = await withPond('Alder')
     const { id } = await addPatch(actors.designer, pondId, { patch: inPond('nymphaea-alba'), count: 3 })
     await changePatch(actors.designer, id, 1, { ...inPond('nymphaea-alba'), xM: 2.5 })
-    await logPlant(actors.technician, id, { on: today, line: line({ action: 'divide', condition: 'good', count: 2, kept: 4 }) })
+    await logPlant(actors.technician, id, {
+      on: today,
+      line: line({ action: 'divide', condition: 'good', count: 2, kept: 4 }),
+    })
     const page = await pondPlants(actors.technician, pondId)
-    expect(page.patches).toMatchObject([{ id, xM: 2.5, count: 2, planned: 3, condition: 'good', lastDone: { divide: today } }])
+    expect(page.patches).toMatchObject([
+      { id, xM: 2.5, count: 2, planned: 3, condition: 'good', lastDone: { divide: today } },
+    ])
     expect(page.patches[0].history.map((e) => e.action)).toEqual(['divide', 'planted'])
     expect(page.cuttings).toEqual([{ species: 'nymphaea-alba', onHand: 4 }])
     // one is missing, and pieces of the kind are kept
-    expect(page.replanting).toEqual([expect.objectContaining({ patchId: id, species: 'nymphaea-alba', count: 1, sameKind: true })])
+    expect(page.replanting).toEqual([
+      expect.objectContaining({ patchId: id, species: 'nymphaea-alba', count: 1, sameKind: true }),
+    ])
     await logPlant(actors.office, id, { on: today, line: line({ action: 'planted', count: 1 }) })
-    expect((await storesPage(actors.owner)).items).toMatchObject([{ speciesKey: 'nymphaea-alba', kind: 'plant', onHand: 3 }])
+    expect((await storesPage(actors.owner)).items).toMatchObject([
+      { speciesKey: 'nymphaea-alba', kind: 'plant', onHand: 3 },
+    ])
     await removePatch(actors.office, id)
     expect((await pondPlants(actors.owner, pondId)).patches).toEqual([])
   })
@@ -80,12 +97,20 @@ describe('groups of plants at the desk', () => {
   it('answer what cannot be with the field and the mend', async () => {
     const { actors, pondId } = await withPond('Birch')
     const { id } = await addPatch(actors.owner, pondId, { patch: inPond('carex-elata'), count: 1 })
-    expect(await problemOf(addPatch(actors.owner, pondId, { patch: { ...inPond('carex-elata'), plantedOn: addDays(today, 3) }, count: 1 }))).toMatchObject({
+    expect(
+      await problemOf(
+        addPatch(actors.owner, pondId, { patch: { ...inPond('carex-elata'), plantedOn: addDays(today, 3) }, count: 1 }),
+      ),
+    ).toMatchObject({
       fields: [{ path: 'plantedOn' }],
     })
-    expect(await problemOf(logPlant(actors.owner, id, { on: addDays(today, 2), line: line({}) }))).toMatchObject({ fields: [{ path: 'on' }] })
+    expect(await problemOf(logPlant(actors.owner, id, { on: addDays(today, 2), line: line({}) }))).toMatchObject({
+      fields: [{ path: 'on' }],
+    })
     expect((await problemOf(changePatch(actors.owner, id, 9, inPond('carex-elata')))).kind).toBe('conflict')
-    expect((await problemOf(addPatch(actors.technician, pondId, { patch: inPond('carex-elata'), count: 1 }))).kind).toBe('forbidden')
+    expect(
+      (await problemOf(addPatch(actors.technician, pondId, { patch: inPond('carex-elata'), count: 1 }))).kind,
+    ).toBe('forbidden')
     const stranger = await withPond('Birch’s neighbour')
     expect((await problemOf(logPlant(stranger.actors.owner, id, { on: today, line: line({}) }))).kind).toBe('not-found')
     expect((await problemOf(pondPlants(stranger.actors.owner, pondId))).kind).toBe('not-found')
@@ -97,7 +122,10 @@ describe('groups of plants at the desk', () => {
     expect((await problemOf(takeOverPlanting(actors.owner, pondId, null))).kind).toBe('refused')
     const { start } = await designPage(actors.owner, pondId)
     await saveDesign(actors.owner, pondId, { name: 'Bed', bed: start, overrideReason: '' })
-    const [first, second] = await Promise.allSettled([takeOverPlanting(actors.owner, pondId, '2025-05-01'), takeOverPlanting(actors.designer, pondId, null)])
+    const [first, second] = await Promise.allSettled([
+      takeOverPlanting(actors.owner, pondId, '2025-05-01'),
+      takeOverPlanting(actors.designer, pondId, null),
+    ])
     expect([first.status, second.status].sort()).toEqual(['fulfilled', 'rejected'])
     const { patches } = await pondPlants(actors.owner, pondId)
     expect(patches.map((p) => p.species).sort()).toEqual(start.planting.map((p) => p.species).sort())
@@ -109,18 +137,40 @@ describe('plants on a visit', () => {
   it('are logged from any device, in whatever order the lines come in', async () => {
     const { actors, pondId, visitId } = await withVisit('Dock')
     const lead = actors['crew-lead']
-    const { id } = await addPatch(actors.owner, pondId, { patch: { ...inPond('iris-versicolor'), plantedOn: addDays(today, -400) }, count: 10 })
+    const { id } = await addPatch(actors.owner, pondId, {
+      patch: { ...inPond('iris-versicolor'), plantedOn: addDays(today, -400) },
+      count: 10,
+    })
     await startVisit(lead, visitId)
     const minute = (n: number) => new Date(Date.now() + (n - 30) * 60_000).toISOString()
-    const later = plantEntry({ patchId: id, species: 'iris-versicolor', action: 'divide', condition: 'good', count: 8, kept: 5, at: minute(2) })
-    const earlier = plantEntry({ patchId: id, species: 'iris-versicolor', condition: 'crowded', count: 12, at: minute(1) })
+    const later = plantEntry({
+      patchId: id,
+      species: 'iris-versicolor',
+      action: 'divide',
+      condition: 'good',
+      count: 8,
+      kept: 5,
+      at: minute(2),
+    })
+    const earlier = plantEntry({
+      patchId: id,
+      species: 'iris-versicolor',
+      condition: 'crowded',
+      count: 12,
+      at: minute(1),
+    })
     for (const entry of [later, earlier, later]) await logEntry(lead, visitId, entry)
     const fresh = plantEntry({ species: 'veronica-beccabunga', action: 'planted', count: 6, at: minute(3) })
     await logEntry(lead, visitId, fresh)
     const { patches } = await pondPlants(actors.owner, pondId)
     expect(patches).toHaveLength(2)
     expect(patches.find((p) => p.id === id)).toMatchObject({ count: 8, planned: 12, condition: 'good' })
-    expect(patches.find((p) => p.species === 'veronica-beccabunga')).toMatchObject({ id: fresh.id, count: 6, xM: null, plantedOn: expect.any(String) })
+    expect(patches.find((p) => p.species === 'veronica-beccabunga')).toMatchObject({
+      id: fresh.id,
+      count: 6,
+      xM: null,
+      plantedOn: expect.any(String),
+    })
     // a crew's work is not taken back by the desk
     expect((await problemOf(removePatch(actors.owner, id))).kind).toBe('refused')
     // cuttings reach the stores with the end of the visit, once, also when a line comes in after it
@@ -139,8 +189,14 @@ describe('plants on a visit', () => {
     const { id } = await addPatch(actors.owner, pondId, { patch: inPond('carex-elata'), count: 4 })
     await removePatch(actors.owner, id)
     await startVisit(actors['crew-lead'], visitId)
-    await logEntry(actors['crew-lead'], visitId, plantEntry({ patchId: id, species: 'carex-elata', place: 'pond', action: 'deadhead', count: 4 }))
-    expect((await pondPlants(actors.owner, pondId)).patches).toMatchObject([{ species: 'carex-elata', count: 4, place: 'pond' }])
+    await logEntry(
+      actors['crew-lead'],
+      visitId,
+      plantEntry({ patchId: id, species: 'carex-elata', place: 'pond', action: 'deadhead', count: 4 }),
+    )
+    expect((await pondPlants(actors.owner, pondId)).patches).toMatchObject([
+      { species: 'carex-elata', count: 4, place: 'pond' },
+    ])
   })
 
   it('brings the groups and what they ask for onto the device', async () => {
@@ -158,7 +214,9 @@ describe('plants of all ponds', () => {
     const { actors, pondId } = await withPond('Gorse')
     const { id } = await addPatch(actors.owner, pondId, { patch: inPond('canna-hybrids'), count: 3 })
     await addPatch(actors.owner, pondId, { patch: inPond('carex-elata'), count: 9 })
-    expect((await allPlants(actors.technician)).seasonal).toMatchObject([{ species: 'canna-hybrids', stored: false, count: 3 }])
+    expect((await allPlants(actors.technician)).seasonal).toMatchObject([
+      { species: 'canna-hybrids', stored: false, count: 3 },
+    ])
     await logPlant(actors['crew-lead'], id, { on: today, line: line({ action: 'lift', note: '=Cellar, left shelf' }) })
     expect((await allPlants(actors.owner)).seasonal).toMatchObject([{ stored: true, place: '=Cellar, left shelf' }])
     const csv = await seasonalCsv(actors.owner)
@@ -175,15 +233,26 @@ describe('plants of all ponds', () => {
       await logPlant(actors.owner, id, { on: today, line: line({ condition: 'pale' }) })
     }
     const tasks = await inFirm(firmId, (trx) => duePlantTasks(trx, { today, timeZone: 'Etc/UTC' }, today))
-    expect(tasks).toMatchObject([{ pondId, title: expect.stringMatching(/^Check whether roots are wet: .*northern blue flag/), minutes: 10 }])
-    const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day: today, startTime: '08:00', crewId, note: '' })
+    expect(tasks).toMatchObject([
+      { pondId, title: expect.stringMatching(/^Check whether roots are wet: .*northern blue flag/), minutes: 10 },
+    ])
+    const visitId = await planVisit(actors.office, {
+      pondId,
+      visitType: 'routine',
+      day: today,
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     await inFirm(firmId, (trx) =>
       trx('visits')
         .where({ id: visitId })
         .update({
           tasks: JSON.stringify([{ id: tasks[0].id, title: tasks[0].title }]),
           job: trx.raw(`jsonb_set(job, '{steps}', (job->'steps') || ?::jsonb)`, [
-            JSON.stringify([{ key: `task-${tasks[0].id}`, section: 'While we are there', kind: 'do', title: tasks[0].title }]),
+            JSON.stringify([
+              { key: `task-${tasks[0].id}`, section: 'While we are there', kind: 'do', title: tasks[0].title },
+            ]),
           ]),
         }),
     )
@@ -200,6 +269,9 @@ describe('plants of all ponds', () => {
     })
     await finish(lead, visitId)
     expect(await inFirm(firmId, (trx) => duePlantTasks(trx, { today, timeZone: 'Etc/UTC' }, today))).toEqual([])
-    expect((await pondPlants(actors.owner, pondId)).patches.map((p) => p.lastDone)).toEqual([{ 'look-at-roots': today }, { 'look-at-roots': today }])
+    expect((await pondPlants(actors.owner, pondId)).patches.map((p) => p.lastDone)).toEqual([
+      { 'look-at-roots': today },
+      { 'look-at-roots': today },
+    ])
   })
 })

@@ -46,13 +46,21 @@ describe('ponds', () => {
     ],
     [
       'a pond of about a litre',
-      { outline: { kind: 'rectangle', lengthM: 0.2, widthM: 0.2 }, zones: [{ name: 'Cup', floorDepthM: 0.05, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 },
+      {
+        outline: { kind: 'rectangle', lengthM: 0.2, widthM: 0.2 },
+        zones: [{ name: 'Cup', floorDepthM: 0.05, surfaceShare: 1, sideSlope: 0 }],
+        rockShare: 0,
+      },
       'pond.outline',
       '2.0 litres',
     ],
     [
       'a pond of 100,000 m³',
-      { outline: { kind: 'rectangle', lengthM: 200, widthM: 100 }, zones: [{ name: 'Lake', floorDepthM: 5, surfaceShare: 1, sideSlope: 0 }], rockShare: 0 },
+      {
+        outline: { kind: 'rectangle', lengthM: 200, widthM: 100 },
+        zones: [{ name: 'Lake', floorDepthM: 5, surfaceShare: 1, sideSlope: 0 }],
+        rockShare: 0,
+      },
       'pond.outline',
       '100000 m³',
     ],
@@ -67,8 +75,13 @@ describe('ponds', () => {
     const id = await addPond(actors.owner, newPond())
     const seen = await pondForEdit(actors.designer, id)
     await changePond(actors.office, id, seen.version, pondInput({ notes: 'from the office' }))
-    const problem = await problemOf(changePond(actors.designer, id, seen.version, pondInput({ notes: 'from the bench' })))
-    expect(problem).toMatchObject({ kind: 'conflict', current: { notes: 'from the office', version: seen.version + 1 } })
+    const problem = await problemOf(
+      changePond(actors.designer, id, seen.version, pondInput({ notes: 'from the bench' })),
+    )
+    expect(problem).toMatchObject({
+      kind: 'conflict',
+      current: { notes: 'from the office', version: seen.version + 1 },
+    })
     expect((await pondForEdit(actors.designer, id)).notes).toBe('from the office')
   })
   it('works the season out again when the survey changes', async () => {
@@ -91,8 +104,16 @@ describe('designs', () => {
     const { actors } = await makeFirm('Juniper')
     const id = await addPond(actors.owner, newPond())
     const { start } = await designPage(actors.designer, id)
-    expect(await saveDesign(actors.designer, id, { name: 'One', bed: start, overrideReason: '' })).toMatchObject({ number: 1 })
-    expect(await saveDesign(actors.designer, id, { name: 'Two', bed: { ...start, lengthM: start.lengthM + 1 }, overrideReason: '' })).toMatchObject({
+    expect(await saveDesign(actors.designer, id, { name: 'One', bed: start, overrideReason: '' })).toMatchObject({
+      number: 1,
+    })
+    expect(
+      await saveDesign(actors.designer, id, {
+        name: 'Two',
+        bed: { ...start, lengthM: start.lengthM + 1 },
+        overrideReason: '',
+      }),
+    ).toMatchObject({
       number: 2,
     })
     const { designs } = await designPage(actors.designer, id)
@@ -106,7 +127,9 @@ describe('designs', () => {
     const other = { name: 'Small', bed: { ...start, sizingMethod: 'nitrogen' as const }, overrideReason: '' }
     const problem = await problemOf(saveDesign(actors.designer, id, other))
     expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('overrideReason')
-    await expect(saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' })).resolves.toMatchObject({ number: 1 })
+    await expect(
+      saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' }),
+    ).resolves.toMatchObject({ number: 1 })
   })
 })
 
@@ -123,6 +146,8 @@ describe('losing water', () => {
     expect(waterLoss!.balance.advice).toBe('moving-water')
     expect(waterLoss!.logs).toHaveLength(2)
     expect((await problemOf(logLevel(actors.designer, id, { ...log, dropMm: 1 }))).kind).toBe('forbidden')
-    expect((await problemOf(logLevel(actors.owner, id, { ...log, dropMm: 1, day: '2999-01-01' }))).kind).toBe('bad-input')
+    expect((await problemOf(logLevel(actors.owner, id, { ...log, dropMm: 1, day: '2999-01-01' }))).kind).toBe(
+      'bad-input',
+    )
   })
 })

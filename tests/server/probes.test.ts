@@ -48,7 +48,10 @@ describe('probes', () => {
     const now = new Date(NOW * 1000)
     expect(await takeProbeReadings(key, pack, now)).toEqual({ kept: 48, already: 0, refused: [] })
     expect(await takeProbeReadings(key, [...pack].reverse(), now)).toEqual({ kept: 0, already: 48, refused: [] })
-    expect(await takeProbeReadings(key, [pack[0], pack[0], { ...pack[0], t: NOW - 999 }], now)).toMatchObject({ kept: 1, already: 2 })
+    expect(await takeProbeReadings(key, [pack[0], pack[0], { ...pack[0], t: NOW - 999 }], now)).toMatchObject({
+      kept: 1,
+      already: 2,
+    })
     const kept = await readings()
     expect(kept).toHaveLength(49)
     expect(kept.every((r) => r.method === 'probe')).toBe(true)
@@ -81,7 +84,9 @@ describe('probes', () => {
     )
     await takeProbeReadings(key, all, new Date(NOW * 1000))
     const kept = await readings()
-    expect(kept.map((r) => `${r.kind} ${r.takenAt}`).sort()).toEqual(all.map((r) => `${r.n.split('/')[1]} ${new Date(r.t * 1000).toISOString()}`).sort())
+    expect(kept.map((r) => `${r.kind} ${r.takenAt}`).sort()).toEqual(
+      all.map((r) => `${r.n.split('/')[1]} ${new Date(r.t * 1000).toISOString()}`).sort(),
+    )
   })
   it('are told which record cannot be taken and why; the others are', async () => {
     const { key, pondId } = await probed('Probe three')
@@ -125,7 +130,13 @@ describe('a key', () => {
   it('is asked for at the door, and a pack that is none is refused by name', async () => {
     const { token } = await probed('Keys at the door')
     const post = (body: string, authorization?: string) =>
-      postReadings(new Request('http://app/api/v1/readings', { method: 'POST', body, headers: authorization ? { authorization } : {} }))
+      postReadings(
+        new Request('http://app/api/v1/readings', {
+          method: 'POST',
+          body,
+          headers: authorization ? { authorization } : {},
+        }),
+      )
     expect((await post('[]')).status).toBe(401)
     expect((await post('[]', `Bearer ${token}`)).status).toBe(422)
     expect((await post('{"n": 1}', `Bearer ${token}`)).status).toBe(422)

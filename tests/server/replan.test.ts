@@ -45,7 +45,14 @@ const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(
 async function withVisit(name: string, visitType = 'routine') {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: DAY, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, {
+    pondId,
+    visitType,
+    day: DAY,
+    startTime: '08:00',
+    crewId: firm.crewId,
+    note: '',
+  })
   return { ...firm, pondId, visitId }
 }
 const EMPTY_RESULT: PlanResult = {
@@ -71,7 +78,14 @@ describe('what came up', () => {
   it('rain: a visit leaves the lost days, promised or not, and nothing else moves', async () => {
     const { firmId, actors, crewId, visitId, pondId } = await withVisit('Swift')
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
-    await planVisit(actors.office, { pondId: other, visitType: 'routine', day: addDays(DAY, 3), startTime: '09:00', crewId, note: '' })
+    await planVisit(actors.office, {
+      pondId: other,
+      visitType: 'routine',
+      day: addDays(DAY, 3),
+      startTime: '09:00',
+      crewId,
+      note: '',
+    })
     await moveVisit(actors.office, visitId, { day: DAY, startTime: '08:00', crewId, locked: true, version: 1 })
     expect((await workOut(firmId)).changes).toEqual([])
     const { changes, kept } = await workOut(firmId, wish({ lostDays: [DAY, addDays(DAY, 1)] }))
@@ -94,11 +108,19 @@ describe('what came up', () => {
       }),
     )
     const [rained] = (await workOut(firmId, wish({ lostDays: [DAY] }))).changes
-    expect(rained).toMatchObject({ why: { breaks: [{ code: 'crew-off' }] }, tell: { customer: 'Customer', byEmail: false, phone: '' } })
+    expect(rained).toMatchObject({
+      why: { breaks: [{ code: 'crew-off' }] },
+      tell: { customer: 'Customer', byEmail: false, phone: '' },
+    })
     const stork = await secondCrew(firmId)
     const [sick] = (await workOut(firmId, wish({ absent: [{ crewId, from: DAY, to: addDays(DAY, 30) }] }))).changes
     expect(sick).toMatchObject({ crewId: stork, why: { breaks: [{ code: 'crew-off' }] } })
-    expect(await whyVisit(actors.office, visitId)).toMatchObject({ crewId, day: DAY, ableCrews: expect.arrayContaining([crewId, stork]), detourMin: 0 })
+    expect(await whyVisit(actors.office, visitId)).toMatchObject({
+      crewId,
+      day: DAY,
+      ableCrews: expect.arrayContaining([crewId, stork]),
+      detourMin: 0,
+    })
     expect((await problemOf(whyVisit(actors.technician, visitId))).kind).toBe('forbidden')
   })
   it('two planners who take over two plans at once do not put a crew in two places', async () => {
@@ -107,7 +129,9 @@ describe('what came up', () => {
       (await workOut(firmId, wish({ lostDays: [DAY] }))).changes,
       (await workOut(firmId, wish({ lostDays: [DAY, addDays(DAY, 1)] }))).changes,
     ]
-    const ids = await Promise.all([first, second].map((changes) => finishedRun(actors.office, { ...EMPTY_RESULT, changes }, wish())))
+    const ids = await Promise.all(
+      [first, second].map((changes) => finishedRun(actors.office, { ...EMPTY_RESULT, changes }, wish())),
+    )
     const outcomes = await Promise.allSettled(ids.map((id) => acceptPlan(actors.office, id, [visitId])))
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
     const [refused] = outcomes.flatMap((o) => (o.status === 'rejected' ? [o.reason.message] : []))
@@ -139,7 +163,14 @@ describe('what came up', () => {
     const { firmId, actors, crewId, pondId } = await withVisit('Martin', 'netting')
     const stork = await secondCrew(firmId)
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
-    await planVisit(actors.office, { pondId: other, visitType: 'routine', day: DAY, startTime: '13:00', crewId, note: '' })
+    await planVisit(actors.office, {
+      pondId: other,
+      visitType: 'routine',
+      day: DAY,
+      startTime: '13:00',
+      crewId,
+      note: '',
+    })
     const { changes, kept } = await workOut(firmId, wish({ to: DAY, withoutKit: [crewId] }))
     expect(changes).toMatchObject([{ pondId, crewId: stork }])
     expect(kept).toBe(1)
@@ -180,16 +211,28 @@ describe('two diffs', () => {
     await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 28 }]))
     const result = await workOut(firmId)
     const [first] = result.changes
-    const moved = { ...result, changes: [{ ...first, day: first.day < first.window.latest ? addDays(first.day, 3) : first.window.earliest }] }
+    const moved = {
+      ...result,
+      changes: [{ ...first, day: first.day < first.window.latest ? addDays(first.day, 3) : first.window.earliest }],
+    }
     const [a, b] = [await finishedRun(actors.office, result, wish()), await finishedRun(actors.office, moved, wish())]
-    const outcomes = await Promise.allSettled([acceptPlan(actors.office, a, [first.key]), acceptPlan(actors.owner, b, [first.key])])
+    const outcomes = await Promise.allSettled([
+      acceptPlan(actors.office, a, [first.key]),
+      acceptPlan(actors.owner, b, [first.key]),
+    ])
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
     expect((await pondPage(actors.office, pondId)).visits).toHaveLength(1)
   })
 })
 
 /** Carries a visit out, every step in its turn. */
-async function carryOut(firm: Awaited<ReturnType<typeof makeFirm>>, visitId: VisitId, startedAt: Date, minutes: number, skip: readonly string[] = []) {
+async function carryOut(
+  firm: Awaited<ReturnType<typeof makeFirm>>,
+  visitId: VisitId,
+  startedAt: Date,
+  minutes: number,
+  skip: readonly string[] = [],
+) {
   const lead = firm.actors['crew-lead']
   await startVisit(lead, visitId, startedAt)
   const { visit } = await fieldVisit(lead, visitId)
@@ -226,7 +269,12 @@ describe('tasks', () => {
       retired: false,
       warrantyUntil: null,
     })
-    await addOneOff(actors.office, pondId, { title: 'Reset the edge stone', from: today, to: addDays(today, 60), minutes: 20 })
+    await addOneOff(actors.office, pondId, {
+      title: 'Reset the edge stone',
+      from: today,
+      to: addDays(today, 60),
+      minutes: 20,
+    })
     const result = await workOut(firmId)
     const host = result.changes.find((c) => c.tasks.length > 0)!
     expect(host.tasks.map((t) => t.title).sort()).toEqual(['Renew the UV lamp: Clarifier', 'Reset the edge stone'])
@@ -247,13 +295,22 @@ describe('a wish after the season was planned', () => {
   it('goes along on the visit that stands, which gets its time and its step', async () => {
     const { firmId, actors, pondId, visitId } = await withVisit('Siskin')
     const before = (await pondPage(actors.office, pondId)).visits[0]
-    await addOneOff(actors.office, pondId, { title: 'Photograph the iris', from: today, to: addDays(today, 60), minutes: 20 })
+    await addOneOff(actors.office, pondId, {
+      title: 'Photograph the iris',
+      from: today,
+      to: addDays(today, 60),
+      minutes: 20,
+    })
     const result = await workOut(firmId)
     expect(result.changes).toMatchObject([{ kind: 'joined', visitId, tasks: [{ title: 'Photograph the iris' }] }])
     const id = await finishedRun(actors.office, result, wish())
     await acceptPlan(actors.office, id, [visitId])
     const [after] = (await pondPage(actors.office, pondId)).visits
-    expect(after).toMatchObject({ day: before.day, startTime: before.startTime, plannedMinutes: before.plannedMinutes + 20 })
+    expect(after).toMatchObject({
+      day: before.day,
+      startTime: before.startTime,
+      plannedMinutes: before.plannedMinutes + 20,
+    })
     expect(after.job.steps.map((s) => s.title)).toContain('Photograph the iris')
     expect((await workOut(firmId)).changes).toEqual([])
   })
@@ -264,7 +321,14 @@ describe('learnt durations', () => {
     const firm = await withVisit('Wagtail')
     const { actors, visitId, pondId, crewId } = firm
     const planned = async (day: string) => {
-      const id = await planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '08:00', crewId, note: '' })
+      const id = await planVisit(actors.office, {
+        pondId,
+        visitType: 'routine',
+        day,
+        startTime: '08:00',
+        crewId,
+        note: '',
+      })
       return (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!.plannedMinutes
     }
     const before = (await pondPage(actors.office, pondId)).visits[0].plannedMinutes
@@ -285,8 +349,22 @@ describe('a day as it goes', () => {
     const firm = await makeFirm('Linnet')
     const { actors, crewId } = firm
     const pondId = await addPond(actors.owner, newPond())
-    const first = await planVisit(actors.office, { pondId, visitType: 'routine', day: today, startTime: '00:05', crewId, note: '' })
-    await planVisit(actors.office, { pondId, visitType: 'plant-care', day: today, startTime: '02:30', crewId, note: '' })
+    const first = await planVisit(actors.office, {
+      pondId,
+      visitType: 'routine',
+      day: today,
+      startTime: '00:05',
+      crewId,
+      note: '',
+    })
+    await planVisit(actors.office, {
+      pondId,
+      visitType: 'plant-care',
+      day: today,
+      startTime: '02:30',
+      crewId,
+      note: '',
+    })
     await carryOut(firm, first, new Date(`${today}T00:10:00Z`), 240)
     const { live } = await daySheet(actors.technician, crewId, today)
     expect(live.stops[0]).toMatchObject({ state: 'done', startMin: 10, endMin: 250, lateMin: 5 })

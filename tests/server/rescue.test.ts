@@ -40,7 +40,13 @@ describe('a rescue', () => {
     const { actors, pondId, input } = await neglected('Sedge')
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ visits: 5, first })
     const { visits, followUps } = await pondPage(actors.office, pondId)
-    expect(visits.map((v) => v.job.key)).toEqual(['rescue-floor', 'rescue-strainers', 'rescue-media', 'rescue-media', 'rescue-rocks'])
+    expect(visits.map((v) => v.job.key)).toEqual([
+      'rescue-floor',
+      'rescue-strainers',
+      'rescue-media',
+      'rescue-media',
+      'rescue-rocks',
+    ])
     const { systemM3 } = await rescuePage(actors.office, pondId)
     // one degree of KH for the whole system: rate × volume
     expect(visits[0].note).toContain(`${Number((systemM3 * 29.96).toPrecision(2))} g of sodium bicarbonate`)
@@ -51,7 +57,14 @@ describe('a rescue', () => {
     const { actors, pondId, crewId, input } = await neglected('Reedmace')
     const other = await addPond(actors.owner, newPond({ name: 'Other' }))
     for (const ahead of [0, 1])
-      await planVisit(actors.office, { pondId: other, visitType: 'routine', day: addDays(first, ahead), startTime: '08:00', crewId, note: '' })
+      await planVisit(actors.office, {
+        pondId: other,
+        visitType: 'routine',
+        day: addDays(first, ahead),
+        startTime: '08:00',
+        crewId,
+        note: '',
+      })
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ first: addDays(first, 2) })
     const days = (await pondPage(actors.office, pondId)).visits.map((v) => v.day)
     days.slice(1).forEach((day, i) => expect(daysBetween(days[i], day)).toBeGreaterThan(0))
@@ -59,6 +72,8 @@ describe('a rescue', () => {
   it('is for the office, and not for yesterday', async () => {
     const { actors, pondId, input } = await neglected('Bulrush')
     expect((await problemOf(startRescue(actors.technician, pondId, input))).kind).toBe('forbidden')
-    expect((await problemOf(startRescue(actors.office, pondId, { ...input, first: addDays(today, -3) }))).kind).toBe('bad-input')
+    expect((await problemOf(startRescue(actors.office, pondId, { ...input, first: addDays(today, -3) }))).kind).toBe(
+      'bad-input',
+    )
   })
 })

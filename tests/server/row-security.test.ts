@@ -26,9 +26,13 @@ describe('the wall between firms', () => {
     expect(rows.filter((r: { relrowsecurity: boolean }) => !r.relrowsecurity)).toEqual([])
   })
   it('binds the role the app connects with: no owner of tables, no bypass', async () => {
-    const { rows } = await database().raw('select current_user as who, (select rolbypassrls or rolsuper from pg_roles where rolname = current_user) as free')
+    const { rows } = await database().raw(
+      'select current_user as who, (select rolbypassrls or rolsuper from pg_roles where rolname = current_user) as free',
+    )
     expect(rows[0]).toEqual({ who: 'slow_reed_app', free: false })
-    const { rows: owned } = await owner.raw(`select count(*)::int as n from pg_tables where tableowner = 'slow_reed_app'`)
+    const { rows: owned } = await owner.raw(
+      `select count(*)::int as n from pg_tables where tableowner = 'slow_reed_app'`,
+    )
     expect(owned[0].n).toBe(0)
   })
   it('shows nothing without a firm', async () => expect(await database()('ponds').select('id')).toEqual([]))
@@ -41,7 +45,9 @@ describe('the wall between firms', () => {
   it('refuses a row written for another firm', async () => {
     const [a, b] = [await makeFirm('Cedar'), await makeFirm('Dogwood')]
     await expect(
-      inFirm(a.firmId, (trx) => trx('crews').insert({ id: b.crewId.replace(/^./, '0') as CrewId, firm_id: b.firmId, name: 'Intruder' })),
+      inFirm(a.firmId, (trx) =>
+        trx('crews').insert({ id: b.crewId.replace(/^./, '0') as CrewId, firm_id: b.firmId, name: 'Intruder' }),
+      ),
     ).rejects.toThrow(/row-level security/)
   })
 })

@@ -15,11 +15,16 @@ async function withRun(name: string) {
   const id = randomUUID() as ForecastRunId
   await inFirm(firmId, (trx) => insertForecastRun(trx, firmId, id, null))
   const sent: string[] = []
-  const machine = runMachine<ForecastRunId>({ table: 'forecast_runs', send: async (_, __, run) => void sent.push(run), brokeOff: 'It broke off; try again.' })
+  const machine = runMachine<ForecastRunId>({
+    table: 'forecast_runs',
+    send: async (_, __, run) => void sent.push(run),
+    brokeOff: 'It broke off; try again.',
+  })
   const run = async () => (await inFirm(firmId, (trx) => findForecastRun(trx, id)))!
   return { firmId: firmId as FirmId, id, machine, sent, run }
 }
-const aborted = (signal: AbortSignal) => new Promise<void>((resolve) => signal.addEventListener('abort', () => resolve()))
+const aborted = (signal: AbortSignal) =>
+  new Promise<void>((resolve) => signal.addEventListener('abort', () => resolve()))
 
 describe('a run', () => {
   it('is worked on once, however often it is taken up, and ends with what was found', async () => {

@@ -24,12 +24,14 @@ describe('a pond’s year', () => {
   it('is kept ready and worked out again when the house rules changes', async () => {
     const { actors, firmId } = await makeFirm('Alkanet')
     const id = await addPond(actors.owner, newPond())
-    const hash = () => inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first())!.input_hash)
+    const hash = () =>
+      inFirm(firmId, async (trx) => (await trx('pond_seasons').where({ pond_id: id }).first())!.input_hash)
     const before = await hash()
     await pondPage(actors.owner, id)
     expect(await hash()).toBe(before)
     const { rules, version } = await firm(actors.owner)
-    const feeding = async () => (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
+    const feeding = async () =>
+      (await pondPage(actors.owner, id)).season!.windows.find((w) => w.job === 'feeding-start')!.best
     const early = await feeding()
     await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
     // what a worker does with the job
@@ -93,7 +95,14 @@ describe('the morning', () => {
     await addPond(actors.owner, newPond({ name: 'Second' }))
     expect(await todayPage(actors.office)).toMatchObject({ pondCount: 2, toPlanCount: 2 })
     const { proposals } = await planningPage(actors.office, pondId, 'spring-cleanout')
-    await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day: proposals[0].day, startTime: '08:00', crewId, note: '' })
+    await planVisit(actors.office, {
+      pondId,
+      visitType: 'spring-cleanout',
+      day: proposals[0].day,
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     const morning = await todayPage(actors.office)
     expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
     expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)

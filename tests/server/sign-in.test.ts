@@ -13,7 +13,11 @@ describe('signing in', () => {
   it('opens a session for the right password and finds its person', async () => {
     const { actors } = await makeFirm('Aspen')
     const token = await signIn({ email: actors.designer.email, password: PASSWORD })
-    expect(await findActor(token)).toMatchObject({ userId: actors.designer.userId, role: 'designer', firmName: 'Aspen' })
+    expect(await findActor(token)).toMatchObject({
+      userId: actors.designer.userId,
+      role: 'designer',
+      firmName: 'Aspen',
+    })
   })
   it('keeps passwords as argon2id and sessions as hashes', async () => {
     expect(await hashPassword('anything at all')).toMatch(/^\$argon2id\$/)
@@ -31,19 +35,27 @@ describe('signing in', () => {
   })
   it('makes the next attempt wait, longer each time, and says how long', async () => {
     const { actors } = await makeFirm('Dock')
-    const attempt = (password: string, address = '10.0.0.1') => signIn({ email: actors.owner.email, password }, '', address)
+    const attempt = (password: string, address = '10.0.0.1') =>
+      signIn({ email: actors.owner.email, password }, '', address)
     for (let i = 0; i < 5; i++) expect((await problemOf(attempt('wrong password'))).kind).toBe('bad-input')
-    expect(await problemOf(attempt(PASSWORD))).toMatchObject({ kind: 'too-many', message: 'Too many attempts. Try again in 1 seconds.' })
+    expect(await problemOf(attempt(PASSWORD))).toMatchObject({
+      kind: 'too-many',
+      message: 'Too many attempts. Try again in 1 seconds.',
+    })
     // whoever tries it from somewhere else locks nobody out
     expect(await attempt(PASSWORD, '10.0.0.2')).toBeTruthy()
   })
   it('waits twice as long after each failure, up to a quarter of an hour', () =>
     expect([4, 5, 6, 10, 40].map((failures) => delayS(failures, { free: 5, maxS: 900 }))).toEqual([0, 1, 2, 32, 900]))
   it('hashes a few at a time, and turns away what is too much', async () => {
-    const all = await Promise.allSettled(Array.from({ length: HASHING.atOnce + HASHING.inLine + 8 }, () => hashPassword('x')))
+    const all = await Promise.allSettled(
+      Array.from({ length: HASHING.atOnce + HASHING.inLine + 8 }, () => hashPassword('x')),
+    )
     const refused = all.filter((one) => one.status === 'rejected')
     expect(refused).toHaveLength(8)
-    expect(refused.every((one) => one.status === 'rejected' && (one.reason as ProblemError).problem.kind === 'too-many')).toBe(true)
+    expect(
+      refused.every((one) => one.status === 'rejected' && (one.reason as ProblemError).problem.kind === 'too-many'),
+    ).toBe(true)
     // and goes on as before
     expect(await hashPassword('x')).toMatch(/^\$argon2id/)
   })

@@ -33,7 +33,10 @@ const workOut = (firmId: FirmId, of: Partial<PlanWish> = {}, now?: Date): Promis
 
 const at = (name: string, lat: number) => {
   const pond = newPond()
-  return { ...pond, site: { kind: 'new' as const, site: { ...(pond.site as { site: object }).site, name, lat, lon: 10 } } } as ReturnType<typeof newPond>
+  return {
+    ...pond,
+    site: { kind: 'new' as const, site: { ...(pond.site as { site: object }).site, name, lat, lon: 10 } },
+  } as ReturnType<typeof newPond>
 }
 
 async function served(name: string, lines: unknown[], ponds = 1) {
@@ -111,7 +114,11 @@ describe('what-ifs act on the plan that stands', () => {
 
 describe('visits for two jobs', () => {
   it('go along with a late season as one', async () => {
-    const firm = await served('Sandpiper', [{ job: 'netting' }, { job: 'routine', everyDays: 14, from: '04-15', to: '11-15' }], 2)
+    const firm = await served(
+      'Sandpiper',
+      [{ job: 'netting' }, { job: 'routine', everyDays: 14, from: '04-15', to: '11-15' }],
+      2,
+    )
     const { changes } = await takeOver(firm)
     expect(changes.some((c) => c.also.length > 0)).toBe(true)
     const late = await workOut(firm.firmId, { lateByDays: 21 })
@@ -126,8 +133,20 @@ describe('a plan for today, at noon', () => {
     const other = crypto.randomUUID() as CrewId
     await inFirm(firm.firmId, (trx) => insertCrew(trx, { id: other, firmId: firm.firmId, name: 'Otter' }))
     const plan = (i: number, startTime: string, crewId = firm.crewId) =>
-      planVisit(firm.actors.office, { pondId: firm.pondIds[i], visitType: 'routine', day: TODAY, startTime, crewId, note: '' })
-    const [done, running, later, elsewhere] = [await plan(0, '08:00'), await plan(1, '10:30'), await plan(2, '14:00'), await plan(3, '13:00', other)]
+      planVisit(firm.actors.office, {
+        pondId: firm.pondIds[i],
+        visitType: 'routine',
+        day: TODAY,
+        startTime,
+        crewId,
+        note: '',
+      })
+    const [done, running, later, elsewhere] = [
+      await plan(0, '08:00'),
+      await plan(1, '10:30'),
+      await plan(2, '14:00'),
+      await plan(3, '13:00', other),
+    ]
     const set = (id: VisitId, state: VisitState, at: string | null) =>
       inFirm(firm.firmId, (trx) =>
         trx('visits')
@@ -150,14 +169,26 @@ describe('a plan for today, at noon', () => {
   })
   it('from another hour when somebody says so', async () => {
     const { firmId, pondIds, actors } = await morning('Greenshank')
-    await addOneOff(actors.office, pondIds[4], { title: 'Look at the falls', from: TODAY, to: TODAY, minutes: 30, urgent: true })
+    await addOneOff(actors.office, pondIds[4], {
+      title: 'Look at the falls',
+      from: TODAY,
+      to: TODAY,
+      minutes: 30,
+      urgent: true,
+    })
     const { changes } = await workOut(firmId, { to: addDays(TODAY, 3), fromTime: '13:30' }, NOON)
     const look = changes.find((c) => c.kind === 'new')!
     expect([look.day, look.startTime >= '13:30']).toEqual([TODAY, true])
   })
   it('an emergency is the first thing on the road: the crew that can be there first goes, and what stands in its way is named', async () => {
     const { firmId, pondIds, actors, other, elsewhere } = await morning('Whimbrel')
-    await addOneOff(actors.office, pondIds[3], { title: 'Fish gasping', from: TODAY, to: TODAY, minutes: 90, urgent: true })
+    await addOneOff(actors.office, pondIds[3], {
+      title: 'Fish gasping',
+      from: TODAY,
+      to: TODAY,
+      minutes: 90,
+      urgent: true,
+    })
     const { changes } = await workOut(firmId, { to: addDays(TODAY, 3) }, NOON)
     const urgent = changes.find((c) => c.kind === 'new')!
     // the other crew is under way until after one; this one sits at the yard

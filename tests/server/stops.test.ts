@@ -45,7 +45,14 @@ async function withVisit(name: string, jobKey: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
   const visit = async (startTime: string, key = jobKey) => {
-    const id = await planVisit(firm.actors.office, { pondId, visitType: key, day: today, startTime, crewId: firm.crewId, note: '' })
+    const id = await planVisit(firm.actors.office, {
+      pondId,
+      visitType: key,
+      day: today,
+      startTime,
+      crewId: firm.crewId,
+      note: '',
+    })
     await startVisit(firm.actors['crew-lead'], id)
     return id
   }
@@ -60,7 +67,11 @@ describe('the same product again', () => {
   it('within its gap is a stop on the phone, also on another visit, and is passed by a crew lead with a reason', async () => {
     const { actors, visit, visitId, pondId } = await withVisit('Twice', 'rescue-floor')
     const binder = (id: VisitId, more: object = {}) =>
-      logEntry(actors['crew-lead'], id, done('binder', { doses: [{ productKey: 'binder', name: 'Binder', amount: 100, unit: 'g' }] }, more))
+      logEntry(
+        actors['crew-lead'],
+        id,
+        done('binder', { doses: [{ productKey: 'binder', name: 'Binder', amount: 100, unit: 'g' }] }, more),
+      )
     expect(await binder(visitId)).toBe('kept')
     const second = await visit('13:00')
     expect(await gateCodes(binder(second))).toEqual(['dose-too-soon'])
@@ -80,9 +91,16 @@ describe('what the phone refuses', () => {
   it('fish going back without oxygen and nitrite tested', async () => {
     const { actors, visitId } = await withVisit('Untested', 'spring-cleanout')
     const tests = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, freeChlorine: 0 }
-    const problem = await problemOf(logEntry(actors['crew-lead'], visitId, done('test-refilled', { readings: readingsOf(tests), method: 'drops' })))
-    expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'answer.readings.nitrite' }, { path: 'answer.readings.dissolvedOxygen' }] })
-    expect(await gateCodes(logEntry(actors['crew-lead'], visitId, done('fish-back', { fish: [] })))).toEqual(['not-tested'])
+    const problem = await problemOf(
+      logEntry(actors['crew-lead'], visitId, done('test-refilled', { readings: readingsOf(tests), method: 'drops' })),
+    )
+    expect(problem).toMatchObject({
+      kind: 'bad-input',
+      fields: [{ path: 'answer.readings.nitrite' }, { path: 'answer.readings.dissolvedOxygen' }],
+    })
+    expect(await gateCodes(logEntry(actors['crew-lead'], visitId, done('fish-back', { fish: [] })))).toEqual([
+      'not-tested',
+    ])
   })
   it('salt over the plants’ limit, also when it is only written down as a product', async () => {
     const { actors, visit } = await withVisit('Salty', 'routine')
@@ -91,7 +109,11 @@ describe('what the phone refuses', () => {
     const { gateFacts } = await fieldVisit(actors.office, visitId)
     const grams = gateFacts.systemM3 * 1000 * 2
     const give = (amount: number) =>
-      logEntry(actors['crew-lead'], visitId, done('salt', { figures: { saltKg: 0 }, doses: [{ productKey: 'salt', name: 'Salt', amount, unit: 'g' }] }))
+      logEntry(
+        actors['crew-lead'],
+        visitId,
+        done('salt', { figures: { saltKg: 0 }, doses: [{ productKey: 'salt', name: 'Salt', amount, unit: 'g' }] }),
+      )
     expect(await gateCodes(give(grams))).toEqual(['too-salty'])
     expect(await give(grams / 2)).toBe('kept')
   })
@@ -123,7 +145,10 @@ describe('fish on their way back', () => {
     const { actors, visitId } = await withVisit('Counted', 'spring-cleanout')
     const lead = actors['crew-lead']
     const pass = { override: { reason: 'Tests are on the truck' } }
-    const fish = (count: number, losses = 0) => ({ fish: [{ species: 'goldfish' as const, count }], ...(losses ? { losses } : {}) })
+    const fish = (count: number, losses = 0) => ({
+      fish: [{ species: 'goldfish' as const, count }],
+      ...(losses ? { losses } : {}),
+    })
     await logEntry(lead, visitId, done('fish-out', fish(12), pass))
     const safe = { waterTemp: 10, tankTemp: 9, ph: 7.3, tan: 0.1, nitrite: 0.05, dissolvedOxygen: 9, freeChlorine: 0 }
     await logEntry(lead, visitId, done('test-refilled', { readings: readingsOf(safe), method: 'drops' }))
@@ -135,11 +160,17 @@ describe('fish on their way back', () => {
     const { actors, visitId } = await withVisit('Rounds', 'spring-cleanout')
     const lead = actors['crew-lead']
     for (const tankOxygen of [9, 8.5, 8])
-      await logEntry(lead, visitId, done('tank-watch', { readings: readingsOf({ tankTemp: 9, tankOxygen }), method: 'meter' }))
+      await logEntry(
+        lead,
+        visitId,
+        done('tank-watch', { readings: readingsOf({ tankTemp: 9, tankOxygen }), method: 'meter' }),
+      )
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(visit.job.steps.find((s) => s.key === 'tank-watch')!.again).toBe(true)
     expect(log.filter((e) => e.kind === 'done' && e.stepKey === 'tank-watch')).toHaveLength(3)
-    expect(stepStates(visit.job.steps, log).get('tank-watch')).toMatchObject({ entry: { answer: { readings: { tankOxygen: { value: 8 } } } } })
+    expect(stepStates(visit.job.steps, log).get('tank-watch')).toMatchObject({
+      entry: { answer: { readings: { tankOxygen: { value: 8 } } } },
+    })
   })
 })
 
@@ -148,8 +179,16 @@ describe('the fill water of a site', () => {
     const { actors, visit, visitId } = await withVisit('Hard tap', 'rescue-floor')
     const lead = actors['crew-lead']
     const pond = { waterTemp: 15, ph: 6.2, tan: 5, kh: 0.5, nitrite: 0.1, dissolvedOxygen: 8 }
-    await logEntry(lead, visitId, done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3, tapPh: 8, tapKh: 14 }), method: 'drops' }))
-    for (const step of visitType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap')) await logEntry(lead, visitId, skipped(step.key, 'not today'))
+    await logEntry(
+      lead,
+      visitId,
+      done('test-tap', {
+        readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3, tapPh: 8, tapKh: 14 }),
+        method: 'drops',
+      }),
+    )
+    for (const step of visitType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap'))
+      await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
     const site = (await customersPage(actors.office)).customers[0].sites[0]
     expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
@@ -158,7 +197,11 @@ describe('the fill water of a site', () => {
     const { gateFacts } = await fieldVisit(actors.office, next)
     expect(gateFacts.fill).toEqual(site.fill)
     await logEntry(lead, next, done('test', { readings: readingsOf({ ...pond, nitrate: 10 }), method: 'drops' }))
-    await logEntry(lead, next, done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3 }), method: 'drops' }))
+    await logEntry(
+      lead,
+      next,
+      done('test-tap', { readings: readingsOf({ tapTemp: 14, tapChlorine: 0.3 }), method: 'drops' }),
+    )
     const change = done('change-water', { figures: { changedM3: gateFacts.systemM3 * 0.33 } })
     expect(await gateCodes(logEntry(lead, next, change))).toEqual(['ammonia-after'])
   })
@@ -198,16 +241,25 @@ describe('what was stored before answers had codes', () => {
       await owner.destroy()
     }
     const { visit, log } = await fieldVisit(actors.office, visitId)
-    expect(visit.job.steps.find((s) => s.key === 'siphon')!.choices!.map((c) => c.code)).toEqual(['calm', 'rotten-eggs', 'gasping'])
+    expect(visit.job.steps.find((s) => s.key === 'siphon')!.choices!.map((c) => c.code)).toEqual([
+      'calm',
+      'rotten-eggs',
+      'gasping',
+    ])
     expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })
     const { job } = await inFirm(firmId, (trx) => findOwnVisitType(trx, 'rescue-floor'))
-    expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices)
+    expect(job!.steps.find((s) => s.key === 'siphon')!.choices).toEqual(
+      visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!.choices,
+    )
   })
   it('a device that was away says its answers by their words, and a stop still stops', async () => {
     const { actors, visitId } = await withVisit('Old device', 'rescue-floor')
     const lead = actors['crew-lead']
     const line = (choice: string, seen: string) => ({ visitId, entry: done('siphon', { choice }, { gateSeen: seen }) })
-    const { results } = await syncField(lead, { userId: lead.userId, lines: [line('Smell of rotten eggs', 'stop'), line('No smell, fish calm', 'safe')] })
+    const { results } = await syncField(lead, {
+      userId: lead.userId,
+      lines: [line('Smell of rotten eggs', 'stop'), line('No smell, fish calm', 'safe')],
+    })
     expect(results.map((r) => r.outcome)).toEqual(['refused', 'kept'])
     const { visit, log } = await fieldVisit(actors.office, visitId)
     expect(stepStates(visit.job.steps, log).get('siphon')).toMatchObject({ entry: { answer: { choice: 'calm' } } })

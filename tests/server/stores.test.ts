@@ -22,12 +22,20 @@ afterAll(async () => {
 })
 
 const today = new Date().toISOString().slice(0, 10)
-const item = (over: object) => StockItemInput.parse({ name: 'Culture', kind: 'product', unit: 'mL', least: 500, productKey: 'culture', ...over })
+const item = (over: object) =>
+  StockItemInput.parse({ name: 'Culture', kind: 'product', unit: 'mL', least: 500, productKey: 'culture', ...over })
 
 async function withVisit(name: string, visitType: string) {
   const firm = await makeFirm(name)
   const pondId = await addPond(firm.actors.owner, newPond())
-  const visitId = await planVisit(firm.actors.office, { pondId, visitType, day: today, startTime: '08:00', crewId: firm.crewId, note: '' })
+  const visitId = await planVisit(firm.actors.office, {
+    pondId,
+    visitType,
+    day: today,
+    startTime: '08:00',
+    crewId: firm.crewId,
+    note: '',
+  })
   return { ...firm, pondId, visitId }
 }
 const give = (actor: Actor, visitId: VisitId, amount: number) =>
@@ -44,7 +52,8 @@ const give = (actor: Actor, visitId: VisitId, amount: number) =>
 async function finish(actor: Actor, visitId: VisitId) {
   const { visit, log } = await fieldVisit(actor, visitId)
   const answered = new Set(log.flatMap((e) => ('stepKey' in e && e.kind !== 'timer-started' ? [e.stepKey] : [])))
-  for (const step of visit.job.steps) if (!answered.has(step.key)) await logEntry(actor, visitId, skipped(step.key, 'not today'))
+  for (const step of visit.job.steps)
+    if (!answered.has(step.key)) await logEntry(actor, visitId, skipped(step.key, 'not today'))
   await finishVisit(actor, visitId)
 }
 
@@ -66,8 +75,19 @@ describe('the stores', () => {
   it('order what coming visits and equipment that falls due will take', async () => {
     const { actors, pondId } = await withVisit('Sallow', 'spring-cleanout')
     await addStockItem(actors.office, item({ name: 'Thiosulfate', unit: 'g', productKey: 'thiosulfate', least: 0 }))
-    await addStockItem(actors.office, item({ name: 'Lamps', kind: 'part', unit: 'pieces', least: 1, productKey: null, equipmentKind: 'uv-lamp' }))
-    const lamp = { kind: 'uv-lamp', name: 'Clarifier', fittedOn: '2020-01-01', everyDays: 365, doneOn: null, retired: false, warrantyUntil: null }
+    await addStockItem(
+      actors.office,
+      item({ name: 'Lamps', kind: 'part', unit: 'pieces', least: 1, productKey: null, equipmentKind: 'uv-lamp' }),
+    )
+    const lamp = {
+      kind: 'uv-lamp',
+      name: 'Clarifier',
+      fittedOn: '2020-01-01',
+      everyDays: 365,
+      doneOn: null,
+      retired: false,
+      warrantyUntil: null,
+    }
     await addEquipment(actors.owner, pondId, lamp)
     const { items } = await storesPage(actors.office)
     const of = (name: string) => items.find((i) => i.name === name)!
@@ -117,14 +137,21 @@ describe('the product book', () => {
       ).message,
     ).toContain('in the stores')
     expect((await problemOf(setProducts(actors.technician, 1, changed))).kind).toBe('forbidden')
-    expect(await importProducts(actors.office, await exportProducts(actors.technician))).toEqual({ read: changed.length, problems: [] })
+    expect(await importProducts(actors.office, await exportProducts(actors.technician))).toEqual({
+      read: changed.length,
+      problems: [],
+    })
   })
   it('refuses an amount over the label, whoever gives it, and lets the label’s own amount through', async () => {
     const { actors, visitId } = await withVisit('Willow', 'spring-startup')
     await startVisit(actors['crew-lead'], visitId)
     const { gateFacts } = await fieldVisit(actors['crew-lead'], visitId)
     const over = await problemOf(give(actors['crew-lead'], visitId, gateFacts.systemM3 * 41))
-    expect(over).toMatchObject({ kind: 'bad-input', message: expect.stringContaining('label allows at most'), fields: [{ path: 'answer.doses.0' }] })
+    expect(over).toMatchObject({
+      kind: 'bad-input',
+      message: expect.stringContaining('label allows at most'),
+      fields: [{ path: 'answer.doses.0' }],
+    })
     expect(await give(actors['crew-lead'], visitId, gateFacts.systemM3 * 40)).toBe('kept')
   })
 })
@@ -133,7 +160,14 @@ describe('doses of other visits', () => {
   it('are told to the next one and to the desk, as they stand after corrections', async () => {
     const { actors, pondId, crewId, visitId } = await withVisit('Yarrow', 'routine')
     const lead = actors['crew-lead']
-    const next = await planVisit(actors.office, { pondId, visitType: 'winter-check', day: today, startTime: '15:00', crewId, note: '' })
+    const next = await planVisit(actors.office, {
+      pondId,
+      visitType: 'winter-check',
+      day: today,
+      startTime: '15:00',
+      crewId,
+      note: '',
+    })
     const told = async () => (await fieldVisit(lead, next)).recentDoses.map((d) => d.productKey)
     await startVisit(lead, visitId)
     await give(lead, visitId, 40)

@@ -13,10 +13,14 @@ describe('the rows of every table', () => {
   afterAll(() => owner.destroy())
 
   it('are described as the migrations make them: after a new migration, npm run tables', async () => {
-    const described = execFileSync(process.execPath, ['node_modules/prettier/bin/prettier.cjs', '--stdin-filepath', FILE], {
-      input: await describeTables(owner),
-      encoding: 'utf8',
-    })
+    const described = execFileSync(
+      process.execPath,
+      ['node_modules/prettier/bin/prettier.cjs', '--stdin-filepath', FILE],
+      {
+        input: await describeTables(owner),
+        encoding: 'utf8',
+      },
+    )
     expect(readFileSync(FILE, 'utf8')).toBe(described)
   })
 })

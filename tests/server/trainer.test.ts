@@ -24,7 +24,9 @@ describe('seasons on the training pond', () => {
     const { actors } = await makeFirm('Sedge')
     const { id } = await startTrainerGame(actors.technician, { scenario: 'spring-rush', seed: SEED })
     expect(await keepWeeks(actors.technician, id, house.slice(0, 2))).toEqual({ points: null })
-    expect((await trainerPage(actors.technician)).games).toMatchObject([{ scenario: 'spring-rush', week: 2, points: null }])
+    expect((await trainerPage(actors.technician)).games).toMatchObject([
+      { scenario: 'spring-rush', week: 2, points: null },
+    ])
     const { points } = await keepWeeks(actors.technician, id, house)
     expect(points).toBeGreaterThan(60)
     const { game, bestBefore } = await trainerGame(actors.technician, id)
@@ -48,9 +50,13 @@ describe('seasons on the training pond', () => {
     expect(await problemOf(keepWeeks(actors.office, id, otherwise))).toMatchObject({ kind: 'conflict' })
     expect(await problemOf(keepWeeks(actors.office, id, house.slice(0, 1)))).toMatchObject({ kind: 'conflict' })
     const overhaul: WeekChoice = { ...NOTHING, tasks: [{ task: 'overhaul', option: 'day' }] }
-    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), overhaul]))).toMatchObject({ kind: 'refused' })
+    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), overhaul]))).toMatchObject({
+      kind: 'refused',
+    })
     const madeUp: WeekChoice = { ...NOTHING, tasks: [{ task: 'net', option: 'gold' }] }
-    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), madeUp]))).toMatchObject({ kind: 'refused' })
+    expect(await problemOf(keepWeeks(actors.office, id, [...house.slice(0, 2), madeUp]))).toMatchObject({
+      kind: 'refused',
+    })
     expect(await problemOf(keepWeeks(actors.office, id, [...house, NOTHING]))).toMatchObject({ kind: 'refused' })
     // what was kept still stands
     expect((await trainerGame(actors.office, id)).game.choices).toHaveLength(2)

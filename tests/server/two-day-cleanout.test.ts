@@ -37,14 +37,17 @@ afterAll(async () => {
 const YEAR = new Date().getUTCFullYear() + 1
 const TODAY = `${YEAR}-01-10`
 const wish = (over: Partial<PlanWish> = {}): PlanWish => PlanWish.parse({ from: TODAY, to: `${YEAR}-07-20`, ...over })
-const CLEANOUT = ServicePlan.parse([{ job: 'spring-cleanout', everyDays: null, from: null, to: null, priceMinor: null }])
+const CLEANOUT = ServicePlan.parse([
+  { job: 'spring-cleanout', everyDays: null, from: null, to: null, priceMinor: null },
+])
 const workOut = (firmId: FirmId, of = wish()): Promise<PlanResult> => workOutOf(firmId, of, TODAY)
 
 /** A firm with some ponds whose cleanouts take two days, and the plan of them taken over. */
 async function planned(name: string, ponds = 1) {
   const firm = await makeFirm(name)
   const { actors, firmId } = firm
-  for (let i = 0; i < ponds; i++) await setServicePlan(actors.office, await addPond(actors.owner, newPond()), 0, CLEANOUT)
+  for (let i = 0; i < ponds; i++)
+    await setServicePlan(actors.office, await addPond(actors.owner, newPond()), 0, CLEANOUT)
   const { changes } = await workOut(firmId)
   await acceptPlan(
     actors.office,
@@ -52,7 +55,9 @@ async function planned(name: string, ponds = 1) {
     changes.map((c) => c.key),
   )
   const lines = await inFirm(firmId, (trx) => listVisitLines(trx, { from: TODAY, to: `${YEAR}-12-31` }))
-  const pairs = lines.filter((v) => v.legOf).map((second) => ({ first: lines.find((v) => v.id === second.legOf)!, second }))
+  const pairs = lines
+    .filter((v) => v.legOf)
+    .map((second) => ({ first: lines.find((v) => v.id === second.legOf)!, second }))
   return { ...firm, pairs, changes }
 }
 
@@ -67,10 +72,19 @@ describe('a cleanout of two days', () => {
     const { pairs, actors } = await planned('Teal', 3)
     expect(pairs).toHaveLength(3)
     for (const { first, second } of pairs) {
-      expect(second).toMatchObject({ jobKey: SECOND_DAY_KEY, jobName: 'Cleanout, second day: fish back', crewId: first.crewId })
+      expect(second).toMatchObject({
+        jobKey: SECOND_DAY_KEY,
+        jobName: 'Cleanout, second day: fish back',
+        crewId: first.crewId,
+      })
       expect(daysBetween(first.day, second.day)).toBe(1)
-      const [one, two] = [await fieldVisit(actors['crew-lead'], first.id), await fieldVisit(actors['crew-lead'], second.id)]
-      expect(one.visit.job.steps.map((s) => s.key)).toEqual(expect.arrayContaining(['fish-out', 'refill-start', 'tanks-overnight', 'sign']))
+      const [one, two] = [
+        await fieldVisit(actors['crew-lead'], first.id),
+        await fieldVisit(actors['crew-lead'], second.id),
+      ]
+      expect(one.visit.job.steps.map((s) => s.key)).toEqual(
+        expect.arrayContaining(['fish-out', 'refill-start', 'tanks-overnight', 'sign']),
+      )
       expect(one.visit.job.steps.map((s) => s.key)).not.toContain('fish-back')
       expect(two.visit.job.steps.map((s) => s.key)).toEqual(
         expect.arrayContaining(['tanks-morning', 'test-refilled', 'acclimate', 'fish-back', 'bacteria', 'sign']),
@@ -91,14 +105,24 @@ describe('a cleanout of two days', () => {
     const firsts = moved.filter((c) => c.job === 'spring-cleanout').map((c) => c.key)
     expect(firsts.length).toBeLessThan(moved.length)
     await acceptPlan(actors.office, await finishedRun(actors.office, wet, wish()), firsts)
-    for (const { first, second } of await pairsOf(firmId)) expect([daysBetween(first!.day, second.day), first!.crewId === second.crewId]).toEqual([1, true])
-    const away = await workOut(firmId, wish({ absent: [{ crewId: pairs[0].first.crewId, from: addDays(rainy, -7), to: addDays(rainy, 7) }] }))
+    for (const { first, second } of await pairsOf(firmId))
+      expect([daysBetween(first!.day, second.day), first!.crewId === second.crewId]).toEqual([1, true])
+    const away = await workOut(
+      firmId,
+      wish({ absent: [{ crewId: pairs[0].first.crewId, from: addDays(rainy, -7), to: addDays(rainy, 7) }] }),
+    )
     for (const c of away.changes.filter((d) => d.kind === 'moved')) expect(c.pair).not.toBeNull()
   })
   it('promised in one of its days stays whole in a late season, and rain on the other day still gives a plan', async () => {
     const { firmId, actors, pairs, crewId } = await planned('Mallard', 2)
     const [{ first, second }] = pairs
-    await moveVisit(actors.office, first.id, { day: first.day, startTime: first.startTime, crewId, locked: true, version: first.version })
+    await moveVisit(actors.office, first.id, {
+      day: first.day,
+      startTime: first.startTime,
+      crewId,
+      locked: true,
+      version: first.version,
+    })
     const late = await workOut(firmId, wish({ lateByDays: 21 }))
     expect(late.changes.map((c) => c.key)).not.toContain(first.id)
     expect(late.changes.map((c) => c.key)).not.toContain(second.id)
@@ -111,12 +135,18 @@ describe('a cleanout of two days', () => {
     const [{ first, second }] = pairs
     const other = crypto.randomUUID() as never
     await inFirm(firmId, (trx) => insertCrew(trx, { id: other, firmId, name: 'Newt' }))
-    const to = (day: string, crew = crewId) => arrangeVisits(actors.office, [{ id: second.id, version: second.version, day, startTime: '13:00', crewId: crew }])
+    const to = (day: string, crew = crewId) =>
+      arrangeVisits(actors.office, [{ id: second.id, version: second.version, day, startTime: '13:00', crewId: crew }])
     expect((await problemOf(to(addDays(first.day, -1)))).message).toContain('before they were taken out')
     expect((await problemOf(to(addDays(first.day, 7)))).message).toContain('one night at most')
     expect((await problemOf(to(second.day, other))).message).toContain('one crew’s')
     // moved by its own form, the other day goes along
-    await moveVisit(actors.office, first.id, { day: addDays(first.day, 7), startTime: '08:00', crewId, version: first.version })
+    await moveVisit(actors.office, first.id, {
+      day: addDays(first.day, 7),
+      startTime: '08:00',
+      crewId,
+      version: first.version,
+    })
     const [pair] = await pairsOf(firmId)
     expect([pair.first!.day, pair.second.day]).toEqual([addDays(first.day, 7), addDays(second.day, 7)])
   })
@@ -126,9 +156,14 @@ describe('a cleanout of two days', () => {
     const days = Array.from({ length: 21 }, (_, i) => addDays(first.day, i - 7))
     const facts = await inFirm(firmId, (trx) => boardFacts(trx, days))
     const board = await withTravel(facts)
-    const input = { ...board, days: board.days.filter((d) => isoWeekday(d) <= 5), travel: Float64Array.from(board.travel) }
+    const input = {
+      ...board,
+      days: board.days.filter((d) => isoWeekday(d) <= 5),
+      travel: Float64Array.from(board.travel),
+    }
     const lines = await inFirm(firmId, (trx) => listVisitLines(trx, { from: days[0], to: days[20] }))
-    const drop = (id: VisitId, day: string) => bestPlace(input, assignmentsOf(lines), lines, id, { crewId: first.crewId, day })!
+    const drop = (id: VisitId, day: string) =>
+      bestPlace(input, assignmentsOf(lines), lines, id, { crewId: first.crewId, day })!
     const monday = days.find((d) => isoWeekday(d) === 1 && d > first.day)!
     const friday = addDays(monday, 4)
     expect(drop(first.id, monday).moves.map((m) => [m.id, m.day])).toEqual([
@@ -147,13 +182,20 @@ describe('a cleanout of two days', () => {
     const { crews } = await people(actors.owner)
     await setCrewSetup(actors.office, crewId, crews[0].version, { ...crews[0].setup, skills: [] })
     const [{ first }] = pairs
-    const move = moveVisit(actors.office, first.id, { day: first.day, startTime: '09:00', crewId, version: first.version })
+    const move = moveVisit(actors.office, first.id, {
+      day: first.day,
+      startTime: '09:00',
+      crewId,
+      version: first.version,
+    })
     expect((await problemOf(move)).message).toContain('may not handle fish')
   })
   it('is called off whole, never its second day alone', async () => {
     const { firmId, actors, pairs } = await planned('Gadwall')
     const [{ first, second }] = pairs
-    expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain('both go with it')
+    expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain(
+      'both go with it',
+    )
     await cancelVisit(actors.office, first.id, first.version)
     expect(await pairsOf(firmId)).toEqual([])
   })
@@ -161,11 +203,34 @@ describe('a cleanout of two days', () => {
     const { actors, firmId, crewId } = await makeFirm('Eider')
     const pondId = await addPond(actors.owner, newPond())
     const day = `${YEAR}-03-16`
-    await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '', days: 2 })
+    await planVisit(actors.office, {
+      pondId,
+      visitType: 'spring-cleanout',
+      day,
+      startTime: '08:00',
+      crewId,
+      note: '',
+      days: 2,
+    })
     expect(await pairsOf(firmId)).toMatchObject([{ first: { day }, second: { day: addDays(day, 1), crewId } }])
-    const routine = planVisit(actors.office, { pondId, visitType: 'routine', day, startTime: '17:00', crewId, note: '', days: 2 })
+    const routine = planVisit(actors.office, {
+      pondId,
+      visitType: 'routine',
+      day,
+      startTime: '17:00',
+      crewId,
+      note: '',
+      days: 2,
+    })
     expect(await problemOf(routine)).toMatchObject({ fields: [{ path: 'days' }] })
-    const alone = planVisit(actors.office, { pondId, visitType: SECOND_DAY_KEY, day: addDays(day, 9), startTime: '08:00', crewId, note: '' })
+    const alone = planVisit(actors.office, {
+      pondId,
+      visitType: SECOND_DAY_KEY,
+      day: addDays(day, 9),
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     expect(await problemOf(alone)).toMatchObject({ fields: [{ path: 'jobType' }] })
   })
 })
@@ -184,13 +249,20 @@ describe('at the water’s edge', () => {
         replaces: null,
         confirmedUnlikely: true,
       }
-      return logEntry(lead, id, { ...entry, answer: { note: '', ...answer }, override: { reason: 'Shown for the count' } } as never)
+      return logEntry(lead, id, {
+        ...entry,
+        answer: { note: '', ...answer },
+        override: { reason: 'Shown for the count' },
+      } as never)
     }
     await startVisit(lead, first.id)
     await say(first.id, 'fish-out', { fish: [{ species: 'koi', count: 5 }], losses: 0 })
     const { visit } = await fieldVisit(lead, first.id)
     for (const step of visit.job.steps)
-      if (step.key !== 'fish-out') await logEntry(lead, first.id, skipped(step.key, 'Shown elsewhere')).catch(() => say(first.id, step.key, plainAnswer(step)))
+      if (step.key !== 'fish-out')
+        await logEntry(lead, first.id, skipped(step.key, 'Shown elsewhere')).catch(() =>
+          say(first.id, step.key, plainAnswer(step)),
+        )
     await finishVisit(lead, first.id)
     const two = await fieldVisit(lead, second.id)
     expect(two.gateFacts.fishInTanks).toEqual({ count: 5, losses: 0 })
@@ -210,7 +282,9 @@ describe('at the water’s edge', () => {
     await say(second.id, 'fish-back', { fish: [{ species: 'koi', count: 4 }], losses: 1 })
     for (const step of two.visit.job.steps)
       if (step.key !== 'fish-back')
-        await logEntry(lead, second.id, skipped(step.key, 'Shown elsewhere')).catch(() => say(second.id, step.key, plainAnswer(step)))
+        await logEntry(lead, second.id, skipped(step.key, 'Shown elsewhere')).catch(() =>
+          say(second.id, step.key, plainAnswer(step)),
+        )
     await finishVisit(lead, second.id)
     expect((await visitReport(actors.office, second.id)).report).toMatchObject({ fishOut: 5, fishBack: 4, losses: 1 })
   })
@@ -227,8 +301,22 @@ describe('second days of before they were joined', () => {
     const { actors, firmId, crewId } = await makeFirm('Goosander')
     const pondId = await addPond(actors.owner, newPond())
     const day = `${YEAR}-03-16`
-    const first = await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day, startTime: '06:00', crewId, note: '' })
-    const second = await planVisit(actors.office, { pondId, visitType: 'routine', day: addDays(day, 8), startTime: '08:00', crewId, note: '' })
+    const first = await planVisit(actors.office, {
+      pondId,
+      visitType: 'spring-cleanout',
+      day,
+      startTime: '06:00',
+      crewId,
+      note: '',
+    })
+    const second = await planVisit(actors.office, {
+      pondId,
+      visitType: 'routine',
+      day: addDays(day, 8),
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
     await owner('visits')
       .where({ id: second })
@@ -271,7 +359,10 @@ describe('a plan that was taken over', () => {
     )
     expect((await pairsOf(firmId))[0].first!.day).not.toBe(pairs[0].first.day)
     await undoTakeover(actors.office, (await lastTakeover(actors.office))!.id)
-    expect((await pairsOf(firmId))[0]).toMatchObject({ first: { day: pairs[0].first.day }, second: { day: pairs[0].second.day } })
+    expect((await pairsOf(firmId))[0]).toMatchObject({
+      first: { day: pairs[0].first.day },
+      second: { day: pairs[0].second.day },
+    })
   })
   it('is barred once a visit of it has begun', async () => {
     const { actors, pairs } = await planned('Ruff')

@@ -61,7 +61,11 @@ async function answer(actor: Actor, visitId: VisitId, step: VisitStep): Promise<
     const at = new Date(Date.now() - (step.timerMinutes! + 1) * 60_000).toISOString()
     await logEntry(actor, visitId, { kind: 'timer-started', id: randomUUID() as EntryId, stepKey: step.key, at })
   }
-  await logEntry(actor, visitId, doneEntry(step.key, step.key === 'test-refilled' ? { ...plain, readings: readingsOf(SAFE) } : plain))
+  await logEntry(
+    actor,
+    visitId,
+    doneEntry(step.key, step.key === 'test-refilled' ? { ...plain, readings: readingsOf(SAFE) } : plain),
+  )
 }
 
 async function answerUntil(actor: Actor, visitId: VisitId, stopBefore: string | null): Promise<void> {
@@ -91,7 +95,18 @@ describe('planning', () => {
   it('is for the office', async () => {
     const { pondId, crewId, actors } = await planned('Oak')
     expect(
-      (await problemOf(planVisit(actors.technician, { pondId, visitType: 'spring-cleanout', day: today, startTime: '08:00', crewId, note: '' }))).kind,
+      (
+        await problemOf(
+          planVisit(actors.technician, {
+            pondId,
+            visitType: 'spring-cleanout',
+            day: today,
+            startTime: '08:00',
+            crewId,
+            note: '',
+          }),
+        )
+      ).kind,
     ).toBe('forbidden')
   })
 })
@@ -102,7 +117,11 @@ describe('at the water’s edge', () => {
     const id = await plan(crewId, '08:00')
     await startVisit(actors.technician, id)
     const entry = doneEntry('kit')
-    await Promise.all([logEntry(actors.technician, id, entry), logEntry(actors.technician, id, entry), logEntry(actors.technician, id, entry)])
+    await Promise.all([
+      logEntry(actors.technician, id, entry),
+      logEntry(actors.technician, id, entry),
+      logEntry(actors.technician, id, entry),
+    ])
     expect((await fieldVisit(actors.technician, id)).log.map((e) => e.kind)).toEqual(['started', 'done'])
   })
   it('refuses readings that cannot be, asks about unusual ones, and names what is missing', async () => {
@@ -110,9 +129,17 @@ describe('at the water’s edge', () => {
     const id = await plan(crewId, '08:00')
     await startVisit(actors.technician, id)
     const log = (readings: Record<string, number>, confirmedUnlikely = false) =>
-      logEntry(actors.technician, id, doneEntry('test-before', { readings: readingsOf(readings) }, { confirmedUnlikely }))
-    expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain('Water temperature cannot be 120')
-    expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain('unusual')
+      logEntry(
+        actors.technician,
+        id,
+        doneEntry('test-before', { readings: readingsOf(readings) }, { confirmedUnlikely }),
+      )
+    expect((await problemOf(log({ waterTemp: 120, ph: 7, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain(
+      'Water temperature cannot be 120',
+    )
+    expect((await problemOf(log({ waterTemp: 9, ph: 10.2, tan: 0.1, dissolvedOxygen: 9 }))).message).toContain(
+      'unusual',
+    )
     expect((await problemOf(log({ waterTemp: 9 }))).message).toContain('ph, total ammonia')
     await expect(log({ waterTemp: 9, ph: 10.2, tan: 0.1, dissolvedOxygen: 9 }, true)).resolves.toBe('kept')
   })
@@ -123,13 +150,21 @@ describe('at the water’s edge', () => {
     await startVisit(lead, id)
     await answerUntil(lead, id, 'test-refilled')
     const fishBack = (more: object = {}) => doneEntry('fish-back', { fish: [{ species: 'goldfish', count: 10 }] }, more)
-    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'not-tested' }] } })
+    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({
+      kind: 'refused',
+      details: { gate: [{ code: 'not-tested' }] },
+    })
     await logEntry(lead, id, doneEntry('test-refilled', { readings: readingsOf({ ...SAFE, freeChlorine: 0.4 }) }))
-    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({ kind: 'refused', details: { gate: [{ code: 'chlorine' }] } })
+    expect(await problemOf(logEntry(lead, id, fishBack()))).toMatchObject({
+      kind: 'refused',
+      details: { gate: [{ code: 'chlorine' }] },
+    })
     const reason = { override: { reason: 'Tank aerator failed, fish gasping' } }
     expect((await problemOf(logEntry(actors.technician, id, fishBack(reason)))).message).toContain('crew lead')
     // leaving the step out is no way round the gate
-    expect((await problemOf(logEntry(actors.technician, id, skipped('fish-back', 'no time left')))).message).toContain('crew lead')
+    expect((await problemOf(logEntry(actors.technician, id, skipped('fish-back', 'no time left')))).message).toContain(
+      'crew lead',
+    )
     await expect(logEntry(lead, id, fishBack(reason))).resolves.toBe('kept')
   })
   it('finishes only when every step is answered, then writes readings, follow-up and report', async () => {
@@ -176,7 +211,12 @@ describe('at the water’s edge', () => {
     await finishVisit(lead, id)
     const later = new Date(Date.now() + 5 * 86_400_000)
     const test = (readings: Record<string, number>) =>
-      logReadings(lead, pondId as PondId, { readings: readingsOf(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false }, later)
+      logReadings(
+        lead,
+        pondId as PondId,
+        { readings: readingsOf(readings), method: 'drops', at: later.toISOString(), confirmedUnlikely: false },
+        later,
+      )
     await test({ tan: 0.1 })
     expect((await pondPage(lead, pondId)).followUps).toHaveLength(1)
     await test({ tan: 0.1, nitrite: 0.05 })
@@ -187,13 +227,24 @@ describe('at the water’s edge', () => {
 describe('gates at the water’s edge', () => {
   /** A routine visit of a pond, answered up to a step. */
   async function routine(firm: Awaited<ReturnType<typeof planned>>, startTime: string, until: string) {
-    const id = await planVisit(firm.actors.office, { pondId: firm.pondId, visitType: 'routine', day: today, startTime, crewId: firm.crewId, note: '' })
+    const id = await planVisit(firm.actors.office, {
+      pondId: firm.pondId,
+      visitType: 'routine',
+      day: today,
+      startTime,
+      crewId: firm.crewId,
+      note: '',
+    })
     await startVisit(firm.actors.technician, id)
     await answerUntil(firm.actors.technician, id, until)
     return id
   }
   const change = (changedM3: number, more: object = {}) =>
-    doneEntry('change-water', { figures: { changedM3 }, readings: readingsOf({ tapTemp: 9, tapChlorine: 0.2, tan: 0.1 }) }, more)
+    doneEntry(
+      'change-water',
+      { figures: { changedM3 }, readings: readingsOf({ tapTemp: 9, tapChlorine: 0.2, tan: 0.1 }) },
+      more,
+    )
 
   it('a change of water is judged by its share, by the tap, and by the last one at this pond', async () => {
     const firm = await planned('Yarrow')
@@ -203,11 +254,12 @@ describe('gates at the water’s edge', () => {
     const sheet = await fieldVisit(technician, first)
     const { systemM3, partialChange } = amountsToday(sheet, stepStates(sheet.visit.job.steps, sheet.log))
     expect(partialChange.volumeM3).toBeCloseTo(systemM3 / 3, 6)
-    const gateOf = async (id: VisitId, entry: EntryInput) => (await problemOf(logEntry(technician, id, entry))) as { details?: { gate: { code: string }[] } }
+    const gateOf = async (id: VisitId, entry: EntryInput) =>
+      (await problemOf(logEntry(technician, id, entry))) as { details?: { gate: { code: string }[] } }
     expect((await gateOf(first, doneEntry('change-water', {}))).details!.gate).toMatchObject([{ code: 'needs-figure' }])
-    expect((await gateOf(first, doneEntry('change-water', { figures: { changedM3: 1 } }))).details!.gate).toMatchObject([
-      { code: 'needs-test', missing: ['tapTemp'] },
-    ])
+    expect((await gateOf(first, doneEntry('change-water', { figures: { changedM3: 1 } }))).details!.gate).toMatchObject(
+      [{ code: 'needs-test', missing: ['tapTemp'] }],
+    )
     expect((await gateOf(first, change(systemM3 / 2))).details!.gate).toMatchObject([{ code: 'too-much-at-once' }])
     await logEntry(technician, first, change(systemM3 / 4))
 
@@ -225,7 +277,9 @@ describe('gates at the water’s edge', () => {
   it('a figure that cannot be is refused by name; leaving a dose out needs no leave', async () => {
     const firm = await planned('Zinnia')
     const id = await routine(firm, '06:00', 'level')
-    const problem = await problemOf(logEntry(firm.actors.technician, id, doneEntry('level', { figures: { levelDropM: 9 } })))
+    const problem = await problemOf(
+      logEntry(firm.actors.technician, id, doneEntry('level', { figures: { levelDropM: 9 } })),
+    )
     expect(problem).toMatchObject({ kind: 'bad-input', fields: [{ path: 'answer.figures.levelDropM' }] })
     await answerUntil(firm.actors.technician, id, 'change-water')
     expect(await logEntry(firm.actors.technician, id, skipped('change-water', 'Tests are clean'))).toBe('kept')
@@ -242,8 +296,18 @@ describe('photos', () => {
   it('refuses what is no picture, whatever its name', async () => {
     const add = await underWay('Vetch')
     expect((await problemOf(add(Buffer.from('MZ this is no photo at all')))).message).toContain('not a picture')
-    expect((await problemOf(add(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="5" height="5"/>')))).message).toContain('not a photo')
-    const whole = await sharp({ create: { width: 900, height: 700, channels: 3, background: '#335544', noise: { type: 'gaussian', mean: 90, sigma: 40 } } })
+    expect(
+      (await problemOf(add(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="5" height="5"/>')))).message,
+    ).toContain('not a photo')
+    const whole = await sharp({
+      create: {
+        width: 900,
+        height: 700,
+        channels: 3,
+        background: '#335544',
+        noise: { type: 'gaussian', mean: 90, sigma: 40 },
+      },
+    })
       .jpeg()
       .toBuffer()
     expect((await problemOf(add(whole.subarray(0, whole.length / 3)))).message).toContain('damaged')
@@ -260,7 +324,10 @@ describe('photos', () => {
   })
   it('refuses a picture of a hundred megapixels with the mend', async () => {
     const add = await underWay('Yarrow')
-    const huge = await sharp({ create: { width: 10_000, height: 10_000, channels: 3, background: '#000' }, limitInputPixels: false })
+    const huge = await sharp({
+      create: { width: 10_000, height: 10_000, channels: 3, background: '#000' },
+      limitInputPixels: false,
+    })
       .png({ compressionLevel: 9 })
       .toBuffer()
     expect((await problemOf(add(huge))).message).toContain('megapixels')

@@ -12,8 +12,15 @@ afterAll(closeDatabase)
 async function tested(name: string, values: Partial<Record<ReadingKindName, number>>) {
   const { actors } = await makeFirm(name)
   const pondId = await addPond(actors.owner, newPond())
-  const readings = Object.fromEntries(Object.entries(values).map(([kind, value]) => [kind, { value, belowStep: false }]))
-  await logReadings(actors.technician, pondId, { readings, method: 'drops', at: new Date().toISOString(), confirmedUnlikely: true })
+  const readings = Object.fromEntries(
+    Object.entries(values).map(([kind, value]) => [kind, { value, belowStep: false }]),
+  )
+  await logReadings(actors.technician, pondId, {
+    readings,
+    method: 'drops',
+    at: new Date().toISOString(),
+    confirmedUnlikely: true,
+  })
   return { actors, pondId }
 }
 
@@ -33,6 +40,8 @@ describe('one verdict for ammonia on Today and in the diagnosis', () => {
   })
   it('says what to test where only the total is known', async () => {
     const { actors } = await tested('Bare', { tan: 1 })
-    expect((await todayPage(actors.office)).concerns).toMatchObject([{ kind: 'tan', band: 'act', nh3MgL: null, missing: ['ph', 'waterTemp'] }])
+    expect((await todayPage(actors.office)).concerns).toMatchObject([
+      { kind: 'tan', band: 'act', nh3MgL: null, missing: ['ph', 'waterTemp'] },
+    ])
   })
 })

@@ -49,7 +49,9 @@ describe('the weather desk', () => {
     ]
     expect(hours.hours).toHaveLength(5 * 24)
     for (const day of days.days) {
-      const temperatures = hours.hours.filter((h: { at: string }) => h.at.startsWith(day.date)).map((h: { airC: number }) => h.airC)
+      const temperatures = hours.hours
+        .filter((h: { at: string }) => h.at.startsWith(day.date))
+        .map((h: { airC: number }) => h.airC)
       expect(Math.max(...temperatures)).toBeCloseTo(day.maxAirC, 0)
     }
   })
@@ -81,10 +83,17 @@ describe('this year’s windows', () => {
     const page = await pondPage(actors.office, pondId)
     expect(page.live!.year).toBe(Number(today.slice(0, 4)))
     // days that are over have no band
-    const past = Math.max(0, Math.round((Date.parse(today) - Date.parse(`${today.slice(0, 4)}-01-01`)) / 86_400_000) - 3)
+    const past = Math.max(
+      0,
+      Math.round((Date.parse(today) - Date.parse(`${today.slice(0, 4)}-01-01`)) / 86_400_000) - 3,
+    )
     const band = page.live!.season.waterC[past]
     expect(band.p90 - band.p10).toBeLessThan(0.01)
-    const next = nextWindow({ anyYear: page.season!.windows, live: { year: page.live!.year, windows: page.live!.season.windows } }, 'netting', today)
+    const next = nextWindow(
+      { anyYear: page.season!.windows, live: { year: page.live!.year, windows: page.live!.season.windows } },
+      'netting',
+      today,
+    )
     expect(next!.latest >= today).toBe(true)
   }, 60_000)
   it('are left alone while nothing has changed, and follow a firm’s own weather', async () => {
@@ -97,7 +106,9 @@ describe('this year’s windows', () => {
     await windowsOfPonds(firmId)
     expect((await at()).at).toBe(first.at)
     const rows = Array.from({ length: 40 }, (_, i) => `${addDays(today, -40 + i)},18,26,0,2,60,10`)
-    expect(await importWeather(actors.office, 'marrow-quay', `date,min,max,rain,wind,humidity,sun\n${rows.join('\n')}`)).toEqual({ days: 40, problems: [] })
+    expect(
+      await importWeather(actors.office, 'marrow-quay', `date,min,max,rain,wind,humidity,sun\n${rows.join('\n')}`),
+    ).toEqual({ days: 40, problems: [] })
     await windowsOfPonds(firmId)
     expect((await at()).hash).not.toBe(first.hash)
     // another firm goes by the desk
@@ -145,13 +156,19 @@ describe('weather that does not come', () => {
 
 describe('weather as CSV', () => {
   it('names each row that does not read and keeps the others', () => {
-    const { days, problems } = readWeatherCsv('date,min,max\n2026-01-01,1,5\n2026-13-01,1,5\n2026-01-03,9,2\n2026-01-04,x,5\n2999-01-01,1,2', '2026-02-01')
+    const { days, problems } = readWeatherCsv(
+      'date,min,max\n2026-01-01,1,5\n2026-13-01,1,5\n2026-01-03,9,2\n2026-01-04,x,5\n2999-01-01,1,2',
+      '2026-02-01',
+    )
     expect(days).toMatchObject([{ date: '2026-01-01', minAirC: 1, maxAirC: 5, rainMm: 0 }])
     expect(problems.map((p) => p.line)).toEqual([3, 4, 5, 6])
   })
-  it('asks for its columns', () => expect(readWeatherCsv('day,low\n1,2', '2026-02-01').problems[0].message).toContain('date, min, max'))
+  it('asks for its columns', () =>
+    expect(readWeatherCsv('day,low\n1,2', '2026-02-01').problems[0].message).toContain('date, min, max'))
   it('refuses a station that is not there', async () => {
     const { actors } = await makeFirm('Gadwall')
-    expect((await problemOf(importWeather(actors.office, 'nowhere', 'date,min,max\n2026-01-01,1,5'))).kind).toBe('bad-input')
+    expect((await problemOf(importWeather(actors.office, 'nowhere', 'date,min,max\n2026-01-01,1,5'))).kind).toBe(
+      'bad-input',
+    )
   })
 })

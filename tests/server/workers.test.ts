@@ -11,7 +11,14 @@ import { bestSoFar, findPlanRun } from '@/server/schedule/plan-run-repository'
 import type { Actor } from '@/server/platform/auth/actor'
 import { closeQueue, sendJobIn } from '@/server/platform/queue/queue'
 import { noticeBoard, reviveLostNotices, tellCustomers } from '@/server/messages/notices'
-import { askForecast, forecastRun, nightlyForecast, pondOutlook, stopForecast, forecastsPage } from '@/server/forecasts/forecasts'
+import {
+  askForecast,
+  forecastRun,
+  nightlyForecast,
+  pondOutlook,
+  stopForecast,
+  forecastsPage,
+} from '@/server/forecasts/forecasts'
 import { logReadings } from '@/server/water/readings'
 import { askPlan, planningBoard, stopPlan } from '@/server/schedule/runs'
 import { setServicePlan } from '@/server/schedule/service-plans'
@@ -65,7 +72,9 @@ describe('what is asked for is never lost', () => {
       await addPond(actors.owner, newPond())
       const { id } = await askForecast(actors.owner)
       // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is nobody's
-      const taken = await asOwner((knex) => knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }))
+      const taken = await asOwner((knex) =>
+        knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }),
+      )
       expect(taken).toBe(1)
       await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ waits_since: '2020-01-01' }))
       workers.push(await startWorker())
@@ -95,15 +104,27 @@ describe('what is asked for is never lost', () => {
 
   it('a letter whose sender died is sent by the next one, under the same id', async () => {
     const { actors, firmId, crewId } = await makeFirm('Wigeon')
-    const pondId = await addPond(actors.owner, { ...newPond(), customer: { kind: 'new', customer: { name: 'Nessa', email: 'n@customer.example', phone: '' } } })
-    const visitId = await planVisit(actors.office, { pondId, visitType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
+    const pondId = await addPond(actors.owner, {
+      ...newPond(),
+      customer: { kind: 'new', customer: { name: 'Nessa', email: 'n@customer.example', phone: '' } },
+    })
+    const visitId = await planVisit(actors.office, {
+      pondId,
+      visitType: 'routine',
+      day: from,
+      startTime: '08:00',
+      crewId,
+      note: '',
+    })
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await inFirm(firmId, (trx) => trx('notices').update({ state: 'sending', claimed_at: '2020-01-01' }))
     await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [firmId]).delete())
     expect(await reviveLostNotices()).toBeGreaterThan(0)
     const [notice] = (await noticeBoard(actors.office)).sent
     expect(notice.state).toBe('queued')
-    expect(await asOwner((knex) => knex('queue.job').whereRaw(`data->>'noticeId' = ?`, [notice.id]).pluck('name'))).toEqual(['send-notice'])
+    expect(
+      await asOwner((knex) => knex('queue.job').whereRaw(`data->>'noticeId' = ?`, [notice.id]).pluck('name')),
+    ).toEqual(['send-notice'])
   })
 
   it('a run and its job are there together or not at all', async () => {
@@ -114,7 +135,9 @@ describe('what is asked for is never lost', () => {
         throw new Error('refused after all')
       }),
     ).rejects.toThrow('refused after all')
-    expect(await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [actors.owner.firmId]).pluck('name'))).toEqual([])
+    expect(
+      await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [actors.owner.firmId]).pluck('name')),
+    ).toEqual([])
   })
 })
 
@@ -169,7 +192,10 @@ describe('workers', () => {
       await stopPlan(actors.office, stopped.id)
       workers.push(await startWorker())
       await new Promise((resolve) => setTimeout(resolve, 1500))
-      expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({ state: 'stopped', result: null })
+      expect(await inFirm(firmId, (trx) => findPlanRun(trx, stopped.id))).toMatchObject({
+        state: 'stopped',
+        result: null,
+      })
     },
     PATIENCE_MS,
   )
@@ -184,15 +210,26 @@ describe('workers', () => {
         await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 3 }]))
         ponds.push(pondId)
       }
-      const standing = await planVisit(actors.office, { pondId: ponds[0], visitType: 'routine', day: addDays(from, 2), startTime: '09:15', crewId, note: '' })
+      const standing = await planVisit(actors.office, {
+        pondId: ponds[0],
+        visitType: 'routine',
+        day: addDays(from, 2),
+        startTime: '09:15',
+        crewId,
+        note: '',
+      })
       const { id } = await askPlan(actors.office, wish())
 
       workers.push(await startWorker())
-      await runWhen(actors.office, id, (run) => inFirm(firmId, async (trx) => run.state === 'running' && (await bestSoFar(trx, id)).length > 0))
+      await runWhen(actors.office, id, (run) =>
+        inFirm(firmId, async (trx) => run.state === 'running' && (await bestSoFar(trx, id)).length > 0),
+      )
       workers.pop()!.kill('SIGKILL')
       const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
       expect(best.length).toBeGreaterThan(PONDS)
-      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([
+        { id: standing, day: addDays(from, 2), startTime: '09:15' },
+      ])
 
       // as if the silence had been long enough
       await inFirm(firmId, (trx) => trx('plan_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
@@ -202,7 +239,9 @@ describe('workers', () => {
       const run = await runWhen(actors.office, id, isOver)
       expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
       expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
-      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([{ id: standing, day: addDays(from, 2), startTime: '09:15' }])
+      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([
+        { id: standing, day: addDays(from, 2), startTime: '09:15' },
+      ])
     },
     PATIENCE_MS,
   )
@@ -240,7 +279,10 @@ describe('workers', () => {
       // as if the silence had been long enough
       await inFirm(firmId, (trx) => trx('forecast_runs').where({ id }).update({ heartbeat: '2020-01-01' }))
       workers.push(await startWorker())
-      expect(await forecastWhen((run) => run.state === 'done')).toMatchObject({ done: FORECAST_PONDS, ponds: FORECAST_PONDS })
+      expect(await forecastWhen((run) => run.state === 'done')).toMatchObject({
+        done: FORECAST_PONDS,
+        ponds: FORECAST_PONDS,
+      })
       expect(await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id'))).toHaveLength(FORECAST_PONDS)
       const { forecast } = await pondOutlook(actors.owner, ponds[0])
       expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)

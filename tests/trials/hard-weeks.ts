@@ -50,7 +50,8 @@ function withSecondDays(input: PlanInput): PlanInput {
     if (job !== 'cleanout') return [visit]
     // as in the app: the net comes off before, but nothing falls out for the want of it
     const after = visit.after.map((a) => ({ ...a, requires: false }))
-    if (Number(site) % TWO_DAYS_EVERY !== 0) return [{ ...visit, after, handsMin: visit.handsMin * 0.35, fixedMin: 0, skills: [] }]
+    if (Number(site) % TWO_DAYS_EVERY !== 0)
+      return [{ ...visit, after, handsMin: visit.handsMin * 0.35, fixedMin: 0, skills: [] }]
     return [
       { ...visit, after, tankM3: 2, tankUse: 'until-night' },
       {
@@ -100,7 +101,9 @@ function movedIn(input: PlanInput, { assignments }: PlanOutcome): string[] {
   return input.visits.flatMap(({ id, published: was, slackMin = 0 }) => {
     const is = at.get(id)
     if (!was) return []
-    return is && is.day === was.day && is.crew === was.crew && Math.abs(is.startMin - was.startMin) <= slackMin ? [] : [id]
+    return is && is.day === was.day && is.crew === was.crew && Math.abs(is.startMin - was.startMin) <= slackMin
+      ? []
+      : [id]
   })
 }
 
@@ -110,7 +113,11 @@ function rainedOn(stands: PlanInput, rainy: string): Rain {
   const began = Date.now()
   const plan = again(input)
   const seconds = (Date.now() - began) / 1000
-  const legs = new Map(input.visits.flatMap((v) => v.after.flatMap((a) => (a.leg ? [[v.id, a.visit] as const, [a.visit, v.id] as const] : []))))
+  const legs = new Map(
+    input.visits.flatMap((v) =>
+      v.after.flatMap((a) => (a.leg ? [[v.id, a.visit] as const, [a.visit, v.id] as const] : [])),
+    ),
+  )
   const byId = new Map(input.visits.map((v) => [v.id, v]))
   const wet = (id: string | undefined) => id !== undefined && byId.get(id)!.published?.day === rainy
   const moved = movedIn(input, plan)
@@ -136,18 +143,41 @@ function interrupted(stands: PlanInput, plan: readonly Assignment[], day: string
         .filter((a) => a.crew === crew.id && a.startMin < NOON)
         .sort((a, b) => a.order - b.order)
         .at(-1)
-      return [crew.id, { day, fromMin: Math.max(NOON, last?.endMin ?? 0), location: last ? locationOf.get(last.visit)! : 0 }]
+      return [
+        crew.id,
+        { day, fromMin: Math.max(NOON, last?.endMin ?? 0), location: last ? locationOf.get(last.visit)! : 0 },
+      ]
     }),
   )
   const like = stands.visits.find((v) => v.id === 'routine-1:11')!
-  const emergency: PlanVisit = { ...like, id: 'emergency', published: null, handsMin: 60, fixedMin: 0, earliest: day, best: day, latest: day }
+  const emergency: PlanVisit = {
+    ...like,
+    id: 'emergency',
+    published: null,
+    handsMin: 60,
+    fixedMin: 0,
+    earliest: day,
+    best: day,
+    latest: day,
+  }
   const rest = stands.visits
     .filter((v) => !gone.has(v.id))
-    .map((v) => ({ ...v, after: v.after.filter((a) => !gone.has(a.visit)), ...(v.published?.day === day ? { slackMin: undefined } : {}) }))
-  const input = urgentFirst({ ...stands, days: stands.days.filter((d) => d >= day), out, visits: [...rest, emergency] }, new Set(['emergency']))
+    .map((v) => ({
+      ...v,
+      after: v.after.filter((a) => !gone.has(a.visit)),
+      ...(v.published?.day === day ? { slackMin: undefined } : {}),
+    }))
+  const input = urgentFirst(
+    { ...stands, days: stands.days.filter((d) => d >= day), out, visits: [...rest, emergency] },
+    new Set(['emergency']),
+  )
   const found = again(input)
   const there = found.assignments.find((a) => a.visit === 'emergency')
-  const soonest = Math.min(...stands.crews.map((crew) => out[crew.id].fromMin + stands.travel[out[crew.id].location * stands.locations + like.location]))
+  const soonest = Math.min(
+    ...stands.crews.map(
+      (crew) => out[crew.id].fromMin + stands.travel[out[crew.id].location * stands.locations + like.location],
+    ),
+  )
   return {
     lateMin: there?.day === day ? there.startMin - soonest : Infinity,
     order: there?.order ?? -1,
@@ -166,7 +196,8 @@ function tornAfterRain(stands: PlanInput, days: readonly string[]): string[] {
     const { assignments } = again(wet)
     const placed = new Set(assignments.map((a) => a.visit))
     torn.push(...faultsOf(wet, assignments))
-    for (const { id, after } of wet.visits) for (const { leg, visit } of after) if (leg && placed.has(id) !== placed.has(visit)) torn.push(`${id} alone`)
+    for (const { id, after } of wet.visits)
+      for (const { leg, visit } of after) if (leg && placed.has(id) !== placed.has(visit)) torn.push(`${id} alone`)
     input = published({ ...wet, days: stands.days }, assignments)
   }
   return torn
@@ -188,8 +219,14 @@ export function hardWeeks(sites: number, iterations: number): HardWeeks {
   const days = [...count.keys()].sort()
   return {
     first: { visits: given.visits.length, unplaced: first.unplaced.length, faults: faultsOf(given, first.assignments) },
-    second: { moved: movedIn(stands, second), lost: placed.size - second.assignments.filter((a) => placed.has(a.visit)).length },
-    rain: rainedOn(stands, [...count].reduce((a, b) => (Math.abs(b[1] - USUAL_DAY) < Math.abs(a[1] - USUAL_DAY) ? b : a))[0]),
+    second: {
+      moved: movedIn(stands, second),
+      lost: placed.size - second.assignments.filter((a) => placed.has(a.visit)).length,
+    },
+    rain: rainedOn(
+      stands,
+      [...count].reduce((a, b) => (Math.abs(b[1] - USUAL_DAY) < Math.abs(a[1] - USUAL_DAY) ? b : a))[0],
+    ),
     flood: rainedOn(stands, fullest[0]),
     emergency: interrupted(stands, first.assignments, days[Math.floor(days.length / 2)]),
     torn: tornAfterRain(stands, fullest.slice(1, 4)),
@@ -215,7 +252,10 @@ export function complaints({ first, second, rain, flood, emergency, torn }: Hard
   }
   want(rain.told <= 30, `rain: ${rain.told} customers to be told`)
   want(emergency.faults.length === 0, `emergency: ${emergency.faults[0]}`)
-  want(emergency.lateMin <= 0 && emergency.order === 0, `emergency: ${emergency.lateMin} min after the soonest, stop ${emergency.order + 1}`)
+  want(
+    emergency.lateMin <= 0 && emergency.order === 0,
+    `emergency: ${emergency.lateMin} min after the soonest, stop ${emergency.order + 1}`,
+  )
   want(emergency.beforeNow === 0, `emergency: ${emergency.beforeNow} visits before now`)
   want(emergency.movedLater <= 4, `emergency: ${emergency.movedLater} visits of other days moved`)
   want(torn.length === 0, `three wet days: ${torn[0]}`)

@@ -61,7 +61,10 @@ const POND_RUN = {
 }
 
 const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
-  'pond.volume': { input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 }, keys: ['gross_m3', 'water_m3'] },
+  'pond.volume': {
+    input: { zones: [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: 0.5 }], rockShare: 0.1 },
+    keys: ['gross_m3', 'water_m3'],
+  },
   'pond.outline': {
     input: {
       points: [
@@ -72,8 +75,14 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     },
     keys: ['area_m2', 'perimeter_m'],
   },
-  'pond.combineVolumes': { input: { evidence: [{ method: 'geometry', volume_m3: 10, sigma_m3: 1 }] }, keys: ['volume_m3', 'sigma_m3', 'conflicts'] },
-  'fish.load': { input: { fish: [{ species: 'koi', count: 3, length_m: 0.4 }], temp_C: 20, protein: 0.35 }, keys: ['mass_kg', 'feed_g_d', 'tan_g_d'] },
+  'pond.combineVolumes': {
+    input: { evidence: [{ method: 'geometry', volume_m3: 10, sigma_m3: 1 }] },
+    keys: ['volume_m3', 'sigma_m3', 'conflicts'],
+  },
+  'fish.load': {
+    input: { fish: [{ species: 'koi', count: 3, length_m: 0.4 }], temp_C: 20, protein: 0.35 },
+    keys: ['mass_kg', 'feed_g_d', 'tan_g_d'],
+  },
   'sim.nitrification': { input: NITRIFICATION, keys: ['tan', 'nitrite', 'nitrate', 'x1', 'x2', 'oxygen'] },
   'sim.run': { input: POND_RUN, keys: ['series', 'budget'] },
   'filter.size': {
@@ -83,13 +92,22 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     },
     keys: ['schools', 'governing'],
   },
-  'wetland.closedLoop': { input: { load_g_d: 5, flow_m3_h: 5, bedVolume_m3: 2, k_d: 8, tanks: 3, background_mg_L: 0.05 }, keys: ['eta', 'concentration_mg_L'] },
-  'bed.headLoss': { input: { layers: [{ thickness_m: 0.3, grain_m: 0.02, porosity: 0.4 }], velocity_m_h: 4 }, keys: ['loss_mm', 'perLayer_mm'] },
+  'wetland.closedLoop': {
+    input: { load_g_d: 5, flow_m3_h: 5, bedVolume_m3: 2, k_d: 8, tanks: 3, background_mg_L: 0.05 },
+    keys: ['eta', 'concentration_mg_L'],
+  },
+  'bed.headLoss': {
+    input: { layers: [{ thickness_m: 0.3, grain_m: 0.02, porosity: 0.4 }], velocity_m_h: 4 },
+    keys: ['loss_mm', 'perLayer_mm'],
+  },
   'bed.drainBack': {
     input: { layers: [{ thickness_m: 0.3, porosity: 0.4 }], area_m2: 5, drainTo_m: 0.1, pondArea_m2: 20 },
     keys: ['volume_m3', 'pondRise_mm'],
   },
-  'hydraulics.pipe': { input: { flow_m3_h: 10, length_m: 10, diameter_m: 0.06 }, keys: ['darcy_m', 'hazen_m', 'minor_m', 'velocity_m_s', 'reynolds'] },
+  'hydraulics.pipe': {
+    input: { flow_m3_h: 10, length_m: 10, diameter_m: 0.06 },
+    keys: ['darcy_m', 'hazen_m', 'minor_m', 'velocity_m_s', 'reynolds'],
+  },
   'hydraulics.duty': {
     input: {
       curve: [
@@ -104,11 +122,21 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
   'hydraulics.weir': { input: { width_m: 0.6, head_m: 0.02 }, keys: ['flow_m3_h', 'method'] },
   'hydraulics.fallsSheet': { input: { flow_m3_h: 5, width_m: 0.06 }, keys: ['sheet_mm', 'look'] },
   'hydraulics.outlet': { input: { diameter_m: 0.11, head_m: 0.2, length_m: 3, k: 0.5 }, keys: ['flow_m3_h'] },
-  'water.verdict': { input: { readings: { tan_mg_L: 0.5, ph: 9.3, temp_C: 26 } }, keys: ['nh3_mg_L', 'verdicts', 'missing'] },
-  'water.measuredDose': { input: { wanted_g: 2070, units: [{ name: 'bag', weight_g: 10_000, smallestShare: 0.5 }] }, keys: ['given_g', 'unit', 'count'] },
+  'water.verdict': {
+    input: { readings: { tan_mg_L: 0.5, ph: 9.3, temp_C: 26 } },
+    keys: ['nh3_mg_L', 'verdicts', 'missing'],
+  },
+  'water.measuredDose': {
+    input: { wanted_g: 2070, units: [{ name: 'bag', weight_g: 10_000, smallestShare: 0.5 }] },
+    keys: ['given_g', 'unit', 'count'],
+  },
   'water.portions': { input: { dose_g: 78, rise_mm: 1200, fill_min: 390 }, keys: ['portions'] },
   'water.waterChangeGate': {
-    input: { pond: { ph: 6.2, tan_mg_L: 4, kh_dKH: 0.5, temp_C: 20 }, fill: { ph: 8, kh_dKH: 14, temp_C: 19 }, fraction: 0.3 },
+    input: {
+      pond: { ph: 6.2, tan_mg_L: 4, kh_dKH: 0.5, temp_C: 20 },
+      fill: { ph: 8, kh_dKH: 14, temp_C: 19 },
+      fraction: 0.3,
+    },
     keys: ['passes', 'reasons', 'nh3After_mg_L'],
   },
   'water.ammonia': { input: { tan_mg_L: 1, ph: 8, temp_C: 20 }, keys: ['fraction', 'nh3_mg_L', 'band'] },
@@ -132,13 +160,25 @@ const CONTRACT: Record<string, { input: unknown; keys: string[] }> = {
     keys: ['assignments', 'unplaced', 'cost', 'feasible'],
   },
   'water.khDose': { input: { volume_m3: 10, from_dKH: 3, to_dKH: 5 }, keys: ['sodiumBicarbonate_g'] },
-  'water.ghDose': { input: { volume_m3: 10, from_dGH: 3, to_dGH: 5 }, keys: ['calciumChlorideDihydrate_g', 'magnesiumSulfateHeptahydrate_g'] },
+  'water.ghDose': {
+    input: { volume_m3: 10, from_dGH: 3, to_dGH: 5 },
+    keys: ['calciumChlorideDihydrate_g', 'magnesiumSulfateHeptahydrate_g'],
+  },
   'water.saltDose': { input: { volume_m3: 10, from_percent: 0, to_percent: 0.1 }, keys: ['salt_kg'] },
   'water.chlorineDose': { input: { volume_m3: 10, freeChlorine_mg_L: 0.5 }, keys: ['sodiumThiosulfatePentahydrate_g'] },
   'water.changes': { input: { current: 60, source: 5, target: 25, maxFraction: 0.33 }, keys: ['count', 'afterEach'] },
   'season.daylight': { input: { latitude_deg: 45, date: '2027-06-21' }, keys: ['hours'] },
   'season.openWaterEvaporation': {
-    input: { date: '2027-07-06', latitude_deg: 50, tmin_C: 12, tmax_C: 21, rh_percent: 70, wind_m_s: 2, sunshine_h: 9, altitude_m: 100 },
+    input: {
+      date: '2027-07-06',
+      latitude_deg: 50,
+      tmin_C: 12,
+      tmax_C: 21,
+      rh_percent: 70,
+      wind_m_s: 2,
+      sunshine_h: 9,
+      altitude_m: 100,
+    },
     keys: ['mm_d'],
   },
   'season.windows': {
@@ -179,25 +219,41 @@ describe('pipe networks', () => {
 })
 
 describe('the calculation contract', () => {
-  it('has every promised name and no unlisted one', () => expect(CALCULATIONS.map((c) => c.name).sort()).toEqual(Object.keys(CONTRACT).sort()))
-  it.each(Object.entries(CONTRACT))('%s answers with its promised keys and its own schema', async (name, { input, keys }) => {
-    const outcome = await calculate(name, input)
-    if (!outcome.ok) throw new Error(outcome.error.message)
-    expect(Object.keys(outcome.output as object)).toEqual(expect.arrayContaining(keys))
-    expect(CALCULATIONS.find((c) => c.name === name)!.output.safeParse(outcome.output).success).toBe(true)
-  })
+  it('has every promised name and no unlisted one', () =>
+    expect(CALCULATIONS.map((c) => c.name).sort()).toEqual(Object.keys(CONTRACT).sort()))
+  it.each(Object.entries(CONTRACT))(
+    '%s answers with its promised keys and its own schema',
+    async (name, { input, keys }) => {
+      const outcome = await calculate(name, input)
+      if (!outcome.ok) throw new Error(outcome.error.message)
+      expect(Object.keys(outcome.output as object)).toEqual(expect.arrayContaining(keys))
+      expect(CALCULATIONS.find((c) => c.name === name)!.output.safeParse(outcome.output).success).toBe(true)
+    },
+  )
   it.each(Object.entries(CONTRACT))('%s refuses an unknown key, and describes itself', async (name, { input }) => {
-    expect(await calculate(name, { ...(input as object), surprise: 1 })).toMatchObject({ ok: false, error: { code: 'bad-input' } })
+    expect(await calculate(name, { ...(input as object), surprise: 1 })).toMatchObject({
+      ok: false,
+      error: { code: 'bad-input' },
+    })
     expect(calculationSchema(name)).toMatchObject({ name, input: { type: 'object' } })
   })
   it('names the field that is wrong', async () => {
     const zones = [{ topArea_m2: 10, midArea_m2: 9, bottomArea_m2: 8, depth_m: -1 }]
     expect(await calculate('pond.volume', { zones })).toMatchObject({ ok: false, error: { path: 'zones.0.depth_m' } })
-    expect(await calculate('fish.load', { fish: [{ species: 'koi', count: 1e9, length_m: 0.4 }], temp_C: 20, protein: 0.35 })).toMatchObject({
+    expect(
+      await calculate('fish.load', {
+        fish: [{ species: 'koi', count: 1e9, length_m: 0.4 }],
+        temp_C: 20,
+        protein: 0.35,
+      }),
+    ).toMatchObject({
       ok: false,
       error: { path: 'fish.0.count' },
     })
-    expect(await calculate('water.khDose', { volume_m3: 1, from_dKH: 5, to_dKH: 3 })).toMatchObject({ ok: false, error: { path: 'to_dKH' } })
+    expect(await calculate('water.khDose', { volume_m3: 1, from_dKH: 5, to_dKH: 3 })).toMatchObject({
+      ok: false,
+      error: { path: 'to_dKH' },
+    })
   })
   it('refuses an outline that crosses itself, naming the place', async () => {
     const points = [
@@ -228,20 +284,27 @@ describe('the calculation contract', () => {
                   ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)]))
                   : value
           const outcome = await calculate(name, scramble(CONTRACT[name].input))
-          if (outcome.ok) expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')
+          if (outcome.ok)
+            expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')
         },
       ),
       { numRuns: 400 },
     )
   })
-  it('is described as OpenAPI', () => expect(Object.keys(openApiDocument().paths as object)).toHaveLength(CALCULATIONS.length))
+  it('is described as OpenAPI', () =>
+    expect(Object.keys(openApiDocument().paths as object)).toHaveLength(CALCULATIONS.length))
 })
 
 describe('the command line', () => {
-  const run = (args: string[], input = '') => spawnSync(process.execPath, ['scripts/calc.mjs', ...args], { input, encoding: 'utf8' })
-  it('answers one call', () => expect(JSON.parse(run(['water.doSaturation'], '{"temp_C": 20}').stdout).do_sat_mg_L).toBeCloseTo(9.09, 2))
+  const run = (args: string[], input = '') =>
+    spawnSync(process.execPath, ['scripts/calc.mjs', ...args], { input, encoding: 'utf8' })
+  it('answers one call', () =>
+    expect(JSON.parse(run(['water.doSaturation'], '{"temp_C": 20}').stdout).do_sat_mg_L).toBeCloseTo(9.09, 2))
   it('answers a batch in order, errors among results', () => {
-    const { stdout, status } = run(['--batch'], '{"id":1,"name":"water.doSaturation","input":{"temp_C":0}}\nrubbish\n{"id":2,"name":"nothing","input":{}}\n')
+    const { stdout, status } = run(
+      ['--batch'],
+      '{"id":1,"name":"water.doSaturation","input":{"temp_C":0}}\nrubbish\n{"id":2,"name":"nothing","input":{}}\n',
+    )
     const lines = stdout
       .trim()
       .split('\n')
@@ -275,9 +338,18 @@ describe('routes and rounds by name', () => {
     })
   })
   it('what cannot be read names the place', async () => {
-    expect(await calculate('route.vrptw', { text: 'T\n2 10\n1 0 0' })).toMatchObject({ ok: false, error: { path: 'text' } })
+    expect(await calculate('route.vrptw', { text: 'T\n2 10\n1 0 0' })).toMatchObject({
+      ok: false,
+      error: { path: 'text' },
+    })
     const rounds = CONTRACT['plan.rounds'].input as object
-    expect(await calculate('plan.rounds', { ...rounds, travel: { minutes: [[0, 1], [1]] } })).toMatchObject({ ok: false, error: { path: 'travel.minutes.1' } })
-    expect(await calculate('plan.rounds', { ...rounds, wishes: [] })).toMatchObject({ ok: false, error: { code: 'bad-input' } })
+    expect(await calculate('plan.rounds', { ...rounds, travel: { minutes: [[0, 1], [1]] } })).toMatchObject({
+      ok: false,
+      error: { path: 'travel.minutes.1' },
+    })
+    expect(await calculate('plan.rounds', { ...rounds, wishes: [] })).toMatchObject({
+      ok: false,
+      error: { code: 'bad-input' },
+    })
   })
 })

@@ -32,7 +32,9 @@ describe('a calendar feed, read by a calendar library', () => {
     expect(of('geo')).toEqual([45.01, -45.12])
   })
   it('keeps the UID through a move and raises the sequence', () => {
-    const [[before], [after]] = [visit(), visit({ day: '2027-04-05', version: 3 })].map((v) => read(calendarText('Otter', 'Etc/GMT+3', [v])))
+    const [[before], [after]] = [visit(), visit({ day: '2027-04-05', version: 3 })].map((v) =>
+      read(calendarText('Otter', 'Etc/GMT+3', [v])),
+    )
     expect(after.event.uid).toBe(before.event.uid)
     expect(after.event.sequence).toBeGreaterThan(before.event.sequence)
   })
@@ -44,7 +46,8 @@ describe('a calendar feed, read by a calendar library', () => {
     expect(at('2027-03-26')).toBe('2027-03-26T07:00:00.000Z')
     expect(at('2027-03-29')).toBe('2027-03-29T06:00:00.000Z')
   })
-  it('knows 29 February', () => expect(instantOf('2028-02-29', '08:00', 'Etc/GMT+3').toISOString()).toBe('2028-02-29T11:00:00.000Z'))
+  it('knows 29 February', () =>
+    expect(instantOf('2028-02-29', '08:00', 'Etc/GMT+3').toISOString()).toBe('2028-02-29T11:00:00.000Z'))
 })
 
 const ics = (...events: string[]) =>
@@ -57,29 +60,42 @@ describe('busy times out of an .ics file', () => {
       { uid: 'u', title: 'Dentist', day: '2027-04-02', startMin: 600, endMin: 690 },
     ]))
   it('takes whole days, also several', () =>
-    expect(busy('SUMMARY:Away\nDTSTART;VALUE=DATE:20270405\nDTEND;VALUE=DATE:20270408').busy.map((b) => [b.day, b.startMin, b.endMin])).toEqual([
+    expect(
+      busy('SUMMARY:Away\nDTSTART;VALUE=DATE:20270405\nDTEND;VALUE=DATE:20270408').busy.map((b) => [
+        b.day,
+        b.startMin,
+        b.endMin,
+      ]),
+    ).toEqual([
       ['2027-04-05', 0, 1440],
       ['2027-04-06', 0, 1440],
       ['2027-04-07', 0, 1440],
     ]))
   it('takes a time without a zone as the firm’s own, and splits it over midnight', () =>
-    expect(busy('DTSTART:20270402T220000\nDTEND:20270403T020000').busy.map((b) => [b.day, b.startMin, b.endMin])).toEqual([
+    expect(
+      busy('DTSTART:20270402T220000\nDTEND:20270403T020000').busy.map((b) => [b.day, b.startMin, b.endMin]),
+    ).toEqual([
       ['2027-04-02', 1320, 1440],
       ['2027-04-03', 0, 120],
     ]))
   it('follows repeats within the days asked for, less the exceptions', () =>
-    expect(busy('DTSTART:20270302T090000Z\nDTEND:20270302T100000Z\nRRULE:FREQ=WEEKLY;COUNT=5\nEXDATE:20270316T090000Z').busy.map((b) => b.day)).toEqual([
-      '2027-03-02',
-      '2027-03-09',
-      '2027-03-23',
-      '2027-03-30',
-    ]))
+    expect(
+      busy(
+        'DTSTART:20270302T090000Z\nDTEND:20270302T100000Z\nRRULE:FREQ=WEEKLY;COUNT=5\nEXDATE:20270316T090000Z',
+      ).busy.map((b) => b.day),
+    ).toEqual(['2027-03-02', '2027-03-09', '2027-03-23', '2027-03-30']))
   it('leaves out what is cancelled or free', () =>
     expect(
-      busy('STATUS:CANCELLED\nDTSTART:20270402T130000Z\nDTEND:20270402T140000Z', 'TRANSP:TRANSPARENT\nDTSTART:20270402T130000Z\nDTEND:20270402T140000Z').busy,
+      busy(
+        'STATUS:CANCELLED\nDTSTART:20270402T130000Z\nDTEND:20270402T140000Z',
+        'TRANSP:TRANSPARENT\nDTSTART:20270402T130000Z\nDTEND:20270402T140000Z',
+      ).busy,
     ).toEqual([]))
   it('says what is not a calendar, and names an event it cannot read', () => {
     expect(readBusyTimes('hello', '2027-03-01', '2027-04-30', 'UTC').problems[0]).toContain('iCalendar')
-    expect(busy('SUMMARY:Broken\nDTSTART:20271302T990000Z\nDTEND:oops').problems.length + busy('SUMMARY:Broken').problems.length).toBeGreaterThan(0)
+    expect(
+      busy('SUMMARY:Broken\nDTSTART:20271302T990000Z\nDTEND:oops').problems.length +
+        busy('SUMMARY:Broken').problems.length,
+    ).toBeGreaterThan(0)
   })
 })

@@ -15,7 +15,10 @@ describe('the demo firm', () => {
     expect([CREWS.length, PEOPLE.length]).toEqual([3, 9])
     expect(new Set(PEOPLE.map((p) => p.role))).toEqual(new Set(ROLES))
     expect(new Set(PEOPLE.map((p) => p.email)).size).toBe(9)
-    for (const p of PEOPLE) expect(PersonInput.safeParse({ name: p.name, email: p.email, role: p.role, password: 'long enough 1' }).success).toBe(true)
+    for (const p of PEOPLE)
+      expect(
+        PersonInput.safeParse({ name: p.name, email: p.email, role: p.role, password: 'long enough 1' }).success,
+      ).toBe(true)
   })
   it('has at least twelve sites, each at a station that reports', () => {
     expect(SITES.length).toBeGreaterThanOrEqual(12)

@@ -6,7 +6,8 @@ import { answerError } from '@/server/platform/http/problem-response'
 import { smallJson } from '@/server/platform/http/small-json'
 import { JSON_LIMIT_BYTES, readJson, readLimited } from '@/server/platform/http/request-body'
 
-const post = (body: BodyInit) => new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
+const post = (body: BodyInit) =>
+  new Request('http://app.example/', { method: 'POST', body, duplex: 'half' } as RequestInit)
 
 describe('answers to what goes wrong', () => {
   const zodError = z.strictObject({ length: z.number({ error: 'Length is missing.' }) }).safeParse({}).error!
@@ -14,7 +15,12 @@ describe('answers to what goes wrong', () => {
     ['an unknown id', notFound('That pond'), 404, 'not-found'],
     ['a wrong figure', badField('zones.0.depth', 'Too deep.'), 422, 'bad-input'],
     ['a rule of the work', refused('Fish stay in the tank.'), 409, 'refused'],
-    ['a stale save', new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } }), 409, 'conflict'],
+    [
+      'a stale save',
+      new ProblemError({ kind: 'conflict', message: 'Someone else saved.', current: { version: 3 } }),
+      409,
+      'conflict',
+    ],
     ['a missing right', new ProblemError({ kind: 'forbidden', message: 'No.' }), 403, 'forbidden'],
     ['a shape that does not parse', zodError, 422, 'bad-input'],
     ['a core range', new DomainError('tempC', 99, 'between 0 and 40'), 422, 'bad-input'],
@@ -34,7 +40,9 @@ describe('answers to what goes wrong', () => {
     expect((await answerError(error).json()).current).toEqual({ version: 3 })
   })
   it('say how long to wait after too many attempts', () =>
-    expect(answerError(new ProblemError({ kind: 'too-many', message: 'Wait.', retryAfterS: 40 })).headers.get('retry-after')).toBe('40'))
+    expect(
+      answerError(new ProblemError({ kind: 'too-many', message: 'Wait.', retryAfterS: 40 })).headers.get('retry-after'),
+    ).toBe('40'))
 })
 
 describe('bodies', () => {
@@ -42,7 +50,8 @@ describe('bodies', () => {
     expect(await readJson(post('{"a": 1}'))).toEqual({ a: 1 })
     expect(await readJson(post(''))).toEqual({})
   })
-  it('that are no JSON are refused with 400', async () => expect(readJson(post('{"a": NaN}'))).rejects.toMatchObject({ status: 400 }))
+  it('that are no JSON are refused with 400', async () =>
+    expect(readJson(post('{"a": NaN}'))).rejects.toMatchObject({ status: 400 }))
   it('beyond the limit are refused with 413, whether they say their size or not', async () => {
     await expect(readJson(post('x'.repeat(JSON_LIMIT_BYTES + 1)))).rejects.toMatchObject({ status: 413 })
     let sent = 0

@@ -3,7 +3,10 @@ import { straightLineTable, travelTable } from '@/server/platform/gateways/roads
 import { JUNCTIONS } from '../../stand-ins/roads/hask-roads'
 import { drivingTable, kmBetween } from '../../stand-ins/roads/shortest'
 
-const point = fc.tuple(fc.double({ min: -45.4, max: -44.7, noNaN: true }), fc.double({ min: 44.8, max: 45.2, noNaN: true }))
+const point = fc.tuple(
+  fc.double({ min: -45.4, max: -44.7, noNaN: true }),
+  fc.double({ min: 44.8, max: 45.2, noNaN: true }),
+)
 
 describe('roads of the island', () => {
   it('take longer than the crow flies at the fastest road, and no longer one way than the other', () => {
@@ -16,7 +19,8 @@ describe('roads of the island', () => {
     )
   })
   it('reach every town from every other', () => {
-    for (const row of drivingTable(Object.values(JUNCTIONS))) for (const seconds of row) expect(Number.isFinite(seconds)).toBe(true)
+    for (const row of drivingTable(Object.values(JUNCTIONS)))
+      for (const seconds of row) expect(Number.isFinite(seconds)).toBe(true)
   })
   it('never get shorter by a stop on the way', () => {
     fc.assert(

@@ -33,7 +33,9 @@ const lives = (pid: number): boolean => {
 
 describe('programs that a script starts', () => {
   it('end with it, even when it is killed', async () => {
-    const child = spawn(process.execPath, [script(file('sleeper.mjs', `process.stdout.write(String(process.pid)); setInterval(() => {}, 1000)`))])
+    const child = spawn(process.execPath, [
+      script(file('sleeper.mjs', `process.stdout.write(String(process.pid)); setInterval(() => {}, 1000)`)),
+    ])
     const pid = Number(await firstLine(child))
     expect(lives(pid)).toBe(true)
     child.kill('SIGKILL')

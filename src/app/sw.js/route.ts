@@ -7,6 +7,10 @@ export async function GET(): Promise<Response> {
   const program = await readFile(file, 'utf8').catch(() => null)
   if (program === null) return new Response('Not built.', { status: 404 })
   return new Response(program, {
-    headers: { 'content-type': 'text/javascript; charset=utf-8', 'cache-control': 'no-cache', 'service-worker-allowed': '/field' },
+    headers: {
+      'content-type': 'text/javascript; charset=utf-8',
+      'cache-control': 'no-cache',
+      'service-worker-allowed': '/field',
+    },
   })
 }

@@ -11,7 +11,11 @@ const TODAY = '2027-07-10'
 const weather: DatedWeather[] = weatherYear(SAMPLE_STATION, seededRandom(4))
   .slice(151, 260)
   .map((day, i) => ({ ...day, date: addDays(FROM, i) }))
-const knownOn = (today: string) => ({ today, observed: weather.filter((d) => d.date < today), forecast: weather.filter((d) => d.date >= today).slice(0, 8) })
+const knownOn = (today: string) => ({
+  today,
+  observed: weather.filter((d) => d.date < today),
+  forecast: weather.filter((d) => d.date >= today).slice(0, 8),
+})
 const task = (over: Partial<ForecastTask> = {}): ForecastTask => ({
   pond: SAMPLE_POND,
   deepestM: 1.1,
@@ -36,7 +40,9 @@ describe('a pond’s forecast', () => {
     expect(untested.outlook.bands.waterC.p50).toHaveLength(21)
   })
   it('takes what was tested today into account at once, and looks on from tomorrow', () => {
-    const { outlook, filter, scores } = forecastPond(task({ readings: [nitrite(addDays(TODAY, -20), 0.1), nitrite(TODAY, 1.5)] }))
+    const { outlook, filter, scores } = forecastPond(
+      task({ readings: [nitrite(addDays(TODAY, -20), 0.1), nitrite(TODAY, 1.5)] }),
+    )
     expect(outlook.from).toBe(addDays(TODAY, 1))
     expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(3 * untested.outlook.bands.nitrite.p50[1])
     // neither shrugged off nor overdone
@@ -65,11 +71,16 @@ describe('a pond’s forecast', () => {
     expect(next.outlook.bands.tan.p50[3] / once.outlook.bands.tan.p50[3]).toBeCloseTo(1, 1)
   })
   it('carries what was done today into the water', () => {
-    const change = { kind: 'water-change', fraction: 0.9, dechlorinated: true, day: daysBetween(FROM, TODAY) + 0.4 } as const
+    const change = {
+      kind: 'water-change',
+      fraction: 0.9,
+      dechlorinated: true,
+      day: daysBetween(FROM, TODAY) + 0.4,
+    } as const
     const tested = [nitrite(addDays(TODAY, -9), 1.5)]
-    expect(first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }], events: [change] })).toBeLessThan(
-      0.6 * first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }] }),
-    )
+    expect(
+      first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }], events: [change] }),
+    ).toBeLessThan(0.6 * first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }] }))
   })
   it('stands where it is when what was kept is newer than the settled days', () => {
     const ahead = { ...untested.filter, day: addDays(TODAY, -1) }

@@ -64,12 +64,28 @@ export function forecastPond(task: ForecastTask): ForecastMade {
 function runIn({ pond, station, from }: ForecastTask): PondState {
   const begin = plainDayOfYear(addDays(from, -RUN_IN_DAYS))
   const normals = dailyNormals(station)
-  const weather = Array.from({ length: RUN_IN_DAYS }, (_, i) => ({ ...normals[(begin + i - 1) % 365], rainMm: normals[(begin + i - 1) % 365].rainMm / 30.4 }))
-  return simulate({ pond, weather, startDay: begin, days: RUN_IN_DAYS, events: [], start: { kind: 'settled' }, every: 'day' }).end
+  const weather = Array.from({ length: RUN_IN_DAYS }, (_, i) => ({
+    ...normals[(begin + i - 1) % 365],
+    rainMm: normals[(begin + i - 1) % 365].rainMm / 30.4,
+  }))
+  return simulate({
+    pond,
+    weather,
+    startDay: begin,
+    days: RUN_IN_DAYS,
+    events: [],
+    start: { kind: 'settled' },
+    every: 'day',
+  }).end
 }
 
 /** Days without a gap: what was not observed is taken as usual. */
-export function withNormals(observed: readonly DatedWeather[], station: StationNormals, from: IsoDate, to: IsoDate): DatedWeather[] {
+export function withNormals(
+  observed: readonly DatedWeather[],
+  station: StationNormals,
+  from: IsoDate,
+  to: IsoDate,
+): DatedWeather[] {
   const known = new Map(observed.map((d) => [d.date, d]))
   const normals = dailyNormals(station)
   return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => {

@@ -15,7 +15,15 @@ import { recordOf } from '../numeric/record-of'
 
 export const OUTLOOK_DAYS = 21
 /** What a forecast shows. */
-export const OUTLOOK_OUTPUTS = ['waterC', 'tan', 'nh3', 'nitrite', 'oxygen', 'clarityM', 'levelMm'] as const satisfies readonly OutputName[]
+export const OUTLOOK_OUTPUTS = [
+  'waterC',
+  'tan',
+  'nh3',
+  'nitrite',
+  'oxygen',
+  'clarityM',
+  'levelMm',
+] as const satisfies readonly OutputName[]
 export type OutlookOutput = (typeof OUTLOOK_OUTPUTS)[number]
 
 /** What can go wrong, with the line past which it has. @source lines of the readings; heat and level: house defaults */
@@ -62,8 +70,16 @@ export function outlookOf(filter: ParticleFilter, { pond, deepestM, station, kno
     .map((particle, i) => {
       const weather = draw(seededRandom(SEED + i + daysBetween('2001-01-01', filter.day)))
       const startDay = plainDayOfYear(filter.day)
-      return simulate({ pond, weather, startDay, days: OUTLOOK_DAYS, events: [], start: particle.state, parameters: parametersOf(particle), every: 'day' })
-        .series
+      return simulate({
+        pond,
+        weather,
+        startDay,
+        days: OUTLOOK_DAYS,
+        events: [],
+        start: particle.state,
+        parameters: parametersOf(particle),
+        every: 'day',
+      }).series
     })
     .map((series) => corrected(series, filter.bias, deepestM))
   return {
@@ -91,7 +107,8 @@ function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: numbe
     const kind = READ_AS[output]
     if (output === 'nh3') return Array.from(series.nh3, (value, d) => value * tanShare[d])
     if (!kind) return Array.from(series[output])
-    const read = (value: number) => asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
+    const read = (value: number) =>
+      asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
     return Array.from(series[output], read)
   })
 }
@@ -105,7 +122,8 @@ function bandOver(runs: readonly CorrectedSeries[], output: OutlookOutput): Band
 function riskOf(runs: readonly CorrectedSeries[], hazard: Hazard, deepestM: number): Risk {
   const { output, side, line } = HAZARDS[hazard]
   // a shallow pond that is seen to its floor is not murky
-  const crosses = (value: number) => (side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM)))
+  const crosses = (value: number) =>
+    side === 'above' ? value > line : value < line && !(hazard === 'murk' && seenToFloor(value, deepestM))
   const crossings = runs
     .map((run) => run[output].findIndex(crosses))
     .filter((day) => day >= 0)

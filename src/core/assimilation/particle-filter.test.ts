@@ -15,7 +15,15 @@ const FROM = '2027-05-01'
 const year = weatherYear(SAMPLE_STATION, seededRandom(8))
 const weather: DatedWeather[] = year.slice(120, 330).map((day, i) => ({ ...day, date: addDays(FROM, i) }))
 /** The pond before, the same for truth and filter. */
-const before = simulate({ pond: SAMPLE_POND, weather: year, startDay: 1, days: 120, events: [], start: { kind: 'settled' }, every: 'day' }).end
+const before = simulate({
+  pond: SAMPLE_POND,
+  weather: year,
+  startDay: 1,
+  days: 120,
+  events: [],
+  start: { kind: 'settled' },
+  every: 'day',
+}).end
 /** A pond whose bed is worth less than anybody thinks. */
 const truth = simulate({
   pond: SAMPLE_POND,
@@ -72,13 +80,23 @@ describe('the filter of a pond', () => {
     const days = Array.from({ length: 6 }, (_, i) => 4 + i * 8)
     // the stick says a little more or less; this water is clear far beyond it
     expect(Math.min(...days.map((d) => truth.clarityM[d]))).toBeGreaterThan(1.5 * deepestM)
-    const toFloor = days.map((d, i) => ({ day: addDays(FROM, d), kind: 'clarityDepth' as const, value: deepestM + (i % 2 ? 0 : 0.4) }))
-    const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: toFloor }, addDays(FROM, 50))
+    const toFloor = days.map((d, i) => ({
+      day: addDays(FROM, d),
+      kind: 'clarityDepth' as const,
+      value: deepestM + (i % 2 ? 0 : 0.4),
+    }))
+    const filter = advanceFilter(
+      startFilter(before, FROM, 16),
+      { ...input, deepestM, readings: toFloor },
+      addDays(FROM, 50),
+    )
     const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM, readings: [] }, addDays(FROM, 50))
     expect(filter.bias.clarityDepth).toBeCloseTo(0, 9)
     expect(filter.scores.clarityDepth).toEqual({ readings: 5, model: 0, sameAsLast: 0 })
     // cells are what the particles make them, not what a floor at 0.9 m would allow
-    expect(filter.particles[0].state.y[STATE.phytoplankton] / blind.particles[0].state.y[STATE.phytoplankton]).toBeCloseTo(1, 2)
+    expect(
+      filter.particles[0].state.y[STATE.phytoplankton] / blind.particles[0].state.y[STATE.phytoplankton],
+    ).toBeCloseTo(1, 2)
     const { bands, risks } = outlookOf(filter, {
       pond: SAMPLE_POND,
       deepestM,
@@ -89,15 +107,30 @@ describe('the filter of a pond', () => {
     expect(Math.max(...bands.clarityM.p90)).toBe(deepestM)
     expect(risks.murk.week).toBe(0)
     // nor in a rill that is shallower than the line of murk
-    const rill = outlookOf(blind, { pond: SAMPLE_POND, deepestM: 0.25, station: SAMPLE_STATION, known: { today: blind.day, observed: [], forecast: [] } })
+    const rill = outlookOf(blind, {
+      pond: SAMPLE_POND,
+      deepestM: 0.25,
+      station: SAMPLE_STATION,
+      known: { today: blind.day, observed: [], forecast: [] },
+    })
     expect(rill.risks.murk.whole).toBe(0)
   })
   it('believes murk where the model sees the floor', () => {
     const murk = [10, 11, 12].map((d) => ({ day: addDays(FROM, d), kind: 'clarityDepth' as const, value: 0.3 }))
-    const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM: 0.9, readings: murk }, addDays(FROM, 13))
-    const blind = advanceFilter(startFilter(before, FROM, 16), { ...input, deepestM: 0.9, readings: [] }, addDays(FROM, 13))
+    const filter = advanceFilter(
+      startFilter(before, FROM, 16),
+      { ...input, deepestM: 0.9, readings: murk },
+      addDays(FROM, 13),
+    )
+    const blind = advanceFilter(
+      startFilter(before, FROM, 16),
+      { ...input, deepestM: 0.9, readings: [] },
+      addDays(FROM, 13),
+    )
     expect(filter.bias.clarityDepth).toBeGreaterThan(0)
-    expect(filter.particles[0].state.y[STATE.phytoplankton]).toBeGreaterThan(2 * blind.particles[0].state.y[STATE.phytoplankton])
+    expect(filter.particles[0].state.y[STATE.phytoplankton]).toBeGreaterThan(
+      2 * blind.particles[0].state.y[STATE.phytoplankton],
+    )
   })
   it('is no further from the truth than one that has read nothing', () => {
     const blind = advanceFilter(start, { ...input, readings: [] }, to)
@@ -116,7 +149,11 @@ describe('the filter of a pond', () => {
     const middle = addDays(FROM, 30)
     const none = { ...input, readings: [] }
     const once = advanceFilter(start, none, addDays(FROM, 60))
-    const twice = advanceFilter(advanceFilter(start, none, middle), { ...none, weather: weather.slice(30) }, addDays(FROM, 60))
+    const twice = advanceFilter(
+      advanceFilter(start, none, middle),
+      { ...none, weather: weather.slice(30) },
+      addDays(FROM, 60),
+    )
     twice.particles.forEach((p, i) => expect(p.state.y[0] / once.particles[i].state.y[0]).toBeCloseTo(1, 2))
   })
   it('carries what was done into the water', () => {
@@ -133,20 +170,25 @@ describe('the filter of a pond', () => {
 describe('resampling', () => {
   it('copies by weight and loses none of the number', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 40 }), fc.integer(), (weights, seed) => {
-        const chosen = resample(weights, seededRandom(seed))
-        expect(chosen).toHaveLength(weights.length)
-        const total = weights.reduce((a, b) => a + b, 0)
-        if (total === 0) return
-        for (const [i, w] of weights.entries()) {
-          const expected = (w / total) * weights.length
-          expect(Math.abs(chosen.filter((c) => c === i).length - expected)).toBeLessThanOrEqual(1 + 1e-9)
-        }
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 40 }),
+        fc.integer(),
+        (weights, seed) => {
+          const chosen = resample(weights, seededRandom(seed))
+          expect(chosen).toHaveLength(weights.length)
+          const total = weights.reduce((a, b) => a + b, 0)
+          if (total === 0) return
+          for (const [i, w] of weights.entries()) {
+            const expected = (w / total) * weights.length
+            expect(Math.abs(chosen.filter((c) => c === i).length - expected)).toBeLessThanOrEqual(1 + 1e-9)
+          }
+        },
+      ),
       { seed: 4 },
     )
   })
-  it('leaves all as they are when no weight is left', () => expect(resample([0, 0, 0], seededRandom(1))).toEqual([0, 1, 2]))
+  it('leaves all as they are when no weight is left', () =>
+    expect(resample([0, 0, 0], seededRandom(1))).toEqual([0, 1, 2]))
 })
 
 describe('the outlook', () => {
@@ -167,15 +209,23 @@ describe('the outlook', () => {
     }
   })
   it('sees ammonia coming in an overstocked pond whose pump is off', () => {
-    const crowded = { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, massKg: 60 }, filter: { ...SAMPLE_POND.filter, flowM3PerH: 0 } }
+    const crowded = {
+      ...SAMPLE_POND,
+      fish: { ...SAMPLE_POND.fish, massKg: 60 },
+      filter: { ...SAMPLE_POND.filter, flowM3PerH: 0 },
+    }
     const state = {
       ...learnt,
-      particles: learnt.particles.map((p) => ({ ...p, state: { ...p.state, running: { ...p.state.running, pump: false, fishMassKg: 60 } } })),
+      particles: learnt.particles.map((p) => ({
+        ...p,
+        state: { ...p.state, running: { ...p.state.running, pump: false, fishMassKg: 60 } },
+      })),
     }
     const { risks } = outlookOf(state, { pond: crowded, deepestM: 9, station: SAMPLE_STATION, known: known })
     expect(risks.oxygen.week + risks.ammonia.whole).toBeGreaterThan(0.5)
   })
-  it('names a line for everything that can go wrong', () => expect(Object.values(HAZARDS).every((h) => Number.isFinite(h.line))).toBe(true))
+  it('names a line for everything that can go wrong', () =>
+    expect(Object.values(HAZARDS).every((h) => Number.isFinite(h.line))).toBe(true))
   it('compares readings of every kind on a scale of their own', () => {
     for (const kind of OBSERVED_KINDS) expect(misfit(kind, 1, 1)).toBe(0)
     expect(misfit('tan', 0.5, 0.25)).toBeGreaterThan(0)

@@ -59,7 +59,8 @@ export function startFilter(state: PondState, day: IsoDate, size: number): Parti
   return { day, particles, scores: noScores(), bias: {}, lastRead: {}, drawn: size }
 }
 
-export const parametersOf = ({ seed }: Pick<Particle, 'seed'>): ParameterValues => (seed === 0 ? parameterValues() : drawParameters(seededRandom(SEED + seed)))
+export const parametersOf = ({ seed }: Pick<Particle, 'seed'>): ParameterValues =>
+  seed === 0 ? parameterValues() : drawParameters(seededRandom(SEED + seed))
 const SEED = 51_001
 
 export interface FilterInput {
@@ -88,7 +89,14 @@ export function advanceFilter(filter: ParticleFilter, input: FilterInput, to: Is
   for (const day of [...days, null]) {
     const stop = day === null ? to : addDays(day, 1)
     const span = daysBetween(now.day, stop)
-    if (span > 0) now = run(now, input, weather.slice(daysBetween(filter.day, now.day)), eventsWithin(events, daysBetween(filter.day, now.day), span), span)
+    if (span > 0)
+      now = run(
+        now,
+        input,
+        weather.slice(daysBetween(filter.day, now.day)),
+        eventsWithin(events, daysBetween(filter.day, now.day), span),
+        span,
+      )
     if (day !== null)
       now = learn(
         now,
@@ -104,7 +112,13 @@ interface Ran extends ParticleFilter {
   readonly last?: readonly Readonly<Record<ObservedKind, number>>[]
 }
 
-function run(filter: ParticleFilter, { pond, deepestM }: FilterInput, weather: readonly DatedWeather[], events: readonly PondEvent[], days: number): Ran {
+function run(
+  filter: ParticleFilter,
+  { pond, deepestM }: FilterInput,
+  weather: readonly DatedWeather[],
+  events: readonly PondEvent[],
+  days: number,
+): Ran {
   const last: Record<ObservedKind, number>[] = []
   const particles = filter.particles.map((particle) => {
     const result = simulate({
@@ -130,7 +144,8 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
   const scores = { ...filter.scores }
   const lastRead = { ...filter.lastRead }
   const bias = { ...filter.bias }
-  const off = (r: DatedReading, i: number) => misfit(r.kind, withoutBias(r.kind, last[i][r.kind], filter.bias[r.kind] ?? 0), r.value)
+  const off = (r: DatedReading, i: number) =>
+    misfit(r.kind, withoutBias(r.kind, last[i][r.kind], filter.bias[r.kind] ?? 0), r.value)
   const weights = filter.particles.map((_, i) => Math.exp(-0.5 * readings.reduce((sum, r) => sum + off(r, i) ** 2, 0)))
   const random = seededRandom(SEED + filter.drawn)
   const chosen = resample(weights, random)
@@ -155,7 +170,15 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
   const particles = chosen.map((i, n) => {
     const seed = n >= chosen.length - fresh ? filter.drawn + n : filter.particles[i].seed
     const parameters = parametersOf({ seed })
-    return { seed, state: takeKnownWater(filter.particles[i].state, drawnTo(readings, last[i], { bias, parameters, deepestM }), pond, parameters) }
+    return {
+      seed,
+      state: takeKnownWater(
+        filter.particles[i].state,
+        drawnTo(readings, last[i], { bias, parameters, deepestM }),
+        pond,
+        parameters,
+      ),
+    }
   })
   return { ...filter, particles, scores, bias, lastRead, drawn: filter.drawn + chosen.length }
 }
@@ -180,13 +203,18 @@ export function resample(weights: readonly number[], random: Random): number[] {
 function drawnTo(
   readings: readonly DatedReading[],
   model: Readonly<Record<ObservedKind, number>>,
-  { bias, parameters, deepestM }: { readonly bias: ParticleFilter['bias']; readonly parameters: ParameterValues; readonly deepestM: number },
+  {
+    bias,
+    parameters,
+    deepestM,
+  }: { readonly bias: ParticleFilter['bias']; readonly parameters: ParameterValues; readonly deepestM: number },
 ): KnownWater {
   const toward = (kind: ObservedKind): number | undefined => {
     const reading = readings.find((r) => r.kind === kind)
     if (!reading) return undefined
     // both see the floor: how clear the water is beyond that, the reading does not tell
-    if (kind === 'clarityDepth' && seenToFloor(reading.value, deepestM) && seenToFloor(model.clarityDepth, deepestM)) return undefined
+    if (kind === 'clarityDepth' && seenToFloor(reading.value, deepestM) && seenToFloor(model.clarityDepth, deepestM))
+      return undefined
     const wanted = withoutBias(kind, reading.value, -(bias[kind] ?? 0))
     return Math.max(0, model[kind] + GAIN * (wanted - model[kind]))
   }
@@ -208,4 +236,11 @@ const eventsWithin = (events: readonly PondEvent[], from: number, days: number):
 
 const middleOf = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
-const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): ParticleFilter => ({ day, particles, scores, bias, lastRead, drawn })
+const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): ParticleFilter => ({
+  day,
+  particles,
+  scores,
+  bias,
+  lastRead,
+  drawn,
+})

@@ -29,7 +29,11 @@ export interface Cause {
   readonly urgent?: string
 }
 
-const step = (text: string, afterDays = 0, jobKey?: string): Remedy => ({ text, afterDays, ...(jobKey ? { jobKey } : {}) })
+const step = (text: string, afterDays = 0, jobKey?: string): Remedy => ({
+  text,
+  afterDays,
+  ...(jobKey ? { jobKey } : {}),
+})
 const dosed = (dose: RemedyDose, remedy: Remedy): Remedy => ({ ...remedy, dose })
 const GREEN = { 'water-green': 0.97, 'glass-stays-green': 0.97, 'water-muddy': 0.05, 'glass-settles': 0.05 } as const
 const FISH_CALM = { 'fish-gasp': 0.03 } as const
@@ -54,20 +58,33 @@ export const CAUSES = {
     name: 'Green water: the filter is new and has not matured',
     weight: 2.5,
     shows: { ...GREEN, 'filter-new': 0.96, 'filter-small': 0.1, 'cleaned-lately': 0.1 },
-    remedies: [step('Wait; feed little; seed with mature media', 0, 'routine'), step('Look and test again', 21, 'routine')],
+    remedies: [
+      step('Wait; feed little; seed with mature media', 0, 'routine'),
+      step('Look and test again', 21, 'routine'),
+    ],
     betterDays: [21, 70],
   },
   'green-cleaned': {
     name: 'Green water: cleaned too well, the bacteria are gone',
     weight: 2,
     shows: { ...GREEN, 'cleaned-lately': 0.96, 'filter-new': 0.04, 'filter-small': 0.12, 'water-milky': 0.1 },
-    remedies: [dosed('bacteria', step('Seed bacteria, feed little, clean nothing more', 0, 'routine')), step('Test ammonia and nitrite', 7, 'routine')],
+    remedies: [
+      dosed('bacteria', step('Seed bacteria, feed little, clean nothing more', 0, 'routine')),
+      step('Test ammonia and nitrite', 7, 'routine'),
+    ],
     betterDays: [21, 42],
   },
   'green-overfed': {
     name: 'Green water: too much feed or too many fish',
     weight: 2.5,
-    shows: { ...GREEN, 'fed-much': 0.9, 'fish-many': 0.8, 'filter-small': 0.12, 'filter-new': 0.04, 'cleaned-lately': 0.04 },
+    shows: {
+      ...GREEN,
+      'fed-much': 0.9,
+      'fish-many': 0.8,
+      'filter-small': 0.12,
+      'filter-new': 0.04,
+      'cleaned-lately': 0.04,
+    },
     remedies: [
       step('Halve the feed; find homes for fish beyond what the system carries', 0),
       step('Change a quarter of the water', 1, 'routine'),
@@ -78,15 +95,36 @@ export const CAUSES = {
   'green-few-plants': {
     name: 'Green water: too few plants to compete with the algae',
     weight: 1.5,
-    shows: { ...GREEN, 'plants-few': 0.97, 'fed-much': 0.06, 'fish-many': 0.08, 'filter-small': 0.1, 'filter-new': 0.04, 'cleaned-lately': 0.04 },
-    remedies: [step('Plant bed and edges; floating plants over a third of the surface', 2, 'plant-care'), step('Look again', 28, 'routine')],
+    shows: {
+      ...GREEN,
+      'plants-few': 0.97,
+      'fed-much': 0.06,
+      'fish-many': 0.08,
+      'filter-small': 0.1,
+      'filter-new': 0.04,
+      'cleaned-lately': 0.04,
+    },
+    remedies: [
+      step('Plant bed and edges; floating plants over a third of the surface', 2, 'plant-care'),
+      step('Look again', 28, 'routine'),
+    ],
     betterDays: [21, 60],
   },
   'lamp-aged': {
     name: 'Green water: the UV lamp is past its hours',
     weight: 1.5,
-    shows: { ...GREEN, 'lamp-fitted': 0.99, 'lamp-old': 0.96, 'filter-small': 0.2, 'filter-new': 0.05, 'cleaned-lately': 0.05 },
-    remedies: [step('New lamp and clean sleeve, isolated and proved dead', 1, 'routine'), step('Look again', 7, 'routine')],
+    shows: {
+      ...GREEN,
+      'lamp-fitted': 0.99,
+      'lamp-old': 0.96,
+      'filter-small': 0.2,
+      'filter-new': 0.05,
+      'cleaned-lately': 0.05,
+    },
+    remedies: [
+      step('New lamp and clean sleeve, isolated and proved dead', 1, 'routine'),
+      step('Look again', 7, 'routine'),
+    ],
     betterDays: [3, 10],
     specialist: 'electrician',
   },
@@ -104,27 +142,53 @@ export const CAUSES = {
     name: 'String algae: the ioniser’s probe is worn or furred',
     weight: 1,
     shows: { 'string-algae': 0.95, 'ioniser-fitted': 0.99, 'ioniser-low': 0.95, 'water-green': 0.08 },
-    remedies: [step('Clean or change the probe; set it by the copper of the water and the fish that are in it', 1, 'routine')],
+    remedies: [
+      step('Clean or change the probe; set it by the copper of the water and the fish that are in it', 1, 'routine'),
+    ],
     betterDays: [10, 30],
   },
   tannin: {
     name: 'Brown-tinted water: leaves or wood',
     weight: 2,
-    shows: { 'water-brown': 0.97, 'leaves-in': 0.85, 'wood-in': 0.35, 'glass-settles': 0.03, 'glass-stays-green': 0.03, 'water-muddy': 0.04 },
-    remedies: [step('Leaves out, net on; activated carbon until it is full', 2, 'routine'), step('Or leave it: it harms nothing')],
+    shows: {
+      'water-brown': 0.97,
+      'leaves-in': 0.85,
+      'wood-in': 0.35,
+      'glass-settles': 0.03,
+      'glass-stays-green': 0.03,
+      'water-muddy': 0.04,
+    },
+    remedies: [
+      step('Leaves out, net on; activated carbon until it is full', 2, 'routine'),
+      step('Or leave it: it harms nothing'),
+    ],
     betterDays: [7, 30],
   },
   'brown-overfed': {
     name: 'Brown-tinted water: too much feed',
     weight: 0.8,
-    shows: { 'water-brown': 0.95, 'fed-much': 0.93, 'leaves-in': 0.08, 'wood-in': 0.02, foam: 0.4, 'glass-settles': 0.05 },
+    shows: {
+      'water-brown': 0.95,
+      'fed-much': 0.93,
+      'leaves-in': 0.08,
+      'wood-in': 0.02,
+      foam: 0.4,
+      'glass-settles': 0.05,
+    },
     remedies: [step('Feed less; change a quarter of the water', 1, 'routine')],
     betterDays: [7, 30],
   },
   'mud-fish': {
     name: 'Muddy water: fish dig the floor up',
     weight: 1.2,
-    shows: { 'water-muddy': 0.96, 'fish-dig': 0.95, 'glass-settles': 0.9, 'rain-lately': 0.15, 'stone-new': 0.03, 'bank-washes-in': 0.04 },
+    shows: {
+      'water-muddy': 0.96,
+      'fish-dig': 0.95,
+      'glass-settles': 0.9,
+      'rain-lately': 0.15,
+      'stone-new': 0.03,
+      'bank-washes-in': 0.04,
+    },
     remedies: [
       step('Cover soil and loose floor with stone', 3, 'routine'),
       dosed('flocculant', step('A bog does not clear mud: flocculant if it must be quick', 1, 'routine')),
@@ -134,22 +198,48 @@ export const CAUSES = {
   'mud-runoff': {
     name: 'Muddy water: soil washes in',
     weight: 1.2,
-    shows: { 'water-muddy': 0.96, 'rain-lately': 0.93, 'bank-washes-in': 0.85, 'glass-settles': 0.9, 'fish-dig': 0.08, 'stone-new': 0.04 },
-    remedies: [step('Raise the edge, lead water away from it', 3), dosed('flocculant', step('Flocculant, once, by its label', 1, 'routine'))],
+    shows: {
+      'water-muddy': 0.96,
+      'rain-lately': 0.93,
+      'bank-washes-in': 0.85,
+      'glass-settles': 0.9,
+      'fish-dig': 0.08,
+      'stone-new': 0.04,
+    },
+    remedies: [
+      step('Raise the edge, lead water away from it', 3),
+      dosed('flocculant', step('Flocculant, once, by its label', 1, 'routine')),
+    ],
     betterDays: [1, 4],
   },
   'mud-stone': {
     name: 'Muddy water: dust of new stone',
     weight: 1,
-    shows: { 'water-muddy': 0.85, 'water-milky': 0.2, 'stone-new': 0.97, 'glass-settles': 0.9, 'fish-dig': 0.05, 'rain-lately': 0.15 },
+    shows: {
+      'water-muddy': 0.85,
+      'water-milky': 0.2,
+      'stone-new': 0.97,
+      'glass-settles': 0.9,
+      'fish-dig': 0.05,
+      'rain-lately': 0.15,
+    },
     remedies: [dosed('flocculant', step('Let it settle for two days; flocculant if it does not', 2, 'routine'))],
     betterDays: [1, 4],
   },
   'milky-bloom': {
     name: 'Milky water: a bloom of bacteria after a treatment or a clean',
     weight: 1.3,
-    shows: { 'water-milky': 0.95, 'treated-lately': 0.8, 'cleaned-lately': 0.35, 'glass-settles': 0.06, 'water-muddy': 0.05 },
-    remedies: [step('Air on, feed nothing for some days, dose nothing more', 0), step('Test oxygen and ammonia', 1, 'routine')],
+    shows: {
+      'water-milky': 0.95,
+      'treated-lately': 0.8,
+      'cleaned-lately': 0.35,
+      'glass-settles': 0.06,
+      'water-muddy': 0.05,
+    },
+    remedies: [
+      step('Air on, feed nothing for some days, dose nothing more', 0),
+      step('Test oxygen and ammonia', 1, 'routine'),
+    ],
     betterDays: [2, 7],
     urgent: 'A bloom uses oxygen: put air on now.',
   },
@@ -192,8 +282,17 @@ export const CAUSES = {
   'plants-hungry': {
     name: 'Pale plants: water poor in nutrients',
     weight: 1,
-    shows: { 'plants-pale': 0.96, 'nitrate-low': 0.95, 'pale-in-a-row': 0.05, 'roots-dry': 0.04, 'fish-many': 0.03, 'water-cold': 0.1 },
-    remedies: [step('Tablets in the soil of lilies; otherwise accept it: it is what a good filter does', 2, 'plant-care')],
+    shows: {
+      'plants-pale': 0.96,
+      'nitrate-low': 0.95,
+      'pale-in-a-row': 0.05,
+      'roots-dry': 0.04,
+      'fish-many': 0.03,
+      'water-cold': 0.1,
+    },
+    remedies: [
+      step('Tablets in the soil of lilies; otherwise accept it: it is what a good filter does', 2, 'plant-care'),
+    ],
     betterDays: [14, 45],
   },
   'plants-cold': {
@@ -206,7 +305,14 @@ export const CAUSES = {
   'plants-ph': {
     name: 'Pale plants: the water is too alkaline for their iron',
     weight: 0.5,
-    shows: { 'plants-pale': 0.95, 'ph-high': 0.95, 'roots-dry': 0.05, 'pale-in-a-row': 0.05, 'nitrate-low': 0.12, 'water-cold': 0.08 },
+    shows: {
+      'plants-pale': 0.95,
+      'ph-high': 0.95,
+      'roots-dry': 0.05,
+      'pale-in-a-row': 0.05,
+      'nitrate-low': 0.12,
+      'water-cold': 0.08,
+    },
     remedies: [step('Chelated iron in the soil; less algae by day', 2, 'plant-care')],
     betterDays: [14, 45],
   },
@@ -238,7 +344,15 @@ export const CAUSES = {
   'nitrite-poisoning': {
     name: 'Gasping or limp fish: nitrite',
     weight: 1,
-    shows: { 'fish-gasp': 0.8, 'gasp-at-dawn': 0.1, 'nitrite-high': 0.97, 'oxygen-low': 0.08, 'filter-new': 0.4, 'cleaned-lately': 0.4, 'outage-lately': 0.25 },
+    shows: {
+      'fish-gasp': 0.8,
+      'gasp-at-dawn': 0.1,
+      'nitrite-high': 0.97,
+      'oxygen-low': 0.08,
+      'filter-new': 0.4,
+      'cleaned-lately': 0.4,
+      'outage-lately': 0.25,
+    },
     remedies: [
       dosed('salt', step('Change up to a third of the water; salt where plants stand it; no feed', 0, 'routine')),
       step('Test every second day', 2, 'routine'),
@@ -262,7 +376,10 @@ export const CAUSES = {
       'outage-lately': 0.3,
       'one-fish-only': 0.02,
     },
-    remedies: [dosed('bacteria', step('Change up to a third of the water; no feed; bacteria', 0, 'routine')), step('Test every day', 1, 'routine')],
+    remedies: [
+      dosed('bacteria', step('Change up to a third of the water; no feed; bacteria', 0, 'routine')),
+      step('Test every day', 1, 'routine'),
+    ],
     betterDays: [1, 42],
     urgent: 'No feed; raise no pH or KH before ammonia is down.',
   },
@@ -270,14 +387,25 @@ export const CAUSES = {
     name: 'Rotten sludge: hydrogen sulfide',
     weight: 0.7,
     shows: { 'smell-eggs': 0.96, 'sludge-deep': 0.95, 'fish-gasp': 0.4, 'leaves-in': 0.6, 'oxygen-low': 0.3 },
-    remedies: [step('Leave the floor alone; air on; ventilate vaults, no entry', 0), step('A section at a time, in stages', 3, 'rescue-floor')],
+    remedies: [
+      step('Leave the floor alone; air on; ventilate vaults, no entry', 0),
+      step('A section at a time, in stages', 3, 'rescue-floor'),
+    ],
     betterDays: [7, 60],
     urgent: 'Do not stir the floor. Stay out of vaults: the gas kills.',
   },
   'gill-disease': {
     name: 'Gasping fish with good water: gills',
     weight: 0.6,
-    shows: { 'fish-gasp': 0.85, 'gasp-at-dawn': 0.08, 'oxygen-low': 0.03, 'nitrite-high': 0.03, 'ammonia-high': 0.03, 'fish-flash': 0.6, 'cloudy-skin': 0.35 },
+    shows: {
+      'fish-gasp': 0.85,
+      'gasp-at-dawn': 0.08,
+      'oxygen-low': 0.03,
+      'nitrite-high': 0.03,
+      'ammonia-high': 0.03,
+      'fish-flash': 0.6,
+      'cloudy-skin': 0.35,
+    },
     remedies: [step('A vet or fish-health specialist looks at a gill scrape', 0)],
     betterDays: null,
     specialist: 'vet',
@@ -303,7 +431,14 @@ export const CAUSES = {
   heron: {
     name: 'Hiding or missing fish: a heron or another hunter',
     weight: 0.9,
-    shows: { 'fish-hide': 0.92, 'fish-missing': 0.75, 'bird-seen': 0.6, 'ammonia-high': 0.05, 'oxygen-low': 0.04, ...FISH_CALM },
+    shows: {
+      'fish-hide': 0.92,
+      'fish-missing': 0.75,
+      'bird-seen': 0.6,
+      'ammonia-high': 0.05,
+      'oxygen-low': 0.04,
+      ...FISH_CALM,
+    },
     remedies: [step('Net or lines for some weeks; hiding places deeper than 0.6 m', 1, 'routine')],
     betterDays: [7, 28],
   },
@@ -324,7 +459,14 @@ export const CAUSES = {
   'leak-moving-water': {
     name: 'Falling level: falls, stream or bed lose water',
     weight: 1.4,
-    shows: { 'level-falls': 0.97, 'falls-pump-off': 0.04, 'bucket-falls': 0.05, 'wet-ground': 0.75, 'edge-low': 0.3, 'hot-days': 0.2 },
+    shows: {
+      'level-falls': 0.97,
+      'falls-pump-off': 0.04,
+      'bucket-falls': 0.05,
+      'wet-ground': 0.75,
+      'edge-low': 0.3,
+      'hot-days': 0.2,
+    },
     remedies: [step('Walk falls and stream edge by edge; lift liner and stones where the ground is wet', 2, 'routine')],
     betterDays: [0, 2],
   },
@@ -338,7 +480,14 @@ export const CAUSES = {
   'basket-full': {
     name: 'Less flow: basket, skimmer or strainer full',
     weight: 2,
-    shows: { 'flow-less': 0.97, 'basket-full': 0.95, 'leaves-in': 0.5, 'bed-stands-high': 0.04, 'pump-weak': 0.05, 'pump-noisy': 0.1 },
+    shows: {
+      'flow-less': 0.97,
+      'basket-full': 0.95,
+      'leaves-in': 0.5,
+      'bed-stands-high': 0.04,
+      'pump-weak': 0.05,
+      'pump-noisy': 0.1,
+    },
     remedies: [step('Empty it; weekly while leaves fall', 0, 'routine')],
     betterDays: [0, 1],
   },
@@ -360,7 +509,14 @@ export const CAUSES = {
   'air-lock': {
     name: 'Less flow: air in the pipe',
     weight: 0.7,
-    shows: { 'flow-less': 0.95, 'air-in-pipe': 0.93, 'pump-noisy': 0.5, 'basket-full': 0.06, 'bed-stands-high': 0.03, 'level-falls': 0.3 },
+    shows: {
+      'flow-less': 0.95,
+      'air-in-pipe': 0.93,
+      'pump-noisy': 0.5,
+      'basket-full': 0.06,
+      'bed-stands-high': 0.03,
+      'level-falls': 0.3,
+    },
     remedies: [step('Fill up to the skimmer’s line; bleed the highest bend', 0, 'routine')],
     betterDays: [0, 1],
   },
@@ -380,7 +536,11 @@ export const CAUSES = {
       'fins-clamped': 0.2,
     },
     remedies: [
-      step('No feed until ammonia and nitrite are down; change water by the tests; look for a dead fish, a dying plant or a stirred floor', 0, 'routine'),
+      step(
+        'No feed until ammonia and nitrite are down; change water by the tests; look for a dead fish, a dying plant or a stirred floor',
+        0,
+        'routine',
+      ),
       step('Test every day', 1, 'routine'),
       step('Halve the feed; find homes for fish beyond what the system carries; size the filter for what stays', 7),
     ],
@@ -403,11 +563,16 @@ export const CAUSES = {
     },
     remedies: [
       step('Test KH, pH, temperature and ammonia together, and the tap’s KH and pH', 0, 'routine'),
-      step('Raise KH by 1 to 2 °dH a day at most, and only as the water gate allows with the ammonia that is there', 0, 'routine'),
+      step(
+        'Raise KH by 1 to 2 °dH a day at most, and only as the water gate allows with the ammonia that is there',
+        0,
+        'routine',
+      ),
       step('Test every day until KH has stood for three', 1, 'routine'),
     ],
     betterDays: [1, 7],
-    urgent: 'No feed. No large change and no KH rise while ammonia is high: as the pH comes up, harmless ammonium turns toxic.',
+    urgent:
+      'No feed. No large change and no KH rise while ammonia is high: as the pH comes up, harmless ammonium turns toxic.',
   },
   'settling-in': {
     name: 'Ammonia or nitrite while bacteria come back',
@@ -422,7 +587,10 @@ export const CAUSES = {
       'fins-clamped': 0.12,
       'water-green': 0.15,
     },
-    remedies: [dosed('bacteria', step('Feed little; seed bacteria; change water by the tests', 0, 'routine')), step('Test every third day', 3, 'routine')],
+    remedies: [
+      dosed('bacteria', step('Feed little; seed bacteria; change water by the tests', 0, 'routine')),
+      step('Test every third day', 3, 'routine'),
+    ],
     betterDays: [21, 42],
   },
 } as const satisfies Record<string, Cause>

@@ -9,7 +9,8 @@ const findingsOf = ({ yes, no }: Pick<WrittenCase, 'yes' | 'no'>): Findings => (
   ...Object.fromEntries(no.map((key) => [key, false])),
   ...Object.fromEntries(yes.map((key) => [key, true])),
 })
-const placeOf = (written: WrittenCase): number => diagnose(findingsOf(written)).ranked.findIndex((r) => r.cause === written.cause)
+const placeOf = (written: WrittenCase): number =>
+  diagnose(findingsOf(written)).ranked.findIndex((r) => r.cause === written.cause)
 
 describe('written cases', () => {
   it('are at least forty, and every cause has one', () => {
@@ -20,10 +21,15 @@ describe('written cases', () => {
     const missed = WRITTEN_CASES.filter((c) => placeOf(c) !== 0).map((c) => c.words)
     expect({ share: 1 - missed.length / WRITTEN_CASES.length >= 0.9, missed }).toEqual({ share: true, missed })
   })
-  it.each(WRITTEN_CASES.map((c) => [c.words, c] as const))('among the first three: %s', (_words, written) => expect(placeOf(written)).toBeLessThan(3))
-  it.each(WRITTEN_CASES.filter((c) => c.separating.length > 0).map((c) => [c.words, c] as const))('asks what separates it next: %s', (_words, written) => {
-    expect(written.separating).toContain(diagnose(findingsOf(written)).next?.finding)
-  })
+  it.each(WRITTEN_CASES.map((c) => [c.words, c] as const))('among the first three: %s', (_words, written) =>
+    expect(placeOf(written)).toBeLessThan(3),
+  )
+  it.each(WRITTEN_CASES.filter((c) => c.separating.length > 0).map((c) => [c.words, c] as const))(
+    'asks what separates it next: %s',
+    (_words, written) => {
+      expect(written.separating).toContain(diagnose(findingsOf(written)).next?.finding)
+    },
+  )
 })
 
 describe('something wrong', () => {
@@ -34,13 +40,23 @@ describe('something wrong', () => {
   })
   it('is not how a pond lies, is stocked or was kept, nor what was denied', () => {
     expect(anythingWrong({})).toBe(false)
-    expect(anythingWrong({ 'filter-small': true, 'fish-many': true, 'cleaned-lately': true, 'leaves-in': true, 'nitrate-low': true })).toBe(false)
+    expect(
+      anythingWrong({
+        'filter-small': true,
+        'fish-many': true,
+        'cleaned-lately': true,
+        'leaves-in': true,
+        'nitrate-low': true,
+      }),
+    ).toBe(false)
     expect(anythingWrong({ 'water-green': false, 'ammonia-high': false })).toBe(false)
   })
 })
 
 describe('a diagnosis', () => {
-  const anyFindings = fc.array(fc.tuple(fc.constantFrom(...FINDING_KEYS), fc.boolean()), { maxLength: 12 }).map((list) => Object.fromEntries(list) as Findings)
+  const anyFindings = fc
+    .array(fc.tuple(fc.constantFrom(...FINDING_KEYS), fc.boolean()), { maxLength: 12 })
+    .map((list) => Object.fromEntries(list) as Findings)
 
   it('always gives likelihoods that sum to one, in order, whatever is told', () => {
     fc.assert(
@@ -63,12 +79,17 @@ describe('a diagnosis', () => {
     const [first] = diagnose({ 'water-green': true, 'filter-small': true, 'filter-new': false }).ranked
     expect(first.cause).toBe('green-filter-small')
     expect(first.for.map((e) => e.finding)).toEqual(expect.arrayContaining(['water-green', 'filter-small']))
-    const young = diagnose({ 'water-green': true, 'filter-new': false }).ranked.find((r) => r.cause === 'green-filter-young')!
+    const young = diagnose({ 'water-green': true, 'filter-new': false }).ranked.find(
+      (r) => r.cause === 'green-filter-young',
+    )!
     expect(young.against.map((e) => e.finding)).toContain('filter-new')
   })
   it('grows surer with evidence for a cause', () => {
-    const likelihood = (findings: Findings) => diagnose(findings).ranked.find((r) => r.cause === 'leak-shell')!.likelihood
-    expect(likelihood({ 'level-falls': true, 'falls-pump-off': true })).toBeGreaterThan(likelihood({ 'level-falls': true }))
+    const likelihood = (findings: Findings) =>
+      diagnose(findings).ranked.find((r) => r.cause === 'leak-shell')!.likelihood
+    expect(likelihood({ 'level-falls': true, 'falls-pump-off': true })).toBeGreaterThan(
+      likelihood({ 'level-falls': true }),
+    )
     expect(likelihood({ 'level-falls': true, 'bucket-falls': true })).toBeLessThan(likelihood({ 'level-falls': true }))
   })
 })

@@ -50,23 +50,34 @@ const of = (p: number, found: boolean): number => (found ? p : 1 - p)
  */
 export function diagnose(findings: Findings): Diagnosis {
   const told = FINDING_KEYS.filter((key) => findings[key] !== undefined)
-  const weights = CAUSE_KEYS.map((cause) => told.reduce((w, key) => w * of(chance(cause, key), findings[key]!), causeOf(cause).weight))
+  const weights = CAUSE_KEYS.map((cause) =>
+    told.reduce((w, key) => w * of(chance(cause, key), findings[key]!), causeOf(cause).weight),
+  )
   const total = weights.reduce((a, b) => a + b, 0)
   const posterior = weights.map((w) => w / total)
-  const ranked = CAUSE_KEYS.map((cause, i): RankedCause => ({ cause, likelihood: posterior[i], ...evidenceOf(cause, told, findings) })).sort(
-    (a, b) => b.likelihood - a.likelihood,
-  )
+  const ranked = CAUSE_KEYS.map((cause, i): RankedCause => ({
+    cause,
+    likelihood: posterior[i],
+    ...evidenceOf(cause, told, findings),
+  })).sort((a, b) => b.likelihood - a.likelihood)
   return { ranked, next: bestTest(posterior, findings) }
 }
 
-function evidenceOf(cause: CauseKey, told: readonly FindingKey[], findings: Findings): Pick<RankedCause, 'for' | 'against'> {
+function evidenceOf(
+  cause: CauseKey,
+  told: readonly FindingKey[],
+  findings: Findings,
+): Pick<RankedCause, 'for' | 'against'> {
   const all = told.map((finding): Evidence => {
     const found = findings[finding]!
     return { finding, found, times: of(chance(cause, finding), found) / of(usualChance(finding), found) }
   })
   const strength = (e: Evidence) => Math.abs(Math.log(e.times))
   const strongest = (list: Evidence[]) => list.sort((a, b) => strength(b) - strength(a))
-  return { for: strongest(all.filter((e) => e.times >= WORTH_NAMING)), against: strongest(all.filter((e) => e.times <= 1 / WORTH_NAMING)) }
+  return {
+    for: strongest(all.filter((e) => e.times >= WORTH_NAMING)),
+    against: strongest(all.filter((e) => e.times <= 1 / WORTH_NAMING)),
+  }
 }
 
 /** The unanswered question that is expected to tell most about whether it is the likeliest cause or another, weighed by its effort. */

@@ -100,7 +100,14 @@ export const FINDING_KEYS = Object.keys(FINDINGS) as FindingKey[]
 export type Findings = Readonly<Partial<Record<FindingKey, boolean>>>
 
 /** Seen or tested, but how a pond lies and is kept rather than anything wrong with it. */
-const CIRCUMSTANCES: readonly FindingKey[] = ['leaves-in', 'wood-in', 'bank-washes-in', 'fish-dig', 'bird-seen', 'nitrate-low']
+const CIRCUMSTANCES: readonly FindingKey[] = [
+  'leaves-in',
+  'wood-in',
+  'bank-washes-in',
+  'fish-dig',
+  'bird-seen',
+  'nitrate-low',
+]
 
 /** Whether anything wrong was seen or tested. What is only known of a pond (a small filter, heat, a recent clean) is no complaint. */
 export const anythingWrong = (findings: Findings): boolean =>

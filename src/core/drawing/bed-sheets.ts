@@ -18,14 +18,27 @@ export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
   const step = (design.round ? lengthM : widthM) + VESSEL_GAP_M
   for (let i = 0; i < design.vessels; i++) {
     const y0 = i * step
-    if (design.round) marks.push({ kind: 'polygon', layer: 'OUTLINE', points: circlePoints(lengthM / 2, y0 + lengthM / 2, lengthM / 2), fill: 'gravel' })
-    else marks.push({ kind: 'polygon', layer: 'OUTLINE', points: rectangle(0, y0, lengthM, y0 + widthM), fill: 'gravel' })
+    if (design.round)
+      marks.push({
+        kind: 'polygon',
+        layer: 'OUTLINE',
+        points: circlePoints(lengthM / 2, y0 + lengthM / 2, lengthM / 2),
+        fill: 'gravel',
+      })
+    else
+      marks.push({ kind: 'polygon', layer: 'OUTLINE', points: rectangle(0, y0, lengthM, y0 + widthM), fill: 'gravel' })
     if (design.feed !== 'chamber' && !design.round) marks.push(...feedPipes(design, y0, pipeR))
   }
   const spanY = (design.vessels - 1) * step + (design.round ? lengthM : widthM)
   if (design.vault && !FILTER_TYPE_FACTS[design.type].vessels)
     marks.push(
-      { kind: 'circle', layer: 'PIPE', centre: { xM: -design.vault.diameterM / 2, yM: widthM / 2 }, radiusM: design.vault.diameterM / 2, fill: 'water' },
+      {
+        kind: 'circle',
+        layer: 'PIPE',
+        centre: { xM: -design.vault.diameterM / 2, yM: widthM / 2 },
+        radiusM: design.vault.diameterM / 2,
+        fill: 'water',
+      },
       label(-design.vault.diameterM / 2, widthM / 2 + design.vault.diameterM / 2 + 0.08, 'vault', 'middle'),
     )
   design.planting.forEach((patch) => {
@@ -33,7 +46,12 @@ export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
     if (!species || patch.xM > lengthM || patch.yM > spanY) return
     const radiusM = Math.min(patchRadiusM(species, patch.count), Math.min(lengthM, spanY) / 2)
     marks.push(
-      { kind: 'polygon', layer: 'PLANTS', points: withinBed(circlePoints(patch.xM, patch.yM, radiusM), lengthM, spanY), fill: 'plant' },
+      {
+        kind: 'polygon',
+        layer: 'PLANTS',
+        points: withinBed(circlePoints(patch.xM, patch.yM, radiusM), lengthM, spanY),
+        fill: 'plant',
+      },
       label(patch.xM, patch.yM, `${patch.count} ${species.common}`, 'middle', 'PLANTS'),
     )
   })
@@ -41,7 +59,14 @@ export function planSheet(design: FilterDesign, write: WriteLength): Sheet {
   marks.push(...northArrow(design.northDeg, lengthM + 1.1, spanY))
   const gap = Math.max(0.25, 0.06 * Math.max(lengthM, spanY))
   marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -gap, write(lengthM)))
-  marks.push(dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: design.round ? lengthM : widthM }, -0.75, write(design.round ? lengthM : widthM)))
+  marks.push(
+    dimension(
+      { xM: lengthM, yM: 0 },
+      { xM: lengthM, yM: design.round ? lengthM : widthM },
+      -0.75,
+      write(design.round ? lengthM : widthM),
+    ),
+  )
   return sheetOf('Plan', marks)
 }
 
@@ -118,7 +143,12 @@ function wayBack(design: FilterDesign, lengthM: number, widthM: number, spanY: n
   const pipes = Array.from({ length: design.outlet.count }, (_, i): Mark => {
     const y = middle + (i - (design.outlet.count - 1) / 2) * gap
     const r = design.outlet.diameterM / 2
-    return { kind: 'polygon', layer: 'PIPE', points: rectangle(lengthM, y - r, lengthM + Math.min(design.outlet.lengthM, 0.5), y + r), fill: 'water' }
+    return {
+      kind: 'polygon',
+      layer: 'PIPE',
+      points: rectangle(lengthM, y - r, lengthM + Math.min(design.outlet.lengthM, 0.5), y + r),
+      fill: 'water',
+    }
   })
   return [...pipes, { ...flow, points: flow.points.map((p) => ({ ...p, xM: p.xM + 0.5 })) }]
 }
@@ -156,8 +186,17 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
     const top = base + layer.thicknessM
     const granular = BED_MATERIALS[layer.material].granular
     marks.push(
-      { kind: 'polygon', layer: granular ? 'STONE' : 'MODULES', points: rectangle(0, base, lengthM, top), fill: granular ? layer.material : 'modules' },
-      label(nameX, (base + top) / 2, `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}`),
+      {
+        kind: 'polygon',
+        layer: granular ? 'STONE' : 'MODULES',
+        points: rectangle(0, base, lengthM, top),
+        fill: granular ? layer.material : 'modules',
+      },
+      label(
+        nameX,
+        (base + top) / 2,
+        `${write(layer.thicknessM)} ${BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}`,
+      ),
     )
     base = top
   })
@@ -198,7 +237,9 @@ export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
     )
   marks.push(...sectionPipes(design, depthM))
   marks.push(dimension({ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, -0.22, write(lengthM)))
-  marks.push(dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: depthM }, -Math.max(0.2, lengthM * 0.035), write(depthM)))
+  marks.push(
+    dimension({ xM: lengthM, yM: 0 }, { xM: lengthM, yM: depthM }, -Math.max(0.2, lengthM * 0.035), write(depthM)),
+  )
   return sheetOf('Long section', marks)
 }
 
@@ -208,7 +249,12 @@ function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
   if (FILTER_TYPE_FACTS[design.type].path === 'along') {
     const height = design.feed === 'full-height-header' ? depthM : d
     return [
-      ...[0, lengthM - 0.05].map((x): Mark => ({ kind: 'polygon', layer: 'PIPE', points: rectangle(x, 0, x + 0.05, height), fill: 'water' })),
+      ...[0, lengthM - 0.05].map((x): Mark => ({
+        kind: 'polygon',
+        layer: 'PIPE',
+        points: rectangle(x, 0, x + 0.05, height),
+        fill: 'water',
+      })),
       {
         kind: 'line',
         layer: 'WATER',
@@ -240,7 +286,10 @@ function sectionPipes(design: FilterDesign, depthM: number): Mark[] {
           },
         ]
   const shaft: Mark[] = vault
-    ? [{ kind: 'polygon', layer: 'PIPE', points: rectangle(-vault, 0, 0, depthM + 0.05), fill: 'water' }, label(-vault / 2, depthM + 0.1, 'vault', 'middle')]
+    ? [
+        { kind: 'polygon', layer: 'PIPE', points: rectangle(-vault, 0, 0, depthM + 0.05), fill: 'water' },
+        label(-vault / 2, depthM + 0.1, 'vault', 'middle'),
+      ]
     : []
   const arrows = [0.25, 0.5, 0.75].map((share): Mark => ({
     kind: 'line',
@@ -264,7 +313,12 @@ export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
     const { name, granular } = BED_MATERIALS[layer.material]
     const top = base + layer.thicknessM
     marks.push(
-      { kind: 'polygon', layer: granular ? 'STONE' : 'MODULES', points: rectangle(0, base, DETAIL_WIDTH_M, top), fill: granular ? layer.material : 'modules' },
+      {
+        kind: 'polygon',
+        layer: granular ? 'STONE' : 'MODULES',
+        points: rectangle(0, base, DETAIL_WIDTH_M, top),
+        fill: granular ? layer.material : 'modules',
+      },
       dimension({ xM: 0, yM: base }, { xM: 0, yM: top }, 0.08, write(layer.thicknessM)),
       label(DETAIL_WIDTH_M + 0.06, (base + top) / 2, name),
     )

@@ -8,7 +8,8 @@ import { dimensionLine } from './sheet'
 import { fittingScale, PAPERS, sheetSvg } from './svg'
 
 const write = (m: number) => `${m.toFixed(2)} m`
-const design = (type: (typeof FILTER_TYPES)[number]) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
+const design = (type: (typeof FILTER_TYPES)[number]) =>
+  suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
 
 describe('sheets', () => {
   it.each(FILTER_TYPES.flatMap((type) => [planSheet, sectionSheet, detailSheet].map((make) => [type, make] as const)))(
@@ -16,7 +17,8 @@ describe('sheets', () => {
     (type, make) => {
       const sheet = make(design(type), write)
       for (const edge of Object.values(sheet.bounds)) expect(Number.isFinite(edge)).toBe(true)
-      for (const paper of Object.keys(PAPERS) as (keyof typeof PAPERS)[]) expect(fittingScale(sheet, paper)).toBeGreaterThan(0)
+      for (const paper of Object.keys(PAPERS) as (keyof typeof PAPERS)[])
+        expect(fittingScale(sheet, paper)).toBeGreaterThan(0)
       expect(sheetSvg(sheet, { paper: 'A4', scale: 50, subtitle: '' })).not.toMatch(/NaN|undefined|Infinity/)
     },
   )
@@ -27,11 +29,23 @@ describe('sheets', () => {
     expect(Number(layer[2]) - Number(layer[1])).toBeCloseTo(200, 2)
   })
   it('write names safely', () =>
-    expect(sheetSvg({ title: '<b>&', marks: [], bounds: { minX: 0, minY: 0, maxX: 1, maxY: 1 } }, { paper: 'A4', scale: 10, subtitle: '' })).toContain(
-      '&lt;b&gt;&amp;',
-    ))
+    expect(
+      sheetSvg(
+        { title: '<b>&', marks: [], bounds: { minX: 0, minY: 0, maxX: 1, maxY: 1 } },
+        { paper: 'A4', scale: 10, subtitle: '' },
+      ),
+    ).toContain('&lt;b&gt;&amp;'))
   it('set dimensions beside what they measure', () =>
-    expect(dimensionLine({ kind: 'dimension', layer: 'DIMENSIONS', from: { xM: 0, yM: 0 }, to: { xM: 2, yM: 0 }, offsetM: 0.5, text: '' })).toEqual([
+    expect(
+      dimensionLine({
+        kind: 'dimension',
+        layer: 'DIMENSIONS',
+        from: { xM: 0, yM: 0 },
+        to: { xM: 2, yM: 0 },
+        offsetM: 0.5,
+        text: '',
+      }),
+    ).toEqual([
       { xM: 0, yM: 0.5 },
       { xM: 2, yM: 0.5 },
     ]))

@@ -18,7 +18,10 @@ export interface FlowSheetInput {
   /** Flow in a link of a solved network, m³/h; null where it is not known. */
   readonly flowOf: (linkId: string) => number | null
   readonly write: (flowM3PerH: number) => string
-  readonly names: { readonly branch: (kind: BranchKind) => string; readonly intake: (kind: FlowIntake['kind']) => string }
+  readonly names: {
+    readonly branch: (kind: BranchKind) => string
+    readonly intake: (kind: FlowIntake['kind']) => string
+  }
 }
 
 interface Node {
@@ -30,7 +33,10 @@ interface Node {
 export function flowSheet(input: FlowSheetInput): Sheet {
   const { design, write, pumpNames } = input
   const intakes = intakeNodes(input)
-  const pumps = pumpNames.map((name, i): Node => ({ name, flow: design.network ? input.flowOf(linkIds.pump(i)) : input.flowM3PerH }))
+  const pumps = pumpNames.map((name, i): Node => ({
+    name,
+    flow: design.network ? input.flowOf(linkIds.pump(i)) : input.flowM3PerH,
+  }))
   const ends = endNodes(input)
   const rows = Math.max(intakes.length, pumps.length, ends.length)
   const marks: Mark[] = []
@@ -38,7 +44,12 @@ export function flowSheet(input: FlowSheetInput): Sheet {
   const box = (column: number, i: number, of: number, { name, flow }: Node) => {
     const [x, at] = [column * COLUMN_M, y(i, of)]
     marks.push(
-      { kind: 'polygon', layer: 'OUTLINE', points: rectangle(x, at - BOX.heightM / 2, x + BOX.widthM, at + BOX.heightM / 2), fill: 'gravel' },
+      {
+        kind: 'polygon',
+        layer: 'OUTLINE',
+        points: rectangle(x, at - BOX.heightM / 2, x + BOX.widthM, at + BOX.heightM / 2),
+        fill: 'gravel',
+      },
       label(x + BOX.widthM / 2, at + 0.08, name, 'middle'),
       label(x + BOX.widthM / 2, at - 0.14, flow === null ? '' : write(flow), 'middle', 'LEVELS'),
     )
@@ -63,7 +74,9 @@ export function flowSheet(input: FlowSheetInput): Sheet {
   // every column meets in one header before the next
   layout.slice(1).forEach((nodes, column) => {
     const header = column * COLUMN_M + (BOX.widthM + COLUMN_M) / 2
-    layout[column].forEach((_, i) => join(column * COLUMN_M + BOX.widthM, y(i, layout[column].length), header, middle, false))
+    layout[column].forEach((_, i) =>
+      join(column * COLUMN_M + BOX.widthM, y(i, layout[column].length), header, middle, false),
+    )
     nodes.forEach((_, i) => join(header, middle, (column + 1) * COLUMN_M, y(i, nodes.length), true))
   })
   marks.push(label(2 * COLUMN_M + BOX.widthM / 2, -rows * ROW_M - 0.15, 'all back to the pond', 'middle'))
@@ -72,14 +85,24 @@ export function flowSheet(input: FlowSheetInput): Sheet {
 
 function intakeNodes({ design, names, flowOf, flowM3PerH }: FlowSheetInput): Node[] {
   if (!design.network) return [{ name: 'Pond', flow: flowM3PerH }]
-  return design.network.intakes.map((intake, i) => ({ name: names.intake(intake.kind), flow: flowOf(linkIds.intake(i)) }))
+  return design.network.intakes.map((intake, i) => ({
+    name: names.intake(intake.kind),
+    flow: flowOf(linkIds.intake(i)),
+  }))
 }
 
 function endNodes({ design, names, flowOf, flowM3PerH, bedFlowM3PerH }: FlowSheetInput): Node[] {
-  if (design.network) return design.network.branches.map((branch, i) => ({ name: names.branch(branch.kind), flow: flowOf(linkIds.branch(i)) }))
+  if (design.network)
+    return design.network.branches.map((branch, i) => ({
+      name: names.branch(branch.kind),
+      flow: flowOf(linkIds.branch(i)),
+    }))
   const back = design.falls ? ' over falls' : FILTER_TYPE_FACTS[design.type].pipedOutlet ? ' by pipe' : ''
   const nodes: Node[] =
-    design.type === 'none' ? [{ name: `Return${back}`, flow: flowM3PerH }] : [{ name: `${names.branch('bed')}${back}`, flow: bedFlowM3PerH }]
-  if (design.type !== 'none' && flowM3PerH - bedFlowM3PerH > 1e-6) nodes.push({ name: names.branch('bypass'), flow: flowM3PerH - bedFlowM3PerH })
+    design.type === 'none'
+      ? [{ name: `Return${back}`, flow: flowM3PerH }]
+      : [{ name: `${names.branch('bed')}${back}`, flow: bedFlowM3PerH }]
+  if (design.type !== 'none' && flowM3PerH - bedFlowM3PerH > 1e-6)
+    nodes.push({ name: names.branch('bypass'), flow: flowM3PerH - bedFlowM3PerH })
   return nodes
 }

@@ -17,8 +17,13 @@ const square = [
   { xM: 6, yM: 6 },
   { xM: 0, yM: 6 },
 ]
-const bog = { ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, 'perimeter-bog'), lengthM: 24, widthM: 0.6 }
-const bandOf = (marks: readonly Mark[]) => marks.find((m) => m.kind === 'polygon' && m.layer === 'OUTLINE') as Extract<Mark, { kind: 'polygon' }>
+const bog = {
+  ...suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, 'perimeter-bog'),
+  lengthM: 24,
+  widthM: 0.6,
+}
+const bandOf = (marks: readonly Mark[]) =>
+  marks.find((m) => m.kind === 'polygon' && m.layer === 'OUTLINE') as Extract<Mark, { kind: 'polygon' }>
 
 describe('the plan of a perimeter bog', () => {
   it('runs a ring of its width around the whole shore', () => {
@@ -46,7 +51,8 @@ describe('the flow diagram', () => {
     flowOf,
     write: (flow) => `${flow} m³/h`,
     names: {
-      branch: (kind) => ({ bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' })[kind],
+      branch: (kind) =>
+        ({ bed: 'Bed', bypass: 'Bypass', stream: 'Stream', 'trickle-tower': 'Tower', heater: 'Heater' })[kind],
       intake: (kind) => ({ 'bottom-drain': 'Bottom drain', 'mid-water': 'Mid-water', skimmer: 'Skimmer' })[kind],
     },
   })
@@ -56,7 +62,9 @@ describe('the flow diagram', () => {
     expect(words(input(bed))).toEqual(expect.arrayContaining(['12 m³/h', '9 m³/h', '3 m³/h', 'Bypass'])))
   it('shows the solved flow of every intake and branch', () => {
     const split = { ...bed, network: firstFlowPlan(bed) }
-    expect(words(input(split, (id) => (id === linkIds.branch(1) ? 2.5 : 1)))).toEqual(expect.arrayContaining(['Bottom drain', 'Bypass', '2.5 m³/h']))
+    expect(words(input(split, (id) => (id === linkIds.branch(1) ? 2.5 : 1)))).toEqual(
+      expect.arrayContaining(['Bottom drain', 'Bypass', '2.5 m³/h']),
+    )
   })
   it('says that it is not to scale', () => {
     const svg = sheetSvg(flowSheet(input(bed)), { paper: 'A4', scale: 50, subtitle: '' })

@@ -69,7 +69,12 @@ export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: 
     if (!species || patch.xM > lengthM) continue
     const at = offset(shoreStations(shore, Math.max(patch.xM, 1e-6)).at(-1)!, Math.min(patch.yM, widthM))
     marks.push(
-      { kind: 'polygon', layer: 'PLANTS', points: circlePoints(at.xM, at.yM, Math.min(patchRadiusM(species, patch.count), widthM / 2)), fill: 'plant' },
+      {
+        kind: 'polygon',
+        layer: 'PLANTS',
+        points: circlePoints(at.xM, at.yM, Math.min(patchRadiusM(species, patch.count), widthM / 2)),
+        fill: 'plant',
+      },
       label(at.xM, at.yM, `${patch.count} ${species.common}`, 'middle', 'PLANTS'),
     )
   }
@@ -78,7 +83,12 @@ export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: 
   const [maxX, maxY, minX, minY] = [Math.max(...xs), Math.max(...ys), Math.min(...xs), Math.min(...ys)]
   const gap = Math.max(0.3, 0.06 * (maxY - minY))
   marks.push(
-    label((minX + maxX) / 2, minY - gap, `band ${write(widthM)} wide, ${write(Math.min(lengthM, perimeterM(shore)))} along the shore`, 'middle'),
+    label(
+      (minX + maxX) / 2,
+      minY - gap,
+      `band ${write(widthM)} wide, ${write(Math.min(lengthM, perimeterM(shore)))} along the shore`,
+      'middle',
+    ),
     label((minX + maxX) / 2, minY - 2 * gap, 'perforated loop dashed; water returns over the stone ring', 'middle'),
     ...northArrow(design.northDeg, maxX + 0.8, maxY),
   )

@@ -5,14 +5,48 @@ export interface DrawnPoint {
 }
 
 /** Named as on a plan set: exports keep one layer each. */
-export const DRAWING_LAYERS = ['OUTLINE', 'STONE', 'MODULES', 'WATER', 'PIPE', 'PLANTS', 'DIMENSIONS', 'LEVELS', 'TEXT', 'GROUND'] as const
+export const DRAWING_LAYERS = [
+  'OUTLINE',
+  'STONE',
+  'MODULES',
+  'WATER',
+  'PIPE',
+  'PLANTS',
+  'DIMENSIONS',
+  'LEVELS',
+  'TEXT',
+  'GROUND',
+] as const
 export type DrawingLayer = (typeof DRAWING_LAYERS)[number]
 
 export type Mark =
-  | { readonly kind: 'polygon'; readonly layer: DrawingLayer; readonly points: readonly DrawnPoint[]; readonly fill?: string }
-  | { readonly kind: 'line'; readonly layer: DrawingLayer; readonly points: readonly DrawnPoint[]; readonly dashed?: boolean; readonly arrow?: boolean }
-  | { readonly kind: 'circle'; readonly layer: DrawingLayer; readonly centre: DrawnPoint; readonly radiusM: number; readonly fill?: string }
-  | { readonly kind: 'text'; readonly layer: DrawingLayer; readonly at: DrawnPoint; readonly text: string; readonly anchor: 'start' | 'middle' | 'end' }
+  | {
+      readonly kind: 'polygon'
+      readonly layer: DrawingLayer
+      readonly points: readonly DrawnPoint[]
+      readonly fill?: string
+    }
+  | {
+      readonly kind: 'line'
+      readonly layer: DrawingLayer
+      readonly points: readonly DrawnPoint[]
+      readonly dashed?: boolean
+      readonly arrow?: boolean
+    }
+  | {
+      readonly kind: 'circle'
+      readonly layer: DrawingLayer
+      readonly centre: DrawnPoint
+      readonly radiusM: number
+      readonly fill?: string
+    }
+  | {
+      readonly kind: 'text'
+      readonly layer: DrawingLayer
+      readonly at: DrawnPoint
+      readonly text: string
+      readonly anchor: 'start' | 'middle' | 'end'
+    }
   | {
       readonly kind: 'dimension'
       readonly layer: 'DIMENSIONS'
@@ -67,7 +101,11 @@ export function sheetOf(title: string, marks: readonly Mark[]): Sheet {
   const points = marks.flatMap(pointsOf)
   const xs = points.map((p) => p.xM)
   const ys = points.map((p) => p.yM)
-  return { title, marks, bounds: { minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) } }
+  return {
+    title,
+    marks,
+    bounds: { minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) },
+  }
 }
 
 export const rectangle = (minX: number, minY: number, maxX: number, maxY: number): DrawnPoint[] => [
@@ -86,7 +124,13 @@ export const dimension = (from: DrawnPoint, to: DrawnPoint, offsetM: number, tex
   text,
 })
 
-export const label = (xM: number, yM: number, text: string, anchor: 'start' | 'middle' | 'end' = 'start', layer: DrawingLayer = 'TEXT'): Mark => ({
+export const label = (
+  xM: number,
+  yM: number,
+  text: string,
+  anchor: 'start' | 'middle' | 'end' = 'start',
+  layer: DrawingLayer = 'TEXT',
+): Mark => ({
   kind: 'text',
   layer,
   at: { xM, yM },

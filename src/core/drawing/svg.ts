@@ -18,8 +18,11 @@ export function fittingScale(sheet: Sheet, paper: Paper): number {
   const [short, long] = PAPERS[paper]
   const [w, h] = [sheet.bounds.maxX - sheet.bounds.minX, sheet.bounds.maxY - sheet.bounds.minY]
   return (
-    DRAWING_SCALES.find((scale) => (w * 1000) / scale + TEXT_ROOM_MM <= long - 2 * MARGIN_MM && (h * 1000) / scale + 14 <= short - 2 * MARGIN_MM - TITLE_MM) ??
-    DRAWING_SCALES[DRAWING_SCALES.length - 1]
+    DRAWING_SCALES.find(
+      (scale) =>
+        (w * 1000) / scale + TEXT_ROOM_MM <= long - 2 * MARGIN_MM &&
+        (h * 1000) / scale + 14 <= short - 2 * MARGIN_MM - TITLE_MM,
+    ) ?? DRAWING_SCALES[DRAWING_SCALES.length - 1]
   )
 }
 
@@ -55,7 +58,12 @@ const n = (value: number): string => Number(value.toFixed(3)).toString()
  */
 export function sheetSvg(
   sheet: Sheet,
-  { paper, scale, subtitle, colours = PAPER_COLOURS }: { paper: Paper; scale: number; subtitle: string; colours?: Colours },
+  {
+    paper,
+    scale,
+    subtitle,
+    colours = PAPER_COLOURS,
+  }: { paper: Paper; scale: number; subtitle: string; colours?: Colours },
 ): string {
   const [heightMm, widthMm] = PAPERS[paper]
   const mm = 1000 / scale
@@ -66,7 +74,8 @@ export function sheetSvg(
   const body = sheet.marks.map((mark) => markSvg(mark, place, mm, colours)).join('\n')
   const barM = [0.1, 0.2, 0.5, 1, 2, 5, 10].findLast((m) => m * mm <= 50) ?? 0.1
   const y = heightMm - MARGIN_MM - 4
-  const endNote = (words: string) => `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${colours.ink}">${words}</text>`
+  const endNote = (words: string) =>
+    `<text x="${n(widthMm - MARGIN_MM)}" y="${n(y + 4.5)}" text-anchor="end" fill="${colours.ink}">${words}</text>`
   const scaleBar = () => [
     `<g id="scale-bar"><path d="M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y)}h${n(barM * mm)}m0 -1.5v3M${n(widthMm - MARGIN_MM - barM * mm)} ${n(y - 1.5)}v3" stroke="${colours.ink}" stroke-width="0.3"/>`,
     endNote(`1 : ${scale}, bar ${barM} m`),
@@ -101,7 +110,8 @@ const STROKE: Readonly<Record<string, { width: number; colour: (c: Colours) => s
 function markSvg(mark: Mark, place: Place, mm: number, colours: Colours): string {
   const stroke = STROKE[mark.layer] ?? { width: 0.2, colour: (c: Colours) => c.soft }
   const line = `stroke="${stroke.colour(colours)}" stroke-width="${stroke.width}" data-layer="${mark.layer}"`
-  const path = (points: readonly DrawnPoint[]) => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(place(p).x)} ${n(place(p).y)}`).join('')
+  const path = (points: readonly DrawnPoint[]) =>
+    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(place(p).x)} ${n(place(p).y)}`).join('')
   switch (mark.kind) {
     case 'polygon':
       return `<path d="${path(mark.points)}Z" fill="${colours.fills[mark.fill ?? ''] ?? 'none'}" ${line}/>`

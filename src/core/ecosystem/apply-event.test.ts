@@ -10,7 +10,10 @@ import { NITROGEN_IN, PHOSPHORUS_IN, STATE, STATE_NAMES, totalOf, type StateName
 import { SAMPLE_POND } from './trials/sample-pond'
 
 const p = parameterValues()
-const pond = { ...SAMPLE_POND, source: { ...SAMPLE_POND.source, tanMgL: 0.2, nitrateMgL: 4, phosphateMgL: 0.1, chlorineMgL: 0.5 } }
+const pond = {
+  ...SAMPLE_POND,
+  source: { ...SAMPLE_POND.source, tanMgL: 0.2, nitrateMgL: 4, phosphateMgL: 0.1, chlorineMgL: 0.5 },
+}
 const v = pond.volumeM3
 
 /** A pond that has something of everything, after an event. */
@@ -28,9 +31,19 @@ function after(deed: PondDeed, begin: Partial<Record<StateName, number>> = {}) {
 
 const share = fc.double({ min: 0, max: 1, noNaN: true })
 const deed: fc.Arbitrary<PondDeed> = fc.oneof(
-  fc.record({ kind: fc.constant('rinse-media' as const), share, water: fc.constantFrom('pond' as const, 'tap' as const) }),
   fc.record({
-    kind: fc.constantFrom('flush' as const, 'wash-surfaces' as const, 'vacuum' as const, 'pull-string-algae' as const, 'kill-algae' as const),
+    kind: fc.constant('rinse-media' as const),
+    share,
+    water: fc.constantFrom('pond' as const, 'tap' as const),
+  }),
+  fc.record({
+    kind: fc.constantFrom(
+      'flush' as const,
+      'wash-surfaces' as const,
+      'vacuum' as const,
+      'pull-string-algae' as const,
+      'kill-algae' as const,
+    ),
     share,
   }),
   fc.record({ kind: fc.constant('water-change' as const), fraction: share, dechlorinated: fc.boolean() }),
@@ -42,7 +55,11 @@ const deed: fc.Arbitrary<PondDeed> = fc.oneof(
   fc.record({ kind: fc.constant('raise-kh' as const), byDKH: fc.double({ min: 0, max: 5, noNaN: true }) }),
   fc.record({ kind: fc.constant('salt' as const), kg: fc.double({ min: 0, max: 50, noNaN: true }) }),
   fc.record({ kind: fc.constant('seed-bacteria' as const), share }),
-  fc.record({ kind: fc.constant('storm' as const), rainMm: fc.constant(30), siltGPerM3: fc.double({ min: 0, max: 500, noNaN: true }) }),
+  fc.record({
+    kind: fc.constant('storm' as const),
+    rainMm: fc.constant(30),
+    siltGPerM3: fc.double({ min: 0, max: 500, noNaN: true }),
+  }),
   fc.constant({ kind: 'flocculant' as const }),
   fc.constant({ kind: 'dechlorinate' as const }),
 )
@@ -52,12 +69,16 @@ describe('what is done to a pond', () => {
     fc.assert(
       fc.property(deed, (event) => {
         const { y, ledger } = after(event)
-        for (const nutrient of ['nitrogen', 'phosphorus'] as const) expect(ledger.budget(y, nutrient).error).toBeLessThan(1e-12)
+        for (const nutrient of ['nitrogen', 'phosphorus'] as const)
+          expect(ledger.budget(y, nutrient).error).toBeLessThan(1e-12)
         for (const [i, value] of y.entries()) expect([STATE_NAMES[i], value >= 0]).toEqual([STATE_NAMES[i], true])
       }),
     ))
   it('a water change mixes: half of it leaves the mean of both waters', () => {
-    const { mgL, running } = after({ kind: 'water-change', fraction: 0.5, dechlorinated: true }, { tan: 2 * v, nitrate: 20 * v, alkalinity: 100 * v })
+    const { mgL, running } = after(
+      { kind: 'water-change', fraction: 0.5, dechlorinated: true },
+      { tan: 2 * v, nitrate: 20 * v, alkalinity: 100 * v },
+    )
     expect(mgL('tan')).toBeCloseTo((2 + 0.2) / 2, 9)
     expect(mgL('nitrate')).toBeCloseTo((20 + 4) / 2, 9)
     expect(mgL('alkalinity')).toBeCloseTo((100 + pond.source.alkalinityMgL) / 2, 9)
@@ -70,7 +91,10 @@ describe('what is done to a pond', () => {
     expect(after({ kind: 'dechlorinate' }).y[STATE.chlorine]).toBe(0)
   })
   it('rinsing half in pond water spares most bacteria, all under the tap hardly any; neither touches the pond’s own surfaces', () => {
-    const [half, tap] = [after({ kind: 'rinse-media', share: 0.5, water: 'pond' }), after({ kind: 'rinse-media', share: 1, water: 'tap' })]
+    const [half, tap] = [
+      after({ kind: 'rinse-media', share: 0.5, water: 'pond' }),
+      after({ kind: 'rinse-media', share: 1, water: 'tap' }),
+    ]
     expect(half.share('bedAmmoniaOxidisers')).toBeCloseTo(1 - 0.5 * RINSE.pond.bacteria, 9)
     expect(tap.share('bedNitriteOxidisers')).toBeCloseTo(1 - RINSE.tap.bacteria, 9)
     expect(tap.share('pondAmmoniaOxidisers')).toBe(1)
@@ -102,11 +126,14 @@ describe('what is done to a pond', () => {
     expect(floc.share('silt')).toBeCloseTo(0.1, 9)
     expect(floc.y[STATE.sediment]).toBeGreaterThan(floc.before[STATE.sediment])
     for (const { before, y } of [killed, floc])
-      for (const content of [NITROGEN_IN, PHOSPHORUS_IN]) expect(totalOf(y, content)).toBeCloseTo(totalOf(before, content), 6)
+      for (const content of [NITROGEN_IN, PHOSPHORUS_IN])
+        expect(totalOf(y, content)).toBeCloseTo(totalOf(before, content), 6)
   })
   it('cutting takes the stand and, of the bed’s, its straw; a vacuum takes the floor and its leaves', () => {
     const cut = after({ kind: 'cut', plants: 'marginals', share: 0.8 })
-    expect([cut.share('marginals'), cut.share('straw'), cut.share('lilies')].map((s) => Number(s.toFixed(9)))).toEqual([0.2, 0.2, 1])
+    expect([cut.share('marginals'), cut.share('straw'), cut.share('lilies')].map((s) => Number(s.toFixed(9)))).toEqual([
+      0.2, 0.2, 1,
+    ])
     expect(after({ kind: 'cut', plants: 'lilies', share: 0.8 }).share('straw')).toBe(1)
     const vacuum = after({ kind: 'vacuum', share: 0.4 })
     for (const name of ['sediment', 'muck', 'leaves'] as const) expect(vacuum.share(name)).toBeCloseTo(0.6, 9)
@@ -116,7 +143,11 @@ describe('what is done to a pond', () => {
     expect(after({ kind: 'uv', on: true }).running.uv).toBe(true)
     expect(after({ kind: 'net', keptShare: 0.9 }).running.leafKeptShare).toBe(0.9)
     const { running } = after({ kind: 'feed', factor: 0.5 })
-    expect([running.feedFactor, running.protein, running.feedFromC]).toEqual([0.5, pond.fish.protein, pond.fish.feedFromC])
+    expect([running.feedFactor, running.protein, running.feedFromC]).toEqual([
+      0.5,
+      pond.fish.protein,
+      pond.fish.feedFromC,
+    ])
     expect(after({ kind: 'fish', massKg: -1e6 }).running.fishMassKg).toBe(0)
   })
 })

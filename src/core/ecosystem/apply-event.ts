@@ -20,8 +20,16 @@ const DYING_ALGAE = turnoverOf(COMPOSITION.algae)
 const MG_PER_DKH = 17.848
 
 /** One event done to the pond: states change at once and the ledger books what came and went; what runs or is fed is set in `running`. */
-export function applyEvent(event: PondEvent, y: Float64Array, running: Running, pond: EcoPond, p: ParameterValues, ledger: Ledger): void {
-  const take = (name: Parameters<Ledger['change']>[1], share: number) => ledger.change(y, name, -share * y[STATE[name]], 'takenOut')
+export function applyEvent(
+  event: PondEvent,
+  y: Float64Array,
+  running: Running,
+  pond: EcoPond,
+  p: ParameterValues,
+  ledger: Ledger,
+): void {
+  const take = (name: Parameters<Ledger['change']>[1], share: number) =>
+    ledger.change(y, name, -share * y[STATE[name]], 'takenOut')
   switch (event.kind) {
     case 'feed':
       running.feedFactor = event.factor ?? running.feedFactor
@@ -117,7 +125,14 @@ export function applyEvent(event: PondEvent, y: Float64Array, running: Running, 
   }
 }
 
-function changeWater(fraction: number, dechlorinated: boolean, y: Float64Array, running: Running, pond: EcoPond, ledger: Ledger): void {
+function changeWater(
+  fraction: number,
+  dechlorinated: boolean,
+  y: Float64Array,
+  running: Running,
+  pond: EcoPond,
+  ledger: Ledger,
+): void {
   for (const name of DISSOLVED) ledger.change(y, name, -fraction * y[STATE[name]], 'overflow')
   fillWith(fraction * running.volumeM3, dechlorinated ? 0 : pond.source.chlorineMgL, y, pond, ledger)
   running.waterC += fraction * (pond.source.tempC - running.waterC)

@@ -35,7 +35,9 @@ export function ecoDay(pond: EcoPond, weather: WeatherDay, dayOfYear: number): E
   const meanAirC = (weather.minAirC + weather.maxAirC) / 2 + (pond.airOffsetC ?? 0)
   const solarMJ = solarFromSunshineMJ(pond.latitudeDeg, dayOfYear, weather.sunshineH)
   const solarW = absorbedSolarW(pond, solarMJ)
-  const fall = Math.exp(-0.5 * ((dayOfYear - LEAF_FALL.day) / LEAF_FALL.spreadDays) ** 2) / (LEAF_FALL.spreadDays * Math.sqrt(2 * Math.PI))
+  const fall =
+    Math.exp(-0.5 * ((dayOfYear - LEAF_FALL.day) / LEAF_FALL.spreadDays) ** 2) /
+    (LEAF_FALL.spreadDays * Math.sqrt(2 * Math.PI))
   return {
     dayOfYear,
     dayLengthH: daylightHoursOnDay(pond.latitudeDeg, dayOfYear),
@@ -71,4 +73,5 @@ export function sunAt(day: EcoDay, hour: number): number {
 }
 
 /** Air at an hour, °C: warmest at three in the afternoon. */
-export const airAt = (day: EcoDay, hour: number): number => day.meanAirC + day.halfRangeC * Math.cos((2 * Math.PI * (hour - 15)) / 24)
+export const airAt = (day: EcoDay, hour: number): number =>
+  day.meanAirC + day.halfRangeC * Math.cos((2 * Math.PI * (hour - 15)) / 24)

@@ -1,5 +1,12 @@
 import { normalDeviate, type Random } from '../numeric/random'
-import { ECOSYSTEM_PARAMETERS, PARAMETER_NAMES, parameterValues, type Parameter, type ParameterName, type ParameterValues } from './parameters'
+import {
+  ECOSYSTEM_PARAMETERS,
+  PARAMETER_NAMES,
+  parameterValues,
+  type Parameter,
+  type ParameterName,
+  type ParameterValues,
+} from './parameters'
 
 /** Standard normal at 95 %. */
 const Z95 = 1.645

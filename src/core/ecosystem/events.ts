@@ -7,7 +7,13 @@ export type CutPlants = (typeof CUT_PLANTS)[number]
 
 /** What people, fish or the weather do to a pond at a time. Days count from the start of the run and may be parts of days. */
 export type PondEvent = { readonly day: number } & (
-  | { readonly kind: 'feed'; readonly factor?: number; readonly protein?: number; readonly feedFromC?: number; readonly lowProteinBelowC?: number | null }
+  | {
+      readonly kind: 'feed'
+      readonly factor?: number
+      readonly protein?: number
+      readonly feedFromC?: number
+      readonly lowProteinBelowC?: number | null
+    }
   /** Fish put in (or, below zero, taken out). */
   | { readonly kind: 'fish'; readonly massKg: number }
   | { readonly kind: 'pump'; readonly running: boolean }
@@ -61,7 +67,8 @@ const RANGES: Readonly<Record<string, readonly [number, number]>> = {
 /** @throws {DomainError} an event outside the run or a figure out of range */
 export function assertEvents(events: readonly PondEvent[], days: number): void {
   events.forEach((event, i) => {
-    if (!(event.day >= 0 && event.day <= days)) throw new DomainError(`events.${i}.day`, event.day, `between 0 and ${days}`)
+    if (!(event.day >= 0 && event.day <= days))
+      throw new DomainError(`events.${i}.day`, event.day, `between 0 and ${days}`)
     for (const [key, value] of Object.entries(event)) {
       const range = RANGES[key]
       if (range && typeof value === 'number') assertInRange(`events.${i}.${key}`, value, range)
@@ -84,7 +91,8 @@ export function weatherWithEvents(weather: readonly WeatherDay[], events: readon
           sunshineH: Math.min(24, changed.sunshineH * (event.warmerC > 0 ? 1.3 : 0.7)),
         }
       }
-      if (event.kind === 'storm' && Math.floor(event.day) === i) changed = { ...changed, rainMm: changed.rainMm + event.rainMm }
+      if (event.kind === 'storm' && Math.floor(event.day) === i)
+        changed = { ...changed, rainMm: changed.rainMm + event.rainMm }
     }
     return changed
   })

@@ -34,7 +34,9 @@ type Flows = Record<BudgetIn | BudgetOut, { nitrogen: number; phosphorus: number
 
 /** Keeps account of all nitrogen and phosphorus that enters or leaves. */
 export class Ledger {
-  private readonly flows = Object.fromEntries([...BUDGET_IN, ...BUDGET_OUT].map((way) => [way, { nitrogen: 0, phosphorus: 0 }])) as Flows
+  private readonly flows = Object.fromEntries(
+    [...BUDGET_IN, ...BUDGET_OUT].map((way) => [way, { nitrogen: 0, phosphorus: 0 }]),
+  ) as Flows
   private readonly start: Float64Array
 
   constructor(y: Float64Array) {
@@ -62,7 +64,9 @@ export class Ledger {
       Object.fromEntries(names.map((w) => [w, this.flows[w][of]])) as Record<Way, number>
     const [incoming, outgoing] = [ways(BUDGET_IN), { ...ways(BUDGET_OUT), air }]
     const sum = (record: Record<string, number>) => Object.values(record).reduce((a, b) => a + b, 0)
-    const held = Object.fromEntries(HELD_IN.map((place) => [place, PLACES[place].reduce((s, name) => s + y[STATE[name]] * content[STATE[name]], 0)]))
+    const held = Object.fromEntries(
+      HELD_IN.map((place) => [place, PLACES[place].reduce((s, name) => s + y[STATE[name]] * content[STATE[name]], 0)]),
+    )
     const [start, end] = [total(this.start), total(y)]
     const known = start + sum(incoming)
     const error = known > 0 ? Math.abs(known - sum(outgoing) - end) / known : 0

@@ -27,7 +27,8 @@ export type MeasureName = keyof Measures
 export const CLEAR_M = 0.6
 const CLEAR_DAYS = 5
 
-const edge = (kind: 'nitrite' | 'dissolvedOxygen' | 'clarityDepth', band: 'watch' | 'act') => thresholdsOf(kind).find((t) => t.band === band)!.value
+const edge = (kind: 'nitrite' | 'dissolvedOxygen' | 'clarityDepth', band: 'watch' | 'act') =>
+  thresholdsOf(kind).find((t) => t.band === band)!.value
 /** Lines past which a day counts as harmful or murky: those of the readings. */
 export const LINES = {
   nh3: AMMONIA_BANDS.actAboveMgL,
@@ -70,7 +71,11 @@ function indexOfMost(values: Float64Array): number {
 }
 
 /** Which way is better. */
-const MORE_IS_BETTER: Partial<Record<MeasureName, true>> = { leastOxygen: true, meanClarityM: true, leastBacteria: true }
+const MORE_IS_BETTER: Partial<Record<MeasureName, true>> = {
+  leastOxygen: true,
+  meanClarityM: true,
+  leastBacteria: true,
+}
 
 export interface MeasureCompared {
   /** Middle of the members, in each of the two. */
@@ -81,10 +86,21 @@ export interface MeasureCompared {
 }
 
 /** A measure of two scenarios over the same members. */
-export function compareMeasure(first: readonly Measures[], second: readonly Measures[], name: MeasureName): MeasureCompared {
+export function compareMeasure(
+  first: readonly Measures[],
+  second: readonly Measures[],
+  name: MeasureName,
+): MeasureCompared {
   const sign = MORE_IS_BETTER[name] ? 1 : -1
-  const better = first.reduce((sum, a, i) => sum + (second[i][name] === a[name] ? 0.5 : sign * (second[i][name] - a[name]) > 0 ? 1 : 0), 0)
-  return { first: middle(first.map((m) => m[name])), second: middle(second.map((m) => m[name])), secondBetter: better / first.length }
+  const better = first.reduce(
+    (sum, a, i) => sum + (second[i][name] === a[name] ? 0.5 : sign * (second[i][name] - a[name]) > 0 ? 1 : 0),
+    0,
+  )
+  return {
+    first: middle(first.map((m) => m[name])),
+    second: middle(second.map((m) => m[name])),
+    secondBetter: better / first.length,
+  }
 }
 
 export function middle(values: readonly number[]): number {

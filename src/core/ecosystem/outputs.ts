@@ -69,7 +69,14 @@ export class Recorder {
   }
 
   /** The state at the end of an hour, between two states. @param share 1 at the later one */
-  record(hour: number, before: Float64Array, after: Float64Array, share: number, env: Environment, running: Running): void {
+  record(
+    hour: number,
+    before: Float64Array,
+    after: Float64Array,
+    share: number,
+    env: Environment,
+    running: Running,
+  ): void {
     const row = Math.floor(hour / this.per)
     const first = hour % this.per === 0
     if (share < 1) {
@@ -117,7 +124,8 @@ export class Recorder {
 }
 
 /** As ammoniaFraction, without its checks: this runs every hour of every run. @source Emerson et al. 1975 */
-const unionisedShare = (ph: number, tempC: number): number => 1 / (1 + Math.exp(Math.LN10 * (0.09018 + 2729.92 / (tempC + 273.15) - ph)))
+const unionisedShare = (ph: number, tempC: number): number =>
+  1 / (1 + Math.exp(Math.LN10 * (0.09018 + 2729.92 / (tempC + 273.15) - ph)))
 
 /** Extinction of light from what floats in the water, 1/m. @param perM3 1/volume */
 export function extinctionPerM(y: Float64Array, perM3: number, p: ParameterValues): number {

@@ -7,7 +7,13 @@ export interface Parameter {
   readonly source: string
 }
 
-const row = (value: number, low: number, high: number, unit: string, source: string): Parameter => ({ value, low, high, unit, source })
+const row = (value: number, low: number, high: number, unit: string, source: string): Parameter => ({
+  value,
+  low,
+  high,
+  unit,
+  source,
+})
 
 const IWA = 'range of activated-sludge and biofilm models (Henze et al. 2000; Wiesmann 1994)'
 const LAKE = 'range of lake models (Chapra 1997; Bowie et al. 1985)'
@@ -23,7 +29,13 @@ export const ECOSYSTEM_PARAMETERS = {
   fishOxygen: row(2.5, 1.8, 3.5, 'g O2/kg/d', 'routine metabolism of carps, Brett & Groves 1979'),
   fishOxygenTheta: row(1.085, 1.07, 1.1, '-', 'Q10 about 2'),
   appetiteReturns: row(15, 12, 19, 'd', 'house default: appetite comes back over some weeks after the winter fast'),
-  strayFeedRoom: row(1.4, 1.2, 1.6, 'of the ration', 'house default: what fish eat beyond the chart before feed is left over'),
+  strayFeedRoom: row(
+    1.4,
+    1.2,
+    1.6,
+    'of the ration',
+    'house default: what fish eat beyond the chart before feed is left over',
+  ),
   // nitrification
   ammoniaOxidiserGrowth: row(0.75, 0.67, 0.84, '1/d', IWA),
   ammoniaOxidiserYield: row(0.14, 0.12, 0.17, 'g COD/g N', IWA),
@@ -36,7 +48,13 @@ export const ECOSYSTEM_PARAMETERS = {
   nitrifierDecay: row(0.1, 0.08, 0.12, '1/d', IWA),
   nitrifierDecayTheta: row(1.06, 1.045, 1.075, '-', IWA),
   dryDecay: row(10, 7, 14, 'times', 'tenfold decay of a bed run dry, trade experience'),
-  anoxicDecay: row(5, 3, 7, 'times', 'below the dry bed: nitrifiers outlive lack of oxygen better than drought (Geets et al. 2006)'),
+  anoxicDecay: row(
+    5,
+    3,
+    7,
+    'times',
+    'below the dry bed: nitrifiers outlive lack of oxygen better than drought (Geets et al. 2006)',
+  ),
   arealNitrification: row(0.4, 0.3, 0.52, 'g N/m²/d', 'trickling and gravel filters, as in the sizing'),
   usableStone: row(0.5, 0.4, 0.6, 'share', 'as in the sizing'),
   pondSurfaceUse: row(0.25, 0.15, 0.4, 'share', 'still walls and stones are reached less well than a bed'),
@@ -64,7 +82,13 @@ export const ECOSYSTEM_PARAMETERS = {
   algaeDeath: row(0.04, 0.03, 0.055, '1/d', LAKE),
   algaeGrazing: row(0.1, 0.06, 0.15, '1/d', 'water fleas in fishless ponds, wide range'),
   grazingWithFish: row(0.25, 0.15, 0.4, 'share', 'fish eat the grazers'),
-  algaeStopPh: row(9.7, 9.4, 10, 'pH', 'pH at which the carbon of the water is half out of reach (Goldman et al. 1982)'),
+  algaeStopPh: row(
+    9.7,
+    9.4,
+    10,
+    'pH',
+    'pH at which the carbon of the water is half out of reach (Goldman et al. 1982)',
+  ),
   algaeSettling: row(0.06, 0.04, 0.09, 'm/d', LAKE),
   chlorophyllShare: row(0.012, 0.01, 0.0145, 'g chl/g dry', LAKE),
   // filamentous algae
@@ -90,7 +114,13 @@ export const ECOSYSTEM_PARAMETERS = {
   captureRate: row(0.45, 0.4, 0.51, '1/h of empty-bed time', 'fine matter in upflow gravel, wide range'),
   algaeCapture: row(0.75, 0.68, 0.83, 'of seston', 'single cells slip through more easily'),
   maturing: row(0.12, 0.095, 0.15, '1/d', 'biofilm on new gravel in 3–6 weeks'),
-  uvKill: row(0.09, 0.07, 0.115, 'share per pass at rated flow', 'set by what a clarifier of 10–20 mJ/cm² does to a green pond: clear in 3–10 days'),
+  uvKill: row(
+    0.09,
+    0.07,
+    0.115,
+    'share per pass at rated flow',
+    'set by what a clarifier of 10–20 mJ/cm² does to a green pond: clear in 3–10 days',
+  ),
   // gas
   stillReaeration: row(0.35, 0.2, 0.55, 'm/d', 'small sheltered ponds, Chapra 1997'),
   windReaeration: row(0.06, 0.03, 0.1, 'm/d per (m/s)²', 'Wanninkhof 1992, sheltered'),

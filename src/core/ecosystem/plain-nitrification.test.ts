@@ -57,10 +57,14 @@ function golden(p: PlainNitrification, days: readonly number[]): number[][] {
         r2 - (p.U * s3) / (p.KU + s3) + p.D * (p.Sin3 - s3),
         f1 * x1 - p.b1 * p.thetab ** (c - 20) * x1,
         f2 * x2 - p.b2 * p.thetab ** (c - 20) * x2,
-        p.oxygenMode === 'fixed' ? 0 : p.kLa * (p.Osat - oxygen) - 3.43 * r1 - 1.14 * r2 - (p.R * oxygen) / (0.2 + oxygen),
+        p.oxygenMode === 'fixed'
+          ? 0
+          : p.kLa * (p.Osat - oxygen) - 3.43 * r1 - 1.14 * r2 - (p.R * oxygen) / (0.2 + oxygen),
       ]
     }
-  const stops = [...new Set([...days, ...p.events.map((e) => e.day), ...(p.tStep === null ? [] : [p.tStep])])].sort((a, b) => a - b)
+  const stops = [...new Set([...days, ...p.events.map((e) => e.day), ...(p.tStep === null ? [] : [p.tStep])])].sort(
+    (a, b) => a - b,
+  )
   const at = new Map<number, number[]>()
   let y = [...p.start]
   if (p.oxygenMode === 'fixed') y[5] = p.DO
@@ -80,17 +84,29 @@ function golden(p: PlainNitrification, days: readonly number[]): number[][] {
   return days.map((day) => at.get(day)!)
 }
 
-const columns = ({ run }: ReturnType<typeof plainNitrification>) => [run.tan, run.nitrite, run.nitrate, run.x1, run.x2, run.oxygen]
+const columns = ({ run }: ReturnType<typeof plainNitrification>) => [
+  run.tan,
+  run.nitrite,
+  run.nitrate,
+  run.x1,
+  run.x2,
+  run.oxygen,
+]
 
 function worstError(p: PlainNitrification): number {
   const ours = plainNitrification(p, DAYS)
   expect(ours.status).toBe('done')
   const theirs = golden(p, DAYS)
-  return Math.max(...DAYS.flatMap((_, d) => columns(ours).map((column, i) => Math.abs(column[d] - theirs[d][i]) / Math.max(1e-9, Math.abs(theirs[d][i])))))
+  return Math.max(
+    ...DAYS.flatMap((_, d) =>
+      columns(ours).map((column, i) => Math.abs(column[d] - theirs[d][i]) / Math.max(1e-9, Math.abs(theirs[d][i]))),
+    ),
+  )
 }
 
 describe('the plain nitrification model', () => {
-  it('agrees with an independent solver far within half a percent on every day', () => expect(worstError(BASE)).toBeLessThan(1e-4))
+  it('agrees with an independent solver far within half a percent on every day', () =>
+    expect(worstError(BASE)).toBeLessThan(1e-4))
 
   it.each([
     ['oxygen held', { oxygenMode: 'fixed' as const, DO: 5 }],

@@ -75,7 +75,12 @@ class PlainSystem implements RateSystem {
     dy[X1] = (f1 - p.b1 * decay) * y[X1]
     dy[X2] = (f2 - p.b2 * decay) * y[X2]
     dy[O] =
-      p.oxygenMode === 'fixed' ? 0 : p.kLa * (p.Osat - oxygen) - OXYGEN.first * r1 - OXYGEN.second * r2 - (p.R * oxygen) / (OXYGEN.respirationHalfMgL + oxygen)
+      p.oxygenMode === 'fixed'
+        ? 0
+        : p.kLa * (p.Osat - oxygen) -
+          OXYGEN.first * r1 -
+          OXYGEN.second * r2 -
+          (p.R * oxygen) / (OXYGEN.respirationHalfMgL + oxygen)
   }
 }
 
@@ -85,10 +90,16 @@ class PlainSystem implements RateSystem {
  * @returns each state at each of the days, g/m³; status other than 'done' when the integrator gave up
  * @throws {DomainError} a figure outside its range
  */
-export function plainNitrification(p: PlainNitrification, days: readonly number[]): { status: 'done' | 'gave-up'; run: PlainNitrificationRun } {
+export function plainNitrification(
+  p: PlainNitrification,
+  days: readonly number[],
+): { status: 'done' | 'gave-up'; run: PlainNitrificationRun } {
   check(p, days)
   const system = new PlainSystem(p)
-  const integrator = new EmbeddedPair(system, { relative: TOLERANCE.relative, absolute: new Float64Array(6).fill(TOLERANCE.absolute) })
+  const integrator = new EmbeddedPair(system, {
+    relative: TOLERANCE.relative,
+    absolute: new Float64Array(6).fill(TOLERANCE.absolute),
+  })
   const y = Float64Array.from(p.start)
   if (p.oxygenMode === 'fixed') y[O] = p.DO
   const end = Math.max(0, ...days)
@@ -109,7 +120,17 @@ export function plainNitrification(p: PlainNitrification, days: readonly number[
     at.set(stop, y.slice())
   }
   const series = (state: number) => days.map((day) => at.get(day)?.[state] ?? Number.NaN)
-  return { status, run: { tan: series(S1), nitrite: series(S2), nitrate: series(S3), x1: series(X1), x2: series(X2), oxygen: series(O) } }
+  return {
+    status,
+    run: {
+      tan: series(S1),
+      nitrite: series(S2),
+      nitrate: series(S3),
+      x1: series(X1),
+      x2: series(X2),
+      oxygen: series(O),
+    },
+  }
 }
 
 /** Part of the water for new water; bacteria and oxygen stay. */

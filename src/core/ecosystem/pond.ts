@@ -77,7 +77,14 @@ export interface EcoPond extends ThermalPond {
   readonly iceHole: boolean
 }
 
-export const USUAL_SOURCE: EcoSource = { tempC: 12, alkalinityMgL: 120, nitrateMgL: 1, phosphateMgL: 0.02, tanMgL: 0, chlorineMgL: 0 }
+export const USUAL_SOURCE: EcoSource = {
+  tempC: 12,
+  alkalinityMgL: 120,
+  nitrateMgL: 1,
+  phosphateMgL: 0.02,
+  tanMgL: 0,
+  chlorineMgL: 0,
+}
 
 export function assertEcoPond(pond: EcoPond): void {
   assertPositive('volumeM3', pond.volumeM3)
@@ -95,5 +102,6 @@ export function assertEcoPond(pond: EcoPond): void {
   assertInRange('fallM', pond.fallM, [0, 20])
   assertInRange('leafKgPerYear', pond.leafKgPerYear, [0, 1e5])
   assertInRange('latitudeDeg', pond.latitudeDeg, [0, 66])
-  for (const share of ['marginalShare', 'lilyShare', 'floatingShare', 'submergedShare'] as const) assertInRange(`plants.${share}`, pond.plants[share], [0, 1])
+  for (const share of ['marginalShare', 'lilyShare', 'floatingShare', 'submergedShare'] as const)
+    assertInRange(`plants.${share}`, pond.plants[share], [0, 1])
 }

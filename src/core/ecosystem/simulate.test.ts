@@ -7,7 +7,15 @@ import { STATE } from './states'
 import { SAMPLE_POND, SAMPLE_STATION } from './trials/sample-pond'
 
 const year = weatherYear(SAMPLE_STATION, seededRandom(3))
-const RUN: EcoRun = { pond: SAMPLE_POND, weather: [...year, ...year], startDay: 1, days: 365, events: [], start: { kind: 'settled' }, every: 'day' }
+const RUN: EcoRun = {
+  pond: SAMPLE_POND,
+  weather: [...year, ...year],
+  startDay: 1,
+  days: 365,
+  events: [],
+  start: { kind: 'settled' },
+  every: 'day',
+}
 
 const BUSY: PondEvent[] = [
   { day: 75, kind: 'water-change', fraction: 0.9, dechlorinated: true },
@@ -36,7 +44,11 @@ const BUSY: PondEvent[] = [
 
 describe('a year of a pond', () => {
   const quiet = simulate(RUN)
-  const busy = simulate({ ...RUN, events: BUSY, pond: { ...SAMPLE_POND, source: { ...SAMPLE_POND.source, chlorineMgL: 0.4 }, leakMmPerD: 3 } })
+  const busy = simulate({
+    ...RUN,
+    events: BUSY,
+    pond: { ...SAMPLE_POND, source: { ...SAMPLE_POND.source, chlorineMgL: 0.4 }, leakMmPerD: 3 },
+  })
 
   it.each([
     ['quiet', quiet],
@@ -60,7 +72,8 @@ describe('a year of a pond', () => {
 
   it('stays within what a pond can be', () => {
     for (const { series } of [quiet, busy]) {
-      for (const name of OUTPUT_NAMES) expect(series[name].every((value) => Number.isFinite(value) && (name === 'levelMm' || value >= 0))).toBe(true)
+      for (const name of OUTPUT_NAMES)
+        expect(series[name].every((value) => Number.isFinite(value) && (name === 'levelMm' || value >= 0))).toBe(true)
       expect(Math.max(...series.waterC)).toBeLessThan(36)
       expect(Math.max(...series.ph)).toBeLessThan(11)
       expect(Math.min(...series.ph)).toBeGreaterThan(5)
@@ -84,7 +97,17 @@ describe('a year of a pond', () => {
   it('hardly changes when its steps are halved', () => {
     const fine = simulate({ ...RUN, stepH: 1 })
     const mean = (values: Float64Array) => values.reduce((a, b) => a + b, 0) / values.length
-    for (const name of ['waterC', 'tan', 'nitrite', 'nitrate', 'phosphate', 'oxygen', 'ph', 'clarityM', 'bacteriaShare'] as const) {
+    for (const name of [
+      'waterC',
+      'tan',
+      'nitrite',
+      'nitrate',
+      'phosphate',
+      'oxygen',
+      'ph',
+      'clarityM',
+      'bacteriaShare',
+    ] as const) {
       expect(mean(fine.series[name]) / mean(quiet.series[name])).toBeCloseTo(1, 1)
       expect(Math.abs(mean(fine.series[name]) / mean(quiet.series[name]) - 1)).toBeLessThan(0.03)
     }
@@ -95,7 +118,10 @@ describe('a year of a pond', () => {
     const day = hours.series.oxygen.slice(180 * 24, 181 * 24)
     expect(quiet.series.oxygen[180]).toBeCloseTo(Math.min(...day), 9)
     expect(quiet.series.nh3[180]).toBeCloseTo(Math.max(...hours.series.nh3.slice(180 * 24, 181 * 24)), 9)
-    expect(quiet.series.waterC[180]).toBeCloseTo(hours.series.waterC.slice(180 * 24, 181 * 24).reduce((a, b) => a + b, 0) / 24, 6)
+    expect(quiet.series.waterC[180]).toBeCloseTo(
+      hours.series.waterC.slice(180 * 24, 181 * 24).reduce((a, b) => a + b, 0) / 24,
+      6,
+    )
   })
 
   it('stops when told to', () => {
@@ -107,8 +133,18 @@ describe('a year of a pond', () => {
   })
 
   it('leaves an emptied and a bedless pond standing', () => {
-    const bare = { ...SAMPLE_POND, filter: { ...SAMPLE_POND.filter, stoneM3: 0, areaM2: 0, flowM3PerH: 0 }, autoFill: false, topUpAtMm: 2000, leakMmPerD: 30 }
-    const result = simulate({ ...RUN, pond: bare, events: [{ day: 50, kind: 'water-change', fraction: 1, dechlorinated: false }] })
+    const bare = {
+      ...SAMPLE_POND,
+      filter: { ...SAMPLE_POND.filter, stoneM3: 0, areaM2: 0, flowM3PerH: 0 },
+      autoFill: false,
+      topUpAtMm: 2000,
+      leakMmPerD: 30,
+    }
+    const result = simulate({
+      ...RUN,
+      pond: bare,
+      events: [{ day: 50, kind: 'water-change', fraction: 1, dechlorinated: false }],
+    })
     expect(result.status).toBe('done')
     expect(result.nitrogen.error).toBeLessThan(1e-3)
   })
@@ -117,7 +153,9 @@ describe('a year of a pond', () => {
     expect(() => simulate({ ...RUN, weather: year.slice(0, 100) })).toThrow(/weather/)
     expect(() => simulate({ ...RUN, events: [{ day: 400, kind: 'flocculant' }] })).toThrow(/events.0.day/)
     expect(() => simulate({ ...RUN, events: [{ day: 4, kind: 'flush', share: 1.4 }] })).toThrow(/events.0.share/)
-    expect(() => simulate({ ...RUN, pond: { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, massKg: Number.NaN } } })).toThrow(/fish.massKg/)
+    expect(() =>
+      simulate({ ...RUN, pond: { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, massKg: Number.NaN } } }),
+    ).toThrow(/fish.massKg/)
   })
 })
 
@@ -131,6 +169,7 @@ describe('events', () => {
   })
   it('a heatwave on the longest of days makes no day longer than a day', () => {
     const sunny = year.map((day) => ({ ...day, sunshineH: 20 }))
-    for (const day of weatherWithEvents(sunny, [{ day: 0, kind: 'heatwave', days: 30, warmerC: 8 }])) expect(day.sunshineH).toBeLessThanOrEqual(24)
+    for (const day of weatherWithEvents(sunny, [{ day: 0, kind: 'heatwave', days: 30, warmerC: 8 }]))
+      expect(day.sunshineH).toBeLessThanOrEqual(24)
   })
 })

@@ -114,7 +114,10 @@ class Simulation {
     } else {
       const { kind, known } = run.start
       this.y = startState(pond, this.p, kind, run.startDay, known)
-      this.running = startRunning(pond, known?.waterC ?? Math.max(0, (run.weather[0].minAirC + run.weather[0].maxAirC) / 2))
+      this.running = startRunning(
+        pond,
+        known?.waterC ?? Math.max(0, (run.weather[0].minAirC + run.weather[0].maxAirC) / 2),
+      )
     }
     this.system = new PondSystem(this.p, pond)
     const absolute = new Float64Array(STATE_COUNT).fill(ABSOLUTE_PER_M3 * pond.volumeM3)
@@ -203,7 +206,8 @@ class Simulation {
       ledger.change(y, 'phosphate', RAIN.phosphate * rainM3, 'water')
       y[STATE.oxygen] += 9 * rainM3
     }
-    const lostMm = (running.iceM > 0 ? 0 : day.evaporationMm * (running.pump ? EVAPORATION_WITH_FALLS : 1) * this.stepH) / 24
+    const lostMm =
+      (running.iceM > 0 ? 0 : day.evaporationMm * (running.pump ? EVAPORATION_WITH_FALLS : 1) * this.stepH) / 24
     const leakMm = (pond.leakMmPerD * this.stepH) / 24
     this.losses(leakMm / 1000)
     running.levelMm += (rainM3 / pond.areaM2) * 1000 - lostMm - leakMm
@@ -230,7 +234,10 @@ class Simulation {
   private look(day: EcoDay, sun: number): void {
     const { env, running, y, p } = this
     const { pond } = this.run
-    const drained = pond.filter.winter === 'drained' && running.waterC < DRAINED_BELOW_C && (day.dayOfYear > 270 || day.dayOfYear < 120)
+    const drained =
+      pond.filter.winter === 'drained' &&
+      running.waterC < DRAINED_BELOW_C &&
+      (day.dayOfYear > 270 || day.dayOfYear < 120)
     const pump = running.pump && !drained
     if (this.wasRunning && !pump) y[STATE.bedOxygen] = this.system.nitrification.insideMgL
     this.wasRunning = pump
@@ -270,12 +277,20 @@ class Simulation {
     const given = ration * running.feedFactor * running.appetite
     env.feedEatenGPerD = Math.min(given, ration * running.appetite * p.strayFeedRoom)
     env.feedLeftGPerD = given - env.feedEatenGPerD
-    env.feedProtein = running.lowProteinBelowC !== null && running.waterC < running.lowProteinBelowC ? running.protein / 2 : running.protein
+    env.feedProtein =
+      running.lowProteinBelowC !== null && running.waterC < running.lowProteinBelowC
+        ? running.protein / 2
+        : running.protein
   }
 
   private acidity(): void {
     const { env, y } = this
-    const h = hydrogenMolL(this.carbonate, y[STATE.alkalinity] * env.perM3, y[STATE.inorganicCarbon] * env.perM3, this.hydrogen)
+    const h = hydrogenMolL(
+      this.carbonate,
+      y[STATE.alkalinity] * env.perM3,
+      y[STATE.inorganicCarbon] * env.perM3,
+      this.hydrogen,
+    )
     this.hydrogen = h
     env.carbonDioxideShare = carbonDioxideShare(this.carbonate, h)
     env.ph = -Math.log10(h)
@@ -296,6 +311,9 @@ class Simulation {
 /** Share of the surface under ice: thin ice has gaps, moving water and a kept hole stay open. */
 function iceShare(running: Running, pump: boolean): number {
   if (running.iceM <= 0) return 0
-  const open = (running.iceHole ? OPEN_IN_ICE.hole : 0) + (pump ? OPEN_IN_ICE.movingWater : 0) + (running.aeratorGPerD > 0 ? OPEN_IN_ICE.movingWater : 0)
+  const open =
+    (running.iceHole ? OPEN_IN_ICE.hole : 0) +
+    (pump ? OPEN_IN_ICE.movingWater : 0) +
+    (running.aeratorGPerD > 0 ? OPEN_IN_ICE.movingWater : 0)
   return Math.min(1, running.iceM / 0.01) * (1 - open)
 }

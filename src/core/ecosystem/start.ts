@@ -30,10 +30,58 @@ export type StartKind = (typeof START_KINDS)[number]
 
 /** How far each kind of start has come; a share of what the surfaces can hold, concentrations in mg/L, floor in g dry/m². @source house defaults; a run-in of a year takes their place where one is made */
 const KINDS: Readonly<Record<StartKind, Start>> = {
-  new: { bacteria: 2e-5, film: 0, cells: 0.05, nitrate: 1, phosphate: 0.02, floor: 2, muck: 0, sorbed: 0.02, sludge: 0, tufts: 0.05, plants: 0.15 },
-  settled: { bacteria: 0.15, film: 0.9, cells: 0.6, nitrate: 4, phosphate: 0.06, floor: 20, muck: 150, sorbed: 0.4, sludge: 150, tufts: 15, plants: 0.5 },
-  green: { bacteria: 0.1, film: 0.05, cells: 30, nitrate: 5, phosphate: 0.15, floor: 40, muck: 200, sorbed: 0.5, sludge: 100, tufts: 5, plants: 0.3 },
-  neglected: { bacteria: 0.2, film: 1, cells: 6, nitrate: 8, phosphate: 0.3, floor: 70, muck: 1500, sorbed: 0.9, sludge: 3000, tufts: 40, plants: 0.8 },
+  new: {
+    bacteria: 2e-5,
+    film: 0,
+    cells: 0.05,
+    nitrate: 1,
+    phosphate: 0.02,
+    floor: 2,
+    muck: 0,
+    sorbed: 0.02,
+    sludge: 0,
+    tufts: 0.05,
+    plants: 0.15,
+  },
+  settled: {
+    bacteria: 0.15,
+    film: 0.9,
+    cells: 0.6,
+    nitrate: 4,
+    phosphate: 0.06,
+    floor: 20,
+    muck: 150,
+    sorbed: 0.4,
+    sludge: 150,
+    tufts: 15,
+    plants: 0.5,
+  },
+  green: {
+    bacteria: 0.1,
+    film: 0.05,
+    cells: 30,
+    nitrate: 5,
+    phosphate: 0.15,
+    floor: 40,
+    muck: 200,
+    sorbed: 0.5,
+    sludge: 100,
+    tufts: 5,
+    plants: 0.3,
+  },
+  neglected: {
+    bacteria: 0.2,
+    film: 1,
+    cells: 6,
+    nitrate: 8,
+    phosphate: 0.3,
+    floor: 70,
+    muck: 1500,
+    sorbed: 0.9,
+    sludge: 3000,
+    tufts: 40,
+    plants: 0.8,
+  },
 }
 
 interface Start {
@@ -56,7 +104,13 @@ const SETTLED_PH = 7.6
 const NEW_NITRITE_OXIDISERS = 0.3
 
 /** A state vector to begin from. @param dayOfYear plants stand as the season has them: crowns only in winter */
-export function startState(pond: EcoPond, p: ParameterValues, kind: StartKind, dayOfYear: number, known: KnownWater = {}): Float64Array {
+export function startState(
+  pond: EcoPond,
+  p: ParameterValues,
+  kind: StartKind,
+  dayOfYear: number,
+  known: KnownWater = {},
+): Float64Array {
   const start = KINDS[kind]
   const y = new Float64Array(STATE_COUNT)
   const set = (name: StateName, value: number) => (y[STATE[name]] = value)
@@ -88,7 +142,8 @@ export function startState(pond: EcoPond, p: ParameterValues, kind: StartKind, d
   set('pondAmmoniaOxidisers', start.bacteria * wall.ammonia)
   set('pondNitriteOxidisers', start.bacteria * lag * wall.nitrite)
   const summer = dayOfYear > 120 && dayOfYear < 300 ? 1 : 0
-  for (const stand of fullStands(p, pond)) y[stand.state] = (CROWNS + summer * Math.max(0, start.plants - CROWNS)) * stand.mostG
+  for (const stand of fullStands(p, pond))
+    y[stand.state] = (CROWNS + summer * Math.max(0, start.plants - CROWNS)) * stand.mostG
   return y
 }
 
@@ -108,7 +163,8 @@ export function takeKnownWater(state: PondState, known: KnownWater, pond: EcoPon
   put('alkalinity', known.alkalinity)
   put('salt', known.saltMgL)
   y[STATE.phytoplankton] = cellsKnown(y[STATE.phytoplankton] / v, known, p) * v
-  if (known.ph !== undefined) y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity] / v, known.ph, Math.max(0, waterC)) * v
+  if (known.ph !== undefined)
+    y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity] / v, known.ph, Math.max(0, waterC)) * v
   return { y, running: { ...state.running, waterC, iceM: waterC > 1 ? 0 : state.running.iceM } }
 }
 

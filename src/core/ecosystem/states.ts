@@ -91,7 +91,11 @@ export interface Turnover {
 export function turnoverOf({ nitrogen, phosphorus }: Composition): Turnover {
   const { detritus } = COMPOSITION
   const share = Math.min(1, nitrogen / detritus.nitrogen, phosphorus / detritus.phosphorus)
-  return { yield: share, nitrogen: nitrogen - share * detritus.nitrogen, phosphorus: phosphorus - share * detritus.phosphorus }
+  return {
+    yield: share,
+    nitrogen: nitrogen - share * detritus.nitrogen,
+    phosphorus: phosphorus - share * detritus.phosphorus,
+  }
 }
 
 const CONTENT: Partial<Record<StateName, Composition>> = {

@@ -30,13 +30,15 @@ describe('kinds of filters', () => {
   })
   it('without a filter asks nothing of a bed', () => {
     const ids = work(begin('none')).checks.map((c) => c.id)
-    for (const id of ['house-size', 'upflow-velocity', 'root-zone', 'drain-back', 'vault']) expect(ids).not.toContain(id)
+    for (const id of ['house-size', 'upflow-velocity', 'root-zone', 'drain-back', 'vault'])
+      expect(ids).not.toContain(id)
   })
   it('vessels add up', () => {
     const one = { ...begin('container-bog'), vessels: 1 }
     expect(work({ ...one, vessels: 7 }).result.areaM2).toBeCloseTo(7 * work(one).result.areaM2, 9)
   })
-  it('a container bog is looked at on a large pond', () => expect(verdict(begin('container-bog'), 'type-suits')).toBe('look'))
+  it('a container bog is looked at on a large pond', () =>
+    expect(verdict(begin('container-bog'), 'type-suits')).toBe('look'))
 })
 
 describe('the root zone of a horizontal bed', () => {
@@ -69,7 +71,11 @@ describe('the root zone of a horizontal bed', () => {
     )
   })
   it('stops the starving bed, and its remedy passes', () => {
-    const starving: FilterDesign = { ...begin('horizontal-bed'), layers: [{ material: 'planting-6-12', thicknessM: 0.7 }], feed: 'bottom-header' }
+    const starving: FilterDesign = {
+      ...begin('horizontal-bed'),
+      layers: [{ material: 'planting-6-12', thicknessM: 0.7 }],
+      feed: 'bottom-header',
+    }
     const { result, given } = work(starving)
     expect(result.rootShare).toBeLessThan(ROOT_ZONE.stopBelow)
     expect(verdict(starving, 'root-zone')).toBe('stop')
@@ -98,10 +104,13 @@ describe('remedies', () => {
     const after = work(mended).checks.find((c) => c.id === id)?.verdict ?? 'pass'
     expect(rank[after]).toBeLessThanOrEqual(rank[before])
   })
-  it.each(['house-size', 'drain-back', 'stays-wet', 'vault', 'outlet-order', 'electrics', 'wall-loads'] as const)('%s passes after its remedy', (id) => {
-    const mended = remedied(id, work(bad).given)!
-    expect(work(mended).checks.find((c) => c.id === id)!.verdict).toBe('pass')
-  })
+  it.each(['house-size', 'drain-back', 'stays-wet', 'vault', 'outlet-order', 'electrics', 'wall-loads'] as const)(
+    '%s passes after its remedy',
+    (id) => {
+      const mended = remedied(id, work(bad).given)!
+      expect(work(mended).checks.find((c) => c.id === id)!.verdict).toBe('pass')
+    },
+  )
   it('a lamp is fitted or left out as the house has it', () => {
     const always = work(begin(), { uv: 'always' })
     expect(always.checks.find((c) => c.id === 'uv')!.verdict).toBe('look')
@@ -118,7 +127,14 @@ describe('properties of any bed', () => {
     pump: fc.constantFrom(...pumps.map((p) => p.id)),
     bypass: fc.double({ min: 0, max: 0.8, noNaN: true }),
   })
-  const build = (a: { lengthM: number; widthM: number; thicknessM: number; lift: number; pump: string; bypass: number }): FilterDesign => ({
+  const build = (a: {
+    lengthM: number
+    widthM: number
+    thicknessM: number
+    lift: number
+    pump: string
+    bypass: number
+  }): FilterDesign => ({
     ...begin(),
     lengthM: a.lengthM,
     widthM: a.widthM,
@@ -139,8 +155,12 @@ describe('properties of any bed', () => {
     fc.assert(
       fc.property(anyBed, (a) => {
         const velocity = work(build(a)).result.velocityMPerH
-        expect(work(build({ ...a, bypass: Math.min(0.9, a.bypass + 0.1) })).result.velocityMPerH).toBeLessThanOrEqual(velocity + 1e-9)
-        expect(work(build({ ...a, thicknessM: a.thicknessM + 0.3 })).result.velocityMPerH).toBeLessThanOrEqual(velocity + 1e-9)
+        expect(work(build({ ...a, bypass: Math.min(0.9, a.bypass + 0.1) })).result.velocityMPerH).toBeLessThanOrEqual(
+          velocity + 1e-9,
+        )
+        expect(work(build({ ...a, thicknessM: a.thicknessM + 0.3 })).result.velocityMPerH).toBeLessThanOrEqual(
+          velocity + 1e-9,
+        )
       }),
       { numRuns: 8 },
     ))
@@ -160,10 +180,20 @@ describe('properties of any bed', () => {
 describe('companions, walls, service', () => {
   it('media carry part of the load and skimmers part of the dirt', () => {
     const alone = work({ ...begin(), lengthM: 1 })
-    const helped = work({ ...begin(), lengthM: 1, companions: [{ kind: 'moving-bed', mediaL: 200, ratedFlowM3PerH: 20, weirM: 0 }] })
-    expect(mediaSurfaceM2(helped.given.design.companions)).toBeCloseTo(200 * COMPANION_FACTS['moving-bed'].mediaM2PerL, 9)
+    const helped = work({
+      ...begin(),
+      lengthM: 1,
+      companions: [{ kind: 'moving-bed', mediaL: 200, ratedFlowM3PerH: 20, weirM: 0 }],
+    })
+    expect(mediaSurfaceM2(helped.given.design.companions)).toBeCloseTo(
+      200 * COMPANION_FACTS['moving-bed'].mediaM2PerL,
+      9,
+    )
     expect(helped.result.worstTanMgL).toBeLessThan(alone.result.worstTanMgL)
-    const skimmed = { ...begin(), companions: [{ kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 20, weirM: 0.5 }] }
+    const skimmed = {
+      ...begin(),
+      companions: [{ kind: 'skimmer-floating' as const, mediaL: 0, ratedFlowM3PerH: 20, weirM: 0.5 }],
+    }
     // skimmers keep what floats: leaves, and nothing of what fish leave
     expect(litterLeft(skimmed.companions)).toBeCloseTo(0.6, 9)
     expect(solidsLeft(skimmed.companions)).toBe(1)
@@ -203,7 +233,10 @@ describe('companions, walls, service', () => {
     expect(counted[0].tanLoadGPerD).toBe(bonus[0].tanLoadGPerD)
   })
   it('"next size up" asks for a fifth more', () =>
-    expect(work(begin(), { oversizing: 'next-size' }).result.houseAreaM2).toBeCloseTo(1.2 * work(begin()).result.houseAreaM2, 9))
+    expect(work(begin(), { oversizing: 'next-size' }).result.houseAreaM2).toBeCloseTo(
+      1.2 * work(begin()).result.houseAreaM2,
+      9,
+    ))
 })
 
 describe('what moves the answer most', () => {
@@ -211,7 +244,10 @@ describe('what moves the answer most', () => {
     const { given } = work(begin())
     expect(sensitivity(given, 'volume').bars[0].input).toBe('volume')
     const nitrogen = sensitivity(given, 'nitrogen')
-    expect(nitrogen.bars.find((b) => b.input === 'volume')).toMatchObject({ lowAreaM2: nitrogen.baseAreaM2, highAreaM2: nitrogen.baseAreaM2 })
+    expect(nitrogen.bars.find((b) => b.input === 'volume')).toMatchObject({
+      lowAreaM2: nitrogen.baseAreaM2,
+      highAreaM2: nitrogen.baseAreaM2,
+    })
     expect(nitrogen.bars.find((b) => b.input === 'fish-count')!.highAreaM2).toBeCloseTo(1.5 * nitrogen.baseAreaM2, 6)
     const widths = nitrogen.bars.map((b) => Math.abs(b.highAreaM2 - b.lowAreaM2))
     expect(widths).toEqual([...widths].sort((a, b) => b - a))

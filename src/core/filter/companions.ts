@@ -53,8 +53,24 @@ export const COMPANION_FACTS: Readonly<Record<CompanionKind, CompanionFacts>> = 
   'skimmer-floating': facts({ headM: 0.1, inline: true, solidsShare: 0.4, serviceMonths: 1 }),
   'skimmer-pump-fed': facts({ solidsShare: 0.3, serviceMonths: 1, powerWPer10M3PerH: 60 }),
   'falls-box': facts({ mediaM2PerL: 0.12, headM: 0.15, inline: true, solidsShare: 0.15, serviceMonths: 6 }),
-  pressurised: facts({ mediaM2PerL: 0.35, headM: 1.2, inline: true, solidsShare: 0.3, washM3: 0.2, washesPerDay: 0.15, serviceMonths: 3 }),
-  drum: facts({ headM: 0.15, inline: true, solidsShare: 0.6, washM3: 0.012, washesPerDay: 18, powerWPer10M3PerH: 25, serviceMonths: 3 }),
+  pressurised: facts({
+    mediaM2PerL: 0.35,
+    headM: 1.2,
+    inline: true,
+    solidsShare: 0.3,
+    washM3: 0.2,
+    washesPerDay: 0.15,
+    serviceMonths: 3,
+  }),
+  drum: facts({
+    headM: 0.15,
+    inline: true,
+    solidsShare: 0.6,
+    washM3: 0.012,
+    washesPerDay: 18,
+    powerWPer10M3PerH: 25,
+    serviceMonths: 3,
+  }),
   'moving-bed': facts({ mediaM2PerL: 0.4, headM: 0.1, inline: true, powerWPer10M3PerH: 40, serviceMonths: 12 }),
   'trickle-tower': facts({ mediaM2PerL: 0.2, headM: 1.5, serviceMonths: 6 }),
   uv: facts({ headM: 0.1, inline: true, powerWPer10M3PerH: 75, serviceMonths: 12 }),
@@ -86,22 +102,31 @@ export const mediaSurfaceM2 = (companions: readonly Companion[]): number =>
 /** Head lost in the companions that sit in the bed's feed line, m, at a flow; skimmers stand side by side and share it. */
 export function inlineHeadM(companions: readonly Companion[], flowM3PerH: number): number {
   const inline = companions.filter((c) => COMPANION_FACTS[c.kind].inline)
-  const inSeries = inline.filter((c) => !isSkimmer(c.kind)).reduce((sum, c) => sum + COMPANION_FACTS[c.kind].headM * (flowM3PerH / c.ratedFlowM3PerH) ** 2, 0)
+  const inSeries = inline
+    .filter((c) => !isSkimmer(c.kind))
+    .reduce((sum, c) => sum + COMPANION_FACTS[c.kind].headM * (flowM3PerH / c.ratedFlowM3PerH) ** 2, 0)
   // parallel branches lose the same head: h = (Q / Σ q√(1/h₀))², each skimmer losing h₀ at its rated q
-  const share = inline.filter((c) => isSkimmer(c.kind)).reduce((sum, c) => sum + c.ratedFlowM3PerH / Math.sqrt(COMPANION_FACTS[c.kind].headM), 0)
+  const share = inline
+    .filter((c) => isSkimmer(c.kind))
+    .reduce((sum, c) => sum + c.ratedFlowM3PerH / Math.sqrt(COMPANION_FACTS[c.kind].headM), 0)
   return inSeries + (share > 0 ? (flowM3PerH / share) ** 2 : 0)
 }
 
-const passing = (companions: readonly Companion[]): number => companions.reduce((left, c) => left * (1 - COMPANION_FACTS[c.kind].solidsShare), 1)
+const passing = (companions: readonly Companion[]): number =>
+  companions.reduce((left, c) => left * (1 - COMPANION_FACTS[c.kind].solidsShare), 1)
 
 /** Share of what fish leave that still reaches the bed: skimmers keep what floats, not faeces. */
-export const solidsLeft = (companions: readonly Companion[]): number => passing(companions.filter((c) => !isSkimmer(c.kind)))
+export const solidsLeft = (companions: readonly Companion[]): number =>
+  passing(companions.filter((c) => !isSkimmer(c.kind)))
 
 /** Share of leaf litter that still reaches the bed: skimmers side by side each clean their part of the surface, so they keep as much as one. */
 export function litterLeft(companions: readonly Companion[]): number {
   const skimmers = companions.filter((c) => isSkimmer(c.kind))
   const flow = skimmers.reduce((sum, c) => sum + c.ratedFlowM3PerH, 0)
-  const kept = flow > 0 ? skimmers.reduce((sum, c) => sum + COMPANION_FACTS[c.kind].solidsShare * (c.ratedFlowM3PerH / flow), 0) : 0
+  const kept =
+    flow > 0
+      ? skimmers.reduce((sum, c) => sum + COMPANION_FACTS[c.kind].solidsShare * (c.ratedFlowM3PerH / flow), 0)
+      : 0
   return solidsLeft(companions) * (1 - kept)
 }
 
@@ -114,4 +139,5 @@ export const companionPowerW = (companions: readonly Companion[]): number =>
   companions.reduce((sum, c) => sum + (COMPANION_FACTS[c.kind].powerWPer10M3PerH * c.ratedFlowM3PerH) / 10, 0)
 
 /** Flow that the skimmers want, m³/h. */
-export const skimmerDrawM3PerH = (companions: readonly Companion[]): number => companions.reduce((sum, c) => sum + c.weirM * SKIMMER_M3_PER_H_PER_M.least, 0)
+export const skimmerDrawM3PerH = (companions: readonly Companion[]): number =>
+  companions.reduce((sum, c) => sum + c.weirM * SKIMMER_M3_PER_H_PER_M.least, 0)

@@ -52,8 +52,18 @@ export interface FilterDesign {
   readonly raisedM: number
   readonly stand: Stand
   readonly feed: Feed
-  readonly manifold: { readonly diameterM: number; readonly slots: number; readonly slotAreaM2: number; readonly pitchPercent: number }
-  readonly vault: { readonly diameterM: number; readonly atLowPoint: boolean; readonly valveInReach: boolean; readonly dischargeM: number } | null
+  readonly manifold: {
+    readonly diameterM: number
+    readonly slots: number
+    readonly slotAreaM2: number
+    readonly pitchPercent: number
+  }
+  readonly vault: {
+    readonly diameterM: number
+    readonly atLowPoint: boolean
+    readonly valveInReach: boolean
+    readonly dischargeM: number
+  } | null
   readonly delivery: {
     readonly flexible: boolean
     readonly lengthM: number
@@ -69,7 +79,12 @@ export interface FilterDesign {
   readonly pumpSet: PumpSet
   /** Share of the pump's flow that goes past the bed. */
   readonly bypassShare: number
-  readonly outlet: { readonly count: number; readonly diameterM: number; readonly lengthM: number; readonly dropM: number }
+  readonly outlet: {
+    readonly count: number
+    readonly diameterM: number
+    readonly lengthM: number
+    readonly dropM: number
+  }
   /** Lip the water falls over on its way back; null without falls. */
   readonly falls: { readonly widthM: number; readonly dropM: number } | null
   /** Highest open air break above the bed's base: how far it can siphon back. */

@@ -11,7 +11,14 @@ import { FILTER_TYPE_FACTS } from './filter-types'
 import { flowDemand, type FlowDemand } from './flow/flow-demand'
 import { feedUniformity } from './flow/head'
 import { heating, type Heating } from './heater'
-import { BED_MATERIALS, DEFAULT_LAYERS, layerQuantities, layerStability, treatingGravel, type LayerPair } from './bed/layers'
+import {
+  BED_MATERIALS,
+  DEFAULT_LAYERS,
+  layerQuantities,
+  layerStability,
+  treatingGravel,
+  type LayerPair,
+} from './bed/layers'
 import type { FilterRules, SizingMethod } from './house-rules'
 import { outletCapacity, type OutletCapacity } from './flow/outlet-capacity'
 import { splitOf, type FlowSplit } from './flow/flow-split'
@@ -72,7 +79,8 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const pump = pumps.find((p) => p.id === design.pumpId)
   if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')
   const bed = treatingGravel(design.layers)
-  if (bed.depthM === 0 && design.type !== 'none') throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
+  if (bed.depthM === 0 && design.type !== 'none')
+    throw new DomainError('layers', 'no stone', 'at least one layer of gravel or stone')
   const sizedWith: BedToSize = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
 
   const areaM2 = bedAreaM2(design)
@@ -84,7 +92,8 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
   const worked = split ? splitPumping(pumping(design, pump, rules.tables), split) : pumping(design, pump, rules.tables)
-  const bedFlowM3PerH = design.type === 'none' ? 0 : split ? split.bedM3PerH : worked.flowM3PerH * (1 - design.bypassShare)
+  const bedFlowM3PerH =
+    design.type === 'none' ? 0 : split ? split.bedM3PerH : worked.flowM3PerH * (1 - design.bypassShare)
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
   const stone = design.type === 'surface-wetland' ? [] : flowPathLayers(design)
@@ -92,7 +101,12 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
   const treatment = treatmentOf(design, sizedWith)
   // what is in the bed's stream is treated at the bed's flow; media beside it at the pump's
-  const tan = monthlyTanMgL(grown, treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH, treatment.treatingM3, sizedWith)
+  const tan = monthlyTanMgL(
+    grown,
+    treatment.stoneM3 > 0 ? bedFlowM3PerH : worked.flowM3PerH,
+    treatment.treatingM3,
+    sizedWith,
+  )
   return {
     ...worked,
     split,
@@ -147,7 +161,8 @@ const fallsOf = (flowM3PerH: number, widthM: number) => {
   return { sheetM: thickness, look: fallsLook(thickness) }
 }
 
-const fouled = (stone: ReturnType<typeof flowPathLayers>) => stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
+const fouled = (stone: ReturnType<typeof flowPathLayers>) =>
+  stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
 
 /** Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots stand in the stream. */
 function rootShare(design: FilterDesign, uniformity: number): number {
@@ -159,7 +174,8 @@ function rootShare(design: FilterDesign, uniformity: number): number {
     depthM,
     rootDepthM: Math.min(ROOT_ZONE.depthM, depthM),
     rootPermeability: ROOT_ZONE.permeability,
-    slottedShare: design.feed === 'full-height-header' ? 1 : Math.min(1, Math.max(0.02, design.manifold.diameterM / depthM)),
+    slottedShare:
+      design.feed === 'full-height-header' ? 1 : Math.min(1, Math.max(0.02, design.manifold.diameterM / depthM)),
   })
 }
 
@@ -169,11 +185,17 @@ export function plantingSite(design: FilterDesign, pond: Pick<DesignPond, 'areaM
   return {
     // vessels are planted alike: their areas stand side by side as one bed
     lengthM: isNone ? Math.sqrt(pond.areaM2) : design.round ? oneBedAreaM2(design) / design.lengthM : design.lengthM,
-    widthM: isNone ? Math.sqrt(pond.areaM2) : design.round ? design.lengthM * design.vessels : design.widthM * design.vessels,
+    widthM: isNone
+      ? Math.sqrt(pond.areaM2)
+      : design.round
+        ? design.lengthM * design.vessels
+        : design.widthM * design.vessels,
     waterOverGravelM: design.waterOverGravelM,
     coldestMonthC: Math.min(...pond.monthlyTempC),
     pipeAlongMiddle:
-      FILTER_TYPE_FACTS[design.type].path === 'up' && design.feed === 'slotted-pipe' && !design.layers.some((l) => l.material === 'void-modules'),
+      FILTER_TYPE_FACTS[design.type].path === 'up' &&
+      design.feed === 'slotted-pipe' &&
+      !design.layers.some((l) => l.material === 'void-modules'),
   }
 }
 

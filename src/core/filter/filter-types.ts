@@ -1,5 +1,13 @@
 /** Kinds of bog and wetland filters, and what is particular to each. @source domain defaults of the trade */
-export const FILTER_TYPES = ['container-bog', 'lined-wetland', 'raised-trough', 'horizontal-bed', 'perimeter-bog', 'surface-wetland', 'none'] as const
+export const FILTER_TYPES = [
+  'container-bog',
+  'lined-wetland',
+  'raised-trough',
+  'horizontal-bed',
+  'perimeter-bog',
+  'surface-wetland',
+  'none',
+] as const
 export type FilterType = (typeof FILTER_TYPES)[number]
 
 /** Which way the water goes through the stone. */
@@ -22,11 +30,67 @@ export interface FilterTypeFacts {
 }
 
 export const FILTER_TYPE_FACTS: Readonly<Record<FilterType, FilterTypeFacts>> = {
-  'container-bog': { path: 'up', pondM3: [0, 10], vessels: true, walled: false, lined: false, pipedOutlet: true, usualDepthM: 0.9 },
-  'lined-wetland': { path: 'up', pondM3: [1, 100_000], vessels: false, walled: false, lined: true, pipedOutlet: false, usualDepthM: 1.2 },
-  'raised-trough': { path: 'up', pondM3: [0.5, 200], vessels: false, walled: true, lined: true, pipedOutlet: true, usualDepthM: 1 },
-  'horizontal-bed': { path: 'along', pondM3: [0.5, 5000], vessels: false, walled: false, lined: true, pipedOutlet: true, usualDepthM: 0.3 },
-  'perimeter-bog': { path: 'up', pondM3: [1, 5000], vessels: false, walled: false, lined: true, pipedOutlet: false, usualDepthM: 0.6 },
-  'surface-wetland': { path: 'over', pondM3: [1, 100_000], vessels: false, walled: false, lined: true, pipedOutlet: false, usualDepthM: 0.25 },
-  none: { path: 'none', pondM3: [0, 100_000], vessels: false, walled: false, lined: false, pipedOutlet: false, usualDepthM: 0 },
+  'container-bog': {
+    path: 'up',
+    pondM3: [0, 10],
+    vessels: true,
+    walled: false,
+    lined: false,
+    pipedOutlet: true,
+    usualDepthM: 0.9,
+  },
+  'lined-wetland': {
+    path: 'up',
+    pondM3: [1, 100_000],
+    vessels: false,
+    walled: false,
+    lined: true,
+    pipedOutlet: false,
+    usualDepthM: 1.2,
+  },
+  'raised-trough': {
+    path: 'up',
+    pondM3: [0.5, 200],
+    vessels: false,
+    walled: true,
+    lined: true,
+    pipedOutlet: true,
+    usualDepthM: 1,
+  },
+  'horizontal-bed': {
+    path: 'along',
+    pondM3: [0.5, 5000],
+    vessels: false,
+    walled: false,
+    lined: true,
+    pipedOutlet: true,
+    usualDepthM: 0.3,
+  },
+  'perimeter-bog': {
+    path: 'up',
+    pondM3: [1, 5000],
+    vessels: false,
+    walled: false,
+    lined: true,
+    pipedOutlet: false,
+    usualDepthM: 0.6,
+  },
+  'surface-wetland': {
+    path: 'over',
+    pondM3: [1, 100_000],
+    vessels: false,
+    walled: false,
+    lined: true,
+    pipedOutlet: false,
+    usualDepthM: 0.25,
+  },
+  none: {
+    path: 'none',
+    pondM3: [0, 100_000],
+    vessels: false,
+    walled: false,
+    lined: false,
+    pipedOutlet: false,
+    usualDepthM: 0,
+  },
 }

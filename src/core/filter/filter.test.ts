@@ -13,11 +13,13 @@ import { sizeFilter, surfaceShareAt, type PondToFilter } from './sizing/sizing'
 
 const pond: PondToFilter = { volumeM3: 20, areaM2: 25, use: 'koi', feedKgPerD: 0.2, protein: 0.35, tempC: 20 }
 const bed = { depthM: 0.45, grainM: 0.02, porosity: 0.4 }
-const sizingMethod = (sizing: ReturnType<typeof sizeFilter>, name: string) => sizing.sizingMethods.find((s) => s.sizingMethod === name)!
+const sizingMethod = (sizing: ReturnType<typeof sizeFilter>, name: string) =>
+  sizing.sizingMethods.find((s) => s.sizingMethod === name)!
 
 describe('four schools', () => {
   const sizing = sizeFilter(pond, bed)
-  it('share of volume: 20 % for koi, six bed volumes an hour', () => expect(sizingMethod(sizing, 'volume')).toMatchObject({ volumeM3: 4, flowM3PerH: 24 }))
+  it('share of volume: 20 % for koi, six bed volumes an hour', () =>
+    expect(sizingMethod(sizing, 'volume')).toMatchObject({ volumeM3: 4, flowM3PerH: 24 }))
   it('share of surface: 25 % for koi up to 40 m², 60 % of it at 400 m² and beyond', () => {
     expect(sizingMethod(sizing, 'surface').areaM2).toBeCloseTo(6.25, 12)
     expect(surfaceShareAt(40, 'koi', rules)).toBeCloseTo(0.25, 12)
@@ -32,7 +34,8 @@ describe('four schools', () => {
     const carried = arealNitrificationGPerM2D(0.2, 20, meanOxygen) * specificSurfaceM2PerM3(0.02, 0.4) * 0.5 * volumeM3
     expect(carried).toBeCloseTo(sizing.tanLoadGPerD, 4)
   })
-  it('closed loop: its own bed and flow hold the pond at the target', () => expect(sizingMethod(sizing, 'closedLoop').tanMgL).toBeCloseTo(0.2, 9))
+  it('closed loop: its own bed and flow hold the pond at the target', () =>
+    expect(sizingMethod(sizing, 'closedLoop').tanMgL).toBeCloseTo(0.2, 9))
   it('oxygen flow carries 4.57 g per g TAN and 0.3 kg per kg feed', () => {
     expect(sizing.oxygenDemandGPerD).toBeCloseTo(6.44 * 4.57 + 60, 6)
   })
@@ -64,10 +67,14 @@ describe('closed loop', () => {
   })
   it('removes each day what comes in', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), fc.double({ min: 0.5, max: 60, noNaN: true }), (loadGPerD, flowM3PerH) => {
-        const { eta, concentrationMgL } = closedLoop({ ...loop, loadGPerD, flowM3PerH })
-        expect((eta * flowM3PerH * 24 * (concentrationMgL - loop.backgroundMgL)) / loadGPerD).toBeCloseTo(1, 9)
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 500, noNaN: true }),
+        fc.double({ min: 0.5, max: 60, noNaN: true }),
+        (loadGPerD, flowM3PerH) => {
+          const { eta, concentrationMgL } = closedLoop({ ...loop, loadGPerD, flowM3PerH })
+          expect((eta * flowM3PerH * 24 * (concentrationMgL - loop.backgroundMgL)) / loadGPerD).toBeCloseTo(1, 9)
+        },
+      ),
     )
   })
 })
@@ -85,7 +92,8 @@ describe('stone', () => {
       ])[0].stable,
     ).toBe(false)
   })
-  it('weighs 1.55 t per m³', () => expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
+  it('weighs 1.55 t per m³', () =>
+    expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
   it('without a chamber clogs in its pores: months, not years', () => {
     const small = { feedKgPerYear: 6, leafKgPerYear: 1, areaM2: 2, poreM3: 0.3 }
     const days = flushIntervalDays({ ...small, chamber: false })
@@ -117,7 +125,9 @@ describe('a worked-out design', () => {
   const result = evaluateDesign(input)
   const verdict = (changes: Partial<typeof design>, id: string) => {
     const changed = { ...design, ...changes }
-    return checkDesign({ ...input, design: changed, result: evaluateDesign({ ...input, design: changed }) }).find((c) => c.id === id)!.verdict
+    return checkDesign({ ...input, design: changed, result: evaluateDesign({ ...input, design: changed }) }).find(
+      (c) => c.id === id,
+    )!.verdict
   }
   it('begins with a bed that passes its size checks and meets its flow', () => {
     expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2)
@@ -139,23 +149,34 @@ describe('a worked-out design', () => {
     expect(verdict({ staticLiftM: 15 }, 'duty-in-range')).toBe('stop')
     expect(verdict({ airBreakM: 0 }, 'drain-back')).not.toBe('pass')
   })
-  it('looks twice at a bed without a planting layer', () => expect(verdict({ layers: DEFAULT_LAYERS.slice(0, 4) }, 'root-zone')).toBe('look'))
+  it('looks twice at a bed without a planting layer', () =>
+    expect(verdict({ layers: DEFAULT_LAYERS.slice(0, 4) }, 'root-zone')).toBe('look'))
   it('stops layers that fall through each other', () =>
-    expect(verdict({ layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] }, 'layer-stability')).toBe('stop'))
+    expect(
+      verdict(
+        { layers: [...DEFAULT_LAYERS.slice(0, 3), { material: 'pea-gravel', thicknessM: 0.1 }] },
+        'layer-stability',
+      ),
+    ).toBe('stop'))
   it('refuses a pump it does not know and a bed without stone', () => {
     expect(() => evaluateDesign({ ...input, design: { ...design, pumpId: 'none' } })).toThrow('pumpId')
-    expect(() => evaluateDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } })).toThrow('layers')
+    expect(() =>
+      evaluateDesign({ ...input, design: { ...design, layers: [{ material: 'void-modules', thicknessM: 0.3 }] } }),
+    ).toThrow('layers')
   })
 })
 
 describe('the pump catalogue', () => {
-  it.each(PUMP_CATALOGUE.map((p) => [p.name, p] as const))('%s has a falling curve, a sane range and an efficiency below 75 %%', (_, p) => {
-    p.curve.slice(1).forEach((point, i) => {
-      expect(point.flowM3PerH).toBeGreaterThan(p.curve[i].flowM3PerH)
-      expect(point.headM).toBeLessThan(p.curve[i].headM)
-    })
-    const best = Math.max(...p.curve.map((c) => (c.flowM3PerH / 3600) * c.headM * 9806.65))
-    expect(best / p.powerW).toBeLessThan(0.75)
-    expect(p.recommended[0]).toBeLessThan(p.recommended[1])
-  })
+  it.each(PUMP_CATALOGUE.map((p) => [p.name, p] as const))(
+    '%s has a falling curve, a sane range and an efficiency below 75 %%',
+    (_, p) => {
+      p.curve.slice(1).forEach((point, i) => {
+        expect(point.flowM3PerH).toBeGreaterThan(p.curve[i].flowM3PerH)
+        expect(point.headM).toBeLessThan(p.curve[i].headM)
+      })
+      const best = Math.max(...p.curve.map((c) => (c.flowM3PerH / 3600) * c.headM * 9806.65))
+      expect(best / p.powerW).toBeLessThan(0.75)
+      expect(p.recommended[0]).toBeLessThan(p.recommended[1])
+    },
+  )
 })

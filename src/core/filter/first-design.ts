@@ -37,7 +37,8 @@ const PROPORTION: Readonly<Record<FilterType, number>> = {
 export const usualLayers = (type: FilterType): FilterDesign['layers'] =>
   type === 'lined-wetland' || type === 'raised-trough' || type === 'none' ? DEFAULT_LAYERS : TYPE_LAYERS[type]
 
-const usualFeed = (type: FilterType): FilterDesign['feed'] => (FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe')
+const usualFeed = (type: FilterType): FilterDesign['feed'] =>
+  FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe'
 
 /**
  * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and the smallest
@@ -74,20 +75,35 @@ export function suggestDesign(
       ...slotsFor(manifoldDiameterM),
       pitchPercent: 2,
     },
-    vault: type === 'none' ? null : { diameterM: type === 'container-bog' ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
-    delivery: { flexible: false, lengthM: 8, diameterM: deliveryDiameterM, fittings: { 'sweep-90': 3, 'ball-valve': 1, union: 2, exit: 1 }, otherK: 0 },
+    vault:
+      type === 'none'
+        ? null
+        : { diameterM: type === 'container-bog' ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
+    delivery: {
+      flexible: false,
+      lengthM: 8,
+      diameterM: deliveryDiameterM,
+      fittings: { 'sweep-90': 3, 'ball-valve': 1, union: 2, exit: 1 },
+      otherK: 0,
+    },
     suctionDiameterM: null,
     staticLiftM: FILTER_TYPE_FACTS[type].walled ? Number((0.3 + raisedM).toFixed(2)) : 0.6,
     pumpId: pumps[pumps.length - 1].id,
     pumpSet: { arrangement: 'single', count: 1, speed: 1 },
     bypassShare: FILTER_TYPE_FACTS[type].path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
     outlet: outletFor(flow, deliveryDiameterM, pipes),
-    falls: FILTER_TYPE_FACTS[type].pipedOutlet || type === 'perimeter-bog' ? null : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
+    falls:
+      FILTER_TYPE_FACTS[type].pipedOutlet || type === 'perimeter-bog'
+        ? null
+        : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
     airBreakM: type === 'surface-wetland' ? depthM + SHALLOW_WATER_M : depthM,
     checkValve: false,
     companions: [],
     network: null,
-    planting: type === 'none' ? [] : firstPlanting(size.round ? size.lengthM * 0.785 : size.lengthM, size.widthM * size.vessels),
+    planting:
+      type === 'none'
+        ? []
+        : firstPlanting(size.round ? size.lengthM * 0.785 : size.lengthM, size.widthM * size.vessels),
     winter: 'runs',
     heatToC: null,
     northDeg: 0,
@@ -95,7 +111,13 @@ export function suggestDesign(
   }
   const pumpId = smallestPump(pond, design, rules, pumps, flow) ?? design.pumpId
   // the pump brings more than was asked for, and all of it has to come back
-  const { bedFlowM3PerH } = evaluateDesign({ pond, design: { ...design, pumpId }, rules, houseMethod: sizingMethod, pumps })
+  const { bedFlowM3PerH } = evaluateDesign({
+    pond,
+    design: { ...design, pumpId },
+    rules,
+    houseMethod: sizingMethod,
+    pumps,
+  })
   return { ...design, pumpId, outlet: outletFor(Math.max(flow, bedFlowM3PerH), deliveryDiameterM, pipes) }
 }
 
@@ -112,11 +134,17 @@ export function smallestPump(
 ): string | undefined {
   const enough = pumps
     .filter((pump) => pump.curve[pump.curve.length - 1].flowM3PerH > flowM3PerH)
-    .map((pump) => evaluateDesign({ pond, design: { ...design, pumpId: pump.id }, rules, houseMethod: design.sizingMethod, pumps }))
+    .map((pump) =>
+      evaluateDesign({ pond, design: { ...design, pumpId: pump.id }, rules, houseMethod: design.sizingMethod, pumps }),
+    )
     .filter((result) => result.flowM3PerH >= flowM3PerH)
     .sort((a, b) => a.powerW - b.powerW)
   // one that runs in its own range is worth a little more power
-  return (enough.find((result) => result.flowM3PerH <= result.recommended[1] && result.powerW <= enough[0].powerW * WORTH_IN_RANGE) ?? enough[0])?.pump.id
+  return (
+    enough.find(
+      (result) => result.flowM3PerH <= result.recommended[1] && result.powerW <= enough[0].powerW * WORTH_IN_RANGE,
+    ) ?? enough[0]
+  )?.pump.id
 }
 
 /** Slots whose open area keeps the feed even, at least eight of them. */
@@ -133,10 +161,18 @@ const pastTheBed = (flowM3PerH: number, crossSectionM2: number): number =>
 const stepUp = (m: number): number => Math.max(STEP_M, Math.ceil(m / STEP_M - 1e-9) * STEP_M)
 
 /** Plan size for an area in a type's usual shape. */
-export function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
+export function sizeFor(
+  type: FilterType,
+  areaM2: number,
+): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
   if (type === 'container-bog') {
     const one = (Math.PI * BARREL_DIAMETER_M ** 2) / 4
-    return { lengthM: BARREL_DIAMETER_M, widthM: BARREL_DIAMETER_M, vessels: Math.min(20, Math.max(1, Math.ceil(areaM2 / one - 1e-9))), round: true }
+    return {
+      lengthM: BARREL_DIAMETER_M,
+      widthM: BARREL_DIAMETER_M,
+      vessels: Math.min(20, Math.max(1, Math.ceil(areaM2 / one - 1e-9))),
+      round: true,
+    }
   }
   const widthM = type === 'perimeter-bog' ? SHORE_BAND_M : Math.max(0.5, stepUp(Math.sqrt(areaM2 / PROPORTION[type])))
   return { lengthM: Math.min(100, Math.max(0.5, stepUp(areaM2 / widthM))), widthM, vessels: 1, round: false }

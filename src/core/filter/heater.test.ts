@@ -20,5 +20,6 @@ describe('heating a pond', () => {
     const { sizeKw, flowM3PerH } = heating({ areaM2: 30, monthlyTempC: year }, 10)
     expect(sizeKw / (flowM3PerH * 1.163)).toBeCloseTo(4, 9)
   })
-  it('refuses a temperature that is not one for a pond', () => expect(() => heating({ areaM2: 1, monthlyTempC: year }, Number.NaN)).toThrow(/heatToC/))
+  it('refuses a temperature that is not one for a pond', () =>
+    expect(() => heating({ areaM2: 1, monthlyTempC: year }, Number.NaN)).toThrow(/heatToC/))
 })

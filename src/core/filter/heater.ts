@@ -29,8 +29,15 @@ export interface Heating {
  */
 export function heating(pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>, heatToC: number): Heating {
   assertInRange('heatToC', heatToC, HEAT_RANGE_C)
-  const meanKw = pond.monthlyTempC.map((tempC) => (SURFACE_W_PER_M2_K * pond.areaM2 * Math.max(0, heatToC - tempC)) / 1000)
+  const meanKw = pond.monthlyTempC.map(
+    (tempC) => (SURFACE_W_PER_M2_K * pond.areaM2 * Math.max(0, heatToC - tempC)) / 1000,
+  )
   const byMonthKWh = meanKw.map((kw) => kw * 24 * DAYS_PER_MONTH)
   const sizeKw = Math.max(...meanKw) * SNAP_FACTOR
-  return { sizeKw, byMonthKWh, kWhPerYear: byMonthKWh.reduce((a, b) => a + b, 0), flowM3PerH: sizeKw / (WATER_KWH_PER_M3_K * MOST_RISE_K) }
+  return {
+    sizeKw,
+    byMonthKWh,
+    kWhPerYear: byMonthKWh.reduce((a, b) => a + b, 0),
+    flowM3PerH: sizeKw / (WATER_KWH_PER_M3_K * MOST_RISE_K),
+  }
 }

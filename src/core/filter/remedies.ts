@@ -18,7 +18,8 @@ function enlarge(design: FilterDesign, areaM2: number, haveM2: number): FilterDe
   if (haveM2 <= 0) return null
   const factor = areaM2 / haveM2
   if (factor <= 1) return null
-  if (FILTER_TYPE_FACTS[design.type].vessels) return { ...design, vessels: Math.min(20, Math.ceil(design.vessels * factor - 1e-9)) }
+  if (FILTER_TYPE_FACTS[design.type].vessels)
+    return { ...design, vessels: Math.min(20, Math.ceil(design.vessels * factor - 1e-9)) }
   const lengthM = Math.min(100, Math.ceil((design.lengthM * factor) / STEP_M - 1e-9) * STEP_M)
   return { ...design, lengthM }
 }
@@ -29,13 +30,17 @@ const withPump = ({ pond, design, rules, pumps }: Context, flowM3PerH: number): 
 }
 
 /** The air break at the bed's water level: nothing siphons back. */
-const raisedBreak = (design: FilterDesign): FilterDesign => ({ ...design, airBreakM: buildUpM(design.layers) + Math.max(0, design.waterOverGravelM) })
+const raisedBreak = (design: FilterDesign): FilterDesign => ({
+  ...design,
+  airBreakM: buildUpM(design.layers) + Math.max(0, design.waterOverGravelM),
+})
 
 const confirm =
   (what: FilterDesign['confirmed'][number]): Mend =>
   ({ design }) => ({ ...design, confirmed: [...design.confirmed, what] })
 
-const vaultOf = (design: FilterDesign) => design.vault ?? { diameterM: 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 }
+const vaultOf = (design: FilterDesign) =>
+  design.vault ?? { diameterM: 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 }
 
 /** One change that mends a check, where one change can. Checks without an entry are for the designer to think about. */
 const MENDS: Partial<Record<CheckId, Mend>> = {
@@ -52,7 +57,12 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     design.falls && result.demand.fallsM3PerH > result.flowM3PerH
       ? {
           ...design,
-          falls: { ...design.falls, widthM: Number(Math.max(0.05, (design.falls.widthM * result.flowM3PerH) / result.demand.fallsM3PerH).toFixed(2)) },
+          falls: {
+            ...design.falls,
+            widthM: Number(
+              Math.max(0.05, (design.falls.widthM * result.flowM3PerH) / result.demand.fallsM3PerH).toFixed(2),
+            ),
+          },
         }
       : null,
   'upflow-velocity': ({ design, result }) =>
@@ -66,15 +76,26 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
   }),
   'root-zone': ({ design }) => {
     if (FILTER_TYPE_FACTS[design.type].path === 'along') return shallower({ ...design, feed: 'full-height-header' })
-    return { ...design, layers: [...design.layers, { material: 'planting-6-12', thicknessM: 0.09 }], airBreakM: design.airBreakM + 0.09 }
+    return {
+      ...design,
+      layers: [...design.layers, { material: 'planting-6-12', thicknessM: 0.09 }],
+      airBreakM: design.airBreakM + 0.09,
+    }
   },
   'bed-depth': ({ design }) => (FILTER_TYPE_FACTS[design.type].path === 'along' ? shallower(design) : null),
   'layer-stability': ({ design }) => {
     const at = design.layers.findIndex(
-      (layer, i) => i > 0 && design.layers[i - 1].material === 'bridging-stone' && ['planting-6-12', 'pea-gravel'].includes(layer.material),
+      (layer, i) =>
+        i > 0 &&
+        design.layers[i - 1].material === 'bridging-stone' &&
+        ['planting-6-12', 'pea-gravel'].includes(layer.material),
     )
     if (at < 0) return null
-    return { ...design, layers: design.layers.toSpliced(at, 0, { material: 'gravel-19-38', thicknessM: 0.1 }), airBreakM: design.airBreakM + 0.1 }
+    return {
+      ...design,
+      layers: design.layers.toSpliced(at, 0, { material: 'gravel-19-38', thicknessM: 0.1 }),
+      airBreakM: design.airBreakM + 0.1,
+    }
   },
   'duty-in-range': (context) => withPump(context, context.result.demand.neededM3PerH),
   'pipe-velocity': ({ design, rules }) => ({
@@ -85,23 +106,41 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     ...design,
     outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, rules.tables.pipes),
   }),
-  'outlet-order': ({ design, result, rules }) => ({ ...design, outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, rules.tables.pipes) }),
+  'outlet-order': ({ design, result, rules }) => ({
+    ...design,
+    outlet: outletFor(result.bedFlowM3PerH, design.delivery.diameterM, rules.tables.pipes),
+  }),
   'drain-back': ({ design }) => raisedBreak(design),
   'stays-wet': ({ design }) => raisedBreak(design),
   restart: ({ design }) => raisedBreak(design),
   vault: ({ design }) => ({
     ...design,
-    vault: { ...vaultOf(design), diameterM: Math.max(vaultOf(design).diameterM, SERVICE_LIMITS.vaultDiameterM), atLowPoint: true },
+    vault: {
+      ...vaultOf(design),
+      diameterM: Math.max(vaultOf(design).diameterM, SERVICE_LIMITS.vaultDiameterM),
+      atLowPoint: true,
+    },
     manifold: { ...design.manifold, pitchPercent: Math.max(2, design.manifold.pitchPercent) },
   }),
   serviceability: ({ design }) => ({
     ...design,
-    vault: { ...vaultOf(design), diameterM: Math.max(vaultOf(design).diameterM, SERVICE_LIMITS.vaultDiameterM), atLowPoint: true, valveInReach: true },
+    vault: {
+      ...vaultOf(design),
+      diameterM: Math.max(vaultOf(design).diameterM, SERVICE_LIMITS.vaultDiameterM),
+      atLowPoint: true,
+      valveInReach: true,
+    },
     manifold: { ...design.manifold, pitchPercent: Math.max(2, design.manifold.pitchPercent) },
   }),
   uv: ({ design, result, rules }) =>
     rules.uv === 'always'
-      ? { ...design, companions: [...design.companions, { kind: 'uv', mediaL: 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: 0 }] }
+      ? {
+          ...design,
+          companions: [
+            ...design.companions,
+            { kind: 'uv', mediaL: 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: 0 },
+          ],
+        }
       : { ...design, companions: design.companions.filter((c) => c.kind !== 'uv') },
   electrics: confirm('electrics'),
   'auto-fill': confirm('auto-fill'),

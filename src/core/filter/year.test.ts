@@ -23,15 +23,24 @@ const bed = treatingGravel(DEFAULT_LAYERS)
 describe('sizing through the year', () => {
   const year = sizeThroughYear(pond, pond.fish, bed, rules)
   it('feeds nothing in cold months and most in warm ones', () => {
-    expect(year.months.map((m) => m.feedKgPerD > 0)).toEqual([3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4].map((t) => t >= 8))
+    expect(year.months.map((m) => m.feedKgPerD > 0)).toEqual(
+      [3, 4, 7, 11, 15, 19, 21, 20, 16, 11, 7, 4].map((t) => t >= 8),
+    )
     expect(year.feedKgPerYear).toBeGreaterThan(0)
   })
   it('lets the month that asks most govern each school', () => {
     for (const [i, sizingMethod] of SIZING_METHODS.entries())
-      expect(year.sizingMethods[i].areaM2).toBe(Math.max(...year.months.map((m) => m.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2)))
+      expect(year.sizingMethods[i].areaM2).toBe(
+        Math.max(...year.months.map((m) => m.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2)),
+      )
   })
   it('takes water under ice as 0 °C', () => {
-    const frozen = sizeThroughYear({ ...pond, monthlyTempC: pond.monthlyTempC.map((t) => t - 8) }, pond.fish, bed, rules)
+    const frozen = sizeThroughYear(
+      { ...pond, monthlyTempC: pond.monthlyTempC.map((t) => t - 8) },
+      pond.fish,
+      bed,
+      rules,
+    )
     expect(frozen.months[0].tempC).toBe(0)
     expect(Number.isFinite(frozen.sizingMethods[3].areaM2)).toBe(true)
   })
@@ -46,7 +55,13 @@ describe('a bed to begin with', () => {
     'for %s by %s is large enough and can be built',
     (use, sizingMethod) => {
       const design = suggestDesign({ ...pond, use }, sizingMethod, rules, PUMP_CATALOGUE)
-      const result = evaluateDesign({ pond: { ...pond, use }, design, rules, houseMethod: sizingMethod, pumps: PUMP_CATALOGUE })
+      const result = evaluateDesign({
+        pond: { ...pond, use },
+        design,
+        rules,
+        houseMethod: sizingMethod,
+        pumps: PUMP_CATALOGUE,
+      })
       expect(result.areaM2).toBeGreaterThanOrEqual(result.neededAreaM2 * 0.999)
       expect((design.lengthM * 4) % 1).toBeCloseTo(0, 9)
       expect((design.widthM * 4) % 1).toBeCloseTo(0, 9)
@@ -61,7 +76,12 @@ describe('a bed to begin with', () => {
         fc.integer({ min: 0, max: 60 }),
         fc.double({ min: 0.03, max: 0.7, noNaN: true }),
         (volumeM3, areaM2, count, lengthM) => {
-          const any = { ...pond, volumeM3, areaM2, fish: count > 0 ? [{ species: 'koi' as const, count, lengthM }] : [] }
+          const any = {
+            ...pond,
+            volumeM3,
+            areaM2,
+            fish: count > 0 ? [{ species: 'koi' as const, count, lengthM }] : [],
+          }
           const design = suggestDesign(any, 'nitrogen', rules, PUMP_CATALOGUE)
           const result = evaluateDesign({ pond: any, design, rules, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
           for (const figure of [

@@ -26,7 +26,8 @@ export const TAN_PER_FEED_PROTEIN = 0.092
 export const rationShare = (tempC: number): number => RATION_STEPS.findLast((step) => tempC >= step.fromC)?.share ?? 0
 
 /** Mass of one fish, kg: a·L³. */
-export const fishMassKg = (species: FishSpeciesKey, lengthM: number): number => (FISH_SPECIES[species].massFactor * (lengthM * 100) ** 3) / 1000
+export const fishMassKg = (species: FishSpeciesKey, lengthM: number): number =>
+  (FISH_SPECIES[species].massFactor * (lengthM * 100) ** 3) / 1000
 
 /**
  * What a stock weighs, eats and gives off.
@@ -34,7 +35,11 @@ export const fishMassKg = (species: FishSpeciesKey, lengthM: number): number => 
  * @returns mass kg; feed and TAN, g per day
  * @throws {DomainError} a figure outside FISH_RANGE
  */
-export function fishLoad(fish: readonly FishGroup[], tempC: number, protein: number): { massKg: number; feedGPerD: number; tanGPerD: number } {
+export function fishLoad(
+  fish: readonly FishGroup[],
+  tempC: number,
+  protein: number,
+): { massKg: number; feedGPerD: number; tanGPerD: number } {
   assertInRange('tempC', tempC, FISH_RANGE.tempC)
   assertInRange('protein', protein, FISH_RANGE.protein)
   const massKg = fish.reduce((sum, group, i) => {
@@ -64,7 +69,10 @@ export function grownFish(fish: readonly FishGroup[], years: number): FishGroup[
 export const HOLDING_KG_PER_M3 = 10
 
 /** Holding-tank volume for a stock, m³, and the least width so that the largest fish can turn, m. */
-export function holdingTank(fish: readonly FishGroup[], kgPerM3 = HOLDING_KG_PER_M3): { volumeM3: number; leastWidthM: number } {
+export function holdingTank(
+  fish: readonly FishGroup[],
+  kgPerM3 = HOLDING_KG_PER_M3,
+): { volumeM3: number; leastWidthM: number } {
   const massKg = fish.reduce((sum, group) => sum + group.count * fishMassKg(group.species, group.lengthM), 0)
   const longest = fish.reduce((most, group) => (group.count > 0 ? Math.max(most, group.lengthM) : most), 0)
   return { volumeM3: massKg / kgPerM3, leastWidthM: 2 * longest }

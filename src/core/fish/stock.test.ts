@@ -20,17 +20,24 @@ describe('how full a pond is', () => {
     expect(density.kgPerM3).toBeLessThan(1)
     expect(density.litresPerCm).toBeCloseTo(5, 9)
     expect(density).toMatchObject({ verdict: 'too-many', toRehome: 134 })
-    expect(stockDensity([{ ...small[0], count: 200 - density.toRehome }], 5, 'few-small-fish').verdict).not.toBe('too-many')
+    expect(stockDensity([{ ...small[0], count: 200 - density.toRehome }], 5, 'few-small-fish').verdict).not.toBe(
+      'too-many',
+    )
   })
   it('is never emptier when the fish have grown', () => {
     const { now, grown } = stockOutlook(koi(8, 0.2), 20, 'koi', 4)
     expect(grown.massKg).toBeGreaterThan(now.massKg)
   })
-  it('of an empty pond is fine', () => expect(stockDensity([], 5, 'wildlife')).toMatchObject({ verdict: 'fine', toRehome: 0, litresPerCm: Infinity }))
+  it('of an empty pond is fine', () =>
+    expect(stockDensity([], 5, 'wildlife')).toMatchObject({ verdict: 'fine', toRehome: 0, litresPerCm: Infinity }))
 })
 
 describe('winter', () => {
-  const mixed = [...koi(3), { species: 'roundGoldfish' as const, count: 4, lengthM: 0.1 }, { species: 'tropical' as const, count: 2, lengthM: 0.05 }]
+  const mixed = [
+    ...koi(3),
+    { species: 'roundGoldfish' as const, count: 4, lengthM: 0.1 },
+    { species: 'tropical' as const, count: 2, lengthM: 0.05 },
+  ]
   it('keeps hardy fish out where there is a deep refuge, and brings tender ones in', () =>
     expect(winterPlaces(mixed, 0.5, 1.2).map((p) => p.place)).toEqual(['stays', 'comes-in', 'comes-in']))
   it('worries in a shallow pond', () => expect(winterPlaces(koi(3), 0.5, 0.5)[0].place).toBe('at-risk'))

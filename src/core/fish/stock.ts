@@ -68,7 +68,11 @@ export const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
 const RISK_C = 3
 
 /** Which kinds can stay out over winter, by the coldest month's water and whether the pond has a deep refuge. */
-export function winterPlaces(fish: readonly FishGroup[], coldestMonthC: number, maxDepthM: number): { species: FishSpeciesKey; place: WinterPlace }[] {
+export function winterPlaces(
+  fish: readonly FishGroup[],
+  coldestMonthC: number,
+  maxDepthM: number,
+): { species: FishSpeciesKey; place: WinterPlace }[] {
   const refugeC = maxDepthM >= WINTER_REFUGE.depthM ? Math.max(coldestMonthC, WINTER_REFUGE.bottomC) : coldestMonthC
   const kinds = [...new Set(fish.filter((f) => f.count > 0).map((f) => f.species))]
   return kinds.map((species) => {

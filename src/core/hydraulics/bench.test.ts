@@ -29,8 +29,16 @@ describe('falls', () => {
     expect(fallsLook(thickness)).toBe('torrent')
   })
   it('are a film below 5 mm, a curtain to 15, full to 40, a torrent above', () =>
-    expect([0.0049, 0.005, 0.0149, 0.015, 0.0399, 0.04].map(fallsLook)).toEqual(['trickle', 'curtain', 'curtain', 'full', 'full', 'torrent']))
-  it('are named from dry to torrent', () => expect([0, 0.004, 0.01, 0.03, 0.08].map(fallsLook)).toEqual(['dry', 'trickle', 'curtain', 'full', 'torrent']))
+    expect([0.0049, 0.005, 0.0149, 0.015, 0.0399, 0.04].map(fallsLook)).toEqual([
+      'trickle',
+      'curtain',
+      'curtain',
+      'full',
+      'full',
+      'torrent',
+    ]))
+  it('are named from dry to torrent', () =>
+    expect([0, 0.004, 0.01, 0.03, 0.08].map(fallsLook)).toEqual(['dry', 'trickle', 'curtain', 'full', 'torrent']))
   it('bring more air the higher they are', () => {
     expect(fallsReaeration(0, 20)).toBe(0)
     expect(fallsReaeration(1, 20)).toBeGreaterThan(fallsReaeration(0.4, 20))
@@ -39,8 +47,10 @@ describe('falls', () => {
 
 describe('fittings and sizes', () => {
   const { pipes } = DEFAULT_TABLES
-  it('sum K by count', () => expect(fittingsK({ 'elbow-90': 2, exit: 1 }, DEFAULT_TABLES.fittings)).toBeCloseTo(2 * 0.9 + 1, 12))
-  it('name a fitting that the table does not hold', () => expect(() => fittingsK({ 'long-bend': 1 }, DEFAULT_TABLES.fittings)).toThrow(/long-bend/))
+  it('sum K by count', () =>
+    expect(fittingsK({ 'elbow-90': 2, exit: 1 }, DEFAULT_TABLES.fittings)).toBeCloseTo(2 * 0.9 + 1, 12))
+  it('name a fitting that the table does not hold', () =>
+    expect(() => fittingsK({ 'long-bend': 1 }, DEFAULT_TABLES.fittings)).toThrow(/long-bend/))
   it('go up one size at a time and stop at the largest', () => {
     expect(nextBoreM(0.045, pipes)).toBe(0.057)
     expect(nextBoreM(1, pipes)).toBe(pipes[pipes.length - 1].boreM)
@@ -61,11 +71,14 @@ describe('pumps together', () => {
   }
   const single = { arrangement: 'single', count: 1, speed: 1 } as const
   it('side by side help where pipes are wide, one after the other where the lift is high', () => {
-    expect(flow({ arrangement: 'parallel', count: 2, speed: 1 }, 0.002, 1)).toBeGreaterThan(flow({ arrangement: 'series', count: 2, speed: 1 }, 0.002, 1))
+    expect(flow({ arrangement: 'parallel', count: 2, speed: 1 }, 0.002, 1)).toBeGreaterThan(
+      flow({ arrangement: 'series', count: 2, speed: 1 }, 0.002, 1),
+    )
     expect(flow(single, 0.01, 8)).toBe(0)
     expect(flow({ arrangement: 'series', count: 2, speed: 1 }, 0.01, 8)).toBeGreaterThan(0)
   })
-  it('follow the affinity laws', () => expect(pumpSetCurve(curve, { ...single, speed: 0.5 })[1]).toEqual({ flowM3PerH: 5, headM: 1 }))
+  it('follow the affinity laws', () =>
+    expect(pumpSetCurve(curve, { ...single, speed: 0.5 })[1]).toEqual({ flowM3PerH: 5, headM: 1 }))
 })
 
 describe('networks', () => {
@@ -123,7 +136,9 @@ describe('networks', () => {
     expect(solved.value.links[0].flowM3PerH).toBeCloseTo(q * 3600, 0)
   })
   it('name the line they cannot read', async () => {
-    const broken = await solveInp('[RESERVOIRS]\n P 0\n[JUNCTIONS]\n J 0 abc\n[PIPES]\n p1 J X 50 100 150 0 Open\n[END]\n')
+    const broken = await solveInp(
+      '[RESERVOIRS]\n P 0\n[JUNCTIONS]\n J 0 abc\n[PIPES]\n p1 J X 50 100 150 0 Open\n[END]\n',
+    )
     expect(broken.ok).toBe(false)
     const words = broken.ok ? '' : broken.problem.messages.join('\n')
     expect(words).toContain('J 0 abc')
@@ -135,16 +150,24 @@ describe('networks', () => {
     if (!outcome.ok) expect(outcome.problem.messages[0]).toMatch(/\w{4}/)
   })
   it('read a report’s errors with their lines', () =>
-    expect(reportMessages('Page 1\n  Error 203: undefined node X in [PIPES] section:\n   p1 J X\n\n  Error 200: one or more')).toEqual([
-      'Error 203: undefined node X in [PIPES] section: “p1 J X”',
-    ]))
+    expect(
+      reportMessages(
+        'Page 1\n  Error 203: undefined node X in [PIPES] section:\n   p1 J X\n\n  Error 200: one or more',
+      ),
+    ).toEqual(['Error 203: undefined node X in [PIPES] section: “p1 J X”']))
 })
 
 describe('a slotted pipe next to standing water', () => {
   it('has a head at every flow, however small', () => {
     fc.assert(
       fc.property(fc.double({ min: -12, max: 1, noNaN: true }), (power) => {
-        const { inletHeadM, uniformity } = manifoldUniformity({ flowM3PerH: 10 ** power, lengthM: 0.5, diameterM: 0.1, openings: 20, openingAreaM2: 1.5e-4 })
+        const { inletHeadM, uniformity } = manifoldUniformity({
+          flowM3PerH: 10 ** power,
+          lengthM: 0.5,
+          diameterM: 0.1,
+          openings: 20,
+          openingAreaM2: 1.5e-4,
+        })
         expect(Number.isFinite(inletHeadM)).toBe(true)
         expect(uniformity).toBeGreaterThan(0)
       }),

@@ -15,7 +15,12 @@ export interface VoidLayer {
  * @param pondAreaM2 pond surface
  * @returns volume, m³, and the pond's rise, mm
  */
-export function drainBack(layers: readonly VoidLayer[], areaM2: number, drainToM: number, pondAreaM2: number): { volumeM3: number; pondRiseMm: number } {
+export function drainBack(
+  layers: readonly VoidLayer[],
+  areaM2: number,
+  drainToM: number,
+  pondAreaM2: number,
+): { volumeM3: number; pondRiseMm: number } {
   assertPositive('areaM2', areaM2)
   assertPositive('pondAreaM2', pondAreaM2)
   assertInRange('drainToM', drainToM, [0, 20])

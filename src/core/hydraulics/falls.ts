@@ -28,7 +28,8 @@ export function sheetM(flowM3PerH: number, widthM: number): number {
   return findRoot(excess, { low, high }, 1e-7).x
 }
 
-export const fallsLook = (thicknessM: number): FallsLook => FALLS_LOOKS.findLast((step) => thicknessM >= step.fromM)?.look ?? 'dry'
+export const fallsLook = (thicknessM: number): FallsLook =>
+  FALLS_LOOKS.findLast((step) => thicknessM >= step.fromM)?.look ?? 'dry'
 
 /** Flow that gives a lip the wanted sheet, m³/h. */
 export const fallsFlowM3PerH = (widthM: number, wantedM = WANTED_SHEET_M): number => weirFlowM3PerH(widthM, wantedM)

@@ -75,7 +75,8 @@ export const nextBoreM = (boreM: number, pipes: readonly PipeSize[]): number =>
   (pipes.find((size) => size.boreM > boreM * 1.02) ?? pipes[pipes.length - 1]).boreM
 
 /** Place of a bore in the row of sizes: the number of sizes that are not larger. */
-export const sizeRank = (boreM: number, pipes: readonly PipeSize[]): number => pipes.filter((size) => size.boreM <= boreM * 1.02).length
+export const sizeRank = (boreM: number, pipes: readonly PipeSize[]): number =>
+  pipes.filter((size) => size.boreM <= boreM * 1.02).length
 
 /** The size whose bore is nearest. */
 export const nearestSize = (boreM: number, pipes: readonly PipeSize[]): PipeSize =>

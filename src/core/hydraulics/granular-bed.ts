@@ -9,7 +9,12 @@ export interface GranularLayer {
 }
 
 /** thicknessM is the way through the stone: up a bed, or along one. */
-export const GRANULAR_RANGE = { thicknessM: [0, 100], grainM: [1e-4, 0.5], porosity: [0.05, 0.98], velocityMPerH: [0, 500] } as const
+export const GRANULAR_RANGE = {
+  thicknessM: [0, 100],
+  grainM: [1e-4, 0.5],
+  porosity: [0.05, 0.98],
+  velocityMPerH: [0, 500],
+} as const
 
 /**
  * Head lost in one layer of stone, mm of water.
@@ -30,7 +35,11 @@ export function layerLossMm(layer: GranularLayer, velocityMPerH: number, tempC =
 }
 
 /** Head lost layer by layer and in all, mm of water. @throws {DomainError} a figure outside GRANULAR_RANGE */
-export function bedLossMm(layers: readonly GranularLayer[], velocityMPerH: number, tempC = 20): { lossMm: number; perLayerMm: number[] } {
+export function bedLossMm(
+  layers: readonly GranularLayer[],
+  velocityMPerH: number,
+  tempC = 20,
+): { lossMm: number; perLayerMm: number[] } {
   const perLayerMm = layers.map((layer) => layerLossMm(layer, velocityMPerH, tempC))
   return { lossMm: perLayerMm.reduce((sum, loss) => sum + loss, 0), perLayerMm }
 }

@@ -23,7 +23,9 @@ describe('water properties', () => {
     [10, 1.307e-6],
     [20, 1.004e-6],
     [30, 0.801e-6],
-  ])('has the handbook viscosity at %d °C', (tempC, nu) => expect(kinematicViscosityM2PerS(tempC) / nu).toBeCloseTo(1, 1))
+  ])('has the handbook viscosity at %d °C', (tempC, nu) =>
+    expect(kinematicViscosityM2PerS(tempC) / nu).toBeCloseTo(1, 1),
+  )
   it('is densest near 4 °C', () => {
     expect(waterDensityKgPerM3(4)).toBeCloseTo(1000, 2)
     expect(waterDensityKgPerM3(20)).toBeCloseTo(998.2, 1)
@@ -33,7 +35,8 @@ describe('water properties', () => {
 describe('pipes', () => {
   it('follows Colebrook–White within 3 % over the usual range', () => {
     for (const re of [5e3, 2e4, 1e5, 5e5])
-      for (const rel of [1e-6, 1e-4, 1e-3]) expect(Math.abs(frictionFactor(re, rel) / colebrook(re, rel) - 1)).toBeLessThan(0.03)
+      for (const rel of [1e-6, 1e-4, 1e-3])
+        expect(Math.abs(frictionFactor(re, rel) / colebrook(re, rel) - 1)).toBeLessThan(0.03)
   })
   it('is 64/Re in laminar flow and continuous at both ends of the transition', () => {
     expect(frictionFactor(1000, 1e-4)).toBeCloseTo(0.064, 12)
@@ -49,16 +52,25 @@ describe('pipes', () => {
     expect(minorM).toBeCloseTo((3 * velocityMPerS ** 2) / (2 * G), 12)
   })
   it('loses nothing at rest and refuses what cannot be', () => {
-    expect(pipeLoss({ flowM3PerH: 0, lengthM: 10, diameterM: 0.05 })).toMatchObject({ darcyM: 0, hazenM: 0, minorM: 0, reynolds: 0 })
+    expect(pipeLoss({ flowM3PerH: 0, lengthM: 10, diameterM: 0.05 })).toMatchObject({
+      darcyM: 0,
+      hazenM: 0,
+      minorM: 0,
+      reynolds: 0,
+    })
     expect(() => pipeLoss({ flowM3PerH: Number.NaN, lengthM: 10, diameterM: 0.05 })).toThrow('flowM3PerH')
     expect(() => pipeLoss({ flowM3PerH: 5, lengthM: 10, diameterM: 0 })).toThrow('diameterM')
   })
   it('always loses more at more flow', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 50, noNaN: true }), fc.double({ min: 1.01, max: 3, noNaN: true }), (flow, times) => {
-        const loss = (flowM3PerH: number) => pipeLoss({ flowM3PerH, lengthM: 10, diameterM: 0.06 }).darcyM
-        expect(loss(flow * times)).toBeGreaterThan(loss(flow))
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 50, noNaN: true }),
+        fc.double({ min: 1.01, max: 3, noNaN: true }),
+        (flow, times) => {
+          const loss = (flowM3PerH: number) => pipeLoss({ flowM3PerH, lengthM: 10, diameterM: 0.06 }).darcyM
+          expect(loss(flow * times)).toBeGreaterThan(loss(flow))
+        },
+      ),
     )
   })
 })
@@ -70,23 +82,34 @@ describe('weirs and outlets', () => {
   })
   it('holds for lips narrower than the sheet is deep, where Francis turns negative: 20 mm wide, 200 mm of head', () => {
     // Kindsvater and Carter by hand: 2/3 · 0.602 · √(2g) · (0.02 − 0.0009) · 0.201^1.5
-    expect(weirFlowM3PerH(0.02, 0.2) / 3600).toBeCloseTo((2 / 3) * 0.602 * Math.sqrt(2 * 9.80665) * 0.0191 * 0.201 ** 1.5, 9)
+    expect(weirFlowM3PerH(0.02, 0.2) / 3600).toBeCloseTo(
+      (2 / 3) * 0.602 * Math.sqrt(2 * 9.80665) * 0.0191 * 0.201 ** 1.5,
+      9,
+    )
     expect(() => francisFlowM3PerH(0.02, 0.2)).toThrow('widthM')
   })
   it('agrees with Francis within a twentieth where both hold', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.3, max: 5, noNaN: true }), fc.double({ min: 0.02, max: 0.1, noNaN: true }), (width, head) => {
-        const ratio = weirFlowM3PerH(width, head) / francisFlowM3PerH(width, head, 0)
-        expect(ratio).toBeGreaterThan(0.93)
-        expect(ratio).toBeLessThan(1.06)
-      }),
+      fc.property(
+        fc.double({ min: 0.3, max: 5, noNaN: true }),
+        fc.double({ min: 0.02, max: 0.1, noNaN: true }),
+        (width, head) => {
+          const ratio = weirFlowM3PerH(width, head) / francisFlowM3PerH(width, head, 0)
+          expect(ratio).toBeGreaterThan(0.93)
+          expect(ratio).toBeLessThan(1.06)
+        },
+      ),
     ))
   it('grows with width and head', () =>
     fc.assert(
-      fc.property(fc.double({ min: 0.02, max: 10, noNaN: true }), fc.double({ min: 0.001, max: 0.4, noNaN: true }), (width, head) => {
-        expect(weirFlowM3PerH(width * 1.1, head)).toBeGreaterThan(weirFlowM3PerH(width, head))
-        expect(weirFlowM3PerH(width, head * 1.1)).toBeGreaterThan(weirFlowM3PerH(width, head))
-      }),
+      fc.property(
+        fc.double({ min: 0.02, max: 10, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.4, noNaN: true }),
+        (width, head) => {
+          expect(weirFlowM3PerH(width * 1.1, head)).toBeGreaterThan(weirFlowM3PerH(width, head))
+          expect(weirFlowM3PerH(width, head * 1.1)).toBeGreaterThan(weirFlowM3PerH(width, head))
+        },
+      ),
     ))
   it('runs dry at no head and refuses NaN', () => {
     expect(weirFlowM3PerH(1, 0)).toBe(0)
@@ -145,7 +168,8 @@ describe('beds', () => {
     expect(lossMm).toBeCloseTo(perLayerMm[0] + perLayerMm[1], 12)
     expect(perLayerMm[1]).toBeGreaterThan(perLayerMm[0])
   })
-  it('loses more as pores fill', () => expect(layerLossMm({ ...gravel, porosity: 0.36 }, 5)).toBeGreaterThan(layerLossMm(gravel, 5)))
+  it('loses more as pores fill', () =>
+    expect(layerLossMm({ ...gravel, porosity: 0.36 }, 5)).toBeGreaterThan(layerLossMm(gravel, 5)))
   it('drains only what stands above the air break', () => {
     const layers = [
       { thicknessM: 0.3, porosity: 0.95 },
@@ -168,7 +192,9 @@ describe('manifolds', () => {
     expect(head(20) / head(10)).toBeCloseTo(4, 0)
   })
   it('grows uneven when the pipe is narrow for its slots', () => {
-    expect(manifoldUniformity({ ...manifold, diameterM: 0.05 }).uniformity).toBeLessThan(manifoldUniformity(manifold).uniformity)
+    expect(manifoldUniformity({ ...manifold, diameterM: 0.05 }).uniformity).toBeLessThan(
+      manifoldUniformity(manifold).uniformity,
+    )
   })
   it('needs the orifice head when velocity and friction hardly matter', () => {
     const { inletHeadM } = manifoldUniformity({ ...manifold, diameterM: 0.3 })

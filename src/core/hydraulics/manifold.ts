@@ -24,7 +24,11 @@ const FLOW_TOLERANCE = 1e-7 // relative
  * @returns least ÷ most opening flow (1 = even), head at the inlet, m, and open area over pipe area
  * @source Manifold hydraulics as in Fair, Geyer & Okun; Darcy–Weisbach between openings
  */
-export function manifoldUniformity(manifold: Manifold): { uniformity: number; inletHeadM: number; openToPipeArea: number } {
+export function manifoldUniformity(manifold: Manifold): {
+  uniformity: number
+  inletHeadM: number
+  openToPipeArea: number
+} {
   const { flowM3PerH, lengthM, diameterM, openings, openingAreaM2, roughnessM = RIGID_PVC.roughnessM } = manifold
   assertPositive('flowM3PerH', flowM3PerH)
   assertPositive('lengthM', lengthM)
@@ -36,7 +40,8 @@ export function manifoldUniformity(manifold: Manifold): { uniformity: number; in
   const viscosity = kinematicViscosityM2PerS(20)
   const wanted = flowM3PerH / 3600
   // next to standing water: creeping flow leaves no head to speak of, and the root law below no longer holds
-  if (wanted / pipeAreaM2 < CREEPING_M_PER_S) return { uniformity: 1, inletHeadM: 0, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
+  if (wanted / pipeAreaM2 < CREEPING_M_PER_S)
+    return { uniformity: 1, inletHeadM: 0, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
 
   const run = (endHeadM: number) => {
     let head = endHeadM
@@ -52,7 +57,9 @@ export function manifoldUniformity(manifold: Manifold): { uniformity: number; in
       const velocity = flow / pipeAreaM2
       const f = frictionFactor((velocity * diameterM) / viscosity, roughnessM / diameterM)
       // upstream of an opening the water is faster, so its pressure is lower by the velocity head it later gives back
-      head += (f * (lengthM / openings / diameterM) * velocity ** 2) / (2 * GRAVITY_M_PER_S2) - (velocity ** 2 - before ** 2) / (2 * GRAVITY_M_PER_S2)
+      head +=
+        (f * (lengthM / openings / diameterM) * velocity ** 2) / (2 * GRAVITY_M_PER_S2) -
+        (velocity ** 2 - before ** 2) / (2 * GRAVITY_M_PER_S2)
     }
     return { flow, head, least, most }
   }
@@ -64,5 +71,9 @@ export function manifoldUniformity(manifold: Manifold): { uniformity: number; in
     if (Math.abs(ratio - 1) < FLOW_TOLERANCE) break
   }
   const { head, least, most } = run(endHeadM)
-  return { uniformity: most > 0 ? least / most : 0, inletHeadM: head, openToPipeArea: (openings * openingAreaM2) / pipeAreaM2 }
+  return {
+    uniformity: most > 0 ? least / most : 0,
+    inletHeadM: head,
+    openToPipeArea: (openings * openingAreaM2) / pipeAreaM2,
+  }
 }

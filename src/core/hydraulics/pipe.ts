@@ -61,7 +61,15 @@ export function frictionFactor(reynolds: number, relativeRoughness: number): num
  * @source Darcy–Weisbach with Swamee & Jain 1976; Hazen–Williams h = 10.67 L Q^1.852/(C^1.852 D^4.8704)
  */
 export function pipeLoss(run: PipeRun): PipeLoss {
-  const { flowM3PerH, lengthM, diameterM, roughnessM = RIGID_PVC.roughnessM, hazenC = RIGID_PVC.hazenC, fittingsK = 0, tempC = 20 } = run
+  const {
+    flowM3PerH,
+    lengthM,
+    diameterM,
+    roughnessM = RIGID_PVC.roughnessM,
+    hazenC = RIGID_PVC.hazenC,
+    fittingsK = 0,
+    tempC = 20,
+  } = run
   assertInRange('flowM3PerH', flowM3PerH, PIPE_RANGE.flowM3PerH)
   assertInRange('lengthM', lengthM, PIPE_RANGE.lengthM)
   assertInRange('diameterM', diameterM, PIPE_RANGE.diameterM)

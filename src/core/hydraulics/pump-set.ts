@@ -29,7 +29,8 @@ export function pumpSetCurve(curve: readonly PumpPoint[], set: PumpSet): PumpPoi
 }
 
 /** Electric power of the set, W: rated power × n³ for each pump that runs. Drives and motors lose more at low speed; that is left out. */
-export const pumpSetPowerW = (ratedW: number, set: PumpSet): number => ratedW * set.speed ** 3 * (set.arrangement === 'single' ? 1 : set.count)
+export const pumpSetPowerW = (ratedW: number, set: PumpSet): number =>
+  ratedW * set.speed ** 3 * (set.arrangement === 'single' ? 1 : set.count)
 
 /** Range the set is meant for, m³/h. */
 export const pumpSetRange = ([least, most]: readonly [number, number], set: PumpSet): [number, number] => {

@@ -29,7 +29,8 @@ export function weirFlowM3PerH(widthM: number, headM: number, kind: 'lip' | 'not
   assertInRange('headM', headM, WEIR_RANGE.headM)
   if (headM === 0) return 0
   const { coefficient, widthShiftM } = kind === 'lip' ? LIP : NOTCH
-  const perSecond = (2 / 3) * coefficient * Math.sqrt(2 * GRAVITY_M_PER_S2) * (widthM + widthShiftM) * (headM + HEAD_SHIFT_M) ** 1.5
+  const perSecond =
+    (2 / 3) * coefficient * Math.sqrt(2 * GRAVITY_M_PER_S2) * (widthM + widthShiftM) * (headM + HEAD_SHIFT_M) ** 1.5
   return perSecond * 3600
 }
 
@@ -45,6 +46,7 @@ export const francisHolds = (widthM: number, headM: number): boolean => widthM >
 export function francisFlowM3PerH(widthM: number, headM: number, contractions: 0 | 1 | 2 = 2): number {
   assertInRange('widthM', widthM, WEIR_RANGE.widthM)
   assertInRange('headM', headM, WEIR_RANGE.headM)
-  if (!francisHolds(widthM, headM)) throw new DomainError('widthM', widthM, `at least ${FRANCIS_LEAST_HEADS} times the head`)
+  if (!francisHolds(widthM, headM))
+    throw new DomainError('widthM', widthM, `at least ${FRANCIS_LEAST_HEADS} times the head`)
   return FRANCIS_COEFFICIENT * (widthM - WIDTH_LOSS_PER_CONTRACTION * contractions * headM) * headM ** 1.5 * 3600
 }

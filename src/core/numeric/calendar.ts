@@ -10,7 +10,8 @@ const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/
 export function dayNumber(date: IsoDate): number {
   const ms = ISO_DATE.test(date) ? Date.parse(`${date}T00:00:00Z`) : Number.NaN
   // Date.parse accepts 31 February by rolling over in some engines, so check the round trip
-  if (Number.isNaN(ms) || new Date(ms).toISOString().slice(0, 10) !== date) throw new DomainError('date', date, 'a calendar day such as 2026-04-09')
+  if (Number.isNaN(ms) || new Date(ms).toISOString().slice(0, 10) !== date)
+    throw new DomainError('date', date, 'a calendar day such as 2026-04-09')
   return ms / DAY_MS
 }
 

@@ -44,19 +44,23 @@ describe('the integrator', () => {
 
   it('keeps every state above zero and sums what the rates conserve, however fast the exchange', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.1, max: 500, noNaN: true }), fc.double({ min: 0.001, max: 2, noNaN: true }), (rate, half) => {
-        const chain = system(3, (_t, y, dy) => {
-          const first = (rate * y[0]) / (half + y[0])
-          const second = (rate * y[1]) / (half + y[1])
-          dy[0] = -first
-          dy[1] = first - second
-          dy[2] = second
-        })
-        const y = Float64Array.of(5, 0, 0)
-        expect(solver(chain, 1e-3).advance(y, 0, 2)).toBe('done')
-        expect(Math.min(...y)).toBeGreaterThanOrEqual(0)
-        expect(y[0] + y[1] + y[2]).toBeCloseTo(5, 9)
-      }),
+      fc.property(
+        fc.double({ min: 0.1, max: 500, noNaN: true }),
+        fc.double({ min: 0.001, max: 2, noNaN: true }),
+        (rate, half) => {
+          const chain = system(3, (_t, y, dy) => {
+            const first = (rate * y[0]) / (half + y[0])
+            const second = (rate * y[1]) / (half + y[1])
+            dy[0] = -first
+            dy[1] = first - second
+            dy[2] = second
+          })
+          const y = Float64Array.of(5, 0, 0)
+          expect(solver(chain, 1e-3).advance(y, 0, 2)).toBe('done')
+          expect(Math.min(...y)).toBeGreaterThanOrEqual(0)
+          expect(y[0] + y[1] + y[2]).toBeCloseTo(5, 9)
+        },
+      ),
       { numRuns: 60, seed: 7 },
     )
   })

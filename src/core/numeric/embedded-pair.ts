@@ -39,7 +39,14 @@ export class EmbeddedPair {
     private readonly tolerance: StepTolerance,
   ) {
     const vector = () => new Float64Array(system.size)
-    ;[this.k1, this.k2, this.k3, this.k4, this.stage, this.next] = [vector(), vector(), vector(), vector(), vector(), vector()]
+    ;[this.k1, this.k2, this.k3, this.k4, this.stage, this.next] = [
+      vector(),
+      vector(),
+      vector(),
+      vector(),
+      vector(),
+      vector(),
+    ]
   }
 
   /**
@@ -108,4 +115,5 @@ function copy(from: Float64Array, to: Float64Array): void {
 const notBelowZero = (value: number): number => (value > 0 ? value : 0)
 
 /** Factor for the next step from an error in tolerances. */
-const growth = (error: number): number => (error < 1e-6 ? MOST_FACTOR : Math.min(MOST_FACTOR, SAFETY / Math.cbrt(error)))
+const growth = (error: number): number =>
+  error < 1e-6 ? MOST_FACTOR : Math.min(MOST_FACTOR, SAFETY / Math.cbrt(error))

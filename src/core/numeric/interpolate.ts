@@ -8,7 +8,8 @@ import { DomainError } from '../errors'
  */
 export function monotoneCubic(xs: readonly number[], ys: readonly number[]): (x: number) => number {
   if (xs.length < 2 || xs.length !== ys.length) throw new DomainError('points', xs.length, 'at least two x–y pairs')
-  for (let i = 1; i < xs.length; i++) if (!(xs[i] > xs[i - 1])) throw new DomainError('x', xs[i], 'rising from point to point')
+  for (let i = 1; i < xs.length; i++)
+    if (!(xs[i] > xs[i - 1])) throw new DomainError('x', xs[i], 'rising from point to point')
   const secants = xs.slice(1).map((x, i) => (ys[i + 1] - ys[i]) / (x - xs[i]))
   const slopes = xs.map((_, i) => {
     if (i === 0) return secants[0]
@@ -24,7 +25,12 @@ export function monotoneCubic(xs: readonly number[], ys: readonly number[]): (x:
     const h = xs[i + 1] - xs[i]
     const t = (x - xs[i]) / h
     const [t2, t3] = [t * t, t * t * t]
-    return (2 * t3 - 3 * t2 + 1) * ys[i] + (t3 - 2 * t2 + t) * h * slopes[i] + (-2 * t3 + 3 * t2) * ys[i + 1] + (t3 - t2) * h * slopes[i + 1]
+    return (
+      (2 * t3 - 3 * t2 + 1) * ys[i] +
+      (t3 - 2 * t2 + t) * h * slopes[i] +
+      (-2 * t3 + 3 * t2) * ys[i + 1] +
+      (t3 - t2) * h * slopes[i + 1]
+    )
   }
 }
 

@@ -25,21 +25,27 @@ describe('least squares', () => {
     const fit = leastSquares({ residuals: ([a]) => [a - 5], start: [0], bounds: [[-1, 2]] })
     expect(fit.point).toEqual([2])
   })
-  it('says when it ran out of steps', () => expect(leastSquares({ residuals: misra, start: [500, 1], bounds: wide, maxSteps: 1 }).status).toBe('max-steps'))
-  it('refuses a start outside its bounds', () => expect(() => leastSquares({ residuals: ([a]) => [a], start: [3], bounds: [[0, 1]] })).toThrow('start.0'))
+  it('says when it ran out of steps', () =>
+    expect(leastSquares({ residuals: misra, start: [500, 1], bounds: wide, maxSteps: 1 }).status).toBe('max-steps'))
+  it('refuses a start outside its bounds', () =>
+    expect(() => leastSquares({ residuals: ([a]) => [a], start: [3], bounds: [[0, 1]] })).toThrow('start.0'))
   it('solves straight lines exactly', () =>
     fc.assert(
-      fc.property(fc.double({ min: -5, max: 5, noNaN: true }), fc.double({ min: -5, max: 5, noNaN: true }), (slope, shift) => {
-        const fit = leastSquares({
-          residuals: ([a, b]) => [0, 1, 2, 3].map((t) => a * t + b - (slope * t + shift)),
-          start: [0, 0],
-          bounds: [
-            [-10, 10],
-            [-10, 10],
-          ],
-        })
-        expect(fit.point[0]).toBeCloseTo(slope, 3)
-        expect(fit.point[1]).toBeCloseTo(shift, 3)
-      }),
+      fc.property(
+        fc.double({ min: -5, max: 5, noNaN: true }),
+        fc.double({ min: -5, max: 5, noNaN: true }),
+        (slope, shift) => {
+          const fit = leastSquares({
+            residuals: ([a, b]) => [0, 1, 2, 3].map((t) => a * t + b - (slope * t + shift)),
+            start: [0, 0],
+            bounds: [
+              [-10, 10],
+              [-10, 10],
+            ],
+          })
+          expect(fit.point[0]).toBeCloseTo(slope, 3)
+          expect(fit.point[1]).toBeCloseTo(shift, 3)
+        },
+      ),
     ))
 })

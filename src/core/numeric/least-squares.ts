@@ -25,11 +25,14 @@ const ENOUGH = 1e-7
  * @source Marquardt 1963
  */
 export function leastSquares({ residuals, start, bounds, maxSteps = 60 }: LeastSquaresProblem): LeastSquaresFit {
-  if (start.length === 0 || start.length !== bounds.length) throw new DomainError('start', start.length, 'one value and one pair of bounds per unknown')
+  if (start.length === 0 || start.length !== bounds.length)
+    throw new DomainError('start', start.length, 'one value and one pair of bounds per unknown')
   start.forEach((value, i) => {
-    if (!(value >= bounds[i][0] && value <= bounds[i][1])) throw new DomainError(`start.${i}`, value, `${bounds[i][0]} to ${bounds[i][1]}`)
+    if (!(value >= bounds[i][0] && value <= bounds[i][1]))
+      throw new DomainError(`start.${i}`, value, `${bounds[i][0]} to ${bounds[i][1]}`)
   })
-  const inside = (point: readonly number[]) => point.map((value, i) => Math.min(bounds[i][1], Math.max(bounds[i][0], value)))
+  const inside = (point: readonly number[]) =>
+    point.map((value, i) => Math.min(bounds[i][1], Math.max(bounds[i][0], value)))
   const squares = (r: readonly number[]) => r.reduce((sum, x) => sum + x * x, 0)
   let point = [...start]
   let r = residuals(point)
@@ -50,7 +53,8 @@ export function leastSquares({ residuals, start, bounds, maxSteps = 60 }: LeastS
       }
       damping *= 5
     }
-    if (before - best <= ENOUGH * (before + ENOUGH)) return { status: 'converged', point, sumOfSquares: best, steps: step }
+    if (before - best <= ENOUGH * (before + ENOUGH))
+      return { status: 'converged', point, sumOfSquares: best, steps: step }
   }
   return { status: 'max-steps', point, sumOfSquares: best, steps: maxSteps }
 }
@@ -74,7 +78,10 @@ function jacobian(
 function dampedStep(slopes: readonly number[][], r: readonly number[], damping: number): number[] {
   const n = slopes.length
   const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i], 0)
-  const rows = slopes.map((a, i) => [...slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)), -dot(a, r)])
+  const rows = slopes.map((a, i) => [
+    ...slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)),
+    -dot(a, r),
+  ])
   for (let c = 0; c < n; c++) {
     let pivot = c
     for (let k = c + 1; k < n; k++) if (Math.abs(rows[k][c]) > Math.abs(rows[pivot][c])) pivot = k

@@ -15,15 +15,20 @@ describe('findRoot', () => {
   })
   it('finds the root of any rising cubic, in few steps', () => {
     fc.assert(
-      fc.property(fc.double({ min: -9, max: 9, noNaN: true }), fc.double({ min: 0.01, max: 20, noNaN: true }), (r, slope) => {
-        const outcome = findRoot((x) => (x - r) ** 3 + slope * (x - r), { low: -10, high: 10 }, 1e-9)
-        expect(outcome.status).toBe('converged')
-        expect(outcome.x).toBeCloseTo(r, 6)
-        expect(outcome.steps).toBeLessThan(60)
-      }),
+      fc.property(
+        fc.double({ min: -9, max: 9, noNaN: true }),
+        fc.double({ min: 0.01, max: 20, noNaN: true }),
+        (r, slope) => {
+          const outcome = findRoot((x) => (x - r) ** 3 + slope * (x - r), { low: -10, high: 10 }, 1e-9)
+          expect(outcome.status).toBe('converged')
+          expect(outcome.x).toBeCloseTo(r, 6)
+          expect(outcome.steps).toBeLessThan(60)
+        },
+      ),
     )
   })
-  it('says when there is nothing to find', () => expect(findRoot((x) => x * x + 1, { low: -1, high: 2 }, 1e-9).status).toBe('no-sign-change'))
+  it('says when there is nothing to find', () =>
+    expect(findRoot((x) => x * x + 1, { low: -1, high: 2 }, 1e-9).status).toBe('no-sign-change'))
 })
 
 describe('interpolation', () => {
@@ -58,7 +63,8 @@ describe('chance', () => {
     expect(variance).toBeCloseTo(1, 1)
     expect(seededRandom(7)()).toBe(seededRandom(7)())
   })
-  it('reads quantiles between order statistics', () => expect([0, 0.5, 0.9, 1].map((q) => quantileOfSorted([1, 2, 3, 4], q))).toEqual([1, 2.5, 3.7, 4]))
+  it('reads quantiles between order statistics', () =>
+    expect([0, 0.5, 0.9, 1].map((q) => quantileOfSorted([1, 2, 3, 4], q))).toEqual([1, 2.5, 3.7, 4]))
 })
 
 describe('the calendar', () => {
@@ -69,6 +75,10 @@ describe('the calendar', () => {
     expect(addDays('2028-02-28', 1)).toBe('2028-02-29')
   })
   it('adds days back and forth', () => {
-    fc.assert(fc.property(fc.integer({ min: -20_000, max: 60_000 }), (n) => expect(dayNumber(addDays('1999-12-31', n)) - dayNumber('1999-12-31')).toBe(n)))
+    fc.assert(
+      fc.property(fc.integer({ min: -20_000, max: 60_000 }), (n) =>
+        expect(dayNumber(addDays('1999-12-31', n)) - dayNumber('1999-12-31')).toBe(n),
+      ),
+    )
   })
 })

@@ -3,7 +3,9 @@ export interface Bracket {
   high: number
 }
 
-export type RootOutcome = { status: 'converged'; x: number; steps: number } | { status: 'no-sign-change' | 'max-steps'; x: number; steps: number }
+export type RootOutcome =
+  | { status: 'converged'; x: number; steps: number }
+  | { status: 'no-sign-change' | 'max-steps'; x: number; steps: number }
 
 const MOST_STEPS = 200
 

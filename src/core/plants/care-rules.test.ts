@@ -39,8 +39,10 @@ describe('the warmth of the water', () => {
     expect(dayOfDegreeDays(flat(28), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBe('2027-06-08')
     expect(dayOfDegreeDays(flat(7), '2027-06-01', { degreeDays: 70, leastDays: 7 })).toBeNull()
   })
-  it('asks for 52 weeks', () => expect(() => dayOfDegreeDays([1, 2], '2027-01-01', { degreeDays: 1, leastDays: 0 })).toThrow('52 weeks'))
-  it('counts the last day of the year to the last week', () => expect([weekOf('2027-01-01'), weekOf('2027-12-31'), weekOf('2028-12-31')]).toEqual([0, 51, 51]))
+  it('asks for 52 weeks', () =>
+    expect(() => dayOfDegreeDays([1, 2], '2027-01-01', { degreeDays: 1, leastDays: 0 })).toThrow('52 weeks'))
+  it('counts the last day of the year to the last week', () =>
+    expect([weekOf('2027-01-01'), weekOf('2027-12-31'), weekOf('2028-12-31')]).toEqual([0, 51, 51]))
 })
 
 describe('seeders and spreaders', () => {
@@ -48,13 +50,16 @@ describe('seeders and spreaders', () => {
     const first = dueOf('deadhead', patch('carex-elata'), year('2027-06-01'))!
     expect(first > '2027-05-15' && first < '2027-07-15').toBe(true)
     // 20 °C in July: 12 degree-days a day, 70 of them within the week that must pass
-    expect(dueOf('deadhead', patch('carex-elata', { lastDone: { deadhead: '2027-07-15' } }), year('2027-07-16'))).toBe('2027-07-22')
+    expect(dueOf('deadhead', patch('carex-elata', { lastDone: { deadhead: '2027-07-15' } }), year('2027-07-16'))).toBe(
+      '2027-07-22',
+    )
   })
   it('asks for nothing of the kind in cold water, whatever was missed', () => {
     expect(asked(patch('carex-elata'), year('2027-12-20'))).not.toContain('deadhead')
   })
   it('a spreader is pulled back more often than a ground cover that stays', () => {
-    const next = (species: string) => dueOf('pull-back', patch(species, { lastDone: { 'pull-back': '2027-06-01' } }), year('2027-06-02'))!
+    const next = (species: string) =>
+      dueOf('pull-back', patch(species, { lastDone: { 'pull-back': '2027-06-01' } }), year('2027-06-02'))!
     expect(next('mentha-aquatica') < next('juncus-ensifolius')).toBe(true)
   })
   it('floating plants are thinned, marginals are not', () => {
@@ -70,16 +75,22 @@ describe('by how they look', () => {
     ['yellow', 'tidy'],
   ] as const)('%s asks for %s until it is done', (condition, action) => {
     const seen = patch('iris-versicolor', { condition, conditionOn: '2027-02-03' })
-    expect(careTasks(seen, year('2027-02-05')).find((t) => t.action === action)).toMatchObject({ due: '2027-02-03', why: 'condition' })
+    expect(careTasks(seen, year('2027-02-05')).find((t) => t.action === action)).toMatchObject({
+      due: '2027-02-03',
+      why: 'condition',
+    })
     expect(asked({ ...seen, lastDone: { [action]: '2027-02-04' } }, year('2027-02-05'))).not.toContain(action)
   })
-  it('what is gone asks for nothing', () => expect(asked(patch('carex-elata', { count: 0 }), year('2027-07-01'))).toEqual([]))
+  it('what is gone asks for nothing', () =>
+    expect(asked(patch('carex-elata', { count: 0 }), year('2027-07-01'))).toEqual([]))
 })
 
 describe('dividing', () => {
   it('comes when crowded, or when its years have passed, within the spring window', () => {
     expect(asked(patch('iris-versicolor'), year('2027-03-01'))).not.toContain('divide')
-    expect(careTasks(patch('iris-versicolor', { condition: 'crowded', conditionOn: '2026-09-01' }), year('2027-03-01'))).toContainEqual(
+    expect(
+      careTasks(patch('iris-versicolor', { condition: 'crowded', conditionOn: '2026-09-01' }), year('2027-03-01')),
+    ).toContainEqual(
       expect.objectContaining({ action: 'divide', due: '2027-03-20', latest: '2027-05-05', why: 'condition' }),
     )
     expect(careTasks(patch('iris-versicolor', { plantedOn: '2023-04-01' }), year('2027-03-01'))).toContainEqual(
@@ -126,11 +137,15 @@ describe('frost', () => {
   })
   it('what was lifted stays in until the frost is over, and goes out once', () => {
     const stored = patch('canna-hybrids', { stored: true, lastDone: { lift: '2026-10-15' } })
-    expect(careTasks(stored, year('2027-03-01'))).toEqual([expect.objectContaining({ action: 'plant-out', due: '2027-06-01', why: 'frost-over' })])
+    expect(careTasks(stored, year('2027-03-01'))).toEqual([
+      expect.objectContaining({ action: 'plant-out', due: '2027-06-01', why: 'frost-over' }),
+    ])
     expect(asked({ ...stored, lastDone: { lift: '2027-10-15' } }, year('2027-10-20'))).toEqual([])
   })
   it('says nothing of frost where no season is known', () => {
-    expect(asked(patch('canna-hybrids'), year('2027-09-01', { frost: null, dividing: null, tenderOut: null }))).not.toContain('lift')
+    expect(
+      asked(patch('canna-hybrids'), year('2027-09-01', { frost: null, dividing: null, tenderOut: null })),
+    ).not.toContain('lift')
   })
 })
 

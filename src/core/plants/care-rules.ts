@@ -4,7 +4,18 @@ import { plantSpecies, type PlantSpecies } from './species'
 import { dayOfDegreeDays, degreeDaysOf } from './degree-days'
 
 /** What is done to plants through the year, in the order it usually comes. */
-export const CARE_ACTIONS = ['divide', 'plant-out', 'deadhead', 'pull-back', 'thin', 'feed', 'tidy', 'look-at-roots', 'lift', 'cut-back'] as const
+export const CARE_ACTIONS = [
+  'divide',
+  'plant-out',
+  'deadhead',
+  'pull-back',
+  'thin',
+  'feed',
+  'tidy',
+  'look-at-roots',
+  'lift',
+  'cut-back',
+] as const
 export type CareAction = (typeof CARE_ACTIONS)[number]
 
 /** How a group of plants looks. */
@@ -43,7 +54,15 @@ export interface CareYear {
   readonly frost: CareWindow | null
 }
 
-export const CARE_REASONS = ['warmth', 'condition', 'interval', 'warm-water', 'frost-comes', 'frost-came', 'frost-over'] as const
+export const CARE_REASONS = [
+  'warmth',
+  'condition',
+  'interval',
+  'warm-water',
+  'frost-comes',
+  'frost-came',
+  'frost-over',
+] as const
 export type CareReason = (typeof CARE_REASONS)[number]
 
 export interface CareTask {
@@ -76,7 +95,11 @@ export const CARE_RULES = {
 } as const
 
 /** Conditions that ask for something at once. */
-const ASKS: Readonly<Partial<Record<PlantCondition, CareAction>>> = { rampant: 'pull-back', pale: 'look-at-roots', yellow: 'tidy' }
+const ASKS: Readonly<Partial<Record<PlantCondition, CareAction>>> = {
+  rampant: 'pull-back',
+  pale: 'look-at-roots',
+  yellow: 'tidy',
+}
 
 const YEAR_DAYS = 365.25
 
@@ -90,9 +113,12 @@ const YEAR_DAYS = 365.25
 export function careTasks(patch: GrowingPatch, year: CareYear): CareTask[] {
   const species = plantSpecies(patch.species)
   if (!species || patch.count === 0) return []
-  const tasks = patch.stored ? outAgain(patch, year) : [...byCondition(patch, year), ...byWarmth(patch, species, year), ...byWindow(patch, species, year)]
+  const tasks = patch.stored
+    ? outAgain(patch, year)
+    : [...byCondition(patch, year), ...byWarmth(patch, species, year), ...byWindow(patch, species, year)]
   const first = new Map<CareAction, CareTask>()
-  for (const task of tasks.sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))) if (!first.has(task.action)) first.set(task.action, task)
+  for (const task of tasks.sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0)))
+    if (!first.has(task.action)) first.set(task.action, task)
   return [...first.values()]
 }
 
@@ -119,14 +145,19 @@ function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWat
   const due = (action: CareAction, first: number, gap: { degreeDays: number; leastDays: number }): CareTask[] => {
     const last = patch.lastDone[action]
     const thisYear = last !== undefined && last >= newYear
-    const day = thisYear ? dayOfDegreeDays(weeklyWaterC, last, gap) : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
+    const day = thisYear
+      ? dayOfDegreeDays(weeklyWaterC, last, gap)
+      : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
     // what was due while it grew is over once the water is cold
-    return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]) > 0) ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')] : []
+    return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]) > 0)
+      ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')]
+      : []
   }
   const tasks: CareTask[] = []
   // seeders drop fast: the quicker cadence, whatever else they do
   if (species.deadhead) tasks.push(...due('deadhead', CARE_RULES.seedSetsDegreeDays, CARE_CADENCE.aggressive))
-  if (species.role === 'cover' || species.aggressiveness >= 2) tasks.push(...due('pull-back', CARE_RULES.growthDegreeDays, cadence))
+  if (species.role === 'cover' || species.aggressiveness >= 2)
+    tasks.push(...due('pull-back', CARE_RULES.growthDegreeDays, cadence))
   if (species.role === 'floating') tasks.push(...due('thin', CARE_RULES.growthDegreeDays, CARE_CADENCE.others))
   if (species.role === 'lily') tasks.push(...feeding(patch, today, weeklyWaterC))
   return tasks
@@ -140,7 +171,8 @@ function feeding(patch: GrowingPatch, today: IsoDate, weeklyWaterC: readonly num
   const warm = (day: IsoDate) => weeklyWaterC[weekOf(day)] > CARE_RULES.feedAboveC
   // what was missed while it was warm is not made up for in cold water
   for (let day = from; yearOf(day) === yearOf(today); day = addDays(day, 1))
-    if (warm(day) && (day >= today || warm(today))) return [task(patch, 'feed', day, addDays(day, CARE_RULES.conditionWithinDays), 'warm-water')]
+    if (warm(day) && (day >= today || warm(today)))
+      return [task(patch, 'feed', day, addDays(day, CARE_RULES.conditionWithinDays), 'warm-water')]
   return []
 }
 
@@ -153,7 +185,8 @@ function byWindow(patch: GrowingPatch, species: PlantSpecies, { today, dividing,
   if (dividing && dividing.latest >= today && rooted && species.winter !== 'annual' && !dividedThisSpring) {
     const crowded = patch.condition === 'crowded'
     const old = since !== null && daysBetween(since, dividing.latest) >= years * YEAR_DAYS
-    if (crowded || old) tasks.push(task(patch, 'divide', dividing.earliest, dividing.latest, crowded ? 'condition' : 'interval'))
+    if (crowded || old)
+      tasks.push(task(patch, 'divide', dividing.earliest, dividing.latest, crowded ? 'condition' : 'interval'))
   }
   if (!frost) return tasks
   const doneSince = (action: CareAction, day: IsoDate) => (patch.lastDone[action] ?? '') >= day
@@ -170,5 +203,7 @@ function outAgain(patch: GrowingPatch, { tenderOut, today }: CareYear): CareTask
   if (!tenderOut) return []
   // stored this autumn: the coming spring's window is another year's
   if ((patch.lastDone.lift ?? '') > tenderOut.latest && yearOf(patch.lastDone.lift!) === yearOf(today)) return []
-  return [task(patch, 'plant-out', tenderOut.best, addDays(tenderOut.latest, CARE_RULES.plantOutWithinDays), 'frost-over')]
+  return [
+    task(patch, 'plant-out', tenderOut.best, addDays(tenderOut.latest, CARE_RULES.plantOutWithinDays), 'frost-over'),
+  ]
 }

@@ -19,13 +19,23 @@ export const WANTED_COVER = 0.8
 export const coverPerPlantM2 = (species: PlantSpecies): number => (species.spreadM * SPACING_OF_SPREAD) ** 2
 
 /** Plants that cover an area in the second year. */
-export const plantsFor = (species: PlantSpecies, areaM2: number): number => Math.max(1, Math.round(areaM2 / coverPerPlantM2(species)))
+export const plantsFor = (species: PlantSpecies, areaM2: number): number =>
+  Math.max(1, Math.round(areaM2 / coverPerPlantM2(species)))
 
 /** Radius of the circle that a patch covers, m. */
-export const patchRadiusM = (species: PlantSpecies, count: number): number => Math.sqrt((count * coverPerPlantM2(species)) / Math.PI)
+export const patchRadiusM = (species: PlantSpecies, count: number): number =>
+  Math.sqrt((count * coverPerPlantM2(species)) / Math.PI)
 
 export type PlantingProblem =
-  'too-deep' | 'too-dry' | 'not-hardy' | 'clogs-feed' | 'aggressive-near-lip' | 'regulated' | 'lily-no-filter' | 'tall-in-front' | 'outside-bed'
+  | 'too-deep'
+  | 'too-dry'
+  | 'not-hardy'
+  | 'clogs-feed'
+  | 'aggressive-near-lip'
+  | 'regulated'
+  | 'lily-no-filter'
+  | 'tall-in-front'
+  | 'outside-bed'
 
 export interface PlantingFinding {
   readonly patch: number
@@ -85,8 +95,18 @@ export function judgePlanting(patches: readonly PlantPatch[], site: PlantingSite
     if (patch.xM > site.lengthM || patch.yM > site.widthM) add('outside-bed')
     if (site.waterOverGravelM > species.depthM[1]) add('too-deep')
     if (site.waterOverGravelM < species.depthM[0]) add('too-dry')
-    if (species.winter !== 'lift' && species.winter !== 'annual' && site.coldestMonthC - WINTER_AIR_BELOW_WATER_C < species.hardyToC) add('not-hardy')
-    if (site.pipeAlongMiddle && species.clogsGravel >= 2 && Math.abs(patch.yM - site.widthM / 2) < radius + KEEP_CLEAR_M.pipe) add('clogs-feed')
+    if (
+      species.winter !== 'lift' &&
+      species.winter !== 'annual' &&
+      site.coldestMonthC - WINTER_AIR_BELOW_WATER_C < species.hardyToC
+    )
+      add('not-hardy')
+    if (
+      site.pipeAlongMiddle &&
+      species.clogsGravel >= 2 &&
+      Math.abs(patch.yM - site.widthM / 2) < radius + KEEP_CLEAR_M.pipe
+    )
+      add('clogs-feed')
     if (species.aggressiveness >= 2 && site.lengthM - patch.xM < radius + KEEP_CLEAR_M.lip) add('aggressive-near-lip')
     if (species.heightM > TALL_M && patch.yM < site.widthM / 3) add('tall-in-front')
     if (species.regulatedSomewhere) add('regulated')

@@ -2,8 +2,14 @@ import { coverPerPlantM2, firstPlanting, judgePlanting, plantsFor, uptakeShare, 
 import { hardinessZone, PLANT_SPECIES, plantSpecies } from './species'
 
 const site: PlantingSite = { lengthM: 6, widthM: 3, waterOverGravelM: 0, coldestMonthC: 4, pipeAlongMiddle: true }
-const problems = (species: string, place: { xM: number; yM: number; count?: number }, over: Partial<PlantingSite> = {}) =>
-  judgePlanting([{ species, count: place.count ?? 3, xM: place.xM, yM: place.yM }], { ...site, ...over }).findings.map((f) => f.problem)
+const problems = (
+  species: string,
+  place: { xM: number; yM: number; count?: number },
+  over: Partial<PlantingSite> = {},
+) =>
+  judgePlanting([{ species, count: place.count ?? 3, xM: place.xM, yM: place.yM }], { ...site, ...over }).findings.map(
+    (f) => f.problem,
+  )
 
 describe('the species library', () => {
   it('holds at least eighty, each with a key of its own', () => {
@@ -41,7 +47,9 @@ describe('a planting', () => {
   it('knows too deep, too dry, too cold, outside and tall in front', () => {
     expect(problems('iris-versicolor', { xM: 1, yM: 0.5 }, { waterOverGravelM: 0.5 })).toContain('too-deep')
     expect(problems('nymphaea-alba', { xM: 1, yM: 0.5 })).toContain('too-dry')
-    expect(problems('aponogeton-distachyos', { xM: 1, yM: 2 }, { coldestMonthC: 1, waterOverGravelM: 0.3 })).toContain('not-hardy')
+    expect(problems('aponogeton-distachyos', { xM: 1, yM: 2 }, { coldestMonthC: 1, waterOverGravelM: 0.3 })).toContain(
+      'not-hardy',
+    )
     expect(problems('canna-hybrids', { xM: 1, yM: 2.5 }, { coldestMonthC: 0 })).not.toContain('not-hardy')
     expect(problems('iris-versicolor', { xM: 9, yM: 1 })).toContain('outside-bed')
     expect(problems('schoenoplectus-lacustris', { xM: 1, yM: 0.3 })).toContain('tall-in-front')
@@ -55,5 +63,6 @@ describe('a planting', () => {
     expect(coverPerPlantM2(flag)).toBeCloseTo((0.4 * 0.75) ** 2, 9)
     expect(plantsFor(flag, 1)).toBe(11)
   })
-  it('draws nothing in cold water and all it can in warm', () => expect([2, 6, 13, 20, 28].map(uptakeShare)).toEqual([0, 0, 0.5, 1, 1]))
+  it('draws nothing in cold water and all it can in warm', () =>
+    expect([2, 6, 13, 20, 28].map(uptakeShare)).toEqual([0, 0, 0.5, 1, 1]))
 })

@@ -17,19 +17,28 @@ const group = (id: string, species: string, count: number, over: Partial<PatchTo
 
 describe('gaps', () => {
   it('are what was lost since planting, or what the eye says where nobody counted', () => {
-    expect(plantGaps([group('a', 'iris-versicolor', 7, { planned: 10 })], null)).toEqual([expect.objectContaining({ patchId: 'a', missing: 3 })])
+    expect(plantGaps([group('a', 'iris-versicolor', 7, { planned: 10 })], null)).toEqual([
+      expect.objectContaining({ patchId: 'a', missing: 3 }),
+    ])
     expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'thin' })], null)[0].missing).toBe(3)
     expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'bare' })], null)[0].missing).toBe(10)
     // counted beside the look: the count says it
     expect(plantGaps([group('a', 'iris-versicolor', 9, { planned: 10, condition: 'thin' })], null)[0].missing).toBe(1)
   })
   it('are none where all stands, or is in store', () => {
-    expect(plantGaps([group('a', 'iris-versicolor', 10), group('b', 'canna-hybrids', 2, { planned: 4, stored: true })], null)).toEqual([])
+    expect(
+      plantGaps(
+        [group('a', 'iris-versicolor', 10), group('b', 'canna-hybrids', 2, { planned: 4, stored: true })],
+        null,
+      ),
+    ).toEqual([])
   })
   it('a bed that is not green enough has open ground between its groups; a pond may have open water', () => {
     const few = [group('a', 'iris-versicolor', 10)]
     const coveredM2 = 10 * (plantSpecies('iris-versicolor')!.spreadM * 0.75) ** 2
-    expect(plantGaps(few, site)).toEqual([{ patchId: null, species: null, missing: 0, areaM2: expect.closeTo(0.8 * 18 - coveredM2, 9) }])
+    expect(plantGaps(few, site)).toEqual([
+      { patchId: null, species: null, missing: 0, areaM2: expect.closeTo(0.8 * 18 - coveredM2, 9) },
+    ])
     expect(plantGaps(few, null)).toEqual([])
   })
 })
@@ -61,7 +70,11 @@ describe('replanting', () => {
     const lilies = replant(plantGaps(thin, site), thin, [{ species: 'nymphaea-alba', onHand: 9 }], site)
     expect(lilies).toEqual([])
     const onThePipe = [group('a', 'acorus-gramineus', 2, { planned: 9, yM: 1.5 })]
-    expect(replant(plantGaps(onThePipe, site), onThePipe, [{ species: 'typha-minima', onHand: 9 }], site).filter((r) => r.patchId === 'a')).toEqual([])
+    expect(
+      replant(plantGaps(onThePipe, site), onThePipe, [{ species: 'typha-minima', onHand: 9 }], site).filter(
+        (r) => r.patchId === 'a',
+      ),
+    ).toEqual([])
   })
   it('says so where a kind is regulated somewhere', () => {
     const arrow = [group('a', 'sagittaria-latifolia', 2, { planned: 4 })]

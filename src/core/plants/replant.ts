@@ -53,16 +53,24 @@ export function plantGaps(patches: readonly PatchToFill[], site: PlantingSite | 
   const gaps = patches.flatMap((patch): PlantGap[] => {
     const species = plantSpecies(patch.species)
     if (!species || patch.stored) return []
-    const uncounted = patch.condition === 'bare' ? patch.planned : patch.condition === 'thin' ? Math.ceil(patch.planned * THIN_MISSES) : 0
+    const uncounted =
+      patch.condition === 'bare'
+        ? patch.planned
+        : patch.condition === 'thin'
+          ? Math.ceil(patch.planned * THIN_MISSES)
+          : 0
     const missing = Math.max(patch.planned - patch.count, patch.count === patch.planned ? uncounted : 0)
-    return missing > 0 ? [{ patchId: patch.id, species: patch.species, missing, areaM2: missing * coverPerPlantM2(species) }] : []
+    return missing > 0
+      ? [{ patchId: patch.id, species: patch.species, missing, areaM2: missing * coverPerPlantM2(species) }]
+      : []
   })
   if (!site) return gaps
   const bed = judgePlanting(
     patches.filter((p) => !p.stored).map((p) => ({ species: p.species, count: p.count, xM: p.xM ?? 0, yM: p.yM ?? 0 })),
     site,
   )
-  const open = (WANTED_COVER - bed.coverShare) * site.lengthM * site.widthM - gaps.reduce((sum, gap) => sum + gap.areaM2, 0)
+  const open =
+    (WANTED_COVER - bed.coverShare) * site.lengthM * site.widthM - gaps.reduce((sum, gap) => sum + gap.areaM2, 0)
   return open > LEAST_OPEN_M2 ? [...gaps, { patchId: null, species: null, missing: 0, areaM2: open }] : gaps
 }
 
@@ -73,7 +81,12 @@ const LEAST_OPEN_M2 = 0.25
  * Which kept cuttings may close which gap, the same kind first; every piece is given out once.
  * @param site the bed, whose depth and distances cuttings must suit; null for the pond, where they must like the depth of what stood there
  */
-export function replant(gaps: readonly PlantGap[], patches: readonly PatchToFill[], cuttings: readonly Cuttings[], site: PlantingSite | null): Replanting[] {
+export function replant(
+  gaps: readonly PlantGap[],
+  patches: readonly PatchToFill[],
+  cuttings: readonly Cuttings[],
+  site: PlantingSite | null,
+): Replanting[] {
   const left = new Map(cuttings.map((c) => [c.species, Math.floor(c.onHand)]))
   return gaps.flatMap((gap) => {
     const patch = patches.find((p) => p.id === gap.patchId)
@@ -87,23 +100,37 @@ export function replant(gaps: readonly PlantGap[], patches: readonly PatchToFill
       if (count <= 0 || areaM2 <= coverPerPlantM2(kind) / 2) continue
       left.set(kind.key, left.get(kind.key)! - count)
       areaM2 -= count * coverPerPlantM2(kind)
-      found.push({ patchId: gap.patchId, species: kind.key, count, sameKind: kind.key === gap.species, regulated: kind.regulatedSomewhere })
+      found.push({
+        patchId: gap.patchId,
+        species: kind.key,
+        count,
+        sameKind: kind.key === gap.species,
+        regulated: kind.regulatedSomewhere,
+      })
     }
     return found
   })
 }
 
-const rank = (kind: PlantSpecies, gap: PlantGap): number => (kind.key === gap.species ? 2 : kind.role === 'heavy' ? 1 : 0)
+const rank = (kind: PlantSpecies, gap: PlantGap): number =>
+  kind.key === gap.species ? 2 : kind.role === 'heavy' ? 1 : 0
 
 function suits(kind: PlantSpecies, gap: PlantGap, patch: PatchToFill | undefined, site: PlantingSite | null): boolean {
   if (kind.key === gap.species) return true
   if (kind.aggressiveness > MILD) return false
   if (site) {
     const at = { xM: patch?.xM ?? site.lengthM / 2, yM: patch?.yM ?? site.widthM * BESIDE_THE_PIPE }
-    return judgePlanting([{ species: kind.key, count: 1, ...at }], site).findings.every((f) => f.problem === 'regulated')
+    return judgePlanting([{ species: kind.key, count: 1, ...at }], site).findings.every(
+      (f) => f.problem === 'regulated',
+    )
   }
   const before = gap.species ? plantSpecies(gap.species) : undefined
-  return before !== undefined && kind.depthM[0] <= before.depthM[1] && kind.depthM[1] >= before.depthM[0] && kind.role === before.role
+  return (
+    before !== undefined &&
+    kind.depthM[0] <= before.depthM[1] &&
+    kind.depthM[1] >= before.depthM[0] &&
+    kind.role === before.role
+  )
 }
 
 /** Open ground of a bed is looked for here, off the pipe along its middle. */

@@ -66,7 +66,16 @@ export function estimate(
   const sundries = items.get('sundries')
   const sundriesMinor = Math.round(boughtMinor * SUNDRIES_SHARE)
   const materialLines: EstimateLine[] = sundries
-    ? [...bought, { ...sundries, exact: SUNDRIES_SHARE * 100, quantity: SUNDRIES_SHARE * 100, costMinor: 0, totalMinor: sundriesMinor }]
+    ? [
+        ...bought,
+        {
+          ...sundries,
+          exact: SUNDRIES_SHARE * 100,
+          quantity: SUNDRIES_SHARE * 100,
+          costMinor: 0,
+          totalMinor: sundriesMinor,
+        },
+      ]
     : bought
   const labourLines = labourOf(design, materials).flatMap(priced)
   const materialsMinor = materialLines.reduce((sum, line) => sum + line.totalMinor, 0)
@@ -88,4 +97,5 @@ export function estimate(
   }
 }
 
-const roundUp = (quantity: number, step: number): number => Number((Math.ceil(quantity / step - 1e-9) * step).toFixed(6))
+const roundUp = (quantity: number, step: number): number =>
+  Number((Math.ceil(quantity / step - 1e-9) * step).toFixed(6))

@@ -30,7 +30,9 @@ export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[
     { key: 'liner', quantity: liner.areaM2 },
     { key: 'underlayment', quantity: liner.areaM2 * UNDERLAYMENT_LAYERS },
     ...layerQuantities(design.layers, areaM2).map((q) =>
-      BED_MATERIALS[q.material].granular ? { key: `stone:${q.material}`, quantity: q.massT } : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
+      BED_MATERIALS[q.material].granular
+        ? { key: `stone:${q.material}`, quantity: q.massT }
+        : { key: 'void-module', quantity: q.volumeM3 / MODULE_M3 },
     ),
     pipe(design.delivery.diameterM, design.delivery.lengthM),
     ...Object.entries(design.delivery.fittings).map(([key, quantity]) => ({ key: `fitting:${key}`, quantity })),
@@ -48,7 +50,8 @@ export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[
       needs.push(pipe(design.manifold.diameterM, feedM))
       needs.push({ key: 'fabric', quantity: feedM * Math.PI * design.manifold.diameterM * FABRIC_WRAPS })
     }
-    if (design.vault) needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
+    if (design.vault)
+      needs.push({ key: facts.vessels ? 'drain' : 'vault', quantity: facts.vessels ? design.vessels : 1 })
     if (facts.vessels) needs.push({ key: 'vessel', quantity: design.vessels })
     if (facts.walled) needs.push({ key: 'wall', quantity: 2 * (design.lengthM + design.widthM) * design.raisedM })
     if (facts.pipedOutlet) needs.push(pipe(design.outlet.diameterM, design.outlet.count * design.outlet.lengthM))
@@ -58,23 +61,33 @@ export function materialsOf(design: FilterDesign, pumps: readonly CataloguePump[
 
 function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[]): Need[] {
   const pump = pumps.find((p) => p.id === id)
-  return pump ? [{ key: `pump:${id}`, quantity, own: { name: pump.name, unit: 'each', costMinor: pump.priceMinor } }] : []
+  return pump
+    ? [{ key: `pump:${id}`, quantity, own: { name: pump.name, unit: 'each', costMinor: pump.priceMinor } }]
+    : []
 }
 
 /** What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps. */
-function networkNeeds(plan: FlowPlan, pipe: (boreM: number, lengthM: number) => Need, pumps: readonly CataloguePump[]): Need[] {
+function networkNeeds(
+  plan: FlowPlan,
+  pipe: (boreM: number, lengthM: number) => Need,
+  pumps: readonly CataloguePump[],
+): Need[] {
   const runs = [...plan.intakes, ...plan.branches]
   return [
     ...runs.map((run) => pipe(run.boreM, run.lengthM)),
     { key: 'fitting:ball-valve', quantity: runs.length },
-    { key: 'fitting:tee-branch', quantity: Math.max(0, plan.intakes.length - 1) + Math.max(0, plan.branches.length - 1) },
+    {
+      key: 'fitting:tee-branch',
+      quantity: Math.max(0, plan.intakes.length - 1) + Math.max(0, plan.branches.length - 1),
+    },
     ...plan.morePumps.flatMap((id) => pumpNeed(id, 1, pumps)),
   ]
 }
 
 /** Person-hours and machine hours from production rates. */
 export function labourOf(design: FilterDesign, materials: readonly Need[]): Need[] {
-  const of = (test: (key: string) => boolean) => materials.filter((m) => test(m.key)).reduce((sum, m) => sum + m.quantity, 0)
+  const of = (test: (key: string) => boolean) =>
+    materials.filter((m) => test(m.key)).reduce((sum, m) => sum + m.quantity, 0)
   const facts = FILTER_TYPE_FACTS[design.type]
   const depthM = design.layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
   const dugM3 = design.type === 'none' || facts.vessels ? 0 : bedAreaM2(design) * Math.max(0, depthM - design.raisedM)
@@ -101,6 +114,7 @@ export function labourOf(design: FilterDesign, materials: readonly Need[]): Need
 /** One line a key; nothing that is not needed. */
 function merged(needs: readonly Need[]): Need[] {
   const lines = new Map<string, Need>()
-  for (const need of needs) lines.set(need.key, { ...need, quantity: (lines.get(need.key)?.quantity ?? 0) + need.quantity })
+  for (const need of needs)
+    lines.set(need.key, { ...need, quantity: (lines.get(need.key)?.quantity ?? 0) + need.quantity })
   return [...lines.values()].filter((need) => need.quantity > 1e-9)
 }

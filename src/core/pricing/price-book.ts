@@ -23,9 +23,23 @@ export interface PriceBook {
   readonly items: readonly PriceItem[]
 }
 
-export const PRICE_RANGE = { costMinor: [0, 100_000_000], markup: [0, 3], tax: [0, 0.5], step: [0.001, 1000], waste: [0, 1] } as const
+export const PRICE_RANGE = {
+  costMinor: [0, 100_000_000],
+  markup: [0, 3],
+  tax: [0, 0.5],
+  step: [0.001, 1000],
+  waste: [0, 1],
+} as const
 
-const item = (key: string, group: PriceItem['group'], name: string, unit: string, costMinor: number, step = 1, waste = 0): PriceItem => ({
+const item = (
+  key: string,
+  group: PriceItem['group'],
+  name: string,
+  unit: string,
+  costMinor: number,
+  step = 1,
+  waste = 0,
+): PriceItem => ({
   key,
   group,
   name,
@@ -84,15 +98,21 @@ export const DEFAULT_PRICE_BOOK: PriceBook = {
     ...BED_MATERIAL_KEYS.filter((key) => BED_MATERIALS[key].granular).map((key) =>
       item(`stone:${key}`, 'stone', BED_MATERIALS[key].name, 't', STONE_MINOR_PER_T[key], 0.5, 0.05),
     ),
-    ...DEFAULT_TABLES.pipes.map((size, i) => item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05)),
-    ...DEFAULT_TABLES.fittings.map(({ key, name }, i) => item(`fitting:${key}`, 'pipe', name, 'each', 650 + 150 * (i % 5))),
+    ...DEFAULT_TABLES.pipes.map((size, i) =>
+      item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05),
+    ),
+    ...DEFAULT_TABLES.fittings.map(({ key, name }, i) =>
+      item(`fitting:${key}`, 'pipe', name, 'each', 650 + 150 * (i % 5)),
+    ),
     item('vault', 'equipment', 'Cleanout vault with lid', 'each', 28500),
     item('drain', 'equipment', 'Bottom drain with valve', 'each', 6200),
     item('vessel', 'equipment', 'Vessel, food grade and UV stable', 'each', 7800),
     item('wall', 'stone', 'Framed wall with tie-backs', 'm²', 9800, 0.5, 0.05),
     item('spillway', 'equipment', 'Spillway stone and liner collar', 'm', 16500, 0.5),
     item('controls', 'equipment', 'Isolator, RCD/GFCI outlet and drip loop, by a licensed electrician', 'each', 42000),
-    ...COMPANION_KINDS.map((kind) => item(`companion:${kind}`, 'equipment', COMPANION_NAMES[kind], 'each', COMPANION_MINOR[kind])),
+    ...COMPANION_KINDS.map((kind) =>
+      item(`companion:${kind}`, 'equipment', COMPANION_NAMES[kind], 'each', COMPANION_MINOR[kind]),
+    ),
     item('plant', 'plants', 'Plants, 9 cm pots, mixed', 'each', 420),
     item('sundries', 'other', 'Glue, clips, seals, ties', '% of materials', 0),
     item('labour', 'labour', 'Crew hour, one person', 'h', 5800, 0.5),

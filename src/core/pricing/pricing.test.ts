@@ -19,31 +19,48 @@ const { pipes } = DEFAULT_FILTER_RULES.tables
 const stock = { pumps: PUMP_CATALOGUE, pipes }
 
 describe('materials of a design', () => {
-  it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) => expect(estimate(begin(type), DEFAULT_PRICE_BOOK, stock).unpriced).toEqual([]))
+  it.each(FILTER_TYPES)('of a %s are all in the default price book', (type) =>
+    expect(estimate(begin(type), DEFAULT_PRICE_BOOK, stock).unpriced).toEqual([]),
+  )
   it('hold the stone of the bed to the kilogram', () => {
     const stoneT = materialsOf(wetland, PUMP_CATALOGUE, pipes)
       .filter((need) => need.key.startsWith('stone:'))
       .reduce((sum, need) => sum + need.quantity, 0)
     const byHand = wetland.layers.reduce(
-      (sum, layer) => sum + (BED_MATERIALS[layer.material].granular ? layer.thicknessM * BED_MATERIALS[layer.material].bulkTPerM3 * bedAreaM2(wetland) : 0),
+      (sum, layer) =>
+        sum +
+        (BED_MATERIALS[layer.material].granular
+          ? layer.thicknessM * BED_MATERIALS[layer.material].bulkTPerM3 * bedAreaM2(wetland)
+          : 0),
       0,
     )
     expect(stoneT).toBeCloseTo(byHand, 9)
   })
   it('grow with the bed and name each thing once', () => {
     fc.assert(
-      fc.property(fc.double({ min: 1, max: 20, noNaN: true }), fc.double({ min: 0.1, max: 5, noNaN: true }), (lengthM, more) => {
-        const small = materialsOf({ ...wetland, lengthM }, PUMP_CATALOGUE, pipes)
-        const large = materialsOf({ ...wetland, lengthM: lengthM + more }, PUMP_CATALOGUE, pipes)
-        expect(new Set(small.map((n) => n.key)).size).toBe(small.length)
-        for (const need of small) expect(large.find((n) => n.key === need.key)!.quantity).toBeGreaterThanOrEqual(need.quantity - 1e-9)
-      }),
+      fc.property(
+        fc.double({ min: 1, max: 20, noNaN: true }),
+        fc.double({ min: 0.1, max: 5, noNaN: true }),
+        (lengthM, more) => {
+          const small = materialsOf({ ...wetland, lengthM }, PUMP_CATALOGUE, pipes)
+          const large = materialsOf({ ...wetland, lengthM: lengthM + more }, PUMP_CATALOGUE, pipes)
+          expect(new Set(small.map((n) => n.key)).size).toBe(small.length)
+          for (const need of small)
+            expect(large.find((n) => n.key === need.key)!.quantity).toBeGreaterThanOrEqual(need.quantity - 1e-9)
+        },
+      ),
     )
   })
   it('count several pumps, vessels and a check valve', () => {
     const keys = new Map(
       materialsOf(
-        { ...begin('container-bog'), pumpId: pump.id, vessels: 4, checkValve: true, pumpSet: { arrangement: 'parallel', count: 2, speed: 1 } },
+        {
+          ...begin('container-bog'),
+          pumpId: pump.id,
+          vessels: 4,
+          checkValve: true,
+          pumpSet: { arrangement: 'parallel', count: 2, speed: 1 },
+        },
         PUMP_CATALOGUE,
         pipes,
       ).map((n) => [n.key, n.quantity]),
@@ -57,7 +74,9 @@ describe('materials of a design', () => {
   it('take no digging where the bed stands on the ground', () => {
     const raised = begin('raised-trough')
     expect(labourOf(raised, materialsOf(raised, PUMP_CATALOGUE, pipes)).some((n) => n.key === 'digger')).toBe(false)
-    expect(labourOf(wetland, materialsOf(wetland, PUMP_CATALOGUE, pipes)).find((n) => n.key === 'digger')!.quantity).toBeGreaterThan(0)
+    expect(
+      labourOf(wetland, materialsOf(wetland, PUMP_CATALOGUE, pipes)).find((n) => n.key === 'digger')!.quantity,
+    ).toBeGreaterThan(0)
   })
 })
 
@@ -91,7 +110,8 @@ describe('the price', () => {
       if (item && item.key !== 'sundries') expect((line.quantity / item.step) % 1).toBeCloseTo(0, 6)
     }
   })
-  it('puts no markup on labour', () => expect(price.markupMinor).toBe(Math.round(price.materialsMinor * DEFAULT_PRICE_BOOK.markup)))
+  it('puts no markup on labour', () =>
+    expect(price.markupMinor).toBe(Math.round(price.materialsMinor * DEFAULT_PRICE_BOOK.markup)))
   it('names what the book does not know and leaves it out', () => {
     const book = { ...DEFAULT_PRICE_BOOK, items: DEFAULT_PRICE_BOOK.items.filter((i) => i.key !== 'liner') }
     const without = estimate(wetland, book, stock)

@@ -3,7 +3,17 @@ import type { RoutingProblem } from './problem'
 /** What is wrong with a plan; empty when it can be driven. */
 export interface RoutingViolation {
   readonly code:
-    'unknown-stop' | 'twice' | 'not-allowed' | 'late' | 'day-over' | 'overloaded' | 'too-close' | 'too-far' | 'without' | 'other-crew' | 'tanks-full'
+    | 'unknown-stop'
+    | 'twice'
+    | 'not-allowed'
+    | 'late'
+    | 'day-over'
+    | 'overloaded'
+    | 'too-close'
+    | 'too-far'
+    | 'without'
+    | 'other-crew'
+    | 'tanks-full'
   readonly vehicle: number
   readonly stop: number
   /** By how much: minutes, load or days. */
@@ -17,7 +27,10 @@ const TOLERANCE = 1e-6
  * Checks routes from nothing but the problem: it shares no code with the search, so that a fault there shows here.
  * @returns every violation, and the travel of the routes
  */
-export function checkRoutes(problem: RoutingProblem, routes: readonly (readonly number[])[]): { violations: RoutingViolation[]; travel: number } {
+export function checkRoutes(
+  problem: RoutingProblem,
+  routes: readonly (readonly number[])[],
+): { violations: RoutingViolation[]; travel: number } {
   const { locations, stops, vehicles } = problem
   const violations: RoutingViolation[] = []
   const dayOf = new Map<number, number>()
@@ -52,9 +65,11 @@ export function checkRoutes(problem: RoutingProblem, routes: readonly (readonly 
     const home = problem.travel[here * locations + vehicle.depot]
     travel += home
     const last = route[route.length - 1]
-    if (clock + home > vehicle.end + TOLERANCE) violations.push({ code: 'day-over', vehicle: v, stop: last, by: clock + home - vehicle.end })
+    if (clock + home > vehicle.end + TOLERANCE)
+      violations.push({ code: 'day-over', vehicle: v, stop: last, by: clock + home - vehicle.end })
     violations.push(...tanksOver(problem, route, v))
-    if (load > vehicle.capacity + TOLERANCE) violations.push({ code: 'overloaded', vehicle: v, stop: last, by: load - vehicle.capacity })
+    if (load > vehicle.capacity + TOLERANCE)
+      violations.push({ code: 'overloaded', vehicle: v, stop: last, by: load - vehicle.capacity })
   })
   for (const { before, after, minDays, maxDays, requires, leg } of problem.links) {
     const [first, second] = [dayOf.get(before), dayOf.get(after)]
@@ -66,7 +81,8 @@ export function checkRoutes(problem: RoutingProblem, routes: readonly (readonly 
       if (requires) violations.push({ code: 'without', vehicle: -1, stop: after, by: 0 })
       continue
     }
-    if (leg && crewOf.get(before) !== crewOf.get(after)) violations.push({ code: 'other-crew', vehicle: -1, stop: after, by: 0 })
+    if (leg && crewOf.get(before) !== crewOf.get(after))
+      violations.push({ code: 'other-crew', vehicle: -1, stop: after, by: 0 })
     const gap = second - first
     if (gap < minDays) violations.push({ code: 'too-close', vehicle: -1, stop: after, by: minDays - gap })
     if (gap > maxDays) violations.push({ code: 'too-far', vehicle: -1, stop: after, by: gap - maxDays })
@@ -83,7 +99,9 @@ function tanksOver({ stops, vehicles }: RoutingProblem, route: readonly number[]
     if (tank === 0) return []
     const fromMorning = route.filter((o, j) => stops[o]?.tankUse === 'from-morning' && j >= i)
     const untilNight = route.filter((o, j) => stops[o]?.tankUse === 'until-night' && j <= i)
-    const inUse = [...new Set([...fromMorning, ...untilNight])].reduce((sum, o) => sum + (stops[o].tank ?? 0), 0) + (tankUse === 'while-there' ? tank : 0)
+    const inUse =
+      [...new Set([...fromMorning, ...untilNight])].reduce((sum, o) => sum + (stops[o].tank ?? 0), 0) +
+      (tankUse === 'while-there' ? tank : 0)
     return inUse > has + TOLERANCE ? [{ code: 'tanks-full' as const, vehicle: v, stop: s, by: inUse - has }] : []
   })
 }

@@ -32,14 +32,18 @@ describe('evenness', () => {
   })
   it('asks nothing of a group alone, of one without hours, or of nobody', () => {
     const evenness = new Evenness(problem([[480], [480, 0]]))
-    expect([evenness.add(0, 200), evenness.add(1, 200), evenness.add(2, 200), evenness.add(undefined, 200)]).toEqual([0, 0, 0, 0])
+    expect([evenness.add(0, 200), evenness.add(1, 200), evenness.add(2, 200), evenness.add(undefined, 200)]).toEqual([
+      0, 0, 0, 0,
+    ])
   })
   it('kept up to date in steps it is what its definition says, and what was forecast', () => {
     const capacities = [
       [480, 240, 960],
       [480, 0, 480],
     ]
-    const steps = fc.array(fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: -200, max: 400 })), { maxLength: 40 })
+    const steps = fc.array(fc.tuple(fc.integer({ min: 0, max: 5 }), fc.integer({ min: -200, max: 400 })), {
+      maxLength: 40,
+    })
     fc.assert(
       fc.property(steps, (list) => {
         const evenness = new Evenness(problem(capacities))
@@ -48,7 +52,9 @@ describe('evenness', () => {
           const forecast = evenness.wouldAdd(group, more)
           expect(evenness.add(group, more)).toBeCloseTo(forecast, 6)
           expect(-forecast).toBeLessThanOrEqual(
-            evenness.mostGain(Math.abs(more)) * Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) + 1e-6,
+            evenness.mostGain(Math.abs(more)) *
+              Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) +
+              1e-6,
           )
           minutes[group] += more
         }

@@ -37,7 +37,14 @@ export function linksAllow(state: RoutingState, stop: number, vehicle: number): 
  * @param blink share of places that are overlooked, so that the search does not always do the same
  * @param barred vehicles that are not looked at
  */
-export function findPlace(state: RoutingState, stop: number, place: Place, blink: number, random: Random, barred?: ReadonlySet<number>): void {
+export function findPlace(
+  state: RoutingState,
+  stop: number,
+  place: Place,
+  blink: number,
+  random: Random,
+  barred?: ReadonlySet<number>,
+): void {
   place.vehicle = NOWHERE
   place.cost = Infinity
   const { problem, routes, begin, latest, service, load, spare } = state
@@ -60,7 +67,12 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
     }
     const minutes = options.service[o]
     // one more stop never shortens the way, so a day without the minutes has no place
-    if (spare[v] < minutes - TIME_EPSILON || load[v] + demand > vehicle.capacity + TIME_EPSILON || !linksAllow(state, stop, v)) continue
+    if (
+      spare[v] < minutes - TIME_EPSILON ||
+      load[v] + demand > vehicle.capacity + TIME_EPSILON ||
+      !linksAllow(state, stop, v)
+    )
+      continue
     // minutes that are left before overtime, waiting not counted
     const regular = vehicle.overtimeFrom === undefined ? Infinity : spare[v] - (vehicle.end - vehicle.overtimeFrom)
     const uneven = state.evenness.wouldAdd(vehicle.group, minutes)
@@ -78,9 +90,11 @@ export function findPlace(state: RoutingState, stop: number, place: Place, blink
       const on = travel[location * locations + to]
       if (start + minutes + on <= limit + TIME_EPSILON) {
         const way = out + on - (route.length === 0 ? 0 : travel[from * locations + to])
-        const overtime = regular === Infinity ? 0 : rate * (Math.max(0, minutes + way - regular) - Math.max(0, -regular))
+        const overtime =
+          regular === Infinity ? 0 : rate * (Math.max(0, minutes + way - regular) - Math.max(0, -regular))
         const cost = optionCost + way + overtime + uneven
-        const held = holds && !tanksAllow(stops, [...route.slice(0, position), stop, ...route.slice(position)], vehicle.tank)
+        const held =
+          holds && !tanksAllow(stops, [...route.slice(0, position), stop, ...route.slice(position)], vehicle.tank)
         if (!held && cost < place.cost && (blink === 0 || random() >= blink)) {
           place.cost = cost
           place.vehicle = v

@@ -95,7 +95,8 @@ export interface RoutingSolution {
 
 /** @throws {DomainError} sizes that do not fit, or figures that are no numbers */
 export function assertProblem({ locations, travel, vehicles, stops, links }: RoutingProblem): void {
-  if (travel.length !== locations * locations) throw new DomainError('travel', travel.length, `${locations} × ${locations} figures`)
+  if (travel.length !== locations * locations)
+    throw new DomainError('travel', travel.length, `${locations} × ${locations} figures`)
   if (travel.some((t) => !(t >= 0))) throw new DomainError('travel', 'a figure below zero or none', 'minutes from 0')
   vehicles.forEach((v, i) => {
     assertInRange(`vehicles.${i}.depot`, v.depot, [0, locations - 1])

@@ -15,7 +15,14 @@ const SPLIT_GROWTH = 0.01
  * @param out receives the stops taken out
  * @source slack induction by string removals, Christiaens & Vanden Berghe 2020
  */
-export function ruin(state: RoutingState, near: readonly Int32Array[], movable: Uint8Array, around: readonly number[], random: Random, out: number[]): void {
+export function ruin(
+  state: RoutingState,
+  near: readonly Int32Array[],
+  movable: Uint8Array,
+  around: readonly number[],
+  random: Random,
+  out: number[],
+): void {
   const { routes, at } = state
   const seed = around.length > 0 ? around[Math.floor(random() * around.length)] : Math.floor(random() * at.length)
   let lengths = 0
@@ -45,7 +52,15 @@ export function ruin(state: RoutingState, near: readonly Int32Array[], movable: 
       }
 }
 
-function removeString(state: RoutingState, vehicle: number, stop: number, longest: number, movable: Uint8Array, random: Random, out: number[]): void {
+function removeString(
+  state: RoutingState,
+  vehicle: number,
+  stop: number,
+  longest: number,
+  movable: Uint8Array,
+  random: Random,
+  out: number[],
+): void {
   const route = state.routes[vehicle]
   const most = Math.min(route.length, longest)
   const length = Math.floor(1 + random() * most)
@@ -60,7 +75,8 @@ function removeString(state: RoutingState, vehicle: number, stop: number, longes
   const first = Math.max(0, Math.min(route.length - span, position - Math.floor(random() * span)))
   const gap = spared > 0 ? first + Math.floor(random() * (span - spared + 1)) : -1
   const chosen: number[] = []
-  for (let i = first; i < first + span; i++) if (!(gap >= 0 && i >= gap && i < gap + spared) && movable[route[i]] === 1) chosen.push(route[i])
+  for (let i = first; i < first + span; i++)
+    if (!(gap >= 0 && i >= gap && i < gap + spared) && movable[route[i]] === 1) chosen.push(route[i])
   for (const taken of chosen) {
     state.remove(taken)
     out.push(taken)

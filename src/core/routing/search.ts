@@ -157,7 +157,12 @@ class BestSoFar {
   }
   solution(): RoutingSolution {
     const placed = new Set(this.routes.flat())
-    return { routes: this.routes, unplaced: [...this.state.at.keys()].filter((s) => !placed.has(s)), cost: this.cost, travel: this.travel }
+    return {
+      routes: this.routes,
+      unplaced: [...this.state.at.keys()].filter((s) => !placed.has(s)),
+      cost: this.cost,
+      travel: this.travel,
+    }
   }
 }
 
@@ -175,7 +180,11 @@ function retryUnplaced(state: RoutingState, movable: Uint8Array, random: Random,
 
 /** Fewest ways first, then what is dear to leave out. */
 const byUrgency = ({ stops }: RoutingProblem, which: number[]): number[] =>
-  [...which].sort((a, b) => stops[b].unplacedCost / stops[b].options.vehicles.length - stops[a].unplacedCost / stops[a].options.vehicles.length || a - b)
+  [...which].sort(
+    (a, b) =>
+      stops[b].unplacedCost / stops[b].options.vehicles.length -
+        stops[a].unplacedCost / stops[a].options.vehicles.length || a - b,
+  )
 
 /** Random, by demand, by narrow window, early or late first: each now and then. */
 function sortRemoved({ stops, vehicles }: RoutingProblem, out: number[], random: Random): void {

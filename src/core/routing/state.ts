@@ -176,7 +176,8 @@ export class RoutingState {
     }
     const home = route.length > 0 ? travel[from * locations + depot] : 0
     sum += home
-    const overtime = overtimeFrom === undefined ? 0 : (problem.overtimeRate ?? 0) * Math.max(0, time + home - overtimeFrom)
+    const overtime =
+      overtimeFrom === undefined ? 0 : (problem.overtimeRate ?? 0) * Math.max(0, time + home - overtimeFrom)
     this.cost += overtime - this.overtime[vehicle] + this.evenness.add(group, sum + worked - this.busy[vehicle])
     this.overtime[vehicle] = overtime
     this.busy[vehicle] = sum + worked

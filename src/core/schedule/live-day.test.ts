@@ -30,17 +30,22 @@ describe('a day as it goes', () => {
     expect(stops[0]).toMatchObject({ state: 'done', lateMin: -10 })
     expect(stops[1].startMin).toBe(560)
   })
-  it('knows a stop that should have begun by now to be late', () => expect(liveDay(day, ways, 520).stops[0]).toMatchObject({ startMin: 520, lateMin: 40 }))
+  it('knows a stop that should have begun by now to be late', () =>
+    expect(liveDay(day, ways, 520).stops[0]).toMatchObject({ startMin: 520, lateMin: 40 }))
   it('gives an empty day nothing', () => expect(liveDay([], [0], 500)).toEqual({ stops: [], backMin: 0 }))
   it('never overlaps and never goes back in time', () =>
     fc.assert(
-      fc.property(fc.array(fc.integer({ min: 5, max: 200 }), { minLength: 1, maxLength: 6 }), fc.integer({ min: 300, max: 1200 }), (minutes, now) => {
-        const stops = minutes.map((m, i) => stop(String(i), 480 + 90 * i, { minutes: m }))
-        const live = liveDay(stops, [...minutes.map(() => 10), 10], now)
-        live.stops.forEach((s, i) => {
-          expect(s.startMin).toBeGreaterThanOrEqual(now > 0 ? Math.max(now, stops[i].plannedStartMin) : 0)
-          if (i > 0) expect(s.startMin).toBeGreaterThanOrEqual(live.stops[i - 1].endMin + 10)
-        })
-      }),
+      fc.property(
+        fc.array(fc.integer({ min: 5, max: 200 }), { minLength: 1, maxLength: 6 }),
+        fc.integer({ min: 300, max: 1200 }),
+        (minutes, now) => {
+          const stops = minutes.map((m, i) => stop(String(i), 480 + 90 * i, { minutes: m }))
+          const live = liveDay(stops, [...minutes.map(() => 10), 10], now)
+          live.stops.forEach((s, i) => {
+            expect(s.startMin).toBeGreaterThanOrEqual(now > 0 ? Math.max(now, stops[i].plannedStartMin) : 0)
+            if (i > 0) expect(s.startMin).toBeGreaterThanOrEqual(live.stops[i - 1].endMin + 10)
+          })
+        },
+      ),
     ))
 })

@@ -32,7 +32,8 @@ export function liveDay(stops: readonly LiveStop[], travelMin: readonly number[]
   let free = 0
   const estimates = stops.map((stop, i): StopEstimate => {
     const arrives = i === 0 ? 0 : free + travelMin[i]
-    const startMin = stop.startedMin ?? Math.max(stop.plannedStartMin, arrives, stop.finishedMin === null ? (nowMin ?? 0) : 0)
+    const startMin =
+      stop.startedMin ?? Math.max(stop.plannedStartMin, arrives, stop.finishedMin === null ? (nowMin ?? 0) : 0)
     const endMin = stop.finishedMin ?? Math.max(startMin + stop.minutes, stop.startedMin === null ? 0 : (nowMin ?? 0))
     free = endMin
     const state = stop.finishedMin !== null ? 'done' : stop.startedMin !== null ? 'under-way' : 'to-come'

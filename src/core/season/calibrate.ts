@@ -32,7 +32,12 @@ export interface Calibration {
 
 /** How far a pond may lie from what the survey and trees suggest (one standard deviation), and how well a reading tells its pond's mean. @source house defaults */
 const SPREAD = { shade: 0.18, logWind: 0.35, airOffsetC: 1, logDepth: 0.35, readingC: 0.8 } as const
-const BOUNDS = { shade: [0, 0.95], logWind: [Math.log(0.05), Math.log(1.5)], airOffsetC: [-4, 4], logDepth: [Math.log(0.3), Math.log(2.5)] } as const
+const BOUNDS = {
+  shade: [0, 0.95],
+  logWind: [Math.log(0.05), Math.log(1.5)],
+  airOffsetC: [-4, 4],
+  logDepth: [Math.log(0.3), Math.log(2.5)],
+} as const
 const LEAST_READINGS = 8
 const LEAST_SPAN_DAYS = 60
 const HOLD_OUT_EVERY = 4
@@ -46,7 +51,11 @@ const WORTH = 0.97
  * Every fourth reading is kept aside first; the fit is used only when it foretells those better than the survey does.
  * @param weather observed days at the site's height; readings outside them are left out
  */
-export function calibrate(pond: ThermalPond, weather: readonly DatedWeather[], readings: readonly WaterReading[]): Calibration {
+export function calibrate(
+  pond: ThermalPond,
+  weather: readonly DatedWeather[],
+  readings: readonly WaterReading[],
+): Calibration {
   const days = withoutGaps(weather)
   const usable = usableReadings(days, readings)
   const [first, last] = [usable[0], usable.at(-1)]
@@ -59,29 +68,48 @@ export function calibrate(pond: ThermalPond, weather: readonly DatedWeather[], r
   const aside = usable.filter((_, i) => i % HOLD_OUT_EVERY === HOLD_OUT_EVERY - 1)
   const shown = usable.filter((_, i) => i % HOLD_OUT_EVERY !== HOLD_OUT_EVERY - 1)
   const partial = fitTo(pond, days, shown)
-  const heldOut = { readings: aside.length, surveyErrorC: errorOf(pond, survey, days, aside), fitErrorC: errorOf(pond, partial, days, aside) }
+  const heldOut = {
+    readings: aside.length,
+    surveyErrorC: errorOf(pond, survey, days, aside),
+    fitErrorC: errorOf(pond, partial, days, aside),
+  }
   const surveyErrorC = errorOf(pond, survey, days, usable)
-  if (heldOut.fitErrorC >= WORTH * heldOut.surveyErrorC) return { ...about, status: 'no-better', fit: null, surveyErrorC, fitErrorC: surveyErrorC, heldOut }
+  if (heldOut.fitErrorC >= WORTH * heldOut.surveyErrorC)
+    return { ...about, status: 'no-better', fit: null, surveyErrorC, fitErrorC: surveyErrorC, heldOut }
   const fit = fitTo(pond, days, usable)
   return { ...about, status: 'used', fit, surveyErrorC, fitErrorC: errorOf(pond, fit, days, usable), heldOut }
 }
 
 /** The pond with what was learnt about it. */
-export const withFit = <Pond extends ThermalPond>(pond: Pond, fit: ThermalFit | null): Pond => (fit ? { ...pond, ...fit } : pond)
+export const withFit = <Pond extends ThermalPond>(pond: Pond, fit: ThermalFit | null): Pond =>
+  fit ? { ...pond, ...fit } : pond
 
-const asFit = (pond: ThermalPond): ThermalFit => ({ shade: pond.shade, windShare: pond.windShare, airOffsetC: 0, depthShare: 1 })
+const asFit = (pond: ThermalPond): ThermalFit => ({
+  shade: pond.shade,
+  windShare: pond.windShare,
+  airOffsetC: 0,
+  depthShare: 1,
+})
 
 /** One mean reading a day, within the weather known, in order. */
 function usableReadings(days: readonly DatedWeather[], readings: readonly WaterReading[]): WaterReading[] {
   if (days.length === 0) return []
   const [from, to] = [days[0].date, days[days.length - 1].date]
   const byDate = new Map<IsoDate, number[]>()
-  for (const r of readings) if (r.date >= from && r.date <= to) byDate.set(r.date, [...(byDate.get(r.date) ?? []), r.waterC])
-  return [...byDate].map(([date, values]) => ({ date, waterC: values.reduce((a, b) => a + b, 0) / values.length })).sort((a, b) => a.date.localeCompare(b.date))
+  for (const r of readings)
+    if (r.date >= from && r.date <= to) byDate.set(r.date, [...(byDate.get(r.date) ?? []), r.waterC])
+  return [...byDate]
+    .map(([date, values]) => ({ date, waterC: values.reduce((a, b) => a + b, 0) / values.length }))
+    .sort((a, b) => a.date.localeCompare(b.date))
 }
 
 /** Modelled water on the days of some readings. */
-function modelled(pond: ThermalPond, fit: ThermalFit, days: readonly DatedWeather[], readings: readonly WaterReading[]): number[] {
+function modelled(
+  pond: ThermalPond,
+  fit: ThermalFit,
+  days: readonly DatedWeather[],
+  readings: readonly WaterReading[],
+): number[] {
   const begin = Math.max(0, daysBetween(days[0].date, readings[0].date) - RUN_IN_DAYS)
   const end = daysBetween(days[0].date, readings[readings.length - 1].date)
   const run = days.slice(begin, end + 1)
@@ -90,7 +118,12 @@ function modelled(pond: ThermalPond, fit: ThermalFit, days: readonly DatedWeathe
   return readings.map((r) => water[daysBetween(run[0].date, r.date)].waterC)
 }
 
-function errorOf(pond: ThermalPond, fit: ThermalFit, days: readonly DatedWeather[], readings: readonly WaterReading[]): number {
+function errorOf(
+  pond: ThermalPond,
+  fit: ThermalFit,
+  days: readonly DatedWeather[],
+  readings: readonly WaterReading[],
+): number {
   const model = modelled(pond, fit, days, readings)
   return Math.sqrt(readings.reduce((sum, r, i) => sum + (model[i] - r.waterC) ** 2, 0) / readings.length)
 }
@@ -122,7 +155,8 @@ function withoutGaps(weather: readonly DatedWeather[]): DatedWeather[] {
   const sorted = [...weather].sort((a, b) => a.date.localeCompare(b.date))
   const filled: DatedWeather[] = []
   for (const day of sorted) {
-    for (let last = filled.at(-1); last && addDays(last.date, 1) < day.date; last = filled.at(-1)) filled.push({ ...last, date: addDays(last.date, 1) })
+    for (let last = filled.at(-1); last && addDays(last.date, 1) < day.date; last = filled.at(-1))
+      filled.push({ ...last, date: addDays(last.date, 1) })
     if (filled.at(-1)?.date !== day.date) filled.push(day)
   }
   return filled

@@ -81,4 +81,11 @@ export const WINDOW_JOBS = [
 export type WindowJob = (typeof WINDOW_JOBS)[number]
 
 /** The windows that most often decide a week's work: shown first. */
-export const MAIN_WINDOW_JOBS: readonly WindowJob[] = ['spring-cleanout', 'spring-startup', 'feeding-start', 'netting', 'feeding-stop', 'winter-shutdown']
+export const MAIN_WINDOW_JOBS: readonly WindowJob[] = [
+  'spring-cleanout',
+  'spring-startup',
+  'feeding-start',
+  'netting',
+  'feeding-stop',
+  'winter-shutdown',
+]

@@ -3,7 +3,14 @@ import { normalDeviate, seededRandom } from '../numeric/random'
 import { calibrate, withFit } from './calibrate'
 import { DEFAULT_SEASON_RULES, WINDOW_JOBS } from './house-rules'
 import { waterTemperatures } from './water-temperature'
-import { forecastErrorC, plainDayOfYear, possibleWeather, weatherAtHeight, type DatedWeather, type KnownWeather } from './weather-ahead'
+import {
+  forecastErrorC,
+  plainDayOfYear,
+  possibleWeather,
+  weatherAtHeight,
+  type DatedWeather,
+  type KnownWeather,
+} from './weather-ahead'
 import { weatherYear } from './weather-year'
 import { pondSeason } from './windows'
 import { STATIONS } from '../../../stand-ins/weather-desk/stations'
@@ -16,20 +23,23 @@ const dated = (from: IsoDate, days: number, seed: number, station = coast): Date
   const first = plainDayOfYear(from) - 1
   return Array.from({ length: days }, (_, i) => ({ date: addDays(from, i), ...years[first + i] }))
 }
-const warmer = (days: readonly DatedWeather[], byC: number) => days.map((d) => ({ ...d, minAirC: d.minAirC + byC, maxAirC: d.maxAirC + byC }))
+const warmer = (days: readonly DatedWeather[], byC: number) =>
+  days.map((d) => ({ ...d, minAirC: d.minAirC + byC, maxAirC: d.maxAirC + byC }))
 
 describe('rain', () => {
   const random = seededRandom(3)
   const years = Array.from({ length: 40 }, () => weatherYear(coast, random))
   const january = years.map((y) => y.slice(0, 31))
   it('falls as much in a month as the normals say', () => {
-    const mm = january.map((days) => days.reduce((sum, d) => sum + d.rainMm, 0)).reduce((a, b) => a + b, 0) / years.length
+    const mm =
+      january.map((days) => days.reduce((sum, d) => sum + d.rainMm, 0)).reduce((a, b) => a + b, 0) / years.length
     expect(mm).toBeGreaterThan(coast.months[0].rainMm * 0.85)
     expect(mm).toBeLessThan(coast.months[0].rainMm * 1.15)
   })
   it('comes in spells: a wet day follows a wet day more often than a dry one', () => {
     const pairs = january.flatMap((days) => days.slice(1).map((d, i) => [days[i].rainMm > 0, d.rainMm > 0]))
-    const after = (wet: boolean) => pairs.filter(([before, now]) => before === wet && now).length / pairs.filter(([before]) => before === wet).length
+    const after = (wet: boolean) =>
+      pairs.filter(([before, now]) => before === wet && now).length / pairs.filter(([before]) => before === wet).length
     expect(after(true)).toBeGreaterThan(after(false) + 0.15)
   })
 })
@@ -44,7 +54,8 @@ describe('weather ahead', () => {
     const mean = means.reduce((a, b) => a + b, 0) / means.length
     return Math.sqrt(means.reduce((sum, v) => sum + (v - mean) ** 2, 0) / means.length)
   }
-  it('takes observed days as they were', () => members.slice(0, 5).forEach((m) => expect(m[20]).toEqual(known.observed[20])))
+  it('takes observed days as they were', () =>
+    members.slice(0, 5).forEach((m) => expect(m[20]).toEqual(known.observed[20])))
   it('spreads around the forecast as its error says, wider with each day, and is any weather afterwards', () => {
     expect(spread(68)).toBeCloseTo(forecastErrorC(0), 0)
     expect(spread(77)).toBeGreaterThan(spread(69) * 2)
@@ -60,14 +71,24 @@ describe('weather ahead', () => {
     }
     expect(next(5)).toBeGreaterThan(next(-5) + 2)
   })
-  it('counts 29 February as the 28th', () => expect([plainDayOfYear('2028-02-29'), plainDayOfYear('2028-03-01')]).toEqual([59, 60]))
-  it('cools with height', () => expect(weatherAtHeight(known.observed, 12, 1012)[0].minAirC).toBeCloseTo(known.observed[0].minAirC - 6.5, 9))
+  it('counts 29 February as the 28th', () =>
+    expect([plainDayOfYear('2028-02-29'), plainDayOfYear('2028-03-01')]).toEqual([59, 60]))
+  it('cools with height', () =>
+    expect(weatherAtHeight(known.observed, 12, 1012)[0].minAirC).toBeCloseTo(known.observed[0].minAirC - 6.5, 9))
 })
 
 describe('this year’s season', () => {
   const pond = { meanDepthM: 0.7, shade: 0.3, windShare: 0.5, altitudeM: 12 }
   const run = (known: KnownWeather, changes: object = {}) =>
-    pondSeason({ pond, station: coast, rules: DEFAULT_SEASON_RULES, year: Number(known.today.slice(0, 4)), weatherYears: 40, known, ...changes })
+    pondSeason({
+      pond,
+      station: coast,
+      rules: DEFAULT_SEASON_RULES,
+      year: Number(known.today.slice(0, 4)),
+      weatherYears: 40,
+      known,
+      ...changes,
+    })
   const today = '2027-03-05'
   const observed = dated('2026-10-01', 155, 4)
   const known: KnownWeather = { today, observed, forecast: dated(today, 10, 6) }
@@ -95,22 +116,43 @@ describe('this year’s season', () => {
     expect(met.waterC[160].p50).toBeCloseTo(run(known).waterC[160].p50, 0)
   })
   it('works through a leap year day by day', () => {
-    const leap = run({ today: '2028-03-02', observed: dated('2027-10-01', 153, 4), forecast: dated('2028-03-02', 10, 5) })
+    const leap = run({
+      today: '2028-03-02',
+      observed: dated('2027-10-01', 153, 4),
+      forecast: dated('2028-03-02', 10, 5),
+    })
     expect(leap.waterC).toHaveLength(365)
     leap.windows.forEach((w) => expect(w.earliest <= w.best && w.best <= w.latest).toBe(true))
   })
   it('follows the house in what it does at all', () => {
-    const jobs = (changes: object) => run(known, { rules: { ...DEFAULT_SEASON_RULES, ...changes } }).windows.map((w) => w.job)
+    const jobs = (changes: object) =>
+      run(known, { rules: { ...DEFAULT_SEASON_RULES, ...changes } }).windows.map((w) => w.job)
     expect(jobs({ spring: 'never-drain' })).not.toContain('spring-cleanout')
     expect(jobs({ bacteria: 'none' })).not.toContain('bacteria')
-    const freezing = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, rules: { ...DEFAULT_SEASON_RULES, winter: 'run-on' }, year: 2027 })
+    const freezing = pondSeason({
+      pond: { ...pond, altitudeM: 410 },
+      station: upland,
+      rules: { ...DEFAULT_SEASON_RULES, winter: 'run-on' },
+      year: 2027,
+    })
     expect(freezing.windows.map((w) => w.job)).toContain('winter-running')
     expect(freezing.windows.map((w) => w.job)).not.toContain('winter-shutdown')
   })
   it('puts the year in its order in the uplands', () => {
-    const s = pondSeason({ pond: { ...pond, altitudeM: 410 }, station: upland, rules: DEFAULT_SEASON_RULES, year: 2027 })
+    const s = pondSeason({
+      pond: { ...pond, altitudeM: 410 },
+      station: upland,
+      rules: DEFAULT_SEASON_RULES,
+      year: 2027,
+    })
     const best = (job: (typeof WINDOW_JOBS)[number]) => s.windows.find((w) => w.job === job)!.best
-    const inOrder = [best('cold-bacteria'), best('bacteria'), best('feeding-normal'), best('netting'), best('netting-off')]
+    const inOrder = [
+      best('cold-bacteria'),
+      best('bacteria'),
+      best('feeding-normal'),
+      best('netting'),
+      best('netting-off'),
+    ]
     expect([...inOrder].sort()).toEqual(inOrder)
     expect(best('feeding-start') <= best('feeding-normal')).toBe(true)
     expect(best('netting') < best('deicer-on')).toBe(true)
@@ -125,7 +167,9 @@ describe('calibration', () => {
   const readings = (every: number, fit: object, noiseC = 0.5) => {
     const random = seededRandom(8)
     const water = waterTemperatures(weather, { ...survey, ...fit }, { waterC: 5, iceM: 0 })
-    return weather.flatMap((d, i) => (i > 80 && i % every === 0 ? [{ date: d.date, waterC: water[i].waterC + noiseC * normalDeviate(random) }] : []))
+    return weather.flatMap((d, i) =>
+      i > 80 && i % every === 0 ? [{ date: d.date, waterC: water[i].waterC + noiseC * normalDeviate(random) }] : [],
+    )
   }
   it('foretells readings it has not seen better than the survey does', () => {
     const found = calibrate(survey, weather, readings(21, truth))

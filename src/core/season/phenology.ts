@@ -25,7 +25,8 @@ export function leafFallDay(weather: readonly WeatherDay[], latitudeDeg: number,
     const hours = daylightHoursOnDay(latitudeDeg, i + 1)
     if (hours >= LEAF_FALL.startDaylightH) continue
     const meanC = (weather[i].minAirC + weather[i].maxAirC) / 2
-    if (meanC < LEAF_FALL.baseC) total += (LEAF_FALL.baseC - meanC) ** LEAF_FALL.power * (hours / LEAF_FALL.startDaylightH) ** 2
+    if (meanC < LEAF_FALL.baseC)
+      total += (LEAF_FALL.baseC - meanC) ** LEAF_FALL.power * (hours / LEAF_FALL.startDaylightH) ** 2
     if (total >= chillSum) return i + 1
   }
   return Infinity

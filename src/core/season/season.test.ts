@@ -44,7 +44,16 @@ describe('the sun', () => {
 
 describe('open-water evaporation', () => {
   // weather of FAO-56 example 18, where reference grass loses 3.9 mm/d: darker open water loses somewhat more
-  const day = { date: '2027-07-06', latitudeDeg: 50.8, minAirC: 12.3, maxAirC: 21.5, humidityPercent: 73.5, windMPerS: 2.078, sunshineH: 9.25, altitudeM: 100 }
+  const day = {
+    date: '2027-07-06',
+    latitudeDeg: 50.8,
+    minAirC: 12.3,
+    maxAirC: 21.5,
+    humidityPercent: 73.5,
+    windMPerS: 2.078,
+    sunshineH: 9.25,
+    altitudeM: 100,
+  }
   it('lies between grass and half as much again', () => {
     const mm = openWaterEvaporationMmPerD(day)
     expect(mm).toBeGreaterThan(3.9)
@@ -60,7 +69,8 @@ describe('open-water evaporation', () => {
     const wet = openWaterEvaporationMmPerD({ ...day, humidityPercent: 100, windMPerS: 0 })
     expect(openWaterEvaporationMmPerD({ ...day, humidityPercent: 100, windMPerS: 8 })).toBeCloseTo(wet, 9)
   })
-  it('asks for sunshine or radiation', () => expect(() => openWaterEvaporationMmPerD({ ...day, sunshineH: undefined })).toThrow('sunshineH'))
+  it('asks for sunshine or radiation', () =>
+    expect(() => openWaterEvaporationMmPerD({ ...day, sunshineH: undefined })).toThrow('sunshineH'))
 })
 
 describe('weather years', () => {
@@ -70,39 +80,63 @@ describe('weather years', () => {
   }
   it('average to the normals', () => {
     const july = years(60).flatMap((y) => y.slice(181, 212).map((d) => (d.minAirC + d.maxAirC) / 2))
-    expect(july.reduce((a, b) => a + b, 0) / july.length).toBeCloseTo((coast.months[6].minAirC + coast.months[6].maxAirC) / 2, 0)
+    expect(july.reduce((a, b) => a + b, 0) / july.length).toBeCloseTo(
+      (coast.months[6].minAirC + coast.months[6].maxAirC) / 2,
+      0,
+    )
   })
   it('repeat for the same seed', () => expect(years(2)).toEqual(years(2)))
   it('hang on the day before', () => {
     const departures = years(20).flatMap((y) =>
       y.map(
         (d, i) =>
-          (d.minAirC + d.maxAirC) / 2 - y.slice(Math.max(0, i - 15), i + 15).reduce((s, x) => s + (x.minAirC + x.maxAirC) / 2, 0) / Math.min(30, y.length),
+          (d.minAirC + d.maxAirC) / 2 -
+          y.slice(Math.max(0, i - 15), i + 15).reduce((s, x) => s + (x.minAirC + x.maxAirC) / 2, 0) /
+            Math.min(30, y.length),
       ),
     )
-    const lag = departures.slice(1).reduce((s, v, i) => s + v * departures[i], 0) / departures.reduce((s, v) => s + v * v, 0)
+    const lag =
+      departures.slice(1).reduce((s, v, i) => s + v * departures[i], 0) / departures.reduce((s, v) => s + v * v, 0)
     expect(lag).toBeGreaterThan(0.4)
   })
   it('cool with height by 6.5 °C per km', () =>
-    expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0].minAirC).toBeCloseTo(coast.months[0].minAirC - 6.5, 9))
+    expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0].minAirC).toBeCloseTo(
+      coast.months[0].minAirC - 6.5,
+      9,
+    ))
 })
 
 describe('water temperature', () => {
   it('exchanges heat as Edinger and others give it', () =>
     expect(exchangeWPerM2K(20, 10, 3)).toBeCloseTo(4.5 + 1 + (0.35 + 0.225 + 0.27 + 0.47) * (9.2 + 0.46 * 9), 6))
-  const steady = Array.from({ length: 400 }, () => ({ minAirC: 12, maxAirC: 18, humidityPercent: 70, windMPerS: 3, sunshineH: 5, rainMm: 0 }))
+  const steady = Array.from({ length: 400 }, () => ({
+    minAirC: 12,
+    maxAirC: 18,
+    humidityPercent: 70,
+    windMPerS: 3,
+    sunshineH: 5,
+    rainMm: 0,
+  }))
   const thermal = { ...pond, latitudeDeg: 45 }
   it('forgets where it began', () => {
     const from = (waterC: number) => waterTemperatures(steady, thermal, { waterC, iceM: 0 })[120].waterC
     expect(from(2)).toBeCloseTo(from(25), 3)
   })
   it('lags more in deeper water and warms less in shade', () => {
-    const after = (changes: object) => waterTemperatures(steady, { ...thermal, ...changes }, { waterC: 4, iceM: 0 }, 100)[4].waterC
+    const after = (changes: object) =>
+      waterTemperatures(steady, { ...thermal, ...changes }, { waterC: 4, iceM: 0 }, 100)[4].waterC
     expect(after({ meanDepthM: 3 })).toBeLessThan(after({ meanDepthM: 0.3 }))
     expect(after({ shade: 0.8 })).toBeLessThan(after({ shade: 0 }))
   })
   it('freezes at 0 °C, thickens, and thaws before it warms', () => {
-    const cold = Array.from({ length: 30 }, () => ({ minAirC: -12, maxAirC: -6, humidityPercent: 75, windMPerS: 2, sunshineH: 1, rainMm: 0 }))
+    const cold = Array.from({ length: 30 }, () => ({
+      minAirC: -12,
+      maxAirC: -6,
+      humidityPercent: 75,
+      windMPerS: 2,
+      sunshineH: 1,
+      rainMm: 0,
+    }))
     const frozen = waterTemperatures(cold, thermal, { waterC: 3, iceM: 0 }, 1)
     expect(frozen.at(-1)!.iceM).toBeGreaterThan(0.05)
     expect(Math.min(...frozen.map((d) => d.waterC))).toBe(0)
@@ -117,12 +151,15 @@ describe('windows', () => {
   const mild = season()
   const cold = season({ station: upland, pond: { ...pond, altitudeM: 410 } })
   const of = (s: typeof mild, job: string) => s.windows.find((w) => w.job === job)!
-  it('keeps its band in order on every day', () => mild.waterC.forEach((b) => expect(b.p10 <= b.p50 && b.p50 <= b.p90).toBe(true)))
+  it('keeps its band in order on every day', () =>
+    mild.waterC.forEach((b) => expect(b.p10 <= b.p50 && b.p50 <= b.p90).toBe(true)))
   it('orders every window earliest, best, latest', () =>
     [...mild.windows, ...cold.windows].forEach((w) => expect(w.earliest <= w.best && w.best <= w.latest).toBe(true)))
   it('comes later in spring and earlier in autumn in the uplands', () => {
-    for (const job of ['spring-cleanout', 'spring-startup', 'feeding-start']) expect(of(cold, job).best > of(mild, job).best).toBe(true)
-    for (const job of ['netting', 'feeding-stop', 'winter-shutdown']) expect(of(cold, job).best < of(mild, job).best).toBe(true)
+    for (const job of ['spring-cleanout', 'spring-startup', 'feeding-start'])
+      expect(of(cold, job).best > of(mild, job).best).toBe(true)
+    for (const job of ['netting', 'feeding-stop', 'winter-shutdown'])
+      expect(of(cold, job).best < of(mild, job).best).toBe(true)
   })
   it('freezes upland ponds from December to March and not the coast’s', () => {
     expect(cold.iceChance[20]).toBeGreaterThan(0.9)
@@ -138,7 +175,10 @@ describe('windows', () => {
     expect(why.waterC).toBeLessThanOrEqual(13)
   })
   it('leaves out what cannot happen: no feeding start in water that stays cold', () => {
-    const arctic = { ...upland, months: upland.months.map((m) => ({ ...m, minAirC: m.minAirC - 14, maxAirC: m.maxAirC - 14 })) }
+    const arctic = {
+      ...upland,
+      months: upland.months.map((m) => ({ ...m, minAirC: m.minAirC - 14, maxAirC: m.maxAirC - 14 })),
+    }
     expect(season({ station: arctic }).windows.map((w) => w.job)).not.toContain('feeding-start')
   })
   it('repeats for the same seed and moves a little for another', () => {

@@ -27,7 +27,11 @@ export function normalsAtHeight(station: StationNormals, altitudeM: number): Sta
   assertStation(station)
   assertInRange('altitudeM', altitudeM, [-400, 5000])
   const change = (altitudeM - station.altitudeM) * LAPSE_C_PER_M
-  return { ...station, altitudeM, months: station.months.map((m) => ({ ...m, minAirC: m.minAirC + change, maxAirC: m.maxAirC + change })) }
+  return {
+    ...station,
+    altitudeM,
+    months: station.months.map((m) => ({ ...m, minAirC: m.minAirC + change, maxAirC: m.maxAirC + change })),
+  }
 }
 
 const mixed = (a: number, b: number, share: number): number => a + (b - a) * share
@@ -50,10 +54,12 @@ export function normalOn(station: StationNormals, dayOfYear: number): MonthNorma
 }
 
 /** Normals of the days 1..365, day 1 first. */
-export const dailyNormals = (station: StationNormals): MonthNormal[] => Array.from({ length: 365 }, (_, i) => normalOn(station, i + 1))
+export const dailyNormals = (station: StationNormals): MonthNormal[] =>
+  Array.from({ length: 365 }, (_, i) => normalOn(station, i + 1))
 
 export function assertStation(station: StationNormals): void {
-  if (station.months.length !== 12) throw new DomainError('months', station.months.length, 'twelve months, January first')
+  if (station.months.length !== 12)
+    throw new DomainError('months', station.months.length, 'twelve months, January first')
   station.months.forEach((month, i) => {
     assertInRange(`months.${i}.minAirC`, month.minAirC, [-50, 45])
     assertInRange(`months.${i}.maxAirC`, month.maxAirC, [month.minAirC, 55])

@@ -21,7 +21,8 @@ export function daylightHours(latitudeDeg: number, date: IsoDate): number {
 }
 
 /** The same by day of the year, 1 on 1 January. */
-export const daylightHoursOnDay = (latitudeDeg: number, day: number): number => (24 / Math.PI) * sunsetAngleRad(latitudeDeg, day)
+export const daylightHoursOnDay = (latitudeDeg: number, day: number): number =>
+  (24 / Math.PI) * sunsetAngleRad(latitudeDeg, day)
 
 /**
  * Equation of time, minutes by which the sun is ahead of the clock.
@@ -36,7 +37,12 @@ export function equationOfTimeMin(day: number): number {
  * Sunrise and sunset (geometric), minutes of the day on a clock so many minutes ahead of UTC.
  * @returns [0, 0] in polar night, [0, 1440] in polar day
  */
-export function sunMinutes(latitudeDeg: number, longitudeDeg: number, date: IsoDate, utcOffsetMin: number): [number, number] {
+export function sunMinutes(
+  latitudeDeg: number,
+  longitudeDeg: number,
+  date: IsoDate,
+  utcOffsetMin: number,
+): [number, number] {
   assertInRange('latitudeDeg', latitudeDeg, [-90, 90])
   assertInRange('longitudeDeg', longitudeDeg, [-180, 180])
   const day = dayOfYear(date)
@@ -53,7 +59,12 @@ export function extraterrestrialMJ(latitudeDeg: number, day: number): number {
   const phi = rad(latitudeDeg)
   const delta = declinationRad(day)
   const distance = 1 + 0.033 * Math.cos((2 * Math.PI * day) / 365)
-  return ((24 * 60) / Math.PI) * SOLAR_CONSTANT_MJ * distance * (ws * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(ws))
+  return (
+    ((24 * 60) / Math.PI) *
+    SOLAR_CONSTANT_MJ *
+    distance *
+    (ws * Math.sin(phi) * Math.sin(delta) + Math.cos(phi) * Math.cos(delta) * Math.sin(ws))
+  )
 }
 
 /** Solar radiation from hours of sunshine, MJ/m²/d. @source Ångström formula, FAO-56 eq. 35 with a = 0.25, b = 0.5 */

@@ -73,7 +73,12 @@ const LIKELY = 0.7
  * @param evaporation expected for a day, mm/d
  * @source bucket test as in any leak guide; two hypotheses weighed by Bayes' rule, a leak's rate exponential
  */
-export function waterBalance(logs: readonly LevelLog[], evaporation: (date: IsoDate) => number, pondAreaM2: number, today: IsoDate): WaterBalance {
+export function waterBalance(
+  logs: readonly LevelLog[],
+  evaporation: (date: IsoDate) => number,
+  pondAreaM2: number,
+  today: IsoDate,
+): WaterBalance {
   logs.forEach((log, i) => {
     assertInRange(`logs.${i}.hours`, log.hours, LEVEL_LOG_RANGE.hours)
     assertInRange(`logs.${i}.dropMm`, log.dropMm, LEVEL_LOG_RANGE.dropMm)
@@ -86,7 +91,8 @@ export function waterBalance(logs: readonly LevelLog[], evaporation: (date: IsoD
     logs.filter((log) => !log.pumpOn),
     evaporation,
   )
-  const usual = (evaporation(today) * (1 + MOVING_WATER_EXTRA) + Math.max(0, on?.excessMmPerD ?? off?.excessMmPerD ?? 0)) / 1000
+  const usual =
+    (evaporation(today) * (1 + MOVING_WATER_EXTRA) + Math.max(0, on?.excessMmPerD ?? off?.excessMmPerD ?? 0)) / 1000
   return { on, off, advice: adviceFor(on, off), topUpM3PerWeek: usual * 7 * pondAreaM2 }
 }
 
@@ -104,15 +110,22 @@ function judge(logs: readonly LevelLog[], evaporation: (date: IsoDate) => number
     const days = log.hours / 24
     const still = log.bucketDropMm === null ? evaporation(log.day) : log.bucketDropMm / days
     const expected = still * (log.pumpOn ? 1 + MOVING_WATER_EXTRA : 1)
-    const known = log.bucketDropMm === null ? SPREAD.expectedShare * Math.max(still, 0) + SPREAD.expectedMm : SPREAD.bucketMm / days
+    const known =
+      log.bucketDropMm === null ? SPREAD.expectedShare * Math.max(still, 0) + SPREAD.expectedMm : SPREAD.bucketMm / days
     const sigma = Math.hypot(SPREAD.readingMm / days, known)
     return { measured: log.dropMm / days, expected, weight: 1 / sigma ** 2 }
   })
   const weights = each.reduce((sum, e) => sum + e.weight, 0)
-  const mean = (of: (e: (typeof each)[number]) => number) => each.reduce((sum, e) => sum + of(e) * e.weight, 0) / weights
+  const mean = (of: (e: (typeof each)[number]) => number) =>
+    each.reduce((sum, e) => sum + of(e) * e.weight, 0) / weights
   const [measuredMmPerD, expectedMmPerD] = [mean((e) => e.measured), mean((e) => e.expected)]
   const excessMmPerD = measuredMmPerD - expectedMmPerD
-  return { expectedMmPerD, measuredMmPerD, excessMmPerD, leakLikelihood: leakLikelihood(excessMmPerD, 1 / Math.sqrt(weights)) }
+  return {
+    expectedMmPerD,
+    measuredMmPerD,
+    excessMmPerD,
+    leakLikelihood: leakLikelihood(excessMmPerD, 1 / Math.sqrt(weights)),
+  }
 }
 
 const STEPS = 400

@@ -56,7 +56,12 @@ export function dewPointC(meanAirC: number, humidityPercent: number): number {
  * @param startDay day of the year of the first weather day (1 = 1 January)
  * @source Edinger, Brady & Geyer 1974; Stefan ice growth
  */
-export function waterTemperatures(weather: readonly WeatherDay[], pond: ThermalPond, start: WaterDay, startDay = 1): WaterDay[] {
+export function waterTemperatures(
+  weather: readonly WeatherDay[],
+  pond: ThermalPond,
+  start: WaterDay,
+  startDay = 1,
+): WaterDay[] {
   assertInRange('meanDepthM', pond.meanDepthM, [0.02, 20])
   assertInRange('shade', pond.shade, [0, 0.95])
   assertInRange('windShare', pond.windShare, [0.05, 1.5])
@@ -65,7 +70,13 @@ export function waterTemperatures(weather: readonly WeatherDay[], pond: ThermalP
   return weather.map((day, i) => (state = nextDay(state, day, pond, capacity, ((startDay + i - 1) % 365) + 1)))
 }
 
-function nextDay(state: WaterDay, day: WeatherDay, pond: ThermalPond, capacityMJPerK: number, dayOfYear: number): WaterDay {
+function nextDay(
+  state: WaterDay,
+  day: WeatherDay,
+  pond: ThermalPond,
+  capacityMJPerK: number,
+  dayOfYear: number,
+): WaterDay {
   const airC = (day.minAirC + day.maxAirC) / 2 + (pond.airOffsetC ?? 0)
   const air = {
     airC,
@@ -77,10 +88,12 @@ function nextDay(state: WaterDay, day: WeatherDay, pond: ThermalPond, capacityMJ
 }
 
 /** Heat that takes part per °C, MJ per m² of surface: the water's and the ground's. */
-export const heatCapacityMJPerK = (pond: ThermalPond): number => WATER_HEAT_MJ * (pond.meanDepthM * (pond.depthShare ?? 1) + GROUND_EXTRA_DEPTH_M)
+export const heatCapacityMJPerK = (pond: ThermalPond): number =>
+  WATER_HEAT_MJ * (pond.meanDepthM * (pond.depthShare ?? 1) + GROUND_EXTRA_DEPTH_M)
 
 /** Sun that the water takes in, mean W/m² over the day, from a day's radiation on open ground, MJ/m². */
-export const absorbedSolarW = (pond: ThermalPond, solarMJ: number): number => (solarMJ * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY
+export const absorbedSolarW = (pond: ThermalPond, solarMJ: number): number =>
+  (solarMJ * (1 - pond.shade) * (1 - WATER_ALBEDO)) / W_TO_MJ_PER_DAY
 
 /** Air over a pond in one step. */
 export interface AirOverWater {

@@ -22,7 +22,8 @@ export const FORECAST_ERROR = { firstDayC: 0.7, perDayC: 0.32, persistence: 0.8 
 export const forecastErrorC = (leadDays: number): number => FORECAST_ERROR.firstDayC + FORECAST_ERROR.perDayC * leadDays
 
 /** Day 1..365 of a year without 29 February, which counts as the 28th. */
-export const plainDayOfYear = (date: IsoDate): number => dayOfYear(`2001${date.endsWith('-02-29') ? '-02-28' : date.slice(4)}`)
+export const plainDayOfYear = (date: IsoDate): number =>
+  dayOfYear(`2001${date.endsWith('-02-29') ? '-02-28' : date.slice(4)}`)
 
 /**
  * Possible runs of days: what was observed, the forecast with an error that grows with its lead, then likely weather that goes on from there.
@@ -30,7 +31,12 @@ export const plainDayOfYear = (date: IsoDate): number => dayOfYear(`2001${date.e
  * @param days how many
  * @returns a drawer of runs: each call gives another one
  */
-export function possibleWeather(known: KnownWeather, station: StationNormals, from: IsoDate, days: number): (random: Random) => WeatherDay[] {
+export function possibleWeather(
+  known: KnownWeather,
+  station: StationNormals,
+  from: IsoDate,
+  days: number,
+): (random: Random) => WeatherDay[] {
   const observed = new Map(known.observed.map((d) => [d.date, d]))
   const forecast = new Map(known.forecast.map((d) => [d.date, d]))
   const todayAt = daysBetween(from, known.today)
@@ -39,25 +45,41 @@ export function possibleWeather(known: KnownWeather, station: StationNormals, fr
     const date = addDays(from, i)
     const day = plainDayOfYear(date)
     const seen = observed.get(date)
-    return { day, seen, told: seen ? undefined : forecast.get(date), errorC: forecastErrorC(Math.max(0, i - todayAt)), normal: normals[day - 1] }
+    return {
+      day,
+      seen,
+      told: seen ? undefined : forecast.get(date),
+      errorC: forecastErrorC(Math.max(0, i - todayAt)),
+      normal: normals[day - 1],
+    }
   })
   return (random) => {
     const walk = startWalk(normals, random)
     let miss = normalDeviate(random)
     return frame.map(({ day, seen, told, errorC, normal }) => {
-      if (told) miss = FORECAST_ERROR.persistence * miss + Math.sqrt(1 - FORECAST_ERROR.persistence ** 2) * normalDeviate(random)
+      if (told)
+        miss =
+          FORECAST_ERROR.persistence * miss + Math.sqrt(1 - FORECAST_ERROR.persistence ** 2) * normalDeviate(random)
       const known = seen ?? (told && shifted(told, miss * errorC))
       if (!known) return nextWeather(walk, day)
       // what comes after a known day goes on from how warm that was
-      walk.departure = ((known.minAirC + known.maxAirC - normal.minAirC - normal.maxAirC) / 2 - walk.yearC) / Math.max(0.5, normal.sdC)
+      walk.departure =
+        ((known.minAirC + known.maxAirC - normal.minAirC - normal.maxAirC) / 2 - walk.yearC) / Math.max(0.5, normal.sdC)
       walk.wet = known.rainMm > 0.2
       return known
     })
   }
 }
 
-const shifted = (day: WeatherDay, byC: number): WeatherDay => ({ ...day, minAirC: day.minAirC + byC, maxAirC: day.maxAirC + byC })
+const shifted = (day: WeatherDay, byC: number): WeatherDay => ({
+  ...day,
+  minAirC: day.minAirC + byC,
+  maxAirC: day.maxAirC + byC,
+})
 
 /** Weather of a station moved to a site's height: −6.5 °C per km. */
-export const weatherAtHeight = <Day extends WeatherDay>(days: readonly Day[], stationAltitudeM: number, altitudeM: number): Day[] =>
-  days.map((day) => ({ ...day, ...shifted(day, LAPSE_C_PER_M * (altitudeM - stationAltitudeM)) }))
+export const weatherAtHeight = <Day extends WeatherDay>(
+  days: readonly Day[],
+  stationAltitudeM: number,
+  altitudeM: number,
+): Day[] => days.map((day) => ({ ...day, ...shifted(day, LAPSE_C_PER_M * (altitudeM - stationAltitudeM)) }))

@@ -43,7 +43,8 @@ export function startWalk(normals: readonly MonthNormal[], random: Random): Weat
 export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {
   const { random } = walk
   const normal = walk.normals[dayOfYear - 1]
-  walk.departure = GENERATOR.persistence * walk.departure + Math.sqrt(1 - GENERATOR.persistence ** 2) * normalDeviate(random)
+  walk.departure =
+    GENERATOR.persistence * walk.departure + Math.sqrt(1 - GENERATOR.persistence ** 2) * normalDeviate(random)
   const share = wetShare(normal)
   walk.wet = random() < (walk.wet ? share + RAIN.persistence * (1 - share) : share * (1 - RAIN.persistence))
   const shift = walk.yearC + seasonShift(walk.seasonsC, dayOfYear - 1) + normal.sdC * walk.departure
@@ -68,13 +69,18 @@ export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {
  * @param normals the station's days 1..365, handed in where many years are drawn
  * @returns 365 days from 1 January
  */
-export function weatherYear(station: StationNormals, random: Random, normals: readonly MonthNormal[] = dailyNormals(station)): WeatherDay[] {
+export function weatherYear(
+  station: StationNormals,
+  random: Random,
+  normals: readonly MonthNormal[] = dailyNormals(station),
+): WeatherDay[] {
   const walk = startWalk(normals, random)
   return Array.from({ length: DAYS }, (_, i) => nextWeather(walk, i + 1))
 }
 
 /** Share of wet days that a month's rain makes likely. */
-const wetShare = (normal: MonthNormal): number => Math.min(RAIN.mostWetShare, Math.max(0.02, normal.rainMm / 30.4 / RAIN.mmPerWetDay))
+const wetShare = (normal: MonthNormal): number =>
+  Math.min(RAIN.mostWetShare, Math.max(0.02, normal.rainMm / 30.4 / RAIN.mmPerWetDay))
 
 /** Quarter departures joined by straight lines so that no day jumps. */
 function seasonShift(seasonsC: readonly number[], dayIndex: number): number {

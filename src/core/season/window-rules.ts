@@ -49,8 +49,10 @@ function happened(from: number, test: (i: number) => boolean): boolean[] {
 }
 
 /** Spring water that has reached a temperature for good, by its mean over some days. */
-const warmedTo = (water: readonly WaterDay[], waterC: number, days: number) => turned(0, MIDSUMMER, (i) => trailing(water, i, days) >= waterC)
-const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number) => turned(MIDSUMMER, DAYS, (i) => trailing(water, i, days) < waterC)
+const warmedTo = (water: readonly WaterDay[], waterC: number, days: number) =>
+  turned(0, MIDSUMMER, (i) => trailing(water, i, days) >= waterC)
+const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number) =>
+  turned(MIDSUMMER, DAYS, (i) => trailing(water, i, days) < waterC)
 
 /**
  * When a job may be done, by the house rules.
@@ -61,9 +63,13 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
     case 'spring-cleanout':
       return rules.spring === 'never-drain' ? null : { kind: 'span', holds: (year) => cleanoutDays(year, rules) }
     case 'cold-bacteria':
-      return rules.bacteria !== 'regular' ? null : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, rules) }
+      return rules.bacteria !== 'regular'
+        ? null
+        : { kind: 'span', holds: ({ water }) => coldBacteriaDays(water, rules) }
     case 'bacteria':
-      return rules.bacteria !== 'regular' ? null : { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.bacteriaWaterC, 3) }
+      return rules.bacteria !== 'regular'
+        ? null
+        : { kind: 'turn', holds: ({ water }) => warmedTo(water, rules.bacteriaWaterC, 3) }
     case 'spring-startup':
       return {
         kind: 'turn',
@@ -71,7 +77,9 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
           turned(
             0,
             MIDSUMMER,
-            (i) => trailing(water, i, 5) >= rules.startupWaterC && mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
+            (i) =>
+              trailing(water, i, 5) >= rules.startupWaterC &&
+              mean(weather.slice(Math.max(0, i - WEEK + 1), i + 1).map((d) => d.minAirC)) > 0,
           ),
       }
     case 'dividing':
@@ -79,7 +87,13 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
         kind: 'span',
         holds: ({ weather, water }) => {
           const [iceOut, leafOut] = [iceOutDay(water), degreeDayDate(weather, rules.leafOutDegreeDays)]
-          return byDay((i) => i < MIDSUMMER && i >= iceOut && trailing(water, i, WEEK) >= rules.startupWaterC && i + 1 < leafOut + 2 * WEEK)
+          return byDay(
+            (i) =>
+              i < MIDSUMMER &&
+              i >= iceOut &&
+              trailing(water, i, WEEK) >= rules.startupWaterC &&
+              i + 1 < leafOut + 2 * WEEK,
+          )
         },
       }
     case 'feeding-start':
@@ -103,7 +117,10 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
     case 'feeding-stop':
       return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.feedingStopWaterC, 3) }
     case 'cut-back':
-      return { kind: 'turn', holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= rules.killingFrostAirC) }
+      return {
+        kind: 'turn',
+        holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= rules.killingFrostAirC),
+      }
     case 'netting': {
       const [lead, close] = rules.nettingLeadDays
       return { kind: 'span', holds: ({ weather }) => aroundLeafFall(weather, latitudeDeg, rules, -lead, -close) }
@@ -125,7 +142,9 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
       }
     }
     case 'winter-running':
-      return rules.winter !== 'run-on' ? null : { kind: 'turn', holds: ({ water }) => byDay((i) => i >= firstIceDay(water)) }
+      return rules.winter !== 'run-on'
+        ? null
+        : { kind: 'turn', holds: ({ water }) => byDay((i) => i >= firstIceDay(water)) }
   }
 }
 
@@ -134,7 +153,13 @@ function cleanoutDays({ weather, water }: PossibleYear, rules: SeasonRules): boo
   const iceOut = iceOutDay(water)
   const [low, high] = rules.cleanoutWaterC
   return byDay(
-    (i) => i < MIDSUMMER && i >= iceOut && i + 1 < leafOut && water[i].waterC >= low && water[i].waterC <= high && weather[i].minAirC > rules.hardFrostAirC,
+    (i) =>
+      i < MIDSUMMER &&
+      i >= iceOut &&
+      i + 1 < leafOut &&
+      water[i].waterC >= low &&
+      water[i].waterC <= high &&
+      weather[i].minAirC > rules.hardFrostAirC,
   )
 }
 
@@ -152,7 +177,13 @@ function flushDays(water: readonly WaterDay[], rules: SeasonRules): boolean[] {
   return byDay((i) => trailing(water, i, WEEK) >= rules.flushWaterC && !spawning(i))
 }
 
-function aroundLeafFall(weather: readonly WeatherDay[], latitudeDeg: number, rules: SeasonRules, from: number, to: number): boolean[] {
+function aroundLeafFall(
+  weather: readonly WeatherDay[],
+  latitudeDeg: number,
+  rules: SeasonRules,
+  from: number,
+  to: number,
+): boolean[] {
   const fall = leafFallDay(weather, latitudeDeg, rules.leafFallChill)
   return byDay((i) => i + 1 >= fall + from && i + 1 <= fall + to)
 }

@@ -42,7 +42,12 @@ export interface JobWindow {
   /** Share of weather years in which the conditions hold (span) or the turn has come (turn), for each of 365 days. */
   readonly likelihood: readonly number[]
   /** Median figures at the best day, for "why then?". */
-  readonly why: { readonly waterC: number; readonly minAirC: number; readonly likelihood: number; readonly median: number }
+  readonly why: {
+    readonly waterC: number
+    readonly minAirC: number
+    readonly likelihood: number
+    readonly median: number
+  }
 }
 
 export interface Season {
@@ -78,7 +83,9 @@ export function pondSeason(input: SeasonInput): Season {
   const random = seededRandom(seed)
   const { known } = input
   const normals = dailyNormals(station)
-  const draw = known ? thisYear(known, station, thermal, input) : (from: Random) => possibleYear(weatherYear(station, from, normals), thermal)
+  const draw = known
+    ? thisYear(known, station, thermal, input)
+    : (from: Random) => possibleYear(weatherYear(station, from, normals), thermal)
   const years = Array.from({ length: weatherYears }, () => draw(random))
   const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i].waterC)))
   const dateOf = (day: number) => dayToDate(input.year, day)
@@ -103,7 +110,12 @@ const READING_WEIGHT = 0.7
 const RUN_IN_DAYS = 75
 
 /** This year as far as it is known, and likely ways on. A 29 February is run through and left out. */
-function thisYear(known: KnownWeather, station: StationNormals, pond: ThermalPond, { year, reading }: SeasonInput): (random: Random) => PossibleYear {
+function thisYear(
+  known: KnownWeather,
+  station: StationNormals,
+  pond: ThermalPond,
+  { year, reading }: SeasonInput,
+): (random: Random) => PossibleYear {
   const from = addDays(`${year}-01-01`, -RUN_IN_DAYS)
   const days = RUN_IN_DAYS + daysBetween(`${year}-01-01`, `${year + 1}-01-01`)
   const drawWeather = possibleWeather(known, station, from, days)
@@ -117,8 +129,15 @@ function thisYear(known: KnownWeather, station: StationNormals, pond: ThermalPon
     let water = waterTemperatures(weather, pond, start, startDay)
     if (reading && readAt >= 0 && readAt < days - 1) {
       const there = water[readAt]
-      const met: WaterDay = { waterC: there.waterC + READING_WEIGHT * (reading.waterC - there.waterC), iceM: reading.waterC > 2 ? 0 : there.iceM }
-      water = [...water.slice(0, readAt), met, ...waterTemperatures(weather.slice(readAt + 1), pond, met, plainDayOfYear(addDays(reading.date, 1)))]
+      const met: WaterDay = {
+        waterC: there.waterC + READING_WEIGHT * (reading.waterC - there.waterC),
+        iceM: reading.waterC > 2 ? 0 : there.iceM,
+      }
+      water = [
+        ...water.slice(0, readAt),
+        met,
+        ...waterTemperatures(weather.slice(readAt + 1), pond, met, plainDayOfYear(addDays(reading.date, 1))),
+      ]
     }
     return { weather: plain(weather), water: plain(water) }
   }
@@ -140,7 +159,12 @@ function monthly(daily: readonly number[]): number[] {
 
 const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0) / values.length
 
-function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonInput, dateOf: (day: number) => IsoDate): JobWindow[] {
+function windowOf(
+  job: WindowJob,
+  years: readonly PossibleYear[],
+  input: SeasonInput,
+  dateOf: (day: number) => IsoDate,
+): JobWindow[] {
   const rule = windowRule(job, input.rules, input.station.latitudeDeg)
   if (!rule) return []
   const { kind } = rule
@@ -155,7 +179,9 @@ function windowOf(job: WindowJob, years: readonly PossibleYear[], input: SeasonI
     likelihood: likelihood[best],
     median: best + 1,
   }
-  return [{ job, kind, earliest: dateOf(earliest + 1), best: dateOf(best + 1), latest: dateOf(latest + 1), likelihood, why }]
+  return [
+    { job, kind, earliest: dateOf(earliest + 1), best: dateOf(best + 1), latest: dateOf(latest + 1), likelihood, why },
+  ]
 }
 
 /** 10, 50 and 90 % of the days on which the turn comes; nothing when it comes in under half of the years. */

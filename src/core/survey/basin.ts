@@ -26,7 +26,13 @@ export interface BasinSurvey {
   readonly rockShare: number
 }
 
-export const BASIN_RANGE = { floorDepthM: [0.05, 15], surfaceShare: [0.01, 1], insetM: [0, 50], sideSlope: [0, 6], rockShare: [0, 0.6] } as const
+export const BASIN_RANGE = {
+  floorDepthM: [0.05, 15],
+  surfaceShare: [0.01, 1],
+  insetM: [0, 50],
+  sideSlope: [0, 6],
+  rockShare: [0, 0.6],
+} as const
 export const MOST_ZONES = 4
 
 export type BasinProblem =
@@ -86,7 +92,11 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
     const floorInsetM = topInsetM + zone.sideSlope * depthM
     const bottomAreaM2 = insetAreaM2(outline, floorInsetM)
     if (bottomAreaM2 < LEAST_FLOOR_SHARE * surfaceM2)
-      return failure({ code: 'slope-closes', zone: index, reachedM: topDepthM + (zone.sideSlope > 0 ? reachOf(outline, topInsetM) / zone.sideSlope : 0) })
+      return failure({
+        code: 'slope-closes',
+        zone: index,
+        reachedM: topDepthM + (zone.sideSlope > 0 ? reachOf(outline, topInsetM) / zone.sideSlope : 0),
+      })
     zones.push({
       name: zone.name,
       topDepthM,
@@ -115,12 +125,14 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
 }
 
 /** How much further in the wall can run before its two sides meet, m. */
-const reachOf = (outline: Outline, topInsetM: number): number => Math.max(0, insetForShare(outline, LEAST_FLOOR_SHARE) - topInsetM)
+const reachOf = (outline: Outline, topInsetM: number): number =>
+  Math.max(0, insetForShare(outline, LEAST_FLOOR_SHARE) - topInsetM)
 
 /** A sloped wall covers more than its shadow on the plan: slant area less plan area. */
 function wallExtraM2(zone: BasinZone): number {
   const runM = zone.floorInsetM - zone.topInsetM
   const slantM = Math.hypot(runM, zone.depthM)
-  const meanEdgeM = [...zone.topOutlines, ...zone.floorOutlines].reduce((sum, outline) => sum + perimeterM(outline), 0) / 2
+  const meanEdgeM =
+    [...zone.topOutlines, ...zone.floorOutlines].reduce((sum, outline) => sum + perimeterM(outline), 0) / 2
   return meanEdgeM * (slantM - runM)
 }

@@ -2,22 +2,37 @@ import { failure, success, type Result } from '../result'
 import { areaM2 } from './polygon'
 import type { Point } from './point'
 
-export type GeoJsonProblem = 'not-json' | 'no-polygon' | 'bad-position' | 'not-degrees' | 'too-large' | 'too-many-corners'
+export type GeoJsonProblem =
+  'not-json' | 'no-polygon' | 'bad-position' | 'not-degrees' | 'too-large' | 'too-many-corners'
 
 /** Mean radius of the earth, m. @source IUGG */
 const EARTH_RADIUS_M = 6_371_008.8
 const LARGEST_SIDE_M = 1000
 export const MOST_CORNERS = 400
 
-type Json = { readonly type?: unknown; readonly coordinates?: unknown; readonly features?: unknown; readonly geometry?: unknown; readonly geometries?: unknown }
+type Json = {
+  readonly type?: unknown
+  readonly coordinates?: unknown
+  readonly features?: unknown
+  readonly geometry?: unknown
+  readonly geometries?: unknown
+}
 
 /** The first polygon's outer ring, wherever it stands in the file. */
 function firstRing(value: unknown): unknown[] | undefined {
   if (typeof value !== 'object' || value === null) return undefined
   const { type, coordinates, features, geometry, geometries } = value as Json
-  if (type === 'Polygon' && Array.isArray(coordinates)) return Array.isArray(coordinates[0]) ? coordinates[0] : undefined
-  if (type === 'MultiPolygon' && Array.isArray(coordinates)) return Array.isArray(coordinates[0]?.[0]) ? coordinates[0][0] : undefined
-  const inside = Array.isArray(features) ? features : Array.isArray(geometries) ? geometries : geometry ? [geometry] : []
+  if (type === 'Polygon' && Array.isArray(coordinates))
+    return Array.isArray(coordinates[0]) ? coordinates[0] : undefined
+  if (type === 'MultiPolygon' && Array.isArray(coordinates))
+    return Array.isArray(coordinates[0]?.[0]) ? coordinates[0][0] : undefined
+  const inside = Array.isArray(features)
+    ? features
+    : Array.isArray(geometries)
+      ? geometries
+      : geometry
+        ? [geometry]
+        : []
   for (const item of inside) {
     const ring = firstRing(item)
     if (ring) return ring
@@ -40,7 +55,9 @@ export function outlineFromGeoJson(text: string): Result<Point[], GeoJsonProblem
   const ring = firstRing(parsed)
   if (!ring) return failure('no-polygon')
   if (ring.length > MOST_CORNERS + 1) return failure('too-many-corners')
-  const positions = ring.map((p) => (Array.isArray(p) && Number.isFinite(p[0]) && Number.isFinite(p[1]) ? ([p[0], p[1]] as const) : null))
+  const positions = ring.map((p) =>
+    Array.isArray(p) && Number.isFinite(p[0]) && Number.isFinite(p[1]) ? ([p[0], p[1]] as const) : null,
+  )
   if (positions.some((p) => p === null) || positions.length < 3) return failure('bad-position')
   const degrees = positions as (readonly [number, number])[]
   if (degrees.some(([lon, lat]) => Math.abs(lon) > 180 || Math.abs(lat) > 90)) return failure('not-degrees')
@@ -52,6 +69,7 @@ export function outlineFromGeoJson(text: string): Result<Point[], GeoJsonProblem
   if (points.some((p) => p.xM > LARGEST_SIDE_M || p.yM > LARGEST_SIDE_M)) return failure('too-large')
   // the ring repeats its first corner at the end
   const [first, last] = [points[0], points[points.length - 1]]
-  const open = points.length > 3 && Math.hypot(first.xM - last.xM, first.yM - last.yM) < 1e-6 ? points.slice(0, -1) : points
+  const open =
+    points.length > 3 && Math.hypot(first.xM - last.xM, first.yM - last.yM) < 1e-6 ? points.slice(0, -1) : points
   return areaM2(open) > 0 ? success(open) : failure('no-polygon')
 }

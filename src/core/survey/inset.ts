@@ -23,11 +23,14 @@ export function inset(outline: Outline, distanceM: number): Point[][] {
   )
   const moved: ClipperLib.Path[] = []
   offsetter.Execute(moved as unknown as ClipperLib.Paths, -distanceM * STEPS_PER_M)
-  return moved.map((path) => path.map((p) => ({ xM: p.X / STEPS_PER_M, yM: p.Y / STEPS_PER_M }))).sort((a, b) => areaM2(b) - areaM2(a))
+  return moved
+    .map((path) => path.map((p) => ({ xM: p.X / STEPS_PER_M, yM: p.Y / STEPS_PER_M })))
+    .sort((a, b) => areaM2(b) - areaM2(a))
 }
 
 /** Area left at the foot of a wall that runs in by distanceM, m². */
-export const insetAreaM2 = (outline: Outline, distanceM: number): number => inset(outline, distanceM).reduce((sum, part) => sum + areaM2(part), 0)
+export const insetAreaM2 = (outline: Outline, distanceM: number): number =>
+  inset(outline, distanceM).reduce((sum, part) => sum + areaM2(part), 0)
 
 /**
  * How far in an outline must move to keep a share of its area, m.

@@ -32,5 +32,6 @@ describe('a net held up as a tent', () => {
     )
   })
   it('has a finer mesh under more trees', () => expect(netMeshMm('many')).toBeLessThan(netMeshMm('none')))
-  it('refuses a figure that is not one', () => expect(() => netTent({ lengthM: Number.NaN, widthM: 2, freeboardM: 0.1 })).toThrow(/lengthM/))
+  it('refuses a figure that is not one', () =>
+    expect(() => netTent({ lengthM: Number.NaN, widthM: 2, freeboardM: 0.1 })).toThrow(/lengthM/))
 })

@@ -35,13 +35,22 @@ const radians = (deg: number): number => (deg * Math.PI) / 180
  * @param pond extents along both axes and how far the water stands below the rim, m
  * @throws {DomainError} a figure out of NET_RANGE
  */
-export function netTent({ lengthM, widthM, freeboardM }: { lengthM: number; widthM: number; freeboardM: number }): NetTent {
+export function netTent({
+  lengthM,
+  widthM,
+  freeboardM,
+}: {
+  lengthM: number
+  widthM: number
+  freeboardM: number
+}): NetTent {
   assertInRange('lengthM', lengthM, NET_RANGE.spanM)
   assertInRange('widthM', widthM, NET_RANGE.spanM)
   assertInRange('freeboardM', freeboardM, NET_RANGE.freeboardM)
   const [long, short] = lengthM >= widthM ? [lengthM, widthM] : [widthM, lengthM]
   const half = short / 2
-  const clearance = (deg: number) => freeboardM + (half * Math.tan(radians(deg))) / 2 - (NET_RULES.sagShare * half) / Math.cos(radians(deg))
+  const clearance = (deg: number) =>
+    freeboardM + (half * Math.tan(radians(deg))) / 2 - (NET_RULES.sagShare * half) / Math.cos(radians(deg))
   let pitchDeg: number = NET_RULES.pitchDeg[0]
   while (clearance(pitchDeg) < NET_RULES.clearanceM && pitchDeg < NET_RULES.pitchDeg[1]) pitchDeg += PITCH_STEP_DEG
   const slopeM = half / Math.cos(radians(pitchDeg))

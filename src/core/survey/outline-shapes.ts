@@ -23,7 +23,12 @@ export type OutlineSurvey =
   | { readonly kind: 'points'; readonly points: Outline }
 
 /** Inclusive input ranges; form schemas reuse them. */
-export const OUTLINE_RANGE = { sideM: [0.2, 500], offsetM: [0, 250], stationM: [0, 500], cornerM: [-1000, 1000] } as const
+export const OUTLINE_RANGE = {
+  sideM: [0.2, 500],
+  offsetM: [0, 250],
+  stationM: [0, 500],
+  cornerM: [-1000, 1000],
+} as const
 
 export const ELLIPSE_SEGMENTS = 96 // chord error below 0.06 % of the area
 
@@ -58,7 +63,13 @@ function kidney(lengthM: number, widthM: number, waistM: number): Point[] {
     if (yM >= 0) return { xM, yM }
     const bay = (widthM - waistM) * Math.exp(-(((xM - lengthM / 2) / (WAIST_REACH * lengthM)) ** 2))
     // near the tips the bay is wider than what is left of the pond: the edge stays on the axis's own side
-    return { xM, yM: Math.min(yM + bay, (widthM / 2) * Math.abs(Math.sin(i * step)) - 0.02 * widthM * Math.abs(Math.sin(i * step))) }
+    return {
+      xM,
+      yM: Math.min(
+        yM + bay,
+        (widthM / 2) * Math.abs(Math.sin(i * step)) - 0.02 * widthM * Math.abs(Math.sin(i * step)),
+      ),
+    }
   })
 }
 
@@ -69,7 +80,11 @@ function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
     assertInRange(`offsets.${i}.leftM`, o.leftM, OUTLINE_RANGE.offsetM)
     assertInRange(`offsets.${i}.rightM`, o.rightM, OUTLINE_RANGE.offsetM)
     if (i > 0 && !(o.stationM > offsets[i - 1].stationM))
-      throw new DomainError(`offsets.${i}.stationM`, o.stationM, `further along the tape than ${offsets[i - 1].stationM}`)
+      throw new DomainError(
+        `offsets.${i}.stationM`,
+        o.stationM,
+        `further along the tape than ${offsets[i - 1].stationM}`,
+      )
   })
   const right = offsets.map((o) => ({ xM: o.stationM, yM: -o.rightM }))
   const left = offsets.map((o) => ({ xM: o.stationM, yM: o.leftM })).reverse()
@@ -96,12 +111,15 @@ export function outlineOf(survey: OutlineSurvey): Point[] {
     case 'ellipse':
       assertInRange('lengthM', survey.lengthM, OUTLINE_RANGE.sideM)
       assertInRange('widthM', survey.widthM, OUTLINE_RANGE.sideM)
-      return survey.kind === 'rectangle' ? rectangle(survey.lengthM, survey.widthM) : ellipse(survey.lengthM, survey.widthM)
+      return survey.kind === 'rectangle'
+        ? rectangle(survey.lengthM, survey.widthM)
+        : ellipse(survey.lengthM, survey.widthM)
     case 'kidney':
       assertInRange('lengthM', survey.lengthM, OUTLINE_RANGE.sideM)
       assertInRange('widthM', survey.widthM, OUTLINE_RANGE.sideM)
       assertInRange('waistM', survey.waistM, OUTLINE_RANGE.sideM)
-      if (survey.waistM > survey.widthM) throw new DomainError('waistM', survey.waistM, `no wider than the pond, ${survey.widthM}`)
+      if (survey.waistM > survey.widthM)
+        throw new DomainError('waistM', survey.waistM, `no wider than the pond, ${survey.widthM}`)
       return kidney(survey.lengthM, survey.widthM, survey.waistM)
     case 'offsets':
       return fromOffsets(survey.offsets)

@@ -16,7 +16,12 @@ export interface Bounds {
 
 export function boundsOf(outline: Outline): Bounds {
   return outline.reduce(
-    (b, p) => ({ minX: Math.min(b.minX, p.xM), minY: Math.min(b.minY, p.yM), maxX: Math.max(b.maxX, p.xM), maxY: Math.max(b.maxY, p.yM) }),
+    (b, p) => ({
+      minX: Math.min(b.minX, p.xM),
+      minY: Math.min(b.minY, p.yM),
+      maxX: Math.max(b.maxX, p.xM),
+      maxY: Math.max(b.maxY, p.yM),
+    }),
     { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity },
   )
 }

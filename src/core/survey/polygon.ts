@@ -64,4 +64,7 @@ function meeting(a: Point, b: Point, c: Point, d: Point): Point | null {
 }
 
 const within = (a: Point, b: Point, p: Point): boolean =>
-  Math.min(a.xM, b.xM) <= p.xM && p.xM <= Math.max(a.xM, b.xM) && Math.min(a.yM, b.yM) <= p.yM && p.yM <= Math.max(a.yM, b.yM)
+  Math.min(a.xM, b.xM) <= p.xM &&
+  p.xM <= Math.max(a.xM, b.xM) &&
+  Math.min(a.yM, b.yM) <= p.yM &&
+  p.yM <= Math.max(a.yM, b.yM)

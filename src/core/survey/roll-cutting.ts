@@ -60,7 +60,11 @@ interface Layout {
  * @param exactUpTo pieces up to which every way is tried; more than seven take long
  * @throws {DomainError} a side or roll out of CUTTING_RANGE, two pieces with one id, no stock
  */
-export function cutPlan(pieces: readonly CutPiece[], stock: readonly Roll[], { seed = 1, steps = SEARCH_STEPS, exactUpTo = EXACT_UP_TO } = {}): CutPlan {
+export function cutPlan(
+  pieces: readonly CutPiece[],
+  stock: readonly Roll[],
+  { seed = 1, steps = SEARCH_STEPS, exactUpTo = EXACT_UP_TO } = {},
+): CutPlan {
   check(pieces, stock)
   const fits = (p: CutPiece) => stock.some((roll) => layoutOf([p], roll) !== null)
   const unplaced = pieces.filter((p) => !fits(p)).map((p) => p.id)
@@ -92,7 +96,8 @@ function check(pieces: readonly CutPiece[], stock: readonly Roll[]): void {
     assertPositive(`pieces.${i}.lengthM`, p.lengthM)
     assertInRange(`pieces.${i}.lengthM`, p.lengthM, CUTTING_RANGE.sideM)
     assertInRange(`pieces.${i}.widthM`, p.widthM, CUTTING_RANGE.sideM)
-    if (pieces.findIndex((other) => other.id === p.id) !== i) throw new DomainError(`pieces.${i}.id`, p.id, 'different for each piece')
+    if (pieces.findIndex((other) => other.id === p.id) !== i)
+      throw new DomainError(`pieces.${i}.id`, p.id, 'different for each piece')
   })
 }
 
@@ -107,7 +112,8 @@ function bestRoll(group: readonly CutPiece[], stock: readonly Roll[]): Grouped |
   let best: Grouped | null = null
   for (const roll of stock) {
     const layout = layoutOf(group, roll)
-    if (layout && (best === null || layout.lengthM * roll.widthM < best.areaM2 - EPSILON)) best = { roll, layout, areaM2: layout.lengthM * roll.widthM }
+    if (layout && (best === null || layout.lengthM * roll.widthM < best.areaM2 - EPSILON))
+      best = { roll, layout, areaM2: layout.lengthM * roll.widthM }
   }
   return best
 }
@@ -136,14 +142,22 @@ export function layoutOf(pieces: readonly CutPiece[], roll: Roll): Layout | null
         if ((part & lowest) === 0) continue
         const rest = mask & ~part
         const [first, second] = [shortest(part, widthM), shortest(rest, widthM)]
-        if (first && second) offer({ lengthM: first.lengthM + second.lengthM, pieces: [...first.pieces, ...moved(second.pieces, first.lengthM, 0)] })
+        if (first && second)
+          offer({
+            lengthM: first.lengthM + second.lengthM,
+            pieces: [...first.pieces, ...moved(second.pieces, first.lengthM, 0)],
+          })
         for (const [a, b] of [
           [part, rest],
           [rest, part],
         ])
           for (const across of widthsOf(a, pieces, widthM)) {
             const [left, right] = [shortest(a, across), shortest(b, widthM - across)]
-            if (left && right) offer({ lengthM: Math.max(left.lengthM, right.lengthM), pieces: [...left.pieces, ...moved(right.pieces, 0, across)] })
+            if (left && right)
+              offer({
+                lengthM: Math.max(left.lengthM, right.lengthM),
+                pieces: [...left.pieces, ...moved(right.pieces, 0, across)],
+              })
           }
       }
     }
@@ -154,7 +168,8 @@ export function layoutOf(pieces: readonly CutPiece[], roll: Roll): Layout | null
   return layout && layout.lengthM <= roll.lengthM + EPSILON ? layout : null
 }
 
-const moved = (pieces: readonly PlacedPiece[], xM: number, yM: number): PlacedPiece[] => pieces.map((p) => ({ ...p, xM: p.xM + xM, yM: p.yM + yM }))
+const moved = (pieces: readonly PlacedPiece[], xM: number, yM: number): PlacedPiece[] =>
+  pieces.map((p) => ({ ...p, xM: p.xM + xM, yM: p.yM + yM }))
 
 /** Index of the one piece in a mask, or -1 when there are several. */
 function single(mask: number, n: number): number {
@@ -169,7 +184,9 @@ function widthsOf(mask: number, pieces: readonly CutPiece[], below: number): num
   pieces.forEach((piece, i) => {
     if ((mask & (1 << i)) === 0) return
     const next = new Set(sums)
-    for (const sum of sums) for (const side of [piece.lengthM, piece.widthM]) if (sum + side < below - EPSILON) next.add(Number((sum + side).toFixed(6)))
+    for (const sum of sums)
+      for (const side of [piece.lengthM, piece.widthM])
+        if (sum + side < below - EPSILON) next.add(Number((sum + side).toFixed(6)))
     sums = next
   })
   sums.delete(0)
@@ -177,7 +194,10 @@ function widthsOf(mask: number, pieces: readonly CutPiece[], below: number): num
 }
 
 /** Least area over all ways to divide the pieces into groups that are cut one after the other. */
-function partitionExactly(pieces: readonly CutPiece[], best: (group: readonly CutPiece[]) => Grouped | null): Grouped[] {
+function partitionExactly(
+  pieces: readonly CutPiece[],
+  best: (group: readonly CutPiece[]) => Grouped | null,
+): Grouped[] {
   const known = new Map<number, { areaM2: number; groups: Grouped[] }>([[0, { areaM2: 0, groups: [] }]])
   const solve = (mask: number): { areaM2: number; groups: Grouped[] } => {
     const found = known.get(mask)
@@ -189,7 +209,8 @@ function partitionExactly(pieces: readonly CutPiece[], best: (group: readonly Cu
       const group = best(pieces.filter((_, i) => part & (1 << i)))
       if (!group) continue
       const rest = solve(mask & ~part)
-      if (group.areaM2 + rest.areaM2 < least.areaM2 - EPSILON) least = { areaM2: group.areaM2 + rest.areaM2, groups: [group, ...rest.groups] }
+      if (group.areaM2 + rest.areaM2 < least.areaM2 - EPSILON)
+        least = { areaM2: group.areaM2 + rest.areaM2, groups: [group, ...rest.groups] }
     }
     known.set(mask, least)
     return least
@@ -198,7 +219,12 @@ function partitionExactly(pieces: readonly CutPiece[], best: (group: readonly Cu
 }
 
 /** Groups of a few pieces; pieces move and change places between groups, at first also where that costs a little (annealing). */
-function partitionBySearch(pieces: readonly CutPiece[], best: (group: readonly CutPiece[]) => Grouped | null, seed: number, steps: number): Grouped[] {
+function partitionBySearch(
+  pieces: readonly CutPiece[],
+  best: (group: readonly CutPiece[]) => Grouped | null,
+  seed: number,
+  steps: number,
+): Grouped[] {
   const random = seededRandom(seed)
   const most = groupUpTo(pieces.length)
   const area = (group: readonly CutPiece[]): number => (group.length === 0 ? 0 : (best(group)?.areaM2 ?? Infinity))

@@ -3,7 +3,12 @@ import { basinOf, type BasinSurvey } from './basin'
 import { boundsOf } from './point'
 import { cutLine, longSection } from './section'
 
-const survey = (lengthM: number, widthM: number, zones: BasinSurvey['zones'], kind: 'rectangle' | 'ellipse' = 'rectangle'): BasinSurvey => ({
+const survey = (
+  lengthM: number,
+  widthM: number,
+  zones: BasinSurvey['zones'],
+  kind: 'rectangle' | 'ellipse' = 'rectangle',
+): BasinSurvey => ({
   outline: { kind, lengthM, widthM },
   zones,
   rockShare: 0,
@@ -11,7 +16,12 @@ const survey = (lengthM: number, widthM: number, zones: BasinSurvey['zones'], ki
 /** Insets are worked out on a grid of 0.1 mm. */
 const OUTLINE_STEP_M = 2e-4
 
-const zone = (floorDepthM: number, surfaceShare: number, sideSlope: number) => ({ name: 'z', floorDepthM, surfaceShare, sideSlope })
+const zone = (floorDepthM: number, surfaceShare: number, sideSlope: number) => ({
+  name: 'z',
+  floorDepthM,
+  surfaceShare,
+  sideSlope,
+})
 
 function basin(s: BasinSurvey) {
   const outcome = basinOf(s)
@@ -60,7 +70,11 @@ describe('the long section', () => {
       { stationM: 6, leftM: 4, rightM: 0.2 },
       { stationM: 9, leftM: 0.5, rightM: 0.2 },
     ]
-    const lopsided = basin({ outline: { kind: 'offsets', offsets }, zones: [zone(0.4, 1, 0), zone(1, 0.3, 0)], rockShare: 0 })
+    const lopsided = basin({
+      outline: { kind: 'offsets', offsets },
+      zones: [zone(0.4, 1, 0), zone(1, 0.3, 0)],
+      rockShare: 0,
+    })
     const floor = boundsOf(lopsided.zones[1].floorOutlines[0])
     expect(cutLine(lopsided)).toBeGreaterThan(floor.minY)
     expect(cutLine(lopsided)).toBeLessThan(floor.maxY)

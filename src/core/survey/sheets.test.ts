@@ -22,7 +22,9 @@ describe('a kidney', () => {
         fc.double({ min: 0.3, max: 1, noNaN: true }),
         (lengthM, w, share) => {
           const widthM = (lengthM * w) / 2
-          expect(findCrossing(outlineOf({ kind: 'kidney', lengthM, widthM, waistM: Math.max(0.2, widthM * share) }))).toBeNull()
+          expect(
+            findCrossing(outlineOf({ kind: 'kidney', lengthM, widthM, waistM: Math.max(0.2, widthM * share) })),
+          ).toBeNull()
         },
       ),
     )
@@ -43,7 +45,10 @@ describe('GeoJSON', () => {
     if (!outline.ok) throw new Error(outline.problem)
     expect(outline.value).toHaveLength(4)
     const degree = (Math.PI / 180) * 6_371_008.8
-    expect(areaM2(outline.value)).toBeCloseTo(0.0002 * degree * Math.cos((45.00005 * Math.PI) / 180) * 0.0001 * degree, 2)
+    expect(areaM2(outline.value)).toBeCloseTo(
+      0.0002 * degree * Math.cos((45.00005 * Math.PI) / 180) * 0.0001 * degree,
+      2,
+    )
   })
   it.each([
     ['not-json', '{'],
@@ -53,7 +58,12 @@ describe('GeoJSON', () => {
     ['not-degrees', '{"type":"Polygon","coordinates":[[[500000,4649776],[500010,4649776],[500010,4649790]]]}'],
     ['too-large', '{"type":"Polygon","coordinates":[[[0,0],[1,0],[1,1],[0,0]]]}'],
   ])('is refused as %s', (problem, text) => expect(outlineFromGeoJson(text)).toEqual({ ok: false, problem }))
-  it('never throws', () => fc.assert(fc.property(fc.oneof(fc.string(), fc.json()), (text) => expect(typeof outlineFromGeoJson(text).ok).toBe('boolean'))))
+  it('never throws', () =>
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json()), (text) =>
+        expect(typeof outlineFromGeoJson(text).ok).toBe('boolean'),
+      ),
+    ))
 })
 
 describe('other ways to a volume', () => {
@@ -92,7 +102,11 @@ function assertSound(plan: CutPlan, pieces: readonly CutPiece[], stock: readonly
       expect(p.xM + p.alongM).toBeLessThanOrEqual(roll.usedM + 1e-6)
       expect(p.yM + p.acrossM).toBeLessThanOrEqual(roll.widthM + 1e-6)
       for (const q of roll.pieces.slice(i + 1)) {
-        const apart = p.xM + p.alongM <= q.xM + 1e-6 || q.xM + q.alongM <= p.xM + 1e-6 || p.yM + p.acrossM <= q.yM + 1e-6 || q.yM + q.acrossM <= p.yM + 1e-6
+        const apart =
+          p.xM + p.alongM <= q.xM + 1e-6 ||
+          q.xM + q.alongM <= p.xM + 1e-6 ||
+          p.yM + p.acrossM <= q.yM + 1e-6 ||
+          q.yM + q.acrossM <= p.yM + 1e-6
         expect(apart).toBe(true)
       }
     }
@@ -107,7 +121,9 @@ describe('cutting rolls', () => {
   ]
   const side = fc.integer({ min: 5, max: 58 }).map((v) => v / 10)
   const anyPieces = (most: number) =>
-    fc.array(fc.tuple(side, side), { minLength: 1, maxLength: most }).map((sizes) => sizes.map(([lengthM, widthM], i) => ({ id: `p${i}`, lengthM, widthM })))
+    fc
+      .array(fc.tuple(side, side), { minLength: 1, maxLength: most })
+      .map((sizes) => sizes.map(([lengthM, widthM], i) => ({ id: `p${i}`, lengthM, widthM })))
 
   it('finds the cut without waste where there is one', () => {
     const pieces = [
@@ -130,7 +146,8 @@ describe('cutting rolls', () => {
     )
     expect(plan.usedM2).toBeCloseTo(48, 9)
   })
-  it('names what no roll is wide enough for', () => expect(cutPlan([{ id: 'lake', lengthM: 20, widthM: 9 }], stock).unplaced).toEqual(['lake']))
+  it('names what no roll is wide enough for', () =>
+    expect(cutPlan([{ id: 'lake', lengthM: 20, widthM: 9 }], stock).unplaced).toEqual(['lake']))
   it('is sound for any pieces, small or many', () => {
     fc.assert(
       fc.property(anyPieces(5), (pieces) => assertSound(cutPlan(pieces, stock), pieces, stock)),
@@ -155,7 +172,10 @@ describe('cutting rolls', () => {
   it('is no worse than one piece after the other', () => {
     fc.assert(
       fc.property(anyPieces(4), (pieces) => {
-        const apart = pieces.reduce((sum, p) => sum + Math.min(...stock.map((roll) => (layoutOf([p], roll)?.lengthM ?? Infinity) * roll.widthM)), 0)
+        const apart = pieces.reduce(
+          (sum, p) => sum + Math.min(...stock.map((roll) => (layoutOf([p], roll)?.lengthM ?? Infinity) * roll.widthM)),
+          0,
+        )
         expect(cutPlan(pieces, stock).usedM2).toBeLessThanOrEqual(apart + 1e-6)
       }),
       { numRuns: 25 },

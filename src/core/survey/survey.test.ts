@@ -60,7 +60,10 @@ describe('outlines', () => {
   it('never finds a crossing in a star-shaped outline', () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: 1, max: 5, noNaN: true }), { minLength: 5, maxLength: 30 }), (radii) => {
-        const outline = radii.map((r, i) => ({ xM: r * Math.cos((2 * Math.PI * i) / radii.length), yM: r * Math.sin((2 * Math.PI * i) / radii.length) }))
+        const outline = radii.map((r, i) => ({
+          xM: r * Math.cos((2 * Math.PI * i) / radii.length),
+          yM: r * Math.sin((2 * Math.PI * i) / radii.length),
+        }))
         expect(findCrossing(outline)).toBeNull()
       }),
     )
@@ -72,7 +75,9 @@ describe('insets', () => {
     fc.assert(
       fc.property(side, side, fc.double({ min: 0.01, max: 0.45, noNaN: true }), (a, b, share) => {
         const d = share * Math.min(a, b)
-        expect(Math.abs(insetAreaM2(rectangle(a, b), d) - (a - 2 * d) * (b - 2 * d))).toBeLessThan(0.0003 * (a + b) + 1e-3)
+        expect(Math.abs(insetAreaM2(rectangle(a, b), d) - (a - 2 * d) * (b - 2 * d))).toBeLessThan(
+          0.0003 * (a + b) + 1e-3,
+        )
       }),
     )
   })
@@ -93,15 +98,28 @@ describe('volume', () => {
     expect(volume).toBeCloseTo((3 / 3) * (16 + 4 + Math.sqrt(64)), 12)
   })
   it('takes stone off the gross volume', () => {
-    expect(pondVolumeM3([{ topAreaM2: 10, midAreaM2: 10, bottomAreaM2: 10, depthM: 1 }], 0.12)).toEqual({ grossM3: 10, waterM3: 8.8 })
+    expect(pondVolumeM3([{ topAreaM2: 10, midAreaM2: 10, bottomAreaM2: 10, depthM: 1 }], 0.12)).toEqual({
+      grossM3: 10,
+      waterM3: 8.8,
+    })
   })
   it('refuses a depth of zero, a negative one and NaN', () => {
-    for (const depthM of [0, -1, Number.NaN]) expect(() => prismoidalVolumeM3({ topAreaM2: 1, midAreaM2: 1, bottomAreaM2: 1, depthM })).toThrow('depthM')
+    for (const depthM of [0, -1, Number.NaN])
+      expect(() => prismoidalVolumeM3({ topAreaM2: 1, midAreaM2: 1, bottomAreaM2: 1, depthM })).toThrow('depthM')
   })
 })
 
-const survey = (zones: BasinSurvey['zones'], lengthM = 6, widthM = 4): BasinSurvey => ({ outline: { kind: 'rectangle', lengthM, widthM }, zones, rockShare: 0 })
-const zone = (floorDepthM: number, surfaceShare: number, sideSlope: number) => ({ name: 'z', floorDepthM, surfaceShare, sideSlope })
+const survey = (zones: BasinSurvey['zones'], lengthM = 6, widthM = 4): BasinSurvey => ({
+  outline: { kind: 'rectangle', lengthM, widthM },
+  zones,
+  rockShare: 0,
+})
+const zone = (floorDepthM: number, surfaceShare: number, sideSlope: number) => ({
+  name: 'z',
+  floorDepthM,
+  surfaceShare,
+  sideSlope,
+})
 
 describe('basinOf', () => {
   it('adds up zone by zone', () => {
@@ -128,11 +146,15 @@ describe('basinOf', () => {
   })
   it('never holds more water when a wall is made flatter', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 0.8, noNaN: true }), fc.double({ min: 0.01, max: 0.4, noNaN: true }), (slope, more) => {
-        const steep = basinOf(survey([zone(1, 1, slope)]))
-        const flat = basinOf(survey([zone(1, 1, slope + more)]))
-        if (steep.ok && flat.ok) expect(flat.value.grossM3).toBeLessThanOrEqual(steep.value.grossM3 + 1e-6)
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 0.8, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.4, noNaN: true }),
+        (slope, more) => {
+          const steep = basinOf(survey([zone(1, 1, slope)]))
+          const flat = basinOf(survey([zone(1, 1, slope + more)]))
+          if (steep.ok && flat.ok) expect(flat.value.grossM3).toBeLessThanOrEqual(steep.value.grossM3 + 1e-6)
+        },
+      ),
       { numRuns: 40 },
     )
   })

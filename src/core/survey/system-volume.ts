@@ -2,10 +2,22 @@ import { assertInRange } from '../errors'
 
 /** Water beside the pond: a stream that is partly stone, or a skimmer or filter box. */
 export type BesideWater =
-  | { readonly kind: 'stream'; readonly lengthM: number; readonly widthM: number; readonly depthM: number; readonly fill: number }
+  | {
+      readonly kind: 'stream'
+      readonly lengthM: number
+      readonly widthM: number
+      readonly depthM: number
+      readonly fill: number
+    }
   | { readonly kind: 'box'; readonly volumeM3: number }
 
-export const SYSTEM_RANGE = { lengthM: [0.1, 500], widthM: [0.05, 20], depthM: [0.01, 2], fill: [0.05, 1], boxM3: [0.001, 100] } as const
+export const SYSTEM_RANGE = {
+  lengthM: [0.1, 500],
+  widthM: [0.05, 20],
+  depthM: [0.01, 2],
+  fill: [0.05, 1],
+  boxM3: [0.001, 100],
+} as const
 
 /** Water of one stream (length × width × depth × fill) or box, m³. */
 export function besideVolumeM3(water: BesideWater): number {

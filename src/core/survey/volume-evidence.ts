@@ -1,6 +1,7 @@
 import { assertPositive, DomainError } from '../errors'
 
-export type VolumeMethod = 'geometry-free-form' | 'geometry-rectangle' | 'metered-fill' | 'timed-fill' | 'salt-dilution' | 'drain-down'
+export type VolumeMethod =
+  'geometry-free-form' | 'geometry-rectangle' | 'metered-fill' | 'timed-fill' | 'salt-dilution' | 'drain-down'
 
 /** Usual one-sigma uncertainty of each way to learn a pond's volume, as a share. @source trade experience; a firm's own evidence overrides it */
 export const USUAL_SIGMA_SHARE: Readonly<Record<VolumeMethod, number>> = {
@@ -60,5 +61,7 @@ function conflictBetween(a: VolumeEvidence, b: VolumeEvidence): VolumeConflict[]
   const differenceM3 = Math.abs(a.volumeM3 - b.volumeM3)
   const sigmas = differenceM3 / Math.hypot(a.sigmaM3, b.sigmaM3)
   if (sigmas <= CONFLICT_SIGMAS) return []
-  return [{ methods: [a.method, b.method], differenceM3, sigmas, distrust: a.sigmaM3 >= b.sigmaM3 ? a.method : b.method }]
+  return [
+    { methods: [a.method, b.method], differenceM3, sigmas, distrust: a.sigmaM3 >= b.sigmaM3 ? a.method : b.method },
+  ]
 }

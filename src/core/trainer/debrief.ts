@@ -9,7 +9,11 @@ import type { WeekView } from './view'
 import { worldOf, type TrainingWorld } from './world'
 
 /** What a policy does this week: its tests as it asks for them, then its tasks. */
-export function planBy(policy: Policy, view: WeekView, past: readonly WeekChoice[]): { choice: WeekChoice; why: string } {
+export function planBy(
+  policy: Policy,
+  view: WeekView,
+  past: readonly WeekChoice[],
+): { choice: WeekChoice; why: string } {
   const tests = new Set<KitTest>()
   const plan: WeekPlan = policy(
     view,
@@ -25,17 +29,23 @@ export function planBy(policy: Policy, view: WeekView, past: readonly WeekChoice
 /** What there is no time for, or what ice forbids, is left, the last first. */
 function fitted(choice: WeekChoice, view: WeekView, minutesPerWeek: number): WeekChoice {
   let tasks = choice.tasks
-  while (tasks.length > 0 && refusalsOf({ ...choice, tasks }, view, minutesPerWeek).length > 0) tasks = tasks.slice(0, -1)
+  while (tasks.length > 0 && refusalsOf({ ...choice, tasks }, view, minutesPerWeek).length > 0)
+    tasks = tasks.slice(0, -1)
   return minutesOf({ ...choice, tasks }) > minutesPerWeek ? NOTHING : { ...choice, tasks }
 }
 
 /** A whole season by a policy. */
-export const playBy = (world: TrainingWorld, policy: Policy): PlayResult => playWeeks(world, (view, past) => planBy(policy, view, past).choice)
+export const playBy = (world: TrainingWorld, policy: Policy): PlayResult =>
+  playWeeks(world, (view, past) => planBy(policy, view, past).choice)
 
 /** The same choices through another year; what ice forbids then is left. */
-const repeat = (world: TrainingWorld, choices: readonly WeekChoice[]): PlayResult => playWeeks(world, (view) => choices[view.week] ?? NOTHING)
+const repeat = (world: TrainingWorld, choices: readonly WeekChoice[]): PlayResult =>
+  playWeeks(world, (view) => choices[view.week] ?? NOTHING)
 
-function playWeeks(world: TrainingWorld, choose: (view: WeekView, past: readonly WeekChoice[]) => WeekChoice): PlayResult {
+function playWeeks(
+  world: TrainingWorld,
+  choose: (view: WeekView, past: readonly WeekChoice[]) => WeekChoice,
+): PlayResult {
   const play = new Play(world)
   const past: WeekChoice[] = []
   while (!play.over) {
@@ -66,7 +76,10 @@ export const DEBRIEF_OPTIONS = ['yours', 'house', 'nothing', 'temptation'] as co
 export type DebriefOption = (typeof DEBRIEF_OPTIONS)[number]
 
 /** All ways through one world. */
-export function waysThrough(world: TrainingWorld, choices: readonly WeekChoice[]): Readonly<Record<DebriefOption, DebriefOptionPlayed>> {
+export function waysThrough(
+  world: TrainingWorld,
+  choices: readonly WeekChoice[],
+): Readonly<Record<DebriefOption, DebriefOptionPlayed>> {
   const { scenario } = world
   const house = playBy(world, scenario.house.policy)
   const scored = (result: PlayResult): DebriefOptionPlayed => ({ result, score: scoreOf(scenario, result, house) })

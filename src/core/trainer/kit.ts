@@ -20,7 +20,13 @@ export const KIT = {
   tan: { output: 'tan', minutes: 5, steps: [0, 0.1, 0.25, 0.5, 1, 2, 4, 8], share: 0.12, spread: 0.02 },
   nitrite: { output: 'nitrite', minutes: 5, steps: [0, 0.05, 0.1, 0.25, 0.5, 1, 2, 4], share: 0.12, spread: 0.02 },
   nitrate: { output: 'nitrate', minutes: 5, steps: [0, 1, 2.5, 5, 10, 20, 40, 80], share: 0.12, spread: 0.2 },
-  orthophosphate: { output: 'phosphate', minutes: 5, steps: [0, 0.05, 0.1, 0.25, 0.5, 1, 2], share: 0.12, spread: 0.02 },
+  orthophosphate: {
+    output: 'phosphate',
+    minutes: 5,
+    steps: [0, 0.05, 0.1, 0.25, 0.5, 1, 2],
+    share: 0.12,
+    spread: 0.02,
+  },
   dissolvedOxygen: { output: 'oxygen', minutes: 4, steps: 0.1, share: 0.03, spread: 0.1 },
 } as const satisfies Readonly<Record<string, Kit>>
 export type KitTest = keyof typeof KIT

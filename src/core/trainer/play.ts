@@ -31,12 +31,15 @@ export const NOTHING: WeekChoice = { tests: [], tasks: [], asked: false }
 
 /** Why a visit cannot be done as chosen. */
 export type Refusal =
-  { readonly code: 'too-long'; readonly minutes: number; readonly have: number } | { readonly code: 'ice' | 'unknown' | 'twice'; readonly task: string }
+  | { readonly code: 'too-long'; readonly minutes: number; readonly have: number }
+  | { readonly code: 'ice' | 'unknown' | 'twice'; readonly task: string }
 
 /** Time that a visit's tests and tasks take, min. */
 export const minutesOf = ({ tests, tasks }: WeekChoice): number =>
-  tests.reduce((sum, test) => sum + KIT[test].minutes, 0) + tasks.reduce((sum, choice) => sum + (optionOf(choice)?.minutes ?? 0), 0)
-export const costOf = ({ tasks }: WeekChoice): number => tasks.reduce((sum, choice) => sum + (optionOf(choice)?.cost ?? 0), 0)
+  tests.reduce((sum, test) => sum + KIT[test].minutes, 0) +
+  tasks.reduce((sum, choice) => sum + (optionOf(choice)?.minutes ?? 0), 0)
+export const costOf = ({ tasks }: WeekChoice): number =>
+  tasks.reduce((sum, choice) => sum + (optionOf(choice)?.cost ?? 0), 0)
 
 /** What keeps a choice from being done; empty when it can be. */
 export function refusalsOf(choice: WeekChoice, view: Pick<WeekView, 'scene'>, minutesPerWeek: number): Refusal[] {
@@ -61,7 +64,13 @@ export const underIce = (task: TrainerTaskKey, { scene }: Pick<WeekView, 'scene'
   trainerTask(task).openWater === true && scene.iceM > CLOSING_ICE_M
 
 /** Edges at which fish begin to look unwell, mg/L and share of full health. @source usual behaviour of carp and goldfish; house defaults for the trainer */
-const FISH_SHOW = { gaspOxygen: 2.8, atFallsOxygen: 4.5, uneasyNh3: 0.1, uneasyNitrite: 1, uneasyCondition: 0.6 } as const
+const FISH_SHOW = {
+  gaspOxygen: 2.8,
+  atFallsOxygen: 4.5,
+  uneasyNh3: 0.1,
+  uneasyNitrite: 1,
+  uneasyCondition: 0.6,
+} as const
 /** Visits are in the morning; what is done works from noon on. */
 const AT_NOON = 0.5
 const AERATED_FROM_G_PER_D = 1
@@ -149,10 +158,12 @@ export class Play {
       fish: { alive: Math.round(this.shoal.alive), lostThisWeek: this.lostThisWeek },
       fittings,
       scene,
-      kit: Object.fromEntries(KIT_TESTS.map((test) => [test, asRead(test, readKit(test, this.now(KIT[test].output), random), TRAINING_DEPTH_M)])) as Record<
-        KitTest,
-        number
-      >,
+      kit: Object.fromEntries(
+        KIT_TESTS.map((test) => [
+          test,
+          asRead(test, readKit(test, this.now(KIT[test].output), random), TRAINING_DEPTH_M),
+        ]),
+      ) as Record<KitTest, number>,
     }
   }
 
@@ -164,7 +175,9 @@ export class Play {
     const [refusal] = refusalsOf(choice, { scene: this.scene() }, scenario.minutesPerWeek)
     if (refusal) throw new DomainError('choice', refusal.code, 'a visit that can be done')
     const surprises = world.surprises.filter((s) => s.week === week)
-    const done = choice.tasks.flatMap((task) => optionOf(task)!.deeds.map((deed) => ({ ...deed, day: AT_NOON }) as PondEvent))
+    const done = choice.tasks.flatMap((task) =>
+      optionOf(task)!.deeds.map((deed) => ({ ...deed, day: AT_NOON }) as PondEvent),
+    )
     const result = simulate({
       pond: scenario.pond,
       parameters: world.parameters,
@@ -265,7 +278,11 @@ export class Play {
     const oxygen = this.now('oxygen')
     if (oxygen < FISH_SHOW.gaspOxygen) return 'gasping'
     if (oxygen < FISH_SHOW.atFallsOxygen) return 'at-falls'
-    if (this.now('nh3') > FISH_SHOW.uneasyNh3 || this.now('nitrite') > FISH_SHOW.uneasyNitrite || this.shoal.condition < FISH_SHOW.uneasyCondition)
+    if (
+      this.now('nh3') > FISH_SHOW.uneasyNh3 ||
+      this.now('nitrite') > FISH_SHOW.uneasyNitrite ||
+      this.shoal.condition < FISH_SHOW.uneasyCondition
+    )
       return 'uneasy'
     return this.now('waterC') < COLD_C ? 'still' : 'calm'
   }

@@ -50,7 +50,10 @@ export function scoreOf(scenario: TrainerScenario, result: PlayResult, house: Pl
     fish: () => fishPart(result),
     safe: () => 1 - result.measures.harmDays / result.days,
     clear: () => 1 - murkyShare(result),
-    clearOn: () => (scenario.clearOn ? Math.min(1, dayValues(result, 'clarityM')[Math.min(scenario.clearOn.day, result.days - 1)] / CLEAR_M) : 0),
+    clearOn: () =>
+      scenario.clearOn
+        ? Math.min(1, dayValues(result, 'clarityM')[Math.min(scenario.clearOn.day, result.days - 1)] / CLEAR_M)
+        : 0,
     clean: () => cleanPart(result, house),
     // neither counts for fish that are gone
     fed: () => fedPart(result) * keptShare(result),

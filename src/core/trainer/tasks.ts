@@ -25,7 +25,12 @@ export interface TrainerTask {
 export const TASK_GROUPS = ['fish', 'water', 'bed', 'floor', 'plants', 'gear'] as const
 export type TaskGroup = (typeof TASK_GROUPS)[number]
 
-const option = (name: string, minutes: number, cost: number, ...deeds: PondDeed[]): TaskOption => ({ name, minutes, cost, deeds })
+const option = (name: string, minutes: number, cost: number, ...deeds: PondDeed[]): TaskOption => ({
+  name,
+  minutes,
+  cost,
+  deeds,
+})
 
 /** A hired clarifier takes the pump's whole flow; whether it is on is all that changes. */
 const AERATOR_G_PER_D = 200
@@ -66,10 +71,26 @@ export const TRAINER_TASKS = {
     openWater: true,
     caution: 'Tap water carries chlorine: it kills fish and bacteria unless it is neutralised first.',
     options: {
-      tenth: option('a tenth, chlorine neutralised', 20, 4, { kind: 'water-change', fraction: 0.1, dechlorinated: true }),
-      third: option('a third, chlorine neutralised', 40, 9, { kind: 'water-change', fraction: 0.33, dechlorinated: true }),
-      'third-tap': option('a third, straight from the tap', 35, 0, { kind: 'water-change', fraction: 0.33, dechlorinated: false }),
-      most: option('two thirds, chlorine neutralised', 75, 18, { kind: 'water-change', fraction: 0.67, dechlorinated: true }),
+      tenth: option('a tenth, chlorine neutralised', 20, 4, {
+        kind: 'water-change',
+        fraction: 0.1,
+        dechlorinated: true,
+      }),
+      third: option('a third, chlorine neutralised', 40, 9, {
+        kind: 'water-change',
+        fraction: 0.33,
+        dechlorinated: true,
+      }),
+      'third-tap': option('a third, straight from the tap', 35, 0, {
+        kind: 'water-change',
+        fraction: 0.33,
+        dechlorinated: false,
+      }),
+      most: option('two thirds, chlorine neutralised', 75, 18, {
+        kind: 'water-change',
+        fraction: 0.67,
+        dechlorinated: true,
+      }),
     },
   },
   kh: {
@@ -91,7 +112,8 @@ export const TRAINER_TASKS = {
     name: 'Algaecide',
     group: 'water',
     openWater: true,
-    caution: 'Dying algae take the oxygen of the night: never in warm, green water without an aerator. Read the label; local rules decide.',
+    caution:
+      'Dying algae take the oxygen of the night: never in warm, green water without an aerator. Read the label; local rules decide.',
     options: { dose: option('one dose', 15, 35, { kind: 'kill-algae', share: 0.9 }) },
   },
   'rinse-media': {
@@ -113,7 +135,10 @@ export const TRAINER_TASKS = {
     name: 'Bring bacteria',
     group: 'bed',
     options: {
-      media: option('a net of mature media from another pond of the firm', 15, 20, { kind: 'seed-bacteria', share: 0.1 }),
+      media: option('a net of mature media from another pond of the firm', 15, 20, {
+        kind: 'seed-bacteria',
+        share: 0.1,
+      }),
       bottle: option('a bottled culture', 5, 25, { kind: 'seed-bacteria', share: 0.01 }),
     },
   },
@@ -229,7 +254,9 @@ export function changesNothing({ deeds }: TaskOption, now: Fittings): boolean {
   const [deed] = deeds
   switch (deed.kind) {
     case 'feed':
-      return deed.factor === undefined ? (deed.lowProteinBelowC !== null) === now.lightFeed : Math.abs(deed.factor - now.feedFactor) < 0.01
+      return deed.factor === undefined
+        ? (deed.lowProteinBelowC !== null) === now.lightFeed
+        : Math.abs(deed.factor - now.feedFactor) < 0.01
     case 'pump':
       return deed.running === now.pump
     case 'uv':

@@ -77,7 +77,10 @@ describe('a play', () => {
       p.advance({ ...NOTHING, tasks })
       return p.result()
     }
-    const [tap, treated] = [play([{ task: 'water-change', option: 'third-tap' }]), play([{ task: 'water-change', option: 'third' }])]
+    const [tap, treated] = [
+      play([{ task: 'water-change', option: 'third-tap' }]),
+      play([{ task: 'water-change', option: 'third' }]),
+    ]
     const worst = ({ condition }: typeof tap) => Math.min(...condition)
     expect(worst(tap)).toBeLessThan(worst(treated) - 0.05)
   })
@@ -87,7 +90,9 @@ describe('a play', () => {
     const iced = { scene: { ...view.scene, iceM: 0.05 } }
     const vacuum: TaskChoice = { task: 'vacuum', option: 'all' }
     expect(refusalsOf({ ...NOTHING, tasks: [vacuum] }, view, 60)).toEqual([{ code: 'too-long', minutes: 90, have: 60 }])
-    expect(refusalsOf({ ...NOTHING, tasks: [{ task: 'vacuum', option: 'half' }] }, view, 60)).toEqual([{ code: 'unknown', task: 'vacuum' }])
+    expect(refusalsOf({ ...NOTHING, tasks: [{ task: 'vacuum', option: 'half' }] }, view, 60)).toEqual([
+      { code: 'unknown', task: 'vacuum' },
+    ])
     expect(
       refusalsOf(
         {
@@ -102,7 +107,9 @@ describe('a play', () => {
       ),
     ).toEqual([{ code: 'twice', task: 'kh' }])
     expect(refusalsOf({ ...NOTHING, tasks: [vacuum] }, iced, 120)).toEqual([{ code: 'ice', task: 'vacuum' }])
-    expect(() => new Play(world).advance({ ...NOTHING, tasks: [{ task: 'overhaul', option: 'day' }] })).toThrow(/choice/)
+    expect(() => new Play(world).advance({ ...NOTHING, tasks: [{ task: 'overhaul', option: 'day' }] })).toThrow(
+      /choice/,
+    )
   })
 
   it('takes points for questions to the foreman, and none below nothing', () => {
@@ -110,7 +117,9 @@ describe('a play', () => {
     const quiet = seasonScore(scenario, 8, Array<WeekChoice>(4).fill(NOTHING))
     const asking = seasonScore(scenario, 8, Array<WeekChoice>(4).fill({ ...NOTHING, asked: true }))
     expect(asking.askedOff).toBe(8)
-    expect(waysThrough(worldOf(scenario, 8), Array<WeekChoice>(4).fill({ ...NOTHING, asked: true })).yours.score).toEqual(asking)
+    expect(
+      waysThrough(worldOf(scenario, 8), Array<WeekChoice>(4).fill({ ...NOTHING, asked: true })).yours.score,
+    ).toEqual(asking)
     expect(asking.points).toBe(Math.max(0, quiet.points - 8))
   })
 
@@ -119,27 +128,37 @@ describe('a play', () => {
     const anyTask = fc
       .constantFrom(...TRAINER_TASK_KEYS)
       .chain((task) => fc.constantFrom(...Object.keys(trainerTask(task).options)).map((option) => ({ task, option })))
-    const anyWeek = fc.record({ tests: fc.subarray(KIT_TESTS), tasks: fc.uniqueArray(anyTask, { selector: (t) => t.task, maxLength: 5 }), asked: fc.boolean() })
+    const anyWeek = fc.record({
+      tests: fc.subarray(KIT_TESTS),
+      tasks: fc.uniqueArray(anyTask, { selector: (t) => t.task, maxLength: 5 }),
+      asked: fc.boolean(),
+    })
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 2 ** 30 }), fc.array(anyWeek, { minLength: 5, maxLength: 5 }), (seed, weeks) => {
-        const world = worldOf(scenario, seed)
-        const play = new Play(world)
-        const done: WeekChoice[] = []
-        for (const week of weeks) {
-          const view = play.view()
-          const choice = refusalsOf(week, view, scenario.minutesPerWeek).length > 0 ? NOTHING : week
-          expect(minutesOf(choice)).toBeLessThanOrEqual(scenario.minutesPerWeek)
-          for (const value of Object.values(view.kit)) expect(value).toBeGreaterThanOrEqual(0)
-          play.advance(choice)
-          done.push(choice)
-        }
-        const result = play.result()
-        expect(result.daily.every(Number.isFinite)).toBe(true)
-        for (const condition of result.condition) expect(condition >= 0 && condition <= 1).toBe(true)
-        result.alive.forEach((fish, i) => expect(fish).toBeLessThanOrEqual(i === 0 ? result.fishAtStart : result.alive[i - 1]))
-        const { points, stars } = seasonScore(scenario, seed, done)
-        expect(points >= 0 && points <= 100 && stars >= 0 && stars <= 3).toBe(true)
-      }),
+      fc.property(
+        fc.integer({ min: 0, max: 2 ** 30 }),
+        fc.array(anyWeek, { minLength: 5, maxLength: 5 }),
+        (seed, weeks) => {
+          const world = worldOf(scenario, seed)
+          const play = new Play(world)
+          const done: WeekChoice[] = []
+          for (const week of weeks) {
+            const view = play.view()
+            const choice = refusalsOf(week, view, scenario.minutesPerWeek).length > 0 ? NOTHING : week
+            expect(minutesOf(choice)).toBeLessThanOrEqual(scenario.minutesPerWeek)
+            for (const value of Object.values(view.kit)) expect(value).toBeGreaterThanOrEqual(0)
+            play.advance(choice)
+            done.push(choice)
+          }
+          const result = play.result()
+          expect(result.daily.every(Number.isFinite)).toBe(true)
+          for (const condition of result.condition) expect(condition >= 0 && condition <= 1).toBe(true)
+          result.alive.forEach((fish, i) =>
+            expect(fish).toBeLessThanOrEqual(i === 0 ? result.fishAtStart : result.alive[i - 1]),
+          )
+          const { points, stars } = seasonScore(scenario, seed, done)
+          expect(points >= 0 && points <= 100 && stars >= 0 && stars <= 3).toBe(true)
+        },
+      ),
       { numRuns: 12, seed: 20270410 },
     )
   })
@@ -172,6 +191,7 @@ describe('a test kit', () => {
 
   it('never reads below nothing', () => {
     const random = seededRandom(9)
-    for (const test of KIT_TESTS) for (let i = 0; i < 20; i++) expect(readKit(test, 0, random)).toBeGreaterThanOrEqual(0)
+    for (const test of KIT_TESTS)
+      for (let i = 0; i < 20; i++) expect(readKit(test, 0, random)).toBeGreaterThanOrEqual(0)
   })
 })

@@ -38,14 +38,21 @@ export function worldOf(scenario: TrainerScenario, seed: number): TrainingWorld 
   const from = `${YEAR}-${scenario.startsOn}`
   const days = scenario.weeks * 7
   const runIn = RUN_IN_DAYS[scenario.start]
-  const weather = possibleWeather({ today: from, observed: [], forecast: [] }, SAMPLE_STATION, addDays(from, -runIn), runIn + days)(random)
+  const weather = possibleWeather(
+    { today: from, observed: [], forecast: [] },
+    SAMPLE_STATION,
+    addDays(from, -runIn),
+    runIn + days,
+  )(random)
   const surprises = scenario.surprises.flatMap((surprise) => {
     const [comes, at] = [random() < surprise.chance, random()]
     if (!comes) return []
     const week = surprise.weeks[0] + Math.floor(at * (surprise.weeks[1] - surprise.weeks[0] + 1))
     return [{ week, told: surprise.told, events: surprise.deeds as readonly PondEvent[] }]
   })
-  const heat = surprises.flatMap(({ week, events }) => events.filter((e) => e.kind === 'heatwave').map((e) => ({ ...e, day: e.day + week * 7 })))
+  const heat = surprises.flatMap(({ week, events }) =>
+    events.filter((e) => e.kind === 'heatwave').map((e) => ({ ...e, day: e.day + week * 7 })),
+  )
   return {
     scenario,
     seed,
@@ -58,9 +65,17 @@ export function worldOf(scenario: TrainerScenario, seed: number): TrainingWorld 
   }
 }
 
-function handedOver(scenario: TrainerScenario, parameters: ParameterValues, weather: readonly WeatherDay[], from: IsoDate, days: number) {
+function handedOver(
+  scenario: TrainerScenario,
+  parameters: ParameterValues,
+  weather: readonly WeatherDay[],
+  from: IsoDate,
+  days: number,
+) {
   const begin = { pond: scenario.pond, parameters, weather, startDay: plainDayOfYear(from), every: 'day' as const }
-  const events = scenario.handedOver.map(({ daysBefore, ...deed }) => ({ ...deed, day: days - daysBefore }) as PondEvent)
+  const events = scenario.handedOver.map(
+    ({ daysBefore, ...deed }) => ({ ...deed, day: days - daysBefore }) as PondEvent,
+  )
   // where water, ice and appetite stand is the end of the run-in; its last day is what the first visit sees
   return simulate({ ...begin, days, events, start: { kind: scenario.start } })
 }

@@ -17,7 +17,9 @@ describe('formatQuantity', () => {
     [0.125, 'share', 'metric', '12.5 %'],
     [7.4, 'ph', 'us', '7.4'],
     [1234.5, 'mass', 'metric', '1,235 kg'],
-  ] as const)('shows %d (%s) in %s as %s', (value, kind, system, shown) => expect(plain(formatQuantity(value, kind, system))).toBe(shown))
+  ] as const)('shows %d (%s) in %s as %s', (value, kind, system, shown) =>
+    expect(plain(formatQuantity(value, kind, system))).toBe(shown),
+  )
 
   it('shows small scales in small units', () => {
     expect(plain(formatQuantity(0.025, 'length', 'metric', { scale: 'small' }))).toBe('25 mm')

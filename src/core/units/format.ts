@@ -18,7 +18,12 @@ const DECIMALS: Partial<Record<QuantityKind, number>> = { temperature: 1, temper
  * A quantity in words: number and unit in the person's system, "3.42 m³", "904 gal", "12 ft 6 in".
  * @param value in the kind's canonical unit
  */
-export function formatQuantity(value: number, kind: QuantityKind, system: UnitSystem, options: FormatOptions = {}): string {
+export function formatQuantity(
+  value: number,
+  kind: QuantityKind,
+  system: UnitSystem,
+  options: FormatOptions = {},
+): string {
   const { scale = 'usual', significant = 3, locale = 'en', bare = false } = options
   if (!Number.isFinite(value)) return '–'
   const symbol = shownSymbol(value, kind, system, scale, bare)
@@ -31,7 +36,13 @@ export function formatQuantity(value: number, kind: QuantityKind, system: UnitSy
 /** Volumes of a tub or a tank read better in litres than in thousandths of a cubic metre. */
 const LITRES_BELOW_M3 = 0.5
 
-function shownSymbol(value: number, kind: QuantityKind, system: UnitSystem, scale: QuantityScale, bare: boolean): string {
+function shownSymbol(
+  value: number,
+  kind: QuantityKind,
+  system: UnitSystem,
+  scale: QuantityScale,
+  bare: boolean,
+): string {
   const symbol = SHOWN_UNIT[system][kind][scale]
   return symbol === 'm³' && !bare && value !== 0 && Math.abs(value) < LITRES_BELOW_M3 ? 'L' : symbol
 }

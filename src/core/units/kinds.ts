@@ -15,7 +15,12 @@ const INCH = 0.0254
 const US_GALLON = 0.003785411784
 const POUND = 0.45359237
 
-const unit = (symbol: string, names: string, factor: number, offset = 0): Unit => ({ symbol, names: names ? names.split('|') : [], factor, offset })
+const unit = (symbol: string, names: string, factor: number, offset = 0): Unit => ({
+  symbol,
+  names: names ? names.split('|') : [],
+  factor,
+  offset,
+})
 
 const LENGTHS = [
   unit('m', 'metre|metres|meter|meters', 1),
@@ -62,7 +67,10 @@ export const UNIT_KINDS = {
   /** A difference of temperatures: no offset. */
   temperatureStep: [unit('°C', 'c|k|degc|celsius', 1), unit('°F', 'f|degf|fahrenheit', 5 / 9)],
   concentration: [unit('mg/L', 'mg/l|ppm|mgl', 1), unit('g/L', 'g/l', 1000)],
-  hardness: [unit('°dH', 'dh|dkh|dgh|°dkh|°dgh|deg', 1), unit('mg/L CaCO₃', 'mg/l|ppm|mg/l caco3|ppm caco3', 1 / 17.848)],
+  hardness: [
+    unit('°dH', 'dh|dkh|dgh|°dkh|°dgh|deg', 1),
+    unit('mg/L CaCO₃', 'mg/l|ppm|mg/l caco3|ppm caco3', 1 / 17.848),
+  ],
   share: [unit('%', 'percent', 0.01)],
   time: [unit('min', 'minute|minutes', 1), unit('h', 'hour|hours|hr|hrs', 60)],
   ph: [unit('', 'ph', 1)],

@@ -65,7 +65,12 @@ describe('parseQuantity', () => {
           const shown = formatQuantity(value, kind, system, { significant: 4 })
           const again = parseQuantity(shown, kind, system)
           if (!again.ok) throw new Error(`${shown}: ${again.problem.code}`)
-          const slack = kind === 'length' && system === 'us' ? 0.0128 : kind === 'temperature' || kind === 'ph' ? 0.051 : value * 0.001 + 0.051
+          const slack =
+            kind === 'length' && system === 'us'
+              ? 0.0128
+              : kind === 'temperature' || kind === 'ph'
+                ? 0.051
+                : value * 0.001 + 0.051
           expect(Math.abs(again.value.value - value)).toBeLessThanOrEqual(slack)
         },
       ),
@@ -73,6 +78,12 @@ describe('parseQuantity', () => {
   })
 
   it('never throws, whatever is typed', () => {
-    fc.assert(fc.property(fc.string(), fc.constantFrom(...QUANTITY_KINDS), (text, kind) => void parseQuantity(text, kind, 'us')))
+    fc.assert(
+      fc.property(
+        fc.string(),
+        fc.constantFrom(...QUANTITY_KINDS),
+        (text, kind) => void parseQuantity(text, kind, 'us'),
+      ),
+    )
   })
 })

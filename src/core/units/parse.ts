@@ -17,12 +17,17 @@ export interface ParsedQuantity {
 }
 
 // a whole number with a fraction, a bare fraction, or a decimal with . or , and optional thousands
-const NUMBER = /^[+-]?(?:\d+\s+\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?|[.,]\d+)(?:e[+-]?\d+)?(?![\d.,]*[.,\d])/i
+const NUMBER =
+  /^[+-]?(?:\d+\s+\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?|[.,]\d+)(?:e[+-]?\d+)?(?![\d.,]*[.,\d])/i
 const UNKNOWN_UNIT = /^[^\d\s]+(?:\s+[^\d\s+-]+)*/
 
 /** Every spelling of every unit, longest first, so that "sq ft" is not read as an unknown "sq". */
 const SPELLINGS = [
-  ...new Set(QUANTITY_KINDS.flatMap((kind) => (UNIT_KINDS[kind] as readonly Unit[]).flatMap((unit) => [unit.symbol.toLowerCase(), ...unit.names]))),
+  ...new Set(
+    QUANTITY_KINDS.flatMap((kind) =>
+      (UNIT_KINDS[kind] as readonly Unit[]).flatMap((unit) => [unit.symbol.toLowerCase(), ...unit.names]),
+    ),
+  ),
 ]
   .filter((spelling) => spelling !== '')
   .sort((a, b) => b.length - a.length)
@@ -30,13 +35,17 @@ const SPELLINGS = [
 /** The unit that a text begins with, as typed: a known spelling where one fits, else the word that stands there. */
 function unitAtStart(text: string): string {
   const lower = text.toLowerCase()
-  const known = SPELLINGS.find((spelling) => lower.startsWith(spelling) && (/\W$/.test(spelling) || /^(?:$|[\s.\d+-])/.test(lower.slice(spelling.length))))
+  const known = SPELLINGS.find(
+    (spelling) =>
+      lower.startsWith(spelling) && (/\W$/.test(spelling) || /^(?:$|[\s.\d+-])/.test(lower.slice(spelling.length))),
+  )
   return known ? text.slice(0, known.length) : (UNKNOWN_UNIT.exec(text)?.[0] ?? '')
 }
 
 function readNumber(text: string): number {
   const fraction = /^([+-]?)(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text)
-  if (fraction) return (fraction[1] === '-' ? -1 : 1) * (Number(fraction[2] ?? 0) + Number(fraction[3]) / Number(fraction[4]))
+  if (fraction)
+    return (fraction[1] === '-' ? -1 : 1) * (Number(fraction[2] ?? 0) + Number(fraction[3]) / Number(fraction[4]))
   // "1,200" groups thousands; "0,5", "1,25" and "0,500" use a decimal comma
   const grouped = /^[+-]?[1-9]\d{0,2}(,\d{3})+(\.\d+)?(e|$)/i.test(text)
   return Number(grouped ? text.replaceAll(',', '') : text.replace(',', '.'))
@@ -46,7 +55,9 @@ const normalise = (unit: string): string => unit.trim().toLowerCase().replaceAll
 
 function findUnit(kind: QuantityKind, typed: string): Unit | undefined {
   const name = normalise(typed)
-  return (UNIT_KINDS[kind] as readonly Unit[]).find((unit) => unit.symbol === typed.trim() || unit.symbol.toLowerCase() === name || unit.names.includes(name))
+  return (UNIT_KINDS[kind] as readonly Unit[]).find(
+    (unit) => unit.symbol === typed.trim() || unit.symbol.toLowerCase() === name || unit.names.includes(name),
+  )
 }
 
 /**
@@ -54,7 +65,12 @@ function findUnit(kind: QuantityKind, typed: string): Unit | undefined {
  * A bare number is taken in the unit the field shows; several parts ("12 ft 6") add up, a bare last part after feet is inches.
  * @returns the value in the kind's canonical unit with the units understood, or why it cannot be read
  */
-export function parseQuantity(text: string, kind: QuantityKind, system: UnitSystem, scale: QuantityScale = 'usual'): Result<ParsedQuantity, QuantityProblem> {
+export function parseQuantity(
+  text: string,
+  kind: QuantityKind,
+  system: UnitSystem,
+  scale: QuantityScale = 'usual',
+): Result<ParsedQuantity, QuantityProblem> {
   let rest = text.trim().replaceAll('\u00a0', ' ').replaceAll('−', '-').replaceAll("''", '"')
   if (rest === '') return failure({ code: 'empty' })
   let value = 0
@@ -67,7 +83,8 @@ export function parseQuantity(text: string, kind: QuantityKind, system: UnitSyst
     const unit = typedUnit ? findUnit(kind, typedUnit) : impliedUnit(kind, system, scale, units)
     if (!unit) return failure(unitProblem(typedUnit, kind))
     const amount = readNumber(number)
-    if (!Number.isFinite(amount) || (units.length > 0 && (unit.offset || amount < 0))) return failure({ code: 'not-a-number', text: text.trim() })
+    if (!Number.isFinite(amount) || (units.length > 0 && (unit.offset || amount < 0)))
+      return failure({ code: 'not-a-number', text: text.trim() })
     value += (units.length > 0 && value < 0 ? -1 : 1) * toCanonical(amount, unit)
     units.push(unit.symbol)
     rest = rest.slice(typedUnit.length).replace(/^[.\s]+/, '')
@@ -75,14 +92,21 @@ export function parseQuantity(text: string, kind: QuantityKind, system: UnitSyst
   return Number.isFinite(value) ? success({ value, units }) : failure({ code: 'not-a-number', text: text.trim() })
 }
 
-function impliedUnit(kind: QuantityKind, system: UnitSystem, scale: QuantityScale, read: readonly string[]): Unit | undefined {
+function impliedUnit(
+  kind: QuantityKind,
+  system: UnitSystem,
+  scale: QuantityScale,
+  read: readonly string[],
+): Unit | undefined {
   if (read.length === 0) return unitBySymbol(kind, SHOWN_UNIT[system][kind][scale])
   return read.length === 1 && read[0] === 'ft' ? unitBySymbol('length', 'in') : undefined
 }
 
 function unitProblem(unit: string, kind: QuantityKind): QuantityProblem {
   const foundKind = QUANTITY_KINDS.find((other) => other !== kind && findUnit(other, unit))
-  return foundKind ? { code: 'other-kind', unit: unit.trim(), kind, foundKind } : { code: 'unknown-unit', unit: unit.trim(), kind }
+  return foundKind
+    ? { code: 'other-kind', unit: unit.trim(), kind, foundKind }
+    : { code: 'unknown-unit', unit: unit.trim(), kind }
 }
 
 /** What is wrong with typed text and how to mend it, in a sentence. */

@@ -6,7 +6,9 @@ export type UnitSystem = 'metric' | 'us'
 export type QuantityScale = 'usual' | 'small'
 
 /** Unit in which each kind is shown, and taken when a bare number is typed. */
-export const SHOWN_UNIT: Readonly<Record<UnitSystem, Readonly<Record<QuantityKind, Readonly<Record<QuantityScale, string>>>>>> = {
+export const SHOWN_UNIT: Readonly<
+  Record<UnitSystem, Readonly<Record<QuantityKind, Readonly<Record<QuantityScale, string>>>>>
+> = {
   metric: {
     length: { usual: 'm', small: 'mm' },
     area: { usual: 'm²', small: 'm²' },

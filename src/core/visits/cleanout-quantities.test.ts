@@ -6,7 +6,12 @@ import { cleanoutDuration } from './duration'
 import { fishBackGate } from './fish-back-gate'
 import { SPRING_CLEANOUT } from './types/spring-cleanout'
 
-const pond = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
+const pond = {
+  waterM3: 12,
+  maxDepthM: 1.1,
+  fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }],
+  sourceChlorinated: true,
+}
 
 describe('fish', () => {
   it('weigh a·L³: a koi of 50 cm about two kilos', () => expect(fishMassKg('koi', 0.5)).toBeCloseTo(0.0165 * 125, 9))
@@ -18,15 +23,21 @@ describe('fish', () => {
   })
   it('grow toward their adult length and never shrink', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.05, max: 1.5, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (lengthM, years) => {
-        const [grown] = grownFish([{ species: 'koi', count: 1, lengthM }], years)
-        expect(grown.lengthM).toBeGreaterThanOrEqual(lengthM)
-        expect(grown.lengthM).toBeLessThanOrEqual(Math.max(lengthM, FISH_SPECIES.koi.adultLengthM) + 1e-12)
-      }),
+      fc.property(
+        fc.double({ min: 0.05, max: 1.5, noNaN: true }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        (lengthM, years) => {
+          const [grown] = grownFish([{ species: 'koi', count: 1, lengthM }], years)
+          expect(grown.lengthM).toBeGreaterThanOrEqual(lengthM)
+          expect(grown.lengthM).toBeLessThanOrEqual(Math.max(lengthM, FISH_SPECIES.koi.adultLengthM) + 1e-12)
+        },
+      ),
     )
   })
-  it('need a tank of 10 kg per m³, twice their length across', () => expect(holdingTank(pond.fish)).toEqual({ volumeM3: (5 * 2.0625) / 10, leastWidthM: 1 }))
-  it('cannot be a thousand million', () => expect(() => fishLoad([{ species: 'koi', count: 1e9, lengthM: 0.5 }], 20, 0.35)).toThrow('fish.0.count'))
+  it('need a tank of 10 kg per m³, twice their length across', () =>
+    expect(holdingTank(pond.fish)).toEqual({ volumeM3: (5 * 2.0625) / 10, leastWidthM: 1 }))
+  it('cannot be a thousand million', () =>
+    expect(() => fishLoad([{ species: 'koi', count: 1e9, lengthM: 0.5 }], 20, 0.35)).toThrow('fish.0.count'))
 })
 
 describe('cleanout quantities', () => {
@@ -46,7 +57,8 @@ describe('cleanout quantities', () => {
 
 describe('duration', () => {
   const quantities = cleanoutQuantities(pond, DEFAULT_KIT, null)
-  const total = (fish: number, area: number, crew: number) => cleanoutDuration(quantities, fish, area, crew).totalMinutes
+  const total = (fish: number, area: number, crew: number) =>
+    cleanoutDuration(quantities, fish, area, crew).totalMinutes
   it('is the sum of its parts', () => {
     const { parts, totalMinutes } = cleanoutDuration(quantities, 20, 40, 2)
     expect(parts.reduce((sum, p) => sum + p.minutes, 0)).toBeCloseTo(totalMinutes, 9)
@@ -78,14 +90,16 @@ describe('the gate before fish go back', () => {
     ['water too warm to handle fish', { waterTemp: 26, tankTemp: 26 }, ['too-cold-or-hot']],
     ['two things at once', { freeChlorine: 0.5, tankTemp: 4 }, ['chlorine', 'temperature-step']],
   ])('stays shut for %s', (_, changes, expected) => expect(codes(changes)).toEqual(expected))
-  it('lets the same ammonia pass at low pH, because little of it is toxic', () => expect(codes({ tan: 2, ph: 7 })).toEqual([]))
+  it('lets the same ammonia pass at low pH, because little of it is toxic', () =>
+    expect(codes({ tan: 2, ph: 7 })).toEqual([]))
 })
 
 describe('the cleanout as data', () => {
   it('has a unique key for every step and asks only for readings it lists', () => {
     const keys = SPRING_CLEANOUT.steps.map((s) => s.key)
     expect(new Set(keys).size).toBe(keys.length)
-    for (const step of SPRING_CLEANOUT.steps) for (const kind of step.required ?? []) expect(step.readings).toContain(kind)
+    for (const step of SPRING_CLEANOUT.steps)
+      for (const kind of step.required ?? []) expect(step.readings).toContain(kind)
   })
   it('tests the refilled pond before the fish go back, and isolates power before anyone is in the water', () => {
     const at = (key: string) => SPRING_CLEANOUT.steps.findIndex((s) => s.key === key)

@@ -38,7 +38,11 @@ export interface CleanoutQuantities {
  * Amounts and times of a whole-pond cleanout.
  * @param tapChlorineMgL today's test, or null before it is done
  */
-export function cleanoutQuantities(pond: CleanoutPond, kit: CleanoutKit, tapChlorineMgL: number | null): CleanoutQuantities {
+export function cleanoutQuantities(
+  pond: CleanoutPond,
+  kit: CleanoutKit,
+  tapChlorineMgL: number | null,
+): CleanoutQuantities {
   assertPositive('waterM3', pond.waterM3)
   assertPositive('pumpOutM3PerH', kit.pumpOutM3PerH)
   assertPositive('hoseM3PerH', kit.hoseM3PerH)
@@ -54,6 +58,11 @@ export function cleanoutQuantities(pond: CleanoutPond, kit: CleanoutKit, tapChlo
     holding: holdingTank(pond.fish),
     chlorineMgL,
     chlorineAssumed: pond.sourceChlorinated && tapChlorineMgL === null,
-    dechlorinator: dechlorinatorPortions({ volumeM3: refillM3, hoseM3PerH: kit.hoseM3PerH, riseM: pond.maxDepthM, freeChlorineMgL: chlorineMgL }),
+    dechlorinator: dechlorinatorPortions({
+      volumeM3: refillM3,
+      hoseM3PerH: kit.hoseM3PerH,
+      riseM: pond.maxDepthM,
+      freeChlorineMgL: chlorineMgL,
+    }),
   }
 }

@@ -17,11 +17,26 @@ export const WORK_RATES = {
   crewEfficiency: 0.85,
 } as const
 
-export const DURATION_PARTS = ['set-up', 'tests', 'pump-out', 'fish', 'rinse', 'media', 'plants', 'refill', 'fish-back', 'pack-up'] as const
+export const DURATION_PARTS = [
+  'set-up',
+  'tests',
+  'pump-out',
+  'fish',
+  'rinse',
+  'media',
+  'plants',
+  'refill',
+  'fish-back',
+  'pack-up',
+] as const
 export type DurationPart = (typeof DURATION_PARTS)[number]
 
 export interface DurationEstimate {
-  readonly parts: readonly { readonly part: DurationPart; readonly minutes: number; readonly by: 'people' | 'machine' }[]
+  readonly parts: readonly {
+    readonly part: DurationPart
+    readonly minutes: number
+    readonly by: 'people' | 'machine'
+  }[]
   readonly totalMinutes: number
 }
 
@@ -35,13 +50,26 @@ const REFILL_OVERLAP_MINUTES = 60
  * @param wettedM2 stone and liner to rinse, m²
  * @param crewSize people, 1..8
  */
-export function cleanoutDuration(quantities: CleanoutQuantities, fishCount: number, wettedM2: number, crewSize: number): DurationEstimate {
+export function cleanoutDuration(
+  quantities: CleanoutQuantities,
+  fishCount: number,
+  wettedM2: number,
+  crewSize: number,
+): DurationEstimate {
   assertInRange('crewSize', crewSize, [1, 8])
   assertInRange('fishCount', fishCount, [0, 1e6])
   assertInRange('wettedM2', wettedM2, [0, 1e6])
   const hands = crewSize === 1 ? 1 : crewSize * WORK_RATES.crewEfficiency
-  const people = (part: DurationPart, personMinutes: number) => ({ part, minutes: personMinutes / hands, by: 'people' as const })
-  const machine = (part: DurationPart, minutes: number) => ({ part, minutes: Math.max(0, minutes), by: 'machine' as const })
+  const people = (part: DurationPart, personMinutes: number) => ({
+    part,
+    minutes: personMinutes / hands,
+    by: 'people' as const,
+  })
+  const machine = (part: DurationPart, minutes: number) => ({
+    part,
+    minutes: Math.max(0, minutes),
+    by: 'machine' as const,
+  })
   const parts = [
     people('set-up', WORK_RATES.setUp),
     people('tests', WORK_RATES.testsAndPhotos),
@@ -69,5 +97,8 @@ export function overTwoDays(parts: DurationEstimate['parts']): TwoDays | null {
   const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
   if (of('refill') <= LONGEST_REFILL_WAIT_MIN) return null
   const people = parts.filter((p) => p.by === 'people').reduce((sum, p) => sum + p.minutes, 0)
-  return { first: { peopleMin: people - of('fish-back'), machineMin: of('pump-out') }, secondMin: of('tests') + of('fish-back') + of('pack-up') }
+  return {
+    first: { peopleMin: people - of('fish-back'), machineMin: of('pump-out') },
+    secondMin: of('tests') + of('fish-back') + of('pack-up'),
+  }
 }

@@ -13,7 +13,14 @@ export interface EquipmentKind {
 
 /** @source trade intervals; a firm sets its own with each piece */
 export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
-  { key: 'uv-lamp', name: 'UV lamp', task: 'Renew the UV lamp', everyDays: 365, minutes: 20, prefers: ['spring-startup', 'spring-cleanout', 'routine'] },
+  {
+    key: 'uv-lamp',
+    name: 'UV lamp',
+    task: 'Renew the UV lamp',
+    everyDays: 365,
+    minutes: 20,
+    prefers: ['spring-startup', 'spring-cleanout', 'routine'],
+  },
   {
     key: 'filter-pads',
     name: 'Filter pads',
@@ -30,13 +37,42 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
     minutes: 15,
     prefers: ['spring-startup', 'routine'],
   },
-  { key: 'pump', name: 'Pump', task: 'Service the pump', everyDays: 730, minutes: 40, prefers: ['winter-shutdown', 'spring-cleanout', 'spring-startup'] },
-  { key: 'dosing-unit', name: 'Dosing unit', task: 'Put in a new dosing pack', everyDays: 30, minutes: 5, prefers: ['routine', 'plant-care'] },
-  { key: 'de-icer', name: 'De-icer', task: 'Check the de-icer', everyDays: 365, minutes: 10, prefers: ['winter-shutdown', 'winter-check', 'netting'] },
-  { key: 'aerator', name: 'Aerator', task: 'Renew the aerator’s membrane and filter', everyDays: 365, minutes: 20, prefers: ['winter-shutdown', 'routine'] },
+  {
+    key: 'pump',
+    name: 'Pump',
+    task: 'Service the pump',
+    everyDays: 730,
+    minutes: 40,
+    prefers: ['winter-shutdown', 'spring-cleanout', 'spring-startup'],
+  },
+  {
+    key: 'dosing-unit',
+    name: 'Dosing unit',
+    task: 'Put in a new dosing pack',
+    everyDays: 30,
+    minutes: 5,
+    prefers: ['routine', 'plant-care'],
+  },
+  {
+    key: 'de-icer',
+    name: 'De-icer',
+    task: 'Check the de-icer',
+    everyDays: 365,
+    minutes: 10,
+    prefers: ['winter-shutdown', 'winter-check', 'netting'],
+  },
+  {
+    key: 'aerator',
+    name: 'Aerator',
+    task: 'Renew the aerator’s membrane and filter',
+    everyDays: 365,
+    minutes: 20,
+    prefers: ['winter-shutdown', 'routine'],
+  },
 ]
 
-export const equipmentKind = (key: string): EquipmentKind | undefined => EQUIPMENT_KINDS.find((kind) => kind.key === key)
+export const equipmentKind = (key: string): EquipmentKind | undefined =>
+  EQUIPMENT_KINDS.find((kind) => kind.key === key)
 
 /** Attention is given this long before it is due, and may wait as long after it, as a share of its interval. @source house default */
 export const EQUIPMENT_SLACK = { before: 0.12, after: 0.08, mostDays: 45 } as const

@@ -47,14 +47,26 @@ export function learnDurationCorrections(visits: readonly TimedVisit[]): Duratio
   for (const [job, ofJob] of grouped(usable, (v) => v.job)) {
     const ponds = grouped(ofJob, (v) => v.pondId)
     // a pond's visits share what is peculiar to it, so ten of one pond say less about the job than ten of ten
-    const weights = [...ponds.values()].map((seen) => ({ mean: meanLog(seen), variance: DURATION_SPREAD.pond ** 2 + DURATION_SPREAD.day ** 2 / seen.length }))
+    const weights = [...ponds.values()].map((seen) => ({
+      mean: meanLog(seen),
+      variance: DURATION_SPREAD.pond ** 2 + DURATION_SPREAD.day ** 2 / seen.length,
+    }))
     const precision = weights.reduce((sum, w) => sum + 1 / w.variance, 1 / DURATION_SPREAD.job ** 2)
     const jobLog = weights.reduce((sum, w) => sum + w.mean / w.variance, 0) / precision
-    byJob.set(job, { factor: Math.exp(jobLog), spread: Math.exp(Math.hypot(DURATION_SPREAD.day, DURATION_SPREAD.pond)), visits: ofJob.length })
+    byJob.set(job, {
+      factor: Math.exp(jobLog),
+      spread: Math.exp(Math.hypot(DURATION_SPREAD.day, DURATION_SPREAD.pond)),
+      visits: ofJob.length,
+    })
     for (const [pondId, seen] of ponds) {
-      const share = (seen.length * DURATION_SPREAD.pond ** 2) / (seen.length * DURATION_SPREAD.pond ** 2 + DURATION_SPREAD.day ** 2)
+      const share =
+        (seen.length * DURATION_SPREAD.pond ** 2) / (seen.length * DURATION_SPREAD.pond ** 2 + DURATION_SPREAD.day ** 2)
       const pondLog = jobLog + share * (meanLog(seen) - jobLog)
-      byPond.set(correctionKey(job, pondId), { factor: Math.exp(pondLog), spread: Math.exp(DURATION_SPREAD.day), visits: seen.length })
+      byPond.set(correctionKey(job, pondId), {
+        factor: Math.exp(pondLog),
+        spread: Math.exp(DURATION_SPREAD.day),
+        visits: seen.length,
+      })
     }
   }
   return { byJob, byPond }
@@ -64,7 +76,8 @@ export function learnDurationCorrections(visits: readonly TimedVisit[]): Duratio
 export const factorFor = (corrections: DurationCorrections, job: string, pondId: string): number =>
   (corrections.byPond.get(correctionKey(job, pondId)) ?? corrections.byJob.get(job))?.factor ?? 1
 
-const meanLog = (visits: readonly { readonly log: number }[]): number => visits.reduce((sum, v) => sum + v.log, 0) / visits.length
+const meanLog = (visits: readonly { readonly log: number }[]): number =>
+  visits.reduce((sum, v) => sum + v.log, 0) / visits.length
 
 function grouped<Item>(items: readonly Item[], keyOf: (item: Item) => string): Map<string, Item[]> {
   const groups = new Map<string, Item[]>()

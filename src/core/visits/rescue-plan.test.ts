@@ -20,7 +20,13 @@ const workday = (day: string) => (isoWeekday(day) > 5 ? addDays(day, 8 - isoWeek
 describe('a rescue', () => {
   it('goes from loose dirt to strainers to half the media, the other half, and one section of stones', () => {
     const { stages, finalTests, missing } = planRescue(pond(), FIRST, workday)
-    expect(stages.map((s) => s.jobKey)).toEqual(['rescue-floor', 'rescue-strainers', 'rescue-media', 'rescue-media', 'rescue-rocks'])
+    expect(stages.map((s) => s.jobKey)).toEqual([
+      'rescue-floor',
+      'rescue-strainers',
+      'rescue-media',
+      'rescue-media',
+      'rescue-rocks',
+    ])
     expect(daysBetween(stages[2].day, stages[3].day)).toBeGreaterThanOrEqual(7)
     expect(finalTests).toHaveLength(2)
     expect(missing).toEqual([])
@@ -54,13 +60,21 @@ describe('a rescue', () => {
     expect(stages[2].stopRules.map((r) => r.code)).toContain('ammonia-waits')
   })
   it('asks for the tests it lacks, and for air first where oxygen is low or unknown', () => {
-    expect(planRescue(pond({ tan: null, oxygenMgL: null }), FIRST)).toMatchObject({ missing: ['tan', 'oxygen'], airFirst: true })
+    expect(planRescue(pond({ tan: null, oxygenMgL: null }), FIRST)).toMatchObject({
+      missing: ['tan', 'oxygen'],
+      airFirst: true,
+    })
     expect(planRescue(pond({ oxygenMgL: 9 }), FIRST).airFirst).toBe(false)
   })
   it('is three to five visits on working days in order, whatever the pond', () =>
     fc.assert(
       fc.property(
-        fc.record({ hasMedia: fc.boolean(), hasFish: fc.boolean(), rockSections: fc.nat(6), tan: fc.option(fc.double({ min: 0, max: 8, noNaN: true })) }),
+        fc.record({
+          hasMedia: fc.boolean(),
+          hasFish: fc.boolean(),
+          rockSections: fc.nat(6),
+          tan: fc.option(fc.double({ min: 0, max: 8, noNaN: true })),
+        }),
         fc.integer({ min: 0, max: 400 }),
         (over, offset) => {
           const { stages } = planRescue(pond(over), addDays(FIRST, offset), workday)

@@ -56,7 +56,11 @@ export interface RescueStage {
   readonly changeM3: number
   readonly binder: boolean
   /** Rise of carbonate hardness and the bicarbonate for it, by what the gate is expected to say on the day; null where it stands well or is not known. */
-  readonly kh: { readonly riseDH: number; readonly bicarbonateG: number; readonly waitsFor: 'tests' | 'ammonia' | null } | null
+  readonly kh: {
+    readonly riseDH: number
+    readonly bicarbonateG: number
+    readonly waitsFor: 'tests' | 'ammonia' | null
+  } | null
   /** What the change alone leaves, with clean water in, mg/L; null where it was not tested. */
   readonly expected: { readonly tan: number | null; readonly nitrite: number | null }
   readonly stopRules: readonly StopRule[]
@@ -90,7 +94,8 @@ export function planRescue(
     ['rescue-floor', 0],
     ['rescue-strainers', rules.strainersAfter],
   ]
-  if (pond.hasMedia) days.push(['rescue-media', rules.mediaAfter], ['rescue-media', rules.mediaAfter + rules.betweenHalves])
+  if (pond.hasMedia)
+    days.push(['rescue-media', rules.mediaAfter], ['rescue-media', rules.mediaAfter + rules.betweenHalves])
   const rocks = Math.min(pond.rockSections, pond.hasMedia ? 1 : rules.mostRockVisits)
   const last = days[days.length - 1][1]
   for (let i = 0; i < rocks; i++) days.push(['rescue-rocks', last + (i + 1) * rules.rocksAfter])
@@ -133,24 +138,36 @@ export function planRescue(
 }
 
 /** Only stages whose steps raise it do: the floor and the strainers. */
-function khStep(systemM3: number, { khDH, ph, tan }: Readonly<Record<'khDH' | 'ph' | 'tan', number | null>>, jobKey: RescueStage['jobKey']): RescueStage['kh'] {
+function khStep(
+  systemM3: number,
+  { khDH, ph, tan }: Readonly<Record<'khDH' | 'ph' | 'tan', number | null>>,
+  jobKey: RescueStage['jobKey'],
+): RescueStage['kh'] {
   if (khDH === null || khDH >= KH_TARGET_DH || (jobKey !== 'rescue-floor' && jobKey !== 'rescue-strainers')) return null
   const steep = ph === null || phAfterKhRise(ph, khDH, RAISE_KH_LIMITS.riseDH) - ph > RAISE_KH_LIMITS.risePh
   const riseDH = Math.min(steep ? 1 : RAISE_KH_LIMITS.riseDH, KH_TARGET_DH - khDH)
   const dose = { riseDH, bicarbonateG: khDoseG(systemM3, khDH, khDH + riseDH) }
   if (tan === null || ph === null) return { ...dose, waitsFor: 'tests' }
-  const gate = raiseKhGate({ readings: { tan, ph, kh: khDH, waterTemp: RESCUE_RULES.warmestC }, figures: { khRiseDH: riseDH } })
+  const gate = raiseKhGate({
+    readings: { tan, ph, kh: khDH, waterTemp: RESCUE_RULES.warmestC },
+    figures: { khRiseDH: riseDH },
+  })
   return { ...dose, waitsFor: gate.status === 'stop' ? 'ammonia' : null }
 }
 
 const coldRule = (jobKey: RescueStage['jobKey'], waterC: number | null): StopRule[] =>
-  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.leastMediaC ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.leastMediaC }] : []
+  jobKey === 'rescue-media' && waterC !== null && waterC < RESCUE_RULES.leastMediaC
+    ? [{ code: 'cold-water', waterC, leastC: RESCUE_RULES.leastMediaC }]
+    : []
 
 function stopRules(jobKey: RescueStage['jobKey'], hasFish: boolean): StopRule[] {
   const rules: StopRule[] = []
   if (hasFish) rules.push({ code: 'low-oxygen', mgL: RESCUE_RULES.stopOxygen }, { code: 'gasping' })
   if (jobKey === 'rescue-floor' || jobKey === 'rescue-rocks') rules.push({ code: 'sludge-smell' })
   if (jobKey === 'rescue-media' || jobKey === 'rescue-rocks')
-    rules.push({ code: 'ammonia-waits', mgL: RESCUE_RULES.waitTan }, { code: 'nitrite-waits', mgL: RESCUE_RULES.stopNitrite })
+    rules.push(
+      { code: 'ammonia-waits', mgL: RESCUE_RULES.waitTan },
+      { code: 'nitrite-waits', mgL: RESCUE_RULES.stopNitrite },
+    )
   return rules
 }

@@ -7,7 +7,16 @@ export const STEP_KINDS = ['do', 'measure', 'dose', 'timer', 'photo', 'decide', 
 export type StepKind = (typeof STEP_KINDS)[number]
 
 /** Figures that a step shows, worked out for this pond and visit. */
-export const STEP_QUANTITIES = ['holding-tank', 'pump-out', 'refill', 'dechlorinator', 'saved-water', 'partial-change', 'winter-salt', 'kh-rise'] as const
+export const STEP_QUANTITIES = [
+  'holding-tank',
+  'pump-out',
+  'refill',
+  'dechlorinator',
+  'saved-water',
+  'partial-change',
+  'winter-salt',
+  'kh-rise',
+] as const
 export type StepQuantity = (typeof STEP_QUANTITIES)[number]
 
 export const STEP_GATES = [

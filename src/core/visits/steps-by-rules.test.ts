@@ -20,7 +20,8 @@ const step = (job: string, key: string, over: Partial<VisitRules> = {}) => steps
 
 describe('a visit type by the house’s practice', () => {
   it('keeps every step where the house does everything', () => {
-    for (const job of VISIT_TYPES) expect(visitTypeByRules(job, rules()).steps.map((s) => s.key)).toEqual(job.steps.map((s) => s.key))
+    for (const job of VISIT_TYPES)
+      expect(visitTypeByRules(job, rules()).steps.map((s) => s.key)).toEqual(job.steps.map((s) => s.key))
   })
   it('adds no bacteria, or only after a disturbance', () => {
     expect(keys('spring-cleanout', { bacteria: 'none' })).not.toContain('bacteria')
@@ -40,7 +41,9 @@ describe('a visit type by the house’s practice', () => {
     expect(keys('rescue-floor', { waterChanges: 'top-up' })).toContain('change-water')
   })
   it('offers tap water for media only to houses that reset with it', () => {
-    expect(step('spring-startup', 'media', { mediaRinse: 'pond-water' }).choices!.map((c) => c.code)).toEqual(['pond-water'])
+    expect(step('spring-startup', 'media', { mediaRinse: 'pond-water' }).choices!.map((c) => c.code)).toEqual([
+      'pond-water',
+    ])
     expect(step('spring-startup', 'media').choices).toHaveLength(2)
   })
   it('says how stone is rinsed, algae are met and fish are fed, with the danger where there is one', () => {

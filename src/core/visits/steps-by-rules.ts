@@ -17,7 +17,10 @@ export interface VisitRules {
 /** What a practice makes of a step: changed, or null where it is not done at all. */
 type StepRule = (step: VisitStep, job: VisitType, rules: VisitRules) => VisitStep | null
 
-const saying = (step: VisitStep, words: string): VisitStep => ({ ...step, detail: step.detail ? `${step.detail} ${words}` : words })
+const saying = (step: VisitStep, words: string): VisitStep => ({
+  ...step,
+  detail: step.detail ? `${step.detail} ${words}` : words,
+})
 
 const RULES: readonly StepRule[] = [
   (step, job, { bacteria }) => {
@@ -30,13 +33,23 @@ const RULES: readonly StepRule[] = [
   (step, _, { stringAlgae }) => {
     if (step.gate === 'algae-treatment') return stringAlgae === 'treat' ? step : null
     if (step.key !== 'algae') return step
-    if (stringAlgae === 'hand') return { ...step, choices: step.choices?.filter((c) => c.code !== 'left'), detail: 'Removed by hand wherever it stands.' }
-    return stringAlgae === 'ioniser' ? saying(step, 'Ioniser: gap of the probe clean, setting and tested copper written down.') : step
+    if (stringAlgae === 'hand')
+      return {
+        ...step,
+        choices: step.choices?.filter((c) => c.code !== 'left'),
+        detail: 'Removed by hand wherever it stands.',
+      }
+    return stringAlgae === 'ioniser'
+      ? saying(step, 'Ioniser: gap of the probe clean, setting and tested copper written down.')
+      : step
   },
   // a rescue or a startup changes water because it must; a routine visit only where the house does it by routine
-  (step, job, { waterChanges }) => (waterChanges === 'top-up' && step.gate === 'water-change' && job.key === 'routine' ? null : step),
+  (step, job, { waterChanges }) =>
+    waterChanges === 'top-up' && step.gate === 'water-change' && job.key === 'routine' ? null : step,
   (step, _, { mediaRinse }) =>
-    step.gate === 'media-clean' && mediaRinse === 'pond-water' ? { ...step, choices: step.choices?.filter((choice) => choice.code !== 'tap-water') } : step,
+    step.gate === 'media-clean' && mediaRinse === 'pond-water'
+      ? { ...step, choices: step.choices?.filter((choice) => choice.code !== 'tap-water') }
+      : step,
   (step, _, { winterIntake }) => (step.key === 'intake' && winterIntake === 'unchanged' ? null : step),
   (step, _, { rinsing }) => {
     if (step.key !== 'rinse-stone') return step

@@ -23,11 +23,21 @@ export interface AmountsToday {
 export interface VisitAmounts extends CleanoutQuantities {
   readonly systemM3: number
   /** The most that may be changed at once. */
-  readonly partialChange: { readonly volumeM3: number; readonly outMinutes: number; readonly inMinutes: number; readonly dechlorinator: Portions }
+  readonly partialChange: {
+    readonly volumeM3: number
+    readonly outMinutes: number
+    readonly inMinutes: number
+    readonly dechlorinator: Portions
+  }
   /** Salt for the winter where the house rules add any and plants allow, kg. */
   readonly winterSalt: { readonly kg: number; readonly share: number }
   /** What brings KH up by as much as one day allows; null while KH is not tested. */
-  readonly khRise: { readonly riseDH: number; readonly bicarbonateG: number; readonly fromDH: number; readonly targetDH: number } | null
+  readonly khRise: {
+    readonly riseDH: number
+    readonly bicarbonateG: number
+    readonly fromDH: number
+    readonly targetDH: number
+  } | null
 }
 
 /** Amounts of every visit type, from the pond as it is and what was tested today. */
@@ -56,6 +66,11 @@ export function visitAmounts(pond: CleanoutPond, kit: CleanoutKit, today: Amount
     khRise:
       today.khDH === null
         ? null
-        : { riseDH, bicarbonateG: khDoseG(today.systemM3, today.khDH, today.khDH + riseDH), fromDH: today.khDH, targetDH: KH_TARGET_DH },
+        : {
+            riseDH,
+            bicarbonateG: khDoseG(today.systemM3, today.khDH, today.khDH + riseDH),
+            fromDH: today.khDH,
+            targetDH: KH_TARGET_DH,
+          },
   }
 }

@@ -15,7 +15,11 @@ describe.each(VISIT_TYPES.map((job) => [job.key, job] as const))('%s', (_, job) 
     expect(job.customerNote.length).toBeGreaterThan(20)
   })
   it('has titles, answers and a note for the customer that read as they stand, without figures to be turned into units', () => {
-    const texts = [job.name, job.customerNote, ...job.steps.flatMap((s) => [s.section, s.title, ...(s.choices ?? []).map((c) => c.label)])]
+    const texts = [
+      job.name,
+      job.customerNote,
+      ...job.steps.flatMap((s) => [s.section, s.title, ...(s.choices ?? []).map((c) => c.label)]),
+    ]
     expect(texts.filter((text) => /[{}]/.test(text))).toEqual([])
   })
   it('asks only for readings that it lists, and lets decisions be made', () => {
@@ -41,13 +45,28 @@ describe.each(VISIT_TYPES.map((job) => [job.key, job] as const))('%s', (_, job) 
 })
 
 it('gates stand where their figures are asked for', () => {
-  const needs: Partial<Record<StepGate, string>> = { 'water-change': 'changedM3', salt: 'saltKg', 'raise-kh': 'khRiseDH', 'media-clean': 'mediaShare' }
+  const needs: Partial<Record<StepGate, string>> = {
+    'water-change': 'changedM3',
+    salt: 'saltKg',
+    'raise-kh': 'khRiseDH',
+    'media-clean': 'mediaShare',
+  }
   for (const { step } of all) {
     const figure = step.gate && needs[step.gate]
     if (figure) expect(step.figures).toContain(figure)
   }
   expect(new Set(all.flatMap(({ step }) => step.gate ?? []))).toEqual(
-    new Set<StepGate>(['fish-back-safe', 'fish-handling', 'raise-kh', 'water-change', 'salt', 'media-clean', 'algae-treatment', 'deep-sludge', 'feeding']),
+    new Set<StepGate>([
+      'fish-back-safe',
+      'fish-handling',
+      'raise-kh',
+      'water-change',
+      'salt',
+      'media-clean',
+      'algae-treatment',
+      'deep-sludge',
+      'feeding',
+    ]),
   )
 })
 
@@ -67,7 +86,9 @@ it('what can hurt is said at its step', () => {
 })
 
 it('quantities in words name a kind that can be shown', () => {
-  const tokens = all.flatMap(({ step }) => [...`${step.title} ${step.detail ?? ''} ${step.safety ?? ''}`.matchAll(/\{[^}]*\}/g)].map((m) => m[0]))
+  const tokens = all.flatMap(({ step }) =>
+    [...`${step.title} ${step.detail ?? ''} ${step.safety ?? ''}`.matchAll(/\{[^}]*\}/g)].map((m) => m[0]),
+  )
   expect(tokens.length).toBeGreaterThan(8)
   for (const token of tokens) expect(token).toMatch(/^\{-?\d+(\.\d+)?\|(length|temperature|mass|volume)\}$/)
 })
@@ -79,6 +100,8 @@ it('a rescue tests first, never cleans everything, and raises KH only past its g
       const step = stage.steps.find((s) => s.gate === gate)
       if (step) expect(at(stage, 'test')).toBeLessThan(stage.steps.indexOf(step))
     }
-    expect(stage.steps.filter((s) => s.gate === 'media-clean' || s.key === 'section' || s.key === 'siphon').length).toBeLessThanOrEqual(1)
+    expect(
+      stage.steps.filter((s) => s.gate === 'media-clean' || s.key === 'section' || s.key === 'siphon').length,
+    ).toBeLessThanOrEqual(1)
   }
 })

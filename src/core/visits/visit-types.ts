@@ -26,4 +26,5 @@ export const VISIT_TYPES: readonly VisitType[] = [
 /** Days of longer work: never planned by themselves, only with the day they belong to. */
 export const LATER_DAYS: readonly VisitType[] = [CLEANOUT_SECOND_DAY]
 
-export const visitType = (key: string): VisitType | undefined => [...VISIT_TYPES, ...LATER_DAYS].find((job) => job.key === key)
+export const visitType = (key: string): VisitType | undefined =>
+  [...VISIT_TYPES, ...LATER_DAYS].find((job) => job.key === key)

@@ -18,7 +18,11 @@ export function ammoniaFraction(ph: number, tempC: number): number {
 }
 
 /** Un-ionised ammonia as N from a total ammonia test, mg/L, with its band. */
-export function unionisedAmmonia(tanMgL: number, ph: number, tempC: number): { fraction: number; nh3MgL: number; band: AmmoniaBand } {
+export function unionisedAmmonia(
+  tanMgL: number,
+  ph: number,
+  tempC: number,
+): { fraction: number; nh3MgL: number; band: AmmoniaBand } {
   assertInRange('tanMgL', tanMgL, AMMONIA_RANGE.tanMgL)
   const fraction = ammoniaFraction(ph, tempC)
   const nh3MgL = fraction * tanMgL
@@ -26,7 +30,10 @@ export function unionisedAmmonia(tanMgL: number, ph: number, tempC: number): { f
 }
 
 /** Total ammonia at which its toxic share meets each line, mg/L, the mildest first: what a chart of TAN can draw. @throws {DomainError} out of AMMONIA_RANGE */
-export function tanThresholds(ph: number, tempC: number): { readonly value: number; readonly side: 'above'; readonly band: AmmoniaBand }[] {
+export function tanThresholds(
+  ph: number,
+  tempC: number,
+): { readonly value: number; readonly side: 'above'; readonly band: AmmoniaBand }[] {
   const fraction = ammoniaFraction(ph, tempC)
   const { watchFromMgL, actAboveMgL, emergencyAboveMgL } = AMMONIA_BANDS
   const at = (nh3MgL: number, band: AmmoniaBand) => ({ value: nh3MgL / fraction, side: 'above' as const, band })

@@ -1,5 +1,12 @@
 import fc from 'fast-check'
-import { carbonateConstants, carbonDioxideMgL, carbonDioxideShare, hydrogenMolL, inorganicCarbonMgL, phOf } from './carbonate'
+import {
+  carbonateConstants,
+  carbonDioxideMgL,
+  carbonDioxideShare,
+  hydrogenMolL,
+  inorganicCarbonMgL,
+  phOf,
+} from './carbonate'
 
 describe('carbonate equilibrium', () => {
   it.each([
@@ -25,7 +32,8 @@ describe('carbonate equilibrium', () => {
   })
 
   // 1.427 mmol/L bicarbonate × 10^(6.354 − 7) × 44.01; the fish-keepers’ table says 12 with an older constant
-  it('finds 14 mg/L of CO2 in water of KH 4 and pH 7', () => expect(carbonDioxideMgL(4 * 17.848, 7, 25)).toBeCloseTo(14.2, 0))
+  it('finds 14 mg/L of CO2 in water of KH 4 and pH 7', () =>
+    expect(carbonDioxideMgL(4 * 17.848, 7, 25)).toBeCloseTo(14.2, 0))
 
   it('finds back the pH that the carbon was worked out from', () => {
     fc.assert(

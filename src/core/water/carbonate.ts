@@ -18,7 +18,11 @@ export interface CarbonateConstants {
   readonly kw: number
 }
 
-export const carbonateConstants = (tempC: number): CarbonateConstants => ({ k1: 10 ** -pK1(tempC), k2: 10 ** -pK2(tempC), kw: 10 ** -pKw(tempC) })
+export const carbonateConstants = (tempC: number): CarbonateConstants => ({
+  k1: 10 ** -pK1(tempC),
+  k2: 10 ** -pK2(tempC),
+  kw: 10 ** -pKw(tempC),
+})
 
 const STEPS = 30
 
@@ -26,7 +30,12 @@ const STEPS = 30
  * Hydrogen ions from alkalinity and inorganic carbon, mol/L: the one positive root of the charge balance, by Newton's method on log h held in its bracket.
  * @param near a guess, such as the hour before's
  */
-export function hydrogenMolL({ k1, k2, kw }: CarbonateConstants, alkalinityMgL: number, carbonMgL: number, near = 1e-8): number {
+export function hydrogenMolL(
+  { k1, k2, kw }: CarbonateConstants,
+  alkalinityMgL: number,
+  carbonMgL: number,
+  near = 1e-8,
+): number {
   const alkalinity = alkalinityMgL / CACO3_G_PER_EQUIVALENT / 1000
   const carbon = carbonMgL / CARBON_G_PER_MOL / 1000
   let [low, high] = [1e-12, 1e-4]
@@ -55,7 +64,8 @@ export function phOf(alkalinityMgL: number, carbonMgL: number, tempC: number): n
 }
 
 /** Share of inorganic carbon that is CO2 at a hydrogen concentration. */
-export const carbonDioxideShare = ({ k1, k2 }: CarbonateConstants, h: number): number => (h * h) / (h * h + k1 * h + k1 * k2)
+export const carbonDioxideShare = ({ k1, k2 }: CarbonateConstants, h: number): number =>
+  (h * h) / (h * h + k1 * h + k1 * k2)
 
 /** Inorganic carbon from alkalinity and pH, mg/L C. */
 export function inorganicCarbonMgL(alkalinityMgL: number, ph: number, tempC: number): number {

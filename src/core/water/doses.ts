@@ -1,6 +1,12 @@
 import { assertInRange, DomainError } from '../errors'
 
-export const DOSE_RANGE = { volumeM3: [1e-4, 1e6], degrees: [0, 60], percent: [0, 4], freeChlorineMgL: [0, 20], calciumShare: [0, 1] } as const
+export const DOSE_RANGE = {
+  volumeM3: [1e-4, 1e6],
+  degrees: [0, 60],
+  percent: [0, 4],
+  freeChlorineMgL: [0, 20],
+  calciumShare: [0, 1],
+} as const
 
 /** Grams per m³ that raise the figure by one unit. @source molar masses; 1 °d = 0.17832 mmol/L alkaline earths = 0.35663 meq/L */
 export const GRAMS_PER_M3 = {

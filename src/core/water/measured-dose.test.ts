@@ -11,20 +11,38 @@ describe('a dose fits the hand', () => {
     expect(measuredDose(2070, [HALF_BAG], CHEMISTRY)).toEqual({ givenG: 2070, unit: 'g', count: 2070 })
     expect(measuredDose(2070, [BAG], CHEMISTRY)).toEqual({ givenG: 2000, unit: '10 kg bag', count: 0.2 })
   })
-  it('20.1 kg is two bags, not two and a half', () => expect(measuredDose(20_100, [HALF_BAG], CHEMISTRY)).toMatchObject({ givenG: 20_000, count: 2 }))
-  it('takes the largest measure that fits', () => expect(measuredDose(30_000, [SCOOP, BAG], CHEMISTRY)).toMatchObject({ unit: '10 kg bag', count: 3 }))
+  it('20.1 kg is two bags, not two and a half', () =>
+    expect(measuredDose(20_100, [HALF_BAG], CHEMISTRY)).toMatchObject({ givenG: 20_000, count: 2 }))
+  it('takes the largest measure that fits', () =>
+    expect(measuredDose(30_000, [SCOOP, BAG], CHEMISTRY)).toMatchObject({ unit: '10 kg bag', count: 3 }))
   it('is never short where it may not be', () =>
-    expect(measuredDose(35, [SCOOP], { tolerance: 0.25, roundUpOnly: true })).toEqual({ givenG: 37.5, unit: 'scoop', count: 2.5 }))
+    expect(measuredDose(35, [SCOOP], { tolerance: 0.25, roundUpOnly: true })).toEqual({
+      givenG: 37.5,
+      unit: 'scoop',
+      count: 2.5,
+    }))
   it('stays under the label: a scoop more would be over it', () =>
-    expect(measuredDose(35, [SCOOP], { tolerance: 0.25, roundUpOnly: true, maxG: 36 })).toEqual({ givenG: 35, unit: 'g', count: 35 }))
-  it('is weighed where nobody would count the scoops', () => expect(measuredDose(1500, [SCOOP], CHEMISTRY).unit).toBe(SCALE.name))
+    expect(measuredDose(35, [SCOOP], { tolerance: 0.25, roundUpOnly: true, maxG: 36 })).toEqual({
+      givenG: 35,
+      unit: 'g',
+      count: 35,
+    }))
+  it('is weighed where nobody would count the scoops', () =>
+    expect(measuredDose(1500, [SCOOP], CHEMISTRY).unit).toBe(SCALE.name))
   it('never leaves the tolerance, but for the last gram of the scale', () =>
     fc.assert(
       fc.property(
         fc.double({ min: 1, max: 1e5, noNaN: true }),
-        fc.array(fc.record({ name: fc.constant('u'), weightG: fc.double({ min: 1, max: 2e4, noNaN: true }), smallestShare: fc.constantFrom(0.1, 0.5, 1) }), {
-          maxLength: 4,
-        }),
+        fc.array(
+          fc.record({
+            name: fc.constant('u'),
+            weightG: fc.double({ min: 1, max: 2e4, noNaN: true }),
+            smallestShare: fc.constantFrom(0.1, 0.5, 1),
+          }),
+          {
+            maxLength: 4,
+          },
+        ),
         fc.boolean(),
         (wanted, units, roundUpOnly) => {
           const { givenG, unit, count } = measuredDose(wanted, units, { tolerance: 0.05, roundUpOnly })

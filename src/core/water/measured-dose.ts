@@ -27,7 +27,12 @@ export interface MeasuringRules {
 
 /** The scale that is always there. */
 export const SCALE: MeasuringUnit = { name: 'g', weightG: 1, smallestShare: 1 }
-export const MEASURED_DOSE_RANGE = { wantedG: [0, 1e9], weightG: [1e-3, 1e7], smallestShare: [0.001, 1], tolerance: [0, 1] } as const
+export const MEASURED_DOSE_RANGE = {
+  wantedG: [0, 1e9],
+  weightG: [1e-3, 1e7],
+  smallestShare: [0.001, 1],
+  tolerance: [0, 1],
+} as const
 /** Nobody counts more measures than this: it is weighed. @source house default */
 const MAX_COUNT = 40
 /** Rounding forgives one part in 10⁹. */
@@ -39,7 +44,11 @@ const EPSILON = 1e-9
  * @throws {DomainError} an argument is NaN or out of MEASURED_DOSE_RANGE
  * @source house rule: a 10 kg bag does not round a 2 kg dose to 5
  */
-export function measuredDose(wantedG: number, units: readonly MeasuringUnit[], { tolerance, roundUpOnly, maxG = Infinity }: MeasuringRules): MeasuredDose {
+export function measuredDose(
+  wantedG: number,
+  units: readonly MeasuringUnit[],
+  { tolerance, roundUpOnly, maxG = Infinity }: MeasuringRules,
+): MeasuredDose {
   assertInRange('wantedG', wantedG, MEASURED_DOSE_RANGE.wantedG)
   assertInRange('tolerance', tolerance, MEASURED_DOSE_RANGE.tolerance)
   const fits = (givenG: number): boolean =>
@@ -58,7 +67,11 @@ export function measuredDose(wantedG: number, units: readonly MeasuringUnit[], {
   return { givenG, unit: SCALE.name, count: givenG }
 }
 
-function inUnit(wantedG: number, { weightG, smallestShare }: MeasuringUnit, roundUpOnly: boolean): { count: number; givenG: number } {
+function inUnit(
+  wantedG: number,
+  { weightG, smallestShare }: MeasuringUnit,
+  roundUpOnly: boolean,
+): { count: number; givenG: number } {
   assertInRange('weightG', weightG, MEASURED_DOSE_RANGE.weightG)
   assertInRange('smallestShare', smallestShare, MEASURED_DOSE_RANGE.smallestShare)
   const parts = wantedG / (weightG * smallestShare)

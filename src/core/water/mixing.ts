@@ -44,7 +44,11 @@ function airedPh({ ph, khDH, tempC }: NewWater): number {
  * @throws {DomainError} an argument is NaN or out of range
  * @source mass balances; carbonic acid equilibrium as in carbonate.ts
  */
-export function mixedWater(pond: PondWater, fill: NewWater, fraction: number): PondWater & { readonly airedPh: number; readonly nh3MgL: number } {
+export function mixedWater(
+  pond: PondWater,
+  fill: NewWater,
+  fraction: number,
+): PondWater & { readonly airedPh: number; readonly nh3MgL: number } {
   assertInRange('fraction', fraction, MIXING_RANGE.fraction)
   assertInRange('pond.khDH', pond.khDH, MIXING_RANGE.khDH)
   assertInRange('fill.khDH', fill.khDH, MIXING_RANGE.khDH)

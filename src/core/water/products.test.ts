@@ -1,8 +1,22 @@
 import fc from 'fast-check'
-import { courseDays, DEFAULT_PRODUCTS, DOSE_RULES, doseProblems, mixedTempC, productDose, type Product } from './products'
+import {
+  courseDays,
+  DEFAULT_PRODUCTS,
+  DOSE_RULES,
+  doseProblems,
+  mixedTempC,
+  productDose,
+  type Product,
+} from './products'
 
 const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
-const ask = (over: Partial<Parameters<typeof productDose>[1]> = {}) => ({ volumeM3: 10, steps: 1, waterC: 12, recent: [], ...over })
+const ask = (over: Partial<Parameters<typeof productDose>[1]> = {}) => ({
+  volumeM3: 10,
+  steps: 1,
+  waterC: 12,
+  recent: [],
+  ...over,
+})
 
 describe('a dose by the label', () => {
   it('is rate × volume × what is to be brought about, against amounts worked out by hand', () => {
@@ -15,7 +29,8 @@ describe('a dose by the label', () => {
     // a rate by volume does not read the steps
     expect(productDose(product('culture'), ask({ steps: 9 })).exact).toBe(100)
   })
-  it('salt of 2.07 m³ for 0.1 % is 2 kg, not half a 10 kg bag', () => expect(productDose(product('salt'), ask({ volumeM3: 2.07 })).amount).toBe(2000))
+  it('salt of 2.07 m³ for 0.1 % is 2 kg, not half a 10 kg bag', () =>
+    expect(productDose(product('salt'), ask({ volumeM3: 2.07 })).amount).toBe(2000))
   it('is rounded to what can be measured: half scoops up, whole tablets, grams on the scale', () => {
     expect(productDose(product('thiosulfate'), ask({ steps: 0.5 }))).toMatchObject({ amount: 37.5, measures: 2.5 })
     expect(productDose(product('bicarbonate'), ask({ steps: 2 })).amount).toBe(599)
@@ -26,7 +41,9 @@ describe('a dose by the label', () => {
     const tiny = { ...product('binder'), rate: 20, mostPerM3: 24 }
     // 2 m³: 40 g exact, a scoop holds 50 g, the label allows 48 g
     expect(productDose(tiny, ask({ volumeM3: 2 }))).toMatchObject({ amount: 40, problems: [] })
-    expect(productDose({ ...tiny, rate: 30 }, ask({ volumeM3: 2 })).problems).toMatchObject([{ code: 'over-label', mostPerM3: 24 }])
+    expect(productDose({ ...tiny, rate: 30 }, ask({ volumeM3: 2 })).problems).toMatchObject([
+      { code: 'over-label', mostPerM3: 24 },
+    ])
   })
   it.each([
     ['too cold', 'culture', { waterC: 6 }, { code: 'too-cold', fromC: 10 }],
@@ -37,10 +54,17 @@ describe('a dose by the label', () => {
       { recent: [{ productKey: 'flocculant', purpose: 'flocculant' as const, hoursAgo: 1 }] },
       { code: 'too-close', hours: 24 },
     ],
-  ])('speaks up when it is %s', (_, key, over, problem) => expect(productDose(product(key), ask(over)).problems).toMatchObject([problem]))
+  ])('speaks up when it is %s', (_, key, over, problem) =>
+    expect(productDose(product(key), ask(over)).problems).toMatchObject([problem]),
+  )
   it('says nothing where nothing is against it, or the temperature is not known', () => {
     expect(productDose(product('culture'), ask({ waterC: null })).problems).toEqual([])
-    expect(productDose(product('culture'), ask({ recent: [{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 30 }] })).problems).toEqual([])
+    expect(
+      productDose(
+        product('culture'),
+        ask({ recent: [{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 30 }] }),
+      ).problems,
+    ).toEqual([])
     expect(productDose({ ...product('flocculant'), licence: true }, ask()).problems).toEqual([{ code: 'licence' }])
   })
   it('grows with the volume and stays within the label whenever the exact amount does', () =>
@@ -62,16 +86,24 @@ describe('a dose by the label', () => {
     ))
   it('the same product within its gap is a stop, and so is one over its course', () => {
     const binder = (hoursAgo: number) => ({ productKey: 'binder', purpose: 'binder' as const, hoursAgo })
-    expect(productDose(product('binder'), ask({ recent: [binder(3)] })).problems).toMatchObject([{ code: 'too-soon', hours: 24, hoursAgo: 3 }])
+    expect(productDose(product('binder'), ask({ recent: [binder(3)] })).problems).toMatchObject([
+      { code: 'too-soon', hours: 24, hoursAgo: 3 },
+    ])
     // a daily course is given at about the same hour
     expect(productDose(product('binder'), ask({ recent: [binder(20)] })).problems).toEqual([])
     const course = Array.from({ length: 7 }, (_, i) => binder((i + 1) * 23))
-    expect(productDose(product('binder'), ask({ recent: course })).problems).toMatchObject([{ code: 'course-over', times: 7 }])
+    expect(productDose(product('binder'), ask({ recent: course })).problems).toMatchObject([
+      { code: 'course-over', times: 7 },
+    ])
     // another product is another label
-    expect(productDose(product('binder'), ask({ recent: [{ ...binder(3), productKey: 'other' }] })).problems).toEqual([])
+    expect(productDose(product('binder'), ask({ recent: [{ ...binder(3), productKey: 'other' }] })).problems).toEqual(
+      [],
+    )
   })
-  it('refuses what is no volume', () => expect(() => productDose(product('culture'), ask({ volumeM3: Number.NaN }))).toThrow('volumeM3'))
-  it('has nothing to say against nothing', () => expect(doseProblems(product('culture'), 0, ask({ waterC: 1 }))).toEqual([]))
+  it('refuses what is no volume', () =>
+    expect(() => productDose(product('culture'), ask({ volumeM3: Number.NaN }))).toThrow('volumeM3'))
+  it('has nothing to say against nothing', () =>
+    expect(doseProblems(product('culture'), 0, ask({ waterC: 1 }))).toEqual([]))
 })
 
 describe('around a dose', () => {

@@ -3,7 +3,18 @@ import { addDays, type IsoDate } from '../numeric/calendar'
 import { GRAMS_PER_M3 } from './doses'
 import { measuredDose, SCALE } from './measured-dose'
 
-export const PRODUCT_PURPOSES = ['dechlorinator', 'cold-bacteria', 'bacteria', 'kh', 'gh', 'salt', 'binder', 'flocculant', 'algae', 'plant-food'] as const
+export const PRODUCT_PURPOSES = [
+  'dechlorinator',
+  'cold-bacteria',
+  'bacteria',
+  'kh',
+  'gh',
+  'salt',
+  'binder',
+  'flocculant',
+  'algae',
+  'plant-food',
+] as const
 export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
 
 /** What a rate is for beside the volume: each mg/L of chlorine, each °dH, each 0.1 % of salt; 'volume': nothing else. */
@@ -24,7 +35,8 @@ export interface Measure {
 
 /** From this size on a measure is a bag or a canister, of which a tenth is weighed out, g or mL. @source house default */
 const BAG_HOLDS = 1000
-export const smallestShareOf = ({ holds, smallestShare }: Measure): number => smallestShare ?? (holds >= BAG_HOLDS ? 0.1 : 0.5)
+export const smallestShareOf = ({ holds, smallestShare }: Measure): number =>
+  smallestShare ?? (holds >= BAG_HOLDS ? 0.1 : 0.5)
 
 /** A product of the firm with the rates of its label: the label governs. */
 export interface Product {
@@ -50,7 +62,12 @@ export interface Product {
   readonly safety: string
 }
 
-export const PRODUCT_RANGE = { rate: [1e-4, 5000], mostPerM3: [1e-4, 20_000], waterC: [-1, 45], holds: [0.01, 10_000] } as const
+export const PRODUCT_RANGE = {
+  rate: [1e-4, 5000],
+  mostPerM3: [1e-4, 20_000],
+  waterC: [-1, 45],
+  holds: [0.01, 10_000],
+} as const
 
 const GLOVES = 'Gloves and goggles.'
 
@@ -205,7 +222,9 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
 /** How near the wanted amount a measured dose has to be. @source house rules: chemistry to a twentieth, cultures by the scoop, dechlorinator never short */
 const CHEMISTRY = { tolerance: 0.05, roundUpOnly: false } as const
 const CULTURE = { tolerance: 0.5, roundUpOnly: true } as const
-export const DOSE_RULES: Readonly<Record<ProductPurpose, { readonly tolerance: number; readonly roundUpOnly: boolean }>> = {
+export const DOSE_RULES: Readonly<
+  Record<ProductPurpose, { readonly tolerance: number; readonly roundUpOnly: boolean }>
+> = {
   // up to what the label allows: too much of it harms less than too little
   dechlorinator: { tolerance: 0.5, roundUpOnly: true },
   'cold-bacteria': CULTURE,
@@ -298,12 +317,18 @@ function repeatProblems({ key, repeats }: Product, recent: readonly GivenDose[])
   const inCourse = own.filter((given) => given.hoursAgo < courseDaysLong * 24).length
   return [
     ...(last < gapH - GAP_SLACK_H ? [{ code: 'too-soon' as const, hours: gapH, hoursAgo: last }] : []),
-    ...(inCourse > repeats.times ? [{ code: 'course-over' as const, times: repeats.times + 1, days: courseDaysLong }] : []),
+    ...(inCourse > repeats.times
+      ? [{ code: 'course-over' as const, times: repeats.times + 1, days: courseDaysLong }]
+      : []),
   ]
 }
 
 /** What speaks against giving an amount now. */
-export function doseProblems(product: Product, amount: number, { volumeM3, waterC, recent }: Omit<DoseQuestion, 'steps'>): DoseProblem[] {
+export function doseProblems(
+  product: Product,
+  amount: number,
+  { volumeM3, waterC, recent }: Omit<DoseQuestion, 'steps'>,
+): DoseProblem[] {
   if (amount <= 0) return []
   const problems: DoseProblem[] = []
   const perM3 = volumeM3 > 0 ? amount / volumeM3 : Infinity

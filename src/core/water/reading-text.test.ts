@@ -18,6 +18,7 @@ describe('what is written down at the water’s edge', () => {
     ['0.25', 'tan', null],
     ['a lot', 'tan', null],
   ])('%s of %s', (text, kind, expected) => expect(specialReading(text, kind, 1.4)).toEqual(expected))
-  it('knows no bottom of a pond that was not measured', () => expect(specialReading('bottom', 'clarityDepth', null)).toBeNull())
+  it('knows no bottom of a pond that was not measured', () =>
+    expect(specialReading('bottom', 'clarityDepth', null)).toBeNull())
   it('leaves the bound to be read', () => expect(withoutBelow('< 0.25 mg/L')).toBe('0.25 mg/L'))
 })

@@ -29,7 +29,8 @@ export const withoutBelow = (text: string): string => text.trim().replace(BELOW,
 export function specialReading(text: string, kind: ReadingKindName, deepestM: number | null): SpecialReading | null {
   const said = text.trim()
   if (NOTHING.test(said) || saysBelow(said)) return { value: 0, belowStep: true }
-  if (BOTTOM.test(said)) return DEPTHS.includes(kind) && deepestM !== null ? { value: deepestM, belowStep: false } : null
+  if (BOTTOM.test(said))
+    return DEPTHS.includes(kind) && deepestM !== null ? { value: deepestM, belowStep: false } : null
   const drops = DROPS.exec(said)
   const perDrop = PER_DROP[kind]
   return drops && perDrop !== undefined ? { value: Number(drops[1]) * perDrop, belowStep: false } : null

@@ -37,7 +37,14 @@ export const CHLORIDE_MGL_PER_SALT_SHARE = (35.45 / 58.44) * 1e6
 export type ReadingKindName = keyof typeof READING_KINDS
 
 /** These describe the tap or the holding tank on one visit, not the pond. */
-export const VISIT_ONLY_READINGS: readonly ReadingKindName[] = ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh', 'tankTemp', 'tankOxygen']
+export const VISIT_ONLY_READINGS: readonly ReadingKindName[] = [
+  'tapTemp',
+  'tapChlorine',
+  'tapPh',
+  'tapKh',
+  'tankTemp',
+  'tankOxygen',
+]
 
 export type ReadingJudgement = 'possible' | 'unlikely' | 'impossible'
 
@@ -51,7 +58,9 @@ export function judgeReading(kind: ReadingKindName, value: number): ReadingJudge
 export type WaterBand = 'fine' | 'watch' | 'act' | 'emergency'
 
 /** Thresholds of a reading, worst first. @source trade practice (domain defaults); house rules may differ */
-const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBand][]; below?: readonly [number, WaterBand][] }>> = {
+const BANDS: Partial<
+  Record<ReadingKindName, { above?: readonly [number, WaterBand][]; below?: readonly [number, WaterBand][] }>
+> = {
   dissolvedOxygen: {
     below: [
       [3, 'emergency'],
@@ -122,9 +131,12 @@ const BANDS: Partial<Record<ReadingKindName, { above?: readonly [number, WaterBa
 }
 
 /** Where a kind of reading begins to ask for something, the mildest first; none where it is judged by nothing but its course. */
-export function thresholdsOf(kind: ReadingKindName): { readonly value: number; readonly side: 'above' | 'below'; readonly band: WaterBand }[] {
+export function thresholdsOf(
+  kind: ReadingKindName,
+): { readonly value: number; readonly side: 'above' | 'below'; readonly band: WaterBand }[] {
   const { above = [], below = [] } = BANDS[kind] ?? {}
-  const of = (side: 'above' | 'below', edges: readonly [number, WaterBand][]) => edges.map(([value, band]) => ({ value, side, band })).reverse()
+  const of = (side: 'above' | 'below', edges: readonly [number, WaterBand][]) =>
+    edges.map(([value, band]) => ({ value, side, band })).reverse()
   return [...of('above', above), ...of('below', below)]
 }
 

@@ -21,7 +21,8 @@ export interface ProbeReading {
   readonly atS: number
 }
 
-export type ProbeOutcome = { readonly ok: true; readonly reading: ProbeReading } | { readonly ok: false; readonly message: string }
+export type ProbeOutcome =
+  { readonly ok: true; readonly reading: ProbeReading } | { readonly ok: false; readonly message: string }
 
 /** Times below this count from now, as RFC 8428 has it. */
 const RELATIVE_BELOW_S = 2 ** 28
@@ -52,12 +53,18 @@ export function readSenml(pack: readonly SenmlRecord[], nowS: number): ProbeOutc
     const name = bn + (record.n ?? '')
     const at = name.lastIndexOf('/')
     const [pondId, kind] = [name.slice(0, at), name.slice(at + 1)]
-    if (at <= 0 || !Object.hasOwn(READING_KINDS, kind)) return { ok: false, message: `“${name}” is not a pond’s id, a slash and a kind such as waterTemp.` }
-    if (typeof record.v !== 'number' || !Number.isFinite(record.v)) return { ok: false, message: `${name} has no number in v.` }
+    if (at <= 0 || !Object.hasOwn(READING_KINDS, kind))
+      return { ok: false, message: `“${name}” is not a pond’s id, a slash and a kind such as waterTemp.` }
+    if (typeof record.v !== 'number' || !Number.isFinite(record.v))
+      return { ok: false, message: `${name} has no number in v.` }
     const units = UNITS[READING_KINDS[kind as ReadingKindName].unit]
     const unit = record.u ?? bu
     const own = Object.hasOwn(units, unit) ? units[unit] : undefined
-    if (!own) return { ok: false, message: `${name}: the unit “${unit}” is not known here; use ${Object.keys(units).join(' or ')}.` }
+    if (!own)
+      return {
+        ok: false,
+        message: `${name}: the unit “${unit}” is not known here; use ${Object.keys(units).join(' or ')}.`,
+      }
     const time = bt + (record.t ?? 0)
     const atS = time < RELATIVE_BELOW_S ? nowS + time : time
     return { ok: true, reading: { pondId, kind: kind as ReadingKindName, value: own(bv + record.v), atS } }

@@ -16,7 +16,12 @@ describe('one verdict for ammonia, by NH3', () => {
     expect(verdict.bands.tan).toBe('fine')
   })
   it('goes by the total alone where pH or temperature is missing, and says which', () => {
-    expect(waterVerdict({ tan: 1 })).toMatchObject({ bands: { tan: 'act' }, nh3MgL: null, ammoniaBasis: 'tan-alone', missing: ['ph', 'waterTemp'] })
+    expect(waterVerdict({ tan: 1 })).toMatchObject({
+      bands: { tan: 'act' },
+      nh3MgL: null,
+      ammoniaBasis: 'tan-alone',
+      missing: ['ph', 'waterTemp'],
+    })
     expect(waterVerdict({ tan: 1, ph: 7 }).missing).toEqual(['waterTemp'])
     expect(waterVerdict({ ph: 7, kh: 4 })).toMatchObject({ ammoniaBasis: null, missing: [] })
   })
@@ -24,7 +29,9 @@ describe('one verdict for ammonia, by NH3', () => {
     const within = (min: number, max: number) => fc.double({ min, max, noNaN: true })
     fc.assert(
       fc.property(within(0, 20), within(5, 10.5), within(0, 35), (tan, ph, waterTemp) => {
-        expect(waterVerdict({ tan, ph, waterTemp }).bands.tan).toBe(ammoniaBand(unionisedAmmonia(tan, ph, waterTemp).nh3MgL))
+        expect(waterVerdict({ tan, ph, waterTemp }).bands.tan).toBe(
+          ammoniaBand(unionisedAmmonia(tan, ph, waterTemp).nh3MgL),
+        )
       }),
     )
   })
@@ -33,7 +40,9 @@ describe('one verdict for ammonia, by NH3', () => {
 describe('the other readings', () => {
   it('GH 1 and KH 1 are not fine', () => expect(waterVerdict({ gh: 1, kh: 1 }).bands).toEqual({ gh: 'act', kh: 'act' }))
   it('gives a verdict on every given reading, and on no other', () => {
-    const usual = Object.fromEntries(Object.entries(READING_KINDS).map(([kind, { likely }]) => [kind, (likely[0] + likely[1]) / 2]))
+    const usual = Object.fromEntries(
+      Object.entries(READING_KINDS).map(([kind, { likely }]) => [kind, (likely[0] + likely[1]) / 2]),
+    )
     expect(Object.keys(waterVerdict(usual).bands).sort()).toEqual(Object.keys(READING_KINDS).sort())
     expect(waterVerdict({}).bands).toEqual({})
   })
@@ -55,7 +64,11 @@ describe('the newest tests of a pond', () => {
     takenAt: `2026-07-${String(day).padStart(2, '0')}T10:00:00Z`,
   })
   it('judges ammonia by pH and temperature of the same days', () => {
-    const found = verdictOfLatest([test('tan', 0.5, 10), test('ph', 9.3, 10 - TOGETHER_DAYS), test('waterTemp', 26, 11)])
+    const found = verdictOfLatest([
+      test('tan', 0.5, 10),
+      test('ph', 9.3, 10 - TOGETHER_DAYS),
+      test('waterTemp', 26, 11),
+    ])
     expect([found.bands.tan, found.missing]).toEqual(['emergency', []])
   })
   it('does not judge it by last month’s', () => {

@@ -24,7 +24,8 @@ export interface WaterVerdict {
   readonly missing: readonly ReadingKindName[]
 }
 
-const within = (value: number | undefined, [min, max]: readonly [number, number]): value is number => value !== undefined && value >= min && value <= max
+const within = (value: number | undefined, [min, max]: readonly [number, number]): value is number =>
+  value !== undefined && value >= min && value <= max
 
 /**
  * What water tests mean, the one verdict for pond page, Today, phone, report, customer's page, forecasts and diagnosis.
@@ -36,8 +37,11 @@ const within = (value: number | undefined, [min, max]: readonly [number, number]
 export function waterVerdict(sample: WaterSample, altitudeM = 0): WaterVerdict {
   const { tan, ph, waterTemp, kh, dissolvedOxygen } = sample
   const kinds = Object.keys(sample).filter((kind) => sample[kind as ReadingKindName] !== undefined) as ReadingKindName[]
-  const bands: Partial<Record<ReadingKindName, WaterBand>> = Object.fromEntries(kinds.map((kind) => [kind, readingBand(kind, sample[kind]!)]))
-  const whole = within(tan, AMMONIA_RANGE.tanMgL) && within(ph, AMMONIA_RANGE.ph) && within(waterTemp, AMMONIA_RANGE.tempC)
+  const bands: Partial<Record<ReadingKindName, WaterBand>> = Object.fromEntries(
+    kinds.map((kind) => [kind, readingBand(kind, sample[kind]!)]),
+  )
+  const whole =
+    within(tan, AMMONIA_RANGE.tanMgL) && within(ph, AMMONIA_RANGE.ph) && within(waterTemp, AMMONIA_RANGE.tempC)
   const toxic = whole ? unionisedAmmonia(tan, ph, waterTemp) : null
   if (toxic) bands.tan = toxic.band
   return {
@@ -52,7 +56,9 @@ export function waterVerdict(sample: WaterSample, altitudeM = 0): WaterVerdict {
         ? carbonDioxideMgL(kh * CACO3_MGL_PER_DKH, ph, waterTemp)
         : null,
     oxygenSaturation:
-      dissolvedOxygen !== undefined && within(waterTemp, OXYGEN_RANGE.tempC) ? dissolvedOxygen / oxygenSaturationMgL(waterTemp, altitudeM) : null,
+      dissolvedOxygen !== undefined && within(waterTemp, OXYGEN_RANGE.tempC)
+        ? dissolvedOxygen / oxygenSaturationMgL(waterTemp, altitudeM)
+        : null,
     missing: tan === undefined ? [] : (['ph', 'waterTemp'] as const).filter((kind) => sample[kind] === undefined),
   }
 }
@@ -84,15 +90,23 @@ export function newestOfEach<Line extends DatedReading>(readings: readonly Line[
  */
 export function verdictOfLatest(readings: readonly DatedReading[], altitudeM = 0): WaterVerdict {
   const newest = newestOfEach(readings)
-  const sampleOf = (lines: readonly DatedReading[]): WaterSample => Object.fromEntries(lines.map((r) => [r.kind, r.belowStep ? 0 : r.value]))
+  const sampleOf = (lines: readonly DatedReading[]): WaterSample =>
+    Object.fromEntries(lines.map((r) => [r.kind, r.belowStep ? 0 : r.value]))
   const around = (kind: ReadingKindName): WaterVerdict => {
     const anchor = newest.get(kind)
-    const near = anchor ? [...newest.values()].filter((r) => Math.abs(Date.parse(r.takenAt) - Date.parse(anchor.takenAt)) <= TOGETHER_DAYS * DAY_MS) : []
+    const near = anchor
+      ? [...newest.values()].filter(
+          (r) => Math.abs(Date.parse(r.takenAt) - Date.parse(anchor.takenAt)) <= TOGETHER_DAYS * DAY_MS,
+        )
+      : []
     return waterVerdict(sampleOf(near), altitudeM)
   }
   const ammonia = around('tan')
   return {
-    bands: { ...waterVerdict(sampleOf([...newest.values()]), altitudeM).bands, ...(ammonia.bands.tan ? { tan: ammonia.bands.tan } : {}) },
+    bands: {
+      ...waterVerdict(sampleOf([...newest.values()]), altitudeM).bands,
+      ...(ammonia.bands.tan ? { tan: ammonia.bands.tan } : {}),
+    },
     nh3MgL: ammonia.nh3MgL,
     ammoniaBasis: ammonia.ammoniaBasis,
     missing: ammonia.missing,

@@ -17,7 +17,11 @@ describe('a water change', () => {
   it('with water like its own passes', () => expect(codes(ACID, { ph: 6.2, khDH: 0.5, tempC: 20 }, 0.33)).toEqual([]))
   it('with hard tap on a clean pond passes', () => expect(codes({ ...ACID, tanMgL: 0.1 }, HARD, 0.33)).toEqual([]))
   it('says all that is wrong at once', () =>
-    expect(codes({ ...ACID, tanMgL: 0 }, { ...HARD, tempC: 9, chlorineMgL: 0.5 }, 0.5)).toEqual(['too-much-at-once', 'inlet-temperature', 'chlorine-in']))
+    expect(codes({ ...ACID, tanMgL: 0 }, { ...HARD, tempC: 9, chlorineMgL: 0.5 }, 0.5)).toEqual([
+      'too-much-at-once',
+      'inlet-temperature',
+      'chlorine-in',
+    ]))
   it('of nothing changes nothing', () => {
     const { nh3AfterMgL } = judgeWaterChange(ACID, HARD, 0)
     expect(nh3AfterMgL).toBeCloseTo(unionisedAmmonia(ACID.tanMgL, ACID.ph, ACID.tempC).nh3MgL, 9)
@@ -38,5 +42,6 @@ describe('mixed water', () => {
         expect(mixed.ph).toBeLessThan(Math.max(pond.ph, fill.ph) + slack)
       }),
     ))
-  it('of one water with itself is that water', () => expect(mixedWater({ ...HARD, tanMgL: 0 }, HARD, 0.4).ph).toBeCloseTo(HARD.ph, 2))
+  it('of one water with itself is that water', () =>
+    expect(mixedWater({ ...HARD, tanMgL: 0 }, HARD, 0.4).ph).toBeCloseTo(HARD.ph, 2))
 })

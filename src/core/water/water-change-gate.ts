@@ -14,19 +14,30 @@ export type WaterChangeReason =
 
 /** At most a third of the water at once. */
 export const shareReasons = (share: number): WaterChangeReason[] =>
-  share > WATER_CHANGE_LIMITS.share + HOSE_TOLERANCE ? [{ code: 'too-much-at-once', share, mostShare: WATER_CHANGE_LIMITS.share }] : []
+  share > WATER_CHANGE_LIMITS.share + HOSE_TOLERANCE
+    ? [{ code: 'too-much-at-once', share, mostShare: WATER_CHANGE_LIMITS.share }]
+    : []
 
 /** What runs in cools or warms the whole pond by its share; at the inlet fish meet it unmixed. */
 export function inletReasons(pondC: number, fillC: number): WaterChangeReason[] {
   const differenceC = Math.abs(fillC - pondC)
-  return differenceC > WATER_CHANGE_LIMITS.inletStepC ? [{ code: 'inlet-temperature', differenceC, limitC: WATER_CHANGE_LIMITS.inletStepC }] : []
+  return differenceC > WATER_CHANGE_LIMITS.inletStepC
+    ? [{ code: 'inlet-temperature', differenceC, limitC: WATER_CHANGE_LIMITS.inletStepC }]
+    : []
 }
 
 /** Hard tap water on an acid pond turns its ammonia toxic. */
-export function ammoniaReasons(pond: PondWater, fill: NewWater, fraction: number): { readonly reasons: WaterChangeReason[]; readonly nh3AfterMgL: number } {
+export function ammoniaReasons(
+  pond: PondWater,
+  fill: NewWater,
+  fraction: number,
+): { readonly reasons: WaterChangeReason[]; readonly nh3AfterMgL: number } {
   const { nh3MgL, airedPh } = mixedWater(pond, fill, fraction)
   const toxic = nh3MgL > AMMONIA_BANDS.actAboveMgL
-  return { nh3AfterMgL: nh3MgL, reasons: toxic ? [{ code: 'ammonia-after', nh3MgL, limitMgL: AMMONIA_BANDS.actAboveMgL, phAfter: airedPh }] : [] }
+  return {
+    nh3AfterMgL: nh3MgL,
+    reasons: toxic ? [{ code: 'ammonia-after', nh3MgL, limitMgL: AMMONIA_BANDS.actAboveMgL, phAfter: airedPh }] : [],
+  }
 }
 
 /**

@@ -10,7 +10,12 @@ const MOST_CHANGES = 1000
  * @returns how many changes, and the level after each
  * @throws {DomainError} the target lies beyond what the source water can reach
  */
-export function waterChanges(current: number, source: number, target: number, maxFraction: number): { count: number; afterEach: number[] } {
+export function waterChanges(
+  current: number,
+  source: number,
+  target: number,
+  maxFraction: number,
+): { count: number; afterEach: number[] } {
   for (const [name, value] of Object.entries({ current, source, target })) assertInRange(name, value, [0, 1e6])
   assertInRange('maxFraction', maxFraction, [0.01, 1])
   const direction = Math.sign(target - current)
@@ -19,7 +24,8 @@ export function waterChanges(current: number, source: number, target: number, ma
   const afterEach: number[] = []
   let level = current
   while (direction * (target - level) > 1e-12) {
-    if (afterEach.length === MOST_CHANGES) throw new DomainError('target', target, `reachable within ${MOST_CHANGES} changes`)
+    if (afterEach.length === MOST_CHANGES)
+      throw new DomainError('target', target, `reachable within ${MOST_CHANGES} changes`)
     level = source + (level - source) * (1 - maxFraction)
     afterEach.push(level)
   }

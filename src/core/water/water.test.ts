@@ -28,7 +28,14 @@ describe('ammonia', () => {
   })
   it('bands by the toxic share', () => {
     expect(unionisedAmmonia(1, 7, 10).band).toBe('fine')
-    expect([0.019, 0.02, 0.05, 0.051, 0.2, 0.21].map(ammoniaBand)).toEqual(['fine', 'watch', 'watch', 'act', 'act', 'emergency'])
+    expect([0.019, 0.02, 0.05, 0.051, 0.2, 0.21].map(ammoniaBand)).toEqual([
+      'fine',
+      'watch',
+      'watch',
+      'act',
+      'act',
+      'emergency',
+    ])
   })
   it('grows with pH and with warmth', () => {
     fc.assert(
@@ -56,7 +63,8 @@ describe('dissolved oxygen', () => {
     [30, 7.56],
     [35, 6.95],
   ])('is the tabled saturation at %d °C', (tempC, mgL) => expect(oxygenSaturationMgL(tempC)).toBeCloseTo(mgL, 2))
-  it('falls by about a tenth in 900 m', () => expect(oxygenSaturationMgL(20, 900) / oxygenSaturationMgL(20)).toBeCloseTo(0.898, 2))
+  it('falls by about a tenth in 900 m', () =>
+    expect(oxygenSaturationMgL(20, 900) / oxygenSaturationMgL(20)).toBeCloseTo(0.898, 2))
 })
 
 describe('doses', () => {
@@ -68,7 +76,10 @@ describe('doses', () => {
   })
   it('scale with volume and rise', () => {
     expect(khDoseG(10, 3, 5)).toBeCloseTo(10 * 2 * 29.96, 9)
-    expect(ghDoseG(2, 4, 8, 0.75)).toEqual({ calciumChlorideDihydrateG: 2 * 4 * 0.75 * 26.2, magnesiumSulfateHeptahydrateG: 2 * 4 * 0.25 * 43.95 })
+    expect(ghDoseG(2, 4, 8, 0.75)).toEqual({
+      calciumChlorideDihydrateG: 2 * 4 * 0.75 * 26.2,
+      magnesiumSulfateHeptahydrateG: 2 * 4 * 0.25 * 43.95,
+    })
     expect(saltDoseKg(5, 0, 0.1)).toBeCloseTo(5, 12)
     expect(thiosulfateDoseG(3, 0.5)).toBeCloseTo(10.5, 12)
   })
@@ -107,7 +118,11 @@ describe('water changes', () => {
 
 describe('readings', () => {
   it('tell impossible from unlikely', () => {
-    expect(['possible', 'unlikely', 'impossible']).toEqual([judgeReading('ph', 7.4), judgeReading('ph', 10), judgeReading('ph', 74)])
+    expect(['possible', 'unlikely', 'impossible']).toEqual([
+      judgeReading('ph', 7.4),
+      judgeReading('ph', 10),
+      judgeReading('ph', 74),
+    ])
     expect(judgeReading('tan', Number.NaN)).toBe('impossible')
   })
   it('band oxygen downwards and nitrite upwards', () => {

@@ -11,7 +11,10 @@ export interface AdviceFacts {
   readonly weeklyLossMm: number | null
   readonly hasFish: boolean
   readonly mains: boolean
-  readonly rules: Pick<HouseRules, 'feedingStartWaterC' | 'feedingNormalWaterC' | 'feedingStopWaterC' | 'highSummerWaterC'>
+  readonly rules: Pick<
+    HouseRules,
+    'feedingStartWaterC' | 'feedingNormalWaterC' | 'feedingStopWaterC' | 'highSummerWaterC'
+  >
 }
 
 export type AdviceTopic = 'feeding' | 'topping-up' | 'baskets' | 'ice' | 'heat'
@@ -40,21 +43,31 @@ const WINTER_MONTHS: readonly number[] = [12, 1, 2]
 const LEAST_TOP_UP_MM = 10
 
 /** What the keeper of a pond should do this week, in the order it matters. */
-export function customerAdvice({ waterC, monthOfYear, daysSinceCleanout, weeklyLossMm, hasFish, mains, rules }: AdviceFacts): Advice[] {
+export function customerAdvice({
+  waterC,
+  monthOfYear,
+  daysSinceCleanout,
+  weeklyLossMm,
+  hasFish,
+  mains,
+  rules,
+}: AdviceFacts): Advice[] {
   const found: Advice[] = []
   const autumn = monthOfYear >= 8
   if (waterC !== null && waterC <= FREEZING_C) found.push({ topic: 'ice', code: 'keep-hole-open' })
   if (waterC !== null && waterC >= rules.highSummerWaterC) found.push({ topic: 'heat', code: 'watch-oxygen' })
   if (hasFish && waterC !== null) {
     const stop = autumn ? rules.feedingStopWaterC : rules.feedingStartWaterC
-    if (daysSinceCleanout !== null && daysSinceCleanout < 1) found.push({ topic: 'feeding', code: 'no-feed-after-cleanout' })
+    if (daysSinceCleanout !== null && daysSinceCleanout < 1)
+      found.push({ topic: 'feeding', code: 'no-feed-after-cleanout' })
     else if (waterC < stop) found.push({ topic: 'feeding', code: 'no-feed-cold' })
     else if (waterC > TOO_HOT_TO_FEED_C) found.push({ topic: 'feeding', code: 'feed-less-hot' })
     else found.push({ topic: 'feeding', code: waterC < rules.feedingNormalWaterC ? 'feed-low-protein' : 'feed-normal' })
   }
   if (weeklyLossMm !== null && weeklyLossMm >= LEAST_TOP_UP_MM)
     found.push({ topic: 'topping-up', code: mains ? 'top-up-mains' : 'top-up-other', mm: weeklyLossMm })
-  if (!WINTER_MONTHS.includes(monthOfYear)) found.push({ topic: 'baskets', code: LEAF_MONTHS.includes(monthOfYear) ? 'baskets-daily' : 'baskets-weekly' })
+  if (!WINTER_MONTHS.includes(monthOfYear))
+    found.push({ topic: 'baskets', code: LEAF_MONTHS.includes(monthOfYear) ? 'baskets-daily' : 'baskets-weekly' })
   return found
 }
 

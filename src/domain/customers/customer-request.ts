@@ -5,7 +5,11 @@ import { PondId } from '../shared/ids'
 /** What a customer asks for on their own page. */
 export const CustomerRequestInput = z.strictObject({
   pondId: PondId,
-  text: z.string().trim().min(5, { error: 'Say in a few words what you need.' }).max(300, { error: 'At most 300 characters.' }),
+  text: z
+    .string()
+    .trim()
+    .min(5, { error: 'Say in a few words what you need.' })
+    .max(300, { error: 'At most 300 characters.' }),
   from: calendarDay.nullable().default(null),
   /** Fish in trouble, water running away: it cannot wait for the next round. */
   urgent: z.boolean().default(false),

@@ -14,7 +14,10 @@ export type CustomerInput = z.infer<typeof CustomerInput>
 /** Days of the week, Monday first, as closed days are kept. */
 export const WEEKDAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const
 
-const openingHour = z.union([z.literal(''), z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' })])
+const openingHour = z.union([
+  z.literal(''),
+  z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: 'The time must look like 08:30.' }),
+])
 
 /** Days on which a customer wants nobody. */
 export const Blackout = z
@@ -57,20 +60,26 @@ const SiteFields = z.strictObject({
 export const SiteInput = SiteFields.superRefine((site, context) => {
   if (context.issues.length > 0) return
   if ((site.lat === null) !== (site.lon === null))
-    context.addIssue({ code: 'custom', path: [site.lat === null ? 'lat' : 'lon'], message: 'A place on the map needs both latitude and longitude.' })
-  if (site.opens && site.closes && site.opens >= site.closes) context.addIssue({ code: 'custom', path: ['closes'], message: 'It closes before it opens.' })
+    context.addIssue({
+      code: 'custom',
+      path: [site.lat === null ? 'lat' : 'lon'],
+      message: 'A place on the map needs both latitude and longitude.',
+    })
+  if (site.opens && site.closes && site.opens >= site.closes)
+    context.addIssue({ code: 'custom', path: ['closes'], message: 'It closes before it opens.' })
 })
 export type SiteInput = z.infer<typeof SiteInput>
 
 /** A site that never closes, and whose water nobody has tested yet. */
-export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays' | 'fill'> = {
-  fill: UNTESTED_FILL,
-  opens: '',
-  closes: '',
-  closedDays: [],
-  blackouts: [],
-  schoolHolidays: 'any',
-}
+export const ALWAYS_OPEN: Pick<SiteInput, 'opens' | 'closes' | 'closedDays' | 'blackouts' | 'schoolHolidays' | 'fill'> =
+  {
+    fill: UNTESTED_FILL,
+    opens: '',
+    closes: '',
+    closedDays: [],
+    blackouts: [],
+    schoolHolidays: 'any',
+  }
 
 /** A new pond with its site and customer: each either chosen from those that exist or entered new. */
 export const NewPondInput = z.strictObject({

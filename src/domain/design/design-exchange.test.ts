@@ -12,8 +12,10 @@ import { DESIGN_FORMAT, keptDesign, readDesignFile, upgradeDesign } from './desi
 import { priceCsv, readPriceCsv } from '../prices/price-csv'
 import { readPumpCsv } from '../prices/pump-csv'
 
-const design = (type: (typeof FILTER_TYPES)[number] = 'lined-wetland') => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
-const file = (changes: object = {}) => JSON.stringify({ format: DESIGN_FORMAT, kind: 'pond-filter-design', name: 'Test', design: design(), ...changes })
+const design = (type: (typeof FILTER_TYPES)[number] = 'lined-wetland') =>
+  suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
+const file = (changes: object = {}) =>
+  JSON.stringify({ format: DESIGN_FORMAT, kind: 'pond-filter-design', name: 'Test', design: design(), ...changes })
 const problem = (text: string) => {
   const read = readDesignFile(text)
   return read.ok ? null : read.problem
@@ -21,7 +23,11 @@ const problem = (text: string) => {
 
 describe('design files', () => {
   it.each(FILTER_TYPES)('bring a %s back without loss', (type) => {
-    const own = { ...design(type), network: firstFlowPlan(design(type)), companions: [{ kind: 'drum' as const, mediaL: 0, ratedFlowM3PerH: 12, weirM: 0 }] }
+    const own = {
+      ...design(type),
+      network: firstFlowPlan(design(type)),
+      companions: [{ kind: 'drum' as const, mediaL: 0, ratedFlowM3PerH: 12, weirM: 0 }],
+    }
     const read = readDesignFile(file({ design: own }))
     expect(read.ok && read.value.design).toEqual(own)
   })
@@ -33,10 +39,22 @@ describe('design files', () => {
     ['a list', '[]', 'not-a-design'],
     ['a number', '5', 'not-a-design'],
     ['a negative length', file({ design: { ...design(), lengthM: -1 } }), 'bad-field'],
-    ['a bed without stone', file({ design: { ...design(), layers: [{ material: 'void-modules', thicknessM: 0.3 }] } }), 'bad-field'],
-    ['a bed 5 cm deep', file({ design: { ...design(), layers: [{ material: 'pea-gravel', thicknessM: 0.05 }] } }), 'bad-field'],
+    [
+      'a bed without stone',
+      file({ design: { ...design(), layers: [{ material: 'void-modules', thicknessM: 0.3 }] } }),
+      'bad-field',
+    ],
+    [
+      'a bed 5 cm deep',
+      file({ design: { ...design(), layers: [{ material: 'pea-gravel', thicknessM: 0.05 }] } }),
+      'bad-field',
+    ],
     ['an unknown key', file({ design: { ...design(), colour: 'blue' } }), 'bad-field'],
-    ['an unknown plant', file({ design: { ...design(), planting: [{ species: 'triffid', count: 1, xM: 0, yM: 0 }] } }), 'bad-field'],
+    [
+      'an unknown plant',
+      file({ design: { ...design(), planting: [{ species: 'triffid', count: 1, xM: 0, yM: 0 }] } }),
+      'bad-field',
+    ],
   ])('refuse %s with the reason', (_, text, code) => expect(problem(text)).toMatchObject({ code }))
   it('never throw, whatever is in them', () => {
     fc.assert(
@@ -55,7 +73,12 @@ describe('design files', () => {
 describe('designs of the first format', () => {
   it('read as lined wetlands that today’s schema takes', () => {
     const read = FilterDesignInput.safeParse(upgradeDesign(oldDesign))
-    expect(read.success && read.data).toMatchObject({ type: 'lined-wetland', lengthM: 4, delivery: { otherK: 3 }, pumpId: 'S24' })
+    expect(read.success && read.data).toMatchObject({
+      type: 'lined-wetland',
+      lengthM: 4,
+      delivery: { otherK: 3 },
+      pumpId: 'S24',
+    })
   })
   it('of the second format are read too: the sizing method had another name', () => {
     const { sizingMethod, ...rest } = design()
@@ -73,7 +96,13 @@ describe('pump CSV', () => {
     const { pumps, problems } = readPumpCsv(`${heading}\nMill,"6,5",3,180,310,50\nMill,0,5,,,\nMill,12,1,,,\n`)
     expect(problems).toEqual([])
     expect(pumps).toMatchObject([
-      { id: 'own:mill', powerW: 180, priceMinor: 31000, outletM: 0.05, curve: [{ flowM3PerH: 0 }, { flowM3PerH: 6.5 }, { flowM3PerH: 12 }] },
+      {
+        id: 'own:mill',
+        powerW: 180,
+        priceMinor: 31000,
+        outletM: 0.05,
+        curve: [{ flowM3PerH: 0 }, { flowM3PerH: 6.5 }, { flowM3PerH: 12 }],
+      },
     ])
   })
   it('names bad rows by line and keeps the rest', () => {
@@ -81,7 +110,8 @@ describe('pump CSV', () => {
     expect(pumps.map((p) => [p.name, p.curve.length])).toEqual([['A', 2]])
     expect(problems.map((p) => p.line)).toEqual([3, 4, 6, 7])
   })
-  it('says which heading is missing', () => expect(readPumpCsv('pump;flow\n1;2').problems[0].message).toContain('name, flow_m3_h, head_m'))
+  it('says which heading is missing', () =>
+    expect(readPumpCsv('pump;flow\n1;2').problems[0].message).toContain('name, flow_m3_h, head_m'))
   it('never throws and never keeps a curve that rises', () => {
     fc.assert(
       fc.property(
@@ -94,7 +124,8 @@ describe('pump CSV', () => {
         ),
         (rows) => {
           const { pumps } = readPumpCsv([heading, ...rows.map(([n, q, h]) => `${n},${q},${h},100,,`)].join('\n'))
-          for (const pump of pumps) pump.curve.slice(1).forEach((p, i) => expect(p.headM).toBeLessThanOrEqual(pump.curve[i].headM))
+          for (const pump of pumps)
+            pump.curve.slice(1).forEach((p, i) => expect(p.headM).toBeLessThanOrEqual(pump.curve[i].headM))
         },
       ),
     )
@@ -103,9 +134,16 @@ describe('pump CSV', () => {
 
 describe('price CSV', () => {
   it('comes back unchanged', () =>
-    expect(readPriceCsv(priceCsv(DEFAULT_PRICE_BOOK), DEFAULT_PRICE_BOOK)).toEqual({ book: DEFAULT_PRICE_BOOK, changed: 0, problems: [] }))
+    expect(readPriceCsv(priceCsv(DEFAULT_PRICE_BOOK), DEFAULT_PRICE_BOOK)).toEqual({
+      book: DEFAULT_PRICE_BOOK,
+      changed: 0,
+      problems: [],
+    }))
   it('changes the lines it names and names the ones it cannot read', () => {
-    const { book, changed, problems } = readPriceCsv('key,cost\nliner,12.5\nnothing,3\nfabric,free\n', DEFAULT_PRICE_BOOK)
+    const { book, changed, problems } = readPriceCsv(
+      'key,cost\nliner,12.5\nnothing,3\nfabric,free\n',
+      DEFAULT_PRICE_BOOK,
+    )
     expect(book.items.find((i) => i.key === 'liner')!.costMinor).toBe(1250)
     expect(changed).toBe(1)
     expect(problems.map((p) => p.line)).toEqual([3, 4])

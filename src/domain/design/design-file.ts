@@ -23,7 +23,8 @@ export type DesignFileProblem = {
   readonly path: string
 }
 
-const refuse = (code: DesignFileProblem['code'], message: string, path = ''): Result<DesignFile, DesignFileProblem> => failure({ code, message, path })
+const refuse = (code: DesignFileProblem['code'], message: string, path = ''): Result<DesignFile, DesignFileProblem> =>
+  failure({ code, message, path })
 
 /** Reads a design file of this or an earlier format; says what is wrong and where otherwise. */
 export function readDesignFile(text: string): Result<DesignFile, DesignFileProblem> {
@@ -33,7 +34,9 @@ export function readDesignFile(text: string): Result<DesignFile, DesignFileProbl
   } catch {
     return refuse('not-json', 'This file is not JSON. Choose a design file that was exported from a filter design.')
   }
-  const head = z.object({ format: z.int().min(1), kind: z.literal('pond-filter-design'), name: z.unknown(), design: z.unknown() }).safeParse(raw)
+  const head = z
+    .object({ format: z.int().min(1), kind: z.literal('pond-filter-design'), name: z.unknown(), design: z.unknown() })
+    .safeParse(raw)
   if (!head.success) return refuse('not-a-design', 'This file is not a filter design.')
   if (head.data.format > DESIGN_FORMAT)
     return refuse(
@@ -84,7 +87,11 @@ export function upgradeDesign(raw: unknown): unknown {
   const named = school === undefined ? rest : { sizingMethod: school, ...rest }
   // heating came later within the second format: a design without the word is unheated
   if ('type' in named) return { heatToC: null, ...named }
-  const old = named as Record<string, unknown> & { manifold?: object; delivery?: Record<string, unknown>; pumpId?: string }
+  const old = named as Record<string, unknown> & {
+    manifold?: object
+    delivery?: Record<string, unknown>
+    pumpId?: string
+  }
   const { fittingsK, ...delivery } = old.delivery ?? {}
   return {
     ...SINCE_FORMAT_1,

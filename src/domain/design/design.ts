@@ -42,7 +42,14 @@ const pipeFields = {
 
 const FlowPlanInput = z.strictObject({
   intakes: z
-    .array(z.strictObject({ kind: z.enum(['bottom-drain', 'mid-water', 'skimmer']), ...pipeFields, summer: z.boolean(), winter: z.boolean() }))
+    .array(
+      z.strictObject({
+        kind: z.enum(['bottom-drain', 'mid-water', 'skimmer']),
+        ...pipeFields,
+        summer: z.boolean(),
+        winter: z.boolean(),
+      }),
+    )
     .min(1)
     .max(8)
     .readonly(),
@@ -70,7 +77,12 @@ export const FilterDesignInput = z
     vessels: counted(DESIGN_RANGE.vessels, 'Vessels'),
     round: z.boolean(),
     layers: z
-      .array(z.strictObject({ material: z.enum(BED_MATERIAL_KEYS), thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'Layer thickness', 'm') }))
+      .array(
+        z.strictObject({
+          material: z.enum(BED_MATERIAL_KEYS),
+          thicknessM: numberWithin(LAYER_RANGE.thicknessM, 'Layer thickness', 'm'),
+        }),
+      )
       .min(1, { error: 'A bed needs at least one layer.' })
       .max(10)
       .readonly(),
@@ -96,7 +108,10 @@ export const FilterDesignInput = z
       flexible: z.boolean(),
       lengthM: numberWithin(DESIGN_RANGE.deliveryLengthM, 'Delivery pipe length', 'm'),
       diameterM: numberWithin(DESIGN_RANGE.boreM, 'Delivery pipe bore', 'm'),
-      fittings: z.record(z.string().regex(FITTING_KEY, { error: 'Fittings are named by their key in the table.' }), counted(DESIGN_RANGE.fittings, 'Fittings')),
+      fittings: z.record(
+        z.string().regex(FITTING_KEY, { error: 'Fittings are named by their key in the table.' }),
+        counted(DESIGN_RANGE.fittings, 'Fittings'),
+      ),
       otherK: numberWithin(DESIGN_RANGE.otherK, 'Other fittings', 'K'),
     }),
     suctionDiameterM: numberWithin(DESIGN_RANGE.boreM, 'Suction bore', 'm').nullable(),
@@ -115,7 +130,10 @@ export const FilterDesignInput = z
       dropM: numberWithin(DESIGN_RANGE.dropM, 'Return fall', 'm'),
     }),
     falls: z
-      .strictObject({ widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'Falls width', 'm'), dropM: numberWithin(DESIGN_RANGE.dropM, 'Falls drop', 'm') })
+      .strictObject({
+        widthM: numberWithin(DESIGN_RANGE.fallsWidthM, 'Falls width', 'm'),
+        dropM: numberWithin(DESIGN_RANGE.dropM, 'Falls drop', 'm'),
+      })
       .nullable(),
     airBreakM: numberWithin(DESIGN_RANGE.airBreakM, 'Air break height', 'm'),
     checkValve: z.boolean(),

@@ -8,7 +8,10 @@ const checkDiagnosis = (kept: Parameters<typeof check>[0], tests: readonly DayTe
 
 describe('a diagnosis held against later tests', () => {
   it('says nothing before anyone has tested, but what would tell', () => {
-    const check = checkDiagnosis(made({ 'nitrite-high': true, 'water-green': true }), [on('2027-06-10', 'nitrite', 1.2), on('2027-06-09', 'clarityDepth', 0.2)])
+    const check = checkDiagnosis(made({ 'nitrite-high': true, 'water-green': true }), [
+      on('2027-06-10', 'nitrite', 1.2),
+      on('2027-06-09', 'clarityDepth', 0.2),
+    ])
     expect(check.verdict).toBeNull()
     expect(check.lines).toMatchObject([
       { what: 'nitrite-high', stillSo: null, tests: ['nitrite'], before: 1.2, since: null },
@@ -50,5 +53,8 @@ describe('a diagnosis held against later tests', () => {
     expect(checkDiagnosis(toxic, [on('2027-06-20', 'tan', 0.1), ...rest]).verdict).toBe('better')
   })
   it('leaves alone what tests cannot see', () =>
-    expect(checkDiagnosis(made({ 'fish-hide': true, 'kh-low': false }), [on('2027-06-20', 'kh', 1)])).toEqual({ lines: [], verdict: null }))
+    expect(checkDiagnosis(made({ 'fish-hide': true, 'kh-low': false }), [on('2027-06-20', 'kh', 1)])).toEqual({
+      lines: [],
+      verdict: null,
+    }))
 })

@@ -49,7 +49,9 @@ export function checkDiagnosis(
 ): DiagnosisCheck {
   const murky = ({ value }: DayTest) => value < CLEAR_M && !seenToFloor(value, deepestM)
   const newest = (kind: ReadingKindName, after: boolean) =>
-    tests.filter((t) => t.kind === kind && (after ? t.day > madeOn : t.day <= madeOn)).reduce<DayTest | null>((a, t) => (a && a.day >= t.day ? a : t), null)
+    tests
+      .filter((t) => t.kind === kind && (after ? t.day > madeOn : t.day <= madeOn))
+      .reduce<DayTest | null>((a, t) => (a && a.day >= t.day ? a : t), null)
   const lines: CheckLine[] = TEST_FINDINGS.filter(({ finding }) => findings[finding] === true).map((rule) => {
     const since = testsOf(rule).map((kind) => newest(kind, true))
     const settled = settledBy(rule, Object.fromEntries(since.flatMap((t) => (t ? [[t.kind, t.value]] : []))))

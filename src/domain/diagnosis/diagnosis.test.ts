@@ -25,12 +25,17 @@ describe('what the file knows', () => {
     expect(known['nitrite-high']?.found).toBe(true)
     expect(known['kh-low']?.found).toBe(false)
   })
-  it('is not taken from old tests', () => expect(knownFindings(facts({ readings: { nitrite: read(0.8, '2027-05-01') } }))['nitrite-high']).toBeUndefined())
+  it('is not taken from old tests', () =>
+    expect(knownFindings(facts({ readings: { nitrite: read(0.8, '2027-05-01') } }))['nitrite-high']).toBeUndefined())
   it('rules ammonia out only with pH and temperature', () => {
     expect(knownFindings(facts({ readings: { tan: read(0.4) } }))['ammonia-high']).toBeUndefined()
     expect(knownFindings(facts({ readings: { tan: read(1.5) } }))['ammonia-high']?.found).toBe(true)
-    expect(knownFindings(facts({ readings: { tan: read(1.5), ph: read(8.6), waterTemp: read(24) } }))['ammonia-high']?.found).toBe(true)
-    expect(knownFindings(facts({ readings: { tan: read(1.5), ph: read(7), waterTemp: read(12) } }))['ammonia-high']?.found).toBe(false)
+    expect(
+      knownFindings(facts({ readings: { tan: read(1.5), ph: read(8.6), waterTemp: read(24) } }))['ammonia-high']?.found,
+    ).toBe(true)
+    expect(
+      knownFindings(facts({ readings: { tan: read(1.5), ph: read(7), waterTemp: read(12) } }))['ammonia-high']?.found,
+    ).toBe(false)
   })
   it('sees a young filter, a small one, a recent clean, heat and rain', () => {
     const known = knownFindings(
@@ -44,32 +49,45 @@ describe('what the file knows', () => {
         ],
       }),
     )
-    expect(['filter-new', 'filter-small', 'cleaned-lately', 'hot-days', 'rain-lately'].map((key) => known[key as 'filter-new']?.found)).toEqual([
-      true,
-      true,
-      true,
-      true,
-      true,
-    ])
+    expect(
+      ['filter-new', 'filter-small', 'cleaned-lately', 'hot-days', 'rain-lately'].map(
+        (key) => known[key as 'filter-new']?.found,
+      ),
+    ).toEqual([true, true, true, true, true])
     expect(known['plants-few']?.found).toBe(false)
   })
   it('takes the leak evidence of the pond page: 6 mm a day past evaporation is a fall, though less than 10 mm', () => {
     const known = knownFindings(facts({ loss: { mmPerD: 9, leakLikelihood: 0.93, leakLikelihoodPumpOff: 0.05 } }))
-    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']?.found]).toEqual([true, false, false])
+    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']?.found]).toEqual([
+      true,
+      false,
+      false,
+    ])
     expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('leak-moving-water')
   })
   it('blames evaporation for what evaporation explains, and says neither where the logs do not', () => {
     const known = knownFindings(facts({ loss: { mmPerD: 12, leakLikelihood: 0.04, leakLikelihoodPumpOff: null } }))
-    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']]).toEqual([true, true, undefined])
+    expect([known['level-falls']?.found, known['bucket-falls']?.found, known['falls-pump-off']]).toEqual([
+      true,
+      true,
+      undefined,
+    ])
     expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('evaporation')
-    expect(knownFindings(facts({ loss: { mmPerD: 5, leakLikelihood: 0.35, leakLikelihoodPumpOff: null } }))['bucket-falls']).toBeUndefined()
+    expect(
+      knownFindings(facts({ loss: { mmPerD: 5, leakLikelihood: 0.35, leakLikelihoodPumpOff: null } }))['bucket-falls'],
+    ).toBeUndefined()
   })
   it('sees KH of 1 and a pH of 6.2, and the cause with them', () => {
     const known = knownFindings(facts({ readings: { kh: read(1), ph: read(6.2) } }))
     expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('ph-crash')
   })
   it('gives way to what is said at the pond', () =>
-    expect(allFindings({ 'filter-new': { found: false, source: 'x' }, 'fish-many': { found: true, source: 'y' } }, { 'filter-new': true })).toEqual({
+    expect(
+      allFindings(
+        { 'filter-new': { found: false, source: 'x' }, 'fish-many': { found: true, source: 'y' } },
+        { 'filter-new': true },
+      ),
+    ).toEqual({
       'filter-new': true,
       'fish-many': true,
     }))
@@ -82,9 +100,12 @@ describe('the plan', () => {
     expect(plan.at(-1)!.title).toMatch(/^Look whether it is better/)
     plan.forEach((step) => expect(step.from <= step.to).toBe(true))
   })
-  it('promises nothing where a vet must look', () => expect(remedyPlan('infection', '2027-07-10').some((s) => /Look whether/.test(s.title))).toBe(false))
+  it('promises nothing where a vet must look', () =>
+    expect(remedyPlan('infection', '2027-07-10').some((s) => /Look whether/.test(s.title))).toBe(false))
   it('is refused for a cause or a finding that there is not', () => {
-    expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0].message).toBe('Choose a cause.')
+    expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0].message).toBe(
+      'Choose a cause.',
+    )
     expect(DiagnosisInput.safeParse({ findings: { nothing: true }, cause: 'duckweed' }).success).toBe(false)
   })
 })

@@ -63,11 +63,16 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
   const age = (iso: string) => daysBetween(iso.slice(0, 10), facts.today)
   const recent = (kind: ReadingKindName) => {
     const reading = facts.readings[kind]
-    return reading && age(reading.takenAt) <= RECENT_TEST_DAYS ? { value: reading.value, source: `test of ${shortDate(reading.takenAt.slice(0, 10))}` } : null
+    return reading && age(reading.takenAt) <= RECENT_TEST_DAYS
+      ? { value: reading.value, source: `test of ${shortDate(reading.takenAt.slice(0, 10))}` }
+      : null
   }
   for (const rule of TEST_FINDINGS) {
     const tests = testsOf(rule).map((kind) => [kind, recent(kind)] as const)
-    const found = settledBy(rule, Object.fromEntries(tests.flatMap(([kind, test]) => (test ? [[kind, test.value]] : []))))
+    const found = settledBy(
+      rule,
+      Object.fromEntries(tests.flatMap(([kind, test]) => (test ? [[kind, test.value]] : []))),
+    )
     if (found !== undefined) say(rule.finding, found, tests[0][1]!.source)
   }
   if (facts.builtOn) say('filter-new', age(facts.builtOn) <= NEW_FILTER_DAYS, `built ${shortDate(facts.builtOn)}`)
@@ -95,7 +100,11 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
     )
     say('hot-days', last.filter((d) => d.maxAirC >= HOT_C).length >= 2, 'weather of the last days')
   }
-  say('treated-lately', facts.dosedOn !== null && age(facts.dosedOn) <= DOSED_DAYS, facts.dosedOn ? `dosed ${shortDate(facts.dosedOn)}` : 'no dose on file')
+  say(
+    'treated-lately',
+    facts.dosedOn !== null && age(facts.dosedOn) <= DOSED_DAYS,
+    facts.dosedOn ? `dosed ${shortDate(facts.dosedOn)}` : 'no dose on file',
+  )
   if (facts.loss) {
     const { mmPerD, leakLikelihood, leakLikelihoodPumpOff } = facts.loss
     const leaks = leakLikelihood > LEAK.likely
@@ -141,7 +150,16 @@ export function remedyPlan(cause: CauseKey, today: string): PlanStep[] {
   })
   if (!betterDays) return steps
   const look = addDays(today, betterDays[1])
-  return [...steps, { title: `Look whether it is better: ${name}`, from: look, to: addDays(look, LOOK_AFTER_DAYS), jobKey: 'routine', dose: null }]
+  return [
+    ...steps,
+    {
+      title: `Look whether it is better: ${name}`,
+      from: look,
+      to: addDays(look, LOOK_AFTER_DAYS),
+      jobKey: 'routine',
+      dose: null,
+    },
+  ]
 }
 
 export const DIAGNOSIS_OUTCOMES = ['better', 'partly', 'not'] as const

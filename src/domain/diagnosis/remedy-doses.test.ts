@@ -25,15 +25,21 @@ describe('doses of a remedy', () => {
     expect(salt.exact).toBe(20_000)
   })
   it('grow with the water', () =>
-    expect(remedyAmounts('flocculant', facts({ systemM3: 40 }))[0].exact).toBeCloseTo(2 * remedyAmounts('flocculant', facts())[0].exact, 9))
+    expect(remedyAmounts('flocculant', facts({ systemM3: 40 }))[0].exact).toBeCloseTo(
+      2 * remedyAmounts('flocculant', facts())[0].exact,
+      9,
+    ))
   it('offer bacteria that work at the water’s warmth', () => {
-    const purposes = (waterC: number | null) => remedyAmounts('bacteria', facts({ waterC })).map(({ product }) => product.purpose)
+    const purposes = (waterC: number | null) =>
+      remedyAmounts('bacteria', facts({ waterC })).map(({ product }) => product.purpose)
     expect(purposes(7)).toEqual(['cold-bacteria'])
     expect(purposes(22)).toContain('bacteria')
   })
   it('say what speaks against them where nothing else is left', () => {
     const only = DEFAULT_PRODUCTS.filter((p) => p.purpose === 'bacteria')
-    expect(remedyAmounts('bacteria', facts({ products: only, waterC: 5 }))[0].problems.map((p) => p.code)).toContain('too-cold')
+    expect(remedyAmounts('bacteria', facts({ products: only, waterC: 5 }))[0].problems.map((p) => p.code)).toContain(
+      'too-cold',
+    )
     expect(remedyAmounts('salt', facts({ products: [] }))).toEqual([])
   })
 })

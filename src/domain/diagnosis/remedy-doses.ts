@@ -24,10 +24,23 @@ const PURPOSES: Readonly<Record<RemedyDose, readonly ProductPurpose[]>> = {
 const SALT_PERMILLE = 1
 
 /** What each of the firm's products for a remedy comes to here; those that the water's warmth speaks against only where no other is left. */
-export function remedyAmounts(dose: RemedyDose, { products, systemM3, waterC, recent }: RemedyDosingFacts): RemedyAmount[] {
+export function remedyAmounts(
+  dose: RemedyDose,
+  { products, systemM3, waterC, recent }: RemedyDosingFacts,
+): RemedyAmount[] {
   const amounts = products
     .filter((product) => PURPOSES[dose].includes(product.purpose))
-    .map((product) => ({ product, ...productDose(product, { volumeM3: systemM3, steps: product.basis === 'salt' ? SALT_PERMILLE : 1, waterC, recent }) }))
-  const fitting = amounts.filter(({ problems }) => !problems.some((p) => p.code === 'too-cold' || p.code === 'too-warm'))
+    .map((product) => ({
+      product,
+      ...productDose(product, {
+        volumeM3: systemM3,
+        steps: product.basis === 'salt' ? SALT_PERMILLE : 1,
+        waterC,
+        recent,
+      }),
+    }))
+  const fitting = amounts.filter(
+    ({ problems }) => !problems.some((p) => p.code === 'too-cold' || p.code === 'too-warm'),
+  )
   return fitting.length > 0 ? fitting : amounts
 }

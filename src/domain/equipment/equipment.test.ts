@@ -15,7 +15,8 @@ describe('the age of a lamp', () => {
     expect(dueAfterRunning('2026-04-01', 365, WINTER)).toBe('2027-08-30')
     expect(dueAfterRunning('2026-04-01', 214, WINTER)).toBe('2026-11-01')
   })
-  it('understands a rest within one year', () => expect(dueAfterRunning('2026-01-01', 365, { from: '06-01', to: '06-30' })).toBe('2027-01-31'))
+  it('understands a rest within one year', () =>
+    expect(dueAfterRunning('2026-01-01', 365, { from: '06-01', to: '06-30' })).toBe('2027-01-31'))
   it('never comes due before as many days as it is to run', () => {
     const monthDay = fc.integer({ min: 0, max: 364 }).map((n) => addDays('2027-01-01', n).slice(5))
     fc.assert(
@@ -33,7 +34,11 @@ describe('the age of a lamp', () => {
     ]
     const rest = (over: object) => lampRest(HouseRules.parse(over), windows)
     expect(rest({ lamp: 'running' })).toEqual(WINTER)
-    expect([rest({}), rest({ lamp: 'running', winter: 'run-on' }), lampRest(HouseRules.parse({ lamp: 'running' }), [])]).toEqual([null, null, null])
+    expect([
+      rest({}),
+      rest({ lamp: 'running', winter: 'run-on' }),
+      lampRest(HouseRules.parse({ lamp: 'running' }), []),
+    ]).toEqual([null, null, null])
     expect(equipmentDue(lamp, WINTER).due).toBe('2027-08-30')
     expect(equipmentDue({ ...lamp, kind: 'pump' }, WINTER).due).toBe('2027-04-01')
   })

@@ -9,12 +9,18 @@ export const EquipmentInput = z
     kind: z.enum(EQUIPMENT_KINDS.map((k) => k.key) as [string, ...string[]], { error: 'Choose what it is.' }),
     name: shortText('Name', 80),
     fittedOn: calendarDay,
-    everyDays: z.int({ error: 'Give whole days.' }).min(3, { error: 'At least 3 days apart.' }).max(3660, { error: 'At most ten years apart.' }),
+    everyDays: z
+      .int({ error: 'Give whole days.' })
+      .min(3, { error: 'At least 3 days apart.' })
+      .max(3660, { error: 'At most ten years apart.' }),
     doneOn: calendarDay.nullable().default(null),
     retired: z.boolean().default(false),
     warrantyUntil: calendarDay.nullable().default(null),
   })
-  .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, { path: ['doneOn'], error: 'It was seen to before it was fitted.' })
+  .refine((e) => e.doneOn === null || e.doneOn >= e.fittedOn, {
+    path: ['doneOn'],
+    error: 'It was seen to before it was fitted.',
+  })
 export type EquipmentInput = z.infer<typeof EquipmentInput>
 
 /** With the day on which it is due. */
@@ -32,7 +38,10 @@ export interface Equipment extends EquipmentInput {
  * The day on which a piece wants attention, and the days around it that do as well.
  * @param lampRest when lamps count only the days they run, and stand still for a part of the year
  */
-export function equipmentDue({ kind, fittedOn, doneOn, everyDays }: Pick<Equipment, 'kind' | 'fittedOn' | 'doneOn' | 'everyDays'>, lampRest: Rest | null) {
+export function equipmentDue(
+  { kind, fittedOn, doneOn, everyDays }: Pick<Equipment, 'kind' | 'fittedOn' | 'doneOn' | 'everyDays'>,
+  lampRest: Rest | null,
+) {
   const due = dueAfterRunning(doneOn ?? fittedOn, everyDays, kind === 'uv-lamp' ? lampRest : null)
   const slack = (share: number) => Math.min(EQUIPMENT_SLACK.mostDays, Math.max(1, Math.round(share * everyDays)))
   return { due, from: addDays(due, -slack(EQUIPMENT_SLACK.before)), to: addDays(due, slack(EQUIPMENT_SLACK.after)) }
@@ -44,7 +53,11 @@ export const OneOffInput = z
     title: shortText('What is to be done', 160),
     from: calendarDay,
     to: calendarDay,
-    minutes: z.int({ error: 'Give whole minutes.' }).min(0).max(600, { error: 'Longer than ten hours is a job of its own.' }).default(15),
+    minutes: z
+      .int({ error: 'Give whole minutes.' })
+      .min(0)
+      .max(600, { error: 'Longer than ten hours is a job of its own.' })
+      .default(15),
     /** It cannot wait: the next plan puts it first on the road. */
     urgent: z.boolean().optional(),
   })

@@ -3,13 +3,25 @@ import { ALWAYS_OPEN, type Site } from '../customers/customer'
 import { readSitesCsv, readSitesGeoJson, sitesCsv, sitesGeoJson, withCustomer } from './site-exchange'
 
 const STATION = 'ferrygate'
-const words = fc.constantFrom('Mill garden', 'Key under the pot; dog is kind', '=gate code 12', '- ring twice', '“The Reeves”, north', 'Zoë’s')
+const words = fc.constantFrom(
+  'Mill garden',
+  'Key under the pot; dog is kind',
+  '=gate code 12',
+  '- ring twice',
+  '“The Reeves”, north',
+  'Zoë’s',
+)
 const site = fc.record({
   name: words,
   address: words,
   town: words,
   accessNotes: fc.oneof(words, fc.constant('')),
-  place: fc.option(fc.record({ lat: fc.double({ min: -89, max: 89, noNaN: true }), lon: fc.double({ min: -179, max: 179, noNaN: true }) })),
+  place: fc.option(
+    fc.record({
+      lat: fc.double({ min: -89, max: 89, noNaN: true }),
+      lon: fc.double({ min: -179, max: 179, noNaN: true }),
+    }),
+  ),
   hours: fc.boolean(),
   customerName: words,
 })
@@ -39,7 +51,12 @@ const inputOf = ({
   email,
   phone,
   ...input
-}: Site & { customerName: string; email: string; phone: string }) => ({ customer: customerName, email, phone, site: input })
+}: Site & { customerName: string; email: string; phone: string }) => ({
+  customer: customerName,
+  email,
+  phone,
+  site: input,
+})
 
 describe('sites of a file', () => {
   it('come back from CSV as they went out', () =>
@@ -47,7 +64,9 @@ describe('sites of a file', () => {
       fc.property(made, (sites) => {
         const { rows, problems } = readSitesCsv(sitesCsv(sites as never), STATION)
         expect(problems).toEqual([])
-        expect(rows.map(({ customer, email, phone, site }) => ({ customer, email, phone, site }))).toEqual(sites.map((s) => inputOf(s as never)))
+        expect(rows.map(({ customer, email, phone, site }) => ({ customer, email, phone, site }))).toEqual(
+          sites.map((s) => inputOf(s as never)),
+        )
       }),
     ))
   it('come back from GeoJSON, those that have a place', () =>
@@ -62,7 +81,13 @@ describe('sites of a file', () => {
     ))
   it('stand at the given station when the file names none, and a decimal comma is a comma', () => {
     const { rows } = readSitesCsv('customer;site;lat;lon\nReeve;Pool;45,25;-45,5', STATION)
-    expect(rows).toMatchObject([{ line: 2, customer: 'Reeve', site: { name: 'Pool', stationId: STATION, lat: 45.25, lon: -45.5, schoolHolidays: 'any' } }])
+    expect(rows).toMatchObject([
+      {
+        line: 2,
+        customer: 'Reeve',
+        site: { name: 'Pool', stationId: STATION, lat: 45.25, lon: -45.5, schoolHolidays: 'any' },
+      },
+    ])
   })
   it.each([
     ['no customer', 'customer,site\n,Pool', 2, /customer: missing/],
@@ -79,8 +104,13 @@ describe('sites of a file', () => {
     ['another JSON', '[1,2]', /not a GeoJSON feature collection/],
     ['no features', '{"type":"FeatureCollection"}', /not a GeoJSON feature collection/],
   ])('are refused when the file is %s', (_, text, message) =>
-    expect(readSitesGeoJson(text, STATION)).toMatchObject({ rows: [], problems: [{ line: 1, message: expect.stringMatching(message) }] }),
+    expect(readSitesGeoJson(text, STATION)).toMatchObject({
+      rows: [],
+      problems: [{ line: 1, message: expect.stringMatching(message) }],
+    }),
   )
   it('go out with their customers’ names', () =>
-    expect(withCustomer([{ id: 's', customerId: 'c' } as never], [{ id: 'c', name: 'The Reeves' } as never])[0].customerName).toBe('The Reeves'))
+    expect(
+      withCustomer([{ id: 's', customerId: 'c' } as never], [{ id: 'c', name: 'The Reeves' } as never])[0].customerName,
+    ).toBe('The Reeves'))
 })

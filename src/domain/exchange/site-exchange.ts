@@ -83,7 +83,16 @@ export const sitesGeoJson = (sites: readonly SiteOfCustomer[]) => ({
   type: 'FeatureCollection' as const,
   features: sites.flatMap((s) => {
     const { lat, lon, ...properties } = cellsOf(s)
-    return lat === '' || lon === '' ? [] : [{ type: 'Feature' as const, id: s.id, geometry: { type: 'Point' as const, coordinates: [lon, lat] }, properties }]
+    return lat === '' || lon === ''
+      ? []
+      : [
+          {
+            type: 'Feature' as const,
+            id: s.id,
+            geometry: { type: 'Point' as const, coordinates: [lon, lat] },
+            properties,
+          },
+        ]
   }),
 })
 
@@ -102,15 +111,29 @@ export function readSitesGeoJson(text: string, station: string): SiteFile {
   } catch {
     return refuse('This is not JSON.')
   }
-  const features = (file as { type?: string; features?: unknown })?.type === 'FeatureCollection' ? (file as { features?: unknown }).features : null
+  const features =
+    (file as { type?: string; features?: unknown })?.type === 'FeatureCollection'
+      ? (file as { features?: unknown }).features
+      : null
   if (!Array.isArray(features)) return refuse('This is not a GeoJSON feature collection.')
   return collect(
-    features.map((feature: { geometry?: { type?: string; coordinates?: unknown }; properties?: Record<string, unknown> }, i) => {
-      const point = feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates) ? feature.geometry.coordinates : []
-      const texts = Object.fromEntries(Object.entries(feature?.properties ?? {}).map(([key, value]) => [key, value === null ? '' : String(value)]))
-      const cells: Record<string, string> = { ...texts, lon: String(point[0] ?? ''), lat: String(point[1] ?? '') }
-      return { line: i + 1, cell: (column: string) => (cells[column] ?? '').trim(), has: (column: string) => Object.hasOwn(cells, column) }
-    }),
+    features.map(
+      (feature: { geometry?: { type?: string; coordinates?: unknown }; properties?: Record<string, unknown> }, i) => {
+        const point =
+          feature?.geometry?.type === 'Point' && Array.isArray(feature.geometry.coordinates)
+            ? feature.geometry.coordinates
+            : []
+        const texts = Object.fromEntries(
+          Object.entries(feature?.properties ?? {}).map(([key, value]) => [key, value === null ? '' : String(value)]),
+        )
+        const cells: Record<string, string> = { ...texts, lon: String(point[0] ?? ''), lat: String(point[1] ?? '') }
+        return {
+          line: i + 1,
+          cell: (column: string) => (cells[column] ?? '').trim(),
+          has: (column: string) => Object.hasOwn(cells, column),
+        }
+      },
+    ),
     station,
   )
 }
@@ -139,14 +162,33 @@ function collect(entries: readonly CsvRow[], station: string): SiteFile {
     })
     const contact = CustomerInput.safeParse({ name: customer, email: cell('email'), phone: cell('phone') })
     if (customer === '') problems.push({ line, message: 'customer: missing.' })
-    else if (!contact.success) problems.push({ line, message: contact.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' ') })
-    else if (!read.success) problems.push({ line, message: read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' ') })
+    else if (!contact.success)
+      problems.push({
+        line,
+        message: contact.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '),
+      })
+    else if (!read.success)
+      problems.push({
+        line,
+        message: read.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join(' '),
+      })
     else {
       const key = `${contact.data.name}\u0000${read.data.name}`
       const before = seen.get(key)
       if (before !== undefined)
-        problems.push({ line, message: `site: “${read.data.name}” of “${customer}” is already in line ${before}; this one is skipped.` })
-      else rows.push({ line, customer: contact.data.name, email: contact.data.email, phone: contact.data.phone, site: read.data, given })
+        problems.push({
+          line,
+          message: `site: “${read.data.name}” of “${customer}” is already in line ${before}; this one is skipped.`,
+        })
+      else
+        rows.push({
+          line,
+          customer: contact.data.name,
+          email: contact.data.email,
+          phone: contact.data.phone,
+          site: read.data,
+          given,
+        })
       seen.set(key, before ?? line)
     }
   }

@@ -33,9 +33,13 @@ export interface LineOutcome {
 }
 
 /** The state of a visit after a line of its log. Most lines change nothing. */
-export function stateAfter(state: VisitState, entry: Pick<EntryInput, 'kind'> & { readonly ending?: string }): VisitState {
+export function stateAfter(
+  state: VisitState,
+  entry: Pick<EntryInput, 'kind'> & { readonly ending?: string },
+): VisitState {
   if (entry.kind === 'started') return state === 'done' ? 'done' : 'under-way'
-  if (entry.kind === 'finished' && state !== 'done' && state !== 'planned') return entry.ending === 'done' ? 'done' : 'given-up'
+  if (entry.kind === 'finished' && state !== 'done' && state !== 'planned')
+    return entry.ending === 'done' ? 'done' : 'given-up'
   return state
 }
 

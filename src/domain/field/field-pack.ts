@@ -70,7 +70,10 @@ export interface FieldPack {
 }
 
 /** The amounts of a visit by what has been tested on it so far. */
-export const amountsToday = ({ cleanout, gateFacts }: Pick<FieldVisit, 'cleanout' | 'gateFacts'>, states: ReadonlyMap<string, StepState>): VisitAmounts =>
+export const amountsToday = (
+  { cleanout, gateFacts }: Pick<FieldVisit, 'cleanout' | 'gateFacts'>,
+  states: ReadonlyMap<string, StepState>,
+): VisitAmounts =>
   visitAmounts(cleanout, DEFAULT_KIT, {
     tapChlorineMgL: tapChlorine(states),
     khDH: khToday(states),
@@ -79,4 +82,5 @@ export const amountsToday = ({ cleanout, gateFacts }: Pick<FieldVisit, 'cleanout
     salinity: gateFacts.salinity,
   })
 
-export const photosOf = (photos: readonly VisitPhoto[], step: VisitStep): VisitPhoto[] => photos.filter((photo) => photo.stepKey === step.key)
+export const photosOf = (photos: readonly VisitPhoto[], step: VisitStep): VisitPhoto[] =>
+  photos.filter((photo) => photo.stepKey === step.key)

@@ -5,7 +5,10 @@ import { shortText } from '../shared/fields'
 export const KEY_SCOPES = ['readings', 'calc'] as const
 export type KeyScope = (typeof KEY_SCOPES)[number]
 
-export const ApiKeyInput = z.strictObject({ name: shortText('Name', 60), scope: z.enum(KEY_SCOPES, { error: 'Choose what the key is for.' }) })
+export const ApiKeyInput = z.strictObject({
+  name: shortText('Name', 60),
+  scope: z.enum(KEY_SCOPES, { error: 'Choose what the key is for.' }),
+})
 export type ApiKeyInput = z.infer<typeof ApiKeyInput>
 
 export interface ApiKey extends ApiKeyInput {

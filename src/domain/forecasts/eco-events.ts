@@ -35,18 +35,37 @@ const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
 const AT_NOON = 0.5
 
 /** Done visits as events of a run. @param from the run's first day */
-export const eventsOfVisits = (visits: readonly { readonly day: string; readonly jobKey: string }[], from: string): PondEvent[] =>
-  visits.flatMap(({ day, jobKey }) => (DEEDS[jobKey] ?? []).map((deed) => ({ ...deed, day: daysBetween(from, day) + AT_NOON }) as PondEvent))
+export const eventsOfVisits = (
+  visits: readonly { readonly day: string; readonly jobKey: string }[],
+  from: string,
+): PondEvent[] =>
+  visits.flatMap(({ day, jobKey }) =>
+    (DEEDS[jobKey] ?? []).map((deed) => ({ ...deed, day: daysBetween(from, day) + AT_NOON }) as PondEvent),
+  )
 
 /** What care of a group takes off it and out of the pond, share of what stands. @source trade practice, usual amounts */
-const TAKEN_OFF: Readonly<Partial<Record<PlantAction, number>>> = { 'cut-back': 0.8, lift: 1, thin: 0.5, divide: 0.3, 'pull-back': 0.2, tidy: 0.15 }
-const STAND_OF: Readonly<Partial<Record<PlantRole, CutPlants>>> = { lily: 'lilies', floating: 'floating', oxygenator: 'submerged' }
+const TAKEN_OFF: Readonly<Partial<Record<PlantAction, number>>> = {
+  'cut-back': 0.8,
+  lift: 1,
+  thin: 0.5,
+  divide: 0.3,
+  'pull-back': 0.2,
+  tidy: 0.15,
+}
+const STAND_OF: Readonly<Partial<Record<PlantRole, CutPlants>>> = {
+  lily: 'lilies',
+  floating: 'floating',
+  oxygenator: 'submerged',
+}
 
 /** The stand of the simulator that a group grows in; undefined for one it does not know, and what the group covers, m². */
 function standOf(patch: PatchNow): { readonly stand: CutPlants | undefined; readonly coverM2: number } {
   const species = plantSpecies(patch.species)
   if (!species) return { stand: undefined, coverM2: 0 }
-  return { stand: patch.place === 'bed' ? 'marginals' : STAND_OF[species.role], coverM2: Math.max(1, patch.count) * coverPerPlantM2(species) }
+  return {
+    stand: patch.place === 'bed' ? 'marginals' : STAND_OF[species.role],
+    coverM2: Math.max(1, patch.count) * coverPerPlantM2(species),
+  }
 }
 
 /** Care of plants as events of a run: a group's share of its stand is cut and taken away. @param from the run's first day; @param before a day that is no longer counted */
@@ -58,7 +77,9 @@ export function eventsOfPlants(patches: readonly PatchNow[], from: string, befor
     return patch.history.flatMap(({ action, day }): PondEvent[] => {
       const share = TAKEN_OFF[action]
       if (share === undefined || day < from || day >= before) return []
-      return [{ kind: 'cut', plants: stand, share: (share * coverM2) / whole(stand), day: daysBetween(from, day) + AT_NOON }]
+      return [
+        { kind: 'cut', plants: stand, share: (share * coverM2) / whole(stand), day: daysBetween(from, day) + AT_NOON },
+      ]
     })
   })
 }

@@ -37,7 +37,13 @@ const designPond = {
   freeboardM: 0.1,
 }
 const design = suggestDesign(designPond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE)
-const result = evaluateDesign({ pond: designPond, design, rules: DEFAULT_FILTER_RULES, houseMethod: 'volume', pumps: PUMP_CATALOGUE })
+const result = evaluateDesign({
+  pond: designPond,
+  design,
+  rules: DEFAULT_FILTER_RULES,
+  houseMethod: 'volume',
+  pumps: PUMP_CATALOGUE,
+})
 const of = (changes: Partial<EcoPondFacts> = {}) =>
   ecoPondOf({
     pond,
@@ -78,14 +84,20 @@ describe('a saved pond as the simulator takes it', () => {
     expect(of({ gear: [gear('aerator'), gear('de-icer')] })).toMatchObject({ aeratorGPerD: 200, iceHole: true })
     expect(of({ gear: [gear('aerator', 'stored')] }).aeratorGPerD).toBe(0)
   })
-  it('takes over what was learnt of its warmth', () => expect(of({ thermal: { shade: 0.6, depthShare: 1.2 } })).toMatchObject({ shade: 0.6, depthShare: 1.2 }))
+  it('takes over what was learnt of its warmth', () =>
+    expect(of({ thermal: { shade: 0.6, depthShare: 1.2 } })).toMatchObject({ shade: 0.6, depthShare: 1.2 }))
 })
 
 describe('readings', () => {
   const read = (value: number, day: string) => ({ value, takenAt: `${day}T10:00:00Z` })
   it('count as long as their kind keeps', () => {
     const water = knownWaterOf(
-      { tan: read(0.4, '2027-05-25'), dissolvedOxygen: read(8, '2027-05-25'), kh: read(5, '2027-04-20'), clarityDepth: read(0.4, '2027-05-30') },
+      {
+        tan: read(0.4, '2027-05-25'),
+        dissolvedOxygen: read(8, '2027-05-25'),
+        kh: read(5, '2027-04-20'),
+        clarityDepth: read(0.4, '2027-05-30'),
+      },
       '2027-06-01',
       1.1,
     )
@@ -94,7 +106,8 @@ describe('readings', () => {
     expect(water.alkalinity).toBeCloseTo(89.2, 1)
     expect(water.chlorophyll).toBeGreaterThan(50)
   })
-  it('of the time after the run’s first day do not', () => expect(knownWaterOf({ tan: read(1, '2027-06-20') }, '2027-06-01', 1.1).tan).toBeUndefined())
+  it('of the time after the run’s first day do not', () =>
+    expect(knownWaterOf({ tan: read(1, '2027-06-20') }, '2027-06-01', 1.1).tan).toBeUndefined())
   it('of the floor, seen through clear water, say "at least so clear"', () => {
     const water = knownWaterOf({ clarityDepth: read(1.08, '2027-05-30') }, '2027-06-01', 1.1)
     expect(water.chlorophyll).toBeUndefined()

@@ -117,13 +117,19 @@ function plantShares({ patches, facts, result }: EcoPondFacts): EcoPond['plants'
   const cover = (place: PatchNow['place'], ...roles: PlantRole[]) =>
     patches.reduce((sum, patch) => {
       const species = plantSpecies(patch.species)
-      if (!species || patch.place !== place || patch.stored || (roles.length > 0 && !roles.includes(species.role))) return sum
+      if (!species || patch.place !== place || patch.stored || (roles.length > 0 && !roles.includes(species.role)))
+        return sum
       return sum + patch.count * coverPerPlantM2(species)
     }, 0)
   const share = (areaM2: number, of: number) => (of > 0 ? Math.min(0.9, areaM2 / of) : 0)
   const planted = cover('bed')
   return {
-    marginalShare: planted > 0 ? share(planted, result.areaM2) : result.planting.plants > 0 ? result.planting.coverShare : USUAL_COVER,
+    marginalShare:
+      planted > 0
+        ? share(planted, result.areaM2)
+        : result.planting.plants > 0
+          ? result.planting.coverShare
+          : USUAL_COVER,
     lilyShare: share(cover('pond', 'lily'), facts.basin.areaM2),
     floatingShare: share(cover('pond', 'floating'), facts.basin.areaM2),
     submergedShare: share(cover('pond', 'oxygenator'), facts.basin.areaM2),
@@ -151,7 +157,11 @@ const COUNTS_DAYS: Partial<Record<ReadingKindName, number>> = {
 }
 
 /** What readings tell of the water a run begins from. @param before the run's first day @param deepestM the pond's deepest water, m */
-export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReading | null>>, before: string, deepestM: number): KnownWater {
+export function knownWaterOf(
+  readings: Partial<Record<ReadingKindName, LastReading | null>>,
+  before: string,
+  deepestM: number,
+): KnownWater {
   const value = (kind: ReadingKindName): number | undefined => {
     const reading = readings[kind]
     if (!reading) return undefined
@@ -172,6 +182,11 @@ export function knownWaterOf(readings: Partial<Record<ReadingKindName, LastReadi
     // a hand that is seen down to the floor says "at least so clear"
     ...(clarity === undefined
       ? {}
-      : { [seenToFloor(clarity, deepestM) ? 'chlorophyllAtMost' : 'chlorophyll']: chlorophyllOfClarity(Math.min(clarity, deepestM), parameterValues()) }),
+      : {
+          [seenToFloor(clarity, deepestM) ? 'chlorophyllAtMost' : 'chlorophyll']: chlorophyllOfClarity(
+            Math.min(clarity, deepestM),
+            parameterValues(),
+          ),
+        }),
   }
 }

@@ -13,7 +13,10 @@ const koi = [{ species: 'koi' as const, count: 5, lengthM: 0.4 }]
 
 describe('risks', () => {
   it('come by what kills first, with their likeliest day', () => {
-    const risks = risksOf(outlook({ murk: { week: 0.9, whole: 1, day: 0 }, oxygen: { week: 0.6, whole: 0.8, day: 4 } }), { use: 'many-fish', fish: koi })
+    const risks = risksOf(
+      outlook({ murk: { week: 0.9, whole: 1, day: 0 }, oxygen: { week: 0.6, whole: 0.8, day: 4 } }),
+      { use: 'many-fish', fish: koi },
+    )
     expect(risks.map((w) => w.hazard)).toEqual(['oxygen', 'murk'])
     expect(risks[0]).toMatchObject({ day: '2027-07-05', jobKey: 'routine' })
   })
@@ -23,7 +26,8 @@ describe('risks', () => {
     expect(risksOf(outlook({ murk: { week: 1, whole: 1, day: 1 } }), { use: 'wildlife', fish: [] })).toHaveLength(1)
   })
   it('weigh more where more is at stake, and together more than one alone', () => {
-    const of = (use: 'koi' | 'wildlife', risks: Parameters<typeof outlook>[0]) => riskOf(risksOf(outlook(risks), { use, fish: koi }))
+    const of = (use: 'koi' | 'wildlife', risks: Parameters<typeof outlook>[0]) =>
+      riskOf(risksOf(outlook(risks), { use, fish: koi }))
     const risk = { week: 0.5, whole: 0.8, day: 2 }
     expect(of('koi', { oxygen: risk })).toBeGreaterThan(of('wildlife', { oxygen: risk }))
     expect(of('koi', { oxygen: risk, nitrite: risk })).toBeGreaterThan(of('koi', { oxygen: risk }))

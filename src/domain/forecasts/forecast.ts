@@ -5,9 +5,22 @@ import type { ForecastRunId, PondId } from '../shared/ids'
 import type { Pond } from '../ponds/pond'
 
 /** How bad it is when a line is crossed. @source house defaults: what kills within hours weighs most */
-const SEVERITY: Readonly<Record<Hazard, number>> = { oxygen: 1, ammonia: 1, nitrite: 0.8, heat: 0.5, level: 0.35, murk: 0.25 }
+const SEVERITY: Readonly<Record<Hazard, number>> = {
+  oxygen: 1,
+  ammonia: 1,
+  nitrite: 0.8,
+  heat: 0.5,
+  level: 0.35,
+  murk: 0.25,
+}
 /** What is at stake, by what the pond is for. @source house defaults */
-const STAKE: Readonly<Record<Pond['use'], number>> = { koi: 1, 'many-fish': 0.9, 'few-small-fish': 0.7, swimming: 0.6, wildlife: 0.4 }
+const STAKE: Readonly<Record<Pond['use'], number>> = {
+  koi: 1,
+  'many-fish': 0.9,
+  'few-small-fish': 0.7,
+  swimming: 0.6,
+  wildlife: 0.4,
+}
 /** Hazards that fish suffer: nothing is at stake without any. */
 const OF_FISH: readonly Hazard[] = ['oxygen', 'ammonia', 'nitrite', 'heat']
 /** Where looks are what the customer pays for, murk weighs more. */
@@ -65,10 +78,17 @@ export function riskOf(risks: readonly Risk[]): number {
 export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
 
 /** Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */
-export function skillOf(scores: Scores, kinds: readonly (keyof Scores)[]): { readonly readings: number; readonly skill: number | null } {
-  const sum = (of: 'readings' | 'model' | 'sameAsLast') => kinds.reduce((total, kind) => total + (scores[kind]?.[of] ?? 0), 0)
+export function skillOf(
+  scores: Scores,
+  kinds: readonly (keyof Scores)[],
+): { readonly readings: number; readonly skill: number | null } {
+  const sum = (of: 'readings' | 'model' | 'sameAsLast') =>
+    kinds.reduce((total, kind) => total + (scores[kind]?.[of] ?? 0), 0)
   const readings = sum('readings')
-  return { readings, skill: readings < LEAST_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast') }
+  return {
+    readings,
+    skill: readings < LEAST_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast'),
+  }
 }
 const LEAST_SCORED = 8
 

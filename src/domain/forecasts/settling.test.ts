@@ -8,7 +8,8 @@ const NEW: Settling = { kind: 'new-filter', on: '2027-05-01', hours: 24, seeded:
 /** A run whose ammonia falls evenly to nothing on a day, without nitrite. */
 function run(days: number, goneOn: number, first = 0) {
   const daily = new Float32Array(SHOWN_OUTPUTS.length * days)
-  for (let d = first; d < days; d++) daily[SHOWN_OUTPUTS.indexOf('tan') * days + d] = Math.max(0, 2 * (1 - (d - first) / goneOn))
+  for (let d = first; d < days; d++)
+    daily[SHOWN_OUTPUTS.indexOf('tan') * days + d] = Math.max(0, 2 * (1 - (d - first) / goneOn))
   return { daily }
 }
 
@@ -23,7 +24,8 @@ describe('the day a filter has settled', () => {
 describe('what is run for an expectation', () => {
   it('is something the bench could run as well', () => {
     for (const kind of ['new-filter', 'outage', 'sterile-clean'] as const)
-      for (const seeded of [false, true]) expect(WhatIfInput.safeParse(settlingRuns({ ...NEW, kind, seeded })).error?.issues ?? []).toEqual([])
+      for (const seeded of [false, true])
+        expect(WhatIfInput.safeParse(settlingRuns({ ...NEW, kind, seeded })).error?.issues ?? []).toEqual([])
   })
   it('begins a little before a stop, which lasts its hours, and brings media after it', () => {
     const { from, start, options } = settlingRuns({ kind: 'outage', on: '2027-07-10', hours: 36, seeded: true })
@@ -48,7 +50,8 @@ describe('an expectation', () => {
     expect(weeks[1].day).toBe('2027-05-08')
     expect(weeks[0].bands.tan).toMatchObject({ from: 2, middle: 2, to: 2 })
   })
-  it('says so when most never settle', () => expect(expectation(NEW, [run(90, 1000), run(90, 1000)], []).settled).toBeNull())
+  it('says so when most never settle', () =>
+    expect(expectation(NEW, [run(90, 1000), run(90, 1000)], []).settled).toBeNull())
   it('holds tests of its days against the band, with a step of slack, and no others', () => {
     const test = (day: string, value: number, kind = 'tan') => ({ day, kind, value })
     const { tests } = expectation(NEW, runs, [

@@ -47,7 +47,11 @@ export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput
     start: kind === 'new-filter' ? 'new' : 'settled',
     members: SETTLING_MEMBERS,
     options: [
-      newOption('Expected', { events: seeded ? [...events, { kind: 'seed-bacteria', day: Math.ceil(end + SEEDED.afterDays), share: SEEDED.share }] : events }),
+      newOption('Expected', {
+        events: seeded
+          ? [...events, { kind: 'seed-bacteria', day: Math.ceil(end + SEEDED.afterDays), share: SEEDED.share }]
+          : events,
+      }),
     ],
   }
 }
@@ -70,7 +74,9 @@ export interface Expectation {
   /** Week by week from the first day on: what a test should show. */
   readonly weeks: readonly {
     readonly day: string
-    readonly bands: Readonly<Record<SettlingTest, { readonly from: number; readonly middle: number; readonly to: number }>>
+    readonly bands: Readonly<
+      Record<SettlingTest, { readonly from: number; readonly middle: number; readonly to: number }>
+    >
   }[]
   /** Days after it happened until ammonia and nitrite stay at a trace: 10, 50 and 90 % of the runs; null where most never get there. */
   readonly settled: { readonly soonest: number; readonly middle: number; readonly latest: number | null } | null
@@ -81,10 +87,18 @@ export interface Expectation {
 const STEP = 0.1
 
 /** What tests should show after something happened, and what they did show. */
-export function expectation(settling: Settling, runs: readonly Pick<MemberRun, 'daily'>[], tests: readonly DayTest[]): Expectation {
+export function expectation(
+  settling: Settling,
+  runs: readonly Pick<MemberRun, 'daily'>[],
+  tests: readonly DayTest[],
+): Expectation {
   const { from, days } = settlingRuns(settling)
   const bands = recordOf(SETTLING_TESTS, (test) => bandOf(runs, test, days))
-  const at = (test: SettlingTest, d: number) => ({ from: bands[test].p10[d], middle: bands[test].p50[d], to: bands[test].p90[d] })
+  const at = (test: SettlingTest, d: number) => ({
+    from: bands[test].p10[d],
+    middle: bands[test].p50[d],
+    to: bands[test].p90[d],
+  })
   const first = daysBetween(from, settling.on)
   return {
     weeks: Array.from({ length: Math.floor((days - 1 - first) / 7) + 1 }, (_, w) => {

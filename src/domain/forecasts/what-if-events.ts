@@ -16,7 +16,12 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rinse-media'), day, share: share('Media rinsed'), water: z.enum(['pond', 'tap']) }),
   z.strictObject({ kind: z.literal('flush'), day, share: share('Sludge flushed out') }),
   z.strictObject({ kind: z.literal('wash-surfaces'), day, share: share('Stones washed') }),
-  z.strictObject({ kind: z.literal('water-change'), day, fraction: share('Water changed'), dechlorinated: z.boolean() }),
+  z.strictObject({
+    kind: z.literal('water-change'),
+    day,
+    fraction: share('Water changed'),
+    dechlorinated: z.boolean(),
+  }),
   z.strictObject({ kind: z.literal('vacuum'), day, share: share('Sludge lifted') }),
   z.strictObject({ kind: z.literal('cut'), day, plants: z.enum(CUT_PLANTS), share: share('Plants cut') }),
   z.strictObject({ kind: z.literal('pull-string-algae'), day, share: share('String algae pulled') }),
@@ -25,13 +30,25 @@ export const WhatIfEvent = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('seed-bacteria'), day, share: share('Bacteria') }),
   z.strictObject({ kind: z.literal('flocculant'), day }),
   z.strictObject({ kind: z.literal('kill-algae'), day, share: share('Algae killed') }),
-  z.strictObject({ kind: z.literal('heatwave'), day, days: numberWithin([1, 60], 'Days', ''), warmerC: numberWithin([-15, 15], 'Warmer by', '°C') }),
-  z.strictObject({ kind: z.literal('storm'), day, rainMm: numberWithin([0, 500], 'Rain', 'mm'), siltGPerM3: numberWithin([0, 2000], 'Mud', 'g/m³') }),
+  z.strictObject({
+    kind: z.literal('heatwave'),
+    day,
+    days: numberWithin([1, 60], 'Days', ''),
+    warmerC: numberWithin([-15, 15], 'Warmer by', '°C'),
+  }),
+  z.strictObject({
+    kind: z.literal('storm'),
+    day,
+    rainMm: numberWithin([0, 500], 'Rain', 'mm'),
+    siltGPerM3: numberWithin([0, 2000], 'Mud', 'g/m³'),
+  }),
 ]) satisfies z.ZodType<PondEvent>
 export type WhatIfEvent = z.infer<typeof WhatIfEvent>
 
 /** A new event as it usually is. */
-export const USUAL_EVENT: { readonly [Kind in WhatIfEvent['kind']]: Omit<Extract<WhatIfEvent, { kind: Kind }>, 'day'> } = {
+export const USUAL_EVENT: {
+  readonly [Kind in WhatIfEvent['kind']]: Omit<Extract<WhatIfEvent, { kind: Kind }>, 'day'>
+} = {
   'rinse-media': { kind: 'rinse-media', share: 0.5, water: 'pond' },
   flush: { kind: 'flush', share: 0.7 },
   'wash-surfaces': { kind: 'wash-surfaces', share: 1 },

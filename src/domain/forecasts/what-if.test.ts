@@ -3,7 +3,16 @@ import { assertEvents } from '../../core/ecosystem/events'
 import { SAMPLE_POND, SAMPLE_STATION } from '../../core/ecosystem/trials/sample-pond'
 import { eventsOfPlants, eventsOfVisits } from './eco-events'
 import type { PatchNow, PlantAction } from '../plants/plants'
-import { AS_IT_IS, comparisonOf, newOption, nextTime, scenarioOf, TEMPLATES, WhatIfInput, type PondModel } from './what-if'
+import {
+  AS_IT_IS,
+  comparisonOf,
+  newOption,
+  nextTime,
+  scenarioOf,
+  TEMPLATES,
+  WhatIfInput,
+  type PondModel,
+} from './what-if'
 
 const BIG = '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a001'
 const model: PondModel = {
@@ -19,7 +28,8 @@ const model: PondModel = {
 }
 
 describe('a way', () => {
-  it('changes nothing when it is as it is', () => expect(scenarioOf(newOption('As it is'), model)).toEqual({ pond: SAMPLE_POND, events: [] }))
+  it('changes nothing when it is as it is', () =>
+    expect(scenarioOf(newOption('As it is'), model)).toEqual({ pond: SAMPLE_POND, events: [] }))
   it('takes a saved filter at another size, with its falls', () => {
     const { pond } = scenarioOf(newOption('Half of it', { filter: BIG, filterSize: 0.5, fish: 2, feed: 0.5 }), model)
     expect(pond.filter).toMatchObject({ stoneM3: 3, flowM3PerH: SAMPLE_POND.filter.flowM3PerH / 2, uvFlowM3PerH: 5 })
@@ -27,7 +37,9 @@ describe('a way', () => {
     expect(pond.fish).toMatchObject({ massKg: 24, feedFactor: 0.5 })
   })
   it('falls back on the filter that stands when a design is gone', () =>
-    expect(scenarioOf(newOption('Gone', { filter: '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a009' }), model).pond.filter).toEqual(SAMPLE_POND.filter))
+    expect(
+      scenarioOf(newOption('Gone', { filter: '3f2f6d0e-0b1c-4a64-8a4e-0c52f1d2a009' }), model).pond.filter,
+    ).toEqual(SAMPLE_POND.filter))
   it('fits a lamp that is only switched on later, dark until then', () => {
     const { pond, events } = scenarioOf(newOption('Lamp later', { events: [{ kind: 'uv', day: 9, on: true }] }), model)
     expect(pond.filter.uvFlowM3PerH).toBe(SAMPLE_POND.filter.flowM3PerH)
@@ -49,10 +61,18 @@ describe('a what-if', () => {
       members: 60,
       options: template.options,
     })
-    for (const { events } of comparisonOf(whatIf, model).scenarios) expect(() => assertEvents(events, whatIf.days)).not.toThrow()
+    for (const { events } of comparisonOf(whatIf, model).scenarios)
+      expect(() => assertEvents(events, whatIf.days)).not.toThrow()
   })
   it('counts readings only near today and in the pond as it is', () => {
-    const whatIf = WhatIfInput.parse({ name: 'x', from: '2027-06-03', days: 30, start: 'settled', members: 20, options: [newOption('As it is')] })
+    const whatIf = WhatIfInput.parse({
+      name: 'x',
+      from: '2027-06-03',
+      days: 30,
+      start: 'settled',
+      members: 20,
+      options: [newOption('As it is')],
+    })
     expect(comparisonOf(whatIf, model).water).toEqual({ tan: 0.4 })
     expect(comparisonOf({ ...whatIf, from: '2027-09-01' }, model).water).toEqual({})
     expect(comparisonOf({ ...whatIf, start: 'green' }, model).water).toEqual({})
@@ -62,8 +82,18 @@ describe('a what-if', () => {
     expect(nextTime('04-20', '2027-11-28')).toBe('2028-04-20')
   })
   it('names what is wrong with it', () => {
-    const read = WhatIfInput.safeParse({ name: 'x', from: '2027-06-03', days: 30, start: 'settled', members: 20, options: [newOption('', { fish: 9 })] })
-    expect(read.error!.issues.map((i) => i.message)).toEqual(['Name of this way is missing.', 'Fish must be between 0 and 5 times.'])
+    const read = WhatIfInput.safeParse({
+      name: 'x',
+      from: '2027-06-03',
+      days: 30,
+      start: 'settled',
+      members: 20,
+      options: [newOption('', { fish: 9 })],
+    })
+    expect(read.error!.issues.map((i) => i.message)).toEqual([
+      'Name of this way is missing.',
+      'Fish must be between 0 and 5 times.',
+    ])
   })
 })
 
@@ -83,7 +113,12 @@ describe('events', () => {
     expect(events).toEqual([{ kind: 'flush', share: 0.7, day: 2.5 }])
   })
   it('of plant care cut a group’s share of its stand, on days that count', () => {
-    const patch = (species: string, place: 'bed' | 'pond', count: number, ...history: [PlantAction, string][]): PatchNow =>
+    const patch = (
+      species: string,
+      place: 'bed' | 'pond',
+      count: number,
+      ...history: [PlantAction, string][]
+    ): PatchNow =>
       ({ species, place, count, history: history.map(([action, day]) => ({ action, day })) }) as unknown as PatchNow
     const events = eventsOfPlants(
       [

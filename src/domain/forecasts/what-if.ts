@@ -79,7 +79,11 @@ const plainOption: WhatIfOption = {
   airBreak: 'as-it-is',
   events: [],
 }
-export const newOption = (name: string, changes: Partial<WhatIfOption> = {}): WhatIfOption => ({ ...plainOption, ...changes, name })
+export const newOption = (name: string, changes: Partial<WhatIfOption> = {}): WhatIfOption => ({
+  ...plainOption,
+  ...changes,
+  name,
+})
 
 /** A way as the simulator runs it. A design that is gone is read as the filter that stands. */
 export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
@@ -92,11 +96,22 @@ export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
   }
   const filter: EcoFilter = {
     ...sized,
-    uvFlowM3PerH: option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv')) ? lampFlow(sized) : option.uv === 'off' ? 0 : sized.uvFlowM3PerH,
-    wetShareStopped: option.airBreak === 'as-it-is' ? sized.wetShareStopped : option.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
+    uvFlowM3PerH:
+      option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv'))
+        ? lampFlow(sized)
+        : option.uv === 'off'
+          ? 0
+          : sized.uvFlowM3PerH,
+    wetShareStopped:
+      option.airBreak === 'as-it-is' ? sized.wetShareStopped : option.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
   }
   const { eco } = model
-  const aeratorGPerD = option.aerator === 'as-it-is' ? eco.aeratorGPerD : option.aerator === 'on' ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D) : 0
+  const aeratorGPerD =
+    option.aerator === 'as-it-is'
+      ? eco.aeratorGPerD
+      : option.aerator === 'on'
+        ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D)
+        : 0
   const pond: EcoPond = {
     ...eco,
     filter,
@@ -109,7 +124,8 @@ export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
   return { pond, events: dark ? [{ kind: 'uv', day: 0, on: false }, ...option.events] : option.events }
 }
 
-const hasEvent = (option: WhatIfOption, kind: WhatIfEvent['kind']): boolean => option.events.some((event) => event.kind === kind)
+const hasEvent = (option: WhatIfOption, kind: WhatIfEvent['kind']): boolean =>
+  option.events.some((event) => event.kind === kind)
 
 const SEED = 20270410
 
@@ -166,7 +182,10 @@ export const TEMPLATES: readonly {
     season: 'built',
     days: 90,
     start: 'new',
-    options: [newOption('By itself'), newOption('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] })],
+    options: [
+      newOption('By itself'),
+      newOption('Seeded with mature media', { events: [{ kind: 'seed-bacteria', day: 0, share: 0.1 }] }),
+    ],
   },
   {
     key: 'sterile',
@@ -191,7 +210,13 @@ export const TEMPLATES: readonly {
     days: 120,
     options: [newOption('As it is'), newOption('Filter twice the size', { filterSize: 2 })],
   },
-  { key: 'half', name: 'Half the filter', season: '04-20', days: 120, options: [newOption('As it is'), newOption('Half the filter', { filterSize: 0.5 })] },
+  {
+    key: 'half',
+    name: 'Half the filter',
+    season: '04-20',
+    days: 120,
+    options: [newOption('As it is'), newOption('Half the filter', { filterSize: 0.5 })],
+  },
   {
     key: 'uv',
     name: 'UV on a green pond',
@@ -200,7 +225,13 @@ export const TEMPLATES: readonly {
     start: 'green',
     options: [newOption('Without UV', { uv: 'off' }), newOption('With UV', { uv: 'on' })],
   },
-  { key: 'feed', name: 'Feed halved', season: '06-01', days: 90, options: [newOption('As fed now'), newOption('Half the feed', { feed: 0.5 })] },
+  {
+    key: 'feed',
+    name: 'Feed halved',
+    season: '06-01',
+    days: 90,
+    options: [newOption('As fed now'), newOption('Half the feed', { feed: 0.5 })],
+  },
   {
     key: 'pump',
     name: 'The pump stops for 30 hours',
@@ -229,7 +260,10 @@ export const TEMPLATES: readonly {
     name: 'A heatwave',
     season: '07-05',
     days: 30,
-    options: [newOption('Usual weather'), newOption('A week of heat', { events: [{ kind: 'heatwave', day: 5, days: 7, warmerC: 7 }] })],
+    options: [
+      newOption('Usual weather'),
+      newOption('A week of heat', { events: [{ kind: 'heatwave', day: 5, days: 7, warmerC: 7 }] }),
+    ],
   },
   {
     key: 'leaves',

@@ -42,7 +42,12 @@ export const RULE_KEYS = Object.keys(HouseRules.shape) as (keyof HouseRules)[]
 
 export const OwnRules = z.strictObject(
   Object.fromEntries(
-    RULE_KEYS.map((key) => [key, z.strictObject({ value: HouseRules.shape[key].unwrap(), reason: shortText('Why this pond is different', 300) }).optional()]),
+    RULE_KEYS.map((key) => [
+      key,
+      z
+        .strictObject({ value: HouseRules.shape[key].unwrap(), reason: shortText('Why this pond is different', 300) })
+        .optional(),
+    ]),
   ),
 ) as unknown as z.ZodType<OwnRules>
 
@@ -52,7 +57,10 @@ export function houseRulesAt(house: HouseRules, own: OwnRules): HouseRules {
   return { ...house, ...Object.fromEntries(answers) }
 }
 
-export const filterRulesOf = ({ growthYears, oversizing, plantsCounted, uv }: HouseRules, tables: HydraulicTables): FilterRules => ({
+export const filterRulesOf = (
+  { growthYears, oversizing, plantsCounted, uv }: HouseRules,
+  tables: HydraulicTables,
+): FilterRules => ({
   ...DEFAULT_FILTER_RULES,
   growthYears,
   oversizing,
@@ -63,11 +71,32 @@ export const filterRulesOf = ({ growthYears, oversizing, plantsCounted, uv }: Ho
 
 /** The year's triggers by the house rules; what it does not name follows the defaults. */
 export function seasonRulesOf(rules: HouseRules): SeasonRules {
-  const { spring, winter, bacteria, startupWaterC, bacteriaWaterC, feedingStartWaterC, feedingNormalWaterC, feedingStopWaterC } = rules
+  const {
+    spring,
+    winter,
+    bacteria,
+    startupWaterC,
+    bacteriaWaterC,
+    feedingStartWaterC,
+    feedingNormalWaterC,
+    feedingStopWaterC,
+  } = rules
   return {
     ...DEFAULT_SEASON_RULES,
-    ...{ spring, winter, bacteria, startupWaterC, bacteriaWaterC, feedingStartWaterC, feedingNormalWaterC, feedingStopWaterC },
-    cleanoutWaterC: [Math.min(DEFAULT_SEASON_RULES.cleanoutWaterC[0], rules.cleanoutMaxWaterC), rules.cleanoutMaxWaterC],
+    ...{
+      spring,
+      winter,
+      bacteria,
+      startupWaterC,
+      bacteriaWaterC,
+      feedingStartWaterC,
+      feedingNormalWaterC,
+      feedingStopWaterC,
+    },
+    cleanoutWaterC: [
+      Math.min(DEFAULT_SEASON_RULES.cleanoutWaterC[0], rules.cleanoutMaxWaterC),
+      rules.cleanoutMaxWaterC,
+    ],
     tenderPlantsWaterC: rules.tenderPlantsWaterC,
     highSummerWaterC: rules.highSummerWaterC,
     shutdownWaterC: rules.shutdownWaterC,

@@ -25,7 +25,13 @@ export const HouseTables = z
       )
       .max(100),
     pipes: z
-      .array(z.strictObject({ name: shortText('Name of the pipe', 40), boreM: numberWithin(TABLE_RANGE.boreM, 'Bore', 'm'), costMinor: cost.optional() }))
+      .array(
+        z.strictObject({
+          name: shortText('Name of the pipe', 40),
+          boreM: numberWithin(TABLE_RANGE.boreM, 'Bore', 'm'),
+          costMinor: cost.optional(),
+        }),
+      )
       .min(2, { error: 'Keep at least two pipe sizes.' })
       .max(60),
   })
@@ -45,7 +51,10 @@ export interface KeptTables {
   readonly version: number
 }
 
-export const DEFAULT_HOUSE_TABLES: HouseTables = { fittings: [...DEFAULT_TABLES.fittings], pipes: [...DEFAULT_TABLES.pipes] }
+export const DEFAULT_HOUSE_TABLES: HouseTables = {
+  fittings: [...DEFAULT_TABLES.fittings],
+  pipes: [...DEFAULT_TABLES.pipes],
+}
 
 /** As the core wants them: pipes rise by bore. */
 export const hydraulicTables = ({ fittings, pipes }: HouseTables): HydraulicTables => ({
@@ -56,10 +65,24 @@ export const hydraulicTables = ({ fittings, pipes }: HouseTables): HydraulicTabl
 /** Lines that rows of the firm's own bring into its price book. */
 export const tablePriceItems = ({ fittings, pipes }: HouseTables): PriceItem[] => [
   ...fittings.flatMap(({ key, name, costMinor }) =>
-    costMinor === undefined ? [] : [{ key: `fitting:${key}`, group: 'pipe' as const, name, unit: 'each', costMinor, step: 1, waste: 0 }],
+    costMinor === undefined
+      ? []
+      : [{ key: `fitting:${key}`, group: 'pipe' as const, name, unit: 'each', costMinor, step: 1, waste: 0 }],
   ),
   ...pipes.flatMap(({ name, costMinor }) =>
-    costMinor === undefined ? [] : [{ key: `pipe:${name}`, group: 'pipe' as const, name: `Pressure pipe ${name}`, unit: 'm', costMinor, step: 3, waste: 0.05 }],
+    costMinor === undefined
+      ? []
+      : [
+          {
+            key: `pipe:${name}`,
+            group: 'pipe' as const,
+            name: `Pressure pipe ${name}`,
+            unit: 'm',
+            costMinor,
+            step: 3,
+            waste: 0.05,
+          },
+        ],
   ),
 ]
 

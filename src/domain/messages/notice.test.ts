@@ -37,7 +37,9 @@ describe('templates', () => {
     }
   })
   it('do not let a customer’s name bring in words of its own', () =>
-    expect(fillTemplate(DEFAULT_TEMPLATES['on-the-way'], { ...words, customer: '{firm}' }).body).toContain('Dear {firm}'))
+    expect(fillTemplate(DEFAULT_TEMPLATES['on-the-way'], { ...words, customer: '{firm}' }).body).toContain(
+      'Dear {firm}',
+    ))
   it('refuse words that nothing fills', () => {
     const bad = { ...DEFAULT_TEMPLATES, 'on-the-way': { subject: 'Hello', body: 'At {hour}' } }
     expect(NoticeTemplates.safeParse(bad).error!.issues[0].path).toEqual(['on-the-way', 'body'])

@@ -4,7 +4,14 @@ import type { VisitId } from '../shared/ids'
 import { recordOf } from '../../core/numeric/record-of'
 
 /** What a customer is told about a visit. */
-export const NOTICE_KINDS = ['visit-planned', 'visit-moved', 'visit-cancelled', 'on-the-way', 'running-late', 'visit-report'] as const
+export const NOTICE_KINDS = [
+  'visit-planned',
+  'visit-moved',
+  'visit-cancelled',
+  'on-the-way',
+  'running-late',
+  'visit-report',
+] as const
 export type NoticeKind = (typeof NOTICE_KINDS)[number]
 
 /** told: not by letter, but by telephone or at the gate. */
@@ -15,7 +22,8 @@ export type NoticeState = (typeof NOTICE_STATES)[number]
 export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'firm', 'report', 'link'] as const
 export type NoticeWords = Readonly<Record<(typeof NOTICE_WORDS)[number], string>>
 
-const known = (text: string) => [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word))
+const known = (text: string) =>
+  [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word))
 const template = (most: number) =>
   z
     .string()
@@ -59,7 +67,8 @@ export const DEFAULT_TEMPLATES: NoticeTemplates = {
 
 /** Puts the words in. Words that are not known stay as they are. */
 export const fillTemplate = ({ subject, body }: NoticeTemplate, words: NoticeWords): NoticeTemplate => {
-  const fill = (text: string) => text.replace(/\{(\w+)\}/g, (whole, word: string) => words[word as keyof NoticeWords] ?? whole)
+  const fill = (text: string) =>
+    text.replace(/\{(\w+)\}/g, (whole, word: string) => words[word as keyof NoticeWords] ?? whole)
   return { subject: fill(subject), body: fill(body) }
 }
 
@@ -91,7 +100,9 @@ export function noticeDue(visit: VisitToTell, notified: Notified | null): Notice
   if (visit.state === 'cancelled') return knows ? 'visit-cancelled' : null
   if (visit.state !== 'planned') return null
   if (!knows) return 'visit-planned'
-  return notified.day !== visit.day || Math.abs(minutes(notified.startTime) - minutes(visit.startTime)) >= SAME_HOUR_MIN ? 'visit-moved' : null
+  return notified.day !== visit.day || Math.abs(minutes(notified.startTime) - minutes(visit.startTime)) >= SAME_HOUR_MIN
+    ? 'visit-moved'
+    : null
 }
 
 export const SendNoticesInput = z.strictObject({

@@ -11,7 +11,10 @@ export const NewPassword = z
   .min(PASSWORD_LENGTH.least, { error: `A password needs at least ${PASSWORD_LENGTH.least} characters.` })
   .max(PASSWORD_LENGTH.most, { error: `A password may have at most ${PASSWORD_LENGTH.most} characters.` })
 
-export const SignInInput = z.strictObject({ email: EmailAddress, password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most) })
+export const SignInInput = z.strictObject({
+  email: EmailAddress,
+  password: z.string().min(1, { error: 'Enter your password.' }).max(PASSWORD_LENGTH.most),
+})
 
 /** A zone of the time zone database, such as Europe/Lisbon. */
 export const TimeZone = z
@@ -60,7 +63,10 @@ export const CrewInput = z.strictObject({ name: shortText('Crew name', 40) })
 
 export const UNIT_SYSTEMS = ['metric', 'us'] as const
 export const THEMES = ['light', 'dark', 'sun'] as const
-export const Preferences = z.strictObject({ units: z.enum(UNIT_SYSTEMS).default('metric'), theme: z.enum(THEMES).default('light') })
+export const Preferences = z.strictObject({
+  units: z.enum(UNIT_SYSTEMS).default('metric'),
+  theme: z.enum(THEMES).default('light'),
+})
 export type Preferences = z.infer<typeof Preferences>
 
 export interface Person {

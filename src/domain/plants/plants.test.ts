@@ -3,10 +3,30 @@ import { PLANT_CONDITIONS } from '../../core/plants/care-rules'
 import { plantGaps } from '../../core/plants/replant'
 import { dayIn, instantOn } from '../shared/dates'
 import type { PondId } from '../shared/ids'
-import { careYear, forVisit, NewPatchInput, patchesNow, PLANT_ACTIONS, PlantLine, toFill, withLines, type Patch, type PlantEvent } from './plants'
+import {
+  careYear,
+  forVisit,
+  NewPatchInput,
+  patchesNow,
+  PLANT_ACTIONS,
+  PlantLine,
+  toFill,
+  withLines,
+  type Patch,
+  type PlantEvent,
+} from './plants'
 import { plantsCsv } from './plants-csv'
 
-const patch: Patch = { id: 'p', pondId: 'x' as PondId, place: 'bed', species: 'iris-versicolor', xM: 1, yM: 1, plantedOn: null, version: 1 }
+const patch: Patch = {
+  id: 'p',
+  pondId: 'x' as PondId,
+  place: 'bed',
+  species: 'iris-versicolor',
+  xM: 1,
+  yM: 1,
+  plantedOn: null,
+  version: 1,
+}
 const event = (at: string, over: Partial<PlantEvent> = {}): PlantEvent => ({
   id: at,
   patchId: 'p',
@@ -41,14 +61,20 @@ describe('a group of plants', () => {
   })
   it('looks well again after the work that its looks asked for, and after no other', () => {
     const after = (condition: PlantEvent['condition'], action: PlantEvent['action']) =>
-      now([event('2026-05-01T10:00:00Z', { action: 'planted', count: 2, condition }), event('2026-05-02T10:00:00Z', { action })]).condition
+      now([
+        event('2026-05-01T10:00:00Z', { action: 'planted', count: 2, condition }),
+        event('2026-05-02T10:00:00Z', { action }),
+      ]).condition
     expect(after('crowded', 'divide')).toBe('good')
     expect(after('yellow', 'tidy')).toBe('good')
     expect(after('pale', 'deadhead')).toBe('pale')
     expect(after('thin', 'divide')).toBe('thin')
   })
   it('is stored from lifting until it is set out', () => {
-    const lifted = [event('2026-05-01T10:00:00Z', { action: 'planted', count: 2 }), event('2026-10-20T10:00:00Z', { action: 'lift', note: 'Cellar' })]
+    const lifted = [
+      event('2026-05-01T10:00:00Z', { action: 'planted', count: 2 }),
+      event('2026-10-20T10:00:00Z', { action: 'lift', note: 'Cellar' }),
+    ]
     expect(now(lifted)).toMatchObject({ stored: true, lastDone: { lift: '2026-10-20' } })
     expect(now([...lifted, event('2027-06-01T10:00:00Z', { action: 'plant-out' })]).stored).toBe(false)
   })
@@ -66,20 +92,30 @@ describe('a group of plants', () => {
       id: fc.uuid(),
     })
     fc.assert(
-      fc.property(fc.uniqueArray(line, { selector: (l) => l.id, maxLength: 12 }), fc.infiniteStream(fc.nat(1000)), (lines, order) => {
-        const events = lines.map(({ minute, ...rest }) => event(new Date(Date.UTC(2026, 5, 1, 8, minute)).toISOString(), rest))
-        const shuffled = events
-          .map((e) => ({ e, at: order.next().value as number }))
-          .sort((a, b) => a.at - b.at)
-          .map(({ e }) => e)
-        expect(now(shuffled)).toEqual(now(events))
-        expect(now(events).planned).toBeGreaterThanOrEqual(now(events).count)
-      }),
+      fc.property(
+        fc.uniqueArray(line, { selector: (l) => l.id, maxLength: 12 }),
+        fc.infiniteStream(fc.nat(1000)),
+        (lines, order) => {
+          const events = lines.map(({ minute, ...rest }) =>
+            event(new Date(Date.UTC(2026, 5, 1, 8, minute)).toISOString(), rest),
+          )
+          const shuffled = events
+            .map((e) => ({ e, at: order.next().value as number }))
+            .sort((a, b) => a.at - b.at)
+            .map(({ e }) => e)
+          expect(now(shuffled)).toEqual(now(events))
+          expect(now(events).planned).toBeGreaterThanOrEqual(now(events).count)
+        },
+      ),
     )
   })
   it('goes on from how it stands: a device needs no more than the newest lines', () => {
     const lines = Array.from({ length: 9 }, (_, i) =>
-      event(`2026-06-0${i + 1}T10:00:00Z`, { action: i === 0 ? 'planted' : 'deadhead', count: 10 - i, visitId: i === 2 ? 'v1' : null }),
+      event(`2026-06-0${i + 1}T10:00:00Z`, {
+        action: i === 0 ? 'planted' : 'deadhead',
+        count: 10 - i,
+        visitId: i === 2 ? 'v1' : null,
+      }),
     )
     const taken = forVisit(now(lines.slice(0, 8)), 'v1')
     // five newest, and the visit's own
@@ -96,12 +132,21 @@ describe('a group of plants', () => {
 
 describe('a line about plants', () => {
   it('needs what was done, whole plants, and a known species', () => {
-    expect(PlantLine.parse({ action: 'look' })).toEqual({ action: 'look', condition: null, count: null, kept: 0, note: '' })
+    expect(PlantLine.parse({ action: 'look' })).toEqual({
+      action: 'look',
+      condition: null,
+      count: null,
+      kept: 0,
+      note: '',
+    })
     expect(PlantLine.safeParse({ action: 'burn' }).error!.issues[0].message).toBe('Choose what was done.')
     expect(PlantLine.safeParse({ action: 'look', count: 2.5 }).error!.issues[0].message).toBe('Whole plants only.')
     expect(PlantLine.safeParse({ action: 'look', kept: -1 }).error!.issues[0].message).toBe('Plants: 0 to 2000.')
     const group = { patch: { place: 'bed', species: 'no-such-plant', xM: 1, yM: 1 }, count: 0 }
-    expect(NewPatchInput.safeParse(group).error!.issues.map((i) => i.message)).toEqual(['Choose a plant of the list.', 'At least one plant.'])
+    expect(NewPatchInput.safeParse(group).error!.issues.map((i) => i.message)).toEqual([
+      'Choose a plant of the list.',
+      'At least one plant.',
+    ])
   })
 })
 
@@ -128,7 +173,16 @@ describe('a day without an hour', () => {
 })
 
 it('writes the list of tender plants for a spreadsheet', () => {
-  const row = { pondId: 'x' as PondId, site: 'Tarn', pond: 'Pool', species: 'canna-hybrids', count: 4, from: '2026-11-24', by: '2026-12-07', thisYear: true }
+  const row = {
+    pondId: 'x' as PondId,
+    site: 'Tarn',
+    pond: 'Pool',
+    species: 'canna-hybrids',
+    count: 4,
+    from: '2026-11-24',
+    by: '2026-12-07',
+    thisYear: true,
+  }
   expect(plantsCsv([{ ...row, stored: false, place: '' }]).split('\r\n')[1]).toBe(
     'Tarn,Pool,Water canna,Canna × generalis,4,outside,,lift and store,2026-11-24,2026-12-07\n',
   )

@@ -1,5 +1,13 @@
 import { z } from 'zod'
-import { CARE_ACTIONS, careTasks, PLANT_CONDITIONS, type CareAction, type CareTask, type CareYear, type GrowingPatch } from '../../core/plants/care-rules'
+import {
+  CARE_ACTIONS,
+  careTasks,
+  PLANT_CONDITIONS,
+  type CareAction,
+  type CareTask,
+  type CareYear,
+  type GrowingPatch,
+} from '../../core/plants/care-rules'
 import { PATCH_RANGE } from '../../core/plants/planting'
 import type { PatchToFill } from '../../core/plants/replant'
 import { plantSpecies, PLANT_SPECIES } from '../../core/plants/species'
@@ -17,7 +25,9 @@ export type PatchPlace = (typeof PATCH_PLACES)[number]
 export const PLANT_ACTIONS = ['look', 'planted', ...CARE_ACTIONS] as const
 export type PlantAction = (typeof PLANT_ACTIONS)[number]
 
-export const speciesKey = z.string().refine((key) => plantSpecies(key) !== undefined, { error: 'Choose a plant of the list.' })
+export const speciesKey = z
+  .string()
+  .refine((key) => plantSpecies(key) !== undefined, { error: 'Choose a plant of the list.' })
 const count = z
   .int({ error: 'Whole plants only.' })
   .min(0, { error: `Plants: 0 to ${PATCH_RANGE.count[1]}.` })
@@ -45,7 +55,10 @@ export const PatchInput = z.strictObject({
 })
 export type PatchInput = z.infer<typeof PatchInput>
 
-export const NewPatchInput = z.strictObject({ patch: PatchInput, count: count.min(1, { error: 'At least one plant.' }) })
+export const NewPatchInput = z.strictObject({
+  patch: PatchInput,
+  count: count.min(1, { error: 'At least one plant.' }),
+})
 export const LogPlantInput = z.strictObject({ line: PlantLine, on: calendarDay })
 
 /** A group of plants as it was written down, before what has happened to it since. */
@@ -76,7 +89,15 @@ export interface PatchNow extends Patch, Omit<GrowingPatch, 'species' | 'planted
 }
 
 /** A group of which nothing is written down yet. */
-const UNSEEN = { count: 0, planned: 0, condition: 'good', conditionOn: null, stored: false, lastDone: {}, history: [] } as const
+const UNSEEN = {
+  count: 0,
+  planned: 0,
+  condition: 'good',
+  conditionOn: null,
+  stored: false,
+  lastDone: {},
+  history: [],
+} as const
 
 /** How groups of plants stand after all that has been written down, in the order in which it happened, whatever came in first. */
 export const patchesNow = (patches: readonly Patch[], events: readonly PlantEvent[], timeZone: string): PatchNow[] =>
@@ -94,7 +115,11 @@ export function withLines(patches: readonly PatchNow[], events: readonly PlantEv
 }
 
 /** Work after which a group no longer looks so; pale plants stay pale for a while. */
-const ANSWERED: Readonly<Partial<Record<PlantAction, PatchNow['condition']>>> = { divide: 'crowded', 'pull-back': 'rampant', tidy: 'yellow' }
+const ANSWERED: Readonly<Partial<Record<PlantAction, PatchNow['condition']>>> = {
+  divide: 'crowded',
+  'pull-back': 'rampant',
+  tidy: 'yellow',
+}
 
 /** Work that takes plants away on purpose: what is left of them is what is wanted, not a gap to fill. */
 const WANTED_LESS: readonly PlantAction[] = ['thin', 'pull-back']
@@ -113,7 +138,16 @@ function patchAfter(start: PatchNow, lines: readonly DatedEvent[]): PatchNow {
     if (seen) [condition, conditionOn] = [seen, day]
     else if (ANSWERED[action] === condition) [condition, conditionOn] = ['good', day]
   }
-  return { ...start, count: plants, planned, condition, conditionOn, stored, lastDone, history: [...[...lines].reverse(), ...start.history] }
+  return {
+    ...start,
+    count: plants,
+    planned,
+    condition,
+    conditionOn,
+    stored,
+    lastDone,
+    history: [...[...lines].reverse(), ...start.history],
+  }
 }
 
 /** A group as a device takes it along: as it stands, with its newest lines and those of one visit. */
@@ -147,4 +181,5 @@ export const SPECIES_BY_NAME = [...PLANT_SPECIES].sort((a, b) => a.common.locale
 export const speciesName = (key: string): string => plantSpecies(key)?.common ?? key
 
 /** For the gaps of one place. */
-export const toFill = (patches: readonly PatchNow[], place: PatchPlace): PatchToFill[] => patches.filter((p) => p.place === place)
+export const toFill = (patches: readonly PatchNow[], place: PatchPlace): PatchToFill[] =>
+  patches.filter((p) => p.place === place)

@@ -1,5 +1,10 @@
 import { basinOf, type Basin, type BasinProblem } from '../../core/survey/basin'
-import { combineVolumes, USUAL_SIGMA_SHARE, type CombinedVolume, type VolumeEvidence } from '../../core/survey/volume-evidence'
+import {
+  combineVolumes,
+  USUAL_SIGMA_SHARE,
+  type CombinedVolume,
+  type VolumeEvidence,
+} from '../../core/survey/volume-evidence'
 import { failure, success, type Result } from '../../core/result'
 import { drainDownM3, saltDilutionM3, timedFillM3 } from '../../core/survey/volume-methods'
 import type { PondInput, VolumeTest } from './pond'
@@ -11,7 +16,9 @@ export interface PondFacts {
   readonly adopted: CombinedVolume
 }
 
-export type SurveyFigures = Pick<PondInput, 'outline' | 'zones' | 'rockShare' | 'meteredFillM3'> & { readonly volumeTests?: readonly VolumeTest[] }
+export type SurveyFigures = Pick<PondInput, 'outline' | 'zones' | 'rockShare' | 'meteredFillM3'> & {
+  readonly volumeTests?: readonly VolumeTest[]
+}
 
 /** Shape and adopted volume of a pond from its survey figures, or the first thing that cannot be built. */
 export function pondFacts(survey: SurveyFigures): Result<PondFacts, BasinProblem> {
@@ -19,9 +26,15 @@ export function pondFacts(survey: SurveyFigures): Result<PondFacts, BasinProblem
   if (!basin.ok) return failure(basin.problem)
   const straight = survey.outline.kind === 'rectangle' && survey.zones.every((zone) => zone.sideSlope === 0)
   const method = straight ? 'geometry-rectangle' : 'geometry-free-form'
-  const evidence: VolumeEvidence[] = [{ method, volumeM3: basin.value.waterM3, sigmaM3: basin.value.waterM3 * USUAL_SIGMA_SHARE[method] }]
+  const evidence: VolumeEvidence[] = [
+    { method, volumeM3: basin.value.waterM3, sigmaM3: basin.value.waterM3 * USUAL_SIGMA_SHARE[method] },
+  ]
   if (survey.meteredFillM3 !== null)
-    evidence.push({ method: 'metered-fill', volumeM3: survey.meteredFillM3, sigmaM3: survey.meteredFillM3 * USUAL_SIGMA_SHARE['metered-fill'] })
+    evidence.push({
+      method: 'metered-fill',
+      volumeM3: survey.meteredFillM3,
+      sigmaM3: survey.meteredFillM3 * USUAL_SIGMA_SHARE['metered-fill'],
+    })
   for (const test of survey.volumeTests ?? []) {
     const volumeM3 = testedVolumeM3(test)
     evidence.push({ method: test.method, volumeM3, sigmaM3: volumeM3 * USUAL_SIGMA_SHARE[test.method] })

@@ -54,10 +54,12 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
   // a figure that does not even read well has been named already
   if (context.issues.length > 0) return
   const say = (path: (string | number)[], message: string) => context.addIssue({ code: 'custom', path, message })
-  if (outline.kind === 'kidney' && outline.waistM > outline.widthM) return say(['waistM'], 'The waist cannot be wider than the pond.')
+  if (outline.kind === 'kidney' && outline.waistM > outline.widthM)
+    return say(['waistM'], 'The waist cannot be wider than the pond.')
   if (outline.kind === 'offsets') {
     const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1].stationM)
-    if (stuck > 0) return say(['offsets', stuck, 'stationM'], 'Each station lies further along the tape than the one before it.')
+    if (stuck > 0)
+      return say(['offsets', stuck, 'stationM'], 'Each station lies further along the tape than the one before it.')
   }
   if (outline.kind === 'points' && new Set(outline.points.map((p) => `${p.xM} ${p.yM}`)).size < 3)
     return say(['points'], 'Give at least three different corners.')
@@ -111,7 +113,9 @@ export const FishInput = z.strictObject({
   count: z
     .int({ error: 'Fish are counted in whole numbers.' })
     .min(1, { error: 'Give at least one fish, or remove the line.' })
-    .max(FISH_RANGE.count[1], { error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.` }),
+    .max(FISH_RANGE.count[1], {
+      error: `More than ${FISH_RANGE.count[1].toLocaleString('en')} fish cannot be right: check the count.`,
+    }),
   lengthM: numberWithin(FISH_RANGE.lengthM, 'Fish length', 'm'),
 })
 
@@ -120,7 +124,9 @@ export const WATER_SOURCES = ['mains', 'well', 'rain', 'stream'] as const
 export const TREE_COVER = ['none', 'some', 'many'] as const
 
 /** What trees do to a pond: shade, wind and leaf litter. @source house defaults by eye */
-export const TREE_EFFECT: Readonly<Record<(typeof TREE_COVER)[number], { shade: number; windShare: number; leafKgPerM2Year: number }>> = {
+export const TREE_EFFECT: Readonly<
+  Record<(typeof TREE_COVER)[number], { shade: number; windShare: number; leafKgPerM2Year: number }>
+> = {
   none: { shade: 0.1, windShare: 0.7, leafKgPerM2Year: 0.05 },
   some: { shade: 0.3, windShare: 0.5, leafKgPerM2Year: 0.25 },
   many: { shade: 0.55, windShare: 0.35, leafKgPerM2Year: 0.6 },

@@ -11,7 +11,11 @@ export interface SystemVolume {
 }
 
 /** What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn holds no water yet. */
-export function systemVolumeOf(pond: Pick<Pond, 'beside'>, pondM3: number, designs: readonly Pick<Design, 'state' | 'bed' | 'builtBed'>[]): SystemVolume {
+export function systemVolumeOf(
+  pond: Pick<Pond, 'beside'>,
+  pondM3: number,
+  designs: readonly Pick<Design, 'state' | 'bed' | 'builtBed'>[],
+): SystemVolume {
   const standing = designs.find((d) => d.state === 'built')
   const bed = standing?.builtBed ?? standing?.bed
   const filterVoidsM3 = bed ? layerQuantities(bed.layers, bedAreaM2(bed)).reduce((sum, q) => sum + q.voidM3, 0) : 0

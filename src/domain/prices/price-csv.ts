@@ -38,12 +38,21 @@ export function readPriceCsv(text: string, book: PriceBook): PriceCsvOutcome {
     const outside = (value: number | null, [least, most]: readonly [number, number], factor: number) =>
       value !== null && !(value * factor >= least && value * factor <= most)
     if (!item) problems.push({ line, message: `key: there is no line “${key}” in the price book.` })
-    else if (cost === null || outside(cost, PRICE_RANGE.costMinor, 100)) problems.push({ line, message: `cost: “${cell('cost')}” is not a price.` })
-    else if (outside(step, PRICE_RANGE.step, 1)) problems.push({ line, message: `stock_step: “${cell('stock_step')}” is not a step above 0.` })
-    else if (outside(waste, PRICE_RANGE.waste, 0.01)) problems.push({ line, message: `waste_percent: “${cell('waste_percent')}” is not between 0 and 100.` })
+    else if (cost === null || outside(cost, PRICE_RANGE.costMinor, 100))
+      problems.push({ line, message: `cost: “${cell('cost')}” is not a price.` })
+    else if (outside(step, PRICE_RANGE.step, 1))
+      problems.push({ line, message: `stock_step: “${cell('stock_step')}” is not a step above 0.` })
+    else if (outside(waste, PRICE_RANGE.waste, 0.01))
+      problems.push({ line, message: `waste_percent: “${cell('waste_percent')}” is not between 0 and 100.` })
     else {
-      const next = { ...item, costMinor: Math.round(cost * 100), step: step ?? item.step, waste: waste === null ? item.waste : waste / 100 }
-      if (next.costMinor !== item.costMinor || next.step !== item.step || Math.abs(next.waste - item.waste) > 1e-9) changed++
+      const next = {
+        ...item,
+        costMinor: Math.round(cost * 100),
+        step: step ?? item.step,
+        waste: waste === null ? item.waste : waste / 100,
+      }
+      if (next.costMinor !== item.costMinor || next.step !== item.step || Math.abs(next.waste - item.waste) > 1e-9)
+        changed++
       items.set(key, next)
     }
   }

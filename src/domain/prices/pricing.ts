@@ -37,4 +37,8 @@ export interface KeptPriceBook {
 
 /** Money in words: minor units in the firm's currency. */
 export const money = (minorUnits: number, currency: string, locale = 'en'): string =>
-  new Intl.NumberFormat(locale, { style: 'currency', currency, maximumFractionDigits: minorUnits % 100 === 0 ? 0 : 2 }).format(minorUnits / 100)
+  new Intl.NumberFormat(locale, {
+    style: 'currency',
+    currency,
+    maximumFractionDigits: minorUnits % 100 === 0 ? 0 : 2,
+  }).format(minorUnits / 100)

@@ -48,8 +48,10 @@ function readRow({ line, cell }: CsvRow, problems: CsvRowProblem[]): Row[] {
   }
   const flow = within('flow_m3_h', PUMP_RANGE.flowM3PerH)
   const head = within('head_m', PUMP_RANGE.headM)
-  if (flow === null || Number.isNaN(flow)) return say(`flow_m3_h: “${cell('flow_m3_h')}” is not a flow between 0 and ${PUMP_RANGE.flowM3PerH[1]} m³/h.`)
-  if (head === null || Number.isNaN(head)) return say(`head_m: “${cell('head_m')}” is not a head between 0 and ${PUMP_RANGE.headM[1]} m.`)
+  if (flow === null || Number.isNaN(flow))
+    return say(`flow_m3_h: “${cell('flow_m3_h')}” is not a flow between 0 and ${PUMP_RANGE.flowM3PerH[1]} m³/h.`)
+  if (head === null || Number.isNaN(head))
+    return say(`head_m: “${cell('head_m')}” is not a head between 0 and ${PUMP_RANGE.headM[1]} m.`)
   const power = within('power_W', PUMP_RANGE.powerW)
   const price = within('price', PUMP_RANGE.priceMinor, 100)
   const outlet = within('outlet_mm', PUMP_RANGE.outletM, 0.001)
@@ -65,7 +67,11 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
   for (const row of points) {
     const before = good[good.length - 1]
     if (!before || (row.flow > before.flow && row.head <= before.head)) good.push(row)
-    else problems.push({ line: row.line, message: `${name}: the head must fall as the flow rises; this point does not fit the one before it.` })
+    else
+      problems.push({
+        line: row.line,
+        message: `${name}: the head must fall as the flow rises; this point does not fit the one before it.`,
+      })
   }
   const power = rows.find((row) => row.power !== null)?.power ?? null
   const line = rows[0].line

@@ -13,7 +13,10 @@ export interface AnswerTold {
 }
 
 /** The letter to a proposal's author and the office. */
-export function answerLetter({ number, title, siteName, accepted, answerName, option, note, href }: AnswerTold): { subject: string; text: string } {
+export function answerLetter({ number, title, siteName, accepted, answerName, option, note, href }: AnswerTold): {
+  subject: string
+  text: string
+} {
   const chosen = option ? ` (option ${option})` : ''
   const did = accepted ? `accepted${chosen}` : 'declined'
   return {
@@ -21,7 +24,12 @@ export function answerLetter({ number, title, siteName, accepted, answerName, op
     text: [
       `${answerName} ${did} proposal ${number}, “${title}”, for ${siteName}.`,
       ...(note.trim() === '' ? [] : ['', `Their note: ${note.trim()}`]),
-      ...(accepted ? ['', 'Other proposals that were open for this pond are withdrawn. Next: approve that version and plan the work.'] : []),
+      ...(accepted
+        ? [
+            '',
+            'Other proposals that were open for this pond are withdrawn. Next: approve that version and plan the work.',
+          ]
+        : []),
       ...(href === '' ? [] : ['', href]),
     ].join('\n'),
   }

@@ -18,7 +18,12 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   const { pump, morePumps = [] } = content.options[index]
   const design = keptDesign(content.options[index].design)
   const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [pump, ...morePumps] })
-  return { result, open: checkDesign({ design, pond, result, houseMethod, rules }).flatMap((c) => (c.verdict === 'pass' ? [] : [c.id])) }
+  return {
+    result,
+    open: checkDesign({ design, pond, result, houseMethod, rules }).flatMap((c) =>
+      c.verdict === 'pass' ? [] : [c.id],
+    ),
+  }
 }
 
 /** Said once in each proposal. */

@@ -29,8 +29,17 @@ export const ProposalInput = z.strictObject({
 export type ProposalInput = z.infer<typeof ProposalInput>
 
 export const AnswerInput = z.discriminatedUnion('answer', [
-  z.strictObject({ answer: z.literal('accepted'), name: shortText('Your name', 100), option: z.int().min(0).max(2), note: optionalText('Note', 1000) }),
-  z.strictObject({ answer: z.literal('declined'), name: shortText('Your name', 100), note: optionalText('Note', 1000) }),
+  z.strictObject({
+    answer: z.literal('accepted'),
+    name: shortText('Your name', 100),
+    option: z.int().min(0).max(2),
+    note: optionalText('Note', 1000),
+  }),
+  z.strictObject({
+    answer: z.literal('declined'),
+    name: shortText('Your name', 100),
+    note: optionalText('Note', 1000),
+  }),
 ])
 export type AnswerInput = z.infer<typeof AnswerInput>
 

@@ -37,7 +37,15 @@ export function assignmentsOf(visits: readonly BoardVisit[]): Assignment[] {
       const at = order.get(cell) ?? 0
       order.set(cell, at + 1)
       const startMin = minutesOfDay(v.startTime)
-      return { visit: v.id, crew: v.crewId, day: v.day, order: at, startMin, endMin: startMin + v.plannedMinutes, travelMin: 0 }
+      return {
+        visit: v.id,
+        crew: v.crewId,
+        day: v.day,
+        order: at,
+        startMin,
+        endMin: startMin + v.plannedMinutes,
+        travelMin: 0,
+      }
     })
 }
 
@@ -45,7 +53,13 @@ export function assignmentsOf(visits: readonly BoardVisit[]): Assignment[] {
  * Tries every place in a crew's day: fewest problems, then least cost; null for a visit or crew that is not on the board.
  * The other day of a cleanout goes along: a day later or earlier, with the same crew.
  */
-export function bestPlace(input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], visitId: string, cell: BoardCell): Judged | null {
+export function bestPlace(
+  input: PlanInput,
+  plan: readonly Assignment[],
+  visits: readonly BoardVisit[],
+  visitId: string,
+  cell: BoardCell,
+): Judged | null {
   if (!input.visits.some((v) => v.id === visitId) || !input.crews.some((c) => c.id === cell.crewId)) return null
   const legs = legsWith(input, visitId)
   const other = legs && plan.find((a) => a.visit === (legs.first === visitId ? legs.second : legs.first))
@@ -70,7 +84,12 @@ export function bestPlace(input: PlanInput, plan: readonly Assignment[], visits:
 }
 
 /** What the second leg costs where it stands, beside everything else there. */
-const secondCost = (input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], { visit, crew, day }: Assignment): number =>
+const secondCost = (
+  input: PlanInput,
+  plan: readonly Assignment[],
+  visits: readonly BoardVisit[],
+  { visit, crew, day }: Assignment,
+): number =>
   bestOf(
     input,
     plan.filter((a) => a.visit !== visit),
@@ -81,14 +100,26 @@ const secondCost = (input: PlanInput, plan: readonly Assignment[], visits: reado
 
 /** The two legs that a visit is one of. */
 function legsWith({ visits }: PlanInput, visitId: string): { first: string; second: string } | null {
-  for (const { id, after } of visits) for (const { leg, visit } of after) if (leg && (id === visitId || visit === visitId)) return { first: visit, second: id }
+  for (const { id, after } of visits)
+    for (const { leg, visit } of after)
+      if (leg && (id === visitId || visit === visitId)) return { first: visit, second: id }
   return null
 }
 
-function bestOf(input: PlanInput, plan: readonly Assignment[], visits: readonly BoardVisit[], visitId: string, cell: BoardCell): Judged {
+function bestOf(
+  input: PlanInput,
+  plan: readonly Assignment[],
+  visits: readonly BoardVisit[],
+  visitId: string,
+  cell: BoardCell,
+): Judged {
   const there = plan.filter((a) => a.crew === cell.crewId && a.day === cell.day && a.visit !== visitId).length
-  const tries = Array.from({ length: there + 1 }, (_, order) => judgeMove(input, plan, { visit: visitId, crew: cell.crewId, day: cell.day, order }))
-  const best = tries.reduce((a, b) => (b.problems.length < a.problems.length || (b.problems.length === a.problems.length && b.costMin < a.costMin) ? b : a))
+  const tries = Array.from({ length: there + 1 }, (_, order) =>
+    judgeMove(input, plan, { visit: visitId, crew: cell.crewId, day: cell.day, order }),
+  )
+  const best = tries.reduce((a, b) =>
+    b.problems.length < a.problems.length || (b.problems.length === a.problems.length && b.costMin < a.costMin) ? b : a,
+  )
   return { ...best, moves: movesTo(best.day, visits, cell) }
 }
 
@@ -97,8 +128,15 @@ function movesTo(day: readonly Assignment[], visits: readonly BoardVisit[], cell
   return day.flatMap((stop) => {
     const visit = visits.find((v) => v.id === stop.visit)
     const startTime = clockOf(stop.startMin)
-    if (!visit || visit.state !== 'planned' || (visit.crewId === cell.crewId && visit.day === cell.day && visit.startTime === startTime)) return []
-    return [{ id: visit.id, version: visit.version, day: cell.day, startTime, crewId: cell.crewId as VisitMove['crewId'] }]
+    if (
+      !visit ||
+      visit.state !== 'planned' ||
+      (visit.crewId === cell.crewId && visit.day === cell.day && visit.startTime === startTime)
+    )
+      return []
+    return [
+      { id: visit.id, version: visit.version, day: cell.day, startTime, crewId: cell.crewId as VisitMove['crewId'] },
+    ]
   })
 }
 
@@ -106,5 +144,11 @@ function movesTo(day: readonly Assignment[], visits: readonly BoardVisit[], cell
 export const takenBack = (moves: readonly VisitMove[], visits: readonly BoardVisit[]): VisitMove[] =>
   moves.map(({ id, version }) => {
     const visit = visits.find((v) => v.id === id)!
-    return { id, version: version + 1, day: visit.day, startTime: visit.startTime, crewId: visit.crewId as VisitMove['crewId'] }
+    return {
+      id,
+      version: version + 1,
+      day: visit.day,
+      startTime: visit.startTime,
+      crewId: visit.crewId as VisitMove['crewId'],
+    }
   })

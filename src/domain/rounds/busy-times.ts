@@ -19,7 +19,10 @@ const DAY_MIN = 24 * 60
 /** An event that repeats is followed through so many turns, those before the days that are asked for among them. */
 const MOST_TURNS = 30_000
 const MOST_TIMES = 5000
-const NO_CALENDAR: BusyOutcome = { busy: [], problems: ['This is not an iCalendar file (.ics) with one calendar in it.'] }
+const NO_CALENDAR: BusyOutcome = {
+  busy: [],
+  problems: ['This is not an iCalendar file (.ics) with one calendar in it.'],
+}
 
 /**
  * Busy times out of an iCalendar file between two days, in a firm's time zone. Repeats are followed, cancelled and free events left out;
@@ -34,10 +37,17 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
   }
   // text without any line, or of several calendars, is read as something that has no name
   if (component.name !== 'vcalendar') return NO_CALENDAR
-  const zones = new Map(component.getAllSubcomponents('vtimezone').map((zone) => [String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone)]))
+  const zones = new Map(
+    component
+      .getAllSubcomponents('vtimezone')
+      .map((zone) => [String(zone.getFirstPropertyValue('tzid')), new ICAL.Timezone(zone)]),
+  )
   const instantOf = (time: ICAL.Time): DateTime => {
     if (time.isDate || time.zone === ICAL.Timezone.localTimezone) {
-      const local = DateTime.fromObject({ year: time.year, month: time.month, day: time.day, hour: time.hour, minute: time.minute }, { zone: timeZone })
+      const local = DateTime.fromObject(
+        { year: time.year, month: time.month, day: time.day, hour: time.hour, minute: time.minute },
+        { zone: timeZone },
+      )
       return local
     }
     return DateTime.fromJSDate(time.toJSDate(), { zone: timeZone })
@@ -63,7 +73,8 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
         const [first, last] = [instantOf(start), instantOf(end)]
         if (first.toISODate()! > to) break
         busy.push(...daysOf(uid, title, first, last, { from, to, timeZone }))
-        if (busy.length > MOST_TIMES) return { busy: busy.slice(0, MOST_TIMES), problems: [`Only the first ${MOST_TIMES} busy times were read.`] }
+        if (busy.length > MOST_TIMES)
+          return { busy: busy.slice(0, MOST_TIMES), problems: [`Only the first ${MOST_TIMES} busy times were read.`] }
       }
     } catch (error) {
       problems.push(`“${title || uid}” could not be read: ${(error as Error).message}`)
@@ -99,8 +110,15 @@ function daysOf(
   within: { readonly from: string; readonly to: string; readonly timeZone: string },
 ): BusyTime[] {
   const found: BusyTime[] = []
-  const [first, last] = [DateTime.fromISO(within.from, { zone: within.timeZone }), DateTime.fromISO(within.to, { zone: within.timeZone }).endOf('day')]
-  for (let day = DateTime.max(start.startOf('day'), first); day < DateTime.min(end, last); day = day.plus({ days: 1 })) {
+  const [first, last] = [
+    DateTime.fromISO(within.from, { zone: within.timeZone }),
+    DateTime.fromISO(within.to, { zone: within.timeZone }).endOf('day'),
+  ]
+  for (
+    let day = DateTime.max(start.startOf('day'), first);
+    day < DateTime.min(end, last);
+    day = day.plus({ days: 1 })
+  ) {
     const minutesFrom = (at: DateTime) => at.hour * 60 + at.minute
     const startMin = day < start ? minutesFrom(start) : 0
     const endMin = day.plus({ days: 1 }) <= end ? DAY_MIN : minutesFrom(end)

@@ -5,7 +5,12 @@ import { loadList } from './load-list'
 import { DEFAULT_PRODUCT_BOOK } from '../stores/product-book'
 import { productNeeds } from '../stores/product-needs'
 
-const pond = { waterM3: 8, maxDepthM: 1.1, fish: [{ species: 'goldfish' as const, count: 20, lengthM: 0.14 }], sourceChlorinated: true }
+const pond = {
+  waterM3: 8,
+  maxDepthM: 1.1,
+  fish: [{ species: 'goldfish' as const, count: 20, lengthM: 0.14 }],
+  sourceChlorinated: true,
+}
 const quantities = cleanoutQuantities(pond, DEFAULT_KIT, 0.6)
 const visit = (key: string, state: 'planned' | 'done' = 'planned') => ({
   job: visitType(key)!,
@@ -20,7 +25,10 @@ describe('the load list', () => {
   it('sums what refills take and carries one tank for the largest of the day', () => {
     const amounts = visitAmounts(pond, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: 8, planted: true })
     const coming = { job: visitType('spring-cleanout')!, amounts, waterC: 7 }
-    const list = loadList([visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')], productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK))
+    const list = loadList(
+      [visit('spring-cleanout'), visit('spring-cleanout'), visit('netting')],
+      productNeeds([coming, coming], DEFAULT_PRODUCT_BOOK),
+    )
     const of = (name: RegExp) => list.products.find((p) => name.test(p.name))
     // each refill in whole half scoops of 15 g
     expect(of(/thiosulfate/)!.amount).toBeGreaterThanOrEqual(2 * quantities.dechlorinator.totalG)
@@ -33,7 +41,13 @@ describe('the load list', () => {
     expect([...list.kit].sort()).toEqual(['net-poles', 'tank', 'washer'])
   })
   it('leaves out what is done, and doses nothing for visits that dose by the label on site', () => {
-    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({ kit: [], tank: null, products: [], tapWaterM3: 0, parts: [] })
+    expect(loadList([visit('spring-cleanout', 'done'), visit('spring-startup')])).toEqual({
+      kit: [],
+      tank: null,
+      products: [],
+      tapWaterM3: 0,
+      parts: [],
+    })
   })
   it('names what tasks bring along, and the kit of a second job', () => {
     const tasks = [

@@ -29,9 +29,19 @@ export function loadList(
   return {
     kit: [...new Set(toDo.flatMap((v) => [v.job.key, ...v.also].flatMap((key) => VISIT_PLANNING[key]?.kit ?? [])))],
     // one tank serves the stops of a day one after the other
-    tank: tanks.length === 0 ? null : { volumeM3: Math.max(...tanks.map((t) => t.volumeM3)), leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)) },
+    tank:
+      tanks.length === 0
+        ? null
+        : {
+            volumeM3: Math.max(...tanks.map((t) => t.volumeM3)),
+            leastWidthM: Math.max(...tanks.map((t) => t.leastWidthM)),
+          },
     products: needs.map(({ product, amount }) => ({ name: product.name, amount, unit: product.unit })),
-    parts: toDo.flatMap((v) => v.tasks.filter((task) => NEEDS_PART.test(task.title)).map((task) => `For ${v.siteName}: ${task.title.toLowerCase()}`)),
+    parts: toDo.flatMap((v) =>
+      v.tasks
+        .filter((task) => NEEDS_PART.test(task.title))
+        .map((task) => `For ${v.siteName}: ${task.title.toLowerCase()}`),
+    ),
     tapWaterM3: cleanouts.reduce((sum, v) => sum + v.quantities.refillM3, 0),
   }
 }

@@ -119,7 +119,12 @@ export interface PlanResult {
   readonly changes: readonly PlanChange[]
   readonly kept: number
   readonly unplaced: readonly PlanLeftOver[]
-  readonly missed: readonly { readonly pondName: string; readonly siteName: string; readonly job: string; readonly latest: string }[]
+  readonly missed: readonly {
+    readonly pondName: string
+    readonly siteName: string
+    readonly job: string
+    readonly latest: string
+  }[]
   /** Agreed, but its window does not come at this pond. */
   readonly noWindow: readonly { readonly pondName: string; readonly siteName: string; readonly job: string }[]
   readonly waiting: readonly WaitingNeed[]
@@ -145,4 +150,6 @@ export interface PlanRun {
   readonly finishedAt: string | null
 }
 
-export const AcceptPlanInput = z.strictObject({ keys: z.array(z.string().max(200)).min(1, { error: 'Choose at least one visit.' }).max(20_000) })
+export const AcceptPlanInput = z.strictObject({
+  keys: z.array(z.string().max(200)).min(1, { error: 'Choose at least one visit.' }).max(20_000),
+})

@@ -29,7 +29,10 @@ export function figuresOf(result: PlanResult): PlanFigures {
     unplaced: result.unplaced.length,
     travelMin: result.travelMin,
     tightWeeks: result.crunch.filter((w) => w.wantedMin > w.crewMin).length,
-    meanOffDays: fresh.length === 0 ? 0 : fresh.reduce((sum, c) => sum + Math.abs(daysBetween(c.window.best, c.day)), 0) / fresh.length,
+    meanOffDays:
+      fresh.length === 0
+        ? 0
+        : fresh.reduce((sum, c) => sum + Math.abs(daysBetween(c.window.best, c.day)), 0) / fresh.length,
     crunch: result.crunch,
   }
 }

@@ -22,7 +22,9 @@ export function proposedDays(window: JobWindow, today: IsoDate, count: number): 
   }
   const best = dayNumber(window.best)
   return days
-    .sort((a, b) => b.likelihood - a.likelihood || Math.abs(dayNumber(a.day) - best) - Math.abs(dayNumber(b.day) - best))
+    .sort(
+      (a, b) => b.likelihood - a.likelihood || Math.abs(dayNumber(a.day) - best) - Math.abs(dayNumber(b.day) - best),
+    )
     .slice(0, count)
     .sort((a, b) => a.day.localeCompare(b.day))
 }

@@ -43,13 +43,19 @@ describe('service plans as CSV', () => {
     ))
   it('of all usual plans are read', () => {
     for (const { lines } of SERVICE_TEMPLATES)
-      expect(readServicePlansCsv(servicePlansCsv([{ customer: 'C', site: 'A', pond: 'B', lines }])).problems).toEqual([])
+      expect(readServicePlansCsv(servicePlansCsv([{ customer: 'C', site: 'A', pond: 'B', lines }])).problems).toEqual(
+        [],
+      )
   })
   it('leave a pond as it is when one of its lines does not read, and name the line', () => {
     const { plans, problems } = readServicePlansCsv(
-      ['site,pond,job,every_days,from,to', 'A,One,routine,28,04-01,10-01', 'A,Two,routine,1,04-01,10-01', 'A,Two,netting,,,', 'B,One,routine,14,13-01,'].join(
-        '\n',
-      ),
+      [
+        'site,pond,job,every_days,from,to',
+        'A,One,routine,28,04-01,10-01',
+        'A,Two,routine,1,04-01,10-01',
+        'A,Two,netting,,,',
+        'B,One,routine,14,13-01,',
+      ].join('\n'),
     )
     expect(plans.map((p) => [p.site, p.pond, p.lines.length])).toEqual([['A', 'One', 1]])
     expect(problems).toEqual([
@@ -58,7 +64,9 @@ describe('service plans as CSV', () => {
     ])
   })
   it('take the lines of a pond together wherever they stand in the file', () => {
-    const { plans } = readServicePlansCsv('site;pond;job;every_days;price\nA;One;routine;28;95,50\nA;Two;netting;;\nA;One;netting;;120')
+    const { plans } = readServicePlansCsv(
+      'site;pond;job;every_days;price\nA;One;routine;28;95,50\nA;Two;netting;;\nA;One;netting;;120',
+    )
     expect(plans.map((p) => [p.pond, p.lines.map((l) => [l.job, l.priceMinor])])).toEqual([
       [
         'One',
@@ -70,5 +78,6 @@ describe('service plans as CSV', () => {
       ['Two', [['netting', null]]],
     ])
   })
-  it('say which columns are missing', () => expect(readServicePlansCsv('site,job\nA,routine').problems[0]).toMatchObject({ line: 1, message: /lacks pond/ }))
+  it('say which columns are missing', () =>
+    expect(readServicePlansCsv('site,job\nA,routine').problems[0]).toMatchObject({ line: 1, message: /lacks pond/ }))
 })

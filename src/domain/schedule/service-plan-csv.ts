@@ -1,7 +1,18 @@
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 import { ServicePlan, type ServiceLine } from './service-plan'
 
-export const SERVICE_CSV_COLUMNS = ['customer', 'site', 'pond', 'job', 'every_days', 'from', 'to', 'starts', 'ends', 'price'] as const
+export const SERVICE_CSV_COLUMNS = [
+  'customer',
+  'site',
+  'pond',
+  'job',
+  'every_days',
+  'from',
+  'to',
+  'starts',
+  'ends',
+  'price',
+] as const
 
 export interface PondPlan {
   /** '' where a file does not say whose pond it is. */
@@ -34,9 +45,20 @@ export const servicePlansCsv = (plans: readonly PondPlan[]): string =>
  * Service plans out of a CSV: all lines of one pond together make its plan.
  * A pond with a line that does not read keeps what it has, and the line is named.
  */
-export function readServicePlansCsv(text: string): { plans: (PondPlan & { readonly line: number })[]; problems: CsvRowProblem[] } {
+export function readServicePlansCsv(text: string): {
+  plans: (PondPlan & { readonly line: number })[]
+  problems: CsvRowProblem[]
+} {
   const file = readCsv(text, SERVICE_CSV_COLUMNS, ['site', 'pond', 'job'])
-  const groups = new Map<string, { customer: string; site: string; pond: string; lines: { line: number; value: Record<keyof ServiceLine, unknown> }[] }>()
+  const groups = new Map<
+    string,
+    {
+      customer: string
+      site: string
+      pond: string
+      lines: { line: number; value: Record<keyof ServiceLine, unknown> }[]
+    }
+  >()
   for (const { line, cell } of file.rows) {
     const price = csvNumber(cell('price'))
     const every = csvNumber(cell('every_days'))
@@ -62,7 +84,10 @@ export function readServicePlansCsv(text: string): { plans: (PondPlan & { readon
     if (read.success) plans.push({ customer, site, pond, lines: read.data, line: lines[0].line })
     else
       for (const issue of read.error.issues)
-        problems.push({ line: lines[Number(issue.path[0])]?.line ?? lines[0].line, message: `${issue.path.slice(1).join('.') || 'plan'}: ${issue.message}` })
+        problems.push({
+          line: lines[Number(issue.path[0])]?.line ?? lines[0].line,
+          message: `${issue.path.slice(1).join('.') || 'plan'}: ${issue.message}`,
+        })
   }
   return { plans, problems }
 }

@@ -6,12 +6,19 @@ import { calendarDay, numberWithin } from '../shared/fields'
 /** What a customer can agree to; the rest is planned by hand, once. */
 export const SERVICE_JOBS = VISIT_TYPES.filter((job) => VISIT_PLANNING[job.key].timing !== 'by-hand')
 const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
-const monthDay = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
+const monthDay = z
+  .string()
+  .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
 
 export const ServiceLineInput = z
   .strictObject({
     job: z.enum(JOB_KEYS, { error: 'Choose a visit type.' }),
-    everyDays: z.int().min(3, { error: 'At least 3 days apart.' }).max(366, { error: 'At most a year apart.' }).nullable().default(null),
+    everyDays: z
+      .int()
+      .min(3, { error: 'At least 3 days apart.' })
+      .max(366, { error: 'At most a year apart.' })
+      .nullable()
+      .default(null),
     from: monthDay.nullable().default(null),
     to: monthDay.nullable().default(null),
     /** Agreed from this day and until that one. */
@@ -28,7 +35,11 @@ export const ServiceLineInput = z
     if (line.starts !== null && line.ends !== null && line.starts > line.ends)
       context.addIssue({ code: 'custom', path: ['ends'], message: 'It ends before it begins.' })
     if (line.from !== null && line.to !== null && line.from > line.to)
-      context.addIssue({ code: 'custom', path: ['to'], message: 'It ends before it begins. A job over New Year is two lines.' })
+      context.addIssue({
+        code: 'custom',
+        path: ['to'],
+        message: 'It ends before it begins. A job over New Year is two lines.',
+      })
   })
 
 /** What a customer has agreed to for one pond. */
@@ -36,8 +47,12 @@ export const ServicePlan = z
   .array(ServiceLineInput)
   .max(20, { error: 'At most 20 lines.' })
   .superRefine((lines, context) => {
-    const twice = lines.findIndex((line, i) => VISIT_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i)
-    if (twice >= 0) context.addIssue({ code: 'custom', path: [twice, 'job'], message: 'This job is agreed once a year already.' })
+    const twice = lines.findIndex(
+      (line, i) =>
+        VISIT_PLANNING[line.job]?.timing === 'window' && lines.findIndex((other) => other.job === line.job) < i,
+    )
+    if (twice >= 0)
+      context.addIssue({ code: 'custom', path: [twice, 'job'], message: 'This job is agreed once a year already.' })
   })
 export type ServiceLine = z.infer<typeof ServiceLineInput>
 export type ServicePlan = z.infer<typeof ServicePlan>
@@ -45,7 +60,11 @@ export type ServicePlan = z.infer<typeof ServicePlan>
 const OPEN = { starts: null, ends: null, priceMinor: null } as const
 
 /** Plans that most customers begin with. */
-export const SERVICE_TEMPLATES: readonly { readonly key: string; readonly name: string; readonly lines: ServicePlan }[] = [
+export const SERVICE_TEMPLATES: readonly {
+  readonly key: string
+  readonly name: string
+  readonly lines: ServicePlan
+}[] = [
   {
     key: 'full',
     name: 'Full care',

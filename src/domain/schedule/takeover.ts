@@ -6,7 +6,8 @@ export interface TakenVisit {
   readonly visitId: VisitId
   /** Only its hour shifted, within what nobody has to hear of. */
   readonly shifted?: boolean
-  readonly before: (Pick<Visit, 'day' | 'startTime' | 'crewId'> & Partial<Pick<Visit, 'plannedMinutes' | 'tasks' | 'job'>>) | null
+  readonly before:
+    (Pick<Visit, 'day' | 'startTime' | 'crewId'> & Partial<Pick<Visit, 'plannedMinutes' | 'tasks' | 'job'>>) | null
 }
 
 /** Why a plan that was taken over cannot be undone any more. */

@@ -15,7 +15,9 @@ describe('windows on real calendars', () => {
     expect(nextWindow(windows, 'spring-cleanout', '2027-04-15')).toEqual(late)
     expect(nextWindow(windows, 'spring-cleanout', '2027-04-21')?.earliest).toBe('2028-03-01')
     // a year in which it does not come at all
-    expect(nextWindow({ ...windows, live: { year: 2027, windows: [] } }, 'spring-cleanout', '2027-01-05')?.earliest).toBe('2028-03-01')
+    expect(
+      nextWindow({ ...windows, live: { year: 2027, windows: [] } }, 'spring-cleanout', '2027-01-05')?.earliest,
+    ).toBe('2028-03-01')
   })
   it('keeps the length of a window that runs over New Year', () => {
     const over = { earliest: '2001-12-10', best: '2001-12-28', latest: '2002-01-14' }
@@ -24,11 +26,18 @@ describe('windows on real calendars', () => {
   it('proposes working days from tomorrow on, likeliest kept', () => {
     const likelihood = Array.from({ length: 365 }, (_, i) => (i >= 70 && i <= 85 ? 0.9 : 0.4))
     const days = proposedDays(
-      { ...windowInYear(window, 2027), kind: 'span', likelihood, why: { waterC: 8, minAirC: 2, likelihood: 0.9, median: 79 } },
+      {
+        ...windowInYear(window, 2027),
+        kind: 'span',
+        likelihood,
+        why: { waterC: 8, minAirC: 2, likelihood: 0.9, median: 79 },
+      },
       '2027-03-15',
       5,
     )
     expect(days).toHaveLength(5)
-    expect(days.every((d) => d.day > '2027-03-15' && d.likelihood === 0.9 && ![0, 6].includes(new Date(d.day).getUTCDay()))).toBe(true)
+    expect(
+      days.every((d) => d.day > '2027-03-15' && d.likelihood === 0.9 && ![0, 6].includes(new Date(d.day).getUTCDay())),
+    ).toBe(true)
   })
 })

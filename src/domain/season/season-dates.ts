@@ -19,7 +19,10 @@ export const inYear = (date: IsoDate, year: number): IsoDate => `${year}${date.s
 /** The same window in another year; one that runs over New Year keeps its length. */
 export function windowInYear<Window extends Omit<Dated, 'job'>>(window: Window, year: number): Window {
   const earliest = inYear(window.earliest, year)
-  const after = (day: IsoDate) => (day.slice(0, 4) === window.earliest.slice(0, 4) ? inYear(day, year) : addDays(earliest, daysBetween(window.earliest, day)))
+  const after = (day: IsoDate) =>
+    day.slice(0, 4) === window.earliest.slice(0, 4)
+      ? inYear(day, year)
+      : addDays(earliest, daysBetween(window.earliest, day))
   return { ...window, earliest, best: after(window.best), latest: after(window.latest) }
 }
 
@@ -28,7 +31,11 @@ export const windowsIn = <Window extends Dated>(windows: PondWindows<Window>, ye
   windows.live?.year === year ? [...windows.live.windows] : windows.anyYear.map((w) => windowInYear(w, year))
 
 /** A job's window that can still be used: this year's, else next year's; null when it does not come at this pond. */
-export function nextWindow<Window extends Dated>(windows: PondWindows<Window>, job: string, today: IsoDate): Window | null {
+export function nextWindow<Window extends Dated>(
+  windows: PondWindows<Window>,
+  job: string,
+  today: IsoDate,
+): Window | null {
   const year = Number(today.slice(0, 4))
   const of = (y: number) => windowsIn(windows, y).find((w) => w.job === job)
   const now = of(year)

@@ -44,8 +44,18 @@ export function readWeatherCsv(text: string, today: string): { days: DatedWeathe
       }
       return number
     }
-    const [minAirC, maxAirC, rainMm, windMPerS, humidityPercent, sunshineH] = (Object.keys(COLUMNS) as (keyof typeof COLUMNS)[]).map(value)
-    if (minAirC === null || maxAirC === null || rainMm === null || windMPerS === null || humidityPercent === null || sunshineH === null) return
+    const [minAirC, maxAirC, rainMm, windMPerS, humidityPercent, sunshineH] = (
+      Object.keys(COLUMNS) as (keyof typeof COLUMNS)[]
+    ).map(value)
+    if (
+      minAirC === null ||
+      maxAirC === null ||
+      rainMm === null ||
+      windMPerS === null ||
+      humidityPercent === null ||
+      sunshineH === null
+    )
+      return
     if (maxAirC < minAirC) return say(`max: ${maxAirC} lies below the minimum ${minAirC}.`)
     days.set(date, { date, minAirC, maxAirC, rainMm, windMPerS, humidityPercent, sunshineH })
   })

@@ -10,7 +10,8 @@ export const isStorable = (text: string): boolean => storableText(text) === text
 export function storable<Value>(value: Value): Value {
   if (typeof value === 'string') return storableText(value) as Value
   if (Array.isArray(value)) return value.map(storable) as Value
-  if (value !== null && typeof value === 'object') return Object.fromEntries(Object.entries(value).map(([key, v]) => [storableText(key), storable(v)])) as Value
+  if (value !== null && typeof value === 'object')
+    return Object.fromEntries(Object.entries(value).map(([key, v]) => [storableText(key), storable(v)])) as Value
   return value
 }
 

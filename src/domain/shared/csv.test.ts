@@ -4,18 +4,25 @@ import { csvNumber, csvOf, readCsv } from './csv'
 const COLUMNS = ['site', 'note', 'count'] as const
 /** Text as people type it, with everything that a CSV or a spreadsheet could trip over. */
 const text = fc
-  .array(fc.constantFrom('a', 'ß', '’', ' ', ',', ';', '"', '=', '+', '-', '@', '\n', '0', '“', '\t'), { maxLength: 14 })
+  .array(fc.constantFrom('a', 'ß', '’', ' ', ',', ';', '"', '=', '+', '-', '@', '\n', '0', '“', '\t'), {
+    maxLength: 14,
+  })
   .map((signs) => signs.join('').trim())
   .filter((s) => s !== '')
 
 describe('a CSV', () => {
   it('comes back as it went out, whatever is in its cells', () =>
     fc.assert(
-      fc.property(fc.array(fc.record({ site: text, note: text, count: fc.integer() }), { minLength: 1, maxLength: 8 }), (rows) => {
-        const { rows: back, problems } = readCsv(csvOf(rows, COLUMNS), COLUMNS, ['site'])
-        expect(problems).toEqual([])
-        expect(back.map(({ cell }) => ({ site: cell('site'), note: cell('note'), count: Number(cell('count')) }))).toEqual(rows)
-      }),
+      fc.property(
+        fc.array(fc.record({ site: text, note: text, count: fc.integer() }), { minLength: 1, maxLength: 8 }),
+        (rows) => {
+          const { rows: back, problems } = readCsv(csvOf(rows, COLUMNS), COLUMNS, ['site'])
+          expect(problems).toEqual([])
+          expect(
+            back.map(({ cell }) => ({ site: cell('site'), note: cell('note'), count: Number(cell('count')) })),
+          ).toEqual(rows)
+        },
+      ),
     ))
   it('never lets a spreadsheet run what somebody typed', () => {
     const csv = csvOf([{ site: '=HYPERLINK("x")', note: '@sum', count: -3 }], COLUMNS)
@@ -34,7 +41,8 @@ describe('a CSV', () => {
     expect(readCsv('site\nA', COLUMNS, ['site', 'note', 'count']).problems).toEqual([
       { line: 1, message: 'The heading lacks note, count. Columns: site, note, count.' },
     ]))
-  it('counts its lines with the heading', () => expect(readCsv('site\nA\nB', COLUMNS, ['site']).rows.map((r) => r.line)).toEqual([2, 3]))
+  it('counts its lines with the heading', () =>
+    expect(readCsv('site\nA\nB', COLUMNS, ['site']).rows.map((r) => r.line)).toEqual([2, 3]))
 })
 
 describe('a number in a cell', () => {

@@ -26,18 +26,29 @@ const LONGEST_HEADING = 4000
  * @param columns all that are known, to name them when one is missing
  * @param needed those that a file cannot do without
  */
-export function readCsv(text: string, columns: readonly string[], needed: readonly string[]): { rows: CsvRow[]; problems: CsvRowProblem[] } {
+export function readCsv(
+  text: string,
+  columns: readonly string[],
+  needed: readonly string[],
+): { rows: CsvRow[]; problems: CsvRowProblem[] } {
   // a heading that no table has would be taken apart for seconds
   const heading = text.slice(0, LONGEST_HEADING + 1)
   if (heading.length > LONGEST_HEADING && !/[\r\n]/.test(heading.trimStart()))
-    return { rows: [], problems: [{ line: 1, message: 'The heading is longer than any table’s. Columns: ' + columns.join(', ') + '.' }] }
+    return {
+      rows: [],
+      problems: [{ line: 1, message: 'The heading is longer than any table’s. Columns: ' + columns.join(', ') + '.' }],
+    }
   const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, '').trim(), {
     header: true,
     skipEmptyLines: 'greedy',
     transformHeader: (heading) => heading.trim().toLowerCase(),
   })
   const missing = needed.filter((name) => !parsed.meta.fields?.includes(name.toLowerCase()))
-  if (missing.length > 0) return { rows: [], problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${columns.join(', ')}.` }] }
+  if (missing.length > 0)
+    return {
+      rows: [],
+      problems: [{ line: 1, message: `The heading lacks ${missing.join(', ')}. Columns: ${columns.join(', ')}.` }],
+    }
   const rows = parsed.data.map((cells, i) => ({
     line: i + 2,
     cell: (column: string) => plain(cells[column.toLowerCase()] ?? ''),

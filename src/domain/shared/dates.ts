@@ -30,7 +30,8 @@ export const instant = (iso: string, timeZone: string, locale = 'en-GB'): string
   DateTime.fromISO(iso, { zone: timeZone }).setLocale(locale).toFormat('d LLL yyyy, HH:mm')
 
 /** Clock time of a moment, "14:05". */
-export const clockTimeOf = (iso: string, timeZone: string): string => DateTime.fromISO(iso, { zone: timeZone }).toFormat('HH:mm')
+export const clockTimeOf = (iso: string, timeZone: string): string =>
+  DateTime.fromISO(iso, { zone: timeZone }).toFormat('HH:mm')
 
 /** The calendar day of an instant in a time zone. */
 export const dayIn = (iso: string, timeZone: string): string => DateTime.fromISO(iso, { zone: timeZone }).toISODate()!

@@ -29,9 +29,15 @@ const YEARS = { from: '1900', to: '2199' } as const
 export const calendarDay = z
   .string({ error: 'A day is missing.' })
   .regex(/^\d{4}-\d{2}-\d{2}$/, { error: 'The day must look like 2027-04-09.' })
-  .refine((text) => !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text), {
-    error: 'That day does not exist.',
+  .refine(
+    (text) =>
+      !Number.isNaN(Date.parse(`${text}T00:00:00Z`)) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text),
+    {
+      error: 'That day does not exist.',
+    },
+  )
+  .refine((text) => text.slice(0, 4) >= YEARS.from && text.slice(0, 4) <= YEARS.to, {
+    error: `The year must lie between ${YEARS.from} and ${YEARS.to}.`,
   })
-  .refine((text) => text.slice(0, 4) >= YEARS.from && text.slice(0, 4) <= YEARS.to, { error: `The year must lie between ${YEARS.from} and ${YEARS.to}.` })
 
 export const version = z.int().min(1)

@@ -16,9 +16,15 @@ describe('the text of a file', () => {
     ['UTF-16 without its mark', bytes(0x41, 0, 0x42, 0)],
     ['letters that the Western set lacks', bytes(0x41, 0x81, 0x42)],
     ['a picture', bytes(0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a)],
-  ])('is refused with the mend: %s', (_, file) => expect(fileText(file)).toMatchObject({ ok: false, message: expect.stringContaining('UTF-8') }))
+  ])('is refused with the mend: %s', (_, file) =>
+    expect(fileText(file)).toMatchObject({ ok: false, message: expect.stringContaining('UTF-8') }),
+  )
   it('whatever was written in UTF-8 comes back as it was', () => {
     const words = fc.string({ unit: 'grapheme' }).filter((s) => /^[^\p{Cc}\uFEFF]*$/u.test(s))
-    fc.assert(fc.property(words, (text) => expect(fileText(new TextEncoder().encode(text))).toEqual({ ok: true, text, encoding: 'utf-8' })))
+    fc.assert(
+      fc.property(words, (text) =>
+        expect(fileText(new TextEncoder().encode(text))).toEqual({ ok: true, text, encoding: 'utf-8' }),
+      ),
+    )
   })
 })

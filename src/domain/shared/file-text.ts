@@ -1,8 +1,11 @@
 /** Text of a file, and how its letters were written. */
-export type FileText = { readonly ok: true; readonly text: string; readonly encoding: FileEncoding } | { readonly ok: false; readonly message: string }
+export type FileText =
+  | { readonly ok: true; readonly text: string; readonly encoding: FileEncoding }
+  | { readonly ok: false; readonly message: string }
 export type FileEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 
-const REFUSED = 'The letters of this file cannot be read for certain. Save it as “CSV UTF-8”, or as UTF-8 text, and choose it again.'
+const REFUSED =
+  'The letters of this file cannot be read for certain. Save it as “CSV UTF-8”, or as UTF-8 text, and choose it again.'
 
 const strictly = (encoding: FileEncoding, bytes: Uint8Array): string | null => {
   try {
@@ -19,7 +22,11 @@ const begins = (bytes: Uint8Array, ...mark: number[]): boolean => mark.every((by
  * What is none of these is refused: a letter that is not understood would be lost in somebody's name.
  */
 export function fileText(bytes: Uint8Array): FileText {
-  const marked: FileEncoding | null = begins(bytes, 0xff, 0xfe) ? 'utf-16le' : begins(bytes, 0xfe, 0xff) ? 'utf-16be' : null
+  const marked: FileEncoding | null = begins(bytes, 0xff, 0xfe)
+    ? 'utf-16le'
+    : begins(bytes, 0xfe, 0xff)
+      ? 'utf-16be'
+      : null
   for (const encoding of marked ? [marked] : (['utf-8', 'windows-1252'] as const)) {
     const text = strictly(encoding, bytes)
     if (text !== null && isText(text)) return { ok: true, text, encoding }

@@ -24,4 +24,5 @@ export function problemBody(problem: Problem): ProblemBody {
   return { title: problem.message, status: STATUS[problem.kind], kind: problem.kind, ...extra }
 }
 
-export const zodFields = (error: ZodError): FieldProblem[] => error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }))
+export const zodFields = (error: ZodError): FieldProblem[] =>
+  error.issues.map((issue) => ({ path: issue.path.join('.'), message: issue.message }))

@@ -37,6 +37,11 @@ export class ProblemError extends Error {
 }
 
 export const notFound = (what: string): ProblemError =>
-  new ProblemError({ kind: 'not-found', message: `${what} is not here. It may have been removed, or the link is incomplete.` })
-export const refused = (message: string, details?: unknown): ProblemError => new ProblemError({ kind: 'refused', message, details })
-export const badField = (path: string, message: string): ProblemError => new ProblemError({ kind: 'bad-input', message, fields: [{ path, message }] })
+  new ProblemError({
+    kind: 'not-found',
+    message: `${what} is not here. It may have been removed, or the link is incomplete.`,
+  })
+export const refused = (message: string, details?: unknown): ProblemError =>
+  new ProblemError({ kind: 'refused', message, details })
+export const badField = (path: string, message: string): ProblemError =>
+  new ProblemError({ kind: 'bad-input', message, fields: [{ path, message }] })

@@ -1,7 +1,8 @@
 import { DEFAULT_PRODUCT_BOOK, ProductBook, productCsv, readProductCsv } from './product-book'
 
 describe('the product book', () => {
-  it('begins with one that holds by its own rules', () => expect(ProductBook.safeParse(DEFAULT_PRODUCT_BOOK).success).toBe(true))
+  it('begins with one that holds by its own rules', () =>
+    expect(ProductBook.safeParse(DEFAULT_PRODUCT_BOOK).success).toBe(true))
   it('names what is wrong with a product', () => {
     const [first] = DEFAULT_PRODUCT_BOOK
     const of = (changes: object) => ProductBook.safeParse([{ ...first, ...changes }]).error!.issues[0]
@@ -15,7 +16,8 @@ describe('the product book', () => {
     expect(products).toEqual(DEFAULT_PRODUCT_BOOK)
   })
   it('changes what a row names, adds what is new, and names rows that do not read', () => {
-    const csv = 'name,purpose,unit,rate,most_per_m3\nClay flocculant,flocculant,g,35,70\nOwn culture,bacteria,mL,5,15\nBad one,bacteria,mL,lots,15'
+    const csv =
+      'name,purpose,unit,rate,most_per_m3\nClay flocculant,flocculant,g,35,70\nOwn culture,bacteria,mL,5,15\nBad one,bacteria,mL,lots,15'
     const { products, read, problems } = readProductCsv(csv, DEFAULT_PRODUCT_BOOK)
     expect(read).toBe(2)
     expect(products.find((p) => p.key === 'flocculant')).toMatchObject({ rate: 35, mostPerM3: 70, waterC: [4, 35] })

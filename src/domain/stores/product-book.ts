@@ -1,5 +1,12 @@
 import { z } from 'zod'
-import { DEFAULT_PRODUCTS, PRODUCT_PURPOSES, PRODUCT_RANGE, PRODUCT_UNITS, RATE_BASES, type Product } from '../../core/water/products'
+import {
+  DEFAULT_PRODUCTS,
+  PRODUCT_PURPOSES,
+  PRODUCT_RANGE,
+  PRODUCT_UNITS,
+  RATE_BASES,
+  type Product,
+} from '../../core/water/products'
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 import { numberWithin, optionalText, shortText } from '../shared/fields'
 
@@ -15,7 +22,10 @@ export const ProductInput = z
     basis: z.enum(RATE_BASES, { error: 'Choose what the rate is for.' }),
     mostPerM3: numberWithin(PRODUCT_RANGE.mostPerM3, 'Most by the label', 'per m³'),
     treats: z.enum(['new-water', 'system'], { error: 'Choose which water it treats.' }),
-    waterC: z.tuple([numberWithin(PRODUCT_RANGE.waterC, 'Coldest water', '°C'), numberWithin(PRODUCT_RANGE.waterC, 'Warmest water', '°C')]),
+    waterC: z.tuple([
+      numberWithin(PRODUCT_RANGE.waterC, 'Coldest water', '°C'),
+      numberWithin(PRODUCT_RANGE.waterC, 'Warmest water', '°C'),
+    ]),
     measure: z
       .strictObject({
         name: shortText('Measure', 30),
@@ -29,11 +39,19 @@ export const ProductInput = z
         everyDays: z.int({ error: 'Give whole days.' }).min(1, { error: 'At least a day apart.' }).max(90),
       })
       .nullable(),
-    apart: z.strictObject({ purposes: z.array(z.enum(PRODUCT_PURPOSES)).max(10), hours: numberWithin([0, 720], 'Hours apart', 'h') }).nullable(),
+    apart: z
+      .strictObject({
+        purposes: z.array(z.enum(PRODUCT_PURPOSES)).max(10),
+        hours: numberWithin([0, 720], 'Hours apart', 'h'),
+      })
+      .nullable(),
     licence: z.boolean(),
     safety: optionalText('Safety note', 300),
   })
-  .refine(({ waterC }) => waterC[0] < waterC[1], { path: ['waterC', 1], error: 'The coldest water must be colder than the warmest.' })
+  .refine(({ waterC }) => waterC[0] < waterC[1], {
+    path: ['waterC', 1],
+    error: 'The coldest water must be colder than the warmest.',
+  })
 
 export const ProductBook = z
   .array(ProductInput)
@@ -103,7 +121,11 @@ export const productCsv = (products: ProductBook): string =>
     COLUMNS,
   )
 
-const measureOf = (name: string, holds: number, smallestShare: number) => ({ name, holds, ...(Number.isNaN(smallestShare) ? {} : { smallestShare }) })
+const measureOf = (name: string, holds: number, smallestShare: number) => ({
+  name,
+  holds,
+  ...(Number.isNaN(smallestShare) ? {} : { smallestShare }),
+})
 
 export interface ProductCsvOutcome {
   readonly products: ProductBook
@@ -131,7 +153,10 @@ export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutc
       mostPerM3: figure('most_per_m3'),
       treats: text('treats') || (old?.treats ?? 'system'),
       waterC: [figure('from_c', old?.waterC[0] ?? 0), figure('to_c', old?.waterC[1] ?? 40)],
-      measure: text('measure') === '' ? null : measureOf(text('measure'), figure('measure_holds'), figure('measure_part', old?.measure?.smallestShare)),
+      measure:
+        text('measure') === ''
+          ? null
+          : measureOf(text('measure'), figure('measure_holds'), figure('measure_part', old?.measure?.smallestShare)),
       repeats: text('repeats') === '' ? null : { times: figure('repeats'), everyDays: figure('every_days') },
       apart: old?.apart ?? null,
       licence: old?.licence ?? false,

@@ -48,4 +48,8 @@ export interface StockNeed extends StockItem {
   readonly order: number
 }
 
-export const withNeed = (item: StockItem, needed: number): StockNeed => ({ ...item, needed, order: Math.max(0, needed + item.least - item.onHand) })
+export const withNeed = (item: StockItem, needed: number): StockNeed => ({
+  ...item,
+  needed,
+  order: Math.max(0, needed + item.least - item.onHand),
+})

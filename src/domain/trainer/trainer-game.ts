@@ -13,11 +13,15 @@ export const WeekChoiceInput = z.strictObject({
     .array(z.enum(KIT_TESTS))
     .max(KIT_TESTS.length)
     .refine((tests) => new Set(tests).size === tests.length, { error: 'A test is named twice in one week.' }),
-  tasks: z.array(z.strictObject({ task: z.enum(TRAINER_TASK_KEYS), option: z.string().max(40) })).max(TRAINER_TASK_KEYS.length),
+  tasks: z
+    .array(z.strictObject({ task: z.enum(TRAINER_TASK_KEYS), option: z.string().max(40) }))
+    .max(TRAINER_TASK_KEYS.length),
   asked: z.boolean(),
 }) satisfies z.ZodType<WeekChoice>
 
-export const WeeksInput = z.strictObject({ choices: z.array(WeekChoiceInput).max(MOST_WEEKS, { error: `At most ${MOST_WEEKS} weeks.` }) })
+export const WeeksInput = z.strictObject({
+  choices: z.array(WeekChoiceInput).max(MOST_WEEKS, { error: `At most ${MOST_WEEKS} weeks.` }),
+})
 
 export const NewGameInput = z.strictObject({
   scenario: z.enum(SCENARIO_KEYS, { error: 'Choose one of the scenarios.' }),
@@ -45,6 +49,11 @@ export interface TrainerGame {
 
 /** Whether weeks go on from those that are kept: what is done cannot be done otherwise. */
 export const goesOnFrom = (kept: readonly WeekChoice[], weeks: readonly WeekChoice[]): boolean =>
-  weeks.length >= kept.length && kept.every((week, i) => JSON.stringify(ordered(week)) === JSON.stringify(ordered(weeks[i])))
+  weeks.length >= kept.length &&
+  kept.every((week, i) => JSON.stringify(ordered(week)) === JSON.stringify(ordered(weeks[i])))
 
-const ordered = ({ tests, tasks, asked }: WeekChoice) => [[...tests].sort(), tasks.map(({ task, option }) => [task, option]), asked]
+const ordered = ({ tests, tasks, asked }: WeekChoice) => [
+  [...tests].sort(),
+  tasks.map(({ task, option }) => [task, option]),
+  asked,
+]

@@ -27,7 +27,12 @@ const Step = z.strictObject({
   waits: z.boolean().optional(),
   again: z.boolean().optional(),
   choices: z
-    .array(z.strictObject({ code: z.string().regex(KEY, { error: 'A code is small letters, digits and hyphens.' }), label: shortText('Answer', 80) }))
+    .array(
+      z.strictObject({
+        code: z.string().regex(KEY, { error: 'A code is small letters, digits and hyphens.' }),
+        label: shortText('Answer', 80),
+      }),
+    )
     .max(10)
     .optional(),
   gate: z.enum(STEP_GATES).optional(),
@@ -45,13 +50,16 @@ export const OwnVisitType = z
   .superRefine(({ steps }, context) => {
     const keys = steps.map((s) => s.key)
     steps.forEach((step, i) => {
-      const say = (path: string, message: string) => context.addIssue({ code: 'custom', path: ['steps', i, path], message })
+      const say = (path: string, message: string) =>
+        context.addIssue({ code: 'custom', path: ['steps', i, path], message })
       if (keys.indexOf(step.key) !== i) say('key', 'Two steps have this key.')
-      if (step.kind === 'decide' && (step.choices ?? []).length < 2) say('choices', 'A decision needs at least two answers.')
+      if (step.kind === 'decide' && (step.choices ?? []).length < 2)
+        say('choices', 'A decision needs at least two answers.')
       const codes = (step.choices ?? []).map((c) => c.code)
       if (codes.some((code, n) => codes.indexOf(code) !== n)) say('choices', 'Two answers have the same code.')
       if (step.kind === 'timer' && step.timerMinutes === undefined) say('timerMinutes', 'Say how long the timer runs.')
-      if (step.kind === 'measure' && (step.readings ?? []).length + (step.figures ?? []).length === 0) say('readings', 'Choose what is measured.')
+      if (step.kind === 'measure' && (step.readings ?? []).length + (step.figures ?? []).length === 0)
+        say('readings', 'Choose what is measured.')
     })
   })
 export type OwnVisitType = z.infer<typeof OwnVisitType>

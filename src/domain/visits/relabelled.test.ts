@@ -12,7 +12,10 @@ import { gateContext, nextStep, stepStates, type GateFacts } from './visit-progr
 import { MINUTE_MS } from '../../core/numeric/time'
 
 /** Words that used to decide something, and anything else that somebody may write. */
-const words = fc.oneof(fc.constantFrom('Left: keep', 'In tap water', 'Missing.', 'is unusual', 'Stop', 'No smell, fish calm', ''), fc.string({ maxLength: 30 }))
+const words = fc.oneof(
+  fc.constantFrom('Left: keep', 'In tap water', 'Missing.', 'is unusual', 'Stop', 'No smell, fish calm', ''),
+  fc.string({ maxLength: 30 }),
+)
 
 /** Every text of a visit type, replaced by what the firm likes to read; keys, codes, kinds and figures stay. */
 function relabelled(type: VisitType, said: readonly string[]): VisitType {
@@ -70,10 +73,14 @@ function answerOf(step: VisitStep, dice: readonly number[]): StepAnswer {
   const choices = step.choices ?? []
   return {
     readings: Object.fromEntries((step.readings ?? []).filter(() => roll() > 0.2).map(reading)),
-    figures: Object.fromEntries(STEP_FIGURE_NAMES.filter((name) => step.figures?.includes(name)).map((name) => [name, 2 * roll()])),
+    figures: Object.fromEntries(
+      STEP_FIGURE_NAMES.filter((name) => step.figures?.includes(name)).map((name) => [name, 2 * roll()]),
+    ),
     ...(choices.length > 0 ? { choice: choices[Math.floor(roll() * choices.length) % choices.length].code } : {}),
     ...(step.kind === 'count-fish' ? { fish: [{ species: 'koi' as const, count: Math.floor(roll() * 6) }] } : {}),
-    ...(step.products && roll() > 0.5 ? { doses: [{ productKey: DEFAULT_PRODUCTS[0].key, name: '', amount: roll() * 500, unit: 'g' }] } : {}),
+    ...(step.products && roll() > 0.5
+      ? { doses: [{ productKey: DEFAULT_PRODUCTS[0].key, name: '', amount: roll() * 500, unit: 'g' }] }
+      : {}),
     note: '',
   }
 }
@@ -84,7 +91,14 @@ const manyRolls = fc.array(
   { minLength: 11, maxLength: 60 },
 )
 
-const FACTS: GateFacts = { systemM3: 12, planted: true, lastChangeAt: '2027-04-09T09:00:00Z', fill: null, salinity: 0.5, fishInTanks: null }
+const FACTS: GateFacts = {
+  systemM3: 12,
+  planted: true,
+  lastChangeAt: '2027-04-09T09:00:00Z',
+  fill: null,
+  salinity: 0.5,
+  fishInTanks: null,
+}
 const START_MS = Date.parse('2027-04-10T09:00:00Z')
 /** What every step of a visit is told, one after the other, by codes alone. */
 function verdicts(type: VisitType, dice: readonly number[]): unknown[] {
@@ -132,7 +146,9 @@ describe('any relabelling of any visit type changes no gate’s verdict', () => 
     const seen = new Map<string, Set<string>>()
     for (const dice of fc.sample(manyRolls, 400))
       for (const type of ALL)
-        for (const { judged } of verdicts(type, dice) as { judged: { kind: string; gate: { status: string } } | null }[])
+        for (const { judged } of verdicts(type, dice) as {
+          judged: { kind: string; gate: { status: string } } | null
+        }[])
           if (judged) seen.set(judged.kind, (seen.get(judged.kind) ?? new Set()).add(judged.gate.status))
     const gates = [...new Set(ALL.flatMap((type) => type.steps.flatMap((step) => (step.gate ? [step.gate] : []))))]
     for (const gate of gates) expect([gate, [...(seen.get(gate) ?? [])].sort()]).toEqual([gate, ['safe', 'stop']])

@@ -1,7 +1,17 @@
 import { planRescue } from '../../core/visits/rescue-plan'
 import { RescueInput, stageLines, stageNote, stopRuleWords } from './rescue'
 
-const POND = { systemM3: 12, tan: 1.2, nitrite: 0.4, ph: 6.8, khDH: 1, oxygenMgL: 6.5, hasFish: true, hasMedia: true, rockSections: 1 }
+const POND = {
+  systemM3: 12,
+  tan: 1.2,
+  nitrite: 0.4,
+  ph: 6.8,
+  khDH: 1,
+  oxygenMgL: 6.5,
+  hasFish: true,
+  hasMedia: true,
+  rockSections: 1,
+}
 const stages = (over: object = {}) => planRescue({ ...POND, ...over }, '2027-04-05').stages
 
 describe('a stage in words', () => {
@@ -13,11 +23,16 @@ describe('a stage in words', () => {
     expect(lines.at(-1)).toBe('Stop at a smell of bad eggs: ventilate, leave')
   })
   it('does not send a crew to raise KH where nobody tested, or where ammonia would turn toxic', () => {
-    expect(stageLines(stages({ ph: null })[0]).find((l) => l.includes('KH up'))).toMatch(/^Only after ammonia and pH are tested/)
-    expect(stageLines(stages({ tan: 6, ph: 8.2, khDH: 3 })[0]).find((l) => l.includes('KH up'))).toMatch(/^Not while ammonia would turn toxic/)
+    expect(stageLines(stages({ ph: null })[0]).find((l) => l.includes('KH up'))).toMatch(
+      /^Only after ammonia and pH are tested/,
+    )
+    expect(stageLines(stages({ tan: 6, ph: 8.2, khDH: 3 })[0]).find((l) => l.includes('KH up'))).toMatch(
+      /^Not while ammonia would turn toxic/,
+    )
     expect(stageLines(stages({ khDH: 6 })[0]).some((l) => l.includes('KH up'))).toBe(false)
   })
-  it('keeps quiet about what was not tested', () => expect(stageLines(stages({ tan: null, nitrite: null })[0])[0]).toBe('Change at most 4 m³'))
+  it('keeps quiet about what was not tested', () =>
+    expect(stageLines(stages({ tan: null, nitrite: null })[0])[0]).toBe('Change at most 4 m³'))
   it('has words for every rule that stops it', () => {
     const words = stages()
       .flatMap((s) => s.stopRules)

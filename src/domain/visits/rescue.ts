@@ -47,11 +47,15 @@ const KH_WAITS = {
 /** What a stage is to do, in lines: the same for the page and for the crew's note. */
 export function stageLines(stage: RescueStage): string[] {
   const { tan, nitrite } = stage.expected
-  const left = [tan === null ? '' : `ammonia ${figure(tan)}`, nitrite === null ? '' : `nitrite ${figure(nitrite)}`].filter(Boolean).join(', ')
+  const left = [tan === null ? '' : `ammonia ${figure(tan)}`, nitrite === null ? '' : `nitrite ${figure(nitrite)}`]
+    .filter(Boolean)
+    .join(', ')
   return [
     `Change at most ${figure(stage.changeM3)} m³${left ? `; that leaves about ${left} mg/L` : ''}`,
     ...(stage.kh
-      ? [`${KH_WAITS[stage.kh.waitsFor ?? 'nothing']}KH up by ${figure(stage.kh.riseDH)} °dH: ${figure(stage.kh.bicarbonateG)} g of sodium bicarbonate`]
+      ? [
+          `${KH_WAITS[stage.kh.waitsFor ?? 'nothing']}KH up by ${figure(stage.kh.riseDH)} °dH: ${figure(stage.kh.bicarbonateG)} g of sodium bicarbonate`,
+        ]
       : []),
     ...(stage.binder ? ['Ammonia and nitrite binder, daily by its label until two tests are clean'] : []),
     ...stage.stopRules.map(stopRuleWords),

@@ -10,7 +10,12 @@ export type AnswerProblem = { readonly paths: readonly string[] } & (
   | { readonly code: 'missing'; readonly missing: readonly Missing[] }
   | { readonly code: 'unreadable' }
   | { readonly code: 'no-such-choice'; readonly choice: string; readonly choices: readonly string[] }
-  | { readonly code: 'impossible' | 'unusual'; readonly kind: ReadingKindName; readonly value: number; readonly range: readonly [number, number] }
+  | {
+      readonly code: 'impossible' | 'unusual'
+      readonly kind: ReadingKindName
+      readonly value: number
+      readonly range: readonly [number, number]
+    }
   | { readonly code: 'figure-impossible'; readonly figure: StepFigure; readonly range: readonly [number, number] }
   | { readonly code: 'over-label'; readonly product: string; readonly most: number; readonly unit: ProductUnit }
 )
@@ -19,7 +24,12 @@ export type AnswerProblem = { readonly paths: readonly string[] } & (
  * What is wrong with a step's answer, the same at the water's edge and on the server.
  * @param photos photos of the step that are kept already
  */
-export function answerProblem(step: VisitStep, answer: StepAnswer, photos: number, confirmedUnlikely: boolean): AnswerProblem | null {
+export function answerProblem(
+  step: VisitStep,
+  answer: StepAnswer,
+  photos: number,
+  confirmedUnlikely: boolean,
+): AnswerProblem | null {
   return (
     missingProblem(step, answer, photos) ??
     choiceProblem(step, answer) ??
@@ -31,7 +41,11 @@ export function answerProblem(step: VisitStep, answer: StepAnswer, photos: numbe
 function missingProblem(step: VisitStep, answer: StepAnswer, photos: number): AnswerProblem | null {
   const missing = missingFrom(step, answer, photos)
   if (missing.length === 0) return null
-  return { code: 'missing', missing, paths: missing.map((m) => (m in READING_KINDS ? `answer.readings.${m}` : `answer.${m}`)) }
+  return {
+    code: 'missing',
+    missing,
+    paths: missing.map((m) => (m in READING_KINDS ? `answer.readings.${m}` : `answer.${m}`)),
+  }
 }
 
 /** A choice is one of the step's codes, never a sentence. */
@@ -42,7 +56,11 @@ function choiceProblem(step: VisitStep, { choice }: StepAnswer): AnswerProblem |
 }
 
 /** Readings that cannot be true are refused, unusual ones asked about. */
-export function readingsProblem(readings: StepAnswer['readings'], confirmedUnlikely: boolean, pathPrefix = ''): AnswerProblem | null {
+export function readingsProblem(
+  readings: StepAnswer['readings'],
+  confirmedUnlikely: boolean,
+  pathPrefix = '',
+): AnswerProblem | null {
   for (const [kind, { value }] of Object.entries(readings ?? {}) as [ReadingKindName, { value: number }][]) {
     const judgement = judgeReading(kind, value)
     const { possible, likely } = READING_KINDS[kind]
@@ -55,6 +73,12 @@ export function readingsProblem(readings: StepAnswer['readings'], confirmedUnlik
 
 function figuresProblem({ figures }: StepAnswer): AnswerProblem | null {
   for (const [figure, value] of Object.entries(figures ?? {}) as [StepFigure, number][])
-    if (!figurePossible(figure, value)) return { code: 'figure-impossible', figure, range: STEP_FIGURES[figure].possible, paths: [`answer.figures.${figure}`] }
+    if (!figurePossible(figure, value))
+      return {
+        code: 'figure-impossible',
+        figure,
+        range: STEP_FIGURES[figure].possible,
+        paths: [`answer.figures.${figure}`],
+      }
   return null
 }

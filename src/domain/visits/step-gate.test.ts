@@ -2,7 +2,13 @@ import type { VisitStep } from '../../core/visits/step'
 import { judgeStep } from './step-gate'
 
 const STARTED = '2027-04-10T09:00:00.000Z'
-const step = { key: 'acclimate', kind: 'timer', title: 'Match the temperature', timerMinutes: 20, waits: true } as unknown as VisitStep
+const step = {
+  key: 'acclimate',
+  kind: 'timer',
+  title: 'Match the temperature',
+  timerMinutes: 20,
+  waits: true,
+} as unknown as VisitStep
 const reasonsAt = (timerStartedAt: string | null, afterMs: number) => {
   const judged = judgeStep(step, { readings: {}, figures: {} } as never, { doses: [] } as never, [], [], {
     states: new Map(),

@@ -12,7 +12,10 @@ export const FLOCCULANT_MIN_KH = 3
 const GRAMS_PER_KG = 1000
 
 /** Products of an answer with how much of each. */
-function givenOf(answer: Pick<StepAnswer, 'doses'>, products: readonly Product[]): { readonly product: Product; readonly amount: number }[] {
+function givenOf(
+  answer: Pick<StepAnswer, 'doses'>,
+  products: readonly Product[],
+): { readonly product: Product; readonly amount: number }[] {
   return (answer.doses ?? []).flatMap(({ productKey, amount }) => {
     const product = products.find((p) => p.key === productKey)
     return product && amount > 0 ? [{ product, amount }] : []
@@ -28,8 +31,11 @@ export function doseReasons(
 ): GateReason[] {
   return givenOf(answer, products).flatMap(({ product, amount }): GateReason[] => {
     const again = doseProblems(product, amount, { volumeM3: 0, waterC: null, recent }).flatMap((p): GateReason[] => {
-      if (p.code === 'too-soon') return [{ code: 'dose-too-soon', product: product.name, hours: p.hours, hoursAgo: p.hoursAgo }]
-      return p.code === 'course-over' ? [{ code: 'dose-course-over', product: product.name, times: p.times, days: p.days }] : []
+      if (p.code === 'too-soon')
+        return [{ code: 'dose-too-soon', product: product.name, hours: p.hours, hoursAgo: p.hoursAgo }]
+      return p.code === 'course-over'
+        ? [{ code: 'dose-course-over', product: product.name, times: p.times, days: p.days }]
+        : []
     })
     return [...again, ...(product.purpose === 'flocculant' ? flocculantReasons(readings) : [])]
   })
@@ -47,7 +53,10 @@ function withSalt(context: GateContext, answer: Pick<StepAnswer, 'doses'>, produ
     .filter(({ product }) => product.purpose === 'salt')
     .reduce((sum, { amount }) => sum + amount, 0)
   if (grams === 0) return context
-  return { ...context, figures: { ...context.figures, saltKg: Math.max(context.figures.saltKg ?? 0, grams / GRAMS_PER_KG) } }
+  return {
+    ...context,
+    figures: { ...context.figures, saltKg: Math.max(context.figures.saltKg ?? 0, grams / GRAMS_PER_KG) },
+  }
 }
 
 /** What a step's stop is about, where it has one; products have theirs wherever they are given. */
@@ -100,7 +109,11 @@ function timerReasons({ waits, timerMinutes }: VisitStep, { timerStartedAt, atMs
 }
 
 /** As many fish come back as went out, but for those that are written down as lost. */
-function countReasons(step: VisitStep, answer: Pick<StepAnswer, 'fish' | 'losses'>, { states, fishInTanks }: VisitSoFar): GateReason[] {
+function countReasons(
+  step: VisitStep,
+  answer: Pick<StepAnswer, 'fish' | 'losses'>,
+  { states, fishInTanks }: VisitSoFar,
+): GateReason[] {
   const went = fishTakenOut(states) ?? fishInTanks
   if (step.key !== 'fish-back' || !answer.fish || !went) return []
   const out = went.count

@@ -1,6 +1,14 @@
 import { SPRING_CLEANOUT } from '../../core/visits/types/spring-cleanout'
 import { judgeWater } from '../water/water-meaning'
-import { fishBackReadings, missingFrom, nextStep, stepStates, tapChlorine, timerStart, unseenAnswers } from './visit-progress'
+import {
+  fishBackReadings,
+  missingFrom,
+  nextStep,
+  stepStates,
+  tapChlorine,
+  timerStart,
+  unseenAnswers,
+} from './visit-progress'
 import { writeReport } from './visit-report'
 import { StepAnswer, type Entry, type VisitInContext } from './visit'
 import { pondFacts } from '../ponds/pond-facts'
@@ -12,7 +20,16 @@ let minute = 0
 const by = { byId: 'u', byName: 'Tamsy', receivedAt: '2027-03-20T18:00:00Z' }
 const at = () => new Date(Date.UTC(2027, 2, 20, 8, minute++)).toISOString()
 const done = (stepKey: string, answer: object = {}, more: object = {}): Entry =>
-  ({ kind: 'done', id: `${minute}`, stepKey, at: at(), answer: StepAnswer.parse(answer), confirmedUnlikely: false, ...more, ...by }) as unknown as Entry
+  ({
+    kind: 'done',
+    id: `${minute}`,
+    stepKey,
+    at: at(),
+    answer: StepAnswer.parse(answer),
+    confirmedUnlikely: false,
+    ...more,
+    ...by,
+  }) as unknown as Entry
 const readings = (values: Record<string, number>, belowStep = false) => ({
   readings: Object.fromEntries(Object.entries(values).map(([k, value]) => [k, { value, belowStep }])),
   method: 'drops',
@@ -21,7 +38,11 @@ const step = (key: string) => steps.find((s) => s.key === key)!
 
 describe('where a visit stands', () => {
   it('goes on with the first open step, and lets a later answer correct an earlier one', () => {
-    const log = [done('kit'), done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 })), done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }))]
+    const log = [
+      done('kit'),
+      done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 })),
+      done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 })),
+    ]
     const states = stepStates(steps, log)
     expect(nextStep(steps, states)?.key).toBe('arrive-photos')
     expect(tapChlorine(states)).toBe(0.4)
@@ -33,9 +54,20 @@ describe('where a visit stands', () => {
   })
   it('a correction wins over what it replaces, whatever the clocks say', () => {
     // a phone a day ahead wrote first; the correction carries the right, earlier time
-    const ahead = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }), { id: 'ahead', at: '2027-03-21T09:00:00Z' })
-    const right = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), { id: 'right', at: '2027-03-20T09:00:00Z', replaces: 'ahead' })
-    const again = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.3 }), { id: 'again', at: '2027-03-20T08:00:00Z', replaces: 'right' })
+    const ahead = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }), {
+      id: 'ahead',
+      at: '2027-03-21T09:00:00Z',
+    })
+    const right = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), {
+      id: 'right',
+      at: '2027-03-20T09:00:00Z',
+      replaces: 'ahead',
+    })
+    const again = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.3 }), {
+      id: 'again',
+      at: '2027-03-20T08:00:00Z',
+      replaces: 'right',
+    })
     for (const log of [
       [ahead, right, again],
       [again, right, ahead],
@@ -46,9 +78,17 @@ describe('where a visit stands', () => {
   })
   it('of two corrections that knew nothing of each other the later one stands, and both are told', () => {
     const first = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.9 }), { id: 'a', at: '2027-03-20T09:00:00Z' })
-    const mine = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), { id: 'b', at: '2027-03-20T10:00:00Z', replaces: 'a' })
+    const mine = done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.4 }), {
+      id: 'b',
+      at: '2027-03-20T10:00:00Z',
+      replaces: 'a',
+    })
     const theirs = {
-      ...done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.2 }), { id: 'c', at: '2027-03-20T09:30:00Z', replaces: 'a' }),
+      ...done('test-tap', readings({ tapTemp: 9, tapChlorine: 0.2 }), {
+        id: 'c',
+        at: '2027-03-20T09:30:00Z',
+        replaces: 'a',
+      }),
       byId: 'v',
     } as Entry
     expect(tapChlorine(stepStates(steps, [first, theirs, mine]))).toBe(0.4)
@@ -61,8 +101,11 @@ describe('where a visit stands', () => {
     expect(fishBackReadings(stepStates(steps, [before, after]))).toEqual({ waterTemp: 0, freeChlorine: 0 })
   })
   it('remembers the last start of a timer', () => {
-    const start = (time: string) => ({ kind: 'timer-started', id: time, stepKey: 'acclimate', at: time, ...by }) as unknown as Entry
-    expect(timerStart([start('2027-03-20T10:00:00Z'), start('2027-03-20T10:30:00Z')], 'acclimate')).toBe('2027-03-20T10:30:00Z')
+    const start = (time: string) =>
+      ({ kind: 'timer-started', id: time, stepKey: 'acclimate', at: time, ...by }) as unknown as Entry
+    expect(timerStart([start('2027-03-20T10:00:00Z'), start('2027-03-20T10:30:00Z')], 'acclimate')).toBe(
+      '2027-03-20T10:30:00Z',
+    )
     expect(timerStart([], 'acclimate')).toBeNull()
   })
   it.each([
@@ -73,7 +116,9 @@ describe('where a visit stands', () => {
     ['arrive-photos', {}, 1, []],
     ['sign', { signedBy: 'Ede' }, 0, []],
     ['kit', {}, 0, []],
-  ])('%s with %j and %d photos lacks %j', (key, answer, photos, missing) => expect(missingFrom(step(key), StepAnswer.parse(answer), photos)).toEqual(missing))
+  ])('%s with %j and %d photos lacks %j', (key, answer, photos, missing) =>
+    expect(missingFrom(step(key), StepAnswer.parse(answer), photos)).toEqual(missing),
+  )
 })
 
 describe('the report', () => {
@@ -105,9 +150,15 @@ describe('the report', () => {
     expect(report.leftOut).toEqual([{ title: 'Flush the wetland if due', reason: 'Done in autumn' }])
     expect(report.overrides).toEqual([{ title: 'Fish back, gently', reason: 'Aerator failed', by: 'Tamsy' }])
   })
-  it('tells only of sections in which something was done', () => expect(report.sections.map((s) => s.title)).toEqual(['Drain down and fish out', 'Fish back']))
+  it('tells only of sections in which something was done', () =>
+    expect(report.sections.map((s) => s.title)).toEqual(['Drain down and fish out', 'Fish back']))
   it('tells the day on which it was done, not the one it was planned for', () => {
-    const moved = { ...visit, day: '2027-03-20', startedAt: '2027-03-23T22:30:00Z', finishedAt: '2027-03-23T23:30:00Z' } as VisitInContext
+    const moved = {
+      ...visit,
+      day: '2027-03-20',
+      startedAt: '2027-03-23T22:30:00Z',
+      finishedAt: '2027-03-23T23:30:00Z',
+    } as VisitInContext
     expect(writeReport(moved, stepStates(steps, log), log, [], 'Etc/UTC').day).toBe('2027-03-23')
     expect(writeReport(moved, stepStates(steps, log), log, [], 'Europe/Berlin').day).toBe('2027-03-24')
   })

@@ -6,7 +6,9 @@ import type { Entry, StepAnswer } from './visit'
 import { HOUR_MS } from '../../core/numeric/time'
 
 export type StepState =
-  { status: 'open' } | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> } | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
+  | { status: 'open' }
+  | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> }
+  | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
 
 /** By the time things were done, the same on every device: equal times go by id. */
 export const inOrder = <Line extends { readonly at: string; readonly id: string }>(lines: readonly Line[]): Line[] =>
@@ -50,7 +52,12 @@ export function unseenAnswers(log: readonly Entry[], stepKey: string): Answered[
   if (!standing) return []
   const byId = new Map(answers.map((a) => [a.id, a]))
   const seen = new Set<string>()
-  for (let at: Answered | undefined = standing; at && !seen.has(at.id); at = at.replaces ? byId.get(at.replaces) : undefined) seen.add(at.id)
+  for (
+    let at: Answered | undefined = standing;
+    at && !seen.has(at.id);
+    at = at.replaces ? byId.get(at.replaces) : undefined
+  )
+    seen.add(at.id)
   return answers.filter((a) => !seen.has(a.id) && a.byId !== standing.byId)
 }
 
@@ -70,7 +77,12 @@ export const timerStart = (log: readonly Entry[], stepKey: string): string | nul
 export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBackReadings {
   const test = states.get('test-refilled')
   if (test?.status !== 'done') return {}
-  return Object.fromEntries(Object.entries(test.entry.answer.readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
+  return Object.fromEntries(
+    Object.entries(test.entry.answer.readings ?? {}).map(([kind, reading]) => [
+      kind,
+      reading!.belowStep ? 0 : reading!.value,
+    ]),
+  )
 }
 
 /** What is known of the pond for judging gates, beside what this visit has logged. */
@@ -93,7 +105,10 @@ export interface FishInTanks {
 export function fishTakenOut(states: ReadonlyMap<string, StepState>): FishInTanks | null {
   const out = states.get('fish-out')
   if (out?.status !== 'done' || !out.entry.answer.fish) return null
-  return { count: out.entry.answer.fish.reduce((sum, line) => sum + line.count, 0), losses: out.entry.answer.losses ?? 0 }
+  return {
+    count: out.entry.answer.fish.reduce((sum, line) => sum + line.count, 0),
+    losses: out.entry.answer.losses ?? 0,
+  }
 }
 
 /**
@@ -108,7 +123,9 @@ export function gateContext(
 ): GateContext {
   const done = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : [])))
   const valuesOf = (readings: StepAnswer['readings']) =>
-    Object.fromEntries(Object.entries(readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]))
+    Object.fromEntries(
+      Object.entries(readings ?? {}).map(([kind, reading]) => [kind, reading!.belowStep ? 0 : reading!.value]),
+    )
   const wentOut = states.get('fish-out')?.status === 'done' || fishInTanks !== null
   return {
     systemM3,
@@ -116,7 +133,11 @@ export function gateContext(
     hoursSinceChange: lastChangeAt === null ? null : (atMs - Date.parse(lastChangeAt)) / HOUR_MS,
     fill,
     // salt leaves only with water: what was found last counts until it is tested again
-    readings: Object.assign(salinity === null ? {} : { salinity }, ...done.map((entry) => valuesOf(entry.answer.readings)), valuesOf(answer.readings)),
+    readings: Object.assign(
+      salinity === null ? {} : { salinity },
+      ...done.map((entry) => valuesOf(entry.answer.readings)),
+      valuesOf(answer.readings),
+    ),
     refilled: fishBackReadings(states),
     figures: answer.figures ?? {},
     choice: answer.choice ?? null,
@@ -133,7 +154,9 @@ export function tapChlorine(states: ReadonlyMap<string, StepState>): number | nu
 /** Carbonate hardness tested on this visit, °dH, or null before. */
 export function khToday(states: ReadonlyMap<string, StepState>): number | null {
   const values = [...states.values()].flatMap((s) =>
-    s.status === 'done' && s.entry.answer.readings?.kh ? [{ at: s.entry.at, id: s.entry.id, ...s.entry.answer.readings.kh }] : [],
+    s.status === 'done' && s.entry.answer.readings?.kh
+      ? [{ at: s.entry.at, id: s.entry.id, ...s.entry.answer.readings.kh }]
+      : [],
   )
   const newest = inOrder(values).at(-1)
   return newest ? (newest.belowStep ? 0 : newest.value) : null

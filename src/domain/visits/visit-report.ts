@@ -50,7 +50,9 @@ export interface VisitReport {
 }
 
 const countOf = (state: StepState | undefined): number | null =>
-  state?.status === 'done' && state.entry.answer.fish ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0) : null
+  state?.status === 'done' && state.entry.answer.fish
+    ? state.entry.answer.fish.reduce((sum, line) => sum + line.count, 0)
+    : null
 
 /**
  * Writes a visit up from its log: what was done, left out, found, and what comes next.
@@ -71,10 +73,21 @@ export function writeReport(
       .filter((s) => s.section === title)
       .flatMap((step) => {
         const state = states.get(step.key)
-        return state?.status === 'done' ? [{ title: step.title, remark: remark(step, state), said: state.entry.answer.note, figures: figuresOf(state) }] : []
+        return state?.status === 'done'
+          ? [
+              {
+                title: step.title,
+                remark: remark(step, state),
+                said: state.entry.answer.note,
+                figures: figuresOf(state),
+              },
+            ]
+          : []
       }),
   }))
-  const raw = new Set<string>(log.flatMap((e) => (e.kind === 'finding' || (e.kind === 'finished' && e.ending !== 'done') ? [e.id] : [])))
+  const raw = new Set<string>(
+    log.flatMap((e) => (e.kind === 'finding' || (e.kind === 'finished' && e.ending !== 'done') ? [e.id] : [])),
+  )
   return {
     visit,
     day: realDay(visit, timeZone),
@@ -86,17 +99,28 @@ export function writeReport(
     notes: log.flatMap((e) => (e.kind === 'note' ? [e.text] : [])),
     fishOut: countOf(states.get('fish-out')) ?? fishInTanks?.count ?? null,
     fishBack: countOf(states.get('fish-back')),
-    losses: [...states.values()].reduce((sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0), fishInTanks?.losses ?? 0),
+    losses: [...states.values()].reduce(
+      (sum, s) => sum + (s.status === 'done' ? (s.entry.answer.losses ?? 0) : 0),
+      fishInTanks?.losses ?? 0,
+    ),
     doses: dosesOf(states),
     crew: [...new Set(log.map((e) => e.byName))],
     // a stop that was passed stays in the report, also where its step was corrected afterwards
     overrides: log.flatMap((entry) =>
       entry.kind === 'done' && entry.override
-        ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', reason: entry.override.reason, by: entry.byName }]
+        ? [
+            {
+              title: steps.find((s) => s.key === entry.stepKey)?.title ?? '',
+              reason: entry.override.reason,
+              by: entry.byName,
+            },
+          ]
         : [],
     ),
     disputes: log.flatMap((entry) =>
-      'disputed' in entry && entry.disputed && 'stepKey' in entry ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', by: entry.byName }] : [],
+      'disputed' in entry && entry.disputed && 'stepKey' in entry
+        ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', by: entry.byName }]
+        : [],
     ),
     twice: steps
       .filter((step) => !step.again)
@@ -104,7 +128,10 @@ export function writeReport(
         unseenAnswers(log, step.key).map((entry) => ({
           title: step.title,
           by: entry.byName,
-          said: entry.kind === 'done' ? [remark(step, { status: 'done', entry }), entry.answer.note].filter(Boolean).join(' · ') : entry.reason,
+          said:
+            entry.kind === 'done'
+              ? [remark(step, { status: 'done', entry }), entry.answer.note].filter(Boolean).join(' · ')
+              : entry.reason,
         })),
       ),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
@@ -126,7 +153,9 @@ function realDay({ startedAt, finishedAt, day }: VisitInContext, timeZone: strin
 
 /** Given doses summed by product, in the order in which they were first given. */
 function dosesOf(states: ReadonlyMap<string, StepState>): VisitReport['doses'] {
-  const given = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : []))).flatMap((entry) => entry.answer.doses ?? [])
+  const given = inOrder([...states.values()].flatMap((s) => (s.status === 'done' ? [s.entry] : []))).flatMap(
+    (entry) => entry.answer.doses ?? [],
+  )
   const sums = new Map<string, { name: string; amount: number; unit: string }>()
   for (const { productKey, name, amount, unit } of given)
     if (amount > 0) sums.set(productKey, { name, unit, amount: (sums.get(productKey)?.amount ?? 0) + amount })
@@ -136,7 +165,9 @@ function dosesOf(states: ReadonlyMap<string, StepState>): VisitReport['doses'] {
 /** By what was done, in the order of the first; a look alone is no work. */
 function plantsDone(log: readonly Entry[]): VisitReport['plants'] {
   const done = new Map<PlantAction, Set<string>>()
-  for (const e of log) if (e.kind === 'plant' && e.action !== 'look') done.set(e.action, (done.get(e.action) ?? new Set()).add(speciesName(e.species)))
+  for (const e of log)
+    if (e.kind === 'plant' && e.action !== 'look')
+      done.set(e.action, (done.get(e.action) ?? new Set()).add(speciesName(e.species)))
   return [...done].map(([action, species]) => ({ action, species: [...species] }))
 }
 
@@ -151,5 +182,7 @@ function remark(step: VisitStep, state: Extract<StepState, { status: 'done' }>):
     .map((line) => `${line.count} ${FISH_SPECIES[line.species].name.toLowerCase()}`)
     .join(', ')
   const choice = step.choices?.find((c) => c.code === answer.choice)?.label
-  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : ''].filter(Boolean).join(' · ')
+  return [choice, fish, answer.losses ? `${answer.losses} lost` : '', answer.signedBy ? `told ${answer.signedBy}` : '']
+    .filter(Boolean)
+    .join(' · ')
 }

@@ -13,7 +13,9 @@ const oldShape = (job: VisitType): VisitType =>
     steps: job.steps.map((step) => ({
       ...step,
       ...(step.choices ? { choices: step.choices.map((c) => c.label) } : {}),
-      ...(step.key === 'test-refilled' ? { readings: ['waterTemp', 'tankTemp', 'ph', 'tan', 'freeChlorine'], required: ['ph'] } : {}),
+      ...(step.key === 'test-refilled'
+        ? { readings: ['waterTemp', 'tankTemp', 'ph', 'tan', 'freeChlorine'], required: ['ph'] }
+        : {}),
       ...(step.key === 'ramp' ? { gate: undefined } : {}),
     })),
   }) as unknown as VisitType
@@ -29,7 +31,9 @@ const CONTEXT: GateContext = {
   fishOut: false,
   fill: null,
 }
-const gated = VISIT_TYPES.flatMap((job) => job.steps.filter((step) => step.gate && step.choices).map((step) => ({ job, step })))
+const gated = VISIT_TYPES.flatMap((job) =>
+  job.steps.filter((step) => step.gate && step.choices).map((step) => ({ job, step })),
+)
 const verdictOf = (step: VisitStep, choice: string) => JSON.stringify(judgeGate(step.gate!, { ...CONTEXT, choice }))
 
 describe('what was stored before answers had codes', () => {
@@ -41,7 +45,14 @@ describe('what was stored before answers had codes', () => {
   it('has no figure in a title, which reports and letters give as it stands', () => {
     const old = {
       ...visitType('netting')!,
-      steps: [{ key: 'fish-feed', section: 'Net', kind: 'do' as const, title: 'Tell: low-protein feed now, none below {10|temperature}' }],
+      steps: [
+        {
+          key: 'fish-feed',
+          section: 'Net',
+          kind: 'do' as const,
+          title: 'Tell: low-protein feed now, none below {10|temperature}',
+        },
+      ],
     }
     expect(upgradeVisitType(old).steps[0]).toEqual(visitType('netting')!.steps.find((s) => s.key === 'fish-feed'))
   })
@@ -51,8 +62,12 @@ describe('what was stored before answers had codes', () => {
   })
   it('a stop keeps its answers’ codes though a comma was dropped, or the firm wrote them anew', () => {
     const step = visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!
-    const own = (choices: string[]) => upgradeVisitType({ ...visitType('rescue-floor')!, steps: [{ ...step, choices: choices as never }] }).steps[0].choices
-    expect(own(['No smell fish calm', 'Smell of rotten eggs', 'Fish gasp at the surface'])!.map((c) => c.code)).toEqual(['calm', 'rotten-eggs', 'gasping'])
+    const own = (choices: string[]) =>
+      upgradeVisitType({ ...visitType('rescue-floor')!, steps: [{ ...step, choices: choices as never }] }).steps[0]
+        .choices
+    expect(own(['No smell fish calm', 'Smell of rotten eggs', 'Fish gasp at the surface'])!.map((c) => c.code)).toEqual(
+      ['calm', 'rotten-eggs', 'gasping'],
+    )
     expect(own(['All well', 'It stinks', 'They gasp'])).toEqual([
       { code: 'calm', label: 'All well' },
       { code: 'rotten-eggs', label: 'It stinks' },
@@ -60,12 +75,21 @@ describe('what was stored before answers had codes', () => {
     ])
   })
   it('a firm’s own question has codes of its own, no two alike', () => {
-    const steps = [{ key: 'own-1', section: 'S', kind: 'decide' as const, title: 'T', choices: ['Yes!', 'yes', 'Nein'] as never }]
-    expect(upgradeVisitType({ ...visitType('routine')!, steps }).steps[0].choices!.map((c) => c.code)).toEqual(['yes', 'yes-2', 'nein'])
+    const steps = [
+      { key: 'own-1', section: 'S', kind: 'decide' as const, title: 'T', choices: ['Yes!', 'yes', 'Nein'] as never },
+    ]
+    expect(upgradeVisitType({ ...visitType('routine')!, steps }).steps[0].choices!.map((c) => c.code)).toEqual([
+      'yes',
+      'yes-2',
+      'nein',
+    ])
   })
   it('a logged answer goes by its code, and one that nothing says is kept as a note', () => {
     const media = visitType('spring-cleanout')!.steps.find((s) => s.key === 'media')!
-    expect(upgradeAnswer({ choice: 'In tap water, as a reset', note: '' }, media)).toEqual({ choice: 'tap-water', note: '' })
+    expect(upgradeAnswer({ choice: 'In tap water, as a reset', note: '' }, media)).toEqual({
+      choice: 'tap-water',
+      note: '',
+    })
     expect(upgradeAnswer({ choice: 'Left it', note: 'gate shut' }, media)).toEqual({ note: 'Left it: gate shut' })
     expect(upgradeAnswer({ choice: 'pond-water', note: '' }, media)).toEqual({ choice: 'pond-water', note: '' })
     const line = { kind: 'done', stepKey: 'media', answer: { choice: 'In pond water', note: '' } }
@@ -74,7 +98,9 @@ describe('what was stored before answers had codes', () => {
   })
   it('the test before fish go back asks for oxygen and nitrite, in what was planned before too', () => {
     const steps = upgradeVisitType(oldShape(visitType('spring-cleanout')!)).steps
-    expect(steps.find((s) => s.key === 'test-refilled')!.required).toEqual(expect.arrayContaining(['dissolvedOxygen', 'nitrite', 'ph']))
+    expect(steps.find((s) => s.key === 'test-refilled')!.required).toEqual(
+      expect.arrayContaining(['dissolvedOxygen', 'nitrite', 'ph']),
+    )
   })
 })
 
@@ -82,14 +108,19 @@ describe('gates decide by codes', () => {
   it('whatever any visit type’s answers are worded as, no gate’s verdict changes', () => {
     expect(gated.length).toBeGreaterThan(5)
     fc.assert(
-      fc.property(fc.constantFrom(...gated), fc.array(fc.string({ minLength: 1, maxLength: 60 }), { minLength: 6, maxLength: 6 }), ({ step }, words) => {
-        const reworded = { ...step, choices: step.choices!.map((c, i) => ({ ...c, label: words[i] })) }
-        for (const { code } of step.choices!) expect(verdictOf(reworded, code)).toBe(verdictOf(step, code))
-      }),
+      fc.property(
+        fc.constantFrom(...gated),
+        fc.array(fc.string({ minLength: 1, maxLength: 60 }), { minLength: 6, maxLength: 6 }),
+        ({ step }, words) => {
+          const reworded = { ...step, choices: step.choices!.map((c, i) => ({ ...c, label: words[i] })) }
+          for (const { code } of step.choices!) expect(verdictOf(reworded, code)).toBe(verdictOf(step, code))
+        },
+      ),
     )
   })
   it('a sentence in the place of a code is never safe', () => {
-    for (const { step } of gated) for (const { label } of step.choices!) expect(verdictOf(step, label)).toContain('needs-answer')
+    for (const { step } of gated)
+      for (const { label } of step.choices!) expect(verdictOf(step, label)).toContain('needs-answer')
   })
   it('a copy may word the answers of a stop, not drop or add one', () => {
     const steps = visitType('rescue-floor')!.steps
@@ -97,7 +128,9 @@ describe('gates decide by codes', () => {
     const usual = steps.find((s) => s.key === 'siphon')!.choices!
     expect(lostParts('rescue-floor', changed(usual.map((c) => ({ ...c, label: 'x' }))))).toEqual([])
     expect(lostParts('rescue-floor', changed(usual.slice(1)))).toMatchObject([{ stepKey: 'siphon', why: 'answers' }])
-    expect(lostParts('rescue-floor', changed([...usual, { code: 'fine', label: 'Fine' }]))).toMatchObject([{ why: 'answers' }])
+    expect(lostParts('rescue-floor', changed([...usual, { code: 'fine', label: 'Fine' }]))).toMatchObject([
+      { why: 'answers' },
+    ])
   })
   it('a step that lost its gate has it again', () => {
     const usual = visitType('commissioning')!.steps.find((s) => s.key === 'ramp')!

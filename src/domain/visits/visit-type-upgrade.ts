@@ -27,23 +27,29 @@ function codedChoices(step: StoredStep, usual: VisitStep | undefined): readonly 
   const coded: StepChoice[] = []
   choices.forEach((choice, i) => {
     if (typeof choice !== 'string') return coded.push(choice)
-    const known = usual?.choices?.find((c) => plain(c.label) === plain(choice)) ?? (usual?.gate ? usual.choices?.[i] : undefined)
+    const known =
+      usual?.choices?.find((c) => plain(c.label) === plain(choice)) ?? (usual?.gate ? usual.choices?.[i] : undefined)
     const taken = coded.map((c) => c.code)
-    const code = known && !taken.includes(known.code) ? known.code : ownChoiceCode(choice, [...taken, ...(usual?.choices ?? []).map((c) => c.code)])
+    const code =
+      known && !taken.includes(known.code)
+        ? known.code
+        : ownChoiceCode(choice, [...taken, ...(usual?.choices ?? []).map((c) => c.code)])
     return coded.push({ code, label: choice })
   })
   return coded
 }
 
 /** A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes by. */
-export function guardedStep<Step extends Pick<VisitStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>>(
-  step: Step,
-  usual: VisitStep | undefined,
-): Step {
+export function guardedStep<
+  Step extends Pick<VisitStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>,
+>(step: Step, usual: VisitStep | undefined): Step {
   if (!usual) return step
   const needed = usual.key === 'test-refilled' ? (usual.required ?? []) : []
   const more = (list: VisitStep['readings']) => (needed.length > 0 ? [...new Set([...(list ?? []), ...needed])] : list)
-  const timed = { ...(usual.waits && step.timerMinutes ? { waits: true } : {}), ...(usual.again ? { again: true } : {}) }
+  const timed = {
+    ...(usual.waits && step.timerMinutes ? { waits: true } : {}),
+    ...(usual.again ? { again: true } : {}),
+  }
   const gated = { ...step, ...timed, ...(usual.gate ? { gate: usual.gate } : {}) }
   return needed.length > 0 ? { ...gated, readings: more(step.readings), required: more(step.required) } : gated
 }
@@ -71,10 +77,12 @@ export function upgradeSteps(key: string, steps: readonly StoredStep[]): VisitSt
  * Notes for the customer that used to say what was done, whatever the log held. A note only advises now; what was done is told from the log.
  */
 const CLAIMING_NOTES: Readonly<Record<string, string>> = {
-  'The pond is running again. Feed lightly and only once the water is warm enough.': 'Feed lightly, and only once the water is warm enough.',
+  'The pond is running again. Feed lightly and only once the water is warm enough.':
+    'Feed lightly, and only once the water is warm enough.',
   'The net keeps leaves out of the water. Shake it off when it is full; do not walk on it. Feed less as the water cools.':
     'Shake the net off when it is full; do not walk on it. Feed less as the water cools.',
-  'The pond is wintering as it should.': 'Keep a hole in the ice open; never break it with blows. Call us when fish lie at the surface.',
+  'The pond is wintering as it should.':
+    'Keep a hole in the ice open; never break it with blows. Call us when fish lie at the surface.',
   'The pond runs through the winter. Look for ice dams after every frost and call us when water leaves the falls.':
     'Look for ice dams after every frost, and call us when water leaves the falls.',
   'The water will look murky for 24 to 48 hours. Please do not feed for 24 hours, then feed lightly for a week.':
@@ -83,7 +91,8 @@ const CLAIMING_NOTES: Readonly<Record<string, string>> = {
     'Feed by the temperature of the water, and top up when the level falls.',
   'Plants were cut back before they seed; the cuttings carried nutrients out of the pond.':
     'Take dead leaves off the water when you see them: what rots in it feeds algae.',
-  'The sludge of the season is out of the filter; the water may be a little cloudy for a day.': 'The water may be a little cloudy for a day.',
+  'The sludge of the season is out of the filter; the water may be a little cloudy for a day.':
+    'The water may be a little cloudy for a day.',
 }
 
 export const upgradeNote = (note: string): string => CLAIMING_NOTES[note] ?? note
@@ -95,7 +104,10 @@ export const upgradeVisitType = (job: VisitType): VisitType => ({
 })
 
 /** A logged answer by its code; one that no answer of the step says is kept among the notes. */
-export function upgradeAnswer<Answer extends { readonly choice?: string; readonly note?: string }>(answer: Answer, step: VisitStep | undefined): Answer {
+export function upgradeAnswer<Answer extends { readonly choice?: string; readonly note?: string }>(
+  answer: Answer,
+  step: VisitStep | undefined,
+): Answer {
   const { choice, ...rest } = answer
   if (choice === undefined || step?.choices?.some((c) => c.code === choice)) return answer
   const known = step?.choices?.find((c) => plain(c.label) === plain(choice))
@@ -105,7 +117,11 @@ export function upgradeAnswer<Answer extends { readonly choice?: string; readonl
 
 /** A line of a log in today's shape. */
 export function upgradeEntry<Line extends object>(entry: Line, steps: readonly VisitStep[]): Line {
-  const { kind, stepKey, answer } = entry as { kind?: unknown; stepKey?: unknown; answer?: { choice?: string; note?: string } }
+  const { kind, stepKey, answer } = entry as {
+    kind?: unknown
+    stepKey?: unknown
+    answer?: { choice?: string; note?: string }
+  }
   if (kind !== 'done' || !answer || typeof answer !== 'object') return entry
   return {
     ...entry,

@@ -56,7 +56,9 @@ export const MoveVisitInput = z.strictObject({
 
 export const ArrangeInput = z.strictObject({
   moves: z
-    .array(z.strictObject({ id: VisitId, version: z.int().min(1), day: calendarDay, startTime: clockTime, crewId: CrewId }))
+    .array(
+      z.strictObject({ id: VisitId, version: z.int().min(1), day: calendarDay, startTime: clockTime, crewId: CrewId }),
+    )
     .min(1)
     .max(100),
 })
@@ -65,7 +67,10 @@ export type VisitMove = z.infer<typeof ArrangeInput>['moves'][number]
 const ReadingValue = z.strictObject({ value: z.number(), belowStep: z.boolean().default(false) })
 export const READING_METHODS = ['strip', 'drops', 'meter', 'probe'] as const
 
-export const ReadingsInput = z.partialRecord(z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]]), ReadingValue)
+export const ReadingsInput = z.partialRecord(
+  z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]]),
+  ReadingValue,
+)
 
 /** What a step's answer can hold; every field is optional, the step's kind says which are needed. */
 export const StepAnswer = z.strictObject({
@@ -184,8 +189,17 @@ export const EntryInput = z.discriminatedUnion('kind', [
   /** A person leaves before the others. */
   z.strictObject({ kind: z.literal('left'), id: EntryId, at }),
   z
-    .strictObject({ kind: z.literal('finished'), id: EntryId, at, ending: z.enum(ENDINGS), reason: z.string().trim().max(300).default('') })
-    .refine(({ ending, reason }) => ending === 'done' || reason.length >= 3, { path: ['reason'], error: 'Say in a few words what happened.' }),
+    .strictObject({
+      kind: z.literal('finished'),
+      id: EntryId,
+      at,
+      ending: z.enum(ENDINGS),
+      reason: z.string().trim().max(300).default(''),
+    })
+    .refine(({ ending, reason }) => ending === 'done' || reason.length >= 3, {
+      path: ['reason'],
+      error: 'Say in a few words what happened.',
+    }),
 ])
 export type EntryInput = z.infer<typeof EntryInput>
 

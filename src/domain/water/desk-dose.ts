@@ -23,10 +23,18 @@ interface DeskDose {
 }
 
 const GRAMS_PER_KG = 1000
-const stopOf = (reasons: readonly GateReason[]): GateOutcome => (reasons.length === 0 ? { status: 'safe' } : { status: 'stop', reasons })
+const stopOf = (reasons: readonly GateReason[]): GateOutcome =>
+  reasons.length === 0 ? { status: 'safe' } : { status: 'stop', reasons }
 
 /** The stops of the field sheet, held against a dose that is planned at the desk; null where the product has none. */
-export function deskStop({ purpose, amount, riseDH, readings, systemM3, planted }: DeskDose): { readonly kind: StopKind; readonly gate: GateOutcome } | null {
+export function deskStop({
+  purpose,
+  amount,
+  riseDH,
+  readings,
+  systemM3,
+  planted,
+}: DeskDose): { readonly kind: StopKind; readonly gate: GateOutcome } | null {
   const context: GateContext = {
     readings,
     refilled: {},

@@ -8,13 +8,34 @@ import { productNeeds } from '../stores/product-needs'
 import { StepAnswer, type Entry } from '../visits/visit'
 import type { StepState } from '../visits/visit-progress'
 
-const POND = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
+const POND = {
+  waterM3: 12,
+  maxDepthM: 1.1,
+  fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }],
+  sourceChlorinated: true,
+}
 const amounts = visitAmounts(POND, DEFAULT_KIT, { tapChlorineMgL: 0.5, khDH: 4, systemM3: 15, planted: true })
 const product = (key: string): Product => DEFAULT_PRODUCTS.find((p) => p.key === key)!
-const step = (over: Partial<VisitStep>): VisitStep => ({ key: 'dose', section: 'Work', kind: 'dose', title: 'Dose', ...over })
+const step = (over: Partial<VisitStep>): VisitStep => ({
+  key: 'dose',
+  section: 'Work',
+  kind: 'dose',
+  title: 'Dose',
+  ...over,
+})
 const facts = { amounts, waterC: 12, recent: [] }
 const doneAt = (stepKey: string, at: string, answer: object): Entry =>
-  ({ kind: 'done', id: at, stepKey, at, answer: StepAnswer.parse(answer), byId: 'u', byName: 'Tamsy', receivedAt: at, replaces: null }) as unknown as Entry
+  ({
+    kind: 'done',
+    id: at,
+    stepKey,
+    at,
+    answer: StepAnswer.parse(answer),
+    byId: 'u',
+    byName: 'Tamsy',
+    receivedAt: at,
+    replaces: null,
+  }) as unknown as Entry
 
 describe('the water that a product treats', () => {
   it('is the whole system for what works in the pond, wherever it is given', () => {
@@ -25,13 +46,17 @@ describe('the water that a product treats', () => {
     expect(treatedM3(step({ quantity: 'refill' }), product('thiosulfate'), amounts, undefined)).toBe(amounts.refillM3)
     expect(treatedM3(step({ quantity: 'partial-change' }), product('thiosulfate'), amounts, 2.5)).toBe(2.5)
     // a third of the system until it is known what was changed
-    expect(treatedM3(step({ quantity: 'partial-change' }), product('thiosulfate'), amounts, undefined)).toBeCloseTo(5, 9)
+    expect(treatedM3(step({ quantity: 'partial-change' }), product('thiosulfate'), amounts, undefined)).toBeCloseTo(
+      5,
+      9,
+    )
     expect(treatedM3(step({}), product('thiosulfate'), amounts, 1)).toBe(1)
   })
 })
 
 describe('the doses of a step', () => {
-  const doses = (over: Partial<VisitStep>, answer: object = {}, more: object = {}) => stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
+  const doses = (over: Partial<VisitStep>, answer: object = {}, more: object = {}) =>
+    stepDoses(step(over), DEFAULT_PRODUCTS, { ...facts, ...more }, answer)
   it('are those of the purposes that it names, by the tap’s chlorine, today’s hardness and the salt aimed at', () => {
     const [thio] = doses({ products: ['dechlorinator'], quantity: 'partial-change' }, { figures: { changedM3: 4 } })
     // 4 m³ × 0.5 mg/L × 7 g
@@ -60,32 +85,52 @@ describe('what a visit knows', () => {
         'floc',
         {
           status: 'done',
-          entry: doneAt('floc', '2027-05-03T08:00:00Z', { doses: [{ productKey: 'flocculant', name: 'F', amount: 40, unit: 'mL' }] }) as never,
+          entry: doneAt('floc', '2027-05-03T08:00:00Z', {
+            doses: [{ productKey: 'flocculant', name: 'F', amount: 40, unit: 'mL' }],
+          }) as never,
         },
       ],
       [
         'none',
-        { status: 'done', entry: doneAt('none', '2027-05-03T09:00:00Z', { doses: [{ productKey: 'culture', name: 'C', amount: 0, unit: 'mL' }] }) as never },
+        {
+          status: 'done',
+          entry: doneAt('none', '2027-05-03T09:00:00Z', {
+            doses: [{ productKey: 'culture', name: 'C', amount: 0, unit: 'mL' }],
+          }) as never,
+        },
       ],
       [
         'gone',
-        { status: 'done', entry: doneAt('gone', '2027-05-03T09:00:00Z', { doses: [{ productKey: 'no-more', name: 'N', amount: 9, unit: 'g' }] }) as never },
+        {
+          status: 'done',
+          entry: doneAt('gone', '2027-05-03T09:00:00Z', {
+            doses: [{ productKey: 'no-more', name: 'N', amount: 9, unit: 'g' }],
+          }) as never,
+        },
       ],
       ['open', { status: 'open' }],
     ])
     const now = Date.parse('2027-05-03T10:30:00Z')
-    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 2.5 }])
+    expect(givenBefore(states, DEFAULT_PRODUCTS, 'bacteria', now)).toEqual([
+      { productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 2.5 },
+    ])
     expect(givenBefore(states, DEFAULT_PRODUCTS, 'floc', now)).toEqual([])
     // what another visit gave counts as well; products that are no more in the book say nothing
     const earlier = [
       { productKey: 'flocculant', at: '2027-05-02T10:30:00Z' },
       { productKey: 'no-more', at: '2027-05-02T10:30:00Z' },
     ]
-    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([{ productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 24 }])
+    expect(givenEarlier(earlier, DEFAULT_PRODUCTS, now)).toEqual([
+      { productKey: 'flocculant', purpose: 'flocculant', hoursAgo: 24 },
+    ])
   })
   it('is the newest water temperature, by when it was measured', () => {
     const reading = (value: number) => ({ method: 'meter', readings: { waterTemp: { value, belowStep: false } } })
-    const log = [doneAt('b', '2027-05-03T10:00:00Z', reading(14)), doneAt('a', '2027-05-03T08:00:00Z', reading(12)), doneAt('c', '2027-05-03T11:00:00Z', {})]
+    const log = [
+      doneAt('b', '2027-05-03T10:00:00Z', reading(14)),
+      doneAt('a', '2027-05-03T08:00:00Z', reading(12)),
+      doneAt('c', '2027-05-03T11:00:00Z', {}),
+    ]
     expect(waterToday(log)).toBe(14)
     expect(waterToday([])).toBeNull()
   })
@@ -93,19 +138,28 @@ describe('what a visit knows', () => {
 
 describe('more than the label allows', () => {
   const bacteria = step({ products: ['bacteria'] })
-  const given = (productKey: string, amount: number) => StepAnswer.parse({ doses: [{ productKey, name: 'x', amount, unit: 'mL' }] })
+  const given = (productKey: string, amount: number) =>
+    StepAnswer.parse({ doses: [{ productKey, name: 'x', amount, unit: 'mL' }] })
   it('is refused at its own field, with what is allowed', () => {
     const most = product('culture').mostPerM3 * 15
     expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most))).toBeNull()
     const over = overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('culture', most * 1.1))!
-    expect(over).toEqual({ code: 'over-label', product: product('culture').name, most, unit: 'mL', paths: ['answer.doses.0'] })
+    expect(over).toEqual({
+      code: 'over-label',
+      product: product('culture').name,
+      most,
+      unit: 'mL',
+      paths: ['answer.doses.0'],
+    })
   })
-  it('cannot be told of a product that the book no longer has', () => expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('gone', 1e6))).toBeNull())
+  it('cannot be told of a product that the book no longer has', () =>
+    expect(overLabel(bacteria, DEFAULT_PRODUCTS, amounts, given('gone', 1e6))).toBeNull())
 })
 
 describe('what coming visits will take', () => {
   const visit = (waterC: number | null) => ({ job: SPRING_CLEANOUT, amounts, waterC })
-  const of = (needs: ReturnType<typeof productNeeds>, key: string) => needs.find((n) => n.product.key === key)?.amount ?? 0
+  const of = (needs: ReturnType<typeof productNeeds>, key: string) =>
+    needs.find((n) => n.product.key === key)?.amount ?? 0
   it('is the sum over visits, by the chlorine that is assumed for their refills', () => {
     const one = of(productNeeds([visit(12)], DEFAULT_PRODUCTS), 'thiosulfate')
     expect(one).toBeGreaterThan(0)
@@ -120,5 +174,9 @@ describe('what coming visits will take', () => {
     expect(of(warm, 'cold-culture')).toBe(0)
   })
   it('foretells nothing that only tests or eyes can ask for', () =>
-    expect(productNeeds([visit(12)], DEFAULT_PRODUCTS).some((n) => ['algae', 'flocculant', 'kh', 'gh'].includes(n.product.purpose))).toBe(false))
+    expect(
+      productNeeds([visit(12)], DEFAULT_PRODUCTS).some((n) =>
+        ['algae', 'flocculant', 'kh', 'gh'].includes(n.product.purpose),
+      ),
+    ).toBe(false))
 })

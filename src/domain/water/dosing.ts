@@ -1,7 +1,14 @@
 import { addDays } from '../../core/numeric/calendar'
 import type { VisitStep } from '../../core/visits/step'
 import type { VisitAmounts } from '../../core/visits/visit-amounts'
-import { doseProblems, productDose, type Dose, type DoseProblem, type GivenDose, type Product } from '../../core/water/products'
+import {
+  doseProblems,
+  productDose,
+  type Dose,
+  type DoseProblem,
+  type GivenDose,
+  type Product,
+} from '../../core/water/products'
 import type { AnswerProblem } from '../visits/step-check'
 import type { Entry, StepAnswer } from '../visits/visit'
 import { inOrder, type StepState } from '../visits/visit-progress'
@@ -16,11 +23,18 @@ export interface DosingFacts {
 }
 
 /** The water that a step treats with a product, m³. */
-export function treatedM3(step: VisitStep, product: Product, amounts: VisitAmounts, changedM3: number | undefined): number {
+export function treatedM3(
+  step: VisitStep,
+  product: Product,
+  amounts: VisitAmounts,
+  changedM3: number | undefined,
+): number {
   if (product.treats === 'system') return amounts.systemM3
   // a part change treats what it lets in, a refill all that it fills
   if (step.quantity === 'partial-change') return changedM3 ?? amounts.partialChange.volumeM3
-  return step.quantity === 'dechlorinator' || step.quantity === 'refill' ? amounts.refillM3 : (changedM3 ?? amounts.partialChange.volumeM3)
+  return step.quantity === 'dechlorinator' || step.quantity === 'refill'
+    ? amounts.refillM3
+    : (changedM3 ?? amounts.partialChange.volumeM3)
 }
 
 /** What the basis of a product's rate is today: chlorine of the tap, the rise of hardness, the salt aimed at. */
@@ -46,7 +60,9 @@ export function youngTests(
   kinds: readonly string[],
   today: string,
 ): { readonly values: Readonly<Record<string, number>>; readonly since: string | null } {
-  const young = readings.filter((r) => kinds.includes(r.kind) && r.takenAt.slice(0, 10) >= addDays(today, -GATE_TEST_DAYS))
+  const young = readings.filter(
+    (r) => kinds.includes(r.kind) && r.takenAt.slice(0, 10) >= addDays(today, -GATE_TEST_DAYS),
+  )
   return {
     values: Object.fromEntries(young.map((r) => [r.kind, r.value])),
     since: young.map((r) => r.takenAt.slice(0, 10)).sort()[0] ?? null,
@@ -59,7 +75,12 @@ export interface StepDose extends Dose {
 }
 
 /** The firm's products for a step, each with its amount by the label. */
-export function stepDoses(step: VisitStep, products: readonly Product[], facts: DosingFacts, answer: Pick<StepAnswer, 'figures'>): StepDose[] {
+export function stepDoses(
+  step: VisitStep,
+  products: readonly Product[],
+  facts: DosingFacts,
+  answer: Pick<StepAnswer, 'figures'>,
+): StepDose[] {
   return products
     .filter((product) => step.products?.includes(product.purpose))
     .map((product) => {
@@ -67,19 +88,31 @@ export function stepDoses(step: VisitStep, products: readonly Product[], facts: 
       return {
         product,
         volumeM3,
-        ...productDose(product, { volumeM3, steps: stepsOf(product, facts.amounts, answer), waterC: facts.waterC, recent: facts.recent }),
+        ...productDose(product, {
+          volumeM3,
+          steps: stepsOf(product, facts.amounts, answer),
+          waterC: facts.waterC,
+          recent: facts.recent,
+        }),
       }
     })
 }
 
 /** What was given on this visit before a moment, and how long ago. */
-export function givenBefore(states: ReadonlyMap<string, StepState>, products: readonly Product[], except: string, atMs: number): DosingFacts['recent'] {
+export function givenBefore(
+  states: ReadonlyMap<string, StepState>,
+  products: readonly Product[],
+  except: string,
+  atMs: number,
+): DosingFacts['recent'] {
   return [...states.entries()].flatMap(([stepKey, state]) =>
     state.status !== 'done' || stepKey === except
       ? []
       : (state.entry.answer.doses ?? []).flatMap((dose) => {
           const purpose = products.find((p) => p.key === dose.productKey)?.purpose
-          return purpose && dose.amount > 0 ? [{ productKey: dose.productKey, purpose, hoursAgo: (atMs - Date.parse(state.entry.at)) / HOUR_MS }] : []
+          return purpose && dose.amount > 0
+            ? [{ productKey: dose.productKey, purpose, hoursAgo: (atMs - Date.parse(state.entry.at)) / HOUR_MS }]
+            : []
         }),
   )
 }
@@ -94,7 +127,11 @@ export interface EarlierDose {
 export const EARLIER_DOSE_DAYS = 120
 
 /** What was given on other visits, and how long ago. */
-export const givenEarlier = (doses: readonly EarlierDose[], products: readonly Product[], atMs: number): DosingFacts['recent'] =>
+export const givenEarlier = (
+  doses: readonly EarlierDose[],
+  products: readonly Product[],
+  atMs: number,
+): DosingFacts['recent'] =>
   doses.flatMap(({ productKey, at }) => {
     const purpose = products.find((p) => p.key === productKey)?.purpose
     return purpose ? [{ productKey, purpose, hoursAgo: (atMs - Date.parse(at)) / HOUR_MS }] : []
@@ -102,12 +139,21 @@ export const givenEarlier = (doses: readonly EarlierDose[], products: readonly P
 
 /** The newest water temperature that was tested on this visit, °C. */
 export function waterToday(log: readonly Entry[]): number | null {
-  const tested = inOrder(log.filter((e): e is Extract<Entry, { kind: 'done' }> => e.kind === 'done' && e.answer.readings?.waterTemp !== undefined))
+  const tested = inOrder(
+    log.filter(
+      (e): e is Extract<Entry, { kind: 'done' }> => e.kind === 'done' && e.answer.readings?.waterTemp !== undefined,
+    ),
+  )
   return tested.at(-1)?.answer.readings?.waterTemp?.value ?? null
 }
 
 /** Quantity over the label is refused, whoever gives it; all else is said and left to people. */
-export function overLabel(step: VisitStep, products: readonly Product[], amounts: VisitAmounts, answer: StepAnswer): AnswerProblem | null {
+export function overLabel(
+  step: VisitStep,
+  products: readonly Product[],
+  amounts: VisitAmounts,
+  answer: StepAnswer,
+): AnswerProblem | null {
   for (const [i, { productKey, amount }] of (answer.doses ?? []).entries()) {
     const product = products.find((p) => p.key === productKey)
     if (!product) continue

@@ -14,8 +14,16 @@ interface TestFinding {
   readonly holds: (values: Required<Values>) => boolean
 }
 
-const below = (finding: FindingKey, kind: ReadingKindName, edge: number): TestFinding => ({ finding, kinds: [kind], holds: (v) => v[kind] < edge })
-const above = (finding: FindingKey, kind: ReadingKindName, edge: number): TestFinding => ({ finding, kinds: [kind], holds: (v) => v[kind] > edge })
+const below = (finding: FindingKey, kind: ReadingKindName, edge: number): TestFinding => ({
+  finding,
+  kinds: [kind],
+  holds: (v) => v[kind] < edge,
+})
+const above = (finding: FindingKey, kind: ReadingKindName, edge: number): TestFinding => ({
+  finding,
+  kinds: [kind],
+  holds: (v) => v[kind] > edge,
+})
 
 /** The edges are those that the findings' own questions name. */
 export const TEST_FINDINGS: readonly TestFinding[] = [
@@ -31,7 +39,8 @@ export const TEST_FINDINGS: readonly TestFinding[] = [
     finding: 'ammonia-high',
     kinds: ['tan'],
     alsoKinds: ['ph', 'waterTemp'],
-    holds: ({ tan, ph, waterTemp }) => ['act', 'emergency'].includes(waterVerdict({ tan, ph, waterTemp }).bands.tan ?? 'fine'),
+    holds: ({ tan, ph, waterTemp }) =>
+      ['act', 'emergency'].includes(waterVerdict({ tan, ph, waterTemp }).bands.tan ?? 'fine'),
   },
 ]
 

@@ -18,7 +18,11 @@ export interface WaterMeaning {
 
 /** The visit's tests of the pond so far, in the order in which they were taken. */
 export function visitTests(states: ReadonlyMap<string, StepState>): DatedReading[] {
-  const entries = inOrder([...states.values()].flatMap((state) => (state.status === 'done' && state.entry.answer.readings ? [state.entry] : [])))
+  const entries = inOrder(
+    [...states.values()].flatMap((state) =>
+      state.status === 'done' && state.entry.answer.readings ? [state.entry] : [],
+    ),
+  )
   return entries.flatMap((entry) =>
     (Object.entries(entry.answer.readings!) as [ReadingKindName, { value: number; belowStep: boolean }][])
       .filter(([kind]) => !VISIT_ONLY_READINGS.includes(kind))

@@ -69,7 +69,8 @@ export const customers = {
     visitsOnlyThen: 'visits only during holidays',
     noVisitsThen: 'no visits during holidays',
     fillWater: 'Fill water',
-    whatRunsIntoPonds: 'The water that fills the ponds here. Water changes and KH corrections are checked against it. Tap tests on visits keep it up to date.',
+    whatRunsIntoPonds:
+      'The water that fills the ponds here. Water changes and KH corrections are checked against it. Tap tests on visits keep it up to date.',
     ph: 'pH',
     kh: 'KH',
     chlorine: 'Chlorine',
@@ -104,9 +105,12 @@ export const customers = {
     'top-up-mains':
       'Top up slowly, by no more than a tenth of the pond at a time. Tap water contains chlorine: treat what you add with dechlorinator, or ask us for some.',
     'top-up-other': 'Top up slowly, by no more than a tenth of the pond at a time.',
-    'baskets-weekly': 'Empty the skimmer basket once a week. Switch the pump off first, and never reach into the water while the power is on.',
+    'baskets-weekly':
+      'Empty the skimmer basket once a week. Switch the pump off first, and never reach into the water while the power is on.',
     'baskets-daily': 'Leaves are falling: check the skimmer basket every day or two. Switch the pump off first.',
-    'keep-hole-open': 'Keep a hole open in the ice with the de-icer or aerator. Never break the ice with blows, and never step on it.',
-    'watch-oxygen': 'Hot spell: keep the falls and the aerator running day and night. If fish gasp at the surface, call us at once.',
+    'keep-hole-open':
+      'Keep a hole open in the ice with the de-icer or aerator. Never break the ice with blows, and never step on it.',
+    'watch-oxygen':
+      'Hot spell: keep the falls and the aerator running day and night. If fish gasp at the surface, call us at once.',
   },
 } as const

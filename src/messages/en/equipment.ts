@@ -8,7 +8,8 @@ export const equipment = {
       'Cuttings this year: {cuttingBuckets} buckets, about {freshKg} fresh. They removed {nitrogenG} of nitrogen and {phosphorusG} of phosphorus from the pond.',
   },
   equipmentSheet: {
-    lampsPadsProbesPumps: 'Lamps, pads, probes and pumps with their service dates. Work that falls due is added to the next visit.',
+    lampsPadsProbesPumps:
+      'Lamps, pads, probes and pumps with their service dates. Work that falls due is added to the next visit.',
     overdue: 'overdue',
     due: 'due {due} {due2}',
     lastSeen: ', last serviced {doneOn} {doneOn2}',

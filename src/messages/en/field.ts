@@ -57,7 +57,8 @@ export const field = {
     stepsDone: '{answered} of {count} steps done',
     of: '{answered} of {count}',
     allStepsAnswered: 'All steps are done',
-    finishingWritesReportPuts: 'Finishing creates the report, adds the readings to the pond and schedules the follow-up test.',
+    finishingWritesReportPuts:
+      'Finishing creates the report, adds the readings to the pond and schedules the follow-up test.',
     finishVisit: 'Finish visit',
     notedSeason: 'Notes for this season',
     visitFinished: 'This visit is finished.',
@@ -87,7 +88,8 @@ export const field = {
     days: '{apart} days',
     hours: '{apart} hours',
     minutes: '{apart} minutes',
-    devicesClockTimesPut: 'This device’s clock is {by} {offsetMs}. Times are corrected automatically; please set the clock.',
+    devicesClockTimesPut:
+      'This device’s clock is {by} {offsetMs}. Times are corrected automatically; please set the clock.',
     keptDevice: '{waiting} waiting to send. ',
     notTakenOfficeOpen: '{refused} rejected by the office: open the visit to see why. ',
     signAgainSend: '{kept}Sign in again to send.',
@@ -113,7 +115,8 @@ export const field = {
     wholePieces02000: 'Whole pieces, 0 to 2000.',
     whereStored: 'Storage place',
     words: 'Note',
-    rootedPiecesGoHolding: 'Rooted pieces go to the holding bed or into gaps, never into the wild. Compost or bag the rest, away from waterways.',
+    rootedPiecesGoHolding:
+      'Rooted pieces go to the holding bed or into gaps, never into the wild. Compost or bag the rest, away from waterways.',
     keep: 'Save',
     saidPlants: 'Plant entries',
     plants: ', {count} plants',
@@ -263,8 +266,10 @@ export const field = {
     signAgainSeeVisit: 'Sign in again to see this visit.',
     daysStops: 'All visits today',
     reloadForVersion: 'A new version is ready: reload this page.',
-    deviceKeepsNoRounds: 'No visits are saved on this device yet, and there is no signal. Open the field sheet once where there is signal.',
-    deviceHasBeenShut: 'The office has blocked this device, and its visits have been removed from it. Unsent entries stay until their authors sign in again.',
+    deviceKeepsNoRounds:
+      'No visits are saved on this device yet, and there is no signal. Open the field sheet once where there is signal.',
+    deviceHasBeenShut:
+      'The office has blocked this device, and its visits have been removed from it. Unsent entries stay until their authors sign in again.',
     fieldSheet: 'Field sheet',
     signSeeYourRounds: 'Sign in to see your visits.',
     sign: 'Sign in',
@@ -292,9 +297,12 @@ export const field = {
     waterOnceMostDo: '{share} of the water at once; the limit is {mostShare}. Do the rest a day later.',
     waterChangedHoursAgo: 'Water was changed {hours} hours ago; leave {leastHours} hours between changes.',
     waterGoesDiffersMost: 'The new water differs by {differenceC}; the limit is {limitC}. Mix it, or let it stand.',
-    saltWouldComePond: 'Salt would reach {share}; the limit for this pond is {mostShare}. Salt leaves only with the water.',
-    biologicalMediaOnceFish: '{share} of the biological media at once with fish in the pond; the limit is {mostShare}. Clean the rest another week.',
-    tapWaterKillsWhat: 'Tap water kills the bacteria on the media. Use pond water; after a reset with tap water, treat it as a new filter.',
+    saltWouldComePond:
+      'Salt would reach {share}; the limit for this pond is {mostShare}. Salt leaves only with the water.',
+    biologicalMediaOnceFish:
+      '{share} of the biological media at once with fish in the pond; the limit is {mostShare}. Clean the rest another week.',
+    tapWaterKillsWhat:
+      'Tap water kills the bacteria on the media. Use pond water; after a reset with tap water, treat it as a new filter.',
     oxygenTakesMoreAir: 'Oxygen is {mgL}; at least {leastMgL} is needed. Aerate and test again.',
     startMinuteTimerWait: 'Start the {minutes}-minute timer and wait until it has run out.',
     timerStillRunsMinutes: 'The timer has {leftMin} minutes left.',
@@ -305,12 +313,15 @@ export const field = {
       '{out} fish went out, {back} came back{lost}: {out2} are missing. Check tanks, nets and skimmer and count again, or enter how many were lost.',
     chooseOneAnswers: 'Choose one of the answers.',
     newWaterHoldsChlorine: 'The new water contains {mgL} of chlorine: dechlorinate it as it runs in.',
-    ammoniaTanAboveBacteria: 'Ammonia (TAN) is {mgL}, above {limitMgL}: the bacteria cannot process that much feed yet.',
+    ammoniaTanAboveBacteria:
+      'Ammonia (TAN) is {mgL}, above {limitMgL}: the bacteria cannot process that much feed yet.',
     nitriteAboveBacteriaCannot: 'Nitrite is {mgL}, above {limitMgL}: the bacteria cannot process that much feed yet.',
     khFlocculantsUseUp: 'KH is {khDH}. Flocculants use up KH, and pH falls. Raise KH to {minDH} first.',
     givenHoursAgoLabel: '{product} was given {hoursAgo} hours ago; the label requires {hours} hours between doses.',
-    givenTimesDaysLabels: '{product} was given {times} times in {days} days, a full course by the label. Test before giving more.',
-    oxygenMayFallDawn: 'Oxygen may fall to {mgL} by dawn; at least {leastMgL} must be left. Aerate, and treat on a better day.',
+    givenTimesDaysLabels:
+      '{product} was given {times} times in {days} days, a full course by the label. Test before giving more.',
+    oxygenMayFallDawn:
+      'Oxygen may fall to {mgL} by dawn; at least {leastMgL} must be left. Aerate, and treat on a better day.',
     lawMayAskLicensed: 'The law may require a licensed applicator. Leave it to someone who is licensed.',
     algaeDieOffAlready: 'Dying algae already use up the oxygen at night. Aerate and wait.',
     hydrogenSulfideStopLeave: 'Hydrogen sulfide: stop, leave, ventilate. It numbs the nose before it harms.',

@@ -1,4 +1,8 @@
 export const firm = {
   keyScopeNames: { readings: 'Post readings of probes', calc: 'Run calculations' },
-  periodEffectNames: { closed: 'nobody works', 'no-filling': 'no filling from the mains', 'school-holidays': 'school holidays' },
+  periodEffectNames: {
+    closed: 'nobody works',
+    'no-filling': 'no filling from the mains',
+    'school-holidays': 'school holidays',
+  },
 } as const

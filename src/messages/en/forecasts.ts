@@ -86,7 +86,8 @@ export const forecasts = {
     expected: 'Expected',
     runsBrokeOffChange: 'The calculation stopped. Change a value to start again.',
     workingOut: 'Calculating…',
-    modelAdvisesTestWater: 'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
+    modelAdvisesTestWater:
+      'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     hours: 'For, hours',
     hoursMustBetween: 'Hours must be between {least} and {most}.',
     whatExpect: 'What to expect',
@@ -128,7 +129,8 @@ export const forecasts = {
     bandsComingWeeks: 'Forecast for the coming weeks',
     lineMiddleFiftyRuns:
       'The line is the median of fifty runs and the band covers eight of ten, with different weather and biology that fits this pond’s tests.',
-    modelAdvisesTestWater: 'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
+    modelAdvisesTestWater:
+      'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     betweenMiddleRuns: '{title}: median between {value} and {value2}',
   },
   forecastsView: {
@@ -139,7 +141,8 @@ export const forecasts = {
     noPondForecastYet: 'No forecasts yet. Start one with “Forecast all ponds now”.',
     noPondComesNear: 'No pond comes near a limit.',
     rankedHowLikelyHow: 'Ranked by probability, severity and what is at stake in the pond.',
-    modelAdvisesTestWater: 'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
+    modelAdvisesTestWater:
+      'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     forecast: 'Latest forecast',
     pondsForecast: 'Ponds forecast',
     waitingTurn: 'Waiting to start',
@@ -235,7 +238,8 @@ export const forecasts = {
     noFilterSavedPond: 'No filter is saved for this pond, so a filter sized by the house method is assumed.',
     composeWaysLeftThen:
       'Set up the options on the left, then run them. Each is run many times with different weather and biology, so the result is a band rather than one line.',
-    modelAdvisesTestWater: 'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
+    modelAdvisesTestWater:
+      'Estimated by a model. Test the water before acting on it; local codes and licensed practice decide.',
     ways: 'Options',
     way: 'Option {i}',
     addWay: 'Add option',
@@ -249,7 +253,8 @@ export const forecasts = {
     stoppedEarlyRunsEach: 'Stopped early: {count} runs of each option. Bands are rough.',
     whatEyeSees: 'Appearance',
     waterDayDay: 'Water day by day',
-    lineMiddleRunsBand: 'The line is the median of the runs, the band covers eight of ten, and dots are actual tests of this pond.',
+    lineMiddleRunsBand:
+      'The line is the median of the runs, the band covers eight of ten, and dots are actual tests of this pond.',
     keptWhatIfs: 'Saved what-ifs',
     name: 'Name',
     keepWhatIf: 'Save what-if',
@@ -311,8 +316,10 @@ export const forecasts = {
     clearDayWorse: 'clear later: {second}, instead of {first}',
     murkyDaysBetter: 'fewer murky days: {second} instead of {first}',
     murkyDaysWorse: 'more murky days: {second} instead of {first}',
-    leastBacteriaBetter: 'more of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
-    leastBacteriaWorse: 'fewer of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
+    leastBacteriaBetter:
+      'more of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
+    leastBacteriaWorse:
+      'fewer of the bed’s bacteria survive: at worst {second} of its capacity is used, instead of {first}',
     days: '{value, plural, one {one day} other {{value} days}}',
     inRuns: 'in {percent} % of runs',
   },

@@ -12,9 +12,11 @@ export const houseRules = {
     winterShutdownBelow: 'Winter shutdown below',
     oversizing: 'Oversizing',
     calculationGrowth: 'As calculated, with growth',
-    figuresAlreadyHoldGrown: 'The calculation already allows for grown fish. A larger bed costs the customer money for little gain.',
+    figuresAlreadyHoldGrown:
+      'The calculation already allows for grown fish. A larger bed costs the customer money for little gain.',
     nextSizeUpAlways: 'Always the next size up',
-    oversizingRarelyHurtsFish: 'Oversizing rarely hurts: fish breed and owners overfeed. The bed is a fifth larger than the house method asks.',
+    oversizingRarelyHurtsFish:
+      'Oversizing rarely hurts: fish breed and owners overfeed. The bed is a fifth larger than the house method asks.',
     plantsFilter: 'Plants in the sizing',
     bonusNotCounted: 'A bonus, not counted',
     springAutumnPlantsDraw: 'In spring and autumn plants take up little, while the fish still eat.',
@@ -31,9 +33,11 @@ export const houseRules = {
     fullCleanoutEveryYear: 'Full cleanout every year',
     sludgeOutBeforeFeeds: 'Sludge is removed before it feeds the summer, and every part is inspected once a year.',
     fullCleanoutWhenSediment: 'Full cleanout when sediment or clarity call for it',
-    settledPondKeepsLife: 'A mature pond keeps the life that clears it. Agree a cleanout only for ponds that need one, and a startup for the others.',
+    settledPondKeepsLife:
+      'A mature pond keeps the life that clears it. Agree a cleanout only for ponds that need one, and a startup for the others.',
     neverDrainedLightStartup: 'Never drained: light startup and flush',
-    drainingSetsPondBack: 'Draining sets the pond back by weeks. Cleanouts are not planned at all; agree a startup instead.',
+    drainingSetsPondBack:
+      'Draining sets the pond back by weeks. Cleanouts are not planned at all; agree a startup instead.',
     winter: 'Winter',
     shutDownDrainStore: 'Shut down, drain and store',
     nothingCanFreezeFull: 'Nothing can freeze while full, and the pump is stored away from the ice.',
@@ -69,10 +73,12 @@ export const houseRules = {
     raisedUpperMidWater: 'Raised to mid-water or above',
     warmerWaterBottomStays: 'The warmer water at the bottom, and the fish in it, stay undisturbed.',
     leftWhere: 'Left in place',
-    lessForgetSpringWhere: 'One thing less to forget in spring. Where the pump is off in winter it makes no difference.',
+    lessForgetSpringWhere:
+      'One thing less to forget in spring. Where the pump is off in winter it makes no difference.',
     stringAlgae: 'String algae',
     toleratedPlace: 'Tolerated in some places',
-    wetlandSpillwaySidesThey: 'In the wetland and beside spillways it filters the water. On the face of falls it hides the stone.',
+    wetlandSpillwaySidesThey:
+      'In the wetland and beside spillways it filters the water. On the face of falls it hides the stone.',
     ioniser: 'Ioniser',
     worksItselfLongCopper: 'It works by itself, as long as copper is tested and the probe is clean.',
     handOnly: 'Removed by hand',
@@ -89,7 +95,8 @@ export const houseRules = {
   ownRulesForm: {
     filterSize: 'Sizing method',
     setOwnersDesigners: 'Only owners and designers can edit these rules.',
-    houseRulesHoldsUnless: 'The house rules apply unless this pond has a reason to differ. Sizes and windows update at once.',
+    houseRulesHoldsUnless:
+      'The house rules apply unless this pond has a reason to differ. Sizes and windows update at once.',
     savedSizesWindowsPond: 'Saved. Sizes and windows of this pond now follow these rules.',
     savePondsHouseRules: 'Save pond rules',
     differentPond: 'Different for this pond',

@@ -1,6 +1,7 @@
 export const people = {
   devices: {
-    confirmBlock: 'Block {device} of {person}? Its visits are removed when it next has signal, and it must sign in again.',
+    confirmBlock:
+      'Block {device} of {person}? Its visits are removed when it next has signal, and it must sign in again.',
     devices: 'Devices',
     devicesSigned: 'Devices signed in',
     unknownDevice: 'Unknown device',
@@ -31,13 +32,15 @@ export const people = {
   },
   firmTimeZone: {
     timeZone: 'Time zone',
-    daysWindowsTodayThose: 'All dates, season windows and “today” follow this time zone, wherever they are viewed from.',
+    daysWindowsTodayThose:
+      'All dates, season windows and “today” follow this time zone, wherever they are viewed from.',
     timeZoneFirm: 'Company time zone',
     saveTimeZone: 'Save time zone',
   },
   firstFirmForm: {
     openYourFirm: 'Set up your company',
-    nothingHereYetWhoever: 'This installation is empty. The person who fills in this form becomes the owner and can add everyone else.',
+    nothingHereYetWhoever:
+      'This installation is empty. The person who fills in this form becomes the owner and can add everyone else.',
     firmName: 'Company name',
     yourName: 'Your name',
     eMail: 'E-mail',
@@ -67,7 +70,8 @@ export const people = {
     deactivate: 'Deactivate',
     reactivate: 'Reactivate',
     cancel: 'Cancel',
-    givePrivateLinkShown: 'Give this private link to {name}. It is shown only once, works once and expires in two days:',
+    givePrivateLinkShown:
+      'Give this private link to {name}. It is shown only once, works once and expires in two days:',
     edit: 'Edit {name}',
     edit2: 'Edit',
   },
@@ -94,7 +98,13 @@ export const people = {
     firstPassword: 'Initial password',
     addPerson2: 'Save person',
   },
-  roleNames: { owner: 'Owner', office: 'Office', designer: 'Designer', 'crew-lead': 'Crew lead', technician: 'Technician' },
+  roleNames: {
+    owner: 'Owner',
+    office: 'Office',
+    designer: 'Designer',
+    'crew-lead': 'Crew lead',
+    technician: 'Technician',
+  },
   skillNames: { fish: 'fish handling', electrics: 'electrics', pesticide: 'pesticide licence' },
   kitNames: { tank: 'holding tank', washer: 'pressure washer', 'flush-pump': 'flush pump', 'net-poles': 'net poles' },
   problems: {

@@ -47,13 +47,15 @@ export const plants = {
     chooseGroupPlanList: 'Choose a plant group on the plan or in the list to see its condition and record care.',
     careDue: 'Plant care due',
     whatTheyAsk: 'Plant care due',
-    versionFilterHasGroups: 'Filter design version {version} has {groups} plant groups on its planting plan. No plants are recorded in the bed yet.',
+    versionFilterHasGroups:
+      'Filter design version {version} has {groups} plant groups on its planting plan. No plants are recorded in the bed yet.',
     plantedIfKnown: 'Planted on (if known)',
     theyPlantedSo: 'Planted as designed',
     carriedOut: 'Removed this year',
     carriedOutYear: 'Removed this year',
     noCuttingsCountedYet: 'No cuttings recorded yet. Crews count the buckets on their visits.',
-    bucketsCuttingsAboutNitrogen: '{buckets} buckets of cuttings: about {nitrogenG} of nitrogen and {phosphorusG} of phosphorus.',
+    bucketsCuttingsAboutNitrogen:
+      '{buckets} buckets of cuttings: about {nitrogenG} of nitrogen and {phosphorusG} of phosphorus.',
   },
   replantList: {
     gaps: 'Gaps',
@@ -104,7 +106,8 @@ export const plants = {
   },
   patchPlans: {
     whatGrowsWhere: 'Planting',
-    nothingWrittenDownYet: 'No plants recorded yet. Add the plant groups here, or let the crew record them on its next visit.',
+    nothingWrittenDownYet:
+      'No plants recorded yet. Add the plant groups here, or let the crew record them on its next visit.',
     groupsPlants: 'Plant groups',
     group: 'Plant group',
     where: 'Location',
@@ -115,7 +118,12 @@ export const plants = {
     gone: 'Gone',
     stored: 'Stored',
   },
-  winterOfPlant: { hardy: 'hardy', cut: 'cut back after frost', lift: 'lifted and stored frost-free', annual: 'replanted each year' },
+  winterOfPlant: {
+    hardy: 'hardy',
+    cut: 'cut back after frost',
+    lift: 'lifted and stored frost-free',
+    annual: 'replanted each year',
+  },
   careWhy: {
     warmth: 'enough warmth since last time',
     condition: 'because of its condition',

@@ -80,7 +80,8 @@ export const ponds = {
     equipment: 'Equipment',
     plants: 'Plants',
     nothingWrittenDownYet: 'No plants recorded yet.',
-    groups: '{groups, plural, one {# group} other {# groups}}{due, plural, =0 {} one {, 1 task due} other {, # tasks due}}.',
+    groups:
+      '{groups, plural, one {# group} other {# groups}}{due, plural, =0 {} one {, 1 task due} other {, # tasks due}}.',
     whatGrowsWhere: 'Planting',
     seasonalGear: 'Seasonal equipment',
     filterVersions: 'Filter design versions',
@@ -146,5 +147,11 @@ export const ponds = {
   },
   waterSourceNames: { mains: 'Mains (chlorinated)', well: 'Well', rain: 'Stored rainwater', stream: 'Stream' },
   treeNames: { none: 'None nearby', some: 'Some nearby', many: 'Overhanging' },
-  pondUseNames: { wildlife: 'Wildlife', 'few-small-fish': 'A few small fish', 'many-fish': 'Larger or many fish', koi: 'Koi', swimming: 'Swimming' },
+  pondUseNames: {
+    wildlife: 'Wildlife',
+    'few-small-fish': 'A few small fish',
+    'many-fish': 'Larger or many fish',
+    koi: 'Koi',
+    swimming: 'Swimming',
+  },
 } as const

@@ -15,7 +15,8 @@ export const proposals = {
     ammoniaThenExpectedStay: 'Ammonia is then expected to stay at or below {worstTanMgL} all year.',
     months: '{value} months',
     fewYears: 'few years',
-    asksFlushAboutEvery: 'It needs a flush about every {flushDays} and uses {energyKWhPerYear} kWh of electricity a year.',
+    asksFlushAboutEvery:
+      'It needs a flush about every {flushDays} and uses {energyKWhPerYear} kWh of electricity a year.',
   },
   proposalView: {
     proposalValidUntil: 'For {customerName}, {siteName}: {pondName}. Proposal {number}, valid until {validUntil}.',
@@ -36,11 +37,13 @@ export const proposals = {
     yourNameTimeRecorded: 'Your name and the time are recorded with your answer, which can be given once.',
   },
   proposalDocument: {
-    proposalValidUntil: 'For {customerName}, {siteName}: {pondName} · proposal {number} of {madeAt} · valid until {validUntil}',
+    proposalValidUntil:
+      'For {customerName}, {siteName}: {pondName} · proposal {number} of {madeAt} · valid until {validUntil}',
     bed: '{label}{areaM2} of bed, {totalMinor}',
     fishWeighAboutToday: '; its {fish} fish weigh about {value} today and about {growthYears} in {growthYears2} years',
     pondHoldsUnder: '• The pond holds {volumeM3} under a surface of {areaM2}{fish}.',
-    passBedMovedW: '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
+    passBedMovedW:
+      '• {bedFlowM3PerH} passes through the bed, driven by {name} with {powerW} W ({energyKWhPerYear} kWh a year).',
     ammoniaExpectedStayBelow: '• Ammonia is expected to stay at or below {worstTanMgL} all year.',
     accepted: 'Accepted{option}',
     declined: 'Declined',
@@ -48,6 +51,7 @@ export const proposals = {
     proposalPage: '{firmName} · proposal {number} · page {pageNumber} of {totalPages}',
     option: ' (option {label})',
     against: '{names}, compared with {names2}: {text} ({sure}).',
-    fromDaysModelYour: '{question}, from {from} for {days} days. A model of your pond, run {count} times with different weather.',
+    fromDaysModelYour:
+      '{question}, from {from} for {days} days. A model of your pond, run {count} times with different weather.',
   },
 } as const

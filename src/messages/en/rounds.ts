@@ -1,6 +1,7 @@
 export const rounds = {
   moveVisit: {
-    nowStandsCloseOpen: 'This visit is now on {day} at {startTime} with {crewName}. Close this panel and open the visit again to move it from there.',
+    nowStandsCloseOpen:
+      'This visit is now on {day} at {startTime} with {crewName}. Close this panel and open the visit again to move it from there.',
     chosenVisit: 'Selected visit',
     readReport: 'Open report',
     openFieldSheet: 'Open field sheet',
@@ -90,11 +91,14 @@ export const rounds = {
     promised: ' · promised',
   },
   loadWords: {
-    holdingTankLeastAcross: 'Holding tank of at least {volumeM3}, at least {leastWidthM} across, with cover net and aerator',
+    holdingTankLeastAcross:
+      'Holding tank of at least {volumeM3}, at least {leastWidthM} across, with cover net and aerator',
     testSiteDecides: '{name}: {amount}; the test on site decides',
     hoseTapWater: 'Hose for {tapWaterM3} of tap water',
-    firstAidKitRcd: 'First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, lifeline; labels and safety data sheets for everything carried',
-    liftTwoPeopleMachine: 'Lift anything above 25 kg with two people or a machine. Carry chemicals closed and apart, and never mix them.',
+    firstAidKitRcd:
+      'First-aid kit, RCD/GFCI adapter, gloves, goggles, waders, lifeline; labels and safety data sheets for everything carried',
+    liftTwoPeopleMachine:
+      'Lift anything above 25 kg with two people or a machine. Carry chemicals closed and apart, and never mix them.',
   },
   daySheetPdf: {
     appAdvisesLocalCodes: 'The app advises; local codes and licensed practice decide.',

@@ -6,7 +6,8 @@ export const schedule = {
     reckonedTakesAbout: 'estimated {usualMin}, takes about {usualMin2}',
     forgetWhatLearntAbout: 'Reset learned time of {name}',
     forgetLearnAnew: 'Reset',
-    usuallyPond: '{name}: usually {usualMin}, this pond {usualMin2} ({visits} {visits, plural, one {visit} other {visits}})',
+    usuallyPond:
+      '{name}: usually {usualMin}, this pond {usualMin2} ({visits} {visits, plural, one {visit} other {visits}})',
   },
   sideBySide: {
     visits: 'Visits in the plan',
@@ -29,7 +30,8 @@ export const schedule = {
     anotherCrew: 'another crew',
     visitsTakenOver: '{taken} {taken, plural, one {visit} other {visits}} accepted.',
     planSeason: 'Plan the season',
-    fromServicePlansWindows: 'Turns service plans, season windows and follow-ups into days, crews and times. Nothing changes until you accept the plan.',
+    fromServicePlansWindows:
+      'Turns service plans, season windows and follow-ups into days, crews and times. Nothing changes until you accept the plan.',
     whatPlan: 'Plan settings',
     from: 'From',
     to: 'To',
@@ -76,7 +78,8 @@ export const schedule = {
     toldCustomer: 'has been notified',
     undoneVisitsThey: 'Undone: {undone} {undone, plural, one {visit} other {visits}} restored.',
     cannotUndoneAnyMore: ' It can no longer be undone: the visit at {siteName} {code}.',
-    lastTakenOver: 'Last plan accepted: {visits} {visits, plural, one {visit} other {visits}}, {at}, by {byName}.{barred}',
+    lastTakenOver:
+      'Last plan accepted: {visits} {visits, plural, one {visit} other {visits}}, {at}, by {byName}.{barred}',
     undo: 'Undo',
   },
   firmPeriods: {
@@ -127,7 +130,8 @@ export const schedule = {
     visitAgreedFrom: 'Visit {i}: agreed from',
     visitAgreedUntil: 'Visit {i}: agreed until',
     removeVisit: 'Remove visit {i}',
-    plantCareWithoutDays: 'Plant care without an interval follows growth: every one to four weeks, by water temperature and planting.',
+    plantCareWithoutDays:
+      'Plant care without an interval follows growth: every one to four weeks, by water temperature and planting.',
     addKindVisit: 'Add visit type',
     savedNextPlanReckons: 'Saved. The next plan will use it.',
     saveServicePlan: 'Save service plan',
@@ -161,7 +165,8 @@ export const schedule = {
     lastDay: 'Last day',
     crewsFreeFromEmpty: 'Crews available from (empty: now)',
     rePlan: 'Re-plan',
-    shortCircuitEscapingGas: 'For a short circuit, escaping gas or a person in danger, call the emergency services first.',
+    shortCircuitEscapingGas:
+      'For a short circuit, escaping gas or a person in danger, call the emergency services first.',
   },
   planning: {
     outsideWindow: 'outside its window, {earliest} – {latest}',

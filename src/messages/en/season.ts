@@ -21,13 +21,15 @@ export const season = {
     longDay: 'Long day',
     endsAboutAfterStart: 'Ends about {end}, after {dayEnds}. Start earlier or send a larger crew.',
     overTwoDaysPond: 'Two days: the pond fills overnight and the fish go back the next morning',
-    secondDayAboutSame: 'Second day: {day}, {startTime}, about {second}. Same crew; tanks and aerator stay out overnight, and someone must check on them.',
+    secondDayAboutSame:
+      'Second day: {day}, {startTime}, about {second}. Same crew; tanks and aerator stay out overnight, and someone must check on them.',
     noteCrew: 'Note to crew',
     planCleanout: 'Schedule cleanout',
     planVisit: 'Schedule visit',
     about: 'About {minutes}, {startTime} to {end}',
     pumpHoseTakeTime: '; pump and hose set the pace',
-    plainEstimateLoggedVisits: 'The standard estimate is {totalMinutes}. From logged visits, working time is taken as {learntFactor} times that{some}.',
+    plainEstimateLoggedVisits:
+      'The standard estimate is {totalMinutes}. From logged visits, working time is taken as {learntFactor} times that{some}.',
     pumpOut: 'Pump out',
     refillFromTap: 'Refill from tap',
     holdingTank: 'Holding tank',
@@ -38,7 +40,8 @@ export const season = {
     forecast: ', forecast of {forecastIssued}',
     yearWeatherObservedSo:
       'This year: weather observed so far{old}, then thirty likely continuations, calculated {liveAt}. Other years: the station’s normals.',
-    fromStationsNormalsThirty: 'From the station’s normals of {fetchedAt}: thirty likely years. This year’s weather is added as soon as it has been read.',
+    fromStationsNormalsThirty:
+      'From the station’s normals of {fetchedAt}: thirty likely years. This year’s weather is added as soon as it has been read.',
     oldWeather: 'Weather data out of date',
     lastForecast: '; the last forecast is of {forecastIssued}',
     weatherDeskDoesNot: 'The weather service is not answering{forecastIssued}. Later values are based on normals.',
@@ -90,10 +93,12 @@ export const season = {
     order: 'Sort by',
     town: 'Group by town',
     ponds: '{count} of {count2} ponds',
-    everyPondGetsRibbon: 'Each pond has a row here with its water temperature, season windows and visits. Add your first pond to begin.',
+    everyPondGetsRibbon:
+      'Each pond has a row here with its water temperature, season windows and visits. Add your first pond to begin.',
     dragPlannedVisitAlong:
       ' Drag a planned visit along its row. With the keyboard, press Space on it, use the arrow keys (with Shift: weeks), then Enter to drop or Escape to cancel.',
-    outlinedStretchWindowTick: 'The outline marks the window for “{job}” and the tick its best day. ● planned, ◆ promised, ✓ done, ✕ missed.{mayPlan}',
+    outlinedStretchWindowTick:
+      'The outline marks the window for “{job}” and the tick its best day. ● planned, ◆ promised, ✓ done, ✕ missed.{mayPlan}',
     workOutPlan: 'Build plan',
     seeWhichWeeksGet: 'to see which weeks are tight.',
     lookingDaysAround: 'Checking nearby days…',
@@ -138,7 +143,8 @@ export const season = {
     middleYear: 'Median year',
     usualYear: 'Normal year',
     measured: 'Measured',
-    expectedWaterTemperatureThrough: 'Expected water temperature through the year: median, and the band from the 10th to the 90th percentile',
+    expectedWaterTemperatureThrough:
+      'Expected water temperature through the year: median, and the band from the 10th to the 90th percentile',
   },
   tenDays: {
     waterNextTenDays: 'Water temperature, next ten days',
@@ -182,11 +188,15 @@ export const season = {
   missedAdvice: {
     'spring-cleanout':
       'From now on fish are active and leaves are out, and a cleanout stresses both. Do a light startup and a flush, and plan the cleanout for next spring.',
-    'spring-startup': 'Every warm week without a running filter feeds algae. Start up as soon as a crew is free, and expect green water for some weeks.',
-    netting: 'Leaves are in the water: net what floats, vacuum what has sunk before it rots, and net the pond for the rest of the leaf fall.',
-    'winter-shutdown': 'Pipes and pump may freeze while full. Drain what can still be drained at the next thaw, and check for cracks in spring.',
+    'spring-startup':
+      'Every warm week without a running filter feeds algae. Start up as soon as a crew is free, and expect green water for some weeks.',
+    netting:
+      'Leaves are in the water: net what floats, vacuum what has sunk before it rots, and net the pond for the rest of the leaf fall.',
+    'winter-shutdown':
+      'Pipes and pump may freeze while full. Drain what can still be drained at the next thaw, and check for cracks in spring.',
     'tender-planting': 'Planted late they have a short season, still better than cold water.',
-    'wetland-flush': 'Sludge keeps closing the bed. Flush in the next weeks that allow it; until then watch the level above the stone.',
+    'wetland-flush':
+      'Sludge keeps closing the bed. Flush in the next weeks that allow it; until then watch the level above the stone.',
   },
   windows: {
     to: '{earliest} to {latest}',
@@ -200,8 +210,10 @@ export const season = {
     threeDayMeanWater: 'The three-day mean of the water reaches {bacteriaWaterC} and stays there. {turn}',
     waterMoreFiveDays:
       'Water is at {startupWaterC} or more for five days, and nights stay above freezing. {turn} Switch UV on then, and check the age of the lamp.',
-    waterMoreGrowthOnly: 'Water is at {startupWaterC} or more and growth is just beginning: up to two weeks after leaves open. {share}; {water}.',
-    threeDayMeanWater2: 'The three-day mean of the water reaches {feedingStartWaterC} and stays there. {turn} Begin with low-protein food.',
+    waterMoreGrowthOnly:
+      'Water is at {startupWaterC} or more and growth is just beginning: up to two weeks after leaves open. {share}; {water}.',
+    threeDayMeanWater2:
+      'The three-day mean of the water reaches {feedingStartWaterC} and stays there. {turn} Begin with low-protein food.',
     threeDayMeanWater3: 'The three-day mean of the water reaches {feedingNormalWaterC} and stays there. {turn}',
     waterMoreWeekSo:
       'Water is at {flushWaterC} or more for a week, so that the bed recovers soon, and fish are not spawning in warming water of {spawningwaterc} to {spawningwaterc2}. {share}.',
@@ -210,12 +222,18 @@ export const season = {
       'Water is at {highSummerWaterC} or more: oxygen is short at night and evaporation is highest. Put up shade cloth and run the aerator. {share}.',
     netsGoDaysBefore:
       'Nets go up {nettingleaddays} to {nettingleaddays2} days before the main leaf fall, as estimated from day length and autumn warmth. {share}.',
-    daysAfterMainLeaf: '{nettingoffdays} to {nettingoffdays2} days after the main leaf fall the trees are bare; a net left up longer sags under snow. {share}.',
-    weeksMeanWaterFalls: 'The week’s mean of the water falls below {shadeDownWaterC}; cloth comes down before the storms. {turn}',
+    daysAfterMainLeaf:
+      '{nettingoffdays} to {nettingoffdays2} days after the main leaf fall the trees are bare; a net left up longer sags under snow. {share}.',
+    weeksMeanWaterFalls:
+      'The week’s mean of the water falls below {shadeDownWaterC}; cloth comes down before the storms. {turn}',
     threeDayMeanWater4: 'The three-day mean of the water falls below {feedingStopWaterC} for the winter. {turn}',
-    afterFirstFrostColder: 'After the first frost of {killingFrostAirC} or colder, before what it killed rots in the water. {turn}',
-    waterBelowFallingNo: 'Water below {shutdownWaterC} and falling, and no hard freeze below {hardFrostAirC} yet. {share}; {water}.',
-    daysBeforeFirstIce: '{deicerleaddays} to {deicerleaddays2} days before the first ice. {share}. Keep a hole open; never smash the ice and never walk on it.',
-    fromFirstIceRunning: 'From the first ice on, check running falls for ice dams and the level for losses, and keep the intake off the bottom. {turn}',
+    afterFirstFrostColder:
+      'After the first frost of {killingFrostAirC} or colder, before what it killed rots in the water. {turn}',
+    waterBelowFallingNo:
+      'Water below {shutdownWaterC} and falling, and no hard freeze below {hardFrostAirC} yet. {share}; {water}.',
+    daysBeforeFirstIce:
+      '{deicerleaddays} to {deicerleaddays2} days before the first ice. {share}. Keep a hole open; never smash the ice and never walk on it.',
+    fromFirstIceRunning:
+      'From the first ice on, check running falls for ice dams and the level for losses, and keep the intake off the bottom. {turn}',
   },
 } as const

@@ -102,7 +102,8 @@ export const shell = {
   },
   gardenNotFound: {
     pageNotHereAny: 'This page is no longer available',
-    linkMayIncompleteHas: 'The link may be incomplete, or it has been renewed. Please ask your pond contractor for the current one.',
+    linkMayIncompleteHas:
+      'The link may be incomplete, or it has been renewed. Please ask your pond contractor for the current one.',
   },
   error: {
     somethingWentWrongHere: 'Something went wrong',

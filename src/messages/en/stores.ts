@@ -37,7 +37,8 @@ export const stores = {
     stores: 'Stores',
     reckonedPlannedUntil: 'Based on {visits} planned {visits, plural, one {visit} other {visits}} until {until}.',
     shelf: 'Stock on hand',
-    nothingShelfYetAdd: 'No stock yet. Add what the trucks are loaded with: products, lamps, pads, nets. Visits then book what they use.',
+    nothingShelfYetAdd:
+      'No stock yet. Add what the trucks are loaded with: products, lamps, pads, nets. Visits then book what they use.',
     stock: 'Stock',
     item: 'Item',
     there: 'On hand',
@@ -92,6 +93,17 @@ export const stores = {
     algae: 'Algae control',
     'plant-food': 'Plant food',
   },
-  basisNames: { volume: 'per m³', chlorine: 'per m³ and mg/L of chlorine', hardness: 'per m³ and °dH', salt: 'per m³ and 0.1 %' },
-  stockKindNames: { product: 'Product', part: 'Part', net: 'Net, posts, winter gear', plant: 'Plants and cuttings', other: 'Other' },
+  basisNames: {
+    volume: 'per m³',
+    chlorine: 'per m³ and mg/L of chlorine',
+    hardness: 'per m³ and °dH',
+    salt: 'per m³ and 0.1 %',
+  },
+  stockKindNames: {
+    product: 'Product',
+    part: 'Part',
+    net: 'Net, posts, winter gear',
+    plant: 'Plants and cuttings',
+    other: 'Other',
+  },
 } as const

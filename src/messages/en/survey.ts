@@ -6,7 +6,8 @@ export const survey = {
     timedFill: 'Timed fill',
     saltDilution: 'Salt dilution',
     drainDown: 'Drain-down',
-    differTimesTheirJoint: '{names} and {names2} differ by {differenceM3}, {sigmas} times their combined uncertainty. Check this one again: {distrust}.',
+    differTimesTheirJoint:
+      '{names} and {names2} differ by {differenceM3}, {sigmas} times their combined uncertainty. Check this one again: {distrust}.',
     h6Top4: 'h/6 · (top {topAreaM2} + 4 · middle {midAreaM2} + floor {bottomAreaM2})',
     grossLessStone: 'Gross volume less stone',
     oneSigma: '{volumeM3} ± {sigmaM3} (one sigma)',
@@ -64,15 +65,19 @@ export const survey = {
     logHowFarLevel:
       'Log how far the level falls in a day, next to a bucket of pond water standing in the pond. Do it once with the pump on and once with it off.',
     whatWeatherTakesNo: 'This is normal evaporation. There is no sign of a leak.',
-    lostPumpOffToo: 'Water is lost with the pump off as well: check the shell. Let the level fall until it stops, and search along that line.',
-    lostPumpOnlyLook: 'Water is lost only with the pump on: check the stream, the falls and the edges of the filter for settled liner and splash.',
-    moreLostThanWeather: 'More is lost than evaporates. If the fish can bear it, leave the pump off for a day and log again: that shows where to look.',
+    lostPumpOffToo:
+      'Water is lost with the pump off as well: check the shell. Let the level fall until it stops, and search along that line.',
+    lostPumpOnlyLook:
+      'Water is lost only with the pump on: check the stream, the falls and the edges of the filter for settled liner and splash.',
+    moreLostThanWeather:
+      'More is lost than evaporates. If the fish can bear it, leave the pump off for a day and log again: that shows where to look.',
     moreThan99: 'more than 99 %',
     lessThan1: 'less than 1 %',
     fallsDayExpectedLeak: '{name}: falls {measuredMmPerD} a day, {expectedMmPerD} expected; probability of a leak',
     likely: 'likely',
     dechlorinateWhatToppedUp: '. Dechlorinate the water you add, not the whole pond',
-    weatherTakesAboutDay: 'About {expectedMmPerD} a day evaporates now; top up about {topUpM3PerWeek} a week{waterSource}.',
+    weatherTakesAboutDay:
+      'About {expectedMmPerD} a day evaporates now; top up about {topUpM3PerWeek} a week{waterSource}.',
     pump: 'Pump on',
     pumpOff: 'Pump off',
     bucket: ', bucket {bucketDropMm}',
@@ -88,7 +93,8 @@ export const survey = {
   systemVolume: {
     streamsBoxes: ', streams and boxes {besideM3}',
     waterFilter: ', filter {filterVoidsM3}',
-    systemPondDoseWhole: 'System {totalM3}: pond {pondM3}{besideM3}{filterVoidsM3}. Whole-system doses treat this volume.',
+    systemPondDoseWhole:
+      'System {totalM3}: pond {pondM3}{besideM3}{filterVoidsM3}. Whole-system doses treat this volume.',
   },
   outlineFields: {
     rectangle: 'Rectangle',
@@ -117,7 +123,8 @@ export const survey = {
     polygonMoreThanKilometre: 'That polygon is more than a kilometre across, too large for a pond.',
     polygonHasMoreCorners: 'That polygon has too many corners. Simplify it first.',
     corners: '{name}: {count} corners.',
-    cornersOrderAroundPond: 'Corners in order around the pond, measured along and across from any fixed point. Type them, or drag them on the plan.',
+    cornersOrderAroundPond:
+      'Corners in order around the pond, measured along and across from any fixed point. Type them, or drag them on the plan.',
     cornerAlong: 'Corner {i} along',
     cornerAcross: 'Corner {i} across',
     removeCorner: 'Remove corner {i}',

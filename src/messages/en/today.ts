@@ -7,7 +7,8 @@ export const today = {
     cleanoutsDecide: 'Cleanouts to schedule',
     addFirstPondWindows: 'Add your first pond to see its season windows here.',
     everyPondWhoseWindow: 'Every pond with a known window has its cleanout planned.',
-    noCleanoutComingWindow: '{toPlanCount} {toPlanCount, plural, one {pond has} other {ponds have}} no cleanout in the coming window; the earliest first.',
+    noCleanoutComingWindow:
+      '{toPlanCount} {toPlanCount, plural, one {pond has} other {ponds have}} no cleanout in the coming window; the earliest first.',
     best: '{earliest} – {latest} {latest2}, best {best}',
     planCleanout: 'Schedule cleanout',
     pondsRiskUs: 'Ponds at risk{concernCount}',
@@ -16,7 +17,8 @@ export const today = {
     followUps: 'Follow-ups{followUpCount}',
     noneDue: 'None due.',
     late: 'Late',
-    waterTemperaturesAppearOnce: 'Water temperatures appear once you have added ponds and the weather service has answered.',
+    waterTemperaturesAppearOnce:
+      'Water temperatures appear once you have added ponds and the weather service has answered.',
     coldestPond: 'Coldest pond',
     middle: 'Median',
     warmestPond: 'Warmest pond',

@@ -123,7 +123,8 @@ export const trainer = {
     trainingPond: 'Trainer',
     week: 'Week {count} of {weeks}',
     weekGoes: 'A week passes…',
-    modelPondTeachesNo: 'This pond is a model for training; no real pond behaves exactly like it. Local codes and licensed practice decide.',
+    modelPondTeachesNo:
+      'This pond is a model for training; no real pond behaves exactly like it. Local codes and licensed practice decide.',
   },
   testKit: {
     floor: 'to the bottom',
@@ -135,7 +136,8 @@ export const trainer = {
     judgementLuck: 'Judgement or luck',
     judgementLuck2: 'Judgement or luck?',
     to: '({least} to {most})',
-    anotherYearWouldHave: 'Another year would have brought different weather, biology and surprises. Try the same choices in {years} other years.',
+    anotherYearWouldHave:
+      'Another year would have brought different weather, biology and surprises. Try the same choices in {years} other years.',
     tryOtherYears: 'Try {years} other years',
     yearsDone: 'Years completed',
     years: '{done} of {years} years',
@@ -164,7 +166,14 @@ export const trainer = {
     'falls-weak': 'The falls are thinner than they should be.',
     'level-low': 'The water level is low.',
   },
-  groupNames: { fish: 'Fish and feed', water: 'The water', bed: 'The bed', floor: 'The floor', plants: 'Plants and algae', gear: 'Equipment' },
+  groupNames: {
+    fish: 'Fish and feed',
+    water: 'The water',
+    bed: 'The bed',
+    floor: 'The floor',
+    plants: 'Plants and algae',
+    gear: 'Equipment',
+  },
   partNames: {
     fish: 'Fish alive and well',
     safe: 'Days with safe water',

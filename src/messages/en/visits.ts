@@ -24,10 +24,12 @@ export const visits = {
     start: 'Start',
     crew: 'Crew',
     planTheseVisits: 'Schedule these visits',
-    notTestedTestBefore: 'Not tested: {missing}. Test before the first visit; the stages below assume no values for these.',
+    notTestedTestBefore:
+      'Not tested: {missing}. Test before the first visit; the stages below assume no values for these.',
     airFirstNoFood: 'Aerate first, and do not feed until the tests are clean.',
     stages: 'Stages',
-    thenTestsTwoClean: 'Then test on {map}: two clean tests end the rescue. Local codes and licensed practice decide; fish disease is a matter for a vet.',
+    thenTestsTwoClean:
+      'Then test on {map}: two clean tests end the rescue. Local codes and licensed practice decide; fish disease is a matter for a vet.',
   },
   choiceFields: {
     answer: 'answer {count}',
@@ -143,7 +145,8 @@ export const visits = {
   visitTypesView: {
     kindsVisits: 'Visit types',
     houseRules: 'House rules',
-    stepsFieldSheetYour: 'The steps of the field sheet, in your own words and order. Visits already scheduled keep the steps they have.',
+    stepsFieldSheetYour:
+      'The steps of the field sheet, in your own words and order. Visits already scheduled keep the steps they have.',
     steps: '{steps} steps',
     yourOwn: 'customised',
   },
@@ -159,7 +162,13 @@ export const visits = {
     'fish-back': 'Fish back',
     'pack-up': 'Pack up',
   },
-  visitStateNames: { planned: 'planned', 'under-way': 'in progress', done: 'done', 'given-up': 'not done', cancelled: 'cancelled' },
+  visitStateNames: {
+    planned: 'planned',
+    'under-way': 'in progress',
+    done: 'done',
+    'given-up': 'not done',
+    cancelled: 'cancelled',
+  },
   findingUseNames: { 'follow-up': 'Follow-up visit', quote: 'Quote', 'next-season': 'Note for next season' },
   figureNames: {
     changedM3: 'Water changed',
@@ -179,15 +188,29 @@ export const visits = {
     leakM: 'Level loss in 24 hours',
   },
   missingNames: { tan: 'total ammonia', nitrite: 'nitrite', ph: 'pH', kh: 'KH', oxygen: 'dissolved oxygen' },
-  endingNames: { done: 'Done', 'nobody-there': 'Nobody there', 'no-access': 'No access', weather: 'Stopped by the weather', other: 'Not done' },
-  missingWords: { choice: 'a decision', fish: 'the fish count', photo: 'at least one photo', signedBy: 'the name of the person informed' },
+  endingNames: {
+    done: 'Done',
+    'nobody-there': 'Nobody there',
+    'no-access': 'No access',
+    weather: 'Stopped by the weather',
+    other: 'Not done',
+  },
+  missingWords: {
+    choice: 'a decision',
+    fish: 'the fish count',
+    photo: 'at least one photo',
+    signedBy: 'the name of the person informed',
+  },
   fishBack: {
     testRefilledPondFirst: 'Test the refilled pond first. Missing: {map}.',
-    toxicAmmoniaAboveChange: 'NH₃ is {nh3MgL}, above {limitMgL}. Change part of the water, do not raise pH or KH, and test again.',
+    toxicAmmoniaAboveChange:
+      'NH₃ is {nh3MgL}, above {limitMgL}. Change part of the water, do not raise pH or KH, and test again.',
     nitriteAboveChangePart: 'Nitrite is {mgL}, above {limitMgL}. Change part of the water and test again.',
     oxygenFishGoBack: 'Oxygen is {mgL}; fish need at least {leastMgL} to go back. Aerate and test again.',
-    freeChlorineAddMissing: 'Free chlorine is {mgL}. Add the missing portion of dechlorinator, mix for ten minutes and test again.',
-    tankPondDifferC: 'Tank and pond differ by {differenceC} °C; the limit is {limitC} °C. Mix pond water into the tank step by step, then test again.',
+    freeChlorineAddMissing:
+      'Free chlorine is {mgL}. Add the missing portion of dechlorinator, mix for ten minutes and test again.',
+    tankPondDifferC:
+      'Tank and pond differ by {differenceC} °C; the limit is {limitC} °C. Mix pond water into the tank step by step, then test again.',
     waterFishHandledBetween: 'The water is {waterC}. Fish may be handled between {range} and {range2}.',
   },
   reportLetter: {
@@ -248,8 +271,10 @@ export const visits = {
       'At most {share} of the water, with {hours} hours between changes and new water within {step}. If there is ammonia in an acid pond, hard water makes it toxic: ask the office first.',
     salt: 'The water never holds more than {planted} of salt with plants, or {bare} without.',
     mediaClean: 'At most {share} of the biological media while fish are in the pond, and only in pond water.',
-    algaeTreatment: 'Only by a licensed applicator where the law says so, only if {oxygen} of oxygen is left at dawn, and never while algae are dying off.',
-    feeding: 'Full feeding only while ammonia and nitrite are below their watch lines; none while they are above their act lines.',
+    algaeTreatment:
+      'Only by a licensed applicator where the law says so, only if {oxygen} of oxygen is left at dawn, and never while algae are dying off.',
+    feeding:
+      'Full feeding only while ammonia and nitrite are below their watch lines; none while they are above their act lines.',
     deepSludge: 'If it smells of rotten eggs or fish gasp: stop, start aeration and step back.',
   },
   reportDocument: {

@@ -75,7 +75,8 @@ export const water = {
   },
   dosesView: {
     dosesChanges: 'Doses and water changes',
-    wholeSystemHoldsPond: 'The whole system holds {totalM3}. A pond dose treats all of it, a refill dose only the new water.',
+    wholeSystemHoldsPond:
+      'The whole system holds {totalM3}. A pond dose treats all of it, a refill dose only the new water.',
     labelGovernsLocalCodes: 'The label governs. Local codes and licensed practice decide.',
   },
   readingNames: {

@@ -6,7 +6,12 @@ import { linkHash, linkToken } from '@/server/platform/auth/link-secret'
 import { database } from '@/server/platform/db/connection'
 
 /** Makes a customer's link; those that were there before stop working. @returns its secret, of which only the hash is kept */
-export async function replaceCustomerLink(trx: Knex.Transaction, firmId: FirmId, customerId: CustomerId, by: UserId): Promise<string> {
+export async function replaceCustomerLink(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  customerId: CustomerId,
+  by: UserId,
+): Promise<string> {
   await revokeCustomerLink(trx, customerId)
   return insertLink(trx, firmId, customerId, by)
 }
@@ -14,13 +19,24 @@ export async function replaceCustomerLink(trx: Knex.Transaction, firmId: FirmId,
 async function insertLink(trx: Knex.Transaction, firmId: FirmId, customerId: CustomerId, by: UserId): Promise<string> {
   const id = randomUUID()
   const token = linkToken(id)
-  await trx('customer_links').insert({ id, firm_id: firmId, customer_id: customerId, token_hash: linkHash(token), made_by: by })
+  await trx('customer_links').insert({
+    id,
+    firm_id: firmId,
+    customer_id: customerId,
+    token_hash: linkHash(token),
+    made_by: by,
+  })
   return token
 }
 
 /** @returns false when there was none */
 export async function revokeCustomerLink(trx: Knex.Transaction, customerId: CustomerId): Promise<boolean> {
-  return (await trx('customer_links').where({ customer_id: customerId }).whereNull('revoked_at').update({ revoked_at: trx.fn.now() })) > 0
+  return (
+    (await trx('customer_links')
+      .where({ customer_id: customerId })
+      .whereNull('revoked_at')
+      .update({ revoked_at: trx.fn.now() })) > 0
+  )
 }
 
 /**
@@ -28,9 +44,13 @@ export async function revokeCustomerLink(trx: Knex.Transaction, customerId: Cust
  * customer gets one that letters can carry.
  */
 export async function listCustomerLinks(trx: Knex.Transaction): Promise<Map<CustomerId, string>> {
-  const rows = await trx('customer_links').whereNull('revoked_at').orderBy('created_at').select('id', 'firm_id', 'customer_id', 'token_hash', 'made_by')
+  const rows = await trx('customer_links')
+    .whereNull('revoked_at')
+    .orderBy('created_at')
+    .select('id', 'firm_id', 'customer_id', 'token_hash', 'made_by')
   const links = new Map<CustomerId, string>()
-  for (const { id, customer_id, token_hash } of rows) if (linkHash(linkToken(id)) === token_hash) links.set(customer_id, linkToken(id))
+  for (const { id, customer_id, token_hash } of rows)
+    if (linkHash(linkToken(id)) === token_hash) links.set(customer_id, linkToken(id))
   for (const { firm_id, customer_id, made_by } of rows)
     if (!links.has(customer_id)) links.set(customer_id, await insertLink(trx, firm_id, customer_id, made_by))
   return links

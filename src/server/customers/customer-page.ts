@@ -59,7 +59,9 @@ async function behind<Value>(
 ) {
   const link = await openCustomerLink(token)
   if (!link) throw notFound('This page')
-  return inFirm(link.firmId, async (trx) => work(trx, link.customerId, await findFirm(trx), await findPonds(trx, await listPondIdsOf(trx, link.customerId))))
+  return inFirm(link.firmId, async (trx) =>
+    work(trx, link.customerId, await findFirm(trx), await findPonds(trx, await listPondIdsOf(trx, link.customerId))),
+  )
 }
 
 export interface CustomerPagePond {
@@ -72,7 +74,12 @@ export interface CustomerPagePond {
   /** Of advice to top up: litres a week. */
   readonly topUpM3: number | null
   readonly readings: readonly Pick<Reading, 'kind' | 'value' | 'belowStep' | 'takenAt'>[]
-  readonly visits: readonly { readonly id: VisitId; readonly day: string; readonly jobName: string; readonly done: boolean }[]
+  readonly visits: readonly {
+    readonly id: VisitId
+    readonly day: string
+    readonly jobName: string
+    readonly done: boolean
+  }[]
   readonly next: { readonly day: string; readonly startTime: string; readonly jobName: string } | null
   /** What is agreed and has no day yet, with its window. */
   readonly coming: readonly { readonly jobName: string; readonly earliest: string; readonly latest: string }[]
@@ -107,7 +114,9 @@ export async function customerPage(token: string): Promise<CustomerPage> {
       const readings = await listReadings(trx, pond.id, 200)
       const plan = planning.get(pond.id)!
       const rules = houseRulesAt(firm.rules, pond.ownRules)
-      const tested = readings.find((r) => r.kind === 'waterTemp' && daysBetween(r.takenAt.slice(0, 10), today) <= FRESH_READING_DAYS)
+      const tested = readings.find(
+        (r) => r.kind === 'waterTemp' && daysBetween(r.takenAt.slice(0, 10), today) <= FRESH_READING_DAYS,
+      )
       const waterC = tested?.value ?? plan.weeklyC?.[weekOf(today)] ?? null
       const loss = await waterLoss(trx, pond, stations, today)
       const cleaned = visits.filter((v) => v.state === 'done' && CLEANOUT_DONE.includes(v.job.key)).at(-1)
@@ -151,26 +160,43 @@ export async function customerPage(token: string): Promise<CustomerPage> {
 }
 
 const newestReadings = (readings: readonly Reading[]): CustomerPagePond['readings'] =>
-  [...newestOfEach(readings).values()].map(({ kind, value, belowStep, takenAt }) => ({ kind, value, belowStep, takenAt }))
+  [...newestOfEach(readings).values()].map(({ kind, value, belowStep, takenAt }) => ({
+    kind,
+    value,
+    belowStep,
+    takenAt,
+  }))
 
 /** Jobs that are agreed, have no planned visit, and whose next window is known. */
 function comingWindows(
   plan: PlanningPond,
-  visits: readonly { readonly state: string; readonly day: string; readonly job: { readonly key: string }; readonly also: readonly string[] }[],
+  visits: readonly {
+    readonly state: string
+    readonly day: string
+    readonly job: { readonly key: string }
+    readonly also: readonly string[]
+  }[],
   today: string,
 ) {
-  const planned = new Set(visits.filter((v) => v.state === 'planned' && v.day >= today).flatMap((v) => [v.job.key, ...v.also]))
+  const planned = new Set(
+    visits.filter((v) => v.state === 'planned' && v.day >= today).flatMap((v) => [v.job.key, ...v.also]),
+  )
   return plan.lines
     .filter((line) => !planned.has(line.job))
     .flatMap((line) => {
       const window = nextWindow(plan.windows, line.job, today)
-      return window ? [{ jobName: visitType(line.job)?.name ?? line.job, earliest: window.earliest, latest: window.latest }] : []
+      return window
+        ? [{ jobName: visitType(line.job)?.name ?? line.job, earliest: window.earliest, latest: window.latest }]
+        : []
     })
     .sort((a, b) => a.earliest.localeCompare(b.earliest))
 }
 
 /** The report of one of the customer's own visits. */
-export async function customerReport(token: string, visitId: VisitId): Promise<ReportPage & { readonly timeZone: string }> {
+export async function customerReport(
+  token: string,
+  visitId: VisitId,
+): Promise<ReportPage & { readonly timeZone: string }> {
   return behind(token, async (trx, _, firm, ponds) => {
     const visit = await findVisit(trx, visitId)
     if (!visit || visit.state !== 'done' || !ponds.some((p) => p.id === visit.pondId)) throw notFound('This report')
@@ -182,7 +208,8 @@ export async function customerPhoto(token: string, photoId: PhotoId, size: 'imag
   const image = await behind(token, async (trx, _, __, ponds) => {
     const visit = await trx('photos').where({ id: photoId }).first('visit_id')
     const found = visit && (await findVisit(trx, visit.visit_id))
-    const bytes = found && ponds.some((p) => p.id === found.pondId) ? await findPhotoImage(trx, photoId, size) : undefined
+    const bytes =
+      found && ponds.some((p) => p.id === found.pondId) ? await findPhotoImage(trx, photoId, size) : undefined
     if (!bytes) throw notFound('That photo')
     return bytes
   })

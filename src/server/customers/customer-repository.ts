@@ -10,11 +10,22 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-export async function insertCustomer(trx: Knex.Transaction, firmId: FirmId, id: CustomerId, input: CustomerInput): Promise<void> {
+export async function insertCustomer(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: CustomerId,
+  input: CustomerInput,
+): Promise<void> {
   await trx('customers').insert({ id, firm_id: firmId, ...input })
 }
 
-export async function insertSite(trx: Knex.Transaction, firmId: FirmId, id: SiteId, customerId: CustomerId, input: SiteInput): Promise<void> {
+export async function insertSite(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: SiteId,
+  customerId: CustomerId,
+  input: SiteInput,
+): Promise<void> {
   await trx('sites').insert({ id, firm_id: firmId, customer_id: customerId, ...siteRow(input) })
 }
 
@@ -40,8 +51,15 @@ export async function updateSite(trx: Knex.Transaction, id: SiteId, version: num
   await updateVersioned(trx, 'sites', id, version, siteRow(input), async () => findSite(trx, id))
 }
 
-export async function updateCustomer(trx: Knex.Transaction, id: CustomerId, version: number, input: CustomerInput): Promise<void> {
-  await updateVersioned(trx, 'customers', id, version, { ...input }, async () => (await listCustomers(trx)).find((c) => c.id === id))
+export async function updateCustomer(
+  trx: Knex.Transaction,
+  id: CustomerId,
+  version: number,
+  input: CustomerInput,
+): Promise<void> {
+  await updateVersioned(trx, 'customers', id, version, { ...input }, async () =>
+    (await listCustomers(trx)).find((c) => c.id === id),
+  )
 }
 
 const toSite = (r: RowOf<'sites'>): Site => ({

@@ -3,7 +3,14 @@ import type { CustomerId, SiteId } from '@/domain/shared/ids'
 import { badField, notFound } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listCustomerLinks } from '@/server/customers/customer-link-repository'
-import { customerExists, findSite, listCustomers, listSites, updateCustomer, updateSite } from '@/server/customers/customer-repository'
+import {
+  customerExists,
+  findSite,
+  listCustomers,
+  listSites,
+  updateCustomer,
+  updateSite,
+} from '@/server/customers/customer-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
 import { listStations } from '@/server/season/weather-repository'
@@ -24,14 +31,21 @@ export async function customersPage(actor: Actor) {
           .filter((s) => s.customerId === customer.id)
           .map((site) => ({
             ...site,
-            ponds: ponds.filter((p) => p.siteId === site.id).map((p) => ({ id: p.pondId, name: p.name, jobs: p.lines.map((line) => line.job) })),
+            ponds: ponds
+              .filter((p) => p.siteId === site.id)
+              .map((p) => ({ id: p.pondId, name: p.name, jobs: p.lines.map((line) => line.job) })),
           })),
       })),
     }
   })
 }
 
-export async function changeCustomer(actor: Actor, id: CustomerId, version: number, input: CustomerInput): Promise<void> {
+export async function changeCustomer(
+  actor: Actor,
+  id: CustomerId,
+  version: number,
+  input: CustomerInput,
+): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await customerExists(trx, id))) throw notFound('That customer')
@@ -43,7 +57,8 @@ export async function changeSite(actor: Actor, id: SiteId, version: number, inpu
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findSite(trx, id))) throw notFound('That site')
-    if (!(await listStations(trx)).some((s) => s.id === input.stationId)) throw badField('site.stationId', 'Choose a weather station.')
+    if (!(await listStations(trx)).some((s) => s.id === input.stationId))
+      throw badField('site.stationId', 'Choose a weather station.')
     await updateSite(trx, id, version, input)
   })
 }

@@ -38,8 +38,13 @@ export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
     const nets = new Map<PondId, string[]>()
     for (const g of await listGear(trx))
       if (g.kind === 'net')
-        nets.set(g.pondId, [...(nets.get(g.pondId) ?? []), `${g.name}, ${firmTexts()(`equipment.gearStateNames.${g.state}`)}${g.place ? `: ${g.place}` : ''}`])
-    const netted = new Set((await listPlanningPonds(trx)).filter((p) => p.lines.some((line) => line.job === 'netting')).map((p) => p.pondId))
+        nets.set(g.pondId, [
+          ...(nets.get(g.pondId) ?? []),
+          `${g.name}, ${firmTexts()(`equipment.gearStateNames.${g.state}`)}${g.place ? `: ${g.place}` : ''}`,
+        ])
+    const netted = new Set(
+      (await listPlanningPonds(trx)).filter((p) => p.lines.some((line) => line.job === 'netting')).map((p) => p.pondId),
+    )
     for (const { id } of await listPonds(trx)) {
       const pond = (await findPond(trx, id))!
       const { basin } = savedPondFacts(pond)

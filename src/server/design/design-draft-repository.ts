@@ -9,7 +9,11 @@ declare module '@/server/platform/db/column-types' {
 }
 
 /** What someone left on a pond's bench without saving a version. */
-export async function findDesignDraft(trx: Knex.Transaction, pondId: PondId, userId: UserId): Promise<(DesignDraft & { keptAt: string }) | null> {
+export async function findDesignDraft(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  userId: UserId,
+): Promise<(DesignDraft & { keptAt: string }) | null> {
   const row = await trx('design_drafts').where({ pond_id: pondId, user_id: userId }).first()
   return row ? { fromVersion: row.from_version, draft: row.draft, keptAt: row.kept_at.toISOString() } : null
 }
@@ -21,7 +25,14 @@ export async function storeDesignDraft(
   userId: UserId,
   { fromVersion, draft }: DesignDraft,
 ): Promise<void> {
-  const row = { firm_id: firmId, pond_id: pondId, user_id: userId, from_version: fromVersion, draft: JSON.stringify(draft), kept_at: trx.fn.now() }
+  const row = {
+    firm_id: firmId,
+    pond_id: pondId,
+    user_id: userId,
+    from_version: fromVersion,
+    draft: JSON.stringify(draft),
+    kept_at: trx.fn.now(),
+  }
   await trx('design_drafts').insert(row).onConflict(['pond_id', 'user_id']).merge()
 }
 

@@ -51,7 +51,10 @@ export async function insertDesign(
 ): Promise<number> {
   // the pond's row is locked so that two people saving at once get different numbers
   await trx('ponds').where({ id: pondId }).forUpdate().first('id')
-  const last = await trx('designs').where({ pond_id: pondId }).max<{ number: number | null }[]>('number as number').first()
+  const last = await trx('designs')
+    .where({ pond_id: pondId })
+    .max<{ number: number | null }[]>('number as number')
+    .first()
   const number = Number(last?.number ?? 0) + 1
   await trx('designs').insert({
     id,

@@ -37,7 +37,12 @@ export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
 }
 
 /** What a design of this pond is worked out with. */
-export async function designContext(trx: Knex.Transaction, actor: Pick<Actor, 'firmId'>, pond: PondInContext, stations: readonly WeatherStation[]) {
+export async function designContext(
+  trx: Knex.Transaction,
+  actor: Pick<Actor, 'firmId'>,
+  pond: PondInContext,
+  stations: readonly WeatherStation[],
+) {
   const house = (await findFirm(trx)).rules
   const rules = houseRulesAt(house, pond.ownRules)
   return {
@@ -77,7 +82,11 @@ export async function designPage(actor: Actor, pondId: PondId) {
 }
 
 /** Keeps a design as the pond's next version. Worked out again here: what a browser says of its own results is not believed. */
-export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInput): Promise<{ id: DesignId; number: number }> {
+export async function saveDesign(
+  actor: Actor,
+  pondId: PondId,
+  input: DesignInput,
+): Promise<{ id: DesignId; number: number }> {
   assertMay(actor, 'designs.write')
   const { stations } = await weather()
   return inFirm(actor.firmId, async (trx) => {
@@ -85,20 +94,34 @@ export async function saveDesign(actor: Actor, pondId: PondId, input: DesignInpu
     if (!pond) throw notFound('That pond')
     const context = await designContext(trx, actor, pond, stations)
     if (input.bed.sizingMethod !== context.houseMethod && input.overrideReason === '')
-      throw badField('overrideReason', 'This version uses another sizing method than the house. Give the reason, so that the next reader knows.')
-    if (!context.pumps.some((pump) => pump.id === input.bed.pumpId)) throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
-    const unknown = Object.keys(input.bed.delivery.fittings).find((key) => !context.rules.tables.fittings.some((f) => f.key === key))
-    if (unknown) throw badField(`bed.delivery.fittings.${unknown}`, `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`)
+      throw badField(
+        'overrideReason',
+        'This version uses another sizing method than the house. Give the reason, so that the next reader knows.',
+      )
+    if (!context.pumps.some((pump) => pump.id === input.bed.pumpId))
+      throw badField('bed.pumpId', 'That pump is not in the catalogue any more. Choose another.')
+    const unknown = Object.keys(input.bed.delivery.fittings).find(
+      (key) => !context.rules.tables.fittings.some((f) => f.key === key),
+    )
+    if (unknown)
+      throw badField(
+        `bed.delivery.fittings.${unknown}`,
+        `The fitting “${unknown}” is not in the firm's table. Add it there, or leave it out.`,
+      )
     const result = evaluateDesign({ ...context, pond: context.designPond, design: input.bed })
     const id = randomUUID() as DesignId
-    const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, { areaM2: result.areaM2, flowM3PerH: result.flowM3PerH })
+    const number = await insertDesign(trx, actor.firmId, id, pondId, actor.userId, input, {
+      areaM2: result.areaM2,
+      flowM3PerH: result.flowM3PerH,
+    })
     await deleteDesignDraft(trx, pondId, actor.userId)
     return { id, number }
   })
 }
 
 type MoveOn = { readonly stopReason?: string } & (
-  { readonly state: 'approved' } | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
+  | { readonly state: 'approved' }
+  | { readonly state: 'built'; readonly asBuilt: string; readonly builtBed: FilterDesign | null }
 )
 
 /**
@@ -113,14 +136,25 @@ export async function moveDesignOn(actor: Actor, id: DesignId, version: number, 
     if (!design) throw notFound('That design')
     const from = to.state === 'approved' ? 'open' : 'approved'
     if (design.version === version && design.state !== from)
-      throw refused(to.state === 'approved' ? 'Only an open version can be approved.' : 'Approve the version first; then it can be marked as built.')
+      throw refused(
+        to.state === 'approved'
+          ? 'Only an open version can be approved.'
+          : 'Approve the version first; then it can be marked as built.',
+      )
     const pond = (await findPond(trx, design.pondId))!
-    const stops = openStops(await designContext(trx, actor, pond, stations), to.state === 'built' ? (to.builtBed ?? design.bed) : design.bed)
+    const stops = openStops(
+      await designContext(trx, actor, pond, stations),
+      to.state === 'built' ? (to.builtBed ?? design.bed) : design.bed,
+    )
     // a reason that was given for the drawing holds for what is built by it
-    const reason = (to.stopReason ?? '') || (stops.every((stop) => design.stops.includes(stop)) ? design.stopReason : '')
+    const reason =
+      (to.stopReason ?? '') || (stops.every((stop) => design.stops.includes(stop)) ? design.stopReason : '')
     if (stops.length > 0 && reason.length < STOP_REASON_LENGTH) throw needsReason(stops)
     if (to.state === 'approved') await reopenOthers(trx, design.pondId, id)
-    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined, { reason, stops })
+    await moveDesign(trx, { ...design, version }, to.state, actor.userId, to.state === 'built' ? to : undefined, {
+      reason,
+      stops,
+    })
   })
 }
 
@@ -130,7 +164,9 @@ export const STOP_REASON_LENGTH = 5
 /** Checks that say stop of a design. */
 export function openStops(context: Awaited<ReturnType<typeof designContext>>, bed: FilterDesign): CheckId[] {
   const problem = { ...context, pond: context.designPond, design: bed }
-  return checkDesign({ ...problem, result: evaluateDesign(problem) }).flatMap((c) => (c.verdict === 'stop' ? [c.id] : []))
+  return checkDesign({ ...problem, result: evaluateDesign(problem) }).flatMap((c) =>
+    c.verdict === 'stop' ? [c.id] : [],
+  )
 }
 
 /** A stop is passed with a reason, and never silently. */

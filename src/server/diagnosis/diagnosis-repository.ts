@@ -43,6 +43,10 @@ export async function listDiagnoses(trx: Knex.Transaction, pondId: PondId): Prom
 }
 
 /** @returns whether there was one */
-export async function setOutcome(trx: Knex.Transaction, id: DiagnosisId, outcome: SavedDiagnosis['outcome']): Promise<boolean> {
+export async function setOutcome(
+  trx: Knex.Transaction,
+  id: DiagnosisId,
+  outcome: SavedDiagnosis['outcome'],
+): Promise<boolean> {
   return (await trx('diagnoses').where({ id }).update({ outcome })) > 0
 }

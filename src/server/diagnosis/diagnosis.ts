@@ -9,7 +9,13 @@ import { visitType } from '@/core/visits/visit-types'
 import { addDays } from '@/core/numeric/calendar'
 import { standingDesign } from '@/domain/design/design'
 import { checkDiagnosis } from '@/domain/diagnosis/diagnosis-check'
-import { knownFindings, remedyPlan, type DiagnosisFacts, type DiagnosisInput, type SavedDiagnosis } from '@/domain/diagnosis/diagnosis'
+import {
+  knownFindings,
+  remedyPlan,
+  type DiagnosisFacts,
+  type DiagnosisInput,
+  type SavedDiagnosis,
+} from '@/domain/diagnosis/diagnosis'
 import { EARLIER_DOSE_DAYS, givenEarlier, youngTests } from '@/domain/water/dosing'
 import { equipmentDue } from '@/domain/equipment/equipment'
 import type { DiagnosisId, PondId } from '@/domain/shared/ids'
@@ -75,7 +81,11 @@ async function dosingFacts(trx: Knex.Transaction, pond: PondInContext, today: st
     products,
     systemM3: systemVolumeOf(pond, savedPondFacts(pond).adopted.volumeM3, await listDesigns(trx, pond.id)).totalM3,
     waterC: youngTests(readings, ['waterTemp'], today).values.waterTemp ?? null,
-    recent: givenEarlier(await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()), products, now),
+    recent: givenEarlier(
+      await listDosesSince(trx, [pond.id], new Date(now - EARLIER_DOSE_DAYS * DAY_MS).toISOString()),
+      products,
+      now,
+    ),
   }
 }
 
@@ -88,7 +98,8 @@ async function checked(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
   const { maxDepthM } = savedPondFacts(pond).basin
   const kept = await listDiagnoses(trx, pondId)
   const first = kept.reduce((day, k) => (k.madeOn < day ? k.madeOn : day), today)
-  const tests = kept.length > 0 ? await listDailyReadings(trx, pondId, addDays(first, -TESTS_BEFORE_DAYS), actor.timeZone) : []
+  const tests =
+    kept.length > 0 ? await listDailyReadings(trx, pondId, addDays(first, -TESTS_BEFORE_DAYS), actor.timeZone) : []
   const photos: Awaited<ReturnType<typeof findPhotosAround>>[] = []
   for (const { madeOn } of kept) photos.push(await findPhotosAround(trx, pondId, madeOn, actor.timeZone))
   return kept.map((k, i) => ({ ...k, check: checkDiagnosis(k, tests, maxDepthM), photos: photos[i] }))
@@ -97,13 +108,27 @@ export type CheckedDiagnosis = Awaited<ReturnType<typeof checked>>[number]
 
 export type DiagnosisData = Awaited<ReturnType<typeof diagnosisPage>>
 
-async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext, stations: readonly KeptStation[], today: string): Promise<DiagnosisFacts> {
+async function factsOf(
+  trx: Knex.Transaction,
+  actor: Actor,
+  pond: PondInContext,
+  stations: readonly KeptStation[],
+  today: string,
+): Promise<DiagnosisFacts> {
   const facts = savedPondFacts(pond)
   const context = await designContext(trx, actor, pond, stations)
   const designs = await listDesigns(trx, pond.id)
   const standing = standingDesign(designs)
   const bed = standing && (standing.builtBed ?? standing.bed)
-  const result = bed && evaluateDesign({ pond: context.designPond, design: bed, rules: context.rules, houseMethod: context.houseMethod, pumps: context.pumps })
+  const result =
+    bed &&
+    evaluateDesign({
+      pond: context.designPond,
+      design: bed,
+      rules: context.rules,
+      houseMethod: context.houseMethod,
+      pumps: context.pumps,
+    })
   const equipment = (await listEquipment(trx)).filter((e) => e.pondId === pond.id && !e.retired)
   const lamps = equipment.filter((e) => e.kind === 'uv-lamp')
   const companions = bed?.companions.map((c) => c.kind) ?? []
@@ -114,13 +139,26 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
   const verdict = loss?.balance.on ?? loss?.balance.off ?? null
   return {
     today,
-    readings: Object.fromEntries(((await listLastReadings(trx, [pond.id])).get(pond.id) ?? []).map((r) => [r.kind, { value: r.value, takenAt: r.takenAt }])),
-    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({ ...v, jobName: visitType(v.jobKey)?.name ?? v.jobKey })),
+    readings: Object.fromEntries(
+      ((await listLastReadings(trx, [pond.id])).get(pond.id) ?? []).map((r) => [
+        r.kind,
+        { value: r.value, takenAt: r.takenAt },
+      ]),
+    ),
+    visits: (await listDoneVisitDays(trx, pond.id, addDays(today, -VISITS_SINCE_DAYS))).map((v) => ({
+      ...v,
+      jobName: visitType(v.jobKey)?.name ?? v.jobKey,
+    })),
     builtOn: standing?.state === 'built' ? (standing.stateAt?.slice(0, 10) ?? null) : null,
-    bed: result ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare } : null,
+    bed: result
+      ? { areaM2: result.areaM2, neededM2: result.houseAreaM2, coverShare: result.planting.coverShare }
+      : null,
     tooManyFish: stockDensity(pond.fish, facts.adopted.volumeM3, pond.use).verdict === 'too-many',
     overhangingTrees: pond.trees === 'many',
-    lamp: { fitted: lamps.length > 0 || companions.includes('uv'), overdue: lamps.some((lamp) => equipmentDue(lamp, null).due < today) },
+    lamp: {
+      fitted: lamps.length > 0 || companions.includes('uv'),
+      overdue: lamps.some((lamp) => equipmentDue(lamp, null).due < today),
+    },
     ioniser: companions.includes('ioniser') || equipment.some((e) => e.kind.includes('ioniser')),
     weather: station ? await listWeatherDays(trx, station.id, addDays(today, -WEATHER_DAYS)) : [],
     dosedOn:
@@ -137,9 +175,14 @@ async function factsOf(trx: Knex.Transaction, actor: Actor, pond: PondInContext,
 }
 
 /** Acts on a diagnosis: keeps it with the days on which it should look better, and puts its steps among what is due at the pond. */
-export async function actOnDiagnosis(actor: Actor, pondId: PondId, { findings, cause }: DiagnosisInput): Promise<{ id: DiagnosisId }> {
+export async function actOnDiagnosis(
+  actor: Actor,
+  pondId: PondId,
+  { findings, cause }: DiagnosisInput,
+): Promise<{ id: DiagnosisId }> {
   assertMay(actor, 'visits.plan')
-  if (!anythingWrong(findings)) throw badField('findings', 'Say what is seen or tested first: a cause needs something that is wrong.')
+  if (!anythingWrong(findings))
+    throw badField('findings', 'Say what is seen or tested first: a cause needs something that is wrong.')
   const today = todayIn(actor.timeZone)
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, pondId)

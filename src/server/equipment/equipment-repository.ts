@@ -32,11 +32,22 @@ const toRow = (input: EquipmentInput) => ({
   warranty_until: input.warrantyUntil,
 })
 
-export async function insertEquipment(trx: Knex.Transaction, firmId: FirmId, id: string, pondId: PondId, input: EquipmentInput): Promise<void> {
+export async function insertEquipment(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: string,
+  pondId: PondId,
+  input: EquipmentInput,
+): Promise<void> {
   await trx('equipment').insert({ id, firm_id: firmId, pond_id: pondId, ...toRow(input) })
 }
 
-export async function updateEquipment(trx: Knex.Transaction, id: string, version: number, input: EquipmentInput): Promise<void> {
+export async function updateEquipment(
+  trx: Knex.Transaction,
+  id: string,
+  version: number,
+  input: EquipmentInput,
+): Promise<void> {
   await updateVersioned(trx, 'equipment', id, version, toRow(input), async () => findEquipment(trx, id))
 }
 
@@ -53,8 +64,17 @@ export async function listEquipment(trx: Knex.Transaction, pondId?: PondId): Pro
 }
 
 /** A new part in the old one's place: its life begins again. */
-export async function renewEquipment(trx: Knex.Transaction, id: string, day: string, name: string, warrantyUntil: string | null): Promise<void> {
-  await trx('equipment').where({ id }).update({ fitted_on: day, done_on: null, name, warranty_until: warrantyUntil }).increment('version', 1)
+export async function renewEquipment(
+  trx: Knex.Transaction,
+  id: string,
+  day: string,
+  name: string,
+  warrantyUntil: string | null,
+): Promise<void> {
+  await trx('equipment')
+    .where({ id })
+    .update({ fitted_on: day, done_on: null, name, warranty_until: warrantyUntil })
+    .increment('version', 1)
 }
 
 /** Someone has seen to it on a day. */

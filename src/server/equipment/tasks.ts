@@ -9,7 +9,13 @@ import { badField, notFound } from '@/domain/shared/problems'
 import type { VisitInContext } from '@/domain/visits/visit'
 import type { StepState } from '@/domain/visits/visit-progress'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
-import { findEquipment, insertEquipment, listEquipment, markEquipmentDone, updateEquipment } from '@/server/equipment/equipment-repository'
+import {
+  findEquipment,
+  insertEquipment,
+  listEquipment,
+  markEquipmentDone,
+  updateEquipment,
+} from '@/server/equipment/equipment-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { settleFinding } from '@/server/visits/finding-repository'
 import { closeFollowUp, insertFollowUp, listOpenFollowUps } from '@/server/visits/follow-up-repository'
@@ -48,7 +54,17 @@ export async function dueTasks(
     const { from, to } = equipmentDue(piece, lampRests.get(piece.pondId) ?? null)
     return from > until
       ? []
-      : [{ id: `${EQUIPMENT}${piece.id}`, pondId: piece.pondId, title: `${kind.task}: ${piece.name}`, from, to, minutes: kind.minutes, prefers: kind.prefers }]
+      : [
+          {
+            id: `${EQUIPMENT}${piece.id}`,
+            pondId: piece.pondId,
+            title: `${kind.task}: ${piece.name}`,
+            from,
+            to,
+            minutes: kind.minutes,
+            prefers: kind.prefers,
+          },
+        ]
   })
   return [...followUps, ...pieces, ...(await duePlantTasks(trx, here, until))]
 }

@@ -15,9 +15,18 @@ const LOOK_AHEAD_DAYS = 400
 export async function importBusy(actor: Actor, crewId: CrewId, source: string, text: string) {
   assertMay(actor, 'visits.plan')
   const today = todayIn(actor.timeZone)
-  const { busy, problems } = await heavy('busy-times', { text, from: today, to: addDays(today, LOOK_AHEAD_DAYS), timeZone: actor.timeZone })
+  const { busy, problems } = await heavy('busy-times', {
+    text,
+    from: today,
+    to: addDays(today, LOOK_AHEAD_DAYS),
+    timeZone: actor.timeZone,
+  })
   if (busy.length === 0 && problems.length > 0)
-    throw new ProblemError({ kind: 'bad-input', message: problems[0], fields: [{ path: 'file', message: problems[0] }] })
+    throw new ProblemError({
+      kind: 'bad-input',
+      message: problems[0],
+      fields: [{ path: 'file', message: problems[0] }],
+    })
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findCrew(trx, crewId))) throw notFound('That crew')
     await replaceBusy(trx, actor.firmId, crewId, source.slice(0, 80) || 'calendar', busy)

@@ -6,7 +6,14 @@ import { findServicePlan, listPlanningPonds, storeServicePlan } from '@/server/s
 export async function servicePlansAsCsv(actor: Actor): Promise<string> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) =>
-    servicePlansCsv((await listPlanningPonds(trx)).map((p) => ({ customer: p.customer.name, site: p.siteName, pond: p.name, lines: p.lines }))),
+    servicePlansCsv(
+      (await listPlanningPonds(trx)).map((p) => ({
+        customer: p.customer.name,
+        site: p.siteName,
+        pond: p.name,
+        lines: p.lines,
+      })),
+    ),
   )
 }
 
@@ -23,7 +30,9 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
     const unknown = [...problems]
     const rows: { line: number; name: string; what: 'changed' | 'same'; fields: string[] }[] = []
     for (const { customer, site, pond, lines, line } of plans) {
-      const meant = ponds.filter((p) => p.siteName === site && p.name === pond && (customer === '' || p.customer.name === customer))
+      const meant = ponds.filter(
+        (p) => p.siteName === site && p.name === pond && (customer === '' || p.customer.name === customer),
+      )
       if (meant.length !== 1) {
         const of = customer === '' ? '' : ` of “${customer}”`
         unknown.push({
@@ -37,10 +46,21 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
       }
       const kept = await findServicePlan(trx, meant[0].pondId)
       const same = JSON.stringify(kept.lines) === JSON.stringify(lines)
-      rows.push({ line, name: `${meant[0].customer.name}, ${site}: ${pond}`, what: same ? 'same' : 'changed', fields: lines.map((l) => l.job) })
+      rows.push({
+        line,
+        name: `${meant[0].customer.name}, ${site}: ${pond}`,
+        what: same ? 'same' : 'changed',
+        fields: lines.map((l) => l.job),
+      })
       if (!same && !preview) await storeServicePlan(trx, actor.firmId, meant[0].pondId, kept.version, lines)
     }
     const count = (what: 'changed' | 'same') => rows.filter((r) => r.what === what).length
-    return { changed: count('changed'), same: count('same'), rows, problems: unknown.sort((a, b) => a.line - b.line), preview }
+    return {
+      changed: count('changed'),
+      same: count('same'),
+      rows,
+      problems: unknown.sort((a, b) => a.line - b.line),
+      preview,
+    }
   })
 }

@@ -3,9 +3,23 @@ import type { Knex } from 'knex'
 import type { Customer, Site, SiteInput } from '@/domain/customers/customer'
 import type { CustomerId, SiteId } from '@/domain/shared/ids'
 import { badField } from '@/domain/shared/problems'
-import { readSitesCsv, readSitesGeoJson, sitesCsv, sitesGeoJson, withCustomer, type SiteRow } from '@/domain/exchange/site-exchange'
+import {
+  readSitesCsv,
+  readSitesGeoJson,
+  sitesCsv,
+  sitesGeoJson,
+  withCustomer,
+  type SiteRow,
+} from '@/domain/exchange/site-exchange'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
-import { insertCustomer, insertSite, listCustomers, listSites, updateCustomer, updateSite } from '@/server/customers/customer-repository'
+import {
+  insertCustomer,
+  insertSite,
+  listCustomers,
+  listSites,
+  updateCustomer,
+  updateSite,
+} from '@/server/customers/customer-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listStations } from '@/server/season/weather-repository'
 
@@ -37,7 +51,10 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
   return inFirm(actor.firmId, async (trx) => {
     const stations = await listStations(trx)
     if (stations.length === 0)
-      throw badField('file', 'No weather station is known yet, and every site needs one. Try again once the weather service has answered.')
+      throw badField(
+        'file',
+        'No weather station is known yet, and every site needs one. Try again once the weather service has answered.',
+      )
     const file = (format === 'csv' ? readSitesCsv : readSitesGeoJson)(text, stations[0].id)
     const problems = [...file.problems]
     const customers = new Map((await listCustomers(trx)).map((c) => [c.name, c]))
@@ -45,20 +62,33 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
     const rows: RowOutcome[] = []
     for (const row of file.rows) {
       if (!stations.some((s) => s.id === row.site.stationId)) {
-        problems.push({ line: row.line, message: `station: there is no station “${row.site.stationId}”. Known: ${stations.map((s) => s.id).join(', ')}.` })
+        problems.push({
+          line: row.line,
+          message: `station: there is no station “${row.site.stationId}”. Known: ${stations.map((s) => s.id).join(', ')}.`,
+        })
         continue
       }
       const customer = customers.get(row.customer) ?? null
-      const known = customer ? (sites.find((s) => s.customerId === customer.id && s.name === row.site.name) ?? null) : null
+      const known = customer
+        ? (sites.find((s) => s.customerId === customer.id && s.name === row.site.name) ?? null)
+        : null
       rows.push({ line: row.line, name: `${row.customer}: ${row.site.name}`, ...whatComes(row, customer, known) })
       if (!preview) customers.set(row.customer, await write(trx, actor, row, customer, known))
     }
     const count = (what: RowOutcome['what']) => rows.filter((r) => r.what === what).length
-    return { added: count('added'), changed: count('changed'), same: count('same'), rows, problems: problems.sort((a, b) => a.line - b.line), preview }
+    return {
+      added: count('added'),
+      changed: count('changed'),
+      same: count('same'),
+      rows,
+      problems: problems.sort((a, b) => a.line - b.line),
+      preview,
+    }
   })
 }
 
-const given = ({ site, given: fields }: SiteRow): Partial<SiteInput> => Object.fromEntries(fields.map((field) => [field, site[field]]))
+const given = ({ site, given: fields }: SiteRow): Partial<SiteInput> =>
+  Object.fromEntries(fields.map((field) => [field, site[field]]))
 
 /** Contacts that are missing on file and stand in the row. */
 const missingContacts = ({ email, phone }: SiteRow, customer: Customer): Partial<Customer> => ({
@@ -75,7 +105,13 @@ function whatComes(row: SiteRow, customer: Customer | null, known: Site | null):
   return { what: fields.length > 0 ? 'changed' : 'same', fields }
 }
 
-async function write(trx: Knex.Transaction, actor: Actor, row: SiteRow, customer: Customer | null, known: Site | null): Promise<Customer> {
+async function write(
+  trx: Knex.Transaction,
+  actor: Actor,
+  row: SiteRow,
+  customer: Customer | null,
+  known: Site | null,
+): Promise<Customer> {
   const mine = customer ?? (await addCustomer(trx, actor, row))
   const contacts = missingContacts(row, mine)
   if (Object.keys(contacts).length > 0) {
@@ -91,7 +127,11 @@ async function write(trx: Knex.Transaction, actor: Actor, row: SiteRow, customer
   return mine
 }
 
-async function addCustomer(trx: Knex.Transaction, actor: Actor, { customer: name, email, phone }: SiteRow): Promise<Customer> {
+async function addCustomer(
+  trx: Knex.Transaction,
+  actor: Actor,
+  { customer: name, email, phone }: SiteRow,
+): Promise<Customer> {
   const id = randomUUID() as CustomerId
   await insertCustomer(trx, actor.firmId, id, { name, email, phone })
   return { id, version: 1, name, email, phone }

@@ -12,7 +12,10 @@ export async function importWeather(actor: Actor, stationId: string, text: strin
   assertMay(actor, 'visits.plan')
   const { days, problems } = await heavy('weather-csv', { text, today: todayIn(actor.timeZone) })
   const { stations } = await weather()
-  if (stations.length === 0) throw refused('No weather station is known yet, since the weather desk has not been reached. Try again in a moment.')
+  if (stations.length === 0)
+    throw refused(
+      'No weather station is known yet, since the weather desk has not been reached. Try again in a moment.',
+    )
   if (!stations.some((s) => s.id === stationId)) throw badField('station', 'There is no such weather station.')
   await inFirm(actor.firmId, async (trx) => {
     if (days.length > 0) await storeOwnDays(trx, actor.firmId, stationId, days)

@@ -29,13 +29,27 @@ const FINDING_MIN = 20
 const COME_BACK_DAYS = [1, 14] as const
 
 /** What a new line of a log brings with it elsewhere: follow-ups, findings, parts, and what the end of a visit means for its pond. */
-export async function onEntryLogged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<void> {
+export async function onEntryLogged(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  entry: EntryInput,
+): Promise<void> {
   const day = todayIn(actor.timeZone, new Date(entry.at))
   if (entry.kind === 'finding') await found(trx, actor, visit, entry, day)
   if (entry.kind === 'part') await fitted(trx, actor, visit, entry, day)
   if (entry.kind === 'gear') {
     const { id, gearId, gearKind, name, state, place, at } = entry
-    await putGear(trx, actor.firmId, { id: gearId ?? id, pondId: visit.pondId, kind: gearKind, name, state, place, since: at })
+    await putGear(trx, actor.firmId, {
+      id: gearId ?? id,
+      pondId: visit.pondId,
+      kind: gearKind,
+      name,
+      state,
+      place,
+      since: at,
+    })
   }
   if (entry.kind === 'plant') await seenOrDone(trx, actor, visit, entry)
   const over = visit.state === 'done' || visit.state === 'given-up'
@@ -46,9 +60,23 @@ export async function onEntryLogged(trx: Knex.Transaction, actor: Actor, visit: 
   if (entry.ending === 'done') await goOn(trx, actor, visit, log, day)
 }
 
-async function found(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'finding' }>, day: string): Promise<void> {
+async function found(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  entry: Extract<EntryInput, { kind: 'finding' }>,
+  day: string,
+): Promise<void> {
   const { id, text, becomes } = entry
-  if (becomes !== 'follow-up') return insertFinding(trx, actor.firmId, { id, pondId: visit.pondId, visitId: visit.id, becomes, text, foundOn: day })
+  if (becomes !== 'follow-up')
+    return insertFinding(trx, actor.firmId, {
+      id,
+      pondId: visit.pondId,
+      visitId: visit.id,
+      becomes,
+      text,
+      foundOn: day,
+    })
   await insertFollowUp(trx, actor.firmId, {
     id,
     pondId: visit.pondId,
@@ -61,7 +89,13 @@ async function found(trx: Knex.Transaction, actor: Actor, visit: VisitInContext,
   })
 }
 
-async function fitted(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'part' }>, day: string): Promise<void> {
+async function fitted(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  entry: Extract<EntryInput, { kind: 'part' }>,
+  day: string,
+): Promise<void> {
   const { id, equipmentId, equipmentKind: kind, name, warrantyUntil } = entry
   if (equipmentId) return renewEquipment(trx, equipmentId, day, name, warrantyUntil)
   const known = equipmentKind(kind)
@@ -78,7 +112,12 @@ async function fitted(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
 }
 
 /** A line about plants goes to its group; a group that is new here, or that the office has taken away meanwhile, is written down anew. */
-async function seenOrDone(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, entry: Extract<EntryInput, { kind: 'plant' }>): Promise<void> {
+async function seenOrDone(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  entry: Extract<EntryInput, { kind: 'plant' }>,
+): Promise<void> {
   const { id, patchId, place, species, action, condition, count, kept, note, at } = entry
   const known = patchId ? await findPatch(trx, patchId) : undefined
   const group = known?.pondId === visit.pondId ? known.id : id
@@ -90,11 +129,19 @@ async function seenOrDone(trx: Knex.Transaction, actor: Actor, visit: VisitInCon
       yM: null,
       plantedOn: action === 'planted' ? todayIn(actor.timeZone, new Date(at)) : null,
     })
-  await insertPlantEvents(trx, actor.firmId, [{ id, patchId: group, action, condition, count, kept, note, at, byId: actor.userId, visitId: visit.id }])
+  await insertPlantEvents(trx, actor.firmId, [
+    { id, patchId: group, action, condition, count, kept, note, at, byId: actor.userId, visitId: visit.id },
+  ])
 }
 
 /** Readings and closed tasks of a visit that is over, as its log stands now. */
-async function toThePond(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], day: string): Promise<void> {
+async function toThePond(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  day: string,
+): Promise<void> {
   const states = stepStates(visit.job.steps, log)
   const readings = pondReadings(visit, states)
   await removeVisitReadings(trx, visit.id)
@@ -159,14 +206,30 @@ async function bookUse(
   log: readonly Entry[],
 ): Promise<void> {
   const stock = await listStock(trx)
-  const doses = [...states.values()].flatMap((state) => (state.status === 'done' ? (state.entry.answer.doses ?? []) : []))
+  const doses = [...states.values()].flatMap((state) =>
+    state.status === 'done' ? (state.entry.answer.doses ?? []) : [],
+  )
   const parts = log.flatMap((e) => (e.kind === 'part' ? [e.equipmentKind] : []))
-  const cuttings = log.flatMap((e) => (e.kind === 'plant' ? [{ species: e.species, amount: e.kept - (e.action === 'planted' ? (e.count ?? 0) : 0) }] : []))
+  const cuttings = log.flatMap((e) =>
+    e.kind === 'plant' ? [{ species: e.species, amount: e.kept - (e.action === 'planted' ? (e.count ?? 0) : 0) }] : [],
+  )
   const taken = stock.flatMap((item) => {
-    const given = doses.filter((d) => item.productKey !== null && d.productKey === item.productKey).reduce((sum, d) => sum + d.amount, 0)
+    const given = doses
+      .filter((d) => item.productKey !== null && d.productKey === item.productKey)
+      .reduce((sum, d) => sum + d.amount, 0)
     const fittedHere = parts.filter((kind) => item.equipmentKind !== null && kind === item.equipmentKind).length
     const amount = given + fittedHere
-    return amount > 0 ? [{ itemId: item.id, amount: -amount, move: 'used', note: `${visit.job.name}, ${visit.siteName}`, visitId: visit.id }] : []
+    return amount > 0
+      ? [
+          {
+            itemId: item.id,
+            amount: -amount,
+            move: 'used',
+            note: `${visit.job.name}, ${visit.siteName}`,
+            visitId: visit.id,
+          },
+        ]
+      : []
   })
   await removeVisitMoves(trx, visit.id)
   const pieces = await cuttingsMoves(trx, actor.firmId, cuttings, `${visit.job.name}, ${visit.siteName}`, visit.id)
@@ -174,10 +237,18 @@ async function bookUse(
 }
 
 /** Days on which what was begun on the visit goes on become follow-ups, so that a course is not broken off. */
-async function goOn(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], day: string): Promise<void> {
+async function goOn(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  day: string,
+): Promise<void> {
   const { products } = await findProducts(trx)
   const states = stepStates(visit.job.steps, log)
-  const given = [...states.values()].flatMap((state) => (state.status === 'done' ? (state.entry.answer.doses ?? []) : []))
+  const given = [...states.values()].flatMap((state) =>
+    state.status === 'done' ? (state.entry.answer.doses ?? []) : [],
+  )
   for (const dose of given) {
     const product = products.find((p) => p.key === dose.productKey)
     if (!product || dose.amount <= 0) continue
@@ -186,10 +257,11 @@ async function goOn(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, 
       await insertFollowUp(trx, actor.firmId, {
         pondId: visit.pondId,
         visitId: visit.id,
-        title: `${product.name}: ${Number(dose.amount.toPrecision(3))} ${product.unit === 'each' ? '' : product.unit} (${i + 2} of ${days.length + 1})`.replace(
-          '  ',
-          ' ',
-        ),
+        title:
+          `${product.name}: ${Number(dose.amount.toPrecision(3))} ${product.unit === 'each' ? '' : product.unit} (${i + 2} of ${days.length + 1})`.replace(
+            '  ',
+            ' ',
+          ),
         readings: [],
         dueFrom: due,
         dueTo: addDays(due, Math.max(1, Math.floor(product.repeats!.everyDays / 2))),
@@ -201,8 +273,9 @@ async function goOn(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, 
 /** What the visit found of the water that goes in. */
 function fillWaterOf(states: ReadonlyMap<string, StepState>): Partial<Record<'ph' | 'khDH' | 'chlorineMgL', number>> {
   const last = (kind: ReadingKindName): number | undefined =>
-    inOrder([...states.values()].flatMap((s) => (s.status === 'done' && s.entry.answer.readings?.[kind] ? [s.entry] : []))).at(-1)?.answer.readings?.[kind]
-      ?.value
+    inOrder(
+      [...states.values()].flatMap((s) => (s.status === 'done' && s.entry.answer.readings?.[kind] ? [s.entry] : [])),
+    ).at(-1)?.answer.readings?.[kind]?.value
   return { ph: last('tapPh'), khDH: last('tapKh'), chlorineMgL: last('tapChlorine') }
 }
 
@@ -211,7 +284,12 @@ function pondReadings(visit: VisitInContext, states: ReadonlyMap<string, StepSta
   return [...states.values()].flatMap((state) =>
     state.status !== 'done'
       ? []
-      : (Object.entries(state.entry.answer.readings ?? {}) as [ReadingKindName, { value: number; belowStep: boolean }][])
+      : (
+          Object.entries(state.entry.answer.readings ?? {}) as [
+            ReadingKindName,
+            { value: number; belowStep: boolean },
+          ][]
+        )
           .filter(([kind]) => READING_KINDS[kind] && !VISIT_ONLY_READINGS.includes(kind))
           .map(([kind, r]) => ({
             pondId: visit.pondId,

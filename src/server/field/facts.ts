@@ -10,7 +10,11 @@ import { listLastReadings } from '@/server/water/reading-repository'
 import { findVisit, lastFigure, listEntries } from '@/server/visits/visit-repository'
 
 /** What gates need to know of the pond: its whole water, whether plants grow in it, and when water was last changed. */
-export async function gateFacts(trx: Knex.Transaction, visitId: VisitId | null, pond: PondInContext): Promise<GateFacts> {
+export async function gateFacts(
+  trx: Knex.Transaction,
+  visitId: VisitId | null,
+  pond: PondInContext,
+): Promise<GateFacts> {
   const designs = await listDesigns(trx, pond.id)
   const last = await lastFigure(trx, pond.id, 'changedM3', visitId)
   const readings = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []

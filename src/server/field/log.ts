@@ -21,7 +21,15 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPhotos } from '@/server/visits/photo-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findProducts } from '@/server/stores/product-repository'
-import { appendEntry, changeVisit, findVisit, hasEntry, listDosesSince, listEntries, lockVisit } from '@/server/visits/visit-repository'
+import {
+  appendEntry,
+  changeVisit,
+  findVisit,
+  hasEntry,
+  listDosesSince,
+  listEntries,
+  lockVisit,
+} from '@/server/visits/visit-repository'
 import { cleanoutPond } from '@/server/visits/visit-planning'
 import { onEntryLogged } from './consequences'
 import { gateFacts } from './facts'
@@ -34,7 +42,12 @@ import { DAY_MS } from '@/core/numeric/time'
  * @returns 'already' when the line was there before
  * @throws {ProblemError} something the step needs is missing, a reading cannot be true, the gate says stop, or steps are still open
  */
-export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now: Date = new Date()): Promise<'kept' | 'already'> {
+export async function logEntry(
+  actor: Actor,
+  id: VisitId,
+  input: EntryInput,
+  now: Date = new Date(),
+): Promise<'kept' | 'already'> {
   assertMay(actor, 'visits.log')
   return inFirm(actor.firmId, async (trx) => {
     await lockVisit(trx, id)
@@ -55,7 +68,9 @@ export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now
       await changeVisit(trx, id, visit.version, {
         state,
         ...(entry.kind === 'started' && visit.startedAt === null ? { startedAt: entry.at } : {}),
-        ...(entry.kind === 'finished' ? { finishedAt: entry.at, ending: entry.ending, endingReason: entry.reason } : {}),
+        ...(entry.kind === 'finished'
+          ? { finishedAt: entry.at, ending: entry.ending, endingReason: entry.reason }
+          : {}),
       })
     await onEntryLogged(trx, actor, { ...visit, state }, await listEntries(trx, id), entry)
     return 'kept'
@@ -63,13 +78,26 @@ export async function logEntry(actor: Actor, id: VisitId, input: EntryInput, now
 }
 
 /** Whether the line may be logged. @returns the gate's reasons where the device knew of none, to be kept beside the line */
-async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, log: readonly Entry[], entry: EntryInput): Promise<Entry['disputed']> {
+async function judged(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  entry: EntryInput,
+): Promise<Entry['disputed']> {
   const { steps } = visit.job
   if (entry.kind === 'finished') {
     if (entry.ending === 'done') assertAllAnswered(steps, log)
     return undefined
   }
-  if (entry.kind === 'started' || entry.kind === 'left' || entry.kind === 'part' || !('stepKey' in entry) || entry.stepKey === null) return undefined
+  if (
+    entry.kind === 'started' ||
+    entry.kind === 'left' ||
+    entry.kind === 'part' ||
+    !('stepKey' in entry) ||
+    entry.stepKey === null
+  )
+    return undefined
   const step = steps.find((s) => s.key === entry.stepKey)
   if (!step) throw badField('stepKey', 'This visit has no such step.')
   if (entry.kind === 'done') {
@@ -85,7 +113,13 @@ async function judged(trx: Knex.Transaction, actor: Actor, visit: VisitInContext
 }
 
 /** Quantity over the label is refused, whoever gives it. */
-async function assertLabels(trx: Knex.Transaction, visit: VisitInContext, log: readonly Entry[], step: VisitStep, answer: StepAnswer): Promise<void> {
+async function assertLabels(
+  trx: Knex.Transaction,
+  visit: VisitInContext,
+  log: readonly Entry[],
+  step: VisitStep,
+  answer: StepAnswer,
+): Promise<void> {
   if ((answer.doses ?? []).length === 0) return
   const pond = (await findPond(trx, visit.pondId))!
   const sheet = { cleanout: cleanoutPond(pond, savedPondFacts(pond)), gateFacts: await gateFacts(trx, visit.id, pond) }
@@ -98,9 +132,12 @@ function assertAllAnswered(steps: readonly VisitStep[], log: readonly Entry[]): 
   const states = stepStates(steps, log)
   const open = steps.filter((step) => states.get(step.key)?.status === 'open')
   if (open.length > 0)
-    throw refused(`${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or skip them with a reason.`, {
-      open: open.map((s) => s.key),
-    })
+    throw refused(
+      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or skip them with a reason.`,
+      {
+        open: open.map((s) => s.key),
+      },
+    )
 }
 
 /** A stop is passed only with a reason, by someone whose role may; what a device without signal could not know is written down. */
@@ -144,7 +181,8 @@ async function gateVerdict(
   const { gate } = verdict
   if (reason.trim().length >= 5 && may(actor.role, 'visits.override-gate')) return undefined
   if (entry.gateSeen === 'safe') return gate.reasons
-  if (reason.trim().length >= 5) throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })
+  if (reason.trim().length >= 5)
+    throw refused('Only a crew lead or the owner can pass this stop. Call them.', { gate: gate.reasons })
   throw refused(
     step.gate === 'fish-back-safe'
       ? 'Fish stay in the tank until the test of the refilled pond is safe.'

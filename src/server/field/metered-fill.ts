@@ -22,13 +22,17 @@ export async function noteMeteredFill(
   states: ReadonlyMap<string, StepState>,
   day: string,
 ): Promise<void> {
-  const fills = [...states.values()].flatMap((s) => (s.status === 'done' && s.entry.answer.figures?.fillM3 ? [s.entry] : []))
+  const fills = [...states.values()].flatMap((s) =>
+    s.status === 'done' && s.entry.answer.figures?.fillM3 ? [s.entry] : [],
+  )
   const entry = fills.at(-1)
   if (!entry) return
   const pond = (await findPond(trx, visit.pondId))!
   const surveyed = savedPondFacts({ ...pond, meteredFillM3: null }).adopted.volumeM3
   // the filter that is being filled is built, or approved and built on this visit
-  const designs = (await listDesigns(trx, pond.id)).map((d) => (d.state === 'approved' ? { ...d, state: 'built' as const } : d))
+  const designs = (await listDesigns(trx, pond.id)).map((d) =>
+    d.state === 'approved' ? { ...d, state: 'built' as const } : d,
+  )
   const { besideM3, filterVoidsM3 } = systemVolumeOf(pond, surveyed, designs)
   const metered = entry.answer.figures!.fillM3!
   const pondM3 = metered - besideM3 - filterVoidsM3
@@ -36,7 +40,14 @@ export async function noteMeteredFill(
   await removeFinding(trx, entry.id)
   if (!whole) {
     const text = `The meter said ${metered.toFixed(1)} m³, the survey expects ${(surveyed + besideM3 + filterVoidsM3).toFixed(1)} m³ with the filter: not taken for the pond’s volume. See which holds.`
-    return insertFinding(trx, actor.firmId, { id: entry.id, pondId: pond.id, visitId: visit.id, becomes: 'quote', text, foundOn: day })
+    return insertFinding(trx, actor.firmId, {
+      id: entry.id,
+      pondId: pond.id,
+      visitId: visit.id,
+      becomes: 'quote',
+      text,
+      foundOn: day,
+    })
   }
   const meteredFillM3 = Number(pondM3.toFixed(3))
   if (pond.meteredFillM3 === meteredFillM3) return

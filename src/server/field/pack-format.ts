@@ -9,4 +9,8 @@ import { problemJson } from '@/server/platform/http/problem-response'
 export const refusalOfOtherPage = (request: Request): Response | null =>
   new URL(request.url).searchParams.get('format') === String(PACK_FORMAT)
     ? null
-    : problemJson({ title: 'This page is of another version of the program. Open it again.', status: 503, kind: 'other-version' })
+    : problemJson({
+        title: 'This page is of another version of the program. Open it again.',
+        status: 503,
+        kind: 'other-version',
+      })

@@ -111,14 +111,18 @@ async function withAll(trx: Knex.Transaction, visits: readonly VisitInContext[],
       gateFacts: await gateFacts(trx, visit.id, pond),
       cleanout: cleanoutPond(pond, savedPondFacts(pond)),
       lastReadings: last.get(visit.pondId)!,
-      recentDoses: doses.filter((d) => d.pondId === visit.pondId && d.visitId !== visit.id).map(({ productKey, at }) => ({ productKey, at })),
+      recentDoses: doses
+        .filter((d) => d.pondId === visit.pondId && d.visitId !== visit.id)
+        .map(({ productKey, at }) => ({ productKey, at })),
       equipment: equipment
         .filter((piece) => piece.pondId === visit.pondId)
         .map((piece) => ({ ...piece, due: equipmentDue(piece, rests.get(piece.pondId) ?? null).due })),
       gear: gear.filter((g) => g.pondId === visit.pondId),
       plants: plants.get(visit.pondId)!.patches.map((patch) => forVisit(patch, visit.id)),
       care: plants.get(visit.pondId)!.tasks,
-      notesForNextSeason: findings.filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day).map((f) => f.text),
+      notesForNextSeason: findings
+        .filter((f) => f.pondId === visit.pondId && f.becomes === 'next-season' && f.foundOn < visit.day)
+        .map((f) => f.text),
       forecastRisks: forecastRisks.get(visit.pondId) ?? null,
     })
   }

@@ -21,18 +21,29 @@ export async function syncField(
   now: Date = new Date(),
 ): Promise<{ results: LineOutcome[]; clockOffsetMs: number }> {
   assertMay(actor, 'visits.log')
-  if (userId !== actor.userId) throw refused('These lines were written by someone else. They wait until that person signs in.')
+  if (userId !== actor.userId)
+    throw refused('These lines were written by someone else. They wait until that person signs in.')
   const clockOffsetMs = clockOffset(sentAt, now.getTime())
   const results: LineOutcome[] = []
   for (const { visitId, entry } of lines) results.push(await oneLine(actor, visitId, entry, clockOffsetMs, now))
   return { results, clockOffsetMs }
 }
 
-async function oneLine(actor: Actor, visitId: VisitId, raw: SyncInput['lines'][number]['entry'], offsetMs: number, now: Date): Promise<LineOutcome> {
+async function oneLine(
+  actor: Actor,
+  visitId: VisitId,
+  raw: SyncInput['lines'][number]['entry'],
+  offsetMs: number,
+  now: Date,
+): Promise<LineOutcome> {
   const parsed = EntryInput.safeParse(storable(raw))
   if (!parsed.success) {
     const fields = zodFields(parsed.error)
-    return { id: raw.id, outcome: 'refused', problem: { title: fields[0].message, status: 422, kind: 'bad-input', fields } }
+    return {
+      id: raw.id,
+      outcome: 'refused',
+      problem: { title: fields[0].message, status: 422, kind: 'bad-input', fields },
+    }
   }
   try {
     const at = new Date(Date.parse(parsed.data.at) + offsetMs).toISOString()
@@ -45,7 +56,11 @@ async function oneLine(actor: Actor, visitId: VisitId, raw: SyncInput['lines'][n
     return {
       id: raw.id,
       outcome: 'refused',
-      problem: { title: 'The office could not take this line. It is kept here; try again later.', status: 500, kind: 'unexpected' },
+      problem: {
+        title: 'The office could not take this line. It is kept here; try again later.',
+        status: 500,
+        kind: 'unexpected',
+      },
     }
   }
 }

@@ -9,14 +9,34 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-export async function insertApiKey(trx: Knex.Transaction, firmId: FirmId, key: ApiKeyInput & { id: string; tokenHash: string; madeBy: UserId }): Promise<void> {
-  await trx('api_keys').insert({ id: key.id, firm_id: firmId, name: key.name, scope: key.scope, token_hash: key.tokenHash, made_by: key.madeBy })
+export async function insertApiKey(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  key: ApiKeyInput & { id: string; tokenHash: string; madeBy: UserId },
+): Promise<void> {
+  await trx('api_keys').insert({
+    id: key.id,
+    firm_id: firmId,
+    name: key.name,
+    scope: key.scope,
+    token_hash: key.tokenHash,
+    made_by: key.madeBy,
+  })
 }
 
 /** Keys that work, newest first. */
 export async function listApiKeys(trx: Knex.Transaction): Promise<ApiKey[]> {
-  const rows = await trx('api_keys').whereNull('revoked_at').orderBy('created_at', 'desc').select('id', 'name', 'scope', 'created_at', 'used_at')
-  return rows.map((r) => ({ id: r.id, name: r.name, scope: r.scope, madeAt: r.created_at.toISOString(), usedAt: r.used_at?.toISOString() ?? null }))
+  const rows = await trx('api_keys')
+    .whereNull('revoked_at')
+    .orderBy('created_at', 'desc')
+    .select('id', 'name', 'scope', 'created_at', 'used_at')
+  return rows.map((r) => ({
+    id: r.id,
+    name: r.name,
+    scope: r.scope,
+    madeAt: r.created_at.toISOString(),
+    usedAt: r.used_at?.toISOString() ?? null,
+  }))
 }
 
 /** @returns false when there is no such key, or it was revoked before */
@@ -36,5 +56,13 @@ export interface OpenedKey {
 /** Whose key it is; the use is counted. */
 export async function openApiKey(tokenHash: string): Promise<OpenedKey | undefined> {
   const { rows } = await database().raw('select * from door_api_key(?)', [tokenHash])
-  return rows[0] && { id: rows[0].id, firmId: rows[0].firm_id, scope: rows[0].scope, madeBy: rows[0].made_by, uses: rows[0].uses }
+  return (
+    rows[0] && {
+      id: rows[0].id,
+      firmId: rows[0].firm_id,
+      scope: rows[0].scope,
+      madeBy: rows[0].made_by,
+      uses: rows[0].uses,
+    }
+  )
 }

@@ -12,7 +12,9 @@ const hashOf = (token: string): string => createHash('sha256').update(token).dig
 export async function makeApiKey(actor: Actor, input: ApiKeyInput): Promise<{ id: string; token: string }> {
   assertMay(actor, 'people.write')
   const [id, token] = [randomUUID(), PREFIX + randomBytes(24).toString('base64url')]
-  await inFirm(actor.firmId, (trx) => insertApiKey(trx, actor.firmId, { ...input, id, tokenHash: hashOf(token), madeBy: actor.userId }))
+  await inFirm(actor.firmId, (trx) =>
+    insertApiKey(trx, actor.firmId, { ...input, id, tokenHash: hashOf(token), madeBy: actor.userId }),
+  )
   return { id, token }
 }
 

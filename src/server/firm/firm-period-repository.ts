@@ -8,7 +8,11 @@ export async function listFirmPeriods(trx: Knex.Transaction, from: string): Prom
   return trx('firm_periods').where('to', '>=', from).orderBy('from').select('id', 'name', 'from', 'to', 'effect')
 }
 
-export async function insertFirmPeriod(trx: Knex.Transaction, firmId: FirmId, period: FirmPeriodInput): Promise<string> {
+export async function insertFirmPeriod(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  period: FirmPeriodInput,
+): Promise<string> {
   const id = randomUUID()
   await trx('firm_periods').insert({ id, firm_id: firmId, ...period })
   return id

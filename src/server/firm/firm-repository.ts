@@ -13,17 +13,33 @@ export interface Firm {
 
 export async function findFirm(trx: Knex.Transaction): Promise<Firm> {
   const row = (await trx('firms').first())!
-  return { id: row.id, name: row.name, timeZone: row.time_zone, rules: HouseRules.parse(row.rules), version: row.version }
+  return {
+    id: row.id,
+    name: row.name,
+    timeZone: row.time_zone,
+    rules: HouseRules.parse(row.rules),
+    version: row.version,
+  }
 }
 
 export async function insertFirm(trx: Knex.Transaction, firm: Omit<Firm, 'version'>): Promise<void> {
-  await trx('firms').insert({ id: firm.id, name: firm.name, time_zone: firm.timeZone, rules: JSON.stringify(firm.rules) })
+  await trx('firms').insert({
+    id: firm.id,
+    name: firm.name,
+    time_zone: firm.timeZone,
+    rules: JSON.stringify(firm.rules),
+  })
 }
 
 export async function updateTimeZone(trx: Knex.Transaction, firmId: FirmId, timeZone: string): Promise<void> {
   await trx('firms').where({ id: firmId }).update({ time_zone: timeZone })
 }
 
-export async function updateHouseRules(trx: Knex.Transaction, firmId: FirmId, version: number, rules: HouseRules): Promise<void> {
+export async function updateHouseRules(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  version: number,
+  rules: HouseRules,
+): Promise<void> {
   await updateVersioned(trx, 'firms', firmId, version, { rules: JSON.stringify(rules) }, async () => findFirm(trx))
 }

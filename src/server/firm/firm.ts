@@ -10,7 +10,15 @@ import { hashPassword } from '@/server/platform/auth/passwords'
 import { startSession } from '@/server/platform/auth/sessions'
 import { findFirm, insertFirm, updateHouseRules, type Firm, updateTimeZone } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { findCrew, insertCrew, insertUser, listCrews, listPeople, updateCrewSetup, updatePreferences } from '@/server/people/people-repository'
+import {
+  findCrew,
+  insertCrew,
+  insertUser,
+  listCrews,
+  listPeople,
+  updateCrewSetup,
+  updatePreferences,
+} from '@/server/people/people-repository'
 import { listDevices, revokeDevice } from '@/server/people/session-repository'
 import { sendJob } from '@/server/platform/queue/queue'
 
@@ -71,7 +79,8 @@ export async function addPerson(actor: Actor, input: PersonInput): Promise<UserI
   const passwordHash = await hashPassword(input.password)
   const add = inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
-    if (input.crewId && !crews.some((crew) => crew.id === input.crewId)) throw badField('crewId', 'That crew is not here.')
+    if (input.crewId && !crews.some((crew) => crew.id === input.crewId))
+      throw badField('crewId', 'That crew is not here.')
     await insertUser(trx, {
       id,
       firmId: actor.firmId,

@@ -31,7 +31,10 @@ interface LatestTest {
 }
 
 /** Ponds whose latest tests are out of band, worst first; one line per pond. @returns the worst `limit` of them, and how many there are */
-export async function latestConcerns(trx: Knex.Transaction, limit: number): Promise<{ shown: Concern[]; count: number }> {
+export async function latestConcerns(
+  trx: Knex.Transaction,
+  limit: number,
+): Promise<{ shown: Concern[]; count: number }> {
   // every pond's latest tests are judged, but names are fetched only for those shown
   const rows = await trx('readings')
     .where('taken_at', '>', trx.raw(`now() - make_interval(days => ${RECENT_DAYS})`))
@@ -40,10 +43,19 @@ export async function latestConcerns(trx: Knex.Transaction, limit: number): Prom
     .orderBy(['pond_id', 'kind', { column: 'taken_at', order: 'desc' }])
   const byPond = new Map<PondId, LatestTest[]>()
   for (const r of rows) {
-    const test = { id: r.id, pondId: r.pond_id, kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() }
+    const test = {
+      id: r.id,
+      pondId: r.pond_id,
+      kind: r.kind,
+      value: r.value,
+      belowStep: r.below_step,
+      takenAt: r.taken_at.toISOString(),
+    }
     byPond.set(test.pondId, [...(byPond.get(test.pondId) ?? []), test])
   }
-  const found = [...byPond.values()].flatMap((tests) => worstOf(tests) ?? []).sort((a, b) => RANK[b.band] - RANK[a.band])
+  const found = [...byPond.values()]
+    .flatMap((tests) => worstOf(tests) ?? [])
+    .sort((a, b) => RANK[b.band] - RANK[a.band])
   const shown = found.slice(0, limit)
   const names = await trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
@@ -69,6 +81,7 @@ function worstOf(tests: readonly LatestTest[]): Omit<Concern, 'pondName' | 'site
   const worst = tests.reduce((a, b) => (RANK[bandOf(b.kind)] > RANK[bandOf(a.kind)] ? b : a))
   const band = bandOf(worst.kind)
   if (band === 'fine') return null
-  const ammonia = worst.kind === 'tan' ? { nh3MgL: verdict.nh3MgL, missing: verdict.missing } : { nh3MgL: null, missing: [] }
+  const ammonia =
+    worst.kind === 'tan' ? { nh3MgL: verdict.nh3MgL, missing: verdict.missing } : { nh3MgL: null, missing: [] }
   return { pondId: worst.pondId, kind: worst.kind, value: worst.value, band, takenAt: worst.takenAt, ...ammonia }
 }

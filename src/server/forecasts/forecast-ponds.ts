@@ -18,7 +18,8 @@ const THREADS = 2
 
 export const forecastRuns = runMachine<ForecastRunId>({
   table: 'forecast_runs',
-  send: async (trx, firmId, runId) => sendJobIn(trx, (await wasAsked(trx, runId)) ? 'forecast-asked' : 'forecast-ponds', { firmId, runId }),
+  send: async (trx, firmId, runId) =>
+    sendJobIn(trx, (await wasAsked(trx, runId)) ? 'forecast-asked' : 'forecast-ponds', { firmId, runId }),
   brokeOff: 'The forecast broke off. What was worked out before is kept; try again.',
 })
 
@@ -26,7 +27,8 @@ export const forecastRuns = runMachine<ForecastRunId>({
  * Forecasts every pond of a firm: pond by pond reads, works out in a thread, and keeps.
  * What is kept stays kept: a run whose worker died is taken up again, and ponds that were worked out before it died are only brought forward from what was kept.
  */
-export const forecastPonds = (firmId: FirmId, runId: ForecastRunId): Promise<void> => forecastRuns.perform(firmId, runId, (run) => everyPond(firmId, run))
+export const forecastPonds = (firmId: FirmId, runId: ForecastRunId): Promise<void> =>
+  forecastRuns.perform(firmId, runId, (run) => everyPond(firmId, run))
 
 async function everyPond(firmId: FirmId, run: RunUnderWay): Promise<RunEnd> {
   const left = (await inFirm(firmId, listPonds)).map((p) => p.id)
@@ -53,7 +55,12 @@ async function everyPond(firmId: FirmId, run: RunUnderWay): Promise<RunEnd> {
   }
 }
 
-async function onePond(firmId: FirmId, id: PondId, stations: Awaited<ReturnType<typeof listStations>>, pool: ForecastPool): Promise<void> {
+async function onePond(
+  firmId: FirmId,
+  id: PondId,
+  stations: Awaited<ReturnType<typeof listStations>>,
+  pool: ForecastPool,
+): Promise<void> {
   const read = await inFirm(firmId, async (trx) => {
     const pond = await findPond(trx, id)
     const { timeZone } = await findFirm(trx)

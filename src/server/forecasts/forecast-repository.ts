@@ -7,7 +7,12 @@ import type { FirmId, ForecastRunId, PondId, UserId } from '@/domain/shared/ids'
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
     forecast_runs: { state: ForecastRun['state'] }
-    pond_forecasts: { filter: ParticleFilter; scores: PondForecast['scores']; outlook: PondForecast['outlook']; risks: readonly Risk[] }
+    pond_forecasts: {
+      filter: ParticleFilter
+      scores: PondForecast['scores']
+      outlook: PondForecast['outlook']
+      risks: readonly Risk[]
+    }
   }
 }
 
@@ -21,7 +26,12 @@ const toRun = (r: RowOf<'forecast_runs'>): ForecastRun => ({
   finishedAt: r.finished_at?.toISOString() ?? null,
 })
 
-export async function insertForecastRun(trx: Knex.Transaction, firmId: FirmId, id: ForecastRunId, by: UserId | null): Promise<void> {
+export async function insertForecastRun(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: ForecastRunId,
+  by: UserId | null,
+): Promise<void> {
   await trx('forecast_runs').insert({ id, firm_id: firmId, state: 'queued', asked_by: by })
 }
 
@@ -79,8 +89,12 @@ export async function storeForecast(
 }
 
 export async function findForecast(trx: Knex.Transaction, pondId: PondId): Promise<PondForecast | null> {
-  const r = await trx('pond_forecasts').where({ pond_id: pondId }).first('pond_id', 'outlook', 'scores', 'risks', 'made_at')
-  return r ? { pondId: r.pond_id, outlook: r.outlook, scores: r.scores, risks: r.risks, madeAt: r.made_at.toISOString() } : null
+  const r = await trx('pond_forecasts')
+    .where({ pond_id: pondId })
+    .first('pond_id', 'outlook', 'scores', 'risks', 'made_at')
+  return r
+    ? { pondId: r.pond_id, outlook: r.outlook, scores: r.scores, risks: r.risks, madeAt: r.made_at.toISOString() }
+    : null
 }
 
 export interface RiskLine {
@@ -101,12 +115,26 @@ export async function listRisks(trx: Knex.Transaction, since: Date, most: number
     .orderBy('f.risk', 'desc')
     .limit(most)
     .select('f.pond_id', 'f.risk', 'f.risks', 'p.name as pond_name', 's.name as site_name')
-  return rows.map((r) => ({ pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, risks: r.risks, risk: r.risk }))
+  return rows.map((r) => ({
+    pondId: r.pond_id,
+    pondName: r.pond_name,
+    siteName: r.site_name,
+    risks: r.risks,
+    risk: r.risk,
+  }))
 }
 
 /** The risks that forecasts of some ponds name, by pond. @param since older forecasts say nothing any more */
-export async function listForecastRisks(trx: Knex.Transaction, pondIds: readonly PondId[], since: Date): Promise<Map<PondId, ForecastRisks>> {
-  const rows = await trx('pond_forecasts').whereIn('pond_id', pondIds).where('made_at', '>=', since).where('risk', '>', 0).select('pond_id', 'risks', 'made_at')
+export async function listForecastRisks(
+  trx: Knex.Transaction,
+  pondIds: readonly PondId[],
+  since: Date,
+): Promise<Map<PondId, ForecastRisks>> {
+  const rows = await trx('pond_forecasts')
+    .whereIn('pond_id', pondIds)
+    .where('made_at', '>=', since)
+    .where('risk', '>', 0)
+    .select('pond_id', 'risks', 'made_at')
   return new Map(rows.map((r) => [r.pond_id, { madeAt: r.made_at.toISOString(), risks: r.risks }]))
 }
 

@@ -39,18 +39,30 @@ interface Setting {
 }
 
 /** What a pond's forecast is worked out from. @returns null while no weather is known */
-export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, setting: Setting): Promise<PondTask | null> {
+export async function forecastTask(
+  trx: Knex.Transaction,
+  pond: PondInContext,
+  setting: Setting,
+): Promise<PondTask | null> {
   const { firmId, timeZone, stations, today } = setting
   const model = await pondModel(trx, { firmId, timeZone }, pond, stations, today)
   if (!model) return null
   const { maxDepthM } = savedPondFacts(pond).basin
   const pondHash = hashOf(model, maxDepthM)
   const kept = await findFilter(trx, pond.id)
-  const goesOn = kept !== null && kept.pondHash === pondHash && kept.filter.day <= today && daysBetween(kept.filter.day, today) <= STALE_DAYS
+  const goesOn =
+    kept !== null &&
+    kept.pondHash === pondHash &&
+    kept.filter.day <= today &&
+    daysBetween(kept.filter.day, today) <= STALE_DAYS
   const from = goesOn ? kept.filter.day : addDays(today, -LEARN_DAYS)
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
-  const observed = weatherAtHeight(await listWeatherDays(trx, station.id, addDays(from, -1)), station.normals.altitudeM, pond.altitudeM)
+  const observed = weatherAtHeight(
+    await listWeatherDays(trx, station.id, addDays(from, -1)),
+    station.normals.altitudeM,
+    pond.altitudeM,
+  )
   const readings = await listDailyReadings(trx, pond.id, addDays(from, -1), timeZone)
   return {
     pondHash,
@@ -70,7 +82,11 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
           (await listDoneVisitDays(trx, pond.id, from)).filter((v) => v.day <= today),
           from,
         ),
-        ...eventsOfPlants(patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone), from, addDays(today, 1)),
+        ...eventsOfPlants(
+          patchesNow(await listPatches(trx, [pond.id]), await listPlantEvents(trx, [pond.id]), timeZone),
+          from,
+          addDays(today, 1),
+        ),
       ],
       particles: FORECAST_PARTICLES,
     },
@@ -81,18 +97,28 @@ export async function forecastTask(trx: Knex.Transaction, pond: PondInContext, s
 const hashOf = ({ eco }: PondModel, deepestM: number): string => {
   const { volumeM3, areaM2, filter, fish, plants } = eco
   return createHash('sha256')
-    .update(JSON.stringify([volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v))))
+    .update(
+      JSON.stringify(
+        [volumeM3, areaM2, deepestM, filter, fish, plants].map((v) => (typeof v === 'number' ? v.toPrecision(5) : v)),
+      ),
+    )
     .digest('hex')
 }
 
 /** Typed arrays do not live in JSON. */
 const readFilter = (filter: ParticleFilter): ParticleFilter => ({
   ...filter,
-  particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Float64Array.from(Object.values(p.state.y)) } })),
+  particles: filter.particles.map((p) => ({
+    ...p,
+    state: { ...p.state, y: Float64Array.from(Object.values(p.state.y)) },
+  })),
 })
 
 /** A filter as it is kept: figures shortened to what matters. */
 export const keptFilter = (filter: ParticleFilter): unknown => ({
   ...filter,
-  particles: filter.particles.map((p) => ({ ...p, state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) } })),
+  particles: filter.particles.map((p) => ({
+    ...p,
+    state: { ...p.state, y: Array.from(p.state.y, (value) => Number(value.toPrecision(SHORT_DIGITS))) },
+  })),
 })

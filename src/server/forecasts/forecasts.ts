@@ -7,7 +7,15 @@ import { notFound } from '@/domain/shared/problems'
 import { may } from '@/domain/people/roles'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { askedNow, findForecast, findForecastRun, insertForecastRun, latestForecastRun, listScores, listRisks } from '@/server/forecasts/forecast-repository'
+import {
+  askedNow,
+  findForecast,
+  findForecastRun,
+  insertForecastRun,
+  latestForecastRun,
+  listScores,
+  listRisks,
+} from '@/server/forecasts/forecast-repository'
 import { countPonds, findPond } from '@/server/ponds/pond-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { cancelRun } from '@/server/platform/queue/run-rows'
@@ -26,7 +34,8 @@ export async function forecastsPage(actor: Actor) {
   return inFirm(actor.firmId, async (trx) => {
     const scores = await listScores(trx)
     const all = OBSERVED_KINDS.map((kind) => {
-      const sum = (of: 'readings' | 'model' | 'sameAsLast') => scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
+      const sum = (of: 'readings' | 'model' | 'sameAsLast') =>
+        scores.reduce((total, s) => total + (s[kind]?.[of] ?? 0), 0)
       const total = { readings: sum('readings'), model: sum('model'), sameAsLast: sum('sameAsLast') }
       return { kind, ...total, ...skillOf({ [kind]: total } as never, [kind]) }
     })
@@ -72,14 +81,18 @@ async function queueForecast(firmId: FirmId, by: Actor | null): Promise<{ id: Fo
     if (!under) await insertForecastRun(trx, firmId, runId, by?.userId ?? null)
     // one of the night that still waits goes ahead of the others once somebody asks for it; a run is claimed once, whichever job comes first
     if (under?.state === 'queued' && by) await askedNow(trx, runId, by.userId)
-    if (!under || (under.state === 'queued' && by)) await sendJobIn(trx, by ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })
+    if (!under || (under.state === 'queued' && by))
+      await sendJobIn(trx, by ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })
     return { id: runId }
   })
 }
 
 /** Once a day by the clock, when nobody has asked. @returns whether one was begun */
 export async function nightlyForecast(firmId: FirmId, timeZone: string, now: Date = new Date()): Promise<boolean> {
-  const { latest, ponds } = await inFirm(firmId, async (trx) => ({ latest: await latestForecastRun(trx), ponds: await countPonds(trx) }))
+  const { latest, ponds } = await inFirm(firmId, async (trx) => ({
+    latest: await latestForecastRun(trx),
+    ponds: await countPonds(trx),
+  }))
   if (ponds === 0) return false
   if (latest && todayIn(timeZone, new Date(latest.askedAt)) === todayIn(timeZone, now)) return false
   await queueForecast(firmId, null)

@@ -44,9 +44,17 @@ export async function pondModel(
   const context = await designContext(trx, actor, pond, stations)
   const designs = await listDesigns(trx, pond.id)
   const worked = (design: (typeof designs)[number]['bed']) =>
-    evaluateDesign({ pond: context.designPond, design, rules: context.rules, houseMethod: context.houseMethod, pumps: context.pumps })
+    evaluateDesign({
+      pond: context.designPond,
+      design,
+      rules: context.rules,
+      houseMethod: context.houseMethod,
+      pumps: context.pumps,
+    })
   const standing = standingDesign(designs)
-  const bed = standing ? (standing.builtBed ?? standing.bed) : suggestDesign(context.designPond, context.houseMethod, context.rules, context.pumps)
+  const bed = standing
+    ? (standing.builtBed ?? standing.bed)
+    : suggestDesign(context.designPond, context.houseMethod, context.rules, context.pumps)
   const result = worked(bed)
   const eco = ecoPondOf({
     pond,
@@ -69,7 +77,12 @@ export async function pondModel(
   }
   const saved = designs.map((d): ModelFilter => {
     const own = d.builtBed ?? d.bed
-    return { key: d.id, name: `Version ${d.number}: ${d.name}`, filter: ecoFilterOf(own, worked(own)), fallM: fallOf(own) }
+    return {
+      key: d.id,
+      name: `Version ${d.number}: ${d.name}`,
+      filter: ecoFilterOf(own, worked(own)),
+      fallM: fallOf(own),
+    }
   })
   const { forecast, normals } = station
   return {
@@ -79,7 +92,11 @@ export async function pondModel(
     station: normalsAtHeight(normals, pond.altitudeM),
     known: {
       today,
-      observed: weatherAtHeight(await listWeatherDays(trx, station.id, addDays(today, -OBSERVED_DAYS)), normals.altitudeM, pond.altitudeM),
+      observed: weatherAtHeight(
+        await listWeatherDays(trx, station.id, addDays(today, -OBSERVED_DAYS)),
+        normals.altitudeM,
+        pond.altitudeM,
+      ),
       forecast:
         forecast && daysBetween(forecast.issued, today) <= FORECAST_COUNTS_DAYS
           ? weatherAtHeight(forecast.days, normals.altitudeM, pond.altitudeM).filter((d) => d.date >= today)
@@ -90,13 +107,21 @@ export async function pondModel(
 }
 
 /** A leak is believed only where it is likelier than not. */
-async function leakOf(trx: Knex.Transaction, pond: PondInContext, stations: readonly KeptStation[], today: string): Promise<number | null> {
+async function leakOf(
+  trx: Knex.Transaction,
+  pond: PondInContext,
+  stations: readonly KeptStation[],
+  today: string,
+): Promise<number | null> {
   const loss = await waterLoss(trx, pond, stations, today)
   const verdict = loss?.balance.off ?? loss?.balance.on
   return verdict && verdict.leakLikelihood > 0.5 ? verdict.excessMmPerD : null
 }
 
-async function lastReadings(trx: Knex.Transaction, pond: PondInContext): Promise<Partial<Record<ReadingKindName, LastReading>>> {
+async function lastReadings(
+  trx: Knex.Transaction,
+  pond: PondInContext,
+): Promise<Partial<Record<ReadingKindName, LastReading>>> {
   const rows = (await listLastReadings(trx, [pond.id])).get(pond.id) ?? []
   return Object.fromEntries(rows.map(({ kind, value, takenAt }) => [kind, { value, takenAt }]))
 }

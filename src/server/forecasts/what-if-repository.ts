@@ -16,7 +16,14 @@ export interface SavedWhatIf {
   readonly savedAt: string
 }
 
-export async function insertWhatIf(trx: Knex.Transaction, firmId: FirmId, id: WhatIfId, pondId: PondId, by: UserId, whatIf: WhatIfInput): Promise<void> {
+export async function insertWhatIf(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: WhatIfId,
+  pondId: PondId,
+  by: UserId,
+  whatIf: WhatIfInput,
+): Promise<void> {
   await trx('what_ifs').insert({ id, firm_id: firmId, pond_id: pondId, saved_by: by, what_if: JSON.stringify(whatIf) })
 }
 
@@ -27,11 +34,21 @@ export async function listWhatIfs(trx: Knex.Transaction, pondId: PondId): Promis
     .where('w.pond_id', pondId)
     .orderBy('w.saved_at', 'desc')
     .select('w.id', 'w.pond_id', 'w.what_if', 'w.saved_at', 'u.name as by_name')
-  return rows.map((r) => ({ id: r.id, pondId: r.pond_id, whatIf: r.what_if, savedByName: r.by_name, savedAt: (r.saved_at as Date).toISOString() }))
+  return rows.map((r) => ({
+    id: r.id,
+    pondId: r.pond_id,
+    whatIf: r.what_if,
+    savedByName: r.by_name,
+    savedAt: (r.saved_at as Date).toISOString(),
+  }))
 }
 
 /** One of a pond's. */
-export async function findWhatIf(trx: Knex.Transaction, id: WhatIfId, pondId: PondId): Promise<WhatIfInput | undefined> {
+export async function findWhatIf(
+  trx: Knex.Transaction,
+  id: WhatIfId,
+  pondId: PondId,
+): Promise<WhatIfInput | undefined> {
   const row = await trx('what_ifs').where({ id, pond_id: pondId }).first('what_if')
   return row?.what_if
 }

@@ -16,7 +16,12 @@ export async function findHouseTables(trx: Knex.Transaction): Promise<KeptTables
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storeHouseTables(trx: Knex.Transaction, firmId: FirmId, tables: HouseTables, version: number): Promise<void> {
+export async function storeHouseTables(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  tables: HouseTables,
+  version: number,
+): Promise<void> {
   const row = { firm_id: firmId, tables: JSON.stringify(tables), version: version + 1 }
   const changed =
     version === 0
@@ -25,7 +30,8 @@ export async function storeHouseTables(trx: Knex.Transaction, firmId: FirmId, ta
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved these tables while you were working on them. Open the page again to go on from what is saved.',
+      message:
+        'Someone else saved these tables while you were working on them. Open the page again to go on from what is saved.',
       current: await findHouseTables(trx),
     })
 }

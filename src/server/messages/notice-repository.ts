@@ -22,11 +22,20 @@ export interface NoticeVisit {
   readonly customerId: CustomerId
   readonly customerName: string
   readonly email: string
-  readonly notified: { readonly kind: NoticeKind; readonly day: string; readonly startTime: string; readonly state: NoticeState } | null
+  readonly notified: {
+    readonly kind: NoticeKind
+    readonly day: string
+    readonly startTime: string
+    readonly state: NoticeState
+  } | null
 }
 
 /** Visits from a day on, called off ones among them, each with the last thing its customer was told. */
-export async function listVisitsWithNotices(trx: Knex.Transaction, from: string, visitIds?: readonly VisitId[]): Promise<NoticeVisit[]> {
+export async function listVisitsWithNotices(
+  trx: Knex.Transaction,
+  from: string,
+  visitIds?: readonly VisitId[],
+): Promise<NoticeVisit[]> {
   const query = trx('visits as v')
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
@@ -38,9 +47,23 @@ export async function listVisitsWithNotices(trx: Knex.Transaction, from: string,
          order by n.created_at desc limit 1) notified on true`,
     )
     .where('v.day', '>=', from)
-    .select('v.id', 'v.pond_id', 'v.state', 'v.day', 'v.start_time', 'v.job_name', 'w.name as crew_name', 's.name as site_name')
+    .select(
+      'v.id',
+      'v.pond_id',
+      'v.state',
+      'v.day',
+      'v.start_time',
+      'v.job_name',
+      'w.name as crew_name',
+      's.name as site_name',
+    )
     .select('c.id as customer_id', 'c.name as customer_name', 'c.email')
-    .select('notified.kind as notified_kind', 'notified.day as notified_day', 'notified.start_time as notified_start', 'notified.state as notified_state')
+    .select(
+      'notified.kind as notified_kind',
+      'notified.day as notified_day',
+      'notified.start_time as notified_start',
+      'notified.state as notified_state',
+    )
     .orderBy(['v.day', 'v.start_time'])
   if (visitIds) query.whereIn('v.id', visitIds)
   return (await query).map((r) => ({
@@ -55,7 +78,9 @@ export async function listVisitsWithNotices(trx: Knex.Transaction, from: string,
     customerId: r.customer_id,
     customerName: r.customer_name,
     email: r.email,
-    notified: r.notified_kind ? { kind: r.notified_kind, day: r.notified_day, startTime: r.notified_start, state: r.notified_state } : null,
+    notified: r.notified_kind
+      ? { kind: r.notified_kind, day: r.notified_day, startTime: r.notified_start, state: r.notified_state }
+      : null,
   }))
 }
 
@@ -110,7 +135,10 @@ const toNotice = (r: RowOf<'notices'>): Notice => ({
   sentAt: r.sent_at?.toISOString() ?? null,
 })
 
-export async function listNotices(trx: Knex.Transaction, limit: number): Promise<(Notice & { readonly customerName: string })[]> {
+export async function listNotices(
+  trx: Knex.Transaction,
+  limit: number,
+): Promise<(Notice & { readonly customerName: string })[]> {
   const rows = await trx('notices as n')
     .join('visits as v', 'v.id', 'n.visit_id')
     .join('ponds as p', 'p.id', 'v.pond_id')
@@ -124,19 +152,37 @@ export async function listNotices(trx: Knex.Transaction, limit: number): Promise
 
 /** Takes a waiting notice on for sending, by its state: no two senders have it. @returns undefined when it is on its way, sent, or not to be sent any more */
 export async function claimNotice(trx: Knex.Transaction, id: string): Promise<Notice | undefined> {
-  const rows = await trx('notices').where({ id, state: 'queued' }).update({ state: 'sending', claimed_at: trx.fn.now() }).returning('*')
+  const rows = await trx('notices')
+    .where({ id, state: 'queued' })
+    .update({ state: 'sending', claimed_at: trx.fn.now() })
+    .returning('*')
   return rows[0] && toNotice(rows[0])
 }
 
-export async function endNotice(trx: Knex.Transaction, id: string, state: 'sent' | 'failed' | 'queued', problem = ''): Promise<void> {
+export async function endNotice(
+  trx: Knex.Transaction,
+  id: string,
+  state: 'sent' | 'failed' | 'queued',
+  problem = '',
+): Promise<void> {
   await trx('notices')
     .where({ id })
-    .update({ state, problem, ...(state === 'sent' ? { sent_at: trx.fn.now() } : {}), ...(state === 'queued' ? { waits_since: trx.fn.now() } : {}) })
+    .update({
+      state,
+      problem,
+      ...(state === 'sent' ? { sent_at: trx.fn.now() } : {}),
+      ...(state === 'queued' ? { waits_since: trx.fn.now() } : {}),
+    })
 }
 
 /** Puts a notice back to wait, whatever it had got stuck in. @returns false where it is sent, or told in another way */
 export async function requeueNotice(trx: Knex.Transaction, id: string): Promise<boolean> {
-  return (await trx('notices').where({ id }).whereNotIn('state', ['sent', 'notified']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+  return (
+    (await trx('notices')
+      .where({ id })
+      .whereNotIn('state', ['sent', 'notified'])
+      .update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+  )
 }
 
 export async function findTemplates(trx: Knex.Transaction): Promise<{ templates: NoticeTemplates; version: number }> {
@@ -147,16 +193,26 @@ export async function findTemplates(trx: Knex.Transaction): Promise<{ templates:
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storeTemplates(trx: Knex.Transaction, firmId: FirmId, version: number, templates: NoticeTemplates): Promise<void> {
+export async function storeTemplates(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  version: number,
+  templates: NoticeTemplates,
+): Promise<void> {
   const row = { firm_id: firmId, templates: JSON.stringify(templates) }
-  if (version === 0 && (await trx('notice_templates').insert(row).onConflict('firm_id').ignore().returning('firm_id')).length > 0) return
+  if (
+    version === 0 &&
+    (await trx('notice_templates').insert(row).onConflict('firm_id').ignore().returning('firm_id')).length > 0
+  )
+    return
   const changed = await trx('notice_templates')
     .where({ version })
     .update({ templates: row.templates, version: version + 1 })
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved these letters while you were working on them. Open the page again to go on from what is saved.',
+      message:
+        'Someone else saved these letters while you were working on them. Open the page again to go on from what is saved.',
       current: await findTemplates(trx),
     })
 }

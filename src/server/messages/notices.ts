@@ -65,7 +65,11 @@ export async function noticeBoard(actor: Actor) {
  * Puts letters for chosen visits into the queue; visits whose customers know already are passed over.
  * @param baseUrl address of the app as customers reach it, for the link to their own page
  */
-export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[], baseUrl: string): Promise<{ queued: number; withoutAddress: number }> {
+export async function tellCustomers(
+  actor: Actor,
+  visitIds: readonly VisitId[],
+  baseUrl: string,
+): Promise<{ queued: number; withoutAddress: number }> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     // two people may press at once: the second finds nothing left to tell
@@ -79,7 +83,10 @@ export async function tellCustomers(actor: Actor, visitIds: readonly VisitId[], 
       if (!kind) continue
       if (visit.email === '') withoutAddress++
       else {
-        const noticeId = await makeNotice(trx, actor, visit, kind, { time: visit.startTime, page: pageOf(links.get(visit.customerId), baseUrl) })
+        const noticeId = await makeNotice(trx, actor, visit, kind, {
+          time: visit.startTime,
+          page: pageOf(links.get(visit.customerId), baseUrl),
+        })
         await sendJobIn(trx, 'send-notice', { firmId: actor.firmId, noticeId })
         queued++
       }
@@ -106,7 +113,12 @@ export async function markNotified(actor: Actor, visitIds: readonly VisitId[]): 
 }
 
 /** Tells one customer that the crew is on the way, or late, with the time it is expected. */
-export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-way' | 'running-late', time: string): Promise<void> {
+export async function tellArrival(
+  actor: Actor,
+  visitId: VisitId,
+  kind: 'on-the-way' | 'running-late',
+  time: string,
+): Promise<void> {
   assertMay(actor, 'visits.log')
   await inFirm(actor.firmId, async (trx) => {
     const [visit] = await listVisitsWithNotices(trx, addDays(todayIn(actor.timeZone), -1), [visitId])
@@ -118,10 +130,15 @@ export async function tellArrival(actor: Actor, visitId: VisitId, kind: 'on-the-
   })
 }
 
-const pageOf = (token: string | undefined, baseUrl: string): string | null => (token ? `${baseUrl}/customer-page/${token}` : null)
+const pageOf = (token: string | undefined, baseUrl: string): string | null =>
+  token ? `${baseUrl}/customer-page/${token}` : null
 
 /** The plain words of a visit's report, for a letter, and the day it tells of. */
-async function reportWords(trx: Knex.Transaction, actor: Actor, visitId: VisitId): Promise<{ text: string; day: string }> {
+async function reportWords(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visitId: VisitId,
+): Promise<{ text: string; day: string }> {
   const { report, meanings } = await reportOf(trx, (await findVisit(trx, visitId))!, actor.firmName)
   return { text: reportLetter(report, meanings, actor.preferences.units, firmTexts()), day: report.day }
 }
@@ -157,7 +174,16 @@ async function makeNotice(
   const id = randomUUID()
   const { subject, body } = fillTemplate(templates[kind], words)
   const first = subject.charAt(0).toUpperCase() + subject.slice(1)
-  const letter = { id, visitId: visit.visitId, kind, day: visit.day, startTime: visit.startTime, recipient: visit.email, subject: first, body }
+  const letter = {
+    id,
+    visitId: visit.visitId,
+    kind,
+    day: visit.day,
+    startTime: visit.startTime,
+    recipient: visit.email,
+    subject: first,
+    body,
+  }
   await insertNotice(trx, firmId, letter, state)
   return id
 }

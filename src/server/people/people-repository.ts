@@ -8,7 +8,16 @@ import { updateVersioned } from '@/server/platform/db/versioned-update'
 
 export async function insertUser(
   trx: Knex.Transaction,
-  user: { id: UserId; firmId: FirmId; email: string; name: string; role: Role; passwordHash: string; crewId: CrewId | null; preferences: Preferences },
+  user: {
+    id: UserId
+    firmId: FirmId
+    email: string
+    name: string
+    role: Role
+    passwordHash: string
+    crewId: CrewId | null
+    preferences: Preferences
+  },
 ): Promise<void> {
   await trx('users').insert({
     id: user.id,
@@ -38,7 +47,8 @@ export async function listPeople(trx: Knex.Transaction): Promise<Person[]> {
   }))
 }
 
-export const findPerson = async (trx: Knex.Transaction, id: UserId): Promise<Person | undefined> => (await listPeople(trx)).find((p) => p.id === id)
+export const findPerson = async (trx: Knex.Transaction, id: UserId): Promise<Person | undefined> =>
+  (await listPeople(trx)).find((p) => p.id === id)
 
 /** Owners who may still sign in, without one of them. */
 export async function countActiveOwners(trx: Knex.Transaction, without: UserId): Promise<number> {
@@ -46,7 +56,12 @@ export async function countActiveOwners(trx: Knex.Transaction, without: UserId):
   return rows.filter((r) => r.id !== without).length
 }
 
-export async function setRoleAndCrew(trx: Knex.Transaction, id: UserId, role: Role, crewId: CrewId | null): Promise<void> {
+export async function setRoleAndCrew(
+  trx: Knex.Transaction,
+  id: UserId,
+  role: Role,
+  crewId: CrewId | null,
+): Promise<void> {
   await trx('users').where({ id }).update({ role, crew_id: crewId })
 }
 
@@ -73,15 +88,23 @@ export async function insertPasswordLink(trx: Knex.Transaction, userId: UserId, 
 }
 
 /** @returns how many links there were */
-export const dropPasswordLinks = (trx: Knex.Transaction, userId: UserId): Promise<number> => trx('password_links').where({ user_id: userId }).delete()
+export const dropPasswordLinks = (trx: Knex.Transaction, userId: UserId): Promise<number> =>
+  trx('password_links').where({ user_id: userId }).delete()
 
-export async function updatePreferences(trx: Knex.Transaction, userId: UserId, preferences: Preferences): Promise<void> {
+export async function updatePreferences(
+  trx: Knex.Transaction,
+  userId: UserId,
+  preferences: Preferences,
+): Promise<void> {
   await trx('users')
     .where({ id: userId })
     .update({ preferences: JSON.stringify(preferences) })
 }
 
-export async function insertCrew(trx: Knex.Transaction, crew: { id: CrewId; firmId: FirmId; name: string }): Promise<void> {
+export async function insertCrew(
+  trx: Knex.Transaction,
+  crew: { id: CrewId; firmId: FirmId; name: string },
+): Promise<void> {
   await trx('crews').insert({ id: crew.id, firm_id: crew.firmId, name: crew.name })
 }
 
@@ -92,10 +115,21 @@ export async function listCrews(trx: Knex.Transaction): Promise<Crew[]> {
     .select('c.id', 'c.name', 'c.setup', 'c.version')
     .count('u.id as size')
     .orderBy('c.name')
-  return rows.map((r) => ({ id: r.id as CrewId, name: String(r.name), size: Number(r.size), setup: CrewSetup.parse(r.setup), version: Number(r.version) }))
+  return rows.map((r) => ({
+    id: r.id as CrewId,
+    name: String(r.name),
+    size: Number(r.size),
+    setup: CrewSetup.parse(r.setup),
+    version: Number(r.version),
+  }))
 }
 
-export async function updateCrewSetup(trx: Knex.Transaction, id: CrewId, version: number, setup: CrewSetup): Promise<void> {
+export async function updateCrewSetup(
+  trx: Knex.Transaction,
+  id: CrewId,
+  version: number,
+  setup: CrewSetup,
+): Promise<void> {
   await updateVersioned(trx, 'crews', id, version, { setup: JSON.stringify(setup) }, async () => findCrew(trx, id))
 }
 

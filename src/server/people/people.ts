@@ -23,7 +23,8 @@ import {
 
 /** A firm always has somebody who may do everything. @throws {ProblemError} the last owner would go */
 async function assertOwnerLeft(trx: Knex.Transaction, id: UserId): Promise<void> {
-  if ((await countActiveOwners(trx, id)) === 0) throw refused('This is the last owner. Make somebody else an owner first.')
+  if ((await countActiveOwners(trx, id)) === 0)
+    throw refused('This is the last owner. Make somebody else an owner first.')
 }
 
 /** Another role or crew, from the person's next step on. */
@@ -33,7 +34,8 @@ export async function changePerson(actor: Actor, id: UserId, { role, crewId }: C
     const person = await findPerson(trx, id)
     if (!person) throw notFound('That person')
     if (person.role === 'owner' && role !== 'owner') await assertOwnerLeft(trx, id)
-    if (crewId && !(await listCrews(trx)).some((crew) => crew.id === crewId)) throw badField('crewId', 'That crew is not here.')
+    if (crewId && !(await listCrews(trx)).some((crew) => crew.id === crewId))
+      throw badField('crewId', 'That crew is not here.')
     await setRoleAndCrew(trx, id, role, crewId)
   })
 }
@@ -60,7 +62,11 @@ export async function reactivatePerson(actor: Actor, id: UserId): Promise<void> 
 }
 
 /** The own password, by the one that stands; every other session of the person ends. @param keep token of the session that asks */
-export async function changeOwnPassword(actor: Actor, { current, next }: OwnPasswordInput, keep: string): Promise<void> {
+export async function changeOwnPassword(
+  actor: Actor,
+  { current, next }: OwnPasswordInput,
+  keep: string,
+): Promise<void> {
   assertMay(actor, 'account.own')
   const stored = await inFirm(actor.firmId, (trx) => passwordHashOf(trx, actor.userId))
   if (!(await passwordMatches(stored, current))) throw badField('current', 'That is not your password.')

@@ -14,6 +14,10 @@ export async function listDevices(trx: Knex.Transaction): Promise<SignedInDevice
 
 /** @returns false when there is no such device among the firm's people */
 export async function revokeDevice(trx: Knex.Transaction, id: string): Promise<boolean> {
-  const revoked = await trx('sessions').where({ id }).whereNull('revoked_at').whereIn('user_id', trx('users').select('id')).update({ revoked_at: trx.fn.now() })
+  const revoked = await trx('sessions')
+    .where({ id })
+    .whereNull('revoked_at')
+    .whereIn('user_id', trx('users').select('id'))
+    .update({ revoked_at: trx.fn.now() })
   return revoked > 0
 }

@@ -49,7 +49,8 @@ async function replantingOf(trx: Knex.Transaction, ponds: readonly PondPlants[])
     // only where something is missing, so that hundreds of green beds are not read
     if (!plants.patches.some((p) => p.count < p.planned || p.condition === 'thin' || p.condition === 'bare')) continue
     const { replanting } = pondGaps(plants, bedOf(await listDesigns(trx, plants.pond.pondId)), cuttings)
-    if (replanting.length > 0) found.push({ pondId: plants.pond.pondId, name: `${plants.pond.siteName}, ${plants.pond.name}`, replanting })
+    if (replanting.length > 0)
+      found.push({ pondId: plants.pond.pondId, name: `${plants.pond.siteName}, ${plants.pond.name}`, replanting })
   }
   return found
 }

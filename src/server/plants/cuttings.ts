@@ -12,7 +12,14 @@ export interface CuttingsMove {
 }
 
 const shelf = (species: string): StockItemInput =>
-  StockItemInput.parse({ name: `${speciesName(species)}, rooted pieces`, kind: 'plant', unit: 'pieces', least: 0, speciesKey: species, place: 'Holding bed' })
+  StockItemInput.parse({
+    name: `${speciesName(species)}, rooted pieces`,
+    kind: 'plant',
+    unit: 'pieces',
+    least: 0,
+    speciesKey: species,
+    place: 'Holding bed',
+  })
 
 /**
  * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; no more goes out than lies there: the other
@@ -27,7 +34,9 @@ export async function cuttingsMoves(
 ): Promise<NewMove[]> {
   const net = new Map<string, number>()
   for (const { species, amount } of moves) net.set(species, (net.get(species) ?? 0) + amount)
-  const shelves = new Map((await listStock(trx)).flatMap((item): [string, StockItem][] => (item.speciesKey ? [[item.speciesKey, item]] : [])))
+  const shelves = new Map(
+    (await listStock(trx)).flatMap((item): [string, StockItem][] => (item.speciesKey ? [[item.speciesKey, item]] : [])),
+  )
   const booked: NewMove[] = []
   for (const [species, amount] of net) {
     if (amount === 0) continue
@@ -38,7 +47,8 @@ export async function cuttingsMoves(
       await insertStockItem(trx, firmId, itemId, shelf(species))
     }
     const moved = amount > 0 ? amount : Math.max(amount, -Math.max(0, there?.onHand ?? 0))
-    if (itemId && moved !== 0) booked.push({ itemId, amount: moved, move: amount > 0 ? 'received' : 'used', note, visitId })
+    if (itemId && moved !== 0)
+      booked.push({ itemId, amount: moved, move: amount > 0 ? 'received' : 'used', note, visitId })
   }
   return booked
 }

@@ -8,12 +8,14 @@ import { listStock } from '@/server/stores/stock-repository'
 import type { PondPlants } from './plants-of'
 
 /** The bed as it was built, or as the newest version has it. */
-export const bedOf = (designs: readonly Design[]): FilterDesign | null => designs[0]?.builtBed ?? designs[0]?.bed ?? null
+export const bedOf = (designs: readonly Design[]): FilterDesign | null =>
+  designs[0]?.builtBed ?? designs[0]?.bed ?? null
 
 /** Rooted pieces in the stores, by kind, from whatever shelves. */
 export async function keptCuttings(trx: Knex.Transaction): Promise<Cuttings[]> {
   const kept = new Map<string, number>()
-  for (const { speciesKey, onHand } of await listStock(trx)) if (speciesKey) kept.set(speciesKey, (kept.get(speciesKey) ?? 0) + onHand)
+  for (const { speciesKey, onHand } of await listStock(trx))
+    if (speciesKey) kept.set(speciesKey, (kept.get(speciesKey) ?? 0) + onHand)
   return [...kept].map(([species, onHand]) => ({ species, onHand }))
 }
 

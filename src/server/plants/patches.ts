@@ -8,7 +8,15 @@ import { badField, notFound, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { listDesigns } from '@/server/design/design-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { deletePatch, findPatch, insertPatch, insertPlantEvents, listPatches, listPlantEvents, updatePatch } from '@/server/plants/plant-repository'
+import {
+  deletePatch,
+  findPatch,
+  insertPatch,
+  insertPlantEvents,
+  listPatches,
+  listPlantEvents,
+  updatePatch,
+} from '@/server/plants/plant-repository'
 import { findPond } from '@/server/ponds/pond-repository'
 import { insertMoves } from '@/server/stores/stock-repository'
 import { todayIn } from '@/server/platform/today'
@@ -17,7 +25,11 @@ import { bedOf } from './gaps'
 
 const PLANTED: PlantLine = { action: 'planted', condition: null, count: null, kept: 0, note: '' }
 
-export async function addPatch(actor: Actor, pondId: PondId, { patch, count }: z.infer<typeof NewPatchInput>): Promise<{ id: string }> {
+export async function addPatch(
+  actor: Actor,
+  pondId: PondId,
+  { patch, count }: z.infer<typeof NewPatchInput>,
+): Promise<{ id: string }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')
@@ -25,7 +37,13 @@ export async function addPatch(actor: Actor, pondId: PondId, { patch, count }: z
   })
 }
 
-async function plant(trx: Knex.Transaction, actor: Actor, pondId: PondId, patch: PatchInput, count: number): Promise<string> {
+async function plant(
+  trx: Knex.Transaction,
+  actor: Actor,
+  pondId: PondId,
+  patch: PatchInput,
+  count: number,
+): Promise<string> {
   const today = todayIn(actor.timeZone)
   if (patch.plantedOn && patch.plantedOn > today) throw badField('plantedOn', 'This day is still to come.')
   const id = randomUUID()
@@ -45,7 +63,11 @@ async function plant(trx: Knex.Transaction, actor: Actor, pondId: PondId, patch:
 }
 
 /** Writes the planting of the newest filter version down as groups that grow in the bed. */
-export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: string | null): Promise<{ patches: number }> {
+export async function takeOverPlanting(
+  actor: Actor,
+  pondId: PondId,
+  plantedOn: string | null,
+): Promise<{ patches: number }> {
   assertMay(actor, 'ponds.write')
   return inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')
@@ -53,8 +75,10 @@ export async function takeOverPlanting(actor: Actor, pondId: PondId, plantedOn: 
     if (planting.length === 0) throw refused('The newest version of the filter holds no planting.')
     // two people at once: the second finds the first one's groups
     await trx('ponds').where({ id: pondId }).forUpdate().first('id')
-    if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed')) throw refused('Plant groups of this bed are already recorded.')
-    for (const { species, count, xM, yM } of planting) await plant(trx, actor, pondId, { place: 'bed', species, xM, yM, plantedOn }, count)
+    if ((await listPatches(trx, [pondId])).some((p) => p.place === 'bed'))
+      throw refused('Plant groups of this bed are already recorded.')
+    for (const { species, count, xM, yM } of planting)
+      await plant(trx, actor, pondId, { place: 'bed', species, xM, yM, plantedOn }, count)
     return { patches: planting.length }
   })
 }
@@ -74,7 +98,8 @@ export async function removePatch(actor: Actor, id: string): Promise<void> {
     const patch = await findPatch(trx, id)
     if (!patch) throw notFound('That group of plants')
     const events = (await listPlantEvents(trx, [patch.pondId])).filter((e) => e.patchId === id)
-    if (events.some((e) => e.visitId !== null)) throw refused('A crew has logged work on this group. Count it as 0 when it is gone.')
+    if (events.some((e) => e.visitId !== null))
+      throw refused('A crew has logged work on this group. Count it as 0 when it is gone.')
     await deletePatch(trx, id)
   })
 }
@@ -87,7 +112,14 @@ export async function logPlant(actor: Actor, id: string, { line, on }: z.infer<t
     const patch = await findPatch(trx, id)
     if (!patch) throw notFound('That group of plants')
     await insertPlantEvents(trx, actor.firmId, [
-      { ...line, id: randomUUID(), patchId: id, at: instantOn(on, actor.timeZone, new Date()), byId: actor.userId, visitId: null },
+      {
+        ...line,
+        id: randomUUID(),
+        patchId: id,
+        at: instantOn(on, actor.timeZone, new Date()),
+        byId: actor.userId,
+        visitId: null,
+      },
     ])
     const pond = (await findPond(trx, patch.pondId))!
     const taken = line.kept - (line.action === 'planted' ? (line.count ?? 0) : 0)
@@ -95,7 +127,13 @@ export async function logPlant(actor: Actor, id: string, { line, on }: z.infer<t
       trx,
       actor.firmId,
       actor.userId,
-      await cuttingsMoves(trx, actor.firmId, [{ species: patch.species, amount: taken }], `${pond.siteName}, ${pond.name}`, null),
+      await cuttingsMoves(
+        trx,
+        actor.firmId,
+        [{ species: patch.species, amount: taken }],
+        `${pond.siteName}, ${pond.name}`,
+        null,
+      ),
     )
   })
 }

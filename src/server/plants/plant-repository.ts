@@ -20,17 +20,34 @@ const toPatch = (r: RowOf<'plant_patches'>): Patch => ({
   plantedOn: r.planted_on,
   version: r.version,
 })
-const toRow = (input: PatchInput) => ({ place: input.place, species: input.species, x_m: input.xM, y_m: input.yM, planted_on: input.plantedOn })
+const toRow = (input: PatchInput) => ({
+  place: input.place,
+  species: input.species,
+  x_m: input.xM,
+  y_m: input.yM,
+  planted_on: input.plantedOn,
+})
 
 /** Writing the same group down twice changes nothing. */
-export async function insertPatch(trx: Knex.Transaction, firmId: FirmId, id: string, pondId: PondId, input: PatchInput): Promise<void> {
+export async function insertPatch(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: string,
+  pondId: PondId,
+  input: PatchInput,
+): Promise<void> {
   await trx('plant_patches')
     .insert({ id, firm_id: firmId, pond_id: pondId, ...toRow(input) })
     .onConflict('id')
     .ignore()
 }
 
-export async function updatePatch(trx: Knex.Transaction, id: string, version: number, input: PatchInput): Promise<void> {
+export async function updatePatch(
+  trx: Knex.Transaction,
+  id: string,
+  version: number,
+  input: PatchInput,
+): Promise<void> {
   await updateVersioned(trx, 'plant_patches', id, version, toRow(input), async () => findPatch(trx, id))
 }
 
@@ -59,7 +76,11 @@ export interface NewPlantEvent extends PlantLine {
 }
 
 /** Lines come once each, whatever is sent twice. */
-export async function insertPlantEvents(trx: Knex.Transaction, firmId: FirmId, events: readonly NewPlantEvent[]): Promise<void> {
+export async function insertPlantEvents(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  events: readonly NewPlantEvent[],
+): Promise<void> {
   if (events.length === 0) return
   await trx('plant_events')
     .insert(
@@ -82,7 +103,10 @@ export async function insertPlantEvents(trx: Knex.Transaction, firmId: FirmId, e
 }
 
 export async function listPlantEvents(trx: Knex.Transaction, pondIds?: readonly PondId[]): Promise<PlantEvent[]> {
-  const query = trx('plant_events as e').join('users as u', 'u.id', 'e.by_id').select('e.*', 'u.name as by_name').orderBy(['e.at', 'e.id'])
+  const query = trx('plant_events as e')
+    .join('users as u', 'u.id', 'e.by_id')
+    .select('e.*', 'u.name as by_name')
+    .orderBy(['e.at', 'e.id'])
   if (pondIds) query.whereIn('e.patch_id', trx('plant_patches').whereIn('pond_id', pondIds).select('id'))
   return (await query).map((r) => ({
     id: r.id,

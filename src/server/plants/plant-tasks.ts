@@ -32,15 +32,28 @@ function parts(id: string): { action: CareAction; pondId: PondId } {
 }
 
 /** What plants ask for until a day and a plan should take along. */
-export async function duePlantTasks(trx: Knex.Transaction, { today, timeZone }: DayHere, until: string): Promise<(PondTask & { pondId: PondId })[]> {
+export async function duePlantTasks(
+  trx: Knex.Transaction,
+  { today, timeZone }: DayHere,
+  until: string,
+): Promise<(PondTask & { pondId: PondId })[]> {
   // a plan for the coming season begins at its New Year
-  const starts = [today, ...Array.from({ length: Math.max(0, yearOf(until) - yearOf(today)) }, (_, i) => `${yearOf(today) + 1 + i}-01-01`)]
+  const starts = [
+    today,
+    ...Array.from({ length: Math.max(0, yearOf(until) - yearOf(today)) }, (_, i) => `${yearOf(today) + 1 + i}-01-01`),
+  ]
   const found = new Map<string, PondTask & { pondId: PondId }>()
-  for (const start of starts) for (const task of await tasksFrom(trx, { today: start, timeZone }, until)) if (!found.has(task.id)) found.set(task.id, task)
+  for (const start of starts)
+    for (const task of await tasksFrom(trx, { today: start, timeZone }, until))
+      if (!found.has(task.id)) found.set(task.id, task)
   return [...found.values()]
 }
 
-async function tasksFrom(trx: Knex.Transaction, start: DayHere, until: string): Promise<(PondTask & { pondId: PondId })[]> {
+async function tasksFrom(
+  trx: Knex.Transaction,
+  start: DayHere,
+  until: string,
+): Promise<(PondTask & { pondId: PondId })[]> {
   return (await plantsOf(trx, start)).flatMap(({ pond, patches, tasks }) => {
     const actions = [...new Set(tasks.filter((task) => task.due <= until).map((task) => task.action))]
     return actions.flatMap((action) => {
@@ -68,14 +81,28 @@ async function tasksFrom(trx: Knex.Transaction, start: DayHere, until: string): 
 const SHOWN = 4
 
 function listOf(tasks: readonly CareTask[], patches: readonly PatchNow[]): string {
-  const names = [...new Set(tasks.map((t) => speciesName(patches.find((p) => p.id === t.patchId)!.species).toLowerCase()))]
-  return names.length > SHOWN ? `${names.slice(0, SHOWN).join(', ')} and ${names.length - SHOWN} more` : names.join(', ')
+  const names = [
+    ...new Set(tasks.map((t) => speciesName(patches.find((p) => p.id === t.patchId)!.species).toLowerCase())),
+  ]
+  return names.length > SHOWN
+    ? `${names.slice(0, SHOWN).join(', ')} and ${names.length - SHOWN} more`
+    : names.join(', ')
 }
 
 /** A planned plant task that was done on a visit is written down at every group that asked for it. */
-export async function closePlantTask(trx: Knex.Transaction, actor: Actor, visit: VisitInContext, id: string, entry: Entry): Promise<void> {
+export async function closePlantTask(
+  trx: Knex.Transaction,
+  actor: Actor,
+  visit: VisitInContext,
+  id: string,
+  entry: Entry,
+): Promise<void> {
   const { action, pondId } = parts(id)
-  const [plants] = await plantsOf(trx, { today: dayIn(entry.at, actor.timeZone), timeZone: actor.timeZone }, await listPlanningPonds(trx, [pondId]))
+  const [plants] = await plantsOf(
+    trx,
+    { today: dayIn(entry.at, actor.timeZone), timeZone: actor.timeZone },
+    await listPlanningPonds(trx, [pondId]),
+  )
   if (!plants) return
   await insertPlantEvents(
     trx,

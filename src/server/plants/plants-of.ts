@@ -20,7 +20,11 @@ export interface PondPlants {
 }
 
 /** Plants of ponds as they stand, with what they ask for this year; of some ponds, or of all that have any. */
-export async function plantsOf(trx: Knex.Transaction, { today, timeZone }: DayHere, ponds?: readonly PlanningPond[]): Promise<PondPlants[]> {
+export async function plantsOf(
+  trx: Knex.Transaction,
+  { today, timeZone }: DayHere,
+  ponds?: readonly PlanningPond[],
+): Promise<PondPlants[]> {
   const pondIds = ponds?.map((p) => p.pondId)
   const patches = patchesNow(await listPatches(trx, pondIds), await listPlantEvents(trx, pondIds), timeZone)
   const of = new Map<PondId, PatchNow[]>()

@@ -15,16 +15,34 @@ const columns = (input: PondInput, measures: PondMeasures) => {
   return { name, survey: JSON.stringify(survey), volume_m3: measures.volumeM3, area_m2: measures.areaM2 }
 }
 
-export async function insertPond(trx: Knex.Transaction, firmId: FirmId, id: PondId, siteId: SiteId, input: PondInput, measures: PondMeasures): Promise<void> {
+export async function insertPond(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: PondId,
+  siteId: SiteId,
+  input: PondInput,
+  measures: PondMeasures,
+): Promise<void> {
   await trx('ponds').insert({ id, firm_id: firmId, site_id: siteId, ...columns(input, measures) })
 }
 
-export async function updatePond(trx: Knex.Transaction, id: PondId, version: number, input: PondInput, measures: PondMeasures): Promise<void> {
+export async function updatePond(
+  trx: Knex.Transaction,
+  id: PondId,
+  version: number,
+  input: PondInput,
+  measures: PondMeasures,
+): Promise<void> {
   await updateVersioned(trx, 'ponds', id, version, columns(input, measures), async () => findPond(trx, id))
 }
 
 /** What a meter said of the pond's fill, and the volume that follows. */
-export async function setMeteredFill(trx: Knex.Transaction, id: PondId, meteredFillM3: number, volumeM3: number): Promise<void> {
+export async function setMeteredFill(
+  trx: Knex.Transaction,
+  id: PondId,
+  meteredFillM3: number,
+  volumeM3: number,
+): Promise<void> {
   await trx('ponds')
     .where({ id })
     .update({
@@ -81,8 +99,21 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
   const rows = await trx('ponds as p')
     .join('sites as s', 's.id', 'p.site_id')
     .join('customers as c', 'c.id', 's.customer_id')
-    .select('p.id', 'p.name', 'p.volume_m3', 'p.area_m2', 's.name as site_name', 's.town', 'c.name as customer_name', trx.raw(`p.survey->>'use' as use`))
-    .select(trx.raw(`(select coalesce(sum((f->>'count')::int), 0) from jsonb_array_elements(p.survey->'fish') f) as fish_count`))
+    .select(
+      'p.id',
+      'p.name',
+      'p.volume_m3',
+      'p.area_m2',
+      's.name as site_name',
+      's.town',
+      'c.name as customer_name',
+      trx.raw(`p.survey->>'use' as use`),
+    )
+    .select(
+      trx.raw(
+        `(select coalesce(sum((f->>'count')::int), 0) from jsonb_array_elements(p.survey->'fish') f) as fish_count`,
+      ),
+    )
     .orderBy(['s.name', 'p.name'])
   return rows.map((r) => ({
     id: r.id,
@@ -99,7 +130,11 @@ export async function listPonds(trx: Knex.Transaction): Promise<PondSummary[]> {
 
 /** Ponds of a customer's sites. */
 export async function listPondIdsOf(trx: Knex.Transaction, customerId: CustomerId): Promise<PondId[]> {
-  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').where('s.customer_id', customerId).orderBy(['s.name', 'p.name']).select('p.id')
+  const rows = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .where('s.customer_id', customerId)
+    .orderBy(['s.name', 'p.name'])
+    .select('p.id')
   return rows.map((r) => r.id)
 }
 
@@ -109,7 +144,13 @@ export async function countPonds(trx: Knex.Transaction): Promise<number> {
 }
 
 /** Names of a few ponds and of their sites. */
-export async function listPondNames(trx: Knex.Transaction, ids: readonly PondId[]): Promise<Map<PondId, { pondName: string; siteName: string }>> {
-  const rows = await trx('ponds as p').join('sites as s', 's.id', 'p.site_id').whereIn('p.id', ids).select('p.id', 'p.name', 's.name as site_name')
+export async function listPondNames(
+  trx: Knex.Transaction,
+  ids: readonly PondId[],
+): Promise<Map<PondId, { pondName: string; siteName: string }>> {
+  const rows = await trx('ponds as p')
+    .join('sites as s', 's.id', 'p.site_id')
+    .whereIn('p.id', ids)
+    .select('p.id', 'p.name', 's.name as site_name')
   return new Map(rows.map((r) => [r.id, { pondName: r.name, siteName: r.site_name }]))
 }

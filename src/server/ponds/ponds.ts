@@ -8,7 +8,14 @@ import { houseRulesAt, type OwnRules } from '@/domain/house-rules/house-rules'
 import { badField, notFound } from '@/domain/shared/problems'
 import { basinProblemText } from '@/domain/survey/survey-problem'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
-import { customerExists, findSite, insertCustomer, insertSite, listCustomers, listSites } from '@/server/customers/customer-repository'
+import {
+  customerExists,
+  findSite,
+  insertCustomer,
+  insertSite,
+  listCustomers,
+  listSites,
+} from '@/server/customers/customer-repository'
 import { listDesigns } from '@/server/design/design-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -164,7 +171,11 @@ export async function pondPage(actor: Actor, id: PondId) {
       /** This year with the weather known so far; null until a worker has seen to it. */
       live: live && { year: live.year, season: live.season, at: live.at },
       calibration: await findCalibration(trx, id),
-      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
+      weather: {
+        fetchedAt: weatherState.fetchedAt,
+        reachable: weatherState.reachable,
+        forecastIssued: weatherState.forecastIssued,
+      },
       waterLoss: await waterLoss(trx, pond, weatherState.stations, todayIn(actor.timeZone)),
       readings: await listReadings(trx, id),
       designs: await listDesigns(trx, id),
@@ -172,9 +183,18 @@ export async function pondPage(actor: Actor, id: PondId) {
       followUps: await listOpenFollowUps(trx, { pondId: id }),
       findings: await listFindings(trx, id),
       gear: await listGear(trx, id),
-      plants: plantsBrief(await plantsOf(trx, { today: todayIn(actor.timeZone), timeZone: actor.timeZone }, await listPlanningPonds(trx, [id]))),
+      plants: plantsBrief(
+        await plantsOf(
+          trx,
+          { today: todayIn(actor.timeZone), timeZone: actor.timeZone },
+          await listPlanningPonds(trx, [id]),
+        ),
+      ),
       cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
-      equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({ ...piece, due: equipmentDue(piece, rest).due })),
+      equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({
+        ...piece,
+        due: equipmentDue(piece, rest).due,
+      })),
     }
   })
 }

@@ -24,7 +24,12 @@ export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBoo
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storePriceBook(trx: Knex.Transaction, firmId: FirmId, book: PriceBook, version: number): Promise<void> {
+export async function storePriceBook(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  book: PriceBook,
+  version: number,
+): Promise<void> {
   const row = { firm_id: firmId, book: JSON.stringify(book), version: version + 1 }
   const changed =
     version === 0
@@ -33,7 +38,8 @@ export async function storePriceBook(trx: Knex.Transaction, firmId: FirmId, book
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved the price book while you were working on it. Your figures are still here: compare both and decide.',
+      message:
+        'Someone else saved the price book while you were working on it. Your figures are still here: compare both and decide.',
       current: await findPriceBook(trx),
     })
 }

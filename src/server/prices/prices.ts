@@ -41,7 +41,11 @@ export async function setHouseTables(actor: Actor, version: number, tables: Hous
   await inFirm(actor.firmId, async (trx) => {
     const kept = await findHouseTables(trx)
     const gone = kept.tables.fittings.find((row) => !tables.fittings.some((now) => now.key === row.key))
-    if (gone) throw badField('tables.fittings', `“${gone.name}” is used by saved designs and cannot be taken out. Change its name or K instead.`)
+    if (gone)
+      throw badField(
+        'tables.fittings',
+        `“${gone.name}” is used by saved designs and cannot be taken out. Change its name or K instead.`,
+      )
     await storeHouseTables(trx, actor.firmId, tables, version)
   })
 }
@@ -52,7 +56,10 @@ export async function firmPumps(actor: Actor) {
 }
 
 /** Pumps from a CSV of curve points: whole pumps that read well are kept, bad rows are named. */
-export async function importPumps(actor: Actor, csv: string): Promise<Omit<PumpCsvOutcome, 'pumps'> & { kept: number }> {
+export async function importPumps(
+  actor: Actor,
+  csv: string,
+): Promise<Omit<PumpCsvOutcome, 'pumps'> & { kept: number }> {
   assertMay(actor, 'prices.write')
   const { pumps, ...outcome } = readPumpCsv(csv)
   await inFirm(actor.firmId, (trx) => storeFirmPumps(trx, actor.firmId, pumps))

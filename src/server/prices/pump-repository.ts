@@ -13,7 +13,11 @@ export async function listFirmPumps(trx: Knex.Transaction): Promise<CataloguePum
 }
 
 /** Adds pumps; one with the same id is replaced. */
-export async function storeFirmPumps(trx: Knex.Transaction, firmId: FirmId, pumps: readonly CataloguePump[]): Promise<void> {
+export async function storeFirmPumps(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  pumps: readonly CataloguePump[],
+): Promise<void> {
   if (pumps.length === 0) return
   const rows = pumps.map((pump) => ({ firm_id: firmId, pump_id: pump.id, pump: JSON.stringify(pump) }))
   await trx('firm_pumps').insert(rows).onConflict(['firm_id', 'pump_id']).merge()

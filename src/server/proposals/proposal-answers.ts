@@ -8,13 +8,20 @@ import { mailGateway } from '@/server/platform/gateways/mail'
 
 /** Tells a proposal's author and the office what the customer answered. Safe to be called twice: each letter has one id. @throws no letter could be handed in */
 export async function tellAnswer(firmId: FirmId, proposalId: ProposalId): Promise<void> {
-  const read = await inFirm(firmId, async (trx) => ({ answer: await findAnswer(trx, proposalId), people: await listPeople(trx), firm: await findFirm(trx) }))
+  const read = await inFirm(firmId, async (trx) => ({
+    answer: await findAnswer(trx, proposalId),
+    people: await listPeople(trx),
+    firm: await findFirm(trx),
+  }))
   const { answer, people, firm } = read
   if (!answer) return
   const outbox = mailGateway(process.env.MAIL_URL)
   if (!outbox) throw new Error('No way out for letters is set (MAIL_URL).')
   const base = (process.env.PUBLIC_URL ?? '').replace(/\/$/, '')
-  const { subject, text } = answerLetter({ ...answer, href: base === '' ? '' : `${base}/ponds/${answer.pondId}/design` })
+  const { subject, text } = answerLetter({
+    ...answer,
+    href: base === '' ? '' : `${base}/ponds/${answer.pondId}/design`,
+  })
   const told = people.filter((p) => p.active && (p.id === answer.madeById || p.role === 'office'))
   // a firm without an office has an owner who waits for it
   const recipients = told.length > 0 ? told : people.filter((p) => p.active && p.role === 'owner')

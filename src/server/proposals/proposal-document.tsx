@@ -20,7 +20,8 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
   const t = firmTexts()
 
   const { content } = publicProposal
-  const show = (value: number, kind: QuantityKind, scale: 'usual' | 'small' = 'usual') => formatQuantity(value, kind, content.units, { scale })
+  const show = (value: number, kind: QuantityKind, scale: 'usual' | 'small' = 'usual') =>
+    formatQuantity(value, kind, content.units, { scale })
   const write = (m: number) => show(m, 'length', Math.abs(m) < 1 ? 'small' : 'usual').replaceAll('\u00a0', ' ')
   const { pond, rules } = content
   const weight = (years: number) => show(fishLoad(grownFish(pond.fish, years), 20, rules.feedProtein).massKg, 'mass')
@@ -88,10 +89,14 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
               </Text>
               {result.worstTanMgL <= content.rules.targetTanMgL ? (
                 <Text style={paper.line}>
-                  {t('proposals.proposalDocument.ammoniaExpectedStayBelow', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}
+                  {t('proposals.proposalDocument.ammoniaExpectedStayBelow', {
+                    worstTanMgL: show(result.worstTanMgL, 'concentration'),
+                  })}
                 </Text>
               ) : null}
-              <Text style={[paper.line, paper.muted]}>{t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</Text>
+              <Text style={[paper.line, paper.muted]}>
+                {t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}
+              </Text>
             </View>
           )
         })}
@@ -119,7 +124,12 @@ export function ProposalDocument({ publicProposal }: { publicProposal: PublicPro
         <View style={paper.foot} fixed>
           <Text
             render={({ pageNumber, totalPages }) =>
-              t('proposals.proposalDocument.proposalPage', { firmName: content.firmName, number: publicProposal.number, pageNumber, totalPages })
+              t('proposals.proposalDocument.proposalPage', {
+                firmName: content.firmName,
+                number: publicProposal.number,
+                pageNumber,
+                totalPages,
+              })
             }
           />
         </View>
@@ -135,7 +145,13 @@ const acceptedLabel = ({ content, answerOption }: PublicProposal, t: Texts): str
 }
 
 /** The outcome of the what-if in words: paper has no day to turn. */
-function OutlookText({ outlook, show }: { outlook: ProposedOutlook; show: (value: number, kind: QuantityKind) => string }) {
+function OutlookText({
+  outlook,
+  show,
+}: {
+  outlook: ProposedOutlook
+  show: (value: number, kind: QuantityKind) => string
+}) {
   const t = firmTexts()
 
   const { names, options, days } = outlook
@@ -143,7 +159,12 @@ function OutlookText({ outlook, show }: { outlook: ProposedOutlook; show: (value
     .slice(1)
     .flatMap(({ measures }, i) =>
       verdictLines(options[0].measures, measures, days, show, t).map((line) =>
-        t('proposals.proposalDocument.against', { names: names[i + 1], names2: names[0], text: line.text, sure: line.sure }),
+        t('proposals.proposalDocument.against', {
+          names: names[i + 1],
+          names2: names[0],
+          text: line.text,
+          sure: line.sure,
+        }),
       ),
     )
   return (

@@ -5,5 +5,8 @@ import { ProposalDocument } from './proposal-document'
 /** The proposal behind a private link as PDF bytes. */
 export async function proposalPdf(token: string): Promise<{ bytes: Buffer; fileName: string }> {
   const found = await publicProposal(token)
-  return { bytes: await renderToBuffer(<ProposalDocument publicProposal={found} />), fileName: `proposal-${found.number}.pdf` }
+  return {
+    bytes: await renderToBuffer(<ProposalDocument publicProposal={found} />),
+    fileName: `proposal-${found.number}.pdf`,
+  }
 }

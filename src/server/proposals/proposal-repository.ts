@@ -118,7 +118,17 @@ export async function findAnswer(trx: Knex.Transaction, id: ProposalId) {
     .join('sites as s', 's.id', 'p.site_id')
     .where('r.id', id)
     .whereIn('r.state', ['accepted', 'declined'])
-    .first('r.number', 'r.state', 'r.content', 'r.answer_name', 'r.answer_option', 'r.answer_note', 'r.made_by', 'r.pond_id', 's.name as site_name')
+    .first(
+      'r.number',
+      'r.state',
+      'r.content',
+      'r.answer_name',
+      'r.answer_option',
+      'r.answer_note',
+      'r.made_by',
+      'r.pond_id',
+      's.name as site_name',
+    )
   return (
     row && {
       number: row.number as number,
@@ -140,8 +150,12 @@ export async function findProposal(trx: Knex.Transaction, id: ProposalId): Promi
 }
 
 /** @returns whether it still stood in the state it is moved from */
-export const moveProposal = async (trx: Knex.Transaction, id: ProposalId, from: ProposalState, to: ProposalState): Promise<boolean> =>
-  (await trx('proposals').where({ id, state: from }).update({ state: to })) > 0
+export const moveProposal = async (
+  trx: Knex.Transaction,
+  id: ProposalId,
+  from: ProposalState,
+  to: ProposalState,
+): Promise<boolean> => (await trx('proposals').where({ id, state: from }).update({ state: to })) > 0
 
 /** A new secret for the link; the old one opens nothing any more. */
 export const replaceLink = async (
@@ -154,5 +168,8 @@ export const replaceLink = async (
     .where({ id, state: 'sent' })
     .update({
       token_hash: hashLink(token),
-      valid_until: trx.raw('case when valid_until < ? then ?::date else valid_until end', [renewed.today, renewed.until]),
+      valid_until: trx.raw('case when valid_until < ? then ?::date else valid_until end', [
+        renewed.today,
+        renewed.until,
+      ]),
     })) > 0

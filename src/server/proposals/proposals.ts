@@ -3,7 +3,14 @@ import { addDays } from '@/core/numeric/calendar'
 import { evaluateDesign } from '@/core/filter/design'
 import { estimate } from '@/core/pricing/estimate'
 import type { PondId, ProposalId } from '@/domain/shared/ids'
-import { OPTION_LABELS, type AnswerInput, type Proposal, type ProposalContent, type ProposalInput, type ProposalState } from '@/domain/proposals/proposal'
+import {
+  OPTION_LABELS,
+  type AnswerInput,
+  type Proposal,
+  type ProposalContent,
+  type ProposalInput,
+  type ProposalState,
+} from '@/domain/proposals/proposal'
 import { badField, notFound, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { database } from '@/server/platform/db/connection'
@@ -11,7 +18,13 @@ import { listDesigns } from '@/server/design/design-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPond } from '@/server/ponds/pond-repository'
 import { findPriceBook } from '@/server/prices/price-repository'
-import { findProposal, hashLink, insertProposal, moveProposal, replaceLink } from '@/server/proposals/proposal-repository'
+import {
+  findProposal,
+  hashLink,
+  insertProposal,
+  moveProposal,
+  replaceLink,
+} from '@/server/proposals/proposal-repository'
 import { sendJobIn } from '@/server/platform/queue/queue'
 import { todayIn } from '@/server/platform/today'
 import { designContext, needsReason, openStops, STOP_REASON_LENGTH } from '@/server/design/designs'
@@ -29,7 +42,8 @@ export async function makeProposal(
   { stopReason = '', ...input }: ProposedDraft,
 ): Promise<{ id: ProposalId; number: number; token: string }> {
   assertMay(actor, 'proposals.write')
-  if (input.validUntil < todayIn(actor.timeZone)) throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
+  if (input.validUntil < todayIn(actor.timeZone))
+    throw badField('validUntil', 'This day is past. Give one that the customer can still answer on.')
   const { stations } = await weather()
   // the runs take a second or so: before anything is locked
   const outlook = input.whatIfId ? await proposedOutlook(actor, pondId, input.whatIfId) : undefined
@@ -38,7 +52,11 @@ export async function makeProposal(
     if (!pond) throw notFound('That pond')
     const context = await designContext(trx, actor, pond, stations)
     const designs = await listDesigns(trx, pondId)
-    const stops = new Set(input.options.flatMap(({ designId }) => designs.find((d) => d.id === designId) ?? []).flatMap((d) => openStops(context, d.bed)))
+    const stops = new Set(
+      input.options
+        .flatMap(({ designId }) => designs.find((d) => d.id === designId) ?? [])
+        .flatMap((d) => openStops(context, d.bed)),
+    )
     if (stops.size > 0 && stopReason.length < STOP_REASON_LENGTH) throw needsReason([...stops])
     const { book } = await findPriceBook(trx)
     const options = input.options.map(({ designId, why }, i) => {
@@ -74,7 +92,16 @@ export async function makeProposal(
     }
     const token = newToken()
     const id = randomUUID() as ProposalId
-    const number = await insertProposal(trx, { id, firmId: actor.firmId, pondId, by: actor.userId, content, validUntil: input.validUntil, stopReason, token })
+    const number = await insertProposal(trx, {
+      id,
+      firmId: actor.firmId,
+      pondId,
+      by: actor.userId,
+      content,
+      validUntil: input.validUntil,
+      stopReason,
+      token,
+    })
     return { id, number, token }
   })
 }
@@ -83,7 +110,8 @@ export async function withdrawProposal(actor: Actor, id: ProposalId): Promise<vo
   assertMay(actor, 'proposals.write')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findProposal(trx, id))) throw notFound('That proposal')
-    if (!(await moveProposal(trx, id, 'sent', 'withdrawn'))) throw refused('The customer has answered already, or it was withdrawn before.')
+    if (!(await moveProposal(trx, id, 'sent', 'withdrawn')))
+      throw refused('The customer has answered already, or it was withdrawn before.')
   })
 }
 
@@ -138,7 +166,8 @@ const lastPlaceToday = (): string => todayIn('Etc/GMT+12')
 /** The customer's answer, once. @throws {ProblemError} 'refused' when it was answered before or is past its day */
 export async function answerProposal(token: string, input: AnswerInput): Promise<void> {
   const { content, state, expired } = await publicProposal(token)
-  if (input.answer === 'accepted' && input.option >= content.options.length) throw badField('option', 'Choose one of the options.')
+  if (input.answer === 'accepted' && input.option >= content.options.length)
+    throw badField('option', 'Choose one of the options.')
   if (state !== 'sent') throw refused('This proposal has been answered already.')
   if (expired) throw refused(`This proposal is past its day. Ask ${content.firmName} for a new one.`)
   const place = await database().raw('select * from door_proposal_place(?)', [hashLink(token)])

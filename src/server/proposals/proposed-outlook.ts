@@ -26,9 +26,17 @@ export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId
     if (!pond) throw notFound('That pond')
     const whatIf = await findWhatIf(trx, id, pondId)
     if (!whatIf) throw badField('whatIfId', 'That what-if is not kept for this pond any more. Choose another, or none.')
-    return { whatIf, model: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)), basin: savedPondFacts(pond).basin }
+    return {
+      whatIf,
+      model: await pondModel(trx, actor, pond, stations, todayIn(actor.timeZone)),
+      basin: savedPondFacts(pond).basin,
+    }
   })
-  if (!model) throw badField('whatIfId', 'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.')
+  if (!model)
+    throw badField(
+      'whatIfId',
+      'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.',
+    )
   const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MOST_DAYS) }, model)
   const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
   return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }

@@ -40,7 +40,9 @@ export async function boardFacts(trx: Knex.Transaction, days: readonly string[],
   // the first day of a cleanout may lie just before
   const near = await listPlanningVisits(trx, addDays(from, -LEG_DAYS))
   const legs = legsOf(near)
-  const visits = near.filter((v) => v.day >= from).filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
+  const visits = near
+    .filter((v) => v.day >= from)
+    .filter((v) => v.day <= to && (crewId === undefined || v.crewId === crewId))
   const concerned = new Set(visits.map((v) => v.pondId))
   const ponds = (await listPlanningPonds(trx, [...concerned])).filter((p) => concerned.has(p.pondId))
   const byId = new Map(ponds.map((p) => [p.pondId, p]))

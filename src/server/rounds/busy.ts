@@ -26,7 +26,9 @@ export function busyVisits(busy: readonly CrewBusy[], crews: readonly Crew[]): B
     const days = new Map<string, CrewBusy[]>()
     for (const b of busy) if (b.crewId === crew.id) days.set(b.day, [...(days.get(b.day) ?? []), b])
     for (const [day, times] of days) {
-      const spans = joined(times.map((t) => [Math.max(starts, t.startMin), Math.min(ends, t.endMin)] as const).filter(([a, b]) => b > a))
+      const spans = joined(
+        times.map((t) => [Math.max(starts, t.startMin), Math.min(ends, t.endMin)] as const).filter(([a, b]) => b > a),
+      )
       const left = ends - starts - spans.reduce((sum, [a, b]) => sum + b - a, 0)
       if (left < LEAST_LEFT_MIN) wholeDays.set(crew.id, [...(wholeDays.get(crew.id) ?? []), day])
       else spans.forEach(([a, b]) => visits.push(stayingAway(crew, day, a, b)))

@@ -24,7 +24,14 @@ export async function makeFeed(actor: Actor, input: FeedInput): Promise<{ id: st
     if (crewId && !(await findCrew(trx, crewId))) throw notFound('That crew')
     if (customerId && !(await customerExists(trx, customerId))) throw notFound('That customer')
     const [id, token] = [randomUUID(), randomBytes(24).toString('base64url')]
-    await insertFeed(trx, actor.firmId, { id, tokenHash: hashOf(token), scope: input.scope, crewId, customerId, madeBy: actor.userId })
+    await insertFeed(trx, actor.firmId, {
+      id,
+      tokenHash: hashOf(token),
+      scope: input.scope,
+      crewId,
+      customerId,
+      madeBy: actor.userId,
+    })
     return { id, token }
   })
 }
@@ -43,7 +50,11 @@ export async function calendarOf(token: string): Promise<string> {
   if (!feed) throw notFound('That calendar')
   return inFirm(feed.firmId, async (trx) => {
     const firm = await findFirm(trx)
-    const visits = await listCalendarVisits(trx, { from: addDays(todayIn(firm.timeZone), -LOOK_BACK_DAYS), crewId: feed.crewId, customerId: feed.customerId })
+    const visits = await listCalendarVisits(trx, {
+      from: addDays(todayIn(firm.timeZone), -LOOK_BACK_DAYS),
+      crewId: feed.crewId,
+      customerId: feed.customerId,
+    })
     const name = feed.scope === 'crew' ? ((await findCrew(trx, feed.crewId!))?.name ?? firm.name) : firm.name
     return calendarText(
       name,

@@ -33,7 +33,12 @@ export const calendarUid = (visitId: string): string => `visit-${visitId}@slow-r
  * a move raises the sequence, a cancellation stays in the file as cancelled.
  */
 export function calendarText(name: string, timeZone: string, visits: readonly CalendarVisit[]): string {
-  const calendar = ical({ name, prodId: { company: 'Slow Reed', product: 'Visits', language: 'EN' }, method: ICalCalendarMethod.PUBLISH, ttl: 900 })
+  const calendar = ical({
+    name,
+    prodId: { company: 'Slow Reed', product: 'Visits', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+    ttl: 900,
+  })
   calendar.x('X-WR-TIMEZONE', timeZone)
   for (const visit of visits) {
     const start = instantOf(visit.day, visit.startTime, timeZone)
@@ -48,7 +53,11 @@ export function calendarText(name: string, timeZone: string, visits: readonly Ca
       description: visit.details,
       status: visit.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
     })
-    if (visit.place) event.location({ title: visit.place, ...(visit.lat !== null && visit.lon !== null ? { geo: { lat: visit.lat, lon: visit.lon } } : {}) })
+    if (visit.place)
+      event.location({
+        title: visit.place,
+        ...(visit.lat !== null && visit.lon !== null ? { geo: { lat: visit.lat, lon: visit.lon } } : {}),
+      })
   }
   return calendar.toString()
 }

@@ -15,7 +15,11 @@ const styles = StyleSheet.create({
 })
 
 /** A crew's day on paper, for the cab: order, times, ways, access, notes, and what to load. */
-export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Promise<{ bytes: Buffer; fileName: string }> {
+export async function daySheetPdf(
+  actor: Actor,
+  crewId: CrewId,
+  day: string,
+): Promise<{ bytes: Buffer; fileName: string }> {
   const t = firmTexts()
   const { crew, visits, ways, load } = await daySheet(actor, crewId, day)
   const show = (value: number, kind: 'volume' | 'length' | 'mass', options?: { scale: 'small' }) =>
@@ -42,14 +46,20 @@ export async function daySheetPdf(actor: Actor, crewId: CrewId, day: string): Pr
         <View style={{ marginTop: 10 }}>
           {visits.map((v, i) => (
             <View key={v.id} style={styles.stop} wrap={false}>
-              <Text style={paper.muted}>{ways[i] === null ? t('rounds.daySheet.wayNotKnownSite') : t('rounds.daySheet.way', { i: duration(ways[i]!) })}</Text>
+              <Text style={paper.muted}>
+                {ways[i] === null
+                  ? t('rounds.daySheet.wayNotKnownSite')
+                  : t('rounds.daySheet.way', { i: duration(ways[i]!) })}
+              </Text>
               <Text style={styles.time}>
                 {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}
               </Text>
               <Text style={paper.line}>
                 {v.siteName}, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.
               </Text>
-              {v.accessNotes ? <Text style={paper.line}>{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</Text> : null}
+              {v.accessNotes ? (
+                <Text style={paper.line}>{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</Text>
+              ) : null}
               {v.note ? <Text style={paper.line}>{t('rounds.daySheet.note', { note: v.note })}</Text> : null}
               {v.tasks.map((task) => (
                 <Text key={task.id} style={paper.line}>

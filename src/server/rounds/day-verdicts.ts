@@ -24,14 +24,21 @@ export async function dayVerdicts(actor: Actor, visitId: VisitId) {
     const first = addDays(visit.day, -REACH_DAYS)
     const from = first > today ? first : today
     const days: string[] = []
-    for (let day = from < visit.day ? from : visit.day; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1)) days.push(day)
+    for (let day = from < visit.day ? from : visit.day; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
+      days.push(day)
     const facts = await boardFacts(trx, days, visit.crewId)
-    const visits = (await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })).filter((v) => v.crewId === visit.crewId)
+    const visits = (await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })).filter(
+      (v) => v.crewId === visit.crewId,
+    )
     return { visit, days, facts, visits }
   })
   const { visit, days, visits } = read
   const board = await withTravel(read.facts)
-  const input = { ...board, days: board.days.filter((day) => isoWeekday(day) <= 5), travel: Float64Array.from(board.travel) }
+  const input = {
+    ...board,
+    days: board.days.filter((day) => isoWeekday(day) <= 5),
+    travel: Float64Array.from(board.travel),
+  }
   const plan = assignmentsOf(visits)
   return {
     visit,

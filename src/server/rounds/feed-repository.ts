@@ -17,7 +17,14 @@ export interface KeptFeed {
 export async function insertFeed(
   trx: Knex.Transaction,
   firmId: FirmId,
-  feed: { id: string; tokenHash: string; scope: FeedScope; crewId: CrewId | null; customerId: CustomerId | null; madeBy: UserId },
+  feed: {
+    id: string
+    tokenHash: string
+    scope: FeedScope
+    crewId: CrewId | null
+    customerId: CustomerId | null
+    madeBy: UserId
+  },
 ): Promise<void> {
   await trx('calendar_feeds').insert({
     id: feed.id,
@@ -67,7 +74,13 @@ export async function listCalendarVisits(
   trx: Knex.Transaction,
   filter: { from: string; crewId: CrewId | null; customerId: CustomerId | null },
 ): Promise<
-  (CalendarVisit & { readonly crewName: string; readonly accessNotes: string; readonly siteName: string; readonly jobName: string; readonly phone: string })[]
+  (CalendarVisit & {
+    readonly crewName: string
+    readonly accessNotes: string
+    readonly siteName: string
+    readonly jobName: string
+    readonly phone: string
+  })[]
 > {
   const query = trx('visits as v')
     .join('ponds as p', 'p.id', 'v.pond_id')
@@ -75,8 +88,28 @@ export async function listCalendarVisits(
     .join('customers as c', 'c.id', 's.customer_id')
     .join('crews as w', 'w.id', 'v.crew_id')
     .where('v.day', '>=', filter.from)
-    .select('v.id', 'v.day', 'v.start_time', 'v.planned_minutes', 'v.job_name', 'v.state', 'v.version', 'v.changed_at', 'v.note')
-    .select('p.name as pond_name', 's.name as site_name', 's.address', 's.town', 's.access_notes', 's.lat', 's.lon', 'c.phone', 'w.name as crew_name')
+    .select(
+      'v.id',
+      'v.day',
+      'v.start_time',
+      'v.planned_minutes',
+      'v.job_name',
+      'v.state',
+      'v.version',
+      'v.changed_at',
+      'v.note',
+    )
+    .select(
+      'p.name as pond_name',
+      's.name as site_name',
+      's.address',
+      's.town',
+      's.access_notes',
+      's.lat',
+      's.lon',
+      'c.phone',
+      'w.name as crew_name',
+    )
     .orderBy(['v.day', 'v.start_time'])
   if (filter.crewId) query.where('v.crew_id', filter.crewId)
   if (filter.customerId) query.where('c.id', filter.customerId)

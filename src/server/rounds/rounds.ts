@@ -52,7 +52,10 @@ export async function mapPage(actor: Actor, asked: string | null) {
   const read = await inFirm(actor.firmId, async (trx) => {
     const ponds = await listPlanningPonds(trx)
     const sites = new Map(
-      ponds.map((p) => [p.siteId as string, { id: p.siteId as string, name: p.siteName, town: p.town, lat: p.lat, lon: p.lon, pondId: p.pondId as string }]),
+      ponds.map((p) => [
+        p.siteId as string,
+        { id: p.siteId as string, name: p.siteName, town: p.town, lat: p.lat, lon: p.lon, pondId: p.pondId as string },
+      ]),
     )
     const visits = await listVisitLines(trx, { from: day, to: day })
     const siteOf = new Map(ponds.map((p) => [p.pondId, p.siteId as string]))
@@ -71,8 +74,12 @@ export async function mapPage(actor: Actor, asked: string | null) {
     return { today, day, yard: points[0], sites: [...sites.values()], rounds }
   })
   // roads are asked when the database is free again, all rounds at once
-  const optionOf = ({ yard, stops }: (typeof read.rounds)[number]) => (stops.length === 0 ? [] : routeShape([yard, ...stops, yard], process.env.ROADS_URL))
-  return { ...read, rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await optionOf(round) }))) }
+  const optionOf = ({ yard, stops }: (typeof read.rounds)[number]) =>
+    stops.length === 0 ? [] : routeShape([yard, ...stops, yard], process.env.ROADS_URL)
+  return {
+    ...read,
+    rounds: await Promise.all(read.rounds.map(async (round) => ({ ...round, way: await optionOf(round) }))),
+  }
 }
 
 /** A crew's day in its order: stops, the way to each in minutes, and what to load. */
@@ -106,7 +113,12 @@ export async function daySheet(actor: Actor, crewId: CrewId, day: string) {
 }
 
 /** How the day goes on from what was logged, minutes of the day; only its own day has a now. */
-function liveOf(visits: readonly VisitInContext[], ways: readonly (number | null)[], timeZone: string, day: string): LiveDay {
+function liveOf(
+  visits: readonly VisitInContext[],
+  ways: readonly (number | null)[],
+  timeZone: string,
+  day: string,
+): LiveDay {
   const minuteOf = (iso: string | null): number | null => {
     if (!iso) return null
     const at = DateTime.fromISO(iso, { zone: timeZone })
@@ -129,11 +141,18 @@ interface RoundPlaces {
   readonly at: readonly (number | null)[]
 }
 
-async function placesOf(trx: Knex.Transaction, visits: readonly VisitInContext[], crew: Pick<Crew, 'id' | 'setup'>): Promise<RoundPlaces> {
+async function placesOf(
+  trx: Knex.Transaction,
+  visits: readonly VisitInContext[],
+  crew: Pick<Crew, 'id' | 'setup'>,
+): Promise<RoundPlaces> {
   const { points, of, yardOf, missing } = locate(await listPlanningPonds(trx), [crew])
   const at = visits.map((v) => (missing.includes(v.siteName) ? null : of(v.pondId)))
   const used = [yardOf(crew.id), ...at.filter((place) => place !== null)]
-  return { points: used.map((place) => points[place]), at: at.map((place) => (place === null ? null : used.indexOf(place))) }
+  return {
+    points: used.map((place) => points[place]),
+    at: at.map((place) => (place === null ? null : used.indexOf(place))),
+  }
 }
 
 /** Minutes from the yard to the first stop and on from stop to stop; null where a place is not on the map. */

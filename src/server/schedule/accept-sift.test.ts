@@ -51,7 +51,10 @@ const visit = (id: string, over: Partial<PlanningVisit> = {}): PlanningVisit => 
 })
 /** A planned visit and its move to another hour. */
 const moved = (id: string, from: string, to: string) =>
-  [visit(id, { startTime: from }), change(id, { kind: 'moved', visitId: id as VisitId, visitVersion: 1, startTime: to })] as const
+  [
+    visit(id, { startTime: from }),
+    change(id, { kind: 'moved', visitId: id as VisitId, visitVersion: 1, startTime: to }),
+  ] as const
 const keys = (changes: readonly { key: string }[]) => changes.map((c) => c.key)
 
 describe('what of a plan can still be taken over', () => {
@@ -82,20 +85,34 @@ describe('what of a plan can still be taken over', () => {
     ['begun', [visit('a', { state: 'under-way' })], 'has begun meanwhile'],
     ['changed', [visit('a', { version: 2 })], 'been changed meanwhile'],
   ])('a visit that was %s meanwhile is left, the rest is taken', (_, standing, why) => {
-    const { good, left } = sift(standing, [change('a', { kind: 'moved', visitId: 'a' as VisitId, visitVersion: 1, startTime: '13:00' }), change('b')])
+    const { good, left } = sift(standing, [
+      change('a', { kind: 'moved', visitId: 'a' as VisitId, visitVersion: 1, startTime: '13:00' }),
+      change('b'),
+    ])
     expect(left[0]).toMatchObject({ key: 'a', why: expect.stringContaining(why) })
     // where the visit stands on, its hour is not free
     expect(keys(good)).toEqual(standing.length === 0 ? ['b'] : [])
   })
   it('a job that is planned already in its window is left; the same job outside it is another one', () => {
-    const standing = [visit('v', { pondId: 'a' as PondId, day: '2027-04-20' }), visit('w', { pondId: 'b' as PondId, day: '2027-05-20' })]
+    const standing = [
+      visit('v', { pondId: 'a' as PondId, day: '2027-04-20' }),
+      visit('w', { pondId: 'b' as PondId, day: '2027-05-20' }),
+    ]
     const { good, left } = sift(standing, [change('a'), change('b', { startTime: '10:00' })])
     expect(keys(good)).toEqual(['b'])
     expect(left[0].why).toBe('routine visit has been planned meanwhile')
   })
   it('the two days of one cleanout go together or not at all', () => {
     const first = change('a', { job: 'spring-cleanout', pair: 'a:second-day' })
-    const second = change('a:second-day', { pondId: 'a' as PondId, job: 'cleanout-second-day', pair: 'a', day: '2027-04-13' })
-    expect(sift([visit('c', { day: '2027-04-13' })], [first, second])).toMatchObject({ good: [], left: [{ key: 'a:second-day' }, { key: 'a' }] })
+    const second = change('a:second-day', {
+      pondId: 'a' as PondId,
+      job: 'cleanout-second-day',
+      pair: 'a',
+      day: '2027-04-13',
+    })
+    expect(sift([visit('c', { day: '2027-04-13' })], [first, second])).toMatchObject({
+      good: [],
+      left: [{ key: 'a:second-day' }, { key: 'a' }],
+    })
   })
 })

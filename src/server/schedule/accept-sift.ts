@@ -19,11 +19,15 @@ interface Slot {
  * Which of the chosen changes still can be taken over as the visits stand now. A change that is left out keeps its visit where it was,
  * which may be in the way of others; so it is looked through until nothing is in the way of anything.
  */
-export function sift(standing: readonly PlanningVisit[], chosen: readonly PlanChange[]): { good: PlanChange[]; left: LeftChange[] } {
+export function sift(
+  standing: readonly PlanningVisit[],
+  chosen: readonly PlanChange[],
+): { good: PlanChange[]; left: LeftChange[] } {
   const byId = new Map(standing.map((v) => [v.id as string, v]))
   const left = new Map<string, LeftChange>()
   const leave = (change: PlanChange, why: string) => {
-    if (!left.has(change.key)) left.set(change.key, { key: change.key, siteName: change.siteName, job: change.job, why })
+    if (!left.has(change.key))
+      left.set(change.key, { key: change.key, siteName: change.siteName, job: change.job, why })
     // the two days of one cleanout go together or not at all
     const other = chosen.find((c) => c.key === change.pair)
     if (other && !left.has(other.key)) leave(other, 'its other day cannot be accepted')
@@ -41,8 +45,15 @@ export function sift(standing: readonly PlanningVisit[], chosen: readonly PlanCh
 }
 
 /** Why a change does not fit what stands any more; undefined while it does. */
-function staleness(byId: ReadonlyMap<string, PlanningVisit>, standing: readonly PlanningVisit[], change: PlanChange): string | undefined {
-  if (change.kind === 'new') return plannedMeanwhile(standing, change) ? `${visitType(change.job)!.name.toLowerCase()} has been planned meanwhile` : undefined
+function staleness(
+  byId: ReadonlyMap<string, PlanningVisit>,
+  standing: readonly PlanningVisit[],
+  change: PlanChange,
+): string | undefined {
+  if (change.kind === 'new')
+    return plannedMeanwhile(standing, change)
+      ? `${visitType(change.job)!.name.toLowerCase()} has been planned meanwhile`
+      : undefined
   const visit = byId.get(change.visitId!)
   if (!visit) return 'this visit has been taken off meanwhile'
   if (visit.state !== 'planned') return 'this visit has begun meanwhile'
@@ -53,7 +64,9 @@ function staleness(byId: ReadonlyMap<string, PlanningVisit>, standing: readonly 
 function plannedMeanwhile(standing: readonly PlanningVisit[], change: PlanChange): boolean {
   // an agreed job once in its window; a visit made only for a task, not again on the same days
   const agreed = !change.key.includes(TASK_KEY)
-  const [from, to] = agreed ? [change.window.earliest, change.window.latest] : [addDays(change.day, -1), addDays(change.day, 1)]
+  const [from, to] = agreed
+    ? [change.window.earliest, change.window.latest]
+    : [addDays(change.day, -1), addDays(change.day, 1)]
   const jobs = [change.job, ...change.also]
   return standing.some(
     (v) =>
@@ -64,7 +77,10 @@ function plannedMeanwhile(standing: readonly PlanningVisit[], change: PlanChange
 }
 
 /** The first change that would put a crew in two places, as the days would be with all of these. */
-function firstClash(standing: readonly PlanningVisit[], good: readonly PlanChange[]): { change: PlanChange; why: string } | undefined {
+function firstClash(
+  standing: readonly PlanningVisit[],
+  good: readonly PlanChange[],
+): { change: PlanChange; why: string } | undefined {
   const moving = new Set(good.map((c) => c.visitId))
   const days = new Map<string, Slot[]>()
   const put = (crewId: string, day: string, slot: Slot) => {
@@ -72,12 +88,25 @@ function firstClash(standing: readonly PlanningVisit[], good: readonly PlanChang
     if (there) there.push(slot)
     else days.set(`${crewId} ${day}`, [slot])
   }
-  for (const v of standing) if (!moving.has(v.id) && holdsHours(v.state)) put(v.crewId, v.day, { ...v, key: v.id, siteOf: v.siteName, change: null })
-  for (const c of good) put(c.crewId, c.day, { key: c.key, siteOf: c.siteName, startTime: c.startTime, plannedMinutes: c.minutes, change: c })
+  for (const v of standing)
+    if (!moving.has(v.id) && holdsHours(v.state))
+      put(v.crewId, v.day, { ...v, key: v.id, siteOf: v.siteName, change: null })
+  for (const c of good)
+    put(c.crewId, c.day, {
+      key: c.key,
+      siteOf: c.siteName,
+      startTime: c.startTime,
+      plannedMinutes: c.minutes,
+      change: c,
+    })
   for (const change of good) {
     const there = days.get(`${change.crewId} ${change.day}`)!.filter((s) => s.key !== change.key)
     const [clash] = overlapping({ startTime: change.startTime, minutes: change.minutes }, there)
-    if (clash) return { change, why: `its crew is at ${clash.siteOf} from ${clash.startTime} to ${clockAfter(clash.startTime, clash.plannedMinutes)} that day` }
+    if (clash)
+      return {
+        change,
+        why: `its crew is at ${clash.siteOf} from ${clash.startTime} to ${clockAfter(clash.startTime, clash.plannedMinutes)} that day`,
+      }
   }
   return undefined
 }

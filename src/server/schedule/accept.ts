@@ -36,7 +36,10 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
   return inFirm(actor.firmId, async (trx) => {
     const run = await findPlanRun(trx, id)
     if (!run?.result) throw notFound('That plan')
-    if (isWhatIf(run.wish)) throw refused('This plan was built with extra customers who do not exist. Build a plan without them to accept it.')
+    if (isWhatIf(run.wish))
+      throw refused(
+        'This plan was built with extra customers who do not exist. Build a plan without them to accept it.',
+      )
     const chosen = withWhatGoesAlong(run.result.changes, new Set(keys))
     if (chosen.length === 0) throw refused('None of these visits is in this plan any more.')
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
@@ -58,7 +61,12 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
       trx,
       taken.map((t) => t.visitId),
     )
-    await insertTakeover(trx, actor.firmId, { id: randomUUID() as TakeoverId, runId: id, by: actor.userId, visits: taken })
+    await insertTakeover(trx, actor.firmId, {
+      id: randomUUID() as TakeoverId,
+      runId: id,
+      by: actor.userId,
+      visits: taken,
+    })
     return { taken: good.filter((c) => c.kind !== 'shifted').length, left }
   })
 }
@@ -72,7 +80,9 @@ function withWhatGoesAlong(changes: readonly PlanChange[], keys: ReadonlySet<str
 
 /** The earliest day that any of the changes has to do with. */
 const firstDay = (changes: readonly PlanChange[]): string =>
-  changes.flatMap((c) => [addDays(c.day, -1), c.window.earliest, ...(c.was ? [c.was.day] : [])]).reduce((a, b) => (b < a ? b : a))
+  changes
+    .flatMap((c) => [addDays(c.day, -1), c.window.earliest, ...(c.was ? [c.was.day] : [])])
+    .reduce((a, b) => (b < a ? b : a))
 
 /** Moves a visit that stands, and gives it what it takes along. */
 async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise<TakenVisit> {
@@ -98,7 +108,13 @@ async function changePlanned(trx: Knex.Transaction, change: PlanChange): Promise
 }
 
 /** @param made visits made just before, by the keys of their changes */
-async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, crewSize: number, made: ReadonlyMap<string, VisitId>): Promise<VisitId> {
+async function plan(
+  trx: Knex.Transaction,
+  actor: Actor,
+  change: PlanChange,
+  crewSize: number,
+  made: ReadonlyMap<string, VisitId>,
+): Promise<VisitId> {
   const pond = await findPond(trx, change.pondId)
   const job = pond && (await jobOfDay(trx, change, pond.ownRules))
   if (!pond || !job) throw refused(`${change.siteName}: this pond or job no longer exists. Build a new plan.`)
@@ -130,7 +146,11 @@ async function plan(trx: Knex.Transaction, actor: Actor, change: PlanChange, cre
 }
 
 /** Steps of a visit: a cleanout of two days does on each what belongs there. */
-async function jobOfDay(trx: Knex.Transaction, { job, pair }: PlanChange, own: OwnRules): Promise<VisitType | undefined> {
+async function jobOfDay(
+  trx: Knex.Transaction,
+  { job, pair }: PlanChange,
+  own: OwnRules,
+): Promise<VisitType | undefined> {
   if (job !== SECOND_DAY_KEY) {
     const whole = await findJobAt(trx, job, own)
     return whole && pair ? firstDayOf(whole) : whole

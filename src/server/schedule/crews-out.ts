@@ -24,9 +24,20 @@ export function crewsOut(
       const mine = visits.filter((v) => v.crewId === crew.id && v.day === today)
       const running = mine.find((v) => v.state === 'under-way')
       const last = running ?? mine.filter((v) => v.state === 'done').at(-1)
-      const began = running ? (running.startedAt ? minuteIn(timeZone, new Date(running.startedAt)) : minutesOfDay(running.startTime)) : 0
+      const began = running
+        ? running.startedAt
+          ? minuteIn(timeZone, new Date(running.startedAt))
+          : minutesOfDay(running.startTime)
+        : 0
       const ends = running ? began + running.plannedMinutes : 0
-      return [crew.id, { day: today, fromMin: wholeSteps(Math.max(from, ends)), location: last ? places.of(last.pondId) : places.yardOf(crew.id) }]
+      return [
+        crew.id,
+        {
+          day: today,
+          fromMin: wholeSteps(Math.max(from, ends)),
+          location: last ? places.of(last.pondId) : places.yardOf(crew.id),
+        },
+      ]
     }),
   )
 }

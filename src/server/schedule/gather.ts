@@ -1,7 +1,13 @@
 import type { Knex } from 'knex'
 import { needsOf } from '@/core/schedule/needs/needs-of'
 import type { Need, PondTask, PondWork } from '@/core/schedule/needs/pond-work'
-import { DEFAULT_PLAN_WEIGHTS, type PlanCrew, type PlanInput, type PlanVisit, wholeSteps } from '@/core/schedule/plan/plan-input'
+import {
+  DEFAULT_PLAN_WEIGHTS,
+  type PlanCrew,
+  type PlanInput,
+  type PlanVisit,
+  wholeSteps,
+} from '@/core/schedule/plan/plan-input'
 import { VISIT_PLANNING } from '@/core/visits/planning-facts'
 import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
 import { USUAL_WEEKS } from '@/core/season/usual-water'
@@ -17,7 +23,12 @@ import { listBusy } from '@/server/rounds/busy-repository'
 import { listFirmPeriods } from '@/server/firm/firm-period-repository'
 import { findFirm } from '@/server/firm/firm-repository'
 import { listCrews } from '@/server/people/people-repository'
-import { listPlanningPonds, listPlanningVisits, type PlanningPond, type PlanningVisit } from '@/server/schedule/planning-repository'
+import {
+  listPlanningPonds,
+  listPlanningVisits,
+  type PlanningPond,
+  type PlanningVisit,
+} from '@/server/schedule/planning-repository'
 import { listVisitsWithNotices, type NoticeVisit } from '@/server/messages/notice-repository'
 import { straightLineTable, type MapPoint, type TravelTable } from '@/server/platform/gateways/roads'
 import { handsOf, minutesOf, secondDay } from './hands'
@@ -66,7 +77,13 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
 }
 
 /** Everything a plan is made from, read at one moment. @param now a plan that begins today begins now, where crews are; left out: it is early in the morning @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
-export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: string, travel: TravelTable | undefined, now?: Date): Promise<PlanContext> {
+export async function gatherPlan(
+  trx: Knex.Transaction,
+  wish: PlanWish,
+  today: string,
+  travel: TravelTable | undefined,
+  now?: Date,
+): Promise<PlanContext> {
   const { timeZone, rules: house } = await findFirm(trx)
   const from = wish.from > today ? wish.from : today
   const allPonds = await listPlanningPonds(trx)
@@ -76,7 +93,12 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   // a visit that was never made holds nothing
   const taken = new Set(visits.filter((v) => v.state !== 'done' && v.day >= today).flatMap((v) => v.taskIds))
   const tasks = (
-    await dueTasks(trx, { today, timeZone }, wish.to, new Map(allPonds.map((p) => [p.pondId, lampRest(houseRulesAt(house, p.ownRules), p.windows.anyYear)])))
+    await dueTasks(
+      trx,
+      { today, timeZone },
+      wish.to,
+      new Map(allPonds.map((p) => [p.pondId, lampRest(houseRulesAt(house, p.ownRules), p.windows.anyYear)])),
+    )
   ).filter((task) => !taken.has(task.id))
   const coming = visits.filter((v) => v.state === 'planned' && v.day >= from && v.day <= wish.to)
   const periods = await listFirmPeriods(trx, from)
@@ -107,7 +129,9 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
       windowsIn: (year) => windowsIn(pond.windows, year).map((w) => delayed(w, wish.lateByDays)),
       weeklyWaterC: pond.weeklyC ?? USUAL_WEEKS,
       aggressivePlants: pond.aggressivePlants,
-      visits: visits.filter((v) => v.pondId === pond.pondId).flatMap((v) => [v.job, ...v.also].map((job) => ({ job, day: v.day }))),
+      visits: visits
+        .filter((v) => v.pondId === pond.pondId)
+        .flatMap((v) => [v.job, ...v.also].map((job) => ({ job, day: v.day }))),
       planned: published.filter((v) => v.pondId === pond.pondId && v.state === 'planned'),
       tasks: tasks.filter((task) => task.pondId === pond.pondId),
     }
@@ -122,7 +146,8 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   needs.push(...newCustomerNeeds(works, wish.newCustomers, from, wish.to))
   const places = locate(allPonds, crews)
   // a site that came in between the two readings has no ways yet
-  const table = travel && travel.minutes.length === places.points.length ** 2 ? travel : straightLineTable(places.points)
+  const table =
+    travel && travel.minutes.length === places.points.length ** 2 ? travel : straightLineTable(places.points)
   const hands = await handsOf(trx, needs, ponds, await durationCorrections(trx))
   needs = needs.flatMap((need) => (hands.get(need.id)!.secondDayMin > 0 ? [need, secondDay(need)] : [need]))
   const busy = busyVisits(
@@ -130,9 +155,14 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
     crews,
   )
   // customers like to see the faces they know
-  const knownCrews = new Map(visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]))
+  const knownCrews = new Map(
+    visits.filter((v) => v.state === 'done').map((v) => [v.pondId as string, v.crewId as string]),
+  )
   const notified = new Map((await listVisitsWithNotices(trx, from)).map((v) => [v.visitId as string, v.notified]))
-  const out = now && wish.from <= today ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime ?? null) : undefined
+  const out =
+    now && wish.from <= today
+      ? crewsOut(crews, visits, places, { today, timeZone, now }, wish.fromTime ?? null)
+      : undefined
   const legs = legsOf(visits)
   const about = (v: PlanningVisit): StandingFacts => ({
     stands: stands(v),
@@ -145,7 +175,14 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const planVisits = [
     ...published.map((v) =>
       withMinutes(
-        publishedVisit(promisedAlike(v, otherDay), ponds.get(v.pondId)!, places.of(v.pondId), wish, { days, periods }, about(v)),
+        publishedVisit(
+          promisedAlike(v, otherDay),
+          ponds.get(v.pondId)!,
+          places.of(v.pondId),
+          wish,
+          { days, periods },
+          about(v),
+        ),
         joins.get(v.id) ?? [],
       ),
     ),
@@ -166,10 +203,11 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   const input: PlanInput = {
     days,
     crews: crews.map((crew) =>
-      planCrew(wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew, places.yardOf(crew.id), [
-        ...absences(wish, crew.id, days),
-        ...(busy.wholeDays.get(crew.id) ?? []),
-      ]),
+      planCrew(
+        wish.withoutKit.includes(crew.id) ? { ...crew, setup: { ...crew.setup, kit: [] } } : crew,
+        places.yardOf(crew.id),
+        [...absences(wish, crew.id, days), ...(busy.wholeDays.get(crew.id) ?? [])],
+      ),
     ),
     visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
     locations: places.points.length,
@@ -196,13 +234,24 @@ export async function gatherPlan(trx: Knex.Transaction, wish: PlanWish, today: s
   }
 }
 
-const delayed = <W extends { job: string; earliest: string; best: string; latest: string }>(window: W, days: number): W =>
-  days === 0 ? window : { ...window, earliest: addDays(window.earliest, days), best: addDays(window.best, days), latest: addDays(window.latest, days) }
+const delayed = <W extends { job: string; earliest: string; best: string; latest: string }>(
+  window: W,
+  days: number,
+): W =>
+  days === 0
+    ? window
+    : {
+        ...window,
+        earliest: addDays(window.earliest, days),
+        best: addDays(window.best, days),
+        latest: addDays(window.latest, days),
+      }
 
 /** Days on which the firm works: no weekends, no days on which it is closed, and not those that are lost to the weather. */
 function workingDays(from: string, to: string, lost: readonly string[], periods: readonly FirmPeriod[]): string[] {
   const days: string[] = []
-  for (let day = from; day <= to; day = addDays(day, 1)) if (isoWeekday(day) <= 5 && !lost.includes(day) && !inPeriod(periods, 'closed', day)) days.push(day)
+  for (let day = from; day <= to; day = addDays(day, 1))
+    if (isoWeekday(day) <= 5 && !lost.includes(day) && !inPeriod(periods, 'closed', day)) days.push(day)
   return days
 }
 
@@ -222,7 +271,12 @@ function newCustomerNeeds(works: readonly PondWork[], count: number, from: strin
     // all that its twin asks for, whether that is planned by now or not
     return needsOf({ ...twin, visits: [], planned: [], tasks: [] }, from, to)
       .needs.filter((need) => !need.late)
-      .map((need) => ({ ...need, id: named(need.id), tasks: [], after: need.after.map((a) => ({ ...a, need: named(a.need) })) }))
+      .map((need) => ({
+        ...need,
+        id: named(need.id),
+        tasks: [],
+        after: need.after.map((a) => ({ ...a, need: named(a.need) })),
+      }))
   }).flat()
 }
 

@@ -35,13 +35,27 @@ export async function handsOf(
   const found = new Map<string, Hands>()
   const learnt = (need: Need, { handsMin, fixedMin, secondDayMin, tankM3 }: Omit<Hands, 'learntFactor'>): Hands => {
     const learntFactor = factorFor(corrections, need.job, need.pondId)
-    return { handsMin: handsMin * learntFactor, fixedMin, secondDayMin: secondDayMin * learntFactor, learntFactor, tankM3 }
+    return {
+      handsMin: handsMin * learntFactor,
+      fixedMin,
+      secondDayMin: secondDayMin * learntFactor,
+      learntFactor,
+      tankM3,
+    }
   }
   for (const need of needs) {
     const { hands } = VISIT_PLANNING[need.job]
     if (hands) {
       const { areaM2 } = ponds.get(need.pondId as PondId)!
-      found.set(need.id, learnt(need, { handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2), fixedMin: 0, secondDayMin: 0, tankM3: 0 }))
+      found.set(
+        need.id,
+        learnt(need, {
+          handsMin: hands.baseMin + hands.perM2Min * areaM2 + alongMin(need, areaM2),
+          fixedMin: 0,
+          secondDayMin: 0,
+          tankM3: 0,
+        }),
+      )
       continue
     }
     const pond = (await findPond(trx, need.pondId as PondId))!
@@ -51,14 +65,20 @@ export async function handsOf(
     const tankM3 = quantities.holding.volumeM3
     const { parts } = cleanoutDuration(quantities, fish, facts.basin.wettedAreaM2, 1)
     const along = alongMin(need, facts.basin.areaM2)
-    const minutesBy = (by: 'people' | 'machine') => parts.filter((p) => p.by === by).reduce((total, p) => total + p.minutes, 0)
+    const minutesBy = (by: 'people' | 'machine') =>
+      parts.filter((p) => p.by === by).reduce((total, p) => total + p.minutes, 0)
     const two = overTwoDays(parts)
     found.set(
       need.id,
       learnt(
         need,
         two
-          ? { handsMin: two.first.peopleMin + along, fixedMin: two.first.machineMin, secondDayMin: two.secondMin, tankM3 }
+          ? {
+              handsMin: two.first.peopleMin + along,
+              fixedMin: two.first.machineMin,
+              secondDayMin: two.secondMin,
+              tankM3,
+            }
           : { handsMin: minutesBy('people') + along, fixedMin: minutesBy('machine'), secondDayMin: 0, tankM3 },
       ),
     )
@@ -91,7 +111,10 @@ export const secondDay = (need: Need): Need => ({
 })
 
 /** Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second. */
-export function minutesOf(need: Need, hands: ReadonlyMap<string, Hands>): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
+export function minutesOf(
+  need: Need,
+  hands: ReadonlyMap<string, Hands>,
+): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
   const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0].need) : undefined
   if (first) return { handsMin: first.secondDayMin, fixedMin: 0, tankM3: first.tankM3, tankUse: 'from-morning' }
   const { handsMin, fixedMin, tankM3, secondDayMin } = hands.get(need.id)!

@@ -19,16 +19,21 @@ export async function assertLegs(trx: Knex.Transaction, touched: readonly VisitI
     if (!visit) continue
     const first = visit.legOf ? await findVisit(trx, visit.legOf) : visit
     const second = visit.legOf ? visit : await findSecondDay(trx, id)
-    if (!first || !second || first.state === 'cancelled' || second.state === 'cancelled' || seen.has(second.id)) continue
+    if (!first || !second || first.state === 'cancelled' || second.state === 'cancelled' || seen.has(second.id))
+      continue
     seen.add(second.id)
     const gap = daysBetween(first.day, second.day)
     const where = `${second.siteName}: the cleanout begins on ${longDate(first.day)}, and its fish would come back on ${longDate(second.day)}`
     if (gap < 1) throw refused(`${where}, before they were taken out. Move both days together.`)
-    if (gap > MOST_DAYS_IN_TANKS) throw refused(`${where}. Fish stay in tanks for one night at most. Move both days together.`)
+    if (gap > MOST_DAYS_IN_TANKS)
+      throw refused(`${where}. Fish stay in tanks for one night at most. Move both days together.`)
     // once fish are in the tanks, any crew that may handle them is better than none
     if (first.state === 'planned' && second.crewId !== first.crewId)
-      throw refused(`${second.siteName}: both days of a cleanout are one crew’s; ${first.crewName} begins it. Move both days together.`)
+      throw refused(
+        `${second.siteName}: both days of a cleanout are one crew’s; ${first.crewName} begins it. Move both days together.`,
+      )
     const crew = (await listCrews(trx)).find((c) => c.id === second.crewId)
-    if (crew && !crew.setup.skills.includes('fish')) throw refused(`${second.siteName}: ${crew.name} may not handle fish.`)
+    if (crew && !crew.setup.skills.includes('fish'))
+      throw refused(`${second.siteName}: ${crew.name} may not handle fish.`)
   }
 }

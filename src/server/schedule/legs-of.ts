@@ -2,7 +2,9 @@ import type { PlanningVisit } from '@/server/schedule/planning-repository'
 import type { StandingFacts } from './plan-visits'
 
 /** What a visit has to do with the other day of the same cleanout, as the visits stand. */
-export function legsOf(visits: readonly PlanningVisit[]): (visit: PlanningVisit) => Pick<StandingFacts, 'firstDay' | 'hasSecondDay'> {
+export function legsOf(
+  visits: readonly PlanningVisit[],
+): (visit: PlanningVisit) => Pick<StandingFacts, 'firstDay' | 'hasSecondDay'> {
   const byId = new Map(visits.map((v) => [v.id as string, v]))
   const seconds = new Set(visits.flatMap((v) => (v.legOf && v.state !== 'done' ? [v.legOf as string] : [])))
   return (visit) => {

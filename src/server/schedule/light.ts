@@ -6,7 +6,11 @@ import type { MapPoint } from '@/server/platform/gateways/roads'
 const TWILIGHT_MIN = 30
 
 /** From when until when there is light to work by, minutes of each day in the firm's time zone. */
-export function lightOf(place: MapPoint, timeZone: string, days: readonly string[]): Record<string, readonly [number, number]> {
+export function lightOf(
+  place: MapPoint,
+  timeZone: string,
+  days: readonly string[],
+): Record<string, readonly [number, number]> {
   return Object.fromEntries(
     days.map((day) => {
       const { offset } = DateTime.fromISO(`${day}T12:00`, { zone: timeZone })

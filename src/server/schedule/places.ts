@@ -8,7 +8,8 @@ export type Places = ReturnType<typeof locate>
 /** The yard first, in the middle of all sites that are on the map; then one place for each site, and one for each crew with a yard of its own. */
 export function locate(ponds: readonly PlanningPond[], crews: readonly Pick<Crew, 'id' | 'setup'>[] = []) {
   const onMap = ponds.filter((p) => p.lat !== null && p.lon !== null)
-  const mean = (of: (p: PlanningPond) => number) => (onMap.length === 0 ? 0 : onMap.reduce((sum, p) => sum + of(p), 0) / onMap.length)
+  const mean = (of: (p: PlanningPond) => number) =>
+    onMap.length === 0 ? 0 : onMap.reduce((sum, p) => sum + of(p), 0) / onMap.length
   const points: MapPoint[] = [{ lat: mean((p) => p.lat!), lon: mean((p) => p.lon!) }]
   const at = new Map<string, number>()
   for (const pond of onMap)

@@ -7,14 +7,25 @@ import type { PlanFigures, PlanSummary } from '@/domain/schedule/plan-summary'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
-    plan_runs: { wish: PlanWish; state: PlanRun['state']; result: PlanResult; summary: PlanFigures; best: NonNullable<MakePlanOptions['resume']> }
+    plan_runs: {
+      wish: PlanWish
+      state: PlanRun['state']
+      result: PlanResult
+      summary: PlanFigures
+      best: NonNullable<MakePlanOptions['resume']>
+    }
   }
 }
 
 /** Plans of an older day do not say why a visit moved, nor who knows of it. */
 const completed = (result: PlanResult): PlanResult => ({
   ...result,
-  changes: result.changes.map((change) => ({ ...change, why: change.why ?? null, tell: change.tell ?? null, pair: change.pair ?? null })),
+  changes: result.changes.map((change) => ({
+    ...change,
+    why: change.why ?? null,
+    tell: change.tell ?? null,
+    pair: change.pair ?? null,
+  })),
 })
 
 const toRun = (r: RowOf<'plan_runs'>): PlanRun => ({
@@ -28,7 +39,13 @@ const toRun = (r: RowOf<'plan_runs'>): PlanRun => ({
   finishedAt: r.finished_at?.toISOString() ?? null,
 })
 
-export async function insertPlanRun(trx: Knex.Transaction, firmId: FirmId, id: PlanRunId, by: UserId, wish: PlanWish): Promise<void> {
+export async function insertPlanRun(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: PlanRunId,
+  by: UserId,
+  wish: PlanWish,
+): Promise<void> {
   await trx('plan_runs').insert({ id, firm_id: firmId, state: 'queued', wish: JSON.stringify(wish), asked_by: by })
 }
 
@@ -46,7 +63,9 @@ export async function latestPlanRun(trx: Knex.Transaction): Promise<PlanRun | un
 export async function latestCrunch(trx: Knex.Transaction): Promise<readonly CrunchWeek[]> {
   const row = await trx('plan_runs')
     .whereNotNull('summary')
-    .whereRaw(`coalesce((wish->>'lateByDays')::int, 0) = 0 and coalesce(wish->'crewsAway', '[]') = '[]' and coalesce((wish->>'newCustomers')::int, 0) = 0`)
+    .whereRaw(
+      `coalesce((wish->>'lateByDays')::int, 0) = 0 and coalesce(wish->'crewsAway', '[]') = '[]' and coalesce((wish->>'newCustomers')::int, 0) = 0`,
+    )
     .orderBy('asked_at', 'desc')
     .first('summary')
   return row?.summary?.crunch ?? []
@@ -54,7 +73,11 @@ export async function latestCrunch(trx: Knex.Transaction): Promise<readonly Crun
 
 /** The last runs that found something, newest first, in their figures. */
 export async function listPlanSummaries(trx: Knex.Transaction, limit: number): Promise<PlanSummary[]> {
-  const rows = await trx('plan_runs').whereNotNull('summary').orderBy('asked_at', 'desc').limit(limit).select('id', 'wish', 'summary', 'asked_at')
+  const rows = await trx('plan_runs')
+    .whereNotNull('summary')
+    .orderBy('asked_at', 'desc')
+    .limit(limit)
+    .select('id', 'wish', 'summary', 'asked_at')
   // wishes of an older day lack what could not be wished then
   return rows.map((r) => ({ id: r.id, wish: PlanWish.parse(r.wish), askedAt: r.asked_at.toISOString(), ...r.summary! }))
 }

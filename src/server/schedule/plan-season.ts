@@ -20,7 +20,8 @@ export const planRuns = runMachine<PlanRunId>({
 })
 
 /** Works one plan out: reads everything, searches in a thread, writes what it found. Safe to be called twice. */
-export const planSeason = (firmId: FirmId, runId: PlanRunId): Promise<void> => planRuns.perform(firmId, runId, (run) => searchFor(firmId, runId, run))
+export const planSeason = (firmId: FirmId, runId: PlanRunId): Promise<void> =>
+  planRuns.perform(firmId, runId, (run) => searchFor(firmId, runId, run))
 
 async function searchFor(firmId: FirmId, runId: PlanRunId, run: RunUnderWay): Promise<RunEnd> {
   const points = await inFirm(firmId, async (trx) => planPoints(trx, (await findPlanRun(trx, runId))!.wish))
@@ -42,7 +43,8 @@ async function searchFor(firmId: FirmId, runId: PlanRunId, run: RunUnderWay): Pr
   run.handBack.addEventListener('abort', search.abandon)
   if (run.handBack.aborted) search.abandon()
   const outcome = await search.outcome
-  if (!outcome.feasible) throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)
+  if (!outcome.feasible)
+    throw new Error(`The checker refused the plan: ${outcome.violations.map((v) => v.code).join(', ')}`)
   const result = proposalOf(context, outcome, wish.to)
   return {
     state: outcome.status === 'stopped' ? 'stopped' : 'done',

@@ -31,7 +31,10 @@ const outcome = makePlan(input, {
   onBest: (best) => {
     if (Date.now() - kept < KEEP_EVERY_MS) return
     kept = Date.now()
-    parentPort!.postMessage({ kind: 'best', best: best().map(({ visit, crew, day, startMin }) => ({ visit, crew, day, startMin })) })
+    parentPort!.postMessage({
+      kind: 'best',
+      best: best().map(({ visit, crew, day, startMin }) => ({ visit, crew, day, startMin })),
+    })
   },
   onProgress: ({ share }) => {
     if (share - told < 0.01) return

@@ -23,7 +23,11 @@ export interface OpenDays {
 }
 
 /** When work may begin at a site. */
-const opening = ({ opens, closes, closedDays, blackouts, schoolHolidays }: PlanningPond, jobs: readonly string[], { days, periods }: OpenDays) => ({
+const opening = (
+  { opens, closes, closedDays, blackouts, schoolHolidays }: PlanningPond,
+  jobs: readonly string[],
+  { days, periods }: OpenDays,
+) => ({
   opensMin: opens ? minutesOfDay(opens) : WHOLE_DAY[0],
   closesMin: closes ? minutesOfDay(closes) : WHOLE_DAY[1],
   closedDays:
@@ -40,7 +44,11 @@ const opening = ({ opens, closes, closedDays, blackouts, schoolHolidays }: Plann
 
 /** What the truck takes away from some jobs at a pond, m³. */
 const spoilOf = (jobs: readonly string[], areaM2: number): number =>
-  jobs.reduce((sum, job) => sum + (VISIT_PLANNING[job] ? VISIT_PLANNING[job].spoil.baseM3 + VISIT_PLANNING[job].spoil.perM2M3 * areaM2 : 0), 0)
+  jobs.reduce(
+    (sum, job) =>
+      sum + (VISIT_PLANNING[job] ? VISIT_PLANNING[job].spoil.baseM3 + VISIT_PLANNING[job].spoil.perM2M3 * areaM2 : 0),
+    0,
+  )
 
 /** @param knownCrew who was at this pond last, and is sent again where that costs little */
 export function neededVisit(
@@ -87,7 +95,14 @@ export interface StandingFacts {
   readonly hasSecondDay: boolean
 }
 
-export const AS_IT_STANDS: StandingFacts = { stands: true, knows: false, daysAhead: 0, hourIsFree: false, firstDay: null, hasSecondDay: false }
+export const AS_IT_STANDS: StandingFacts = {
+  stands: true,
+  knows: false,
+  daysAhead: 0,
+  hourIsFree: false,
+  firstDay: null,
+  hasSecondDay: false,
+}
 
 /** A visit may be so much earlier or later, on the same day, without its customer hearing of it: told of an hour, or not yet, minutes. @source house default */
 const SLACK_MIN = { notified: 25, notNotified: 120 } as const
@@ -99,7 +114,14 @@ const changeWeight = ({ knows, daysAhead }: StandingFacts): number =>
   (knows ? NOTIFIED_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
 
 /** A visit that is planned already keeps its length, and may move within its job's window. */
-export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, location: number, wish: PlanWish, open: OpenDays, about = AS_IT_STANDS): PlanVisit {
+export function publishedVisit(
+  visit: PlanningVisit,
+  pond: PlanningPond,
+  location: number,
+  wish: PlanWish,
+  open: OpenDays,
+  about = AS_IT_STANDS,
+): PlanVisit {
   const { stands, firstDay, hasSecondDay } = about
   const facts = VISIT_PLANNING[visit.job]
   const year = Number(visit.day.slice(0, 4))
@@ -109,12 +131,19 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     .flatMap((y) => windowsIn(pond.windows, y))
     .find((w) => w.job === (firstDay ? FIRST_DAY_JOB : visit.job) && windowDay >= w.earliest && windowDay <= w.latest)
   const shift = (days: number) =>
-    usual && { ...usual, earliest: addDays(usual.earliest, days), best: addDays(usual.best, days), latest: addDays(usual.latest, days) }
+    usual && {
+      ...usual,
+      earliest: addDays(usual.earliest, days),
+      best: addDays(usual.best, days),
+      latest: addDays(usual.latest, days),
+    }
   const own = shift(wish.lateByDays + (firstDay ? 1 : 0))
   const locked = stands && (visit.locked || !wish.mayMove || firstDay?.begun === true)
   // what is promised keeps its hour too
   const start = minutesOfDay(visit.startTime)
-  const hours = locked ? { opensMin: start, closesMin: start, closedDays: [] } : opening(pond, [visit.job, ...visit.also], open)
+  const hours = locked
+    ? { opensMin: start, closesMin: start, closedDays: [] }
+    : opening(pond, [visit.job, ...visit.also], open)
   // in a late season what hangs on a window goes along with it
   const near = usual ? addDays(visit.day, wish.lateByDays) : visit.day
   const loose = [addDays(near, -LOOSE_DAYS), addDays(near, LOOSE_DAYS)]
@@ -142,7 +171,10 @@ export function publishedVisit(visit: PlanningVisit, pond: PlanningPond, locatio
     tankM3: visit.tankM3,
     tankUse: firstDay ? 'from-morning' : hasSecondDay ? 'until-night' : 'while-there',
     value: facts?.value ?? 1,
-    after: firstDay && !firstDay.begun ? [{ visit: firstDay.visit, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }] : [],
+    after:
+      firstDay && !firstDay.begun
+        ? [{ visit: firstDay.visit, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }]
+        : [],
     preferredCrew: visit.crewId,
     published: { crew: visit.crewId, day: visit.day, startMin: start },
     locked,

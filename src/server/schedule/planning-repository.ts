@@ -137,8 +137,27 @@ export async function listPlanningVisits(trx: Knex.Transaction, from: string): P
     .join('sites as s', 's.id', 'p.site_id')
     .where('v.day', '>=', from)
     .whereNotIn('v.state', ['cancelled', 'given-up'])
-    .select('v.id', 'pond_id', 's.name as site_name', 'crew_id', 'v.state', 'day', 'start_time', 'planned_minutes', 'job_key', 'job_name', 'also', 'tasks')
-    .select('v.locked', 'v.version', 'v.leg_of', 'v.started_at', trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`))
+    .select(
+      'v.id',
+      'pond_id',
+      's.name as site_name',
+      'crew_id',
+      'v.state',
+      'day',
+      'start_time',
+      'planned_minutes',
+      'job_key',
+      'job_name',
+      'also',
+      'tasks',
+    )
+    .select(
+      'v.locked',
+      'v.version',
+      'v.leg_of',
+      'v.started_at',
+      trx.raw(`(v.quantities->'holding'->>'volumeM3')::float as tank_m3`),
+    )
     .orderBy(['day', 'start_time'])
   return rows.map((r) => ({
     id: r.id,
@@ -173,17 +192,28 @@ export async function findServicePlan(trx: Knex.Transaction, pondId: PondId): Pr
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storeServicePlan(trx: Knex.Transaction, firmId: FirmId, pondId: PondId, version: number, lines: ServicePlan): Promise<void> {
+export async function storeServicePlan(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  pondId: PondId,
+  version: number,
+  lines: ServicePlan,
+): Promise<void> {
   const row = { pond_id: pondId, firm_id: firmId, lines: JSON.stringify(lines) }
   // a first plan is written unless another was first; then the usual conflict answers
-  if (version === 0 && (await trx('service_plans').insert(row).onConflict('pond_id').ignore().returning('pond_id')).length > 0) return
+  if (
+    version === 0 &&
+    (await trx('service_plans').insert(row).onConflict('pond_id').ignore().returning('pond_id')).length > 0
+  )
+    return
   const changed = await trx('service_plans')
     .where({ pond_id: pondId, version })
     .update({ lines: row.lines, version: version + 1 })
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved this service plan while you were working on it. Open the page again to go on from what is saved.',
+      message:
+        'Someone else saved this service plan while you were working on it. Open the page again to go on from what is saved.',
       current: await findServicePlan(trx, pondId),
     })
 }

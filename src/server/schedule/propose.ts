@@ -22,15 +22,21 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
   const changes: PlanChange[] = []
   let kept = 0
   const untouched = new Set(outcome.untouched.map((d) => `${d.crew} ${d.day}`))
-  const pairs = new Map(input.visits.flatMap(({ id, after }) => after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : []))))
+  const pairs = new Map(
+    input.visits.flatMap(({ id, after }) =>
+      after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : [])),
+    ),
+  )
   for (const a of outcome.assignments) {
     if (a.visit.startsWith(BUSY_PREFIX)) continue
     const visit = byId.get(a.visit)!
     const need = needs.get(a.visit)
     const stands = published.get(a.visit)
     const joined = context.joins.get(a.visit) ?? []
-    const shiftMin = stands && !untouched.has(`${a.crew} ${a.day}`) ? Math.abs(minutesOfDay(stands.startTime) - a.startMin) : 0
-    const moved = stands && (stands.day !== a.day || stands.crewId !== a.crew || shiftMin > (visit.slackMin ?? FREE_HOUR_MIN))
+    const shiftMin =
+      stands && !untouched.has(`${a.crew} ${a.day}`) ? Math.abs(minutesOfDay(stands.startTime) - a.startMin) : 0
+    const moved =
+      stands && (stands.day !== a.day || stands.crewId !== a.crew || shiftMin > (visit.slackMin ?? FREE_HOUR_MIN))
     if (stands && !moved && joined.length === 0) {
       kept++
       if (shiftMin === 0) continue
@@ -62,7 +68,9 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
       tell: stands && moved ? whoIsNotified(context, stands, { day: a.day, startTime: clockOf(a.startMin) }) : null,
     })
   }
-  changes.sort((a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime))
+  changes.sort(
+    (a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime),
+  )
   const unplaced = outcome.unplaced
     .filter(({ visit }) => !visit.startsWith(BUSY_PREFIX))
     .map(({ visit: id, reasons, relaxations }): PlanLeftOver => {
@@ -83,8 +91,17 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
     changes,
     kept,
     unplaced,
-    missed: missed.map(({ pondId, job, latest }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job, latest })),
-    noWindow: context.noWindow.map(({ pondId, job }) => ({ pondName: ponds.get(pondId)!.name, siteName: ponds.get(pondId)!.siteName, job })),
+    missed: missed.map(({ pondId, job, latest }) => ({
+      pondName: ponds.get(pondId)!.name,
+      siteName: ponds.get(pondId)!.siteName,
+      job,
+      latest,
+    })),
+    noWindow: context.noWindow.map(({ pondId, job }) => ({
+      pondName: ponds.get(pondId)!.name,
+      siteName: ponds.get(pondId)!.siteName,
+      job,
+    })),
     waiting: waitingNeeds(context, outcome, lastDay),
     crunch: crunchOf(context, outcome),
     travelMin: outcome.travelMin,
@@ -97,16 +114,27 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
 }
 
 /** What it would break and cost to leave a visit where it stands, all else as in the plan. */
-function whyMoved({ input }: PlanContext, { assignments }: PlanOutcome, { id, crewId, day, startTime }: PlanningVisit): PlanChange['why'] {
+function whyMoved(
+  { input }: PlanContext,
+  { assignments }: PlanOutcome,
+  { id, crewId, day, startTime }: PlanningVisit,
+): PlanChange['why'] {
   // its crew or its day is not in the plan at all: away, or lost
-  if (!input.crews.some((c) => c.id === crewId) || !input.days.includes(day)) return { breaks: [{ code: 'crew-off' }], costMin: 0 }
-  const order = assignments.filter((a) => a.crew === crewId && a.day === day && a.visit !== id && a.startMin < minutesOfDay(startTime)).length
+  if (!input.crews.some((c) => c.id === crewId) || !input.days.includes(day))
+    return { breaks: [{ code: 'crew-off' }], costMin: 0 }
+  const order = assignments.filter(
+    (a) => a.crew === crewId && a.day === day && a.visit !== id && a.startMin < minutesOfDay(startTime),
+  ).length
   const { problems, costMin } = judgeMove(input, assignments, { visit: id, crew: crewId, day, order })
   return { breaks: problems, costMin }
 }
 
 /** Who knows of another day or hour, and how they are reached; nobody when the customer was never told. */
-function whoIsNotified({ notified, ponds }: PlanContext, { id, pondId }: PlanningVisit, to: { day: string; startTime: string }): PlanChange['tell'] {
+function whoIsNotified(
+  { notified, ponds }: PlanContext,
+  { id, pondId }: PlanningVisit,
+  to: { day: string; startTime: string },
+): PlanChange['tell'] {
   if (noticeDue({ state: 'planned', ...to }, notified.get(id) ?? null) !== 'visit-moved') return null
   const { name, email, phone } = ponds.get(pondId)!.customer
   return { customer: name, byEmail: email !== '', phone }
@@ -127,7 +155,8 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
       const { startMin, endMin } = crewHours(input, crew, day)
       week(day).crewMin += endMin - startMin
     }
-  for (const a of outcome.assignments) if (!a.visit.startsWith(BUSY_PREFIX)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
+  for (const a of outcome.assignments)
+    if (!a.visit.startsWith(BUSY_PREFIX)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
   const usual = input.crews.length === 0 ? 1 : input.crews.reduce((sum, c) => sum + c.size, 0) / input.crews.length
   const last = input.days.at(-1)
   for (const visit of input.visits) {
@@ -139,5 +168,7 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
     const day = isoWeekday(visit.best) > 5 ? addDays(visit.best, 5 - isoWeekday(visit.best)) : visit.best
     if (last && day <= last && day >= input.days[0]) week(day).wantedMin += minutesWith(visit, usual)
   }
-  return [...weeks].map(([monday, figures]) => ({ monday, ...figures })).sort((a, b) => a.monday.localeCompare(b.monday))
+  return [...weeks]
+    .map(([monday, figures]) => ({ monday, ...figures }))
+    .sort((a, b) => a.monday.localeCompare(b.monday))
 }

@@ -47,9 +47,12 @@ export async function askPlan(actor: Actor, wish: PlanWish): Promise<{ id: PlanR
   const id = randomUUID() as PlanRunId
   await inFirm(actor.firmId, async (trx) => {
     const crews = await listCrews(trx)
-    const strangers = [...wish.crewsAway, ...wish.withoutKit, ...wish.absent.map((a) => a.crewId)].filter((id) => !crews.some((c) => c.id === id))
+    const strangers = [...wish.crewsAway, ...wish.withoutKit, ...wish.absent.map((a) => a.crewId)].filter(
+      (id) => !crews.some((c) => c.id === id),
+    )
     if (strangers.length > 0) throw notFound('That crew')
-    if (crews.every((crew) => wish.crewsAway.includes(crew.id))) throw badField('crewsAway', 'No crew is left to plan for.')
+    if (crews.every((crew) => wish.crewsAway.includes(crew.id)))
+      throw badField('crewsAway', 'No crew is left to plan for.')
     await insertPlanRun(trx, actor.firmId, id, actor.userId, wish)
     await sendJobIn(trx, 'plan-season', { firmId: actor.firmId, runId: id })
   })

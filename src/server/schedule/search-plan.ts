@@ -20,7 +20,12 @@ type Message =
   | { readonly kind: 'done'; readonly outcome: PlanOutcome }
 
 /** Starts a search in its own thread. */
-export function searchPlan(input: PlanInput, seed: number, resume: PlanStart, iterations = planIterations(input.visits.length)): RunningSearch {
+export function searchPlan(
+  input: PlanInput,
+  seed: number,
+  resume: PlanStart,
+  iterations = planIterations(input.visits.length),
+): RunningSearch {
   const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
   const data: PlanThreadData = { input, iterations, seed, stop, resume }
   const thread = ownThread('plan-thread', { workerData: data })

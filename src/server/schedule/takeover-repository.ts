@@ -5,7 +5,12 @@ import type { TakenVisit, UndoBarred } from '@/domain/schedule/takeover'
 export async function insertTakeover(
   trx: Knex.Transaction,
   firmId: FirmId,
-  takeover: { readonly id: TakeoverId; readonly runId: PlanRunId; readonly by: UserId; readonly visits: readonly TakenVisit[] },
+  takeover: {
+    readonly id: TakeoverId
+    readonly runId: PlanRunId
+    readonly by: UserId
+    readonly visits: readonly TakenVisit[]
+  },
 ): Promise<void> {
   await trx('plan_takeovers').insert({
     id: takeover.id,
@@ -25,7 +30,10 @@ export interface KeptTakeover {
 
 /** The last one that has not been undone; locked against another undo when it is to be undone. */
 export async function latestTakeover(trx: Knex.Transaction, { lock = false } = {}): Promise<KeptTakeover | undefined> {
-  const query = trx('plan_takeovers as t').join('users as u', 'u.id', 't.by_id').whereNull('t.undone_at').orderBy('t.at', 'desc')
+  const query = trx('plan_takeovers as t')
+    .join('users as u', 'u.id', 't.by_id')
+    .whereNull('t.undone_at')
+    .orderBy('t.at', 'desc')
   if (lock) query.forUpdate('t')
   const row = await query.first('t.id', 't.at', 't.visits', 'u.name as by_name')
   return row && { id: row.id, at: row.at, byName: row.by_name, visits: row.visits }
@@ -38,7 +46,10 @@ export async function markUndone(trx: Knex.Transaction, id: TakeoverId): Promise
 /** What stands in the way of undoing: a visit of it that has begun, or one whose customer was told since. */
 export async function barredBy(trx: Knex.Transaction, { at, visits }: KeptTakeover): Promise<UndoBarred | null> {
   const ids = visits.map((v) => v.visitId as string)
-  const of = trx('visits as v').join('ponds as p', 'p.id', 'v.pond_id').join('sites as s', 's.id', 'p.site_id').whereRaw('v.id = any(?::uuid[])', [ids])
+  const of = trx('visits as v')
+    .join('ponds as p', 'p.id', 'v.pond_id')
+    .join('sites as s', 's.id', 'p.site_id')
+    .whereRaw('v.id = any(?::uuid[])', [ids])
   const begun = await of.clone().whereNotIn('v.state', ['planned', 'cancelled']).orderBy('v.day').first('s.name')
   if (begun) return { code: 'begun', siteName: begun.name }
   const notified = await of

@@ -20,7 +20,15 @@ export async function lastTakeover(actor: Actor): Promise<Takeover | null> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
     const kept = await latestTakeover(trx)
-    return kept ? { id: kept.id, at: kept.at.toISOString(), byName: kept.byName, visits: counted(kept), barred: await barredBy(trx, kept) } : null
+    return kept
+      ? {
+          id: kept.id,
+          at: kept.at.toISOString(),
+          byName: kept.byName,
+          visits: counted(kept),
+          barred: await barredBy(trx, kept),
+        }
+      : null
   })
 }
 
@@ -39,7 +47,10 @@ export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undo
     const kept = await latestTakeover(trx, { lock: true })
     if (kept?.id !== id) throw refused('This plan has been undone, or another one was accepted since. Reload the page.')
     const barred = await barredBy(trx, kept)
-    if (barred) throw refused(`The plan cannot be undone any more: the visit at ${barred.siteName} ${BARRED_WORDS[barred.code]}. Move single visits by hand.`)
+    if (barred)
+      throw refused(
+        `The plan cannot be undone any more: the visit at ${barred.siteName} ${BARRED_WORDS[barred.code]}. Move single visits by hand.`,
+      )
     const back: { crewId: string; day: string }[] = []
     for (const { visitId, before } of kept.visits) {
       const visit = await findVisit(trx, visitId)

@@ -9,7 +9,11 @@ import type { PlanContext } from './gather'
 const AHEAD_DAYS = 366
 
 /** What is agreed but comes due only after the last day of a plan: the next of each job at each pond, the soonest first. */
-export function waitingNeeds({ works, needs, published, ponds }: PlanContext, outcome: PlanOutcome, lastDay: string): WaitingNeed[] {
+export function waitingNeeds(
+  { works, needs, published, ponds }: PlanContext,
+  outcome: PlanOutcome,
+  lastDay: string,
+): WaitingNeed[] {
   const placed = outcome.assignments.flatMap(({ visit, day }) => {
     const of = needs.get(visit) ?? published.get(visit)
     return of ? [of.job, ...of.also].map((job) => ({ pondId: of.pondId as string, job, day })) : []
@@ -25,7 +29,13 @@ export function waitingNeeds({ works, needs, published, ponds }: PlanContext, ou
           if (!need.late && need.earliest > lastDay && (!known || need.earliest < known.earliest)) next.set(job, need)
         }
       const pond = ponds.get(work.pondId as PondId)!
-      return [...next].map(([job, { earliest, latest }]) => ({ pondName: pond.name, siteName: pond.siteName, job, earliest, latest }))
+      return [...next].map(([job, { earliest, latest }]) => ({
+        pondName: pond.name,
+        siteName: pond.siteName,
+        job,
+        earliest,
+        latest,
+      }))
     })
     .sort((a, b) => a.earliest.localeCompare(b.earliest) || a.siteName.localeCompare(b.siteName))
 }

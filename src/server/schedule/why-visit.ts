@@ -19,7 +19,8 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
   const { visit, lines, facts } = await inFirm(actor.firmId, async (trx) => {
     const visit = await findVisitLine(trx, visitId)
     if (!visit) throw notFound('That visit')
-    if (visit.state !== 'planned' || visit.day < today) throw refused('This visit has begun or is over: it stays where it is.')
+    if (visit.state !== 'planned' || visit.day < today)
+      throw refused('This visit has begun or is over: it stays where it is.')
     const first = addDays(visit.day, -REACH_DAYS)
     const days: string[] = []
     for (let day = first > today ? first : today; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
@@ -30,6 +31,11 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
   const board = await withTravel(facts)
   const why = whyHere({ ...board, travel: Float64Array.from(board.travel) }, assignmentsOf(lines), visitId)
   if (!why) throw notFound('That visit')
-  return { ...why, crewId: visit.crewId, day: visit.day, sites: Object.fromEntries(lines.map((v) => [v.id, v.siteName])) }
+  return {
+    ...why,
+    crewId: visit.crewId,
+    day: visit.day,
+    sites: Object.fromEntries(lines.map((v) => [v.id, v.siteName])),
+  }
 }
 export type WhyVisit = Awaited<ReturnType<typeof whyVisit>>

@@ -42,7 +42,11 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   if (!station) return false
-  const days = weatherAtHeight(await listWeatherDays(trx, station.id, addDays(today, -LEARN_DAYS)), station.normals.altitudeM, pond.altitudeM)
+  const days = weatherAtHeight(
+    await listWeatherDays(trx, station.id, addDays(today, -LEARN_DAYS)),
+    station.normals.altitudeM,
+    pond.altitudeM,
+  )
   const readings = await listWaterTemps(trx, pond.id, addDays(today, -LEARN_DAYS), timeZone)
   // a season of any year must be there before anything is kept beside it
   await seasonOf(trx, firmId, pond, house, stations)
@@ -50,7 +54,9 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   const key = hashOf([thermal, readings, days.length > 0 ? days[0].date : null])
   let calibration = await findCalibration(trx, pond.id)
   if (calibration?.key !== key) {
-    calibration = JSON.parse(JSON.stringify({ ...calibrate(thermal, days, readings), key }, round(4))) as NonNullable<typeof calibration>
+    calibration = JSON.parse(JSON.stringify({ ...calibrate(thermal, days, readings), key }, round(4))) as NonNullable<
+      typeof calibration
+    >
     await storeCalibration(trx, pond.id, calibration)
     await seasonOf(trx, firmId, pond, house, stations)
   }

@@ -38,7 +38,12 @@ export interface LiveSeason {
   readonly at: string
 }
 
-export async function storeSeason(trx: Knex.Transaction, firmId: FirmId, brief: SeasonBrief, season: Season): Promise<void> {
+export async function storeSeason(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  brief: SeasonBrief,
+  season: Season,
+): Promise<void> {
   const row = {
     pond_id: brief.pondId,
     firm_id: firmId,
@@ -50,7 +55,11 @@ export async function storeSeason(trx: Knex.Transaction, firmId: FirmId, brief: 
   await trx('pond_seasons').insert(row).onConflict('pond_id').merge()
 }
 
-export async function findSeason(trx: Knex.Transaction, pondId: PondId, inputHash: string): Promise<Season | undefined> {
+export async function findSeason(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  inputHash: string,
+): Promise<Season | undefined> {
   const row = await trx('pond_seasons').where({ pond_id: pondId, input_hash: inputHash }).first('season')
   return row?.season
 }
@@ -60,13 +69,24 @@ export interface PondYearBrief extends SeasonBrief {
 }
 
 export async function listSeasonBriefs(trx: Knex.Transaction): Promise<PondYearBrief[]> {
-  const rows = await trx('pond_seasons').select('pond_id', 'input_hash', 'weekly_c', 'windows', 'live_year', 'live_weekly_c', 'live_windows')
+  const rows = await trx('pond_seasons').select(
+    'pond_id',
+    'input_hash',
+    'weekly_c',
+    'windows',
+    'live_year',
+    'live_weekly_c',
+    'live_windows',
+  )
   return rows.map((r) => ({
     pondId: r.pond_id,
     inputHash: r.input_hash,
     weeklyC: r.weekly_c,
     windows: r.windows,
-    live: r.live_year && r.live_weekly_c && r.live_windows ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows } : null,
+    live:
+      r.live_year && r.live_weekly_c && r.live_windows
+        ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows }
+        : null,
   }))
 }
 
@@ -87,9 +107,17 @@ export async function storeLiveSeason(trx: Knex.Transaction, pondId: PondId, liv
 export async function findLiveSeason(trx: Knex.Transaction, pondId: PondId): Promise<LiveSeason | null> {
   const row = await trx('pond_seasons').where({ pond_id: pondId }).whereNotNull('live_year').first()
   if (!row) return null
-  const { live_year: year, live_hash: hash, live: season, live_weekly_c: weeklyC, live_windows: windows, live_at: at } = row
+  const {
+    live_year: year,
+    live_hash: hash,
+    live: season,
+    live_weekly_c: weeklyC,
+    live_windows: windows,
+    live_at: at,
+  } = row
   // written together
-  if (year === null || hash === null || season === null || weeklyC === null || windows === null || at === null) return null
+  if (year === null || hash === null || season === null || weeklyC === null || windows === null || at === null)
+    return null
   return { year, hash, season, weeklyC, windows, at: at.toISOString() }
 }
 
@@ -108,7 +136,11 @@ export async function findCalibration(trx: Knex.Transaction, pondId: PondId): Pr
   return row?.calibration ?? null
 }
 
-export async function storeCalibration(trx: Knex.Transaction, pondId: PondId, calibration: KeptCalibration): Promise<void> {
+export async function storeCalibration(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  calibration: KeptCalibration,
+): Promise<void> {
   await trx('pond_seasons')
     .where({ pond_id: pondId })
     .update({ calibration: JSON.stringify(calibration) })
@@ -122,7 +154,12 @@ export interface PondWeek {
 }
 
 /** One week's water and one job's windows for every pond: only what the morning needs of 52 weeks and all windows. */
-export async function listPondWeeks(trx: Knex.Transaction, year: number, week: number, job: WindowBrief['job']): Promise<PondWeek[]> {
+export async function listPondWeeks(
+  trx: Knex.Transaction,
+  year: number,
+  week: number,
+  job: WindowBrief['job'],
+): Promise<PondWeek[]> {
   const { rows } = await trx.raw(
     `select q.pond_id, (case when q.live_year = ? then q.live_weekly_c else q.weekly_c end->>?::int)::double precision as water_c, w as any_year,
             q.live_year, l as live
@@ -131,9 +168,20 @@ export async function listPondWeeks(trx: Knex.Transaction, year: number, week: n
      left join lateral jsonb_array_elements(q.live_windows) l on l->>'job' = ?`,
     [year, week, job, job],
   )
-  return rows.map((r: { pond_id: PondId; water_c: number; any_year: WindowBrief | null; live_year: number | null; live: WindowBrief | null }) => ({
-    pondId: r.pond_id,
-    waterC: r.water_c,
-    windows: { anyYear: r.any_year ? [r.any_year] : [], live: r.live_year ? { year: r.live_year, windows: r.live ? [r.live] : [] } : null },
-  }))
+  return rows.map(
+    (r: {
+      pond_id: PondId
+      water_c: number
+      any_year: WindowBrief | null
+      live_year: number | null
+      live: WindowBrief | null
+    }) => ({
+      pondId: r.pond_id,
+      waterC: r.water_c,
+      windows: {
+        anyYear: r.any_year ? [r.any_year] : [],
+        live: r.live_year ? { year: r.live_year, windows: r.live ? [r.live] : [] } : null,
+      },
+    }),
+  )
 }

@@ -60,7 +60,14 @@ export async function listSeasonRows(trx: Knex.Transaction, year: number, job: s
 }
 
 /** id, day, state, job's place in `jobs`, crew's place in `crews`, 1 when promised. Rows of a whole firm's year stay small so. */
-export type SeasonVisit = readonly [id: VisitId, day: string, state: 'p' | 'u' | 'd', job: number, crew: number, promised: 0 | 1]
+export type SeasonVisit = readonly [
+  id: VisitId,
+  day: string,
+  state: 'p' | 'u' | 'd',
+  job: number,
+  crew: number,
+  promised: 0 | 1,
+]
 
 export interface SeasonVisits {
   readonly jobs: readonly { readonly key: string; readonly name: string }[]
@@ -85,7 +92,14 @@ export async function listSeasonVisits(trx: Knex.Transaction, from: string, to: 
       jobAt.set(r.job_name, jobs.length)
       jobs.push({ key: r.job_key, name: r.job_name })
     }
-    const visit: SeasonVisit = [r.id, r.day, STATES[r.state as keyof typeof STATES], jobAt.get(r.job_name)!, crewAt.get(r.crew_id)!, r.locked ? 1 : 0]
+    const visit: SeasonVisit = [
+      r.id,
+      r.day,
+      STATES[r.state as keyof typeof STATES],
+      jobAt.get(r.job_name)!,
+      crewAt.get(r.crew_id)!,
+      r.locked ? 1 : 0,
+    ]
     const there = byPond.get(r.pond_id)
     if (there) there.push(visit)
     else byPond.set(r.pond_id, [visit])

@@ -7,7 +7,12 @@ import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { latestCrunch } from '@/server/schedule/plan-run-repository'
 import { findPond } from '@/server/ponds/pond-repository'
-import { listSeasonRows, listSeasonVisits, type SeasonRowRecord, type SeasonVisit } from '@/server/season/season-row-repository'
+import {
+  listSeasonRows,
+  listSeasonVisits,
+  type SeasonRowRecord,
+  type SeasonVisit,
+} from '@/server/season/season-row-repository'
 import { todayIn } from '@/server/platform/today'
 import { seasonOf } from './season'
 import { weather } from './weather'
@@ -37,7 +42,8 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
     const missing = rows.filter((row) => row.weeklyC === null).slice(0, MOST_AT_ONCE)
     if (missing.length > 0 && weatherState.stations.length > 0) {
       const { rules } = await findFirm(trx)
-      for (const row of missing) await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, rules, weatherState.stations)
+      for (const row of missing)
+        await seasonOf(trx, actor.firmId, (await findPond(trx, row.id))!, rules, weatherState.stations)
       rows = await listSeasonRows(trx, year, job)
     }
     const { jobs, crews, byPond } = await listSeasonVisits(trx, `${year}-01-01`, `${year}-12-31`)
@@ -46,7 +52,11 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
       year,
       job,
       today: todayIn(actor.timeZone),
-      weather: { fetchedAt: weatherState.fetchedAt, reachable: weatherState.reachable, forecastIssued: weatherState.forecastIssued },
+      weather: {
+        fetchedAt: weatherState.fetchedAt,
+        reachable: weatherState.reachable,
+        forecastIssued: weatherState.forecastIssued,
+      },
       jobs,
       crews,
       mayPlan,
@@ -67,8 +77,15 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
 }
 
 function windowOf({ anyYear, live, liveYear }: SeasonRowRecord, year: number): SeasonRow['window'] {
-  const [window] = windowsIn({ anyYear: anyYear ? [anyYear] : [], live: liveYear === null ? null : { year: liveYear, windows: live ? [live] : [] } }, year)
+  const [window] = windowsIn(
+    {
+      anyYear: anyYear ? [anyYear] : [],
+      live: liveYear === null ? null : { year: liveYear, windows: live ? [live] : [] },
+    },
+    year,
+  )
   return window ? [window.earliest, window.best, window.latest] : null
 }
 
-const crunchIn = (year: number, weeks: readonly CrunchWeek[]): CrunchWeek[] => weeks.filter((w) => w.monday.startsWith(String(year)))
+const crunchIn = (year: number, weeks: readonly CrunchWeek[]): CrunchWeek[] =>
+  weeks.filter((w) => w.monday.startsWith(String(year)))

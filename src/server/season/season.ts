@@ -13,7 +13,8 @@ import type { WeatherStation } from '@/server/platform/gateways/weather'
 export const SEASON_BASE_YEAR = 2001
 const SEED = 4711
 
-export const round = (digits: number) => (_key: string, value: unknown) => (typeof value === 'number' ? Number(value.toFixed(digits)) : value)
+export const round = (digits: number) => (_key: string, value: unknown) =>
+  typeof value === 'number' ? Number(value.toFixed(digits)) : value
 
 /**
  * The expected year of a pond: kept ready, and worked out again whenever something it hangs on has changed.

@@ -38,13 +38,9 @@ export async function listStations(db: Knex): Promise<KeptStation[]> {
 export async function listStationNews(db: Knex) {
   return db('weather_stations')
     .orderBy('name')
-    .select<{ name: string; fetched_at: Date; asked_at: Date | null; last_hour: WeatherHour | null; issued: string | null }[]>(
-      'name',
-      'fetched_at',
-      'asked_at',
-      'last_hour',
-      db.raw('forecast_issued::text as issued'),
-    )
+    .select<
+      { name: string; fetched_at: Date; asked_at: Date | null; last_hour: WeatherHour | null; issued: string | null }[]
+    >('name', 'fetched_at', 'asked_at', 'last_hour', db.raw('forecast_issued::text as issued'))
 }
 
 export async function storeStations(db: Knex, stations: readonly WeatherStation[], now: Date): Promise<void> {
@@ -60,7 +56,11 @@ export async function storeNews(
   news: { days: readonly DatedWeather[]; forecast: WeatherForecast; lastHour: WeatherHour | null },
   now: Date,
 ): Promise<void> {
-  const rows = news.days.map(({ date, ...weather }) => ({ station_id: stationId, day: date, weather: JSON.stringify(weather) }))
+  const rows = news.days.map(({ date, ...weather }) => ({
+    station_id: stationId,
+    day: date,
+    weather: JSON.stringify(weather),
+  }))
   if (rows.length > 0) await db('weather_days').insert(rows).onConflict(['station_id', 'day']).merge()
   await db('weather_stations')
     .where({ id: stationId })
@@ -74,27 +74,45 @@ export async function storeNews(
 
 /** The last day of a station that the desk has told. */
 export async function lastDayOf(db: Knex, stationId: string): Promise<string | null> {
-  const row = await db('weather_days').where({ station_id: stationId }).max<{ day: string | null }[]>('day as day').first()
+  const row = await db('weather_days')
+    .where({ station_id: stationId })
+    .max<{ day: string | null }[]>('day as day')
+    .first()
   return row?.day ?? null
 }
 
 /** Days of a station from one on; a firm's own go before the desk's. */
 export async function listWeatherDays(trx: Knex.Transaction, stationId: string, from: string): Promise<DatedWeather[]> {
-  const read = (table: string) => trx(table).where({ station_id: stationId }).where('day', '>=', from).select('day', 'weather')
+  const read = (table: string) =>
+    trx(table).where({ station_id: stationId }).where('day', '>=', from).select('day', 'weather')
   const desk: { day: string; weather: WeatherDay }[] = await read('weather_days')
   const own: { day: string; weather: WeatherDay }[] = await read('own_weather_days')
   const byDay = new Map([...desk, ...own].map((r) => [r.day, { date: r.day, ...r.weather }]))
   return [...byDay.values()].sort((a, b) => a.date.localeCompare(b.date))
 }
 
-export async function storeOwnDays(trx: Knex.Transaction, firmId: FirmId, stationId: string, days: readonly DatedWeather[]): Promise<void> {
+export async function storeOwnDays(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  stationId: string,
+  days: readonly DatedWeather[],
+): Promise<void> {
   await trx('own_weather_days')
-    .insert(days.map(({ date, ...weather }) => ({ firm_id: firmId, station_id: stationId, day: date, weather: JSON.stringify(weather) })))
+    .insert(
+      days.map(({ date, ...weather }) => ({
+        firm_id: firmId,
+        station_id: stationId,
+        day: date,
+        weather: JSON.stringify(weather),
+      })),
+    )
     .onConflict(['firm_id', 'station_id', 'day'])
     .merge()
 }
 
-export async function countOwnDays(trx: Knex.Transaction): Promise<ReadonlyMap<string, { days: number; from: string; to: string }>> {
+export async function countOwnDays(
+  trx: Knex.Transaction,
+): Promise<ReadonlyMap<string, { days: number; from: string; to: string }>> {
   const rows = await trx('own_weather_days')
     .groupBy('station_id')
     .select<{ station_id: string; n: string; first: string; last: string }[]>(

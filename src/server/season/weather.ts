@@ -1,6 +1,13 @@
 import { addDays } from '@/core/numeric/calendar'
 import { database } from '@/server/platform/db/connection'
-import { listStationNews, lastDayOf, listStations, storeNews, storeStations, type KeptStation } from '@/server/season/weather-repository'
+import {
+  listStationNews,
+  lastDayOf,
+  listStations,
+  storeNews,
+  storeStations,
+  type KeptStation,
+} from '@/server/season/weather-repository'
 import { weatherDesk, type WeatherStation } from '@/server/platform/gateways/weather'
 import { logger } from '@/server/platform/logger'
 import { HOUR_MS } from '@/core/numeric/time'
@@ -28,7 +35,8 @@ const ASKING_LOCK = 7101
 /** A rest after a failure concerns only this process's own pages: every process may try for itself. */
 let lastFailure = 0
 
-const hoursSince = (then: Date | null, now: Date): number => (then ? (now.getTime() - then.getTime()) / HOUR_MS : Infinity)
+const hoursSince = (then: Date | null, now: Date): number =>
+  then ? (now.getTime() - then.getTime()) / HOUR_MS : Infinity
 const newest = (dates: readonly (Date | null)[]): Date | null =>
   dates.reduce((latest: Date | null, date) => (date && (!latest || date > latest) ? date : latest), null)
 
@@ -50,7 +58,12 @@ export interface WeatherBrief {
   readonly reachable: boolean
   readonly forecastIssued: string | null
   /** The newest hours observed, one per station. */
-  readonly now: readonly { readonly station: string; readonly at: string; readonly airC: number; readonly windMPerS: number }[]
+  readonly now: readonly {
+    readonly station: string
+    readonly at: string
+    readonly airC: number
+    readonly windMPerS: number
+  }[]
 }
 
 /** How fresh the figures are, without reading normals or forecasts; asks the source again when the normals are a day old. */
@@ -61,13 +74,19 @@ export async function weatherStatus(now: Date = new Date()): Promise<WeatherBrie
   return {
     fetchedAt: fetchedAt?.toISOString() ?? null,
     // news that stopped coming is as telling as a page that got no answer
-    reachable: reachable && (rows.every((r) => r.asked_at === null) || hoursSince(newest(rows.map((r) => r.asked_at)), now) < 2 * NEWS_H),
+    reachable:
+      reachable &&
+      (rows.every((r) => r.asked_at === null) || hoursSince(newest(rows.map((r) => r.asked_at)), now) < 2 * NEWS_H),
     forecastIssued:
       rows
         .map((r) => r.issued ?? '')
         .sort()
         .at(-1) || null,
-    now: rows.flatMap((r) => (r.last_hour ? [{ station: r.name, at: r.last_hour.at, airC: r.last_hour.airC, windMPerS: r.last_hour.windMPerS }] : [])),
+    now: rows.flatMap((r) =>
+      r.last_hour
+        ? [{ station: r.name, at: r.last_hour.at, airC: r.last_hour.airC, windMPerS: r.last_hour.windMPerS }]
+        : [],
+    ),
   }
 }
 
@@ -108,7 +127,12 @@ export async function fetchWeatherNews(now: Date = new Date()): Promise<boolean>
       if (hoursSince(station.askedAt, now) < NEWS_H) continue
       const last = await lastDayOf(trx, station.id)
       const days = await desk.days(station.id, last ? addDays(last, 1) : addDays(today, -HISTORY_DAYS), today)
-      await storeNews(trx, station.id, { days, forecast: await desk.forecast(station.id), lastHour: await desk.lastHour(station.id, today) }, now)
+      await storeNews(
+        trx,
+        station.id,
+        { days, forecast: await desk.forecast(station.id), lastHour: await desk.lastHour(station.id, today) },
+        now,
+      )
       came = true
     }
     return came

@@ -16,7 +16,12 @@ export async function findProducts(trx: Knex.Transaction): Promise<KeptProducts>
 }
 
 /** @throws {ProblemError} 'conflict' when someone else saved first */
-export async function storeProducts(trx: Knex.Transaction, firmId: FirmId, products: ProductBook, version: number): Promise<void> {
+export async function storeProducts(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  products: ProductBook,
+  version: number,
+): Promise<void> {
   const row = { firm_id: firmId, products: JSON.stringify(products), version: version + 1 }
   const changed =
     version === 0
@@ -25,7 +30,8 @@ export async function storeProducts(trx: Knex.Transaction, firmId: FirmId, produ
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved the product book while you were working on it. Open the page again to go on from what is saved.',
+      message:
+        'Someone else saved the product book while you were working on it. Open the page again to go on from what is saved.',
       current: await findProducts(trx),
     })
 }

@@ -11,7 +11,10 @@ export async function setProducts(actor: Actor, version: number, products: Produ
     const kept = await findProducts(trx)
     const gone = kept.products.find((p) => !products.some((now) => now.key === p.key))
     if (gone && (await trx('stock_items').where({ product_key: gone.key }).first('id')))
-      throw badField('products', `“${gone.name}” is in the stores. Take it off the shelf there first, or keep it in the book.`)
+      throw badField(
+        'products',
+        `“${gone.name}” is in the stores. Take it off the shelf there first, or keep it in the book.`,
+      )
     await storeProducts(trx, actor.firmId, products, version)
   })
 }

@@ -7,7 +7,12 @@ import { updateVersioned } from '@/server/platform/db/versioned-update'
 
 declare module '@/server/platform/db/column-types' {
   interface ColumnTypes {
-    stock_items: { kind: StockItem['kind']; unit: StockItem['unit']; equipment_kind: StockItem['equipmentKind']; species_key: StockItem['speciesKey'] }
+    stock_items: {
+      kind: StockItem['kind']
+      unit: StockItem['unit']
+      equipment_kind: StockItem['equipmentKind']
+      species_key: StockItem['speciesKey']
+    }
   }
 }
 
@@ -23,7 +28,12 @@ const toRow = (input: StockItemInput) => ({
 })
 
 const withStock = (trx: Knex.Transaction) =>
-  trx('stock_items as i').select('i.*', trx.raw('coalesce((select sum(m.amount) from stock_moves m where m.item_id = i.id), 0)::double precision as on_hand'))
+  trx('stock_items as i').select(
+    'i.*',
+    trx.raw(
+      'coalesce((select sum(m.amount) from stock_moves m where m.item_id = i.id), 0)::double precision as on_hand',
+    ),
+  )
 
 const toItem = (r: RowOf<'stock_items'> & { on_hand: number }): StockItem => ({
   id: r.id,
@@ -48,11 +58,21 @@ export async function findStockItem(trx: Knex.Transaction, id: string): Promise<
   return row && toItem(row)
 }
 
-export async function insertStockItem(trx: Knex.Transaction, firmId: FirmId, id: string, input: StockItemInput): Promise<void> {
+export async function insertStockItem(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  id: string,
+  input: StockItemInput,
+): Promise<void> {
   await trx('stock_items').insert({ id, firm_id: firmId, ...toRow(input) })
 }
 
-export async function updateStockItem(trx: Knex.Transaction, id: string, version: number, input: StockItemInput): Promise<void> {
+export async function updateStockItem(
+  trx: Knex.Transaction,
+  id: string,
+  version: number,
+  input: StockItemInput,
+): Promise<void> {
   await updateVersioned(trx, 'stock_items', id, version, toRow(input), async () => findStockItem(trx, id))
 }
 
@@ -64,10 +84,24 @@ export interface NewMove {
   readonly visitId: VisitId | null
 }
 
-export async function insertMoves(trx: Knex.Transaction, firmId: FirmId, by: UserId, moves: readonly NewMove[]): Promise<void> {
+export async function insertMoves(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  by: UserId,
+  moves: readonly NewMove[],
+): Promise<void> {
   if (moves.length === 0) return
   await trx('stock_moves').insert(
-    moves.map((m) => ({ id: randomUUID(), firm_id: firmId, item_id: m.itemId, amount: m.amount, move: m.move, note: m.note, visit_id: m.visitId, by_id: by })),
+    moves.map((m) => ({
+      id: randomUUID(),
+      firm_id: firmId,
+      item_id: m.itemId,
+      amount: m.amount,
+      move: m.move,
+      note: m.note,
+      visit_id: m.visitId,
+      by_id: by,
+    })),
   )
 }
 

@@ -17,7 +17,14 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { listPlanningPonds } from '@/server/schedule/planning-repository'
 import { findPonds } from '@/server/ponds/pond-repository'
 import { findProducts } from '@/server/stores/product-repository'
-import { findStockItem, insertMoves, insertStockItem, listMoves, listStock, updateStockItem } from '@/server/stores/stock-repository'
+import {
+  findStockItem,
+  insertMoves,
+  insertStockItem,
+  listMoves,
+  listStock,
+  updateStockItem,
+} from '@/server/stores/stock-repository'
 import { listVisits } from '@/server/visits/visit-repository'
 import { todayIn } from '@/server/platform/today'
 import { cleanoutPond } from '@/server/visits/visit-planning'
@@ -47,7 +54,9 @@ export async function storesPage(actor: Actor) {
       items,
       /** Needed, but not kept on any shelf. */
       unstocked: [...needs].flatMap(([key, amount]) =>
-        items.some((item) => item.productKey === key) ? [] : [{ amount, product: products.find((p) => p.key === key)! }],
+        items.some((item) => item.productKey === key)
+          ? []
+          : [{ amount, product: products.find((p) => p.key === key)! }],
       ),
       moves: await listMoves(trx, MOVES_SHOWN),
       products,
@@ -62,12 +71,19 @@ export async function storesPage(actor: Actor) {
 export async function comingVisits(trx: Knex.Transaction, visits: readonly VisitInContext[]): Promise<ComingVisit[]> {
   const ids = [...new Set(visits.map((v) => v.pondId))]
   const ponds = new Map((await findPonds(trx, ids)).map((pond) => [pond.id, pond]))
-  const weeks = new Map<PondId, readonly number[] | null>((await listPlanningPonds(trx, ids)).map((p) => [p.pondId, p.weeklyC]))
+  const weeks = new Map<PondId, readonly number[] | null>(
+    (await listPlanningPonds(trx, ids)).map((p) => [p.pondId, p.weeklyC]),
+  )
   return visits.flatMap((visit): ComingVisit[] => {
     const pond = ponds.get(visit.pondId)
     if (!pond) return []
     const cleanout = cleanoutPond(pond, savedPondFacts(pond))
-    const amounts = visitAmounts(cleanout, DEFAULT_KIT, { tapChlorineMgL: null, khDH: null, systemM3: cleanout.waterM3, planted: true })
+    const amounts = visitAmounts(cleanout, DEFAULT_KIT, {
+      tapChlorineMgL: null,
+      khDH: null,
+      systemM3: cleanout.waterM3,
+      planted: true,
+    })
     return [{ job: visit.job, amounts, waterC: weeks.get(visit.pondId)?.[weekOf(visit.day)] ?? null }]
   })
 }
@@ -95,6 +111,7 @@ export async function moveStock(actor: Actor, id: string, { move, amount, note }
     const item = await findStockItem(trx, id)
     if (!item) throw notFound('That item')
     const by = move === 'received' ? amount : move === 'used' ? -amount : amount - item.onHand
-    if (by !== 0) await insertMoves(trx, actor.firmId, actor.userId, [{ itemId: id, amount: by, move, note, visitId: null }])
+    if (by !== 0)
+      await insertMoves(trx, actor.firmId, actor.userId, [{ itemId: id, amount: by, move, note, visitId: null }])
   })
 }

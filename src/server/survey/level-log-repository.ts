@@ -2,7 +2,14 @@ import type { Knex } from 'knex'
 import type { LevelLog } from '@/core/season/water-balance'
 import type { FirmId, PondId, UserId } from '@/domain/shared/ids'
 
-export async function insertLevelLog(trx: Knex.Transaction, id: string, firmId: FirmId, pondId: PondId, by: UserId, log: LevelLog): Promise<void> {
+export async function insertLevelLog(
+  trx: Knex.Transaction,
+  id: string,
+  firmId: FirmId,
+  pondId: PondId,
+  by: UserId,
+  log: LevelLog,
+): Promise<void> {
   await trx('level_logs').insert({
     id,
     firm_id: firmId,
@@ -19,5 +26,11 @@ export async function insertLevelLog(trx: Knex.Transaction, id: string, firmId: 
 /** A pond's level logs since a day, newest first. */
 export async function listLevelLogs(trx: Knex.Transaction, pondId: PondId, since: string): Promise<LevelLog[]> {
   const rows = await trx('level_logs').where({ pond_id: pondId }).where('day', '>=', since).orderBy('day', 'desc')
-  return rows.map((r) => ({ day: r.day, hours: r.hours, dropMm: r.drop_mm, bucketDropMm: r.bucket_drop_mm, pumpOn: r.pump_on }))
+  return rows.map((r) => ({
+    day: r.day,
+    hours: r.hours,
+    dropMm: r.drop_mm,
+    bucketDropMm: r.bucket_drop_mm,
+    pumpOn: r.pump_on,
+  }))
 }

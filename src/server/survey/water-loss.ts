@@ -25,14 +25,23 @@ export interface WaterLoss {
 }
 
 /** What a pond should lose just now and what its logs say it loses; null while no weather is known. */
-export async function waterLoss(trx: Knex.Transaction, pond: PondInContext, stations: readonly WeatherStation[], today: string): Promise<WaterLoss | null> {
+export async function waterLoss(
+  trx: Knex.Transaction,
+  pond: PondInContext,
+  stations: readonly WeatherStation[],
+  today: string,
+): Promise<WaterLoss | null> {
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   if (!station) return null
   const exposure = { ...TREE_EFFECT[pond.trees], altitudeM: pond.altitudeM }
   const evaporation = (day: string) => expectedEvaporationMmPerD(station.normals, exposure, day)
   const logs = await listLevelLogs(trx, pond.id, addDays(today, -LOGS_COUNT_DAYS))
-  return { balance: waterBalance(logs, evaporation, savedPondFacts(pond).basin.areaM2, today), logs, expectedMmPerD: evaporation(today) }
+  return {
+    balance: waterBalance(logs, evaporation, savedPondFacts(pond).basin.areaM2, today),
+    logs,
+    expectedMmPerD: evaporation(today),
+  }
 }
 
 export async function logLevel(actor: Actor, pondId: PondId, input: LevelLogInput): Promise<void> {

@@ -27,7 +27,15 @@ export async function listRequests(trx: Knex.Transaction): Promise<{ lines: Cust
     .select('f.id', 'f.pond_id', 'f.title', 'f.urgent', 'f.due_to', 'p.name as pond_name', 's.name as site_name')
   return {
     count: await countOf(open()),
-    lines: rows.map((r) => ({ id: r.id, pondId: r.pond_id, pondName: r.pond_name, siteName: r.site_name, title: r.title, urgent: r.urgent, dueTo: r.due_to })),
+    lines: rows.map((r) => ({
+      id: r.id,
+      pondId: r.pond_id,
+      pondName: r.pond_name,
+      siteName: r.site_name,
+      title: r.title,
+      urgent: r.urgent,
+      dueTo: r.due_to,
+    })),
   }
 }
 
@@ -42,16 +50,30 @@ export interface UnloggedVisit {
 }
 
 /** Visits of past days of which nobody has said how they ended. @returns the latest, and how many there are */
-export async function listUnlogged(trx: Knex.Transaction, today: string): Promise<{ lines: UnloggedVisit[]; count: number }> {
+export async function listUnlogged(
+  trx: Knex.Transaction,
+  today: string,
+): Promise<{ lines: UnloggedVisit[]; count: number }> {
   const past = () =>
-    trx('visits as v').whereIn('v.state', ['planned', 'under-way']).where('v.day', '<', today).where('v.day', '>=', addDays(today, -UNLOGGED_DAYS))
+    trx('visits as v')
+      .whereIn('v.state', ['planned', 'under-way'])
+      .where('v.day', '<', today)
+      .where('v.day', '>=', addDays(today, -UNLOGGED_DAYS))
   const rows = await past()
     .join('ponds as p', 'p.id', 'v.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .join('crews as c', 'c.id', 'v.crew_id')
     .orderBy('v.day', 'desc')
     .limit(MOST_LINES)
-    .select('v.id', 'v.day', 'v.state', 'v.job_name', 'c.name as crew_name', 'p.name as pond_name', 's.name as site_name')
+    .select(
+      'v.id',
+      'v.day',
+      'v.state',
+      'v.job_name',
+      'c.name as crew_name',
+      'p.name as pond_name',
+      's.name as site_name',
+    )
   return {
     count: await countOf(past()),
     lines: rows.map((r) => ({

@@ -40,7 +40,9 @@ export async function todayPage(actor: Actor) {
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
       found: await latestConcerns(trx, MOST_CONCERNS),
       risks: await listRisks(trx, forecastsSince(), MAX_RISKS),
-      answers: may(actor.role, 'prices.read') ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * DAY_MS)) : [],
+      answers: may(actor.role, 'prices.read')
+        ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * DAY_MS))
+        : [],
       requests: await listRequests(trx),
       unlogged: await listUnlogged(trx, today),
       followUpCount: await countFollowUpsDue(trx, addDays(today, LOOK_AHEAD_DAYS)),
@@ -62,7 +64,11 @@ export async function todayPage(actor: Actor) {
 /** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
   const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekOf(today), 'spring-cleanout')
-  const cleanoutDays = await listVisitDays(trx, { from: `${today.slice(0, 4)}-01-01`, to: addDays(today, 400), jobKey: 'spring-cleanout' })
+  const cleanoutDays = await listVisitDays(trx, {
+    from: `${today.slice(0, 4)}-01-01`,
+    to: addDays(today, 400),
+    jobKey: 'spring-cleanout',
+  })
   const unplanned = ponds.flatMap((pond) => {
     const window = nextWindow(pond.windows, 'spring-cleanout', today)
     if (!window) return []
@@ -80,7 +86,11 @@ async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
   return {
     water:
       temperatures.length > 0
-        ? { coldest: temperatures[0], middle: temperatures[Math.floor(temperatures.length / 2)], warmest: temperatures[temperatures.length - 1] }
+        ? {
+            coldest: temperatures[0],
+            middle: temperatures[Math.floor(temperatures.length / 2)],
+            warmest: temperatures[temperatures.length - 1],
+          }
         : null,
     toPlan: toPlan.flatMap(({ pond, ...dates }) => {
       const name = names.get(pond.pondId)

@@ -12,13 +12,28 @@ declare module '@/server/platform/db/column-types' {
 }
 
 /** Begins a season; one of the same scenario that is not finished ends. */
-export async function insertTrainerGame(trx: Knex.Transaction, firmId: FirmId, game: Pick<TrainerGame, 'id' | 'userId' | 'scenario' | 'seed'>): Promise<void> {
+export async function insertTrainerGame(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  game: Pick<TrainerGame, 'id' | 'userId' | 'scenario' | 'seed'>,
+): Promise<void> {
   await trx('trainer_games').where({ user_id: game.userId, scenario: game.scenario, finished_at: null }).delete()
-  await trx('trainer_games').insert({ id: game.id, firm_id: firmId, user_id: game.userId, scenario: game.scenario, seed: game.seed })
+  await trx('trainer_games').insert({
+    id: game.id,
+    firm_id: firmId,
+    user_id: game.userId,
+    scenario: game.scenario,
+    seed: game.seed,
+  })
 }
 
 /** Only to the person who plays it. */
-export async function findTrainerGame(trx: Knex.Transaction, id: TrainerGameId, userId: UserId, lock = false): Promise<TrainerGame | undefined> {
+export async function findTrainerGame(
+  trx: Knex.Transaction,
+  id: TrainerGameId,
+  userId: UserId,
+  lock = false,
+): Promise<TrainerGame | undefined> {
   const query = trx('trainer_games').where({ id, user_id: userId }).first()
   const row = await (lock ? query.forUpdate() : query)
   return row && gameOf(row)
@@ -62,7 +77,13 @@ export async function listTeamBests(trx: Knex.Transaction): Promise<TeamBest[]> 
     .orderBy('u.name')
     .select('u.name', 'g.scenario')
     .select(trx.raw('count(*) as seasons, max(g.points) as best, max(g.stars) as stars'))
-  return rows.map((r) => ({ name: r.name, scenario: r.scenario, seasons: Number(r.seasons), best: r.best, stars: r.stars }))
+  return rows.map((r) => ({
+    name: r.name,
+    scenario: r.scenario,
+    seasons: Number(r.seasons),
+    best: r.best,
+    stars: r.stars,
+  }))
 }
 
 const gameOf = (r: RowOf<'trainer_games'>): TrainerGame => ({

@@ -9,7 +9,14 @@ import { goesOnFrom, type NewGameInput } from '@/domain/trainer/trainer-game'
 import { notFound, ProblemError, refused } from '@/domain/shared/problems'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { inFirm } from '@/server/platform/db/firm-transaction'
-import { deleteOpenGame, findTrainerGame, insertTrainerGame, listTrainerGames, listTeamBests, storeWeeks } from '@/server/trainer/trainer-game-repository'
+import {
+  deleteOpenGame,
+  findTrainerGame,
+  insertTrainerGame,
+  listTrainerGames,
+  listTeamBests,
+  storeWeeks,
+} from '@/server/trainer/trainer-game-repository'
 import { findPriceBook } from '@/server/prices/price-repository'
 
 /** The scenarios with this person's progress, and how the others do. */
@@ -17,7 +24,10 @@ export async function trainerPage(actor: Actor) {
   assertMay(actor, 'account.own')
   return inFirm(actor.firmId, async (trx) => ({
     me: actor.name,
-    games: (await listTrainerGames(trx, actor.userId)).map(({ choices, ...game }) => ({ ...game, week: choices.length })),
+    games: (await listTrainerGames(trx, actor.userId)).map(({ choices, ...game }) => ({
+      ...game,
+      week: choices.length,
+    })),
     team: await listTeamBests(trx),
   }))
 }
@@ -29,7 +39,9 @@ export async function trainerGame(actor: Actor, id: TrainerGameId) {
   return inFirm(actor.firmId, async (trx) => {
     const game = await findTrainerGame(trx, id, actor.userId)
     if (!game) throw notFound('That season')
-    const before = (await listTrainerGames(trx, actor.userId)).filter((g) => g.scenario === game.scenario && g.id !== id && g.points !== null)
+    const before = (await listTrainerGames(trx, actor.userId)).filter(
+      (g) => g.scenario === game.scenario && g.id !== id && g.points !== null,
+    )
     return {
       game,
       bestBefore: before.length > 0 ? Math.max(...before.map((g) => g.points!)) : null,
@@ -42,12 +54,18 @@ export type TrainerGameData = Awaited<ReturnType<typeof trainerGame>>
 export async function startTrainerGame(actor: Actor, { scenario, seed }: NewGameInput): Promise<{ id: TrainerGameId }> {
   assertMay(actor, 'account.own')
   const id = randomUUID() as TrainerGameId
-  await inFirm(actor.firmId, (trx) => insertTrainerGame(trx, actor.firmId, { id, userId: actor.userId, scenario, seed: seed ?? randomInt(2 ** 31 - 1) }))
+  await inFirm(actor.firmId, (trx) =>
+    insertTrainerGame(trx, actor.firmId, { id, userId: actor.userId, scenario, seed: seed ?? randomInt(2 ** 31 - 1) }),
+  )
   return { id }
 }
 
 /** Keeps the weeks played so far; after the last one the season is scored here, from the choices alone. */
-export async function keepWeeks(actor: Actor, id: TrainerGameId, choices: readonly WeekChoice[]): Promise<{ points: number | null }> {
+export async function keepWeeks(
+  actor: Actor,
+  id: TrainerGameId,
+  choices: readonly WeekChoice[],
+): Promise<{ points: number | null }> {
   assertMay(actor, 'account.own')
   return inFirm(actor.firmId, async (trx) => {
     const game = await findTrainerGame(trx, id, actor.userId, true)
@@ -67,7 +85,8 @@ export async function keepWeeks(actor: Actor, id: TrainerGameId, choices: readon
       await storeWeeks(trx, id, choices, score && { points: score.points, stars: score.stars })
       return { points: score?.points ?? null }
     } catch (error) {
-      if (error instanceof DomainError) throw refused('One of the weeks cannot be done like that: it takes too long, or there is ice.')
+      if (error instanceof DomainError)
+        throw refused('One of the weeks cannot be done like that: it takes too long, or there is ice.')
       throw error
     }
   })

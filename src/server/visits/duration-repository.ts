@@ -30,7 +30,12 @@ export async function listTimedVisits(trx: Knex.Transaction): Promise<(TimedVisi
   })
 }
 
-const known = (r: { readonly job_key: string; readonly pond_id: string; readonly site_name: string; readonly pond_name: string }) => ({
+const known = (r: {
+  readonly job_key: string
+  readonly pond_id: string
+  readonly site_name: string
+  readonly pond_name: string
+}) => ({
   job: r.job_key,
   pondId: r.pond_id,
   pondName: `${r.site_name}: ${r.pond_name}`,

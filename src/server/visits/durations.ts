@@ -8,7 +8,8 @@ import { inFirm } from '@/server/platform/db/firm-transaction'
 import { quantileOfSorted } from '@/core/numeric/quantile'
 
 /** What the firm's logged visits have taught about durations. */
-export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> => learnDurationCorrections(await listTimedVisits(trx))
+export const durationCorrections = async (trx: Knex.Transaction): Promise<DurationCorrections> =>
+  learnDurationCorrections(await listTimedVisits(trx))
 
 /** Every job and pond that has taught something, for people to look at. */
 export async function durationsPage(actor: Actor) {
@@ -27,7 +28,9 @@ export async function durationsPage(actor: Actor) {
           const there = byPond.get(correctionKey(job, pondId))
           return there ? [{ pondId, name, ...there }] : []
         })
-        .sort((a, b) => Math.abs(Math.log(b.factor / correction.factor)) - Math.abs(Math.log(a.factor / correction.factor))),
+        .sort(
+          (a, b) => Math.abs(Math.log(b.factor / correction.factor)) - Math.abs(Math.log(a.factor / correction.factor)),
+        ),
     }))
   })
 }

@@ -63,7 +63,10 @@ export async function listFollowUpsOfVisit(trx: Knex.Transaction, visitId: Visit
   return (await withContext(trx).where('f.visit_id', visitId).orderBy('f.due_from')).map(toFollowUp)
 }
 
-export async function listOpenFollowUps(trx: Knex.Transaction, filter: { pondId?: PondId; dueBy?: string; limit?: number } = {}): Promise<FollowUp[]> {
+export async function listOpenFollowUps(
+  trx: Knex.Transaction,
+  filter: { pondId?: PondId; dueBy?: string; limit?: number } = {},
+): Promise<FollowUp[]> {
   const query = withContext(trx)
     .whereNull('f.done_at')
     .orderBy('f.due_from')
@@ -79,7 +82,13 @@ export async function closeFollowUp(trx: Knex.Transaction, id: FollowUpId): Prom
 }
 
 /** Closes a pond's open follow-ups whose readings are all among those just taken. @param day of the test; earlier due dates only */
-export async function closeAnsweredFollowUps(trx: Knex.Transaction, pondId: PondId, taken: readonly string[], day: string, at: string): Promise<void> {
+export async function closeAnsweredFollowUps(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  taken: readonly string[],
+  day: string,
+  at: string,
+): Promise<void> {
   await trx('follow_ups')
     .where({ pond_id: pondId })
     .whereNull('done_at')

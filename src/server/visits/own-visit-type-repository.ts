@@ -46,11 +46,15 @@ export async function storeOwnVisitType(
 ): Promise<void> {
   const row = { firm_id: firmId, key, version: version + 1, job: job && JSON.stringify(job), saved_by: by }
   const current = await findOwnVisitType(trx, key)
-  const kept = current.version === version ? await trx('own_visit_types').insert(row).onConflict(['firm_id', 'key', 'version']).ignore().returning('key') : []
+  const kept =
+    current.version === version
+      ? await trx('own_visit_types').insert(row).onConflict(['firm_id', 'key', 'version']).ignore().returning('key')
+      : []
   if (kept.length === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved these steps while you were working on them. Open the page again to go on from what is saved.',
+      message:
+        'Someone else saved these steps while you were working on them. Open the page again to go on from what is saved.',
       current: await findOwnVisitType(trx, key),
     })
 }

@@ -22,7 +22,14 @@ export async function visitTypePage(actor: Actor, key: string) {
   if (!usual) throw notFound('That visit type')
   return inFirm(actor.firmId, async (trx) => {
     const { job, version } = await findOwnVisitType(trx, key)
-    return { key, usual, now: withOwn(usual, job, version), own: job !== undefined, version, mayWrite: may(actor.role, 'houseRules.write') }
+    return {
+      key,
+      usual,
+      now: withOwn(usual, job, version),
+      own: job !== undefined,
+      version,
+      mayWrite: may(actor.role, 'houseRules.write'),
+    }
   })
 }
 
@@ -34,7 +41,12 @@ const LOST_WORDS = {
 } as const
 
 /** Saves the firm's own steps; null goes back to the usual ones. Visits that are planned keep the copy they have. */
-export async function saveVisitType(actor: Actor, key: string, version: number, job: OwnVisitType | null): Promise<void> {
+export async function saveVisitType(
+  actor: Actor,
+  key: string,
+  version: number,
+  job: OwnVisitType | null,
+): Promise<void> {
   assertMay(actor, 'houseRules.write')
   if (!VISIT_TYPES.some((job) => job.key === key)) throw notFound('That visit type')
   const lost = job ? lostParts(key, job.steps) : []
@@ -44,7 +56,10 @@ export async function saveVisitType(actor: Actor, key: string, version: number, 
       message: `“${lost[0].title}” ${LOST_WORDS[lost[0].why]}.`,
       fields: lost.map((part) => {
         const at = job!.steps.findIndex((s) => s.key === part.stepKey)
-        return { path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`, message: `“${part.title}” ${LOST_WORDS[part.why]}.` }
+        return {
+          path: at < 0 ? 'job.steps' : `job.steps.${at}.safety`,
+          message: `“${part.title}” ${LOST_WORDS[part.why]}.`,
+        }
       }),
     })
   await inFirm(actor.firmId, (trx) => storeOwnVisitType(trx, actor.firmId, key, version, job, actor.userId))

@@ -14,7 +14,12 @@ export interface PhotoImages {
   readonly thumbnail: Buffer
 }
 
-export async function insertPhoto(trx: Knex.Transaction, firmId: FirmId, photo: VisitPhoto, images: PhotoImages): Promise<void> {
+export async function insertPhoto(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  photo: VisitPhoto,
+  images: PhotoImages,
+): Promise<void> {
   await trx('photos')
     .insert({
       id: photo.id,
@@ -51,10 +56,15 @@ export async function listPhotosOf(trx: Knex.Transaction, visitIds: readonly Vis
   }))
 }
 
-export const listPhotos = (trx: Knex.Transaction, visitId: VisitId): Promise<VisitPhoto[]> => listPhotosOf(trx, [visitId])
+export const listPhotos = (trx: Knex.Transaction, visitId: VisitId): Promise<VisitPhoto[]> =>
+  listPhotosOf(trx, [visitId])
 
 /** The bytes of a photo, or where its image lies. */
-export async function findPhotoImage(trx: Knex.Transaction, id: PhotoId, size: keyof PhotoImages): Promise<PhotoImages['image'] | undefined> {
+export async function findPhotoImage(
+  trx: Knex.Transaction,
+  id: PhotoId,
+  size: keyof PhotoImages,
+): Promise<PhotoImages['image'] | undefined> {
   const row = await trx('photos').where({ id }).first(size, 'stored_as')
   if (!row) return undefined
   return row[size] ?? { storedAs: row.stored_as! }

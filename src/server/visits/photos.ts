@@ -63,7 +63,8 @@ export interface PhotoFacts {
 /** Keeps a photo of a visit; it may come after the visit is over. */
 export async function addPhoto(actor: Actor, visitId: VisitId, facts: PhotoFacts, bytes: Buffer): Promise<VisitPhoto> {
   assertMay(actor, 'visits.log')
-  if (bytes.length > PHOTO_LIMIT.bytes) throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
+  if (bytes.length > PHOTO_LIMIT.bytes)
+    throw badField('photo', `This picture is larger than ${PHOTO_LIMIT.bytes / 1e6} MB.`)
   const { image, thumbnail, width, height } = await inTurn(() => develop(bytes))
   await inFirm(actor.firmId, async (trx) => assertTakesPhoto(await findVisit(trx, visitId), facts))
   // the store is asked outside of the transaction: what it has and the database not is written over by the next try

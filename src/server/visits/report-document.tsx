@@ -26,15 +26,25 @@ export interface ReportPhotos {
 }
 
 /** The visit report on paper; says the same as the page. */
-export function ReportDocument({ page, photos, units }: { page: ReportPage; photos: readonly ReportPhotos[]; units: UnitSystem }) {
+export function ReportDocument({
+  page,
+  photos,
+  units,
+}: {
+  page: ReportPage
+  photos: readonly ReportPhotos[]
+  units: UnitSystem
+}) {
   const t = firmTexts()
   const { report, meanings, firmName } = page
   const { visit } = report
   const noted = notedLines(report, t)
   const given = doseLines(report)
   const fish = fishWords(report, t)
-  const show = (value: number, kind: QuantityKind, options?: FormatOptions) => formatQuantity(value, kind, units, options)
-  const shown = (kind: (typeof meanings)[number]['kind'], value: number) => formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
+  const show = (value: number, kind: QuantityKind, options?: FormatOptions) =>
+    formatQuantity(value, kind, units, options)
+  const shown = (kind: (typeof meanings)[number]['kind'], value: number) =>
+    formatQuantity(value, readingQuantity(kind), units, { scale: readingScale(kind) })
   return (
     <Document title={`${visit.job.name}, ${visit.pondName}`} author={firmName} language="en">
       <Page size="A4" style={paper.page}>
@@ -52,7 +62,13 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
             <Text key={words}>{words}</Text>
           ))}
           {report.followUps.map((next) => (
-            <Text key={next.title}>{t('visits.reportView.nextBetween', { title: next.title, from: longDate(next.from), to: longDate(next.to) })}</Text>
+            <Text key={next.title}>
+              {t('visits.reportView.nextBetween', {
+                title: next.title,
+                from: longDate(next.from),
+                to: longDate(next.to),
+              })}
+            </Text>
           ))}
         </View>
 
@@ -80,7 +96,11 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
             <Text style={styles.name}>{t(`water.readingNames.${m.kind}`)}</Text>
             <Text style={styles.figure}>{m.before === null ? '' : shown(m.kind, m.before)}</Text>
             <Text style={styles.figure}>{m.noneFound ? t('visits.reportView.noneFound') : shown(m.kind, m.after)}</Text>
-            <Text style={styles.meaning}>{[t(`water.bandNames.${m.band}`), m.kind === 'tan' ? ammoniaWords(m, units, t) : ''].filter(Boolean).join(', ')}</Text>
+            <Text style={styles.meaning}>
+              {[t(`water.bandNames.${m.band}`), m.kind === 'tan' ? ammoniaWords(m, units, t) : '']
+                .filter(Boolean)
+                .join(', ')}
+            </Text>
           </View>
         ))}
 
@@ -100,7 +120,9 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
               <Text key={step.title} style={paper.line}>
                 • {step.title}
                 {step.remark ? `: ${step.remark}` : ''}
-                {step.figures.length > 0 ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})` : ''}
+                {step.figures.length > 0
+                  ? ` (${step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})`
+                  : ''}
               </Text>
             ))}
           </View>
@@ -125,7 +147,11 @@ export function ReportDocument({ page, photos, units }: { page: ReportPage; phot
           </Text>
         ))}
         <View style={paper.foot} fixed>
-          <Text render={({ pageNumber, totalPages }) => t('visits.reportDocument.page', { firmName, pondName: visit.pondName, pageNumber, totalPages })} />
+          <Text
+            render={({ pageNumber, totalPages }) =>
+              t('visits.reportDocument.page', { firmName, pondName: visit.pondName, pageNumber, totalPages })
+            }
+          />
         </View>
       </Page>
     </Document>

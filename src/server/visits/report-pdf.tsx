@@ -13,10 +13,15 @@ export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buf
   const photos = await Promise.all(
     page.photos.map(async (photo, i) => ({
       data: await photoImage(actor, photo.id, 'image'),
-      caption: page.photos.length === 2 ? [t('visits.reportView.before'), t('visits.reportView.after')][i] : t('visits.reportView.day'),
+      caption:
+        page.photos.length === 2
+          ? [t('visits.reportView.before'), t('visits.reportView.after')][i]
+          : t('visits.reportView.day'),
     })),
   )
   const bytes = await renderToBuffer(<ReportDocument page={page} photos={photos} units={actor.preferences.units} />)
-  const slug = `${page.report.visit.day} ${page.report.visit.job.name} ${page.report.visit.pondName}`.toLowerCase().replace(/[^a-z0-9]+/g, '-')
+  const slug = `${page.report.visit.day} ${page.report.visit.job.name} ${page.report.visit.pondName}`
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
   return { bytes, fileName: `${slug}.pdf` }
 }

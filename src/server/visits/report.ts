@@ -25,7 +25,10 @@ export interface ReportPage {
 function bestTwo(kept: readonly VisitPhoto[]): readonly VisitPhoto[] {
   const photos = [...kept].sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt))
   const after = photos.findLast((photo) => photo.pairOf !== null && photos.some((p) => p.id === photo.pairOf))
-  if (after) return [photos.find((p) => p.id === after.pairOf)!, after].sort((a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt))
+  if (after)
+    return [photos.find((p) => p.id === after.pairOf)!, after].sort(
+      (a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt),
+    )
   const plain = photos.filter((p) => p.sketchOf === null)
   return plain.length > 2 ? [plain[0], plain[plain.length - 1]] : plain
 }
@@ -36,7 +39,8 @@ export async function visitReport(actor: Actor, id: VisitId): Promise<ReportPage
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
-    if (visit.state !== 'done' && visit.state !== 'given-up') throw refused('The report is written when the visit is finished.')
+    if (visit.state !== 'done' && visit.state !== 'given-up')
+      throw refused('The report is written when the visit is finished.')
     return reportOf(trx, visit, actor.firmName)
   })
 }
@@ -46,7 +50,14 @@ export async function reportOf(trx: Knex.Transaction, visit: VisitInContext, fir
   const log = await listEntries(trx, visit.id)
   const states = stepStates(visit.job.steps, log)
   return {
-    report: writeReport(visit, states, log, await listFollowUpsOfVisit(trx, visit.id), (await findFirm(trx)).timeZone, await fishOfTheFirstDay(trx, visit.id)),
+    report: writeReport(
+      visit,
+      states,
+      log,
+      await listFollowUpsOfVisit(trx, visit.id),
+      (await findFirm(trx)).timeZone,
+      await fishOfTheFirstDay(trx, visit.id),
+    ),
     meanings: judgeWater(states),
     photos: bestTwo(await listPhotos(trx, visit.id)),
     firmName,

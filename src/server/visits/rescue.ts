@@ -42,7 +42,11 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
 }
 
 /** Plans a rescue's visits, each with what it is to do and what stops it, and the two tests that end it. */
-export async function startRescue(actor: Actor, pondId: PondId, input: RescueInput): Promise<{ visits: number; first: string; last: string }> {
+export async function startRescue(
+  actor: Actor,
+  pondId: PondId,
+  input: RescueInput,
+): Promise<{ visits: number; first: string; last: string }> {
   const { pond, systemM3, periods, today, weeklyC } = await rescuePage(actor, pondId)
   if (input.first < today) throw badField('first', 'This day is past. Choose today or later.')
   const { first, crewId, startTime, ...tests } = input
@@ -58,11 +62,21 @@ export async function startRescue(actor: Actor, pondId: PondId, input: RescueInp
     let day = stage.day > before ? stage.day : workingDay(periods)(addDays(before, 1))
     for (let tries = 0; ; tries++) {
       try {
-        await planVisit(actor, { pondId, visitType: stage.jobKey, day, startTime, crewId, note: stageNote(stage, i, plan.stages.length) })
+        await planVisit(actor, {
+          pondId,
+          visitType: stage.jobKey,
+          day,
+          startTime,
+          crewId,
+          note: stageNote(stage, i, plan.stages.length),
+        })
         break
       } catch (error) {
         // the crew is elsewhere at that hour: the next working day
-        const taken = error instanceof ProblemError && error.problem.kind === 'bad-input' && error.problem.fields[0]?.path === 'startTime'
+        const taken =
+          error instanceof ProblemError &&
+          error.problem.kind === 'bad-input' &&
+          error.problem.fields[0]?.path === 'startTime'
         if (!taken || tries >= MOST_DAYS_ON) throw error
         day = workingDay(periods)(addDays(day, 1))
       }

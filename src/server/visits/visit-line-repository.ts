@@ -69,7 +69,10 @@ const toLine = (r: RowOf<'visits'> & Record<'crew_name' | 'pond_name' | 'site_na
   legOf: r.leg_of,
 })
 
-export async function listVisitLines(trx: Knex.Transaction, filter: { from: string; to: string }): Promise<VisitLine[]> {
+export async function listVisitLines(
+  trx: Knex.Transaction,
+  filter: { from: string; to: string },
+): Promise<VisitLine[]> {
   return (await lines(trx).whereBetween('v.day', [filter.from, filter.to])).map(toLine)
 }
 
@@ -79,7 +82,10 @@ export async function findVisitLine(trx: Knex.Transaction, id: VisitId): Promise
 }
 
 /** Days of one job's visits by pond: what a whole firm's calendar is checked against, without names. */
-export async function listVisitDays(trx: Knex.Transaction, filter: { from: string; to: string; jobKey: string }): Promise<Map<PondId, string[]>> {
+export async function listVisitDays(
+  trx: Knex.Transaction,
+  filter: { from: string; to: string; jobKey: string },
+): Promise<Map<PondId, string[]>> {
   const rows = await trx('visits')
     .whereBetween('day', [filter.from, filter.to])
     .whereNotIn('state', ['cancelled', 'given-up'])

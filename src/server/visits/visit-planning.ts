@@ -18,7 +18,14 @@ import { badField, notFound, refused } from '@/domain/shared/problems'
 import { systemVolumeOf } from '@/domain/ponds/system-volume'
 import { proposedDays } from '@/domain/schedule/proposed-days'
 import { nextWindow } from '@/domain/season/season-dates'
-import { holdsHours, mayBecome, type PlanVisitInput, type Visit, type VisitInContext, type VisitMove } from '@/domain/visits/visit'
+import {
+  holdsHours,
+  mayBecome,
+  type PlanVisitInput,
+  type Visit,
+  type VisitInContext,
+  type VisitMove,
+} from '@/domain/visits/visit'
 import { assertMay, type Actor } from '@/server/platform/auth/actor'
 import { findFirm } from '@/server/firm/firm-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
@@ -49,13 +56,21 @@ export function estimateCleanout(pond: PondInContext, crewSize: number) {
   const facts = savedPondFacts(pond)
   const quantities = cleanoutQuantities(cleanoutPond(pond, facts), DEFAULT_KIT, null)
   const fishCount = pond.fish.reduce((sum, line) => sum + line.count, 0)
-  return { quantities, duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))) }
+  return {
+    quantities,
+    duration: cleanoutDuration(quantities, fishCount, facts.basin.wettedAreaM2, Math.min(8, Math.max(1, crewSize))),
+  }
 }
 
 /** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
 function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
   const { hands } = VISIT_PLANNING[jobKey]
-  return hands ? minutesWith({ handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 }, Math.max(1, crewSize)) : cleanoutMin
+  return hands
+    ? minutesWith(
+        { handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 },
+        Math.max(1, crewSize),
+      )
+    : cleanoutMin
 }
 
 /** What a crew would take for a kind of job; only a cleanout's time has parts. */
@@ -83,7 +98,8 @@ const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
 }
 
 /** Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are, to five minutes. */
-const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number => Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
+const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number =>
+  Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
 
 /** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
@@ -98,7 +114,13 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
     const { rules } = await findFirm(trx)
     const season = await seasonOf(trx, actor.firmId, pond, rules, stations)
     const live = await findLiveSeason(trx, pondId)
-    const window = season && nextWindow({ anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }, job.key, today)
+    const window =
+      season &&
+      nextWindow(
+        { anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } },
+        job.key,
+        today,
+      )
     const crews = await listCrews(trx)
     const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
     return {
@@ -118,7 +140,10 @@ export async function planningPage(actor: Actor, pondId: PondId, jobKey: string)
           ...estimate,
           plannedMinutes: plannedMinutesOf(estimated(estimate.duration), learntFactor),
           /** Minutes of each day where the work can be spread over two; null where one day does. */
-          twoDays: two && { first: plannedMinutesOf(two.first, learntFactor), second: plannedMinutesOf(two.second, learntFactor) },
+          twoDays: two && {
+            first: plannedMinutesOf(two.first, learntFactor),
+            second: plannedMinutesOf(two.second, learntFactor),
+          },
         }
       }),
       visits: (await listVisits(trx, { from: today })).filter(({ state }) => holdsHours(state)).map(brief),
@@ -141,7 +166,8 @@ export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')
-  if (!VISIT_TYPES.some(({ key }) => key === input.visitType)) throw badField('jobType', 'That kind of job is not known.')
+  if (!VISIT_TYPES.some(({ key }) => key === input.visitType))
+    throw badField('jobType', 'That kind of job is not known.')
   if (input.day < todayIn(actor.timeZone, now)) throw badField('day', 'That day is past. Choose today or later.')
   return inFirm(actor.firmId, async (trx) => {
     const pond = await findPond(trx, input.pondId)
@@ -152,7 +178,11 @@ export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date =
     const learntFactor = factorFor(await durationCorrections(trx), job.key, pond.id)
     const two = input.days === 2 ? twoDaysOf(job.key, duration) : null
     if (input.days === 2 && !two) throw badField('days', 'This visit is done in one day.')
-    const put = async (leg: Pick<Visit, 'job' | 'legOf' | 'duration'>, day: string, minutes: Estimated): Promise<VisitId> => {
+    const put = async (
+      leg: Pick<Visit, 'job' | 'legOf' | 'duration'>,
+      day: string,
+      minutes: Estimated,
+    ): Promise<VisitId> => {
       const plannedMinutes = plannedMinutesOf(minutes, learntFactor)
       await assertFree(trx, { day, startTime: input.startTime, minutes: plannedMinutes, crew })
       const id = randomUUID() as VisitId
@@ -196,7 +226,12 @@ export async function moveVisit(
     assertNotPast(actor, visit.day, input.day)
     const crew = await crewOr404(trx, input.crewId)
     await assertFree(trx, { day: input.day, startTime: input.startTime, minutes: visit.plannedMinutes, crew }, id)
-    await changeVisit(trx, id, input.version, { day: input.day, startTime: input.startTime, crewId: input.crewId, locked: input.locked })
+    await changeVisit(trx, id, input.version, {
+      day: input.day,
+      startTime: input.startTime,
+      crewId: input.crewId,
+      locked: input.locked,
+    })
     await bringOtherDay(trx, visit, input.day, crew)
     await assertLegs(trx, [id])
   })
@@ -214,7 +249,8 @@ async function bringOtherDay(trx: Knex.Transaction, moved: VisitInContext, day: 
 
 /** A visit that was forgotten may keep its day, but none is moved to a day that is over. */
 function assertNotPast(actor: Actor, was: string, day: string): void {
-  if (day !== was && day < todayIn(actor.timeZone)) throw badField('day', 'This day is past. Choose today or a day to come.')
+  if (day !== was && day < todayIn(actor.timeZone))
+    throw badField('day', 'This day is past. Choose today or a day to come.')
 }
 
 /** Moves several visits at once, as a drag on the board does: all of them or none. @throws {ProblemError} changed meanwhile, begun, or in two places */
@@ -230,7 +266,8 @@ export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): 
       const visit = await findVisit(trx, id)
       if (!visit) throw notFound('That visit')
       if (!crews.some((crew) => crew.id === to.crewId)) throw notFound('That crew')
-      if (visit.state !== 'planned') throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
+      if (visit.state !== 'planned')
+        throw refused(`${visit.siteName}: only a planned visit can be moved; this one has begun.`)
       assertNotPast(actor, visit.day, to.day)
       await changeVisit(trx, id, version, to)
     }
@@ -250,7 +287,9 @@ export async function cancelVisit(actor: Actor, id: VisitId, version: number): P
     if (!mayBecome(visit.state, 'cancelled')) throw refused('A visit that has begun cannot be taken off the plan.')
     const first = visit.legOf ? await findVisit(trx, visit.legOf) : undefined
     if (first?.state === 'planned')
-      throw refused(`Without this day the fish would not come back. Call off the first day of the cleanout, on ${longDate(first.day)}: both go with it.`)
+      throw refused(
+        `Without this day the fish would not come back. Call off the first day of the cleanout, on ${longDate(first.day)}: both go with it.`,
+      )
     await changeVisit(trx, id, version, { state: 'cancelled' })
     const second = await findSecondDay(trx, id)
     if (second?.state === 'planned') await changeVisit(trx, second.id, second.version, { state: 'cancelled' })
@@ -264,10 +303,20 @@ async function crewOr404(trx: Knex.Transaction, id: CrewId): Promise<Crew> {
 }
 
 /** A crew does one thing at a time. A long day is shown on the page but not refused: the office may know better. */
-async function assertFree(trx: Knex.Transaction, slot: { day: string; startTime: string; minutes: number; crew: Crew }, except?: VisitId): Promise<void> {
+async function assertFree(
+  trx: Knex.Transaction,
+  slot: { day: string; startTime: string; minutes: number; crew: Crew },
+  except?: VisitId,
+): Promise<void> {
   // the crew's row is locked so that two planners cannot both find the same hours free
   await trx('crews').where({ id: slot.crew.id }).forUpdate().first('id')
-  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter((v) => v.id !== except && holdsHours(v.state))
+  const sameDay = (await listVisits(trx, { from: slot.day, to: slot.day, crewId: slot.crew.id })).filter(
+    (v) => v.id !== except && holdsHours(v.state),
+  )
   const [clash] = overlapping(slot, sameDay)
-  if (clash) throw badField('startTime', `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`)
+  if (clash)
+    throw badField(
+      'startTime',
+      `${slot.crew.name} is at ${clash.siteName} from ${clash.startTime} that day. Choose another time, day or crew.`,
+    )
 }

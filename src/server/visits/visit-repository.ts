@@ -50,7 +50,9 @@ const iso = (value: Date | null): string | null => value?.toISOString() ?? null
 
 /** A visit's row with what its pond, site, customer and crew say. */
 type VisitRow = RowOf<'visits'> &
-  Record<'pond_name' | 'site_name' | 'town' | 'address' | 'access_notes' | 'customer_name' | 'crew_name', string> & { site_id: SiteId }
+  Record<'pond_name' | 'site_name' | 'town' | 'address' | 'access_notes' | 'customer_name' | 'crew_name', string> & {
+    site_id: SiteId
+  }
 
 const toVisit = (r: VisitRow): VisitInContext => ({
   id: r.id,
@@ -106,7 +108,10 @@ export async function findVisit(trx: Knex.Transaction, id: VisitId): Promise<Vis
   return row && toVisit(row)
 }
 
-export async function listVisits(trx: Knex.Transaction, filter: { from?: string; to?: string; crewId?: CrewId; pondId?: PondId }): Promise<VisitInContext[]> {
+export async function listVisits(
+  trx: Knex.Transaction,
+  filter: { from?: string; to?: string; crewId?: CrewId; pondId?: PondId },
+): Promise<VisitInContext[]> {
   const query = withContext(trx).whereNot('v.state', 'cancelled').orderBy(['v.day', 'v.start_time'])
   if (filter.from) query.where('v.day', '>=', filter.from)
   if (filter.to) query.where('v.day', '<=', filter.to)
@@ -143,7 +148,12 @@ export interface VisitChanges {
   readonly endingReason?: string
 }
 
-export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: number, changes: VisitChanges): Promise<void> {
+export async function changeVisit(
+  trx: Knex.Transaction,
+  id: VisitId,
+  version: number,
+  changes: VisitChanges,
+): Promise<void> {
   const row = Object.fromEntries(
     Object.entries({
       state: changes.state,
@@ -160,7 +170,9 @@ export async function changeVisit(trx: Knex.Transaction, id: VisitId, version: n
       ending_reason: changes.endingReason,
     }).filter(([, value]) => value !== undefined),
   )
-  await updateVersioned(trx, 'visits', id, version, { ...row, changed_at: trx.fn.now() }, async () => findVisit(trx, id))
+  await updateVersioned(trx, 'visits', id, version, { ...row, changed_at: trx.fn.now() }, async () =>
+    findVisit(trx, id),
+  )
 }
 
 /** Locks a visit, so that two devices log to it one after the other. */
@@ -233,7 +245,12 @@ export async function listDosesSince(
 }
 
 /** A figure summed over a pond's visits since a day, each step's last answer counting. */
-export async function figureThisYear(trx: Knex.Transaction, pondId: PondId, figure: StepFigure, since: string): Promise<number> {
+export async function figureThisYear(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  figure: StepFigure,
+  since: string,
+): Promise<number> {
   const { rows } = await trx.raw(
     `select coalesce(sum(value), 0)::float as sum from (
        select distinct on (e.visit_id, e.entry->>'stepKey') (e.entry->'answer'->'figures'->>?)::float as value
@@ -246,7 +263,10 @@ export async function figureThisYear(trx: Knex.Transaction, pondId: PondId, figu
 }
 
 /** The logs of visits, each in the order in which it came in. */
-export async function listEntriesOf(trx: Knex.Transaction, visitIds: readonly VisitId[]): Promise<Map<VisitId, Entry[]>> {
+export async function listEntriesOf(
+  trx: Knex.Transaction,
+  visitIds: readonly VisitId[],
+): Promise<Map<VisitId, Entry[]>> {
   const rows = await trx('visit_entries as e')
     .join('users as u', 'u.id', 'e.by_id')
     .whereIn('e.visit_id', visitIds)
@@ -264,10 +284,19 @@ export async function listEntriesOf(trx: Knex.Transaction, visitIds: readonly Vi
   return logs
 }
 
-export const listEntries = async (trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> => (await listEntriesOf(trx, [visitId])).get(visitId)!
+export const listEntries = async (trx: Knex.Transaction, visitId: VisitId): Promise<Entry[]> =>
+  (await listEntriesOf(trx, [visitId])).get(visitId)!
 
 /** Finished visits of a pond from a day on: what was done when. */
-export async function listDoneVisitDays(trx: Knex.Transaction, pondId: PondId, from: string): Promise<{ day: string; jobKey: string }[]> {
-  const rows = await trx('visits').where({ pond_id: pondId, state: 'done' }).where('day', '>=', from).orderBy('day').select('day', 'job_key')
+export async function listDoneVisitDays(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  from: string,
+): Promise<{ day: string; jobKey: string }[]> {
+  const rows = await trx('visits')
+    .where({ pond_id: pondId, state: 'done' })
+    .where('day', '>=', from)
+    .orderBy('day')
+    .select('day', 'job_key')
   return rows.map((r) => ({ day: r.day, jobKey: r.job_key }))
 }

@@ -18,11 +18,17 @@ export interface ProbeAnswer {
 }
 
 /** Takes a pack of probe readings, late and out of order as they come; what cannot be taken is named by its place in the pack. */
-export async function takeProbeReadings(key: OpenedKey, pack: readonly SenmlRecord[], now: Date = new Date()): Promise<ProbeAnswer> {
+export async function takeProbeReadings(
+  key: OpenedKey,
+  pack: readonly SenmlRecord[],
+  now: Date = new Date(),
+): Promise<ProbeAnswer> {
   const nowS = now.getTime() / 1000
   const outcomes = readSenml(pack, nowS)
   return inFirm(key.firmId, async (trx) => {
-    const ids = new Set(outcomes.flatMap((o) => (o.ok && UUID.test(o.reading.pondId) ? [o.reading.pondId.toLowerCase()] : [])))
+    const ids = new Set(
+      outcomes.flatMap((o) => (o.ok && UUID.test(o.reading.pondId) ? [o.reading.pondId.toLowerCase()] : [])),
+    )
     const ponds = new Set<string>((await findPonds(trx, [...ids] as PondId[])).map((p) => p.id))
     const refused: { index: number; message: string }[] = []
     const readings = outcomes.flatMap((outcome, index) => {
@@ -38,7 +44,15 @@ export async function takeProbeReadings(key: OpenedKey, pack: readonly SenmlReco
         return say(`${kind} cannot be ${value}; it lies between ${least} and ${most}.`)
       }
       if (atS > nowS + AHEAD_S) return say('This time is still to come: set the probe’s clock.')
-      return [{ pondId: pondId.toLowerCase() as PondId, kind, value, takenAt: new Date(atS * 1000).toISOString(), byId: key.madeBy }]
+      return [
+        {
+          pondId: pondId.toLowerCase() as PondId,
+          kind,
+          value,
+          takenAt: new Date(atS * 1000).toISOString(),
+          byId: key.madeBy,
+        },
+      ]
     })
     // the same moment twice in one pack counts once as well
     const once = [...new Map(readings.map((r) => [`${r.pondId} ${r.kind} ${r.takenAt}`, r])).values()]

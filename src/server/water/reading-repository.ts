@@ -13,7 +13,11 @@ declare module '@/server/platform/db/column-types' {
 
 export type NewReading = Omit<Reading, 'byName'> & { readonly byId: UserId }
 
-export async function insertReadings(trx: Knex.Transaction, firmId: FirmId, readings: readonly NewReading[]): Promise<void> {
+export async function insertReadings(
+  trx: Knex.Transaction,
+  firmId: FirmId,
+  readings: readonly NewReading[],
+): Promise<void> {
   if (readings.length === 0) return
   await trx('readings').insert(
     readings.map((r) => ({
@@ -60,13 +64,21 @@ export async function removeVisitReadings(trx: Knex.Transaction, visitId: VisitI
 }
 
 /** Water temperatures of a pond since a day, oldest first, each on its calendar day in the firm's time zone. */
-export async function listWaterTemps(trx: Knex.Transaction, pondId: PondId, since: string, timeZone: string): Promise<{ date: string; waterC: number }[]> {
+export async function listWaterTemps(
+  trx: Knex.Transaction,
+  pondId: PondId,
+  since: string,
+  timeZone: string,
+): Promise<{ date: string; waterC: number }[]> {
   const rows = await trx('readings')
     .where({ pond_id: pondId, kind: 'waterTemp' })
     .where('taken_at', '>=', since)
     .groupBy('day')
     .orderBy('day')
-    .select<{ day: string; value: number }[]>(trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]), trx.raw('avg(value) as value'))
+    .select<{ day: string; value: number }[]>(
+      trx.raw('(taken_at at time zone ?)::date::text as day', [timeZone]),
+      trx.raw('avg(value) as value'),
+    )
   return rows.map((r) => ({ date: r.day, waterC: r.value }))
 }
 
@@ -107,14 +119,20 @@ export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit 
 }
 
 /** The newest reading of each kind at some ponds. */
-export async function listLastReadings(trx: Knex.Transaction, pondIds: readonly PondId[]): Promise<Map<PondId, LastReading[]>> {
+export async function listLastReadings(
+  trx: Knex.Transaction,
+  pondIds: readonly PondId[],
+): Promise<Map<PondId, LastReading[]>> {
   const found = new Map<PondId, LastReading[]>(pondIds.map((id) => [id, []]))
   const rows = await trx('readings')
     .distinctOn('pond_id', 'kind')
     .whereIn('pond_id', pondIds)
     .orderBy([{ column: 'pond_id' }, { column: 'kind' }, { column: 'taken_at', order: 'desc' }])
     .select('pond_id', 'kind', 'value', 'below_step', 'taken_at')
-  for (const r of rows) found.get(r.pond_id)!.push({ kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() })
+  for (const r of rows)
+    found
+      .get(r.pond_id)!
+      .push({ kind: r.kind, value: r.value, belowStep: r.below_step, takenAt: r.taken_at.toISOString() })
   return found
 }
 

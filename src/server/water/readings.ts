@@ -13,11 +13,17 @@ import { insertReadings } from '@/server/water/reading-repository'
 import { todayIn } from '@/server/platform/today'
 
 /** Puts readings on a pond that were taken outside a planned visit. */
-export async function logReadings(actor: Actor, pondId: PondId, input: LogReadingsInput, now: Date = new Date()): Promise<void> {
+export async function logReadings(
+  actor: Actor,
+  pondId: PondId,
+  input: LogReadingsInput,
+  now: Date = new Date(),
+): Promise<void> {
   assertMay(actor, 'visits.log')
   const wrong = readingsProblem(input.readings, input.confirmedUnlikely)
   if (wrong) throw new ProblemError({ kind: 'bad-input', ...answerProblemWords(wrong, firmTexts()) })
-  if (Date.parse(input.at) > now.getTime() + 3_600_000) throw badField('at', 'This time is still to come. Enter when the water was tested.')
+  if (Date.parse(input.at) > now.getTime() + 3_600_000)
+    throw badField('at', 'This time is still to come. Enter when the water was tested.')
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findPond(trx, pondId))) throw notFound('That pond')
     const readings = Object.entries(input.readings) as [ReadingKindName, { value: number; belowStep: boolean }][]
@@ -35,6 +41,12 @@ export async function logReadings(actor: Actor, pondId: PondId, input: LogReadin
         byId: actor.userId,
       })),
     )
-    await closeAnsweredFollowUps(trx, pondId, Object.keys(input.readings), todayIn(actor.timeZone, new Date(input.at)), input.at)
+    await closeAnsweredFollowUps(
+      trx,
+      pondId,
+      Object.keys(input.readings),
+      todayIn(actor.timeZone, new Date(input.at)),
+      input.at,
+    )
   })
 }

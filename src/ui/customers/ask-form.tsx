@@ -25,7 +25,12 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [asked, setAsked] = useState<readonly string[]>(already)
   const ask = async () => {
-    const outcome = await send('POST', `/api/v1/customer-page/${token}/requests`, { pondId, text, from: from === '' ? null : from, urgent })
+    const outcome = await send('POST', `/api/v1/customer-page/${token}/requests`, {
+      pondId,
+      text,
+      from: from === '' ? null : from,
+      urgent,
+    })
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setAsked([...asked, text])
@@ -49,7 +54,13 @@ export function AskForm({ pondId, already, token, firmName, today }: AskFormProp
           onChange={(e) => setText(e.target.value)}
           error={problem?.fields?.find((f) => f.path === 'text')?.message}
         />
-        <TextField label={t('customers.askForm.notBeforeMayStay')} type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
+        <TextField
+          label={t('customers.askForm.notBeforeMayStay')}
+          type="date"
+          min={today}
+          value={from}
+          onChange={(e) => setFrom(e.target.value)}
+        />
         <CheckField label={t('customers.askForm.urgentFishTroubleWater')} checked={urgent} onChange={setUrgent} />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-2">{t('customers.askForm.send', { firmName })}</button>

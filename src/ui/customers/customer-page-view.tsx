@@ -23,16 +23,30 @@ export function CustomerPageView({ customerPage, token }: { customerPage: Custom
         <h1 className="mb-0">{customerPage.customerName}</h1>
         <p className="soft mb-0">{longDate(customerPage.today)}</p>
       </header>
-      {customerPage.ponds.length === 0 ? <p className="sheet">{t('customers.customerPageView.noPondKeptHere')}</p> : null}
+      {customerPage.ponds.length === 0 ? (
+        <p className="sheet">{t('customers.customerPageView.noPondKeptHere')}</p>
+      ) : null}
       {customerPage.ponds.map((pond) => (
         <Pond key={pond.id} pond={pond} token={token} firmName={customerPage.firmName} today={customerPage.today} />
       ))}
-      <p className="soft small">{t('customers.customerPageView.pageYoursAloneWhoever', { firmName: customerPage.firmName })}</p>
+      <p className="soft small">
+        {t('customers.customerPageView.pageYoursAloneWhoever', { firmName: customerPage.firmName })}
+      </p>
     </>
   )
 }
 
-function Pond({ pond, token, firmName, today }: { pond: CustomerPagePond; token: string; firmName: string; today: string }) {
+function Pond({
+  pond,
+  token,
+  firmName,
+  today,
+}: {
+  pond: CustomerPagePond
+  token: string
+  firmName: string
+  today: string
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -45,7 +59,9 @@ function Pond({ pond, token, firmName, today }: { pond: CustomerPagePond; token:
         <div className="d-flex gap-3 align-items-center flex-wrap mb-2">
           <span className="customer-page-water" style={{ background: waterColour(pond.waterC) }} aria-hidden="true" />
           <span>
-            {t('customers.customerPageView.water', { measured: pond.measured ? t('customers.customerPageView.measuredLately') : 'about' })}{' '}
+            {t('customers.customerPageView.water', {
+              measured: pond.measured ? t('customers.customerPageView.measuredLately') : 'about',
+            })}{' '}
             <strong>{show(pond.waterC, 'temperature')}</strong>
           </span>
           <WaterLegend />
@@ -74,7 +90,11 @@ function Pond({ pond, token, firmName, today }: { pond: CustomerPagePond; token:
       {pond.photo ? (
         // the photo comes through the link's own address, which next/image does not know
         // eslint-disable-next-line @next/next/no-img-element
-        <img className="customer-page-photo" src={`/api/v1/customer-page/${token}/photos/${pond.photo}`} alt={t('customers.customerPageView.pondOurLastVisit')} />
+        <img
+          className="customer-page-photo"
+          src={`/api/v1/customer-page/${token}/photos/${pond.photo}`}
+          alt={t('customers.customerPageView.pondOurLastVisit')}
+        />
       ) : null}
       <History pond={pond} token={token} />
     </section>
@@ -89,7 +109,8 @@ function Next({ pond: { next, coming } }: { pond: CustomerPagePond }) {
       <h3>{t('customers.customerPageView.whatComesNext')}</h3>
       {next ? (
         <p>
-          <strong>{next.jobName}</strong> {t('customers.customerPageView.about', { day: longDate(next.day), startTime: next.startTime })}
+          <strong>{next.jobName}</strong>{' '}
+          {t('customers.customerPageView.about', { day: longDate(next.day), startTime: next.startTime })}
         </p>
       ) : null}
       {coming.length > 0 ? (
@@ -98,13 +119,19 @@ function Next({ pond: { next, coming } }: { pond: CustomerPagePond }) {
             <li key={c.jobName}>
               {c.jobName}{' '}
               <span className="soft">
-                {t('customers.customerPageView.likelyBetween', { earliest: shortDate(c.earliest), latest: shortDate(c.latest), latest2: c.latest.slice(0, 4) })}
+                {t('customers.customerPageView.likelyBetween', {
+                  earliest: shortDate(c.earliest),
+                  latest: shortDate(c.latest),
+                  latest2: c.latest.slice(0, 4),
+                })}
               </span>
             </li>
           ))}
         </ul>
       ) : null}
-      {!next && coming.length === 0 ? <p className="soft">{t('customers.customerPageView.nothingPlannedAskVisit')}</p> : null}
+      {!next && coming.length === 0 ? (
+        <p className="soft">{t('customers.customerPageView.nothingPlannedAskVisit')}</p>
+      ) : null}
     </>
   )
 }
@@ -130,7 +157,9 @@ function History({ pond, token }: { pond: CustomerPagePond; token: string }) {
   return (
     <>
       <h3>{t('customers.customerPageView.whatDone')}</h3>
-      {done.length === 0 ? <p className="soft mb-0">{t('customers.customerPageView.reportsVisitsGatherHere')}</p> : null}
+      {done.length === 0 ? (
+        <p className="soft mb-0">{t('customers.customerPageView.reportsVisitsGatherHere')}</p>
+      ) : null}
       <ul className="plain-list">
         {shown.map((v) => (
           <li key={v.id}>

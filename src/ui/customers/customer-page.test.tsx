@@ -9,7 +9,12 @@ import { CustomerPageView } from './customer-page-view'
 jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 const sent = jest.mocked(send)
 
-const visit = (n: number, done = true): CustomerPagePond['visits'][number] => ({ id: `v${n}` as VisitId, day: `2027-0${n}-10`, jobName: `Visit ${n}`, done })
+const visit = (n: number, done = true): CustomerPagePond['visits'][number] => ({
+  id: `v${n}` as VisitId,
+  day: `2027-0${n}-10`,
+  jobName: `Visit ${n}`,
+  done,
+})
 const pond = (over: Partial<CustomerPagePond> = {}): CustomerPagePond =>
   ({
     id: 'p1',
@@ -34,7 +39,13 @@ const show = (...ponds: CustomerPagePond[]) =>
   render(
     <AsPerson>
       <CustomerPageView
-        customerPage={{ firmName: 'Rushlight Ponds', customerName: 'Ede Marrow', timeZone: 'Etc/UTC', today: '2027-05-03', ponds }}
+        customerPage={{
+          firmName: 'Rushlight Ponds',
+          customerName: 'Ede Marrow',
+          timeZone: 'Etc/UTC',
+          today: '2027-05-03',
+          ponds,
+        }}
         token="t0ken"
       />
     </AsPerson>,
@@ -79,7 +90,10 @@ describe('a customer’s page', () => {
     show(pond({ asked: ['Look at the falls'] }))
     expect(screen.getByText(/Look at the falls/)).toBeInTheDocument()
     await userEvent.click(screen.getByText('Request a visit'))
-    sent.mockResolvedValueOnce({ ok: false, problem: { title: 'No connection.', status: 0, kind: 'unavailable' } } as never)
+    sent.mockResolvedValueOnce({
+      ok: false,
+      problem: { title: 'No connection.', status: 0, kind: 'unavailable' },
+    } as never)
     await userEvent.type(screen.getByLabelText('What do you need?'), 'Duckweed everywhere')
     await userEvent.click(screen.getByRole('button', { name: /^Send to/ }))
     expect(await screen.findByText(/No connection/)).toBeInTheDocument()

@@ -39,7 +39,9 @@ export function CustomersView({ data }: { data: CustomersData }) {
           />
         </span>
       </div>
-      {data.customers.length === 0 ? <p className="sheet">{t('customers.customersView.customersComeTheirFirst')}</p> : null}
+      {data.customers.length === 0 ? (
+        <p className="sheet">{t('customers.customersView.customersComeTheirFirst')}</p>
+      ) : null}
       {shown.map((customer) => (
         <Customer key={customer.id} customer={customer} stations={data.stations} />
       ))}
@@ -65,12 +67,17 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
       <OwnPageLink customerId={customer.id} name={customer.name} link={customer.link} />
       {customer.sites.map((site) => (
         <div key={site.id} className="mt-1">
-          <strong>{site.name}</strong> <span className="soft">{[site.address, site.town].filter(Boolean).join(', ')}</span>
+          <strong>{site.name}</strong>{' '}
+          <span className="soft">{[site.address, site.town].filter(Boolean).join(', ')}</span>
           {site.lat === null ? <span className="verdict look ms-2">{t('customers.customersView.notMap')}</span> : null}
           {site.closedDays.length > 0 || site.opens || site.closes ? (
             <span className="soft small ms-2">
-              {site.opens || site.closes ? `${site.opens || t('customers.customersView.anyTime')}–${site.closes || t('customers.customersView.anyTime')}` : ''}
-              {site.closedDays.length > 0 ? t('customers.customersView.closed', { closedDays: site.closedDays.join(', ') }) : ''}
+              {site.opens || site.closes
+                ? `${site.opens || t('customers.customersView.anyTime')}–${site.closes || t('customers.customersView.anyTime')}`
+                : ''}
+              {site.closedDays.length > 0
+                ? t('customers.customersView.closed', { closedDays: site.closedDays.join(', ') })
+                : ''}
             </span>
           ) : null}
           <ul className="mb-1">
@@ -78,9 +85,14 @@ function Customer({ customer, stations }: { customer: CustomerRow; stations: Cus
               <li key={pond.id} className="among-words">
                 <Link href={`/ponds/${pond.id}`}>{pond.name}</Link>{' '}
                 <span className="soft">
-                  {pond.jobs.length === 0 ? t('customers.customersView.nothingAgreed') : [...new Set(pond.jobs)].map(jobName).join(', ')}
+                  {pond.jobs.length === 0
+                    ? t('customers.customersView.nothingAgreed')
+                    : [...new Set(pond.jobs)].map(jobName).join(', ')}
                 </span>{' '}
-                <Link href={`/ponds/${pond.id}/service-plan`} aria-label={t('customers.customersView.servicePlan', { name: pond.name })}>
+                <Link
+                  href={`/ponds/${pond.id}/service-plan`}
+                  aria-label={t('customers.customersView.servicePlan', { name: pond.name })}
+                >
                   {t('customers.customersView.servicePlan2')}
                 </Link>
               </li>

@@ -24,11 +24,27 @@ const site = (over: object = {}) => ({
   ponds: [{ id: 'p1', name: 'Pool', jobs: ['routine', 'routine', 'netting'] }],
   ...over,
 })
-const customer = (over: object = {}) => ({ id: 'c1', version: 5, name: 'The Reeves', email: '', phone: '', link: null, sites: [site()], ...over })
-const show = (customers: readonly object[] = [customer(), customer({ id: 'c2', name: 'Inn', email: 'inn@x.example', link: 'secret', sites: [] })]) =>
+const customer = (over: object = {}) => ({
+  id: 'c1',
+  version: 5,
+  name: 'The Reeves',
+  email: '',
+  phone: '',
+  link: null,
+  sites: [site()],
+  ...over,
+})
+const show = (
+  customers: readonly object[] = [
+    customer(),
+    customer({ id: 'c2', name: 'Inn', email: 'inn@x.example', link: 'secret', sites: [] }),
+  ],
+) =>
   render(
     <AsPerson role="office">
-      <CustomersView data={{ customers, stations: [{ id: 'ferrygate', name: 'Ferrygate' }] } as unknown as CustomersData} />
+      <CustomersView
+        data={{ customers, stations: [{ id: 'ferrygate', name: 'Ferrygate' }] } as unknown as CustomersData}
+      />
     </AsPerson>,
   )
 
@@ -42,12 +58,19 @@ describe('customers', () => {
   it('show what is agreed once each, and a site that is not on the map', () => {
     show()
     expect(screen.getByText('not on the map')).toBeInTheDocument()
-    expect(screen.getByRole('link', { name: 'Pool' }).closest('li')).toHaveTextContent(/^Pool Routine visit, Autumn netting Service plan$/)
+    expect(screen.getByRole('link', { name: 'Pool' }).closest('li')).toHaveTextContent(
+      /^Pool Routine visit, Autumn netting Service plan$/,
+    )
   })
   it('are changed; a refusal names its field', async () => {
     sent.mockResolvedValueOnce({
       ok: false,
-      problem: { title: 'This is no e-mail.', status: 422, kind: 'bad-input', fields: [{ path: 'customer.email', message: 'This is no e-mail.' }] },
+      problem: {
+        title: 'This is no e-mail.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'customer.email', message: 'This is no e-mail.' }],
+      },
     })
     show([customer()])
     await userEvent.click(screen.getByText('Edit The Reeves'))
@@ -56,7 +79,10 @@ describe('customers', () => {
     expect(screen.getAllByText('This is no e-mail.').length).toBeGreaterThan(0)
     await userEvent.type(screen.getByLabelText('E-mail'), '@x.example')
     await userEvent.click(screen.getByRole('button', { name: 'Save customer' }))
-    expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/customers/c1', { version: 5, customer: { name: 'The Reeves', email: 'reeves@x.example', phone: '' } })
+    expect(sent).toHaveBeenLastCalledWith('PUT', '/api/v1/customers/c1', {
+      version: 5,
+      customer: { name: 'The Reeves', email: 'reeves@x.example', phone: '' },
+    })
     expect(screen.getByText('Saved.')).toBeInTheDocument()
   })
   it('get a page of their own, whose link can be ended', async () => {

@@ -60,14 +60,24 @@ export function SiteForm({ site, stations }: SiteFormProps) {
       }}
     >
       <div className="field-grid">
-        <TextField label={t('customers.siteForm.siteName')} value={draft.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+        <TextField
+          label={t('customers.siteForm.siteName')}
+          value={draft.name}
+          onChange={(e) => put({ name: e.target.value })}
+          error={errorOf('name')}
+        />
         <TextField
           label={t('customers.siteForm.address')}
           value={draft.address}
           onChange={(e) => put({ address: e.target.value })}
           error={errorOf('address')}
         />
-        <TextField label={t('customers.siteForm.town')} value={draft.town} onChange={(e) => put({ town: e.target.value })} error={errorOf('town')} />
+        <TextField
+          label={t('customers.siteForm.town')}
+          value={draft.town}
+          onChange={(e) => put({ town: e.target.value })}
+          error={errorOf('town')}
+        />
         <TextField
           label={t('customers.siteForm.accessNotes')}
           value={draft.accessNotes}
@@ -160,7 +170,9 @@ export function SiteForm({ site, stations }: SiteFormProps) {
               key={day}
               label={t(DAY_NAMES[day])}
               checked={draft.closedDays.includes(day)}
-              onChange={(on) => put({ closedDays: WEEKDAYS.filter((d) => (d === day ? on : draft.closedDays.includes(d))) })}
+              onChange={(on) =>
+                put({ closedDays: WEEKDAYS.filter((d) => (d === day ? on : draft.closedDays.includes(d))) })
+              }
             />
           ))}
         </div>
@@ -168,7 +180,8 @@ export function SiteForm({ site, stations }: SiteFormProps) {
       <fieldset>
         <legend>{t('customers.siteForm.nobodyWantedBetween')}</legend>
         {draft.blackouts.map((blackout, i) => {
-          const change = (part: Partial<typeof blackout>) => put({ blackouts: draft.blackouts.map((b, n) => (n === i ? { ...b, ...part } : b)) })
+          const change = (part: Partial<typeof blackout>) =>
+            put({ blackouts: draft.blackouts.map((b, n) => (n === i ? { ...b, ...part } : b)) })
           return (
             <div key={i} className="d-flex flex-wrap gap-2 align-items-end mb-1">
               <TextField
@@ -185,7 +198,11 @@ export function SiteForm({ site, stations }: SiteFormProps) {
                 onChange={(e) => change({ to: e.target.value })}
                 error={errorOf(`blackouts.${i}.to`)}
               />
-              <TextField label={t('customers.siteForm.why', { i: i + 1 })} value={blackout.note} onChange={(e) => change({ note: e.target.value })} />
+              <TextField
+                label={t('customers.siteForm.why', { i: i + 1 })}
+                value={blackout.note}
+                onChange={(e) => change({ note: e.target.value })}
+              />
               <button
                 type="button"
                 className="btn btn-sm btn-outline-secondary"

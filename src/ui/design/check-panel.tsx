@@ -23,7 +23,14 @@ export function CheckPanel({ part }: { part: DesignPart }) {
   const count = (verdict: keyof typeof RANK) => shown.checks.filter((c) => c.verdict === verdict).length
 
   const remedyOf = (id: CheckId) =>
-    remedied(id, { pond: data.designPond, design: shown.bed, rules: data.rules, houseMethod: data.houseMethod, pumps: data.pumps, result: shown.result })
+    remedied(id, {
+      pond: data.designPond,
+      design: shown.bed,
+      rules: data.rules,
+      houseMethod: data.houseMethod,
+      pumps: data.pumps,
+      result: shown.result,
+    })
   const apply = (id: CheckId, title: string) => {
     const mended = remedyOf(id)
     const after = mended && workThrough(data, mended)
@@ -65,7 +72,8 @@ export function CheckPanel({ part }: { part: DesignPart }) {
           ))}
         <details className="passes">
           <summary>
-            <span className="verdict pass">{t('design.checkPanel.pass')}</span> {t('design.checkPanel.checks2', { count: count('pass') })}
+            <span className="verdict pass">{t('design.checkPanel.pass')}</span>{' '}
+            {t('design.checkPanel.checks2', { count: count('pass') })}
           </summary>
           {sorted
             .filter((check) => check.verdict === 'pass')
@@ -121,7 +129,11 @@ function Remedy({ label, possible, onApply }: { label: string; possible: () => b
   const [none, setNone] = useState(false)
   if (none) return <p className="small soft mb-1">{t('design.checkPanel.noSingleChangeMends2')}</p>
   return (
-    <button type="button" className="btn btn-sm btn-outline-primary mb-1" onClick={() => (possible() ? onApply() : setNone(true))}>
+    <button
+      type="button"
+      className="btn btn-sm btn-outline-primary mb-1"
+      onClick={() => (possible() ? onApply() : setNone(true))}
+    >
       {label}
     </button>
   )

@@ -23,15 +23,51 @@ const part = (load: () => Promise<ComponentType<DesignPart>>) => dynamic(load, {
 /** Only the part that is looked at is loaded: the library, the drawings and the engine are large. */
 const PARTS = [
   { key: 'size', name: textId('design.designEditor.kindSize'), View: SizePart },
-  { key: 'bed', name: textId('design.designEditor.bed'), View: part(async () => (await import('./parts/bed-part')).BedPart) },
-  { key: 'water', name: textId('design.designEditor.pumpPipes'), View: part(async () => (await import('./parts/water-part')).WaterPart) },
-  { key: 'beside', name: textId('design.designEditor.besideBed'), View: part(async () => (await import('./parts/beside-part')).BesidePart) },
-  { key: 'network', name: textId('design.designEditor.network'), View: part(async () => (await import('./parts/network-part')).NetworkPart) },
-  { key: 'planting', name: textId('design.designEditor.planting'), View: part(async () => (await import('./parts/planting-part')).PlantingPart) },
-  { key: 'outlook', name: textId('design.designEditor.clarityOutlook'), View: part(async () => (await import('./parts/clarity-part')).ClarityPart) },
-  { key: 'price', name: textId('design.designEditor.materialsPrice'), View: part(async () => (await import('./parts/price-part')).PricePart) },
-  { key: 'drawings', name: textId('design.designEditor.drawings'), View: part(async () => (await import('./parts/drawings-part')).DrawingsPart) },
-  { key: 'versions', name: textId('design.designEditor.versions'), View: part(async () => (await import('./parts/versions-part')).VersionsPart) },
+  {
+    key: 'bed',
+    name: textId('design.designEditor.bed'),
+    View: part(async () => (await import('./parts/bed-part')).BedPart),
+  },
+  {
+    key: 'water',
+    name: textId('design.designEditor.pumpPipes'),
+    View: part(async () => (await import('./parts/water-part')).WaterPart),
+  },
+  {
+    key: 'beside',
+    name: textId('design.designEditor.besideBed'),
+    View: part(async () => (await import('./parts/beside-part')).BesidePart),
+  },
+  {
+    key: 'network',
+    name: textId('design.designEditor.network'),
+    View: part(async () => (await import('./parts/network-part')).NetworkPart),
+  },
+  {
+    key: 'planting',
+    name: textId('design.designEditor.planting'),
+    View: part(async () => (await import('./parts/planting-part')).PlantingPart),
+  },
+  {
+    key: 'outlook',
+    name: textId('design.designEditor.clarityOutlook'),
+    View: part(async () => (await import('./parts/clarity-part')).ClarityPart),
+  },
+  {
+    key: 'price',
+    name: textId('design.designEditor.materialsPrice'),
+    View: part(async () => (await import('./parts/price-part')).PricePart),
+  },
+  {
+    key: 'drawings',
+    name: textId('design.designEditor.drawings'),
+    View: part(async () => (await import('./parts/drawings-part')).DrawingsPart),
+  },
+  {
+    key: 'versions',
+    name: textId('design.designEditor.versions'),
+    View: part(async () => (await import('./parts/versions-part')).VersionsPart),
+  },
 ] as const
 
 const KEEP_WORDS: Readonly<Record<KeepState, TextId>> = {
@@ -56,7 +92,8 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
   const [saving, setSaving] = useState(false)
   const wanted = search.get('part')
   const active = PARTS.find((part) => part.key === wanted) ?? PARTS[0]
-  const partLink = (key: string) => `${pathname}?${new URLSearchParams({ ...(versionNumber ? { version: String(versionNumber) } : {}), part: key })}`
+  const partLink = (key: string) =>
+    `${pathname}?${new URLSearchParams({ ...(versionNumber ? { version: String(versionNumber) } : {}), part: key })}`
   // another part needs nothing from the server: only the address changes, so that links and the back button still work
   const openPart = (event: MouseEvent, key: string) => {
     if (event.metaKey || event.ctrlKey || event.shiftKey) return
@@ -75,7 +112,9 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
     router.push(`${pathname}?version=${outcome.value.number}&part=${active.key}`)
     router.refresh()
   }
-  const given: DesignPart | null = shown ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set } : null
+  const given: DesignPart | null = shown
+    ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set }
+    : null
   return (
     <>
       <div className="page-head">
@@ -109,23 +148,38 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
       </div>
       <nav className="design-parts" aria-label={t('design.designEditor.partsDesign')}>
         {PARTS.map(({ key, name }) => (
-          <a key={key} href={partLink(key)} onClick={(event) => openPart(event, key)} aria-current={key === active.key ? 'page' : undefined}>
+          <a
+            key={key}
+            href={partLink(key)}
+            onClick={(event) => openPart(event, key)}
+            aria-current={key === active.key ? 'page' : undefined}
+          >
             {t(name)}
           </a>
         ))}
       </nav>
       <div className="design-grid">
         <div>
-          {given ? <active.View {...given} /> : <p className="sheet">{t('design.designEditor.mendMarkedFiguresBed')}</p>}
+          {given ? (
+            <active.View {...given} />
+          ) : (
+            <p className="sheet">{t('design.designEditor.mendMarkedFiguresBed')}</p>
+          )}
           <p className="soft small">{t('design.designEditor.appAdvisesLocalCodes')}</p>
         </div>
         <aside aria-label={t('design.designEditor.checksSaving')}>
           <section className="sheet">
             <h2>{t('design.designEditor.keep')}</h2>
-            <TextField label={t('design.designEditor.versionName')} value={draft.name} onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')} />
+            <TextField
+              label={t('design.designEditor.versionName')}
+              value={draft.name}
+              onChange={(e) => bench.setDraft({ name: e.target.value }, 'name')}
+            />
             {overrides ? (
               <TextField
-                label={t('design.designEditor.whyNotHouseMethod', { sizingMethod: t(`design.methodNames.${draft.bed.sizingMethod}`).toLowerCase() })}
+                label={t('design.designEditor.whyNotHouseMethod', {
+                  sizingMethod: t(`design.methodNames.${draft.bed.sizingMethod}`).toLowerCase(),
+                })}
                 value={draft.overrideReason}
                 onChange={(e) => bench.setDraft({ overrideReason: e.target.value }, 'reason')}
                 error={problem?.fields?.find((f) => f.path === 'overrideReason')?.message}
@@ -134,7 +188,12 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
             <ProblemNote problem={problem} />
             {bench.firstError ? <p className="field-error mb-1">{bench.firstError}</p> : null}
             {may(role, 'designs.write') ? (
-              <button type="button" className="btn btn-primary mt-2" disabled={saving || !bench.worked} onClick={() => void save()}>
+              <button
+                type="button"
+                className="btn btn-primary mt-2"
+                disabled={saving || !bench.worked}
+                onClick={() => void save()}
+              >
                 {t('design.designEditor.saveVersion', { nextNumber: bench.nextNumber })}
               </button>
             ) : (

@@ -16,7 +16,9 @@ export function ForeignNetwork({ name, text, onClose }: { name: string; text: st
       {state.status === 'refused' ? (
         <div className="stop-note" role="alert">
           <p className="mb-1">
-            {state.problem.code === 'not-readable' ? t('design.foreignNetwork.inpFileCannotRead') : t('design.foreignNetwork.networkCannotSolved')}
+            {state.problem.code === 'not-readable'
+              ? t('design.foreignNetwork.inpFileCannotRead')
+              : t('design.foreignNetwork.networkCannotSolved')}
           </p>
           <ul className="mb-0">
             {state.problem.messages.map((message) => (

@@ -17,7 +17,11 @@ export function HeaterPanel({ bed, shown, set, errorOf }: DesignPart) {
   return (
     <section className="sheet" aria-label={t('design.heaterPanel.heating')}>
       <h2>{t('design.heaterPanel.heating')}</h2>
-      <CheckField label={t('design.heaterPanel.pondHeated')} checked={bed.heatToC !== null} onChange={(on) => set({ heatToC: on ? USUAL_HEAT_C : null })} />
+      <CheckField
+        label={t('design.heaterPanel.pondHeated')}
+        checked={bed.heatToC !== null}
+        onChange={(on) => set({ heatToC: on ? USUAL_HEAT_C : null })}
+      />
       {bed.heatToC === null ? null : (
         <>
           <div style={{ maxWidth: '12rem' }}>
@@ -35,7 +39,8 @@ export function HeaterPanel({ bed, shown, set, errorOf }: DesignPart) {
                 t('design.heaterPanel.pondStaysWarmerItself')
               ) : (
                 <>
-                  <strong>{t('design.heaterPanel.kw', { sizeKw: formatNumber(heating.sizeKw) })}</strong> {t('design.heaterPanel.coldestMonthHalfMuch')}{' '}
+                  <strong>{t('design.heaterPanel.kw', { sizeKw: formatNumber(heating.sizeKw) })}</strong>{' '}
+                  {t('design.heaterPanel.coldestMonthHalfMuch')}{' '}
                   <strong>{t('design.heaterPanel.kwh', { kWhPerYear: formatNumber(heating.kWhPerYear) })}</strong>{' '}
                   {t('design.heaterPanel.heatYearLeastMust', {
                     flowM3PerH: show(heating.flowM3PerH, 'flow'),

@@ -43,7 +43,12 @@ export function SizingMethodTable({ result, chosen, house, onChoose, costs, curr
   const spread = Math.max(...areas) / Math.max(0.01, Math.min(...areas))
   return (
     <>
-      <div className="table-responsive" tabIndex={0} role="region" aria-label={t('design.methodTable.fourMethodsSizing')}>
+      <div
+        className="table-responsive"
+        tabIndex={0}
+        role="region"
+        aria-label={t('design.methodTable.fourMethodsSizing')}
+      >
         <table className="table table-sm align-middle mb-1">
           <thead>
             <tr>
@@ -79,7 +84,9 @@ export function SizingMethodTable({ result, chosen, house, onChoose, costs, curr
                 <td className="text-end">{show(s.flowM3PerH, 'flow')}</td>
                 <td>{costs[i].pumpName}</td>
                 {currency ? <td className="text-end">{money(roundMoney(costs[i].totalMinor!), currency)}</td> : null}
-                <td className="text-end">{Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}</td>
+                <td className="text-end">
+                  {Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}
+                </td>
                 <td className="text-end">{show(result.now.sizingMethods[i].areaM2, 'area')}</td>
                 <td>{s.sizingMethod === 'volume' || s.sizingMethod === 'surface' ? '' : t(MONTHS[s.month])}</td>
               </tr>

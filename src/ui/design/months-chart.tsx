@@ -32,7 +32,13 @@ export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; ta
         { ...axis(ink, t('design.monthsChart.gNDay')), type: 'value', min: 0, splitLine: { show: false } },
       ],
       series: [
-        { name: t('design.monthsChart.givenOff'), type: 'bar', yAxisIndex: 1, data: load, itemStyle: { color: ink.amber, opacity: 0.35 } },
+        {
+          name: t('design.monthsChart.givenOff'),
+          type: 'bar',
+          yAxisIndex: 1,
+          data: load,
+          itemStyle: { color: ink.amber, opacity: 0.35 },
+        },
         {
           name: t('design.monthsChart.drawnPlants'),
           type: 'bar',
@@ -50,7 +56,12 @@ export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; ta
             silent: true,
             symbol: 'none',
             lineStyle: { color: ink.rust, type: 'dashed' },
-            label: { formatter: t('design.monthsChart.target', { targetTanMgL }), position: 'insideEndTop', color: ink.rust, fontFamily: FONT },
+            label: {
+              formatter: t('design.monthsChart.target', { targetTanMgL }),
+              position: 'insideEndTop',
+              color: ink.rust,
+              fontFamily: FONT,
+            },
             data: [{ yAxis: targetTanMgL }],
           },
         },

@@ -30,7 +30,9 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
   const [title, setTitle] = useState(t('design.proposalMaker.filter', { name: pond.name }))
   const [intro, setIntro] = useState('')
   const [validUntil, setValidUntil] = useState(() => addDays(new Date().toISOString().slice(0, 10), VALID_DAYS))
-  const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(designs[0] ? [{ designId: designs[0].id, why: '' }] : [])
+  const [options, setOptions] = useState<readonly { designId: string; why: string }[]>(
+    designs[0] ? [{ designId: designs[0].id, why: '' }] : [],
+  )
   const [whatIfId, setWhatIfId] = useState('')
   const [stopReason, setStopReason] = useState('')
   const [busy, setBusy] = useState(false)
@@ -68,11 +70,22 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
         <p className="soft mb-0">{t('design.proposalMaker.saveVersionFirstProposal')}</p>
       ) : (
         <>
-          <TextField label={t('design.proposalMaker.title')} value={title} onChange={(e) => setTitle(e.target.value)} error={fieldError('title')} />
+          <TextField
+            label={t('design.proposalMaker.title')}
+            value={title}
+            onChange={(e) => setTitle(e.target.value)}
+            error={fieldError('title')}
+          />
           <label className="form-label mb-0 mt-1" htmlFor="proposal-intro">
             {t('design.proposalMaker.wordsCustomer')}
           </label>
-          <textarea id="proposal-intro" className="form-control form-control-sm" rows={3} value={intro} onChange={(e) => setIntro(e.target.value)} />
+          <textarea
+            id="proposal-intro"
+            className="form-control form-control-sm"
+            rows={3}
+            value={intro}
+            onChange={(e) => setIntro(e.target.value)}
+          />
           <div className="field-grid mt-1">
             <TextField
               label={t('design.proposalMaker.validUntil')}
@@ -85,7 +98,11 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
           {options.map((option, i) => (
             <div key={i} className="field-grid align-items-end mt-1">
               <ChoiceField
-                label={options.length > 1 ? t('design.proposalMaker.version', { i: OPTION_LABELS[i] }) : t('design.proposalMaker.versionOffered')}
+                label={
+                  options.length > 1
+                    ? t('design.proposalMaker.version', { i: OPTION_LABELS[i] })
+                    : t('design.proposalMaker.versionOffered')
+                }
                 value={option.designId}
                 onChange={(e) => setOptions(options.map((o, n) => (n === i ? { ...o, designId: e.target.value } : o)))}
                 options={designs.map((d) => ({ value: d.id, label: `${d.number}: ${d.name}` }))}
@@ -104,14 +121,24 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
                 type="button"
                 className="btn btn-sm btn-outline-secondary"
                 onClick={() =>
-                  setOptions([...options, { designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id, why: '' }])
+                  setOptions([
+                    ...options,
+                    {
+                      designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id,
+                      why: '',
+                    },
+                  ])
                 }
               >
                 {t('design.proposalMaker.proposalAnotherVersionBeside')}
               </button>
             ) : null}
             {options.length > 1 ? (
-              <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => setOptions(options.slice(0, -1))}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                onClick={() => setOptions(options.slice(0, -1))}
+              >
                 {t('design.proposalMaker.takeLastOneOut')}
               </button>
             ) : null}
@@ -122,7 +149,10 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
               label={t('design.proposalMaker.whatIfGoes')}
               value={whatIfId}
               onChange={(e) => setWhatIfId(e.target.value)}
-              options={[{ value: '', label: 'none' }, ...whatIfs.map((w) => ({ value: w.id as string, label: w.name }))]}
+              options={[
+                { value: '', label: 'none' },
+                ...whatIfs.map((w) => ({ value: w.id as string, label: w.name })),
+              ]}
               error={fieldError('whatIfId')}
             />
           ) : (
@@ -162,16 +192,27 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
                 {t(STATE_WORDS[p.state])}
                 {p.acceptedOption ? ` (${p.acceptedOption})` : ''}
                 {p.answerName && p.answeredAt
-                  ? t('design.proposalMaker.by', { answerName: p.answerName, answeredAt: instant(p.answeredAt, timeZone) })
+                  ? t('design.proposalMaker.by', {
+                      answerName: p.answerName,
+                      answeredAt: instant(p.answeredAt, timeZone),
+                    })
                   : t('design.proposalMaker.validUntil2', { validUntil: longDate(p.validUntil) })}
                 {p.answerNote ? `: “${p.answerNote}”` : ''}
               </span>
               {p.state === 'sent' ? (
                 <span className="ms-auto d-flex gap-2">
-                  <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'renew')}>
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline-secondary"
+                    onClick={() => void act(p.id, p.number, 'renew')}
+                  >
                     {t('design.proposalMaker.newLink')}
                   </button>
-                  <button type="button" className="btn btn-sm btn-outline-secondary" onClick={() => void act(p.id, p.number, 'withdraw')}>
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline-secondary"
+                    onClick={() => void act(p.id, p.number, 'withdraw')}
+                  >
                     {t('design.proposalMaker.withdraw')}
                   </button>
                 </span>

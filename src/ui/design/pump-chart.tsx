@@ -25,21 +25,48 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const head = (v: number) => Number(fromCanonical(v, unitBySymbol('length', headSymbol)).toFixed(3))
     const headOf = pumpHead(result.curve)
     const last = result.curve[result.curve.length - 1].flowM3PerH
-    const pump = Array.from({ length: POINTS + 1 }, (_, i) => [flow((last * i) / POINTS), head(headOf((last * i) / POINTS))])
+    const pump = Array.from({ length: POINTS + 1 }, (_, i) => [
+      flow((last * i) / POINTS),
+      head(headOf((last * i) / POINTS)),
+    ])
     const shutoff = result.curve[0].headM * 1.25
     // curves are named where they begin: the duty point usually sits near their far end
     const named = (points: number[][], text: string, color: string, at = 0) =>
       points.map((value, i) =>
         i === at
-          ? { value, symbolSize: 1, label: { show: true, position: 'right', formatter: text, color, fontFamily: FONT, distance: 12, offset: [0, -10] } }
+          ? {
+              value,
+              symbolSize: 1,
+              label: {
+                show: true,
+                position: 'right',
+                formatter: text,
+                color,
+                fontFamily: FONT,
+                distance: 12,
+                offset: [0, -10],
+              },
+            }
           : value,
       )
     return {
       grid: { left: 46, right: 42, top: 28, bottom: 38 },
       tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => Number(v).toFixed(2) },
-      xAxis: { ...axis(ink, t('design.pumpChart.flow', { flowSymbol })), type: 'value', min: 0, max: flow(last), nameLocation: 'middle', nameGap: 24 },
+      xAxis: {
+        ...axis(ink, t('design.pumpChart.flow', { flowSymbol })),
+        type: 'value',
+        min: 0,
+        max: flow(last),
+        nameLocation: 'middle',
+        nameGap: 24,
+      },
       yAxis: [
-        { ...axis(ink, t('design.pumpChart.head', { headSymbol })), type: 'value', min: 0, max: Math.ceil(head(shutoff)) },
+        {
+          ...axis(ink, t('design.pumpChart.head', { headSymbol })),
+          type: 'value',
+          min: 0,
+          max: Math.ceil(head(shutoff)),
+        },
         { ...axis(ink, t('design.pumpChart.efficiency')), type: 'value', min: 0, splitLine: { show: false } },
       ],
       series: [
@@ -75,7 +102,10 @@ export function PumpChart({ result }: { result: DesignResult }) {
           data: named(
             Array.from({ length: POINTS + 1 }, (_, i) => {
               const at = (last * i) / POINTS
-              return [flow(at), Number((100 * pumpEfficiency({ curve: result.curve, powerW: result.powerW }, at)).toFixed(1))]
+              return [
+                flow(at),
+                Number((100 * pumpEfficiency({ curve: result.curve, powerW: result.powerW }, at)).toFixed(1)),
+              ]
             }),
             'efficiency',
             ink.reed,
@@ -100,5 +130,11 @@ export function PumpChart({ result }: { result: DesignResult }) {
       ],
     }
   }, [result, preferences.units, ink, t])
-  return <Chart option={option} heightPx={250} label={t('design.pumpChart.pumpCurveSystemCurve', { name: result.pump.name })} />
+  return (
+    <Chart
+      option={option}
+      heightPx={250}
+      label={t('design.pumpChart.pumpCurveSystemCurve', { name: result.pump.name })}
+    />
+  )
 }

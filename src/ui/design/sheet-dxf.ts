@@ -32,7 +32,8 @@ const polyline = (dxf: DxfWriter, points: readonly DrawnPoint[], closed: boolean
     { flags: closed ? LWPolylineFlags.Closed : LWPolylineFlags.None, layerName },
   )
 
-const text = (dxf: DxfWriter, at: DrawnPoint, words: string, layerName: string) => dxf.addText(point3d(at.xM, at.yM), TEXT_HEIGHT_M, words, { layerName })
+const text = (dxf: DxfWriter, at: DrawnPoint, words: string, layerName: string) =>
+  dxf.addText(point3d(at.xM, at.yM), TEXT_HEIGHT_M, words, { layerName })
 
 function drawMark(dxf: DxfWriter, mark: Mark): void {
   switch (mark.kind) {

@@ -7,7 +7,15 @@ import { Why } from '@/ui/kit/why'
 import { useShow } from '@/ui/person-context'
 
 /** How the four schools came to their figures, with this pond's own inputs. */
-export function SizingWhy({ designPond, rules, result }: { designPond: DesignPond; rules: FilterRules; result: DesignResult }) {
+export function SizingWhy({
+  designPond,
+  rules,
+  result,
+}: {
+  designPond: DesignPond
+  rules: FilterRules
+  result: DesignResult
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -38,7 +46,9 @@ export function SizingWhy({ designPond, rules, result }: { designPond: DesignPon
             feedProtein: show(rules.feedProtein, 'share'),
             tanLoadGPerD: show(worst.tanLoadGPerD / 1000, 'mass', { scale: 'small' }),
             targetTanMgL: show(rules.targetTanMgL, 'concentration'),
-            plantsCounted: rules.plantsCounted ? t('design.sizingWhy.whatPlantingDrawsTaken') : t('design.sizingWhy.plantsBonusNotCounted'),
+            plantsCounted: rules.plantsCounted
+              ? t('design.sizingWhy.whatPlantingDrawsTaken')
+              : t('design.sizingWhy.plantsBonusNotCounted'),
           })}
         </li>
         <li>{t('design.sizingWhy.closedLoopRemovalPer')}</li>

@@ -19,7 +19,8 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
   const moving = bars.filter((bar) => Math.abs(bar.highAreaM2 - bar.lowAreaM2) > 1e-6)
   const most = Math.max(baseAreaM2, ...moving.flatMap((bar) => [bar.lowAreaM2, bar.highAreaM2])) || 1
   const x = (area: number) => NAME_PX + (area / most) * (WIDTH_PX - NAME_PX - 92)
-  const by = (bar: SensitivityBar, value: number) => (bar.input === 'water-temperature' ? `${value > 0 ? '+' : '−'}${Math.abs(value)} °C` : `× ${value}`)
+  const by = (bar: SensitivityBar, value: number) =>
+    bar.input === 'water-temperature' ? `${value > 0 ? '+' : '−'}${Math.abs(value)} °C` : `× ${value}`
   if (moving.length === 0) return <p className="soft mb-0">{t('design.tornadoChart.methodNothingButOwn')}</p>
   return (
     <>
@@ -48,7 +49,15 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
               <text x={NAME_PX - 8} y={y + 13} textAnchor="end">
                 {t(`design.sensitivityNames.${bar.input}`)}
               </text>
-              <rect x={x(a)} y={y} width={Math.max(1, x(b) - x(a))} height={ROW_PX - 9} fill="var(--water-line)" fillOpacity="0.45" stroke="var(--water-line)">
+              <rect
+                x={x(a)}
+                y={y}
+                width={Math.max(1, x(b) - x(a))}
+                height={ROW_PX - 9}
+                fill="var(--water-line)"
+                fillOpacity="0.45"
+                stroke="var(--water-line)"
+              >
                 <title>{`${by(bar, bar.low)}: ${show(bar.lowAreaM2, 'area')}; ${by(bar, bar.high)}: ${show(bar.highAreaM2, 'area')}`}</title>
               </rect>
               <text x={x(b) + 5} y={y + 13} className="soft-text">
@@ -62,7 +71,11 @@ export function TornadoChart({ input }: { input: DesignProblemInput }) {
           {show(baseAreaM2, 'area')}
         </text>
       </svg>
-      <p className="soft small mb-0">{t('design.tornadoChart.areaAskedGrownFish', { sizingMethod: t(`design.methodNames.${sizingMethod}`).toLowerCase() })}</p>
+      <p className="soft small mb-0">
+        {t('design.tornadoChart.areaAskedGrownFish', {
+          sizingMethod: t(`design.methodNames.${sizingMethod}`).toLowerCase(),
+        })}
+      </p>
     </>
   )
 }

@@ -43,7 +43,10 @@ export interface DesignPart {
 export const orNaN = (value: number | null): number => value ?? Number.NaN
 
 /** Works a design through, or says nothing when it cannot stand as it is: half typed, no such pump, figures that do not go together. */
-export function workThrough(data: Pick<DesignPageData, 'designPond' | 'rules' | 'houseMethod' | 'pumps'>, bed: FilterDesign): Worked | null {
+export function workThrough(
+  data: Pick<DesignPageData, 'designPond' | 'rules' | 'houseMethod' | 'pumps'>,
+  bed: FilterDesign,
+): Worked | null {
   const { designPond: pond, rules, houseMethod, pumps } = data
   if (!pumps.some((pump) => pump.id === bed.pumpId)) return null
   try {
@@ -83,7 +86,9 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
     // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the bench opens
   }, [])
   const read = useMemo(() => FilterDesignInput.safeParse(draft.bed), [draft.bed])
-  const errors = read.success ? {} : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]))
+  const errors = read.success
+    ? {}
+    : Object.fromEntries(read.error.issues.map((issue) => [issue.path.join('.'), issue.message]))
   const valid = read.success ? read.data : null
   const worked = useMemo(() => (valid ? workThrough(data, valid) : null), [valid, data])
   // while a figure is half typed, the last good picture stays
@@ -103,7 +108,10 @@ export function useDesign(data: DesignPageData, versionNumber: number | null, ma
     return () => window.removeEventListener('keydown', onKey)
   }, [undo, redo])
 
-  const keeping = useKeptDraft(data.pond.id, mayWrite && history.canUndo && worked ? { fromVersion, draft: { ...draft, bed: worked.bed } } : null)
+  const keeping = useKeptDraft(
+    data.pond.id,
+    mayWrite && history.canUndo && worked ? { fromVersion, draft: { ...draft, bed: worked.bed } } : null,
+  )
 
   return {
     opened,

@@ -29,15 +29,36 @@ export function useHistory<Value>(first: Value) {
   const undo = useCallback(
     () =>
       setHistory((h) =>
-        h.past.length === 0 ? h : { past: h.past.slice(0, -1), present: h.past[h.past.length - 1], future: [h.present, ...h.future], what: '', at: 0 },
+        h.past.length === 0
+          ? h
+          : {
+              past: h.past.slice(0, -1),
+              present: h.past[h.past.length - 1],
+              future: [h.present, ...h.future],
+              what: '',
+              at: 0,
+            },
       ),
     [],
   )
   const redo = useCallback(
-    () => setHistory((h) => (h.future.length === 0 ? h : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), what: '', at: 0 })),
+    () =>
+      setHistory((h) =>
+        h.future.length === 0
+          ? h
+          : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), what: '', at: 0 },
+      ),
     [],
   )
   /** Back to a value with nothing to undo. */
   const reset = useCallback((value: Value) => setHistory({ past: [], present: value, future: [], what: '', at: 0 }), [])
-  return { value: history.present, change, undo, redo, reset, canUndo: history.past.length > 0, canRedo: history.future.length > 0 }
+  return {
+    value: history.present,
+    change,
+    undo,
+    redo,
+    reset,
+    canUndo: history.past.length > 0,
+    canRedo: history.future.length > 0,
+  }
 }

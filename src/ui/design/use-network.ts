@@ -27,7 +27,11 @@ export function useNetwork(inp: string | null): NetworkState {
     const started = performance.now()
     void remote.current?.solveInp(inp).then((outcome) => {
       if (!latest) return
-      setState(outcome.ok ? { status: 'solved', network: outcome.value, tookMs: performance.now() - started } : { status: 'refused', problem: outcome.problem })
+      setState(
+        outcome.ok
+          ? { status: 'solved', network: outcome.value, tookMs: performance.now() - started }
+          : { status: 'refused', problem: outcome.problem },
+      )
     })
     return () => {
       latest = false

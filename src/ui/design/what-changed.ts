@@ -19,7 +19,10 @@ export function changesBetween(
   t: Texts,
 ): Change[] {
   const figures = (w: Worked): [string, string][] => [
-    [t('design.whatChanged.bed'), `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`],
+    [
+      t('design.whatChanged.bed'),
+      `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
+    ],
     [t('design.whatChanged.area'), show(w.result.areaM2, 'area')],
     [t('design.whatChanged.depth'), show(w.result.depthM, 'length', { scale: 'small' })],
     [t('design.whatChanged.pump'), w.result.pump.name],
@@ -27,17 +30,28 @@ export function changesBetween(
     [t('design.whatChanged.pastBed'), show(w.bed.bypassShare, 'share')],
     [t('design.whatChanged.deliveryBore'), show(w.bed.delivery.diameterM, 'length', { scale: 'small' })],
     [t('design.whatChanged.distributionPipe'), show(w.bed.manifold.diameterM, 'length', { scale: 'small' })],
-    [t('design.whatChanged.return'), `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`],
+    [
+      t('design.whatChanged.return'),
+      `${w.bed.outlet.count} × ${show(w.bed.outlet.diameterM, 'length', { scale: 'small' })}`,
+    ],
     [t('design.whatChanged.tanWorstMonth'), show(w.result.worstTanMgL, 'concentration')],
     [t('design.whatChanged.power'), `${Math.round(w.result.powerW)} W`],
     [t('design.whatChanged.stone'), show(w.result.weights.stoneT * 1000, 'mass')],
   ]
   const [old, now] = [figures(before), figures(after)]
-  const changed = now.flatMap(([what, value], i) => (value === old[i][1] ? [] : [{ what, before: old[i][1], after: value }]))
+  const changed = now.flatMap(([what, value], i) =>
+    value === old[i][1] ? [] : [{ what, before: old[i][1], after: value }],
+  )
   const verdicts = after.checks.flatMap((check) => {
     const was = before.checks.find((c) => c.id === check.id)
     return was && was.verdict !== check.verdict
-      ? [{ what: checkWords(check, show, t).title, before: t(VERDICT_NAMES[was.verdict]), after: t(VERDICT_NAMES[check.verdict]) }]
+      ? [
+          {
+            what: checkWords(check, show, t).title,
+            before: t(VERDICT_NAMES[was.verdict]),
+            after: t(VERDICT_NAMES[check.verdict]),
+          },
+        ]
       : []
   })
   return [...changed, ...verdicts]

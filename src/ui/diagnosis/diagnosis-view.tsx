@@ -4,7 +4,14 @@ import Link from 'next/link'
 import { useMemo, useState } from 'react'
 import { causeOf, type CauseKey, type RemedyDose } from '@/core/diagnosis/causes'
 import { diagnose, type Evidence, type RankedCause } from '@/core/diagnosis/diagnose'
-import { anythingWrong, FINDING_KEYS, FINDINGS, type FindingKey, type FindingKind, type Findings } from '@/core/diagnosis/findings'
+import {
+  anythingWrong,
+  FINDING_KEYS,
+  FINDINGS,
+  type FindingKey,
+  type FindingKind,
+  type Findings,
+} from '@/core/diagnosis/findings'
 import { addDays } from '@/core/numeric/calendar'
 import { visitType } from '@/core/visits/visit-types'
 import { longDate, shortDate } from '@/domain/shared/dates'
@@ -44,7 +51,14 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
       return found === undefined ? rest : { ...rest, [key]: found }
     })
   const asked = (finding: FindingKey, isNext = false) => (
-    <FindingQuestion key={finding} finding={finding} told={told[finding]} known={data.known[finding]} onSay={(found) => say(finding, found)} next={isNext} />
+    <FindingQuestion
+      key={finding}
+      finding={finding}
+      told={told[finding]}
+      known={data.known[finding]}
+      onSay={(found) => say(finding, found)}
+      next={isNext}
+    />
   )
   const wrong = anythingWrong(findings)
   const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
@@ -62,9 +76,15 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
         <div className="next-question">
           <section className="sheet" aria-label={t('diagnosis.diagnosisView.nextQuestion')}>
             <h2>{next ? t('diagnosis.diagnosisView.whatWouldTellMost') : t('diagnosis.diagnosisView.enoughTold')}</h2>
-            {next ? asked(next.finding, true) : <p className="soft mb-0">{t('diagnosis.diagnosisView.noFurtherQuestionWould')}</p>}
+            {next ? (
+              asked(next.finding, true)
+            ) : (
+              <p className="soft mb-0">{t('diagnosis.diagnosisView.noFurtherQuestionWould')}</p>
+            )}
             {next && FINDINGS[next.finding].minutes > 1 ? (
-              <p className="soft small mb-0">{t('diagnosis.diagnosisView.aboutMinutesWater', { minutes: FINDINGS[next.finding].minutes })}</p>
+              <p className="soft small mb-0">
+                {t('diagnosis.diagnosisView.aboutMinutesWater', { minutes: FINDINGS[next.finding].minutes })}
+              </p>
             ) : null}
           </section>
         </div>
@@ -75,10 +95,17 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
               <>
                 <ol className="cause-list">
                   {likely.map((r) => (
-                    <CauseLine key={r.cause} ranked={r} chosen={r.cause === cause} onChoose={() => setChosen(r.cause)} />
+                    <CauseLine
+                      key={r.cause}
+                      ranked={r}
+                      chosen={r.cause === cause}
+                      onChoose={() => setChosen(r.cause)}
+                    />
                   ))}
                 </ol>
-                {ranked[0].likelihood < FAIRLY_SURE ? <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p> : null}
+                {ranked[0].likelihood < FAIRLY_SURE ? (
+                  <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p>
+                ) : null}
               </>
             ) : (
               <p className="soft">{t('diagnosis.diagnosisView.nothingWrongReportedNo')}</p>
@@ -133,7 +160,8 @@ function EvidenceWords({ title, list }: { title: string; list: readonly Evidence
       {list.slice(0, EVIDENCE_SHOWN).map((e, i) => (
         <span key={e.finding}>
           {i > 0 ? ' · ' : ''}
-          {FINDINGS[e.finding].question} <em>{t(e.found ? 'diagnosis.diagnosisView.yes' : 'diagnosis.diagnosisView.no')}</em>
+          {FINDINGS[e.finding].question}{' '}
+          <em>{t(e.found ? 'diagnosis.diagnosisView.yes' : 'diagnosis.diagnosisView.no')}</em>
         </span>
       ))}
     </div>
@@ -180,7 +208,9 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
       {urgent ? <p className="verdict stop d-block text-start">{urgent}</p> : null}
       {specialist ? (
         <p className="mb-1">
-          {specialist === 'vet' ? t('diagnosis.diagnosisView.vetFishHealthSpecialist') : t('diagnosis.diagnosisView.wiringLampsIsolateProve')}
+          {specialist === 'vet'
+            ? t('diagnosis.diagnosisView.vetFishHealthSpecialist')
+            : t('diagnosis.diagnosisView.wiringLampsIsolateProve')}
         </p>
       ) : null}
       <ol className="mb-2">
@@ -212,7 +242,11 @@ function RemedySheet({ data, cause, findings }: { data: DiagnosisData; cause: Ca
       </p>
       <ProblemNote problem={problem} />
       {data.mayPlan ? (
-        <button className="btn btn-primary" disabled={saved} onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}>
+        <button
+          className="btn btn-primary"
+          disabled={saved}
+          onClick={() => void save('POST', `/api/v1/ponds/${data.pond.id}/diagnoses`, { findings, cause })}
+        >
           {t('diagnosis.diagnosisView.putTheseStepsPond')}
         </button>
       ) : null}

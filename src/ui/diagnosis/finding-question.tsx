@@ -28,7 +28,10 @@ export function FindingQuestion({ finding, told, known, onSay, next = false }: F
       <span>
         {question}
         {known && told === undefined ? (
-          <span className="soft small"> {t('diagnosis.findingQuestion.by', { found: known.found ? 'yes' : 'no', source: known.source })}</span>
+          <span className="soft small">
+            {' '}
+            {t('diagnosis.findingQuestion.by', { found: known.found ? 'yes' : 'no', source: known.source })}
+          </span>
         ) : null}
       </span>
       <span className="btn-group btn-group-sm">

@@ -28,12 +28,19 @@ export function SavedDiagnoses({ data }: { data: DiagnosisData }) {
             <div className="soft small">
               {kept.madeByName}, {longDate(kept.madeOn)}
               {kept.betterFrom && kept.betterTo
-                ? t('diagnosis.savedDiagnoses.betterBetween', { betterFrom: shortDate(kept.betterFrom), betterTo: shortDate(kept.betterTo) })
+                ? t('diagnosis.savedDiagnoses.betterBetween', {
+                    betterFrom: shortDate(kept.betterFrom),
+                    betterTo: shortDate(kept.betterTo),
+                  })
                 : ''}
             </div>
             <Since kept={kept} today={data.today} />
             {data.mayLog ? (
-              <span className="btn-group btn-group-sm mt-1" role="group" aria-label={t('diagnosis.savedDiagnoses.whatCame')}>
+              <span
+                className="btn-group btn-group-sm mt-1"
+                role="group"
+                aria-label={t('diagnosis.savedDiagnoses.whatCame')}
+              >
                 {DIAGNOSIS_OUTCOMES.map((outcome) => (
                   <button
                     key={outcome}
@@ -69,12 +76,15 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
     <>
       {check.verdict ? (
         <p className="mb-1 mt-1">
-          <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>{check.verdict === 'not' ? t('diagnosis.savedDiagnoses.notBetter') : check.verdict}</span>{' '}
+          <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>
+            {check.verdict === 'not' ? t('diagnosis.savedDiagnoses.notBetter') : check.verdict}
+          </span>{' '}
           {t('diagnosis.savedDiagnoses.testsSince')}
         </p>
       ) : due ? (
         <p className="mb-1 mt-1">
-          <span className="verdict look">{t('diagnosis.savedDiagnoses.look')}</span> {t('diagnosis.savedDiagnoses.shouldLookBetterNow')}
+          <span className="verdict look">{t('diagnosis.savedDiagnoses.look')}</span>{' '}
+          {t('diagnosis.savedDiagnoses.shouldLookBetterNow')}
         </p>
       ) : null}
       {check.lines.length > 0 ? (
@@ -98,7 +108,9 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
                   loading="lazy"
                 />
                 <figcaption className="soft small">
-                  {t(i === 0 ? 'diagnosis.savedDiagnoses.before' : 'diagnosis.savedDiagnoses.since', { day: shortDate(dayIn(photo.takenAt, timeZone)) })}
+                  {t(i === 0 ? 'diagnosis.savedDiagnoses.before' : 'diagnosis.savedDiagnoses.since', {
+                    day: shortDate(dayIn(photo.takenAt, timeZone)),
+                  })}
                 </figcaption>
               </figure>
             ) : null,
@@ -115,19 +127,23 @@ function Line({ line }: { line: CheckLine }) {
   const show = useShow()
   const [test] = line.tests
   const value = (v: number) => show(v, readingQuantity(test), { scale: readingScale(test), significant: 2 })
-  const question = line.what === 'clarity' ? t('diagnosis.savedDiagnoses.waterStillMurky') : FINDINGS[line.what].question
+  const question =
+    line.what === 'clarity' ? t('diagnosis.savedDiagnoses.waterStillMurky') : FINDINGS[line.what].question
   if (line.stillSo === null)
     return (
       <>
         {question}{' '}
         <span className="soft">
-          {t('diagnosis.savedDiagnoses.notTestedSinceWould', { map: line.tests.map((kind) => t(`water.readingNames.${kind}`).toLowerCase()).join(', ') })}
+          {t('diagnosis.savedDiagnoses.notTestedSinceWould', {
+            map: line.tests.map((kind) => t(`water.readingNames.${kind}`).toLowerCase()).join(', '),
+          })}
         </span>
       </>
     )
   return (
     <>
-      {question} <strong>{line.stillSo ? t('diagnosis.savedDiagnoses.stillSo') : t('diagnosis.savedDiagnoses.noLonger')}</strong>
+      {question}{' '}
+      <strong>{line.stillSo ? t('diagnosis.savedDiagnoses.stillSo') : t('diagnosis.savedDiagnoses.noLonger')}</strong>
       {t('diagnosis.savedDiagnoses.on', {
         test: t(`water.readingNames.${test}`).toLowerCase(),
         before: line.before === null ? '' : t('diagnosis.savedDiagnoses.then', { before: value(line.before) }),

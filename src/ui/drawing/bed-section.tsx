@@ -55,10 +55,17 @@ export function BedSection({
   const exaggerate = Math.max(1, Math.round((lengthM / Math.max(depthM, 0.2) / 1.9) * 2) / 2)
   const labelM = lengthM * LABEL_M_SHARE
   const vaultM = withVault ? Math.max(0.3, lengthM * 0.06) : 0
-  const scale = fitScale(FRAME, { minX: -vaultM, maxX: lengthM + labelM, minY: -0.18 * depthM, maxY: depthM * 1.06 }, { exaggerate })
+  const scale = fitScale(
+    FRAME,
+    { minX: -vaultM, maxX: lengthM + labelM, minY: -0.18 * depthM, maxY: depthM * 1.06 },
+    { exaggerate },
+  )
   const thick = (m: number) => show(m, 'length', { scale: 'small' })
   const [left, right, base, top] = [scale.x(0), scale.x(lengthM), scale.y(0), scale.y(depthM)]
-  const bands = layers.map((layer, i) => ({ layer, below: layers.slice(0, i).reduce((sum, l) => sum + l.thicknessM, 0) }))
+  const bands = layers.map((layer, i) => ({
+    layer,
+    below: layers.slice(0, i).reduce((sum, l) => sum + l.thicknessM, 0),
+  }))
   const pipe = Math.max(4, manifoldDiameterM * scale.pxPerMDown)
   const pipeY = base - pipe / 2 - 2
   return (
@@ -67,12 +74,26 @@ export function BedSection({
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       role={onMoveBoundary ? 'group' : 'img'}
-      aria-label={t('drawing.bedSection.sectionBedLongDeep', { lengthM: show(lengthM, 'length'), depthM: show(depthM, 'length'), count: layers.length })}
+      aria-label={t('drawing.bedSection.sectionBedLongDeep', {
+        lengthM: show(lengthM, 'length'),
+        depthM: show(depthM, 'length'),
+        count: layers.length,
+      })}
     >
       <defs>
         {(Object.keys(PATTERN) as BedMaterialKey[]).map((key) => (
-          <pattern key={key} id={`stone-${key}`} width={PATTERN[key].size} height={PATTERN[key].size} patternUnits="userSpaceOnUse">
-            <rect width={PATTERN[key].size} height={PATTERN[key].size} fill={key === 'void-modules' ? 'var(--water-fill)' : 'var(--earth)'} />
+          <pattern
+            key={key}
+            id={`stone-${key}`}
+            width={PATTERN[key].size}
+            height={PATTERN[key].size}
+            patternUnits="userSpaceOnUse"
+          >
+            <rect
+              width={PATTERN[key].size}
+              height={PATTERN[key].size}
+              fill={key === 'void-modules' ? 'var(--water-fill)' : 'var(--earth)'}
+            />
             {key === 'void-modules' ? (
               <path d={`M0 0H26V26H0Z`} fill="none" stroke="var(--water-line)" strokeOpacity="0.55" />
             ) : (
@@ -95,7 +116,15 @@ export function BedSection({
         const [y1, y2] = [scale.y(below + layer.thicknessM), scale.y(below)]
         return (
           <g key={i}>
-            <rect x={left} y={y1} width={right - left} height={y2 - y1} fill={`url(#stone-${layer.material})`} stroke="var(--ink-soft)" strokeWidth="0.8" />
+            <rect
+              x={left}
+              y={y1}
+              width={right - left}
+              height={y2 - y1}
+              fill={`url(#stone-${layer.material})`}
+              stroke="var(--ink-soft)"
+              strokeWidth="0.8"
+            />
             <path className="dimension" d={`M${right + 4} ${y1}h8M${right + 8} ${y1}V${y2}M${right + 4} ${y2}h8`} />
             <text x={right + 16} y={(y1 + y2) / 2 + 4}>
               {thick(layer.thicknessM)} {BED_MATERIALS[layer.material].name.replace(/ \(.*/, '')}
@@ -105,7 +134,14 @@ export function BedSection({
       })}
       {withVault ? (
         <>
-          <rect x={scale.x(-vaultM)} y={top} width={left - scale.x(-vaultM)} height={base - top} fill="var(--water-fill)" stroke="var(--ink)" />
+          <rect
+            x={scale.x(-vaultM)}
+            y={top}
+            width={left - scale.x(-vaultM)}
+            height={base - top}
+            fill="var(--water-fill)"
+            stroke="var(--ink)"
+          />
           <text x={(scale.x(-vaultM) + left) / 2} y={top - 6} textAnchor="middle" className="soft-text">
             {t('drawing.bedSection.vault')}
           </text>
@@ -116,7 +152,11 @@ export function BedSection({
       ) : (
         <>
           <path d={`M${scale.x(-vaultM)} ${pipeY}H${right - 6}`} stroke="var(--ink)" strokeWidth={pipe} />
-          <path d={`M${scale.x(-vaultM)} ${pipeY}H${right - 6}`} stroke="var(--water-fill)" strokeWidth={Math.max(2, pipe - 2.5)} />
+          <path
+            d={`M${scale.x(-vaultM)} ${pipeY}H${right - 6}`}
+            stroke="var(--water-fill)"
+            strokeWidth={Math.max(2, pipe - 2.5)}
+          />
           {[0.2, 0.4, 0.6, 0.8].map((share) => (
             <path
               key={share}
@@ -171,7 +211,21 @@ export function BedSection({
 }
 
 /** Streamlines along a horizontal bed: where most of the water passes under the roots, so are they drawn. */
-function AlongFlow({ left, right, top, base, along, rootShare }: { left: number; right: number; top: number; base: number; along: Feed; rootShare: number }) {
+function AlongFlow({
+  left,
+  right,
+  top,
+  base,
+  along,
+  rootShare,
+}: {
+  left: number
+  right: number
+  top: number
+  base: number
+  along: Feed
+  rootShare: number
+}) {
   const headerTop = along === 'full-height-header' ? top : base - Math.min(14, (base - top) * 0.3)
   const lines = 5
   // the share of streamlines in the upper half of the bed follows the share that reaches the roots
@@ -180,13 +234,23 @@ function AlongFlow({ left, right, top, base, along, rootShare }: { left: number;
     return (
       base -
       (base - top) *
-        (share <= 1 - rootShare ? (share / Math.max(1 - rootShare, 0.01)) * 0.5 : 0.5 + ((share - (1 - rootShare)) / Math.max(rootShare, 0.01)) * 0.45)
+        (share <= 1 - rootShare
+          ? (share / Math.max(1 - rootShare, 0.01)) * 0.5
+          : 0.5 + ((share - (1 - rootShare)) / Math.max(rootShare, 0.01)) * 0.45)
     )
   })
   return (
     <g>
       {[left, right - 6].map((x) => (
-        <rect key={x} x={x} y={headerTop} width={6} height={base - headerTop} fill="var(--water-fill)" stroke="var(--ink)" />
+        <rect
+          key={x}
+          x={x}
+          y={headerTop}
+          width={6}
+          height={base - headerTop}
+          fill="var(--water-fill)"
+          stroke="var(--ink)"
+        />
       ))}
       {heights.map((y, i) => {
         const start = along === 'full-height-header' ? y : base - 6
@@ -226,7 +290,9 @@ function BoundaryHandle({ name, valueText, thicknessM, y, left, right, belowM, l
     onMove(Number(Math.max(KEY_STEP_M, level - belowM).toFixed(3)))
   }
   const key = (event: KeyboardEvent) => {
-    const step = { ArrowUp: KEY_STEP_M, ArrowDown: -KEY_STEP_M, PageUp: 5 * KEY_STEP_M, PageDown: -5 * KEY_STEP_M }[event.key]
+    const step = { ArrowUp: KEY_STEP_M, ArrowDown: -KEY_STEP_M, PageUp: 5 * KEY_STEP_M, PageDown: -5 * KEY_STEP_M }[
+      event.key
+    ]
     if (step === undefined) return
     event.preventDefault()
     onMove(Number(Math.max(KEY_STEP_M, thicknessM + step).toFixed(3)))

@@ -72,9 +72,13 @@ describe('the bed', () => {
         <BedSection lengthM={4} layers={DEFAULT_LAYERS} manifoldDiameterM={0.1} airBreakM={0.8} />
       </AsPerson>,
     )
-    const heights = [...container.querySelectorAll('rect[fill^="url(#stone-"]')].map((r) => Number(r.getAttribute('height')))
+    const heights = [...container.querySelectorAll('rect[fill^="url(#stone-"]')].map((r) =>
+      Number(r.getAttribute('height')),
+    )
     expect(heights).toHaveLength(5)
-    heights.forEach((h, i) => expect(h / heights[0]).toBeCloseTo(DEFAULT_LAYERS[i].thicknessM / DEFAULT_LAYERS[0].thicknessM, 5))
+    heights.forEach((h, i) =>
+      expect(h / heights[0]).toBeCloseTo(DEFAULT_LAYERS[i].thicknessM / DEFAULT_LAYERS[0].thicknessM, 5),
+    )
     expect(screen.getByText(/250\smm Gravel 19–38 mm/)).toBeInTheDocument()
     expect(screen.queryByText('drains back to here')).not.toBeInTheDocument()
   })

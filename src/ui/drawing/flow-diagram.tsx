@@ -27,7 +27,8 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
   const y = (i: number, of: number) => 10 + (height - 20) * ((i + 0.5) / of)
   const middle = height / 2
   const total = plan.branches.reduce((sum, _, i) => sum + Math.max(0, flowOf(linkIds.branch(i)) ?? 0), 0)
-  const stroke = (flow: number | null) => (flow === null || total === 0 ? 1.5 : Math.max(1.5, (Math.abs(flow) / total) * MOST_STROKE_PX))
+  const stroke = (flow: number | null) =>
+    flow === null || total === 0 ? 1.5 : Math.max(1.5, (Math.abs(flow) / total) * MOST_STROKE_PX)
   const words = (flow: number | null) => (flow === null ? '' : show(Math.max(0, flow), 'flow'))
   const link = (d: string, flow: number | null, shut = false) => (
     <path
@@ -44,7 +45,9 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
       viewBox={`0 0 ${WIDTH_PX} ${height}`}
       role="img"
       aria-label={t('drawing.flowDiagram.flowDiagram', {
-        map: plan.branches.map((b, i) => `${t(`design.branchNames.${b.kind}`)} ${words(flowOf(linkIds.branch(i)))}`).join(', '),
+        map: plan.branches
+          .map((b, i) => `${t(`design.branchNames.${b.kind}`)} ${words(flowOf(linkIds.branch(i)))}`)
+          .join(', '),
       })}
     >
       {plan.intakes.map((intake, i) => {
@@ -52,7 +55,11 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
         const flow = intake[season] ? flowOf(linkIds.intake(i)) : 0
         return (
           <g key={i}>
-            {link(`M${X.intake + 118} ${at}C${X.suction - 30} ${at} ${X.suction - 50} ${middle} ${X.suction} ${middle}`, flow, !intake[season])}
+            {link(
+              `M${X.intake + 118} ${at}C${X.suction - 30} ${at} ${X.suction - 50} ${middle} ${X.suction} ${middle}`,
+              flow,
+              !intake[season],
+            )}
             <rect className="node" x={X.intake} y={at - 17} width={118} height={34} rx={4} />
             <text x={X.intake + 59} y={at - 2} textAnchor="middle">
               {t(`design.intakeNames.${intake.kind}`)}
@@ -71,7 +78,11 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
             {link(`M${X.suction} ${middle}C${X.suction + 30} ${middle} ${X.pump - 40} ${at} ${X.pump} ${at}`, flow)}
             {link(`M${X.pump + 40} ${at}C${X.split - 40} ${at} ${X.split - 50} ${middle} ${X.split} ${middle}`, flow)}
             <circle className="node" cx={X.pump + 20} cy={at} r={20} />
-            <path d={`M${X.pump + 10} ${at - 10}L${X.pump + 36} ${at}L${X.pump + 10} ${at + 10}Z`} fill="none" stroke="var(--ink)" />
+            <path
+              d={`M${X.pump + 10} ${at - 10}L${X.pump + 36} ${at}L${X.pump + 10} ${at + 10}Z`}
+              fill="none"
+              stroke="var(--ink)"
+            />
             <text x={X.pump + 20} y={at + 34} textAnchor="middle" className="soft-text">
               {words(flow)}
             </text>

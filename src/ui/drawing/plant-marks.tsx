@@ -40,7 +40,18 @@ const KEY_STEP_M = 0.1
 const LEAST_RADIUS_M = 0.08
 
 /** Groups of plants as circles of the ground they cover: drag one, or focus it and use the arrow keys. */
-export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => points, clipPath, picked, onPick, onMove, onDrop }: PlantMarksProps) {
+export function PlantMarks({
+  marks,
+  frame,
+  scale,
+  bounds,
+  clip = (points) => points,
+  clipPath,
+  picked,
+  onPick,
+  onMove,
+  onDrop,
+}: PlantMarksProps) {
   const t = useTexts()
 
   const show = useShow()
@@ -51,13 +62,20 @@ export function PlantMarks({ marks, frame, scale, bounds, clip = (points) => poi
     const box = event.currentTarget.ownerSVGElement!.getBoundingClientRect()
     const x = ((event.clientX - box.left) / box.width) * frame.widthPx
     const y = ((event.clientY - box.top) / box.height) * frame.heightPx
-    onMove?.(index, within(minX + (x - scale.x(minX)) / scale.pxPerM, minX, maxX), within(minY + (scale.y(minY) - y) / scale.pxPerM, minY, maxY))
+    onMove?.(
+      index,
+      within(minX + (x - scale.x(minX)) / scale.pxPerM, minX, maxX),
+      within(minY + (scale.y(minY) - y) / scale.pxPerM, minY, maxY),
+    )
   }
   const key = (index: number) => (event: KeyboardEvent) => {
     const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
     if (!step || !onMove) return
     event.preventDefault()
-    const [xM, yM] = [within(marks[index].xM + step[0] * KEY_STEP_M, minX, maxX), within(marks[index].yM + step[1] * KEY_STEP_M, minY, maxY)]
+    const [xM, yM] = [
+      within(marks[index].xM + step[0] * KEY_STEP_M, minX, maxX),
+      within(marks[index].yM + step[1] * KEY_STEP_M, minY, maxY),
+    ]
     onMove(index, xM, yM)
     onDrop?.(index, xM, yM)
   }

@@ -35,12 +35,30 @@ export function PlantingPlan({ bed, groups = bed.planting, picked, onPick, onMov
       className="drawing"
       viewBox={`0 0 ${FRAME.widthPx} ${FRAME.heightPx}`}
       role="group"
-      aria-label={t('drawing.plantingPlan.plantingPlanBed', { lengthM: show(lengthM, 'length'), widthM: show(widthM, 'length') })}
+      aria-label={t('drawing.plantingPlan.plantingPlanBed', {
+        lengthM: show(lengthM, 'length'),
+        widthM: show(widthM, 'length'),
+      })}
     >
       {bed.round ? (
-        <circle cx={(left + right) / 2} cy={(top + bottom) / 2} r={(right - left) / 2} fill="var(--earth)" stroke="var(--ink)" strokeWidth="1.5" />
+        <circle
+          cx={(left + right) / 2}
+          cy={(top + bottom) / 2}
+          r={(right - left) / 2}
+          fill="var(--earth)"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+        />
       ) : (
-        <rect x={left} y={top} width={right - left} height={bottom - top} fill="var(--earth)" stroke="var(--ink)" strokeWidth="1.5" />
+        <rect
+          x={left}
+          y={top}
+          width={right - left}
+          height={bottom - top}
+          fill="var(--earth)"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+        />
       )}
       {FILTER_TYPE_FACTS[bed.type].path === 'up' && !bed.round ? (
         <>

@@ -25,7 +25,12 @@ interface PondPlanProps {
   readonly basin: Basin
   readonly handles?: readonly PlanHandle[]
   /** What is drawn over the pond, in its scale. */
-  readonly children?: (on: { frame: Frame; scale: Scale; bounds: ReturnType<typeof boundsOf>; clipPath: string }) => ReactNode
+  readonly children?: (on: {
+    frame: Frame
+    scale: Scale
+    bounds: ReturnType<typeof boundsOf>
+    clipPath: string
+  }) => ReactNode
 }
 
 /** A pond from above, to scale: waterline, depth zones, the line of the section, size. */
@@ -41,7 +46,12 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
   const scale = held ?? fitScale(FRAME, bounds)
   const cut = scale.y(cutLine(basin))
   const length = (m: number) => show(m, 'length')
-  const [left, right, top, bottom] = [scale.x(bounds.minX), scale.x(bounds.maxX), scale.y(bounds.maxY), scale.y(bounds.minY)]
+  const [left, right, top, bottom] = [
+    scale.x(bounds.minX),
+    scale.x(bounds.maxX),
+    scale.y(bounds.maxY),
+    scale.y(bounds.minY),
+  ]
   return (
     <svg
       className="drawing"
@@ -57,8 +67,16 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       <path d={pathOf([basin.outline], scale)} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="2" />
       {basin.zones.map((zone, i) => (
         <g key={`${zone.name}${i}`}>
-          {i > 0 ? <path d={pathOf(zone.topOutlines, scale)} fill="none" stroke="var(--water-line)" strokeDasharray="4 3" /> : null}
-          <path d={pathOf(zone.floorOutlines, scale)} fill="var(--water-line)" fillOpacity={0.16 * DEEPER[i]} stroke="var(--water-line)" strokeOpacity="0.55" />
+          {i > 0 ? (
+            <path d={pathOf(zone.topOutlines, scale)} fill="none" stroke="var(--water-line)" strokeDasharray="4 3" />
+          ) : null}
+          <path
+            d={pathOf(zone.floorOutlines, scale)}
+            fill="var(--water-line)"
+            fillOpacity={0.16 * DEEPER[i]}
+            stroke="var(--water-line)"
+            strokeOpacity="0.55"
+          />
         </g>
       ))}
       <path d={`M${left - 14} ${cut}H${right + 14}`} stroke="var(--iris)" strokeDasharray="10 4 2 4" />
@@ -68,7 +86,10 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
       <text x={right + 17} y={cut + 4} style={{ fill: 'var(--iris)' }}>
         {t('drawing.pondPlan.a')}
       </text>
-      <path className="dimension" d={`M${left} ${bottom + 8}v8M${left} ${bottom + 12}H${right}M${right} ${bottom + 8}v8`} />
+      <path
+        className="dimension"
+        d={`M${left} ${bottom + 8}v8M${left} ${bottom + 12}H${right}M${right} ${bottom + 8}v8`}
+      />
       <text x={(left + right) / 2} y={bottom + 27} textAnchor="middle">
         {length(bounds.maxX - bounds.minX)}
       </text>
@@ -96,7 +117,11 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
             className="handle point"
             role="button"
             tabIndex={0}
-            aria-label={t('drawing.pondPlan.alongAcross', { name: handle.name, xM: length(handle.xM), yM: length(handle.yM) })}
+            aria-label={t('drawing.pondPlan.alongAcross', {
+              name: handle.name,
+              xM: length(handle.xM),
+              yM: length(handle.yM),
+            })}
             cx={cx}
             cy={cy}
             r={6}

@@ -33,7 +33,8 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
     { down: true, exaggerate },
   )
   const scale = { ...fitted, x: (m: number) => NAMES_PX + fitted.x(m) }
-  const at = (p: { chainageM: number; depthM: number }) => `${scale.x(p.chainageM).toFixed(1)} ${scale.y(p.depthM).toFixed(1)}`
+  const at = (p: { chainageM: number; depthM: number }) =>
+    `${scale.x(p.chainageM).toFixed(1)} ${scale.y(p.depthM).toFixed(1)}`
   const surface = scale.y(0)
   const foot = scale.y(basin.maxDepthM * 1.08)
   const [bankLeft, bankRight] = [scale.x(minX - bankM), scale.x(maxX + bankM)]
@@ -49,16 +50,28 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
         d={`M${bankLeft} ${surface - 4}L${scale.x(minX)} ${surface - 4}L${profile.map(at).join('L')}L${scale.x(maxX)} ${surface - 4}L${bankRight} ${surface - 4}V${foot}H${bankLeft}Z`}
         fill="var(--earth)"
       />
-      <path d={`M${profile.map(at).join('L')}Z`} fill={waterC === undefined ? 'var(--water-fill)' : waterColour(waterC)} />
+      <path
+        d={`M${profile.map(at).join('L')}Z`}
+        fill={waterC === undefined ? 'var(--water-fill)' : waterColour(waterC)}
+      />
       <path d={`M${profile.map(at).join('L')}`} fill="none" stroke="var(--ink)" strokeWidth="1.6" />
       <path d={`M${scale.x(minX)} ${surface}H${scale.x(maxX)}`} stroke="var(--water-line)" strokeWidth="1.5" />
       {basin.zones.map((zone, i) => (
         <g key={`${zone.name}${i}`}>
-          <path className="dimension" d={`M${bankRight - 4} ${scale.y(zone.floorDepthM)}h-${bankRight - scale.x(maxX) + 4}`} strokeDasharray="3 3" />
+          <path
+            className="dimension"
+            d={`M${bankRight - 4} ${scale.y(zone.floorDepthM)}h-${bankRight - scale.x(maxX) + 4}`}
+            strokeDasharray="3 3"
+          />
           <text x={bankRight + 3} y={scale.y(zone.floorDepthM) + 4}>
             −{depth(zone.floorDepthM)}
           </text>
-          <text x={bankLeft - 4} y={scale.y((zone.topDepthM + zone.floorDepthM) / 2) + 4} textAnchor="end" className="soft-text">
+          <text
+            x={bankLeft - 4}
+            y={scale.y((zone.topDepthM + zone.floorDepthM) / 2) + 4}
+            textAnchor="end"
+            className="soft-text"
+          >
             {zone.name.length > 14 ? `${zone.name.slice(0, 13)}…` : zone.name}
           </text>
         </g>

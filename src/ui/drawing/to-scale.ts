@@ -15,7 +15,11 @@ export interface Frame {
 }
 
 /** A scale that fits a rectangle of metres into a frame, y growing downwards when `down`, upwards otherwise. */
-export function fitScale(frame: Frame, m: { minX: number; maxX: number; minY: number; maxY: number }, { down = false, exaggerate = 1 } = {}): Scale {
+export function fitScale(
+  frame: Frame,
+  m: { minX: number; maxX: number; minY: number; maxY: number },
+  { down = false, exaggerate = 1 } = {},
+): Scale {
   const [w, h] = [Math.max(m.maxX - m.minX, 1e-6), Math.max(m.maxY - m.minY, 1e-6)]
   const room = { w: frame.widthPx - 2 * frame.marginPx, h: frame.heightPx - 2 * frame.marginPx }
   const pxPerM = Math.min(room.w / w, room.h / (h * exaggerate))
@@ -31,9 +35,12 @@ export function fitScale(frame: Frame, m: { minX: number; maxX: number; minY: nu
 }
 
 export const pathOf = (outlines: readonly Outline[], scale: Scale): string =>
-  outlines.map((outline) => `M${outline.map((p) => `${scale.x(p.xM).toFixed(1)} ${scale.y(p.yM).toFixed(1)}`).join('L')}Z`).join('')
+  outlines
+    .map((outline) => `M${outline.map((p) => `${scale.x(p.xM).toFixed(1)} ${scale.y(p.yM).toFixed(1)}`).join('L')}Z`)
+    .join('')
 
 const NICE_M = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100]
 
 /** A round length for a scale bar of about `wantedPx`. */
-export const barLengthM = (scale: Scale, wantedPx = 90): number => NICE_M.findLast((m) => m * scale.pxPerM <= wantedPx) ?? NICE_M[0]
+export const barLengthM = (scale: Scale, wantedPx = 90): number =>
+  NICE_M.findLast((m) => m * scale.pxPerM <= wantedPx) ?? NICE_M[0]

@@ -43,7 +43,12 @@ export function EquipmentSheet({ pondId, equipment, today }: EquipmentSheetProps
                 {t('equipment.equipmentSheet.fittedEveryDays', {
                   fittedOn: shortDate(piece.fittedOn),
                   fittedOn2: piece.fittedOn.slice(0, 4),
-                  doneOn: piece.doneOn ? t('equipment.equipmentSheet.lastSeen', { doneOn: shortDate(piece.doneOn), doneOn2: piece.doneOn.slice(0, 4) }) : '',
+                  doneOn: piece.doneOn
+                    ? t('equipment.equipmentSheet.lastSeen', {
+                        doneOn: shortDate(piece.doneOn),
+                        doneOn2: piece.doneOn.slice(0, 4),
+                      })
+                    : '',
                   everyDays: piece.everyDays,
                 })}
               </div>
@@ -106,7 +111,9 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
         <ChoiceField
           label={t('equipment.equipmentSheet.what')}
           value={piece.kind}
-          onChange={(e) => setPiece({ ...piece, kind: e.target.value, everyDays: equipmentKind(e.target.value)!.everyDays })}
+          onChange={(e) =>
+            setPiece({ ...piece, kind: e.target.value, everyDays: equipmentKind(e.target.value)!.everyDays })
+          }
           options={EQUIPMENT_KINDS.map((kind) => ({ value: kind.key, label: kind.name }))}
           error={errorOf('kind')}
         />

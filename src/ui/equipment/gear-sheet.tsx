@@ -5,7 +5,10 @@ import { shortDate } from '@/domain/shared/dates'
 import { GEAR_STATES, type Gear } from '@/domain/equipment/gear'
 import { useShow } from '@/ui/person-context'
 
-const HEADINGS = { 'on-pond': textId('equipment.gearSheet.pondNow'), stored: textId('equipment.gearSheet.stored') } as const
+const HEADINGS = {
+  'on-pond': textId('equipment.gearSheet.pondNow'),
+  stored: textId('equipment.gearSheet.stored'),
+} as const
 
 /** What stands on the pond for the season, what is stored where, and what this year's cuttings carried away. */
 export function GearSheet({ gear, cuttingBuckets }: { gear: readonly Gear[]; cuttingBuckets: number }) {

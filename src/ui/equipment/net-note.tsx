@@ -15,7 +15,12 @@ export function NetNote({ pond, basin }: { pond: Pond; basin: Basin }) {
   const { minX, maxX, minY, maxY } = boundsOf(basin.outline)
   const tent = netTent({ lengthM: maxX - minX, widthM: maxY - minY, freeboardM: pond.freeboardM })
   return (
-    <Why title={t('equipment.netNote.leafNet', { lengthM: show(tent.net.lengthM, 'length'), widthM: show(tent.net.widthM, 'length') })}>
+    <Why
+      title={t('equipment.netNote.leafNet', {
+        lengthM: show(tent.net.lengthM, 'length'),
+        widthM: show(tent.net.widthM, 'length'),
+      })}
+    >
       {t('equipment.netNote.tentRidgeHighPosts', {
         ridgeLengthM: show(tent.ridgeLengthM, 'length'),
         ridgeHeightM: show(tent.ridgeHeightM, 'length'),

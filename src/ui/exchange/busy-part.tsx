@@ -25,7 +25,12 @@ export function BusyPart({ data }: { data: ExchangeData }) {
     )
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
-    setSaid([t('exchange.busyPart.busyTimesRead', { times: outcome.value.times, crewId: nameOf(crewId) }), ...outcome.value.problems].join(' '))
+    setSaid(
+      [
+        t('exchange.busyPart.busyTimesRead', { times: outcome.value.times, crewId: nameOf(crewId) }),
+        ...outcome.value.problems,
+      ].join(' '),
+    )
     router.refresh()
   }
   const forget = async (crew: string, source: string) => {
@@ -60,7 +65,9 @@ export function BusyPart({ data }: { data: ExchangeData }) {
         {data.busy.map((b) => (
           <li key={`${b.crewId} ${b.source}`} className="d-flex flex-wrap gap-2 align-items-baseline">
             <strong>{nameOf(b.crewId)}</strong> {b.source}
-            <span className="soft small">{t('exchange.busyPart.comeNext', { times: b.times, next: shortDate(b.next) })}</span>
+            <span className="soft small">
+              {t('exchange.busyPart.comeNext', { times: b.times, next: shortDate(b.next) })}
+            </span>
             <button
               className="btn btn-sm btn-outline-secondary ms-auto"
               onClick={() => void forget(b.crewId, b.source)}

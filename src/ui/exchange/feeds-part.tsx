@@ -49,7 +49,10 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
           onChange={(e) => setForWhom(e.target.value)}
           options={[
             { value: FIRM, label: t('exchange.feedsPart.wholeFirm') },
-            ...data.crews.map((c) => ({ value: `crew:${c.id}`, label: t('exchange.feedsPart.crew', { name: c.name }) })),
+            ...data.crews.map((c) => ({
+              value: `crew:${c.id}`,
+              label: t('exchange.feedsPart.crew', { name: c.name }),
+            })),
             ...data.customers.map((c) => ({ value: `customer:${c.id}`, label: c.name })),
           ]}
         />
@@ -83,13 +86,17 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
             <span className="soft small">
               {t('exchange.feedsPart.made', {
                 madeAt: instant(feed.madeAt, timeZone),
-                readAt: feed.readAt ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) }) : t('exchange.feedsPart.notReadYet'),
+                readAt: feed.readAt
+                  ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) })
+                  : t('exchange.feedsPart.notReadYet'),
               })}
             </span>
             <button
               className="btn btn-sm btn-outline-secondary ms-auto"
               onClick={() => void revoke(feed.id)}
-              aria-label={t('exchange.feedsPart.revokeLink', { forName: feed.forName || t('exchange.feedsPart.wholeFirm2') })}
+              aria-label={t('exchange.feedsPart.revokeLink', {
+                forName: feed.forName || t('exchange.feedsPart.wholeFirm2'),
+              })}
             >
               {t('exchange.feedsPart.revoke')}
             </button>

@@ -16,7 +16,12 @@ interface Outcome {
   readonly changed?: number
   readonly same?: number
   readonly days?: number
-  readonly rows?: readonly { readonly line: number; readonly name: string; readonly what: 'added' | 'changed' | 'same'; readonly fields: readonly string[] }[]
+  readonly rows?: readonly {
+    readonly line: number
+    readonly name: string
+    readonly what: 'added' | 'changed' | 'same'
+    readonly fields: readonly string[]
+  }[]
   /** Nothing has been written yet. */
   readonly preview?: boolean
   readonly problems: readonly { readonly line: number; readonly message: string }[]
@@ -53,7 +58,14 @@ export function FilePart({ data }: { data: ExchangeData }) {
       <h2>{t('exchange.filePart.files')}</h2>
       <ProblemNote problem={problem} />
       <div role="status" ref={told}>
-        {outcome ? <Told what={outcome.what} result={outcome.result} onTakeOver={outcome.takeOver} onLeave={() => setOutcome(null)} /> : null}
+        {outcome ? (
+          <Told
+            what={outcome.what}
+            result={outcome.result}
+            onTakeOver={outcome.takeOver}
+            onLeave={() => setOutcome(null)}
+          />
+        ) : null}
       </div>
       <Line title={t('exchange.filePart.sites')} note={t('exchange.filePart.customersAddressesHoursPlaces')}>
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/sites.csv" download>
@@ -62,7 +74,11 @@ export function FilePart({ data }: { data: ExchangeData }) {
         <a className="btn btn-sm btn-outline-secondary" href="/api/v1/sites.geojson" download>
           {t('exchange.filePart.sitesGeojson')}
         </a>
-        <FileButton label={t('exchange.filePart.readSitesCsv')} accept=".csv,text/csv" onText={look(t('exchange.filePart.sites'), '/api/v1/sites.csv')} />
+        <FileButton
+          label={t('exchange.filePart.readSitesCsv')}
+          accept=".csv,text/csv"
+          onText={look(t('exchange.filePart.sites'), '/api/v1/sites.csv')}
+        />
         <FileButton
           label={t('exchange.filePart.readSitesGeojson')}
           accept=".geojson,.json,application/geo+json"
@@ -81,11 +97,20 @@ export function FilePart({ data }: { data: ExchangeData }) {
       </Line>
       <Line title={t('exchange.filePart.visits')} note={t('exchange.filePart.pastPlannedSpreadsheet')}>
         {[year, year + 1].map((y) => (
-          <a key={y} className="btn btn-sm btn-outline-secondary" href={`/api/v1/visits.csv?from=${y}-01-01&to=${y}-12-31`} download>
+          <a
+            key={y}
+            className="btn btn-sm btn-outline-secondary"
+            href={`/api/v1/visits.csv?from=${y}-01-01&to=${y}-12-31`}
+            download
+          >
             {t('exchange.filePart.visitsCsv', { y })}
           </a>
         ))}
-        <a className="btn btn-sm btn-outline-secondary" href={`/api/v1/visits.csv?from=${data.today}&to=${addDays(data.today, 27)}`} download>
+        <a
+          className="btn btn-sm btn-outline-secondary"
+          href={`/api/v1/visits.csv?from=${data.today}&to=${addDays(data.today, 27)}`}
+          download
+        >
           {t('exchange.filePart.nextFourWeeks')}
         </a>
       </Line>
@@ -186,12 +211,16 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
                   row.what === 'added'
                     ? 'new'
                     : t('exchange.filePart.changed2', {
-                        map: row.fields.map((field) => (FIELD_WORDS[field] ? t(FIELD_WORDS[field]) : jobName(field))).join(', '),
+                        map: row.fields
+                          .map((field) => (FIELD_WORDS[field] ? t(FIELD_WORDS[field]) : jobName(field)))
+                          .join(', '),
                       }),
               })}
             </li>
           ))}
-          {touched.length > MOST_SHOWN ? <li>{t('exchange.filePart.more', { count: touched.length - MOST_SHOWN })}</li> : null}
+          {touched.length > MOST_SHOWN ? (
+            <li>{t('exchange.filePart.more', { count: touched.length - MOST_SHOWN })}</li>
+          ) : null}
         </ul>
       ) : null}
       {preview && result.problems.length > 0 ? <p className="small mb-0">{t('exchange.filePart.leftOut')}</p> : null}
@@ -200,7 +229,9 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
           {result.problems.slice(0, MOST_SHOWN).map((p, i) => (
             <li key={i}>{t('exchange.filePart.line2', { line: p.line, message: p.message })}</li>
           ))}
-          {result.problems.length > MOST_SHOWN ? <li>{t('exchange.filePart.more', { count: result.problems.length - MOST_SHOWN })}</li> : null}
+          {result.problems.length > MOST_SHOWN ? (
+            <li>{t('exchange.filePart.more', { count: result.problems.length - MOST_SHOWN })}</li>
+          ) : null}
         </ul>
       ) : null}
       {preview && onTakeOver ? (

@@ -78,7 +78,9 @@ export function KeysPart({ keys }: { keys: readonly ApiKey[] }) {
             <strong>{key.name}</strong>
             <span className="soft small">
               {t(`firm.keyScopeNames.${key.scope}`).toLowerCase()},{' '}
-              {key.usedAt ? t('exchange.keysPart.lastUsed', { usedAt: instant(key.usedAt, timeZone) }) : t('exchange.keysPart.notUsedYet')}
+              {key.usedAt
+                ? t('exchange.keysPart.lastUsed', { usedAt: instant(key.usedAt, timeZone) })
+                : t('exchange.keysPart.notUsedYet')}
             </span>
             <button
               type="button"

@@ -107,7 +107,11 @@ function Absent({ missing }: { missing: string | null }) {
 
   return (
     <section className="sheet">
-      <p>{missing === null ? t('field.fieldApp.askingOfficeVisit') : t(ABSENT_WORDS[missing] ?? textId('field.fieldApp.signAgainSeeVisit'))}</p>
+      <p>
+        {missing === null
+          ? t('field.fieldApp.askingOfficeVisit')
+          : t(ABSENT_WORDS[missing] ?? textId('field.fieldApp.signAgainSeeVisit'))}
+      </p>
       <button type="button" className="btn btn-outline-primary" onClick={() => goTo('/field')}>
         {t('field.fieldApp.daysStops')}
       </button>

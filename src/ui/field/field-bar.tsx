@@ -27,7 +27,16 @@ const THEME_WORDS: Readonly<Record<Preferences['theme'], TextId>> = {
 }
 
 /** The slim bar of the field sheet: whose day, what waits to be sent, light or sun, the way back. */
-export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme, full = false, clockOffsetMs = 0 }: FieldBarProps) {
+export function FieldBar({
+  views,
+  outcome,
+  busy,
+  heardAt,
+  theme,
+  onTheme,
+  full = false,
+  clockOffsetMs = 0,
+}: FieldBarProps) {
   const t = useTexts()
 
   const { name, timeZone } = usePerson()
@@ -67,7 +76,9 @@ export function FieldBar({ views, outcome, busy, heardAt, theme, onTheme, full =
       ) : null}
       {clockOffsetMs !== 0 ? <p className="sync-line verdict look">{clockWords(clockOffsetMs, t)}</p> : null}
       {room !== null && room > 0.8 ? (
-        <p className="sync-line verdict look">{t('field.fieldBar.deviceFullWhatKept', { room: Math.round(room * 100) })}</p>
+        <p className="sync-line verdict look">
+          {t('field.fieldBar.deviceFullWhatKept', { room: Math.round(room * 100) })}
+        </p>
       ) : null}
     </>
   )

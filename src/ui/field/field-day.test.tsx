@@ -8,7 +8,17 @@ import { FieldDay } from './field-day'
 const TODAY = '2027-04-10'
 const view = (siteName: string, day: string, state: 'planned' | 'under-way' | 'done' | 'cancelled'): VisitView =>
   ({
-    visit: { id: siteName, siteName, pondName: 'Pond', day, state, startTime: '08:00', plannedMinutes: 60, crewName: 'Otter', job: SPRING_CLEANOUT },
+    visit: {
+      id: siteName,
+      siteName,
+      pondName: 'Pond',
+      day,
+      state,
+      startTime: '08:00',
+      plannedMinutes: 60,
+      crewName: 'Otter',
+      job: SPRING_CLEANOUT,
+    },
     log: [],
     photos: [],
     waiting: 0,
@@ -27,9 +37,14 @@ const show = (...views: VisitView[]) =>
 
 describe('the day on the phone', () => {
   it('keeps a visit under way in sight when its day was moved, back or ahead', () => {
-    show(view('Weir Cottage', '2027-04-14', 'under-way'), view('Lanternhouse', '2027-04-08', 'under-way'), view('Highcairn', TODAY, 'planned'))
+    show(
+      view('Weir Cottage', '2027-04-14', 'under-way'),
+      view('Lanternhouse', '2027-04-08', 'under-way'),
+      view('Highcairn', TODAY, 'planned'),
+    )
     expect(screen.getByRole('heading', { name: 'Unfinished' })).toBeInTheDocument()
-    for (const site of ['Weir Cottage', 'Lanternhouse', 'Highcairn']) expect(screen.getByRole('region', { name: `08:00 ${site}` })).toBeInTheDocument()
+    for (const site of ['Weir Cottage', 'Lanternhouse', 'Highcairn'])
+      expect(screen.getByRole('region', { name: `08:00 ${site}` })).toBeInTheDocument()
   })
   it('lists the coming days, and nothing that was cancelled today', () => {
     show(view('Weir Cottage', '2027-04-14', 'planned'), view('Lanternhouse', TODAY, 'cancelled'))

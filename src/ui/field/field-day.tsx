@@ -19,7 +19,9 @@ export function FieldDay({ views, today }: { views: readonly VisitView[]; today:
   const { person } = useField()
   const open = views.filter((v) => v.visit.state === 'under-way' && v.visit.day !== today)
   const stops = views.filter((v) => v.visit.day === today && v.visit.state !== 'cancelled')
-  const later = views.filter((v) => v.visit.day > today && v.visit.day <= addDays(today, AHEAD_DAYS) && v.visit.state === 'planned')
+  const later = views.filter(
+    (v) => v.visit.day > today && v.visit.day <= addDays(today, AHEAD_DAYS) && v.visit.state === 'planned',
+  )
   return (
     <>
       <h1 className="fs-3">{longDate(today).replace(/ \d{4}$/, '')}</h1>
@@ -83,10 +85,21 @@ function Stop({ view }: { view: VisitView }) {
               {timer.title}: <TimeLeft startedAt={timer.startedAt} minutes={timer.minutes} />
             </p>
           ))}
-      {view.waiting > 0 ? <p className="soft mb-1">{t('field.fieldDay.keptDeviceNotSent', { waiting: view.waiting })}</p> : null}
-      {view.refused.length + view.refusedPhotos.length > 0 ? <p className="verdict look mb-1">{t('field.fieldDay.somethingNotTakenOffice')}</p> : null}
-      <FieldLink className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={fieldHref(visit.id)}>
-        {visit.state === 'planned' ? t('field.fieldDay.openVisit') : over ? t('field.fieldDay.lookVisit') : t('field.fieldDay.goVisit')}
+      {view.waiting > 0 ? (
+        <p className="soft mb-1">{t('field.fieldDay.keptDeviceNotSent', { waiting: view.waiting })}</p>
+      ) : null}
+      {view.refused.length + view.refusedPhotos.length > 0 ? (
+        <p className="verdict look mb-1">{t('field.fieldDay.somethingNotTakenOffice')}</p>
+      ) : null}
+      <FieldLink
+        className="btn btn-primary w-100 d-flex align-items-center justify-content-center"
+        href={fieldHref(visit.id)}
+      >
+        {visit.state === 'planned'
+          ? t('field.fieldDay.openVisit')
+          : over
+            ? t('field.fieldDay.lookVisit')
+            : t('field.fieldDay.goVisit')}
       </FieldLink>
     </section>
   )

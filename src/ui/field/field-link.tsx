@@ -3,7 +3,17 @@ import type { ReactNode } from 'react'
 import { goTo } from './use-field-place'
 
 /** A link within the field sheet: works without signal, and opens in a new tab like any other. */
-export function FieldLink({ href, className, current, children }: { href: string; className?: string; current?: boolean; children: ReactNode }) {
+export function FieldLink({
+  href,
+  className,
+  current,
+  children,
+}: {
+  href: string
+  className?: string
+  current?: boolean
+  children: ReactNode
+}) {
   return (
     <a
       href={href}

@@ -20,7 +20,12 @@ import { FieldProvider, type Field } from './field-context'
 const steps = SPRING_CLEANOUT.steps
 const step = (key: string) => steps.find((s) => s.key === key)!
 const TODAY = { tapChlorineMgL: null, khDH: 3, systemM3: 15, planted: true }
-const CLEANOUT = { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }], sourceChlorinated: true }
+const CLEANOUT = {
+  waterM3: 12,
+  maxDepthM: 1.1,
+  fish: [{ species: 'koi' as const, count: 5, lengthM: 0.5 }],
+  sourceChlorinated: true,
+}
 const quantities = visitAmounts(CLEANOUT, DEFAULT_KIT, TODAY)
 const view = {
   visit: { id: 'v1', job: SPRING_CLEANOUT, state: 'under-way' },
@@ -45,7 +50,13 @@ const show = (key: string, { mayOverride = false, log = [] as readonly Entry[] }
   render(
     <AsPerson>
       <FieldProvider value={field(mayOverride)}>
-        <StepCard step={step(key)} others={[]} view={{ ...view, log }} states={stepStates(steps, log)} onAnswered={onAnswered} />
+        <StepCard
+          step={step(key)}
+          others={[]}
+          view={{ ...view, log }}
+          states={stepStates(steps, log)}
+          onAnswered={onAnswered}
+        />
       </FieldProvider>
     </AsPerson>,
   )
@@ -68,7 +79,10 @@ describe('a step', () => {
     await userEvent.type(screen.getByLabelText('Tap chlorine'), '0.4')
     expect(JSON.parse(window.localStorage.getItem('slow-reed:visit:v1:test-tap')!).readings.tapChlorine).toBe(0.4)
     await userEvent.click(screen.getByRole('button', { name: 'Done' }))
-    expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ kind: 'done', stepKey: 'test-tap', replaces: null }))
+    expect(logged).toHaveBeenCalledWith(
+      'v1',
+      expect.objectContaining({ kind: 'done', stepKey: 'test-tap', replaces: null }),
+    )
     expect(answered).toHaveBeenCalled()
     expect(window.localStorage.getItem('slow-reed:visit:v1:test-tap')).toBeNull()
   })
@@ -100,7 +114,12 @@ describe('a step', () => {
     expect(screen.getByRole('button', { name: 'Skip step' })).toBeDisabled()
     await userEvent.type(screen.getByLabelText('Reason for skipping'), 'No lights here')
     await userEvent.click(screen.getByRole('button', { name: 'Skip step' }))
-    expect(logged).toHaveBeenCalledWith('v1', { kind: 'skipped', stepKey: 'lights', reason: 'No lights here', replaces: null })
+    expect(logged).toHaveBeenCalledWith('v1', {
+      kind: 'skipped',
+      stepKey: 'lights',
+      reason: 'No lights here',
+      replaces: null,
+    })
   })
   it('locks the fish in for a technician and lets a crew lead pass with a reason', async () => {
     const { unmount } = show('fish-back')
@@ -114,7 +133,17 @@ describe('a step', () => {
   })
   it('says that someone else answered too, and an answer that has seen it settles that', () => {
     const line = (id: string, byId: string, at: string, replaces: string | null = null) =>
-      ({ kind: 'skipped', id, stepKey: 'lights', at, reason: `by ${byId}`, replaces, byId, byName: byId, receivedAt: at }) as unknown as Entry
+      ({
+        kind: 'skipped',
+        id,
+        stepKey: 'lights',
+        at,
+        reason: `by ${byId}`,
+        replaces,
+        byId,
+        byName: byId,
+        receivedAt: at,
+      }) as unknown as Entry
     const both = [line('a', 'Bo', '2027-03-20T10:00:00Z'), line('b', 'Cleo', '2027-03-20T10:01:00Z')]
     const { unmount } = show('lights', { log: both })
     expect(screen.getByText(/Bo also answered this step/)).toBeInTheDocument()
@@ -125,7 +154,11 @@ describe('a step', () => {
 })
 
 describe('amounts', () => {
-  const amount = (quantity: Parameters<typeof StepAmount>[0]['quantity'], units: 'metric' | 'us' = 'metric', amounts = quantities) =>
+  const amount = (
+    quantity: Parameters<typeof StepAmount>[0]['quantity'],
+    units: 'metric' | 'us' = 'metric',
+    amounts = quantities,
+  ) =>
     render(
       <AsPerson units={units}>
         <StepAmount quantity={quantity} amounts={amounts} sourceName="Mains" />
@@ -134,7 +167,10 @@ describe('amounts', () => {
   const portionsIn = (text: string) => {
     const [, count, total] = /(\d+) portions, ([\d.]+) g/.exec(text)!
     const list = text.slice(text.indexOf('about every'), text.indexOf('×'))
-    const sum = [...list.matchAll(/(\d+(?:\.\d+)?) g (?:before|after)/g)].reduce((all, [, grams]) => all + Number(grams), 0)
+    const sum = [...list.matchAll(/(\d+(?:\.\d+)?) g (?:before|after)/g)].reduce(
+      (all, [, grams]) => all + Number(grams),
+      0,
+    )
     return { count: Number(count), total: Number(total), sum }
   }
   it('give portions that together reach the whole dose, and say that chlorine is assumed', () => {
@@ -157,7 +193,14 @@ describe('amounts', () => {
     // 15 m³ × 2 °dH × 29.96 g
     expect(amount('kh-rise')).toMatch(/^899 g of sodium bicarbonate raise KH by 2 °dH today/)
     expect(
-      amount('kh-rise', 'metric', visitAmounts({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, { ...TODAY, khDH: 6 })),
+      amount(
+        'kh-rise',
+        'metric',
+        visitAmounts({ waterM3: 12, maxDepthM: 1, fish: [], sourceChlorinated: true }, DEFAULT_KIT, {
+          ...TODAY,
+          khDH: 6,
+        }),
+      ),
     ).toContain('none needed')
     expect(amount('winter-salt')).toContain('At most 15 kg of salt')
   })
@@ -177,8 +220,16 @@ describe('answers', () => {
     expect(unreadable(step('lights'), draft)).toBeNull()
   })
   it('keep what a test did not see as that, with every method', () => {
-    const draft = { ...draftOf({ status: 'open' }, []), readings: { tapTemp: 9, tapChlorine: 0 }, below: { tapChlorine: true }, method: 'meter' as const }
-    expect(toAnswer(step('test-tap'), draft).readings).toEqual({ tapTemp: { value: 9, belowStep: false }, tapChlorine: { value: 0, belowStep: true } })
+    const draft = {
+      ...draftOf({ status: 'open' }, []),
+      readings: { tapTemp: 9, tapChlorine: 0 },
+      below: { tapChlorine: true },
+      method: 'meter' as const,
+    }
+    expect(toAnswer(step('test-tap'), draft).readings).toEqual({
+      tapTemp: { value: 9, belowStep: false },
+      tapChlorine: { value: 0, belowStep: true },
+    })
   })
   it('hold only what the step asks for', () => {
     const draft = {
@@ -209,7 +260,13 @@ describe('the list and the gate', () => {
   it('shows a safe test as safe', () => {
     render(
       <AsPerson>
-        <GateNote kind="fish-back-safe" gate={{ status: 'safe', nh3MgL: 0.001 }} mayOverride={false} reason="" onReason={() => {}} />
+        <GateNote
+          kind="fish-back-safe"
+          gate={{ status: 'safe', nh3MgL: 0.001 }}
+          mayOverride={false}
+          reason=""
+          onReason={() => {}}
+        />
       </AsPerson>,
     )
     expect(screen.getByText('Safe')).toBeInTheDocument()

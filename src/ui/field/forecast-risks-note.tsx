@@ -13,7 +13,8 @@ export function ForecastRisksNote({ forecastRisks }: { forecastRisks: ForecastRi
   if (!forecastRisks) return null
   return (
     <section className="amount" aria-label={t('field.forecastRisksNote.forecast')}>
-      <strong>{t('field.forecastRisksNote.forecast')}</strong> <span className="soft">{instant(forecastRisks.madeAt, person.timeZone)}</span>
+      <strong>{t('field.forecastRisksNote.forecast')}</strong>{' '}
+      <span className="soft">{instant(forecastRisks.madeAt, person.timeZone)}</span>
       <ul className="mb-1 ps-3">
         {forecastRisks.risks.map((risk) => (
           <li key={risk.hazard}>

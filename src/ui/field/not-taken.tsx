@@ -23,7 +23,8 @@ export function NotTaken({ view }: { view: VisitView }) {
   const { sync } = useField()
   const titleOf = (line: VisitView['refused'][number]) =>
     'stepKey' in line.entry && line.entry.stepKey !== null
-      ? (view.visit.job.steps.find((s) => 'stepKey' in line.entry && s.key === line.entry.stepKey)?.title ?? t('field.notTaken.step'))
+      ? (view.visit.job.steps.find((s) => 'stepKey' in line.entry && s.key === line.entry.stepKey)?.title ??
+        t('field.notTaken.step'))
       : t(KIND_WORDS[line.entry.kind] ?? textId('field.notTaken.line'))
   if (view.refused.length + view.refusedPhotos.length === 0) return null
   return (
@@ -34,7 +35,11 @@ export function NotTaken({ view }: { view: VisitView }) {
           <p className="mb-1">
             {titleOf(line)}: {line.problem ? problemTitle(line.problem, t) : ''}
           </p>
-          <button type="button" className="btn btn-outline-primary me-2" onClick={() => void tryAgain(line.seq).then(sync)}>
+          <button
+            type="button"
+            className="btn btn-outline-primary me-2"
+            onClick={() => void tryAgain(line.seq).then(sync)}
+          >
             {t('field.notTaken.sendAgain')}
           </button>
           <button type="button" className="btn btn-outline-secondary" onClick={() => void letGo(line.seq)}>
@@ -44,7 +49,9 @@ export function NotTaken({ view }: { view: VisitView }) {
       ))}
       {view.refusedPhotos.map((photo) => (
         <div key={photo.id} className="mt-2">
-          <p className="mb-1">{t('field.notTaken.photo', { title: photo.problem ? problemTitle(photo.problem, t) : '' })}</p>
+          <p className="mb-1">
+            {t('field.notTaken.photo', { title: photo.problem ? problemTitle(photo.problem, t) : '' })}
+          </p>
           <button type="button" className="btn btn-outline-secondary" onClick={() => void dropPhoto(photo.id)}>
             {t('field.notTaken.giveUp')}
           </button>

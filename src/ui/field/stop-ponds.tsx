@@ -20,11 +20,18 @@ export function StopPonds({ view, others }: { view: VisitView; others: readonly 
   const t = useTexts()
 
   if (others.length === 0) return null
-  const all = [view, ...others].sort((a, b) => a.visit.startTime.localeCompare(b.visit.startTime) || a.visit.pondName.localeCompare(b.visit.pondName))
+  const all = [view, ...others].sort(
+    (a, b) => a.visit.startTime.localeCompare(b.visit.startTime) || a.visit.pondName.localeCompare(b.visit.pondName),
+  )
   return (
     <nav aria-label={t('field.stopPonds.pondsStop')} className="stop-ponds">
       {all.map(({ visit }) => (
-        <FieldLink key={visit.id} href={fieldHref(visit.id)} className="btn btn-outline-secondary" current={visit.id === view.visit.id}>
+        <FieldLink
+          key={visit.id}
+          href={fieldHref(visit.id)}
+          className="btn btn-outline-secondary"
+          current={visit.id === view.visit.id}
+        >
           {visit.pondName}
           <span className="soft small d-block">
             {visit.job.name}, {t(`visits.visitStateNames.${visit.state}`)}

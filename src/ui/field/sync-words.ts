@@ -27,15 +27,28 @@ export function clockWords(offsetMs: number, t: Texts): string {
 }
 
 /** What the bar says of sending: how much is kept here, and whether anything needs a person. */
-export function syncWords({ outcome, busy, waiting, refused, heardAt, timeZone }: SyncFacts, t: Texts): { text: string; good: boolean } {
+export function syncWords(
+  { outcome, busy, waiting, refused, heardAt, timeZone }: SyncFacts,
+  t: Texts,
+): { text: string; good: boolean } {
   const kept = waiting === 0 ? '' : t('field.syncWords.keptDevice', { waiting: things(waiting, t) })
   const again = refused === 0 ? '' : t('field.syncWords.notTakenOfficeOpen', { refused: things(refused, t) })
   if (outcome === 'signed-out') return { text: t('field.syncWords.signAgainSend', { kept }), good: false }
   if (outcome === 'other-person') return { text: t('field.syncWords.goesOutWhenWriter', { kept }), good: false }
   if (outcome === 'other-version') return { text: t('field.syncWords.otherVersion', { kept }).trim(), good: false }
   if (outcome === 'no-signal')
-    return { text: t('field.syncWords.noSignal', { again, kept: kept === '' ? t('field.syncWords.workKeptDevice') : kept }).trim(), good: false }
-  if (waiting > 0) return { text: `${again}${busy ? t('field.syncWords.sending') : ''}${kept}`.trim(), good: refused === 0 }
+    return {
+      text: t('field.syncWords.noSignal', {
+        again,
+        kept: kept === '' ? t('field.syncWords.workKeptDevice') : kept,
+      }).trim(),
+      good: false,
+    }
+  if (waiting > 0)
+    return { text: `${again}${busy ? t('field.syncWords.sending') : ''}${kept}`.trim(), good: refused === 0 }
   if (refused > 0) return { text: again.trim(), good: false }
-  return { text: t('field.syncWords.allSent', { toFormat: DateTime.fromISO(heardAt, { zone: timeZone }).toFormat('HH:mm') }), good: true }
+  return {
+    text: t('field.syncWords.allSent', { toFormat: DateTime.fromISO(heardAt, { zone: timeZone }).toFormat('HH:mm') }),
+    good: true,
+  }
 }

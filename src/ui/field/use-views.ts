@@ -14,7 +14,9 @@ export function useViews(name: string, clockOffsetMs: number): readonly VisitVie
       kept && lines && photos
         ? kept
             .map((visit) => viewOf(visit, lines, photos, name, clockOffsetMs))
-            .sort((a, b) => a.visit.day.localeCompare(b.visit.day) || a.visit.startTime.localeCompare(b.visit.startTime))
+            .sort(
+              (a, b) => a.visit.day.localeCompare(b.visit.day) || a.visit.startTime.localeCompare(b.visit.startTime),
+            )
         : undefined,
     [kept, lines, photos, name, clockOffsetMs],
   )

@@ -9,12 +9,23 @@ import { FieldProvider } from './field-context'
 import { NotTaken } from './not-taken'
 import { VisitExtras } from './visit-extras'
 
-jest.mock('./device/field-device', () => ({ dropPhoto: jest.fn(), letGo: jest.fn(), tryAgain: jest.fn().mockResolvedValue(undefined) }))
+jest.mock('./device/field-device', () => ({
+  dropPhoto: jest.fn(),
+  letGo: jest.fn(),
+  tryAgain: jest.fn().mockResolvedValue(undefined),
+}))
 jest.mock('./use-field-place', () => ({ goTo: jest.fn() }))
 
 const logged = jest.fn<Promise<void>, [string, NewEntry]>()
 const sync = jest.fn().mockResolvedValue('synced')
-const LAMP = { id: 'e1', kind: 'uv-lamp', name: 'Clarifier lamp', fittedOn: '2026-03-01', due: '2027-03-01', warrantyUntil: '2028-03-01' }
+const LAMP = {
+  id: 'e1',
+  kind: 'uv-lamp',
+  name: 'Clarifier lamp',
+  fittedOn: '2026-03-01',
+  due: '2027-03-01',
+  warrantyUntil: '2028-03-01',
+}
 const NET = { id: 'g1', kind: 'net', name: 'Net A', state: 'on-pond', place: '' }
 const line = (kind: string, byId: string, more: object = {}) => ({
   kind,
@@ -41,7 +52,11 @@ const viewOf = (over: object = {}): VisitView =>
 const inField = (children: React.ReactNode) =>
   render(
     <AsPerson>
-      <FieldProvider value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: logged, sync }}>{children}</FieldProvider>
+      <FieldProvider
+        value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: logged, sync }}
+      >
+        {children}
+      </FieldProvider>
     </AsPerson>,
   )
 const show = (over: object = {}) => inField(<VisitExtras view={viewOf(over)} />)
@@ -64,7 +79,9 @@ describe('beside the steps', () => {
   })
   it('a finding goes where the crew says: to the office, a quote, or next season', async () => {
     show({ log: [line('finding', 'hale', { text: 'Breather valve fouled', becomes: 'follow-up' })] })
-    expect(within(screen.getByRole('list', { name: 'Findings' })).getByText(/Breather valve fouled/)).toBeInTheDocument()
+    expect(
+      within(screen.getByRole('list', { name: 'Findings' })).getByText(/Breather valve fouled/),
+    ).toBeInTheDocument()
     await userEvent.type(screen.getByLabelText('What did you find?'), 'A second skimmer')
     await userEvent.selectOptions(screen.getByLabelText('Next action'), 'quote')
     await userEvent.click(button('Save finding'))
@@ -75,7 +92,15 @@ describe('beside the steps', () => {
     expect(screen.getByText(/Keep the old part for the claim/)).toBeInTheDocument()
     await userEvent.selectOptions(screen.getByLabelText('Warranty'), '2 years')
     await userEvent.click(button('Save replaced part'))
-    expect(said()).toEqual([{ kind: 'part', equipmentId: 'e1', equipmentKind: 'uv-lamp', name: 'Clarifier lamp', warrantyUntil: '2029-03-19' }])
+    expect(said()).toEqual([
+      {
+        kind: 'part',
+        equipmentId: 'e1',
+        equipmentKind: 'uv-lamp',
+        name: 'Clarifier lamp',
+        warrantyUntil: '2029-03-19',
+      },
+    ])
   })
   it('a part that is new here needs a name', async () => {
     show({ equipment: [] })
@@ -85,11 +110,17 @@ describe('beside the steps', () => {
     expect(said()[0]).toMatchObject({ kind: 'part', equipmentId: null, name: 'Second pump', warrantyUntil: null })
   })
   it('gear stands where the visit last said, also without signal', async () => {
-    show({ log: [line('gear', 'hale', { gearId: 'g1', gearKind: 'net', name: 'Net A', state: 'stored', place: 'Boat shed' })] })
+    show({
+      log: [
+        line('gear', 'hale', { gearId: 'g1', gearKind: 'net', name: 'Net A', state: 'stored', place: 'Boat shed' }),
+      ],
+    })
     expect(screen.getByRole('list', { name: 'Seasonal equipment' })).toHaveTextContent(/Net A.*Boat shed/)
     await userEvent.type(screen.getByLabelText(/^Storage place/), 'Loft')
     await userEvent.click(button('Save location'))
-    expect(said()).toEqual([{ kind: 'gear', gearId: 'g1', gearKind: 'net', name: 'Net A', state: 'stored', place: 'Loft' }])
+    expect(said()).toEqual([
+      { kind: 'gear', gearId: 'g1', gearKind: 'net', name: 'Net A', state: 'stored', place: 'Loft' },
+    ])
   })
 })
 
@@ -122,7 +153,14 @@ describe('a visit that cannot be done', () => {
 })
 
 describe('what the office could not take', () => {
-  const refused = [{ seq: 3, id: 'l1', entry: { kind: 'done', stepKey: SPRING_CLEANOUT.steps[0].key }, problem: { title: 'Enter the pH.' } }]
+  const refused = [
+    {
+      seq: 3,
+      id: 'l1',
+      entry: { kind: 'done', stepKey: SPRING_CLEANOUT.steps[0].key },
+      problem: { title: 'Enter the pH.' },
+    },
+  ]
   it('is named with the reason, and sent again once it is mended', async () => {
     inField(<NotTaken view={viewOf({ refused })} />)
     expect(screen.getByRole('alert')).toHaveTextContent(`${SPRING_CLEANOUT.steps[0].title}: Enter the pH.`)
@@ -131,7 +169,11 @@ describe('what the office could not take', () => {
     expect(sync).toHaveBeenCalled()
   })
   it('is given up only by a person: a line by its place, a photo by its id', async () => {
-    inField(<NotTaken view={viewOf({ refused, refusedPhotos: [{ id: 'ph1', problem: { title: 'That is no picture.' } }] })} />)
+    inField(
+      <NotTaken
+        view={viewOf({ refused, refusedPhotos: [{ id: 'ph1', problem: { title: 'That is no picture.' } }] })}
+      />,
+    )
     const [lineButton, photoButton] = screen.getAllByRole('button', { name: 'Discard' })
     await userEvent.click(lineButton)
     await userEvent.click(photoButton)

@@ -46,7 +46,13 @@ function Note({ view }: { view: VisitView }) {
   const [kept, setKept] = useState('')
   return (
     <Fold title={t('field.visitExtras.writeNote')}>
-      <textarea className="form-control" rows={2} aria-label={t('field.visitExtras.noteAboutVisit')} value={text} onChange={(e) => setText(e.target.value)} />
+      <textarea
+        className="form-control"
+        rows={2}
+        aria-label={t('field.visitExtras.noteAboutVisit')}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
       <button
         className="btn btn-outline-primary w-100 my-2"
         disabled={text.trim() === ''}
@@ -83,7 +89,9 @@ function FindingForm({ view }: { view: VisitView }) {
       <button
         className="btn btn-outline-primary w-100 my-2"
         disabled={text.trim().length < 3}
-        onClick={() => void log(view.visit.id, { kind: 'finding', stepKey: null, text, becomes }).then(() => setText(''))}
+        onClick={() =>
+          void log(view.visit.id, { kind: 'finding', stepKey: null, text, becomes }).then(() => setText(''))
+        }
       >
         {t('field.visitExtras.keepFinding')}
       </button>
@@ -119,7 +127,10 @@ function PartForm({ view }: { view: VisitView }) {
         value={piece}
         onChange={(e) => setPiece(e.target.value)}
         options={[
-          ...view.equipment.map((e) => ({ value: e.id, label: t('field.visitExtras.due', { name: e.name, due: shortDate(e.due), due2: e.due.slice(0, 4) }) })),
+          ...view.equipment.map((e) => ({
+            value: e.id,
+            label: t('field.visitExtras.due', { name: e.name, due: shortDate(e.due), due2: e.due.slice(0, 4) }),
+          })),
           { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') },
         ]}
       />
@@ -129,9 +140,13 @@ function PartForm({ view }: { view: VisitView }) {
             fittedOn: shortDate(known.fittedOn),
             fittedOn2: known.fittedOn.slice(0, 4),
             warrantyUntil: known.warrantyUntil
-              ? t('field.visitExtras.underWarrantyUntil', { warrantyUntil: shortDate(known.warrantyUntil), warrantyUntil2: known.warrantyUntil.slice(0, 4) })
+              ? t('field.visitExtras.underWarrantyUntil', {
+                  warrantyUntil: shortDate(known.warrantyUntil),
+                  warrantyUntil2: known.warrantyUntil.slice(0, 4),
+                })
               : '',
-            warrantyUntil2: known.warrantyUntil && known.warrantyUntil >= today ? t('field.visitExtras.keepOldPartClaim') : '',
+            warrantyUntil2:
+              known.warrantyUntil && known.warrantyUntil >= today ? t('field.visitExtras.keepOldPartClaim') : '',
           })}
         </p>
       ) : (
@@ -153,7 +168,12 @@ function PartForm({ view }: { view: VisitView }) {
         onChange={(e) => setWarranty(e.target.value)}
         options={['0', '1', '2', '3', '5'].map((years) => ({
           value: years,
-          label: years === '0' ? t('field.visitExtras.noneNoted') : years === '1' ? t('field.visitExtras.n1Year') : t('field.visitExtras.years', { years }),
+          label:
+            years === '0'
+              ? t('field.visitExtras.noneNoted')
+              : years === '1'
+                ? t('field.visitExtras.n1Year')
+                : t('field.visitExtras.years', { years }),
         }))}
       />
       <button
@@ -209,7 +229,10 @@ function GearForm({ view }: { view: VisitView }) {
         label={t('field.visitExtras.what')}
         value={which}
         onChange={(e) => setWhich(e.target.value)}
-        options={[...gear.map((g) => ({ value: g.id, label: g.name })), { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') }]}
+        options={[
+          ...gear.map((g) => ({ value: g.id, label: g.name })),
+          { value: NEW_PIECE, label: t('field.visitExtras.somethingNewHere') },
+        ]}
       />
       {known ? null : (
         <>
@@ -228,12 +251,23 @@ function GearForm({ view }: { view: VisitView }) {
         onChange={(e) => setState(e.target.value as GearState)}
         options={GEAR_STATES.map((s) => ({ value: s, label: t(`equipment.gearStateNames.${s}`) }))}
       />
-      <TextField label={t('field.visitExtras.placeSoNextCrew')} value={place} onChange={(e) => setPlace(e.target.value)} />
+      <TextField
+        label={t('field.visitExtras.placeSoNextCrew')}
+        value={place}
+        onChange={(e) => setPlace(e.target.value)}
+      />
       <button
         className="btn btn-outline-primary w-100 my-2"
         disabled={words === ''}
         onClick={() =>
-          void log(view.visit.id, { kind: 'gear', gearId: known?.id ?? null, gearKind: known?.kind ?? kind, name: words, state, place }).then(() => {
+          void log(view.visit.id, {
+            kind: 'gear',
+            gearId: known?.id ?? null,
+            gearKind: known?.kind ?? kind,
+            name: words,
+            state,
+            place,
+          }).then(() => {
             setName('')
             setPlace('')
           })
@@ -249,7 +283,14 @@ function GearForm({ view }: { view: VisitView }) {
 function gearNow(view: VisitView): Pick<Gear, 'id' | 'name' | 'kind' | 'state' | 'place'>[] {
   const now = new Map<string, Pick<Gear, 'id' | 'name' | 'kind' | 'state' | 'place'>>(view.gear.map((g) => [g.id, g]))
   for (const e of inOrder(view.log))
-    if (e.kind === 'gear') now.set(e.gearId ?? e.id, { id: e.gearId ?? e.id, name: e.name, kind: e.gearKind, state: e.state, place: e.place })
+    if (e.kind === 'gear')
+      now.set(e.gearId ?? e.id, {
+        id: e.gearId ?? e.id,
+        name: e.name,
+        kind: e.gearKind,
+        state: e.state,
+        place: e.place,
+      })
   return [...now.values()]
 }
 
@@ -270,11 +311,17 @@ function People({ view }: { view: VisitView }) {
         ))}
       </ul>
       {own.length === 0 ? (
-        <button className="btn btn-outline-primary w-100 my-2" onClick={() => void log(view.visit.id, { kind: 'started' })}>
+        <button
+          className="btn btn-outline-primary w-100 my-2"
+          onClick={() => void log(view.visit.id, { kind: 'started' })}
+        >
           {t('field.visitExtras.iAmHereToo')}
         </button>
       ) : gone ? null : (
-        <button className="btn btn-outline-secondary w-100 my-2" onClick={() => void log(view.visit.id, { kind: 'left' })}>
+        <button
+          className="btn btn-outline-secondary w-100 my-2"
+          onClick={() => void log(view.visit.id, { kind: 'left' })}
+        >
           {t('field.visitExtras.iAmLeavingBefore')}
         </button>
       )}
@@ -301,9 +348,17 @@ function EarlyEnd({ view }: { view: VisitView }) {
         onChange={(e) => setEnding(e.target.value as Ending)}
         options={ENDINGS.filter((e) => e !== 'done').map((e) => ({ value: e, label: t(`visits.endingNames.${e}`) }))}
       />
-      <TextField label={t('field.visitExtras.whatHappened')} value={reason} onChange={(e) => setReason(e.target.value)} />
+      <TextField
+        label={t('field.visitExtras.whatHappened')}
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+      />
       <p className="soft mb-0">{t('field.visitExtras.whatLoggedSoFar')}</p>
-      <button className="btn btn-outline-danger w-100 my-2" disabled={reason.trim().length < 3} onClick={() => void end()}>
+      <button
+        className="btn btn-outline-danger w-100 my-2"
+        disabled={reason.trim().length < 3}
+        onClick={() => void end()}
+      >
         {t('field.visitExtras.endVisitHere')}
       </button>
     </Fold>

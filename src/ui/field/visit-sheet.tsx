@@ -59,19 +59,27 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
         {visit.siteName}: {visit.pondName}
       </h1>
       <p className="soft mb-2">
-        {t('field.visitSheet.about', { name: visit.job.name, day: longDate(visit.day), plannedMinutes: duration(visit.plannedMinutes) })}
+        {t('field.visitSheet.about', {
+          name: visit.job.name,
+          day: longDate(visit.day),
+          plannedMinutes: duration(visit.plannedMinutes),
+        })}
       </p>
       <StopPonds view={view} others={others} />
       <NotTaken view={view} />
       {visit.state === 'planned' || visit.state === 'cancelled' ? (
         <section className="sheet">
-          {visit.state === 'cancelled' ? <p className="verdict look">{t('field.visitSheet.officeHasCalledVisit')}</p> : null}
+          {visit.state === 'cancelled' ? (
+            <p className="verdict look">{t('field.visitSheet.officeHasCalledVisit')}</p>
+          ) : null}
           {visit.accessNotes ? <p>{visit.accessNotes}</p> : null}
           {visit.note ? <p>{visit.note}</p> : null}
           <NotesForNextSeason notesForNextSeason={view.notesForNextSeason} />
           <ForecastRisksNote forecastRisks={view.forecastRisks} />
           <p className="soft">{t('field.visitSheet.stepsAppAdvisesLocal', { count: steps.length })}</p>
-          {person.mayLog && visit.day === today ? <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} /> : null}
+          {person.mayLog && visit.day === today ? (
+            <TellArrival visitId={visit.id} siteName={visit.siteName} time={visit.startTime} late={false} />
+          ) : null}
           {person.mayLog ? (
             <>
               <button className="btn btn-primary w-100" onClick={() => void keep(visit.id, { kind: 'started' })}>
@@ -90,7 +98,10 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
       ) : null}
       {over ? <Over view={view} /> : null}
       {underWay ? (
-        <div className="d-flex align-items-center gap-2 mb-2" aria-label={t('field.visitSheet.stepsDone', { answered, count: steps.length })}>
+        <div
+          className="d-flex align-items-center gap-2 mb-2"
+          aria-label={t('field.visitSheet.stepsDone', { answered, count: steps.length })}
+        >
           <div className="bar-track flex-grow-1" style={{ height: '0.6rem' }}>
             <span style={{ width: `${(answered / steps.length) * 100}%` }} />
           </div>
@@ -100,7 +111,16 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
       {underWay ? <NotesForNextSeason notesForNextSeason={view.notesForNextSeason} /> : null}
       {underWay ? <ForecastRisksNote forecastRisks={view.forecastRisks} /> : null}
       <div ref={atHand} tabIndex={-1} className="step-at-hand">
-        {step && person.mayLog ? <StepCard key={step.key} step={step} view={view} others={others} states={states} onAnswered={() => setChosen(null)} /> : null}
+        {step && person.mayLog ? (
+          <StepCard
+            key={step.key}
+            step={step}
+            view={view}
+            others={others}
+            states={states}
+            onAnswered={() => setChosen(null)}
+          />
+        ) : null}
       </div>
       {underWay && !step ? (
         <section className="step-now">
@@ -112,7 +132,12 @@ export function VisitSheet({ view, others }: { view: VisitView; others: readonly
         </section>
       ) : null}
       {(underWay || visit.state === 'planned') && person.mayLog ? <VisitExtras view={view} /> : null}
-      <StepList steps={steps} states={states} current={step?.key ?? null} onChoose={(underWay || over) && person.mayLog ? setChosen : null} />
+      <StepList
+        steps={steps}
+        states={states}
+        current={step?.key ?? null}
+        onChoose={(underWay || over) && person.mayLog ? setChosen : null}
+      />
     </>
   )
 }
@@ -142,11 +167,16 @@ function Over({ view: { visit, waiting } }: { view: VisitView }) {
       <p>
         {visit.state === 'done'
           ? t('field.visitSheet.visitFinished')
-          : t('field.visitSheet.visitCouldNotDone', { endingReason: visit.endingReason ? `: ${visit.endingReason}` : '' })}{' '}
+          : t('field.visitSheet.visitCouldNotDone', {
+              endingReason: visit.endingReason ? `: ${visit.endingReason}` : '',
+            })}{' '}
         {waiting > 0 ? t('field.visitSheet.goesOfficeSoonThere') : ''}
       </p>
       {waiting === 0 ? (
-        <a className="btn btn-primary w-100 d-flex align-items-center justify-content-center" href={`/visits/${visit.id}/report`}>
+        <a
+          className="btn btn-primary w-100 d-flex align-items-center justify-content-center"
+          href={`/visits/${visit.id}/report`}
+        >
           {t('field.visitSheet.readReport')}
         </a>
       ) : null}

@@ -29,7 +29,15 @@ const HELD_NAMES: Readonly<Record<HeldIn, TextId>> = {
 }
 
 /** Where a nutrient came from and where it went, way by way, in the middle of the runs. */
-export function BudgetView({ result, names, of }: { result: ComparisonRuns; names: readonly string[]; of: 'nitrogen' | 'phosphorus' }) {
+export function BudgetView({
+  result,
+  names,
+  of,
+}: {
+  result: ComparisonRuns
+  names: readonly string[]
+  of: 'nitrogen' | 'phosphorus'
+}) {
   const t = useTexts()
 
   return (
@@ -37,7 +45,12 @@ export function BudgetView({ result, names, of }: { result: ComparisonRuns; name
       <h2>{t('forecasts.budgetView.whereDidGo', { of })}</h2>
       <div className="eye-row">
         {names.map((name, option) => (
-          <OptionBudget key={`${name}${option}`} name={name} option={option} budgets={result.runs[option].map((r: MemberRun) => r[of])} />
+          <OptionBudget
+            key={`${name}${option}`}
+            name={name}
+            option={option}
+            budgets={result.runs[option].map((r: MemberRun) => r[of])}
+          />
         ))}
       </div>
     </section>
@@ -50,11 +63,17 @@ function OptionBudget({ name, option, budgets }: { name: string; option: number;
   const show = useShow()
   const mid = (pick: (b: NutrientBudget) => number) => middle(budgets.map(pick))
   const grams = (g: number) => show(g / 1000, 'mass', { significant: 2, scale: 'small' })
-  const came = Object.entries(IN_NAMES).map(([key, words]) => ({ words: t(words), g: mid((b) => b.in[key as BudgetIn]) }))
+  const came = Object.entries(IN_NAMES).map(([key, words]) => ({
+    words: t(words),
+    g: mid((b) => b.in[key as BudgetIn]),
+  }))
   const went = [
     ...Object.entries(OUT_NAMES).map(([key, words]) => ({ words: t(words), g: mid((b) => b.out[key as BudgetOut]) })),
     // what the pond held at the start and holds at the end: only the change is news
-    ...Object.entries(HELD_NAMES).map(([key, words]) => ({ words: t('forecasts.budgetView.end', { words: t(words) }), g: mid((b) => b.held[key as HeldIn]) })),
+    ...Object.entries(HELD_NAMES).map(([key, words]) => ({
+      words: t('forecasts.budgetView.end', { words: t(words) }),
+      g: mid((b) => b.held[key as HeldIn]),
+    })),
   ]
   const most = Math.max(...came.map((c) => c.g), ...went.map((w) => w.g), 1e-9)
   const rows = (list: readonly { words: string; g: number }[]) =>
@@ -76,7 +95,11 @@ function OptionBudget({ name, option, budgets }: { name: string; option: number;
       </h3>
       <p className="soft small mb-1">{t('forecasts.budgetView.pondStart', { mid: grams(mid((b) => b.start)) })}</p>
       <h4>{t('forecasts.budgetView.came')}</h4>
-      {came.some((row) => row.g > 0.005 * most) ? <ul>{rows(came)}</ul> : <p className="soft mb-0">{t('forecasts.budgetView.nextNothing')}</p>}
+      {came.some((row) => row.g > 0.005 * most) ? (
+        <ul>{rows(came)}</ul>
+      ) : (
+        <p className="soft mb-0">{t('forecasts.budgetView.nextNothing')}</p>
+      )}
       <h4>{t('forecasts.budgetView.went')}</h4>
       <ul>{rows(went)}</ul>
     </div>

@@ -16,7 +16,9 @@ interface EventFieldsProps {
 }
 
 /** Numbers of events, with what they measure and how they are called. */
-const NUMBERS: Readonly<Record<string, { readonly label: TextId; readonly kind: QuantityKind; readonly scale?: 'small' }>> = {
+const NUMBERS: Readonly<
+  Record<string, { readonly label: TextId; readonly kind: QuantityKind; readonly scale?: 'small' }>
+> = {
   share: { label: textId('forecasts.eventFields.howMuch'), kind: 'share' },
   fraction: { label: textId('forecasts.eventFields.howMuch'), kind: 'share' },
   keptShare: { label: textId('forecasts.eventFields.leavesKeptOut'), kind: 'share' },
@@ -30,10 +32,21 @@ const NUMBERS: Readonly<Record<string, { readonly label: TextId; readonly kind: 
   siltGPerM3: { label: textId('forecasts.eventFields.mudGM'), kind: 'number' },
 }
 
-const CHOICES: Readonly<Record<string, { readonly label: TextId; readonly options: readonly { value: string; label: TextId }[] }>> = {
-  running: { label: textId('forecasts.eventFields.pump'), options: yesNo(textId('forecasts.eventFields.runsAgain'), textId('forecasts.eventFields.stops')) },
-  on: { label: textId('forecasts.eventFields.lamp'), options: yesNo(textId('forecasts.eventFields.on'), textId('forecasts.eventFields.off')) },
-  open: { label: textId('forecasts.eventFields.hole'), options: yesNo(textId('forecasts.eventFields.keptOpen'), textId('forecasts.eventFields.closes')) },
+const CHOICES: Readonly<
+  Record<string, { readonly label: TextId; readonly options: readonly { value: string; label: TextId }[] }>
+> = {
+  running: {
+    label: textId('forecasts.eventFields.pump'),
+    options: yesNo(textId('forecasts.eventFields.runsAgain'), textId('forecasts.eventFields.stops')),
+  },
+  on: {
+    label: textId('forecasts.eventFields.lamp'),
+    options: yesNo(textId('forecasts.eventFields.on'), textId('forecasts.eventFields.off')),
+  },
+  open: {
+    label: textId('forecasts.eventFields.hole'),
+    options: yesNo(textId('forecasts.eventFields.keptOpen'), textId('forecasts.eventFields.closes')),
+  },
   dechlorinated: {
     label: textId('forecasts.eventFields.newWater'),
     options: yesNo(textId('forecasts.eventFields.dechlorinated'), textId('forecasts.eventFields.straightFromTap')),
@@ -77,7 +90,10 @@ export function EventFields({ event, from, days, onChange, onRemove }: EventFiel
         <button
           className="btn btn-sm btn-link p-0"
           onClick={onRemove}
-          aria-label={t('forecasts.eventFields.takeOutDay', { kind: t(`forecasts.eventNames.${event.kind}`), day: event.day })}
+          aria-label={t('forecasts.eventFields.takeOutDay', {
+            kind: t(`forecasts.eventNames.${event.kind}`),
+            day: event.day,
+          })}
         >
           {t('forecasts.eventFields.takeOut')}
         </button>

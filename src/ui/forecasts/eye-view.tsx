@@ -27,11 +27,25 @@ export function EyeView({ from, days, options, basin, day, onDay }: EyeViewProps
     <div className="eye-view">
       <div className="eye-day">
         <label htmlFor={id}>{t('forecasts.eyeView.day', { from: longDate(addDays(from, day)), day: day + 1 })}</label>
-        <input id={id} type="range" min={0} max={days - 1} value={day} onChange={(e) => onDay(Number(e.target.value))} />
+        <input
+          id={id}
+          type="range"
+          min={0}
+          max={days - 1}
+          value={day}
+          onChange={(e) => onDay(Number(e.target.value))}
+        />
       </div>
       <div className="eye-row">
         {options.map(({ name, clarity: { p10, p50, p90 } }, option) => (
-          <Eye key={`${name}${option}`} option={option} name={name} basin={basin} clarityM={p50[day]} bandM={[p10[day], p90[day]]} />
+          <Eye
+            key={`${name}${option}`}
+            option={option}
+            name={name}
+            basin={basin}
+            clarityM={p50[day]}
+            bandM={[p10[day], p90[day]]}
+          />
         ))}
       </div>
     </div>
@@ -44,7 +58,19 @@ const TOP = 16
 /** Light left at the depth at which a hand is just seen. @source Secchi depth × extinction 1.7 */
 const LAST_LIGHT = Math.exp(-1.7)
 
-function Eye({ option, name, basin, clarityM, bandM }: { option: number; name: string; basin: Basin; clarityM: number; bandM: [number, number] }) {
+function Eye({
+  option,
+  name,
+  basin,
+  clarityM,
+  bandM,
+}: {
+  option: number
+  name: string
+  basin: Basin
+  clarityM: number
+  bandM: [number, number]
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -74,7 +100,9 @@ function Eye({ option, name, basin, clarityM, bandM }: { option: number; name: s
         role="img"
         aria-label={t('forecasts.eyeView.handSeen', {
           name,
-          toFloor: toFloor ? t('forecasts.eyeView.downFloor') : t('forecasts.eyeView.deep', { clarityM: length(clarityM) }),
+          toFloor: toFloor
+            ? t('forecasts.eyeView.downFloor')
+            : t('forecasts.eyeView.deep', { clarityM: length(clarityM) }),
         })}
       >
         <defs>
@@ -94,11 +122,22 @@ function Eye({ option, name, basin, clarityM, bandM }: { option: number; name: s
         ))}
         <path d={`M${outline}`} fill="none" stroke="var(--ink)" strokeWidth="1.4" />
         <path d={`M${x(minX)} ${y(0)}H${x(maxX)}`} stroke="var(--water-line)" strokeWidth="1.5" />
-        {toFloor ? null : <path d={`M${x(minX)} ${y(seen)}H${x(maxX)}`} stroke={optionVar(option)} strokeWidth="1.6" strokeDasharray="5 4" />}
+        {toFloor ? null : (
+          <path
+            d={`M${x(minX)} ${y(seen)}H${x(maxX)}`}
+            stroke={optionVar(option)}
+            strokeWidth="1.6"
+            strokeDasharray="5 4"
+          />
+        )}
       </svg>
       <figcaption>
         <Swatch index={option} /> {name}:{' '}
-        <strong>{toFloor ? t('forecasts.eyeView.seenDownFloor') : t('forecasts.eyeView.handSeen2', { clarityM: length(clarityM) })}</strong>{' '}
+        <strong>
+          {toFloor
+            ? t('forecasts.eyeView.seenDownFloor')
+            : t('forecasts.eyeView.handSeen2', { clarityM: length(clarityM) })}
+        </strong>{' '}
         <span className="soft">{t('forecasts.eyeView.to', { bandm: length(bandM[0]), bandm2: length(bandM[1]) })}</span>
       </figcaption>
     </figure>

@@ -48,7 +48,12 @@ const CHARTS: readonly ShownChart[] = [
     test: 'clarityDepth',
     lines: [{ value: CLEAR_M, name: textId('forecasts.forecastCharts.clear'), bad: false }],
   },
-  { output: 'oxygen', title: textId('forecasts.forecastCharts.leastOxygenDayMg'), test: 'dissolvedOxygen', lines: linesOf('dissolvedOxygen') },
+  {
+    output: 'oxygen',
+    title: textId('forecasts.forecastCharts.leastOxygenDayMg'),
+    test: 'dissolvedOxygen',
+    lines: linesOf('dissolvedOxygen'),
+  },
   { output: 'tan', title: textId('forecasts.forecastCharts.ammoniaTanMgL'), test: 'tan', lines: [] },
   {
     output: 'nh3',
@@ -58,8 +63,18 @@ const CHARTS: readonly ShownChart[] = [
       { value: AMMONIA_BANDS.actAboveMgL, name: textId('forecasts.forecastCharts.act'), bad: true },
     ],
   },
-  { output: 'nitrite', title: textId('forecasts.forecastCharts.nitriteMgL'), test: 'nitrite', lines: linesOf('nitrite') },
-  { output: 'nitrate', title: textId('forecasts.forecastCharts.nitrateMgL'), test: 'nitrate', lines: linesOf('nitrate') },
+  {
+    output: 'nitrite',
+    title: textId('forecasts.forecastCharts.nitriteMgL'),
+    test: 'nitrite',
+    lines: linesOf('nitrite'),
+  },
+  {
+    output: 'nitrate',
+    title: textId('forecasts.forecastCharts.nitrateMgL'),
+    test: 'nitrate',
+    lines: linesOf('nitrate'),
+  },
   { output: 'bacteriaShare', title: textId('forecasts.forecastCharts.bacteriaBedShareRoom'), lines: [] },
 ]
 
@@ -93,16 +108,25 @@ export function ForecastCharts({ result, names, day, outputs, tests = NO_TESTS }
 
 const NO_TESTS: readonly DayTest[] = []
 
-function ForecastChart({ chart, result, names, day, tests }: ForecastChartsProps & { readonly chart: ShownChart; readonly tests: readonly DayTest[] }) {
+function ForecastChart({
+  chart,
+  result,
+  names,
+  day,
+  tests,
+}: ForecastChartsProps & { readonly chart: ShownChart; readonly tests: readonly DayTest[] }) {
   const t = useTexts()
 
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
   const symbol = chart.length ? SHOWN_UNIT[preferences.units].length.usual : ''
   const option = useMemo(() => {
-    const shownAs = (value: number) => Number((chart.length ? fromCanonical(value, unitBySymbol('length', symbol)) : value).toPrecision(4))
+    const shownAs = (value: number) =>
+      Number((chart.length ? fromCanonical(value, unitBySymbol('length', symbol)) : value).toPrecision(4))
     const bands = result.runs.map((runs) => bandOf(runs, chart.output, result.days))
-    const read = tests.filter((test) => test.kind === chart.test && test.day >= result.from && test.day < addDays(result.from, result.days))
+    const read = tests.filter(
+      (test) => test.kind === chart.test && test.day >= result.from && test.day < addDays(result.from, result.days),
+    )
     const top = Math.max(...bands.flatMap((b) => b.p90), ...read.map((test) => test.value)) * 1.05
     const dates = Array.from({ length: result.days }, (_, d) => addDays(result.from, d))
     return {
@@ -118,10 +142,25 @@ function ForecastChart({ chart, result, names, day, tests }: ForecastChartsProps
       yAxis: { ...axis(ink, ''), type: 'value', min: 0, max: niceTop(shownAs(Math.max(top, leastTop(chart, top)))) },
       series: [
         ...bands.flatMap((band, way) =>
-          bandSeries(band, way, names[way], ink, shownAs, way === 0 ? marks(chart, shownAs, ink, dates[day], top, t) : undefined),
+          bandSeries(
+            band,
+            way,
+            names[way],
+            ink,
+            shownAs,
+            way === 0 ? marks(chart, shownAs, ink, dates[day], top, t) : undefined,
+          ),
         ),
         ...(read.length > 0
-          ? [{ type: 'scatter', name: 'tested', symbolSize: 8, itemStyle: { color: ink.ink }, data: read.map((test) => [test.day, shownAs(test.value)]) }]
+          ? [
+              {
+                type: 'scatter',
+                name: 'tested',
+                symbolSize: 8,
+                itemStyle: { color: ink.ink },
+                data: read.map((test) => [test.day, shownAs(test.value)]),
+              },
+            ]
           : []),
       ],
     }
@@ -132,7 +171,11 @@ function ForecastChart({ chart, result, names, day, tests }: ForecastChartsProps
         {t(chart.title)}
         {symbol ? `, ${symbol}` : ''}
       </figcaption>
-      <Chart option={option} heightPx={168} label={`${t(chart.title)}: ${names.map((n, i) => `${n}, ${said(result, chart.output, i, t)}`).join('; ')}`} />
+      <Chart
+        option={option}
+        heightPx={168}
+        label={`${t(chart.title)}: ${names.map((n, i) => `${n}, ${said(result, chart.output, i, t)}`).join('; ')}`}
+      />
     </figure>
   )
 }
@@ -152,10 +195,20 @@ function niceTop(value: number): number {
 
 const said = (result: ComparedRuns, output: ShownOutput, way: number, t: Texts): string => {
   const { p50 } = bandOf(result.runs[way], output, result.days)
-  return t('forecasts.forecastCharts.between', { value: Math.min(...p50).toPrecision(2), value2: Math.max(...p50).toPrecision(2) })
+  return t('forecasts.forecastCharts.between', {
+    value: Math.min(...p50).toPrecision(2),
+    value2: Math.max(...p50).toPrecision(2),
+  })
 }
 
-function bandSeries(band: Band, way: number, name: string, ink: ChartInk, shownAs: (v: number) => number, markLine: object | undefined) {
+function bandSeries(
+  band: Band,
+  way: number,
+  name: string,
+  ink: ChartInk,
+  shownAs: (v: number) => number,
+  markLine: object | undefined,
+) {
   const colour = optionInk(ink, way)
   const plain = { type: 'line', symbol: 'none', animation: false, silent: true, tooltip: { show: false } }
   return [
@@ -180,7 +233,14 @@ function bandSeries(band: Band, way: number, name: string, ink: ChartInk, shownA
   ]
 }
 
-function marks({ lines }: ShownChart, shownAs: (v: number) => number, ink: ChartInk, date: string, top: number, t: Texts) {
+function marks(
+  { lines }: ShownChart,
+  shownAs: (v: number) => number,
+  ink: ChartInk,
+  date: string,
+  top: number,
+  t: Texts,
+) {
   const seen = lines.filter((l) => l.value <= Math.max(top, 0) * 3)
   return {
     silent: true,
@@ -190,7 +250,13 @@ function marks({ lines }: ShownChart, shownAs: (v: number) => number, ink: Chart
       ...seen.map((l) => ({
         yAxis: shownAs(l.value),
         lineStyle: { color: l.bad ? ink.rust : ink.amber, type: 'dashed', width: 1 },
-        label: { formatter: l.name && t(l.name), position: 'insideEndTop', color: l.bad ? ink.rust : ink.amber, fontFamily: FONT, fontSize: 11 },
+        label: {
+          formatter: l.name && t(l.name),
+          position: 'insideEndTop',
+          color: l.bad ? ink.rust : ink.amber,
+          fontFamily: FONT,
+          fontSize: 11,
+        },
       })),
       { xAxis: date, lineStyle: { color: ink.ink, width: 1, type: 'solid' }, label: { show: false } },
     ],

@@ -23,7 +23,11 @@ export function ForecastsView({ data }: { data: ForecastsPageData }) {
           <section className="sheet" aria-label={t('forecasts.forecastsView.pondsForecastRisksAbout')}>
             <h2>{t('forecasts.forecastsView.comingThreeWeeks')}</h2>
             {data.lines.length === 0 ? (
-              <p className="soft mb-0">{data.ponds === 0 ? t('forecasts.forecastsView.noPondForecastYet') : t('forecasts.forecastsView.noPondComesNear')}</p>
+              <p className="soft mb-0">
+                {data.ponds === 0
+                  ? t('forecasts.forecastsView.noPondForecastYet')
+                  : t('forecasts.forecastsView.noPondComesNear')}
+              </p>
             ) : (
               <>
                 <p className="soft small mb-1">{t('forecasts.forecastsView.rankedHowLikelyHow')}</p>
@@ -64,7 +68,9 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
             <div className="progress-bar" style={{ width: `${run.ponds > 0 ? (100 * run.done) / run.ponds : 0}%` }} />
           </div>
           <span>
-            {run.state === 'queued' ? t('forecasts.forecastsView.waitingTurn') : t('forecasts.forecastsView.ponds', { done: run.done, ponds: run.ponds })}
+            {run.state === 'queued'
+              ? t('forecasts.forecastsView.waitingTurn')
+              : t('forecasts.forecastsView.ponds', { done: run.done, ponds: run.ponds })}
           </span>
           {data.mayRun ? (
             <button className="btn btn-sm btn-outline-secondary" onClick={stop}>
@@ -80,7 +86,10 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
               : run.state === 'failed'
                 ? run.problem
                 : t('forecasts.forecastsView.ponds2', {
-                    state: run.state === 'stopped' ? t('forecasts.forecastsView.stopped') : t('forecasts.forecastsView.made'),
+                    state:
+                      run.state === 'stopped'
+                        ? t('forecasts.forecastsView.stopped')
+                        : t('forecasts.forecastsView.made'),
                     finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
                     done: run.done,
                     ponds: run.ponds,
@@ -129,7 +138,9 @@ function ScoreSheet({ data }: { data: ForecastsPageData }) {
                     ) : s.skill >= 0 ? (
                       t('forecasts.forecastsView.by', { skill: percent(s.skill) })
                     ) : (
-                      <span className="verdict look">{t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}</span>
+                      <span className="verdict look">
+                        {t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}
+                      </span>
                     )}
                   </td>
                 </tr>

@@ -28,12 +28,22 @@ export function OptionEditor({ model, state }: { model: PondModel; state: WhatIf
   const option = whatIf.options[index]
   const set = (changes: Partial<WhatIfOption>) => state.changeOption(index, changes)
   const times = (key: 'filterSize' | 'fish' | 'feed', label: string) => (
-    <QuantityField label={label} kind="share" value={option[key]} onChange={(value) => set({ [key]: value ?? Number.NaN })} />
+    <QuantityField
+      label={label}
+      kind="share"
+      value={option[key]}
+      onChange={(value) => set({ [key]: value ?? Number.NaN })}
+    />
   )
   const chosenFilter = model.filters.some((f) => f.key === option.filter) ? option.filter : AS_IT_IS
   return (
     <div role="tabpanel" id="what-if-option" aria-labelledby={`what-if-option-${index}`}>
-      <TextField label={t('forecasts.optionEditor.nameWay')} value={option.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} />
+      <TextField
+        label={t('forecasts.optionEditor.nameWay')}
+        value={option.name}
+        maxLength={60}
+        onChange={(e) => set({ name: e.target.value })}
+      />
       <div className="field-grid tight mt-2">
         <ChoiceField
           className="wide"
@@ -65,7 +75,9 @@ export function OptionEditor({ model, state }: { model: PondModel; state: WhatIf
         />
       </div>
       <h3 className="mt-3">{t('forecasts.optionEditor.whatHappens')}</h3>
-      {option.events.length === 0 ? <p className="soft mb-1">{t('forecasts.optionEditor.nothingSpecialAddWhat')}</p> : null}
+      {option.events.length === 0 ? (
+        <p className="soft mb-1">{t('forecasts.optionEditor.nothingSpecialAddWhat')}</p>
+      ) : null}
       <ul className="plain-list">
         {option.events.map((event, at) => (
           <EventFields

@@ -22,13 +22,25 @@ interface Shown {
 }
 
 const SHOWN: readonly Shown[] = [
-  { output: 'waterC', title: textId('forecasts.outlookView.water'), kind: { quantity: 'temperature', scale: 'usual', perUnit: 1 } },
+  {
+    output: 'waterC',
+    title: textId('forecasts.outlookView.water'),
+    kind: { quantity: 'temperature', scale: 'usual', perUnit: 1 },
+  },
   { output: 'tan', title: textId('forecasts.outlookView.ammoniaTanMgL') },
   { output: 'nh3', title: textId('forecasts.outlookView.toxicAmmoniaMostDay') },
   { output: 'nitrite', title: textId('forecasts.outlookView.nitriteMgL') },
   { output: 'oxygen', title: textId('forecasts.outlookView.leastOxygenDayMg') },
-  { output: 'clarityM', title: textId('forecasts.outlookView.howDeepHandSeen'), kind: { quantity: 'length', scale: 'usual', perUnit: 1 } },
-  { output: 'levelMm', title: textId('forecasts.outlookView.level'), kind: { quantity: 'length', scale: 'small', perUnit: 0.001 } },
+  {
+    output: 'clarityM',
+    title: textId('forecasts.outlookView.howDeepHandSeen'),
+    kind: { quantity: 'length', scale: 'usual', perUnit: 1 },
+  },
+  {
+    output: 'levelMm',
+    title: textId('forecasts.outlookView.level'),
+    kind: { quantity: 'length', scale: 'small', perUnit: 0.001 },
+  },
 ]
 
 /** A pond's coming three weeks as bands, with the risks. */
@@ -45,14 +57,22 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
           {pond.siteName}: {pond.name}
         </Link>
         {forecast ? (
-          <span className="soft">{t('forecasts.outlookView.madeDaysAhead', { madeAt: instant(forecast.madeAt, timeZone), outlookDays: OUTLOOK_DAYS })}</span>
+          <span className="soft">
+            {t('forecasts.outlookView.madeDaysAhead', {
+              madeAt: instant(forecast.madeAt, timeZone),
+              outlookDays: OUTLOOK_DAYS,
+            })}
+          </span>
         ) : null}
         <span className="actions">
           <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${pond.id}/what-if`}>
             {t('forecasts.outlookView.whatIf')}
           </Link>
           {data.mayPlan ? (
-            <Link className="btn btn-sm btn-outline-primary" href={`/ponds/${pond.id}/plan?job=${forecast?.risks[0]?.jobKey ?? 'routine'}`}>
+            <Link
+              className="btn btn-sm btn-outline-primary"
+              href={`/ponds/${pond.id}/plan?job=${forecast?.risks[0]?.jobKey ?? 'routine'}`}
+            >
               {t('forecasts.outlookView.planVisit')}
             </Link>
           ) : null}
@@ -60,7 +80,8 @@ export function OutlookView({ data }: { data: PondOutlookData }) {
       </div>
       {forecast === null ? (
         <p className="sheet">
-          {t('forecasts.outlookView.pondHasNotBeen')} <Link href="/forecasts">{t('forecasts.outlookView.forecasts')}</Link>.
+          {t('forecasts.outlookView.pondHasNotBeen')}{' '}
+          <Link href="/forecasts">{t('forecasts.outlookView.forecasts')}</Link>.
         </p>
       ) : (
         <>
@@ -101,10 +122,18 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
   const { p10, p50, p90 } = forecast.outlook.bands[shown.output]
   const option = useMemo(() => {
     const shownAs = (value: number) =>
-      Number((shown.kind ? fromCanonical(value * shown.kind.perUnit, unitBySymbol(shown.kind.quantity, symbol)) : value).toPrecision(4))
+      Number(
+        (shown.kind
+          ? fromCanonical(value * shown.kind.perUnit, unitBySymbol(shown.kind.quantity, symbol))
+          : value
+        ).toPrecision(4),
+      )
     const line = Object.values(HAZARDS).find((h) => h.output === shown.output)
     const [least, most] = [Math.min(...p10), Math.max(...p90)]
-    const near = line && line.line > least - 2 * (most - least) && line.line < most + 2 * (most - least) + Math.abs(line.line) * 0.5
+    const near =
+      line &&
+      line.line > least - 2 * (most - least) &&
+      line.line < most + 2 * (most - least) + Math.abs(line.line) * 0.5
     const mark = (value: number, name: string, colour: string) => ({
       yAxis: shownAs(value),
       lineStyle: { color: colour, type: 'dashed' },
@@ -145,7 +174,10 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
             symbol: 'none',
             animation: false,
             // no hand is seen below the floor
-            data: [...(near ? [mark(line.line, 'act', ink.rust)] : []), ...(shown.output === 'clarityM' ? [mark(deepestM, 'floor', ink.soft)] : [])],
+            data: [
+              ...(near ? [mark(line.line, 'act', ink.rust)] : []),
+              ...(shown.output === 'clarityM' ? [mark(deepestM, 'floor', ink.soft)] : []),
+            ],
           },
         },
       ],

@@ -12,8 +12,14 @@ export function RiskText({ risk }: { risk: Risk }) {
   const percent = Math.max(1, Math.round(risk.whole * 100))
   return (
     <>
-      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>{t(risk.week >= 0.5 ? 'forecasts.riskText.likely' : 'forecasts.riskText.maybe')}</span>{' '}
-      {t('forecasts.riskText.inRuns', { hazard: t(`forecasts.hazardNames.${risk.hazard}`), risk: lineWords(risk, show, t), percent })}{' '}
+      <span className={`verdict ${risk.week >= 0.5 ? 'act' : 'watch'}`}>
+        {t(risk.week >= 0.5 ? 'forecasts.riskText.likely' : 'forecasts.riskText.maybe')}
+      </span>{' '}
+      {t('forecasts.riskText.inRuns', {
+        hazard: t(`forecasts.hazardNames.${risk.hazard}`),
+        risk: lineWords(risk, show, t),
+        percent,
+      })}{' '}
       <span className="soft">{t('forecasts.riskText.about', { day: shortDate(risk.day) })}</span>
     </>
   )

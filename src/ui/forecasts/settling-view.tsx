@@ -55,7 +55,10 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
     return () => clearTimeout(timer)
   }, [settling, model, run])
   const result = state.status === 'done' ? state.result : null
-  const expected = useMemo(() => (result ? expectation(asked, result.runs[0], data.tests) : null), [result, asked, data.tests])
+  const expected = useMemo(
+    () => (result ? expectation(asked, result.runs[0], data.tests) : null),
+    [result, asked, data.tests],
+  )
   return (
     <>
       <div className="page-head">
@@ -83,9 +86,17 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
               value={settling.on}
               onChange={(e) => e.target.value && change({ on: e.target.value })}
             />
-            {settling.kind === 'outage' ? <HoursField hours={settling.hours} onHours={(hours) => change({ hours })} /> : null}
-            <CheckField label={t('forecasts.settlingView.matureMediaBrought')} checked={settling.seeded} onChange={(seeded) => change({ seeded })} />
-            {model.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.settlingView.noFilterSavedPond')}</p> : null}
+            {settling.kind === 'outage' ? (
+              <HoursField hours={settling.hours} onHours={(hours) => change({ hours })} />
+            ) : null}
+            <CheckField
+              label={t('forecasts.settlingView.matureMediaBrought')}
+              checked={settling.seeded}
+              onChange={(seeded) => change({ seeded })}
+            />
+            {model.filterAssumed ? (
+              <p className="soft small mt-2 mb-0">{t('forecasts.settlingView.noFilterSavedPond')}</p>
+            ) : null}
           </section>
           <div>
             {result && expected ? (
@@ -105,7 +116,9 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
               </>
             ) : (
               <p className="sheet soft" role="status">
-                {state.status === 'failed' ? t('forecasts.settlingView.runsBrokeOffChange') : t('forecasts.settlingView.workingOut')}
+                {state.status === 'failed'
+                  ? t('forecasts.settlingView.runsBrokeOffChange')
+                  : t('forecasts.settlingView.workingOut')}
               </p>
             )}
           </div>
@@ -159,7 +172,10 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
             {t('forecasts.settlingView.daysAfterFromDays', {
               middle: settled.middle,
               soonest: settled.soonest,
-              latest: settled.latest === null ? t('forecasts.settlingView.notWithinTime') : t('forecasts.settlingView.days', { latest: settled.latest }),
+              latest:
+                settled.latest === null
+                  ? t('forecasts.settlingView.notWithinTime')
+                  : t('forecasts.settlingView.days', { latest: settled.latest }),
             })}
           </>
         )}{' '}
@@ -222,7 +238,9 @@ function Tests({ expected }: { expected: Expectation }) {
           <li key={`${test.kind}${test.day}`}>
             <span className={`verdict ${IS_KIND[test.is]}`}>{t(IS_WORDS[test.is])}</span> {shortDate(test.day)}:{' '}
             {t(`water.readingNames.${test.kind}`).toLowerCase()} {value(test.value)}{' '}
-            <span className="soft">{t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}</span>
+            <span className="soft">
+              {t('forecasts.settlingView.expected3', { from: value(test.from), to: value(test.to) })}
+            </span>
           </li>
         ))}
       </ul>

@@ -41,7 +41,8 @@ class Progress {
 }
 
 /** @returns runs done so far */
-export const useProgress = (progress: Progress): number => useSyncExternalStore(progress.subscribe, progress.done, progress.done)
+export const useProgress = (progress: Progress): number =>
+  useSyncExternalStore(progress.subscribe, progress.done, progress.done)
 
 const WORKERS = 2
 /** Fewer members than this make no band worth showing. */
@@ -63,7 +64,10 @@ export function useComparison() {
   const run = useCallback(
     (comparison: Comparison, members: number) => {
       end()
-      const workers = Array.from({ length: WORKERS }, () => new Worker(new URL('@/workers/comparison.worker.ts', import.meta.url), { type: 'module' }))
+      const workers = Array.from(
+        { length: WORKERS },
+        () => new Worker(new URL('@/workers/comparison.worker.ts', import.meta.url), { type: 'module' }),
+      )
       const mine = { workers, members: new Map<number, MemberRun[]>(), comparison }
       running.current = mine
       const progress = new Progress(members)
@@ -77,8 +81,12 @@ export function useComparison() {
         told = now
         progress.tell(mine.members.size)
       }
-      const shares = workers.map((_, w) => Array.from({ length: members }, (_, m) => m).filter((m) => m % WORKERS === w))
-      Promise.all(workers.map((worker, w) => wrap<ComparisonWorker>(worker).runMembers(comparison, shares[w], proxy(take)))).then(
+      const shares = workers.map((_, w) =>
+        Array.from({ length: members }, (_, m) => m).filter((m) => m % WORKERS === w),
+      )
+      Promise.all(
+        workers.map((worker, w) => wrap<ComparisonWorker>(worker).runMembers(comparison, shares[w], proxy(take))),
+      ).then(
         () => {
           // the last members may still be on their way after their worker has said it is done
           const finish = () => {
@@ -103,7 +111,11 @@ export function useComparison() {
     const mine = running.current
     if (!mine) return
     end()
-    setState(mine.members.size >= LEAST_MEMBERS ? { status: 'stopped', result: resultOf(mine.comparison, mine.members) } : { status: 'idle' })
+    setState(
+      mine.members.size >= LEAST_MEMBERS
+        ? { status: 'stopped', result: resultOf(mine.comparison, mine.members) }
+        : { status: 'idle' },
+    )
   }, [end])
 
   return { state, run, stop }

@@ -5,7 +5,8 @@ import type { ForecastRun } from '@/domain/forecasts/forecast'
 import { fetchJson, send, type SendProblem } from '@/ui/send'
 
 const ASK_EVERY_MS = 1000
-const isOpen = (run: ForecastRun | null): run is ForecastRun => run !== null && (run.state === 'queued' || run.state === 'running')
+const isOpen = (run: ForecastRun | null): run is ForecastRun =>
+  run !== null && (run.state === 'queued' || run.state === 'running')
 
 /** The forecast under way: asked for, followed to its end, stopped. The page is read anew when it has ended. */
 export function useForecastRun(latest: ForecastRun | null) {
@@ -34,7 +35,15 @@ export function useForecastRun(latest: ForecastRun | null) {
       const answer = await send<{ id: ForecastRun['id'] }>('POST', '/api/v1/forecasts')
       if (!answer.ok) return setProblem(answer.problem)
       setProblem(null)
-      setFollowed({ id: answer.value.id, state: 'queued', done: 0, ponds: 0, problem: '', askedAt: '', finishedAt: null })
+      setFollowed({
+        id: answer.value.id,
+        state: 'queued',
+        done: 0,
+        ponds: 0,
+        problem: '',
+        askedAt: '',
+        finishedAt: null,
+      })
     },
     stop: async () => {
       if (!openId) return

@@ -1,7 +1,15 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { AS_IT_IS, MAX_OPTIONS, newOption, nextTime, TEMPLATES, type WhatIfOption, type WhatIfInput } from '@/domain/forecasts/what-if'
+import {
+  AS_IT_IS,
+  MAX_OPTIONS,
+  newOption,
+  nextTime,
+  TEMPLATES,
+  type WhatIfOption,
+  type WhatIfInput,
+} from '@/domain/forecasts/what-if'
 import { USUAL_EVENT, type WhatIfEvent } from '@/domain/forecasts/what-if-events'
 import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 
@@ -37,14 +45,26 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
   })
   /** Ready-made question it was begun from; '' for one of the firm's own. */
   const [template, setTemplate] = useState(() =>
-    data.saved.some((s) => s.id === saved) ? '' : TEMPLATES.some((template) => template.key === begin) ? begin! : begin ? '' : 'staged',
+    data.saved.some((s) => s.id === saved)
+      ? ''
+      : TEMPLATES.some((template) => template.key === begin)
+        ? begin!
+        : begin
+          ? ''
+          : 'staged',
   )
   const [chosen, setChosen] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
   const changeOption = (index: number, changes: Partial<WhatIfOption>) =>
-    setWhatIf((w) => ({ ...w, options: w.options.map((option, i) => (i === index ? { ...option, ...changes } : option)) }))
+    setWhatIf((w) => ({
+      ...w,
+      options: w.options.map((option, i) => (i === index ? { ...option, ...changes } : option)),
+    }))
   const changeEvents = (index: number, events: (before: readonly WhatIfEvent[]) => WhatIfEvent[]) =>
-    setWhatIf((w) => ({ ...w, options: w.options.map((option, i) => (i === index ? { ...option, events: events(option.events) } : option)) }))
+    setWhatIf((w) => ({
+      ...w,
+      options: w.options.map((option, i) => (i === index ? { ...option, events: events(option.events) } : option)),
+    }))
   return {
     whatIf,
     chosen: Math.min(chosen, whatIf.options.length - 1),
@@ -66,14 +86,22 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
       if (whatIf.options.length >= MAX_OPTIONS) return
       setWhatIf((w) => ({
         ...w,
-        options: [...w.options, { ...w.options[w.options.length - 1], name: t('forecasts.useWhatIf.way', { count: w.options.length + 1 }) }],
+        options: [
+          ...w.options,
+          { ...w.options[w.options.length - 1], name: t('forecasts.useWhatIf.way', { count: w.options.length + 1 }) },
+        ],
       }))
       setChosen(whatIf.options.length)
     },
-    removeOption: (index: number) => setWhatIf((w) => (w.options.length === 1 ? w : { ...w, options: w.options.filter((_, i) => i !== index) })),
+    removeOption: (index: number) =>
+      setWhatIf((w) => (w.options.length === 1 ? w : { ...w, options: w.options.filter((_, i) => i !== index) })),
     addEvent: (index: number, kind: WhatIfEvent['kind']) =>
-      changeEvents(index, (before) => [...before, { ...USUAL_EVENT[kind], day: Math.min(whatIf.days - 1, (before.at(-1)?.day ?? 0) + 5) } as WhatIfEvent]),
-    changeEvent: (index: number, at: number, event: WhatIfEvent) => changeEvents(index, (before) => before.map((e, i) => (i === at ? event : e))),
+      changeEvents(index, (before) => [
+        ...before,
+        { ...USUAL_EVENT[kind], day: Math.min(whatIf.days - 1, (before.at(-1)?.day ?? 0) + 5) } as WhatIfEvent,
+      ]),
+    changeEvent: (index: number, at: number, event: WhatIfEvent) =>
+      changeEvents(index, (before) => before.map((e, i) => (i === at ? event : e))),
     removeEvent: (index: number, at: number) => changeEvents(index, (before) => before.filter((_, i) => i !== at)),
   }
 }

@@ -6,7 +6,15 @@ import type { Measures } from '@/core/ecosystem/measures'
 import { Swatch } from './option-ink'
 
 /** What the ways differ in, in words: each against the first. */
-export function Verdict({ days, measures, names }: { days: number; measures: readonly (readonly Measures[])[]; names: readonly string[] }) {
+export function Verdict({
+  days,
+  measures,
+  names,
+}: {
+  days: number
+  measures: readonly (readonly Measures[])[]
+  names: readonly string[]
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -15,7 +23,13 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
   return (
     <div className="forecast-verdict" role="status">
       {names.slice(1).map((name, i) => {
-        const lines = verdictLines(measures[0], measures[i + 1], days, (value, kind) => show(value, kind, { significant: 2 }), t)
+        const lines = verdictLines(
+          measures[0],
+          measures[i + 1],
+          days,
+          (value, kind) => show(value, kind, { significant: 2 }),
+          t,
+        )
         return (
           <div key={`${name}${i}`}>
             <p className="mb-1">
@@ -28,8 +42,8 @@ export function Verdict({ days, measures, names }: { days: number; measures: rea
               <ul className="verdict-list">
                 {lines.map((line) => (
                   <li key={line.text}>
-                    <span className={`verdict ${line.kind === 'better' ? 'fine' : 'look'}`}>{line.kind}</span> {line.text}{' '}
-                    <span className="soft">({line.sure})</span>
+                    <span className={`verdict ${line.kind === 'better' ? 'fine' : 'look'}`}>{line.kind}</span>{' '}
+                    {line.text} <span className="soft">({line.sure})</span>
                   </li>
                 ))}
               </ul>

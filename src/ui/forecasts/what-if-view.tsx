@@ -104,14 +104,21 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
               </div>
               <Ways state={state} />
               <OptionEditor model={model} state={state} />
-              {model.filterAssumed ? <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p> : null}
+              {model.filterAssumed ? (
+                <p className="soft small mt-2 mb-0">{t('forecasts.whatIfView.noFilterSavedPond')}</p>
+              ) : null}
             </section>
             <KeepIt data={data} state={state} />
           </div>
           <div>
             <RunBar comparison={comparison} onRun={go} wrong={wrong} />
             {comparison.state.status === 'done' || comparison.state.status === 'stopped' ? (
-              <Results result={comparison.state.result} names={shown} data={data} stopped={comparison.state.status === 'stopped'} />
+              <Results
+                result={comparison.state.result}
+                names={shown}
+                data={data}
+                stopped={comparison.state.status === 'stopped'}
+              />
             ) : comparison.state.status === 'idle' ? (
               <p className="sheet soft">{t('forecasts.whatIfView.composeWaysLeftThen')}</p>
             ) : null}
@@ -159,7 +166,15 @@ function Ways({ state }: { state: WhatIfState }) {
   )
 }
 
-function RunBar({ comparison, onRun, wrong }: { comparison: ReturnType<typeof useComparison>; onRun: () => void; wrong: string | null }) {
+function RunBar({
+  comparison,
+  onRun,
+  wrong,
+}: {
+  comparison: ReturnType<typeof useComparison>
+  onRun: () => void
+  wrong: string | null
+}) {
   const t = useTexts()
 
   const { state } = comparison
@@ -212,7 +227,17 @@ function RunProgress({ progress }: { progress: Parameters<typeof useProgress>[0]
   )
 }
 
-function Results({ result, names, data, stopped }: { result: ComparisonRuns; names: readonly string[]; data: WhatIfPageData; stopped: boolean }) {
+function Results({
+  result,
+  names,
+  data,
+  stopped,
+}: {
+  result: ComparisonRuns
+  names: readonly string[]
+  data: WhatIfPageData
+  stopped: boolean
+}) {
   const t = useTexts()
 
   const [day, setDay] = useState(Math.min(20, result.days - 1))
@@ -221,12 +246,23 @@ function Results({ result, names, data, stopped }: { result: ComparisonRuns; nam
     <>
       <section className="sheet" aria-label={t('forecasts.whatIfView.verdict')}>
         <h2>{t('forecasts.whatIfView.verdict')}</h2>
-        {stopped ? <p className="verdict look">{t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0].length })}</p> : null}
+        {stopped ? (
+          <p className="verdict look">
+            {t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0].length })}
+          </p>
+        ) : null}
         <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
       </section>
       <section className="sheet" aria-label={t('forecasts.whatIfView.whatEyeSees')}>
         <h2>{t('forecasts.whatIfView.whatEyeSees')}</h2>
-        <EyeView from={result.from} days={result.days} options={clarityOf(result, names)} basin={data.basin} day={at} onDay={setDay} />
+        <EyeView
+          from={result.from}
+          days={result.days}
+          options={clarityOf(result, names)}
+          basin={data.basin}
+          day={at}
+          onDay={setDay}
+        />
       </section>
       <section className="sheet" aria-label={t('forecasts.whatIfView.waterDayDay')}>
         <h2>{t('forecasts.whatIfView.waterDayDay')}</h2>
@@ -257,7 +293,10 @@ function KeepIt({ data, state }: { data: WhatIfPageData; state: WhatIfState }) {
               state.change({ name: e.target.value })
             }}
           />
-          <button className="btn btn-sm btn-outline-primary mt-2" onClick={() => save('POST', `/api/v1/ponds/${data.pond.id}/what-ifs`, state.whatIf)}>
+          <button
+            className="btn btn-sm btn-outline-primary mt-2"
+            onClick={() => save('POST', `/api/v1/ponds/${data.pond.id}/what-ifs`, state.whatIf)}
+          >
             {t('forecasts.whatIfView.keepWhatIf')}
           </button>
           {saved ? (

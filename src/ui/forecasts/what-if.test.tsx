@@ -71,7 +71,16 @@ const RUN: ForecastRun = {
   finishedAt: '2027-07-01T03:01:00Z',
 }
 const model = (over: Partial<ForecastsPageData> = {}): ForecastsPageData =>
-  ({ today: '2027-07-01', run: RUN, lines: [], scores: [], ponds: 44, mayPlan: true, mayRun: true, ...over }) as ForecastsPageData
+  ({
+    today: '2027-07-01',
+    run: RUN,
+    lines: [],
+    scores: [],
+    ponds: 44,
+    mayPlan: true,
+    mayRun: true,
+    ...over,
+  }) as ForecastsPageData
 const showLab = (over: Partial<ForecastsPageData> = {}) =>
   render(
     <AsPerson>
@@ -84,20 +93,42 @@ describe('the forecasts page', () => {
   it('ranks the ponds at risk, with their reasons and the visit that would help', () => {
     showLab({
       lines: [
-        { pondId: 'p1', pondName: 'Canteen pond', siteName: 'Works', risk: 0.9, risks: [risk('nitrite'), risk('oxygen'), risk('murk')] },
-        { pondId: 'p2', pondName: 'Basin', siteName: 'Hall', risk: 0.1, risks: [risk('murk', { jobKey: 'wetland-flush' })] },
+        {
+          pondId: 'p1',
+          pondName: 'Canteen pond',
+          siteName: 'Works',
+          risk: 0.9,
+          risks: [risk('nitrite'), risk('oxygen'), risk('murk')],
+        },
+        {
+          pondId: 'p2',
+          pondName: 'Basin',
+          siteName: 'Hall',
+          risk: 0.1,
+          risks: [risk('murk', { jobKey: 'wetland-flush' })],
+        },
       ] as never,
     })
     const lines = within(region('Ponds at risk')).getAllByRole('listitem')
     expect(lines).toHaveLength(2)
-    expect(within(lines[0]).getByRole('link', { name: 'Works: Canteen pond' })).toHaveAttribute('href', '/ponds/p1/forecast')
+    expect(within(lines[0]).getByRole('link', { name: 'Works: Canteen pond' })).toHaveAttribute(
+      'href',
+      '/ponds/p1/forecast',
+    )
     // the two that weigh most, no more
     expect(lines[0]).toHaveTextContent(/Nitrite.*Low oxygen/)
     expect(lines[0]).not.toHaveTextContent('Murky water')
-    expect(within(lines[1]).getByRole('link', { name: 'Schedule: wetland flush' })).toHaveAttribute('href', '/ponds/p2/plan?job=wetland-flush')
+    expect(within(lines[1]).getByRole('link', { name: 'Schedule: wetland flush' })).toHaveAttribute(
+      'href',
+      '/ponds/p2/plan?job=wetland-flush',
+    )
   })
   it('offers no plan and no run to those who may not', () => {
-    showLab({ mayPlan: false, mayRun: false, lines: [{ pondId: 'p1', pondName: 'Pool', siteName: 'Hall', risk: 1, risks: [risk('heat')] }] as never })
+    showLab({
+      mayPlan: false,
+      mayRun: false,
+      lines: [{ pondId: 'p1', pondName: 'Pool', siteName: 'Hall', risk: 1, risks: [risk('heat')] }] as never,
+    })
     expect(screen.queryByRole('link', { name: /^Schedule:/ })).not.toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Forecast all ponds now' })).not.toBeInTheDocument()
   })
@@ -157,7 +188,10 @@ describe('a forecast under way', () => {
   })
   it('goes on being followed through a moment without connection', async () => {
     const { result } = renderHook(() => useForecastRun({ ...RUN, state: 'running', done: 3, finishedAt: null }))
-    asked.mockResolvedValueOnce({ ok: false, problem: { title: 'No connection.', status: 0, kind: 'offline' } } as never)
+    asked.mockResolvedValueOnce({
+      ok: false,
+      problem: { title: 'No connection.', status: 0, kind: 'offline' },
+    } as never)
     await second()
     expect(result.current).toMatchObject({ underWay: true, problem: { kind: 'offline' } })
     asked.mockResolvedValueOnce({ ok: true, value: RUN } as never)
@@ -193,7 +227,9 @@ describe('an earlier diagnosis', () => {
   const show = (diagnosis: object, over: Partial<DiagnosisData> = {}) =>
     render(
       <AsPerson>
-        <SavedDiagnoses data={{ today: '2027-07-10', kept: [diagnosis], mayLog: true, ...over } as unknown as DiagnosisData} />
+        <SavedDiagnoses
+          data={{ today: '2027-07-10', kept: [diagnosis], mayLog: true, ...over } as unknown as DiagnosisData}
+        />
       </AsPerson>,
     )
   const before = [on('2027-06-09', 'nitrite', 1.2), on('2027-06-09', 'clarityDepth', 0.2)]
@@ -203,7 +239,9 @@ describe('an earlier diagnosis', () => {
     const lines = within(region('Earlier diagnoses')).getAllByRole('listitem')[0]
     expect(lines).toHaveTextContent('partly according to tests since')
     expect(lines).toHaveTextContent(/Gone, nitrite 1\.2 mg\/L then, 0\.1\d* mg\/L on Fri 25 Jun/)
-    expect(lines).toHaveTextContent(/Is the water still murky\? Still present, clarity \(secchi depth\) .* then, .* on Fri 25 Jun/)
+    expect(lines).toHaveTextContent(
+      /Is the water still murky\? Still present, clarity \(secchi depth\) .* then, .* on Fri 25 Jun/,
+    )
   })
   it('says what would tell, and that it is time, when nobody has tested', () => {
     show(kept(before))
@@ -248,7 +286,8 @@ describe('the verdict of a comparison', () => {
     leastBacteria: 0.4,
     ...over,
   })
-  const runs = (over: Partial<Measures>) => Array.from({ length: 20 }, (_, i) => measures({ ...over, peakTan: (over.peakTan ?? 0.5) + i * 0.001 }))
+  const runs = (over: Partial<Measures>) =>
+    Array.from({ length: 20 }, (_, i) => measures({ ...over, peakTan: (over.peakTan ?? 0.5) + i * 0.001 }))
   const show = (options: readonly (readonly Measures[])[], names: readonly string[]) =>
     render(
       <AsPerson>

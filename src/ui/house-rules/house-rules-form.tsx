@@ -38,7 +38,13 @@ function SavedMeanwhile({ mine, theirs }: { mine: HouseRules; theirs: HouseRules
         </li>
       ))}
       {FIGURES.filter(({ key }) => mine[key] !== theirs[key]).map(({ key, label }) => (
-        <li key={key}>{t('houseRules.houseRulesForm.youEnteredSavedMeanwhile', { label: t(label), mine: word(mine, key), theirs: word(theirs, key) })}</li>
+        <li key={key}>
+          {t('houseRules.houseRulesForm.youEnteredSavedMeanwhile', {
+            label: t(label),
+            mine: word(mine, key),
+            theirs: word(theirs, key),
+          })}
+        </li>
       ))}
       <li>{t('houseRules.houseRulesForm.openPageAgainGo')}</li>
     </ul>
@@ -70,7 +76,9 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
     <>
       <div className="page-head">
         <h1>{t('houseRules.houseRulesForm.houseRules')}</h1>
-        <span className="soft">{locked ? t('houseRules.houseRulesForm.setOwner') : t('houseRules.houseRulesForm.whatYourFirmHas')}</span>
+        <span className="soft">
+          {locked ? t('houseRules.houseRulesForm.setOwner') : t('houseRules.houseRulesForm.whatYourFirmHas')}
+        </span>
         <Link href="/visit-types" className="btn btn-sm btn-outline-secondary ms-auto">
           {t('houseRules.houseRulesForm.stepsVisits')}
         </Link>
@@ -132,9 +140,15 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
           </div>
         </fieldset>
         <ProblemNote problem={problem} />
-        {problem?.kind === 'conflict' ? <SavedMeanwhile mine={draft} theirs={(problem.current as { rules: HouseRules }).rules} /> : null}
+        {problem?.kind === 'conflict' ? (
+          <SavedMeanwhile mine={draft} theirs={(problem.current as { rules: HouseRules }).rules} />
+        ) : null}
         <p role="status" className="mb-2">
-          {state === 'saving' ? t('houseRules.houseRulesForm.saving') : state === 'saved' ? t('houseRules.houseRulesForm.savedSizesFollowOnce') : ''}
+          {state === 'saving'
+            ? t('houseRules.houseRulesForm.saving')
+            : state === 'saved'
+              ? t('houseRules.houseRulesForm.savedSizesFollowOnce')
+              : ''}
         </p>
         {locked ? null : (
           <button className="btn btn-primary" disabled={state === 'saving'}>

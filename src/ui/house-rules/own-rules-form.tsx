@@ -54,7 +54,8 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
     setOwn(next)
   }
   const keep = async () => {
-    if (await save('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version: seenVersion, own })) setSeenVersion(seenVersion + 1)
+    if (await save('PUT', `/api/v1/ponds/${pond.id}/house-rules`, { version: seenVersion, own }))
+      setSeenVersion(seenVersion + 1)
   }
   return (
     <form
@@ -63,7 +64,9 @@ export function OwnRulesForm({ pond, house }: { pond: PondInContext; house: Hous
         void keep()
       }}
     >
-      <p className="soft">{locked ? t('houseRules.ownRulesForm.setOwnersDesigners') : t('houseRules.ownRulesForm.houseRulesHoldsUnless')}</p>
+      <p className="soft">
+        {locked ? t('houseRules.ownRulesForm.setOwnersDesigners') : t('houseRules.ownRulesForm.houseRulesHoldsUnless')}
+      </p>
       {QUESTIONS.map((question) => (
         <Answer
           key={question.key}
@@ -118,7 +121,8 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
           checked={own !== undefined}
           onChange={(e) => onChange(e.target.checked ? { value: house[key], reason: '' } : null)}
         />
-        {t('houseRules.ownRulesForm.differentPond')} <span className="soft">{t('houseRules.ownRulesForm.house', { houseWords })}</span>
+        {t('houseRules.ownRulesForm.differentPond')}{' '}
+        <span className="soft">{t('houseRules.ownRulesForm.house', { houseWords })}</span>
       </label>
       {own ? (
         <div className="field-grid mt-2" style={{ gridTemplateColumns: 'minmax(12rem, 1fr) 3fr' }}>

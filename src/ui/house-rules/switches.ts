@@ -47,8 +47,16 @@ export const SWITCHES = [
     key: 'plantsCounted',
     label: textId('houseRules.switches.plantsFilter'),
     options: [
-      { value: false, name: textId('houseRules.switches.bonusNotCounted'), argument: textId('houseRules.switches.springAutumnPlantsDraw') },
-      { value: true, name: textId('houseRules.switches.countedSeason'), argument: textId('houseRules.switches.wellPlantedBedDraws') },
+      {
+        value: false,
+        name: textId('houseRules.switches.bonusNotCounted'),
+        argument: textId('houseRules.switches.springAutumnPlantsDraw'),
+      },
+      {
+        value: true,
+        name: textId('houseRules.switches.countedSeason'),
+        argument: textId('houseRules.switches.wellPlantedBedDraws'),
+      },
     ],
   },
   {
@@ -60,15 +68,27 @@ export const SWITCHES = [
         name: textId('houseRules.switches.onlyWhileFilterMatures'),
         argument: textId('houseRules.switches.bridgesFirstGreenSeasons'),
       },
-      { value: 'always', name: textId('houseRules.switches.alwaysFitted'), argument: textId('houseRules.switches.customersBuyClearWater') },
-      { value: 'never', name: textId('houseRules.switches.notBog'), argument: textId('houseRules.switches.bedRightSizeClears') },
+      {
+        value: 'always',
+        name: textId('houseRules.switches.alwaysFitted'),
+        argument: textId('houseRules.switches.customersBuyClearWater'),
+      },
+      {
+        value: 'never',
+        name: textId('houseRules.switches.notBog'),
+        argument: textId('houseRules.switches.bedRightSizeClears'),
+      },
     ],
   },
   {
     key: 'spring',
     label: textId('houseRules.switches.spring'),
     options: [
-      { value: 'full-yearly', name: textId('houseRules.switches.fullCleanoutEveryYear'), argument: textId('houseRules.switches.sludgeOutBeforeFeeds') },
+      {
+        value: 'full-yearly',
+        name: textId('houseRules.switches.fullCleanoutEveryYear'),
+        argument: textId('houseRules.switches.sludgeOutBeforeFeeds'),
+      },
       {
         value: 'when-needed',
         name: textId('houseRules.switches.fullCleanoutWhenSediment'),
@@ -85,15 +105,27 @@ export const SWITCHES = [
     key: 'winter',
     label: textId('houseRules.switches.winter'),
     options: [
-      { value: 'shutdown', name: textId('houseRules.switches.shutDownDrainStore'), argument: textId('houseRules.switches.nothingCanFreezeFull') },
-      { value: 'run-on', name: textId('houseRules.switches.runIceWatch'), argument: textId('houseRules.switches.runningBedKeepsLife') },
+      {
+        value: 'shutdown',
+        name: textId('houseRules.switches.shutDownDrainStore'),
+        argument: textId('houseRules.switches.nothingCanFreezeFull'),
+      },
+      {
+        value: 'run-on',
+        name: textId('houseRules.switches.runIceWatch'),
+        argument: textId('houseRules.switches.runningBedKeepsLife'),
+      },
     ],
   },
   {
     key: 'lamp',
     label: textId('houseRules.switches.ageUvLamps'),
     options: [
-      { value: 'calendar', name: textId('houseRules.switches.calendar'), argument: textId('houseRules.switches.lampForgottenWorseThan') },
+      {
+        value: 'calendar',
+        name: textId('houseRules.switches.calendar'),
+        argument: textId('houseRules.switches.lampForgottenWorseThan'),
+      },
       {
         value: 'running',
         name: textId('houseRules.switches.daysHasRun'),
@@ -105,24 +137,48 @@ export const SWITCHES = [
     key: 'bacteria',
     label: textId('houseRules.switches.bacteriaAdditions'),
     options: [
-      { value: 'regular', name: textId('houseRules.switches.startRegularly'), argument: textId('houseRules.switches.theyBringYoungCold') },
-      { value: 'after-disturbance', name: textId('houseRules.switches.onlyAfterDisturbance'), argument: textId('houseRules.switches.afterCleanoutPowerCut') },
-      { value: 'none', name: textId('houseRules.switches.none'), argument: textId('houseRules.switches.filmGrowsItselfOne') },
+      {
+        value: 'regular',
+        name: textId('houseRules.switches.startRegularly'),
+        argument: textId('houseRules.switches.theyBringYoungCold'),
+      },
+      {
+        value: 'after-disturbance',
+        name: textId('houseRules.switches.onlyAfterDisturbance'),
+        argument: textId('houseRules.switches.afterCleanoutPowerCut'),
+      },
+      {
+        value: 'none',
+        name: textId('houseRules.switches.none'),
+        argument: textId('houseRules.switches.filmGrowsItselfOne'),
+      },
     ],
   },
   {
     key: 'rinsing',
     label: textId('houseRules.switches.rinsingStone'),
     options: [
-      { value: 'hose', name: textId('houseRules.switches.hoseOnly'), argument: textId('houseRules.switches.filmStonesHalfFilter') },
-      { value: 'pressure', name: textId('houseRules.switches.pressureWasher'), argument: textId('houseRules.switches.customersSeeCleanStone') },
+      {
+        value: 'hose',
+        name: textId('houseRules.switches.hoseOnly'),
+        argument: textId('houseRules.switches.filmStonesHalfFilter'),
+      },
+      {
+        value: 'pressure',
+        name: textId('houseRules.switches.pressureWasher'),
+        argument: textId('houseRules.switches.customersSeeCleanStone'),
+      },
     ],
   },
   {
     key: 'mediaRinse',
     label: textId('houseRules.switches.rinsingMedia'),
     options: [
-      { value: 'pond-water', name: textId('houseRules.switches.pondWaterOnly'), argument: textId('houseRules.switches.chlorineKillsMinutesWhat') },
+      {
+        value: 'pond-water',
+        name: textId('houseRules.switches.pondWaterOnly'),
+        argument: textId('houseRules.switches.chlorineKillsMinutesWhat'),
+      },
       {
         value: 'tap-reset',
         name: textId('houseRules.switches.tapWaterReset'),
@@ -134,34 +190,74 @@ export const SWITCHES = [
     key: 'winterSalt',
     label: textId('houseRules.switches.saltWinter'),
     options: [
-      { value: 'none', name: textId('houseRules.switches.none'), argument: textId('houseRules.switches.leavesOnlyWaterPlants') },
-      { value: 'tenth-percent', name: textId('houseRules.switches.tenthPercent'), argument: textId('houseRules.switches.easesFishThroughCold') },
+      {
+        value: 'none',
+        name: textId('houseRules.switches.none'),
+        argument: textId('houseRules.switches.leavesOnlyWaterPlants'),
+      },
+      {
+        value: 'tenth-percent',
+        name: textId('houseRules.switches.tenthPercent'),
+        argument: textId('houseRules.switches.easesFishThroughCold'),
+      },
     ],
   },
   {
     key: 'winterIntake',
     label: textId('houseRules.switches.intakeWinter'),
     options: [
-      { value: 'upper', name: textId('houseRules.switches.raisedUpperMidWater'), argument: textId('houseRules.switches.warmerWaterBottomStays') },
-      { value: 'unchanged', name: textId('houseRules.switches.leftWhere'), argument: textId('houseRules.switches.lessForgetSpringWhere') },
+      {
+        value: 'upper',
+        name: textId('houseRules.switches.raisedUpperMidWater'),
+        argument: textId('houseRules.switches.warmerWaterBottomStays'),
+      },
+      {
+        value: 'unchanged',
+        name: textId('houseRules.switches.leftWhere'),
+        argument: textId('houseRules.switches.lessForgetSpringWhere'),
+      },
     ],
   },
   {
     key: 'stringAlgae',
     label: textId('houseRules.switches.stringAlgae'),
     options: [
-      { value: 'by-place', name: textId('houseRules.switches.toleratedPlace'), argument: textId('houseRules.switches.wetlandSpillwaySidesThey') },
-      { value: 'ioniser', name: textId('houseRules.switches.ioniser'), argument: textId('houseRules.switches.worksItselfLongCopper') },
-      { value: 'hand', name: textId('houseRules.switches.handOnly'), argument: textId('houseRules.switches.whatTakenOutTakes') },
-      { value: 'treat', name: textId('houseRules.switches.treatedWhereMust'), argument: textId('houseRules.switches.weddingNextWeekLicensed') },
+      {
+        value: 'by-place',
+        name: textId('houseRules.switches.toleratedPlace'),
+        argument: textId('houseRules.switches.wetlandSpillwaySidesThey'),
+      },
+      {
+        value: 'ioniser',
+        name: textId('houseRules.switches.ioniser'),
+        argument: textId('houseRules.switches.worksItselfLongCopper'),
+      },
+      {
+        value: 'hand',
+        name: textId('houseRules.switches.handOnly'),
+        argument: textId('houseRules.switches.whatTakenOutTakes'),
+      },
+      {
+        value: 'treat',
+        name: textId('houseRules.switches.treatedWhereMust'),
+        argument: textId('houseRules.switches.weddingNextWeekLicensed'),
+      },
     ],
   },
   {
     key: 'waterChanges',
     label: textId('houseRules.switches.waterChanges'),
     options: [
-      { value: 'routine', name: textId('houseRules.switches.tenthMoreRoutine'), argument: textId('houseRules.switches.nitrateSaltsColourLeave') },
-      { value: 'top-up', name: textId('houseRules.switches.topUpOnly'), argument: textId('houseRules.switches.wellSizedBogKeeps') },
+      {
+        value: 'routine',
+        name: textId('houseRules.switches.tenthMoreRoutine'),
+        argument: textId('houseRules.switches.nitrateSaltsColourLeave'),
+      },
+      {
+        value: 'top-up',
+        name: textId('houseRules.switches.topUpOnly'),
+        argument: textId('houseRules.switches.wellSizedBogKeeps'),
+      },
     ],
   },
 ] as const satisfies readonly {
@@ -189,5 +285,8 @@ export const choiceName = (rules: HouseRules, key: (typeof SWITCHES)[number]['ke
 /** Every question of the house rules in a few words. */
 export const RULE_LABELS: Readonly<Record<keyof HouseRules, TextId>> = {
   sizingMethod: textId('houseRules.switches.filterSize'),
-  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<Exclude<keyof HouseRules, 'sizingMethod'>, TextId>),
+  ...(Object.fromEntries([...SWITCHES, ...FIGURES].map(({ key, label }) => [key, label])) as Record<
+    Exclude<keyof HouseRules, 'sizingMethod'>,
+    TextId
+  >),
 }

@@ -15,7 +15,14 @@ export function CheckField({
   const id = useId()
   return (
     <div className="form-check">
-      <input id={id} type="checkbox" className="form-check-input" checked={checked} disabled={disabled} onChange={(event) => onChange(event.target.checked)} />
+      <input
+        id={id}
+        type="checkbox"
+        className="form-check-input"
+        checked={checked}
+        disabled={disabled}
+        onChange={(event) => onChange(event.target.checked)}
+      />
       <label htmlFor={id} className="form-check-label">
         {label}
       </label>

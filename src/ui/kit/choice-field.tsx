@@ -29,4 +29,5 @@ export function ChoiceField({ label, options, error, hideLabel = false, classNam
 }
 
 /** Options of a names table, in its order. */
-export const optionsOf = (names: Readonly<Record<string, TextId>>, t: Texts) => Object.entries(names).map(([value, label]) => ({ value, label: t(label) }))
+export const optionsOf = (names: Readonly<Record<string, TextId>>, t: Texts) =>
+  Object.entries(names).map(([value, label]) => ({ value, label: t(label) }))

@@ -9,7 +9,9 @@ const seen: (number | null)[] = []
 function Field({ kind, units }: { kind: 'length' | 'volume'; units: 'metric' | 'us' }) {
   const [value, setValue] = useState<number | null>(null)
   return (
-    <PersonProvider person={{ name: 'A', role: 'owner', firmName: 'F', timeZone: 'Etc/UTC', preferences: { units, theme: 'light' } }}>
+    <PersonProvider
+      person={{ name: 'A', role: 'owner', firmName: 'F', timeZone: 'Etc/UTC', preferences: { units, theme: 'light' } }}
+    >
       <QuantityField
         label="Measure"
         kind={kind}

@@ -48,7 +48,9 @@ export function QuantityField({
   const { units } = usePerson().preferences
   const id = useId()
   const show = (canonical: number | null) =>
-    canonical === null || Number.isNaN(canonical) ? '' : formatQuantity(canonical, kind, units, { scale, significant: 4 }).replaceAll('\u00a0', ' ')
+    canonical === null || Number.isNaN(canonical)
+      ? ''
+      : formatQuantity(canonical, kind, units, { scale, significant: 4 }).replaceAll('\u00a0', ' ')
   const [typed, setTyped] = useState<string | null>(null)
   const text = typed ?? show(value)
   const read = (said: string) => {

@@ -28,7 +28,8 @@ export function ReadingField({ kind, value, onChange, deepestM, error, optional,
     const said = specialReading(text, kind, deepestM)
     if (!said) return null
     // behind "less than" stands a value of its own: "<lots" is nothing
-    if (saysBelow(text) && !parseQuantity(withoutBelow(text), readingQuantity(kind), units, readingScale(kind)).ok) return null
+    if (saysBelow(text) && !parseQuantity(withoutBelow(text), readingQuantity(kind), units, readingScale(kind)).ok)
+      return null
     return said.value
   }
   return (

@@ -32,30 +32,46 @@ export function MapView({ data }: { data: MapData }) {
   const router = useRouter()
   const region = useRegion()
   const [hidden, setHidden] = useState<readonly string[]>([])
-  const placed = useMemo(() => data.sites.flatMap((s) => (s.lat === null || s.lon === null ? [] : [{ ...s, lat: s.lat, lon: s.lon }])), [data.sites])
+  const placed = useMemo(
+    () => data.sites.flatMap((s) => (s.lat === null || s.lon === null ? [] : [{ ...s, lat: s.lat, lon: s.lon }])),
+    [data.sites],
+  )
   const missing = data.sites.length - placed.length
   const projection = useMemo(() => {
     const land = region.flatMap((f) => (f.geometry.type === 'Polygon' ? f.geometry.coordinates.flat() : []))
     const sites = placed.map((s): LonLat => [s.lon, s.lat])
     // the region's file may be of another country than the sites
-    const near = land.length > 0 && sites.every(([lon, lat]) => land.some((p) => Math.abs(p[0] - lon) < 1 && Math.abs(p[1] - lat) < 1))
+    const near =
+      land.length > 0 &&
+      sites.every(([lon, lat]) => land.some((p) => Math.abs(p[0] - lon) < 1 && Math.abs(p[1] - lat) < 1))
     const points = near ? land : sites
     return points.length > 0 ? { ...fit(points, WIDTH), near } : null
   }, [region, placed])
   const rounds = data.rounds.filter((r) => r.stops.length > 0)
-  const yards = [data.yard, ...rounds.map((r) => r.yard).filter((y) => y !== data.yard && (y.lat !== data.yard.lat || y.lon !== data.yard.lon))]
+  const yards = [
+    data.yard,
+    ...rounds.map((r) => r.yard).filter((y) => y !== data.yard && (y.lat !== data.yard.lat || y.lon !== data.yard.lon)),
+  ]
   return (
     <>
       <div className="page-head">
         <h1>{t('map.mapView.map')}</h1>
         <span className="btn-group btn-group-sm no-print">
-          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, -1)}`} aria-label={t('map.mapView.dayBefore')}>
+          <Link
+            className="btn btn-outline-secondary"
+            href={`/map?day=${addDays(data.day, -1)}`}
+            aria-label={t('map.mapView.dayBefore')}
+          >
             ‹
           </Link>
           <Link className="btn btn-outline-secondary" href="/map">
             {t('map.mapView.today')}
           </Link>
-          <Link className="btn btn-outline-secondary" href={`/map?day=${addDays(data.day, 1)}`} aria-label={t('map.mapView.dayAfter')}>
+          <Link
+            className="btn btn-outline-secondary"
+            href={`/map?day=${addDays(data.day, 1)}`}
+            aria-label={t('map.mapView.dayAfter')}
+          >
             ›
           </Link>
         </span>
@@ -85,9 +101,17 @@ export function MapView({ data }: { data: MapData }) {
               {projection.near
                 ? region.map((f, i) =>
                     f.geometry.type === 'Polygon' ? (
-                      <path key={i} className="land" d={f.geometry.coordinates.map((ring) => pathOf(projection, ring, true)).join('')} />
+                      <path
+                        key={i}
+                        className="land"
+                        d={f.geometry.coordinates.map((ring) => pathOf(projection, ring, true)).join('')}
+                      />
                     ) : f.geometry.type === 'LineString' ? (
-                      <path key={i} className={`${f.properties.kind} ${f.properties.class ?? ''}`} d={pathOf(projection, f.geometry.coordinates)} />
+                      <path
+                        key={i}
+                        className={`${f.properties.kind} ${f.properties.class ?? ''}`}
+                        d={pathOf(projection, f.geometry.coordinates)}
+                      />
                     ) : (
                       <text
                         key={i}
@@ -114,7 +138,14 @@ export function MapView({ data }: { data: MapData }) {
                 const { colour, dash } = LINES[n % LINES.length]
                 return (
                   <g key={round.crew.id}>
-                    <path d={pathOf(projection, round.way)} fill="none" stroke={colour} strokeWidth={3.5} strokeDasharray={dash} strokeLinejoin="round" />
+                    <path
+                      d={pathOf(projection, round.way)}
+                      fill="none"
+                      stroke={colour}
+                      strokeWidth={3.5}
+                      strokeDasharray={dash}
+                      strokeLinejoin="round"
+                    />
                     {round.stops.map((stop, i) => {
                       const [x, y] = projection.at([stop.lon, stop.lat])
                       return (
@@ -157,20 +188,28 @@ export function MapView({ data }: { data: MapData }) {
                 <div className="d-flex justify-content-between align-items-baseline gap-2">
                   <h2 className="mb-1">
                     <svg width="34" height="8" aria-hidden="true">
-                      <path d="M0 4H34" stroke={LINES[n % LINES.length].colour} strokeWidth="4" strokeDasharray={LINES[n % LINES.length].dash} />
+                      <path
+                        d="M0 4H34"
+                        stroke={LINES[n % LINES.length].colour}
+                        strokeWidth="4"
+                        strokeDasharray={LINES[n % LINES.length].dash}
+                      />
                     </svg>{' '}
                     {round.crew.name}
                   </h2>
                   <CheckField
                     label={t('map.mapView.map2')}
                     checked={!hidden.includes(round.crew.id)}
-                    onChange={(on) => setHidden(on ? hidden.filter((id) => id !== round.crew.id) : [...hidden, round.crew.id])}
+                    onChange={(on) =>
+                      setHidden(on ? hidden.filter((id) => id !== round.crew.id) : [...hidden, round.crew.id])
+                    }
                   />
                 </div>
                 <ol className="mb-1">
                   {round.stops.map((stop) => (
                     <li key={stop.id}>
-                      {stop.startTime}–{clockAfter(stop.startTime, stop.plannedMinutes)} {stop.siteName} <span className="soft">{stop.jobName}</span>
+                      {stop.startTime}–{clockAfter(stop.startTime, stop.plannedMinutes)} {stop.siteName}{' '}
+                      <span className="soft">{stop.jobName}</span>
                     </li>
                   ))}
                 </ol>
@@ -180,8 +219,7 @@ export function MapView({ data }: { data: MapData }) {
           )}
           {missing > 0 ? (
             <p className="soft small among-words">
-              {t('map.mapView.notMap', { missing })}{' '}
-              <Link href="/customers">{t('map.mapView.giveThemPlace')}</Link>.
+              {t('map.mapView.notMap', { missing })} <Link href="/customers">{t('map.mapView.giveThemPlace')}</Link>.
             </p>
           ) : null}
         </div>

@@ -3,7 +3,11 @@ import { useEffect, useState } from 'react'
 import type { LonLat } from './projection'
 
 export interface RegionFeature {
-  readonly properties: { readonly kind: 'land' | 'river' | 'road' | 'town'; readonly name?: string; readonly class?: string }
+  readonly properties: {
+    readonly kind: 'land' | 'river' | 'road' | 'town'
+    readonly name?: string
+    readonly class?: string
+  }
   readonly geometry:
     | { readonly type: 'Polygon'; readonly coordinates: readonly (readonly LonLat[])[] }
     | { readonly type: 'LineString'; readonly coordinates: readonly LonLat[] }

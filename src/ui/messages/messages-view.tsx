@@ -115,7 +115,10 @@ function ToTell({ data }: { data: MessagesData }) {
                     <button
                       type="button"
                       className="btn btn-sm btn-link p-0 ms-1"
-                      aria-label={t('messages.messagesView.markTold', { customerName: d.customerName, day: shortDate(d.day) })}
+                      aria-label={t('messages.messagesView.markTold', {
+                        customerName: d.customerName,
+                        day: shortDate(d.day),
+                      })}
                       onClick={() => void notified(d.visitId)}
                     >
                       {t('messages.messagesView.markTold2')}
@@ -128,11 +131,19 @@ function ToTell({ data }: { data: MessagesData }) {
                     {shortDate(d.day)} {d.startTime}
                   </td>
                   <td>
-                    <span className={`verdict ${d.kind === 'visit-planned' ? 'pass' : d.kind === 'visit-moved' ? 'look' : 'stop'}`}>
+                    <span
+                      className={`verdict ${d.kind === 'visit-planned' ? 'pass' : d.kind === 'visit-moved' ? 'look' : 'stop'}`}
+                    >
                       {t(`messages.noticeNames.${d.kind}`)}
                     </span>
                     {d.notified && d.kind !== 'visit-planned' ? (
-                      <span className="soft small"> {t('messages.messagesView.was', { day: shortDate(d.notified.day), startTime: d.notified.startTime })}</span>
+                      <span className="soft small">
+                        {' '}
+                        {t('messages.messagesView.was', {
+                          day: shortDate(d.notified.day),
+                          startTime: d.notified.startTime,
+                        })}
+                      </span>
                     ) : null}
                   </td>
                 </tr>
@@ -147,12 +158,22 @@ function ToTell({ data }: { data: MessagesData }) {
       </p>
       <div className="d-flex flex-wrap gap-2 align-items-center">
         <button className="btn btn-primary" disabled={chosen.length === 0} onClick={() => void tell()}>
-          {chosen.length === 0 ? t('messages.messagesView.tellCustomers') : t('messages.messagesView.tell4', { count: chosen.length })}
+          {chosen.length === 0
+            ? t('messages.messagesView.tellCustomers')
+            : t('messages.messagesView.tell4', { count: chosen.length })}
         </button>
         {data.due.length > now.length ? (
           <label>
-            <input type="checkbox" className="form-check-input me-1" checked={later} onChange={(e) => setLater(e.target.checked)} />
-            {t('messages.messagesView.alsoNewVisitsAfter', { count: data.due.length - now.length, soonUntil: shortDate(data.soonUntil) })}
+            <input
+              type="checkbox"
+              className="form-check-input me-1"
+              checked={later}
+              onChange={(e) => setLater(e.target.checked)}
+            />
+            {t('messages.messagesView.alsoNewVisitsAfter', {
+              count: data.due.length - now.length,
+              soonUntil: shortDate(data.soonUntil),
+            })}
           </label>
         ) : null}
       </div>
@@ -182,7 +203,8 @@ function Sent({ data }: { data: MessagesData }) {
     router.refresh()
   }
   const stuck = ({ state, problem: why, madeAt }: MessagesData['sent'][number]) =>
-    state === 'failed' || ((state === 'queued' || state === 'sending') && (why !== '' || data.nowMs - Date.parse(madeAt) > STUCK_MS))
+    state === 'failed' ||
+    ((state === 'queued' || state === 'sending') && (why !== '' || data.nowMs - Date.parse(madeAt) > STUCK_MS))
   return (
     <section className="sheet">
       <div className="d-flex justify-content-between align-items-baseline">
@@ -198,7 +220,9 @@ function Sent({ data }: { data: MessagesData }) {
           <li key={n.id}>
             <details>
               <summary>
-                <span className={`verdict ${n.state === 'sent' || n.state === 'notified' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}>
+                <span
+                  className={`verdict ${n.state === 'sent' || n.state === 'notified' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}
+                >
                   {t(STATE_WORDS[n.state])}
                 </span>
                 {n.subject}{' '}

@@ -33,7 +33,11 @@ const show = (over: object = {}) =>
             due: [
               due('near'),
               due('far', { day: '2027-09-01' }),
-              due('moved', { kind: 'visit-moved', day: '2027-09-02', notified: { day: '2027-08-30', startTime: '09:00' } }),
+              due('moved', {
+                kind: 'visit-moved',
+                day: '2027-09-02',
+                notified: { day: '2027-08-30', startTime: '09:00' },
+              }),
               due('paper', { email: '' }),
             ],
             soonUntil: '2027-04-10',

@@ -18,7 +18,8 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
     setTemplates({ ...templates, [kind]: { ...templates[kind], ...part } })
   }
   const keep = async () => {
-    if (await save('PUT', '/api/v1/notice-templates', { version: seenVersion, templates })) setSeenVersion(seenVersion + 1)
+    if (await save('PUT', '/api/v1/notice-templates', { version: seenVersion, templates }))
+      setSeenVersion(seenVersion + 1)
   }
   return (
     <form
@@ -40,14 +41,18 @@ export function TemplatesForm({ kept }: { kept: { readonly templates: NoticeTemp
             error={errorOf(`${kind}.subject`)}
           />
           <label className="d-block mt-2">
-            <span className="form-label">{t('messages.templatesForm.text', { kind: t(`messages.noticeNames.${kind}`) })}</span>
+            <span className="form-label">
+              {t('messages.templatesForm.text', { kind: t(`messages.noticeNames.${kind}`) })}
+            </span>
             <textarea
               className={`form-control ${errorOf(`${kind}.body`) ? 'is-invalid' : ''}`}
               rows={8}
               value={templates[kind].body}
               onChange={(e) => put(kind, { body: e.target.value })}
             />
-            {errorOf(`${kind}.body`) ? <span className="invalid-feedback d-block">{errorOf(`${kind}.body`)}</span> : null}
+            {errorOf(`${kind}.body`) ? (
+              <span className="invalid-feedback d-block">{errorOf(`${kind}.body`)}</span>
+            ) : null}
           </label>
         </details>
       ))}

@@ -34,13 +34,15 @@ export function CrewSetupForm({ crew }: { crew: Crew }) {
     router.refresh()
   }
   const shown = (value: number) => (Number.isFinite(value) ? value : null)
-  const toggled = <Word extends string>(list: readonly Word[], word: Word, on: boolean): Word[] => (on ? [...list, word] : list.filter((w) => w !== word))
+  const toggled = <Word extends string>(list: readonly Word[], word: Word, on: boolean): Word[] =>
+    on ? [...list, word] : list.filter((w) => w !== word)
   return (
     <details className="mb-2">
       <summary>
         <strong>{crew.name}</strong>{' '}
         <span className="soft">
-          {setup.starts}–{setup.ends}, {setup.skills.map((s) => t(`people.skillNames.${s}`)).join(', ') || t('people.crewSetupForm.noSpecialSkills')}
+          {setup.starts}–{setup.ends},{' '}
+          {setup.skills.map((s) => t(`people.skillNames.${s}`)).join(', ') || t('people.crewSetupForm.noSpecialSkills')}
         </span>
       </summary>
       <div className="d-flex flex-wrap gap-4 mt-1">

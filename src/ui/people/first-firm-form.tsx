@@ -14,7 +14,13 @@ export function FirstFirmForm() {
 
   const { register, handleSubmit, formState } = useForm({
     resolver: zodResolver(FirstFirmInput),
-    defaultValues: { firmName: '', ownerName: '', email: '', password: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone },
+    defaultValues: {
+      firmName: '',
+      ownerName: '',
+      email: '',
+      password: '',
+      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    },
   })
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const { errors } = formState
@@ -27,9 +33,24 @@ export function FirstFirmForm() {
     <Door title={t('people.firstFirmForm.openYourFirm')}>
       <p className="soft small">{t('people.firstFirmForm.nothingHereYetWhoever')}</p>
       <form method="post" onSubmit={submit} className="d-grid gap-2" noValidate>
-        <TextField label={t('people.firstFirmForm.firmName')} error={errors.firmName?.message} {...register('firmName')} />
-        <TextField label={t('people.firstFirmForm.yourName')} autoComplete="name" error={errors.ownerName?.message} {...register('ownerName')} />
-        <TextField label={t('people.firstFirmForm.eMail')} type="email" autoComplete="username" error={errors.email?.message} {...register('email')} />
+        <TextField
+          label={t('people.firstFirmForm.firmName')}
+          error={errors.firmName?.message}
+          {...register('firmName')}
+        />
+        <TextField
+          label={t('people.firstFirmForm.yourName')}
+          autoComplete="name"
+          error={errors.ownerName?.message}
+          {...register('ownerName')}
+        />
+        <TextField
+          label={t('people.firstFirmForm.eMail')}
+          type="email"
+          autoComplete="username"
+          error={errors.email?.message}
+          {...register('email')}
+        />
         <TextField
           label={t('people.firstFirmForm.password')}
           type="password"
@@ -37,7 +58,11 @@ export function FirstFirmForm() {
           error={errors.password?.message}
           {...register('password')}
         />
-        <TextField label={t('people.firstFirmForm.timeZoneFirm')} error={errors.timeZone?.message} {...register('timeZone')} />
+        <TextField
+          label={t('people.firstFirmForm.timeZoneFirm')}
+          error={errors.timeZone?.message}
+          {...register('timeZone')}
+        />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
           {t('people.firstFirmForm.openFirm')}

@@ -102,7 +102,11 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                 <h2>
                   {t('people.peopleView.crews')} {crews.map((c) => c.name).join(', ') || t('people.peopleView.noneYet')}
                 </h2>
-                <TextField label={t('people.peopleView.newCrew')} value={crewName} onChange={(e) => setCrewName(e.target.value)} />
+                <TextField
+                  label={t('people.peopleView.newCrew')}
+                  value={crewName}
+                  onChange={(e) => setCrewName(e.target.value)}
+                />
                 <ProblemNote problem={crewProblem} />
                 <button className="btn btn-sm btn-primary mt-2">{t('people.peopleView.addCrew')}</button>
               </form>
@@ -138,7 +142,10 @@ export function PeopleView({ people, crews, devices }: PeopleViewProps) {
                   label={t('people.peopleView.crew')}
                   value={person.crewId}
                   onChange={(e) => setPerson({ ...person, crewId: e.target.value })}
-                  options={[{ value: '', label: t('people.peopleView.none') }, ...crews.map((c) => ({ value: c.id, label: c.name }))]}
+                  options={[
+                    { value: '', label: t('people.peopleView.none') },
+                    ...crews.map((c) => ({ value: c.id, label: c.name })),
+                  ]}
                 />
                 <TextField
                   label={t('people.peopleView.firstPassword')}

@@ -39,7 +39,12 @@ describe('people', () => {
   it('are added; what was typed stays when something is wrong, and is gone once kept', async () => {
     sent.mockResolvedValueOnce({
       ok: false,
-      problem: { title: 'This e-mail is taken.', status: 422, kind: 'bad-input', fields: [{ path: 'email', message: 'This e-mail is taken.' }] },
+      problem: {
+        title: 'This e-mail is taken.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'email', message: 'This e-mail is taken.' }],
+      },
     })
     show()
     const name = screen.getByLabelText('Name')
@@ -100,7 +105,10 @@ describe('a person', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Password reset link' }))
     expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/people/u1/password-link', {})
     expect(screen.getByRole('link', { name: /set-password\/s3cret/ })).toBeInTheDocument()
-    sent.mockResolvedValueOnce({ ok: false, problem: { title: 'This is the last owner.', status: 409, kind: 'refused' } } as never)
+    sent.mockResolvedValueOnce({
+      ok: false,
+      problem: { title: 'This is the last owner.', status: 409, kind: 'refused' },
+    } as never)
     await userEvent.click(screen.getByRole('button', { name: 'Deactivate' }))
     expect(screen.getByText('This is the last owner.')).toBeInTheDocument()
     sent.mockResolvedValueOnce({ ok: true, value: {} } as never)
@@ -114,7 +122,10 @@ describe('a person', () => {
     await userEvent.type(screen.getByLabelText('Current password'), 'old one here')
     await userEvent.type(screen.getByLabelText('New password'), 'new one here 1')
     await userEvent.click(screen.getByRole('button', { name: 'Change password' }))
-    expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/password', { current: 'old one here', next: 'new one here 1' })
+    expect(sent).toHaveBeenLastCalledWith('POST', '/api/v1/password', {
+      current: 'old one here',
+      next: 'new one here 1',
+    })
     expect(screen.getByText('Saved. Your other devices have been signed out.')).toBeInTheDocument()
   })
 })

@@ -48,24 +48,43 @@ export function PersonRow({ person, crews, mayWrite }: { person: Person; crews: 
                 label={t('people.personRow.crew')}
                 value={crewId}
                 onChange={(e) => setCrewId(e.target.value)}
-                options={[{ value: '', label: t('people.personRow.none') }, ...crews.map((c) => ({ value: c.id as string, label: c.name }))]}
+                options={[
+                  { value: '', label: t('people.personRow.none') },
+                  ...crews.map((c) => ({ value: c.id as string, label: c.name })),
+                ]}
               />
               <ProblemNote problem={problem} />
               <div className="d-flex flex-wrap gap-1">
-                <button type="button" className="btn btn-sm btn-primary" onClick={() => void act('PUT', '', { role, crewId: crewId || null })}>
+                <button
+                  type="button"
+                  className="btn btn-sm btn-primary"
+                  onClick={() => void act('PUT', '', { role, crewId: crewId || null })}
+                >
                   {t('people.personRow.save')}
                 </button>
                 {person.active ? (
                   <>
-                    <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/password-link')}>
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline-primary"
+                      onClick={() => void act('POST', '/password-link')}
+                    >
                       {t('people.personRow.passwordLink')}
                     </button>
-                    <button type="button" className="btn btn-sm btn-outline-danger" onClick={() => void act('POST', '/deactivate')}>
+                    <button
+                      type="button"
+                      className="btn btn-sm btn-outline-danger"
+                      onClick={() => void act('POST', '/deactivate')}
+                    >
                       {t('people.personRow.deactivate')}
                     </button>
                   </>
                 ) : (
-                  <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => void act('POST', '/reactivate')}>
+                  <button
+                    type="button"
+                    className="btn btn-sm btn-outline-primary"
+                    onClick={() => void act('POST', '/reactivate')}
+                  >
                     {t('people.personRow.reactivate')}
                   </button>
                 )}

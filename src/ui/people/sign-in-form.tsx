@@ -20,8 +20,20 @@ export function SignInForm() {
   return (
     <Door title={t('people.signInForm.sign')}>
       <form method="post" onSubmit={submit} className="d-grid gap-2">
-        <TextField label={t('people.signInForm.eMail')} type="email" autoComplete="username" required {...register('email')} />
-        <TextField label={t('people.signInForm.password')} type="password" autoComplete="current-password" required {...register('password')} />
+        <TextField
+          label={t('people.signInForm.eMail')}
+          type="email"
+          autoComplete="username"
+          required
+          {...register('email')}
+        />
+        <TextField
+          label={t('people.signInForm.password')}
+          type="password"
+          autoComplete="current-password"
+          required
+          {...register('password')}
+        />
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={formState.isSubmitting}>
           {t('people.signInForm.sign')}

@@ -46,7 +46,12 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
             {data.seasonal.length === 0 ? (
               <p className="soft mb-0">{t('plants.allPlantsView.noPlantsHaveCome')}</p>
             ) : (
-              <div className="table-responsive" tabIndex={0} role="region" aria-label={t('plants.allPlantsView.tenderPlants')}>
+              <div
+                className="table-responsive"
+                tabIndex={0}
+                role="region"
+                aria-label={t('plants.allPlantsView.tenderPlants')}
+              >
                 <table className="table table-sm align-middle mb-0">
                   <thead>
                     <tr>
@@ -62,10 +67,13 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                       <tr key={i}>
                         <td className="text-nowrap">
                           {p.by ? shortDate(p.by) : ''}
-                          {p.thisYear && p.from <= data.today ? <span className="verdict look ms-1">{p.by < data.today ? 'late' : 'now'}</span> : null}
+                          {p.thisYear && p.from <= data.today ? (
+                            <span className="verdict look ms-1">{p.by < data.today ? 'late' : 'now'}</span>
+                          ) : null}
                         </td>
                         <td>
-                          {p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}: {speciesName(p.species)}
+                          {p.stored ? t('plants.allPlantsView.setOut') : t('plants.allPlantsView.lift')}:{' '}
+                          {speciesName(p.species)}
                         </td>
                         <td className="text-end">{p.count}</td>
                         <td>
@@ -83,7 +91,9 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
           </section>
           <section className="sheet" aria-label={t('plants.allPlantsView.careDue')}>
             <h2>{t('plants.allPlantsView.careDueComingWeek')}</h2>
-            {data.due.length === 0 ? <p className="soft mb-0">{t('plants.allPlantsView.nothingColdWaterPlants')}</p> : null}
+            {data.due.length === 0 ? (
+              <p className="soft mb-0">{t('plants.allPlantsView.nothingColdWaterPlants')}</p>
+            ) : null}
             {data.due.map((pond) => (
               <div key={pond.pondId} className="mb-2">
                 <h3 className="mb-0">
@@ -94,9 +104,14 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                     const latest = tasks.map((task) => task.latest).sort()[0]
                     return (
                       <li key={action}>
-                        {t(`plants.plantActionNames.${action}`)}: {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
-                        <span className="soft small">{t('plants.allPlantsView.from', { due: shortDate(tasks[0].due), latest: shortDate(latest) })}</span>
-                        {latest < data.today ? <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span> : null}
+                        {t(`plants.plantActionNames.${action}`)}:{' '}
+                        {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
+                        <span className="soft small">
+                          {t('plants.allPlantsView.from', { due: shortDate(tasks[0].due), latest: shortDate(latest) })}
+                        </span>
+                        {latest < data.today ? (
+                          <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span>
+                        ) : null}
                       </li>
                     )
                   })}
@@ -108,7 +123,9 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
         <div>
           <section className="sheet" aria-label={t('plants.allPlantsView.cuttingsKept')}>
             <h2>{t('plants.allPlantsView.cuttingsKept')}</h2>
-            {data.cuttings.length === 0 ? <p className="soft">{t('plants.allPlantsView.noneCrewsKeepRooted')}</p> : null}
+            {data.cuttings.length === 0 ? (
+              <p className="soft">{t('plants.allPlantsView.noneCrewsKeepRooted')}</p>
+            ) : null}
             <ul className="plain-list">
               {data.cuttings.map((c) => (
                 <li key={c.id}>
@@ -129,7 +146,10 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                     <Link href={`/ponds/${place.pondId}/plants`}>{place.name}</Link>
                     <span className="soft small d-block">
                       {place.replanting
-                        .map((r) => `${r.count} ${speciesName(r.species)}${r.patchId ? '' : t('plants.allPlantsView.betweenGroups')}`)
+                        .map(
+                          (r) =>
+                            `${r.count} ${speciesName(r.species)}${r.patchId ? '' : t('plants.allPlantsView.betweenGroups')}`,
+                        )
                         .join(', ')}
                     </span>
                   </li>

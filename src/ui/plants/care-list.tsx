@@ -23,7 +23,8 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
   const near = addDays(today, CARE_AHEAD_DAYS)
   const name = (task: CareTask) => speciesName(patches.find((p) => p.id === task.patchId)!.species)
   const [now, later] = [tasks.filter((task) => task.due <= near), tasks.filter((task) => task.due > near)]
-  const done = (task: CareTask) => save('POST', `/api/v1/plants/${task.patchId}/log`, { line: { action: task.action }, on: today })
+  const done = (task: CareTask) =>
+    save('POST', `/api/v1/plants/${task.patchId}/log`, { line: { action: task.action }, on: today })
   if (tasks.length === 0) return <p className="soft mb-0">{t('plants.careList.nothingMoreYear')}</p>
   return (
     <>
@@ -32,7 +33,8 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
         {now.map((task) => (
           <li key={`${task.patchId}${task.action}`} className="d-flex gap-2 align-items-start">
             <span className="flex-grow-1">
-              <strong>{t(`plants.plantActionNames.${task.action}`)}</strong>: {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
+              <strong>{t(`plants.plantActionNames.${task.action}`)}</strong>:{' '}
+              {onPick ? <PickLink task={task} name={name(task)} onPick={onPick} /> : name(task)}
               <span className="soft small d-block">
                 {t(task.due < today ? 'plants.careList.since' : 'plants.careList.from', { day: shortDate(task.due) })}
                 {task.latest < today ? (
@@ -46,7 +48,10 @@ export function CareList({ tasks, patches, today, mayLog, onPick }: CareListProp
             {mayLog ? (
               <button
                 className="btn btn-sm btn-outline-primary text-nowrap no-print"
-                aria-label={t('plants.careList.doneToday', { action: t(`plants.plantActionNames.${task.action}`), task: name(task) })}
+                aria-label={t('plants.careList.doneToday', {
+                  action: t(`plants.plantActionNames.${task.action}`),
+                  task: name(task),
+                })}
                 onClick={() => void done(task)}
               >
                 {t('plants.careList.doneToday2')}

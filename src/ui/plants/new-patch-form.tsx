@@ -30,7 +30,10 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
     return { xM: (minX + maxX) / 2, yM: (minY + maxY) / 2 }
   }
   const add = async () => {
-    const kept = await save('POST', `/api/v1/ponds/${pond.id}/plants`, { patch: { place, species, ...middle(), plantedOn: plantedOn || null }, count })
+    const kept = await save('POST', `/api/v1/ponds/${pond.id}/plants`, {
+      patch: { place, species, ...middle(), plantedOn: plantedOn || null },
+      count,
+    })
     if (kept) setCount(null)
   }
   return (
@@ -59,7 +62,13 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
               options={PATCH_PLACES.map((place) => ({ value: place, label: t(`plants.patchPlaceNames.${place}`) }))}
             />
           ) : null}
-          <QuantityField label={t('plants.newPatchForm.plants')} kind="number" value={count} onChange={setCount} error={errorOf('count')} />
+          <QuantityField
+            label={t('plants.newPatchForm.plants')}
+            kind="number"
+            value={count}
+            onChange={setCount}
+            error={errorOf('count')}
+          />
           <TextField
             label={t('plants.newPatchForm.plantedIfKnown')}
             type="date"

@@ -21,7 +21,10 @@ const markOf = (p: Placed, t: Texts): PlantMark => ({
   ...p,
   looks: p.stored
     ? { words: 'stored', className: 'stored' }
-    : { words: t(`plants.plantConditionNames.${p.condition}`).toLowerCase(), className: p.condition === 'good' ? '' : `looks-${p.condition}` },
+    : {
+        words: t(`plants.plantConditionNames.${p.condition}`).toLowerCase(),
+        className: p.condition === 'good' ? '' : `looks-${p.condition}`,
+      },
 })
 
 /** Groups on the plan of the bed and of the pond, and all of them as a list. */
@@ -45,8 +48,12 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
     <section className="sheet" aria-label={t('plants.patchPlans.whatGrowsWhere')}>
       <h2>{t('plants.patchPlans.whatGrowsWhere')}</h2>
       {patches.length === 0 ? <p className="soft">{t('plants.patchPlans.nothingWrittenDownYet')}</p> : null}
-      {bed && bed.type !== 'none' ? <PlantingPlan bed={bed} groups={inBed.map((p) => markOf(p, t))} {...planProps(inBed)} /> : null}
-      <PondPlan basin={basin}>{(on) => <PlantMarks marks={inPond.map((p) => markOf(p, t))} {...on} {...planProps(inPond)} />}</PondPlan>
+      {bed && bed.type !== 'none' ? (
+        <PlantingPlan bed={bed} groups={inBed.map((p) => markOf(p, t))} {...planProps(inBed)} />
+      ) : null}
+      <PondPlan basin={basin}>
+        {(on) => <PlantMarks marks={inPond.map((p) => markOf(p, t))} {...on} {...planProps(inPond)} />}
+      </PondPlan>
       <ProblemNote problem={problem} />
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('plants.patchPlans.groupsPlants')}>
         <table className="table table-sm align-middle mb-0">
@@ -63,7 +70,11 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
             {patches.map((p) => (
               <tr key={p.id} className={p.id === picked ? 'table-active' : undefined}>
                 <th scope="row" className="fw-normal">
-                  <button className="btn btn-link p-0 text-start" onClick={() => onPick(p.id)} aria-pressed={p.id === picked}>
+                  <button
+                    className="btn btn-link p-0 text-start"
+                    onClick={() => onPick(p.id)}
+                    aria-pressed={p.id === picked}
+                  >
                     {speciesName(p.species)}
                   </button>
                 </th>
@@ -73,9 +84,15 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
                 </td>
                 <td className="text-end">{p.count}</td>
                 <td>
-                  {p.count === 0 ? t('plants.patchPlans.gone') : p.stored ? t('plants.patchPlans.stored') : t(`plants.plantConditionNames.${p.condition}`)}
+                  {p.count === 0
+                    ? t('plants.patchPlans.gone')
+                    : p.stored
+                      ? t('plants.patchPlans.stored')
+                      : t(`plants.plantConditionNames.${p.condition}`)}
                 </td>
-                <td className="soft">{p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}</td>
+                <td className="soft">
+                  {p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}
+                </td>
               </tr>
             ))}
           </tbody>

@@ -17,7 +17,15 @@ import type { PondPlantsData } from './pond-plants-view'
 const AS_BEFORE = ''
 
 /** One group: what it is, what was seen and done, and the next line of that. */
-export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: readonly CareTask[]; data: PondPlantsData }) {
+export function PatchSheet({
+  patch,
+  tasks,
+  data,
+}: {
+  patch: PatchNow
+  tasks: readonly CareTask[]
+  data: PondPlantsData
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -53,14 +61,17 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
             toxicTo:
               species.toxicTo === 'none'
                 ? ''
-                : t('plants.patchSheet.toxicGloves', { toxicTo: species.toxicTo === 'people' ? t('plants.patchSheet.peoplePets') : 'livestock' }),
+                : t('plants.patchSheet.toxicGloves', {
+                    toxicTo: species.toxicTo === 'people' ? t('plants.patchSheet.peoplePets') : 'livestock',
+                  }),
             regulatedSomewhere: species.regulatedSomewhere ? t('plants.patchSheet.regulatedSomePlacesCheck') : '',
           })}
         </p>
       ) : null}
       {patch.condition === 'pale' && patch.place === 'bed' ? (
         <p className="stop-note among-words">
-          {t('plants.patchSheet.paleStuntedDigHand')} <Link href={`/ponds/${data.pond.id}/design`}>{t('plants.patchSheet.filterDesign')}</Link>{' '}
+          {t('plants.patchSheet.paleStuntedDigHand')}{' '}
+          <Link href={`/ponds/${data.pond.id}/design`}>{t('plants.patchSheet.filterDesign')}</Link>{' '}
           {t('plants.patchSheet.saysHowMuchFlow')}
         </p>
       ) : null}
@@ -84,7 +95,12 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
               value={condition}
               onChange={(e) => setCondition(e.target.value)}
               options={[
-                { value: AS_BEFORE, label: t('plants.patchSheet.before', { condition: t(`plants.plantConditionNames.${patch.condition}`).toLowerCase() }) },
+                {
+                  value: AS_BEFORE,
+                  label: t('plants.patchSheet.before', {
+                    condition: t(`plants.plantConditionNames.${patch.condition}`).toLowerCase(),
+                  }),
+                },
                 ...PLANT_CONDITIONS.map((c) => ({ value: c, label: t(`plants.plantConditionNames.${c}`) })),
               ]}
             />
@@ -96,8 +112,20 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
               optional={action !== 'planted'}
               error={errorOf('count')}
             />
-            <QuantityField label={t('plants.patchSheet.rootedPiecesKept')} kind="number" value={kept} onChange={setKept} optional error={errorOf('kept')} />
-            <TextField label={t('plants.patchSheet.day')} type="date" value={on} onChange={(e) => setOn(e.target.value)} />
+            <QuantityField
+              label={t('plants.patchSheet.rootedPiecesKept')}
+              kind="number"
+              value={kept}
+              onChange={setKept}
+              optional
+              error={errorOf('kept')}
+            />
+            <TextField
+              label={t('plants.patchSheet.day')}
+              type="date"
+              value={on}
+              onChange={(e) => setOn(e.target.value)}
+            />
             <TextField
               label={action === 'lift' ? t('plants.patchSheet.whereStored') : t('plants.patchSheet.note')}
               value={note}
@@ -129,7 +157,10 @@ export function PatchSheet({ patch, tasks, data }: { patch: PatchNow; tasks: rea
       </ul>
       {data.mayWrite ? (
         <>
-          <button className="btn btn-sm btn-link px-0" onClick={() => void removal.save('DELETE', `/api/v1/plants/${patch.id}`)}>
+          <button
+            className="btn btn-sm btn-link px-0"
+            onClick={() => void removal.save('DELETE', `/api/v1/plants/${patch.id}`)}
+          >
             {t('plants.patchSheet.writtenDownMistakeTake')}
           </button>
           <ProblemNote problem={removal.problem} />

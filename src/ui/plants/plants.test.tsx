@@ -42,7 +42,11 @@ const event = (patchId: string, at: string, over: Partial<PlantEvent> = {}): Pla
   ...over,
 })
 const patches = patchesNow(
-  [patch('lily', 'nymphaea-alba'), patch('flag', 'iris-versicolor', { xM: null, yM: null }), patch('canna', 'canna-hybrids', { xM: 1 })],
+  [
+    patch('lily', 'nymphaea-alba'),
+    patch('flag', 'iris-versicolor', { xM: null, yM: null }),
+    patch('canna', 'canna-hybrids', { xM: 1 }),
+  ],
   [
     event('lily', '2025-05-01'),
     event('lily', '2026-09-01', { action: 'look', condition: 'thin', count: 3, note: 'Eaten?' }),
@@ -52,8 +56,21 @@ const patches = patchesNow(
   ],
   'Etc/UTC',
 )
-const task = (patchId: string, action: CareTask['action'], due: string, latest: string): CareTask => ({ patchId, action, due, latest, why: 'warmth' })
-const pond = { ...pondInput(), id: pondId, siteName: 'Tarn', town: 'Ferrygate', customerName: 'C', version: 1 } as unknown as PondInContext
+const task = (patchId: string, action: CareTask['action'], due: string, latest: string): CareTask => ({
+  patchId,
+  action,
+  due,
+  latest,
+  why: 'warmth',
+})
+const pond = {
+  ...pondInput(),
+  id: pondId,
+  siteName: 'Tarn',
+  town: 'Ferrygate',
+  customerName: 'C',
+  version: 1,
+} as unknown as PondInContext
 const data = (over: Partial<PondPlantsData> = {}): PondPlantsData => ({
   today: '2026-11-28',
   pond,
@@ -84,7 +101,9 @@ describe('plants of a pond', () => {
     expect(screen.getByRole('button', { name: /^5 Water canna, stored/ })).toBeInTheDocument()
     const row = screen.getByRole('row', { name: /Northern blue flag/ })
     expect(row).toHaveTextContent('not on the plan yet')
-    expect(screen.getByRole('region', { name: 'Gaps' })).toHaveTextContent('White water lily: 2 missing2 White water lily from the holding bed')
+    expect(screen.getByRole('region', { name: 'Gaps' })).toHaveTextContent(
+      'White water lily: 2 missing2 White water lily from the holding bed',
+    )
   })
   it('show one group with its history, and take its next line', async () => {
     show()
@@ -107,10 +126,16 @@ describe('plants of a pond', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Water canna' }))
     expect(screen.getByRole('region', { name: 'Water canna' })).toHaveTextContent('Lifted and stored (Cellar)')
     await userEvent.click(screen.getAllByRole('button', { name: 'White water lily' })[0])
-    expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent('Inspected: thin, 3 plants (Eaten?)')
+    expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent(
+      'Inspected: thin, 3 plants (Eaten?)',
+    )
   })
   it('lead from pale plants of the bed to its root zone', async () => {
-    const pale = patchesNow([patch('flag', 'iris-versicolor', { place: 'bed' })], [event('flag', '2026-06-01', { condition: 'pale' })], 'Etc/UTC')
+    const pale = patchesNow(
+      [patch('flag', 'iris-versicolor', { place: 'bed' })],
+      [event('flag', '2026-06-01', { condition: 'pale' })],
+      'Etc/UTC',
+    )
     show({ patches: pale, tasks: [], gaps: [], replanting: [] })
     await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
     expect(screen.getByRole('link', { name: 'filter design' })).toHaveAttribute('href', '/ponds/p1/design')
@@ -130,7 +155,12 @@ describe('plants of a pond', () => {
   it('are set down in the middle of the plan, with a clear word when something is missing', async () => {
     sent.mockResolvedValueOnce({
       ok: false,
-      problem: { title: 'At least one plant.', status: 422, kind: 'bad-input', fields: [{ path: 'count', message: 'At least one plant.' }] },
+      problem: {
+        title: 'At least one plant.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'count', message: 'At least one plant.' }],
+      },
     })
     show({ patches: [], tasks: [], gaps: [], replanting: [] })
     expect(screen.getByText(/No plants recorded yet/)).toBeInTheDocument()
@@ -150,7 +180,8 @@ describe('plants of a pond', () => {
 })
 
 describe('what plants ask for', () => {
-  const list = (tasks: readonly CareTask[], mayLog = true) => render(<CareList tasks={tasks} patches={patches} today="2026-06-15" mayLog={mayLog} />)
+  const list = (tasks: readonly CareTask[], mayLog = true) =>
+    render(<CareList tasks={tasks} patches={patches} today="2026-06-15" mayLog={mayLog} />)
   it('is due, late or still to come, and done with one press', async () => {
     list([
       task('flag', 'deadhead', '2026-06-01', '2026-06-08'),
@@ -162,7 +193,10 @@ describe('what plants ask for', () => {
     expect(second).toHaveTextContent('until Sun 28 Jun')
     expect(screen.getByText('Later this year (1)')).toBeInTheDocument()
     await userEvent.click(screen.getByRole('button', { name: 'Deadhead at the base: Northern blue flag, done today' }))
-    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/plants/flag/log', { line: { action: 'deadhead' }, on: '2026-06-15' })
+    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/plants/flag/log', {
+      line: { action: 'deadhead' },
+      on: '2026-06-15',
+    })
   })
   it('is nothing at the end of the year', () => {
     list([])
@@ -234,7 +268,17 @@ describe('plants of all ponds', () => {
     expect(rows[2]).toHaveTextContent('stored: Cellar')
   })
   it('tells where kept cuttings may go', () => {
-    all({ replanting: [{ pondId, name: 'Tarn, Pool', replanting: [{ patchId: null, species: 'carex-elata', count: 3, sameKind: false, regulated: false }] }] })
-    expect(screen.getByRole('region', { name: 'Possible places' })).toHaveTextContent('3 Tufted sedge between the groups')
+    all({
+      replanting: [
+        {
+          pondId,
+          name: 'Tarn, Pool',
+          replanting: [{ patchId: null, species: 'carex-elata', count: 3, sameKind: false, regulated: false }],
+        },
+      ],
+    })
+    expect(screen.getByRole('region', { name: 'Possible places' })).toHaveTextContent(
+      '3 Tufted sedge between the groups',
+    )
   })
 })

@@ -62,7 +62,10 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
                     {/* eslint-disable-next-line @next/next/no-img-element -- kept in the firm's own database, already small */}
                     <img
                       src={`/api/v1/photos/${photo.id}?size=thumbnail`}
-                      alt={t('plants.pondPlantsView.plants3', { takenAt: shortDate(photo.takenAt.slice(0, 10)), takenAt2: photo.takenAt.slice(0, 4) })}
+                      alt={t('plants.pondPlantsView.plants3', {
+                        takenAt: shortDate(photo.takenAt.slice(0, 10)),
+                        takenAt2: photo.takenAt.slice(0, 4),
+                      })}
                     />
                     <figcaption className="soft small">
                       {shortDate(photo.takenAt.slice(0, 10))} {photo.takenAt.slice(0, 4)}
@@ -75,7 +78,12 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
         </div>
         <div>
           {chosen ? (
-            <PatchSheet key={`${chosen.id}:${chosen.version}`} patch={chosen} tasks={tasks.filter((task) => task.patchId === chosen.id)} data={data} />
+            <PatchSheet
+              key={`${chosen.id}:${chosen.version}`}
+              patch={chosen}
+              tasks={tasks.filter((task) => task.patchId === chosen.id)}
+              data={data}
+            />
           ) : (
             <p className="sheet soft">{t('plants.pondPlantsView.chooseGroupPlanList')}</p>
           )}

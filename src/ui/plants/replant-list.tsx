@@ -6,7 +6,13 @@ import { useShow } from '@/ui/person-context'
 import type { PondPlantsData } from './pond-plants-view'
 
 /** Where plants are missing, and which kept cuttings may close the gap. */
-export function ReplantList({ data: { gaps, replanting, patches, cuttings }, onPick }: { data: PondPlantsData; onPick: (id: string) => void }) {
+export function ReplantList({
+  data: { gaps, replanting, patches, cuttings },
+  onPick,
+}: {
+  data: PondPlantsData
+  onPick: (id: string) => void
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -28,7 +34,9 @@ export function ReplantList({ data: { gaps, replanting, patches, cuttings }, onP
                 <strong>{t('plants.replantList.betweenGroupsBed')}</strong>
               )}
               :{' '}
-              {gap.missing > 0 ? t('plants.replantList.missing', { missing: gap.missing }) : t('plants.replantList.open', { areaM2: show(gap.areaM2, 'area') })}
+              {gap.missing > 0
+                ? t('plants.replantList.missing', { missing: gap.missing })
+                : t('plants.replantList.open', { areaM2: show(gap.areaM2, 'area') })}
               {into.map((r) => (
                 <span key={r.species} className="d-block">
                   {t('plants.replantList.fromHoldingBed', { count: r.count, species: speciesName(r.species) })}{' '}
@@ -37,7 +45,9 @@ export function ReplantList({ data: { gaps, replanting, patches, cuttings }, onP
               ))}
               {into.length === 0 ? (
                 <span className="soft small d-block">
-                  {cuttings.some((c) => c.onHand > 0) ? t('plants.replantList.noKeptCuttingsSuit') : t('plants.replantList.noCuttingsKept')}
+                  {cuttings.some((c) => c.onHand > 0)
+                    ? t('plants.replantList.noKeptCuttingsSuit')
+                    : t('plants.replantList.noCuttingsKept')}
                 </span>
               ) : null}
               {patch && plantSpecies(patch.species)!.role === 'lily' ? (

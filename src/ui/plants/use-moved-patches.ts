@@ -19,7 +19,10 @@ export function useMovedPatches() {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const keep = async (p: Placed, xM: number, yM: number) => {
     const version = Math.max(p.version, versions.current.get(p.id) ?? 0)
-    const kept = await save('PUT', `/api/v1/plants/${p.id}`, { version, patch: { place: p.place, species: p.species, xM, yM, plantedOn: p.plantedOn } })
+    const kept = await save('PUT', `/api/v1/plants/${p.id}`, {
+      version,
+      patch: { place: p.place, species: p.species, xM, yM, plantedOn: p.plantedOn },
+    })
     if (kept) versions.current.set(p.id, version + 1)
     // what was not kept goes back to where it is known to stand
     else setMoved((now) => Object.fromEntries(Object.entries(now).filter(([id]) => id !== p.id)))

@@ -18,7 +18,11 @@ export function BesideFields() {
       <summary>{t('ponds.besideFields.streamsBoxes')}</summary>
       {streams.fields.map((field, i) => (
         <div key={field.id} className="repeat-row mt-1" style={{ gridTemplateColumns: '1fr 1fr 1fr 1fr 2.4rem' }}>
-          <Quantity name={`streams.${i}.lengthM`} label={t('ponds.besideFields.streamLength', { i: i + 1 })} kind="length" />
+          <Quantity
+            name={`streams.${i}.lengthM`}
+            label={t('ponds.besideFields.streamLength', { i: i + 1 })}
+            kind="length"
+          />
           <Quantity name={`streams.${i}.widthM`} label={t('ponds.besideFields.width')} kind="length" />
           <Quantity name={`streams.${i}.depthM`} label={t('ponds.besideFields.depth')} kind="length" scale="small" />
           <Quantity name={`streams.${i}.fill`} label={t('ponds.besideFields.water')} kind="share" />
@@ -34,7 +38,12 @@ export function BesideFields() {
       ))}
       {boxes.fields.map((field, i) => (
         <div key={field.id} className="repeat-row mt-1" style={{ gridTemplateColumns: '1fr 2.4rem' }}>
-          <Quantity name={`boxes.${i}.volumeM3`} label={t('ponds.besideFields.boxHolds', { i: i + 1 })} kind="volume" scale="small" />
+          <Quantity
+            name={`boxes.${i}.volumeM3`}
+            label={t('ponds.besideFields.boxHolds', { i: i + 1 })}
+            kind="volume"
+            scale="small"
+          />
           <button
             type="button"
             className="btn btn-sm btn-outline-secondary align-self-center"
@@ -53,7 +62,11 @@ export function BesideFields() {
         >
           {t('ponds.besideFields.addStream')}
         </button>
-        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => boxes.append({ volumeM3: null } as never)}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary"
+          onClick={() => boxes.append({ volumeM3: null } as never)}
+        >
           {t('ponds.besideFields.addSkimmerFilterBox')}
         </button>
       </div>

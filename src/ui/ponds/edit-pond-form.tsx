@@ -36,14 +36,20 @@ export function EditPondForm({ pond }: { pond: PondInContext }) {
   const draft = useDraft(`slow-reed:pond:${pond.id}:${pond.version}`, values, (kept) => form.reset(kept))
   const showErrors = (fields: readonly { path: string; message: string }[]) => {
     form.clearErrors()
-    for (const f of fields) form.setError(formPath(f.path, form.getValues()) as FieldPath<SurveyFormValues>, { message: f.message })
+    for (const f of fields)
+      form.setError(formPath(f.path, form.getValues()) as FieldPath<SurveyFormValues>, { message: f.message })
   }
   const save = async (onVersion: number) => {
     const read = readSurvey(form.getValues())
     if (!read.success) {
       const fields = read.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message }))
       showErrors(fields)
-      return setProblem({ title: t('ponds.editPondForm.someFiguresStillMissing'), status: 422, kind: 'bad-input', fields })
+      return setProblem({
+        title: t('ponds.editPondForm.someFiguresStillMissing'),
+        status: 422,
+        kind: 'bad-input',
+        fields,
+      })
     }
     const outcome = await send('PUT', `/api/v1/ponds/${pond.id}`, { version: onVersion, pond: read.data })
     if (!outcome.ok) {

@@ -10,7 +10,14 @@ import { send, type SendProblem } from '@/ui/send'
 import { PlaceFields, type Places } from './place-fields'
 import { SurveyDrawing } from '@/ui/survey/survey-drawing'
 import { SurveyFields } from '@/ui/survey/survey-fields'
-import { EMPTY_SURVEY, formPath, newPondBody, toPondInput, type PlaceValues, type SurveyFormValues } from '@/ui/survey/survey-form-values'
+import {
+  EMPTY_SURVEY,
+  formPath,
+  newPondBody,
+  toPondInput,
+  type PlaceValues,
+  type SurveyFormValues,
+} from '@/ui/survey/survey-form-values'
 import { useDraft } from '@/ui/use-draft'
 
 const DRAFT_KEY = 'slow-reed:new-pond'
@@ -26,7 +33,16 @@ export function NewPondForm({ places }: { places: Places }) {
     customerId: 'new',
     siteId: 'new',
     customer: { name: '', email: '', phone: '' },
-    site: { name: '', address: '', town: '', accessNotes: '', stationId: places.stations[0]?.id ?? '', lat: null, lon: null, ...ALWAYS_OPEN },
+    site: {
+      name: '',
+      address: '',
+      town: '',
+      accessNotes: '',
+      stationId: places.stations[0]?.id ?? '',
+      lat: null,
+      lon: null,
+      ...ALWAYS_OPEN,
+    },
   })
   const [placeErrors, setPlaceErrors] = useState<Record<string, string>>({})
   const [problem, setProblem] = useState<SendProblem | null>(null)

@@ -11,7 +11,8 @@ export function OwnRulesNote({ own }: { own: OwnRules }) {
   if (differing.length === 0) return null
   return (
     <p className="mb-1">
-      {t('ponds.ownRulesNote.anotherWayThanHouse')} {differing.map((key) => `${t(RULE_LABELS[key])} (${own[key]!.reason})`).join('; ')}.
+      {t('ponds.ownRulesNote.anotherWayThanHouse')}{' '}
+      {differing.map((key) => `${t(RULE_LABELS[key])} (${own[key]!.reason})`).join('; ')}.
     </p>
   )
 }

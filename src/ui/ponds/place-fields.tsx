@@ -24,7 +24,8 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
   const t = useTexts()
 
   const sites = places.sites.filter((s) => s.customerId === value.customerId)
-  const customer = (change: Partial<PlaceValues['customer']>) => onChange({ ...value, customer: { ...value.customer, ...change } })
+  const customer = (change: Partial<PlaceValues['customer']>) =>
+    onChange({ ...value, customer: { ...value.customer, ...change } })
   const site = (change: Partial<PlaceValues['site']>) => onChange({ ...value, site: { ...value.site, ...change } })
   return (
     <>
@@ -35,8 +36,13 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
           hideLabel
           className="mb-2"
           value={value.customerId}
-          onChange={(e) => onChange({ ...value, customerId: e.target.value as PlaceValues['customerId'], siteId: 'new' })}
-          options={[{ value: 'new', label: t('ponds.placeFields.newCustomer') }, ...places.customers.map((c) => ({ value: c.id, label: c.name }))]}
+          onChange={(e) =>
+            onChange({ ...value, customerId: e.target.value as PlaceValues['customerId'], siteId: 'new' })
+          }
+          options={[
+            { value: 'new', label: t('ponds.placeFields.newCustomer') },
+            ...places.customers.map((c) => ({ value: c.id, label: c.name })),
+          ]}
           error={errors['customer']}
         />
         {value.customerId === 'new' ? (
@@ -72,7 +78,10 @@ export function PlaceFields({ places, value, onChange, errors }: PlaceFieldsProp
             className="mb-2"
             value={value.siteId}
             onChange={(e) => onChange({ ...value, siteId: e.target.value as PlaceValues['siteId'] })}
-            options={[{ value: 'new', label: t('ponds.placeFields.newSite') }, ...sites.map((s) => ({ value: s.id, label: `${s.name}, ${s.town}` }))]}
+            options={[
+              { value: 'new', label: t('ponds.placeFields.newSite') },
+              ...sites.map((s) => ({ value: s.id, label: `${s.name}, ${s.town}` })),
+            ]}
           />
         ) : null}
         {value.siteId === 'new' ? (

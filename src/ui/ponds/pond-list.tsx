@@ -32,7 +32,14 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
   }, [search])
   const words = search.toLowerCase().split(/\s+/).filter(Boolean)
   const shown = ponds
-    .filter((p) => words.every((w) => [p.siteName, p.name, p.customerName, p.town, t(`ponds.pondUseNames.${p.use}`)].join(' ').toLowerCase().includes(w)))
+    .filter((p) =>
+      words.every((w) =>
+        [p.siteName, p.name, p.customerName, p.town, t(`ponds.pondUseNames.${p.use}`)]
+          .join(' ')
+          .toLowerCase()
+          .includes(w),
+      ),
+    )
     .sort((a, b) => {
       const [x, y] = [a[sort.key], b[sort.key]]
       return (typeof x === 'number' ? x - (y as number) : String(x).localeCompare(String(y))) * (sort.up ? 1 : -1)
@@ -70,8 +77,15 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
             <thead>
               <tr>
                 {COLUMNS.map((c) => (
-                  <th key={c.key} aria-sort={sort.key === c.key ? (sort.up ? 'ascending' : 'descending') : undefined} className={c.figure ? 'text-end' : ''}>
-                    <button className="btn btn-sm btn-link p-0 fw-semibold" onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}>
+                  <th
+                    key={c.key}
+                    aria-sort={sort.key === c.key ? (sort.up ? 'ascending' : 'descending') : undefined}
+                    className={c.figure ? 'text-end' : ''}
+                  >
+                    <button
+                      className="btn btn-sm btn-link p-0 fw-semibold"
+                      onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}
+                    >
                       {t(c.label)}
                       {sort.key === c.key ? (sort.up ? ' ↑' : ' ↓') : ''}
                     </button>

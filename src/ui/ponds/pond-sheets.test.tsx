@@ -51,7 +51,12 @@ describe('equipment', () => {
     await userEvent.selectOptions(screen.getByLabelText('Type'), 'filter-pads')
     await userEvent.type(screen.getByLabelText('Name'), 'Pads')
     await userEvent.click(screen.getByRole('button', { name: 'Save equipment' }))
-    expect(sent.mock.calls[0][2]).toMatchObject({ kind: 'filter-pads', name: 'Pads', fittedOn: '2026-06-01', everyDays: expect.any(Number) })
+    expect(sent.mock.calls[0][2]).toMatchObject({
+      kind: 'filter-pads',
+      name: 'Pads',
+      fittedOn: '2026-06-01',
+      everyDays: expect.any(Number),
+    })
   })
   it('is looked at only by who does not log', () => {
     as('designer', <EquipmentSheet pondId="p1" equipment={[lamp]} today="2026-06-01" />)
@@ -60,7 +65,14 @@ describe('equipment', () => {
 })
 
 describe('what visits found', () => {
-  const finding = { id: 'f1', pondId, siteName: 'Tarn', text: 'Breather fouled', becomes: 'quote', foundOn: '2026-05-02' } as unknown as Finding
+  const finding = {
+    id: 'f1',
+    pondId,
+    siteName: 'Tarn',
+    text: 'Breather fouled',
+    becomes: 'quote',
+    foundOn: '2026-05-02',
+  } as unknown as Finding
   it('is named with its use, and settled', async () => {
     as('office', <FindingsSheet findings={[finding]} withPond />)
     expect(screen.getByRole('listitem')).toHaveTextContent(/Tarn: Breather fouled .*Sat 2 May/)
@@ -89,7 +101,14 @@ describe('what is still to be done', () => {
     ...over,
   })
   it('is late or due, and struck off by the office', async () => {
-    as('office', <FollowUpsSheet pondId="p1" today="2026-05-20" followUps={[followUp({}), followUp({ id: 'u2', title: 'Lamp', dueTo: '2026-06-01' })]} />)
+    as(
+      'office',
+      <FollowUpsSheet
+        pondId="p1"
+        today="2026-05-20"
+        followUps={[followUp({}), followUp({ id: 'u2', title: 'Lamp', dueTo: '2026-06-01' })]}
+      />,
+    )
     const [late, due] = screen.getAllByRole('listitem')
     expect(late).toHaveTextContent(/^Late/)
     expect(due).toHaveTextContent(/^Due/)
@@ -99,7 +118,12 @@ describe('what is still to be done', () => {
   it('is added with its days, and keeps what was typed when the server says no', async () => {
     sent.mockResolvedValueOnce({
       ok: false,
-      problem: { title: 'It ends before it begins.', status: 422, kind: 'bad-input', fields: [{ path: 'to', message: 'It ends before it begins.' }] },
+      problem: {
+        title: 'It ends before it begins.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'to', message: 'It ends before it begins.' }],
+      },
     })
     as('office', <FollowUpsSheet pondId="p1" today="2026-05-20" followUps={[]} />)
     await userEvent.click(screen.getByText('Add follow-up'))
@@ -128,7 +152,13 @@ describe('seasonal gear', () => {
     ...over,
   })
   it('stands on the pond or lies somewhere, and cuttings are told in nutrients', () => {
-    as('office', <GearSheet gear={[gear({}), gear({ id: 'g2', kind: 'pump', name: 'Pump', state: 'stored', place: 'Loft' })]} cuttingBuckets={7} />)
+    as(
+      'office',
+      <GearSheet
+        gear={[gear({}), gear({ id: 'g2', kind: 'pump', name: 'Pump', state: 'stored', place: 'Loft' })]}
+        cuttingBuckets={7}
+      />,
+    )
     expect(screen.getByRole('heading', { name: 'On the pond' })).toBeInTheDocument()
     expect(screen.getByText('Loft, since Tue 20 Oct 2026')).toBeInTheDocument()
     // 7 buckets × 10 L × 0.22 kg/L × 15 % dry × 2 % N
@@ -153,7 +183,11 @@ describe('readings between visits', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Log water tests' }))
     expect(screen.getByLabelText('pH')).toHaveValue('9.8')
     await userEvent.click(screen.getByRole('button', { name: 'Confirm this reading' }))
-    expect(sent.mock.lastCall![2]).toMatchObject({ readings: { ph: { value: 9.8 } }, method: 'meter', confirmedUnlikely: true })
+    expect(sent.mock.lastCall![2]).toMatchObject({
+      readings: { ph: { value: 9.8 } },
+      method: 'meter',
+      confirmedUnlikely: true,
+    })
     expect(screen.getByLabelText('pH')).toHaveValue('')
   })
 })

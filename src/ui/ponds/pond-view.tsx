@@ -39,7 +39,10 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
   const { pond, season, readings } = data
   const { role } = usePerson()
   const facts = useMemo(() => savedPondFacts(pond), [pond])
-  const events = useMemo(() => data.visits.filter((v) => v.state === 'done').map((v) => ({ day: v.day, name: v.job.name })), [data.visits])
+  const events = useMemo(
+    () => data.visits.filter((v) => v.state === 'done').map((v) => ({ day: v.day, name: v.job.name })),
+    [data.visits],
+  )
   const todayIndex = Math.min(364, dayOfYear(today) - 1)
   const measured = readings.find((r) => r.kind === 'waterTemp')
   const recent = measured && daysOld(measured.takenAt, today) <= 3 ? measured.value : undefined
@@ -117,7 +120,12 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
                     planHref={may(role, 'visits.plan') ? `/ponds/${pond.id}/plan` : null}
                   />
                 </div>
-                <YearSource weather={data.weather} liveAt={data.live?.at ?? null} calibration={data.calibration} today={today} />
+                <YearSource
+                  weather={data.weather}
+                  liveAt={data.live?.at ?? null}
+                  calibration={data.calibration}
+                  today={today}
+                />
               </>
             ) : (
               <p className="soft">{t('ponds.pondView.noWeatherStationHas')}</p>
@@ -183,7 +191,9 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
             <ul className="plain-list">
               {data.designs.map((d) => (
                 <li key={d.id}>
-                  <Link href={`/ponds/${pond.id}/design?version=${d.number}`}>{t('ponds.pondView.version', { number: d.number, name: d.name })}</Link>
+                  <Link href={`/ponds/${pond.id}/design?version=${d.number}`}>
+                    {t('ponds.pondView.version', { number: d.number, name: d.name })}
+                  </Link>
                   <DesignLine areaM2={d.areaM2} flowM3PerH={d.flowM3PerH} by={d.savedByName} at={d.savedAt} />
                 </li>
               ))}
@@ -207,22 +217,40 @@ function Sheet({ title, children }: { title: string; children: ReactNode }) {
   )
 }
 
-function WaterToday({ waterC, isMeasured, band }: { waterC?: number; isMeasured: boolean; band?: { p10: number; p90: number } }) {
+function WaterToday({
+  waterC,
+  isMeasured,
+  band,
+}: {
+  waterC?: number
+  isMeasured: boolean
+  band?: { p10: number; p90: number }
+}) {
   const t = useTexts()
 
   const show = useShow()
   if (waterC === undefined) return <span className="soft">{t('ponds.pondView.waterTemperatureNotKnown')}</span>
   return (
     <span>
-      {t('ponds.pondView.waterToday', { isMeasured: isMeasured ? 'measured' : 'expected' })} <strong>{show(waterC, 'temperature')}</strong>
+      {t('ponds.pondView.waterToday', { isMeasured: isMeasured ? 'measured' : 'expected' })}{' '}
+      <strong>{show(waterC, 'temperature')}</strong>
       {band && !isMeasured ? (
-        <span className="soft"> {t('ponds.pondView.n810Years', { p10: show(band.p10, 'temperature'), p90: show(band.p90, 'temperature') })}</span>
+        <span className="soft">
+          {' '}
+          {t('ponds.pondView.n810Years', { p10: show(band.p10, 'temperature'), p90: show(band.p90, 'temperature') })}
+        </span>
       ) : null}
     </span>
   )
 }
 
-function Measures({ data: { pond, rules, season, designs }, facts }: { data: PondPageData; facts: ReturnType<typeof savedPondFacts> }) {
+function Measures({
+  data: { pond, rules, season, designs },
+  facts,
+}: {
+  data: PondPageData
+  facts: ReturnType<typeof savedPondFacts>
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -233,7 +261,8 @@ function Measures({ data: { pond, rules, season, designs }, facts }: { data: Pon
         <div>
           <dt>{t('ponds.pondView.water')}</dt>
           <dd>
-            {show(facts.adopted.volumeM3, 'volume')} <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
+            {show(facts.adopted.volumeM3, 'volume')}{' '}
+            <span className="soft small">± {show(facts.adopted.sigmaM3, 'volume')}</span>
           </dd>
         </div>
         <div>
@@ -260,7 +289,12 @@ function Measures({ data: { pond, rules, season, designs }, facts }: { data: Pon
       <SystemVolume pond={pond} pondM3={facts.adopted.volumeM3} designs={designs} />
       <NetNote pond={pond} basin={facts.basin} />
       <OwnRulesNote own={pond.ownRules} />
-      <VolumeEvidenceNote evidence={facts.evidence} adopted={facts.adopted} basin={facts.basin} rockShare={pond.rockShare} />
+      <VolumeEvidenceNote
+        evidence={facts.evidence}
+        adopted={facts.adopted}
+        basin={facts.basin}
+        rockShare={pond.rockShare}
+      />
       <StockNote
         pond={pond}
         volumeM3={facts.adopted.volumeM3}
@@ -304,7 +338,9 @@ function Visits({ data, today }: { data: PondPageData; today: string }) {
           </li>
         ))}
       </ul>
-      {data.visits.length + data.followUps.length === 0 ? <p className="soft mb-0">{t('ponds.pondView.noneYetPlanFirst')}</p> : null}
+      {data.visits.length + data.followUps.length === 0 ? (
+        <p className="soft mb-0">{t('ponds.pondView.noneYetPlanFirst')}</p>
+      ) : null}
     </Sheet>
   )
 }

@@ -37,7 +37,9 @@ const words = (value: unknown): string => {
 export function StaleSave({ mine, theirs, onKeepMine, onTakeTheirs }: StaleSaveProps) {
   const t = useTexts()
 
-  const differing = (Object.keys(NAMES) as (keyof typeof NAMES)[]).filter((key) => JSON.stringify(mine[key]) !== JSON.stringify(theirs[key]))
+  const differing = (Object.keys(NAMES) as (keyof typeof NAMES)[]).filter(
+    (key) => JSON.stringify(mine[key]) !== JSON.stringify(theirs[key]),
+  )
   return (
     <section className="alert alert-warning mt-3" role="alert">
       <p className="mb-2">{t('ponds.staleSave.someoneElseSavedPond')}</p>

@@ -26,8 +26,10 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
     setSaved(false)
     setTables(next)
   }
-  const fitting = (at: number, part: Partial<Fitting>) => put({ ...tables, fittings: tables.fittings.map((f, i) => (i === at ? { ...f, ...part } : f)) })
-  const pipe = (at: number, part: Partial<Pipe>) => put({ ...tables, pipes: tables.pipes.map((p, i) => (i === at ? { ...p, ...part } : p)) })
+  const fitting = (at: number, part: Partial<Fitting>) =>
+    put({ ...tables, fittings: tables.fittings.map((f, i) => (i === at ? { ...f, ...part } : f)) })
+  const pipe = (at: number, part: Partial<Pipe>) =>
+    put({ ...tables, pipes: tables.pipes.map((p, i) => (i === at ? { ...p, ...part } : p)) })
   // a new row's key follows its name until it has been saved once; designs count by it from then on
   const known = new Set(kept.tables.fittings.map((f) => f.key))
   const save = async () => {
@@ -53,7 +55,9 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
       <h2>{t('prices.houseTables.pipesFittings')}</h2>
       <p className="soft">{t('prices.houseTables.whatFilterDesignProposals')}</p>
       <details>
-        <summary>{t('prices.houseTables.fittingsPipeSizes', { count: tables.fittings.length, count2: tables.pipes.length })}</summary>
+        <summary>
+          {t('prices.houseTables.fittingsPipeSizes', { count: tables.fittings.length, count2: tables.pipes.length })}
+        </summary>
         <div className="columns two mt-2">
           <div className="table-responsive" tabIndex={0} role="region" aria-label={t('prices.houseTables.fittings')}>
             <table className="table table-sm align-top">
@@ -74,7 +78,12 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                         value={row.name}
                         disabled={locked}
                         error={errorOf(`fittings.${i}.name`)}
-                        onChange={(e) => fitting(i, { name: e.target.value, ...(known.has(row.key) ? {} : { key: fittingKeyOf(e.target.value) }) })}
+                        onChange={(e) =>
+                          fitting(i, {
+                            name: e.target.value,
+                            ...(known.has(row.key) ? {} : { key: fittingKeyOf(e.target.value) }),
+                          })
+                        }
                       />
                     </td>
                     <td style={{ width: '5.5rem' }}>
@@ -89,7 +98,9 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                       />
                     </td>
                     <td style={{ width: '6rem' }}>
-                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) => fitting(i, { costMinor }))}
+                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) =>
+                        fitting(i, { costMinor }),
+                      )}
                     </td>
                   </tr>
                 ))}
@@ -132,7 +143,9 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
                       />
                     </td>
                     <td style={{ width: '6rem' }}>
-                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) => pipe(i, { costMinor }))}
+                      {costField(t('prices.houseTables.cost', { name: row.name }), row.costMinor, (costMinor) =>
+                        pipe(i, { costMinor }),
+                      )}
                     </td>
                     <td>
                       {locked ? null : (
@@ -157,7 +170,15 @@ export function HouseTablesEditor({ kept, locked }: { kept: KeptTables; locked: 
             <button
               type="button"
               className="btn btn-sm btn-outline-primary"
-              onClick={() => put({ ...tables, fittings: [...tables.fittings, { key: fittingKeyOf(`own ${tables.fittings.length + 1}`), name: '', k: 0.5 }] })}
+              onClick={() =>
+                put({
+                  ...tables,
+                  fittings: [
+                    ...tables.fittings,
+                    { key: fittingKeyOf(`own ${tables.fittings.length + 1}`), name: '', k: 0.5 },
+                  ],
+                })
+              }
             >
               {t('prices.houseTables.addFitting')}
             </button>

@@ -19,7 +19,15 @@ import { send, sendFile, type SendProblem } from '@/ui/send'
 import { HouseTablesEditor } from './house-tables'
 
 /** The price book, pipes and fittings, and the firm's own pumps: what estimates and proposals are made of. */
-export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps: readonly CataloguePump[]; tables: KeptTables }) {
+export function PricesView({
+  kept,
+  pumps,
+  tables,
+}: {
+  kept: KeptPriceBook
+  pumps: readonly CataloguePump[]
+  tables: KeptTables
+}) {
   const t = useTexts()
 
   const { role } = usePerson()
@@ -28,7 +36,9 @@ export function PricesView({ kept, pumps, tables }: { kept: KeptPriceBook; pumps
     <>
       <div className="page-head">
         <h1>{t('prices.pricesView.pricesPumps')}</h1>
-        <span className="soft">{locked ? t('prices.pricesView.changedOwnersOffice') : t('prices.pricesView.whatEstimatesProposalsMade')}</span>
+        <span className="soft">
+          {locked ? t('prices.pricesView.changedOwnersOffice') : t('prices.pricesView.whatEstimatesProposalsMade')}
+        </span>
       </div>
       <p>
         <Link href="/cutting">{t('prices.pricesView.cutLinerSheetsSeveral')}</Link>
@@ -56,7 +66,10 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
     if (outcome.ok) router.refresh()
   }
   const load = async (text: string) => {
-    const outcome = await sendFile<{ changed: number; problems: CsvRowProblem[] }>('/api/v1/price-book.csv', new Blob([text]))
+    const outcome = await sendFile<{ changed: number; problems: CsvRowProblem[] }>(
+      '/api/v1/price-book.csv',
+      new Blob([text]),
+    )
     setProblem(outcome.ok ? null : outcome.problem)
     if (!outcome.ok) return
     setRows(outcome.value.problems)
@@ -96,7 +109,13 @@ function Book({ kept, locked }: { kept: KeptPriceBook; locked: boolean }) {
         <a className="btn btn-sm btn-outline-primary" href="/api/v1/price-book.csv">
           {t('prices.pricesView.saveCsv')}
         </a>
-        {locked ? null : <FileButton label={t('prices.pricesView.openPriceCsv')} accept=".csv,.txt" onText={(text) => void load(text)} />}
+        {locked ? null : (
+          <FileButton
+            label={t('prices.pricesView.openPriceCsv')}
+            accept=".csv,.txt"
+            onText={(text) => void load(text)}
+          />
+        )}
       </div>
       <p role="status" className="mb-1">
         {note}
@@ -198,8 +217,12 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
   return (
     <section className="sheet">
       <h2>{t('prices.pricesView.yourOwnPumps')}</h2>
-      <p className="soft">{t('prices.pricesView.theyStandPumpList', { pumpCsvColumns: PUMP_CSV_COLUMNS.join(', ') })}</p>
-      {locked ? null : <FileButton label={t('prices.pricesView.openPumpCsv')} accept=".csv,.txt" onText={(text) => void load(text)} />}
+      <p className="soft">
+        {t('prices.pricesView.theyStandPumpList', { pumpCsvColumns: PUMP_CSV_COLUMNS.join(', ') })}
+      </p>
+      {locked ? null : (
+        <FileButton label={t('prices.pricesView.openPumpCsv')} accept=".csv,.txt" onText={(text) => void load(text)} />
+      )}
       <p role="status" className="mb-1">
         {note}
       </p>

@@ -55,7 +55,15 @@ export function ProposalView({ publicProposal, token }: { publicProposal: Public
   )
 }
 
-function Option({ publicProposal: { content }, option, index }: { publicProposal: PublicProposal; option: ProposedOption; index: number }) {
+function Option({
+  publicProposal: { content },
+  option,
+  index,
+}: {
+  publicProposal: PublicProposal
+  option: ProposedOption
+  index: number
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -65,7 +73,10 @@ function Option({ publicProposal: { content }, option, index }: { publicProposal
     <section className="sheet">
       <h2>
         {option.label ? `${option.label}: ` : ''}
-        {option.label ? t(`design.filterTypeNames.${design.type}`).toLowerCase() : t(`design.filterTypeNames.${design.type}`)}, {show(result.areaM2, 'area')}
+        {option.label
+          ? t(`design.filterTypeNames.${design.type}`).toLowerCase()
+          : t(`design.filterTypeNames.${design.type}`)}
+        , {show(result.areaM2, 'area')}
       </h2>
       <p className="price" data-testid={`price-${index}`}>
         {money(option.totalMinor, content.currency)}
@@ -86,7 +97,9 @@ function Option({ publicProposal: { content }, option, index }: { publicProposal
         </div>
       )}
       <WhyThisBig content={content} result={result} design={design} />
-      <p className="soft small mb-0">{t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}</p>
+      <p className="soft small mb-0">
+        {t('proposals.proposalView.priceTax', { taxMinor: money(option.taxMinor, content.currency) })}
+      </p>
     </section>
   )
 }
@@ -117,9 +130,14 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
         </p>
       </section>
     )
-  if (publicProposal.expired) return <p className="sheet">{t('proposals.proposalView.proposalPastDayAsk', { firmName: content.firmName })}</p>
+  if (publicProposal.expired)
+    return <p className="sheet">{t('proposals.proposalView.proposalPastDayAsk', { firmName: content.firmName })}</p>
   const answer = async (what: 'accepted' | 'declined') => {
-    const outcome = await send('POST', `/api/v1/proposal/${token}`, what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note })
+    const outcome = await send(
+      'POST',
+      `/api/v1/proposal/${token}`,
+      what === 'accepted' ? { answer: what, name, note, option } : { answer: what, name, note },
+    )
     setProblem(outcome.ok ? null : outcome.problem)
     router.refresh()
   }
@@ -131,7 +149,13 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
           <legend className="visually-hidden">{t('proposals.proposalView.whichOption')}</legend>
           {content.options.map((o, i) => (
             <label key={i} className="d-block">
-              <input type="radio" className="form-check-input me-2" name="option" checked={option === i} onChange={() => setOption(i)} />
+              <input
+                type="radio"
+                className="form-check-input me-2"
+                name="option"
+                checked={option === i}
+                onChange={() => setOption(i)}
+              />
               {o.label}, {money(o.totalMinor, content.currency)}
             </label>
           ))}
@@ -144,7 +168,11 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
         onChange={(e) => setName(e.target.value)}
         error={problem?.fields?.find((f) => f.path === 'name')?.message}
       />
-      <TextField label={t('proposals.proposalView.noteIfYouLike')} value={note} onChange={(e) => setNote(e.target.value)} />
+      <TextField
+        label={t('proposals.proposalView.noteIfYouLike')}
+        value={note}
+        onChange={(e) => setNote(e.target.value)}
+      />
       <ProblemNote problem={problem} />
       <div className="d-flex gap-2 mt-2">
         <button type="button" className="btn btn-primary btn-lg" onClick={() => void answer('accepted')}>

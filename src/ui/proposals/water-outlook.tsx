@@ -17,7 +17,14 @@ export function WaterOutlook({ outlook }: { outlook: ProposedOutlook }) {
     <section className="sheet" aria-label={t('proposals.waterOutlook.whatWaterWouldDo')}>
       <h2>{t('proposals.waterOutlook.whatWaterWouldDo')}</h2>
       <p className="soft">{t('proposals.waterOutlook.modelYourPondRun', { question })}</p>
-      <EyeView from={from} days={days} options={options.map(({ clarity }, i) => ({ name: names[i], clarity }))} basin={basin} day={day} onDay={setDay} />
+      <EyeView
+        from={from}
+        days={days}
+        options={options.map(({ clarity }, i) => ({ name: names[i], clarity }))}
+        basin={basin}
+        day={day}
+        onDay={setDay}
+      />
       <div className="mt-3">
         <Verdict days={days} measures={options.map((option) => option.measures)} names={names} />
       </div>

@@ -28,7 +28,12 @@ export function WhyThisBig({
     <div className="why-big">
       <h3>{t('proposals.whyThisBig.whyBig')}</h3>
       <ul>
-        <li>{t('proposals.whyThisBig.yourPondHoldsUnder', { volumeM3: show(pond.volumeM3, 'volume'), areaM2: show(pond.areaM2, 'area') })}</li>
+        <li>
+          {t('proposals.whyThisBig.yourPondHoldsUnder', {
+            volumeM3: show(pond.volumeM3, 'volume'),
+            areaM2: show(pond.areaM2, 'area'),
+          })}
+        </li>
         {count > 0 ? (
           <li>
             {t('proposals.whyThisBig.fishWeighAboutToday', {
@@ -53,7 +58,11 @@ export function WhyThisBig({
           </li>
         )}
         {result.worstTanMgL <= rules.targetTanMgL && count > 0 ? (
-          <li>{t('proposals.whyThisBig.ammoniaThenExpectedStay', { worstTanMgL: show(result.worstTanMgL, 'concentration') })}</li>
+          <li>
+            {t('proposals.whyThisBig.ammoniaThenExpectedStay', {
+              worstTanMgL: show(result.worstTanMgL, 'concentration'),
+            })}
+          </li>
         ) : null}
         <li>
           {t('proposals.whyThisBig.asksFlushAboutEvery', {

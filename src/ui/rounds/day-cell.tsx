@@ -26,12 +26,20 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
 
   const { setNodeRef } = useDroppable({ id: cellId(cell), disabled: !movable })
   return (
-    <div ref={setNodeRef} className={`${isToday ? 'today' : ''} ${judged ? (judged.problems.length === 0 ? 'fits' : 'breaks') : ''}`} data-cell={cellId(cell)}>
+    <div
+      ref={setNodeRef}
+      className={`${isToday ? 'today' : ''} ${judged ? (judged.problems.length === 0 ? 'fits' : 'breaks') : ''}`}
+      data-cell={cellId(cell)}
+    >
       {stops.map((visit) => (
         <StopCard key={visit.id} visit={visit} movable={movable && visit.state === 'planned'} onChoose={onChoose} />
       ))}
       {stops.length > 0 ? (
-        <Link className="small" href={`/rounds/${cell.crewId}/${cell.day}`} aria-label={t('rounds.dayCell.daySheet', { day: cell.day })}>
+        <Link
+          className="small"
+          href={`/rounds/${cell.crewId}/${cell.day}`}
+          aria-label={t('rounds.dayCell.daySheet', { day: cell.day })}
+        >
           {t('rounds.dayCell.site', { reduce: duration(stops.reduce((sum, v) => sum + v.plannedMinutes, 0)) })}
         </Link>
       ) : null}
@@ -39,7 +47,9 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
         <span className="small d-block">
           {judged.problems.length === 0
             ? t('rounds.dayCell.fits', { costMin: cost(judged.costMin, t) })
-            : t('rounds.dayCell.breaks', { map: judged.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; ') })}
+            : t('rounds.dayCell.breaks', {
+                map: judged.problems.map((p) => moveProblemWords(p, siteOf, t)).join('; '),
+              })}
         </span>
       ) : null}
     </div>
@@ -53,10 +63,21 @@ const cost = (minutes: number, t: Texts): string =>
       ? t('rounds.dayCell.costsMuchMinRoad', { minutes: Math.round(minutes) })
       : t('rounds.dayCell.savesMuchMinRoad', { minutes: Math.round(-minutes) })
 
-function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boolean; onChoose: (visit: VisitLine) => void }) {
+function StopCard({
+  visit,
+  movable,
+  onChoose,
+}: {
+  visit: VisitLine
+  movable: boolean
+  onChoose: (visit: VisitLine) => void
+}) {
   const t = useTexts()
 
-  const { setNodeRef, listeners, attributes, isDragging, transform } = useDraggable({ id: visit.id, disabled: !movable })
+  const { setNodeRef, listeners, attributes, isDragging, transform } = useDraggable({
+    id: visit.id,
+    disabled: !movable,
+  })
   return (
     <button
       ref={setNodeRef}
@@ -65,7 +86,11 @@ function StopCard({ visit, movable, onChoose }: { visit: VisitLine; movable: boo
       style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)` } : undefined}
       {...(movable ? { ...attributes, ...listeners } : {})}
       onClick={() => onChoose(visit)}
-      aria-label={t('rounds.dayCell.at', { jobName: visit.jobName, siteName: visit.siteName, startTime: visit.startTime })}
+      aria-label={t('rounds.dayCell.at', {
+        jobName: visit.jobName,
+        siteName: visit.siteName,
+        startTime: visit.startTime,
+      })}
     >
       <strong>
         {visit.startTime}–{clockAfter(visit.startTime, visit.plannedMinutes)}

@@ -42,7 +42,14 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
       {late.length > 0 ? (
         <p className="sheet" role="status">
           <span className="verdict look me-1">{t('rounds.daySheet.runningLate')}</span>
-          {late.map((s) => t('rounds.daySheet.about', { siteName: visits.find((v) => v.id === s.id)!.siteName, lateMin: duration(s.lateMin) })).join(', ')}
+          {late
+            .map((s) =>
+              t('rounds.daySheet.about', {
+                siteName: visits.find((v) => v.id === s.id)!.siteName,
+                lateMin: duration(s.lateMin),
+              }),
+            )
+            .join(', ')}
           {t('rounds.daySheet.backAbout', { backMin: clockOf(live.backMin) })}
         </p>
       ) : null}
@@ -61,20 +68,35 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
       <ol className="list-unstyled">
         {visits.map((v, i) => (
           <li key={v.id} className="sheet">
-            <div className="soft small">{ways[i] === null ? t('rounds.daySheet.wayNotKnownSite') : t('rounds.daySheet.way', { i: duration(ways[i]!) })}</div>
+            <div className="soft small">
+              {ways[i] === null
+                ? t('rounds.daySheet.wayNotKnownSite')
+                : t('rounds.daySheet.way', { i: duration(ways[i]!) })}
+            </div>
             <h2>
               {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.job.name}
             </h2>
             <p className="mb-1">
-              <strong>{v.siteName}</strong>, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}. {v.customerName}.{' '}
-              <span className="soft">{t(`visits.visitStateNames.${v.state}`)}</span>
+              <strong>{v.siteName}</strong>, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}.{' '}
+              {v.customerName}. <span className="soft">{t(`visits.visitStateNames.${v.state}`)}</span>
             </p>
             <LiveLine stop={live.stops[i]} />
             {data.mayTell && v.state === 'planned' && day === data.today ? (
-              <TellArrival visitId={v.id} siteName={v.siteName} time={clockOf(live.stops[i].startMin)} late={live.stops[i].lateMin >= TELL_LATE_FROM_MIN} />
+              <TellArrival
+                visitId={v.id}
+                siteName={v.siteName}
+                time={clockOf(live.stops[i].startMin)}
+                late={live.stops[i].lateMin >= TELL_LATE_FROM_MIN}
+              />
             ) : null}
-            {v.tasks.length > 0 ? <p className="mb-1">{t('rounds.daySheet.whileThere', { map: v.tasks.map((task) => task.title).join('; ') })}</p> : null}
-            {v.accessNotes ? <p className="mb-1">{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</p> : null}
+            {v.tasks.length > 0 ? (
+              <p className="mb-1">
+                {t('rounds.daySheet.whileThere', { map: v.tasks.map((task) => task.title).join('; ') })}
+              </p>
+            ) : null}
+            {v.accessNotes ? (
+              <p className="mb-1">{t('rounds.daySheet.access', { accessNotes: v.accessNotes })}</p>
+            ) : null}
             {v.note ? <p className="mb-1">{t('rounds.daySheet.note', { note: v.note })}</p> : null}
             <Link className="no-print me-3" href={fieldHref(v.id)}>
               {t('rounds.daySheet.fieldSheet')}
@@ -93,14 +115,26 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
 function LiveLine({ stop }: { stop: StopEstimate }) {
   const t = useTexts()
 
-  if (stop.state === 'done') return <p className="mb-1 soft">{t('rounds.daySheet.done', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}</p>
+  if (stop.state === 'done')
+    return (
+      <p className="mb-1 soft">
+        {t('rounds.daySheet.done', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}
+      </p>
+    )
   if (stop.state === 'under-way')
-    return <p className="mb-1">{t('rounds.daySheet.underWaySinceExpected', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}</p>
+    return (
+      <p className="mb-1">
+        {t('rounds.daySheet.underWaySinceExpected', { startMin: clockOf(stop.startMin), endMin: clockOf(stop.endMin) })}
+      </p>
+    )
   if (Math.abs(stop.lateMin) < 1) return null
   return (
     <p className="mb-1">
       <span className="verdict look me-1">{t('rounds.daySheet.later')}</span>
-      {t('rounds.daySheet.expectedAboutAfterPlan', { startMin: clockOf(stop.startMin), lateMin: duration(stop.lateMin) })}
+      {t('rounds.daySheet.expectedAboutAfterPlan', {
+        startMin: clockOf(stop.startMin),
+        lateMin: duration(stop.lateMin),
+      })}
     </p>
   )
 }

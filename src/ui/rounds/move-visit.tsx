@@ -27,7 +27,15 @@ interface MoveVisitProps {
 function NowStands({ visit }: { visit: VisitInContext }) {
   const t = useTexts()
 
-  return <p role="status">{t('rounds.moveVisit.nowStandsCloseOpen', { day: shortDate(visit.day), startTime: visit.startTime, crewName: visit.crewName })}</p>
+  return (
+    <p role="status">
+      {t('rounds.moveVisit.nowStandsCloseOpen', {
+        day: shortDate(visit.day),
+        startTime: visit.startTime,
+        crewName: visit.crewName,
+      })}
+    </p>
+  )
 }
 
 /** One stop: open it, move it, or take it off the plan. */
@@ -71,8 +79,18 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
           }}
         >
           <div className="field-grid">
-            <TextField label={t('rounds.moveVisit.day')} type="date" value={day} onChange={(e) => setDay(e.target.value)} />
-            <TextField label={t('rounds.moveVisit.start')} type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+            <TextField
+              label={t('rounds.moveVisit.day')}
+              type="date"
+              value={day}
+              onChange={(e) => setDay(e.target.value)}
+            />
+            <TextField
+              label={t('rounds.moveVisit.start')}
+              type="time"
+              value={startTime}
+              onChange={(e) => setStartTime(e.target.value)}
+            />
             <ChoiceField
               label={t('rounds.moveVisit.crew')}
               value={crewId}
@@ -81,13 +99,20 @@ export function MoveVisit({ visit, crews, mayPlan, onClose }: MoveVisitProps) {
             />
           </div>
           <Unfold label={t('rounds.moveVisit.whyHereWhyThen')} className="my-2">
-            <WhyVisitNote visitId={visit.id} crewName={(id) => crews.find((c) => c.id === id)?.name ?? t('rounds.moveVisit.anotherCrew')} />
+            <WhyVisitNote
+              visitId={visit.id}
+              crewName={(id) => crews.find((c) => c.id === id)?.name ?? t('rounds.moveVisit.anotherCrew')}
+            />
           </Unfold>
           <CheckField label={t('rounds.moveVisit.promisedCustomerPlansLeave')} checked={locked} onChange={setLocked} />
           <ProblemNote problem={problem} />
           {problem?.kind === 'conflict' ? <NowStands visit={problem.current as VisitInContext} /> : null}
           <button className="btn btn-sm btn-primary mt-2 me-2">{t('rounds.moveVisit.moveVisit')}</button>
-          <button type="button" className="btn btn-sm btn-outline-danger mt-2" onClick={() => void act('DELETE', { version: visit.version })}>
+          <button
+            type="button"
+            className="btn btn-sm btn-outline-danger mt-2"
+            onClick={() => void act('DELETE', { version: visit.version })}
+          >
             {t('rounds.moveVisit.takeOffPlan')}
           </button>
         </form>

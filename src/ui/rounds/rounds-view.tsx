@@ -1,6 +1,15 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
-import { DndContext, KeyboardSensor, MouseSensor, TouchSensor, useSensor, useSensors, type DragEndEvent, type DragOverEvent } from '@dnd-kit/core'
+import {
+  DndContext,
+  KeyboardSensor,
+  MouseSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragOverEvent,
+} from '@dnd-kit/core'
 import Link from 'next/link'
 import { useState } from 'react'
 import { addDays } from '@/core/numeric/calendar'
@@ -30,7 +39,10 @@ export function RoundsView({ data }: { data: RoundsData }) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
-    useSensor(KeyboardSensor, { keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] }, coordinateGetter: toNextCell }),
+    useSensor(KeyboardSensor, {
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+      coordinateGetter: toNextCell,
+    }),
   )
   const hang = (event: DragOverEvent) => {
     const id = event.over ? String(event.over.id) : null
@@ -53,7 +65,13 @@ export function RoundsView({ data }: { data: RoundsData }) {
   return (
     <>
       <div className="page-head">
-        <h1>{t('rounds.roundsView.rounds', { monday: shortDate(data.monday), days: shortDate(data.days[6]), days2: data.days[6].slice(0, 4) })}</h1>
+        <h1>
+          {t('rounds.roundsView.rounds', {
+            monday: shortDate(data.monday),
+            days: shortDate(data.days[6]),
+            days2: data.days[6].slice(0, 4),
+          })}
+        </h1>
         <span className="btn-group btn-group-sm">
           <Link className="btn btn-outline-secondary" href={`/rounds?day=${addDays(data.monday, -7)}`}>
             {t('rounds.roundsView.weekBefore')}
@@ -104,7 +122,15 @@ export function RoundsView({ data }: { data: RoundsData }) {
           </div>
         </DndContext>
       ) : null}
-      {chosen ? <MoveVisit key={chosen.id} visit={chosen} crews={data.crews} mayPlan={data.mayPlan} onClose={() => setChosen(null)} /> : null}
+      {chosen ? (
+        <MoveVisit
+          key={chosen.id}
+          visit={chosen}
+          crews={data.crews}
+          mayPlan={data.mayPlan}
+          onClose={() => setChosen(null)}
+        />
+      ) : null}
     </>
   )
 }

@@ -19,7 +19,10 @@ describe('telling a customer', () => {
     expect(screen.queryByRole('button', { name: /late/ })).not.toBeInTheDocument()
   })
   it('or late; and says why it could not be told', async () => {
-    sent.mockResolvedValueOnce({ ok: false, problem: { title: 'No e-mail is kept: call.', status: 409, kind: 'refused' } })
+    sent.mockResolvedValueOnce({
+      ok: false,
+      problem: { title: 'No e-mail is kept: call.', status: 409, kind: 'refused' },
+    })
     render(<TellArrival visitId="v1" siteName="Tarn" time="10:20" late />)
     await userEvent.click(screen.getByRole('button', { name: 'Notify Tarn that we are late' }))
     expect(screen.getByText('No e-mail is kept: call.')).toBeInTheDocument()
@@ -51,7 +54,13 @@ const sheet = (over: object = {}): Sheet =>
     today: '2027-03-20',
     visits: [visit],
     ways: [25],
-    load: { kit: [], tank: null, products: [{ name: 'Salt', amount: 4000, unit: 'g' }], tapWaterM3: 8, parts: ['For Tarn: renew the lamp'] },
+    load: {
+      kit: [],
+      tank: null,
+      products: [{ name: 'Salt', amount: 4000, unit: 'g' }],
+      tapWaterM3: 8,
+      parts: ['For Tarn: renew the lamp'],
+    },
     live: { stops: [{ id: 'v1', state: 'to-come', startMin: 515, endMin: 635, lateMin: 35 }], backMin: 700 },
     mayTell: true,
     ...over,

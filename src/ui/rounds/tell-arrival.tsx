@@ -21,7 +21,12 @@ export function TellArrival({ visitId, siteName, time, late }: TellArrivalProps)
   const tell = async (kind: 'on-the-way' | 'running-late') => {
     const outcome = await send('POST', `/api/v1/visits/${visitId}/tell`, { kind, time })
     setProblem(outcome.ok ? null : outcome.problem)
-    if (outcome.ok) setTold(kind === 'on-the-way' ? t('rounds.tellArrival.toldWayThereAbout', { time }) : t('rounds.tellArrival.toldLaterAbout', { time }))
+    if (outcome.ok)
+      setTold(
+        kind === 'on-the-way'
+          ? t('rounds.tellArrival.toldWayThereAbout', { time })
+          : t('rounds.tellArrival.toldLaterAbout', { time }),
+      )
   }
   return (
     <div className="no-print my-2">

@@ -1,6 +1,11 @@
 import type { KeyboardCoordinateGetter } from '@dnd-kit/core'
 
-const STEPS: Readonly<Record<string, readonly [number, number]>> = { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowDown: [0, 1], ArrowUp: [0, -1] }
+const STEPS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowRight: [1, 0],
+  ArrowLeft: [-1, 0],
+  ArrowDown: [0, 1],
+  ArrowUp: [0, -1],
+}
 
 /** By arrow keys a dragged visit goes from cell to cell: the nearest one in that direction. */
 export const toNextCell: KeyboardCoordinateGetter = (event, { currentCoordinates, context }) => {

@@ -9,14 +9,20 @@ import type { BoardInput } from '@/server/rounds/board'
 import { send, type SendProblem } from '@/ui/send'
 
 export const cellId = ({ crewId, day }: BoardCell): string => `${crewId} ${day}`
-export const cellOf = (id: string): BoardCell => ({ crewId: id.slice(0, id.indexOf(' ')), day: id.slice(id.indexOf(' ') + 1) })
+export const cellOf = (id: string): BoardCell => ({
+  crewId: id.slice(0, id.indexOf(' ')),
+  day: id.slice(id.indexOf(' ') + 1),
+})
 
 /** Moves on the rounds board: judged while dragging, made in one go, taken back in one go. */
 export function useBoard(board: BoardInput | null, visits: readonly VisitLine[]) {
   const router = useRouter()
   const [problem, setProblem] = useState<SendProblem | null>(null)
   const [undo, setUndo] = useState<readonly VisitMove[] | null>(null)
-  const input = useMemo<PlanInput | null>(() => (board ? { ...board, travel: Float64Array.from(board.travel) } : null), [board])
+  const input = useMemo<PlanInput | null>(
+    () => (board ? { ...board, travel: Float64Array.from(board.travel) } : null),
+    [board],
+  )
   const plan = useMemo(() => assignmentsOf(visits), [visits])
   const move = async (moves: readonly VisitMove[], back: readonly VisitMove[] | null) => {
     const outcome = await send('PUT', '/api/v1/visits/arrange', { moves })
@@ -28,7 +34,8 @@ export function useBoard(board: BoardInput | null, visits: readonly VisitLine[])
     problem,
     judge: (visitId: string, cell: BoardCell): Judged | null => input && bestPlace(input, plan, visits, visitId, cell),
     canUndo: undo !== null,
-    place: (judged: Judged) => (judged.moves.length === 0 ? Promise.resolve() : move(judged.moves, takenBack(judged.moves, visits))),
+    place: (judged: Judged) =>
+      judged.moves.length === 0 ? Promise.resolve() : move(judged.moves, takenBack(judged.moves, visits)),
     undo: () => (undo ? move(undo, null) : Promise.resolve()),
   }
 }

@@ -49,8 +49,12 @@ function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): str
       latest: dayMonth(window.latest),
       off: off === 0 ? t('rounds.whyVisit.bestDay2') : days,
     }),
-    ...(likelihood === null ? [] : [t('rounds.whyVisit.conditionsHoldDay100', { likelihood: Math.round(likelihood * 100) })]),
-    t('rounds.whyVisit.crewsSkillsKitTanks', { count: why.ableCrews.length === 0 ? 'none' : why.ableCrews.map(crewName).join(', ') }),
+    ...(likelihood === null
+      ? []
+      : [t('rounds.whyVisit.conditionsHoldDay100', { likelihood: Math.round(likelihood * 100) })]),
+    t('rounds.whyVisit.crewsSkillsKitTanks', {
+      count: why.ableCrews.length === 0 ? 'none' : why.ableCrews.map(crewName).join(', '),
+    }),
     t('rounds.whyVisit.addsDrivingSDay', {
       detourMin: duration(why.detourMin),
       crewId: crewName(why.crewId),
@@ -58,7 +62,9 @@ function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): str
         neighbours.length === 0
           ? ''
           : t('rounds.whyVisit.near', {
-              map: neighbours.map((n) => `${why.sites[n.visit] ?? t('rounds.whyVisit.anotherStop')} (${duration(n.travelMin)})`).join(', '),
+              map: neighbours
+                .map((n) => `${why.sites[n.visit] ?? t('rounds.whyVisit.anotherStop')} (${duration(n.travelMin)})`)
+                .join(', '),
             }),
     }),
     slackMin >= 0

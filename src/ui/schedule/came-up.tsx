@@ -53,9 +53,21 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
     const days = Array.from({ length: 60 }, (_, i) => addDays(from, i)).filter((day) => day <= to)
     if (kind === 'rain') onAsk({ ...EMPTY_WISH, ...base, lostDays: days, reason: t('schedule.cameUp.rainStorm') })
     if (kind === 'sick')
-      onAsk({ ...EMPTY_WISH, ...base, absent: [{ crewId, from, to: to < from ? from : to }], reason: t('schedule.cameUp.away', { crewName }) })
+      onAsk({
+        ...EMPTY_WISH,
+        ...base,
+        absent: [{ crewId, from, to: to < from ? from : to }],
+        reason: t('schedule.cameUp.away', { crewName }),
+      })
     if (kind === 'truck')
-      onAsk({ ...EMPTY_WISH, from, to: to < from ? from : to, fromTime: clock, withoutKit: [crewId], reason: t('schedule.cameUp.truckBroken', { crewName }) })
+      onAsk({
+        ...EMPTY_WISH,
+        from,
+        to: to < from ? from : to,
+        fromTime: clock,
+        withoutKit: [crewId],
+        reason: t('schedule.cameUp.truckBroken', { crewName }),
+      })
     if (kind !== 'emergency') return
     const outcome = await send('POST', `/api/v1/ponds/${pondId}/one-offs`, {
       title,
@@ -65,12 +77,19 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
       urgent: true,
     })
     if (!outcome.ok) return setProblem(outcome.problem)
-    onAsk({ ...EMPTY_WISH, from: today, to: addDays(today, EMERGENCY_DAYS + 2), fromTime: clock, reason: t('schedule.cameUp.emergency', { title }) })
+    onAsk({
+      ...EMPTY_WISH,
+      from: today,
+      to: addDays(today, EMERGENCY_DAYS + 2),
+      fromTime: clock,
+      reason: t('schedule.cameUp.emergency', { title }),
+    })
   }
   return (
     <details className="sheet">
       <summary>
-        <strong>{t('schedule.cameUp.somethingCameUp')}</strong> <span className="soft">{t('schedule.cameUp.rainSickCrewBroken')}</span>
+        <strong>{t('schedule.cameUp.somethingCameUp')}</strong>{' '}
+        <span className="soft">{t('schedule.cameUp.rainSickCrewBroken')}</span>
       </summary>
       <form
         className="mt-2"
@@ -102,24 +121,54 @@ export function CameUp({ today, crews, ponds, busy, onAsk }: CameUpProps) {
                 onChange={(e) => setPondId(e.target.value)}
                 options={ponds.map((p) => ({ value: p.id, label: p.name }))}
               />
-              <TextField label={t('schedule.cameUp.whatDoneThere')} value={title} onChange={(e) => setTitle(e.target.value)} error={errorOf('title')} />
-              <QuantityField label={t('schedule.cameUp.minutesHandwork')} kind="number" value={minutes} onChange={setMinutes} error={errorOf('minutes')} />
+              <TextField
+                label={t('schedule.cameUp.whatDoneThere')}
+                value={title}
+                onChange={(e) => setTitle(e.target.value)}
+                error={errorOf('title')}
+              />
+              <QuantityField
+                label={t('schedule.cameUp.minutesHandwork')}
+                kind="number"
+                value={minutes}
+                onChange={setMinutes}
+                error={errorOf('minutes')}
+              />
             </>
           ) : (
             <>
-              <TextField label={t('schedule.cameUp.firstDay')} type="date" min={today} value={from} onChange={(e) => setFrom(e.target.value)} />
-              <TextField label={t('schedule.cameUp.lastDay')} type="date" min={from} value={to} onChange={(e) => setTo(e.target.value)} />
+              <TextField
+                label={t('schedule.cameUp.firstDay')}
+                type="date"
+                min={today}
+                value={from}
+                onChange={(e) => setFrom(e.target.value)}
+              />
+              <TextField
+                label={t('schedule.cameUp.lastDay')}
+                type="date"
+                min={from}
+                value={to}
+                onChange={(e) => setTo(e.target.value)}
+              />
             </>
           )}
           {kind === 'emergency' || from === today ? (
-            <TextField label={t('schedule.cameUp.crewsFreeFromEmpty')} type="time" value={fromTime} onChange={(e) => setFromTime(e.target.value)} />
+            <TextField
+              label={t('schedule.cameUp.crewsFreeFromEmpty')}
+              type="time"
+              value={fromTime}
+              onChange={(e) => setFromTime(e.target.value)}
+            />
           ) : null}
         </div>
         <ProblemNote problem={problem} />
         <button className="btn btn-primary mt-1" disabled={busy || crews.length === 0}>
           {t('schedule.cameUp.rePlan')}
         </button>
-        {kind === 'emergency' ? <span className="soft small ms-2">{t('schedule.cameUp.shortCircuitEscapingGas')}</span> : null}
+        {kind === 'emergency' ? (
+          <span className="soft small ms-2">{t('schedule.cameUp.shortCircuitEscapingGas')}</span>
+        ) : null}
       </form>
     </details>
   )

@@ -15,7 +15,10 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
 
   const { preferences } = usePerson()
   const ink = chartInk(preferences.theme)
-  const tightest = weeks.reduce<CrunchWeek | null>((worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w), null)
+  const tightest = weeks.reduce<CrunchWeek | null>(
+    (worst, w) => (worst && worst.wantedMin / worst.crewMin >= w.wantedMin / w.crewMin ? worst : w),
+    null,
+  )
   const option = useMemo(
     () => ({
       grid: { left: 46, right: 16, top: 40, bottom: 30 },
@@ -31,7 +34,12 @@ export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
           itemStyle: { color: ink.iris, opacity: 0.35 },
           barGap: '-100%',
         },
-        { name: t('schedule.crunchChart.plannedWay'), type: 'bar', data: weeks.map((w) => hours(w.plannedMin)), itemStyle: { color: ink.reed } },
+        {
+          name: t('schedule.crunchChart.plannedWay'),
+          type: 'bar',
+          data: weeks.map((w) => hours(w.plannedMin)),
+          itemStyle: { color: ink.reed },
+        },
         {
           name: t('schedule.crunchChart.crewsHave'),
           type: 'line',

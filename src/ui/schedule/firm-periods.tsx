@@ -56,7 +56,12 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           void save('POST', '/api/v1/firm-periods', draft).then((kept) => kept && setDraft(EMPTY))
         }}
       >
-        <TextField label={t('schedule.firmPeriods.name')} value={draft.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
+        <TextField
+          label={t('schedule.firmPeriods.name')}
+          value={draft.name}
+          onChange={(e) => put({ name: e.target.value })}
+          error={errorOf('name')}
+        />
         <TextField
           label={t('schedule.firmPeriods.begins')}
           type="date"
@@ -64,7 +69,13 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
           onChange={(e) => put({ from: e.target.value })}
           error={errorOf('from')}
         />
-        <TextField label={t('schedule.firmPeriods.ends')} type="date" value={draft.to} onChange={(e) => put({ to: e.target.value })} error={errorOf('to')} />
+        <TextField
+          label={t('schedule.firmPeriods.ends')}
+          type="date"
+          value={draft.to}
+          onChange={(e) => put({ to: e.target.value })}
+          error={errorOf('to')}
+        />
         <ChoiceField
           label={t('schedule.firmPeriods.theseDays')}
           value={draft.effect}

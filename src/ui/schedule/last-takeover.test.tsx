@@ -9,7 +9,13 @@ jest.mock('@/ui/send', () => ({ send: jest.fn() }))
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn() }) }))
 const sent = jest.mocked(send)
 
-const TAKEOVER = { id: 't1', at: '2027-02-10T09:30:00Z', byName: 'Ivo Quillane', visits: 348, barred: null } as unknown as Takeover
+const TAKEOVER = {
+  id: 't1',
+  at: '2027-02-10T09:30:00Z',
+  byName: 'Ivo Quillane',
+  visits: 348,
+  barred: null,
+} as unknown as Takeover
 const show = (over: Partial<Takeover> = {}) => {
   const [undone, problem] = [jest.fn(), jest.fn()]
   render(

@@ -13,7 +13,10 @@ interface LastTakeoverProps {
   readonly onProblem: (problem: SendProblem | null) => void
 }
 
-const BARRED = { begun: textId('schedule.lastTakeover.hasBegun'), notified: textId('schedule.lastTakeover.toldCustomer') } as const
+const BARRED = {
+  begun: textId('schedule.lastTakeover.hasBegun'),
+  notified: textId('schedule.lastTakeover.toldCustomer'),
+} as const
 
 /** The plan that was taken over last, and the way back while nothing of it was done or told. */
 export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProps) {
@@ -38,7 +41,12 @@ export function LastTakeover({ takeover, onUndone, onProblem }: LastTakeoverProp
           visits,
           at: instant(takeover.at, timeZone),
           byName: takeover.byName,
-          barred: barred ? t('schedule.lastTakeover.cannotUndoneAnyMore', { siteName: barred.siteName, code: t(BARRED[barred.code]) }) : '',
+          barred: barred
+            ? t('schedule.lastTakeover.cannotUndoneAnyMore', {
+                siteName: barred.siteName,
+                code: t(BARRED[barred.code]),
+              })
+            : '',
         })}
       </span>
       {barred ? null : (

@@ -24,14 +24,20 @@ export function LearntDurations({ corrections }: { corrections: Awaited<ReturnTy
   return (
     <details className="sheet">
       <summary>
-        <strong>{t('schedule.learntDurations.learntDurations')}</strong> <span className="soft">{t('schedule.learntDurations.fromStartsEndsLogged')}</span>
+        <strong>{t('schedule.learntDurations.learntDurations')}</strong>{' '}
+        <span className="soft">{t('schedule.learntDurations.fromStartsEndsLogged')}</span>
       </summary>
       <ul className="plain-list mt-2">
         {corrections.map((l) => (
           <li key={l.job}>
             <div className="d-flex flex-wrap gap-2 align-items-baseline">
               <strong>{l.name}</strong>
-              <span>{t('schedule.learntDurations.reckonedTakesAbout', { usualMin: duration(l.usualMin), usualMin2: duration(l.usualMin * l.factor) })}</span>
+              <span>
+                {t('schedule.learntDurations.reckonedTakesAbout', {
+                  usualMin: duration(l.usualMin),
+                  usualMin2: duration(l.usualMin * l.factor),
+                })}
+              </span>
               <span className="soft small">
                 {t('schedule.learntDurations.visits', { visits: l.visits })}; × {l.factor.toFixed(2)}
               </span>

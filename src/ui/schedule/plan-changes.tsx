@@ -32,7 +32,10 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
   const toggle = (keys: readonly string[], on: boolean) => {
     const next = new Set(left)
     // both days of a cleanout, or neither
-    for (const key of keys.flatMap((k) => [k, ...(changes.find((c) => c.key === k)?.pair ? [changes.find((c) => c.key === k)!.pair!] : [])])) {
+    for (const key of keys.flatMap((k) => [
+      k,
+      ...(changes.find((c) => c.key === k)?.pair ? [changes.find((c) => c.key === k)!.pair!] : []),
+    ])) {
       if (on) next.delete(key)
       else next.add(key)
     }
@@ -63,7 +66,12 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
             })}
           </span>
         ) : null}
-        <button type="button" className="btn btn-primary ms-auto" disabled={saving || chosen.length === 0} onClick={() => void accept()}>
+        <button
+          type="button"
+          className="btn btn-primary ms-auto"
+          disabled={saving || chosen.length === 0}
+          onClick={() => void accept()}
+        >
           {t('schedule.planChanges.takeOver', {
             count: chosen.length === changes.length && chosen.length > 1 ? 'all' : chosen.length,
           })}
@@ -74,10 +82,16 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
           <summary>
             <strong>{t('schedule.planChanges.week', { monday: shortDate(monday) })}</strong>{' '}
             <span className="soft">
-              {t('schedule.planChanges.visits', { count: list.length })}, {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
+              {t('schedule.planChanges.visits', { count: list.length })},{' '}
+              {duration(list.reduce((sum, c) => sum + c.minutes, 0))}
             </span>
           </summary>
-          <div className="table-responsive" tabIndex={0} role="region" aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}>
+          <div
+            className="table-responsive"
+            tabIndex={0}
+            role="region"
+            aria-label={t('schedule.planChanges.changesWeek', { monday: shortDate(monday) })}
+          >
             <table className="table table-sm align-middle mb-2">
               <thead>
                 <tr>
@@ -109,7 +123,11 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                       <input
                         type="checkbox"
                         className="form-check-input"
-                        aria-label={t('schedule.planChanges.at', { job: jobName(c.job), siteName: c.siteName, day: shortDate(c.day) })}
+                        aria-label={t('schedule.planChanges.at', {
+                          job: jobName(c.job),
+                          siteName: c.siteName,
+                          day: shortDate(c.day),
+                        })}
                         checked={!left.has(c.key)}
                         onChange={(e) => toggle([c.key], e.target.checked)}
                       />
@@ -119,9 +137,12 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                     </td>
                     <td>{crewName(c.crewId)}</td>
                     <td>
-                      {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName} <span className="soft">{c.town}</span>
+                      {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName}{' '}
+                      <span className="soft">{c.town}</span>
                       {c.tasks.length > 0 ? (
-                        <div className="small">{t('schedule.planChanges.takingAlong', { map: c.tasks.map((task) => task.title).join('; ') })}</div>
+                        <div className="small">
+                          {t('schedule.planChanges.takingAlong', { map: c.tasks.map((task) => task.title).join('; ') })}
+                        </div>
                       ) : null}
                     </td>
                     <td className="text-nowrap soft">
@@ -141,7 +162,11 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                               why: c.why ? `; ${whyMovedWords(c.why, t)}` : '',
                             })}
                           </span>
-                          {c.tell ? <div className="small">{t('schedule.planChanges.told', { tell: tellWords(c.tell, t) })}</div> : null}
+                          {c.tell ? (
+                            <div className="small">
+                              {t('schedule.planChanges.told', { tell: tellWords(c.tell, t) })}
+                            </div>
+                          ) : null}
                         </>
                       ) : (
                         <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>

@@ -74,8 +74,20 @@ export function PlanningView({ data, corrections }: { data: Board; corrections: 
       </div>
       <section className="sheet" aria-label={t('schedule.planningView.whatPlan')}>
         <div className="field-grid">
-          <TextField label={t('schedule.planningView.from')} type="date" value={from} onChange={(e) => setFrom(e.target.value)} error={errorOf('from')} />
-          <TextField label={t('schedule.planningView.to')} type="date" value={to} onChange={(e) => setTo(e.target.value)} error={errorOf('to')} />
+          <TextField
+            label={t('schedule.planningView.from')}
+            type="date"
+            value={from}
+            onChange={(e) => setFrom(e.target.value)}
+            error={errorOf('from')}
+          />
+          <TextField
+            label={t('schedule.planningView.to')}
+            type="date"
+            value={to}
+            onChange={(e) => setTo(e.target.value)}
+            error={errorOf('to')}
+          />
           <QuantityField
             label={t('schedule.planningView.whatIfWindowsLater')}
             kind="number"
@@ -105,7 +117,9 @@ export function PlanningView({ data, corrections }: { data: Board; corrections: 
             type="button"
             className="btn btn-primary ms-auto"
             disabled={busy || crews.length === 0}
-            onClick={() => begin({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })}
+            onClick={() =>
+              begin({ ...EMPTY_WISH, from, to, lateByDays: late, crewsAway: [...away], newCustomers: more, mayMove })
+            }
           >
             {t('schedule.planningView.workOutPlan')}
           </button>
@@ -127,7 +141,9 @@ export function PlanningView({ data, corrections }: { data: Board; corrections: 
         {data.takeover ? <LastTakeover takeover={data.takeover} onUndone={setTaken} onProblem={setProblem} /> : null}
         {left.length > 0 ? <LeftOut left={left} /> : null}
         {run && busy ? <Progress run={run} onStop={() => void stop()} /> : null}
-        {run?.state === 'stopped' && !run.result ? <p className="mb-0">{t('schedule.planningView.stoppedBeforeBegan')}</p> : null}
+        {run?.state === 'stopped' && !run.result ? (
+          <p className="mb-0">{t('schedule.planningView.stoppedBeforeBegan')}</p>
+        ) : null}
         {run?.state === 'failed' ? <div className="stop-note">{run.problem}</div> : null}
       </section>
       <CameUp today={today} crews={crews} ponds={data.ponds} busy={busy} onAsk={begin} />
@@ -214,7 +230,9 @@ function Progress({ run, onStop }: { run: PlanRun; onStop: () => void }) {
       >
         <div className="progress-bar" style={{ width: `${percent}%` }} />
       </div>
-      <span className="soft small">{run.state === 'queued' ? t('schedule.planningView.waitingWorker') : `${percent} %`}</span>
+      <span className="soft small">
+        {run.state === 'queued' ? t('schedule.planningView.waitingWorker') : `${percent} %`}
+      </span>
       <button type="button" className="btn btn-sm btn-outline-secondary" onClick={onStop}>
         {t('schedule.planningView.stopShowBestSo')}
       </button>
@@ -257,13 +275,20 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
             travelMin: duration(result.travelMin),
             roads: result.roads === 'straight-line' ? t('schedule.planningView.straightLinesSinceRoads') : '',
             state: run.state === 'stopped' ? t('schedule.planningView.stoppedEarlyBestPlan') : '',
-            besides: result.besides ? t('schedule.planningView.weekendsStayWhereThey', { besides: result.besides }) : '',
+            besides: result.besides
+              ? t('schedule.planningView.weekendsStayWhereThey', { besides: result.besides })
+              : '',
             count: result.overlong?.length
               ? t('schedule.planningView.longerThanCrewsHours', {
-                  map: result.overlong.map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: shortDate(d.day) })).join(', '),
+                  map: result.overlong
+                    .map((d) => t('schedule.planningView.on', { crewId: crewName(d.crewId), day: shortDate(d.day) }))
+                    .join(', '),
                 })
               : '',
-            count2: result.notOnMap.length > 0 ? t('schedule.planningView.notMapSoCounted', { notOnMap: result.notOnMap.join(', ') }) : '',
+            count2:
+              result.notOnMap.length > 0
+                ? t('schedule.planningView.notMapSoCounted', { notOnMap: result.notOnMap.join(', ') })
+                : '',
           })}
           {isAsItIs(run.wish) ? null : (
             <strong>
@@ -294,7 +319,9 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
                 {u.relaxations.length > 0 ? (
                   <span className="soft">
                     {' '}
-                    {t('schedule.planningView.wouldGo', { map: u.relaxations.map((r) => relaxationWords(r, crewName, t)).join('; or ') })}
+                    {t('schedule.planningView.wouldGo', {
+                      map: u.relaxations.map((r) => relaxationWords(r, crewName, t)).join('; or '),
+                    })}
                   </span>
                 ) : null}
               </li>
@@ -310,7 +337,12 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
           <ul className="plain-list among-words">
             {missed.map((m, i) => (
               <li key={i}>
-                {t('schedule.planningView.windowEnded', { job: jobName(m.job), siteName: m.siteName, pondName: m.pondName, latest: shortDate(m.latest) })}{' '}
+                {t('schedule.planningView.windowEnded', {
+                  job: jobName(m.job),
+                  siteName: m.siteName,
+                  pondName: m.pondName,
+                  latest: shortDate(m.latest),
+                })}{' '}
                 <span className="soft">{missedAdvice(m.job, t)}</span>
               </li>
             ))}
@@ -333,7 +365,9 @@ function Result({ run, result, crewName, onAccept }: ResultProps) {
         </section>
       ) : null}
       {result.waiting?.length > 0 ? <Waiting waiting={result.waiting} /> : null}
-      {shown.length > 0 && run.wish.newCustomers === 0 ? <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} /> : null}
+      {shown.length > 0 && run.wish.newCustomers === 0 ? (
+        <PlanChanges key={run.id} changes={changes} crewName={crewName} onAccept={onAccept} />
+      ) : null}
     </>
   )
 }

@@ -23,7 +23,15 @@ const lineOf = (job: string): ServiceLine => ({
 })
 
 /** What a customer has agreed to for a pond: visit types, how often, between which dates, at which price. */
-export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; kept: KeptServicePlan; currency: string }) {
+export function ServicePlanForm({
+  pondId,
+  kept,
+  currency,
+}: {
+  pondId: string
+  kept: KeptServicePlan
+  currency: string
+}) {
   const t = useTexts()
 
   const [lines, setLines] = useState<readonly ServiceLine[]>(kept.lines)
@@ -34,9 +42,11 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
     touched()
     setLines(next)
   }
-  const change = (at: number, part: Partial<ServiceLine>) => put(lines.map((line, i) => (i === at ? { ...line, ...part } : line)))
+  const change = (at: number, part: Partial<ServiceLine>) =>
+    put(lines.map((line, i) => (i === at ? { ...line, ...part } : line)))
   const keep = async () => {
-    if (await save('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines })) setSeenVersion(seenVersion + 1)
+    if (await save('PUT', `/api/v1/ponds/${pondId}/service-plan`, { version: seenVersion, lines }))
+      setSeenVersion(seenVersion + 1)
   }
   return (
     <form
@@ -117,11 +127,20 @@ export function ServicePlanForm({ pondId, kept, currency }: { pondId: string; ke
         <p className="soft small mb-0">{t('schedule.servicePlanForm.plantCareWithoutDays')}</p>
       ) : null}
       <div className="d-flex flex-wrap gap-2 mt-2">
-        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => put([...lines, lineOf('routine')])}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary"
+          onClick={() => put([...lines, lineOf('routine')])}
+        >
           {t('schedule.servicePlanForm.addKindVisit')}
         </button>
         {SERVICE_TEMPLATES.map((template) => (
-          <button key={template.key} type="button" className="btn btn-sm btn-outline-secondary" onClick={() => put(template.lines)}>
+          <button
+            key={template.key}
+            type="button"
+            className="btn btn-sm btn-outline-secondary"
+            onClick={() => put(template.lines)}
+          >
             {template.name}
           </button>
         ))}

@@ -16,7 +16,9 @@ export function wishWords(wish: PlanSummary['wish'], crewName: (id: string) => s
   const words = [
     wish.reason,
     wish.lateByDays > 0 ? t('schedule.sideBySide.windowsDaysLater', { lateByDays: wish.lateByDays }) : '',
-    wish.crewsAway.length > 0 ? t('schedule.sideBySide.without', { crewName: wish.crewsAway.map(crewName).join(', ') }) : '',
+    wish.crewsAway.length > 0
+      ? t('schedule.sideBySide.without', { crewName: wish.crewsAway.map(crewName).join(', ') })
+      : '',
     wish.newCustomers > 0 ? t('schedule.sideBySide.customersMore', { newCustomers: wish.newCustomers }) : '',
   ].filter(Boolean)
   return words.join(', ')
@@ -33,7 +35,8 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
   return (
     <details className="sheet">
       <summary>
-        <strong>{t('schedule.sideBySide.sideSide')}</strong> <span className="soft">{t('schedule.sideBySide.lastPlansWorkedOut', { count: runs.length })}</span>
+        <strong>{t('schedule.sideBySide.sideSide')}</strong>{' '}
+        <span className="soft">{t('schedule.sideBySide.lastPlansWorkedOut', { count: runs.length })}</span>
       </summary>
       <div className="d-flex flex-wrap gap-3 my-2">
         {runs.map((run) => (
@@ -67,7 +70,11 @@ export function SideBySide({ runs, crewName }: { runs: readonly PlanSummary[]; c
             <Row name={t('schedule.sideBySide.visits')} runs={shown} of={(r) => String(r.visits)} />
             <Row name={t('schedule.sideBySide.moved')} runs={shown} of={(r) => String(r.moved)} />
             <Row name={t('schedule.sideBySide.unplaced')} runs={shown} of={(r) => String(r.unplaced)} />
-            <Row name={t('schedule.sideBySide.offBest')} runs={shown} of={(r) => t('schedule.sideBySide.days', { meanOffDays: r.meanOffDays.toFixed(1) })} />
+            <Row
+              name={t('schedule.sideBySide.offBest')}
+              runs={shown}
+              of={(r) => t('schedule.sideBySide.days', { meanOffDays: r.meanOffDays.toFixed(1) })}
+            />
             <Row name={t('schedule.sideBySide.travel')} runs={shown} of={(r) => duration(r.travelMin)} />
             <Row name={t('schedule.sideBySide.tight')} runs={shown} of={(r) => String(r.tightWeeks)} />
           </tbody>

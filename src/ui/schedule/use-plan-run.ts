@@ -34,7 +34,16 @@ export function usePlanRun(first: PlanRun | null) {
       const outcome = await send<{ id: PlanRun['id'] }>('POST', '/api/v1/plans', wish)
       setProblem(outcome.ok ? null : outcome.problem)
       if (outcome.ok)
-        setRun({ id: outcome.value.id, state: 'queued', wish, share: 0, result: null, problem: '', askedAt: new Date().toISOString(), finishedAt: null })
+        setRun({
+          id: outcome.value.id,
+          state: 'queued',
+          wish,
+          share: 0,
+          result: null,
+          problem: '',
+          askedAt: new Date().toISOString(),
+          finishedAt: null,
+        })
     },
     stop: async () => {
       if (!id) return

@@ -23,13 +23,20 @@ export function CrunchStrip({ weeks, axis }: { weeks: readonly CrunchWeek[]; axi
           return (
             <span
               key={w.monday}
-              title={t('season.crunchStrip.weekHWantedCrews', { monday: shortDate(w.monday), wantedMin: hours(w.wantedMin), crewMin: hours(w.crewMin) })}
+              title={t('season.crunchStrip.weekHWantedCrews', {
+                monday: shortDate(w.monday),
+                wantedMin: hours(w.wantedMin),
+                crewMin: hours(w.crewMin),
+              })}
             >
               <span
                 className={`crunch-bar ${tight ? 'tight' : ''}`}
                 style={{ left: `${left}%`, width: `calc(${width}% - 1px)`, height: `${(w.wantedMin / most) * 100}%` }}
               />
-              <span className="crunch-line" style={{ left: `${left}%`, width: `${width}%`, bottom: `${(w.crewMin / most) * 100}%` }} />
+              <span
+                className="crunch-line"
+                style={{ left: `${left}%`, width: `${width}%`, bottom: `${(w.crewMin / most) * 100}%` }}
+              />
             </span>
           )
         })}

@@ -94,7 +94,10 @@ export function PlanForm({ data }: { data: PlanData }) {
           {alreadyPlanned.length > 0 ? (
             <p className="alert alert-warning py-2">
               {t('season.planForm.alreadyPlanned')}{' '}
-              {alreadyPlanned.map((v) => t('season.planForm.on', { jobName: v.jobName, day: longDate(v.day) })).join(', ')}.
+              {alreadyPlanned
+                .map((v) => t('season.planForm.on', { jobName: v.jobName, day: longDate(v.day) }))
+                .join(', ')}
+              .
             </p>
           ) : null}
           <fieldset className="mt-0 border-0 pt-0">
@@ -114,16 +117,30 @@ export function PlanForm({ data }: { data: PlanData }) {
             <div className="day-choice mb-2">
               {proposals.map((p) => (
                 <label key={p.day}>
-                  <input type="radio" name="proposal" className="form-check-input me-1" checked={day === p.day} onChange={() => setDay(p.day)} />
+                  <input
+                    type="radio"
+                    name="proposal"
+                    className="form-check-input me-1"
+                    checked={day === p.day}
+                    onChange={() => setDay(p.day)}
+                  />
                   {shortDate(p.day)}
-                  <span className="soft small d-block">{t('season.planForm.years', { likelihood: Math.round(p.likelihood * 100) })}</span>
+                  <span className="soft small d-block">
+                    {t('season.planForm.years', { likelihood: Math.round(p.likelihood * 100) })}
+                  </span>
                   <span className="bar-track" aria-hidden="true">
                     <span style={{ width: `${p.likelihood * 100}%` }} />
                   </span>
                 </label>
               ))}
             </div>
-            <TextField label={t('season.planForm.day')} type="date" value={day} min={data.today} onChange={(e) => setDay(e.target.value)} />
+            <TextField
+              label={t('season.planForm.day')}
+              type="date"
+              value={day}
+              min={data.today}
+              onChange={(e) => setDay(e.target.value)}
+            />
             {window && (day < window.earliest || day > window.latest) ? (
               <p className="small mt-1 mb-0" style={{ color: 'var(--amber)' }}>
                 {t('season.planForm.dayLiesOutsideWindow')}
@@ -134,7 +151,8 @@ export function PlanForm({ data }: { data: PlanData }) {
             <legend>{t('season.planForm.crewTime')}</legend>
             {crews.length === 0 ? (
               <p>
-                {t('season.planForm.thereNoCrewYet')} <Link href="/people">{t('season.planForm.addOne')}</Link> {t('season.planForm.first')}
+                {t('season.planForm.thereNoCrewYet')} <Link href="/people">{t('season.planForm.addOne')}</Link>{' '}
+                {t('season.planForm.first')}
               </p>
             ) : null}
             <div className="field-grid">
@@ -147,13 +165,22 @@ export function PlanForm({ data }: { data: PlanData }) {
                   label: `${c.name} (${t('season.planForm.people', { size: c.size })})`,
                 }))}
               />
-              <TextField label={t('season.planForm.start')} type="time" value={startTime} onChange={(e) => setStartTime(e.target.value)} />
+              <TextField
+                label={t('season.planForm.start')}
+                type="time"
+                value={startTime}
+                onChange={(e) => setStartTime(e.target.value)}
+              />
             </div>
             <div className="mt-2" aria-live="polite">
-              {sameDay.length === 0 ? <span className="soft">{t('season.planForm.hasNothingElseDay', { name: crew?.name ?? '' })}</span> : null}
+              {sameDay.length === 0 ? (
+                <span className="soft">{t('season.planForm.hasNothingElseDay', { name: crew?.name ?? '' })}</span>
+              ) : null}
               {sameDay.map((v) => (
                 <div key={v.id}>
-                  {clashing.includes(v) ? <span className="verdict stop me-1">{t('season.planForm.clash')}</span> : null}
+                  {clashing.includes(v) ? (
+                    <span className="verdict stop me-1">{t('season.planForm.clash')}</span>
+                  ) : null}
                   {v.startTime}–{clockAfter(v.startTime, v.plannedMinutes)} {v.siteName}, {v.pondName}
                 </div>
               ))}
@@ -166,15 +193,28 @@ export function PlanForm({ data }: { data: PlanData }) {
             </div>
             {crew?.twoDays ? (
               <div className="mt-2">
-                <CheckField label={t('season.planForm.overTwoDaysPond')} checked={spread === 2} onChange={(on) => setDays(on ? 2 : 1)} />
+                <CheckField
+                  label={t('season.planForm.overTwoDaysPond')}
+                  checked={spread === 2}
+                  onChange={(on) => setDays(on ? 2 : 1)}
+                />
                 {spread === 2 ? (
                   <p className="soft small mb-0">
-                    {t('season.planForm.secondDayAboutSame', { day: longDate(addDays(day, 1)), startTime, second: duration(crew.twoDays.second) })}
+                    {t('season.planForm.secondDayAboutSame', {
+                      day: longDate(addDays(day, 1)),
+                      startTime,
+                      second: duration(crew.twoDays.second),
+                    })}
                   </p>
                 ) : null}
               </div>
             ) : null}
-            <TextField className="mt-2" label={t('season.planForm.noteCrew')} value={note} onChange={(e) => setNote(e.target.value)} />
+            <TextField
+              className="mt-2"
+              label={t('season.planForm.noteCrew')}
+              value={note}
+              onChange={(e) => setNote(e.target.value)}
+            />
           </fieldset>
           <ProblemNote problem={problem} />
           <button className="btn btn-primary mt-2" disabled={busy || !crew}>
@@ -189,7 +229,9 @@ export function PlanForm({ data }: { data: PlanData }) {
                 {t('season.planForm.plainEstimateLoggedVisits', {
                   totalMinutes: duration(crew.duration.totalMinutes),
                   learntFactor: formatNumber(data.learntFactor),
-                  some: crew.duration.parts.some((p) => p.by === 'machine' && p.minutes > 0) ? t('season.planForm.pumpHoseTakeTime') : '',
+                  some: crew.duration.parts.some((p) => p.by === 'machine' && p.minutes > 0)
+                    ? t('season.planForm.pumpHoseTakeTime')
+                    : '',
                 })}
               </p>
             ) : null}
@@ -242,7 +284,11 @@ function CleanoutFigures({ quantities }: { quantities: CleanoutQuantities }) {
         </div>
         <div>
           <dt>{t('season.planForm.holdingTank')}</dt>
-          <dd>{quantities.holding.volumeM3 > 0 ? show(quantities.holding.volumeM3, 'volume', { scale: 'small' }) : t('season.planForm.noFish')}</dd>
+          <dd>
+            {quantities.holding.volumeM3 > 0
+              ? show(quantities.holding.volumeM3, 'volume', { scale: 'small' })
+              : t('season.planForm.noFish')}
+          </dd>
         </div>
       </dl>
       <p className="soft small mb-0 mt-2">{t('season.planForm.greenHandsSharedCrew')}</p>

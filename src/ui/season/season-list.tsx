@@ -31,7 +31,13 @@ export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
   })
   useEffect(() => virtual.measure(), [virtual, lines])
   return (
-    <div ref={box} className="season sheet p-2" role="region" aria-label={t('season.seasonList.seasonRibbons')} tabIndex={0}>
+    <div
+      ref={box}
+      className="season sheet p-2"
+      role="region"
+      aria-label={t('season.seasonList.seasonRibbons')}
+      tabIndex={0}
+    >
       <div style={{ minWidth: '56rem' }}>
         <div className="season-head">{head}</div>
         {whole ? (
@@ -39,7 +45,17 @@ export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
         ) : (
           <div style={{ height: virtual.getTotalSize(), position: 'relative' }}>
             {virtual.getVirtualItems().map((item) => (
-              <div key={item.key} style={{ position: 'absolute', top: 0, left: 0, right: 0, height: ROW_PX, transform: `translateY(${item.start}px)` }}>
+              <div
+                key={item.key}
+                style={{
+                  position: 'absolute',
+                  top: 0,
+                  left: 0,
+                  right: 0,
+                  height: ROW_PX,
+                  transform: `translateY(${item.start}px)`,
+                }}
+              >
                 {children(lines[item.index])}
               </div>
             ))}

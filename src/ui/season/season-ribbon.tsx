@@ -10,7 +10,11 @@ import { waterColour } from '@/ui/drawing/water-colour'
 import { useShow } from '@/ui/person-context'
 import { percentAt, type TimeAxis } from './time-axis'
 
-const STATE_WORDS = { p: textId('season.seasonRibbon.planned'), u: textId('season.seasonRibbon.underWay'), d: textId('season.seasonRibbon.done') } as const
+const STATE_WORDS = {
+  p: textId('season.seasonRibbon.planned'),
+  u: textId('season.seasonRibbon.underWay'),
+  d: textId('season.seasonRibbon.done'),
+} as const
 const STATE_SIGNS = { p: '●', u: '▶', d: '✓' } as const
 
 interface RibbonProps {
@@ -27,19 +31,36 @@ interface RibbonProps {
 }
 
 /** One pond's year: its water as one gradient, the job's window, its visits. Light enough for hundreds. */
-export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today, nameOf, crewOf, hanging, onGrab }: RibbonProps) {
+export const Ribbon = memo(function Ribbon({
+  row,
+  axis,
+  jobLabel,
+  missed,
+  today,
+  nameOf,
+  crewOf,
+  hanging,
+  onGrab,
+}: RibbonProps) {
   const t = useTexts()
 
   const show = useShow()
   // the gradient covers the whole year; a zoom shows a part of it
   const yearFrom = percentAt(axis, `${axis.year}-01-01`)
   const yearWidth = percentAt(axis, `${axis.year + 1}-01-01`) - yearFrom
-  const gradient = row.weeklyC?.map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`).join(',')
+  const gradient = row.weeklyC
+    ?.map((c, week) => `${waterColour(c)} ${(week / 52) * 100}% ${((week + 1) / 52) * 100}%`)
+    .join(',')
   const [earliest, best, latest] = row.window ?? []
   const zoomed = axis.days <= 31
   return (
     <div className="season-row">
-      <Link href={`/ponds/${row.id}`} prefetch={false} className="text-truncate" title={`${row.siteName}: ${row.name}, ${row.town}`}>
+      <Link
+        href={`/ponds/${row.id}`}
+        prefetch={false}
+        className="text-truncate"
+        title={`${row.siteName}: ${row.name}, ${row.town}`}
+      >
         {row.siteName} <span className="soft">{row.name}</span>
       </Link>
       <div
@@ -52,14 +73,29 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
         }
       >
         {gradient ? (
-          <span className="season-water" style={{ left: `${yearFrom}%`, width: `${yearWidth}%`, background: `linear-gradient(to right, ${gradient})` }} />
+          <span
+            className="season-water"
+            style={{
+              left: `${yearFrom}%`,
+              width: `${yearWidth}%`,
+              background: `linear-gradient(to right, ${gradient})`,
+            }}
+          />
         ) : null}
         {earliest && best && latest ? (
           <>
             <span
               className="season-window"
-              style={{ left: `${percentAt(axis, earliest)}%`, width: `${Math.max(0.6, percentAt(axis, addDays(latest, 1)) - percentAt(axis, earliest))}%` }}
-              title={t('season.seasonRibbon.best', { jobLabel, earliest: shortDate(earliest), latest: shortDate(latest), best: shortDate(best) })}
+              style={{
+                left: `${percentAt(axis, earliest)}%`,
+                width: `${Math.max(0.6, percentAt(axis, addDays(latest, 1)) - percentAt(axis, earliest))}%`,
+              }}
+              title={t('season.seasonRibbon.best', {
+                jobLabel,
+                earliest: shortDate(earliest),
+                latest: shortDate(latest),
+                best: shortDate(best),
+              })}
             />
             <span className="season-best" style={{ left: `${percentAt(axis, best)}%` }} />
           </>
@@ -73,7 +109,9 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
             ✕<span className="visually-hidden"> {t('season.seasonRibbon.missed')}</span>
           </span>
         ) : null}
-        {today.startsWith(String(axis.year)) ? <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} /> : null}
+        {today.startsWith(String(axis.year)) ? (
+          <span className="season-today" style={{ left: `${percentAt(axis, today)}%` }} />
+        ) : null}
         {row.visits.map(([id, day, state, job, crew, promised]) => {
           const at = hanging?.visitId === id ? hanging.day : day
           const percent = percentAt(axis, at)
@@ -91,7 +129,11 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
             style: { left: `${percent}%`, ...(zoomed ? { width: `${100 / axis.days}%` } : {}) },
             title: words,
           }
-          const sign = zoomed ? `${STATE_SIGNS[state]} ${crewOf(crew)}` : promised && state === 'p' ? '◆' : STATE_SIGNS[state]
+          const sign = zoomed
+            ? `${STATE_SIGNS[state]} ${crewOf(crew)}`
+            : promised && state === 'p'
+              ? '◆'
+              : STATE_SIGNS[state]
           return onGrab && state === 'p' ? (
             <button
               key={id}
@@ -108,7 +150,13 @@ export const Ribbon = memo(function Ribbon({ row, axis, jobLabel, missed, today,
               {sign}
             </button>
           ) : (
-            <Link key={id} prefetch={false} href={state === 'd' ? `/visits/${id}/report` : fieldHref(id)} {...shared} aria-label={words}>
+            <Link
+              key={id}
+              prefetch={false}
+              href={state === 'd' ? `/visits/${id}/report` : fieldHref(id)}
+              {...shared}
+              aria-label={words}
+            >
               {sign}
             </Link>
           )

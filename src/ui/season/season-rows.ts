@@ -28,7 +28,8 @@ const NEAR_DAYS = 60
 export function standingOf(row: SeasonRow, jobNames: ReadonlySet<number>, today: string): Show {
   const [earliest, , latest] = row.window ?? ['', '', '']
   const near = row.visits.filter(
-    ([, day, , job]) => jobNames.has(job) && (!row.window || (day >= addDays(earliest, -NEAR_DAYS) && day <= addDays(latest, NEAR_DAYS))),
+    ([, day, , job]) =>
+      jobNames.has(job) && (!row.window || (day >= addDays(earliest, -NEAR_DAYS) && day <= addDays(latest, NEAR_DAYS))),
   )
   if (near.some(([, , state]) => state === 'd')) return 'done'
   if (near.length > 0) return 'planned'
@@ -50,10 +51,13 @@ export function sortRows(rows: readonly SeasonRow[], sort: Sort): SeasonRow[] {
 }
 
 export const holds = (row: SeasonRow, text: string): boolean =>
-  text === '' || [row.siteName, row.name, row.town, row.customerName].some((field) => field.toLowerCase().includes(text.toLowerCase()))
+  text === '' ||
+  [row.siteName, row.name, row.town, row.customerName].some((field) => field.toLowerCase().includes(text.toLowerCase()))
 
 /** A line of the list: a pond, or the heading of a group. */
-export type SeasonLine = { readonly kind: 'row'; readonly row: SeasonRow } | { readonly kind: 'group'; readonly name: string; readonly count: number }
+export type SeasonLine =
+  | { readonly kind: 'row'; readonly row: SeasonRow }
+  | { readonly kind: 'group'; readonly name: string; readonly count: number }
 
 export function linesOf(rows: readonly SeasonRow[], grouped: boolean, t: Texts): SeasonLine[] {
   if (!grouped) return rows.map((row) => ({ kind: 'row', row }))

@@ -17,8 +17,29 @@ import { moveProblemWords } from '@/messages/planning'
 import { CrunchStrip } from './crunch-strip'
 import { SeasonList } from './season-list'
 import { Ribbon } from './season-ribbon'
-import { holds, linesOf, SHOW_NAMES, SHOWS, SORT_NAMES, SORTS, sortRows, standingOf, type Show, type Sort } from './season-rows'
-import { axisAround, dayAtPercent, marksOf, percentAt, shifted, ZOOM_NAMES, ZOOMS, type TimeAxis, type Zoom } from './time-axis'
+import {
+  holds,
+  linesOf,
+  SHOW_NAMES,
+  SHOWS,
+  SORT_NAMES,
+  SORTS,
+  sortRows,
+  standingOf,
+  type Show,
+  type Sort,
+} from './season-rows'
+import {
+  axisAround,
+  dayAtPercent,
+  marksOf,
+  percentAt,
+  shifted,
+  ZOOM_NAMES,
+  ZOOMS,
+  type TimeAxis,
+  type Zoom,
+} from './time-axis'
 import { SETTLE_EVENT, useVisitDrag, verdictOf, type VisitDrag } from './use-visit-drag'
 
 type SeasonData = Awaited<ReturnType<typeof seasonPage>>
@@ -26,7 +47,9 @@ type SeasonData = Awaited<ReturnType<typeof seasonPage>>
 const wordsOf = (drag: VisitDrag, t: Texts): string => {
   const verdict = verdictOf(drag)
   if (!verdict || !('verdicts' in drag)) return ''
-  return verdict.problems.map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? t('season.seasonView.anotherSite'), t)).join('; ')
+  return verdict.problems
+    .map((p) => moveProblemWords(p, (id) => drag.verdicts.sites[id] ?? t('season.seasonView.anotherSite'), t))
+    .join('; ')
 }
 
 /** All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it gets tight. */
@@ -44,8 +67,14 @@ export function SeasonView({ data }: { data: SeasonData }) {
   const moving = useVisitDrag((drag) => wordsOf(drag, t))
   const { drag } = moving
 
-  const jobNumbers = useMemo(() => new Set(data.jobs.flatMap((j, i) => (j.key === data.job ? [i] : []))), [data.jobs, data.job])
-  const standing = useMemo(() => new Map(data.rows.map((row) => [row.id, standingOf(row, jobNumbers, data.today)])), [data.rows, jobNumbers, data.today])
+  const jobNumbers = useMemo(
+    () => new Set(data.jobs.flatMap((j, i) => (j.key === data.job ? [i] : []))),
+    [data.jobs, data.job],
+  )
+  const standing = useMemo(
+    () => new Map(data.rows.map((row) => [row.id, standingOf(row, jobNumbers, data.today)])),
+    [data.rows, jobNumbers, data.today],
+  )
   const lines = useMemo(
     () =>
       linesOf(
@@ -61,7 +90,10 @@ export function SeasonView({ data }: { data: SeasonData }) {
   const nameOf = useCallback((job: number) => data.jobs[job]?.name ?? t('season.seasonView.visit'), [data.jobs, t])
   const crewOf = useCallback((crew: number) => data.crews[crew]?.name ?? '', [data.crews])
   const hanging = useMemo(
-    () => (drag.state === 'idle' ? null : { visitId: drag.visitId, day: drag.day, bad: (verdictOf(drag)?.problems.length ?? 0) > 0 }),
+    () =>
+      drag.state === 'idle'
+        ? null
+        : { visitId: drag.visitId, day: drag.day, bad: (verdictOf(drag)?.problems.length ?? 0) > 0 },
     [drag],
   )
   const hangingRow = useMemo(
@@ -125,7 +157,9 @@ export function SeasonView({ data }: { data: SeasonData }) {
   }
   const zoomTo = (next: Zoom, day = data.today.startsWith(String(data.year)) ? data.today : `${data.year}-04-01`) => {
     setZoom(next)
-    setAxis(axisAround(data.year, next, zoom === 'year' ? day : axis.from.startsWith(String(data.year)) ? axis.from : day))
+    setAxis(
+      axisAround(data.year, next, zoom === 'year' ? day : axis.from.startsWith(String(data.year)) ? axis.from : day),
+    )
   }
   return (
     <div onKeyDown={keys}>
@@ -164,7 +198,11 @@ export function SeasonView({ data }: { data: SeasonData }) {
         <span className="actions align-items-center flex-wrap">
           <WaterLegend />
           {moving.canUndo ? (
-            <button type="button" className="btn btn-sm btn-outline-secondary no-print" onClick={() => void moving.takeBack()}>
+            <button
+              type="button"
+              className="btn btn-sm btn-outline-secondary no-print"
+              onClick={() => void moving.takeBack()}
+            >
               {t('season.seasonView.undoMove')}
             </button>
           ) : null}
@@ -199,7 +237,12 @@ export function SeasonView({ data }: { data: SeasonData }) {
           options={SORTS.map((s) => ({ value: s, label: t(SORT_NAMES[s]) }))}
         />
         <CheckField label={t('season.seasonView.town')} checked={grouped} onChange={setGrouped} />
-        <span className="soft ms-auto">{t('season.seasonView.ponds', { count: lines.filter((l) => l.kind === 'row').length, count2: data.rows.length })}</span>
+        <span className="soft ms-auto">
+          {t('season.seasonView.ponds', {
+            count: lines.filter((l) => l.kind === 'row').length,
+            count2: data.rows.length,
+          })}
+        </span>
       </div>
       <ProblemNote problem={moving.problem} />
       <p className="drag-note" role="status">
@@ -280,7 +323,9 @@ function Shift({ axis, zoom, onShift }: { axis: TimeAxis; zoom: Zoom; onShift: (
       >
         ‹
       </button>
-      <span className="btn btn-outline-secondary disabled">{t('season.seasonView.from', { from: shortDate(axis.from) })}</span>
+      <span className="btn btn-outline-secondary disabled">
+        {t('season.seasonView.from', { from: shortDate(axis.from) })}
+      </span>
       <button
         type="button"
         className="btn btn-outline-secondary"

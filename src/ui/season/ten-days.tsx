@@ -15,12 +15,17 @@ export function TenDays({ live, today }: { live: { readonly year: number; readon
 
   const show = useShow()
   if (!today.startsWith(String(live.year)) || dayOfYear(today) > 365 - 2) return null
-  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter((day) => day.startsWith(String(live.year)))
+  const days = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).filter((day) =>
+    day.startsWith(String(live.year)),
+  )
   return (
     <div className="ten-days" role="list" aria-label={t('season.tenDays.waterNextTenDays')}>
       {days.map((day) => {
         const band = live.season.waterC[plainDayOfYear(day) - 1]
-        const range = t('season.tenDays.n810', { p10: show(band.p10, 'temperature'), p90: show(band.p90, 'temperature') })
+        const range = t('season.tenDays.n810', {
+          p10: show(band.p10, 'temperature'),
+          p90: show(band.p90, 'temperature'),
+        })
         return (
           <div key={day} role="listitem" title={range}>
             <span className="soft small d-block">{shortDate(day)}</span>

@@ -42,11 +42,14 @@ export function axisAround(year: number, zoom: Zoom, day: string): TimeAxis {
 export function shifted(axis: TimeAxis, zoom: Zoom, by: -1 | 1): TimeAxis | null {
   if (zoom === 'year') return null
   const day = by === 1 ? addDays(axis.from, axis.days) : addDays(axis.from, -1)
-  return Number(day.slice(0, 4)) === axis.year || (zoom === 'week' && axis.from.startsWith(String(axis.year))) ? axisAround(axis.year, zoom, day) : null
+  return Number(day.slice(0, 4)) === axis.year || (zoom === 'week' && axis.from.startsWith(String(axis.year)))
+    ? axisAround(axis.year, zoom, day)
+    : null
 }
 
 /** Where a day begins on the axis, percent of its width; may lie outside 0..100. */
-export const percentAt = (axis: TimeAxis, day: string): number => ((dayNumber(day) - dayNumber(axis.from)) / axis.days) * 100
+export const percentAt = (axis: TimeAxis, day: string): number =>
+  ((dayNumber(day) - dayNumber(axis.from)) / axis.days) * 100
 
 export const dayAtPercent = (axis: TimeAxis, percent: number): string =>
   addDays(axis.from, Math.min(axis.days - 1, Math.max(0, Math.floor((percent / 100) * axis.days))))
@@ -54,12 +57,15 @@ export const dayAtPercent = (axis: TimeAxis, percent: number): string =>
 /** Marks along the axis: months in a year, weeks in a quarter, days below that. */
 export function marksOf(axis: TimeAxis, zoom: Zoom): { day: string; label: string }[] {
   const days = Array.from({ length: axis.days }, (_, i) => addDays(axis.from, i))
-  const named = (day: string, options: Intl.DateTimeFormatOptions) => new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { timeZone: 'UTC', ...options })
+  const named = (day: string, options: Intl.DateTimeFormatOptions) =>
+    new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { timeZone: 'UTC', ...options })
   switch (zoom) {
     case 'year':
       return days.filter((d) => d.endsWith('-01')).map((day) => ({ day, label: named(day, { month: 'short' }) }))
     case 'quarter':
-      return days.filter((d) => mondayOf(d) === d).map((day) => ({ day, label: named(day, { day: 'numeric', month: 'short' }) }))
+      return days
+        .filter((d) => mondayOf(d) === d)
+        .map((day) => ({ day, label: named(day, { day: 'numeric', month: 'short' }) }))
     case 'month':
       return days.map((day) => ({ day, label: String(Number(day.slice(8))) }))
     case 'week':

@@ -18,7 +18,8 @@ export type VisitDrag =
 /** Asks the newest state, not the one in which a drag began, to put the visit down. */
 export const SETTLE_EVENT = 'season-drop'
 
-export const verdictOf = (drag: VisitDrag) => ('verdicts' in drag ? (drag.verdicts.days.find((d) => d.day === drag.day) ?? null) : null)
+export const verdictOf = (drag: VisitDrag) =>
+  'verdicts' in drag ? (drag.verdicts.days.find((d) => d.day === drag.day) ?? null) : null
 
 /** A visit being moved along its ribbon: what each day would break is asked for once, then answered at once. */
 export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
@@ -41,14 +42,21 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     if (wanted.current !== visitId) return
     if (!answer?.ok) {
       setDrag({ state: 'idle' })
-      setProblem((body as SendProblem | null) ?? { title: t('season.useVisitDrag.noConnectionVisitStays'), status: 0, kind: 'offline' })
+      setProblem(
+        (body as SendProblem | null) ?? {
+          title: t('season.useVisitDrag.noConnectionVisitStays'),
+          status: 0,
+          kind: 'offline',
+        },
+      )
       return
     }
     const verdicts = body as DayVerdicts
     setDrag((now) => ({ state: 'hanging', visitId, day: now.state === 'idle' ? day : now.day, verdicts }))
     if (early.current) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
   }
-  const over = (day: string) => setDrag((now) => (now.state === 'asking' || now.state === 'hanging' ? { ...now, day } : now))
+  const over = (day: string) =>
+    setDrag((now) => (now.state === 'asking' || now.state === 'hanging' ? { ...now, day } : now))
   const step = (by: number) => setDrag((now) => (now.state === 'hanging' ? { ...now, day: addDays(now.day, by) } : now))
   const cancel = () => {
     wanted.current = null
@@ -63,7 +71,8 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     if (drag.state !== 'hanging' || !verdict || drag.day === drag.verdicts.visit.day) return cancel()
     const words = wordsOf(drag)
     // the office may know better, but not by a slip of the hand
-    if (verdict.problems.length > 0 && !window.confirm(t('season.useVisitDrag.confirmConflict', { words }))) return cancel()
+    if (verdict.problems.length > 0 && !window.confirm(t('season.useVisitDrag.confirmConflict', { words })))
+      return cancel()
     setDrag({ ...drag, state: 'settling' })
     const outcome = await send('PUT', '/api/v1/visits/arrange', { moves: verdict.moves })
     setProblem(outcome.ok ? null : outcome.problem)

@@ -26,7 +26,10 @@ export function WindowsList({ season, live, rules, today, planHref }: WindowsLis
 
   const show = useShow()
   const [all, setAll] = useState(false)
-  const windows: PondWindows<JobWindow> = { anyYear: season.windows, live: live && { year: live.year, windows: live.season.windows } }
+  const windows: PondWindows<JobWindow> = {
+    anyYear: season.windows,
+    live: live && { year: live.year, windows: live.season.windows },
+  }
   const ahead = (all ? WINDOW_JOBS : MAIN_WINDOW_JOBS)
     .flatMap((job) => nextWindow(windows, job, today) ?? [])
     .sort((a, b) => a.earliest.localeCompare(b.earliest))
@@ -48,11 +51,18 @@ export function WindowsList({ season, live, rules, today, planHref }: WindowsLis
                 </Link>
               ) : null}
             </div>
-            <Why title={t('season.windowsList.whyThen')}>{whyThen(next, rules, season.weatherYears, (c) => show(c, 'temperature'), t)}</Why>
+            <Why title={t('season.windowsList.whyThen')}>
+              {whyThen(next, rules, season.weatherYears, (c) => show(c, 'temperature'), t)}
+            </Why>
           </li>
         ))}
       </ul>
-      <button type="button" className="btn btn-sm btn-outline-secondary no-print" aria-expanded={all} onClick={() => setAll(!all)}>
+      <button
+        type="button"
+        className="btn btn-sm btn-outline-secondary no-print"
+        aria-expanded={all}
+        onClick={() => setAll(!all)}
+      >
         {all ? t('season.windowsList.fewerWindows') : t('season.windowsList.allWindowsYear')}
       </button>
     </>
@@ -67,5 +77,9 @@ function Moved({ next, usual, liveYear }: { next: JobWindow; usual: JobWindow | 
   if (!usual || liveYear === null || !next.best.startsWith(String(liveYear))) return null
   const days = daysBetween(windowInYear(usual, liveYear).best, next.best)
   if (Math.abs(days) < WORTH_SAYING_DAYS) return null
-  return <span className="verdict look">{t('season.windowsList.daysThanUsual', { days: Math.abs(days), days2: days < 0 ? 'earlier' : 'later' })}</span>
+  return (
+    <span className="verdict look">
+      {t('season.windowsList.daysThanUsual', { days: Math.abs(days), days2: days < 0 ? 'earlier' : 'later' })}
+    </span>
+  )
 }

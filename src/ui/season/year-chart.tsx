@@ -51,7 +51,11 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
     const todayDay = dayOfYear(`${BASE_YEAR}${today.slice(4) === '-02-29' ? '-02-28' : today.slice(4)}`)
     return {
       grid: { left: 46, right: 14, top: 26, bottom: 24 },
-      tooltip: { trigger: 'axis', valueFormatter: (v: unknown) => (Array.isArray(v) ? '' : `${String(v)} ${symbol}`), axisPointer: { type: 'line' } },
+      tooltip: {
+        trigger: 'axis',
+        valueFormatter: (v: unknown) => (Array.isArray(v) ? '' : `${String(v)} ${symbol}`),
+        axisPointer: { type: 'line' },
+      },
       xAxis: {
         ...axis(ink, ''),
         type: 'value',
@@ -60,13 +64,23 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
         interval: 365,
         axisLabel: { show: false },
         axisPointer: {
-          label: { formatter: ({ value }: { value: number }) => dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)) },
+          label: {
+            formatter: ({ value }: { value: number }) =>
+              dayMonth(new Date(Date.UTC(BASE_YEAR, 0, Math.round(value))).toISOString().slice(0, 10)),
+          },
         },
         splitLine: { show: false },
       },
       yAxis: { ...axis(ink, t('season.yearChart.water', { symbol })), type: 'value', min: symbol === '°F' ? 32 : 0 },
       series: [
-        { name: t('season.yearChart.n10YearsBelow'), type: 'line', data: line('p10'), symbol: 'none', lineStyle: { opacity: 0 }, stack: undefined },
+        {
+          name: t('season.yearChart.n10YearsBelow'),
+          type: 'line',
+          data: line('p10'),
+          symbol: 'none',
+          lineStyle: { opacity: 0 },
+          stack: undefined,
+        },
         {
           name: t('season.yearChart.n90YearsBelow'),
           type: 'line',
@@ -82,7 +96,11 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
           symbol: 'none',
           silent: true,
           lineStyle: { width: 1, type: 'dotted', color: ink.water },
-          areaStyle: { color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1', opacity: 1, origin: 'start' },
+          areaStyle: {
+            color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1',
+            opacity: 1,
+            origin: 'start',
+          },
           tooltip: { show: false },
         },
         {
@@ -162,10 +180,23 @@ function WindowBars({ season }: { season: Season }) {
                   border: '1px solid var(--ink)',
                 }}
               />
-              <div style={{ position: 'absolute', left: `${percent(w.best)}%`, top: 0, bottom: 0, width: 2, background: 'var(--ink)' }} />
+              <div
+                style={{
+                  position: 'absolute',
+                  left: `${percent(w.best)}%`,
+                  top: 0,
+                  bottom: 0,
+                  width: 2,
+                  background: 'var(--ink)',
+                }}
+              />
               <span
                 className="small"
-                style={{ position: 'absolute', ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }), whiteSpace: 'nowrap' }}
+                style={{
+                  position: 'absolute',
+                  ...(right ? { right: `${100.8 - from}%` } : { left: `${to + 0.8}%` }),
+                  whiteSpace: 'nowrap',
+                }}
               >
                 {t(`season.jobNames.${w.job}`)}
               </span>

@@ -7,7 +7,11 @@ import { usePerson, useShow } from '@/ui/person-context'
 import { DAY_MS } from '@/core/numeric/time'
 
 interface YearSourceProps {
-  readonly weather: { readonly fetchedAt: string | null; readonly reachable: boolean; readonly forecastIssued: string | null }
+  readonly weather: {
+    readonly fetchedAt: string | null
+    readonly reachable: boolean
+    readonly forecastIssued: string | null
+  }
   readonly liveAt: string | null
   readonly calibration: Calibration | null
   readonly today: string
@@ -27,7 +31,10 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
       <p className="mb-1">
         {liveAt
           ? t('season.yearSource.yearWeatherObservedSo', {
-              old: old <= OLD_FORECAST_DAYS ? t('season.yearSource.forecast', { forecastIssued: shortDate(weather.forecastIssued!) }) : '',
+              old:
+                old <= OLD_FORECAST_DAYS
+                  ? t('season.yearSource.forecast', { forecastIssued: shortDate(weather.forecastIssued!) })
+                  : '',
               liveAt: instant(liveAt, timeZone),
             })
           : t('season.yearSource.fromStationsNormalsThirty', { fetchedAt: instant(weather.fetchedAt, timeZone) })}
@@ -36,7 +43,9 @@ export function YearSource({ weather, liveAt, calibration, today }: YearSourcePr
         <p className="mb-1">
           <span className="verdict look">{t('season.yearSource.oldWeather')}</span>{' '}
           {t('season.yearSource.weatherDeskDoesNot', {
-            forecastIssued: weather.forecastIssued ? t('season.yearSource.lastForecast', { forecastIssued: longDate(weather.forecastIssued) }) : '',
+            forecastIssued: weather.forecastIssued
+              ? t('season.yearSource.lastForecast', { forecastIssued: longDate(weather.forecastIssued) })
+              : '',
           })}
         </p>
       )}
@@ -63,7 +72,11 @@ function LearntFrom({ calibration: c }: { calibration: Calibration }) {
     <Why
       title={
         c.status === 'used'
-          ? t('season.yearSource.learntFromReadingsInstead', { readings: c.readings, fitErrorC: error(c.fitErrorC), surveyErrorC: error(c.surveyErrorC) })
+          ? t('season.yearSource.learntFromReadingsInstead', {
+              readings: c.readings,
+              fitErrorC: error(c.fitErrorC),
+              surveyErrorC: error(c.surveyErrorC),
+            })
           : t('season.yearSource.checkedReadings', { readings: c.readings, surveyErrorC: error(c.surveyErrorC) })
       }
     >

@@ -24,7 +24,10 @@ export function SimulatedNote({ simulated }: { simulated: readonly string[] }) {
     setKnown(all)
   }
   return (
-    <aside className="sheet m-2 d-flex flex-wrap gap-2 align-items-center" aria-label={t('shell.simulatedNote.simulated')}>
+    <aside
+      className="sheet m-2 d-flex flex-wrap gap-2 align-items-center"
+      aria-label={t('shell.simulatedNote.simulated')}
+    >
       <span className="verdict look">{t('shell.simulatedNote.simulated')}</span>
       <span>
         {simulated.map((name) => (WHAT[name] ? t(WHAT[name]) : name)).join('. ')}

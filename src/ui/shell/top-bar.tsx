@@ -30,7 +30,11 @@ const MORE: typeof VIEWS = [
   { href: '/house-rules', label: textId('shell.topBar.houseRules'), roles: ['owner', 'office', 'designer'] },
   { href: '/people', label: textId('shell.topBar.people') },
 ]
-const THEME_NAMES = { light: textId('shell.topBar.light'), dark: textId('shell.topBar.dark'), sun: textId('shell.topBar.sun') } as const
+const THEME_NAMES = {
+  light: textId('shell.topBar.light'),
+  dark: textId('shell.topBar.dark'),
+  sun: textId('shell.topBar.sun'),
+} as const
 const UNIT_NAMES = { metric: textId('shell.topBar.mC'), us: textId('shell.topBar.ftF') } as const
 
 export function TopBar() {

@@ -44,8 +44,19 @@ export function MoveForm({ item, products, mayWrite }: { item: StockNeed; produc
             onChange={(e) => setMove(e.target.value as typeof move)}
             options={STOCK_MOVES.map((m) => ({ value: m, label: t(MOVE_NAMES[m]) }))}
           />
-          <QuantityField label={t('stores.moveForm.amount', { unit: item.unit })} kind="number" value={amount} onChange={setAmount} error={errorOf('amount')} />
-          <TextField label={t('stores.moveForm.note')} value={note} onChange={(e) => setNote(e.target.value)} error={errorOf('note')} />
+          <QuantityField
+            label={t('stores.moveForm.amount', { unit: item.unit })}
+            kind="number"
+            value={amount}
+            onChange={setAmount}
+            error={errorOf('amount')}
+          />
+          <TextField
+            label={t('stores.moveForm.note')}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+            error={errorOf('note')}
+          />
         </div>
         <ProblemNote problem={problem} />
         <button className="btn btn-sm btn-primary">{t('stores.moveForm.book')}</button>{' '}

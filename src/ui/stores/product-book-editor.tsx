@@ -31,7 +31,15 @@ const NEW: Product = {
 }
 
 /** The firm's products with the rates of their labels: what doses on visits and in the planner are worked out from. */
-export function ProductBookEditor({ products: kept, version, locked }: { products: ProductBook; version: number; locked: boolean }) {
+export function ProductBookEditor({
+  products: kept,
+  version,
+  locked,
+}: {
+  products: ProductBook
+  version: number
+  locked: boolean
+}) {
   const t = useTexts()
 
   const router = useRouter()
@@ -61,7 +69,8 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
     setUnsaved(false)
   }
   const readFile = async (text: string) => {
-    if (unsaved) return setFileProblem({ title: t('stores.productBookEditor.saveProductBookFirst'), status: 409, kind: 'refused' })
+    if (unsaved)
+      return setFileProblem({ title: t('stores.productBookEditor.saveProductBookFirst'), status: 409, kind: 'refused' })
     const answer = await sendFile<Omit<ProductCsvOutcome, 'products'>>('/api/v1/products.csv', new Blob([text]))
     setFileProblem(answer.ok ? null : answer.problem)
     if (!answer.ok) return
@@ -78,7 +87,13 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
           <a className="btn btn-sm btn-outline-secondary" href="/api/v1/products.csv" download>
             {t('stores.productBookEditor.csv')}
           </a>
-          {locked ? null : <FileButton label={t('stores.productBookEditor.readProductsCsv')} accept=".csv,text/csv" onText={readFile} />}
+          {locked ? null : (
+            <FileButton
+              label={t('stores.productBookEditor.readProductsCsv')}
+              accept=".csv,text/csv"
+              onText={readFile}
+            />
+          )}
         </span>
       </div>
       <ProblemNote problem={fileProblem} />
@@ -100,7 +115,12 @@ export function ProductBookEditor({ products: kept, version, locked }: { product
           locked={locked}
           errorOf={(path) => errorOf(`${i}.${path}`)}
           // a new product's key follows its name until it has been saved once
-          onChange={(part) => change(i, part.name !== undefined && !known.has(product.key) ? { ...part, key: productKeyOf(part.name) } : part)}
+          onChange={(part) =>
+            change(
+              i,
+              part.name !== undefined && !known.has(product.key) ? { ...part, key: productKeyOf(part.name) } : part,
+            )
+          }
           onRemove={() => put(products.filter((_, n) => n !== i))}
         />
       ))}
@@ -138,16 +158,29 @@ interface ProductFieldsProps {
 function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: ProductFieldsProps) {
   const t = useTexts()
 
-  const figure = (label: string, value: number | undefined, put: (v: number) => void, path: string, kind: 'number' | 'temperature' = 'number') => (
-    <QuantityField label={label} kind={kind} value={value ?? null} disabled={locked} onChange={(v) => put(v ?? Number.NaN)} error={errorOf(path)} />
+  const figure = (
+    label: string,
+    value: number | undefined,
+    put: (v: number) => void,
+    path: string,
+    kind: 'number' | 'temperature' = 'number',
+  ) => (
+    <QuantityField
+      label={label}
+      kind={kind}
+      value={value ?? null}
+      disabled={locked}
+      onChange={(v) => put(v ?? Number.NaN)}
+      error={errorOf(path)}
+    />
   )
   return (
     <details className="border-bottom" open={product.name === ''}>
       <summary>
         <strong>{product.name || t('stores.productBookEditor.product', { at: at + 1 })}</strong>{' '}
         <span className="soft">
-          {t(`stores.purposeNames.${product.purpose}`).toLowerCase()}, {Number(product.rate.toPrecision(4))} {product.unit}{' '}
-          {t(`stores.basisNames.${product.basis}`)}
+          {t(`stores.purposeNames.${product.purpose}`).toLowerCase()}, {Number(product.rate.toPrecision(4))}{' '}
+          {product.unit} {t(`stores.basisNames.${product.basis}`)}
         </span>
       </summary>
       <div className="field-grid my-2">
@@ -180,7 +213,12 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
           onChange={(e) => onChange({ basis: e.target.value as Product['basis'] })}
           options={RATE_BASES.map((b) => ({ value: b, label: t(`stores.basisNames.${b}`) }))}
         />
-        {figure(t('stores.productBookEditor.mostLabelPerM'), product.mostPerM3, (mostPerM3) => onChange({ mostPerM3 }), 'mostPerM3')}
+        {figure(
+          t('stores.productBookEditor.mostLabelPerM'),
+          product.mostPerM3,
+          (mostPerM3) => onChange({ mostPerM3 }),
+          'mostPerM3',
+        )}
         <ChoiceField
           label={t('stores.productBookEditor.treats')}
           value={product.treats}
@@ -191,13 +229,29 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
             { value: 'new-water', label: t('stores.productBookEditor.newWaterOnly') },
           ]}
         />
-        {figure(t('stores.productBookEditor.coldestWater'), product.waterC[0], (c) => onChange({ waterC: [c, product.waterC[1]] }), 'waterC.0', 'temperature')}
-        {figure(t('stores.productBookEditor.warmestWater'), product.waterC[1], (c) => onChange({ waterC: [product.waterC[0], c] }), 'waterC.1', 'temperature')}
+        {figure(
+          t('stores.productBookEditor.coldestWater'),
+          product.waterC[0],
+          (c) => onChange({ waterC: [c, product.waterC[1]] }),
+          'waterC.0',
+          'temperature',
+        )}
+        {figure(
+          t('stores.productBookEditor.warmestWater'),
+          product.waterC[1],
+          (c) => onChange({ waterC: [product.waterC[0], c] }),
+          'waterC.1',
+          'temperature',
+        )}
         <TextField
           label={t('stores.productBookEditor.measureScoopPumpStroke')}
           value={product.measure?.name ?? ''}
           disabled={locked}
-          onChange={(e) => onChange({ measure: e.target.value === '' ? null : { name: e.target.value, holds: product.measure?.holds ?? 10 } })}
+          onChange={(e) =>
+            onChange({
+              measure: e.target.value === '' ? null : { name: e.target.value, holds: product.measure?.holds ?? 10 },
+            })
+          }
           error={errorOf('measure.name')}
         />
         {product.measure
@@ -242,15 +296,26 @@ function ProductFields({ product, at, locked, errorOf, onChange, onRemove }: Pro
               label={t(`stores.purposeNames.${p}`)}
               checked={product.apart?.purposes.includes(p) ?? false}
               onChange={(on) => {
-                const purposes = on ? [...(product.apart?.purposes ?? []), p] : (product.apart?.purposes ?? []).filter((q) => q !== p)
+                const purposes = on
+                  ? [...(product.apart?.purposes ?? []), p]
+                  : (product.apart?.purposes ?? []).filter((q) => q !== p)
                 onChange({ apart: purposes.length === 0 ? null : { purposes, hours: product.apart?.hours ?? 24 } })
               }}
             />
           ))}
           {product.apart
-            ? figure(t('stores.productBookEditor.hours'), product.apart.hours, (hours) => onChange({ apart: { ...product.apart!, hours } }), 'apart.hours')
+            ? figure(
+                t('stores.productBookEditor.hours'),
+                product.apart.hours,
+                (hours) => onChange({ apart: { ...product.apart!, hours } }),
+                'apart.hours',
+              )
             : null}
-          <CheckField label={t('stores.productBookEditor.onlyLicensedApplicator')} checked={product.licence} onChange={(licence) => onChange({ licence })} />
+          <CheckField
+            label={t('stores.productBookEditor.onlyLicensedApplicator')}
+            checked={product.licence}
+            onChange={(licence) => onChange({ licence })}
+          />
         </div>
       </fieldset>
       {locked ? null : (

@@ -11,7 +11,16 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
-const EMPTY: StockItemInput = { name: '', kind: 'product', unit: 'g', least: 0, productKey: null, equipmentKind: null, speciesKey: null, place: '' }
+const EMPTY: StockItemInput = {
+  name: '',
+  kind: 'product',
+  unit: 'g',
+  least: 0,
+  productKey: null,
+  equipmentKind: null,
+  speciesKey: null,
+  place: '',
+}
 
 /** A shelf of the stores: a new one, or one that is changed. */
 export function StockItemForm({ products, item }: { products: ProductBook; item?: StockItem }) {
@@ -34,7 +43,9 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
   )
   const put = (part: Partial<StockItemInput>) => setInput({ ...input, ...part })
   const keep = async () => {
-    const kept = item ? await save('PUT', `/api/v1/stock/${item.id}`, { version: item.version, item: input }) : await save('POST', '/api/v1/stock', input)
+    const kept = item
+      ? await save('PUT', `/api/v1/stock/${item.id}`, { version: item.version, item: input })
+      : await save('POST', '/api/v1/stock', input)
     if (kept && !item) setInput(EMPTY)
   }
   return (
@@ -50,7 +61,14 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
       <ChoiceField
         label={t('stores.stockItemForm.kind')}
         value={input.kind}
-        onChange={(e) => put({ kind: e.target.value as StockItemInput['kind'], productKey: null, equipmentKind: null, speciesKey: null })}
+        onChange={(e) =>
+          put({
+            kind: e.target.value as StockItemInput['kind'],
+            productKey: null,
+            equipmentKind: null,
+            speciesKey: null,
+          })
+        }
         options={STOCK_KINDS.map((kind) => ({ value: kind, label: t(`stores.stockKindNames.${kind}`) }))}
         error={errorOf('kind')}
       />
@@ -62,11 +80,18 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
             const product = products.find((p) => p.key === e.target.value)
             put(
               product
-                ? { productKey: product.key, name: input.name || product.name, unit: product.unit === 'each' ? 'pieces' : product.unit }
+                ? {
+                    productKey: product.key,
+                    name: input.name || product.name,
+                    unit: product.unit === 'each' ? 'pieces' : product.unit,
+                  }
                 : { productKey: null },
             )
           }}
-          options={[{ value: '', label: t('stores.stockItemForm.none') }, ...products.map((p) => ({ value: p.key, label: p.name }))]}
+          options={[
+            { value: '', label: t('stores.stockItemForm.none') },
+            ...products.map((p) => ({ value: p.key, label: p.name })),
+          ]}
         />
       ) : null}
       {input.kind === 'part' ? (
@@ -74,7 +99,10 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
           label={t('stores.stockItemForm.part')}
           value={input.equipmentKind ?? ''}
           onChange={(e) => put({ equipmentKind: e.target.value || null, unit: 'pieces' })}
-          options={[{ value: '', label: t('stores.stockItemForm.nothingParticular') }, ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name }))]}
+          options={[
+            { value: '', label: t('stores.stockItemForm.nothingParticular') },
+            ...EQUIPMENT_KINDS.map((k) => ({ value: k.key, label: k.name })),
+          ]}
         />
       ) : null}
       {input.kind === 'plant' ? (
@@ -82,13 +110,30 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
           label={t('stores.stockItemForm.rootedPieces')}
           value={input.speciesKey ?? ''}
           onChange={(e) =>
-            put({ speciesKey: e.target.value || null, unit: 'pieces', name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '' })
+            put({
+              speciesKey: e.target.value || null,
+              unit: 'pieces',
+              name: input.name || SPECIES_BY_NAME.find((s) => s.key === e.target.value)?.common || '',
+            })
           }
-          options={[{ value: '', label: t('stores.stockItemForm.nothingParticular') }, ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common }))]}
+          options={[
+            { value: '', label: t('stores.stockItemForm.nothingParticular') },
+            ...SPECIES_BY_NAME.map((s) => ({ value: s.key, label: s.common })),
+          ]}
         />
       ) : null}
-      <TextField label={t('stores.stockItemForm.name')} value={input.name} onChange={(e) => put({ name: e.target.value })} error={errorOf('name')} />
-      <TextField label={t('stores.stockItemForm.unit')} value={input.unit} onChange={(e) => put({ unit: e.target.value })} error={errorOf('unit')} />
+      <TextField
+        label={t('stores.stockItemForm.name')}
+        value={input.name}
+        onChange={(e) => put({ name: e.target.value })}
+        error={errorOf('name')}
+      />
+      <TextField
+        label={t('stores.stockItemForm.unit')}
+        value={input.unit}
+        onChange={(e) => put({ unit: e.target.value })}
+        error={errorOf('unit')}
+      />
       <QuantityField
         label={t('stores.stockItemForm.keepLeast')}
         kind="number"
@@ -96,9 +141,16 @@ export function StockItemForm({ products, item }: { products: ProductBook; item?
         onChange={(v) => put({ least: v ?? 0 })}
         error={errorOf('least')}
       />
-      <TextField label={t('stores.stockItemForm.whereKept')} value={input.place} onChange={(e) => put({ place: e.target.value })} error={errorOf('place')} />
+      <TextField
+        label={t('stores.stockItemForm.whereKept')}
+        value={input.place}
+        onChange={(e) => put({ place: e.target.value })}
+        error={errorOf('place')}
+      />
       <ProblemNote problem={problem} />
-      <button className="btn btn-sm btn-primary mt-2">{item ? t('stores.stockItemForm.saveItem') : t('stores.stockItemForm.addItem')}</button>{' '}
+      <button className="btn btn-sm btn-primary mt-2">
+        {item ? t('stores.stockItemForm.saveItem') : t('stores.stockItemForm.addItem')}
+      </button>{' '}
       <span role="status" className="soft">
         {saved ? t('stores.stockItemForm.kept') : ''}
       </span>

@@ -30,7 +30,9 @@ export function StoresView({ data }: { data: Stores }) {
     <>
       <div className="page-head">
         <h1>{t('stores.storesView.stores')}</h1>
-        <span className="soft">{t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, until: shortDate(data.until) })}</span>
+        <span className="soft">
+          {t('stores.storesView.reckonedPlannedUntil', { visits: data.visits, until: shortDate(data.until) })}
+        </span>
       </div>
       <div className="columns wide-left">
         <div>
@@ -59,7 +61,12 @@ export function StoresView({ data }: { data: Stores }) {
                       {data.items
                         .filter((i) => i.kind === kind)
                         .map((i) => (
-                          <Row key={i.id} item={i} chosen={i.id === chosen} onChoose={() => setChosen(i.id === chosen ? null : i.id)} />
+                          <Row
+                            key={i.id}
+                            item={i}
+                            chosen={i.id === chosen}
+                            onChoose={() => setChosen(i.id === chosen ? null : i.id)}
+                          />
                         ))}
                     </tbody>
                   ))}
@@ -67,7 +74,9 @@ export function StoresView({ data }: { data: Stores }) {
               </div>
             )}
           </section>
-          {item && data.mayMove ? <MoveForm key={item.id} item={item} mayWrite={data.mayWrite} products={data.products} /> : null}
+          {item && data.mayMove ? (
+            <MoveForm key={item.id} item={item} mayWrite={data.mayWrite} products={data.products} />
+          ) : null}
           <section className="sheet" aria-label={t('stores.storesView.movements')}>
             <h2>{t('stores.storesView.lastMovements')}</h2>
             {data.moves.length === 0 ? <p className="soft mb-0">{t('stores.storesView.noneYet')}</p> : null}
@@ -95,7 +104,12 @@ export function StoresView({ data }: { data: Stores }) {
                 </li>
               ))}
               {data.unstocked.map(({ product, amount }) => (
-                <li key={product.key}>{t('stores.storesView.neededNoShelf', { name: product.name, amount: amountWords(amount, product.unit) })}</li>
+                <li key={product.key}>
+                  {t('stores.storesView.neededNoShelf', {
+                    name: product.name,
+                    amount: amountWords(amount, product.unit),
+                  })}
+                </li>
               ))}
             </ul>
           </section>
@@ -119,7 +133,9 @@ function Row({ item, chosen, onChoose }: { item: StockNeed; chosen: boolean; onC
       <td className="text-end">{signed(item.onHand, item.unit)}</td>
       <td className="text-end">{item.needed > 0 ? figure(item.needed, item.unit) : ''}</td>
       <td className="text-end">{figure(item.least, item.unit)}</td>
-      <td className="text-end">{item.order > 0 ? <span className="verdict look">{figure(item.order, item.unit)}</span> : ''}</td>
+      <td className="text-end">
+        {item.order > 0 ? <span className="verdict look">{figure(item.order, item.unit)}</span> : ''}
+      </td>
     </tr>
   )
 }

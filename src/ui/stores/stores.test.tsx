@@ -38,7 +38,10 @@ const stores = (over: Partial<Data> = {}): Data => ({
   today: '2027-03-20',
   until: '2027-05-01',
   visits: 4,
-  items: [item({}, 900), item({ id: 'i2', name: 'Lamps', kind: 'part', unit: 'pieces', least: 2, productKey: null, onHand: 1 }, 1)],
+  items: [
+    item({}, 900),
+    item({ id: 'i2', name: 'Lamps', kind: 'part', unit: 'pieces', least: 2, productKey: null, onHand: 1 }, 1),
+  ],
   unstocked: [],
   moves: [],
   products: BOOK,
@@ -91,8 +94,23 @@ describe('the stores', () => {
     expect(screen.queryByRole('button', { name: 'Save movement' })).not.toBeInTheDocument()
   })
   it('show movements with a true minus, who and why', () => {
-    show({ moves: [{ id: 'm1', item: 'Culture', unit: 'mL', amount: -300, move: 'used', note: 'spilt', by: 'Tamsy', at: '2027-03-20T08:00:00Z' }] as never })
-    expect(screen.getByRole('region', { name: 'Stock movements' })).toHaveTextContent(/Culture: −300 mL used, spilt · Tamsy/)
+    show({
+      moves: [
+        {
+          id: 'm1',
+          item: 'Culture',
+          unit: 'mL',
+          amount: -300,
+          move: 'used',
+          note: 'spilt',
+          by: 'Tamsy',
+          at: '2027-03-20T08:00:00Z',
+        },
+      ] as never,
+    })
+    expect(screen.getByRole('region', { name: 'Stock movements' })).toHaveTextContent(
+      /Culture: −300 mL used, spilt · Tamsy/,
+    )
   })
 })
 
@@ -149,5 +167,9 @@ it('a shelf of rooted pieces says of which plant, so that visits and gaps find i
   await userEvent.selectOptions(within(form).getByLabelText('Kind'), 'plant')
   await userEvent.selectOptions(within(form).getByLabelText('Rooted plants of'), 'caltha-palustris')
   await userEvent.click(within(form).getByRole('button', { name: 'Add item' }))
-  expect(sent).toHaveBeenCalledWith('POST', '/api/v1/stock', expect.objectContaining({ kind: 'plant', speciesKey: 'caltha-palustris', unit: 'pieces' }))
+  expect(sent).toHaveBeenCalledWith(
+    'POST',
+    '/api/v1/stock',
+    expect.objectContaining({ kind: 'plant', speciesKey: 'caltha-palustris', unit: 'pieces' }),
+  )
 })

@@ -40,7 +40,9 @@ export function OutlineFields() {
         <div className="field-grid">
           <Quantity name="lengthM" label={t('survey.outlineFields.length')} kind="length" />
           <Quantity name="widthM" label={t('survey.outlineFields.width')} kind="length" />
-          {kind === 'kidney' ? <Quantity name="waistM" label={t('survey.outlineFields.widthWaist')} kind="length" /> : null}
+          {kind === 'kidney' ? (
+            <Quantity name="waistM" label={t('survey.outlineFields.widthWaist')} kind="length" />
+          ) : null}
         </div>
       )}
     </fieldset>
@@ -63,9 +65,24 @@ function OffsetTable() {
       </div>
       {fields.map((field, i) => (
         <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 1fr 2.4rem' }}>
-          <Quantity name={`offsets.${i}.stationM`} label={t('survey.outlineFields.stationAlongTape', { i: i + 1 })} kind="length" hideLabel />
-          <Quantity name={`offsets.${i}.leftM`} label={t('survey.outlineFields.stationLeft', { i: i + 1 })} kind="length" hideLabel />
-          <Quantity name={`offsets.${i}.rightM`} label={t('survey.outlineFields.stationRight', { i: i + 1 })} kind="length" hideLabel />
+          <Quantity
+            name={`offsets.${i}.stationM`}
+            label={t('survey.outlineFields.stationAlongTape', { i: i + 1 })}
+            kind="length"
+            hideLabel
+          />
+          <Quantity
+            name={`offsets.${i}.leftM`}
+            label={t('survey.outlineFields.stationLeft', { i: i + 1 })}
+            kind="length"
+            hideLabel
+          />
+          <Quantity
+            name={`offsets.${i}.rightM`}
+            label={t('survey.outlineFields.stationRight', { i: i + 1 })}
+            kind="length"
+            hideLabel
+          />
           <button
             type="button"
             className="btn btn-sm btn-outline-secondary"
@@ -78,7 +95,11 @@ function OffsetTable() {
         </div>
       ))}
       {listError ? <div className="field-error">{listError}</div> : null}
-      <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ stationM: null, leftM: null, rightM: null } as never)}>
+      <button
+        type="button"
+        className="btn btn-sm btn-outline-primary"
+        onClick={() => append({ stationM: null, leftM: null, rightM: null } as never)}
+      >
         {t('survey.outlineFields.addStation')}
       </button>
     </>
@@ -113,8 +134,18 @@ function CornerTable() {
       <div className="corner-list">
         {fields.map((field, i) => (
           <div key={field.id} className="repeat-row" style={{ gridTemplateColumns: '1fr 1fr 2.4rem' }}>
-            <Quantity name={`points.${i}.xM`} label={t('survey.outlineFields.cornerAlong', { i: i + 1 })} kind="length" hideLabel />
-            <Quantity name={`points.${i}.yM`} label={t('survey.outlineFields.cornerAcross', { i: i + 1 })} kind="length" hideLabel />
+            <Quantity
+              name={`points.${i}.xM`}
+              label={t('survey.outlineFields.cornerAlong', { i: i + 1 })}
+              kind="length"
+              hideLabel
+            />
+            <Quantity
+              name={`points.${i}.yM`}
+              label={t('survey.outlineFields.cornerAcross', { i: i + 1 })}
+              kind="length"
+              hideLabel
+            />
             <button
               type="button"
               className="btn btn-sm btn-outline-secondary"
@@ -129,7 +160,11 @@ function CornerTable() {
       </div>
       {listError ? <div className="field-error">{listError}</div> : null}
       <div className="d-flex gap-2 align-items-center">
-        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ xM: null, yM: null } as never)}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary"
+          onClick={() => append({ xM: null, yM: null } as never)}
+        >
           {t('survey.outlineFields.addCorner')}
         </button>
         <FileButton label={t('survey.outlineFields.openGeojsonFile')} accept=".geojson,.json" onText={open} />

@@ -65,7 +65,8 @@ export function SurveyDrawing({ values }: { values: SurveyFormValues }) {
   )
 }
 
-const whole = (test: Readonly<Record<string, number | null>>): boolean => Object.values(test).every((value) => value !== null)
+const whole = (test: Readonly<Record<string, number | null>>): boolean =>
+  Object.values(test).every((value) => value !== null)
 
 /** The shape alone needs no name and no fish: draw as early as possible. */
 function surveyOnly(values: SurveyFormValues, t: Texts): PondInput | null {

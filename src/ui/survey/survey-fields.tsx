@@ -31,7 +31,11 @@ function Basics() {
   const { register, formState } = useFormContext<SurveyFormValues>()
   return (
     <div className="field-grid">
-      <TextField label={t('survey.surveyFields.pondName')} error={formState.errors.name?.message} {...register('name')} />
+      <TextField
+        label={t('survey.surveyFields.pondName')}
+        error={formState.errors.name?.message}
+        {...register('name')}
+      />
       <ChoiceField
         label={t('survey.surveyFields.what')}
         options={POND_USES.map((use) => ({ value: use, label: t(`ponds.pondUseNames.${use}`) }))}
@@ -69,7 +73,12 @@ function ZoneFields() {
             />
             {errors?.[i]?.name ? <div className="field-error">{errors[i].name.message}</div> : null}
           </div>
-          <Quantity name={`zones.${i}.floorDepthM`} label={t('survey.surveyFields.zoneFloorDepth', { i: i + 1 })} kind="length" hideLabel />
+          <Quantity
+            name={`zones.${i}.floorDepthM`}
+            label={t('survey.surveyFields.zoneFloorDepth', { i: i + 1 })}
+            kind="length"
+            hideLabel
+          />
           <Quantity
             name={`zones.${i}.surfaceShare`}
             label={t('survey.surveyFields.zoneShareSurface', { i: i + 1 })}
@@ -85,7 +94,12 @@ function ZoneFields() {
             optional
             disabled={i === 0}
           />
-          <Quantity name={`zones.${i}.sideSlope`} label={t('survey.surveyFields.zoneWallSlope', { i: i + 1 })} kind="number" hideLabel />
+          <Quantity
+            name={`zones.${i}.sideSlope`}
+            label={t('survey.surveyFields.zoneWallSlope', { i: i + 1 })}
+            kind="number"
+            hideLabel
+          />
           <button
             type="button"
             className="btn btn-sm btn-outline-secondary"
@@ -103,7 +117,10 @@ function ZoneFields() {
           className="btn btn-sm btn-outline-primary"
           onClick={() =>
             append({
-              name: fields.length === 1 ? t('survey.surveyFields.deep') : t('survey.surveyFields.zone2', { count: fields.length + 1 }),
+              name:
+                fields.length === 1
+                  ? t('survey.surveyFields.deep')
+                  : t('survey.surveyFields.zone2', { count: fields.length + 1 }),
               floorDepthM: null,
               surfaceShare: 0.5,
               insetM: null,
@@ -122,12 +139,29 @@ function ZoneFields() {
       <details className="mt-1">
         <summary>{t('survey.surveyFields.otherWaysVolume')}</summary>
         <div className="field-grid mt-1">
-          <Quantity name="timedFill.containerM3" label={t('survey.surveyFields.timedFillContainer')} kind="volume" scale="small" optional />
+          <Quantity
+            name="timedFill.containerM3"
+            label={t('survey.surveyFields.timedFillContainer')}
+            kind="volume"
+            scale="small"
+            optional
+          />
           <Quantity name="timedFill.seconds" label={t('survey.surveyFields.secondsFill')} kind="number" optional />
           <Quantity name="timedFill.minutes" label={t('survey.surveyFields.timeFillPond')} kind="time" optional />
           <Quantity name="salt.saltKg" label={t('survey.surveyFields.saltDilutionSalt')} kind="mass" optional />
-          <Quantity name="salt.rise" label={t('survey.surveyFields.riseSalinity')} kind="share" optional hint={t('survey.surveyFields.n011G')} />
-          <Quantity name="drainDown.flowM3PerH" label={t('survey.surveyFields.drainDownPumpFlow')} kind="flow" optional />
+          <Quantity
+            name="salt.rise"
+            label={t('survey.surveyFields.riseSalinity')}
+            kind="share"
+            optional
+            hint={t('survey.surveyFields.n011G')}
+          />
+          <Quantity
+            name="drainDown.flowM3PerH"
+            label={t('survey.surveyFields.drainDownPumpFlow')}
+            kind="flow"
+            optional
+          />
           <Quantity name="drainDown.minutes" label={t('survey.surveyFields.timeEmpty')} kind="time" optional />
         </div>
       </details>
@@ -203,7 +237,11 @@ function FishFields() {
           </button>
         </div>
       ))}
-      <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => append({ species: 'goldfish', count: null, lengthM: null } as never)}>
+      <button
+        type="button"
+        className="btn btn-sm btn-outline-primary"
+        onClick={() => append({ species: 'goldfish', count: null, lengthM: null } as never)}
+      >
         {t('survey.surveyFields.addFish')}
       </button>
     </fieldset>
@@ -217,7 +255,12 @@ function Surroundings() {
   return (
     <fieldset>
       <legend>{t('survey.surveyFields.notes')}</legend>
-      <textarea className="form-control form-control-sm" rows={2} aria-label={t('survey.surveyFields.notes')} {...register('notes')} />
+      <textarea
+        className="form-control form-control-sm"
+        rows={2}
+        aria-label={t('survey.surveyFields.notes')}
+        {...register('notes')}
+      />
       {formState.errors.notes ? <div className="field-error">{formState.errors.notes.message}</div> : null}
     </fieldset>
   )

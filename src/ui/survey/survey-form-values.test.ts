@@ -20,7 +20,10 @@ describe('the survey form', () => {
     const figure = fc.double({ min: 0.3, max: 9, noNaN: true })
     fc.assert(
       fc.property(figure, figure, figure, (lengthM, widthM, depth) => {
-        const input = pondInput({ outline: { kind: 'ellipse', lengthM, widthM }, zones: [{ name: 'A', floorDepthM: depth, surfaceShare: 1, sideSlope: 0 }] })
+        const input = pondInput({
+          outline: { kind: 'ellipse', lengthM, widthM },
+          zones: [{ name: 'A', floorDepthM: depth, surfaceShare: 1, sideSlope: 0 }],
+        })
         const read = readSurvey(toFormValues(input))
         expect(read.success && read.data).toEqual(input)
       }),

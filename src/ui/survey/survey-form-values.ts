@@ -81,9 +81,13 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
     waistM: outline.kind === 'kidney' ? outline.waistM : null,
     offsets: outline.kind === 'offsets' ? outline.offsets : EMPTY_SURVEY.offsets,
     points: outline.kind === 'points' ? outline.points : EMPTY_SURVEY.points,
-    timedFill: timed ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes } : EMPTY_SURVEY.timedFill,
+    timedFill: timed
+      ? { containerM3: timed.containerM3, seconds: timed.seconds, minutes: timed.minutes }
+      : EMPTY_SURVEY.timedFill,
     salt: salt ? { saltKg: salt.saltKg, rise: salt.risePercent / 100 } : EMPTY_SURVEY.salt,
-    streams: beside.flatMap(({ kind, ...stream }) => (kind === 'stream' ? [stream as SurveyFormValues['streams'][number]] : [])),
+    streams: beside.flatMap(({ kind, ...stream }) =>
+      kind === 'stream' ? [stream as SurveyFormValues['streams'][number]] : [],
+    ),
     boxes: beside.flatMap((b) => (b.kind === 'box' ? [{ volumeM3: b.volumeM3 }] : [])),
     drainDown: drain ? { flowM3PerH: drain.flowM3PerH, minutes: drain.minutes } : EMPTY_SURVEY.drainDown,
   }
@@ -91,7 +95,8 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
 
 /** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
 export function toPondInput(values: SurveyFormValues): unknown {
-  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } = values
+  const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } =
+    values
   const inputs = {
     timedFill: { method: 'timed-fill', ...timedFill },
     salt: { method: 'salt-dilution', saltKg: salt.saltKg, risePercent: salt.rise === null ? null : salt.rise * 100 },
@@ -104,7 +109,10 @@ export function toPondInput(values: SurveyFormValues): unknown {
   function outlineInput() {
     switch (outlineKind) {
       case 'offsets':
-        return { kind: outlineKind, offsets: offsets.filter((o) => o.stationM !== null || o.leftM !== null || o.rightM !== null) }
+        return {
+          kind: outlineKind,
+          offsets: offsets.filter((o) => o.stationM !== null || o.leftM !== null || o.rightM !== null),
+        }
       case 'points':
         return { kind: outlineKind, points: points.filter((p) => p.xM !== null || p.yM !== null) }
       case 'kidney':
@@ -118,13 +126,15 @@ export function toPondInput(values: SurveyFormValues): unknown {
 const TESTS = ['timedFill', 'salt', 'drainDown'] as const
 
 /** Tests in the order in which they are sent; one counts as soon as one of its figures is there. */
-const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) => TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
+const testsGiven = (values: Pick<SurveyFormValues, (typeof TESTS)[number]>) =>
+  TESTS.filter((test) => Object.values(values[test]).some((v) => v !== null))
 
 /** Nulls mean "not given", except the metered fill, which may be left out for good. */
 function withoutMissing(value: unknown, key = ''): unknown {
   if (value === null) return key === 'meteredFillM3' ? null : undefined
   if (Array.isArray(value)) return value.map((item) => withoutMissing(item))
-  if (typeof value === 'object') return Object.fromEntries(Object.entries(value as object).map(([k, v]) => [k, withoutMissing(v, k)]))
+  if (typeof value === 'object')
+    return Object.fromEntries(Object.entries(value as object).map(([k, v]) => [k, withoutMissing(v, k)]))
   return value
 }
 
@@ -151,7 +161,8 @@ export interface PlaceValues {
 }
 
 export const newPondBody = (place: PlaceValues, pond: PondInput): NewPondInput => ({
-  customer: place.customerId === 'new' ? { kind: 'new', customer: place.customer } : { kind: 'existing', id: place.customerId },
+  customer:
+    place.customerId === 'new' ? { kind: 'new', customer: place.customer } : { kind: 'existing', id: place.customerId },
   site: place.siteId === 'new' ? { kind: 'new', site: place.site } : { kind: 'existing', id: place.siteId },
   pond,
 })

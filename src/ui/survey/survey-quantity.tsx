@@ -22,7 +22,13 @@ export function Quantity({ name, ...props }: QuantityProps) {
     <Controller
       name={name}
       render={({ field, fieldState }) => (
-        <QuantityField {...props} value={field.value as number | null} onChange={field.onChange} onBlur={field.onBlur} error={fieldState.error?.message} />
+        <QuantityField
+          {...props}
+          value={field.value as number | null}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          error={fieldState.error?.message}
+        />
       )}
     />
   )

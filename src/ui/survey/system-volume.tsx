@@ -18,7 +18,10 @@ export function SystemVolume({ pond, pondM3, designs }: { pond: Pond; pondM3: nu
         totalM3: show(totalM3, 'volume'),
         pondM3: show(pondM3, 'volume'),
         besideM3: besideM3 > 0 ? t('survey.systemVolume.streamsBoxes', { besideM3: show(besideM3, 'volume') }) : '',
-        filterVoidsM3: filterVoidsM3 > 0 ? t('survey.systemVolume.waterFilter', { filterVoidsM3: show(filterVoidsM3, 'volume') }) : '',
+        filterVoidsM3:
+          filterVoidsM3 > 0
+            ? t('survey.systemVolume.waterFilter', { filterVoidsM3: show(filterVoidsM3, 'volume') })
+            : '',
       })}
     </p>
   )

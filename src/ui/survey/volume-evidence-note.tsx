@@ -66,7 +66,12 @@ export function VolumeEvidenceNote({
             {evidence.map((e) => (
               <tr key={e.method}>
                 <td>{t(METHOD_NAMES[e.method])}</td>
-                <td>{t('survey.volumeEvidenceNote.oneSigma', { volumeM3: show(e.volumeM3, 'volume'), sigmaM3: show(e.sigmaM3, 'volume') })}</td>
+                <td>
+                  {t('survey.volumeEvidenceNote.oneSigma', {
+                    volumeM3: show(e.volumeM3, 'volume'),
+                    sigmaM3: show(e.sigmaM3, 'volume'),
+                  })}
+                </td>
               </tr>
             ))}
           </tbody>

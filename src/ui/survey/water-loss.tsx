@@ -23,7 +23,11 @@ const ADVICE: Readonly<Record<LeakAdvice, TextId>> = {
 
 /** Nothing is ever quite sure from a ruler. */
 const likely = (share: number, t: Texts): string =>
-  share > 0.99 ? t('survey.waterLoss.moreThan99') : share < 0.01 ? t('survey.waterLoss.lessThan1') : `${Math.round(share * 100)} %`
+  share > 0.99
+    ? t('survey.waterLoss.moreThan99')
+    : share < 0.01
+      ? t('survey.waterLoss.lessThan1')
+      : `${Math.round(share * 100)} %`
 
 /** Evaporation or a leak: what the pond should lose, what its logs say, and how much to top up. */
 export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterLoss; today: string }) {
@@ -35,7 +39,11 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
   const line = (name: string, verdict: LossVerdict | null) =>
     verdict ? (
       <li>
-        {t('survey.waterLoss.fallsDayExpectedLeak', { name, measuredMmPerD: mm(verdict.measuredMmPerD), expectedMmPerD: mm(verdict.expectedMmPerD) })}{' '}
+        {t('survey.waterLoss.fallsDayExpectedLeak', {
+          name,
+          measuredMmPerD: mm(verdict.measuredMmPerD),
+          expectedMmPerD: mm(verdict.expectedMmPerD),
+        })}{' '}
         <strong>{likely(verdict.leakLikelihood, t)}</strong> {t('survey.waterLoss.likely')}
       </li>
     ) : null
@@ -63,7 +71,8 @@ export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterL
                 dropMm: mm(log.dropMm),
                 hours: log.hours,
                 pumpOn: log.pumpOn ? 'on' : 'off',
-                bucketDropMm: log.bucketDropMm === null ? '' : t('survey.waterLoss.bucket', { bucketDropMm: mm(log.bucketDropMm) }),
+                bucketDropMm:
+                  log.bucketDropMm === null ? '' : t('survey.waterLoss.bucket', { bucketDropMm: mm(log.bucketDropMm) }),
               }),
             )
             .join('; ')}
@@ -107,7 +116,13 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
       }}
     >
       <div className="field-grid">
-        <TextField label={t('survey.waterLoss.daySecondLook')} type="date" value={day} onChange={(e) => setDay(e.target.value)} error={errorOf('day')} />
+        <TextField
+          label={t('survey.waterLoss.daySecondLook')}
+          type="date"
+          value={day}
+          onChange={(e) => setDay(e.target.value)}
+          error={errorOf('day')}
+        />
         <QuantityField
           label={t('survey.waterLoss.hoursBetweenLooks')}
           kind="number"
@@ -133,7 +148,11 @@ function LevelForm({ pond, today }: { pond: Pond; today: string }) {
           error={errorOf('bucketDropMm')}
         />
       </div>
-      <CheckField label={t('survey.waterLoss.pumpMeanwhile')} checked={values.pumpOn} onChange={(pumpOn) => setValues({ ...values, pumpOn })} />
+      <CheckField
+        label={t('survey.waterLoss.pumpMeanwhile')}
+        checked={values.pumpOn}
+        onChange={(pumpOn) => setValues({ ...values, pumpOn })}
+      />
       <ProblemNote problem={problem} />
       <button className="btn btn-sm btn-primary">{t('survey.waterLoss.keepLog')}</button>
     </form>

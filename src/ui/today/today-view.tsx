@@ -31,16 +31,28 @@ export function TodayView({ data }: { data: TodayData }) {
           <Unlogged data={data} />
           <section className="sheet">
             <h2>{t('today.todayView.waterToday')}</h2>
-            {data.todays.length === 0 ? <p className="soft mb-0">{t('today.todayView.noVisitsToday')}</p> : <VisitLines visits={data.todays} />}
+            {data.todays.length === 0 ? (
+              <p className="soft mb-0">{t('today.todayView.noVisitsToday')}</p>
+            ) : (
+              <VisitLines visits={data.todays} />
+            )}
           </section>
           <section className="sheet">
             <h2>{t('today.todayView.nextTwoWeeks')}</h2>
-            {data.coming.length === 0 ? <p className="soft mb-0">{t('today.todayView.nothingPlannedNext14')}</p> : <VisitLines visits={data.coming} withDay />}
+            {data.coming.length === 0 ? (
+              <p className="soft mb-0">{t('today.todayView.nothingPlannedNext14')}</p>
+            ) : (
+              <VisitLines visits={data.coming} withDay />
+            )}
           </section>
           <section className="sheet">
             <h2>{t('today.todayView.cleanoutsDecide')}</h2>
             {data.toPlan.length === 0 ? (
-              <p className="soft mb-0">{data.pondCount === 0 ? t('today.todayView.addFirstPondWindows') : t('today.todayView.everyPondWhoseWindow')}</p>
+              <p className="soft mb-0">
+                {data.pondCount === 0
+                  ? t('today.todayView.addFirstPondWindows')
+                  : t('today.todayView.everyPondWhoseWindow')}
+              </p>
             ) : (
               <>
                 <p className="soft small mb-1">
@@ -77,7 +89,11 @@ export function TodayView({ data }: { data: TodayData }) {
         <div>
           <Requests data={data} />
           <section className="sheet">
-            <h2>{t('today.todayView.pondsRiskUs', { concernCount: data.concernCount > 0 ? ` (${data.concernCount})` : '' })}</h2>
+            <h2>
+              {t('today.todayView.pondsRiskUs', {
+                concernCount: data.concernCount > 0 ? ` (${data.concernCount})` : '',
+              })}
+            </h2>
             <Concerns data={data} />
             {data.risks.length > 0 ? (
               <>
@@ -89,7 +105,11 @@ export function TodayView({ data }: { data: TodayData }) {
           </section>
           <Answers data={data} />
           <section className="sheet">
-            <h2>{t('today.todayView.followUps', { followUpCount: data.followUpCount > 0 ? ` (${data.followUpCount})` : '' })}</h2>
+            <h2>
+              {t('today.todayView.followUps', {
+                followUpCount: data.followUpCount > 0 ? ` (${data.followUpCount})` : '',
+              })}
+            </h2>
             {data.followUps.length === 0 ? <p className="soft mb-0">{t('today.todayView.noneDue')}</p> : null}
             <ul className="plain-list">
               {data.followUps.map((f) => (
@@ -127,7 +147,10 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       <strong>{t('today.todayView.waterWeek')}</strong>
       {parts.map(([label, c]) => (
         <span key={label} className="d-inline-flex align-items-center gap-2">
-          <span style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }} aria-hidden="true" />
+          <span
+            style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }}
+            aria-hidden="true"
+          />
           <span className="soft">{label}</span> {show(c, 'temperature')}
         </span>
       ))}
@@ -140,14 +163,20 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
             at: weather.now[0].at.slice(11),
             map: weather.now
               .map((n) =>
-                t('today.todayView.windMS', { station: n.station.replace(/ \(.*/, ''), airC: show(n.airC, 'temperature'), windMPerS: n.windMPerS.toFixed(0) }),
+                t('today.todayView.windMS', {
+                  station: n.station.replace(/ \(.*/, ''),
+                  airC: show(n.airC, 'temperature'),
+                  windMPerS: n.windMPerS.toFixed(0),
+                }),
               )
               .join(' · '),
           })}
         </span>
       ) : null}
       {!weather.reachable && weather.fetchedAt ? (
-        <span className="soft small">{t('today.todayView.weatherDeskDoesNot', { fetchedAt: instant(weather.fetchedAt, timeZone) })}</span>
+        <span className="soft small">
+          {t('today.todayView.weatherDeskDoesNot', { fetchedAt: instant(weather.fetchedAt, timeZone) })}
+        </span>
       ) : null}
     </section>
   )

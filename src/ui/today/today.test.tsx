@@ -21,9 +21,21 @@ const visit = (id: string, over: object = {}) => ({
 const today = (over: object = {}): Data =>
   ({
     today: '2027-03-20',
-    todays: [visit('v1'), visit('v2', { state: 'done', startTime: '13:00', plannedMinutes: 30, jobName: 'Routine visit' })],
+    todays: [
+      visit('v1'),
+      visit('v2', { state: 'done', startTime: '13:00', plannedMinutes: 30, jobName: 'Routine visit' }),
+    ],
     coming: [visit('v3', { day: '2027-03-23' })],
-    toPlan: [{ pondId: 'p1', siteName: 'Mill', pondName: 'Pond', earliest: '2027-03-22', best: '2027-04-02', latest: '2027-04-20' }],
+    toPlan: [
+      {
+        pondId: 'p1',
+        siteName: 'Mill',
+        pondName: 'Pond',
+        earliest: '2027-03-22',
+        best: '2027-04-02',
+        latest: '2027-04-20',
+      },
+    ],
     toPlanCount: 1,
     pondCount: 9,
     risks: [],
@@ -46,8 +58,24 @@ const today = (over: object = {}): Data =>
     requests: { count: 0, lines: [] },
     unlogged: { count: 0, lines: [] },
     followUps: [
-      { id: 'f1', pondId: 'p2', siteName: 'Yard', pondName: 'Basin', title: 'Test again', dueFrom: '2027-03-10', dueTo: '2027-03-15' },
-      { id: 'f2', pondId: 'p3', siteName: 'Inn', pondName: 'Pond', title: 'Lamp', dueFrom: '2027-03-18', dueTo: '2027-03-28' },
+      {
+        id: 'f1',
+        pondId: 'p2',
+        siteName: 'Yard',
+        pondName: 'Basin',
+        title: 'Test again',
+        dueFrom: '2027-03-10',
+        dueTo: '2027-03-15',
+      },
+      {
+        id: 'f2',
+        pondId: 'p3',
+        siteName: 'Inn',
+        pondName: 'Pond',
+        title: 'Lamp',
+        dueFrom: '2027-03-18',
+        dueTo: '2027-03-28',
+      },
     ],
     water: { coldest: 3.1, middle: 6.2, warmest: 9 },
     weather: { reachable: true, fetchedAt: '2027-03-20T05:00:00Z', now: [] },
@@ -64,7 +92,10 @@ describe('the day at a glance', () => {
   it('leads to the field sheet of what is to be done, and to the report of what is done', () => {
     show()
     expect(screen.getByText('08:00–10:30')).toBeInTheDocument()
-    expect(screen.getAllByRole('link', { name: 'Spring cleanout: Tarn, Pool' })[0]).toHaveAttribute('href', '/field?visit=v1')
+    expect(screen.getAllByRole('link', { name: 'Spring cleanout: Tarn, Pool' })[0]).toHaveAttribute(
+      'href',
+      '/field?visit=v1',
+    )
     expect(screen.getByRole('link', { name: 'Routine visit: Tarn, Pool' })).toHaveAttribute('href', '/visits/v2/report')
     expect(screen.getByText(/Tue 23 Mar/)).toBeInTheDocument()
   })
@@ -83,7 +114,15 @@ describe('the day at a glance', () => {
       urgent,
       dueTo: '2027-03-24',
     })
-    const late = { id: 'v9', day: '2027-03-18', state: 'planned', jobName: 'Routine visit', crewName: 'Newt', siteName: 'Inn', pondName: 'Pool' }
+    const late = {
+      id: 'v9',
+      day: '2027-03-18',
+      state: 'planned',
+      jobName: 'Routine visit',
+      crewName: 'Newt',
+      siteName: 'Inn',
+      pondName: 'Pool',
+    }
     const answer = {
       id: 'a1',
       pondId: 'p1',
@@ -96,14 +135,26 @@ describe('the day at a glance', () => {
       answeredAt: '2027-03-19T10:00:00Z',
       madeByName: 'Sunnet',
     }
-    show({ requests: { count: 12, lines: [request('1', true), request('2', false)] }, unlogged: { count: 3, lines: [late] }, answers: [answer] })
-    expect(screen.getByRole('heading', { name: 'Customer requests (12)' }).closest('section')).toHaveTextContent(/Urgent.*Wish 1.*Wish 2/)
-    expect(screen.getByRole('heading', { name: 'Visits without a log (3)' }).closest('section')).toHaveTextContent(/18 Mar.*Newt.*Routine visit: Inn, Pool/)
-    expect(screen.getByRole('heading', { name: 'Proposal answers (1)' }).closest('section')).toHaveTextContent('Option Better, by Nessa')
+    show({
+      requests: { count: 12, lines: [request('1', true), request('2', false)] },
+      unlogged: { count: 3, lines: [late] },
+      answers: [answer],
+    })
+    expect(screen.getByRole('heading', { name: 'Customer requests (12)' }).closest('section')).toHaveTextContent(
+      /Urgent.*Wish 1.*Wish 2/,
+    )
+    expect(screen.getByRole('heading', { name: 'Visits without a log (3)' }).closest('section')).toHaveTextContent(
+      /18 Mar.*Newt.*Routine visit: Inn, Pool/,
+    )
+    expect(screen.getByRole('heading', { name: 'Proposal answers (1)' }).closest('section')).toHaveTextContent(
+      'Option Better, by Nessa',
+    )
   })
   it('says what is late, and only that', () => {
     show()
-    const list = within(screen.getByRole('heading', { name: 'Follow-ups (2)' }).closest('section')!).getAllByRole('listitem')
+    const list = within(screen.getByRole('heading', { name: 'Follow-ups (2)' }).closest('section')!).getAllByRole(
+      'listitem',
+    )
     expect(list.map((item) => item.textContent!.startsWith('Late'))).toEqual([true, false])
   })
   it('asks the office, not the crew, to plan what has no day yet', () => {
@@ -129,6 +180,8 @@ describe('the day at a glance', () => {
   })
   it('says how old its weather is when the desk is silent', () => {
     show({ weather: { reachable: false, fetchedAt: '2027-03-18T05:00:00Z', now: [] } })
-    expect(screen.getByText('The weather service is not answering. Figures are from 18 Mar 2027, 05:00.')).toBeInTheDocument()
+    expect(
+      screen.getByText('The weather service is not answering. Figures are from 18 Mar 2027, 05:00.'),
+    ).toBeInTheDocument()
   })
 })

@@ -104,7 +104,9 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
               {SCORE_PARTS.filter((part) => scenario.weights[part] !== undefined).map((part) => (
                 <tr key={part}>
                   <th scope="row" className="fw-normal">
-                    {part === 'clearOn' && scenario.clearOn ? capital(scenario.clearOn.words) : t(`trainer.partNames.${part}`)}{' '}
+                    {part === 'clearOn' && scenario.clearOn
+                      ? capital(scenario.clearOn.words)
+                      : t(`trainer.partNames.${part}`)}{' '}
                     <span className="soft">{t('trainer.debrief.of', { part: scenario.weights[part] ?? 0 })}</span>
                   </th>
                   {DEBRIEF_OPTIONS.map((option) => (
@@ -155,7 +157,11 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
       <section className="sheet" aria-label={t('trainer.debrief.sameYearFourWays')}>
         <h2>{t('trainer.debrief.sameYearFourWays')}</h2>
         <ForecastCharts
-          result={{ days: told.options.yours.result.days, from: told.from, runs: DEBRIEF_OPTIONS.map((option) => [told.options[option].result]) }}
+          result={{
+            days: told.options.yours.result.days,
+            from: told.from,
+            runs: DEBRIEF_OPTIONS.map((option) => [told.options[option].result]),
+          }}
           names={DEBRIEF_OPTIONS.map((option) => names[option])}
           day={0}
           outputs={['clarityM', 'oxygen', 'tan', 'nh3', 'nitrite', 'bacteriaShare']}
@@ -168,7 +174,10 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
 }
 
 const scoreWords = (stars: number, t: Texts): string =>
-  [t('trainer.debrief.customerWillLookSomeone'), t('trainer.debrief.pondStillPond'), t('trainer.debrief.wellLookedAfter'), t('trainer.debrief.wellCanDone')][
-    stars
-  ]
+  [
+    t('trainer.debrief.customerWillLookSomeone'),
+    t('trainer.debrief.pondStillPond'),
+    t('trainer.debrief.wellLookedAfter'),
+    t('trainer.debrief.wellCanDone'),
+  ][stars]
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

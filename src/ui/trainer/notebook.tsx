@@ -11,7 +11,9 @@ import type { Season } from './use-season'
 export const doneWords = ({ tasks }: WeekChoice, t: Texts): string =>
   tasks.length === 0
     ? t('trainer.notebook.looked')
-    : tasks.map((choice) => `${trainerTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`).join('; ')
+    : tasks
+        .map((choice) => `${trainerTask(choice.task).name.toLowerCase()}: ${optionOf(choice)?.name ?? ''}`)
+        .join('; ')
 
 /** The technician's own notes: only what was tested and done. */
 export function Notebook({ season }: { season: Season }) {

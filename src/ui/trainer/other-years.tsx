@@ -61,7 +61,9 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
                 <Range {...years[option]} />
                 <span className="text-nowrap">
                   {Math.round(years[option].middle)}{' '}
-                  <span className="soft">{t('trainer.otherYears.to', { least: years[option].least, most: years[option].most })}</span>
+                  <span className="soft">
+                    {t('trainer.otherYears.to', { least: years[option].least, most: years[option].most })}
+                  </span>
                 </span>
               </li>
             ))}

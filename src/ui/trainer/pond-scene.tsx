@@ -27,14 +27,23 @@ export function PondScene({ view }: { view: WeekView }) {
   const colour = mixed(scene.murk)
   const outline = PROFILE.map(([x, y]) => `${x} ${y}`).join('L')
   return (
-    <svg className="drawing pond-scene" viewBox={`0 ${SKY} ${WIDTH} ${HEIGHT - SKY}`} role="img" aria-label={sceneWords(view, t)}>
+    <svg
+      className="drawing pond-scene"
+      viewBox={`0 ${SKY} ${WIDTH} ${HEIGHT - SKY}`}
+      role="img"
+      aria-label={sceneWords(view, t)}
+    >
       <defs>
         <clipPath id={`${id}c`}>
           <path d={`M${outline}Z`} />
         </clipPath>
         <linearGradient id={`${id}m`} x1="0" y1="0" x2="0" y2="1">
           <stop offset="0" stopColor={colour} stopOpacity={0.04 + 0.55 * murk} />
-          <stop offset={Math.min(1, scene.clarityM / TRAINING_DEPTH_M)} stopColor={colour} stopOpacity={0.05 + 0.85 * murk} />
+          <stop
+            offset={Math.min(1, scene.clarityM / TRAINING_DEPTH_M)}
+            stopColor={colour}
+            stopOpacity={0.05 + 0.85 * murk}
+          />
           <stop offset="1" stopColor={colour} stopOpacity={0.05 + 0.93 * murk} />
         </linearGradient>
       </defs>
@@ -46,7 +55,15 @@ export function PondScene({ view }: { view: WeekView }) {
         {spread(Math.round(scene.stringAlgae * MOST_STRANDS), 3).map(([u, v], i) => {
           const x = u < 0.5 ? 212 + u * 130 : 545 + (u - 0.5) * 110
           const up = 10 + 28 * v * (0.4 + scene.stringAlgae)
-          return <path key={i} d={`M${x} 154c-3 -${up / 3} 4 -${up / 2} 0 -${up}`} fill="none" stroke="var(--pond-green)" strokeWidth="2.2" />
+          return (
+            <path
+              key={i}
+              d={`M${x} 154c-3 -${up / 3} 4 -${up / 2} 0 -${up}`}
+              fill="none"
+              stroke="var(--pond-green)"
+              strokeWidth="2.2"
+            />
+          )
         })}
         {scene.sludge > 0.02 ? (
           <path
@@ -59,7 +76,14 @@ export function PondScene({ view }: { view: WeekView }) {
         <rect x="0" y={surface} width={WIDTH} height={HEIGHT} fill={`url(#${id}m)`} />
         {fittings.aerator
           ? spread(9, 11).map(([u, v], i) => (
-              <circle key={i} cx={440 + 26 * (u - 0.5)} cy={surface + 12 + v * 110} r={1.5 + 2 * u} fill="none" stroke="var(--water-line)" />
+              <circle
+                key={i}
+                cx={440 + 26 * (u - 0.5)}
+                cy={surface + 12 + v * 110}
+                r={1.5 + 2 * u}
+                fill="none"
+                stroke="var(--water-line)"
+              />
             ))
           : null}
       </g>
@@ -84,14 +108,27 @@ export function PondScene({ view }: { view: WeekView }) {
             <ellipse key={i} cx={300 + u * 290} cy={surface + 1} rx={8 + 7 * v} ry="2.6" fill="var(--reed)" />
           ))}
       {!iced
-        ? spread(Math.min(6, fish.lostThisWeek), 8).map(([u], i) => <Fish key={i} x={250 + u * 320} y={surface} index={i} opacity={1} turned={180} />)
+        ? spread(Math.min(6, fish.lostThisWeek), 8).map(([u], i) => (
+            <Fish key={i} x={250 + u * 320} y={surface} index={i} opacity={1} turned={180} />
+          ))
         : null}
       {fittings.net ? (
-        <path d={`M190 ${RIM - 7}Q404 ${RIM - 2} 620 ${RIM - 7}`} fill="none" stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="2 3" />
+        <path
+          d={`M190 ${RIM - 7}Q404 ${RIM - 2} 620 ${RIM - 7}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth="1.5"
+          strokeDasharray="2 3"
+        />
       ) : null}
       {scene.fallingLeaves
         ? spread(8, 17).map(([u, v], i) => (
-            <path key={i} transform={`translate(${200 + u * 400} ${10 + v * 80}) rotate(${u * 360})`} d="M0 0c4-5 9-4 11 0-2 4-7 5-11 0Z" fill="var(--amber)" />
+            <path
+              key={i}
+              transform={`translate(${200 + u * 400} ${10 + v * 80}) rotate(${u * 360})`}
+              d="M0 0c4-5 9-4 11 0-2 4-7 5-11 0Z"
+              fill="var(--amber)"
+            />
           ))
         : null}
     </svg>
@@ -99,7 +136,8 @@ export function PondScene({ view }: { view: WeekView }) {
 }
 
 function mixed(murk: WeekView['scene']['murk']): string {
-  const channel = (i: 0 | 1 | 2) => Math.round(murk.green * MURK.green[i] + murk.brown * MURK.brown[i] + murk.grey * MURK.grey[i])
+  const channel = (i: 0 | 1 | 2) =>
+    Math.round(murk.green * MURK.green[i] + murk.brown * MURK.brown[i] + murk.grey * MURK.grey[i])
   return `rgb(${channel(0)} ${channel(1)} ${channel(2)})`
 }
 

@@ -14,7 +14,11 @@ export function BedAndPlants({ view }: { view: WeekView }) {
   const dead = scene.plantsDead * TALLEST
   return (
     <g>
-      <path d={`M${LEFT - 10} ${RIM}V${TOP - 4}H${LEFT - 2}V${RIM + 62}H${RIGHT - 4}V${TOP + 2}H${RIGHT + 4}V${RIM}Z`} fill="var(--stone)" opacity="0.9" />
+      <path
+        d={`M${LEFT - 10} ${RIM}V${TOP - 4}H${LEFT - 2}V${RIM + 62}H${RIGHT - 4}V${TOP + 2}H${RIGHT + 4}V${RIM}Z`}
+        fill="var(--stone)"
+        opacity="0.9"
+      />
       <path d={`M${LEFT - 2} ${TOP + 6}H${RIGHT - 4}V${RIM + 62}H${LEFT - 2}Z`} fill="var(--stone)" />
       {spread(64, 23).map(([u, v], i) => (
         <circle
@@ -28,7 +32,15 @@ export function BedAndPlants({ view }: { view: WeekView }) {
         />
       ))}
       {dead > 3
-        ? spread(STEMS, 31).map(([u, v], i) => <Stem key={i} x={LEFT + 6 + u * 116} height={dead * (0.6 + 0.4 * v)} lean={(v - 0.5) * 26} ink="var(--amber)" />)
+        ? spread(STEMS, 31).map(([u, v], i) => (
+            <Stem
+              key={i}
+              x={LEFT + 6 + u * 116}
+              height={dead * (0.6 + 0.4 * v)}
+              lean={(v - 0.5) * 26}
+              ink="var(--amber)"
+            />
+          ))
         : null}
       {spread(STEMS, 41).map(([u, v], i) => (
         <Stem key={i} x={LEFT + 6 + u * 116} height={green * (0.6 + 0.4 * v)} lean={(v - 0.5) * 16} ink="var(--reed)" />
@@ -45,7 +57,16 @@ export function BedAndPlants({ view }: { view: WeekView }) {
       ) : null}
       {fittings.uv ? (
         <g>
-          <rect x="8" y={RIM - 20} width="22" height="9" rx="4.5" fill="var(--iris-wash)" stroke="var(--iris)" strokeWidth="1.6" />
+          <rect
+            x="8"
+            y={RIM - 20}
+            width="22"
+            height="9"
+            rx="4.5"
+            fill="var(--iris-wash)"
+            stroke="var(--iris)"
+            strokeWidth="1.6"
+          />
           <path d={`M12 ${RIM - 15.5}H26`} stroke="var(--iris)" strokeWidth="2" />
         </g>
       ) : null}
@@ -54,5 +75,11 @@ export function BedAndPlants({ view }: { view: WeekView }) {
 }
 
 const Stem = ({ x, height, lean, ink }: { x: number; height: number; lean: number; ink: string }) => (
-  <path d={`M${x} ${TOP + 8}q0 ${-height / 2} ${lean} ${-height}`} fill="none" stroke={ink} strokeWidth="2.4" strokeLinecap="round" />
+  <path
+    d={`M${x} ${TOP + 8}q0 ${-height / 2} ${lean} ${-height}`}
+    fill="none"
+    stroke={ink}
+    strokeWidth="2.4"
+    strokeLinecap="round"
+  />
 )

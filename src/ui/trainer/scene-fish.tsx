@@ -4,7 +4,12 @@ import { depthAt, RIM, spread } from './scene-geometry'
 const COATS = ['#c96f2b', '#d9a441', '#e9e2d2', '#8a5a34'] as const
 
 /** Where fish stand tells how they are. */
-const PLACES: Readonly<Record<Scene['fish'], { readonly x: readonly [number, number]; readonly y: readonly [number, number]; readonly turned: number }>> = {
+const PLACES: Readonly<
+  Record<
+    Scene['fish'],
+    { readonly x: readonly [number, number]; readonly y: readonly [number, number]; readonly turned: number }
+  >
+> = {
   calm: { x: [250, 560], y: [128, 215], turned: 0 },
   still: { x: [320, 510], y: [214, 236], turned: 0 },
   uneasy: { x: [290, 530], y: [165, 228], turned: 24 },

@@ -17,7 +17,11 @@ export function SeasonPlay({ data }: { data: TrainerGameData }) {
       <div className="page-head">
         <h1>{scenario.title}</h1>
         <Link href="/trainer">{t('trainer.seasonPlay.trainingPond')}</Link>
-        {over ? null : <span className="soft">{t('trainer.seasonPlay.week', { count: choices.length + 1, weeks: scenario.weeks })}</span>}
+        {over ? null : (
+          <span className="soft">
+            {t('trainer.seasonPlay.week', { count: choices.length + 1, weeks: scenario.weeks })}
+          </span>
+        )}
       </div>
       {over ? (
         <Debrief data={data} choices={choices} pond={season.pond} />

@@ -11,7 +11,11 @@ export function Stars({ stars }: { stars: number }) {
       height="34"
       viewBox="0 0 54 34"
       role="img"
-      aria-label={stars === 1 ? t('trainer.stars.oneReed') : t('trainer.stars.stars', { stars: ['no', '', 'two', 'three'][stars] })}
+      aria-label={
+        stars === 1
+          ? t('trainer.stars.oneReed')
+          : t('trainer.stars.stars', { stars: ['no', '', 'two', 'three'][stars] })
+      }
     >
       {[0, 1, 2].map((i) => (
         <g key={i} transform={`translate(${4 + i * 17} 0)`} className={i < stars ? 'earned' : undefined}>

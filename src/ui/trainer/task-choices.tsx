@@ -2,7 +2,15 @@
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { underIce } from '@/core/trainer/play'
-import { changesNothing, optionOf, TRAINER_TASK_KEYS, trainerTask, TASK_GROUPS, type TrainerTaskKey, type TaskGroup } from '@/core/trainer/tasks'
+import {
+  changesNothing,
+  optionOf,
+  TRAINER_TASK_KEYS,
+  trainerTask,
+  TASK_GROUPS,
+  type TrainerTaskKey,
+  type TaskGroup,
+} from '@/core/trainer/tasks'
 import type { WeekView } from '@/core/trainer/view'
 import { money } from '@/domain/prices/pricing'
 import type { Season } from './use-season'
@@ -88,7 +96,10 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
             >
               {option.name}{' '}
               <span className="soft text-nowrap">
-                {t('trainer.taskChoices.min', { minutes: option.minutes, cost: option.cost > 0 ? `, ${money(option.cost * 100, currency)}` : '' })}
+                {t('trainer.taskChoices.min', {
+                  minutes: option.minutes,
+                  cost: option.cost > 0 ? `, ${money(option.cost * 100, currency)}` : '',
+                })}
               </span>
             </button>
           ))

@@ -13,7 +13,9 @@ export function useKitWords(): (test: KitTest, value: number) => string {
 
   const show = useShow()
   return (test, value) =>
-    test === 'clarityDepth' && value >= TRAINING_DEPTH_M ? t('trainer.testKit.floor') : show(value, readingQuantity(test), { significant: 2 })
+    test === 'clarityDepth' && value >= TRAINING_DEPTH_M
+      ? t('trainer.testKit.floor')
+      : show(value, readingQuantity(test), { significant: 2 })
 }
 
 /** The tests in the bag: each takes its time, and shows what it can show. */
@@ -33,8 +35,14 @@ export function TestKit({ season, view }: { season: Season; view: WeekView }) {
               <strong>{words(test, view.kit[test])}</strong>
             </div>
           ) : (
-            <button key={test} className="btn btn-outline-secondary" disabled={minutesLeft < KIT[test].minutes} onClick={() => season.test(test)}>
-              <span>{t(`water.readingNames.${test}`)}</span> <span className="soft">{t('trainer.testKit.min', { minutes: KIT[test].minutes })}</span>
+            <button
+              key={test}
+              className="btn btn-outline-secondary"
+              disabled={minutesLeft < KIT[test].minutes}
+              onClick={() => season.test(test)}
+            >
+              <span>{t(`water.readingNames.${test}`)}</span>{' '}
+              <span className="soft">{t('trainer.testKit.min', { minutes: KIT[test].minutes })}</span>
             </button>
           ),
         )}

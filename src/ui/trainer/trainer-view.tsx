@@ -37,7 +37,12 @@ export function TrainerView({ data }: { data: TrainerPageData }) {
       <div className="columns wide-left">
         <div>
           {SCENARIO_KEYS.map((key) => (
-            <ScenarioSheet key={key} scenario={key} games={data.games.filter((g) => g.scenario === key)} onStart={() => void start(key, null)} />
+            <ScenarioSheet
+              key={key}
+              scenario={key}
+              games={data.games.filter((g) => g.scenario === key)}
+              onStart={() => void start(key, null)}
+            />
           ))}
         </div>
         <TeamSheet data={data} />
@@ -46,13 +51,24 @@ export function TrainerView({ data }: { data: TrainerPageData }) {
   )
 }
 
-function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; games: TrainerPageData['games']; onStart: () => void }) {
+function ScenarioSheet({
+  scenario,
+  games,
+  onStart,
+}: {
+  scenario: ScenarioKey
+  games: TrainerPageData['games']
+  onStart: () => void
+}) {
   const t = useTexts()
 
   const { title, brief, weeks, minutesPerWeek } = trainerScenario(scenario)
   const open = games.find((g) => g.finishedAt === null)
   const done = games.filter((g) => g.points !== null)
-  const best = done.reduce<(typeof done)[number] | null>((top, g) => (top === null || g.points! > top.points! ? g : top), null)
+  const best = done.reduce<(typeof done)[number] | null>(
+    (top, g) => (top === null || g.points! > top.points! ? g : top),
+    null,
+  )
   return (
     <section className="sheet scenario" aria-label={title}>
       <h2>{title}</h2>
@@ -65,7 +81,11 @@ function ScenarioSheet({ scenario, games, onStart }: { scenario: ScenarioKey; ga
           </Link>
         ) : null}
         <button className={`btn ${open ? 'btn-outline-secondary' : 'btn-primary'}`} onClick={onStart}>
-          {open ? t('trainer.trainerView.beginAnew') : done.length > 0 ? t('trainer.trainerView.playAnotherYear') : t('trainer.trainerView.begin')}
+          {open
+            ? t('trainer.trainerView.beginAnew')
+            : done.length > 0
+              ? t('trainer.trainerView.playAnotherYear')
+              : t('trainer.trainerView.begin')}
         </button>
         {best ? (
           <span className="ms-auto">

@@ -41,7 +41,11 @@ const season = (over: Partial<Season> = {}, view = morning): Season => {
     ...over,
   } as unknown as Season
 }
-const data = { game: { id: 'g1', scenario: 'spring-rush', seed: 2, choices: [] }, bestBefore: null, currency: 'EUR' } as unknown as TrainerGameData
+const data = {
+  game: { id: 'g1', scenario: 'spring-rush', seed: 2, choices: [] },
+  bestBefore: null,
+  currency: 'EUR',
+} as unknown as TrainerGameData
 const showWeek = (over: Partial<Season> = {}, view = morning) =>
   render(
     <AsPerson>
@@ -74,7 +78,10 @@ describe('a week on the training pond', () => {
     expect(screen.getByText(`${SCENARIO.minutesPerWeek - 5} min left`)).toBeInTheDocument()
   })
   it('calls water clear to the floor when a hand is seen as deep as the pond', () => {
-    showWeek({ visit: { ...NOTHING, tests: ['clarityDepth'] } }, { ...morning, kit: { ...morning.kit, clarityDepth: TRAINING_DEPTH_M } })
+    showWeek(
+      { visit: { ...NOTHING, tests: ['clarityDepth'] } },
+      { ...morning, kit: { ...morning.kit, clarityDepth: TRAINING_DEPTH_M } },
+    )
     expect(inside('Tests').getByText('to the bottom')).toBeInTheDocument()
   })
   it('does not begin a test that the time no longer reaches for', () => {
@@ -84,7 +91,9 @@ describe('a week on the training pond', () => {
   })
   it('refuses a visit that takes longer than there is, before it is done', () => {
     showWeek({ visit: doing({ task: 'vacuum', option: 'all' }) })
-    expect(screen.getByRole('alert')).toHaveTextContent(`That takes 90 minutes; you have ${SCENARIO.minutesPerWeek}. Leave something for next week.`)
+    expect(screen.getByRole('alert')).toHaveTextContent(
+      `That takes 90 minutes; you have ${SCENARIO.minutesPerWeek}. Leave something for next week.`,
+    )
     expect(screen.getByText('30 min too long')).toBeInTheDocument()
     expect(screen.getByRole('button', { name: /Finish visit/ })).toBeDisabled()
   })
@@ -97,7 +106,10 @@ describe('a week on the training pond', () => {
     await userEvent.click(screen.getByRole('button', { name: /Finish visit/ }))
     expect(calls.goHome).toHaveBeenCalledTimes(1)
     unmount()
-    showWeek({ busy: true, problem: { title: 'No connection. Nothing was saved; your entries are still here.', status: 0, kind: 'offline' } })
+    showWeek({
+      busy: true,
+      problem: { title: 'No connection. Nothing was saved; your entries are still here.', status: 0, kind: 'offline' },
+    })
     expect(screen.getByRole('button', { name: /Finish visit/ })).toBeDisabled()
     expect(screen.getByText(/No connection/)).toBeInTheDocument()
   })
@@ -118,7 +130,8 @@ describe('a week on the training pond', () => {
 })
 
 describe('what can be done', () => {
-  const show = (over: Partial<Season> = {}, view = morning) => render(<TaskChoices season={season(over, view)} view={view} currency="EUR" />)
+  const show = (over: Partial<Season> = {}, view = morning) =>
+    render(<TaskChoices season={season(over, view)} view={view} currency="EUR" />)
   const tab = (name: string) => userEvent.click(screen.getByRole('tab', { name: new RegExp(`^${name}`) }))
   const group = (name: string) => within(screen.getByRole('group', { name }))
 
@@ -132,7 +145,9 @@ describe('what can be done', () => {
     show({ visit: doing({ task: 'water-change', option: 'third' }) })
     expect(screen.getByText(/Tap water carries chlorine/)).toBeInTheDocument()
     expect(screen.getByRole('tab', { name: /^The water 1/ })).toBeInTheDocument()
-    await userEvent.click(group('Change water').getByRole('button', { name: /a third, chlorine neutralised/, pressed: true }))
+    await userEvent.click(
+      group('Change water').getByRole('button', { name: /a third, chlorine neutralised/, pressed: true }),
+    )
     expect(calls.choose).toHaveBeenLastCalledWith('water-change', null)
     await userEvent.click(screen.getByRole('button', { name: 'Remove: Change water' }))
     expect(calls.choose).toHaveBeenLastCalledWith('water-change', null)
@@ -181,7 +196,17 @@ describe('the notebook', () => {
 })
 
 describe('the seasons to play', () => {
-  const game = (over: object) => ({ id: 'g1', scenario: 'winter', seed: 1, week: 0, points: null, stars: null, finishedAt: null, startedAt: '', ...over })
+  const game = (over: object) => ({
+    id: 'g1',
+    scenario: 'winter',
+    seed: 1,
+    week: 0,
+    points: null,
+    stars: null,
+    finishedAt: null,
+    startedAt: '',
+    ...over,
+  })
   const show = (over: object = {}) =>
     render(
       <AsPerson>
@@ -198,7 +223,13 @@ describe('the seasons to play', () => {
     expect(push).toHaveBeenCalledWith('/trainer/g9')
   })
   it('go on where they were left, and say how the best went', () => {
-    show({ games: [game({ week: 4 }), game({ id: 'g2', points: 71, stars: 2, finishedAt: 'x' }), game({ id: 'g3', points: 83, stars: 3, finishedAt: 'x' })] })
+    show({
+      games: [
+        game({ week: 4 }),
+        game({ id: 'g2', points: 71, stars: 2, finishedAt: 'x' }),
+        game({ id: 'g3', points: 83, stars: 3, finishedAt: 'x' }),
+      ],
+    })
     expect(winter().getByRole('link', { name: /^Continue: week 5 of/ })).toHaveAttribute('href', '/trainer/g1')
     expect(winter().getByRole('button', { name: 'Start again' })).toBeInTheDocument()
     expect(winter().getByText(/best of 2 seasons/)).toBeInTheDocument()

@@ -110,7 +110,11 @@ export function useSeason(data: TrainerGameData) {
   /** The foreman's visit as a whole; tests already made stay made. */
   const follow = () => {
     if (!advice) return
-    setVisit((v) => ({ tests: [...new Set([...v.tests, ...advice.choice.tests])], tasks: advice.choice.tasks, asked: true }))
+    setVisit((v) => ({
+      tests: [...new Set([...v.tests, ...advice.choice.tests])],
+      tasks: advice.choice.tasks,
+      asked: true,
+    }))
   }
 
   return {

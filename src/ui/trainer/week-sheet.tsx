@@ -27,7 +27,8 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
           <ul className="sights" aria-label={t('trainer.weekSheet.whatSeen')}>
             {view.sights.map(({ key, kind }) => (
               <li key={key} className={kind}>
-                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{kind === 'bad' ? 'bad' : kind}</span> {t(`trainer.sightWords.${key}`)}
+                <span className={`verdict ${kind === 'bad' ? 'stop' : kind}`}>{kind === 'bad' ? 'bad' : kind}</span>{' '}
+                {t(`trainer.sightWords.${key}`)}
               </li>
             ))}
           </ul>
@@ -37,14 +38,18 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
             </p>
           ))}
           {view.fish.lostThisWeek > 0 ? (
-            <p className="told mb-1">{t('trainer.weekSheet.lostSinceLastVisit', { lostThisWeek: view.fish.lostThisWeek })}</p>
+            <p className="told mb-1">
+              {t('trainer.weekSheet.lostSinceLastVisit', { lostThisWeek: view.fish.lostThisWeek })}
+            </p>
           ) : null}
         </section>
         {view.week === 0 ? (
           <section className="sheet" aria-label={t('trainer.weekSheet.job')}>
             <p>{scenario.brief}</p>
             <p className="told mb-1">{scenario.wish}</p>
-            <p className="soft small mb-0">{t('trainer.weekSheet.minutesSiteEachWeek', { minutesPerWeek: scenario.minutesPerWeek })}</p>
+            <p className="soft small mb-0">
+              {t('trainer.weekSheet.minutesSiteEachWeek', { minutesPerWeek: scenario.minutesPerWeek })}
+            </p>
           </section>
         ) : null}
         <Notebook season={season} />
@@ -53,10 +58,18 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
         <section className="sheet visit-sum" aria-label={t('trainer.weekSheet.visit')}>
           <div className="visit-line">
             <strong className={tooLong ? 'field-error' : undefined} role="status">
-              {minutesLeft >= 0 ? t('trainer.weekSheet.minLeft', { minutesLeft }) : t('trainer.weekSheet.minTooLong', { minutesLeft: -minutesLeft })}
+              {minutesLeft >= 0
+                ? t('trainer.weekSheet.minLeft', { minutesLeft })
+                : t('trainer.weekSheet.minTooLong', { minutesLeft: -minutesLeft })}
             </strong>
-            <span className="soft">{t('trainer.weekSheet.materials', { visit: money(costOf(visit) * 100, data.currency) })}</span>
-            <button className="btn btn-primary" disabled={busy || refusals.length > 0} onClick={() => void season.goHome()}>
+            <span className="soft">
+              {t('trainer.weekSheet.materials', { visit: money(costOf(visit) * 100, data.currency) })}
+            </span>
+            <button
+              className="btn btn-primary"
+              disabled={busy || refusals.length > 0}
+              onClick={() => void season.goHome()}
+            >
               {t('trainer.weekSheet.goHomeWeekPasses')}
             </button>
           </div>
@@ -88,7 +101,9 @@ export function WeekSheet({ data, season, view }: { data: TrainerGameData; seaso
               </button>{' '}
               <span className="soft small">
                 {t('trainer.weekSheet.heKnowsHousesWay', {
-                  asked: visit.asked ? t('trainer.weekSheet.hearingAgainCostsNothing') : t('trainer.weekSheet.eachQuestionCostsTwo'),
+                  asked: visit.asked
+                    ? t('trainer.weekSheet.hearingAgainCostsNothing')
+                    : t('trainer.weekSheet.eachQuestionCostsTwo'),
                 })}
               </span>
             </>

@@ -33,7 +33,13 @@ export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
           </thead>
           <tbody>
             {weeks.map((week) => {
-              const stress = stressOf({ nh3: week.nh3, nitrite: week.nitrite, oxygen: week.oxygen, chlorine: 0, saltMgL: 0 })
+              const stress = stressOf({
+                nh3: week.nh3,
+                nitrite: week.nitrite,
+                oxygen: week.oxygen,
+                chlorine: 0,
+                saltMgL: 0,
+              })
               return (
                 <tr key={week.week}>
                   <th scope="row" className="text-nowrap fw-normal">
@@ -47,7 +53,10 @@ export function WeekStories({ weeks }: { weeks: readonly WeekStory[] }) {
                   <td>{show(week.bacteria, 'share', { significant: 2 })}</td>
                   <td>
                     {stress > HARD ? <span className="verdict look">{t('trainer.weekStories.hardFish')}</span> : null}{' '}
-                    {week.lost > 0 ? <span className="verdict stop">{t('trainer.weekStories.lost', { lost: week.lost })}</span> : null} {week.told.join(' ')}
+                    {week.lost > 0 ? (
+                      <span className="verdict stop">{t('trainer.weekStories.lost', { lost: week.lost })}</span>
+                    ) : null}{' '}
+                    {week.told.join(' ')}
                   </td>
                 </tr>
               )

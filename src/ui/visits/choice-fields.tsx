@@ -36,7 +36,9 @@ export function ChoiceFields({ choices, locked, fixed, error, onChange }: Choice
           <TextField
             label={t('visits.choiceFields.answer2', { i: i + 1 })}
             value={choice.label}
-            onChange={(e) => onChange(choices.map((c) => (c.code === choice.code ? { ...c, label: e.target.value } : c)))}
+            onChange={(e) =>
+              onChange(choices.map((c) => (c.code === choice.code ? { ...c, label: e.target.value } : c)))
+            }
           />
           {fixed ? null : (
             <button
@@ -53,7 +55,12 @@ export function ChoiceFields({ choices, locked, fixed, error, onChange }: Choice
       {fixed ? (
         <p className="soft small mb-0">{t('visits.choiceFields.stopDecidesTheseAnswers')}</p>
       ) : (
-        <button type="button" className="btn btn-sm btn-outline-primary mt-1" disabled={choices.length >= 10} onClick={add}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary mt-1"
+          disabled={choices.length >= 10}
+          onClick={add}
+        >
           {t('visits.choiceFields.addAnswer')}
         </button>
       )}

@@ -14,7 +14,15 @@ import { useSave } from '@/ui/use-save'
 const FIRST_SPAN_DAYS = 21
 
 /** What is still to be done at a pond beside its agreed visits: follow-up tests and wishes, with a way to add and to strike off. */
-export function FollowUpsSheet({ pondId, followUps, today }: { pondId: string; followUps: readonly FollowUp[]; today: string }) {
+export function FollowUpsSheet({
+  pondId,
+  followUps,
+  today,
+}: {
+  pondId: string
+  followUps: readonly FollowUp[]
+  today: string
+}) {
   const t = useTexts()
 
   const { role } = usePerson()

@@ -12,8 +12,32 @@ import { textsIn } from '@/messages/texts'
 import { PaperSheet } from './paper-sheet'
 
 const plants = patchesNow(
-  [{ id: 'canna', pondId: 'p1' as PondId, place: 'pond', species: 'canna-hybrids', xM: 1, yM: 1, plantedOn: null, version: 1 }],
-  [{ id: 'e', patchId: 'canna', at: '2026-05-01T10:00:00Z', byName: 'x', action: 'planted', condition: null, count: 4, kept: 0, note: '', visitId: null }],
+  [
+    {
+      id: 'canna',
+      pondId: 'p1' as PondId,
+      place: 'pond',
+      species: 'canna-hybrids',
+      xM: 1,
+      yM: 1,
+      plantedOn: null,
+      version: 1,
+    },
+  ],
+  [
+    {
+      id: 'e',
+      patchId: 'canna',
+      at: '2026-05-01T10:00:00Z',
+      byName: 'x',
+      action: 'planted',
+      condition: null,
+      count: 4,
+      kept: 0,
+      note: '',
+      visitId: null,
+    },
+  ],
   'Etc/UTC',
 )
 const field = (key: string, over: object = {}): FieldVisit =>
@@ -35,7 +59,12 @@ const field = (key: string, over: object = {}): FieldVisit =>
     },
     pond: { ...pondInput(), id: 'p1' },
     gateFacts: { systemM3: 15, planted: true, lastChangeAt: null },
-    cleanout: { waterM3: 12, maxDepthM: 1.1, fish: [{ species: 'goldfish', count: 10, lengthM: 0.12 }], sourceChlorinated: true },
+    cleanout: {
+      waterM3: 12,
+      maxDepthM: 1.1,
+      fish: [{ species: 'goldfish', count: 10, lengthM: 0.12 }],
+      sourceChlorinated: true,
+    },
     lastReadings: [],
     recentDoses: [],
     notesForNextSeason: ['Loose edge stone'],
@@ -60,7 +89,9 @@ const show = (key: string, units: 'metric' | 'us' = 'metric') =>
 describe('a visit on paper', () => {
   it('says where, when, who, and what to heed', () => {
     show('netting')
-    expect(screen.getByText(/^Friday, 20 November 2026, 08:00, about 2 h 10 min · Otter · The Reeves/)).toBeInTheDocument()
+    expect(
+      screen.getByText(/^Friday, 20 November 2026, 08:00, about 2 h 10 min · Otter · The Reeves/),
+    ).toBeInTheDocument()
     expect(screen.getByText('4 Gull Stair, Ferrygate. Side gate')).toBeInTheDocument()
     expect(screen.getByText('Notes for this season: Loose edge stone')).toBeInTheDocument()
     expect(screen.getByText(/^Forecast 19 Nov 2026/)).toHaveTextContent(

@@ -72,10 +72,13 @@ export function PaperSheet({ field, products }: { field: FieldVisit; products: P
           </p>
         ) : null}
         {field.notesForNextSeason.length > 0 ? (
-          <p className="mb-1">{t('visits.paperSheet.notedSeason', { notesForNextSeason: field.notesForNextSeason.join('; ') })}</p>
+          <p className="mb-1">
+            {t('visits.paperSheet.notedSeason', { notesForNextSeason: field.notesForNextSeason.join('; ') })}
+          </p>
         ) : null}
         <p className="mb-0">
-          {t('visits.paperSheet.began')} <Blank /> {t('visits.paperSheet.ended')} <Blank /> {t('visits.paperSheet.people')} <Blank wide />
+          {t('visits.paperSheet.began')} <Blank /> {t('visits.paperSheet.ended')} <Blank />{' '}
+          {t('visits.paperSheet.people')} <Blank wide />
         </p>
         <p className="soft small mb-0">{t('visits.paperSheet.amountsPondKnownToday')}</p>
       </section>
@@ -119,15 +122,25 @@ function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVis
       {step.safety ? <p className="safety-note mb-1">{inUnits(step.safety, show)}</p> : null}
       {step.gate ? (
         <p className="stop-note mb-1">
-          <strong>{t('visits.paperSheet.stop')}</strong> {t('visits.paperSheet.doubtCallCrewLead', { show: gateOnPaper(step.gate, show, t) })}
+          <strong>{t('visits.paperSheet.stop')}</strong>{' '}
+          {t('visits.paperSheet.doubtCallCrewLead', { show: gateOnPaper(step.gate, show, t) })}
         </p>
       ) : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)} /> : null}
+      {step.quantity ? (
+        <StepAmount
+          quantity={step.quantity}
+          amounts={amounts}
+          sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)}
+        />
+      ) : null}
       {doses.map(({ product, amount }) => (
         <p key={product.key} className="mb-1">
           {t('visits.paperSheet.given', {
             name: product.name,
-            amount: amount > 0 ? `${Number(amount.toPrecision(3))} ${product.unit === 'each' ? 'pieces' : product.unit}` : t('visits.paperSheet.tests'),
+            amount:
+              amount > 0
+                ? `${Number(amount.toPrecision(3))} ${product.unit === 'each' ? 'pieces' : product.unit}`
+                : t('visits.paperSheet.tests'),
           })}{' '}
           <Blank />
         </p>
@@ -150,7 +163,8 @@ function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVis
           ))}
           {step.figures?.map((figure) => (
             <span key={figure}>
-              {t(`visits.figureNames.${figure}`)} <Blank /> {SHOWN_UNIT[units][STEP_FIGURES[figure].quantity][figureScale(figure)]}
+              {t(`visits.figureNames.${figure}`)} <Blank />{' '}
+              {SHOWN_UNIT[units][STEP_FIGURES[figure].quantity][figureScale(figure)]}
             </span>
           ))}
         </p>
@@ -165,7 +179,8 @@ function PaperStep({ step, field, products }: { step: VisitStep; field: FieldVis
       })}
       {step.timerMinutes ? (
         <p className="mb-1">
-          {t('visits.paperSheet.from', { timerMinutes: duration(step.timerMinutes) })} <Blank /> {t('visits.paperSheet.to')} <Blank />
+          {t('visits.paperSheet.from', { timerMinutes: duration(step.timerMinutes) })} <Blank />{' '}
+          {t('visits.paperSheet.to')} <Blank />
         </p>
       ) : null}
       {step.kind === 'count-fish' ? (

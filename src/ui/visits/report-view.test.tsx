@@ -15,7 +15,9 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
     job: { name: 'Routine visit' },
   } as VisitReport['visit'],
   day: '2027-03-22',
-  sections: [{ title: 'Water', done: [{ title: 'Level', remark: 'topped up', said: '', figures: [['levelDropM', 0.02]] }] }],
+  sections: [
+    { title: 'Water', done: [{ title: 'Level', remark: 'topped up', said: '', figures: [['levelDropM', 0.02]] }] },
+  ],
   leftOut: [],
   notes: [],
   fishOut: null,
@@ -38,7 +40,10 @@ const report = (over: Partial<VisitReport> = {}): VisitReport => ({
 const show = (over: Partial<ReportPage> = {}, customerPage: { photos: string } | null = null) =>
   render(
     <AsPerson>
-      <ReportView page={{ report: report(), meanings: [], photos: [], firmName: 'Rushlight Ponds', ...over }} customerPage={customerPage} />
+      <ReportView
+        page={{ report: report(), meanings: [], photos: [], firmName: 'Rushlight Ponds', ...over }}
+        customerPage={customerPage}
+      />
     </AsPerson>,
   )
 
@@ -46,8 +51,12 @@ describe('the report of a visit', () => {
   it('begins with what the customer should do and what comes next', () => {
     show()
     expect(screen.getByText('Feed by the temperature.')).toBeInTheDocument()
-    expect(screen.getByText('Next: Test again, between Tuesday, 23 March 2027 and Saturday, 27 March 2027.')).toBeInTheDocument()
-    expect(screen.getByText(/Tarn, Ferrygate · Monday, 22 March 2027 · Hale, Tamsy · Rushlight Ponds/)).toBeInTheDocument()
+    expect(
+      screen.getByText('Next: Test again, between Tuesday, 23 March 2027 and Saturday, 27 March 2027.'),
+    ).toBeInTheDocument()
+    expect(
+      screen.getByText(/Tarn, Ferrygate · Monday, 22 March 2027 · Hale, Tamsy · Rushlight Ponds/),
+    ).toBeInTheDocument()
   })
   it('says what was done in figures of the reader’s units, to plants too, and keeps a stop that was passed', () => {
     show()

@@ -15,7 +15,13 @@ interface CustomerPageBase {
 }
 
 /** The customer's report of a visit, written from its log. */
-export function ReportView({ page, customerPage = null }: { page: ReportPage; customerPage?: CustomerPageBase | null }) {
+export function ReportView({
+  page,
+  customerPage = null,
+}: {
+  page: ReportPage
+  customerPage?: CustomerPageBase | null
+}) {
   const t = useTexts()
 
   const { report, meanings, photos, firmName } = page
@@ -31,7 +37,12 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
         </h1>
         {customerPage ? null : (
           <span className="actions no-print">
-            <a className="btn btn-sm btn-primary" href={`/api/v1/visits/${visit.id}/report.pdf`} target="_blank" rel="noreferrer">
+            <a
+              className="btn btn-sm btn-primary"
+              href={`/api/v1/visits/${visit.id}/report.pdf`}
+              target="_blank"
+              rel="noreferrer"
+            >
               {t('visits.reportView.openPdf')}
             </a>
             <Link className="btn btn-sm btn-outline-secondary" href={`/ponds/${visit.pondId}`}>
@@ -52,7 +63,11 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
         ))}
         {report.followUps.map((next) => (
           <p className="mb-0" key={next.title}>
-            {t('visits.reportView.nextBetween', { title: next.title, from: longDate(next.from), to: longDate(next.to) })}
+            {t('visits.reportView.nextBetween', {
+              title: next.title,
+              from: longDate(next.from),
+              to: longDate(next.to),
+            })}
           </p>
         ))}
       </section>
@@ -64,11 +79,21 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
               {/* eslint-disable-next-line @next/next/no-img-element */}
               <img
                 src={customerPage ? `${customerPage.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
-                alt={photos.length === 2 ? (i === 0 ? t('visits.reportView.pondBefore') : t('visits.reportView.pondAfter')) : t('visits.reportView.pondDay')}
+                alt={
+                  photos.length === 2
+                    ? i === 0
+                      ? t('visits.reportView.pondBefore')
+                      : t('visits.reportView.pondAfter')
+                    : t('visits.reportView.pondDay')
+                }
                 style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
               />
               <figcaption className="soft">
-                {photos.length === 2 ? (i === 0 ? t('visits.reportView.before') : t('visits.reportView.after')) : t('visits.reportView.day')}
+                {photos.length === 2
+                  ? i === 0
+                    ? t('visits.reportView.before')
+                    : t('visits.reportView.after')
+                  : t('visits.reportView.day')}
               </figcaption>
             </figure>
           ))}
@@ -88,7 +113,8 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
             </thead>
             <tbody>
               {meanings.map((m) => {
-                const figure = (v: number | null) => (v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) }))
+                const figure = (v: number | null) =>
+                  v === null ? '' : show(v, readingQuantity(m.kind), { scale: readingScale(m.kind) })
                 return (
                   <tr key={m.kind}>
                     <th scope="row" className="fw-normal">
@@ -123,7 +149,12 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
                 <li key={step.title}>
                   {step.title}
                   {step.remark ? <span className="soft">: {step.remark}</span> : null}
-                  {step.figures.length > 0 ? <span> ({step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})</span> : null}
+                  {step.figures.length > 0 ? (
+                    <span>
+                      {' '}
+                      ({step.figures.map(([figure, value]) => figureWords(figure, value, show, t)).join(', ')})
+                    </span>
+                  ) : null}
                 </li>
               ))}
             </ul>
@@ -133,7 +164,9 @@ export function ReportView({ page, customerPage = null }: { page: ReportPage; cu
       <Lines title={t('visits.reportView.given')} lines={doseLines(report)} />
       <Lines title={t('visits.reportView.partsRenewed')} lines={report.parts.map((part) => partWords(part, t))} />
       <Lines title={t('visits.reportView.noted')} lines={notedLines(report, t)} />
-      {customerPage ? null : <Lines title={t('visits.reportView.office')} lines={officeLines(report, t)} className="no-print" />}
+      {customerPage ? null : (
+        <Lines title={t('visits.reportView.office')} lines={officeLines(report, t)} className="no-print" />
+      )}
     </article>
   )
 }

@@ -13,7 +13,12 @@ const sent = jest.mocked(send)
 type Data = Awaited<ReturnType<typeof rescuePage>>
 const data = (over: object = {}): Data =>
   ({
-    pond: { id: 'p1', name: 'Lower pond', siteName: 'Ropewalk', fish: [{ species: 'goldfish', count: 22, lengthM: 0.13 }] },
+    pond: {
+      id: 'p1',
+      name: 'Lower pond',
+      siteName: 'Ropewalk',
+      fish: [{ species: 'goldfish', count: 22, lengthM: 0.13 }],
+    },
     today: '2027-04-02',
     systemM3: 12,
     readings: [],
@@ -60,7 +65,11 @@ describe('a rescue at the desk', () => {
     const { unmount } = show()
     expect(screen.getByText(/Not tested: total ammonia, nitrite, pH, KH, dissolved oxygen/)).toBeInTheDocument()
     unmount()
-    show({ readings: Object.entries({ tan: 0.1, nitrite: 0.05, ph: 7.4, kh: 6, dissolvedOxygen: 9 }).map(([kind, value]) => ({ kind, value })) })
+    show({
+      readings: Object.entries({ tan: 0.1, nitrite: 0.05, ph: 7.4, kh: 6, dissolvedOxygen: 9 }).map(
+        ([kind, value]) => ({ kind, value }),
+      ),
+    })
     expect(screen.queryByText(/Not tested/)).not.toBeInTheDocument()
     expect(screen.queryByText(/Air in first/)).not.toBeInTheDocument()
     expect(screen.getByLabelText('KH')).toHaveValue('6 °dH')
@@ -80,13 +89,22 @@ describe('a rescue at the desk', () => {
     await type('KH', '3')
     await userEvent.selectOptions(screen.getByLabelText('Crew'), 'Newt')
     await userEvent.click(screen.getByRole('button', { name: 'Schedule these visits' }))
-    expect(sent).toHaveBeenCalledWith('POST', '/api/v1/ponds/p1/rescue', expect.objectContaining({ khDH: 3, tan: null, crewId: 'c2', first: '2027-04-05' }))
+    expect(sent).toHaveBeenCalledWith(
+      'POST',
+      '/api/v1/ponds/p1/rescue',
+      expect.objectContaining({ khDH: 3, tan: null, crewId: 'c2', first: '2027-04-05' }),
+    )
     expect(push).toHaveBeenCalledWith('/rounds?day=2027-04-05')
   })
   it('keeps everything where it is refused, and shows what is wrong at its field', async () => {
     sent.mockResolvedValue({
       ok: false,
-      problem: { title: 'Check the day.', status: 422, kind: 'bad-input', fields: [{ path: 'first', message: 'This day is past.' }] },
+      problem: {
+        title: 'Check the day.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'first', message: 'This day is past.' }],
+      },
     } as never)
     show()
     await type('KH', '3')

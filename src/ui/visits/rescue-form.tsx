@@ -104,8 +104,20 @@ export function RescueForm({ data }: { data: RescueData }) {
               onChange={(nitrite) => put({ nitrite })}
               error={errorOf('nitrite')}
             />
-            <QuantityField label={t('visits.rescueForm.ph')} kind="ph" value={input.ph} onChange={(ph) => put({ ph })} error={errorOf('ph')} />
-            <QuantityField label={t('visits.rescueForm.kh')} kind="hardness" value={input.khDH} onChange={(khDH) => put({ khDH })} error={errorOf('khDH')} />
+            <QuantityField
+              label={t('visits.rescueForm.ph')}
+              kind="ph"
+              value={input.ph}
+              onChange={(ph) => put({ ph })}
+              error={errorOf('ph')}
+            />
+            <QuantityField
+              label={t('visits.rescueForm.kh')}
+              kind="hardness"
+              value={input.khDH}
+              onChange={(khDH) => put({ khDH })}
+              error={errorOf('khDH')}
+            />
             <QuantityField
               label={t('visits.rescueForm.dissolvedOxygen')}
               kind="concentration"
@@ -121,7 +133,11 @@ export function RescueForm({ data }: { data: RescueData }) {
               count: pond.fish.length > 0 ? t('visits.rescueForm.fish') : t('visits.rescueForm.noFishNoted'),
             })}
           </p>
-          <CheckField label={t('visits.rescueForm.hasBiologicalMedia')} checked={input.hasMedia} onChange={(hasMedia) => put({ hasMedia })} />
+          <CheckField
+            label={t('visits.rescueForm.hasBiologicalMedia')}
+            checked={input.hasMedia}
+            onChange={(hasMedia) => put({ hasMedia })}
+          />
           <QuantityField
             label={t('visits.rescueForm.sectionsRockPilesWorked')}
             kind="number"
@@ -162,7 +178,9 @@ export function RescueForm({ data }: { data: RescueData }) {
         <div>
           {plan?.missing.length ? (
             <div className="stop-note mb-2">
-              {t('visits.rescueForm.notTestedTestBefore', { missing: plan.missing.map((m) => t(`visits.missingNames.${m}`)).join(', ') })}
+              {t('visits.rescueForm.notTestedTestBefore', {
+                missing: plan.missing.map((m) => t(`visits.missingNames.${m}`)).join(', '),
+              })}
             </div>
           ) : null}
           {plan?.airFirst ? <div className="stop-note mb-2">{t('visits.rescueForm.airFirstNoFood')}</div> : null}
@@ -183,7 +201,11 @@ export function RescueForm({ data }: { data: RescueData }) {
               </li>
             ))}
           </ol>
-          {plan ? <p className="soft">{t('visits.rescueForm.thenTestsTwoClean', { map: plan.finalTests.map((d) => longDate(d)).join(' and ') })}</p> : null}
+          {plan ? (
+            <p className="soft">
+              {t('visits.rescueForm.thenTestsTwoClean', { map: plan.finalTests.map((d) => longDate(d)).join(' and ') })}
+            </p>
+          ) : null}
         </div>
       </div>
     </>

@@ -53,7 +53,13 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
         {errorOf(key) ? <span className="field-error">{errorOf(key)}</span> : null}
       </label>
     ) : (
-      <TextField label={label} value={step[key] ?? ''} disabled={locked} error={errorOf(key)} onChange={(e) => onChange({ [key]: e.target.value })} />
+      <TextField
+        label={label}
+        value={step[key] ?? ''}
+        disabled={locked}
+        error={errorOf(key)}
+        onChange={(e) => onChange({ [key]: e.target.value })}
+      />
     )
   return (
     <>
@@ -106,7 +112,12 @@ export function StepFields({ step, usual, locked, errorOf, onChange }: StepField
                 key={kind}
                 label={t(`water.readingNames.${kind}`)}
                 checked={step.readings?.includes(kind) ?? false}
-                onChange={(on) => onChange({ readings: without(step.readings, kind, on), required: step.required?.filter((r) => on || r !== kind) })}
+                onChange={(on) =>
+                  onChange({
+                    readings: without(step.readings, kind, on),
+                    required: step.required?.filter((r) => on || r !== kind),
+                  })
+                }
               />
             ))}
           </div>

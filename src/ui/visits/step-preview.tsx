@@ -9,14 +9,19 @@ export function StepPreview({ step }: { step: VisitStep }) {
   const t = useTexts()
 
   const show = useShow()
-  const asked = [...(step.readings ?? []).map((r) => t(`water.readingNames.${r}`)), ...(step.figures ?? []).map((f) => t(`visits.figureNames.${f}`))]
+  const asked = [
+    ...(step.readings ?? []).map((r) => t(`water.readingNames.${r}`)),
+    ...(step.figures ?? []).map((f) => t(`visits.figureNames.${f}`)),
+  ]
   return (
     <div className="step-now">
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.timerMinutes ? <p className="soft">{t('visits.stepPreview.timerMinutes', { timerMinutes: step.timerMinutes })}</p> : null}
+      {step.timerMinutes ? (
+        <p className="soft">{t('visits.stepPreview.timerMinutes', { timerMinutes: step.timerMinutes })}</p>
+      ) : null}
       {(step.choices ?? []).map((choice) => (
         <p key={choice.code} className="mb-1">
           ○ {choice.label}

@@ -14,7 +14,9 @@ const usual = visitType('spring-cleanout')!
 const show = (over: Partial<Awaited<ReturnType<typeof visitTypePage>>> = {}) =>
   render(
     <AsPerson>
-      <VisitTypeEditor data={{ key: 'spring-cleanout', usual, now: usual, own: false, version: 0, mayWrite: true, ...over }} />
+      <VisitTypeEditor
+        data={{ key: 'spring-cleanout', usual, now: usual, own: false, version: 0, mayWrite: true, ...over }}
+      />
     </AsPerson>,
   )
 const titles = () =>
@@ -67,7 +69,12 @@ describe('a firm’s own steps', () => {
   it('show at the field what the office of rules refused, with nothing lost', async () => {
     sent.mockResolvedValue({
       ok: false,
-      problem: { title: 'Check the steps.', status: 422, kind: 'bad-input', fields: [{ path: 'job.steps.0.title', message: 'Give it a title.' }] },
+      problem: {
+        title: 'Check the steps.',
+        status: 422,
+        kind: 'bad-input',
+        fields: [{ path: 'job.steps.0.title', message: 'Give it a title.' }],
+      },
     } as never)
     show()
     await userEvent.clear(chosen().getByLabelText('Title'))

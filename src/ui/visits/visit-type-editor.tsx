@@ -66,7 +66,11 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
                 {t('visits.visitTypeEditor.backUsualSteps')}
               </button>
             ) : null}
-            <button type="button" className="btn btn-sm btn-primary" onClick={() => void keep({ name, customerNote, steps })}>
+            <button
+              type="button"
+              className="btn btn-sm btn-primary"
+              onClick={() => void keep({ name, customerNote, steps })}
+            >
               {t('visits.visitTypeEditor.saveSteps')}
             </button>
           </span>
@@ -81,8 +85,15 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
           <ol className="job-steps">
             {steps.map((s, i) => (
               <li key={s.key}>
-                {i === 0 || steps[i - 1].section !== s.section ? <div className="soft small mt-2">{s.section}</div> : null}
-                <button type="button" className={`btn text-start w-100 ${i === at ? 'governs' : ''}`} aria-pressed={i === at} onClick={() => setAt(i)}>
+                {i === 0 || steps[i - 1].section !== s.section ? (
+                  <div className="soft small mt-2">{s.section}</div>
+                ) : null}
+                <button
+                  type="button"
+                  className={`btn text-start w-100 ${i === at ? 'governs' : ''}`}
+                  aria-pressed={i === at}
+                  onClick={() => setAt(i)}
+                >
                   {s.title}
                 </button>
               </li>
@@ -93,13 +104,28 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
               <button type="button" className="btn btn-sm btn-outline-primary" onClick={add}>
                 {t('visits.visitTypeEditor.addStepHere')}
               </button>
-              <button type="button" className="btn btn-sm btn-outline-secondary" disabled={at === 0} onClick={() => move(-1)}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                disabled={at === 0}
+                onClick={() => move(-1)}
+              >
                 {t('visits.visitTypeEditor.up')}
               </button>
-              <button type="button" className="btn btn-sm btn-outline-secondary" disabled={at >= steps.length - 1} onClick={() => move(1)}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-secondary"
+                disabled={at >= steps.length - 1}
+                onClick={() => move(1)}
+              >
                 {t('visits.visitTypeEditor.down')}
               </button>
-              <button type="button" className="btn btn-sm btn-outline-danger" disabled={steps.length < 2} onClick={remove}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-danger"
+                disabled={steps.length < 2}
+                onClick={remove}
+              >
                 {t('visits.visitTypeEditor.takeOut')}
               </button>
             </div>

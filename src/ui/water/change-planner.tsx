@@ -27,17 +27,38 @@ export function ChangePlanner({ data }: { data: DosesData }) {
       <h2>{t('water.changePlanner.waterChanges')}</h2>
       <div className="field-grid">
         <QuantityField label={t('water.changePlanner.pondNow')} kind="concentration" value={now} onChange={setNow} />
-        <QuantityField label={t('water.changePlanner.newWater')} kind="concentration" value={source} onChange={setSource} />
-        <QuantityField label={t('water.changePlanner.wanted')} kind="concentration" value={target} onChange={setTarget} />
-        <QuantityField label={t('water.changePlanner.shareChangedOnce')} kind="share" value={share} onChange={setShare} />
+        <QuantityField
+          label={t('water.changePlanner.newWater')}
+          kind="concentration"
+          value={source}
+          onChange={setSource}
+        />
+        <QuantityField
+          label={t('water.changePlanner.wanted')}
+          kind="concentration"
+          value={target}
+          onChange={setTarget}
+        />
+        <QuantityField
+          label={t('water.changePlanner.shareChangedOnce')}
+          kind="share"
+          value={share}
+          onChange={setShare}
+        />
       </div>
-      {share !== null && share > WATER_CHANGE_LIMITS.share + 0.005 ? <p className="verdict stop">{t('water.changePlanner.moreThanThirdOnce')}</p> : null}
+      {share !== null && share > WATER_CHANGE_LIMITS.share + 0.005 ? (
+        <p className="verdict stop">{t('water.changePlanner.moreThanThirdOnce')}</p>
+      ) : null}
       {typeof plan === 'string' ? (
         <p className="field-error">{plan}</p>
       ) : (
         <>
           <p className="dose-answer">
-            <strong>{plan.count === 0 ? t('water.changePlanner.noneNeeded') : t('water.changePlanner.count', { count: plan.count })}</strong>
+            <strong>
+              {plan.count === 0
+                ? t('water.changePlanner.noneNeeded')
+                : t('water.changePlanner.count', { count: plan.count })}
+            </strong>
             {plan.count > 0
               ? t('water.changePlanner.dayApartEachFills', {
                   perChangeM3: show(perChangeM3, 'volume'),
@@ -60,12 +81,15 @@ export function ChangePlanner({ data }: { data: DosesData }) {
 }
 
 function planOf(now: number | null, source: number | null, target: number | null, share: number | null, t: Texts) {
-  if ([now, source, target, share].some((v) => v === null || Number.isNaN(v))) return t('water.changePlanner.enterAllFour')
+  if ([now, source, target, share].some((v) => v === null || Number.isNaN(v)))
+    return t('water.changePlanner.enterAllFour')
   try {
     return waterChanges(now!, source!, target!, share!)
   } catch (error) {
     if (error instanceof DomainError)
-      return error.parameter === 'target' ? t('water.changePlanner.newWaterCannotBring') : t('water.changePlanner.shareLiesBetween1')
+      return error.parameter === 'target'
+        ? t('water.changePlanner.newWaterCannotBring')
+        : t('water.changePlanner.shareLiesBetween1')
     throw error
   }
 }

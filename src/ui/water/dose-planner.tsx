@@ -56,7 +56,12 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const riseM = Math.max(0.02, data.maxDepthM * Math.min(1, volumeM3 / data.system.totalM3))
   const inPortions =
     product.treats === 'new-water' && dose && dose.amount > 0
-      ? portions(dose.amount, Math.min(20_000, riseM * 1000), Math.min(20_000, (volumeM3 / data.hoseM3PerH) * 60), measuringUnit(product))
+      ? portions(
+          dose.amount,
+          Math.min(20_000, riseM * 1000),
+          Math.min(20_000, (volumeM3 / data.hoseM3PerH) * 60),
+          measuringUnit(product),
+        )
       : []
   const needed = DESK_TESTS[product.purpose] ?? []
   const tests = youngTests(data.readings, needed, data.today)
@@ -76,7 +81,12 @@ export function DosePlanner({ data }: { data: DosesData }) {
   const planCourse = async () => {
     for (const day of course) {
       const title = `${product.name}: ${amountWords(dose!.amount, product.unit)}`
-      const outcome = await send('POST', `/api/v1/ponds/${data.pond.id}/one-offs`, { title, from: day, to: day, minutes: 10 })
+      const outcome = await send('POST', `/api/v1/ponds/${data.pond.id}/one-offs`, {
+        title,
+        from: day,
+        to: day,
+        minutes: 10,
+      })
       setProblem(outcome.ok ? null : outcome.problem)
       if (!outcome.ok) return
     }
@@ -96,7 +106,9 @@ export function DosePlanner({ data }: { data: DosesData }) {
           }}
           options={data.products.map((p) => ({ value: p.key, label: p.name }))}
         />
-        {product.treats === 'new-water' ? <QuantityField label={t('water.dosePlanner.newWater')} kind="volume" value={newM3} onChange={setNewM3} /> : null}
+        {product.treats === 'new-water' ? (
+          <QuantityField label={t('water.dosePlanner.newWater')} kind="volume" value={newM3} onChange={setNewM3} />
+        ) : null}
         {product.basis === 'volume' ? null : (
           <QuantityField
             label={t(STEP_LABELS[product.basis])}
@@ -105,12 +117,22 @@ export function DosePlanner({ data }: { data: DosesData }) {
             onChange={(v) => setSteps(v ?? 0)}
           />
         )}
-        <QuantityField label={t('water.dosePlanner.waterTemperature')} kind="temperature" value={waterC} onChange={setWaterC} optional />
+        <QuantityField
+          label={t('water.dosePlanner.waterTemperature')}
+          kind="temperature"
+          value={waterC}
+          onChange={setWaterC}
+          optional
+        />
       </div>
       {dose ? (
         <>
           <p className="dose-answer">
-            <strong>{dose.measures === null ? amountWords(dose.amount, product.unit) : `${figure(dose.measures)} × ${product.measure!.name}`}</strong>
+            <strong>
+              {dose.measures === null
+                ? amountWords(dose.amount, product.unit)
+                : `${figure(dose.measures)} × ${product.measure!.name}`}
+            </strong>
             {dose.measures === null ? null : ` (${amountWords(dose.amount, product.unit)})`}
           </p>
           {dose.problems.map((p) => (
@@ -131,7 +153,9 @@ export function DosePlanner({ data }: { data: DosesData }) {
           {stop ? (
             <p className="soft">
               {t('water.dosePlanner.dayCrewTestsAgain', {
-                since: tests.since ? t('water.dosePlanner.judgedTestsSince', { since: shortDate(tests.since) }) : t('water.dosePlanner.noTestsLastDays'),
+                since: tests.since
+                  ? t('water.dosePlanner.judgedTestsSince', { since: shortDate(tests.since) })
+                  : t('water.dosePlanner.noTestsLastDays'),
               })}
             </p>
           ) : null}
@@ -181,11 +205,15 @@ export function DosePlanner({ data }: { data: DosesData }) {
               unit: product.unit,
               basis: t(`stores.basisNames.${product.basis}`),
               volumeM3: show(volumeM3, 'volume'),
-              basis2: product.basis === 'volume' ? '' : ` × ${figure(product.basis === 'salt' ? wanted * 1000 : wanted)}`,
+              basis2:
+                product.basis === 'volume' ? '' : ` × ${figure(product.basis === 'salt' ? wanted * 1000 : wanted)}`,
               exact: figure(dose.exact),
               mostPerM3: figure(product.mostPerM3 * volumeM3),
               purpose: t(`stores.purposeNames.${product.purpose}`),
-              treats: product.treats === 'new-water' ? t('water.dosePlanner.newWaterOnly') : t('water.dosePlanner.wholeSystem'),
+              treats:
+                product.treats === 'new-water'
+                  ? t('water.dosePlanner.newWaterOnly')
+                  : t('water.dosePlanner.wholeSystem'),
               today: longDate(data.today),
             })}
           </Why>
@@ -198,7 +226,8 @@ export function DosePlanner({ data }: { data: DosesData }) {
   )
 }
 
-const measuringUnit = ({ measure }: Product) => (measure ? { name: measure.name, weightG: measure.holds, smallestShare: smallestShareOf(measure) } : undefined)
+const measuringUnit = ({ measure }: Product) =>
+  measure ? { name: measure.name, weightG: measure.holds, smallestShare: smallestShareOf(measure) } : undefined
 
 /** What is usually wanted of a product, until something else is typed. */
 function usualSteps(product: Product | undefined): number {

@@ -19,7 +19,9 @@ export function DosesView({ data }: { data: DosesData }) {
         <Link href={`/ponds/${data.pond.id}`}>
           {data.pond.siteName}: {data.pond.name}
         </Link>
-        <span className="soft">{t('water.dosesView.wholeSystemHoldsPond', { totalM3: show(data.system.totalM3, 'volume') })}</span>
+        <span className="soft">
+          {t('water.dosesView.wholeSystemHoldsPond', { totalM3: show(data.system.totalM3, 'volume') })}
+        </span>
       </div>
       <div className="columns">
         <DosePlanner data={data} />

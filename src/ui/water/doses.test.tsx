@@ -22,7 +22,12 @@ const doses = (over: Partial<DosesData> = {}, readings: Record<string, number> =
     recentDoses: [],
     gateFacts: { systemM3: 12, planted: true, lastChangeAt: null },
     now: '2027-05-02T12:00:00Z',
-    readings: Object.entries(readings).map(([kind, value]) => ({ kind, value, belowStep: false, takenAt: '2027-05-02T08:00:00Z' })),
+    readings: Object.entries(readings).map(([kind, value]) => ({
+      kind,
+      value,
+      belowStep: false,
+      takenAt: '2027-05-02T08:00:00Z',
+    })),
     mayPlan: true,
     ...over,
   }) as unknown as DosesData
@@ -32,7 +37,8 @@ const planner = (data = doses()) =>
       <DosePlanner data={data} />
     </AsPerson>,
   )
-const choose = (label: string) => userEvent.selectOptions(screen.getByLabelText('Product'), screen.getByRole('option', { name: label }))
+const choose = (label: string) =>
+  userEvent.selectOptions(screen.getByLabelText('Product'), screen.getByRole('option', { name: label }))
 const type = async (label: string, text: string) => {
   const field = screen.getByLabelText(label)
   await userEvent.clear(field)

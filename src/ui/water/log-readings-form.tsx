@@ -10,7 +10,9 @@ import { ProblemNote } from '@/ui/kit/problem-note'
 import { ReadingField } from '@/ui/kit/reading-field'
 import { send, type SendProblem } from '@/ui/send'
 
-const KINDS = (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => !VISIT_ONLY_READINGS.includes(kind) && kind !== 'sludgeDepth')
+const KINDS = (Object.keys(READING_KINDS) as ReadingKindName[]).filter(
+  (kind) => !VISIT_ONLY_READINGS.includes(kind) && kind !== 'sludgeDepth',
+)
 export const METHOD_NAMES = {
   strip: textId('water.logReadingsForm.strip'),
   drops: textId('water.logReadingsForm.drops'),
@@ -44,7 +46,12 @@ export function LogReadingsForm({ pondId, deepestM }: { pondId: PondId; deepestM
         .filter(([, v]) => v !== null && v !== undefined)
         .map(([kind, value]) => [kind, { value, belowStep: below[kind as ReadingKindName] ?? false }]),
     )
-    const outcome = await send('POST', `/api/v1/ponds/${pondId}/readings`, { readings: given, method, at: new Date().toISOString(), confirmedUnlikely })
+    const outcome = await send('POST', `/api/v1/ponds/${pondId}/readings`, {
+      readings: given,
+      method,
+      at: new Date().toISOString(),
+      confirmedUnlikely,
+    })
     if (!outcome.ok) return setProblem(outcome.problem)
     setProblem(null)
     setValues({})

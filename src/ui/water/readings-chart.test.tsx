@@ -51,7 +51,11 @@ const lines = (): readonly Line[] => drawn.mock.lastCall[0].series[0].markLine.d
 describe('readings over time', () => {
   it('show where they begin to ask for something, as far as that is near, and what was done meanwhile', () => {
     show()
-    expect(screen.getByRole('img', { name: /^Total ammonia \(TAN\) over time; watch above 0\.25, act above 0\.5, emergency above 2/ })).toBeInTheDocument()
+    expect(
+      screen.getByRole('img', {
+        name: /^Total ammonia \(TAN\) over time; watch above 0\.25, act above 0\.5, emergency above 2/,
+      }),
+    ).toBeInTheDocument()
     expect(lines().flatMap((l) => l.yAxis ?? [])).toEqual([0.25, 0.5])
     expect(lines().flatMap((l) => l.xAxis ?? [])).toEqual(['2026-05-10T12:00:00Z'])
     expect(screen.getByText('Work done in this period (2)')).toBeInTheDocument()

@@ -28,7 +28,10 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
 
   const { preferences } = usePerson()
   const kinds = useMemo(
-    () => (Object.keys(READING_KINDS) as ReadingKindName[]).filter((kind) => readings.filter((r) => r.kind === kind).length > 1),
+    () =>
+      (Object.keys(READING_KINDS) as ReadingKindName[]).filter(
+        (kind) => readings.filter((r) => r.kind === kind).length > 1,
+      ),
     [readings],
   )
   const [chosen, setChosen] = useState<ReadingKindName | null>(null)
@@ -57,7 +60,8 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
         scale: kind === 'ph',
         // the next limits stay in sight, also while all is well
         max: ({ max }: { max: number }) => Math.max(max, ...limitLines.map((l) => l.yAxis)),
-        min: ({ min }: { min: number }) => (kind === 'ph' ? Math.min(min, ...limitLines.map((l) => l.yAxis)) : Math.min(0, min)),
+        min: ({ min }: { min: number }) =>
+          kind === 'ph' ? Math.min(min, ...limitLines.map((l) => l.yAxis)) : Math.min(0, min),
       },
       series: [
         {
@@ -82,7 +86,12 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
     <>
       <div className="btn-group btn-group-sm flex-wrap" role="group" aria-label={t('water.readingsChart.readingShown')}>
         {kinds.map((k) => (
-          <button key={k} className={`btn btn-outline-secondary ${k === kind ? 'active' : ''}`} aria-pressed={k === kind} onClick={() => setChosen(k)}>
+          <button
+            key={k}
+            className={`btn btn-outline-secondary ${k === kind ? 'active' : ''}`}
+            aria-pressed={k === kind}
+            onClick={() => setChosen(k)}
+          >
             {t(`water.readingNames.${k}`)}
           </button>
         ))}
@@ -90,7 +99,10 @@ export function ReadingsChart({ readings, events }: { readings: readonly Reading
       <Chart
         option={option}
         heightPx={220}
-        label={t('water.readingsChart.overTime', { kind: t(`water.readingNames.${kind}`), kind2: limits(thresholdsHere(kind, readings), t) })}
+        label={t('water.readingsChart.overTime', {
+          kind: t(`water.readingNames.${kind}`),
+          kind2: limits(thresholdsHere(kind, readings), t),
+        })}
       />
       {events.length > 0 ? (
         <details className="soft small">
@@ -119,29 +131,56 @@ function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): re
   const newest = newestOfEach(readings)
   const [tan, ph, temp] = [newest.get('tan'), newest.get('ph'), newest.get('waterTemp')]
   if (kind !== 'tan' || !tan || !ph || !temp) return thresholdsOf(kind)
-  const together = [ph, temp].every((r) => Math.abs(daysBetween(r.takenAt.slice(0, 10), tan.takenAt.slice(0, 10))) <= TOGETHER_DAYS)
+  const together = [ph, temp].every(
+    (r) => Math.abs(daysBetween(r.takenAt.slice(0, 10), tan.takenAt.slice(0, 10))) <= TOGETHER_DAYS,
+  )
   return together ? tanThresholds(ph.value, temp.value) : thresholdsOf(kind)
 }
 
 const limits = (thresholds: readonly Threshold[], t: Texts): string => {
-  const said = thresholds.map((limit) => `${t(`water.bandNames.${limit.band}`).toLowerCase()} ${limit.side} ${Number(limit.value.toPrecision(2))}`)
+  const said = thresholds.map(
+    (limit) =>
+      `${t(`water.bandNames.${limit.band}`).toLowerCase()} ${limit.side} ${Number(limit.value.toPrecision(2))}`,
+  )
   return said.length > 0 ? `; ${said.join(', ')}` : ''
 }
 
 /** A limit far beyond all readings would flatten them: it is left off until they come near. */
 const NEAR = 2
 
-function linesOf(values: readonly number[], thresholds: readonly Threshold[], shownAs: (value: number) => number, ink: ChartInk, t: Texts) {
+function linesOf(
+  values: readonly number[],
+  thresholds: readonly Threshold[],
+  shownAs: (value: number) => number,
+  ink: ChartInk,
+  t: Texts,
+) {
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholds
-    .filter((limit) => (limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0].value) : limit.value >= least / NEAR))
+    .filter((limit) =>
+      limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0].value) : limit.value >= least / NEAR,
+    )
     .map((limit) => ({
       yAxis: Number(shownAs(limit.value).toFixed(3)),
-      lineStyle: { color: colours[limit.band], type: limit.band === 'emergency' ? ('solid' as const) : ('dashed' as const), width: 1 },
-      label: { formatter: t(`water.bandNames.${limit.band}`), position: 'insideEndTop' as const, color: colours[limit.band], fontFamily: FONT, fontSize: 11 },
+      lineStyle: {
+        color: colours[limit.band],
+        type: limit.band === 'emergency' ? ('solid' as const) : ('dashed' as const),
+        width: 1,
+      },
+      label: {
+        formatter: t(`water.bandNames.${limit.band}`),
+        position: 'insideEndTop' as const,
+        color: colours[limit.band],
+        fontFamily: FONT,
+        fontSize: 11,
+      },
     }))
 }
 
 const eventLines = (events: readonly PondEvent[], ink: ChartInk) =>
-  events.map((e) => ({ xAxis: `${e.day}T12:00:00Z`, lineStyle: { color: ink.iris, type: 'dotted' as const, width: 1 }, label: { show: false } }))
+  events.map((e) => ({
+    xAxis: `${e.day}T12:00:00Z`,
+    lineStyle: { color: ink.iris, type: 'dotted' as const, width: 1 },
+    label: { show: false },
+  }))

@@ -29,6 +29,8 @@ describe('the newest tests of a pond', () => {
   })
   it('ask for pH and temperature where only the total is known', () => {
     show({ tan: 1 })
-    expect(screen.getByRole('row', { name: /Total ammonia/ })).toHaveTextContent('Act judged by total ammonia only: also test pH and water temperature')
+    expect(screen.getByRole('row', { name: /Total ammonia/ })).toHaveTextContent(
+      'Act judged by total ammonia only: also test pH and water temperature',
+    )
   })
 })

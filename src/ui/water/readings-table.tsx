@@ -14,7 +14,13 @@ interface TestedReading {
 }
 
 /** The newest reading of each kind with its meaning. @param when writes the moment it was taken */
-export function ReadingsTable({ readings, when }: { readings: readonly TestedReading[]; when: (takenAt: string) => string }) {
+export function ReadingsTable({
+  readings,
+  when,
+}: {
+  readings: readonly TestedReading[]
+  when: (takenAt: string) => string
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -31,11 +37,15 @@ export function ReadingsTable({ readings, when }: { readings: readonly TestedRea
                 {t(`water.readingNames.${r.kind}`)}
               </th>
               <td className="text-end">
-                {r.belowStep ? t('water.readingsTable.noneFound') : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
+                {r.belowStep
+                  ? t('water.readingsTable.noneFound')
+                  : show(r.value, readingQuantity(r.kind), { scale: readingScale(r.kind) })}
               </td>
               <td>
                 <span className={`verdict ${band}`}>{t(`water.bandNames.${band}`)}</span>
-                {r.kind === 'tan' ? <span className="soft small"> {ammoniaWords(verdict, preferences.units, t)}</span> : null}
+                {r.kind === 'tan' ? (
+                  <span className="soft small"> {ammoniaWords(verdict, preferences.units, t)}</span>
+                ) : null}
               </td>
               <td className="soft small taken-when">{when(r.takenAt)}</td>
             </tr>

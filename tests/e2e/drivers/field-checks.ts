@@ -4,7 +4,9 @@ import type { Page } from '@playwright/test'
 /** Nothing a thumb has to hit is smaller than 48 px. */
 export async function smallTargets(page: Page): Promise<string[]> {
   return page
-    .locator('a:visible, button:visible, summary:visible, select:visible, main input:visible:not([type=file]):not([type=radio]):not([type=checkbox])')
+    .locator(
+      'a:visible, button:visible, summary:visible, select:visible, main input:visible:not([type=file]):not([type=radio]):not([type=checkbox])',
+    )
     .evaluateAll((all) =>
       all
         .filter((e) => e.getBoundingClientRect().height < 47.5)
@@ -17,14 +19,20 @@ const COLOUR_RULES = ['color-contrast', 'link-in-text-block']
 
 /** Rows of one list are of one make: so many of them are looked at; hundreds would take minutes. */
 const ROWS_LOOKED_AT = 15
-const FOLDED = ['tbody > tr', '[role=row]', 'ul > li', 'ol > li'].map((row) => `${row}:nth-child(n + ${ROWS_LOOKED_AT + 1})`).join(', ')
+const FOLDED = ['tbody > tr', '[role=row]', 'ul > li', 'ol > li']
+  .map((row) => `${row}:nth-child(n + ${ROWS_LOOKED_AT + 1})`)
+  .join(', ')
 
 /** What axe finds serious or worse on a page. @param coloursOnly only what a theme can break */
 export async function seriousOn(page: Page, coloursOnly = false): Promise<string[]> {
   // no page has frames: axe need not begin a page of its own for them, nor tell of what is well
   const axe = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] })
   const fold = await page.addStyleTag({ content: `${FOLDED} { display: none !important }` })
-  const { violations } = await (coloursOnly ? axe.withRules(COLOUR_RULES) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])).analyze()
+  const { violations } = await (
+    coloursOnly ? axe.withRules(COLOUR_RULES) : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+  ).analyze()
   await fold.evaluate((style) => (style as HTMLElement).remove())
-  return violations.filter((v) => v.impact === 'serious' || v.impact === 'critical').map((v) => `${v.id}: ${v.nodes[0].html} (${v.nodes.length})`)
+  return violations
+    .filter((v) => v.impact === 'serious' || v.impact === 'critical')
+    .map((v) => `${v.id}: ${v.nodes[0].html} (${v.nodes.length})`)
 }

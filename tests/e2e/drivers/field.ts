@@ -59,7 +59,10 @@ export class StepAtHand {
         .or(this.card.getByLabel(new RegExp(`^${label.replace(/[()]/g, '\\$&')}`)))
         .all())
         if ((await field.inputValue()) === '') await field.fill(value)
-    for (const field of await this.card.getByLabel(/^(Koi|Goldfish|Shubunkin|Orfe|Sturgeon|Tench|Rudd|Small|Rice)/).all()) await field.fill('3')
+    for (const field of await this.card
+      .getByLabel(/^(Koi|Goldfish|Shubunkin|Orfe|Sturgeon|Tench|Rudd|Small|Rice)/)
+      .all())
+      await field.fill('3')
     const told = this.card.getByLabel('Who was told')
     if ((await told.count()) > 0) await told.fill('The customer')
     const done = this.card.getByRole('button', { name: /^(Done|Log this round)$/ })
@@ -72,7 +75,8 @@ export class StepAtHand {
         .catch(() => undefined)
       if (await again.isVisible()) await again.click()
       // the card goes with the last step: what is asked here must not wait for it
-      if ((await stays.count()) > 0 && (await this.card.getByRole('alert').count()) > 0) await this.leaveOut('Cannot be done today')
+      if ((await stays.count()) > 0 && (await this.card.getByRole('alert').count()) > 0)
+        await this.leaveOut('Cannot be done today')
     } else await this.leaveOut('Has to wait')
     await expect(this.card.getByRole('heading', { name: title, exact: true })).toHaveCount(0)
   }
@@ -87,7 +91,9 @@ export class StepAtHand {
         await this.photo(image)
         await this.done()
       } else await this.leaveOut('Not part of this test')
-      await expect(this.card.getByRole('heading', { level: 2 }).or(this.page.getByText('All steps are done'))).not.toHaveText(now)
+      await expect(
+        this.card.getByRole('heading', { level: 2 }).or(this.page.getByText('All steps are done')),
+      ).not.toHaveText(now)
     }
     throw new Error(`No step “${String(title)}” came`)
   }

@@ -19,10 +19,18 @@ export async function crewOf(desk: Page, crew: string): Promise<{ crewId: string
 }
 
 /** A visit of today, planned by the office. @returns its address on the field sheet */
-export async function planToday(desk: Page, visitType: string, startTime: string, pond: string, crew = FIRST_CREW): Promise<string> {
+export async function planToday(
+  desk: Page,
+  visitType: string,
+  startTime: string,
+  pond: string,
+  crew = FIRST_CREW,
+): Promise<string> {
   const pondId = (await pondHref(desk, pond)).split('/')[2]
   const { crewId, today } = await crewOf(desk, crew)
-  const answer = await desk.request.post('/api/v1/visits', { data: { pondId, visitType, day: today, startTime, crewId, note: '' } })
+  const answer = await desk.request.post('/api/v1/visits', {
+    data: { pondId, visitType, day: today, startTime, crewId, note: '' },
+  })
   expect(answer.status(), await answer.text()).toBe(200)
   return `/field?visit=${(await answer.json()).id}`
 }

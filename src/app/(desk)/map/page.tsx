@@ -7,7 +7,11 @@ import { MapView } from '@/ui/map/map-view'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.map') }
 
-export default async function MapPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function MapPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
   const day = calendarDay.safeParse((await searchParams).day)
   return <MapView data={await forPage((actor) => mapPage(actor, day.success ? day.data : null))} />
 }

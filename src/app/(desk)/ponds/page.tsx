@@ -6,7 +6,11 @@ import { PondList } from '@/ui/ponds/pond-list'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.ponds') }
 
-export default async function PondsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function PondsPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
   const { q } = await searchParams
   return <PondList ponds={await forPage(pondList)} query={typeof q === 'string' ? q : ''} />
 }

@@ -7,7 +7,11 @@ import { RoundsView } from '@/ui/rounds/rounds-view'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.rounds') }
 
-export default async function RoundsPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function RoundsPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
   const day = calendarDay.safeParse((await searchParams).day)
   return <RoundsView data={await forPage((actor) => roundsPage(actor, day.success ? day.data : null))} />
 }

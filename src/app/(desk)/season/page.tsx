@@ -11,7 +11,11 @@ export const metadata: Metadata = { title: firmTexts()('shell.pages.season') }
 /** From autumn on, the year that people plan for is the next one. */
 const NEXT_YEAR_FROM_MONTH = 11
 
-export default async function SeasonPage({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
+export default async function SeasonPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
   const asked = await searchParams
   const wanted = Number(asked.year)
   const job = WINDOW_JOBS.find((j) => j === asked.job) ?? ('spring-cleanout' satisfies WindowJob)

@@ -70,7 +70,12 @@ describe('a comparison', () => {
   })
 
   it('begins a new pond without a past', () => {
-    const fresh = new ComparisonRunner({ ...COMPARISON, start: 'new', water: {}, scenarios: [{ pond: SAMPLE_POND, events: [] }] }).member(0)
+    const fresh = new ComparisonRunner({
+      ...COMPARISON,
+      start: 'new',
+      water: {},
+      scenarios: [{ pond: SAMPLE_POND, events: [] }],
+    }).member(0)
     expect(fresh[0].measures.leastBacteria).toBeLessThan(0.01)
   })
 })
@@ -80,13 +85,19 @@ describe('the measures of a run', () => {
     Object.fromEntries(
       OUTPUT_NAMES.map((name) => [
         name,
-        Float64Array.from(changes[name] ?? Array.from({ length: 10 }, () => (name === 'oxygen' ? 8 : name === 'clarityM' ? 1 : 0))),
+        Float64Array.from(
+          changes[name] ?? Array.from({ length: 10 }, () => (name === 'oxygen' ? 8 : name === 'clarityM' ? 1 : 0)),
+        ),
       ]),
     ) as unknown as Series
 
   it('counts the days that harm, and those that are murky', () => {
     const m = measuresOf(
-      flat({ nitrite: [0, 0.6, 0.6, 0, 0, 0, 0, 0, 0, 0], oxygen: [8, 4, 8, 8, 8, 8, 4, 8, 8, 8], clarityM: [0.3, 0.3, 0.5, 1, 1, 1, 1, 1, 1, 1] }),
+      flat({
+        nitrite: [0, 0.6, 0.6, 0, 0, 0, 0, 0, 0, 0],
+        oxygen: [8, 4, 8, 8, 8, 8, 4, 8, 8, 8],
+        clarityM: [0.3, 0.3, 0.5, 1, 1, 1, 1, 1, 1, 1],
+      }),
     )
     expect(m.harmDays).toBe(3)
     expect(m.murkyDays).toBe(2)

@@ -96,7 +96,9 @@ export class ComparisonRunner {
         days,
         events,
         every: 'day',
-        start: start ? { y: start.y, running: fittedTo(pond, start.running) } : { kind: this.comparison.start, known: this.comparison.water },
+        start: start
+          ? { y: start.y, running: fittedTo(pond, start.running) }
+          : { kind: this.comparison.start, known: this.comparison.water },
       })
       return memberRun(result, days)
     })
@@ -105,7 +107,16 @@ export class ComparisonRunner {
   private startOf(weather: readonly WeatherDay[], parameters: ParameterValues, days: number): PondState | null {
     const { pond, from, water } = this.comparison
     if (!this.before) return null
-    const { end } = simulate({ pond, parameters, weather, startDay: plainDayOfYear(addDays(from, -days)), days, events: [], every: 'day', start: this.before })
+    const { end } = simulate({
+      pond,
+      parameters,
+      weather,
+      startDay: plainDayOfYear(addDays(from, -days)),
+      days,
+      events: [],
+      every: 'day',
+      start: this.before,
+    })
     return takeKnownWater(end, water, pond, parameters)
   }
 }
@@ -126,7 +137,15 @@ function longRunIn({ pond, station, from, start }: Comparison): PondState {
     const day = normals[(begin + i - 1) % 365]
     return { ...day, rainMm: day.rainMm / 30.4 }
   })
-  return simulate({ pond, weather, startDay: begin, days: LONG_RUN_IN, events: [], every: 'day', start: { kind: start } }).end
+  return simulate({
+    pond,
+    weather,
+    startDay: begin,
+    days: LONG_RUN_IN,
+    events: [],
+    every: 'day',
+    start: { kind: start },
+  }).end
 }
 
 function memberRun(result: EcoResult, days: number): MemberRun {

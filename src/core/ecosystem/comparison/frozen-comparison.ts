@@ -21,7 +21,11 @@ const rounded = (band: Band): Band => {
 }
 
 /** Runs so many members and keeps what is read. @param rest awaited between members, so that others get their turn */
-export async function freezeComparison(comparison: Comparison, members: number, rest: () => Promise<void>): Promise<FrozenComparison> {
+export async function freezeComparison(
+  comparison: Comparison,
+  members: number,
+  rest: () => Promise<void>,
+): Promise<FrozenComparison> {
   const runner = new ComparisonRunner(comparison)
   const runs: MemberRun[][] = []
   for (let member = 0; member < members; member++) {

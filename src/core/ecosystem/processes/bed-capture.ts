@@ -48,5 +48,7 @@ export class BedCapture implements Process {
 export function captureShare(p: ParameterValues, pond: EcoPond, env: Environment, y: Float64Array): number {
   if (env.bedFlowM3PerD <= 0 || pond.filter.stoneM3 <= 0) return 0
   const emptyBedH = (pond.filter.stoneM3 / env.bedFlowM3PerD) * 24
-  return 1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]) * Math.max(0.2, 1 - env.poreLoss))
+  return (
+    1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]) * Math.max(0.2, 1 - env.poreLoss))
+  )
 }

@@ -4,7 +4,21 @@ import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { TemperatureFactor } from '../temperature-factor'
 
-const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment, muck, leaves, straw, bedSludge, bedMineral, tannin } = STATE
+const {
+  tan,
+  phosphate,
+  oxygen,
+  alkalinity,
+  inorganicCarbon,
+  seston,
+  sediment,
+  muck,
+  leaves,
+  straw,
+  bedSludge,
+  bedMineral,
+  tannin,
+} = STATE
 
 const FROM_LEAVES = turnoverOf(COMPOSITION.leaves)
 const FROM_STRAW = turnoverOf(COMPOSITION.marginals)
@@ -72,7 +86,8 @@ export class DeadMatter implements Process {
     const nitrogen = rotted * COMPOSITION.detritus.nitrogen + leaf * FROM_LEAVES.nitrogen + stalks * FROM_STRAW.nitrogen
     dy[tan] += nitrogen
     dy[alkalinity] += ALKALINITY_PER_AMMONIUM * nitrogen
-    dy[phosphate] += rotted * COMPOSITION.detritus.phosphorus + leaf * FROM_LEAVES.phosphorus + stalks * FROM_STRAW.phosphorus
+    dy[phosphate] +=
+      rotted * COMPOSITION.detritus.phosphorus + leaf * FROM_LEAVES.phosphorus + stalks * FROM_STRAW.phosphorus
     const burnt = rotted + leaf * (1 - FROM_LEAVES.yield) + stalks * (1 - FROM_STRAW.yield)
     dy[oxygen] -= OXYGEN_PER_DRY * aerobic * burnt
     dy[inorganicCarbon] += CARBON_PER_DRY * burnt

@@ -45,7 +45,12 @@ export class Filamentous implements Process {
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3 } = this
     const tufts = y[filamentous]
-    const food = nutrientShare((y[tan] + y[nitrate]) * perM3, y[phosphate] * perM3, p.filamentNitrogenHalf, p.filamentPhosphorusHalf)
+    const food = nutrientShare(
+      (y[tan] + y[nitrate]) * perM3,
+      y[phosphate] * perM3,
+      p.filamentNitrogenHalf,
+      p.filamentPhosphorusHalf,
+    )
     const room = Math.max(0, 1 - tufts / this.most)
     const carbon = y[inorganicCarbon] * perM3
     const grown = food * room * (carbon / (0.3 + carbon)) * (this.growth * tufts + this.strays)

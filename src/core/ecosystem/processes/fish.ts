@@ -44,12 +44,19 @@ export class FishAndFeed implements Process {
     this.perM3 = env.perM3
     this.solidsGPerD = p.solidsPerFeed * eaten
     const excretedTan = protein * TAN_PER_FEED_PROTEIN * eaten
-    const droppingsNitrogen = Math.min(this.solidsGPerD * COMPOSITION.detritus.nitrogen, feedNitrogen * eaten - excretedTan)
+    const droppingsNitrogen = Math.min(
+      this.solidsGPerD * COMPOSITION.detritus.nitrogen,
+      feedNitrogen * eaten - excretedTan,
+    )
     this.solidsGPerD = droppingsNitrogen / COMPOSITION.detritus.nitrogen
     const droppingsPhosphorus = this.solidsGPerD * COMPOSITION.detritus.phosphorus
     const excretedPhosphorus = Math.max(0, p.phosphorusPerFeed * eaten - droppingsPhosphorus)
     // feed left lying turns to detritus; what is richer than that dissolves
-    const leftShare = Math.min(1, feedNitrogen / COMPOSITION.detritus.nitrogen, feedPhosphorus / COMPOSITION.detritus.phosphorus)
+    const leftShare = Math.min(
+      1,
+      feedNitrogen / COMPOSITION.detritus.nitrogen,
+      feedPhosphorus / COMPOSITION.detritus.phosphorus,
+    )
     this.leftGPerD = leftShare * left
     this.tanGPerD = excretedTan + (feedNitrogen - leftShare * COMPOSITION.detritus.nitrogen) * left
     this.phosphorusGPerD = excretedPhosphorus + (feedPhosphorus - leftShare * COMPOSITION.detritus.phosphorus) * left

@@ -43,11 +43,16 @@ export class GasExchange implements Process {
     if (!(Math.abs(waterC - this.satAt) < 0.1)) {
       this.satAt = waterC
       this.oxygenSat = oxygenSaturationMgL(Math.min(40, waterC), pond.altitudeM)
-      this.carbonSat = CARBON_DIOXIDE.at20MgL * Math.exp(CARBON_DIOXIDE.enthalpyK * (1 / (waterC + 273.15) - 1 / 293.15))
+      this.carbonSat =
+        CARBON_DIOXIDE.at20MgL * Math.exp(CARBON_DIOXIDE.enthalpyK * (1 / (waterC + 273.15) - 1 / 293.15))
     }
     const theta = GAS_WARMTH.at(waterC)
     const open = (1 - env.iceShare) * (1 - 0.7 * env.leafCover)
-    const surface = (p.stillReaeration * (env.iceHole ? HOLE_STIRS : 1) + p.windReaeration * env.windMPerS * env.windMPerS) * theta * env.areaM2 * open
+    const surface =
+      (p.stillReaeration * (env.iceHole ? HOLE_STIRS : 1) + p.windReaeration * env.windMPerS * env.windMPerS) *
+      theta *
+      env.areaM2 *
+      open
     const falls = env.bedFlowM3PerD > 0 ? fallsShare(pond.fallM, p.fallsQuality, waterC) * env.bedFlowM3PerD : 0
     this.exchange = surface + falls + (env.aeratorGPerD / RATED_SATURATION) * theta
     this.carbonShare = env.carbonDioxideShare
@@ -56,7 +61,8 @@ export class GasExchange implements Process {
 
   rates(y: Float64Array, dy: Float64Array): void {
     dy[oxygen] += this.exchange * (this.oxygenSat - y[oxygen] * this.perM3)
-    dy[inorganicCarbon] += CARBON_SPEED * this.exchange * (this.carbonSat - this.carbonShare * y[inorganicCarbon] * this.perM3)
+    dy[inorganicCarbon] +=
+      CARBON_SPEED * this.exchange * (this.carbonSat - this.carbonShare * y[inorganicCarbon] * this.perM3)
   }
 }
 

@@ -33,7 +33,8 @@ export function mostOxidisers(p: ParameterValues, surfaceM2: number): { ammonia:
 }
 
 /** Surface that bacteria use: in the bed, and on the pond's own walls and stones, m². */
-export const bedSurfaceM2 = (p: ParameterValues, pond: EcoPond): number => pond.filter.stoneM3 * pond.filter.surfaceM2PerM3 * p.usableStone
+export const bedSurfaceM2 = (p: ParameterValues, pond: EcoPond): number =>
+  pond.filter.stoneM3 * pond.filter.surfaceM2PerM3 * p.usableStone
 export const wallSurfaceM2 = (p: ParameterValues, pond: EcoPond): number => pond.wallAreaM2 * p.pondSurfaceUse
 
 /**
@@ -103,8 +104,10 @@ export class Nitrification implements Process {
     const buffer = (y[alkalinity] * perM3) / (ALKALINITY_HALF + y[alkalinity] * perM3)
     this.inBed(y, dy, s1, s2, o, buffer)
     const use = o / (p.nitrifierOxygenHalf + o)
-    const first = ((this.growthA * y[pondAmmoniaOxidisers]) / p.ammoniaOxidiserYield) * (s1 / (p.ammoniaHalf + s1)) * use * buffer
-    const second = ((this.growthN * y[pondNitriteOxidisers]) / p.nitriteOxidiserYield) * (s2 / (p.nitriteHalf + s2)) * use
+    const first =
+      ((this.growthA * y[pondAmmoniaOxidisers]) / p.ammoniaOxidiserYield) * (s1 / (p.ammoniaHalf + s1)) * use * buffer
+    const second =
+      ((this.growthN * y[pondNitriteOxidisers]) / p.nitriteOxidiserYield) * (s2 / (p.nitriteHalf + s2)) * use
     this.oxidise(dy, first, second)
     dy[oxygen] -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
     const stress = 1 + (p.anoxicDecay - 1) * suffocation(o)
@@ -118,7 +121,10 @@ export class Nitrification implements Process {
     const mostFirst = ((this.growthA * y[bedAmmoniaOxidisers] * wet) / p.ammoniaOxidiserYield) * buffer
     const mostSecond = (this.growthN * y[bedNitriteOxidisers] * wet) / p.nitriteOxidiserYield
     const sludge = this.sludgeDemand * y[bedSludge]
-    const demand = FIRST_STEP_OXYGEN * mostFirst * (s1 / (p.ammoniaHalf + s1)) + SECOND_STEP_OXYGEN * mostSecond * (s2 / (p.nitriteHalf + s2)) + sludge
+    const demand =
+      FIRST_STEP_OXYGEN * mostFirst * (s1 / (p.ammoniaHalf + s1)) +
+      SECOND_STEP_OXYGEN * mostSecond * (s2 / (p.nitriteHalf + s2)) +
+      sludge
     const inside = this.running ? oxygenInside(o, demand, flow, p.nitrifierOxygenHalf) : y[bedOxygen]
     this.insideMgL = inside
     const use = inside / (p.nitrifierOxygenHalf + inside)
@@ -160,4 +166,5 @@ function oxygenInside(inMgL: number, demandGPerD: number, flowM3PerD: number, ha
 }
 
 /** 0 with air enough, 1 without any. */
-const suffocation = (oxygenMgL: number): number => (oxygenMgL >= SUFFOCATION_MG_L ? 0 : 1 - oxygenMgL / SUFFOCATION_MG_L)
+const suffocation = (oxygenMgL: number): number =>
+  oxygenMgL >= SUFFOCATION_MG_L ? 0 : 1 - oxygenMgL / SUFFOCATION_MG_L

@@ -8,14 +8,25 @@ const AMMONIA_PREFERENCE = 5
 const LAST_ALKALINITY_MG_L = 2
 
 /** The scarcer of nitrogen and phosphorus by Monod, 0..1 (Liebig's law of the minimum). */
-export function nutrientShare(nitrogenMgL: number, phosphorusMgL: number, nitrogenHalf: number, phosphorusHalf: number): number {
+export function nutrientShare(
+  nitrogenMgL: number,
+  phosphorusMgL: number,
+  nitrogenHalf: number,
+  phosphorusHalf: number,
+): number {
   const n = nitrogenMgL / (nitrogenHalf + nitrogenMgL)
   const p = phosphorusMgL / (phosphorusHalf + phosphorusMgL)
   return n < p ? n : p
 }
 
 /** Takes the nutrients of so much new growth out of the water, ammonia first; ammonium taken lowers alkalinity, nitrate raises it. */
-export function takeNutrients(y: Float64Array, dy: Float64Array, perM3: number, grownGPerD: number, content: Composition): void {
+export function takeNutrients(
+  y: Float64Array,
+  dy: Float64Array,
+  perM3: number,
+  grownGPerD: number,
+  content: Composition,
+): void {
   const ammonia = AMMONIA_PREFERENCE * y[tan]
   const share = ammonia / (ammonia + y[nitrate] + 1e-12)
   const taken = grownGPerD * content.nitrogen

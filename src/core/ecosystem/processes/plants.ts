@@ -5,7 +5,8 @@ import type { Process } from '../process'
 import { CARBON_PER_DRY, COMPOSITION, OXYGEN_PER_DRY, STATE, turnoverOf } from '../states'
 import { nutrientShare, takeNutrients } from './nutrients'
 
-const { tan, nitrate, phosphate, oxygen, inorganicCarbon, marginals, straw, floating, lilies, submerged, sediment } = STATE
+const { tan, nitrate, phosphate, oxygen, inorganicCarbon, marginals, straw, floating, lilies, submerged, sediment } =
+  STATE
 
 /** Part of a full stand that outlives winter as crowns and buds. @source house default */
 export const CROWNS = 0.04
@@ -116,7 +117,12 @@ export class Plants implements Process {
 
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3, stands } = this
-    const food = nutrientShare((y[tan] + y[nitrate]) * perM3, y[phosphate] * perM3, p.plantNitrogenHalf, p.plantPhosphorusHalf)
+    const food = nutrientShare(
+      (y[tan] + y[nitrate]) * perM3,
+      y[phosphate] * perM3,
+      p.plantNitrogenHalf,
+      p.plantPhosphorusHalf,
+    )
     for (let i = 0; i < stands.length; i++) stands[i].rates(y, dy, perM3, food)
   }
 }
@@ -133,7 +139,14 @@ export function fullStands(p: ParameterValues, pond: EcoPond): StandData[] {
       growthPerD: p.marginalGrowth,
       mostG: p.marginalMost * filter.areaM2 * plants.marginalShare,
     },
-    { kind: 'lilies', state: lilies, dead: sediment, content: COMPOSITION.lilies, growthPerD: p.lilyGrowth, mostG: p.lilyMost * areaM2 * plants.lilyShare },
+    {
+      kind: 'lilies',
+      state: lilies,
+      dead: sediment,
+      content: COMPOSITION.lilies,
+      growthPerD: p.lilyGrowth,
+      mostG: p.lilyMost * areaM2 * plants.lilyShare,
+    },
     {
       kind: 'floating',
       state: floating,

@@ -69,7 +69,12 @@ const rate = (dy: Float64Array, name: StateName) => dy[STATE[name]]
 
 const anyWater = fc
   .array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: STATE_COUNT, maxLength: STATE_COUNT })
-  .map((shares) => Float64Array.from(STATE_NAMES, (name, i) => shares[i] ** 2 * (name === 'bedMaturity' ? 1 : name === 'bedOxygen' ? 10 : 3000)))
+  .map((shares) =>
+    Float64Array.from(
+      STATE_NAMES,
+      (name, i) => shares[i] ** 2 * (name === 'bedMaturity' ? 1 : name === 'bedOxygen' ? 10 : 3000),
+    ),
+  )
 const anyHour = fc
   .record({
     waterC: fc.double({ min: 0, max: 34, noNaN: true }),
@@ -95,7 +100,11 @@ describe('every process', () => {
         const dy = ratesOf(process, env, y)
         // what comes from outside or goes there for good
         const inN =
-          name === 'fish' ? (process as FishAndFeed).nitrogenIn - (process as FishAndFeed).nitrogenKept : name === 'dead matter' ? env.leavesGPerD * 0.01 : 0
+          name === 'fish'
+            ? (process as FishAndFeed).nitrogenIn - (process as FishAndFeed).nitrogenKept
+            : name === 'dead matter'
+              ? env.leavesGPerD * 0.01
+              : 0
         const inP =
           name === 'fish'
             ? (process as FishAndFeed).phosphorusIn - (process as FishAndFeed).phosphorusKept
@@ -125,7 +134,8 @@ describe('every process', () => {
 })
 
 describe('nitrification', () => {
-  const bed = (env: Partial<Environment>, y = water({ tan: 10, nitrite: 4 })) => ratesOf(new Nitrification(p, pond), summer(env), y)
+  const bed = (env: Partial<Environment>, y = water({ tan: 10, nitrite: 4 })) =>
+    ratesOf(new Nitrification(p, pond), summer(env), y)
   it('uses 7.14 g of alkalinity and up to 4.57 g of oxygen per gram of ammonia', () => {
     const dy = bed({})
     const first = -rate(dy, 'tan')
@@ -159,7 +169,8 @@ describe('nitrification', () => {
 })
 
 describe('algae', () => {
-  const growth = (env: Partial<Environment>, y = water()) => rate(ratesOf(new Phytoplankton(p), summer(env), y), 'phytoplankton')
+  const growth = (env: Partial<Environment>, y = water()) =>
+    rate(ratesOf(new Phytoplankton(p), summer(env), y), 'phytoplankton')
   it('grow by day and shrink by night', () => {
     expect(growth({ capturePerD: 0 })).toBeGreaterThan(0)
     expect(growth({ lightW: 0 })).toBeLessThan(0)
@@ -177,7 +188,8 @@ describe('algae', () => {
 })
 
 describe('gas', () => {
-  const oxygen = (env: Partial<Environment>, of = pond) => rate(ratesOf(new GasExchange(p, of), summer(env), water({ oxygen: 60 })), 'oxygen')
+  const oxygen = (env: Partial<Environment>, of = pond) =>
+    rate(ratesOf(new GasExchange(p, of), summer(env), water({ oxygen: 60 })), 'oxygen')
   it('goes toward saturation, and not through closed ice', () => {
     expect(oxygen({ bedFlowM3PerD: 0 })).toBeGreaterThan(0)
     expect(oxygen({ bedFlowM3PerD: 0, iceShare: 1 })).toBe(0)

@@ -5,7 +5,18 @@ import type { Process } from '../process'
 import { ALKALINITY_PER_AMMONIUM, STATE } from '../states'
 import { TemperatureFactor } from '../temperature-factor'
 
-const { nitrate, phosphate, oxygen, alkalinity, sediment, muck, chlorine, denitrified, sorbedPhosphorus, bedAmmoniaOxidisers } = STATE
+const {
+  nitrate,
+  phosphate,
+  oxygen,
+  alkalinity,
+  sediment,
+  muck,
+  chlorine,
+  denitrified,
+  sorbedPhosphorus,
+  bedAmmoniaOxidisers,
+} = STATE
 const { bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE
 
 /** Organic matter on the floor at which denitrification runs at half its pace, g/m². @source house default */
@@ -67,7 +78,8 @@ export class PhosphorusSorption implements Process {
   rates(y: Float64Array, dy: Float64Array): void {
     const balance = (this.p.sorptionEquilibrium * y[sorbedPhosphorus]) / this.most
     const o = y[oxygen] * this.perM3
-    const bound = this.exchange * (y[phosphate] * this.perM3 - balance) - (this.release * y[sorbedPhosphorus]) / (1 + 4 * o)
+    const bound =
+      this.exchange * (y[phosphate] * this.perM3 - balance) - (this.release * y[sorbedPhosphorus]) / (1 + 4 * o)
     dy[phosphate] -= bound
     dy[sorbedPhosphorus] += bound
   }

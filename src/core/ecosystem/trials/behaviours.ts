@@ -27,17 +27,29 @@ const normals: readonly WeatherDay[] = dailyNormals(SAMPLE_STATION).map((day) =>
 const YEARS: readonly WeatherDay[] = [...normals, ...normals, ...normals]
 const FILTER = SAMPLE_POND.filter
 
-const day = (kind: PondEvent['kind'], at: number, more: object = {}): PondEvent => ({ kind, day: at, ...more }) as PondEvent
+const day = (kind: PondEvent['kind'], at: number, more: object = {}): PondEvent =>
+  ({ kind, day: at, ...more }) as PondEvent
 
 function run(parameters: ParameterValues, changes: Partial<EcoRun>): EcoResult {
   const startDay = changes.startDay ?? 1
-  const base: EcoRun = { pond: SAMPLE_POND, weather: YEARS.slice(startDay - 1), startDay, days: 365, events: [], start: { kind: 'settled' }, every: 'day' }
+  const base: EcoRun = {
+    pond: SAMPLE_POND,
+    weather: YEARS.slice(startDay - 1),
+    startDay,
+    days: 365,
+    events: [],
+    start: { kind: 'settled' },
+    every: 'day',
+  }
   return simulate({ ...base, ...changes, parameters })
 }
 
-const most = (values: Float64Array, from = 0, to = values.length): number => values.slice(from, to).reduce((a, b) => Math.max(a, b), -Infinity)
-const least = (values: Float64Array, from = 0, to = values.length): number => values.slice(from, to).reduce((a, b) => Math.min(a, b), Infinity)
-const mean = (values: Float64Array, from = 0, to = values.length): number => values.slice(from, to).reduce((a, b) => a + b, 0) / (to - from)
+const most = (values: Float64Array, from = 0, to = values.length): number =>
+  values.slice(from, to).reduce((a, b) => Math.max(a, b), -Infinity)
+const least = (values: Float64Array, from = 0, to = values.length): number =>
+  values.slice(from, to).reduce((a, b) => Math.min(a, b), Infinity)
+const mean = (values: Float64Array, from = 0, to = values.length): number =>
+  values.slice(from, to).reduce((a, b) => a + b, 0) / (to - from)
 const dayOfMost = (values: Float64Array): number => values.indexOf(most(values))
 /** First day on which a value is past an edge; Infinity when never. */
 const firstDay = (values: Float64Array, past: (value: number) => boolean): number => {
@@ -47,9 +59,20 @@ const firstDay = (values: Float64Array, past: (value: number) => boolean): numbe
 const settled = ({ series }: EcoResult): number => settledDay(series.tan, series.nitrite)
 const withFilter = (share: number, pond: EcoPond = SAMPLE_POND): EcoPond => ({
   ...pond,
-  filter: { ...FILTER, stoneM3: FILTER.stoneM3 * share, areaM2: FILTER.areaM2 * share, flowM3PerH: FILTER.flowM3PerH * share },
+  filter: {
+    ...FILTER,
+    stoneM3: FILTER.stoneM3 * share,
+    areaM2: FILTER.areaM2 * share,
+    flowM3PerH: FILTER.flowM3PerH * share,
+  },
 })
-const shares = (changes: Partial<EcoPond['plants']>) => ({ marginalShare: 0.1, lilyShare: 0, floatingShare: 0, submergedShare: 0, ...changes })
+const shares = (changes: Partial<EcoPond['plants']>) => ({
+  marginalShare: 0.1,
+  lilyShare: 0,
+  floatingShare: 0,
+  submergedShare: 0,
+  ...changes,
+})
 const wakeFrom = (end: EcoResult['end'], changes: Partial<EcoResult['end']['running']>): EcoResult['end'] => ({
   ...end,
   running: { ...end.running, ...changes },
@@ -57,13 +80,27 @@ const wakeFrom = (end: EcoResult['end'], changes: Partial<EcoResult['end']['runn
 
 const cycling: Behaviour = {
   key: 'cycling',
-  words: 'A new fish pond peaks in ammonia, then nitrite, and settles in 5–10 weeks; mature media shorten it; cold doubles it',
+  words:
+    'A new fish pond peaks in ammonia, then nitrite, and settles in 5–10 weeks; mature media shorten it; cold doubles it',
   trial: (p) => {
     const pond = { ...SAMPLE_POND, fish: { ...SAMPLE_POND.fish, feedFromC: 8 } }
     const start = { kind: 'new' as const, known: { waterC: 19 } }
     const warm = run(p, { pond, weather: steadyWeather(200, 15), startDay: 121, days: 110, start })
-    const seeded = run(p, { pond, weather: steadyWeather(200, 15), startDay: 121, days: 60, start, events: [day('seed-bacteria', 0, { share: 0.12 })] })
-    const cold = run(p, { pond, weather: steadyWeather(200, 5, 5), startDay: 121, days: 190, start: { kind: 'new', known: { waterC: 10 } } })
+    const seeded = run(p, {
+      pond,
+      weather: steadyWeather(200, 15),
+      startDay: 121,
+      days: 60,
+      start,
+      events: [day('seed-bacteria', 0, { share: 0.12 })],
+    })
+    const cold = run(p, {
+      pond,
+      weather: steadyWeather(200, 5, 5),
+      startDay: 121,
+      days: 190,
+      start: { kind: 'new', known: { waterC: 10 } },
+    })
     const figures = {
       tanPeakDay: dayOfMost(warm.series.tan),
       nitritePeakDay: dayOfMost(warm.series.nitrite),
@@ -88,11 +125,16 @@ const cycling: Behaviour = {
 
 const greenWater: Behaviour = {
   key: 'green-water',
-  words: 'A well-sized bog clears a green pond in 1–4 weeks of summer; half of it does not; a lamp alone clears in 3–10 days and leaves the nutrients',
+  words:
+    'A well-sized bog clears a green pond in 1–4 weeks of summer; half of it does not; a lamp alone clears in 3–10 days and leaves the nutrients',
   trial: (p) => {
     const green = { startDay: 151, days: 40, start: { kind: 'green' as const, known: { waterC: 19 } } }
     const lampOnly = { ...SAMPLE_POND, filter: { ...withFilter(0.1).filter, flowM3PerH: 8, uvFlowM3PerH: 6 } }
-    const [well, half, lamp] = [run(p, green), run(p, { ...green, pond: withFilter(0.5) }), run(p, { ...green, pond: lampOnly })]
+    const [well, half, lamp] = [
+      run(p, green),
+      run(p, { ...green, pond: withFilter(0.5) }),
+      run(p, { ...green, pond: lampOnly }),
+    ]
     const clear = (r: EcoResult) => firstDay(r.series.clarityM, (m) => m > 0.6)
     const figures = {
       wellClearDay: clear(well),
@@ -117,18 +159,33 @@ const greenWater: Behaviour = {
 
 const load: Behaviour = {
   key: 'load',
-  words: 'Doubling feed raises ammonia and algae, halving fish lowers them; oxygen is least at dawn and falls with an algal crash',
+  words:
+    'Doubling feed raises ammonia and algae, halving fish lowers them; oxygen is least at dawn and falls with an algal crash',
   trial: (p) => {
     // few fish and little filter: where what is fed decides how green it gets
     const lean = { ...withFilter(0.2), fish: { ...SAMPLE_POND.fish, massKg: 2, feedFromC: 8 } }
     const pond = withFilter(0.6)
     const feeding = (of: EcoPond, fish: Partial<EcoPond['fish']>, start: 'new' | 'settled') =>
       run(p, { pond: { ...of, fish: { ...of.fish, ...fish } }, days: 270, start: { kind: start } })
-    const [base, fed, fewer] = [feeding(pond, {}, 'settled'), feeding(pond, { feedFactor: 2 }, 'settled'), feeding(pond, { massKg: 6 }, 'settled')]
-    const [leanBase, leanFed, leanFewer] = [feeding(lean, {}, 'new'), feeding(lean, { feedFactor: 2 }, 'new'), feeding(lean, { massKg: 1 }, 'new')]
+    const [base, fed, fewer] = [
+      feeding(pond, {}, 'settled'),
+      feeding(pond, { feedFactor: 2 }, 'settled'),
+      feeding(pond, { massKg: 6 }, 'settled'),
+    ]
+    const [leanBase, leanFed, leanFewer] = [
+      feeding(lean, {}, 'new'),
+      feeding(lean, { feedFactor: 2 }, 'new'),
+      feeding(lean, { massKg: 1 }, 'new'),
+    ]
     const tan = (r: EcoResult) => mean(r.series.tan, 180, 270)
     const algae = (r: EcoResult) => mean(r.series.filamentousGM2, 180, 270) + mean(r.series.chlorophyll, 180, 270)
-    const soup = { pond: withFilter(0.15), startDay: 171, days: 30, start: { kind: 'green' as const, known: { waterC: 21 } }, every: 'hour' as const }
+    const soup = {
+      pond: withFilter(0.15),
+      startDay: 171,
+      days: 30,
+      start: { kind: 'green' as const, known: { waterC: 21 } },
+      every: 'hour' as const,
+    }
     const crash = run(p, { ...soup, events: [day('kill-algae', 15, { share: 0.9 })] })
     const calm = run(p, soup)
     const dayBefore = calm.series.oxygen.slice(14 * 24, 15 * 24)
@@ -159,7 +216,8 @@ const load: Behaviour = {
 
 const rinsing: Behaviour = {
   key: 'rinsing',
-  words: 'Rinsing all media in tap water in spring brings ammonia and then nitrite; half in pond water hardly any; stages beat one overhaul',
+  words:
+    'Rinsing all media in tap water in spring brings ammonia and then nitrite; half in pond water hardly any; stages beat one overhaul',
   trial: (p) => {
     const { end } = run(p, {})
     const spring = (events: PondEvent[]) => run(p, { start: end, days: 165, events })
@@ -196,7 +254,8 @@ const rinsing: Behaviour = {
 
 const pumpOff: Behaviour = {
   key: 'pump-off',
-  words: 'With the pump off the bed loses bacteria within hours; after a day recovery takes weeks; a bed that stays wet fares better than a drained one',
+  words:
+    'With the pump off the bed loses bacteria within hours; after a day recovery takes weeks; a bed that stays wet fares better than a drained one',
   trial: (p) => {
     const until = run(p, { days: 190 })
     const off = (hours: number, wetShareStopped: number) => {
@@ -227,10 +286,12 @@ const pumpOff: Behaviour = {
 
 const springBump: Behaviour = {
   key: 'spring-bump',
-  words: 'In spring appetite returns before the bacteria: a small rise of ammonia, smaller with feed of little protein or with feeding begun late',
+  words:
+    'In spring appetite returns before the bacteria: a small rise of ammonia, smaller with feed of little protein or with feeding begun late',
   trial: (p) => {
     const { end } = run(p, {})
-    const spring = (changes: Partial<EcoResult['end']['running']>) => run(p, { start: wakeFrom(end, changes), days: 200 })
+    const spring = (changes: Partial<EcoResult['end']['running']>) =>
+      run(p, { start: wakeFrom(end, changes), days: 200 })
     const early = spring({ feedFromC: 8 })
     const summerTan = mean(early.series.tan, 180, 200)
     const bump = (r: EcoResult) => most(r.series.tan, 90, 150) - summerTan
@@ -253,11 +314,18 @@ const springBump: Behaviour = {
 
 const winter: Behaviour = {
   key: 'winter',
-  words: 'Under closed ice oxygen falls and CO2 rises over weeks; a hole or an aerator prevents it; plants taken out in autumn leave less nutrient for spring',
+  words:
+    'Under closed ice oxygen falls and CO2 rises over weeks; a hole or an aerator prevents it; plants taken out in autumn leave less nutrient for spring',
   trial: (p) => {
     const cold = YEARS.slice(304).map((d) => ({ ...d, minAirC: d.minAirC - 6, maxAirC: d.maxAirC - 6 }))
-    const still = { ...SAMPLE_POND, fallM: 0, fish: { ...SAMPLE_POND.fish, massKg: 6 }, filter: { ...FILTER, flowM3PerH: 0 } }
-    const under = (changes: Partial<EcoPond>) => run(p, { pond: { ...still, ...changes }, weather: cold, startDay: 305, days: 120 })
+    const still = {
+      ...SAMPLE_POND,
+      fallM: 0,
+      fish: { ...SAMPLE_POND.fish, massKg: 6 },
+      filter: { ...FILTER, flowM3PerH: 0 },
+    }
+    const under = (changes: Partial<EcoPond>) =>
+      run(p, { pond: { ...still, ...changes }, weather: cold, startDay: 305, days: 120 })
     const [sealed, hole, aerator] = [under({}), under({ iceHole: true }), under({ aeratorGPerD: 150 })]
     const lush: EcoPond = {
       ...SAMPLE_POND,
@@ -301,7 +369,8 @@ const shade: Behaviour = {
   trial: (p) => {
     const green = (plants: EcoPond['plants'], events: PondEvent[] = []) => {
       const pond = { ...withFilter(0.4), plants }
-      return run(p, { pond, startDay: 136, days: 100, start: { kind: 'green', known: { waterC: 18 } }, events }).series.chlorophyll
+      return run(p, { pond, startDay: 136, days: 100, start: { kind: 'green', known: { waterC: 18 } }, events }).series
+        .chlorophyll
     }
     const bare = green(shares({}))
     const lilies = green(shares({ lilyShare: 0.6 }))
@@ -317,7 +386,10 @@ const shade: Behaviour = {
     }
     return {
       figures,
-      holds: figures.lilies < 0.9 * figures.bare && figures.floating < 0.7 * figures.bare && figures.cutAfter > 1.15 * figures.floatingAfter,
+      holds:
+        figures.lilies < 0.9 * figures.bare &&
+        figures.floating < 0.7 * figures.bare &&
+        figures.cutAfter > 1.15 * figures.floatingAfter,
     }
   },
 }

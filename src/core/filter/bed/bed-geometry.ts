@@ -12,7 +12,8 @@ export const oneBedAreaM2 = ({ lengthM, widthM, round }: Pick<Shape, 'lengthM' |
 export const bedAreaM2 = (shape: Shape): number => (shape.type === 'none' ? 0 : oneBedAreaM2(shape) * shape.vessels)
 
 /** Depth of the build-up from base to top, m. */
-export const buildUpM = (layers: FilterDesign['layers']): number => layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
+export const buildUpM = (layers: FilterDesign['layers']): number =>
+  layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
 
 /** Area that the water crosses on its way through the stone, m²: the plan for upflow, width × stone depth along a bed. */
 export function flowAreaM2(shape: Shape): number {
@@ -30,7 +31,13 @@ export function flowPathLayers(shape: Shape): { thicknessM: number; grainM: numb
   if (depthM === 0) return []
   const mean = (of: (material: FilterDesign['layers'][number]['material']) => number) =>
     stone.reduce((sum, layer) => sum + of(layer.material) * layer.thicknessM, 0) / depthM
-  return [{ thicknessM: shape.lengthM, grainM: mean((m) => BED_MATERIALS[m].grainM), porosity: mean((m) => BED_MATERIALS[m].porosity) }]
+  return [
+    {
+      thicknessM: shape.lengthM,
+      grainM: mean((m) => BED_MATERIALS[m].grainM),
+      porosity: mean((m) => BED_MATERIALS[m].porosity),
+    },
+  ]
 }
 
 const grain = (material: FilterDesign['layers'][number]['material']) => ({

@@ -25,7 +25,10 @@ export interface Fouling {
 export function flushIntervalDays({ feedKgPerYear, leafKgPerYear, areaM2, poreM3, chamber }: Fouling): number {
   const sludgeM3PerYear = (feedKgPerYear * CLOGGING.solidsPerFeed + leafKgPerYear) / CLOGGING.sludgeDryKgPerM3
   // without a chamber what it would have caught stays in the pores: months, not years
-  if (!chamber) return ((CLOGGING.flushAtPoreLoss * poreM3) / (sludgeM3PerYear * (CLOGGING.chamberShare + CLOGGING.gravelShare))) * 365
+  if (!chamber)
+    return (
+      ((CLOGGING.flushAtPoreLoss * poreM3) / (sludgeM3PerYear * (CLOGGING.chamberShare + CLOGGING.gravelShare))) * 365
+    )
   const chamberYears = (CLOGGING.flushAtChamberSludgeM * areaM2) / (sludgeM3PerYear * CLOGGING.chamberShare)
   const poreYears = (CLOGGING.flushAtPoreLoss * poreM3) / (sludgeM3PerYear * CLOGGING.gravelShare)
   return Math.min(chamberYears, poreYears) * 365

@@ -13,12 +13,60 @@ export interface BedMaterial {
 
 /** @source usual graded stone; bulk density and porosity as in any aggregate table */
 export const BED_MATERIALS = {
-  'levelling-gravel': { name: 'Levelling gravel', grainM: 0.012, d15M: 0.008, d85M: 0.016, porosity: 0.4, bulkTPerM3: 1.55, granular: true },
-  'void-modules': { name: 'Void modules (sediment chamber)', grainM: 0.1, d15M: 0.1, d85M: 0.1, porosity: 0.95, bulkTPerM3: 0.05, granular: false },
-  'bridging-stone': { name: 'Bridging stone 75–150 mm', grainM: 0.11, d15M: 0.08, d85M: 0.14, porosity: 0.42, bulkTPerM3: 1.55, granular: true },
-  'gravel-19-38': { name: 'Gravel 19–38 mm', grainM: 0.028, d15M: 0.021, d85M: 0.035, porosity: 0.4, bulkTPerM3: 1.55, granular: true },
-  'planting-6-12': { name: 'Planting layer 6–12 mm', grainM: 0.009, d15M: 0.007, d85M: 0.011, porosity: 0.38, bulkTPerM3: 1.55, granular: true },
-  'pea-gravel': { name: 'Pea gravel 3–8 mm', grainM: 0.0055, d15M: 0.0035, d85M: 0.0075, porosity: 0.38, bulkTPerM3: 1.55, granular: true },
+  'levelling-gravel': {
+    name: 'Levelling gravel',
+    grainM: 0.012,
+    d15M: 0.008,
+    d85M: 0.016,
+    porosity: 0.4,
+    bulkTPerM3: 1.55,
+    granular: true,
+  },
+  'void-modules': {
+    name: 'Void modules (sediment chamber)',
+    grainM: 0.1,
+    d15M: 0.1,
+    d85M: 0.1,
+    porosity: 0.95,
+    bulkTPerM3: 0.05,
+    granular: false,
+  },
+  'bridging-stone': {
+    name: 'Bridging stone 75–150 mm',
+    grainM: 0.11,
+    d15M: 0.08,
+    d85M: 0.14,
+    porosity: 0.42,
+    bulkTPerM3: 1.55,
+    granular: true,
+  },
+  'gravel-19-38': {
+    name: 'Gravel 19–38 mm',
+    grainM: 0.028,
+    d15M: 0.021,
+    d85M: 0.035,
+    porosity: 0.4,
+    bulkTPerM3: 1.55,
+    granular: true,
+  },
+  'planting-6-12': {
+    name: 'Planting layer 6–12 mm',
+    grainM: 0.009,
+    d15M: 0.007,
+    d85M: 0.011,
+    porosity: 0.38,
+    bulkTPerM3: 1.55,
+    granular: true,
+  },
+  'pea-gravel': {
+    name: 'Pea gravel 3–8 mm',
+    grainM: 0.0055,
+    d15M: 0.0035,
+    d85M: 0.0075,
+    porosity: 0.38,
+    bulkTPerM3: 1.55,
+    granular: true,
+  },
 } as const satisfies Record<string, BedMaterial>
 
 export type BedMaterialKey = keyof typeof BED_MATERIALS
@@ -39,7 +87,9 @@ export const DEFAULT_LAYERS: readonly BedLayer[] = [
 ]
 
 /** Usual build-ups of the other types, bottom to top. @source domain defaults */
-export const TYPE_LAYERS: Readonly<Record<'container-bog' | 'horizontal-bed' | 'perimeter-bog' | 'surface-wetland', readonly BedLayer[]>> = {
+export const TYPE_LAYERS: Readonly<
+  Record<'container-bog' | 'horizontal-bed' | 'perimeter-bog' | 'surface-wetland', readonly BedLayer[]>
+> = {
   'container-bog': [
     { material: 'bridging-stone', thicknessM: 0.2 },
     { material: 'gravel-19-38', thicknessM: 0.35 },
@@ -78,7 +128,10 @@ export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
 }
 
 /** Bulk volume, m³, and mass, t, of each layer on a bed area. */
-export function layerQuantities(layers: readonly BedLayer[], areaM2: number): { material: BedMaterialKey; volumeM3: number; massT: number; voidM3: number }[] {
+export function layerQuantities(
+  layers: readonly BedLayer[],
+  areaM2: number,
+): { material: BedMaterialKey; volumeM3: number; massT: number; voidM3: number }[] {
   return layers.map(({ material, thicknessM }) => {
     const { bulkTPerM3, porosity } = BED_MATERIALS[material]
     const volumeM3 = thicknessM * areaM2
@@ -88,11 +141,15 @@ export function layerQuantities(layers: readonly BedLayer[], areaM2: number): { 
 
 /** Depth of stone that nitrifies: everything but hollow modules and levelling, m; with thickness-weighted grain and porosity. */
 export function treatingGravel(layers: readonly BedLayer[]): { depthM: number; grainM: number; porosity: number } {
-  const stones = layers.filter((layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel')
+  const stones = layers.filter(
+    (layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel',
+  )
   const depthM = stones.reduce((sum, layer) => sum + layer.thicknessM, 0)
   if (depthM === 0) return { depthM: 0, grainM: 0, porosity: 0 }
   // surface, not size, is what counts: average 1/d
-  const inverse = stones.reduce((sum, layer) => sum + layer.thicknessM / BED_MATERIALS[layer.material].grainM, 0) / depthM
-  const porosity = stones.reduce((sum, layer) => sum + layer.thicknessM * BED_MATERIALS[layer.material].porosity, 0) / depthM
+  const inverse =
+    stones.reduce((sum, layer) => sum + layer.thicknessM / BED_MATERIALS[layer.material].grainM, 0) / depthM
+  const porosity =
+    stones.reduce((sum, layer) => sum + layer.thicknessM * BED_MATERIALS[layer.material].porosity, 0) / depthM
   return { depthM, grainM: 1 / inverse, porosity }
 }

@@ -17,7 +17,12 @@ export interface HorizontalBed {
   readonly slottedShare: number
 }
 
-export const HORIZONTAL_BED_RANGE = { lengthM: [0.2, 100], depthM: [0.05, 3], rootPermeability: [0.01, 1], slottedShare: [0.02, 1] } as const
+export const HORIZONTAL_BED_RANGE = {
+  lengthM: [0.2, 100],
+  depthM: [0.05, 3],
+  rootPermeability: [0.01, 1],
+  slottedShare: [0.02, 1],
+} as const
 
 /**
  * Share of a horizontal bed's flow that passes the roots, averaged along the bed.
@@ -34,9 +39,13 @@ export function rootZoneShare(bed: HorizontalBed): number {
   assertInRange('slottedShare', bed.slottedShare, HORIZONTAL_BED_RANGE.slottedShare)
   const [dx, dy] = [bed.lengthM / COLUMNS, bed.depthM / ROWS]
   // row 0 lies on the floor; a row partly in the roots has the mean of both
-  const rooted = Array.from({ length: ROWS }, (_, j) => Math.min(1, Math.max(0, ((j + 1) * dy - (bed.depthM - bed.rootDepthM)) / dy)))
+  const rooted = Array.from({ length: ROWS }, (_, j) =>
+    Math.min(1, Math.max(0, ((j + 1) * dy - (bed.depthM - bed.rootDepthM)) / dy)),
+  )
   const k = rooted.map((share) => share * bed.rootPermeability + (1 - share))
-  const open = Array.from({ length: ROWS }, (_, j) => Math.min(1, Math.max(0, (bed.slottedShare * bed.depthM - j * dy) / dy)))
+  const open = Array.from({ length: ROWS }, (_, j) =>
+    Math.min(1, Math.max(0, (bed.slottedShare * bed.depthM - j * dy) / dy)),
+  )
   const head = solve(k, open, dx, dy)
   const throughRoots: number[] = []
   for (let i = 0; i < COLUMNS - 1; i++) {
@@ -53,7 +62,8 @@ export function rootZoneShare(bed: HorizontalBed): number {
 }
 
 /** In a row that is partly rooted the flow splits by permeability. */
-const rootShareOfRow = (rooted: number, permeability: number): number => (rooted * permeability) / (rooted * permeability + (1 - rooted))
+const rootShareOfRow = (rooted: number, permeability: number): number =>
+  (rooted * permeability) / (rooted * permeability + (1 - rooted))
 
 /** Heads of all blocks, header heads 1 and 0: banded Gaussian elimination, column by column. */
 function solve(k: readonly number[], open: readonly number[], dx: number, dy: number): Float64Array {
@@ -88,7 +98,8 @@ function solve(k: readonly number[], open: readonly number[], dx: number, dy: nu
     for (let r = p + 1; r <= Math.min(n - 1, p + band); r++) {
       const factor = a[r * width + (p - r + band)] / pivot
       if (factor === 0) continue
-      for (let c = p; c <= Math.min(n - 1, p + band); c++) a[r * width + (c - r + band)] -= factor * a[p * width + (c - p + band)]
+      for (let c = p; c <= Math.min(n - 1, p + band); c++)
+        a[r * width + (c - r + band)] -= factor * a[p * width + (c - p + band)]
       b[r] -= factor * b[p]
     }
   }

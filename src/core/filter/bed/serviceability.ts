@@ -15,9 +15,15 @@ export interface Serviceability {
 }
 
 /** Scores how well a filter can be cleaned out. Vessels have a bottom drain in place of a vault; pitch is asked of upflow beds. */
-export function serviceability({ type, vault, manifold }: Pick<FilterDesign, 'type' | 'vault' | 'manifold'>): Serviceability {
+export function serviceability({
+  type,
+  vault,
+  manifold,
+}: Pick<FilterDesign, 'type' | 'vault' | 'manifold'>): Serviceability {
   const { path, vessels } = FILTER_TYPE_FACTS[type]
-  const asked = SERVICE_POINTS.filter((point) => (point === 'pitched' ? path === 'up' && !vessels : point === 'wide-enough' ? !vessels : true))
+  const asked = SERVICE_POINTS.filter((point) =>
+    point === 'pitched' ? path === 'up' && !vessels : point === 'wide-enough' ? !vessels : true,
+  )
   const has: Record<ServicePoint, boolean> = {
     cleanout: vault !== null,
     'wide-enough': vault !== null && vault.diameterM >= SERVICE_LIMITS.vaultDiameterM,

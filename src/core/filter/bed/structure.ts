@@ -29,7 +29,8 @@ export function weights(design: FilterDesign): Weights {
   const areaM2 = bedAreaM2(design)
   const quantities = layerQuantities(design.layers, areaM2)
   const stoneT = quantities.reduce((sum, q) => sum + q.massT, 0)
-  const waterT = (quantities.reduce((sum, q) => sum + q.voidM3, 0) + Math.max(0, design.waterOverGravelM) * areaM2) * WATER_T_PER_M3
+  const waterT =
+    (quantities.reduce((sum, q) => sum + q.voidM3, 0) + Math.max(0, design.waterOverGravelM) * areaM2) * WATER_T_PER_M3
   return {
     stoneT,
     waterT,
@@ -53,4 +54,5 @@ export function wallThrustKnPerM(heightM: number, gravelHeightM: number, submerg
 }
 
 /** Thrust on the design's own walls, kN/m. */
-export const designThrustKnPerM = (design: FilterDesign): number => wallThrustKnPerM(design.raisedM, Math.min(design.raisedM, buildUpM(design.layers)))
+export const designThrustKnPerM = (design: FilterDesign): number =>
+  wallThrustKnPerM(design.raisedM, Math.min(design.raisedM, buildUpM(design.layers)))

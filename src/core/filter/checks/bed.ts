@@ -32,7 +32,9 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
             { path },
           ),
         ]),
-    check('bed-depth', result.depthM <= usualDepthM * 1.05 ? 'pass' : 'look', result.depthM, usualDepthM, { type: design.type }),
+    check('bed-depth', result.depthM <= usualDepthM * 1.05 ? 'pass' : 'look', result.depthM, usualDepthM, {
+      type: design.type,
+    }),
     ...(path === 'over'
       ? []
       : [
@@ -48,7 +50,11 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
         ]),
     check(
       'uniformity',
-      result.uniformity >= CHECK_LIMITS.uniformityLeast ? 'pass' : result.uniformity >= CHECK_LIMITS.uniformityStopBelow ? 'look' : 'stop',
+      result.uniformity >= CHECK_LIMITS.uniformityLeast
+        ? 'pass'
+        : result.uniformity >= CHECK_LIMITS.uniformityStopBelow
+          ? 'look'
+          : 'stop',
       result.uniformity,
       CHECK_LIMITS.uniformityLeast,
       { feed: design.feed },

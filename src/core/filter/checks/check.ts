@@ -97,9 +97,16 @@ export const CHECK_LIMITS = {
   iceWaterC: 2,
 } as const
 
-export const check = (id: CheckId, verdict: Verdict, figure: number, limit: number, also: Check['also'] = {}): Check => ({ id, verdict, figure, limit, also })
+export const check = (
+  id: CheckId,
+  verdict: Verdict,
+  figure: number,
+  limit: number,
+  also: Check['also'] = {},
+): Check => ({ id, verdict, figure, limit, also })
 
 export const atLeast = (figure: number, wanted: number, stopBelowShare: number): Verdict =>
   figure >= wanted * CHECK_LIMITS.sizeTolerance ? 'pass' : figure >= wanted * stopBelowShare ? 'look' : 'stop'
 
-export const atMost = (figure: number, look: number, stop: number): Verdict => (figure <= look ? 'pass' : figure <= stop ? 'look' : 'stop')
+export const atMost = (figure: number, look: number, stop: number): Verdict =>
+  figure <= look ? 'pass' : figure <= stop ? 'look' : 'stop'

@@ -10,6 +10,8 @@ export { CHECK_IDS, CHECK_LIMITS, type Check, type CheckContext, type CheckId, t
 
 /** Holds a worked-out design to the rules of the trade, in the order of CHECK_IDS; what does not apply to its type is left out. */
 export function checkDesign(context: CheckContext): Check[] {
-  const all = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, siteChecks].flatMap((group) => group(context))
+  const all = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, siteChecks].flatMap((group) =>
+    group(context),
+  )
   return all.sort((a, b) => CHECK_IDS.indexOf(a.id) - CHECK_IDS.indexOf(b.id))
 }

@@ -3,7 +3,8 @@ import { FILTER_TYPE_FACTS } from '../filter-types'
 import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 const SECONDS_PER_H = 3600
-const velocity = (flowM3PerH: number, boreM: number): number => flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
+const velocity = (flowM3PerH: number, boreM: number): number =>
+  flowM3PerH / SECONDS_PER_H / ((Math.PI * boreM ** 2) / 4)
 
 /** Pump, pipes and the way back. */
 export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
@@ -31,7 +32,11 @@ export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
   ]
 }
 
-function outletChecks({ design, result, rules: { tables } }: Pick<CheckContext, 'design' | 'result' | 'rules'>): Check[] {
+function outletChecks({
+  design,
+  result,
+  rules: { tables },
+}: Pick<CheckContext, 'design' | 'result' | 'rules'>): Check[] {
   if (!FILTER_TYPE_FACTS[design.type].pipedOutlet) return []
   const { count, diameterM } = design.outlet
   const halfFull = count * result.outlet.halfFullM3PerH
@@ -39,7 +44,10 @@ function outletChecks({ design, result, rules: { tables } }: Pick<CheckContext, 
   const blocked = (count > 1 ? count - 1 : 1) * result.outlet.fullM3PerH
   const flow = result.bedFlowM3PerH
   return [
-    check('outlet-capacity', flow > blocked ? 'stop' : flow > halfFull ? 'look' : 'pass', flow, halfFull, { blocked, count }),
+    check('outlet-capacity', flow > blocked ? 'stop' : flow > halfFull ? 'look' : 'pass', flow, halfFull, {
+      blocked,
+      count,
+    }),
     check(
       'outlet-order',
       sizeRank(diameterM, tables.pipes) > sizeRank(design.delivery.diameterM, tables.pipes)

@@ -21,7 +21,9 @@ export function pumpStopChecks({ design, pond, result: { stop, quantities } }: C
     ),
     check(
       'restart',
-      stop.heldByValve ? 'pass' : atMost(stop.restartDrawdownMm, CHECK_LIMITS.drawdownLookMm, CHECK_LIMITS.drawdownStopMm),
+      stop.heldByValve
+        ? 'pass'
+        : atMost(stop.restartDrawdownMm, CHECK_LIMITS.drawdownLookMm, CHECK_LIMITS.drawdownStopMm),
       stop.restartDrawdownMm,
       CHECK_LIMITS.drawdownLookMm,
       {

@@ -20,8 +20,13 @@ export function siteChecks(context: CheckContext): Check[] {
 
 function plantsCheck({ design, result }: CheckContext): Check {
   const { findings, coverShare, heavyKinds } = result.planting
-  const wrong = findings.filter((f) => f.problem !== 'regulated' && f.problem !== 'lily-no-filter' && f.problem !== 'tall-in-front')
-  const verdict: Verdict = wrong.length > 0 || coverShare < CHECK_LIMITS.coverLeast || heavyKinds === 0 || findings.length > 0 ? 'look' : 'pass'
+  const wrong = findings.filter(
+    (f) => f.problem !== 'regulated' && f.problem !== 'lily-no-filter' && f.problem !== 'tall-in-front',
+  )
+  const verdict: Verdict =
+    wrong.length > 0 || coverShare < CHECK_LIMITS.coverLeast || heavyKinds === 0 || findings.length > 0
+      ? 'look'
+      : 'pass'
   return check('plants', verdict, coverShare, CHECK_LIMITS.coverLeast, {
     findings: wrong.length,
     regulated: findings.filter((f) => f.problem === 'regulated').length,

@@ -6,7 +6,8 @@ import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './c
 /** Is it large enough, and does enough water go through it. */
 export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: CheckContext): Check[] {
   const target = rules.targetTanMgL
-  const area = (sizing: typeof result.now, sizingMethod: SizingMethod) => sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
+  const area = (sizing: typeof result.now, sizingMethod: SizingMethod) =>
+    sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
   const [nitrogenNow, nitrogenGrown] = [area(result.now, 'nitrogen'), area(result.grown, 'nitrogen')]
   const noFlow = result.duty.status === 'no-flow'
   const treated = design.type === 'none' ? result.flowM3PerH : result.bedFlowM3PerH
@@ -18,16 +19,33 @@ export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: 
     ...(design.type === 'none'
       ? []
       : [
-          check('house-size', atLeast(result.areaM2, result.houseAreaM2, CHECK_LIMITS.sizeStopBelow), result.areaM2, result.houseAreaM2, {
-            sizingMethod: houseMethod,
-          }),
+          check(
+            'house-size',
+            atLeast(result.areaM2, result.houseAreaM2, CHECK_LIMITS.sizeStopBelow),
+            result.areaM2,
+            result.houseAreaM2,
+            {
+              sizingMethod: houseMethod,
+            },
+          ),
         ]),
-    check('nitrogen-size', withMedia < nitrogenNow * CHECK_LIMITS.sizeTolerance ? 'stop' : atLeast(withMedia, nitrogenGrown, 0), withMedia, nitrogenGrown, {
-      now: nitrogenNow,
-      tan: result.worstTanMgL,
-      media: withMedia - result.areaM2,
-    }),
-    check('tan-target', result.worstTanMgL <= target / CHECK_LIMITS.sizeTolerance ? 'pass' : 'stop', result.worstTanMgL, target),
+    check(
+      'nitrogen-size',
+      withMedia < nitrogenNow * CHECK_LIMITS.sizeTolerance ? 'stop' : atLeast(withMedia, nitrogenGrown, 0),
+      withMedia,
+      nitrogenGrown,
+      {
+        now: nitrogenNow,
+        tan: result.worstTanMgL,
+        media: withMedia - result.areaM2,
+      },
+    ),
+    check(
+      'tan-target',
+      result.worstTanMgL <= target / CHECK_LIMITS.sizeTolerance ? 'pass' : 'stop',
+      result.worstTanMgL,
+      target,
+    ),
     check(
       'type-suits',
       pond.volumeM3 >= facts.pondM3[0] && pond.volumeM3 <= facts.pondM3[1] ? 'pass' : 'look',
@@ -35,13 +53,25 @@ export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: 
       pond.volumeM3 > facts.pondM3[1] ? facts.pondM3[1] : facts.pondM3[0],
       { type: design.type, least: facts.pondM3[0], most: facts.pondM3[1] },
     ),
-    check('oxygen-flow', noFlow ? 'stop' : atLeast(treated, result.demand.oxygenM3PerH, CHECK_LIMITS.sizeStopBelow), treated, result.demand.oxygenM3PerH, {
-      needed: result.demand.neededM3PerH,
-      governedBy: result.demand.governedBy,
-    }),
-    check('turnover', noFlow ? 'stop' : atLeast(result.flowM3PerH, result.demand.turnoverM3PerH, 0.5), result.flowM3PerH, result.demand.turnoverM3PerH, {
-      hours: result.flowM3PerH > 0 ? pond.volumeM3 / result.flowM3PerH : Infinity,
-    }),
+    check(
+      'oxygen-flow',
+      noFlow ? 'stop' : atLeast(treated, result.demand.oxygenM3PerH, CHECK_LIMITS.sizeStopBelow),
+      treated,
+      result.demand.oxygenM3PerH,
+      {
+        needed: result.demand.neededM3PerH,
+        governedBy: result.demand.governedBy,
+      },
+    ),
+    check(
+      'turnover',
+      noFlow ? 'stop' : atLeast(result.flowM3PerH, result.demand.turnoverM3PerH, 0.5),
+      result.flowM3PerH,
+      result.demand.turnoverM3PerH,
+      {
+        hours: result.flowM3PerH > 0 ? pond.volumeM3 / result.flowM3PerH : Infinity,
+      },
+    ),
     check(
       'flow-needed',
       !noFlow && result.flowM3PerH >= result.demand.neededM3PerH * CHECK_LIMITS.sizeTolerance ? 'pass' : 'stop',
@@ -72,9 +102,15 @@ function skimmerCheck({ design, pond, result }: Pick<CheckContext, 'design' | 'p
   const { least, most } = SKIMMER_M3_PER_H_PER_M
   const serves = pond.areaM2 / skimmers.length
   return [
-    check('skimmer', perM >= least && perM <= most && serves <= CHECK_LIMITS.skimmerServesM2 ? 'pass' : 'look', perM, perM > most ? most : least, {
-      serves,
-      servesMost: CHECK_LIMITS.skimmerServesM2,
-    }),
+    check(
+      'skimmer',
+      perM >= least && perM <= most && serves <= CHECK_LIMITS.skimmerServesM2 ? 'pass' : 'look',
+      perM,
+      perM > most ? most : least,
+      {
+        serves,
+        servesMost: CHECK_LIMITS.skimmerServesM2,
+      },
+    ),
   ]
 }

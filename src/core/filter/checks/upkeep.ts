@@ -13,24 +13,40 @@ export function upkeepChecks(context: CheckContext): Check[] {
   const vaultFine =
     vault !== null &&
     vault.atLowPoint &&
-    (vessels || (vault.diameterM >= SERVICE_LIMITS.vaultDiameterM && (path !== 'up' || manifold.pitchPercent >= SERVICE_LIMITS.pitchPercent)))
+    (vessels ||
+      (vault.diameterM >= SERVICE_LIMITS.vaultDiameterM &&
+        (path !== 'up' || manifold.pitchPercent >= SERVICE_LIMITS.pitchPercent)))
   const needsEngineer = design.raisedM > ENGINEER_ABOVE_M || design.stand !== 'ground'
   const liner = linerForBed(design)
   return [
-    check('vault', vaultFine ? 'pass' : vault === null ? 'stop' : 'look', vault?.diameterM ?? 0, SERVICE_LIMITS.vaultDiameterM, {
-      pitch: manifold.pitchPercent,
-      low: vault?.atLowPoint ? 'yes' : 'no',
-      kind: vessels ? 'drain' : vault ? 'vault' : 'none',
-    }),
+    check(
+      'vault',
+      vaultFine ? 'pass' : vault === null ? 'stop' : 'look',
+      vault?.diameterM ?? 0,
+      SERVICE_LIMITS.vaultDiameterM,
+      {
+        pitch: manifold.pitchPercent,
+        low: vault?.atLowPoint ? 'yes' : 'no',
+        kind: vessels ? 'drain' : vault ? 'vault' : 'none',
+      },
+    ),
     check(
       'flush-interval',
-      result.flushDays >= CHECK_LIMITS.flushDaysLeast ? 'pass' : result.flushDays >= CHECK_LIMITS.flushDaysStop ? 'look' : 'stop',
+      result.flushDays >= CHECK_LIMITS.flushDaysLeast
+        ? 'pass'
+        : result.flushDays >= CHECK_LIMITS.flushDaysStop
+          ? 'look'
+          : 'stop',
       result.flushDays,
       CHECK_LIMITS.flushDaysLeast,
     ),
     check(
       'serviceability',
-      result.service.share >= CHECK_LIMITS.serviceLeast ? 'pass' : result.service.share >= CHECK_LIMITS.serviceStopBelow ? 'look' : 'stop',
+      result.service.share >= CHECK_LIMITS.serviceLeast
+        ? 'pass'
+        : result.service.share >= CHECK_LIMITS.serviceStopBelow
+          ? 'look'
+          : 'stop',
       result.service.got.length,
       result.service.got.length + result.service.missing.length,
       { missing: result.service.missing.join(' ') },
@@ -60,5 +76,8 @@ export function upkeepChecks(context: CheckContext): Check[] {
   ]
 }
 
-export const confirmed = ({ design }: CheckContext, what: CheckContext['design']['confirmed'][number], otherwise: Verdict): Verdict =>
-  design.confirmed.includes(what) ? 'pass' : otherwise
+export const confirmed = (
+  { design }: CheckContext,
+  what: CheckContext['design']['confirmed'][number],
+  otherwise: Verdict,
+): Verdict => (design.confirmed.includes(what) ? 'pass' : otherwise)

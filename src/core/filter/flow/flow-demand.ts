@@ -16,7 +16,11 @@ export interface FlowDemand {
 }
 
 /** What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes past. */
-export function flowDemand(methodM3PerH: number, sizing: YearSizing, design: Pick<FilterDesign, 'falls' | 'companions'>): FlowDemand {
+export function flowDemand(
+  methodM3PerH: number,
+  sizing: YearSizing,
+  design: Pick<FilterDesign, 'falls' | 'companions'>,
+): FlowDemand {
   const flows: Record<DemandSource, number> = {
     sizingMethod: methodM3PerH,
     oxygen: sizing.worstOxygenFlowM3PerH,

@@ -37,7 +37,13 @@ export function networkOf(
   const mostFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1].flowM3PerH : 0), 1)
   const open = plan.branches.filter((b) => b.valve >= SHUT_BELOW)
   const intakes = plan.intakes.filter((intake) => intake[season])
-  const pipe = (id: string, from: string, to: string, of: { lengthM: number; boreM: number; k: number }, oneWay = false): NetworkPipe => ({
+  const pipe = (
+    id: string,
+    from: string,
+    to: string,
+    of: { lengthM: number; boreM: number; k: number },
+    oneWay = false,
+  ): NetworkPipe => ({
     id,
     from,
     to,
@@ -49,7 +55,10 @@ export function networkOf(
   })
   return {
     title: `Pond filter network, ${season}`,
-    levels: [{ id: 'POND', headM: 0 }, ...open.map((b) => ({ id: `out${plan.branches.indexOf(b) + 1}`, headM: b.levelM }))],
+    levels: [
+      { id: 'POND', headM: 0 },
+      ...open.map((b) => ({ id: `out${plan.branches.indexOf(b) + 1}`, headM: b.levelM })),
+    ],
     junctions: [
       { id: 'SUCTION', elevationM: -0.5 },
       { id: 'PRESSURE', elevationM: -0.5 },
@@ -65,11 +74,19 @@ export function networkOf(
       }),
       // a branch lets water out over its level: nothing comes back in
       ...open.map((b) =>
-        pipe(linkIds.branch(plan.branches.indexOf(b)), 'SPLIT', `valve${plan.branches.indexOf(b) + 1}`, { ...b, k: b.k + valveK(b.valve) }, true),
+        pipe(
+          linkIds.branch(plan.branches.indexOf(b)),
+          'SPLIT',
+          `valve${plan.branches.indexOf(b) + 1}`,
+          { ...b, k: b.k + valveK(b.valve) },
+          true,
+        ),
       ),
     ],
     pumps: [
-      ...(own ? [{ id: linkIds.pump(0), from: 'SUCTION', to: 'PRESSURE', curve: pumpSetCurve(own.curve, design.pumpSet) }] : []),
+      ...(own
+        ? [{ id: linkIds.pump(0), from: 'SUCTION', to: 'PRESSURE', curve: pumpSetCurve(own.curve, design.pumpSet) }]
+        : []),
       ...more.map((p, i) => ({ id: linkIds.pump(i + 1), from: 'SUCTION', to: 'PRESSURE', curve: p.curve })),
     ],
     losses: open.map((b) => ({
@@ -88,11 +105,20 @@ function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number, table
     const slots = headFunction({ ...design, bypassShare: 0 }, tables)
     const stone = flowPathLayers(design)
     const area = flowAreaM2(design)
-    return flows.map((flowM3PerH) => ({ flowM3PerH, headM: bedLossMm(stone, Math.min(500, flowM3PerH / area)).lossMm / 1000 + slots(flowM3PerH).nozzlesM }))
+    return flows.map((flowM3PerH) => ({
+      flowM3PerH,
+      headM: bedLossMm(stone, Math.min(500, flowM3PerH / area)).lossMm / 1000 + slots(flowM3PerH).nozzlesM,
+    }))
   }
   const rated = END_LOSS_M_AT_10[kind]
   return flows.map((flowM3PerH) => ({ flowM3PerH, headM: rated * (flowM3PerH / 10) ** 2 }))
 }
 
 /** Head lost at 10 m³/h. @source usual figures of spray bars and small heat exchangers */
-const END_LOSS_M_AT_10: Readonly<Record<BranchKind, number>> = { bed: 0.05, bypass: 0.05, stream: 0.05, 'trickle-tower': 0.3, heater: 0.8 }
+const END_LOSS_M_AT_10: Readonly<Record<BranchKind, number>> = {
+  bed: 0.05,
+  bypass: 0.05,
+  stream: 0.05,
+  'trickle-tower': 0.3,
+  heater: 0.8,
+}

@@ -27,7 +27,10 @@ describe('how a network shares the water out', () => {
     ['a bed and a bypass', plan],
     ['both wide open', two(1)],
     ['the bypass nearly shut', two(0.1)],
-    ['a stream higher up', { ...plan, branches: [branch, { ...branch, kind: 'stream', levelM: branch.levelM + 0.4, valve: 0.6 }] }],
+    [
+      'a stream higher up',
+      { ...plan, branches: [branch, { ...branch, kind: 'stream', levelM: branch.levelM + 0.4, valve: 0.6 }] },
+    ],
     ['two intakes side by side', { ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: true })) }],
     ['a second pump', { ...plan, morePumps: [pumps[2].id] }],
   ])('agrees with EPANET: %s', async (_, of) => {
@@ -43,8 +46,13 @@ describe('how a network shares the water out', () => {
   })
   it('of nothing open is nothing, and says no flow', () => {
     expect(split({ ...plan, branches: plan.branches.map((b) => ({ ...b, valve: 0 })) }).totalM3PerH).toBe(0)
-    expect(split({ ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: false, winter: false })) }).totalM3PerH).toBe(0)
-    expect(work({ ...design, network: { ...plan, branches: plan.branches.map((b) => ({ ...b, levelM: 19 })) } }).result.duty.status).toBe('no-flow')
+    expect(
+      split({ ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: false, winter: false })) }).totalM3PerH,
+    ).toBe(0)
+    expect(
+      work({ ...design, network: { ...plan, branches: plan.branches.map((b) => ({ ...b, levelM: 19 })) } }).result.duty
+        .status,
+    ).toBe('no-flow')
   })
   it('takes from the bed what the bypass gets, the more the wider its valve', () => {
     const shares = [0.1, 0.3, 0.6, 1].map((valve) => split(two(valve)).bedM3PerH)
@@ -57,7 +65,10 @@ describe('a split flow', () => {
     const whole = work(design)
     const halved = work({ ...design, network: two(1) })
     expect(halved.result.bedFlowM3PerH).toBeLessThan(0.75 * whole.result.bedFlowM3PerH)
-    expect(halved.result.velocityMPerH / whole.result.velocityMPerH).toBeCloseTo(halved.result.bedFlowM3PerH / whole.result.bedFlowM3PerH, 6)
+    expect(halved.result.velocityMPerH / whole.result.velocityMPerH).toBeCloseTo(
+      halved.result.bedFlowM3PerH / whole.result.bedFlowM3PerH,
+      6,
+    )
     expect(halved.result.worstTanMgL).toBeGreaterThan(whole.result.worstTanMgL)
     const value = (of: typeof whole, id: string) => of.checks.find((c) => c.id === id)!.figure
     expect(value(halved, 'oxygen-flow')).toBeCloseTo(halved.result.bedFlowM3PerH, 9)

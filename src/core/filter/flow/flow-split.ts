@@ -34,12 +34,24 @@ const STEPS = 60
  * @returns nothing flows where no intake is open, no branch is, or the pumps do not lift to any
  * @source energy balance at the split; Darcy–Weisbach as in pipeLoss
  */
-export function splitOf(design: FilterDesign, plan: FlowPlan, pumps: readonly CataloguePump[], tables: HydraulicTables): FlowSplit {
+export function splitOf(
+  design: FilterDesign,
+  plan: FlowPlan,
+  pumps: readonly CataloguePump[],
+  tables: HydraulicTables,
+): FlowSplit {
   const season = plan.intakes.some((intake) => intake.summer) ? 'summer' : 'winter'
   const network = networkOf(design, plan, season, pumps, tables)
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
   const moreW = more.reduce((sum, p) => sum + p.powerW, 0)
-  const none: FlowSplit = { season, totalM3PerH: 0, branchesM3PerH: plan.branches.map(() => 0), bedM3PerH: 0, own: { flowM3PerH: 0, headM: 0 }, moreW }
+  const none: FlowSplit = {
+    season,
+    totalM3PerH: 0,
+    branchesM3PerH: plan.branches.map(() => 0),
+    bedM3PerH: 0,
+    own: { flowM3PerH: 0, headM: 0 },
+    moreW,
+  }
   const intakes = network.pipes.filter((p) => p.from === 'POND')
   const branches = plan.branches.map((_, i) => branchOf(network, i))
   if (intakes.length === 0 || network.pumps.length === 0 || branches.every((b) => b === null)) return none
@@ -81,7 +93,10 @@ function branchOf(network: FlowNetwork, i: number): Branch | null {
   const end = network.losses.find((l) => l.from === `valve${i + 1}`)
   const level = network.levels.find((l) => l.id === `out${i + 1}`)
   if (!pipe || !end || !level) return null
-  return { levelM: level.headM, flowAt: (headM) => flowThrough((q) => lossOf(pipe, q) + onCurve(end.curve, q), headM - level.headM) }
+  return {
+    levelM: level.headM,
+    flowAt: (headM) => flowThrough((q) => lossOf(pipe, q) + onCurve(end.curve, q), headM - level.headM),
+  }
 }
 
 /** The flow that a rising loss lets through at a head, m³/h. */

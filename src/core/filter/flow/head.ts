@@ -18,7 +18,11 @@ export interface HeadBreakdown extends PipeLoss {
 }
 
 /** Head asked for at a flow of the pump. @param clogging share of every way that is closed, 0 clean */
-export function headFunction(design: FilterDesign, { fittings }: HydraulicTables, clogging = 0): (flowM3PerH: number) => HeadBreakdown {
+export function headFunction(
+  design: FilterDesign,
+  { fittings }: HydraulicTables,
+  clogging = 0,
+): (flowM3PerH: number) => HeadBreakdown {
   const stone = flowPathLayers(design)
   const area = flowAreaM2(design)
   const { delivery } = design
@@ -29,9 +33,21 @@ export function headFunction(design: FilterDesign, { fittings }: HydraulicTables
   return (pumpFlow) => {
     const flowM3PerH = pumpFlow * asIf
     const bedFlow = flowM3PerH * (1 - design.bypassShare)
-    const pipe = pipeLoss({ flowM3PerH, lengthM: delivery.lengthM, diameterM: delivery.diameterM, fittingsK: k, ...pipeKind })
-    const bedM = area > 0 && design.type !== 'surface-wetland' ? bedLossMm(stone, Math.min(bedFlow / area, MOST_VELOCITY_M_PER_H)).lossMm / 1000 : 0
-    const nozzlesM = design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0 ? 0 : Math.max(0, feedOf(design, bedFlow).inletHeadM)
+    const pipe = pipeLoss({
+      flowM3PerH,
+      lengthM: delivery.lengthM,
+      diameterM: delivery.diameterM,
+      fittingsK: k,
+      ...pipeKind,
+    })
+    const bedM =
+      area > 0 && design.type !== 'surface-wetland'
+        ? bedLossMm(stone, Math.min(bedFlow / area, MOST_VELOCITY_M_PER_H)).lossMm / 1000
+        : 0
+    const nozzlesM =
+      design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0
+        ? 0
+        : Math.max(0, feedOf(design, bedFlow).inletHeadM)
     const companionsM = inlineHeadM(design.companions, flowM3PerH)
     return {
       ...pipe,
@@ -66,9 +82,12 @@ function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
 export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedLossM: number): number {
   if (design.type === 'none' || bedFlowM3PerH <= 0) return 1
   if (design.feed !== 'chamber') return feedOf(design, bedFlowM3PerH).uniformity
-  const chamberM = design.layers.filter((layer) => layer.material === 'void-modules').reduce((sum, layer) => sum + layer.thicknessM, 0)
+  const chamberM = design.layers
+    .filter((layer) => layer.material === 'void-modules')
+    .reduce((sum, layer) => sum + layer.thicknessM, 0)
   if (chamberM === 0) return 0
-  const velocity = bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * BED_MATERIALS['void-modules'].porosity)
+  const velocity =
+    bedFlowM3PerH / 3600 / design.vessels / (design.widthM * chamberM * BED_MATERIALS['void-modules'].porosity)
   const velocityHeadM = velocity ** 2 / (2 * GRAVITY_M_PER_S2)
   return bedLossM / (bedLossM + velocityHeadM)
 }

@@ -15,5 +15,8 @@ const OUTLET_K = 1
 /** Capacity of one gravity return pipe. */
 export function outletCapacity({ diameterM, lengthM, dropM }: Omit<FilterDesign['outlet'], 'count'>): OutletCapacity {
   const fullM3PerH = outletFlowM3PerH({ diameterM, lengthM, headM: dropM, fittingsK: OUTLET_K })
-  return { halfFullM3PerH: Math.min(partFullFlowM3PerH(diameterM, Math.min(1, dropM / lengthM), 0.5), fullM3PerH / 2), fullM3PerH }
+  return {
+    halfFullM3PerH: Math.min(partFullFlowM3PerH(diameterM, Math.min(1, dropM / lengthM), 0.5), fullM3PerH / 2),
+    fullM3PerH,
+  }
 }

@@ -15,7 +15,13 @@ export interface CataloguePump {
 }
 
 /** Inclusive ranges of a pump's figures; imports and forms reuse them. */
-export const PUMP_RANGE = { powerW: [1, 100_000], priceMinor: [0, 100_000_000], flowM3PerH: [0, 5000], headM: [0, 200], outletM: [0.01, 0.5] } as const
+export const PUMP_RANGE = {
+  powerW: [1, 100_000],
+  priceMinor: [0, 100_000_000],
+  flowM3PerH: [0, 5000],
+  headM: [0, 200],
+  outletM: [0.01, 0.5],
+} as const
 
 /** Water power over electric power at a flow: ρgQH/P. */
 export function pumpEfficiency(pump: Pick<CataloguePump, 'curve' | 'powerW'>, flowM3PerH: number): number {
@@ -36,7 +42,15 @@ const BEST_AT = 0.62 // of the largest flow, where these curves give most water 
 const RECOMMENDED = [0.33, 0.83] as const
 
 /** family, size, largest flow m³/h, shut-off head m, best efficiency, price in minor units, outlet m */
-type Row = readonly [family: keyof typeof FAMILIES, size: string, mostM3PerH: number, shutoffM: number, best: number, priceMinor: number, outletM: number]
+type Row = readonly [
+  family: keyof typeof FAMILIES,
+  size: string,
+  mostM3PerH: number,
+  shutoffM: number,
+  best: number,
+  priceMinor: number,
+  outletM: number,
+]
 
 /** Invented pumps that behave like the submersible and dry-mounted pumps of the trade. */
 const ROWS: readonly Row[] = [

@@ -22,7 +22,16 @@ export interface PumpStop {
 /** What happens when the pump stops, and when it starts again. @param flowM3PerH flow into the bed when running */
 export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: number): PumpStop {
   const areaM2 = bedAreaM2(design)
-  if (areaM2 === 0) return { drainBackM3: 0, pondRiseMm: 0, heldByValve: false, wetShare: 1, sludgeReturns: false, restartDrawdownMm: 0, refillMin: 0 }
+  if (areaM2 === 0)
+    return {
+      drainBackM3: 0,
+      pondRiseMm: 0,
+      heldByValve: false,
+      wetShare: 1,
+      sludgeReturns: false,
+      restartDrawdownMm: 0,
+      refillMin: 0,
+    }
   const voids: { thicknessM: number; porosity: number }[] = design.layers.map((layer) => ({
     thicknessM: layer.thicknessM,
     porosity: BED_MATERIALS[layer.material].porosity,
@@ -37,7 +46,10 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
     drainBackM3: drained.volumeM3,
     pondRiseMm: drained.pondRiseMm,
     heldByValve: design.checkValve,
-    wetShare: waterTopM <= base ? 0 : Math.min(1, Math.max(0, (Math.min(design.airBreakM, waterTopM) - base) / (waterTopM - base))),
+    wetShare:
+      waterTopM <= base
+        ? 0
+        : Math.min(1, Math.max(0, (Math.min(design.airBreakM, waterTopM) - base) / (waterTopM - base))),
     sludgeReturns: drained.volumeM3 > 0 && design.airBreakM < chamberTopM(design.layers),
     restartDrawdownMm: drained.pondRiseMm,
     refillMin: flowM3PerH > 0 ? (drained.volumeM3 / flowM3PerH) * 60 : drained.volumeM3 > 0 ? Infinity : 0,
@@ -45,7 +57,10 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
 }
 
 /** The same layers without the top that stands dry. */
-function lowered(layers: readonly { thicknessM: number; porosity: number }[], dryTopM: number): { thicknessM: number; porosity: number }[] {
+function lowered(
+  layers: readonly { thicknessM: number; porosity: number }[],
+  dryTopM: number,
+): { thicknessM: number; porosity: number }[] {
   let dry = dryTopM
   return [...layers]
     .reverse()
@@ -59,7 +74,9 @@ function lowered(layers: readonly { thicknessM: number; porosity: number }[], dr
 
 /** Lower and upper edge of the treating stone above the base, m. */
 function treatingSpan(layers: readonly BedLayer[]): [number, number] {
-  const from = layers.findIndex((layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel')
+  const from = layers.findIndex(
+    (layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel',
+  )
   return [from < 0 ? 0 : buildUpM(layers.slice(0, from)), buildUpM(layers)]
 }
 

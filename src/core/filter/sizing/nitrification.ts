@@ -30,7 +30,11 @@ export const GRAVEL_RANGE = { depthM: [0.1, 3], grainM: [0.001, 0.2], porosity: 
  * @param grainM mean stone size, m
  * @source Geometry of equal spheres with an angularity factor
  */
-export function specificSurfaceM2PerM3(grainM: number, porosity: number, angularity: number = NITRIFICATION.angularity): number {
+export function specificSurfaceM2PerM3(
+  grainM: number,
+  porosity: number,
+  angularity: number = NITRIFICATION.angularity,
+): number {
   assertInRange('grainM', grainM, GRAVEL_RANGE.grainM)
   assertInRange('porosity', porosity, GRAVEL_RANGE.porosity)
   return (angularity * 6 * (1 - porosity)) / grainM
@@ -49,5 +53,7 @@ export function arealNitrificationGPerM2D(tanMgL: number, tempC: number, oxygenM
 /** First-order rate of a bed at low TAN, 1/d: SSA·usable·r20·θ^(T−20)/K. */
 export function firstOrderRatePerD(grainM: number, porosity: number, tempC: number): number {
   const { r20GPerM2D, theta, halfSaturationMgL, usableShare } = NITRIFICATION
-  return (specificSurfaceM2PerM3(grainM, porosity) * usableShare * r20GPerM2D * theta ** (tempC - 20)) / halfSaturationMgL
+  return (
+    (specificSurfaceM2PerM3(grainM, porosity) * usableShare * r20GPerM2D * theta ** (tempC - 20)) / halfSaturationMgL
+  )
 }

@@ -28,12 +28,18 @@ export interface SensitivityBar {
 }
 
 /** What moves a school's answer most, widest bar first: each input alone at its low and its high figure. */
-export function sensitivity({ pond, design, rules }: DesignProblemInput, sizingMethod: SizingMethod): { baseAreaM2: number; bars: SensitivityBar[] } {
+export function sensitivity(
+  { pond, design, rules }: DesignProblemInput,
+  sizingMethod: SizingMethod,
+): { baseAreaM2: number; bars: SensitivityBar[] } {
   const own = treatingGravel(design.layers)
   const bed: BedToSize = own.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : own
   const areaWith = (input: SensitivityInput | null, by: number): number => {
     const scale = (name: SensitivityInput) => (input === name ? by : 1)
-    const fish = grownFish(pond.fish, rules.growthYears * scale('growth-years')).map((f) => ({ ...f, count: f.count * scale('fish-count') }))
+    const fish = grownFish(pond.fish, rules.growthYears * scale('growth-years')).map((f) => ({
+      ...f,
+      count: f.count * scale('fish-count'),
+    }))
     const changed = {
       ...pond,
       volumeM3: pond.volumeM3 * scale('volume'),
@@ -52,6 +58,15 @@ export function sensitivity({ pond, design, rules }: DesignProblemInput, sizingM
     )
     return sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2
   }
-  const bars = SENSITIVITIES.map(({ input, low, high }) => ({ input, low, high, lowAreaM2: areaWith(input, low), highAreaM2: areaWith(input, high) }))
-  return { baseAreaM2: areaWith(null, 1), bars: bars.sort((a, b) => Math.abs(b.highAreaM2 - b.lowAreaM2) - Math.abs(a.highAreaM2 - a.lowAreaM2)) }
+  const bars = SENSITIVITIES.map(({ input, low, high }) => ({
+    input,
+    low,
+    high,
+    lowAreaM2: areaWith(input, low),
+    highAreaM2: areaWith(input, high),
+  }))
+  return {
+    baseAreaM2: areaWith(null, 1),
+    bars: bars.sort((a, b) => Math.abs(b.highAreaM2 - b.lowAreaM2) - Math.abs(a.highAreaM2 - a.lowAreaM2)),
+  }
 }

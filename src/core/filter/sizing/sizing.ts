@@ -2,7 +2,13 @@ import { assertInRange, assertPositive } from '../../errors'
 import { TAN_PER_FEED_PROTEIN } from '../../fish/load'
 import { oxygenSaturationMgL } from '../../water/dissolved-oxygen'
 import { closedLoop } from './recirculating-model'
-import { arealNitrificationGPerM2D, firstOrderRatePerD, GRAVEL_RANGE, NITRIFICATION, specificSurfaceM2PerM3 } from './nitrification'
+import {
+  arealNitrificationGPerM2D,
+  firstOrderRatePerD,
+  GRAVEL_RANGE,
+  NITRIFICATION,
+  specificSurfaceM2PerM3,
+} from './nitrification'
 import { DEFAULT_FILTER_RULES, type FilterRules, type PondUse, type SizingMethod } from '../house-rules'
 
 export interface PondToFilter {
@@ -78,7 +84,10 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
   assertPond(pond)
   assertInRange('depthM', bed.depthM, GRAVEL_RANGE.depthM)
   const target = pond.targetTanMgL ?? rules.targetTanMgL
-  const load = Math.max(0, pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0))
+  const load = Math.max(
+    0,
+    pond.feedKgPerD * pond.protein * TAN_PER_FEED_PROTEIN * 1000 + (pond.otherTanGPerD ?? 0) - (pond.uptakeGPerD ?? 0),
+  )
   const oxygenDemandGPerD = load * NITRIFICATION.oxygenPerTan + pond.feedKgPerD * 1000 * NITRIFICATION.oxygenPerFeed
   const oxygenInMgL = NITRIFICATION.inflowSaturation * oxygenSaturationMgL(pond.tempC, pond.altitudeM ?? 0)
   const oxygenFlowM3PerH = oxygenDemandGPerD / Math.max(0.1, oxygenInMgL - NITRIFICATION.leastOxygenMgL) / 24
@@ -95,14 +104,18 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
         ? load === 0
           ? CLOSED_LOOP.backgroundMgL
           : Infinity
-        : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP }).concentrationMgL,
+        : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP })
+            .concentrationMgL,
   })
 
   const byVolume = rules.volumeShare[pond.use] * pond.volumeM3
   const bySurface = surfaceShareAt(pond.areaM2, pond.use, rules) * pond.areaM2
   const meanOxygenMgL = (oxygenInMgL + NITRIFICATION.leastOxygenMgL) / 2
   const byNitrogen =
-    load / (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) * specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+    load /
+    (arealNitrificationGPerM2D(target, pond.tempC, meanOxygenMgL) *
+      specificSurfaceM2PerM3(bed.grainM, bed.porosity) *
+      NITRIFICATION.usableShare)
   const nitrogenFlow = Math.max(oxygenFlowM3PerH, turnoverFlowM3PerH)
   const loop = closedLoopBed(load, target, nitrogenFlow, rate)
   const sizingMethods = [
@@ -125,7 +138,12 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
 const MOST_REMOVAL = 0.8
 
 /** Smallest bed that holds the target; the flow is raised where even a perfect pass could not carry the load. */
-function closedLoopBed(loadGPerD: number, targetMgL: number, flowM3PerH: number, ratePerD: number): { volumeM3: number; flowM3PerH: number } {
+function closedLoopBed(
+  loadGPerD: number,
+  targetMgL: number,
+  flowM3PerH: number,
+  ratePerD: number,
+): { volumeM3: number; flowM3PerH: number } {
   if (loadGPerD === 0) return { volumeM3: 0, flowM3PerH }
   const room = Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
   const flow = Math.max(flowM3PerH, loadGPerD / (room * MOST_REMOVAL) / 24)

@@ -17,7 +17,8 @@ export interface Treatment {
 /** What nitrifies in a design: its stone, and the companions' media as if they were stone. */
 export function treatmentOf(design: FilterDesign, bed: BedToSize): Treatment {
   const stoneM3 = design.type === 'none' ? 0 : bedAreaM2(design) * bed.depthM
-  const mediaAsBedM3 = mediaSurfaceM2(design.companions) / (specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
+  const mediaAsBedM3 =
+    mediaSurfaceM2(design.companions) / (specificSurfaceM2PerM3(bed.grainM, bed.porosity) * NITRIFICATION.usableShare)
   return { stoneM3, mediaAsBedM3, treatingM3: stoneM3 + mediaAsBedM3 }
 }
 

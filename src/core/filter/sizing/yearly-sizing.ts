@@ -30,7 +30,13 @@ const COLDEST_WATER_C = 0
  * @param fish the stock to size for (today's or grown)
  * @param uptakeGPerD nitrogen that plants draw by month, when the house counts on them, g/d
  */
-export function sizeThroughYear(pond: DesignPond, fish: readonly FishGroup[], bed: BedToSize, rules: FilterRules, uptakeGPerD?: readonly number[]): YearSizing {
+export function sizeThroughYear(
+  pond: DesignPond,
+  fish: readonly FishGroup[],
+  bed: BedToSize,
+  rules: FilterRules,
+  uptakeGPerD?: readonly number[],
+): YearSizing {
   const months = pond.monthlyTempC.map((tempC, month): MonthSizing => {
     const water = Math.max(COLDEST_WATER_C, tempC)
     const feedKgPerD = fishLoad(fish, water, rules.feedProtein).feedGPerD / 1000

@@ -6,9 +6,19 @@ export interface FlowNetwork {
   readonly levels: readonly { readonly id: string; readonly headM: number }[]
   readonly junctions: readonly { readonly id: string; readonly elevationM: number }[]
   readonly pipes: readonly NetworkPipe[]
-  readonly pumps: readonly { readonly id: string; readonly from: string; readonly to: string; readonly curve: readonly PumpPoint[] }[]
+  readonly pumps: readonly {
+    readonly id: string
+    readonly from: string
+    readonly to: string
+    readonly curve: readonly PumpPoint[]
+  }[]
   /** Links that lose head by a curve of their own: beds, towers, filters. */
-  readonly losses: readonly { readonly id: string; readonly from: string; readonly to: string; readonly curve: readonly PumpPoint[] }[]
+  readonly losses: readonly {
+    readonly id: string
+    readonly from: string
+    readonly to: string
+    readonly curve: readonly PumpPoint[]
+  }[]
 }
 
 export interface NetworkPipe {
@@ -30,8 +40,11 @@ const CURVE_LINK_DIAMETER_MM = 100
 
 /** A network in the text format of EPANET, flows in m³/h, lengths in m, bores and roughness in mm. */
 export function writeInp(network: FlowNetwork): string {
-  const section = (name: string, lines: readonly string[]) => (lines.length > 0 ? [`[${name}]`, ...lines.map((line) => ` ${line}`), ''] : [])
-  const curves = [...network.pumps, ...network.losses].flatMap((link) => link.curve.map((p) => `c_${link.id} ${n(p.flowM3PerH)} ${n(p.headM)}`))
+  const section = (name: string, lines: readonly string[]) =>
+    lines.length > 0 ? [`[${name}]`, ...lines.map((line) => ` ${line}`), ''] : []
+  const curves = [...network.pumps, ...network.losses].flatMap((link) =>
+    link.curve.map((p) => `c_${link.id} ${n(p.flowM3PerH)} ${n(p.headM)}`),
+  )
   return [
     ...section('TITLE', [network.title.replace(/[\r\n[\]]+/g, ' ')]),
     ...section(
@@ -45,7 +58,8 @@ export function writeInp(network: FlowNetwork): string {
     ...section(
       'PIPES',
       network.pipes.map(
-        (p) => `${p.id} ${p.from} ${p.to} ${n(p.lengthM)} ${n(p.boreM * 1000, 3)} ${n(p.roughnessM * 1000)} ${n(p.k, 3)} ${p.oneWay ? 'CV' : 'Open'}`,
+        (p) =>
+          `${p.id} ${p.from} ${p.to} ${n(p.lengthM)} ${n(p.boreM * 1000, 3)} ${n(p.roughnessM * 1000)} ${n(p.k, 3)} ${p.oneWay ? 'CV' : 'Open'}`,
       ),
     ),
     ...section(

@@ -2,7 +2,13 @@ import { CountType, LinkProperty, NodeProperty, Project, Workspace } from 'epane
 import { failure, success, type Result } from '../../result'
 
 export interface SolvedNetwork {
-  readonly links: readonly { readonly id: string; readonly from: string; readonly to: string; readonly flowM3PerH: number; readonly headLossM: number }[]
+  readonly links: readonly {
+    readonly id: string
+    readonly from: string
+    readonly to: string
+    readonly flowM3PerH: number
+    readonly headLossM: number
+  }[]
   readonly nodes: readonly { readonly id: string; readonly headM: number }[]
 }
 

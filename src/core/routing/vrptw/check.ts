@@ -32,7 +32,8 @@ export function checkVrptw(instance: VrptwInstance, routes: readonly (readonly n
       const leg = vrptwDistance(here, customer)
       distance += leg
       clock += leg
-      if (clock > customer.due + TOLERANCE) violations.push(`${name}: customer ${id} is reached at ${clock.toFixed(2)}, due ${customer.due}`)
+      if (clock > customer.due + TOLERANCE)
+        violations.push(`${name}: customer ${id} is reached at ${clock.toFixed(2)}, due ${customer.due}`)
       clock = Math.max(clock, customer.ready) + customer.service
       load += customer.demand
       here = customer

@@ -34,23 +34,35 @@ export function readVrptw(text: string): VrptwInstance {
   })
   const [head, ...customerRows] = rows
   if (!head || head.figures.length !== 2)
-    throw new DomainError('text', head ? `line ${head.line}` : 'no figures', 'vehicle count and capacity on one line first')
+    throw new DomainError(
+      'text',
+      head ? `line ${head.line}` : 'no figures',
+      'vehicle count and capacity on one line first',
+    )
   const [vehicles, capacity] = head.figures
-  if (!Number.isInteger(vehicles) || vehicles < 1 || vehicles > 1000) throw new DomainError('text', vehicles, 'between 1 and 1000 vehicles')
+  if (!Number.isInteger(vehicles) || vehicles < 1 || vehicles > 1000)
+    throw new DomainError('text', vehicles, 'between 1 and 1000 vehicles')
   if (!(capacity >= 0)) throw new DomainError('text', capacity, 'a capacity of 0 or more')
   const customers = customerRows.map(({ line, figures }): VrptwCustomer => {
-    if (figures.length !== 7) throw new DomainError('text', `line ${line}`, 'seven figures: id x y demand ready due service')
+    if (figures.length !== 7)
+      throw new DomainError('text', `line ${line}`, 'seven figures: id x y demand ready due service')
     const [id, x, y, demand, ready, due, service] = figures
-    if (demand < 0 || service < 0 || due < ready) throw new DomainError('text', `line ${line}`, 'demand and service from 0, due not before ready')
+    if (demand < 0 || service < 0 || due < ready)
+      throw new DomainError('text', `line ${line}`, 'demand and service from 0, due not before ready')
     return { id, x, y, demand, ready, due, service }
   })
-  const broken = lines.slice(head.line).findIndex((line, i) => /\d/.test(line) && !rows.some((row) => row.line === head.line + 1 + i))
-  if (broken >= 0) throw new DomainError('text', `line ${head.line + 1 + broken}`, 'seven figures: id x y demand ready due service')
+  const broken = lines
+    .slice(head.line)
+    .findIndex((line, i) => /\d/.test(line) && !rows.some((row) => row.line === head.line + 1 + i))
+  if (broken >= 0)
+    throw new DomainError('text', `line ${head.line + 1 + broken}`, 'seven figures: id x y demand ready due service')
   const depot = customers.find((c) => c.id === 0)
   if (!depot) throw new DomainError('text', 'no customer 0', 'a depot as customer 0')
   const others = customers.filter((c) => c.id !== 0)
-  if (others.length > MOST_CUSTOMERS) throw new DomainError('text', others.length, `at most ${MOST_CUSTOMERS} customers`)
-  if (new Set(customers.map((c) => c.id)).size !== customers.length) throw new DomainError('text', 'an id twice', 'each customer once')
+  if (others.length > MOST_CUSTOMERS)
+    throw new DomainError('text', others.length, `at most ${MOST_CUSTOMERS} customers`)
+  if (new Set(customers.map((c) => c.id)).size !== customers.length)
+    throw new DomainError('text', 'an id twice', 'each customer once')
   return { name: lines.find((line) => line !== '') ?? '', vehicles, capacity, depot, customers: others }
 }
 

@@ -23,7 +23,14 @@ export function vrptwProblem({ vehicles, capacity, depot, customers }: VrptwInst
   return {
     locations: all.length,
     travel,
-    vehicles: Array.from({ length: vehicles }, () => ({ start: depot.ready, end: depot.due, depot: 0, capacity, day: 0, kind: 0 })),
+    vehicles: Array.from({ length: vehicles }, () => ({
+      start: depot.ready,
+      end: depot.due,
+      depot: 0,
+      capacity,
+      day: 0,
+      kind: 0,
+    })),
     stops: customers.map((c, i) => ({
       location: i + 1,
       demand: c.demand,

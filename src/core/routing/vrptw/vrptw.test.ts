@@ -5,7 +5,8 @@ import { checkVrptw } from './check'
 import { readVrptw, vrptwDistance, type VrptwInstance } from './instance'
 import { solveVrptw } from './solve'
 
-const solve = (instance: VrptwInstance, iterations = 1500, seed = 1) => solveVrptw(instance, { random: seededRandom(seed), iterations })
+const solve = (instance: VrptwInstance, iterations = 1500, seed = 1) =>
+  solveVrptw(instance, { random: seededRandom(seed), iterations })
 
 /** Shortest distance by trying every order and every split into routes. */
 function provenOptimum(instance: VrptwInstance): number {
@@ -55,13 +56,17 @@ describe('routes', () => {
   })
   it('are what the independent checker says they are, whatever the instance', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 1e6 }), fc.constantFrom('random', 'clustered', 'mixed' as const), (seed, style) => {
-        const instance = readVrptw(vrptwText(style as 'random', seed, 30))
-        const found = solve(instance, 300, seed)
-        const checked = checkVrptw(instance, found.routes)
-        expect(checked.violations).toEqual(found.unvisited.map((id) => `customer ${id} is not visited`))
-        expect(checked.distance).toBeCloseTo(found.distance, 6)
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 1e6 }),
+        fc.constantFrom('random', 'clustered', 'mixed' as const),
+        (seed, style) => {
+          const instance = readVrptw(vrptwText(style as 'random', seed, 30))
+          const found = solve(instance, 300, seed)
+          const checked = checkVrptw(instance, found.routes)
+          expect(checked.violations).toEqual(found.unvisited.map((id) => `customer ${id} is not visited`))
+          expect(checked.distance).toBeCloseTo(found.distance, 6)
+        },
+      ),
       { numRuns: 15 },
     )
   })

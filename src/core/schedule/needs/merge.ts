@@ -13,7 +13,9 @@ export function mergeNeeds(needs: readonly Need[]): Need[] {
     if (gone.has(host.id)) continue
     for (const job of VISIT_PLANNING[host.job].takesAlong) {
       const now = merged[i]
-      const guest = merged.find((g) => g.job === job && g.id !== host.id && !gone.has(g.id) && g.also.length === 0 && together(now, g))
+      const guest = merged.find(
+        (g) => g.job === job && g.id !== host.id && !gone.has(g.id) && g.also.length === 0 && together(now, g),
+      )
       if (!guest) continue
       const [earliest, latest] = [later(now.earliest, guest.earliest), earlier(now.latest, guest.latest)]
       merged[i] = {
@@ -38,4 +40,5 @@ export function mergeNeeds(needs: readonly Need[]): Need[] {
     }))
 }
 
-const together = (a: Need, b: Need): boolean => daysBetween(later(a.earliest, b.earliest), earlier(a.latest, b.latest)) >= LEAST_DAYS_TOGETHER
+const together = (a: Need, b: Need): boolean =>
+  daysBetween(later(a.earliest, b.earliest), earlier(a.latest, b.latest)) >= LEAST_DAYS_TOGETHER

@@ -16,7 +16,12 @@ const LATE_WINDOW_DAYS = 14
  * jobs that fit into one visit together, and tasks on the way of a visit where they can be.
  */
 export function needsOf(work: PondWork, from: IsoDate, to: IsoDate): PondNeeds {
-  const found: { needs: Need[]; covered: { job: string; by: string }[]; missed: { job: string; latest: IsoDate }[]; noWindow: { job: string }[] } = {
+  const found: {
+    needs: Need[]
+    covered: { job: string; by: string }[]
+    missed: { job: string; latest: IsoDate }[]
+    noWindow: { job: string }[]
+  } = {
     needs: [],
     covered: [],
     missed: [],
@@ -34,10 +39,15 @@ export function needsOf(work: PondWork, from: IsoDate, to: IsoDate): PondNeeds {
     else found.noWindow.push({ job: line.job })
   }
   const { needs, joins } = takeAlong(mergeNeeds(found.needs), work, from, to)
-  return { ...found, joins, needs: needs.map((need) => ({ ...need, after: [...need.after, ...precedence(need, needs)] })) }
+  return {
+    ...found,
+    joins,
+    needs: needs.map((need) => ({ ...need, after: [...need.after, ...precedence(need, needs)] })),
+  }
 }
 
-const yearsBetween = (from: IsoDate, to: IsoDate): number[] => Array.from({ length: yearOf(to) - yearOf(from) + 1 }, (_, i) => yearOf(from) + i)
+const yearsBetween = (from: IsoDate, to: IsoDate): number[] =>
+  Array.from({ length: yearOf(to) - yearOf(from) + 1 }, (_, i) => yearOf(from) + i)
 
 function windowNeeds(
   work: PondWork,
@@ -50,13 +60,33 @@ function windowNeeds(
     const window = work.windowsIn(year).find((w) => w.job === line.job)
     if (!window) continue
     const { earliest, best, latest } = window
-    const near = (day: IsoDate) => day >= addDays(earliest, -NEAR_WINDOW_DAYS) && day <= addDays(latest, NEAR_WINDOW_DAYS)
+    const near = (day: IsoDate) =>
+      day >= addDays(earliest, -NEAR_WINDOW_DAYS) && day <= addDays(latest, NEAR_WINDOW_DAYS)
     if (earliest > to || work.visits.some((v) => v.job === line.job && near(v.day))) continue
-    const base = { id: `${work.pondId}:${line.job}:${year}`, pondId: work.pondId, job: line.job, also: [], tasks: [], after: [] }
+    const base = {
+      id: `${work.pondId}:${line.job}:${year}`,
+      pondId: work.pondId,
+      job: line.job,
+      also: [],
+      tasks: [],
+      after: [],
+    }
     if (latest >= from)
-      found.needs.push({ ...base, earliest: later(earliest, from), best: earlier(later(best, from), to), latest: earlier(latest, to), late: false })
+      found.needs.push({
+        ...base,
+        earliest: later(earliest, from),
+        best: earlier(later(best, from), to),
+        latest: earlier(latest, to),
+        late: false,
+      })
     else if (addDays(latest, CATCH_UP_DAYS) >= from)
-      found.needs.push({ ...base, earliest: from, best: from, latest: earlier(addDays(from, LATE_WINDOW_DAYS), to), late: true })
+      found.needs.push({
+        ...base,
+        earliest: from,
+        best: from,
+        latest: earlier(addDays(from, LATE_WINDOW_DAYS), to),
+        late: true,
+      })
     else if (latest >= work.since) found.missed.push({ job: line.job, latest })
   }
 }

@@ -6,7 +6,15 @@ import { careGapDays } from '../../plants/care-cadence'
 import { needsOf } from './needs-of'
 import type { DatedWindow, PondTask, PondWork, ServiceLine } from './pond-work'
 
-const line = (job: string, over: Partial<ServiceLine> = {}): ServiceLine => ({ job, everyDays: null, from: null, to: null, starts: null, ends: null, ...over })
+const line = (job: string, over: Partial<ServiceLine> = {}): ServiceLine => ({
+  job,
+  everyDays: null,
+  from: null,
+  to: null,
+  starts: null,
+  ends: null,
+  ...over,
+})
 const WINDOWS = [
   { job: 'spring-cleanout', earliest: '2001-03-10', best: '2001-03-28', latest: '2001-04-15' },
   { job: 'spring-startup', earliest: '2001-03-15', best: '2001-03-30', latest: '2001-04-20' },
@@ -56,20 +64,28 @@ describe('what a pond needs', () => {
       { job: 'netting', earliest: '2027-09-20', latest: '2027-10-12' },
     ]))
   it('is not needed twice: a visit near the window meets it', () =>
-    expect(year(work([line('spring-cleanout')], { visits: [{ job: 'spring-cleanout', day: '2027-03-02' }] })).needs).toEqual([]))
+    expect(
+      year(work([line('spring-cleanout')], { visits: [{ job: 'spring-cleanout', day: '2027-03-02' }] })).needs,
+    ).toEqual([]))
   it('leaves out what another job does along with its own, and says so', () => {
     const { needs, covered } = year(work([line('spring-cleanout'), line('spring-startup')]))
     expect(needs.map((n) => n.job)).toEqual(['spring-cleanout'])
     expect(covered).toEqual([{ job: 'spring-startup', by: 'spring-cleanout' }])
   })
   it('is caught up on for a month after its window, and named as missed later', () => {
-    expect(year(work([line('spring-startup')]), '2027-05-01').needs).toMatchObject([{ late: true, earliest: '2027-05-01', latest: '2027-05-15' }])
-    expect(year(work([line('spring-startup')]), '2027-07-01').missed).toEqual([{ job: 'spring-startup', latest: '2027-04-20' }])
+    expect(year(work([line('spring-startup')]), '2027-05-01').needs).toMatchObject([
+      { late: true, earliest: '2027-05-01', latest: '2027-05-15' },
+    ])
+    expect(year(work([line('spring-startup')]), '2027-07-01').missed).toEqual([
+      { job: 'spring-startup', latest: '2027-04-20' },
+    ])
     expect(year(work([line('spring-startup')], { since: '2027-06-01' }), '2027-07-01').missed).toEqual([])
   })
   it('may end after New Year when everything comes late', () => {
     const late = [{ job: 'winter-shutdown', earliest: '2001-12-10', best: '2001-12-28', latest: '2002-01-14' }]
-    expect(needsOf(work([line('winter-shutdown')], { windowsIn: inYears(late) }), '2027-11-01', '2028-02-01').needs[0]).toMatchObject({
+    expect(
+      needsOf(work([line('winter-shutdown')], { windowsIn: inYears(late) }), '2027-11-01', '2028-02-01').needs[0],
+    ).toMatchObject({
       earliest: '2027-12-10',
       best: '2027-12-28',
       latest: '2028-01-14',
@@ -77,7 +93,9 @@ describe('what a pond needs', () => {
   })
   it('puts the net up before the shutdown', () => {
     const { needs } = year(work([line('netting'), line('winter-shutdown')]))
-    expect(needs.find((n) => n.job === 'winter-shutdown')!.after).toEqual([{ need: 'p:netting:2027', minDays: 1, maxDays: 365, requires: false }])
+    expect(needs.find((n) => n.job === 'winter-shutdown')!.after).toEqual([
+      { need: 'p:netting:2027', minDays: 1, maxDays: 365, requires: false },
+    ])
   })
   it('comes round from the last visit on, apart from each other', () => {
     const { needs } = year(work([routine], { visits: [{ job: 'routine', day: '2027-04-20' }] }), '2027-05-01')
@@ -103,11 +121,15 @@ describe('what a pond needs', () => {
     expect(needs).toEqual([])
     expect(joins).toEqual([{ visit: 'v1', task: task() }])
     // one that stands on another day is of no use
-    expect(year(work([], { tasks: [task()], planned: [{ ...planned[0], day: '2027-06-16' }] }), '2027-05-01').joins).toEqual([])
+    expect(
+      year(work([], { tasks: [task()], planned: [{ ...planned[0], day: '2027-06-16' }] }), '2027-05-01').joins,
+    ).toEqual([])
   })
   it('lets a lamp wait for the startup rather than go with any visit', () => {
     const lamp = task({ from: '2027-03-01', to: '2027-05-30', prefers: ['spring-startup', 'routine'] })
-    const { needs, joins } = year(work([line('spring-startup')], { tasks: [lamp], planned: [{ id: 'v1', job: 'routine', day: '2027-03-20' }] }))
+    const { needs, joins } = year(
+      work([line('spring-startup')], { tasks: [lamp], planned: [{ id: 'v1', job: 'routine', day: '2027-03-20' }] }),
+    )
     expect(joins).toEqual([])
     expect(needs[0].tasks).toEqual([lamp])
   })
@@ -129,7 +151,10 @@ describe('what a pond needs', () => {
     for (const need of needs) for (const a of need.after) expect(ids.has(a.need)).toBe(true)
   })
   it('flushes only in the weeks that allow it', () => {
-    const weeks = [...WINDOWS, { job: 'wetland-flush', earliest: '2001-06-20', best: '2001-07-20', latest: '2001-09-30' }]
+    const weeks = [
+      ...WINDOWS,
+      { job: 'wetland-flush', earliest: '2001-06-20', best: '2001-07-20', latest: '2001-09-30' },
+    ]
     const flush = line('wetland-flush', { everyDays: 30 })
     const { needs } = year(work([flush], { windowsIn: inYears(weeks) }))
     expect(needs.length).toBeGreaterThan(2)
@@ -146,7 +171,8 @@ describe('what a pond needs', () => {
   })
   it('holds only while it is agreed', () => {
     const agreed = { ...routine, starts: '2027-06-01', ends: '2027-08-01' }
-    for (const n of year(work([agreed])).needs) expect(n.earliest >= '2027-06-01' && n.latest <= '2027-08-01').toBe(true)
+    for (const n of year(work([agreed])).needs)
+      expect(n.earliest >= '2027-06-01' && n.latest <= '2027-08-01').toBe(true)
     expect(year(work([{ ...line('netting'), ends: '2027-03-01' }])).needs).toEqual([])
   })
   it('says when an agreed job’s window does not come here, and then nothing is left to it', () => {
@@ -167,7 +193,10 @@ describe('what a pond needs', () => {
           const to = addDays(from, span)
           const visits = past.map((d) => ({ job: 'routine', day: addDays(from, d) }))
           const { needs } = needsOf(
-            work([...['spring-cleanout', 'netting', 'winter-shutdown'].map((j) => line(j)), { ...routine, everyDays }], { visits }),
+            work(
+              [...['spring-cleanout', 'netting', 'winter-shutdown'].map((j) => line(j)), { ...routine, everyDays }],
+              { visits },
+            ),
             from,
             to,
           )

@@ -67,7 +67,13 @@ export interface Need {
   /** Other agreed jobs done on the same visit. */
   readonly also: readonly string[]
   readonly tasks: readonly PondTask[]
-  readonly after: readonly { readonly need: string; readonly minDays: number; readonly maxDays: number; readonly requires: boolean; readonly leg?: boolean }[]
+  readonly after: readonly {
+    readonly need: string
+    readonly minDays: number
+    readonly maxDays: number
+    readonly requires: boolean
+    readonly leg?: boolean
+  }[]
   /** Cannot wait: it is the first thing on the road. */
   readonly urgent?: boolean
 }

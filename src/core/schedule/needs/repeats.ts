@@ -9,7 +9,9 @@ const REPEAT_LEAST = 0.5
 
 /** Dues from the last visit of the kind on, each with some slack, no two too close, and within the job's window where it has one. */
 export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: IsoDate): Need[] {
-  const visits = work.visits.filter((v) => v.job === line.job || VISIT_PLANNING[v.job]?.covers.includes(line.job)).map((v) => v.day)
+  const visits = work.visits
+    .filter((v) => v.job === line.job || VISIT_PLANNING[v.job]?.covers.includes(line.job))
+    .map((v) => v.day)
   const found: Need[] = []
   for (let year = yearOf(from); year <= yearOf(to); year++) {
     const [start, end] = [`${year}-${line.from ?? '01-01'}`, `${year}-${line.to ?? '12-31'}`]
@@ -22,7 +24,8 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
     for (; due <= earlier(end, to); due = addDays(due, gapFrom(work, line, due))) {
       const every = gapFrom(work, line, due)
       const slack = Math.max(1, Math.floor(every * REPEAT_SLACK))
-      if (visits.some((day) => day >= from && Math.abs(daysBetween(day, due)) <= Math.floor(every * REPEAT_LEAST))) continue
+      if (visits.some((day) => day >= from && Math.abs(daysBetween(day, due)) <= Math.floor(every * REPEAT_LEAST)))
+        continue
       const days = withinWindow(work, line.job, {
         earliest: later(addDays(due, -slack), later(from, start)),
         best: due,
@@ -38,7 +41,16 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
         late: false,
         also: [],
         tasks: [],
-        after: previous ? [{ need: previous.id, minDays: Math.max(1, Math.ceil(every * REPEAT_LEAST)), maxDays: 400, requires: false }] : [],
+        after: previous
+          ? [
+              {
+                need: previous.id,
+                minDays: Math.max(1, Math.ceil(every * REPEAT_LEAST)),
+                maxDays: 400,
+                requires: false,
+              },
+            ]
+          : [],
       })
     }
   }

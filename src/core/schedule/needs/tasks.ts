@@ -5,7 +5,12 @@ import { earlier, later, TASK_KEY, type Need, type PondNeeds, type PondTask, typ
 const OVERDUE_DAYS = 3
 
 /** Each task goes along with a visit that stands in time, or one that is still to be planned and can be made in time, of a kind that suits it best; else it is a visit of its own. */
-export function takeAlong(needs: readonly Need[], work: PondWork, from: IsoDate, to: IsoDate): { needs: Need[]; joins: PondNeeds['joins'][number][] } {
+export function takeAlong(
+  needs: readonly Need[],
+  work: PondWork,
+  from: IsoDate,
+  to: IsoDate,
+): { needs: Need[]; joins: PondNeeds['joins'][number][] } {
   const found = [...needs]
   const joins: PondNeeds['joins'][number][] = []
   for (const task of work.tasks) {
@@ -25,7 +30,13 @@ export function takeAlong(needs: readonly Need[], work: PondWork, from: IsoDate,
     if (visit && !(host && rank(host, task) < rank(visit, task))) joins.push({ visit: visit.id, task })
     else if (host) {
       const [first, last] = [later(host.earliest, earliest), earlier(host.latest, latest)]
-      found[found.indexOf(host)] = { ...host, earliest: first, best: earlier(later(host.best, first), last), latest: last, tasks: [...host.tasks, task] }
+      found[found.indexOf(host)] = {
+        ...host,
+        earliest: first,
+        best: earlier(later(host.best, first), last),
+        latest: last,
+        tasks: [...host.tasks, task],
+      }
     } else found.push(ownVisit(work, task, from, earliest, earlier(latest, later(to, earliest))))
   }
   return { needs: found, joins }
@@ -52,4 +63,7 @@ function rank({ job }: { readonly job: string }, task: PondTask): number {
 }
 
 const preferred = <Host extends { readonly job: string }>(hosts: readonly Host[], task: PondTask): Host | undefined =>
-  hosts.reduce<Host | undefined>((best, host) => (best === undefined || rank(host, task) < rank(best, task) ? host : best), undefined)
+  hosts.reduce<Host | undefined>(
+    (best, host) => (best === undefined || rank(host, task) < rank(best, task) ? host : best),
+    undefined,
+  )

@@ -34,16 +34,26 @@ export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: reado
  */
 export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
   const { latestMin } = crewHours(ways, crew, day)
-  const told = ({ published }: PlanVisit) => (published && published.crew === crew.id && published.day === day ? published.startMin : null)
+  const told = ({ published }: PlanVisit) =>
+    published && published.crew === crew.id && published.day === day ? published.startMin : null
   const latest = (v: PlanVisit) => Math.min(v.closesMin, (told(v) ?? Infinity) + (v.slackMin ?? Infinity))
   for (const earlierBy of [0, 1]) {
-    const steady = laidOut(ways, crew, day, visits, (v) => Math.max(v.opensMin, (told(v) ?? 0) - earlierBy * (v.slackMin ?? 0)))
-    if (steady.stops.every((stop, i) => stop.startMin <= latest(visits[i])) && steady.homeMin <= latestMin) return steady
+    const steady = laidOut(ways, crew, day, visits, (v) =>
+      Math.max(v.opensMin, (told(v) ?? 0) - earlierBy * (v.slackMin ?? 0)),
+    )
+    if (steady.stops.every((stop, i) => stop.startMin <= latest(visits[i])) && steady.homeMin <= latestMin)
+      return steady
   }
   return dayTimes(ways, crew, day, visits)
 }
 
-function laidOut(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[], notBefore: (visit: PlanVisit) => number): DayTimes {
+function laidOut(
+  ways: Ways,
+  crew: PlanCrew,
+  day: IsoDate,
+  visits: readonly PlanVisit[],
+  notBefore: (visit: PlanVisit) => number,
+): DayTimes {
   const { travel, locations } = ways
   let clock = crewHours(ways, crew, day).startMin
   let here = beginsAt(ways, crew, day)

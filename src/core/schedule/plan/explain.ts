@@ -38,7 +38,12 @@ const LONGER_MINUTES = [30, 60, 120] as const
 const MOST_EXPLAINED = 200
 
 /** For each visit that found no place: the constraints that block it, and the smallest relaxations that would let it in as the plan stands. */
-export function whyUnplaced(input: PlanInput, routing: PlanRouting, routes: readonly (readonly number[])[], unplaced: readonly number[]): UnplacedVisit[] {
+export function whyUnplaced(
+  input: PlanInput,
+  routing: PlanRouting,
+  routes: readonly (readonly number[])[],
+  unplaced: readonly number[],
+): UnplacedVisit[] {
   const tries = unplaced.length === 0 ? null : new RelaxedPlan(input, routing, routes)
   const state = stateOf(routing.problem, routes)
   return unplaced.map((stop, i) => ({
@@ -48,21 +53,38 @@ export function whyUnplaced(input: PlanInput, routing: PlanRouting, routes: read
   }))
 }
 
-function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: RoutingState, stop: number): BlockedBy[] {
+function blockedBy(
+  input: PlanInput,
+  { problem, crewDays }: PlanRouting,
+  state: RoutingState,
+  stop: number,
+): BlockedBy[] {
   const visit = input.visits[stop]
   const skilled = input.crews.filter((crew) => hasAll(visit.skills, crew.skills))
-  if (skilled.length === 0) return [{ code: 'no-crew-skill', skills: visit.skills.filter((s) => !input.crews.some((c) => c.skills.includes(s))) }]
+  if (skilled.length === 0)
+    return [
+      { code: 'no-crew-skill', skills: visit.skills.filter((s) => !input.crews.some((c) => c.skills.includes(s))) },
+    ]
   const kitted = skilled.filter((crew) => hasAll(visit.kit, crew.kit))
   const able = kitted.filter((crew) => visit.tankM3 <= crew.tankM3)
-  if (kitted.length > 0 && able.length === 0) return [{ code: 'no-crew-tank', needsM3: visit.tankM3, hasM3: Math.max(...kitted.map((c) => c.tankM3)) }]
-  if (able.length === 0) return [{ code: 'no-crew-kit', kit: visit.kit.filter((k) => !skilled.some((c) => c.kit.includes(k))) }]
-  const inWindow = crewDays.filter(({ crew, day }) => able.includes(crew) && day >= visit.earliest && day <= visit.latest)
+  if (kitted.length > 0 && able.length === 0)
+    return [{ code: 'no-crew-tank', needsM3: visit.tankM3, hasM3: Math.max(...kitted.map((c) => c.tankM3)) }]
+  if (able.length === 0)
+    return [{ code: 'no-crew-kit', kit: visit.kit.filter((k) => !skilled.some((c) => c.kit.includes(k))) }]
+  const inWindow = crewDays.filter(
+    ({ crew, day }) => able.includes(crew) && day >= visit.earliest && day <= visit.latest,
+  )
   if (inWindow.length === 0) return [{ code: 'no-working-day' }]
   if (problem.stops[stop].options.vehicles.length === 0) {
     // with a free day of its own, it is the other day of the same work that has none
-    const leg = optionsOf(visit, input, crewDays, crewDaysByDay(crewDays)).vehicles.length > 0 ? state.linksOf[stop].find((link) => link.leg) : undefined
+    const leg =
+      optionsOf(visit, input, crewDays, crewDaysByDay(crewDays)).vehicles.length > 0
+        ? state.linksOf[stop].find((link) => link.leg)
+        : undefined
     if (!leg) return [{ code: 'site-closed' }]
-    return leg.before === stop ? [{ code: 'next-day-full', visit: input.visits[leg.after].id }] : [{ code: 'waits-for', visit: input.visits[leg.before].id }]
+    return leg.before === stop
+      ? [{ code: 'next-day-full', visit: input.visits[leg.after].id }]
+      : [{ code: 'waits-for', visit: input.visits[leg.before].id }]
   }
   const fits = inWindow.some((on) => alone(input, visit, on) <= crewHours(input, on.crew, on.day).latestMin)
   if (!fits) {
@@ -70,7 +92,9 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
     const { startMin, latestMin } = crewHours(input, crew, day)
     return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: latestMin - startMin }]
   }
-  const waiting = state.linksOf[stop].find((link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE)
+  const waiting = state.linksOf[stop].find(
+    (link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE,
+  )
   if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before].id }]
   const other = state.linksOf[stop].find((link) => link.before === stop && link.leg && state.at[link.after] === NOWHERE)
   if (other) return [{ code: 'next-day-full', visit: input.visits[other.after].id }]
@@ -81,14 +105,21 @@ function blockedBy(input: PlanInput, { problem, crewDays }: PlanRouting, state: 
 /** When a crew would be back from this visit alone, minutes of the day. */
 function alone(input: PlanInput, visit: PlanVisit, { crew, day }: CrewDay): number {
   const { travel, locations } = input
-  const begin = Math.max(crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location], visit.opensMin)
+  const begin = Math.max(
+    crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location],
+    visit.opensMin,
+  )
   return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]
 }
 
 function relaxationsOf(tries: RelaxedPlan, visit: PlanVisit, stop: number): Relaxation[] {
   const found: Relaxation[] = []
   for (const days of LONGER_DAYS) {
-    const place = tries.placeFor(stop, { ...visit, earliest: addDays(visit.earliest, -days), latest: addDays(visit.latest, days) }, 0)
+    const place = tries.placeFor(
+      stop,
+      { ...visit, earliest: addDays(visit.earliest, -days), latest: addDays(visit.latest, days) },
+      0,
+    )
     if (place) {
       found.push({ code: 'longer-window', days, ...place })
       break
@@ -135,7 +166,8 @@ class RelaxedPlan {
     const known = this.states.get(longerMin)
     if (known) return known
     const { problem } = this.routing
-    const vehicles = longerMin === 0 ? problem.vehicles : problem.vehicles.map((v) => ({ ...v, end: v.end + longerMin }))
+    const vehicles =
+      longerMin === 0 ? problem.vehicles : problem.vehicles.map((v) => ({ ...v, end: v.end + longerMin }))
     const state = stateOf({ ...problem, vehicles, stops: [...problem.stops] }, this.routes)
     this.states.set(longerMin, state)
     return state

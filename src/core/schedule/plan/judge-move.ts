@@ -52,8 +52,10 @@ export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: M
   const sameDay = was?.crew === move.crew && was.day === move.day
   const before = dayTimes(input, crew, move.day, sameDay ? visitsOf(plan, move, visits) : there)
   const spared = was && leaves && !sameDay ? travelSpared(input, plan, was, leaves, visits) : 0
-  const price = priceOf(visit, crew, move.day, input.weights) - (was && leaves ? priceOf(visit, leaves, was.day, input.weights) : 0)
-  const overtime = ({ homeMin }: DayTimes) => input.weights.overtimePerMin * Math.max(0, homeMin - crewHours(input, crew, move.day).endMin)
+  const price =
+    priceOf(visit, crew, move.day, input.weights) - (was && leaves ? priceOf(visit, leaves, was.day, input.weights) : 0)
+  const overtime = ({ homeMin }: DayTimes) =>
+    input.weights.overtimePerMin * Math.max(0, homeMin - crewHours(input, crew, move.day).endMin)
   return {
     problems: [
       ...problemsOfPlace(input, visit, crew, move, was),
@@ -65,32 +67,56 @@ export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: M
   }
 }
 
-const visitsOf = (plan: readonly Assignment[], { crew, day }: { crew: string; day: IsoDate }, visits: ReadonlyMap<string, PlanVisit>): PlanVisit[] =>
+const visitsOf = (
+  plan: readonly Assignment[],
+  { crew, day }: { crew: string; day: IsoDate },
+  visits: ReadonlyMap<string, PlanVisit>,
+): PlanVisit[] =>
   plan
     .filter((a) => a.crew === crew && a.day === day)
     .sort((a, b) => a.order - b.order)
     .map((a) => visits.get(a.visit)!)
 
-function travelSpared(input: PlanInput, plan: readonly Assignment[], was: Assignment, crew: PlanCrew, visits: ReadonlyMap<string, PlanVisit>): number {
+function travelSpared(
+  input: PlanInput,
+  plan: readonly Assignment[],
+  was: Assignment,
+  crew: PlanCrew,
+  visits: ReadonlyMap<string, PlanVisit>,
+): number {
   const day = visitsOf(plan, was, visits)
   const without = day.filter((v) => v.id !== was.visit)
   return dayTimes(input, crew, was.day, day).travelMin - dayTimes(input, crew, was.day, without).travelMin
 }
 
-function problemsOfPlace({ days }: PlanInput, visit: PlanVisit, crew: PlanCrew, { day }: Move, was: Assignment | undefined): MoveProblem[] {
+function problemsOfPlace(
+  { days }: PlanInput,
+  visit: PlanVisit,
+  crew: PlanCrew,
+  { day }: Move,
+  was: Assignment | undefined,
+): MoveProblem[] {
   const problems: MoveProblem[] = []
   const missing = (wanted: readonly string[], there: readonly string[]) => wanted.filter((w) => !there.includes(w))
   if (visit.locked && was && (was.crew !== crew.id || was.day !== day)) problems.push({ code: 'locked' })
-  if (day < visit.earliest || day > visit.latest) problems.push({ code: 'outside-window', earliest: visit.earliest, latest: visit.latest })
+  if (day < visit.earliest || day > visit.latest)
+    problems.push({ code: 'outside-window', earliest: visit.earliest, latest: visit.latest })
   if (visit.closedDays.includes(day)) problems.push({ code: 'site-closed' })
   if (crew.daysOff.includes(day) || !days.includes(day)) problems.push({ code: 'crew-off' })
-  if (missing(visit.skills, crew.skills).length > 0) problems.push({ code: 'skill', missing: missing(visit.skills, crew.skills) })
+  if (missing(visit.skills, crew.skills).length > 0)
+    problems.push({ code: 'skill', missing: missing(visit.skills, crew.skills) })
   if (missing(visit.kit, crew.kit).length > 0) problems.push({ code: 'kit', missing: missing(visit.kit, crew.kit) })
   if (visit.tankM3 > crew.tankM3) problems.push({ code: 'tank', needsM3: visit.tankM3, hasM3: crew.tankM3 })
   return problems
 }
 
-function problemsOfDay(input: PlanInput, times: DayTimes, visits: readonly PlanVisit[], crew: PlanCrew, day: IsoDate): MoveProblem[] {
+function problemsOfDay(
+  input: PlanInput,
+  times: DayTimes,
+  visits: readonly PlanVisit[],
+  crew: PlanCrew,
+  day: IsoDate,
+): MoveProblem[] {
   const problems: MoveProblem[] = []
   visits.forEach((visit, i) => {
     const late = times.stops[i].startMin - visit.closesMin
@@ -100,7 +126,8 @@ function problemsOfDay(input: PlanInput, times: DayTimes, visits: readonly PlanV
   if (over > 1e-6) problems.push({ code: 'day-over', minutes: over })
   const held = tanksHeld(visits) - crew.tankM3
   // one visit that needs too much alone is told as that
-  if (held > 1e-6 && visits.every((v) => v.tankM3 <= crew.tankM3)) problems.push({ code: 'tank', needsM3: crew.tankM3 + held, hasM3: crew.tankM3 })
+  if (held > 1e-6 && visits.every((v) => v.tankM3 <= crew.tankM3))
+    problems.push({ code: 'tank', needsM3: crew.tankM3 + held, hasM3: crew.tankM3 })
   const load = visits.reduce((sum, v) => sum + v.load, 0) - crew.capacity
   if (load > 1e-6) problems.push({ code: 'overloaded', by: load })
   return problems
@@ -119,7 +146,12 @@ function tanksHeld(visits: readonly PlanVisit[]): number {
 }
 
 /** Days that must lie between this visit and those before and after it. */
-function problemsOfLinks({ visits }: PlanInput, visit: PlanVisit, { day, crew }: Move, others: readonly Assignment[]): MoveProblem[] {
+function problemsOfLinks(
+  { visits }: PlanInput,
+  visit: PlanVisit,
+  { day, crew }: Move,
+  others: readonly Assignment[],
+): MoveProblem[] {
   const at = (id: string) => others.find((a) => a.visit === id)
   const dayOf = (id: string) => at(id)?.day
   const problems: MoveProblem[] = []

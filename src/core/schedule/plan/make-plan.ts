@@ -47,7 +47,10 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
   const routing = toRouting(input, new Map(resume?.map((place) => [place.visit, place])))
   const { start, locked, standing, open } = routing
   const displaced = open.filter((stop) => input.visits[stop].published).length
-  const replan = standing.length > 0 ? Math.min(options.iterations, REPLAN_STEPS[0] + REPLAN_STEPS[1] * open.length) : options.iterations
+  const replan =
+    standing.length > 0
+      ? Math.min(options.iterations, REPLAN_STEPS[0] + REPLAN_STEPS[1] * open.length)
+      : options.iterations
   const found = searchRoutes(routing.problem, {
     ...options,
     // nothing to place: what stands, stands
@@ -76,10 +79,15 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
   }
 }
 
-const namesOf = ({ crewDays }: PlanRouting, which: readonly number[]): CrewAndDay[] => which.map((v) => ({ crew: crewDays[v].crew.id, day: crewDays[v].day }))
+const namesOf = ({ crewDays }: PlanRouting, which: readonly number[]): CrewAndDay[] =>
+  which.map((v) => ({ crew: crewDays[v].crew.id, day: crewDays[v].day }))
 
 /** Times along each route. */
-function assignmentsOf(input: PlanInput, { crewDays }: PlanRouting, routes: readonly (readonly number[])[]): Assignment[] {
+function assignmentsOf(
+  input: PlanInput,
+  { crewDays }: PlanRouting,
+  routes: readonly (readonly number[])[],
+): Assignment[] {
   return routes.flatMap((route, v) => [
     ...steadyTimes(
       input,
@@ -91,10 +99,16 @@ function assignmentsOf(input: PlanInput, { crewDays }: PlanRouting, routes: read
 }
 
 /** Crew-days to which nothing came, and of which nothing went elsewhere; a day that has begun is counted anew from now. */
-const untouched = (input: PlanInput, { crewDays, start, standing }: PlanRouting, routes: readonly (readonly number[])[]): number[] => {
+const untouched = (
+  input: PlanInput,
+  { crewDays, start, standing }: PlanRouting,
+  routes: readonly (readonly number[])[],
+): number[] => {
   const stands = new Set(standing)
   return crewDays.flatMap(({ crew, day }, v) =>
-    input.out?.[crew.id]?.day !== day && routes[v].length === start[v].length && routes[v].every((stop) => stands.has(stop) && start[v].includes(stop))
+    input.out?.[crew.id]?.day !== day &&
+    routes[v].length === start[v].length &&
+    routes[v].every((stop) => stands.has(stop) && start[v].includes(stop))
       ? [v]
       : [],
   )

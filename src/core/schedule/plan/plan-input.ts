@@ -130,7 +130,14 @@ export interface PlanInput {
   readonly weights: PlanWeights
 }
 
-export const PLAN_RANGE = { minutes: [0, 24 * 60], crewSize: [1, 12], value: [0, 100], days: 400, visits: 20_000, crews: 60 } as const
+export const PLAN_RANGE = {
+  minutes: [0, 24 * 60],
+  crewSize: [1, 12],
+  value: [0, 100],
+  days: 400,
+  visits: 20_000,
+  crews: 60,
+} as const
 
 /** Two people do not work twice as fast as one. @source house default, as in the duration of a cleanout */
 const CREW_EFFICIENCY = 0.85
@@ -139,13 +146,15 @@ const CREW_EFFICIENCY = 0.85
 export const PLAN_STEP_MIN = 5
 
 /** Rounded up to a whole step. */
-export const wholeSteps = (minutes: number): number => Math.max(0, Math.ceil(minutes / PLAN_STEP_MIN - 1e-9) * PLAN_STEP_MIN)
+export const wholeSteps = (minutes: number): number =>
+  Math.max(0, Math.ceil(minutes / PLAN_STEP_MIN - 1e-9) * PLAN_STEP_MIN)
 
 /** Minutes on site with a crew of a size, in whole steps. */
 export const minutesWith = ({ handsMin, fixedMin }: Pick<PlanVisit, 'handsMin' | 'fixedMin'>, size: number): number =>
   wholeSteps(fixedMin + handsMin / (size <= 1 ? 1 : size * CREW_EFFICIENCY))
 
-export const hasAll = (wanted: readonly string[], there: readonly string[]): boolean => wanted.every((w) => there.includes(w))
+export const hasAll = (wanted: readonly string[], there: readonly string[]): boolean =>
+  wanted.every((w) => there.includes(w))
 
 /** Steps that a plan of so many visits is given: 500 sites take well under a minute, 2,000 a few. */
 export const planIterations = (visits: number): number => Math.min(200_000, 20_000 + 20 * visits)

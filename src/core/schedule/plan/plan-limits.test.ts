@@ -17,7 +17,9 @@ describe('overtime', () => {
   // a day of 510 minutes, of which 20 on the road
   const long = [onDay('a', 530)]
   it('lets in what the day alone would not hold, up to what is allowed', () => {
-    expect(plan(input(long, { crews: one() })).unplaced[0].reasons).toEqual([{ code: 'too-long', minutes: 530, dayMinutes: 510 }])
+    expect(plan(input(long, { crews: one() })).unplaced[0].reasons).toEqual([
+      { code: 'too-long', minutes: 530, dayMinutes: 510 },
+    ])
     expect(plan(input(long, { crews: one({ overtimeMin: 30 }) })).unplaced).toHaveLength(1)
     expect(plan(input(long, { crews: one({ overtimeMin: 60 }) }))).toMatchObject({ unplaced: [], feasible: true })
   })
@@ -35,7 +37,10 @@ describe('overtime', () => {
     const { problems, costMin } = judgeMove(given, standing, { visit: 'b', crew: 'Otter', day: DAY, order: 1 })
     expect(problems).toEqual([])
     // 30 minutes more of overtime; its own way of 20 is spared, and so are nine days off the best
-    expect(costMin).toBeCloseTo(30 * DEFAULT_PLAN_WEIGHTS.overtimePerMin - 20 - 9 * DEFAULT_PLAN_WEIGHTS.offBestPerDay, 6)
+    expect(costMin).toBeCloseTo(
+      30 * DEFAULT_PLAN_WEIGHTS.overtimePerMin - 20 - 9 * DEFAULT_PLAN_WEIGHTS.offBestPerDay,
+      6,
+    )
   })
   it('is not taken where another day is as good', () => {
     const loose = [onDay('a', 300, { latest: addDays(DAY, 1) }), onDay('b', 300, { latest: addDays(DAY, 1) })]
@@ -46,7 +51,13 @@ describe('overtime', () => {
 
 describe('fair shares', () => {
   const week = Array.from({ length: 10 }, (_, i) =>
-    visit(`v${i}`, { handsMin: 0, fixedMin: 90, earliest: MONDAY, best: addDays(MONDAY, 2), latest: addDays(MONDAY, 4) }),
+    visit(`v${i}`, {
+      handsMin: 0,
+      fixedMin: 90,
+      earliest: MONDAY,
+      best: addDays(MONDAY, 2),
+      latest: addDays(MONDAY, 4),
+    }),
   )
   const shares = (unfair: number) => {
     const crews = [crew('Otter'), crew('Newt')]
@@ -72,16 +83,22 @@ describe('fair shares', () => {
 describe('trucks', () => {
   it('take away no more in a day than they hold', () => {
     const silt = [onDay('a', 60, { load: 3 }), onDay('b', 60, { load: 2 })]
-    expect(plan(input(silt, { crews: one({ capacity: 4 }) })).unplaced).toMatchObject([{ reasons: [{ code: 'days-full' }] }])
+    expect(plan(input(silt, { crews: one({ capacity: 4 }) })).unplaced).toMatchObject([
+      { reasons: [{ code: 'days-full' }] },
+    ])
     expect(plan(input(silt, { crews: one({ capacity: 5 }) })).unplaced).toEqual([])
   })
   it('bring fish only where their tanks are big enough', () => {
     const koi = [onDay('a', 60, { tankM3: 6 })]
-    expect(plan(input(koi, { crews: one({ tankM3: 5 }) })).unplaced[0].reasons).toEqual([{ code: 'no-crew-tank', needsM3: 6, hasM3: 5 }])
+    expect(plan(input(koi, { crews: one({ tankM3: 5 }) })).unplaced[0].reasons).toEqual([
+      { code: 'no-crew-tank', needsM3: 6, hasM3: 5 },
+    ])
     const { assignments } = plan(input(koi, { crews: [...one({ tankM3: 5 }), crew('Newt', { tankM3: 6 })] }))
     expect(assignments).toMatchObject([{ crew: 'Newt' }])
     const small = input(koi, { crews: one({ tankM3: 5 }) })
-    expect(judgeMove(small, [], { visit: 'a', crew: 'Otter', day: DAY, order: 0 }).problems).toEqual([{ code: 'tank', needsM3: 6, hasM3: 5 }])
+    expect(judgeMove(small, [], { visit: 'a', crew: 'Otter', day: DAY, order: 0 }).problems).toEqual([
+      { code: 'tank', needsM3: 6, hasM3: 5 },
+    ])
   })
 })
 
@@ -90,7 +107,9 @@ describe('light', () => {
   it('begins and ends the day of a crew that works by it', () => {
     const { assignments } = plan(input([onDay('a', 60)], { crews: one({ daylightOnly: true }), light: dark }))
     expect(assignments).toMatchObject([{ startMin: 550 }])
-    expect(plan(input([onDay('a', 340)], { crews: one({ daylightOnly: true }), light: dark })).unplaced[0].reasons[0]).toMatchObject({
+    expect(
+      plan(input([onDay('a', 340)], { crews: one({ daylightOnly: true }), light: dark })).unplaced[0].reasons[0],
+    ).toMatchObject({
       code: 'too-long',
       dayMinutes: 330,
     })

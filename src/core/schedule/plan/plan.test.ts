@@ -8,14 +8,23 @@ import { makePlan } from './make-plan'
 import { DEFAULT_PLAN_WEIGHTS, minutesWith, type PlanInput } from './plan-input'
 import { toRouting } from './to-routing'
 
-const plan = (given: PlanInput, iterations = 600, seed = 3) => makePlan(given, { random: seededRandom(seed), iterations })
+const plan = (given: PlanInput, iterations = 600, seed = 3) =>
+  makePlan(given, { random: seededRandom(seed), iterations })
 const at = (outcome: ReturnType<typeof plan>, id: string) => outcome.assignments.find((a) => a.visit === id)!
 
 describe('a plan', () => {
   it('puts a visit on its best day, with the times of the day', () => {
     const outcome = plan(input([visit('a', { location: 3 })]))
     // two people share 170 minutes of handwork at 1.7 pairs of hands; half an hour's way out
-    expect(at(outcome, 'a')).toEqual({ visit: 'a', crew: 'Otter', day: addDays(MONDAY, 9), order: 0, startMin: 480, endMin: 600, travelMin: 30 })
+    expect(at(outcome, 'a')).toEqual({
+      visit: 'a',
+      crew: 'Otter',
+      day: addDays(MONDAY, 9),
+      order: 0,
+      startMin: 480,
+      endMin: 600,
+      travelMin: 30,
+    })
     expect(outcome).toMatchObject({ feasible: true, travelMin: 60, unplaced: [] })
   })
   it('gives fish to those who may handle them, and waits for the site to open', () => {
@@ -29,7 +38,8 @@ describe('a plan', () => {
     const tooLate = visit('told', { published: { crew: 'Otter', day: addDays(MONDAY, 9), startMin: 940 } })
     expect(at(plan(input([tooLate])), 'told').startMin).toBe(460)
   })
-  it('of nothing is there at once', () => expect(plan(input([]))).toMatchObject({ feasible: true, assignments: [], unplaced: [], travelMin: 0 }))
+  it('of nothing is there at once', () =>
+    expect(plan(input([]))).toMatchObject({ feasible: true, assignments: [], unplaced: [], travelMin: 0 }))
   it('goes on from where another search had got to', () => {
     const many = Array.from({ length: 24 }, (_, i) => visit(`v${i}`, { location: 1 + (i % 7) }))
     const first = plan(input(many), 3000)
@@ -40,22 +50,31 @@ describe('a plan', () => {
   it('offers the best so far while it searches, and shows times that can be driven', () => {
     fc.assert(
       fc.property(
-        fc.array(fc.tuple(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 0, max: 27 }), fc.integer({ min: 450, max: 900 })), { maxLength: 14 }),
+        fc.array(
+          fc.tuple(fc.integer({ min: 1, max: 7 }), fc.integer({ min: 0, max: 27 }), fc.integer({ min: 450, max: 900 })),
+          { maxLength: 14 },
+        ),
         (rows) => {
           const given = input(
             rows.map(([location, dayAt, startMin], i) =>
               visit(`v${i}`, {
                 location,
                 free: true,
-                published: i % 2 === 0 ? { crew: i % 4 === 0 ? 'Otter' : 'Newt', day: addDays(MONDAY, dayAt), startMin } : null,
+                published:
+                  i % 2 === 0 ? { crew: i % 4 === 0 ? 'Otter' : 'Newt', day: addDays(MONDAY, dayAt), startMin } : null,
               }),
             ),
           )
           let best = 0
-          const outcome = makePlan(given, { random: seededRandom(2), iterations: 130, onBest: (take) => (best = take().length) })
+          const outcome = makePlan(given, {
+            random: seededRandom(2),
+            iterations: 130,
+            onBest: (take) => (best = take().length),
+          })
           expect(best).toBe(rows.length === 0 ? 0 : outcome.assignments.length)
           const byDay = new Map<string, (typeof outcome.assignments)[number][]>()
-          for (const a of outcome.assignments) byDay.set(`${a.crew} ${a.day}`, [...(byDay.get(`${a.crew} ${a.day}`) ?? []), a])
+          for (const a of outcome.assignments)
+            byDay.set(`${a.crew} ${a.day}`, [...(byDay.get(`${a.crew} ${a.day}`) ?? []), a])
           for (const stops of byDay.values()) {
             let [clock, here] = [450, 0]
             for (const a of stops) {
@@ -74,7 +93,11 @@ describe('a plan', () => {
     const chain = [
       visit('net'),
       visit('clean', { after: [{ visit: 'net', minDays: 1, maxDays: 30, requires: true }] }),
-      visit('test', { earliest: addDays(MONDAY, 3), latest: addDays(MONDAY, 26), after: [{ visit: 'clean', minDays: 3, maxDays: 7, requires: true }] }),
+      visit('test', {
+        earliest: addDays(MONDAY, 3),
+        latest: addDays(MONDAY, 26),
+        after: [{ visit: 'clean', minDays: 3, maxDays: 7, requires: true }],
+      }),
     ]
     const outcome = plan(input(chain))
     expect(daysBetween(at(outcome, 'net').day, at(outcome, 'clean').day)).toBeGreaterThanOrEqual(1)
@@ -84,7 +107,12 @@ describe('a plan', () => {
   })
   it('leaves locked visits where they are and moves published ones only for a gain', () => {
     const published = { crew: 'Newt', day: addDays(MONDAY, 2), startMin: 480 }
-    const outcome = plan(input([visit('a', { published, locked: true }), visit('b', { published: { ...published, day: addDays(MONDAY, 8) } })]))
+    const outcome = plan(
+      input([
+        visit('a', { published, locked: true }),
+        visit('b', { published: { ...published, day: addDays(MONDAY, 8) } }),
+      ]),
+    )
     expect(at(outcome, 'a')).toMatchObject({ crew: 'Newt', day: addDays(MONDAY, 2) })
     // one day off the best is cheaper than a move
     expect(at(outcome, 'b')).toMatchObject({ crew: 'Newt', day: addDays(MONDAY, 8) })
@@ -94,7 +122,12 @@ describe('a plan', () => {
     expect(at(plan(input([visit('a', { likelihood: { [best]: 0.05 } })])), 'a').day).not.toBe(best)
   })
   it('goes to neighbours on one way', () => {
-    const outcome = plan(input([visit('a', { location: 6 }), visit('b', { location: 6 }), visit('c', { location: 7 })], { crews: [crew('Otter')] }), 1500)
+    const outcome = plan(
+      input([visit('a', { location: 6 }), visit('b', { location: 6 }), visit('c', { location: 7 })], {
+        crews: [crew('Otter')],
+      }),
+      1500,
+    )
     expect(new Set(outcome.assignments.map((a) => a.day)).size).toBe(1)
     expect(outcome.travelMin).toBe(140)
   })
@@ -109,19 +142,36 @@ describe('a plan', () => {
 describe('what finds no place', () => {
   const why = (given: PlanInput) => plan(given, 200).unplaced[0]
   it.each<[string, PlanInput, unknown]>([
-    ['a skill nobody has', input([visit('a', { skills: ['pesticide'] })]), { code: 'no-crew-skill', skills: ['pesticide'] }],
-    ['kit that no skilled crew carries', input([visit('a', { skills: ['fish'], kit: ['washer'] })]), { code: 'no-crew-kit', kit: ['washer'] }],
+    [
+      'a skill nobody has',
+      input([visit('a', { skills: ['pesticide'] })]),
+      { code: 'no-crew-skill', skills: ['pesticide'] },
+    ],
+    [
+      'kit that no skilled crew carries',
+      input([visit('a', { skills: ['fish'], kit: ['washer'] })]),
+      { code: 'no-crew-kit', kit: ['washer'] },
+    ],
     [
       'a window without a working day',
       input([visit('a', { earliest: addDays(MONDAY, 5), best: addDays(MONDAY, 5), latest: addDays(MONDAY, 6) })]),
       { code: 'no-working-day' },
     ],
     ['a customer who is away', input([visit('a', { closedDays: days })]), { code: 'site-closed' }],
-    ['work longer than a day', input([visit('a', { fixedMin: 600 })]), { code: 'too-long', minutes: 700, dayMinutes: 510 }],
+    [
+      'work longer than a day',
+      input([visit('a', { fixedMin: 600 })]),
+      { code: 'too-long', minutes: 700, dayMinutes: 510 },
+    ],
   ])('says: %s', (_, given, reason) => expect(why(given).reasons).toEqual([reason]))
   it('waits for what must come first', () => {
-    const given = input([visit('clean', { skills: ['pesticide'] }), visit('test', { after: [{ visit: 'clean', minDays: 1, maxDays: 9, requires: true }] })])
-    expect(plan(given, 200).unplaced.find((u) => u.visit === 'test')!.reasons).toEqual([{ code: 'waits-for', visit: 'clean' }])
+    const given = input([
+      visit('clean', { skills: ['pesticide'] }),
+      visit('test', { after: [{ visit: 'clean', minDays: 1, maxDays: 9, requires: true }] }),
+    ])
+    expect(plan(given, 200).unplaced.find((u) => u.visit === 'test')!.reasons).toEqual([
+      { code: 'waits-for', visit: 'clean' },
+    ])
   })
   it('says that the days are full, and how little more would do', () => {
     const one = { earliest: MONDAY, best: MONDAY, latest: MONDAY, handsMin: 0, fixedMin: 300 }
@@ -165,7 +215,9 @@ describe('any plan', () => {
         const given = input(visits)
         const outcome = plan(given, 150, seed)
         expect(outcome.violations).toEqual([])
-        expect([...outcome.assignments.map((a) => a.visit), ...outcome.unplaced.map((u) => u.visit)].sort()).toEqual(visits.map((v) => v.id).sort())
+        expect([...outcome.assignments.map((a) => a.visit), ...outcome.unplaced.map((u) => u.visit)].sort()).toEqual(
+          visits.map((v) => v.id).sort(),
+        )
         for (const a of outcome.assignments) {
           const v = visits.find((w) => w.id === a.visit)!
           expect(a.day >= v.earliest && a.day <= v.latest).toBe(true)
@@ -180,7 +232,12 @@ describe('any plan', () => {
 })
 
 describe('the checker of plans', () => {
-  const { problem } = toRouting(input([visit('a'), visit('b', { skills: ['fish'], after: [{ visit: 'a', minDays: 2, maxDays: 9, requires: true }] })]))
+  const { problem } = toRouting(
+    input([
+      visit('a'),
+      visit('b', { skills: ['fish'], after: [{ visit: 'a', minDays: 2, maxDays: 9, requires: true }] }),
+    ]),
+  )
   const on = (vehicle: number, stops: number[]) => problem.vehicles.map((_, v) => (v === vehicle ? stops : []))
   it.each<[string, number[][], string]>([
     ['days between', problem.vehicles.map((_, v) => (v === 0 ? [0] : v === 2 ? [1] : [])), 'too-close'],
@@ -195,7 +252,10 @@ describe('moving one visit by hand', () => {
   const outcome = plan(given)
   it('costs nothing where it already is', () => {
     const { crew, day, order } = at(outcome, 'a')
-    expect(judgeMove(given, outcome.assignments, { visit: 'a', crew, day, order })).toMatchObject({ problems: [], costMin: expect.closeTo(0, 9) })
+    expect(judgeMove(given, outcome.assignments, { visit: 'a', crew, day, order })).toMatchObject({
+      problems: [],
+      costMin: expect.closeTo(0, 9),
+    })
   })
   it('says what it breaks', () => {
     const late = addDays(MONDAY, 25)

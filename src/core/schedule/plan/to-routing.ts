@@ -2,7 +2,15 @@ import { DomainError } from '../../errors'
 import { dayNumber, mondayOf, type IsoDate } from '../../numeric/calendar'
 import type { Balance, Link, RoutingProblem, Stop, StopOptions, Vehicle } from '../../routing/problem'
 import { beginsAt, crewHours } from './crew-hours'
-import { hasAll, minutesWith, PLAN_RANGE, type PlanCrew, type PlanInput, type PlanVisit, type Placement } from './plan-input'
+import {
+  hasAll,
+  minutesWith,
+  PLAN_RANGE,
+  type PlanCrew,
+  type PlanInput,
+  type PlanVisit,
+  type Placement,
+} from './plan-input'
 
 /** A crew on a working day. */
 export interface CrewDay {
@@ -34,7 +42,9 @@ const DAY_WEIGHT = 3
 export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placement> = new Map()): PlanRouting {
   assertPlan(input)
   const { days, crews, visits, weights } = input
-  const crewDays = days.flatMap((day) => crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })))
+  const crewDays = days.flatMap((day) =>
+    crews.filter((crew) => !crew.daysOff.includes(day)).map((crew) => ({ crew, day })),
+  )
   const numbers = new Map(days.map((day) => [day, dayNumber(day)]))
   const { balance, groupOf } = crewWeeks(input, crewDays)
   const crewIndex = new Map(crews.map((crew, i) => [crew.id, i]))
@@ -67,7 +77,14 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
     tankUse: visit.tankUse,
   }))
   const links = visits.flatMap((visit, after): Link[] =>
-    visit.after.map(({ visit: before, minDays, maxDays, requires, leg }) => ({ before: index.get(before)!, after, minDays, maxDays, requires, leg })),
+    visit.after.map(({ visit: before, minDays, maxDays, requires, leg }) => ({
+      before: index.get(before)!,
+      after,
+      minDays,
+      maxDays,
+      requires,
+      leg,
+    })),
   )
   for (const link of links) if (link.leg) keepDaysOfBoth(stops, vehicles, link)
   const problem = {
@@ -85,7 +102,8 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
   const stands = visits.some((visit) => visit.published && !visit.free && !visit.locked)
   const plan = published(input, stands ? new Map() : resume, crewDays, problem)
   // what cannot stay is looked at for any hour of the site
-  for (const stop of plan.open) Object.assign(stops[stop], { ready: visits[stop].opensMin, due: visits[stop].closesMin })
+  for (const stop of plan.open)
+    Object.assign(stops[stop], { ready: visits[stop].opensMin, due: visits[stop].closesMin })
   return { problem, crewDays, overlong, ...plan }
 }
 
@@ -107,7 +125,8 @@ function asTheyStand(
   const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
   visits.forEach(({ published: stands, free, urgent }, stop) => {
     const vehicle = stands && !free && !urgent ? at.get(`${stands.crew} ${stands.day}`) : undefined
-    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: stands!.startMin })
+    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle))
+      routes[vehicle].push({ stop, startMin: stands!.startMin })
   })
   return routes.flatMap((route, v) => {
     const vehicle = vehicles[v]
@@ -136,8 +155,13 @@ function asTheyStand(
 }
 
 /** Of two legs each keeps only the days on which the other can follow, or come before, with the same crew. */
-function keepDaysOfBoth(stops: Writable<Stop>[], vehicles: readonly Vehicle[], { before, after, minDays, maxDays }: Link): void {
-  const days = (stop: number) => new Set([...stops[stop].options.vehicles].map((v) => `${vehicles[v].crew} ${vehicles[v].day}`))
+function keepDaysOfBoth(
+  stops: Writable<Stop>[],
+  vehicles: readonly Vehicle[],
+  { before, after, minDays, maxDays }: Link,
+): void {
+  const days = (stop: number) =>
+    new Set([...stops[stop].options.vehicles].map((v) => `${vehicles[v].crew} ${vehicles[v].day}`))
   const gaps = Array.from({ length: maxDays - minDays + 1 }, (_, i) => minDays + i)
   const keep = (stop: number, other: ReadonlySet<string>, sign: 1 | -1) => {
     const { options } = stops[stop]
@@ -190,11 +214,21 @@ export function optionsOf(
   const found: { vehicle: number; cost: number; service: number }[] = []
   const pinned = visit.locked ? visit.published : null
   for (const day of days) {
-    if (pinned ? day !== pinned.day : day < visit.earliest || day > visit.latest || visit.closedDays.includes(day)) continue
+    if (pinned ? day !== pinned.day : day < visit.earliest || day > visit.latest || visit.closedDays.includes(day))
+      continue
     for (const vehicle of byDay.get(day) ?? []) {
       const { crew } = crewDays[vehicle]
-      if (pinned ? crew.id !== pinned.crew : !hasAll(visit.skills, crew.skills) || !hasAll(visit.kit, crew.kit) || visit.tankM3 > crew.tankM3) continue
-      found.push({ vehicle, cost: pinned ? 0 : priceOf(visit, crew, day, weights), service: minutesWith(visit, crew.size) })
+      if (
+        pinned
+          ? crew.id !== pinned.crew
+          : !hasAll(visit.skills, crew.skills) || !hasAll(visit.kit, crew.kit) || visit.tankM3 > crew.tankM3
+      )
+        continue
+      found.push({
+        vehicle,
+        cost: pinned ? 0 : priceOf(visit, crew, day, weights),
+        service: minutesWith(visit, crew.size),
+      })
     }
   }
   found.sort((a, b) => a.cost - b.cost || a.vehicle - b.vehicle)
@@ -210,7 +244,9 @@ export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights:
   const off = Math.abs(dayNumber(day) - dayNumber(visit.best)) * weights.offBestPerDay
   const unlikely = (1 - (visit.likelihood[day] ?? 1)) * weights.unlikely
   const stands = visit.free ? null : visit.published
-  const changes = stands ? (stands.day === day ? 0 : weights.movedDay) + (stands.crew === crew.id ? 0 : weights.movedCrew) : 0
+  const changes = stands
+    ? (stands.day === day ? 0 : weights.movedDay) + (stands.crew === crew.id ? 0 : weights.movedCrew)
+    : 0
   const moved = changes * (visit.changeWeight ?? 1)
   const other = visit.preferredCrew !== null && visit.preferredCrew !== crew.id ? weights.otherCrew : 0
   return visit.value * (off + unlikely) + moved + other
@@ -219,7 +255,10 @@ export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights:
 /** When it may begin: a visit that stands keeps about the hour that its customer knows, as far as the site's hours allow. */
 function hoursOf({ published, free, slackMin, opensMin, closesMin }: PlanVisit): { ready: number; due: number } {
   if (!published || free || slackMin === undefined) return { ready: opensMin, due: closesMin }
-  const [ready, due] = [Math.max(opensMin, published.startMin - slackMin), Math.min(closesMin, published.startMin + slackMin)]
+  const [ready, due] = [
+    Math.max(opensMin, published.startMin - slackMin),
+    Math.min(closesMin, published.startMin + slackMin),
+  ]
   return ready <= due ? { ready, due } : { ready: opensMin, due: closesMin }
 }
 
@@ -235,13 +274,16 @@ function published(
   visits.forEach(({ id, published: stands, locked }, stop) => {
     const place = locked ? stands : (resume.get(id) ?? stands)
     const vehicle = place ? at.get(`${place.crew} ${place.day}`) : undefined
-    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle)) routes[vehicle].push({ stop, startMin: place!.startMin })
+    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle))
+      routes[vehicle].push({ stop, startMin: place!.startMin })
   })
   const locked: number[] = []
   const standing: number[] = []
   let start = routes.map((route, v) => {
     // what is locked is laid first, so that nothing else pushes it off its day
-    const ordered = route.sort((a, b) => Number(visits[b.stop].locked) - Number(visits[a.stop].locked) || a.startMin - b.startMin)
+    const ordered = route.sort(
+      (a, b) => Number(visits[b.stop].locked) - Number(visits[a.stop].locked) || a.startMin - b.startMin,
+    )
     const kept: number[] = []
     for (const { stop, startMin } of ordered) {
       const next = [...kept, stop].sort((a, b) => startOf(a) - startOf(b))
@@ -255,7 +297,9 @@ function published(
   })
   // legs that were torn apart, or stops too close, are put right: the later one is planned anew
   for (;;) {
-    const astray = new Set(misplaced(start, links, vehicles).flatMap(({ stop, leg }) => (leg || !locked.includes(stop) ? [stop] : [])))
+    const astray = new Set(
+      misplaced(start, links, vehicles).flatMap(({ stop, leg }) => (leg || !locked.includes(stop) ? [stop] : [])),
+    )
     if (astray.size === 0) break
     // what waited for one of these may have to go as well
     start = start.map((route) => route.filter((stop) => !astray.has(stop)))
@@ -268,7 +312,12 @@ function published(
     }
   })
   const kept = new Set([...standing, ...locked])
-  return { start, locked, standing, open: visits.map((_, stop) => stop).filter((stop) => !kept.has(stop) || !placed.has(stop)) }
+  return {
+    start,
+    locked,
+    standing,
+    open: visits.map((_, stop) => stop).filter((stop) => !kept.has(stop) || !placed.has(stop)),
+  }
 
   function drivable(route: readonly number[], v: number): boolean {
     let clock = vehicles[v].start
@@ -287,7 +336,11 @@ function published(
 }
 
 /** Stops whose days or crews their links do not allow as routes stand; of two legs both, were they promised or not: neither is kept without the other. */
-function misplaced(routes: readonly (readonly number[])[], links: readonly Link[], vehicles: readonly Vehicle[]): { stop: number; leg: boolean }[] {
+function misplaced(
+  routes: readonly (readonly number[])[],
+  links: readonly Link[],
+  vehicles: readonly Vehicle[],
+): { stop: number; leg: boolean }[] {
   const at = new Map(routes.flatMap((route, v) => route.map((stop) => [stop, vehicles[v]] as const)))
   return links.flatMap(({ before, after, minDays, maxDays, requires, leg = false }) => {
     const [first, second] = [at.get(before), at.get(after)]
@@ -295,7 +348,9 @@ function misplaced(routes: readonly (readonly number[])[], links: readonly Link[
     if (!second) return leg && first ? of(before) : []
     if (!first) return requires ? of(after) : []
     const gap = second.day - first.day
-    return gap < minDays || gap > maxDays || (leg && first.crew !== second.crew) ? of(after, ...(leg ? [before] : [])) : []
+    return gap < minDays || gap > maxDays || (leg && first.crew !== second.crew)
+      ? of(after, ...(leg ? [before] : []))
+      : []
   })
 }
 
@@ -306,12 +361,15 @@ function assertPlan({ days, crews, visits }: PlanInput): void {
   few('days', days.length, PLAN_RANGE.days)
   few('crews', crews.length, PLAN_RANGE.crews)
   few('visits', visits.length, PLAN_RANGE.visits)
-  if (days.some((day, i) => i > 0 && day <= days[i - 1])) throw new DomainError('days', 'a day that is not after the one before', 'rising days')
+  if (days.some((day, i) => i > 0 && day <= days[i - 1]))
+    throw new DomainError('days', 'a day that is not after the one before', 'rising days')
   const ids = new Set(visits.map((v) => v.id))
   if (ids.size !== visits.length) throw new DomainError('visits', 'an id twice', 'each visit once')
-  if (new Set(crews.map((c) => c.id)).size !== crews.length) throw new DomainError('crews', 'an id twice', 'each crew once')
+  if (new Set(crews.map((c) => c.id)).size !== crews.length)
+    throw new DomainError('crews', 'an id twice', 'each crew once')
   visits.forEach((visit, i) => {
-    if (visit.earliest > visit.latest) throw new DomainError(`visits.${i}.latest`, visit.latest, `not before its earliest day ${visit.earliest}`)
+    if (visit.earliest > visit.latest)
+      throw new DomainError(`visits.${i}.latest`, visit.latest, `not before its earliest day ${visit.earliest}`)
     const stray = visit.after.find((after) => !ids.has(after.visit))
     if (stray) throw new DomainError(`visits.${i}.after`, stray.visit, 'a visit of this plan')
   })

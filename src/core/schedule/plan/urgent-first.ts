@@ -17,7 +17,9 @@ export function urgentFirst(input: PlanInput, urgent: ReadonlySet<string>): Plan
         const startMin = arrival(input, crew, day, visit, busyUntil)
         const endMin = startMin + minutesWith(visit, crew.size)
         const able = hasAll(visit.skills, crew.skills) && hasAll(visit.kit, crew.kit) && !crew.daysOff.includes(day)
-        return able && endMin + back(input, visit, crew) <= crewHours(input, crew, day).latestMin ? [{ crew, startMin, endMin }] : []
+        return able && endMin + back(input, visit, crew) <= crewHours(input, crew, day).latestMin
+          ? [{ crew, startMin, endMin }]
+          : []
       })
       if (there.length === 0) continue
       const { crew, startMin, endMin } = there.reduce((a, b) => (b.startMin < a.startMin ? b : a))
@@ -39,10 +41,17 @@ export function urgentFirst(input: PlanInput, urgent: ReadonlySet<string>): Plan
   return { ...input, visits }
 }
 
-const back = ({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanCrew): number => travel[visit.location * locations + crew.depot]
+const back = ({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanCrew): number =>
+  travel[visit.location * locations + crew.depot]
 
 /** When a crew could be there, minutes of the day: as soon as it is free, and nobody keeps a gate shut for an emergency. */
-function arrival(input: PlanInput, crew: PlanCrew, day: string, visit: PlanVisit, busyUntil: ReadonlyMap<string, { min: number; location: number }>): number {
+function arrival(
+  input: PlanInput,
+  crew: PlanCrew,
+  day: string,
+  visit: PlanVisit,
+  busyUntil: ReadonlyMap<string, { min: number; location: number }>,
+): number {
   const taken = busyUntil.get(`${crew.id} ${day}`)
   const from = taken?.min ?? crewHours(input, crew, day).startMin
   const here = taken?.location ?? beginsAt(input, crew, day)

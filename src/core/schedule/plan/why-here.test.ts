@@ -54,7 +54,9 @@ describe('why a visit stands where it does', () => {
     expect([...others].sort((x, y) => x.costMin - y.costMin)).toEqual(others)
   })
   it('offers nothing where it was promised, and knows nothing of what is not there', () => {
-    const promised = input([visit('a', { ...hour, locked: true, published: { crew: 'Otter', day: DAY, startMin: 460 } })])
+    const promised = input([
+      visit('a', { ...hour, locked: true, published: { crew: 'Otter', day: DAY, startMin: 460 } }),
+    ])
     expect(whyHere(promised, [plan[0]], 'a')).toMatchObject({ locked: true, others: [] })
     expect(whyHere(given, plan, 'c')).toBeNull()
   })

@@ -46,7 +46,9 @@ export function whyHere(input: PlanInput, plan: readonly Assignment[], visitId: 
   const at = plan.find((a) => a.visit === visitId)
   const crew = at && input.crews.find((c) => c.id === at.crew)
   if (!visit || !at || !crew) return null
-  const stops = plan.filter((a) => a.crew === at.crew && a.day === at.day && visits.has(a.visit)).sort((a, b) => a.order - b.order)
+  const stops = plan
+    .filter((a) => a.crew === at.crew && a.day === at.day && visits.has(a.visit))
+    .sort((a, b) => a.order - b.order)
   const day = stops.map((a) => toldStart(visits.get(a.visit)!, a))
   const times = steadyTimes(input, crew, at.day, day)
   const without = steadyTimes(
@@ -56,7 +58,9 @@ export function whyHere(input: PlanInput, plan: readonly Assignment[], visitId: 
     day.filter((v) => v.id !== visitId),
   )
   const { latestMin } = crewHours(input, crew, at.day)
-  const able = input.crews.filter((c) => hasAll(visit.skills, c.skills) && hasAll(visit.kit, c.kit) && visit.tankM3 <= c.tankM3)
+  const able = input.crews.filter(
+    (c) => hasAll(visit.skills, c.skills) && hasAll(visit.kit, c.kit) && visit.tankM3 <= c.tankM3,
+  )
   return {
     window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
     offBestDays: daysBetween(visit.best, at.day),
@@ -75,10 +79,18 @@ export function whyHere(input: PlanInput, plan: readonly Assignment[], visitId: 
 }
 
 /** The visit as its customer was told, so that the day is laid out as it is published. */
-const toldStart = (visit: PlanVisit, { crew, day, startMin }: Assignment): PlanVisit => ({ ...visit, published: { crew, day, startMin } })
+const toldStart = (visit: PlanVisit, { crew, day, startMin }: Assignment): PlanVisit => ({
+  ...visit,
+  published: { crew, day, startMin },
+})
 
 /** From the last stop back: how much each may slip, waiting before a stop taking up some of it. */
-function slackOf({ stops, homeMin }: DayTimes, visits: readonly PlanVisit[], visitId: string, latestMin: number): number {
+function slackOf(
+  { stops, homeMin }: DayTimes,
+  visits: readonly PlanVisit[],
+  visitId: string,
+  latestMin: number,
+): number {
   let slack = latestMin - homeMin
   for (let i = stops.length - 1; i >= 0; i--) {
     const next = stops[i + 1]
@@ -89,14 +101,22 @@ function slackOf({ stops, homeMin }: DayTimes, visits: readonly PlanVisit[], vis
   return slack
 }
 
-function othersOf(input: PlanInput, plan: readonly Assignment[], visit: PlanVisit, able: readonly { readonly id: string }[], at: Assignment): OtherPlace[] {
+function othersOf(
+  input: PlanInput,
+  plan: readonly Assignment[],
+  visit: PlanVisit,
+  able: readonly { readonly id: string }[],
+  at: Assignment,
+): OtherPlace[] {
   const found: OtherPlace[] = []
   for (const day of input.days) {
     if (day < visit.earliest || day > visit.latest) continue
     for (const { id: crew } of able) {
       if (crew === at.crew && day === at.day) continue
       const there = plan.filter((a) => a.crew === crew && a.day === day).length
-      const costs = Array.from({ length: there + 1 }, (_, order) => judgeMove(input, plan, { visit: visit.id, crew, day, order }))
+      const costs = Array.from({ length: there + 1 }, (_, order) =>
+        judgeMove(input, plan, { visit: visit.id, crew, day, order }),
+      )
         .filter((judged) => judged.problems.length === 0)
         .map((judged) => judged.costMin)
       if (costs.length > 0) found.push({ crew, day, costMin: Math.min(...costs) })

@@ -40,7 +40,13 @@ export const firstSeason: TrainerScenario = {
         { kind: 'feed', factor: 1, day: 6 },
       ],
     },
-    { key: 'heat', chance: 0.7, weeks: [9, 15], told: 'A week of heat lies over the island.', deeds: [{ kind: 'heatwave', days: 8, warmerC: 6, day: 0 }] },
+    {
+      key: 'heat',
+      chance: 0.7,
+      weeks: [9, 15],
+      told: 'A week of heat lies over the island.',
+      deeds: [{ kind: 'heatwave', days: 8, warmerC: 6, day: 0 }],
+    },
     {
       key: 'power',
       chance: 0.4,
@@ -62,9 +68,17 @@ export const firstSeason: TrainerScenario = {
           tasks: [...aid, task('bacteria', 'media'), ...feedAt(view, 0.5), task('feed-kind', 'light')],
           why: 'Nothing lives in the bed yet. Mature media bring what it lacks; little feed keeps ammonia low until it works.',
         }
-      if (view.week > CYCLING_WEEKS && !sees(view, 'fish-uneasy', 'fish-gasping', 'fish-at-falls', 'fish-dead') && view.told.length === 0)
+      if (
+        view.week > CYCLING_WEEKS &&
+        !sees(view, 'fish-uneasy', 'fish-gasping', 'fish-at-falls', 'fish-dead') &&
+        view.told.length === 0
+      )
         return {
-          tasks: [...aid, ...feedAt(view, 1), ...(sees(view, 'string-algae-much') ? [task('string-algae', 'most')] : [])],
+          tasks: [
+            ...aid,
+            ...feedAt(view, 1),
+            ...(sees(view, 'string-algae-much') ? [task('string-algae', 'most')] : []),
+          ],
           why: 'The bed carries the pond now. Look, pull what grows too much, and leave the rest alone.',
         }
       const [tan, nitrite] = [test('tan'), test('nitrite')]
@@ -83,7 +97,9 @@ export const firstSeason: TrainerScenario = {
         tasks: [
           ...aid,
           ...feedAt(view, tan <= 0.5 && nitrite <= 0.25 && view.week > 2 ? 1 : 0.5),
-          ...(sees(view, 'string-algae-much') && weeksSince(past, 'string-algae') > 2 ? [task('string-algae', 'most')] : []),
+          ...(sees(view, 'string-algae-much') && weeksSince(past, 'string-algae') > 2
+            ? [task('string-algae', 'most')]
+            : []),
         ],
         why: 'Tests say how much the bed can carry: feed follows them, not the calendar.',
       }

@@ -22,7 +22,13 @@ export const neglected: TrainerScenario = {
   start: 'neglected',
   handedOver: [NO_LAMP],
   surprises: [
-    { key: 'heat', chance: 0.7, weeks: [8, 14], told: 'A week of heat lies over the island.', deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }] },
+    {
+      key: 'heat',
+      chance: 0.7,
+      weeks: [8, 14],
+      told: 'A week of heat lies over the island.',
+      deeds: [{ kind: 'heatwave', days: 7, warmerC: 6, day: 0 }],
+    },
     {
       key: 'storm',
       chance: 0.6,
@@ -46,7 +52,12 @@ export const neglected: TrainerScenario = {
       const [tan, nitrite] = view.week < 12 || view.told.length > 0 ? [test('tan'), test('nitrite')] : [0, 0]
       if (tan >= 1 || nitrite >= 0.5)
         return {
-          tasks: [...aid, ...feedAt(view, 0.5), task('water-change', 'third'), ...(nitrite >= 1 && !done(past, 'salt') ? [task('salt', 'tenth')] : [])],
+          tasks: [
+            ...aid,
+            ...feedAt(view, 0.5),
+            task('water-change', 'third'),
+            ...(nitrite >= 1 && !done(past, 'salt') ? [task('salt', 'tenth')] : []),
+          ],
           why: 'The water is past its line: nothing is cleaned today. Water out and in, less feed.',
         }
       const feed = feedAt(view, view.week < 6 ? 0.5 : 1)
@@ -64,7 +75,11 @@ export const neglected: TrainerScenario = {
           tasks: [...aid, ...feed, ...string, task('rinse-media', 'half')],
           why: 'Half of the media, in pond water, weeks apart: the other half keeps the fish alive.',
         }
-      if (view.week === 3) return { tasks: [...aid, ...feed, task('flush', 'once')], why: 'The bed is flushed from below; its bacteria stay.' }
+      if (view.week === 3)
+        return {
+          tasks: [...aid, ...feed, task('flush', 'once')],
+          why: 'The bed is flushed from below; its bacteria stay.',
+        }
       return {
         tasks: [...aid, ...feed, ...(weeksSince(past, 'string-algae') > 2 ? string : [])],
         why: view.week < 12 ? 'Between two stages the pond rests.' : 'It is done. Look, and let it settle.',

@@ -16,8 +16,10 @@ export const TRAINING_POND: EcoPond = {
 export const NO_LAMP = { kind: 'uv', on: false, daysBefore: 1 } as const
 
 export const task = (key: TrainerTaskKey, option: string): TaskChoice => ({ task: key, option })
-export const sees = (view: WeekView, ...keys: SightKey[]): boolean => view.sights.some((sight) => keys.includes(sight.key))
-export const done = (past: readonly WeekChoice[], key: TrainerTaskKey): boolean => past.some((choice) => choice.tasks.some((t) => t.task === key))
+export const sees = (view: WeekView, ...keys: SightKey[]): boolean =>
+  view.sights.some((sight) => keys.includes(sight.key))
+export const done = (past: readonly WeekChoice[], key: TrainerTaskKey): boolean =>
+  past.some((choice) => choice.tasks.some((t) => t.task === key))
 /** Weeks since a task was last done; Infinity when never. */
 export function weeksSince(past: readonly WeekChoice[], key: TrainerTaskKey): number {
   for (let i = past.length - 1; i >= 0; i--) if (past[i].tasks.some((t) => t.task === key)) return past.length - i

@@ -15,7 +15,11 @@ export const springRush: TrainerScenario = {
   pond: { ...TRAINING_POND, fish: { ...TRAINING_POND.fish, massKg: 24, feedFromC: 7 } },
   fish: 16,
   start: 'settled',
-  handedOver: [NO_LAMP, { kind: 'pump', running: false, daysBefore: 115 }, { kind: 'ice-hole', open: true, daysBefore: 115 }],
+  handedOver: [
+    NO_LAMP,
+    { kind: 'pump', running: false, daysBefore: 115 },
+    { kind: 'ice-hole', open: true, daysBefore: 115 },
+  ],
   surprises: [
     {
       key: 'feeding',
@@ -24,7 +28,13 @@ export const springRush: TrainerScenario = {
       told: '“They came up on that sunny day, so we gave them the winter’s worth.”',
       deeds: [{ kind: 'feed', factor: 2.5, day: 2 }],
     },
-    { key: 'frost', chance: 0.5, weeks: [3, 6], told: 'Frost came back for a week.', deeds: [{ kind: 'heatwave', days: 6, warmerC: -7, day: 0 }] },
+    {
+      key: 'frost',
+      chance: 0.5,
+      weeks: [3, 6],
+      told: 'Frost came back for a week.',
+      deeds: [{ kind: 'heatwave', days: 6, warmerC: -7, day: 0 }],
+    },
     {
       key: 'storm',
       chance: 0.5,
@@ -44,7 +54,11 @@ export const springRush: TrainerScenario = {
           why: 'First the pump: bacteria need weeks of running water before the fish are hungry. No feed yet.',
         }
       const aid = firstAid(view)
-      if (!done(past, 'cut')) return { tasks: [...aid, task('cut', 'bed')], why: 'Last year’s stand comes out before it rots into spring’s food for algae.' }
+      if (!done(past, 'cut'))
+        return {
+          tasks: [...aid, task('cut', 'bed')],
+          why: 'Last year’s stand comes out before it rots into spring’s food for algae.',
+        }
       const waterC = test('waterTemp')
       const nitrogen = waterC > 9 ? Math.max(test('tan') / 1, test('nitrite') / 0.5) : 0
       if (nitrogen >= 1)
@@ -55,7 +69,10 @@ export const springRush: TrainerScenario = {
       const feed = waterC < 10 ? feedAt(view, 0) : feedAt(view, waterC < 14 ? 0.5 : 1)
       const light = waterC >= 9 && !done(past, 'feed-kind') ? [task('feed-kind', 'light')] : []
       if (weeksSince(past, 'vacuum') > 2 && view.week <= 7)
-        return { tasks: [...aid, ...feed, ...light, task('vacuum', 'third')], why: 'A third of the floor at a time, before it is warm.' }
+        return {
+          tasks: [...aid, ...feed, ...light, task('vacuum', 'third')],
+          why: 'A third of the floor at a time, before it is warm.',
+        }
       if (sees(view, 'water-murky') && view.week >= 8 && !done(past, 'uv'))
         return {
           tasks: [...aid, ...feed, task('uv', 'on')],

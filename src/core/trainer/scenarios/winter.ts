@@ -12,7 +12,13 @@ export const winter: TrainerScenario = {
   startsOn: '09-25',
   weeks: 28,
   minutesPerWeek: 90,
-  pond: { ...TRAINING_POND, leafKgPerYear: 14, leafKeptShare: 0.15, fallM: 0.3, fish: { ...TRAINING_POND.fish, massKg: 14 } },
+  pond: {
+    ...TRAINING_POND,
+    leafKgPerYear: 14,
+    leafKeptShare: 0.15,
+    fallM: 0.3,
+    fish: { ...TRAINING_POND.fish, massKg: 14 },
+  },
   fish: 18,
   start: 'settled',
   handedOver: [NO_LAMP, { kind: 'net', keptShare: 0.15, daysBefore: 200 }],
@@ -24,7 +30,13 @@ export const winter: TrainerScenario = {
       told: 'The breaker has tripped: no hum from the pump chamber.',
       deeds: [{ kind: 'pump', running: false, day: 1 }],
     },
-    { key: 'deep-frost', chance: 0.8, weeks: [13, 17], told: 'Ten days of deep frost.', deeds: [{ kind: 'heatwave', days: 10, warmerC: -8, day: 0 }] },
+    {
+      key: 'deep-frost',
+      chance: 0.8,
+      weeks: [13, 17],
+      told: 'Ten days of deep frost.',
+      deeds: [{ kind: 'heatwave', days: 10, warmerC: -8, day: 0 }],
+    },
     {
       key: 'thaw',
       chance: 0.4,
@@ -50,19 +62,34 @@ export const winter: TrainerScenario = {
       const feed = cold < 9 ? feedAt(view, 0) : feedAt(view, cold < 13 ? 0.5 : 1)
       if (view.week === 1) return { tasks: [...aid, task('net', 'on')], why: 'Before the leaves, not after them.' }
       if (!done(past, 'cut') && (sees(view, 'plants-yellow') || view.week >= 6))
-        return { tasks: [...aid, ...feed, task('cut', 'all')], why: 'What has gone yellow carries the summer’s nutrients: taken away, it cannot rot.' }
+        return {
+          tasks: [...aid, ...feed, task('cut', 'all')],
+          why: 'What has gone yellow carries the summer’s nutrients: taken away, it cannot rot.',
+        }
       if (view.week === 11 && view.fittings.net && view.scene.iceM < 0.01)
-        return { tasks: [...aid, ...feed, task('net', 'off')], why: 'The leaves are down: net off before snow lies on it.' }
+        return {
+          tasks: [...aid, ...feed, task('net', 'off')],
+          why: 'The leaves are down: net off before snow lies on it.',
+        }
       if (view.week >= 10 && !done(past, 'ice-hole'))
         return {
           tasks: [...aid, ...feed, task('ice-hole', 'open')],
           why: 'A pump can stop in any night of frost. A hole that stays open does not ask the pump.',
         }
-      return { tasks: [...aid, ...feed], why: view.week < 10 ? 'Wait for the season.' : 'Look that water moves and the hole is open. Leave the fish in peace.' }
+      return {
+        tasks: [...aid, ...feed],
+        why:
+          view.week < 10
+            ? 'Wait for the season.'
+            : 'Look that water moves and the hole is open. Leave the fish in peace.',
+      }
     },
   },
   temptation: {
     name: 'Lock up and come back in spring',
-    policy: (view) => ({ tasks: view.week === 26 ? [...firstAid(view), task('vacuum', 'third')] : [], why: 'Nothing happens in winter.' }),
+    policy: (view) => ({
+      tasks: view.week === 26 ? [...firstAid(view), task('vacuum', 'third')] : [],
+      why: 'Nothing happens in winter.',
+    }),
   },
 }

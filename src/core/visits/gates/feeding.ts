@@ -11,7 +11,8 @@ export const FEEDING_ANSWERS = [
   { code: 'full-feed', label: 'Full feed' },
 ] as const satisfies readonly StepChoice[]
 
-const edge = (kind: 'tan' | 'nitrite', band: 'watch' | 'act'): number => thresholdsOf(kind).find((t) => t.band === band)!.value
+const edge = (kind: 'tan' | 'nitrite', band: 'watch' | 'act'): number =>
+  thresholdsOf(kind).find((t) => t.band === band)!.value
 
 /** Full feed only while ammonia and nitrite stay under the watch line, a part of it while they stay under the act line. */
 export function feedingGate({ readings, choice }: GateContext): GateOutcome {
@@ -23,6 +24,7 @@ export function feedingGate({ readings, choice }: GateContext): GateOutcome {
   const [tanLimit, nitriteLimit] = [edge('tan', band), edge('nitrite', band)]
   const reasons: GateReason[] = []
   if (readings.tan! > tanLimit) reasons.push({ code: 'feed-ammonia', mgL: readings.tan!, limitMgL: tanLimit })
-  if (readings.nitrite! > nitriteLimit) reasons.push({ code: 'feed-nitrite', mgL: readings.nitrite!, limitMgL: nitriteLimit })
+  if (readings.nitrite! > nitriteLimit)
+    reasons.push({ code: 'feed-nitrite', mgL: readings.nitrite!, limitMgL: nitriteLimit })
   return outcomeOf(reasons)
 }

@@ -11,7 +11,9 @@ export function fishHandlingGate({ readings }: GateContext): GateOutcome {
   const { waterTemp, dissolvedOxygen } = readings as Record<'waterTemp' | 'dissolvedOxygen', number>
   const reasons: GateReason[] = []
   const [coldest, hottest] = FISH_BACK_LIMITS.handlingC
-  if (waterTemp < coldest || waterTemp > hottest) reasons.push({ code: 'too-cold-or-hot', waterC: waterTemp, range: FISH_BACK_LIMITS.handlingC })
-  if (dissolvedOxygen < HANDLING_OXYGEN_MGL) reasons.push({ code: 'oxygen', mgL: dissolvedOxygen, leastMgL: HANDLING_OXYGEN_MGL })
+  if (waterTemp < coldest || waterTemp > hottest)
+    reasons.push({ code: 'too-cold-or-hot', waterC: waterTemp, range: FISH_BACK_LIMITS.handlingC })
+  if (dissolvedOxygen < HANDLING_OXYGEN_MGL)
+    reasons.push({ code: 'oxygen', mgL: dissolvedOxygen, leastMgL: HANDLING_OXYGEN_MGL })
   return outcomeOf(reasons)
 }

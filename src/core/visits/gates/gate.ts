@@ -31,7 +31,9 @@ export type GateReason =
   | { readonly code: 'dose-too-soon'; readonly product: string; readonly hours: number; readonly hoursAgo: number }
   | { readonly code: 'dose-course-over'; readonly product: string; readonly times: number; readonly days: number }
 
-export type GateOutcome = { readonly status: 'safe'; readonly nh3MgL?: number } | { readonly status: 'stop'; readonly reasons: readonly GateReason[] }
+export type GateOutcome =
+  | { readonly status: 'safe'; readonly nh3MgL?: number }
+  | { readonly status: 'stop'; readonly reasons: readonly GateReason[] }
 
 /** What gates judge by: today's tests, what the step is about to do, and the pond. */
 export interface GateContext {
@@ -61,11 +63,15 @@ export interface FillWater {
 }
 
 /** Whether a choice is one of a gate's codes; nothing chosen yet is asked for elsewhere. */
-export const isAnswer = (choices: readonly StepChoice[], choice: string | null): boolean => choice === null || choices.some((c) => c.code === choice)
+export const isAnswer = (choices: readonly StepChoice[], choice: string | null): boolean =>
+  choice === null || choices.some((c) => c.code === choice)
 
 export const SAFE: GateOutcome = { status: 'safe' }
-export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome => (reasons.length === 0 ? SAFE : { status: 'stop', reasons })
+export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome =>
+  reasons.length === 0 ? SAFE : { status: 'stop', reasons }
 
 /** Readings that must be there; the ones that are missing. */
-export const missingReadings = (readings: GateContext['readings'], needed: readonly ReadingKindName[]): ReadingKindName[] =>
-  needed.filter((kind) => readings[kind] === undefined)
+export const missingReadings = (
+  readings: GateContext['readings'],
+  needed: readonly ReadingKindName[],
+): ReadingKindName[] => needed.filter((kind) => readings[kind] === undefined)

@@ -18,7 +18,10 @@ const GOOD: GateContext = {
   fishOut: false,
   fill: null,
 }
-type Over = Partial<Omit<GateContext, 'readings' | 'figures'>> & { readings?: GateContext['readings']; figures?: GateContext['figures'] }
+type Over = Partial<Omit<GateContext, 'readings' | 'figures'>> & {
+  readings?: GateContext['readings']
+  figures?: GateContext['figures']
+}
 const given = ({ readings, figures, ...over }: Over): GateContext => ({
   ...GOOD,
   ...over,
@@ -45,14 +48,27 @@ describe('raising KH', () => {
     ['minds the pH of a soft pond', { readings: { kh: 1 }, figures: { khRiseDH: 2 } }, ['ph-too-steep']],
     ['allows one degree in it', { readings: { kh: 1 }, figures: { khRiseDH: 1 } }, []],
   ])('%s', (_, over, expected) => expect(codes('raise-kh', over)).toEqual(expected))
-  it('reckons pH with carbon dioxide as it is: twice the KH is 0.30 more', () => expect(phAfterKhRise(7, 4, 4)).toBeCloseTo(7.301, 3))
+  it('reckons pH with carbon dioxide as it is: twice the KH is 0.30 more', () =>
+    expect(phAfterKhRise(7, 4, 4)).toBeCloseTo(7.301, 3))
   it('never passes what would be toxic after the rise', () => {
     const within = (lo: number, hi: number) => fc.double({ min: lo, max: hi, noNaN: true })
     fc.assert(
-      fc.property(within(0.25, 5), within(6, 9.5), within(0.5, 12), within(4, 28), within(0, 2), (tan, ph, kh, waterTemp, khRiseDH) => {
-        const safe = judgeGate('raise-kh', given({ readings: { tan, ph, kh, waterTemp }, figures: { khRiseDH } })).status === 'safe'
-        if (safe) expect(unionisedAmmonia(tan, phAfterKhRise(ph, kh, khRiseDH), waterTemp).nh3MgL).toBeLessThanOrEqual(0.05 + 1e-9)
-      }),
+      fc.property(
+        within(0.25, 5),
+        within(6, 9.5),
+        within(0.5, 12),
+        within(4, 28),
+        within(0, 2),
+        (tan, ph, kh, waterTemp, khRiseDH) => {
+          const safe =
+            judgeGate('raise-kh', given({ readings: { tan, ph, kh, waterTemp }, figures: { khRiseDH } })).status ===
+            'safe'
+          if (safe)
+            expect(unionisedAmmonia(tan, phAfterKhRise(ph, kh, khRiseDH), waterTemp).nh3MgL).toBeLessThanOrEqual(
+              0.05 + 1e-9,
+            )
+        },
+      ),
     )
   })
 })
@@ -76,12 +92,20 @@ describe('a water change', () => {
     ],
     [
       'goes by today’s test of the tap before the site’s file',
-      { figures: { changedM3: 4 }, readings: { tan: 5, ph: 6.2, kh: 0.5, tapPh: 6.2, tapKh: 0.5 }, fill: { ph: 8, khDH: 14, chlorineMgL: 0 } },
+      {
+        figures: { changedM3: 4 },
+        readings: { tan: 5, ph: 6.2, kh: 0.5, tapPh: 6.2, tapKh: 0.5 },
+        fill: { ph: 8, khDH: 14, chlorineMgL: 0 },
+      },
       [],
     ],
     // a reading as low as may be logged used to be refused as out of the formula's range
     ['of pH 3.5 is judged as any other', { readings: { tan: 2, ph: 3.5, kh: 1, tapPh: 7, tapKh: 4 } }, []],
-    ['says all at once', { figures: { changedM3: 8 }, hoursSinceChange: 2, readings: { tapTemp: 5 } }, ['too-much-at-once', 'too-soon', 'inlet-temperature']],
+    [
+      'says all at once',
+      { figures: { changedM3: 8 }, hoursSinceChange: 2, readings: { tapTemp: 5 } },
+      ['too-much-at-once', 'too-soon', 'inlet-temperature'],
+    ],
   ])('%s', (_, over, expected) => expect(codes('water-change', over)).toEqual(expected))
 })
 
@@ -119,7 +143,11 @@ describe('treating algae', () => {
   it.each<[string, Over, string[]]>([
     ['asks nothing where nobody treats', { choice: none, readings: { dissolvedOxygen: undefined } }, []],
     ['passes licensed with oxygen for the night', { choice: licensed }, []],
-    ['not with a warm night that uses it up', { choice: licensed, readings: { dissolvedOxygen: 7, waterTemp: 25 } }, ['night-oxygen']],
+    [
+      'not with a warm night that uses it up',
+      { choice: licensed, readings: { dissolvedOxygen: 7, waterTemp: 25 } },
+      ['night-oxygen'],
+    ],
     ['not without a licence', { choice: without }, ['no-licence']],
     ['never on a day of dying off', { choice: dying }, ['die-off']],
   ])('%s', (_, over, expected) => expect(codes('algae-treatment', over)).toEqual(expected))
@@ -132,16 +160,32 @@ describe('treating algae', () => {
 
 describe('deep sediment', () => {
   it('stops at the smell and at gasping fish', () => {
-    expect(SLUDGE_SIGNS.map(({ code }) => codes('deep-sludge', { choice: code }))).toEqual([[], ['sulfide-smell'], ['gasping']])
+    expect(SLUDGE_SIGNS.map(({ code }) => codes('deep-sludge', { choice: code }))).toEqual([
+      [],
+      ['sulfide-smell'],
+      ['gasping'],
+    ])
   })
 })
 
 describe('feeding a new filter', () => {
   it.each<[string, Over, string[]]>([
-    ['full with ammonia over watch is a stop', { choice: 'full-feed', readings: { tan: 0.3, nitrite: 0.05 } }, ['feed-ammonia']],
-    ['full with nitrite over watch is a stop', { choice: 'full-feed', readings: { tan: 0.1, nitrite: 0.2 } }, ['feed-nitrite']],
+    [
+      'full with ammonia over watch is a stop',
+      { choice: 'full-feed', readings: { tan: 0.3, nitrite: 0.05 } },
+      ['feed-ammonia'],
+    ],
+    [
+      'full with nitrite over watch is a stop',
+      { choice: 'full-feed', readings: { tan: 0.1, nitrite: 0.2 } },
+      ['feed-nitrite'],
+    ],
     ['a quarter goes on under the act line', { choice: 'quarter-feed', readings: { tan: 0.3, nitrite: 0.2 } }, []],
-    ['but not above it', { choice: 'half-feed', readings: { tan: 0.6, nitrite: 0.6 } }, ['feed-ammonia', 'feed-nitrite']],
+    [
+      'but not above it',
+      { choice: 'half-feed', readings: { tan: 0.6, nitrite: 0.6 } },
+      ['feed-ammonia', 'feed-nitrite'],
+    ],
     ['none asks nothing', { choice: 'no-feed', readings: { tan: 5 } }, []],
     ['some asks for its tests', { choice: 'full-feed', readings: { tan: 0.1 } }, ['needs-test']],
   ])('%s', (_, over, expected) => expect(codes('feeding', over)).toEqual(expected))
@@ -154,11 +198,16 @@ describe('fish going back', () => {
     ['toxic ammonia', { tan: 1, ph: 8.8 }, ['ammonia']],
     ['four degrees between tank and pond', { tankTemp: 5 }, ['temperature-step']],
     ['nothing of these', {}, []],
-  ])('%s', (_, over, expected) => expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, ...over } })).toEqual(expected))
-  it.each(['waterTemp', 'tankTemp', 'ph', 'tan', 'nitrite', 'dissolvedOxygen', 'freeChlorine'])('waits for %s, and names it', (kind) => {
-    const outcome = judgeGate('fish-back-safe', given({ refilled: { ...GOOD.refilled, [kind]: undefined } }))
-    expect(outcome).toEqual({ status: 'stop', reasons: [{ code: 'not-tested', missing: [kind] }] })
-  })
+  ])('%s', (_, over, expected) =>
+    expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, ...over } })).toEqual(expected),
+  )
+  it.each(['waterTemp', 'tankTemp', 'ph', 'tan', 'nitrite', 'dissolvedOxygen', 'freeChlorine'])(
+    'waits for %s, and names it',
+    (kind) => {
+      const outcome = judgeGate('fish-back-safe', given({ refilled: { ...GOOD.refilled, [kind]: undefined } }))
+      expect(outcome).toEqual({ status: 'stop', reasons: [{ code: 'not-tested', missing: [kind] }] })
+    },
+  )
   it('goes by the test after the refill alone, whatever was read before', () => {
     expect(codes('fish-back-safe', { refilled: {} })).toEqual(['not-tested'])
     expect(codes('fish-back-safe', { refilled: { ...GOOD.refilled, freeChlorine: 0.3 } })).toEqual(['chlorine'])

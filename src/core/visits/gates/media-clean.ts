@@ -13,7 +13,8 @@ export const MEDIA_WATER = [
 export function mediaCleanGate({ figures, choice, fishOut }: GateContext): GateOutcome {
   if (figures.mediaShare === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['mediaShare'] }])
   const reasons: GateReason[] = []
-  if (!fishOut && figures.mediaShare > MEDIA_LIMIT_SHARE) reasons.push({ code: 'media-at-once', share: figures.mediaShare, mostShare: MEDIA_LIMIT_SHARE })
+  if (!fishOut && figures.mediaShare > MEDIA_LIMIT_SHARE)
+    reasons.push({ code: 'media-at-once', share: figures.mediaShare, mostShare: MEDIA_LIMIT_SHARE })
   if (!isAnswer(MEDIA_WATER, choice)) reasons.push({ code: 'needs-answer' })
   else if (choice === 'tap-water' && figures.mediaShare > 0) reasons.push({ code: 'media-tap-water' })
   return outcomeOf(reasons)

@@ -23,7 +23,8 @@ export function raiseKhGate({ readings, figures }: Pick<GateContext, 'readings' 
   const { nh3MgL } = unionisedAmmonia(tan, phAfter, waterTemp)
   if (tan >= RAISE_KH_LIMITS.tanMgL && nh3MgL > AMMONIA_BANDS.actAboveMgL)
     reasons.push({ code: 'ammonia-after', nh3MgL, limitMgL: AMMONIA_BANDS.actAboveMgL, phAfter })
-  if (figures.khRiseDH > RAISE_KH_LIMITS.riseDH) reasons.push({ code: 'rise-too-steep', riseDH: figures.khRiseDH, mostDH: RAISE_KH_LIMITS.riseDH })
+  if (figures.khRiseDH > RAISE_KH_LIMITS.riseDH)
+    reasons.push({ code: 'rise-too-steep', riseDH: figures.khRiseDH, mostDH: RAISE_KH_LIMITS.riseDH })
   // either limit of a day is enough: a soft pond's pH swings far on little
   else if (phAfter - ph > RAISE_KH_LIMITS.risePh && figures.khRiseDH > 1)
     reasons.push({ code: 'ph-too-steep', risePh: phAfter - ph, mostPh: RAISE_KH_LIMITS.risePh })

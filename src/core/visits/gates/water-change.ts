@@ -12,7 +12,10 @@ export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange,
   const reasons: GateReason[] = shareReasons(share)
   if (hoursSinceChange !== null && hoursSinceChange < WATER_CHANGE_LIMITS.hoursBetween)
     reasons.push({ code: 'too-soon', hours: hoursSinceChange, leastHours: WATER_CHANGE_LIMITS.hoursBetween })
-  reasons.push(...inletReasons(readings.waterTemp!, readings.tapTemp!), ...ammoniaAfter({ readings, fill }, Math.min(1, share)))
+  reasons.push(
+    ...inletReasons(readings.waterTemp!, readings.tapTemp!),
+    ...ammoniaAfter({ readings, fill }, Math.min(1, share)),
+  )
   return outcomeOf(reasons)
 }
 
@@ -20,7 +23,11 @@ export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange,
 function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>, share: number): GateReason[] {
   if (readings.tan === undefined) return [{ code: 'needs-test', missing: ['tan'] }]
   if (readings.tan < RAISE_KH_LIMITS.tanMgL) return []
-  const known = { ...readings, tapPh: readings.tapPh ?? fill?.ph ?? undefined, tapKh: readings.tapKh ?? fill?.khDH ?? undefined }
+  const known = {
+    ...readings,
+    tapPh: readings.tapPh ?? fill?.ph ?? undefined,
+    tapKh: readings.tapKh ?? fill?.khDH ?? undefined,
+  }
   const missing = missingReadings(known, ['ph', 'kh', 'tapPh', 'tapKh'])
   if (missing.length > 0) return [{ code: 'needs-test', missing }]
   const pond = { ph: known.ph!, tanMgL: known.tan!, khDH: known.kh!, tempC: known.waterTemp! }

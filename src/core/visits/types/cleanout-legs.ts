@@ -11,7 +11,14 @@ export const MOST_DAYS_IN_TANKS = 1
 export const LONGEST_REFILL_WAIT_MIN = 150
 
 /** Steps of a cleanout that come once the pond is full again. */
-const WHEN_FULL: ReadonlySet<string> = new Set(['top-up', 'test-refilled', 'acclimate', 'fish-back', 'bacteria', 'after-photos'])
+const WHEN_FULL: ReadonlySet<string> = new Set([
+  'top-up',
+  'test-refilled',
+  'acclimate',
+  'fish-back',
+  'bacteria',
+  'after-photos',
+])
 /** Steps that end each of the two days. */
 const CLOSING: ReadonlySet<string> = new Set(['clean-up', 'sign'])
 
@@ -34,7 +41,8 @@ const OVERNIGHT: VisitStep = {
     'Aerator on a supply that stays on, with a second one running or at hand; tanks shaded, covered and out of reach of herons and cats; hose secured so that the refill cannot overflow or siphon back.',
   readings: ['tankTemp', 'tankOxygen'],
   required: ['tankTemp', 'tankOxygen'],
-  safety: 'Somebody has to look at the tanks and the hose in the evening: name who. An unwatched open pond and tanks are drowning hazards: guard them.',
+  safety:
+    'Somebody has to look at the tanks and the hose in the evening: name who. An unwatched open pond and tanks are drowning hazards: guard them.',
 }
 
 /** The first day of a cleanout that takes two: all up to the refill, which runs on; the fish stay in their tanks. */

@@ -13,7 +13,8 @@ export const FILTER_BUILD: VisitType = {
       section: 'Ground',
       kind: 'do',
       title: 'Buried services marked before the first cut',
-      safety: 'Call the service that marks cables and pipes; dig by hand beside them. Walls, slabs and roofs are for a licensed engineer.',
+      safety:
+        'Call the service that marks cables and pipes; dig by hand beside them. Walls, slabs and roofs are for a licensed engineer.',
     },
     { key: 'mark-out', section: 'Ground', kind: 'do', title: 'Mark out bed, vault and pipe runs from the drawing' },
     {
@@ -23,7 +24,12 @@ export const FILTER_BUILD: VisitType = {
       title: 'Dig or frame, level checked all round',
       safety: 'No one in a trench that can fall in. Machines: nobody within reach of the arm.',
     },
-    { key: 'liner', section: 'Ground', kind: 'do', title: 'Underlay, liner, underlay; folds laid, no wheel or sharp stone on it' },
+    {
+      key: 'liner',
+      section: 'Ground',
+      kind: 'do',
+      title: 'Underlay, liner, underlay; folds laid, no wheel or sharp stone on it',
+    },
     {
       key: 'modules-photo',
       section: 'Layers',
@@ -56,7 +62,13 @@ export const FILTER_BUILD: VisitType = {
       figures: ['fillM3'],
       safety: 'Auto-fill needs a backflow preventer and a licensed plumber. The label governs.',
     },
-    { key: 'leak-test', section: 'Fill', kind: 'measure', title: 'Leak test over 24 hours: what the level lost', figures: ['leakM'] },
+    {
+      key: 'leak-test',
+      section: 'Fill',
+      kind: 'measure',
+      title: 'Leak test over 24 hours: what the level lost',
+      figures: ['leakM'],
+    },
     { key: 'flow', section: 'Fill', kind: 'do', title: 'Flow and level set, every edge wet as drawn' },
     {
       key: 'pump-stop',
@@ -74,13 +86,19 @@ export const FILTER_BUILD: VisitType = {
       detail: 'Pond water carries next to no bacteria: it only helps fish acclimate, and only if it is good.',
     },
     { key: 'plant', section: 'Start', kind: 'do', title: 'Plant by the plan, roots into the flow' },
-    { key: 'hand-over', section: 'Start', kind: 'do', title: 'Hand-over sheet: switches, valves, what to look at, whom to call' },
+    {
+      key: 'hand-over',
+      section: 'Start',
+      kind: 'do',
+      title: 'Hand-over sheet: switches, valves, what to look at, whom to call',
+    },
     ...FINISH,
   ],
   followUpDays: [2, 3],
   followUpTitle: 'First test of the new filter',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote: 'A new filter takes eight to ten weeks to settle. Fish come late and few, and feed as little as they beg for.',
+  customerNote:
+    'A new filter takes eight to ten weeks to settle. Fish come late and few, and feed as little as they beg for.',
 }
 
 /** Every two or three days until the second clean week. */

@@ -1,6 +1,17 @@
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
 import type { VisitType } from '../step'
-import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLOW_UP, TEST, TEST_TAP, TREAT_ALGAE } from './shared-steps'
+import {
+  ARRIVE,
+  BACTERIA,
+  CHANGE_WATER,
+  FINISH,
+  ISOLATE,
+  LOOK_AT_FISH,
+  NO_FOLLOW_UP,
+  TEST,
+  TEST_TAP,
+  TREAT_ALGAE,
+} from './shared-steps'
 
 export const ROUTINE_VISIT: VisitType = {
   key: 'routine',
@@ -14,7 +25,8 @@ export const ROUTINE_VISIT: VisitType = {
       section: 'Water',
       kind: 'measure',
       title: 'Level: write down the drop, top up',
-      detail: 'Treated mains water is dechlorinated as it runs in. A drop that the weather does not explain is a leak: note it.',
+      detail:
+        'Treated mains water is dechlorinated as it runs in. A drop that the weather does not explain is a leak: note it.',
       figures: ['levelDropM', 'toppedUpM3'],
     },
     {
@@ -42,7 +54,8 @@ export const ROUTINE_VISIT: VisitType = {
     {
       ...CHANGE_WATER,
       readings: ['tapTemp', 'tapChlorine', 'tapPh', 'tapKh'],
-      detail: 'Only where the house rules or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Record how much; 0 if none.',
+      detail:
+        'Only where the house rules or the tests ask for it, at most a third. Dechlorinator by portions as it comes. Record how much; 0 if none.',
     },
     {
       key: 'plants',
@@ -51,7 +64,8 @@ export const ROUTINE_VISIT: VisitType = {
       title: 'Plants: deadhead, thin, yellow leaves out',
       figures: ['cuttingBuckets'],
       plants: ['deadhead', 'pull-back', 'thin', 'tidy', 'feed'],
-      detail: 'Clear {0.15|length} around skimmer mouths and screens; floating plants to half of the water. Count the buckets taken away.',
+      detail:
+        'Clear {0.15|length} around skimmer mouths and screens; floating plants to half of the water. Count the buckets taken away.',
     },
     {
       key: 'algae',
@@ -69,7 +83,8 @@ export const ROUTINE_VISIT: VisitType = {
     TREAT_ALGAE,
     {
       ...BACTERIA,
-      detail: 'Where the house rules add any: cold-water culture below {10|temperature}, the ordinary one above. New pack in the dosing unit if it is empty.',
+      detail:
+        'Where the house rules add any: cold-water culture below {10|temperature}, the ordinary one above. New pack in the dosing unit if it is empty.',
     },
     LOOK_AT_FISH,
     {
@@ -77,7 +92,8 @@ export const ROUTINE_VISIT: VisitType = {
       section: 'Life',
       kind: 'do',
       title: 'Feeding: tell what the water’s temperature allows',
-      detail: 'Nothing below {10|temperature}, low protein to {13|temperature}, by appetite above; none while ammonia or nitrite show.',
+      detail:
+        'Nothing below {10|temperature}, low protein to {13|temperature}, by appetite above; none while ammonia or nitrite show.',
     },
     ...FINISH,
   ],
@@ -96,7 +112,8 @@ export const PLANT_CARE: VisitType = {
       section: 'Plants',
       kind: 'do',
       title: 'Spreaders cut back from inlets, screens and edges',
-      detail: 'Ground covers off screens and spillways, {0.15|length} clear at skimmer mouths, nothing aggressive beside pipes.',
+      detail:
+        'Ground covers off screens and spillways, {0.15|length} clear at skimmer mouths, nothing aggressive beside pipes.',
       plants: ['pull-back'],
     },
     {
@@ -142,14 +159,16 @@ export const PLANT_CARE: VisitType = {
       kind: 'dose',
       title: 'Feed lilies and lotus in their baskets',
       plants: ['feed'],
-      detail: 'Monthly while the water is above {18|temperature}: one or two tablets pushed into the soil of each basket, never loose in the bed.',
+      detail:
+        'Monthly while the water is above {18|temperature}: one or two tablets pushed into the soil of each basket, never loose in the bed.',
     },
     {
       key: 'pale',
       section: 'Plants',
       kind: 'decide',
       title: 'How does the bed look?',
-      detail: 'Pale or stunted where the rest is green: water may be running under the roots. Dig a hand deep and look whether they stand wet.',
+      detail:
+        'Pale or stunted where the rest is green: water may be running under the roots. Dig a hand deep and look whether they stand wet.',
       plants: ['look-at-roots'],
       choices: [
         { code: 'green', label: 'Green and even' },
@@ -206,7 +225,8 @@ export const WETLAND_FLUSH: VisitType = {
       title: 'Pump to planting beds, rinse, repeat until it runs clear',
       timerMinutes: 60,
       figures: ['flushedM3', 'minutesToClear', 'minutesEmpty'],
-      detail: 'The bed must not stand empty for more than an hour: that is what this timer is for. Rinse with pond water, never with chlorinated water.',
+      detail:
+        'The bed must not stand empty for more than an hour: that is what this timer is for. Rinse with pond water, never with chlorinated water.',
       safety: 'Not to storm drains or streams unless the local rules allow it.',
     },
     {
@@ -256,9 +276,17 @@ export const TUB_CARE: VisitType = {
       ...CHANGE_WATER,
       section: 'Tub',
       title: 'Change a part of the water',
-      detail: 'Daily for the first days of a new tub, then as the tests say. Treated, and of the same temperature. Write down how much; 0 if none.',
+      detail:
+        'Daily for the first days of a new tub, then as the tests say. Treated, and of the same temperature. Write down how much; 0 if none.',
     },
-    { key: 'tub-plants', section: 'Tub', kind: 'measure', title: 'Thin floating plants to half cover', figures: ['coverShare'], plants: ['thin', 'tidy'] },
+    {
+      key: 'tub-plants',
+      section: 'Tub',
+      kind: 'measure',
+      title: 'Thin floating plants to half cover',
+      figures: ['coverShare'],
+      plants: ['thin', 'tidy'],
+    },
     { key: 'tub-algae', section: 'Tub', kind: 'do', title: 'Algae out by hand' },
     {
       key: 'mosquito',
@@ -278,7 +306,8 @@ export const TUB_CARE: VisitType = {
       kind: 'do',
       title: 'Cover against cats and birds; place for the season',
       detail: 'In winter frost-free or deep enough; in summer not in full sun all day. Few small fish.',
-      safety: 'A tub is deep enough to drown a small child: grid or cover it. Lift full containers with two people or a machine above {25|mass}.',
+      safety:
+        'A tub is deep enough to drown a small child: grid or cover it. Lift full containers with two people or a machine above {25|mass}.',
     },
     {
       key: 'care-cards',
@@ -291,5 +320,6 @@ export const TUB_CARE: VisitType = {
     ...FINISH,
   ],
   ...NO_FOLLOW_UP,
-  customerNote: 'Top up with treated water of the same warmth, take algae out by hand, and keep half of the surface free.',
+  customerNote:
+    'Top up with treated water of the same warmth, take algae out by hand, and keep half of the surface free.',
 }

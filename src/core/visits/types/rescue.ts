@@ -1,6 +1,16 @@
 import { SLUDGE_SIGNS } from '../gates/deep-sludge'
 import type { VisitStep, VisitType } from '../step'
-import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, RINSE_MEDIA, TEST, TEST_TAP } from './shared-steps'
+import {
+  ARRIVE,
+  BACTERIA,
+  CHANGE_WATER,
+  FINISH,
+  ISOLATE,
+  LOOK_AT_FISH,
+  RINSE_MEDIA,
+  TEST,
+  TEST_TAP,
+} from './shared-steps'
 
 const FULL_TEST: VisitStep = {
   ...TEST,
@@ -14,7 +24,8 @@ const BINDER: VisitStep = {
   kind: 'dose',
   products: ['binder'],
   title: 'Ammonia or nitrite binder while they show',
-  detail: 'For the whole system, daily as the label says, until two tests are clean. Fish only ever meet detoxified water.',
+  detail:
+    'For the whole system, daily as the label says, until two tests are clean. Fish only ever meet detoxified water.',
   safety: 'Gloves and goggles. The label governs: never more than it allows, never mix products.',
 }
 const RAISE_KH: VisitStep = {
@@ -22,7 +33,8 @@ const RAISE_KH: VisitStep = {
   section: 'Water',
   kind: 'dose',
   title: 'Raise KH in steps',
-  detail: 'One or two degrees a day, dissolved beforehand, poured where the water moves. Write down the rise; 0 for none. Test again before leaving.',
+  detail:
+    'One or two degrees a day, dissolved beforehand, poured where the water moves. Write down the rise; 0 for none. Test again before leaving.',
   quantity: 'kh-rise',
   products: ['kh'],
   figures: ['khRiseDH'],
@@ -37,8 +49,13 @@ const RETEST: VisitStep = {
   readings: ['ph', 'tan', 'nitrite', 'kh', 'dissolvedOxygen'],
   required: ['ph', 'tan'],
 }
-const AFTER = { followUpDays: [1, 7], followUpTitle: 'Weekly test of the rescue', followUpReadings: ['tan', 'nitrite', 'kh', 'ph'] } as const
-const NOTE = 'A neglected pond is mended in stages: doing everything at once kills the bacteria first and the fish after. Please feed nothing until we say so.'
+const AFTER = {
+  followUpDays: [1, 7],
+  followUpTitle: 'Weekly test of the rescue',
+  followUpReadings: ['tan', 'nitrite', 'kh', 'ph'],
+} as const
+const NOTE =
+  'A neglected pond is mended in stages: doing everything at once kills the bacteria first and the fish after. Please feed nothing until we say so.'
 
 /** First visit: nothing but loose dirt and a part of the water. */
 export const RESCUE_OPEN_FLOOR: VisitType = {
@@ -49,7 +66,13 @@ export const RESCUE_OPEN_FLOOR: VisitType = {
     ...ARRIVE,
     FULL_TEST,
     TEST_TAP,
-    { key: 'air', section: 'Water', kind: 'do', title: 'Aerator in and running', safety: 'RCD/GFCI outlet and drip loop.' },
+    {
+      key: 'air',
+      section: 'Water',
+      kind: 'do',
+      title: 'Aerator in and running',
+      safety: 'RCD/GFCI outlet and drip loop.',
+    },
     {
       key: 'siphon',
       section: 'Water',
@@ -105,7 +128,19 @@ export const RESCUE_HALF_MEDIA: VisitType = {
   key: 'rescue-media',
   name: 'Rescue: half of the biological media',
   version: 1,
-  steps: [...ARRIVE, FULL_TEST, TEST_TAP, ISOLATE, RINSE_MEDIA, CHANGE_WATER, BINDER, { ...BACTERIA, section: 'Water' }, RETEST, LOOK_AT_FISH, ...FINISH],
+  steps: [
+    ...ARRIVE,
+    FULL_TEST,
+    TEST_TAP,
+    ISOLATE,
+    RINSE_MEDIA,
+    CHANGE_WATER,
+    BINDER,
+    { ...BACTERIA, section: 'Water' },
+    RETEST,
+    LOOK_AT_FISH,
+    ...FINISH,
+  ],
   ...AFTER,
   customerNote: NOTE,
 }
@@ -140,4 +175,9 @@ export const RESCUE_ROCKS: VisitType = {
   customerNote: NOTE,
 }
 
-export const RESCUE_STAGES: readonly VisitType[] = [RESCUE_OPEN_FLOOR, RESCUE_STRAINERS, RESCUE_HALF_MEDIA, RESCUE_ROCKS]
+export const RESCUE_STAGES: readonly VisitType[] = [
+  RESCUE_OPEN_FLOOR,
+  RESCUE_STRAINERS,
+  RESCUE_HALF_MEDIA,
+  RESCUE_ROCKS,
+]

@@ -1,5 +1,17 @@
 import type { VisitType } from '../step'
-import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, NO_FOLLOW_UP, RINSE_MEDIA, TEST, TEST_AFTER, TEST_TAP } from './shared-steps'
+import {
+  ARRIVE,
+  BACTERIA,
+  CHANGE_WATER,
+  FINISH,
+  ISOLATE,
+  LOOK_AT_FISH,
+  NO_FOLLOW_UP,
+  RINSE_MEDIA,
+  TEST,
+  TEST_AFTER,
+  TEST_TAP,
+} from './shared-steps'
 
 export const SPRING_STARTUP: VisitType = {
   key: 'spring-startup',
@@ -10,7 +22,13 @@ export const SPRING_STARTUP: VisitType = {
     ISOLATE,
     TEST,
     TEST_TAP,
-    { key: 'winter-gear', section: 'Start', kind: 'do', title: 'Net and de-icer off, debris netted out', detail: 'Dry, bag, label, store where agreed.' },
+    {
+      key: 'winter-gear',
+      section: 'Start',
+      kind: 'do',
+      title: 'Net and de-icer off, debris netted out',
+      detail: 'Dry, bag, label, store where agreed.',
+    },
     { key: 'skimmer', section: 'Start', kind: 'do', title: 'Skimmer: basket, mat, pump vault' },
     { ...RINSE_MEDIA, section: 'Start' },
     {
@@ -76,21 +94,39 @@ export const AUTUMN_NETTING: VisitType = {
       figures: ['cuttingBuckets'],
       plants: ['cut-back', 'thin', 'tidy'],
     },
-    { key: 'lift', section: 'Autumn', kind: 'do', title: 'Lift tender plants, label, store frost-free', plants: ['lift'] },
+    {
+      key: 'lift',
+      section: 'Autumn',
+      kind: 'do',
+      title: 'Lift tender plants, label, store frost-free',
+      plants: ['lift'],
+    },
     { key: 'leaves', section: 'Autumn', kind: 'do', title: 'Leaves out of the pond and the skimmer' },
     { ...CHANGE_WATER, section: 'Autumn' },
-    { ...BACTERIA, section: 'Autumn', title: 'Cold-water bacteria', detail: 'Where the house rules add any, and below {10|temperature}.' },
+    {
+      ...BACTERIA,
+      section: 'Autumn',
+      title: 'Cold-water bacteria',
+      detail: 'Where the house rules add any, and below {10|temperature}.',
+    },
     {
       key: 'net',
       section: 'Net',
       kind: 'do',
       title: 'Net up as a tent: posts, ridge, pins',
-      detail: 'Pitch at least 16°, clear of the water under wet leaves, snug at the edges so that no bird gets under it.',
+      detail:
+        'Pitch at least 16°, clear of the water under wet leaves, snug at the edges so that no bird gets under it.',
       safety: 'Ladders on firm ground only; no lone work over deep water.',
     },
     { key: 'heron', section: 'Net', kind: 'do', title: 'Heron guards where fish are open to sight' },
     { key: 'net-photos', section: 'Net', kind: 'photo', title: 'Photograph the net and its fixings' },
-    { key: 'label', section: 'Net', kind: 'do', title: 'Label what is stored, and write down where', detail: 'The next crew reads this note in spring.' },
+    {
+      key: 'label',
+      section: 'Net',
+      kind: 'do',
+      title: 'Label what is stored, and write down where',
+      detail: 'The next crew reads this note in spring.',
+    },
     {
       key: 'fish-feed',
       section: 'Net',
@@ -240,7 +276,12 @@ export const WINTER_SETUP: VisitType = {
       title: 'De-icer and aerator ready, with the date to switch on',
       safety: 'RCD/GFCI outlet and drip loop; wiring by a licensed electrician.',
     },
-    { key: 'ice-watch', section: 'Set up', kind: 'do', title: 'Agree who watches for ice dams after every frost, and whom to call at night' },
+    {
+      key: 'ice-watch',
+      section: 'Set up',
+      kind: 'do',
+      title: 'Agree who watches for ice dams after every frost, and whom to call at night',
+    },
     { key: 'no-feed', section: 'Set up', kind: 'do', title: 'Tell: no feeding until the water is warm again' },
     ...FINISH,
   ],

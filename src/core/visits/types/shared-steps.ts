@@ -17,7 +17,8 @@ export const ARRIVE: readonly VisitStep[] = [
     kind: 'do',
     title: 'Walk the site for hazards',
     onceAtStop: true,
-    safety: 'Open water and open vaults are drowning hazards: cover or guard them whenever children may come near. Three points of contact on wet stone.',
+    safety:
+      'Open water and open vaults are drowning hazards: cover or guard them whenever children may come near. Three points of contact on wet stone.',
   },
 ]
 
@@ -27,7 +28,8 @@ export const ISOLATE: VisitStep = {
   kind: 'do',
   title: 'Isolate power and prove it dead',
   detail: 'At the disconnect; lock it, test.',
-  safety: 'Nobody reaches into the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
+  safety:
+    'Nobody reaches into the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
 }
 
 export const TEST: VisitStep = {
@@ -56,12 +58,14 @@ export const CHANGE_WATER: VisitStep = {
   section: 'Water',
   kind: 'dose',
   title: 'Part of the water out, treated water in',
-  detail: 'At most a third. Dechlorinator goes in by portions as the water comes, not afterwards. Write down how much was changed; 0 if none.',
+  detail:
+    'At most a third. Dechlorinator goes in by portions as the water comes, not afterwards. Write down how much was changed; 0 if none.',
   quantity: 'partial-change',
   figures: ['changedM3'],
   products: ['dechlorinator'],
   gate: 'water-change',
-  safety: 'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
+  safety:
+    'To planting beds; not to storm drains or streams unless the local rules allow it. The label governs: never more than it allows, never mix products.',
 }
 
 export const RINSE_MEDIA: VisitStep = {
@@ -69,7 +73,8 @@ export const RINSE_MEDIA: VisitStep = {
   section: 'Filter',
   kind: 'decide',
   title: 'Pads and media: rinse part by part',
-  detail: 'Half of the biological media at most while fish are in the pond. Low pressure, in saved pond water. Note pads that are thin and what was replaced.',
+  detail:
+    'Half of the biological media at most while fish are in the pond. Low pressure, in saved pond water. Note pads that are thin and what was replaced.',
   figures: ['mediaShare', 'padThicknessM'],
   choices: [...MEDIA_WATER],
   gate: 'media-clean',
@@ -81,7 +86,8 @@ export const TREAT_ALGAE: VisitStep = {
   kind: 'decide',
   products: ['algae'],
   title: 'Algae treatment',
-  detail: 'Only if the house rules allow algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
+  detail:
+    'Only if the house rules allow algae killers at all. Oxygen has to last the night. Never on a day on which algae die off by themselves.',
   choices: [...ALGAE_ANSWERS],
   gate: 'algae-treatment',
   safety: 'Pesticide law: a licensed applicator where it says so. The label governs; gloves and goggles.',
@@ -93,7 +99,8 @@ export const BACTERIA: VisitStep = {
   kind: 'dose',
   products: ['cold-bacteria', 'bacteria'],
   title: 'Bacteria by the water’s temperature',
-  detail: 'Cold-water culture below {10|temperature}, the ordinary one above and rising. New pack in the dosing unit if it is empty.',
+  detail:
+    'Cold-water culture below {10|temperature}, the ordinary one above and rising. New pack in the dosing unit if it is empty.',
   safety: 'The label governs the amount.',
 }
 
@@ -120,4 +127,8 @@ export const FINISH: readonly VisitStep[] = [
 ]
 
 export const NO_FOLLOW_UP = { followUpDays: [0, 0], followUpTitle: '', followUpReadings: [] } as const
-export const TEST_AFTER = { followUpDays: [3, 7], followUpTitle: 'Test after the visit', followUpReadings: ['tan', 'nitrite'] } as const
+export const TEST_AFTER = {
+  followUpDays: [3, 7],
+  followUpTitle: 'Test after the visit',
+  followUpReadings: ['tan', 'nitrite'],
+} as const

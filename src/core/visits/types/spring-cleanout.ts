@@ -43,7 +43,8 @@ const steps: readonly VisitStep[] = [
     kind: 'do',
     title: 'Isolate power and prove it dead',
     detail: 'Pump, lamp, lights, de-icer off at the disconnect, lock it, test.',
-    safety: 'Nobody enters the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
+    safety:
+      'Nobody enters the water before the supply is isolated, locked and proved dead. Wiring faults are for a licensed electrician.',
   },
   {
     key: 'test-before',
@@ -75,7 +76,8 @@ const steps: readonly VisitStep[] = [
     section: FISH,
     kind: 'decide',
     title: 'Is the pond water clean enough to keep?',
-    detail: 'Fill the holding tanks with good pond water first. If it is green or foul use a little and top up with dechlorinated tap water.',
+    detail:
+      'Fill the holding tanks with good pond water first. If it is green or foul use a little and top up with dechlorinated tap water.',
     quantity: 'saved-water',
     choices: [
       { code: 'pond-water', label: 'Clean: tanks filled with pond water' },
@@ -105,7 +107,8 @@ const steps: readonly VisitStep[] = [
     kind: 'count-fish',
     title: 'Net, move and count the fish',
     gate: 'fish-handling',
-    detail: 'Largest first, always supported in water, in the sling. Look for red fin tips, raised scales, cloudy skin. Measure a few. Cover the tank.',
+    detail:
+      'Largest first, always supported in water, in the sling. Look for red fin tips, raised scales, cloudy skin. Measure a few. Cover the tank.',
   },
   {
     key: 'tank-watch',
@@ -124,8 +127,10 @@ const steps: readonly VisitStep[] = [
     section: RINSE,
     kind: 'do',
     title: 'Rinse from the top of the falls downward',
-    detail: 'Chase the dirt to the pump. Do not scrub to bare stone: leave some film and algae. Rinse again until it runs clear.',
-    safety: 'Pressure washer: goggles, boots, nobody in front of the lance. Rotten-egg smell: stop, get out, ventilate.',
+    detail:
+      'Chase the dirt to the pump. Do not scrub to bare stone: leave some film and algae. Rinse again until it runs clear.',
+    safety:
+      'Pressure washer: goggles, boots, nobody in front of the lance. Rotten-egg smell: stop, get out, ventilate.',
   },
   { key: 'skimmer', section: RINSE, kind: 'do', title: 'Skimmer: basket, mat, pump vault' },
   {
@@ -133,7 +138,8 @@ const steps: readonly VisitStep[] = [
     section: RINSE,
     kind: 'decide',
     title: 'Waterfall box: media and pads',
-    detail: 'Rinse in saved pond water at low pressure. Never chlorinated water, never high pressure. Note pads that are thin and what was replaced.',
+    detail:
+      'Rinse in saved pond water at low pressure. Never chlorinated water, never high pressure. Note pads that are thin and what was replaced.',
     figures: ['mediaShare', 'padThicknessM'],
     choices: [...MEDIA_WATER],
     gate: 'media-clean',
@@ -143,7 +149,8 @@ const steps: readonly VisitStep[] = [
     section: RINSE,
     kind: 'measure',
     title: 'Flush the wetland if due',
-    detail: 'Stir from the far end toward the vault, pump to planting beds, repeat until clear. Do not let the bed stand empty for over an hour.',
+    detail:
+      'Stir from the far end toward the vault, pump to planting beds, repeat until clear. Do not let the bed stand empty for over an hour.',
     readings: ['sludgeDepth'],
     safety: 'Vaults are confined spaces: nobody goes in. Stop and leave if it smells of rotten eggs.',
   },
@@ -152,7 +159,8 @@ const steps: readonly VisitStep[] = [
     section: EMPTY,
     kind: 'do',
     title: 'Liner edges, stones, foam and levels',
-    detail: 'Edges covered, stones reset, gaps foamed so that water runs over and not around, falls lip slightly forward.',
+    detail:
+      'Edges covered, stones reset, gaps foamed so that water runs over and not around, falls lip slightly forward.',
     safety: 'Two people or a machine for stones above {25|mass}.',
   },
   {
@@ -171,7 +179,13 @@ const steps: readonly VisitStep[] = [
     title: 'Divide and repot overgrown plants',
     detail: 'Fertiliser tablets in the baskets, never loose in the bed.',
   },
-  { key: 'equipment', section: EMPTY, kind: 'do', title: 'Plumbing, pump, lamp', detail: 'Lamp renewed if it is over 12 months: write the date in the note.' },
+  {
+    key: 'equipment',
+    section: EMPTY,
+    kind: 'do',
+    title: 'Plumbing, pump, lamp',
+    detail: 'Lamp renewed if it is over 12 months: write the date in the note.',
+  },
   {
     key: 'refill-start',
     section: REFILL,
@@ -245,5 +259,6 @@ export const SPRING_CLEANOUT: VisitType = {
   followUpDays: [3, 7],
   followUpTitle: 'Test TAN and nitrite after the cleanout',
   followUpReadings: ['tan', 'nitrite'],
-  customerNote: 'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
+  customerNote:
+    'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
 }

@@ -7,10 +7,14 @@ export const names = {
     closedLoop: 'Recirculating model',
   },
   methodArguments: {
-    volume: 'Gross bed volume as a share of the pond’s water, by use, with six bed volumes an hour. Quick and widely used. Says nothing about the fish.',
-    surface: 'Bed area as a share of the pond’s surface, less for large ponds. Easy to explain on site. Ignores depth and stock.',
-    nitrogen: 'Stone surface and oxygen for the ammonia that grown fish give off in the worst month. Follows the fish. Says little where there are hardly any.',
-    closedLoop: 'The smallest bed that keeps the pond at its target level as the water recirculates. Follows the flow, which must really be delivered.',
+    volume:
+      'Gross bed volume as a share of the pond’s water, by use, with six bed volumes an hour. Quick and widely used. Says nothing about the fish.',
+    surface:
+      'Bed area as a share of the pond’s surface, less for large ponds. Easy to explain on site. Ignores depth and stock.',
+    nitrogen:
+      'Stone surface and oxygen for the ammonia that grown fish give off in the worst month. Follows the fish. Says little where there are hardly any.',
+    closedLoop:
+      'The smallest bed that keeps the pond at its target level as the water recirculates. Follows the flow, which must really be delivered.',
   },
   filterTypeNames: {
     'container-bog': 'Container bog',
@@ -22,11 +26,14 @@ export const names = {
     none: 'No filter',
   },
   filterTypeWhen: {
-    'container-bog': 'Barrels, tubs or tanks with graded stone, an inlet at the bottom and a bottom drain. For ponds up to about 10 m³.',
+    'container-bog':
+      'Barrels, tubs or tanks with graded stone, an inlet at the bottom and a bottom drain. For ponds up to about 10 m³.',
     'lined-wetland': 'A dug, lined bed over a sediment chamber with a cleanout vault. For most client ponds.',
     'raised-trough': 'Framed walls where nothing can be dug: courts, indoors, slabs. The pipe is pitched to the vault.',
-    'horizontal-bed': 'Water runs along a shallow planter. Its depth must match the roots; headers are slotted over their full height.',
-    'perimeter-bog': 'A planted shelf around the edge, fed by a perforated loop under the gravel and returning over the stone ring.',
+    'horizontal-bed':
+      'Water runs along a shallow planter. Its depth must match the roots; headers are slotted over their full height.',
+    'perimeter-bog':
+      'A planted shelf around the edge, fed by a perforated loop under the gravel and returning over the stone ring.',
     'surface-wetland': 'A shallow planted channel for polishing and wildlife.',
     none: 'Tub, patio or wildlife pond: plants and surfaces are enough for few fish or none.',
   },
@@ -37,8 +44,20 @@ export const names = {
     'full-height-header': 'Headers slotted over the full height',
   },
   standNames: { ground: 'Open ground', 'near-building': 'Beside a building', 'slab-or-roof': 'A slab or roof' },
-  demandNames: { sizingMethod: 'by the sizing method', oxygen: 'for oxygen', turnover: 'for turnover', falls: 'for the falls', skimmer: 'for the skimmers' },
-  lookNames: { dry: 'no sheet', trickle: 'a broken trickle', curtain: 'an even curtain', full: 'a full sheet', torrent: 'a torrent' },
+  demandNames: {
+    sizingMethod: 'by the sizing method',
+    oxygen: 'for oxygen',
+    turnover: 'for turnover',
+    falls: 'for the falls',
+    skimmer: 'for the skimmers',
+  },
+  lookNames: {
+    dry: 'no sheet',
+    trickle: 'a broken trickle',
+    curtain: 'an even curtain',
+    full: 'a full sheet',
+    torrent: 'a torrent',
+  },
   sensitivityNames: {
     'fish-count': 'Number of fish',
     'growth-years': 'Years of growth',

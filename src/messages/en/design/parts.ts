@@ -35,7 +35,8 @@ export const parts = {
     drawnPlants: 'Taken up by plants',
     tanSettles: 'TAN settles at',
     target: 'target {targetTanMgL}',
-    ammoniaLevelExpectedMonth: 'Expected ammonia level month by month, with the nitrogen given off by fish and taken up by plants',
+    ammoniaLevelExpectedMonth:
+      'Expected ammonia level month by month, with the nitrogen given off by fish and taken up by plants',
   },
   networkPart: {
     network: 'Network',
@@ -75,7 +76,8 @@ export const parts = {
     longSection: 'Longitudinal section',
     layerDetail: 'Layer detail',
     flowDiagram: 'Flow diagram',
-    computedFromDesignCheck: '{firmName} · {customerName} · {siteName}, {name} · computed from the design; check on site',
+    computedFromDesignCheck:
+      '{firmName} · {customerName} · {siteName}, {name} · computed from the design; check on site',
     openedUndoBringsBack: '{name} opened. Use Undo to go back.',
     drawing: 'Drawing',
     paper: 'Paper',
@@ -90,7 +92,8 @@ export const parts = {
     on: '{key} on {paper}',
     n1: '{key} at 1 : {scale} on {paper}',
     designFile: 'Design file',
-    wholeDesignJsonKeep: 'The whole design as JSON, to archive, send or reopen. Its format is published as a JSON Schema.',
+    wholeDesignJsonKeep:
+      'The whole design as JSON, to archive, send or reopen. Its format is published as a JSON Schema.',
     design: '{name} design',
     saveJson: 'Export JSON',
     openDesignFile: 'Import design file',
@@ -170,12 +173,15 @@ export const parts = {
     winterBed: 'Bed in winter',
     runsIceWatch: 'keeps running, with ice checks',
     drained: 'is drained',
-    stoneTruckBulkBags: 'Stone {stoneT}, {trucks} truck {trucks, plural, one {load} other {loads}} or {bulkBags} bulk bags; water {waterT}',
+    stoneTruckBulkBags:
+      'Stone {stoneT}, {trucks} truck {trucks, plural, one {load} other {loads}} or {bulkBags} bulk bags; water {waterT}',
     holdingWater: '{name}: {volumeM3}{massT}, holding {voidM3} of water',
-    loadFloorKnM: 'Floor load {floorKnPerM2} kN/m². Lift stone above 25 kg with a team or a machine. Wash gravel before it goes in.',
+    loadFloorKnM:
+      'Floor load {floorKnPerM2} kN/m². Lift stone above 25 kg with a team or a machine. Wash gravel before it goes in.',
     months: '{flushDays} months',
     fewYears: 'few years',
-    whenPumpStopsRun: 'When the pump stops, {drainBackM3} runs back and the pond rises {pondRiseMm}; a flush is due about every {flushDays}.',
+    whenPumpStopsRun:
+      'When the pump stops, {drainBackM3} runs back and the pond rises {pondRiseMm}; a flush is due about every {flushDays}.',
   },
   versionsPart: {
     versions: 'Versions',
@@ -184,7 +190,8 @@ export const parts = {
     otherMethodBecause: 'Reason for another method: {overrideReason}',
     stopsPassed: '{count} {count, plural, one {stop} other {stops}} overridden',
     builtOtherwise: 'Changed on site: {asBuilt}',
-    openingVersionSavingMakes: 'Opening and saving a version creates a copy with the next number. A saved version never changes.',
+    openingVersionSavingMakes:
+      'Opening and saving a version creates a copy with the next number. A saved version never changes.',
     approveVersion: 'Approve version {number}',
     markVersionBuilt: 'Mark version {number} as built',
     whatBuiltOtherwiseThan: 'Differences from the drawing (empty if none)',
@@ -301,7 +308,8 @@ export const parts = {
     intoExistingPondWall:
       'For an existing pond: a wall skimmer where the liner can be cut and clamped; in rigid or old concrete ponds a floating skimmer on the suction line, or one with its own pump, which needs no hole.',
     besideBed: 'Other equipment',
-    nothingYetSkimmerKeeps: 'None yet. A skimmer keeps leaves out of the bed and can be fitted to nearly any existing pond.',
+    nothingYetSkimmerKeeps:
+      'None yet. A skimmer keeps leaves out of the bed and can be fitted to nearly any existing pond.',
     remove: 'Remove {kind}',
     ratedFlow: 'Rated flow',
     media: 'Media',
@@ -313,11 +321,13 @@ export const parts = {
     washesAwayDay: 'uses {washM3} of wash water a day',
     months: '{serviceMonths} months',
     caredEvery: 'serviced every {serviceMonths}',
-    skimmerServesAboutSurface: '{skimmerFits} One skimmer serves about {skimmerServesM2} of surface: this pond needs {value}.',
+    skimmerServesAboutSurface:
+      '{skimmerFits} One skimmer serves about {skimmerServesM2} of surface: this pond needs {value}.',
     add: 'Add',
     chooseEquipment: 'Choose equipment…',
     washWaterDayTopped: ' Wash water of {washWaterM3PerD} a day is topped up; mains water is dechlorinated first.',
-    togetherMediaMuchBed: 'Together {companions} of media, equal to {mediaAsBedM3} of this bed; {companions2} of the solids still reach the bed.{companions3}',
+    togetherMediaMuchBed:
+      'Together {companions} of media, equal to {mediaAsBedM3} of this bed; {companions2} of the solids still reach the bed.{companions3}',
   },
   sheetDxf: {
     continuous: 'Continuous',

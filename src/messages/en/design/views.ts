@@ -127,7 +127,8 @@ export const views = {
     underlayment: 'Underlayment',
     leafNets: 'Leaf nets',
     cutSheetsFromRolls: 'Liner cutting plan',
-    severalPondsFromSame: 'Cut sheets for several ponds from the same rolls, with straight cuts only. Offcuts are used where possible.',
+    severalPondsFromSame:
+      'Cut sheets for several ponds from the same rolls, with straight cuts only. Offcuts are used where possible.',
     sheetsWanted: 'Sheets needed',
     cut: 'Material',
     surveyPondLinerAppears: 'Survey a pond to see its liner here.',
@@ -139,7 +140,8 @@ export const views = {
     nettingAgreed: ', netting agreed',
     tentOverRidgeSlack: 'As a tent over the ridge, with slack, and {turnDownM} turned down on each side.',
     oneLayerSecondGoes: ' One layer; add a second where stone lies on it.',
-    longestWayOverEach: 'Longest profile in each direction: surface plus twice the maximum depth, plus {linerOverlapM} over the rim on each side.{kind}',
+    longestWayOverEach:
+      'Longest profile in each direction: surface plus twice the maximum depth, plus {linerOverlapM} over the rim on each side.{kind}',
     rollsStock: 'Rolls in stock',
     rollWidth: 'Roll {i} width',
     between0230: 'Between 0.2 and 30 m.',
@@ -160,15 +162,18 @@ export const views = {
   },
   sizingWhy: {
     shareVolumeBedVolumes: 'By volume: {use} of {volumeM3}; {emptyBedVolumesPerH} bed volumes an hour. Rule of thumb.',
-    shareSurfaceLessAbove: 'By surface: {use} of {areaM2}, less above {fullToM2}; {hydraulicLoadingMPerH} m of water an hour. Rule of thumb.',
+    shareSurfaceLessAbove:
+      'By surface: {use} of {areaM2}, less above {fullToM2}; {hydraulicLoadingMPerH} m of water an hour. Rule of thumb.',
     whatPlantingDrawsTaken: ' Uptake by plants is subtracted.',
     plantsBonusNotCounted: ' Plants are not counted.',
     nitrogenOxygenFeedDay:
       'By nitrogen and oxygen: {feedKgPerD} of feed a day at {tempC}, {feedProtein} protein × 0.092 = {tanLoadGPerD} of ammonia a day (Timmons & Ebeling), nitrified on the stone surface at {targetTanMgL}; 4.57 g of oxygen per g.{plantsCounted}',
-    closedLoopRemovalPer: 'Recirculating model: removal per pass of three tanks in series, level = background + load ÷ (flow × removal) (Kadlec & Wallace).',
+    closedLoopRemovalPer:
+      'Recirculating model: removal per pass of three tanks in series, level = background + load ÷ (flow × removal) (Kadlec & Wallace).',
   },
   useBench: {
-    theseFiguresDoNot: 'These values do not work together, so the last valid design is shown. Undo, or check depth, pump and pipes.',
+    theseFiguresDoNot:
+      'These values do not work together, so the last valid design is shown. Undo, or check depth, pump and pipes.',
     version: 'Version {nextNumber}',
     firstProposal: 'First design',
   },

@@ -22,6 +22,9 @@ export function assertMay(actor: Actor, right: Right): void {
   if (!may(actor.role, right))
     throw new ProblemError({
       kind: 'forbidden',
-      message: firmTexts()('people.problems.mayNot', { role: firmTexts()(`people.roleNames.${actor.role}`), firm: actor.firmName }),
+      message: firmTexts()('people.problems.mayNot', {
+        role: firmTexts()(`people.roleNames.${actor.role}`),
+        firm: actor.firmName,
+      }),
     })
 }

@@ -11,7 +11,8 @@ function secret(): string {
 }
 
 /** The secret of a link, the same each time: letters can carry it though it is kept nowhere. @returns 43 letters of base64url */
-export const linkToken = (linkId: string): string => createHmac('sha256', secret()).update(`customer-link:${linkId}`).digest('base64url')
+export const linkToken = (linkId: string): string =>
+  createHmac('sha256', secret()).update(`customer-link:${linkId}`).digest('base64url')
 
 /** What is kept of a link's secret. @returns hexadecimal SHA-256 */
 export const linkHash = (token: string): string => createHash('sha256').update(token).digest('hex')

@@ -13,7 +13,11 @@ const line: (() => void)[] = []
 async function inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
   if (running >= HASHING.atOnce) {
     if (line.length >= HASHING.inLine)
-      throw new ProblemError({ kind: 'too-many', message: 'Many people sign in just now. Try again in a few seconds.', retryAfterS: 5 })
+      throw new ProblemError({
+        kind: 'too-many',
+        message: 'Many people sign in just now. Try again in a few seconds.',
+        retryAfterS: 5,
+      })
     await new Promise<void>((resolve) => line.push(resolve))
   }
   running++
@@ -26,7 +30,8 @@ async function inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
 }
 
 export const hashPassword = (password: string): Promise<string> => inTurn(() => hash(password, COST))
-export const passwordMatches = (storedHash: string, password: string): Promise<boolean> => inTurn(() => verify(storedHash, password))
+export const passwordMatches = (storedHash: string, password: string): Promise<boolean> =>
+  inTurn(() => verify(storedHash, password))
 
 let decoy: Promise<string> | undefined
 

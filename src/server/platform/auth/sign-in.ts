@@ -12,7 +12,11 @@ import { assertMayTry, noteFailure, noteSuccess } from './throttle'
  * @returns the session token
  * @throws {ProblemError} 'too-many' with the wait, or 'bad-input' that does not tell which of the two was wrong
  */
-export async function signIn({ email, password }: z.infer<typeof SignInInput>, device = '', address = ''): Promise<string> {
+export async function signIn(
+  { email, password }: z.infer<typeof SignInInput>,
+  device = '',
+  address = '',
+): Promise<string> {
   await assertMayTry(email, address)
   const { rows } = await database().raw('select * from door_user_by_email(?)', [email])
   const user = rows[0]
@@ -22,7 +26,9 @@ export async function signIn({ email, password }: z.infer<typeof SignInInput>, d
     throw new ProblemError({
       kind: 'bad-input',
       message: 'That e-mail address and password do not go together.',
-      fields: [{ path: 'password', message: 'Check both, or ask the owner of your firm for a link to set a new password.' }],
+      fields: [
+        { path: 'password', message: 'Check both, or ask the owner of your firm for a link to set a new password.' },
+      ],
     })
   }
   await noteSuccess(email, address)

@@ -18,7 +18,8 @@ type Subject = readonly [keyof typeof RULES, string]
 const WINDOW_S = 3600
 
 /** Seconds to wait after so many failures. */
-export const delayS = (failures: number, { free, maxS }: Rule): number => (failures < free ? 0 : Math.min(maxS, 2 ** (failures - free)))
+export const delayS = (failures: number, { free, maxS }: Rule): number =>
+  failures < free ? 0 : Math.min(maxS, 2 ** (failures - free))
 
 const subjects = (email: string, address: string): Subject[] => [
   ['pair', `${email} ${address}`],
@@ -35,7 +36,9 @@ export async function assertMayTry(email: string, address: string): Promise<void
     [subjects(email, address).map(keyOf), WINDOW_S],
   )
   const waits = subjects(email, address).map((subject) => {
-    const found = (rows as { subject: string; count: number; since_s: number }[]).find((r) => r.subject === keyOf(subject))
+    const found = (rows as { subject: string; count: number; since_s: number }[]).find(
+      (r) => r.subject === keyOf(subject),
+    )
     return found ? delayS(found.count, RULES[subject[0]]) - found.since_s : 0
   })
   const waitS = Math.ceil(Math.max(...waits))

@@ -6,8 +6,14 @@ const globalForKnex = globalThis as unknown as { slowReedKnex?: Knex }
 /** The one connection pool of this process, as the app's own role. */
 export function database(): Knex {
   const connection = process.env.APP_DATABASE_URL
-  if (!connection) throw new Error('APP_DATABASE_URL is not set: start the app with npm run demo, npm start or npm run dev.')
-  return (globalForKnex.slowReedKnex ??= knexFactory({ client: 'pg', connection, pool: { min: 0, max: 10 }, acquireConnectionTimeout: 4000 }))
+  if (!connection)
+    throw new Error('APP_DATABASE_URL is not set: start the app with npm run demo, npm start or npm run dev.')
+  return (globalForKnex.slowReedKnex ??= knexFactory({
+    client: 'pg',
+    connection,
+    pool: { min: 0, max: 10 },
+    acquireConnectionTimeout: 4000,
+  }))
 }
 
 export async function closeDatabase(): Promise<void> {
@@ -20,7 +26,20 @@ export function isDatabaseLost(error: unknown): boolean {
   if (!(error instanceof Error)) return false
   const code = (error as { code?: string }).code ?? ''
   return (
-    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ENOTFOUND', 'ETIMEDOUT', '53100', '57P01', '57P02', '57P03', '08006', '08003', '08001'].includes(code) ||
+    [
+      'ECONNREFUSED',
+      'ECONNRESET',
+      'EPIPE',
+      'ENOTFOUND',
+      'ETIMEDOUT',
+      '53100',
+      '57P01',
+      '57P02',
+      '57P03',
+      '08006',
+      '08003',
+      '08001',
+    ].includes(code) ||
     /Connection terminated|Timeout acquiring a connection|Unable to acquire a connection/.test(error.message)
   )
 }

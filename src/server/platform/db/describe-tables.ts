@@ -68,7 +68,8 @@ const typeOf = ({ data_type, id_of, is_nullable }: Column): string => {
   return `${branded ?? TYPES[data_type] ?? 'unknown'}${is_nullable === 'YES' ? ' | null' : ''}`
 }
 
-const rowName = (table: string): string => `${table.replace(/(?:^|_)(\w)/g, (_, letter: string) => letter.toUpperCase())}Row`
+const rowName = (table: string): string =>
+  `${table.replace(/(?:^|_)(\w)/g, (_, letter: string) => letter.toUpperCase())}Row`
 
 /**
  * The rows of every table as TypeScript, from the database as the migrations make it.
@@ -81,7 +82,8 @@ export async function describeTables(knex: Knex): Promise<string> {
   for (const column of rows) tables.set(column.table_name, [...(tables.get(column.table_name) ?? []), column])
   const quoted = (columns: readonly Column[]) => columns.map((c) => `'${c.column_name}'`).join(' | ') || 'never'
   const interfaces = [...tables].map(
-    ([table, columns]) => `export interface ${rowName(table)} {\n${columns.map((c) => `  ${c.column_name}: ${typeOf(c)}`).join('\n')}\n}\n`,
+    ([table, columns]) =>
+      `export interface ${rowName(table)} {\n${columns.map((c) => `  ${c.column_name}: ${typeOf(c)}`).join('\n')}\n}\n`,
   )
   const entries = [...tables].map(([table, columns]) => {
     const documents = quoted(columns.filter((c) => c.data_type === 'jsonb'))

@@ -25,7 +25,10 @@ async function ensureAppRole(knex: Knex, password: string): Promise<void> {
   const { rows } = await knex.raw('select 1 from pg_roles where rolname = ?', [APP_ROLE])
   // DDL takes no bind parameters; format() quotes the password safely
   const verb = rows.length > 0 ? 'alter' : 'create'
-  const { rows: statement } = await knex.raw(`select format('${verb} role ${APP_ROLE} login nosuperuser nobypassrls password %L', ?::text) as sql`, [password])
+  const { rows: statement } = await knex.raw(
+    `select format('${verb} role ${APP_ROLE} login nosuperuser nobypassrls password %L', ?::text) as sql`,
+    [password],
+  )
   await knex.raw(statement[0].sql)
 }
 
@@ -61,7 +64,8 @@ async function handOverDoors(knex: Knex, doors: readonly string[]): Promise<void
   const { rows: me } = await knex.raw('select rolsuper from pg_roles where rolname = current_user')
   if (!me[0].rolsuper) return
   const { rows } = await knex.raw('select 1 from pg_roles where rolname = ?', [DOOR_ROLE])
-  if (rows.length === 0) await knex.raw(`create role ${DOOR_ROLE} nologin nosuperuser nocreatedb nocreaterole bypassrls`)
+  if (rows.length === 0)
+    await knex.raw(`create role ${DOOR_ROLE} nologin nosuperuser nocreatedb nocreaterole bypassrls`)
   await knex.raw(`grant usage on schema public, ${QUEUE_SCHEMA} to ${DOOR_ROLE}`)
   await knex.raw(`grant select, insert, update on all tables in schema public to ${DOOR_ROLE}`)
   await knex.raw(`revoke all on knex_migrations, knex_migrations_lock from ${DOOR_ROLE}`)
@@ -73,11 +77,18 @@ async function handOverDoors(knex: Knex, doors: readonly string[]): Promise<void
 
 /** The job queue keeps its tables in a schema of its own; making them and its queues takes the owner's rights. */
 async function prepareQueue(ownerUrl: string): Promise<void> {
-  const boss = new PgBoss({ connectionString: ownerUrl, schema: QUEUE_SCHEMA, supervise: false, schedule: false, max: 2 })
+  const boss = new PgBoss({
+    connectionString: ownerUrl,
+    schema: QUEUE_SCHEMA,
+    supervise: false,
+    schedule: false,
+    max: 2,
+  })
   // an error that is not listened for would end the process
   boss.on('error', () => {})
   await boss.start()
-  for (const [name, options] of Object.entries(QUEUES)) if (!(await boss.getQueue(name))) await boss.createQueue(name, { name, ...options })
+  for (const [name, options] of Object.entries(QUEUES))
+    if (!(await boss.getQueue(name))) await boss.createQueue(name, { name, ...options })
   await boss.stop({ graceful: false, close: true })
 }
 

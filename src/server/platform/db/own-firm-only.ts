@@ -7,6 +7,9 @@ export const FIRM_OF_TRANSACTION = `nullif(current_setting('app.firm_id', true),
 export async function ownFirmOnly(knex: Knex, tables: readonly string[]): Promise<void> {
   for (const table of tables) {
     await knex.raw('alter table ?? enable row level security', [table])
-    await knex.raw(`create policy own_firm on ?? using (firm_id = ${FIRM_OF_TRANSACTION}) with check (firm_id = ${FIRM_OF_TRANSACTION})`, [table])
+    await knex.raw(
+      `create policy own_firm on ?? using (firm_id = ${FIRM_OF_TRANSACTION}) with check (firm_id = ${FIRM_OF_TRANSACTION})`,
+      [table],
+    )
   }
 }

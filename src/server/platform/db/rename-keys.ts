@@ -5,5 +5,7 @@ export type KeyNames = Readonly<Record<string, string>>
 export function renameKeys(value: unknown, names: KeyNames): unknown {
   if (Array.isArray(value)) return value.map((item) => renameKeys(item, names))
   if (typeof value !== 'object' || value === null) return value
-  return Object.fromEntries(Object.entries(value).map(([key, item]) => [Object.hasOwn(names, key) ? names[key] : key, renameKeys(item, names)]))
+  return Object.fromEntries(
+    Object.entries(value).map(([key, item]) => [Object.hasOwn(names, key) ? names[key] : key, renameKeys(item, names)]),
+  )
 }

@@ -633,26 +633,60 @@ export interface WorkerBeatsRow {
 
 declare module 'knex/types/tables' {
   interface Tables {
-    api_keys: Stored<Refined<'api_keys', ApiKeysRow>, never, 'created_at' | 'used_at' | 'revoked_at' | 'minute' | 'uses'>
-    calendar_feeds: Stored<Refined<'calendar_feeds', CalendarFeedsRow>, never, 'crew_id' | 'customer_id' | 'read_at' | 'revoked_at' | 'created_at'>
+    api_keys: Stored<
+      Refined<'api_keys', ApiKeysRow>,
+      never,
+      'created_at' | 'used_at' | 'revoked_at' | 'minute' | 'uses'
+    >
+    calendar_feeds: Stored<
+      Refined<'calendar_feeds', CalendarFeedsRow>,
+      never,
+      'crew_id' | 'customer_id' | 'read_at' | 'revoked_at' | 'created_at'
+    >
     crew_busy: Stored<Refined<'crew_busy', CrewBusyRow>, never, 'title' | 'created_at'>
     crews: Stored<Refined<'crews', CrewsRow>, 'setup', 'created_at' | 'setup' | 'version'>
-    customer_links: Stored<Refined<'customer_links', CustomerLinksRow>, never, 'created_at' | 'opened_at' | 'revoked_at'>
+    customer_links: Stored<
+      Refined<'customer_links', CustomerLinksRow>,
+      never,
+      'created_at' | 'opened_at' | 'revoked_at'
+    >
     customers: Stored<Refined<'customers', CustomersRow>, never, 'email' | 'phone' | 'version' | 'created_at'>
     design_drafts: Stored<Refined<'design_drafts', DesignDraftsRow>, 'draft', 'from_version'>
     designs: Stored<
       Refined<'designs', DesignsRow>,
       'bed' | 'built_bed' | 'stops',
-      'override_reason' | 'saved_at' | 'version' | 'created_at' | 'state' | 'state_by' | 'state_at' | 'as_built' | 'built_bed' | 'stop_reason' | 'stops'
+      | 'override_reason'
+      | 'saved_at'
+      | 'version'
+      | 'created_at'
+      | 'state'
+      | 'state_by'
+      | 'state_at'
+      | 'as_built'
+      | 'built_bed'
+      | 'stop_reason'
+      | 'stops'
     >
-    diagnoses: Stored<Refined<'diagnoses', DiagnosesRow>, 'findings', 'better_from' | 'better_to' | 'outcome' | 'made_at'>
+    diagnoses: Stored<
+      Refined<'diagnoses', DiagnosesRow>,
+      'findings',
+      'better_from' | 'better_to' | 'outcome' | 'made_at'
+    >
     duration_resets: Stored<Refined<'duration_resets', DurationResetsRow>, never, 'created_at'>
-    equipment: Stored<Refined<'equipment', EquipmentRow>, never, 'done_on' | 'retired' | 'version' | 'created_at' | 'warranty_until'>
+    equipment: Stored<
+      Refined<'equipment', EquipmentRow>,
+      never,
+      'done_on' | 'retired' | 'version' | 'created_at' | 'warranty_until'
+    >
     findings: Stored<Refined<'findings', FindingsRow>, never, 'visit_id' | 'settled_at' | 'created_at'>
     firm_periods: Stored<Refined<'firm_periods', FirmPeriodsRow>, never, 'created_at'>
     firm_pumps: Stored<Refined<'firm_pumps', FirmPumpsRow>, 'pump', never>
     firms: Stored<Refined<'firms', FirmsRow>, 'rules', 'version' | 'created_at'>
-    follow_ups: Stored<Refined<'follow_ups', FollowUpsRow>, 'readings', 'visit_id' | 'done_at' | 'created_at' | 'minutes' | 'asked_by_customer' | 'urgent'>
+    follow_ups: Stored<
+      Refined<'follow_ups', FollowUpsRow>,
+      'readings',
+      'visit_id' | 'done_at' | 'created_at' | 'minutes' | 'asked_by_customer' | 'urgent'
+    >
     forecast_runs: Stored<
       Refined<'forecast_runs', ForecastRunsRow>,
       never,
@@ -662,7 +696,11 @@ declare module 'knex/types/tables' {
     house_tables: Stored<Refined<'house_tables', HouseTablesRow>, 'tables', 'version'>
     level_logs: Stored<Refined<'level_logs', LevelLogsRow>, never, 'bucket_drop_mm' | 'created_at'>
     notice_templates: Stored<Refined<'notice_templates', NoticeTemplatesRow>, 'templates', 'version'>
-    notices: Stored<Refined<'notices', NoticesRow>, never, 'problem' | 'sent_at' | 'created_at' | 'waits_since' | 'claimed_at'>
+    notices: Stored<
+      Refined<'notices', NoticesRow>,
+      never,
+      'problem' | 'sent_at' | 'created_at' | 'waits_since' | 'claimed_at'
+    >
     own_visit_types: Stored<Refined<'own_visit_types', OwnVisitTypesRow>, 'job', 'job' | 'saved_at'>
     own_weather_days: Stored<Refined<'own_weather_days', OwnWeatherDaysRow>, 'weather', never>
     password_links: Stored<Refined<'password_links', PasswordLinksRow>, never, never>
@@ -670,12 +708,29 @@ declare module 'knex/types/tables' {
     plan_runs: Stored<
       Refined<'plan_runs', PlanRunsRow>,
       'wish' | 'result' | 'best' | 'summary',
-      'share' | 'cancel' | 'heartbeat' | 'result' | 'problem' | 'asked_at' | 'finished_at' | 'best' | 'summary' | 'waits_since'
+      | 'share'
+      | 'cancel'
+      | 'heartbeat'
+      | 'result'
+      | 'problem'
+      | 'asked_at'
+      | 'finished_at'
+      | 'best'
+      | 'summary'
+      | 'waits_since'
     >
     plan_takeovers: Stored<Refined<'plan_takeovers', PlanTakeoversRow>, 'visits', 'at' | 'undone_at'>
-    plant_events: Stored<Refined<'plant_events', PlantEventsRow>, never, 'condition' | 'count' | 'kept' | 'note' | 'visit_id'>
+    plant_events: Stored<
+      Refined<'plant_events', PlantEventsRow>,
+      never,
+      'condition' | 'count' | 'kept' | 'note' | 'visit_id'
+    >
     plant_patches: Stored<Refined<'plant_patches', PlantPatchesRow>, never, 'x_m' | 'y_m' | 'planted_on' | 'version'>
-    pond_forecasts: Stored<Refined<'pond_forecasts', PondForecastsRow>, 'filter' | 'scores' | 'outlook' | 'risks', 'made_at'>
+    pond_forecasts: Stored<
+      Refined<'pond_forecasts', PondForecastsRow>,
+      'filter' | 'scores' | 'outlook' | 'risks',
+      'made_at'
+    >
     pond_seasons: Stored<
       Refined<'pond_seasons', PondSeasonsRow>,
       'weekly_c' | 'windows' | 'season' | 'live' | 'live_windows' | 'live_weekly_c' | 'calibration',
@@ -718,9 +773,21 @@ declare module 'knex/types/tables' {
       'least' | 'product_key' | 'equipment_kind' | 'place' | 'version' | 'created_at' | 'species_key'
     >
     stock_moves: Stored<Refined<'stock_moves', StockMovesRow>, never, 'note' | 'visit_id' | 'created_at'>
-    trainer_games: Stored<Refined<'trainer_games', TrainerGamesRow>, 'choices', 'choices' | 'points' | 'stars' | 'started_at' | 'finished_at'>
-    users: Stored<Refined<'users', UsersRow>, 'preferences', 'crew_id' | 'preferences' | 'created_at' | 'deactivated_at'>
-    visit_entries: Stored<Refined<'visit_entries', VisitEntriesRow>, 'entry' | 'disputed', 'received_at' | 'created_at' | 'disputed'>
+    trainer_games: Stored<
+      Refined<'trainer_games', TrainerGamesRow>,
+      'choices',
+      'choices' | 'points' | 'stars' | 'started_at' | 'finished_at'
+    >
+    users: Stored<
+      Refined<'users', UsersRow>,
+      'preferences',
+      'crew_id' | 'preferences' | 'created_at' | 'deactivated_at'
+    >
+    visit_entries: Stored<
+      Refined<'visit_entries', VisitEntriesRow>,
+      'entry' | 'disputed',
+      'received_at' | 'created_at' | 'disputed'
+    >
     visits: Stored<
       Refined<'visits', VisitsRow>,
       'job' | 'quantities' | 'duration' | 'also' | 'tasks',

@@ -20,7 +20,8 @@ export async function updateVersioned(
   if (changed === 0)
     throw new ProblemError({
       kind: 'conflict',
-      message: 'Someone else saved this while you were working on it. Your figures are still here: compare both and decide.',
+      message:
+        'Someone else saved this while you were working on it. Your figures are still here: compare both and decide.',
       current: await current(),
     })
 }

@@ -22,7 +22,10 @@ export interface AskOptions {
  * Never called inside a database transaction: a slow service must not hold rows and connections.
  * @throws {Error} it cannot be reached, answers an error or too much, or failed so lately that it is not asked
  */
-export async function askJson(url: URL, { timeoutMs, maxBytes = DEFAULT_MAX_BYTES, init = {}, nowMs = Date.now() }: AskOptions): Promise<unknown> {
+export async function askJson(
+  url: URL,
+  { timeoutMs, maxBytes = DEFAULT_MAX_BYTES, init = {}, nowMs = Date.now() }: AskOptions,
+): Promise<unknown> {
   const health = services.get(url.origin) ?? { failures: 0, pausedUntil: 0 }
   services.set(url.origin, health)
   if (nowMs < health.pausedUntil) throw new Error(`${url.origin} did not answer lately; it is asked again soon`)

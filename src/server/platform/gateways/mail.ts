@@ -36,7 +36,11 @@ const domainOf = (from: string): string => /@([a-z0-9.-]+)>?$/i.exec(from.trim()
 
 /** A mail server by SMTP; the message id lets it and the reader see a repeat. */
 export const smtpMail = (url: string): MailGateway => {
-  const transport = createTransport(url, { connectionTimeout: SMTP_TIMEOUT_MS, greetingTimeout: SMTP_TIMEOUT_MS, socketTimeout: SMTP_TIMEOUT_MS } as never)
+  const transport = createTransport(url, {
+    connectionTimeout: SMTP_TIMEOUT_MS,
+    greetingTimeout: SMTP_TIMEOUT_MS,
+    socketTimeout: SMTP_TIMEOUT_MS,
+  } as never)
   return {
     send: async ({ id, ...message }) => {
       // the same letter has the same id in every try, so that a repeat is seen as one

@@ -15,7 +15,10 @@ const TIMEOUT_MS = 30_000
 export function s3Store(bucketUrl: string, accessKeyId: string, secretAccessKey: string, region: string): PhotoStore {
   const client = new AwsClient({ accessKeyId, secretAccessKey, region, service: 's3', retries: 2 })
   const ask = async (key: string, init: RequestInit): Promise<Response> => {
-    const response = await client.fetch(`${bucketUrl.replace(/\/$/, '')}/${key}`, { ...init, signal: AbortSignal.timeout(TIMEOUT_MS) })
+    const response = await client.fetch(`${bucketUrl.replace(/\/$/, '')}/${key}`, {
+      ...init,
+      signal: AbortSignal.timeout(TIMEOUT_MS),
+    })
     if (!response.ok) throw new Error(`The photo store answered ${response.status} for ${init.method} ${key}`)
     return response
   }
@@ -30,8 +33,11 @@ export function s3Store(bucketUrl: string, accessKeyId: string, secretAccessKey:
 }
 
 /** The store that is set for this machine; null: images are kept in the database, so that one backup holds everything. */
-export function photoStore({ PHOTOS_S3_URL, PHOTOS_S3_KEY, PHOTOS_S3_SECRET, PHOTOS_S3_REGION }: NodeJS.ProcessEnv = process.env): PhotoStore | null {
+export function photoStore(
+  { PHOTOS_S3_URL, PHOTOS_S3_KEY, PHOTOS_S3_SECRET, PHOTOS_S3_REGION }: NodeJS.ProcessEnv = process.env,
+): PhotoStore | null {
   if (!PHOTOS_S3_URL) return null
-  if (!PHOTOS_S3_KEY || !PHOTOS_S3_SECRET) throw new Error('PHOTOS_S3_URL is set, but PHOTOS_S3_KEY and PHOTOS_S3_SECRET are not.')
+  if (!PHOTOS_S3_KEY || !PHOTOS_S3_SECRET)
+    throw new Error('PHOTOS_S3_URL is set, but PHOTOS_S3_KEY and PHOTOS_S3_SECRET are not.')
   return s3Store(PHOTOS_S3_URL, PHOTOS_S3_KEY, PHOTOS_S3_SECRET, PHOTOS_S3_REGION || 'us-east-1')
 }

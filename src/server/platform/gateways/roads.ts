@@ -29,7 +29,9 @@ export function straightLineTable(points: readonly MapPoint[]): TravelTable {
   const minutes = new Float64Array(n * n)
   points.forEach((a, i) =>
     points.forEach((b, j) => {
-      const h = Math.sin(radians(b.lat - a.lat) / 2) ** 2 + Math.cos(radians(a.lat)) * Math.cos(radians(b.lat)) * Math.sin(radians(b.lon - a.lon) / 2) ** 2
+      const h =
+        Math.sin(radians(b.lat - a.lat) / 2) ** 2 +
+        Math.cos(radians(a.lat)) * Math.cos(radians(b.lat)) * Math.sin(radians(b.lon - a.lon) / 2) ** 2
       minutes[i * n + j] = ((2 * EARTH_KM * Math.asin(Math.min(1, Math.sqrt(h))) * DETOUR) / STRAIGHT_LINE_KMH) * 60
     }),
   )
@@ -59,7 +61,10 @@ const Shape = z.object({
  * The way through points along the roads, as longitude and latitude, from a service of the same family (GET /route/v1/driving/…);
  * straight lines when it cannot be had.
  */
-export async function routeShape(points: readonly MapPoint[], baseUrl: string | undefined): Promise<[lon: number, lat: number][]> {
+export async function routeShape(
+  points: readonly MapPoint[],
+  baseUrl: string | undefined,
+): Promise<[lon: number, lat: number][]> {
   const straight = points.map((p): [number, number] => [p.lon, p.lat])
   if (!baseUrl || points.length < 2) return straight
   try {
@@ -75,7 +80,9 @@ async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: F
   const n = points.length
   const minutes = new Float64Array(n * n)
   const half = Math.floor(MOST_POINTS / 2)
-  const blocks = Array.from({ length: Math.ceil(n / half) }, (_, i) => [...points.keys()].slice(i * half, (i + 1) * half))
+  const blocks = Array.from({ length: Math.ceil(n / half) }, (_, i) =>
+    [...points.keys()].slice(i * half, (i + 1) * half),
+  )
   for (const rows of blocks)
     for (const columns of blocks) {
       const asked = [...new Set([...rows, ...columns])]

@@ -31,7 +31,11 @@ const month = z.object({
 })
 const Stations = z.object({
   stations: z.array(
-    z.object({ id: z.string(), name: z.string(), normals: z.object({ latitudeDeg: z.number(), altitudeM: z.number(), months: z.array(month).length(12) }) }),
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      normals: z.object({ latitudeDeg: z.number(), altitudeM: z.number(), months: z.array(month).length(12) }),
+    }),
   ),
 })
 export const WeatherDayRecord = z.object({
@@ -46,7 +50,13 @@ export const WeatherDayRecord = z.object({
 const Days = z.object({ days: z.array(WeatherDayRecord) })
 export const WeatherForecast = z.object({ issued: calendarDay, days: z.array(WeatherDayRecord) })
 export type WeatherForecast = z.infer<typeof WeatherForecast>
-export const WeatherHour = z.object({ at: z.string(), airC: z.number(), humidityPercent: z.number(), windMPerS: z.number(), rainMm: z.number() })
+export const WeatherHour = z.object({
+  at: z.string(),
+  airC: z.number(),
+  humidityPercent: z.number(),
+  windMPerS: z.number(),
+  rainMm: z.number(),
+})
 export type WeatherHour = z.infer<typeof WeatherHour>
 const Hours = z.object({ hours: z.array(WeatherHour) })
 
@@ -62,6 +72,7 @@ export function weatherDesk(baseUrl: string): WeatherSource {
     stations: async () => (await ask('/stations', Stations)).stations,
     days: async (stationId, from, to) => (await ask(`${at(stationId)}/days?from=${from}&to=${to}`, Days)).days,
     forecast: (stationId) => ask(`${at(stationId)}/forecast`, WeatherForecast),
-    lastHour: async (stationId, day) => (await ask(`${at(stationId)}/hours?from=${day}&to=${day}`, Hours)).hours.at(-1) ?? null,
+    lastHour: async (stationId, day) =>
+      (await ask(`${at(stationId)}/hours?from=${day}&to=${day}`, Hours)).hours.at(-1) ?? null,
   }
 }

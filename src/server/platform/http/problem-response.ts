@@ -17,19 +17,31 @@ export function problemJson(body: ProblemBody, headers: Record<string, string> =
 export function answerError(error: unknown): Response {
   if (error instanceof ProblemError) {
     const { problem } = error
-    const headers: Record<string, string> = problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
+    const headers: Record<string, string> =
+      problem.kind === 'too-many' || problem.kind === 'busy' ? { 'retry-after': String(problem.retryAfterS) } : {}
     return problemJson(problemBody(problem), headers)
   }
   if (error instanceof ZodError) {
     const fields = zodFields(error)
-    return problemJson({ title: fields[0]?.message ?? 'Something in the input is not right.', status: 422, kind: 'bad-input', fields })
+    return problemJson({
+      title: fields[0]?.message ?? 'Something in the input is not right.',
+      status: 422,
+      kind: 'bad-input',
+      fields,
+    })
   }
   if (error instanceof DomainError)
-    return problemJson({ title: error.message, status: 422, kind: 'bad-input', fields: [{ path: error.parameter, message: error.message }] })
+    return problemJson({
+      title: error.message,
+      status: 422,
+      kind: 'bad-input',
+      fields: [{ path: error.parameter, message: error.message }],
+    })
   if (isDatabaseLost(error))
     return problemJson(
       {
-        title: 'The database cannot be reached just now. Nothing was saved; your entries are still here. Try again in a moment.',
+        title:
+          'The database cannot be reached just now. Nothing was saved; your entries are still here. Try again in a moment.',
         status: 503,
         kind: 'unavailable',
       },

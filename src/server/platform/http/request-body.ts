@@ -7,7 +7,8 @@ export const JSON_LIMIT_BYTES = 1_000_000
 
 /** Reads at most `limit` bytes of a body. @throws {Response} 413 with the limit in words */
 export async function readLimited(request: Request, limit: number): Promise<Buffer> {
-  const tooLarge = () => problemJson({ title: `That is more than the ${limit / 1e6} MB that fit here.`, status: 413, kind: 'too-large' })
+  const tooLarge = () =>
+    problemJson({ title: `That is more than the ${limit / 1e6} MB that fit here.`, status: 413, kind: 'too-large' })
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLarge()
   const chunks: Uint8Array[] = []
   let size = 0

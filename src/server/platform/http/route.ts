@@ -35,15 +35,19 @@ export function signedInRoute<Path extends z.ZodType = z.ZodType<unknown>, Body 
       assertSameOrigin(request)
       const token = (await cookies()).get(SESSION_COOKIE)?.value
       const actor = token ? await findSession(token) : undefined
-      if (actor === 'shut-out') return problemJson({ title: 'This device has been blocked. Sign in again.', status: 401, kind: 'shut-out' })
+      if (actor === 'shut-out')
+        return problemJson({ title: 'This device has been blocked. Sign in again.', status: 401, kind: 'shut-out' })
       if (!actor) return problemJson({ title: 'Sign in first.', status: 401, kind: 'signed-out' })
       const params = await context.params
       const path = options.path?.safeParse(params)
       // text that no database takes is the name of nothing
-      if ((path && !path.success) || unstorablePath(params)) return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
+      if ((path && !path.success) || unstorablePath(params))
+        return problemJson({ title: 'That is not here.', status: 404, kind: 'not-found' })
       const body = options.body ? options.body.parse(await readJson(request, options.cleaned)) : undefined
       const outcome = await work({ actor, path: path?.data as z.output<Path>, body: body as z.output<Body>, request })
-      return outcome instanceof Response ? outcome : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
+      return outcome instanceof Response
+        ? outcome
+        : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
     } catch (error) {
       return error instanceof Response ? error : answerError(error)
     }
@@ -59,7 +63,9 @@ export function openRoute<Body extends z.ZodType>(
     try {
       assertSameOrigin(request)
       const outcome = await work(body.parse(await readJson(request)), request)
-      return outcome instanceof Response ? outcome : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
+      return outcome instanceof Response
+        ? outcome
+        : Response.json(outcome ?? {}, { headers: { 'cache-control': 'no-store' } })
     } catch (error) {
       return error instanceof Response ? error : answerError(error)
     }

@@ -5,7 +5,13 @@ import { SESSION_COOKIE, SESSION_DAYS } from '@/server/platform/auth/sessions'
 const secure = (): boolean => (process.env.PUBLIC_URL ?? '').startsWith('https://')
 
 export async function setSessionCookie(token: string): Promise<void> {
-  ;(await cookies()).set(SESSION_COOKIE, token, { httpOnly: true, sameSite: 'lax', secure: secure(), path: '/', maxAge: SESSION_DAYS * 86_400 })
+  ;(await cookies()).set(SESSION_COOKIE, token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: secure(),
+    path: '/',
+    maxAge: SESSION_DAYS * 86_400,
+  })
 }
 
 export async function clearSessionCookie(): Promise<void> {

@@ -10,5 +10,7 @@ const packed = promisify(gzip)
 export async function smallJson(request: Request, body: unknown, headers: Record<string, string>): Promise<Response> {
   const all = { ...headers, vary: 'accept' }
   if (!(request.headers.get('accept') ?? '').includes('application/gzip')) return Response.json(body, { headers: all })
-  return new Response(new Uint8Array(await packed(JSON.stringify(body))), { headers: { ...all, 'content-type': 'application/gzip' } })
+  return new Response(new Uint8Array(await packed(JSON.stringify(body))), {
+    headers: { ...all, 'content-type': 'application/gzip' },
+  })
 }

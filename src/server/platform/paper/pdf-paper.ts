@@ -1,7 +1,8 @@
 import { Font, StyleSheet } from '@react-pdf/renderer'
 import { join } from 'node:path'
 
-const fontFile = (family: string, name: string) => join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
+const fontFile = (family: string, name: string) =>
+  join(process.cwd(), 'node_modules', '@expo-google-fonts', family, name)
 
 Font.register({
   family: 'Text',

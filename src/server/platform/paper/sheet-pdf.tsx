@@ -11,7 +11,10 @@ export function SheetPdf({ sheet, widthPt, mostHeightPt }: { sheet: Sheet; width
   const [w, h] = [Math.max(bounds.maxX - bounds.minX, 0.01), Math.max(bounds.maxY - bounds.minY, 0.01)]
   const pt = Math.min((widthPt - ROOM_PT.left - ROOM_PT.right) / w, (mostHeightPt - ROOM_PT.top - ROOM_PT.bottom) / h)
   const heightPt = h * pt + ROOM_PT.top + ROOM_PT.bottom
-  const place = (p: DrawnPoint) => ({ x: ROOM_PT.left + (p.xM - bounds.minX) * pt, y: ROOM_PT.top + (bounds.maxY - p.yM) * pt })
+  const place = (p: DrawnPoint) => ({
+    x: ROOM_PT.left + (p.xM - bounds.minX) * pt,
+    y: ROOM_PT.top + (bounds.maxY - p.yM) * pt,
+  })
   return (
     <Svg width={widthPt} height={heightPt} viewBox={`0 0 ${widthPt} ${heightPt}`}>
       {sheet.marks.map((mark, i) => (
@@ -21,18 +24,33 @@ export function SheetPdf({ sheet, widthPt, mostHeightPt }: { sheet: Sheet; width
   )
 }
 
-const STROKE: Readonly<Record<string, string>> = { WATER: '#2f7f8c', PLANTS: '#4d7a3f', LEVELS: '#a4472b', GROUND: '#7a5a3a', DIMENSIONS: '#6a6154' }
+const STROKE: Readonly<Record<string, string>> = {
+  WATER: '#2f7f8c',
+  PLANTS: '#4d7a3f',
+  LEVELS: '#a4472b',
+  GROUND: '#7a5a3a',
+  DIMENSIONS: '#6a6154',
+}
 
 function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { x: number; y: number }; pt: number }) {
   const stroke = STROKE[mark.layer] ?? PAPER_COLOURS.ink
   const path = (points: readonly DrawnPoint[], close: boolean) =>
-    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${place(p).x.toFixed(2)} ${place(p).y.toFixed(2)}`).join('') + (close ? 'Z' : '')
+    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${place(p).x.toFixed(2)} ${place(p).y.toFixed(2)}`).join('') +
+    (close ? 'Z' : '')
   const fill = (name: string | undefined) => PAPER_COLOURS.fills[name ?? ''] ?? 'none'
   switch (mark.kind) {
     case 'polygon':
       return <Path d={path(mark.points, true)} fill={fill(mark.fill)} stroke={stroke} strokeWidth={0.7} />
     case 'line':
-      return <Path d={path(mark.points, false)} fill="none" stroke={stroke} strokeWidth={1} strokeDasharray={mark.dashed ? '4 3' : undefined} />
+      return (
+        <Path
+          d={path(mark.points, false)}
+          fill="none"
+          stroke={stroke}
+          strokeWidth={1}
+          strokeDasharray={mark.dashed ? '4 3' : undefined}
+        />
+      )
     case 'circle':
       return (
         <Circle
@@ -46,23 +64,51 @@ function MarkPdf({ mark, place, pt }: { mark: Mark; place: (p: DrawnPoint) => { 
         />
       )
     case 'text':
-      return <Words at={place(mark.at)} text={mark.text} anchor={mark.anchor} colour={mark.layer === 'LEVELS' ? stroke : PAPER_COLOURS.ink} />
+      return (
+        <Words
+          at={place(mark.at)}
+          text={mark.text}
+          anchor={mark.anchor}
+          colour={mark.layer === 'LEVELS' ? stroke : PAPER_COLOURS.ink}
+        />
+      )
     case 'dimension': {
       const [a, b] = dimensionLine(mark)
       const [pa, pb] = [place(a), place(b)]
       return (
         <>
           <Path d={path([a, b], false)} fill="none" stroke={stroke} strokeWidth={0.5} />
-          <Words at={{ x: (pa.x + pb.x) / 2 + 4, y: (pa.y + pb.y) / 2 - 3 }} text={mark.text} anchor="middle" colour={PAPER_COLOURS.ink} />
+          <Words
+            at={{ x: (pa.x + pb.x) / 2 + 4, y: (pa.y + pb.y) / 2 - 3 }}
+            text={mark.text}
+            anchor="middle"
+            colour={PAPER_COLOURS.ink}
+          />
         </>
       )
     }
   }
 }
 
-function Words({ at, text, anchor, colour }: { at: { x: number; y: number }; text: string; anchor: 'start' | 'middle' | 'end'; colour: string }) {
+function Words({
+  at,
+  text,
+  anchor,
+  colour,
+}: {
+  at: { x: number; y: number }
+  text: string
+  anchor: 'start' | 'middle' | 'end'
+  colour: string
+}) {
   return (
-    <Text x={at.x} y={at.y + TEXT_PT / 3} textAnchor={anchor} fill={colour} style={{ fontFamily: 'Text', fontSize: TEXT_PT }}>
+    <Text
+      x={at.x}
+      y={at.y + TEXT_PT / 3}
+      textAnchor={anchor}
+      fill={colour}
+      style={{ fontFamily: 'Text', fontSize: TEXT_PT }}
+    >
       {text}
     </Text>
   )

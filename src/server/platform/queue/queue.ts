@@ -43,9 +43,17 @@ interface PgConnection {
 }
 
 /** Puts a job into the queue with what it is about: both are there, or neither. */
-export async function sendJobIn<Name extends QueueName>(trx: Knex.Transaction, name: Name, payload: QueuePayload[Name]): Promise<void> {
-  const connection = (await (trx.client as { acquireConnection(): Promise<PgConnection> }).acquireConnection()) as PgConnection
-  await (await queue()).send(name, payload, { db: { executeSql: (text: string, values: unknown[]) => connection.query(text, values) } })
+export async function sendJobIn<Name extends QueueName>(
+  trx: Knex.Transaction,
+  name: Name,
+  payload: QueuePayload[Name],
+): Promise<void> {
+  const connection = (await (
+    trx.client as { acquireConnection(): Promise<PgConnection> }
+  ).acquireConnection()) as PgConnection
+  await (
+    await queue()
+  ).send(name, payload, { db: { executeSql: (text: string, values: unknown[]) => connection.query(text, values) } })
 }
 
 export async function closeQueue(): Promise<void> {

@@ -14,7 +14,12 @@ export async function claimRun(trx: Knex.Transaction, table: string, id: string)
 }
 
 /** A sign of life, with how far it has got. @returns whether the run shall stop: it was asked to, or is no longer this worker's */
-export async function beatRun(trx: Knex.Transaction, table: string, id: string, progress: RunColumns): Promise<boolean> {
+export async function beatRun(
+  trx: Knex.Transaction,
+  table: string,
+  id: string,
+  progress: RunColumns,
+): Promise<boolean> {
   const rows = await trx(table)
     .where({ id, state: 'running' })
     .update({ ...progress, heartbeat: trx.fn.now() })
@@ -43,5 +48,10 @@ export async function cancelRun(trx: Knex.Transaction, table: string, id: string
 
 /** @returns false when the run is over, so that no job is needed */
 export async function requeueRun(trx: Knex.Transaction, table: string, id: string): Promise<boolean> {
-  return (await trx(table).where({ id }).whereIn('state', ['running', 'queued']).update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+  return (
+    (await trx(table)
+      .where({ id })
+      .whereIn('state', ['running', 'queued'])
+      .update({ state: 'queued', waits_since: trx.fn.now() })) > 0
+  )
 }

@@ -21,8 +21,17 @@ async function calculateInTime(name: string, input: unknown): ReturnType<typeof 
 /** What is computed or read from outside for a request, by kind: never on the thread that answers everybody. */
 export const HEAVY_TASKS = {
   calculate: ({ name, input }: { readonly name: string; readonly input: unknown }) => calculateInTime(name, input),
-  'busy-times': ({ text, from, to, timeZone }: { readonly text: string; readonly from: string; readonly to: string; readonly timeZone: string }) =>
-    readBusyTimes(text, from, to, timeZone),
+  'busy-times': ({
+    text,
+    from,
+    to,
+    timeZone,
+  }: {
+    readonly text: string
+    readonly from: string
+    readonly to: string
+    readonly timeZone: string
+  }) => readBusyTimes(text, from, to, timeZone),
   'weather-csv': ({ text, today }: { readonly text: string; readonly today: string }) => readWeatherCsv(text, today),
 } as const
 
@@ -35,7 +44,10 @@ export interface HeavyTask {
 }
 
 /** Bad input is an answer like any other; only faults of the program are thrown. */
-export async function doHeavy({ kind, input }: HeavyTask): Promise<{ value: unknown } | { domain: { message: string; parameter: string } }> {
+export async function doHeavy({
+  kind,
+  input,
+}: HeavyTask): Promise<{ value: unknown } | { domain: { message: string; parameter: string } }> {
   try {
     return { value: await HEAVY_TASKS[kind](input as never) }
   } catch (error) {

@@ -36,7 +36,11 @@ export async function heavy<Kind extends HeavyKind>(kind: Kind, input: HeavyInpu
     throw new ProblemError({ kind: 'bad-input', message, fields: [{ path: parameter, message }] })
   } catch (error) {
     if (error instanceof PoolFull)
-      throw new ProblemError({ kind: 'busy', message: 'Much is being worked out at the moment. Try again in a few seconds.', retryAfterS: DEADLINE_MS / 1000 })
+      throw new ProblemError({
+        kind: 'busy',
+        message: 'Much is being worked out at the moment. Try again in a few seconds.',
+        retryAfterS: DEADLINE_MS / 1000,
+      })
     if (!(error instanceof TookTooLong)) throw error
     const message = `This is too much to work out within ${DEADLINE_MS / 1000} seconds. Ask for less at once.`
     throw new ProblemError({ kind: 'bad-input', message, fields: [] })

@@ -13,13 +13,18 @@ export type ThreadName = keyof typeof SOURCES
 
 /** A thread from a TypeScript file. It does not take over how this process reads TypeScript, so it registers that first. */
 export const sourceThread = (href: string, options: WorkerOptions = {}): Worker =>
-  new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${JSON.stringify(href)}) })`, { ...options, eval: true })
+  new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${JSON.stringify(href)}) })`, {
+    ...options,
+    eval: true,
+  })
 
 /** A thread from a file that the build made. The bundler of the app must not look for it: it is not there yet. */
-const builtThread = (href: string, options: WorkerOptions): Worker => new Worker(`import(${JSON.stringify(href)})`, { ...options, eval: true })
+const builtThread = (href: string, options: WorkerOptions): Worker =>
+  new Worker(`import(${JSON.stringify(href)})`, { ...options, eval: true })
 
 /** The folder of the build that runs; none while developing, for what was built some day is not what is being worked on. */
-const builtIn = (): string | undefined => process.env.NEXT_DIST_DIR ?? (process.env.NODE_ENV === 'production' ? '.next' : undefined)
+const builtIn = (): string | undefined =>
+  process.env.NEXT_DIST_DIR ?? (process.env.NODE_ENV === 'production' ? '.next' : undefined)
 
 /** A thread of the app's own: what the build made of it, or its source. Bundled, computing is several times as fast as file by file. */
 export function ownThread(name: ThreadName, options: WorkerOptions = {}): Worker {

@@ -49,7 +49,8 @@ export class ThreadPool<Task, Made> {
   run(task: Task): Promise<Made> {
     return new Promise((resolve, reject) => {
       if (this.ended) return reject(new TaskFailed('The work was ended'))
-      if (this.queue.length >= (this.options.mostWaiting ?? Infinity)) return reject(new PoolFull('Too much is waiting'))
+      if (this.queue.length >= (this.options.mostWaiting ?? Infinity))
+        return reject(new PoolFull('Too much is waiting'))
       this.queue.push({ task, resolve, reject })
       return this.handOut()
     })
@@ -124,7 +125,10 @@ export class ThreadPool<Task, Made> {
       const job = this.queue.shift()
       if (!job) return
       thread.job = job
-      thread.deadline = setTimeout(() => this.replace(thread, new TookTooLong('It took too long')), this.options.deadlineMs)
+      thread.deadline = setTimeout(
+        () => this.replace(thread, new TookTooLong('It took too long')),
+        this.options.deadlineMs,
+      )
       thread.worker.postMessage({ task: job.task })
     }
   }

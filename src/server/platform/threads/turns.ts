@@ -7,7 +7,11 @@ export function turns(atOnce: number, mostWaiting: number): <Made>(work: () => P
   return async (work) => {
     if (busy >= atOnce) {
       if (waiting.length >= mostWaiting)
-        throw new ProblemError({ kind: 'busy', message: 'Many pictures are being taken in at the moment. Try again in a few seconds.', retryAfterS: 5 })
+        throw new ProblemError({
+          kind: 'busy',
+          message: 'Many pictures are being taken in at the moment. Try again in a few seconds.',
+          retryAfterS: 5,
+        })
       await new Promise<void>((resolve) => waiting.push(resolve))
     } else busy++
     try {

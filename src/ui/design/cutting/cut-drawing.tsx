@@ -12,7 +12,15 @@ export const cutScale = (rolls: readonly CutRoll[]): number =>
   Math.min(...rolls.map((roll) => Math.min((WIDTH_PX - SIDE_PX - 10) / roll.usedM, MOST_HEIGHT_PX / roll.widthM)))
 
 /** One roll with its cuts, to scale: pieces with name and size, what is left hatched. */
-export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM: number; nameOf: (id: string) => string }) {
+export function CutDrawing({
+  roll,
+  pxPerM: px,
+  nameOf,
+}: {
+  roll: CutRoll
+  pxPerM: number
+  nameOf: (id: string) => string
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -27,7 +35,11 @@ export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM
         aria-label={t('design.cutDrawing.rollWideUsed', {
           widthM: length(roll.widthM),
           usedM: length(roll.usedM),
-          map: roll.pieces.map((p) => t('design.cutDrawing.by', { id: nameOf(p.id), alongM: length(p.alongM), acrossM: length(p.acrossM) })).join('; '),
+          map: roll.pieces
+            .map((p) =>
+              t('design.cutDrawing.by', { id: nameOf(p.id), alongM: length(p.alongM), acrossM: length(p.acrossM) }),
+            )
+            .join('; '),
         })}
       >
         <defs>
@@ -40,9 +52,19 @@ export function CutDrawing({ roll, pxPerM: px, nameOf }: { roll: CutRoll; pxPerM
           const [x, y, w, h] = [SIDE_PX + p.xM * px, 4 + p.yM * px, p.alongM * px, p.acrossM * px]
           return (
             <g key={p.id}>
-              <rect x={x} y={y} width={w} height={h} fill="var(--water-fill)" stroke="var(--water-line)" strokeWidth="1.5" />
+              <rect
+                x={x}
+                y={y}
+                width={w}
+                height={h}
+                fill="var(--water-fill)"
+                stroke="var(--water-line)"
+                strokeWidth="1.5"
+              />
               <text x={x + 6} y={y + 15}>
-                {nameOf(p.id).length * 6 < w ? nameOf(p.id) : `${nameOf(p.id).slice(0, Math.max(3, Math.floor(w / 7)))}…`}
+                {nameOf(p.id).length * 6 < w
+                  ? nameOf(p.id)
+                  : `${nameOf(p.id).slice(0, Math.max(3, Math.floor(w / 7)))}…`}
               </text>
               <text x={x + 6} y={y + 29} className="soft-text">
                 {length(p.alongM)} × {length(p.acrossM)}

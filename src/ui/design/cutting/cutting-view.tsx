@@ -39,8 +39,11 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const shownSheets = sheets.filter((s) => s.kind === kind)
   const toCut = shownSheets.filter((s) => s.agreed && s.there === '')
   const pieces = shownSheets.filter((s) => chosen.has(s.id))
-  const stockFine = stock.length > 0 && stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
-  const toggle = (id: string, on: boolean) => setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
+  const stockFine =
+    stock.length > 0 &&
+    stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
+  const toggle = (id: string, on: boolean) =>
+    setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
   return (
     <>
       <div className="page-head">
@@ -71,11 +74,22 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                     type="button"
                     className="btn btn-sm btn-outline-primary"
                     onClick={() =>
-                      setChosen(new Set([...chosen].filter((id) => !shownSheets.some((s) => s.id === id)).concat(toCut.slice(0, MOST_PIECES).map((s) => s.id))))
+                      setChosen(
+                        new Set(
+                          [...chosen]
+                            .filter((id) => !shownSheets.some((s) => s.id === id))
+                            .concat(toCut.slice(0, MOST_PIECES).map((s) => s.id)),
+                        ),
+                      )
                     }
                   >
                     {t('design.cuttingView.choose', {
-                      count: toCut.length > MOST_PIECES ? t('design.cuttingView.first', { mostPieces: MOST_PIECES }) : toCut.length === 1 ? 'it' : 'these',
+                      count:
+                        toCut.length > MOST_PIECES
+                          ? t('design.cuttingView.first', { mostPieces: MOST_PIECES })
+                          : toCut.length === 1
+                            ? 'it'
+                            : 'these',
                     })}
                   </button>
                 ) : null}
@@ -108,14 +122,18 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                   kind="length"
                   value={roll.widthM}
                   onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, widthM: v ?? Number.NaN } : r)))}
-                  error={within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : t('design.cuttingView.between0230')}
+                  error={
+                    within(roll.widthM, CUTTING_RANGE.rollWidthM) ? undefined : t('design.cuttingView.between0230')
+                  }
                 />
                 <QuantityField
                   label={t('design.cuttingView.rollLength', { i: i + 1 })}
                   kind="length"
                   value={roll.lengthM}
                   onChange={(v) => setStock(stock.map((r, n) => (n === i ? { ...r, lengthM: v ?? Number.NaN } : r)))}
-                  error={within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : t('design.cuttingView.between1500M')}
+                  error={
+                    within(roll.lengthM, CUTTING_RANGE.rollLengthM) ? undefined : t('design.cuttingView.between1500M')
+                  }
                 />
                 <button
                   type="button"
@@ -129,7 +147,11 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
               </div>
             ))}
             <div className="d-flex gap-2">
-              <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => setStock([...stock, { widthM: 5, lengthM: 25 }])}>
+              <button
+                type="button"
+                className="btn btn-sm btn-outline-primary"
+                onClick={() => setStock([...stock, { widthM: 5, lengthM: 25 }])}
+              >
                 {t('design.cuttingView.addRollWidth')}
               </button>
               <button
@@ -152,7 +174,9 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
           <h2>{t('design.cuttingView.cutPlan')}</h2>
           {state.status === 'idle' ? <p className="soft mb-0">{t('design.cuttingView.chooseSheetsThenPlan')}</p> : null}
           {state.status === 'working' ? <p className="mb-0">{t('design.cuttingView.tryingWaysCut')}</p> : null}
-          {state.status === 'failed' ? <p className="stop-note mb-0">{t('design.cuttingView.planCouldNotWorked')}</p> : null}
+          {state.status === 'failed' ? (
+            <p className="stop-note mb-0">{t('design.cuttingView.planCouldNotWorked')}</p>
+          ) : null}
           {state.status === 'done' ? <Plan plan={state.plan} sheets={sheets} /> : null}
         </section>
       </div>
@@ -173,7 +197,9 @@ function Plan({ plan, sheets }: { plan: CutPlan; sheets: readonly WantedSheet[] 
           usedM2: show(plan.usedM2, 'area'),
           count: plan.rolls.length,
         })}{' '}
-        <span className="soft">{plan.exact ? t('design.cuttingView.everyWayCuttingTried') : t('design.cuttingView.bestFoundSearch')}</span>
+        <span className="soft">
+          {plan.exact ? t('design.cuttingView.everyWayCuttingTried') : t('design.cuttingView.bestFoundSearch')}
+        </span>
       </p>
       {plan.unplaced.length > 0 ? (
         <div className="stop-note" role="alert">

@@ -4,7 +4,8 @@ import { wrap } from 'comlink'
 import type { CutPiece, CutPlan, Roll } from '@/core/survey/roll-cutting'
 import type { CuttingWorker } from '@/workers/cutting.worker'
 
-export type CutState = { readonly status: 'idle' | 'working' | 'failed' } | { readonly status: 'done'; readonly plan: CutPlan }
+export type CutState =
+  { readonly status: 'idle' | 'working' | 'failed' } | { readonly status: 'done'; readonly plan: CutPlan }
 
 /** Works a cut plan out in a worker; a newer question or a stop ends the older one. */
 export function useCutPlan() {

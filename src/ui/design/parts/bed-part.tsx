@@ -29,7 +29,10 @@ export function BedPart(part: DesignPart) {
     const above = bed.layers[index + 1]
     const grown = thicknessM - bed.layers[index].thicknessM
     if (!above) return setLayer(index, { thicknessM: Math.max(LEAST_LAYER_M, thicknessM) })
-    const moved = Math.min(above.thicknessM - LEAST_LAYER_M, Math.max(LEAST_LAYER_M - bed.layers[index].thicknessM, grown))
+    const moved = Math.min(
+      above.thicknessM - LEAST_LAYER_M,
+      Math.max(LEAST_LAYER_M - bed.layers[index].thicknessM, grown),
+    )
     set(
       {
         layers: bed.layers.map((layer, i) =>
@@ -161,11 +164,21 @@ export function BedPart(part: DesignPart) {
               error={errorOf('airBreakM')}
             />
           </div>
-          <CheckField label={t('design.bedPart.checkValveDelivery')} checked={bed.checkValve} onChange={(checkValve) => set({ checkValve })} />
+          <CheckField
+            label={t('design.bedPart.checkValveDelivery')}
+            checked={bed.checkValve}
+            onChange={(checkValve) => set({ checkValve })}
+          />
           <CheckField
             label={vessels ? t('design.bedPart.bottomDrainValve') : t('design.bedPart.cleanoutVault')}
             checked={bed.vault !== null}
-            onChange={(has) => set({ vault: has ? { diameterM: vessels ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 } : null })}
+            onChange={(has) =>
+              set({
+                vault: has
+                  ? { diameterM: vessels ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 }
+                  : null,
+              })
+            }
           />
           {bed.vault ? (
             <>

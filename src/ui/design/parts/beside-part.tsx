@@ -18,7 +18,12 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
-const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = { 'falls-box': 60, pressurised: 60, 'moving-bed': 100, 'trickle-tower': 120 }
+const USUAL_MEDIA_L: Partial<Record<CompanionKind, number>> = {
+  'falls-box': 60,
+  pressurised: 60,
+  'moving-bed': 100,
+  'trickle-tower': 120,
+}
 const USUAL_MOUTH_M = 0.25
 const SKIMMER_SERVES_M2 = CHECK_LIMITS.skimmerServesM2
 const SKIMMER_FITS = textId('design.besidePart.intoExistingPondWall')
@@ -33,7 +38,12 @@ export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
     set({
       companions: [
         ...bed.companions,
-        { kind, mediaL: USUAL_MEDIA_L[kind] ?? 0, ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)), weirM: isSkimmer(kind) ? USUAL_MOUTH_M : 0 },
+        {
+          kind,
+          mediaL: USUAL_MEDIA_L[kind] ?? 0,
+          ratedFlowM3PerH: Math.max(1, Math.round(result.flowM3PerH)),
+          weirM: isSkimmer(kind) ? USUAL_MOUTH_M : 0,
+        },
       ],
     })
   const change = (index: number, part: Partial<Companion>) =>
@@ -88,15 +98,30 @@ export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
             </div>
             <p className="soft small mb-0">
               {[
-                facts.mediaM2PerL > 0 ? t('design.besidePart.mediaSurface', { mediaL: show(c.mediaL * facts.mediaM2PerL, 'area') }) : '',
+                facts.mediaM2PerL > 0
+                  ? t('design.besidePart.mediaSurface', { mediaL: show(c.mediaL * facts.mediaM2PerL, 'area') })
+                  : '',
                 facts.inline
-                  ? t('design.besidePart.headFlow', { headM: show(facts.headM * (result.flowM3PerH / c.ratedFlowM3PerH) ** 2, 'length', { scale: 'small' }) })
+                  ? t('design.besidePart.headFlow', {
+                      headM: show(facts.headM * (result.flowM3PerH / c.ratedFlowM3PerH) ** 2, 'length', {
+                        scale: 'small',
+                      }),
+                    })
                   : t('design.besidePart.ownLine'),
-                facts.solidsShare > 0 ? t('design.besidePart.keepsSolidsFromBed', { solidsShare: show(facts.solidsShare, 'share') }) : '',
-                facts.washM3 > 0 ? t('design.besidePart.washesAwayDay', { washM3: show(facts.washM3 * facts.washesPerDay, 'volume') }) : '',
-                facts.powerWPer10M3PerH > 0 ? `${formatNumber((facts.powerWPer10M3PerH * c.ratedFlowM3PerH) / 10)} W` : '',
+                facts.solidsShare > 0
+                  ? t('design.besidePart.keepsSolidsFromBed', { solidsShare: show(facts.solidsShare, 'share') })
+                  : '',
+                facts.washM3 > 0
+                  ? t('design.besidePart.washesAwayDay', { washM3: show(facts.washM3 * facts.washesPerDay, 'volume') })
+                  : '',
+                facts.powerWPer10M3PerH > 0
+                  ? `${formatNumber((facts.powerWPer10M3PerH * c.ratedFlowM3PerH) / 10)} W`
+                  : '',
                 t('design.besidePart.caredEvery', {
-                  serviceMonths: facts.serviceMonths === 1 ? 'month' : t('design.besidePart.months', { serviceMonths: facts.serviceMonths }),
+                  serviceMonths:
+                    facts.serviceMonths === 1
+                      ? 'month'
+                      : t('design.besidePart.months', { serviceMonths: facts.serviceMonths }),
                 }),
               ]
                 .filter(Boolean)

@@ -39,7 +39,10 @@ export function ClarityPart({ data, shown }: DesignPart) {
       here = false
     }
   }, [data.pond.id])
-  const { filter, fallM } = useMemo(() => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }), [shown])
+  const { filter, fallM } = useMemo(
+    () => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }),
+    [shown],
+  )
   useEffect(() => {
     const model = loaded?.model
     if (!loaded || !model) return
@@ -52,7 +55,13 @@ export function ClarityPart({ data, shown }: DesignPart) {
         members: MEMBERS,
         options: [newOption(names[0]), newOption(names[1], { filter: DESIGN_PARTS })],
       }
-      run(comparisonOf(whatIf, { ...model, filters: [...model.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }] }), MEMBERS)
+      run(
+        comparisonOf(whatIf, {
+          ...model,
+          filters: [...model.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }],
+        }),
+        MEMBERS,
+      )
     }, SETTLED_MS)
     return () => clearTimeout(timer)
   }, [loaded, filter, fallM, run, names, t])
@@ -76,7 +85,14 @@ export function ClarityPart({ data, shown }: DesignPart) {
       {result && loaded ? (
         <>
           <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />
-          <EyeView from={result.from} days={result.days} options={clarityOf(result, names)} basin={loaded.basin} day={Math.min(day, DAYS - 1)} onDay={setDay} />
+          <EyeView
+            from={result.from}
+            days={result.days}
+            options={clarityOf(result, names)}
+            basin={loaded.basin}
+            day={Math.min(day, DAYS - 1)}
+            onDay={setDay}
+          />
           <ForecastCharts result={result} names={names} day={Math.min(day, DAYS - 1)} outputs={['clarityM', 'tan']} />
         </>
       ) : (

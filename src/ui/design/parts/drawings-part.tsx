@@ -41,17 +41,22 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
   const network = useNetwork(
     useMemo(() => {
       const plan = shown.bed.network
-      return key === 'flow' && plan ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.rules.tables)) : null
+      return key === 'flow' && plan
+        ? writeInp(networkOf(shown.bed, plan, 'summer', data.pumps, data.rules.tables))
+        : null
     }, [key, shown.bed, data]),
   )
   const sheet = useMemo(() => {
     const plain = (words: string) => words.replaceAll('\u00a0', ' ')
     // a dimension is what was typed, to the millimetre: 12.25 m is never 12.3 m
-    const write = (m: number) => plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES }))
+    const write = (m: number) =>
+      plain(show(m, 'length', { scale: Math.abs(m) < 1 ? 'small' : 'usual', significant: DIMENSION_FIGURES }))
     const { bed, result } = shown
     switch (key) {
       case 'plan':
-        return bed.type === 'perimeter-bog' ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, write) : planSheet(bed, write)
+        return bed.type === 'perimeter-bog'
+          ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, write)
+          : planSheet(bed, write)
       case 'section':
         return sectionSheet(bed, write)
       case 'detail':
@@ -59,12 +64,18 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
       case 'flow':
         return flowSheet({
           design: bed,
-          pumpNames: [bed.pumpId, ...(bed.network?.morePumps ?? [])].map((id) => data.pumps.find((p) => p.id === id)?.name ?? id),
+          pumpNames: [bed.pumpId, ...(bed.network?.morePumps ?? [])].map(
+            (id) => data.pumps.find((p) => p.id === id)?.name ?? id,
+          ),
           flowM3PerH: result.flowM3PerH,
           bedFlowM3PerH: result.bedFlowM3PerH,
-          flowOf: (id) => (network.status === 'solved' ? (network.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null),
+          flowOf: (id) =>
+            network.status === 'solved' ? (network.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null,
           write: (flow) => plain(show(flow, 'flow')),
-          names: { branch: (kind) => t(`design.branchNames.${kind}`), intake: (kind) => t(`design.intakeNames.${kind}`) },
+          names: {
+            branch: (kind) => t(`design.branchNames.${kind}`),
+            intake: (kind) => t(`design.intakeNames.${kind}`),
+          },
         })
     }
   }, [key, shown, show, data, network, t])
@@ -75,7 +86,12 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
       sheetSvg(sheet, {
         paper,
         scale,
-        subtitle: t('design.drawingsPart.computedFromDesignCheck', { firmName, customerName: pond.customerName, siteName: pond.siteName, name: pond.name }),
+        subtitle: t('design.drawingsPart.computedFromDesignCheck', {
+          firmName,
+          customerName: pond.customerName,
+          siteName: pond.siteName,
+          name: pond.name,
+        }),
       }),
     [sheet, paper, scale, firmName, pond, t],
   )
@@ -90,7 +106,12 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
     }
     document.body.append(frame)
   }
-  const designJson = () => JSON.stringify({ format: DESIGN_FORMAT, kind: 'pond-filter-design', name: `${pond.name}`.slice(0, 60), design: shown.bed }, null, 2)
+  const designJson = () =>
+    JSON.stringify(
+      { format: DESIGN_FORMAT, kind: 'pond-filter-design', name: `${pond.name}`.slice(0, 60), design: shown.bed },
+      null,
+      2,
+    )
   const open = (text: string, name: string) => {
     const read = readDesignFile(text)
     if (!read.ok) return setFileNote(`${name}: ${read.problem.message}`)
@@ -148,7 +169,9 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
             type="button"
             className="btn btn-sm btn-outline-primary"
             onClick={() =>
-              void import('../sheet-dxf').then(({ sheetDxf }) => saveFile(fileName(`${pond.name} ${key}`, 'dxf'), sheetDxf(sheet, t), 'application/dxf'))
+              void import('../sheet-dxf').then(({ sheetDxf }) =>
+                saveFile(fileName(`${pond.name} ${key}`, 'dxf'), sheetDxf(sheet, t), 'application/dxf'),
+              )
             }
           >
             {t('design.drawingsPart.saveDxf')}
@@ -172,7 +195,13 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
-            onClick={() => saveFile(fileName(t('design.drawingsPart.design', { name: pond.name }), 'json'), designJson(), 'application/json')}
+            onClick={() =>
+              saveFile(
+                fileName(t('design.drawingsPart.design', { name: pond.name }), 'json'),
+                designJson(),
+                'application/json',
+              )
+            }
           >
             {t('design.drawingsPart.saveJson')}
           </button>

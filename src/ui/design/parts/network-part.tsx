@@ -2,7 +2,14 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { linkIds, networkOf } from '@/core/filter/flow/flow-network'
-import { BRANCH_KINDS, firstFlowPlan, type BranchKind, type FlowBranch, type FlowIntake, type FlowPlan } from '@/core/filter/flow/flow-plan'
+import {
+  BRANCH_KINDS,
+  firstFlowPlan,
+  type BranchKind,
+  type FlowBranch,
+  type FlowIntake,
+  type FlowPlan,
+} from '@/core/filter/flow/flow-plan'
 import { writeInp } from '@/core/hydraulics/network/inp'
 import { CheckField } from '@/ui/kit/check-field'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -34,11 +41,19 @@ export function NetworkPart(part: DesignPart) {
               {t('design.networkPart.leaveNetworkMode')}
             </button>
           ) : (
-            <button type="button" className="btn btn-sm btn-primary" onClick={() => set({ network: firstFlowPlan(shown.bed) })}>
+            <button
+              type="button"
+              className="btn btn-sm btn-primary"
+              onClick={() => set({ network: firstFlowPlan(shown.bed) })}
+            >
               {t('design.networkPart.splitFlow')}
             </button>
           )}
-          <FileButton label={t('design.networkPart.openInpFile')} accept=".inp,.txt" onText={(text, name) => setForeign({ name, text })} />
+          <FileButton
+            label={t('design.networkPart.openInpFile')}
+            accept=".inp,.txt"
+            onText={(text, name) => setForeign({ name, text })}
+          />
         </div>
       </section>
       <HeaterPanel {...part} />
@@ -48,19 +63,33 @@ export function NetworkPart(part: DesignPart) {
   )
 }
 
-function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart & { plan: FlowPlan; pumps: DesignPart['data']['pumps'] }) {
+function PlanEditor({
+  bed,
+  shown,
+  plan,
+  pumps,
+  set,
+  errorOf,
+  data,
+}: DesignPart & { plan: FlowPlan; pumps: DesignPart['data']['pumps'] }) {
   const t = useTexts()
 
   const show = useShow()
   const [season, setSeason] = useState<'summer' | 'winter'>('summer')
   // the last plan that reads well is solved, so that a half typed figure does not empty the picture
   const good = shown.bed.network
-  const inp = useMemo(() => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.rules.tables)) : null), [shown.bed, good, season, pumps, data])
+  const inp = useMemo(
+    () => (good ? writeInp(networkOf(shown.bed, good, season, pumps, data.rules.tables)) : null),
+    [shown.bed, good, season, pumps, data],
+  )
   const state = useNetwork(inp)
   const change = (next: Partial<FlowPlan>, what: string) => set({ network: { ...plan, ...next } }, what)
-  const branch = (i: number, next: Partial<FlowBranch>) => change({ branches: plan.branches.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `branch${i}`)
-  const intake = (i: number, next: Partial<FlowIntake>) => change({ intakes: plan.intakes.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `intake${i}`)
-  const flowOf = (id: string) => (state.status === 'solved' ? (state.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null)
+  const branch = (i: number, next: Partial<FlowBranch>) =>
+    change({ branches: plan.branches.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `branch${i}`)
+  const intake = (i: number, next: Partial<FlowIntake>) =>
+    change({ intakes: plan.intakes.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `intake${i}`)
+  const flowOf = (id: string) =>
+    state.status === 'solved' ? (state.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null
   return (
     <>
       <section className="sheet">
@@ -78,7 +107,11 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
               </button>
             ))}
           </div>
-          <span className="soft small" data-testid="network-state" data-ms={state.status === 'solved' ? state.tookMs.toFixed(0) : ''}>
+          <span
+            className="soft small"
+            data-testid="network-state"
+            data-ms={state.status === 'solved' ? state.tookMs.toFixed(0) : ''}
+          >
             {state.status === 'solving'
               ? t('design.networkPart.solving')
               : state.status === 'solved'
@@ -96,10 +129,14 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
         </div>
         {state.status === 'refused' ? (
           <div className="stop-note" role="alert">
-            {plan.intakes.some((i) => i[season]) ? state.problem.messages.join('. ') : t('design.networkPart.noIntakeOpenPumps', { season })}
+            {plan.intakes.some((i) => i[season])
+              ? state.problem.messages.join('. ')
+              : t('design.networkPart.noIntakeOpenPumps', { season })}
           </div>
         ) : null}
-        {good ? <FlowDiagram plan={good} season={season} pumpCount={1 + good.morePumps.length} flowOf={flowOf} /> : null}
+        {good ? (
+          <FlowDiagram plan={good} season={season} pumpCount={1 + good.morePumps.length} flowOf={flowOf} />
+        ) : null}
       </section>
       <div className="columns two">
         <section className="sheet">
@@ -108,7 +145,9 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
             <div key={i} className="companion">
               <div className="d-flex gap-2 align-items-baseline">
                 <strong>{t(`design.branchNames.${b.kind}`)}</strong>
-                <span className="soft">{flowOf(linkIds.branch(i)) === null ? '' : show(flowOf(linkIds.branch(i))!, 'flow')}</span>
+                <span className="soft">
+                  {flowOf(linkIds.branch(i)) === null ? '' : show(flowOf(linkIds.branch(i))!, 'flow')}
+                </span>
                 <button
                   type="button"
                   className="btn btn-sm btn-outline-secondary ms-auto"
@@ -162,7 +201,10 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
           <ChoiceField
             label={t('design.networkPart.addBranch')}
             value=""
-            onChange={(e) => e.target.value && change({ branches: [...plan.branches, newBranch(e.target.value as BranchKind, bed)] }, '')}
+            onChange={(e) =>
+              e.target.value &&
+              change({ branches: [...plan.branches, newBranch(e.target.value as BranchKind, bed)] }, '')
+            }
             options={[
               { value: '', label: t('design.networkPart.choose') },
               ...BRANCH_KINDS.map((kind) => ({ value: kind, label: t(`design.branchNames.${kind}`) })),
@@ -175,8 +217,16 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
             <div key={i} className="companion">
               <strong>{t(`design.intakeNames.${n.kind}`)}</strong>
               <div className="d-flex gap-3">
-                <CheckField label={t('design.networkPart.openSummer')} checked={n.summer} onChange={(summer) => intake(i, { summer })} />
-                <CheckField label={t('design.networkPart.openWinter')} checked={n.winter} onChange={(winter) => intake(i, { winter })} />
+                <CheckField
+                  label={t('design.networkPart.openSummer')}
+                  checked={n.summer}
+                  onChange={(summer) => intake(i, { summer })}
+                />
+                <CheckField
+                  label={t('design.networkPart.openWinter')}
+                  checked={n.winter}
+                  onChange={(winter) => intake(i, { winter })}
+                />
               </div>
               <div className="field-grid">
                 <QuantityField
@@ -202,7 +252,15 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
               type="button"
               className="btn btn-sm btn-outline-primary"
               onClick={() =>
-                change({ intakes: [...plan.intakes, { kind: 'skimmer', boreM: bed.delivery.diameterM, lengthM: 4, k: 2, summer: true, winter: false }] }, '')
+                change(
+                  {
+                    intakes: [
+                      ...plan.intakes,
+                      { kind: 'skimmer', boreM: bed.delivery.diameterM, lengthM: 4, k: 2, summer: true, winter: false },
+                    ],
+                  },
+                  '',
+                )
               }
             >
               {t('design.networkPart.addSkimmerLine')}
@@ -214,7 +272,9 @@ function PlanEditor({ bed, shown, plan, pumps, set, errorOf, data }: DesignPart 
               <ChoiceField
                 label={t('design.networkPart.pump', { i: i + 2 })}
                 value={id}
-                onChange={(e) => change({ morePumps: plan.morePumps.map((p, n) => (n === i ? e.target.value : p)) }, '')}
+                onChange={(e) =>
+                  change({ morePumps: plan.morePumps.map((p, n) => (n === i ? e.target.value : p)) }, '')
+                }
                 options={pumps.map((p) => ({ value: p.id, label: `${p.name}, ${p.powerW} W` }))}
               />
               <button
@@ -247,5 +307,12 @@ const newBranch = (kind: BranchKind, bed: DesignPart['bed']): FlowBranch => ({
   lengthM: kind === 'stream' ? 8 : 3,
   k: 1.5,
   valve: kind === 'heater' ? 0.3 : 0.6,
-  levelM: kind === 'trickle-tower' ? 1.6 : kind === 'stream' ? Math.max(0.3, bed.staticLiftM) : kind === 'heater' ? 0 : bed.staticLiftM,
+  levelM:
+    kind === 'trickle-tower'
+      ? 1.6
+      : kind === 'stream'
+        ? Math.max(0.3, bed.staticLiftM)
+        : kind === 'heater'
+          ? 0
+          : bed.staticLiftM,
 })

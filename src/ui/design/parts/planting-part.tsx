@@ -21,7 +21,14 @@ export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
   const { planting } = shown.result
   const size = { lengthM: shown.bed.lengthM, widthM: shown.bed.round ? shown.bed.lengthM : shown.bed.widthM }
   const move = (index: number, xM: number, yM: number) =>
-    set({ planting: bed.planting.map((p, i) => (i === index ? { ...p, xM: Number(xM.toFixed(2)), yM: Number(yM.toFixed(2)) } : p)) }, `plant${index}`)
+    set(
+      {
+        planting: bed.planting.map((p, i) =>
+          i === index ? { ...p, xM: Number(xM.toFixed(2)), yM: Number(yM.toFixed(2)) } : p,
+        ),
+      },
+      `plant${index}`,
+    )
   const add = (key: string) => {
     const species = plantSpecies(key)!
     set({
@@ -58,14 +65,21 @@ export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
               <div key={i} className={`plant-row ${picked === i ? 'picked' : ''}`} onFocus={() => setPicked(i)}>
                 <span>
                   <strong>{species?.common}</strong> <em className="soft small">{species?.botanical}</em>
-                  <span className="d-block soft small">{findings.map((f) => t(`design.plantingWords.${f.problem}`)).join('; ')}</span>
+                  <span className="d-block soft small">
+                    {findings.map((f) => t(`design.plantingWords.${f.problem}`)).join('; ')}
+                  </span>
                 </span>
                 <QuantityField
                   label={t('design.plantingPart.number', { common: species?.common ?? '' })}
                   hideLabel
                   kind="number"
                   value={patch.count}
-                  onChange={(v) => set({ planting: bed.planting.map((p, n) => (n === i ? { ...p, count: orNaN(v) } : p)) }, `count${i}`)}
+                  onChange={(v) =>
+                    set(
+                      { planting: bed.planting.map((p, n) => (n === i ? { ...p, count: orNaN(v) } : p)) },
+                      `count${i}`,
+                    )
+                  }
                   error={errorOf(`planting.${i}.count`)}
                 />
                 <button
@@ -83,7 +97,11 @@ export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
             )
           })}
         </div>
-        <button type="button" className="btn btn-sm btn-outline-primary" onClick={() => set({ planting: firstPlanting(size.lengthM, size.widthM) })}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary"
+          onClick={() => set({ planting: firstPlanting(size.lengthM, size.widthM) })}
+        >
           {t('design.plantingPart.plantUsualMix')}
         </button>
       </section>
@@ -100,7 +118,12 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
   const [text, setText] = useState('')
   const [role, setRole] = useState('')
   const found = useMemo(
-    () => PLANT_SPECIES.filter((s) => (role === '' || s.role === role) && `${s.common} ${s.botanical}`.toLowerCase().includes(text.trim().toLowerCase())),
+    () =>
+      PLANT_SPECIES.filter(
+        (s) =>
+          (role === '' || s.role === role) &&
+          `${s.common} ${s.botanical}`.toLowerCase().includes(text.trim().toLowerCase()),
+      ),
     [text, role],
   )
   return (
@@ -112,7 +135,10 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
           label={t('design.plantingPart.role')}
           value={role}
           onChange={(e) => setRole(e.target.value)}
-          options={[{ value: '', label: 'any' }, ...PLANT_ROLES.map((r) => ({ value: r, label: t(`design.roleOfPlant.${r}`) }))]}
+          options={[
+            { value: '', label: 'any' },
+            ...PLANT_ROLES.map((r) => ({ value: r, label: t(`design.roleOfPlant.${r}`) })),
+          ]}
         />
       </div>
       <div className="table-responsive" tabIndex={0} role="region" aria-label={t('design.plantingPart.species')}>
@@ -137,10 +163,14 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
               <tr key={s.key}>
                 <th scope="row" className="fw-normal">
                   {s.common} <em className="soft small">{s.botanical}</em>
-                  {s.regulatedSomewhere ? <span className="verdict look ms-1">{t('design.plantingPart.checkYourList')}</span> : null}
+                  {s.regulatedSomewhere ? (
+                    <span className="verdict look ms-1">{t('design.plantingPart.checkYourList')}</span>
+                  ) : null}
                   {s.toxicTo === 'none' ? null : (
                     <span className="soft small d-block">
-                      {t('design.plantingPart.toxic', { toxicTo: s.toxicTo === 'people' ? t('design.plantingPart.peoplePets') : 'livestock' })}
+                      {t('design.plantingPart.toxic', {
+                        toxicTo: s.toxicTo === 'people' ? t('design.plantingPart.peoplePets') : 'livestock',
+                      })}
                     </span>
                   )}
                 </th>
@@ -156,7 +186,11 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
                   {s.aggressiveness >= 2 ? t('design.plantingPart.strongly') : ''}
                   {s.clogsGravel >= 2 ? t('design.plantingPart.clogsGravel') : ''}
                 </td>
-                <td className="text-end">{t('design.plantingPart.m', { nitrogenGPerM2D: show(s.nitrogenGPerM2D / 1000, 'mass', { scale: 'small' }) })}</td>
+                <td className="text-end">
+                  {t('design.plantingPart.m', {
+                    nitrogenGPerM2D: show(s.nitrogenGPerM2D / 1000, 'mass', { scale: 'small' }),
+                  })}
+                </td>
                 <td>
                   <button
                     type="button"
@@ -174,7 +208,10 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
       </div>
       <p className="soft small mb-0">
         {t('design.plantingPart.figuresStartingPointsFrom', {
-          count: found.length > MOST_LISTED ? t('design.plantingPart.moreSearchNarrow', { count: found.length - MOST_LISTED }) : '',
+          count:
+            found.length > MOST_LISTED
+              ? t('design.plantingPart.moreSearchNarrow', { count: found.length - MOST_LISTED })
+              : '',
         })}
       </p>
     </section>

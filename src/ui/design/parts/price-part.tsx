@@ -97,8 +97,14 @@ export function PricePart({ data, shown }: DesignPart) {
               {(
                 [
                   [t('design.pricePart.materials'), price.materialsMinor],
-                  [t('design.pricePart.markupMaterials', { markup: formatNumber((priceBook?.markup ?? 0) * 100) }), price.markupMinor],
-                  [t('design.pricePart.labourMachinesPersonHours', { labourH: formatNumber(price.labourH) }), price.labourMinor],
+                  [
+                    t('design.pricePart.markupMaterials', { markup: formatNumber((priceBook?.markup ?? 0) * 100) }),
+                    price.markupMinor,
+                  ],
+                  [
+                    t('design.pricePart.labourMachinesPersonHours', { labourH: formatNumber(price.labourH) }),
+                    price.labourMinor,
+                  ],
                   [t('design.pricePart.tax', { tax: formatNumber((priceBook?.tax ?? 0) * 100) }), price.taxMinor],
                 ] as const
               ).map(([name, minor]) => (
@@ -124,7 +130,13 @@ export function PricePart({ data, shown }: DesignPart) {
           <button
             type="button"
             className="btn btn-sm btn-outline-primary"
-            onClick={() => saveFile(fileName(t('design.pricePart.materials2', { name: pond.name }), 'csv'), materialsCsv(price), 'text/csv')}
+            onClick={() =>
+              saveFile(
+                fileName(t('design.pricePart.materials2', { name: pond.name }), 'csv'),
+                materialsCsv(price),
+                'text/csv',
+              )
+            }
           >
             {t('design.pricePart.saveCsv')}
           </button>

@@ -25,9 +25,18 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
     // what does not hang on the kind of bed stays as the designer had it
     set({ ...fresh, companions: bed.companions, winter: bed.winter, confirmed: bed.confirmed })
   }
-  const costs = useMemo(() => methodCosts(data.designPond, shown.bed.type, data.rules, data.pumps, data.priceBook), [data, shown.bed.type])
+  const costs = useMemo(
+    () => methodCosts(data.designPond, shown.bed.type, data.rules, data.pumps, data.priceBook),
+    [data, shown.bed.type],
+  )
   const inputs = useMemo(
-    () => ({ pond: data.designPond, design: shown.bed, rules: data.rules, houseMethod: data.houseMethod, pumps: data.pumps }),
+    () => ({
+      pond: data.designPond,
+      design: shown.bed,
+      rules: data.rules,
+      houseMethod: data.houseMethod,
+      pumps: data.pumps,
+    }),
     [data, shown.bed],
   )
   return (

@@ -45,18 +45,31 @@ export function VersionsPart(part: DesignPart) {
                 <span className="soft small">
                   {d.savedByName}, {instant(d.savedAt, timeZone)}
                   {d.stateByName && d.stateAt
-                    ? t('design.versionsPart.by', { state: STATE_NAMES[d.state], stateByName: d.stateByName, stateAt: instant(d.stateAt, timeZone) })
+                    ? t('design.versionsPart.by', {
+                        state: STATE_NAMES[d.state],
+                        stateByName: d.stateByName,
+                        stateAt: instant(d.stateAt, timeZone),
+                      })
                     : ''}
                 </span>
                 <MoveOn design={d} bench={shown.bed} />
               </div>
-              {d.overrideReason ? <div className="soft small">{t('design.versionsPart.otherMethodBecause', { overrideReason: d.overrideReason })}</div> : null}
-              {d.stops.length > 0 && d.stopReason ? (
-                <div className="small">
-                  <span className="verdict stop">{t('design.versionsPart.stopsPassed', { count: d.stops.length })}</span> {d.stopReason}
+              {d.overrideReason ? (
+                <div className="soft small">
+                  {t('design.versionsPart.otherMethodBecause', { overrideReason: d.overrideReason })}
                 </div>
               ) : null}
-              {d.asBuilt ? <div className="small">{t('design.versionsPart.builtOtherwise', { asBuilt: d.asBuilt })}</div> : null}
+              {d.stops.length > 0 && d.stopReason ? (
+                <div className="small">
+                  <span className="verdict stop">
+                    {t('design.versionsPart.stopsPassed', { count: d.stops.length })}
+                  </span>{' '}
+                  {d.stopReason}
+                </div>
+              ) : null}
+              {d.asBuilt ? (
+                <div className="small">{t('design.versionsPart.builtOtherwise', { asBuilt: d.asBuilt })}</div>
+              ) : null}
               {d.builtBed ? <AsBuilt design={d} built={d.builtBed} data={data} /> : null}
             </li>
           ))}
@@ -93,7 +106,11 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
   return (
     <>
       {design.state === 'open' ? (
-        <button type="button" className="btn btn-sm btn-outline-primary ms-auto" onClick={() => void move({ state: 'approved', version: design.version })}>
+        <button
+          type="button"
+          className="btn btn-sm btn-outline-primary ms-auto"
+          onClick={() => void move({ state: 'approved', version: design.version })}
+        >
           {t('design.versionsPart.approveVersion', { number: design.number })}
         </button>
       ) : asBuilt === null ? (
@@ -108,11 +125,23 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
             value={asBuilt}
             onChange={(e) => setAsBuilt(e.target.value)}
           />
-          <CheckField label={t('design.versionsPart.figuresDesignNowWhat')} checked={differs && figures} disabled={!differs} onChange={setFigures} />
+          <CheckField
+            label={t('design.versionsPart.figuresDesignNowWhat')}
+            checked={differs && figures}
+            disabled={!differs}
+            onChange={setFigures}
+          />
           <button
             type="button"
             className="btn btn-sm btn-primary"
-            onClick={() => void move({ state: 'built', version: design.version, asBuilt, builtBed: differs && figures ? bench : null })}
+            onClick={() =>
+              void move({
+                state: 'built',
+                version: design.version,
+                asBuilt,
+                builtBed: differs && figures ? bench : null,
+              })
+            }
           >
             {t('design.versionsPart.built')}
           </button>
@@ -143,7 +172,9 @@ function AsBuilt({ design, built, data }: { design: Design; built: FilterDesign;
   }, [data, design, built, show, t])
   return (
     <details className="small">
-      <summary>{t('design.versionsPart.built2', { count: t('design.versionsPart.figuresDiffer', { count: rows.length }) })}</summary>
+      <summary>
+        {t('design.versionsPart.built2', { count: t('design.versionsPart.figuresDiffer', { count: rows.length }) })}
+      </summary>
       <ul className="mb-0">
         {rows.map(([what, a, b]) => (
           <li key={what}>{t('design.versionsPart.drawnBuilt', { what, a, b })}</li>
@@ -175,8 +206,18 @@ function Compare({ data, shown }: DesignPart) {
     <section className="sheet" aria-label={t('design.versionsPart.twoVersionsSideSide')}>
       <h2>{t('design.versionsPart.twoVersionsSideSide')}</h2>
       <div className="field-grid">
-        <ChoiceField label={t('design.versionsPart.left')} value={left} onChange={(e) => setLeft(e.target.value)} options={choices} />
-        <ChoiceField label={t('design.versionsPart.right')} value={right} onChange={(e) => setRight(e.target.value)} options={choices} />
+        <ChoiceField
+          label={t('design.versionsPart.left')}
+          value={left}
+          onChange={(e) => setLeft(e.target.value)}
+          options={choices}
+        />
+        <ChoiceField
+          label={t('design.versionsPart.right')}
+          value={right}
+          onChange={(e) => setRight(e.target.value)}
+          options={choices}
+        />
       </div>
       {a && b ? (
         <>
@@ -214,7 +255,13 @@ function Compare({ data, shown }: DesignPart) {
 }
 
 /** Inputs, results, price and checks of two designs; checks only where they differ. */
-function comparison(a: Worked, b: Worked, data: DesignPart['data'], show: ReturnType<typeof useShow>, t: Texts): [string, string, string][] {
+function comparison(
+  a: Worked,
+  b: Worked,
+  data: DesignPart['data'],
+  show: ReturnType<typeof useShow>,
+  t: Texts,
+): [string, string, string][] {
   const row = (what: string, of: (w: Worked) => string): [string, string, string] => [what, of(a), of(b)]
   const book = data.priceBook
   return [
@@ -222,14 +269,17 @@ function comparison(a: Worked, b: Worked, data: DesignPart['data'], show: Return
     row(t('design.versionsPart.method'), (w) => t(`design.methodNames.${w.bed.sizingMethod}`)),
     row(
       t('design.versionsPart.size'),
-      (w) => `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
+      (w) =>
+        `${show(w.bed.lengthM, 'length')} × ${show(w.bed.widthM, 'length')}${w.bed.vessels > 1 ? ` × ${w.bed.vessels}` : ''}`,
     ),
     row(t('design.versionsPart.area'), (w) => show(w.result.areaM2, 'area')),
     row(t('design.versionsPart.depth'), (w) => show(w.result.depthM, 'length', { scale: 'small' })),
     row(t('design.versionsPart.pump'), (w) => w.result.pump.name),
     row(t('design.versionsPart.flow'), (w) => show(w.result.flowM3PerH, 'flow')),
     row(t('design.versionsPart.head'), (w) => show(w.result.head.totalM, 'length')),
-    row(t('design.versionsPart.energyYear'), (w) => t('design.versionsPart.kwh', { energyKWhPerYear: Math.round(w.result.energyKWhPerYear) })),
+    row(t('design.versionsPart.energyYear'), (w) =>
+      t('design.versionsPart.kwh', { energyKWhPerYear: Math.round(w.result.energyKWhPerYear) }),
+    ),
     row(t('design.versionsPart.tanWorstMonth'), (w) => show(w.result.worstTanMgL, 'concentration')),
     row(t('design.versionsPart.flushDueEvery'), (w) =>
       Number.isFinite(w.result.flushDays)
@@ -241,13 +291,18 @@ function comparison(a: Worked, b: Worked, data: DesignPart['data'], show: Return
     ...(book
       ? [
           row(t('design.versionsPart.price'), (w) =>
-            money(estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes }).totalMinor, book.currency),
+            money(
+              estimate(w.bed, book, { pumps: data.pumps, pipes: data.rules.tables.pipes }).totalMinor,
+              book.currency,
+            ),
           ),
         ]
       : []),
     ...a.checks.flatMap((check): [string, string, string][] => {
       const other = b.checks.find((c) => c.id === check.id)
-      return other && other.verdict !== check.verdict ? [[checkWords(check, show, t).title, check.verdict, other.verdict]] : []
+      return other && other.verdict !== check.verdict
+        ? [[checkWords(check, show, t).title, check.verdict, other.verdict]]
+        : []
     }),
   ]
 }

@@ -33,8 +33,10 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
   const facts = FILTER_TYPE_FACTS[bed.type]
   const { tables } = data.rules
   const m = (value: number) => show(value, 'length', { scale: Math.abs(value) < 0.1 ? 'small' : 'usual' })
-  const delivery = (change: Partial<typeof bed.delivery>, what: string) => set({ delivery: { ...bed.delivery, ...change } }, what)
-  const outlet = (change: Partial<typeof bed.outlet>, what: string) => set({ outlet: { ...bed.outlet, ...change } }, what)
+  const delivery = (change: Partial<typeof bed.delivery>, what: string) =>
+    set({ delivery: { ...bed.delivery, ...change } }, what)
+  const outlet = (change: Partial<typeof bed.outlet>, what: string) =>
+    set({ outlet: { ...bed.outlet, ...change } }, what)
   return (
     <>
       <div className="columns two">
@@ -44,7 +46,9 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
           <dl className="figures">
             <div>
               <dt>{t('design.waterPart.duty')}</dt>
-              <dd data-testid="duty-flow">{duty.status === 'no-flow' ? t('design.waterPart.noFlow') : show(duty.flowM3PerH, 'flow')}</dd>
+              <dd data-testid="duty-flow">
+                {duty.status === 'no-flow' ? t('design.waterPart.noFlow') : show(duty.flowM3PerH, 'flow')}
+              </dd>
             </div>
             <div>
               <dt>{t('design.waterPart.needed', { governedBy: t(`design.demandNames.${demand.governedBy}`) })}</dt>
@@ -96,7 +100,13 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
               value={bed.pumpSet.arrangement}
               onChange={(e) => {
                 const arrangement = e.target.value as typeof bed.pumpSet.arrangement
-                set({ pumpSet: { ...bed.pumpSet, arrangement, count: arrangement === 'single' ? 1 : Math.max(2, bed.pumpSet.count) } })
+                set({
+                  pumpSet: {
+                    ...bed.pumpSet,
+                    arrangement,
+                    count: arrangement === 'single' ? 1 : Math.max(2, bed.pumpSet.count),
+                  },
+                })
               }}
               options={[
                 { value: 'single', label: t('design.waterPart.onePump') },
@@ -151,7 +161,11 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
               error={errorOf('delivery.lengthM')}
             />
           </div>
-          <CheckField label={t('design.waterPart.flexiblePipe')} checked={bed.delivery.flexible} onChange={(flexible) => delivery({ flexible }, 'flexible')} />
+          <CheckField
+            label={t('design.waterPart.flexiblePipe')}
+            checked={bed.delivery.flexible}
+            onChange={(flexible) => delivery({ flexible }, 'flexible')}
+          />
           <CheckField
             label={t('design.waterPart.dryMountedSuctionPipe')}
             checked={bed.suctionDiameterM !== null}
@@ -168,7 +182,9 @@ export function WaterPart({ data, bed, shown, set, errorOf }: DesignPart) {
           <details className="mt-2">
             <summary>
               {t('design.waterPart.fittingsKAll', {
-                fittings: formatNumber(fittingsK(shown.bed.delivery.fittings, tables.fittings) + shown.bed.delivery.otherK),
+                fittings: formatNumber(
+                  fittingsK(shown.bed.delivery.fittings, tables.fittings) + shown.bed.delivery.otherK,
+                ),
               })}
             </summary>
             <div className="field-grid mt-1">

@@ -83,9 +83,17 @@ export class DeviceDb extends Dexie {
         await trx
           .table<KeptVisit>('visits')
           .toCollection()
-          .modify((visit) => Object.assign(visit, { plants: visit.plants ?? [], care: visit.care ?? [], recentDoses: visit.recentDoses ?? [] }))
+          .modify((visit) =>
+            Object.assign(visit, {
+              plants: visit.plants ?? [],
+              care: visit.care ?? [],
+              recentDoses: visit.recentDoses ?? [],
+            }),
+          )
         const photos = await trx.table<DevicePhoto & { image?: ArrayBuffer | null }>('photos').toArray()
-        await trx.table<DeviceImage>('images').bulkAdd(photos.flatMap(({ id, image }) => (image ? [{ id, bytes: image }] : [])))
+        await trx
+          .table<DeviceImage>('images')
+          .bulkAdd(photos.flatMap(({ id, image }) => (image ? [{ id, bytes: image }] : [])))
         await trx
           .table('photos')
           .toCollection()
@@ -104,7 +112,10 @@ export class DeviceDb extends Dexie {
           .modify((kept) => {
             const job = upgradeVisitType(kept.visit.job)
             steps.set(kept.id, job.steps)
-            Object.assign(kept, { visit: { ...kept.visit, job }, log: kept.log.map((entry) => upgradeEntry(entry, job.steps)) })
+            Object.assign(kept, {
+              visit: { ...kept.visit, job },
+              log: kept.log.map((entry) => upgradeEntry(entry, job.steps)),
+            })
           })
         await trx
           .table<WaitingLine>('lines')
@@ -124,7 +135,10 @@ export class DeviceDb extends Dexie {
             const { heeds, foretold } = kept
             delete kept.heeds
             delete kept.foretold
-            Object.assign(kept, { notesForNextSeason: heeds ?? [], forecastRisks: foretold ? { madeAt: foretold.madeAt, risks: foretold.worries } : null })
+            Object.assign(kept, {
+              notesForNextSeason: heeds ?? [],
+              forecastRisks: foretold ? { madeAt: foretold.madeAt, risks: foretold.worries } : null,
+            })
           }),
       )
   }

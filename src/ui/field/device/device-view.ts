@@ -15,7 +15,13 @@ export interface VisitView extends FieldVisit {
 }
 
 /** Lays what waits on this device over what the office has. */
-export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: readonly DevicePhoto[], byName: string, offsetMs = 0): VisitView {
+export function viewOf(
+  kept: KeptVisit,
+  lines: readonly WaitingLine[],
+  photos: readonly DevicePhoto[],
+  byName: string,
+  offsetMs = 0,
+): VisitView {
   const own = lines.filter((line) => line.visitId === kept.id).sort((a, b) => a.seq - b.seq)
   const waiting = own.filter((line) => line.state === 'waiting')
   const inLog = new Set<string>(kept.log.map((e) => e.id))
@@ -31,7 +37,9 @@ export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: r
     log,
     photos: [
       ...kept.photos.map((photo) => ({ ...photo, own: here.get(photo.id) ?? null })),
-      ...taken.filter((photo) => photo.state !== 'refused' && !kept.photos.some((p) => p.id === photo.id)).map((photo) => ({ ...photo, own: photo })),
+      ...taken
+        .filter((photo) => photo.state !== 'refused' && !kept.photos.some((p) => p.id === photo.id))
+        .map((photo) => ({ ...photo, own: photo })),
     ],
     waiting: waiting.length + taken.filter((photo) => photo.state === 'waiting').length,
     refused: own.filter((line) => line.state === 'refused'),
@@ -40,12 +48,18 @@ export function viewOf(kept: KeptVisit, lines: readonly WaitingLine[], photos: r
 }
 
 /** Timers that run at a moment, wherever they were started: they outlive a closed app. */
-export function runningTimers(view: VisitView): { readonly stepKey: string; readonly title: string; readonly startedAt: string; readonly minutes: number }[] {
+export function runningTimers(
+  view: VisitView,
+): { readonly stepKey: string; readonly title: string; readonly startedAt: string; readonly minutes: number }[] {
   const answered = new Set(view.log.flatMap((e) => (e.kind === 'done' || e.kind === 'skipped' ? [e.stepKey] : [])))
   return view.visit.job.steps.flatMap((step) => {
     if (!step.timerMinutes || (answered.has(step.key) && !step.again)) return []
     // of what is done again and again the timer runs until the next round is logged
-    const own = inOrder(view.log.filter((e) => 'stepKey' in e && e.stepKey === step.key && (e.kind === 'timer-started' || e.kind === 'done')))
+    const own = inOrder(
+      view.log.filter(
+        (e) => 'stepKey' in e && e.stepKey === step.key && (e.kind === 'timer-started' || e.kind === 'done'),
+      ),
+    )
     const last = own.at(-1)?.kind === 'timer-started' ? own.at(-1) : undefined
     return last ? [{ stepKey: step.key, title: step.title, startedAt: last.at, minutes: step.timerMinutes }] : []
   })

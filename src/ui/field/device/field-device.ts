@@ -9,7 +9,11 @@ import { keepVisit } from './sync-device'
 import { closeDeviceDb, deviceDb, dropCaches, sendInBackground } from './sync-now'
 
 /** An entry without what the device adds: its id and the time. */
-export type NewEntry = EntryInput extends infer Line ? (Line extends EntryInput ? Omit<Line, 'id' | 'at'> : never) : never
+export type NewEntry = EntryInput extends infer Line
+  ? Line extends EntryInput
+    ? Omit<Line, 'id' | 'at'>
+    : never
+  : never
 
 /** Keeps a line of a visit's log on this device; it goes out with the next sync. */
 export async function keepLine(userId: string, visitId: string, entry: NewEntry): Promise<string> {
@@ -41,7 +45,10 @@ interface NewPhoto {
 }
 
 /** Makes a photo small and keeps it on this device. @returns its id, or why it could not be kept: nothing else is lost by that */
-export async function keepPhoto({ userId, visitId, stepKey, pairOf, sketchOf }: NewPhoto, file: Blob): Promise<{ id: string } | { trouble: PhotoTrouble }> {
+export async function keepPhoto(
+  { userId, visitId, stepKey, pairOf, sketchOf }: NewPhoto,
+  file: Blob,
+): Promise<{ id: string } | { trouble: PhotoTrouble }> {
   const resized = await resizePhoto(file).catch(() => null)
   if (!resized) return { trouble: 'no-picture' }
   const photo: DevicePhoto = {
@@ -86,7 +93,8 @@ export async function dropPhoto(id: string): Promise<void> {
 }
 
 /** The image of a photo that is still on this device only. */
-export const imageOf = async (id: string): Promise<ArrayBuffer | null> => (await deviceDb().images.get(id))?.bytes ?? null
+export const imageOf = async (id: string): Promise<ArrayBuffer | null> =>
+  (await deviceDb().images.get(id))?.bytes ?? null
 
 /** Opens a visit that is not among the person's rounds. @returns why it cannot be opened, or null */
 export async function openVisit(id: string): Promise<NoAnswer['why'] | null> {
@@ -102,7 +110,10 @@ export async function openVisit(id: string): Promise<NoAnswer['why'] | null> {
 /** Lines and photos of a person that the office does not have yet. */
 export async function unsent(): Promise<number> {
   const db = deviceDb()
-  return (await db.lines.filter((line) => line.state !== 'taken').count()) + (await db.photos.filter((photo) => photo.state === 'waiting').count())
+  return (
+    (await db.lines.filter((line) => line.state !== 'taken').count()) +
+    (await db.photos.filter((photo) => photo.state === 'waiting').count())
+  )
 }
 
 /** Forgets everything on this device, as on signing out. */

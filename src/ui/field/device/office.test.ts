@@ -76,7 +76,15 @@ describe('no answer', () => {
 describe('what goes out', () => {
   it('is lines as they were written, without what the device notes beside them', async () => {
     answers('{"results":[{"id":"a","outcome":"kept"}]}')
-    const line = { seq: 7, id: 'a', visitId: 'v1', userId: 'u', state: 'waiting', problem: null, entry: { kind: 'started', id: 'a', at: 'x' } }
+    const line = {
+      seq: 7,
+      id: 'a',
+      visitId: 'v1',
+      userId: 'u',
+      state: 'waiting',
+      problem: null,
+      entry: { kind: 'started', id: 'a', at: 'x' },
+    }
     expect(await httpOffice.send('u', [line as never])).toEqual({ results: [{ id: 'a', outcome: 'kept' }] })
     expect(JSON.parse(fetched.mock.calls[0][1].body as string)).toEqual({
       sentAt: expect.any(String),

@@ -6,7 +6,10 @@ import type { DevicePhoto, WaitingLine } from './device-db'
 /** What a device says to the office and hears from it. Everything but `NoAnswer` is an answer. */
 export interface Office {
   /** @throws {NoAnswer} 'too-much' where the lines cannot be taken together */
-  send(userId: string, lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[]): Promise<{ results: LineOutcome[]; clockOffsetMs?: number }>
+  send(
+    userId: string,
+    lines: readonly Pick<WaitingLine, 'visitId' | 'entry'>[],
+  ): Promise<{ results: LineOutcome[]; clockOffsetMs?: number }>
   /** @returns null once it is kept, else why it cannot be */
   sendPhoto(photo: DevicePhoto, image: ArrayBuffer): Promise<ProblemBody | null>
   /** @returns null while nothing has changed since `tag` */
@@ -16,7 +19,9 @@ export interface Office {
 
 /** Why the office did not answer as wished. */
 export class NoAnswer extends Error {
-  constructor(readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found' | 'too-much' | 'other-version') {
+  constructor(
+    readonly why: 'no-signal' | 'signed-out' | 'shut-out' | 'other-person' | 'not-found' | 'too-much' | 'other-version',
+  ) {
     super(why)
     this.name = 'NoAnswer'
   }
@@ -49,7 +54,9 @@ async function ask(path: string, init: RequestInit = {}, timeoutMs = TIMEOUT_MS)
 async function unpacked(response: Response): Promise<FieldPack> {
   const gzipped = response.headers.get('content-type') === 'application/gzip' && response.body
   try {
-    return (await (gzipped ? new Response(response.body.pipeThrough(new DecompressionStream('gzip'))) : response).json()) as FieldPack
+    return (await (
+      gzipped ? new Response(response.body.pipeThrough(new DecompressionStream('gzip'))) : response
+    ).json()) as FieldPack
   } catch {
     // the link broke off in the middle
     throw new NoAnswer('no-signal')
@@ -59,22 +66,42 @@ async function unpacked(response: Response): Promise<FieldPack> {
 /** The office by way of the app's own API. */
 export const httpOffice: Office = {
   async send(userId, lines) {
-    const body = JSON.stringify({ userId, sentAt: new Date().toISOString(), lines: lines.map(({ visitId, entry }) => ({ visitId, entry })) })
-    const response = await ask('/api/v1/field/sync', { method: 'POST', headers: { 'content-type': 'application/json' }, body })
+    const body = JSON.stringify({
+      userId,
+      sentAt: new Date().toISOString(),
+      lines: lines.map(({ visitId, entry }) => ({ visitId, entry })),
+    })
+    const response = await ask('/api/v1/field/sync', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body,
+    })
     // too large, or not understood as a whole: in smaller parts the one that is wrong can be told
     if (response.status === 413 || response.status === 422 || response.status === 400) throw new NoAnswer('too-much')
     if (!response.ok) throw new NoAnswer('other-person')
     return (await response.json()) as { results: LineOutcome[]; clockOffsetMs: number }
   },
   async sendPhoto({ id, visitId, stepKey, takenAt, pairOf, sketchOf }, image) {
-    const facts = new URLSearchParams({ step: stepKey, at: takenAt, ...(pairOf ? { pairOf } : {}), ...(sketchOf ? { sketchOf } : {}) })
+    const facts = new URLSearchParams({
+      step: stepKey,
+      at: takenAt,
+      ...(pairOf ? { pairOf } : {}),
+      ...(sketchOf ? { sketchOf } : {}),
+    })
     const headers = { 'content-type': 'application/octet-stream' }
-    const response = await ask(`/api/v1/visits/${visitId}/photos/${id}?${facts}`, { method: 'PUT', headers, body: image }, PHOTO_TIMEOUT_MS)
+    const response = await ask(
+      `/api/v1/visits/${visitId}/photos/${id}?${facts}`,
+      { method: 'PUT', headers, body: image },
+      PHOTO_TIMEOUT_MS,
+    )
     return response.ok ? null : ((await response.json()) as ProblemBody)
   },
   async pack(tag) {
     const small = 'DecompressionStream' in globalThis
-    const headers = { accept: small ? 'application/gzip' : 'application/json', ...(tag ? { 'if-none-match': tag } : {}) }
+    const headers = {
+      accept: small ? 'application/gzip' : 'application/json',
+      ...(tag ? { 'if-none-match': tag } : {}),
+    }
     const response = await ask(`/api/v1/field/pack?format=${PACK_FORMAT}`, { headers })
     if (response.status === 304) return null
     return { pack: await unpacked(response), tag: response.headers.get('etag') ?? '' }

@@ -50,7 +50,8 @@ async function sendLines(db: DeviceDb, office: Office, userId: string): Promise<
       for (const line of batch) {
         const outcome = outcomes.get(line.id)
         if (!outcome) continue
-        if (outcome.outcome === 'refused') await db.lines.update(line.seq, { state: 'refused', problem: outcome.problem ?? null })
+        if (outcome.outcome === 'refused')
+          await db.lines.update(line.seq, { state: 'refused', problem: outcome.problem ?? null })
         else await taken(db, line, name, offsetMs)
       }
     })
@@ -90,7 +91,8 @@ async function taken(db: DeviceDb, line: WaitingLine, byName: string, offsetMs: 
 /** Views have long read the log by then. */
 const TAKEN_STAYS_MS = 10_000
 
-const forgetTaken = (db: DeviceDb) => db.lines.filter((line) => line.state === 'taken' && (line.takenAt ?? 0) < Date.now() - TAKEN_STAYS_MS).delete()
+const forgetTaken = (db: DeviceDb) =>
+  db.lines.filter((line) => line.state === 'taken' && (line.takenAt ?? 0) < Date.now() - TAKEN_STAYS_MS).delete()
 
 /** A line of this device as a log has it, dated by the office's clock. @param offsetMs how far that is ahead of this device's */
 export const ownEntry = ({ entry, userId }: WaitingLine, byName: string, offsetMs: number): Entry =>
@@ -102,7 +104,8 @@ export const ownEntry = ({ entry, userId }: WaitingLine, byName: string, offsetM
     receivedAt: new Date(Date.now() + offsetMs).toISOString(),
   }) as Entry
 
-const withLine = (log: readonly Entry[], entry: Entry): readonly Entry[] => (log.some((e) => e.id === entry.id) ? log : [...log, entry])
+const withLine = (log: readonly Entry[], entry: Entry): readonly Entry[] =>
+  log.some((e) => e.id === entry.id) ? log : [...log, entry]
 
 async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise<void> {
   // by their keys, so that forty images are not all in memory at once
@@ -121,7 +124,10 @@ async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise
       continue
     const offsetMs = (await db.facts.get('device'))?.clockOffsetMs ?? 0
     const problem = await office.sendPhoto(
-      { ...photo, takenAt: offsetMs === 0 ? photo.takenAt : new Date(Date.parse(photo.takenAt) + offsetMs).toISOString() },
+      {
+        ...photo,
+        takenAt: offsetMs === 0 ? photo.takenAt : new Date(Date.parse(photo.takenAt) + offsetMs).toISOString(),
+      },
       image.bytes,
     )
     await db.photos.update(id, problem ? { state: 'refused', problem } : { state: 'sent' })
@@ -134,7 +140,9 @@ export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Prom
   await db.transaction('rw', [db.visits, db.lines, db.photos, db.images, db.facts], async () => {
     const before = new Map((await db.visits.toArray()).map((v) => [v.id, v]))
     const wanted = new Set<string>(pack.visits.map((v) => v.visit.id))
-    const needed = new Set((await db.lines.toArray()).filter((line) => line.state !== 'taken').map((line) => line.visitId))
+    const needed = new Set(
+      (await db.lines.toArray()).filter((line) => line.state !== 'taken').map((line) => line.visitId),
+    )
     await db.photos.filter((photo) => photo.state !== 'sent').each((photo) => needed.add(photo.visitId))
     const gone = [...before.keys()].filter((id) => !wanted.has(id) && !needed.has(id) && !before.get(id)!.opened)
     await db.visits.bulkDelete(gone)
@@ -143,7 +151,15 @@ export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Prom
     await db.images.bulkDelete(goneImages)
     await db.visits.bulkPut(pack.visits.map((found) => merged(before.get(found.visit.id), found, false)))
     const { clockOffsetMs } = (await db.facts.get('device')) ?? {}
-    await db.facts.put({ key: 'device', clockOffsetMs, person: pack.person, today: pack.today, products: pack.products, packTag: tag, heardAt: pack.madeAt })
+    await db.facts.put({
+      key: 'device',
+      clockOffsetMs,
+      person: pack.person,
+      today: pack.today,
+      products: pack.products,
+      packTag: tag,
+      heardAt: pack.madeAt,
+    })
   })
 }
 

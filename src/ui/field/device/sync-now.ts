@@ -17,7 +17,8 @@ const LOCK = 'slow-reed-field-sync'
 
 /** Forgets the pages and pictures that the field sheet keeps for work without signal. */
 export async function dropCaches(): Promise<void> {
-  if ('caches' in globalThis) for (const name of await caches.keys()) if (name.startsWith('field-')) await caches.delete(name)
+  if ('caches' in globalThis)
+    for (const name of await caches.keys()) if (name.startsWith('field-')) await caches.delete(name)
 }
 
 export async function syncNow(): Promise<SyncOutcome> {
@@ -40,6 +41,7 @@ interface WithBackgroundSync {
 /** Asks the browser to send what waits once there is signal. Browsers that cannot do it send while the app is open. */
 export async function sendInBackground(): Promise<void> {
   if (!('serviceWorker' in navigator)) return
-  const registration = (await navigator.serviceWorker.getRegistration('/field')) as (ServiceWorkerRegistration & WithBackgroundSync) | undefined
+  const registration = (await navigator.serviceWorker.getRegistration('/field')) as
+    (ServiceWorkerRegistration & WithBackgroundSync) | undefined
   await registration?.sync?.register(SYNC_TAG).catch(() => undefined)
 }

@@ -6,7 +6,10 @@ import { useEffect, useState } from 'react'
 export function useLive<Value>(query: () => Promise<Value>, key: string): Value | undefined {
   const [found, setFound] = useState<{ key: string; value: Value } | null>(null)
   useEffect(() => {
-    const watch = liveQuery(query).subscribe({ next: (value) => setFound({ key, value }), error: (error) => console.error(error) })
+    const watch = liveQuery(query).subscribe({
+      next: (value) => setFound({ key, value }),
+      error: (error) => console.error(error),
+    })
     return () => watch.unsubscribe()
     // the key says what the query asks for
     // eslint-disable-next-line react-hooks/exhaustive-deps

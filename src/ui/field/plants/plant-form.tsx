@@ -2,7 +2,14 @@
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
 import { PLANT_CONDITIONS, type PlantCondition } from '@/core/plants/care-rules'
-import { PATCH_PLACES, PLANT_ACTIONS, SPECIES_BY_NAME, speciesName, type PatchPlace, type PlantAction } from '@/domain/plants/plants'
+import {
+  PATCH_PLACES,
+  PLANT_ACTIONS,
+  SPECIES_BY_NAME,
+  speciesName,
+  type PatchPlace,
+  type PlantAction,
+} from '@/domain/plants/plants'
 import { ChoiceField } from '@/ui/kit/choice-field'
 import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
@@ -14,7 +21,8 @@ import { plantsAtHand } from './plants-at-hand'
 const NEW_GROUP = ''
 const AS_BEFORE = ''
 const MOST_PLANTS = 2000
-const wrong = (value: number | null): boolean => value !== null && (!Number.isInteger(value) || value < 0 || value > MOST_PLANTS)
+const wrong = (value: number | null): boolean =>
+  value !== null && (!Number.isInteger(value) || value < 0 || value > MOST_PLANTS)
 
 /** A group of plants: how it looks, what was done, how many stand there, and the rooted pieces that come along. */
 export function PlantForm({ view }: { view: VisitView }) {
@@ -120,7 +128,11 @@ export function PlantForm({ view }: { view: VisitView }) {
         onChange={(e) => setNote(e.target.value)}
       />
       <p className="soft small mb-1">{t('field.plantForm.rootedPiecesGoHolding')}</p>
-      <button className="btn btn-outline-primary w-100 my-2" disabled={lacksCount || wrong(count) || wrong(kept)} onClick={() => void keep()}>
+      <button
+        className="btn btn-outline-primary w-100 my-2"
+        disabled={lacksCount || wrong(count) || wrong(kept)}
+        onClick={() => void keep()}
+      >
         {t('field.plantForm.keep')}
       </button>
       <ul className="plain-list" aria-label={t('field.plantForm.saidPlants')}>

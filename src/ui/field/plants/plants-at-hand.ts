@@ -8,7 +8,9 @@ export function plantsAtHand(view: Pick<VisitView, 'plants' | 'log' | 'visit'>, 
     e.kind === 'plant' && !heard.has(e.id) ? [{ ...e, patchId: e.patchId ?? e.id, visitId: view.visit.id }] : [],
   )
   const known = new Set(view.plants.map((p) => p.id))
-  const fresh = unheard.filter(({ patchId }, i) => !known.has(patchId) && unheard.findIndex((e) => e.patchId === patchId) === i)
+  const fresh = unheard.filter(
+    ({ patchId }, i) => !known.has(patchId) && unheard.findIndex((e) => e.patchId === patchId) === i,
+  )
   const groups = fresh.map(({ patchId, place, species }) => ({
     id: patchId,
     pondId: view.visit.pondId,

@@ -26,7 +26,16 @@ beforeEach(() => {
 
 const CARE = visitType('plant-care')!
 const pondId = 'p1' as PondId
-const patch = (id: string, species: string): Patch => ({ id, pondId, place: 'bed', species, xM: 1, yM: 1, plantedOn: null, version: 1 })
+const patch = (id: string, species: string): Patch => ({
+  id,
+  pondId,
+  place: 'bed',
+  species,
+  xM: 1,
+  yM: 1,
+  plantedOn: null,
+  version: 1,
+})
 const planted = (patchId: string, count: number) => ({
   id: `e-${patchId}`,
   patchId,
@@ -39,11 +48,31 @@ const planted = (patchId: string, count: number) => ({
   note: '',
   visitId: null,
 })
-const PLANTS = patchesNow([patch('flag', 'iris-versicolor'), patch('sedge', 'carex-elata')], [planted('flag', 8), planted('sedge', 4)], 'Etc/UTC')
-const task = (patchId: string, action: CareTask['action'], due: string): CareTask => ({ patchId, action, due, latest: due, why: 'warmth' })
+const PLANTS = patchesNow(
+  [patch('flag', 'iris-versicolor'), patch('sedge', 'carex-elata')],
+  [planted('flag', 8), planted('sedge', 4)],
+  'Etc/UTC',
+)
+const task = (patchId: string, action: CareTask['action'], due: string): CareTask => ({
+  patchId,
+  action,
+  due,
+  latest: due,
+  why: 'warmth',
+})
 const view = (over: object = {}): VisitView =>
   ({
-    visit: { id: 'v1', siteId: 's1', crewId: 'c1', day: '2027-04-10', startTime: '08:00', pondName: 'Upper', pondId, job: CARE, state: 'under-way' },
+    visit: {
+      id: 'v1',
+      siteId: 's1',
+      crewId: 'c1',
+      day: '2027-04-10',
+      startTime: '08:00',
+      pondName: 'Upper',
+      pondId,
+      job: CARE,
+      state: 'under-way',
+    },
     pond: pondInput(),
     log: [],
     photos: [],
@@ -58,7 +87,15 @@ const view = (over: object = {}): VisitView =>
 const inField = (children: React.ReactNode) =>
   render(
     <AsPerson>
-      <FieldProvider value={{ person: FIELD_PERSON, today: '2027-04-10', products: DEFAULT_PRODUCT_BOOK, log: logged, sync: async () => 'synced' }}>
+      <FieldProvider
+        value={{
+          person: FIELD_PERSON,
+          today: '2027-04-10',
+          products: DEFAULT_PRODUCT_BOOK,
+          log: logged,
+          sync: async () => 'synced',
+        }}
+      >
         {children}
       </FieldProvider>
     </AsPerson>,
@@ -84,26 +121,43 @@ describe('plants at a step', () => {
     inField(
       <StepPlants
         step={step('deadhead')}
-        view={view({ care: [task('sedge', 'deadhead', '2027-04-12'), task('flag', 'divide', '2027-04-01'), task('flag', 'deadhead', '2027-06-01')] })}
+        view={view({
+          care: [
+            task('sedge', 'deadhead', '2027-04-12'),
+            task('flag', 'divide', '2027-04-01'),
+            task('flag', 'deadhead', '2027-06-01'),
+          ],
+        })}
       />,
     )
     const items = screen.getAllByRole('listitem')
     expect(items).toHaveLength(1)
     await userEvent.click(within(items[0]).getByRole('button', { name: 'Deadhead at the base: 4 Tufted sedge: done' }))
-    expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ kind: 'plant', patchId: 'sedge', action: 'deadhead', species: 'carex-elata' }))
+    expect(logged).toHaveBeenCalledWith(
+      'v1',
+      expect.objectContaining({ kind: 'plant', patchId: 'sedge', action: 'deadhead', species: 'carex-elata' }),
+    )
   })
   it('shows what this visit has done already, sent or not', () => {
     inField(
       <StepPlants
         step={step('deadhead')}
-        view={view({ care: [task('sedge', 'deadhead', '2027-04-01')], log: [logLine({ patchId: 'sedge', species: 'carex-elata', action: 'deadhead' })] })}
+        view={view({
+          care: [task('sedge', 'deadhead', '2027-04-01')],
+          log: [logLine({ patchId: 'sedge', species: 'carex-elata', action: 'deadhead' })],
+        })}
       />,
     )
     expect(screen.getByText('done')).toBeInTheDocument()
     expect(screen.queryByRole('button')).not.toBeInTheDocument()
   })
   it('names gaps where crowns are divided', () => {
-    inField(<StepPlants step={step('divide')} view={view({ log: [logLine({ patchId: 'flag', species: 'iris-versicolor', action: 'look', count: 5 })] })} />)
+    inField(
+      <StepPlants
+        step={step('divide')}
+        view={view({ log: [logLine({ patchId: 'flag', species: 'iris-versicolor', action: 'look', count: 5 })] })}
+      />,
+    )
     expect(screen.getByText('Gaps to fill with rooted pieces: 3 Northern blue flag.')).toBeInTheDocument()
   })
   it('takes no room where nothing is asked for', () => {
@@ -150,7 +204,10 @@ describe('a look at the plants', () => {
     await userEvent.clear(screen.getByLabelText('Plants planted'))
     await userEvent.type(screen.getByLabelText('Plants planted'), '3')
     await userEvent.click(keep)
-    expect(logged).toHaveBeenCalledWith('v1', expect.objectContaining({ patchId: null, species: 'caltha-palustris', action: 'planted', count: 3 }))
+    expect(logged).toHaveBeenCalledWith(
+      'v1',
+      expect.objectContaining({ patchId: null, species: 'caltha-palustris', action: 'planted', count: 3 }),
+    )
   })
   it('asks where a lifted plant is stored', async () => {
     await open()
@@ -162,7 +219,9 @@ describe('a look at the plants', () => {
 describe('a stop with several ponds', () => {
   const lower = view({ visit: { ...view().visit, id: 'v2', pondName: 'Lower', startTime: '09:00' } })
   it('is the same crew at the same site on the same day', () => {
-    const elsewhere = ['siteId', 'crewId', 'day'].map((key) => view({ visit: { ...view().visit, id: key, [key]: 'another' } }))
+    const elsewhere = ['siteId', 'crewId', 'day'].map((key) =>
+      view({ visit: { ...view().visit, id: key, [key]: 'another' } }),
+    )
     const off = view({ visit: { ...view().visit, id: 'v9', state: 'cancelled' } })
     expect(othersAtStop(view(), [view(), lower, off, ...elsewhere]).map((v) => v.visit.id)).toEqual(['v2'])
   })
@@ -173,7 +232,15 @@ describe('a stop with several ponds', () => {
     expect(links[1]).toHaveAttribute('aria-current', 'page')
   })
   const card = (key: string, others: readonly VisitView[]) =>
-    inField(<StepCard step={step(key)} view={view()} others={others} states={stepStates(CARE.steps, [])} onAnswered={() => {}} />)
+    inField(
+      <StepCard
+        step={step(key)}
+        view={view()}
+        others={others}
+        states={stepStates(CARE.steps, [])}
+        onAnswered={() => {}}
+      />,
+    )
   it('does once what counts for all, unless the crew says otherwise', async () => {
     card('hazards', [lower])
     await userEvent.click(screen.getByRole('button', { name: 'Done' }))

@@ -50,7 +50,10 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
 
   const at = (e: React.PointerEvent<HTMLCanvasElement>): [number, number] => {
     const box = e.currentTarget.getBoundingClientRect()
-    return [((e.clientX - box.left) / box.width) * e.currentTarget.width, ((e.clientY - box.top) / box.height) * e.currentTarget.height]
+    return [
+      ((e.clientX - box.left) / box.width) * e.currentTarget.width,
+      ((e.clientY - box.top) / box.height) * e.currentTarget.height,
+    ]
   }
   const keep = () => {
     setKeeping(true)
@@ -89,7 +92,12 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
         <button type="button" className="btn btn-outline-secondary flex-grow-1" onClick={onClose}>
           {t('field.photoSketch.close')}
         </button>
-        <button type="button" className="btn btn-primary flex-grow-1" disabled={strokes.length === 0 || keeping} onClick={keep}>
+        <button
+          type="button"
+          className="btn btn-primary flex-grow-1"
+          disabled={strokes.length === 0 || keeping}
+          onClick={keep}
+        >
           {t('field.photoSketch.keepSketch')}
         </button>
       </div>

@@ -11,7 +11,15 @@ import { duration } from '@/domain/shared/dates'
 import { useShow } from '@/ui/person-context'
 
 /** The amounts of a step, worked out for this pond today: rate × volume = amount. */
-export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQuantity; amounts: VisitAmounts; sourceName: string }) {
+export function StepAmount({
+  quantity,
+  amounts,
+  sourceName,
+}: {
+  quantity: StepQuantity
+  amounts: VisitAmounts
+  sourceName: string
+}) {
   const t = useTexts()
 
   const show = useShow()
@@ -19,7 +27,8 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
     case 'holding-tank':
       return amounts.holding.volumeM3 > 0 ? (
         <div className="amount">
-          {t('field.stepAmount.holdingTankLeast')} <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>
+          {t('field.stepAmount.holdingTankLeast')}{' '}
+          <strong>{show(amounts.holding.volumeM3, 'volume', { scale: 'small' })}</strong>
           {t('field.stepAmount.acrossAeratedFish', {
             leastWidthM: show(amounts.holding.leastWidthM, 'length'),
             holdingKgPerM3: show(HOLDING_KG_PER_M3, 'mass'),
@@ -39,18 +48,26 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
     case 'saved-water':
       return (
         <div className="amount">
-          {t('field.stepAmount.keepAbout')} <strong>{show(amounts.savedM3, 'volume')}</strong> {t('field.stepAmount.pondWater')}
+          {t('field.stepAmount.keepAbout')} <strong>{show(amounts.savedM3, 'volume')}</strong>{' '}
+          {t('field.stepAmount.pondWater')}
         </div>
       )
     case 'refill':
       return (
         <div className="amount">
-          <strong>{show(amounts.refillM3, 'volume')}</strong> {t('field.stepAmount.fromTapAbout')} <strong>{duration(amounts.refillMinutes)}</strong>{' '}
-          {t('field.stepAmount.hose')}
+          <strong>{show(amounts.refillM3, 'volume')}</strong> {t('field.stepAmount.fromTapAbout')}{' '}
+          <strong>{duration(amounts.refillMinutes)}</strong> {t('field.stepAmount.hose')}
         </div>
       )
     case 'dechlorinator':
-      return <DechlorinatorAmount amounts={amounts} portions={amounts.dechlorinator} volumeM3={amounts.refillM3} sourceName={sourceName} />
+      return (
+        <DechlorinatorAmount
+          amounts={amounts}
+          portions={amounts.dechlorinator}
+          volumeM3={amounts.refillM3}
+          sourceName={sourceName}
+        />
+      )
     case 'partial-change':
       return (
         <>
@@ -74,7 +91,10 @@ export function StepAmount({ quantity, amounts, sourceName }: { quantity: StepQu
       return (
         <div className="amount">
           {t('field.stepAmount.most')} <strong>{show(amounts.winterSalt.kg, 'mass')}</strong>{' '}
-          {t('field.stepAmount.saltWhatKnownWater', { systemM3: show(amounts.systemM3, 'volume'), share: show(amounts.winterSalt.share, 'share') })}
+          {t('field.stepAmount.saltWhatKnownWater', {
+            systemM3: show(amounts.systemM3, 'volume'),
+            share: show(amounts.winterSalt.share, 'share'),
+          })}
         </div>
       )
     case 'kh-rise':
@@ -87,10 +107,15 @@ function KhAmount({ amounts: { khRise, systemM3 } }: { amounts: VisitAmounts }) 
 
   const show = useShow()
   if (!khRise) return <div className="amount">{t('field.stepAmount.khNotTestedYet')}</div>
-  if (khRise.riseDH === 0) return <div className="amount">{t('field.stepAmount.khNoneNeeded', { fromDH: show(khRise.fromDH, 'hardness') })}</div>
+  if (khRise.riseDH === 0)
+    return (
+      <div className="amount">{t('field.stepAmount.khNoneNeeded', { fromDH: show(khRise.fromDH, 'hardness') })}</div>
+    )
   return (
     <div className="amount">
-      <strong>{show(measuredDose(khRise.bicarbonateG, [], DOSE_RULES.kh).givenG / 1000, 'mass', { scale: 'small' })}</strong>{' '}
+      <strong>
+        {show(measuredDose(khRise.bicarbonateG, [], DOSE_RULES.kh).givenG / 1000, 'mass', { scale: 'small' })}
+      </strong>{' '}
       {t('field.stepAmount.sodiumBicarbonateRaiseKh', { riseDH: show(khRise.riseDH, 'hardness') })}
       <div className="soft mt-1">
         {t('field.stepAmount.n2996GPer', {
@@ -116,12 +141,18 @@ function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: Dec
   const t = useTexts()
 
   const show = useShow()
-  if (d.totalG === 0) return <div className="amount">{t('field.stepAmount.waterWithoutChlorineNeeds', { sourceName })}</div>
+  if (d.totalG === 0)
+    return <div className="amount">{t('field.stepAmount.waterWithoutChlorineNeeds', { sourceName })}</div>
   const { givenG } = measuredDose(d.totalG, [], DOSE_RULES.dechlorinator)
   const parts = portions(givenG, d.everyRiseM * d.count * 1000, d.everyMinutes * d.count)
   return (
     <div className="amount" data-testid="dechlorinator">
-      <strong>{t('field.stepAmount.portions', { count: parts.length, givenG: show(givenG / 1000, 'mass', { scale: 'small' }) })}</strong>{' '}
+      <strong>
+        {t('field.stepAmount.portions', {
+          count: parts.length,
+          givenG: show(givenG / 1000, 'mass', { scale: 'small' }),
+        })}
+      </strong>{' '}
       {t('field.stepAmount.sodiumThiosulfatePentahydrateAll', {
         everyRiseM: show(d.everyRiseM, 'length', { scale: 'small' }),
         everyMinutes: duration(d.everyMinutes),
@@ -130,7 +161,9 @@ function DechlorinatorAmount({ amounts, portions: d, volumeM3, sourceName }: Dec
         {parts.map((p) => (
           <li key={p.afterMin}>
             {show(p.amountG / 1000, 'mass', { scale: 'small' })}{' '}
-            {p.afterMin === 0 ? t('field.stepAmount.beforeAnyWater') : t('field.stepAmount.after', { afterMin: duration(p.afterMin) })}
+            {p.afterMin === 0
+              ? t('field.stepAmount.beforeAnyWater')
+              : t('field.stepAmount.after', { afterMin: duration(p.afterMin) })}
           </li>
         ))}
       </ol>

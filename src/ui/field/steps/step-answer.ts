@@ -30,12 +30,20 @@ export function draftOf(state: StepState, fish: readonly FishLine[]): StepDraft 
 const STEPPED: readonly StepDraft['method'][] = ['strip', 'drops']
 
 const given = <Key extends string>(values: Partial<Record<Key, number | null>>) =>
-  (Object.entries(values) as [Key, number | null][]).filter((pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]))
+  (Object.entries(values) as [Key, number | null][]).filter(
+    (pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]),
+  )
 
 /** Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left out of it. */
 export function unreadable(step: VisitStep, draft: StepDraft): AnswerProblem | null {
-  const within = (part: string, values: Readonly<Record<string, number | null | undefined>>, asked: (key: string) => boolean) =>
-    Object.entries(values).flatMap(([key, value]) => (asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : []))
+  const within = (
+    part: string,
+    values: Readonly<Record<string, number | null | undefined>>,
+    asked: (key: string) => boolean,
+  ) =>
+    Object.entries(values).flatMap(([key, value]) =>
+      asked(key) && Number.isNaN(value) ? [`answer.${part}.${key}`] : [],
+    )
   const paths = [
     ...within('readings', draft.readings, (kind) => step.readings?.includes(kind as never) ?? false),
     ...within('figures', draft.figures, (figure) => step.figures?.includes(figure as never) ?? false),
@@ -64,17 +72,28 @@ export function toAnswer(step: VisitStep, draft: StepDraft, products: ProductBoo
           method: draft.method,
         }
       : {}),
-    ...(step.figures ? { figures: Object.fromEntries(given(draft.figures).filter(([figure]) => step.figures!.includes(figure))) } : {}),
+    ...(step.figures
+      ? { figures: Object.fromEntries(given(draft.figures).filter(([figure]) => step.figures!.includes(figure))) }
+      : {}),
     ...(step.choices?.some((c) => c.code === draft.choice) ? { choice: draft.choice } : {}),
-    ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted) ? { fish: counted.map(([species, count]) => ({ species, count })) } : {}),
+    ...(step.kind === 'count-fish' && (counted.length > 0 || noFishNoted)
+      ? { fish: counted.map(([species, count]) => ({ species, count })) }
+      : {}),
     ...(step.kind === 'count-fish' && draft.losses ? { losses: draft.losses } : {}),
-    ...(step.products ? { doses: given(draft.doses).flatMap(([key, amount]) => dosesOf(products, step, key, amount)) } : {}),
+    ...(step.products
+      ? { doses: given(draft.doses).flatMap(([key, amount]) => dosesOf(products, step, key, amount)) }
+      : {}),
     ...(step.kind === 'sign' && draft.signedBy ? { signedBy: draft.signedBy } : {}),
   }
 }
 
 /** Given amounts of products that this step may give. */
-function dosesOf(products: ProductBook, step: VisitStep, key: string, amount: number): NonNullable<StepAnswer['doses']> {
+function dosesOf(
+  products: ProductBook,
+  step: VisitStep,
+  key: string,
+  amount: number,
+): NonNullable<StepAnswer['doses']> {
   const product = products.find((p) => p.key === key && step.products?.includes(p.purpose))
   return product && amount > 0 ? [{ productKey: key, name: product.name, amount, unit: product.unit }] : []
 }

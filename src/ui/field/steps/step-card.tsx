@@ -11,7 +11,14 @@ import { figureScale } from '@/domain/visits/figure-scale'
 import { answerProblem } from '@/domain/visits/step-check'
 import { answerProblemWords, type AnswerProblemWords } from '@/messages/answer-problem'
 import { judgeStep } from '@/domain/visits/step-gate'
-import { gateContext, inOrder, stepStates, timerStart, unseenAnswers, type StepState } from '@/domain/visits/visit-progress'
+import {
+  gateContext,
+  inOrder,
+  stepStates,
+  timerStart,
+  unseenAnswers,
+  type StepState,
+} from '@/domain/visits/visit-progress'
 import { READING_METHODS, type StepAnswer } from '@/domain/visits/visit'
 import { visitTests } from '@/domain/water/water-meaning'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -43,10 +50,13 @@ interface StepCardProps {
   readonly onAnswered: () => void
 }
 
-const tested = ({ readings }: StepAnswer) => Object.fromEntries(Object.entries(readings ?? {}).map(([kind, r]) => [kind, r!.belowStep ? 0 : r!.value]))
+const tested = ({ readings }: StepAnswer) =>
+  Object.fromEntries(Object.entries(readings ?? {}).map(([kind, r]) => [kind, r!.belowStep ? 0 : r!.value]))
 
 const isOpenThere = ({ visit, log }: VisitView, stepKey: string): boolean =>
-  visit.state === 'under-way' && visit.job.steps.some((s) => s.key === stepKey) && stepStates(visit.job.steps, log).get(stepKey)?.status === 'open'
+  visit.state === 'under-way' &&
+  visit.job.steps.some((s) => s.key === stepKey) &&
+  stepStates(visit.job.steps, log).get(stepKey)?.status === 'open'
 
 /** The step at hand: what to do, how much, what is dangerous, what to write down. */
 export function StepCard({ step, view, others, states, onAnswered }: StepCardProps) {
@@ -55,16 +65,24 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const { visit, pond, log } = view
   const { person, products, log: keep } = useField()
   const state = states.get(step.key)!
-  const [draft, change, forget] = useStepDraft(visit.id, step.key, draftOf(step.again ? { status: 'open' } : state, pond.fish))
+  const [draft, change, forget] = useStepDraft(
+    visit.id,
+    step.key,
+    draftOf(step.again ? { status: 'open' } : state, pond.fish),
+  )
   const [problem, setProblem] = useState<AnswerProblemWords | null>(null)
   const [forAll, setForAll] = useState(true)
   const [leaving, setLeaving] = useState<string | null>(null)
   const show = useShow()
   const now = useNow()
   const photos = view.photos.filter((p) => p.stepKey === step.key)
-  const answer = { ...toAnswer(step, draft, products), ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}) }
+  const answer = {
+    ...toAnswer(step, draft, products),
+    ...(step.kind === 'photo' ? { photos: photos.map((p) => p.id) } : {}),
+  }
   const alsoOpen = step.onceAtStop && state.status === 'open' ? others.filter((o) => isOpenThere(o, step.key)) : []
-  const errorOf = (part: 'readings' | 'figures', kind: string) => problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
+  const errorOf = (part: 'readings' | 'figures', kind: string) =>
+    problem?.fields.find((f) => f.path === `answer.${part}.${kind}`)?.message
   const rounds = step.again ? inOrder(log.filter((e) => e.kind === 'done' && e.stepKey === step.key)) : []
   const unseen = step.again ? [] : unseenAnswers(log, step.key)
   const amounts = amountsToday(view, states)
@@ -86,12 +104,18 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   const seen = gate ? { gateSeen: gate.status } : {}
 
   const done = async (confirmedUnlikely: boolean) => {
-    const wrong = unreadable(step, draft) ?? answerProblem(step, answer, photos.length, confirmedUnlikely) ?? overLabel(step, products, amounts, answer)
+    const wrong =
+      unreadable(step, draft) ??
+      answerProblem(step, answer, photos.length, confirmedUnlikely) ??
+      overLabel(step, products, amounts, answer)
     setProblem(wrong && answerProblemWords(wrong, t))
     if (wrong) return
-    const override = gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
+    const override =
+      gate?.status === 'stop' && draft.overrideReason ? { override: { reason: draft.overrideReason } } : {}
     await keep(visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely, replaces, ...seen, ...override })
-    if (forAll) for (const o of alsoOpen) await keep(o.visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely: false, replaces: null })
+    if (forAll)
+      for (const o of alsoOpen)
+        await keep(o.visit.id, { kind: 'done', stepKey: step.key, answer, confirmedUnlikely: false, replaces: null })
     forget()
     onAnswered()
   }
@@ -106,7 +130,9 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
     <section className="step-now" aria-label={t('field.stepCard.stepHand')}>
       <p className="soft mb-1">{step.section}</p>
       <h2>{step.title}</h2>
-      {state.status === 'skipped' ? <p className="soft">{t('field.stepCard.leftOut', { reason: state.entry.reason })}</p> : null}
+      {state.status === 'skipped' ? (
+        <p className="soft">{t('field.stepCard.leftOut', { reason: state.entry.reason })}</p>
+      ) : null}
       {unseen.map((other) => (
         <p key={other.id} className="verdict look">
           {t('field.stepCard.answeredTooWithoutSeeing', {
@@ -117,7 +143,13 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
       ))}
       {step.detail ? <p className="mb-2">{inUnits(step.detail, show)}</p> : null}
       {step.safety ? <div className="safety-note">{inUnits(step.safety, show)}</div> : null}
-      {step.quantity ? <StepAmount quantity={step.quantity} amounts={amounts} sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)} /> : null}
+      {step.quantity ? (
+        <StepAmount
+          quantity={step.quantity}
+          amounts={amounts}
+          sourceName={t(`ponds.waterSourceNames.${pond.waterSource}`)}
+        />
+      ) : null}
       {step.timerMinutes ? (
         <StepTimer
           minutes={step.timerMinutes}
@@ -161,7 +193,9 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
               optional={!(step.required ?? []).includes(kind)}
               value={draft.readings[kind] ?? null}
               deepestM={view.cleanout.maxDepthM}
-              onChange={(v, belowStep) => change({ readings: { ...draft.readings, [kind]: v }, below: { ...draft.below, [kind]: belowStep } })}
+              onChange={(v, belowStep) =>
+                change({ readings: { ...draft.readings, [kind]: v }, below: { ...draft.below, [kind]: belowStep } })
+              }
               error={errorOf('readings', kind)}
             />
           ))}
@@ -218,14 +252,25 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
             />
           ))}
           {Object.keys(draft.fish).length === 0 ? <p className="soft">{t('field.stepCard.noFishNotedPond')}</p> : null}
-          <QuantityField large label={t('field.stepCard.lost')} kind="number" value={draft.losses} onChange={(losses) => change({ losses })} optional />
+          <QuantityField
+            large
+            label={t('field.stepCard.lost')}
+            kind="number"
+            value={draft.losses}
+            onChange={(losses) => change({ losses })}
+            optional
+          />
         </>
       ) : null}
       {step.kind === 'photo' ? <StepPhotos view={view} step={step} /> : null}
       {step.kind === 'sign' ? (
         <label className="d-block mb-2">
           {t('field.stepCard.whoTold')}
-          <input className="form-control" value={draft.signedBy} onChange={(e) => change({ signedBy: e.target.value })} />
+          <input
+            className="form-control"
+            value={draft.signedBy}
+            onChange={(e) => change({ signedBy: e.target.value })}
+          />
         </label>
       ) : null}
       <label className="d-block mt-2">
@@ -234,11 +279,18 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
       </label>
       {alsoOpen.length > 0 ? (
         <label className="d-flex gap-2 align-items-center py-2">
-          <input type="checkbox" className="form-check-input" checked={forAll} onChange={(e) => setForAll(e.target.checked)} />
+          <input
+            type="checkbox"
+            className="form-check-input"
+            checked={forAll}
+            onChange={(e) => setForAll(e.target.checked)}
+          />
           {t('field.stepCard.counts')} {alsoOpen.map((o) => o.visit.pondName).join(', ')} {t('field.stepCard.too')}
         </label>
       ) : null}
-      <ProblemNote problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }} />
+      <ProblemNote
+        problem={problem && { title: problem.message, status: 422, kind: 'bad-input', fields: problem.fields }}
+      />
       {problem?.fields.some((f) => f.code === 'unusual') ? (
         <button className="btn btn-outline-secondary w-100 mt-2" onClick={() => void done(true)}>
           {t('field.stepCard.readAgainRight')}
@@ -263,7 +315,11 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
             {t('field.stepCard.whyLeftOut')}
             <input className="form-control" value={leaving} onChange={(e) => setLeaving(e.target.value)} />
           </label>
-          <button className="btn btn-outline-secondary w-100 mt-2" disabled={leaving.trim().length < 3} onClick={() => void leaveOut(leaving)}>
+          <button
+            className="btn btn-outline-secondary w-100 mt-2"
+            disabled={leaving.trim().length < 3}
+            onClick={() => void leaveOut(leaving)}
+          >
             {t('field.stepCard.leaveOut')}
           </button>
         </div>

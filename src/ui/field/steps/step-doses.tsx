@@ -37,7 +37,9 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
             <p className="mb-1">
               {amount > 0 ? (
                 <>
-                  <strong>{measures === null ? `${figure(amount)} ${unit}` : `${figure(measures)} × ${product.measure!.name}`}</strong>{' '}
+                  <strong>
+                    {measures === null ? `${figure(amount)} ${unit}` : `${figure(measures)} × ${product.measure!.name}`}
+                  </strong>{' '}
                   {measures === null ? '' : `(${figure(amount)} ${unit}) `}
                   <span className="soft">
                     {t('field.stepDoses.for', {
@@ -67,7 +69,11 @@ export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
               onChange={(v) => onGive({ ...given, [product.key]: v })}
             />
             {amount > 0 && problems.length === 0 && given[product.key] == null ? (
-              <button type="button" className="btn btn-outline-primary w-100" onClick={() => onGive({ ...given, [product.key]: Number(figure(amount)) })}>
+              <button
+                type="button"
+                className="btn btn-outline-primary w-100"
+                onClick={() => onGive({ ...given, [product.key]: Number(figure(amount)) })}
+              >
                 {t('field.stepDoses.givenWorkedOut')}
               </button>
             ) : null}

@@ -11,7 +11,11 @@ interface StepListProps {
 }
 
 const MARK = { open: '○', done: '✓', skipped: '–' } as const
-const WORD = { open: textId('field.stepList.isOpen'), done: textId('field.stepList.done'), skipped: textId('field.stepList.leftOut') } as const
+const WORD = {
+  open: textId('field.stepList.isOpen'),
+  done: textId('field.stepList.done'),
+  skipped: textId('field.stepList.leftOut'),
+} as const
 
 /** All steps, folded by section; any can be opened, also to correct it. */
 export function StepList({ steps, states, current, onChoose }: StepListProps) {

@@ -17,10 +17,19 @@ beforeEach(() => {
 })
 
 const step = ARRIVE[0]
-const photo = (id: string, over: object = {}) => ({ id, stepKey: step.key, pairOf: null, sketchOf: null, own: null, ...over })
+const photo = (id: string, over: object = {}) => ({
+  id,
+  stepKey: step.key,
+  pairOf: null,
+  sketchOf: null,
+  own: null,
+  ...over,
+})
 const show = (photos: readonly object[] = [], at = step) =>
   render(
-    <FieldProvider value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: jest.fn(), sync }}>
+    <FieldProvider
+      value={{ person: FIELD_PERSON, today: '2027-03-20', products: DEFAULT_PRODUCT_BOOK, log: jest.fn(), sync }}
+    >
       <StepPhotos view={{ visit: { id: 'v1' }, photos } as unknown as VisitView} step={at} />
     </FieldProvider>,
   )
@@ -41,7 +50,9 @@ describe('photos of a step', () => {
     kept.mockResolvedValueOnce({ trouble: 'device-full' })
     show()
     await userEvent.upload(screen.getByLabelText('Take photo'), picture('a.jpg'))
-    expect(await screen.findByText(/This device has no room for another photo\. Nothing saved is lost/)).toBeInTheDocument()
+    expect(
+      await screen.findByText(/This device has no room for another photo\. Nothing saved is lost/),
+    ).toBeInTheDocument()
   })
   it('are taken away while they are on this device only', async () => {
     show([photo('here', { own: { state: 'waiting', thumbnail: null } }), photo('there')])

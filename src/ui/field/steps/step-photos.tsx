@@ -26,13 +26,19 @@ export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep })
   const [drawing, setDrawing] = useState<Photo | null>(null)
   const photos = view.photos.filter((p) => p.stepKey === step.key)
   // views of earlier steps that have no counterpart yet
-  const before = view.photos.filter((p) => p.stepKey !== step.key && p.sketchOf === null && p.pairOf === null && !view.photos.some((q) => q.pairOf === p.id))
+  const before = view.photos.filter(
+    (p) =>
+      p.stepKey !== step.key && p.sketchOf === null && p.pairOf === null && !view.photos.some((q) => q.pairOf === p.id),
+  )
   const isAfter = step.key.includes('after')
   const add = async (files: readonly File[], pairOf?: string) => {
     setTrouble(null)
     for (const file of files) {
       setKeeping((n) => n + 1)
-      const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, pairOf }, file)
+      const outcome = await keepPhoto(
+        { userId: person.userId, visitId: view.visit.id, stepKey: step.key, pairOf },
+        file,
+      )
       setKeeping((n) => n - 1)
       if ('trouble' in outcome) setTrouble(outcome.trouble)
     }
@@ -65,14 +71,21 @@ export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep })
           </div>
         ))}
       </div>
-      <Camera label={keeping > 0 ? t('field.stepPhotos.keepingPhoto') : t('field.stepPhotos.takePhoto')} multiple onFiles={(files) => void add(files)} />
+      <Camera
+        label={keeping > 0 ? t('field.stepPhotos.keepingPhoto') : t('field.stepPhotos.takePhoto')}
+        multiple
+        onFiles={(files) => void add(files)}
+      />
       {isAfter && before.length > 0 ? (
         <div className="mt-2">
           <p className="soft mb-1">{t('field.stepPhotos.sameViewAgainLay')}</p>
           {before.map((photo, i) => (
             <div key={photo.id} className="d-flex gap-2 align-items-center mb-1">
               <PhotoThumb photo={photo} alt={t('field.stepPhotos.viewFound', { i: i + 1 })} />
-              <Camera label={t('field.stepPhotos.takeViewAgain', { i: i + 1 })} onFiles={(files) => void add(files, photo.id)} />
+              <Camera
+                label={t('field.stepPhotos.takeViewAgain', { i: i + 1 })}
+                onFiles={(files) => void add(files, photo.id)}
+              />
             </div>
           ))}
         </div>
@@ -83,7 +96,10 @@ export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep })
           photo={drawing}
           onClose={() => setDrawing(null)}
           onKeep={async (sketch) => {
-            const outcome = await keepPhoto({ userId: person.userId, visitId: view.visit.id, stepKey: step.key, sketchOf: drawing.id }, sketch)
+            const outcome = await keepPhoto(
+              { userId: person.userId, visitId: view.visit.id, stepKey: step.key, sketchOf: drawing.id },
+              sketch,
+            )
             setTrouble('trouble' in outcome ? outcome.trouble : null)
             setDrawing(null)
             void sync()
@@ -94,7 +110,15 @@ export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep })
   )
 }
 
-function Camera({ label, multiple = false, onFiles }: { label: string; multiple?: boolean; onFiles: (files: readonly File[]) => void }) {
+function Camera({
+  label,
+  multiple = false,
+  onFiles,
+}: {
+  label: string
+  multiple?: boolean
+  onFiles: (files: readonly File[]) => void
+}) {
   const id = useId()
   return (
     <span className="flex-grow-1 d-block">

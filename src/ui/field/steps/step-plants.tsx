@@ -15,8 +15,12 @@ export function StepPlants({ step, view }: { step: VisitStep; view: VisitView })
   const { today, log, person } = useField()
   const patches = plantsAtHand(view, person.timeZone)
   const done = new Set(view.log.flatMap((e) => (e.kind === 'plant' ? [`${e.patchId ?? e.id}:${e.action}`] : [])))
-  const due = view.care.filter((task) => step.plants!.includes(task.action) && task.due <= addDays(today, CARE_AHEAD_DAYS))
-  const gaps = step.plants!.includes('divide') ? plantGaps([...toFill(patches, 'bed'), ...toFill(patches, 'pond')], null) : []
+  const due = view.care.filter(
+    (task) => step.plants!.includes(task.action) && task.due <= addDays(today, CARE_AHEAD_DAYS),
+  )
+  const gaps = step.plants!.includes('divide')
+    ? plantGaps([...toFill(patches, 'bed'), ...toFill(patches, 'pond')], null)
+    : []
   if (due.length + gaps.length === 0) return null
   return (
     <div className="amount" role="group" aria-label={t('field.stepPlants.plantsHere')}>
@@ -58,7 +62,8 @@ export function StepPlants({ step, view }: { step: VisitStep; view: VisitView })
       </ul>
       {gaps.length > 0 ? (
         <p className="mb-0">
-          {t('field.stepPlants.gapsPlantRootedPieces')} {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.
+          {t('field.stepPlants.gapsPlantRootedPieces')}{' '}
+          {gaps.map((g) => `${g.missing} ${speciesName(g.species!)}`).join(', ')}.
         </p>
       ) : null}
     </div>

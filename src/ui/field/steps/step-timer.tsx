@@ -19,11 +19,17 @@ function useLeft(startedAt: string | null, minutes: number): number | null {
       clearInterval(timer)
     }
   }, [])
-  return now === null || startedAt === null ? null : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now - offsetMs)
+  return now === null || startedAt === null
+    ? null
+    : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now - offsetMs)
 }
 
 const leftWords = (left: number | null, t: Texts): string =>
-  left === null ? '' : left === 0 ? t('field.stepTimer.timeUp') : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
+  left === null
+    ? ''
+    : left === 0
+      ? t('field.stepTimer.timeUp')
+      : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
 
 /** What is left of a running timer, in a line. */
 export function TimeLeft({ startedAt, minutes }: { startedAt: string; minutes: number }) {
@@ -33,7 +39,15 @@ export function TimeLeft({ startedAt, minutes }: { startedAt: string; minutes: n
 }
 
 /** Counts down from the logged start, so that a closed phone loses nothing. */
-export function StepTimer({ minutes, startedAt, onStart }: { minutes: number; startedAt: string | null; onStart: () => void }) {
+export function StepTimer({
+  minutes,
+  startedAt,
+  onStart,
+}: {
+  minutes: number
+  startedAt: string | null
+  onStart: () => void
+}) {
   const t = useTexts()
 
   const left = useLeft(startedAt, minutes)

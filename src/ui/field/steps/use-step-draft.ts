@@ -36,7 +36,11 @@ export const EMPTY_DRAFT: StepDraft = {
 }
 
 /** What is typed for a step stays on this device until the step is logged, through reload and restart. */
-export function useStepDraft(visitId: string, stepKey: string, initial: StepDraft): [StepDraft, (change: Partial<StepDraft>) => void, () => void] {
+export function useStepDraft(
+  visitId: string,
+  stepKey: string,
+  initial: StepDraft,
+): [StepDraft, (change: Partial<StepDraft>) => void, () => void] {
   const key = `slow-reed:visit:${visitId}:${stepKey}`
   const [draft, setDraft] = useState(initial)
   useEffect(() => {

@@ -13,7 +13,11 @@ interface ChartProps {
 export function Chart({ option, heightPx, label }: ChartProps) {
   const holder = useRef<HTMLDivElement>(null)
   const latest = useRef(option)
-  const chart = useRef<{ setOption: (o: EChartsCoreOption, notMerge: boolean) => void; resize: () => void; dispose: () => void } | null>(null)
+  const chart = useRef<{
+    setOption: (o: EChartsCoreOption, notMerge: boolean) => void
+    resize: () => void
+    dispose: () => void
+  } | null>(null)
   useEffect(() => {
     let gone = false
     let observer: ResizeObserver | undefined

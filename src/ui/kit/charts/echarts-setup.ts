@@ -1,5 +1,12 @@
 import { BarChart, LineChart, ScatterChart } from 'echarts/charts'
-import { GridComponent, LegendComponent, MarkAreaComponent, MarkLineComponent, MarkPointComponent, TooltipComponent } from 'echarts/components'
+import {
+  GridComponent,
+  LegendComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  TooltipComponent,
+} from 'echarts/components'
 import { init, use as register } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 

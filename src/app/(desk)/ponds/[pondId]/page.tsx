@@ -11,6 +11,9 @@ export const metadata: Metadata = { title: firmTexts()('shell.pages.pond') }
 
 export default async function PondPage({ params }: { params: Promise<{ pondId: string }> }) {
   const id = idFrom(PondId, (await params).pondId)
-  const { data, today } = await forPage(async (actor) => ({ data: await pondPage(actor, id), today: todayIn(actor.timeZone) }))
+  const { data, today } = await forPage(async (actor) => ({
+    data: await pondPage(actor, id),
+    today: todayIn(actor.timeZone),
+  }))
   return <PondView data={data} today={today} />
 }

@@ -4,4 +4,6 @@ import { HouseRules } from '@/domain/house-rules/house-rules'
 import { setHouseRules } from '@/server/firm/firm'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const PUT = signedInRoute({ body: z.strictObject({ version, rules: HouseRules }) }, ({ actor, body }) => setHouseRules(actor, body.version, body.rules))
+export const PUT = signedInRoute({ body: z.strictObject({ version, rules: HouseRules }) }, ({ actor, body }) =>
+  setHouseRules(actor, body.version, body.rules),
+)

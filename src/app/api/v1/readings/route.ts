@@ -8,8 +8,15 @@ import { takeProbeReadings } from '@/server/water/probes'
 export async function POST(request: Request): Promise<Response> {
   try {
     const key = await keyFor('readings', request.headers.get('authorization'))
-    if (!key) return problemJson({ title: 'Send a key that may post readings: Authorization: Bearer …', status: 401, kind: 'no-key' })
-    return Response.json(await takeProbeReadings(key, SenmlPack.parse(await readJson(request))), { headers: { 'cache-control': 'no-store' } })
+    if (!key)
+      return problemJson({
+        title: 'Send a key that may post readings: Authorization: Bearer …',
+        status: 401,
+        kind: 'no-key',
+      })
+    return Response.json(await takeProbeReadings(key, SenmlPack.parse(await readJson(request))), {
+      headers: { 'cache-control': 'no-store' },
+    })
   } catch (error) {
     return error instanceof Response ? error : answerError(error)
   }

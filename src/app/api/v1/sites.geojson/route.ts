@@ -6,4 +6,6 @@ import { importSites, sitesAsGeoJson } from '@/server/exchange/sites'
 export const GET = signedInRoute({}, async ({ actor }) =>
   fileResponse(JSON.stringify(await sitesAsGeoJson(actor), null, 1), 'application/geo+json', 'sites.geojson'),
 )
-export const POST = signedInRoute({}, async ({ actor, request }) => importSites(actor, 'geojson', await readFileText(request), isPreview(request)))
+export const POST = signedInRoute({}, async ({ actor, request }) =>
+  importSites(actor, 'geojson', await readFileText(request), isPreview(request)),
+)

@@ -169,7 +169,9 @@ export async function up(knex: Knex): Promise<void> {
 
   await ownFirmOnly(knex, FIRM_TABLES)
   await knex.raw('alter table firms enable row level security')
-  await knex.raw(`create policy own_firm on firms using (id = ${FIRM_OF_TRANSACTION}) with check (id = ${FIRM_OF_TRANSACTION})`)
+  await knex.raw(
+    `create policy own_firm on firms using (id = ${FIRM_OF_TRANSACTION}) with check (id = ${FIRM_OF_TRANSACTION})`,
+  )
 
   await knex.raw(DOOR_FUNCTIONS)
 }

@@ -11,7 +11,8 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('state_at', { useTz: true })
     t.text('as_built').notNullable().defaultTo('')
   })
-  const firmId = (t: Knex.CreateTableBuilder) => t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE').index()
+  const firmId = (t: Knex.CreateTableBuilder) =>
+    t.uuid('firm_id').notNullable().references('firms.id').onDelete('CASCADE').index()
   await knex.schema.createTable('firm_pumps', (t) => {
     firmId(t)
     t.text('pump_id').notNullable()

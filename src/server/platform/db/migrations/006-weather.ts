@@ -50,5 +50,7 @@ export async function down(knex: Knex): Promise<void> {
     t.dropColumns('live_year', 'live_hash', 'live', 'live_windows', 'live_weekly_c', 'live_at', 'calibration'),
   )
   for (const table of ['own_weather_days', 'weather_days']) await knex.schema.dropTableIfExists(table)
-  await knex.schema.alterTable('weather_stations', (t) => t.dropColumns('forecast', 'forecast_issued', 'last_hour', 'asked_at'))
+  await knex.schema.alterTable('weather_stations', (t) =>
+    t.dropColumns('forecast', 'forecast_issued', 'last_hour', 'asked_at'),
+  )
 }

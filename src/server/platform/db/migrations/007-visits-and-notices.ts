@@ -1,7 +1,14 @@
 import type { Knex } from 'knex'
 import { ownFirmOnly } from '../own-firm-only'
 
-const FIRM_TABLES = ['equipment', 'notices', 'notice_templates', 'calendar_feeds', 'crew_busy', 'duration_resets'] as const
+const FIRM_TABLES = [
+  'equipment',
+  'notices',
+  'notice_templates',
+  'calendar_feeds',
+  'crew_busy',
+  'duration_resets',
+] as const
 
 /** Visits for several jobs and tasks, equipment with due dates, notices to customers, calendar feeds, busy times, and when learnt durations begin anew. */
 export async function up(knex: Knex): Promise<void> {

@@ -20,7 +20,9 @@ export async function up(knex: Knex): Promise<void> {
   })
   await ownFirmOnly(knex, ['api_keys'])
   // a probe that sends the same moment twice has sent it once
-  await knex.raw(`create unique index readings_once_a_probe on readings (pond_id, kind, taken_at) where method = 'probe' and visit_id is null`)
+  await knex.raw(
+    `create unique index readings_once_a_probe on readings (pond_id, kind, taken_at) where method = 'probe' and visit_id is null`,
+  )
   await knex.raw(DOOR_FUNCTION)
 }
 

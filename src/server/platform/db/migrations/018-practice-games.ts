@@ -17,7 +17,9 @@ export async function up(knex: Knex): Promise<void> {
     t.timestamp('finished_at', { useTz: true })
   })
   // one season of a scenario at a time and person
-  await knex.raw('create unique index practice_games_open on practice_games (user_id, scenario) where finished_at is null')
+  await knex.raw(
+    'create unique index practice_games_open on practice_games (user_id, scenario) where finished_at is null',
+  )
   await ownFirmOnly(knex, ['practice_games'])
 }
 

@@ -4,7 +4,10 @@ import { upgradeEntry, upgradeVisitType, upgradeNote, upgradeSteps } from '@/dom
 const BATCH = 500
 
 /** Rows of a table in batches, so that a firm of many years does not have to fit into memory. */
-async function inBatches<Row extends { id: string }>(query: (after: string) => Promise<Row[]>, each: (row: Row) => Promise<void>): Promise<void> {
+async function inBatches<Row extends { id: string }>(
+  query: (after: string) => Promise<Row[]>,
+  each: (row: Row) => Promise<void>,
+): Promise<void> {
   let after = '00000000-0000-0000-0000-000000000000'
   for (;;) {
     const rows = await query(after)
@@ -33,7 +36,10 @@ export async function codeAnswers(knex: Knex, own = 'own_jobs'): Promise<void> {
       await knex('visits')
         .where({ id })
         .update({ job: JSON.stringify(now) })
-      const lines = await knex('visit_entries').where({ visit_id: id }).whereRaw(`entry->'answer'->>'choice' is not null`).select('id', 'entry')
+      const lines = await knex('visit_entries')
+        .where({ visit_id: id })
+        .whereRaw(`entry->'answer'->>'choice' is not null`)
+        .select('id', 'entry')
       for (const line of lines)
         await knex('visit_entries')
           .where({ id: line.id })
@@ -44,7 +50,13 @@ export async function codeAnswers(knex: Knex, own = 'own_jobs'): Promise<void> {
   for (const { firm_id, key, version, job } of ownTypes)
     await knex(own)
       .where({ firm_id, key, version })
-      .update({ job: JSON.stringify({ ...job, customerNote: upgradeNote(job.customerNote), steps: upgradeSteps(key, job.steps) }) })
+      .update({
+        job: JSON.stringify({
+          ...job,
+          customerNote: upgradeNote(job.customerNote),
+          steps: upgradeSteps(key, job.steps),
+        }),
+      })
 }
 
 export async function down(knex: Knex): Promise<void> {

@@ -18,17 +18,36 @@ create function ${name}(older_than interval) returns table (id uuid, firm_id uui
 
 export async function up(knex: Knex): Promise<void> {
   for (const table of ['plan_runs', 'forecast_runs', 'notices'])
-    await knex.schema.alterTable(table, (t) => t.timestamp('waits_since', { useTz: true }).notNullable().defaultTo(knex.fn.now()))
+    await knex.schema.alterTable(table, (t) =>
+      t.timestamp('waits_since', { useTz: true }).notNullable().defaultTo(knex.fn.now()),
+    )
   await knex.schema.alterTable('notices', (t) => t.timestamp('claimed_at', { useTz: true }))
   await knex.raw('drop function door_stale_plan_runs(interval)')
   await knex.raw('drop function door_stale_forecast_runs(interval)')
-  await knex.raw(LOST('door_lost_plan_runs', 'plan_runs', 'runId', `(r.state = 'running' and r.heartbeat < now() - older_than)`))
-  await knex.raw(LOST('door_lost_forecast_runs', 'forecast_runs', 'runId', `(r.state = 'running' and r.heartbeat < now() - older_than)`))
-  await knex.raw(LOST('door_lost_notices', 'notices', 'noticeId', `(r.state = 'sending' and coalesce(r.claimed_at, r.waits_since) < now() - older_than)`))
+  await knex.raw(
+    LOST('door_lost_plan_runs', 'plan_runs', 'runId', `(r.state = 'running' and r.heartbeat < now() - older_than)`),
+  )
+  await knex.raw(
+    LOST(
+      'door_lost_forecast_runs',
+      'forecast_runs',
+      'runId',
+      `(r.state = 'running' and r.heartbeat < now() - older_than)`,
+    ),
+  )
+  await knex.raw(
+    LOST(
+      'door_lost_notices',
+      'notices',
+      'noticeId',
+      `(r.state = 'sending' and coalesce(r.claimed_at, r.waits_since) < now() - older_than)`,
+    ),
+  )
 }
 
 export async function down(knex: Knex): Promise<void> {
   await knex.raw('drop function if exists door_lost_plan_runs, door_lost_forecast_runs, door_lost_notices')
   await knex.schema.alterTable('notices', (t) => t.dropColumn('claimed_at'))
-  for (const table of ['plan_runs', 'forecast_runs', 'notices']) await knex.schema.alterTable(table, (t) => t.dropColumn('waits_since'))
+  for (const table of ['plan_runs', 'forecast_runs', 'notices'])
+    await knex.schema.alterTable(table, (t) => t.dropColumn('waits_since'))
 }

@@ -16,7 +16,9 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('visits', (t) => {
     t.uuid('leg_of').nullable().references('id').inTable('visits').onDelete('SET NULL')
   })
-  await knex.raw(`create unique index visits_one_second_day on visits (leg_of) where leg_of is not null and state <> 'cancelled'`)
+  await knex.raw(
+    `create unique index visits_one_second_day on visits (leg_of) where leg_of is not null and state <> 'cancelled'`,
+  )
   await joinLegs(knex)
   await knex.schema.createTable('plan_takeovers', (t) => {
     t.uuid('id').primary()
@@ -48,7 +50,9 @@ export async function joinLegs(knex: Knex): Promise<void> {
     const firsts = await knex('visits as v')
       .where({ firm_id: second.firm_id, pond_id: second.pond_id, job_key: 'spring-cleanout' })
       .whereNotIn('state', ['cancelled', 'given-up'])
-      .whereNotExists(knex('visits as s').whereRaw('s.leg_of = v.id').whereNot('s.state', 'cancelled').select(knex.raw('1')))
+      .whereNotExists(
+        knex('visits as s').whereRaw('s.leg_of = v.id').whereNot('s.state', 'cancelled').select(knex.raw('1')),
+      )
       .select('id', 'day', 'state', 'job')
     const [first] = firsts
       .map((f) => ({ ...f, off: Math.abs(daysBetween(f.day, second.day) - 1) }))
@@ -82,11 +86,17 @@ export async function joinLegs(knex: Knex): Promise<void> {
   for (const { id, result } of runs) {
     const keys = new Set<string>(result.changes.map((c: StoredChange) => c.key))
     const pairOf = (key: string) =>
-      key.endsWith(OLD_SUFFIX) ? key.slice(0, -OLD_SUFFIX.length) : keys.has(`${key}${OLD_SUFFIX}`) ? `${key}${OLD_SUFFIX}` : null
+      key.endsWith(OLD_SUFFIX)
+        ? key.slice(0, -OLD_SUFFIX.length)
+        : keys.has(`${key}${OLD_SUFFIX}`)
+          ? `${key}${OLD_SUFFIX}`
+          : null
     const changes = result.changes.map((c: StoredChange) => ({
       ...c,
       pair: pairOf(c.key),
-      ...(c.key.endsWith(OLD_SUFFIX) ? { job: SECOND_DAY_KEY, tasks: c.tasks.filter((task) => task.id !== OLD_TASK) } : {}),
+      ...(c.key.endsWith(OLD_SUFFIX)
+        ? { job: SECOND_DAY_KEY, tasks: c.tasks.filter((task) => task.id !== OLD_TASK) }
+        : {}),
     }))
     await knex('plan_runs')
       .where({ id })

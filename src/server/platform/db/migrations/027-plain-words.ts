@@ -62,6 +62,7 @@ async function renameInAll(knex: Knex, table: string, column: string, names: Key
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const [table, was, is] of [...COLUMNS].reverse()) await knex.schema.alterTable(table, (t) => t.renameColumn(is, was))
+  for (const [table, was, is] of [...COLUMNS].reverse())
+    await knex.schema.alterTable(table, (t) => t.renameColumn(is, was))
   for (const [was, is] of Object.entries(TABLES)) await knex.schema.renameTable(is, was)
 }

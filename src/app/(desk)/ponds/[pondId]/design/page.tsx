@@ -18,5 +18,11 @@ export default async function DesignPage({
   const id = idFrom(PondId, (await params).pondId)
   const data = await forPage((actor) => designPage(actor, id))
   const wanted = Number((await searchParams).version)
-  return <DesignEditor key={`${data.designs.length}:${wanted}`} data={data} versionNumber={Number.isInteger(wanted) && wanted > 0 ? wanted : null} />
+  return (
+    <DesignEditor
+      key={`${data.designs.length}:${wanted}`}
+      data={data}
+      versionNumber={Number.isInteger(wanted) && wanted > 0 ? wanted : null}
+    />
+  )
 }

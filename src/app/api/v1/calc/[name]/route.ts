@@ -18,7 +18,11 @@ export async function POST(request: Request, context: Params): Promise<Response>
   if (!request.headers.has('authorization')) return signedIn(request, context)
   try {
     if (!(await keyFor('calc', request.headers.get('authorization'))))
-      return problemJson({ title: 'Send a key that may run calculations: Authorization: Bearer …', status: 401, kind: 'no-key' })
+      return problemJson({
+        title: 'Send a key that may run calculations: Authorization: Bearer …',
+        status: 401,
+        kind: 'no-key',
+      })
     const outcome = await answer((await context.params).name, request)
     return outcome instanceof Response ? outcome : Response.json(outcome, { headers: { 'cache-control': 'no-store' } })
   } catch (error) {
@@ -30,5 +34,10 @@ async function answer(name: string, request: Request): Promise<unknown> {
   const outcome = await heavy('calculate', { name, input: await readJson(request) })
   if (outcome.ok) return outcome.output
   const { code, message, path: field } = outcome.error
-  return problemJson({ title: message, status: code === 'unknown-calculation' ? 404 : 422, kind: code, fields: field ? [{ path: field, message }] : [] })
+  return problemJson({
+    title: message,
+    status: code === 'unknown-calculation' ? 404 : 422,
+    kind: code,
+    fields: field ? [{ path: field, message }] : [],
+  })
 }

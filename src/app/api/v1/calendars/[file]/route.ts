@@ -6,7 +6,11 @@ export async function GET(_request: Request, { params }: { params: Promise<{ fil
   try {
     const text = await calendarOf((await params).file.replace(/\.ics$/, ''))
     return new Response(text, {
-      headers: { 'content-type': 'text/calendar; charset=utf-8', 'content-disposition': 'inline; filename="visits.ics"', 'cache-control': 'no-store' },
+      headers: {
+        'content-type': 'text/calendar; charset=utf-8',
+        'content-disposition': 'inline; filename="visits.ics"',
+        'cache-control': 'no-store',
+      },
     })
   } catch (error) {
     return answerError(error)

@@ -5,6 +5,7 @@ import { CrewId } from '@/domain/shared/ids'
 import { signedInRoute } from '@/server/platform/http/route'
 import { setCrewSetup } from '@/server/firm/firm'
 
-export const PUT = signedInRoute({ path: z.object({ crewId: CrewId }), body: z.strictObject({ version, setup: CrewSetup }) }, ({ actor, path, body }) =>
-  setCrewSetup(actor, path.crewId, body.version, body.setup),
+export const PUT = signedInRoute(
+  { path: z.object({ crewId: CrewId }), body: z.strictObject({ version, setup: CrewSetup }) },
+  ({ actor, path, body }) => setCrewSetup(actor, path.crewId, body.version, body.setup),
 )

@@ -7,4 +7,6 @@ import { changeEquipment } from '@/server/equipment/tasks'
 const path = z.object({ equipmentId: z.uuid() })
 const body = z.strictObject({ version, equipment: EquipmentInput })
 
-export const PUT = signedInRoute({ path, body }, ({ actor, path, body }) => changeEquipment(actor, path.equipmentId, body.version, body.equipment))
+export const PUT = signedInRoute({ path, body }, ({ actor, path, body }) =>
+  changeEquipment(actor, path.equipmentId, body.version, body.equipment),
+)

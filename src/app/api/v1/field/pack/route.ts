@@ -11,5 +11,7 @@ export const GET = signedInRoute({}, async ({ actor, request }) => {
   const pack = await fieldPack(actor)
   const tag = `"${createHash('sha256').update(JSON.stringify(pack.person)).update(pack.today).update(JSON.stringify(pack.products)).update(JSON.stringify(pack.visits)).digest('base64url').slice(0, 27)}"`
   const headers = { etag: tag, 'cache-control': 'no-store' }
-  return request.headers.get('if-none-match') === tag ? new Response(null, { status: 304, headers }) : smallJson(request, pack, headers)
+  return request.headers.get('if-none-match') === tag
+    ? new Response(null, { status: 304, headers })
+    : smallJson(request, pack, headers)
 })

@@ -4,6 +4,7 @@ import { ChangePersonInput } from '@/domain/people/people'
 import { signedInRoute } from '@/server/platform/http/route'
 import { changePerson } from '@/server/people/people'
 
-export const PUT = signedInRoute({ path: z.object({ userId: UserId }), body: ChangePersonInput }, ({ actor, path, body }) =>
-  changePerson(actor, path.userId, body),
+export const PUT = signedInRoute(
+  { path: z.object({ userId: UserId }), body: ChangePersonInput },
+  ({ actor, path, body }) => changePerson(actor, path.userId, body),
 )

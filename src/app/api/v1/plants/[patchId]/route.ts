@@ -6,8 +6,9 @@ import { changePatch, removePatch } from '@/server/plants/patches'
 
 const path = z.object({ patchId: z.uuid() })
 
-export const PUT = signedInRoute({ path, body: z.strictObject({ version, patch: PatchInput }) }, ({ actor, path, body }) =>
-  changePatch(actor, path.patchId, body.version, body.patch),
+export const PUT = signedInRoute(
+  { path, body: z.strictObject({ version, patch: PatchInput }) },
+  ({ actor, path, body }) => changePatch(actor, path.patchId, body.version, body.patch),
 )
 
 export const DELETE = signedInRoute({ path }, ({ actor, path }) => removePatch(actor, path.patchId))

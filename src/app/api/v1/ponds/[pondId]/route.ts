@@ -5,6 +5,7 @@ import { PondInput } from '@/domain/ponds/pond'
 import { changePond } from '@/server/ponds/ponds'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const PUT = signedInRoute({ path: z.object({ pondId: PondId }), body: z.strictObject({ version, pond: PondInput }) }, ({ actor, path, body }) =>
-  changePond(actor, path.pondId, body.version, body.pond),
+export const PUT = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: z.strictObject({ version, pond: PondInput }) },
+  ({ actor, path, body }) => changePond(actor, path.pondId, body.version, body.pond),
 )

@@ -12,4 +12,7 @@ const unescaped = (text: string, context: z.RefinementCtx): string => {
   }
 }
 
-export const DELETE = signedInRoute({ path: z.object({ pumpId: z.string().max(80).transform(unescaped) }) }, ({ actor, path }) => dropPump(actor, path.pumpId))
+export const DELETE = signedInRoute(
+  { path: z.object({ pumpId: z.string().max(80).transform(unescaped) }) },
+  ({ actor, path }) => dropPump(actor, path.pumpId),
+)

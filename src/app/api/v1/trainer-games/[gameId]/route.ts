@@ -6,5 +6,7 @@ import { dropTrainerGame, keepWeeks } from '@/server/trainer/trainer-games'
 
 const path = z.object({ gameId: TrainerGameId })
 
-export const PUT = signedInRoute({ path, body: WeeksInput }, ({ actor, path, body }) => keepWeeks(actor, path.gameId, body.choices))
+export const PUT = signedInRoute({ path, body: WeeksInput }, ({ actor, path, body }) =>
+  keepWeeks(actor, path.gameId, body.choices),
+)
 export const DELETE = signedInRoute({ path }, ({ actor, path }) => dropTrainerGame(actor, path.gameId))

@@ -7,5 +7,9 @@ import { signedInRoute } from '@/server/platform/http/route'
 
 const path = z.object({ visitId: VisitId })
 
-export const PUT = signedInRoute({ path, body: MoveVisitInput }, ({ actor, path, body }) => moveVisit(actor, path.visitId, body))
-export const DELETE = signedInRoute({ path, body: z.strictObject({ version }) }, ({ actor, path, body }) => cancelVisit(actor, path.visitId, body.version))
+export const PUT = signedInRoute({ path, body: MoveVisitInput }, ({ actor, path, body }) =>
+  moveVisit(actor, path.visitId, body),
+)
+export const DELETE = signedInRoute({ path, body: z.strictObject({ version }) }, ({ actor, path, body }) =>
+  cancelVisit(actor, path.visitId, body.version),
+)

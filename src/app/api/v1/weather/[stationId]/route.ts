@@ -4,6 +4,7 @@ import { signedInRoute } from '@/server/platform/http/route'
 import { importWeather } from '@/server/exchange/weather-file'
 
 /** The body is the CSV itself. */
-export const POST = signedInRoute({ path: z.object({ stationId: z.string().max(80) }) }, async ({ actor, path, request }) =>
-  importWeather(actor, path.stationId, await readFileText(request)),
+export const POST = signedInRoute(
+  { path: z.object({ stationId: z.string().max(80) }) },
+  async ({ actor, path, request }) => importWeather(actor, path.stationId, await readFileText(request)),
 )

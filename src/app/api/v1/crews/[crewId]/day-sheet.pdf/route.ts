@@ -9,6 +9,10 @@ export const GET = signedInRoute({ path: z.object({ crewId: CrewId }) }, async (
   const day = calendarDay.parse(new URL(request.url).searchParams.get('day'))
   const { bytes, fileName } = await daySheetPdf(actor, path.crewId, day)
   return new Response(new Uint8Array(bytes), {
-    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${fileName}"`,
+      'cache-control': 'no-store',
+    },
   })
 })

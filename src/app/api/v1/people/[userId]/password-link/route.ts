@@ -3,4 +3,6 @@ import { UserId } from '@/domain/shared/ids'
 import { signedInRoute } from '@/server/platform/http/route'
 import { makePasswordLink } from '@/server/people/people'
 
-export const POST = signedInRoute({ path: z.object({ userId: UserId }) }, ({ actor, path }) => makePasswordLink(actor, path.userId))
+export const POST = signedInRoute({ path: z.object({ userId: UserId }) }, ({ actor, path }) =>
+  makePasswordLink(actor, path.userId),
+)

@@ -4,6 +4,7 @@ import { AcceptPlanInput } from '@/domain/schedule/plan-run'
 import { signedInRoute } from '@/server/platform/http/route'
 import { acceptPlan } from '@/server/schedule/accept'
 
-export const POST = signedInRoute({ path: z.object({ runId: PlanRunId }), body: AcceptPlanInput }, ({ actor, path, body }) =>
-  acceptPlan(actor, path.runId, body.keys),
+export const POST = signedInRoute(
+  { path: z.object({ runId: PlanRunId }), body: AcceptPlanInput },
+  ({ actor, path, body }) => acceptPlan(actor, path.runId, body.keys),
 )

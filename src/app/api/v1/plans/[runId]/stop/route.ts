@@ -3,4 +3,6 @@ import { PlanRunId } from '@/domain/shared/ids'
 import { signedInRoute } from '@/server/platform/http/route'
 import { stopPlan } from '@/server/schedule/runs'
 
-export const POST = signedInRoute({ path: z.object({ runId: PlanRunId }) }, ({ actor, path }) => stopPlan(actor, path.runId))
+export const POST = signedInRoute({ path: z.object({ runId: PlanRunId }) }, ({ actor, path }) =>
+  stopPlan(actor, path.runId),
+)

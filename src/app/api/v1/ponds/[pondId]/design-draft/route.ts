@@ -6,5 +6,7 @@ import { discardDraft, storeDraft } from '@/server/design/designs'
 
 const path = z.object({ pondId: PondId })
 
-export const PUT = signedInRoute({ path, body: DesignDraft }, ({ actor, path, body }) => storeDraft(actor, path.pondId, body))
+export const PUT = signedInRoute({ path, body: DesignDraft }, ({ actor, path, body }) =>
+  storeDraft(actor, path.pondId, body),
+)
 export const DELETE = signedInRoute({ path }, ({ actor, path }) => discardDraft(actor, path.pondId))

@@ -4,4 +4,6 @@ import { PondId } from '@/domain/shared/ids'
 import { saveDesign } from '@/server/design/designs'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: DesignInput }, ({ actor, path, body }) => saveDesign(actor, path.pondId, body))
+export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: DesignInput }, ({ actor, path, body }) =>
+  saveDesign(actor, path.pondId, body),
+)

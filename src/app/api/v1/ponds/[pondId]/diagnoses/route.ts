@@ -4,6 +4,7 @@ import { PondId } from '@/domain/shared/ids'
 import { signedInRoute } from '@/server/platform/http/route'
 import { actOnDiagnosis } from '@/server/diagnosis/diagnosis'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: DiagnosisInput }, ({ actor, path, body }) =>
-  actOnDiagnosis(actor, path.pondId, body),
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: DiagnosisInput },
+  ({ actor, path, body }) => actOnDiagnosis(actor, path.pondId, body),
 )

@@ -4,6 +4,7 @@ import { PondId } from '@/domain/shared/ids'
 import { signedInRoute } from '@/server/platform/http/route'
 import { addEquipment } from '@/server/equipment/tasks'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: EquipmentInput }, ({ actor, path, body }) =>
-  addEquipment(actor, path.pondId, body),
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: EquipmentInput },
+  ({ actor, path, body }) => addEquipment(actor, path.pondId, body),
 )

@@ -4,4 +4,7 @@ import { LevelLogInput } from '@/domain/survey/level-log'
 import { logLevel } from '@/server/survey/water-loss'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: LevelLogInput }, ({ actor, path, body }) => logLevel(actor, path.pondId, body))
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: LevelLogInput },
+  ({ actor, path, body }) => logLevel(actor, path.pondId, body),
+)

@@ -4,4 +4,7 @@ import { NewPatchInput } from '@/domain/plants/plants'
 import { signedInRoute } from '@/server/platform/http/route'
 import { addPatch } from '@/server/plants/patches'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: NewPatchInput }, ({ actor, path, body }) => addPatch(actor, path.pondId, body))
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: NewPatchInput },
+  ({ actor, path, body }) => addPatch(actor, path.pondId, body),
+)

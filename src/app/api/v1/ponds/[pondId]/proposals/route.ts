@@ -4,6 +4,7 @@ import { ProposalInput } from '@/domain/proposals/proposal'
 import { makeProposal } from '@/server/proposals/proposals'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: ProposalInput }, ({ actor, path, body }) =>
-  makeProposal(actor, path.pondId, body),
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: ProposalInput },
+  ({ actor, path, body }) => makeProposal(actor, path.pondId, body),
 )

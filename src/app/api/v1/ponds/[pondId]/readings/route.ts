@@ -4,6 +4,7 @@ import { LogReadingsInput } from '@/domain/visits/visit'
 import { logReadings } from '@/server/water/readings'
 import { signedInRoute } from '@/server/platform/http/route'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: LogReadingsInput }, ({ actor, path, body }) =>
-  logReadings(actor, path.pondId, body),
+export const POST = signedInRoute(
+  { path: z.object({ pondId: PondId }), body: LogReadingsInput },
+  ({ actor, path, body }) => logReadings(actor, path.pondId, body),
 )

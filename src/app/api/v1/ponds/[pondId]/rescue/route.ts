@@ -4,4 +4,6 @@ import { RescueInput } from '@/domain/visits/rescue'
 import { signedInRoute } from '@/server/platform/http/route'
 import { startRescue } from '@/server/visits/rescue'
 
-export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: RescueInput }, ({ actor, path, body }) => startRescue(actor, path.pondId, body))
+export const POST = signedInRoute({ path: z.object({ pondId: PondId }), body: RescueInput }, ({ actor, path, body }) =>
+  startRescue(actor, path.pondId, body),
+)

@@ -5,7 +5,11 @@ export async function GET(_request: Request, { params }: { params: Promise<{ tok
   try {
     const { bytes, fileName } = await proposalPdf((await params).token)
     return new Response(new Uint8Array(bytes), {
-      headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' },
+      headers: {
+        'content-type': 'application/pdf',
+        'content-disposition': `inline; filename="${fileName}"`,
+        'cache-control': 'no-store',
+      },
     })
   } catch (error) {
     return answerError(error)

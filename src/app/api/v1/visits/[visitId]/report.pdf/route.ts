@@ -6,6 +6,10 @@ import { signedInRoute } from '@/server/platform/http/route'
 export const GET = signedInRoute({ path: z.object({ visitId: VisitId }) }, async ({ actor, path }) => {
   const { bytes, fileName } = await reportPdf(actor, path.visitId)
   return new Response(new Uint8Array(bytes), {
-    headers: { 'content-type': 'application/pdf', 'content-disposition': `inline; filename="${fileName}"`, 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/pdf',
+      'content-disposition': `inline; filename="${fileName}"`,
+      'cache-control': 'no-store',
+    },
   })
 })

@@ -12,8 +12,11 @@ const Facts = z.object({
 })
 
 /** The body is the picture itself; what belongs to it stands in the address. Sent twice, it is kept once. */
-export const PUT = signedInRoute({ path: z.object({ visitId: VisitId, photoId: PhotoId }) }, async ({ actor, path, request }) => {
-  const { step, at, pairOf, sketchOf } = Facts.parse(Object.fromEntries(new URL(request.url).searchParams))
-  const facts = { id: path.photoId, stepKey: step, takenAt: at, pairOf, sketchOf }
-  return addPhoto(actor, path.visitId, facts, await readLimited(request, PHOTO_LIMIT.bytes))
-})
+export const PUT = signedInRoute(
+  { path: z.object({ visitId: VisitId, photoId: PhotoId }) },
+  async ({ actor, path, request }) => {
+    const { step, at, pairOf, sketchOf } = Facts.parse(Object.fromEntries(new URL(request.url).searchParams))
+    const facts = { id: path.photoId, stepKey: step, takenAt: at, pairOf, sketchOf }
+    return addPhoto(actor, path.visitId, facts, await readLimited(request, PHOTO_LIMIT.bytes))
+  },
+)
