@@ -1,7 +1,10 @@
 import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
 
-/** Debian's browser without its windows draws the same pages with less work; the whole one serves where it cannot be had. */
+/**
+ * Debian's browser without its windows draws the same pages with less work; the whole one serves where it cannot be
+ * had.
+ */
 const HEADLESS = '/usr/bin/chromium-headless-shell'
 export const WHOLE_BROWSER = '/usr/bin/chromium'
 const BROWSER = existsSync(HEADLESS) ? HEADLESS : WHOLE_BROWSER

@@ -245,7 +245,10 @@ async function offerBrewery(owner: Actor, pondId: PondId, today: string): Promis
   })
 }
 
-/** What each customer has agreed to: full care where there are many fish, light care elsewhere, wetland care for the wild ones. */
+/**
+ * What each customer has agreed to: full care where there are many fish, light care elsewhere, wetland care for the
+ * wild ones.
+ */
 async function agreeServices(owner: Actor, ponds: ReadonlyMap<string, PondId>): Promise<void> {
   const lines = (key: string) => SERVICE_TEMPLATES.find((t) => t.key === key)!.lines
   const byUse: Partial<Record<DemoSite['ponds'][number]['pond']['use'], string>> = {

@@ -11,7 +11,10 @@ const NAME = 'Probes of the demo'
 /** Ponds whose owners have bought probes. */
 const SITES_WITH_PROBES = ['Highcairn House', 'Brewery yard']
 
-/** A fresh key for the probes stand-in, in place of the last start's, and the ponds they hang in; as JSON for who starts them. */
+/**
+ * A fresh key for the probes stand-in, in place of the last start's, and the ponds they hang in; as JSON for who
+ * starts them.
+ */
 async function probes(): Promise<void> {
   const owner: Actor = (await findActor(await signIn({ email: PEOPLE[0].email, password: DEMO_PASSWORD })))!
   for (const key of (await exchangePage(owner)).keys ?? []) if (key.name === NAME) await endApiKey(owner, key.id)

@@ -47,7 +47,10 @@ export interface TrueWater {
   readonly deepestM: number
 }
 
-/** The water that a pond truly had over the last two years: by the weather that truly came, what was done at it, and its nature. */
+/**
+ * The water that a pond truly had over the last two years: by the weather that truly came, what was done at it, and
+ * its nature.
+ */
 export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature, today: IsoDate): Promise<TrueWater> {
   const from = addDays(today, -HISTORY_DAYS - RUN_IN_DAYS)
   const days = daysBetween(from, today)

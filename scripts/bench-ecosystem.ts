@@ -55,7 +55,8 @@ function work(of: Work): void {
     for (const member of of.members) runner.member(member)
     return
   }
-  // what a night costs: a kept filter is brought forward a day, then through the days that tests may still come for, and three weeks ahead
+  // what a night costs: a kept filter is brought forward a day, then through the days that tests may still come for,
+  // and three weeks ahead
   const { filter } = forecastPond(taskFor(null))
   parentPort!.postMessage('ready')
   for (let i = 0; i < of.ponds; i++) forecastPond(taskFor(filter))

@@ -157,7 +157,10 @@ const watchInteractions = (page) =>
     })
   })
 
-/** Long frames while the bed's length is changed forty times and a layer boundary is dragged: each answers within one interaction. */
+/**
+ * Long frames while the bed's length is changed forty times and a layer boundary is dragged: each answers within one
+ * interaction.
+ */
 async function measureDrag(address, path, cookie) {
   const { chromium } = await import('@playwright/test')
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM_ARGS })

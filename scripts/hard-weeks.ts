@@ -2,7 +2,9 @@ import { complaints, hardWeeks } from '../tests/trials/hard-weeks'
 
 const SITES = 480
 const ITERATIONS = 12_000
-/** A replan after rain may take so long where one core does it alone; twice that where the machine is busy with tests. */
+/**
+ * A replan after rain may take so long where one core does it alone; twice that where the machine is busy with tests.
+ */
 const MOST_SECONDS = 20
 
 const weeks = hardWeeks(SITES, ITERATIONS)

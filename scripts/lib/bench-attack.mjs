@@ -20,7 +20,10 @@ const ATTACKERS = 12
 const SECONDS = 12
 const EVERY_MS = 25
 
-/** Answers of the health page while the calculations are flooded. @returns times, ms, and how the floods were answered */
+/**
+ * Answers of the health page while the calculations are flooded.
+ * @returns times, ms, and how the floods were answered
+ */
 export async function measureAttack(address, cookie) {
   const until = performance.now() + SECONDS * 1000
   const statuses = new Map()

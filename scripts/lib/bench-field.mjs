@@ -15,7 +15,10 @@ const PHOTOS = 40
 const CAMERA = { width: 4000, height: 3000 }
 const ANSWERS = 12
 
-/** @returns milliseconds of each opening without signal, until each answer is kept, of each photo, and of the syncs of photos and of a day's log */
+/**
+ * @returns milliseconds of each opening without signal, until each answer is kept, of each photo, and of the syncs of
+ * photos and of a day's log
+ */
 export async function measureField(chromium, address, cookie, { openings = 5 } = {}) {
   const browser = await chromium()
   try {
@@ -167,16 +170,14 @@ async function keepDay({ visits, linesEach }) {
   let count = 0
   const keep = (visitId, entry) => {
     const id = crypto.randomUUID()
-    transaction
-      .objectStore('lines')
-      .add({
-        id,
-        visitId,
-        userId: person.userId,
-        entry: { ...entry, id, at: new Date().toISOString() },
-        state: 'waiting',
-        problem: null,
-      })
+    transaction.objectStore('lines').add({
+      id,
+      visitId,
+      userId: person.userId,
+      entry: { ...entry, id, at: new Date().toISOString() },
+      state: 'waiting',
+      problem: null,
+    })
     count++
   }
   for (const { visit } of day) {

@@ -57,7 +57,10 @@ export async function startProbes({ appAddress, apiKey, ponds }) {
   return `http://127.0.0.1:${port}`
 }
 
-/** A worker that takes jobs from the queue, as the build made it, or from its source. @returns its process once it listens */
+/**
+ * A worker that takes jobs from the queue, as the build made it, or from its source.
+ * @returns its process once it listens
+ */
 export async function startWorker({
   appUrl,
   weatherUrl,

@@ -6,7 +6,10 @@ import type { ReadingKindName } from '../core/water/readings'
 /** Smaller figures say nothing to anyone. */
 const SMALLEST_SHOWN_MGL = 0.01
 
-/** What stands beside a verdict on ammonia: the toxic share it was judged by, or what to test where only the total is known. */
+/**
+ * What stands beside a verdict on ammonia: the toxic share it was judged by, or what to test where only the total is
+ * known.
+ */
 export function ammoniaWords(
   { nh3MgL, missing }: { nh3MgL: number | null; missing: readonly ReadingKindName[] },
   units: UnitSystem,

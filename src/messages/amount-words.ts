@@ -5,7 +5,15 @@ export function amountWords(amount: number, unit: string): string {
   const figure = (value: number) => String(Number(value.toPrecision(3)))
   if (unit === 'each') return figure(Math.ceil(amount))
   const big = amount >= 1000
-  return `${figure(big ? amount / 1000 : amount)} ${unit === 'g' ? (big ? 'kg' : 'g') : big ? 'L' : 'mL'}`
+  const unitWords = () => {
+    if (unit === 'g') {
+      if (big) return 'kg'
+      return 'g'
+    }
+    if (big) return 'L'
+    return 'mL'
+  }
+  return `${figure(big ? amount / 1000 : amount)} ${unitWords()}`
 }
 
 /** "Pond salt: 31 kg" for a step's title. */

@@ -62,7 +62,10 @@ describe('the catalogue', () => {
   })
 })
 
-/** Every `t('key', { … })` of the code with the names of its values; those that are spread in from elsewhere cannot be told. */
+/**
+ * Every `t('key', { … })` of the code with the names of its values; those that are spread in from elsewhere cannot be
+ * told.
+ */
 function calls(): { key: string; values: string[] }[] {
   const found: { key: string; values: string[] }[] = []
   const visit = (node: ts.Node): void => {

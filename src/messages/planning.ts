@@ -118,5 +118,12 @@ export function whyMovedWords({ breaks, costMin }: NonNullable<PlanChange['why']
 }
 
 /** How a customer who knows of another day is reached. */
-export const tellWords = ({ customer, byEmail, phone }: NonNullable<PlanChange['tell']>, t: Texts): string =>
-  `${customer}, ${byEmail ? t('schedule.planning.message') : phone === '' ? t('schedule.planning.noAddressNoNumber') : t('schedule.planning.phone', { phone })}`
+export const tellWords = ({ customer, byEmail, phone }: NonNullable<PlanChange['tell']>, t: Texts): string => {
+  const how = () => {
+    if (byEmail) return t('schedule.planning.message')
+    if (phone === '') return t('schedule.planning.noAddressNoNumber')
+    return t('schedule.planning.phone', { phone })
+  }
+
+  return `${customer}, ${how()}`
+}

@@ -19,7 +19,9 @@ const ENDED: Readonly<Record<Exclude<Ending, 'done'>, TextId>> = {
 const testWords = (m: WaterMeaning, units: UnitSystem, t: Texts): string =>
   `${t(`water.readingNames.${m.kind}`)} ${m.noneFound ? t('visits.reportWords.noneFound') : formatQuantity(m.after, readingQuantity(m.kind), units, { scale: readingScale(m.kind) })}`
 
-/** What the customer is told before all else, each sentence from what the log holds: nothing is said that it does not. */
+/**
+ * What the customer is told before all else, each sentence from what the log holds: nothing is said that it does not.
+ */
 export function customerWords(
   report: VisitReport,
   meanings: readonly WaterMeaning[],
@@ -76,7 +78,10 @@ const FOUND: Readonly<Record<FindingUse, TextId>> = {
   'next-season': textId('visits.reportWords.nextSeason'),
 }
 
-/** What the office should know and the customer need not: stops that were passed, what was found, and the crew's own words. */
+/**
+ * What the office should know and the customer need not: stops that were passed, what was found, and the crew's own
+ * words.
+ */
 export const officeLines = (report: VisitReport, t: Texts): string[] => [
   ...report.overrides.map((item) =>
     t('visits.reportWords.stopPassed', { by: item.by, title: item.title, reason: item.reason }),

@@ -22,7 +22,9 @@ export interface Texts {
 }
 
 declare const isText: unique symbol
-/** The address of a text as a value. It is no string to the types, so that no view can show the address for the words. */
+/**
+ * The address of a text as a value. It is no string to the types, so that no view can show the address for the words.
+ */
 export interface TextId {
   readonly [isText]: true
 }

@@ -85,7 +85,10 @@ export interface VerdictLine {
 /** Share of the runs in which a difference must show before it is called one. */
 const SURE = 0.75
 
-/** What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell them apart. */
+/**
+ * What a second way does better or worse than the first, in words with the figures; empty when the model cannot tell
+ * them apart.
+ */
 export function verdictLines(
   first: readonly Measures[],
   second: readonly Measures[],

@@ -1,4 +1,7 @@
-/** A random id made on this device (RFC 9562 version 4). Works on plain-HTTP pages too, where crypto.randomUUID is missing. */
+/**
+ * A random id made on this device (RFC 9562 version 4). Works on plain-HTTP pages too, where crypto.randomUUID is
+ * missing.
+ */
 export function newId(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16))
   bytes[6] = (bytes[6] & 0x0f) | 0x40

@@ -1,7 +1,10 @@
 import { expose } from 'comlink'
 import { ComparisonRunner, type Comparison, type MemberRun } from '../core/ecosystem/comparison/comparison'
 
-/** Runs members of a comparison off the page's own thread and hands each over as it is done; ended by ending the worker. */
+/**
+ * Runs members of a comparison off the page's own thread and hands each over as it is done; ended by ending the
+ * worker.
+ */
 const api = {
   runMembers(
     comparison: Comparison,

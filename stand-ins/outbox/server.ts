@@ -50,7 +50,10 @@ const isMessage = (body: unknown): body is Omit<Message, 'at'> =>
   body !== null &&
   ['id', 'from', 'to', 'subject', 'text'].every((key) => typeof (body as Record<string, unknown>)[key] === 'string')
 
-/** A post office that delivers nothing: POST /messages keeps one (the same id once), GET /messages and / show them; POST /outage?seconds closes it. */
+/**
+ * A post office that delivers nothing: POST /messages keeps one (the same id once), GET /messages and / show them;
+ * POST /outage?seconds closes it.
+ */
 const server = createServer(async (request, response) => {
   const url = new URL(request.url ?? '/', 'http://outbox')
   const answer = (status: number, body: unknown, type = 'application/json') => {

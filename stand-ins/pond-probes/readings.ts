@@ -11,7 +11,10 @@ interface ProbeRecord {
   readonly t: number
 }
 
-/** What probes in some ponds would have shown each quarter of an hour until now: temperature and oxygen with the sun in them, as SenML. */
+/**
+ * What probes in some ponds would have shown each quarter of an hour until now: temperature and oxygen with the sun
+ * in them, as SenML.
+ */
 export function readingsOf(ponds: readonly string[], nowS: number, hours: number, shuffled: boolean): ProbeRecord[] {
   const last = Math.floor(nowS / QUARTER_S) * QUARTER_S
   const count = Math.max(1, Math.round((hours * 3600) / QUARTER_S))

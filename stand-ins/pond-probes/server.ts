@@ -16,7 +16,10 @@ async function post(pack: unknown): Promise<{ status: number; body: unknown }> {
   return { status: response.status, body: await response.json() }
 }
 
-/** Probes in some ponds: a pack each quarter of an hour; POST /send?hours=6&shuffled=1&twice=1 hands in what was gathered meanwhile, late and mixed up. */
+/**
+ * Probes in some ponds: a pack each quarter of an hour; POST /send?hours=6&shuffled=1&twice=1 hands in what was
+ * gathered meanwhile, late and mixed up.
+ */
 const server = createServer((request, response) => {
   const url = new URL(request.url ?? '/', 'http://probes')
   const answer = (status: number, body: unknown) => {

@@ -23,7 +23,9 @@ function pointsIn(path: string, service: 'table' | 'route'): [number, number][] 
     : null
 }
 
-/** A small routing service for one invented island, answering table requests in the shape of the open table protocol. */
+/**
+ * A small routing service for one invented island, answering table requests in the shape of the open table protocol.
+ */
 const server = createServer((request, response) => {
   const answer = (status: number, body: unknown) => {
     response.writeHead(status, { 'content-type': 'application/json' })

@@ -70,7 +70,10 @@ export function drivingWay(a: LonLat, b: LonLat): LonLat[] {
   return [a, ...passed.map((k) => JUNCTIONS[names[k]]), b]
 }
 
-/** Driving time between every two points, s: off the road to a junction, along the roads, and off again; or straight across. A stop on the way never saves time. */
+/**
+ * Driving time between every two points, s: off the road to a junction, along the roads, and off again; or straight
+ * across. A stop on the way never saves time.
+ */
 export function drivingTable(points: readonly LonLat[]): number[][] {
   const doors = points.map((point) => names.map((name) => offRoadSeconds(point, JUNCTIONS[name])))
   const reach = doors.map((door) => names.map((_, j) => Math.min(...door.map((seconds, i) => seconds + between[i][j]))))

@@ -6,7 +6,10 @@ import { STATIONS } from './stations'
 
 const SEED = 90_210
 
-/** The weather that really comes on the island: the same for everyone who asks, any year, from a seed of the year's own. */
+/**
+ * The weather that really comes on the island: the same for everyone who asks, any year, from a seed of the year's
+ * own.
+ */
 const years = new Map<string, WeatherDay[]>()
 function actualYear(stationId: string, year: number): WeatherDay[] {
   const key = `${stationId} ${year}`

@@ -34,7 +34,10 @@ async function addresses(page: Page) {
 /** The address of a text that was shown instead of its words. */
 const RAW_KEY = /^[a-z]\w+\.[a-z]\w+\.[\w-]+$/
 
-/** One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than it. */
+/**
+ * One look at a view: all rules in the light, colours in the other themes, and on a small phone nothing wider than
+ * it.
+ */
 async function look(page: Page, view: string, themes: readonly string[]): Promise<void> {
   await page.goto(view)
   await page.waitForLoadState('networkidle')

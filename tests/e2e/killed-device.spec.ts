@@ -18,7 +18,10 @@ test.beforeEach(() => {
 })
 test.afterEach(() => rmSync(folder, { recursive: true, force: true }))
 
-/** A phone whose browser keeps what it has on disk and works on in the background, as a real one does: the whole of it. */
+/**
+ * A phone whose browser keeps what it has on disk and works on in the background, as a real one does: the whole of
+ * it.
+ */
 const phone = (baseURL: string | undefined): Promise<BrowserContext> =>
   chromium.launchPersistentContext(folder, {
     ...playwrightConfig.use?.launchOptions,
@@ -71,7 +74,8 @@ test('a device that dies between a photo and its sending has the photo when it s
   await kill(context)
   expect(await keptPhotos(visit)).toBe(0)
 
-  // it starts again where there is signal: all is there, but who was signed in, which a browser writes down only now and then
+  // it starts again where there is signal: all is there, but who was signed in, which a browser writes down only now
+  // and then
   context = await phone(baseURL)
   await context.clearCookies()
   page = context.pages()[0]

@@ -132,7 +132,8 @@ test('ten dates promised in February stay where they are when a crew falls sick 
   expect(errors).toEqual([])
 })
 
-// here and not in a file of its own: two files run side by side, and a plan taken over in one would be stale in the other
+// here and not in a file of its own: two files run side by side, and a plan taken over in one would be stale in the
+// other
 test('two days of rain are re-planned, and part of what changes is taken over', async ({ page }) => {
   test.setTimeout(180_000)
   const errors = watchErrors(page)

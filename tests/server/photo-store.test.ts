@@ -17,7 +17,10 @@ let url: string
 let down = false
 const objects = new Map<string, Buffer>()
 
-/** A bucket that checks who asks: the signature over method, address, day and headers has to be the one its own secret gives. */
+/**
+ * A bucket that checks who asks: the signature over method, address, day and headers has to be the one its own secret
+ * gives.
+ */
 beforeAll(async () => {
   bucket = createServer((request, response) => {
     const parts: Buffer[] = []

@@ -71,7 +71,8 @@ describe('what is asked for is never lost', () => {
       const { actors, firmId } = await makeFirm('Shoveler')
       await addPond(actors.owner, newPond())
       const { id } = await askForecast(actors.owner)
-      // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is nobody's
+      // taken from the queue by a worker that was killed in the same moment: the run is still queued, its job is
+      // nobody's
       const taken = await asOwner((knex) =>
         knex('queue.job').whereRaw(`data->>'runId' = ?`, [id]).update({ state: 'active', started_on: '2020-01-01' }),
       )
@@ -172,7 +173,8 @@ describe('workers', () => {
       )
       expect((await runWhen(actors.office, left, isOver)).state).toBe('done')
 
-      // its job was lost between the row and the queue, or with a worker that had just taken it: it waits with nobody to come
+      // its job was lost between the row and the queue, or with a worker that had just taken it: it waits with nobody
+      // to come
       const orphan = crypto.randomUUID() as PlanRunId
       await inFirm(firmId, (trx) =>
         trx('plan_runs').insert({

@@ -1,6 +1,9 @@
 import { complaints, type HardWeeks } from './hard-weeks'
 
-/** The trial itself runs on 480 ponds in `npm test -- checks`, where heavy computation is as fast as for users; here it is seen that it can fail. */
+/**
+ * The trial itself runs on 480 ponds in `npm test -- checks`, where heavy computation is as fast as for users; here
+ * it is seen that it can fail.
+ */
 const DRY = { displaced: 23, moved: 30, told: 12, unplaced: 0, faults: [], seconds: 3 }
 const GOOD: HardWeeks = {
   first: { visits: 4000, unplaced: 3, faults: [] },

@@ -43,7 +43,10 @@ const NOON = 720
 /** A replan is given as many steps as a whole season; it takes what it needs. */
 const ENOUGH = 200_000
 
-/** Every fifth pond has a cleanout of two days: refill through the night, fish back the next day. The others are started up. */
+/**
+ * Every fifth pond has a cleanout of two days: refill through the night, fish back the next day. The others are
+ * started up.
+ */
 function withSecondDays(input: PlanInput): PlanInput {
   const visits = input.visits.flatMap((visit): PlanVisit[] => {
     const [job, site] = visit.id.split(':')
@@ -204,7 +207,8 @@ function tornAfterRain(stands: PlanInput, days: readonly string[]): string[] {
 }
 
 /**
- * The three weirdest weeks of a firm of so many ponds: a second plan with nothing changed, rain on the fullest day, an emergency at noon.
+ * The three weirdest weeks of a firm of so many ponds: a second plan with nothing changed, rain on the fullest day,
+ * an emergency at noon.
  * @param iterations of the first plan
  */
 export function hardWeeks(sites: number, iterations: number): HardWeeks {

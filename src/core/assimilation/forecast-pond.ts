@@ -40,7 +40,8 @@ export const LATE_DAYS = 3
 const RUN_IN_DAYS = 365
 
 /**
- * Brings a pond's filter up to today and looks three weeks ahead: from today, or from tomorrow where the pond was tested today.
+ * Brings a pond's filter up to today and looks three weeks ahead: from today, or from tomorrow where the pond was
+ * tested today.
  * What is kept for the next time stands some days back.
  */
 export function forecastPond(task: ForecastTask): ForecastMade {

@@ -28,11 +28,17 @@ export const OBSERVED_KINDS = Object.keys(OBSERVED) as ObservedKind[]
 const TO_FLOOR = 0.95
 export const seenToFloor = (clarityM: number, deepestM: number): boolean => clarityM >= TO_FLOOR * deepestM
 
-/** What can be read of a value at the pond: no hand is seen below the floor, however clear the water. @param deepestM the pond's deepest water, m */
+/**
+ * What can be read of a value at the pond: no hand is seen below the floor, however clear the water.
+ * @param deepestM the pond's deepest water, m
+ */
 export const asRead = (kind: ObservedKind, value: number, deepestM: number): number =>
   kind === 'clarityDepth' ? Math.min(value, deepestM) : value
 
-/** A model value with a pond's own bias taken off; the bias is in standard deviations on the kind's scale. Never below 0 where the model is not. */
+/**
+ * A model value with a pond's own bias taken off; the bias is in standard deviations on the kind's scale. Never below
+ * 0 where the model is not.
+ */
 export function withoutBias(kind: ObservedKind, model: number, bias: number): number {
   const { floor, sd } = OBSERVED[kind]
   if (floor === null) return model - bias * sd

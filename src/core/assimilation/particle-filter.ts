@@ -24,7 +24,10 @@ export interface Particle {
   readonly state: PondState
 }
 
-/** How forecasts did against readings that came after, beside "the same as last time". Sums of absolute misfits in standard deviations. */
+/**
+ * How forecasts did against readings that came after, beside "the same as last time". Sums of absolute misfits in
+ * standard deviations.
+ */
 export interface KindScore {
   readonly readings: number
   readonly model: number
@@ -46,7 +49,10 @@ export interface ParticleFilter {
 
 /** Share of the particles that are drawn anew at each resampling, so that the filter never believes itself too much. */
 const FRESH_SHARE = 0.1
-/** How fast a pond's own bias is learnt. @source exponential smoothing; a bias-aware filter as in Dee & da Silva 1998 */
+/**
+ * How fast a pond's own bias is learnt.
+ * @source exponential smoothing; a bias-aware filter as in Dee & da Silva 1998
+ */
 const BIAS_RATE = 0.5
 /** How far a state that was read is drawn to the reading. @source Kalman gain of a model as uncertain as the reading */
 const GAIN = 0.6
@@ -75,8 +81,10 @@ export interface FilterInput {
 }
 
 /**
- * Brings a pond's filter forward through observed days: a bootstrap particle filter. On a day with readings every particle is weighed by them,
- * the likely ones are copied (systematic resampling), a tenth is drawn anew, and what was read is drawn toward the reading.
+ * Brings a pond's filter forward through observed days: a bootstrap particle filter. On a day with readings every
+ * particle is weighed by them,
+ * the likely ones are copied (systematic resampling), a tenth is drawn anew, and what was read is drawn toward the
+ * reading.
  * A pond's lasting bias by kind is learnt beside it and taken off whatever is forecast.
  * Before a reading counts, the model's middle is scored against it beside the last reading of its kind.
  * @source Gordon, Salmond & Smith 1993; Kitagawa 1996
@@ -199,7 +207,10 @@ export function resample(weights: readonly number[], random: Random): number[] {
   return chosen
 }
 
-/** Water between the model and what it would have to say for the reading, by the gain: the bias stays in the model's own water. */
+/**
+ * Water between the model and what it would have to say for the reading, by the gain: the bias stays in the model's
+ * own water.
+ */
 function drawnTo(
   readings: readonly DatedReading[],
   model: Readonly<Record<ObservedKind, number>>,

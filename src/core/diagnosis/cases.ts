@@ -1,7 +1,10 @@
 import type { CauseKey } from './causes'
 import type { FindingKey } from './findings'
 
-/** A made-up call as it might come in: what is told, what is behind it, and tests that would separate it from its neighbours. */
+/**
+ * A made-up call as it might come in: what is told, what is behind it, and tests that would separate it from its
+ * neighbours.
+ */
 export interface WrittenCase {
   readonly words: string
   readonly yes: readonly FindingKey[]

@@ -80,7 +80,10 @@ function evidenceOf(
   }
 }
 
-/** The unanswered question that is expected to tell most about whether it is the likeliest cause or another, weighed by its effort. */
+/**
+ * The unanswered question that is expected to tell most about whether it is the likeliest cause or another, weighed
+ * by its effort.
+ */
 function bestTest(posterior: readonly number[], findings: Findings): NextTest | null {
   const first = posterior.indexOf(Math.max(...posterior))
   const now = doubt(posterior[first])

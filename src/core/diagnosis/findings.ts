@@ -15,7 +15,8 @@ const known = (question: string, usual: number): Finding => ({ question, kind: '
 const test = (question: string, usual: number, minutes: number): Finding => ({ question, kind: 'test', minutes, usual })
 
 /**
- * Everything that can be told about a pond that looks or does wrong. "usual" is how often it is so among ponds that are asked about.
+ * Everything that can be told about a pond that looks or does wrong. "usual" is how often it is so among ponds that
+ * are asked about.
  * @source trade experience, reviewed; a firm's own cases should mend these figures
  */
 export const FINDINGS = {
@@ -109,6 +110,9 @@ const CIRCUMSTANCES: readonly FindingKey[] = [
   'nitrate-low',
 ]
 
-/** Whether anything wrong was seen or tested. What is only known of a pond (a small filter, heat, a recent clean) is no complaint. */
+/**
+ * Whether anything wrong was seen or tested. What is only known of a pond (a small filter, heat, a recent clean) is
+ * no complaint.
+ */
 export const anythingWrong = (findings: Findings): boolean =>
   FINDING_KEYS.some((key) => findings[key] === true && FINDINGS[key].kind !== 'known' && !CIRCUMSTANCES.includes(key))

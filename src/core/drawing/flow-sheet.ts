@@ -97,7 +97,12 @@ function endNodes({ design, names, flowOf, flowM3PerH, bedFlowM3PerH }: FlowShee
       name: names.branch(branch.kind),
       flow: flowOf(linkIds.branch(i)),
     }))
-  const back = design.falls ? ' over falls' : FILTER_TYPE_FACTS[design.type].pipedOutlet ? ' by pipe' : ''
+  const wayBack = () => {
+    if (design.falls) return ' over falls'
+    if (FILTER_TYPE_FACTS[design.type].pipedOutlet) return ' by pipe'
+    return ''
+  }
+  const back = wayBack()
   const nodes: Node[] =
     design.type === 'none'
       ? [{ name: `Return${back}`, flow: flowM3PerH }]

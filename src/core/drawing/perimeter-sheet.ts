@@ -51,7 +51,10 @@ export function shoreStations(shore: Outline, lengthM: number): Station[] {
 
 const offset = ({ at, out }: Station, m: number): DrawnPoint => ({ xM: at.xM + out.xM * m, yM: at.yM + out.yM * m })
 
-/** Plan of a perimeter bog: the pond, the band along its shore, the perforated loop in its middle, the stone ring it returns over. */
+/**
+ * Plan of a perimeter bog: the pond, the band along its shore, the perforated loop in its middle, the stone ring it
+ * returns over.
+ */
 export function perimeterPlanSheet(design: FilterDesign, shore: Outline, write: WriteLength): Sheet {
   const { lengthM, widthM } = design
   const stations = shoreStations(shore, lengthM)

@@ -6,7 +6,10 @@ import { bedSurfaceM2, mostOxidisers } from './processes/nitrification'
 import type { Running } from './running'
 import { COMPOSITION, DISSOLVED, STATE, turnoverOf } from './states'
 
-/** What rinsing takes off the media that are rinsed. @source trade experience; chlorinated tap water kills what the jet leaves */
+/**
+ * What rinsing takes off the media that are rinsed.
+ * @source trade experience; chlorinated tap water kills what the jet leaves
+ */
 export const RINSE = {
   pond: { bacteria: 0.25, film: 0.5, sludge: 0.6 },
   tap: { bacteria: 0.93, film: 0.95, sludge: 0.8 },
@@ -19,7 +22,10 @@ const DYING_ALGAE = turnoverOf(COMPOSITION.algae)
 /** mg/L CaCO3 per degree. */
 const MG_PER_DKH = 17.848
 
-/** One event done to the pond: states change at once and the ledger books what came and went; what runs or is fed is set in `running`. */
+/**
+ * One event done to the pond: states change at once and the ledger books what came and went; what runs or is fed is
+ * set in `running`.
+ */
 export function applyEvent(
   event: PondEvent,
   y: Float64Array,

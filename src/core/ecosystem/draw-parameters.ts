@@ -12,7 +12,8 @@ import {
 const Z95 = 1.645
 
 /**
- * One pond's parameters from the priors: log-normal around the default with the range as its 5–95 %, cut off a little outside it.
+ * One pond's parameters from the priors: log-normal around the default with the range as its 5–95 %, cut off a little
+ * outside it.
  * @param names those that are drawn; the others keep their default
  */
 export function drawParameters(random: Random, names: readonly ParameterName[] = PARAMETER_NAMES): ParameterValues {

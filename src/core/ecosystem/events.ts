@@ -5,7 +5,10 @@ import type { WeatherDay } from '../season/weather-year'
 export const CUT_PLANTS = ['marginals', 'floating', 'lilies', 'submerged'] as const
 export type CutPlants = (typeof CUT_PLANTS)[number]
 
-/** What people, fish or the weather do to a pond at a time. Days count from the start of the run and may be parts of days. */
+/**
+ * What people, fish or the weather do to a pond at a time. Days count from the start of the run and may be parts of
+ * days.
+ */
 export type PondEvent = { readonly day: number } & (
   | {
       readonly kind: 'feed'

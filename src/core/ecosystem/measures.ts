@@ -92,10 +92,15 @@ export function compareMeasure(
   name: MeasureName,
 ): MeasureCompared {
   const sign = MORE_IS_BETTER[name] ? 1 : -1
-  const better = first.reduce(
-    (sum, a, i) => sum + (second[i][name] === a[name] ? 0.5 : sign * (second[i][name] - a[name]) > 0 ? 1 : 0),
-    0,
-  )
+  const better = first.reduce((sum, a, i) => {
+    const score = () => {
+      if (second[i][name] === a[name]) return 0.5
+      if (sign * (second[i][name] - a[name]) > 0) return 1
+      return 0
+    }
+
+    return sum + score()
+  }, 0)
   return {
     first: middle(first.map((m) => m[name])),
     second: middle(second.map((m) => m[name])),

@@ -1,4 +1,7 @@
-/** One figure of the model: its default, the range it may have from pond to pond (about 5–95 % of a prior), and where both come from. */
+/**
+ * One figure of the model: its default, the range it may have from pond to pond (about 5–95 % of a prior), and where
+ * both come from.
+ */
 export interface Parameter {
   readonly value: number
   readonly low: number

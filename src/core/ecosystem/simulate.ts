@@ -53,16 +53,26 @@ const RELATIVE = 2e-3
 const ABSOLUTE_PER_M3 = 2e-3
 /** What rain and roofs bring, mg/L. @source usual of rain and roof water in temperate countryside */
 const RAIN = { tan: 0.3, nitrate: 0.3, phosphate: 0.01 } as const
-/** Dry sludge per volume of pores it fills, g/m³, and the part of it that lies in stone rather than the chamber. @source as in the clogging of the sizing */
+/**
+ * Dry sludge per volume of pores it fills, g/m³, and the part of it that lies in stone rather than the chamber.
+ * @source as in the clogging of the sizing
+ */
 const SLUDGE = { gPerM3: 40_000, inStone: 0.3 } as const
 const EVAPORATION_WITH_FALLS = 1.2
-/** Weather, light and feeding stay the same for two hours; what is reported between is half-way. A test holds it to hourly steps. */
+/**
+ * Weather, light and feeding stay the same for two hours; what is reported between is half-way. A test holds it to
+ * hourly steps.
+ */
 const USUAL_STEP_H = 2
-/** A bed that is drained for winter stops when the water falls below this in autumn, and runs again above it in spring, °C. */
+/**
+ * A bed that is drained for winter stops when the water falls below this in autumn, and runs again above it in
+ * spring, °C.
+ */
 const DRAINED_BELOW_C = 5
 
 /**
- * Runs one pond for some days, hour by hour: events, then heat and water level, then all processes together by an adaptive integrator.
+ * Runs one pond for some days, hour by hour: events, then heat and water level, then all processes together by an
+ * adaptive integrator.
  * Deterministic: the same input gives the same run.
  * @returns series by hour or by day, budgets of nitrogen and phosphorus, and the state to go on from
  * @throws {DomainError} a figure out of range, or weather that is too short
@@ -80,7 +90,8 @@ export function simulate(run: EcoRun): EcoResult {
 }
 
 /**
- * The processes of the last run, held and never read. JavaScript engines drop what they have optimised when the last object of its kind
+ * The processes of the last run, held and never read. JavaScript engines drop what they have optimised when the last
+ * object of its kind
  * is gone; hundreds of short runs in a row would be optimised anew every few runs.
  */
 export let lastSystem: PondSystem | undefined
@@ -239,6 +250,7 @@ class Simulation {
       running.waterC < DRAINED_BELOW_C &&
       (day.dayOfYear > 270 || day.dayOfYear < 120)
     const pump = running.pump && !drained
+    const wetShareStopped = drained ? 0 : pond.filter.wetShareStopped
     if (this.wasRunning && !pump) y[STATE.bedOxygen] = this.system.nitrification.insideMgL
     this.wasRunning = pump
     const sludge = ((y[STATE.bedSludge] + y[STATE.bedMineral]) * SLUDGE.inStone) / SLUDGE.gPerM3
@@ -251,7 +263,7 @@ class Simulation {
     env.poreLoss = pores > 0 ? Math.min(0.6, sludge / pores) : 0
     env.bedRunning = pump
     env.bedFlowM3PerD = pump ? pond.filter.flowM3PerH * 24 * (1 - env.poreLoss) : 0
-    env.bedWetShare = pump ? 1 : drained ? 0 : pond.filter.wetShareStopped
+    env.bedWetShare = pump ? 1 : wetShareStopped
     env.uvFlowM3PerD = pump && running.uv ? pond.filter.uvFlowM3PerH * 24 : 0
     env.aeratorGPerD = running.aeratorGPerD
     env.fishMassKg = running.fishMassKg

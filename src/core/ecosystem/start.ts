@@ -28,7 +28,11 @@ export interface KnownWater {
 export const START_KINDS = ['new', 'settled', 'green', 'neglected'] as const
 export type StartKind = (typeof START_KINDS)[number]
 
-/** How far each kind of start has come; a share of what the surfaces can hold, concentrations in mg/L, floor in g dry/m². @source house defaults; a run-in of a year takes their place where one is made */
+/**
+ * How far each kind of start has come; a share of what the surfaces can hold, concentrations in mg/L, floor in g
+ * dry/m².
+ * @source house defaults; a run-in of a year takes their place where one is made
+ */
 const KINDS: Readonly<Record<StartKind, Start>> = {
   new: {
     bacteria: 2e-5,
@@ -100,7 +104,10 @@ interface Start {
 }
 
 const SETTLED_PH = 7.6
-/** In a new pond nitrite oxidisers are rarer still than ammonia oxidisers: there has been nothing for them. @source house default */
+/**
+ * In a new pond nitrite oxidisers are rarer still than ammonia oxidisers: there has been nothing for them.
+ * @source house default
+ */
 const NEW_NITRITE_OXIDISERS = 0.3
 
 /** A state vector to begin from. @param dayOfYear plants stand as the season has them: crowns only in winter */

@@ -63,7 +63,11 @@ export const DISSOLVED: readonly StateName[] = [
 
 export type Composition = { readonly nitrogen: number; readonly phosphorus: number }
 
-/** Nitrogen and phosphorus of dry matter, g/g. @source algae: Redfield 1958; detritus and sludge: usual pond sediment; plants and leaves: usual tissue tests (Kadlec & Wallace; forest litter) */
+/**
+ * Nitrogen and phosphorus of dry matter, g/g.
+ * @source algae: Redfield 1958; detritus and sludge: usual pond sediment; plants and leaves: usual tissue tests
+ * (Kadlec & Wallace; forest litter)
+ */
 export const COMPOSITION = {
   algae: { nitrogen: 0.063, phosphorus: 0.0087 },
   marginals: { nitrogen: 0.018, phosphorus: 0.0025 },
@@ -74,20 +78,32 @@ export const COMPOSITION = {
   leaves: { nitrogen: 0.01, phosphorus: 0.001 },
 } as const satisfies Record<string, Composition>
 
-/** Carbon of dry matter and oxygen that its making gives off and its rotting takes up, g/g. @source Redfield ratio with a photosynthetic quotient between ammonium and nitrate */
+/**
+ * Carbon of dry matter and oxygen that its making gives off and its rotting takes up, g/g.
+ * @source Redfield ratio with a photosynthetic quotient between ammonium and nitrate
+ */
 export const CARBON_PER_DRY = 0.36
 export const OXYGEN_PER_DRY = 1.07
-/** Alkalinity that mineralised nitrogen brings as ammonium, g CaCO3 per g N. @source half of the 7.14 that nitrification takes */
+/**
+ * Alkalinity that mineralised nitrogen brings as ammonium, g CaCO3 per g N.
+ * @source half of the 7.14 that nitrification takes
+ */
 export const ALKALINITY_PER_AMMONIUM = 3.57
 
-/** What one gram of a matter becomes as detritus: dry detritus, and the nitrogen, phosphorus and matter set free at once. */
+/**
+ * What one gram of a matter becomes as detritus: dry detritus, and the nitrogen, phosphorus and matter set free at
+ * once.
+ */
 export interface Turnover {
   readonly yield: number
   readonly nitrogen: number
   readonly phosphorus: number
 }
 
-/** Detritus from a matter of another make-up: as much as its scarcer nutrient allows; the rest is leached and burnt. Conserves N and P. */
+/**
+ * Detritus from a matter of another make-up: as much as its scarcer nutrient allows; the rest is leached and burnt.
+ * Conserves N and P.
+ */
 export function turnoverOf({ nitrogen, phosphorus }: Composition): Turnover {
   const { detritus } = COMPOSITION
   const share = Math.min(1, nitrogen / detritus.nitrogen, phosphorus / detritus.phosphorus)

@@ -13,7 +13,10 @@ import { Plants } from './processes/plants'
 import { Chlorine, Denitrification, PhosphorusSorption } from './processes/sinks'
 import { STATE_COUNT } from './states'
 
-/** All processes of one pond as the right-hand side. Each is called by its own name and not from a list: a list's calls are looked up anew every time, and this runs millions of times. */
+/**
+ * All processes of one pond as the right-hand side. Each is called by its own name and not from a list: a list's
+ * calls are looked up anew every time, and this runs millions of times.
+ */
 export class PondSystem implements RateSystem {
   readonly size = STATE_COUNT
   readonly fish: FishAndFeed

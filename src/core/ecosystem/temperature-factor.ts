@@ -1,4 +1,7 @@
-/** Rates at a temperature by θ^(T − 20), written as exp(ln θ·(T − 20)): a power is several times dearer, and this runs every step. */
+/**
+ * Rates at a temperature by θ^(T − 20), written as exp(ln θ·(T − 20)): a power is several times dearer, and this runs
+ * every step.
+ */
 export class TemperatureFactor {
   private readonly logTheta: number
 

@@ -92,14 +92,20 @@ export const COMPANION_RANGE = { mediaL: [0, 5000], ratedFlowM3PerH: [0.1, 1000]
 
 export const isSkimmer = (kind: CompanionKind): boolean => kind.startsWith('skimmer')
 
-/** Flow that draws a surface toward a skimmer, and that it can still swallow, m³/h per m of mouth. @source house default */
+/**
+ * Flow that draws a surface toward a skimmer, and that it can still swallow, m³/h per m of mouth.
+ * @source house default
+ */
 export const SKIMMER_M3_PER_H_PER_M = { least: 20, most: 60 } as const
 
 /** Surface of media in all companions, m². */
 export const mediaSurfaceM2 = (companions: readonly Companion[]): number =>
   companions.reduce((sum, c) => sum + c.mediaL * COMPANION_FACTS[c.kind].mediaM2PerL, 0)
 
-/** Head lost in the companions that sit in the bed's feed line, m, at a flow; skimmers stand side by side and share it. */
+/**
+ * Head lost in the companions that sit in the bed's feed line, m, at a flow; skimmers stand side by side and share
+ * it.
+ */
 export function inlineHeadM(companions: readonly Companion[], flowM3PerH: number): number {
   const inline = companions.filter((c) => COMPANION_FACTS[c.kind].inline)
   const inSeries = inline
@@ -119,7 +125,10 @@ const passing = (companions: readonly Companion[]): number =>
 export const solidsLeft = (companions: readonly Companion[]): number =>
   passing(companions.filter((c) => !isSkimmer(c.kind)))
 
-/** Share of leaf litter that still reaches the bed: skimmers side by side each clean their part of the surface, so they keep as much as one. */
+/**
+ * Share of leaf litter that still reaches the bed: skimmers side by side each clean their part of the surface, so
+ * they keep as much as one.
+ */
 export function litterLeft(companions: readonly Companion[]): number {
   const skimmers = companions.filter((c) => isSkimmer(c.kind))
   const flow = skimmers.reduce((sum, c) => sum + c.ratedFlowM3PerH, 0)

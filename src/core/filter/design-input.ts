@@ -40,7 +40,10 @@ export type Confirmation = (typeof CONFIRMATIONS)[number]
 export interface FilterDesign {
   readonly type: FilterType
   readonly sizingMethod: SizingMethod
-  /** Size of the bed, or of one vessel; a round vessel has its diameter as length. The perimeter bog: along the shore × band width. */
+  /**
+   * Size of the bed, or of one vessel; a round vessel has its diameter as length. The perimeter bog: along the shore
+   * × band width.
+   */
   readonly lengthM: number
   readonly widthM: number
   readonly vessels: number

@@ -72,7 +72,8 @@ export interface DesignResult extends Pumping {
 }
 
 /**
- * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads, planting.
+ * Works a design through: four schools now and grown up, flow demand, duty point, losses, pump stop, fouling, loads,
+ * planting.
  * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */
 export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: DesignProblemInput): DesignResult {
@@ -92,8 +93,7 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const methodOf = (sizingMethod: SizingMethod) => grown.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
   const split = design.network ? splitOf(design, design.network, pumps, rules.tables) : null
   const worked = split ? splitPumping(pumping(design, pump, rules.tables), split) : pumping(design, pump, rules.tables)
-  const bedFlowM3PerH =
-    design.type === 'none' ? 0 : split ? split.bedM3PerH : worked.flowM3PerH * (1 - design.bypassShare)
+  const bedFlowM3PerH = design.type === 'none' ? 0 : (split?.bedM3PerH ?? worked.flowM3PerH * (1 - design.bypassShare))
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
   const stone = design.type === 'surface-wetland' ? [] : flowPathLayers(design)
@@ -164,7 +164,10 @@ const fallsOf = (flowM3PerH: number, widthM: number) => {
 const fouled = (stone: ReturnType<typeof flowPathLayers>) =>
   stone.map((layer) => ({ ...layer, porosity: layer.porosity * (1 - CLOGGING.flushAtPoreLoss) }))
 
-/** Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots stand in the stream. */
+/**
+ * Upflow: what enters evenly passes the planting on its way out. Along: a section of the bed is solved. Over: roots
+ * stand in the stream.
+ */
 function rootShare(design: FilterDesign, uniformity: number): number {
   const { path } = FILTER_TYPE_FACTS[design.type]
   if (path !== 'along') return path === 'up' ? uniformity : 1
@@ -179,17 +182,18 @@ function rootShare(design: FilterDesign, uniformity: number): number {
   })
 }
 
+/** Vessels are planted alike: their areas stand side by side as one bed. Without a bed the pond itself is planted. */
+function plantedRectangle(design: FilterDesign, pondAreaM2: number): Pick<PlantingSite, 'lengthM' | 'widthM'> {
+  if (design.type === 'none') return { lengthM: Math.sqrt(pondAreaM2), widthM: Math.sqrt(pondAreaM2) }
+  const { lengthM, widthM, vessels } = design
+  if (design.round) return { lengthM: oneBedAreaM2(design) / lengthM, widthM: lengthM * vessels }
+  return { lengthM, widthM: widthM * vessels }
+}
+
 /** The bed as its plants meet it. @param pond its area, m², and expected water by month or week, °C */
 export function plantingSite(design: FilterDesign, pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>): PlantingSite {
-  const isNone = design.type === 'none'
   return {
-    // vessels are planted alike: their areas stand side by side as one bed
-    lengthM: isNone ? Math.sqrt(pond.areaM2) : design.round ? oneBedAreaM2(design) / design.lengthM : design.lengthM,
-    widthM: isNone
-      ? Math.sqrt(pond.areaM2)
-      : design.round
-        ? design.lengthM * design.vessels
-        : design.widthM * design.vessels,
+    ...plantedRectangle(design, pond.areaM2),
     waterOverGravelM: design.waterOverGravelM,
     coldestMonthC: Math.min(...pond.monthlyTempC),
     pipeAlongMiddle:

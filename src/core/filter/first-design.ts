@@ -41,7 +41,8 @@ const usualFeed = (type: FilterType): FilterDesign['feed'] =>
   FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe'
 
 /**
- * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and the smallest
+ * A filter to begin with: the school's area with grown fish in the type's usual proportions, pipes for its flow, and
+ * the smallest
  * pump that delivers it.
  */
 export function suggestDesign(

@@ -1,7 +1,10 @@
 import { assertInRange } from '../errors'
 import type { DesignPond } from './design-input'
 
-/** Bulk heat exchange of an open water surface with the air, W/m²/K. @source Edinger, Brady & Geyer 1974, range 15–40, calm garden site */
+/**
+ * Bulk heat exchange of an open water surface with the air, W/m²/K.
+ * @source Edinger, Brady & Geyer 1974, range 15–40, calm garden site
+ */
 const SURFACE_W_PER_M2_K = 20
 /** Size over the coldest month's mean, for a cold snap. @source house default */
 const SNAP_FACTOR = 1.5

@@ -9,7 +9,10 @@ export interface FishGroup {
 
 export const FISH_RANGE = { count: [0, 100_000], lengthM: [0.005, 2], tempC: [-1, 45], protein: [0.05, 0.7] } as const
 
-/** Ration, share of body mass a day, by water temperature. @source house default; steps as the trade's feeding charts give them */
+/**
+ * Ration, share of body mass a day, by water temperature.
+ * @source house default; steps as the trade's feeding charts give them
+ */
 export const RATION_STEPS: readonly { readonly fromC: number; readonly share: number }[] = [
   { fromC: -Infinity, share: 0 },
   { fromC: 8, share: 0.002 },
@@ -19,7 +22,10 @@ export const RATION_STEPS: readonly { readonly fromC: number; readonly share: nu
   { fromC: 30.0001, share: 0.005 },
 ]
 
-/** TAN per kg feed per unit protein fraction. @source Timmons & Ebeling, Recirculating Aquaculture: P_TAN = F·PC·0.092 */
+/**
+ * TAN per kg feed per unit protein fraction.
+ * @source Timmons & Ebeling, Recirculating Aquaculture: P_TAN = F·PC·0.092
+ */
 export const TAN_PER_FEED_PROTEIN = 0.092
 
 /** Ration at a water temperature, share of body mass a day. */
@@ -52,7 +58,8 @@ export function fishLoad(
 }
 
 /**
- * The same stock some years on: L(t) = L∞ − (L∞ − L₀)e^(−kt). Fish already past the usual adult length stay as they are.
+ * The same stock some years on: L(t) = L∞ − (L∞ − L₀)e^(−kt). Fish already past the usual adult length stay as they
+ * are.
  * @param years ≥ 0
  * @source von Bertalanffy 1938
  */

@@ -1,6 +1,7 @@
 /**
  * Fish kept in client ponds. Mass W = a·L³ (g, cm); growth toward adult length by von Bertalanffy.
- * @source length–mass factors: pond-keeping handbooks; adult lengths and rates: usual figures for pond stock, editable by the firm later
+ * @source length–mass factors: pond-keeping handbooks; adult lengths and rates: usual figures for pond stock,
+ * editable by the firm later
  */
 export interface FishSpecies {
   readonly name: string

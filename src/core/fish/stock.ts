@@ -13,7 +13,8 @@ interface StockLimit {
 }
 
 /**
- * Fish that a system of each kind carries: kg per m³, comfortable and at most, and water for each centimetre of fish, comfortable and
+ * Fish that a system of each kind carries: kg per m³, comfortable and at most, and water for each centimetre of fish,
+ * comfortable and
  * at least. Mass tells for large fish, length for many small ones.
  * @source trade rules of thumb
  */
@@ -35,7 +36,10 @@ export interface StockDensity {
   readonly toRehome: number
 }
 
-/** How full a pond is, by mass and by length: the worse of the two counts. @param volumeM3 adopted volume of the pond */
+/**
+ * How full a pond is, by mass and by length: the worse of the two counts.
+ * @param volumeM3 adopted volume of the pond
+ */
 export function stockDensity(fish: readonly FishGroup[], volumeM3: number, use: PondUse): StockDensity {
   assertPositive('volumeM3', volumeM3)
   const massKg = fish.reduce((sum, f) => sum + f.count * fishMassKg(f.species, f.lengthM), 0)
@@ -46,11 +50,16 @@ export function stockDensity(fish: readonly FishGroup[], volumeM3: number, use: 
   const { fineKgPerM3, mostKgPerM3, fineLitresPerCm, leastLitresPerCm } = STOCK_LIMITS[use]
   const full = Math.max(kgPerM3 / fineKgPerM3, fineLitresPerCm / litresPerCm)
   const over = Math.max(kgPerM3 / mostKgPerM3, leastLitresPerCm / litresPerCm)
+  const verdict = () => {
+    if (full <= 1) return 'fine'
+    if (over <= 1) return 'full'
+    return 'too-many'
+  }
   return {
     massKg,
     kgPerM3,
     litresPerCm,
-    verdict: full <= 1 ? 'fine' : over <= 1 ? 'full' : 'too-many',
+    verdict: verdict(),
     toRehome: over > 1 ? Math.ceil(count * (1 - 1 / over)) : 0,
   }
 }
@@ -63,7 +72,10 @@ export const stockOutlook = (fish: readonly FishGroup[], volumeM3: number, use: 
 
 export type WinterPlace = 'stays' | 'at-risk' | 'comes-in'
 
-/** Water deeper than this keeps about 3 °C at its bottom under ice when it is left unstirred. @source density maximum of water; trade rule for depth */
+/**
+ * Water deeper than this keeps about 3 °C at its bottom under ice when it is left unstirred.
+ * @source density maximum of water; trade rule for depth
+ */
 export const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
 const RISK_C = 3
 
@@ -77,6 +89,11 @@ export function winterPlaces(
   const kinds = [...new Set(fish.filter((f) => f.count > 0).map((f) => f.species))]
   return kinds.map((species) => {
     const short = FISH_SPECIES[species].winterToC - refugeC
-    return { species, place: short <= 0 ? 'stays' : short <= RISK_C ? 'at-risk' : 'comes-in' }
+    const place = () => {
+      if (short <= 0) return 'stays'
+      if (short <= RISK_C) return 'at-risk'
+      return 'comes-in'
+    }
+    return { species, place: place() }
   })
 }

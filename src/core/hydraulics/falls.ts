@@ -1,7 +1,10 @@
 import { findRoot } from '../numeric/root'
 import { weirFlowM3PerH, WEIR_RANGE } from './weir'
 
-/** How a sheet of water over stone looks, by its thickness at the lip: a thin film clings to the stone. @source house default by eye, editable */
+/**
+ * How a sheet of water over stone looks, by its thickness at the lip: a thin film clings to the stone.
+ * @source house default by eye, editable
+ */
 export const FALLS_LOOKS = [
   { look: 'dry', fromM: 0 },
   { look: 'trickle', fromM: 0.0005 },
@@ -17,7 +20,10 @@ const THINNEST_M = 1e-5
 /** Sheet that reads as an even curtain, m. @source house default */
 export const WANTED_SHEET_M = 0.01
 
-/** Thickness of the sheet over a lip, m: Kindsvater and Carter solved for the head. Beyond the weir's range the range's end is given. */
+/**
+ * Thickness of the sheet over a lip, m: Kindsvater and Carter solved for the head. Beyond the weir's range the
+ * range's end is given.
+ */
 export function sheetM(flowM3PerH: number, widthM: number): number {
   const [low, high] = WEIR_RANGE.headM
   if (flowM3PerH <= 0) return 0

@@ -20,7 +20,8 @@ const FLOW_TOLERANCE = 1e-7 // relative
 
 /**
  * How evenly a slotted or drilled pipe closed at its far end feeds a bed.
- * Orifice flow C_d·A·√(2gh) at each opening, friction and recovery of velocity head along the pipe, solved for the far-end head.
+ * Orifice flow C_d·A·√(2gh) at each opening, friction and recovery of velocity head along the pipe, solved for the
+ * far-end head.
  * @returns least ÷ most opening flow (1 = even), head at the inlet, m, and open area over pipe area
  * @source Manifold hydraulics as in Fair, Geyer & Okun; Darcy–Weisbach between openings
  */
@@ -63,7 +64,8 @@ export function manifoldUniformity(manifold: Manifold): {
     }
     return { flow, head, least, most }
   }
-  // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in within a few passes
+  // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in
+  // within a few passes
   let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
   for (let pass = 0; pass < MOST_PASSES; pass++) {
     const ratio = wanted / run(endHeadM).flow

@@ -28,7 +28,10 @@ export function pumpSetCurve(curve: readonly PumpPoint[], set: PumpSet): PumpPoi
   return curve.map((p) => ({ flowM3PerH: p.flowM3PerH * set.speed * wide, headM: p.headM * set.speed ** 2 * tall }))
 }
 
-/** Electric power of the set, W: rated power × n³ for each pump that runs. Drives and motors lose more at low speed; that is left out. */
+/**
+ * Electric power of the set, W: rated power × n³ for each pump that runs. Drives and motors lose more at low speed;
+ * that is left out.
+ */
 export const pumpSetPowerW = (ratedW: number, set: PumpSet): number =>
   ratedW * set.speed ** 3 * (set.arrangement === 'single' ? 1 : set.count)
 

@@ -13,7 +13,10 @@ export function kinematicViscosityM2PerS(tempC: number): number {
   return dynamicPaS / waterDensityKgPerM3(tempC)
 }
 
-/** Density of fresh water, kg/m³. @source Kell-type fit, 1000(1 − (T+288.9414)(T−3.9863)²/(508929.2(T+68.12963))) (McCutcheon 1993) */
+/**
+ * Density of fresh water, kg/m³.
+ * @source Kell-type fit, 1000(1 − (T+288.9414)(T−3.9863)²/(508929.2(T+68.12963))) (McCutcheon 1993)
+ */
 export function waterDensityKgPerM3(tempC: number): number {
   return 1000 * (1 - ((tempC + 288.9414) * (tempC - 3.9863) ** 2) / (508929.2 * (tempC + 68.12963)))
 }

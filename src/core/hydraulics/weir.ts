@@ -40,7 +40,8 @@ export const francisHolds = (widthM: number, headM: number): boolean => widthM >
  * Flow over a sharp-crested weir.
  * @param contractions side contractions: 2 for a notch, 0 for a full-width crest
  * @returns flow, m³/h; 0 when headM is 0
- * @throws {DomainError} an argument is NaN or outside WEIR_RANGE, or the crest is narrower than FRANCIS_LEAST_HEADS heads
+ * @throws {DomainError} an argument is NaN or outside WEIR_RANGE, or the crest is narrower than FRANCIS_LEAST_HEADS
+ * heads
  * @source Francis 1883, as in any hydraulics handbook
  */
 export function francisFlowM3PerH(widthM: number, headM: number, contractions: 0 | 1 | 2 = 2): number {

@@ -18,8 +18,10 @@ const MOST_STEPS = 5_000_000
 
 /**
  * Steps a system of states that cannot be negative, with an error estimate for each step.
- * Third-order Runge–Kutta with an embedded second-order solution. Stages are evaluated at max(0, y) and a step that would leave
- * a state below zero is halved, so states stay positive; sums that the rates conserve are conserved to rounding, as in every Runge–Kutta method.
+ * Third-order Runge–Kutta with an embedded second-order solution. Stages are evaluated at max(0, y) and a step that
+ * would leave
+ * a state below zero is halved, so states stay positive; sums that the rates conserve are conserved to rounding, as
+ * in every Runge–Kutta method.
  * @source Bogacki & Shampine 1989
  */
 export class EmbeddedPair {

@@ -20,7 +20,8 @@ const SMALL_STEP = 1e-4
 const ENOUGH = 1e-7
 
 /**
- * Smallest sum of squares by damped Gauss–Newton steps with finite differences, inside bounds. Made for a handful of unknowns.
+ * Smallest sum of squares by damped Gauss–Newton steps with finite differences, inside bounds. Made for a handful of
+ * unknowns.
  * @throws {DomainError} no unknown, or a start outside its bounds
  * @source Marquardt 1963
  */

@@ -2,7 +2,8 @@
 export type Random = () => number
 
 /**
- * Small seeded generator (32-bit state, period about 4 billion): ample for weather years and sample data, not for secrets.
+ * Small seeded generator (32-bit state, period about 4 billion): ample for weather years and sample data, not for
+ * secrets.
  * @source Steele & Vigna's SplitMix family, 32-bit variant "mulberry32" (public domain)
  */
 export function seededRandom(seed: number): Random {

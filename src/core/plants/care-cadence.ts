@@ -1,6 +1,10 @@
 import { assertWeeks, degreeDaysOf, WEEKS } from './degree-days'
 
-/** Plants grow with the warmth of their water: degree-days over a base until they want a hand again, and how often that may be. @source trade cadence (weekly for spreaders at peak, others every two to four weeks), put into degree-days */
+/**
+ * Plants grow with the warmth of their water: degree-days over a base until they want a hand again, and how often
+ * that may be.
+ * @source trade cadence (weekly for spreaders at peak, others every two to four weeks), put into degree-days
+ */
 export const CARE_CADENCE = {
   aggressive: { degreeDays: 70, leastDays: 7 },
   others: { degreeDays: 170, leastDays: 14 },

@@ -74,7 +74,10 @@ export interface CareTask {
   readonly why: CareReason
 }
 
-/** Rules of the year for plants. @source trade practice; degree-days over the base of the care cadence, from New Year */
+/**
+ * Rules of the year for plants.
+ * @source trade practice; degree-days over the base of the care cadence, from New Year
+ */
 export const CARE_RULES = {
   /** Sedges and irises have flowered and set seed after so much warmth; deadheading begins before. */
   seedSetsDegreeDays: 260,
@@ -104,7 +107,8 @@ const ASKS: Readonly<Partial<Record<PlantCondition, CareAction>>> = {
 const YEAR_DAYS = 365.25
 
 /**
- * What a group of plants asks for this year: by its kind, by the warmth of the water since the last time, and by how it looks.
+ * What a group of plants asks for this year: by its kind, by the warmth of the water since the last time, and by how
+ * it looks.
  * @param patch the group as it stands
  * @param year this year's expected water and windows
  * @returns at most one task per action, the earliest due first; unknown species ask for nothing
@@ -117,7 +121,11 @@ export function careTasks(patch: GrowingPatch, year: CareYear): CareTask[] {
     ? outAgain(patch, year)
     : [...byCondition(patch, year), ...byWarmth(patch, species, year), ...byWindow(patch, species, year)]
   const first = new Map<CareAction, CareTask>()
-  for (const task of tasks.sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0)))
+  for (const task of tasks.sort((a, b) => {
+    if (a.due < b.due) return -1
+    if (a.due > b.due) return 1
+    return 0
+  }))
     if (!first.has(task.action)) first.set(task.action, task)
   return [...first.values()]
 }

@@ -10,7 +10,10 @@ export interface PlantPatch {
 
 export const PATCH_RANGE = { count: [1, 2000], positionM: [0, 100] } as const
 
-/** Share of the spread that plants are set apart, so that they meet in the second year. @source usual planting practice */
+/**
+ * Share of the spread that plants are set apart, so that they meet in the second year.
+ * @source usual planting practice
+ */
 export const SPACING_OF_SPREAD = 0.75
 /** Share of the bed that is to be green in the second year. @source house default */
 export const WANTED_COVER = 0.8
@@ -54,9 +57,15 @@ export interface PlantingSite {
   readonly pipeAlongMiddle: boolean
 }
 
-/** Nothing aggressive this near the lip, spillway or screen at the far end, m; nothing clogging this near the pipe. @source trade practice */
+/**
+ * Nothing aggressive this near the lip, spillway or screen at the far end, m; nothing clogging this near the pipe.
+ * @source trade practice
+ */
 export const KEEP_CLEAR_M = { lip: 0.6, pipe: 0.4 } as const
-/** Lowest air temperature goes with the coldest month's water roughly so. @source house default, errs on the cold side */
+/**
+ * Lowest air temperature goes with the coldest month's water roughly so.
+ * @source house default, errs on the cold side
+ */
 const WINTER_AIR_BELOW_WATER_C = 18
 const TALL_M = 1.2
 
@@ -122,7 +131,10 @@ export function judgePlanting(patches: readonly PlantPatch[], site: PlantingSite
   }
 }
 
-/** Share of the peak uptake at a water temperature: nothing below 6 °C, all from 20 °C. @source growth of temperate emergent plants, simplified */
+/**
+ * Share of the peak uptake at a water temperature: nothing below 6 °C, all from 20 °C.
+ * @source growth of temperate emergent plants, simplified
+ */
 export const uptakeShare = (waterC: number): number => Math.min(1, Math.max(0, (waterC - 6) / 14))
 
 /** A planting to begin with: three heavy feeders that do not clog, two ground covers, each its share of the bed. */

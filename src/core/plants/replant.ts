@@ -41,7 +41,10 @@ export interface Replanting {
 
 /** Of a group that has thinned out, so much is taken to be missing when nobody counted. @source house default */
 const THIN_MISSES = 0.3
-/** Between groups of a bed, nothing that spreads more than this is set from cuttings. @source trade practice: nothing aggressive near pipes, screens and lips */
+/**
+ * Between groups of a bed, nothing that spreads more than this is set from cuttings.
+ * @source trade practice: nothing aggressive near pipes, screens and lips
+ */
 const MILD = 1
 
 /**
@@ -53,12 +56,12 @@ export function plantGaps(patches: readonly PatchToFill[], site: PlantingSite | 
   const gaps = patches.flatMap((patch): PlantGap[] => {
     const species = plantSpecies(patch.species)
     if (!species || patch.stored) return []
-    const uncounted =
-      patch.condition === 'bare'
-        ? patch.planned
-        : patch.condition === 'thin'
-          ? Math.ceil(patch.planned * THIN_MISSES)
-          : 0
+    const notCounted = () => {
+      if (patch.condition === 'bare') return patch.planned
+      if (patch.condition === 'thin') return Math.ceil(patch.planned * THIN_MISSES)
+      return 0
+    }
+    const uncounted = notCounted()
     const missing = Math.max(patch.planned - patch.count, patch.count === patch.planned ? uncounted : 0)
     return missing > 0
       ? [{ patchId: patch.id, species: patch.species, missing, areaM2: missing * coverPerPlantM2(species) }]
@@ -79,7 +82,8 @@ const LEAST_OPEN_M2 = 0.25
 
 /**
  * Which kept cuttings may close which gap, the same kind first; every piece is given out once.
- * @param site the bed, whose depth and distances cuttings must suit; null for the pond, where they must like the depth of what stood there
+ * @param site the bed, whose depth and distances cuttings must suit; null for the pond, where they must like the
+ * depth of what stood there
  */
 export function replant(
   gaps: readonly PlantGap[],
@@ -112,8 +116,11 @@ export function replant(
   })
 }
 
-const rank = (kind: PlantSpecies, gap: PlantGap): number =>
-  kind.key === gap.species ? 2 : kind.role === 'heavy' ? 1 : 0
+const rank = (kind: PlantSpecies, gap: PlantGap): number => {
+  if (kind.key === gap.species) return 2
+  if (kind.role === 'heavy') return 1
+  return 0
+}
 
 function suits(kind: PlantSpecies, gap: PlantGap, patch: PatchToFill | undefined, site: PlantingSite | null): boolean {
   if (kind.key === gap.species) return true

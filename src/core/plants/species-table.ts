@@ -1,6 +1,8 @@
 /**
- * Wetland and pond plants, one row each. Depths and sizes in cm, temperatures in °C, uptake in g/m²/d at the height of the season.
- * @source general horticultural and treatment-wetland handbooks, rounded; every figure is a starting point, not a promise
+ * Wetland and pond plants, one row each. Depths and sizes in cm, temperatures in °C, uptake in g/m²/d at the height
+ * of the season.
+ * @source general horticultural and treatment-wetland handbooks, rounded; every figure is a starting point, not a
+ * promise
  */
 export type SpeciesRow = readonly [
   key: string,

@@ -56,9 +56,15 @@ const BY_KEY = new Map(PLANT_SPECIES.map((species) => [species.key, species]))
 
 export const plantSpecies = (key: string): PlantSpecies | undefined => BY_KEY.get(key)
 
-/** Zones are ten degrees Fahrenheit wide from −60 °F; handbooks round to whole °C, so a quarter of a degree is let pass. */
+/**
+ * Zones are ten degrees Fahrenheit wide from −60 °F; handbooks round to whole °C, so a quarter of a degree is let
+ * pass.
+ */
 const ZONES = { fromC: -51.11, widthC: 5.556, roundingShare: 0.05 } as const
 
-/** USDA hardiness zone whose mean yearly minimum the plant stands, 1 to 13. @source USDA Plant Hardiness Zone Map, 2012 */
+/**
+ * USDA hardiness zone whose mean yearly minimum the plant stands, 1 to 13.
+ * @source USDA Plant Hardiness Zone Map, 2012
+ */
 export const hardinessZone = (hardyToC: number): number =>
   Math.min(13, Math.max(1, Math.floor((hardyToC - ZONES.fromC) / ZONES.widthC + ZONES.roundingShare) + 1))

@@ -66,7 +66,9 @@ function pumpNeed(id: string, quantity: number, pumps: readonly CataloguePump[])
     : []
 }
 
-/** What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps. */
+/**
+ * What a split adds to the one pipe: intakes and branches with a valve each, a tee where each leaves, and more pumps.
+ */
 function networkNeeds(
   plan: FlowPlan,
   pipe: (boreM: number, lengthM: number) => Need,

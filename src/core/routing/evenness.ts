@@ -1,7 +1,8 @@
 import type { RoutingProblem } from './problem'
 
 /**
- * How unevenly work lies on the groups of each period, as a price: weight · Σ (share − mean share)² over the groups of a period,
+ * How unevenly work lies on the groups of each period, as a price: weight · Σ (share − mean share)² over the groups
+ * of a period,
  * a share being minutes worked over minutes there. Kept up to date in steps.
  */
 export class Evenness {

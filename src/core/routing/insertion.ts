@@ -109,7 +109,10 @@ export function findPlace(
   }
 }
 
-/** Whether a day's tanks are enough: fish that came in the morning leave theirs at their stop, fish that stay the night keep theirs from their stop on. */
+/**
+ * Whether a day's tanks are enough: fish that came in the morning leave theirs at their stop, fish that stay the
+ * night keep theirs from their stop on.
+ */
 export function tanksAllow(stops: readonly Stop[], route: readonly number[], has: number | undefined): boolean {
   if (has === undefined) return true
   let held = 0

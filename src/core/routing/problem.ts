@@ -23,7 +23,9 @@ export interface Vehicle {
   readonly from?: number
 }
 
-/** When a stop's tanks are in use: while it is served, from then until the day ends, or from its beginning until then. */
+/**
+ * When a stop's tanks are in use: while it is served, from then until the day ends, or from its beginning until then.
+ */
 export type TankUse = 'while-there' | 'until-night' | 'from-morning'
 
 /** Work of one period shared evenly: each group is a crew in a week, say. */

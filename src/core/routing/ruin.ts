@@ -1,7 +1,10 @@
 import type { Random } from '../numeric/random'
 import { NOWHERE, type RoutingState } from './state'
 
-/** Stops taken out on average, and from one route at most. @source Christiaens & Vanden Berghe 2020, their tuned values */
+/**
+ * Stops taken out on average, and from one route at most.
+ * @source Christiaens & Vanden Berghe 2020, their tuned values
+ */
 const MEAN_REMOVED = 10
 const LONGEST_STRING = 10
 /** Share of ruins that keep a part in the middle of the string, and how often that part grows by one. */

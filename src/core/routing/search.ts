@@ -35,7 +35,10 @@ export interface SearchOptions {
   readonly start?: readonly (readonly number[])[]
   /** Stops that stay where `start` has them. */
   readonly locked?: readonly number[]
-  /** Stops of `start` that people were told of: at most so many of them may stand elsewhere in the end, and none nowhere. */
+  /**
+   * Stops of `start` that people were told of: at most so many of them may stand elsewhere in the end, and none
+   * nowhere.
+   */
   readonly standing?: { readonly stops: readonly number[]; readonly mostMoved: number }
   /** Stops that the search is about; all where it is left out. */
   readonly around?: readonly number[]
@@ -47,7 +50,8 @@ export interface SearchOutcome extends RoutingSolution {
 }
 
 /**
- * Routes and days for stops: greedy insertion, then ruin and recreate under simulated annealing. Anytime: the best so far is given back.
+ * Routes and days for stops: greedy insertion, then ruin and recreate under simulated annealing. Anytime: the best so
+ * far is given back.
  * Deterministic for a seed and a number of iterations.
  * @throws {DomainError} a problem that does not hold together
  * @source Christiaens & Vanden Berghe 2020 (string removals, blinks); Schrimpf et al. 2000 (ruin and recreate)

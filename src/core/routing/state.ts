@@ -10,7 +10,10 @@ const HOMELESS = 1e6
 /** Slack for sums of fractions of minutes. */
 export const TIME_EPSILON = 1e-9
 
-/** Routes under change, with what is needed to test an insertion in constant time. Changes since a mark can be taken back. */
+/**
+ * Routes under change, with what is needed to test an insertion in constant time. Changes since a mark can be taken
+ * back.
+ */
 export class RoutingState {
   readonly routes: number[][]
   /** Vehicle of each stop, or NOWHERE. */
@@ -33,7 +36,10 @@ export class RoutingState {
   cost = 0
   travelSum = 0
   unplaced = 0
-  /** Stops that stand elsewhere than at home; one that had a home and stands nowhere weighs more than any number of these. */
+  /**
+   * Stops that stand elsewhere than at home; one that had a home and stands nowhere weighs more than any number of
+   * these.
+   */
   away = 0
   private home: Int32Array
   /** Routes as they were at the mark, by vehicle. */

@@ -23,7 +23,8 @@ export interface LiveDay {
 }
 
 /**
- * How a crew's day goes on from what it has logged: a stop begins as planned or when the crew can be there, whichever is later.
+ * How a crew's day goes on from what it has logged: a stop begins as planned or when the crew can be there, whichever
+ * is later.
  * One that runs over its time ends, at the soonest, now.
  * @param travelMin minutes to each stop from the one before (the first from the yard), and last back to the yard
  * @param nowMin minute of the day; null for a day that is not today
@@ -36,7 +37,12 @@ export function liveDay(stops: readonly LiveStop[], travelMin: readonly number[]
       stop.startedMin ?? Math.max(stop.plannedStartMin, arrives, stop.finishedMin === null ? (nowMin ?? 0) : 0)
     const endMin = stop.finishedMin ?? Math.max(startMin + stop.minutes, stop.startedMin === null ? 0 : (nowMin ?? 0))
     free = endMin
-    const state = stop.finishedMin !== null ? 'done' : stop.startedMin !== null ? 'under-way' : 'to-come'
+    const stateNow = () => {
+      if (stop.finishedMin !== null) return 'done'
+      if (stop.startedMin !== null) return 'under-way'
+      return 'to-come'
+    }
+    const state = stateNow()
     return { id: stop.id, startMin, endMin, lateMin: startMin - stop.plannedStartMin, state }
   })
   return { stops: estimates, backMin: stops.length === 0 ? 0 : free + travelMin[stops.length] }

@@ -30,7 +30,11 @@ export interface Calibration {
   readonly heldOut: { readonly readings: number; readonly surveyErrorC: number; readonly fitErrorC: number } | null
 }
 
-/** How far a pond may lie from what the survey and trees suggest (one standard deviation), and how well a reading tells its pond's mean. @source house defaults */
+/**
+ * How far a pond may lie from what the survey and trees suggest (one standard deviation), and how well a reading
+ * tells its pond's mean.
+ * @source house defaults
+ */
 const SPREAD = { shade: 0.18, logWind: 0.35, airOffsetC: 1, logDepth: 0.35, readingC: 0.8 } as const
 const BOUNDS = {
   shade: [0, 0.95],
@@ -47,7 +51,8 @@ const RUN_IN_DAYS = 60
 const WORTH = 0.97
 
 /**
- * Fits shade, wind, air and depth of one pond to its readings under observed weather: least squares, held near the survey by how far ponds usually stray.
+ * Fits shade, wind, air and depth of one pond to its readings under observed weather: least squares, held near the
+ * survey by how far ponds usually stray.
  * Every fourth reading is kept aside first; the fit is used only when it foretells those better than the survey does.
  * @param weather observed days at the site's height; readings outside them are left out
  */

@@ -27,7 +27,10 @@ export interface SeasonRules {
   readonly shutdownWaterC: number
   /** Days before first ice by which de-icer and aerator should run: from, to. */
   readonly deicerLeadDays: readonly [number, number]
-  /** Chilling sum at which leaf fall sets in, °C²·d. @source form of Delpierre et al. 2009; the sum is a house default */
+  /**
+   * Chilling sum at which leaf fall sets in, °C²·d.
+   * @source form of Delpierre et al. 2009; the sum is a house default
+   */
   readonly leafFallChill: number
 }
 

@@ -4,7 +4,9 @@ import type { WeatherDay } from './weather-year'
 const LEAF_FALL = { startDaylightH: 14.5, baseC: 28.5, power: 2 } as const // Delpierre et al. 2009, deciduous oak and beech
 const MIDSUMMER_DAY = 172
 
-/** Day (1..365) on which growing degree-days since 1 January reach a sum; Infinity when they do not. Base 5 °C of air. */
+/**
+ * Day (1..365) on which growing degree-days since 1 January reach a sum; Infinity when they do not. Base 5 °C of air.
+ */
 export function degreeDayDate(weather: readonly WeatherDay[], sum: number, baseC = 5): number {
   let total = 0
   for (const [i, day] of weather.entries()) {
@@ -15,7 +17,8 @@ export function degreeDayDate(weather: readonly WeatherDay[], sum: number, baseC
 }
 
 /**
- * Day on which the main leaf fall sets in: from the day daylight falls below 14.5 h, (28.5 − T)² · (day length/14.5)² adds up to a sum.
+ * Day on which the main leaf fall sets in: from the day daylight falls below 14.5 h, (28.5 − T)² · (day length/14.5)²
+ * adds up to a sum.
  * @returns day of the year, or Infinity
  * @source Delpierre et al. 2009 (leaf colouring of deciduous trees)
  */

@@ -24,10 +24,16 @@ export interface PondExposure {
   readonly altitudeM: number
 }
 
-/** Falls and streams wet stone and throw drops: share added to the still surface's evaporation. @source trade rule, 10–30 % by wetted area */
+/**
+ * Falls and streams wet stone and throw drops: share added to the still surface's evaporation.
+ * @source trade rule, 10–30 % by wetted area
+ */
 export const MOVING_WATER_EXTRA = 0.2
 
-/** How well things are known. @source reading a ruler to a millimetre or so; year-to-year spread of daily evaporation */
+/**
+ * How well things are known.
+ * @source reading a ruler to a millimetre or so; year-to-year spread of daily evaporation
+ */
 const SPREAD = { readingMm: 1.5, bucketMm: 0.6, expectedShare: 0.35, expectedMm: 0.6 } as const
 
 /** Before any log: one pond in five that is asked about leaks, and then by some 10 mm a day. @source house default */

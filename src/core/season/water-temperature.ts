@@ -27,7 +27,10 @@ const ICE_LATENT_MJ = 306 // MJ/m³ of ice
 const ICE_CONDUCTIVITY = 2.2 // W/m/K
 const W_TO_MJ_PER_DAY = 0.0864
 const WATER_ALBEDO = 0.08
-/** Radiation lost to the sky beyond the linear term, W/m². Keeps clear winter nights cold. @source longwave balance of FAO-56 at mean cloud, rounded */
+/**
+ * Radiation lost to the sky beyond the linear term, W/m². Keeps clear winter nights cold.
+ * @source longwave balance of FAO-56 at mean cloud, rounded
+ */
 const SKY_LOSS_W = 40
 /** Summer heat held in the bed and walls below adds to the water's own. */
 const GROUND_EXTRA_DEPTH_M = 0.15

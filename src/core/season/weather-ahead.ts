@@ -16,7 +16,10 @@ export interface KnownWeather {
   readonly forecast: readonly DatedWeather[]
 }
 
-/** Error of a forecast of a day's mean air, °C: at the first day, and what each further day adds. @source usual verification of medium-range temperature forecasts, rounded */
+/**
+ * Error of a forecast of a day's mean air, °C: at the first day, and what each further day adds.
+ * @source usual verification of medium-range temperature forecasts, rounded
+ */
 export const FORECAST_ERROR = { firstDayC: 0.7, perDayC: 0.32, persistence: 0.8 } as const
 
 export const forecastErrorC = (leadDays: number): number => FORECAST_ERROR.firstDayC + FORECAST_ERROR.perDayC * leadDays
@@ -26,7 +29,8 @@ export const plainDayOfYear = (date: IsoDate): number =>
   dayOfYear(`2001${date.endsWith('-02-29') ? '-02-28' : date.slice(4)}`)
 
 /**
- * Possible runs of days: what was observed, the forecast with an error that grows with its lead, then likely weather that goes on from there.
+ * Possible runs of days: what was observed, the forecast with an error that grows with its lead, then likely weather
+ * that goes on from there.
  * @param from first day wanted
  * @param days how many
  * @returns a drawer of runs: each call gives another one

@@ -10,9 +10,15 @@ export interface WeatherDay {
   readonly rainMm: number
 }
 
-/** How a day's weather hangs on yesterday's, and how years differ. @source Richardson-type weather generators; persistence of daily mean temperature is usually 0.6–0.8 */
+/**
+ * How a day's weather hangs on yesterday's, and how years differ.
+ * @source Richardson-type weather generators; persistence of daily mean temperature is usually 0.6–0.8
+ */
 export const GENERATOR = { persistence: 0.72, yearSdC: 0.7, seasonSdC: 0.8, warmDayWidening: 0.35 } as const
-/** Wet and dry days as a two-state chain. @source Richardson 1981; rain on a wet day exponential with the month's mean */
+/**
+ * Wet and dry days as a two-state chain.
+ * @source Richardson 1981; rain on a wet day exponential with the month's mean
+ */
 const RAIN = { mmPerWetDay: 6, mostWetShare: 0.7, persistence: 0.3, dullness: 0.8 } as const
 
 const DAYS = 365
@@ -37,7 +43,8 @@ export function startWalk(normals: readonly MonthNormal[], random: Random): Weat
 }
 
 /**
- * The next day of a run. Daily mean departures follow an AR(1) process around normal, year and quarter; rain follows a wet/dry chain.
+ * The next day of a run. Daily mean departures follow an AR(1) process around normal, year and quarter; rain follows
+ * a wet/dry chain.
  * @param dayOfYear 1..365
  */
 export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {

@@ -71,8 +71,10 @@ export const DEFAULT_WEATHER_YEARS = 30
 const OPEN_SHARE = 0.3
 
 /**
- * A pond's year: water temperature with its 10/50/90 % band and the windows of the year's jobs, from many possible weather years.
- * @returns bands for 365 days from 1 January, and one window per job that can occur at this site (jobs that cannot are left out)
+ * A pond's year: water temperature with its 10/50/90 % band and the windows of the year's jobs, from many possible
+ * weather years.
+ * @returns bands for 365 days from 1 January, and one window per job that can occur at this site (jobs that cannot
+ * are left out)
  * @throws {DomainError} station or pond figures out of range
  */
 export function pondSeason(input: SeasonInput): Season {

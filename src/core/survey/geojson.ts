@@ -26,13 +26,13 @@ function firstRing(value: unknown): unknown[] | undefined {
     return Array.isArray(coordinates[0]) ? coordinates[0] : undefined
   if (type === 'MultiPolygon' && Array.isArray(coordinates))
     return Array.isArray(coordinates[0]?.[0]) ? coordinates[0][0] : undefined
-  const inside = Array.isArray(features)
-    ? features
-    : Array.isArray(geometries)
-      ? geometries
-      : geometry
-        ? [geometry]
-        : []
+  const partsOf = () => {
+    if (Array.isArray(features)) return features
+    if (Array.isArray(geometries)) return geometries
+    if (geometry) return [geometry]
+    return []
+  }
+  const inside = partsOf()
   for (const item of inside) {
     const ring = firstRing(item)
     if (ring) return ring

@@ -12,7 +12,8 @@ export const LINER_RANGE = { sideM: [0.1, 500], depthM: [0, 15], overlapM: [0, 3
 export const LINER_OVERLAP_M = 0.3
 
 /**
- * Liner or underlayment that lines a hole of a length, width and greatest depth: each way the side + 2·depth + 2·overlap.
+ * Liner or underlayment that lines a hole of a length, width and greatest depth: each way the side + 2·depth +
+ * 2·overlap.
  * Sloping walls need less; the rule errs on the long side.
  * @throws {DomainError} a figure out of LINER_RANGE
  */

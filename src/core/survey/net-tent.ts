@@ -31,7 +31,8 @@ const PITCH_STEP_DEG = 1
 const radians = (deg: number): number => (deg * Math.PI) / 180
 
 /**
- * A net over a pond as a tent with a ridge along its longer axis: pitch, ridge line, posts, edge pins and the size of the net.
+ * A net over a pond as a tent with a ridge along its longer axis: pitch, ridge line, posts, edge pins and the size of
+ * the net.
  * @param pond extents along both axes and how far the water stands below the rim, m
  * @throws {DomainError} a figure out of NET_RANGE
  */
@@ -67,5 +68,9 @@ export function netTent({
   }
 }
 
-/** Mesh that keeps leaves out, mm: small leaves slip through a wide one; 20 mm still keeps birds off without catching them. @source trade rule */
+/**
+ * Mesh that keeps leaves out, mm: small leaves slip through a wide one; 20 mm still keeps birds off without catching
+ * them.
+ * @source trade rule
+ */
 export const netMeshMm = (trees: 'none' | 'some' | 'many'): number => ({ none: 20, some: 15, many: 10 })[trees]

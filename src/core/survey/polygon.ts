@@ -1,6 +1,9 @@
 import type { Outline, Point } from './point'
 
-/** Signed area of a closed polygon, m²; positive when corners run anticlockwise. @source Shoelace formula (Meister 1769) */
+/**
+ * Signed area of a closed polygon, m²; positive when corners run anticlockwise.
+ * @source Shoelace formula (Meister 1769)
+ */
 export function signedAreaM2(outline: Outline): number {
   return outline.reduce((sum, p, i) => {
     const q = outline[(i + 1) % outline.length]
@@ -35,7 +38,12 @@ export function findCrossing(outline: Outline): Crossing | null {
     const [a, b] = [outline[i], outline[(i + 1) % n]]
     for (let j = i + 1; j < n; j++) {
       const [c, d] = [outline[j], outline[(j + 1) % n]]
-      const at = j === i + 1 ? foldBack(a, b, d) : (j + 1) % n === i ? foldBack(c, a, b) : meeting(a, b, c, d)
+      const crossing = () => {
+        if (j === i + 1) return foldBack(a, b, d)
+        if ((j + 1) % n === i) return foldBack(c, a, b)
+        return meeting(a, b, c, d)
+      }
+      const at = crossing()
       if (at) return { sides: [i, j], at }
     }
   }
@@ -44,7 +52,10 @@ export function findCrossing(outline: Outline): Crossing | null {
 
 const cross = (o: Point, p: Point, q: Point): number => (p.xM - o.xM) * (q.yM - o.yM) - (p.yM - o.yM) * (q.xM - o.xM)
 
-/** The side from→corner→to turns back on itself when all three are in line and `to` lies on the near side of the corner. */
+/**
+ * The side from→corner→to turns back on itself when all three are in line and `to` lies on the near side of the
+ * corner.
+ */
 function foldBack(from: Point, corner: Point, to: Point): Point | null {
   const dot = (from.xM - corner.xM) * (to.xM - corner.xM) + (from.yM - corner.yM) * (to.yM - corner.yM)
   return cross(from, corner, to) === 0 && dot > 0 ? corner : null

@@ -42,7 +42,11 @@ export interface CutPlan {
 export const CUTTING_RANGE = { sideM: [0.05, 500], rollWidthM: [0.2, 30], rollLengthM: [1, 500] } as const
 const EXACT_UP_TO = 6
 /** Pieces in one exactly cut group of the search: fewer where there are many, for time. */
-const groupUpTo = (pieces: number): number => (pieces <= 8 ? 6 : pieces <= 11 ? 5 : 4)
+const groupUpTo = (pieces: number): number => {
+  if (pieces <= 8) return 6
+  if (pieces <= 11) return 5
+  return 4
+}
 /** How much worse, as a share of the whole, the search may step at its start. */
 const FIRST_ALLOWANCE = 0.05
 const SEARCH_STEPS = 1500
@@ -54,8 +58,10 @@ interface Layout {
 }
 
 /**
- * Cuts sheets from rolls with straight cuts right across what is left (guillotine cuts), so that the least area is used.
- * Up to six pieces every way of cutting is tried; beyond that groups of pieces are exchanged by a seeded search, each group cut exactly.
+ * Cuts sheets from rolls with straight cuts right across what is left (guillotine cuts), so that the least area is
+ * used.
+ * Up to six pieces every way of cutting is tried; beyond that groups of pieces are exchanged by a seeded search, each
+ * group cut exactly.
  * @param stock roll widths that can be had, each with its full length; as many rolls as are needed
  * @param exactUpTo pieces up to which every way is tried; more than seven take long
  * @throws {DomainError} a side or roll out of CUTTING_RANGE, two pieces with one id, no stock
@@ -218,7 +224,10 @@ function partitionExactly(
   return solve((1 << pieces.length) - 1).groups
 }
 
-/** Groups of a few pieces; pieces move and change places between groups, at first also where that costs a little (annealing). */
+/**
+ * Groups of a few pieces; pieces move and change places between groups, at first also where that costs a little
+ * (annealing).
+ */
 function partitionBySearch(
   pieces: readonly CutPiece[],
   best: (group: readonly CutPiece[]) => Grouped | null,

@@ -3,7 +3,10 @@ import { assertPositive, DomainError } from '../errors'
 export type VolumeMethod =
   'geometry-free-form' | 'geometry-rectangle' | 'metered-fill' | 'timed-fill' | 'salt-dilution' | 'drain-down'
 
-/** Usual one-sigma uncertainty of each way to learn a pond's volume, as a share. @source trade experience; a firm's own evidence overrides it */
+/**
+ * Usual one-sigma uncertainty of each way to learn a pond's volume, as a share.
+ * @source trade experience; a firm's own evidence overrides it
+ */
 export const USUAL_SIGMA_SHARE: Readonly<Record<VolumeMethod, number>> = {
   'geometry-free-form': 0.12,
   'geometry-rectangle': 0.06,

@@ -11,7 +11,10 @@ export const VOLUME_METHOD_RANGE = {
   flowM3PerH: [0.05, 500],
 } as const
 
-/** Conductivity of table salt in pond water, mS/cm per g/L, compensated to 25 °C. @source usual meters; editable where a meter says otherwise */
+/**
+ * Conductivity of table salt in pond water, mS/cm per g/L, compensated to 25 °C.
+ * @source usual meters; editable where a meter says otherwise
+ */
 export const SALT_MS_PER_CM_PER_G_PER_L = 2
 
 /** Timed fill: what a container of known size takes, and how long the pond took, m³. */
@@ -22,7 +25,10 @@ export function timedFillM3(containerM3: number, seconds: number, fillMinutes: n
   return (containerM3 / seconds) * 60 * fillMinutes
 }
 
-/** Salt dilution: 1 kg in 1 m³ raises the salinity by 1 g/L = 0.1 %, m³. @param risePercent salinity after less before */
+/**
+ * Salt dilution: 1 kg in 1 m³ raises the salinity by 1 g/L = 0.1 %, m³.
+ * @param risePercent salinity after less before
+ */
 export function saltDilutionM3(saltKg: number, risePercent: number): number {
   assertInRange('saltKg', saltKg, VOLUME_METHOD_RANGE.saltKg)
   assertInRange('risePercent', risePercent, VOLUME_METHOD_RANGE.risePercent)

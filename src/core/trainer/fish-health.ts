@@ -15,7 +15,10 @@ interface Stressor {
   readonly lethal: number
 }
 
-/** @source usual ranges for carp and goldfish (un-ionised ammonia and nitrite as N, little chloride; water quality criteria, rounded) */
+/**
+ * @source usual ranges for carp and goldfish (un-ionised ammonia and nitrite as N, little chloride; water quality
+ * criteria, rounded)
+ */
 export const STRESSORS = {
   nh3: { from: 0.04, lethal: 1 },
   nitrite: { from: 0.5, lethal: 8 },
@@ -24,9 +27,15 @@ export const STRESSORS = {
   chlorine: { from: 0.02, lethal: 0.3 },
 } as const satisfies Record<string, Stressor>
 
-/** Chloride keeps nitrite out of the blood: salt that halves its harm, mg/L. @source chloride to nitrite ratios used in fish keeping, rounded */
+/**
+ * Chloride keeps nitrite out of the blood: salt that halves its harm, mg/L.
+ * @source chloride to nitrite ratios used in fish keeping, rounded
+ */
 const SALT_HALVES_NITRITE_MGL = 300
-/** How a day of stress wears on fish, how fast they mend, and when they die. @source house defaults for the trainer, wide range */
+/**
+ * How a day of stress wears on fish, how fast they mend, and when they die.
+ * @source house defaults for the trainer, wide range
+ */
 const WEAR_PER_DAY = 0.3
 const MEND_PER_DAY = 0.03
 const DEADLY_STRESS = 0.7

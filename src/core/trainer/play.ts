@@ -63,7 +63,10 @@ const CLOSING_ICE_M = 0.01
 export const underIce = (task: TrainerTaskKey, { scene }: Pick<WeekView, 'scene'>): boolean =>
   trainerTask(task).openWater === true && scene.iceM > CLOSING_ICE_M
 
-/** Edges at which fish begin to look unwell, mg/L and share of full health. @source usual behaviour of carp and goldfish; house defaults for the trainer */
+/**
+ * Edges at which fish begin to look unwell, mg/L and share of full health.
+ * @source usual behaviour of carp and goldfish; house defaults for the trainer
+ */
 const FISH_SHOW = {
   gaspOxygen: 2.8,
   atFallsOxygen: 4.5,
@@ -167,7 +170,10 @@ export class Play {
     }
   }
 
-  /** Does a visit and lets the week pass. @throws {DomainError} a visit that cannot be done as chosen, or a play that is over */
+  /**
+   * Does a visit and lets the week pass.
+   * @throws {DomainError} a visit that cannot be done as chosen, or a play that is over
+   */
   advance(choice: WeekChoice): void {
     const { world, week } = this
     const { scenario } = world

@@ -57,8 +57,12 @@ const GROWING = 0.35
 export function sightsOf({ scene, fittings, lostFish, floorGM2, leavesGM2, poreLoss }: Seen): Sight[] {
   const keys: SightKey[] = []
   if (lostFish > 0) keys.push('fish-dead')
-  if (scene.iceM < ICE_M || fittings.iceHole)
-    keys.push(scene.clarityM >= CLEAR_M ? 'water-clear' : scene.clarityM >= MURKY_M ? 'water-hazy' : 'water-murky')
+  const clarity = () => {
+    if (scene.clarityM >= CLEAR_M) return 'water-clear'
+    if (scene.clarityM >= MURKY_M) return 'water-hazy'
+    return 'water-murky'
+  }
+  if (scene.iceM < ICE_M || fittings.iceHole) keys.push(clarity())
   if (scene.iceM >= ICE_M) keys.push(fittings.iceHole || fittings.pump ? 'ice-open' : 'ice-closed')
   else keys.push(FISH_SIGHTS[scene.fish])
   if (scene.stringAlgae >= SOME) keys.push(scene.stringAlgae >= MUCH ? 'string-algae-much' : 'string-algae-some')

@@ -9,7 +9,10 @@ import { plainDayOfYear, possibleWeather } from '../season/weather-ahead'
 import type { WeatherDay } from '../season/weather-year'
 import type { TrainerScenario } from './scenario'
 
-/** A scenario in one year: the weather, the biology and the surprises that a seed brings. The player knows none of them. */
+/**
+ * A scenario in one year: the weather, the biology and the surprises that a seed brings. The player knows none of
+ * them.
+ */
 export interface TrainingWorld {
   readonly scenario: TrainerScenario
   readonly seed: number

@@ -49,12 +49,12 @@ function shownSymbol(
 
 export function formatNumber(value: number, locale = 'en', significant = 3, decimals?: number): string {
   const whole = Math.abs(value) >= 10 ** significant
-  const options: Intl.NumberFormatOptions =
-    decimals !== undefined
-      ? { maximumFractionDigits: decimals, minimumFractionDigits: decimals }
-      : whole
-        ? { maximumFractionDigits: 0 }
-        : { maximumSignificantDigits: significant }
+  const digits = (): Intl.NumberFormatOptions => {
+    if (decimals !== undefined) return { maximumFractionDigits: decimals, minimumFractionDigits: decimals }
+    if (whole) return { maximumFractionDigits: 0 }
+    return { maximumSignificantDigits: significant }
+  }
+  const options: Intl.NumberFormatOptions = digits()
   return new Intl.NumberFormat(locale, options).format(value === 0 ? 0 : value)
 }
 

@@ -62,7 +62,8 @@ function findUnit(kind: QuantityKind, typed: string): Unit | undefined {
 
 /**
  * Reads what a person typed into a quantity field: "12 ft 6 in", "1 1/2 in", "0,5 m", "900 gal", "54 F".
- * A bare number is taken in the unit the field shows; several parts ("12 ft 6") add up, a bare last part after feet is inches.
+ * A bare number is taken in the unit the field shows; several parts ("12 ft 6") add up, a bare last part after feet
+ * is inches.
  * @returns the value in the kind's canonical unit with the units understood, or why it cannot be read
  */
 export function parseQuantity(

@@ -6,7 +6,8 @@ export const taskStepKey = (taskId: string): string => `task-${taskId}`
 const FINISH = 'Finish'
 
 /**
- * One visit for several jobs and tasks: the first job's steps, then what the others add, then the tasks, then the close.
+ * One visit for several jobs and tasks: the first job's steps, then what the others add, then the tasks, then the
+ * close.
  * Steps that two jobs share (arriving, tests, leaving) are done once.
  */
 export function composeJob(

@@ -44,7 +44,8 @@ export interface DurationEstimate {
 const REFILL_OVERLAP_MINUTES = 60
 
 /**
- * How long a cleanout takes a crew, part by part. Handwork is shared among the crew; pumping and filling take their own time,
+ * How long a cleanout takes a crew, part by part. Handwork is shared among the crew; pumping and filling take their
+ * own time,
  * less what runs beside handwork.
  * @param fishCount fish to move
  * @param wettedM2 stone and liner to rinse, m²
@@ -92,7 +93,10 @@ export interface TwoDays {
   readonly secondMin: number
 }
 
-/** A cleanout whose pond fills longer than a crew can wait, over two days; null where one day does. @param parts of its duration */
+/**
+ * A cleanout whose pond fills longer than a crew can wait, over two days; null where one day does.
+ * @param parts of its duration
+ */
 export function overTwoDays(parts: DurationEstimate['parts']): TwoDays | null {
   const of = (part: DurationPart) => parts.find((p) => p.part === part)?.minutes ?? 0
   if (of('refill') <= LONGEST_REFILL_WAIT_MIN) return null

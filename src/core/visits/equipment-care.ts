@@ -74,7 +74,10 @@ export const EQUIPMENT_KINDS: readonly EquipmentKind[] = [
 export const equipmentKind = (key: string): EquipmentKind | undefined =>
   EQUIPMENT_KINDS.find((kind) => kind.key === key)
 
-/** Attention is given this long before it is due, and may wait as long after it, as a share of its interval. @source house default */
+/**
+ * Attention is given this long before it is due, and may wait as long after it, as a share of its interval.
+ * @source house default
+ */
 export const EQUIPMENT_SLACK = { before: 0.12, after: 0.08, mostDays: 45 } as const
 
 /** A part of every year in which something stands still, month and day, both included; it may run over New Year. */

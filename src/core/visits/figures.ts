@@ -1,6 +1,9 @@
 import type { QuantityKind } from '../units/kinds'
 
-/** A figure that a step asks for beside readings: what was done, in numbers. One row below is all that a new one needs. */
+/**
+ * A figure that a step asks for beside readings: what was done, in numbers. One row below is all that a new one
+ * needs.
+ */
 export interface FigureKind {
   readonly quantity: QuantityKind
   /** Values outside cannot be true and are refused. */

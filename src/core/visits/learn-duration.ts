@@ -8,7 +8,10 @@ export interface TimedVisit {
   readonly actualMin: number
 }
 
-/** Natural logarithms of actual over estimate: how jobs, ponds and single days stray. @source house default; log-normal durations as usual for field work */
+/**
+ * Natural logarithms of actual over estimate: how jobs, ponds and single days stray.
+ * @source house default; log-normal durations as usual for field work
+ */
 export const DURATION_SPREAD = { job: 0.25, pond: 0.2, day: 0.3 } as const
 /** A visit left open overnight or closed at once teaches nothing. */
 export const BELIEVABLE_RATIO = [0.15, 6] as const
@@ -30,8 +33,10 @@ export interface DurationCorrections {
 export const correctionKey = (job: string, pondId: string): string => `${job} ${pondId}`
 
 /**
- * What logged visits teach about durations: a factor per kind of job, and per pond on top, each drawn toward what was known before while there is little to go by.
- * Normal–normal shrinkage on logarithms: with n visits of variance σ² and a prior of variance τ², the mean counts nτ²/(nτ²+σ²).
+ * What logged visits teach about durations: a factor per kind of job, and per pond on top, each drawn toward what was
+ * known before while there is little to go by.
+ * Normal–normal shrinkage on logarithms: with n visits of variance σ² and a prior of variance τ², the mean counts
+ * nτ²/(nτ²+σ²).
  * @throws {DomainError} a duration that is not positive
  * @source Gelman et al., Bayesian Data Analysis, hierarchical normal model with known variances
  */

@@ -4,7 +4,10 @@ export interface JobPlanning {
   readonly kit: readonly string[]
   /** Worth against an ordinary visit: what a season cannot do without counts more. */
   readonly value: number
-  /** Follows a window of the pond's year, comes round every so many days between two dates, or is planned by hand alone. */
+  /**
+   * Follows a window of the pond's year, comes round every so many days between two dates, or is planned by hand
+   * alone.
+   */
   readonly timing: 'window' | 'interval' | 'by-hand'
   /** Person-minutes: a base, and more for each m² of water surface. Cleanouts are worked out part by part instead. */
   readonly hands: { readonly baseMin: number; readonly perM2Min: number } | null
@@ -232,5 +235,8 @@ export const VISIT_PLANNING: Readonly<Record<string, JobPlanning>> = {
   },
 }
 
-/** Getting ready and packing up, which a second job on the same visit does not need again, person-minutes. @source house default */
+/**
+ * Getting ready and packing up, which a second job on the same visit does not need again, person-minutes.
+ * @source house default
+ */
 export const SHARED_SETUP_MIN = 30

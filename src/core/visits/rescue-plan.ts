@@ -34,7 +34,10 @@ export const RESCUE_RULES = {
   waitTan: 1,
   cleanTan: 0.25,
   cleanNitrite: 0.1,
-  /** Below it nitrifiers hardly grow: media that were rinsed do not come back, °C. @source nitrification is slight below 8 to 10 °C */
+  /**
+   * Below it nitrifiers hardly grow: media that were rinsed do not come back, °C.
+   * @source nitrification is slight below 8 to 10 °C
+   */
   leastMediaC: 8,
   finalTestsDays: [7, 14],
   /** Toxic ammonia is forecast for water this warm, °C: the tests of the day decide. */
@@ -55,7 +58,10 @@ export interface RescueStage {
   /** The most of the water that is changed on it, m³. */
   readonly changeM3: number
   readonly binder: boolean
-  /** Rise of carbonate hardness and the bicarbonate for it, by what the gate is expected to say on the day; null where it stands well or is not known. */
+  /**
+   * Rise of carbonate hardness and the bicarbonate for it, by what the gate is expected to say on the day; null where
+   * it stands well or is not known.
+   */
   readonly kh: {
     readonly riseDH: number
     readonly bicarbonateG: number
@@ -76,7 +82,8 @@ export interface RescuePlan {
 }
 
 /**
- * Mends a neglected pond in three to five visits, never everything at once: loose dirt and part of the water, then strainers, then half the
+ * Mends a neglected pond in three to five visits, never everything at once: loose dirt and part of the water, then
+ * strainers, then half the
  * living media, the other half, and stones a section at a time.
  * @param onWorkingDay moves a day to the next one on which the firm works
  * @param expectedC the water that is to be expected on a day, °C, or null

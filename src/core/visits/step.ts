@@ -39,7 +39,8 @@ export interface StepChoice {
 }
 
 /**
- * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and are shown in the
+ * One step of a job as data; wording is the firm's own to change. Quantities inside words stand as {0.3|length} and
+ * are shown in the
  * units of who reads them.
  */
 export interface VisitStep {

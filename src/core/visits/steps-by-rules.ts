@@ -1,6 +1,9 @@
 import type { VisitStep, VisitType } from './step'
 
-/** House answers that change what is done on visits. @source domain switches; each has both its arguments in the house rules */
+/**
+ * House answers that change what is done on visits.
+ * @source domain switches; each has both its arguments in the house rules
+ */
 export interface VisitRules {
   readonly bacteria: 'regular' | 'after-disturbance' | 'none'
   readonly uv: 'always' | 'crutch' | 'never'
@@ -68,7 +71,10 @@ const RULES: readonly StepRule[] = [
       : step,
 ]
 
-/** A visit type as the house rules at a pond have it: steps that are not done there are left out, others say what is done. */
+/**
+ * A visit type as the house rules at a pond have it: steps that are not done there are left out, others say what is
+ * done.
+ */
 export function visitTypeByRules(job: VisitType, rules: VisitRules): VisitType {
   const steps = job.steps.flatMap((step): VisitStep[] => {
     const changed = RULES.reduce<VisitStep | null>((at, rule) => at && rule(at, job, rules), step)

@@ -29,7 +29,10 @@ export function unionisedAmmonia(
   return { fraction, nh3MgL, band: ammoniaBand(nh3MgL) }
 }
 
-/** Total ammonia at which its toxic share meets each line, mg/L, the mildest first: what a chart of TAN can draw. @throws {DomainError} out of AMMONIA_RANGE */
+/**
+ * Total ammonia at which its toxic share meets each line, mg/L, the mildest first: what a chart of TAN can draw.
+ * @throws {DomainError} out of AMMONIA_RANGE
+ */
 export function tanThresholds(
   ph: number,
   tempC: number,

@@ -6,7 +6,10 @@ export const CARBONATE_RANGE = { ph: [3, 12], alkalinityMgL: [0, 2000], tempC: [
 const CACO3_G_PER_EQUIVALENT = 50.04
 const CARBON_G_PER_MOL = 12.011
 
-/** First and second dissociation of carbonic acid in fresh water, and of water itself, as pK. @source Harned & Davis 1943; Harned & Scholes 1941, quadratic fits */
+/**
+ * First and second dissociation of carbonic acid in fresh water, and of water itself, as pK.
+ * @source Harned & Davis 1943; Harned & Scholes 1941, quadratic fits
+ */
 const pK1 = (c: number): number => 6.579 - 0.0128 * c + 1.5e-4 * c * c
 const pK2 = (c: number): number => 10.629 - 0.0149 * c + 1.15e-4 * c * c
 const pKw = (c: number): number => 14.944 - 0.0427 * c + 1.9e-4 * c * c
@@ -27,7 +30,8 @@ export const carbonateConstants = (tempC: number): CarbonateConstants => ({
 const STEPS = 30
 
 /**
- * Hydrogen ions from alkalinity and inorganic carbon, mol/L: the one positive root of the charge balance, by Newton's method on log h held in its bracket.
+ * Hydrogen ions from alkalinity and inorganic carbon, mol/L: the one positive root of the charge balance, by Newton's
+ * method on log h held in its bracket.
  * @param near a guess, such as the hour before's
  */
 export function hydrogenMolL(
@@ -56,7 +60,10 @@ export function hydrogenMolL(
   return h
 }
 
-/** pH of water from its alkalinity (mg/L CaCO3) and inorganic carbon (mg/L C). @throws {DomainError} out of CARBONATE_RANGE */
+/**
+ * pH of water from its alkalinity (mg/L CaCO3) and inorganic carbon (mg/L C).
+ * @throws {DomainError} out of CARBONATE_RANGE
+ */
 export function phOf(alkalinityMgL: number, carbonMgL: number, tempC: number): number {
   assertInRange('alkalinityMgL', alkalinityMgL, CARBONATE_RANGE.alkalinityMgL)
   assertInRange('tempC', tempC, CARBONATE_RANGE.tempC)
@@ -77,7 +84,10 @@ export function inorganicCarbonMgL(alkalinityMgL: number, ph: number, tempC: num
   return ((ions * (h * h + k1 * h + k1 * k2)) / (k1 * (h + 2 * k2))) * CARBON_G_PER_MOL * 1000
 }
 
-/** Free CO2 in water from its alkalinity and pH, mg/L CO2. @source carbonic acid equilibrium, as the tables of fish-keeping */
+/**
+ * Free CO2 in water from its alkalinity and pH, mg/L CO2.
+ * @source carbonic acid equilibrium, as the tables of fish-keeping
+ */
 export function carbonDioxideMgL(alkalinityMgL: number, ph: number, tempC: number): number {
   const share = carbonDioxideShare(carbonateConstants(tempC), 10 ** -ph)
   return inorganicCarbonMgL(alkalinityMgL, ph, tempC) * share * (44.01 / CARBON_G_PER_MOL)

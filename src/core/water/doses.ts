@@ -8,7 +8,10 @@ export const DOSE_RANGE = {
   calciumShare: [0, 1],
 } as const
 
-/** Grams per m³ that raise the figure by one unit. @source molar masses; 1 °d = 0.17832 mmol/L alkaline earths = 0.35663 meq/L */
+/**
+ * Grams per m³ that raise the figure by one unit.
+ * @source molar masses; 1 °d = 0.17832 mmol/L alkaline earths = 0.35663 meq/L
+ */
 export const GRAMS_PER_M3 = {
   sodiumBicarbonatePerDKH: 29.96,
   calciumChlorideDihydratePerDGH: 26.2,

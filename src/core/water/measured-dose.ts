@@ -39,7 +39,8 @@ const MAX_COUNT = 40
 const EPSILON = 1e-9
 
 /**
- * An amount as a hand can measure it: in the largest measure that meets the wanted amount within the tolerance, else weighed to the gram.
+ * An amount as a hand can measure it: in the largest measure that meets the wanted amount within the tolerance, else
+ * weighed to the gram.
  * @param wantedG wanted amount, g (or mL)
  * @throws {DomainError} an argument is NaN or out of MEASURED_DOSE_RANGE
  * @source house rule: a 10 kg bag does not round a 2 kg dose to 5

@@ -19,7 +19,8 @@ const inPhRange = (ph: number): number => Math.min(CARBONATE_RANGE.ph[1], Math.m
 const inTable = (tempC: number): number => Math.min(CARBONATE_RANGE.tempC[1], Math.max(CARBONATE_RANGE.tempC[0], tempC))
 
 /**
- * Carbon dioxide that a pond with moving water keeps, mg/L: what is above it leaves within hours to a day, and pH rises meanwhile.
+ * Carbon dioxide that a pond with moving water keeps, mg/L: what is above it leaves within hours to a day, and pH
+ * rises meanwhile.
  * @source usual range of aerated ponds, 1–5 mg/L
  */
 const AIRED_CO2_MGL = 3
@@ -37,9 +38,11 @@ function airedPh({ ph, khDH, tempC }: NewWater): number {
 }
 
 /**
- * What a pond's water becomes when a part of it is replaced: alkalinity, inorganic carbon, ammonia and heat are kept and mixed, pH and
+ * What a pond's water becomes when a part of it is replaced: alkalinity, inorganic carbon, ammonia and heat are kept
+ * and mixed, pH and
  * the toxic share of ammonia follow. New water brings no ammonia.
- * `nh3MgL` is the worst of the next day: carbon dioxide of an acid pond leaves the mix, which then stands at a higher pH.
+ * `nh3MgL` is the worst of the next day: carbon dioxide of an acid pond leaves the mix, which then stands at a higher
+ * pH.
  * @param fraction share of the water that is replaced, 0–1
  * @throws {DomainError} an argument is NaN or out of range
  * @source mass balances; carbonic acid equilibrium as in carbonate.ts

@@ -2,7 +2,10 @@ import { assertInRange } from '../errors'
 import { SCALE, type MeasuringUnit } from './measured-dose'
 
 export const PORTION_RANGE = { doseG: [0, 1e9], riseMm: [0, 20_000], fillMin: [0, 20_000] } as const
-/** How a dose is split while water runs in. @source house rule: treat water as it comes, in as many portions as a hand can give */
+/**
+ * How a dose is split while water runs in.
+ * @source house rule: treat water as it comes, in as many portions as a hand can give
+ */
 export const PORTION_RULE = { everyRiseMm: 100, shares: 4, min: 2, max: 8 } as const
 
 export interface Portion {
@@ -13,8 +16,10 @@ export interface Portion {
 }
 
 /**
- * A dose for water that runs in, split so that each portion is ahead of the water it treats: the first before any, then one each
- * 100 mm of rise or quarter of the fill, whichever is fewer; 2 to 8 in all. They add up to the dose; the first is never the smallest.
+ * A dose for water that runs in, split so that each portion is ahead of the water it treats: the first before any,
+ * then one each
+ * 100 mm of rise or quarter of the fill, whichever is fewer; 2 to 8 in all. They add up to the dose; the first is
+ * never the smallest.
  * @param doseG whole dose, g (or mL)
  * @param unit what it is measured with; without one it is weighed to the gram
  * @throws {DomainError} an argument is NaN or out of PORTION_RANGE

@@ -17,7 +17,9 @@ export const PRODUCT_PURPOSES = [
 ] as const
 export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
 
-/** What a rate is for beside the volume: each mg/L of chlorine, each °dH, each 0.1 % of salt; 'volume': nothing else. */
+/**
+ * What a rate is for beside the volume: each mg/L of chlorine, each °dH, each 0.1 % of salt; 'volume': nothing else.
+ */
 export const RATE_BASES = ['volume', 'chlorine', 'hardness', 'salt'] as const
 export type RateBasis = (typeof RATE_BASES)[number]
 
@@ -33,7 +35,10 @@ export interface Measure {
   readonly smallestShare?: number
 }
 
-/** From this size on a measure is a bag or a canister, of which a tenth is weighed out, g or mL. @source house default */
+/**
+ * From this size on a measure is a bag or a canister, of which a tenth is weighed out, g or mL.
+ * @source house default
+ */
 const BAG_HOLDS = 1000
 export const smallestShareOf = ({ holds, smallestShare }: Measure): number =>
   smallestShare ?? (holds >= BAG_HOLDS ? 0.1 : 0.5)
@@ -71,7 +76,11 @@ export const PRODUCT_RANGE = {
 
 const GLOVES = 'Gloves and goggles.'
 
-/** A book to begin with. @source chemistry of ./doses; rates of cultures, binder and flocculant are placeholders until the firm enters its own labels */
+/**
+ * A book to begin with.
+ * @source chemistry of ./doses; rates of cultures, binder and flocculant are placeholders until the firm enters its
+ * own labels
+ */
 export const DEFAULT_PRODUCTS: readonly Product[] = [
   {
     key: 'thiosulfate',
@@ -219,7 +228,10 @@ export const DEFAULT_PRODUCTS: readonly Product[] = [
   },
 ]
 
-/** How near the wanted amount a measured dose has to be. @source house rules: chemistry to a twentieth, cultures by the scoop, dechlorinator never short */
+/**
+ * How near the wanted amount a measured dose has to be.
+ * @source house rules: chemistry to a twentieth, cultures by the scoop, dechlorinator never short
+ */
 const CHEMISTRY = { tolerance: 0.05, roundUpOnly: false } as const
 const CULTURE = { tolerance: 0.5, roundUpOnly: true } as const
 export const DOSE_RULES: Readonly<
@@ -304,7 +316,10 @@ function measured({ purpose, unit, measure }: Product, exact: number, max: numbe
   return { amount: given.givenG, measures: given.count }
 }
 
-/** A daily course is given at about the same hour of the day: a label's gap counts so many hours less. @source house default */
+/**
+ * A daily course is given at about the same hour of the day: a label's gap counts so many hours less.
+ * @source house default
+ */
 const GAP_SLACK_H = 6
 
 /** Same product again: the label's gap and number of repeats hold across visits. */

@@ -12,7 +12,10 @@ const NOTHING = /^(?:none|nil|nothing|nothing seen|not found|nd|n\.d\.)$/i
 const BOTTOM = /^(?:(?:to |seen to )?the )?(?:bottom|floor)$|^to (?:bottom|floor)$/i
 const DROPS = /^(\d{1,3})\s*drops?$/i
 
-/** Kinds whose kits count drops, each with what one drop stands for, in its canonical unit. @source usual drop kits: a drop a degree */
+/**
+ * Kinds whose kits count drops, each with what one drop stands for, in its canonical unit.
+ * @source usual drop kits: a drop a degree
+ */
 const PER_DROP: Partial<Readonly<Record<ReadingKindName, number>>> = { kh: 1, gh: 1, tapKh: 1 }
 const DEPTHS: readonly ReadingKindName[] = ['clarityDepth']
 

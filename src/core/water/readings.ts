@@ -130,7 +130,10 @@ const BANDS: Partial<
   },
 }
 
-/** Where a kind of reading begins to ask for something, the mildest first; none where it is judged by nothing but its course. */
+/**
+ * Where a kind of reading begins to ask for something, the mildest first; none where it is judged by nothing but its
+ * course.
+ */
 export function thresholdsOf(
   kind: ReadingKindName,
 ): { readonly value: number; readonly side: 'above' | 'below'; readonly band: WaterBand }[] {
@@ -140,7 +143,10 @@ export function thresholdsOf(
   return [...of('above', above), ...of('below', below)]
 }
 
-/** What one reading says on its own. Water as a whole is judged by `waterVerdict`, which knows when total ammonia is toxic. */
+/**
+ * What one reading says on its own. Water as a whole is judged by `waterVerdict`, which knows when total ammonia is
+ * toxic.
+ */
 export function readingBand(kind: ReadingKindName, value: number): WaterBand {
   const bands = BANDS[kind]
   const low = bands?.below?.find(([edge]) => value < edge)

@@ -28,7 +28,10 @@ export type ProbeOutcome =
 const RELATIVE_BELOW_S = 2 ** 28
 
 type Unit = (typeof READING_KINDS)[ReadingKindName]['unit']
-/** Units a probe may use for a kind, and what turns them into the kind's own. @source RFC 8428 and RFC 8798 registries */
+/**
+ * Units a probe may use for a kind, and what turns them into the kind's own.
+ * @source RFC 8428 and RFC 8798 registries
+ */
 const UNITS: Readonly<Record<Unit, Readonly<Record<string, (value: number) => number>>>> = {
   tempC: { Cel: (v) => v, K: (v) => v - 273.15 },
   ph: { pH: (v) => v },
@@ -39,7 +42,8 @@ const UNITS: Readonly<Record<Unit, Readonly<Record<string, (value: number) => nu
 }
 
 /**
- * Readings out of a SenML pack. A name is the pond's id, a slash and the kind: "0b7c…/waterTemp"; base names, units, values and times hold on.
+ * Readings out of a SenML pack. A name is the pond's id, a slash and the kind: "0b7c…/waterTemp"; base names, units,
+ * values and times hold on.
  * Each record is answered for itself.
  * @param nowS seconds since 1970: what relative times count from
  */

@@ -12,7 +12,9 @@ export type WaterSample = Readonly<Partial<Record<ReadingKindName, number>>>
 export type AmmoniaBasis = 'nh3' | 'tan-alone'
 
 export interface WaterVerdict {
-  /** Every given reading with what it means; `tan` is judged by its toxic share wherever pH and temperature are given. */
+  /**
+   * Every given reading with what it means; `tan` is judged by its toxic share wherever pH and temperature are given.
+   */
   readonly bands: Readonly<Partial<Record<ReadingKindName, WaterBand>>>
   /** Un-ionised ammonia as N, mg/L; null where it cannot be known. */
   readonly nh3MgL: number | null
@@ -32,7 +34,8 @@ const within = (value: number | undefined, [min, max]: readonly [number, number]
  * Ammonia is judged by NH3; by TAN alone only where pH or temperature is missing, which is then named.
  * @param sample readings that belong together, canonical units (°C, mg/L, °dH, m, share of weight)
  * @param altitudeM height above sea, m
- * @source Emerson 1975 (NH3), Benson & Krause 1984 (oxygen), Harned & Davis 1943 (CO2); bands as in readings.ts and ammonia.ts
+ * @source Emerson 1975 (NH3), Benson & Krause 1984 (oxygen), Harned & Davis 1943 (CO2); bands as in readings.ts and
+ * ammonia.ts
  */
 export function waterVerdict(sample: WaterSample, altitudeM = 0): WaterVerdict {
   const { tan, ph, waterTemp, kh, dissolvedOxygen } = sample
@@ -44,10 +47,15 @@ export function waterVerdict(sample: WaterSample, altitudeM = 0): WaterVerdict {
     within(tan, AMMONIA_RANGE.tanMgL) && within(ph, AMMONIA_RANGE.ph) && within(waterTemp, AMMONIA_RANGE.tempC)
   const toxic = whole ? unionisedAmmonia(tan, ph, waterTemp) : null
   if (toxic) bands.tan = toxic.band
+  const ammoniaBasis = () => {
+    if (tan === undefined) return null
+    if (toxic) return 'nh3'
+    return 'tan-alone'
+  }
   return {
     bands,
     nh3MgL: toxic?.nh3MgL ?? null,
-    ammoniaBasis: tan === undefined ? null : toxic ? 'nh3' : 'tan-alone',
+    ammoniaBasis: ammoniaBasis(),
     co2MgL:
       kh !== undefined &&
       within(kh * CACO3_MGL_PER_DKH, CARBONATE_RANGE.alkalinityMgL) &&
@@ -72,7 +80,10 @@ export interface DatedReading {
   readonly takenAt: string
 }
 
-/** pH and temperature within so many days of an ammonia test belong to it. @source house default: pH swings within days, not within hours of a visit */
+/**
+ * pH and temperature within so many days of an ammonia test belong to it.
+ * @source house default: pH swings within days, not within hours of a visit
+ */
 export const TOGETHER_DAYS = 3
 /** The newest reading of each kind; of the same moment the one that comes later. */
 export function newestOfEach<Line extends DatedReading>(readings: readonly Line[]): Map<ReadingKindName, Line> {

@@ -192,6 +192,10 @@ export interface Design extends DesignInput {
   readonly flowM3PerH: number
 }
 
-/** The version that stands at a pond: built, else approved; the newest draft is the best guess there is without either. @param designs newest first */
+/**
+ * The version that stands at a pond: built, else approved; the newest draft is the best guess there is without
+ * either.
+ * @param designs newest first
+ */
 export const standingDesign = (designs: readonly Design[]): Design | undefined =>
   designs.find((d) => d.state === 'built') ?? designs.find((d) => d.state === 'approved') ?? designs[0]

@@ -23,7 +23,10 @@ const PURPOSES: Readonly<Record<RemedyDose, readonly ProductPurpose[]>> = {
 /** Salt against nitrite, parts of a thousand. @source trade practice: 0.1 % */
 const SALT_PERMILLE = 1
 
-/** What each of the firm's products for a remedy comes to here; those that the water's warmth speaks against only where no other is left. */
+/**
+ * What each of the firm's products for a remedy comes to here; those that the water's warmth speaks against only
+ * where no other is left.
+ */
 export function remedyAmounts(
   dose: RemedyDose,
   { products, systemM3, waterC, recent }: RemedyDosingFacts,

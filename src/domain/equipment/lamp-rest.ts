@@ -6,7 +6,10 @@ interface JobDate {
   readonly best: string
 }
 
-/** The part of the year in which a pond's lamps are off, where their age is counted by running time: from the shutdown to the startup. */
+/**
+ * The part of the year in which a pond's lamps are off, where their age is counted by running time: from the shutdown
+ * to the startup.
+ */
 export function lampRest({ lamp, winter }: HouseRules, windows: readonly JobDate[]): Rest | null {
   if (lamp !== 'running' || winter !== 'shutdown') return null
   const on = (job: string) => windows.find((w) => w.job === job)?.best.slice(5)

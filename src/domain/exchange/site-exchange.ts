@@ -18,7 +18,10 @@ export const SITE_CSV_COLUMNS = [
   'school_holidays',
 ] as const
 
-/** One site of a file, with its customer's name; the row or feature it stands in is named when something is wrong with it. */
+/**
+ * One site of a file, with its customer's name; the row or feature it stands in is named when something is wrong with
+ * it.
+ */
 export interface SiteRow {
   readonly line: number
   readonly customer: string

@@ -3,7 +3,10 @@ import { VisitId } from '../shared/ids'
 import type { ProblemBody } from '../shared/problems'
 import type { EntryInput, VisitState } from '../visits/visit'
 
-/** One line of a visit's log on its way from a device; what it says is parsed line by line, so that a bad one holds up no other. */
+/**
+ * One line of a visit's log on its way from a device; what it says is parsed line by line, so that a bad one holds up
+ * no other.
+ */
 export const SyncInput = z.strictObject({
   /** What the device's clock says as it sends: its lines are dated by the office's clock. */
   sentAt: z.iso.datetime({ offset: true }).optional(),
@@ -43,7 +46,10 @@ export function stateAfter(
   return state
 }
 
-/** Minutes each person worked on a visit: from their first line to their leaving, or to its end; null while they are there. */
+/**
+ * Minutes each person worked on a visit: from their first line to their leaving, or to its end; null while they are
+ * there.
+ */
 export function timeWorked(
   log: readonly { readonly kind: string; readonly at: string; readonly byId: string; readonly byName: string }[],
 ): { readonly byId: string; readonly name: string; readonly minutes: number | null }[] {

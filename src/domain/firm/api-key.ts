@@ -21,7 +21,10 @@ export interface ApiKey extends ApiKeyInput {
 export const KEY_LIMIT = { perMinute: 120 } as const
 
 const number = z.number().finite()
-/** A SenML pack as JSON: unknown labels that begin with an underscore must be understood, so they are refused; others are passed over. */
+/**
+ * A SenML pack as JSON: unknown labels that begin with an underscore must be understood, so they are refused; others
+ * are passed over.
+ */
 export const SenmlPack = z
   .array(
     z.looseObject({

@@ -4,7 +4,10 @@ import { coverPerPlantM2 } from '../../core/plants/planting'
 import { plantSpecies, type PlantRole } from '../../core/plants/species'
 import type { PatchNow, PlantAction } from '../plants/plants'
 
-/** What a finished visit of each kind did to the water, for the simulator. @source the kinds' own steps, usual amounts */
+/**
+ * What a finished visit of each kind did to the water, for the simulator.
+ * @source the kinds' own steps, usual amounts
+ */
 const DEEDS: Readonly<Record<string, readonly PondDeed[]>> = {
   'spring-cleanout': [
     { kind: 'water-change', fraction: 0.85, dechlorinated: true },
@@ -43,7 +46,10 @@ export const eventsOfVisits = (
     (DEEDS[jobKey] ?? []).map((deed) => ({ ...deed, day: daysBetween(from, day) + AT_NOON }) as PondEvent),
   )
 
-/** What care of a group takes off it and out of the pond, share of what stands. @source trade practice, usual amounts */
+/**
+ * What care of a group takes off it and out of the pond, share of what stands.
+ * @source trade practice, usual amounts
+ */
 const TAKEN_OFF: Readonly<Partial<Record<PlantAction, number>>> = {
   'cut-back': 0.8,
   lift: 1,
@@ -58,7 +64,10 @@ const STAND_OF: Readonly<Partial<Record<PlantRole, CutPlants>>> = {
   oxygenator: 'submerged',
 }
 
-/** The stand of the simulator that a group grows in; undefined for one it does not know, and what the group covers, m². */
+/**
+ * The stand of the simulator that a group grows in; undefined for one it does not know, and what the group covers,
+ * m².
+ */
 function standOf(patch: PatchNow): { readonly stand: CutPlants | undefined; readonly coverM2: number } {
   const species = plantSpecies(patch.species)
   if (!species) return { stand: undefined, coverM2: 0 }
@@ -68,7 +77,11 @@ function standOf(patch: PatchNow): { readonly stand: CutPlants | undefined; read
   }
 }
 
-/** Care of plants as events of a run: a group's share of its stand is cut and taken away. @param from the run's first day; @param before a day that is no longer counted */
+/**
+ * Care of plants as events of a run: a group's share of its stand is cut and taken away.
+ * @param from the run's first day;
+ * @param before a day that is no longer counted
+ */
 export function eventsOfPlants(patches: readonly PatchNow[], from: string, before: string): PondEvent[] {
   const standing = patches.map((patch) => ({ patch, ...standOf(patch) }))
   const whole = (of: CutPlants) => standing.reduce((sum, { stand, coverM2 }) => sum + (stand === of ? coverM2 : 0), 0)

@@ -26,7 +26,10 @@ const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
   stream: { tempC: 13, alkalinityMgL: 90, nitrateMgL: 2, phosphateMgL: 0.06, tanMgL: 0.05, chlorineMgL: 0 },
 }
 
-/** Share of falling leaves that a net over the whole pond keeps out, and that people take off without one. @source trade experience */
+/**
+ * Share of falling leaves that a net over the whole pond keeps out, and that people take off without one.
+ * @source trade experience
+ */
 const LEAVES_KEPT = { net: 0.9, hands: 0.15 } as const
 /** Oxygen of a usual pond aerator, g/d in water without any. @source makers' ratings, rounded down */
 export const AERATOR_G_PER_D = 200
@@ -92,7 +95,10 @@ export function ecoPondOf(of: EcoPondFacts): EcoPond {
   }
 }
 
-/** A filter as the simulator takes it: its stone with the companions' media as if they were stone, and what stays wet when the pump stops. */
+/**
+ * A filter as the simulator takes it: its stone with the companions' media as if they were stone, and what stays wet
+ * when the pump stops.
+ */
 export function ecoFilterOf(design: FilterDesign, result: DesignResult): EcoFilter {
   const bed = treatingGravel(design.layers)
   const stone = bed.depthM === 0 ? treatingGravel(DEFAULT_LAYERS) : bed
@@ -123,13 +129,13 @@ function plantShares({ patches, facts, result }: EcoPondFacts): EcoPond['plants'
     }, 0)
   const share = (areaM2: number, of: number) => (of > 0 ? Math.min(0.9, areaM2 / of) : 0)
   const planted = cover('bed')
+  const marginalShare = () => {
+    if (planted > 0) return share(planted, result.areaM2)
+    if (result.planting.plants > 0) return result.planting.coverShare
+    return USUAL_COVER
+  }
   return {
-    marginalShare:
-      planted > 0
-        ? share(planted, result.areaM2)
-        : result.planting.plants > 0
-          ? result.planting.coverShare
-          : USUAL_COVER,
+    marginalShare: marginalShare(),
     lilyShare: share(cover('pond', 'lily'), facts.basin.areaM2),
     floatingShare: share(cover('pond', 'floating'), facts.basin.areaM2),
     submergedShare: share(cover('pond', 'oxygenator'), facts.basin.areaM2),
@@ -156,7 +162,11 @@ const COUNTS_DAYS: Partial<Record<ReadingKindName, number>> = {
   salinity: 120,
 }
 
-/** What readings tell of the water a run begins from. @param before the run's first day @param deepestM the pond's deepest water, m */
+/**
+ * What readings tell of the water a run begins from.
+ * @param before the run's first day
+ * @param deepestM the pond's deepest water, m
+ */
 export function knownWaterOf(
   readings: Partial<Record<ReadingKindName, LastReading | null>>,
   before: string,

@@ -77,7 +77,10 @@ export function riskOf(risks: readonly Risk[]): number {
 
 export const hazardLine = (hazard: Hazard): number => HAZARDS[hazard].line
 
-/** Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings say so. */
+/**
+ * Skill over all kinds: the share of "same as last time"'s error that forecasts avoid; null while too few readings
+ * say so.
+ */
 export function skillOf(
   scores: Scores,
   kinds: readonly (keyof Scores)[],

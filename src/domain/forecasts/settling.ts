@@ -30,15 +30,16 @@ export const SETTLING_MEMBERS = 40
 /** The runs behind an expectation: the pond as it is, with what happened to it. */
 export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput {
   const before = kind === 'new-filter' ? 0 : BEFORE_DAYS
-  const events: WhatIfInput['options'][number]['events'] =
-    kind === 'outage'
-      ? [
-          { kind: 'pump', day: before, running: false },
-          { kind: 'pump', day: before + hours / 24, running: true },
-        ]
-      : kind === 'sterile-clean'
-        ? [{ kind: 'rinse-media', day: before, share: 1, water: 'tap' }]
-        : []
+  const whatHappens = (): WhatIfInput['options'][number]['events'] => {
+    if (kind === 'outage')
+      return [
+        { kind: 'pump', day: before, running: false },
+        { kind: 'pump', day: before + hours / 24, running: true },
+      ]
+    if (kind === 'sterile-clean') return [{ kind: 'rinse-media', day: before, share: 1, water: 'tap' }]
+    return []
+  }
+  const events: WhatIfInput['options'][number]['events'] = whatHappens()
   const end = before + (kind === 'outage' ? hours / 24 : 0)
   return {
     name: kind,
@@ -78,7 +79,10 @@ export interface Expectation {
       Record<SettlingTest, { readonly from: number; readonly middle: number; readonly to: number }>
     >
   }[]
-  /** Days after it happened until ammonia and nitrite stay at a trace: 10, 50 and 90 % of the runs; null where most never get there. */
+  /**
+   * Days after it happened until ammonia and nitrite stay at a trace: 10, 50 and 90 % of the runs; null where most
+   * never get there.
+   */
   readonly settled: { readonly soonest: number; readonly middle: number; readonly latest: number | null } | null
   readonly tests: readonly TestAgainst[]
 }
@@ -111,7 +115,12 @@ export function expectation(
       const d = daysBetween(from, t.day)
       if (!kind || d < first || d >= days) return []
       const band = at(kind, d)
-      const is = t.value > band.to + STEP ? 'higher' : t.value < band.from - STEP ? 'lower' : 'as-expected'
+      const compared = () => {
+        if (t.value > band.to + STEP) return 'higher'
+        if (t.value < band.from - STEP) return 'lower'
+        return 'as-expected'
+      }
+      const is = compared()
       return [{ kind, day: t.day, value: t.value, from: band.from, to: band.to, is }]
     }),
   }

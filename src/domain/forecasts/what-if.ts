@@ -94,24 +94,27 @@ export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
     areaM2: chosen.filter.areaM2 * option.filterSize,
     flowM3PerH: chosen.filter.flowM3PerH * option.filterSize,
   }
+  const uvFlow = () => {
+    if (option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv'))) return lampFlow(sized)
+    return option.uv === 'off' ? 0 : sized.uvFlowM3PerH
+  }
+  const wetShare = () => {
+    if (option.airBreak === 'as-it-is') return sized.wetShareStopped
+    if (option.airBreak === 'stays-wet') return 1
+    return DRAINED_WET_SHARE
+  }
   const filter: EcoFilter = {
     ...sized,
-    uvFlowM3PerH:
-      option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv'))
-        ? lampFlow(sized)
-        : option.uv === 'off'
-          ? 0
-          : sized.uvFlowM3PerH,
-    wetShareStopped:
-      option.airBreak === 'as-it-is' ? sized.wetShareStopped : option.airBreak === 'stays-wet' ? 1 : DRAINED_WET_SHARE,
+    uvFlowM3PerH: uvFlow(),
+    wetShareStopped: wetShare(),
   }
   const { eco } = model
-  const aeratorGPerD =
-    option.aerator === 'as-it-is'
-      ? eco.aeratorGPerD
-      : option.aerator === 'on'
-        ? Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D)
-        : 0
+  const aerator = () => {
+    if (option.aerator === 'as-it-is') return eco.aeratorGPerD
+    if (option.aerator === 'on') return Math.max(eco.aeratorGPerD, USUAL_AERATOR_G_PER_D)
+    return 0
+  }
+  const aeratorGPerD = aerator()
   const pond: EcoPond = {
     ...eco,
     filter,
@@ -129,7 +132,9 @@ const hasEvent = (option: WhatIfOption, kind: WhatIfEvent['kind']): boolean =>
 
 const SEED = 20270410
 
-/** A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is. */
+/**
+ * A what-if as the simulator compares it. Readings count only where the run begins near today and the pond as it is.
+ */
 export function comparisonOf(whatIf: WhatIfInput, model: PondModel): Comparison {
   const near = Math.abs(Date.parse(whatIf.from) - Date.parse(model.known.today)) <= 7 * DAY_MS
   return {

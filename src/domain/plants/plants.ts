@@ -99,7 +99,10 @@ const UNSEEN = {
   history: [],
 } as const
 
-/** How groups of plants stand after all that has been written down, in the order in which it happened, whatever came in first. */
+/**
+ * How groups of plants stand after all that has been written down, in the order in which it happened, whatever came
+ * in first.
+ */
 export const patchesNow = (patches: readonly Patch[], events: readonly PlantEvent[], timeZone: string): PatchNow[] =>
   withLines(
     patches.map((patch) => ({ ...patch, ...UNSEEN })),
@@ -170,7 +173,13 @@ export function careYear(
 
 /** What all groups of a pond ask for, the earliest first. */
 export const careOf = (patches: readonly PatchNow[], year: CareYear): CareTask[] =>
-  patches.flatMap((patch) => careTasks(patch, year)).sort((a, b) => (a.due < b.due ? -1 : a.due > b.due ? 1 : 0))
+  patches
+    .flatMap((patch) => careTasks(patch, year))
+    .sort((a, b) => {
+      if (a.due < b.due) return -1
+      if (a.due > b.due) return 1
+      return 0
+    })
 
 /** Tasks that a visit on a day may as well do. @source house default */
 export const CARE_AHEAD_DAYS = 7

@@ -10,7 +10,10 @@ export interface SystemVolume {
   readonly totalM3: number
 }
 
-/** What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn holds no water yet. */
+/**
+ * What a dose must treat: pond, streams, boxes and the voids of the filter that is built; one that is only drawn
+ * holds no water yet.
+ */
 export function systemVolumeOf(
   pond: Pick<Pond, 'beside'>,
   pondM3: number,

@@ -23,7 +23,9 @@ export const priceCsv = (book: PriceBook): string =>
     PRICE_CSV_COLUMNS,
   )
 
-/** Changes the lines of a price book that a CSV names; rows that do not read are named and leave their line as it was. */
+/**
+ * Changes the lines of a price book that a CSV names; rows that do not read are named and leave their line as it was.
+ */
 export function readPriceCsv(text: string, book: PriceBook): PriceCsvOutcome {
   const file = readCsv(text, PRICE_CSV_COLUMNS, ['key', 'cost'])
   const problems = [...file.problems]

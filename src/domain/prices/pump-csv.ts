@@ -23,7 +23,10 @@ const LEAST_POINTS = 2
 const MOST_PUMPS = 500
 const RECOMMENDED = [0.33, 0.83] as const
 
-/** Reads pump curves from a CSV. Bad rows are named by line and left out; a pump with fewer than two good points is left out and named. */
+/**
+ * Reads pump curves from a CSV. Bad rows are named by line and left out; a pump with fewer than two good points is
+ * left out and named.
+ */
 export function readPumpCsv(text: string): PumpCsvOutcome {
   const file = readCsv(text, PUMP_CSV_COLUMNS, ['name', 'flow_m3_h', 'head_m'])
   const problems = [...file.problems]

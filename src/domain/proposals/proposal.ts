@@ -7,7 +7,10 @@ import type { CataloguePump } from '../../core/filter/flow/pump-catalogue'
 import { calendarDay, optionalText, shortText } from '../shared/fields'
 import { DesignId, WhatIfId, type PondId, type ProposalId } from '../shared/ids'
 
-/** sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be accepted. */
+/**
+ * sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be
+ * accepted.
+ */
 export const PROPOSAL_STATES = ['sent', 'accepted', 'declined', 'withdrawn'] as const
 export type ProposalState = (typeof PROPOSAL_STATES)[number]
 

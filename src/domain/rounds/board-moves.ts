@@ -50,7 +50,8 @@ export function assignmentsOf(visits: readonly BoardVisit[]): Assignment[] {
 }
 
 /**
- * Tries every place in a crew's day: fewest problems, then least cost; null for a visit or crew that is not on the board.
+ * Tries every place in a crew's day: fewest problems, then least cost; null for a visit or crew that is not on the
+ * board.
  * The other day of a cleanout goes along: a day later or earlier, with the same crew.
  */
 export function bestPlace(

@@ -25,7 +25,8 @@ const NO_CALENDAR: BusyOutcome = {
 }
 
 /**
- * Busy times out of an iCalendar file between two days, in a firm's time zone. Repeats are followed, cancelled and free events left out;
+ * Busy times out of an iCalendar file between two days, in a firm's time zone. Repeats are followed, cancelled and
+ * free events left out;
  * an event over midnight takes its part of each day. Times without a zone are the firm's own.
  */
 export function readBusyTimes(text: string, from: string, to: string, timeZone: string): BusyOutcome {

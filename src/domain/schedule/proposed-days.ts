@@ -8,7 +8,8 @@ export interface ProposedDay {
 }
 
 /**
- * Working days of a job's window with the share of years that allow the job on them, likeliest first among the first `count`.
+ * Working days of a job's window with the share of years that allow the job on them, likeliest first among the first
+ * `count`.
  */
 export function proposedDays(window: JobWindow, today: IsoDate, count: number): ProposedDay[] {
   // a likelihood is kept for each day of a year of 365 days

@@ -4,7 +4,10 @@ import { csvNumber, readCsv, type CsvRowProblem } from '../shared/csv'
 
 export const WEATHER_CSV_COLUMNS = ['date', 'min', 'max', 'rain', 'wind', 'humidity', 'sun'] as const
 
-/** What a column may hold and what stands in for an empty cell. Temperatures in °C, rain in mm, wind in m/s, humidity in %, sun in hours. */
+/**
+ * What a column may hold and what stands in for an empty cell. Temperatures in °C, rain in mm, wind in m/s, humidity
+ * in %, sun in hours.
+ */
 const COLUMNS = {
   min: { range: [-60, 50], instead: null },
   max: { range: [-60, 60], instead: null },
@@ -23,7 +26,10 @@ const isDay = (text: string): boolean => {
   }
 }
 
-/** Observed days out of a CSV; rows that do not read are named by their line and left out. Only date, min and max are needed. */
+/**
+ * Observed days out of a CSV; rows that do not read are named by their line and left out. Only date, min and max are
+ * needed.
+ */
 export function readWeatherCsv(text: string, today: string): { days: DatedWeather[]; problems: CsvRowProblem[] } {
   const file = readCsv(text, WEATHER_CSV_COLUMNS, ['date', 'min', 'max'])
   const problems = [...file.problems]

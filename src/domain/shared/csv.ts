@@ -15,7 +15,10 @@ export interface CsvRow {
   readonly has: (column: string) => boolean
 }
 
-/** Rows as CSV. A cell that a spreadsheet would run as a formula is written with an apostrophe before it; reading takes it off again. */
+/**
+ * Rows as CSV. A cell that a spreadsheet would run as a formula is written with an apostrophe before it; reading
+ * takes it off again.
+ */
 export const csvOf = <Row extends object>(rows: readonly Row[], columns: readonly (keyof Row & string)[]): string =>
   `${Papa.unparse([...rows], { columns: [...columns], escapeFormulae: true })}\n`
 

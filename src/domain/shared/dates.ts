@@ -37,7 +37,8 @@ export const clockTimeOf = (iso: string, timeZone: string): string =>
 export const dayIn = (iso: string, timeZone: string): string => DateTime.fromISO(iso, { zone: timeZone }).toISODate()!
 
 /**
- * When something was done that is written down by its day alone: now for today, else about noon, later lines after earlier ones.
+ * When something was done that is written down by its day alone: now for today, else about noon, later lines after
+ * earlier ones.
  * @returns ISO instant
  */
 export function instantOn(day: string, timeZone: string, now: Date): string {

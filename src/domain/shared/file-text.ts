@@ -18,15 +18,17 @@ const strictly = (encoding: FileEncoding, bytes: Uint8Array): string | null => {
 const begins = (bytes: Uint8Array, ...mark: number[]): boolean => mark.every((byte, i) => bytes[i] === byte)
 
 /**
- * A file's text: UTF-8 or UTF-16 by its mark, else UTF-8 where all of it is that, else the Western letters that spreadsheets write.
+ * A file's text: UTF-8 or UTF-16 by its mark, else UTF-8 where all of it is that, else the Western letters that
+ * spreadsheets write.
  * What is none of these is refused: a letter that is not understood would be lost in somebody's name.
  */
 export function fileText(bytes: Uint8Array): FileText {
-  const marked: FileEncoding | null = begins(bytes, 0xff, 0xfe)
-    ? 'utf-16le'
-    : begins(bytes, 0xfe, 0xff)
-      ? 'utf-16be'
-      : null
+  const byMark = (): FileEncoding | null => {
+    if (begins(bytes, 0xff, 0xfe)) return 'utf-16le'
+    if (begins(bytes, 0xfe, 0xff)) return 'utf-16be'
+    return null
+  }
+  const marked: FileEncoding | null = byMark()
   for (const encoding of marked ? [marked] : (['utf-8', 'windows-1252'] as const)) {
     const text = strictly(encoding, bytes)
     if (text !== null && isText(text)) return { ok: true, text, encoding }

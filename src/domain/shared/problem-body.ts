@@ -13,14 +13,13 @@ const STATUS: Readonly<Record<Problem['kind'], number>> = {
 
 /** A problem as it crosses the wire. */
 export function problemBody(problem: Problem): ProblemBody {
-  const extra =
-    problem.kind === 'bad-input'
-      ? { fields: problem.fields }
-      : problem.kind === 'conflict'
-        ? { current: problem.current }
-        : problem.kind === 'refused'
-          ? { details: problem.details }
-          : {}
+  const more = () => {
+    if (problem.kind === 'bad-input') return { fields: problem.fields }
+    if (problem.kind === 'conflict') return { current: problem.current }
+    if (problem.kind === 'refused') return { details: problem.details }
+    return {}
+  }
+  const extra = more()
   return { title: problem.message, status: STATUS[problem.kind], kind: problem.kind, ...extra }
 }
 

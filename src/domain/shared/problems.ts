@@ -1,4 +1,7 @@
-/** What can come of a use case besides success. The edge turns each into one answer; wording for people is in `message`. */
+/**
+ * What can come of a use case besides success. The edge turns each into one answer; wording for people is in
+ * `message`.
+ */
 export type Problem =
   | { kind: 'not-found'; message: string }
   | { kind: 'forbidden'; message: string }

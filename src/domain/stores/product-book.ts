@@ -133,7 +133,10 @@ export interface ProductCsvOutcome {
   readonly problems: readonly CsvRowProblem[]
 }
 
-/** Products from a CSV: a row changes the product of its name or adds one; rows that do not read are named and leave their product alone. */
+/**
+ * Products from a CSV: a row changes the product of its name or adds one; rows that do not read are named and leave
+ * their product alone.
+ */
 export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutcome {
   const file = readCsv(csv, COLUMNS, ['name', 'purpose', 'unit', 'rate', 'most_per_m3'])
   const products = [...before]

@@ -19,7 +19,10 @@ export interface ProductNeed {
 /** What is given only when tests or eyes ask for it, which nobody can foretell. */
 const UNFORESEEN: readonly Product['purpose'][] = ['algae', 'flocculant', 'kh', 'gh']
 
-/** How much of each product visits will take, by their steps and the water expected: of each purpose the first that suits it. */
+/**
+ * How much of each product visits will take, by their steps and the water expected: of each purpose the first that
+ * suits it.
+ */
 export function productNeeds(visits: readonly ComingVisit[], products: readonly Product[]): ProductNeed[] {
   const needs = new Map<string, ProductNeed>()
   for (const { job, amounts, waterC } of visits)

@@ -77,7 +77,10 @@ const codesOf = ({ choices = [] }: VisitStep): string =>
     .sort()
     .join()
 
-/** Safety notes and gates of the usual steps that a copy has lost: wording is free, they are not. Steps with a gate must stay. */
+/**
+ * Safety notes and gates of the usual steps that a copy has lost: wording is free, they are not. Steps with a gate
+ * must stay.
+ */
 export function lostParts(key: string, steps: readonly VisitStep[]): KeptPart[] {
   const usual = visitType(key)?.steps ?? []
   return usual.flatMap((step): KeptPart[] => {

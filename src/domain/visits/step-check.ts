@@ -5,7 +5,10 @@ import { judgeReading, READING_KINDS, type ReadingKindName } from '../../core/wa
 import { missingFrom, type Missing } from './visit-progress'
 import type { StepAnswer } from './visit'
 
-/** Why an answer cannot be logged as it stands, with the fields it is about; an unusual one goes through once it is confirmed. */
+/**
+ * Why an answer cannot be logged as it stands, with the fields it is about; an unusual one goes through once it is
+ * confirmed.
+ */
 export type AnswerProblem = { readonly paths: readonly string[] } & (
   | { readonly code: 'missing'; readonly missing: readonly Missing[] }
   | { readonly code: 'unreadable' }

@@ -80,7 +80,12 @@ export function judgeStep(
   const counted = countReasons(step, answer, visit)
   const more = [...waiting, ...counted, ...doses]
   if (!step.gate) {
-    const kind = waiting.length > 0 ? 'timer' : counted.length > 0 ? 'count' : 'dose'
+    const waitsFor = () => {
+      if (waiting.length > 0) return 'timer'
+      if (counted.length > 0) return 'count'
+      return 'dose'
+    }
+    const kind = waitsFor()
     return more.length > 0 || step.waits ? { kind: step.waits ? 'timer' : kind, gate: outcomeOf(more) } : null
   }
   const gate = judgeGate(step.gate, withSalt(context, answer, products))

@@ -10,9 +10,14 @@ export type StepState =
   | { status: 'done'; entry: Extract<Entry, { kind: 'done' }> }
   | { status: 'skipped'; entry: Extract<Entry, { kind: 'skipped' }> }
 
+const byId = (a: { readonly id: string }, b: { readonly id: string }): number => {
+  if (a.id === b.id) return 0
+  return a.id < b.id ? -1 : 1
+}
+
 /** By the time things were done, the same on every device: equal times go by id. */
 export const inOrder = <Line extends { readonly at: string; readonly id: string }>(lines: readonly Line[]): Line[] =>
-  [...lines].sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
+  [...lines].sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || byId(a, b))
 
 type Answered = Extract<Entry, { kind: 'done' | 'skipped' }>
 
@@ -20,7 +25,8 @@ const answersOf = (log: readonly Entry[], stepKey: string): Answered[] =>
   inOrder(log.filter((e): e is Answered => (e.kind === 'done' || e.kind === 'skipped') && e.stepKey === stepKey))
 
 /**
- * The answer that stands: one that was corrected never comes back, whatever clocks say, since a correction names what it replaces.
+ * The answer that stands: one that was corrected never comes back, whatever clocks say, since a correction names what
+ * it replaces.
  * Between answers that knew nothing of each other the later one counts until somebody answers again having seen both.
  * @param answers of one step, in order
  */
@@ -43,7 +49,8 @@ export function stepStates(steps: readonly VisitStep[], log: readonly Entry[]): 
 }
 
 /**
- * Answers of a step that its standing answer did not know of: two people answered the same step, each without the other's.
+ * Answers of a step that its standing answer did not know of: two people answered the same step, each without the
+ * other's.
  * Both are kept; the standing one counts until somebody answers again having seen both.
  */
 export function unseenAnswers(log: readonly Entry[], stepKey: string): Answered[] {
@@ -89,10 +96,16 @@ export function fishBackReadings(states: ReadonlyMap<string, StepState>): FishBa
 export interface GateFacts extends Pick<GateContext, 'systemM3' | 'planted'> {
   /** When a part of the water was last changed on another visit, ISO time; null: never, as far as is known. */
   readonly lastChangeAt: string | null
-  /** Fill water of the site and salt last found in the pond; missing in what a device kept from before they were known. */
+  /**
+   * Fill water of the site and salt last found in the pond; missing in what a device kept from before they were
+   * known.
+   */
   readonly fill?: FillWater | null
   readonly salinity?: number | null
-  /** Fish that the first day of this cleanout put into tanks; null where this visit is no second day, or none were counted. */
+  /**
+   * Fish that the first day of this cleanout put into tanks; null where this visit is no second day, or none were
+   * counted.
+   */
   readonly fishInTanks?: FishInTanks | null
 }
 
@@ -159,7 +172,11 @@ export function khToday(states: ReadonlyMap<string, StepState>): number | null {
       : [],
   )
   const newest = inOrder(values).at(-1)
-  return newest ? (newest.belowStep ? 0 : newest.value) : null
+  if (newest) {
+    if (newest.belowStep) return 0
+    return newest.value
+  }
+  return null
 }
 
 /** What a step still lacks before it can be called done. */

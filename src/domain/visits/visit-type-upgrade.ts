@@ -20,7 +20,10 @@ export const ownChoiceCode = (label: string, taken: readonly string[]): string =
   return `${code}-${Array.from({ length: taken.length + 2 }, (_, i) => i + 2).find((n) => !taken.includes(`${code}-${n}`))}`
 }
 
-/** Answers of a stored step with their codes: those of the usual step by what they say or, where a gate decides by them, by their place. */
+/**
+ * Answers of a stored step with their codes: those of the usual step by what they say or, where a gate decides by
+ * them, by their place.
+ */
 function codedChoices(step: StoredStep, usual: VisitStep | undefined): readonly StepChoice[] | undefined {
   const { choices } = step
   if (!choices) return undefined
@@ -39,7 +42,10 @@ function codedChoices(step: StoredStep, usual: VisitStep | undefined): readonly 
   return coded
 }
 
-/** A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes by. */
+/**
+ * A step with what protects people and fish as the usual one has it today: its gate, and the tests that the gate goes
+ * by.
+ */
 export function guardedStep<
   Step extends Pick<VisitStep, 'gate' | 'readings' | 'required' | 'key' | 'waits' | 'again' | 'timerMinutes'>,
 >(step: Step, usual: VisitStep | undefined): Step {
@@ -54,7 +60,10 @@ export function guardedStep<
   return needed.length > 0 ? { ...gated, readings: more(step.readings), required: more(step.required) } : gated
 }
 
-/** Titles stand in lists, letters and reports, where nobody turns figures into a person's units: the figure went into the detail. */
+/**
+ * Titles stand in lists, letters and reports, where nobody turns figures into a person's units: the figure went into
+ * the detail.
+ */
 const FIGURE_TITLES: Readonly<Record<string, Pick<VisitStep, 'title' | 'detail'>>> = {
   'Tell: low-protein feed now, none below {10|temperature}': {
     title: 'Tell: low-protein feed now, none in the cold',
@@ -74,7 +83,8 @@ export function upgradeSteps(key: string, steps: readonly StoredStep[]): VisitSt
 }
 
 /**
- * Notes for the customer that used to say what was done, whatever the log held. A note only advises now; what was done is told from the log.
+ * Notes for the customer that used to say what was done, whatever the log held. A note only advises now; what was
+ * done is told from the log.
  */
 const CLAIMING_NOTES: Readonly<Record<string, string>> = {
   'The pond is running again. Feed lightly and only once the water is warm enough.':

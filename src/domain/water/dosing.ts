@@ -123,7 +123,10 @@ export interface EarlierDose {
   readonly at: string
 }
 
-/** Doses further back say nothing any more: no product keeps apart longer, and no usual course runs longer. @source house default */
+/**
+ * Doses further back say nothing any more: no product keeps apart longer, and no usual course runs longer.
+ * @source house default
+ */
 export const EARLIER_DOSE_DAYS = 120
 
 /** What was given on other visits, and how long ago. */

@@ -48,7 +48,8 @@ export const TEST_FINDINGS: readonly TestFinding[] = [
 export const testsOf = ({ kinds, alsoKinds = [] }: TestFinding): readonly ReadingKindName[] => [...kinds, ...alsoKinds]
 
 /**
- * Whether a finding holds by these values; undefined while a test that it takes is missing. With only some of the sharpening tests
+ * Whether a finding holds by these values; undefined while a test that it takes is missing. With only some of the
+ * sharpening tests
  * it can be found, but not be ruled out.
  */
 export function settledBy(rule: TestFinding, values: Values): boolean | undefined {

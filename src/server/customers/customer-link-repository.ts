@@ -5,7 +5,10 @@ import type { CustomerId, FirmId, UserId } from '@/domain/shared/ids'
 import { linkHash, linkToken } from '@/server/platform/auth/link-secret'
 import { database } from '@/server/platform/db/connection'
 
-/** Makes a customer's link; those that were there before stop working. @returns its secret, of which only the hash is kept */
+/**
+ * Makes a customer's link; those that were there before stop working.
+ * @returns its secret, of which only the hash is kept
+ */
 export async function replaceCustomerLink(
   trx: Knex.Transaction,
   firmId: FirmId,
@@ -40,7 +43,8 @@ export async function revokeCustomerLink(trx: Knex.Transaction, customerId: Cust
 }
 
 /**
- * Secrets of the links that work, by customer. One that cannot be derived, since it is older than the secret, goes on working; beside it the
+ * Secrets of the links that work, by customer. One that cannot be derived, since it is older than the secret, goes on
+ * working; beside it the
  * customer gets one that letters can carry.
  */
 export async function listCustomerLinks(trx: Knex.Transaction): Promise<Map<CustomerId, string>> {

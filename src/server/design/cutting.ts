@@ -30,7 +30,10 @@ export interface WantedSheet {
 
 const cm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100
 
-/** Liner and underlayment of all ponds, by the longest way over each, and of the beds of their newest designs; leaf nets as tents over the ponds. */
+/**
+ * Liner and underlayment of all ponds, by the longest way over each, and of the beds of their newest designs; leaf
+ * nets as tents over the ponds.
+ */
 export async function wantedSheets(actor: Actor): Promise<WantedSheet[]> {
   assertMay(actor, 'prices.read')
   return inFirm(actor.firmId, async (trx) => {

@@ -3,7 +3,10 @@ import type { Season } from '@/core/season/windows'
 import { TREE_EFFECT, type Pond } from '@/domain/ponds/pond'
 import type { PondFacts } from '@/domain/ponds/pond-facts'
 
-/** Used for feed and bacteria until a weather station's normals are known, °C by month. @source mild temperate lowland, rounded */
+/**
+ * Used for feed and bacteria until a weather station's normals are known, °C by month.
+ * @source mild temperate lowland, rounded
+ */
 const MONTHLY_WITHOUT_WEATHER = [3, 4, 7, 11, 15, 18, 20, 20, 16, 11, 7, 4]
 
 /** What a filter design needs to know of a saved pond. */

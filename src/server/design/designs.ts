@@ -81,7 +81,10 @@ export async function designPage(actor: Actor, pondId: PondId) {
   })
 }
 
-/** Keeps a design as the pond's next version. Worked out again here: what a browser says of its own results is not believed. */
+/**
+ * Keeps a design as the pond's next version. Worked out again here: what a browser says of its own results is not
+ * believed.
+ */
 export async function saveDesign(
   actor: Actor,
   pondId: PondId,
@@ -125,7 +128,8 @@ type MoveOn = { readonly stopReason?: string } & (
 )
 
 /**
- * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says which one counts,
+ * open → approved → built. A version is never changed after it was saved, so approving freezes nothing else; it says
+ * which one counts,
  * and one does at a time. One that a check stops goes on only with a reason.
  */
 export async function moveDesignOn(actor: Actor, id: DesignId, version: number, to: MoveOn): Promise<void> {

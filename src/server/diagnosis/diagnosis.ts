@@ -174,7 +174,10 @@ async function factsOf(
   }
 }
 
-/** Acts on a diagnosis: keeps it with the days on which it should look better, and puts its steps among what is due at the pond. */
+/**
+ * Acts on a diagnosis: keeps it with the days on which it should look better, and puts its steps among what is due at
+ * the pond.
+ */
 export async function actOnDiagnosis(
   actor: Actor,
   pondId: PondId,

@@ -18,7 +18,8 @@ export async function servicePlansAsCsv(actor: Actor): Promise<string> {
 }
 
 /**
- * Takes service plans over from a CSV; ponds that the file does not name keep theirs. A pond is known by its customer, site and name;
+ * Takes service plans over from a CSV; ponds that the file does not name keep theirs. A pond is known by its
+ * customer, site and name;
  * without the customer only where no other customer has one of the same names.
  * @param preview says what would come of it, and writes nothing
  */

@@ -41,7 +41,8 @@ interface RowOutcome {
 }
 
 /**
- * Takes sites over from a file: a site of the same customer and name is changed in what the file speaks of, others are added with their customers.
+ * Takes sites over from a file: a site of the same customer and name is changed in what the file speaks of, others
+ * are added with their customers.
  * Contacts that are on file stay; only missing ones are filled in.
  * @param preview says what would come of it, and writes nothing
  */

@@ -28,7 +28,10 @@ const FINDING_MIN = 20
 /** A visit that could not be done is wanted again within so many days. @source house default */
 const COME_BACK_DAYS = [1, 14] as const
 
-/** What a new line of a log brings with it elsewhere: follow-ups, findings, parts, and what the end of a visit means for its pond. */
+/**
+ * What a new line of a log brings with it elsewhere: follow-ups, findings, parts, and what the end of a visit means
+ * for its pond.
+ */
 export async function onEntryLogged(
   trx: Knex.Transaction,
   actor: Actor,
@@ -111,7 +114,10 @@ async function fitted(
   })
 }
 
-/** A line about plants goes to its group; a group that is new here, or that the office has taken away meanwhile, is written down anew. */
+/**
+ * A line about plants goes to its group; a group that is new here, or that the office has taken away meanwhile, is
+ * written down anew.
+ */
 async function seenOrDone(
   trx: Knex.Transaction,
   actor: Actor,

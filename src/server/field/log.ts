@@ -36,11 +36,14 @@ import { gateFacts } from './facts'
 import { DAY_MS } from '@/core/numeric/time'
 
 /**
- * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later when a device
- * has signal again. The same line twice is logged once. What happened is kept, also when the office called the visit off meanwhile,
+ * Adds one line to a visit's log: the way in for everything that happens at the water's edge, at once or hours later
+ * when a device
+ * has signal again. The same line twice is logged once. What happened is kept, also when the office called the visit
+ * off meanwhile,
  * or someone else ended it.
  * @returns 'already' when the line was there before
- * @throws {ProblemError} something the step needs is missing, a reading cannot be true, the gate says stop, or steps are still open
+ * @throws {ProblemError} something the step needs is missing, a reading cannot be true, the gate says stop, or steps
+ * are still open
  */
 export async function logEntry(
   actor: Actor,
@@ -77,7 +80,10 @@ export async function logEntry(
   })
 }
 
-/** Whether the line may be logged. @returns the gate's reasons where the device knew of none, to be kept beside the line */
+/**
+ * Whether the line may be logged.
+ * @returns the gate's reasons where the device knew of none, to be kept beside the line
+ */
 async function judged(
   trx: Knex.Transaction,
   actor: Actor,
@@ -140,7 +146,10 @@ function assertAllAnswered(steps: readonly VisitStep[], log: readonly Entry[]): 
     )
 }
 
-/** A stop is passed only with a reason, by someone whose role may; what a device without signal could not know is written down. */
+/**
+ * A stop is passed only with a reason, by someone whose role may; what a device without signal could not know is
+ * written down.
+ */
 async function gateVerdict(
   trx: Knex.Transaction,
   actor: Actor,

@@ -8,12 +8,17 @@ import { listDesigns } from '@/server/design/design-repository'
 import { insertFinding, removeFinding } from '@/server/visits/finding-repository'
 import { findPond, setMeteredFill } from '@/server/ponds/pond-repository'
 
-/** A meter that is further than this from the survey filled something else: part of a pond, or a hose that ran away. @source house default */
+/**
+ * A meter that is further than this from the survey filled something else: part of a pond, or a hose that ran away.
+ * @source house default
+ */
 const FURTHEST_OFF = 0.4
 
 /**
- * What a meter said of a first fill corrects the pond's volume: less what stands beside the pond and in the filter, it is the pond's own metered
- * fill, weighed with the other measurements wherever a volume is used. One that cannot be the whole is left to the office as a finding.
+ * What a meter said of a first fill corrects the pond's volume: less what stands beside the pond and in the filter,
+ * it is the pond's own metered
+ * fill, weighed with the other measurements wherever a volume is used. One that cannot be the whole is left to the
+ * office as a finding.
  */
 export async function noteMeteredFill(
   trx: Knex.Transaction,

@@ -10,8 +10,10 @@ import { logger } from '@/server/platform/logger'
 import { logEntry } from './log'
 
 /**
- * Takes the lines a device has kept while it had no signal, in their order. Each is answered for itself: one that cannot be logged is
- * refused with the reason and holds up no other; what was logged before is answered as that. Lines are dated by this clock: what the
+ * Takes the lines a device has kept while it had no signal, in their order. Each is answered for itself: one that
+ * cannot be logged is
+ * refused with the reason and holds up no other; what was logged before is answered as that. Lines are dated by this
+ * clock: what the
  * device's own says as it sends tells by how much.
  * @throws when the database is lost: the device sends the same lines again, and nothing is doubled
  */

@@ -30,7 +30,10 @@ interface LatestTest {
   readonly takenAt: string
 }
 
-/** Ponds whose latest tests are out of band, worst first; one line per pond. @returns the worst `limit` of them, and how many there are */
+/**
+ * Ponds whose latest tests are out of band, worst first; one line per pond.
+ * @returns the worst `limit` of them, and how many there are
+ */
 export async function latestConcerns(
   trx: Knex.Transaction,
   limit: number,

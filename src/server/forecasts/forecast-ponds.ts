@@ -25,7 +25,8 @@ export const forecastRuns = runMachine<ForecastRunId>({
 
 /**
  * Forecasts every pond of a firm: pond by pond reads, works out in a thread, and keeps.
- * What is kept stays kept: a run whose worker died is taken up again, and ponds that were worked out before it died are only brought forward from what was kept.
+ * What is kept stays kept: a run whose worker died is taken up again, and ponds that were worked out before it died
+ * are only brought forward from what was kept.
  */
 export const forecastPonds = (firmId: FirmId, runId: ForecastRunId): Promise<void> =>
   forecastRuns.perform(firmId, runId, (run) => everyPond(firmId, run))

@@ -79,7 +79,8 @@ async function queueForecast(firmId: FirmId, by: Actor | null): Promise<{ id: Fo
     const under = latest && (latest.state === 'queued' || latest.state === 'running') ? latest : null
     const runId = under?.id ?? (randomUUID() as ForecastRunId)
     if (!under) await insertForecastRun(trx, firmId, runId, by?.userId ?? null)
-    // one of the night that still waits goes ahead of the others once somebody asks for it; a run is claimed once, whichever job comes first
+    // one of the night that still waits goes ahead of the others once somebody asks for it; a run is claimed once,
+    // whichever job comes first
     if (under?.state === 'queued' && by) await askedNow(trx, runId, by.userId)
     if (!under || (under.state === 'queued' && by))
       await sendJobIn(trx, by ? 'forecast-asked' : 'forecast-ponds', { firmId, runId })

@@ -29,7 +29,10 @@ const OBSERVED_DAYS = 60
 /** As in the season: an older forecast tells nothing more. */
 const FORECAST_COUNTS_DAYS = 4
 
-/** A pond as the simulator takes it, with its filters, weather and last readings. @returns null while no weather is known */
+/**
+ * A pond as the simulator takes it, with its filters, weather and last readings.
+ * @returns null while no weather is known
+ */
 export async function pondModel(
   trx: Knex.Transaction,
   actor: Pick<Actor, 'firmId' | 'timeZone'>,

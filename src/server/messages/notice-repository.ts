@@ -150,7 +150,10 @@ export async function listNotices(
   return rows.map((r) => ({ ...toNotice(r), customerName: r.customer_name }))
 }
 
-/** Takes a waiting notice on for sending, by its state: no two senders have it. @returns undefined when it is on its way, sent, or not to be sent any more */
+/**
+ * Takes a waiting notice on for sending, by its state: no two senders have it.
+ * @returns undefined when it is on its way, sent, or not to be sent any more
+ */
 export async function claimNotice(trx: Knex.Transaction, id: string): Promise<Notice | undefined> {
   const rows = await trx('notices')
     .where({ id, state: 'queued' })

@@ -95,7 +95,9 @@ export async function tellCustomers(
   })
 }
 
-/** Notes that customers were told in another way, by telephone or at the gate; those who know already are passed over. */
+/**
+ * Notes that customers were told in another way, by telephone or at the gate; those who know already are passed over.
+ */
 export async function markNotified(actor: Actor, visitIds: readonly VisitId[]): Promise<{ notified: number }> {
   assertMay(actor, 'visits.plan')
   return inFirm(actor.firmId, async (trx) => {
@@ -153,12 +155,12 @@ async function makeNotice(
 ): Promise<string> {
   const { firmId } = actor
   const { templates } = await findTemplates(trx)
-  const was =
-    kind === 'running-late'
-      ? visit.startTime
-      : visit.notified
-        ? dayAndTime(visit.notified.day, visit.notified.startTime)
-        : dayAndTime(visit.day, visit.startTime)
+  const before = () => {
+    if (kind === 'running-late') return visit.startTime
+    if (visit.notified) return dayAndTime(visit.notified.day, visit.notified.startTime)
+    return dayAndTime(visit.day, visit.startTime)
+  }
+  const was = before()
   const report = kind === 'visit-report' ? await reportWords(trx, actor, visit.visitId) : null
   const words = {
     customer: visit.customerName,
@@ -188,7 +190,10 @@ async function makeNotice(
   return id
 }
 
-/** Hands one letter to the outbox; a failure leaves it to be tried again. Safe to be called twice. @throws the outbox did not take it */
+/**
+ * Hands one letter to the outbox; a failure leaves it to be tried again. Safe to be called twice.
+ * @throws the outbox did not take it
+ */
 export async function sendNotice(firmId: FirmId, noticeId: string, lastTry: boolean): Promise<void> {
   const taken = await inFirm(firmId, async (trx) => {
     const notice = await claimNotice(trx, noticeId)

@@ -61,7 +61,10 @@ export async function reactivatePerson(actor: Actor, id: UserId): Promise<void> 
   })
 }
 
-/** The own password, by the one that stands; every other session of the person ends. @param keep token of the session that asks */
+/**
+ * The own password, by the one that stands; every other session of the person ends.
+ * @param keep token of the session that asks
+ */
 export async function changeOwnPassword(
   actor: Actor,
   { current, next }: OwnPasswordInput,
@@ -77,7 +80,10 @@ export async function changeOwnPassword(
   })
 }
 
-/** A link by which somebody sets a new password; those made before open nothing any more. @returns its secret, which is stored nowhere else */
+/**
+ * A link by which somebody sets a new password; those made before open nothing any more.
+ * @returns its secret, which is stored nowhere else
+ */
 export async function makePasswordLink(actor: Actor, id: UserId): Promise<{ token: string }> {
   assertMay(actor, 'people.write')
   const token = randomBytes(32).toString('base64url')

@@ -22,7 +22,8 @@ const shelf = (species: string): StockItemInput =>
   })
 
 /**
- * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; no more goes out than lies there: the other
+ * Cuttings as movements of the stores. A kind that is kept for the first time gets a shelf; no more goes out than
+ * lies there: the other
  * plants were bought.
  */
 export async function cuttingsMoves(

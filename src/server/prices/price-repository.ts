@@ -12,7 +12,10 @@ declare module '@/server/platform/db/column-types' {
   }
 }
 
-/** The firm's own price book, or the defaults until it has one. Lines that are new in the program join with their default. */
+/**
+ * The firm's own price book, or the defaults until it has one. Lines that are new in the program join with their
+ * default.
+ */
 export async function findPriceBook(trx: Knex.Transaction): Promise<KeptPriceBook> {
   const row = await trx('price_books').first()
   const { tables } = await findHouseTables(trx)

@@ -6,7 +6,11 @@ import { listPeople } from '@/server/people/people-repository'
 import { findAnswer } from '@/server/proposals/proposal-repository'
 import { mailGateway } from '@/server/platform/gateways/mail'
 
-/** Tells a proposal's author and the office what the customer answered. Safe to be called twice: each letter has one id. @throws no letter could be handed in */
+/**
+ * Tells a proposal's author and the office what the customer answered. Safe to be called twice: each letter has one
+ * id.
+ * @throws no letter could be handed in
+ */
 export async function tellAnswer(firmId: FirmId, proposalId: ProposalId): Promise<void> {
   const read = await inFirm(firmId, async (trx) => ({
     answer: await findAnswer(trx, proposalId),

@@ -35,7 +35,10 @@ const newToken = (): string => randomBytes(24).toString('base64url')
 
 type ProposedDraft = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?: string }
 
-/** Makes a proposal of one to three saved versions, priced today. @returns the secret of its private link; it is stored nowhere else */
+/**
+ * Makes a proposal of one to three saved versions, priced today.
+ * @returns the secret of its private link; it is stored nowhere else
+ */
 export async function makeProposal(
   actor: Actor,
   pondId: PondId,
@@ -143,7 +146,9 @@ export interface PublicProposal {
   readonly answeredAt: string | null
 }
 
-/** What the private link opens. Customers hold no account and no time zone: a day counts until it is over everywhere. */
+/**
+ * What the private link opens. Customers hold no account and no time zone: a day counts until it is over everywhere.
+ */
 export async function publicProposal(token: string): Promise<PublicProposal> {
   const { rows } = await database().raw('select * from door_proposal(?)', [hashLink(token)])
   const [row] = rows

@@ -34,7 +34,10 @@ export async function withTravel({ board, points }: BoardFacts): Promise<BoardIn
   return { ...board, travel: [...table.minutes.map(wholeSteps)] }
 }
 
-/** Crews, visits and places of some days, for judging moves by hand; of one crew alone where only its days are asked about. */
+/**
+ * Crews, visits and places of some days, for judging moves by hand; of one crew alone where only its days are asked
+ * about.
+ */
 export async function boardFacts(trx: Knex.Transaction, days: readonly string[], crewId?: string): Promise<BoardFacts> {
   const [from, to] = [days[0], days[days.length - 1]]
   // the first day of a cleanout may lie just before

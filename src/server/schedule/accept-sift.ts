@@ -16,7 +16,8 @@ interface Slot {
 }
 
 /**
- * Which of the chosen changes still can be taken over as the visits stand now. A change that is left out keeps its visit where it was,
+ * Which of the chosen changes still can be taken over as the visits stand now. A change that is left out keeps its
+ * visit where it was,
  * which may be in the way of others; so it is looked through until nothing is in the way of anything.
  */
 export function sift(

@@ -27,7 +27,8 @@ import { lockCrews } from './no-overlap'
 const isWhatIf = ({ newCustomers }: PlanWish): boolean => newCustomers > 0
 
 /**
- * Takes chosen changes of a plan over. What the day does not hold any more is left as it is and named: a visit changed meanwhile,
+ * Takes chosen changes of a plan over. What the day does not hold any more is left as it is and named: a visit
+ * changed meanwhile,
  * a job planned by someone else, or an hour that is not free because another change was not chosen.
  * @throws {ProblemError} none of the chosen ones can be taken over
  */
@@ -71,7 +72,10 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
   })
 }
 
-/** Chosen changes with the other day of each cleanout, and with small shifts of the same crew's days, which make room for them. */
+/**
+ * Chosen changes with the other day of each cleanout, and with small shifts of the same crew's days, which make room
+ * for them.
+ */
 function withWhatGoesAlong(changes: readonly PlanChange[], keys: ReadonlySet<string>): PlanChange[] {
   const wanted = new Set(changes.flatMap((c) => (keys.has(c.key) ? [c.key, ...(c.pair ? [c.pair] : [])] : [])))
   const days = new Set(changes.filter((c) => wanted.has(c.key)).map((c) => `${c.crewId} ${c.day}`))

@@ -7,7 +7,8 @@ import { minuteIn } from '@/server/platform/today'
 import type { Places } from './places'
 
 /**
- * Where crews are today, and from which minute each is free: at the site of what is under way, when that should be over, or at the last
+ * Where crews are today, and from which minute each is free: at the site of what is under way, when that should be
+ * over, or at the last
  * site that is done, now. A crew that has not been anywhere begins at its yard.
  * @param fromTime a person's say instead of now
  */
@@ -24,11 +25,14 @@ export function crewsOut(
       const mine = visits.filter((v) => v.crewId === crew.id && v.day === today)
       const running = mine.find((v) => v.state === 'under-way')
       const last = running ?? mine.filter((v) => v.state === 'done').at(-1)
-      const began = running
-        ? running.startedAt
-          ? minuteIn(timeZone, new Date(running.startedAt))
-          : minutesOfDay(running.startTime)
-        : 0
+      const begin = () => {
+        if (running) {
+          if (running.startedAt) return minuteIn(timeZone, new Date(running.startedAt))
+          return minutesOfDay(running.startTime)
+        }
+        return 0
+      }
+      const began = begin()
       const ends = running ? began + running.plannedMinutes : 0
       return [
         crew.id,

@@ -76,7 +76,11 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
   return locate(await listPlanningPonds(trx), crews).points
 }
 
-/** Everything a plan is made from, read at one moment. @param now a plan that begins today begins now, where crews are; left out: it is early in the morning @param travel ways between `planPoints`; straight lines where it does not fit, or is not given */
+/**
+ * Everything a plan is made from, read at one moment.
+ * @param now a plan that begins today begins now, where crews are; left out: it is early in the morning
+ * @param travel ways between `planPoints`; straight lines where it does not fit, or is not given
+ */
 export async function gatherPlan(
   trx: Knex.Transaction,
   wish: PlanWish,
@@ -247,7 +251,10 @@ const delayed = <W extends { job: string; earliest: string; best: string; latest
         latest: addDays(window.latest, days),
       }
 
-/** Days on which the firm works: no weekends, no days on which it is closed, and not those that are lost to the weather. */
+/**
+ * Days on which the firm works: no weekends, no days on which it is closed, and not those that are lost to the
+ * weather.
+ */
 function workingDays(from: string, to: string, lost: readonly string[], periods: readonly FirmPeriod[]): string[] {
   const days: string[] = []
   for (let day = from; day <= to; day = addDays(day, 1))

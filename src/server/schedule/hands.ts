@@ -110,7 +110,9 @@ export const secondDay = (need: Need): Need => ({
   after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }],
 })
 
-/** Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second. */
+/**
+ * Minutes and tanks of a need; fish of a cleanout of two days are in their tanks from its first day into its second.
+ */
 export function minutesOf(
   need: Need,
   hands: ReadonlyMap<string, Hands>,

@@ -8,7 +8,8 @@ import { listCrews } from '@/server/people/people-repository'
 import { findSecondDay, findVisit } from '@/server/visits/visit-repository'
 
 /**
- * That the two days of each cleanout among these visits belong together as they stand now: the second a day after the first, by the same crew,
+ * That the two days of each cleanout among these visits belong together as they stand now: the second a day after the
+ * first, by the same crew,
  * which may handle fish. Shares nothing with the planner, so that a fault there shows here.
  * @throws {ProblemError} the first pair that does not
  */

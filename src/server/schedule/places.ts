@@ -5,7 +5,10 @@ import type { MapPoint } from '@/server/platform/gateways/roads'
 
 export type Places = ReturnType<typeof locate>
 
-/** The yard first, in the middle of all sites that are on the map; then one place for each site, and one for each crew with a yard of its own. */
+/**
+ * The yard first, in the middle of all sites that are on the map; then one place for each site, and one for each crew
+ * with a yard of its own.
+ */
 export function locate(ponds: readonly PlanningPond[], crews: readonly Pick<Crew, 'id' | 'setup'>[] = []) {
   const onMap = ponds.filter((p) => p.lat !== null && p.lon !== null)
   const mean = (of: (p: PlanningPond) => number) =>

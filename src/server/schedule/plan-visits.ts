@@ -104,7 +104,11 @@ export const AS_IT_STANDS: StandingFacts = {
   hasSecondDay: false,
 }
 
-/** A visit may be so much earlier or later, on the same day, without its customer hearing of it: told of an hour, or not yet, minutes. @source house default */
+/**
+ * A visit may be so much earlier or later, on the same day, without its customer hearing of it: told of an hour, or
+ * not yet, minutes.
+ * @source house default
+ */
 const SLACK_MIN = { notified: 25, notNotified: 120 } as const
 /** A change costs so much more when its customer was told, and the nearer the day is. @source house default */
 const NOTIFIED_WEIGHT = 2
@@ -151,10 +155,16 @@ export function publishedVisit(
   const shared = visit.also.length > 0
   // fish that are in their tanks go back on their day
   if (firstDay?.begun) loose.fill(visit.day)
-  const earliest = own && !firstDay?.begun ? (shared && loose[0] > own.earliest ? loose[0] : own.earliest) : loose[0]
-  const ends = own && !firstDay?.begun ? (shared && loose[1] < own.latest ? loose[1] : own.latest) : loose[1]
+  const inWindow = firstDay?.begun ? undefined : own
+  const earliest = latestOf(inWindow?.earliest ?? loose[0], shared ? loose[0] : null)
+  const ends = earliestOf(inWindow?.latest ?? loose[1], shared ? loose[1] : null)
   // what has to move may run a little over its window rather than fall out
   const latest = stands || ends > loose[1] ? ends : loose[1]
+  const tankUse = () => {
+    if (firstDay) return 'from-morning'
+    if (hasSecondDay) return 'until-night'
+    return 'while-there'
+  }
   return {
     id: visit.id,
     location,
@@ -169,7 +179,7 @@ export function publishedVisit(
     kit: facts?.kit ?? [],
     load: spoilOf([visit.job, ...visit.also], pond.areaM2),
     tankM3: visit.tankM3,
-    tankUse: firstDay ? 'from-morning' : hasSecondDay ? 'until-night' : 'while-there',
+    tankUse: tankUse(),
     value: facts?.value ?? 1,
     after:
       firstDay && !firstDay.begun
@@ -199,3 +209,6 @@ function likelihoodOf(pond: PlanningPond, job: string, earliest: string, latest:
   }
   return found
 }
+
+const latestOf = (day: string, other: string | null): string => (other !== null && other > day ? other : day)
+const earliestOf = (day: string, other: string | null): string => (other !== null && other < day ? other : day)

@@ -42,9 +42,15 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
       if (shiftMin === 0) continue
     }
     const pond = ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
+    const changeKind = () => {
+      if (!stands) return 'new'
+      if (moved) return 'moved'
+      if (joined.length > 0) return 'joined'
+      return 'shifted'
+    }
     changes.push({
       key: a.visit,
-      kind: !stands ? 'new' : moved ? 'moved' : joined.length > 0 ? 'joined' : 'shifted',
+      kind: changeKind(),
       pair: pairs.get(a.visit) ?? null,
       visitId: stands?.id ?? null,
       visitVersion: stands?.version ?? null,

@@ -33,9 +33,11 @@ export async function lastTakeover(actor: Actor): Promise<Takeover | null> {
 }
 
 /**
- * Puts everything back as it was before a plan was taken over: new visits are called off, moved ones go back. Only the last plan, and only
+ * Puts everything back as it was before a plan was taken over: new visits are called off, moved ones go back. Only
+ * the last plan, and only
  * until something in it was done or told.
- * @throws {ProblemError} something has begun, somebody was told, another plan came after it, or an hour is not free any more
+ * @throws {ProblemError} something has begun, somebody was told, another plan came after it, or an hour is not free
+ * any more
  */
 export async function undoTakeover(actor: Actor, id: TakeoverId): Promise<{ undone: number }> {
   assertMay(actor, 'visits.plan')

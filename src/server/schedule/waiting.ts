@@ -8,7 +8,10 @@ import type { PlanContext } from './gather'
 /** Looks so far beyond the end of a plan. */
 const AHEAD_DAYS = 366
 
-/** What is agreed but comes due only after the last day of a plan: the next of each job at each pond, the soonest first. */
+/**
+ * What is agreed but comes due only after the last day of a plan: the next of each job at each pond, the soonest
+ * first.
+ */
 export function waitingNeeds(
   { works, needs, published, ponds }: PlanContext,
   outcome: PlanOutcome,

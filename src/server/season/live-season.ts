@@ -34,7 +34,8 @@ interface Setting {
 }
 
 /**
- * Brings one pond up to what is known today: learns from its readings, then works out any year and this year. What has not changed is left alone.
+ * Brings one pond up to what is known today: learns from its readings, then works out any year and this year. What
+ * has not changed is left alone.
  * @returns whether this year's season is a new one
  */
 export async function renewPond(trx: Knex.Transaction, pond: PondInContext, setting: Setting): Promise<boolean> {

@@ -59,7 +59,10 @@ export async function listSeasonRows(trx: Knex.Transaction, year: number, job: s
   }))
 }
 
-/** id, day, state, job's place in `jobs`, crew's place in `crews`, 1 when promised. Rows of a whole firm's year stay small so. */
+/**
+ * id, day, state, job's place in `jobs`, crew's place in `crews`, 1 when promised. Rows of a whole firm's year stay
+ * small so.
+ */
 export type SeasonVisit = readonly [
   id: VisitId,
   day: string,

@@ -34,7 +34,10 @@ export async function listStations(db: Knex): Promise<KeptStation[]> {
   }))
 }
 
-/** How fresh each station's figures are, without its normals and forecast; `issued` is an instant as the database writes it. */
+/**
+ * How fresh each station's figures are, without its normals and forecast; `issued` is an instant as the database
+ * writes it.
+ */
 export async function listStationNews(db: Knex) {
   return db('weather_stations')
     .orderBy('name')

@@ -66,7 +66,10 @@ export interface WeatherBrief {
   }[]
 }
 
-/** How fresh the figures are, without reading normals or forecasts; asks the source again when the normals are a day old. */
+/**
+ * How fresh the figures are, without reading normals or forecasts; asks the source again when the normals are a day
+ * old.
+ */
 export async function weatherStatus(now: Date = new Date()): Promise<WeatherBrief> {
   const rows = await listStationNews(database())
   const fetchedAt = newest(rows.map((r) => r.fetched_at))
@@ -90,7 +93,10 @@ export async function weatherStatus(now: Date = new Date()): Promise<WeatherBrie
   }
 }
 
-/** Stations with their normals: kept ones while fresh, asked for again after a day, kept ones again when the source is down. */
+/**
+ * Stations with their normals: kept ones while fresh, asked for again after a day, kept ones again when the source is
+ * down.
+ */
 export async function weather(now: Date = new Date()): Promise<WeatherState> {
   const before = await listStations(database())
   const fresh = before.length > 0 && before.every((s) => hoursSince(s.fetchedAt, now) < FRESH_H)
@@ -99,7 +105,8 @@ export async function weather(now: Date = new Date()): Promise<WeatherState> {
   if (!fresh && !resting && url) {
     try {
       await storeStations(database(), await weatherDesk(url).stations(), now)
-      // read back from the table: what is kept is one and the same text however it came, so that seasons worked out from it stay valid
+      // read back from the table: what is kept is one and the same text however it came, so that seasons worked out
+      // from it stay valid
       return stateOf(await listStations(database()), true)
     } catch (error) {
       lastFailure = now.getTime()

@@ -8,7 +8,9 @@ import { todayIn } from '@/server/platform/today'
 import { renewPond } from '@/server/season/live-season'
 import { weather } from '@/server/season/weather'
 
-/** Brings the kept windows of all ponds up to the house rules, the weather and the readings of now, a pond at a time. */
+/**
+ * Brings the kept windows of all ponds up to the house rules, the weather and the readings of now, a pond at a time.
+ */
 export async function windowsOfPonds(firmId: FirmId): Promise<void> {
   await weather()
   const stations = await listStations(database())

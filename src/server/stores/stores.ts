@@ -110,7 +110,12 @@ export async function moveStock(actor: Actor, id: string, { move, amount, note }
     await trx('stock_items').where({ id }).forUpdate().first('id')
     const item = await findStockItem(trx, id)
     if (!item) throw notFound('That item')
-    const by = move === 'received' ? amount : move === 'used' ? -amount : amount - item.onHand
+    const change = () => {
+      if (move === 'received') return amount
+      if (move === 'used') return -amount
+      return amount - item.onHand
+    }
+    const by = change()
     if (by !== 0)
       await insertMoves(trx, actor.firmId, actor.userId, [{ itemId: id, amount: by, move, note, visitId: null }])
   })

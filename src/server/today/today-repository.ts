@@ -16,7 +16,10 @@ export interface CustomerRequest {
   readonly dueTo: string
 }
 
-/** What customers ask for and nobody has done yet, the urgent first. @returns the first lines, and how many there are */
+/**
+ * What customers ask for and nobody has done yet, the urgent first.
+ * @returns the first lines, and how many there are
+ */
 export async function listRequests(trx: Knex.Transaction): Promise<{ lines: CustomerRequest[]; count: number }> {
   const open = () => trx('follow_ups as f').whereNull('f.done_at').where('f.asked_by_customer', true)
   const rows = await open()

@@ -61,7 +61,9 @@ export async function todayPage(actor: Actor) {
   }
 }
 
-/** Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week. */
+/**
+ * Ponds whose coming cleanout window has no visit yet, earliest first, and the span of water temperatures this week.
+ */
 async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
   const ponds = await listPondWeeks(trx, Number(today.slice(0, 4)), weekOf(today), 'spring-cleanout')
   const cleanoutDays = await listVisitDays(trx, {

@@ -4,7 +4,8 @@ import type { TimedVisit } from '@/core/visits/learn-duration'
 import type { FirmId } from '@/domain/shared/ids'
 
 /**
- * Finished visits with what handwork was estimated at without anything learnt, and took, since each job's last reset. Pumps and hoses take
+ * Finished visits with what handwork was estimated at without anything learnt, and took, since each job's last reset.
+ * Pumps and hoses take
  * their time whoever is there; a visit that was over sooner than they could be teaches nothing.
  */
 export async function listTimedVisits(trx: Knex.Transaction): Promise<(TimedVisit & { readonly pondName: string })[]> {

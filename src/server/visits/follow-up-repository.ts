@@ -81,7 +81,10 @@ export async function closeFollowUp(trx: Knex.Transaction, id: FollowUpId): Prom
   return (await trx('follow_ups').where({ id }).whereNull('done_at').update({ done_at: trx.fn.now() })) > 0
 }
 
-/** Closes a pond's open follow-ups whose readings are all among those just taken. @param day of the test; earlier due dates only */
+/**
+ * Closes a pond's open follow-ups whose readings are all among those just taken.
+ * @param day of the test; earlier due dates only
+ */
 export async function closeAnsweredFollowUps(
   trx: Knex.Transaction,
   pondId: PondId,

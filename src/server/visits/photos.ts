@@ -14,11 +14,15 @@ const KEPT_EDGE_PX = 1600
 const THUMBNAIL_EDGE_PX = 320
 const PICTURE_FORMATS = ['jpeg', 'png', 'webp', 'heif', 'gif', 'tiff']
 
-/** Pictures are worked on by as many threads as this, whatever is sent at once: everybody else goes on being answered. */
+/**
+ * Pictures are worked on by as many threads as this, whatever is sent at once: everybody else goes on being answered.
+ */
 sharp.concurrency(1)
 const inTurn = turns(2, 40)
 
-/** Turns whatever a phone sends into an upright JPEG without its metadata. The content decides, never the file's name. */
+/**
+ * Turns whatever a phone sends into an upright JPEG without its metadata. The content decides, never the file's name.
+ */
 async function develop(bytes: Buffer) {
   const limited = () => sharp(bytes, { limitInputPixels: PHOTO_LIMIT.megapixels * 1e6, failOn: 'error' })
   const format = await limited()

@@ -97,11 +97,17 @@ const estimated = ({ parts, totalMinutes }: DurationEstimate): Estimated => {
   return { peopleMin: totalMinutes - machineMin, machineMin }
 }
 
-/** Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are, to five minutes. */
+/**
+ * Minutes that a visit is planned with: handwork times what logged visits have taught, pumps and hoses as they are,
+ * to five minutes.
+ */
 const plannedMinutesOf = ({ peopleMin, machineMin }: Estimated, learntFactor: number): number =>
   Math.ceil((peopleMin * learntFactor + machineMin) / 5) * 5
 
-/** What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on those days. */
+/**
+ * What the planning page offers: the window, days proposed from it, each crew's estimate, and what is already on
+ * those days.
+ */
 export async function planningPage(actor: Actor, pondId: PondId, jobKey: string) {
   assertMay(actor, 'visits.plan')
   const { stations } = await weather()
@@ -253,7 +259,10 @@ function assertNotPast(actor: Actor, was: string, day: string): void {
     throw badField('day', 'This day is past. Choose today or a day to come.')
 }
 
-/** Moves several visits at once, as a drag on the board does: all of them or none. @throws {ProblemError} changed meanwhile, begun, or in two places */
+/**
+ * Moves several visits at once, as a drag on the board does: all of them or none.
+ * @throws {ProblemError} changed meanwhile, begun, or in two places
+ */
 export async function arrangeVisits(actor: Actor, moves: readonly VisitMove[]): Promise<void> {
   assertMay(actor, 'visits.plan')
   await inFirm(actor.firmId, async (trx) => {

@@ -17,7 +17,10 @@ export interface ProbeAnswer {
   readonly refused: readonly { readonly index: number; readonly message: string }[]
 }
 
-/** Takes a pack of probe readings, late and out of order as they come; what cannot be taken is named by its place in the pack. */
+/**
+ * Takes a pack of probe readings, late and out of order as they come; what cannot be taken is named by its place in
+ * the pack.
+ */
 export async function takeProbeReadings(
   key: OpenedKey,
   pack: readonly SenmlRecord[],

@@ -85,7 +85,10 @@ export async function listWaterTemps(
 /** Probes report four times an hour: their days are thinned, so that they do not crowd out what people tested. */
 const PROBE_HOURLY_DAYS = 7
 
-/** A pond's readings, the newest first. Of probes one an hour for a week and one a day before it: the lowest oxygen, else the last. */
+/**
+ * A pond's readings, the newest first. Of probes one an hour for a week and one a day before it: the lowest oxygen,
+ * else the last.
+ */
 export async function listReadings(trx: Knex.Transaction, pondId: PondId, limit = 2000): Promise<Reading[]> {
   const thinned = trx('readings')
     .where('pond_id', pondId)

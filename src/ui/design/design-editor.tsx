@@ -115,6 +115,11 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
   const given: DesignPart | null = shown
     ? { data, bed: draft.bed, shown, errorOf: bench.errorOf, set: bench.set }
     : null
+  const stateText = () => {
+    if (history.canUndo) return t(KEEP_WORDS[bench.keeping])
+    if (bench.opened) return t('design.designEditor.openedFromVersion', { number: bench.opened.number })
+    return t('design.designEditor.bedBegin')
+  }
   return (
     <>
       <div className="page-head">
@@ -205,11 +210,7 @@ export function DesignEditor({ data, versionNumber }: { data: DesignPageData; ve
               </button>
             ) : null}
             <p className="soft small mb-0 mt-1" role="status">
-              {history.canUndo
-                ? t(KEEP_WORDS[bench.keeping])
-                : bench.opened
-                  ? t('design.designEditor.openedFromVersion', { number: bench.opened.number })
-                  : t('design.designEditor.bedBegin')}
+              {stateText()}
             </p>
           </section>
           {given ? <CheckPanel part={given} /> : null}

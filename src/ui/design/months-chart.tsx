@@ -8,7 +8,10 @@ import { usePerson } from '@/ui/person-context'
 
 const MONTHS = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 
-/** TAN the pond settles at through the year with this bed and grown fish, against the target; nitrogen given off and drawn by plants. */
+/**
+ * TAN the pond settles at through the year with this bed and grown fish, against the target; nitrogen given off and
+ * drawn by plants.
+ */
 export function MonthsChart({ result, targetTanMgL }: { result: DesignResult; targetTanMgL: number }) {
   const t = useTexts()
 

@@ -42,7 +42,10 @@ export interface DesignPart {
 /** An emptied field becomes NaN, which the schema refuses by name; the drawing keeps the last good design meanwhile. */
 export const orNaN = (value: number | null): number => value ?? Number.NaN
 
-/** Works a design through, or says nothing when it cannot stand as it is: half typed, no such pump, figures that do not go together. */
+/**
+ * Works a design through, or says nothing when it cannot stand as it is: half typed, no such pump, figures that do
+ * not go together.
+ */
 export function workThrough(
   data: Pick<DesignPageData, 'designPond' | 'rules' | 'houseMethod' | 'pumps'>,
   bed: FilterDesign,

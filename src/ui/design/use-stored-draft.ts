@@ -7,7 +7,10 @@ const KEEP_AFTER_MS = 1500
 
 export type KeepState = 'idle' | 'keeping' | 'kept' | 'offline'
 
-/** Keeps the draft on the server a moment after the last change, so that work goes on at another machine. Only drafts that read well are sent. */
+/**
+ * Keeps the draft on the server a moment after the last change, so that work goes on at another machine. Only drafts
+ * that read well are sent.
+ */
 export function useKeptDraft(pondId: string, draft: DesignDraft | null): KeepState {
   const [state, setState] = useState<KeepState>('idle')
   const sent = useRef('')

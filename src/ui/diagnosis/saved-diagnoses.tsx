@@ -22,42 +22,49 @@ export function SavedDiagnoses({ data }: { data: DiagnosisData }) {
       <h2>{t('diagnosis.savedDiagnoses.foundBefore')}</h2>
       <ProblemNote problem={problem} />
       <ul className="plain-list">
-        {data.kept.map((kept) => (
-          <li key={kept.id}>
-            {causeOf(kept.cause).name}
-            <div className="soft small">
-              {kept.madeByName}, {longDate(kept.madeOn)}
-              {kept.betterFrom && kept.betterTo
-                ? t('diagnosis.savedDiagnoses.betterBetween', {
-                    betterFrom: shortDate(kept.betterFrom),
-                    betterTo: shortDate(kept.betterTo),
-                  })
-                : ''}
-            </div>
-            <Since kept={kept} today={data.today} />
-            {data.mayLog ? (
-              <span
-                className="btn-group btn-group-sm mt-1"
-                role="group"
-                aria-label={t('diagnosis.savedDiagnoses.whatCame')}
-              >
-                {DIAGNOSIS_OUTCOMES.map((outcome) => (
-                  <button
-                    key={outcome}
-                    type="button"
-                    className={`btn btn-outline-secondary ${kept.outcome === outcome ? 'active' : ''}`}
-                    aria-pressed={kept.outcome === outcome}
-                    onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
-                  >
-                    {t(`diagnosis.outcomeNames.${outcome}`)}
-                  </button>
-                ))}
-              </span>
-            ) : kept.outcome ? (
-              <span className="verdict">{t(`diagnosis.outcomeNames.${kept.outcome}`)}</span>
-            ) : null}
-          </li>
-        ))}
+        {data.kept.map((kept) => {
+          const outcome = () => {
+            if (data.mayLog)
+              return (
+                <span
+                  className="btn-group btn-group-sm mt-1"
+                  role="group"
+                  aria-label={t('diagnosis.savedDiagnoses.whatCame')}
+                >
+                  {DIAGNOSIS_OUTCOMES.map((outcome) => (
+                    <button
+                      key={outcome}
+                      type="button"
+                      className={`btn btn-outline-secondary ${kept.outcome === outcome ? 'active' : ''}`}
+                      aria-pressed={kept.outcome === outcome}
+                      onClick={() => void save('PUT', `/api/v1/diagnoses/${kept.id}`, { outcome })}
+                    >
+                      {t(`diagnosis.outcomeNames.${outcome}`)}
+                    </button>
+                  ))}
+                </span>
+              )
+            if (kept.outcome) return <span className="verdict">{t(`diagnosis.outcomeNames.${kept.outcome}`)}</span>
+            return null
+          }
+
+          return (
+            <li key={kept.id}>
+              {causeOf(kept.cause).name}
+              <div className="soft small">
+                {kept.madeByName}, {longDate(kept.madeOn)}
+                {kept.betterFrom && kept.betterTo
+                  ? t('diagnosis.savedDiagnoses.betterBetween', {
+                      betterFrom: shortDate(kept.betterFrom),
+                      betterTo: shortDate(kept.betterTo),
+                    })
+                  : ''}
+              </div>
+              <Since kept={kept} today={data.today} />
+              {outcome()}
+            </li>
+          )
+        })}
       </ul>
     </section>
   )
@@ -72,21 +79,28 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
   const { check, photos } = kept
   const { timeZone } = usePerson()
   const due = kept.betterTo !== null && kept.betterTo < today && check.verdict === null
-  return (
-    <>
-      {check.verdict ? (
+  const standing = () => {
+    if (check.verdict)
+      return (
         <p className="mb-1 mt-1">
           <span className={`verdict ${VERDICT_KIND[check.verdict]}`}>
             {check.verdict === 'not' ? t('diagnosis.savedDiagnoses.notBetter') : check.verdict}
           </span>{' '}
           {t('diagnosis.savedDiagnoses.testsSince')}
         </p>
-      ) : due ? (
+      )
+    if (due)
+      return (
         <p className="mb-1 mt-1">
           <span className="verdict look">{t('diagnosis.savedDiagnoses.look')}</span>{' '}
           {t('diagnosis.savedDiagnoses.shouldLookBetterNow')}
         </p>
-      ) : null}
+      )
+    return null
+  }
+  return (
+    <>
+      {standing()}
       {check.lines.length > 0 ? (
         <ul className="small mb-1">
           {check.lines.map((line) => (

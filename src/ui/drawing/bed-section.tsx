@@ -29,7 +29,10 @@ interface BedSectionProps {
   readonly withVault?: boolean
   /** Horizontal beds: share of the flow that reaches the roots. */
   readonly rootShare?: number | null
-  /** Given: the upper edge of each layer can be dragged, or moved with the arrow keys; called with the layer's new thickness. */
+  /**
+   * Given: the upper edge of each layer can be dragged, or moved with the arrow keys; called with the layer's new
+   * thickness.
+   */
   readonly onMoveBoundary?: (layer: number, thicknessM: number) => void
 }
 

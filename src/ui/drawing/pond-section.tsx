@@ -13,7 +13,10 @@ const NAMES_PX = 92
 const LEVELS_PX = 62
 const MOST_EXAGGERATION = 2.5
 
-/** A cut through the pond, to scale, with levels of every zone; the water takes the colour of its temperature when known. */
+/**
+ * A cut through the pond, to scale, with levels of every zone; the water takes the colour of its temperature when
+ * known.
+ */
 export function PondSection({ basin, waterC, wide = false }: { basin: Basin; waterC?: number; wide?: boolean }) {
   const t = useTexts()
 

@@ -1,4 +1,7 @@
-/** The one water-temperature scale: ice slate, cold blue-green, mild green, warm straw, hot clay. Stops are even in lightness steps as far as the hues allow. */
+/**
+ * The one water-temperature scale: ice slate, cold blue-green, mild green, warm straw, hot clay. Stops are even in
+ * lightness steps as far as the hues allow.
+ */
 const STOPS: readonly (readonly [number, readonly [number, number, number]])[] = [
   [0, [86, 103, 128]],
   [5, [70, 132, 146]],

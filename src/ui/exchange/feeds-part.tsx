@@ -74,34 +74,36 @@ export function FeedsPart({ data }: { data: ExchangeData }) {
       ) : null}
       <ProblemNote problem={problem} />
       <ul className="plain-list mt-2">
-        {data.feeds.map((feed) => (
-          <li key={feed.id} className="d-flex flex-wrap gap-2 align-items-baseline">
-            <strong>
-              {feed.scope === 'firm'
-                ? t('exchange.feedsPart.wholeFirm')
-                : feed.scope === 'crew'
-                  ? t('exchange.feedsPart.crew2', { forName: feed.forName })
-                  : feed.forName}
-            </strong>
-            <span className="soft small">
-              {t('exchange.feedsPart.made', {
-                madeAt: instant(feed.madeAt, timeZone),
-                readAt: feed.readAt
-                  ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) })
-                  : t('exchange.feedsPart.notReadYet'),
-              })}
-            </span>
-            <button
-              className="btn btn-sm btn-outline-secondary ms-auto"
-              onClick={() => void revoke(feed.id)}
-              aria-label={t('exchange.feedsPart.revokeLink', {
-                forName: feed.forName || t('exchange.feedsPart.wholeFirm2'),
-              })}
-            >
-              {t('exchange.feedsPart.revoke')}
-            </button>
-          </li>
-        ))}
+        {data.feeds.map((feed) => {
+          const scopeText = () => {
+            if (feed.scope === 'firm') return t('exchange.feedsPart.wholeFirm')
+            if (feed.scope === 'crew') return t('exchange.feedsPart.crew2', { forName: feed.forName })
+            return feed.forName
+          }
+
+          return (
+            <li key={feed.id} className="d-flex flex-wrap gap-2 align-items-baseline">
+              <strong>{scopeText()}</strong>
+              <span className="soft small">
+                {t('exchange.feedsPart.made', {
+                  madeAt: instant(feed.madeAt, timeZone),
+                  readAt: feed.readAt
+                    ? t('exchange.feedsPart.lastRead', { readAt: instant(feed.readAt, timeZone) })
+                    : t('exchange.feedsPart.notReadYet'),
+                })}
+              </span>
+              <button
+                className="btn btn-sm btn-outline-secondary ms-auto"
+                onClick={() => void revoke(feed.id)}
+                aria-label={t('exchange.feedsPart.revokeLink', {
+                  forName: feed.forName || t('exchange.feedsPart.wholeFirm2'),
+                })}
+              >
+                {t('exchange.feedsPart.revoke')}
+              </button>
+            </li>
+          )
+        })}
       </ul>
     </section>
   )

@@ -61,6 +61,11 @@ export function FieldApp() {
   if (facts === undefined || views === undefined || (facts === null && outcome === null))
     return <p className="field-page soft p-3">{t('field.fieldApp.lookingWhatDeviceKeeps')}</p>
   if (facts === null || !field) return <Nothing why={outcome!} />
+  const page = () => {
+    if (visitId === null) return <FieldDay views={views} today={facts.today} />
+    if (view) return <VisitSheet key={visitId} view={view} others={othersAtStop(view, views)} />
+    return <Absent missing={missing} />
+  }
   return (
     <PersonProvider person={facts.person}>
       <FieldProvider value={field}>
@@ -75,13 +80,7 @@ export function FieldApp() {
           clockOffsetMs={facts.clockOffsetMs ?? 0}
         />
         <main id="main" className="field-page">
-          {visitId === null ? (
-            <FieldDay views={views} today={facts.today} />
-          ) : view ? (
-            <VisitSheet key={visitId} view={view} others={othersAtStop(view, views)} />
-          ) : (
-            <Absent missing={missing} />
-          )}
+          {page()}
         </main>
       </FieldProvider>
     </PersonProvider>

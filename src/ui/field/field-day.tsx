@@ -58,6 +58,11 @@ function Stop({ view }: { view: VisitView }) {
 
   const { visit } = view
   const over = visit.state === 'done' || visit.state === 'given-up'
+  const openText = () => {
+    if (visit.state === 'planned') return t('field.fieldDay.openVisit')
+    if (over) return t('field.fieldDay.lookVisit')
+    return t('field.fieldDay.goVisit')
+  }
   return (
     <section className="sheet" aria-label={`${visit.startTime} ${visit.siteName}`}>
       <div className="d-flex justify-content-between">
@@ -95,11 +100,7 @@ function Stop({ view }: { view: VisitView }) {
         className="btn btn-primary w-100 d-flex align-items-center justify-content-center"
         href={fieldHref(visit.id)}
       >
-        {visit.state === 'planned'
-          ? t('field.fieldDay.openVisit')
-          : over
-            ? t('field.fieldDay.lookVisit')
-            : t('field.fieldDay.goVisit')}
+        {openText()}
       </FieldLink>
     </section>
   )

@@ -4,7 +4,9 @@ import { fieldHref } from '@/domain/field/field-href'
 import type { VisitView } from './device/device-view'
 import { FieldLink } from './field-link'
 
-/** Visits that one crew makes at one site on one day: one stop with several ponds. The visit itself is not among them. */
+/**
+ * Visits that one crew makes at one site on one day: one stop with several ponds. The visit itself is not among them.
+ */
 export const othersAtStop = (view: VisitView, views: readonly VisitView[]): VisitView[] =>
   views.filter(
     ({ visit }) =>

@@ -14,15 +14,18 @@ interface SyncFacts {
 
 const things = (count: number, t: Texts): string => t('field.syncWords.things', { count })
 
-/** A clock that is wrong is said, though its times are put right. @param offsetMs how far the office's clock is ahead of this one */
+/**
+ * A clock that is wrong is said, though its times are put right.
+ * @param offsetMs how far the office's clock is ahead of this one
+ */
 export function clockWords(offsetMs: number, t: Texts): string {
   const apart = Math.abs(offsetMs)
-  const by =
-    apart >= 36 * HOUR_MS
-      ? t('field.syncWords.days', { apart: Math.round(apart / (24 * HOUR_MS)) })
-      : apart >= 2 * HOUR_MS
-        ? t('field.syncWords.hours', { apart: Math.round(apart / HOUR_MS) })
-        : t('field.syncWords.minutes', { apart: Math.round(apart / 60_000) })
+  const spanOf = () => {
+    if (apart >= 36 * HOUR_MS) return t('field.syncWords.days', { apart: Math.round(apart / (24 * HOUR_MS)) })
+    if (apart >= 2 * HOUR_MS) return t('field.syncWords.hours', { apart: Math.round(apart / HOUR_MS) })
+    return t('field.syncWords.minutes', { apart: Math.round(apart / 60_000) })
+  }
+  const by = spanOf()
   return t('field.syncWords.devicesClockTimesPut', { by, offsetMs: offsetMs > 0 ? 'behind' : 'ahead' })
 }
 

@@ -1,7 +1,10 @@
 'use client'
 import { useSyncExternalStore } from 'react'
 
-/** Where the field sheet stands: a visit, or the list of a day. The address says it, so that links and the back button work without signal. */
+/**
+ * Where the field sheet stands: a visit, or the list of a day. The address says it, so that links and the back button
+ * work without signal.
+ */
 export interface FieldPlace {
   readonly visitId: string | null
 }

@@ -166,15 +166,18 @@ function PartForm({ view }: { view: VisitView }) {
         label={t('field.visitExtras.warranty')}
         value={warranty}
         onChange={(e) => setWarranty(e.target.value)}
-        options={['0', '1', '2', '3', '5'].map((years) => ({
-          value: years,
-          label:
-            years === '0'
-              ? t('field.visitExtras.noneNoted')
-              : years === '1'
-                ? t('field.visitExtras.n1Year')
-                : t('field.visitExtras.years', { years }),
-        }))}
+        options={['0', '1', '2', '3', '5'].map((years) => {
+          const yearsText = () => {
+            if (years === '0') return t('field.visitExtras.noneNoted')
+            if (years === '1') return t('field.visitExtras.n1Year')
+            return t('field.visitExtras.years', { years })
+          }
+
+          return {
+            value: years,
+            label: yearsText(),
+          }
+        })}
       />
       <button
         className="btn btn-outline-primary w-100 my-2"
@@ -301,6 +304,26 @@ function People({ view }: { view: VisitView }) {
   const here = timeWorked(view.log)
   const own = view.log.filter((e) => e.byId === person.userId)
   const gone = own.some((e) => e.kind === 'left')
+  const comingOrGoing = () => {
+    if (own.length === 0)
+      return (
+        <button
+          className="btn btn-outline-primary w-100 my-2"
+          onClick={() => void log(view.visit.id, { kind: 'started' })}
+        >
+          {t('field.visitExtras.iAmHereToo')}
+        </button>
+      )
+    if (gone) return null
+    return (
+      <button
+        className="btn btn-outline-secondary w-100 my-2"
+        onClick={() => void log(view.visit.id, { kind: 'left' })}
+      >
+        {t('field.visitExtras.iAmLeavingBefore')}
+      </button>
+    )
+  }
   return (
     <Fold title={t('field.visitExtras.whoHere')}>
       <ul className="plain-list">
@@ -310,21 +333,7 @@ function People({ view }: { view: VisitView }) {
           </li>
         ))}
       </ul>
-      {own.length === 0 ? (
-        <button
-          className="btn btn-outline-primary w-100 my-2"
-          onClick={() => void log(view.visit.id, { kind: 'started' })}
-        >
-          {t('field.visitExtras.iAmHereToo')}
-        </button>
-      ) : gone ? null : (
-        <button
-          className="btn btn-outline-secondary w-100 my-2"
-          onClick={() => void log(view.visit.id, { kind: 'left' })}
-        >
-          {t('field.visitExtras.iAmLeavingBefore')}
-        </button>
-      )}
+      {comingOrGoing()}
     </Fold>
   )
 }

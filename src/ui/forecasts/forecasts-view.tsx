@@ -51,6 +51,16 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
 
   const { run, underWay, problem, ask, stop } = useForecastRun(data.run)
   const { timeZone } = usePerson()
+  const runText = () => {
+    if (run === null) return t('forecasts.forecastsView.noneYetMadeEvery')
+    if (run.state === 'failed') return run.problem
+    return t('forecasts.forecastsView.ponds2', {
+      state: run.state === 'stopped' ? t('forecasts.forecastsView.stopped') : t('forecasts.forecastsView.made'),
+      finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
+      done: run.done,
+      ponds: run.ponds,
+    })
+  }
   return (
     <section className="sheet" aria-label={t('forecasts.forecastsView.forecast')}>
       <h2>{t('forecasts.forecastsView.forecast')}</h2>
@@ -80,21 +90,7 @@ function RunSheet({ data }: { data: ForecastsPageData }) {
         </div>
       ) : (
         <>
-          <p className="mb-1">
-            {run === null
-              ? t('forecasts.forecastsView.noneYetMadeEvery')
-              : run.state === 'failed'
-                ? run.problem
-                : t('forecasts.forecastsView.ponds2', {
-                    state:
-                      run.state === 'stopped'
-                        ? t('forecasts.forecastsView.stopped')
-                        : t('forecasts.forecastsView.made'),
-                    finishedAt: run.finishedAt ? instant(run.finishedAt, timeZone) : '',
-                    done: run.done,
-                    ponds: run.ponds,
-                  })}
-          </p>
+          <p className="mb-1">{runText()}</p>
           {data.mayRun ? (
             <button className="btn btn-sm btn-primary" onClick={ask}>
               {t('forecasts.forecastsView.forecastAllPondsNow')}
@@ -128,23 +124,25 @@ function ScoreSheet({ data }: { data: ForecastsPageData }) {
               </tr>
             </thead>
             <tbody>
-              {data.scores.map((s) => (
-                <tr key={s.kind}>
-                  <td>{t(`water.readingNames.${s.kind}`)}</td>
-                  <td>{s.readings}</td>
-                  <td>
-                    {s.skill === null ? (
-                      <span className="soft">{t('forecasts.forecastsView.tooFewYet')}</span>
-                    ) : s.skill >= 0 ? (
-                      t('forecasts.forecastsView.by', { skill: percent(s.skill) })
-                    ) : (
-                      <span className="verdict look">
-                        {t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}
-                      </span>
-                    )}
-                  </td>
-                </tr>
-              ))}
+              {data.scores.map((s) => {
+                const skillCell = () => {
+                  if (s.skill === null) return <span className="soft">{t('forecasts.forecastsView.tooFewYet')}</span>
+                  if (s.skill >= 0) return t('forecasts.forecastsView.by', { skill: percent(s.skill) })
+                  return (
+                    <span className="verdict look">
+                      {t('forecasts.forecastsView.worse', { skill: percent(-s.skill) })}
+                    </span>
+                  )
+                }
+
+                return (
+                  <tr key={s.kind}>
+                    <td>{t(`water.readingNames.${s.kind}`)}</td>
+                    <td>{s.readings}</td>
+                    <td>{skillCell()}</td>
+                  </tr>
+                )
+              })}
             </tbody>
           </table>
           <Why>{t('forecasts.forecastsView.beforeTestTakenInto')}</Why>

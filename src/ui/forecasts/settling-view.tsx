@@ -158,28 +158,28 @@ function Settled({ expected, settling }: { expected: Expectation; settling: Sett
   const { settled } = expected
   const show = useShow()
   const day = (days: number) => shortDate(addDays(settling.on, days))
+  const answer = () => {
+    if (settled === null) return <>{t('forecasts.settlingView.ammoniaNitriteDoNot')}</>
+    if (settled.middle === 0) return <>{t('forecasts.settlingView.ammoniaNitriteExpectedStay')}</>
+    return (
+      <>
+        {t('forecasts.settlingView.ammoniaNitriteStayTrace')} <strong>{day(settled.middle)}</strong>{' '}
+        {t('forecasts.settlingView.daysAfterFromDays', {
+          middle: settled.middle,
+          soonest: settled.soonest,
+          latest:
+            settled.latest === null
+              ? t('forecasts.settlingView.notWithinTime')
+              : t('forecasts.settlingView.days', { latest: settled.latest }),
+        })}
+      </>
+    )
+  }
   return (
     <section className="sheet" aria-label={t('forecasts.settlingView.whatExpect')}>
       <h2>{t('forecasts.settlingView.whatExpect')}</h2>
       <p>
-        {settled === null ? (
-          <>{t('forecasts.settlingView.ammoniaNitriteDoNot')}</>
-        ) : settled.middle === 0 ? (
-          <>{t('forecasts.settlingView.ammoniaNitriteExpectedStay')}</>
-        ) : (
-          <>
-            {t('forecasts.settlingView.ammoniaNitriteStayTrace')} <strong>{day(settled.middle)}</strong>{' '}
-            {t('forecasts.settlingView.daysAfterFromDays', {
-              middle: settled.middle,
-              soonest: settled.soonest,
-              latest:
-                settled.latest === null
-                  ? t('forecasts.settlingView.notWithinTime')
-                  : t('forecasts.settlingView.days', { latest: settled.latest }),
-            })}
-          </>
-        )}{' '}
-        {settlingWords(expected)}
+        {answer()} {settlingWords(expected)}
       </p>
       <div className="notebook" tabIndex={0} role="group" aria-label={t('forecasts.settlingView.expectedWeekWeek')}>
         <table className="table table-sm mb-1">

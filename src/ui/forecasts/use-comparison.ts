@@ -22,7 +22,9 @@ export type ComparisonState =
   | { readonly status: 'done' | 'stopped'; readonly result: ComparisonRuns }
   | { readonly status: 'failed' }
 
-/** How far runs have come. Apart from the page's state, so that only what shows it is drawn anew, many times a second. */
+/**
+ * How far runs have come. Apart from the page's state, so that only what shows it is drawn anew, many times a second.
+ */
 class Progress {
   private shown = 0
   private readonly listeners = new Set<() => void>()

@@ -44,15 +44,12 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
     return templateOf(begin ?? 'staged', data)
   })
   /** Ready-made question it was begun from; '' for one of the firm's own. */
-  const [template, setTemplate] = useState(() =>
-    data.saved.some((s) => s.id === saved)
-      ? ''
-      : TEMPLATES.some((template) => template.key === begin)
-        ? begin!
-        : begin
-          ? ''
-          : 'staged',
-  )
+  const [template, setTemplate] = useState(() => {
+    if (data.saved.some((s) => s.id === saved)) return ''
+    if (TEMPLATES.some((template) => template.key === begin)) return begin!
+    if (begin) return ''
+    return 'staged'
+  })
   const [chosen, setChosen] = useState(0)
   const change = (changes: Partial<WhatIfInput>) => setWhatIf((w) => ({ ...w, ...changes }))
   const changeOption = (index: number, changes: Partial<WhatIfOption>) =>

@@ -52,6 +52,20 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
     setShown(read.data.options.map((w) => w.name))
     comparison.run(comparisonOf(read.data, model!), read.data.members)
   }
+  const results = () => {
+    if (comparison.state.status === 'done' || comparison.state.status === 'stopped')
+      return (
+        <Results
+          result={comparison.state.result}
+          names={shown}
+          data={data}
+          stopped={comparison.state.status === 'stopped'}
+        />
+      )
+    if (comparison.state.status === 'idle')
+      return <p className="sheet soft">{t('forecasts.whatIfView.composeWaysLeftThen')}</p>
+    return null
+  }
   return (
     <>
       <div className="page-head">
@@ -112,16 +126,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
           </div>
           <div>
             <RunBar comparison={comparison} onRun={go} wrong={wrong} />
-            {comparison.state.status === 'done' || comparison.state.status === 'stopped' ? (
-              <Results
-                result={comparison.state.result}
-                names={shown}
-                data={data}
-                stopped={comparison.state.status === 'stopped'}
-              />
-            ) : comparison.state.status === 'idle' ? (
-              <p className="sheet soft">{t('forecasts.whatIfView.composeWaysLeftThen')}</p>
-            ) : null}
+            {results()}
           </div>
         </div>
       )}

@@ -72,6 +72,11 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
     setSeenVersion(seenVersion + 1)
     router.refresh()
   }
+  const stateText = () => {
+    if (state === 'saving') return t('houseRules.houseRulesForm.saving')
+    if (state === 'saved') return t('houseRules.houseRulesForm.savedSizesFollowOnce')
+    return ''
+  }
   return (
     <>
       <div className="page-head">
@@ -144,11 +149,7 @@ export function HouseRulesForm({ rules, version }: { rules: HouseRules; version:
           <SavedMeanwhile mine={draft} theirs={(problem.current as { rules: HouseRules }).rules} />
         ) : null}
         <p role="status" className="mb-2">
-          {state === 'saving'
-            ? t('houseRules.houseRulesForm.saving')
-            : state === 'saved'
-              ? t('houseRules.houseRulesForm.savedSizesFollowOnce')
-              : ''}
+          {stateText()}
         </p>
         {locked ? null : (
           <button className="btn btn-primary" disabled={state === 'saving'}>

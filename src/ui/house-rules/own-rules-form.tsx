@@ -103,14 +103,19 @@ function Answer({ question: { key, label, options, kind }, house, own, locked, e
   const t = useTexts()
 
   const show = useShow()
-  const houseWords = options
-    ? t(options.find((o) => o.value === String(house[key]))!.label).toLowerCase()
-    : kind === 'number'
-      ? `${house[key] as number}`
-      : show(house[key] as number, kind)
+  const houseText = () => {
+    if (options) return t(options.find((o) => o.value === String(house[key]))!.label).toLowerCase()
+    if (kind === 'number') return `${house[key] as number}`
+    return show(house[key] as number, kind)
+  }
+  const houseWords = houseText()
   const reason = own?.reason ?? ''
   // switches of yes and no cross the form as words
-  const read = (text: string) => (text === 'true' ? true : text === 'false' ? false : text)
+  const read = (text: string) => {
+    if (text === 'true') return true
+    if (text === 'false') return false
+    return text
+  }
   return (
     <fieldset className="sheet" disabled={locked}>
       <legend>{t(label)}</legend>

@@ -99,20 +99,24 @@ export function MapView({ data }: { data: MapData }) {
               className="region-map"
             >
               {projection.near
-                ? region.map((f, i) =>
-                    f.geometry.type === 'Polygon' ? (
-                      <path
-                        key={i}
-                        className="land"
-                        d={f.geometry.coordinates.map((ring) => pathOf(projection, ring, true)).join('')}
-                      />
-                    ) : f.geometry.type === 'LineString' ? (
-                      <path
-                        key={i}
-                        className={`${f.properties.kind} ${f.properties.class ?? ''}`}
-                        d={pathOf(projection, f.geometry.coordinates)}
-                      />
-                    ) : (
+                ? region.map((f, i) => {
+                    if (f.geometry.type === 'Polygon')
+                      return (
+                        <path
+                          key={i}
+                          className="land"
+                          d={f.geometry.coordinates.map((ring) => pathOf(projection, ring, true)).join('')}
+                        />
+                      )
+                    if (f.geometry.type === 'LineString')
+                      return (
+                        <path
+                          key={i}
+                          className={`${f.properties.kind} ${f.properties.class ?? ''}`}
+                          d={pathOf(projection, f.geometry.coordinates)}
+                        />
+                      )
+                    return (
                       <text
                         key={i}
                         className="town"
@@ -122,8 +126,8 @@ export function MapView({ data }: { data: MapData }) {
                       >
                         {f.properties.name}
                       </text>
-                    ),
-                  )
+                    )
+                  })
                 : null}
               {placed.map((s) => {
                 const [x, y] = projection.at([s.lon, s.lat])

@@ -1,6 +1,9 @@
 export type LonLat = readonly [lon: number, lat: number]
 
-/** Degrees to drawing units: plate carrée with the middle latitude true to shape, good for a region of some hundred kilometres. */
+/**
+ * Degrees to drawing units: plate carrée with the middle latitude true to shape, good for a region of some hundred
+ * kilometres.
+ */
 export interface Projection {
   readonly width: number
   readonly height: number

@@ -14,7 +14,10 @@ export interface RegionFeature {
     | { readonly type: 'Point'; readonly coordinates: LonLat }
 }
 
-/** Land, water and roads of the region: a GeoJSON file that ships with the app. Empty until it is there; sites show without it. */
+/**
+ * Land, water and roads of the region: a GeoJSON file that ships with the app. Empty until it is there; sites show
+ * without it.
+ */
 export function useRegion(): readonly RegionFeature[] {
   const [features, setFeatures] = useState<readonly RegionFeature[]>([])
   useEffect(() => {

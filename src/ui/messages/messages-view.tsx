@@ -31,6 +31,8 @@ export function MessagesView({ data }: { data: MessagesData }) {
   )
 }
 
+const DUE_VERDICTS: Readonly<Record<string, string>> = { 'visit-planned': 'pass', 'visit-moved': 'look' }
+
 function ToTell({ data }: { data: MessagesData }) {
   const t = useTexts()
 
@@ -131,11 +133,7 @@ function ToTell({ data }: { data: MessagesData }) {
                     {shortDate(d.day)} {d.startTime}
                   </td>
                   <td>
-                    <span
-                      className={`verdict ${d.kind === 'visit-planned' ? 'pass' : d.kind === 'visit-moved' ? 'look' : 'stop'}`}
-                    >
-                      {t(`messages.noticeNames.${d.kind}`)}
-                    </span>
+                    <span className={`verdict ${DUE_VERDICTS[d.kind]}`}>{t(`messages.noticeNames.${d.kind}`)}</span>
                     {d.notified && d.kind !== 'visit-planned' ? (
                       <span className="soft small">
                         {' '}
@@ -216,39 +214,45 @@ function Sent({ data }: { data: MessagesData }) {
       <ProblemNote problem={problem} />
       {data.sent.length === 0 ? <p className="soft mb-0">{t('messages.messagesView.nothingYet')}</p> : null}
       <ul className="plain-list">
-        {data.sent.map((n) => (
-          <li key={n.id}>
-            <details>
-              <summary>
-                <span
-                  className={`verdict ${n.state === 'sent' || n.state === 'notified' ? 'pass' : n.state === 'failed' ? 'stop' : 'look'} me-1`}
-                >
-                  {t(STATE_WORDS[n.state])}
+        {data.sent.map((n) => {
+          const verdict = () => {
+            if (n.state === 'sent' || n.state === 'notified') return 'pass'
+            if (n.state === 'failed') return 'stop'
+            return 'look'
+          }
+
+          return (
+            <li key={n.id}>
+              <details>
+                <summary>
+                  <span className={`verdict ${verdict()} me-1`}>{t(STATE_WORDS[n.state])}</span>
+                  {n.subject}{' '}
+                  <span className="soft">
+                    {n.state === 'notified'
+                      ? n.customerName
+                      : t('messages.messagesView.to', { recipient: n.recipient })}
+                    , {instant(n.sentAt ?? n.madeAt, timeZone)}
+                  </span>
+                </summary>
+                <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>
+                  {n.body}
+                </p>
+              </details>
+              {stuck(n) ? (
+                <span className="small">
+                  {n.problem}{' '}
+                  <button
+                    className="btn btn-sm btn-outline-primary"
+                    onClick={() => void again(n.id)}
+                    aria-label={t('messages.messagesView.sendAgain', { subject: n.subject })}
+                  >
+                    {t('messages.messagesView.sendAgain2')}
+                  </button>
                 </span>
-                {n.subject}{' '}
-                <span className="soft">
-                  {n.state === 'notified' ? n.customerName : t('messages.messagesView.to', { recipient: n.recipient })},{' '}
-                  {instant(n.sentAt ?? n.madeAt, timeZone)}
-                </span>
-              </summary>
-              <p className="small mt-1" style={{ whiteSpace: 'pre-wrap' }}>
-                {n.body}
-              </p>
-            </details>
-            {stuck(n) ? (
-              <span className="small">
-                {n.problem}{' '}
-                <button
-                  className="btn btn-sm btn-outline-primary"
-                  onClick={() => void again(n.id)}
-                  aria-label={t('messages.messagesView.sendAgain', { subject: n.subject })}
-                >
-                  {t('messages.messagesView.sendAgain2')}
-                </button>
-              </span>
-            ) : null}
-          </li>
-        ))}
+              ) : null}
+            </li>
+          )
+        })}
       </ul>
     </section>
   )

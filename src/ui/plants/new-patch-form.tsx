@@ -14,7 +14,10 @@ import { useSave } from '@/ui/use-save'
 
 export const SPECIES_OPTIONS = SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))
 
-/** A group that stands here already, or was planted; it is set down in the middle of the plan and dragged to its place. */
+/**
+ * A group that stands here already, or was planted; it is set down in the middle of the plan and dragged to its
+ * place.
+ */
 export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin: Basin; bed: FilterDesign | null }) {
   const t = useTexts()
 

@@ -67,34 +67,36 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
             </tr>
           </thead>
           <tbody>
-            {patches.map((p) => (
-              <tr key={p.id} className={p.id === picked ? 'table-active' : undefined}>
-                <th scope="row" className="fw-normal">
-                  <button
-                    className="btn btn-link p-0 text-start"
-                    onClick={() => onPick(p.id)}
-                    aria-pressed={p.id === picked}
-                  >
-                    {speciesName(p.species)}
-                  </button>
-                </th>
-                <td>
-                  {t(`plants.patchPlaceNames.${p.place}`)}
-                  {isPlaced(p) ? '' : t('plants.patchPlans.notPlanYet')}
-                </td>
-                <td className="text-end">{p.count}</td>
-                <td>
-                  {p.count === 0
-                    ? t('plants.patchPlans.gone')
-                    : p.stored
-                      ? t('plants.patchPlans.stored')
-                      : t(`plants.plantConditionNames.${p.condition}`)}
-                </td>
-                <td className="soft">
-                  {p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}
-                </td>
-              </tr>
-            ))}
+            {patches.map((p) => {
+              const conditionText = () => {
+                if (p.count === 0) return t('plants.patchPlans.gone')
+                if (p.stored) return t('plants.patchPlans.stored')
+                return t(`plants.plantConditionNames.${p.condition}`)
+              }
+
+              return (
+                <tr key={p.id} className={p.id === picked ? 'table-active' : undefined}>
+                  <th scope="row" className="fw-normal">
+                    <button
+                      className="btn btn-link p-0 text-start"
+                      onClick={() => onPick(p.id)}
+                      aria-pressed={p.id === picked}
+                    >
+                      {speciesName(p.species)}
+                    </button>
+                  </th>
+                  <td>
+                    {t(`plants.patchPlaceNames.${p.place}`)}
+                    {isPlaced(p) ? '' : t('plants.patchPlans.notPlanYet')}
+                  </td>
+                  <td className="text-end">{p.count}</td>
+                  <td>{conditionText()}</td>
+                  <td className="soft">
+                    {p.history[0] ? `${shortDate(p.history[0].day)} ${p.history[0].day.slice(0, 4)}` : ''}
+                  </td>
+                </tr>
+              )
+            })}
           </tbody>
         </table>
       </div>

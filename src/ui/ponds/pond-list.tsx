@@ -7,6 +7,8 @@ import type { PondSummary } from '@/server/ponds/pond-repository'
 import { usePerson, useShow } from '@/ui/person-context'
 
 type Column = 'siteName' | 'name' | 'customerName' | 'town' | 'use' | 'volumeM3' | 'areaM2' | 'fishCount'
+const ORDERS = { up: { aria: 'ascending', arrow: ' ↑' }, down: { aria: 'descending', arrow: ' ↓' } } as const
+
 const COLUMNS: readonly { key: Column; label: TextId; figure?: boolean }[] = [
   { key: 'siteName', label: textId('ponds.pondList.site') },
   { key: 'name', label: textId('ponds.pondList.pond') },
@@ -76,21 +78,22 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
           <table className="table table-sm align-middle mb-0">
             <thead>
               <tr>
-                {COLUMNS.map((c) => (
-                  <th
-                    key={c.key}
-                    aria-sort={sort.key === c.key ? (sort.up ? 'ascending' : 'descending') : undefined}
-                    className={c.figure ? 'text-end' : ''}
-                  >
-                    <button
-                      className="btn btn-sm btn-link p-0 fw-semibold"
-                      onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}
-                    >
-                      {t(c.label)}
-                      {sort.key === c.key ? (sort.up ? ' ↑' : ' ↓') : ''}
-                    </button>
-                  </th>
-                ))}
+                {COLUMNS.map((c) => {
+                  const sorted = sort.key === c.key
+                  const order = sort.up ? ORDERS.up : ORDERS.down
+
+                  return (
+                    <th key={c.key} aria-sort={sorted ? order.aria : undefined} className={c.figure ? 'text-end' : ''}>
+                      <button
+                        className="btn btn-sm btn-link p-0 fw-semibold"
+                        onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}
+                      >
+                        {t(c.label)}
+                        {sorted ? order.arrow : ''}
+                      </button>
+                    </th>
+                  )
+                })}
               </tr>
             </thead>
             <tbody>

@@ -25,12 +25,15 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
   const t = useTexts()
 
   const { setNodeRef } = useDroppable({ id: cellId(cell), disabled: !movable })
+  const dropClass = () => {
+    if (judged) {
+      if (judged.problems.length === 0) return 'fits'
+      return 'breaks'
+    }
+    return ''
+  }
   return (
-    <div
-      ref={setNodeRef}
-      className={`${isToday ? 'today' : ''} ${judged ? (judged.problems.length === 0 ? 'fits' : 'breaks') : ''}`}
-      data-cell={cellId(cell)}
-    >
+    <div ref={setNodeRef} className={`${isToday ? 'today' : ''} ${dropClass()}`} data-cell={cellId(cell)}>
       {stops.map((visit) => (
         <StopCard key={visit.id} visit={visit} movable={movable && visit.state === 'planned'} onChoose={onChoose} />
       ))}
@@ -56,12 +59,11 @@ export function DayCell({ cell, isToday, stops, movable, judged, siteOf, onChoos
   )
 }
 
-const cost = (minutes: number, t: Texts): string =>
-  Math.abs(minutes) < 1
-    ? t('rounds.dayCell.costsNothing')
-    : minutes > 0
-      ? t('rounds.dayCell.costsMuchMinRoad', { minutes: Math.round(minutes) })
-      : t('rounds.dayCell.savesMuchMinRoad', { minutes: Math.round(-minutes) })
+const cost = (minutes: number, t: Texts): string => {
+  if (Math.abs(minutes) < 1) return t('rounds.dayCell.costsNothing')
+  if (minutes > 0) return t('rounds.dayCell.costsMuchMinRoad', { minutes: Math.round(minutes) })
+  return t('rounds.dayCell.savesMuchMinRoad', { minutes: Math.round(-minutes) })
+}
 
 function StopCard({
   visit,

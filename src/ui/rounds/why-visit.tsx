@@ -43,6 +43,13 @@ function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): str
     offBestDays: offBestDays > 0 ? 'after' : 'before',
     best: dayMonth(window.best),
   })
+  const otherPlaces = () => {
+    if (why.locked) return t('rounds.whyVisit.promisedCustomerPlansLeave')
+    if (others.length === 0) return t('rounds.whyVisit.noOtherDayWithin')
+    return t('rounds.whyVisit.cheapestOtherPlaces', {
+      map: others.map((o) => `${crewName(o.crew)}, ${shortDate(o.day)} (${priceWords(o.costMin, t)})`).join('; '),
+    })
+  }
   return [
     t('rounds.whyVisit.window', {
       earliest: dayMonth(window.earliest),
@@ -70,19 +77,12 @@ function reasons(why: WhyVisit, crewName: (id: string) => string, t: Texts): str
     slackMin >= 0
       ? t('rounds.whyVisit.couldBeginUpLater', { slackMin: duration(slackMin) })
       : t('rounds.whyVisit.dayTooFullStands', { slackMin: duration(-slackMin) }),
-    why.locked
-      ? t('rounds.whyVisit.promisedCustomerPlansLeave')
-      : others.length === 0
-        ? t('rounds.whyVisit.noOtherDayWithin')
-        : t('rounds.whyVisit.cheapestOtherPlaces', {
-            map: others.map((o) => `${crewName(o.crew)}, ${shortDate(o.day)} (${priceWords(o.costMin, t)})`).join('; '),
-          }),
+    otherPlaces(),
   ]
 }
 
-const priceWords = (costMin: number, t: Texts): string =>
-  Math.abs(costMin) < 1
-    ? t('rounds.whyVisit.costsNothing')
-    : costMin > 0
-      ? t('rounds.whyVisit.costs', { costMin: duration(costMin) })
-      : t('rounds.whyVisit.saves', { costMin: duration(-costMin) })
+const priceWords = (costMin: number, t: Texts): string => {
+  if (Math.abs(costMin) < 1) return t('rounds.whyVisit.costsNothing')
+  if (costMin > 0) return t('rounds.whyVisit.costs', { costMin: duration(costMin) })
+  return t('rounds.whyVisit.saves', { costMin: duration(-costMin) })
+}

@@ -9,7 +9,10 @@ import { usePerson } from '@/ui/person-context'
 
 const hours = (minutes: number): number => Math.round(minutes / 6) / 10
 
-/** Hours wanted around their best days, hours planned, and the crews' hours, week by week: the spring crunch seen in January. */
+/**
+ * Hours wanted around their best days, hours planned, and the crews' hours, week by week: the spring crunch seen in
+ * January.
+ */
 export function CrunchChart({ weeks }: { weeks: readonly CrunchWeek[] }) {
   const t = useTexts()
 

@@ -117,41 +117,12 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                 </tr>
               </thead>
               <tbody>
-                {list.map((c) => (
-                  <tr key={c.key}>
-                    <td>
-                      <input
-                        type="checkbox"
-                        className="form-check-input"
-                        aria-label={t('schedule.planChanges.at', {
-                          job: jobName(c.job),
-                          siteName: c.siteName,
-                          day: shortDate(c.day),
-                        })}
-                        checked={!left.has(c.key)}
-                        onChange={(e) => toggle([c.key], e.target.checked)}
-                      />
-                    </td>
-                    <td className="text-nowrap">
-                      {shortDate(c.day)} {c.startTime}
-                    </td>
-                    <td>{crewName(c.crewId)}</td>
-                    <td>
-                      {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName}{' '}
-                      <span className="soft">{c.town}</span>
-                      {c.tasks.length > 0 ? (
-                        <div className="small">
-                          {t('schedule.planChanges.takingAlong', { map: c.tasks.map((task) => task.title).join('; ') })}
-                        </div>
-                      ) : null}
-                    </td>
-                    <td className="text-nowrap soft">
-                      {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
-                    </td>
-                    <td>
-                      {c.kind === 'joined' ? (
-                        <span className="verdict pass">{t('schedule.planChanges.staysMoreDo')}</span>
-                      ) : c.was ? (
+                {list.map((c) => {
+                  const changeCell = () => {
+                    if (c.kind === 'joined')
+                      return <span className="verdict pass">{t('schedule.planChanges.staysMoreDo')}</span>
+                    if (c.was)
+                      return (
                         <>
                           <span className="verdict look">{t('schedule.planChanges.moved')}</span>{' '}
                           <span className="soft small">
@@ -168,12 +139,47 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                             </div>
                           ) : null}
                         </>
-                      ) : (
-                        <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>
-                      )}
-                    </td>
-                  </tr>
-                ))}
+                      )
+                    return <span className="verdict pass">{c.late ? t('schedule.planChanges.newLate') : 'new'}</span>
+                  }
+
+                  return (
+                    <tr key={c.key}>
+                      <td>
+                        <input
+                          type="checkbox"
+                          className="form-check-input"
+                          aria-label={t('schedule.planChanges.at', {
+                            job: jobName(c.job),
+                            siteName: c.siteName,
+                            day: shortDate(c.day),
+                          })}
+                          checked={!left.has(c.key)}
+                          onChange={(e) => toggle([c.key], e.target.checked)}
+                        />
+                      </td>
+                      <td className="text-nowrap">
+                        {shortDate(c.day)} {c.startTime}
+                      </td>
+                      <td>{crewName(c.crewId)}</td>
+                      <td>
+                        {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName}{' '}
+                        <span className="soft">{c.town}</span>
+                        {c.tasks.length > 0 ? (
+                          <div className="small">
+                            {t('schedule.planChanges.takingAlong', {
+                              map: c.tasks.map((task) => task.title).join('; '),
+                            })}
+                          </div>
+                        ) : null}
+                      </td>
+                      <td className="text-nowrap soft">
+                        {shortDate(c.window.earliest)} – {shortDate(c.window.latest)}
+                      </td>
+                      <td>{changeCell()}</td>
+                    </tr>
+                  )
+                })}
               </tbody>
             </table>
           </div>

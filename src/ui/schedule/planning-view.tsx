@@ -31,7 +31,10 @@ type Corrections = Awaited<ReturnType<typeof durationsPage>>
 /** A whole round of the seasons. */
 const USUAL_DAYS = 360
 
-/** The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in part. */
+/**
+ * The season plan: asked for with what-ifs, worked out in the background, shown as changes to take over whole or in
+ * part.
+ */
 export function PlanningView({ data, corrections }: { data: Board; corrections: Corrections }) {
   const t = useTexts()
 

@@ -129,11 +129,12 @@ export const Ribbon = memo(function Ribbon({
             style: { left: `${percent}%`, ...(zoomed ? { width: `${100 / axis.days}%` } : {}) },
             title: words,
           }
-          const sign = zoomed
-            ? `${STATE_SIGNS[state]} ${crewOf(crew)}`
-            : promised && state === 'p'
-              ? '◆'
-              : STATE_SIGNS[state]
+          const signOf = () => {
+            if (zoomed) return `${STATE_SIGNS[state]} ${crewOf(crew)}`
+            if (promised && state === 'p') return '◆'
+            return STATE_SIGNS[state]
+          }
+          const sign = signOf()
           return onGrab && state === 'p' ? (
             <button
               key={id}

@@ -52,7 +52,10 @@ const wordsOf = (drag: VisitDrag, t: Texts): string => {
     .join('; ')
 }
 
-/** All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it gets tight. */
+/**
+ * All ponds over the weeks of a year: water temperature, one job's windows, visits that can be dragged, and where it
+ * gets tight.
+ */
 export function SeasonView({ data }: { data: SeasonData }) {
   const t = useTexts()
 
@@ -157,9 +160,12 @@ export function SeasonView({ data }: { data: SeasonData }) {
   }
   const zoomTo = (next: Zoom, day = data.today.startsWith(String(data.year)) ? data.today : `${data.year}-04-01`) => {
     setZoom(next)
-    setAxis(
-      axisAround(data.year, next, zoom === 'year' ? day : axis.from.startsWith(String(data.year)) ? axis.from : day),
-    )
+    const startOf = () => {
+      if (zoom === 'year') return day
+      if (axis.from.startsWith(String(data.year))) return axis.from
+      return day
+    }
+    setAxis(axisAround(data.year, next, startOf()))
   }
   return (
     <div onKeyDown={keys}>
@@ -298,12 +304,12 @@ function dragWords(drag: VisitDrag, t: Texts): string {
   const verdict = verdictOf(drag)
   const day = longDate(drag.day)
   if (!verdict) return t('season.seasonView.tooFarPast', { day })
-  const cost =
-    verdict.costMin === 0
-      ? t('season.seasonView.costsNothing')
-      : verdict.costMin > 0
-        ? t('season.seasonView.costsMin', { costMin: verdict.costMin })
-        : t('season.seasonView.savesMin', { costMin: -verdict.costMin })
+  const costText = () => {
+    if (verdict.costMin === 0) return t('season.seasonView.costsNothing')
+    if (verdict.costMin > 0) return t('season.seasonView.costsMin', { costMin: verdict.costMin })
+    return t('season.seasonView.savesMin', { costMin: -verdict.costMin })
+  }
+  const cost = costText()
   const words = wordsOf(drag, t)
   return words ? `${day}: ${words}; ${cost}.` : t('season.seasonView.fits', { day, cost })
 }

@@ -8,7 +8,9 @@ import type { VisitMove } from '@/domain/visits/visit'
 import type { DayVerdicts } from '@/server/rounds/day-verdicts'
 import { send, type SendProblem } from '@/ui/send'
 
-/** idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle */
+/**
+ * idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle
+ */
 export type VisitDrag =
   | { readonly state: 'idle' }
   | { readonly state: 'asking'; readonly visitId: string; readonly day: string }

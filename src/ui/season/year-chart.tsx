@@ -26,10 +26,16 @@ const MONTHS = [
   textId('season.yearChart.nov'),
   textId('season.yearChart.dec'),
 ]
+/** What hides the band below its lower edge: the sheet's own colour. */
+const GROUND = { dark: '#24221e', sun: '#fff', light: '#fbf8f1' } as const
+
 const BASE_YEAR = 2001
 const startOf = (month: number) => dayOfYear(`${BASE_YEAR}-${String(month + 1).padStart(2, '0')}-01`)
 
-/** Expected water temperature through the year with its 10/50/90 % band, today's place in it, and the windows as bars below. */
+/**
+ * Expected water temperature through the year with its 10/50/90 % band, today's place in it, and the windows as bars
+ * below.
+ */
 interface YearChartProps {
   readonly season: Season
   /** Any year, drawn beside this one. */
@@ -97,7 +103,7 @@ export function YearChart({ season, usual, today, measured }: YearChartProps) {
           silent: true,
           lineStyle: { width: 1, type: 'dotted', color: ink.water },
           areaStyle: {
-            color: preferences.theme === 'dark' ? '#24221e' : preferences.theme === 'sun' ? '#fff' : '#fbf8f1',
+            color: GROUND[preferences.theme],
             opacity: 1,
             origin: 'start',
           },

@@ -22,6 +22,19 @@ export function OutlineFields() {
 
   const { register, formState } = useFormContext<SurveyFormValues>()
   const kind = useWatch<SurveyFormValues, 'outlineKind'>({ name: 'outlineKind' })
+  const fields = () => {
+    if (kind === 'offsets') return <OffsetTable />
+    if (kind === 'points') return <CornerTable />
+    return (
+      <div className="field-grid">
+        <Quantity name="lengthM" label={t('survey.outlineFields.length')} kind="length" />
+        <Quantity name="widthM" label={t('survey.outlineFields.width')} kind="length" />
+        {kind === 'kidney' ? (
+          <Quantity name="waistM" label={t('survey.outlineFields.widthWaist')} kind="length" />
+        ) : null}
+      </div>
+    )
+  }
   return (
     <fieldset>
       <legend>{t('survey.outlineFields.waterline')}</legend>
@@ -32,19 +45,7 @@ export function OutlineFields() {
         error={formState.errors.outlineKind?.message}
         {...register('outlineKind')}
       />
-      {kind === 'offsets' ? (
-        <OffsetTable />
-      ) : kind === 'points' ? (
-        <CornerTable />
-      ) : (
-        <div className="field-grid">
-          <Quantity name="lengthM" label={t('survey.outlineFields.length')} kind="length" />
-          <Quantity name="widthM" label={t('survey.outlineFields.width')} kind="length" />
-          {kind === 'kidney' ? (
-            <Quantity name="waistM" label={t('survey.outlineFields.widthWaist')} kind="length" />
-          ) : null}
-        </div>
-      )}
+      {fields()}
     </fieldset>
   )
 }

@@ -93,7 +93,10 @@ export function toFormValues(pond: PondInput): SurveyFormValues {
   }
 }
 
-/** The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the schema names them. */
+/**
+ * The form as the API takes it; wholly empty lines and tests are dropped, and missing numbers stay out so that the
+ * schema names them.
+ */
 export function toPondInput(values: SurveyFormValues): unknown {
   const { outlineKind, lengthM, widthM, waistM, offsets, points, timedFill, salt, drainDown, streams, boxes, ...rest } =
     values

@@ -22,12 +22,11 @@ const ADVICE: Readonly<Record<LeakAdvice, TextId>> = {
 }
 
 /** Nothing is ever quite sure from a ruler. */
-const likely = (share: number, t: Texts): string =>
-  share > 0.99
-    ? t('survey.waterLoss.moreThan99')
-    : share < 0.01
-      ? t('survey.waterLoss.lessThan1')
-      : `${Math.round(share * 100)} %`
+const likely = (share: number, t: Texts): string => {
+  if (share > 0.99) return t('survey.waterLoss.moreThan99')
+  if (share < 0.01) return t('survey.waterLoss.lessThan1')
+  return `${Math.round(share * 100)} %`
+}
 
 /** Evaporation or a leak: what the pond should lose, what its logs say, and how much to top up. */
 export function WaterLossPanel({ pond, loss, today }: { pond: Pond; loss: WaterLoss; today: string }) {

@@ -61,6 +61,11 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
     temptation: scenario.temptation.name,
   }
   const { score } = told.options.yours
+  const againstBest = () => {
+    if (bestBefore === null) return t('trainer.debrief.yourFirstSeasonHere')
+    if (score.points > bestBefore) return t('trainer.debrief.yourBestBefore', { bestBefore })
+    return t('trainer.debrief.yourBestStays', { bestBefore })
+  }
   return (
     <>
       <section className="sheet debrief-head" aria-label={t('trainer.debrief.yourScore')}>
@@ -69,12 +74,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
           {score.points} <span className="soft">{t('trainer.debrief.n100Points')}</span>
         </p>
         <p className="mb-0">
-          {scoreWords(score.stars, t)}{' '}
-          {bestBefore === null
-            ? t('trainer.debrief.yourFirstSeasonHere')
-            : score.points > bestBefore
-              ? t('trainer.debrief.yourBestBefore', { bestBefore })
-              : t('trainer.debrief.yourBestStays', { bestBefore })}
+          {scoreWords(score.stars, t)} {againstBest()}
         </p>
         <div className="ms-auto">
           <button className="btn btn-primary me-2" onClick={() => void start(game.scenario, null)}>

@@ -46,10 +46,9 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
       ),
     )
   }
-  return (
-    <section className="sheet" aria-label={t('trainer.otherYears.judgementLuck')}>
-      <h2>{t('trainer.otherYears.judgementLuck2')}</h2>
-      {years ? (
+  const content = () => {
+    if (years)
+      return (
         <>
           <p>{luckWords(points, years.yours.middle, years.house.middle, t)}</p>
           <ul className="plain-list mb-2">
@@ -74,31 +73,39 @@ export function OtherYears({ game, choices, pond, names, points }: OtherYearsPro
             names={DEBRIEF_OPTIONS.map((option) => names[option])}
           />
         </>
-      ) : done === null ? (
+      )
+    if (done === null)
+      return (
         <>
           <p className="mb-2">{t('trainer.otherYears.anotherYearWouldHave', { years: YEARS })}</p>
           <button className="btn btn-outline-secondary" onClick={() => void run()}>
             {t('trainer.otherYears.tryOtherYears', { years: YEARS })}
           </button>
         </>
-      ) : (
-        <div className="forecast-run">
-          <div
-            className="progress"
-            role="progressbar"
-            aria-label={t('trainer.otherYears.yearsDone')}
-            aria-valuenow={done}
-            aria-valuemin={0}
-            aria-valuemax={YEARS}
-          >
-            <div className="progress-bar" style={{ width: `${(100 * done) / YEARS}%` }} />
-          </div>
-          <span>{t('trainer.otherYears.years', { done, years: YEARS })}</span>
-          <button className="btn btn-sm btn-outline-secondary" onClick={() => (goOn.current = false)}>
-            {t('trainer.otherYears.stop')}
-          </button>
+      )
+    return (
+      <div className="forecast-run">
+        <div
+          className="progress"
+          role="progressbar"
+          aria-label={t('trainer.otherYears.yearsDone')}
+          aria-valuenow={done}
+          aria-valuemin={0}
+          aria-valuemax={YEARS}
+        >
+          <div className="progress-bar" style={{ width: `${(100 * done) / YEARS}%` }} />
         </div>
-      )}
+        <span>{t('trainer.otherYears.years', { done, years: YEARS })}</span>
+        <button className="btn btn-sm btn-outline-secondary" onClick={() => (goOn.current = false)}>
+          {t('trainer.otherYears.stop')}
+        </button>
+      </div>
+    )
+  }
+  return (
+    <section className="sheet" aria-label={t('trainer.otherYears.judgementLuck')}>
+      <h2>{t('trainer.otherYears.judgementLuck2')}</h2>
+      {content()}
     </section>
   )
 }

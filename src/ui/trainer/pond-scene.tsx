@@ -142,14 +142,16 @@ function mixed(murk: WeekView['scene']['murk']): string {
 }
 
 function sceneWords({ scene, fish, fittings }: WeekView, t: Texts): string {
+  const waterText = () => {
+    if (scene.iceM > ICE_M) {
+      if (fittings.iceHole || fittings.pump) return t('trainer.pondScene.iceOpening')
+      return t('trainer.pondScene.closedIce')
+    }
+    if (scene.clarityM >= TRAINING_DEPTH_M) return t('trainer.pondScene.clearFloor')
+    return t('trainer.pondScene.murkyWater')
+  }
   const parts = [
-    scene.iceM > ICE_M
-      ? fittings.iceHole || fittings.pump
-        ? t('trainer.pondScene.iceOpening')
-        : t('trainer.pondScene.closedIce')
-      : scene.clarityM >= TRAINING_DEPTH_M
-        ? t('trainer.pondScene.clearFloor')
-        : t('trainer.pondScene.murkyWater'),
+    waterText(),
     t('trainer.pondScene.fish', { alive: fish.alive }),
     fittings.pump ? t('trainer.pondScene.waterFallsFromBed') : t('trainer.pondScene.noWaterFallsFrom'),
   ]

@@ -12,6 +12,15 @@ export function SeasonPlay({ data }: { data: TrainerGameData }) {
 
   const season = useSeason(data)
   const { scenario, choices, view, over } = season
+  const page = () => {
+    if (over) return <Debrief data={data} choices={choices} pond={season.pond} />
+    if (view) return <WeekSheet data={data} season={season} view={view} />
+    return (
+      <p className="sheet soft" role="status">
+        {t('trainer.seasonPlay.weekGoes')}
+      </p>
+    )
+  }
   return (
     <>
       <div className="page-head">
@@ -23,15 +32,7 @@ export function SeasonPlay({ data }: { data: TrainerGameData }) {
           </span>
         )}
       </div>
-      {over ? (
-        <Debrief data={data} choices={choices} pond={season.pond} />
-      ) : view ? (
-        <WeekSheet data={data} season={season} view={view} />
-      ) : (
-        <p className="sheet soft" role="status">
-          {t('trainer.seasonPlay.weekGoes')}
-        </p>
-      )}
+      {page()}
       <p className="soft">{t('trainer.seasonPlay.modelPondTeachesNo')}</p>
     </>
   )

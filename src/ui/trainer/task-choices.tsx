@@ -112,14 +112,13 @@ function TaskLine({ task, season, view, currency }: TaskProps & { readonly task:
 
 function nowSet({ fittings }: WeekView, t: Texts): string {
   const { feedFactor, lightFeed, pump, uv, aerator, net, iceHole } = fittings
-  const feed =
-    feedFactor === 0
-      ? t('trainer.taskChoices.noFeed')
-      : feedFactor < 0.75
-        ? t('trainer.taskChoices.halfRation')
-        : feedFactor <= 1.1
-          ? t('trainer.taskChoices.fullRation')
-          : t('trainer.taskChoices.farMoreThanRation')
+  const ration = () => {
+    if (feedFactor === 0) return t('trainer.taskChoices.noFeed')
+    if (feedFactor < 0.75) return t('trainer.taskChoices.halfRation')
+    if (feedFactor <= 1.1) return t('trainer.taskChoices.fullRation')
+    return t('trainer.taskChoices.farMoreThanRation')
+  }
+  const feed = ration()
   const parts = [
     t('trainer.taskChoices.now', { feed, lightFeed: lightFeed ? t('trainer.taskChoices.littleProteinWhileCool') : '' }),
     pump ? t('trainer.taskChoices.pumpRunning') : t('trainer.taskChoices.pumpStanding'),

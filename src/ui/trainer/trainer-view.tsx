@@ -69,6 +69,11 @@ function ScenarioSheet({
     (top, g) => (top === null || g.points! > top.points! ? g : top),
     null,
   )
+  const beginText = () => {
+    if (open) return t('trainer.trainerView.beginAnew')
+    if (done.length > 0) return t('trainer.trainerView.playAnotherYear')
+    return t('trainer.trainerView.begin')
+  }
   return (
     <section className="sheet scenario" aria-label={title}>
       <h2>{title}</h2>
@@ -81,11 +86,7 @@ function ScenarioSheet({
           </Link>
         ) : null}
         <button className={`btn ${open ? 'btn-outline-secondary' : 'btn-primary'}`} onClick={onStart}>
-          {open
-            ? t('trainer.trainerView.beginAnew')
-            : done.length > 0
-              ? t('trainer.trainerView.playAnotherYear')
-              : t('trainer.trainerView.begin')}
+          {beginText()}
         </button>
         {best ? (
           <span className="ms-auto">

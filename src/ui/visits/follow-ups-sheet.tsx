@@ -13,7 +13,10 @@ import { useSave } from '@/ui/use-save'
 
 const FIRST_SPAN_DAYS = 21
 
-/** What is still to be done at a pond beside its agreed visits: follow-up tests and wishes, with a way to add and to strike off. */
+/**
+ * What is still to be done at a pond beside its agreed visits: follow-up tests and wishes, with a way to add and to
+ * strike off.
+ */
 export function FollowUpsSheet({
   pondId,
   followUps,

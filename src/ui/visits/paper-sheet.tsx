@@ -20,7 +20,10 @@ import { StepAmount } from '@/ui/field/steps/step-amount'
 import { RiskText } from '@/ui/forecasts/risk-text'
 import { usePerson, useShow } from '@/ui/person-context'
 
-/** A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device comes along. */
+/**
+ * A visit's sheet for a clipboard: every step with its amounts, its stops and room to write, for days when no device
+ * comes along.
+ */
 export function PaperSheet({ field, products }: { field: FieldVisit; products: ProductBook }) {
   const t = useTexts()
 

@@ -1,5 +1,5 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
 import { ammoniaWords } from '@/messages/ammonia-words'
 import { longDate } from '@/domain/shared/dates'
@@ -73,30 +73,21 @@ export function ReportView({
       </section>
       {photos.length > 0 ? (
         <div className="d-flex flex-wrap gap-3 mb-3">
-          {photos.map((photo, i) => (
-            <figure key={photo.id} className="mb-0" style={{ width: 'min(24rem, 100%)' }}>
-              {/* photos need the session, which next/image does not send */}
-              {/* eslint-disable-next-line @next/next/no-img-element */}
-              <img
-                src={customerPage ? `${customerPage.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
-                alt={
-                  photos.length === 2
-                    ? i === 0
-                      ? t('visits.reportView.pondBefore')
-                      : t('visits.reportView.pondAfter')
-                    : t('visits.reportView.pondDay')
-                }
-                style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
-              />
-              <figcaption className="soft">
-                {photos.length === 2
-                  ? i === 0
-                    ? t('visits.reportView.before')
-                    : t('visits.reportView.after')
-                  : t('visits.reportView.day')}
-              </figcaption>
-            </figure>
-          ))}
+          {photos.map((photo, i) => {
+            const words = PHOTO_WORDS[whenTaken(i, photos.length)]
+            return (
+              <figure key={photo.id} className="mb-0" style={{ width: 'min(24rem, 100%)' }}>
+                {/* photos need the session, which next/image does not send */}
+                {/* eslint-disable-next-line @next/next/no-img-element */}
+                <img
+                  src={customerPage ? `${customerPage.photos}/${photo.id}` : `/api/v1/photos/${photo.id}`}
+                  alt={t(words.alt)}
+                  style={{ width: '100%', aspectRatio: '4 / 3', objectFit: 'cover' }}
+                />
+                <figcaption className="soft">{t(words.caption)}</figcaption>
+              </figure>
+            )
+          })}
         </div>
       ) : null}
       {meanings.length > 0 ? (
@@ -183,4 +174,16 @@ function Lines({ title, lines, className = '' }: { title: string; lines: readonl
       </ul>
     </section>
   )
+}
+
+const PHOTO_WORDS = {
+  before: { alt: textId('visits.reportView.pondBefore'), caption: textId('visits.reportView.before') },
+  after: { alt: textId('visits.reportView.pondAfter'), caption: textId('visits.reportView.after') },
+  'that-day': { alt: textId('visits.reportView.pondDay'), caption: textId('visits.reportView.day') },
+}
+
+/** Of two photos the first shows the pond before the work. */
+const whenTaken = (i: number, photos: number): keyof typeof PHOTO_WORDS => {
+  if (photos !== 2) return 'that-day'
+  return i === 0 ? 'before' : 'after'
 }

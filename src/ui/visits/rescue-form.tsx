@@ -20,7 +20,10 @@ import { send, type SendProblem } from '@/ui/send'
 
 type RescueData = Awaited<ReturnType<typeof rescuePage>>
 
-/** Plans the rescue of a neglected pond: from today's tests to dated stages with doses and stop rules, which become visits. */
+/**
+ * Plans the rescue of a neglected pond: from today's tests to dated stages with doses and stop rules, which become
+ * visits.
+ */
 export function RescueForm({ data }: { data: RescueData }) {
   const t = useTexts()
 

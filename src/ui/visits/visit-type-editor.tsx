@@ -13,7 +13,10 @@ import { StepPreview } from './step-preview'
 
 type JobData = Awaited<ReturnType<typeof visitTypePage>>
 
-/** The steps of a visit type: reordered, reworded, added to and taken from, with the look they have at the water's edge beside. */
+/**
+ * The steps of a visit type: reordered, reworded, added to and taken from, with the look they have at the water's
+ * edge beside.
+ */
 export function VisitTypeEditor({ data }: { data: JobData }) {
   const t = useTexts()
 

@@ -92,6 +92,11 @@ export function DosePlanner({ data }: { data: DosesData }) {
     }
     setPlanned(t('water.dosePlanner.followUpsPondsList', { count: course.length }))
   }
+  const unitKind = () => {
+    if (product.basis === 'hardness') return 'hardness'
+    if (product.basis === 'salt') return 'share'
+    return 'concentration'
+  }
   return (
     <section className="sheet" aria-label={t('water.dosePlanner.dose')}>
       <h2>{t('water.dosePlanner.dose2')}</h2>
@@ -112,7 +117,7 @@ export function DosePlanner({ data }: { data: DosesData }) {
         {product.basis === 'volume' ? null : (
           <QuantityField
             label={t(STEP_LABELS[product.basis])}
-            kind={product.basis === 'hardness' ? 'hardness' : product.basis === 'salt' ? 'share' : 'concentration'}
+            kind={unitKind()}
             value={wanted}
             onChange={(v) => setSteps(v ?? 0)}
           />

@@ -7,7 +7,10 @@ import { ChangePlanner } from './change-planner'
 import { DosePlanner } from './dose-planner'
 import { MixPlanner } from './mix-planner'
 
-/** The arithmetic of a pond's water: doses by the label, water changes to a target, mixing, with the gates that stand in the way. */
+/**
+ * The arithmetic of a pond's water: doses by the label, water changes to a target, mixing, with the gates that stand
+ * in the way.
+ */
 export function DosesView({ data }: { data: DosesData }) {
   const t = useTexts()
 

@@ -126,7 +126,10 @@ interface Threshold {
   readonly band: WaterBand
 }
 
-/** Total ammonia has its lines where its toxic share meets them at the pH and temperature of the newest tests; else those of the total alone. */
+/**
+ * Total ammonia has its lines where its toxic share meets them at the pH and temperature of the newest tests; else
+ * those of the total alone.
+ */
 function thresholdsHere(kind: ReadingKindName, readings: readonly Reading[]): readonly Threshold[] {
   const newest = newestOfEach(readings)
   const [tan, ph, temp] = [newest.get('tan'), newest.get('ph'), newest.get('waterTemp')]

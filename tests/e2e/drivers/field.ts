@@ -47,7 +47,10 @@ export class StepAtHand {
     await expect(this.card.getByRole('img', { name: /^Photo \d+ of this step/ }).first()).toBeVisible()
   }
 
-  /** Answers what stands: photos taken, decisions made, tests filled in, fish counted, someone told; a step that is stopped is left out. */
+  /**
+   * Answers what stands: photos taken, decisions made, tests filled in, fish counted, someone told; a step that is
+   * stopped is left out.
+   */
   async answer(image: Buffer, tests: Readonly<Record<string, string>> = {}): Promise<void> {
     const title = await this.title()
     if ((await this.card.getByLabel('Take photo').count()) > 0) await this.photo(image)

@@ -15,7 +15,10 @@ import { simulate, type EcoResult } from '../simulate'
 import { takeKnownWater, type KnownWater, type StartKind } from '../start'
 import { quantileOfSorted } from '../../numeric/quantile'
 
-/** One way things could go: the pond as it would be fitted and fed, and what happens to it. Days count from the comparison's first day. */
+/**
+ * One way things could go: the pond as it would be fitted and fed, and what happens to it. Days count from the
+ * comparison's first day.
+ */
 export interface Scenario {
   readonly pond: EcoPond
   readonly events: readonly PondEvent[]
@@ -62,7 +65,10 @@ export interface MemberRun {
   readonly phosphorus: NutrientBudget
 }
 
-/** A year with the usual parameters, then some weeks with the member's own, so that the start is the pond's and not the table's. */
+/**
+ * A year with the usual parameters, then some weeks with the member's own, so that the start is the pond's and not
+ * the table's.
+ */
 const LONG_RUN_IN = 365
 const SHORT_RUN_IN = 45
 /** A pond as it usually is gets there by itself; a new, a green or a neglected one is put there. */
@@ -70,7 +76,10 @@ const hasPast = (kind: StartKind): boolean => kind === 'settled'
 
 const MEMBER_SEED = 7919
 
-/** Runs members of a comparison; the long run-in is made once. Every member has its own parameters and weather, the same for all scenarios. */
+/**
+ * Runs members of a comparison; the long run-in is made once. Every member has its own parameters and weather, the
+ * same for all scenarios.
+ */
 export class ComparisonRunner {
   private readonly before: PondState | null
 

@@ -9,7 +9,10 @@ import { TemperatureFactor } from '../temperature-factor'
 const { tan, nitrate, phosphate, oxygen, inorganicCarbon, filamentous, sediment } = STATE
 
 const DYING = turnoverOf(COMPOSITION.algae)
-/** Share of the pond's surface over ground shallow enough, and how deep it sits, m. @source house default for shelved garden ponds */
+/**
+ * Share of the pond's surface over ground shallow enough, and how deep it sits, m.
+ * @source house default for shelved garden ponds
+ */
 const SHALLOW = { share: 0.5, depthM: 0.25 } as const
 /** Light at half growth, W/m² PAR. @source Auer & Canale 1982, rounded */
 const LIGHT_HALF_W = 25
@@ -36,7 +39,7 @@ export class Filamentous implements Process {
     const area = SHALLOW.share * env.areaM2
     this.growth = p.filamentGrowth * warmth * (light / (LIGHT_HALF_W + light)) * carbonReach(env.ph, p.algaeStopPh)
     this.respiration = p.filamentRespiration * RESPIRATION_WARMTH.at(env.waterC)
-    this.slough = p.filamentSlough * (env.waterC < 5 ? 3 : env.waterC > 26 ? 2 : 1)
+    this.slough = p.filamentSlough * sloughFactor(env.waterC)
     this.most = p.filamentMost * area
     this.strays = STRAYS * area * this.growth
     this.perM3 = env.perM3
@@ -65,4 +68,10 @@ export class Filamentous implements Process {
     dy[inorganicCarbon] += CARBON_PER_DRY * (breathed - grown)
     dy[sediment] += lost
   }
+}
+
+/** Mats come loose sooner in the cold of winter and in great heat. */
+function sloughFactor(waterC: number): number {
+  if (waterC < 5) return 3
+  return waterC > 26 ? 2 : 1
 }

@@ -16,7 +16,10 @@ const CARBON_PER_OXYGEN = 0.9 * (12 / 32)
 /** Fish cannot take up the last of the oxygen. */
 const OXYGEN_HALF_MG_L = 0.5
 
-/** What fish and their feed put into the water: ammonia, phosphorus, droppings and left-over feed; and the oxygen they breathe. */
+/**
+ * What fish and their feed put into the water: ammonia, phosphorus, droppings and left-over feed; and the oxygen they
+ * breathe.
+ */
 export class FishAndFeed implements Process {
   private tanGPerD = 0
   private phosphorusGPerD = 0

@@ -8,7 +8,10 @@ import { TemperatureFactor } from '../temperature-factor'
 
 const { oxygen, inorganicCarbon } = STATE
 
-/** CO2 of water in balance with the air at 20 °C, mg C/L, and how it falls with warmth, K. @source Henry's law at 420 ppm */
+/**
+ * CO2 of water in balance with the air at 20 °C, mg C/L, and how it falls with warmth, K.
+ * @source Henry's law at 420 ppm
+ */
 const CARBON_DIOXIDE = { at20MgL: 0.2, enthalpyK: 2400 } as const
 /** CO2 crosses the surface a little slower than oxygen. @source diffusivities */
 const CARBON_SPEED = 0.92
@@ -18,10 +21,16 @@ const GAS_WARMTH = new TemperatureFactor(1.024)
 const RATED_SATURATION = 9.09
 /** Share of the surface that falls and rings of an aerator keep free of ice, or a hole does. @source house default */
 export const OPEN_IN_ICE = { hole: 0.06, movingWater: 0.06 } as const
-/** Over a kept hole the de-icer's warm water rises and the cold sinks: it breathes so many times faster than a still surface. @source house default, wide range */
+/**
+ * Over a kept hole the de-icer's warm water rises and the cold sinks: it breathes so many times faster than a still
+ * surface.
+ * @source house default, wide range
+ */
 const HOLE_STIRS = 6
 
-/** Oxygen and CO2 between water and air: through the surface, over the falls and by an aerator; ice seals the surface. */
+/**
+ * Oxygen and CO2 between water and air: through the surface, over the falls and by an aerator; ice seals the surface.
+ */
 export class GasExchange implements Process {
   /** Water that is brought into balance with the air, m³/d. */
   private exchange = 0

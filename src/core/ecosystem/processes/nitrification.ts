@@ -16,7 +16,10 @@ export const ALKALINITY_PER_NITROGEN = 7.14
 const ALKALINITY_HALF = 10
 /** Tanks in series of a bed. @source as in the sizing */
 const TANKS = 3
-/** Water that creeps through a stopped bed that stays wet, as a share of its pores a day. @source house default: warm and cool water change places */
+/**
+ * Water that creeps through a stopped bed that stays wet, as a share of its pores a day.
+ * @source house default: warm and cool water change places
+ */
 const CREEP_PER_D = 0.3
 /** Bacteria that fish, plants and hands bring in all the time, as a share of what the surface can hold, per day. */
 const STRAYS_PER_D = 2e-6
@@ -39,8 +42,10 @@ export const wallSurfaceM2 = (p: ParameterValues, pond: EcoPond): number => pond
 
 /**
  * Two-step nitrification in the bed and on the pond's surfaces, and the life and death of the bacteria.
- * The bed sees the pond by its flow: what passes is treated as by tanks in series (Kadlec & Wallace), and its oxygen is what
- * flow brings less what is used (a quadratic, as the use is Monod in it). With the pump off the pores' oxygen runs out as computed.
+ * The bed sees the pond by its flow: what passes is treated as by tanks in series (Kadlec & Wallace), and its oxygen
+ * is what
+ * flow brings less what is used (a quadratic, as the use is Monod in it). With the pump off the pores' oxygen runs
+ * out as computed.
  */
 export class Nitrification implements Process {
   private growthA = 0

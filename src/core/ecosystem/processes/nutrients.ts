@@ -2,7 +2,10 @@ import { ALKALINITY_PER_AMMONIUM, STATE, type Composition } from '../states'
 
 const { tan, nitrate, phosphate, alkalinity } = STATE
 
-/** Plants and algae take ammonia before nitrate: how many times rather. @source usual preference factor of lake models */
+/**
+ * Plants and algae take ammonia before nitrate: how many times rather.
+ * @source usual preference factor of lake models
+ */
 const AMMONIA_PREFERENCE = 5
 /** The last alkalinity is not used up, mg/L: keeps it above zero. */
 const LAST_ALKALINITY_MG_L = 2
@@ -19,7 +22,10 @@ export function nutrientShare(
   return n < p ? n : p
 }
 
-/** Takes the nutrients of so much new growth out of the water, ammonia first; ammonium taken lowers alkalinity, nitrate raises it. */
+/**
+ * Takes the nutrients of so much new growth out of the water, ammonia first; ammonium taken lowers alkalinity,
+ * nitrate raises it.
+ */
 export function takeNutrients(
   y: Float64Array,
   dy: Float64Array,

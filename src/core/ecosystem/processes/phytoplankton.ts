@@ -12,7 +12,10 @@ const DYING = turnoverOf(COMPOSITION.algae)
 const CARBON_HALF = 0.3
 /** Kill by free chlorine, 1/d per mg/L. @source order of magnitude of cooling-water studies */
 const CHLORINE_KILL = 8
-/** Spores and cells that wind and birds bring, g dry/m²/d. @source house default: keeps a lamp or a bed from clearing a pond for good */
+/**
+ * Spores and cells that wind and birds bring, g dry/m²/d.
+ * @source house default: keeps a lamp or a bed from clearing a pond for good
+ */
 const STRAYS = 2e-5
 
 /** Single-celled algae: the green in green water. */

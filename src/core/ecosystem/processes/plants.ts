@@ -10,7 +10,10 @@ const { tan, nitrate, phosphate, oxygen, inorganicCarbon, marginals, straw, floa
 
 /** Part of a full stand that outlives winter as crowns and buds. @source house default */
 export const CROWNS = 0.04
-/** Water below which summer growth dies back, °C, and leaves of tender floating plants rot. @source usual of temperate emergent plants */
+/**
+ * Water below which summer growth dies back, °C, and leaves of tender floating plants rot.
+ * @source usual of temperate emergent plants
+ */
 const DIE_BACK_C = { marginals: 9, lilies: 10, floating: 8, submerged: 3 } as const
 /** Warmth from which growth is full, and from which it begins, °C. @source as the planting's uptake */
 const WARMTH = { marginals: [6, 20], lilies: [10, 20], floating: [10, 22], submerged: [5, 18] } as const
@@ -94,7 +97,8 @@ class Stand {
 }
 
 /**
- * Plants of the bed, lilies, floating plants and oxygenators: they grow with warmth and nutrients toward a full stand, die back
+ * Plants of the bed, lilies, floating plants and oxygenators: they grow with warmth and nutrients toward a full
+ * stand, die back
  * in autumn to their crowns, and what dies goes where it rots. Only oxygenators give their oxygen to the water.
  */
 export class Plants implements Process {

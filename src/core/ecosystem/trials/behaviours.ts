@@ -9,7 +9,8 @@ import { SAMPLE_POND, SAMPLE_STATION } from './sample-pond'
 import { steadyWeather } from './steady-weather'
 
 /**
- * What every pond keeper has seen, as trials of the model: each returns the figures it is judged by and whether it holds.
+ * What every pond keeper has seen, as trials of the model: each returns the figures it is judged by and whether it
+ * holds.
  * Tests run them at the defaults with margins; the sensitivity report runs them over draws from the priors.
  */
 export interface Behaviour {

@@ -1,7 +1,10 @@
 import type { StationNormals } from '../../season/station'
 import { USUAL_SOURCE, type EcoPond } from '../pond'
 
-/** A family pond of 20 m³ with a bog of a tenth of its volume, fish of some 12 kg and a mild climate: what tests and the training pond begin from. */
+/**
+ * A family pond of 20 m³ with a bog of a tenth of its volume, fish of some 12 kg and a mild climate: what tests and
+ * the training pond begin from.
+ */
 export const SAMPLE_POND: EcoPond = {
   latitudeDeg: 45,
   meanDepthM: 0.8,

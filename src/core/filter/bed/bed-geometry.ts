@@ -15,7 +15,9 @@ export const bedAreaM2 = (shape: Shape): number => (shape.type === 'none' ? 0 : 
 export const buildUpM = (layers: FilterDesign['layers']): number =>
   layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
 
-/** Area that the water crosses on its way through the stone, m²: the plan for upflow, width × stone depth along a bed. */
+/**
+ * Area that the water crosses on its way through the stone, m²: the plan for upflow, width × stone depth along a bed.
+ */
 export function flowAreaM2(shape: Shape): number {
   const { path } = FILTER_TYPE_FACTS[shape.type]
   return path === 'along' ? shape.widthM * buildUpM(shape.layers) : bedAreaM2(shape)

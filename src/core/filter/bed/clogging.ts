@@ -21,7 +21,10 @@ export interface Fouling {
   readonly chamber: boolean
 }
 
-/** Days until a flush is due: chamber sludge at its limit or pore loss at its limit, whichever comes first; Infinity without solids. */
+/**
+ * Days until a flush is due: chamber sludge at its limit or pore loss at its limit, whichever comes first; Infinity
+ * without solids.
+ */
 export function flushIntervalDays({ feedKgPerYear, leafKgPerYear, areaM2, poreM3, chamber }: Fouling): number {
   const sludgeM3PerYear = (feedKgPerYear * CLOGGING.solidsPerFeed + leafKgPerYear) / CLOGGING.sludgeDryKgPerM3
   // without a chamber what it would have caught stays in the pores: months, not years

@@ -115,7 +115,10 @@ export interface LayerPair {
 /** D15 of the coarse over D85 of the fine may be at most this. @source Terzaghi's filter rule */
 export const STABILITY_LIMIT = 5
 
-/** Whether each granular layer holds the finer one beside it; hollow modules are carried by bridging stone and are left out. */
+/**
+ * Whether each granular layer holds the finer one beside it; hollow modules are carried by bridging stone and are
+ * left out.
+ */
 export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
   return layers.slice(1).flatMap((upper, i) => {
     const lower = layers[i]
@@ -139,7 +142,10 @@ export function layerQuantities(
   })
 }
 
-/** Depth of stone that nitrifies: everything but hollow modules and levelling, m; with thickness-weighted grain and porosity. */
+/**
+ * Depth of stone that nitrifies: everything but hollow modules and levelling, m; with thickness-weighted grain and
+ * porosity.
+ */
 export function treatingGravel(layers: readonly BedLayer[]): { depthM: number; grainM: number; porosity: number } {
   const stones = layers.filter(
     (layer) => BED_MATERIALS[layer.material].granular && layer.material !== 'levelling-gravel',

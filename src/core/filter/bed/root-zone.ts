@@ -1,6 +1,9 @@
 import { assertInRange, assertPositive } from '../../errors'
 
-/** How roots and litter change the stone they stand in. @source house default: a matted root zone passes about half of clean gravel */
+/**
+ * How roots and litter change the stone they stand in.
+ * @source house default: a matted root zone passes about half of clean gravel
+ */
 export const ROOT_ZONE = { depthM: 0.2, permeability: 0.5, leastShare: 0.5, stopBelow: 0.3 } as const
 
 const COLUMNS = 48
@@ -13,7 +16,9 @@ export interface HorizontalBed {
   readonly rootDepthM: number
   /** Permeability of the root zone over that of the gravel below. */
   readonly rootPermeability: number
-  /** Header slots from the floor up to this share of the depth, at both ends: 0.1 a pipe on the floor, 1 full height. */
+  /**
+   * Header slots from the floor up to this share of the depth, at both ends: 0.1 a pipe on the floor, 1 full height.
+   */
   readonly slottedShare: number
 }
 

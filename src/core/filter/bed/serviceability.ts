@@ -1,7 +1,10 @@
 import type { FilterDesign } from '../design-input'
 import { FILTER_TYPE_FACTS } from '../filter-types'
 
-/** What makes a filter easy to clean out, one point each. @source trade practice: a filter that is hard to reach does not get cleaned */
+/**
+ * What makes a filter easy to clean out, one point each.
+ * @source trade practice: a filter that is hard to reach does not get cleaned
+ */
 export const SERVICE_POINTS = ['cleanout', 'wide-enough', 'pitched', 'low-point', 'valve', 'discharge'] as const
 export type ServicePoint = (typeof SERVICE_POINTS)[number]
 
@@ -14,16 +17,21 @@ export interface Serviceability {
   readonly share: number
 }
 
-/** Scores how well a filter can be cleaned out. Vessels have a bottom drain in place of a vault; pitch is asked of upflow beds. */
+/**
+ * Scores how well a filter can be cleaned out. Vessels have a bottom drain in place of a vault; pitch is asked of
+ * upflow beds.
+ */
 export function serviceability({
   type,
   vault,
   manifold,
 }: Pick<FilterDesign, 'type' | 'vault' | 'manifold'>): Serviceability {
   const { path, vessels } = FILTER_TYPE_FACTS[type]
-  const asked = SERVICE_POINTS.filter((point) =>
-    point === 'pitched' ? path === 'up' && !vessels : point === 'wide-enough' ? !vessels : true,
-  )
+  const asked = SERVICE_POINTS.filter((point) => {
+    if (point === 'pitched') return path === 'up' && !vessels
+    if (point === 'wide-enough') return !vessels
+    return true
+  })
   const has: Record<ServicePoint, boolean> = {
     cleanout: vault !== null,
     'wide-enough': vault !== null && vault.diameterM >= SERVICE_LIMITS.vaultDiameterM,

@@ -41,7 +41,8 @@ export function weights(design: FilterDesign): Weights {
 }
 
 /**
- * Push on a metre of wall that holds water and gravel, kN/m: ½ρgh² for the water plus ½·Ka·γ′·h² for the submerged stone.
+ * Push on a metre of wall that holds water and gravel, kN/m: ½ρgh² for the water plus ½·Ka·γ′·h² for the submerged
+ * stone.
  * @param heightM wall above the ground that holds the bed, m
  * @param gravelHeightM of that, filled with stone, m
  * @source hydrostatics; Rankine active pressure

@@ -2,7 +2,7 @@ import { FILTER_TYPE_FACTS } from '../filter-types'
 import { plantedDepthM } from '../design'
 import { STABILITY_LIMIT } from '../bed/layers'
 import { ROOT_ZONE } from '../bed/root-zone'
-import { atMost, check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
+import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded, type Verdict } from './check'
 
 /** How the water goes through the stone. */
 export function bedChecks({ design, result }: CheckContext): Check[] {
@@ -10,12 +10,10 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
   const { path, usualDepthM } = FILTER_TYPE_FACTS[design.type]
   const worstPair = result.stability.reduce((worst, pair) => Math.max(worst, pair.ratio), 0)
   const planted = plantedDepthM(design)
-  const rootVerdict: Verdict =
-    result.rootShare < ROOT_ZONE.stopBelow
-      ? 'stop'
-      : result.rootShare < ROOT_ZONE.leastShare || (path === 'up' && planted < CHECK_LIMITS.plantedDepthLeastM)
-        ? 'look'
-        : 'pass'
+  const rootVerdict: Verdict = graded(
+    result.rootShare < ROOT_ZONE.stopBelow,
+    result.rootShare < ROOT_ZONE.leastShare || (path === 'up' && planted < CHECK_LIMITS.plantedDepthLeastM),
+  )
   return [
     ...(path === 'over'
       ? []
@@ -50,11 +48,7 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
         ]),
     check(
       'uniformity',
-      result.uniformity >= CHECK_LIMITS.uniformityLeast
-        ? 'pass'
-        : result.uniformity >= CHECK_LIMITS.uniformityStopBelow
-          ? 'look'
-          : 'stop',
+      graded(result.uniformity < CHECK_LIMITS.uniformityStopBelow, result.uniformity < CHECK_LIMITS.uniformityLeast),
       result.uniformity,
       CHECK_LIMITS.uniformityLeast,
       { feed: design.feed },

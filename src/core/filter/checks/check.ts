@@ -105,8 +105,20 @@ export const check = (
   also: Check['also'] = {},
 ): Check => ({ id, verdict, figure, limit, also })
 
-export const atLeast = (figure: number, wanted: number, stopBelowShare: number): Verdict =>
-  figure >= wanted * CHECK_LIMITS.sizeTolerance ? 'pass' : figure >= wanted * stopBelowShare ? 'look' : 'stop'
+/** What must not stand stops, what should not is looked at, the rest passes. */
+export const graded = (mustNot: boolean, shouldNot: boolean): Verdict => {
+  if (mustNot) return 'stop'
+  return shouldNot ? 'look' : 'pass'
+}
 
-export const atMost = (figure: number, look: number, stop: number): Verdict =>
-  figure <= look ? 'pass' : figure <= stop ? 'look' : 'stop'
+export const atLeast = (figure: number, wanted: number, stopBelowShare: number): Verdict => {
+  if (figure >= wanted * CHECK_LIMITS.sizeTolerance) return 'pass'
+  if (figure >= wanted * stopBelowShare) return 'look'
+  return 'stop'
+}
+
+export const atMost = (figure: number, look: number, stop: number): Verdict => {
+  if (figure <= look) return 'pass'
+  if (figure <= stop) return 'look'
+  return 'stop'
+}

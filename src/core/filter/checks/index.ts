@@ -8,7 +8,10 @@ import { upkeepChecks } from './upkeep'
 
 export { CHECK_IDS, CHECK_LIMITS, type Check, type CheckContext, type CheckId, type Verdict } from './check'
 
-/** Holds a worked-out design to the rules of the trade, in the order of CHECK_IDS; what does not apply to its type is left out. */
+/**
+ * Holds a worked-out design to the rules of the trade, in the order of CHECK_IDS; what does not apply to its type is
+ * left out.
+ */
 export function checkDesign(context: CheckContext): Check[] {
   const all = [sizeAndFlowChecks, bedChecks, pipeChecks, pumpStopChecks, upkeepChecks, siteChecks].flatMap((group) =>
     group(context),

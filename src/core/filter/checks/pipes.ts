@@ -1,6 +1,6 @@
 import { sizeRank } from '../../hydraulics/fittings'
 import { FILTER_TYPE_FACTS } from '../filter-types'
-import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
+import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
 
 const SECONDS_PER_H = 3600
 const velocity = (flowM3PerH: number, boreM: number): number =>
@@ -20,7 +20,7 @@ export function pipeChecks({ design, result, rules }: CheckContext): Check[] {
   return [
     check(
       'duty-in-range',
-      result.duty.status === 'no-flow' ? 'stop' : result.duty.status === 'beyond-curve' || !inRange ? 'look' : 'pass',
+      graded(result.duty.status === 'no-flow', result.duty.status === 'beyond-curve' || !inRange),
       own,
       result.recommended[1],
       { least: result.recommended[0], status: result.duty.status, clogged: result.cloggedFlowM3PerH },
@@ -43,18 +43,15 @@ function outletChecks({
   // with two or more, the others must carry everything when one is blocked
   const blocked = (count > 1 ? count - 1 : 1) * result.outlet.fullM3PerH
   const flow = result.bedFlowM3PerH
+  const larger = sizeRank(diameterM, tables.pipes) > sizeRank(design.delivery.diameterM, tables.pipes)
   return [
-    check('outlet-capacity', flow > blocked ? 'stop' : flow > halfFull ? 'look' : 'pass', flow, halfFull, {
+    check('outlet-capacity', graded(flow > blocked, flow > halfFull), flow, halfFull, {
       blocked,
       count,
     }),
     check(
       'outlet-order',
-      sizeRank(diameterM, tables.pipes) > sizeRank(design.delivery.diameterM, tables.pipes)
-        ? 'pass'
-        : diameterM * Math.sqrt(count) > design.delivery.diameterM * 1.2
-          ? 'look'
-          : 'stop',
+      graded(!larger && diameterM * Math.sqrt(count) <= design.delivery.diameterM * 1.2, !larger),
       diameterM,
       design.delivery.diameterM,
       { count },

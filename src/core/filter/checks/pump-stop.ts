@@ -1,4 +1,4 @@
-import { atMost, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
+import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
 
 /** What happens when the power fails, and when it comes back. */
 export function pumpStopChecks({ design, pond, result: { stop, quantities } }: CheckContext): Check[] {
@@ -15,7 +15,7 @@ export function pumpStopChecks({ design, pond, result: { stop, quantities } }: C
     }),
     check(
       'stays-wet',
-      stop.wetShare >= CHECK_LIMITS.wetShareLeast || stop.heldByValve ? 'pass' : stop.wetShare > 0.1 ? 'look' : 'stop',
+      stop.heldByValve ? 'pass' : graded(stop.wetShare <= 0.1, stop.wetShare < CHECK_LIMITS.wetShareLeast),
       stop.wetShare,
       CHECK_LIMITS.wetShareLeast,
     ),

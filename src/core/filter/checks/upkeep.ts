@@ -2,7 +2,7 @@ import { FILTER_TYPE_FACTS } from '../filter-types'
 import { linerForBed } from '../bed/liner'
 import { SERVICE_LIMITS } from '../bed/serviceability'
 import { ENGINEER_ABOVE_M } from '../bed/structure'
-import { check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
+import { check, type Check, CHECK_LIMITS, type CheckContext, graded, type Verdict } from './check'
 
 /** Can it be cleaned, what carries it, what keeps it tight. */
 export function upkeepChecks(context: CheckContext): Check[] {
@@ -18,35 +18,32 @@ export function upkeepChecks(context: CheckContext): Check[] {
         (path !== 'up' || manifold.pitchPercent >= SERVICE_LIMITS.pitchPercent)))
   const needsEngineer = design.raisedM > ENGINEER_ABOVE_M || design.stand !== 'ground'
   const liner = linerForBed(design)
+  const drainKind = () => {
+    if (vessels) return 'drain'
+    if (vault) return 'vault'
+    return 'none'
+  }
   return [
     check(
       'vault',
-      vaultFine ? 'pass' : vault === null ? 'stop' : 'look',
+      graded(!vaultFine && vault === null, !vaultFine),
       vault?.diameterM ?? 0,
       SERVICE_LIMITS.vaultDiameterM,
       {
         pitch: manifold.pitchPercent,
         low: vault?.atLowPoint ? 'yes' : 'no',
-        kind: vessels ? 'drain' : vault ? 'vault' : 'none',
+        kind: drainKind(),
       },
     ),
     check(
       'flush-interval',
-      result.flushDays >= CHECK_LIMITS.flushDaysLeast
-        ? 'pass'
-        : result.flushDays >= CHECK_LIMITS.flushDaysStop
-          ? 'look'
-          : 'stop',
+      graded(result.flushDays < CHECK_LIMITS.flushDaysStop, result.flushDays < CHECK_LIMITS.flushDaysLeast),
       result.flushDays,
       CHECK_LIMITS.flushDaysLeast,
     ),
     check(
       'serviceability',
-      result.service.share >= CHECK_LIMITS.serviceLeast
-        ? 'pass'
-        : result.service.share >= CHECK_LIMITS.serviceStopBelow
-          ? 'look'
-          : 'stop',
+      graded(result.service.share < CHECK_LIMITS.serviceStopBelow, result.service.share < CHECK_LIMITS.serviceLeast),
       result.service.got.length,
       result.service.got.length + result.service.missing.length,
       { missing: result.service.missing.join(' ') },

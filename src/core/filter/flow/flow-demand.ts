@@ -15,7 +15,10 @@ export interface FlowDemand {
   readonly governedBy: DemandSource
 }
 
-/** What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes past. */
+/**
+ * What the pump must bring: the largest of all demands. What the bed itself needs of it may be less; the rest goes
+ * past.
+ */
 export function flowDemand(
   methodM3PerH: number,
   sizing: YearSizing,

@@ -11,7 +11,10 @@ import type { CataloguePump } from './pump-catalogue'
 
 /** Least opening that still counts as open: below it the valve is shut. */
 const SHUT_BELOW = 0.05
-/** K of a ball valve at an opening: 0.1/opening^4 rises from 0.1 open to about 160 at one sixth. @source trend of valve makers' tables */
+/**
+ * K of a ball valve at an opening: 0.1/opening^4 rises from 0.1 open to about 160 at one sixth.
+ * @source trend of valve makers' tables
+ */
 export const valveK = (opening: number): number => 0.1 / Math.max(opening, SHUT_BELOW) ** 4
 
 const CURVE_STEPS = 8
@@ -98,7 +101,10 @@ export function networkOf(
   }
 }
 
-/** Head lost where a branch ends, as a curve of flow: the bed's stone and slots, a tower's spray bar, a heater, an open end. */
+/**
+ * Head lost where a branch ends, as a curve of flow: the bed's stone and slots, a tower's spray bar, a heater, an
+ * open end.
+ */
 function endLoss(kind: BranchKind, design: FilterDesign, mostFlow: number, tables: HydraulicTables) {
   const flows = Array.from({ length: CURVE_STEPS + 1 }, (_, i) => (mostFlow * i) / CURVE_STEPS)
   if (kind === 'bed' && design.type !== 'none') {

@@ -29,7 +29,8 @@ const TOLERANCE_M3_PER_H = 1e-6
 const STEPS = 60
 
 /**
- * Solves a design's flow plan: where pumps, delivery and branches agree. The same network that EPANET solves in network mode, by its own few
+ * Solves a design's flow plan: where pumps, delivery and branches agree. The same network that EPANET solves in
+ * network mode, by its own few
  * steps, so that every check can go by it at once; the two agree within a few per cent.
  * @returns nothing flows where no intake is open, no branch is, or the pumps do not lift to any
  * @source energy balance at the split; Darcy–Weisbach as in pipeLoss

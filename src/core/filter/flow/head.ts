@@ -77,7 +77,8 @@ function feedOf(design: FilterDesign, bedFlowM3PerH: number) {
 
 /**
  * How evenly the water enters, weakest over strongest.
- * A chamber shares by the bed's own loss against the chamber's velocity head: even when the loss is ten times that head.
+ * A chamber shares by the bed's own loss against the chamber's velocity head: even when the loss is ten times that
+ * head.
  */
 export function feedUniformity(design: FilterDesign, bedFlowM3PerH: number, bedLossM: number): number {
   if (design.type === 'none' || bedFlowM3PerH <= 0) return 1

@@ -3,7 +3,9 @@ import { outletFlowM3PerH } from '../../hydraulics/outlet'
 import type { FilterDesign } from '../design-input'
 
 export interface OutletCapacity {
-  /** What one return is designed for, m³/h: half full by Manning, and no more than half of what its entrance lets in. */
+  /**
+   * What one return is designed for, m³/h: half full by Manning, and no more than half of what its entrance lets in.
+   */
   readonly halfFullM3PerH: number
   /** What one return carries running full under its drop, m³/h. */
   readonly fullM3PerH: number

@@ -42,6 +42,11 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
   const drained = drainBack(lowered(voids, dryTopM), areaM2, design.airBreakM, pond.areaM2)
   const [base, top] = treatingSpan(design.layers)
   const waterTopM = Math.min(top, buildUpM(design.layers) + Math.min(0, design.waterOverGravelM))
+  const minutesToRefill = () => {
+    if (flowM3PerH > 0) return (drained.volumeM3 / flowM3PerH) * 60
+    if (drained.volumeM3 > 0) return Infinity
+    return 0
+  }
   return {
     drainBackM3: drained.volumeM3,
     pondRiseMm: drained.pondRiseMm,
@@ -52,7 +57,7 @@ export function pumpStop(design: FilterDesign, pond: DesignPond, flowM3PerH: num
         : Math.min(1, Math.max(0, (Math.min(design.airBreakM, waterTopM) - base) / (waterTopM - base))),
     sludgeReturns: drained.volumeM3 > 0 && design.airBreakM < chamberTopM(design.layers),
     restartDrawdownMm: drained.pondRiseMm,
-    refillMin: flowM3PerH > 0 ? (drained.volumeM3 / flowM3PerH) * 60 : drained.volumeM3 > 0 ? Infinity : 0,
+    refillMin: minutesToRefill(),
   }
 }
 

@@ -1,6 +1,9 @@
 import { assertInRange } from '../../errors'
 
-/** Constants of areal nitrification on gravel. @source review of trickling and gravel filter data; rule-of-thumb ranges are editable data */
+/**
+ * Constants of areal nitrification on gravel.
+ * @source review of trickling and gravel filter data; rule-of-thumb ranges are editable data
+ */
 export const NITRIFICATION = {
   /** Highest areal rate at 20 °C, g TAN per m² of stone a day. */
   r20GPerM2D: 0.4,

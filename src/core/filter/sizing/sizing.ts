@@ -63,7 +63,10 @@ export const SIZING_RANGE = {
   altitudeM: [-400, 5000],
 } as const
 
-/** Tanks in series and background of the closed-loop school. @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see */
+/**
+ * Tanks in series and background of the closed-loop school.
+ * @source Kadlec & Wallace give P ≈ 3 for gravel beds; the background is what a test kit cannot see
+ */
 export const CLOSED_LOOP = { tanks: 3, backgroundMgL: 0.02 } as const
 
 /** Share of the pond's surface that school B asks for at this surface. */
@@ -75,7 +78,8 @@ export function surfaceShareAt(areaM2: number, use: PondUse, rules: FilterRules)
 
 /**
  * A bog or wetland bed by four schools, side by side.
- * Volume: share of pond volume. Surface: share of pond surface. Nitrogen: stone surface and oxygen for the TAN load at the target.
+ * Volume: share of pond volume. Surface: share of pond surface. Nitrogen: stone surface and oxygen for the TAN load
+ * at the target.
  * Closed loop: smallest bed that holds the pond at the target at its flow.
  * @throws {DomainError} a figure outside SIZING_RANGE or GRAVEL_RANGE
  * @source Timmons & Ebeling (load); trade rules (shares); Kadlec & Wallace (closed loop)
@@ -94,19 +98,24 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
   const turnoverFlowM3PerH = pond.volumeM3 / rules.turnoverH[pond.use]
   const rate = firstOrderRatePerD(bed.grainM, bed.porosity, pond.tempC)
 
-  const result = (sizingMethod: SizingMethod, volumeM3: number, flowM3PerH: number): SizingMethodResult => ({
-    sizingMethod,
-    areaM2: volumeM3 / bed.depthM,
-    volumeM3,
-    flowM3PerH,
-    tanMgL:
-      load === 0 || volumeM3 === 0
-        ? load === 0
-          ? CLOSED_LOOP.backgroundMgL
-          : Infinity
-        : closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP })
-            .concentrationMgL,
-  })
+  const result = (sizingMethod: SizingMethod, volumeM3: number, flowM3PerH: number): SizingMethodResult => {
+    const steadyTanMgL = () => {
+      if (load === 0 || volumeM3 === 0) {
+        if (load === 0) return CLOSED_LOOP.backgroundMgL
+        return Infinity
+      }
+      return closedLoop({ loadGPerD: load, flowM3PerH, bedVolumeM3: volumeM3, ratePerD: rate, ...CLOSED_LOOP })
+        .concentrationMgL
+    }
+
+    return {
+      sizingMethod,
+      areaM2: volumeM3 / bed.depthM,
+      volumeM3,
+      flowM3PerH,
+      tanMgL: steadyTanMgL(),
+    }
+  }
 
   const byVolume = rules.volumeShare[pond.use] * pond.volumeM3
   const bySurface = surfaceShareAt(pond.areaM2, pond.use, rules) * pond.areaM2

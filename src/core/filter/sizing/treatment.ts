@@ -22,7 +22,10 @@ export function treatmentOf(design: FilterDesign, bed: BedToSize): Treatment {
   return { stoneM3, mediaAsBedM3, treatingM3: stoneM3 + mediaAsBedM3 }
 }
 
-/** TAN that the pond settles at month by month with this bed and flow, mg/L; Infinity where fish are fed and nothing treats. */
+/**
+ * TAN that the pond settles at month by month with this bed and flow, mg/L; Infinity where fish are fed and nothing
+ * treats.
+ */
 export function monthlyTanMgL(sizing: YearSizing, flowM3PerH: number, treatingM3: number, bed: BedToSize): number[] {
   return sizing.months.map((month) => {
     if (month.tanLoadGPerD === 0) return CLOSED_LOOP.backgroundMgL

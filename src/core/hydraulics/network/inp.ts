@@ -1,6 +1,9 @@
 import type { PumpPoint } from '../pump'
 
-/** A pipe network of ponds and outlets (fixed levels), junctions, pipes, pumps and losses given as curves. SI throughout. */
+/**
+ * A pipe network of ponds and outlets (fixed levels), junctions, pipes, pumps and losses given as curves. SI
+ * throughout.
+ */
 export interface FlowNetwork {
   readonly title: string
   readonly levels: readonly { readonly id: string; readonly headM: number }[]

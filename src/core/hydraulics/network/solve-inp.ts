@@ -18,7 +18,10 @@ export type NetworkProblem = {
   readonly messages: readonly string[]
 }
 
-/** m³/h in one of each of EPANET's flow units, in the order of its enumeration: CFS GPM MGD IMGD AFD LPS LPM MLD CMH CMD CMS. */
+/**
+ * m³/h in one of each of EPANET's flow units, in the order of its enumeration: CFS GPM MGD IMGD AFD LPS LPM MLD CMH
+ * CMD CMS.
+ */
 const TO_M3_PER_H = [101.940648, 0.2271247, 157.725491, 189.420417, 51.395, 3.6, 0.06, 41.6666667, 1, 1 / 24, 3600]
 /** The first five units put lengths in feet. */
 const LAST_US_UNIT = 4

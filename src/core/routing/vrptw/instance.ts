@@ -22,7 +22,8 @@ export interface VrptwInstance {
 export const MOST_CUSTOMERS = 2000
 
 /**
- * Reads the classic text format: a name, "VEHICLE / NUMBER CAPACITY", "CUSTOMER" and rows of id x y demand ready due service; row 0 is the depot.
+ * Reads the classic text format: a name, "VEHICLE / NUMBER CAPACITY", "CUSTOMER" and rows of id x y demand ready due
+ * service; row 0 is the depot.
  * @throws {DomainError} the first line that cannot be read
  */
 export function readVrptw(text: string): VrptwInstance {

@@ -5,7 +5,10 @@ import { earlier, later, type Need } from './pond-work'
 /** Two jobs share a visit only when that leaves the planner this many days to choose from. */
 const LEAST_DAYS_TOGETHER = 3
 
-/** Puts agreed jobs of one pond that fall due together into one visit, where their kinds go together: less driving, one call to the customer. */
+/**
+ * Puts agreed jobs of one pond that fall due together into one visit, where their kinds go together: less driving,
+ * one call to the customer.
+ */
 export function mergeNeeds(needs: readonly Need[]): Need[] {
   const merged = [...needs]
   const gone = new Map<string, string>()

@@ -12,7 +12,8 @@ const CATCH_UP_DAYS = 30
 const LATE_WINDOW_DAYS = 14
 
 /**
- * What one pond needs between two days, without duplicates: agreed jobs less what is done or planned, repeats from the last one on,
+ * What one pond needs between two days, without duplicates: agreed jobs less what is done or planned, repeats from
+ * the last one on,
  * jobs that fit into one visit together, and tasks on the way of a visit where they can be.
  */
 export function needsOf(work: PondWork, from: IsoDate, to: IsoDate): PondNeeds {

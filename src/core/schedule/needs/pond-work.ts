@@ -1,6 +1,9 @@
 import type { IsoDate } from '../../numeric/calendar'
 
-/** What a customer has agreed to for one pond: a job in its window, or every so many days between two dates of the year. */
+/**
+ * What a customer has agreed to for one pond: a job in its window, or every so many days between two dates of the
+ * year.
+ */
 export interface ServiceLine {
   readonly job: string
   /** For jobs that come round; null for plant care: as the plants grow. */
@@ -13,7 +16,10 @@ export interface ServiceLine {
   readonly ends: IsoDate | null
 }
 
-/** Something to be done between two days, on a visit that is made anyway where it can be: a follow-up, a lamp, a wish of the customer. */
+/**
+ * Something to be done between two days, on a visit that is made anyway where it can be: a follow-up, a lamp, a wish
+ * of the customer.
+ */
 export interface PondTask {
   readonly id: string
   readonly title: string

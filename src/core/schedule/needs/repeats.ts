@@ -7,7 +7,10 @@ import { earlier, later, type Need, type PondWork, type ServiceLine } from './po
 const REPEAT_SLACK = 0.3
 const REPEAT_LEAST = 0.5
 
-/** Dues from the last visit of the kind on, each with some slack, no two too close, and within the job's window where it has one. */
+/**
+ * Dues from the last visit of the kind on, each with some slack, no two too close, and within the job's window where
+ * it has one.
+ */
 export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: IsoDate): Need[] {
   const visits = work.visits
     .filter((v) => v.job === line.job || VISIT_PLANNING[v.job]?.covers.includes(line.job))

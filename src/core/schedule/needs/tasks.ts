@@ -4,7 +4,10 @@ import { earlier, later, TASK_KEY, type Need, type PondNeeds, type PondTask, typ
 /** A task that is overdue gets this many days more. */
 const OVERDUE_DAYS = 3
 
-/** Each task goes along with a visit that stands in time, or one that is still to be planned and can be made in time, of a kind that suits it best; else it is a visit of its own. */
+/**
+ * Each task goes along with a visit that stands in time, or one that is still to be planned and can be made in time,
+ * of a kind that suits it best; else it is a visit of its own.
+ */
 export function takeAlong(
   needs: readonly Need[],
   work: PondWork,

@@ -29,8 +29,10 @@ export const dayTimes = (ways: Ways, crew: PlanCrew, day: IsoDate, visits: reado
   laidOut(ways, crew, day, visits, (v) => v.opensMin)
 
 /**
- * The same, but a visit that is published for this crew and day is not called earlier than its customer was told, where the day can bear that;
- * where it cannot, earlier by no more than its customer does not have to hear of, and where that is not enough, as early as can be.
+ * The same, but a visit that is published for this crew and day is not called earlier than its customer was told,
+ * where the day can bear that;
+ * where it cannot, earlier by no more than its customer does not have to hear of, and where that is not enough, as
+ * early as can be.
  */
 export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: readonly PlanVisit[]): DayTimes {
   const { latestMin } = crewHours(ways, crew, day)

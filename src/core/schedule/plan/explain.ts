@@ -37,7 +37,10 @@ const LONGER_MINUTES = [30, 60, 120] as const
 /** Relaxations are looked for this many times at most: each tries the visit on the whole plan. */
 const MOST_EXPLAINED = 200
 
-/** For each visit that found no place: the constraints that block it, and the smallest relaxations that would let it in as the plan stands. */
+/**
+ * For each visit that found no place: the constraints that block it, and the smallest relaxations that would let it
+ * in as the plan stands.
+ */
 export function whyUnplaced(
   input: PlanInput,
   routing: PlanRouting,

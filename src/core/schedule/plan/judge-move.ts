@@ -37,7 +37,10 @@ export interface MoveJudgement {
   readonly day: readonly Assignment[]
 }
 
-/** What moving one visit to a crew, a day and a place in its order breaks and costs. The person decides; nothing is changed. */
+/**
+ * What moving one visit to a crew, a day and a place in its order breaks and costs. The person decides; nothing is
+ * changed.
+ */
 export function judgeMove(input: PlanInput, plan: readonly Assignment[], move: Move): MoveJudgement {
   const visits = new Map(input.visits.map((v) => [v.id, v]))
   const crews = new Map(input.crews.map((c) => [c.id, c]))
@@ -133,7 +136,10 @@ function problemsOfDay(
   return problems
 }
 
-/** The most that is in tanks at one time of a day, m³: fish of the day before until they are back, and those that stay the night from their stop on. */
+/**
+ * The most that is in tanks at one time of a day, m³: fish of the day before until they are back, and those that stay
+ * the night from their stop on.
+ */
 function tanksHeld(visits: readonly PlanVisit[]): number {
   let held = visits.reduce((sum, v) => sum + (v.tankUse === 'from-morning' ? v.tankM3 : 0), 0)
   let most = held

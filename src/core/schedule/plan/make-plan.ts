@@ -39,7 +39,8 @@ const MOVED_PER_DISPLACED = 0.5
 const REPLAN_STEPS = [4_000, 100] as const
 
 /**
- * A season plan or a few days' rounds: which crew, which day, in which order and when, within windows, skills, kit, hours and spacing.
+ * A season plan or a few days' rounds: which crew, which day, in which order and when, within windows, skills, kit,
+ * hours and spacing.
  * Every plan is checked by code that shares nothing with the search before it is given back.
  * @throws {DomainError} an input that does not hold together
  */
@@ -98,7 +99,10 @@ function assignmentsOf(
   ])
 }
 
-/** Crew-days to which nothing came, and of which nothing went elsewhere; a day that has begun is counted anew from now. */
+/**
+ * Crew-days to which nothing came, and of which nothing went elsewhere; a day that has begun is counted anew from
+ * now.
+ */
 const untouched = (
   input: PlanInput,
   { crewDays, start, standing }: PlanRouting,

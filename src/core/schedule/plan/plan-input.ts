@@ -71,7 +71,10 @@ export interface PlanVisit {
   readonly published: Placement | null
   /** Promised or under way: stays on its crew and day. */
   readonly locked: boolean
-  /** So much later or earlier it may be at its place without anyone having to be told, minutes; any hour where left out. */
+  /**
+   * So much later or earlier it may be at its place without anyone having to be told, minutes; any hour where left
+   * out.
+   */
   readonly slackMin?: number
   /** What moving it costs, as a multiple of the usual: dearer the nearer it is, and when its customer was told. */
   readonly changeWeight?: number

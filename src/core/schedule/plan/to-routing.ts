@@ -36,7 +36,8 @@ export interface PlanRouting {
 const DAY_WEIGHT = 3
 
 /**
- * The plan as routes: every crew on every working day is one vehicle, and a visit may go where window, skills, kit and site allow.
+ * The plan as routes: every crew on every working day is one vehicle, and a visit may go where window, skills, kit
+ * and site allow.
  * @throws {DomainError} more than PLAN_RANGE allows, an id twice, or a visit after one that is not there
  */
 export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placement> = new Map()): PlanRouting {
@@ -98,7 +99,8 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
     balance,
   }
   const overlong = asTheyStand(input, crewDays, problem, vehicles, stops)
-  // a plan that mostly stands is searched in seconds: it begins anew rather than take a half-done search for what was published
+  // a plan that mostly stands is searched in seconds: it begins anew rather than take a half-done search for what was
+  // published
   const stands = visits.some((visit) => visit.published && !visit.free && !visit.locked)
   const plan = published(input, stands ? new Map() : resume, crewDays, problem)
   // what cannot stay is looked at for any hour of the site
@@ -110,7 +112,8 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
 type Writable<T> = { -readonly [K in keyof T]: T[K] }
 
 /**
- * Days that a person laid out longer, later or fuller than the rules have it stand as they were put: nothing is added to them, and nothing is
+ * Days that a person laid out longer, later or fuller than the rules have it stand as they were put: nothing is added
+ * to them, and nothing is
  * moved for a rule that somebody knew better than.
  * @returns those days
  */
@@ -252,7 +255,10 @@ export function priceOf(visit: PlanVisit, crew: PlanCrew, day: IsoDate, weights:
   return visit.value * (off + unlikely) + moved + other
 }
 
-/** When it may begin: a visit that stands keeps about the hour that its customer knows, as far as the site's hours allow. */
+/**
+ * When it may begin: a visit that stands keeps about the hour that its customer knows, as far as the site's hours
+ * allow.
+ */
 function hoursOf({ published, free, slackMin, opensMin, closesMin }: PlanVisit): { ready: number; due: number } {
   if (!published || free || slackMin === undefined) return { ready: opensMin, due: closesMin }
   const [ready, due] = [
@@ -335,7 +341,10 @@ function published(
   }
 }
 
-/** Stops whose days or crews their links do not allow as routes stand; of two legs both, were they promised or not: neither is kept without the other. */
+/**
+ * Stops whose days or crews their links do not allow as routes stand; of two legs both, were they promised or not:
+ * neither is kept without the other.
+ */
 function misplaced(
   routes: readonly (readonly number[])[],
   links: readonly Link[],

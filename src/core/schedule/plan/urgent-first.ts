@@ -2,7 +2,8 @@ import { crewHours, beginsAt } from './crew-hours'
 import { hasAll, minutesWith, type PlanCrew, type PlanInput, type PlanVisit } from './plan-input'
 
 /**
- * Puts what cannot wait at the head of a crew's day: of those able the one that can be there first, counted from where each is. The visit is
+ * Puts what cannot wait at the head of a crew's day: of those able the one that can be there first, counted from
+ * where each is. The visit is
  * fixed there, so that everything else makes way. Where nobody can be there before the day ends, the next day is tried.
  * @param urgent ids of such visits; one that no crew can do is left as it is
  */
@@ -44,7 +45,10 @@ export function urgentFirst(input: PlanInput, urgent: ReadonlySet<string>): Plan
 const back = ({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanCrew): number =>
   travel[visit.location * locations + crew.depot]
 
-/** When a crew could be there, minutes of the day: as soon as it is free, and nobody keeps a gate shut for an emergency. */
+/**
+ * When a crew could be there, minutes of the day: as soon as it is free, and nobody keeps a gate shut for an
+ * emergency.
+ */
 function arrival(
   input: PlanInput,
   crew: PlanCrew,

@@ -25,7 +25,10 @@ export interface WhyHere {
   readonly detourMin: number
   /** Stops of the same day no further than this away, nearest first. */
   readonly neighbours: readonly { readonly visit: string; readonly travelMin: number }[]
-  /** How much later it could begin without any stop of its day being late or the day running over, minutes; negative when it already does. */
+  /**
+   * How much later it could begin without any stop of its day being late or the day running over, minutes; negative
+   * when it already does.
+   */
   readonly slackMin: number
   /** Where else it could be, cheapest first. */
   readonly others: readonly OtherPlace[]
@@ -36,7 +39,8 @@ const NEIGHBOUR_MIN = 15
 const MOST_OTHERS = 3
 
 /**
- * Explains one visit of a plan: its window, who can do it, what it adds to its day, how much slack it has, and the cheapest other places.
+ * Explains one visit of a plan: its window, who can do it, what it adds to its day, how much slack it has, and the
+ * cheapest other places.
  * @param plan the visits as they stand, with their starts
  * @returns null for a visit that is not in the plan
  */

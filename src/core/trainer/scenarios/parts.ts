@@ -26,10 +26,12 @@ export function weeksSince(past: readonly WeekChoice[], key: TrainerTaskKey): nu
   return Infinity
 }
 
+const FEED_CHOICES = { 0: 'none', 0.5: 'half', 1: 'usual' } as const
+
 /** Feeding is told anew only where it changes. */
 export function feedAt(view: WeekView, factor: 0 | 0.5 | 1): TaskChoice[] {
   if (Math.abs(view.fittings.feedFactor - factor) < 0.01) return []
-  return [task('feed', factor === 0 ? 'none' : factor === 0.5 ? 'half' : 'usual')]
+  return [task('feed', FEED_CHOICES[factor])]
 }
 
 /** What always comes first: air for fish that gasp, a pump that stands. */

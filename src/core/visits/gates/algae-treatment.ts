@@ -16,11 +16,17 @@ export const ALGAE_ANSWERS = [
   { code: 'dying-off', label: 'Algae are dying off already' },
 ] as const satisfies readonly StepChoice[]
 
-/** Oxygen at dawn after a still night, mg/L, from the afternoon's reading; nothing is counted in from the air: the safe side. */
+/**
+ * Oxygen at dawn after a still night, mg/L, from the afternoon's reading; nothing is counted in from the air: the
+ * safe side.
+ */
 export const dawnOxygen = (mgL: number, waterC: number): number =>
   Math.max(0, mgL - NIGHT_SAG.mgLAt20 * NIGHT_SAG.theta ** (waterC - 20))
 
-/** Algae killers: oxygen must last the night, somebody licensed has to do it where the law says so, and never on a day of dying off. */
+/**
+ * Algae killers: oxygen must last the night, somebody licensed has to do it where the law says so, and never on a day
+ * of dying off.
+ */
 export function algaeTreatmentGate({ readings, choice }: GateContext): GateOutcome {
   if (!isAnswer(ALGAE_ANSWERS, choice)) return outcomeOf([{ code: 'needs-answer' }])
   if (choice === 'not-treated' || choice === null) return outcomeOf([])

@@ -8,7 +8,9 @@ export const SLUDGE_SIGNS = [
   { code: 'gasping', label: 'Fish gasp at the surface' },
 ] as const satisfies readonly StepChoice[]
 
-/** Deep sediment is stirred a section at a time; a smell of rotten eggs or gasping fish is a stop: air on, ventilate. */
+/**
+ * Deep sediment is stirred a section at a time; a smell of rotten eggs or gasping fish is a stop: air on, ventilate.
+ */
 export function deepSludgeGate({ choice }: GateContext): GateOutcome {
   if (!isAnswer(SLUDGE_SIGNS, choice)) return outcomeOf([{ code: 'needs-answer' }])
   if (choice === 'rotten-eggs') return outcomeOf([{ code: 'sulfide-smell' }])

@@ -14,7 +14,10 @@ export const FEEDING_ANSWERS = [
 const edge = (kind: 'tan' | 'nitrite', band: 'watch' | 'act'): number =>
   thresholdsOf(kind).find((t) => t.band === band)!.value
 
-/** Full feed only while ammonia and nitrite stay under the watch line, a part of it while they stay under the act line. */
+/**
+ * Full feed only while ammonia and nitrite stay under the watch line, a part of it while they stay under the act
+ * line.
+ */
 export function feedingGate({ readings, choice }: GateContext): GateOutcome {
   if (!isAnswer(FEEDING_ANSWERS, choice)) return outcomeOf([{ code: 'needs-answer' }])
   if (choice === null || choice === 'no-fish' || choice === 'no-feed') return outcomeOf([])

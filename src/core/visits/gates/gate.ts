@@ -51,7 +51,9 @@ export interface GateContext {
   readonly hoursSinceChange: number | null
   /** Fish are out in tanks, as on a whole-pond cleanout. */
   readonly fishOut: boolean
-  /** The site's fill water as its file has it; null where it was never tested. Today's tests of the tap go before it. */
+  /**
+   * The site's fill water as its file has it; null where it was never tested. Today's tests of the tap go before it.
+   */
   readonly fill: FillWater | null
 }
 

@@ -9,7 +9,10 @@ export const MEDIA_WATER = [
   { code: 'tap-water', label: 'In tap water, as a reset' },
 ] as const satisfies readonly StepChoice[]
 
-/** Never all media at once with fish in the pond, and in pond water; tap water only as a reset that makes it a new filter. */
+/**
+ * Never all media at once with fish in the pond, and in pond water; tap water only as a reset that makes it a new
+ * filter.
+ */
 export function mediaCleanGate({ figures, choice, fishOut }: GateContext): GateOutcome {
   if (figures.mediaShare === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['mediaShare'] }])
   const reasons: GateReason[] = []

@@ -2,7 +2,10 @@ import { ammoniaReasons, inletReasons, shareReasons, WATER_CHANGE_LIMITS } from 
 import { missingReadings, outcomeOf, type GateContext, type GateOutcome, type GateReason } from './gate'
 import { RAISE_KH_LIMITS } from './raise-kh'
 
-/** At most a third of the water at once, a day between changes, nearly the same temperature at the inlet, and no ammonia made toxic by it. */
+/**
+ * At most a third of the water at once, a day between changes, nearly the same temperature at the inlet, and no
+ * ammonia made toxic by it.
+ */
 export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange, fill }: GateContext): GateOutcome {
   if (figures.changedM3 === undefined) return outcomeOf([{ code: 'needs-figure', missing: ['changedM3'] }])
   if (figures.changedM3 === 0) return outcomeOf([])
@@ -19,7 +22,10 @@ export function waterChangeGate({ readings, figures, systemM3, hoursSinceChange,
   return outcomeOf(reasons)
 }
 
-/** With ammonia in the pond the change is judged by what it would become; the fill water's pH and KH are asked once per site. */
+/**
+ * With ammonia in the pond the change is judged by what it would become; the fill water's pH and KH are asked once
+ * per site.
+ */
 function ammoniaAfter({ readings, fill }: Pick<GateContext, 'readings' | 'fill'>, share: number): GateReason[] {
   if (readings.tan === undefined) return [{ code: 'needs-test', missing: ['tan'] }]
   if (readings.tan < RAISE_KH_LIMITS.tanMgL) return []

@@ -4,10 +4,16 @@ import { SPRING_CLEANOUT } from './spring-cleanout'
 /** Key of the day after a cleanout whose pond fills longer than a crew can wait. */
 export const SECOND_DAY_KEY = 'cleanout-second-day'
 
-/** Days that fish may stay in tanks, from the first day of a cleanout on. @source house default: 24 hours, aerated, covered and watched */
+/**
+ * Days that fish may stay in tanks, from the first day of a cleanout on.
+ * @source house default: 24 hours, aerated, covered and watched
+ */
 export const MOST_DAYS_IN_TANKS = 1
 
-/** A refill longer than this runs on after the crew has left, and the fish go back the next day. @source house default */
+/**
+ * A refill longer than this runs on after the crew has left, and the fish go back the next day.
+ * @source house default
+ */
 export const LONGEST_REFILL_WAIT_MIN = 150
 
 /** Steps of a cleanout that come once the pond is full again. */

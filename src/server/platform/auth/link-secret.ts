@@ -1,6 +1,9 @@
 import { createHash, createHmac } from 'node:crypto'
 
-/** What links are derived from: LINK_SECRET, or else the secret by which the app opens its database. Neither is kept in the database. */
+/**
+ * What links are derived from: LINK_SECRET, or else the secret by which the app opens its database. Neither is kept
+ * in the database.
+ */
 function secret(): string {
   const own = process.env.LINK_SECRET
   if (own) return own
@@ -10,7 +13,10 @@ function secret(): string {
   return password
 }
 
-/** The secret of a link, the same each time: letters can carry it though it is kept nowhere. @returns 43 letters of base64url */
+/**
+ * The secret of a link, the same each time: letters can carry it though it is kept nowhere.
+ * @returns 43 letters of base64url
+ */
 export const linkToken = (linkId: string): string =>
   createHmac('sha256', secret()).update(`customer-link:${linkId}`).digest('base64url')
 

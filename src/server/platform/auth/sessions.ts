@@ -27,7 +27,9 @@ export async function startSession(userId: UserId, device = ''): Promise<string>
   return token
 }
 
-/** Who a token stands for; 'shut-out' for a device that was shut out, so that it can be told to forget what it holds. */
+/**
+ * Who a token stands for; 'shut-out' for a device that was shut out, so that it can be told to forget what it holds.
+ */
 export async function findSession(token: string): Promise<Actor | 'shut-out' | undefined> {
   const { rows } = await database().raw('select * from door_session(?)', [hashToken(token)])
   const row = rows[0]

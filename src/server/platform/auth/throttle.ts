@@ -7,7 +7,10 @@ interface Rule {
   readonly maxS: number
 }
 
-/** What attempts are counted by: one person from one place, one person from anywhere, one place for anybody. @source house defaults */
+/**
+ * What attempts are counted by: one person from one place, one person from anywhere, one place for anybody.
+ * @source house defaults
+ */
 const RULES = {
   pair: { free: 5, maxS: 900 },
   account: { free: 20, maxS: 60 },

@@ -1,4 +1,7 @@
-/** An outside service that does not answer is left alone for a while, so that pages do not wait for it again and again. */
+/**
+ * An outside service that does not answer is left alone for a while, so that pages do not wait for it again and
+ * again.
+ */
 const PAUSE_MS = 15_000
 const FAILURES_TO_PAUSE = 2
 const DEFAULT_MAX_BYTES = 20_000_000

@@ -32,7 +32,9 @@ export function s3Store(bucketUrl: string, accessKeyId: string, secretAccessKey:
   }
 }
 
-/** The store that is set for this machine; null: images are kept in the database, so that one backup holds everything. */
+/**
+ * The store that is set for this machine; null: images are kept in the database, so that one backup holds everything.
+ */
 export function photoStore(
   { PHOTOS_S3_URL, PHOTOS_S3_KEY, PHOTOS_S3_SECRET, PHOTOS_S3_REGION }: NodeJS.ProcessEnv = process.env,
 ): PhotoStore | null {

@@ -23,7 +23,10 @@ const DETOUR = 1.35
 const STRAIGHT_LINE_KMH = 48
 const radians = (deg: number) => (deg * Math.PI) / 180
 
-/** Straight lines with a usual detour, for when no roads are known. @source haversine formula; detour of rural road nets */
+/**
+ * Straight lines with a usual detour, for when no roads are known.
+ * @source haversine formula; detour of rural road nets
+ */
 export function straightLineTable(points: readonly MapPoint[]): TravelTable {
   const n = points.length
   const minutes = new Float64Array(n * n)
@@ -39,7 +42,8 @@ export function straightLineTable(points: readonly MapPoint[]): TravelTable {
 }
 
 /**
- * Driving times from a table service that speaks the open table protocol (GET /table/v1/driving/lon,lat;…), asked in blocks;
+ * Driving times from a table service that speaks the open table protocol (GET /table/v1/driving/lon,lat;…), asked in
+ * blocks;
  * straight lines when it cannot be reached, or cannot get somewhere.
  */
 export async function travelTable(points: readonly MapPoint[], baseUrl: string | undefined): Promise<TravelTable> {
@@ -58,7 +62,8 @@ const Shape = z.object({
 })
 
 /**
- * The way through points along the roads, as longitude and latitude, from a service of the same family (GET /route/v1/driving/…);
+ * The way through points along the roads, as longitude and latitude, from a service of the same family (GET
+ * /route/v1/driving/…);
  * straight lines when it cannot be had.
  */
 export async function routeShape(

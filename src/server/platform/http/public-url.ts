@@ -1,5 +1,6 @@
 /**
- * The address under which people reach the app, for links in letters: as it is set, else where this app listens. A request's own Host
+ * The address under which people reach the app, for links in letters: as it is set, else where this app listens. A
+ * request's own Host
  * header is not believed: whoever sends it would write the links.
  */
 export const publicUrl = (): string =>

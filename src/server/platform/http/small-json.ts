@@ -4,7 +4,8 @@ import { gzip } from 'node:zlib'
 const packed = promisify(gzip)
 
 /**
- * Answers in JSON, or in gzipped JSON where it is asked for by `accept`: for what goes over poor mobile links. The framework takes
+ * Answers in JSON, or in gzipped JSON where it is asked for by `accept`: for what goes over poor mobile links. The
+ * framework takes
  * `content-encoding` off a route's answer, so that the asker unpacks it itself.
  */
 export async function smallJson(request: Request, body: unknown, headers: Record<string, string>): Promise<Response> {

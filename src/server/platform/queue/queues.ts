@@ -1,7 +1,9 @@
 /** The queue library's own schema. */
 export const QUEUE_SCHEMA = 'queue'
 
-/** How often a letter is handed in before it is shown as failed: with a wait that doubles each time, for about a day. */
+/**
+ * How often a letter is handed in before it is shown as failed: with a wait that doubles each time, for about a day.
+ */
 export const NOTICE_TRIES = 13
 
 /** Queues of the app, made when the database is brought up to date. A job whose worker vanished is tried again. */

@@ -4,8 +4,10 @@ import type { Knex } from 'knex'
 export type RunColumns = Readonly<Record<string, string | number | null>>
 
 /**
- * The states of long work, in any table of runs: `id`, `state`, `cancel`, `heartbeat`, `waits_since`, `problem`, `finished_at`.
- * Queued → running → done, stopped or failed; a run whose worker vanished goes back to queued. Each step is taken once, whoever tries it twice.
+ * The states of long work, in any table of runs: `id`, `state`, `cancel`, `heartbeat`, `waits_since`, `problem`,
+ * `finished_at`.
+ * Queued → running → done, stopped or failed; a run whose worker vanished goes back to queued. Each step is taken
+ * once, whoever tries it twice.
  */
 
 /** Takes a queued run on. @returns false when it is no longer queued: stopped, or another worker has it */
@@ -13,7 +15,10 @@ export async function claimRun(trx: Knex.Transaction, table: string, id: string)
   return (await trx(table).where({ id, state: 'queued' }).update({ state: 'running', heartbeat: trx.fn.now() })) > 0
 }
 
-/** A sign of life, with how far it has got. @returns whether the run shall stop: it was asked to, or is no longer this worker's */
+/**
+ * A sign of life, with how far it has got.
+ * @returns whether the run shall stop: it was asked to, or is no longer this worker's
+ */
 export async function beatRun(
   trx: Knex.Transaction,
   table: string,

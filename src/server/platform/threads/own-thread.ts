@@ -11,7 +11,10 @@ const SOURCES = {
 } as const
 export type ThreadName = keyof typeof SOURCES
 
-/** A thread from a TypeScript file. It does not take over how this process reads TypeScript, so it registers that first. */
+/**
+ * A thread from a TypeScript file. It does not take over how this process reads TypeScript, so it registers that
+ * first.
+ */
 export const sourceThread = (href: string, options: WorkerOptions = {}): Worker =>
   new Worker(`import('tsx/esm/api').then(({ register }) => { register(); return import(${JSON.stringify(href)}) })`, {
     ...options,
@@ -22,11 +25,17 @@ export const sourceThread = (href: string, options: WorkerOptions = {}): Worker 
 const builtThread = (href: string, options: WorkerOptions): Worker =>
   new Worker(`import(${JSON.stringify(href)})`, { ...options, eval: true })
 
-/** The folder of the build that runs; none while developing, for what was built some day is not what is being worked on. */
+/**
+ * The folder of the build that runs; none while developing, for what was built some day is not what is being worked
+ * on.
+ */
 const builtIn = (): string | undefined =>
   process.env.NEXT_DIST_DIR ?? (process.env.NODE_ENV === 'production' ? '.next' : undefined)
 
-/** A thread of the app's own: what the build made of it, or its source. Bundled, computing is several times as fast as file by file. */
+/**
+ * A thread of the app's own: what the build made of it, or its source. Bundled, computing is several times as fast as
+ * file by file.
+ */
 export function ownThread(name: ThreadName, options: WorkerOptions = {}): Worker {
   const folder = builtIn()
   const built = folder && join(process.cwd(), folder, 'programs', `${name}.mjs`)

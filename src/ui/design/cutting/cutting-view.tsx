@@ -44,6 +44,11 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
     stock.every((r) => within(r.widthM, CUTTING_RANGE.rollWidthM) && within(r.lengthM, CUTTING_RANGE.rollLengthM))
   const toggle = (id: string, on: boolean) =>
     setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
+  const which = () => {
+    if (toCut.length > MOST_PIECES) return t('design.cuttingView.first', { mostPieces: MOST_PIECES })
+    if (toCut.length === 1) return 'it'
+    return 'these'
+  }
   return (
     <>
       <div className="page-head">
@@ -84,26 +89,29 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                     }
                   >
                     {t('design.cuttingView.choose', {
-                      count:
-                        toCut.length > MOST_PIECES
-                          ? t('design.cuttingView.first', { mostPieces: MOST_PIECES })
-                          : toCut.length === 1
-                            ? 'it'
-                            : 'these',
+                      count: which(),
                     })}
                   </button>
                 ) : null}
               </p>
             ) : null}
-            {shownSheets.map((s) => (
-              <CheckField
-                key={s.id}
-                label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${s.there ? t('design.cuttingView.there', { there: s.there }) : s.agreed ? t('design.cuttingView.nettingAgreed') : ''}`}
-                checked={chosen.has(s.id)}
-                disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
-                onChange={(on) => toggle(s.id, on)}
-              />
-            ))}
+            {shownSheets.map((s) => {
+              const note = () => {
+                if (s.there) return t('design.cuttingView.there', { there: s.there })
+                if (s.agreed) return t('design.cuttingView.nettingAgreed')
+                return ''
+              }
+
+              return (
+                <CheckField
+                  key={s.id}
+                  label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${note()}`}
+                  checked={chosen.has(s.id)}
+                  disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
+                  onChange={(on) => toggle(s.id, on)}
+                />
+              )
+            })}
             <p className="soft small mb-0">
               {kind === 'net'
                 ? t('design.cuttingView.tentOverRidgeSlack', { turnDownM: show(NET_RULES.turnDownM, 'length') })

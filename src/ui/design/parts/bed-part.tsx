@@ -35,13 +35,11 @@ export function BedPart(part: DesignPart) {
     )
     set(
       {
-        layers: bed.layers.map((layer, i) =>
-          i === index
-            ? { ...layer, thicknessM: tidy(layer.thicknessM + moved) }
-            : i === index + 1
-              ? { ...layer, thicknessM: tidy(layer.thicknessM - moved) }
-              : layer,
-        ),
+        layers: bed.layers.map((layer, i) => {
+          if (i === index) return { ...layer, thicknessM: tidy(layer.thicknessM + moved) }
+          if (i === index + 1) return { ...layer, thicknessM: tidy(layer.thicknessM - moved) }
+          return layer
+        }),
       },
       `boundary${index}`,
     )

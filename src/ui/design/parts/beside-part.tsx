@@ -28,7 +28,10 @@ const USUAL_MOUTH_M = 0.25
 const SKIMMER_SERVES_M2 = CHECK_LIMITS.skimmerServesM2
 const SKIMMER_FITS = textId('design.besidePart.intoExistingPondWall')
 
-/** Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in head, water and care. */
+/**
+ * Equipment beside the bed: skimmers and filters that share the load, lamps and doses, each with what it costs in
+ * head, water and care.
+ */
 export function BesidePart({ data, bed, shown, set, errorOf }: DesignPart) {
   const t = useTexts()
 

@@ -19,7 +19,9 @@ const DAYS = 90
 /** A change is run when the figures have stood still for so long, ms. */
 const SETTLED_MS = 500
 
-/** What this design does for the look of the water: from a green pond in early summer, beside the filter that stands. */
+/**
+ * What this design does for the look of the water: from a green pond in early summer, beside the filter that stands.
+ */
 export function ClarityPart({ data, shown }: DesignPart) {
   const t = useTexts()
 

@@ -90,6 +90,11 @@ function PlanEditor({
     change({ intakes: plan.intakes.map((b, n) => (n === i ? { ...b, ...next } : b)) }, `intake${i}`)
   const flowOf = (id: string) =>
     state.status === 'solved' ? (state.network.links.find((l) => l.id === id)?.flowM3PerH ?? 0) : null
+  const stateText = () => {
+    if (state.status === 'solving') return t('design.networkPart.solving')
+    if (state.status === 'solved') return t('design.networkPart.solved')
+    return t('design.networkPart.cannotSolvedLike')
+  }
   return (
     <>
       <section className="sheet">
@@ -112,11 +117,7 @@ function PlanEditor({
             data-testid="network-state"
             data-ms={state.status === 'solved' ? state.tookMs.toFixed(0) : ''}
           >
-            {state.status === 'solving'
-              ? t('design.networkPart.solving')
-              : state.status === 'solved'
-                ? t('design.networkPart.solved')
-                : t('design.networkPart.cannotSolvedLike')}
+            {stateText()}
           </span>
           <button
             type="button"
@@ -301,18 +302,20 @@ function PlanEditor({
   )
 }
 
-const newBranch = (kind: BranchKind, bed: DesignPart['bed']): FlowBranch => ({
-  kind,
-  boreM: bed.delivery.diameterM,
-  lengthM: kind === 'stream' ? 8 : 3,
-  k: 1.5,
-  valve: kind === 'heater' ? 0.3 : 0.6,
-  levelM:
-    kind === 'trickle-tower'
-      ? 1.6
-      : kind === 'stream'
-        ? Math.max(0.3, bed.staticLiftM)
-        : kind === 'heater'
-          ? 0
-          : bed.staticLiftM,
-})
+const newBranch = (kind: BranchKind, bed: DesignPart['bed']): FlowBranch => {
+  const levelM = () => {
+    if (kind === 'trickle-tower') return 1.6
+    if (kind === 'stream') return Math.max(0.3, bed.staticLiftM)
+    if (kind === 'heater') return 0
+    return bed.staticLiftM
+  }
+
+  return {
+    kind,
+    boreM: bed.delivery.diameterM,
+    lengthM: kind === 'stream' ? 8 : 3,
+    k: 1.5,
+    valve: kind === 'heater' ? 0.3 : 0.6,
+    levelM: levelM(),
+  }
+}

@@ -39,6 +39,11 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
     }),
     [data, shown.bed],
   )
+  const lengthLabel = () => {
+    if (bed.round) return t('design.sizePart.vesselDiameter')
+    if (bed.type === 'perimeter-bog') return t('design.sizePart.lengthAlongShore')
+    return t('design.sizePart.bedLength')
+  }
   return (
     <>
       <section className="sheet">
@@ -55,13 +60,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
           {bed.type === 'none' ? null : (
             <div className="field-grid">
               <QuantityField
-                label={
-                  bed.round
-                    ? t('design.sizePart.vesselDiameter')
-                    : bed.type === 'perimeter-bog'
-                      ? t('design.sizePart.lengthAlongShore')
-                      : t('design.sizePart.bedLength')
-                }
+                label={lengthLabel()}
                 kind="length"
                 value={bed.lengthM}
                 onChange={(v) => set({ lengthM: orNaN(v), ...(bed.round ? { widthM: orNaN(v) } : {}) }, 'length')}

@@ -103,9 +103,9 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
     setAsBuilt(null)
     router.refresh()
   }
-  return (
-    <>
-      {design.state === 'open' ? (
+  const nextState = () => {
+    if (design.state === 'open')
+      return (
         <button
           type="button"
           className="btn btn-sm btn-outline-primary ms-auto"
@@ -113,40 +113,47 @@ function MoveOn({ design, bench }: { design: Design; bench: FilterDesign }) {
         >
           {t('design.versionsPart.approveVersion', { number: design.number })}
         </button>
-      ) : asBuilt === null ? (
+      )
+    if (asBuilt === null)
+      return (
         <button type="button" className="btn btn-sm btn-outline-primary ms-auto" onClick={() => setAsBuilt('')}>
           {t('design.versionsPart.markVersionBuilt', { number: design.number })}
         </button>
-      ) : (
-        <span className="d-flex flex-wrap gap-2 align-items-end w-100">
-          <TextField
-            className="flex-grow-1"
-            label={t('design.versionsPart.whatBuiltOtherwiseThan')}
-            value={asBuilt}
-            onChange={(e) => setAsBuilt(e.target.value)}
-          />
-          <CheckField
-            label={t('design.versionsPart.figuresDesignNowWhat')}
-            checked={differs && figures}
-            disabled={!differs}
-            onChange={setFigures}
-          />
-          <button
-            type="button"
-            className="btn btn-sm btn-primary"
-            onClick={() =>
-              void move({
-                state: 'built',
-                version: design.version,
-                asBuilt,
-                builtBed: differs && figures ? bench : null,
-              })
-            }
-          >
-            {t('design.versionsPart.built')}
-          </button>
-        </span>
-      )}
+      )
+    return (
+      <span className="d-flex flex-wrap gap-2 align-items-end w-100">
+        <TextField
+          className="flex-grow-1"
+          label={t('design.versionsPart.whatBuiltOtherwiseThan')}
+          value={asBuilt}
+          onChange={(e) => setAsBuilt(e.target.value)}
+        />
+        <CheckField
+          label={t('design.versionsPart.figuresDesignNowWhat')}
+          checked={differs && figures}
+          disabled={!differs}
+          onChange={setFigures}
+        />
+        <button
+          type="button"
+          className="btn btn-sm btn-primary"
+          onClick={() =>
+            void move({
+              state: 'built',
+              version: design.version,
+              asBuilt,
+              builtBed: differs && figures ? bench : null,
+            })
+          }
+        >
+          {t('design.versionsPart.built')}
+        </button>
+      </span>
+    )
+  }
+  return (
+    <>
+      {nextState()}
       {stopped || stopReason ? (
         <TextField
           className="w-100"
@@ -196,7 +203,9 @@ function Compare({ data, shown }: DesignPart) {
   const [right, setRight] = useState(NOW)
   const of = (key: string): Worked | null => {
     const design = data.designs.find((d) => d.id === key)
-    return key === NOW ? shown : design ? workThrough(data, design.bed) : null
+    if (key === NOW) return shown
+    if (design) return workThrough(data, design.bed)
+    return null
   }
   // eslint-disable-next-line react-hooks/exhaustive-deps -- `of` reads data and shown, which are listed
   const pair = useMemo(() => [of(left), of(right)] as const, [left, right, data, shown])

@@ -14,7 +14,10 @@ export interface WaitingLine {
   readonly visitId: string
   readonly userId: string
   readonly entry: EntryInput
-  /** taken: the office has it and so has the kept log; it stays here a moment, so that views which read both never miss it between the two. */
+  /**
+   * taken: the office has it and so has the kept log; it stays here a moment, so that views which read both never
+   * miss it between the two.
+   */
   readonly state: 'waiting' | 'refused' | 'taken'
   readonly problem: ProblemBody | null
   /** When the office had taken it, ms since 1970. */
@@ -29,7 +32,10 @@ export interface DevicePhoto extends VisitPhoto {
   readonly problem: ProblemBody | null
 }
 
-/** The image of a photo that the office has not taken yet. It lies apart: lists of photos are read at every change, images when they go. */
+/**
+ * The image of a photo that the office has not taken yet. It lies apart: lists of photos are read at every change,
+ * images when they go.
+ */
 export interface DeviceImage {
   readonly id: string
   readonly bytes: ArrayBuffer
@@ -76,7 +82,8 @@ export class DeviceDb extends Dexie {
       photos: 'id, visitId, [userId+state]',
       facts: 'key',
     })
-    // visits that were kept before groups of plants and doses of other visits were: they come with the next rounds; images move to a store of their own
+    // visits that were kept before groups of plants and doses of other visits were: they come with the next rounds;
+    // images move to a store of their own
     this.version(2)
       .stores({ images: 'id' })
       .upgrade(async (trx) => {

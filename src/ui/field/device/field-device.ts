@@ -44,7 +44,10 @@ interface NewPhoto {
   readonly sketchOf?: string
 }
 
-/** Makes a photo small and keeps it on this device. @returns its id, or why it could not be kept: nothing else is lost by that */
+/**
+ * Makes a photo small and keeps it on this device.
+ * @returns its id, or why it could not be kept: nothing else is lost by that
+ */
 export async function keepPhoto(
   { userId, visitId, stepKey, pairOf, sketchOf }: NewPhoto,
   file: Blob,

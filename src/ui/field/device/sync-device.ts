@@ -10,7 +10,8 @@ const BATCH = 100
 export type SyncOutcome = 'synced' | NoAnswer['why']
 
 /**
- * Sends what waits, in its order, then photos, then hears what is new. Broken off anywhere and begun again it sends the same ids, so
+ * Sends what waits, in its order, then photos, then hears what is new. Broken off anywhere and begun again it sends
+ * the same ids, so
  * that nothing is doubled; what is not answered for stays.
  */
 export async function syncDevice(db: DeviceDb, office: Office): Promise<SyncOutcome> {
@@ -94,7 +95,10 @@ const TAKEN_STAYS_MS = 10_000
 const forgetTaken = (db: DeviceDb) =>
   db.lines.filter((line) => line.state === 'taken' && (line.takenAt ?? 0) < Date.now() - TAKEN_STAYS_MS).delete()
 
-/** A line of this device as a log has it, dated by the office's clock. @param offsetMs how far that is ahead of this device's */
+/**
+ * A line of this device as a log has it, dated by the office's clock.
+ * @param offsetMs how far that is ahead of this device's
+ */
 export const ownEntry = ({ entry, userId }: WaitingLine, byName: string, offsetMs: number): Entry =>
   ({
     ...entry,
@@ -178,7 +182,10 @@ const merged = (before: KeptVisit | undefined, found: FieldVisit, opened: boolea
   log: [...found.log, ...(before?.log ?? []).filter((entry) => !found.log.some((e) => e.id === entry.id))],
 })
 
-/** A device that was shut out forgets its rounds; only what its people wrote and nobody has yet stays, for when they sign in again. */
+/**
+ * A device that was shut out forgets its rounds; only what its people wrote and nobody has yet stays, for when they
+ * sign in again.
+ */
 export async function forgetRounds(db: DeviceDb): Promise<void> {
   await db.transaction('rw', db.visits, db.photos, db.facts, async () => {
     await db.visits.clear()

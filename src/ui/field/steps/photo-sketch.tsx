@@ -27,7 +27,12 @@ export function PhotoSketch({ photo, onClose, onKeep }: PhotoSketchProps) {
   const drawing = useRef<[number, number][] | null>(null)
   const [image, setImage] = useState<ArrayBuffer | null | undefined>(photo.own ? undefined : null)
   const own = useObjectUrl(image)
-  const src = image === undefined ? null : image ? own : `/api/v1/photos/${photo.id}`
+  const sourceOf = () => {
+    if (image === undefined) return null
+    if (image) return own
+    return `/api/v1/photos/${photo.id}`
+  }
+  const src = sourceOf()
   useEffect(() => {
     if (photo.own) void imageOf(photo.id).then(setImage)
   }, [photo])

@@ -34,7 +34,10 @@ const given = <Key extends string>(values: Partial<Record<Key, number | null>>) 
     (pair): pair is [Key, number] => pair[1] !== null && !Number.isNaN(pair[1]),
   )
 
-/** Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left out of it. */
+/**
+ * Fields of a step in which something stands that cannot be read: it is mended before the step is logged, never left
+ * out of it.
+ */
 export function unreadable(step: VisitStep, draft: StepDraft): AnswerProblem | null {
   const within = (
     part: string,

@@ -126,6 +126,14 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
   }
   const gated = gate?.status === 'stop' && !(person.mayOverride && draft.overrideReason.trim().length >= 5)
 
+  const doneText = () => {
+    if (step.again) {
+      if (rounds.length > 0) return t('field.stepCard.logAnotherRound')
+      return t('field.stepCard.logRound')
+    }
+    if (state.status === 'done') return t('field.stepCard.correct')
+    return t('field.stepCard.done')
+  }
   return (
     <section className="step-now" aria-label={t('field.stepCard.stepHand')}>
       <p className="soft mb-1">{step.section}</p>
@@ -297,13 +305,7 @@ export function StepCard({ step, view, others, states, onAnswered }: StepCardPro
         </button>
       ) : null}
       <button className="btn btn-primary w-100 mt-2" disabled={gated} onClick={() => void done(false)}>
-        {step.again
-          ? rounds.length > 0
-            ? t('field.stepCard.logAnotherRound')
-            : t('field.stepCard.logRound')
-          : state.status === 'done'
-            ? t('field.stepCard.correct')
-            : t('field.stepCard.done')}
+        {doneText()}
       </button>
       {leaving === null ? (
         <button className="btn btn-link w-100 mt-1" onClick={() => setLeaving('')}>

@@ -16,7 +16,10 @@ interface StepDosesProps {
 const figure = (value: number): string => String(Number(value.toPrecision(3)))
 const unitOf = (unit: string): string => (unit === 'each' ? 'pieces' : unit)
 
-/** The firm's products for a step: rate × volume = amount, in what it is measured with, and what speaks against it now. */
+/**
+ * The firm's products for a step: rate × volume = amount, in what it is measured with, and what speaks against it
+ * now.
+ */
 export function StepDoses({ doses, given, onGive, error }: StepDosesProps) {
   const t = useTexts()
 

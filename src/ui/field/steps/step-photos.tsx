@@ -16,7 +16,10 @@ const TROUBLE: Readonly<Record<PhotoTrouble, TextId>> = {
 
 type Photo = VisitView['photos'][number]
 
-/** Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the same place. */
+/**
+ * Photos of one step: taken or chosen, made small, kept on the device at once; drawn on, and taken again from the
+ * same place.
+ */
 export function StepPhotos({ view, step }: { view: VisitView; step: VisitStep }) {
   const t = useTexts()
 

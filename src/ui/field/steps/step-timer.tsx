@@ -24,12 +24,11 @@ function useLeft(startedAt: string | null, minutes: number): number | null {
     : Math.max(0, Date.parse(startedAt) + minutes * 60_000 - now - offsetMs)
 }
 
-const leftWords = (left: number | null, t: Texts): string =>
-  left === null
-    ? ''
-    : left === 0
-      ? t('field.stepTimer.timeUp')
-      : `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
+const leftWords = (left: number | null, t: Texts): string => {
+  if (left === null) return ''
+  if (left === 0) return t('field.stepTimer.timeUp')
+  return `${two(Math.floor(left / 60_000))}:${two(Math.floor((left % 60_000) / 1000))}`
+}
 
 /** What is left of a running timer, in a line. */
 export function TimeLeft({ startedAt, minutes }: { startedAt: string; minutes: number }) {

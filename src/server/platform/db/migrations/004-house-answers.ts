@@ -3,7 +3,10 @@ import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['house_tables', 'bench_drafts'] as const
 
-/** Where a pond goes another way than the house, the firm's fittings and pipes, designs as built, and work on the bench that is not saved yet. */
+/**
+ * Where a pond goes another way than the house, the firm's fittings and pipes, designs as built, and work on the
+ * bench that is not saved yet.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('ponds', (t) => t.jsonb('own_practice').notNullable().defaultTo('{}'))
   await knex.schema.alterTable('designs', (t) => t.jsonb('built_bed'))

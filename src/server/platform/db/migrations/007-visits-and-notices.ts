@@ -10,7 +10,10 @@ const FIRM_TABLES = [
   'duration_resets',
 ] as const
 
-/** Visits for several jobs and tasks, equipment with due dates, notices to customers, calendar feeds, busy times, and when learnt durations begin anew. */
+/**
+ * Visits for several jobs and tasks, equipment with due dates, notices to customers, calendar feeds, busy times, and
+ * when learnt durations begin anew.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('visits', (t) => {
     // job keys done on the same visit, and tasks taken along

@@ -1,7 +1,10 @@
 import type { Knex } from 'knex'
 import { ownFirmOnly } from '../own-firm-only'
 
-/** Days on which the firm's work is different: closed, filling restricted, school holidays; and what a site wants of school holidays. */
+/**
+ * Days on which the firm's work is different: closed, filling restricted, school holidays; and what a site wants of
+ * school holidays.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('firm_periods', (t) => {
     t.uuid('id').primary()

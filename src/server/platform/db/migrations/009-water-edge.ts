@@ -3,7 +3,10 @@ import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['findings'] as const
 
-/** How visits end, what was found on them, counterparts and sketches among photos, gates seen otherwise on a device, and devices that hold a session. */
+/**
+ * How visits end, what was found on them, counterparts and sketches among photos, gates seen otherwise on a device,
+ * and devices that hold a session.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('visits', (t) => {
     t.text('ending')

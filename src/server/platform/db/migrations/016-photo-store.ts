@@ -1,6 +1,9 @@
 import type { Knex } from 'knex'
 
-/** Images may lie in a store outside; their thumbnails stay here, so that lists are quick and a backup shows what there was. */
+/**
+ * Images may lie in a store outside; their thumbnails stay here, so that lists are quick and a backup shows what
+ * there was.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('photos', (t) => {
     t.text('stored_as')

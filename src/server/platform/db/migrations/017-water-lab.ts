@@ -3,7 +3,10 @@ import { ownFirmOnly } from '../own-firm-only'
 
 const FIRM_TABLES = ['what_ifs', 'pond_forecasts', 'forecast_runs', 'diagnoses'] as const
 
-/** What-ifs that somebody keeps, the outlook of every pond with what its filter has learnt, and runs that bring them up to today. */
+/**
+ * What-ifs that somebody keeps, the outlook of every pond with what its filter has learnt, and runs that bring them
+ * up to today.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable('what_ifs', (t) => {
     t.uuid('id').primary()

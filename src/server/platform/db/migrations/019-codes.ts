@@ -17,7 +17,10 @@ async function inBatches<Row extends { id: string }>(
   }
 }
 
-/** Answers of steps get codes: visits, their logs and own visit types are brought along. Sites have a file of the water that fills their ponds. */
+/**
+ * Answers of steps get codes: visits, their logs and own visit types are brought along. Sites have a file of the
+ * water that fills their ponds.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('sites', (t) => {
     t.double('fill_ph')
@@ -27,7 +30,10 @@ export async function up(knex: Knex): Promise<void> {
   await codeAnswers(knex)
 }
 
-/** Brings what is stored to today's shape; again changes nothing. @param own table of own visit types, as it is named by now */
+/**
+ * Brings what is stored to today's shape; again changes nothing.
+ * @param own table of own visit types, as it is named by now
+ */
 export async function codeAnswers(knex: Knex, own = 'own_jobs'): Promise<void> {
   await inBatches(
     (after) => knex('visits').where('id', '>', after).orderBy('id').limit(BATCH).select('id', 'job'),

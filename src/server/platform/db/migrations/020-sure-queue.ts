@@ -1,13 +1,16 @@
 import type { Knex } from 'knex'
 import { QUEUE_SCHEMA } from '@/server/platform/queue/queues'
 
-/** What waits in the queue for a row: jobs that are still to be taken, or that somebody has taken within the interval. */
+/**
+ * What waits in the queue for a row: jobs that are still to be taken, or that somebody has taken within the interval.
+ */
 const WAITING = (key: string) => `
   exists (select from ${QUEUE_SCHEMA}.job j where j.data->>'${key}' = r.id::text
           and (j.state in ('created', 'retry') or (j.state = 'active' and j.started_on > now() - older_than)))`
 
 /**
- * A worker looks over all firms for what got lost between a row and its job: runs whose worker died, runs that wait with no job
+ * A worker looks over all firms for what got lost between a row and its job: runs whose worker died, runs that wait
+ * with no job
  * waiting for them, letters that are on their way for too long or have no job. It learns nothing but which they are.
  */
 const LOST = (name: string, table: string, key: string, stuck: string) => `

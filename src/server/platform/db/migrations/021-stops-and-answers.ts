@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
 
 /**
- * Customers say when what they ask for is urgent. Why a version with an open stop was approved, built or offered all the same; one version approved at a time; accepting a proposal
+ * Customers say when what they ask for is urgent. Why a version with an open stop was approved, built or offered all
+ * the same; one version approved at a time; accepting a proposal
  * closes the others of its pond.
  */
 export async function up(knex: Knex): Promise<void> {

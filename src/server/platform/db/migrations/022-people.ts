@@ -1,6 +1,9 @@
 import type { Knex } from 'knex'
 
-/** People leave: they sign in no more and all their devices end, while what they wrote stays theirs. A lost password is set anew by a link. */
+/**
+ * People leave: they sign in no more and all their devices end, while what they wrote stays theirs. A lost password
+ * is set anew by a link.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('users', (t) => t.timestamp('deactivated_at', { useTz: true }))
   await knex.schema.createTable('password_links', (t) => {

@@ -85,12 +85,11 @@ export async function joinLegs(knex: Knex): Promise<void> {
     .select<{ id: PlanRunId; result: { changes: StoredChange[] } }[]>('id', 'result')
   for (const { id, result } of runs) {
     const keys = new Set<string>(result.changes.map((c: StoredChange) => c.key))
-    const pairOf = (key: string) =>
-      key.endsWith(OLD_SUFFIX)
-        ? key.slice(0, -OLD_SUFFIX.length)
-        : keys.has(`${key}${OLD_SUFFIX}`)
-          ? `${key}${OLD_SUFFIX}`
-          : null
+    const pairOf = (key: string) => {
+      if (key.endsWith(OLD_SUFFIX)) return key.slice(0, -OLD_SUFFIX.length)
+      if (keys.has(`${key}${OLD_SUFFIX}`)) return `${key}${OLD_SUFFIX}`
+      return null
+    }
     const changes = result.changes.map((c: StoredChange) => ({
       ...c,
       pair: pairOf(c.key),

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
 
 /**
- * Links of customers are kept by their hash alone: who reads a copy of the database opens no garden. Links that are out go on working.
+ * Links of customers are kept by their hash alone: who reads a copy of the database opens no garden. Links that are
+ * out go on working.
  */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('customer_links', (t) => t.text('token_hash'))

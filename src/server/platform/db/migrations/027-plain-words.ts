@@ -50,7 +50,8 @@ async function renameInAll(knex: Knex, table: string, column: string, names: Key
       .select(knex.raw('ctid::text as at'), { value: column })
     for (const { at, value } of rows) {
       const now = JSON.stringify(renameKeys(value, names))
-      // an old key that stands there as a value is nothing to change: writing the row would move it to the end, to be found again for ever
+      // an old key that stands there as a value is nothing to change: writing the row would move it to the end, to be
+      // found again for ever
       if (now === JSON.stringify(value)) continue
       await knex(table)
         .whereRaw('ctid = ?::tid', [at])
