@@ -199,13 +199,13 @@ function answerFor(
     case 'media':
       return {
         note: 'Top pad thin, replace next spring',
-        choice: step.choices![0].code,
+        choice: step.choices![0]!.code,
         figures: { mediaShare: 1, padThicknessM: 0.02 },
       }
     default:
       return {
         note: '',
-        ...(step.kind === 'decide' ? { choice: step.choices![0].code } : {}),
+        ...(step.kind === 'decide' ? { choice: step.choices![0]!.code } : {}),
         ...(step.kind === 'count-fish' ? { fish: counted } : {}),
         ...(step.kind === 'sign' ? { signedBy: 'the customer' } : {}),
       }

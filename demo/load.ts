@@ -45,8 +45,8 @@ async function load(): Promise<void> {
   const [boss, ...others] = PEOPLE
   const token = await createFirstFirm({
     firmName: FIRM.name,
-    ownerName: boss.name,
-    email: boss.email,
+    ownerName: boss!.name,
+    email: boss!.email,
     password: DEMO_PASSWORD,
     timeZone: FIRM.timeZone,
   })
@@ -72,7 +72,7 @@ async function load(): Promise<void> {
   const today = todayIn(FIRM.timeZone)
   const year = Number(today.slice(0, 4))
   for (const [index, [key, story]] of Object.entries(STORIES).entries()) {
-    const crew = CREWS[index % CREWS.length]
+    const crew = CREWS[index % CREWS.length]!
     const lead = await actorOf(PEOPLE.find((p) => p.role === 'crew-lead' && p.crew === crew)!.email)
     for (const past of [year - 1, year]
       .map((y) => `${y}-03-${key === 'highcairn' ? '30' : '18'}`)
@@ -234,13 +234,13 @@ async function offerBrewery(owner: Actor, pondId: PondId, today: string): Promis
     days: 90,
     start: 'green',
     members: 60,
-    options: [newOption('As it is'), newOption('Rebuilt', { filter: rebuilt.id })],
+    options: [newOption('As it is'), newOption('Rebuilt', { filter: rebuilt!.id })],
   })
   await makeProposal(owner, pondId, {
     title: 'A bed that carries your fish',
     intro: 'The bed in your yard was built for a few goldfish. The fish you have now ask for more stone and more flow.',
     validUntil: addDays(today, PROPOSAL_DAYS),
-    options: [{ designId: rebuilt.id, why: 'Sized for your fish as they will be in four years.' }],
+    options: [{ designId: rebuilt!.id, why: 'Sized for your fish as they will be in four years.' }],
     whatIfId,
   })
 }

@@ -12,7 +12,7 @@ export const TOWNS: Readonly<Record<string, readonly [number, number]>> = {
 
 /** A site lies within a few kilometres of its town; where exactly follows from its name, so that it stays put. */
 export function placeOf({ site, town }: Pick<DemoSite, 'site' | 'town'>): { lat: number; lon: number } {
-  const [lon, lat] = TOWNS[town]
+  const [lon, lat] = TOWNS[town]!
   let hash = 7
   for (const letter of site) hash = (hash * 31 + letter.charCodeAt(0)) % 100_003
   const angle = (hash % 360) * (Math.PI / 180)

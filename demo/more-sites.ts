@@ -88,7 +88,7 @@ export const MORE_SITES: readonly DemoSite[] = ROWS.map(
     site,
     address,
     town,
-    stationId: STATION[town],
+    stationId: STATION[town]!,
     access: '',
     hours: HOURS[site],
     ponds: [

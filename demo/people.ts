@@ -16,7 +16,7 @@ interface DemoPerson {
 
 const person = (name: string, role: Role, crew: DemoPerson['crew'] = null): DemoPerson => ({
   name,
-  email: `${name.split(' ')[0].toLowerCase()}@tussock-tarn.example`,
+  email: `${name.split(' ')[0]!.toLowerCase()}@tussock-tarn.example`,
   role,
   crew,
 })

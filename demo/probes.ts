@@ -16,7 +16,7 @@ const SITES_WITH_PROBES = ['Highcairn House', 'Brewery yard']
  * starts them.
  */
 async function probes(): Promise<void> {
-  const owner: Actor = (await findActor(await signIn({ email: PEOPLE[0].email, password: DEMO_PASSWORD })))!
+  const owner: Actor = (await findActor(await signIn({ email: PEOPLE[0]!.email, password: DEMO_PASSWORD })))!
   for (const key of (await exchangePage(owner)).keys ?? []) if (key.name === NAME) await endApiKey(owner, key.id)
   const { token } = await makeApiKey(owner, { name: NAME, scope: 'readings' })
   const ponds = (await pondList(owner)).filter((p) => SITES_WITH_PROBES.includes(p.siteName)).map((p) => p.id)

@@ -77,7 +77,7 @@ export async function trueWater(actor: Actor, pondId: PondId, nature: PondNature
     parameters: drawParameters(seededRandom(nature.seed)),
     every: 'hour',
   })
-  return { at: (day, kind) => series[OBSERVED[kind].output][daysBetween(from, day) * 24 + TESTED_AT_H], deepestM }
+  return { at: (day, kind) => series[OBSERVED[kind].output][daysBetween(from, day) * 24 + TESTED_AT_H]!, deepestM }
 }
 
 /** Fish grow and are given more, a little every month. */

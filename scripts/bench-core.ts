@@ -41,7 +41,7 @@ function time(name: string, n: number, work: () => void): void {
     return performance.now() - started
   }).sort((a, b) => a - b)
   process.stdout.write(
-    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`,
+    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)]!.toFixed(3)), unit: 'ms', n })}\n`,
   )
 }
 
@@ -54,7 +54,7 @@ async function timeAsync(name: string, n: number, work: () => Promise<unknown>):
   }
   times.sort((a, b) => a - b)
   process.stdout.write(
-    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)].toFixed(3)), unit: 'ms', n })}\n`,
+    `${JSON.stringify({ name, value: Number(times[Math.floor(n * 0.95)]!.toFixed(3)), unit: 'ms', n })}\n`,
   )
 }
 
@@ -85,7 +85,7 @@ await timeAsync('network.solve_ms_p95', 200, () => solveInp(network))
 time('season.pond_ms_p95', 20, () =>
   pondSeason({
     pond: { meanDepthM: 1, shade: 0.3, windShare: 0.5, altitudeM: 20 },
-    station: STATIONS[0].normals,
+    station: STATIONS[0]!.normals,
     rules: DEFAULT_SEASON_RULES,
     year: 2001,
   }),
@@ -134,9 +134,9 @@ const byCrewDay = (assignments: readonly Assignment[]) => {
 /** One crew's day worked out anew, everything else locked where it is. */
 const whole = seasonPlanInput(80, 7)
 const year = makePlan(whole, { random: seededRandom(1), iterations: 4000 })
-const busiest = [...byCrewDay(year.assignments).values()].sort((a, b) => b.length - a.length)[0]
+const busiest = [...byCrewDay(year.assignments).values()].sort((a, b) => b.length - a.length)[0]!
 const dayStarted = performance.now()
-const [{ day }] = busiest
+const { day } = busiest[0]!
 makePlan(
   {
     ...whole,

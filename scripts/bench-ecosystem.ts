@@ -99,7 +99,7 @@ async function main(): Promise<void> {
   }
   for (let i = 0; i < 10; i++) year()
   const times = Array.from({ length: YEARS }, year)
-  print('sim.year_ms', middle(times), 'ms', YEARS)
+  print('sim.year_ms', middle(times)!, 'ms', YEARS)
   print('sim.year_best_ms', Math.min(...times), 'ms', YEARS)
   const shares = Array.from({ length: WORKERS }, (_, w) =>
     Array.from({ length: MEMBERS / WORKERS }, (_, i) => i * WORKERS + w),

@@ -166,7 +166,7 @@ export const DISPATCH_CALCULATIONS = [
       if (uneven >= 0)
         throw new DomainError(
           `travel.minutes.${uneven}`,
-          `${i.travel.minutes[uneven].length} figures`,
+          `${i.travel.minutes[uneven]!.length} figures`,
           `${locations} figures, one a location`,
         )
       const found = makePlan(

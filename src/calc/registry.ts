@@ -47,8 +47,8 @@ export async function calculate(name: string, input: unknown): Promise<CalcOutco
   const parsed = calculation.input.safeParse(input)
   if (!parsed.success) {
     const [issue] = parsed.error.issues
-    const path = issue.path.join('.')
-    return { ok: false, error: { code: 'bad-input', message: `${path || 'input'}: ${issue.message}`, path } }
+    const path = issue!.path.join('.')
+    return { ok: false, error: { code: 'bad-input', message: `${path || 'input'}: ${issue!.message}`, path } }
   }
   try {
     return { ok: true, output: await calculation.run(parsed.data) }

@@ -226,7 +226,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
     case 'pipe-velocity':
       return {
         title: t('design.checks.pipesWideEnough'),
-        figure: t('design.checks.mSMostM', { figure: formatNumber(figure), side: also.side, limit }),
+        figure: t('design.checks.mSMostM', { figure: formatNumber(figure), side: also.side!, limit }),
         reason: t('design.checks.fastWaterWastesHead'),
         remedy: t('design.checks.nextPipeSize'),
       }
@@ -348,10 +348,10 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.plantingSuitsBed'),
         figure: t('design.checks.coverSecondYearKinds', {
           figure: percent(figure),
-          heavyKinds: also.heavyKinds,
-          findings: Number(also.findings) > 0 ? t('design.checks.misplaced', { findings: also.findings }) : '',
+          heavyKinds: also.heavyKinds!,
+          findings: Number(also.findings) > 0 ? t('design.checks.misplaced', { findings: also.findings! }) : '',
           regulated:
-            Number(also.regulated) > 0 ? t('design.checks.regulatedSomewhere', { regulated: also.regulated }) : '',
+            Number(also.regulated) > 0 ? t('design.checks.regulatedSomewhere', { regulated: also.regulated! }) : '',
         }),
         reason: t('design.checks.severalHeavyFeedersLow'),
         remedy: t('design.checks.seePlantingPlan'),

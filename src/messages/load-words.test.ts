@@ -13,7 +13,7 @@ describe('amounts in words', () => {
   ])('%s of %s', (amount, unit, words) => expect(amountWords(amount, unit)).toBe(words))
   it('name the product that a remedy uses', () => {
     const [salt] = remedyAmounts('salt', { products: DEFAULT_PRODUCTS, systemM3: 20, waterC: 18, recent: [] })
-    expect(remedyAmountWords(salt)).toBe('Pond salt without additives: 20 kg')
+    expect(remedyAmountWords(salt!)).toBe('Pond salt without additives: 20 kg')
   })
 })
 

@@ -91,7 +91,7 @@ describe('why then', () => {
   const rules = HouseRules.parse({ feedingStartWaterC: 12 })
   const season = pondSeason({
     pond: { meanDepthM: 0.8, shade: 0.3, windShare: 0.5, altitudeM: 80 },
-    station: STATIONS[0].normals,
+    station: STATIONS[0]!.normals,
     rules: seasonRulesOf(rules),
     year: 2001,
     weatherYears: 12,

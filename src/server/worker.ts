@@ -29,7 +29,7 @@ for (const name of ['forecast-ponds', 'forecast-asked'] as const)
 await boss.work<QueuePayload['send-notice']>(
   'send-notice',
   { pollingIntervalSeconds: POLL_S, batchSize: 1, includeMetadata: true },
-  async ([job]) => sendNotice(job.data.firmId as FirmId, job.data.noticeId, job.retryCount >= NOTICE_TRIES - 1),
+  async ([job]) => sendNotice(job!.data.firmId as FirmId, job!.data.noticeId, job!.retryCount >= NOTICE_TRIES - 1),
 )
 const revive = setInterval(
   () =>

@@ -181,10 +181,10 @@ describe('planning', () => {
       </AsPerson>,
     )
     expect(screen.getByRole('heading', { level: 2 })).toHaveTextContent(
-      `About ${duration(data.crews[0].plannedMinutes)},`,
+      `About ${duration(data.crews[0]!.plannedMinutes)},`,
     )
     expect(screen.getByText(/working time is taken as 0.45 times that/)).toHaveTextContent(
-      duration(data.crews[0].duration.totalMinutes),
+      duration(data.crews[0]!.duration.totalMinutes),
     )
   })
   it('adds its parts up to the time it tells', () => {
@@ -194,7 +194,7 @@ describe('planning', () => {
       </AsPerson>,
     )
     const minutes = screen.getAllByRole('row').map((row) => {
-      const [, h, min] = /(?:(\d+) h ?)?(?:(\d+) min)?$/.exec(within(row).getAllByRole('cell')[0].textContent!)!
+      const [, h, min] = /(?:(\d+) h ?)?(?:(\d+) min)?$/.exec(within(row).getAllByRole('cell')[0]!.textContent!)!
       return Number(h ?? 0) * 60 + Number(min ?? 0)
     })
     const [, h, min] = /About (\d+) h (\d+) min/.exec(screen.getByRole('heading', { level: 2 }).textContent!)!

@@ -34,7 +34,7 @@ const api = {
 
   /** What the foreman would do this morning. */
   advice(scenario: ScenarioKey, seed: number, choices: readonly WeekChoice[]) {
-    const view = morningsOf(world(scenario, seed), choices)[choices.length]
+    const view = morningsOf(world(scenario, seed), choices)[choices.length]!
     return planBy(trainerScenario(scenario).house.policy, view, choices)
   },
 
@@ -59,8 +59,8 @@ const api = {
       const points = seasons.map((season) => season[way].score.points).sort((a, b) => a - b)
       return {
         middle: middle(points),
-        least: points[0],
-        most: points[points.length - 1],
+        least: points[0]!,
+        most: points[points.length - 1]!,
         measures: seasons.map((season) => season[way].result.measures),
       }
     }

@@ -17,7 +17,7 @@ const geojson = JSON.stringify({
 function pointsIn(path: string, service: 'table' | 'route'): [number, number][] | null {
   const match = new RegExp(`^/${service}/v1/driving/([-\\d.,;e]+)$`, 'i').exec(path)
   if (!match) return null
-  const points = match[1].split(';').map((pair) => pair.split(',').map(Number) as [number, number])
+  const points = match[1]!.split(';').map((pair) => pair.split(',').map(Number) as [number, number])
   return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MOST_POINTS
     ? points
     : null
@@ -35,7 +35,7 @@ const server = createServer((request, response) => {
   if (path === '/roads.geojson') return answer(200, geojson)
   const way = pointsIn(path, 'route')
   if (way && way.length >= 2) {
-    const coordinates = way.slice(1).flatMap((to, i) => drivingWay(way[i], to).slice(i === 0 ? 0 : 1))
+    const coordinates = way.slice(1).flatMap((to, i) => drivingWay(way[i]!, to).slice(i === 0 ? 0 : 1))
     return answer(200, { code: 'Ok', routes: [{ geometry: { type: 'LineString', coordinates } }] })
   }
   const points = pointsIn(path, 'table')

@@ -24,11 +24,12 @@ const between = junctionSeconds()
 
 /** Seconds between junctions without passing another one: by their road, or straight across. */
 function directSeconds(): number[][] {
-  const seconds = names.map((a) => names.map((b) => offRoadSeconds(JUNCTIONS[a], JUNCTIONS[b])))
+  const seconds = names.map((a) => names.map((b) => offRoadSeconds(JUNCTIONS[a]!, JUNCTIONS[b]!)))
   for (const road of ROADS) {
     const [i, j] = [names.indexOf(road.from), names.indexOf(road.to)]
-    const time = ((kmBetween(JUNCTIONS[road.from], JUNCTIONS[road.to]) * road.winding) / ROAD_SPEED[road.class]) * 3600
-    seconds[i][j] = seconds[j][i] = Math.min(seconds[i][j], time)
+    const time =
+      ((kmBetween(JUNCTIONS[road.from]!, JUNCTIONS[road.to]!) * road.winding) / ROAD_SPEED[road.class]) * 3600
+    seconds[i]![j] = seconds[j]![i] = Math.min(seconds[i]![j]!, time)
   }
   return seconds
 }
@@ -38,18 +39,19 @@ function junctionSeconds(): number[][] {
   const seconds = direct.map((row) => [...row])
   for (let k = 0; k < names.length; k++)
     for (let i = 0; i < names.length; i++)
-      for (let j = 0; j < names.length; j++) seconds[i][j] = Math.min(seconds[i][j], seconds[i][k] + seconds[k][j])
+      for (let j = 0; j < names.length; j++)
+        seconds[i]![j] = Math.min(seconds[i]![j]!, seconds[i]![k]! + seconds[k]![j]!)
   return seconds
 }
 
 /** The way along the roads between two points: which junctions it passes. */
 export function drivingWay(a: LonLat, b: LonLat): LonLat[] {
-  const from = names.map((name) => offRoadSeconds(a, JUNCTIONS[name]))
-  const to = names.map((name) => offRoadSeconds(b, JUNCTIONS[name]))
+  const from = names.map((name) => offRoadSeconds(a, JUNCTIONS[name]!))
+  const to = names.map((name) => offRoadSeconds(b, JUNCTIONS[name]!))
   let best = { seconds: offRoadSeconds(a, b), i: -1, j: -1 }
   for (let i = 0; i < names.length; i++)
     for (let j = 0; j < names.length; j++) {
-      const seconds = from[i] + between[i][j] + to[j]
+      const seconds = from[i]! + between[i]![j]! + to[j]!
       if (seconds < best.seconds) best = { seconds, i, j }
     }
   if (best.i < 0) return [a, b]
@@ -60,14 +62,14 @@ export function drivingWay(a: LonLat, b: LonLat): LonLat[] {
       (_, k) =>
         k !== here &&
         !passed.includes(k) &&
-        direct[here][k] < Infinity &&
-        Math.abs(direct[here][k] + between[k][best.j] - between[here][best.j]) < 1e-6,
+        direct[here]![k]! < Infinity &&
+        Math.abs(direct[here]![k]! + between[k]![best.j]! - between[here]![best.j]!) < 1e-6,
     )
     if (next < 0) break
     passed.push(next)
     here = next
   }
-  return [a, ...passed.map((k) => JUNCTIONS[names[k]]), b]
+  return [a, ...passed.map((k) => JUNCTIONS[names[k]!]!)!, b]
 }
 
 /**
@@ -75,13 +77,15 @@ export function drivingWay(a: LonLat, b: LonLat): LonLat[] {
  * across. A stop on the way never saves time.
  */
 export function drivingTable(points: readonly LonLat[]): number[][] {
-  const doors = points.map((point) => names.map((name) => offRoadSeconds(point, JUNCTIONS[name])))
-  const reach = doors.map((door) => names.map((_, j) => Math.min(...door.map((seconds, i) => seconds + between[i][j]))))
+  const doors = points.map((point) => names.map((name) => offRoadSeconds(point, JUNCTIONS[name]!)))
+  const reach = doors.map((door) =>
+    names.map((_, j) => Math.min(...door.map((seconds, i) => seconds + between[i]![j]!))),
+  )
   return points.map((a, x) =>
     points.map((b, y) => {
       if (x === y) return 0
       let best = offRoadSeconds(a, b)
-      for (let j = 0; j < names.length; j++) best = Math.min(best, reach[x][j] + doors[y][j])
+      for (let j = 0; j < names.length; j++) best = Math.min(best, reach[x]![j]! + doors[y]![j]!)
       return best
     }),
   )

@@ -27,7 +27,7 @@ const rounded = (value: number): number => Number(value.toFixed(1))
 export function actualDays(stationId: string, from: IsoDate, to: IsoDate): DatedWeather[] {
   return Array.from({ length: Math.max(0, daysBetween(from, to) + 1) }, (_, i) => {
     const date = addDays(from, i)
-    const day = actualYear(stationId, yearOf(date))[plainDayOfYear(date) - 1]
+    const day = actualYear(stationId, yearOf(date))[plainDayOfYear(date) - 1]!
     return {
       date,
       minAirC: rounded(day.minAirC),

@@ -18,7 +18,7 @@ const HOURS = 24
 export function hoursOf(stationId: string, from: IsoDate, to: IsoDate): Hour[] {
   const days = actualDays(stationId, addDays(from, -1), addDays(to, 1))
   return days.slice(1, -1).flatMap((day, i) => {
-    const [yesterday, tomorrow] = [days[i], days[i + 2]]
+    const [yesterday, tomorrow] = [days[i]!, days[i + 2]!]
     const random = seededRandom(dayNumber(day.date) * 31)
     const wetHours = day.rainMm > 0 ? 2 + Math.floor(random() * 6) : 0
     const wetFrom = Math.floor(random() * (HOURS - wetHours))

@@ -43,12 +43,12 @@ const station = (
     altitudeM,
     months: series.min.map((minAirC, i) => ({
       minAirC,
-      maxAirC: series.max[i],
-      sdC: series.sd[i],
+      maxAirC: series.max[i]!,
+      sdC: series.sd[i]!,
       humidityPercent: series.humidity,
       windMPerS: series.wind,
-      sunshineH: series.sun[i],
-      rainMm: series.rain[i],
+      sunshineH: series.sun[i]!,
+      rainMm: series.rain[i]!,
     })),
   },
 })

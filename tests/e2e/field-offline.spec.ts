@@ -94,14 +94,14 @@ test('two phones on one visit: both answers are kept and shown, and one settles 
   const visit = await planToday(desk, 'winter-check', '04:00', 'highcairn')
   const contexts = await Promise.all([phoneOf(browser, baseURL), phoneOf(browser, baseURL)])
   const [lead, tech] = await Promise.all(contexts.map((c) => c.newPage()))
-  await signInAs(lead, 'crew-lead')
-  await signInAs(tech, 'technician')
-  for (const phone of [lead, tech]) await keptOnDevice(phone)
-  await lead.goto(visit)
-  await lead.getByRole('button', { name: 'Start visit' }).click()
-  await expect(lead.getByText(/^All sent/)).toBeVisible()
-  await tech.goto(visit)
-  await expect(new StepAtHand(tech).card).toBeVisible()
+  await signInAs(lead!, 'crew-lead')
+  await signInAs(tech!, 'technician')
+  for (const phone of [lead, tech]) await keptOnDevice(phone!)
+  await lead!.goto(visit)
+  await lead!.getByRole('button', { name: 'Start visit' }).click()
+  await expect(lead!.getByText(/^All sent/)).toBeVisible()
+  await tech!.goto(visit)
+  await expect(new StepAtHand(tech!).card).toBeVisible()
 
   // both without signal, both leave the same step out
   for (const context of contexts) await context.setOffline(true)
@@ -109,31 +109,31 @@ test('two phones on one visit: both answers are kept and shown, and one settles 
     [lead, 'Lead: no camera'],
     [tech, 'Tech: too dark'],
   ] as const) {
-    const step = new StepAtHand(phone)
+    const step = new StepAtHand(phone!)
     await step.is('Photograph the pond as found')
     await step.leaveOut(why)
   }
   for (const context of contexts) await context.setOffline(false)
   for (const phone of [lead, tech, lead]) {
-    await phone.reload()
-    await expect(phone.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
+    await phone!.reload()
+    await expect(phone!.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
   }
-  await lead
+  await lead!
     .getByText(/^Arrive/)
     .first()
     .click()
-  await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
-  await expect(new StepAtHand(lead).card.getByText(/also answered this step/)).toBeVisible()
-  await new StepAtHand(lead).leaveOut('Both: no light')
-  await lead.getByRole('button', { name: /^Photograph the pond as found/ }).click()
-  await expect(new StepAtHand(lead).card.getByText(/also answered this step/)).toHaveCount(0)
+  await lead!.getByRole('button', { name: /^Photograph the pond as found/ }).click()
+  await expect(new StepAtHand(lead!).card.getByText(/also answered this step/)).toBeVisible()
+  await new StepAtHand(lead!).leaveOut('Both: no light')
+  await lead!.getByRole('button', { name: /^Photograph the pond as found/ }).click()
+  await expect(new StepAtHand(lead!).card.getByText(/also answered this step/)).toHaveCount(0)
 
   // who was there, and an end that is not the usual one
-  await lead.getByText('Can’t do this visit').click()
-  await lead.getByLabel('Reason', { exact: true }).selectOption({ label: 'Stopped by the weather' })
-  await lead.getByLabel('What happened').fill('Lightning over the hill')
-  await lead.getByRole('button', { name: 'End visit' }).click()
-  await expect(lead.getByRole('region', { name: /^04:00/ })).toContainText('not done')
+  await lead!.getByText('Can’t do this visit').click()
+  await lead!.getByLabel('Reason', { exact: true }).selectOption({ label: 'Stopped by the weather' })
+  await lead!.getByLabel('What happened').fill('Lightning over the hill')
+  await lead!.getByRole('button', { name: 'End visit' }).click()
+  await expect(lead!.getByRole('region', { name: /^04:00/ })).toContainText('not done')
   for (const context of contexts) await context.close()
 })
 

@@ -41,7 +41,7 @@ async function kill(context: BrowserContext): Promise<void> {
 
 async function keptPhotos(visit: string): Promise<number> {
   const owner = knexFactory({ client: 'pg', connection: process.env.OWNER_DATABASE_URL, pool: { min: 0, max: 1 } })
-  const [{ n }] = await owner('photos').where('visit_id', visit.split('=')[1]).count<{ n: string }[]>('id as n')
+  const { n } = (await owner('photos').where('visit_id', visit.split('=')[1]).count<{ n: string }[]>('id as n'))[0]!
   await owner.destroy()
   return Number(n)
 }
@@ -61,7 +61,7 @@ test('a device that dies between a photo and its sending has the photo when it s
   const visit = await planToday(desk, 'winter-check', '03:20', 'bellwether', CREW)
 
   let context = await phone(baseURL)
-  let page = context.pages()[0]
+  let page = context.pages()[0]!
   await signInWith(page, leadOf(CREW))
   await keptOnDevice(page)
   await page.goto(visit)
@@ -78,7 +78,7 @@ test('a device that dies between a photo and its sending has the photo when it s
   // and then
   context = await phone(baseURL)
   await context.clearCookies()
-  page = context.pages()[0]
+  page = context.pages()[0]!
   await page.goto(visit)
   await expect(page.getByText(/2 entries waiting to send\. Sign in again to send/)).toBeVisible()
   await new StepAtHand(page).is('Walk the site for hazards')
@@ -102,7 +102,7 @@ test('a device that dies between a photo and its sending has the photo when it s
   // and once more
   context = await phone(baseURL)
   await context.addCookies(cookies)
-  page = context.pages()[0]
+  page = context.pages()[0]!
   await page.goto(visit)
   await expect(page.getByText(/^All sent/)).toBeVisible({ timeout: 40_000 })
   await new StepAtHand(page).is('Walk the site for hazards')

@@ -107,7 +107,7 @@ test('ten dates promised in February stay where they are when a crew falls sick 
 
   // the crew of the first one that was not promised is away all week
   const others = week.stops.slice(10)
-  const away = (others[0] ?? promised[0]).split(' ')[0]
+  const away = (others[0] ?? promised[0])!.split(' ')[0]!
   await page.goto('/planning')
   await page.locator('summary', { hasText: 'Re-plan' }).click()
   await page.getByLabel('Event', { exact: true }).selectOption({ label: 'Crew absent' })

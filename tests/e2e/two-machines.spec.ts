@@ -12,7 +12,7 @@ test('two apps on one database are one firm: signed in once, one plan, one truth
   test.setTimeout(120_000)
   const errors = watchErrors(page)
   await signInAs(page, 'office')
-  const [{ name, value }] = (await context.cookies()).filter((c) => c.httpOnly)
+  const { name, value } = (await context.cookies()).filter((c) => c.httpOnly)[0]!
   const twin = await page.context().browser()!.newContext({ baseURL: TWIN })
   await twin.addCookies([{ name, value, url: TWIN }])
   const other = await twin.newPage()

@@ -28,9 +28,9 @@ async function surveyPond(page: Page): Promise<void> {
     ['5.2 m', '0', '0'],
   ]
   for (const [i, [along, left, right]] of offsets.entries()) {
-    await page.getByLabel(`Station ${i + 1} along the tape`).fill(along)
-    await page.getByLabel(`Station ${i + 1} left`).fill(left)
-    await page.getByLabel(`Station ${i + 1} right`).fill(right)
+    await page.getByLabel(`Station ${i + 1} along the tape`).fill(along!)
+    await page.getByLabel(`Station ${i + 1} left`).fill(left!)
+    await page.getByLabel(`Station ${i + 1} right`).fill(right!)
   }
   await page.getByLabel('Zone 1 floor depth').fill('1 ft 4 in')
   await page.getByLabel('Zone 1 wall slope').fill('0.2')

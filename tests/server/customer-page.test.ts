@@ -56,7 +56,7 @@ async function served(name: string, email = '') {
   for (const step of visit.job.steps) await logEntry(technician, visitId, skipped(step.key, 'not today'))
   await finishVisit(technician, visitId)
   const { customers } = await customersPage(office)
-  const customerId = customers[0].id as CustomerId
+  const customerId = customers[0]!.id as CustomerId
   await inFirm(firm.firmId, (trx) => trx('customers').where({ id: customerId }).update({ email }))
   const { token } = await makeCustomerLink(office, customerId)
   return { ...firm, pondId, visitId, photo, customerId, token }
@@ -87,8 +87,8 @@ describe('a customer’s own page', () => {
       next: null,
       photo: photo.id,
     })
-    expect(page.ponds[0].coming.map((c) => c.jobName)).toEqual(['Autumn netting'])
-    expect(page.ponds[0].advice.map((a) => a.code)).toContain('no-feed-cold')
+    expect(page.ponds[0]!.coming.map((c) => c.jobName)).toEqual(['Autumn netting'])
+    expect(page.ponds[0]!.advice.map((a) => a.code)).toContain('no-feed-cold')
     // nothing of how the firm works
     expect(JSON.stringify(page)).not.toMatch(/mind the dog|Heron|technician/)
     expect((await customerReport(token, visitId)).report.visit.id).toBe(visitId)
@@ -98,7 +98,7 @@ describe('a customer’s own page', () => {
     const { actors, firmId, token, customerId } = await served('Avocet', 'avocet@customer.example')
     const rows = await inFirm(firmId, (trx) => trx('customer_links').where({ customer_id: customerId }))
     expect(JSON.stringify(rows)).not.toContain(token)
-    expect((await problemOf(customerPage(rows[0].token_hash))).kind).toBe('not-found')
+    expect((await problemOf(customerPage(rows[0]!.token_hash))).kind).toBe('not-found')
     // one that is out since before links were derived opens on; letters get one of their own
     const old = 'a-link-of-an-older-day'
     await inFirm(firmId, (trx) =>
@@ -107,10 +107,10 @@ describe('a customer’s own page', () => {
         .update({ token_hash: createHash('sha256').update(old).digest('hex') }),
     )
     expect((await customerPage(old)).customerName).toBe('Customer')
-    const again = (await customersPage(actors.office)).customers[0].link!
+    const again = (await customersPage(actors.office)).customers[0]!.link!
     expect(again).not.toBe(old)
     expect((await customerPage(again)).customerName).toBe('Customer')
-    expect((await customersPage(actors.office)).customers[0].link).toBe(again)
+    expect((await customersPage(actors.office)).customers[0]!.link).toBe(again)
     await endCustomerLink(actors.office, customerId)
     for (const link of [old, again]) expect((await problemOf(customerPage(link))).kind).toBe('not-found')
   })
@@ -151,7 +151,7 @@ describe('a customer’s own page', () => {
     expect((await pondPage(actors.office, pondId)).followUps).toMatchObject([
       { title: 'The customer asks: The falls are quiet', dueFrom: addDays(today, 3), askedByCustomer: true },
     ])
-    expect((await customerPage(token)).ponds[0].asked).toHaveLength(1)
+    expect((await customerPage(token)).ponds[0]!.asked).toHaveLength(1)
     const more = await Promise.allSettled(
       Array.from({ length: 6 }, (_, i) =>
         askForVisit(token, { pondId: pondId as PondId, text: `Wish number ${i}`, from: null, urgent: false }),
@@ -168,8 +168,8 @@ describe('a customer’s own page', () => {
     })
     const { due, sent } = await noticeBoard(actors.office)
     expect(due).toEqual([])
-    expect(sent[0].body).toContain(`https://ponds.example/customer-page/${token}`)
-    expect(sent[0].body).toContain('Not done this time: ')
+    expect(sent[0]!.body).toContain(`https://ponds.example/customer-page/${token}`)
+    expect(sent[0]!.body).toContain('Not done this time: ')
     expect(await tellCustomers(actors.office, [visitId], 'https://ponds.example')).toEqual({
       queued: 0,
       withoutAddress: 0,

@@ -64,7 +64,7 @@ describe('design versions', () => {
       asBuilt: 'The vault stands at the other end.',
       stateByName: 'Alder owner',
     })
-    expect(design.builtBed?.lengthM).toBe(design.bed.lengthM + 0.5)
+    expect(design!.builtBed?.lengthM).toBe(design!.bed.lengthM + 0.5)
   })
   it('are approved one at a time, and only the built one counts for doses', async () => {
     const { actors, pondId, id, bench } = await withDesign('One at a time')
@@ -103,7 +103,7 @@ describe('design versions', () => {
     await moveDesignOn(actors.designer, id, 2, { state: 'built', asBuilt: '', builtBed: null })
     const [design] = (await designPage(actors.office, pondId)).designs
     expect(design).toMatchObject({ state: 'built', stopReason })
-    expect(design.stops).toContain('house-size')
+    expect(design!.stops).toContain('house-size')
     expect((await propose(actors.designer, pondId, id, { stopReason })).number).toBeGreaterThan(0)
   })
   it('of the first format are read as today’s', async () => {
@@ -114,7 +114,7 @@ describe('design versions', () => {
         .update({ bed: JSON.stringify(oldDesign) }),
     )
     const [design] = (await designPage(actors.designer, pondId)).designs
-    expect(design.bed).toMatchObject({ type: 'lined-wetland', lengthM: 4, pumpId: 'S24', planting: [] })
+    expect(design!.bed).toMatchObject({ type: 'lined-wetland', lengthM: 4, pumpId: 'S24', planting: [] })
   })
   it('refuse a pump that nobody has', async () => {
     const { actors, pondId, bench } = await withDesign('Cedar')
@@ -125,7 +125,7 @@ describe('design versions', () => {
         overrideReason: '',
       }),
     )
-    expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('bed.pumpId')
+    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe('bed.pumpId')
   })
 })
 
@@ -153,8 +153,8 @@ describe('proposals', () => {
       from: '2027-05-10',
     })
     const [small, rebuilt] = outlook!.options
-    expect(rebuilt.clarity.p50).toHaveLength(40)
-    expect(rebuilt.clarity.p50[35]).toBeGreaterThan(small.clarity.p50[35])
+    expect(rebuilt!.clarity.p50).toHaveLength(40)
+    expect(rebuilt!.clarity.p50[35]).toBeGreaterThan(small!.clarity.p50[35]!)
     // it stays when the what-if is taken away, and says so on paper
     await dropWhatIf(actors.designer, whatIfId)
     expect((await publicProposal(token)).content.outlook).toEqual(outlook)
@@ -163,7 +163,7 @@ describe('proposals', () => {
       'Expected water quality',
     )
     const gone = await problemOf(propose(actors.designer, pondId, id, { whatIfId }))
-    expect(gone.kind === 'bad-input' && gone.fields[0].path).toBe('whatIfId')
+    expect(gone.kind === 'bad-input' && gone.fields[0]!.path).toBe('whatIfId')
     const other = await addPond(actors.owner, newPond())
     const { id: elsewhere } = await saveWhatIf(actors.designer, other, whatIf)
     expect((await problemOf(propose(actors.designer, pondId, id, { whatIfId: elsewhere }))).kind).toBe('bad-input')
@@ -240,7 +240,7 @@ describe('proposals', () => {
     // prices rise afterwards; what was offered stays
     await setPriceBook(actors.owner, 0, { ...DEFAULT_PRICE_BOOK, markup: 2 })
     expect((await publicProposal(token)).content).toEqual(before.content)
-    expect(before.content.options[0].totalMinor).toBeGreaterThan(0)
+    expect(before.content.options[0]!.totalMinor).toBeGreaterThan(0)
     expect(optionFacts(before.content, 0).result.areaM2).toBeGreaterThan(0)
     await answerProposal(token, { answer: 'accepted', name: 'A customer', option: 0, note: 'In May, please' })
     expect(await publicProposal(token)).toMatchObject({ state: 'accepted', answerName: 'A customer', answerOption: 0 })

@@ -54,7 +54,7 @@ const first = async (actor: Actor, pondId: PondId) => (await diagnosisPage(actor
 describe('a diagnosis that was acted on', () => {
   it('asks for tests until there are some, then says what they say, and leaves the last word to people', async () => {
     const { actors, pondId, id } = await foundGreen('Moss')
-    expect((await first(actors.owner, pondId)).check).toMatchObject({
+    expect((await first(actors.owner, pondId))!.check).toMatchObject({
       verdict: null,
       lines: [
         { what: 'nitrite-high', before: 0.8 },
@@ -62,9 +62,9 @@ describe('a diagnosis that was acted on', () => {
       ],
     })
     await test(actors.technician, pondId, addDays(MADE, 8), { clarityDepth: 0.35, nitrite: 0.3 })
-    expect((await first(actors.owner, pondId)).check.verdict).toBe('partly')
+    expect((await first(actors.owner, pondId))!.check.verdict).toBe('partly')
     await test(actors.technician, pondId, addDays(MADE, 15), { clarityDepth: 1.1 })
-    expect((await first(actors.owner, pondId)).check.verdict).toBe('better')
+    expect((await first(actors.owner, pondId))!.check.verdict).toBe('better')
     await sayOutcome(actors.technician, id, 'partly')
     expect(await first(actors.owner, pondId)).toMatchObject({ outcome: 'partly', check: { verdict: 'better' } })
   })
@@ -94,12 +94,12 @@ describe('a diagnosis that was acted on', () => {
         },
         picture,
       )
-    expect((await first(actors.owner, pondId)).photos).toEqual({ before: null, since: null })
+    expect((await first(actors.owner, pondId))!.photos).toEqual({ before: null, since: null })
     await take(40)
     const before = await take(21)
     await take(10)
     const since = await take(2)
-    expect((await first(actors.owner, pondId)).photos).toMatchObject({
+    expect((await first(actors.owner, pondId))!.photos).toMatchObject({
       before: { id: before.id },
       since: { id: since.id },
     })
@@ -110,11 +110,11 @@ describe('a diagnosis that was acted on', () => {
     const pondId = await addPond(actors.owner, newPond())
     const { dosing } = await diagnosisPage(actors.owner, pondId)
     const [salt] = remedyAmounts('salt', dosing)
-    expect(salt.amount).toBeGreaterThanOrEqual(1000 * dosing.systemM3)
+    expect(salt!.amount).toBeGreaterThanOrEqual(1000 * dosing.systemM3)
     await actOnDiagnosis(actors.owner, pondId, { cause: 'nitrite-poisoning', findings: { 'nitrite-high': true } })
     const titles = (await pondPage(actors.owner, pondId)).followUps.map((f) => f.title)
     expect(titles.find((title) => title.startsWith('Change up to a third'))).toContain(
-      `(${remedyAmountWords(salt)}; the test on site decides)`,
+      `(${remedyAmountWords(salt!)}; the test on site decides)`,
     )
   })
 

@@ -27,8 +27,8 @@ describe('sites', () => {
     const { actors, firmId } = await makeFirm('Avocet')
     await addPond(actors.owner, newPond())
     const [site] = await inFirm(firmId, listSites)
-    const { id: _id, customerId: _c, version, ...input } = site
-    await changeSite(actors.office, site.id, version, {
+    const { id: _id, customerId: _c, version, ...input } = site!
+    await changeSite(actors.office, site!.id, version, {
       ...input,
       lat: 45.1,
       lon: -45.2,
@@ -53,7 +53,7 @@ describe('sites', () => {
     expect(problems.map((p) => p.line).sort()).toEqual([3, 4, 5])
     expect((await customersPage(actors.office)).customers.map((c) => c.name)).toContain('Lowen Carew')
     expect((await problemOf(importSites(actors.technician, 'csv', csv))).kind).toBe('forbidden')
-    expect((await importSites(actors.office, 'geojson', '[]')).problems[0].message).toContain('feature collection')
+    expect((await importSites(actors.office, 'geojson', '[]')).problems[0]!.message).toContain('feature collection')
   })
 })
 
@@ -81,8 +81,8 @@ describe('a file of sites', () => {
     const { actors, firmId } = await makeFirm('Sanderling')
     await addPond(actors.owner, newPond())
     const [site] = await inFirm(firmId, listSites)
-    const { id: _id, customerId: _c, version, ...input } = site
-    await changeSite(actors.office, site.id, version, {
+    const { id: _id, customerId: _c, version, ...input } = site!
+    await changeSite(actors.office, site!.id, version, {
       ...input,
       lat: 45.1,
       lon: -45.2,
@@ -90,7 +90,7 @@ describe('a file of sites', () => {
       fill: { ph: 8.1, khDH: 9, chlorineMgL: 0.2 },
     })
     await inFirm(firmId, (trx) =>
-      trx('customers').where({ id: site.customerId }).update({ email: 'kept@customer.example' }),
+      trx('customers').where({ id: site!.customerId }).update({ email: 'kept@customer.example' }),
     )
     await importSites(
       actors.office,
@@ -172,7 +172,7 @@ describe('service plans as CSV', () => {
     expect(bad.changed).toBe(0)
     expect(bad.problems[0]).toMatchObject({ line: 3, message: expect.stringContaining('everyDays') })
     expect(
-      (await importServicePlans(actors.office, 'site,pond,job\nElsewhere,Pool,netting')).problems[0].message,
+      (await importServicePlans(actors.office, 'site,pond,job\nElsewhere,Pool,netting')).problems[0]!.message,
     ).toContain('no pond')
   })
 })

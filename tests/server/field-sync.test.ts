@@ -166,7 +166,7 @@ describe('a device without signal', () => {
     expect(await syncDevice(db, office)).toBe('synced')
     const { refused, log } = await seenOn(db, visitId, 'Me')
     expect(refused.map((line) => line.id)).toEqual([bad, worse])
-    expect(refused[0].problem!.title).toContain('no such step')
+    expect(refused[0]!.problem!.title).toContain('no such step')
     expect(log.map((e) => e.id)).toContain(good)
   })
   it('a line with U+0000 or half of a character blocks nothing: it is kept without it, and so are the others', async () => {
@@ -451,9 +451,9 @@ describe('seasonal gear', () => {
     await line({}, 50_000)
     const [net] = await gearOf()
     expect(net).toMatchObject({ name: 'Leaf net 6 × 8', state: 'on-pond' })
-    await line({ gearId: net.id, state: 'stored', place: 'Shed, left wall' }, 10_000)
-    await line({ gearId: net.id, state: 'on-pond', place: 'late word' }, 40_000)
-    expect(await gearOf()).toMatchObject([{ id: net.id, state: 'stored', place: 'Shed, left wall' }])
+    await line({ gearId: net!.id, state: 'stored', place: 'Shed, left wall' }, 10_000)
+    await line({ gearId: net!.id, state: 'on-pond', place: 'late word' }, 40_000)
+    expect(await gearOf()).toMatchObject([{ id: net!.id, state: 'stored', place: 'Shed, left wall' }])
     expect((await fieldVisit(actors.technician, visitId)).gear).toHaveLength(1)
   })
 })
@@ -515,12 +515,12 @@ describe('two devices, whatever the link does', () => {
         const offices = people.map((person) => new PatchyOffice(person))
         const written = new Set<string>()
         for (const [i, db] of dbs.entries()) {
-          await syncDevice(db, offices[i])
-          written.add(await writeLine(db, people[i], visitId, { kind: 'started' }))
+          await syncDevice(db, offices[i]!)
+          written.add(await writeLine(db, people[i]!, visitId, { kind: 'started' }))
         }
         const steps = (await fieldVisit(actors.office, visitId)).visit.job.steps
         for (const a of acts) {
-          const [db, office, person] = [dbs[a.who], offices[a.who], people[a.who]]
+          const [db, office, person] = [dbs[a.who]!, offices[a.who]!, people[a.who]!]
           if (a.do === 'sync') {
             office.fault = a.fault
             await syncDevice(db, office)
@@ -531,7 +531,7 @@ describe('two devices, whatever the link does', () => {
             db.close()
             dbs[a.who] = device(names[a.who])
           } else {
-            const stepKey = steps[a.step % steps.length].key
+            const stepKey = steps[a.step % steps.length]!.key
             const lines = [
               { kind: 'note', stepKey: null, text: `note ${a.step}` },
               { kind: 'skipped', stepKey, reason: `reason ${a.ago}`, replaces: null },
@@ -550,19 +550,19 @@ describe('two devices, whatever the link does', () => {
                 note: '',
               },
             ]
-            written.add(await writeLine(db, person, visitId, lines[a.what], new Date(Date.now() - a.ago * 1000)))
+            written.add(await writeLine(db, person, visitId, lines[a.what]!, new Date(Date.now() - a.ago * 1000)))
           }
         }
         for (let round = 0; round < 2; round++)
           for (const [i, db] of dbs.entries()) {
-            offices[i].fault = 'none'
-            expect(await syncDevice(db, offices[i])).toBe('synced')
+            offices[i]!.fault = 'none'
+            expect(await syncDevice(db, offices[i]!)).toBe('synced')
           }
         const server = await fieldVisit(actors.office, visitId)
         const ids = server.log.map((e) => e.id as string)
         expect([...ids].sort()).toEqual([...written].sort())
         for (const [i, db] of dbs.entries()) {
-          const here = await seenOn(db, visitId, people[i].name)
+          const here = await seenOn(db, visitId, people[i]!.name)
           expect(await linesHere(db)).toBe(0)
           expect(here.log.map((e) => e.id as string).sort()).toEqual([...ids].sort())
           expect(here.visit.state).toBe(server.visit.state)

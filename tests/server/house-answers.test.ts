@@ -31,7 +31,7 @@ describe('a pond’s own rules', () => {
   })
   it('is not taken without a reason, nor twice from the same page', async () => {
     const { actors, pondId } = await withPond('Rush')
-    expect(OwnRules.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0].path).toEqual([
+    expect(OwnRules.safeParse({ uv: { value: 'always', reason: '  ' } }).error?.issues[0]!.path).toEqual([
       'uv',
       'reason',
     ])
@@ -101,7 +101,7 @@ describe('sheets to cut', () => {
       'pond underlayment',
     ])
     const [liner, net] = ['liner', 'net'].map((kind) => sheets.find((s) => s.kind === kind && s.id.startsWith('pond'))!)
-    expect(net.lengthM).toBeGreaterThan(0)
-    expect(net.lengthM).not.toBe(liner.lengthM)
+    expect(net!.lengthM).toBeGreaterThan(0)
+    expect(net!.lengthM).not.toBe(liner!.lengthM)
   })
 })

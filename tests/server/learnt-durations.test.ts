@@ -38,7 +38,7 @@ async function cleanout(name: string, tookMin: (people: number, machine: number)
     factor: factorFor(corrections, 'spring-cleanout', pondId as PondId),
     people: of('people'),
     machine: of('machine'),
-    planned: page.crews[0].plannedMinutes,
+    planned: page.crews[0]!.plannedMinutes,
   }
 }
 const done = (firmId: Parameters<typeof inFirm>[0], id: VisitId, minutes: number) =>

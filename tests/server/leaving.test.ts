@@ -30,10 +30,10 @@ describe('people', () => {
     const found = await people(owner)
     expect(found.people.find((p) => p.id === technician.userId)).toMatchObject({ active: false, name: technician.name })
     // a crew is as large as the people who are there
-    expect(found.crews[0].size).toBe(1)
+    expect(found.crews[0]!.size).toBe(1)
     await reactivatePerson(owner, technician.userId)
     expect(await signIn({ email: technician.email, password: PASSWORD })).toBeTruthy()
-    expect(await findSession(tokens[0])).toBe('shut-out')
+    expect(await findSession(tokens[0]!)).toBe('shut-out')
   })
   it('change role from their next step on; the last owner stays', async () => {
     const { actors, crewId } = await makeFirm('Roles')

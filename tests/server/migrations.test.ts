@@ -76,11 +76,11 @@ describe('migrations forward, on data of every earlier shape', () => {
   it('answers in words have codes, in visits, their logs and own visit types', async () => {
     const codes = ['pond-water', 'tap-water']
     const visit = (await read((trx) => findVisit(trx, OLD_VISITS.media as VisitId)))!
-    expect(visit.job.steps[0].choices!.map((c) => c.code)).toEqual(codes)
+    expect(visit.job.steps[0]!.choices!.map((c) => c.code)).toEqual(codes)
     const { entry } = (await db('visit_entries').where('id', OLD_IDS.entry).first('entry'))!
     expect(entry).toMatchObject({ answer: { choice: 'pond-water' } })
     const own = await read((trx) => findOwnVisitType(trx, 'spring-startup'))
-    expect(own.job!.steps[0].choices!.map((c) => c.code)).toEqual(codes)
+    expect(own.job!.steps[0]!.choices!.map((c) => c.code)).toEqual(codes)
   })
 
   it('the two days of a cleanout know each other, in the calendar and in the plan that found them', async () => {

@@ -37,7 +37,7 @@ async function outbox(): Promise<string> {
   })
   started.push(child)
   const port = await new Promise<string>((resolve) =>
-    child.stdout.on('data', (data: Buffer) => resolve(/on (\d+)/.exec(String(data))![1])),
+    child.stdout.on('data', (data: Buffer) => resolve(/on (\d+)/.exec(String(data))![1]!)),
   )
   return `http://127.0.0.1:${port}`
 }
@@ -102,21 +102,21 @@ describe('letters', () => {
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
     await fetch(`${url}/outage?seconds=60`, { method: 'POST' })
     const [notice] = (await noticeBoard(actors.office)).sent
-    await expect(sendNotice(actors.office.firmId, notice.id, false)).rejects.toThrow('503')
-    expect((await noticeBoard(actors.office)).sent[0].state).toBe('queued')
-    await expect(sendNotice(actors.office.firmId, notice.id, true)).rejects.toThrow('503')
+    await expect(sendNotice(actors.office.firmId, notice!.id, false)).rejects.toThrow('503')
+    expect((await noticeBoard(actors.office)).sent[0]!.state).toBe('queued')
+    await expect(sendNotice(actors.office.firmId, notice!.id, true)).rejects.toThrow('503')
     const board = await noticeBoard(actors.office)
     expect(board.sent[0]).toMatchObject({ state: 'failed', problem: expect.stringContaining('503') })
     // what failed was not told
     expect(board.due).toHaveLength(1)
     await fetch(`${url}/outage?seconds=0`, { method: 'POST' })
     // given up: only "again" takes it on once more
-    await sendNotice(actors.office.firmId, notice.id, false)
-    expect((await noticeBoard(actors.office)).sent[0].state).toBe('failed')
-    await sendAgain(actors.office, notice.id)
-    await sendNotice(actors.office.firmId, notice.id, false)
-    expect((await noticeBoard(actors.office)).sent[0].state).toBe('sent')
-    expect((await problemOf(sendAgain(actors.office, notice.id))).kind).toBe('refused')
+    await sendNotice(actors.office.firmId, notice!.id, false)
+    expect((await noticeBoard(actors.office)).sent[0]!.state).toBe('failed')
+    await sendAgain(actors.office, notice!.id)
+    await sendNotice(actors.office.firmId, notice!.id, false)
+    expect((await noticeBoard(actors.office)).sent[0]!.state).toBe('sent')
+    expect((await problemOf(sendAgain(actors.office, notice!.id))).kind).toBe('refused')
   })
   it.each(['queued', 'sending', 'failed'] as const)('that got stuck as %s go out by "again"', async (state) => {
     const url = await outbox()
@@ -124,10 +124,10 @@ describe('letters', () => {
     const { actors, visitId, firmId } = await firmWithVisit(`Stuck ${state}`)
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
     const [notice] = (await noticeBoard(actors.office)).sent
-    await inFirm(firmId, (trx) => trx('notices').where({ id: notice.id }).update({ state }))
-    await sendAgain(actors.office, notice.id)
-    await sendNotice(firmId, notice.id, false)
-    expect((await noticeBoard(actors.office)).sent[0].state).toBe('sent')
+    await inFirm(firmId, (trx) => trx('notices').where({ id: notice!.id }).update({ state }))
+    await sendAgain(actors.office, notice!.id)
+    await sendNotice(firmId, notice!.id, false)
+    expect((await noticeBoard(actors.office)).sent[0]!.state).toBe('sent')
     expect(await lettersAt(url)).toHaveLength(1)
   })
   it('are claimed by their state: two senders send one letter', async () => {
@@ -135,7 +135,7 @@ describe('letters', () => {
     process.env.MAIL_URL = url
     const { actors, visitId, firmId } = await firmWithVisit('Two senders')
     await tellCustomers(actors.office, [visitId], 'http://firm.example')
-    const [{ id }] = (await noticeBoard(actors.office)).sent
+    const { id } = (await noticeBoard(actors.office)).sent[0]!
     await Promise.all([sendNotice(firmId, id, false), sendNotice(firmId, id, false)])
     expect(await lettersAt(url)).toHaveLength(1)
   })
@@ -199,11 +199,11 @@ describe('a calendar link', () => {
     const [before] = eventsOf(await calendarOf(token))
     await move(actors.office, visitId, day(25), 1, crewId)
     const [after] = eventsOf(await calendarOf(token))
-    expect(after.event.uid).toBe(before.event.uid)
-    expect(after.event.sequence).toBeGreaterThan(before.event.sequence)
-    expect(after.event.startDate.toJSDate().toISOString()).toBe(`${day(25)}T08:00:00.000Z`)
+    expect(after!.event.uid).toBe(before!.event.uid)
+    expect(after!.event.sequence).toBeGreaterThan(before!.event.sequence)
+    expect(after!.event.startDate.toJSDate().toISOString()).toBe(`${day(25)}T08:00:00.000Z`)
     await cancelVisit(actors.office, visitId, 2)
-    expect(eventsOf(await calendarOf(token))[0].status).toBe('CANCELLED')
+    expect(eventsOf(await calendarOf(token))[0]!.status).toBe('CANCELLED')
   })
   it('shows a customer their own visits and nothing of how the firm works', async () => {
     const { actors, firmId } = await firmWithVisit('Ruff')

@@ -100,7 +100,7 @@ function dice(seed: number) {
   let state = seed
   return <T>(list: readonly T[]): T => {
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return list[Math.floor((state / 2 ** 32) * list.length)]
+    return list[Math.floor((state / 2 ** 32) * list.length)]!
   }
 }
 
@@ -161,7 +161,7 @@ describe('odd requests', () => {
       const names = [...route.matchAll(/\[(\w+)\]/g)].map((m) => m[1])
       for (const method of METHODS.filter((m) => typeof handlers[m] === 'function')) {
         const ask = async (text: string | undefined) => {
-          const params = Object.fromEntries(names.map((name) => [name, pick(idsFor(name, here, method))]))
+          const params = Object.fromEntries(names.map((name) => [name, pick(idsFor(name!, here, method))]))
           const url = new URL(`http://127.0.0.1/api/${encodeURI(route)}`)
           for (const name of QUERY_NAMES)
             if (pick([true, false, false])) url.searchParams.set(name, String(pick([...ODD_DAYS, ...ODD_TEXTS])))
@@ -172,7 +172,7 @@ describe('odd requests', () => {
           })
           sent++
           const began = performance.now()
-          const response = await handlers[method](request, { params: Promise.resolve(params) })
+          const response = await handlers[method]!(request, { params: Promise.resolve(params) })
           const answer = await response.text()
           slowest = Math.max(slowest, performance.now() - began)
           if (response.status >= 500 && response.status !== 503)

@@ -46,7 +46,7 @@ describe('a firm’s own steps', () => {
     await saveVisitType(actors.owner, 'netting', 0, own({ steps: [extra, ...own().steps] }))
     const after = await plan('09:00')
     expect(after.name).toBe('Leaf net, our way')
-    expect(after.steps[0].title).toBe('Count the pins')
+    expect(after.steps[0]!.title).toBe('Count the pins')
     expect(after.version).toBeGreaterThan(before.version)
     expect(before.name).toBe(usual.name)
     expect((await visitTypesPage(actors.office)).find((j) => j.key === 'netting')).toMatchObject({ own: true })
@@ -83,7 +83,7 @@ describe('a firm’s own steps', () => {
         name: 'X y',
         customerNote: 'Note',
         steps: [{ key: 'a', section: 'S', title: 'Title', ...step }],
-      }).error!.issues[0].path
+      }).error!.issues[0]!.path
     expect(bad({ kind: 'decide', choices: [{ code: 'one', label: 'One' }] })).toEqual(['steps', 0, 'choices'])
     expect(bad({ kind: 'timer' })).toEqual(['steps', 0, 'timerMinutes'])
     expect(bad({ kind: 'measure' })).toEqual(['steps', 0, 'readings'])

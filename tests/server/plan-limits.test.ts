@@ -52,16 +52,16 @@ describe('days on which the work is different', () => {
   it('holidays of the firm: nobody is sent anywhere', async () => {
     const { firmId, actors } = await withPlan('Plover')
     const [first] = (await workOut(firmId)).changes
-    const { id } = await addFirmPeriod(actors.office, period(addDays(first.day, -2), addDays(first.day, 2), 'closed'))
+    const { id } = await addFirmPeriod(actors.office, period(addDays(first!.day, -2), addDays(first!.day, 2), 'closed'))
     const days = (await workOut(firmId)).changes.map((c) => c.day)
     expect(days.length).toBeGreaterThan(0)
-    for (const day of days) expect(day < addDays(first.day, -2) || day > addDays(first.day, 2)).toBe(true)
+    for (const day of days) expect(day < addDays(first!.day, -2) || day > addDays(first!.day, 2)).toBe(true)
     await endFirmPeriod(actors.office, id)
-    expect((await workOut(firmId)).changes[0].day).toBe(first.day)
+    expect((await workOut(firmId)).changes[0]!.day).toBe(first!.day)
     expect((await problemOf(endFirmPeriod(actors.office, id))).kind).toBe('not-found')
     expect((await problemOf(addFirmPeriod(actors.technician, period(TODAY, TODAY, 'closed')))).kind).toBe('forbidden')
     expect(
-      FirmPeriodInput.safeParse({ name: 'x', from: '2027-05-02', to: '2027-05-01', effect: 'closed' }).error!.issues[0]
+      FirmPeriodInput.safeParse({ name: 'x', from: '2027-05-02', to: '2027-05-01', effect: 'closed' }).error!.issues[0]!
         .path,
     ).toEqual(['to'])
   })
@@ -78,7 +78,7 @@ describe('days on which the work is different', () => {
     const [from, to] = [`${YEAR}-04-05`, `${YEAR}-04-16`]
     await addFirmPeriod(actors.office, period(from, to, 'school-holidays'))
     const want = (schoolHolidays: Site['schoolHolidays'], version: number) =>
-      changeSite(actors.office, site.id as SiteId, version, { ...inputOf(site), schoolHolidays })
+      changeSite(actors.office, site!.id as SiteId, version, { ...inputOf(site!), schoolHolidays })
     await want('only', 1)
     const only = (await workOut(firmId)).changes
     expect(only.length).toBeGreaterThan(0)
@@ -93,24 +93,24 @@ describe('days on which the work is different', () => {
 describe('crews', () => {
   it('set out from their own yard, on the sheet of the day too', async () => {
     const { firmId, actors, crewId, pondId, site } = await withPlan('Dunlin', [])
-    await changeSite(actors.office, site.id as SiteId, 1, { ...inputOf(site), lat: 45, lon: -45 })
+    await changeSite(actors.office, site!.id as SiteId, 1, { ...inputOf(site!), lat: 45, lon: -45 })
     await planVisit(actors.office, { pondId, visitType: 'routine', day: TODAY, startTime: '09:00', crewId, note: '' })
     const [crew] = (await people(actors.owner)).crews
     // the only site lies in the middle of all sites, where the firm's yard is taken to be
     expect((await daySheet(actors.office, crewId, TODAY)).ways).toEqual([0])
-    await setCrewSetup(actors.office, crewId, crew.version, { ...crew.setup, yard: { lat: 45.2, lon: -45 } })
+    await setCrewSetup(actors.office, crewId, crew!.version, { ...crew!.setup, yard: { lat: 45.2, lon: -45 } })
     expect((await daySheet(actors.office, crewId, TODAY)).ways[0]).toBeGreaterThan(15)
     const { input } = await inFirm(firmId, (trx) =>
       gatherPlan(trx, PlanWish.parse({ from: TODAY, to: addDays(TODAY, 20) }), TODAY, undefined),
     )
-    expect(input.crews[0].depot).toBe(2)
+    expect(input.crews[0]!.depot).toBe(2)
   })
   it('bring fish only where their tanks hold them', async () => {
     const { firmId, actors, crewId } = await withPlan('Curlew')
     const [crew] = (await people(actors.owner)).crews
     expect((await workOut(firmId)).unplaced).toEqual([])
-    await setCrewSetup(actors.office, crewId, crew.version, { ...crew.setup, tankM3: 0 })
-    expect((await workOut(firmId)).unplaced[0].reasons[0].code).toBe('no-crew-tank')
+    await setCrewSetup(actors.office, crewId, crew!.version, { ...crew!.setup, tankM3: 0 })
+    expect((await workOut(firmId)).unplaced[0]!.reasons[0]!.code).toBe('no-crew-tank')
   })
 })
 

@@ -51,11 +51,11 @@ const keysOf = (changes: readonly PlanChange[]) => changes.map((c) => c.key)
 
 describe('a service plan', () => {
   it('is agreed line by line, and a line that cannot be is named', () => {
-    expect(ServicePlan.safeParse([{ job: 'routine' }]).error!.issues[0].path).toEqual([0, 'everyDays'])
+    expect(ServicePlan.safeParse([{ job: 'routine' }]).error!.issues[0]!.path).toEqual([0, 'everyDays'])
     expect(
-      ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0].path,
+      ServicePlan.safeParse([{ job: 'routine', everyDays: 14, from: '10-01', to: '04-01' }]).error!.issues[0]!.path,
     ).toEqual([0, 'to'])
-    expect(ServicePlan.safeParse([line('netting'), line('netting')]).error!.issues[0].path).toEqual([1, 'job'])
+    expect(ServicePlan.safeParse([line('netting'), line('netting')]).error!.issues[0]!.path).toEqual([1, 'job'])
   })
   it('is kept once, and a stale save is a conflict', async () => {
     const { actors, pondId } = await withPlan('Sora')
@@ -88,23 +88,23 @@ describe('a plan', () => {
     const { actors, firmId, pondId, crewId } = await withPlan('Coot', ServicePlan.parse([line('netting')]))
     const [netting] = (await workOut(firmId)).changes
     const id = await finishedRun(actors.office, { ...(await workOut(firmId)) })
-    await acceptPlan(actors.office, id, [netting.key])
+    await acceptPlan(actors.office, id, [netting!.key])
     const [visit] = (await pondPage(actors.office, pondId)).visits
-    const late = addDays(visit.day, 6)
-    await moveVisit(actors.office, visit.id, {
+    const late = addDays(visit!.day, 6)
+    await moveVisit(actors.office, visit!.id, {
       day: late,
       startTime: '13:00',
       crewId,
       locked: true,
-      version: visit.version,
+      version: visit!.version,
     })
     expect(await workOut(firmId)).toMatchObject({ changes: [], kept: 1 })
-    await moveVisit(actors.office, visit.id, {
+    await moveVisit(actors.office, visit!.id, {
       day: late,
       startTime: '13:00',
       crewId,
       locked: false,
-      version: visit.version + 1,
+      version: visit!.version + 1,
     })
     expect((await workOut(firmId)).changes.every((c) => c.kind === 'moved')).toBe(true)
   })
@@ -114,8 +114,8 @@ describe('a plan', () => {
     const id = await finishedRun(actors.office, result)
     const [first] = keysOf(result.changes)
     // the pond fills longer than a crew can wait: the cleanout and the day after it go together
-    expect(await acceptPlan(actors.office, id, [first])).toEqual({ taken: 2, left: [] })
-    expect(await problemOf(acceptPlan(actors.office, id, [first]))).toMatchObject({
+    expect(await acceptPlan(actors.office, id, [first!])).toEqual({ taken: 2, left: [] })
+    expect(await problemOf(acceptPlan(actors.office, id, [first!]))).toMatchObject({
       kind: 'refused',
       message: expect.stringContaining('planned meanwhile'),
     })
@@ -125,7 +125,7 @@ describe('a plan', () => {
   it('goes by what crews can do: without fish handling the cleanout has no place, and says why', async () => {
     const { actors, firmId, crewId } = await withPlan('Bittern')
     const { crews } = await people(actors.owner)
-    await setCrewSetup(actors.office, crewId, crews[0].version, { ...crews[0].setup, skills: [] })
+    await setCrewSetup(actors.office, crewId, crews[0]!.version, { ...crews[0]!.setup, skills: [] })
     const { unplaced } = await workOut(firmId)
     expect(unplaced[0]).toMatchObject({
       job: 'spring-cleanout',
@@ -135,7 +135,7 @@ describe('a plan', () => {
       job: 'cleanout-second-day',
       reasons: [{ code: 'no-crew-skill', skills: ['fish'] }],
     })
-    expect((await problemOf(setCrewSetup(actors.office, crewId, crews[0].version, crews[0].setup))).kind).toBe(
+    expect((await problemOf(setCrewSetup(actors.office, crewId, crews[0]!.version, crews[0]!.setup))).kind).toBe(
       'conflict',
     )
   })
@@ -143,7 +143,7 @@ describe('a plan', () => {
     const { actors, firmId, crewId } = await withPlan('Grebe', ServicePlan.parse([line('spring-cleanout')]))
     const [usual] = (await workOut(firmId)).changes
     const [late] = (await workOut(firmId, wish({ lateByDays: 21 }))).changes
-    expect(late.window.best).toBe(addDays(usual.window.best, 21))
+    expect(late!.window.best).toBe(addDays(usual!.window.best, 21))
     expect((await problemOf(askPlan(actors.office, wish({ crewsAway: [crewId as CrewId] })))).kind).toBe('bad-input')
     expect((await problemOf(askPlan(actors.technician, wish()))).kind).toBe('forbidden')
   })
@@ -155,11 +155,12 @@ describe('a visit that a plan made', () => {
     const result = await workOut(firmId)
     await acceptPlan(actors.office, await finishedRun(actors.office, result), keysOf(result.changes).slice(0, 1))
     const [visit] = (await pondPage(actors.office, pondId)).visits
-    await startVisit(actors.technician, visit.id)
-    for (const step of visit.job.steps) await logEntry(actors.technician, visit.id, skipped(step.key, 'Nobody at home'))
-    await finishVisit(actors.technician, visit.id)
+    await startVisit(actors.technician, visit!.id)
+    for (const step of visit!.job.steps)
+      await logEntry(actors.technician, visit!.id, skipped(step.key, 'Nobody at home'))
+    await finishVisit(actors.technician, visit!.id)
     expect((await pondPage(actors.office, pondId)).followUps).toEqual([])
-    expect((await visitReport(actors.office, visit.id)).report).toMatchObject({
+    expect((await visitReport(actors.office, visit!.id)).report).toMatchObject({
       followUps: [],
       visit: { state: 'done' },
     })

@@ -80,7 +80,7 @@ describe('groups of plants at the desk', () => {
     expect(page.patches).toMatchObject([
       { id, xM: 2.5, count: 2, planned: 3, condition: 'good', lastDone: { divide: today } },
     ])
-    expect(page.patches[0].history.map((e) => e.action)).toEqual(['divide', 'planted'])
+    expect(page.patches[0]!.history.map((e) => e.action)).toEqual(['divide', 'planted'])
     expect(page.cuttings).toEqual([{ species: 'nymphaea-alba', onHand: 4 }])
     // one is missing, and pieces of the kind are kept
     expect(page.replanting).toEqual([
@@ -248,10 +248,10 @@ describe('plants of all ponds', () => {
       trx('visits')
         .where({ id: visitId })
         .update({
-          tasks: JSON.stringify([{ id: tasks[0].id, title: tasks[0].title }]),
+          tasks: JSON.stringify([{ id: tasks[0]!.id, title: tasks[0]!.title }]),
           job: trx.raw(`jsonb_set(job, '{steps}', (job->'steps') || ?::jsonb)`, [
             JSON.stringify([
-              { key: `task-${tasks[0].id}`, section: 'While we are there', kind: 'do', title: tasks[0].title },
+              { key: `task-${tasks[0]!.id}`, section: 'While we are there', kind: 'do', title: tasks[0]!.title },
             ]),
           ]),
         }),
@@ -261,7 +261,7 @@ describe('plants of all ponds', () => {
     await logEntry(lead, visitId, {
       kind: 'done',
       id: crypto.randomUUID() as EntryId,
-      stepKey: `task-${tasks[0].id}`,
+      stepKey: `task-${tasks[0]!.id}`,
       at: new Date().toISOString(),
       answer: { note: '' },
       confirmedUnlikely: false,

@@ -19,8 +19,8 @@ describe('ponds', () => {
     expect(season!.windows.map((w) => w.job)).toContain('spring-cleanout')
     const [line] = await pondList(actors.office)
     // survey says 13.5 ± 6 %, the meter 13.2 ± 2 %: the meter weighs nine times as much
-    expect(line.volumeM3).toBeGreaterThan(13.2)
-    expect(line.volumeM3).toBeLessThan(13.26)
+    expect(line!.volumeM3).toBeGreaterThan(13.2)
+    expect(line!.volumeM3).toBeLessThan(13.26)
   })
   it.each([
     [
@@ -67,7 +67,7 @@ describe('ponds', () => {
   ])('refuses %s, naming the field', async (_, changes, path, words) => {
     const { actors } = await makeFirm('Fir')
     const problem = await problemOf(addPond(actors.owner, newPond(changes as never)))
-    expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe(path)
+    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe(path)
     expect(problem.message).toContain(words)
   })
   it('shows both when two people change one pond', async () => {
@@ -90,7 +90,7 @@ describe('ponds', () => {
     const before = (await pondPage(actors.owner, id)).season!.monthlyMedianC
     await changePond(actors.owner, id, 1, pondInput({ altitudeM: 900 }))
     const after = (await pondPage(actors.owner, id)).season!.monthlyMedianC
-    expect(after[6]).toBeLessThan(before[6] - 2)
+    expect(after[6]).toBeLessThan(before[6]! - 2)
   })
   it('lets only desks write', async () => {
     const { actors } = await makeFirm('Ivy')
@@ -118,7 +118,7 @@ describe('designs', () => {
     })
     const { designs } = await designPage(actors.designer, id)
     expect(designs.map((d) => d.name)).toEqual(['Two', 'One'])
-    expect(designs[0].areaM2).toBeCloseTo((start.lengthM + 1) * start.widthM, 9)
+    expect(designs[0]!.areaM2).toBeCloseTo((start.lengthM + 1) * start.widthM, 9)
   })
   it('need a reason for another school than the house’s', async () => {
     const { actors } = await makeFirm('Larch')
@@ -126,7 +126,7 @@ describe('designs', () => {
     const { start } = await designPage(actors.designer, id)
     const other = { name: 'Small', bed: { ...start, sizingMethod: 'nitrogen' as const }, overrideReason: '' }
     const problem = await problemOf(saveDesign(actors.designer, id, other))
-    expect(problem.kind === 'bad-input' && problem.fields[0].path).toBe('overrideReason')
+    expect(problem.kind === 'bad-input' && problem.fields[0]!.path).toBe('overrideReason')
     await expect(
       saveDesign(actors.designer, id, { ...other, overrideReason: 'Very few fish and a skimmer beside it' }),
     ).resolves.toMatchObject({ number: 1 })

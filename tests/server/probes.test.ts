@@ -48,7 +48,7 @@ describe('probes', () => {
     const now = new Date(NOW * 1000)
     expect(await takeProbeReadings(key, pack, now)).toEqual({ kept: 48, already: 0, refused: [] })
     expect(await takeProbeReadings(key, [...pack].reverse(), now)).toEqual({ kept: 0, already: 48, refused: [] })
-    expect(await takeProbeReadings(key, [pack[0], pack[0], { ...pack[0], t: NOW - 999 }], now)).toMatchObject({
+    expect(await takeProbeReadings(key, [pack[0]!, pack[0]!, { ...pack[0], t: NOW - 999 }], now)).toMatchObject({
       kept: 1,
       already: 2,
     })
@@ -168,8 +168,8 @@ describe('the probes stand-in', () => {
     try {
       const answer = await (await fetch(`${address}/send?hours=2&twice=1`, { method: 'POST' })).json()
       expect(answer).toMatchObject({ records: 16, answers: [{ status: 200 }, { status: 200 }] })
-      expect(seen[0].authorization).toBe('Bearer secret')
-      expect(seen[0].body).toEqual(seen[1].body)
+      expect(seen[0]!.authorization).toBe('Bearer secret')
+      expect(seen[0]!.body).toEqual(seen[1]!.body)
     } finally {
       probes.kill('SIGTERM')
     }

@@ -91,7 +91,7 @@ describe('what came up', () => {
     const { changes, kept } = await workOut(firmId, wish({ lostDays: [DAY, addDays(DAY, 1)] }))
     expect(kept).toBe(1)
     expect(changes).toMatchObject([{ kind: 'moved', pondId, was: { day: DAY } }])
-    expect(changes[0].day > addDays(DAY, 1)).toBe(true)
+    expect(changes[0]!.day > addDays(DAY, 1)).toBe(true)
   })
   it('says why a visit moves and which customer knows of the old day', async () => {
     const { firmId, actors, crewId, visitId } = await withVisit('Fieldfare')
@@ -147,7 +147,7 @@ describe('what came up', () => {
     await planVisit(actors.office, { pondId, visitType: 'routine', day: from, startTime: '08:00', crewId, note: '' })
     const { changes } = await workOut(firmId, wish({ from, to, lostDays: [from] }))
     expect(changes).toMatchObject([{ kind: 'moved', was: { day: from, startTime: '08:00' } }])
-    const [{ day, startTime, minutes }] = changes
+    const { day, startTime, minutes } = changes[0]!
     expect(day > from && day <= to && isoWeekday(day) <= 5).toBe(true)
     expect(startTime >= '07:00' && startTime < '16:00' && minutes > 30).toBe(true)
   })
@@ -155,9 +155,9 @@ describe('what came up', () => {
     const { firmId, crewId } = await withVisit('Swallow')
     const stork = await secondCrew(firmId)
     const [change] = (await workOut(firmId, wish({ absent: [{ crewId, from: DAY, to: DAY }] }))).changes
-    expect(change.crewId === stork || change.day > DAY).toBe(true)
+    expect(change!.crewId === stork || change!.day > DAY).toBe(true)
     const [gone] = (await workOut(firmId, wish({ crewsAway: [crewId] }))).changes
-    expect(gone.crewId).toBe(stork)
+    expect(gone!.crewId).toBe(stork)
   })
   it('a broken truck: what needs its kit goes to a crew that has it, the rest stays', async () => {
     const { firmId, actors, crewId, pondId } = await withVisit('Martin', 'netting')
@@ -182,7 +182,7 @@ describe('what came up', () => {
     await importBusy(actors.office, crewId, 'course.ics', ics)
     const { changes } = await workOut(firmId)
     expect(changes).toMatchObject([{ pondId, kind: 'moved' }])
-    expect(changes[0].day !== DAY || changes[0].startTime >= '12:00').toBe(true)
+    expect(changes[0]!.day !== DAY || changes[0]!.startTime >= '12:00').toBe(true)
   })
   it('customers who are not there are planned for but never taken over', async () => {
     const { firmId, actors, pondId } = await withVisit('Wren')
@@ -210,15 +210,15 @@ describe('two diffs', () => {
     const pondId = await addPond(actors.owner, newPond())
     await setServicePlan(actors.office, pondId, 0, ServicePlan.parse([{ job: 'routine', everyDays: 28 }]))
     const result = await workOut(firmId)
-    const [first] = result.changes
+    const first = result.changes[0]!
     const moved = {
       ...result,
-      changes: [{ ...first, day: first.day < first.window.latest ? addDays(first.day, 3) : first.window.earliest }],
+      changes: [{ ...first, day: first!.day < first!.window.latest ? addDays(first!.day, 3) : first!.window.earliest }],
     }
     const [a, b] = [await finishedRun(actors.office, result, wish()), await finishedRun(actors.office, moved, wish())]
     const outcomes = await Promise.allSettled([
-      acceptPlan(actors.office, a, [first.key]),
-      acceptPlan(actors.owner, b, [first.key]),
+      acceptPlan(actors.office, a, [first!.key]),
+      acceptPlan(actors.owner, b, [first!.key]),
     ])
     expect(outcomes.map((o) => o.status).sort()).toEqual(['fulfilled', 'rejected'])
     expect((await pondPage(actors.office, pondId)).visits).toHaveLength(1)
@@ -283,18 +283,18 @@ describe('tasks', () => {
     // what a visit has taken along is not planned again
     expect((await workOut(firmId)).changes.flatMap((c) => c.tasks)).toEqual([])
     const [visit] = (await pondPage(actors.office, pondId)).visits
-    const lamp = visit.tasks.find((t) => t.title.startsWith('Renew'))!
-    await carryOut(firm, visit.id, new Date(), 60, [`task-${lamp.id}`])
+    const lamp = visit!.tasks.find((t) => t.title.startsWith('Renew'))!
+    await carryOut(firm, visit!.id, new Date(), 60, [`task-${lamp.id}`])
     const page = await pondPage(actors.office, pondId)
     expect(page.followUps.map((f) => f.title)).not.toContain('Reset the edge stone')
-    expect(page.equipment[0].doneOn).toBeNull()
+    expect(page.equipment[0]!.doneOn).toBeNull()
   })
 })
 
 describe('a wish after the season was planned', () => {
   it('goes along on the visit that stands, which gets its time and its step', async () => {
     const { firmId, actors, pondId, visitId } = await withVisit('Siskin')
-    const before = (await pondPage(actors.office, pondId)).visits[0]
+    const before = (await pondPage(actors.office, pondId)).visits[0]!
     await addOneOff(actors.office, pondId, {
       title: 'Photograph the iris',
       from: today,
@@ -311,7 +311,7 @@ describe('a wish after the season was planned', () => {
       startTime: before.startTime,
       plannedMinutes: before.plannedMinutes + 20,
     })
-    expect(after.job.steps.map((s) => s.title)).toContain('Photograph the iris')
+    expect(after!.job.steps.map((s) => s.title)).toContain('Photograph the iris')
     expect((await workOut(firmId)).changes).toEqual([])
   })
 })
@@ -331,11 +331,11 @@ describe('learnt durations', () => {
       })
       return (await pondPage(actors.office, pondId)).visits.find((v) => v.id === id)!.plannedMinutes
     }
-    const before = (await pondPage(actors.office, pondId)).visits[0].plannedMinutes
+    const before = (await pondPage(actors.office, pondId)).visits[0]!.plannedMinutes
     await carryOut(firm, visitId, new Date(Date.now() - before * 3 * 60_000), before * 2)
     const [correction] = await durationsPage(actors.office)
     expect(correction).toMatchObject({ job: 'routine', visits: 1 })
-    expect(correction.factor).toBeGreaterThan(1.1)
+    expect(correction!.factor).toBeGreaterThan(1.1)
     expect(await planned(addDays(DAY, 1))).toBeGreaterThan(before)
     await forgetDurations(actors.office, 'routine')
     expect(await durationsPage(actors.office)).toEqual([])
@@ -368,7 +368,7 @@ describe('a day as it goes', () => {
     await carryOut(firm, first, new Date(`${today}T00:10:00Z`), 240)
     const { live } = await daySheet(actors.technician, crewId, today)
     expect(live.stops[0]).toMatchObject({ state: 'done', startMin: 10, endMin: 250, lateMin: 5 })
-    expect(live.stops[1].state).toBe('to-come')
-    expect(live.stops[1].startMin).toBeGreaterThanOrEqual(250)
+    expect(live.stops[1]!.state).toBe('to-come')
+    expect(live.stops[1]!.startMin).toBeGreaterThanOrEqual(250)
   })
 })

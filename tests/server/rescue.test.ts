@@ -49,8 +49,8 @@ describe('a rescue', () => {
     ])
     const { systemM3 } = await rescuePage(actors.office, pondId)
     // one degree of KH for the whole system: rate × volume
-    expect(visits[0].note).toContain(`${Number((systemM3 * 29.96).toPrecision(2))} g of sodium bicarbonate`)
-    expect(visits[2].note).toContain('Wait a week while total ammonia is above 1 mg/L')
+    expect(visits[0]!.note).toContain(`${Number((systemM3 * 29.96).toPrecision(2))} g of sodium bicarbonate`)
+    expect(visits[2]!.note).toContain('Wait a week while total ammonia is above 1 mg/L')
     expect(followUps.map((f) => f.title).filter((t) => t.includes('after the rescue'))).toHaveLength(2)
   })
   it('goes to the next working day where the crew is elsewhere, and keeps the stages in order', async () => {
@@ -67,7 +67,7 @@ describe('a rescue', () => {
       })
     expect(await startRescue(actors.office, pondId, input)).toMatchObject({ first: addDays(first, 2) })
     const days = (await pondPage(actors.office, pondId)).visits.map((v) => v.day)
-    days.slice(1).forEach((day, i) => expect(daysBetween(days[i], day)).toBeGreaterThan(0))
+    days.slice(1).forEach((day, i) => expect(daysBetween(days[i]!, day)).toBeGreaterThan(0))
   })
   it('is for the office, and not for yesterday', async () => {
     const { actors, pondId, input } = await neglected('Bulrush')

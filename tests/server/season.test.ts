@@ -42,7 +42,7 @@ describe('a pond’s year', () => {
   it('moves in the season view too, without anyone opening the pond', async () => {
     const { actors } = await makeFirm('Betony')
     await addPond(actors.owner, newPond())
-    const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0].window![1]
+    const feeding = async () => (await seasonPage(actors.office, 2027, 'feeding-start')).rows[0]!.window![1]
     const early = await feeding()
     const { rules, version } = await firm(actors.owner)
     await setHouseRules(actors.owner, version, { ...rules, feedingStartWaterC: 14 })
@@ -66,14 +66,14 @@ describe('a pond’s year', () => {
     const plan = await planningPage(actors.office, pondId, 'spring-cleanout')
     expect(plan.proposals.length).toBeGreaterThan(3)
     expect(plan.proposals.every((p) => p.day >= plan.window!.earliest && p.day <= plan.window!.latest)).toBe(true)
-    const day = plan.proposals[0].day
+    const day = plan.proposals[0]!.day
     await planVisit(actors.office, { pondId, visitType: 'spring-cleanout', day, startTime: '08:00', crewId, note: '' })
     const { rows } = await seasonPage(actors.technician, Number(day.slice(0, 4)), 'spring-cleanout')
     expect(rows).toHaveLength(1)
-    expect(rows[0].weeklyC).toHaveLength(52)
-    expect(rows[0].visits.map(([, visitDay]) => visitDay)).toEqual([day])
-    expect(rows[0].window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
-    expect(rows[0].agreed).toBe(false)
+    expect(rows[0]!.weeklyC).toHaveLength(52)
+    expect(rows[0]!.visits.map(([, visitDay]) => visitDay)).toEqual([day])
+    expect(rows[0]!.window!.every((d) => d.startsWith(day.slice(0, 4)))).toBe(true)
+    expect(rows[0]!.agreed).toBe(false)
   })
   it('plans the minutes that the form tells, for every visit type', async () => {
     const { actors, crewId } = await makeFirm('Sedge')
@@ -98,14 +98,14 @@ describe('the morning', () => {
     await planVisit(actors.office, {
       pondId,
       visitType: 'spring-cleanout',
-      day: proposals[0].day,
+      day: proposals[0]!.day,
       startTime: '08:00',
       crewId,
       note: '',
     })
     const morning = await todayPage(actors.office)
     expect(morning.toPlan.map((w) => w.pondName)).toEqual(['Second'])
-    expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest)
+    expect(morning.water!.coldest).toBeLessThanOrEqual(morning.water!.warmest!)
   })
 })
 

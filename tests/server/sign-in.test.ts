@@ -24,8 +24,8 @@ describe('signing in', () => {
     const { actors } = await makeFirm('Bramble')
     const token = await startSession(actors.owner.userId)
     const rows = await database()('sessions').where({ user_id: actors.owner.userId })
-    expect(rows[0].token_hash).not.toContain(token)
-    expect(rows[0].token_hash).toHaveLength(64)
+    expect(rows[0]!.token_hash).not.toContain(token)
+    expect(rows[0]!.token_hash).toHaveLength(64)
   })
   it('tells neither whether the address nor the password was wrong', async () => {
     const { actors } = await makeFirm('Cowslip')

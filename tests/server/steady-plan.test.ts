@@ -65,14 +65,14 @@ describe('a plan worked out again', () => {
   it('with nothing changed moves nothing, also after hours were told and a day was laid out by hand', async () => {
     const firm = await served('Lapwing', [ROUTINE], 4)
     await takeOver(firm)
-    const [visit] = (await pondPage(firm.actors.office, firm.pondIds[0])).visits
+    const [visit] = (await pondPage(firm.actors.office, firm.pondIds[0]!)).visits
     await inFirm(firm.firmId, (trx) =>
       insertNotice(trx, firm.firmId, {
         id: crypto.randomUUID(),
-        visitId: visit.id,
+        visitId: visit!.id,
         kind: 'visit-planned',
-        day: visit.day,
-        startTime: visit.startTime,
+        day: visit!.day,
+        startTime: visit!.startTime,
         recipient: 'a@b.example',
         subject: 'x',
         body: 'x',
@@ -80,7 +80,7 @@ describe('a plan worked out again', () => {
     )
     // longer than the crew's hours, and on a Saturday: somebody knew why
     const saturday = Array.from({ length: 7 }, (_, i) => addDays(TODAY, 20 + i)).find((d) => isoWeekday(d) === 6)!
-    const plan = { pondId: firm.pondIds[1], visitType: 'netting', startTime: '19:30', crewId: firm.crewId, note: '' }
+    const plan = { pondId: firm.pondIds[1]!, visitType: 'netting', startTime: '19:30', crewId: firm.crewId, note: '' }
     await planVisit(firm.actors.office, { ...plan, day: saturday })
     await planVisit(firm.actors.office, { ...plan, day: addDays(saturday, 2) })
     const again = await workOut(firm.firmId)
@@ -104,7 +104,7 @@ describe('what-ifs act on the plan that stands', () => {
     await takeOver(firm)
     const usual = await workOut(firm.firmId)
     const late = await workOut(firm.firmId, { lateByDays: 21 })
-    const tightest = ({ crunch }: PlanResult) => [...crunch].sort((a, b) => b.plannedMin - a.plannedMin)[0].monday
+    const tightest = ({ crunch }: PlanResult) => [...crunch].sort((a, b) => b.plannedMin - a.plannedMin)[0]!.monday
     expect(tightest(late) > tightest(usual)).toBe(true)
     const moved = late.changes.filter((c) => c.kind === 'moved')
     expect(moved.length).toBeGreaterThanOrEqual(4)
@@ -134,7 +134,7 @@ describe('a plan for today, at noon', () => {
     await inFirm(firm.firmId, (trx) => insertCrew(trx, { id: other, firmId: firm.firmId, name: 'Otter' }))
     const plan = (i: number, startTime: string, crewId = firm.crewId) =>
       planVisit(firm.actors.office, {
-        pondId: firm.pondIds[i],
+        pondId: firm.pondIds[i]!,
         visitType: 'routine',
         day: TODAY,
         startTime,
@@ -159,7 +159,7 @@ describe('a plan for today, at noon', () => {
   }
   it('starts now: what is done or under way stays, and nothing is planned before', async () => {
     const { firmId, pondIds, actors, done, running } = await morning('Redshank')
-    await addOneOff(actors.office, pondIds[4], { title: 'Look at the falls', from: TODAY, to: TODAY, minutes: 30 })
+    await addOneOff(actors.office, pondIds[4]!, { title: 'Look at the falls', from: TODAY, to: TODAY, minutes: 30 })
     const { changes } = await workOut(firmId, { to: addDays(TODAY, 3) }, NOON)
     expect(changes.map((c) => c.key)).not.toContain(done)
     expect(changes.map((c) => c.key)).not.toContain(running)
@@ -169,7 +169,7 @@ describe('a plan for today, at noon', () => {
   })
   it('from another hour when somebody says so', async () => {
     const { firmId, pondIds, actors } = await morning('Greenshank')
-    await addOneOff(actors.office, pondIds[4], {
+    await addOneOff(actors.office, pondIds[4]!, {
       title: 'Look at the falls',
       from: TODAY,
       to: TODAY,
@@ -182,7 +182,7 @@ describe('a plan for today, at noon', () => {
   })
   it('an emergency is the first thing on the road: the crew that can be there first goes, and what stands in its way is named', async () => {
     const { firmId, pondIds, actors, other, elsewhere } = await morning('Whimbrel')
-    await addOneOff(actors.office, pondIds[3], {
+    await addOneOff(actors.office, pondIds[3]!, {
       title: 'Fish gasping',
       from: TODAY,
       to: TODAY,

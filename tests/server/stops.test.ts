@@ -190,7 +190,7 @@ describe('the fill water of a site', () => {
     for (const step of visitType('rescue-floor')!.steps.filter((s) => s.key !== 'test-tap'))
       await logEntry(lead, visitId, skipped(step.key, 'not today'))
     await finishVisit(lead, visitId)
-    const site = (await customersPage(actors.office)).customers[0].sites[0]
+    const site = (await customersPage(actors.office)).customers[0]!.sites[0]!
     expect(site.fill).toEqual({ ph: 8, khDH: 14, chlorineMgL: 0.3 })
 
     const next = await visit('13:00')

@@ -103,7 +103,7 @@ describe('the stores', () => {
     await startVisit(actors.technician, visitId)
     await give(actors.technician, visitId, 120)
     await finish(actors.technician, visitId)
-    const onHand = async () => (await storesPage(actors.office)).items[0].onHand
+    const onHand = async () => (await storesPage(actors.office)).items[0]!.onHand
     expect(await onHand()).toBe(880)
     const courses = (await pondPage(actors.office, pondId)).followUps.filter((f) => f.title.startsWith('Pond bacteria'))
     expect(courses.map((f) => f.title)).toEqual([

@@ -80,7 +80,7 @@ describe('seasons on the training pond', () => {
   })
 
   it('name what is wrong with weeks that are none', () => {
-    const message = (choices: unknown) => WeeksInput.safeParse({ choices }).error?.issues[0].message
+    const message = (choices: unknown) => WeeksInput.safeParse({ choices }).error?.issues[0]!.message
     expect(message([{ tests: ['ph', 'ph'], tasks: [], asked: false }])).toBe('A test is named twice in one week.')
     expect(message(Array(61).fill(NOTHING))).toBe('At most 60 weeks.')
     expect(message([{ tests: ['gold'], tasks: [], asked: false }])).toBeDefined()

@@ -96,7 +96,7 @@ describe('a cleanout of two days', () => {
     await inFirm(firmId, (trx) => insertCrew(trx, { id: crypto.randomUUID() as never, firmId, name: 'Newt' }))
     const again = await workOut(firmId)
     expect(again.changes).toEqual([])
-    const rainy = pairs[0].first.day
+    const rainy = pairs[0]!.first.day
     const wet = await workOut(firmId, wish({ lostDays: [rainy] }))
     const moved = wet.changes.filter((c) => c.kind === 'moved')
     expect(moved.length).toBeGreaterThanOrEqual(2)
@@ -109,13 +109,13 @@ describe('a cleanout of two days', () => {
       expect([daysBetween(first!.day, second.day), first!.crewId === second.crewId]).toEqual([1, true])
     const away = await workOut(
       firmId,
-      wish({ absent: [{ crewId: pairs[0].first.crewId, from: addDays(rainy, -7), to: addDays(rainy, 7) }] }),
+      wish({ absent: [{ crewId: pairs[0]!.first.crewId, from: addDays(rainy, -7), to: addDays(rainy, 7) }] }),
     )
     for (const c of away.changes.filter((d) => d.kind === 'moved')) expect(c.pair).not.toBeNull()
   })
   it('promised in one of its days stays whole in a late season, and rain on the other day still gives a plan', async () => {
     const { firmId, actors, pairs, crewId } = await planned('Mallard', 2)
-    const [{ first, second }] = pairs
+    const { first, second } = pairs[0]!
     await moveVisit(actors.office, first.id, {
       day: first.day,
       startTime: first.startTime,
@@ -132,7 +132,7 @@ describe('a cleanout of two days', () => {
   })
   it('a second day before the first, a week late, or with another crew is refused, by hand and on the board', async () => {
     const { firmId, actors, pairs, crewId } = await planned('Shoveler')
-    const [{ first, second }] = pairs
+    const { first, second } = pairs[0]!
     const other = crypto.randomUUID() as never
     await inFirm(firmId, (trx) => insertCrew(trx, { id: other, firmId, name: 'Newt' }))
     const to = (day: string, crew = crewId) =>
@@ -148,11 +148,11 @@ describe('a cleanout of two days', () => {
       version: first.version,
     })
     const [pair] = await pairsOf(firmId)
-    expect([pair.first!.day, pair.second.day]).toEqual([addDays(first.day, 7), addDays(second.day, 7)])
+    expect([pair!.first!.day, pair!.second.day]).toEqual([addDays(first.day, 7), addDays(second.day, 7)])
   })
   it('a drag of either day takes the other along, and says when it does not fit', async () => {
     const { firmId, pairs } = await planned('Wigeon')
-    const [{ first, second }] = pairs
+    const { first, second } = pairs[0]!
     const days = Array.from({ length: 21 }, (_, i) => addDays(first.day, i - 7))
     const facts = await inFirm(firmId, (trx) => boardFacts(trx, days))
     const board = await withTravel(facts)
@@ -161,7 +161,7 @@ describe('a cleanout of two days', () => {
       days: board.days.filter((d) => isoWeekday(d) <= 5),
       travel: Float64Array.from(board.travel),
     }
-    const lines = await inFirm(firmId, (trx) => listVisitLines(trx, { from: days[0], to: days[20] }))
+    const lines = await inFirm(firmId, (trx) => listVisitLines(trx, { from: days[0]!, to: days[20]! }))
     const drop = (id: VisitId, day: string) =>
       bestPlace(input, assignmentsOf(lines), lines, id, { crewId: first.crewId, day })!
     const monday = days.find((d) => isoWeekday(d) === 1 && d > first.day)!
@@ -180,8 +180,8 @@ describe('a cleanout of two days', () => {
   it('with a crew that may not handle fish is refused', async () => {
     const { actors, crewId, pairs } = await planned('Pintail')
     const { crews } = await people(actors.owner)
-    await setCrewSetup(actors.office, crewId, crews[0].version, { ...crews[0].setup, skills: [] })
-    const [{ first }] = pairs
+    await setCrewSetup(actors.office, crewId, crews[0]!.version, { ...crews[0]!.setup, skills: [] })
+    const { first } = pairs[0]!
     const move = moveVisit(actors.office, first.id, {
       day: first.day,
       startTime: '09:00',
@@ -192,7 +192,7 @@ describe('a cleanout of two days', () => {
   })
   it('is called off whole, never its second day alone', async () => {
     const { firmId, actors, pairs } = await planned('Gadwall')
-    const [{ first, second }] = pairs
+    const { first, second } = pairs[0]!
     expect((await problemOf(cancelVisit(actors.office, second.id, second.version))).message).toContain(
       'both go with it',
     )
@@ -238,7 +238,7 @@ describe('a cleanout of two days', () => {
 describe('at the water’s edge', () => {
   it('fish that went out on the first day are counted back on the second, and its report tells both', async () => {
     const { actors, pairs } = await planned('Scaup')
-    const [{ first, second }] = pairs
+    const { first, second } = pairs[0]!
     const lead = actors['crew-lead']
     const say = async (id: VisitId, stepKey: string, answer: object) => {
       const entry = {
@@ -290,8 +290,8 @@ describe('at the water’s edge', () => {
   })
   it('a cleanout that was given up before any fish left the pond has no second day', async () => {
     const { firmId, actors, pairs } = await planned('Smew')
-    await startVisit(actors['crew-lead'], pairs[0].first.id)
-    await finishVisit(actors['crew-lead'], pairs[0].first.id, new Date(), 'weather', 'Thunder')
+    await startVisit(actors['crew-lead'], pairs[0]!.first.id)
+    await finishVisit(actors['crew-lead'], pairs[0]!.first.id, new Date(), 'weather', 'Thunder')
     expect(await pairsOf(firmId)).toEqual([])
   })
 })
@@ -351,22 +351,22 @@ describe('a plan that was taken over', () => {
   })
   it('moved visits go back to where they were', async () => {
     const { firmId, actors, pairs } = await planned('Knot')
-    const wet = await workOut(firmId, wish({ lostDays: [pairs[0].first.day] }))
+    const wet = await workOut(firmId, wish({ lostDays: [pairs[0]!.first.day] }))
     await acceptPlan(
       actors.office,
       await finishedRun(actors.office, wet, wish()),
       wet.changes.map((c) => c.key),
     )
-    expect((await pairsOf(firmId))[0].first!.day).not.toBe(pairs[0].first.day)
+    expect((await pairsOf(firmId))[0]!.first!.day).not.toBe(pairs[0]!.first.day)
     await undoTakeover(actors.office, (await lastTakeover(actors.office))!.id)
     expect((await pairsOf(firmId))[0]).toMatchObject({
-      first: { day: pairs[0].first.day },
-      second: { day: pairs[0].second.day },
+      first: { day: pairs[0]!.first.day },
+      second: { day: pairs[0]!.second.day },
     })
   })
   it('is barred once a visit of it has begun', async () => {
     const { actors, pairs } = await planned('Ruff')
-    await startVisit(actors['crew-lead'], pairs[0].first.id)
+    await startVisit(actors['crew-lead'], pairs[0]!.first.id)
     const taken = (await lastTakeover(actors.office))!
     expect(taken.barred).toEqual({ code: 'begun', siteName: 'Site' })
     expect((await problemOf(undoTakeover(actors.office, taken.id))).message).toContain('has begun')

@@ -30,7 +30,7 @@ describe('one verdict for ammonia on Today and in the diagnosis', () => {
     const { concerns, concernCount } = await todayPage(actors.office)
     expect(concernCount).toBe(1)
     expect(concerns).toMatchObject([{ pondId, kind: 'tan', band: 'emergency', missing: [] }])
-    expect(concerns[0].nh3MgL).toBeCloseTo(0.274, 2)
+    expect(concerns[0]!.nh3MgL).toBeCloseTo(0.274, 2)
     expect((await diagnosisPage(actors.office, pondId)).known['ammonia-high']?.found).toBe(true)
   })
   it('TAN 3 at pH 6.5 and 10 °C is at risk for its pH alone', async () => {

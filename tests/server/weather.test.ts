@@ -62,9 +62,9 @@ describe('the weather desk', () => {
       const { body: told } = await ask(`/stations/plover-green/forecast?issued=${issued}`)
       expect(told.days).toHaveLength(10)
       const { body: came } = await ask(`/stations/plover-green/days?from=${issued}&to=${addDays(issued, 9)}`)
-      ;[0, 9].forEach((lead, n) => (miss[n] += Math.abs(told.days[lead].maxAirC - came.days[lead].maxAirC)))
+      ;[0, 9].forEach((lead, n) => (miss[n]! += Math.abs(told.days[lead].maxAirC - came.days[lead].maxAirC)))
     }
-    expect(miss[1]).toBeGreaterThan(miss[0] * 2)
+    expect(miss[1]).toBeGreaterThan(miss[0]! * 2)
   })
   it('gives synthetic years by their seed, and refuses what it cannot read', async () => {
     expect((await ask('/stations/ferrygate/synthetic-year?seed=4')).body.days).toHaveLength(365)
@@ -87,7 +87,7 @@ describe('this year’s windows', () => {
       0,
       Math.round((Date.parse(today) - Date.parse(`${today.slice(0, 4)}-01-01`)) / 86_400_000) - 3,
     )
-    const band = page.live!.season.waterC[past]
+    const band = page.live!.season.waterC[past]!
     expect(band.p90 - band.p10).toBeLessThan(0.01)
     const next = nextWindow(
       { anyYear: page.season!.windows, live: { year: page.live!.year, windows: page.live!.season.windows } },
@@ -164,7 +164,7 @@ describe('weather as CSV', () => {
     expect(problems.map((p) => p.line)).toEqual([3, 4, 5, 6])
   })
   it('asks for its columns', () =>
-    expect(readWeatherCsv('day,low\n1,2', '2026-02-01').problems[0].message).toContain('date, min, max'))
+    expect(readWeatherCsv('day,low\n1,2', '2026-02-01').problems[0]!.message).toContain('date, min, max'))
   it('refuses a station that is not there', async () => {
     const { actors } = await makeFirm('Gadwall')
     expect((await problemOf(importWeather(actors.office, 'nowhere', 'date,min,max\n2026-01-01,1,5'))).kind).toBe(

@@ -122,9 +122,9 @@ describe('what is asked for is never lost', () => {
     await asOwner((knex) => knex('queue.job').whereRaw(`data->>'firmId' = ?`, [firmId]).delete())
     expect(await reviveLostNotices()).toBeGreaterThan(0)
     const [notice] = (await noticeBoard(actors.office)).sent
-    expect(notice.state).toBe('queued')
+    expect(notice!.state).toBe('queued')
     expect(
-      await asOwner((knex) => knex('queue.job').whereRaw(`data->>'noticeId' = ?`, [notice.id]).pluck('name')),
+      await asOwner((knex) => knex('queue.job').whereRaw(`data->>'noticeId' = ?`, [notice!.id]).pluck('name')),
     ).toEqual(['send-notice'])
   })
 
@@ -213,7 +213,7 @@ describe('workers', () => {
         ponds.push(pondId)
       }
       const standing = await planVisit(actors.office, {
-        pondId: ponds[0],
+        pondId: ponds[0]!,
         visitType: 'routine',
         day: addDays(from, 2),
         startTime: '09:15',
@@ -229,7 +229,7 @@ describe('workers', () => {
       workers.pop()!.kill('SIGKILL')
       const best = await inFirm(firmId, (trx) => bestSoFar(trx, id))
       expect(best.length).toBeGreaterThan(PONDS)
-      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([
+      expect((await pondPage(actors.office, ponds[0]!)).visits).toMatchObject([
         { id: standing, day: addDays(from, 2), startTime: '09:15' },
       ])
 
@@ -241,7 +241,7 @@ describe('workers', () => {
       const run = await runWhen(actors.office, id, isOver)
       expect(run).toMatchObject({ state: 'stopped', result: { feasible: true } })
       expect(run.result!.changes.length).toBeGreaterThanOrEqual(best.length * 0.9)
-      expect((await pondPage(actors.office, ponds[0])).visits).toMatchObject([
+      expect((await pondPage(actors.office, ponds[0]!)).visits).toMatchObject([
         { id: standing, day: addDays(from, 2), startTime: '09:15' },
       ])
     },
@@ -254,7 +254,7 @@ describe('workers', () => {
       const { actors, firmId } = await makeFirm('Garganey')
       const ponds: PondId[] = []
       for (let i = 0; i < FORECAST_PONDS; i++) ponds.push(await addPond(actors.owner, newPond({ name: `Pond ${i}` })))
-      await logReadings(actors.owner, ponds[0], {
+      await logReadings(actors.owner, ponds[0]!, {
         at: new Date(Date.now() - 5 * 86_400_000).toISOString(),
         method: 'drops',
         readings: { tan: { value: 0.2, belowStep: false } },
@@ -286,13 +286,13 @@ describe('workers', () => {
         ponds: FORECAST_PONDS,
       })
       expect(await inFirm(firmId, (trx) => trx('pond_forecasts').select('pond_id'))).toHaveLength(FORECAST_PONDS)
-      const { forecast } = await pondOutlook(actors.owner, ponds[0])
+      const { forecast } = await pondOutlook(actors.owner, ponds[0]!)
       expect(forecast!.outlook.bands.waterC.p50).toHaveLength(21)
       expect(forecast!.outlook.from).toBe(new Date().toISOString().slice(0, 10))
 
       // what the filter had read on settled days is remembered, and nobody else's ponds are seen
       const [row] = await inFirm(firmId, (trx) => trx('pond_forecasts').where({ pond_id: ponds[0] }).select('filter'))
-      expect(row.filter.lastRead.tan!.value).toBe(0.2)
+      expect(row!.filter.lastRead.tan!.value).toBe(0.2)
       const stranger = await makeFirm('Smew')
       expect((await forecastsPage(stranger.actors.owner)).ponds).toBe(0)
       await expect(forecastRun(stranger.actors.owner, id)).rejects.toMatchObject({ problem: { kind: 'not-found' } })

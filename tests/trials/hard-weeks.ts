@@ -178,7 +178,7 @@ function interrupted(stands: PlanInput, plan: readonly Assignment[], day: string
   const there = found.assignments.find((a) => a.visit === 'emergency')
   const soonest = Math.min(
     ...stands.crews.map(
-      (crew) => out[crew.id].fromMin + stands.travel[out[crew.id].location * stands.locations + like.location],
+      (crew) => out[crew.id]!.fromMin + stands.travel[out[crew.id]!.location * stands.locations + like.location]!,
     ),
   )
   return {
@@ -231,8 +231,8 @@ export function hardWeeks(sites: number, iterations: number): HardWeeks {
       stands,
       [...count].reduce((a, b) => (Math.abs(b[1] - USUAL_DAY) < Math.abs(a[1] - USUAL_DAY) ? b : a))[0],
     ),
-    flood: rainedOn(stands, fullest[0]),
-    emergency: interrupted(stands, first.assignments, days[Math.floor(days.length / 2)]),
+    flood: rainedOn(stands, fullest[0]!),
+    emergency: interrupted(stands, first.assignments, days[Math.floor(days.length / 2)]!),
     torn: tornAfterRain(stands, fullest.slice(1, 4)),
   }
 }

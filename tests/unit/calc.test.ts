@@ -214,7 +214,7 @@ describe('pipe networks', () => {
       return (outcome.output as { links: { flow_m3_h: number }[] }).links.map((l) => l.flow_m3_h)
     }
     const [hours, seconds] = [await flows('CMH', 1), await flows('CMS', 1 / 3600)]
-    seconds.forEach((flow, i) => expect(flow / hours[i]).toBeCloseTo(1, 3))
+    seconds.forEach((flow, i) => expect(flow / hours[i]!).toBeCloseTo(1, 3))
   })
 })
 
@@ -275,7 +275,7 @@ describe('the calculation contract', () => {
           let next = 0
           const scramble = (value: unknown): unknown =>
             typeof value === 'number'
-              ? numbers[next % 30] > 0.5
+              ? numbers[next % 30]! > 0.5
                 ? numbers[next++ % 30]
                 : (next++, value)
               : Array.isArray(value)
@@ -283,7 +283,7 @@ describe('the calculation contract', () => {
                 : value && typeof value === 'object'
                   ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)]))
                   : value
-          const outcome = await calculate(name, scramble(CONTRACT[name].input))
+          const outcome = await calculate(name, scramble(CONTRACT[name]!.input))
           if (outcome.ok)
             expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')
         },
@@ -342,7 +342,7 @@ describe('routes and rounds by name', () => {
       ok: false,
       error: { path: 'text' },
     })
-    const rounds = CONTRACT['plan.rounds'].input as object
+    const rounds = CONTRACT['plan.rounds']!.input as object
     expect(await calculate('plan.rounds', { ...rounds, travel: { minutes: [[0, 1], [1]] } })).toMatchObject({
       ok: false,
       error: { path: 'travel.minutes.1' },

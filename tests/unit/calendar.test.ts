@@ -24,7 +24,7 @@ const read = (text: string) =>
 
 describe('a calendar feed, read by a calendar library', () => {
   it('gives a visit its instant, place and words', () => {
-    const [{ event, of }] = read(calendarText('Otter', 'Etc/GMT+3', [visit()]))
+    const { event, of } = read(calendarText('Otter', 'Etc/GMT+3', [visit()]))[0]!
     expect(event.uid).toBe(calendarUid(visit().id))
     expect(event.startDate.toJSDate().toISOString()).toBe('2027-04-02T11:00:00.000Z')
     expect(event.endDate.toJSDate().toISOString()).toBe('2027-04-02T12:30:00.000Z')
@@ -32,14 +32,13 @@ describe('a calendar feed, read by a calendar library', () => {
     expect(of('geo')).toEqual([45.01, -45.12])
   })
   it('keeps the UID through a move and raises the sequence', () => {
-    const [[before], [after]] = [visit(), visit({ day: '2027-04-05', version: 3 })].map((v) =>
-      read(calendarText('Otter', 'Etc/GMT+3', [v])),
-    )
+    const only = (v: CalendarVisit) => read(calendarText('Otter', 'Etc/GMT+3', [v]))[0]!
+    const [before, after] = [only(visit()), only(visit({ day: '2027-04-05', version: 3 }))]
     expect(after.event.uid).toBe(before.event.uid)
     expect(after.event.sequence).toBeGreaterThan(before.event.sequence)
   })
   it('keeps a visit that was called off, as cancelled', () =>
-    expect(read(calendarText('Otter', 'Etc/GMT+3', [visit({ cancelled: true })]))[0].of('status')).toBe('CANCELLED'))
+    expect(read(calendarText('Otter', 'Etc/GMT+3', [visit({ cancelled: true })]))[0]!.of('status')).toBe('CANCELLED'))
   it('holds the clock time on both sides of a clock change', () => {
     // a zone with summer time; clocks go forward on 28 March 2027
     const at = (day: string) => instantOf(day, '08:00', 'CET').toISOString()

@@ -41,7 +41,7 @@ describe('the demo firm', () => {
   })
   it('has weather that can be computed with, colder inland and up', () => {
     STATIONS.forEach((s) => assertStation(s.normals))
-    const january = (id: string) => STATIONS.find((s) => s.id === id)!.normals.months[0].minAirC
+    const january = (id: string) => STATIONS.find((s) => s.id === id)!.normals.months[0]!.minAirC
     expect(january('cold-ash-common')).toBeLessThan(january('ferrygate'))
     expect(january('ferrygate')).toBeLessThan(january('marrow-quay'))
   })

@@ -26,7 +26,7 @@ describe('roads of the island', () => {
     fc.assert(
       fc.property(point, point, point, (a, b, c) => {
         const table = drivingTable([a, b, c])
-        expect(table[0][2]).toBeLessThanOrEqual(table[0][1] + table[1][2] + 1e-6)
+        expect(table[0]![2]).toBeLessThanOrEqual(table[0]![1]! + table[1]![2]! + 1e-6)
       }),
     )
   })

@@ -44,7 +44,7 @@ describe('a pond’s forecast', () => {
       task({ readings: [nitrite(addDays(TODAY, -20), 0.1), nitrite(TODAY, 1.5)] }),
     )
     expect(outlook.from).toBe(addDays(TODAY, 1))
-    expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(3 * untested.outlook.bands.nitrite.p50[1])
+    expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(3 * untested.outlook.bands.nitrite.p50[1]!)
     // neither shrugged off nor overdone
     expect(outlook.bands.nitrite.p50[0]).toBeGreaterThan(0.6)
     expect(outlook.bands.nitrite.p50[0]).toBeLessThan(2)
@@ -60,15 +60,15 @@ describe('a pond’s forecast', () => {
     const late = forecastPond(task({ ...next, readings: [nitrite(tested, 1.5)] }))
     const never = forecastPond(task(next))
     const inTime = forecastPond(task({ known: knownOn(addDays(TODAY, 1)), readings: [nitrite(tested, 1.5)] }))
-    expect(late.outlook.bands.nitrite.p50[0]).toBeGreaterThan(2 * never.outlook.bands.nitrite.p50[0])
-    expect(late.outlook.bands.nitrite.p50[0] / inTime.outlook.bands.nitrite.p50[0]).toBeCloseTo(1, 1)
+    expect(late.outlook.bands.nitrite.p50[0]).toBeGreaterThan(2 * never.outlook.bands.nitrite.p50[0]!)
+    expect(late.outlook.bands.nitrite.p50[0]! / inTime.outlook.bands.nitrite.p50[0]!).toBeCloseTo(1, 1)
   })
   it('goes on from what was kept as if it had been worked out in one', () => {
     const night = forecastPond(task())
     const next = forecastPond(task({ from: night.filter.day, filter: night.filter, known: knownOn(addDays(TODAY, 5)) }))
     const once = forecastPond(task({ known: knownOn(addDays(TODAY, 5)) }))
     expect(next.filter.day).toBe(once.filter.day)
-    expect(next.outlook.bands.tan.p50[3] / once.outlook.bands.tan.p50[3]).toBeCloseTo(1, 1)
+    expect(next.outlook.bands.tan.p50[3]! / once.outlook.bands.tan.p50[3]!).toBeCloseTo(1, 1)
   })
   it('carries what was done today into the water', () => {
     const change = {
@@ -80,7 +80,7 @@ describe('a pond’s forecast', () => {
     const tested = [nitrite(addDays(TODAY, -9), 1.5)]
     expect(
       first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }], events: [change] }),
-    ).toBeLessThan(0.6 * first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }] }))
+    ).toBeLessThan(0.6 * first({ readings: [...tested, { day: TODAY, kind: 'waterTemp', value: 20 }] })!)
   })
   it('stands where it is when what was kept is newer than the settled days', () => {
     const ahead = { ...untested.filter, day: addDays(TODAY, -1) }
@@ -98,6 +98,6 @@ describe('weather without gaps', () => {
     expect(days[2]).toEqual(weather[2])
     expect(days[3]).not.toEqual(weather[3])
     // rain of a usual month in mm, spread over its days
-    expect(days[3].rainMm).toBeLessThan(12)
+    expect(days[3]!.rainMm).toBeLessThan(12)
   })
 })

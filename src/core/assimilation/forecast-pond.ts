@@ -66,8 +66,8 @@ function runIn({ pond, station, from }: ForecastTask): PondState {
   const begin = plainDayOfYear(addDays(from, -RUN_IN_DAYS))
   const normals = dailyNormals(station)
   const weather = Array.from({ length: RUN_IN_DAYS }, (_, i) => ({
-    ...normals[(begin + i - 1) % 365],
-    rainMm: normals[(begin + i - 1) % 365].rainMm / 30.4,
+    ...normals[(begin + i - 1) % 365]!,
+    rainMm: normals[(begin + i - 1) % 365]!.rainMm / 30.4,
   }))
   return simulate({
     pond,
@@ -91,7 +91,7 @@ export function withNormals(
   const normals = dailyNormals(station)
   return Array.from({ length: Math.max(0, daysBetween(from, to)) }, (_, i) => {
     const date = addDays(from, i)
-    const normal = normals[plainDayOfYear(date) - 1]
+    const normal = normals[plainDayOfYear(date) - 1]!
     return known.get(date) ?? { ...normal, rainMm: normal.rainMm / 30.4, date }
   })
 }

@@ -105,7 +105,7 @@ function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: numbe
   const tanShare = Array.from(series.tan, (tan) => withoutBias('tan', tan, bias.tan ?? 0) / Math.max(tan, 1e-9))
   return recordOf(OUTLOOK_OUTPUTS, (output) => {
     const kind = READ_AS[output]
-    if (output === 'nh3') return Array.from(series.nh3, (value, d) => value * tanShare[d])
+    if (output === 'nh3') return Array.from(series.nh3, (value, d) => value * tanShare[d]!)
     if (!kind) return Array.from(series[output])
     const read = (value: number) =>
       asRead(kind, Math.max(0, withoutBias(kind, asRead(kind, value, deepestM), bias[kind] ?? 0)), deepestM)
@@ -114,7 +114,7 @@ function corrected(series: Series, bias: ParticleFilter['bias'], deepestM: numbe
 }
 
 function bandOver(runs: readonly CorrectedSeries[], output: OutlookOutput): Band {
-  const days = Array.from({ length: OUTLOOK_DAYS }, (_, d) => runs.map((r) => r[output][d]).sort((a, b) => a - b))
+  const days = Array.from({ length: OUTLOOK_DAYS }, (_, d) => runs.map((r) => r[output][d]!).sort((a, b) => a - b))
   const at = (share: number) => days.map((values) => quantileOfSorted(values, share))
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9) }
 }
@@ -131,6 +131,6 @@ function riskOf(runs: readonly CorrectedSeries[], hazard: Hazard, deepestM: numb
   return {
     week: crossings.filter((day) => day < WEEK).length / runs.length,
     whole: crossings.length / runs.length,
-    day: crossings.length > 0 ? crossings[Math.floor((crossings.length - 1) / 2)] : null,
+    day: crossings.length > 0 ? crossings[Math.floor((crossings.length - 1) / 2)]! : null,
   }
 }

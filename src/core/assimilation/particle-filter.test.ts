@@ -36,9 +36,9 @@ const truth = simulate({
   every: 'day',
 }).series
 const readings: DatedReading[] = Array.from({ length: 11 }, (_, i) => 5 + i * 10).flatMap((d) => [
-  { day: addDays(FROM, d), kind: 'tan' as const, value: truth.tan[d] },
-  { day: addDays(FROM, d), kind: 'waterTemp' as const, value: truth.waterC[d] },
-  { day: addDays(FROM, d), kind: 'nitrate' as const, value: truth.nitrate[d] },
+  { day: addDays(FROM, d), kind: 'tan' as const, value: truth.tan[d]! },
+  { day: addDays(FROM, d), kind: 'waterTemp' as const, value: truth.waterC[d]! },
+  { day: addDays(FROM, d), kind: 'nitrate' as const, value: truth.nitrate[d]! },
 ])
 const input: FilterInput = { pond: SAMPLE_POND, deepestM: 9, weather, readings, events: [] }
 const to = addDays(FROM, 118)
@@ -62,7 +62,7 @@ describe('the filter of a pond', () => {
     const murkier = Array.from({ length: 8 }, (_, i) => ({
       day: addDays(FROM, 4 + i * 6),
       kind: 'clarityDepth' as const,
-      value: truth.clarityM[4 + i * 6] / 2,
+      value: truth.clarityM[4 + i * 6]! / 2,
     }))
     const filter = advanceFilter(startFilter(before, FROM, 16), { ...input, readings: murkier }, addDays(FROM, 50))
     expect(filter.bias.clarityDepth).toBeGreaterThan(0.5)
@@ -72,14 +72,14 @@ describe('the filter of a pond', () => {
       station: SAMPLE_STATION,
       known: { today: addDays(FROM, 50), observed: [], forecast: [] },
     })
-    expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeGreaterThan(0.6)
-    expect(bands.clarityM.p50[0] / (truth.clarityM[50] / 2)).toBeLessThan(1.6)
+    expect(bands.clarityM.p50[0]! / (truth.clarityM[50]! / 2)).toBeGreaterThan(0.6)
+    expect(bands.clarityM.p50[0]! / (truth.clarityM[50]! / 2)).toBeLessThan(1.6)
   })
   it('takes a floor that is seen for "at least so clear": no bias, no drift, nothing to fear', () => {
     const deepestM = 0.9
     const days = Array.from({ length: 6 }, (_, i) => 4 + i * 8)
     // the stick says a little more or less; this water is clear far beyond it
-    expect(Math.min(...days.map((d) => truth.clarityM[d]))).toBeGreaterThan(1.5 * deepestM)
+    expect(Math.min(...days.map((d) => truth.clarityM[d]!))).toBeGreaterThan(1.5 * deepestM)
     const toFloor = days.map((d, i) => ({
       day: addDays(FROM, d),
       kind: 'clarityDepth' as const,
@@ -95,7 +95,7 @@ describe('the filter of a pond', () => {
     expect(filter.scores.clarityDepth).toEqual({ readings: 5, model: 0, sameAsLast: 0 })
     // cells are what the particles make them, not what a floor at 0.9 m would allow
     expect(
-      filter.particles[0].state.y[STATE.phytoplankton] / blind.particles[0].state.y[STATE.phytoplankton],
+      filter.particles[0]!.state.y[STATE.phytoplankton]! / blind.particles[0]!.state.y[STATE.phytoplankton]!,
     ).toBeCloseTo(1, 2)
     const { bands, risks } = outlookOf(filter, {
       pond: SAMPLE_POND,
@@ -128,8 +128,8 @@ describe('the filter of a pond', () => {
       addDays(FROM, 13),
     )
     expect(filter.bias.clarityDepth).toBeGreaterThan(0)
-    expect(filter.particles[0].state.y[STATE.phytoplankton]).toBeGreaterThan(
-      2 * blind.particles[0].state.y[STATE.phytoplankton],
+    expect(filter.particles[0]!.state.y[STATE.phytoplankton]).toBeGreaterThan(
+      2 * blind.particles[0]!.state.y[STATE.phytoplankton]!,
     )
   })
   it('is no further from the truth than one that has read nothing', () => {
@@ -141,7 +141,7 @@ describe('the filter of a pond', () => {
         station: SAMPLE_STATION,
         known: { today: to, observed: [], forecast: weather.slice(118) },
       })
-      return Math.abs(misfit('tan', bands.tan.p50[0], truth.tan[118]))
+      return Math.abs(misfit('tan', bands.tan.p50[0]!, truth.tan[118]!))
     }
     expect(error(learnt)).toBeLessThanOrEqual(error(blind) + 0.05)
   })
@@ -154,7 +154,7 @@ describe('the filter of a pond', () => {
       { ...none, weather: weather.slice(30) },
       addDays(FROM, 60),
     )
-    twice.particles.forEach((p, i) => expect(p.state.y[0] / once.particles[i].state.y[0]).toBeCloseTo(1, 2))
+    twice.particles.forEach((p, i) => expect(p.state.y[0]! / once.particles[i]!.state.y[0]!).toBeCloseTo(1, 2))
   })
   it('carries what was done into the water', () => {
     const changed = advanceFilter(
@@ -163,7 +163,7 @@ describe('the filter of a pond', () => {
       addDays(FROM, 4),
     )
     const left = advanceFilter(start, { ...input, readings: [] }, addDays(FROM, 4))
-    expect(changed.particles[0].state.y[2]).toBeLessThan(left.particles[0].state.y[2])
+    expect(changed.particles[0]!.state.y[2]).toBeLessThan(left.particles[0]!.state.y[2]!)
   })
 })
 
@@ -197,10 +197,10 @@ describe('the outlook', () => {
   it('has bands in order for three weeks, wider at the end', () => {
     for (const { p10, p50, p90 } of Object.values(outlook.bands)) {
       expect(p50).toHaveLength(OUTLOOK_DAYS)
-      p50.forEach((m, d) => expect(m >= p10[d] && m <= p90[d]).toBe(true))
+      p50.forEach((m, d) => expect(m >= p10[d]! && m <= p90[d]!).toBe(true))
     }
     const { p10, p90 } = outlook.bands.waterC
-    expect(p90[20] - p10[20]).toBeGreaterThan(p90[1] - p10[1])
+    expect(p90[20]! - p10[20]!).toBeGreaterThan(p90[1]! - p10[1]!)
   })
   it('knows risks between none and all, a week never above the whole', () => {
     for (const risk of Object.values(outlook.risks)) {

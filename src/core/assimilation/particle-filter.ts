@@ -139,7 +139,7 @@ function run(
       parameters: parametersOf(particle),
       every: 'day',
     })
-    const value = (kind: ObservedKind) => asRead(kind, result.series[OBSERVED[kind].output][days - 1], deepestM)
+    const value = (kind: ObservedKind) => asRead(kind, result.series[OBSERVED[kind].output][days - 1]!, deepestM)
     last.push(recordOf(OBSERVED_KINDS, value))
     return { seed: particle.seed, state: result.end }
   })
@@ -153,7 +153,7 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
   const lastRead = { ...filter.lastRead }
   const bias = { ...filter.bias }
   const off = (r: DatedReading, i: number) =>
-    misfit(r.kind, withoutBias(r.kind, last[i][r.kind], filter.bias[r.kind] ?? 0), r.value)
+    misfit(r.kind, withoutBias(r.kind, last[i]![r.kind], filter.bias[r.kind] ?? 0), r.value)
   const weights = filter.particles.map((_, i) => Math.exp(-0.5 * readings.reduce((sum, r) => sum + off(r, i) ** 2, 0)))
   const random = seededRandom(SEED + filter.drawn)
   const chosen = resample(weights, random)
@@ -170,19 +170,19 @@ function learn(filter: Ran, { pond, deepestM }: FilterInput, readings: readonly 
     }
     lastRead[kind] = { day, value }
     // what the particles that were chosen for their fit still leave: a bias is not learnt twice
-    const residual = misfit(kind, middleOf(chosen.map((i) => last[i][kind])), value)
+    const residual = misfit(kind, middleOf(chosen.map((i) => last[i]![kind])), value)
     const known = filter.bias[kind]
     bias[kind] = known === undefined ? residual : known + BIAS_RATE * (residual - known)
   }
   const fresh = Math.floor(FRESH_SHARE * chosen.length)
   const particles = chosen.map((i, n) => {
-    const seed = n >= chosen.length - fresh ? filter.drawn + n : filter.particles[i].seed
+    const seed = n >= chosen.length - fresh ? filter.drawn + n : filter.particles[i]!.seed
     const parameters = parametersOf({ seed })
     return {
       seed,
       state: takeKnownWater(
-        filter.particles[i].state,
-        drawnTo(readings, last[i], { bias, parameters, deepestM }),
+        filter.particles[i]!.state,
+        drawnTo(readings, last[i]!, { bias, parameters, deepestM }),
         pond,
         parameters,
       ),
@@ -198,10 +198,10 @@ export function resample(weights: readonly number[], random: Random): number[] {
   const n = weights.length
   const first = random() / n
   const chosen: number[] = []
-  let [i, sum] = [0, weights[0] / total]
+  let [i, sum] = [0, weights[0]! / total]
   for (let k = 0; k < n; k++) {
     const at = first + k / n
-    while (at > sum && i < n - 1) sum += weights[++i] / total
+    while (at > sum && i < n - 1) sum += weights[++i]! / total
     chosen.push(i)
   }
   return chosen
@@ -245,7 +245,8 @@ function drawnTo(
 const eventsWithin = (events: readonly PondEvent[], from: number, days: number): PondEvent[] =>
   events.filter((e) => e.day >= from && e.day < from + days).map((e) => ({ ...e, day: e.day - from }))
 
-const middleOf = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
+const middleOf = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!
 
 const withoutSeries = ({ day, particles, scores, bias, lastRead, drawn }: Ran): ParticleFilter => ({
   day,

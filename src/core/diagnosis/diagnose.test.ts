@@ -64,7 +64,7 @@ describe('a diagnosis', () => {
         const { ranked, next } = diagnose(findings)
         expect(ranked).toHaveLength(CAUSE_KEYS.length)
         expect(ranked.reduce((sum, r) => sum + r.likelihood, 0)).toBeCloseTo(1, 9)
-        ranked.forEach((r, i) => expect(i === 0 || r.likelihood <= ranked[i - 1].likelihood).toBe(true))
+        ranked.forEach((r, i) => expect(i === 0 || r.likelihood <= ranked[i - 1]!.likelihood).toBe(true))
         if (next) expect(findings[next.finding]).toBeUndefined()
       }),
       { numRuns: 150, seed: 2 },
@@ -72,13 +72,13 @@ describe('a diagnosis', () => {
   })
   it('with nothing told goes by how common things are, and asks the most telling glance first', () => {
     const { ranked, next } = diagnose({})
-    expect(ranked[0].likelihood).toBeLessThan(0.2)
+    expect(ranked[0]!.likelihood).toBeLessThan(0.2)
     expect(FINDINGS[next!.finding].minutes).toBeLessThanOrEqual(3)
   })
   it('says what speaks for and against, with what was found', () => {
     const [first] = diagnose({ 'water-green': true, 'filter-small': true, 'filter-new': false }).ranked
-    expect(first.cause).toBe('green-filter-small')
-    expect(first.for.map((e) => e.finding)).toEqual(expect.arrayContaining(['water-green', 'filter-small']))
+    expect(first!.cause).toBe('green-filter-small')
+    expect(first!.for.map((e) => e.finding)).toEqual(expect.arrayContaining(['water-green', 'filter-small']))
     const young = diagnose({ 'water-green': true, 'filter-new': false }).ranked.find(
       (r) => r.cause === 'green-filter-young',
     )!

@@ -57,7 +57,7 @@ export function diagnose(findings: Findings): Diagnosis {
   const posterior = weights.map((w) => w / total)
   const ranked = CAUSE_KEYS.map((cause, i): RankedCause => ({
     cause,
-    likelihood: posterior[i],
+    likelihood: posterior[i]!,
     ...evidenceOf(cause, told, findings),
   })).sort((a, b) => b.likelihood - a.likelihood)
   return { ranked, next: bestTest(posterior, findings) }
@@ -86,15 +86,15 @@ function evidenceOf(
  */
 function bestTest(posterior: readonly number[], findings: Findings): NextTest | null {
   const first = posterior.indexOf(Math.max(...posterior))
-  const now = doubt(posterior[first])
+  const now = doubt(posterior[first]!)
   if (now < 1e-3) return null
   let best: (NextTest & { readonly worth: number }) | null = null
   for (const finding of FINDING_KEYS) {
     if (findings[finding] !== undefined) continue
     const left = [true, false].reduce((sum, found) => {
-      const joint = posterior.map((p, i) => p * of(chance(CAUSE_KEYS[i], finding), found))
+      const joint = posterior.map((p, i) => p * of(chance(CAUSE_KEYS[i]!, finding), found))
       const share = joint.reduce((a, b) => a + b, 0)
-      return share > 0 ? sum + share * doubt(joint[first] / share) : sum
+      return share > 0 ? sum + share * doubt(joint[first]! / share) : sum
     }, 0)
     const tells = (now - left) / now
     const worth = tells / (1 + FINDINGS[finding].minutes / EFFORT_MIN)

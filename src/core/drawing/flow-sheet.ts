@@ -74,8 +74,8 @@ export function flowSheet(input: FlowSheetInput): Sheet {
   // every column meets in one header before the next
   layout.slice(1).forEach((nodes, column) => {
     const header = column * COLUMN_M + (BOX.widthM + COLUMN_M) / 2
-    layout[column].forEach((_, i) =>
-      join(column * COLUMN_M + BOX.widthM, y(i, layout[column].length), header, middle, false),
+    layout[column]!.forEach((_, i) =>
+      join(column * COLUMN_M + BOX.widthM, y(i, layout[column]!.length), header, middle, false),
     )
     nodes.forEach((_, i) => join(header, middle, (column + 1) * COLUMN_M, y(i, nodes.length), true))
   })

@@ -22,7 +22,7 @@ export function shoreStations(shore: Outline, lengthM: number): Station[] {
   const ring = signedAreaM2(shore) >= 0 ? shore : [...shore].reverse()
   const n = ring.length
   const sideOut = (i: number): Point => {
-    const [p, q] = [ring[i % n], ring[(i + 1) % n]]
+    const [p, q] = [ring[i % n]!, ring[(i + 1) % n]!]
     const length = Math.hypot(q.xM - p.xM, q.yM - p.yM) || 1
     return { xM: (q.yM - p.yM) / length, yM: -(q.xM - p.xM) / length }
   }
@@ -34,10 +34,10 @@ export function shoreStations(shore: Outline, lengthM: number): Station[] {
     return { xM: (sum.xM / length) * stretch, yM: (sum.yM / length) * stretch }
   }
   const closed = lengthM >= perimeterM(ring) * CLOSED_FROM
-  const stations: Station[] = [{ at: ring[0], out: closed ? cornerOut(0) : sideOut(0) }]
+  const stations: Station[] = [{ at: ring[0]!, out: closed ? cornerOut(0) : sideOut(0) }]
   let gone = 0
   for (let i = 0; i < n; i++) {
-    const [p, q] = [ring[i], ring[(i + 1) % n]]
+    const [p, q] = [ring[i]!, ring[(i + 1) % n]!]
     const side = Math.hypot(q.xM - p.xM, q.yM - p.yM)
     if (!closed && gone + side >= lengthM) {
       const t = side > 0 ? (lengthM - gone) / side : 0

@@ -22,7 +22,7 @@ export function fittingScale(sheet: Sheet, paper: Paper): number {
       (scale) =>
         (w * 1000) / scale + TEXT_ROOM_MM <= long - 2 * MARGIN_MM &&
         (h * 1000) / scale + 14 <= short - 2 * MARGIN_MM - TITLE_MM,
-    ) ?? DRAWING_SCALES[DRAWING_SCALES.length - 1]
+    ) ?? DRAWING_SCALES[DRAWING_SCALES.length - 1]!
   )
 }
 
@@ -127,11 +127,11 @@ function markSvg(mark: Mark, place: Place, mm: number, colours: Colours): string
     }
     case 'dimension': {
       const [a, b] = dimensionLine(mark).map(place)
-      const angle = (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI
+      const angle = (Math.atan2(b!.y - a!.y, b!.x - a!.x) * 180) / Math.PI
       const upright = angle > 90 || angle <= -90 ? angle + 180 : angle
       const tick = (p: { x: number; y: number }) => `M${n(p.x - 0.8)} ${n(p.y + 0.8)}L${n(p.x + 0.8)} ${n(p.y - 0.8)}`
-      const [mx, my] = [(a.x + b.x) / 2, (a.y + b.y) / 2]
-      return `<g data-layer="DIMENSIONS"><path d="M${n(a.x)} ${n(a.y)}L${n(b.x)} ${n(b.y)}${tick(a)}${tick(b)}" stroke="${colours.soft}" stroke-width="0.2"/><text transform="translate(${n(mx)} ${n(my)}) rotate(${n(upright)})" y="-1" text-anchor="middle" fill="${colours.ink}">${escape(mark.text)}</text></g>`
+      const [mx, my] = [(a!.x + b!.x) / 2, (a!.y + b!.y) / 2]
+      return `<g data-layer="DIMENSIONS"><path d="M${n(a!.x)} ${n(a!.y)}L${n(b!.x)} ${n(b!.y)}${tick(a!)}${tick(b!)}" stroke="${colours.soft}" stroke-width="0.2"/><text transform="translate(${n(mx)} ${n(my)}) rotate(${n(upright)})" y="-1" text-anchor="middle" fill="${colours.ink}">${escape(mark.text)}</text></g>`
     }
   }
 }

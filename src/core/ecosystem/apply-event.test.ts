@@ -25,8 +25,8 @@ function after(deed: PondDeed, begin: Partial<Record<StateName, number>> = {}) {
   const running = startRunning(pond, 18)
   const ledger = new Ledger(y)
   applyEvent({ ...deed, day: 0 } as PondEvent, y, running, pond, p, ledger)
-  const share = (name: StateName) => y[STATE[name]] / before[STATE[name]]
-  return { before, y, running, ledger, share, mgL: (name: StateName) => y[STATE[name]] / v }
+  const share = (name: StateName) => y[STATE[name]]! / before[STATE[name]]!
+  return { before, y, running, ledger, share, mgL: (name: StateName) => y[STATE[name]]! / v }
 }
 
 const share = fc.double({ min: 0, max: 1, noNaN: true })
@@ -114,17 +114,17 @@ describe('what is done to a pond', () => {
   })
   it('a degree of hardness is 17.848 mg/L, and a kilogram of salt a kilogram', () => {
     const kh = after({ kind: 'raise-kh', byDKH: 2 })
-    expect((kh.y[STATE.alkalinity] - kh.before[STATE.alkalinity]) / v).toBeCloseTo(35.696, 9)
+    expect((kh.y[STATE.alkalinity]! - kh.before[STATE.alkalinity]!) / v).toBeCloseTo(35.696, 9)
     expect(after({ kind: 'salt', kg: 3 }, { salt: 0 }).y[STATE.salt]).toBe(3000)
   })
   it('algae that are killed stay in the pond and feed the water; flocculant brings them down', () => {
     const killed = after({ kind: 'kill-algae', share: 0.9 })
     expect(killed.share('phytoplankton')).toBeCloseTo(0.1, 9)
-    expect(killed.y[STATE.tan]).toBeGreaterThan(killed.before[STATE.tan])
-    expect(killed.y[STATE.seston]).toBeGreaterThan(killed.before[STATE.seston])
+    expect(killed.y[STATE.tan]).toBeGreaterThan(killed.before[STATE.tan]!)
+    expect(killed.y[STATE.seston]).toBeGreaterThan(killed.before[STATE.seston]!)
     const floc = after({ kind: 'flocculant' })
     expect(floc.share('silt')).toBeCloseTo(0.1, 9)
-    expect(floc.y[STATE.sediment]).toBeGreaterThan(floc.before[STATE.sediment])
+    expect(floc.y[STATE.sediment]).toBeGreaterThan(floc.before[STATE.sediment]!)
     for (const { before, y } of [killed, floc])
       for (const content of [NITROGEN_IN, PHOSPHORUS_IN])
         expect(totalOf(y, content)).toBeCloseTo(totalOf(before, content), 6)

@@ -35,7 +35,7 @@ export function applyEvent(
   ledger: Ledger,
 ): void {
   const take = (name: Parameters<Ledger['change']>[1], share: number) =>
-    ledger.change(y, name, -share * y[STATE[name]], 'takenOut')
+    ledger.change(y, name, -share * y[STATE[name]]!, 'takenOut')
   switch (event.kind) {
     case 'feed':
       running.feedFactor = event.factor ?? running.feedFactor
@@ -63,20 +63,20 @@ export function applyEvent(
       return
     case 'rinse-media': {
       const { bacteria, film, sludge } = RINSE[event.water]
-      y[STATE.bedAmmoniaOxidisers] *= 1 - event.share * bacteria
-      y[STATE.bedNitriteOxidisers] *= 1 - event.share * bacteria
-      y[STATE.bedMaturity] *= 1 - event.share * film
+      y[STATE.bedAmmoniaOxidisers]! *= 1 - event.share * bacteria
+      y[STATE.bedNitriteOxidisers]! *= 1 - event.share * bacteria
+      y[STATE.bedMaturity]! *= 1 - event.share * film
       take('bedSludge', event.share * sludge)
-      y[STATE.bedMineral] *= 1 - event.share * sludge
+      y[STATE.bedMineral]! *= 1 - event.share * sludge
       return
     }
     case 'flush':
       take('bedSludge', event.share)
-      y[STATE.bedMineral] *= 1 - event.share
+      y[STATE.bedMineral]! *= 1 - event.share
       return
     case 'wash-surfaces':
-      y[STATE.pondAmmoniaOxidisers] *= 1 - event.share * WASHED_OFF
-      y[STATE.pondNitriteOxidisers] *= 1 - event.share * WASHED_OFF
+      y[STATE.pondAmmoniaOxidisers]! *= 1 - event.share * WASHED_OFF
+      y[STATE.pondNitriteOxidisers]! *= 1 - event.share * WASHED_OFF
       take('filamentous', event.share)
       return
     case 'water-change':
@@ -95,36 +95,36 @@ export function applyEvent(
       take('filamentous', event.share)
       return
     case 'raise-kh':
-      y[STATE.alkalinity] += event.byDKH * MG_PER_DKH * running.volumeM3
+      y[STATE.alkalinity]! += event.byDKH * MG_PER_DKH * running.volumeM3
       // bicarbonate brings its carbon: 12 g C per 50 g CaCO3
-      y[STATE.inorganicCarbon] += event.byDKH * MG_PER_DKH * running.volumeM3 * 0.24
+      y[STATE.inorganicCarbon]! += event.byDKH * MG_PER_DKH * running.volumeM3 * 0.24
       return
     case 'salt':
-      y[STATE.salt] += event.kg * 1000
+      y[STATE.salt]! += event.kg * 1000
       return
     case 'dechlorinate':
       y[STATE.chlorine] = 0
       return
     case 'seed-bacteria': {
       const most = mostOxidisers(p, bedSurfaceM2(p, pond))
-      y[STATE.bedAmmoniaOxidisers] = Math.min(most.ammonia, y[STATE.bedAmmoniaOxidisers] + event.share * most.ammonia)
-      y[STATE.bedNitriteOxidisers] = Math.min(most.nitrite, y[STATE.bedNitriteOxidisers] + event.share * most.nitrite)
+      y[STATE.bedAmmoniaOxidisers] = Math.min(most.ammonia, y[STATE.bedAmmoniaOxidisers]! + event.share * most.ammonia)
+      y[STATE.bedNitriteOxidisers] = Math.min(most.nitrite, y[STATE.bedNitriteOxidisers]! + event.share * most.nitrite)
       return
     }
     case 'flocculant': {
-      const cells = FLOCCULANT.cells * y[STATE.phytoplankton]
-      y[STATE.silt] *= 1 - FLOCCULANT.silt
+      const cells = FLOCCULANT.cells * y[STATE.phytoplankton]!
+      y[STATE.silt]! *= 1 - FLOCCULANT.silt
       sinkCells(y, cells)
-      const flocs = FLOCCULANT.seston * y[STATE.seston]
-      y[STATE.seston] -= flocs
-      y[STATE.sediment] += flocs
+      const flocs = FLOCCULANT.seston * y[STATE.seston]!
+      y[STATE.seston]! -= flocs
+      y[STATE.sediment]! += flocs
       return
     }
     case 'kill-algae':
       killCells(y, event.share)
       return
     case 'storm':
-      y[STATE.silt] += event.siltGPerM3 * running.volumeM3
+      y[STATE.silt]! += event.siltGPerM3 * running.volumeM3
       return
     case 'heatwave':
       return
@@ -139,7 +139,7 @@ function changeWater(
   pond: EcoPond,
   ledger: Ledger,
 ): void {
-  for (const name of DISSOLVED) ledger.change(y, name, -fraction * y[STATE[name]], 'overflow')
+  for (const name of DISSOLVED) ledger.change(y, name, -fraction * y[STATE[name]]!, 'overflow')
   fillWith(fraction * running.volumeM3, dechlorinated ? 0 : pond.source.chlorineMgL, y, pond, ledger)
   running.waterC += fraction * (pond.source.tempC - running.waterC)
 }
@@ -150,31 +150,31 @@ export function fillWith(volumeM3: number, chlorineMgL: number, y: Float64Array,
   ledger.change(y, 'tan', source.tanMgL * volumeM3, 'water')
   ledger.change(y, 'nitrate', source.nitrateMgL * volumeM3, 'water')
   ledger.change(y, 'phosphate', source.phosphateMgL * volumeM3, 'water')
-  y[STATE.alkalinity] += source.alkalinityMgL * volumeM3
+  y[STATE.alkalinity]! += source.alkalinityMgL * volumeM3
   // tap water as it comes: a little more CO2 than in balance with air
-  y[STATE.inorganicCarbon] += source.alkalinityMgL * 0.26 * volumeM3
-  y[STATE.oxygen] += 9 * volumeM3
-  y[STATE.chlorine] += chlorineMgL * volumeM3
+  y[STATE.inorganicCarbon]! += source.alkalinityMgL * 0.26 * volumeM3
+  y[STATE.oxygen]! += 9 * volumeM3
+  y[STATE.chlorine]! += chlorineMgL * volumeM3
 }
 
 /** Cells that sink at once, with what their richer make-up sets free. */
 function sinkCells(y: Float64Array, cellsG: number): void {
-  y[STATE.phytoplankton] -= cellsG
-  y[STATE.sediment] += cellsG
+  y[STATE.phytoplankton]! -= cellsG
+  y[STATE.sediment]! += cellsG
   release(y, cellsG)
 }
 
 function killCells(y: Float64Array, share: number): void {
-  const cells = share * y[STATE.phytoplankton]
-  const tufts = share * y[STATE.filamentous]
-  y[STATE.phytoplankton] -= cells
-  y[STATE.filamentous] -= tufts
-  y[STATE.seston] += cells
-  y[STATE.sediment] += tufts
+  const cells = share * y[STATE.phytoplankton]!
+  const tufts = share * y[STATE.filamentous]!
+  y[STATE.phytoplankton]! -= cells
+  y[STATE.filamentous]! -= tufts
+  y[STATE.seston]! += cells
+  y[STATE.sediment]! += tufts
   release(y, cells + tufts)
 }
 
 function release(y: Float64Array, algaeG: number): void {
-  y[STATE.tan] += algaeG * DYING_ALGAE.nitrogen
-  y[STATE.phosphate] += algaeG * DYING_ALGAE.phosphorus
+  y[STATE.tan]! += algaeG * DYING_ALGAE.nitrogen
+  y[STATE.phosphate]! += algaeG * DYING_ALGAE.phosphorus
 }

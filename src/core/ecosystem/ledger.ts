@@ -51,21 +51,24 @@ export class Ledger {
   /** Changes a state by hand and books its nutrients. */
   change(y: Float64Array, name: StateName, byG: number, way: BudgetIn | BudgetOut): void {
     const i = STATE[name]
-    const done = Math.max(-y[i], byG)
-    y[i] += done
-    this.add(way, Math.abs(done) * NITROGEN_IN[i], Math.abs(done) * PHOSPHORUS_IN[i])
+    const done = Math.max(-y[i]!, byG)
+    y[i]! += done
+    this.add(way, Math.abs(done) * NITROGEN_IN[i]!, Math.abs(done) * PHOSPHORUS_IN[i]!)
   }
 
   budget(y: Float64Array, of: 'nitrogen' | 'phosphorus'): NutrientBudget {
     const content = of === 'nitrogen' ? NITROGEN_IN : PHOSPHORUS_IN
-    const total = (state: Float64Array) => state.reduce((sum, value, i) => sum + value * content[i], 0)
-    const air = of === 'nitrogen' ? y[STATE.denitrified] - this.start[STATE.denitrified] : 0
+    const total = (state: Float64Array) => state.reduce((sum, value, i) => sum + value * content[i]!, 0)
+    const air = of === 'nitrogen' ? y[STATE.denitrified]! - this.start[STATE.denitrified]! : 0
     const ways = <Way extends BudgetIn | BudgetOut>(names: readonly Way[]) =>
       Object.fromEntries(names.map((w) => [w, this.flows[w][of]])) as Record<Way, number>
     const [incoming, outgoing] = [ways(BUDGET_IN), { ...ways(BUDGET_OUT), air }]
     const sum = (record: Record<string, number>) => Object.values(record).reduce((a, b) => a + b, 0)
     const held = Object.fromEntries(
-      HELD_IN.map((place) => [place, PLACES[place].reduce((s, name) => s + y[STATE[name]] * content[STATE[name]], 0)]),
+      HELD_IN.map((place) => [
+        place,
+        PLACES[place].reduce((s, name) => s + y[STATE[name]]! * content[STATE[name]]!, 0),
+      ]),
     )
     const [start, end] = [total(this.start), total(y)]
     const known = start + sum(incoming)

@@ -43,30 +43,30 @@ export function measuresOf(series: Series): Measures {
   const peakNitriteDay = indexOfMost(series.nitrite)
   let [harmDays, murkyDays, clearRun, clearDay] = [0, 0, 0, days]
   for (let d = 0; d < days; d++) {
-    if (series.nh3[d] > LINES.nh3 || series.nitrite[d] > LINES.nitrite || series.oxygen[d] < LINES.oxygen) harmDays++
-    if (series.clarityM[d] < LINES.clarityM) murkyDays++
-    clearRun = series.clarityM[d] > CLEAR_M ? clearRun + 1 : 0
+    if (series.nh3[d]! > LINES.nh3 || series.nitrite[d]! > LINES.nitrite || series.oxygen[d]! < LINES.oxygen) harmDays++
+    if (series.clarityM[d]! < LINES.clarityM) murkyDays++
+    clearRun = series.clarityM[d]! > CLEAR_M ? clearRun + 1 : 0
     if (clearRun === Math.min(CLEAR_DAYS, days) && clearDay === days) clearDay = d - clearRun + 1
   }
   return {
-    peakTan: series.tan[peakTanDay],
+    peakTan: series.tan[peakTanDay]!,
     peakTanDay,
-    peakNh3: series.nh3[indexOfMost(series.nh3)],
-    peakNitrite: series.nitrite[peakNitriteDay],
+    peakNh3: series.nh3[indexOfMost(series.nh3)]!,
+    peakNitrite: series.nitrite[peakNitriteDay]!,
     peakNitriteDay,
     leastOxygen: series.oxygen.reduce((a, b) => Math.min(a, b), Infinity),
     harmDays,
     murkyDays,
     clearDay,
     meanClarityM: series.clarityM.reduce((a, b) => a + b, 0) / days,
-    mostStringAlgae: series.filamentousGM2[indexOfMost(series.filamentousGM2)],
+    mostStringAlgae: series.filamentousGM2[indexOfMost(series.filamentousGM2)]!,
     leastBacteria: series.bacteriaShare.reduce((a, b) => Math.min(a, b), Infinity),
   }
 }
 
 function indexOfMost(values: Float64Array): number {
   let at = 0
-  for (let i = 1; i < values.length; i++) if (values[i] > values[at]) at = i
+  for (let i = 1; i < values.length; i++) if (values[i]! > values[at]!) at = i
   return at
 }
 
@@ -94,8 +94,8 @@ export function compareMeasure(
   const sign = MORE_IS_BETTER[name] ? 1 : -1
   const better = first.reduce((sum, a, i) => {
     const score = () => {
-      if (second[i][name] === a[name]) return 0.5
-      if (sign * (second[i][name] - a[name]) > 0) return 1
+      if (second[i]![name] === a[name]) return 0.5
+      if (sign * (second[i]![name] - a[name]) > 0) return 1
       return 0
     }
 
@@ -111,5 +111,5 @@ export function compareMeasure(
 export function middle(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
   const half = (sorted.length - 1) / 2
-  return (sorted[Math.floor(half)] + sorted[Math.ceil(half)]) / 2
+  return (sorted[Math.floor(half)]! + sorted[Math.ceil(half)]!) / 2
 }

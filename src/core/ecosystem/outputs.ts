@@ -64,7 +64,7 @@ export class Recorder {
     const rows = (days * 24) / this.per
     this.columns = OUTPUT_NAMES.map(() => new Float64Array(rows))
     this.fold = OUTPUT_NAMES.map((name) => OUTPUTS[name])
-    this.series = recordOf(OUTPUT_NAMES, (_, i) => this.columns[i])
+    this.series = recordOf(OUTPUT_NAMES, (_, i) => this.columns[i]!)
     this.most = mostOxidisers(p, bedSurfaceM2(p, pond))
   }
 
@@ -81,45 +81,46 @@ export class Recorder {
     const first = hour % this.per === 0
     if (share < 1) {
       const { between } = this
-      for (let i = 0; i < between.length; i++) between[i] = before[i] + share * (after[i] - before[i])
+      for (let i = 0; i < between.length; i++) between[i] = before[i]! + share * (after[i]! - before[i]!)
       this.read(between, env, running)
     } else this.read(after, env, running)
     for (let i = 0; i < this.columns.length; i++) {
-      const column = this.columns[i]
-      const value = this.now[i]
+      const column = this.columns[i]!
+      const value = this.now[i]!
       const fold = this.fold[i]
-      if (fold === 'mean') column[row] += value / this.per
-      else if (first || (fold === 'least' ? value < column[row] : value > column[row])) column[row] = value
+      if (fold === 'mean') column[row]! += value / this.per
+      else if (first || (fold === 'least' ? value < column[row]! : value > column[row]!)) column[row]! = value
     }
   }
 
   private read(y: Float64Array, env: Environment, running: Running): void {
     const { now, p, pond } = this
     const per = env.perM3
-    const tan = y[STATE.tan] * per
+    const tan = y[STATE.tan]! * per
     now[AT.waterC] = env.waterC
     now[AT.iceM] = env.iceM
     now[AT.levelMm] = running.levelMm
     now[AT.tan] = tan
     now[AT.nh3] = tan * unionisedShare(env.ph, env.waterC)
-    now[AT.nitrite] = y[STATE.nitrite] * per
-    now[AT.nitrate] = y[STATE.nitrate] * per
-    now[AT.phosphate] = y[STATE.phosphate] * per
-    now[AT.oxygen] = y[STATE.oxygen] * per
+    now[AT.nitrite] = y[STATE.nitrite]! * per
+    now[AT.nitrate] = y[STATE.nitrate]! * per
+    now[AT.phosphate] = y[STATE.phosphate]! * per
+    now[AT.oxygen] = y[STATE.oxygen]! * per
     now[AT.ph] = env.ph
-    now[AT.khDH] = (y[STATE.alkalinity] * per) / MG_PER_DKH
-    now[AT.carbonDioxide] = y[STATE.inorganicCarbon] * per * env.carbonDioxideShare * CO2_PER_CARBON
+    now[AT.khDH] = (y[STATE.alkalinity]! * per) / MG_PER_DKH
+    now[AT.carbonDioxide] = y[STATE.inorganicCarbon]! * per * env.carbonDioxideShare * CO2_PER_CARBON
     now[AT.clarityM] = SECCHI / env.extinctionPerM
-    now[AT.chlorophyll] = y[STATE.phytoplankton] * per * p.chlorophyllShare * 1000
-    now[AT.filamentousGM2] = y[STATE.filamentous] / pond.areaM2
-    now[AT.bacteriaShare] = this.most.ammonia > 0 ? y[STATE.bedAmmoniaOxidisers] / this.most.ammonia : 0
-    now[AT.nitriteBacteriaShare] = this.most.nitrite > 0 ? y[STATE.bedNitriteOxidisers] / this.most.nitrite : 0
+    now[AT.chlorophyll] = y[STATE.phytoplankton]! * per * p.chlorophyllShare * 1000
+    now[AT.filamentousGM2] = y[STATE.filamentous]! / pond.areaM2
+    now[AT.bacteriaShare] = this.most.ammonia > 0 ? y[STATE.bedAmmoniaOxidisers]! / this.most.ammonia : 0
+    now[AT.nitriteBacteriaShare] = this.most.nitrite > 0 ? y[STATE.bedNitriteOxidisers]! / this.most.nitrite : 0
     now[AT.poreLoss] = env.poreLoss
-    now[AT.floorGM2] = (y[STATE.sediment] + y[STATE.muck] + y[STATE.leaves]) / pond.areaM2
-    now[AT.plantsG] = y[STATE.marginals] + y[STATE.straw] + y[STATE.floating] + y[STATE.lilies] + y[STATE.submerged]
+    now[AT.floorGM2] = (y[STATE.sediment]! + y[STATE.muck]! + y[STATE.leaves]!) / pond.areaM2
+    now[AT.plantsG] =
+      y[STATE.marginals]! + y[STATE.straw]! + y[STATE.floating]! + y[STATE.lilies]! + y[STATE.submerged]!
     now[AT.leafCover] = env.leafCover
-    now[AT.colour] = y[STATE.tannin] * per
-    now[AT.chlorine] = y[STATE.chlorine] * per
+    now[AT.colour] = y[STATE.tannin]! * per
+    now[AT.chlorine] = y[STATE.chlorine]! * per
   }
 }
 
@@ -131,9 +132,9 @@ const unionisedShare = (ph: number, tempC: number): number =>
 export function extinctionPerM(y: Float64Array, perM3: number, p: ParameterValues): number {
   return (
     p.waterExtinction +
-    p.chlorophyllExtinction * y[STATE.phytoplankton] * perM3 * p.chlorophyllShare * 1000 +
-    p.sestonExtinction * y[STATE.seston] * perM3 +
-    p.siltExtinction * y[STATE.silt] * perM3 +
-    p.colourExtinction * y[STATE.tannin] * perM3
+    p.chlorophyllExtinction * y[STATE.phytoplankton]! * perM3 * p.chlorophyllShare * 1000 +
+    p.sestonExtinction * y[STATE.seston]! * perM3 +
+    p.siltExtinction * y[STATE.silt]! * perM3 +
+    p.colourExtinction * y[STATE.tannin]! * perM3
   )
 }

@@ -48,18 +48,18 @@ function golden(p: PlainNitrification, days: readonly number[]): number[][] {
     (t: number, [s1, s2, s3, x1, x2, o]: number[]) => {
       const c = p.T_mean + p.T_slope * t + p.T_amp * Math.sin((2 * Math.PI * t) / p.T_period)
       const oxygen = p.oxygenMode === 'fixed' ? p.DO : o
-      const f1 = ((p.mu1 * p.theta1 ** (c - 20) * s1) / (p.K1 + s1)) * (oxygen / (p.KO1 + oxygen))
-      const f2 = ((p.mu2 * p.theta2 ** (c - 20) * s2) / (p.K2 + s2)) * (oxygen / (p.KO2 + oxygen))
-      const [r1, r2] = [(f1 * x1) / p.Y1, (f2 * x2) / p.Y2]
+      const f1 = ((p.mu1 * p.theta1 ** (c - 20) * s1!) / (p.K1 + s1!)) * (oxygen! / (p.KO1 + oxygen!))
+      const f2 = ((p.mu2 * p.theta2 ** (c - 20) * s2!) / (p.K2 + s2!)) * (oxygen! / (p.KO2 + oxygen!))
+      const [r1, r2] = [(f1 * x1!) / p.Y1, (f2 * x2!) / p.Y2]
       return [
-        load - r1 + p.D * (p.Sin1 - s1),
-        r1 - r2 - p.D * s2,
-        r2 - (p.U * s3) / (p.KU + s3) + p.D * (p.Sin3 - s3),
-        f1 * x1 - p.b1 * p.thetab ** (c - 20) * x1,
-        f2 * x2 - p.b2 * p.thetab ** (c - 20) * x2,
+        load - r1 + p.D * (p.Sin1 - s1!),
+        r1 - r2 - p.D * s2!,
+        r2 - (p.U * s3!) / (p.KU + s3!) + p.D * (p.Sin3 - s3!),
+        f1 * x1! - p.b1 * p.thetab ** (c - 20) * x1!,
+        f2 * x2! - p.b2 * p.thetab ** (c - 20) * x2!,
         p.oxygenMode === 'fixed'
           ? 0
-          : p.kLa * (p.Osat - oxygen) - 3.43 * r1 - 1.14 * r2 - (p.R * oxygen) / (0.2 + oxygen),
+          : p.kLa * (p.Osat - oxygen!) - 3.43 * r1 - 1.14 * r2 - (p.R * oxygen!) / (0.2 + oxygen!),
       ]
     }
   const stops = [...new Set([...days, ...p.events.map((e) => e.day), ...(p.tStep === null ? [] : [p.tStep])])].sort(
@@ -77,7 +77,7 @@ function golden(p: PlainNitrification, days: readonly number[]): number[][] {
     for (const e of p.events) {
       if (e.day !== stop) continue
       const keep = 1 - e.fraction
-      y = [p.Sin1 + (y[0] - p.Sin1) * keep, y[1] * keep, p.Sin3 + (y[2] - p.Sin3) * keep, y[3], y[4], y[5]]
+      y = [p.Sin1 + (y[0]! - p.Sin1) * keep, y[1]! * keep, p.Sin3 + (y[2]! - p.Sin3) * keep, y[3]!, y[4]!, y[5]!]
     }
     at.set(stop, [...y])
   }
@@ -99,7 +99,9 @@ function worstError(p: PlainNitrification): number {
   const theirs = golden(p, DAYS)
   return Math.max(
     ...DAYS.flatMap((_, d) =>
-      columns(ours).map((column, i) => Math.abs(column[d] - theirs[d][i]) / Math.max(1e-9, Math.abs(theirs[d][i]))),
+      columns(ours).map(
+        (column, i) => Math.abs(column[d]! - theirs[d]![i]!) / Math.max(1e-9, Math.abs(theirs[d]![i]!)),
+      ),
     ),
   )
 }

@@ -64,23 +64,23 @@ class PlainSystem implements RateSystem {
     const wave = p.T_amp === 0 ? 0 : p.T_amp * Math.sin((2 * Math.PI * t) / p.T_period)
     const above20 = p.T_mean + p.T_slope * t + wave - 20
     const oxygen = p.oxygenMode === 'fixed' ? p.DO : y[O]
-    const f1 = p.mu1 * p.theta1 ** above20 * (y[S1] / (p.K1 + y[S1])) * (oxygen / (p.KO1 + oxygen))
-    const f2 = p.mu2 * p.theta2 ** above20 * (y[S2] / (p.K2 + y[S2])) * (oxygen / (p.KO2 + oxygen))
-    const [r1, r2] = [(f1 * y[X1]) / p.Y1, (f2 * y[X2]) / p.Y2]
+    const f1 = p.mu1 * p.theta1 ** above20 * (y[S1]! / (p.K1 + y[S1]!)) * (oxygen! / (p.KO1 + oxygen!))
+    const f2 = p.mu2 * p.theta2 ** above20 * (y[S2]! / (p.K2 + y[S2]!)) * (oxygen! / (p.KO2 + oxygen!))
+    const [r1, r2] = [(f1 * y[X1]!) / p.Y1, (f2 * y[X2]!) / p.Y2]
     const decay = p.thetab ** above20
-    dy[S1] = this.load - r1 + p.D * (p.Sin1 - y[S1])
-    dy[S2] = r1 - r2 - p.D * y[S2]
-    const uptake = p.U === 0 ? 0 : (p.U * y[S3]) / (p.KU + y[S3])
-    dy[S3] = r2 - uptake + p.D * (p.Sin3 - y[S3])
-    dy[X1] = (f1 - p.b1 * decay) * y[X1]
-    dy[X2] = (f2 - p.b2 * decay) * y[X2]
+    dy[S1] = this.load - r1 + p.D * (p.Sin1 - y[S1]!)
+    dy[S2] = r1 - r2 - p.D * y[S2]!
+    const uptake = p.U === 0 ? 0 : (p.U * y[S3]!) / (p.KU + y[S3]!)
+    dy[S3] = r2 - uptake + p.D * (p.Sin3 - y[S3]!)
+    dy[X1] = (f1 - p.b1 * decay) * y[X1]!
+    dy[X2] = (f2 - p.b2 * decay) * y[X2]!
     dy[O] =
       p.oxygenMode === 'fixed'
         ? 0
-        : p.kLa * (p.Osat - oxygen) -
+        : p.kLa * (p.Osat - oxygen!) -
           OXYGEN.first * r1 -
           OXYGEN.second * r2 -
-          (p.R * oxygen) / (OXYGEN.respirationHalfMgL + oxygen)
+          (p.R * oxygen!) / (OXYGEN.respirationHalfMgL + oxygen!)
   }
 }
 
@@ -135,9 +135,9 @@ export function plainNitrification(
 
 /** Part of the water for new water; bacteria and oxygen stay. */
 function replaceWater(y: Float64Array, fraction: number, p: PlainNitrification): void {
-  y[S1] = p.Sin1 + (y[S1] - p.Sin1) * (1 - fraction)
-  y[S2] *= 1 - fraction
-  y[S3] = p.Sin3 + (y[S3] - p.Sin3) * (1 - fraction)
+  y[S1] = p.Sin1 + (y[S1]! - p.Sin1) * (1 - fraction)
+  y[S2]! *= 1 - fraction
+  y[S3] = p.Sin3 + (y[S3]! - p.Sin3) * (1 - fraction)
 }
 
 function check(p: PlainNitrification, days: readonly number[]): void {

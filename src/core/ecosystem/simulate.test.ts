@@ -164,8 +164,8 @@ describe('events', () => {
     const [left, washed] = [[], [{ day: 9, kind: 'wash-surfaces', share: 1 } as const]].map(
       (events) => simulate({ ...RUN, startDay: 170, days: 10, events }).end.y,
     )
-    expect(washed[STATE.pondAmmoniaOxidisers]).toBeLessThan(0.3 * left[STATE.pondAmmoniaOxidisers])
-    expect(washed[STATE.bedAmmoniaOxidisers]).toBeGreaterThan(0.9 * left[STATE.bedAmmoniaOxidisers])
+    expect(washed![STATE.pondAmmoniaOxidisers]).toBeLessThan(0.3 * left![STATE.pondAmmoniaOxidisers]!)
+    expect(washed![STATE.bedAmmoniaOxidisers]).toBeGreaterThan(0.9 * left![STATE.bedAmmoniaOxidisers]!)
   })
   it('a heatwave on the longest of days makes no day longer than a day', () => {
     const sunny = year.map((day) => ({ ...day, sunshineH: 20 }))

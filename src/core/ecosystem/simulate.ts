@@ -127,7 +127,7 @@ class Simulation {
       this.y = startState(pond, this.p, kind, run.startDay, known)
       this.running = startRunning(
         pond,
-        known?.waterC ?? Math.max(0, (run.weather[0].minAirC + run.weather[0].maxAirC) / 2),
+        known?.waterC ?? Math.max(0, (run.weather[0]!.minAirC + run.weather[0]!.maxAirC) / 2),
       )
     }
     this.system = new PondSystem(this.p, pond)
@@ -160,15 +160,15 @@ class Simulation {
     let nextEvent = 0
     for (let d = 0; d < this.run.days; d++) {
       if (this.run.shouldStop?.()) return 'stopped'
-      const day = ecoDay(this.run.pond, this.weather[d], ((this.run.startDay + d - 1) % 365) + 1)
+      const day = ecoDay(this.run.pond, this.weather[d]!, ((this.run.startDay + d - 1) % 365) + 1)
       this.env.dayOfYear = day.dayOfYear
       this.env.dayLengthH = day.dayLengthH
       this.env.daysShorten = day.daysShorten
       this.env.windMPerS = day.windMPerS
       for (let h = 0; h < 24; h += this.stepH) {
         const hour = d * 24 + h
-        while (nextEvent < this.events.length && this.events[nextEvent].day * 24 < hour + this.stepH) {
-          applyEvent(this.events[nextEvent], this.y, this.running, this.run.pond, this.p, this.ledger)
+        while (nextEvent < this.events.length && this.events[nextEvent]!.day * 24 < hour + this.stepH) {
+          applyEvent(this.events[nextEvent]!, this.y, this.running, this.run.pond, this.p, this.ledger)
           nextEvent++
           this.acidity()
         }
@@ -188,7 +188,7 @@ class Simulation {
     this.look(day, sun)
     this.system.hour(env)
     this.bookForcing()
-    for (let i = 0; i < STATE_COUNT; i++) before[i] = y[i]
+    for (let i = 0; i < STATE_COUNT; i++) before[i]! = y[i]!
     if (this.integrator.advance(y, hour / 24, (hour + this.stepH) / 24) !== 'done') return false
     this.acidity()
     for (let i = 1; i <= this.stepH; i++) {
@@ -215,7 +215,7 @@ class Simulation {
       ledger.change(y, 'tan', RAIN.tan * rainM3, 'water')
       ledger.change(y, 'nitrate', RAIN.nitrate * rainM3, 'water')
       ledger.change(y, 'phosphate', RAIN.phosphate * rainM3, 'water')
-      y[STATE.oxygen] += 9 * rainM3
+      y[STATE.oxygen]! += 9 * rainM3
     }
     const lostMm =
       (running.iceM > 0 ? 0 : day.evaporationMm * (running.pump ? EVAPORATION_WITH_FALLS : 1) * this.stepH) / 24
@@ -238,7 +238,7 @@ class Simulation {
   private losses(depthM: number): void {
     if (depthM <= 0) return
     const share = Math.min(0.9, (depthM * this.run.pond.areaM2) / this.running.volumeM3)
-    for (const name of DISSOLVED) this.ledger.change(this.y, name, -share * this.y[STATE[name]], 'overflow')
+    for (const name of DISSOLVED) this.ledger.change(this.y, name, -share * this.y[STATE[name]]!, 'overflow')
   }
 
   /** Everything the processes ask of this hour. */
@@ -253,7 +253,7 @@ class Simulation {
     const wetShareStopped = drained ? 0 : pond.filter.wetShareStopped
     if (this.wasRunning && !pump) y[STATE.bedOxygen] = this.system.nitrification.insideMgL
     this.wasRunning = pump
-    const sludge = ((y[STATE.bedSludge] + y[STATE.bedMineral]) * SLUDGE.inStone) / SLUDGE.gPerM3
+    const sludge = ((y[STATE.bedSludge]! + y[STATE.bedMineral]!) * SLUDGE.inStone) / SLUDGE.gPerM3
     const pores = pond.filter.stoneM3 * pond.filter.porosity
     env.waterC = running.waterC
     env.iceM = running.iceM
@@ -299,8 +299,8 @@ class Simulation {
     const { env, y } = this
     const h = hydrogenMolL(
       this.carbonate,
-      y[STATE.alkalinity] * env.perM3,
-      y[STATE.inorganicCarbon] * env.perM3,
+      y[STATE.alkalinity]! * env.perM3,
+      y[STATE.inorganicCarbon]! * env.perM3,
       this.hydrogen,
     )
     this.hydrogen = h

@@ -169,9 +169,9 @@ export function takeKnownWater(state: PondState, known: KnownWater, pond: EcoPon
   put('oxygen', known.oxygen)
   put('alkalinity', known.alkalinity)
   put('salt', known.saltMgL)
-  y[STATE.phytoplankton] = cellsKnown(y[STATE.phytoplankton] / v, known, p) * v
+  y[STATE.phytoplankton] = cellsKnown(y[STATE.phytoplankton]! / v, known, p) * v
   if (known.ph !== undefined)
-    y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity] / v, known.ph, Math.max(0, waterC)) * v
+    y[STATE.inorganicCarbon] = inorganicCarbonMgL(y[STATE.alkalinity]! / v, known.ph, Math.max(0, waterC)) * v
   return { y, running: { ...state.running, waterC, iceM: waterC > 1 ? 0 : state.running.iceM } }
 }
 

@@ -141,6 +141,6 @@ export const PHOSPHORUS_IN = Float64Array.from(STATE_NAMES, (name) => CONTENT[na
 /** Content of a whole state vector, g. @param content NITROGEN_IN or PHOSPHORUS_IN */
 export function totalOf(y: Float64Array, content: Float64Array): number {
   let sum = 0
-  for (let i = 0; i < y.length; i++) sum += y[i] * content[i]
+  for (let i = 0; i < y.length; i++) sum += y[i]! * content[i]!
   return sum
 }

@@ -229,8 +229,8 @@ describe('companions, walls, service', () => {
   it('plants counted on take load off in season only', () => {
     const counted = work(begin(), { plantsCounted: true }).result.grown.months
     const bonus = work(begin()).result.grown.months
-    expect(counted[6].tanLoadGPerD).toBeLessThan(bonus[6].tanLoadGPerD)
-    expect(counted[0].tanLoadGPerD).toBe(bonus[0].tanLoadGPerD)
+    expect(counted[6]!.tanLoadGPerD).toBeLessThan(bonus[6]!.tanLoadGPerD)
+    expect(counted[0]!.tanLoadGPerD).toBe(bonus[0]!.tanLoadGPerD)
   })
   it('"next size up" asks for a fifth more', () =>
     expect(work(begin(), { oversizing: 'next-size' }).result.houseAreaM2).toBeCloseTo(
@@ -242,7 +242,7 @@ describe('companions, walls, service', () => {
 describe('what moves the answer most', () => {
   it('is the volume for the volume school and the fish for the nitrogen school', () => {
     const { given } = work(begin())
-    expect(sensitivity(given, 'volume').bars[0].input).toBe('volume')
+    expect(sensitivity(given, 'volume').bars[0]!.input).toBe('volume')
     const nitrogen = sensitivity(given, 'nitrogen')
     expect(nitrogen.bars.find((b) => b.input === 'volume')).toMatchObject({
       lowAreaM2: nitrogen.baseAreaM2,

@@ -89,11 +89,11 @@ describe('stone', () => {
       layerStability([
         { material: 'bridging-stone', thicknessM: 0.1 },
         { material: 'pea-gravel', thicknessM: 0.1 },
-      ])[0].stable,
+      ])[0]!.stable,
     ).toBe(false)
   })
   it('weighs 1.55 t per m³', () =>
-    expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0].massT).toBeCloseTo(3.875, 12))
+    expect(layerQuantities([{ material: 'gravel-19-38', thicknessM: 0.25 }], 10)[0]!.massT).toBeCloseTo(3.875, 12))
   it('without a chamber clogs in its pores: months, not years', () => {
     const small = { feedKgPerYear: 6, leafKgPerYear: 1, areaM2: 2, poreM3: 0.3 }
     const days = flushIntervalDays({ ...small, chamber: false })
@@ -171,8 +171,8 @@ describe('the pump catalogue', () => {
     '%s has a falling curve, a sane range and an efficiency below 75 %%',
     (_, p) => {
       p.curve.slice(1).forEach((point, i) => {
-        expect(point.flowM3PerH).toBeGreaterThan(p.curve[i].flowM3PerH)
-        expect(point.headM).toBeLessThan(p.curve[i].headM)
+        expect(point.flowM3PerH).toBeGreaterThan(p.curve[i]!.flowM3PerH)
+        expect(point.headM).toBeLessThan(p.curve[i]!.headM)
       })
       const best = Math.max(...p.curve.map((c) => (c.flowM3PerH / 3600) * c.headM * 9806.65))
       expect(best / p.powerW).toBeLessThan(0.75)

@@ -89,7 +89,7 @@ export function suggestDesign(
     },
     suctionDiameterM: null,
     staticLiftM: FILTER_TYPE_FACTS[type].walled ? Number((0.3 + raisedM).toFixed(2)) : 0.6,
-    pumpId: pumps[pumps.length - 1].id,
+    pumpId: pumps[pumps.length - 1]!.id,
     pumpSet: { arrangement: 'single', count: 1, speed: 1 },
     bypassShare: FILTER_TYPE_FACTS[type].path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
     outlet: outletFor(flow, deliveryDiameterM, pipes),
@@ -134,7 +134,7 @@ export function smallestPump(
   flowM3PerH: number,
 ): string | undefined {
   const enough = pumps
-    .filter((pump) => pump.curve[pump.curve.length - 1].flowM3PerH > flowM3PerH)
+    .filter((pump) => pump.curve[pump.curve.length - 1]!.flowM3PerH > flowM3PerH)
     .map((pump) =>
       evaluateDesign({ pond, design: { ...design, pumpId: pump.id }, rules, houseMethod: design.sizingMethod, pumps }),
     )
@@ -143,7 +143,7 @@ export function smallestPump(
   // one that runs in its own range is worth a little more power
   return (
     enough.find(
-      (result) => result.flowM3PerH <= result.recommended[1] && result.powerW <= enough[0].powerW * WORTH_IN_RANGE,
+      (result) => result.flowM3PerH <= result.recommended[1] && result.powerW <= enough[0]!.powerW * WORTH_IN_RANGE,
     ) ?? enough[0]
   )?.pump.id
 }
@@ -181,7 +181,7 @@ export function sizeFor(
 
 function boreFor(flowM3PerH: number, speedMPerS: number, pipes: readonly PipeSize[]): number {
   const wanted = Math.sqrt((4 * flowM3PerH) / 3600 / speedMPerS / Math.PI)
-  return (pipes.find((size) => size.boreM >= wanted) ?? pipes[pipes.length - 1]).boreM
+  return (pipes.find((size) => size.boreM >= wanted) ?? pipes[pipes.length - 1])!.boreM
 }
 
 const OUTLET_RUN = { lengthM: 1.5, dropM: 0.1 } as const
@@ -196,7 +196,7 @@ export function outletFor(flowM3PerH: number, inletBoreM: number, pipes: readonl
     })
     if (fits) return { count, diameterM: fits.boreM, ...OUTLET_RUN }
   }
-  return { count: 6, diameterM: pipes[pipes.length - 1].boreM, ...OUTLET_RUN }
+  return { count: 6, diameterM: pipes[pipes.length - 1]!.boreM, ...OUTLET_RUN }
 }
 
 /** A lip over which the flow makes a full sheet, no wider than the bed. */

@@ -87,7 +87,7 @@ const MENDS: Partial<Record<CheckId, Mend>> = {
     const at = design.layers.findIndex(
       (layer, i) =>
         i > 0 &&
-        design.layers[i - 1].material === 'bridging-stone' &&
+        design.layers[i - 1]!.material === 'bridging-stone' &&
         ['planting-6-12', 'pea-gravel'].includes(layer.material),
     )
     if (at < 0) return null

@@ -30,7 +30,7 @@ describe('sizing through the year', () => {
   })
   it('lets the month that asks most govern each school', () => {
     for (const [i, sizingMethod] of SIZING_METHODS.entries())
-      expect(year.sizingMethods[i].areaM2).toBe(
+      expect(year.sizingMethods[i]!.areaM2).toBe(
         Math.max(...year.months.map((m) => m.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!.areaM2)),
       )
   })
@@ -41,12 +41,12 @@ describe('sizing through the year', () => {
       bed,
       rules,
     )
-    expect(frozen.months[0].tempC).toBe(0)
-    expect(Number.isFinite(frozen.sizingMethods[3].areaM2)).toBe(true)
+    expect(frozen.months[0]!.tempC).toBe(0)
+    expect(Number.isFinite(frozen.sizingMethods[3]!.areaM2)).toBe(true)
   })
   it('asks at least as much of grown fish as of today’s, by every school', () => {
     const grown = sizeThroughYear(pond, grownFish(pond.fish, 4), bed, rules)
-    year.sizingMethods.forEach((s, i) => expect(grown.sizingMethods[i].areaM2).toBeGreaterThanOrEqual(s.areaM2 - 1e-9))
+    year.sizingMethods.forEach((s, i) => expect(grown.sizingMethods[i]!.areaM2).toBeGreaterThanOrEqual(s.areaM2 - 1e-9))
   })
 })
 

@@ -20,7 +20,7 @@ describe('how full a pond is', () => {
     expect(density.kgPerM3).toBeLessThan(1)
     expect(density.litresPerCm).toBeCloseTo(5, 9)
     expect(density).toMatchObject({ verdict: 'too-many', toRehome: 134 })
-    expect(stockDensity([{ ...small[0], count: 200 - density.toRehome }], 5, 'few-small-fish').verdict).not.toBe(
+    expect(stockDensity([{ ...small[0]!, count: 200 - density.toRehome }], 5, 'few-small-fish').verdict).not.toBe(
       'too-many',
     )
   })
@@ -40,6 +40,6 @@ describe('winter', () => {
   ]
   it('keeps hardy fish out where there is a deep refuge, and brings tender ones in', () =>
     expect(winterPlaces(mixed, 0.5, 1.2).map((p) => p.place)).toEqual(['stays', 'comes-in', 'comes-in']))
-  it('worries in a shallow pond', () => expect(winterPlaces(koi(3), 0.5, 0.5)[0].place).toBe('at-risk'))
+  it('worries in a shallow pond', () => expect(winterPlaces(koi(3), 0.5, 0.5)[0]!.place).toBe('at-risk'))
   it('asks nothing about fish that are not there', () => expect(winterPlaces(koi(0), 0, 1)).toEqual([]))
 })

@@ -53,7 +53,7 @@ describe('fittings and sizes', () => {
     expect(() => fittingsK({ 'long-bend': 1 }, DEFAULT_TABLES.fittings)).toThrow(/long-bend/))
   it('go up one size at a time and stop at the largest', () => {
     expect(nextBoreM(0.045, pipes)).toBe(0.057)
-    expect(nextBoreM(1, pipes)).toBe(pipes[pipes.length - 1].boreM)
+    expect(nextBoreM(1, pipes)).toBe(pipes[pipes.length - 1]!.boreM)
     expect(sizeRank(0.057, pipes)).toBe(sizeRank(0.045, pipes) + 1)
     expect(nearestSize(0.058, pipes).name).toBe('63 mm')
   })
@@ -117,7 +117,7 @@ describe('networks', () => {
     const split: FlowNetwork = {
       ...network,
       levels: [...network.levels, { id: 'FALLS', headM: 0.8 }],
-      pipes: [...network.pipes, { ...network.pipes[0], id: 'q', to: 'FALLS', boreM: 0.036 }],
+      pipes: [...network.pipes, { ...network.pipes[0]!, id: 'q', to: 'FALLS', boreM: 0.036 }],
     }
     const solved = await solveInp(writeInp(split))
     if (!solved.ok) throw new Error(solved.problem.messages.join())
@@ -133,7 +133,7 @@ describe('networks', () => {
     expect(solved.value.nodes.find((n) => n.id === 'A')!.headM).toBeCloseTo(3.048, 6)
     // Hazen–Williams over both pipes: h = 10.67 L Q^1.852 / (C^1.852 D^4.8704)
     const q = ((3.048 * 150 ** 1.852 * 0.1016 ** 4.8704) / (10.67 * 60.96)) ** (1 / 1.852)
-    expect(solved.value.links[0].flowM3PerH).toBeCloseTo(q * 3600, 0)
+    expect(solved.value.links[0]!.flowM3PerH).toBeCloseTo(q * 3600, 0)
   })
   it('name the line they cannot read', async () => {
     const broken = await solveInp(

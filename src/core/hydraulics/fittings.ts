@@ -72,7 +72,7 @@ export function fittingsK(counts: FittingCounts, table: readonly FittingRow[]): 
 
 /** The next larger size than a bore, or the largest there is, m. */
 export const nextBoreM = (boreM: number, pipes: readonly PipeSize[]): number =>
-  (pipes.find((size) => size.boreM > boreM * 1.02) ?? pipes[pipes.length - 1]).boreM
+  (pipes.find((size) => size.boreM > boreM * 1.02) ?? pipes[pipes.length - 1])!.boreM
 
 /** Place of a bore in the row of sizes: the number of sizes that are not larger. */
 export const sizeRank = (boreM: number, pipes: readonly PipeSize[]): number =>

@@ -165,8 +165,8 @@ describe('beds', () => {
   })
   it('adds its layers', () => {
     const { lossMm, perLayerMm } = bedLossMm([gravel, { ...gravel, grainM: 0.009 }], 5)
-    expect(lossMm).toBeCloseTo(perLayerMm[0] + perLayerMm[1], 12)
-    expect(perLayerMm[1]).toBeGreaterThan(perLayerMm[0])
+    expect(lossMm).toBeCloseTo(perLayerMm[0]! + perLayerMm[1]!, 12)
+    expect(perLayerMm[1]).toBeGreaterThan(perLayerMm[0]!)
   })
   it('loses more as pores fill', () =>
     expect(layerLossMm({ ...gravel, porosity: 0.36 }, 5)).toBeGreaterThan(layerLossMm(gravel, 5)))

@@ -23,8 +23,8 @@ export type DutyOutcome =
  */
 export function pumpHead(curve: readonly PumpPoint[]): (flowM3PerH: number) => number {
   curve.forEach((point, i) => {
-    if (i > 0 && !(point.headM <= curve[i - 1].headM))
-      throw new DomainError(`curve.${i}.headM`, point.headM, `no higher than ${curve[i - 1].headM}, as flow rises`)
+    if (i > 0 && !(point.headM <= curve[i - 1]!.headM))
+      throw new DomainError(`curve.${i}.headM`, point.headM, `no higher than ${curve[i - 1]!.headM}, as flow rises`)
   })
   return monotoneCubic(
     curve.map((p) => p.flowM3PerH),
@@ -41,8 +41,8 @@ const FLOW_TOLERANCE_M3_PER_H = 1e-8
  */
 export function dutyPoint(curve: readonly PumpPoint[], system: SystemCurve): DutyOutcome {
   const head = pumpHead(curve)
-  const first = curve[0].flowM3PerH
-  const last = curve[curve.length - 1].flowM3PerH
+  const first = curve[0]!.flowM3PerH
+  const last = curve[curve.length - 1]!.flowM3PerH
   const excess = (flow: number) => head(flow) - system(flow)
   if (excess(first) <= 0) return { status: 'no-flow', shutoffHeadM: head(first), staticHeadM: system(first) }
   if (excess(last) > 0) return { status: 'beyond-curve', flowM3PerH: last, headM: head(last) }

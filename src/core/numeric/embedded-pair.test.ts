@@ -7,7 +7,7 @@ const solver = (s: RateSystem, relative: number, absolute = relative * 1e-3) =>
 
 const decay = (rate: number) =>
   system(1, (_t, y, dy) => {
-    dy[0] = -rate * y[0]
+    dy[0] = -rate * y[0]!
   })
 
 describe('the integrator', () => {
@@ -21,21 +21,21 @@ describe('the integrator', () => {
     const steps = [1e-5, 1e-8].map((relative) => {
       const s = solver(
         system(2, (_t, y, dy) => {
-          dy[0] = -y[0] + y[1]
-          dy[1] = y[0] - y[1] + 0.5 * Math.sin(_t) + 0.5
+          dy[0] = -y[0]! + y[1]!
+          dy[1] = y[0]! - y[1]! + 0.5 * Math.sin(_t) + 0.5
         }),
         relative,
       )
       s.advance(Float64Array.of(1, 0), 0, 30)
       return s.taken
     })
-    expect(steps[1] / steps[0]).toBeGreaterThan(6)
-    expect(steps[1] / steps[0]).toBeLessThan(14)
+    expect(steps[1]! / steps[0]!).toBeGreaterThan(6)
+    expect(steps[1]! / steps[0]!).toBeLessThan(14)
   })
 
   it('agrees with the closed form of logistic growth', () => {
     const logistic = system(1, (_t, y, dy) => {
-      dy[0] = 0.9 * y[0] * (1 - y[0] / 10)
+      dy[0] = 0.9 * y[0]! * (1 - y[0]! / 10)
     })
     const y = Float64Array.of(0.01)
     solver(logistic, 1e-8).advance(y, 0, 12)
@@ -49,8 +49,8 @@ describe('the integrator', () => {
         fc.double({ min: 0.001, max: 2, noNaN: true }),
         (rate, half) => {
           const chain = system(3, (_t, y, dy) => {
-            const first = (rate * y[0]) / (half + y[0])
-            const second = (rate * y[1]) / (half + y[1])
+            const first = (rate * y[0]!) / (half + y[0]!)
+            const second = (rate * y[1]!) / (half + y[1]!)
             dy[0] = -first
             dy[1] = first - second
             dy[2] = second
@@ -58,7 +58,7 @@ describe('the integrator', () => {
           const y = Float64Array.of(5, 0, 0)
           expect(solver(chain, 1e-3).advance(y, 0, 2)).toBe('done')
           expect(Math.min(...y)).toBeGreaterThanOrEqual(0)
-          expect(y[0] + y[1] + y[2]).toBeCloseTo(5, 9)
+          expect(y[0]! + y[1]! + y[2]!).toBeCloseTo(5, 9)
         },
       ),
       { numRuns: 60, seed: 7 },

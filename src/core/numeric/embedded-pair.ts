@@ -88,12 +88,12 @@ export class EmbeddedPair {
   private attempt(t: number, h: number, y: Float64Array): number {
     const { k1, k2, k3, k4, stage, next, system } = this
     const n = system.size
-    for (let i = 0; i < n; i++) stage[i] = notBelowZero(y[i] + 0.5 * h * k1[i])
+    for (let i = 0; i < n; i++) stage[i] = notBelowZero(y[i]! + 0.5 * h * k1[i]!)
     system.rates(t + 0.5 * h, stage, k2)
-    for (let i = 0; i < n; i++) stage[i] = notBelowZero(y[i] + 0.75 * h * k2[i])
+    for (let i = 0; i < n; i++) stage[i] = notBelowZero(y[i]! + 0.75 * h * k2[i]!)
     system.rates(t + 0.75 * h, stage, k3)
     for (let i = 0; i < n; i++) {
-      const value = y[i] + h * ((2 / 9) * k1[i] + (1 / 3) * k2[i] + (4 / 9) * k3[i])
+      const value = y[i]! + h * ((2 / 9) * k1[i]! + (1 / 3) * k2[i]! + (4 / 9) * k3[i]!)
       if (!(value >= 0)) return Infinity
       next[i] = value
     }
@@ -101,8 +101,8 @@ export class EmbeddedPair {
     const { relative, absolute } = this.tolerance
     let worst = 0
     for (let i = 0; i < n; i++) {
-      const error = Math.abs(h * ((-5 / 72) * k1[i] + (1 / 12) * k2[i] + (1 / 9) * k3[i] - (1 / 8) * k4[i]))
-      const scale = absolute[i] + relative * (y[i] > next[i] ? y[i] : next[i])
+      const error = Math.abs(h * ((-5 / 72) * k1[i]! + (1 / 12) * k2[i]! + (1 / 9) * k3[i]! - (1 / 8) * k4[i]!))
+      const scale = absolute[i]! + relative * (y[i]! > next[i]! ? y[i] : next[i])!
       if (error > worst * scale) worst = error / scale
     }
     return worst
@@ -111,7 +111,7 @@ export class EmbeddedPair {
 
 /** For a few dozen numbers a plain loop is faster than the typed array's own `set`. */
 function copy(from: Float64Array, to: Float64Array): void {
-  for (let i = 0; i < from.length; i++) to[i] = from[i]
+  for (let i = 0; i < from.length; i++) to[i]! = from[i]!
 }
 
 const notBelowZero = (value: number): number => (value > 0 ? value : 0)

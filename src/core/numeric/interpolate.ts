@@ -9,38 +9,38 @@ import { DomainError } from '../errors'
 export function monotoneCubic(xs: readonly number[], ys: readonly number[]): (x: number) => number {
   if (xs.length < 2 || xs.length !== ys.length) throw new DomainError('points', xs.length, 'at least two x–y pairs')
   for (let i = 1; i < xs.length; i++)
-    if (!(xs[i] > xs[i - 1])) throw new DomainError('x', xs[i], 'rising from point to point')
-  const secants = xs.slice(1).map((x, i) => (ys[i + 1] - ys[i]) / (x - xs[i]))
+    if (!(xs[i]! > xs[i - 1]!)) throw new DomainError('x', xs[i], 'rising from point to point')
+  const secants = xs.slice(1).map((x, i) => (ys[i + 1]! - ys[i]!) / (x - xs[i]!))
   const slopes = xs.map((_, i) => {
     if (i === 0) return secants[0]
     if (i === xs.length - 1) return secants[secants.length - 1]
-    const [before, after] = [secants[i - 1], secants[i]]
+    const [before, after] = [secants[i - 1]!, secants[i]!]
     return before * after <= 0 ? 0 : (2 * before * after) / (before + after)
   })
   return (x) => {
-    if (x <= xs[0]) return ys[0]
-    if (x >= xs[xs.length - 1]) return ys[ys.length - 1]
+    if (x <= xs[0]!) return ys[0]!
+    if (x >= xs[xs.length - 1]!) return ys[ys.length - 1]!
     let i = 0
-    while (x > xs[i + 1]) i++
-    const h = xs[i + 1] - xs[i]
-    const t = (x - xs[i]) / h
+    while (x > xs[i + 1]!) i++
+    const h = xs[i + 1]! - xs[i]!
+    const t = (x - xs[i]!) / h
     const [t2, t3] = [t * t, t * t * t]
     return (
-      (2 * t3 - 3 * t2 + 1) * ys[i] +
-      (t3 - 2 * t2 + t) * h * slopes[i] +
-      (-2 * t3 + 3 * t2) * ys[i + 1] +
-      (t3 - t2) * h * slopes[i + 1]
+      (2 * t3 - 3 * t2 + 1) * ys[i]! +
+      (t3 - 2 * t2 + t) * h * slopes[i]! +
+      (-2 * t3 + 3 * t2) * ys[i + 1]! +
+      (t3 - t2) * h * slopes[i + 1]!
     )
   }
 }
 
 /** Linear interpolation in a table of rising x; the end values are held outside it. */
 export function linearInTable(table: readonly (readonly [x: number, y: number])[], x: number): number {
-  if (x <= table[0][0]) return table[0][1]
+  if (x <= table[0]![0]) return table[0]![1]
   for (let i = 1; i < table.length; i++) {
-    const [x1, y1] = table[i]
-    const [x0, y0] = table[i - 1]
+    const [x1, y1] = table[i]!
+    const [x0, y0] = table[i - 1]!
     if (x <= x1) return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0)
   }
-  return table[table.length - 1][1]
+  return table[table.length - 1]![1]
 }

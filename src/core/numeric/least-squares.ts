@@ -29,11 +29,11 @@ export function leastSquares({ residuals, start, bounds, maxSteps = 60 }: LeastS
   if (start.length === 0 || start.length !== bounds.length)
     throw new DomainError('start', start.length, 'one value and one pair of bounds per unknown')
   start.forEach((value, i) => {
-    if (!(value >= bounds[i][0] && value <= bounds[i][1]))
-      throw new DomainError(`start.${i}`, value, `${bounds[i][0]} to ${bounds[i][1]}`)
+    if (!(value >= bounds[i]![0] && value <= bounds[i]![1]))
+      throw new DomainError(`start.${i}`, value, `${bounds[i]![0]} to ${bounds[i]![1]}`)
   })
   const inside = (point: readonly number[]) =>
-    point.map((value, i) => Math.min(bounds[i][1], Math.max(bounds[i][0], value)))
+    point.map((value, i) => Math.min(bounds[i]![1], Math.max(bounds[i]![0], value)))
   const squares = (r: readonly number[]) => r.reduce((sum, x) => sum + x * x, 0)
   let point = [...start]
   let r = residuals(point)
@@ -44,7 +44,7 @@ export function leastSquares({ residuals, start, bounds, maxSteps = 60 }: LeastS
     const before = best
     for (let attempt = 0; attempt < 8; attempt++) {
       const change = dampedStep(slopes, r, damping)
-      const tried = inside(point.map((value, i) => value + change[i]))
+      const tried = inside(point.map((value, i) => value + change[i]!))
       const there = residuals(tried)
       const sum = squares(there)
       if (sum < best) {
@@ -69,29 +69,29 @@ function jacobian(
 ): number[][] {
   return point.map((value, i) => {
     const span = SMALL_STEP * Math.max(1, Math.abs(value))
-    const h = value + span > bounds[i][1] ? -span : span
+    const h = value + span > bounds[i]![1] ? -span : span
     const there = residuals(point.map((v, k) => (k === i ? v + h : v)))
-    return there.map((x, k) => (x - r[k]) / h)
+    return there.map((x, k) => (x - r[k]!) / h)
   })
 }
 
 /** Solves (JᵀJ + λ·diag) δ = −Jᵀr by elimination with pivoting. */
 function dampedStep(slopes: readonly number[][], r: readonly number[], damping: number): number[] {
   const n = slopes.length
-  const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i], 0)
+  const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
   const rows = slopes.map((a, i) => [
     ...slopes.map((b, k) => dot(a, b) * (i === k ? 1 + damping : 1) + (i === k ? 1e-12 : 0)),
     -dot(a, r),
   ])
   for (let c = 0; c < n; c++) {
     let pivot = c
-    for (let k = c + 1; k < n; k++) if (Math.abs(rows[k][c]) > Math.abs(rows[pivot][c])) pivot = k
-    ;[rows[c], rows[pivot]] = [rows[pivot], rows[c]]
+    for (let k = c + 1; k < n; k++) if (Math.abs(rows[k]![c]!) > Math.abs(rows[pivot]![c]!)) pivot = k
+    ;[rows[c], rows[pivot]] = [rows[pivot]!, rows[c]!]
     for (let k = 0; k < n; k++) {
       if (k === c) continue
-      const share = rows[k][c] / rows[c][c]
-      for (let j = c; j <= n; j++) rows[k][j] -= share * rows[c][j]
+      const share = rows[k]![c]! / rows[c]![c]!
+      for (let j = c; j <= n; j++) rows[k]![j]! -= share * rows[c]![j]!
     }
   }
-  return rows.map((row, i) => row[n] / row[i])
+  return rows.map((row, i) => row[n]! / row[i]!)
 }

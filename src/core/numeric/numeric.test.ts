@@ -36,7 +36,7 @@ describe('interpolation', () => {
     const xs = [0, 1, 3, 4]
     const ys = [5, 4.5, 1, 0]
     const f = monotoneCubic(xs, ys)
-    xs.forEach((x, i) => expect(f(x)).toBeCloseTo(ys[i], 12))
+    xs.forEach((x, i) => expect(f(x)).toBeCloseTo(ys[i]!, 12))
     for (let x = 0; x < 4; x += 0.05) expect(f(x + 0.05)).toBeLessThanOrEqual(f(x) + 1e-12)
   })
   it('holds the ends of a table', () =>

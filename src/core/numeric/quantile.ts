@@ -8,5 +8,5 @@ export function quantileOfSorted(sorted: ArrayLike<number>, share: number): numb
   const position = (sorted.length - 1) * share
   const below = Math.floor(position)
   const above = Math.min(below + 1, sorted.length - 1)
-  return sorted[below] + (sorted[above] - sorted[below]) * (position - below)
+  return sorted[below]! + (sorted[above]! - sorted[below]!) * (position - below)
 }

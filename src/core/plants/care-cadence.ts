@@ -23,7 +23,7 @@ export function careGapDays(weeklyWaterC: readonly number[], week: number, aggre
   const { degreeDays, leastDays } = aggressive ? CARE_CADENCE.aggressive : CARE_CADENCE.others
   let sum = 0
   for (let day = 1; day <= CARE_CADENCE.mostDays; day++) {
-    sum += degreeDaysOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS])
+    sum += degreeDaysOf(weeklyWaterC[(week + Math.floor(day / 7)) % WEEKS]!)
     if (sum >= degreeDays && day >= leastDays) return day
   }
   return CARE_CADENCE.mostDays

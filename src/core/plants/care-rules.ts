@@ -157,7 +157,7 @@ function byWarmth(patch: GrowingPatch, species: PlantSpecies, { today, weeklyWat
       ? dayOfDegreeDays(weeklyWaterC, last, gap)
       : dayOfDegreeDays(weeklyWaterC, newYear, { degreeDays: first, leastDays: 0 })
     // what was due while it grew is over once the water is cold
-    return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]) > 0)
+    return day && (day > today || degreeDaysOf(weeklyWaterC[weekOf(today)]!) > 0)
       ? [task(patch, action, day, addDays(day, gap.leastDays), 'warmth')]
       : []
   }
@@ -176,7 +176,7 @@ function feeding(patch: GrowingPatch, today: IsoDate, weeklyWaterC: readonly num
   const newYear = `${yearOf(today)}-01-01`
   const last = patch.lastDone.feed
   const from = last !== undefined && last >= newYear ? addDays(last, CARE_RULES.feedEveryDays) : newYear
-  const warm = (day: IsoDate) => weeklyWaterC[weekOf(day)] > CARE_RULES.feedAboveC
+  const warm = (day: IsoDate) => weeklyWaterC[weekOf(day)]! > CARE_RULES.feedAboveC
   // what was missed while it was warm is not made up for in cold water
   for (let day = from; yearOf(day) === yearOf(today); day = addDays(day, 1))
     if (warm(day) && (day >= today || warm(today)))

@@ -32,7 +32,7 @@ export function dayOfDegreeDays(
   for (let passed = 1; ; passed++) {
     day = addDays(day, 1)
     if (yearOf(day) !== yearOf(from)) return null
-    const warmth = degreeDaysOf(weeklyWaterC[weekOf(day)])
+    const warmth = degreeDaysOf(weeklyWaterC[weekOf(day)]!)
     sum += warmth
     // a cold day asks for nothing, even when the sum was reached before
     if (sum >= need.degreeDays && passed >= need.leastDays && warmth > 0) return day

@@ -20,10 +20,10 @@ describe('gaps', () => {
     expect(plantGaps([group('a', 'iris-versicolor', 7, { planned: 10 })], null)).toEqual([
       expect.objectContaining({ patchId: 'a', missing: 3 }),
     ])
-    expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'thin' })], null)[0].missing).toBe(3)
-    expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'bare' })], null)[0].missing).toBe(10)
+    expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'thin' })], null)[0]!.missing).toBe(3)
+    expect(plantGaps([group('a', 'iris-versicolor', 10, { condition: 'bare' })], null)[0]!.missing).toBe(10)
     // counted beside the look: the count says it
-    expect(plantGaps([group('a', 'iris-versicolor', 9, { planned: 10, condition: 'thin' })], null)[0].missing).toBe(1)
+    expect(plantGaps([group('a', 'iris-versicolor', 9, { planned: 10, condition: 'thin' })], null)[0]!.missing).toBe(1)
   })
   it('are none where all stands, or is in store', () => {
     expect(
@@ -64,7 +64,7 @@ describe('replanting', () => {
       null,
     )
     expect(given.map((g) => [g.species, g.sameKind])).toEqual([['acorus-calamus', false]])
-    expect(given[0].count).toBeGreaterThan(0)
+    expect(given[0]!.count).toBeGreaterThan(0)
   })
   it('keeps to the bed’s own depth, and off its pipe', () => {
     const lilies = replant(plantGaps(thin, site), thin, [{ species: 'nymphaea-alba', onHand: 9 }], site)

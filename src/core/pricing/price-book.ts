@@ -96,7 +96,7 @@ export const DEFAULT_PRICE_BOOK: PriceBook = {
     item('fabric', 'sheet', 'Filter fabric around the pipe', 'm²', 180, 1, 0.1),
     item('void-module', 'stone', 'Void module, 0.115 m³', 'each', 3400),
     ...BED_MATERIAL_KEYS.filter((key) => BED_MATERIALS[key].granular).map((key) =>
-      item(`stone:${key}`, 'stone', BED_MATERIALS[key].name, 't', STONE_MINOR_PER_T[key], 0.5, 0.05),
+      item(`stone:${key}`, 'stone', BED_MATERIALS[key].name, 't', STONE_MINOR_PER_T[key]!, 0.5, 0.05),
     ),
     ...DEFAULT_TABLES.pipes.map((size, i) =>
       item(`pipe:${size.name}`, 'pipe', `Pressure pipe ${size.name}`, 'm', 180 + 90 * i + 25 * i * i, 3, 0.05),

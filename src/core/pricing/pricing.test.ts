@@ -13,7 +13,7 @@ import { labourOf, materialsOf } from './materials'
 import { DEFAULT_PRICE_BOOK } from './price-book'
 
 const begin = (type: FilterDesign['type']) => suggestDesign(pond, 'volume', DEFAULT_FILTER_RULES, PUMP_CATALOGUE, type)
-const pump = PUMP_CATALOGUE[5]
+const pump = PUMP_CATALOGUE[5]!
 const wetland = begin('lined-wetland')
 const { pipes } = DEFAULT_FILTER_RULES.tables
 const stock = { pumps: PUMP_CATALOGUE, pipes }
@@ -82,7 +82,7 @@ describe('materials of a design', () => {
 
 describe('a split flow', () => {
   it('adds its pipes, valves, tees and further pumps to the list', () => {
-    const split = { ...wetland, network: { ...firstFlowPlan(wetland), morePumps: [PUMP_CATALOGUE[0].id] } }
+    const split = { ...wetland, network: { ...firstFlowPlan(wetland), morePumps: [PUMP_CATALOGUE[0]!.id] } }
     const of = (design: FilterDesign, test: (key: string) => boolean) =>
       materialsOf(design, PUMP_CATALOGUE, pipes)
         .filter((n) => test(n.key))

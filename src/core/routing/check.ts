@@ -37,7 +37,7 @@ export function checkRoutes(
   const crewOf = new Map<number, number | undefined>()
   let travel = 0
   routes.forEach((route, v) => {
-    const vehicle = vehicles[v]
+    const vehicle = vehicles[v]!
     let clock = vehicle.start
     let here = vehicle.from ?? vehicle.depot
     let load = 0
@@ -53,18 +53,18 @@ export function checkRoutes(
       crewOf.set(s, vehicle.crew)
       const option = stop.options.vehicles.indexOf(v)
       if (option < 0) say('not-allowed')
-      const leg = problem.travel[here * locations + stop.location]
+      const leg = problem.travel[here * locations + stop.location]!
       travel += leg
       const arrival = clock + leg
       if (arrival > stop.due + TOLERANCE) say('late', arrival - stop.due)
-      clock = (arrival < stop.ready ? stop.ready : arrival) + (option < 0 ? 0 : stop.options.service[option])
+      clock = (arrival < stop.ready ? stop.ready : arrival) + (option < 0 ? 0 : stop.options.service[option])!
       here = stop.location
       load += stop.demand
     }
     if (route.length === 0) return
-    const home = problem.travel[here * locations + vehicle.depot]
+    const home = problem.travel[here * locations + vehicle.depot]!
     travel += home
-    const last = route[route.length - 1]
+    const last = route[route.length - 1]!
     if (clock + home > vehicle.end + TOLERANCE)
       violations.push({ code: 'day-over', vehicle: v, stop: last, by: clock + home - vehicle.end })
     violations.push(...tanksOver(problem, route, v))
@@ -92,7 +92,7 @@ export function checkRoutes(
 
 /** Counts a day's tanks stop by stop: what is in them before it, and while it is there. */
 function tanksOver({ stops, vehicles }: RoutingProblem, route: readonly number[], v: number): RoutingViolation[] {
-  const has = vehicles[v].tank
+  const has = vehicles[v]!.tank
   if (has === undefined) return []
   return route.flatMap((s, i) => {
     const { tank = 0, tankUse = 'while-there' } = stops[s] ?? {}
@@ -100,7 +100,7 @@ function tanksOver({ stops, vehicles }: RoutingProblem, route: readonly number[]
     const fromMorning = route.filter((o, j) => stops[o]?.tankUse === 'from-morning' && j >= i)
     const untilNight = route.filter((o, j) => stops[o]?.tankUse === 'until-night' && j <= i)
     const inUse =
-      [...new Set([...fromMorning, ...untilNight])].reduce((sum, o) => sum + (stops[o].tank ?? 0), 0) +
+      [...new Set([...fromMorning, ...untilNight])].reduce((sum, o) => sum + (stops[o]!.tank ?? 0), 0) +
       (tankUse === 'while-there' ? tank : 0)
     return inUse > has + TOLERANCE ? [{ code: 'tanks-full' as const, vehicle: v, stop: s, by: inUse - has }] : []
   })

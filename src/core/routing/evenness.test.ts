@@ -16,7 +16,7 @@ const plainly = (capacities: readonly (readonly number[])[], minutes: readonly n
   let group = 0
   let cost = 0
   for (const of of capacities) {
-    const shares = of.flatMap((capacity) => (group++, capacity > 0 ? [minutes[group - 1] / capacity] : []))
+    const shares = of.flatMap((capacity) => (group++, capacity > 0 ? [minutes[group - 1]! / capacity] : []))
     const mean = shares.reduce((a, b) => a + b, 0) / Math.max(1, shares.length)
     cost += weight * shares.reduce((sum, share) => sum + (share - mean) ** 2, 0)
   }
@@ -56,7 +56,7 @@ describe('evenness', () => {
               Math.max(1, ...minutes.map((m, g) => Math.abs(m) / (capacities.flat()[g] || 1))) +
               1e-6,
           )
-          minutes[group] += more
+          minutes[group]! += more
         }
         expect(evenness.cost).toBeCloseTo(plainly(capacities, minutes), 5)
       }),

@@ -32,13 +32,13 @@ export class Evenness {
   /** More (or fewer) minutes for a group. @returns what that changes of the price */
   add(group: number | undefined, minutes: number): number {
     if (group === undefined || minutes === 0 || !this.counts(group)) return 0
-    const { period } = this.groups[group]
-    const before = this.priceOf(period, this.sums[period], this.squares[period])
+    const { period } = this.groups[group]!
+    const before = this.priceOf(period, this.sums[period]!, this.squares[period]!)
     const [was, is] = this.sharesOf(group, minutes)
-    this.minutes[group] += minutes
-    this.sums[period] += is - was
-    this.squares[period] += is * is - was * was
-    const change = this.priceOf(period, this.sums[period], this.squares[period]) - before
+    this.minutes[group]! += minutes
+    this.sums[period]! += is - was
+    this.squares[period]! += is * is - was * was
+    const change = this.priceOf(period, this.sums[period]!, this.squares[period]!) - before
     this.cost += change
     return change
   }
@@ -46,9 +46,9 @@ export class Evenness {
   /** The same without doing it. */
   wouldAdd(group: number | undefined, minutes: number): number {
     if (group === undefined || !this.counts(group)) return 0
-    const { period } = this.groups[group]
+    const { period } = this.groups[group]!
     const [was, is] = this.sharesOf(group, minutes)
-    const [sum, squares] = [this.sums[period], this.squares[period]]
+    const [sum, squares] = [this.sums[period]!, this.squares[period]!]
     return this.priceOf(period, sum + is - was, squares + is * is - was * was) - this.priceOf(period, sum, squares)
   }
 
@@ -60,16 +60,16 @@ export class Evenness {
   }
 
   private counts(group: number): boolean {
-    const { period, capacity } = this.groups[group]
-    return this.weight > 0 && capacity > 0 && this.ofPeriod[period].length > 1
+    const { period, capacity } = this.groups[group]!
+    return this.weight > 0 && capacity > 0 && this.ofPeriod[period]!.length > 1
   }
 
   private sharesOf(group: number, minutes: number): [number, number] {
-    const { capacity } = this.groups[group]
-    return [this.minutes[group] / capacity, (this.minutes[group] + minutes) / capacity]
+    const { capacity } = this.groups[group]!
+    return [this.minutes[group]! / capacity, (this.minutes[group]! + minutes) / capacity]
   }
 
   private priceOf(period: number, sum: number, squares: number): number {
-    return this.weight * (squares - (sum * sum) / this.ofPeriod[period].length)
+    return this.weight * (squares - (sum * sum) / this.ofPeriod[period]!.length)
   }
 }

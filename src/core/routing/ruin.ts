@@ -30,25 +30,25 @@ export function ruin(
   const seed = around.length > 0 ? around[Math.floor(random() * around.length)] : Math.floor(random() * at.length)
   let lengths = 0
   let placed = 0
-  for (const other of near[seed])
+  for (const other of near[seed!]!)
     if (at[other] !== NOWHERE) {
-      lengths += routes[at[other]].length
+      lengths += routes[at[other]!]!.length
       placed++
     }
   const meanLength = placed === 0 ? 1 : lengths / placed
   const longest = Math.min(LONGEST_STRING, meanLength)
   const strings = Math.floor(1 + random() * ((4 * MEAN_REMOVED) / (1 + longest) - 1))
   const ruined = new Set<number>()
-  for (const stop of near[seed]) {
+  for (const stop of near[seed!]!) {
     if (ruined.size >= strings) break
-    const vehicle = at[stop]
+    const vehicle = at[stop]!
     if (vehicle === NOWHERE || ruined.has(vehicle) || movable[stop] === 0) continue
     ruined.add(vehicle)
     removeString(state, vehicle, stop, longest, movable, random, out)
   }
   // what makes no sense without a stop that was taken out goes with it
   for (let i = 0; i < out.length; i++)
-    for (const link of state.linksOf[out[i]])
+    for (const link of state.linksOf[out[i]!]!)
       if (link.requires && link.before === out[i] && at[link.after] !== NOWHERE && movable[link.after] === 1) {
         state.remove(link.after)
         out.push(link.after)
@@ -64,7 +64,7 @@ function removeString(
   random: Random,
   out: number[],
 ): void {
-  const route = state.routes[vehicle]
+  const route = state.routes[vehicle]!
   const most = Math.min(route.length, longest)
   const length = Math.floor(1 + random() * most)
   const split = length > 1 && length < route.length && random() < SPLIT_SHARE
@@ -79,7 +79,7 @@ function removeString(
   const gap = spared > 0 ? first + Math.floor(random() * (span - spared + 1)) : -1
   const chosen: number[] = []
   for (let i = first; i < first + span; i++)
-    if (!(gap >= 0 && i >= gap && i < gap + spared) && movable[route[i]] === 1) chosen.push(route[i])
+    if (!(gap >= 0 && i >= gap && i < gap + spared) && movable[route[i]!] === 1) chosen.push(route[i]!)
   for (const taken of chosen) {
     state.remove(taken)
     out.push(taken)

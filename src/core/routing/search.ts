@@ -76,23 +76,23 @@ export function searchRoutes(problem: RoutingProblem, options: SearchOptions): S
     for (const stop of stops) {
       if (state.at[stop] !== NOWHERE) continue
       findPlace(state, stop, place, blink, random)
-      if (place.vehicle !== NOWHERE && place.cost < problem.stops[stop].unplacedCost) insertAt(state, stop, place)
+      if (place.vehicle !== NOWHERE && place.cost < problem.stops[stop]!.unplacedCost) insertAt(state, stop, place)
     }
   }
   /** Of two legs of one piece of work both are placed or neither is. */
   const keepLegsTogether = (stops: readonly number[], blink: number) => {
     for (const stop of stops)
-      for (const { leg, before, after } of state.linksOf[stop]) {
+      for (const { leg, before, after } of state.linksOf[stop]!) {
         if (!leg || state.at[before] === NOWHERE || state.at[after] !== NOWHERE) continue
         putBack([after], blink)
         if (state.at[after] !== NOWHERE || movable[before] !== 1) continue
         const barred = new Set<number>()
         while (state.at[after] === NOWHERE) {
-          barred.add(state.at[before])
+          barred.add(state.at[before]!)
           state.remove(before)
           if (barred.size > OTHER_DAYS_TRIED) break
           findPlace(state, before, place, blink, random, barred)
-          if (place.vehicle === NOWHERE || place.cost >= problem.stops[before].unplacedCost) break
+          if (place.vehicle === NOWHERE || place.cost >= problem.stops[before]!.unplacedCost) break
           insertAt(state, before, place)
           putBack([after], blink)
         }
@@ -153,7 +153,7 @@ class BestSoFar {
   update(): void {
     const { state } = this
     if (state.cost >= this.cost - 1e-7) return
-    for (const vehicle of state.touched) this.routes[vehicle] = [...state.routes[vehicle]]
+    for (const vehicle of state.touched) this.routes[vehicle] = [...state.routes[vehicle]!]
     state.touched.clear()
     this.cost = state.cost
     this.unplaced = state.unplaced
@@ -186,8 +186,8 @@ function retryUnplaced(state: RoutingState, movable: Uint8Array, random: Random,
 const byUrgency = ({ stops }: RoutingProblem, which: number[]): number[] =>
   [...which].sort(
     (a, b) =>
-      stops[b].unplacedCost / stops[b].options.vehicles.length -
-        stops[a].unplacedCost / stops[a].options.vehicles.length || a - b,
+      stops[b]!.unplacedCost / stops[b]!.options.vehicles.length -
+        stops[a]!.unplacedCost / stops[a]!.options.vehicles.length || a - b,
   )
 
 /** Random, by demand, by narrow window, early or late first: each now and then. */
@@ -195,14 +195,14 @@ function sortRemoved({ stops, vehicles }: RoutingProblem, out: number[], random:
   const turn = Math.floor(random() * 6)
   for (let i = out.length - 1; i > 0; i--) {
     const j = Math.floor(random() * (i + 1))
-    ;[out[i], out[j]] = [out[j], out[i]]
+    ;[out[i], out[j]] = [out[j]!, out[i]!]
   }
   const depot = vehicles[0]?.depot ?? 0
-  if (turn === 1) out.sort((a, b) => stops[b].demand - stops[a].demand)
-  else if (turn === 2) out.sort((a, b) => stops[a].due - stops[a].ready - (stops[b].due - stops[b].ready))
-  else if (turn === 3) out.sort((a, b) => stops[a].ready - stops[b].ready)
-  else if (turn === 4) out.sort((a, b) => stops[b].options.service[0] - stops[a].options.service[0])
-  else if (turn === 5) out.sort((a, b) => Math.abs(stops[b].location - depot) - Math.abs(stops[a].location - depot))
+  if (turn === 1) out.sort((a, b) => stops[b]!.demand - stops[a]!.demand)
+  else if (turn === 2) out.sort((a, b) => stops[a]!.due - stops[a]!.ready - (stops[b]!.due - stops[b]!.ready))
+  else if (turn === 3) out.sort((a, b) => stops[a]!.ready - stops[b]!.ready)
+  else if (turn === 4) out.sort((a, b) => stops[b]!.options.service[0]! - stops[a]!.options.service[0]!)
+  else if (turn === 5) out.sort((a, b) => Math.abs(stops[b]!.location - depot) - Math.abs(stops[a]!.location - depot))
 }
 
 function meanLeg({ travel, locations, stops }: RoutingProblem): number {
@@ -212,7 +212,7 @@ function meanLeg({ travel, locations, stops }: RoutingProblem): number {
   for (let i = 0; i < places.length; i += Math.max(1, Math.floor(places.length / 60)))
     for (let j = 0; j < places.length; j += Math.max(1, Math.floor(places.length / 60)))
       if (i !== j) {
-        sum += travel[places[i] * locations + places[j]]
+        sum += travel[places[i]! * locations + places[j]!]!
         n++
       }
   return n === 0 ? 1 : Math.max(1e-6, sum / n)

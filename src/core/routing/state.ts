@@ -71,7 +71,7 @@ export class RoutingState {
   settle(stops: readonly number[]): void {
     this.home.fill(ANYWHERE)
     this.away = 0
-    for (const stop of stops) this.home[stop] = this.at[stop]
+    for (const stop of stops) this.home[stop]! = this.at[stop]!
   }
 
   private awayAt(stop: number, vehicle: number): number {
@@ -94,15 +94,15 @@ export class RoutingState {
 
   insert(stop: number, vehicle: number, position: number, cost: number, service: number): void {
     this.keep(vehicle)
-    this.routes[vehicle].splice(position, 0, stop)
+    this.routes[vehicle]!.splice(position, 0, stop)
     this.place(stop, vehicle, cost, service)
     this.refresh(vehicle)
   }
 
   remove(stop: number): void {
-    const vehicle = this.at[stop]
+    const vehicle = this.at[stop]!
     this.keep(vehicle)
-    this.routes[vehicle].splice(this.routes[vehicle].indexOf(stop), 1)
+    this.routes[vehicle]!.splice(this.routes[vehicle]!.indexOf(stop), 1)
     this.lift(stop)
     this.refresh(vehicle)
   }
@@ -122,7 +122,7 @@ export class RoutingState {
 
   private keep(vehicle: number): void {
     this.touched.add(vehicle)
-    if (!this.before.has(vehicle)) this.before.set(vehicle, [...this.routes[vehicle]])
+    if (!this.before.has(vehicle)) this.before.set(vehicle, [...this.routes[vehicle]!])
   }
 
   private place(stop: number, vehicle: number, cost: number, service: number): void {
@@ -130,21 +130,21 @@ export class RoutingState {
     this.at[stop] = vehicle
     this.service[stop] = service
     this.optionCost[stop] = cost
-    this.cost += cost - this.problem.stops[stop].unplacedCost
-    this.load[vehicle] += this.problem.stops[stop].demand
+    this.cost += cost - this.problem.stops[stop]!.unplacedCost
+    this.load[vehicle]! += this.problem.stops[stop]!.demand
     this.unplaced--
   }
 
   private lift(stop: number): void {
-    this.load[this.at[stop]] -= this.problem.stops[stop].demand
-    this.cost += this.problem.stops[stop].unplacedCost - this.optionCost[stop]
-    this.away += this.awayAt(stop, NOWHERE) - this.awayAt(stop, this.at[stop])
+    this.load[this.at[stop]!]! -= this.problem.stops[stop]!.demand
+    this.cost += this.problem.stops[stop]!.unplacedCost - this.optionCost[stop]!
+    this.away += this.awayAt(stop, NOWHERE) - this.awayAt(stop, this.at[stop]!)
     this.at[stop] = NOWHERE
     this.unplaced++
   }
 
   private take(vehicle: number): void {
-    for (const stop of this.routes[vehicle]) this.lift(stop)
+    for (const stop of this.routes[vehicle]!) this.lift(stop)
     this.routes[vehicle] = []
     this.refresh(vehicle)
   }
@@ -153,9 +153,9 @@ export class RoutingState {
     this.touched.add(vehicle)
     this.routes[vehicle] = [...route]
     for (const stop of route) {
-      const { vehicles, costs, service } = this.problem.stops[stop].options
+      const { vehicles, costs, service } = this.problem.stops[stop]!.options
       const option = vehicles.indexOf(vehicle)
-      this.place(stop, vehicle, costs[option], service[option])
+      this.place(stop, vehicle, costs[option]!, service[option]!)
     }
     this.refresh(vehicle)
   }
@@ -164,40 +164,40 @@ export class RoutingState {
   private refresh(vehicle: number): void {
     const { problem, begin, latest, service } = this
     const { travel, locations, stops } = problem
-    const route = this.routes[vehicle]
-    const { start, end, depot, from: begins = depot, overtimeFrom, group } = problem.vehicles[vehicle]
+    const route = this.routes[vehicle]!
+    const { start, end, depot, from: begins = depot, overtimeFrom, group } = problem.vehicles[vehicle]!
     let time = start
     let from = begins
     let sum = 0
     let worked = 0
     for (let i = 0; i < route.length; i++) {
-      const stop = stops[route[i]]
-      const leg = travel[from * locations + stop.location]
+      const stop = stops[route[i]!]!
+      const leg = travel[from * locations + stop.location]!
       sum += leg
       time = Math.max(time + leg, stop.ready)
-      begin[route[i]] = time
-      time += service[route[i]]
-      worked += service[route[i]]
+      begin[route[i]!] = time
+      time += service[route[i]!]!
+      worked += service[route[i]!]!
       from = stop.location
     }
     const home = route.length > 0 ? travel[from * locations + depot] : 0
-    sum += home
+    sum += home!
     const overtime =
-      overtimeFrom === undefined ? 0 : (problem.overtimeRate ?? 0) * Math.max(0, time + home - overtimeFrom)
-    this.cost += overtime - this.overtime[vehicle] + this.evenness.add(group, sum + worked - this.busy[vehicle])
+      overtimeFrom === undefined ? 0 : (problem.overtimeRate ?? 0) * Math.max(0, time + home! - overtimeFrom)
+    this.cost += overtime - this.overtime[vehicle]! + this.evenness.add(group, sum + worked - this.busy[vehicle]!)
     this.overtime[vehicle] = overtime
     this.busy[vehicle] = sum + worked
     this.spare[vehicle] = end - start - sum - worked
     let limit = end
     let to = depot
     for (let i = route.length - 1; i >= 0; i--) {
-      const stop = stops[route[i]]
-      limit = Math.min(stop.due, limit - travel[stop.location * locations + to] - service[route[i]])
-      latest[route[i]] = limit
+      const stop = stops[route[i]!]!
+      limit = Math.min(stop.due, limit - travel[stop.location * locations + to]! - service[route[i]!]!)
+      latest[route[i]!] = limit
       to = stop.location
     }
-    this.cost += sum - this.routeTravel[vehicle]
-    this.travelSum += sum - this.routeTravel[vehicle]
+    this.cost += sum - this.routeTravel[vehicle]!
+    this.travelSum += sum - this.routeTravel[vehicle]!
     this.routeTravel[vehicle] = sum
   }
 }
@@ -205,8 +205,8 @@ export class RoutingState {
 function linksByStop(stops: number, links: readonly Link[]): Link[][] {
   const of: Link[][] = Array.from({ length: stops }, () => [])
   for (const link of links) {
-    of[link.before].push(link)
-    of[link.after].push(link)
+    of[link.before]!.push(link)
+    of[link.after]!.push(link)
   }
   return of
 }

@@ -20,15 +20,15 @@ describe('a day as it goes', () => {
     expect(stops.every((s) => s.lateMin === 0 && s.state === 'to-come')).toBe(true)
   })
   it('pushes what follows when a stop runs over', () => {
-    const { stops } = liveDay([stop('a', 480, { startedMin: 485 }), day[1], day[2]], ways, 600)
+    const { stops } = liveDay([stop('a', 480, { startedMin: 485 }), day[1]!, day[2]!], ways, 600)
     expect(stops[0]).toMatchObject({ state: 'under-way', endMin: 600 })
     expect(stops[1]).toMatchObject({ startMin: 620, lateMin: 60 })
     expect(stops[2]).toMatchObject({ startMin: 700, lateMin: 60 })
   })
   it('does not begin early what the customer expects later', () => {
-    const { stops } = liveDay([stop('a', 480, { startedMin: 470, finishedMin: 500 }), day[1], day[2]], ways, 505)
+    const { stops } = liveDay([stop('a', 480, { startedMin: 470, finishedMin: 500 }), day[1]!, day[2]!], ways, 505)
     expect(stops[0]).toMatchObject({ state: 'done', lateMin: -10 })
-    expect(stops[1].startMin).toBe(560)
+    expect(stops[1]!.startMin).toBe(560)
   })
   it('knows a stop that should have begun by now to be late', () =>
     expect(liveDay(day, ways, 520).stops[0]).toMatchObject({ startMin: 520, lateMin: 40 }))
@@ -42,8 +42,8 @@ describe('a day as it goes', () => {
           const stops = minutes.map((m, i) => stop(String(i), 480 + 90 * i, { minutes: m }))
           const live = liveDay(stops, [...minutes.map(() => 10), 10], now)
           live.stops.forEach((s, i) => {
-            expect(s.startMin).toBeGreaterThanOrEqual(now > 0 ? Math.max(now, stops[i].plannedStartMin) : 0)
-            if (i > 0) expect(s.startMin).toBeGreaterThanOrEqual(live.stops[i - 1].endMin + 10)
+            expect(s.startMin).toBeGreaterThanOrEqual(now > 0 ? Math.max(now, stops[i]!.plannedStartMin) : 0)
+            if (i > 0) expect(s.startMin).toBeGreaterThanOrEqual(live.stops[i - 1]!.endMin + 10)
           })
         },
       ),

@@ -32,7 +32,7 @@ export interface LiveDay {
 export function liveDay(stops: readonly LiveStop[], travelMin: readonly number[], nowMin: number | null): LiveDay {
   let free = 0
   const estimates = stops.map((stop, i): StopEstimate => {
-    const arrives = i === 0 ? 0 : free + travelMin[i]
+    const arrives = i === 0 ? 0 : free + travelMin[i]!
     const startMin =
       stop.startedMin ?? Math.max(stop.plannedStartMin, arrives, stop.finishedMin === null ? (nowMin ?? 0) : 0)
     const endMin = stop.finishedMin ?? Math.max(startMin + stop.minutes, stop.startedMin === null ? 0 : (nowMin ?? 0))
@@ -45,7 +45,7 @@ export function liveDay(stops: readonly LiveStop[], travelMin: readonly number[]
     const state = stateNow()
     return { id: stop.id, startMin, endMin, lateMin: startMin - stop.plannedStartMin, state }
   })
-  return { stops: estimates, backMin: stops.length === 0 ? 0 : free + travelMin[stops.length] }
+  return { stops: estimates, backMin: stops.length === 0 ? 0 : free + travelMin[stops.length]! }
 }
 
 /** From so much on a customer is told. @source house default */

@@ -99,7 +99,7 @@ const asFit = (pond: ThermalPond): ThermalFit => ({
 /** One mean reading a day, within the weather known, in order. */
 function usableReadings(days: readonly DatedWeather[], readings: readonly WaterReading[]): WaterReading[] {
   if (days.length === 0) return []
-  const [from, to] = [days[0].date, days[days.length - 1].date]
+  const [from, to] = [days[0]!.date, days[days.length - 1]!.date]
   const byDate = new Map<IsoDate, number[]>()
   for (const r of readings)
     if (r.date >= from && r.date <= to) byDate.set(r.date, [...(byDate.get(r.date) ?? []), r.waterC])
@@ -115,12 +115,12 @@ function modelled(
   days: readonly DatedWeather[],
   readings: readonly WaterReading[],
 ): number[] {
-  const begin = Math.max(0, daysBetween(days[0].date, readings[0].date) - RUN_IN_DAYS)
-  const end = daysBetween(days[0].date, readings[readings.length - 1].date)
+  const begin = Math.max(0, daysBetween(days[0]!.date, readings[0]!.date) - RUN_IN_DAYS)
+  const end = daysBetween(days[0]!.date, readings[readings.length - 1]!.date)
   const run = days.slice(begin, end + 1)
-  const start = { waterC: Math.max(0, (run[0].minAirC + run[0].maxAirC) / 2), iceM: 0 }
-  const water = waterTemperatures(run, { ...pond, ...fit }, start, plainDayOfYear(run[0].date))
-  return readings.map((r) => water[daysBetween(run[0].date, r.date)].waterC)
+  const start = { waterC: Math.max(0, (run[0]!.minAirC + run[0]!.maxAirC) / 2), iceM: 0 }
+  const water = waterTemperatures(run, { ...pond, ...fit }, start, plainDayOfYear(run[0]!.date))
+  return readings.map((r) => water[daysBetween(run[0]!.date, r.date)]!.waterC)
 }
 
 function errorOf(
@@ -130,26 +130,26 @@ function errorOf(
   readings: readonly WaterReading[],
 ): number {
   const model = modelled(pond, fit, days, readings)
-  return Math.sqrt(readings.reduce((sum, r, i) => sum + (model[i] - r.waterC) ** 2, 0) / readings.length)
+  return Math.sqrt(readings.reduce((sum, r, i) => sum + (model[i]! - r.waterC) ** 2, 0) / readings.length)
 }
 
 function fitTo(pond: ThermalPond, days: readonly DatedWeather[], readings: readonly WaterReading[]): ThermalFit {
   const read = ([shade, logWind, airOffsetC, logDepth]: readonly number[]): ThermalFit => ({
-    shade,
-    windShare: Math.exp(logWind),
-    airOffsetC,
-    depthShare: Math.exp(logDepth),
+    shade: shade!,
+    windShare: Math.exp(logWind!),
+    airOffsetC: airOffsetC!,
+    depthShare: Math.exp(logDepth!),
   })
   const start = [pond.shade, Math.log(pond.windShare), 0, 0]
   const { point } = leastSquares({
     start,
     bounds: [BOUNDS.shade, BOUNDS.logWind, BOUNDS.airOffsetC, BOUNDS.logDepth],
     residuals: (p) => [
-      ...modelled(pond, read(p), days, readings).map((c, i) => (c - readings[i].waterC) / SPREAD.readingC),
-      (p[0] - start[0]) / SPREAD.shade,
-      (p[1] - start[1]) / SPREAD.logWind,
-      p[2] / SPREAD.airOffsetC,
-      p[3] / SPREAD.logDepth,
+      ...modelled(pond, read(p), days, readings).map((c, i) => (c - readings[i]!.waterC) / SPREAD.readingC),
+      (p[0]! - start[0]!) / SPREAD.shade,
+      (p[1]! - start[1]!) / SPREAD.logWind,
+      p[2]! / SPREAD.airOffsetC,
+      p[3]! / SPREAD.logDepth,
     ],
   })
   return read(point)

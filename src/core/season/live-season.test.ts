@@ -21,7 +21,7 @@ const dated = (from: IsoDate, days: number, seed: number, station = coast): Date
   const random = seededRandom(seed)
   const years = Array.from({ length: Math.ceil(days / 365) + 1 }, () => weatherYear(station, random)).flat()
   const first = plainDayOfYear(from) - 1
-  return Array.from({ length: days }, (_, i) => ({ date: addDays(from, i), ...years[first + i] }))
+  return Array.from({ length: days }, (_, i) => ({ date: addDays(from, i), ...years[first + i]! }))
 }
 const warmer = (days: readonly DatedWeather[], byC: number) =>
   days.map((d) => ({ ...d, minAirC: d.minAirC + byC, maxAirC: d.maxAirC + byC }))
@@ -33,11 +33,11 @@ describe('rain', () => {
   it('falls as much in a month as the normals say', () => {
     const mm =
       january.map((days) => days.reduce((sum, d) => sum + d.rainMm, 0)).reduce((a, b) => a + b, 0) / years.length
-    expect(mm).toBeGreaterThan(coast.months[0].rainMm * 0.85)
-    expect(mm).toBeLessThan(coast.months[0].rainMm * 1.15)
+    expect(mm).toBeGreaterThan(coast.months[0]!.rainMm * 0.85)
+    expect(mm).toBeLessThan(coast.months[0]!.rainMm * 1.15)
   })
   it('comes in spells: a wet day follows a wet day more often than a dry one', () => {
-    const pairs = january.flatMap((days) => days.slice(1).map((d, i) => [days[i].rainMm > 0, d.rainMm > 0]))
+    const pairs = january.flatMap((days) => days.slice(1).map((d, i) => [days[i]!.rainMm > 0, d.rainMm > 0]))
     const after = (wet: boolean) =>
       pairs.filter(([before, now]) => before === wet && now).length / pairs.filter(([before]) => before === wet).length
     expect(after(true)).toBeGreaterThan(after(false) + 0.15)
@@ -50,7 +50,7 @@ describe('weather ahead', () => {
   const draw = possibleWeather(known, coast, '2027-01-01', 90)
   const members = Array.from({ length: 200 }, (_, i) => draw(seededRandom(i)))
   const spread = (i: number) => {
-    const means = members.map((m) => (m[i].minAirC + m[i].maxAirC) / 2)
+    const means = members.map((m) => (m[i]!.minAirC + m[i]!.maxAirC) / 2)
     const mean = means.reduce((a, b) => a + b, 0) / means.length
     return Math.sqrt(means.reduce((sum, v) => sum + (v - mean) ** 2, 0) / means.length)
   }
@@ -67,14 +67,14 @@ describe('weather ahead', () => {
       const k = { ...known, forecast: warmer(known.forecast, byC) }
       const drawn = possibleWeather(k, coast, '2027-01-01', 90)
       const all = Array.from({ length: 60 }, (_, i) => drawn(seededRandom(i))[79])
-      return all.reduce((sum, d) => sum + d.maxAirC, 0) / all.length
+      return all.reduce((sum, d) => sum + d!.maxAirC, 0) / all.length
     }
     expect(next(5)).toBeGreaterThan(next(-5) + 2)
   })
   it('counts 29 February as the 28th', () =>
     expect([plainDayOfYear('2028-02-29'), plainDayOfYear('2028-03-01')]).toEqual([59, 60]))
   it('cools with height', () =>
-    expect(weatherAtHeight(known.observed, 12, 1012)[0].minAirC).toBeCloseTo(known.observed[0].minAirC - 6.5, 9))
+    expect(weatherAtHeight(known.observed, 12, 1012)[0]!.minAirC).toBeCloseTo(known.observed[0]!.minAirC - 6.5, 9))
 })
 
 describe('this year’s season', () => {
@@ -96,8 +96,8 @@ describe('this year’s season', () => {
 
   it('has no band on days that are past and a growing one ahead', () => {
     const season = run(known)
-    expect(season.waterC[40].p90 - season.waterC[40].p10).toBeCloseTo(0, 9)
-    const wide = (i: number) => season.waterC[i].p90 - season.waterC[i].p10
+    expect(season.waterC[40]!.p90 - season.waterC[40]!.p10).toBeCloseTo(0, 9)
+    const wide = (i: number) => season.waterC[i]!.p90 - season.waterC[i]!.p10
     expect(wide(64)).toBeLessThan(wide(72) / 2)
   })
   it('brings the windows of a warm spring forward and puts a cold one off', () => {
@@ -110,10 +110,10 @@ describe('this year’s season', () => {
     expect(shift(5) < shift(-5)).toBe(true)
   })
   it('goes on from a reading', () => {
-    const at = run(known).waterC[63].p50
+    const at = run(known).waterC[63]!.p50
     const met = run(known, { reading: { date: '2027-03-04', waterC: at + 5 } })
-    expect(met.waterC[63].p50).toBeGreaterThan(at + 1)
-    expect(met.waterC[160].p50).toBeCloseTo(run(known).waterC[160].p50, 0)
+    expect(met.waterC[63]!.p50).toBeGreaterThan(at + 1)
+    expect(met.waterC[160]!.p50).toBeCloseTo(run(known).waterC[160]!.p50, 0)
   })
   it('works through a leap year day by day', () => {
     const leap = run({
@@ -168,7 +168,7 @@ describe('calibration', () => {
     const random = seededRandom(8)
     const water = waterTemperatures(weather, { ...survey, ...fit }, { waterC: 5, iceM: 0 })
     return weather.flatMap((d, i) =>
-      i > 80 && i % every === 0 ? [{ date: d.date, waterC: water[i].waterC + noiseC * normalDeviate(random) }] : [],
+      i > 80 && i % every === 0 ? [{ date: d.date, waterC: water[i]!.waterC + noiseC * normalDeviate(random) }] : [],
     )
   }
   it('foretells readings it has not seen better than the survey does', () => {

@@ -27,7 +27,7 @@ export function leafFallDay(weather: readonly WeatherDay[], latitudeDeg: number,
   for (let i = MIDSUMMER_DAY; i < weather.length; i++) {
     const hours = daylightHoursOnDay(latitudeDeg, i + 1)
     if (hours >= LEAF_FALL.startDaylightH) continue
-    const meanC = (weather[i].minAirC + weather[i].maxAirC) / 2
+    const meanC = (weather[i]!.minAirC + weather[i]!.maxAirC) / 2
     if (meanC < LEAF_FALL.baseC)
       total += (LEAF_FALL.baseC - meanC) ** LEAF_FALL.power * (hours / LEAF_FALL.startDaylightH) ** 2
     if (total >= chillSum) return i + 1

@@ -81,7 +81,7 @@ describe('weather years', () => {
   it('average to the normals', () => {
     const july = years(60).flatMap((y) => y.slice(181, 212).map((d) => (d.minAirC + d.maxAirC) / 2))
     expect(july.reduce((a, b) => a + b, 0) / july.length).toBeCloseTo(
-      (coast.months[6].minAirC + coast.months[6].maxAirC) / 2,
+      (coast.months[6]!.minAirC + coast.months[6]!.maxAirC) / 2,
       0,
     )
   })
@@ -96,12 +96,12 @@ describe('weather years', () => {
       ),
     )
     const lag =
-      departures.slice(1).reduce((s, v, i) => s + v * departures[i], 0) / departures.reduce((s, v) => s + v * v, 0)
+      departures.slice(1).reduce((s, v, i) => s + v * departures[i]!, 0) / departures.reduce((s, v) => s + v * v, 0)
     expect(lag).toBeGreaterThan(0.4)
   })
   it('cool with height by 6.5 °C per km', () =>
-    expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0].minAirC).toBeCloseTo(
-      coast.months[0].minAirC - 6.5,
+    expect(normalsAtHeight(coast, coast.altitudeM + 1000).months[0]!.minAirC).toBeCloseTo(
+      coast.months[0]!.minAirC - 6.5,
       9,
     ))
 })
@@ -119,12 +119,12 @@ describe('water temperature', () => {
   }))
   const thermal = { ...pond, latitudeDeg: 45 }
   it('forgets where it began', () => {
-    const from = (waterC: number) => waterTemperatures(steady, thermal, { waterC, iceM: 0 })[120].waterC
+    const from = (waterC: number) => waterTemperatures(steady, thermal, { waterC, iceM: 0 })[120]!.waterC
     expect(from(2)).toBeCloseTo(from(25), 3)
   })
   it('lags more in deeper water and warms less in shade', () => {
     const after = (changes: object) =>
-      waterTemperatures(steady, { ...thermal, ...changes }, { waterC: 4, iceM: 0 }, 100)[4].waterC
+      waterTemperatures(steady, { ...thermal, ...changes }, { waterC: 4, iceM: 0 }, 100)[4]!.waterC
     expect(after({ meanDepthM: 3 })).toBeLessThan(after({ meanDepthM: 0.3 }))
     expect(after({ shade: 0.8 })).toBeLessThan(after({ shade: 0 }))
   })

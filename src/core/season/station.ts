@@ -41,7 +41,7 @@ export function normalOn(station: StationNormals, dayOfYear: number): MonthNorma
   const position = (dayOfYear - 0.5) / 30.4375 - 0.5
   const below = ((Math.floor(position) % 12) + 12) % 12
   const share = position - Math.floor(position)
-  const [a, b] = [station.months[below], station.months[(below + 1) % 12]]
+  const [a, b] = [station.months[below]!, station.months[(below + 1) % 12]!]
   return {
     minAirC: mixed(a.minAirC, b.minAirC, share),
     maxAirC: mixed(a.maxAirC, b.maxAirC, share),

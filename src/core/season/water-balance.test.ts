@@ -16,7 +16,7 @@ describe('expected evaporation', () => {
   const open = { shade: 0, windShare: 1, altitudeM: 20 }
   it('is a few millimetres on a summer day and little in winter', () => {
     const [summer, winter] = ['2027-07-10', '2027-01-10'].map((day) =>
-      expectedEvaporationMmPerD(STATIONS[0].normals, open, day),
+      expectedEvaporationMmPerD(STATIONS[0]!.normals, open, day),
     )
     expect(summer).toBeGreaterThan(2)
     expect(summer).toBeLessThan(8)
@@ -24,8 +24,8 @@ describe('expected evaporation', () => {
   })
   it('is less in the shade and out of the wind', () =>
     expect(
-      expectedEvaporationMmPerD(STATIONS[0].normals, { ...open, shade: 0.5, windShare: 0.4 }, '2027-07-10'),
-    ).toBeLessThan(expectedEvaporationMmPerD(STATIONS[0].normals, open, '2027-07-10')))
+      expectedEvaporationMmPerD(STATIONS[0]!.normals, { ...open, shade: 0.5, windShare: 0.4 }, '2027-07-10'),
+    ).toBeLessThan(expectedEvaporationMmPerD(STATIONS[0]!.normals, open, '2027-07-10')))
 })
 
 describe('evaporation or a leak', () => {

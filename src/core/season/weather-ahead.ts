@@ -68,7 +68,8 @@ export function possibleWeather(
       if (!known) return nextWeather(walk, day)
       // what comes after a known day goes on from how warm that was
       walk.departure =
-        ((known.minAirC + known.maxAirC - normal.minAirC - normal.maxAirC) / 2 - walk.yearC) / Math.max(0.5, normal.sdC)
+        ((known.minAirC + known.maxAirC - normal!.minAirC - normal!.maxAirC) / 2 - walk.yearC) /
+        Math.max(0.5, normal!.sdC)
       walk.wet = known.rainMm > 0.2
       return known
     })

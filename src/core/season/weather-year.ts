@@ -39,7 +39,7 @@ export interface WeatherWalk {
 export function startWalk(normals: readonly MonthNormal[], random: Random): WeatherWalk {
   const yearC = GENERATOR.yearSdC * normalDeviate(random)
   const seasonsC = Array.from({ length: 4 }, () => GENERATOR.seasonSdC * normalDeviate(random))
-  return { normals, random, yearC, seasonsC, departure: normalDeviate(random), wet: random() < wetShare(normals[0]) }
+  return { normals, random, yearC, seasonsC, departure: normalDeviate(random), wet: random() < wetShare(normals[0]!) }
 }
 
 /**
@@ -49,7 +49,7 @@ export function startWalk(normals: readonly MonthNormal[], random: Random): Weat
  */
 export function nextWeather(walk: WeatherWalk, dayOfYear: number): WeatherDay {
   const { random } = walk
-  const normal = walk.normals[dayOfYear - 1]
+  const normal = walk.normals[dayOfYear - 1]!
   walk.departure =
     GENERATOR.persistence * walk.departure + Math.sqrt(1 - GENERATOR.persistence ** 2) * normalDeviate(random)
   const share = wetShare(normal)
@@ -94,5 +94,5 @@ function seasonShift(seasonsC: readonly number[], dayIndex: number): number {
   const position = (dayIndex / DAYS) * 4 - 0.5
   const below = ((Math.floor(position) % 4) + 4) % 4
   const share = position - Math.floor(position)
-  return seasonsC[below] + (seasonsC[(below + 1) % 4] - seasonsC[below]) * share
+  return seasonsC[below]! + (seasonsC[(below + 1) % 4]! - seasonsC[below]!) * share
 }

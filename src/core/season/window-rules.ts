@@ -24,7 +24,7 @@ const mean = (values: readonly number[]) => values.reduce((sum, v) => sum + v, 0
 function trailing(water: readonly WaterDay[], i: number, days: number): number {
   const from = Math.max(0, i - days + 1)
   let sum = 0
-  for (let k = from; k <= i; k++) sum += water[k].waterC
+  for (let k = from; k <= i; k++) sum += water[k]!.waterC
   return sum / (i - from + 1)
 }
 const byDay = (test: (i: number) => boolean): boolean[] => Array.from({ length: DAYS }, (_, i) => test(i))
@@ -111,7 +111,7 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
         },
       }
     case 'high-summer':
-      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i].waterC >= rules.highSummerWaterC) }
+      return { kind: 'span', holds: ({ water }) => byDay((i) => water[i]!.waterC >= rules.highSummerWaterC) }
     case 'shade-down':
       return { kind: 'turn', holds: ({ water }) => cooledBelow(water, rules.shadeDownWaterC, WEEK) }
     case 'feeding-stop':
@@ -119,7 +119,7 @@ export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: numb
     case 'cut-back':
       return {
         kind: 'turn',
-        holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i].minAirC <= rules.killingFrostAirC),
+        holds: ({ weather }) => happened(MIDSUMMER, (i) => weather[i]!.minAirC <= rules.killingFrostAirC),
       }
     case 'netting': {
       const [lead, close] = rules.nettingLeadDays
@@ -157,9 +157,9 @@ function cleanoutDays({ weather, water }: PossibleYear, rules: SeasonRules): boo
       i < MIDSUMMER &&
       i >= iceOut &&
       i + 1 < leafOut &&
-      water[i].waterC >= low &&
-      water[i].waterC <= high &&
-      weather[i].minAirC > rules.hardFrostAirC,
+      water[i]!.waterC >= low &&
+      water[i]!.waterC <= high &&
+      weather[i]!.minAirC > rules.hardFrostAirC,
   )
 }
 
@@ -191,5 +191,5 @@ function aroundLeafFall(
 function shutdownDays({ weather, water }: PossibleYear, rules: SeasonRules): boolean[] {
   const cold = cooledBelow(water, rules.shutdownWaterC, 5)
   const freeze = weather.findIndex((d, i) => i > MIDSUMMER && cold[i] && d.minAirC <= rules.hardFrostAirC)
-  return byDay((i) => cold[i] && (freeze === -1 || i < freeze))
+  return byDay((i) => cold[i]! && (freeze === -1 || i < freeze))
 }

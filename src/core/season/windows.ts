@@ -89,11 +89,11 @@ export function pondSeason(input: SeasonInput): Season {
     ? thisYear(known, station, thermal, input)
     : (from: Random) => possibleYear(weatherYear(station, from, normals), thermal)
   const years = Array.from({ length: weatherYears }, () => draw(random))
-  const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i].waterC)))
+  const waterC = Array.from({ length: DAYS }, (_, i) => band(years.map((y) => y.water[i]!.waterC)))
   const dateOf = (day: number) => dayToDate(input.year, day)
   return {
     waterC,
-    iceChance: Array.from({ length: DAYS }, (_, i) => years.filter((y) => y.water[i].iceM > 0).length / years.length),
+    iceChance: Array.from({ length: DAYS }, (_, i) => years.filter((y) => y.water[i]!.iceM > 0).length / years.length),
     monthlyMedianC: monthly(waterC.map((b) => b.p50)),
     windows: WINDOW_JOBS.flatMap((job) => windowOf(job, years, input, dateOf)),
     weatherYears,
@@ -103,7 +103,7 @@ export function pondSeason(input: SeasonInput): Season {
 /** The year is run twice so that January begins with the ice and chill that December left. */
 function possibleYear(weather: WeatherDay[], pond: ThermalPond): PossibleYear {
   const before = waterTemperatures(weather, pond, { waterC: 4, iceM: 0 })
-  return { weather, water: waterTemperatures(weather, pond, before[DAYS - 1]) }
+  return { weather, water: waterTemperatures(weather, pond, before[DAYS - 1]!) }
 }
 
 /** How much of a reading the modelled water takes over: a spot in a pond is not its mean. @source house default */
@@ -127,10 +127,10 @@ function thisYear(
   const plain = <Day>(all: readonly Day[]) => all.filter((_, i) => i >= RUN_IN_DAYS && i !== leapDay)
   return (random) => {
     const weather = drawWeather(random)
-    const start: WaterDay = { waterC: Math.max(0, (weather[0].minAirC + weather[0].maxAirC) / 2), iceM: 0 }
+    const start: WaterDay = { waterC: Math.max(0, (weather[0]!.minAirC + weather[0]!.maxAirC) / 2), iceM: 0 }
     let water = waterTemperatures(weather, pond, start, startDay)
     if (reading && readAt >= 0 && readAt < days - 1) {
-      const there = water[readAt]
+      const there = water[readAt]!
       const met: WaterDay = {
         waterC: there.waterC + READING_WEIGHT * (reading.waterC - there.waterC),
         iceM: reading.waterC > 2 ? 0 : there.iceM,
@@ -176,9 +176,9 @@ function windowOf(
   if (!range) return []
   const [earliest, best, latest] = range
   const why = {
-    waterC: band(years.map((y) => y.water[best].waterC)).p50,
-    minAirC: band(years.map((y) => y.weather[best].minAirC)).p50,
-    likelihood: likelihood[best],
+    waterC: band(years.map((y) => y.water[best]!.waterC)).p50,
+    minAirC: band(years.map((y) => y.weather[best]!.minAirC)).p50,
+    likelihood: likelihood[best]!,
     median: best + 1,
   }
   return [
@@ -202,9 +202,9 @@ function spanRange(likelihood: readonly number[]): [number, number, number] | nu
   const peak = Math.max(...smooth)
   if (peak < OPEN_SHARE) return null
   const top = smooth.flatMap((value, i) => (value >= peak - 0.05 ? [i] : []))
-  const best = top[Math.floor((top.length - 1) / 2)]
+  const best = top[Math.floor((top.length - 1) / 2)]!
   let [earliest, latest] = [best, best]
-  while (earliest > 0 && smooth[earliest - 1] >= OPEN_SHARE) earliest--
-  while (latest < DAYS - 1 && smooth[latest + 1] >= OPEN_SHARE) latest++
+  while (earliest > 0 && smooth[earliest - 1]! >= OPEN_SHARE) earliest--
+  while (latest < DAYS - 1 && smooth[latest + 1]! >= OPEN_SHARE) latest++
   return [earliest, best, latest]
 }

@@ -68,7 +68,7 @@ export function outlineFromGeoJson(text: string): Result<Point[], GeoJsonProblem
   const points = degrees.map(([lon, lat]) => ({ xM: (lon - west) * perLongitude, yM: (lat - south) * metresPerDegree }))
   if (points.some((p) => p.xM > LARGEST_SIDE_M || p.yM > LARGEST_SIDE_M)) return failure('too-large')
   // the ring repeats its first corner at the end
-  const [first, last] = [points[0], points[points.length - 1]]
+  const [first, last] = [points[0]!, points[points.length - 1]!]
   const open =
     points.length > 3 && Math.hypot(first.xM - last.xM, first.yM - last.yM) < 1e-6 ? points.slice(0, -1) : points
   return areaM2(open) > 0 ? success(open) : failure('no-polygon')

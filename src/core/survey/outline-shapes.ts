@@ -79,11 +79,11 @@ function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
     assertInRange(`offsets.${i}.stationM`, o.stationM, OUTLINE_RANGE.stationM)
     assertInRange(`offsets.${i}.leftM`, o.leftM, OUTLINE_RANGE.offsetM)
     assertInRange(`offsets.${i}.rightM`, o.rightM, OUTLINE_RANGE.offsetM)
-    if (i > 0 && !(o.stationM > offsets[i - 1].stationM))
+    if (i > 0 && !(o.stationM > offsets[i - 1]!.stationM))
       throw new DomainError(
         `offsets.${i}.stationM`,
         o.stationM,
-        `further along the tape than ${offsets[i - 1].stationM}`,
+        `further along the tape than ${offsets[i - 1]!.stationM}`,
       )
   })
   const right = offsets.map((o) => ({ xM: o.stationM, yM: -o.rightM }))
@@ -94,7 +94,7 @@ function fromOffsets(offsets: readonly BaselineOffset[]): Point[] {
 /** Where both offsets are 0 (the tip of a pond) left and right are one point. */
 function withoutRepeats(points: Point[]): Point[] {
   return points.filter((p, i) => {
-    const before = points[(i + points.length - 1) % points.length]
+    const before = points[(i + points.length - 1) % points.length]!
     return p.xM !== before.xM || p.yM !== before.yM
   })
 }

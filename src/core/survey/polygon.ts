@@ -6,7 +6,7 @@ import type { Outline, Point } from './point'
  */
 export function signedAreaM2(outline: Outline): number {
   return outline.reduce((sum, p, i) => {
-    const q = outline[(i + 1) % outline.length]
+    const q = outline[(i + 1) % outline.length]!
     return sum + (p.xM * q.yM - q.xM * p.yM) / 2
   }, 0)
 }
@@ -17,7 +17,7 @@ export const areaM2 = (outline: Outline): number => Math.abs(signedAreaM2(outlin
 /** Length around a closed polygon, m. */
 export function perimeterM(outline: Outline): number {
   return outline.reduce((sum, p, i) => {
-    const q = outline[(i + 1) % outline.length]
+    const q = outline[(i + 1) % outline.length]!
     return sum + Math.hypot(q.xM - p.xM, q.yM - p.yM)
   }, 0)
 }
@@ -35,9 +35,9 @@ export interface Crossing {
 export function findCrossing(outline: Outline): Crossing | null {
   const n = outline.length
   for (let i = 0; i < n; i++) {
-    const [a, b] = [outline[i], outline[(i + 1) % n]]
+    const [a, b] = [outline[i]!, outline[(i + 1) % n]!]
     for (let j = i + 1; j < n; j++) {
-      const [c, d] = [outline[j], outline[(j + 1) % n]]
+      const [c, d] = [outline[j]!, outline[(j + 1) % n]!]
       const crossing = () => {
         if (j === i + 1) return foldBack(a, b, d)
         if ((j + 1) % n === i) return foldBack(c, a, b)

@@ -138,7 +138,7 @@ export function layoutOf(pieces: readonly CutPiece[], roll: Roll): Layout | null
     }
     const only = single(mask, n)
     if (only >= 0) {
-      const { id, lengthM: a, widthM: b } = pieces[only]
+      const { id, lengthM: a, widthM: b } = pieces[only]!
       if (b <= widthM + EPSILON) offer({ lengthM: a, pieces: [{ id, xM: 0, yM: 0, alongM: a, acrossM: b }] })
       if (a <= widthM + EPSILON) offer({ lengthM: b, pieces: [{ id, xM: 0, yM: 0, alongM: b, acrossM: a }] })
     } else {
@@ -157,8 +157,8 @@ export function layoutOf(pieces: readonly CutPiece[], roll: Roll): Layout | null
           [part, rest],
           [rest, part],
         ])
-          for (const across of widthsOf(a, pieces, widthM)) {
-            const [left, right] = [shortest(a, across), shortest(b, widthM - across)]
+          for (const across of widthsOf(a!, pieces, widthM)) {
+            const [left, right] = [shortest(a!, across), shortest(b!, widthM - across)]
             if (left && right)
               offer({
                 lengthM: Math.max(left.lengthM, right.lengthM),
@@ -246,9 +246,9 @@ function partitionBySearch(
     // one past the last stands for a group of its own
     const j = pick(groups.length + 1)
     if (i === j) continue
-    const [from, to] = [groups[i], groups[j] ?? []]
-    const moving = from[pick(from.length)]
-    const swapped = random() < 0.4 && to.length > 0 ? to[pick(to.length)] : null
+    const [from, to] = [groups[i]!, groups[j] ?? []]
+    const moving = from[pick(from.length)]!
+    const swapped = random() < 0.4 && to.length > 0 ? to[pick(to.length)]! : null
     const nextFrom = [...from.filter((p) => p !== moving), ...(swapped ? [swapped] : [])]
     const nextTo = [...to.filter((p) => p !== swapped), moving]
     if (nextTo.length > most || nextFrom.length > most) continue

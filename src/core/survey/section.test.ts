@@ -55,8 +55,8 @@ describe('the long section', () => {
           const profile = longSection(outcome.value)
           const deepest = profile.findIndex((p) => p.depthM === 1)
           for (let i = 1; i < profile.length; i++) {
-            expect(profile[i].chainageM).toBeGreaterThanOrEqual(profile[i - 1].chainageM - OUTLINE_STEP_M)
-            if (i <= deepest) expect(profile[i].depthM).toBeGreaterThanOrEqual(profile[i - 1].depthM)
+            expect(profile[i]!.chainageM).toBeGreaterThanOrEqual(profile[i - 1]!.chainageM - OUTLINE_STEP_M)
+            if (i <= deepest) expect(profile[i]!.depthM).toBeGreaterThanOrEqual(profile[i - 1]!.depthM)
           }
         },
       ),
@@ -75,7 +75,7 @@ describe('the long section', () => {
       zones: [zone(0.4, 1, 0), zone(1, 0.3, 0)],
       rockShare: 0,
     })
-    const floor = boundsOf(lopsided.zones[1].floorOutlines[0])
+    const floor = boundsOf(lopsided.zones[1]!.floorOutlines[0]!)
     expect(cutLine(lopsided)).toBeGreaterThan(floor.minY)
     expect(cutLine(lopsided)).toBeLessThan(floor.maxY)
     expect(longSection(lopsided).some((p) => p.depthM === 1)).toBe(true)

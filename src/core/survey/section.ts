@@ -39,7 +39,7 @@ export function cutLine(basin: Basin): number {
 
 function crossings(outline: Outline, yM: number): number[] {
   return outline.flatMap((p: Point, i) => {
-    const q = outline[(i + 1) % outline.length]
+    const q = outline[(i + 1) % outline.length]!
     if (p.yM === q.yM || (p.yM - yM) * (q.yM - yM) > 0) return []
     return [p.xM + ((yM - p.yM) * (q.xM - p.xM)) / (q.yM - p.yM)]
   })

@@ -162,7 +162,7 @@ describe('basinOf', () => {
     const basin = basinOf(survey([zone(0.4, 1, 0.3), zone(1.2, 0.5, 0.2)]))
     if (!basin.ok) throw new Error(basin.problem.code)
     const profile = longSection(basin.value)
-    expect(profile[0].depthM).toBe(0)
+    expect(profile[0]!.depthM).toBe(0)
     expect(profile.at(-1)!.depthM).toBe(0)
     expect(Math.max(...profile.map((p) => p.depthM))).toBe(1.2)
   })

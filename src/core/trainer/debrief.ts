@@ -122,13 +122,13 @@ export function weekStories(world: TrainingWorld, yours: PlayResult, house: Play
     const at = SHOWN_OUTPUTS.indexOf(output) * yours.days + week * 7
     return [...yours.daily.subarray(at, at + 7)]
   }
-  const aliveAt = (day: number) => Math.round(day < 0 ? yours.fishAtStart : yours.alive[day])
+  const aliveAt = (day: number) => Math.round(day < 0 ? yours.fishAtStart : yours.alive[day]!)
   return yours.choices.map((done, week) => ({
     week,
     date: addDays(world.from, week * 7),
     told: world.surprises.filter((s) => s.week === week).map((s) => s.told),
     done,
-    houseDone: house.choices[week],
+    houseDone: house.choices[week]!,
     lost: aliveAt(week * 7 - 1) - aliveAt(week * 7 + 6),
     nh3: Math.max(...values('nh3', week)),
     nitrite: Math.max(...values('nitrite', week)),

@@ -154,7 +154,7 @@ export class Play {
         fittings,
         lostFish: this.lostThisWeek,
         floorGM2: this.now('floorGM2'),
-        leavesGM2: y[STATE.leaves] / areaM2,
+        leavesGM2: y[STATE.leaves]! / areaM2,
         poreLoss: this.now('poreLoss'),
       }),
       told: this.told,
@@ -225,7 +225,7 @@ export class Play {
 
   private now(output: OutputName): number {
     const values = this.last[output]
-    return values[values.length - 1]
+    return values[values.length - 1]!
   }
 
   /** The shoal through the week: what died is taken out of the pond, and no longer eats. */
@@ -234,13 +234,13 @@ export class Play {
     const before = Math.round(this.shoal.alive)
     const massPerFish = before > 0 ? running.fishMassKg / this.shoal.alive : 0
     for (let d = 0; d < series.tan.length; d++) {
-      for (const name of OUTPUT_NAMES) this.columns[name].push(series[name][d])
+      for (const name of OUTPUT_NAMES) this.columns[name].push(series[name][d]!)
       const stress = stressOf({
-        nh3: series.nh3[d],
-        nitrite: series.nitrite[d],
-        oxygen: series.oxygen[d],
-        chlorine: series.chlorine[d],
-        saltMgL: y[STATE.salt] / running.volumeM3,
+        nh3: series.nh3[d]!,
+        nitrite: series.nitrite[d]!,
+        oxygen: series.oxygen[d]!,
+        chlorine: series.chlorine[d]!,
+        saltMgL: y[STATE.salt]! / running.volumeM3,
       })
       this.shoal = shoalAfterDay(this.shoal, stress)
       this.condition.push(this.shoal.condition)
@@ -248,7 +248,7 @@ export class Play {
     }
     this.lostThisWeek = before - Math.round(this.shoal.alive)
     running.fishMassKg = massPerFish * this.shoal.alive
-    const eats = series.waterC[series.waterC.length - 1] >= running.feedFromC
+    const eats = series.waterC[series.waterC.length - 1]! >= running.feedFromC
     this.fed.push(eats ? running.feedFactor : Number.NaN)
   }
 
@@ -258,9 +258,9 @@ export class Play {
     const { pond } = world.scenario
     const perM3 = 1 / running.volumeM3
     const p = world.parameters
-    const green = p.chlorophyllExtinction * y[STATE.phytoplankton] * perM3 * p.chlorophyllShare * 1000
-    const brown = p.colourExtinction * y[STATE.tannin] * perM3
-    const grey = p.siltExtinction * y[STATE.silt] * perM3 + p.sestonExtinction * y[STATE.seston] * perM3
+    const green = p.chlorophyllExtinction * y[STATE.phytoplankton]! * perM3 * p.chlorophyllShare * 1000
+    const brown = p.colourExtinction * y[STATE.tannin]! * perM3
+    const grey = p.siltExtinction * y[STATE.silt]! * perM3 + p.sestonExtinction * y[STATE.seston]! * perM3
     const all = Math.max(1e-9, green + brown + grey)
     const full = fullStands(p, pond).find((stand) => stand.state === STATE.marginals)?.mostG ?? 0
     const day = plainDayOfYear(addDays(world.from, this.week * 7))
@@ -270,8 +270,8 @@ export class Play {
       iceM: this.now('iceM'),
       leafCover: this.now('leafCover'),
       stringAlgae: Math.min(1, this.now('filamentousGM2') / FULL_STRING_ALGAE_GM2),
-      plants: full > 0 ? Math.min(1, y[STATE.marginals] / full) : 0,
-      plantsDead: full > 0 ? Math.min(1, y[STATE.straw] / full) : 0,
+      plants: full > 0 ? Math.min(1, y[STATE.marginals]! / full) : 0,
+      plantsDead: full > 0 ? Math.min(1, y[STATE.straw]! / full) : 0,
       sludge: Math.min(1, this.now('floorGM2') / FULL_SLUDGE_GM2),
       fallingLeaves: day >= LEAVES_FALL.from && day <= LEAVES_FALL.to,
       fish: this.fishLook(),

@@ -52,7 +52,7 @@ export function scoreOf(scenario: TrainerScenario, result: PlayResult, house: Pl
     clear: () => 1 - murkyShare(result),
     clearOn: () =>
       scenario.clearOn
-        ? Math.min(1, dayValues(result, 'clarityM')[Math.min(scenario.clearOn.day, result.days - 1)] / CLEAR_M)
+        ? Math.min(1, dayValues(result, 'clarityM')[Math.min(scenario.clearOn.day, result.days - 1)]! / CLEAR_M)
         : 0,
     clean: () => cleanPart(result, house),
     // neither counts for fish that are gone
@@ -83,7 +83,7 @@ function fishPart(result: PlayResult): number {
   return keptShare(result) ** 2 * (0.5 + 0.5 * health)
 }
 
-const keptShare = ({ alive, fishAtStart }: PlayResult): number => Math.round(alive[alive.length - 1]) / fishAtStart
+const keptShare = ({ alive, fishAtStart }: PlayResult): number => Math.round(alive[alive.length - 1]!) / fishAtStart
 
 /** What is left on the floor against what the house leaves, and how overgrown the pond is. */
 function cleanPart(result: PlayResult, house: PlayResult): number {

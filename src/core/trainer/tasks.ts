@@ -252,7 +252,7 @@ export interface TaskChoice {
 /** Whether an option would only set what is set already: a lamp that is out cannot be taken out. */
 export function changesNothing({ deeds }: TaskOption, now: Fittings): boolean {
   const [deed] = deeds
-  switch (deed.kind) {
+  switch (deed!.kind) {
     case 'feed':
       return deed.factor === undefined
         ? (deed.lowProteinBelowC !== null) === now.lightFeed

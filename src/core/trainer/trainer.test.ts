@@ -153,7 +153,7 @@ describe('a play', () => {
           expect(result.daily.every(Number.isFinite)).toBe(true)
           for (const condition of result.condition) expect(condition >= 0 && condition <= 1).toBe(true)
           result.alive.forEach((fish, i) =>
-            expect(fish).toBeLessThanOrEqual(i === 0 ? result.fishAtStart : result.alive[i - 1]),
+            expect(fish).toBeLessThanOrEqual(i === 0 ? result.fishAtStart : result.alive[i - 1]!),
           )
           const { points, stars } = seasonScore(scenario, seed, done)
           expect(points >= 0 && points <= 100 && stars >= 0 && stars <= 3).toBe(true)

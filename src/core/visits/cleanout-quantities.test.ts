@@ -28,8 +28,8 @@ describe('fish', () => {
         fc.double({ min: 0, max: 20, noNaN: true }),
         (lengthM, years) => {
           const [grown] = grownFish([{ species: 'koi', count: 1, lengthM }], years)
-          expect(grown.lengthM).toBeGreaterThanOrEqual(lengthM)
-          expect(grown.lengthM).toBeLessThanOrEqual(Math.max(lengthM, FISH_SPECIES.koi.adultLengthM) + 1e-12)
+          expect(grown!.lengthM).toBeGreaterThanOrEqual(lengthM)
+          expect(grown!.lengthM).toBeLessThanOrEqual(Math.max(lengthM, FISH_SPECIES.koi.adultLengthM) + 1e-12)
         },
       ),
     )
@@ -105,6 +105,6 @@ describe('the cleanout as data', () => {
     const at = (key: string) => SPRING_CLEANOUT.steps.findIndex((s) => s.key === key)
     expect(at('test-refilled')).toBeLessThan(at('fish-back'))
     expect(at('isolate')).toBeLessThan(at('pump-down'))
-    expect(SPRING_CLEANOUT.steps[at('isolate')].safety).toBeTruthy()
+    expect(SPRING_CLEANOUT.steps[at('isolate')]!.safety).toBeTruthy()
   })
 })

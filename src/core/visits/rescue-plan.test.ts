@@ -27,20 +27,20 @@ describe('a rescue', () => {
       'rescue-media',
       'rescue-rocks',
     ])
-    expect(daysBetween(stages[2].day, stages[3].day)).toBeGreaterThanOrEqual(7)
+    expect(daysBetween(stages[2]!.day, stages[3]!.day)).toBeGreaterThanOrEqual(7)
     expect(finalTests).toHaveLength(2)
     expect(missing).toEqual([])
   })
   it('changes a third at most, doses for the whole system, and foretells what that leaves', () => {
     const [floor, strainers] = planRescue(pond(), FIRST).stages
-    expect(floor.changeM3).toBeCloseTo(4, 9)
+    expect(floor!.changeM3).toBeCloseTo(4, 9)
     // 1.2 mg/L less a third, and again
-    expect(floor.expected.tan).toBeCloseTo(0.8, 9)
-    expect(strainers.expected.nitrite).toBeCloseTo(0.4 * (2 / 3) ** 2, 9)
+    expect(floor!.expected.tan).toBeCloseTo(0.8, 9)
+    expect(strainers!.expected.nitrite).toBeCloseTo(0.4 * (2 / 3) ** 2, 9)
     // soft water: one degree a day, 12 m³ × 29.96 g
-    expect(floor.kh).toEqual({ riseDH: 1, bicarbonateG: expect.closeTo(359.52, 6), waitsFor: null })
-    expect(planRescue(pond({ khDH: 6 }), FIRST).stages[0].kh).toBeNull()
-    expect(planRescue(pond({ khDH: 4, ph: 7.5 }), FIRST).stages[0].kh!.riseDH).toBeCloseTo(1, 9)
+    expect(floor!.kh).toEqual({ riseDH: 1, bicarbonateG: expect.closeTo(359.52, 6), waitsFor: null })
+    expect(planRescue(pond({ khDH: 6 }), FIRST).stages[0]!.kh).toBeNull()
+    expect(planRescue(pond({ khDH: 4, ph: 7.5 }), FIRST).stages[0]!.kh!.riseDH).toBeCloseTo(1, 9)
   })
   it('holds carbonate hardness back while ammonia would turn toxic by it, or is not known', () => {
     const held = (over: Partial<NeglectedPond>) => planRescue(pond(over), FIRST).stages.map((s) => s.kh?.waitsFor)
@@ -49,15 +49,15 @@ describe('a rescue', () => {
     expect(held({ tan: null })[0]).toBe('tests')
     // what is held back is not counted as done: the next stage begins from the same hardness
     const [floor, strainers] = planRescue(pond({ tan: 6, ph: 8.2, khDH: 3 }), FIRST).stages
-    expect(strainers.kh!.bicarbonateG).toBeCloseTo(floor.kh!.bicarbonateG, 9)
+    expect(strainers!.kh!.bicarbonateG).toBeCloseTo(floor!.kh!.bicarbonateG, 9)
   })
   it('binds while there are fish and something to bind, and says what stops each visit', () => {
     const { stages } = planRescue(pond(), FIRST)
-    expect(stages[0].binder).toBe(true)
-    expect(planRescue(pond({ tan: 0.1, nitrite: 0.05 }), FIRST).stages[0].binder).toBe(false)
-    expect(planRescue(pond({ hasFish: false }), FIRST).stages[0].binder).toBe(false)
-    expect(stages[0].stopRules.map((r) => r.code)).toEqual(['low-oxygen', 'gasping', 'sludge-smell'])
-    expect(stages[2].stopRules.map((r) => r.code)).toContain('ammonia-waits')
+    expect(stages[0]!.binder).toBe(true)
+    expect(planRescue(pond({ tan: 0.1, nitrite: 0.05 }), FIRST).stages[0]!.binder).toBe(false)
+    expect(planRescue(pond({ hasFish: false }), FIRST).stages[0]!.binder).toBe(false)
+    expect(stages[0]!.stopRules.map((r) => r.code)).toEqual(['low-oxygen', 'gasping', 'sludge-smell'])
+    expect(stages[2]!.stopRules.map((r) => r.code)).toContain('ammonia-waits')
   })
   it('asks for the tests it lacks, and for air first where oxygen is low or unknown', () => {
     expect(planRescue(pond({ tan: null, oxygenMgL: null }), FIRST)).toMatchObject({
@@ -82,11 +82,11 @@ describe('a rescue', () => {
           expect(stages.length).toBeLessThanOrEqual(5)
           stages.forEach((s, i) => {
             expect(isoWeekday(s.day)).toBeLessThanOrEqual(5)
-            if (i > 0) expect(s.day > stages[i - 1].day).toBe(true)
+            if (i > 0) expect(s.day > stages[i - 1]!.day).toBe(true)
           })
           // never two halves of the media within a week
           const media = stages.filter((s) => s.jobKey === 'rescue-media').map((s) => s.day)
-          if (media.length === 2) expect(daysBetween(media[0], media[1])).toBeGreaterThanOrEqual(7)
+          if (media.length === 2) expect(daysBetween(media[0]!, media[1]!)).toBeGreaterThanOrEqual(7)
         },
       ),
     ))

@@ -104,7 +104,7 @@ export function planRescue(
   if (pond.hasMedia)
     days.push(['rescue-media', rules.mediaAfter], ['rescue-media', rules.mediaAfter + rules.betweenHalves])
   const rocks = Math.min(pond.rockSections, pond.hasMedia ? 1 : rules.mostRockVisits)
-  const last = days[days.length - 1][1]
+  const last = days[days.length - 1]![1]
   for (let i = 0; i < rocks; i++) days.push(['rescue-rocks', last + (i + 1) * rules.rocksAfter])
   // at least three visits: a pond without media or stones is changed once more
   if (days.length < 3) days.push(['rescue-strainers', last + rules.rocksAfter])
@@ -133,7 +133,7 @@ export function planRescue(
       stopRules: [...stopRules(jobKey, pond.hasFish), ...coldRule(jobKey, expectedC(day))],
     }
   })
-  const end = stages[stages.length - 1].day
+  const end = stages[stages.length - 1]!.day
   return {
     stages,
     finalTests: rules.finalTestsDays.map((d) => onWorkingDay(addDays(end, d))),

@@ -55,7 +55,7 @@ describe('carbonate equilibrium', () => {
     const constants = carbonateConstants(15)
     const h = [5, 20, 60, 200].map((carbon) => hydrogenMolL(constants, 80, carbon, 1e-9))
     expect([...h].sort((a, b) => a - b)).toEqual(h)
-    expect(hydrogenMolL(constants, 80, 60, 1e-5)).toBeCloseTo(h[2], 11)
+    expect(hydrogenMolL(constants, 80, 60, 1e-5)).toBeCloseTo(h[2]!, 11)
     expect(carbonDioxideShare(constants, 1e-5)).toBeGreaterThan(0.9)
   })
 

@@ -38,7 +38,7 @@ describe('portions while water runs in', () => {
           expect(found[0]).toMatchObject({ afterMm: 0, afterMin: 0 })
           for (const p of found) {
             expect(p.amountG).toBeGreaterThan(0)
-            expect(p.amountG).toBeLessThanOrEqual(found[0].amountG + 1e-6)
+            expect(p.amountG).toBeLessThanOrEqual(found[0]!.amountG + 1e-6)
             expect(p.afterMm <= rise && p.afterMin <= minutes).toBe(true)
           }
         },

@@ -111,7 +111,7 @@ describe('pump CSV', () => {
     expect(problems.map((p) => p.line)).toEqual([3, 4, 6, 7])
   })
   it('says which heading is missing', () =>
-    expect(readPumpCsv('pump;flow\n1;2').problems[0].message).toContain('name, flow_m3_h, head_m'))
+    expect(readPumpCsv('pump;flow\n1;2').problems[0]!.message).toContain('name, flow_m3_h, head_m'))
   it('never throws and never keeps a curve that rises', () => {
     fc.assert(
       fc.property(
@@ -125,7 +125,7 @@ describe('pump CSV', () => {
         (rows) => {
           const { pumps } = readPumpCsv([heading, ...rows.map(([n, q, h]) => `${n},${q},${h},100,,`)].join('\n'))
           for (const pump of pumps)
-            pump.curve.slice(1).forEach((p, i) => expect(p.headM).toBeLessThanOrEqual(pump.curve[i].headM))
+            pump.curve.slice(1).forEach((p, i) => expect(p.headM).toBeLessThanOrEqual(pump.curve[i]!.headM))
         },
       ),
     )

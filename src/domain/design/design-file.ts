@@ -47,7 +47,7 @@ export function readDesignFile(text: string): Result<DesignFile, DesignFileProbl
   const file = DesignFile.safeParse({ ...head.data, format: DESIGN_FORMAT, design: upgradeDesign(head.data.design) })
   if (file.success) return success(file.data)
   const [issue] = file.error.issues
-  return refuse('bad-field', `${issue.path.join('.')}: ${issue.message}`, issue.path.join('.'))
+  return refuse('bad-field', `${issue!.path.join('.')}: ${issue!.message}`, issue!.path.join('.'))
 }
 
 /** Pumps whose family got a name of its own. */

@@ -63,7 +63,7 @@ describe('what the file knows', () => {
       false,
       false,
     ])
-    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('leak-moving-water')
+    expect(diagnose(allFindings(known, {})).ranked[0]!.cause).toBe('leak-moving-water')
   })
   it('blames evaporation for what evaporation explains, and says neither where the logs do not', () => {
     const known = knownFindings(facts({ loss: { mmPerD: 12, leakLikelihood: 0.04, leakLikelihoodPumpOff: null } }))
@@ -72,14 +72,14 @@ describe('what the file knows', () => {
       true,
       undefined,
     ])
-    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('evaporation')
+    expect(diagnose(allFindings(known, {})).ranked[0]!.cause).toBe('evaporation')
     expect(
       knownFindings(facts({ loss: { mmPerD: 5, leakLikelihood: 0.35, leakLikelihoodPumpOff: null } }))['bucket-falls'],
     ).toBeUndefined()
   })
   it('sees KH of 1 and a pH of 6.2, and the cause with them', () => {
     const known = knownFindings(facts({ readings: { kh: read(1), ph: read(6.2) } }))
-    expect(diagnose(allFindings(known, {})).ranked[0].cause).toBe('ph-crash')
+    expect(diagnose(allFindings(known, {})).ranked[0]!.cause).toBe('ph-crash')
   })
   it('gives way to what is said at the pond', () =>
     expect(
@@ -103,7 +103,7 @@ describe('the plan', () => {
   it('promises nothing where a vet must look', () =>
     expect(remedyPlan('infection', '2027-07-10').some((s) => /Look whether/.test(s.title))).toBe(false))
   it('is refused for a cause or a finding that there is not', () => {
-    expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0].message).toBe(
+    expect(DiagnosisInput.safeParse({ findings: {}, cause: 'witchcraft' }).error?.issues[0]!.message).toBe(
       'Choose a cause.',
     )
     expect(DiagnosisInput.safeParse({ findings: { nothing: true }, cause: 'duckweed' }).success).toBe(false)

@@ -73,7 +73,7 @@ export function knownFindings(facts: DiagnosisFacts): KnownFindings {
       rule,
       Object.fromEntries(tests.flatMap(([kind, test]) => (test ? [[kind, test.value]] : []))),
     )
-    if (found !== undefined) say(rule.finding, found, tests[0][1]!.source)
+    if (found !== undefined) say(rule.finding, found, tests[0]![1]!.source)
   }
   if (facts.builtOn) say('filter-new', age(facts.builtOn) <= NEW_FILTER_DAYS, `built ${shortDate(facts.builtOn)}`)
   const cleaned = facts.visits.findLast((v) => STERILE_JOBS.includes(v.jobKey))

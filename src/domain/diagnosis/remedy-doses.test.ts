@@ -22,11 +22,11 @@ describe('doses of a remedy', () => {
   })
   it('salt comes to a tenth of a percent of the whole system', () => {
     const [salt] = remedyAmounts('salt', facts())
-    expect(salt.exact).toBe(20_000)
+    expect(salt!.exact).toBe(20_000)
   })
   it('grow with the water', () =>
-    expect(remedyAmounts('flocculant', facts({ systemM3: 40 }))[0].exact).toBeCloseTo(
-      2 * remedyAmounts('flocculant', facts())[0].exact,
+    expect(remedyAmounts('flocculant', facts({ systemM3: 40 }))[0]!.exact).toBeCloseTo(
+      2 * remedyAmounts('flocculant', facts())[0]!.exact,
       9,
     ))
   it('offer bacteria that work at the water’s warmth', () => {
@@ -37,7 +37,7 @@ describe('doses of a remedy', () => {
   })
   it('say what speaks against them where nothing else is left', () => {
     const only = DEFAULT_PRODUCTS.filter((p) => p.purpose === 'bacteria')
-    expect(remedyAmounts('bacteria', facts({ products: only, waterC: 5 }))[0].problems.map((p) => p.code)).toContain(
+    expect(remedyAmounts('bacteria', facts({ products: only, waterC: 5 }))[0]!.problems.map((p) => p.code)).toContain(
       'too-cold',
     )
     expect(remedyAmounts('salt', facts({ products: [] }))).toEqual([])

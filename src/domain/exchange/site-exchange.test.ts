@@ -111,6 +111,7 @@ describe('sites of a file', () => {
   )
   it('go out with their customers’ names', () =>
     expect(
-      withCustomer([{ id: 's', customerId: 'c' } as never], [{ id: 'c', name: 'The Reeves' } as never])[0].customerName,
+      withCustomer([{ id: 's', customerId: 'c' } as never], [{ id: 'c', name: 'The Reeves' } as never])[0]!
+        .customerName,
     ).toBe('The Reeves'))
 })

@@ -50,7 +50,7 @@ describe('time worked', () => {
     expect(timeWorked([line('started', '08:00')])).toEqual([{ byId: 'tamsy', name: 'tamsy', minutes: null }]))
   it('ends with the first end, though a correction ended it again later', () =>
     expect(
-      timeWorked([line('started', '08:00'), line('finished', '09:00'), line('finished', '17:00')])[0].minutes,
+      timeWorked([line('started', '08:00'), line('finished', '09:00'), line('finished', '17:00')])[0]!.minutes,
     ).toBe(60))
   it('is never below nothing, whatever a clock says', () =>
     fc.assert(

@@ -63,6 +63,6 @@ export function timeWorked(
     const left = Math.max(...own.filter((e) => e.kind === 'left').map((e) => Date.parse(e.at)))
     const until = Number.isFinite(left) ? left : end
     const from = Math.min(...times)
-    return { byId, name: own[0].byName, minutes: until === undefined ? null : Math.max(0, (until - from) / 60_000) }
+    return { byId, name: own[0]!.byName, minutes: until === undefined ? null : Math.max(0, (until - from) / 60_000) }
   })
 }

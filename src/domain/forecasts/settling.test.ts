@@ -30,7 +30,7 @@ describe('what is run for an expectation', () => {
   it('begins a little before a stop, which lasts its hours, and brings media after it', () => {
     const { from, start, options } = settlingRuns({ kind: 'outage', on: '2027-07-10', hours: 36, seeded: true })
     expect([from, start]).toEqual(['2027-07-05', 'settled'])
-    expect(options[0].events).toMatchObject([
+    expect(options[0]!.events).toMatchObject([
       { kind: 'pump', day: 5, running: false },
       { kind: 'pump', day: 6.5, running: true },
       { kind: 'seed-bacteria', day: 8 },
@@ -47,8 +47,8 @@ describe('an expectation', () => {
     expect(settled!.soonest).toBeLessThan(settled!.middle)
     expect(settled!.latest).toBeGreaterThan(settled!.middle)
     expect(weeks).toHaveLength(13)
-    expect(weeks[1].day).toBe('2027-05-08')
-    expect(weeks[0].bands.tan).toMatchObject({ from: 2, middle: 2, to: 2 })
+    expect(weeks[1]!.day).toBe('2027-05-08')
+    expect(weeks[0]!.bands.tan).toMatchObject({ from: 2, middle: 2, to: 2 })
   })
   it('says so when most never settle', () =>
     expect(expectation(NEW, [run(90, 1000), run(90, 1000)], []).settled).toBeNull())

@@ -99,9 +99,9 @@ export function expectation(
   const { from, days } = settlingRuns(settling)
   const bands = recordOf(SETTLING_TESTS, (test) => bandOf(runs, test, days))
   const at = (test: SettlingTest, d: number) => ({
-    from: bands[test].p10[d],
-    middle: bands[test].p50[d],
-    to: bands[test].p90[d],
+    from: bands[test].p10[d]!,
+    middle: bands[test].p50[d]!,
+    to: bands[test].p90[d]!,
   })
   const first = daysBetween(from, settling.on)
   return {
@@ -133,7 +133,8 @@ function settledDays(runs: readonly Pick<MemberRun, 'daily'>[], days: number, fi
   }
   const left = days - first
   const sorted = runs.map((run) => settledDay(of(run, 'tan'), of(run, 'nitrite'))).sort((a, b) => a - b)
-  const [soonest, middle, latest] = [0.1, 0.5, 0.9].map((share) => Math.round(quantileOfSorted(sorted, share)))
+  const at = (share: number) => Math.round(quantileOfSorted(sorted, share))
+  const [soonest, middle, latest] = [at(0.1), at(0.5), at(0.9)]
   return middle >= left ? null : { soonest, middle, latest: latest >= left ? null : latest }
 }
 

@@ -89,10 +89,10 @@ export const newOption = (name: string, changes: Partial<WhatIfOption> = {}): Wh
 export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
   const chosen = model.filters.find((f) => f.key === option.filter) ?? model.filters[0]
   const sized: EcoFilter = {
-    ...chosen.filter,
-    stoneM3: chosen.filter.stoneM3 * option.filterSize,
-    areaM2: chosen.filter.areaM2 * option.filterSize,
-    flowM3PerH: chosen.filter.flowM3PerH * option.filterSize,
+    ...chosen!.filter,
+    stoneM3: chosen!.filter.stoneM3 * option.filterSize,
+    areaM2: chosen!.filter.areaM2 * option.filterSize,
+    flowM3PerH: chosen!.filter.flowM3PerH * option.filterSize,
   }
   const uvFlow = () => {
     if (option.uv === 'on' || (option.uv === 'as-it-is' && hasEvent(option, 'uv'))) return lampFlow(sized)
@@ -118,7 +118,7 @@ export function scenarioOf(option: WhatIfOption, model: PondModel): Scenario {
   const pond: EcoPond = {
     ...eco,
     filter,
-    fallM: chosen.fallM,
+    fallM: chosen!.fallM,
     aeratorGPerD,
     fish: { ...eco.fish, massKg: eco.fish.massKg * option.fish, feedFactor: eco.fish.feedFactor * option.feed },
   }

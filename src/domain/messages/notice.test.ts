@@ -42,7 +42,7 @@ describe('templates', () => {
     ))
   it('refuse words that nothing fills', () => {
     const bad = { ...DEFAULT_TEMPLATES, 'on-the-way': { subject: 'Hello', body: 'At {hour}' } }
-    expect(NoticeTemplates.safeParse(bad).error!.issues[0].path).toEqual(['on-the-way', 'body'])
+    expect(NoticeTemplates.safeParse(bad).error!.issues[0]!.path).toEqual(['on-the-way', 'body'])
     expect(NoticeTemplates.safeParse(DEFAULT_TEMPLATES).success).toBe(true)
   })
 })

@@ -23,7 +23,7 @@ export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'f
 export type NoticeWords = Readonly<Record<(typeof NOTICE_WORDS)[number], string>>
 
 const known = (text: string) =>
-  [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word))
+  [...text.matchAll(/\{(\w+)\}/g)].every(([, word]) => (NOTICE_WORDS as readonly string[]).includes(word!))
 const template = (most: number) =>
   z
     .string()

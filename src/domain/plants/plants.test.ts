@@ -55,7 +55,7 @@ describe('a group of plants', () => {
     const planted = event('2026-05-01T10:00:00Z', { action: 'planted', count: 10 })
     const thinned = event('2026-08-01T10:00:00Z', { action: 'thin', count: 5 })
     expect(now([planted, thinned])).toMatchObject({ count: 5, planned: 5 })
-    expect(plantGaps(toFill([now([planted, thinned])], 'bed'), null)).toEqual([])
+    expect(plantGaps(toFill([now([planted, thinned])!], 'bed'), null)).toEqual([])
     expect(now([planted, thinned, event('2026-09-01T10:00:00Z', { count: 3 })])).toMatchObject({ count: 3, planned: 5 })
     expect(now([planted, event('2026-08-01T10:00:00Z', { action: 'thin' })])).toMatchObject({ count: 10, planned: 10 })
   })
@@ -64,7 +64,7 @@ describe('a group of plants', () => {
       now([
         event('2026-05-01T10:00:00Z', { action: 'planted', count: 2, condition }),
         event('2026-05-02T10:00:00Z', { action }),
-      ]).condition
+      ])!.condition
     expect(after('crowded', 'divide')).toBe('good')
     expect(after('yellow', 'tidy')).toBe('good')
     expect(after('pale', 'deadhead')).toBe('pale')
@@ -76,12 +76,12 @@ describe('a group of plants', () => {
       event('2026-10-20T10:00:00Z', { action: 'lift', note: 'Cellar' }),
     ]
     expect(now(lifted)).toMatchObject({ stored: true, lastDone: { lift: '2026-10-20' } })
-    expect(now([...lifted, event('2027-06-01T10:00:00Z', { action: 'plant-out' })]).stored).toBe(false)
+    expect(now([...lifted, event('2027-06-01T10:00:00Z', { action: 'plant-out' })])!.stored).toBe(false)
   })
   it('counts days where the firm is: an evening there is no tomorrow', () => {
     const evening = [event('2026-06-02T01:30:00Z', { action: 'deadhead' })]
-    expect(now(evening, 'Etc/GMT+3').lastDone.deadhead).toBe('2026-06-01')
-    expect(now(evening).lastDone.deadhead).toBe('2026-06-02')
+    expect(now(evening, 'Etc/GMT+3')!.lastDone.deadhead).toBe('2026-06-01')
+    expect(now(evening)!.lastDone.deadhead).toBe('2026-06-02')
   })
   it('stands the same in whatever order its lines came in', () => {
     const line = fc.record({
@@ -104,7 +104,7 @@ describe('a group of plants', () => {
             .sort((a, b) => a.at - b.at)
             .map(({ e }) => e)
           expect(now(shuffled)).toEqual(now(events))
-          expect(now(events).planned).toBeGreaterThanOrEqual(now(events).count)
+          expect(now(events)!.planned).toBeGreaterThanOrEqual(now(events)!.count)
         },
       ),
     )
@@ -117,11 +117,11 @@ describe('a group of plants', () => {
         visitId: i === 2 ? 'v1' : null,
       }),
     )
-    const taken = forVisit(now(lines.slice(0, 8)), 'v1')
+    const taken = forVisit(now(lines.slice(0, 8))!, 'v1')
     // five newest, and the visit's own
     expect(taken.history.map((e) => e.count)).toEqual([3, 4, 5, 6, 7, 8].map((n) => n))
-    const { history: _, ...whole } = now(lines)
-    const { history: __, ...resumed } = withLines([taken], lines.slice(8), 'Etc/UTC')[0]
+    const { history: _, ...whole } = now(lines)!
+    const { history: __, ...resumed } = withLines([taken], lines.slice(8), 'Etc/UTC')[0]!
     expect(resumed).toEqual(whole)
   })
   it('is filled place by place', () => {
@@ -139,9 +139,9 @@ describe('a line about plants', () => {
       kept: 0,
       note: '',
     })
-    expect(PlantLine.safeParse({ action: 'burn' }).error!.issues[0].message).toBe('Choose what was done.')
-    expect(PlantLine.safeParse({ action: 'look', count: 2.5 }).error!.issues[0].message).toBe('Whole plants only.')
-    expect(PlantLine.safeParse({ action: 'look', kept: -1 }).error!.issues[0].message).toBe('Plants: 0 to 2000.')
+    expect(PlantLine.safeParse({ action: 'burn' }).error!.issues[0]!.message).toBe('Choose what was done.')
+    expect(PlantLine.safeParse({ action: 'look', count: 2.5 }).error!.issues[0]!.message).toBe('Whole plants only.')
+    expect(PlantLine.safeParse({ action: 'look', kept: -1 }).error!.issues[0]!.message).toBe('Plants: 0 to 2000.')
     const group = { patch: { place: 'bed', species: 'no-such-plant', xM: 1, yM: 1 }, count: 0 }
     expect(NewPatchInput.safeParse(group).error!.issues.map((i) => i.message)).toEqual([
       'Choose a plant of the list.',
@@ -167,8 +167,8 @@ describe('a day without an hour', () => {
   })
   it('is about noon there for other days, later lines after earlier ones', () => {
     const [first, second] = [clock, new Date(clock.getTime() + 5)].map((at) => instantOn('2026-06-01', 'Etc/GMT+3', at))
-    expect(dayIn(first, 'Etc/GMT+3')).toBe('2026-06-01')
-    expect(second > first).toBe(true)
+    expect(dayIn(first!, 'Etc/GMT+3')).toBe('2026-06-01')
+    expect(second! > first!).toBe(true)
   })
 })
 

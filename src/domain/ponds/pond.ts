@@ -57,7 +57,7 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
   if (outline.kind === 'kidney' && outline.waistM > outline.widthM)
     return say(['waistM'], 'The waist cannot be wider than the pond.')
   if (outline.kind === 'offsets') {
-    const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1].stationM)
+    const stuck = outline.offsets.findIndex((o, i) => i > 0 && o.stationM <= outline.offsets[i - 1]!.stationM)
     if (stuck > 0)
       return say(['offsets', stuck, 'stationM'], 'Each station lies further along the tape than the one before it.')
   }

@@ -77,7 +77,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
       })
   }
   const power = rows.find((row) => row.power !== null)?.power ?? null
-  const line = rows[0].line
+  const line = rows[0]!.line
   if (good.length < LEAST_POINTS) {
     problems.push({ line, message: `${name}: a pump needs at least ${LEAST_POINTS} points of its curve.` })
     return []
@@ -86,7 +86,7 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
     problems.push({ line, message: `${name}: power_W is missing on every row of this pump.` })
     return []
   }
-  const most = good[good.length - 1].flow
+  const most = good[good.length - 1]!.flow
   return [
     {
       id: `own:${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`,

@@ -15,8 +15,8 @@ export function optionFacts(content: ProposalContent, index: number): OptionFact
   const { pond, houseMethod } = content
   // frozen before a rule or a figure existed: the default of it held then
   const rules = { ...DEFAULT_FILTER_RULES, ...content.rules }
-  const { pump, morePumps = [] } = content.options[index]
-  const design = keptDesign(content.options[index].design)
+  const { pump, morePumps = [] } = content.options[index]!
+  const design = keptDesign(content.options[index]!.design)
   const result = evaluateDesign({ pond, design, rules, houseMethod, pumps: [pump, ...morePumps] })
   return {
     result,

@@ -75,10 +75,10 @@ export function bestPlace(
   const second = bestOf(input, after, visits, legs.second, secondCell)
   // what the two cost where they stand is spared
   const spared = [legs.first, legs.second].map((id) => plan.find((a) => a.visit === id)!)
-  const stood = bestOf(input, rest, visits, legs.first, { crewId: spared[0].crew, day: spared[0].day }).costMin
+  const stood = bestOf(input, rest, visits, legs.first, { crewId: spared[0]!.crew, day: spared[0]!.day }).costMin
   return {
     problems: [...first.problems, ...second.problems],
-    costMin: first.costMin + second.costMin - stood - secondCost(input, plan, visits, spared[1]),
+    costMin: first.costMin + second.costMin - stood - secondCost(input, plan, visits, spared[1]!),
     day: visitId === legs.first ? first.day : second.day,
     moves: [...first.moves, ...second.moves.filter((m) => !first.moves.some((f) => f.id === m.id))],
   }

@@ -19,7 +19,7 @@ export function proposedDays(window: JobWindow, today: IsoDate, count: number): 
   for (let day = from; day <= window.latest; day = addDays(day, 1)) {
     if (isoWeekday(day) > 5 || day.endsWith('-02-29')) continue
     const index = dayNumber(inYear(day, Number(baseYear))) - dayNumber(`${baseYear}-01-01`)
-    days.push({ day, likelihood: window.likelihood[index] })
+    days.push({ day, likelihood: window.likelihood[index]! })
   }
   const best = dayNumber(window.best)
   return days

@@ -14,7 +14,7 @@ const line = fc
   })
   .map(({ job, everyDays, months, price, dated }) => {
     const [from, to] = [...months].sort((a, b) => a - b).map((m) => `${String(m).padStart(2, '0')}-15`)
-    const comesRound = VISIT_PLANNING[job].timing === 'interval'
+    const comesRound = VISIT_PLANNING[job]!.timing === 'interval'
     return {
       job,
       everyDays: comesRound ? everyDays : null,

@@ -81,11 +81,11 @@ export function readServicePlansCsv(text: string): {
   const problems: CsvRowProblem[] = [...file.problems]
   for (const { customer, site, pond, lines } of groups.values()) {
     const read = ServicePlan.safeParse(lines.map((l) => l.value))
-    if (read.success) plans.push({ customer, site, pond, lines: read.data, line: lines[0].line })
+    if (read.success) plans.push({ customer, site, pond, lines: read.data, line: lines[0]!.line })
     else
       for (const issue of read.error.issues)
         problems.push({
-          line: lines[Number(issue.path[0])]?.line ?? lines[0].line,
+          line: lines[Number(issue.path[0])]?.line ?? lines[0]!.line,
           message: `${issue.path.slice(1).join('.') || 'plan'}: ${issue.message}`,
         })
   }

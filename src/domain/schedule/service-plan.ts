@@ -4,7 +4,7 @@ import { VISIT_PLANNING } from '../../core/visits/planning-facts'
 import { calendarDay, numberWithin } from '../shared/fields'
 
 /** What a customer can agree to; the rest is planned by hand, once. */
-export const SERVICE_JOBS = VISIT_TYPES.filter((job) => VISIT_PLANNING[job.key].timing !== 'by-hand')
+export const SERVICE_JOBS = VISIT_TYPES.filter((job) => VISIT_PLANNING[job.key]!.timing !== 'by-hand')
 const JOB_KEYS = SERVICE_JOBS.map((job) => job.key) as [string, ...string[]]
 const monthDay = z
   .string()
@@ -28,7 +28,7 @@ export const ServiceLineInput = z
   })
   .superRefine((line, context) => {
     if (context.issues.length > 0) return
-    const comesRound = VISIT_PLANNING[line.job].timing === 'interval'
+    const comesRound = VISIT_PLANNING[line.job]!.timing === 'interval'
     // plants may be cared for as they grow
     if (comesRound && line.everyDays === null && line.job !== 'plant-care')
       context.addIssue({ code: 'custom', path: ['everyDays'], message: 'Say after how many days it comes round.' })

@@ -50,9 +50,8 @@ export function readWeatherCsv(text: string, today: string): { days: DatedWeathe
       }
       return number
     }
-    const [minAirC, maxAirC, rainMm, windMPerS, humidityPercent, sunshineH] = (
-      Object.keys(COLUMNS) as (keyof typeof COLUMNS)[]
-    ).map(value)
+    const [minAirC, maxAirC, rainMm] = [value('min'), value('max'), value('rain')]
+    const [windMPerS, humidityPercent, sunshineH] = [value('wind'), value('humidity'), value('sun')]
     if (
       minAirC === null ||
       maxAirC === null ||

@@ -166,7 +166,7 @@ export function readProductCsv(csv: string, before: ProductBook): ProductCsvOutc
       safety: text('safety'),
     })
     if (!parsed.success) {
-      problems.push({ line, message: `${parsed.error.issues[0].path.join('.')}: ${parsed.error.issues[0].message}` })
+      problems.push({ line, message: `${parsed.error.issues[0]!.path.join('.')}: ${parsed.error.issues[0]!.message}` })
       continue
     }
     read++

@@ -50,7 +50,7 @@ export interface TrainerGame {
 /** Whether weeks go on from those that are kept: what is done cannot be done otherwise. */
 export const goesOnFrom = (kept: readonly WeekChoice[], weeks: readonly WeekChoice[]): boolean =>
   weeks.length >= kept.length &&
-  kept.every((week, i) => JSON.stringify(ordered(week)) === JSON.stringify(ordered(weeks[i])))
+  kept.every((week, i) => JSON.stringify(ordered(week)) === JSON.stringify(ordered(weeks[i]!)))
 
 const ordered = ({ tests, tasks, asked }: WeekChoice) => [
   [...tests].sort(),

@@ -20,7 +20,7 @@ const words = fc.oneof(
 /** Every text of a visit type, replaced by what the firm likes to read; keys, codes, kinds and figures stay. */
 function relabelled(type: VisitType, said: readonly string[]): VisitType {
   let at = 0
-  const say = () => said[at++ % said.length]
+  const say = () => said[at++ % said.length]!
   const reword = (step: VisitStep): VisitStep => ({
     ...step,
     section: say(),
@@ -66,20 +66,20 @@ function answerOf(step: VisitStep, dice: readonly number[]): StepAnswer {
     const { possible, likely } = READING_KINDS[kind]
     const luck = roll()
     const good = GOOD_WATER[kind]
-    const [min, max] = luck > 0.9 ? possible : likely
-    if (luck < 0.7 && good !== undefined) return [kind, { value: good, belowStep: false }] as const
-    return [kind, { value: min + (max - min) * roll() ** 2, belowStep: false }] as const
+    const [min, max] = luck! > 0.9 ? possible : likely
+    if (luck! < 0.7 && good !== undefined) return [kind, { value: good, belowStep: false }] as const
+    return [kind, { value: min + (max - min) * roll()! ** 2, belowStep: false }] as const
   }
   const choices = step.choices ?? []
   return {
-    readings: Object.fromEntries((step.readings ?? []).filter(() => roll() > 0.2).map(reading)),
+    readings: Object.fromEntries((step.readings ?? []).filter(() => roll()! > 0.2).map(reading)),
     figures: Object.fromEntries(
-      STEP_FIGURE_NAMES.filter((name) => step.figures?.includes(name)).map((name) => [name, 2 * roll()]),
+      STEP_FIGURE_NAMES.filter((name) => step.figures?.includes(name)).map((name) => [name, 2 * roll()!]),
     ),
-    ...(choices.length > 0 ? { choice: choices[Math.floor(roll() * choices.length) % choices.length].code } : {}),
-    ...(step.kind === 'count-fish' ? { fish: [{ species: 'koi' as const, count: Math.floor(roll() * 6) }] } : {}),
-    ...(step.products && roll() > 0.5
-      ? { doses: [{ productKey: DEFAULT_PRODUCTS[0].key, name: '', amount: roll() * 500, unit: 'g' }] }
+    ...(choices.length > 0 ? { choice: choices[Math.floor(roll()! * choices.length) % choices.length]!.code } : {}),
+    ...(step.kind === 'count-fish' ? { fish: [{ species: 'koi' as const, count: Math.floor(roll()! * 6) }] } : {}),
+    ...(step.products && roll()! > 0.5
+      ? { doses: [{ productKey: DEFAULT_PRODUCTS[0]!.key, name: '', amount: roll()! * 500, unit: 'g' }] }
       : {}),
     note: '',
   }

@@ -16,23 +16,23 @@ const stages = (over: object = {}) => planRescue({ ...POND, ...over }, '2027-04-
 
 describe('a stage in words', () => {
   it('says how much is changed, what that leaves, what is dosed and what stops it', () => {
-    const lines = stageLines(stages()[0])
+    const lines = stageLines(stages()[0]!)
     expect(lines[0]).toBe('Change at most 4 m³; that leaves about ammonia 0.8, nitrite 0.27 mg/L')
     expect(lines).toContain('KH up by 1 °dH: 360 g of sodium bicarbonate')
     expect(lines).toContain('Ammonia and nitrite binder, daily by its label until two tests are clean')
     expect(lines.at(-1)).toBe('Stop at a smell of bad eggs: ventilate, leave')
   })
   it('does not send a crew to raise KH where nobody tested, or where ammonia would turn toxic', () => {
-    expect(stageLines(stages({ ph: null })[0]).find((l) => l.includes('KH up'))).toMatch(
+    expect(stageLines(stages({ ph: null })[0]!).find((l) => l.includes('KH up'))).toMatch(
       /^Only after ammonia and pH are tested/,
     )
-    expect(stageLines(stages({ tan: 6, ph: 8.2, khDH: 3 })[0]).find((l) => l.includes('KH up'))).toMatch(
+    expect(stageLines(stages({ tan: 6, ph: 8.2, khDH: 3 })[0]!).find((l) => l.includes('KH up'))).toMatch(
       /^Not while ammonia would turn toxic/,
     )
-    expect(stageLines(stages({ khDH: 6 })[0]).some((l) => l.includes('KH up'))).toBe(false)
+    expect(stageLines(stages({ khDH: 6 })[0]!).some((l) => l.includes('KH up'))).toBe(false)
   })
   it('keeps quiet about what was not tested', () =>
-    expect(stageLines(stages({ tan: null, nitrite: null })[0])[0]).toBe('Change at most 4 m³'))
+    expect(stageLines(stages({ tan: null, nitrite: null })[0]!)[0]).toBe('Change at most 4 m³'))
   it('has words for every rule that stops it', () => {
     const words = stages()
       .flatMap((s) => s.stopRules)

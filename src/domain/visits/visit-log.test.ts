@@ -162,7 +162,8 @@ describe('the report', () => {
     expect(writeReport(moved, stepStates(steps, log), log, [], 'Etc/UTC').day).toBe('2027-03-23')
     expect(writeReport(moved, stepStates(steps, log), log, [], 'Europe/Berlin').day).toBe('2027-03-24')
   })
-  it('puts remarks in plain words', () => expect(report.sections[0].done[0].remark).toBe('5 koi, 3 goldfish · 1 lost'))
+  it('puts remarks in plain words', () =>
+    expect(report.sections[0]!.done[0]!.remark).toBe('5 koi, 3 goldfish · 1 lost'))
 })
 
 describe('what the tests mean', () => {

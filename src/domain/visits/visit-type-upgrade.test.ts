@@ -63,7 +63,7 @@ describe('what was stored before answers had codes', () => {
   it('a stop keeps its answers’ codes though a comma was dropped, or the firm wrote them anew', () => {
     const step = visitType('rescue-floor')!.steps.find((s) => s.key === 'siphon')!
     const own = (choices: string[]) =>
-      upgradeVisitType({ ...visitType('rescue-floor')!, steps: [{ ...step, choices: choices as never }] }).steps[0]
+      upgradeVisitType({ ...visitType('rescue-floor')!, steps: [{ ...step, choices: choices as never }] }).steps[0]!
         .choices
     expect(own(['No smell fish calm', 'Smell of rotten eggs', 'Fish gasp at the surface'])!.map((c) => c.code)).toEqual(
       ['calm', 'rotten-eggs', 'gasping'],
@@ -78,7 +78,7 @@ describe('what was stored before answers had codes', () => {
     const steps = [
       { key: 'own-1', section: 'S', kind: 'decide' as const, title: 'T', choices: ['Yes!', 'yes', 'Nein'] as never },
     ]
-    expect(upgradeVisitType({ ...visitType('routine')!, steps }).steps[0].choices!.map((c) => c.code)).toEqual([
+    expect(upgradeVisitType({ ...visitType('routine')!, steps }).steps[0]!.choices!.map((c) => c.code)).toEqual([
       'yes',
       'yes-2',
       'nein',
@@ -112,7 +112,7 @@ describe('gates decide by codes', () => {
         fc.constantFrom(...gated),
         fc.array(fc.string({ minLength: 1, maxLength: 60 }), { minLength: 6, maxLength: 6 }),
         ({ step }, words) => {
-          const reworded = { ...step, choices: step.choices!.map((c, i) => ({ ...c, label: words[i] })) }
+          const reworded = { ...step, choices: step.choices!.map((c, i) => ({ ...c, label: words[i]! })) }
           for (const { code } of step.choices!) expect(verdictOf(reworded, code)).toBe(verdictOf(step, code))
         },
       ),

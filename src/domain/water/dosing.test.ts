@@ -63,11 +63,11 @@ describe('the doses of a step', () => {
     expect(thio).toMatchObject({ product: { key: 'thiosulfate' }, exact: expect.closeTo(14, 9) })
     const [kh] = doses({ products: ['kh'] })
     // 15 m³ from 4 to 5 °dH
-    expect(kh.exact).toBeCloseTo(15 * 29.96, 1)
+    expect(kh!.exact).toBeCloseTo(15 * 29.96, 1)
     // what the crew wants to raise goes before what was reckoned
-    expect(doses({ products: ['kh'] }, { figures: { khRiseDH: 0.5 } })[0].exact).toBeCloseTo(kh.exact / 2, 6)
+    expect(doses({ products: ['kh'] }, { figures: { khRiseDH: 0.5 } })[0]!.exact).toBeCloseTo(kh!.exact / 2, 6)
     const [salt] = doses({ products: ['salt'] })
-    expect(salt.exact).toBeCloseTo(amounts.winterSalt.kg * 1000, 6)
+    expect(salt!.exact).toBeCloseTo(amounts.winterSalt.kg * 1000, 6)
     expect(doses({})).toEqual([])
   })
   it('speak up about water that is too cold and about what was given an hour ago', () => {

@@ -36,10 +36,10 @@ export function judgeWater(states: ReadonlyMap<string, StepState>): WaterMeaning
   const verdict = verdictOfLatest(tests)
   return [...new Set(tests.map((test) => test.kind))].map((kind) => {
     const own = tests.filter((test) => test.kind === kind)
-    const last = own[own.length - 1]
+    const last = own[own.length - 1]!
     return {
       kind,
-      before: own.length > 1 ? own[0].value : null,
+      before: own.length > 1 ? own[0]!.value : null,
       after: last.value,
       noneFound: last.belowStep ?? false,
       band: verdict.bands[kind] ?? 'fine',

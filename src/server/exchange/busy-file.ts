@@ -24,8 +24,8 @@ export async function importBusy(actor: Actor, crewId: CrewId, source: string, t
   if (busy.length === 0 && problems.length > 0)
     throw new ProblemError({
       kind: 'bad-input',
-      message: problems[0],
-      fields: [{ path: 'file', message: problems[0] }],
+      message: problems[0]!,
+      fields: [{ path: 'file', message: problems[0]! }],
     })
   await inFirm(actor.firmId, async (trx) => {
     if (!(await findCrew(trx, crewId))) throw notFound('That crew')

@@ -45,15 +45,15 @@ export async function importServicePlans(actor: Actor, text: string, preview = f
         })
         continue
       }
-      const kept = await findServicePlan(trx, meant[0].pondId)
+      const kept = await findServicePlan(trx, meant[0]!.pondId)
       const same = JSON.stringify(kept.lines) === JSON.stringify(lines)
       rows.push({
         line,
-        name: `${meant[0].customer.name}, ${site}: ${pond}`,
+        name: `${meant[0]!.customer.name}, ${site}: ${pond}`,
         what: same ? 'same' : 'changed',
         fields: lines.map((l) => l.job),
       })
-      if (!same && !preview) await storeServicePlan(trx, actor.firmId, meant[0].pondId, kept.version, lines)
+      if (!same && !preview) await storeServicePlan(trx, actor.firmId, meant[0]!.pondId, kept.version, lines)
     }
     const count = (what: 'changed' | 'same') => rows.filter((r) => r.what === what).length
     return {

@@ -56,7 +56,7 @@ export async function importSites(actor: Actor, format: 'csv' | 'geojson', text:
         'file',
         'No weather station is known yet, and every site needs one. Try again once the weather service has answered.',
       )
-    const file = (format === 'csv' ? readSitesCsv : readSitesGeoJson)(text, stations[0].id)
+    const file = (format === 'csv' ? readSitesCsv : readSitesGeoJson)(text, stations[0]!.id)
     const problems = [...file.problems]
     const customers = new Map((await listCustomers(trx)).map((c) => [c.name, c]))
     const sites = await listSites(trx)

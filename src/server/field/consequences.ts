@@ -157,7 +157,7 @@ async function toThePond(
   await noteFillWater(trx, visit.siteId, fillWaterOf(states))
   await noteMeteredFill(trx, actor, visit, states, day)
   const taken = [...new Set(readings.map((r) => r.kind))]
-  if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0].takenAt)
+  if (taken.length > 0) await closeAnsweredFollowUps(trx, visit.pondId, taken, day, readings[0]!.takenAt)
 }
 
 async function afterTheEnd(

@@ -139,7 +139,7 @@ function assertAllAnswered(steps: readonly VisitStep[], log: readonly Entry[]): 
   const open = steps.filter((step) => states.get(step.key)?.status === 'open')
   if (open.length > 0)
     throw refused(
-      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0].title}”. Do them, or skip them with a reason.`,
+      `${open.length} ${open.length === 1 ? 'step is' : 'steps are'} still open, first “${open[0]!.title}”. Do them, or skip them with a reason.`,
       {
         open: open.map((s) => s.key),
       },

@@ -60,7 +60,7 @@ export async function fieldVisit(actor: Actor, id: VisitId): Promise<FieldVisit>
   return inFirm(actor.firmId, async (trx) => {
     const visit = await findVisit(trx, id)
     if (!visit) throw notFound('That visit')
-    return (await withAll(trx, [visit], { today: todayIn(actor.timeZone), timeZone: actor.timeZone }))[0]
+    return (await withAll(trx, [visit], { today: todayIn(actor.timeZone), timeZone: actor.timeZone }))[0]!
   })
 }
 

@@ -44,7 +44,7 @@ async function oneLine(
     return {
       id: raw.id,
       outcome: 'refused',
-      problem: { title: fields[0].message, status: 422, kind: 'bad-input', fields },
+      problem: { title: fields[0]!.message, status: 422, kind: 'bad-input', fields },
     }
   }
   try {

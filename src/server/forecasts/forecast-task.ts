@@ -59,8 +59,8 @@ export async function forecastTask(
   const site = await findSite(trx, pond.siteId)
   const station = stations.find((s) => s.id === site?.stationId) ?? stations[0]
   const observed = weatherAtHeight(
-    await listWeatherDays(trx, station.id, addDays(from, -1)),
-    station.normals.altitudeM,
+    await listWeatherDays(trx, station!.id, addDays(from, -1)),
+    station!.normals.altitudeM,
     pond.altitudeM,
   )
   const readings = await listDailyReadings(trx, pond.id, addDays(from, -1), timeZone)

@@ -62,10 +62,10 @@ async function tasksFrom(
       const all = tasks.filter((task) => task.action === action)
       return [
         {
-          id: taskId(action, yearOf(all[0].due), pond.pondId),
+          id: taskId(action, yearOf(all[0]!.due), pond.pondId),
           pondId: pond.pondId,
           title: `${firmTexts()(`plants.plantActionNames.${action}`)}: ${listOf(all, patches)}`,
-          from: all[0].due,
+          from: all[0]!.due,
           to: all
             .map((task) => task.latest)
             .sort()

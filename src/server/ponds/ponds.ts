@@ -58,7 +58,7 @@ const problemPath = (problem: BasinProblem, zones: PondInput['zones']): string =
     case 'zone-not-deeper':
       return `zones.${problem.zone}.floorDepthM`
     case 'zone-wider-than-above':
-      return `zones.${problem.zone}.${zones[problem.zone].insetM == null ? 'surfaceShare' : 'insetM'}`
+      return `zones.${problem.zone}.${zones[problem.zone]!.insetM == null ? 'surfaceShare' : 'insetM'}`
     case 'slope-closes':
       return `zones.${problem.zone}.sideSlope`
   }
@@ -147,7 +147,7 @@ export async function setPondRules(actor: Actor, id: PondId, version: number, ow
   })
 }
 
-const plantsBrief = ([{ patches, tasks, year }]: readonly PondPlants[]) => ({
+const plantsBrief = ({ patches, tasks, year }: PondPlants) => ({
   groups: patches.filter((p) => p.count > 0).length,
   due: tasks.filter((t) => t.due <= year.today).length,
 })
@@ -184,11 +184,13 @@ export async function pondPage(actor: Actor, id: PondId) {
       findings: await listFindings(trx, id),
       gear: await listGear(trx, id),
       plants: plantsBrief(
-        await plantsOf(
-          trx,
-          { today: todayIn(actor.timeZone), timeZone: actor.timeZone },
-          await listPlanningPonds(trx, [id]),
-        ),
+        (
+          await plantsOf(
+            trx,
+            { today: todayIn(actor.timeZone), timeZone: actor.timeZone },
+            await listPlanningPonds(trx, [id]),
+          )
+        )[0]!,
       ),
       cuttingBuckets: await figureThisYear(trx, id, 'cuttingBuckets', `${todayIn(actor.timeZone).slice(0, 4)}-01-01`),
       equipment: (await listEquipment(trx, id)).map((piece): EquipmentDue => ({

@@ -155,18 +155,16 @@ function OutlookText({
   const t = firmTexts()
 
   const { names, options, days } = outlook
-  const lines = options
-    .slice(1)
-    .flatMap(({ measures }, i) =>
-      verdictLines(options[0].measures, measures, days, show, t).map((line) =>
-        t('proposals.proposalDocument.against', {
-          names: names[i + 1],
-          names2: names[0],
-          text: line.text,
-          sure: line.sure,
-        }),
-      ),
-    )
+  const lines = options.slice(1).flatMap(({ measures }, i) =>
+    verdictLines(options[0]!.measures, measures, days, show, t).map((line) =>
+      t('proposals.proposalDocument.against', {
+        names: names[i + 1]!,
+        names2: names[0]!,
+        text: line.text,
+        sure: line.sure,
+      }),
+    ),
+  )
   return (
     <View>
       <Text style={paper.heading} minPresenceAhead={60}>
@@ -177,7 +175,7 @@ function OutlookText({
           question: outlook.question,
           from: longDate(outlook.from),
           days,
-          count: options[0].measures.length,
+          count: options[0]!.measures.length,
         })}
       </Text>
       {lines.length === 0 ? <Text style={paper.line}>{t('forecasts.verdict.noDifferenceTheseRuns')}</Text> : null}

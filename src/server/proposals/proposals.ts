@@ -68,7 +68,7 @@ export async function makeProposal(
       const { pump } = evaluateDesign({ ...context, pond: context.designPond, design: design.bed })
       const price = estimate(design.bed, book, { pumps: context.pumps, pipes: context.rules.tables.pipes })
       return {
-        label: input.options.length === 1 ? '' : OPTION_LABELS[i],
+        label: input.options.length === 1 ? '' : OPTION_LABELS[i]!,
         why,
         designNumber: design.number,
         design: design.bed,

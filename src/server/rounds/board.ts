@@ -39,7 +39,7 @@ export async function withTravel({ board, points }: BoardFacts): Promise<BoardIn
  * about.
  */
 export async function boardFacts(trx: Knex.Transaction, days: readonly string[], crewId?: string): Promise<BoardFacts> {
-  const [from, to] = [days[0], days[days.length - 1]]
+  const [from, to] = [days[0]!, days[days.length - 1]!]
   // the first day of a cleanout may lie just before
   const near = await listPlanningVisits(trx, addDays(from, -LEG_DAYS))
   const legs = legsOf(near)
@@ -70,7 +70,7 @@ export async function boardFacts(trx: Knex.Transaction, days: readonly string[],
       ...busy.visits,
     ],
     locations: places.points.length,
-    light: lightOf(places.points[0], (await findFirm(trx)).timeZone, days),
+    light: lightOf(places.points[0]!, (await findFirm(trx)).timeZone, days),
     weights: DEFAULT_PLAN_WEIGHTS,
   }
   return { board, points: places.points }

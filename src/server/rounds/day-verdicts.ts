@@ -27,7 +27,7 @@ export async function dayVerdicts(actor: Actor, visitId: VisitId) {
     for (let day = from < visit.day ? from : visit.day; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
       days.push(day)
     const facts = await boardFacts(trx, days, visit.crewId)
-    const visits = (await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })).filter(
+    const visits = (await listVisitLines(trx, { from: days[0]!, to: days[days.length - 1]! })).filter(
       (v) => v.crewId === visit.crewId,
     )
     return { visit, days, facts, visits }

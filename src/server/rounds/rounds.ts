@@ -69,9 +69,9 @@ export async function mapPage(actor: Actor, asked: string | null) {
           const site = sites.get(siteOf.get(v.pondId) ?? '')
           return site && site.lat !== null && site.lon !== null ? [{ ...v, lat: site.lat, lon: site.lon }] : []
         })
-      rounds.push({ crew: { id: crew.id, name: crew.name }, yard: points[yardOf(crew.id)], stops })
+      rounds.push({ crew: { id: crew.id, name: crew.name }, yard: points[yardOf(crew.id)]!, stops })
     }
-    return { today, day, yard: points[0], sites: [...sites.values()], rounds }
+    return { today, day, yard: points[0]!, sites: [...sites.values()], rounds }
   })
   // roads are asked when the database is free again, all rounds at once
   const optionOf = ({ yard, stops }: (typeof read.rounds)[number]) =>
@@ -150,7 +150,7 @@ async function placesOf(
   const at = visits.map((v) => (missing.includes(v.siteName) ? null : of(v.pondId)))
   const used = [yardOf(crew.id), ...at.filter((place) => place !== null)]
   return {
-    points: used.map((place) => points[place]),
+    points: used.map((place) => points[place]!),
     at: at.map((place) => (place === null ? null : used.indexOf(place))),
   }
 }
@@ -161,7 +161,7 @@ async function waysBetween({ points, at }: RoundPlaces): Promise<(number | null)
   let from = 0
   return at.map((place) => {
     if (place === null) return null
-    const minutes = table.minutes[from * points.length + place]
+    const minutes = table.minutes[from * points.length + place]!
     from = place
     return wholeSteps(minutes)
   })

@@ -46,7 +46,7 @@ export async function acceptPlan(actor: Actor, id: PlanRunId, keys: readonly str
     const crews = new Map((await listCrews(trx)).map((crew) => [crew.id, crew]))
     await lockCrews(trx, [...crews.keys()])
     const { good, left } = sift(await listPlanningVisits(trx, firstDay(chosen)), chosen)
-    if (good.length === 0) throw refused(`Nothing was accepted. ${left[0].siteName}: ${left[0].why}.`)
+    if (good.length === 0) throw refused(`Nothing was accepted. ${left[0]!.siteName}: ${left[0]!.why}.`)
     const taken: TakenVisit[] = []
     const made = new Map<string, VisitId>()
     // the first day of a piece of work before its second

@@ -216,7 +216,7 @@ export async function gatherPlan(
     visits: planVisits.map((v) => ({ ...v, after: v.after.filter((a) => known.has(a.visit)) })),
     locations: places.points.length,
     travel: table.minutes.map(wholeSteps),
-    light: lightOf(places.points[0], timeZone, days),
+    light: lightOf(places.points[0]!, timeZone, days),
     ...(out ? { out } : {}),
     weights: DEFAULT_PLAN_WEIGHTS,
   }
@@ -273,7 +273,7 @@ function newCustomerNeeds(works: readonly PondWork[], count: number, from: strin
   const served = works.filter((work) => work.lines.length > 0)
   return Array.from({ length: served.length === 0 ? 0 : count }, (_, i) => {
     // spread over the list rather than its first few
-    const twin = served[Math.floor(((i + 0.5) * served.length) / count) % served.length]
+    const twin = served[Math.floor(((i + 0.5) * served.length) / count) % served.length]!
     const named = (id: string) => `${NEW_CUSTOMER_PREFIX}${i + 1}:${id}`
     // all that its twin asks for, whether that is planned by now or not
     return needsOf({ ...twin, visits: [], planned: [], tasks: [] }, from, to)

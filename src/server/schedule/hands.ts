@@ -44,7 +44,7 @@ export async function handsOf(
     }
   }
   for (const need of needs) {
-    const { hands } = VISIT_PLANNING[need.job]
+    const { hands } = VISIT_PLANNING[need.job]!
     if (hands) {
       const { areaM2 } = ponds.get(need.pondId as PondId)!
       found.set(
@@ -89,7 +89,7 @@ export async function handsOf(
 /** What other jobs and tasks add to a visit, person-minutes. */
 function alongMin(need: Need, areaM2: number): number {
   const jobs = need.also.reduce((sum, job) => {
-    const { hands } = VISIT_PLANNING[job]
+    const { hands } = VISIT_PLANNING[job]!
     return sum + Math.max(0, (hands?.baseMin ?? 0) - SHARED_SETUP_MIN) + (hands?.perM2Min ?? 0) * areaM2
   }, 0)
   return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)
@@ -117,7 +117,7 @@ export function minutesOf(
   need: Need,
   hands: ReadonlyMap<string, Hands>,
 ): Pick<PlanVisit, 'handsMin' | 'fixedMin' | 'tankM3' | 'tankUse'> {
-  const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0].need) : undefined
+  const first = need.job === SECOND_DAY_KEY ? hands.get(need.after[0]!.need) : undefined
   if (first) return { handsMin: first.secondDayMin, fixedMin: 0, tankM3: first.tankM3, tankUse: 'from-morning' }
   const { handsMin, fixedMin, tankM3, secondDayMin } = hands.get(need.id)!
   return { handsMin, fixedMin, tankM3, tankUse: secondDayMin > 0 ? 'until-night' : 'while-there' }

@@ -19,7 +19,7 @@ export async function assertNoOverlap(
   const days = new Map(touched.map((t) => [`${t.crewId} ${t.day}`, t]))
   const dates = touched.map((t) => t.day).sort()
   // one question for all days: a whole season is taken over at once
-  const lines = await listVisitLines(trx, { from: dates[0], to: dates[dates.length - 1] })
+  const lines = await listVisitLines(trx, { from: dates[0]!, to: dates[dates.length - 1]! })
   const byDay = new Map<string, VisitLine[]>()
   for (const line of lines.filter(({ state }) => holdsHours(state))) {
     const key = `${line.crewId} ${line.day}`

@@ -35,7 +35,7 @@ const opening = (
       ? []
       : days.filter(
           (day) =>
-            closedDays.includes(WEEKDAYS[isoWeekday(day) - 1]) ||
+            closedDays.includes(WEEKDAYS[isoWeekday(day) - 1]!) ||
             blackouts.some((b) => day >= b.from && day <= b.to) ||
             (schoolHolidays !== 'any' && inPeriod(periods, 'school-holidays', day) === (schoolHolidays === 'never')) ||
             (inPeriod(periods, 'no-filling', day) && jobs.some((job) => VISIT_PLANNING[job]?.fills)),
@@ -59,7 +59,7 @@ export function neededVisit(
   open: OpenDays,
   knownCrew: string | null,
 ): PlanVisit {
-  const facts = VISIT_PLANNING[need.job]
+  const facts = VISIT_PLANNING[need.job]!
   const also = need.also.map((job) => VISIT_PLANNING[job])
   return {
     id: need.id,
@@ -70,10 +70,10 @@ export function neededVisit(
     latest: need.latest,
     likelihood: likelihoodOf(pond, need.job, need.earliest, need.latest),
     ...opening(pond, [need.job, ...need.also], open),
-    skills: [...new Set([facts, ...also].flatMap((f) => f.skills))],
-    kit: [...new Set([facts, ...also].flatMap((f) => f.kit))],
+    skills: [...new Set([facts, ...also].flatMap((f) => f!.skills))],
+    kit: [...new Set([facts, ...also].flatMap((f) => f!.kit))],
     load: spoilOf([need.job, ...need.also], pond.areaM2),
-    value: (facts.value + also.reduce((sum, f) => sum + f.value, 0) / 2) * (need.late ? 2 : 1),
+    value: (facts.value + also.reduce((sum, f) => sum + f!.value, 0) / 2) * (need.late ? 2 : 1),
     after: need.after.map(({ need: visit, ...days }) => ({ visit, ...days })),
     preferredCrew: knownCrew,
     published: null,
@@ -150,7 +150,7 @@ export function publishedVisit(
     : opening(pond, [visit.job, ...visit.also], open)
   // in a late season what hangs on a window goes along with it
   const near = usual ? addDays(visit.day, wish.lateByDays) : visit.day
-  const loose = [addDays(near, -LOOSE_DAYS), addDays(near, LOOSE_DAYS)]
+  const loose: [string, string] = [addDays(near, -LOOSE_DAYS), addDays(near, LOOSE_DAYS)]
   // several jobs on one visit: it was placed where all of them fell due, and stays near there
   const shared = visit.also.length > 0
   // fish that are in their tanks go back on their day

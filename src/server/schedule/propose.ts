@@ -172,7 +172,7 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
     }
     // a best day at the weekend counts for the week it ends
     const day = isoWeekday(visit.best) > 5 ? addDays(visit.best, 5 - isoWeekday(visit.best)) : visit.best
-    if (last && day <= last && day >= input.days[0]) week(day).wantedMin += minutesWith(visit, usual)
+    if (last && day <= last && day >= input.days[0]!) week(day).wantedMin += minutesWith(visit, usual)
   }
   return [...weeks]
     .map(([monday, figures]) => ({ monday, ...figures }))

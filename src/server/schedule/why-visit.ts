@@ -25,7 +25,7 @@ export async function whyVisit(actor: Actor, visitId: VisitId) {
     const days: string[] = []
     for (let day = first > today ? first : today; day <= addDays(visit.day, REACH_DAYS); day = addDays(day, 1))
       if (isoWeekday(day) <= 5 || day === visit.day) days.push(day)
-    const lines = await listVisitLines(trx, { from: days[0], to: days[days.length - 1] })
+    const lines = await listVisitLines(trx, { from: days[0]!, to: days[days.length - 1]! })
     return { visit, lines, facts: await boardFacts(trx, days) }
   })
   const board = await withTravel(facts)

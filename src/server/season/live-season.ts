@@ -52,7 +52,7 @@ export async function renewPond(trx: Knex.Transaction, pond: PondInContext, sett
   // a season of any year must be there before anything is kept beside it
   await seasonOf(trx, firmId, pond, house, stations)
   const thermal = { ...thermalPond(pond), latitudeDeg: station.normals.latitudeDeg }
-  const key = hashOf([thermal, readings, days.length > 0 ? days[0].date : null])
+  const key = hashOf([thermal, readings, days.length > 0 ? days[0]!.date : null])
   let calibration = await findCalibration(trx, pond.id)
   if (calibration?.key !== key) {
     calibration = JSON.parse(JSON.stringify({ ...calibrate(thermal, days, readings), key }, round(4))) as NonNullable<

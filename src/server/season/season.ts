@@ -48,7 +48,7 @@ export async function seasonOf(
 
 /** The middle of each week's water, and each window's dates: what lists over many ponds read. */
 export const briefOf = (season: Season) => ({
-  weeklyC: Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)].p50),
+  weeklyC: Array.from({ length: 52 }, (_, week) => season.waterC[Math.min(364, week * 7 + 3)]!.p50),
   windows: season.windows.map(({ job, kind, earliest, best, latest }) => ({ job, kind, earliest, best, latest })),
 })
 

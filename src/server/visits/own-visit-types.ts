@@ -53,7 +53,7 @@ export async function saveVisitType(
   if (lost.length > 0)
     throw new ProblemError({
       kind: 'bad-input',
-      message: `“${lost[0].title}” ${LOST_WORDS[lost[0].why]}.`,
+      message: `“${lost[0]!.title}” ${LOST_WORDS[lost[0]!.why]}.`,
       fields: lost.map((part) => {
         const at = job!.steps.findIndex((s) => s.key === part.stepKey)
         return {

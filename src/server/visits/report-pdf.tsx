@@ -15,7 +15,7 @@ export async function reportPdf(actor: Actor, id: VisitId): Promise<{ bytes: Buf
       data: await photoImage(actor, photo.id, 'image'),
       caption:
         page.photos.length === 2
-          ? [t('visits.reportView.before'), t('visits.reportView.after')][i]
+          ? [t('visits.reportView.before'), t('visits.reportView.after')][i]!
           : t('visits.reportView.day'),
     })),
   )

@@ -30,7 +30,7 @@ function bestTwo(kept: readonly VisitPhoto[]): readonly VisitPhoto[] {
       (a, b) => Date.parse(a.takenAt) - Date.parse(b.takenAt),
     )
   const plain = photos.filter((p) => p.sketchOf === null)
-  return plain.length > 2 ? [plain[0], plain[plain.length - 1]] : plain
+  return plain.length > 2 ? [plain[0]!, plain[plain.length - 1]!] : plain
 }
 
 /** The customer's report of a finished visit, written from its log. */

@@ -36,7 +36,7 @@ export async function rescuePage(actor: Actor, pondId: PondId) {
       crews: (await listCrews(trx)).map(({ id, name }) => ({ id, name })),
       periods: await listFirmPeriods(trx, today),
       /** Expected water of the weeks of the year, °C; null while no season is known. */
-      weeklyC: (await listPlanningPonds(trx, [pondId]))[0].weeklyC,
+      weeklyC: (await listPlanningPonds(trx, [pondId]))[0]!.weeklyC,
     }
   })
 }
@@ -95,5 +95,5 @@ export async function startRescue(
         dueTo: addDays(due, 3),
       })
   })
-  return { visits: days.length, first: days[0], last: days[days.length - 1] }
+  return { visits: days.length, first: days[0]!, last: days[days.length - 1]! }
 }

@@ -64,7 +64,7 @@ export function estimateCleanout(pond: PondInContext, crewSize: number) {
 
 /** Minutes of any kind of job before anything learnt; a cleanout's come from its own parts. */
 function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, crewSize: number): number {
-  const { hands } = VISIT_PLANNING[jobKey]
+  const { hands } = VISIT_PLANNING[jobKey]!
   return hands
     ? minutesWith(
         { handsMin: hands.baseMin + hands.perM2Min * savedPondFacts(pond).basin.areaM2, fixedMin: 0 },
@@ -76,13 +76,13 @@ function plainMinutes(jobKey: string, pond: PondInContext, cleanoutMin: number, 
 /** What a crew would take for a kind of job; only a cleanout's time has parts. */
 function estimateOf(jobKey: string, pond: PondInContext, crewSize: number): ReturnType<typeof estimateCleanout> {
   const cleanout = estimateCleanout(pond, crewSize)
-  if (!VISIT_PLANNING[jobKey].hands) return cleanout
+  if (!VISIT_PLANNING[jobKey]!.hands) return cleanout
   return { ...cleanout, duration: { parts: [], totalMinutes: plainMinutes(jobKey, pond, 0, crewSize) } }
 }
 
 /** A crew's minutes on each day of work that can be spread over two; null where one day does. */
 function twoDaysOf(jobKey: string, { parts }: DurationEstimate): { first: Estimated; second: Estimated } | null {
-  const two = VISIT_PLANNING[jobKey].hands ? null : overTwoDays(parts)
+  const two = VISIT_PLANNING[jobKey]!.hands ? null : overTwoDays(parts)
   return two && { first: two.first, second: { peopleMin: two.secondMin, machineMin: 0 } }
 }
 

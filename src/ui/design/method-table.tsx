@@ -82,13 +82,13 @@ export function SizingMethodTable({ result, chosen, house, onChoose, costs, curr
                 <td className="text-end">{show(s.areaM2, 'area')}</td>
                 <td className="text-end">{show(s.volumeM3, 'volume')}</td>
                 <td className="text-end">{show(s.flowM3PerH, 'flow')}</td>
-                <td>{costs[i].pumpName}</td>
-                {currency ? <td className="text-end">{money(roundMoney(costs[i].totalMinor!), currency)}</td> : null}
+                <td>{costs[i]!.pumpName}</td>
+                {currency ? <td className="text-end">{money(roundMoney(costs[i]!.totalMinor!), currency)}</td> : null}
                 <td className="text-end">
                   {Number.isFinite(s.tanMgL) ? show(s.tanMgL, 'concentration', { significant: 2 }) : '–'}
                 </td>
-                <td className="text-end">{show(result.now.sizingMethods[i].areaM2, 'area')}</td>
-                <td>{s.sizingMethod === 'volume' || s.sizingMethod === 'surface' ? '' : t(MONTHS[s.month])}</td>
+                <td className="text-end">{show(result.now.sizingMethods[i]!.areaM2, 'area')}</td>
+                <td>{s.sizingMethod === 'volume' || s.sizingMethod === 'surface' ? '' : t(MONTHS[s.month]!)}</td>
               </tr>
             ))}
           </tbody>

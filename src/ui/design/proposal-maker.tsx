@@ -100,7 +100,7 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
               <ChoiceField
                 label={
                   options.length > 1
-                    ? t('design.proposalMaker.version', { i: OPTION_LABELS[i] })
+                    ? t('design.proposalMaker.version', { i: OPTION_LABELS[i]! })
                     : t('design.proposalMaker.versionOffered')
                 }
                 value={option.designId}
@@ -124,7 +124,7 @@ export function ProposalMaker({ data }: { data: DesignPageData; currency: string
                   setOptions([
                     ...options,
                     {
-                      designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0].id,
+                      designId: designs.find((d) => !options.some((o) => o.designId === d.id))?.id ?? designs[0]!.id,
                       why: '',
                     },
                   ])

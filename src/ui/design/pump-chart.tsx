@@ -24,12 +24,12 @@ export function PumpChart({ result }: { result: DesignResult }) {
     const flow = (v: number) => Number(fromCanonical(v, unitBySymbol('flow', flowSymbol)).toFixed(3))
     const head = (v: number) => Number(fromCanonical(v, unitBySymbol('length', headSymbol)).toFixed(3))
     const headOf = pumpHead(result.curve)
-    const last = result.curve[result.curve.length - 1].flowM3PerH
+    const last = result.curve[result.curve.length - 1]!.flowM3PerH
     const pump = Array.from({ length: POINTS + 1 }, (_, i) => [
       flow((last * i) / POINTS),
       head(headOf((last * i) / POINTS)),
     ])
-    const shutoff = result.curve[0].headM * 1.25
+    const shutoff = result.curve[0]!.headM * 1.25
     // curves are named where they begin: the duty point usually sits near their far end
     const named = (points: number[][], text: string, color: string, at = 0) =>
       points.map((value, i) =>

@@ -20,7 +20,7 @@ export function SizingWhy({
 
   const show = useShow()
   const nitrogen = result.grown.sizingMethods.find((s) => s.sizingMethod === 'nitrogen')!
-  const worst = result.grown.months[nitrogen.month]
+  const worst = result.grown.months[nitrogen.month]!
   return (
     <Why>
       <ul className="mb-1 ps-3">

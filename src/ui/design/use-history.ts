@@ -33,7 +33,7 @@ export function useHistory<Value>(first: Value) {
           ? h
           : {
               past: h.past.slice(0, -1),
-              present: h.past[h.past.length - 1],
+              present: h.past[h.past.length - 1]!,
               future: [h.present, ...h.future],
               what: '',
               at: 0,
@@ -46,7 +46,7 @@ export function useHistory<Value>(first: Value) {
       setHistory((h) =>
         h.future.length === 0
           ? h
-          : { past: [...h.past, h.present], present: h.future[0], future: h.future.slice(1), what: '', at: 0 },
+          : { past: [...h.past, h.present], present: h.future[0]!, future: h.future.slice(1), what: '', at: 0 },
       ),
     [],
   )

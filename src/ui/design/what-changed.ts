@@ -40,7 +40,7 @@ export function changesBetween(
   ]
   const [old, now] = [figures(before), figures(after)]
   const changed = now.flatMap(([what, value], i) =>
-    value === old[i][1] ? [] : [{ what, before: old[i][1], after: value }],
+    value === old[i]![1] ? [] : [{ what, before: old[i]![1], after: value }],
   )
   const verdicts = after.checks.flatMap((check) => {
     const was = before.checks.find((c) => c.id === check.id)

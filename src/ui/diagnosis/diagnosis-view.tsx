@@ -62,7 +62,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
   )
   const wrong = anythingWrong(findings)
   const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
-  const cause = chosen ?? ranked[0].cause
+  const cause = chosen ?? ranked[0]!.cause
   return (
     <>
       <div className="page-head">
@@ -103,7 +103,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
                     />
                   ))}
                 </ol>
-                {ranked[0].likelihood < FAIRLY_SURE ? (
+                {ranked[0]!.likelihood < FAIRLY_SURE ? (
                   <p className="soft small mb-0">{t('diagnosis.diagnosisView.noCauseStandsOut')}</p>
                 ) : null}
               </>

@@ -110,9 +110,9 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
           ))}
         </ul>
       ) : null}
-      {photos.since ? (
+      {photos!.since ? (
         <div className="before-since">
-          {[photos.before, photos.since].map((photo, i) =>
+          {[photos!.before, photos!.since].map((photo, i) =>
             photo ? (
               <figure key={photo.id} className="mb-0">
                 {/* eslint-disable-next-line @next/next/no-img-element -- thumbnails come from the app's own route, signed in */}
@@ -139,7 +139,7 @@ function Line({ line }: { line: CheckLine }) {
   const t = useTexts()
 
   const show = useShow()
-  const [test] = line.tests
+  const test = line.tests[0]!
   const value = (v: number) => show(v, readingQuantity(test), { scale: readingScale(test), significant: 2 })
   const question =
     line.what === 'clarity' ? t('diagnosis.savedDiagnoses.waterStillMurky') : FINDINGS[line.what].question

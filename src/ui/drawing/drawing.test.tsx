@@ -77,7 +77,7 @@ describe('the bed', () => {
     )
     expect(heights).toHaveLength(5)
     heights.forEach((h, i) =>
-      expect(h / heights[0]).toBeCloseTo(DEFAULT_LAYERS[i].thicknessM / DEFAULT_LAYERS[0].thicknessM, 5),
+      expect(h / heights[0]!).toBeCloseTo(DEFAULT_LAYERS[i]!.thicknessM / DEFAULT_LAYERS[0]!.thicknessM, 5),
     )
     expect(screen.getByText(/250\smm Gravel 19–38 mm/)).toBeInTheDocument()
     expect(screen.queryByText('drains back to here')).not.toBeInTheDocument()

@@ -73,8 +73,8 @@ export function PlantMarks({
     if (!step || !onMove) return
     event.preventDefault()
     const [xM, yM] = [
-      within(marks[index].xM + step[0] * KEY_STEP_M, minX, maxX),
-      within(marks[index].yM + step[1] * KEY_STEP_M, minY, maxY),
+      within(marks[index]!.xM + step[0]! * KEY_STEP_M, minX, maxX),
+      within(marks[index]!.yM + step[1]! * KEY_STEP_M, minY, maxY),
     ]
     onMove(index, xM, yM)
     onDrop?.(index, xM, yM)

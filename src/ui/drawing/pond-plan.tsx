@@ -73,7 +73,7 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
           <path
             d={pathOf(zone.floorOutlines, scale)}
             fill="var(--water-line)"
-            fillOpacity={0.16 * DEEPER[i]}
+            fillOpacity={0.16 * DEEPER[i]!}
             stroke="var(--water-line)"
             strokeOpacity="0.55"
           />
@@ -109,7 +109,7 @@ export function PondPlan({ basin, handles = [], children }: PondPlanProps) {
           const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key]
           if (!step) return
           event.preventDefault()
-          handle.onMove(rounded(handle.xM + step[0] * KEY_STEP_M), rounded(handle.yM + step[1] * KEY_STEP_M))
+          handle.onMove(rounded(handle.xM + step[0]! * KEY_STEP_M), rounded(handle.yM + step[1]! * KEY_STEP_M))
         }
         return (
           <circle

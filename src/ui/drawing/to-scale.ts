@@ -43,4 +43,4 @@ const NICE_M = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100]
 
 /** A round length for a scale bar of about `wantedPx`. */
 export const barLengthM = (scale: Scale, wantedPx = 90): number =>
-  NICE_M.findLast((m) => m * scale.pxPerM <= wantedPx) ?? NICE_M[0]
+  NICE_M.findLast((m) => m * scale.pxPerM <= wantedPx) ?? NICE_M[0]!

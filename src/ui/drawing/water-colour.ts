@@ -18,10 +18,10 @@ export function waterColour(tempC: number): string {
   if (tempC <= 0.05) return `rgb(${ICE.join(',')})`
   const clamped = Math.min(30, Math.max(0, tempC))
   const above = STOPS.findIndex(([stop]) => stop >= clamped)
-  const [t1, c1] = STOPS[Math.max(1, above)]
-  const [t0, c0] = STOPS[Math.max(1, above) - 1]
+  const [t1, c1] = STOPS[Math.max(1, above)]!
+  const [t0, c0] = STOPS[Math.max(1, above) - 1]!
   const share = (clamped - t0) / (t1 - t0)
-  return `rgb(${c0.map((v, i) => Math.round(v + (c1[i] - v) * share)).join(',')})`
+  return `rgb(${c0.map((v, i) => Math.round(v + (c1[i]! - v) * share)).join(',')})`
 }
 
 /** Temperatures named on the legend, °C. */

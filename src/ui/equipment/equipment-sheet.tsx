@@ -89,7 +89,7 @@ function EquipmentForm({ pondId, today }: { pondId: string; today: string }) {
   const t = useTexts()
 
   const { problem, errorOf, save } = useSave()
-  const first = EQUIPMENT_KINDS[0]
+  const first = EQUIPMENT_KINDS[0]!
   const [piece, setPiece] = useState<{ kind: string; name: string; fittedOn: string; everyDays: number | null }>({
     kind: first.key,
     name: '',

@@ -137,7 +137,7 @@ function Nothing({ why }: { why: string }) {
     <main id="main" className="field-page">
       <section className="sheet">
         <h1 className="fs-3">{t('field.fieldApp.fieldSheet')}</h1>
-        <p>{why in NOTHING_WORDS ? t(NOTHING_WORDS[why]) : t('field.fieldApp.signSeeYourRounds')}</p>
+        <p>{why in NOTHING_WORDS ? t(NOTHING_WORDS[why]!) : t('field.fieldApp.signSeeYourRounds')}</p>
         {why === 'no-signal' || why === 'other-version' ? null : (
           <a className="btn btn-primary" href="/sign-in">
             {t('field.fieldApp.sign')}

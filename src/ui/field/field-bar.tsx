@@ -48,7 +48,7 @@ export function FieldBar({
     <>
       <header className="top-bar field-bar justify-content-between">
         <FieldLink href="/field" className="firm">
-          {t('field.fieldBar.sDay', { split: name.split(' ')[0] })}
+          {t('field.fieldBar.sDay', { split: name.split(' ')[0]! })}
         </FieldLink>
         <span className="d-flex gap-2 align-items-center">
           <button

@@ -19,7 +19,7 @@ export function useFieldTheme(preferred: Theme | undefined): [Theme, () => void]
     document.documentElement.dataset.bsTheme = theme
   }, [theme])
   const next = () => {
-    const following = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]
+    const following = THEMES[(THEMES.indexOf(theme) + 1) % THEMES.length]!
     window.localStorage.setItem(KEY, following)
     setOwn(following)
   }

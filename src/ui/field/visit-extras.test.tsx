@@ -157,13 +157,13 @@ describe('what the office could not take', () => {
     {
       seq: 3,
       id: 'l1',
-      entry: { kind: 'done', stepKey: SPRING_CLEANOUT.steps[0].key },
+      entry: { kind: 'done', stepKey: SPRING_CLEANOUT.steps[0]!.key },
       problem: { title: 'Enter the pH.' },
     },
   ]
   it('is named with the reason, and sent again once it is mended', async () => {
     inField(<NotTaken view={viewOf({ refused })} />)
-    expect(screen.getByRole('alert')).toHaveTextContent(`${SPRING_CLEANOUT.steps[0].title}: Enter the pH.`)
+    expect(screen.getByRole('alert')).toHaveTextContent(`${SPRING_CLEANOUT.steps[0]!.title}: Enter the pH.`)
     await userEvent.click(button('Send again'))
     expect(tryAgain).toHaveBeenCalledWith(3)
     expect(sync).toHaveBeenCalled()
@@ -175,8 +175,8 @@ describe('what the office could not take', () => {
       />,
     )
     const [lineButton, photoButton] = screen.getAllByRole('button', { name: 'Discard' })
-    await userEvent.click(lineButton)
-    await userEvent.click(photoButton)
+    await userEvent.click(lineButton!)
+    await userEvent.click(photoButton!)
     expect(letGo).toHaveBeenCalledWith(3)
     expect(dropPhoto).toHaveBeenCalledWith('ph1')
   })

@@ -114,7 +114,7 @@ function PartForm({ view }: { view: VisitView }) {
 
   const { log, today } = useField()
   const [piece, setPiece] = useState<string>(view.equipment[0]?.id ?? NEW_PIECE)
-  const [kind, setKind] = useState<string>(EQUIPMENT_KINDS[0].key)
+  const [kind, setKind] = useState<string>(EQUIPMENT_KINDS[0]!.key)
   const [name, setName] = useState('')
   const [warranty, setWarranty] = useState('0')
   const known = view.equipment.find((e) => e.id === piece)

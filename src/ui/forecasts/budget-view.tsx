@@ -49,7 +49,7 @@ export function BudgetView({
             key={`${name}${option}`}
             name={name}
             option={option}
-            budgets={result.runs[option].map((r: MemberRun) => r[of])}
+            budgets={result.runs[option]!.map((r: MemberRun) => r[of])}
           />
         ))}
       </div>

@@ -43,8 +43,8 @@ export function EyeView({ from, days, options, basin, day, onDay }: EyeViewProps
             option={option}
             name={name}
             basin={basin}
-            clarityM={p50[day]}
-            bandM={[p10[day], p90[day]]}
+            clarityM={p50[day]!}
+            bandM={[p10[day]!, p90[day]!]}
           />
         ))}
       </div>

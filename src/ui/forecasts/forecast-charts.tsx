@@ -145,10 +145,10 @@ function ForecastChart({
           bandSeries(
             band,
             way,
-            names[way],
+            names[way]!,
             ink,
             shownAs,
-            way === 0 ? marks(chart, shownAs, ink, dates[day], top, t) : undefined,
+            way === 0 ? marks(chart, shownAs, ink, dates[day]!, top, t) : undefined,
           ),
         ),
         ...(read.length > 0
@@ -194,7 +194,7 @@ function niceTop(value: number): number {
 }
 
 const said = (result: ComparedRuns, output: ShownOutput, way: number, t: Texts): string => {
-  const { p50 } = bandOf(result.runs[way], output, result.days)
+  const { p50 } = bandOf(result.runs[way]!, output, result.days)
   return t('forecasts.forecastCharts.between', {
     value: Math.min(...p50).toPrecision(2),
     value2: Math.max(...p50).toPrecision(2),
@@ -216,7 +216,7 @@ function bandSeries(
     {
       ...plain,
       stack: `band${way}`,
-      data: band.p90.map((v, d) => shownAs(v - band.p10[d])),
+      data: band.p90.map((v, d) => shownAs(v - band.p10[d]!)),
       lineStyle: { opacity: 0 },
       areaStyle: { color: colour, opacity: 0.14 },
     },

@@ -25,7 +25,7 @@ export function OptionEditor({ model, state }: { model: PondModel; state: WhatIf
 
   const index = state.chosen
   const { whatIf } = state
-  const option = whatIf.options[index]
+  const option = whatIf.options[index]!
   const set = (changes: Partial<WhatIfOption>) => state.changeOption(index, changes)
   const times = (key: 'filterSize' | 'fish' | 'feed', label: string) => (
     <QuantityField

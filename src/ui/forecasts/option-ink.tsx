@@ -5,7 +5,7 @@ const INKS = ['reed', 'iris', 'rust', 'water'] as const
 export const DASHES = ['solid', 'dashed', 'dotted', [8, 3, 2, 3]] as const
 const SVG_DASHES = [undefined, '6 4', '2 3', '8 3 2 3']
 
-export const optionInk = (ink: ChartInk, index: number): string => ink[INKS[index % INKS.length]]
+export const optionInk = (ink: ChartInk, index: number): string => ink[INKS[index % INKS.length]!]
 export const optionVar = (index: number): string =>
   `var(--${INKS[index % INKS.length] === 'water' ? 'water-line' : INKS[index % INKS.length]})`
 export const waySvgDash = (index: number): string | undefined => SVG_DASHES[index % SVG_DASHES.length]

@@ -157,7 +157,7 @@ function OutlookChart({ shown, forecast, deepestM }: { shown: Shown; forecast: P
           ...plain,
           stack: 'band',
           stackStrategy: 'all',
-          data: p90.map((v, d) => Number((shownAs(v) - shownAs(p10[d])).toPrecision(4))),
+          data: p90.map((v, d) => Number((shownAs(v) - shownAs(p10[d]!)).toPrecision(4))),
           lineStyle: { opacity: 0 },
           areaStyle: { color: ink.reed, opacity: 0.16 },
         },

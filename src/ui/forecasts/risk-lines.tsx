@@ -18,9 +18,9 @@ export function RiskLines({ lines, mayPlan }: { lines: readonly RiskLine[]; mayP
               {line.siteName}: {line.pondName}
             </Link>
             {mayPlan ? (
-              <Link className="ms-auto small" href={`/ponds/${line.pondId}/plan?job=${line.risks[0].jobKey}`}>
+              <Link className="ms-auto small" href={`/ponds/${line.pondId}/plan?job=${line.risks[0]!.jobKey}`}>
                 {t('forecasts.riskLines.plan', {
-                  name: visitType(line.risks[0].jobKey)?.name.toLowerCase() ?? t('forecasts.riskLines.visit'),
+                  name: visitType(line.risks[0]!.jobKey)?.name.toLowerCase() ?? t('forecasts.riskLines.visit'),
                 })}
               </Link>
             ) : null}

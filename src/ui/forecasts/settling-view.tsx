@@ -56,7 +56,7 @@ export function SettlingView({ data }: { data: WhatIfPageData }) {
   }, [settling, model, run])
   const result = state.status === 'done' ? state.result : null
   const expected = useMemo(
-    () => (result ? expectation(asked, result.runs[0], data.tests) : null),
+    () => (result ? expectation(asked, result.runs[0]!, data.tests) : null),
     [result, asked, data.tests],
   )
   return (

@@ -87,7 +87,7 @@ export function useComparison() {
         Array.from({ length: members }, (_, m) => m).filter((m) => m % WORKERS === w),
       )
       Promise.all(
-        workers.map((worker, w) => wrap<ComparisonWorker>(worker).runMembers(comparison, shares[w], proxy(take))),
+        workers.map((worker, w) => wrap<ComparisonWorker>(worker).runMembers(comparison, shares[w]!, proxy(take))),
       ).then(
         () => {
           // the last members may still be on their way after their worker has said it is done
@@ -128,9 +128,9 @@ export const measuresOfRuns = ({ runs }: ComparedRuns) => runs.map((members) => 
 
 /** Clarity of every way, for the eye's view. */
 export const clarityOf = ({ days, runs }: ComparedRuns, names: readonly string[]) =>
-  names.map((name, option) => ({ name, clarity: bandOf(runs[option], 'clarityM', days) }))
+  names.map((name, option) => ({ name, clarity: bandOf(runs[option]!, 'clarityM', days) }))
 
 function resultOf({ scenarios, days, from }: Comparison, members: ReadonlyMap<number, MemberRun[]>): ComparisonRuns {
   const inOrder = [...members].sort(([a], [b]) => a - b).map(([, runs]) => runs)
-  return { days, from, runs: scenarios.map((_, s) => inOrder.map((runs) => runs[s])) }
+  return { days, from, runs: scenarios.map((_, s) => inOrder.map((runs) => runs[s]!)) }
 }

@@ -16,7 +16,7 @@ import type { WhatIfPageData } from '@/server/forecasts/what-ifs'
 const USUAL_MEMBERS = 60
 
 const templateOf = (key: string, { today, built }: Pick<WhatIfPageData, 'today' | 'built'>): WhatIfInput => {
-  const { name, season, days, start, options } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]
+  const { name, season, days, start, options } = TEMPLATES.find((template) => template.key === key) ?? TEMPLATES[0]!
   return {
     name,
     from: season === 'built' ? (built ?? nextTime('04-20', today)) : nextTime(season, today),
@@ -85,7 +85,7 @@ export function useWhatIf(data: WhatIfPageData, saved?: string, begin?: string) 
         ...w,
         options: [
           ...w.options,
-          { ...w.options[w.options.length - 1], name: t('forecasts.useWhatIf.way', { count: w.options.length + 1 }) },
+          { ...w.options[w.options.length - 1]!, name: t('forecasts.useWhatIf.way', { count: w.options.length + 1 }) },
         ],
       }))
       setChosen(whatIf.options.length)

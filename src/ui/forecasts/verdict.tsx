@@ -18,14 +18,14 @@ export function Verdict({
   const t = useTexts()
 
   const show = useShow()
-  const members = measures[0].length
+  const members = measures[0]!.length
   if (names.length < 2) return <p className="soft">{t('forecasts.verdict.oneWayOnlyAdd')}</p>
   return (
     <div className="forecast-verdict" role="status">
       {names.slice(1).map((name, i) => {
         const lines = verdictLines(
-          measures[0],
-          measures[i + 1],
+          measures[0]!,
+          measures[i + 1]!,
           days,
           (value, kind) => show(value, kind, { significant: 2 }),
           t,

@@ -47,7 +47,7 @@ export function WhatIfView({ data, saved, begin }: { data: WhatIfPageData; saved
   const { model } = data
   const go = () => {
     const read = WhatIfInput.safeParse(state.whatIf)
-    if (!read.success) return setWrong(read.error.issues[0].message)
+    if (!read.success) return setWrong(read.error.issues[0]!.message)
     setWrong(null)
     setShown(read.data.options.map((w) => w.name))
     comparison.run(comparisonOf(read.data, model!), read.data.members)
@@ -253,7 +253,7 @@ function Results({
         <h2>{t('forecasts.whatIfView.verdict')}</h2>
         {stopped ? (
           <p className="verdict look">
-            {t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0].length })}
+            {t('forecasts.whatIfView.stoppedEarlyRunsEach', { count: result.runs[0]!.length })}
           </p>
         ) : null}
         <Verdict days={result.days} measures={measuresOfRuns(result)} names={names} />

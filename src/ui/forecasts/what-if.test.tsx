@@ -111,14 +111,14 @@ describe('the forecasts page', () => {
     })
     const lines = within(region('Ponds at risk')).getAllByRole('listitem')
     expect(lines).toHaveLength(2)
-    expect(within(lines[0]).getByRole('link', { name: 'Works: Canteen pond' })).toHaveAttribute(
+    expect(within(lines[0]!).getByRole('link', { name: 'Works: Canteen pond' })).toHaveAttribute(
       'href',
       '/ponds/p1/forecast',
     )
     // the two that weigh most, no more
     expect(lines[0]).toHaveTextContent(/Nitrite.*Low oxygen/)
     expect(lines[0]).not.toHaveTextContent('Murky water')
-    expect(within(lines[1]).getByRole('link', { name: 'Schedule: wetland flush' })).toHaveAttribute(
+    expect(within(lines[1]!).getByRole('link', { name: 'Schedule: wetland flush' })).toHaveAttribute(
       'href',
       '/ponds/p2/plan?job=wetland-flush',
     )

@@ -50,7 +50,7 @@ export function MapView({ data }: { data: MapData }) {
   const rounds = data.rounds.filter((r) => r.stops.length > 0)
   const yards = [
     data.yard,
-    ...rounds.map((r) => r.yard).filter((y) => y !== data.yard && (y.lat !== data.yard.lat || y.lon !== data.yard.lon)),
+    ...rounds.map((r) => r.yard).filter((y) => y.lat !== data.yard.lat || y.lon !== data.yard.lon),
   ]
   return (
     <>
@@ -139,7 +139,7 @@ export function MapView({ data }: { data: MapData }) {
               })}
               {data.rounds.map((round, n) => {
                 if (round.stops.length === 0 || hidden.includes(round.crew.id)) return null
-                const { colour, dash } = LINES[n % LINES.length]
+                const { colour, dash } = LINES[n % LINES.length]!
                 return (
                   <g key={round.crew.id}>
                     <path
@@ -194,9 +194,9 @@ export function MapView({ data }: { data: MapData }) {
                     <svg width="34" height="8" aria-hidden="true">
                       <path
                         d="M0 4H34"
-                        stroke={LINES[n % LINES.length].colour}
+                        stroke={LINES[n % LINES.length]!.colour}
                         strokeWidth="4"
-                        strokeDasharray={LINES[n % LINES.length].dash}
+                        strokeDasharray={LINES[n % LINES.length]!.dash}
                       />
                     </svg>{' '}
                     {round.crew.name}

@@ -86,7 +86,7 @@ describe('a crew', () => {
     const crews = screen.getByRole('region', { name: 'Crews' })
     await userEvent.click(within(crews).getByText('Otter'))
     const before = otter.setup.skills.length
-    await userEvent.click(within(crews).getAllByRole('checkbox')[0])
+    await userEvent.click(within(crews).getAllByRole('checkbox')[0]!)
     await userEvent.click(within(crews).getByRole('button', { name: 'Save Otter' }))
     const [, path, body] = sent.mock.lastCall!
     expect(path).toBe('/api/v1/crews/c1')

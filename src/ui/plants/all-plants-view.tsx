@@ -101,13 +101,13 @@ export function AllPlantsView({ data }: { data: AllPlants }) {
                 </h3>
                 <ul className="plain-list">
                   {byAction(pond.tasks).map(([action, tasks]) => {
-                    const latest = tasks.map((task) => task.latest).sort()[0]
+                    const latest = tasks.map((task) => task.latest).sort()[0]!
                     return (
                       <li key={action}>
                         {t(`plants.plantActionNames.${action}`)}:{' '}
                         {[...new Set(tasks.map((task) => speciesName(task.species)))].join(', ')}{' '}
                         <span className="soft small">
-                          {t('plants.allPlantsView.from', { due: shortDate(tasks[0].due), latest: shortDate(latest) })}
+                          {t('plants.allPlantsView.from', { due: shortDate(tasks[0]!.due), latest: shortDate(latest) })}
                         </span>
                         {latest < data.today ? (
                           <span className="verdict look ms-1">{t('plants.allPlantsView.late')}</span>

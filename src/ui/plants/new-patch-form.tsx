@@ -23,7 +23,7 @@ export function NewPatchForm({ pond, basin, bed }: { pond: PondInContext; basin:
 
   const { problem, errorOf, save, saved } = useSave()
   const hasBed = bed !== null && bed.type !== 'none'
-  const [species, setSpecies] = useState(SPECIES_OPTIONS[0].value)
+  const [species, setSpecies] = useState(SPECIES_OPTIONS[0]!.value)
   const [place, setPlace] = useState<PatchPlace>(hasBed ? 'bed' : 'pond')
   const [count, setCount] = useState<number | null>(null)
   const [plantedOn, setPlantedOn] = useState('')

@@ -39,9 +39,9 @@ export function PatchPlans({ data: { patches, bed, mayWrite }, basin, picked, on
       .map(at)
   const planProps = (groups: readonly Placed[]) => ({
     picked: groups.findIndex((p) => p.id === picked),
-    onPick: (i: number) => onPick(groups[i].id),
-    onMove: mayWrite ? (i: number, xM: number, yM: number) => hold(groups[i], xM, yM) : null,
-    onDrop: (i: number, xM: number, yM: number) => drop(groups[i], xM, yM),
+    onPick: (i: number) => onPick(groups[i]!.id),
+    onMove: mayWrite ? (i: number, xM: number, yM: number) => hold(groups[i]!, xM, yM) : null,
+    onDrop: (i: number, xM: number, yM: number) => drop(groups[i]!, xM, yM),
   })
   const [inBed, inPond] = [of('bed'), of('pond')]
   return (

@@ -107,7 +107,7 @@ describe('plants of a pond', () => {
   })
   it('show one group with its history, and take its next line', async () => {
     show()
-    await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
+    await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0]!)
     const sheet = screen.getByRole('region', { name: 'Northern blue flag' })
     expect(sheet).toHaveTextContent('Toxic to people and pets: wear gloves.')
     // what it asks for is proposed
@@ -125,7 +125,7 @@ describe('plants of a pond', () => {
     show()
     await userEvent.click(screen.getByRole('button', { name: 'Water canna' }))
     expect(screen.getByRole('region', { name: 'Water canna' })).toHaveTextContent('Lifted and stored (Cellar)')
-    await userEvent.click(screen.getAllByRole('button', { name: 'White water lily' })[0])
+    await userEvent.click(screen.getAllByRole('button', { name: 'White water lily' })[0]!)
     expect(screen.getByRole('region', { name: 'White water lily' })).toHaveTextContent(
       'Inspected: thin, 3 plants (Eaten?)',
     )
@@ -137,7 +137,7 @@ describe('plants of a pond', () => {
       'Etc/UTC',
     )
     show({ patches: pale, tasks: [], gaps: [], replanting: [] })
-    await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0])
+    await userEvent.click(screen.getAllByRole('button', { name: 'Northern blue flag' })[0]!)
     expect(screen.getByRole('link', { name: 'filter design' })).toHaveAttribute('href', '/ponds/p1/design')
   })
   it('are moved with the arrow keys and kept where they come to lie', async () => {

@@ -51,7 +51,7 @@ describe('equipment', () => {
     await userEvent.selectOptions(screen.getByLabelText('Type'), 'filter-pads')
     await userEvent.type(screen.getByLabelText('Name'), 'Pads')
     await userEvent.click(screen.getByRole('button', { name: 'Save equipment' }))
-    expect(sent.mock.calls[0][2]).toMatchObject({
+    expect(sent.mock.calls[0]![2]).toMatchObject({
       kind: 'filter-pads',
       name: 'Pads',
       fittedOn: '2026-06-01',
@@ -112,7 +112,7 @@ describe('what is still to be done', () => {
     const [late, due] = screen.getAllByRole('listitem')
     expect(late).toHaveTextContent(/^Late/)
     expect(due).toHaveTextContent(/^Due/)
-    await userEvent.click(within(late).getByRole('button', { name: 'Remove: Test again' }))
+    await userEvent.click(within(late!).getByRole('button', { name: 'Remove: Test again' }))
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/follow-ups/u1/close', undefined)
   })
   it('is added with its days, and keeps what was typed when the server says no', async () => {

@@ -48,7 +48,7 @@ export function PondView({ data, today }: { data: PondPageData; today: string })
   const recent = measured && daysOld(measured.takenAt, today) <= 3 ? measured.value : undefined
   // this year as it goes, where the weather so far has been read
   const shown = data.live?.year === Number(today.slice(0, 4)) ? data.live.season : season
-  const waterC = recent ?? shown?.waterC[todayIndex].p50
+  const waterC = recent ?? shown?.waterC[todayIndex]!.p50
   return (
     <>
       <div className="page-head">

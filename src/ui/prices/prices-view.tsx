@@ -236,8 +236,8 @@ function OwnPumps({ pumps, currency, locked }: { pumps: readonly CataloguePump[]
               <span className="soft">
                 {t('prices.pricesView.wUp', {
                   powerW: pump.powerW,
-                  flowM3PerH: show(pump.curve[pump.curve.length - 1].flowM3PerH, 'flow'),
-                  headM: show(pump.curve[0].headM, 'length'),
+                  flowM3PerH: show(pump.curve[pump.curve.length - 1]!.flowM3PerH, 'flow'),
+                  headM: show(pump.curve[0]!.headM, 'length'),
                   priceMinor: money(pump.priceMinor, currency),
                 })}
               </span>

@@ -123,7 +123,7 @@ function Answer({ publicProposal, token }: { publicProposal: PublicProposal; tok
             answeredAt: publicProposal.answeredAt ? longDate(publicProposal.answeredAt.slice(0, 10)) : '',
             state:
               state === 'accepted' && content.options.length > 1 && publicProposal.answerOption !== null
-                ? `: ${content.options[publicProposal.answerOption].label}`
+                ? `: ${content.options[publicProposal.answerOption]!.label}`
                 : '',
             firmName: content.firmName,
           })}

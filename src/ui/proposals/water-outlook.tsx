@@ -20,7 +20,7 @@ export function WaterOutlook({ outlook }: { outlook: ProposedOutlook }) {
       <EyeView
         from={from}
         days={days}
-        options={options.map(({ clarity }, i) => ({ name: names[i], clarity }))}
+        options={options.map(({ clarity }, i) => ({ name: names[i]!, clarity }))}
         basin={basin}
         day={day}
         onDay={setDay}

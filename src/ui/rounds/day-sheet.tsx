@@ -80,13 +80,13 @@ export function DaySheetView({ data }: { data: Awaited<ReturnType<typeof dayShee
               <strong>{v.siteName}</strong>, {v.pondName}. {[v.address, v.town].filter(Boolean).join(', ')}.{' '}
               {v.customerName}. <span className="soft">{t(`visits.visitStateNames.${v.state}`)}</span>
             </p>
-            <LiveLine stop={live.stops[i]} />
+            <LiveLine stop={live.stops[i]!} />
             {data.mayTell && v.state === 'planned' && day === data.today ? (
               <TellArrival
                 visitId={v.id}
                 siteName={v.siteName}
-                time={clockOf(live.stops[i].startMin)}
-                late={live.stops[i].lateMin >= TELL_LATE_FROM_MIN}
+                time={clockOf(live.stops[i]!.startMin)}
+                late={live.stops[i]!.lateMin >= TELL_LATE_FROM_MIN}
               />
             ) : null}
             {v.tasks.length > 0 ? (

@@ -68,8 +68,8 @@ export function RoundsView({ data }: { data: RoundsData }) {
         <h1>
           {t('rounds.roundsView.rounds', {
             monday: shortDate(data.monday),
-            days: shortDate(data.days[6]),
-            days2: data.days[6].slice(0, 4),
+            days: shortDate(data.days[6]!),
+            days2: data.days[6]!.slice(0, 4),
           })}
         </h1>
         <span className="btn-group btn-group-sm">

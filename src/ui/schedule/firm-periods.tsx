@@ -27,7 +27,7 @@ export function FirmPeriods({ periods }: { periods: readonly FirmPeriod[] }) {
         <span className="soft">
           {periods.length === 0
             ? t('schedule.firmPeriods.noneEntered')
-            : t('schedule.firmPeriods.next', { name: periods[0].name, from: shortDate(periods[0].from) })}
+            : t('schedule.firmPeriods.next', { name: periods[0]!.name, from: shortDate(periods[0]!.from) })}
         </span>
       </summary>
       <ul className="plain-list mt-2">

@@ -78,7 +78,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
         </button>
       </div>
       {weeks.map(([monday, list]) => (
-        <details key={monday} open={weeks.length <= 6 || monday === weeks[0][0]}>
+        <details key={monday} open={weeks.length <= 6 || monday === weeks[0]![0]}>
           <summary>
             <strong>{t('schedule.planChanges.week', { monday: shortDate(monday) })}</strong>{' '}
             <span className="soft">

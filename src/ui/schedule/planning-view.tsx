@@ -178,8 +178,8 @@ function Waiting({ waiting }: { waiting: readonly WaitingNeed[] }) {
               <span className="soft">
                 {t('schedule.planningView.from2', {
                   count: list.length,
-                  earliest: shortDate(list[0].earliest),
-                  earliest2: list[0].earliest.slice(0, 4),
+                  earliest: shortDate(list[0]!.earliest),
+                  earliest2: list[0]!.earliest.slice(0, 4),
                 })}
               </span>
             </summary>

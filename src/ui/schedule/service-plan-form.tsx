@@ -11,7 +11,7 @@ import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
 const JOBS = SERVICE_JOBS.map((job) => ({ value: job.key, label: job.name }))
-const comesRound = (job: string): boolean => VISIT_PLANNING[job].timing === 'interval'
+const comesRound = (job: string): boolean => VISIT_PLANNING[job]!.timing === 'interval'
 const lineOf = (job: string): ServiceLine => ({
   job,
   everyDays: comesRound(job) && job !== 'plant-care' ? 28 : null,

@@ -56,7 +56,7 @@ export function SeasonList({ lines, whole, head, children }: SeasonListProps) {
                   transform: `translateY(${item.start}px)`,
                 }}
               >
-                {children(lines[item.index])}
+                {children(lines[item.index]!)}
               </div>
             ))}
           </div>

@@ -21,7 +21,7 @@ export function TenDays({ live, today }: { live: { readonly year: number; readon
   return (
     <div className="ten-days" role="list" aria-label={t('season.tenDays.waterNextTenDays')}>
       {days.map((day) => {
-        const band = live.season.waterC[plainDayOfYear(day) - 1]
+        const band = live.season.waterC[plainDayOfYear(day) - 1]!
         const range = t('season.tenDays.n810', {
           p10: show(band.p10, 'temperature'),
           p90: show(band.p90, 'temperature'),

@@ -73,7 +73,7 @@ describe('the stores', () => {
     expect(within(screen.getByRole('region', { name: 'To order' })).getAllByRole('listitem')).toHaveLength(1)
   })
   it('name what is needed and on no shelf', () => {
-    show({ items: [], unstocked: [{ amount: 1200, product: BOOK[0] }] })
+    show({ items: [], unstocked: [{ amount: 1200, product: BOOK[0]! }] })
     expect(screen.getByText(/No stock yet/)).toBeInTheDocument()
     expect(screen.getByRole('region', { name: 'To order' })).toHaveTextContent('1.2 kg needed, none in stock')
   })

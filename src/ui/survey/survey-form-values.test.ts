@@ -47,7 +47,7 @@ describe('the survey form', () => {
   })
   it('treats an unreadable figure as missing, never as zero', () => {
     const read = readSurvey({ ...toFormValues(pondInput()), lengthM: Number.NaN })
-    expect(!read.success && read.error.issues[0].path).toEqual(['outline', 'lengthM'])
+    expect(!read.success && read.error.issues[0]!.path).toEqual(['outline', 'lengthM'])
   })
   it('drops lines of the offset table that were never filled in', () => {
     const values = {

@@ -147,7 +147,7 @@ export const formPath = (path: string, values: SurveyFormValues): string =>
     .replace(/^pond\./, '')
     .replace(/^outline\.(lengthM|widthM|waistM|offsets|points)/, '$1')
     .replace(/^outline$/, 'outlineKind')
-    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)])
+    .replace(/^volumeTests\.(\d+)\b/, (_, i: string) => testsGiven(values)[Number(i)]!)
     .replace(/^salt\.risePercent$/, 'salt.rise')
     .replace(/^beside\.(\d+)\b/, (_, i: string) => {
       const box = Number(i) - values.streams.length

@@ -34,11 +34,11 @@ export function VolumeEvidenceNote({
       {adopted.conflicts.map((c) => (
         <div key={c.methods.join()} className="alert alert-warning py-2" role="status">
           {t('survey.volumeEvidenceNote.differTimesTheirJoint', {
-            names: t(METHOD_NAMES[c.methods[0]]),
-            names2: t(METHOD_NAMES[c.methods[1]]).toLowerCase(),
+            names: t(METHOD_NAMES[c.methods[0]]!),
+            names2: t(METHOD_NAMES[c.methods[1]]!).toLowerCase(),
             differenceM3: show(c.differenceM3, 'volume'),
             sigmas: c.sigmas.toFixed(1),
-            distrust: t(METHOD_NAMES[c.distrust]),
+            distrust: t(METHOD_NAMES[c.distrust]!),
           })}
         </div>
       ))}
@@ -65,7 +65,7 @@ export function VolumeEvidenceNote({
             </tr>
             {evidence.map((e) => (
               <tr key={e.method}>
-                <td>{t(METHOD_NAMES[e.method])}</td>
+                <td>{t(METHOD_NAMES[e.method]!)}</td>
                 <td>
                   {t('survey.volumeEvidenceNote.oneSigma', {
                     volumeM3: show(e.volumeM3, 'volume'),

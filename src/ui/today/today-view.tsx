@@ -148,10 +148,10 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       {parts.map(([label, c]) => (
         <span key={label} className="d-inline-flex align-items-center gap-2">
           <span
-            style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c), border: '1px solid var(--ink)' }}
+            style={{ width: '2.4rem', height: '1.3rem', background: waterColour(c!), border: '1px solid var(--ink)' }}
             aria-hidden="true"
           />
-          <span className="soft">{label}</span> {show(c, 'temperature')}
+          <span className="soft">{label}</span> {show(c!, 'temperature')}
         </span>
       ))}
       <span className="ms-auto">
@@ -160,7 +160,7 @@ function WaterStrip({ data: { water, weather } }: { data: TodayData }) {
       {weather.now.length > 0 ? (
         <span className="soft small w-100">
           {t('today.todayView.airUtc', {
-            at: weather.now[0].at.slice(11),
+            at: weather.now[0]!.at.slice(11),
             map: weather.now
               .map((n) =>
                 t('today.todayView.windMS', {

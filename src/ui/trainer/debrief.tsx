@@ -140,7 +140,7 @@ export function Debrief({ data, choices, pond }: DebriefProps) {
                   return (
                     <td key={option}>
                       {t('trainer.debrief.h', {
-                        alive: Math.round(result.alive[result.alive.length - 1]),
+                        alive: Math.round(result.alive[result.alive.length - 1]!),
                         fishAtStart: result.fishAtStart,
                         minutes: (s.minutes / 60).toFixed(1),
                         cost: money(s.cost * 100, currency),
@@ -179,5 +179,5 @@ const scoreWords = (stars: number, t: Texts): string =>
     t('trainer.debrief.pondStillPond'),
     t('trainer.debrief.wellLookedAfter'),
     t('trainer.debrief.wellCanDone'),
-  ][stars]
+  ][stars]!
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

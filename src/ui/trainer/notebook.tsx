@@ -47,10 +47,10 @@ export function Notebook({ season }: { season: Season }) {
                 </th>
                 {tested.map((test) => (
                   <td key={test} className="text-nowrap">
-                    {choices[week].tests.includes(test) && mornings[week] ? words(test, mornings[week].kit[test]) : ''}
+                    {choices[week]!.tests.includes(test) && mornings[week] ? words(test, mornings[week].kit[test]) : ''}
                   </td>
                 ))}
-                <td>{doneWords(choices[week], t)}</td>
+                <td>{doneWords(choices[week]!, t)}</td>
               </tr>
             ))}
           </tbody>

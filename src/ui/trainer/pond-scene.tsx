@@ -67,7 +67,7 @@ export function PondScene({ view }: { view: WeekView }) {
         })}
         {scene.sludge > 0.02 ? (
           <path
-            d={`M${PROFILE[3][0] - 30} ${HEIGHT}L${PROFILE[3][0] - 8} ${FLOOR - 6 - 22 * scene.sludge}Q404 ${FLOOR + 6 - 26 * scene.sludge} 540 ${FLOOR - 4 - 22 * scene.sludge}V${HEIGHT}Z`}
+            d={`M${PROFILE[3]![0] - 30} ${HEIGHT}L${PROFILE[3]![0] - 8} ${FLOOR - 6 - 22 * scene.sludge}Q404 ${FLOOR + 6 - 26 * scene.sludge} 540 ${FLOOR - 4 - 22 * scene.sludge}V${HEIGHT}Z`}
             fill="var(--sludge)"
             opacity="0.85"
           />

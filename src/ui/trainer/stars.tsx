@@ -14,7 +14,7 @@ export function Stars({ stars }: { stars: number }) {
       aria-label={
         stars === 1
           ? t('trainer.stars.oneReed')
-          : t('trainer.stars.stars', { stars: ['no', '', 'two', 'three'][stars] })
+          : t('trainer.stars.stars', { stars: ['no', '', 'two', 'three'][stars]! })
       }
     >
       {[0, 1, 2].map((i) => (

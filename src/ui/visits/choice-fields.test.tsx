@@ -43,6 +43,6 @@ describe('answers of a step', () => {
     const codes = (changed.mock.lastCall[0] as StepChoice[]).map((c) => c.code)
     expect(new Set(codes).size).toBe(4)
     await userEvent.click(screen.getByRole('button', { name: 'Remove answer 1' }))
-    expect((changed.mock.lastCall[0] as StepChoice[])[0].code).toBe('gasping')
+    expect((changed.mock.lastCall[0] as StepChoice[])[0]!.code).toBe('gasping')
   })
 })

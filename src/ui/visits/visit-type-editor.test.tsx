@@ -38,7 +38,7 @@ describe('a firm’s own steps', () => {
     await userEvent.type(chosen().getByLabelText('Title'), 'Load the truck')
     expect(preview().getByRole('heading', { name: 'Load the truck' })).toBeInTheDocument()
     await userEvent.click(button('Save steps'))
-    expect(kept().job!.steps[0]).toMatchObject({ key: usual.steps[0].key, title: 'Load the truck' })
+    expect(kept().job!.steps[0]).toMatchObject({ key: usual.steps[0]!.key, title: 'Load the truck' })
     expect(await screen.findByText(/Saved\. New visits will have these steps/)).toBeInTheDocument()
   })
   it('are moved, added to and taken from, each where it was chosen', async () => {

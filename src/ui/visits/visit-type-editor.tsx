@@ -33,7 +33,7 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
   }
   const move = (by: -1 | 1) => {
     const next = [...steps]
-    ;[next[at], next[at + by]] = [next[at + by], next[at]]
+    ;[next[at], next[at + by]] = [next[at + by]!, next[at]!]
     put(next)
     setAt(at + by)
   }
@@ -88,7 +88,7 @@ export function VisitTypeEditor({ data }: { data: JobData }) {
           <ol className="job-steps">
             {steps.map((s, i) => (
               <li key={s.key}>
-                {i === 0 || steps[i - 1].section !== s.section ? (
+                {i === 0 || steps[i - 1]!.section !== s.section ? (
                   <div className="soft small mt-2">{s.section}</div>
                 ) : null}
                 <button

@@ -69,7 +69,7 @@ describe('readings over time', () => {
   it('are nothing to draw from a single test', () => {
     render(
       <AsPerson>
-        <ReadingsChart readings={[READINGS[0]]} events={[]} />
+        <ReadingsChart readings={[READINGS[0]!]} events={[]} />
       </AsPerson>,
     )
     expect(screen.queryByRole('img')).not.toBeInTheDocument()

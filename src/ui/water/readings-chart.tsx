@@ -162,7 +162,7 @@ function linesOf(
   const colours = { fine: ink.soft, watch: ink.amber, act: ink.rust, emergency: ink.rust }
   return thresholds
     .filter((limit) =>
-      limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0].value) : limit.value >= least / NEAR,
+      limit.side === 'above' ? limit.value <= Math.max(most * NEAR, thresholds[0]!.value) : limit.value >= least / NEAR,
     )
     .map((limit) => ({
       yAxis: Number(shownAs(limit.value).toFixed(3)),

@@ -34,5 +34,5 @@ export async function seriousOn(page: Page, coloursOnly = false): Promise<string
   await fold.evaluate((style) => (style as HTMLElement).remove())
   return violations
     .filter((v) => v.impact === 'serious' || v.impact === 'critical')
-    .map((v) => `${v.id}: ${v.nodes[0].html} (${v.nodes.length})`)
+    .map((v) => `${v.id}: ${v.nodes[0]!.html} (${v.nodes.length})`)
 }

@@ -28,22 +28,22 @@ const COMPARISON: Comparison = {
 describe('a comparison', () => {
   const runner = new ComparisonRunner(COMPARISON)
   const members = Array.from({ length: 12 }, (_, i) => runner.member(i))
-  const runsOf = (scenario: number) => members.map((m) => m[scenario])
+  const runsOf = (scenario: number) => members.map((m) => m[scenario]!)
 
   it('finds that stages beat one overhaul in nearly all members', () => {
-    const [once, staged] = [0, 1].map((s) => runsOf(s).map((r) => r.measures))
-    const tan = compareMeasure(once, staged, 'peakTan')
+    const [once, staged] = [0, 1].map((s) => runsOf(s).map((r) => r!.measures))
+    const tan = compareMeasure(once!, staged!, 'peakTan')
     expect(tan.secondBetter).toBeGreaterThan(0.9)
     expect(tan.first).toBeGreaterThan(1.3 * tan.second)
-    expect(compareMeasure(staged, once, 'peakTan').secondBetter).toBeLessThan(0.1)
-    expect(compareMeasure(once, once, 'peakTan').secondBetter).toBe(0.5)
+    expect(compareMeasure(staged!, once!, 'peakTan').secondBetter).toBeLessThan(0.1)
+    expect(compareMeasure(once!, once!, 'peakTan').secondBetter).toBe(0.5)
   })
 
   it('starts every scenario of a member from the same water, as it was read', () => {
     for (const [once, staged] of members) {
       const at = SHOWN_OUTPUTS.indexOf('tan') * COMPARISON.days
-      expect(once.daily[at]).toBe(staged.daily[at])
-      expect(once.daily[at]).toBeCloseTo(0.2, 1)
+      expect(once!.daily[at]).toBe(staged!.daily[at])
+      expect(once!.daily[at]).toBeCloseTo(0.2, 1)
     }
   })
 
@@ -54,18 +54,18 @@ describe('a comparison', () => {
       expect(p10[d]).toBeLessThanOrEqual(m)
       expect(p90[d]).toBeGreaterThanOrEqual(m)
     })
-    expect(p90[25] - p10[25]).toBeGreaterThan(p90[0] - p10[0])
+    expect(p90[25]! - p10[25]!).toBeGreaterThan(p90[0]! - p10[0]!)
   })
 
   it('makes the same member again, whoever makes it', () => {
-    expect(new ComparisonRunner(COMPARISON).member(3)[0].daily).toEqual(members[3][0].daily)
-    expect(members[4][0].daily).not.toEqual(members[3][0].daily)
+    expect(new ComparisonRunner(COMPARISON).member(3)[0]!.daily).toEqual(members[3]![0]!.daily)
+    expect(members[4]![0]!.daily).not.toEqual(members[3]![0]!.daily)
   })
 
   it('closes its budgets and accounts for what was rinsed out', () => {
     for (const run of runsOf(0)) {
-      expect(run.nitrogen.error).toBeLessThan(1e-3)
-      expect(run.nitrogen.out.takenOut).toBeGreaterThan(0)
+      expect(run!.nitrogen.error).toBeLessThan(1e-3)
+      expect(run!.nitrogen.out.takenOut).toBeGreaterThan(0)
     }
   })
 
@@ -76,7 +76,7 @@ describe('a comparison', () => {
       water: {},
       scenarios: [{ pond: SAMPLE_POND, events: [] }],
     }).member(0)
-    expect(fresh[0].measures.leastBacteria).toBeLessThan(0.01)
+    expect(fresh[0]!.measures.leastBacteria).toBeLessThan(0.01)
   })
 })
 

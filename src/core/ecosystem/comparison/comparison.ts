@@ -143,7 +143,7 @@ function longRunIn({ pond, station, from, start }: Comparison): PondState {
   const begin = plainDayOfYear(addDays(from, -SHORT_RUN_IN - LONG_RUN_IN))
   const normals = dailyNormals(station)
   const weather = Array.from({ length: LONG_RUN_IN }, (_, i) => {
-    const day = normals[(begin + i - 1) % 365]
+    const day = normals[(begin + i - 1) % 365]!
     return { ...day, rainMm: day.rainMm / 30.4 }
   })
   return simulate({
@@ -176,7 +176,7 @@ export function bandOf(runs: readonly Pick<MemberRun, 'daily'>[], output: ShownO
   const band = { p10: [] as number[], p50: [] as number[], p90: [] as number[] }
   const values = new Float32Array(runs.length)
   for (let day = 0; day < days; day++) {
-    runs.forEach((run, i) => (values[i] = run.daily[at + day]))
+    runs.forEach((run, i) => (values[i]! = run.daily[at + day]!))
     values.sort()
     band.p10.push(quantileOfSorted(values, 0.1))
     band.p50.push(quantileOfSorted(values, 0.5))

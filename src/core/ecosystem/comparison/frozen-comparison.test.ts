@@ -23,10 +23,10 @@ it('keeps the bands and measures of the same members, and lets others have their
   expect(rests).toBe(4)
   expect(frozen.options.map((way) => way.measures.length)).toEqual([4, 4])
   const runner = new ComparisonRunner(comparison)
-  const runs = [0, 1, 2, 3].map((member) => runner.member(member)[1])
-  expect(frozen.options[1].measures).toEqual(runs.map((run) => run.measures))
+  const runs = [0, 1, 2, 3].map((member) => runner.member(member)[1]!)
+  expect(frozen.options[1]!.measures).toEqual(runs.map((run) => run.measures))
   const band = bandOf(runs, 'clarityM', 14)
-  frozen.options[1].clarity.p50.forEach((clarity, day) => expect(clarity).toBeCloseTo(band.p50[day], 3))
+  frozen.options[1]!.clarity.p50.forEach((clarity, day) => expect(clarity).toBeCloseTo(band.p50[day]!, 3))
   // what is kept is plain data
   expect(JSON.parse(JSON.stringify(frozen))).toEqual(frozen)
 })

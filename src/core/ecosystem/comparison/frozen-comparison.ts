@@ -38,12 +38,12 @@ export async function freezeComparison(
     options: comparison.scenarios.map((_, s) => ({
       clarity: rounded(
         bandOf(
-          runs.map((r) => r[s]),
+          runs.map((r) => r[s]!),
           'clarityM',
           comparison.days,
         ),
       ),
-      measures: runs.map((r) => r[s].measures),
+      measures: runs.map((r) => r[s]!.measures),
     })),
   }
 }

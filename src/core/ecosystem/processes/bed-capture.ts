@@ -32,15 +32,15 @@ export class BedCapture implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    const caught = this.held * y[seston]
-    const caughtSilt = SILT_SHARE * this.held * y[silt]
-    dy[seston] -= caught
-    dy[bedSludge] += caught
-    dy[silt] -= caughtSilt + this.siltSettles * y[silt]
-    dy[bedMineral] += caughtSilt
-    const film = y[bedMaturity]
+    const caught = this.held * y[seston]!
+    const caughtSilt = SILT_SHARE * this.held * y[silt]!
+    dy[seston]! -= caught
+    dy[bedSludge]! += caught
+    dy[silt]! -= caughtSilt + this.siltSettles * y[silt]!
+    dy[bedMineral]! += caughtSilt
+    const film = y[bedMaturity]!
     const room = film < 1 ? 1 - film : 0
-    dy[bedMaturity] += this.maturing * (film + FIRST_FILM) * room - this.dying * film
+    dy[bedMaturity]! += this.maturing * (film + FIRST_FILM) * room - this.dying * film
   }
 }
 
@@ -49,6 +49,6 @@ export function captureShare(p: ParameterValues, pond: EcoPond, env: Environment
   if (env.bedFlowM3PerD <= 0 || pond.filter.stoneM3 <= 0) return 0
   const emptyBedH = (pond.filter.stoneM3 / env.bedFlowM3PerD) * 24
   return (
-    1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]) * Math.max(0.2, 1 - env.poreLoss))
+    1 - Math.exp(-p.captureRate * emptyBedH * (0.15 + 0.85 * y[STATE.bedMaturity]!) * Math.max(0.2, 1 - env.poreLoss))
   )
 }

@@ -62,34 +62,34 @@ export class DeadMatter implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    const o = y[oxygen] * this.perM3
+    const o = y[oxygen]! * this.perM3
     const aerobic = o / (this.p.decayOxygenHalf + o)
     const speed = ANAEROBIC + (1 - ANAEROBIC) * aerobic
-    const afloat = this.seston * speed * y[seston]
-    const settled = this.settle * y[seston]
-    const fresh = this.sediment * speed * y[sediment]
-    const old = this.muck * speed * y[muck]
-    const inBed = this.bedSludge * speed * y[bedSludge]
-    const leaf = this.leaves * speed * y[leaves]
-    const stalks = this.straw * y[straw]
+    const afloat = this.seston * speed * y[seston]!
+    const settled = this.settle * y[seston]!
+    const fresh = this.sediment * speed * y[sediment]!
+    const old = this.muck * speed * y[muck]!
+    const inBed = this.bedSludge * speed * y[bedSludge]!
+    const leaf = this.leaves * speed * y[leaves]!
+    const stalks = this.straw * y[straw]!
     const kept = this.p.muckShare * fresh
     const leached = leaf * FROM_LEAVES.yield + stalks * FROM_STRAW.yield
-    dy[seston] += leached - afloat - settled
-    dy[sediment] += settled - fresh
-    dy[muck] += kept - old
-    dy[bedSludge] -= inBed
-    dy[bedMineral] += ASH * inBed
-    dy[leaves] += this.leavesIn - leaf
-    dy[straw] -= stalks
-    dy[tannin] += this.p.tanninPerLeaf * leaf - this.fade * y[tannin]
+    dy[seston]! += leached - afloat - settled
+    dy[sediment]! += settled - fresh
+    dy[muck]! += kept - old
+    dy[bedSludge]! -= inBed
+    dy[bedMineral]! += ASH * inBed
+    dy[leaves]! += this.leavesIn - leaf
+    dy[straw]! -= stalks
+    dy[tannin]! += this.p.tanninPerLeaf * leaf - this.fade * y[tannin]!
     const rotted = afloat + fresh - kept + old + inBed
     const nitrogen = rotted * COMPOSITION.detritus.nitrogen + leaf * FROM_LEAVES.nitrogen + stalks * FROM_STRAW.nitrogen
-    dy[tan] += nitrogen
-    dy[alkalinity] += ALKALINITY_PER_AMMONIUM * nitrogen
-    dy[phosphate] +=
+    dy[tan]! += nitrogen
+    dy[alkalinity]! += ALKALINITY_PER_AMMONIUM * nitrogen
+    dy[phosphate]! +=
       rotted * COMPOSITION.detritus.phosphorus + leaf * FROM_LEAVES.phosphorus + stalks * FROM_STRAW.phosphorus
     const burnt = rotted + leaf * (1 - FROM_LEAVES.yield) + stalks * (1 - FROM_STRAW.yield)
-    dy[oxygen] -= OXYGEN_PER_DRY * aerobic * burnt
-    dy[inorganicCarbon] += CARBON_PER_DRY * burnt
+    dy[oxygen]! -= OXYGEN_PER_DRY * aerobic * burnt
+    dy[inorganicCarbon]! += CARBON_PER_DRY * burnt
   }
 }

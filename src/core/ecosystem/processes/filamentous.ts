@@ -47,26 +47,26 @@ export class Filamentous implements Process {
 
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3 } = this
-    const tufts = y[filamentous]
+    const tufts = y[filamentous]!
     const food = nutrientShare(
-      (y[tan] + y[nitrate]) * perM3,
-      y[phosphate] * perM3,
+      (y[tan]! + y[nitrate]!) * perM3,
+      y[phosphate]! * perM3,
       p.filamentNitrogenHalf,
       p.filamentPhosphorusHalf,
     )
     const room = Math.max(0, 1 - tufts / this.most)
-    const carbon = y[inorganicCarbon] * perM3
+    const carbon = y[inorganicCarbon]! * perM3
     const grown = food * room * (carbon / (0.3 + carbon)) * (this.growth * tufts + this.strays)
-    const o = y[oxygen] * perM3
+    const o = y[oxygen]! * perM3
     const breathed = this.respiration * (o / (0.2 + o)) * tufts
     const lost = this.slough * tufts
-    dy[filamentous] += grown - breathed - lost
+    dy[filamentous]! += grown - breathed - lost
     takeNutrients(y, dy, perM3, grown, COMPOSITION.algae)
-    dy[tan] += COMPOSITION.algae.nitrogen * breathed + DYING.nitrogen * lost
-    dy[phosphate] += COMPOSITION.algae.phosphorus * breathed + DYING.phosphorus * lost
-    dy[oxygen] += OXYGEN_PER_DRY * (grown - breathed)
-    dy[inorganicCarbon] += CARBON_PER_DRY * (breathed - grown)
-    dy[sediment] += lost
+    dy[tan]! += COMPOSITION.algae.nitrogen * breathed + DYING.nitrogen * lost
+    dy[phosphate]! += COMPOSITION.algae.phosphorus * breathed + DYING.phosphorus * lost
+    dy[oxygen]! += OXYGEN_PER_DRY * (grown - breathed)
+    dy[inorganicCarbon]! += CARBON_PER_DRY * (breathed - grown)
+    dy[sediment]! += lost
   }
 }
 

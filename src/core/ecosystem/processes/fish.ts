@@ -71,14 +71,14 @@ export class FishAndFeed implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    const o = y[oxygen] * this.perM3
+    const o = y[oxygen]! * this.perM3
     const breathed = (this.oxygenGPerD * o) / (OXYGEN_HALF_MG_L + o)
-    dy[tan] += this.tanGPerD
-    dy[alkalinity] += ALKALINITY_PER_AMMONIUM * this.tanGPerD
-    dy[phosphate] += this.phosphorusGPerD
-    dy[seston] += AFLOAT * this.solidsGPerD
-    dy[sediment] += (1 - AFLOAT) * this.solidsGPerD + this.leftGPerD
-    dy[oxygen] -= breathed
-    dy[inorganicCarbon] += CARBON_PER_OXYGEN * breathed
+    dy[tan]! += this.tanGPerD
+    dy[alkalinity]! += ALKALINITY_PER_AMMONIUM * this.tanGPerD
+    dy[phosphate]! += this.phosphorusGPerD
+    dy[seston]! += AFLOAT * this.solidsGPerD
+    dy[sediment]! += (1 - AFLOAT) * this.solidsGPerD + this.leftGPerD
+    dy[oxygen]! -= breathed
+    dy[inorganicCarbon]! += CARBON_PER_OXYGEN * breathed
   }
 }

@@ -69,9 +69,9 @@ export class GasExchange implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    dy[oxygen] += this.exchange * (this.oxygenSat - y[oxygen] * this.perM3)
-    dy[inorganicCarbon] +=
-      CARBON_SPEED * this.exchange * (this.carbonSat - this.carbonShare * y[inorganicCarbon] * this.perM3)
+    dy[oxygen]! += this.exchange * (this.oxygenSat - y[oxygen]! * this.perM3)
+    dy[inorganicCarbon]! +=
+      CARBON_SPEED * this.exchange * (this.carbonSat - this.carbonShare * y[inorganicCarbon]! * this.perM3)
   }
 }
 

@@ -103,18 +103,18 @@ export class Nitrification implements Process {
 
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3 } = this
-    const s1 = y[tan] * perM3
-    const s2 = y[nitrite] * perM3
-    const o = y[oxygen] * perM3
-    const buffer = (y[alkalinity] * perM3) / (ALKALINITY_HALF + y[alkalinity] * perM3)
+    const s1 = y[tan]! * perM3
+    const s2 = y[nitrite]! * perM3
+    const o = y[oxygen]! * perM3
+    const buffer = (y[alkalinity]! * perM3) / (ALKALINITY_HALF + y[alkalinity]! * perM3)
     this.inBed(y, dy, s1, s2, o, buffer)
     const use = o / (p.nitrifierOxygenHalf + o)
     const first =
-      ((this.growthA * y[pondAmmoniaOxidisers]) / p.ammoniaOxidiserYield) * (s1 / (p.ammoniaHalf + s1)) * use * buffer
+      ((this.growthA * y[pondAmmoniaOxidisers]!) / p.ammoniaOxidiserYield) * (s1 / (p.ammoniaHalf + s1)) * use * buffer
     const second =
-      ((this.growthN * y[pondNitriteOxidisers]) / p.nitriteOxidiserYield) * (s2 / (p.nitriteHalf + s2)) * use
+      ((this.growthN * y[pondNitriteOxidisers]!) / p.nitriteOxidiserYield) * (s2 / (p.nitriteHalf + s2)) * use
     this.oxidise(dy, first, second)
-    dy[oxygen] -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
+    dy[oxygen]! -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
     const stress = 1 + (p.anoxicDecay - 1) * suffocation(o)
     this.live(y, dy, pondAmmoniaOxidisers, first * p.ammoniaOxidiserYield, this.wallMostA, stress)
     this.live(y, dy, pondNitriteOxidisers, second * p.nitriteOxidiserYield, this.wallMostN, stress)
@@ -123,37 +123,37 @@ export class Nitrification implements Process {
   private inBed(y: Float64Array, dy: Float64Array, s1: number, s2: number, o: number, buffer: number): void {
     if (this.bedMostA === 0) return
     const { p, flow, wet } = this
-    const mostFirst = ((this.growthA * y[bedAmmoniaOxidisers] * wet) / p.ammoniaOxidiserYield) * buffer
-    const mostSecond = (this.growthN * y[bedNitriteOxidisers] * wet) / p.nitriteOxidiserYield
-    const sludge = this.sludgeDemand * y[bedSludge]
+    const mostFirst = ((this.growthA * y[bedAmmoniaOxidisers]! * wet) / p.ammoniaOxidiserYield) * buffer
+    const mostSecond = (this.growthN * y[bedNitriteOxidisers]! * wet) / p.nitriteOxidiserYield
+    const sludge = this.sludgeDemand * y[bedSludge]!
     const demand =
       FIRST_STEP_OXYGEN * mostFirst * (s1 / (p.ammoniaHalf + s1)) +
       SECOND_STEP_OXYGEN * mostSecond * (s2 / (p.nitriteHalf + s2)) +
       sludge
     const inside = this.running ? oxygenInside(o, demand, flow, p.nitrifierOxygenHalf) : y[bedOxygen]
-    this.insideMgL = inside
-    const use = inside / (p.nitrifierOxygenHalf + inside)
+    this.insideMgL = inside!
+    const use = inside! / (p.nitrifierOxygenHalf + inside!)
     const first = flow <= 0 ? 0 : flow * s1 * removal((mostFirst * use) / ((p.ammoniaHalf + s1) * flow))
     const second = flow <= 0 ? 0 : flow * s2 * removal((mostSecond * use) / ((p.nitriteHalf + s2) * flow))
     this.oxidise(dy, first, second)
-    if (this.running) dy[oxygen] -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
-    else if (this.poreM3 > 0) dy[bedOxygen] += (flow * (o - inside) - demand * use) / this.poreM3
+    if (this.running) dy[oxygen]! -= FIRST_STEP_OXYGEN * first + SECOND_STEP_OXYGEN * second
+    else if (this.poreM3 > 0) dy[bedOxygen]! += (flow * (o - inside!) - demand * use) / this.poreM3
     const dry = 1 - wet
-    const stress = 1 + (p.dryDecay - 1) * dry + (p.anoxicDecay - 1) * wet * suffocation(inside)
+    const stress = 1 + (p.dryDecay - 1) * dry + (p.anoxicDecay - 1) * wet * suffocation(inside!)
     this.live(y, dy, bedAmmoniaOxidisers, first * p.ammoniaOxidiserYield, this.bedMostA, stress)
     this.live(y, dy, bedNitriteOxidisers, second * p.nitriteOxidiserYield, this.bedMostN, stress)
   }
 
   private oxidise(dy: Float64Array, first: number, second: number): void {
-    dy[tan] -= first
-    dy[nitrite] += first - second
-    dy[nitrate] += second
-    dy[alkalinity] -= ALKALINITY_PER_NITROGEN * first
+    dy[tan]! -= first
+    dy[nitrite]! += first - second
+    dy[nitrate]! += second
+    dy[alkalinity]! -= ALKALINITY_PER_NITROGEN * first
   }
 
   private live(y: Float64Array, dy: Float64Array, state: number, grown: number, most: number, stress: number): void {
-    const room = 1 - y[state] / most
-    dy[state] += (room > 0 ? grown * room + STRAYS_PER_D * most * room : 0) - this.decay * stress * y[state]
+    const room = 1 - y[state]! / most
+    dy[state]! += (room > 0 ? grown * room + STRAYS_PER_D * most * room : 0) - this.decay * stress * y[state]!
   }
 }
 

@@ -33,13 +33,13 @@ export function takeNutrients(
   grownGPerD: number,
   content: Composition,
 ): void {
-  const ammonia = AMMONIA_PREFERENCE * y[tan]
-  const share = ammonia / (ammonia + y[nitrate] + 1e-12)
+  const ammonia = AMMONIA_PREFERENCE * y[tan]!
+  const share = ammonia / (ammonia + y[nitrate]! + 1e-12)
   const taken = grownGPerD * content.nitrogen
-  dy[tan] -= taken * share
-  dy[nitrate] -= taken * (1 - share)
-  dy[phosphate] -= grownGPerD * content.phosphorus
+  dy[tan]! -= taken * share
+  dy[nitrate]! -= taken * (1 - share)
+  dy[phosphate]! -= grownGPerD * content.phosphorus
   const change = ALKALINITY_PER_AMMONIUM * taken * (1 - 2 * share)
-  const left = y[alkalinity] * perM3
-  dy[alkalinity] += change < 0 ? (change * left) / (LAST_ALKALINITY_MG_L + left) : change
+  const left = y[alkalinity]! * perM3
+  dy[alkalinity]! += change < 0 ? (change * left) / (LAST_ALKALINITY_MG_L + left) : change
 }

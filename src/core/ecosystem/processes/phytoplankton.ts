@@ -52,25 +52,25 @@ export class Phytoplankton implements Process {
 
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3 } = this
-    const cells = y[phytoplankton]
-    const nitrogen = (y[tan] + y[nitrate]) * perM3
-    const carbon = y[inorganicCarbon] * perM3
-    const food = nutrientShare(nitrogen, y[phosphate] * perM3, p.algaeNitrogenHalf, p.algaePhosphorusHalf)
+    const cells = y[phytoplankton]!
+    const nitrogen = (y[tan]! + y[nitrate]!) * perM3
+    const carbon = y[inorganicCarbon]! * perM3
+    const food = nutrientShare(nitrogen, y[phosphate]! * perM3, p.algaeNitrogenHalf, p.algaePhosphorusHalf)
     const grown = food * (carbon / (CARBON_HALF + carbon)) * (this.growth * cells + this.strays)
-    const o = y[oxygen] * perM3
+    const o = y[oxygen]! * perM3
     const breathed = this.respiration * (o / (0.2 + o)) * cells
-    const died = (this.death + this.lamp + CHLORINE_KILL * y[chlorine] * perM3) * cells
+    const died = (this.death + this.lamp + CHLORINE_KILL * y[chlorine]! * perM3) * cells
     const sunk = this.settle * cells
     const held = this.capture * cells
-    dy[phytoplankton] += grown - breathed - died - sunk - held
+    dy[phytoplankton]! += grown - breathed - died - sunk - held
     takeNutrients(y, dy, perM3, grown, COMPOSITION.algae)
-    dy[tan] += COMPOSITION.algae.nitrogen * breathed + DYING.nitrogen * (died + sunk + held)
-    dy[phosphate] += COMPOSITION.algae.phosphorus * breathed + DYING.phosphorus * (died + sunk + held)
-    dy[oxygen] += OXYGEN_PER_DRY * (grown - breathed)
-    dy[inorganicCarbon] += CARBON_PER_DRY * (breathed - grown)
-    dy[seston] += died
-    dy[sediment] += sunk
-    dy[bedSludge] += held
+    dy[tan]! += COMPOSITION.algae.nitrogen * breathed + DYING.nitrogen * (died + sunk + held)
+    dy[phosphate]! += COMPOSITION.algae.phosphorus * breathed + DYING.phosphorus * (died + sunk + held)
+    dy[oxygen]! += OXYGEN_PER_DRY * (grown - breathed)
+    dy[inorganicCarbon]! += CARBON_PER_DRY * (breathed - grown)
+    dy[seston]! += died
+    dy[sediment]! += sunk
+    dy[bedSludge]! += held
   }
 }
 

@@ -70,29 +70,29 @@ class Stand {
   }
 
   rates(y: Float64Array, dy: Float64Array, perM3: number, food: number): void {
-    const mass = y[this.state]
+    const mass = y[this.state]!
     const room = 1 - mass / this.mostG
     if (room > 0 && this.growth > 0) {
       const grown = this.growth * food * room * mass
-      dy[this.state] += grown
+      dy[this.state]! += grown
       takeNutrients(y, dy, perM3, grown, this.data.content)
       if (this.inWater) {
-        const carbon = y[inorganicCarbon] * perM3
-        dy[oxygen] += OXYGEN_PER_DRY * grown
-        dy[inorganicCarbon] -= (CARBON_PER_DRY * grown * carbon) / (0.3 + carbon)
+        const carbon = y[inorganicCarbon]! * perM3
+        dy[oxygen]! += OXYGEN_PER_DRY * grown
+        dy[inorganicCarbon]! -= (CARBON_PER_DRY * grown * carbon) / (0.3 + carbon)
       }
     }
     const above = mass - this.crownsG
     if (above <= 0 || this.dieBack === 0) return
     const died = this.dieBack * above
-    dy[this.state] -= died
+    dy[this.state]! -= died
     if (this.toStraw) {
-      dy[straw] += died
+      dy[straw]! += died
       return
     }
-    dy[sediment] += this.deadShare * died
-    dy[tan] += this.deadNitrogen * died
-    dy[phosphate] += this.deadPhosphorus * died
+    dy[sediment]! += this.deadShare * died
+    dy[tan]! += this.deadNitrogen * died
+    dy[phosphate]! += this.deadPhosphorus * died
   }
 }
 
@@ -122,12 +122,12 @@ export class Plants implements Process {
   rates(y: Float64Array, dy: Float64Array): void {
     const { p, perM3, stands } = this
     const food = nutrientShare(
-      (y[tan] + y[nitrate]) * perM3,
-      y[phosphate] * perM3,
+      (y[tan]! + y[nitrate]!) * perM3,
+      y[phosphate]! * perM3,
       p.plantNitrogenHalf,
       p.plantPhosphorusHalf,
     )
-    for (let i = 0; i < stands.length; i++) stands[i].rates(y, dy, perM3, food)
+    for (let i = 0; i < stands.length; i++) stands[i]!.rates(y, dy, perM3, food)
   }
 }
 
@@ -178,7 +178,7 @@ function submergedLight(env: Environment): number {
 
 /** Share of the pond's surface under leaves that lie on it. */
 export function leafCover(y: Float64Array, p: ParameterValues, pond: EcoPond): number {
-  const lily = y[lilies] / (p.lilyMost * pond.areaM2)
-  const float = y[floating] / (p.floatingMost * pond.areaM2)
+  const lily = y[lilies]! / (p.lilyMost * pond.areaM2)
+  const float = y[floating]! / (p.floatingMost * pond.areaM2)
   return Math.min(0.95, Math.min(pond.plants.lilyShare, lily) + Math.min(pond.plants.floatingShare, float))
 }

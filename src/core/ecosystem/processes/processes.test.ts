@@ -72,7 +72,7 @@ const anyWater = fc
   .map((shares) =>
     Float64Array.from(
       STATE_NAMES,
-      (name, i) => shares[i] ** 2 * (name === 'bedMaturity' ? 1 : name === 'bedOxygen' ? 10 : 3000),
+      (name, i) => shares[i]! ** 2 * (name === 'bedMaturity' ? 1 : name === 'bedOxygen' ? 10 : 3000),
     ),
   )
 const anyHour = fc
@@ -96,7 +96,7 @@ describe('every process', () => {
   it.each(Object.keys(processes))('%s: makes and destroys no nitrogen and no phosphorus', (name) => {
     fc.assert(
       fc.property(anyHour, anyWater, (env, y) => {
-        const process = processes[name]()
+        const process = processes[name]!()
         const dy = ratesOf(process, env, y)
         // what comes from outside or goes there for good
         const inN =
@@ -111,7 +111,7 @@ describe('every process', () => {
             : name === 'dead matter'
               ? env.leavesGPerD * 0.001
               : 0
-        const gone = dy[STATE.denitrified]
+        const gone = dy[STATE.denitrified]!
         const scale = 1e-12 + dy.reduce((sum, value) => sum + Math.abs(value), 0)
         expect(Math.abs(totalOf(dy, NITROGEN_IN) + gone - inN) / scale).toBeLessThan(1e-9)
         expect(Math.abs(totalOf(dy, PHOSPHORUS_IN) - inP) / scale).toBeLessThan(1e-9)
@@ -124,7 +124,7 @@ describe('every process', () => {
     fc.assert(
       fc.property(anyHour, anyWater, fc.integer({ min: 0, max: STATE_COUNT - 1 }), (env, y, empty) => {
         y[empty] = 0
-        const dy = ratesOf(processes[name](), env, y)
+        const dy = ratesOf(processes[name]!(), env, y)
         expect(dy[empty]).toBeGreaterThanOrEqual(-1e-9)
         expect(dy.every(Number.isFinite)).toBe(true)
       }),
@@ -138,31 +138,31 @@ describe('nitrification', () => {
     ratesOf(new Nitrification(p, pond), summer(env), y)
   it('uses 7.14 g of alkalinity and up to 4.57 g of oxygen per gram of ammonia', () => {
     const dy = bed({})
-    const first = -rate(dy, 'tan')
+    const first = -rate(dy, 'tan')!
     const second = rate(dy, 'nitrate')
-    expect(rate(dy, 'alkalinity') / -first).toBeCloseTo(7.14, 9)
-    expect(rate(dy, 'oxygen')).toBeCloseTo(-(3.43 * first + 1.14 * second), 9)
+    expect(rate(dy, 'alkalinity')! / -first).toBeCloseTo(7.14, 9)
+    expect(rate(dy, 'oxygen')).toBeCloseTo(-(3.43 * first + 1.14 * second!), 9)
   })
   it('is faster in warm water, with more flow, and with more oxygen', () => {
-    const used = (env: Partial<Environment>, y?: Float64Array) => -rate(bed(env, y), 'tan')
+    const used = (env: Partial<Environment>, y?: Float64Array) => -rate(bed(env, y), 'tan')!
     expect(used({ waterC: 21 })).toBeGreaterThan(1.8 * used({ waterC: 11 }))
     expect(used({ bedFlowM3PerD: 192 })).toBeGreaterThan(used({ bedFlowM3PerD: 48 }))
     expect(used({})).toBeGreaterThan(2 * used({}, water({ tan: 10, nitrite: 4, oxygen: 10 })))
   })
   it('never treats more than passes', () => {
     const y = water({ tan: 10, bedAmmoniaOxidisers: 500, pondAmmoniaOxidisers: 0 })
-    expect(-rate(bed({ bedFlowM3PerD: 20 }, y), 'tan')).toBeLessThanOrEqual(20 * 0.5 + 1e-9)
+    expect(-rate(bed({ bedFlowM3PerD: 20 }, y), 'tan')!).toBeLessThanOrEqual(20 * 0.5 + 1e-9)
   })
   it('lets bacteria die ten times as fast in a dry bed', () => {
     const starved = water({ tan: 0, nitrite: 0 })
     const calm = rate(bed({}, starved), 'bedAmmoniaOxidisers')
     const dry = rate(bed({ bedRunning: false, bedFlowM3PerD: 0, bedWetShare: 0 }, starved), 'bedAmmoniaOxidisers')
-    expect(dry / calm).toBeGreaterThan(9)
-    expect(dry / calm).toBeLessThan(11)
+    expect(dry! / calm!).toBeGreaterThan(9)
+    expect(dry! / calm!).toBeLessThan(11)
   })
   it('uses up the oxygen in the pores of a stopped bed within hours', () => {
     const dy = bed({ bedRunning: false, bedFlowM3PerD: 0 }, water({ bedOxygen: 7, tan: 10 }))
-    const hours = (7 / -rate(dy, 'bedOxygen')) * 24
+    const hours = (7 / -rate(dy, 'bedOxygen')!) * 24
     expect(hours).toBeGreaterThan(0.05)
     expect(hours).toBeLessThan(12)
   })
@@ -177,13 +177,13 @@ describe('algae', () => {
   })
   it('are held back by a bed, a lamp, shade, want of phosphorus and a pH that locks carbon away', () => {
     const free = growth({ capturePerD: 0 })
-    expect(growth({})).toBeLessThan(free)
-    expect(growth({ capturePerD: 0, uvFlowM3PerD: 192 })).toBeLessThan(free)
+    expect(growth({})).toBeLessThan(free!)
+    expect(growth({ capturePerD: 0, uvFlowM3PerD: 192 })).toBeLessThan(free!)
     // at ten turnovers an hour nothing outgrows the lamp
     expect(growth({ capturePerD: 0, uvFlowM3PerD: 4800 })).toBeLessThan(0)
-    expect(growth({ capturePerD: 0, leafCover: 0.8 })).toBeLessThan(free)
+    expect(growth({ capturePerD: 0, leafCover: 0.8 })).toBeLessThan(free!)
     expect(growth({ capturePerD: 0 }, water({ phosphate: 0 }))).toBeLessThan(0)
-    expect(growth({ capturePerD: 0, ph: 10.5 })).toBeLessThan(0.3 * growth({ capturePerD: 0, ph: 8 }))
+    expect(growth({ capturePerD: 0, ph: 10.5 })).toBeLessThan(0.3 * growth({ capturePerD: 0, ph: 8 })!)
   })
 })
 
@@ -196,8 +196,8 @@ describe('gas', () => {
     expect(rate(ratesOf(new GasExchange(p, pond), summer(), water({ oxygen: 300 })), 'oxygen')).toBeLessThan(0)
   })
   it('is helped by falls and aerators', () => {
-    expect(oxygen({})).toBeGreaterThan(oxygen({ bedFlowM3PerD: 0 }))
-    expect(oxygen({ aeratorGPerD: 100, bedFlowM3PerD: 0 })).toBeGreaterThan(oxygen({ bedFlowM3PerD: 0 }))
+    expect(oxygen({})).toBeGreaterThan(oxygen({ bedFlowM3PerD: 0 })!)
+    expect(oxygen({ aeratorGPerD: 100, bedFlowM3PerD: 0 })).toBeGreaterThan(oxygen({ bedFlowM3PerD: 0 })!)
   })
   it('over a fall of a metre makes good a third to a half of the deficit in clean water at 20 °C', () => {
     // r = 1.65–1.9 for a·b = 1–1.4 in the published formula
@@ -224,7 +224,7 @@ describe('all processes together', () => {
     }
     const golden = goldenSolve(rates, 0, [...start], 2, 1e-10)
     STATE_NAMES.forEach((name, i) => {
-      const error = Math.abs(ours[i] - golden[i]) / (Math.abs(golden[i]) + 0.02 * pond.volumeM3)
+      const error = Math.abs(ours[i]! - golden[i]!) / (Math.abs(golden[i]!) + 0.02 * pond.volumeM3)
       expect({ name, error: error < 0.005 }).toEqual({ name, error: true })
     })
   })

@@ -48,11 +48,11 @@ export class Denitrification implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    const mud = (y[sediment] + y[muck]) / this.area
-    const gone = (this.floor * (mud / (FLOOR_HALF_G_PER_M2 + mud)) + this.bed) * y[nitrate]
-    dy[nitrate] -= gone
-    dy[denitrified] += gone
-    dy[alkalinity] += ALKALINITY_PER_AMMONIUM * gone
+    const mud = (y[sediment]! + y[muck]!) / this.area
+    const gone = (this.floor * (mud / (FLOOR_HALF_G_PER_M2 + mud)) + this.bed) * y[nitrate]!
+    dy[nitrate]! -= gone
+    dy[denitrified]! += gone
+    dy[alkalinity]! += ALKALINITY_PER_AMMONIUM * gone
   }
 }
 
@@ -76,12 +76,12 @@ export class PhosphorusSorption implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    const balance = (this.p.sorptionEquilibrium * y[sorbedPhosphorus]) / this.most
-    const o = y[oxygen] * this.perM3
+    const balance = (this.p.sorptionEquilibrium * y[sorbedPhosphorus]!) / this.most
+    const o = y[oxygen]! * this.perM3
     const bound =
-      this.exchange * (y[phosphate] * this.perM3 - balance) - (this.release * y[sorbedPhosphorus]) / (1 + 4 * o)
-    dy[phosphate] -= bound
-    dy[sorbedPhosphorus] += bound
+      this.exchange * (y[phosphate]! * this.perM3 - balance) - (this.release * y[sorbedPhosphorus]!) / (1 + 4 * o)
+    dy[phosphate]! -= bound
+    dy[sorbedPhosphorus]! += bound
   }
 }
 
@@ -98,12 +98,12 @@ export class Chlorine implements Process {
   }
 
   rates(y: Float64Array, dy: Float64Array): void {
-    if (y[chlorine] < CHLORINE_FLOOR) return
-    dy[chlorine] -= this.decay * y[chlorine]
-    const kill = this.p.chlorineKill * y[chlorine] * this.perM3
-    dy[bedAmmoniaOxidisers] -= kill * y[bedAmmoniaOxidisers]
-    dy[bedNitriteOxidisers] -= kill * y[bedNitriteOxidisers]
-    dy[pondAmmoniaOxidisers] -= kill * y[pondAmmoniaOxidisers]
-    dy[pondNitriteOxidisers] -= kill * y[pondNitriteOxidisers]
+    if (y[chlorine]! < CHLORINE_FLOOR) return
+    dy[chlorine]! -= this.decay * y[chlorine]!
+    const kill = this.p.chlorineKill * y[chlorine]! * this.perM3
+    dy[bedAmmoniaOxidisers]! -= kill * y[bedAmmoniaOxidisers]!
+    dy[bedNitriteOxidisers]! -= kill * y[bedNitriteOxidisers]!
+    dy[pondAmmoniaOxidisers]! -= kill * y[pondAmmoniaOxidisers]!
+    dy[pondNitriteOxidisers]! -= kill * y[pondNitriteOxidisers]!
   }
 }

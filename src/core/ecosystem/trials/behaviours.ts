@@ -139,10 +139,10 @@ const greenWater: Behaviour = {
     const clear = (r: EcoResult) => firstDay(r.series.clarityM, (m) => m > 0.6)
     const figures = {
       wellClearDay: clear(well),
-      halfClarityDay28M: half.series.clarityM[28],
-      wellClarityDay28M: well.series.clarityM[28],
+      halfClarityDay28M: half.series.clarityM[28]!,
+      wellClarityDay28M: well.series.clarityM[28]!,
       lampClearDay: clear(lamp),
-      lampPhosphateDay20: lamp.series.phosphate[20],
+      lampPhosphateDay20: lamp.series.phosphate[20]!,
     }
     return {
       figures,
@@ -265,11 +265,11 @@ const pumpOff: Behaviour = {
       return run(p, { pond, start: until.end, startDay: 191, days: 45, events, every: 'hour' }).series.bacteriaShare
     }
     const [calm, dry6, dry24, wet24] = [off(0, 1), off(6, 0.1), off(24, 0.1), off(24, 1)]
-    const back = (bed: Float64Array) => bed.findIndex((share, h) => h > 30 && share >= 0.95 * calm[h]) / 24
+    const back = (bed: Float64Array) => bed.findIndex((share, h) => h > 30 && share >= 0.95 * calm[h]!) / 24
     const figures = {
-      dryLeft6h: dry6[7] / calm[7],
-      dryLeft24h: dry24[25] / calm[25],
-      wetLeft24h: wet24[25] / calm[25],
+      dryLeft6h: dry6[7]! / calm[7]!,
+      dryLeft24h: dry24[25]! / calm[25]!,
+      wetLeft24h: wet24[25]! / calm[25]!,
       dryBackDays: back(dry24),
       wetBackDays: back(wet24),
     }
@@ -344,11 +344,11 @@ const winter: Behaviour = {
     const taken = run(p, { pond: lush, days: 475, events: cuts })
     const nutrient = (r: EcoResult) => mean(r.series.nitrate, 430, 470) + mean(r.series.tan, 430, 470)
     const figures = {
-      sealedOxygen: sealed.series.oxygen[90],
-      holeOxygen: hole.series.oxygen[90],
-      aeratorOxygen: aerator.series.oxygen[90],
-      sealedCarbonDioxide: sealed.series.carbonDioxide[90],
-      holeCarbonDioxide: hole.series.carbonDioxide[90],
+      sealedOxygen: sealed.series.oxygen[90]!,
+      holeOxygen: hole.series.oxygen[90]!,
+      aeratorOxygen: aerator.series.oxygen[90]!,
+      sealedCarbonDioxide: sealed.series.carbonDioxide[90]!,
+      holeCarbonDioxide: hole.series.carbonDioxide[90]!,
       springNitrogenLeft: nutrient(left),
       springNitrogenTaken: nutrient(taken),
     }

@@ -121,7 +121,7 @@ export const STABILITY_LIMIT = 5
  */
 export function layerStability(layers: readonly BedLayer[]): LayerPair[] {
   return layers.slice(1).flatMap((upper, i) => {
-    const lower = layers[i]
+    const lower = layers[i]!
     const [a, b] = [BED_MATERIALS[lower.material], BED_MATERIALS[upper.material]]
     if (!a.granular || !b.granular) return []
     const [coarse, fine] = a.grainM >= b.grainM ? [a, b] : [b, a]

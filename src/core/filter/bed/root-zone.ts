@@ -57,9 +57,9 @@ export function rootZoneShare(bed: HorizontalBed): number {
     let all = 0
     let roots = 0
     for (let j = 0; j < ROWS; j++) {
-      const flow = ((k[j] * (head[i * ROWS + j] - head[(i + 1) * ROWS + j])) / dx) * dy
+      const flow = ((k[j]! * (head[i * ROWS + j]! - head[(i + 1) * ROWS + j]!)) / dx) * dy
       all += flow
-      roots += flow * rootShareOfRow(rooted[j], bed.rootPermeability)
+      roots += flow * rootShareOfRow(rooted[j]!, bed.rootPermeability)
     }
     throughRoots.push(all > 0 ? roots / all : 0)
   }
@@ -78,7 +78,7 @@ function solve(k: readonly number[], open: readonly number[], dx: number, dy: nu
   const a = new Float64Array(n * width)
   const b = new Float64Array(n)
   const add = (row: number, col: number, value: number) => {
-    a[row * width + (col - row + band)] += value
+    a[row * width + (col - row + band)]! += value
   }
   for (let i = 0; i < COLUMNS; i++) {
     for (let j = 0; j < ROWS; j++) {
@@ -87,30 +87,30 @@ function solve(k: readonly number[], open: readonly number[], dx: number, dy: nu
         add(here, here, conductance)
         add(here, there, -conductance)
       }
-      if (i > 0) link(here - ROWS, (k[j] * dy) / dx)
-      if (i < COLUMNS - 1) link(here + ROWS, (k[j] * dy) / dx)
-      if (j > 0) link(here - 1, (((2 * k[j] * k[j - 1]) / (k[j] + k[j - 1])) * dx) / dy)
-      if (j < ROWS - 1) link(here + 1, (((2 * k[j] * k[j + 1]) / (k[j] + k[j + 1])) * dx) / dy)
+      if (i > 0) link(here - ROWS, (k[j]! * dy) / dx)
+      if (i < COLUMNS - 1) link(here + ROWS, (k[j]! * dy) / dx)
+      if (j > 0) link(here - 1, (((2 * k[j]! * k[j - 1]!) / (k[j]! + k[j - 1]!)) * dx) / dy)
+      if (j < ROWS - 1) link(here + 1, (((2 * k[j]! * k[j + 1]!) / (k[j]! + k[j + 1]!)) * dx) / dy)
       if (i === 0 || i === COLUMNS - 1) {
-        const toHeader = ((2 * k[j] * dy) / dx) * open[j]
+        const toHeader = ((2 * k[j]! * dy) / dx) * open[j]!
         add(here, here, toHeader)
-        if (i === 0) b[here] += toHeader
+        if (i === 0) b[here]! += toHeader
       }
     }
   }
   for (let p = 0; p < n; p++) {
-    const pivot = a[p * width + band]
+    const pivot = a[p * width + band]!
     for (let r = p + 1; r <= Math.min(n - 1, p + band); r++) {
-      const factor = a[r * width + (p - r + band)] / pivot
+      const factor = a[r * width + (p - r + band)]! / pivot
       if (factor === 0) continue
       for (let c = p; c <= Math.min(n - 1, p + band); c++)
-        a[r * width + (c - r + band)] -= factor * a[p * width + (c - p + band)]
-      b[r] -= factor * b[p]
+        a[r * width + (c - r + band)]! -= factor * a[p * width + (c - p + band)]!
+      b[r]! -= factor * b[p]!
     }
   }
   for (let p = n - 1; p >= 0; p--) {
-    for (let c = p + 1; c <= Math.min(n - 1, p + band); c++) b[p] -= a[p * width + (c - p + band)] * b[c]
-    b[p] /= a[p * width + band]
+    for (let c = p + 1; c <= Math.min(n - 1, p + band); c++) b[p]! -= a[p * width + (c - p + band)]! * b[c]!
+    b[p]! /= a[p * width + band]!
   }
   return b
 }

@@ -37,7 +37,7 @@ export function networkOf(
   const wall = design.delivery.flexible ? FLEXIBLE_PVC.roughnessM : RIGID_PVC.roughnessM
   const own = pumps.find((p) => p.id === design.pumpId)
   const more = plan.morePumps.flatMap((id) => pumps.find((p) => p.id === id) ?? [])
-  const mostFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1].flowM3PerH : 0), 1)
+  const mostFlow = [own, ...more].reduce((sum, p) => sum + (p ? p.curve[p.curve.length - 1]!.flowM3PerH : 0), 1)
   const open = plan.branches.filter((b) => b.valve >= SHUT_BELOW)
   const intakes = plan.intakes.filter((intake) => intake[season])
   const pipe = (

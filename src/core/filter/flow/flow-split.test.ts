@@ -19,8 +19,8 @@ const work = (own: FilterDesign) => {
   const result = evaluateDesign(given)
   return { result, checks: checkDesign({ ...given, result }) }
 }
-const branch = plan.branches[0]
-const two = (valve: number): FlowPlan => ({ ...plan, branches: [plan.branches[0], { ...plan.branches[1], valve }] })
+const branch = plan.branches[0]!
+const two = (valve: number): FlowPlan => ({ ...plan, branches: [plan.branches[0]!, { ...plan.branches[1]!, valve }] })
 
 describe('how a network shares the water out', () => {
   it.each<[string, FlowPlan]>([
@@ -32,14 +32,14 @@ describe('how a network shares the water out', () => {
       { ...plan, branches: [branch, { ...branch, kind: 'stream', levelM: branch.levelM + 0.4, valve: 0.6 }] },
     ],
     ['two intakes side by side', { ...plan, intakes: plan.intakes.map((i) => ({ ...i, summer: true })) }],
-    ['a second pump', { ...plan, morePumps: [pumps[2].id] }],
+    ['a second pump', { ...plan, morePumps: [pumps[2]!.id] }],
   ])('agrees with EPANET: %s', async (_, of) => {
     const solved = await solveInp(writeInp(networkOf(design, of, 'summer', pumps, rules.tables)))
     if (!solved.ok) throw new Error(solved.problem.messages.join('; '))
     const found = split(of)
     of.branches.forEach((_branch, i) => {
       const epanet = solved.value.links.find((l) => l.id === linkIds.branch(i))!.flowM3PerH
-      expect(Math.abs(found.branchesM3PerH[i] - epanet)).toBeLessThan(0.03 * found.totalM3PerH)
+      expect(Math.abs(found.branchesM3PerH[i]! - epanet)).toBeLessThan(0.03 * found.totalM3PerH)
     })
     const total = solved.value.links.filter((l) => l.id.startsWith('branch')).reduce((sum, l) => sum + l.flowM3PerH, 0)
     expect(found.totalM3PerH / total).toBeCloseTo(1, 1.5)
@@ -56,7 +56,7 @@ describe('how a network shares the water out', () => {
   })
   it('takes from the bed what the bypass gets, the more the wider its valve', () => {
     const shares = [0.1, 0.3, 0.6, 1].map((valve) => split(two(valve)).bedM3PerH)
-    for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeLessThan(shares[i - 1])
+    for (let i = 1; i < shares.length; i++) expect(shares[i]).toBeLessThan(shares[i - 1]!)
   })
 })
 
@@ -80,7 +80,7 @@ describe('a split flow', () => {
     expect(none.checks.find((c) => c.id === 'oxygen-flow')).toMatchObject({ verdict: 'stop', figure: 0 })
   })
   it('costs the power of all its pumps', () => {
-    const more = work({ ...design, network: { ...plan, morePumps: [pumps[2].id] } })
-    expect(more.result.powerW).toBeCloseTo(work(design).result.powerW + pumps[2].powerW, 9)
+    const more = work({ ...design, network: { ...plan, morePumps: [pumps[2]!.id] } })
+    expect(more.result.powerW).toBeCloseTo(work(design).result.powerW + pumps[2]!.powerW, 9)
   })
 })

@@ -66,7 +66,7 @@ export function splitOf(
     return riseAt(network, flow) - suctionM(intakes, flow) - lossOf(delivery, flow) - headM
   }
   const low = Math.min(...branches.flatMap((b) => (b === null ? [] : [b.levelM])))
-  const high = Math.max(...network.pumps.map((p) => p.curve[0].headM)) + 1
+  const high = Math.max(...network.pumps.map((p) => p.curve[0]!.headM)) + 1
   if (high <= low || excess(low) <= 0) return none
   const headM = findRoot(excess, { low, high }, TOLERANCE_M).x
   const branchesM3PerH = flowsAt(headM)
@@ -77,7 +77,7 @@ export function splitOf(
     season,
     totalM3PerH,
     branchesM3PerH,
-    bedM3PerH: sum(branchesM3PerH.filter((_, i) => plan.branches[i].kind === 'bed')),
+    bedM3PerH: sum(branchesM3PerH.filter((_, i) => plan.branches[i]!.kind === 'bed')),
     own: { flowM3PerH: ownPump ? pumpFlowAt(ownPump.curve, rise) : 0, headM: rise },
     moreW,
   }
@@ -129,7 +129,7 @@ const lossOf = (pipe: NetworkPipe, flowM3PerH: number): number => {
 /** Head lost on the way to the pumps through intakes side by side, m. */
 function suctionM(intakes: readonly NetworkPipe[], flowM3PerH: number): number {
   if (flowM3PerH <= 0) return 0
-  if (intakes.length === 1) return lossOf(intakes[0], flowM3PerH)
+  if (intakes.length === 1) return lossOf(intakes[0]!, flowM3PerH)
   const all = (headM: number) => intakes.reduce((sum, pipe) => sum + flowThrough((q) => lossOf(pipe, q), headM), 0)
   const most = Math.max(...intakes.map((pipe) => lossOf(pipe, flowM3PerH)))
   return findRoot((headM) => all(headM) - flowM3PerH, { low: 0, high: most }, TOLERANCE_M).x
@@ -137,7 +137,7 @@ function suctionM(intakes: readonly NetworkPipe[], flowM3PerH: number): number {
 
 /** Head that the pumps side by side give at a flow, m: each at the same head. */
 function riseAt({ pumps }: FlowNetwork, flowM3PerH: number): number {
-  const most = Math.max(...pumps.map((p) => p.curve[0].headM))
+  const most = Math.max(...pumps.map((p) => p.curve[0]!.headM))
   const all = (headM: number) => pumps.reduce((sum, p) => sum + pumpFlowAt(p.curve, headM), 0)
   // beyond the curves no more comes, whatever the head
   if (flowM3PerH >= all(0)) return -(flowM3PerH - all(0))
@@ -146,16 +146,16 @@ function riseAt({ pumps }: FlowNetwork, flowM3PerH: number): number {
 
 /** Flow of a pump against a head, by straight lines between its points; none comes back through it, m³/h. */
 function pumpFlowAt(curve: readonly PumpPoint[], headM: number): number {
-  if (headM >= curve[0].headM) return 0
+  if (headM >= curve[0]!.headM) return 0
   const after = curve.findIndex((p) => p.headM <= headM)
-  if (after < 0) return curve[curve.length - 1].flowM3PerH
-  const [a, b] = [curve[after - 1], curve[after]]
+  if (after < 0) return curve[curve.length - 1]!.flowM3PerH
+  const [a, b] = [curve[after - 1]!, curve[after]!]
   return a.flowM3PerH + ((a.headM - headM) / (a.headM - b.headM || 1)) * (b.flowM3PerH - a.flowM3PerH)
 }
 
 function onCurve(curve: readonly PumpPoint[], flowM3PerH: number): number {
   const after = curve.findIndex((p) => p.flowM3PerH >= flowM3PerH)
   const [a, b] = after < 0 ? curve.slice(-2) : [curve[Math.max(0, after - 1)], curve[after]]
-  if (a === b || a.flowM3PerH === b.flowM3PerH) return a.headM
-  return a.headM + ((flowM3PerH - a.flowM3PerH) / (b.flowM3PerH - a.flowM3PerH)) * (b.headM - a.headM)
+  if (a === b || a!.flowM3PerH === b!.flowM3PerH) return a!.headM
+  return a!.headM + ((flowM3PerH - a!.flowM3PerH) / (b!.flowM3PerH - a!.flowM3PerH)) * (b!.headM - a!.headM)
 }

@@ -109,5 +109,5 @@ function build([family, size, mostM3PerH, shutoffM, best, priceMinor, outletM]: 
 
 /** Smallest flow first: "the next larger pump" is the next one with more flow. */
 export const PUMP_CATALOGUE: readonly CataloguePump[] = ROWS.map(build).sort(
-  (a, b) => a.curve[a.curve.length - 1].flowM3PerH - b.curve[b.curve.length - 1].flowM3PerH,
+  (a, b) => a.curve[a.curve.length - 1]!.flowM3PerH - b.curve[b.curve.length - 1]!.flowM3PerH,
 )

@@ -35,7 +35,7 @@ export function pumping(design: FilterDesign, pump: CataloguePump, tables: Hydra
   const cloggedHead = headFunction(design, tables, CLOGGING_CASE)
   const clogged = dutyPoint(curve, (flow) => cloggedHead(flow).totalM)
   const flowM3PerH = flowOf(duty)
-  const last = curve[curve.length - 1].flowM3PerH
+  const last = curve[curve.length - 1]!.flowM3PerH
   const powerW = pumpSetPowerW(pump.powerW, design.pumpSet)
   return {
     pump,
@@ -64,7 +64,7 @@ export function splitPumping(alone: Pumping, { totalM3PerH, own, moreW }: FlowSp
     duty:
       totalM3PerH > 0
         ? { status: 'found', flowM3PerH: own.flowM3PerH, headM: own.headM }
-        : { status: 'no-flow', shutoffHeadM: alone.curve[0].headM, staticHeadM: alone.head.staticM },
+        : { status: 'no-flow', shutoffHeadM: alone.curve[0]!.headM, staticHeadM: alone.head.staticM },
     flowM3PerH: totalM3PerH,
     head: { ...alone.head, totalM: own.headM },
     cloggedFlowM3PerH: totalM3PerH * open,

@@ -81,7 +81,7 @@ export async function solveInp(text: string): Promise<Result<SolvedNetwork, Netw
           id: project.getLinkId(i + 1),
           from: project.getNodeId(node1),
           to: project.getNodeId(node2),
-          flowM3PerH: project.getLinkValue(i + 1, LinkProperty.Flow) * TO_M3_PER_H[unit],
+          flowM3PerH: project.getLinkValue(i + 1, LinkProperty.Flow) * TO_M3_PER_H[unit]!,
           headLossM: project.getLinkValue(i + 1, LinkProperty.Headloss) * lengthM,
         }
       }),

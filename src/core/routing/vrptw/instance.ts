@@ -40,14 +40,14 @@ export function readVrptw(text: string): VrptwInstance {
       head ? `line ${head.line}` : 'no figures',
       'vehicle count and capacity on one line first',
     )
-  const [vehicles, capacity] = head.figures
+  const [vehicles, capacity] = head.figures as [number, number]
   if (!Number.isInteger(vehicles) || vehicles < 1 || vehicles > 1000)
     throw new DomainError('text', vehicles, 'between 1 and 1000 vehicles')
   if (!(capacity >= 0)) throw new DomainError('text', capacity, 'a capacity of 0 or more')
   const customers = customerRows.map(({ line, figures }): VrptwCustomer => {
     if (figures.length !== 7)
       throw new DomainError('text', `line ${line}`, 'seven figures: id x y demand ready due service')
-    const [id, x, y, demand, ready, due, service] = figures
+    const [id, x, y, demand, ready, due, service] = figures as [number, number, number, number, number, number, number]
     if (demand < 0 || service < 0 || due < ready)
       throw new DomainError('text', `line ${line}`, 'demand and service from 0, due not before ready')
     return { id, x, y, demand, ready, due, service }

@@ -49,9 +49,11 @@ export function vrptwProblem({ vehicles, capacity, depot, customers }: VrptwInst
 export function solveVrptw(instance: VrptwInstance, options: SearchOptions): VrptwSolution {
   const found = searchRoutes(vrptwProblem(instance), options)
   return {
-    routes: found.routes.filter((route) => route.length > 0).map((route) => route.map((s) => instance.customers[s].id)),
+    routes: found.routes
+      .filter((route) => route.length > 0)
+      .map((route) => route.map((s) => instance.customers[s]!.id)),
     distance: found.travel,
-    unvisited: found.unplaced.map((s) => instance.customers[s].id),
+    unvisited: found.unplaced.map((s) => instance.customers[s]!.id),
     iterations: found.iterations,
   }
 }

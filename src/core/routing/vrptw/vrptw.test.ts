@@ -86,7 +86,7 @@ describe('the checker', () => {
   it('measures a plan that can be driven', () => {
     const { feasible, distance } = checkVrptw(instance, [[1, 3], [2]])
     expect(feasible).toBe(true)
-    expect(distance).toBeCloseTo(10 + vrptwDistance(instance.customers[0], instance.customers[2]) + 10 + 40, 9)
+    expect(distance).toBeCloseTo(10 + vrptwDistance(instance.customers[0]!, instance.customers[2]!) + 10 + 40, 9)
   })
   it.each([
     ['overload', [[1, 2], [3]], /carries 12, capacity 10/],

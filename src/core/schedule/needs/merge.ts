@@ -14,14 +14,14 @@ export function mergeNeeds(needs: readonly Need[]): Need[] {
   const gone = new Map<string, string>()
   for (const [i, host] of merged.entries()) {
     if (gone.has(host.id)) continue
-    for (const job of VISIT_PLANNING[host.job].takesAlong) {
-      const now = merged[i]
+    for (const job of VISIT_PLANNING[host.job]!.takesAlong) {
+      const now = merged[i]!
       const guest = merged.find(
         (g) => g.job === job && g.id !== host.id && !gone.has(g.id) && g.also.length === 0 && together(now, g),
       )
       if (!guest) continue
       const [earliest, latest] = [later(now.earliest, guest.earliest), earlier(now.latest, guest.latest)]
-      merged[i] = {
+      merged[i]! = {
         ...now,
         earliest,
         latest,

@@ -33,9 +33,9 @@ export function needsOf(work: PondWork, from: IsoDate, to: IsoDate): PondNeeds {
     const [first, last] = [later(from, line.starts ?? from), earlier(to, line.ends ?? to)]
     if (first > last) continue
     // a cleanout that cannot come here does not do the startup either
-    const by = work.lines.find((other) => VISIT_PLANNING[other.job].covers.includes(line.job) && comes(other.job))
+    const by = work.lines.find((other) => VISIT_PLANNING[other.job]!.covers.includes(line.job) && comes(other.job))
     if (by) found.covered.push({ job: line.job, by: by.job })
-    else if (VISIT_PLANNING[line.job].timing === 'interval') found.needs.push(...repeats(work, line, first, last))
+    else if (VISIT_PLANNING[line.job]!.timing === 'interval') found.needs.push(...repeats(work, line, first, last))
     else if (comes(line.job)) windowNeeds(work, line, first, last, found)
     else found.noWindow.push({ job: line.job })
   }
@@ -94,7 +94,7 @@ function windowNeeds(
 
 /** Jobs that come first in the same season, where they are needed too. */
 function precedence(need: Need, needs: readonly Need[]): Need['after'][number][] {
-  return VISIT_PLANNING[need.job].after.flatMap(({ job, minDays, maxDays }) => {
+  return VISIT_PLANNING[need.job]!.after.flatMap(({ job, minDays, maxDays }) => {
     const first = needs.filter((other) => other.job === job && other.earliest <= need.latest).at(-1)
     return first ? [{ need: first.id, minDays, maxDays, requires: false }] : []
   })

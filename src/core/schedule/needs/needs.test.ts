@@ -99,17 +99,17 @@ describe('what a pond needs', () => {
   })
   it('comes round from the last visit on, apart from each other', () => {
     const { needs } = year(work([routine], { visits: [{ job: 'routine', day: '2027-04-20' }] }), '2027-05-01')
-    expect(needs[0].best).toBe('2027-05-18')
+    expect(needs[0]!.best).toBe('2027-05-18')
     for (let i = 1; i < needs.length; i++) {
-      expect(daysBetween(needs[i - 1].best, needs[i].best)).toBe(28)
-      expect(needs[i].after).toEqual([{ need: needs[i - 1].id, minDays: 14, maxDays: 400, requires: false }])
+      expect(daysBetween(needs[i - 1]!.best, needs[i]!.best)).toBe(28)
+      expect(needs[i]!.after).toEqual([{ need: needs[i - 1]!.id, minDays: 14, maxDays: 400, requires: false }])
     }
     expect(needs.at(-1)!.best <= '2027-10-15').toBe(true)
   })
   it('takes a task along on a visit that is due anyway, and only then narrows its days', () => {
     const { needs } = year(work([routine], { tasks: [task()] }), '2027-05-01')
     const host = needs.find((n) => n.tasks.length > 0)!
-    expect(host.tasks[0].title).toBe('Test TAN')
+    expect(host.tasks[0]!.title).toBe('Test TAN')
     expect(host.earliest >= '2027-05-14' || host.latest <= '2027-05-18').toBe(true)
     expect(year(work([], { tasks: [task()] }), '2027-05-01').needs).toMatchObject([
       { id: 'p:task:f', job: 'routine', earliest: '2027-05-14', latest: '2027-05-18' },
@@ -122,7 +122,7 @@ describe('what a pond needs', () => {
     expect(joins).toEqual([{ visit: 'v1', task: task() }])
     // one that stands on another day is of no use
     expect(
-      year(work([], { tasks: [task()], planned: [{ ...planned[0], day: '2027-06-16' }] }), '2027-05-01').joins,
+      year(work([], { tasks: [task()], planned: [{ ...planned[0]!, day: '2027-06-16' }] }), '2027-05-01').joins,
     ).toEqual([])
   })
   it('lets a lamp wait for the startup rather than go with any visit', () => {
@@ -131,7 +131,7 @@ describe('what a pond needs', () => {
       work([line('spring-startup')], { tasks: [lamp], planned: [{ id: 'v1', job: 'routine', day: '2027-03-20' }] }),
     )
     expect(joins).toEqual([])
-    expect(needs[0].tasks).toEqual([lamp])
+    expect(needs[0]!.tasks).toEqual([lamp])
   })
   it('puts a lamp on the visit it suits best', () => {
     const lamp = task({ title: 'Lamp', from: '2027-03-01', to: '2027-05-30', prefers: ['spring-startup', 'routine'] })

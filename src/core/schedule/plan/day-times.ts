@@ -43,7 +43,7 @@ export function steadyTimes(ways: Ways, crew: PlanCrew, day: IsoDate, visits: re
     const steady = laidOut(ways, crew, day, visits, (v) =>
       Math.max(v.opensMin, (told(v) ?? 0) - earlierBy * (v.slackMin ?? 0)),
     )
-    if (steady.stops.every((stop, i) => stop.startMin <= latest(visits[i])) && steady.homeMin <= latestMin)
+    if (steady.stops.every((stop, i) => stop.startMin <= latest(visits[i]!)) && steady.homeMin <= latestMin)
       return steady
   }
   return dayTimes(ways, crew, day, visits)
@@ -61,7 +61,7 @@ function laidOut(
   let here = beginsAt(ways, crew, day)
   let sum = 0
   const stops = visits.map((visit, order): Assignment => {
-    const travelMin = travel[here * locations + visit.location]
+    const travelMin = travel[here * locations + visit.location]!
     const startMin = Math.max(clock + travelMin, notBefore(visit))
     const endMin = startMin + minutesWith(visit, crew.size)
     sum += travelMin
@@ -70,5 +70,5 @@ function laidOut(
     return { visit: visit.id, crew: crew.id, day, order, startMin, endMin, travelMin }
   })
   const home = visits.length === 0 ? 0 : travel[here * locations + crew.depot]
-  return { stops, travelMin: sum + home, homeMin: clock + home }
+  return { stops, travelMin: sum + home!, homeMin: clock + home! }
 }

@@ -50,9 +50,9 @@ export function whyUnplaced(
   const tries = unplaced.length === 0 ? null : new RelaxedPlan(input, routing, routes)
   const state = stateOf(routing.problem, routes)
   return unplaced.map((stop, i) => ({
-    visit: input.visits[stop].id,
+    visit: input.visits[stop]!.id,
     reasons: blockedBy(input, routing, state, stop),
-    relaxations: tries && i < MOST_EXPLAINED ? relaxationsOf(tries, input.visits[stop], stop) : [],
+    relaxations: tries && i < MOST_EXPLAINED ? relaxationsOf(tries, input.visits[stop]!, stop) : [],
   }))
 }
 
@@ -62,7 +62,7 @@ function blockedBy(
   state: RoutingState,
   stop: number,
 ): BlockedBy[] {
-  const visit = input.visits[stop]
+  const visit = input.visits[stop]!
   const skilled = input.crews.filter((crew) => hasAll(visit.skills, crew.skills))
   if (skilled.length === 0)
     return [
@@ -78,16 +78,16 @@ function blockedBy(
     ({ crew, day }) => able.includes(crew) && day >= visit.earliest && day <= visit.latest,
   )
   if (inWindow.length === 0) return [{ code: 'no-working-day' }]
-  if (problem.stops[stop].options.vehicles.length === 0) {
+  if (problem.stops[stop]!.options.vehicles.length === 0) {
     // with a free day of its own, it is the other day of the same work that has none
     const leg =
       optionsOf(visit, input, crewDays, crewDaysByDay(crewDays)).vehicles.length > 0
-        ? state.linksOf[stop].find((link) => link.leg)
+        ? state.linksOf[stop]!.find((link) => link.leg)
         : undefined
     if (!leg) return [{ code: 'site-closed' }]
     return leg.before === stop
-      ? [{ code: 'next-day-full', visit: input.visits[leg.after].id }]
-      : [{ code: 'waits-for', visit: input.visits[leg.before].id }]
+      ? [{ code: 'next-day-full', visit: input.visits[leg.after]!.id }]
+      : [{ code: 'waits-for', visit: input.visits[leg.before]!.id }]
   }
   const fits = inWindow.some((on) => alone(input, visit, on) <= crewHours(input, on.crew, on.day).latestMin)
   if (!fits) {
@@ -95,13 +95,15 @@ function blockedBy(
     const { startMin, latestMin } = crewHours(input, crew, day)
     return [{ code: 'too-long', minutes: minutesWith(visit, crew.size), dayMinutes: latestMin - startMin }]
   }
-  const waiting = state.linksOf[stop].find(
+  const waiting = state.linksOf[stop]!.find(
     (link) => link.after === stop && link.requires && state.at[link.before] === NOWHERE,
   )
-  if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before].id }]
-  const other = state.linksOf[stop].find((link) => link.before === stop && link.leg && state.at[link.after] === NOWHERE)
-  if (other) return [{ code: 'next-day-full', visit: input.visits[other.after].id }]
-  const spaced = problem.stops[stop].options.vehicles.some((vehicle) => linksAllow(state, stop, vehicle))
+  if (waiting) return [{ code: 'waits-for', visit: input.visits[waiting.before]!.id }]
+  const other = state.linksOf[stop]!.find(
+    (link) => link.before === stop && link.leg && state.at[link.after] === NOWHERE,
+  )
+  if (other) return [{ code: 'next-day-full', visit: input.visits[other.after]!.id }]
+  const spaced = problem.stops[stop]!.options.vehicles.some((vehicle) => linksAllow(state, stop, vehicle))
   return [spaced ? { code: 'days-full' } : { code: 'spacing' }]
 }
 
@@ -109,10 +111,10 @@ function blockedBy(
 function alone(input: PlanInput, visit: PlanVisit, { crew, day }: CrewDay): number {
   const { travel, locations } = input
   const begin = Math.max(
-    crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location],
+    crewHours(input, crew, day).startMin + travel[beginsAt(input, crew, day) * locations + visit.location]!,
     visit.opensMin,
   )
-  return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]
+  return begin + minutesWith(visit, crew.size) + travel[visit.location * locations + crew.depot]!
 }
 
 function relaxationsOf(tries: RelaxedPlan, visit: PlanVisit, stop: number): Relaxation[] {
@@ -155,13 +157,13 @@ class RelaxedPlan {
   placeFor(stop: number, visit: PlanVisit, longerMin: number): { crew: string; day: IsoDate } | null {
     const state = this.stateWith(longerMin)
     const stops = state.problem.stops as PlanRouting['problem']['stops'][number][]
-    const own = stops[stop]
-    stops[stop] = { ...own, options: optionsOf(visit, this.input, this.routing.crewDays, this.byDay) }
+    const own = stops[stop]!
+    stops[stop]! = { ...own, options: optionsOf(visit, this.input, this.routing.crewDays, this.byDay) }
     const place = newPlace()
     findPlace(state, stop, place, 0, seededRandom(0))
-    stops[stop] = own
+    stops[stop]! = own
     if (place.vehicle === NOWHERE) return null
-    const { crew, day } = this.routing.crewDays[place.vehicle]
+    const { crew, day } = this.routing.crewDays[place.vehicle]!
     return { crew: crew.id, day }
   }
 

@@ -122,7 +122,7 @@ function problemsOfDay(
 ): MoveProblem[] {
   const problems: MoveProblem[] = []
   visits.forEach((visit, i) => {
-    const late = times.stops[i].startMin - visit.closesMin
+    const late = times.stops[i]!.startMin - visit.closesMin
     if (late > 1e-6) problems.push({ code: 'late', visit: visit.id, minutes: late })
   })
   const over = times.homeMin - crewHours(input, crew, day).latestMin

@@ -47,7 +47,7 @@ const REPLAN_STEPS = [4_000, 100] as const
 export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakePlanOptions): PlanOutcome {
   const routing = toRouting(input, new Map(resume?.map((place) => [place.visit, place])))
   const { start, locked, standing, open } = routing
-  const displaced = open.filter((stop) => input.visits[stop].published).length
+  const displaced = open.filter((stop) => input.visits[stop]!.published).length
   const replan =
     standing.length > 0
       ? Math.min(options.iterations, REPLAN_STEPS[0] + REPLAN_STEPS[1] * open.length)
@@ -81,7 +81,7 @@ export function makePlan(input: PlanInput, { resume, onBest, ...options }: MakeP
 }
 
 const namesOf = ({ crewDays }: PlanRouting, which: readonly number[]): CrewAndDay[] =>
-  which.map((v) => ({ crew: crewDays[v].crew.id, day: crewDays[v].day }))
+  which.map((v) => ({ crew: crewDays[v]!.crew.id, day: crewDays[v]!.day }))
 
 /** Times along each route. */
 function assignmentsOf(
@@ -92,9 +92,9 @@ function assignmentsOf(
   return routes.flatMap((route, v) => [
     ...steadyTimes(
       input,
-      crewDays[v].crew,
-      crewDays[v].day,
-      route.map((stop) => input.visits[stop]),
+      crewDays[v]!.crew,
+      crewDays[v]!.day,
+      route.map((stop) => input.visits[stop]!),
     ).stops,
   ])
 }
@@ -111,8 +111,8 @@ const untouched = (
   const stands = new Set(standing)
   return crewDays.flatMap(({ crew, day }, v) =>
     input.out?.[crew.id]?.day !== day &&
-    routes[v].length === start[v].length &&
-    routes[v].every((stop) => stands.has(stop) && start[v].includes(stop))
+    routes[v]!.length === start[v]!.length &&
+    routes[v]!.every((stop) => stands.has(stop) && start[v]!.includes(stop))
       ? [v]
       : [],
   )

@@ -163,7 +163,7 @@ describe('what finds no place', () => {
       input([visit('a', { fixedMin: 600 })]),
       { code: 'too-long', minutes: 700, dayMinutes: 510 },
     ],
-  ])('says: %s', (_, given, reason) => expect(why(given).reasons).toEqual([reason]))
+  ])('says: %s', (_, given, reason) => expect(why(given)!.reasons).toEqual([reason]))
   it('waits for what must come first', () => {
     const given = input([
       visit('clean', { skills: ['pesticide'] }),
@@ -176,7 +176,7 @@ describe('what finds no place', () => {
   it('says that the days are full, and how little more would do', () => {
     const one = { earliest: MONDAY, best: MONDAY, latest: MONDAY, handsMin: 0, fixedMin: 300 }
     const given = input([visit('a', one), visit('b', { ...one, value: 0.5 })], { crews: [crew('Otter')] })
-    const { visit: id, reasons, relaxations } = why(given)
+    const { visit: id, reasons, relaxations } = why(given)!
     expect(id).toBe('b')
     expect(reasons).toEqual([{ code: 'days-full' }])
     expect(relaxations).toEqual([

@@ -105,7 +105,7 @@ export function toRouting(input: PlanInput, resume: ReadonlyMap<string, Placemen
   const plan = published(input, stands ? new Map() : resume, crewDays, problem)
   // what cannot stay is looked at for any hour of the site
   for (const stop of plan.open)
-    Object.assign(stops[stop], { ready: visits[stop].opensMin, due: visits[stop].closesMin })
+    Object.assign(stops[stop]!, { ready: visits[stop]!.opensMin, due: visits[stop]!.closesMin })
   return { problem, crewDays, overlong, ...plan }
 }
 
@@ -128,28 +128,28 @@ function asTheyStand(
   const routes: { stop: number; startMin: number }[][] = crewDays.map(() => [])
   visits.forEach(({ published: stands, free, urgent }, stop) => {
     const vehicle = stands && !free && !urgent ? at.get(`${stands.crew} ${stands.day}`) : undefined
-    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle))
-      routes[vehicle].push({ stop, startMin: stands!.startMin })
+    if (vehicle !== undefined && stops[stop]!.options.vehicles.includes(vehicle))
+      routes[vehicle]!.push({ stop, startMin: stands!.startMin })
   })
   return routes.flatMap((route, v) => {
-    const vehicle = vehicles[v]
+    const vehicle = vehicles[v]!
     // of a day that has begun only what still can be done stays
-    if (out?.[crewDays[v].crew.id]?.day === crewDays[v].day) return []
+    if (out?.[crewDays[v]!.crew.id]?.day === crewDays[v]!.day) return []
     let clock = vehicle.start
     let here = vehicle.from ?? vehicle.depot
     let load = 0
     let over = false
     for (const { stop } of route.sort((a, b) => a.startMin - b.startMin)) {
-      const s = stops[stop]
-      clock = Math.max(clock + travel[here * locations + s.location], s.ready)
+      const s = stops[stop]!
+      clock = Math.max(clock + travel[here * locations + s.location]!, s.ready)
       over ||= clock > s.due
       s.due = Math.max(s.due, clock)
-      clock += s.options.service[s.options.vehicles.indexOf(v)]
+      clock += s.options.service[s.options.vehicles.indexOf(v)]!
       load += s.demand
       here = s.location
     }
     if (route.length === 0) return []
-    const home = clock + travel[here * locations + vehicle.depot]
+    const home = clock + travel[here * locations + vehicle.depot]!
     over ||= home > vehicle.end || load > vehicle.capacity
     vehicle.end = Math.max(vehicle.end, home)
     vehicle.capacity = Math.max(vehicle.capacity, load)
@@ -164,18 +164,18 @@ function keepDaysOfBoth(
   { before, after, minDays, maxDays }: Link,
 ): void {
   const days = (stop: number) =>
-    new Set([...stops[stop].options.vehicles].map((v) => `${vehicles[v].crew} ${vehicles[v].day}`))
+    new Set([...stops[stop]!.options.vehicles].map((v) => `${vehicles[v]!.crew} ${vehicles[v]!.day}`))
   const gaps = Array.from({ length: maxDays - minDays + 1 }, (_, i) => minDays + i)
   const keep = (stop: number, other: ReadonlySet<string>, sign: 1 | -1) => {
-    const { options } = stops[stop]
+    const { options } = stops[stop]!
     const kept = [...options.vehicles.keys()].filter((o) => {
-      const { crew, day } = vehicles[options.vehicles[o]]
+      const { crew, day } = vehicles[options.vehicles[o]!]!
       return gaps.some((gap) => other.has(`${crew} ${day + sign * gap}`))
     })
-    stops[stop].options = {
-      vehicles: Int32Array.from(kept, (o) => options.vehicles[o]),
-      costs: Float32Array.from(kept, (o) => options.costs[o]),
-      service: Float64Array.from(kept, (o) => options.service[o]),
+    stops[stop]!.options = {
+      vehicles: Int32Array.from(kept, (o) => options.vehicles[o]!),
+      costs: Float32Array.from(kept, (o) => options.costs[o]!),
+      service: Float64Array.from(kept, (o) => options.service[o]!),
     }
   }
   keep(before, days(after), 1)
@@ -194,7 +194,7 @@ function crewWeeks(input: PlanInput, crewDays: readonly CrewDay[]): { balance: B
     if (!index.has(key)) index.set(key, groups.push({ period: weeks.get(week)!, capacity: 0 }) - 1)
     const group = index.get(key)!
     const { startMin, endMin } = crewHours(input, crew, day)
-    groups[group] = { ...groups[group], capacity: groups[group].capacity + endMin - startMin }
+    groups[group]! = { ...groups[group]!, capacity: groups[group]!.capacity + endMin - startMin }
     return group
   })
   return { balance: { weight: input.weights.unfair, groups }, groupOf }
@@ -220,7 +220,7 @@ export function optionsOf(
     if (pinned ? day !== pinned.day : day < visit.earliest || day > visit.latest || visit.closedDays.includes(day))
       continue
     for (const vehicle of byDay.get(day) ?? []) {
-      const { crew } = crewDays[vehicle]
+      const { crew } = crewDays[vehicle]!
       if (
         pinned
           ? crew.id !== pinned.crew
@@ -280,15 +280,15 @@ function published(
   visits.forEach(({ id, published: stands, locked }, stop) => {
     const place = locked ? stands : (resume.get(id) ?? stands)
     const vehicle = place ? at.get(`${place.crew} ${place.day}`) : undefined
-    if (vehicle !== undefined && stops[stop].options.vehicles.includes(vehicle))
-      routes[vehicle].push({ stop, startMin: place!.startMin })
+    if (vehicle !== undefined && stops[stop]!.options.vehicles.includes(vehicle))
+      routes[vehicle]!.push({ stop, startMin: place!.startMin })
   })
   const locked: number[] = []
   const standing: number[] = []
   let start = routes.map((route, v) => {
     // what is locked is laid first, so that nothing else pushes it off its day
     const ordered = route.sort(
-      (a, b) => Number(visits[b.stop].locked) - Number(visits[a.stop].locked) || a.startMin - b.startMin,
+      (a, b) => Number(visits[b.stop]!.locked) - Number(visits[a.stop]!.locked) || a.startMin - b.startMin,
     )
     const kept: number[] = []
     for (const { stop, startMin } of ordered) {
@@ -298,7 +298,7 @@ function published(
         return s === stop ? startMin : route.find((r) => r.stop === s)!.startMin
       }
     }
-    for (const stop of kept) if (visits[stop].locked) locked.push(stop)
+    for (const stop of kept) if (visits[stop]!.locked) locked.push(stop)
     return kept
   })
   // legs that were torn apart, or stops too close, are put right: the later one is planned anew
@@ -313,7 +313,7 @@ function published(
   const placed = new Set(start.flat())
   start.forEach((route, v) => {
     for (const stop of route) {
-      const { published: stands, free } = visits[stop]
+      const { published: stands, free } = visits[stop]!
       if (stands && !free && at.get(`${stands.crew} ${stands.day}`) === v) standing.push(stop)
     }
   })
@@ -326,18 +326,18 @@ function published(
   }
 
   function drivable(route: readonly number[], v: number): boolean {
-    let clock = vehicles[v].start
-    let here = vehicles[v].from ?? vehicles[v].depot
+    let clock = vehicles[v]!.start
+    let here = vehicles[v]!.from ?? vehicles[v]!.depot
     let load = 0
     for (const s of route) {
-      const { location, ready, due, options, demand } = stops[s]
-      clock = Math.max(clock + travel[here * locations + location], ready)
+      const { location, ready, due, options, demand } = stops[s]!
+      clock = Math.max(clock + travel[here * locations + location]!, ready)
       if (clock > due) return false
-      clock += options.service[options.vehicles.indexOf(v)]
+      clock += options.service[options.vehicles.indexOf(v)]!
       load += demand
       here = location
     }
-    return clock + travel[here * locations + vehicles[v].depot] <= vehicles[v].end && load <= vehicles[v].capacity
+    return clock + travel[here * locations + vehicles[v]!.depot]! <= vehicles[v]!.end && load <= vehicles[v]!.capacity
   }
 }
 
@@ -370,7 +370,7 @@ function assertPlan({ days, crews, visits }: PlanInput): void {
   few('days', days.length, PLAN_RANGE.days)
   few('crews', crews.length, PLAN_RANGE.crews)
   few('visits', visits.length, PLAN_RANGE.visits)
-  if (days.some((day, i) => i > 0 && day <= days[i - 1]))
+  if (days.some((day, i) => i > 0 && day <= days[i - 1]!))
     throw new DomainError('days', 'a day that is not after the one before', 'rising days')
   const ids = new Set(visits.map((v) => v.id))
   if (ids.size !== visits.length) throw new DomainError('visits', 'an id twice', 'each visit once')

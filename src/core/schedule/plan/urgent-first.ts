@@ -43,7 +43,7 @@ export function urgentFirst(input: PlanInput, urgent: ReadonlySet<string>): Plan
 }
 
 const back = ({ travel, locations }: PlanInput, visit: PlanVisit, crew: PlanCrew): number =>
-  travel[visit.location * locations + crew.depot]
+  travel[visit.location * locations + crew.depot]!
 
 /**
  * When a crew could be there, minutes of the day: as soon as it is free, and nobody keeps a gate shut for an
@@ -59,5 +59,5 @@ function arrival(
   const taken = busyUntil.get(`${crew.id} ${day}`)
   const from = taken?.min ?? crewHours(input, crew, day).startMin
   const here = taken?.location ?? beginsAt(input, crew, day)
-  return from + input.travel[here * input.locations + visit.location]
+  return from + input.travel[here * input.locations + visit.location]!
 }

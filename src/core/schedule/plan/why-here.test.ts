@@ -50,14 +50,14 @@ describe('why a visit stands where it does', () => {
     expect(others).toHaveLength(3)
     expect(others.every((o) => o.crew === 'Otter' && o.day !== DAY && o.day <= addDays(MONDAY, 20))).toBe(true)
     // its own way of 40 less the 20 that the old day is spared, and one day off the best
-    expect(others[0].costMin).toBeCloseTo(20 + DEFAULT_PLAN_WEIGHTS.offBestPerDay, 6)
+    expect(others[0]!.costMin).toBeCloseTo(20 + DEFAULT_PLAN_WEIGHTS.offBestPerDay, 6)
     expect([...others].sort((x, y) => x.costMin - y.costMin)).toEqual(others)
   })
   it('offers nothing where it was promised, and knows nothing of what is not there', () => {
     const promised = input([
       visit('a', { ...hour, locked: true, published: { crew: 'Otter', day: DAY, startMin: 460 } }),
     ])
-    expect(whyHere(promised, [plan[0]], 'a')).toMatchObject({ locked: true, others: [] })
+    expect(whyHere(promised, [plan[0]!], 'a')).toMatchObject({ locked: true, others: [] })
     expect(whyHere(given, plan, 'c')).toBeNull()
   })
 })

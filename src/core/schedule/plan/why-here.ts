@@ -74,7 +74,7 @@ export function whyHere(input: PlanInput, plan: readonly Assignment[], visitId: 
     detourMin: times.travelMin - without.travelMin,
     neighbours: day
       .filter((v) => v.id !== visitId)
-      .map((v) => ({ visit: v.id, travelMin: input.travel[visit.location * input.locations + v.location] }))
+      .map((v) => ({ visit: v.id, travelMin: input.travel[visit.location * input.locations + v.location]! }))
       .filter((n) => n.travelMin <= NEIGHBOUR_MIN)
       .sort((a, b) => a.travelMin - b.travelMin),
     slackMin: slackOf(times, day, visitId, latestMin),
@@ -98,9 +98,9 @@ function slackOf(
   let slack = latestMin - homeMin
   for (let i = stops.length - 1; i >= 0; i--) {
     const next = stops[i + 1]
-    if (next) slack += next.startMin - (stops[i].endMin + next.travelMin)
-    slack = Math.min(slack, visits[i].closesMin - stops[i].startMin)
-    if (stops[i].visit === visitId) break
+    if (next) slack += next.startMin - (stops[i]!.endMin + next.travelMin)
+    slack = Math.min(slack, visits[i]!.closesMin - stops[i]!.startMin)
+    if (stops[i]!.visit === visitId) break
   }
   return slack
 }

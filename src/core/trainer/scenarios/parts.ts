@@ -22,7 +22,7 @@ export const done = (past: readonly WeekChoice[], key: TrainerTaskKey): boolean 
   past.some((choice) => choice.tasks.some((t) => t.task === key))
 /** Weeks since a task was last done; Infinity when never. */
 export function weeksSince(past: readonly WeekChoice[], key: TrainerTaskKey): number {
-  for (let i = past.length - 1; i >= 0; i--) if (past[i].tasks.some((t) => t.task === key)) return past.length - i
+  for (let i = past.length - 1; i >= 0; i--) if (past[i]!.tasks.some((t) => t.task === key)) return past.length - i
   return Infinity
 }
 

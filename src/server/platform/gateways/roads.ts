@@ -75,7 +75,7 @@ export async function routeShape(
   try {
     const place = points.map((p) => `${p.lon.toFixed(6)},${p.lat.toFixed(6)}`).join(';')
     const url = new URL(`/route/v1/driving/${place}?geometries=geojson&overview=full`, baseUrl)
-    return Shape.parse(await askJson(url, { timeoutMs: TIMEOUT_MS })).routes[0].geometry.coordinates
+    return Shape.parse(await askJson(url, { timeoutMs: TIMEOUT_MS })).routes[0]!.geometry.coordinates
   } catch {
     return straight
   }
@@ -93,13 +93,13 @@ async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: F
       const asked = [...new Set([...rows, ...columns])]
       const at = new Map(asked.map((point, i) => [point, i]))
       const durations = await ask(
-        asked.map((i) => points[i]),
+        asked.map((i) => points[i]!),
         baseUrl,
       )
       for (const i of rows)
         for (const j of columns) {
           const seconds = durations[at.get(i)!]?.[at.get(j)!]
-          minutes[i * n + j] = seconds == null ? crow[i * n + j] : seconds / 60
+          minutes[i * n + j]! = seconds == null ? crow[i * n + j]! : seconds / 60
         }
     }
   return minutes

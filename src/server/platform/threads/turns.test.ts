@@ -17,7 +17,7 @@ describe('turns', () => {
     const all = [0, 1, 2, 3, 4].map((n) => work(n).catch((error: unknown) => error))
     expect(await all[4]).toBeInstanceOf(ProblemError)
     for (let i = 0; i < 4; i++) {
-      ends[i]()
+      ends[i]!()
       await all[i]
     }
     expect([most, now]).toEqual([2, 0])

@@ -27,11 +27,11 @@ export function BedPart(part: DesignPart) {
   /** The boundary above a layer moves: it takes from the next, or grows the bed at its top. */
   const moveBoundary = (index: number, thicknessM: number) => {
     const above = bed.layers[index + 1]
-    const grown = thicknessM - bed.layers[index].thicknessM
+    const grown = thicknessM - bed.layers[index]!.thicknessM
     if (!above) return setLayer(index, { thicknessM: Math.max(LEAST_LAYER_M, thicknessM) })
     const moved = Math.min(
       above.thicknessM - LEAST_LAYER_M,
-      Math.max(LEAST_LAYER_M - bed.layers[index].thicknessM, grown),
+      Math.max(LEAST_LAYER_M - bed.layers[index]!.thicknessM, grown),
     )
     set(
       {

@@ -55,12 +55,12 @@ export function ClarityPart({ data, shown }: DesignPart) {
         days: DAYS,
         start: 'green',
         members: MEMBERS,
-        options: [newOption(names[0]), newOption(names[1], { filter: DESIGN_PARTS })],
+        options: [newOption(names[0]!), newOption(names[1]!, { filter: DESIGN_PARTS })],
       }
       run(
         comparisonOf(whatIf, {
           ...model,
-          filters: [...model.filters, { key: DESIGN_PARTS, name: names[1], filter, fallM }],
+          filters: [...model.filters, { key: DESIGN_PARTS, name: names[1]!, filter, fallM }],
         }),
         MEMBERS,
       )

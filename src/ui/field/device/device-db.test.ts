@@ -5,14 +5,12 @@ import { DeviceDb } from './device-db'
 /** A device's store as the first version of the field sheet made it. */
 async function oldStore(name: string): Promise<void> {
   const old = new Dexie(name)
-  old
-    .version(1)
-    .stores({
-      visits: 'id',
-      lines: '++seq, &id, visitId, [userId+state]',
-      photos: 'id, visitId, [userId+state]',
-      facts: 'key',
-    })
+  old.version(1).stores({
+    visits: 'id',
+    lines: '++seq, &id, visitId, [userId+state]',
+    photos: 'id, visitId, [userId+state]',
+    facts: 'key',
+  })
   const media = {
     key: 'media',
     section: 'S',
@@ -35,16 +33,14 @@ async function oldStore(name: string): Promise<void> {
     heeds: ['Loose edge stone'],
     foretold: { madeAt: '2026-04-30T04:00:00Z', worries: [] },
   })
-  await old
-    .table('lines')
-    .add({
-      id: 'l0',
-      visitId: 'v1',
-      userId: 'u',
-      entry: entry('l0', 'In tap water, as a reset'),
-      state: 'waiting',
-      problem: null,
-    })
+  await old.table('lines').add({
+    id: 'l0',
+    visitId: 'v1',
+    userId: 'u',
+    entry: entry('l0', 'In tap water, as a reset'),
+    state: 'waiting',
+    problem: null,
+  })
   await old
     .table('lines')
     .add({ id: 'l1', visitId: 'v1', userId: 'u', entry: { kind: 'started' }, state: 'waiting', problem: null })
@@ -72,7 +68,7 @@ describe('the device’s store', () => {
       { id: 'l1', state: 'waiting' },
     ])
     const kept = (await db.visits.get('v1'))!
-    expect(kept.visit.job.steps[0].choices!.map((c) => c.code)).toEqual(['pond-water', 'tap-water'])
+    expect(kept.visit.job.steps[0]!.choices!.map((c) => c.code)).toEqual(['pond-water', 'tap-water'])
     expect(kept.log[0]).toMatchObject({ answer: { choice: 'pond-water' } })
     // notes for the season and what the forecast said had other names
     expect(kept).toMatchObject({

@@ -28,7 +28,7 @@ describe('rounds from the office', () => {
   it('come small, and are unpacked', async () => {
     answers(new Uint8Array(gzipSync(JSON.stringify(PACK))), packed)
     expect(await httpOffice.pack('"t1"')).toEqual({ pack: PACK, tag: '"t2"' })
-    expect(fetched.mock.calls[0][1].headers).toEqual({ accept: 'application/gzip', 'if-none-match': '"t1"' })
+    expect(fetched.mock.calls[0]![1].headers).toEqual({ accept: 'application/gzip', 'if-none-match': '"t1"' })
   })
   it('come as they are from an office that does not pack', async () => {
     answers(JSON.stringify(PACK), { headers: { 'content-type': 'application/json', etag: '"t2"' } })
@@ -86,7 +86,7 @@ describe('what goes out', () => {
       entry: { kind: 'started', id: 'a', at: 'x' },
     }
     expect(await httpOffice.send('u', [line as never])).toEqual({ results: [{ id: 'a', outcome: 'kept' }] })
-    expect(JSON.parse(fetched.mock.calls[0][1].body as string)).toEqual({
+    expect(JSON.parse(fetched.mock.calls[0]![1].body as string)).toEqual({
       sentAt: expect.any(String),
       userId: 'u',
       lines: [{ visitId: 'v1', entry: line.entry }],
@@ -95,7 +95,7 @@ describe('what goes out', () => {
   it('is a photo under its own id, with what it belongs to', async () => {
     answers('{}')
     expect(await httpOffice.sendPhoto(photo, new ArrayBuffer(4))).toBeNull()
-    const [path, init] = fetched.mock.calls[0]
+    const [path, init] = fetched.mock.calls[0]!
     const url = new URL(path, 'http://app.example')
     expect(url.pathname).toBe('/api/v1/visits/v1/photos/ph1')
     expect(Object.fromEntries(url.searchParams)).toEqual({ step: 'arrive-photos', at: photo.takenAt, sketchOf: 'ph0' })

@@ -69,7 +69,7 @@ async function sendParts(office: Office, userId: string, batch: readonly Waiting
     return await office.send(userId, batch)
   } catch (error) {
     if (!(error instanceof NoAnswer && error.why === 'too-much')) throw error
-    if (batch.length === 1) return { results: [{ id: batch[0].id, outcome: 'refused', problem: TOO_MUCH }] }
+    if (batch.length === 1) return { results: [{ id: batch[0]!.id, outcome: 'refused', problem: TOO_MUCH }] }
     const middle = Math.ceil(batch.length / 2)
     const first = await sendParts(office, userId, batch.slice(0, middle))
     const rest = await sendParts(office, userId, batch.slice(middle))

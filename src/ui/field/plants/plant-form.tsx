@@ -31,7 +31,7 @@ export function PlantForm({ view }: { view: VisitView }) {
   const { log, person } = useField()
   const patches = plantsAtHand(view, person.timeZone)
   const [which, setWhich] = useState<string>(patches[0]?.id ?? NEW_GROUP)
-  const [species, setSpecies] = useState<string>(SPECIES_BY_NAME[0].key)
+  const [species, setSpecies] = useState<string>(SPECIES_BY_NAME[0]!.key)
   const [place, setPlace] = useState<PatchPlace>('bed')
   const [action, setAction] = useState<PlantAction>('look')
   const [condition, setCondition] = useState<string>(AS_BEFORE)

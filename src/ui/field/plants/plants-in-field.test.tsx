@@ -132,7 +132,7 @@ describe('plants at a step', () => {
     )
     const items = screen.getAllByRole('listitem')
     expect(items).toHaveLength(1)
-    await userEvent.click(within(items[0]).getByRole('button', { name: 'Deadhead at the base: 4 Tufted sedge: done' }))
+    await userEvent.click(within(items[0]!).getByRole('button', { name: 'Deadhead at the base: 4 Tufted sedge: done' }))
     expect(logged).toHaveBeenCalledWith(
       'v1',
       expect.objectContaining({ kind: 'plant', patchId: 'sedge', action: 'deadhead', species: 'carex-elata' }),

@@ -16,7 +16,7 @@ beforeEach(() => {
   sync.mockClear()
 })
 
-const step = ARRIVE[0]
+const step = ARRIVE[0]!
 const photo = (id: string, over: object = {}) => ({
   id,
   stepKey: step.key,
@@ -63,6 +63,6 @@ describe('photos of a step', () => {
   it('after the work are taken again from the same place, as the counterpart of how it was found', async () => {
     show([photo('found')], { ...step, key: 'after-photos' })
     await userEvent.upload(screen.getByLabelText('Take view 1 again'), picture('again.jpg'))
-    expect(kept.mock.calls[0][0]).toMatchObject({ stepKey: 'after-photos', pairOf: 'found' })
+    expect(kept.mock.calls[0]![0]).toMatchObject({ stepKey: 'after-photos', pairOf: 'found' })
   })
 })

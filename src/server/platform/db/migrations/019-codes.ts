@@ -13,7 +13,7 @@ async function inBatches<Row extends { id: string }>(
     const rows = await query(after)
     for (const row of rows) await each(row)
     if (rows.length < BATCH) return
-    after = rows[rows.length - 1].id
+    after = rows[rows.length - 1]!.id
   }
 }
 

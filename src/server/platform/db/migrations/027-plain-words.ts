@@ -58,7 +58,7 @@ async function renameInAll(knex: Knex, table: string, column: string, names: Key
         .update({ [column]: now })
     }
     if (rows.length < BATCH) return
-    after = rows[rows.length - 1].at
+    after = rows[rows.length - 1]!.at
   }
 }
 

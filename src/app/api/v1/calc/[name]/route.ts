@@ -23,7 +23,7 @@ export async function POST(request: Request, context: Params): Promise<Response>
         status: 401,
         kind: 'no-key',
       })
-    const outcome = await answer((await context.params).name, request)
+    const outcome = await answer((await context.params).name!, request)
     return outcome instanceof Response ? outcome : Response.json(outcome, { headers: { 'cache-control': 'no-store' } })
   } catch (error) {
     return error instanceof Response ? error : answerError(error)
