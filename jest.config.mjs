@@ -11,6 +11,7 @@ const esModules = [
   'echarts',
   'zrender',
   '@tanstack',
+  'nuqs',
   '@react-pdf',
   'yoga-layout',
   'color-string',

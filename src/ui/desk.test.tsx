@@ -15,6 +15,8 @@ import { CheckPanel } from './design/check-panel'
 import type { DesignPageData, DesignPart } from './design/use-design'
 import { SizingMethodTable } from './design/method-table'
 import { PlanForm } from './season/plan-form'
+import { NuqsTestingAdapter } from 'nuqs/adapters/testing'
+import type { ComponentProps } from 'react'
 import { PondList } from './ponds/pond-list'
 import { StaleSave } from './ponds/stale-save'
 import { toFormValues } from './survey/survey-form-values'
@@ -218,27 +220,44 @@ describe('the list of ponds', () => {
       fishCount: 3,
     }) as never
   const ponds = [line('Koi pond', 'Highcairn', 44), line('Rill', 'Ropewalk', 1), line('Court', 'Museum', 13)]
-  it('searches every word and sorts by any column', async () => {
+  const showList = (list: typeof ponds, address: Omit<ComponentProps<typeof NuqsTestingAdapter>, 'children'>) =>
     render(
       <AsPerson>
-        <PondList ponds={ponds} query="" />
+        <NuqsTestingAdapter hasMemory {...address}>
+          <PondList ponds={list} />
+        </NuqsTestingAdapter>
       </AsPerson>,
     )
+  const shownPonds = () =>
+    screen
+      .getAllByRole('link')
+      .slice(1)
+      .map((a) => a.textContent)
+  it('searches every word and sorts by any column', async () => {
+    const addresses: string[] = []
+    showList(ponds, { onUrlUpdate: ({ queryString }) => void addresses.push(queryString) })
     await userEvent.click(screen.getByRole('button', { name: /Water/ }))
-    expect(
-      screen
-        .getAllByRole('link')
-        .slice(1)
-        .map((a) => a.textContent),
-    ).toEqual(['Rill', 'Court', 'Koi pond'])
+    expect(shownPonds()).toEqual(['Rill', 'Court', 'Koi pond'])
     await userEvent.type(screen.getByLabelText('Search ponds'), 'ferry muse')
     expect(screen.getByText('1 of 3 ponds')).toBeInTheDocument()
-    expect(window.location.search).toBe('?q=ferry%20muse')
+    expect(addresses.at(-1)).toBe('?sort=volumeM3&q=ferry+muse')
+  })
+  it('shows what its address says', () => {
+    showList(ponds, { searchParams: '?q=ferry&sort=volumeM3&order=down' })
+    expect(shownPonds()).toEqual(['Koi pond', 'Court', 'Rill'])
+    expect(screen.getByRole('columnheader', { name: /Water/ })).toHaveAttribute('aria-sort', 'descending')
+  })
+  it('falls back to its own order when the address asks for a column that it does not have', () => {
+    showList(ponds, { searchParams: '?sort=colour&order=sideways' })
+    expect(shownPonds()).toEqual(['Koi pond', 'Court', 'Rill'])
+    expect(screen.getByRole('columnheader', { name: /Site/ })).toHaveAttribute('aria-sort', 'ascending')
   })
   it('offers no adding to those who may not', () => {
     render(
       <AsPerson role="technician">
-        <PondList ponds={[]} query="" />
+        <NuqsTestingAdapter>
+          <PondList ponds={[]} />
+        </NuqsTestingAdapter>
       </AsPerson>,
     )
     expect(screen.queryByRole('link', { name: 'Add pond' })).not.toBeInTheDocument()

@@ -137,3 +137,22 @@ test('people see only what their role may do', async ({ page }) => {
   await page.goto(page.url() + '/survey')
   await expect(page.getByRole('heading', { name: 'Not available to this account' })).toBeVisible()
 })
+
+test('the list of ponds keeps what was searched for and how it was sorted when one comes back to it', async ({
+  page,
+}) => {
+  await signInAs(page, 'owner')
+  await page.goto('/ponds')
+  await page.waitForLoadState('networkidle')
+  await page.getByLabel('Search ponds').fill('koi')
+  await page.getByRole('button', { name: 'Water', exact: true }).click()
+  await expect(page).toHaveURL(/\?q=koi&sort=volumeM3$/)
+  const names = () => page.locator('tbody tr td:first-child').allTextContents()
+  const before = await names()
+  expect(before.length).toBeGreaterThan(1)
+  await page.locator('tbody a').first().click()
+  await expect(page).toHaveURL(/\/ponds\/[0-9a-f-]{36}$/)
+  await page.goBack()
+  await expect(page.getByLabel('Search ponds')).toHaveValue('koi')
+  await expect.poll(names).toEqual(before)
+})

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react'
 import { pageActor } from '@/server/platform/http/page-actor'
+import { NuqsAdapter } from 'nuqs/adapters/next/app'
+import { ServerData } from '@/ui/kit/server-data'
 import { PersonProvider } from '@/ui/person-context'
 import { SimulatedNote } from '@/ui/shell/simulated-note'
 import { TopBar } from '@/ui/shell/top-bar'
@@ -9,8 +11,14 @@ export default async function DeskLayout({ children }: { children: ReactNode }) 
   return (
     <PersonProvider person={{ name, role, firmName, timeZone, preferences }}>
       <TopBar />
-      {role === 'owner' ? <SimulatedNote simulated={(process.env.SIMULATED ?? '').split(',').filter(Boolean)} /> : null}
-      <main id="main">{children}</main>
+      <NuqsAdapter>
+        <ServerData>
+          {role === 'owner' ? (
+            <SimulatedNote simulated={(process.env.SIMULATED ?? '').split(',').filter(Boolean)} />
+          ) : null}
+          <main id="main">{children}</main>
+        </ServerData>
+      </NuqsAdapter>
     </PersonProvider>
   )
 }

@@ -7,6 +7,7 @@ import type { ForecastRun, Risk } from '@/domain/forecasts/forecast'
 import type { DiagnosisData } from '@/server/diagnosis/diagnosis'
 import type { ForecastsPageData } from '@/server/forecasts/forecasts'
 import { AsPerson } from '../../../tests/fixtures/person'
+import { ServerData } from '@/ui/kit/server-data'
 import { fetchJson, send } from '@/ui/send'
 import { SavedDiagnoses } from '@/ui/diagnosis/saved-diagnoses'
 import { useForecastRun } from './use-forecast-run'
@@ -165,11 +166,12 @@ describe('the forecasts page', () => {
 describe('a forecast under way', () => {
   beforeEach(() => jest.useFakeTimers())
   afterEach(() => jest.useRealTimers())
-  const second = () => act(async () => void (await jest.advanceTimersByTimeAsync(1000)))
+  // the answer is there a moment after it was asked for
+  const second = () => act(async () => void (await jest.advanceTimersByTimeAsync(1010)))
 
   it('is followed from the asking to its end, and then the page is read anew', async () => {
     sent.mockResolvedValue({ ok: true, value: { id: 'r2' } } as never)
-    const { result } = renderHook(() => useForecastRun(RUN))
+    const { result } = renderHook(() => useForecastRun(RUN), { wrapper: ServerData })
     expect(result.current.underWay).toBe(false)
     await act(() => result.current.ask())
     expect(sent).toHaveBeenCalledWith('POST', '/api/v1/forecasts')
@@ -187,7 +189,9 @@ describe('a forecast under way', () => {
     expect(asked).toHaveBeenCalledTimes(2)
   })
   it('goes on being followed through a moment without connection', async () => {
-    const { result } = renderHook(() => useForecastRun({ ...RUN, state: 'running', done: 3, finishedAt: null }))
+    const { result } = renderHook(() => useForecastRun({ ...RUN, state: 'running', done: 3, finishedAt: null }), {
+      wrapper: ServerData,
+    })
     asked.mockResolvedValueOnce({
       ok: false,
       problem: { title: 'No connection.', status: 0, kind: 'offline' },
@@ -199,7 +203,9 @@ describe('a forecast under way', () => {
     expect(result.current).toMatchObject({ underWay: false, problem: null })
   })
   it('is stopped by its own address, and a refusal is shown', async () => {
-    const { result } = renderHook(() => useForecastRun({ ...RUN, state: 'running', finishedAt: null }))
+    const { result } = renderHook(() => useForecastRun({ ...RUN, state: 'running', finishedAt: null }), {
+      wrapper: ServerData,
+    })
     sent.mockResolvedValueOnce({ ok: false, problem: { title: 'Not yours', status: 403, kind: 'forbidden' } } as never)
     await act(() => result.current.stop())
     expect(sent).toHaveBeenCalledWith('DELETE', '/api/v1/forecasts/r1')

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { useServerData } from '@/ui/kit/server-data'
 import type { LonLat } from './projection'
 
 export interface RegionFeature {
@@ -19,17 +19,8 @@ export interface RegionFeature {
  * without it.
  */
 export function useRegion(): readonly RegionFeature[] {
-  const [features, setFeatures] = useState<readonly RegionFeature[]>([])
-  useEffect(() => {
-    let current = true
-    fetch('/maps/region.geojson')
-      .then((answer) => (answer.ok ? answer.json() : { features: [] }))
-      .then((file: { features: RegionFeature[] }) => current && setFeatures(file.features))
-      // without the file the map is bare, and still right
-      .catch(() => undefined)
-    return () => {
-      current = false
-    }
-  }, [])
-  return features
+  return useServerData<{ readonly features: readonly RegionFeature[] }>('/maps/region.geojson').value?.features ?? NONE
 }
+
+/** The same each time, so that what is drawn from it is not drawn anew. */
+const NONE: readonly RegionFeature[] = []

@@ -1,12 +1,19 @@
 'use client'
 import { type TextId, textId, useTexts } from '@/ui/kit/texts'
 import Link from 'next/link'
-import { useEffect, useState } from 'react'
+import { parseAsString, parseAsStringLiteral, useQueryStates } from 'nuqs'
 import { may } from '@/domain/people/roles'
 import type { PondSummary } from '@/server/ponds/pond-repository'
 import { usePerson, useShow } from '@/ui/person-context'
 
-type Column = 'siteName' | 'name' | 'customerName' | 'town' | 'use' | 'volumeM3' | 'areaM2' | 'fishCount'
+const COLUMN_KEYS = ['siteName', 'name', 'customerName', 'town', 'use', 'volumeM3', 'areaM2', 'fishCount'] as const
+type Column = (typeof COLUMN_KEYS)[number]
+/** What is searched for and how it is sorted stands in the address: a link shows the same list, and so does Back. */
+const VIEW = {
+  q: parseAsString.withDefault(''),
+  sort: parseAsStringLiteral(COLUMN_KEYS).withDefault('siteName'),
+  order: parseAsStringLiteral(['up', 'down']).withDefault('up'),
+}
 const ORDERS = { up: { aria: 'ascending', arrow: ' ↑' }, down: { aria: 'descending', arrow: ' ↓' } } as const
 
 const COLUMNS: readonly { key: Column; label: TextId; figure?: boolean }[] = [
@@ -21,17 +28,13 @@ const COLUMNS: readonly { key: Column; label: TextId; figure?: boolean }[] = [
 ]
 
 /** All ponds: one search over every word, sortable columns, the search kept in the address. */
-export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; query: string }) {
+export function PondList({ ponds }: { ponds: readonly PondSummary[] }) {
   const t = useTexts()
 
   const show = useShow()
   const { role } = usePerson()
-  const [search, setSearch] = useState(query)
-  const [sort, setSort] = useState<{ key: Column; up: boolean }>({ key: 'siteName', up: true })
-  useEffect(() => {
-    const url = search ? `/ponds?q=${encodeURIComponent(search)}` : '/ponds'
-    window.history.replaceState(null, '', url)
-  }, [search])
+  const [{ q: search, sort: key, order }, setView] = useQueryStates(VIEW, { history: 'replace' })
+  const up = order === 'up'
   const words = search.toLowerCase().split(/\s+/).filter(Boolean)
   const shown = ponds
     .filter((p) =>
@@ -43,8 +46,8 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
       ),
     )
     .sort((a, b) => {
-      const [x, y] = [a[sort.key], b[sort.key]]
-      return (typeof x === 'number' ? x - (y as number) : String(x).localeCompare(String(y))) * (sort.up ? 1 : -1)
+      const [x, y] = [a[key], b[key]]
+      return (typeof x === 'number' ? x - (y as number) : String(x).localeCompare(String(y))) * (up ? 1 : -1)
     })
   return (
     <>
@@ -62,7 +65,7 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
             aria-label={t('ponds.pondList.searchPonds')}
             placeholder={t('ponds.pondList.siteCustomerTownUse')}
             value={search}
-            onChange={(e) => setSearch(e.target.value)}
+            onChange={(e) => void setView({ q: e.target.value })}
           />
           {may(role, 'ponds.write') ? (
             <Link className="btn btn-sm btn-primary text-nowrap" href="/ponds/new">
@@ -79,17 +82,17 @@ export function PondList({ ponds, query }: { ponds: readonly PondSummary[]; quer
             <thead>
               <tr>
                 {COLUMNS.map((c) => {
-                  const sorted = sort.key === c.key
-                  const order = sort.up ? ORDERS.up : ORDERS.down
+                  const sorted = key === c.key
+                  const shape = ORDERS[order]
 
                   return (
-                    <th key={c.key} aria-sort={sorted ? order.aria : undefined} className={c.figure ? 'text-end' : ''}>
+                    <th key={c.key} aria-sort={sorted ? shape.aria : undefined} className={c.figure ? 'text-end' : ''}>
                       <button
                         className="btn btn-sm btn-link p-0 fw-semibold"
-                        onClick={() => setSort({ key: c.key, up: sort.key === c.key ? !sort.up : true })}
+                        onClick={() => void setView({ sort: c.key, order: sorted && up ? 'down' : 'up' })}
                       >
                         {t(c.label)}
-                        {sorted ? order.arrow : ''}
+                        {sorted ? shape.arrow : ''}
                       </button>
                     </th>
                   )

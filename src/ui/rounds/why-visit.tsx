@@ -1,10 +1,9 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
-import { useEffect, useState } from 'react'
 import { dayMonth, duration, shortDate } from '@/domain/shared/dates'
 import type { WhyVisit } from '@/server/schedule/why-visit'
 import { ProblemNote } from '@/ui/kit/problem-note'
-import { fetchJson, type SendOutcome } from '@/ui/send'
+import { useServerData } from '@/ui/kit/server-data'
 
 interface WhyVisitProps {
   readonly visitId: string
@@ -15,19 +14,12 @@ interface WhyVisitProps {
 export function WhyVisitNote({ visitId, crewName }: WhyVisitProps) {
   const t = useTexts()
 
-  const [answer, setAnswer] = useState<SendOutcome<WhyVisit> | null>(null)
-  useEffect(() => {
-    let wanted = true
-    void fetchJson<WhyVisit>(`/api/v1/visits/${visitId}/why`).then((found) => wanted && setAnswer(found))
-    return () => {
-      wanted = false
-    }
-  }, [visitId])
-  if (!answer) return <p className="soft mt-2 mb-0">{t('rounds.whyVisit.lookingDaysAround')}</p>
-  if (!answer.ok) return <ProblemNote problem={answer.problem} />
+  const { value: why, problem } = useServerData<WhyVisit>(`/api/v1/visits/${visitId}/why`)
+  if (problem) return <ProblemNote problem={problem} />
+  if (!why) return <p className="soft mt-2 mb-0">{t('rounds.whyVisit.lookingDaysAround')}</p>
   return (
     <ul className="plain-list mt-2 mb-0" aria-label={t('rounds.whyVisit.whyHereWhyThen')}>
-      {reasons(answer.value, crewName, t).map((reason) => (
+      {reasons(why, crewName, t).map((reason) => (
         <li key={reason}>{reason}</li>
       ))}
     </ul>

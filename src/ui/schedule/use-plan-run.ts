@@ -1,40 +1,30 @@
 'use client'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { PlanRun, PlanWish } from '@/domain/schedule/plan-run'
+import { useServerData } from '@/ui/kit/server-data'
 import { send, type SendProblem } from '@/ui/send'
 
 const ASK_EVERY_MS = 800
 
-const ends = (run: PlanRun | null): boolean => run === null || (run.state !== 'queued' && run.state !== 'running')
+const isOver = (run: PlanRun): boolean => run.state !== 'queued' && run.state !== 'running'
 
 /** A plan being worked out: asks for it, follows it until it ends, stops it. */
 export function usePlanRun(first: PlanRun | null) {
-  const [run, setRun] = useState(first)
+  const [asked, setAsked] = useState(first)
   const [problem, setProblem] = useState<SendProblem | null>(null)
-  const id = run?.id
-  const over = ends(run)
-  useEffect(() => {
-    if (!id || over) return
-    let current = true
-    const timer = setInterval(async () => {
-      const answer = await fetch(`/api/v1/plans/${id}`).catch(() => null)
-      // no connection just now: the next turn asks again
-      if (!answer?.ok || !current) return
-      setRun((await answer.json()) as PlanRun)
-    }, ASK_EVERY_MS)
-    return () => {
-      current = false
-      clearInterval(timer)
-    }
-  }, [id, over])
+  const followed = useServerData<PlanRun>(asked && !isOver(asked) ? `/api/v1/plans/${asked.id}` : null, {
+    ...(asked && { initial: asked }),
+    everyMs: ASK_EVERY_MS,
+    until: isOver,
+  })
   return {
-    run,
-    problem,
+    run: followed.value ?? asked,
+    problem: problem ?? followed.problem,
     ask: async (wish: PlanWish) => {
       const outcome = await send<{ id: PlanRun['id'] }>('POST', '/api/v1/plans', wish)
       setProblem(outcome.ok ? null : outcome.problem)
       if (outcome.ok)
-        setRun({
+        setAsked({
           id: outcome.value.id,
           state: 'queued',
           wish,
@@ -46,11 +36,11 @@ export function usePlanRun(first: PlanRun | null) {
         })
     },
     stop: async () => {
-      if (!id) return
-      const outcome = await send('POST', `/api/v1/plans/${id}/stop`)
+      if (!asked) return
+      const outcome = await send('POST', `/api/v1/plans/${asked.id}/stop`)
       setProblem(outcome.ok ? null : outcome.problem)
     },
-    drop: () => setRun(null),
+    drop: () => setAsked(null),
     setProblem,
   }
 }

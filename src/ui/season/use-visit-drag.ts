@@ -6,7 +6,7 @@ import { addDays } from '@/core/numeric/calendar'
 import { takenBack } from '@/domain/rounds/board-moves'
 import type { VisitMove } from '@/domain/visits/visit'
 import type { DayVerdicts } from '@/server/rounds/day-verdicts'
-import { send, type SendProblem } from '@/ui/send'
+import { fetchJson, send, type SendProblem } from '@/ui/send'
 
 /**
  * idle → asking (the drag has begun, verdicts are on their way) → hanging over a day → settling (being saved) → idle
@@ -39,21 +39,18 @@ export function useVisitDrag(wordsOf: (drag: VisitDrag) => string) {
     wanted.current = visitId
     early.current = false
     setDrag({ state: 'asking', visitId, day })
-    const answer = await fetch(`/api/v1/visits/${visitId}/days`).catch(() => null)
-    const body: unknown = answer ? await answer.json().catch(() => null) : null
+    const answer = await fetchJson<DayVerdicts>(`/api/v1/visits/${visitId}/days`)
     if (wanted.current !== visitId) return
-    if (!answer?.ok) {
+    if (!answer.ok) {
       setDrag({ state: 'idle' })
       setProblem(
-        (body as SendProblem | null) ?? {
-          title: t('season.useVisitDrag.noConnectionVisitStays'),
-          status: 0,
-          kind: 'offline',
-        },
+        answer.problem.kind === 'offline'
+          ? { ...answer.problem, title: t('season.useVisitDrag.noConnectionVisitStays') }
+          : answer.problem,
       )
       return
     }
-    const verdicts = body as DayVerdicts
+    const verdicts = answer.value
     setDrag((now) => ({ state: 'hanging', visitId, day: now.state === 'idle' ? day : now.day, verdicts }))
     if (early.current) document.dispatchEvent(new CustomEvent(SETTLE_EVENT))
   }

@@ -6,11 +6,6 @@ import { PondList } from '@/ui/ponds/pond-list'
 
 export const metadata: Metadata = { title: firmTexts()('shell.pages.ponds') }
 
-export default async function PondsPage({
-  searchParams,
-}: {
-  searchParams: Promise<Record<string, string | string[] | undefined>>
-}) {
-  const { q } = await searchParams
-  return <PondList ponds={await forPage(pondList)} query={typeof q === 'string' ? q : ''} />
+export default async function PondsPage() {
+  return <PondList ponds={await forPage(pondList)} />
 }

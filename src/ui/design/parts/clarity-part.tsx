@@ -9,7 +9,7 @@ import { EyeView } from '@/ui/forecasts/eye-view'
 import { ForecastCharts } from '@/ui/forecasts/forecast-charts'
 import { clarityOf, measuresOfRuns, useComparison } from '@/ui/forecasts/use-comparison'
 import { Verdict } from '@/ui/forecasts/verdict'
-import { fetchJson, type SendProblem } from '@/ui/send'
+import { useServerData } from '@/ui/kit/server-data'
 import type { DesignPart } from '@/ui/design/use-design'
 
 /** Stands for the design on the bench among the filters that can be run. */
@@ -25,22 +25,10 @@ const SETTLED_MS = 500
 export function ClarityPart({ data, shown }: DesignPart) {
   const t = useTexts()
 
-  const [loaded, setLoaded] = useState<WhatIfPageData | null>(null)
-  const [problem, setProblem] = useState<SendProblem | null>(null)
+  const { value: loaded, problem } = useServerData<WhatIfPageData>(`/api/v1/ponds/${data.pond.id}/model`)
   const [day, setDay] = useState(21)
   const { state, run } = useComparison()
   const names = useMemo(() => [t('design.clarityPart.asItIs'), t('design.clarityPart.design')], [t])
-  useEffect(() => {
-    let here = true
-    void fetchJson<WhatIfPageData>(`/api/v1/ponds/${data.pond.id}/model`).then((answer) => {
-      if (!here) return
-      if (answer.ok) setLoaded(answer.value)
-      else setProblem(answer.problem)
-    })
-    return () => {
-      here = false
-    }
-  }, [data.pond.id])
   const { filter, fallM } = useMemo(
     () => ({ filter: ecoFilterOf(shown.bed, shown.result), fallM: fallOf(shown.bed) }),
     [shown],
