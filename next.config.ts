@@ -22,7 +22,16 @@ const MOVED = [
 
 const config: NextConfig = {
   distDir: process.env.NEXT_DIST_DIR ?? '.next',
-  serverExternalPackages: ['knex', 'pg', 'pg-boss', '@node-rs/argon2', 'sharp', 'pino', '@react-pdf/renderer'],
+  serverExternalPackages: [
+    'knex',
+    'pg',
+    'pg-boss',
+    'piscina',
+    '@node-rs/argon2',
+    'sharp',
+    'pino',
+    '@react-pdf/renderer',
+  ],
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
   poweredByHeader: false,
   // types are a check of their own (npm test); a build on a small machine need not wait for them

@@ -1,7 +1,7 @@
 import { vrptwText } from '../fixtures/vrptw-instance'
 import { addDays } from '@/core/numeric/calendar'
 import { endHeavy, heavy } from '@/server/platform/threads/heavy'
-import { sourceThread } from '@/server/platform/threads/own-thread'
+import { sourceProgram } from '@/server/platform/threads/programs'
 import { PoolFull, TaskFailed, ThreadPool, TookTooLong } from '@/server/platform/threads/thread-pool'
 import { problemOf } from '../fixtures/problem-of'
 
@@ -81,40 +81,25 @@ describe('what a request asks to be worked out', () => {
 })
 
 describe('a pool of threads', () => {
-  const SOURCE = `data:text/javascript,${encodeURIComponent(`
-    import { parentPort } from 'node:worker_threads'
-    parentPort.postMessage({ ready: true })
-    parentPort.on('message', ({ task }) => {
-      if (task === 'hang') for (;;);
-      if (task === 'die') process.exit(3)
-      if (task === 'fail') return parentPort.postMessage({ problem: 'no such pond' })
-      parentPort.postMessage({ made: task })
-    })`)}`
-  const pool = new ThreadPool<string, string>({
-    size: 1,
-    deadlineMs: 400,
-    mostWaiting: 2,
-    start: () => sourceThread(SOURCE),
-  })
+  const program = sourceProgram('tests/fixtures/odd-thread.ts')
+  const pool = new ThreadPool<string, string>({ size: 1, deadlineMs: 400, mostWaiting: 2, program })
   afterAll(() => pool.end())
   it('replaces one that hangs, dies or fails, and goes on', async () => {
-    await expect(pool.run('fail')).rejects.toThrow(TaskFailed)
+    await expect(pool.run('fail')).rejects.toThrow(new TaskFailed('no such pond'))
     expect(await pool.run('a')).toBe('a')
     await expect(pool.run('hang')).rejects.toThrow(TookTooLong)
     await expect(pool.run('die')).rejects.toThrow(TaskFailed)
     expect(await pool.run('b')).toBe('b')
   }, 30_000)
-  it('that cannot even begin says so to who waits, and is tried again', async () => {
-    let tries = 0
-    const broken = new ThreadPool<string, string>({
-      size: 1,
-      deadlineMs: 400,
-      start: () => sourceThread(++tries === 1 ? 'data:text/javascript,throw new Error("no such module")' : SOURCE),
-    })
-    await expect(broken.run('a')).rejects.toThrow('no such module')
-    await new Promise((done) => setTimeout(done, 1200))
-    expect(await broken.run('b')).toBe('b')
+  it('whose threads cannot even begin says so to who waits', async () => {
+    const broken = new ThreadPool<string, string>({ size: 1, program: sourceProgram('tests/fixtures/no-thread.ts') })
+    await expect(broken.run('a')).rejects.toThrow(TaskFailed)
     await broken.end()
+  }, 30_000)
+  it('gives each task its whole time, however long it waited for its turn', async () => {
+    const work = [pool.run('hang'), pool.run('half'), pool.run('half')].map((p) => p.catch((error: Error) => error))
+    expect(await work[0]).toBeInstanceOf(TookTooLong)
+    expect(await Promise.all(work.slice(1))).toEqual(['half', 'half'])
   }, 30_000)
   it('turns away what would wait too long', async () => {
     const work = [pool.run('hang'), pool.run('a'), pool.run('b'), pool.run('c')].map((p) =>

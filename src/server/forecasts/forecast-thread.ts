@@ -1,12 +1,5 @@
-import { parentPort } from 'node:worker_threads'
-import { forecastPond, type ForecastTask } from '@/core/assimilation/forecast-pond'
+import { forecastPond } from '@/core/assimilation/forecast-pond'
+import { threadOf } from '@/server/platform/threads/thread'
 
 /** Forecasts ponds one after the other in a thread of its own. */
-parentPort!.postMessage({ ready: true })
-parentPort!.on('message', ({ task }: { task: ForecastTask }) => {
-  try {
-    parentPort!.postMessage({ made: forecastPond(task) })
-  } catch (error) {
-    parentPort!.postMessage({ problem: (error as Error).message })
-  }
-})
+export default threadOf(forecastPond)

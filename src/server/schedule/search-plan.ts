@@ -1,7 +1,8 @@
 import type { PlanOutcome } from '@/core/schedule/plan/make-plan'
 import { planIterations, type PlanInput } from '@/core/schedule/plan/plan-input'
-import { ownThread } from '@/server/platform/threads/own-thread'
-import type { PlanStart, PlanThreadData } from './plan-thread'
+import { threadProgram } from '@/server/platform/threads/programs'
+import { ThreadPool } from '@/server/platform/threads/thread-pool'
+import type { PlanMessage, PlanStart, PlanTask } from './plan-thread'
 
 export interface RunningSearch {
   readonly outcome: Promise<PlanOutcome>
@@ -14,11 +15,6 @@ export interface RunningSearch {
   readonly abandon: () => void
 }
 
-type Message =
-  | { readonly kind: 'best'; readonly best: PlanStart }
-  | { readonly kind: 'progress'; readonly share: number }
-  | { readonly kind: 'done'; readonly outcome: PlanOutcome }
-
 /** Starts a search in its own thread. */
 export function searchPlan(
   input: PlanInput,
@@ -27,19 +23,18 @@ export function searchPlan(
   iterations = planIterations(input.visits.length),
 ): RunningSearch {
   const stop = new SharedArrayBuffer(Int32Array.BYTES_PER_ELEMENT)
-  const data: PlanThreadData = { input, iterations, seed, stop, resume }
-  const thread = ownThread('plan-thread', { workerData: data })
   let share = 0
   let best: PlanStart | null = null
-  const outcome = new Promise<PlanOutcome>((resolve, reject) => {
-    thread.on('message', (message: Message) => {
-      if (message.kind === 'progress') share = message.share
-      else if (message.kind === 'best') best = message.best
-      else resolve(message.outcome)
-    })
-    thread.on('error', reject)
-    thread.on('exit', (code) => reject(new Error(`The search ended by itself (${code})`)))
+  const thread = new ThreadPool<PlanTask, PlanOutcome>({
+    size: 1,
+    program: threadProgram('plan-thread'),
+    onMessage: (message) => {
+      const said = message as PlanMessage
+      if (said.kind === 'progress') share = said.share
+      else best = said.best
+    },
   })
+  const outcome = thread.run({ input, iterations, seed, stop, resume }).finally(() => thread.end())
   return {
     outcome,
     share: () => share,
@@ -49,6 +44,6 @@ export function searchPlan(
       return found
     },
     stop: () => Atomics.store(new Int32Array(stop), 0, 1),
-    abandon: () => void thread.terminate(),
+    abandon: () => void thread.end(),
   }
 }

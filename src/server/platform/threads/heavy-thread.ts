@@ -1,11 +1,5 @@
-import { parentPort } from 'node:worker_threads'
-import { doHeavy, type HeavyTask } from './heavy-tasks'
+import { doHeavy } from './heavy-tasks'
+import { threadOf } from './thread'
 
 /** Does what requests ask to be computed or read, one after the other. */
-parentPort!.postMessage({ ready: true })
-parentPort!.on('message', ({ task }: { task: HeavyTask }) => {
-  doHeavy(task).then(
-    (made) => parentPort!.postMessage({ made }),
-    (error: unknown) => parentPort!.postMessage({ problem: (error as Error).message }),
-  )
-})
+export default threadOf(doHeavy)

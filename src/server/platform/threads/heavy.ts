@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os'
 import { ProblemError } from '@/domain/shared/problems'
 import type { HeavyInput, HeavyKind, HeavyResult, HeavyTask } from './heavy-tasks'
-import { ownThread } from './own-thread'
+import { threadProgram } from './programs'
 import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
 
 /** A request waits no longer than this for what it asked to be computed. */
@@ -20,8 +20,8 @@ const pool = (): Pool =>
     size: Math.max(1, Math.min(3, availableParallelism() - 1)),
     deadlineMs: DEADLINE_MS,
     mostWaiting: MOST_WAITING,
-    background: true,
-    start: () => ownThread('heavy-thread', { resourceLimits: LIMITS }),
+    program: threadProgram('heavy-thread'),
+    resourceLimits: LIMITS,
   }))
 
 /**
