@@ -11,8 +11,8 @@ export function BesideFields() {
   const t = useTexts()
 
   const { control } = useFormContext<SurveyFormValues>()
-  const streams = useFieldArray({ control, name: 'streams' as never })
-  const boxes = useFieldArray({ control, name: 'boxes' as never })
+  const streams = useFieldArray({ control, name: 'streams' })
+  const boxes = useFieldArray({ control, name: 'boxes' })
   return (
     <details className="mt-1">
       <summary>{t('ponds.besideFields.streamsBoxes')}</summary>
@@ -58,14 +58,14 @@ export function BesideFields() {
         <button
           type="button"
           className="btn btn-sm btn-outline-primary"
-          onClick={() => streams.append({ lengthM: null, widthM: null, depthM: null, fill: USUAL_FILL } as never)}
+          onClick={() => streams.append({ lengthM: null, widthM: null, depthM: null, fill: USUAL_FILL })}
         >
           {t('ponds.besideFields.addStream')}
         </button>
         <button
           type="button"
           className="btn btn-sm btn-outline-primary"
-          onClick={() => boxes.append({ volumeM3: null } as never)}
+          onClick={() => boxes.append({ volumeM3: null })}
         >
           {t('ponds.besideFields.addSkimmerFilterBox')}
         </button>

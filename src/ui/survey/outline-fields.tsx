@@ -54,7 +54,7 @@ function OffsetTable() {
   const t = useTexts()
 
   const { control, formState } = useFormContext<SurveyFormValues>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'offsets' as never })
+  const { fields, append, remove } = useFieldArray({ control, name: 'offsets' })
   const listError = (formState.errors.offsets as { message?: string; root?: { message?: string } } | undefined)?.message
   return (
     <>
@@ -99,7 +99,7 @@ function OffsetTable() {
       <button
         type="button"
         className="btn btn-sm btn-outline-primary"
-        onClick={() => append({ stationM: null, leftM: null, rightM: null } as never)}
+        onClick={() => append({ stationM: null, leftM: null, rightM: null })}
       >
         {t('survey.outlineFields.addStation')}
       </button>
@@ -120,13 +120,13 @@ function CornerTable() {
   const t = useTexts()
 
   const { control, formState, setValue } = useFormContext<SurveyFormValues>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'points' as never })
+  const { fields, append, remove } = useFieldArray({ control, name: 'points' })
   const [fileNote, setFileNote] = useState('')
   const listError = (formState.errors.points as { message?: string; root?: { message?: string } } | undefined)?.message
   const open = (text: string, name: string) => {
     const read = outlineFromGeoJson(text)
     if (!read.ok) return setFileNote(`${name}: ${t(GEOJSON_WORDS[read.problem])}`)
-    setValue('points', read.value.map((p) => ({ xM: Number(p.xM.toFixed(3)), yM: Number(p.yM.toFixed(3)) })) as never)
+    setValue('points', read.value.map((p) => ({ xM: Number(p.xM.toFixed(3)), yM: Number(p.yM.toFixed(3)) })))
     setFileNote(t('survey.outlineFields.corners', { name, count: read.value.length }))
   }
   return (
@@ -164,7 +164,7 @@ function CornerTable() {
         <button
           type="button"
           className="btn btn-sm btn-outline-primary"
-          onClick={() => append({ xM: null, yM: null } as never)}
+          onClick={() => append({ xM: null, yM: null })}
         >
           {t('survey.outlineFields.addCorner')}
         </button>

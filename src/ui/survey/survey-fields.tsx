@@ -49,9 +49,9 @@ function ZoneFields() {
   const t = useTexts()
 
   const { control, register, formState } = useFormContext<SurveyFormValues>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'zones' as never })
+  const { fields, append, remove } = useFieldArray({ control, name: 'zones' })
   const columns = '1.3fr 1fr 1fr 1fr 1fr 2.4rem'
-  const errors = formState.errors.zones as unknown as { name?: { message?: string } }[] | undefined
+  const errors = formState.errors.zones
   return (
     <fieldset>
       <legend>{t('survey.surveyFields.depthZones')}</legend>
@@ -69,7 +69,7 @@ function ZoneFields() {
             <input
               className={`form-control form-control-sm ${errors?.[i]?.name ? 'is-invalid' : ''}`}
               aria-label={t('survey.surveyFields.zoneName', { i: i + 1 })}
-              {...register(`zones.${i}.name` as never)}
+              {...register(`zones.${i}.name`)}
             />
             {errors?.[i]?.name ? <div className="field-error">{errors[i].name.message}</div> : null}
           </div>
@@ -125,7 +125,7 @@ function ZoneFields() {
               surfaceShare: 0.5,
               insetM: null,
               sideSlope: 0.25,
-            } as never)
+            })
           }
         >
           {t('survey.surveyFields.addZone')}
@@ -198,7 +198,7 @@ function FishFields() {
   const t = useTexts()
 
   const { control, register } = useFormContext<SurveyFormValues>()
-  const { fields, append, remove } = useFieldArray({ control, name: 'fish' as never })
+  const { fields, append, remove } = useFieldArray({ control, name: 'fish' })
   const columns = '1.5fr 1fr 1fr 2.4rem'
   return (
     <fieldset>
@@ -210,7 +210,7 @@ function FishFields() {
             label={t('survey.surveyFields.fishSpecies', { i: i + 1 })}
             hideLabel
             options={Object.entries(FISH_SPECIES).map(([value, s]) => ({ value, label: s.name }))}
-            {...register(`fish.${i}.species` as never)}
+            {...register(`fish.${i}.species`)}
           />
           <Quantity
             name={`fish.${i}.count`}
@@ -240,7 +240,7 @@ function FishFields() {
       <button
         type="button"
         className="btn btn-sm btn-outline-primary"
-        onClick={() => append({ species: 'goldfish', count: null, lengthM: null } as never)}
+        onClick={() => append({ species: 'goldfish', count: null, lengthM: null })}
       >
         {t('survey.surveyFields.addFish')}
       </button>

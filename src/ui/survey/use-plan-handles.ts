@@ -4,6 +4,9 @@ import { useFormContext } from 'react-hook-form'
 import type { PlanHandle } from '@/ui/drawing/pond-plan'
 import type { SurveyFormValues } from './survey-form-values'
 
+/** Where a handle writes to. */
+type HandlePath = `points.${number}.${'xM' | 'yM'}` | `offsets.${number}.${'leftM' | 'rightM'}`
+
 const isNumber = (value: number | null): value is number => value !== null && Number.isFinite(value)
 const positive = (m: number): number => Math.max(0, Number(m.toFixed(3)))
 
@@ -12,7 +15,7 @@ export function usePlanHandles(values: SurveyFormValues): PlanHandle[] {
   const t = useTexts()
 
   const { setValue } = useFormContext<SurveyFormValues>()
-  const put = (path: string, value: number) => setValue(path as never, value as never, { shouldDirty: true })
+  const put = (path: HandlePath, value: number) => setValue(path, value, { shouldDirty: true })
   if (values.outlineKind === 'points')
     return values.points.flatMap(({ xM, yM }, i) =>
       isNumber(xM) && isNumber(yM)
