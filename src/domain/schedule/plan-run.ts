@@ -55,6 +55,8 @@ export interface PlanChange {
   readonly pondId: PondId
   readonly pondName: string
   readonly siteName: string
+  /** In a what-if: not this site, but another like it. */
+  readonly newCustomer?: boolean
   readonly town: string
   readonly job: string
   /** Other jobs of the same visit, and tasks taken along. */

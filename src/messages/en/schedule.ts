@@ -106,6 +106,7 @@ export const schedule = {
     week: 'Week of {monday}',
     changesWeek: 'Changes in the week of {monday}',
     allWeek: 'Select the week of {monday}',
+    newCustomerLike: 'New customer like {siteName}',
     day: 'Day',
     crew: 'Crew',
     visit: 'Visit',

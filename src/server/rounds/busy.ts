@@ -5,9 +5,6 @@ import type { CrewId } from '@/domain/shared/ids'
 import type { Crew } from '@/domain/people/people'
 import type { CrewBusy } from '@/server/rounds/busy-repository'
 
-/** Marks what is in a plan only to keep hours free. */
-export const BUSY_PREFIX = 'busy:'
-
 interface BusyInPlan {
   /** Hours in the middle of a day, as visits at the yard that nobody may move. */
   readonly visits: readonly PlanVisit[]
@@ -50,7 +47,7 @@ function joined(spans: readonly (readonly [number, number])[]): [number, number]
 function stayingAway(crew: Crew, day: string, from: number, to: number): PlanVisit {
   const start = Math.ceil(from / PLAN_STEP_MIN) * PLAN_STEP_MIN
   return {
-    id: `${BUSY_PREFIX}${crew.id}:${day}:${from}`,
+    id: `busy:${crew.id}:${day}:${from}`,
     location: 0,
     handsMin: 0,
     fixedMin: to - from,

@@ -1,15 +1,15 @@
 import { judgeMove } from '@/core/schedule/plan/judge-move'
 import type { PlanOutcome } from '@/core/schedule/plan/make-plan'
 import { crewHours } from '@/core/schedule/plan/crew-hours'
-import { minutesWith } from '@/core/schedule/plan/plan-input'
+import type { PondTask } from '@/core/schedule/needs/pond-work'
+import { minutesWith, type PlanVisit } from '@/core/schedule/plan/plan-input'
 import { addDays, isoWeekday, mondayOf } from '@/core/numeric/calendar'
 import { clockOf, minutesOfDay } from '@/domain/people/crew-setup'
 import type { CrewId, PondId } from '@/domain/shared/ids'
 import { noticeDue } from '@/domain/messages/notice'
 import type { CrunchWeek, PlanChange, PlanLeftOver, PlanResult } from '@/domain/schedule/plan-run'
 import type { PlanningVisit } from '@/server/schedule/planning-repository'
-import { BUSY_PREFIX } from '@/server/rounds/busy'
-import { NEW_CUSTOMER_PREFIX, type PlanContext } from './gather'
+import type { PlanContext } from './gather'
 import { waitingNeeds } from './waiting'
 
 /** Of a day that is laid out anew, a change of the hour by more than this is a move, minutes. */
@@ -17,97 +17,19 @@ const FREE_HOUR_MIN = 25
 
 /** A plan as changes to what stands: visits new and moved, and what found no place, with names. */
 export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: string): PlanResult {
-  const { input, needs, published, ponds, missed } = context
-  const byId = new Map(input.visits.map((v) => [v.id, v]))
-  const changes: PlanChange[] = []
-  let kept = 0
-  const untouched = new Set(outcome.untouched.map((d) => `${d.crew} ${d.day}`))
-  const pairs = new Map(
-    input.visits.flatMap(({ id, after }) =>
-      after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : [])),
-    ),
-  )
-  for (const a of outcome.assignments) {
-    if (a.visit.startsWith(BUSY_PREFIX)) continue
-    const visit = byId.get(a.visit)!
-    const need = needs.get(a.visit)
-    const stands = published.get(a.visit)
-    const joined = context.joins.get(a.visit) ?? []
-    const shiftMin =
-      stands && !untouched.has(`${a.crew} ${a.day}`) ? Math.abs(minutesOfDay(stands.startTime) - a.startMin) : 0
-    const moved =
-      stands && (stands.day !== a.day || stands.crewId !== a.crew || shiftMin > (visit.slackMin ?? FREE_HOUR_MIN))
-    if (stands && !moved && joined.length === 0) {
-      kept++
-      if (shiftMin === 0) continue
-    }
-    const pond = ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
-    const changeKind = () => {
-      if (!stands) return 'new'
-      if (moved) return 'moved'
-      if (joined.length > 0) return 'joined'
-      return 'shifted'
-    }
-    changes.push({
-      key: a.visit,
-      kind: changeKind(),
-      pair: pairs.get(a.visit) ?? null,
-      visitId: stands?.id ?? null,
-      visitVersion: stands?.version ?? null,
-      pondId: pond.pondId,
-      pondName: pond.name,
-      siteName: a.visit.startsWith(NEW_CUSTOMER_PREFIX) ? `A new customer like ${pond.siteName}` : pond.siteName,
-      town: pond.town,
-      job: need?.job ?? stands!.job,
-      also: need?.also ?? [],
-      tasks: (need?.tasks ?? joined).map(({ id, title }) => ({ id, title })),
-      crewId: a.crew as CrewId,
-      day: a.day,
-      // a visit of a day that is left alone keeps its hour
-      startTime: stands && shiftMin === 0 && !moved ? stands.startTime : clockOf(a.startMin),
-      minutes: a.endMin - a.startMin,
-      learntFactor: need ? (context.learnt.get(need.id) ?? 1) : 1,
-      window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
-      late: need?.late ?? false,
-      was: stands && moved ? { crewId: stands.crewId, day: stands.day, startTime: stands.startTime } : null,
-      why: stands && moved ? whyMoved(context, outcome, stands) : null,
-      tell: stands && moved ? whoIsNotified(context, stands, { day: a.day, startTime: clockOf(a.startMin) }) : null,
-    })
-  }
-  changes.sort(
-    (a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime),
-  )
-  const unplaced = outcome.unplaced
-    .filter(({ visit }) => !visit.startsWith(BUSY_PREFIX))
-    .map(({ visit: id, reasons, relaxations }): PlanLeftOver => {
-      const visit = byId.get(id)!
-      const need = needs.get(id)
-      const pond = ponds.get((need?.pondId ?? published.get(id)!.pondId) as PondId)!
-      return {
-        pondId: pond.pondId,
-        pondName: pond.name,
-        siteName: pond.siteName,
-        job: need?.job ?? published.get(id)!.job,
-        window: { earliest: visit.earliest, best: visit.best, latest: visit.latest },
-        reasons,
-        relaxations,
-      }
-    })
+  const { ponds, missed } = context
+  const { changes, kept } = changesOf(context, outcome)
+  const named = <Of extends { readonly pondId: PondId }>({ pondId, ...rest }: Of) => ({
+    pondName: ponds.get(pondId)!.name,
+    siteName: ponds.get(pondId)!.siteName,
+    ...rest,
+  })
   return {
     changes,
     kept,
-    unplaced,
-    missed: missed.map(({ pondId, job, latest }) => ({
-      pondName: ponds.get(pondId)!.name,
-      siteName: ponds.get(pondId)!.siteName,
-      job,
-      latest,
-    })),
-    noWindow: context.noWindow.map(({ pondId, job }) => ({
-      pondName: ponds.get(pondId)!.name,
-      siteName: ponds.get(pondId)!.siteName,
-      job,
-    })),
+    unplaced: outcome.unplaced.filter(({ visit }) => !context.busy.has(visit)).map((left) => leftOverOf(context, left)),
+    missed: missed.map(named),
+    noWindow: context.noWindow.map(named),
     waiting: waitingNeeds(context, outcome, lastDay),
     crunch: crunchOf(context, outcome),
     travelMin: outcome.travelMin,
@@ -116,6 +38,112 @@ export function proposalOf(context: PlanContext, outcome: PlanOutcome, lastDay: 
     overlong: outcome.overlong.map(({ crew, day }) => ({ crewId: crew as CrewId, day })),
     roads: context.roads,
     notOnMap: context.notOnMap,
+  }
+}
+
+/** What differs from what stands, by day, crew and hour, and how many visits stay as they are. */
+function changesOf(context: PlanContext, outcome: PlanOutcome): Pick<PlanResult, 'changes' | 'kept'> {
+  const { input, published, joins } = context
+  const byId = new Map(input.visits.map((v) => [v.id, v]))
+  const untouched = new Set(outcome.untouched.map((d) => `${d.crew} ${d.day}`))
+  const pairs = new Map(
+    input.visits.flatMap(({ id, after }) =>
+      after.flatMap(({ leg, visit }) => (leg ? [[id, visit] as const, [visit, id] as const] : [])),
+    ),
+  )
+  const changes: PlanChange[] = []
+  let kept = 0
+  for (const placed of outcome.assignments) {
+    if (context.busy.has(placed.visit)) continue
+    const visit = byId.get(placed.visit)!
+    const stands = published.get(placed.visit)
+    const joined = joins.get(placed.visit) ?? []
+    const left = stands === undefined || untouched.has(`${placed.crew} ${placed.day}`)
+    const shiftMin = left ? 0 : Math.abs(minutesOfDay(stands.startTime) - placed.startMin)
+    const moved =
+      stands !== undefined &&
+      (stands.day !== placed.day || stands.crewId !== placed.crew || shiftMin > (visit.slackMin ?? FREE_HOUR_MIN))
+    if (stands && !moved && joined.length === 0) {
+      kept++
+      if (shiftMin === 0) continue
+    }
+    const from = { stands, was: moved ? stands : undefined, joined, shiftMin, pair: pairs.get(placed.visit) ?? null }
+    changes.push(changeOf(context, outcome, placed, visit, from))
+  }
+  changes.sort(
+    (a, b) => a.day.localeCompare(b.day) || a.crewId.localeCompare(b.crewId) || a.startTime.localeCompare(b.startTime),
+  )
+  return { changes, kept }
+}
+
+interface ComesFrom {
+  readonly stands: PlanningVisit | undefined
+  /** The visit that stands, where its day, crew or hour is another one now. */
+  readonly was: PlanningVisit | undefined
+  readonly joined: readonly PondTask[]
+  readonly shiftMin: number
+  readonly pair: string | null
+}
+
+function kindOf({ stands, was, joined }: ComesFrom): PlanChange['kind'] {
+  if (!stands) return 'new'
+  if (was) return 'moved'
+  return joined.length > 0 ? 'joined' : 'shifted'
+}
+
+function changeOf(
+  context: PlanContext,
+  outcome: PlanOutcome,
+  { visit: key, crew, day, startMin, endMin }: PlanOutcome['assignments'][number],
+  { earliest, best, latest }: PlanVisit,
+  from: ComesFrom,
+): PlanChange {
+  const { stands, was, joined, shiftMin, pair } = from
+  const need = context.needs.get(key)
+  const pond = context.ponds.get((need?.pondId ?? stands!.pondId) as PondId)!
+  return {
+    key,
+    kind: kindOf(from),
+    pair,
+    visitId: stands?.id ?? null,
+    visitVersion: stands?.version ?? null,
+    pondId: pond.pondId,
+    pondName: pond.name,
+    siteName: pond.siteName,
+    ...(context.newCustomers.has(key) && { newCustomer: true }),
+    town: pond.town,
+    job: need?.job ?? stands!.job,
+    also: need?.also ?? [],
+    tasks: (need?.tasks ?? joined).map(({ id, title }) => ({ id, title })),
+    crewId: crew as CrewId,
+    day,
+    // a visit of a day that is left alone keeps its hour
+    startTime: stands && shiftMin === 0 && !was ? stands.startTime : clockOf(startMin),
+    minutes: endMin - startMin,
+    learntFactor: need ? (context.learnt.get(need.id) ?? 1) : 1,
+    window: { earliest, best, latest },
+    late: need?.late ?? false,
+    was: was ? { crewId: was.crewId, day: was.day, startTime: was.startTime } : null,
+    why: was ? whyMoved(context, outcome, was) : null,
+    tell: was ? whoIsNotified(context, was, { day, startTime: clockOf(startMin) }) : null,
+  }
+}
+
+function leftOverOf(
+  { input, needs, published, ponds }: PlanContext,
+  { visit: id, reasons, relaxations }: PlanOutcome['unplaced'][number],
+): PlanLeftOver {
+  const { earliest, best, latest } = input.visits.find((v) => v.id === id)!
+  const need = needs.get(id)
+  const pond = ponds.get((need?.pondId ?? published.get(id)!.pondId) as PondId)!
+  return {
+    pondId: pond.pondId,
+    pondName: pond.name,
+    siteName: pond.siteName,
+    job: need?.job ?? published.get(id)!.job,
+    window: { earliest, best, latest },
+    reasons,
+    relaxations,
   }
 }
 
@@ -147,7 +175,7 @@ function whoIsNotified(
 }
 
 /** By week: minutes of work the plan holds, minutes wanted around their best day, and the crews' minutes. */
-function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
+function crunchOf({ input, busy }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
   const weeks = new Map<string, { plannedMin: number; wantedMin: number; crewMin: number }>()
   const week = (day: string) => {
     const monday = mondayOf(day)
@@ -162,11 +190,11 @@ function crunchOf({ input }: PlanContext, outcome: PlanOutcome): CrunchWeek[] {
       week(day).crewMin += endMin - startMin
     }
   for (const a of outcome.assignments)
-    if (!a.visit.startsWith(BUSY_PREFIX)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
+    if (!busy.has(a.visit)) week(a.day).plannedMin += a.endMin - a.startMin + a.travelMin
   const usual = input.crews.length === 0 ? 1 : input.crews.reduce((sum, c) => sum + c.size, 0) / input.crews.length
   const last = input.days.at(-1)
   for (const visit of input.visits) {
-    if (visit.id.startsWith(BUSY_PREFIX)) {
+    if (busy.has(visit.id)) {
       week(visit.best).crewMin -= visit.fixedMin
       continue
     }

@@ -1,5 +1,5 @@
 'use client'
-import { useTexts } from '@/ui/kit/texts'
+import { type Texts, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
 import { duration, shortDate } from '@/domain/shared/dates'
 import type { PlanChange } from '@/domain/schedule/plan-run'
@@ -151,7 +151,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                           className="form-check-input"
                           aria-label={t('schedule.planChanges.at', {
                             job: jobName(c.job),
-                            siteName: c.siteName,
+                            siteName: siteWords(c, t),
                             day: shortDate(c.day),
                           })}
                           checked={!left.has(c.key)}
@@ -163,7 +163,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
                       </td>
                       <td>{crewName(c.crewId)}</td>
                       <td>
-                        {[c.job, ...c.also].map(jobName).join(' with ')}, {c.siteName}{' '}
+                        {[c.job, ...c.also].map(jobName).join(' with ')}, {siteWords(c, t)}{' '}
                         <span className="soft">{c.town}</span>
                         {c.tasks.length > 0 ? (
                           <div className="small">
@@ -188,3 +188,7 @@ export function PlanChanges({ changes: all, crewName, onAccept }: PlanChangesPro
     </section>
   )
 }
+
+/** Whose visit it is; of a customer who is not there yet, whom they are like. */
+const siteWords = ({ siteName, newCustomer }: PlanChange, t: Texts): string =>
+  newCustomer ? t('schedule.planChanges.newCustomerLike', { siteName }) : siteName
