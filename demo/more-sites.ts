@@ -83,24 +83,32 @@ function secondPond(site: string, town: string, trees: Row[9]) {
 
 /** The everyday customers of the firm: no stories, only work. */
 export const MORE_SITES: readonly DemoSite[] = ROWS.map(
-  ([customer, site, town, address, name, lengthM, widthM, depthM, goldfish, trees]) => ({
-    customer,
-    site,
-    address,
-    town,
-    stationId: STATION[town]!,
-    access: '',
-    hours: HOURS[site],
-    ponds: [
-      pond(site.toLowerCase().replaceAll(' ', '-'), name, {
-        use: goldfish === 0 ? 'wildlife' : goldfish > 20 ? 'many-fish' : 'few-small-fish',
-        outline: { kind: 'ellipse', lengthM, widthM },
-        zones: [zone('Shelf', 0.35, 1, 0.3), zone('Deep', depthM, 0.55, 0.2)],
-        fish: goldfish === 0 ? [] : [fish('goldfish', goldfish, 0.13)],
-        altitudeM: HEIGHT[town],
-        trees,
-      }),
-      ...secondPond(site, town, trees),
-    ],
-  }),
+  ([customer, site, town, address, name, lengthM, widthM, depthM, goldfish, trees]) => {
+    const pondUse = () => {
+      if (goldfish === 0) return 'wildlife'
+      if (goldfish > 20) return 'many-fish'
+      return 'few-small-fish'
+    }
+
+    return {
+      customer,
+      site,
+      address,
+      town,
+      stationId: STATION[town]!,
+      access: '',
+      hours: HOURS[site],
+      ponds: [
+        pond(site.toLowerCase().replaceAll(' ', '-'), name, {
+          use: pondUse(),
+          outline: { kind: 'ellipse', lengthM, widthM },
+          zones: [zone('Shelf', 0.35, 1, 0.3), zone('Deep', depthM, 0.55, 0.2)],
+          fish: goldfish === 0 ? [] : [fish('goldfish', goldfish, 0.13)],
+          altitudeM: HEIGHT[town],
+          trees,
+        }),
+        ...secondPond(site, town, trees),
+      ],
+    }
+  },
 )

@@ -39,7 +39,12 @@ beforeAll(async () => {
           ...(request.method === 'PUT' ? { 'content-type': 'image/jpeg' } : {}),
         },
       }).sign()
-      const status = down ? 503 : signed.headers.get('authorization') !== said ? 403 : 200
+      const answer = () => {
+        if (down) return 503
+        if (signed.headers.get('authorization') !== said) return 403
+        return 200
+      }
+      const status = answer()
       if (status === 200 && request.method === 'PUT') objects.set(request.url!, Buffer.concat(parts))
       response.writeHead(status === 200 && request.method === 'GET' && !objects.has(request.url!) ? 404 : status)
       response.end(status === 200 && request.method === 'GET' ? objects.get(request.url!) : '')

@@ -273,16 +273,16 @@ describe('the calculation contract', () => {
         fc.array(number, { minLength: 30, maxLength: 30 }),
         async (name, numbers) => {
           let next = 0
-          const scramble = (value: unknown): unknown =>
-            typeof value === 'number'
-              ? numbers[next % 30]! > 0.5
-                ? numbers[next++ % 30]
-                : (next++, value)
-              : Array.isArray(value)
-                ? value.map(scramble)
-                : value && typeof value === 'object'
-                  ? Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)]))
-                  : value
+          const scramble = (value: unknown): unknown => {
+            if (typeof value === 'number') {
+              if (numbers[next % 30]! > 0.5) return numbers[next++ % 30]
+              return (next++, value)
+            }
+            if (Array.isArray(value)) return value.map(scramble)
+            if (value && typeof value === 'object')
+              return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, scramble(v)]))
+            return value
+          }
           const outcome = await calculate(name, scramble(CONTRACT[name]!.input))
           if (outcome.ok)
             expect(JSON.stringify(outcome.output, (_, v) => (Number.isNaN(v) ? 'NaN' : v))).not.toContain('NaN')

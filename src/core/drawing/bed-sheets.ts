@@ -175,6 +175,7 @@ export function northArrow(northDeg: number, xM: number, yM: number): Mark[] {
 }
 
 /** Long section through the middle of the bed, true to scale both ways. Level 0 is the bed's base. */
+// eslint-disable-next-line max-lines-per-function -- the marks of one sheet, in the order they are drawn
 export function sectionSheet(design: FilterDesign, write: WriteLength): Sheet {
   if (design.type === 'none') return sheetOf('Long section', [label(0, 0, 'No bed')])
   const { lengthM } = design

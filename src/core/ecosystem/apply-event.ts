@@ -26,6 +26,7 @@ const MG_PER_DKH = 17.848
  * One event done to the pond: states change at once and the ledger books what came and went; what runs or is fed is
  * set in `running`.
  */
+// eslint-disable-next-line max-lines-per-function -- one case for each kind of event
 export function applyEvent(
   event: PondEvent,
   y: Float64Array,

@@ -76,6 +76,7 @@ export interface DesignResult extends Pumping {
  * planting.
  * @throws {DomainError} a figure outside DESIGN_RANGE, an unknown pump or fitting, no stone in a bed
  */
+// eslint-disable-next-line max-lines-per-function -- mostly the result, figure by figure
 export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: DesignProblemInput): DesignResult {
   const pump = pumps.find((p) => p.id === design.pumpId)
   if (!pump) throw new DomainError('pumpId', design.pumpId, 'a pump of the catalogue')

@@ -45,6 +45,7 @@ const usualFeed = (type: FilterType): FilterDesign['feed'] =>
  * the smallest
  * pump that delivers it.
  */
+// eslint-disable-next-line max-lines-per-function -- mostly the design, figure by figure
 export function suggestDesign(
   pond: DesignPond,
   sizingMethod: SizingMethod,

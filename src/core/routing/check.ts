@@ -27,6 +27,7 @@ const TOLERANCE = 1e-6
  * Checks routes from nothing but the problem: it shares no code with the search, so that a fault there shows here.
  * @returns every violation, and the travel of the routes
  */
+// eslint-disable-next-line max-lines-per-function -- one walk along each route
 export function checkRoutes(
   problem: RoutingProblem,
   routes: readonly (readonly number[])[],

@@ -37,6 +37,7 @@ export function linksAllow(state: RoutingState, stop: number, vehicle: number): 
  * @param blink share of places that are overlooked, so that the search does not always do the same
  * @param barred vehicles that are not looked at
  */
+// eslint-disable-next-line max-lines-per-function -- the innermost loop of the search: calls would cost it
 export function findPlace(
   state: RoutingState,
   stop: number,

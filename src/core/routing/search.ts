@@ -56,6 +56,7 @@ export interface SearchOutcome extends RoutingSolution {
  * @throws {DomainError} a problem that does not hold together
  * @source Christiaens & Vanden Berghe 2020 (string removals, blinks); Schrimpf et al. 2000 (ruin and recreate)
  */
+// eslint-disable-next-line max-lines-per-function -- one loop over state that its steps share
 export function searchRoutes(problem: RoutingProblem, options: SearchOptions): SearchOutcome {
   assertProblem(problem)
   const { random, shouldStop, onProgress } = options

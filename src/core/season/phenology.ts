@@ -1,7 +1,8 @@
 import { daylightHoursOnDay } from './sun'
 import type { WeatherDay } from './weather-year'
 
-const LEAF_FALL = { startDaylightH: 14.5, baseC: 28.5, power: 2 } as const // Delpierre et al. 2009, deciduous oak and beech
+/** @source Delpierre et al. 2009, deciduous oak and beech */
+const LEAF_FALL = { startDaylightH: 14.5, baseC: 28.5, power: 2 } as const
 const MIDSUMMER_DAY = 172
 
 /**

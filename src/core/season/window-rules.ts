@@ -58,6 +58,7 @@ const cooledBelow = (water: readonly WaterDay[], waterC: number, days: number) =
  * When a job may be done, by the house rules.
  * @returns null where the house rules have no such job
  */
+// eslint-disable-next-line max-lines-per-function -- one case for each job
 export function windowRule(job: WindowJob, rules: SeasonRules, latitudeDeg: number): WindowRule | null {
   switch (job) {
     case 'spring-cleanout':

@@ -67,31 +67,13 @@ export function writeReport(
   fishInTanks: FishInTanks | null = null,
 ): VisitReport {
   const { steps } = visit.job
-  const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
-    title,
-    done: steps
-      .filter((s) => s.section === title)
-      .flatMap((step) => {
-        const state = states.get(step.key)
-        return state?.status === 'done'
-          ? [
-              {
-                title: step.title,
-                remark: remark(step, state),
-                said: state.entry.answer.note,
-                figures: figuresOf(state),
-              },
-            ]
-          : []
-      }),
-  }))
   const raw = new Set<string>(
     log.flatMap((e) => (e.kind === 'finding' || (e.kind === 'finished' && e.ending !== 'done') ? [e.id] : [])),
   )
   return {
     visit,
     day: realDay(visit, timeZone),
-    sections: sections.filter((s) => s.done.length > 0),
+    sections: sectionsOf(steps, states),
     leftOut: steps.flatMap((step) => {
       const state = states.get(step.key)
       return state?.status === 'skipped' ? [{ title: step.title, reason: state.entry.reason }] : []
@@ -122,18 +104,7 @@ export function writeReport(
         ? [{ title: steps.find((s) => s.key === entry.stepKey)?.title ?? '', by: entry.byName }]
         : [],
     ),
-    twice: steps
-      .filter((step) => !step.again)
-      .flatMap((step) =>
-        unseenAnswers(log, step.key).map((entry) => ({
-          title: step.title,
-          by: entry.byName,
-          said:
-            entry.kind === 'done'
-              ? [remark(step, { status: 'done', entry }), entry.answer.note].filter(Boolean).join(' · ')
-              : entry.reason,
-        })),
-      ),
+    twice: answeredTwice(steps, log),
     findings: log.flatMap((e) => (e.kind === 'finding' ? [{ text: e.text, becomes: e.becomes }] : [])),
     plants: plantsDone(log),
     parts: log.flatMap((e) => (e.kind === 'part' ? [{ name: e.name, warrantyUntil: e.warrantyUntil }] : [])),
@@ -144,6 +115,44 @@ export function writeReport(
     followUps: followUps.filter((f) => !raw.has(f.id)).map((f) => ({ title: f.title, from: f.dueFrom, to: f.dueTo })),
   }
 }
+
+/** What was done, under the sections of the work; sections in which nothing was done are left out. */
+function sectionsOf(steps: readonly VisitStep[], states: ReadonlyMap<string, StepState>): VisitReport['sections'] {
+  const sections = [...new Set(steps.map((s) => s.section))].map((title) => ({
+    title,
+    done: steps
+      .filter((s) => s.section === title)
+      .flatMap((step) => {
+        const state = states.get(step.key)
+        return state?.status === 'done'
+          ? [
+              {
+                title: step.title,
+                remark: remark(step, state),
+                said: state.entry.answer.note,
+                figures: figuresOf(state),
+              },
+            ]
+          : []
+      }),
+  }))
+  return sections.filter((s) => s.done.length > 0)
+}
+
+/** Answers that nobody saw because another device had answered too. */
+const answeredTwice = (steps: readonly VisitStep[], log: readonly Entry[]): VisitReport['twice'] =>
+  steps
+    .filter((step) => !step.again)
+    .flatMap((step) =>
+      unseenAnswers(log, step.key).map((entry) => ({
+        title: step.title,
+        by: entry.byName,
+        said:
+          entry.kind === 'done'
+            ? [remark(step, { status: 'done', entry }), entry.answer.note].filter(Boolean).join(' · ')
+            : entry.reason,
+      })),
+    )
 
 /** The day on which work ended, or began, or was to be. */
 function realDay({ startedAt, finishedAt, day }: VisitInContext, timeZone: string): string {

@@ -108,6 +108,7 @@ export type CheckedDiagnosis = Awaited<ReturnType<typeof checked>>[number]
 
 export type DiagnosisData = Awaited<ReturnType<typeof diagnosisPage>>
 
+// eslint-disable-next-line max-lines-per-function -- facts one after the other, each from its own source
 async function factsOf(
   trx: Knex.Transaction,
   actor: Actor,

@@ -33,6 +33,7 @@ const FORECAST_COUNTS_DAYS = 4
  * A pond as the simulator takes it, with its filters, weather and last readings.
  * @returns null while no weather is known
  */
+// eslint-disable-next-line max-lines-per-function -- mostly the model, part by part
 export async function pondModel(
   trx: Knex.Transaction,
   actor: Pick<Actor, 'firmId' | 'timeZone'>,

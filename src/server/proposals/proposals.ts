@@ -39,6 +39,7 @@ type ProposedDraft = Omit<ProposalInput, 'stopReason'> & { readonly stopReason?:
  * Makes a proposal of one to three saved versions, priced today.
  * @returns the secret of its private link; it is stored nowhere else
  */
+// eslint-disable-next-line max-lines-per-function -- one transaction
 export async function makeProposal(
   actor: Actor,
   pondId: PondId,

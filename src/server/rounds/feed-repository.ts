@@ -70,6 +70,7 @@ export async function openFeed(
 }
 
 /** Visits for a calendar: called off ones too. What a customer's calendar need not know is left out by the caller. */
+// eslint-disable-next-line max-lines-per-function -- one query and its row
 export async function listCalendarVisits(
   trx: Knex.Transaction,
   filter: { from: string; crewId: CrewId | null; customerId: CustomerId | null },

@@ -75,6 +75,7 @@ export async function planPoints(trx: Knex.Transaction, wish: PlanWish): Promise
  * @param now a plan that begins today begins now, where crews are; left out: it is early in the morning
  * @param travel ways between `planPoints`; straight lines where it does not fit, or is not given
  */
+// eslint-disable-next-line max-lines-per-function -- everything a plan needs, read at one moment
 export async function gatherPlan(
   trx: Knex.Transaction,
   wish: PlanWish,

@@ -118,6 +118,7 @@ const changeWeight = ({ knows, daysAhead }: StandingFacts): number =>
   (knows ? NOTIFIED_WEIGHT : 1) * (1 + NEAR.weight * Math.exp(-Math.max(0, daysAhead) / NEAR.days))
 
 /** A visit that is planned already keeps its length, and may move within its job's window. */
+// eslint-disable-next-line max-lines-per-function -- mostly the visit, figure by figure
 export function publishedVisit(
   visit: PlanningVisit,
   pond: PlanningPond,

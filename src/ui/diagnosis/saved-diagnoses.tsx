@@ -115,7 +115,7 @@ function Since({ kept, today }: { kept: CheckedDiagnosis; today: string }) {
           {[photos!.before, photos!.since].map((photo, i) =>
             photo ? (
               <figure key={photo.id} className="mb-0">
-                {/* eslint-disable-next-line @next/next/no-img-element -- thumbnails come from the app's own route, signed in */}
+                {/* eslint-disable-next-line @next/next/no-img-element -- served signed in */}
                 <img
                   src={`/api/v1/photos/${photo.id}?size=thumbnail`}
                   alt={i === 0 ? t('diagnosis.savedDiagnoses.pondBefore') : t('diagnosis.savedDiagnoses.pondSince')}

@@ -59,7 +59,7 @@ export function PondPlantsView({ data }: { data: PondPlantsData }) {
               <div className="photo-row">
                 {data.photos.map((photo) => (
                   <figure key={photo.id}>
-                    {/* eslint-disable-next-line @next/next/no-img-element -- kept in the firm's own database, already small */}
+                    {/* eslint-disable-next-line @next/next/no-img-element -- small already */}
                     <img
                       src={`/api/v1/photos/${photo.id}?size=thumbnail`}
                       alt={t('plants.pondPlantsView.plants3', {

@@ -86,7 +86,12 @@ describe('the measures of a run', () => {
       OUTPUT_NAMES.map((name) => [
         name,
         Float64Array.from(
-          changes[name] ?? Array.from({ length: 10 }, () => (name === 'oxygen' ? 8 : name === 'clarityM' ? 1 : 0)),
+          changes[name] ??
+            Array.from({ length: 10 }, () => {
+              if (name === 'oxygen') return 8
+              if (name === 'clarityM') return 1
+              return 0
+            }),
         ),
       ]),
     ) as unknown as Series

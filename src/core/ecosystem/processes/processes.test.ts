@@ -70,10 +70,15 @@ const rate = (dy: Float64Array, name: StateName) => dy[STATE[name]]
 const anyWater = fc
   .array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: STATE_COUNT, maxLength: STATE_COUNT })
   .map((shares) =>
-    Float64Array.from(
-      STATE_NAMES,
-      (name, i) => shares[i]! ** 2 * (name === 'bedMaturity' ? 1 : name === 'bedOxygen' ? 10 : 3000),
-    ),
+    Float64Array.from(STATE_NAMES, (name, i) => {
+      const amount = () => {
+        if (name === 'bedMaturity') return 1
+        if (name === 'bedOxygen') return 10
+        return 3000
+      }
+
+      return shares[i]! ** 2 * amount()
+    }),
   )
 const anyHour = fc
   .record({
@@ -99,18 +104,18 @@ describe('every process', () => {
         const process = processes[name]!()
         const dy = ratesOf(process, env, y)
         // what comes from outside or goes there for good
-        const inN =
-          name === 'fish'
-            ? (process as FishAndFeed).nitrogenIn - (process as FishAndFeed).nitrogenKept
-            : name === 'dead matter'
-              ? env.leavesGPerD * 0.01
-              : 0
-        const inP =
-          name === 'fish'
-            ? (process as FishAndFeed).phosphorusIn - (process as FishAndFeed).phosphorusKept
-            : name === 'dead matter'
-              ? env.leavesGPerD * 0.001
-              : 0
+        const nitrogenIn = () => {
+          if (name === 'fish') return (process as FishAndFeed).nitrogenIn - (process as FishAndFeed).nitrogenKept
+          if (name === 'dead matter') return env.leavesGPerD * 0.01
+          return 0
+        }
+        const inN = nitrogenIn()
+        const phosphorusIn = () => {
+          if (name === 'fish') return (process as FishAndFeed).phosphorusIn - (process as FishAndFeed).phosphorusKept
+          if (name === 'dead matter') return env.leavesGPerD * 0.001
+          return 0
+        }
+        const inP = phosphorusIn()
         const gone = dy[STATE.denitrified]!
         const scale = 1e-12 + dy.reduce((sum, value) => sum + Math.abs(value), 0)
         expect(Math.abs(totalOf(dy, NITROGEN_IN) + gone - inN) / scale).toBeLessThan(1e-9)

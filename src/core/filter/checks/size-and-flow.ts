@@ -4,6 +4,7 @@ import type { SizingMethod } from '../house-rules'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './check'
 
 /** Is it large enough, and does enough water go through it. */
+// eslint-disable-next-line max-lines-per-function -- a list of checks
 export function sizeAndFlowChecks({ design, pond, result, houseMethod, rules }: CheckContext): Check[] {
   const target = rules.targetTanMgL
   const area = (sizing: typeof result.now, sizingMethod: SizingMethod) =>

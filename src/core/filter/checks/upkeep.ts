@@ -5,6 +5,7 @@ import { ENGINEER_ABOVE_M } from '../bed/structure'
 import { check, type Check, CHECK_LIMITS, type CheckContext, graded, type Verdict } from './check'
 
 /** Can it be cleaned, what carries it, what keeps it tight. */
+// eslint-disable-next-line max-lines-per-function -- a list of checks
 export function upkeepChecks(context: CheckContext): Check[] {
   const { design, result } = context
   if (design.type === 'none') return []

@@ -27,6 +27,7 @@ export const linkIds = {
 } as const
 
 /** The network of a design and its flow plan in one season. */
+// eslint-disable-next-line max-lines-per-function -- mostly the network, part by part
 export function networkOf(
   design: FilterDesign,
   plan: FlowPlan,

@@ -240,7 +240,15 @@ describe('the checker of plans', () => {
   )
   const on = (vehicle: number, stops: number[]) => problem.vehicles.map((_, v) => (v === vehicle ? stops : []))
   it.each<[string, number[][], string]>([
-    ['days between', problem.vehicles.map((_, v) => (v === 0 ? [0] : v === 2 ? [1] : [])), 'too-close'],
+    [
+      'days between',
+      problem.vehicles.map((_, v) => {
+        if (v === 0) return [0]
+        if (v === 2) return [1]
+        return []
+      }),
+      'too-close',
+    ],
     ['what must come first', on(0, [1]), 'without'],
     ['a crew without the skill', on(1, [1]), 'not-allowed'],
     ['a stop twice', problem.vehicles.map((_, v) => (v < 2 ? [0] : [])), 'twice'],

@@ -1,8 +1,6 @@
 import Dexie, { type EntityTable, type Table } from 'dexie'
-import type { VisitStep } from '@/core/visits/step'
-import { upgradeEntry, upgradeVisitType } from '@/domain/visits/visit-type-upgrade'
+import { answersByCode, imagesApart, plainNames } from './device-upgrades'
 import type { FieldPerson, FieldVisit } from '@/domain/field/field-pack'
-import type { ForecastRisks } from '@/domain/forecasts/forecast'
 import type { ProductBook } from '@/domain/stores/product-book'
 import type { ProblemBody } from '@/domain/shared/problems'
 import type { EntryInput, VisitPhoto } from '@/domain/visits/visit'
@@ -47,12 +45,6 @@ export interface KeptVisit extends FieldVisit {
   readonly opened: boolean
 }
 
-/** A visit as it was kept before notes and risks had their names of today. */
-interface EarlierVisit extends KeptVisit {
-  heeds?: string[]
-  foretold?: { madeAt: string; worries: ForecastRisks['risks'] } | null
-}
-
 /** What the device knows of itself. */
 export interface DeviceFacts {
   readonly key: 'device'
@@ -84,69 +76,10 @@ export class DeviceDb extends Dexie {
     })
     // visits that were kept before groups of plants and doses of other visits were: they come with the next rounds;
     // images move to a store of their own
-    this.version(2)
-      .stores({ images: 'id' })
-      .upgrade(async (trx) => {
-        await trx
-          .table<KeptVisit>('visits')
-          .toCollection()
-          .modify((visit) =>
-            Object.assign(visit, {
-              plants: visit.plants ?? [],
-              care: visit.care ?? [],
-              recentDoses: visit.recentDoses ?? [],
-            }),
-          )
-        const photos = await trx.table<DevicePhoto & { image?: ArrayBuffer | null }>('photos').toArray()
-        await trx
-          .table<DeviceImage>('images')
-          .bulkAdd(photos.flatMap(({ id, image }) => (image ? [{ id, bytes: image }] : [])))
-        await trx
-          .table('photos')
-          .toCollection()
-          .modify((photo) => {
-            delete photo.image
-          })
-      })
+    this.version(2).stores({ images: 'id' }).upgrade(imagesApart)
     // answers had no codes before: kept visits, their logs and what waits to be sent are brought along
-    this.version(3)
-      .stores({})
-      .upgrade(async (trx) => {
-        const steps = new Map<string, readonly VisitStep[]>()
-        await trx
-          .table<KeptVisit>('visits')
-          .toCollection()
-          .modify((kept) => {
-            const job = upgradeVisitType(kept.visit.job)
-            steps.set(kept.id, job.steps)
-            Object.assign(kept, {
-              visit: { ...kept.visit, job },
-              log: kept.log.map((entry) => upgradeEntry(entry, job.steps)),
-            })
-          })
-        await trx
-          .table<WaitingLine>('lines')
-          .toCollection()
-          .modify((line) => {
-            Object.assign(line, { entry: upgradeEntry(line.entry, steps.get(line.visitId) ?? []) })
-          })
-      })
+    this.version(3).stores({}).upgrade(answersByCode)
     // notes and risks had other names
-    this.version(4)
-      .stores({})
-      .upgrade((trx) =>
-        trx
-          .table<EarlierVisit>('visits')
-          .toCollection()
-          .modify((kept) => {
-            const { heeds, foretold } = kept
-            delete kept.heeds
-            delete kept.foretold
-            Object.assign(kept, {
-              notesForNextSeason: heeds ?? [],
-              forecastRisks: foretold ? { madeAt: foretold.madeAt, risks: foretold.worries } : null,
-            })
-          }),
-      )
+    this.version(4).stores({}).upgrade(plainNames)
   }
 }
