@@ -34,8 +34,6 @@ const config: NextConfig = {
   ],
   sassOptions: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] },
   poweredByHeader: false,
-  // types are a check of their own (npm test); a build on a small machine need not wait for them
-  typescript: { ignoreBuildErrors: true },
   // where pages stood before: customers keep links in letters, people keep theirs
   redirects: async () => MOVED.map(([source, destination]) => ({ source, destination, permanent: true })),
   headers: async () => [
