@@ -87,7 +87,7 @@ const clockAt = (minutes: number) =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 
 /** The longest day that is logged. */
-const MOST_MINUTES = 11 * 60
+const MAX_MINUTES = 11 * 60
 
 /** A whole cleanout on a past day, step by step through the same door as the field sheet. */
 export async function pastCleanout(
@@ -113,7 +113,7 @@ export async function pastCleanout(
   let minutes = 8 * 60 + 5
   // about as long as it was planned, so that the hose has time to fill the pond
   const pace = Math.min(
-    Math.floor(MOST_MINUTES / visit.job.steps.length),
+    Math.floor(MAX_MINUTES / visit.job.steps.length),
     Math.max(9, Math.floor((visit.plannedMinutes * 0.97) / visit.job.steps.length)),
   )
   for (const step of visit.job.steps) {

@@ -97,14 +97,14 @@ export async function keepWorker(options) {
   child.on('close', () => void again(options, 1))
 }
 
-const MOST_WAIT_S = 60
+const MAX_WAIT_S = 60
 
 async function again(options, waitS) {
   if (isEnding()) return
   say(`The worker ended by itself; it is started again in ${waitS} s.`)
   await new Promise((resolve) => setTimeout(resolve, waitS * 1000))
   if (isEnding()) return
-  await keepWorker(options).catch(() => again(options, Math.min(MOST_WAIT_S, waitS * 2)))
+  await keepWorker(options).catch(() => again(options, Math.min(MAX_WAIT_S, waitS * 2)))
 }
 
 /**

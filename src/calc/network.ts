@@ -2,14 +2,14 @@ import { z } from 'zod'
 import { DomainError } from '../core/errors'
 import { defineCalculation } from './define'
 
-const MOST_TEXT = 900_000
+const MAX_TEXT = 900_000
 
 export const NETWORK_CALCULATIONS = [
   defineCalculation({
     name: 'hydraulics.network',
     summary: 'Flows and heads of a pipe network given as EPANET text',
     input: z.strictObject({
-      inp: z.string().min(1).max(MOST_TEXT).describe('EPANET input file as text, any of its flow units'),
+      inp: z.string().min(1).max(MAX_TEXT).describe('EPANET input file as text, any of its flow units'),
     }),
     output: z.object({
       links: z.array(z.object({ id: z.string(), flow_m3_h: z.number(), headLoss_m: z.number() })),

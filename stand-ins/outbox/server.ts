@@ -10,8 +10,8 @@ interface Message {
   readonly at: string
 }
 
-const MOST_KEPT = 5000
-const MOST_BYTES = 200_000
+const MAX_KEPT = 5000
+const MAX_BYTES = 200_000
 const messages = new Map<string, Message>()
 /** Until when the outbox refuses everything, ms. */
 let outUntil = 0
@@ -35,7 +35,7 @@ async function bodyOf(request: IncomingMessage): Promise<unknown> {
   let size = 0
   for await (const part of request) {
     size += (part as Buffer).length
-    if (size > MOST_BYTES) return null
+    if (size > MAX_BYTES) return null
     parts.push(part as Buffer)
   }
   try {
@@ -72,7 +72,7 @@ const server = createServer(async (request, response) => {
   const body = await bodyOf(request)
   if (!isMessage(body)) return answer(400, { error: 'id, from, to, subject and text are needed, as text.' })
   if (!messages.has(body.id)) messages.set(body.id, { ...body, at: new Date().toISOString() })
-  if (messages.size > MOST_KEPT) messages.delete(messages.keys().next().value!)
+  if (messages.size > MAX_KEPT) messages.delete(messages.keys().next().value!)
   answer(202, { id: body.id })
 })
 

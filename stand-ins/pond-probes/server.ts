@@ -4,7 +4,7 @@ import { readingsOf } from './readings'
 const { APP_ADDRESS = '', API_KEY = '', PONDS = '' } = process.env
 const ponds = PONDS.split(',').filter(Boolean)
 const EVERY_MS = 15 * 60_000
-const MOST_HOURS = 240
+const MAX_HOURS = 240
 
 /** Hands a pack in at the app. @returns what it answered */
 async function post(pack: unknown): Promise<{ status: number; body: unknown }> {
@@ -28,8 +28,8 @@ const server = createServer((request, response) => {
   }
   if (request.method === 'GET') return answer(200, { ponds, postsTo: APP_ADDRESS })
   const hours = Number(url.searchParams.get('hours') ?? 1)
-  if (request.method !== 'POST' || url.pathname !== '/send' || !(hours > 0 && hours <= MOST_HOURS))
-    return answer(404, { error: `POST /send?hours=1 to ${MOST_HOURS}, shuffled=1, twice=1; GET /` })
+  if (request.method !== 'POST' || url.pathname !== '/send' || !(hours > 0 && hours <= MAX_HOURS))
+    return answer(404, { error: `POST /send?hours=1 to ${MAX_HOURS}, shuffled=1, twice=1; GET /` })
   const pack = readingsOf(ponds, Date.now() / 1000, hours, url.searchParams.has('shuffled'))
   const send = async () => (url.searchParams.has('twice') ? [await post(pack), await post(pack)] : [await post(pack)])
   send().then(

@@ -2,7 +2,7 @@ import { createServer } from 'node:http'
 import { JUNCTIONS, ROADS } from './hask-roads'
 import { drivingTable, drivingWay } from './shortest'
 
-const MOST_POINTS = 3000
+const MAX_POINTS = 3000
 
 /** Roads as GeoJSON, for a map. */
 const geojson = JSON.stringify({
@@ -18,7 +18,7 @@ function pointsIn(path: string, service: 'table' | 'route'): [number, number][] 
   const match = new RegExp(`^/${service}/v1/driving/([-\\d.,;e]+)$`, 'i').exec(path)
   if (!match) return null
   const points = match[1]!.split(';').map((pair) => pair.split(',').map(Number) as [number, number])
-  return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MOST_POINTS
+  return points.every(([lon, lat]) => Number.isFinite(lon) && Number.isFinite(lat)) && points.length <= MAX_POINTS
     ? points
     : null
 }

@@ -7,8 +7,8 @@ import { forecastFrom } from './forecast'
 import { hoursOf } from './hourly'
 import { STATIONS } from './stations'
 
-const MOST_DAYS = 1100
-const MOST_HOURLY_DAYS = 31
+const MAX_DAYS = 1100
+const MAX_HOURLY_DAYS = 31
 const HELP =
   'GET /stations, /stations/ID/days?from&to, /stations/ID/hours?from&to, /stations/ID/forecast?issued, /stations/ID/synthetic-year?seed; POST /outage?seconds ends by itself, 0 ends it at once.'
 
@@ -44,10 +44,10 @@ function answer(method: string, url: URL): Answer {
       // nobody has observed a day that is not over
       const last = to < today() ? to : addDays(today(), -1)
       if (match[2] === 'days') {
-        if (daysBetween(from, to) > MOST_DAYS) return bad(`at most ${MOST_DAYS} days`)
+        if (daysBetween(from, to) > MAX_DAYS) return bad(`at most ${MAX_DAYS} days`)
         return [200, { days: from <= last ? actualDays(station.id, from, last) : [] }]
       }
-      if (daysBetween(from, to) > MOST_HOURLY_DAYS) return bad(`at most ${MOST_HOURLY_DAYS} days`)
+      if (daysBetween(from, to) > MAX_HOURLY_DAYS) return bad(`at most ${MAX_HOURLY_DAYS} days`)
       const now = new Date().toISOString().slice(0, 16)
       return [200, { hours: hoursOf(station.id, from, to).filter((h) => h.at <= now) }]
     }

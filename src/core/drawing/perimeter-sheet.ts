@@ -7,7 +7,7 @@ import { circlePoints, northArrow } from './bed-sheets'
 import { label, sheetOf, type DrawnPoint, type Mark, type Sheet, type WriteLength } from './sheet'
 
 /** Turned corners are drawn no further out than this many band widths. */
-const MOST_MITRE = 1.8
+const MAX_MITRE = 1.8
 /** A band that goes this far round is drawn as a closed ring. */
 const CLOSED_FROM = 0.98
 
@@ -30,7 +30,7 @@ export function shoreStations(shore: Outline, lengthM: number): Station[] {
     const [a, b] = [sideOut((i + n - 1) % n), sideOut(i % n)]
     const sum = { xM: a.xM + b.xM, yM: a.yM + b.yM }
     const length = Math.hypot(sum.xM, sum.yM) || 1
-    const stretch = Math.min(MOST_MITRE, 2 / length)
+    const stretch = Math.min(MAX_MITRE, 2 / length)
     return { xM: (sum.xM / length) * stretch, yM: (sum.yM / length) * stretch }
   }
   const closed = lengthM >= perimeterM(ring) * CLOSED_FROM

@@ -152,10 +152,10 @@ export function smallestPump(
 /** Slots whose open area keeps the feed even, at least eight of them. */
 function slotsFor(pipeDiameterM: number): Pick<FilterDesign['manifold'], 'slots' | 'slotAreaM2'> {
   const openM2 = (SLOT_TO_PIPE_AREA * Math.PI * pipeDiameterM ** 2) / 4
-  const slots = Math.max(LEAST_SLOTS, Math.round(openM2 / SLOT_AREA_M2))
+  const slots = Math.max(MIN_SLOTS, Math.round(openM2 / SLOT_AREA_M2))
   return { slots, slotAreaM2: Math.min(SLOT_AREA_M2, openM2 / slots) }
 }
-const LEAST_SLOTS = 8
+const MIN_SLOTS = 8
 
 const pastTheBed = (flowM3PerH: number, crossSectionM2: number): number =>
   Number(Math.min(0.9, Math.max(0, 1 - (ALONG_M_PER_H * crossSectionM2) / flowM3PerH)).toFixed(2))

@@ -9,7 +9,7 @@ const SURFACE_W_PER_M2_K = 20
 /** Size over the coldest month's mean, for a cold snap. @source house default */
 const SNAP_FACTOR = 1.5
 /** Most that water may be warmed in one pass. @source usual limit of small heat exchangers */
-const MOST_RISE_K = 4
+const MAX_RISE_K = 4
 const WATER_KWH_PER_M3_K = 1.163
 const DAYS_PER_MONTH = 365 / 12
 
@@ -41,6 +41,6 @@ export function heating(pond: Pick<DesignPond, 'areaM2' | 'monthlyTempC'>, heatT
     sizeKw,
     byMonthKWh,
     kWhPerYear: byMonthKWh.reduce((a, b) => a + b, 0),
-    flowM3PerH: sizeKw / (WATER_KWH_PER_M3_K * MOST_RISE_K),
+    flowM3PerH: sizeKw / (WATER_KWH_PER_M3_K * MAX_RISE_K),
   }
 }

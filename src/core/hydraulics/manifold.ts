@@ -13,9 +13,9 @@ export interface Manifold {
 }
 
 const DISCHARGE_COEFFICIENT = 0.62 // sharp-edged orifice, any hydraulics handbook
-const MOST_OPENINGS = 5000
+const MAX_OPENINGS = 5000
 const CREEPING_M_PER_S = 1e-5
-const MOST_PASSES = 40
+const MAX_PASSES = 40
 const FLOW_TOLERANCE = 1e-7 // relative
 
 /**
@@ -35,7 +35,7 @@ export function manifoldUniformity(manifold: Manifold): {
   assertPositive('lengthM', lengthM)
   assertPositive('diameterM', diameterM)
   assertPositive('openingAreaM2', openingAreaM2)
-  assertInRange('openings', openings, [1, MOST_OPENINGS])
+  assertInRange('openings', openings, [1, MAX_OPENINGS])
   if (!Number.isInteger(openings)) throw new DomainError('openings', openings, 'a whole number')
   const pipeAreaM2 = (Math.PI * diameterM ** 2) / 4
   const viscosity = kinematicViscosityM2PerS(20)
@@ -67,7 +67,7 @@ export function manifoldUniformity(manifold: Manifold): {
   // flow goes with the root of the head but for the slowly changing friction factor, so scaling the head closes in
   // within a few passes
   let endHeadM = (wanted / openings / (DISCHARGE_COEFFICIENT * openingAreaM2)) ** 2 / (2 * GRAVITY_M_PER_S2)
-  for (let pass = 0; pass < MOST_PASSES; pass++) {
+  for (let pass = 0; pass < MAX_PASSES; pass++) {
     const ratio = wanted / run(endHeadM).flow
     endHeadM *= ratio ** 2
     if (Math.abs(ratio - 1) < FLOW_TOLERANCE) break

@@ -12,7 +12,7 @@ const HEAD_SHIFT_M = 0.001 // viscosity and surface tension, which rule thin she
 const FRANCIS_COEFFICIENT = 1.84 // m^0.5/s
 const WIDTH_LOSS_PER_CONTRACTION = 0.1 // of the head, -
 /** Francis holds for crests at least so many heads wide: below, his contractions eat the width up. */
-export const FRANCIS_LEAST_HEADS = 3
+export const FRANCIS_MIN_HEADS = 3
 
 /**
  * Flow over a thin level lip such as a spillway stone; holds for lips narrower than the sheet is deep,
@@ -34,13 +34,13 @@ export function weirFlowM3PerH(widthM: number, headM: number, kind: 'lip' | 'not
   return perSecond * 3600
 }
 
-export const francisHolds = (widthM: number, headM: number): boolean => widthM >= FRANCIS_LEAST_HEADS * headM
+export const francisHolds = (widthM: number, headM: number): boolean => widthM >= FRANCIS_MIN_HEADS * headM
 
 /**
  * Flow over a sharp-crested weir.
  * @param contractions side contractions: 2 for a notch, 0 for a full-width crest
  * @returns flow, m³/h; 0 when headM is 0
- * @throws {DomainError} an argument is NaN or outside WEIR_RANGE, or the crest is narrower than FRANCIS_LEAST_HEADS
+ * @throws {DomainError} an argument is NaN or outside WEIR_RANGE, or the crest is narrower than FRANCIS_MIN_HEADS
  * heads
  * @source Francis 1883, as in any hydraulics handbook
  */
@@ -48,6 +48,6 @@ export function francisFlowM3PerH(widthM: number, headM: number, contractions: 0
   assertInRange('widthM', widthM, WEIR_RANGE.widthM)
   assertInRange('headM', headM, WEIR_RANGE.headM)
   if (!francisHolds(widthM, headM))
-    throw new DomainError('widthM', widthM, `at least ${FRANCIS_LEAST_HEADS} times the head`)
+    throw new DomainError('widthM', widthM, `at least ${FRANCIS_MIN_HEADS} times the head`)
   return FRANCIS_COEFFICIENT * (widthM - WIDTH_LOSS_PER_CONTRACTION * contractions * headM) * headM ** 1.5 * 3600
 }

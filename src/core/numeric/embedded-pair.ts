@@ -13,8 +13,8 @@ export interface StepTolerance {
 export type AdvanceStatus = 'done' | 'step-too-small' | 'too-many-steps'
 
 const SAFETY = 0.9
-const [LEAST_FACTOR, MOST_FACTOR] = [0.2, 4]
-const MOST_STEPS = 5_000_000
+const [MIN_FACTOR, MAX_FACTOR] = [0.2, 4]
+const MAX_STEPS = 5_000_000
 
 /**
  * Steps a system of states that cannot be negative, with an error estimate for each step.
@@ -62,7 +62,7 @@ export class EmbeddedPair {
     let t = from
     let h = Number.isNaN(this.stepSize) ? span / 16 : Math.min(span, this.stepSize)
     this.system.rates(t, y, this.k1)
-    for (let step = 0; step < MOST_STEPS; step++) {
+    for (let step = 0; step < MAX_STEPS; step++) {
       const last = t + h >= to - least
       if (last) h = to - t
       const error = this.attempt(t, h, y)
@@ -76,7 +76,7 @@ export class EmbeddedPair {
         copy(this.k4, this.k1)
       } else {
         this.rejected++
-        h *= error === Infinity ? 0.5 : Math.max(LEAST_FACTOR, growth(error))
+        h *= error === Infinity ? 0.5 : Math.max(MIN_FACTOR, growth(error))
         this.stepSize = h
         if (h < least) return 'step-too-small'
       }
@@ -117,5 +117,4 @@ function copy(from: Float64Array, to: Float64Array): void {
 const notBelowZero = (value: number): number => (value > 0 ? value : 0)
 
 /** Factor for the next step from an error in tolerances. */
-const growth = (error: number): number =>
-  error < 1e-6 ? MOST_FACTOR : Math.min(MOST_FACTOR, SAFETY / Math.cbrt(error))
+const growth = (error: number): number => (error < 1e-6 ? MAX_FACTOR : Math.min(MAX_FACTOR, SAFETY / Math.cbrt(error)))

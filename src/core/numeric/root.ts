@@ -7,7 +7,7 @@ export type RootOutcome =
   | { status: 'converged'; x: number; steps: number }
   | { status: 'no-sign-change' | 'max-steps'; x: number; steps: number }
 
-const MOST_STEPS = 200
+const MAX_STEPS = 200
 
 /**
  * Root of a continuous function inside a bracket: false position with the Illinois halving, and a bisection whenever
@@ -24,7 +24,7 @@ export function findRoot(f: (x: number) => number, bracket: Bracket, tolerance: 
   if (!(fa * fb < 0)) return { status: 'no-sign-change', x: Math.abs(fa) < Math.abs(fb) ? a : b, steps: 0 }
   let width = Math.abs(b - a)
   let last = Number.NaN
-  for (let step = 1; step <= MOST_STEPS; step++) {
+  for (let step = 1; step <= MAX_STEPS; step++) {
     const lagging = step % 3 === 0 && Math.abs(b - a) > width / 2
     if (step % 3 === 0) width = Math.abs(b - a)
     // halving can bring both ends so near to nothing that their difference is nothing
@@ -45,5 +45,5 @@ export function findRoot(f: (x: number) => number, bracket: Bracket, tolerance: 
     }
     last = x
   }
-  return { status: 'max-steps', x: last, steps: MOST_STEPS }
+  return { status: 'max-steps', x: last, steps: MAX_STEPS }
 }

@@ -74,11 +74,11 @@ export function plantGaps(patches: readonly PatchToFill[], site: PlantingSite | 
   )
   const open =
     (WANTED_COVER - bed.coverShare) * site.lengthM * site.widthM - gaps.reduce((sum, gap) => sum + gap.areaM2, 0)
-  return open > LEAST_OPEN_M2 ? [...gaps, { patchId: null, species: null, missing: 0, areaM2: open }] : gaps
+  return open > MIN_OPEN_M2 ? [...gaps, { patchId: null, species: null, missing: 0, areaM2: open }] : gaps
 }
 
 /** Ground too small to speak of, m². */
-const LEAST_OPEN_M2 = 0.25
+const MIN_OPEN_M2 = 0.25
 
 /**
  * Which kept cuttings may close which gap, the same kind first; every piece is given out once.

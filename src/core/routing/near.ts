@@ -1,6 +1,6 @@
 import type { RoutingProblem } from './problem'
 
-const MOST_NEAR = 80
+const MAX_NEAR = 80
 const NEAR_PLACES = 60
 
 /** For each stop the stops that lie near it in place and day, nearest first, itself included. */
@@ -23,6 +23,6 @@ export function nearStops({ stops, travel, locations, dayWeight }: RoutingProble
           far: travel[stop.location * locations + place]! + dayWeight * Math.abs(stops[other]!.when - stop.when),
         })
     found.sort((a, b) => a.far - b.far || a.other - b.other)
-    return Int32Array.from(found.slice(0, MOST_NEAR), (f) => f.other)
+    return Int32Array.from(found.slice(0, MAX_NEAR), (f) => f.other)
   })
 }

@@ -42,8 +42,8 @@ const BOUNDS = {
   airOffsetC: [-4, 4],
   logDepth: [Math.log(0.3), Math.log(2.5)],
 } as const
-const LEAST_READINGS = 8
-const LEAST_SPAN_DAYS = 60
+const MIN_READINGS = 8
+const MIN_SPAN_DAYS = 60
 const HOLD_OUT_EVERY = 4
 /** Days run before the first reading. */
 const RUN_IN_DAYS = 60
@@ -66,7 +66,7 @@ export function calibrate(
   const [first, last] = [usable[0], usable.at(-1)]
   const about = { readings: usable.length, from: first?.date ?? null, to: last?.date ?? null }
   const survey = asFit(pond)
-  if (!first || usable.length < LEAST_READINGS || daysBetween(first.date, last!.date) < LEAST_SPAN_DAYS) {
+  if (!first || usable.length < MIN_READINGS || daysBetween(first.date, last!.date) < MIN_SPAN_DAYS) {
     const errorC = usable.length > 0 ? errorOf(pond, survey, days, usable) : 0
     return { ...about, status: 'few', fit: null, surveyErrorC: errorC, fitErrorC: errorC, heldOut: null }
   }

@@ -33,7 +33,7 @@ export const BASIN_RANGE = {
   sideSlope: [0, 6],
   rockShare: [0, 0.6],
 } as const
-export const MOST_ZONES = 4
+export const MAX_ZONES = 4
 
 export type BasinProblem =
   | { code: 'outline-crosses'; at: Point }
@@ -66,7 +66,7 @@ export interface Basin {
 }
 
 /** Deepest slope that still leaves a floor is found to this share of the surface. */
-const LEAST_FLOOR_SHARE = 1e-4
+const MIN_FLOOR_SHARE = 1e-4
 
 /**
  * The shape of a pond from a field survey: areas by outline inset, volume by the prismoidal rule zone by zone.
@@ -91,7 +91,7 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
     const topInsetM = givenInsetM ?? insetForShare(outline, share)
     const floorInsetM = topInsetM + zone.sideSlope * depthM
     const bottomAreaM2 = insetAreaM2(outline, floorInsetM)
-    if (bottomAreaM2 < LEAST_FLOOR_SHARE * surfaceM2)
+    if (bottomAreaM2 < MIN_FLOOR_SHARE * surfaceM2)
       return failure({
         code: 'slope-closes',
         zone: index,
@@ -126,7 +126,7 @@ export function basinOf(survey: BasinSurvey): Result<Basin, BasinProblem> {
 
 /** How much further in the wall can run before its two sides meet, m. */
 const reachOf = (outline: Outline, topInsetM: number): number =>
-  Math.max(0, insetForShare(outline, LEAST_FLOOR_SHARE) - topInsetM)
+  Math.max(0, insetForShare(outline, MIN_FLOOR_SHARE) - topInsetM)
 
 /** A sloped wall covers more than its shadow on the plan: slant area less plan area. */
 function wallExtraM2(zone: BasinZone): number {

@@ -8,7 +8,7 @@ export type GeoJsonProblem =
 /** Mean radius of the earth, m. @source IUGG */
 const EARTH_RADIUS_M = 6_371_008.8
 const LARGEST_SIDE_M = 1000
-export const MOST_CORNERS = 400
+export const MAX_CORNERS = 400
 
 type Json = {
   readonly type?: unknown
@@ -54,7 +54,7 @@ export function outlineFromGeoJson(text: string): Result<Point[], GeoJsonProblem
   }
   const ring = firstRing(parsed)
   if (!ring) return failure('no-polygon')
-  if (ring.length > MOST_CORNERS + 1) return failure('too-many-corners')
+  if (ring.length > MAX_CORNERS + 1) return failure('too-many-corners')
   const positions = ring.map((p) =>
     Array.isArray(p) && Number.isFinite(p[0]) && Number.isFinite(p[1]) ? ([p[0], p[1]] as const) : null,
   )

@@ -92,14 +92,14 @@ const rests = ({ from, to }: Rest, day: IsoDate): boolean => {
 }
 
 /** Longest that is looked ahead for something that hardly ever runs, days. */
-const MOST_AHEAD_DAYS = 7320
+const MAX_AHEAD_DAYS = 7320
 
 /** The day on which something fitted on a day has run for so many days, its rest not counted. */
 export function dueAfterRunning(fitted: IsoDate, days: number, rest: Rest | null): IsoDate {
   if (!rest) return addDays(fitted, days)
   let day = fitted
   let run = 0
-  for (let ahead = 0; run < days && ahead < MOST_AHEAD_DAYS; ahead++) {
+  for (let ahead = 0; run < days && ahead < MAX_AHEAD_DAYS; ahead++) {
     if (!rests(rest, day)) run++
     day = addDays(day, 1)
   }

@@ -1,6 +1,6 @@
 import { assertInRange, DomainError } from '../errors'
 
-const MOST_CHANGES = 1000
+const MAX_CHANGES = 1000
 
 /**
  * Equal part water changes that bring a concentration to its target: Cₙ = C_s + (C₀ − C_s)(1 − f)ⁿ.
@@ -24,8 +24,8 @@ export function waterChanges(
   const afterEach: number[] = []
   let level = current
   while (direction * (target - level) > 1e-12) {
-    if (afterEach.length === MOST_CHANGES)
-      throw new DomainError('target', target, `reachable within ${MOST_CHANGES} changes`)
+    if (afterEach.length === MAX_CHANGES)
+      throw new DomainError('target', target, `reachable within ${MAX_CHANGES} changes`)
     level = source + (level - source) * (1 - maxFraction)
     afterEach.push(level)
   }

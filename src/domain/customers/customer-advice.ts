@@ -40,7 +40,7 @@ const TOO_HOT_TO_FEED_C = 30
 const LEAF_MONTHS: readonly number[] = [10, 11]
 const WINTER_MONTHS: readonly number[] = [12, 1, 2]
 /** Below this nobody needs to fetch a hose. */
-const LEAST_TOP_UP_MM = 10
+const MIN_TOP_UP_MM = 10
 
 /** What the keeper of a pond should do this week, in the order it matters. */
 export function customerAdvice({
@@ -64,7 +64,7 @@ export function customerAdvice({
     else if (waterC > TOO_HOT_TO_FEED_C) found.push({ topic: 'feeding', code: 'feed-less-hot' })
     else found.push({ topic: 'feeding', code: waterC < rules.feedingNormalWaterC ? 'feed-low-protein' : 'feed-normal' })
   }
-  if (weeklyLossMm !== null && weeklyLossMm >= LEAST_TOP_UP_MM)
+  if (weeklyLossMm !== null && weeklyLossMm >= MIN_TOP_UP_MM)
     found.push({ topic: 'topping-up', code: mains ? 'top-up-mains' : 'top-up-other', mm: weeklyLossMm })
   if (!WINTER_MONTHS.includes(monthOfYear))
     found.push({ topic: 'baskets', code: LEAF_MONTHS.includes(monthOfYear) ? 'baskets-daily' : 'baskets-weekly' })

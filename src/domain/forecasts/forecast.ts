@@ -90,10 +90,10 @@ export function skillOf(
   const readings = sum('readings')
   return {
     readings,
-    skill: readings < LEAST_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast'),
+    skill: readings < MIN_SCORED || sum('sameAsLast') === 0 ? null : 1 - sum('model') / sum('sameAsLast'),
   }
 }
-const LEAST_SCORED = 8
+const MIN_SCORED = 8
 
 export const FORECAST_STATES = ['queued', 'running', 'done', 'stopped', 'failed'] as const
 export interface ForecastRun {

@@ -10,7 +10,7 @@ import { DAY_MS } from '../../core/numeric/time'
 
 /** The filter as it stands; anything else is the id of a saved design. */
 export const AS_IT_IS = 'as-it-is'
-const MOST_EVENTS = 30
+const MAX_EVENTS = 30
 export const MAX_OPTIONS = 4
 
 /** One way a what-if goes: filter, fish, feed and equipment, and what happens when. */
@@ -25,7 +25,7 @@ export const WhatIfOption = z.strictObject({
   aerator: z.enum(['as-it-is', 'on', 'off']),
   /** What the bed does when its pump stops. */
   airBreak: z.enum(['as-it-is', 'stays-wet', 'drains']),
-  events: z.array(WhatIfEvent).max(MOST_EVENTS, { error: `At most ${MOST_EVENTS} events in one way.` }),
+  events: z.array(WhatIfEvent).max(MAX_EVENTS, { error: `At most ${MAX_EVENTS} events in one way.` }),
 })
 export type WhatIfOption = z.infer<typeof WhatIfOption>
 

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { FISH_RANGE } from '../../core/fish/load'
 import { FISH_SPECIES_KEYS } from '../../core/fish/species'
 import { POND_USES } from '../../core/filter/house-rules'
-import { BASIN_RANGE, MOST_ZONES } from '../../core/survey/basin'
-import { MOST_CORNERS } from '../../core/survey/geojson'
+import { BASIN_RANGE, MAX_ZONES } from '../../core/survey/basin'
+import { MAX_CORNERS } from '../../core/survey/geojson'
 import { OUTLINE_RANGE } from '../../core/survey/outline-shapes'
 import { SYSTEM_RANGE } from '../../core/survey/system-volume'
 import { VOLUME_METHOD_RANGE } from '../../core/survey/volume-methods'
@@ -32,7 +32,7 @@ const MeasuredOutline = z.discriminatedUnion('kind', [
         }),
       )
       .min(3, { error: 'Give at least three corners.' })
-      .max(MOST_CORNERS, { error: `At most ${MOST_CORNERS} corners.` }),
+      .max(MAX_CORNERS, { error: `At most ${MAX_CORNERS} corners.` }),
   }),
   z.strictObject({
     kind: z.literal('offsets'),
@@ -140,7 +140,7 @@ export const PondInput = z.strictObject({
   zones: z
     .array(ZoneInput)
     .min(1, { error: 'Give at least one depth zone.' })
-    .max(MOST_ZONES, { error: `At most ${MOST_ZONES} depth zones.` }),
+    .max(MAX_ZONES, { error: `At most ${MAX_ZONES} depth zones.` }),
   rockShare: numberWithin(BASIN_RANGE.rockShare, 'Stone share', ''),
   /** Metered fill, when the pond was filled through a meter. */
   meteredFillM3: numberWithin([0.001, 100_000], 'Metered fill', 'm³').nullable(),

@@ -19,8 +19,8 @@ interface Row {
   readonly outlet: number | null
 }
 
-const LEAST_POINTS = 2
-const MOST_PUMPS = 500
+const MIN_POINTS = 2
+const MAX_PUMPS = 500
 const RECOMMENDED = [0.33, 0.83] as const
 
 /**
@@ -33,7 +33,7 @@ export function readPumpCsv(text: string): PumpCsvOutcome {
   const rows = file.rows.flatMap((row) => readRow(row, problems))
   const byName = new Map<string, Row[]>()
   for (const row of rows) byName.set(row.name, [...(byName.get(row.name) ?? []), row])
-  const pumps = [...byName].slice(0, MOST_PUMPS).flatMap(([name, own]) => buildPump(name, own, problems))
+  const pumps = [...byName].slice(0, MAX_PUMPS).flatMap(([name, own]) => buildPump(name, own, problems))
   return { pumps, problems: problems.sort((a, b) => a.line - b.line) }
 }
 
@@ -78,8 +78,8 @@ function buildPump(name: string, rows: readonly Row[], problems: CsvRowProblem[]
   }
   const power = rows.find((row) => row.power !== null)?.power ?? null
   const line = rows[0]!.line
-  if (good.length < LEAST_POINTS) {
-    problems.push({ line, message: `${name}: a pump needs at least ${LEAST_POINTS} points of its curve.` })
+  if (good.length < MIN_POINTS) {
+    problems.push({ line, message: `${name}: a pump needs at least ${MIN_POINTS} points of its curve.` })
     return []
   }
   if (power === null) {

@@ -17,8 +17,8 @@ export interface BusyOutcome {
 
 const DAY_MIN = 24 * 60
 /** An event that repeats is followed through so many turns, those before the days that are asked for among them. */
-const MOST_TURNS = 30_000
-const MOST_TIMES = 5000
+const MAX_TURNS = 30_000
+const MAX_TIMES = 5000
 const NO_CALENDAR: BusyOutcome = {
   busy: [],
   problems: ['This is not an iCalendar file (.ics) with one calendar in it.'],
@@ -74,8 +74,8 @@ export function readBusyTimes(text: string, from: string, to: string, timeZone: 
         const [first, last] = [instantOf(start), instantOf(end)]
         if (first.toISODate()! > to) break
         busy.push(...daysOf(uid, title, first, last, { from, to, timeZone }))
-        if (busy.length > MOST_TIMES)
-          return { busy: busy.slice(0, MOST_TIMES), problems: [`Only the first ${MOST_TIMES} busy times were read.`] }
+        if (busy.length > MAX_TIMES)
+          return { busy: busy.slice(0, MAX_TIMES), problems: [`Only the first ${MAX_TIMES} busy times were read.`] }
       }
     } catch (error) {
       problems.push(`“${title || uid}” could not be read: ${(error as Error).message}`)
@@ -93,7 +93,7 @@ function* occurrences(event: ICAL.Event, from: string): Generator<[ICAL.Time, IC
   const iterator = event.iterator()
   // a day more on either side, since zones differ
   const early = DateTime.fromISO(from, { zone: 'utc' }).minus({ days: 2 }).toSeconds() - event.duration.toSeconds()
-  for (let n = 0; n < MOST_TURNS; n++) {
+  for (let n = 0; n < MAX_TURNS; n++) {
     const next = iterator.next()
     if (!next) return
     if (next.toUnixTime() < early) continue

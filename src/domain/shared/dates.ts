@@ -9,14 +9,14 @@ export const longDate = (date: string, locale = 'en-GB'): string =>
 
 /** Long lists name the same few days over and over, and writing a date is slow. */
 const written = new Map<string, string>()
-const MOST_KEPT = 2000
+const MAX_KEPT = 2000
 
 /** "Fri 9 Apr" from a calendar day. */
 export function shortDate(date: string, locale = 'en-GB'): string {
   const key = `${locale} ${date}`
   const kept = written.get(key)
   if (kept !== undefined) return kept
-  if (written.size >= MOST_KEPT) written.clear()
+  if (written.size >= MAX_KEPT) written.clear()
   const text = at(date, locale).toFormat('ccc d LLL')
   written.set(key, text)
   return text

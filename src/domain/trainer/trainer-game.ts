@@ -5,7 +5,7 @@ import { SCENARIO_KEYS, type ScenarioKey } from '../../core/trainer/scenarios'
 import { TRAINER_TASK_KEYS } from '../../core/trainer/tasks'
 import type { TrainerGameId, UserId } from '../shared/ids'
 
-const MOST_WEEKS = 60
+const MAX_WEEKS = 60
 
 /** What was done on one visit. */
 export const WeekChoiceInput = z.strictObject({
@@ -20,7 +20,7 @@ export const WeekChoiceInput = z.strictObject({
 }) satisfies z.ZodType<WeekChoice>
 
 export const WeeksInput = z.strictObject({
-  choices: z.array(WeekChoiceInput).max(MOST_WEEKS, { error: `At most ${MOST_WEEKS} weeks.` }),
+  choices: z.array(WeekChoiceInput).max(MAX_WEEKS, { error: `At most ${MAX_WEEKS} weeks.` }),
 })
 
 export const NewGameInput = z.strictObject({

@@ -24,7 +24,7 @@ import { DAY_MS } from '@/core/numeric/time'
 
 /** A forecast older than this no longer says how the coming weeks will be. */
 const COUNTS_DAYS = 3
-const MOST_LINES = 60
+const MAX_LINES = 60
 
 export const forecastsSince = (now: Date = new Date()): Date => new Date(now.getTime() - COUNTS_DAYS * DAY_MS)
 
@@ -42,7 +42,7 @@ export async function forecastsPage(actor: Actor) {
     return {
       today: todayIn(actor.timeZone),
       run: await latestForecastRun(trx),
-      lines: await listRisks(trx, forecastsSince(), MOST_LINES),
+      lines: await listRisks(trx, forecastsSince(), MAX_LINES),
       scores: all.filter((s) => s.readings > 0),
       ponds: scores.length,
       mayPlan: may(actor.role, 'visits.plan'),

@@ -15,7 +15,7 @@ import { todayIn } from '@/server/platform/today'
 import { pondModel } from '@/server/forecasts/pond-model'
 
 /** A customer reads a season of it, in bands of so many runs: what one request may take to work out. */
-const MOST_DAYS = 180
+const MAX_DAYS = 180
 const MEMBERS = 20
 
 /** The outcome of a kept what-if as it goes with a proposal: worked out here, whatever a browser may have shown. */
@@ -37,7 +37,7 @@ export async function proposedOutlook(actor: Actor, pondId: PondId, id: WhatIfId
       'whatIfId',
       'No weather is known for this pond: choose its station at the site, or make the proposal without a what-if.',
     )
-  const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MOST_DAYS) }, model)
+  const comparison = comparisonOf({ ...whatIf, days: Math.min(whatIf.days, MAX_DAYS) }, model)
   const frozen = await freezeComparison(comparison, MEMBERS, () => setImmediate())
   return { ...frozen, question: whatIf.name, names: whatIf.options.map((option) => option.name), basin }
 }

@@ -12,7 +12,7 @@ interface BusyInPlan {
 }
 
 /** A busy time that leaves less than this of the day takes all of it. */
-const LEAST_LEFT_MIN = 90
+const MIN_LEFT_MIN = 90
 
 /** Busy times as a plan can reckon with them. Overlapping ones of a crew and day are joined first. */
 export function busyVisits(busy: readonly CrewBusy[], crews: readonly Crew[]): BusyInPlan {
@@ -27,7 +27,7 @@ export function busyVisits(busy: readonly CrewBusy[], crews: readonly Crew[]): B
         times.map((t) => [Math.max(starts, t.startMin), Math.min(ends, t.endMin)] as const).filter(([a, b]) => b > a),
       )
       const left = ends - starts - spans.reduce((sum, [a, b]) => sum + b - a, 0)
-      if (left < LEAST_LEFT_MIN) wholeDays.set(crew.id, [...(wholeDays.get(crew.id) ?? []), day])
+      if (left < MIN_LEFT_MIN) wholeDays.set(crew.id, [...(wholeDays.get(crew.id) ?? []), day])
       else spans.forEach(([a, b]) => visits.push(stayingAway(crew, day, a, b)))
     }
   }

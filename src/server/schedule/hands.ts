@@ -7,7 +7,7 @@ import { VISIT_PLANNING, SHARED_SETUP_MIN } from '@/core/visits/planning-facts'
 import { addDays } from '@/core/numeric/calendar'
 import type { PlanVisit } from '@/core/schedule/plan/plan-input'
 import type { PondId } from '@/domain/shared/ids'
-import { MOST_DAYS_IN_TANKS, SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
+import { MAX_DAYS_IN_TANKS, SECOND_DAY_KEY } from '@/core/visits/types/cleanout-legs'
 import { SECOND_DAY_SUFFIX } from '@/domain/schedule/plan-run'
 import { savedPondFacts } from '@/domain/ponds/pond-facts'
 import type { PlanningPond } from '@/server/schedule/planning-repository'
@@ -104,10 +104,10 @@ export const secondDay = (need: Need): Need => ({
   job: SECOND_DAY_KEY,
   earliest: addDays(need.earliest, 1),
   best: addDays(need.best, 1),
-  latest: addDays(need.latest, MOST_DAYS_IN_TANKS),
+  latest: addDays(need.latest, MAX_DAYS_IN_TANKS),
   also: [],
   tasks: [],
-  after: [{ need: need.id, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }],
+  after: [{ need: need.id, minDays: 1, maxDays: MAX_DAYS_IN_TANKS, requires: true, leg: true }],
 })
 
 /**

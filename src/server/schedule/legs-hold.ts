@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { MOST_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
+import { MAX_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
 import { daysBetween } from '@/core/numeric/calendar'
 import { longDate } from '@/domain/shared/dates'
 import type { VisitId } from '@/domain/shared/ids'
@@ -26,7 +26,7 @@ export async function assertLegs(trx: Knex.Transaction, touched: readonly VisitI
     const gap = daysBetween(first.day, second.day)
     const where = `${second.siteName}: the cleanout begins on ${longDate(first.day)}, and its fish would come back on ${longDate(second.day)}`
     if (gap < 1) throw refused(`${where}, before they were taken out. Move both days together.`)
-    if (gap > MOST_DAYS_IN_TANKS)
+    if (gap > MAX_DAYS_IN_TANKS)
       throw refused(`${where}. Fish stay in tanks for one night at most. Move both days together.`)
     // once fish are in the tanks, any crew that may handle them is better than none
     if (first.state === 'planned' && second.crewId !== first.crewId)

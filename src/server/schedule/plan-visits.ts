@@ -1,7 +1,7 @@
 import type { Need } from '@/core/schedule/needs/pond-work'
 import type { PlanVisit } from '@/core/schedule/plan/plan-input'
 import { VISIT_PLANNING } from '@/core/visits/planning-facts'
-import { MOST_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
+import { MAX_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'
 import { minutesOfDay } from '@/domain/people/crew-setup'
@@ -184,7 +184,7 @@ export function publishedVisit(
     value: facts?.value ?? 1,
     after:
       firstDay && !firstDay.begun
-        ? [{ visit: firstDay.visit, minDays: 1, maxDays: MOST_DAYS_IN_TANKS, requires: true, leg: true }]
+        ? [{ visit: firstDay.visit, minDays: 1, maxDays: MAX_DAYS_IN_TANKS, requires: true, leg: true }]
         : [],
     preferredCrew: visit.crewId,
     published: { crew: visit.crewId, day: visit.day, startMin: start },

@@ -14,7 +14,7 @@ import { todayIn } from '@/server/platform/today'
 import { lastTakeover } from './undo'
 
 /** Plans that can be laid side by side. */
-const MOST_RUNS = 8
+const MAX_RUNS = 8
 
 /** The planning page: the last run with what it found, and the crews it speaks of. */
 export async function planningBoard(actor: Actor) {
@@ -25,7 +25,7 @@ export async function planningBoard(actor: Actor) {
     today: todayIn(actor.timeZone),
     crews: await listCrews(trx),
     run: (await latestPlanRun(trx)) ?? null,
-    runs: await listPlanSummaries(trx, MOST_RUNS),
+    runs: await listPlanSummaries(trx, MAX_RUNS),
     periods: await listFirmPeriods(trx, todayIn(actor.timeZone)),
     ponds: (await listPonds(trx)).map((p) => ({ id: p.id as string, name: `${p.siteName}: ${p.name}` })),
   }))

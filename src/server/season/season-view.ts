@@ -18,7 +18,7 @@ import { seasonOf } from './season'
 import { weather } from './weather'
 
 /** Ponds without a season that are worked out while the page waits; the others follow from the worker. */
-const MOST_AT_ONCE = 40
+const MAX_AT_ONCE = 40
 
 export interface SeasonRow {
   readonly id: string
@@ -39,7 +39,7 @@ export async function seasonPage(actor: Actor, year: number, job: WindowJob) {
   const weatherState = await weather()
   return inFirm(actor.firmId, async (trx) => {
     let rows = await listSeasonRows(trx, year, job)
-    const missing = rows.filter((row) => row.weeklyC === null).slice(0, MOST_AT_ONCE)
+    const missing = rows.filter((row) => row.weeklyC === null).slice(0, MAX_AT_ONCE)
     if (missing.length > 0 && weatherState.stations.length > 0) {
       const { rules } = await findFirm(trx)
       for (const row of missing)

@@ -2,7 +2,7 @@ import type { Knex } from 'knex'
 import { addDays } from '@/core/numeric/calendar'
 import type { PondId, VisitId } from '@/domain/shared/ids'
 
-const MOST_LINES = 8
+const MAX_LINES = 8
 /** Visits further back are history: nobody will log them any more. */
 const UNLOGGED_DAYS = 60
 
@@ -26,7 +26,7 @@ export async function listRequests(trx: Knex.Transaction): Promise<{ lines: Cust
     .join('ponds as p', 'p.id', 'f.pond_id')
     .join('sites as s', 's.id', 'p.site_id')
     .orderBy([{ column: 'f.urgent', order: 'desc' }, 'f.due_to'])
-    .limit(MOST_LINES)
+    .limit(MAX_LINES)
     .select('f.id', 'f.pond_id', 'f.title', 'f.urgent', 'f.due_to', 'p.name as pond_name', 's.name as site_name')
   return {
     count: await countOf(open()),
@@ -67,7 +67,7 @@ export async function listUnlogged(
     .join('sites as s', 's.id', 'p.site_id')
     .join('crews as c', 'c.id', 'v.crew_id')
     .orderBy('v.day', 'desc')
-    .limit(MOST_LINES)
+    .limit(MAX_LINES)
     .select(
       'v.id',
       'v.day',

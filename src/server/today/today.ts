@@ -20,9 +20,9 @@ import { DAY_MS } from '@/core/numeric/time'
 const LOOK_AHEAD_DAYS = 14
 /** Answers of customers stay on Today for so long. */
 const ANSWERS_DAYS = 14
-const MOST_CONCERNS = 8
+const MAX_CONCERNS = 8
 const MAX_RISKS = 6
-const MOST_TO_PLAN = 8
+const MAX_TO_PLAN = 8
 /** A cleanout this close to its window counts as this season's. */
 const NEAR_WINDOW_DAYS = 60
 
@@ -38,7 +38,7 @@ export async function todayPage(actor: Actor) {
       pondCount: await countPonds(trx),
       visits: await listVisitLines(trx, { from: today, to: addDays(today, LOOK_AHEAD_DAYS) }),
       followUps: await listOpenFollowUps(trx, { dueBy: addDays(today, LOOK_AHEAD_DAYS), limit: 20 }),
-      found: await latestConcerns(trx, MOST_CONCERNS),
+      found: await latestConcerns(trx, MAX_CONCERNS),
       risks: await listRisks(trx, forecastsSince(), MAX_RISKS),
       answers: may(actor.role, 'prices.read')
         ? await listAnswers(trx, new Date(Date.now() - ANSWERS_DAYS * DAY_MS))
@@ -80,7 +80,7 @@ async function cleanoutsToDecide(trx: Knex.Transaction, today: string) {
     return planned ? [] : [{ pond, earliest, latest, best }]
   })
   const temperatures = ponds.map((p) => p.waterC).sort((a, b) => a - b)
-  const toPlan = unplanned.sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, MOST_TO_PLAN)
+  const toPlan = unplanned.sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, MAX_TO_PLAN)
   const names = await listPondNames(
     trx,
     toPlan.map((p) => p.pond.pondId),

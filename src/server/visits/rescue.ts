@@ -19,7 +19,7 @@ import { todayIn } from '@/server/platform/today'
 import { planVisit } from './visit-planning'
 
 /** A full day is passed over; looked for so many days. */
-const MOST_DAYS_ON = 14
+const MAX_DAYS_ON = 14
 
 /** What a rescue is planned from: the pond, its last tests, the crews, days on which nobody works. */
 export async function rescuePage(actor: Actor, pondId: PondId) {
@@ -77,7 +77,7 @@ export async function startRescue(
           error instanceof ProblemError &&
           error.problem.kind === 'bad-input' &&
           error.problem.fields[0]?.path === 'startTime'
-        if (!taken || tries >= MOST_DAYS_ON) throw error
+        if (!taken || tries >= MAX_DAYS_ON) throw error
         day = workingDay(periods)(addDays(day, 1))
       }
     }

@@ -1,7 +1,7 @@
 'use client'
 import { useCallback, useState } from 'react'
 
-const MOST_STEPS = 200
+const MAX_STEPS = 200
 /** Changes of the same thing within this time are one step: a drag, a word typed. */
 const SAME_STEP_MS = 700
 
@@ -23,7 +23,7 @@ export function useHistory<Value>(first: Value) {
       const present = typeof next === 'function' ? (next as (value: Value) => Value)(h.present) : next
       if (Object.is(present, h.present)) return h
       const joins = what !== '' && what === h.what && at - h.at < SAME_STEP_MS
-      return { past: joins ? h.past : [...h.past, h.present].slice(-MOST_STEPS), present, future: [], what, at }
+      return { past: joins ? h.past : [...h.past, h.present].slice(-MAX_STEPS), present, future: [], what, at }
     })
   }, [])
   const undo = useCallback(

@@ -28,7 +28,7 @@ import { FindingQuestion } from './finding-question'
 import { SavedDiagnoses } from './saved-diagnoses'
 
 const SHOWN = 5
-const LEAST_SHOWN = 0.02
+const MIN_SHOWN = 0.02
 /** Under this the first cause is a guess among others. */
 const FAIRLY_SURE = 0.6
 const PARTS: readonly { readonly kind: FindingKind; readonly title: TextId }[] = [
@@ -61,7 +61,7 @@ export function DiagnosisView({ data }: { data: DiagnosisData }) {
     />
   )
   const wrong = anythingWrong(findings)
-  const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= LEAST_SHOWN)
+  const likely = ranked.filter((r, i) => i < SHOWN && r.likelihood >= MIN_SHOWN)
   const cause = chosen ?? ranked[0]!.cause
   return (
     <>

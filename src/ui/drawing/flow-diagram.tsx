@@ -7,7 +7,7 @@ import { useShow } from '@/ui/person-context'
 const ROW_PX = 54
 const WIDTH_PX = 760
 const X = { intake: 20, suction: 230, pump: 300, split: 430, end: 560 }
-const MOST_STROKE_PX = 16
+const MAX_STROKE_PX = 16
 
 interface FlowDiagramProps {
   readonly plan: FlowPlan
@@ -28,7 +28,7 @@ export function FlowDiagram({ plan, season, pumpCount, flowOf }: FlowDiagramProp
   const middle = height / 2
   const total = plan.branches.reduce((sum, _, i) => sum + Math.max(0, flowOf(linkIds.branch(i)) ?? 0), 0)
   const stroke = (flow: number | null) =>
-    flow === null || total === 0 ? 1.5 : Math.max(1.5, (Math.abs(flow) / total) * MOST_STROKE_PX)
+    flow === null || total === 0 ? 1.5 : Math.max(1.5, (Math.abs(flow) / total) * MAX_STROKE_PX)
   const words = (flow: number | null) => (flow === null ? '' : show(Math.max(0, flow), 'flow'))
   const link = (d: string, flow: number | null, shut = false) => (
     <path

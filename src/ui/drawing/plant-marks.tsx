@@ -37,7 +37,7 @@ interface PlantMarksProps {
 }
 
 const KEY_STEP_M = 0.1
-const LEAST_RADIUS_M = 0.08
+const MIN_RADIUS_M = 0.08
 
 /** Groups of plants as circles of the ground they cover: drag one, or focus it and use the arrow keys. */
 export function PlantMarks({
@@ -82,7 +82,7 @@ export function PlantMarks({
   return marks.map(({ species: speciesKey, count, xM, yM, looks }, i) => {
     const species = plantSpecies(speciesKey)
     if (!species) return null
-    const r = Math.max(LEAST_RADIUS_M, Math.min(patchRadiusM(species, count), Math.min(maxX - minX, maxY - minY) / 2))
+    const r = Math.max(MIN_RADIUS_M, Math.min(patchRadiusM(species, count), Math.min(maxX - minX, maxY - minY) / 2))
     return (
       <g
         key={i}

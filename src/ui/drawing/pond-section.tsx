@@ -11,7 +11,7 @@ const FRAME = { widthPx: 560, heightPx: 230, marginPx: 22 }
 /** Room for zone names on the left and levels on the right, px. */
 const NAMES_PX = 92
 const LEVELS_PX = 62
-const MOST_EXAGGERATION = 2.5
+const MAX_EXAGGERATION = 2.5
 
 /**
  * A cut through the pond, to scale, with levels of every zone; the water takes the colour of its temperature when
@@ -28,7 +28,7 @@ export function PondSection({ basin, waterC, wide = false }: { basin: Basin; wat
   const [minX, maxX] = [Math.min(...xs), Math.max(...xs)]
   const bankM = (maxX - minX) * 0.06
   // shallow, long ponds are drawn taller than they are, and the drawing says by how much
-  const exaggerate = Math.min(MOST_EXAGGERATION, Math.max(1, Math.round(((maxX - minX) / basin.maxDepthM / 5) * 2) / 2))
+  const exaggerate = Math.min(MAX_EXAGGERATION, Math.max(1, Math.round(((maxX - minX) / basin.maxDepthM / 5) * 2) / 2))
   const inner = { ...frame, widthPx: frame.widthPx - NAMES_PX - LEVELS_PX }
   const fitted = fitScale(
     inner,

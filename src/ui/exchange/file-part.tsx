@@ -157,7 +157,7 @@ function Line({ title, note, children }: { title: string; note: string; children
   )
 }
 
-const MOST_SHOWN = 12
+const MAX_SHOWN = 12
 
 const FIELD_WORDS: Readonly<Record<string, TextId>> = {
   address: textId('exchange.filePart.address'),
@@ -202,7 +202,7 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
       {preview ? <span className="soft"> {t('exchange.filePart.nothingHasBeenWritten')}</span> : null}
       {preview && touched.length > 0 ? (
         <ul className="small mb-1">
-          {touched.slice(0, MOST_SHOWN).map((row) => (
+          {touched.slice(0, MAX_SHOWN).map((row) => (
             <li key={row.line}>
               {t('exchange.filePart.line', {
                 line: row.line,
@@ -218,19 +218,19 @@ function Told({ what, result, onTakeOver, onLeave }: ToldProps) {
               })}
             </li>
           ))}
-          {touched.length > MOST_SHOWN ? (
-            <li>{t('exchange.filePart.more', { count: touched.length - MOST_SHOWN })}</li>
+          {touched.length > MAX_SHOWN ? (
+            <li>{t('exchange.filePart.more', { count: touched.length - MAX_SHOWN })}</li>
           ) : null}
         </ul>
       ) : null}
       {preview && result.problems.length > 0 ? <p className="small mb-0">{t('exchange.filePart.leftOut')}</p> : null}
       {result.problems.length > 0 ? (
         <ul className="small mb-0">
-          {result.problems.slice(0, MOST_SHOWN).map((p, i) => (
+          {result.problems.slice(0, MAX_SHOWN).map((p, i) => (
             <li key={i}>{t('exchange.filePart.line2', { line: p.line, message: p.message })}</li>
           ))}
-          {result.problems.length > MOST_SHOWN ? (
-            <li>{t('exchange.filePart.more', { count: result.problems.length - MOST_SHOWN })}</li>
+          {result.problems.length > MAX_SHOWN ? (
+            <li>{t('exchange.filePart.more', { count: result.problems.length - MAX_SHOWN })}</li>
           ) : null}
         </ul>
       ) : null}

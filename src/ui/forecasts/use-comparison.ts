@@ -48,7 +48,7 @@ export const useProgress = (progress: Progress): number =>
 
 const WORKERS = 2
 /** Fewer members than this make no band worth showing. */
-export const LEAST_MEMBERS = 10
+export const MIN_MEMBERS = 10
 /** The page is told of progress this often at most, ms. */
 const TELL_EVERY_MS = 150
 
@@ -114,7 +114,7 @@ export function useComparison() {
     if (!mine) return
     end()
     setState(
-      mine.members.size >= LEAST_MEMBERS
+      mine.members.size >= MIN_MEMBERS
         ? { status: 'stopped', result: resultOf(mine.comparison, mine.members) }
         : { status: 'idle' },
     )

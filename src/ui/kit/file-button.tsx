@@ -3,7 +3,7 @@ import { useTexts } from '@/ui/kit/texts'
 import { useRef, useState } from 'react'
 import { fileText } from '@/domain/shared/file-text'
 
-const MOST_BYTES = 900_000
+const MAX_BYTES = 900_000
 
 interface FileButtonProps {
   readonly label: string
@@ -35,8 +35,8 @@ export function FileButton({ label, accept, onText, onTooLarge }: FileButtonProp
           // the same file may be chosen again after it was mended
           event.target.value = ''
           if (!file) return
-          if (file.size > MOST_BYTES) {
-            if (!onTooLarge) setRefused(t('kit.fileButton.fileLargerThanMb', { mostBytes: MOST_BYTES / 1e6 }))
+          if (file.size > MAX_BYTES) {
+            if (!onTooLarge) setRefused(t('kit.fileButton.fileLargerThanMb', { mostBytes: MAX_BYTES / 1e6 }))
             return onTooLarge?.()
           }
           const read = fileText(new Uint8Array(await file.arrayBuffer()))

@@ -15,7 +15,7 @@ export interface Projection {
 const KM_PER_DEGREE = 111.2
 const MARGIN_SHARE = 0.04
 /** A single site still gets a map of this many kilometres. */
-const LEAST_KM = 6
+const MIN_KM = 6
 
 /** Fits points into a drawing of a width. */
 export function fit(points: readonly LonLat[], width: number): Projection {
@@ -23,7 +23,7 @@ export function fit(points: readonly LonLat[], width: number): Projection {
   const lats = points.map((p) => p[1])
   const middle = (Math.min(...lats) + Math.max(...lats)) / 2
   const squeeze = Math.cos((middle * Math.PI) / 180)
-  const least = LEAST_KM / KM_PER_DEGREE
+  const least = MIN_KM / KM_PER_DEGREE
   const spanX = Math.max(least, (Math.max(...lons) - Math.min(...lons)) * squeeze)
   const spanY = Math.max(least, Math.max(...lats) - Math.min(...lats))
   const margin = MARGIN_SHARE * width

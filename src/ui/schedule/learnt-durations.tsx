@@ -7,7 +7,7 @@ import type { durationsPage } from '@/server/visits/durations'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { send, type SendProblem } from '@/ui/send'
 
-const MOST_PONDS = 6
+const MAX_PONDS = 6
 
 /** What logged visits have taught about how long things take, shown and resettable. */
 export function LearntDurations({ corrections }: { corrections: Awaited<ReturnType<typeof durationsPage>> }) {
@@ -51,7 +51,7 @@ export function LearntDurations({ corrections }: { corrections: Awaited<ReturnTy
               </button>
             </div>
             <ul className="small soft mb-0">
-              {l.ponds.slice(0, MOST_PONDS).map((p) => (
+              {l.ponds.slice(0, MAX_PONDS).map((p) => (
                 <li key={p.pondId}>
                   {t('schedule.learntDurations.usuallyPond', {
                     name: p.name,

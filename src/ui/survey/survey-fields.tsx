@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useFieldArray, useFormContext } from 'react-hook-form'
-import { MOST_ZONES } from '@/core/survey/basin'
+import { MAX_ZONES } from '@/core/survey/basin'
 import { FISH_SPECIES } from '@/core/fish/species'
 import { POND_USES } from '@/core/filter/house-rules'
 import { TREE_COVER, WATER_SOURCES } from '@/domain/ponds/pond'
@@ -111,7 +111,7 @@ function ZoneFields() {
           </button>
         </div>
       ))}
-      {fields.length < MOST_ZONES ? (
+      {fields.length < MAX_ZONES ? (
         <button
           type="button"
           className="btn btn-sm btn-outline-primary"

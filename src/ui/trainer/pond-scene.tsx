@@ -8,8 +8,8 @@ import { Fish, SceneFish } from './scene-fish'
 import { depthPx, FLOOR, HEIGHT, SKY, PROFILE, RIM, spread, WIDTH } from './scene-geometry'
 
 /** Beyond this many more pads or strands tell nothing. */
-const MOST_PADS = 14
-const MOST_STRANDS = 18
+const MAX_PADS = 14
+const MAX_STRANDS = 18
 const ICE_M = 0.005
 /** Murk is drawn as its colours stand in the water. */
 const MURK = { green: [93, 122, 31], brown: [107, 74, 34], grey: [128, 122, 108] } as const
@@ -52,7 +52,7 @@ export function PondScene({ view }: { view: WeekView }) {
       <path d={`M${outline}Z`} fill="var(--sheet)" />
       <g clipPath={`url(#${id}c)`}>
         <rect x="0" y={surface} width={WIDTH} height={HEIGHT} fill="var(--water-fill)" />
-        {spread(Math.round(scene.stringAlgae * MOST_STRANDS), 3).map(([u, v], i) => {
+        {spread(Math.round(scene.stringAlgae * MAX_STRANDS), 3).map(([u, v], i) => {
           const x = u < 0.5 ? 212 + u * 130 : 545 + (u - 0.5) * 110
           const up = 10 + 28 * v * (0.4 + scene.stringAlgae)
           return (
@@ -104,7 +104,7 @@ export function PondScene({ view }: { view: WeekView }) {
       )}
       {iced
         ? null
-        : spread(Math.round(scene.leafCover * MOST_PADS), 5).map(([u, v], i) => (
+        : spread(Math.round(scene.leafCover * MAX_PADS), 5).map(([u, v], i) => (
             <ellipse key={i} cx={300 + u * 290} cy={surface + 1} rx={8 + 7 * v} ry="2.6" fill="var(--reed)" />
           ))}
       {!iced

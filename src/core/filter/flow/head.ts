@@ -42,7 +42,7 @@ export function headFunction(
     })
     const bedM =
       area > 0 && design.type !== 'surface-wetland'
-        ? bedLossMm(stone, Math.min(bedFlow / area, MOST_VELOCITY_M_PER_H)).lossMm / 1000
+        ? bedLossMm(stone, Math.min(bedFlow / area, MAX_VELOCITY_M_PER_H)).lossMm / 1000
         : 0
     const nozzlesM =
       design.type === 'none' || design.feed === 'chamber' || bedFlow <= 0
@@ -61,7 +61,7 @@ export function headFunction(
 }
 
 /** The loss law is asked for no more than this, m/h: beyond it the stone itself would move. */
-const MOST_VELOCITY_M_PER_H = 500
+const MAX_VELOCITY_M_PER_H = 500
 
 /** The slotted pipe of each vessel: along an upflow bed, across a horizontal one. */
 function feedOf(design: FilterDesign, bedFlowM3PerH: number) {

@@ -144,7 +144,7 @@ export function sizeFilter(pond: PondToFilter, bed: BedToSize, rules: FilterRule
 }
 
 /** Removal per pass that a bed is asked for at most; more would need a bed without end. */
-const MOST_REMOVAL = 0.8
+const MAX_REMOVAL = 0.8
 
 /** Smallest bed that holds the target; the flow is raised where even a perfect pass could not carry the load. */
 function closedLoopBed(
@@ -155,7 +155,7 @@ function closedLoopBed(
 ): { volumeM3: number; flowM3PerH: number } {
   if (loadGPerD === 0) return { volumeM3: 0, flowM3PerH }
   const room = Math.max(targetMgL - CLOSED_LOOP.backgroundMgL, 1e-3)
-  const flow = Math.max(flowM3PerH, loadGPerD / (room * MOST_REMOVAL) / 24)
+  const flow = Math.max(flowM3PerH, loadGPerD / (room * MAX_REMOVAL) / 24)
   const eta = loadGPerD / (flow * 24 * room)
   const { tanks } = CLOSED_LOOP
   return { volumeM3: ((tanks * flow * 24) / ratePerD) * ((1 - eta) ** (-1 / tanks) - 1), flowM3PerH: flow }

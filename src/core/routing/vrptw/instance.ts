@@ -19,7 +19,7 @@ export interface VrptwInstance {
   readonly customers: readonly VrptwCustomer[]
 }
 
-export const MOST_CUSTOMERS = 2000
+export const MAX_CUSTOMERS = 2000
 
 /**
  * Reads the classic text format: a name, "VEHICLE / NUMBER CAPACITY", "CUSTOMER" and rows of id x y demand ready due
@@ -60,8 +60,7 @@ export function readVrptw(text: string): VrptwInstance {
   const depot = customers.find((c) => c.id === 0)
   if (!depot) throw new DomainError('text', 'no customer 0', 'a depot as customer 0')
   const others = customers.filter((c) => c.id !== 0)
-  if (others.length > MOST_CUSTOMERS)
-    throw new DomainError('text', others.length, `at most ${MOST_CUSTOMERS} customers`)
+  if (others.length > MAX_CUSTOMERS) throw new DomainError('text', others.length, `at most ${MAX_CUSTOMERS} customers`)
   if (new Set(customers.map((c) => c.id)).size !== customers.length)
     throw new DomainError('text', 'an id twice', 'each customer once')
   return { name: lines.find((line) => line !== '') ?? '', vehicles, capacity, depot, customers: others }

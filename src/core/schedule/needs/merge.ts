@@ -3,7 +3,7 @@ import { daysBetween } from '../../numeric/calendar'
 import { earlier, later, type Need } from './pond-work'
 
 /** Two jobs share a visit only when that leaves the planner this many days to choose from. */
-const LEAST_DAYS_TOGETHER = 3
+const MIN_DAYS_TOGETHER = 3
 
 /**
  * Puts agreed jobs of one pond that fall due together into one visit, where their kinds go together: less driving,
@@ -44,4 +44,4 @@ export function mergeNeeds(needs: readonly Need[]): Need[] {
 }
 
 const together = (a: Need, b: Need): boolean =>
-  daysBetween(later(a.earliest, b.earliest), earlier(a.latest, b.latest)) >= LEAST_DAYS_TOGETHER
+  daysBetween(later(a.earliest, b.earliest), earlier(a.latest, b.latest)) >= MIN_DAYS_TOGETHER

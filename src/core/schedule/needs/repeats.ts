@@ -5,7 +5,7 @@ import { earlier, later, type Need, type PondWork, type ServiceLine } from './po
 
 /** A repeat may lie this share of its interval off its due day; two repeats no closer than this share. */
 const REPEAT_SLACK = 0.3
-const REPEAT_LEAST = 0.5
+const REPEAT_MIN = 0.5
 
 /**
  * Dues from the last visit of the kind on, each with some slack, no two too close, and within the job's window where
@@ -27,7 +27,7 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
     for (; due <= earlier(end, to); due = addDays(due, gapFrom(work, line, due))) {
       const every = gapFrom(work, line, due)
       const slack = Math.max(1, Math.floor(every * REPEAT_SLACK))
-      if (visits.some((day) => day >= from && Math.abs(daysBetween(day, due)) <= Math.floor(every * REPEAT_LEAST)))
+      if (visits.some((day) => day >= from && Math.abs(daysBetween(day, due)) <= Math.floor(every * REPEAT_MIN)))
         continue
       const days = withinWindow(work, line.job, {
         earliest: later(addDays(due, -slack), later(from, start)),
@@ -48,7 +48,7 @@ export function repeats(work: PondWork, line: ServiceLine, from: IsoDate, to: Is
           ? [
               {
                 need: previous.id,
-                minDays: Math.max(1, Math.ceil(every * REPEAT_LEAST)),
+                minDays: Math.max(1, Math.ceil(every * REPEAT_MIN)),
                 maxDays: 400,
                 requires: false,
               },

@@ -35,7 +35,7 @@ export interface UnplacedVisit {
 const LONGER_DAYS = [3, 7, 14, 28] as const
 const LONGER_MINUTES = [30, 60, 120] as const
 /** Relaxations are looked for this many times at most: each tries the visit on the whole plan. */
-const MOST_EXPLAINED = 200
+const MAX_EXPLAINED = 200
 
 /**
  * For each visit that found no place: the constraints that block it, and the smallest relaxations that would let it
@@ -52,7 +52,7 @@ export function whyUnplaced(
   return unplaced.map((stop, i) => ({
     visit: input.visits[stop]!.id,
     reasons: blockedBy(input, routing, state, stop),
-    relaxations: tries && i < MOST_EXPLAINED ? relaxationsOf(tries, input.visits[stop]!, stop) : [],
+    relaxations: tries && i < MAX_EXPLAINED ? relaxationsOf(tries, input.visits[stop]!, stop) : [],
   }))
 }
 

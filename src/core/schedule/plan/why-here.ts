@@ -36,7 +36,7 @@ export interface WhyHere {
 
 /** Stops within this are neighbours worth naming. @source house default */
 const NEIGHBOUR_MIN = 15
-const MOST_OTHERS = 3
+const MAX_OTHERS = 3
 
 /**
  * Explains one visit of a plan: its window, who can do it, what it adds to its day, how much slack it has, and the
@@ -126,5 +126,5 @@ function othersOf(
       if (costs.length > 0) found.push({ crew, day, costMin: Math.min(...costs) })
     }
   }
-  return found.sort((a, b) => a.costMin - b.costMin).slice(0, MOST_OTHERS)
+  return found.sort((a, b) => a.costMin - b.costMin).slice(0, MAX_OTHERS)
 }

@@ -4,14 +4,14 @@ import { missingReadings, outcomeOf, type GateContext, type GateOutcome, type Ga
 /** @source house defaults */
 export const RAISE_KH_LIMITS = { tanMgL: 0.25, riseDH: 2, risePh: 0.3 } as const
 /** Below this the ratio of before and after says nothing any more, °dH. */
-const LEAST_KH = 0.3
+const MIN_KH = 0.3
 
 /**
  * pH after carbonate hardness has risen and carbon dioxide has stayed.
  * @source Henderson–Hasselbalch for CO2 / HCO3⁻
  */
 export const phAfterKhRise = (ph: number, khDH: number, riseDH: number): number =>
-  ph + Math.log10((Math.max(khDH, LEAST_KH) + riseDH) / Math.max(khDH, LEAST_KH))
+  ph + Math.log10((Math.max(khDH, MIN_KH) + riseDH) / Math.max(khDH, MIN_KH))
 
 /**
  * KH goes up only with little ammonia, or where what becomes toxic stays under the act band; and only so far in one

@@ -8,7 +8,7 @@ export const SECOND_DAY_KEY = 'cleanout-second-day'
  * Days that fish may stay in tanks, from the first day of a cleanout on.
  * @source house default: 24 hours, aerated, covered and watched
  */
-export const MOST_DAYS_IN_TANKS = 1
+export const MAX_DAYS_IN_TANKS = 1
 
 /**
  * A refill longer than this runs on after the crew has left, and the fish go back the next day.

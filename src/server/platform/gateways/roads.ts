@@ -16,7 +16,7 @@ export interface TravelTable {
 const Answer = z.object({ code: z.literal('Ok'), durations: z.array(z.array(z.number().min(0).nullable())) })
 const TIMEOUT_MS = 8000
 /** Points in one request; servers limit the length of an address. */
-const MOST_POINTS = 250
+const MAX_POINTS = 250
 
 const EARTH_KM = 6371
 const DETOUR = 1.35
@@ -84,7 +84,7 @@ export async function routeShape(
 async function askInBlocks(points: readonly MapPoint[], baseUrl: string, crow: Float64Array): Promise<Float64Array> {
   const n = points.length
   const minutes = new Float64Array(n * n)
-  const half = Math.floor(MOST_POINTS / 2)
+  const half = Math.floor(MAX_POINTS / 2)
   const blocks = Array.from({ length: Math.ceil(n / half) }, (_, i) =>
     [...points.keys()].slice(i * half, (i + 1) * half),
   )

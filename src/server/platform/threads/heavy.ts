@@ -6,7 +6,7 @@ import { PoolFull, ThreadPool, TookTooLong } from './thread-pool'
 
 /** A request waits no longer than this for what it asked to be computed. */
 const DEADLINE_MS = 3000
-const MOST_WAITING = 24
+const MAX_WAITING = 24
 const LIMITS = { maxOldGenerationSizeMb: 384 }
 
 type Made = { value: unknown } | { domain: { message: string; parameter: string } }
@@ -19,7 +19,7 @@ const pool = (): Pool =>
   (held.slowReedHeavy ??= new ThreadPool({
     size: Math.max(1, Math.min(3, availableParallelism() - 1)),
     deadlineMs: DEADLINE_MS,
-    mostWaiting: MOST_WAITING,
+    mostWaiting: MAX_WAITING,
     program: threadProgram('heavy-thread'),
     resourceLimits: LIMITS,
   }))

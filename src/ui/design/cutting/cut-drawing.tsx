@@ -5,11 +5,11 @@ import { useShow } from '@/ui/person-context'
 
 const WIDTH_PX = 640
 const SIDE_PX = 46
-const MOST_HEIGHT_PX = 260
+const MAX_HEIGHT_PX = 260
 
 /** One scale for all rolls of a plan, px per m. */
 export const cutScale = (rolls: readonly CutRoll[]): number =>
-  Math.min(...rolls.map((roll) => Math.min((WIDTH_PX - SIDE_PX - 10) / roll.usedM, MOST_HEIGHT_PX / roll.widthM)))
+  Math.min(...rolls.map((roll) => Math.min((WIDTH_PX - SIDE_PX - 10) / roll.usedM, MAX_HEIGHT_PX / roll.widthM)))
 
 /** One roll with its cuts, to scale: pieces with name and size, what is left hatched. */
 export function CutDrawing({

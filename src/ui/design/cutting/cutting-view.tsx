@@ -18,7 +18,7 @@ const USUAL_STOCK: readonly Roll[] = [
   { widthM: 6, lengthM: 25 },
   { widthM: 8, lengthM: 30 },
 ]
-const MOST_PIECES = 24
+const MAX_PIECES = 24
 const SHEET_NAMES: Readonly<Record<SheetKind, TextId>> = {
   liner: textId('design.cuttingView.liner'),
   underlayment: textId('design.cuttingView.underlayment'),
@@ -45,7 +45,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
   const toggle = (id: string, on: boolean) =>
     setChosen(new Set(on ? [...chosen, id] : [...chosen].filter((c) => c !== id)))
   const which = () => {
-    if (toCut.length > MOST_PIECES) return t('design.cuttingView.first', { mostPieces: MOST_PIECES })
+    if (toCut.length > MAX_PIECES) return t('design.cuttingView.first', { mostPieces: MAX_PIECES })
     if (toCut.length === 1) return 'it'
     return 'these'
   }
@@ -83,7 +83,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                         new Set(
                           [...chosen]
                             .filter((id) => !shownSheets.some((s) => s.id === id))
-                            .concat(toCut.slice(0, MOST_PIECES).map((s) => s.id)),
+                            .concat(toCut.slice(0, MAX_PIECES).map((s) => s.id)),
                         ),
                       )
                     }
@@ -107,7 +107,7 @@ export function CuttingView({ sheets }: { sheets: readonly WantedSheet[] }) {
                   key={s.id}
                   label={`${s.name}: ${show(s.lengthM, 'length')} × ${show(s.widthM, 'length')}${note()}`}
                   checked={chosen.has(s.id)}
-                  disabled={!chosen.has(s.id) && pieces.length >= MOST_PIECES}
+                  disabled={!chosen.has(s.id) && pieces.length >= MAX_PIECES}
                   onChange={(on) => toggle(s.id, on)}
                 />
               )

@@ -12,7 +12,7 @@ import { BedSection } from '@/ui/drawing/bed-section'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
-const LEAST_LAYER_M = 0.01
+const MIN_LAYER_M = 0.01
 
 /** The bed's build-up: drag the boundaries in the section or type thicknesses; feed, vault, air break. */
 export function BedPart(part: DesignPart) {
@@ -28,11 +28,8 @@ export function BedPart(part: DesignPart) {
   const moveBoundary = (index: number, thicknessM: number) => {
     const above = bed.layers[index + 1]
     const grown = thicknessM - bed.layers[index]!.thicknessM
-    if (!above) return setLayer(index, { thicknessM: Math.max(LEAST_LAYER_M, thicknessM) })
-    const moved = Math.min(
-      above.thicknessM - LEAST_LAYER_M,
-      Math.max(LEAST_LAYER_M - bed.layers[index]!.thicknessM, grown),
-    )
+    if (!above) return setLayer(index, { thicknessM: Math.max(MIN_LAYER_M, thicknessM) })
+    const moved = Math.min(above.thicknessM - MIN_LAYER_M, Math.max(MIN_LAYER_M - bed.layers[index]!.thicknessM, grown))
     set(
       {
         layers: bed.layers.map((layer, i) => {

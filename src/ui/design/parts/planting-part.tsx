@@ -10,7 +10,7 @@ import { PlantingPlan } from '@/ui/drawing/planting-plan'
 import { useShow } from '@/ui/person-context'
 import { orNaN, type DesignPart } from '@/ui/design/use-design'
 
-const MOST_LISTED = 12
+const MAX_LISTED = 12
 
 /** The planting plan: patches on the bed's plan, the species library, and what they draw. */
 export function PlantingPart({ bed, shown, set, errorOf }: DesignPart) {
@@ -159,7 +159,7 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
             </tr>
           </thead>
           <tbody>
-            {found.slice(0, MOST_LISTED).map((s) => (
+            {found.slice(0, MAX_LISTED).map((s) => (
               <tr key={s.key}>
                 <th scope="row" className="fw-normal">
                   {s.common} <em className="soft small">{s.botanical}</em>
@@ -209,8 +209,8 @@ function Library({ onAdd }: { onAdd: (key: string) => void }) {
       <p className="soft small mb-0">
         {t('design.plantingPart.figuresStartingPointsFrom', {
           count:
-            found.length > MOST_LISTED
-              ? t('design.plantingPart.moreSearchNarrow', { count: found.length - MOST_LISTED })
+            found.length > MAX_LISTED
+              ? t('design.plantingPart.moreSearchNarrow', { count: found.length - MAX_LISTED })
               : '',
         })}
       </p>

@@ -20,9 +20,9 @@ import { plantsAtHand } from './plants-at-hand'
 
 const NEW_GROUP = ''
 const AS_BEFORE = ''
-const MOST_PLANTS = 2000
+const MAX_PLANTS = 2000
 const wrong = (value: number | null): boolean =>
-  value !== null && (!Number.isInteger(value) || value < 0 || value > MOST_PLANTS)
+  value !== null && (!Number.isInteger(value) || value < 0 || value > MAX_PLANTS)
 
 /** A group of plants: how it looks, what was done, how many stand there, and the rooted pieces that come along. */
 export function PlantForm({ view }: { view: VisitView }) {
