@@ -65,7 +65,7 @@ const possibleOf = (key: SampleKey): z.ZodOptional<z.ZodNumber> =>
   numberIn(key === 'chloride_mg_L' ? [0, MAX_CHLORIDE_MGL] : READING_KINDS[SAMPLE_KEYS[key]].possible).optional()
 
 /** Readings of one water as the contract names them. */
-export const SAMPLE_INPUT = z.strictObject(
+const SAMPLE_INPUT = z.strictObject(
   Object.fromEntries((Object.keys(SAMPLE_KEYS) as SampleKey[]).map((key) => [key, possibleOf(key)])) as Record<
     SampleKey,
     z.ZodOptional<z.ZodNumber>
@@ -73,7 +73,7 @@ export const SAMPLE_INPUT = z.strictObject(
 )
 
 /** The sample in canonical units, by kind of reading. */
-export const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =>
+const sampleOf = (readings: z.output<typeof SAMPLE_INPUT>): WaterSample =>
   Object.fromEntries(
     (Object.entries(readings) as [SampleKey, number | undefined][]).flatMap(([key, value]) =>
       value === undefined

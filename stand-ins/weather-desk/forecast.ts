@@ -3,7 +3,7 @@ import { normalDeviate, seededRandom } from '../../src/core/numeric/random'
 import { FORECAST_ERROR, forecastErrorC, type DatedWeather } from '../../src/core/season/weather-ahead'
 import { actualDays } from './actual'
 
-export const FORECAST_DAYS = 10
+const FORECAST_DAYS = 10
 
 /** What the desk foretells on a day for it and the nine after: the weather that will come, with an error that grows. */
 export function forecastFrom(stationId: string, issued: IsoDate): DatedWeather[] {

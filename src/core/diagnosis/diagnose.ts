@@ -17,7 +17,7 @@ export interface RankedCause {
   readonly against: readonly Evidence[]
 }
 
-export interface NextTest {
+interface NextTest {
   readonly finding: FindingKey
   /** Uncertainty that it takes away, as a share of what there is. */
   readonly tells: number

@@ -1,4 +1,4 @@
-import { buildUpM, oneBedAreaM2 } from '../filter/bed/bed-geometry'
+import { buildUpM } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
 import { FILTER_TYPE_FACTS } from '../filter/filter-types'
 import { BED_MATERIALS } from '../filter/bed/layers'
@@ -347,6 +347,3 @@ export function detailSheet(design: FilterDesign, write: WriteLength): Sheet {
   })
   return sheetOf('Layer detail', marks)
 }
-
-/** Area of one bed on the plan, for a test that opens the exported drawing and measures it. */
-export const drawnBedAreaM2 = (design: FilterDesign): number => oneBedAreaM2(design)

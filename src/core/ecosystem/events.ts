@@ -45,7 +45,6 @@ export type PondEvent = { readonly day: number } & (
   | { readonly kind: 'heatwave'; readonly days: number; readonly warmerC: number }
   | { readonly kind: 'storm'; readonly rainMm: number; readonly siltGPerM3: number }
 )
-export type PondEventKind = PondEvent['kind']
 
 /** What is done, without its time. */
 export type PondDeed = PondEvent extends infer E ? (E extends PondEvent ? Omit<E, 'day'> : never) : never

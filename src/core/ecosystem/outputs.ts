@@ -8,7 +8,7 @@ import { STATE, STATE_COUNT } from './states'
 import { recordOf } from '../numeric/record-of'
 
 /** What a run reports, and how a day's figure is made from its hours: the worst where one hour can hurt. */
-export const OUTPUTS = {
+const OUTPUTS = {
   waterC: 'mean',
   iceM: 'mean',
   levelMm: 'mean',

@@ -18,7 +18,7 @@ export interface EcoFilter {
   readonly winter: 'runs' | 'drained'
 }
 
-export interface EcoFish {
+interface EcoFish {
   readonly massKg: number
   /** Feed given, as a multiple of the ration for the water's temperature. */
   readonly feedFactor: number
@@ -29,7 +29,7 @@ export interface EcoFish {
   readonly lowProteinBelowC: number | null
 }
 
-export interface EcoPlants {
+interface EcoPlants {
   /** Bed planted, share of its area. */
   readonly marginalShare: number
   /** Share of the pond's surface that leaves of lilies, or floating plants, may cover at most. */

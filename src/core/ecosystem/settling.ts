@@ -1,5 +1,5 @@
 /** Ammonia and nitrite that a strip calls none or a trace, mg N/L. @source usual strips and drop tests */
-export const TRACE_MG_L = 0.35
+const TRACE_MG_L = 0.35
 
 /**
  * First day from which ammonia and nitrite stay at a trace.

@@ -94,7 +94,8 @@ export function simulate(run: EcoRun): EcoResult {
  * object of its kind
  * is gone; hundreds of short runs in a row would be optimised anew every few runs.
  */
-export let lastSystem: PondSystem | undefined
+// eslint-disable-next-line @typescript-eslint/no-unused-vars -- held, see above
+let lastSystem: PondSystem | undefined
 
 class Simulation {
   private readonly p: ParameterValues

@@ -30,11 +30,11 @@ export type Feed = (typeof FEEDS)[number]
 
 /** What carries the bed: ground, near a building, or a slab or roof. */
 export const STANDS = ['ground', 'near-building', 'slab-or-roof'] as const
-export type Stand = (typeof STANDS)[number]
+type Stand = (typeof STANDS)[number]
 
 /** What someone has looked at on site; a check that hangs on it passes only then. */
 export const CONFIRMATIONS = ['electrics', 'auto-fill', 'children', 'services', 'engineer'] as const
-export type Confirmation = (typeof CONFIRMATIONS)[number]
+type Confirmation = (typeof CONFIRMATIONS)[number]
 
 /** Everything a designer decides about a filter, its pipes and its pumps. Lengths in m. */
 export interface FilterDesign {

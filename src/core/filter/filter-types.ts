@@ -11,7 +11,7 @@ export const FILTER_TYPES = [
 export type FilterType = (typeof FILTER_TYPES)[number]
 
 /** Which way the water goes through the stone. */
-export type FlowPath = 'up' | 'along' | 'over' | 'none'
+type FlowPath = 'up' | 'along' | 'over' | 'none'
 
 export interface FilterTypeFacts {
   readonly path: FlowPath

@@ -34,7 +34,7 @@ const PROPORTION: Readonly<Record<FilterType, number>> = {
 }
 
 /** Layers that a type usually begins with. */
-export const usualLayers = (type: FilterType): FilterDesign['layers'] =>
+const usualLayers = (type: FilterType): FilterDesign['layers'] =>
   type === 'lined-wetland' || type === 'raised-trough' || type === 'none' ? DEFAULT_LAYERS : TYPE_LAYERS[type]
 
 const usualFeed = (type: FilterType): FilterDesign['feed'] =>
@@ -163,10 +163,7 @@ const pastTheBed = (flowM3PerH: number, crossSectionM2: number): number =>
 const stepUp = (m: number): number => Math.max(STEP_M, Math.ceil(m / STEP_M - 1e-9) * STEP_M)
 
 /** Plan size for an area in a type's usual shape. */
-export function sizeFor(
-  type: FilterType,
-  areaM2: number,
-): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
+function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
   if (type === 'container-bog') {
     const one = (Math.PI * BARREL_DIAMETER_M ** 2) / 4
     return {

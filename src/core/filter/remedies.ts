@@ -156,9 +156,6 @@ export const CONFIRMED_ON_SITE: readonly CheckId[] = ['electrics', 'auto-fill', 
 /** The design with one check mended, or null when no single change does it. */
 export const remedied = (id: CheckId, context: Context): FilterDesign | null => MENDS[id]?.(context) ?? null
 
-/** Whether a check has a change to offer, without working it out. */
-export const hasRemedy = (id: CheckId): boolean => MENDS[id] !== undefined
-
 /** A horizontal bed cut down to what roots reach; what it loses in depth it gains in length. */
 function shallower(design: FilterDesign): FilterDesign {
   const depthM = buildUpM(design.layers)

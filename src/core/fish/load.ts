@@ -13,7 +13,7 @@ export const FISH_RANGE = { count: [0, 100_000], lengthM: [0.005, 2], tempC: [-1
  * Ration, share of body mass a day, by water temperature.
  * @source house default; steps as the trade's feeding charts give them
  */
-export const RATION_STEPS: readonly { readonly fromC: number; readonly share: number }[] = [
+const RATION_STEPS: readonly { readonly fromC: number; readonly share: number }[] = [
   { fromC: -Infinity, share: 0 },
   { fromC: 8, share: 0.002 },
   { fromC: 12, share: 0.006 },

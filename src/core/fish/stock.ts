@@ -3,7 +3,7 @@ import type { PondUse } from '../filter/house-rules'
 import { fishMassKg, grownFish, type FishGroup } from './load'
 import { FISH_SPECIES, type FishSpeciesKey } from './species'
 
-export type StockVerdict = 'fine' | 'full' | 'too-many'
+type StockVerdict = 'fine' | 'full' | 'too-many'
 
 interface StockLimit {
   readonly fineKgPerM3: number
@@ -18,7 +18,7 @@ interface StockLimit {
  * at least. Mass tells for large fish, length for many small ones.
  * @source trade rules of thumb
  */
-export const STOCK_LIMITS: Readonly<Record<PondUse, StockLimit>> = {
+const STOCK_LIMITS: Readonly<Record<PondUse, StockLimit>> = {
   wildlife: { fineKgPerM3: 0.1, mostKgPerM3: 0.3, fineLitresPerCm: 100, leastLitresPerCm: 50 },
   'few-small-fish': { fineKgPerM3: 0.5, mostKgPerM3: 1, fineLitresPerCm: 30, leastLitresPerCm: 15 },
   'many-fish': { fineKgPerM3: 1.2, mostKgPerM3: 2.5, fineLitresPerCm: 20, leastLitresPerCm: 10 },
@@ -76,7 +76,7 @@ export type WinterPlace = 'stays' | 'at-risk' | 'comes-in'
  * Water deeper than this keeps about 3 °C at its bottom under ice when it is left unstirred.
  * @source density maximum of water; trade rule for depth
  */
-export const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
+const WINTER_REFUGE = { depthM: 0.8, bottomC: 3 } as const
 const RISK_C = 3
 
 /** Which kinds can stay out over winter, by the coldest month's water and whether the pond has a deep refuge. */

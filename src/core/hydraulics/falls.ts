@@ -18,7 +18,7 @@ export type FallsLook = (typeof FALLS_LOOKS)[number]['look']
 const THINNEST_M = 1e-5
 
 /** Sheet that reads as an even curtain, m. @source house default */
-export const WANTED_SHEET_M = 0.01
+const WANTED_SHEET_M = 0.01
 
 /**
  * Thickness of the sheet over a lip, m: Kindsvater and Carter solved for the head. Beyond the weir's range the

@@ -1,10 +1,10 @@
 import { assertInRange, assertPositive } from '../errors'
 import { PIPE_RANGE } from './pipe'
 
-export const MANNING_RANGE = { n: [0.005, 0.1], slope: [0, 1], fill: [0, 1] } as const
+const MANNING_RANGE = { n: [0.005, 0.1], slope: [0, 1], fill: [0, 1] } as const
 
 /** Smooth plastic pipe running part full. @source any open-channel table: 0.009–0.011 */
-export const PLASTIC_PIPE_N = 0.01
+const PLASTIC_PIPE_N = 0.01
 
 /**
  * Flow of a round pipe running part full under gravity, m³/h: Q = (1/n)·A·R^(2/3)·√S.

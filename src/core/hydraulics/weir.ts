@@ -12,7 +12,7 @@ const HEAD_SHIFT_M = 0.001 // viscosity and surface tension, which rule thin she
 const FRANCIS_COEFFICIENT = 1.84 // m^0.5/s
 const WIDTH_LOSS_PER_CONTRACTION = 0.1 // of the head, -
 /** Francis holds for crests at least so many heads wide: below, his contractions eat the width up. */
-export const FRANCIS_MIN_HEADS = 3
+const FRANCIS_MIN_HEADS = 3
 
 /**
  * Flow over a thin level lip such as a spillway stone; holds for lips narrower than the sheet is deep,

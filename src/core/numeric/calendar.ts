@@ -15,7 +15,7 @@ export function dayNumber(date: IsoDate): number {
   return ms / DAY_MS
 }
 
-export const isoDate = (day: number): IsoDate => new Date(day * DAY_MS).toISOString().slice(0, 10)
+const isoDate = (day: number): IsoDate => new Date(day * DAY_MS).toISOString().slice(0, 10)
 export const addDays = (date: IsoDate, days: number): IsoDate => isoDate(dayNumber(date) + days)
 export const daysBetween = (from: IsoDate, to: IsoDate): number => dayNumber(to) - dayNumber(from)
 export const yearOf = (date: IsoDate): number => Number(date.slice(0, 4))

@@ -33,14 +33,3 @@ export function monotoneCubic(xs: readonly number[], ys: readonly number[]): (x:
     )
   }
 }
-
-/** Linear interpolation in a table of rising x; the end values are held outside it. */
-export function linearInTable(table: readonly (readonly [x: number, y: number])[], x: number): number {
-  if (x <= table[0]![0]) return table[0]![1]
-  for (let i = 1; i < table.length; i++) {
-    const [x1, y1] = table[i]!
-    const [x0, y0] = table[i - 1]!
-    if (x <= x1) return y0 + ((y1 - y0) * (x - x0)) / (x1 - x0)
-  }
-  return table[table.length - 1]![1]
-}

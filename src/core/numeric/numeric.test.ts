@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { addDays, dayNumber, dayOfYear, isoWeekday, mondayOf } from './calendar'
-import { linearInTable, monotoneCubic } from './interpolate'
+import { monotoneCubic } from './interpolate'
 import { quantileOfSorted } from './quantile'
 import { normalDeviate, seededRandom } from './random'
 import { findRoot } from './root'
@@ -39,18 +39,6 @@ describe('interpolation', () => {
     xs.forEach((x, i) => expect(f(x)).toBeCloseTo(ys[i]!, 12))
     for (let x = 0; x < 4; x += 0.05) expect(f(x + 0.05)).toBeLessThanOrEqual(f(x) + 1e-12)
   })
-  it('holds the ends of a table', () =>
-    expect(
-      [-1, 0.5, 9].map((x) =>
-        linearInTable(
-          [
-            [0, 1],
-            [1, 3],
-          ],
-          x,
-        ),
-      ),
-    ).toEqual([1, 2, 3]))
 })
 
 describe('chance', () => {

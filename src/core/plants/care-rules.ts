@@ -36,7 +36,7 @@ export interface GrowingPatch {
 }
 
 /** A window of this year in which a job on plants falls. */
-export interface CareWindow {
+interface CareWindow {
   readonly earliest: IsoDate
   readonly best: IsoDate
   readonly latest: IsoDate
@@ -54,16 +54,7 @@ export interface CareYear {
   readonly frost: CareWindow | null
 }
 
-export const CARE_REASONS = [
-  'warmth',
-  'condition',
-  'interval',
-  'warm-water',
-  'frost-comes',
-  'frost-came',
-  'frost-over',
-] as const
-export type CareReason = (typeof CARE_REASONS)[number]
+type CareReason = 'warmth' | 'condition' | 'interval' | 'warm-water' | 'frost-comes' | 'frost-came' | 'frost-over'
 
 export interface CareTask {
   readonly patchId: string

@@ -3,7 +3,7 @@ import { addDays, weekOf, yearOf, type IsoDate } from '../numeric/calendar'
 
 export const WEEKS = 52
 /** Below it the plants of ponds stand still, °C. @source usual base of temperate emergent plants */
-export const WARMTH_BASE_C = 8
+const WARMTH_BASE_C = 8
 
 /** @throws {DomainError} when there are not 52 weeks */
 export function assertWeeks(weeklyWaterC: readonly number[]): void {

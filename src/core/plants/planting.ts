@@ -14,7 +14,7 @@ export const PATCH_RANGE = { count: [1, 2000], positionM: [0, 100] } as const
  * Share of the spread that plants are set apart, so that they meet in the second year.
  * @source usual planting practice
  */
-export const SPACING_OF_SPREAD = 0.75
+const SPACING_OF_SPREAD = 0.75
 /** Share of the bed that is to be green in the second year. @source house default */
 export const WANTED_COVER = 0.8
 
@@ -29,7 +29,7 @@ export const plantsFor = (species: PlantSpecies, areaM2: number): number =>
 export const patchRadiusM = (species: PlantSpecies, count: number): number =>
   Math.sqrt((count * coverPerPlantM2(species)) / Math.PI)
 
-export type PlantingProblem =
+type PlantingProblem =
   | 'too-deep'
   | 'too-dry'
   | 'not-hardy'
@@ -40,7 +40,7 @@ export type PlantingProblem =
   | 'tall-in-front'
   | 'outside-bed'
 
-export interface PlantingFinding {
+interface PlantingFinding {
   readonly patch: number
   readonly species: PlantSpecies
   readonly problem: PlantingProblem
@@ -61,7 +61,7 @@ export interface PlantingSite {
  * Nothing aggressive this near the lip, spillway or screen at the far end, m; nothing clogging this near the pipe.
  * @source trade practice
  */
-export const KEEP_CLEAR_M = { lip: 0.6, pipe: 0.4 } as const
+const KEEP_CLEAR_M = { lip: 0.6, pipe: 0.4 } as const
 /**
  * Lowest air temperature goes with the coldest month's water roughly so.
  * @source house default, errs on the cold side

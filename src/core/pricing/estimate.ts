@@ -4,7 +4,7 @@ import type { CataloguePump } from '../filter/flow/pump-catalogue'
 import { labourOf, materialsOf, type Need } from './materials'
 import { SUNDRIES_SHARE, type PriceBook, type PriceItem } from './price-book'
 
-export interface EstimateLine {
+interface EstimateLine {
   readonly key: string
   readonly group: PriceItem['group']
   readonly name: string

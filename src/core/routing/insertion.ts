@@ -114,7 +114,7 @@ export function findPlace(
  * Whether a day's tanks are enough: fish that came in the morning leave theirs at their stop, fish that stay the
  * night keep theirs from their stop on.
  */
-export function tanksAllow(stops: readonly Stop[], route: readonly number[], has: number | undefined): boolean {
+function tanksAllow(stops: readonly Stop[], route: readonly number[], has: number | undefined): boolean {
   if (has === undefined) return true
   let held = 0
   for (const s of route) if (stops[s]!.tankUse === 'from-morning') held += stops[s]!.tank ?? 0

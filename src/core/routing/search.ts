@@ -16,7 +16,7 @@ const OTHER_DAYS_TRIED = 8
 const HOT = 1.2
 const COLD = 0.012
 
-export interface SearchProgress {
+interface SearchProgress {
   readonly share: number
   readonly cost: number
   readonly unplaced: number

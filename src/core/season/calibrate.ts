@@ -85,10 +85,6 @@ export function calibrate(
   return { ...about, status: 'used', fit, surveyErrorC, fitErrorC: errorOf(pond, fit, days, usable), heldOut }
 }
 
-/** The pond with what was learnt about it. */
-export const withFit = <Pond extends ThermalPond>(pond: Pond, fit: ThermalFit | null): Pond =>
-  fit ? { ...pond, ...fit } : pond
-
 const asFit = (pond: ThermalPond): ThermalFit => ({
   shade: pond.shade,
   windShare: pond.windShare,

@@ -1,6 +1,6 @@
 import { addDays, type IsoDate } from '../numeric/calendar'
 import { normalDeviate, seededRandom } from '../numeric/random'
-import { calibrate, withFit } from './calibrate'
+import { calibrate } from './calibrate'
 import { DEFAULT_SEASON_RULES, WINDOW_JOBS } from './house-rules'
 import { waterTemperatures } from './water-temperature'
 import {
@@ -182,7 +182,7 @@ describe('calibration', () => {
     const { fit } = calibrate(survey, weather, readings(3, truth, 0.2))
     expect(fit!.airOffsetC).toBeCloseTo(truth.airOffsetC, 0)
     expect(fit!.depthShare).toBeGreaterThan(1.1)
-    expect(withFit(survey, fit).shade).toBeGreaterThan(0.45)
+    expect(fit!.shade).toBeGreaterThan(0.45)
   })
   it('leaves a pond alone that is as surveyed', () => {
     const found = calibrate(survey, weather, readings(21, {}))

@@ -6,10 +6,10 @@ const SOLAR_CONSTANT_MJ = 0.082 // MJ/m²/min
 const rad = (deg: number) => (deg * Math.PI) / 180
 
 /** Solar declination, rad, by day of the year. @source Allen et al. 1998 (FAO-56) eq. 24 */
-export const declinationRad = (day: number): number => 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39)
+const declinationRad = (day: number): number => 0.409 * Math.sin((2 * Math.PI * day) / 365 - 1.39)
 
 /** Sunset hour angle, rad; clipped to polar night and polar day. @source FAO-56 eq. 25 */
-export function sunsetAngleRad(latitudeDeg: number, day: number): number {
+function sunsetAngleRad(latitudeDeg: number, day: number): number {
   const cosine = -Math.tan(rad(latitudeDeg)) * Math.tan(declinationRad(day))
   return Math.acos(Math.min(1, Math.max(-1, cosine)))
 }

@@ -28,7 +28,7 @@ export interface PondExposure {
  * Falls and streams wet stone and throw drops: share added to the still surface's evaporation.
  * @source trade rule, 10–30 % by wetted area
  */
-export const MOVING_WATER_EXTRA = 0.2
+const MOVING_WATER_EXTRA = 0.2
 
 /**
  * How well things are known.

@@ -14,7 +14,7 @@ export interface WeatherDay {
  * How a day's weather hangs on yesterday's, and how years differ.
  * @source Richardson-type weather generators; persistence of daily mean temperature is usually 0.6–0.8
  */
-export const GENERATOR = { persistence: 0.72, yearSdC: 0.7, seasonSdC: 0.8, warmDayWidening: 0.35 } as const
+const GENERATOR = { persistence: 0.72, yearSdC: 0.7, seasonSdC: 0.8, warmDayWidening: 0.35 } as const
 /**
  * Wet and dry days as a two-state chain.
  * @source Richardson 1981; rain on a wet day exponential with the month's mean

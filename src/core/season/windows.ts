@@ -26,7 +26,7 @@ export interface SeasonInput {
   readonly reading?: { readonly date: IsoDate; readonly waterC: number }
 }
 
-export interface DayBand {
+interface DayBand {
   readonly p10: number
   readonly p50: number
   readonly p90: number

@@ -12,7 +12,7 @@ import { pondVolumeM3, type ZoneAreas } from './prismoid'
  * - insetM: or its upper edge lies this far inside the waterline all round, m; goes before the share
  * - sideSlope: run per rise of its wall, 0 = vertical
  */
-export interface DepthZone {
+interface DepthZone {
   readonly name: string
   readonly floorDepthM: number
   readonly surfaceShare: number
@@ -41,7 +41,7 @@ export type BasinProblem =
   | { code: 'zone-wider-than-above'; zone: number; shareAbove: number }
   | { code: 'slope-closes'; zone: number; reachedM: number }
 
-export interface BasinZone extends ZoneAreas {
+interface BasinZone extends ZoneAreas {
   readonly name: string
   readonly topDepthM: number
   readonly floorDepthM: number

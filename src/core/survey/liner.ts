@@ -6,7 +6,7 @@ export interface SheetSize {
   readonly areaM2: number
 }
 
-export const LINER_RANGE = { sideM: [0.1, 500], depthM: [0, 15], overlapM: [0, 3] } as const
+const LINER_RANGE = { sideM: [0.1, 500], depthM: [0, 15], overlapM: [0, 3] } as const
 
 /** Liner over the rim on each side, m. @source trade rule */
 export const LINER_OVERLAP_M = 0.3

@@ -14,7 +14,7 @@ export const NET_RULES = {
   slackShare: 0.05,
 } as const
 
-export const NET_RANGE = { spanM: [0.3, 100], freeboardM: [0, 2] } as const
+const NET_RANGE = { spanM: [0.3, 100], freeboardM: [0, 2] } as const
 
 export interface NetTent {
   readonly pitchDeg: number

@@ -2,7 +2,7 @@ import { assertInRange, DomainError } from '../errors'
 import type { Outline, Point } from './point'
 
 /** One line across the tape: offsets to the water's edge left and right of the baseline, m. */
-export interface BaselineOffset {
+interface BaselineOffset {
   readonly stationM: number
   readonly leftM: number
   readonly rightM: number
@@ -30,7 +30,7 @@ export const OUTLINE_RANGE = {
   cornerM: [-1000, 1000],
 } as const
 
-export const ELLIPSE_SEGMENTS = 96 // chord error below 0.06 % of the area
+const ELLIPSE_SEGMENTS = 96 // chord error below 0.06 % of the area
 
 function rectangle(lengthM: number, widthM: number): Point[] {
   return [

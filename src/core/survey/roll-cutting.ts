@@ -14,7 +14,7 @@ export interface Roll {
 }
 
 /** A piece on a roll: x along the roll, y across it, from the roll's start. */
-export interface PlacedPiece {
+interface PlacedPiece {
   readonly id: string
   readonly xM: number
   readonly yM: number

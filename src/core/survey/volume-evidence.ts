@@ -22,7 +22,7 @@ export interface VolumeEvidence {
   readonly sigmaM3: number
 }
 
-export interface VolumeConflict {
+interface VolumeConflict {
   readonly methods: readonly [string, string]
   readonly differenceM3: number
   /** The difference in combined one-sigmas. */

@@ -1,4 +1,4 @@
-import { assertInRange, assertPositive } from '../errors'
+import { assertInRange } from '../errors'
 
 /** Inclusive input ranges; form schemas reuse them. */
 export const VOLUME_METHOD_RANGE = {
@@ -10,12 +10,6 @@ export const VOLUME_METHOD_RANGE = {
   conductivityRise: [0.02, 20],
   flowM3PerH: [0.05, 500],
 } as const
-
-/**
- * Conductivity of table salt in pond water, mS/cm per g/L, compensated to 25 °C.
- * @source usual meters; editable where a meter says otherwise
- */
-export const SALT_MS_PER_CM_PER_G_PER_L = 2
 
 /** Timed fill: what a container of known size takes, and how long the pond took, m³. */
 export function timedFillM3(containerM3: number, seconds: number, fillMinutes: number): number {
@@ -33,13 +27,6 @@ export function saltDilutionM3(saltKg: number, risePercent: number): number {
   assertInRange('saltKg', saltKg, VOLUME_METHOD_RANGE.saltKg)
   assertInRange('risePercent', risePercent, VOLUME_METHOD_RANGE.risePercent)
   return saltKg / (risePercent * 10)
-}
-
-/** Rise of salinity, %, from a rise of conductivity, mS/cm. */
-export function salinityRisePercent(conductivityRise: number, factor: number = SALT_MS_PER_CM_PER_G_PER_L): number {
-  assertPositive('factor', factor)
-  assertInRange('conductivityRise', conductivityRise, VOLUME_METHOD_RANGE.conductivityRise)
-  return conductivityRise / factor / 10
 }
 
 /** Drain-down: pump flow times time, m³. */

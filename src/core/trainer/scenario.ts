@@ -8,7 +8,7 @@ import type { TaskChoice } from './tasks'
 import type { WeekView } from './view'
 
 /** Something that nobody planned: it may come in one of its weeks, and the player hears of it a week later. */
-export interface Surprise {
+interface Surprise {
   readonly key: string
   /** How likely it comes at all. */
   readonly chance: number
@@ -30,7 +30,7 @@ export interface WeekPlan {
 export type Policy = (view: WeekView, test: (kind: KitTest) => number, past: readonly WeekChoice[]) => WeekPlan
 
 /** One way to look after the pond that the debrief holds beside the player's. */
-export interface TrainerOption {
+interface TrainerOption {
   readonly name: string
   readonly policy: Policy
 }

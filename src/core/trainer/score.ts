@@ -38,7 +38,7 @@ const dayValues = ({ daily, days }: PlayResult, output: ShownOutput): Float32Arr
   return daily.subarray(at, at + days)
 }
 
-export const effortOf = (result: PlayResult): { minutes: number; cost: number } => ({
+const effortOf = (result: PlayResult): { minutes: number; cost: number } => ({
   minutes: result.choices.reduce((sum, choice) => sum + minutesOf(choice), 0),
   cost: result.choices.reduce((sum, choice) => sum + costOf(choice), 0),
 })

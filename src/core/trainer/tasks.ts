@@ -41,7 +41,7 @@ const LOW_PROTEIN_BELOW_C = 17
  * What can be done on a visit to the training pond, with the time it takes one person and what it costs.
  * @source times and amounts as in the visit types and their doses, rounded for a pond of 20 m³
  */
-export const TRAINER_TASKS = {
+const TRAINER_TASKS = {
   feed: {
     name: 'Tell the customer how to feed',
     group: 'fish',

@@ -13,7 +13,7 @@ export interface CleanoutKit {
 export const DEFAULT_KIT: CleanoutKit = { pumpOutM3PerH: 18, hoseM3PerH: 2.2, savedShare: 0.08 }
 
 /** Taken before the tap has been tested on the day. @source usual mains water */
-export const ASSUMED_TAP_CHLORINE_MG_L = 0.6
+const ASSUMED_TAP_CHLORINE_MG_L = 0.6
 
 export interface CleanoutPond {
   readonly waterM3: number

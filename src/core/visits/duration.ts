@@ -3,7 +3,7 @@ import type { CleanoutQuantities } from './cleanout-quantities'
 import { LONGEST_REFILL_WAIT_MIN } from './types/cleanout-legs'
 
 /** Person-minutes of handwork. @source house defaults; logged times will correct them */
-export const WORK_RATES = {
+const WORK_RATES = {
   setUp: 50,
   testsAndPhotos: 25,
   perFish: 1.2,
@@ -17,19 +17,8 @@ export const WORK_RATES = {
   crewEfficiency: 0.85,
 } as const
 
-export const DURATION_PARTS = [
-  'set-up',
-  'tests',
-  'pump-out',
-  'fish',
-  'rinse',
-  'media',
-  'plants',
-  'refill',
-  'fish-back',
-  'pack-up',
-] as const
-export type DurationPart = (typeof DURATION_PARTS)[number]
+type DurationPart =
+  'set-up' | 'tests' | 'pump-out' | 'fish' | 'rinse' | 'media' | 'plants' | 'refill' | 'fish-back' | 'pack-up'
 
 export interface DurationEstimate {
   readonly parts: readonly {

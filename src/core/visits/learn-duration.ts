@@ -14,9 +14,9 @@ export interface TimedVisit {
  */
 export const DURATION_SPREAD = { job: 0.25, pond: 0.2, day: 0.3 } as const
 /** A visit left open overnight or closed at once teaches nothing. */
-export const BELIEVABLE_RATIO = [0.15, 6] as const
+const BELIEVABLE_RATIO = [0.15, 6] as const
 
-export interface LearntDuration {
+interface LearntDuration {
   /** Multiplies the estimate. */
   readonly factor: number
   /** How far a single day strays from that, as a factor: 1.35 means a third longer or shorter. */

@@ -21,7 +21,7 @@ export interface NeglectedPond {
 }
 
 /** Days from the first visit on. Media halves are a week or more apart. @source house default */
-export const RESCUE_RULES = {
+const RESCUE_RULES = {
   strainersAfter: 4,
   mediaAfter: 11,
   betweenHalves: 8,

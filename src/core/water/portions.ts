@@ -6,7 +6,7 @@ export const PORTION_RANGE = { doseG: [0, 1e9], riseMm: [0, 20_000], fillMin: [0
  * How a dose is split while water runs in.
  * @source house rule: treat water as it comes, in as many portions as a hand can give
  */
-export const PORTION_RULE = { everyRiseMm: 100, shares: 4, min: 2, max: 8 } as const
+const PORTION_RULE = { everyRiseMm: 100, shares: 4, min: 2, max: 8 } as const
 
 export interface Portion {
   /** Given when the water has risen so far, mm, or after so long, min, whichever is seen first. */

@@ -21,7 +21,7 @@ export type ProductPurpose = (typeof PRODUCT_PURPOSES)[number]
  * What a rate is for beside the volume: each mg/L of chlorine, each °dH, each 0.1 % of salt; 'volume': nothing else.
  */
 export const RATE_BASES = ['volume', 'chlorine', 'hardness', 'salt'] as const
-export type RateBasis = (typeof RATE_BASES)[number]
+type RateBasis = (typeof RATE_BASES)[number]
 
 export const PRODUCT_UNITS = ['g', 'mL', 'each'] as const
 export type ProductUnit = (typeof PRODUCT_UNITS)[number]

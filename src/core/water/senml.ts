@@ -12,7 +12,7 @@ export interface SenmlRecord {
   readonly t?: number
 }
 
-export interface ProbeReading {
+interface ProbeReading {
   readonly pondId: string
   readonly kind: ReadingKindName
   /** In the kind's own unit: °C, pH, mg/L, °dH, m, share. */

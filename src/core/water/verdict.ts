@@ -9,7 +9,7 @@ import { DAY_MS } from '../numeric/time'
 export type WaterSample = Readonly<Partial<Record<ReadingKindName, number>>>
 
 /** How ammonia was judged: by its toxic share, or by the total alone since pH or temperature is missing. */
-export type AmmoniaBasis = 'nh3' | 'tan-alone'
+type AmmoniaBasis = 'nh3' | 'tan-alone'
 
 export interface WaterVerdict {
   /**

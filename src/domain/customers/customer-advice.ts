@@ -17,7 +17,7 @@ export interface AdviceFacts {
   >
 }
 
-export type AdviceTopic = 'feeding' | 'topping-up' | 'baskets' | 'ice' | 'heat'
+type AdviceTopic = 'feeding' | 'topping-up' | 'baskets' | 'ice' | 'heat'
 export interface Advice {
   readonly topic: AdviceTopic
   readonly code:

@@ -20,12 +20,12 @@ const openingHour = z.union([
 ])
 
 /** Days on which a customer wants nobody. */
-export const Blackout = z
+const Blackout = z
   .strictObject({ from: calendarDay, to: calendarDay, note: optionalText('Why', 120) })
   .refine((b) => b.from <= b.to, { path: ['to'], error: 'It ends before it begins.' })
 
 /** Schools want the work done while the children are away; a camp site does not. */
-export const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
+const SCHOOL_HOLIDAYS = ['any', 'only', 'never'] as const
 
 /** Fill water that nobody has tested yet. */
 const UNTESTED_FILL = { ph: null, khDH: null, chlorineMgL: null }

@@ -166,8 +166,7 @@ export const DesignInput = z.strictObject({
 export type DesignInput = z.infer<typeof DesignInput>
 
 /** open → approved (frozen) → built (with what came out differently). A new version supersedes, it does not change. */
-export const DESIGN_STATES = ['open', 'approved', 'built'] as const
-export type DesignState = (typeof DESIGN_STATES)[number]
+export type DesignState = 'open' | 'approved' | 'built'
 
 export interface Design extends DesignInput {
   readonly bed: FilterDesign

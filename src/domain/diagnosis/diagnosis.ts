@@ -15,7 +15,7 @@ export interface KnownFinding {
 export type KnownFindings = Readonly<Partial<Record<FindingKey, KnownFinding>>>
 
 /** The level logs held against a bucket or the evaporation, as on the pond page. */
-export interface LossEvidence {
+interface LossEvidence {
   readonly mmPerD: number
   readonly leakLikelihood: number
   /** Likelihood of a leak with the pump off; null where no log was taken so. */

@@ -1,7 +1,7 @@
 import { CustomerInput, SiteInput, type Customer, type Site } from '../customers/customer'
 import { csvOf, readCsv, type CsvRow, type CsvRowProblem } from '../shared/csv'
 
-export const SITE_CSV_COLUMNS = [
+const SITE_CSV_COLUMNS = [
   'customer',
   'email',
   'phone',

@@ -20,7 +20,7 @@ export const SyncInput = z.strictObject({
 export type SyncInput = z.infer<typeof SyncInput>
 
 /** Clocks this close agree; the link takes its time too. */
-export const CLOCK_SLACK_MS = 120_000
+const CLOCK_SLACK_MS = 120_000
 
 /** How far the office's clock is ahead of a device's, ms; 0 where they agree. */
 export function clockOffset(sentAt: string | undefined, nowMs: number): number {

@@ -1,7 +1,6 @@
 import { DEFAULT_KIT, type CleanoutPond } from '../../core/visits/cleanout-quantities'
 import { visitAmounts, type VisitAmounts } from '../../core/visits/visit-amounts'
 import type { CareTask } from '../../core/plants/care-rules'
-import type { VisitStep } from '../../core/visits/step'
 import type { ReadingKindName } from '../../core/water/readings'
 import type { EarlierDose } from '../water/dosing'
 import type { EquipmentDue } from '../equipment/equipment'
@@ -81,6 +80,3 @@ export const amountsToday = (
     planted: gateFacts.planted,
     salinity: gateFacts.salinity,
   })
-
-export const photosOf = (photos: readonly VisitPhoto[], step: VisitStep): VisitPhoto[] =>
-  photos.filter((photo) => photo.stepKey === step.key)

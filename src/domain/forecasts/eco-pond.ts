@@ -32,7 +32,7 @@ const SOURCES: Readonly<Record<Pond['waterSource'], EcoSource>> = {
  */
 const LEAVES_KEPT = { net: 0.9, hands: 0.15 } as const
 /** Oxygen of a usual pond aerator, g/d in water without any. @source makers' ratings, rounded down */
-export const AERATOR_G_PER_D = 200
+const AERATOR_G_PER_D = 200
 /** Beds are planted so far where no planting is on record. @source house default */
 const USUAL_COVER = 0.5
 /** The pond's surface when it is topped up by hand. */

@@ -95,10 +95,9 @@ export function skillOf(
 }
 const MIN_SCORED = 8
 
-export const FORECAST_STATES = ['queued', 'running', 'done', 'stopped', 'failed'] as const
 export interface ForecastRun {
   readonly id: ForecastRunId
-  readonly state: (typeof FORECAST_STATES)[number]
+  readonly state: 'queued' | 'running' | 'done' | 'stopped' | 'failed'
   readonly done: number
   readonly ponds: number
   readonly problem: string

@@ -59,9 +59,9 @@ export function settlingRuns({ kind, on, hours, seeded }: Settling): WhatIfInput
 
 /** Tests that tell how far a filter has come. */
 export const SETTLING_TESTS = ['tan', 'nitrite'] as const
-export type SettlingTest = (typeof SETTLING_TESTS)[number]
+type SettlingTest = (typeof SETTLING_TESTS)[number]
 
-export interface TestAgainst {
+interface TestAgainst {
   readonly kind: SettlingTest
   readonly day: string
   readonly value: number

@@ -15,8 +15,7 @@ export const NOTICE_KINDS = [
 export type NoticeKind = (typeof NOTICE_KINDS)[number]
 
 /** told: not by letter, but by telephone or at the gate. */
-export const NOTICE_STATES = ['queued', 'sending', 'sent', 'failed', 'notified'] as const
-export type NoticeState = (typeof NOTICE_STATES)[number]
+export type NoticeState = 'queued' | 'sending' | 'sent' | 'failed' | 'notified'
 
 /** Words in braces that a template may use. */
 export const NOTICE_WORDS = ['customer', 'site', 'job', 'day', 'time', 'was', 'firm', 'report', 'link'] as const

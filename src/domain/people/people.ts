@@ -4,8 +4,8 @@ import { shortText } from '../shared/fields'
 import { CrewId, type UserId } from '../shared/ids'
 import { ROLES, type Role } from './roles'
 
-export const EmailAddress = z.email({ error: 'The e-mail address is not complete.' }).trim().toLowerCase().max(200)
-export const PASSWORD_LENGTH = { least: 10, most: 200 } as const
+const EmailAddress = z.email({ error: 'The e-mail address is not complete.' }).trim().toLowerCase().max(200)
+const PASSWORD_LENGTH = { least: 10, most: 200 } as const
 export const NewPassword = z
   .string({ error: 'A password is missing.' })
   .min(PASSWORD_LENGTH.least, { error: `A password needs at least ${PASSWORD_LENGTH.least} characters.` })

@@ -66,7 +66,7 @@ export const OutlineInput = MeasuredOutline.superRefine((outline, context) => {
 })
 
 /** Other ways to the volume than tape and meter; at most one of each. */
-export const VolumeTestInput = z.discriminatedUnion('method', [
+const VolumeTestInput = z.discriminatedUnion('method', [
   z.strictObject({
     method: z.literal('timed-fill'),
     containerM3: numberWithin(VOLUME_METHOD_RANGE.containerM3, 'Container', 'm³'),
@@ -87,7 +87,7 @@ export const VolumeTestInput = z.discriminatedUnion('method', [
 export type VolumeTest = z.infer<typeof VolumeTestInput>
 
 /** Water beside the pond that a dose must treat too. */
-export const BesideInput = z.discriminatedUnion('kind', [
+const BesideInput = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('stream'),
     lengthM: numberWithin(SYSTEM_RANGE.lengthM, 'Stream length', 'm'),
@@ -97,9 +97,8 @@ export const BesideInput = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('box'), volumeM3: numberWithin(SYSTEM_RANGE.boxM3, 'Box', 'm³') }),
 ])
-export type Beside = z.infer<typeof BesideInput>
 
-export const ZoneInput = z.strictObject({
+const ZoneInput = z.strictObject({
   name: shortText('Zone name', 40),
   floorDepthM: numberWithin(BASIN_RANGE.floorDepthM, 'Depth', 'm'),
   surfaceShare: numberWithin(BASIN_RANGE.surfaceShare, 'Share of the surface', ''),
@@ -108,7 +107,7 @@ export const ZoneInput = z.strictObject({
   sideSlope: numberWithin(BASIN_RANGE.sideSlope, 'Side slope', '(run per rise)'),
 })
 
-export const FishInput = z.strictObject({
+const FishInput = z.strictObject({
   species: z.enum(FISH_SPECIES_KEYS, { error: 'Choose a species.' }),
   count: z
     .int({ error: 'Fish are counted in whole numbers.' })

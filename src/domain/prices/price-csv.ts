@@ -1,7 +1,7 @@
 import { PRICE_RANGE, type PriceBook } from '../../core/pricing/price-book'
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 
-export const PRICE_CSV_COLUMNS = ['key', 'name', 'unit', 'cost', 'stock_step', 'waste_percent'] as const
+const PRICE_CSV_COLUMNS = ['key', 'name', 'unit', 'cost', 'stock_step', 'waste_percent'] as const
 
 export interface PriceCsvOutcome {
   readonly book: PriceBook

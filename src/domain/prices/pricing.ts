@@ -7,7 +7,7 @@ const minor = z
   .min(PRICE_RANGE.costMinor[0], { error: 'A cost cannot be below zero.' })
   .max(PRICE_RANGE.costMinor[1], { error: 'This cost is too large to be right.' })
 
-export const PriceItemInput = z.strictObject({
+const PriceItemInput = z.strictObject({
   key: shortText('Key', 80),
   group: z.enum(['sheet', 'stone', 'pipe', 'equipment', 'plants', 'labour', 'other']),
   name: shortText('Name', 120),

@@ -11,8 +11,7 @@ import { DesignId, WhatIfId, type PondId, type ProposalId } from '../shared/ids'
  * sent → accepted | declined by the customer, or withdrawn by the firm. Past its day a sent proposal can no longer be
  * accepted.
  */
-export const PROPOSAL_STATES = ['sent', 'accepted', 'declined', 'withdrawn'] as const
-export type ProposalState = (typeof PROPOSAL_STATES)[number]
+export type ProposalState = 'sent' | 'accepted' | 'declined' | 'withdrawn'
 
 export const OPTION_LABELS = ['Good', 'Better', 'Best'] as const
 

@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { CrewId, CustomerId } from '../shared/ids'
 
-export const FEED_SCOPES = ['firm', 'crew', 'customer'] as const
-export type FeedScope = (typeof FEED_SCOPES)[number]
+export type FeedScope = 'firm' | 'crew' | 'customer'
 
 /** A calendar link for the whole firm, one crew, or one customer. */
 export const FeedInput = z.discriminatedUnion('scope', [

@@ -7,8 +7,7 @@ import { clockTime, type VisitTask } from '../visits/visit'
 import { PlanRunId, type CrewId, type PondId, type VisitId } from '../shared/ids'
 
 /** queued → running → done | stopped | failed; a run whose worker died is queued again. */
-export const PLAN_RUN_STATES = ['queued', 'running', 'done', 'stopped', 'failed'] as const
-export type PlanRunState = (typeof PLAN_RUN_STATES)[number]
+type PlanRunState = 'queued' | 'running' | 'done' | 'stopped' | 'failed'
 
 /** What a plan is asked for: days, and what-ifs that change nothing by themselves. */
 export const PlanWish = z

@@ -1,7 +1,7 @@
 import { csvNumber, csvOf, readCsv, type CsvRowProblem } from '../shared/csv'
 import { ServicePlan, type ServiceLine } from './service-plan'
 
-export const SERVICE_CSV_COLUMNS = [
+const SERVICE_CSV_COLUMNS = [
   'customer',
   'site',
   'pond',

@@ -10,7 +10,7 @@ const monthDay = z
   .string()
   .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, { error: 'Give month and day like 04-15.' })
 
-export const ServiceLineInput = z
+const ServiceLineInput = z
   .strictObject({
     job: z.enum(JOB_KEYS, { error: 'Choose a visit type.' }),
     everyDays: z

@@ -2,7 +2,7 @@ import { dayNumber } from '../../core/numeric/calendar'
 import type { DatedWeather } from '../../core/season/weather-ahead'
 import { csvNumber, readCsv, type CsvRowProblem } from '../shared/csv'
 
-export const WEATHER_CSV_COLUMNS = ['date', 'min', 'max', 'rain', 'wind', 'humidity', 'sun'] as const
+const WEATHER_CSV_COLUMNS = ['date', 'min', 'max', 'rain', 'wind', 'humidity', 'sun'] as const
 
 /**
  * What a column may hold and what stands in for an empty cell. Temperatures in °C, rain in mm, wind in m/s, humidity

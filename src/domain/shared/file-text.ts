@@ -2,7 +2,7 @@
 export type FileText =
   | { readonly ok: true; readonly text: string; readonly encoding: FileEncoding }
   | { readonly ok: false; readonly message: string }
-export type FileEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
+type FileEncoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252'
 
 const REFUSED =
   'The letters of this file cannot be read for certain. Save it as “CSV UTF-8”, or as UTF-8 text, and choose it again.'

@@ -12,7 +12,7 @@ import { numberWithin, optionalText, shortText } from '../shared/fields'
 
 const KEY = /^[a-z0-9][a-z0-9-]{0,39}$/
 
-export const ProductInput = z
+const ProductInput = z
   .strictObject({
     key: z.string().regex(KEY, { error: 'A key is small letters, digits and hyphens.' }),
     name: shortText('Name of the product', 80),

@@ -4,7 +4,6 @@ import { numberWithin, optionalText, shortText } from '../shared/fields'
 import { speciesKey } from '../plants/plants'
 
 export const STOCK_KINDS = ['product', 'part', 'net', 'plant', 'other'] as const
-export type StockKind = (typeof STOCK_KINDS)[number]
 
 export const StockItemInput = z.strictObject({
   name: shortText('Name', 80),

@@ -7,7 +7,7 @@ import { fishTakenOut, type FishInTanks, type StepState } from './visit-progress
 import { MINUTE_MS } from '../../core/numeric/time'
 
 /** Below this a flocculant takes what is left of the buffer, °dH. @source house default */
-export const FLOCCULANT_MIN_KH = 3
+const FLOCCULANT_MIN_KH = 3
 
 const GRAMS_PER_KG = 1000
 
@@ -23,7 +23,7 @@ function givenOf(
 }
 
 /** Why what is about to be given has to wait: the label's gap and course, and a flocculant without buffer. */
-export function doseReasons(
+function doseReasons(
   answer: Pick<StepAnswer, 'doses'>,
   products: readonly Product[],
   recent: readonly GivenDose[],

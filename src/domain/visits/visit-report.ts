@@ -8,7 +8,7 @@ import { dayIn } from '../shared/dates'
 import { inOrder, unseenAnswers, type FishInTanks, type StepState } from './visit-progress'
 import type { Ending, Entry, FindingUse, VisitInContext } from './visit'
 
-export interface ReportSection {
+interface ReportSection {
   readonly title: string
   /** remark: for everybody; said: what the crew wrote beside it, for the office. */
   readonly done: readonly {

@@ -67,7 +67,7 @@ export type VisitMove = z.infer<typeof ArrangeInput>['moves'][number]
 const ReadingValue = z.strictObject({ value: z.number(), belowStep: z.boolean().default(false) })
 export const READING_METHODS = ['strip', 'drops', 'meter', 'probe'] as const
 
-export const ReadingsInput = z.partialRecord(
+const ReadingsInput = z.partialRecord(
   z.enum(Object.keys(READING_KINDS) as [ReadingKindName, ...ReadingKindName[]]),
   ReadingValue,
 )

@@ -52,7 +52,7 @@ function stepsOf(product: Product, amounts: VisitAmounts, answer: Pick<StepAnswe
 }
 
 /** Tests older than this say nothing of the water a dose goes into. @source house default */
-export const GATE_TEST_DAYS = 2
+const GATE_TEST_DAYS = 2
 
 /** Tests that are young enough for a gate, and the day of the oldest of them. @param today the firm's day */
 export function youngTests(

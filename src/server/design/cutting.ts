@@ -12,8 +12,7 @@ import { listDesigns } from '@/server/design/design-repository'
 import { inFirm } from '@/server/platform/db/firm-transaction'
 import { findPond, listPonds } from '@/server/ponds/pond-repository'
 
-export const SHEET_KINDS = ['liner', 'underlayment', 'net'] as const
-export type SheetKind = (typeof SHEET_KINDS)[number]
+export type SheetKind = 'liner' | 'underlayment' | 'net'
 
 /** A sheet that some pond or bed asks for. */
 export interface WantedSheet {

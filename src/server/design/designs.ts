@@ -31,7 +31,7 @@ import { seasonOf } from '@/server/season/season'
 import { weather } from '@/server/season/weather'
 
 /** The catalogue and the firm's own pumps; an own pump stands in for one of the catalogue with the same id. */
-export async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
+async function pumpsOf(trx: Knex.Transaction): Promise<CataloguePump[]> {
   const own = await listFirmPumps(trx)
   return [...PUMP_CATALOGUE.filter((pump) => !own.some((mine) => mine.id === pump.id)), ...own]
 }

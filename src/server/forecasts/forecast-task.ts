@@ -23,7 +23,7 @@ import { pondModel } from './pond-model'
 const LEARN_DAYS = 100
 /** A filter that was left alone for longer begins anew. */
 const STALE_DAYS = 45
-export const FORECAST_PARTICLES = 50
+const FORECAST_PARTICLES = 50
 const SHORT_DIGITS = 7
 
 export interface PondTask {

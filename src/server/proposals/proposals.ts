@@ -6,7 +6,6 @@ import type { PondId, ProposalId } from '@/domain/shared/ids'
 import {
   OPTION_LABELS,
   type AnswerInput,
-  type Proposal,
   type ProposalContent,
   type ProposalInput,
   type ProposalState,
@@ -190,15 +189,5 @@ export async function answerProposal(token: string, input: AnswerInput): Promise
     if (!rows[0].done) throw refused('This proposal has been answered already.')
     // who waits for it is told in the same breath
     await sendJobIn(trx, 'tell-answer', { firmId, proposalId })
-  })
-}
-
-/** A proposal for the desk: what the customer reads, and the answer with its note. */
-export async function proposal(actor: Actor, id: ProposalId): Promise<Proposal> {
-  assertMay(actor, 'prices.read')
-  return inFirm(actor.firmId, async (trx) => {
-    const found = await findProposal(trx, id)
-    if (!found) throw notFound('That proposal')
-    return found
   })
 }

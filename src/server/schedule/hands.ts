@@ -95,7 +95,7 @@ function alongMin(need: Need, areaM2: number): number {
   return need.tasks.reduce((sum, task) => sum + task.minutes, jobs)
 }
 
-export const secondDayId = (needId: string): string => `${needId}${SECOND_DAY_SUFFIX}`
+const secondDayId = (needId: string): string => `${needId}${SECOND_DAY_SUFFIX}`
 
 /** The day after a cleanout whose pond fills longer than a crew can wait. */
 export const secondDay = (need: Need): Need => ({

@@ -64,32 +64,6 @@ export async function findSeason(
   return row?.season
 }
 
-export interface PondYearBrief extends SeasonBrief {
-  readonly live: Pick<LiveSeason, 'year' | 'weeklyC' | 'windows'> | null
-}
-
-export async function listSeasonBriefs(trx: Knex.Transaction): Promise<PondYearBrief[]> {
-  const rows = await trx('pond_seasons').select(
-    'pond_id',
-    'input_hash',
-    'weekly_c',
-    'windows',
-    'live_year',
-    'live_weekly_c',
-    'live_windows',
-  )
-  return rows.map((r) => ({
-    pondId: r.pond_id,
-    inputHash: r.input_hash,
-    weeklyC: r.weekly_c,
-    windows: r.windows,
-    live:
-      r.live_year && r.live_weekly_c && r.live_windows
-        ? { year: r.live_year, weeklyC: r.live_weekly_c, windows: r.live_windows }
-        : null,
-  }))
-}
-
 /** Keeps this year's season beside the one of any year. */
 export async function storeLiveSeason(trx: Knex.Transaction, pondId: PondId, live: LiveSeason): Promise<void> {
   await trx('pond_seasons')

@@ -10,7 +10,7 @@ import { findSite } from '@/server/customers/customer-repository'
 import type { WeatherStation } from '@/server/platform/gateways/weather'
 
 /** Seasons are computed for a year without 29 February and read with any year's number. */
-export const SEASON_BASE_YEAR = 2001
+const SEASON_BASE_YEAR = 2001
 const SEED = 4711
 
 export const round = (digits: number) => (_key: string, value: unknown) =>

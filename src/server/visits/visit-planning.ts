@@ -168,7 +168,6 @@ const brief = (v: VisitInContext) => ({
   siteName: v.siteName,
   jobName: v.job.name,
 })
-export type VisitBrief = ReturnType<typeof brief>
 
 export async function planVisit(actor: Actor, input: PlanVisitInput, now: Date = new Date()): Promise<VisitId> {
   assertMay(actor, 'visits.plan')

@@ -89,7 +89,7 @@ interface ForecastChartsProps {
 }
 
 /** One figure that was read. */
-export interface DayTest {
+interface DayTest {
   readonly day: string
   readonly kind: string
   readonly value: number

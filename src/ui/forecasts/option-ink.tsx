@@ -8,7 +8,7 @@ const SVG_DASHES = [undefined, '6 4', '2 3', '8 3 2 3']
 export const optionInk = (ink: ChartInk, index: number): string => ink[INKS[index % INKS.length]!]
 export const optionVar = (index: number): string =>
   `var(--${INKS[index % INKS.length] === 'water' ? 'water-line' : INKS[index % INKS.length]})`
-export const waySvgDash = (index: number): string | undefined => SVG_DASHES[index % SVG_DASHES.length]
+const waySvgDash = (index: number): string | undefined => SVG_DASHES[index % SVG_DASHES.length]
 
 /** The line of a way, small, before its name. */
 export function Swatch({ index }: { index: number }) {

@@ -48,7 +48,7 @@ export const useProgress = (progress: Progress): number =>
 
 const WORKERS = 2
 /** Fewer members than this make no band worth showing. */
-export const MIN_MEMBERS = 10
+const MIN_MEMBERS = 10
 /** The page is told of progress this often at most, ms. */
 const TELL_EVERY_MS = 150
 

@@ -12,7 +12,7 @@ import { QuantityField } from '@/ui/kit/quantity-field'
 import { TextField } from '@/ui/kit/text-field'
 import { useSave } from '@/ui/use-save'
 
-export const SPECIES_OPTIONS = SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))
+const SPECIES_OPTIONS = SPECIES_BY_NAME.map((s) => ({ value: s.key, label: `${s.common} (${s.botanical})` }))
 
 /**
  * A group that stands here already, or was planted; it is set down in the middle of the plan and dragged to its

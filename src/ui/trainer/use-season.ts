@@ -15,7 +15,7 @@ import { useDraft } from '@/ui/use-draft'
 import type { TrainerWorker } from '@/workers/trainer.worker'
 
 /** @returns hands out the worker that runs the pond, begun when it is first asked for and ended with the page */
-export function useTrainerWorker(): () => Remote<TrainerWorker> {
+function useTrainerWorker(): () => Remote<TrainerWorker> {
   const kept = useRef<{ readonly worker: Worker; readonly remote: Remote<TrainerWorker> } | null>(null)
   useEffect(
     () => () => {

@@ -8,7 +8,7 @@ export interface FrozenComparison {
   readonly options: readonly FrozenOption[]
 }
 
-export interface FrozenOption {
+interface FrozenOption {
   readonly clarity: Band
   /** One member after the other, the same members in every way. */
   readonly measures: readonly Measures[]

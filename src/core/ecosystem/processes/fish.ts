@@ -8,7 +8,7 @@ import { TemperatureFactor } from '../temperature-factor'
 const { tan, phosphate, oxygen, alkalinity, inorganicCarbon, seston, sediment } = STATE
 
 /** Nitrogen in feed per unit protein. @source protein is 16 % nitrogen */
-export const NITROGEN_PER_PROTEIN = 0.16
+const NITROGEN_PER_PROTEIN = 0.16
 /** Droppings that float on at first; the rest sinks at once. @source house default */
 const AFLOAT = 0.5
 /** Carbon breathed out per oxygen breathed in, g/g. @source respiratory quotient 0.9 */

@@ -9,9 +9,9 @@ const { tan, nitrite, nitrate, oxygen, alkalinity, bedSludge, bedOxygen } = STAT
 const { bedAmmoniaOxidisers, bedNitriteOxidisers, pondAmmoniaOxidisers, pondNitriteOxidisers } = STATE
 
 /** Oxygen and alkalinity per gram of nitrogen oxidised. @source stoichiometry, 4.57 g O2 and 7.14 g CaCO3 in all */
-export const FIRST_STEP_OXYGEN = 3.43
-export const SECOND_STEP_OXYGEN = 1.14
-export const ALKALINITY_PER_NITROGEN = 7.14
+const FIRST_STEP_OXYGEN = 3.43
+const SECOND_STEP_OXYGEN = 1.14
+const ALKALINITY_PER_NITROGEN = 7.14
 /** Below this there is no carbon left to nitrify with, mg/L. */
 const ALKALINITY_HALF = 10
 /** Tanks in series of a bed. @source as in the sizing */

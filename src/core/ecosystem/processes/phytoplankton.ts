@@ -78,7 +78,7 @@ export class Phytoplankton implements Process {
 export const carbonReach = (ph: number, stopPh: number): number => 1 / (1 + Math.exp(Math.LN10 * (ph - stopPh)))
 
 /** Mean over the depth of light/(half + light) with Beer–Lambert loss, 0..1. */
-export function lightShare(env: Environment, halfW: number): number {
+function lightShare(env: Environment, halfW: number): number {
   const surface = env.lightW * (1 - env.leafCover)
   if (surface <= 0) return 0
   const optical = env.extinctionPerM * env.depthM

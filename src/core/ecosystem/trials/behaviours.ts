@@ -19,7 +19,7 @@ export interface Behaviour {
   readonly trial: (parameters: ParameterValues) => Trial
 }
 
-export interface Trial {
+interface Trial {
   readonly holds: boolean
   readonly figures: Readonly<Record<string, number>>
 }

@@ -22,7 +22,7 @@ export interface HorizontalBed {
   readonly slottedShare: number
 }
 
-export const HORIZONTAL_BED_RANGE = {
+const HORIZONTAL_BED_RANGE = {
   lengthM: [0.2, 100],
   depthM: [0.05, 3],
   rootPermeability: [0.01, 1],

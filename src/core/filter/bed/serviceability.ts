@@ -5,8 +5,8 @@ import { FILTER_TYPE_FACTS } from '../filter-types'
  * What makes a filter easy to clean out, one point each.
  * @source trade practice: a filter that is hard to reach does not get cleaned
  */
-export const SERVICE_POINTS = ['cleanout', 'wide-enough', 'pitched', 'low-point', 'valve', 'discharge'] as const
-export type ServicePoint = (typeof SERVICE_POINTS)[number]
+const SERVICE_POINTS = ['cleanout', 'wide-enough', 'pitched', 'low-point', 'valve', 'discharge'] as const
+type ServicePoint = (typeof SERVICE_POINTS)[number]
 
 export const SERVICE_LIMITS = { vaultDiameterM: 0.3, pitchPercent: 1, dischargeM: 15 } as const
 

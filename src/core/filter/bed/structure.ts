@@ -13,7 +13,7 @@ const GRAVEL_ACTIVE = 0.27
 export const ENGINEER_ABOVE_M = 0.6
 
 /** Load of one ordinary truck and of a filled bulk bag, t. @source house default */
-export const TRANSPORT_CAPACITY = { truckT: 9, bulkBagT: 0.85 } as const
+const TRANSPORT_CAPACITY = { truckT: 9, bulkBagT: 0.85 } as const
 
 export interface Weights {
   readonly stoneT: number

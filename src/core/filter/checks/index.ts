@@ -6,7 +6,7 @@ import { siteChecks } from './site'
 import { sizeAndFlowChecks } from './size-and-flow'
 import { upkeepChecks } from './upkeep'
 
-export { CHECK_IDS, CHECK_LIMITS, type Check, type CheckContext, type CheckId, type Verdict } from './check'
+export { CHECK_IDS, type Check, type CheckContext, type CheckId } from './check'
 
 /**
  * Holds a worked-out design to the rules of the trade, in the order of CHECK_IDS; what does not apply to its type is

@@ -15,7 +15,7 @@ const SHUT_BELOW = 0.05
  * K of a ball valve at an opening: 0.1/opening^4 rises from 0.1 open to about 160 at one sixth.
  * @source trend of valve makers' tables
  */
-export const valveK = (opening: number): number => 0.1 / Math.max(opening, SHUT_BELOW) ** 4
+const valveK = (opening: number): number => 0.1 / Math.max(opening, SHUT_BELOW) ** 4
 
 const CURVE_STEPS = 8
 

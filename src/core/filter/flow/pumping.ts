@@ -7,7 +7,7 @@ import { headFunction, type HeadBreakdown } from './head'
 import type { CataloguePump } from './pump-catalogue'
 
 /** The clogging case every design is shown with. @source domain default */
-export const CLOGGING_CASE = 0.25
+const CLOGGING_CASE = 0.25
 const HOURS_PER_YEAR = 8760
 const CURVE_POINTS = 24
 

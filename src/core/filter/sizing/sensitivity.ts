@@ -6,7 +6,7 @@ import type { BedToSize } from './sizing'
 import { sizeThroughYear } from './yearly-sizing'
 
 /** What may turn out otherwise than assumed, and by how much. @source survey sigma and the spread of usual figures */
-export const SENSITIVITIES = [
+const SENSITIVITIES = [
   { input: 'fish-count', low: 0.75, high: 1.5 },
   { input: 'growth-years', low: 0.5, high: 1.75 },
   { input: 'volume', low: 0.88, high: 1.12 },
@@ -16,7 +16,7 @@ export const SENSITIVITIES = [
   { input: 'target', low: 0.5, high: 2 },
   { input: 'water-temperature', low: -2, high: 2 },
 ] as const
-export type SensitivityInput = (typeof SENSITIVITIES)[number]['input']
+type SensitivityInput = (typeof SENSITIVITIES)[number]['input']
 
 export interface SensitivityBar {
   readonly input: SensitivityInput

@@ -3,7 +3,7 @@ import type { DesignPond } from '../design-input'
 import type { FilterRules, SizingMethod } from '../house-rules'
 import { sizeFilter, type BedToSize, type SizingMethodResult, type Sizing } from './sizing'
 
-export interface MonthSizing extends Sizing {
+interface MonthSizing extends Sizing {
   /** 0 = January. */
   readonly month: number
   readonly tempC: number

@@ -19,7 +19,7 @@ export interface VrptwInstance {
   readonly customers: readonly VrptwCustomer[]
 }
 
-export const MAX_CUSTOMERS = 2000
+const MAX_CUSTOMERS = 2000
 
 /**
  * Reads the classic text format: a name, "VEHICLE / NUMBER CAPACITY", "CUSTOMER" and rows of id x y demand ready due

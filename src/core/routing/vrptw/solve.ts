@@ -14,7 +14,7 @@ export interface VrptwSolution {
 const MUST = 1e6
 
 /** The instance as a routing problem: one kind of vehicle, all customers allowed on all. */
-export function vrptwProblem({ vehicles, capacity, depot, customers }: VrptwInstance): RoutingProblem {
+function vrptwProblem({ vehicles, capacity, depot, customers }: VrptwInstance): RoutingProblem {
   const all = [depot, ...customers]
   const travel = new Float64Array(all.length ** 2)
   all.forEach((a, i) => all.forEach((b, j) => (travel[i * all.length + j] = vrptwDistance(a, b))))

@@ -5,7 +5,7 @@ import { whyUnplaced, type UnplacedVisit } from './explain'
 import type { PlanInput, Placement } from './plan-input'
 import { toRouting, type PlanRouting } from './to-routing'
 
-export interface CrewAndDay {
+interface CrewAndDay {
   readonly crew: string
   readonly day: string
 }

@@ -23,7 +23,7 @@ export interface PlanCrew {
   readonly daysOff: readonly IsoDate[]
 }
 
-export interface PlanAfter {
+interface PlanAfter {
   readonly visit: string
   readonly minDays: number
   readonly maxDays: number

@@ -5,7 +5,7 @@ import { judgeMove } from './judge-move'
 import { hasAll, type PlanInput, type PlanVisit } from './plan-input'
 
 /** Another crew-day that would take a visit without breaking anything, and its price in minutes of travel. */
-export interface OtherPlace {
+interface OtherPlace {
   readonly crew: string
   readonly day: IsoDate
   readonly costMin: number

@@ -5,7 +5,7 @@ import { isAnswer, missingReadings, outcomeOf, type GateContext, type GateOutcom
  * Oxygen that a green pond uses up on a still night, mg/L at 20 °C, and how it grows with warmth.
  * @source upper end of community respiration in fish ponds, about 0.25 mg/L an hour over twelve hours; θ = 1.047
  */
-export const NIGHT_SAG = { mgLAt20: 3, theta: 1.047 } as const
+const NIGHT_SAG = { mgLAt20: 3, theta: 1.047 } as const
 /** What has to be left at dawn, mg/L. @source house default */
 export const DAWN_OXYGEN_MGL = 4
 /** Answers of steps that treat algae. */

@@ -68,7 +68,7 @@ export interface FillWater {
 export const isAnswer = (choices: readonly StepChoice[], choice: string | null): boolean =>
   choice === null || choices.some((c) => c.code === choice)
 
-export const SAFE: GateOutcome = { status: 'safe' }
+const SAFE: GateOutcome = { status: 'safe' }
 export const outcomeOf = (reasons: readonly GateReason[]): GateOutcome =>
   reasons.length === 0 ? SAFE : { status: 'stop', reasons }
 

@@ -58,7 +58,7 @@ const NOTE =
   'A neglected pond is mended in stages: doing everything at once kills the bacteria first and the fish after. Please feed nothing until we say so.'
 
 /** First visit: nothing but loose dirt and a part of the water. */
-export const RESCUE_OPEN_FLOOR: VisitType = {
+const RESCUE_OPEN_FLOOR: VisitType = {
   key: 'rescue-floor',
   name: 'Rescue: open floor and first change',
   version: 1,
@@ -95,7 +95,7 @@ export const RESCUE_OPEN_FLOOR: VisitType = {
 }
 
 /** Second: strainers and mechanical media, none of the living ones. */
-export const RESCUE_STRAINERS: VisitType = {
+const RESCUE_STRAINERS: VisitType = {
   key: 'rescue-strainers',
   name: 'Rescue: strainers and mechanical media',
   version: 1,
@@ -124,7 +124,7 @@ export const RESCUE_STRAINERS: VisitType = {
 }
 
 /** Third and fourth: half the biological media each, a week or more apart. */
-export const RESCUE_HALF_MEDIA: VisitType = {
+const RESCUE_HALF_MEDIA: VisitType = {
   key: 'rescue-media',
   name: 'Rescue: half of the biological media',
   version: 1,
@@ -146,7 +146,7 @@ export const RESCUE_HALF_MEDIA: VisitType = {
 }
 
 /** Last: stones and what lies under them, one section at a time. */
-export const RESCUE_ROCKS: VisitType = {
+const RESCUE_ROCKS: VisitType = {
   key: 'rescue-rocks',
   name: 'Rescue: one section of the rock piles',
   version: 1,

@@ -19,7 +19,7 @@ const source: Knex.MigrationSource<string> = {
 }
 
 /** The app connects as this role: it owns nothing, so row-level security binds it. */
-export const APP_ROLE = 'slow_reed_app'
+const APP_ROLE = 'slow_reed_app'
 
 async function ensureAppRole(knex: Knex, password: string): Promise<void> {
   const { rows } = await knex.raw('select 1 from pg_roles where rolname = ?', [APP_ROLE])

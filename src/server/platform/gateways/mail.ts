@@ -1,6 +1,6 @@
 import { createTransport } from 'nodemailer'
 
-export interface MailMessage {
+interface MailMessage {
   /** The same id is delivered once, however often it is handed in. */
   readonly id: string
   readonly from: string
@@ -19,7 +19,7 @@ const TIMEOUT_MS = 4000
 const SMTP_TIMEOUT_MS = 30_000
 
 /** An outbox over HTTP: POST /messages. */
-export const httpOutbox = (baseUrl: string): MailGateway => ({
+const httpOutbox = (baseUrl: string): MailGateway => ({
   send: async (message) => {
     const response = await fetch(new URL('/messages', baseUrl), {
       method: 'POST',
@@ -35,7 +35,7 @@ export const httpOutbox = (baseUrl: string): MailGateway => ({
 const domainOf = (from: string): string => /@([a-z0-9.-]+)>?$/i.exec(from.trim())?.[1] ?? 'localhost'
 
 /** A mail server by SMTP; the message id lets it and the reader see a repeat. */
-export const smtpMail = (url: string): MailGateway => {
+const smtpMail = (url: string): MailGateway => {
   const transport = createTransport(url, {
     connectionTimeout: SMTP_TIMEOUT_MS,
     greetingTimeout: SMTP_TIMEOUT_MS,

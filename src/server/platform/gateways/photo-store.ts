@@ -12,7 +12,7 @@ const TIMEOUT_MS = 30_000
  * A bucket of any S3-compatible service, addressed by path.
  * @param bucketUrl such as https://objects.example/pond-photos
  */
-export function s3Store(bucketUrl: string, accessKeyId: string, secretAccessKey: string, region: string): PhotoStore {
+function s3Store(bucketUrl: string, accessKeyId: string, secretAccessKey: string, region: string): PhotoStore {
   const client = new AwsClient({ accessKeyId, secretAccessKey, region, service: 's3', retries: 2 })
   const ask = async (key: string, init: RequestInit): Promise<Response> => {
     const response = await client.fetch(`${bucketUrl.replace(/\/$/, '')}/${key}`, {

@@ -38,7 +38,7 @@ const Stations = z.object({
     }),
   ),
 })
-export const WeatherDayRecord = z.object({
+const WeatherDayRecord = z.object({
   date: calendarDay,
   minAirC: z.number().min(-60).max(50),
   maxAirC: z.number().min(-60).max(60),

@@ -8,7 +8,7 @@ const MAINTENANCE_S = 30
 const globalForQueue = globalThis as unknown as { slowReedQueue?: Promise<PgBoss> }
 
 /** This process's connection to the job queue, as the app's own role: it may send and take jobs, not make queues. */
-export function queue(): Promise<PgBoss> {
+function queue(): Promise<PgBoss> {
   return (globalForQueue.slowReedQueue ??= open().catch((error: unknown) => {
     // the next caller tries again
     globalForQueue.slowReedQueue = undefined

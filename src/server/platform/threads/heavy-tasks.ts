@@ -19,7 +19,7 @@ async function calculateInTime(name: string, input: unknown): ReturnType<typeof 
 }
 
 /** What is computed or read from outside for a request, by kind: never on the thread that answers everybody. */
-export const HEAVY_TASKS = {
+const HEAVY_TASKS = {
   calculate: ({ name, input }: { readonly name: string; readonly input: unknown }) => calculateInTime(name, input),
   'busy-times': ({
     text,

@@ -140,7 +140,7 @@ async function sendPhotos(db: DeviceDb, office: Office, userId: string): Promise
 }
 
 /** Takes the rounds over as the office has them. Logs only ever grow: a line that was heard of once stays. */
-export async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Promise<void> {
+async function keepPack(db: DeviceDb, pack: FieldPack, tag: string): Promise<void> {
   await db.transaction('rw', [db.visits, db.lines, db.photos, db.images, db.facts], async () => {
     const before = new Map((await db.visits.toArray()).map((v) => [v.id, v]))
     const wanted = new Set<string>(pack.visits.map((v) => v.visit.id))
@@ -186,7 +186,7 @@ const merged = (before: KeptVisit | undefined, found: FieldVisit, opened: boolea
  * A device that was shut out forgets its rounds; only what its people wrote and nobody has yet stays, for when they
  * sign in again.
  */
-export async function forgetRounds(db: DeviceDb): Promise<void> {
+async function forgetRounds(db: DeviceDb): Promise<void> {
   await db.transaction('rw', db.visits, db.photos, db.facts, async () => {
     await db.visits.clear()
     await db.photos.filter((photo) => photo.state === 'sent').delete()
