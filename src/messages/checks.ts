@@ -1,7 +1,7 @@
 import { textId, type Catalogue, type Texts } from './texts'
 import type { Check } from '@/core/filter/checks'
 import type { Feed } from '@/core/filter/design-input'
-import type { FilterType } from '@/core/filter/filter-types'
+import type { FilterType } from '@/core/filter/types'
 import type { DemandSource } from '@/core/filter/flow/flow-demand'
 import type { SizingMethod } from '@/core/filter/house-rules'
 import type { FallsLook } from '@/core/hydraulics/falls'
@@ -152,7 +152,7 @@ export function checkWords(check: Check, show: Show, t: Texts): CheckWords {
         title: t('design.checks.depthUsualKindBed'),
         figure: t('design.checks.deepUsualUp', { figure: small(figure), limit: small(limit) }),
         reason:
-          also.type === 'horizontal-bed'
+          also.path === 'along'
             ? t('design.checks.deepHorizontalBedWater')
             : t('design.checks.deeperStoneCostsDigging'),
         remedy: t('design.checks.shallowerLargerBed'),

@@ -1,6 +1,6 @@
 import { buildUpM } from '../filter/bed/bed-geometry'
 import type { FilterDesign } from '../filter/design-input'
-import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import { FILTER_TYPE_FACTS } from '../filter/types'
 import { BED_MATERIALS } from '../filter/bed/layers'
 import { patchRadiusM } from '../plants/planting'
 import { plantSpecies } from '../plants/species'

@@ -1,5 +1,5 @@
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
-import { FILTER_TYPES } from '../filter/filter-types'
+import { FILTER_TYPES } from '../filter/types'
 import { suggestDesign } from '../filter/first-design'
 import { DEFAULT_FILTER_RULES } from '../filter/house-rules'
 import { PUMP_CATALOGUE } from '../filter/flow/pump-catalogue'

@@ -1,5 +1,5 @@
 import type { FilterDesign } from '../filter/design-input'
-import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import { FILTER_TYPE_FACTS } from '../filter/types'
 import { linkIds } from '../filter/flow/flow-network'
 import type { BranchKind, FlowIntake } from '../filter/flow/flow-plan'
 import { label, rectangle, sheetOf, type Mark, type Sheet } from './sheet'

@@ -7,7 +7,7 @@ import { bedAreaM2, buildUpM, flowAreaM2, oneBedAreaM2, flowPathLayers } from '.
 import { CLOGGING, flushIntervalDays } from './bed/clogging'
 import { companionPowerW, litterLeft, solidsLeft, washWaterM3PerD } from './companions'
 import type { DesignPond, DesignProblemInput, FilterDesign } from './design-input'
-import { FILTER_TYPE_FACTS } from './filter-types'
+import { FILTER_TYPE_FACTS } from './types'
 import { flowDemand, type FlowDemand } from './flow/flow-demand'
 import { feedUniformity } from './flow/head'
 import { heating, type Heating } from './heater'
@@ -97,7 +97,7 @@ export function evaluateDesign({ pond, design, rules, houseMethod, pumps }: Desi
   const bedFlowM3PerH = design.type === 'none' ? 0 : (split?.bedM3PerH ?? worked.flowM3PerH * (1 - design.bypassShare))
 
   const velocityMPerH = areaM2 > 0 ? bedFlowM3PerH / flowAreaM2(design) : 0
-  const stone = design.type === 'surface-wetland' ? [] : flowPathLayers(design)
+  const stone = FILTER_TYPE_FACTS[design.type].path === 'over' ? [] : flowPathLayers(design)
   const cleanLossMm = bedLossMm(stone, Math.min(velocityMPerH, 500)).lossMm
   const uniformity = feedUniformity(design, bedFlowM3PerH, cleanLossMm / 1000)
   const treatment = treatmentOf(design, sizedWith)

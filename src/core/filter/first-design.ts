@@ -5,8 +5,8 @@ import { firstPlanting } from '../plants/planting'
 import { outletCapacity } from './flow/outlet-capacity'
 import type { DesignPond, FilterDesign } from './design-input'
 import { evaluateDesign } from './design'
-import { FILTER_TYPE_FACTS, type FilterType } from './filter-types'
-import { DEFAULT_LAYERS, treatingGravel, TYPE_LAYERS } from './bed/layers'
+import { FILTER_TYPE_FACTS, type FilterType } from './types'
+import { treatingGravel } from './bed/layers'
 import type { FilterRules, SizingMethod } from './house-rules'
 import type { CataloguePump } from './flow/pump-catalogue'
 import { sizeThroughYear } from './sizing/yearly-sizing'
@@ -18,24 +18,8 @@ const MANIFOLD_SPEED_M_PER_S = 0.9
 const DELIVERY_SPEED_M_PER_S = 1.8
 const BARREL_DIAMETER_M = 0.6
 const SHORE_BAND_M = 0.6
-const SHALLOW_WATER_M = 0.15
 /** What may run along a shallow bed; the rest goes past it. @source house default */
 const ALONG_M_PER_H = 11
-
-/** Length over width that a type is usually built with. */
-const PROPORTION: Readonly<Record<FilterType, number>> = {
-  'container-bog': 1,
-  'lined-wetland': 2,
-  'raised-trough': 4,
-  'horizontal-bed': 0.5,
-  'perimeter-bog': 10,
-  'surface-wetland': 5,
-  none: 1,
-}
-
-/** Layers that a type usually begins with. */
-const usualLayers = (type: FilterType): FilterDesign['layers'] =>
-  type === 'lined-wetland' || type === 'raised-trough' || type === 'none' ? DEFAULT_LAYERS : TYPE_LAYERS[type]
 
 const usualFeed = (type: FilterType): FilterDesign['feed'] =>
   FILTER_TYPE_FACTS[type].path === 'along' ? 'full-height-header' : 'slotted-pipe'
@@ -53,7 +37,8 @@ export function suggestDesign(
   pumps: readonly CataloguePump[],
   type: FilterType = 'lined-wetland',
 ): FilterDesign {
-  const layers = usualLayers(type)
+  const facts = FILTER_TYPE_FACTS[type]
+  const { layers, waterOverGravelM } = facts
   const { pipes } = rules.tables
   const sizing = sizeThroughYear(pond, grownFish(pond.fish, rules.growthYears), treatingGravel(layers), rules)
   const asked = sizing.sizingMethods.find((s) => s.sizingMethod === sizingMethod)!
@@ -62,13 +47,13 @@ export function suggestDesign(
   const manifoldDiameterM = boreFor(flow / size.vessels, MANIFOLD_SPEED_M_PER_S, pipes)
   const deliveryDiameterM = boreFor(flow, DELIVERY_SPEED_M_PER_S, pipes)
   const depthM = layers.reduce((sum, layer) => sum + layer.thicknessM, 0)
-  const raisedM = FILTER_TYPE_FACTS[type].walled ? depthM : 0
+  const raisedM = facts.walled ? depthM : 0
   const design: FilterDesign = {
     type,
     sizingMethod,
     ...size,
     layers,
-    waterOverGravelM: type === 'surface-wetland' ? SHALLOW_WATER_M : 0,
+    waterOverGravelM,
     raisedM,
     stand: 'ground',
     feed: usualFeed(type),
@@ -78,9 +63,9 @@ export function suggestDesign(
       pitchPercent: 2,
     },
     vault:
-      type === 'none'
+      facts.vaultDiameterM === null
         ? null
-        : { diameterM: type === 'container-bog' ? 0.1 : 0.4, atLowPoint: true, valveInReach: true, dischargeM: 8 },
+        : { diameterM: facts.vaultDiameterM, atLowPoint: true, valveInReach: true, dischargeM: 8 },
     delivery: {
       flexible: false,
       lengthM: 8,
@@ -89,16 +74,13 @@ export function suggestDesign(
       otherK: 0,
     },
     suctionDiameterM: null,
-    staticLiftM: FILTER_TYPE_FACTS[type].walled ? Number((0.3 + raisedM).toFixed(2)) : 0.6,
+    staticLiftM: facts.walled ? Number((0.3 + raisedM).toFixed(2)) : 0.6,
     pumpId: pumps[pumps.length - 1]!.id,
     pumpSet: { arrangement: 'single', count: 1, speed: 1 },
-    bypassShare: FILTER_TYPE_FACTS[type].path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
+    bypassShare: facts.path === 'along' ? pastTheBed(flow, size.widthM * depthM) : 0,
     outlet: outletFor(flow, deliveryDiameterM, pipes),
-    falls:
-      FILTER_TYPE_FACTS[type].pipedOutlet || type === 'perimeter-bog'
-        ? null
-        : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
-    airBreakM: type === 'surface-wetland' ? depthM + SHALLOW_WATER_M : depthM,
+    falls: facts.pipedOutlet || facts.alongShore ? null : { widthM: fallsWidth(flow, size.widthM), dropM: 0.4 },
+    airBreakM: depthM + waterOverGravelM,
     checkValve: false,
     companions: [],
     network: null,
@@ -164,7 +146,8 @@ const stepUp = (m: number): number => Math.max(STEP_M, Math.ceil(m / STEP_M - 1e
 
 /** Plan size for an area in a type's usual shape. */
 function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'lengthM' | 'widthM' | 'vessels' | 'round'> {
-  if (type === 'container-bog') {
+  const { vessels, alongShore, proportion } = FILTER_TYPE_FACTS[type]
+  if (vessels) {
     const one = (Math.PI * BARREL_DIAMETER_M ** 2) / 4
     return {
       lengthM: BARREL_DIAMETER_M,
@@ -173,7 +156,7 @@ function sizeFor(type: FilterType, areaM2: number): Pick<FilterDesign, 'lengthM'
       round: true,
     }
   }
-  const widthM = type === 'perimeter-bog' ? SHORE_BAND_M : Math.max(0.5, stepUp(Math.sqrt(areaM2 / PROPORTION[type])))
+  const widthM = alongShore ? SHORE_BAND_M : Math.max(0.5, stepUp(Math.sqrt(areaM2 / proportion)))
   return { lengthM: Math.min(100, Math.max(0.5, stepUp(areaM2 / widthM))), widthM, vessels: 1, round: false }
 }
 

@@ -3,7 +3,7 @@ import { buildUpM } from './bed/bed-geometry'
 import type { CheckId } from './checks'
 import type { DesignProblemInput, FilterDesign } from './design-input'
 import type { DesignResult } from './design'
-import { FILTER_TYPE_FACTS } from './filter-types'
+import { FILTER_TYPE_FACTS } from './types'
 import { outletFor, smallestPump } from './first-design'
 import { SERVICE_LIMITS } from './bed/serviceability'
 

@@ -1,7 +1,7 @@
 import { bedAreaM2 } from '../filter/bed/bed-geometry'
 import { linerForBed } from '../filter/bed/liner'
 import type { FilterDesign } from '../filter/design-input'
-import { FILTER_TYPE_FACTS } from '../filter/filter-types'
+import { FILTER_TYPE_FACTS } from '../filter/types'
 import type { FlowPlan } from '../filter/flow/flow-plan'
 import { BED_MATERIALS, layerQuantities } from '../filter/bed/layers'
 import type { CataloguePump } from '../filter/flow/pump-catalogue'

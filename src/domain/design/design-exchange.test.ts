@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { koiPond as pond } from '../../../tests/fixtures/design-pond'
 import { oldDesign } from '../../../tests/fixtures/old-design'
-import { FILTER_TYPES } from '../../core/filter/filter-types'
+import { FILTER_TYPES } from '../../core/filter/types'
 import { firstFlowPlan } from '../../core/filter/flow/flow-plan'
 import { suggestDesign } from '../../core/filter/first-design'
 import { DEFAULT_FILTER_RULES } from '../../core/filter/house-rules'

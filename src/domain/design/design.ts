@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { COMPANION_KINDS, COMPANION_RANGE } from '../../core/filter/companions'
 import { CONFIRMATIONS, DESIGN_RANGE, FEEDS, STANDS, type FilterDesign } from '../../core/filter/design-input'
-import { FILTER_TYPES } from '../../core/filter/filter-types'
+import { FILTER_TYPES } from '../../core/filter/types'
 import { BED_MATERIAL_KEYS, LAYER_RANGE, treatingGravel } from '../../core/filter/bed/layers'
 import { GRAVEL_RANGE } from '../../core/filter/sizing/nitrification'
 import { BRANCH_KINDS, FLOW_PLAN_RANGE } from '../../core/filter/flow/flow-plan'

@@ -2,7 +2,7 @@
 import { useTexts } from '@/ui/kit/texts'
 import { withinBed } from '@/core/drawing/bed-sheets'
 import type { FilterDesign } from '@/core/filter/design-input'
-import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
+import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { useShow } from '@/ui/person-context'
 import { PlantMarks, type PlantMark } from './plant-marks'
 import { ScaleBar } from './scale-bar'

@@ -7,7 +7,7 @@ import { optionFacts, PROPOSAL_CAUTIONS } from '@/domain/proposals/proposal-fact
 import { money } from '@/domain/prices/pricing'
 import type { ProposedOption } from '@/domain/proposals/proposal'
 import type { PublicProposal } from '@/server/proposals/proposals'
-import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
+import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { ProblemNote } from '@/ui/kit/problem-note'
 import { TextField } from '@/ui/kit/text-field'
 import { BedSection } from '@/ui/drawing/bed-section'

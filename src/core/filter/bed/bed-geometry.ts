@@ -1,5 +1,5 @@
 import type { FilterDesign } from '../design-input'
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { BED_MATERIALS } from './layers'
 
 type Shape = Pick<FilterDesign, 'type' | 'lengthM' | 'widthM' | 'vessels' | 'round' | 'layers'>

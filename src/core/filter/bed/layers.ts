@@ -86,23 +86,6 @@ export const DEFAULT_LAYERS: readonly BedLayer[] = [
   { material: 'planting-6-12', thicknessM: 0.09 },
 ]
 
-/** Usual build-ups of the other types, bottom to top. @source domain defaults */
-export const TYPE_LAYERS: Readonly<
-  Record<'container-bog' | 'horizontal-bed' | 'perimeter-bog' | 'surface-wetland', readonly BedLayer[]>
-> = {
-  'container-bog': [
-    { material: 'bridging-stone', thicknessM: 0.2 },
-    { material: 'gravel-19-38', thicknessM: 0.35 },
-    { material: 'planting-6-12', thicknessM: 0.1 },
-  ],
-  'horizontal-bed': [{ material: 'planting-6-12', thicknessM: 0.25 }],
-  'perimeter-bog': [
-    { material: 'gravel-19-38', thicknessM: 0.25 },
-    { material: 'planting-6-12', thicknessM: 0.1 },
-  ],
-  'surface-wetland': [{ material: 'planting-6-12', thicknessM: 0.12 }],
-}
-
 export const LAYER_RANGE = { thicknessM: [0.01, 2] } as const
 
 export interface LayerPair {

@@ -1,6 +1,6 @@
 import type { FilterDesign } from '../design-input'
 import { buildUpM } from './bed-geometry'
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { linerSize, type SheetSize } from '../../survey/liner'
 
 /** Liner for a bed with upright walls and an overlap on each side; nothing for vessels. */

@@ -1,5 +1,5 @@
 import type { FilterDesign } from '../design-input'
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 
 /**
  * What makes a filter easy to clean out, one point each.

@@ -1,4 +1,4 @@
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { plantedDepthM } from '../design'
 import { STABILITY_LIMIT } from '../bed/layers'
 import { ROOT_ZONE } from '../bed/root-zone'
@@ -30,9 +30,7 @@ export function bedChecks({ design, result }: CheckContext): Check[] {
             { path },
           ),
         ]),
-    check('bed-depth', result.depthM <= usualDepthM * 1.05 ? 'pass' : 'look', result.depthM, usualDepthM, {
-      type: design.type,
-    }),
+    check('bed-depth', result.depthM <= usualDepthM * 1.05 ? 'pass' : 'look', result.depthM, usualDepthM, { path }),
     ...(path === 'over'
       ? []
       : [

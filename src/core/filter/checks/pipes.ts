@@ -1,5 +1,5 @@
 import { sizeRank } from '../../hydraulics/fittings'
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { atMost, check, type Check, CHECK_LIMITS, type CheckContext, graded } from './check'
 
 const SECONDS_PER_H = 3600

@@ -1,3 +1,4 @@
+import { FILTER_TYPE_FACTS } from '../types'
 import { check, CHECK_LIMITS, type Check, type CheckContext, type Verdict } from './check'
 import { confirmed } from './upkeep'
 
@@ -11,7 +12,7 @@ export function siteChecks(context: CheckContext): Check[] {
     check('electrics', confirmed(context, 'electrics', 'look'), result.powerW + result.companionPowerW, 0),
     check('auto-fill', confirmed(context, 'auto-fill', 'look'), result.washWaterM3PerD, 0),
     check('children', confirmed(context, 'children', 'look'), design.vault?.diameterM ?? 0, 0),
-    ...(design.raisedM < result.depthM && design.type !== 'container-bog' && design.type !== 'none'
+    ...(design.raisedM < result.depthM && !FILTER_TYPE_FACTS[design.type].vessels && design.type !== 'none'
       ? [check('services', confirmed(context, 'services', 'look'), result.depthM - design.raisedM, 0)]
       : []),
     check('winter', winterVerdict(context, coldest), coldest, CHECK_LIMITS.iceWaterC, { plan: design.winter }),

@@ -1,4 +1,4 @@
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { isSkimmer, SKIMMER_M3_PER_H_PER_M } from '../companions'
 import type { SizingMethod } from '../house-rules'
 import { atLeast, check, CHECK_LIMITS, type Check, type CheckContext } from './check'

@@ -1,4 +1,4 @@
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { linerForBed } from '../bed/liner'
 import { SERVICE_LIMITS } from '../bed/serviceability'
 import { ENGINEER_ABOVE_M } from '../bed/structure'

@@ -6,7 +6,7 @@ import { GRAVITY_M_PER_S2 } from '../../hydraulics/water-properties'
 import { flowAreaM2, flowPathLayers } from '../bed/bed-geometry'
 import { inlineHeadM } from '../companions'
 import type { FilterDesign } from '../design-input'
-import { FILTER_TYPE_FACTS } from '../filter-types'
+import { FILTER_TYPE_FACTS } from '../types'
 import { BED_MATERIALS } from '../bed/layers'
 
 export interface HeadBreakdown extends PipeLoss {
@@ -41,7 +41,7 @@ export function headFunction(
       ...pipeKind,
     })
     const bedM =
-      area > 0 && design.type !== 'surface-wetland'
+      area > 0 && FILTER_TYPE_FACTS[design.type].path !== 'over'
         ? bedLossMm(stone, Math.min(bedFlow / area, MAX_VELOCITY_M_PER_H)).lossMm / 1000
         : 0
     const nozzlesM =

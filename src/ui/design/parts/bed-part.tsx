@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { BED_MATERIALS, BED_MATERIAL_KEYS, type BedMaterialKey } from '@/core/filter/bed/layers'
-import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
+import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { FEEDS } from '@/core/filter/design-input'
 import { formatNumber } from '@/core/units/format'
 import { CheckField } from '@/ui/kit/check-field'

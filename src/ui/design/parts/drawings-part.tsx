@@ -1,6 +1,7 @@
 'use client'
 import { textId, useTexts } from '@/ui/kit/texts'
 import { useMemo, useState } from 'react'
+import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { detailSheet, planSheet, sectionSheet } from '@/core/drawing/bed-sheets'
 import { flowSheet } from '@/core/drawing/flow-sheet'
 import { perimeterPlanSheet } from '@/core/drawing/perimeter-sheet'
@@ -54,7 +55,7 @@ export function DrawingsPart({ data, bed, shown, set, errorOf }: DesignPart) {
     const { bed, result } = shown
     switch (key) {
       case 'plan':
-        return bed.type === 'perimeter-bog'
+        return FILTER_TYPE_FACTS[bed.type].alongShore
           ? perimeterPlanSheet(bed, savedPondFacts(data.pond).basin.outline, write)
           : planSheet(bed, write)
       case 'section':

@@ -2,7 +2,7 @@
 import { STANDS } from '@/core/filter/design-input'
 import { useTexts } from '@/ui/kit/texts'
 import { useMemo } from 'react'
-import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/filter-types'
+import { FILTER_TYPES, FILTER_TYPE_FACTS, type FilterType } from '@/core/filter/types'
 import { suggestDesign } from '@/core/filter/first-design'
 import { methodCosts } from '@/core/filter/sizing/method-costs'
 import { ChoiceField } from '@/ui/kit/choice-field'
@@ -39,9 +39,10 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
     }),
     [data, shown.bed],
   )
+  const { alongShore } = FILTER_TYPE_FACTS[bed.type]
   const lengthLabel = () => {
     if (bed.round) return t('design.sizePart.vesselDiameter')
-    if (bed.type === 'perimeter-bog') return t('design.sizePart.lengthAlongShore')
+    if (alongShore) return t('design.sizePart.lengthAlongShore')
     return t('design.sizePart.bedLength')
   }
   return (
@@ -68,7 +69,7 @@ export function SizePart({ data, bed, shown, set, errorOf }: DesignPart) {
               />
               {bed.round ? null : (
                 <QuantityField
-                  label={bed.type === 'perimeter-bog' ? t('design.sizePart.widthBand') : t('design.sizePart.bedWidth')}
+                  label={alongShore ? t('design.sizePart.widthBand') : t('design.sizePart.bedWidth')}
                   kind="length"
                   value={bed.widthM}
                   onChange={(v) => set({ widthM: orNaN(v) }, 'width')}

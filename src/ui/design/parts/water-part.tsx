@@ -1,7 +1,7 @@
 'use client'
 import { type Texts, useTexts } from '@/ui/kit/texts'
 import { fittingsK, type PipeSize } from '@/core/hydraulics/fittings'
-import { FILTER_TYPE_FACTS } from '@/core/filter/filter-types'
+import { FILTER_TYPE_FACTS } from '@/core/filter/types'
 import { fallsReaeration } from '@/core/hydraulics/falls'
 import { formatNumber } from '@/core/units/format'
 import { CheckField } from '@/ui/kit/check-field'
