@@ -1,8 +1,9 @@
 import { STEP_FIGURES } from './figures'
-import { VISIT_TYPES } from './visit-types'
-import { VISIT_PLANNING } from './planning-facts'
+import { visitType, VISIT_TYPES } from './visit-types'
+import { VISIT_PLANNING } from './types'
 import type { VisitStep, StepGate } from './step'
-import { RESCUE_STAGES } from './types/rescue'
+
+const RESCUE_STAGES = ['rescue-floor', 'rescue-strainers', 'rescue-media', 'rescue-rocks'].map((key) => visitType(key)!)
 
 const all = VISIT_TYPES.flatMap((job) => job.steps.map((step) => ({ job: job.key, step })))
 const at = (job: (typeof VISIT_TYPES)[number], key: string) => job.steps.findIndex((s) => s.key === key)

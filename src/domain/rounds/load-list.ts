@@ -1,4 +1,4 @@
-import { VISIT_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_PLANNING } from '../../core/visits/types'
 import type { ProductNeed } from '../stores/product-needs'
 import type { VisitInContext } from '../visits/visit'
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { VISIT_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_PLANNING } from '../../core/visits/types'
 import { SERVICE_JOBS, SERVICE_TEMPLATES, ServicePlan } from './service-plan'
 import { readServicePlansCsv, servicePlansCsv, type PondPlan } from './service-plan-csv'
 

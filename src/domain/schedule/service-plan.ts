@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { VISIT_TYPES } from '../../core/visits/visit-types'
-import { VISIT_PLANNING } from '../../core/visits/planning-facts'
+import { VISIT_PLANNING } from '../../core/visits/types'
 import { calendarDay, numberWithin } from '../shared/fields'
 
 /** What a customer can agree to; the rest is planned by hand, once. */

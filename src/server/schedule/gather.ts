@@ -7,7 +7,7 @@ import {
   type PlanVisit,
   wholeSteps,
 } from '@/core/schedule/plan/plan-input'
-import { VISIT_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/types'
 import { addDays, daysBetween, isoWeekday } from '@/core/numeric/calendar'
 import { minutesOfDay } from '@/domain/people/crew-setup'
 import { lampRest } from '@/domain/equipment/lamp-rest'

@@ -1,6 +1,6 @@
 import type { Need } from '@/core/schedule/needs/pond-work'
 import type { PlanVisit } from '@/core/schedule/plan/plan-input'
-import { VISIT_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/types'
 import { MAX_DAYS_IN_TANKS } from '@/core/visits/types/cleanout-legs'
 import { addDays, isoWeekday } from '@/core/numeric/calendar'
 import { plainDayOfYear } from '@/core/season/weather-ahead'

@@ -1,5 +1,5 @@
 import type { Knex } from 'knex'
-import { VISIT_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/types'
 import { plantSpecies } from '@/core/plants/species'
 import type { SiteInput } from '@/domain/customers/customer'
 import { OwnRules } from '@/domain/house-rules/house-rules'

@@ -7,7 +7,7 @@ import { cleanoutQuantities, DEFAULT_KIT, type CleanoutPond } from '@/core/visit
 import { minutesWith } from '@/core/schedule/plan/plan-input'
 import { factorFor } from '@/core/visits/learn-duration'
 import { VISIT_TYPES } from '@/core/visits/visit-types'
-import { VISIT_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/types'
 import { overlapping } from '@/domain/schedule/clash'
 import { longDate } from '@/domain/shared/dates'
 import type { CrewId, PondId, VisitId } from '@/domain/shared/ids'

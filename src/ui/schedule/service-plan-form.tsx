@@ -1,7 +1,7 @@
 'use client'
 import { useTexts } from '@/ui/kit/texts'
 import { useState } from 'react'
-import { VISIT_PLANNING } from '@/core/visits/planning-facts'
+import { VISIT_PLANNING } from '@/core/visits/types'
 import { SERVICE_JOBS, SERVICE_TEMPLATES, type ServiceLine } from '@/domain/schedule/service-plan'
 import type { KeptServicePlan } from '@/server/schedule/planning-repository'
 import { ChoiceField } from '@/ui/kit/choice-field'

@@ -1,6 +1,9 @@
 import type { FilterTypeFacts } from './facts'
 
-/** Barrels, tubs or troughs of stone: for small ponds and balconies. @source domain defaults of the trade */
+/**
+ * Barrels, tubs or troughs of stone: for small ponds and balconies.
+ * @source domain defaults of the trade
+ */
 export const CONTAINER_BOG: FilterTypeFacts = {
   path: 'up',
   pondM3: [0, 10],

@@ -1,6 +1,9 @@
 import type { FilterTypeFacts } from './facts'
 
-/** A shallow bed that water runs along from end to end. @source domain defaults of the trade */
+/**
+ * A shallow bed that water runs along from end to end.
+ * @source domain defaults of the trade
+ */
 export const HORIZONTAL_BED: FilterTypeFacts = {
   path: 'along',
   pondM3: [0.5, 5_000],

@@ -1,7 +1,10 @@
 import { DEFAULT_LAYERS } from '../bed/layers'
 import type { FilterTypeFacts } from './facts'
 
-/** A dug, lined bed over a sediment chamber, flowed through upwards: for most client ponds. @source domain defaults of the trade */
+/**
+ * A dug, lined bed over a sediment chamber, flowed through upwards: for most client ponds.
+ * @source domain defaults of the trade
+ */
 export const LINED_WETLAND: FilterTypeFacts = {
   path: 'up',
   pondM3: [1, 100_000],

@@ -1,6 +1,9 @@
 import type { FilterTypeFacts } from './facts'
 
-/** A band of planted stone along the shore, flowed through upwards. @source domain defaults of the trade */
+/**
+ * A band of planted stone along the shore, flowed through upwards.
+ * @source domain defaults of the trade
+ */
 export const PERIMETER_BOG: FilterTypeFacts = {
   path: 'up',
   pondM3: [1, 5_000],

@@ -1,7 +1,10 @@
 import { DEFAULT_LAYERS } from '../bed/layers'
 import type { FilterTypeFacts } from './facts'
 
-/** A lined bed between walls above the ground. @source domain defaults of the trade */
+/**
+ * A lined bed between walls above the ground.
+ * @source domain defaults of the trade
+ */
 export const RAISED_TROUGH: FilterTypeFacts = {
   path: 'up',
   pondM3: [0.5, 200],

@@ -1,6 +1,9 @@
 import type { FilterTypeFacts } from './facts'
 
-/** A shallow planted channel that water runs over: for polishing and wildlife. @source domain defaults of the trade */
+/**
+ * A shallow planted channel that water runs over: for polishing and wildlife.
+ * @source domain defaults of the trade
+ */
 export const SURFACE_WETLAND: FilterTypeFacts = {
   path: 'over',
   pondM3: [1, 100_000],

@@ -1,4 +1,4 @@
-import { VISIT_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/types'
 import { daysBetween } from '../../numeric/calendar'
 import { earlier, later, type Need } from './pond-work'
 

@@ -1,4 +1,4 @@
-import { VISIT_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/types'
 import { addDays, yearOf, type IsoDate } from '../../numeric/calendar'
 import { mergeNeeds } from './merge'
 import { earlier, later, type Need, type PondNeeds, type PondWork, type ServiceLine } from './pond-work'

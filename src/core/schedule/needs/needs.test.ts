@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { VISIT_TYPES, LATER_DAYS } from '../../visits/visit-types'
-import { VISIT_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/types'
 import { addDays, daysBetween, yearOf } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
 import { needsOf } from './needs-of'

@@ -1,4 +1,4 @@
-import { VISIT_PLANNING } from '../../visits/planning-facts'
+import { VISIT_PLANNING } from '../../visits/types'
 import { addDays, daysBetween, weekOf, yearOf, type IsoDate } from '../../numeric/calendar'
 import { careGapDays } from '../../plants/care-cadence'
 import { earlier, later, type Need, type PondWork, type ServiceLine } from './pond-work'

@@ -1,3 +1,4 @@
+import type { JobPlanning } from '../planning-facts'
 import type { VisitStep, VisitType } from '../step'
 import { SPRING_CLEANOUT } from './spring-cleanout'
 
@@ -73,3 +74,17 @@ export function secondDayOf(cleanout: VisitType): VisitType {
 }
 
 export const CLEANOUT_SECOND_DAY: VisitType = secondDayOf(SPRING_CLEANOUT)
+
+/** @source house defaults; logged times correct the minutes */
+export const CLEANOUT_SECOND_DAY_PLANNING: JobPlanning = {
+  skills: ['fish'],
+  kit: ['tank'],
+  value: 4,
+  timing: 'by-hand',
+  hands: { baseMin: 140, perM2Min: 0 },
+  spoil: { baseM3: 0, perM2M3: 0 },
+  fills: true,
+  covers: [],
+  takesAlong: [],
+  after: [],
+}

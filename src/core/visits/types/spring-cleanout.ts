@@ -1,3 +1,4 @@
+import type { JobPlanning } from '../planning-facts'
 import { FISH_BACK_READINGS } from '../fish-back-gate'
 import { MEDIA_WATER } from '../gates/media-clean'
 import type { VisitStep, VisitType } from '../step'
@@ -261,4 +262,18 @@ export const SPRING_CLEANOUT: VisitType = {
   followUpReadings: ['tan', 'nitrite'],
   customerNote:
     'The water may look murky for a day or two. Please do not feed for 24 hours, then feed lightly for a week.',
+}
+
+/** @source house defaults; logged times correct the minutes */
+export const SPRING_CLEANOUT_PLANNING: JobPlanning = {
+  skills: ['fish'],
+  kit: ['tank', 'washer'],
+  value: 4,
+  timing: 'window',
+  hands: null,
+  spoil: { baseM3: 0.3, perM2M3: 0.012 },
+  fills: true,
+  covers: ['spring-startup', 'wetland-flush'],
+  takesAlong: [],
+  after: [],
 }

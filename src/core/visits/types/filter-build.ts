@@ -1,6 +1,6 @@
-import { FEEDING_ANSWERS } from '../gates/feeding'
 import type { VisitType } from '../step'
-import { ARRIVE, FINISH, NO_FOLLOW_UP, TEST, TEST_TAP } from './shared-steps'
+import { ARRIVE, FINISH, TEST_TAP } from './shared-steps'
+import type { JobPlanning } from '../planning-facts'
 
 export const FILTER_BUILD: VisitType = {
   key: 'filter-build',
@@ -101,30 +101,16 @@ export const FILTER_BUILD: VisitType = {
     'A new filter takes eight to ten weeks to settle. Fish come late and few, and feed as little as they beg for.',
 }
 
-/** Every two or three days until the second clean week. */
-export const COMMISSIONING: VisitType = {
-  key: 'commissioning',
-  name: 'New filter: commissioning test',
-  version: 1,
-  steps: [
-    ...ARRIVE,
-    {
-      ...TEST,
-      readings: ['waterTemp', 'ph', 'tan', 'nitrite', 'nitrate', 'kh', 'dissolvedOxygen', 'clarityDepth'],
-      required: ['waterTemp', 'ph', 'tan', 'nitrite', 'kh'],
-    },
-    {
-      key: 'ramp',
-      section: 'Start',
-      kind: 'decide',
-      title: 'Feeding and stocking until the next test',
-      detail: 'Up only after two clean tests in a row; ammonia or nitrite showing means none.',
-      choices: [...FEEDING_ANSWERS],
-      gate: 'feeding',
-    },
-    { key: 'flow', section: 'Start', kind: 'do', title: 'Flow, level, plants in the flow' },
-    ...FINISH,
-  ],
-  ...NO_FOLLOW_UP,
-  customerNote: 'The filter is still growing its bacteria. Please feed only as written on the sheet.',
+/** @source house defaults; logged times correct the minutes */
+export const FILTER_BUILD_PLANNING: JobPlanning = {
+  skills: [],
+  kit: [],
+  value: 2,
+  timing: 'by-hand',
+  hands: { baseMin: 1400, perM2Min: 12 },
+  spoil: { baseM3: 0.5, perM2M3: 0.02 },
+  fills: true,
+  covers: [],
+  takesAlong: [],
+  after: [],
 }

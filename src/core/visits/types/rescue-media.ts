@@ -1,0 +1,40 @@
+import type { VisitType } from '../step'
+import { ARRIVE, BACTERIA, CHANGE_WATER, FINISH, ISOLATE, LOOK_AT_FISH, RINSE_MEDIA, TEST_TAP } from './shared-steps'
+import { FULL_TEST, BINDER, RETEST, AFTER, NOTE } from './rescue-steps'
+import type { JobPlanning } from '../planning-facts'
+
+/** Third and fourth: half the biological media each, a week or more apart. */
+export const RESCUE_HALF_MEDIA: VisitType = {
+  key: 'rescue-media',
+  name: 'Rescue: half of the biological media',
+  version: 1,
+  steps: [
+    ...ARRIVE,
+    FULL_TEST,
+    TEST_TAP,
+    ISOLATE,
+    RINSE_MEDIA,
+    CHANGE_WATER,
+    BINDER,
+    { ...BACTERIA, section: 'Water' },
+    RETEST,
+    LOOK_AT_FISH,
+    ...FINISH,
+  ],
+  ...AFTER,
+  customerNote: NOTE,
+}
+
+/** @source house defaults; logged times correct the minutes */
+export const RESCUE_HALF_MEDIA_PLANNING: JobPlanning = {
+  skills: [],
+  kit: [],
+  value: 3,
+  timing: 'by-hand',
+  hands: { baseMin: 120, perM2Min: 0.6 },
+  spoil: { baseM3: 0.1, perM2M3: 0.002 },
+  fills: true,
+  covers: [],
+  takesAlong: [],
+  after: [],
+}
