@@ -10,7 +10,7 @@ import { treatingGravel, DEFAULT_LAYERS } from '../../core/filter/bed/layers'
 import { fishMassKg } from '../../core/fish/load'
 import { coverPerPlantM2 } from '../../core/plants/planting'
 import { plantSpecies, type PlantRole } from '../../core/plants/species'
-import type { ReadingKindName } from '../../core/water/readings'
+import { readingKind, type ReadingKindName } from '../../core/water/readings'
 import type { Gear } from '../equipment/gear'
 import type { PatchNow } from '../plants/plants'
 import { TREE_EFFECT, type Pond } from '../ponds/pond'
@@ -148,20 +148,6 @@ export interface LastReading {
   readonly takenAt: string
 }
 
-/** Readings older than this say little of the water of today, days; hardness and nutrients move slowly. */
-const COUNTS_DAYS: Partial<Record<ReadingKindName, number>> = {
-  waterTemp: 4,
-  ph: 10,
-  tan: 10,
-  nitrite: 10,
-  nitrate: 45,
-  orthophosphate: 45,
-  kh: 60,
-  dissolvedOxygen: 2,
-  clarityDepth: 14,
-  salinity: 120,
-}
-
 /**
  * What readings tell of the water a run begins from.
  * @param before the run's first day
@@ -176,7 +162,7 @@ export function knownWaterOf(
     const reading = readings[kind]
     if (!reading) return undefined
     const ageDays = (Date.parse(`${before}T23:59:59Z`) - Date.parse(reading.takenAt)) / DAY_MS
-    return ageDays >= -0.5 && ageDays <= COUNTS_DAYS[kind]! ? reading.value : undefined
+    return ageDays >= -0.5 && ageDays <= (readingKind(kind).countsDays ?? -1) ? reading.value : undefined
   }
   const [kh, clarity, salinity] = [value('kh'), value('clarityDepth'), value('salinity')]
   return {

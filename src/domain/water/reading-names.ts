@@ -1,6 +1,6 @@
 import type { QuantityKind } from '../../core/units/kinds'
 import type { QuantityScale } from '../../core/units/systems'
-import { READING_KINDS, type ReadingKind, type ReadingKindName } from '../../core/water/readings'
+import { READING_KINDS, readingKind, type ReadingKind, type ReadingKindName } from '../../core/water/readings'
 
 const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = {
   tempC: 'temperature',
@@ -15,4 +15,4 @@ const KIND_OF: Readonly<Record<ReadingKind['unit'], QuantityKind>> = {
 export const readingQuantity = (kind: ReadingKindName): QuantityKind => KIND_OF[READING_KINDS[kind].unit]
 
 /** Depths at a pond are told in millimetres or inches. */
-export const readingScale = (kind: ReadingKindName): QuantityScale => (kind === 'sludgeDepth' ? 'small' : 'usual')
+export const readingScale = (kind: ReadingKindName): QuantityScale => (readingKind(kind).small ? 'small' : 'usual')
